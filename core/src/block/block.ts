@@ -1,0 +1,7 @@
+import type { Finding } from '../checks/finding.js';
+import type { LaidBlock } from './laid-block.js';
+
+/** The computed block: what `layOut` returns. */
+export interface Block extends LaidBlock {
+  findings: Finding[];
+}

@@ -1,0 +1,51 @@
+import { type CalendarWeek, calendarWeeks } from '../calendar/weeks.js';
+import { type Phase, layPhases } from '../phases/lay-phases.js';
+import { taperShares } from '../taper/taper-weeks.js';
+import { recoveryWeeks } from '../volume/recovery-weeks.js';
+import type { Wishes } from '../wishes/wishes.js';
+
+export type WeekKind = 'building' | 'recovery' | 'taper' | 'race';
+
+/** A week before any volume is laid into it. */
+export interface FrameWeek extends CalendarWeek {
+  kind: WeekKind;
+  phase: Phase;
+  /** Part of the heaviest week the taper leaves, 0–1. */
+  taperShare: number;
+}
+
+export interface Frame {
+  phases: Phase[];
+  weeks: FrameWeek[];
+  /** Index of the first week of the taper. */
+  taperStart: number;
+}
+
+/** Weeks, phases, taper and scheduled recovery weeks: all that needs no volume. */
+export function layFrame(wishes: Wishes): Frame {
+  const calendar = calendarWeeks(wishes.start, wishes.weeks, wishes.weekStartsOn);
+  const shares = taperShares(calendar, wishes.race, wishes.taper.school);
+  const firstTapered = shares.findIndex((share) => share < 1);
+  const taperStart = firstTapered < 0 ? calendar.length - 1 : firstTapered;
+  const phases = layPhases(wishes.phases, wishes.weeks, wishes.weeks - taperStart);
+  const recovering = recoveryWeeks(wishes.volume.recovery, phases, taperStart);
+  const weeks = calendar.map((week, index) => ({
+    ...week,
+    kind: kindOf(week, index >= taperStart, recovering),
+    phase: phaseOf(week.number, phases),
+    taperShare: shares[index] ?? 1,
+  }));
+  return { phases, weeks, taperStart };
+}
+
+function kindOf(week: CalendarWeek, tapers: boolean, recovering: Set<number>): WeekKind {
+  if (week.toGo === 0) return 'race';
+  if (tapers) return 'taper';
+  return recovering.has(week.number) ? 'recovery' : 'building';
+}
+
+function phaseOf(number: number, phases: readonly Phase[]): Phase {
+  const phase = phases.find(({ firstWeek, weeks }) => number < firstWeek + weeks);
+  if (!phase) throw new RangeError(`phases: expected one for week ${number}, received none`);
+  return phase;
+}

@@ -1,0 +1,46 @@
+import type { LongRunRule } from '../longrun/lay-long-runs.js';
+import type { Legs } from '../load/legs.js';
+import type { Phase } from '../phases/lay-phases.js';
+import type { PhaseKind } from '../phases/kinds.js';
+import type { Feasibility } from '../volume/feasibility.js';
+import type { VolumeRule } from '../volume/climb.js';
+import type { Day } from '../week/deal.js';
+import type { Wishes } from '../wishes/wishes.js';
+import type { WeekKind } from './frame.js';
+
+/** One laid-out week. Volume and long run are m or s, as the block counts. */
+export interface Week {
+  number: number;
+  /** Weeks to go; 0 in race week. */
+  toGo: number;
+  start: string;
+  /** Days in it: 7, or fewer in a short first week. */
+  length: number;
+  kind: WeekKind;
+  phase: PhaseKind;
+  recovery: boolean;
+  /** Without the race. */
+  volume: number;
+  volumeRule: VolumeRule;
+  /** 0 in race week. */
+  longRun: number;
+  longRunRule: LongRunRule;
+  /** Metres; an estimate when the block counts time. */
+  distance: number;
+  /** Seconds; an estimate when the block counts distance. */
+  time: number;
+  hardDays: number;
+  runDays: number;
+  days: Day[];
+}
+
+/** A block without what the checks say of it. */
+export interface LaidBlock {
+  wishes: Wishes;
+  /** Easy pace behind every estimate, s/km. */
+  easyPace: number;
+  phases: Phase[];
+  weeks: Week[];
+  feasible: Feasibility;
+  legs: Legs;
+}

@@ -1,0 +1,92 @@
+import { runChecks } from '../checks/run-checks.js';
+import { layLongRuns } from '../longrun/lay-long-runs.js';
+import { layLegs, dayLoad } from '../load/legs.js';
+import { easyPace } from '../paces/easy-pace.js';
+import { type HouseRules, defaultHouseRules } from '../rules/house-rules.js';
+import { sum } from '../units/apportion.js';
+import type { Measure } from '../units/measure.js';
+import { feasibility } from '../volume/feasibility.js';
+import { fullWeek } from '../volume/climb.js';
+import { layVolume } from '../volume/lay-volume.js';
+import { type Day, dealWeek } from '../week/deal.js';
+import { fitWeek } from '../week/roles.js';
+import { settle } from '../wishes/settle.js';
+import type { Given, Wishes } from '../wishes/wishes.js';
+import type { Block } from './block.js';
+import type { LaidBlock, Week } from './laid-block.js';
+import { layFrame } from './frame.js';
+
+export interface LayOutOptions {
+  rules?: HouseRules;
+  /** Today, for what depends on it; left out, the block is laid out of time. */
+  today?: string | undefined;
+  /** How sentences show amounts; the athlete's own measure when left out. */
+  shown?: Measure;
+}
+
+/**
+ * Lays out a block from the coach's wishes: the one entry point of the
+ * computation. Pure and deterministic; total on wishes that `examineDates` and
+ * `examineWishes` find no problem with. What cannot be met comes back as
+ * findings.
+ *
+ * @param given wishes, metres and seconds; whatever is left out is worked out
+ * @throws RangeError on wishes without a race date or a start
+ */
+export function layOut(given: Given, options: LayOutOptions = {}): Block {
+  const rules = options.rules ?? defaultHouseRules;
+  const { wishes } = settle(given, rules);
+  const laid = layWeeks(wishes, rules);
+  const shown = options.shown ?? { ...wishes.athlete, step: rules.shownStep };
+  return { ...laid, findings: runChecks({ block: laid, rules, today: options.today }, shown) };
+}
+
+function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
+  const pace = easyPace(wishes.athlete, wishes.race);
+  const frame = layFrame(wishes);
+  const feasible = feasibility(wishes, frame);
+  const volumes = layVolume(wishes, rules, frame, feasible);
+  const pattern = fitWeek(wishes);
+  const { longRunOn } = pattern;
+  const longRuns = layLongRuns(wishes, rules, frame, volumes, { longRunOn, pace });
+
+  const weeks = frame.weeks.map((frameWeek, index): Week => {
+    const { volume, rule: volumeRule, recovery } = volumes[index] ?? NOTHING_LAID;
+    const { longRun, rule: longRunRule } = longRuns[index] ?? { longRun: 0, rule: 'race' };
+    const amounts = { volume, longRun, pace };
+    const days = dealWeek(wishes, rules, pattern, { ...frameWeek, recovery }, amounts);
+    const { number, toGo, start, length, kind, phase } = frameWeek;
+    return {
+      number,
+      toGo,
+      start,
+      length,
+      kind: recovery ? 'recovery' : kind === 'recovery' ? 'building' : kind,
+      phase: phase.kind,
+      recovery,
+      volume,
+      volumeRule,
+      longRun,
+      longRunRule,
+      distance: sum(days.map((day) => day.distance)),
+      time: sum(days.map((day) => day.time)),
+      hardDays: days.filter(({ role }) => role === 'quality').length,
+      runDays: days.filter(({ role }) => role !== 'rest' && role !== 'race').length,
+      days,
+    };
+  });
+  const legs = layLegs(daysToRace(weeks), startingLoad(weeks));
+  return { wishes, easyPace: pace, phases: frame.phases, weeks, feasible, legs };
+}
+
+const NOTHING_LAID = { volume: 0, rule: 'race', recovery: false } as const;
+
+function daysToRace(weeks: readonly Week[]): Day[] {
+  const days = weeks.flatMap((week) => week.days);
+  return days.slice(0, days.findIndex(({ role }) => role === 'race') + 1);
+}
+
+/** Mean daily load of the first week, taken as what the athlete comes from. */
+function startingLoad([first]: readonly Week[]): number {
+  return first ? fullWeek(sum(first.days.map(dayLoad)), first.length) / 7 : 0;
+}

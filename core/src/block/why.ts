@@ -1,0 +1,53 @@
+import type { LongRunRule } from '../longrun/lay-long-runs.js';
+import { formatDuration, formatPercent, formatWithUnit } from '../units/format.js';
+import type { Measure } from '../units/measure.js';
+import type { VolumeRule } from '../volume/climb.js';
+import { growthSchools } from '../volume/growth-schools.js';
+import type { LaidBlock, Week } from './laid-block.js';
+
+/** Why a week's volume is what it is, in one sentence. */
+export function whyVolume(block: LaidBlock, week: Week, measure: Measure): string {
+  const { volume } = block.wishes;
+  const say = (amount: number) => formatWithUnit(amount, { ...measure, basis: block.wishes.athlete.basis });
+  const last = block.weeks.slice(0, week.number - 1).findLast(({ kind }) => kind === 'building');
+  const over = last ? `${say(last.volume)} in week ${last.number}` : `the start of ${say(volume.start)}`;
+  const heaviest = Math.max(...block.weeks.map((each) => each.volume));
+  const sentences: Readonly<Record<VolumeRule, () => string>> = {
+    start: () => `The starting volume.`,
+    'short-first-week': () => `${week.length} of 7 days at the starting volume of ${say(volume.start)}.`,
+    pin: () => 'Pinned by you; kept exactly.',
+    rise: () =>
+      `${growthSchools[volume.growth.school].title}: up from ${over}, at most ${formatPercent(volume.growth.cap)}.`,
+    peak: () => `The peak you asked for, up from ${over}.`,
+    held: () => 'Held at the top.',
+    're-entry': () => `Resumes at the last building week, ${over}.`,
+    recovery: () => `Recovery: ${formatPercent(volume.recovery.depth)} off ${over}.`,
+    taper: () => `Taper: ${formatPercent(week.volume / heaviest)} of the heaviest week, ${say(heaviest)}.`,
+    race: () => `Running around the race: ${formatPercent(week.volume / heaviest)} of the heaviest week; the race is not counted.`,
+  };
+  return sentences[week.volumeRule]();
+}
+
+/** Why a week's long run is as long as it is, in one sentence. */
+export function whyLongRun({ wishes, easyPace }: LaidBlock, week: Week): string {
+  const seconds = wishes.athlete.basis === 'time' ? week.longRun : (week.longRun * easyPace) / 1000;
+  const feet = `about ${formatDuration(60 * Math.round(seconds / 60)).replace(/:00$/, '')} h on the feet`;
+  const sentences: Readonly<Record<LongRunRule, string>> = {
+    start: `The first long run, ${feet}.`,
+    pin: `Pinned by you; kept exactly. ${capital(feet)}.`,
+    rung: `A rung of the ladder to the peak, ${feet}.`,
+    peak: `The peak of the ladder, ${feet}.`,
+    'share-cap': `Held by its share of the week, ${feet}.`,
+    'time-cap': `Held by time on feet, ${feet}.`,
+    'growth-cap': `As much longer as a long run may grow, ${feet}.`,
+    recovery: `Recovery: shorter by as much as the week, ${feet}.`,
+    'after-peak': `Coming down from the peak, ${feet}.`,
+    'no-day': 'The short first week has no long run day.',
+    race: 'The race.',
+  };
+  return sentences[week.longRunRule];
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

@@ -1,0 +1,16 @@
+import { longRunGrowthLimit } from '../longrun/limits.js';
+import type { Check } from './finding.js';
+
+/** A long run too far beyond the longest before it. Value and limit: m or s. */
+export const longRunGrownTooFast = {
+  code: 'long-run-grown-too-fast',
+  level: 'caution',
+  run({ block: { weeks, wishes, easyPace }, rules }) {
+    let longest = Math.max(wishes.longRun.start, wishes.athlete.longestRecentRun ?? 0);
+    return weeks.flatMap(({ number, longRun: value }) => {
+      const limit = longRunGrowthLimit(wishes, rules, longest, easyPace);
+      longest = Math.max(longest, value);
+      return value > limit + 1e-6 ? [{ weeks: [number], value, limit }] : [];
+    });
+  },
+} as const satisfies Check;

@@ -1,0 +1,22 @@
+import { differenceInDays } from '../calendar/civil-date.js';
+import type { Check } from './finding.js';
+
+/** Within this part of the longest, a long run is one of the peak (policy). */
+const PEAK_SHARE = 0.9;
+/** Days by which a long run may stand nearer than the whole weeks asked for. */
+const LEEWAY_DAYS = 2;
+
+/** The last peak long run too near the race. Value and limit: days. */
+export const longRunNearRace = {
+  code: 'long-run-near-race',
+  level: 'caution',
+  run({ block: { weeks, wishes }, rules }) {
+    const limit = 7 * rules.longRun.leastWeeksOut - LEEWAY_DAYS;
+    const longest = Math.max(...weeks.map(({ longRun }) => longRun));
+    const last = weeks.findLast(({ longRun }) => longRun > 0 && longRun >= PEAK_SHARE * longest);
+    const day = last?.days.find(({ role }) => role === 'long');
+    if (!last || !day) return [];
+    const value = differenceInDays(wishes.race.date, day.date);
+    return value < limit ? [{ weeks: [last.number], value, limit }] : [];
+  },
+} as const satisfies Check;

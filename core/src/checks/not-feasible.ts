@@ -1,0 +1,15 @@
+import { fullWeek } from '../volume/climb.js';
+import type { Check } from './finding.js';
+
+/** The wished peak is not reached. Value: the heaviest week laid out; limit: the peak; m or s. */
+export const notFeasible = {
+  code: 'not-feasible',
+  level: 'caution',
+  run({ block: { weeks, wishes } }) {
+    const { peak } = wishes.volume;
+    const volumes = weeks.map((week) => fullWeek(week.volume, week.length));
+    const value = Math.max(...volumes);
+    if (value >= peak * (1 - 1e-9)) return [];
+    return [{ weeks: [volumes.indexOf(value) + 1], value, limit: peak }];
+  },
+} as const satisfies Check;

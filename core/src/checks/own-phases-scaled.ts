@@ -1,0 +1,13 @@
+import { sum } from '../units/apportion.js';
+import type { Check } from './finding.js';
+
+/** The coach's own phases do not add up to the block and were scaled. Value and limit: weeks. */
+export const ownPhasesScaled = {
+  code: 'own-phases-scaled',
+  level: 'note',
+  run({ block: { wishes } }) {
+    if (wishes.phases.layout !== 'own') return [];
+    const value = sum(wishes.phases.own.map(({ weeks }) => weeks));
+    return value === wishes.weeks ? [] : [{ weeks: [1], value, limit: wishes.weeks }];
+  },
+} as const satisfies Check;

@@ -1,0 +1,19 @@
+import { fullWeek } from '../volume/climb.js';
+import type { Check } from './finding.js';
+
+/** Real weeks looked back on. */
+const RECENT_WEEKS = 4;
+
+/** The first week is heavier than any recent real week. Value and limit: m or s. */
+export const startAboveHeld = {
+  code: 'start-above-held',
+  level: 'caution',
+  run({ block: { weeks, wishes } }) {
+    const recent = wishes.athlete.recentWeeks.slice(-RECENT_WEEKS);
+    const first = weeks[0];
+    if (!first || recent.length === 0) return [];
+    const limit = Math.max(...recent);
+    const value = fullWeek(first.volume, first.length);
+    return value > limit + 1e-6 ? [{ weeks: [1], value, limit }] : [];
+  },
+} as const satisfies Check;

@@ -1,0 +1,47 @@
+import { differenceInDays } from '../calendar/civil-date.js';
+import { taperSchools } from '../taper/schools.js';
+import type { Check, CheckContext, Observation } from './finding.js';
+
+/** Days of running a race week needs before its cut can be judged. */
+const LEAST_DAYS = 3;
+/** A whole race week holds six days before the race. */
+const WHOLE_RACE_WEEK = 6;
+
+/** Race week cut less than its school does. Value and limit: share cut from the heaviest week. */
+export const taperTooShallow = {
+  code: 'taper-too-shallow',
+  level: 'caution',
+  run(context) {
+    const [limit] = usualCut(context);
+    return raceWeekCut(context).flatMap(({ weeks, value }) =>
+      value < limit ? [{ weeks, value, limit }] : [],
+    );
+  },
+} as const satisfies Check;
+
+/** Race week cut more than its school does. Value and limit: share cut from the heaviest week. */
+export const taperTooDeep = {
+  code: 'taper-too-deep',
+  level: 'note',
+  run(context) {
+    const [, limit] = usualCut(context);
+    return raceWeekCut(context).flatMap(({ weeks, value }) =>
+      value > limit ? [{ weeks, value, limit }] : [],
+    );
+  },
+} as const satisfies Check;
+
+function usualCut({ block }: CheckContext) {
+  return taperSchools[block.wishes.taper.school].raceWeekCut;
+}
+
+/** The cut as it would be over six days; none where the race leaves too few to judge. */
+function raceWeekCut({ block: { weeks, wishes } }: CheckContext): Pick<Observation, 'weeks' | 'value'>[] {
+  const raceWeek = weeks.at(-1);
+  if (!raceWeek) return [];
+  const days = differenceInDays(wishes.race.date, raceWeek.start);
+  if (days < LEAST_DAYS) return [];
+  const heaviest = Math.max(...weeks.map(({ volume }) => volume));
+  const running = (raceWeek.volume * WHOLE_RACE_WEEK) / days;
+  return [{ weeks: [raceWeek.number], value: 1 - running / heaviest }];
+}

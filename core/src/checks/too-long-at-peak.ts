@@ -1,0 +1,17 @@
+import type { Check } from './finding.js';
+
+/** Weeks within this part of the heaviest stand at the peak (policy). */
+const PEAK_SHARE = 0.97;
+
+/** Too many weeks at the heaviest, recovery weeks between them not counted. Value and limit: weeks. */
+export const tooLongAtPeak = {
+  code: 'too-long-at-peak',
+  level: 'caution',
+  run({ block: { weeks }, rules }) {
+    const limit = rules.volume.mostAtPeak;
+    const heaviest = Math.max(...weeks.map(({ volume }) => volume));
+    const atPeak = weeks.filter(({ volume }) => volume > 0 && volume >= PEAK_SHARE * heaviest);
+    const value = atPeak.length;
+    return value > limit ? [{ weeks: atPeak.map(({ number }) => number), value, limit }] : [];
+  },
+} as const satisfies Check;

@@ -1,0 +1,135 @@
+import type { Frame, FrameWeek } from '../block/frame.js';
+import type { HouseRules } from '../rules/house-rules.js';
+import { quantum } from '../units/measure.js';
+import { clean, floorTo, roundTo } from '../units/round.js';
+import { type CivilDate, addDays, differenceInDays } from '../calendar/civil-date.js';
+import { type Weekday, daysUntilWeekday, weekdayOf } from '../calendar/weekday.js';
+import type { LaidVolume } from '../volume/climb.js';
+import type { Wishes } from '../wishes/wishes.js';
+import { longRunLadders } from './ladders.js';
+import { longRunGrowthLimit, longRunShareLimit, longRunTimeLimit } from './limits.js';
+
+/** Why a long run is as long as it is. */
+export type LongRunRule =
+  | 'start'
+  | 'pin'
+  | 'rung'
+  | 'peak'
+  | 'share-cap'
+  | 'time-cap'
+  | 'growth-cap'
+  | 'recovery'
+  | 'after-peak'
+  | 'no-day'
+  | 'race';
+
+export interface LaidLongRun {
+  longRun: number;
+  rule: LongRunRule;
+}
+
+/** Long run between the last peak and two weeks out, as a part of the peak (policy). */
+const AFTER_PEAK = 0.85;
+
+/**
+ * Every week's long run: a ladder over the building weeks up to the last peak,
+ * each rung under the caps on its share, its time and its growth; a shorter one
+ * in recovery weeks; coming down after the peak; none in race week, nor in a
+ * short first week without its day. Pins are kept exactly and climbed from.
+ *
+ * @param longRunOn weekday of the long run
+ * @param pace easy pace, s/km
+ */
+export function layLongRuns(
+  wishes: Wishes,
+  rules: HouseRules,
+  frame: Frame,
+  volumes: readonly LaidVolume[],
+  { longRunOn, pace }: { longRunOn: Weekday; pace: number },
+): LaidLongRun[] {
+  const { longRun: wish } = wishes;
+  const step = quantum({ ...wishes.athlete, step: rules.shownStep });
+  const lastPeak = lastPeakIndex(wishes, frame, longRunOn);
+  const climbs = volumes.map(({ recovery }, index) => !recovery && index <= lastPeak);
+  const pins = new Map(wishes.pins.map((pin) => [pin.week, pin.longRun]));
+  const laid: LaidLongRun[] = [];
+  let last: number | undefined;
+  let line = wish.start;
+
+  for (const [index, week] of frame.weeks.entries()) {
+    const pin = pins.get(week.number);
+    const next = pin === undefined ? layWeek(index, week) : { longRun: pin, rule: 'pin' as const };
+    laid.push(next);
+    if (climbs[index] && week.length === 7) {
+      last = next.longRun;
+      if (pin !== undefined) line = pin;
+    }
+  }
+  return laid;
+
+  function layWeek(index: number, week: FrameWeek): LaidLongRun {
+    const date = longRunDate(week, longRunOn);
+    if (week.kind === 'race') return { longRun: 0, rule: 'race' };
+    if (!date || week.length === 1) return { longRun: 0, rule: 'no-day' };
+    if (climbs[index]) return rung(index);
+    if (index > lastPeak) {
+      const daysOut = differenceInDays(wishes.race.date, date);
+      return fitted(index, wishedAfterPeak(daysOut), 'after-peak');
+    }
+    const before = last ?? wish.start;
+    return fitted(index, before * (1 - wishes.volume.recovery.depth), 'recovery');
+  }
+
+  function rung(index: number): LaidLongRun {
+    if (last === undefined) return fitted(index, wish.start, 'start');
+    const left = climbs.slice(index + 1).filter(Boolean).length;
+    line += Math.max(0, wish.peak - line) / (left + 1);
+    const wished = line * longRunLadders[wish.ladder].part(left);
+    const most = longRunGrowthLimit(wishes, rules, last, pace);
+    if (wished > most * (1 + 1e-9)) return fitted(index, floorTo(most, step), 'growth-cap');
+    return fitted(index, wished, left === 0 ? 'peak' : 'rung');
+  }
+
+  /** Rounds a wished long run and brings it under the caps of its week. */
+  function fitted(index: number, wished: number, rule: LongRunRule): LaidLongRun {
+    const volume = volumes[index]?.volume ?? 0;
+    // A short first week has too few days to hold the long run to its usual part.
+    const evenly = 1 / (frame.weeks[index]?.length ?? 7);
+    const byShare = volume * Math.max(evenly, longRunShareLimit(wishes, rules, volume, pace));
+    const byTime = longRunTimeLimit(wishes, rules, pace);
+    const rounded = rule === 'peak' ? wished : roundTo(wished, step);
+    if (rounded <= Math.min(byShare, byTime) * (1 + 1e-9)) return { longRun: clean(rounded), rule };
+    const capped = floorTo(Math.min(byShare, byTime), step);
+    return { longRun: capped, rule: byShare <= byTime ? 'share-cap' : 'time-cap' };
+  }
+
+  function wishedAfterPeak(daysOut: number): number {
+    const { twoWeeksOut, oneWeekOut } = rules.longRun.taperShares;
+    const parts = [0, oneWeekOut, twoWeeksOut];
+    const part = parts[Math.round(daysOut / 7)] ?? AFTER_PEAK;
+    return part * Math.max(last ?? wish.start, ...laid.map(({ longRun }) => longRun));
+  }
+}
+
+/**
+ * Index of the week with the last peak long run: the one whose long run falls
+ * nearest to the wished weeks before race day, recovery weeks left out.
+ */
+function lastPeakIndex(wishes: Wishes, frame: Frame, longRunOn: Weekday): number {
+  const wished = 7 * wishes.longRun.lastPeakWeeksOut;
+  let best = 0;
+  let nearest = Infinity;
+  for (const [index, week] of frame.weeks.entries()) {
+    const date = longRunDate(week, longRunOn);
+    if (!date || week.kind === 'recovery' || week.kind === 'race') continue;
+    const away = Math.abs(differenceInDays(wishes.race.date, date) - wished);
+    if (away < nearest) [best, nearest] = [index, away];
+  }
+  return best;
+}
+
+/** The date of a week's long run; undefined when a short week lacks its weekday. */
+export function longRunDate(week: FrameWeek, longRunOn: Weekday): CivilDate | undefined {
+  const offset = daysUntilWeekday(weekdayOf(week.start), longRunOn);
+  return offset < week.length ? addDays(week.start, offset) : undefined;
+}

@@ -1,0 +1,42 @@
+import { roundedSteps } from './apportion.js';
+import { type Measure, type Unit, metresPer, quantum, unitName } from './measure.js';
+
+/** A count of shown steps as text: 7 steps of 0.5 → `3.5`; whole steps carry no decimals. */
+export function formatSteps(steps: number, measure: Measure): string {
+  return (steps * measure.step).toFixed(measure.step === 1 ? 0 : 1);
+}
+
+/** A canonical amount in the shown unit, rounded to its step: 9000 m → `9`. */
+export function formatAmount(amount: number, measure: Measure): string {
+  return formatSteps(roundedSteps(amount, quantum(measure)), measure);
+}
+
+/** The same with its unit: `9 km`, `54 min`. */
+export function formatWithUnit(amount: number, measure: Measure): string {
+  return `${formatAmount(amount, measure)} ${unitName(measure)}`;
+}
+
+/** A race's distance, never padded: 42195 m → `42.2 km`, 5000 m → `5 km`, 1500 m → `1500 m`. */
+export function formatRaceDistance(metres: number, unit: Unit): string {
+  if (metres < 5000) return `${metres} m`;
+  return `${Number((metres / metresPer(unit)).toFixed(1))} ${unit}`;
+}
+
+/** Seconds as a clock: 11700 → `3:15:00`, 222 → `3:42`. */
+export function formatDuration(seconds: number): string {
+  const whole = Math.round(seconds);
+  const hours = Math.floor(whole / 3600);
+  const minutes = Math.floor((whole % 3600) / 60);
+  const rest = String(whole % 60).padStart(2, '0');
+  return hours > 0 ? `${hours}:${String(minutes).padStart(2, '0')}:${rest}` : `${minutes}:${rest}`;
+}
+
+/** Seconds per kilometre as a pace in the shown unit: 335, km → `5:35 /km`. */
+export function formatPace(secondsPerKm: number, unit: Unit): string {
+  return `${formatDuration((secondsPerKm * metresPer(unit)) / 1000)} /${unit}`;
+}
+
+/** A share as a whole percentage: 0.1 → `10 %`. */
+export function formatPercent(share: number): string {
+  return `${Math.round(share * 100) + 0} %`;
+}

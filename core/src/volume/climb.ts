@@ -1,0 +1,121 @@
+import type { Frame } from '../block/frame.js';
+import type { HouseRules } from '../rules/house-rules.js';
+import { clean, floorTo, roundTo } from '../units/round.js';
+import type { Wishes } from '../wishes/wishes.js';
+import { growthSchools } from './growth-schools.js';
+import { type Rises, countRises } from './rises.js';
+
+/** Why a week's volume is what it is. */
+export type VolumeRule =
+  | 'start'
+  | 'short-first-week'
+  | 'pin'
+  | 'rise'
+  | 'peak'
+  | 'held'
+  | 're-entry'
+  | 'recovery'
+  | 'taper'
+  | 'race';
+
+export interface LaidVolume {
+  volume: number;
+  rule: VolumeRule;
+  /** The week counts as a recovery week, scheduled or pinned low. */
+  recovery: boolean;
+}
+
+/**
+ * Volumes of the weeks before the taper, laid forward week by week: each
+ * building week rises from the last building week as the school has it, never
+ * past the peak; pins are kept exactly and climbed from.
+ *
+ * @param step canonical amount to which unpinned weeks are rounded
+ */
+export function climb(wishes: Wishes, rules: HouseRules, frame: Frame, step: number): LaidVolume[] {
+  const { volume: wish, pins } = wishes;
+  const school = growthSchools[wish.growth.school];
+  const rises = countRises(frame, wish);
+  const pinned = new Map(pins.map((pin) => [pin.week, pin.volume]));
+  const longest = new Map(pins.map((pin) => [pin.week, pin.longRun ?? 0]));
+  const laid: LaidVolume[] = [];
+  let last = wish.start;
+  let top = wish.start;
+
+  for (const [index, week] of frame.weeks.slice(0, frame.taperStart).entries()) {
+    const next = layWeek(index);
+    // A week holds at least the long run pinned in it.
+    const volume = Math.max(next.volume, longest.get(week.number) ?? 0);
+    laid.push({ ...next, volume });
+    if (!next.recovery) last = index === 0 ? fullWeek(volume, week.length) : volume;
+    top = Math.max(top, last);
+  }
+  return laid;
+
+  function layWeek(index: number): LaidVolume {
+    const week = frame.weeks[index];
+    const pin = pinned.get(index + 1);
+    if (pin !== undefined) {
+      const low = pin <= last * (1 - rules.recovery.leastDepth) * (1 + 1e-9);
+      return { volume: pin, rule: 'pin', recovery: index > 0 && low };
+    }
+    if (index === 0) return firstWeek(week?.length ?? 7);
+    if (week?.kind === 'recovery') {
+      return { volume: roundTo(last * (1 - wish.recovery.depth), step), rule: 'recovery', recovery: true };
+    }
+    const resumes = laid[index - 1]?.recovery === true && wish.recovery.reEntry === 'resume';
+    if (resumes) return { volume: Math.min(last, ceiling(index)), rule: 're-entry', recovery: false };
+    return rise(index);
+  }
+
+  function firstWeek(length: number): LaidVolume {
+    if (length === 7) return { volume: wish.start, rule: 'start', recovery: false };
+    return { volume: roundTo((wish.start * length) / 7, step), rule: 'short-first-week', recovery: false };
+  }
+
+  function rise(index: number): LaidVolume {
+    const most = ceiling(index);
+    if (last >= most) return { volume: most, rule: index > rises.peakIndex ? 'held' : 'peak', recovery: false };
+    const wished = school.next(
+      {
+        last,
+        start: wish.start,
+        peak: wish.peak,
+        taken: rises.before(index),
+        needed: neededAhead(index, rises),
+      },
+      wish.growth,
+    );
+    const capped = school.keepsCap ? last * (1 + wish.growth.cap) : Infinity;
+    if (wished >= most * (1 - 1e-9) && most <= capped * (1 + 1e-9)) {
+      return { volume: most, rule: 'peak', recovery: false };
+    }
+    const volume = Math.min(roundTo(wished, step), Math.max(last, floorTo(capped, step)), most);
+    return { volume: clean(volume), rule: 'rise', recovery: false };
+  }
+
+  /** After the first peak week nothing climbs past what was reached. */
+  function ceiling(index: number): number {
+    return index > rises.peakIndex ? Math.min(wish.peak, top) : wish.peak;
+  }
+
+  /** The steepest growth that a heavier pin or the peak ahead asks for. */
+  function neededAhead(index: number, { peakIndex, before }: Rises): number {
+    const anchors = [[Math.max(index, peakIndex), ceiling(index)] as const];
+    for (const [number, pin] of pinned) {
+      if (pin !== undefined && number - 1 > index && number <= frame.taperStart) {
+        anchors.push([number - 1, Math.min(pin, wish.peak)]);
+      }
+    }
+    const growths = anchors.map(([anchor, amount]) => {
+      const steps = Math.max(1, before(anchor + 1) - before(index));
+      return (amount / last) ** (1 / steps) - 1;
+    });
+    return Math.max(...growths);
+  }
+}
+
+/** What a short week would be over seven days. */
+export function fullWeek(volume: number, length: number): number {
+  return (volume * 7) / length;
+}

@@ -1,0 +1,45 @@
+import type { Frame } from '../block/frame.js';
+import type { HouseRules } from '../rules/house-rules.js';
+import { roundTo } from '../units/round.js';
+import { shownUnit } from '../units/measure.js';
+import type { Wishes } from '../wishes/wishes.js';
+import { type LaidVolume, climb } from './climb.js';
+import { type Feasibility } from './feasibility.js';
+
+/**
+ * Every week's volume. Weeks are laid out in whole shown steps as long as that
+ * costs the coach nothing; where rounding under the cap would fall short of
+ * what the cap allows, in tenths, and at last to the metre or second.
+ */
+export function layVolume(
+  wishes: Wishes,
+  rules: HouseRules,
+  frame: Frame,
+  feasible: Feasibility,
+): LaidVolume[] {
+  const unit = shownUnit({ ...wishes.athlete, step: rules.shownStep });
+  const shown = unit * rules.shownStep;
+  const exact = climb(wishes, rules, frame, FINEST);
+  const best = heaviest(exact);
+  const least = feasible.feasible ? best : best - shown;
+  const rounded = [shown, unit / 10].map((step) => climb(wishes, rules, frame, step));
+  const climbed = rounded.find((weeks) => heaviest(weeks) >= least - 1e-6) ?? exact;
+  return [...climbed, ...descend(wishes, frame, heaviest(climbed), shown)];
+}
+
+/** Canonical metres or seconds: below this nobody measures. */
+const FINEST = 1;
+
+/** Volume of the heaviest week before the taper. */
+function heaviest(weeks: readonly LaidVolume[]): number {
+  return Math.max(0, ...weeks.map(({ volume }) => volume));
+}
+
+function descend(wishes: Wishes, frame: Frame, top: number, step: number): LaidVolume[] {
+  return frame.weeks.slice(frame.taperStart).map(({ number, kind, taperShare }) => {
+    const pin = wishes.pins.find(({ week }) => week === number);
+    if (pin?.volume !== undefined) return { volume: pin.volume, rule: 'pin', recovery: false };
+    const volume = Math.max(roundTo(top * taperShare, step), pin?.longRun ?? 0);
+    return { volume, rule: kind === 'race' ? 'race' : 'taper', recovery: false };
+  });
+}

@@ -1,0 +1,89 @@
+import { countBack, countWeeks, startOfWeek } from '../calendar/weeks.js';
+import { type CivilDate, addDays } from '../calendar/civil-date.js';
+import type { Weekday } from '../calendar/weekday.js';
+import { easyPace } from '../paces/easy-pace.js';
+import type { HouseRules } from '../rules/house-rules.js';
+import { raceClass } from '../rules/race-class.js';
+import { suggestLongRun } from './suggest-long-run.js';
+import { type Reasons, reasonsOf } from './reasons.js';
+import { suggestVolume } from './suggest-volume.js';
+import { suggestWeek } from './suggest-week.js';
+import type { Athlete, Given, Race, Wishes } from './wishes.js';
+
+/** Wishes with nothing left out, and a sentence for each answer that was worked out. */
+export interface Settled {
+  wishes: Wishes;
+  reasons: Reasons;
+}
+
+/**
+ * Works out every answer the coach has not given, from the athlete, the race
+ * and the house rules. Pure: the same wishes always settle the same, and
+ * settled wishes settle to themselves.
+ */
+export function settle(given: Given, rules: HouseRules): Settled {
+  const weekStartsOn = given.weekStartsOn ?? 'monday';
+  const athlete = settleAthlete(given);
+  const frame = settleDates(given, weekStartsOn);
+  const pace = easyPace(athlete, frame.race);
+  const week = suggestWeek(given, athlete, weekStartsOn);
+  const suggestion = { given, rules, athlete, ...frame, pace, week };
+  const volume = suggestVolume(suggestion);
+  const wishes: Wishes = {
+    athlete,
+    ...frame,
+    weekStartsOn,
+    phases: {
+      layout: given.phases?.layout ?? suggestLayout(athlete, frame.race),
+      own: given.phases?.own ?? [],
+    },
+    volume,
+    longRun: suggestLongRun({ ...suggestion, volume }),
+    taper: { school: given.taper?.school ?? 'three-steps' },
+    week,
+    pins: sortedPins(given.pins ?? []),
+    waivers: given.waivers ?? [],
+  };
+  return { wishes, reasons: reasonsOf(given, wishes, pace) };
+}
+
+function settleAthlete({ athlete }: Given): Athlete {
+  return {
+    name: athlete?.name ?? '',
+    basis: athlete?.basis ?? 'distance',
+    unit: athlete?.unit ?? 'km',
+    birthYear: athlete?.birthYear,
+    oftenHurt: athlete?.oftenHurt ?? false,
+    recentWeeks: athlete?.recentWeeks ?? [],
+    longestRecentRun: athlete?.longestRecentRun,
+    results: athlete?.results ?? [],
+    unavailable: athlete?.unavailable ?? [],
+  };
+}
+
+/** A race date counts back to the start; a fixed start counts on to race day, the last day of its week. */
+function settleDates(
+  { start, race, weeks }: Given,
+  weekStartsOn: Weekday,
+): { race: Race; start: CivilDate; weeks: number } {
+  const length = weeks ?? raceClass(race.distance).blockWeeks.usual;
+  if (race.date !== undefined) {
+    const dated = { ...race, date: race.date, goalTime: race.goalTime };
+    if (start === undefined) {
+      return { race: dated, weeks: length, start: countBack(race.date, length, weekStartsOn) };
+    }
+    return { race: dated, start, weeks: countWeeks(start, race.date, weekStartsOn) };
+  }
+  if (start === undefined) throw new RangeError('race.date: expected a date, or a fixed start');
+  const date = addDays(startOfWeek(start, weekStartsOn), 7 * length - 1);
+  return { race: { ...race, date, goalTime: race.goalTime }, start, weeks: length };
+}
+
+function suggestLayout(athlete: Athlete, race: Race): Wishes['phases']['layout'] {
+  if (athlete.oftenHurt) return 'three-runs-a-week';
+  return race.distance <= 3000 ? 'three-by-four' : 'base-strength-intervals-taper';
+}
+
+function sortedPins(pins: Wishes['pins']): Wishes['pins'] {
+  return [...pins].sort((a, b) => a.week - b.week);
+}

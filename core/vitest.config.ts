@@ -1,0 +1,5 @@
+import { defineProject } from 'vitest/config';
+
+export default defineProject({
+  test: { name: 'core', include: ['src/**/*.test.ts'] },
+});
