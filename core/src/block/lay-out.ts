@@ -45,7 +45,7 @@ function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
   const pace = easyPace(wishes.athlete, wishes.race);
   const frame = layFrame(wishes);
   const feasible = feasibility(wishes, frame);
-  const volumes = layVolume(wishes, rules, frame, feasible);
+  const volumes = layVolume(wishes, rules, frame);
   const pattern = fitWeek(wishes);
   const { longRunOn } = pattern;
   const longRuns = layLongRuns(wishes, rules, frame, volumes, { longRunOn, pace });

@@ -7,6 +7,9 @@ const LEAST_DAYS = 3;
 /** A whole race week holds six days before the race. */
 const WHOLE_RACE_WEEK = 6;
 
+/** Floating-point noise in a share. */
+const NOISE = 1e-9;
+
 /** Race week cut less than its school does. Value and limit: share cut from the heaviest week. */
 export const taperTooShallow = {
   code: 'taper-too-shallow',
@@ -14,7 +17,7 @@ export const taperTooShallow = {
   run(context) {
     const [limit] = usualCut(context);
     return raceWeekCut(context).flatMap(({ weeks, value }) =>
-      value < limit ? [{ weeks, value, limit }] : [],
+      value < limit - NOISE ? [{ weeks, value, limit }] : [],
     );
   },
 } as const satisfies Check;
@@ -26,7 +29,7 @@ export const taperTooDeep = {
   run(context) {
     const [, limit] = usualCut(context);
     return raceWeekCut(context).flatMap(({ weeks, value }) =>
-      value > limit ? [{ weeks, value, limit }] : [],
+      value > limit + NOISE ? [{ weeks, value, limit }] : [],
     );
   },
 } as const satisfies Check;

@@ -57,8 +57,9 @@ export const taperSchoolNames = Object.keys(schools) as [TaperSchoolName, ...Tap
  */
 function stepShare(weekly: readonly number[], daysOut: number, race: RaceClass): number {
   const last = weekly.at(-1) ?? 1;
-  if (daysOut <= LAST_STEP_DAYS) return (last * 7) / LAST_STEP_DAYS;
   const earlier = weekly.slice(0, -1);
+  // Six days carry the last week's running, but never more a day than the step before.
+  if (daysOut <= LAST_STEP_DAYS) return Math.min((last * 7) / LAST_STEP_DAYS, earlier.at(-1) ?? 1);
   const days = Math.min(7, Math.floor((race.taperDays.most - LAST_STEP_DAYS) / earlier.length));
   const step = Math.floor((daysOut - LAST_STEP_DAYS - 1) / days);
   return earlier.at(-1 - step) ?? 1;

@@ -47,7 +47,8 @@ export function climb(wishes: Wishes, rules: HouseRules, frame: Frame, step: num
     // A week holds at least the long run pinned in it.
     const volume = Math.max(next.volume, longest.get(week.number) ?? 0);
     laid.push({ ...next, volume });
-    if (!next.recovery) last = index === 0 ? fullWeek(volume, week.length) : volume;
+    // A short first week stands for the start it was taken from.
+    if (!next.recovery && next.rule !== 'short-first-week') last = fullWeek(volume, week.length);
     top = Math.max(top, last);
   }
   return laid;

@@ -4,7 +4,6 @@ import { roundTo } from '../units/round.js';
 import { shownUnit } from '../units/measure.js';
 import type { Wishes } from '../wishes/wishes.js';
 import { type LaidVolume, climb } from './climb.js';
-import { type Feasibility } from './feasibility.js';
 
 /**
  * Every week's volume. Weeks are laid out in whole shown steps as long as that
@@ -15,13 +14,12 @@ export function layVolume(
   wishes: Wishes,
   rules: HouseRules,
   frame: Frame,
-  feasible: Feasibility,
 ): LaidVolume[] {
   const unit = shownUnit({ ...wishes.athlete, step: rules.shownStep });
   const shown = unit * rules.shownStep;
   const exact = climb(wishes, rules, frame, FINEST);
   const best = heaviest(exact);
-  const least = feasible.feasible ? best : best - shown;
+  const least = best < wishes.volume.peak ? best - shown : best;
   const rounded = [shown, unit / 10].map((step) => climb(wishes, rules, frame, step));
   const climbed = rounded.find((weeks) => heaviest(weeks) >= least - 1e-6) ?? exact;
   return [...climbed, ...descend(wishes, frame, heaviest(climbed), shown)];

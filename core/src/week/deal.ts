@@ -95,8 +95,9 @@ export function dealWeek(
 
     function open(suits: (role: DayRole) => boolean): number | undefined {
       const fitting = placed.flatMap((role, index) => (suits(role) ? [index] : []));
-      const free = fitting.filter((index) => !wishes.athlete.unavailable.includes(weekdayAt(index)));
-      return free.at(-1) ?? fitting.at(-1);
+      const before = fitting.filter((index) => index < firstDaysOut);
+      const free = before.filter((index) => !wishes.athlete.unavailable.includes(weekdayAt(index)));
+      return free.at(-1) ?? before.at(-1) ?? fitting.at(-1);
     }
   }
 

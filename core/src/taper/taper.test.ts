@@ -1,0 +1,58 @@
+import { describe, expect, it } from 'vitest';
+import { calendarWeeks, countBack } from '../calendar/weeks.js';
+import { raceClass } from '../rules/race-class.js';
+import { taperSchoolNames, taperSchools } from './schools.js';
+import { taperShares } from './taper-weeks.js';
+
+const sunday = '2027-04-18';
+const weeksTo = (date: string, weeks: number) =>
+  calendarWeeks(countBack(date, weeks, 'monday'), weeks, 'monday');
+
+describe('three steps', () => {
+  it('before a Sunday marathon: −10, −27.5 and −55 %', () => {
+    const shares = taperShares(weeksTo(sunday, 16), { date: sunday, distance: 42_195 }, 'three-steps');
+    expect(shares.slice(-4).map((share) => Number(share.toFixed(4)))).toEqual([1, 0.9, 0.725, 0.45]);
+  });
+
+  it('before a 10 km: two days at 90 %, two at 72.5 %, six at 52.5 %', () => {
+    const shares = taperShares(weeksTo(sunday, 12), { date: sunday, distance: 10_000 }, 'three-steps');
+    expect(shares.at(-2)).toBeCloseTo((3 + 2 * 0.9 + 2 * 0.725) / 7, 9);
+    expect(shares.at(-1)).toBeCloseTo(0.45, 9);
+  });
+
+  it('counts only the days before a Wednesday race', () => {
+    const race = { date: '2027-04-14', distance: 42_195 };
+    const shares = taperShares(weeksTo(race.date, 16), race, 'three-steps');
+    expect(shares.at(-1)).toBeCloseTo((2 * 0.525) / 7, 9);
+  });
+
+  it('takes a third of a short block at most', () => {
+    const shares = taperShares(weeksTo(sunday, 4), { date: sunday, distance: 42_195 }, 'three-steps');
+    expect(shares.slice(0, 3)).toEqual([1, 1, 1]);
+  });
+});
+
+describe('the exponential taper', () => {
+  it('has a mean of half the heaviest volume over its 13 days', () => {
+    const marathon = raceClass(42_195);
+    const days = Array.from({ length: 13 }, (_, day) => taperSchools.evidence.share(day + 1, marathon));
+    const mean = days.reduce((total, share) => total + share, 0) / 13;
+    expect(mean).toBeCloseTo(0.5, 2);
+    expect(taperSchools.evidence.share(14, marathon)).toBe(1);
+  });
+
+  it('is shorter for shorter races', () => {
+    expect(taperSchools.evidence.share(10, raceClass(5000))).toBeLessThan(1);
+    expect(taperSchools.evidence.share(11, raceClass(5000))).toBe(1);
+  });
+});
+
+it.each(taperSchoolNames)('%s only ever goes down', (name) => {
+  for (const distance of [1500, 5000, 10_000, 21_097, 42_195]) {
+    const share = (days: number) => taperSchools[name].share(days, raceClass(distance));
+    for (let days = 1; days < 30; days++) {
+      expect(share(days)).toBeLessThanOrEqual(share(days + 1));
+      expect(share(days)).toBeGreaterThan(0);
+    }
+  }
+});
