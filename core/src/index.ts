@@ -36,7 +36,11 @@ export {
   units,
 } from './units/measure.js';
 export { parseAmount, parseDuration } from './units/parse.js';
-export { type GrowthSchoolName, growthSchoolNames, growthSchools } from './volume/growth-schools.js';
+export {
+  type GrowthSchoolName,
+  growthSchoolNames,
+  growthSchools,
+} from './volume/growth-schools.js';
 export { type DayRole } from './week/roles.js';
 export { type Problem, examineDates, examineWishes } from './wishes/examine.js';
 export { type ReasonKey, type Reasons } from './wishes/reasons.js';

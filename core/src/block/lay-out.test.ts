@@ -37,7 +37,9 @@ describe('a marathon block of 18 weeks, worked by hand', () => {
     expect(block.feasible.neededGrowth).toBeCloseTo((92 / 55) ** (1 / 10) - 1, 9);
     expect(block.feasible).toMatchObject({ feasible: true, extraWeeks: 0, cap: 0.1 });
     const volumes = block.weeks.map(({ volume }) => volume / 1000);
-    expect(volumes).toEqual([55, 58, 61, 46, 64, 67, 71, 53, 75, 79, 83, 62, 87, 92, 92, 83, 67, 41]);
+    expect(volumes).toEqual([
+      55, 58, 61, 46, 64, 67, 71, 53, 75, 79, 83, 62, 87, 92, 92, 83, 67, 41,
+    ]);
   });
 
   it('tapers by 10, 27.5 and 55 % of the heaviest week', () => {
@@ -149,9 +151,14 @@ describe('any valid wishes', () => {
       fc.property(anyWishes, (given) => {
         const { weeks, wishes } = layOut(given);
         for (const week of weeks) {
-          expect(sum(week.days.map((day) => day[wishes.athlete.basis]))).toBeCloseTo(week.volume, 3);
+          expect(sum(week.days.map((day) => day[wishes.athlete.basis]))).toBeCloseTo(
+            week.volume,
+            3,
+          );
           expect(sum(week.days.map(({ distance }) => distance))).toBeCloseTo(week.distance, 3);
-          expect(Math.min(...week.days.map(({ distance }) => distance), week.longRun)).toBeGreaterThanOrEqual(0);
+          expect(
+            Math.min(...week.days.map(({ distance }) => distance), week.longRun),
+          ).toBeGreaterThanOrEqual(0);
         }
       }),
       runs,
@@ -189,7 +196,9 @@ describe('any valid wishes', () => {
       fc.property(anyWishes, (given) => {
         const { weeks, wishes, findings } = layOut(given);
         const flagged = new Set(
-          findings.filter(({ check }) => check === 'growth-over-cap').flatMap((found) => found.weeks),
+          findings
+            .filter(({ check }) => check === 'growth-over-cap')
+            .flatMap((found) => found.weeks),
         );
         let last = wishes.volume.start;
         for (const { number, kind, volume, length } of weeks) {
@@ -207,7 +216,9 @@ describe('any valid wishes', () => {
       fc.property(anyWishes, (given) => {
         const growth = { ...given.volume?.growth, school: 'percentage' as const };
         const { findings } = layOut({ ...given, pins: [], volume: { ...given.volume, growth } });
-        const over = findings.filter(({ check, weeks }) => check === 'growth-over-cap' && weeks[0] !== 1);
+        const over = findings.filter(
+          ({ check, weeks }) => check === 'growth-over-cap' && weeks[0] !== 1,
+        );
         expect(over).toEqual([]);
       }),
       runs,

@@ -37,7 +37,7 @@ export function layOut(given: Given, options: LayOutOptions = {}): Block {
   const rules = options.rules ?? defaultHouseRules;
   const { wishes } = settle(given, rules);
   const laid = layWeeks(wishes, rules);
-  const shown = options.shown ?? { ...wishes.athlete, step: rules.shownStep };
+  const shown = options.shown ?? { ...wishes.athlete, step: 1 };
   return { ...laid, findings: runChecks({ block: laid, rules, today: options.today }, shown) };
 }
 

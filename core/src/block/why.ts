@@ -8,13 +8,17 @@ import type { LaidBlock, Week } from './laid-block.js';
 /** Why a week's volume is what it is, in one sentence. */
 export function whyVolume(block: LaidBlock, week: Week, measure: Measure): string {
   const { volume } = block.wishes;
-  const say = (amount: number) => formatWithUnit(amount, { ...measure, basis: block.wishes.athlete.basis });
+  const say = (amount: number) =>
+    formatWithUnit(amount, { ...measure, basis: block.wishes.athlete.basis });
   const last = block.weeks.slice(0, week.number - 1).findLast(({ kind }) => kind === 'building');
-  const over = last ? `${say(last.volume)} in week ${last.number}` : `the start of ${say(volume.start)}`;
+  const over = last
+    ? `${say(last.volume)} in week ${last.number}`
+    : `the start of ${say(volume.start)}`;
   const heaviest = Math.max(...block.weeks.map((each) => each.volume));
   const sentences: Readonly<Record<VolumeRule, () => string>> = {
     start: () => `The starting volume.`,
-    'short-first-week': () => `${week.length} of 7 days at the starting volume of ${say(volume.start)}.`,
+    'short-first-week': () =>
+      `${week.length} of 7 days at the starting volume of ${say(volume.start)}.`,
     pin: () => 'Pinned by you; kept exactly.',
     rise: () =>
       `${growthSchools[volume.growth.school].title}: up from ${over}, at most ${formatPercent(volume.growth.cap)}.`,
@@ -22,8 +26,10 @@ export function whyVolume(block: LaidBlock, week: Week, measure: Measure): strin
     held: () => 'Held at the top.',
     're-entry': () => `Resumes at the last building week, ${over}.`,
     recovery: () => `Recovery: ${formatPercent(volume.recovery.depth)} off ${over}.`,
-    taper: () => `Taper: ${formatPercent(week.volume / heaviest)} of the heaviest week, ${say(heaviest)}.`,
-    race: () => `Running around the race: ${formatPercent(week.volume / heaviest)} of the heaviest week; the race is not counted.`,
+    taper: () =>
+      `Taper: ${formatPercent(week.volume / heaviest)} of the heaviest week, ${say(heaviest)}.`,
+    race: () =>
+      `Running around the race: ${formatPercent(week.volume / heaviest)} of the heaviest week; the race is not counted.`,
   };
   return sentences[week.volumeRule]();
 }

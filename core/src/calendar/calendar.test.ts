@@ -1,6 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays, differenceInDays, fromDayNumber, isCivilDate, toDayNumber } from './civil-date.js';
+import {
+  addDays,
+  differenceInDays,
+  fromDayNumber,
+  isCivilDate,
+  toDayNumber,
+} from './civil-date.js';
 import { daysUntilWeekday, shiftWeekday, weekdayOf, weekdays } from './weekday.js';
 import { calendarWeeks, countBack, countWeeks, startOfWeek } from './weeks.js';
 

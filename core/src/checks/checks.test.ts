@@ -7,7 +7,9 @@ import { type CheckCode, checks } from './registry.js';
 const athlete = (facts: Given['athlete']): Partial<Given> => ({
   athlete: { ...marathon.athlete, ...facts },
 });
-const volume = (wish: Given['volume']): Partial<Given> => ({ volume: { ...marathon.volume, ...wish } });
+const volume = (wish: Given['volume']): Partial<Given> => ({
+  volume: { ...marathon.volume, ...wish },
+});
 const recovery = { depth: 0.25, reEntry: 'one-step-above' } as const;
 
 /** For each check a change just inside its limit and one just outside, with what it measures. */
@@ -126,7 +128,9 @@ const cases: Record<
 describe.each(checks.map(({ code }) => code))('%s', (code) => {
   const { inside, outside, value, limit, today } = cases[code];
   const found = (change: Partial<Given>, day?: string) =>
-    layOut({ ...marathon, ...change }, { today: day }).findings.filter(({ check }) => check === code);
+    layOut({ ...marathon, ...change }, { today: day }).findings.filter(
+      ({ check }) => check === code,
+    );
 
   it('is silent just inside its limit', () => {
     expect(found(inside, today && '2027-04-18')).toEqual([]);

@@ -100,7 +100,8 @@ function waysOut(context: CheckContext & { shown: Measure }): string {
   if (feasible.extraWeeks !== null) {
     ways.push(`add ${feasible.extraWeeks} ${feasible.extraWeeks === 1 ? 'week' : 'weeks'}`);
   }
-  if (feasible.neededGrowth !== null) ways.push(`grow ${finePercent(feasible.neededGrowth)} a week`);
+  if (feasible.neededGrowth !== null)
+    ways.push(`grow ${finePercent(feasible.neededGrowth)} a week`);
   return `Ways out: ${ways.join(', or ')}.`;
 }
 

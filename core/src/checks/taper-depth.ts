@@ -39,7 +39,9 @@ function usualCut({ block }: CheckContext) {
 }
 
 /** The cut as it would be over six days; none where the race leaves too few to judge. */
-function raceWeekCut({ block: { weeks, wishes } }: CheckContext): Pick<Observation, 'weeks' | 'value'>[] {
+function raceWeekCut({
+  block: { weeks, wishes },
+}: CheckContext): Pick<Observation, 'weeks' | 'value'>[] {
   const raceWeek = weeks.at(-1);
   if (!raceWeek) return [];
   const days = differenceInDays(wishes.race.date, raceWeek.start);

@@ -1,6 +1,6 @@
 import type { Frame, FrameWeek } from '../block/frame.js';
 import type { HouseRules } from '../rules/house-rules.js';
-import { quantum } from '../units/measure.js';
+import { layoutStep } from '../rules/layout-step.js';
 import { clean, floorTo, roundTo } from '../units/round.js';
 import { type CivilDate, addDays, differenceInDays } from '../calendar/civil-date.js';
 import { type Weekday, daysUntilWeekday, weekdayOf } from '../calendar/weekday.js';
@@ -48,7 +48,7 @@ export function layLongRuns(
   { longRunOn, pace }: { longRunOn: Weekday; pace: number },
 ): LaidLongRun[] {
   const { longRun: wish } = wishes;
-  const step = quantum({ ...wishes.athlete, step: rules.shownStep });
+  const step = layoutStep(wishes.athlete, rules);
   const lastPeak = lastPeakIndex(wishes, frame, longRunOn);
   const climbs = volumes.map(({ recovery }, index) => !recovery && index <= lastPeak);
   const pins = new Map(wishes.pins.map((pin) => [pin.week, pin.longRun]));

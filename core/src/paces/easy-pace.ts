@@ -13,7 +13,10 @@ const WITHOUT_ANY_RESULT = 360;
  *
  * @example 10 km in 40:30 predicts a marathon at 265 s/km, so easy is 335 s/km (5:35).
  */
-export function easyPace(athlete: Pick<Athlete, 'results'>, race: Pick<Race, 'distance' | 'goalTime'>): number {
+export function easyPace(
+  athlete: Pick<Athlete, 'results'>,
+  race: Pick<Race, 'distance' | 'goalTime'>,
+): number {
   const known = newestResult(athlete) ?? goal(race);
   if (!known) return WITHOUT_ANY_RESULT;
   const marathonPace = (predictTime(known, MARATHON) / MARATHON) * 1000;

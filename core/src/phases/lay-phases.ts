@@ -21,11 +21,7 @@ export interface Phase {
  * @param weeks length of the block
  * @param taperWeeks weeks at the end in which volume comes down
  */
-export function layPhases(
-  wish: Wishes['phases'],
-  weeks: number,
-  taperWeeks: number,
-): Phase[] {
+export function layPhases(wish: Wishes['phases'], weeks: number, taperWeeks: number): Phase[] {
   const parts = wish.layout === 'own' ? ownParts(wish) : layoutParts(wish, weeks, taperWeeks);
   let firstWeek = 1;
   return parts

@@ -1,13 +1,11 @@
-import type { ShownStep } from '../units/measure.js';
-
 /**
  * The coach's limits and defaults. Every figure is policy: a starting point
  * from practice that a coach may set otherwise. Distances in metres, times in
  * seconds, shares 0–1.
  */
 export interface HouseRules {
-  /** Step in which volumes are laid out and shown, in the shown unit. */
-  shownStep: ShownStep;
+  /** Step in which a block is laid out: whole kilometres or miles, and minutes. */
+  layoutStep: { distance: number; time: number };
   volume: {
     /** Most a building week may grow over the last building week. */
     growthCap: number;
@@ -57,7 +55,7 @@ export interface HouseRules {
 }
 
 export const defaultHouseRules: HouseRules = Object.freeze<HouseRules>({
-  shownStep: 1,
+  layoutStep: { distance: 1, time: 5 },
   volume: { growthCap: 0.1, mostAtPeak: 3, under18Week: 60_000 },
   recovery: { every: 4, depth: 0.25, leastDepth: 0.2, mostBuildingWeeks: 5 },
   longRun: {

@@ -10,12 +10,22 @@ const weeksTo = (date: string, weeks: number) =>
 
 describe('three steps', () => {
   it('before a Sunday marathon: −10, −27.5 and −55 %', () => {
-    const shares = taperShares(weeksTo(sunday, 16), { date: sunday, distance: 42_195 }, 'three-steps');
-    expect(shares.slice(-4).map((share) => Number(share.toFixed(4)))).toEqual([1, 0.9, 0.725, 0.45]);
+    const shares = taperShares(
+      weeksTo(sunday, 16),
+      { date: sunday, distance: 42_195 },
+      'three-steps',
+    );
+    expect(shares.slice(-4).map((share) => Number(share.toFixed(4)))).toEqual([
+      1, 0.9, 0.725, 0.45,
+    ]);
   });
 
   it('before a 10 km: two days at 90 %, two at 72.5 %, six at 52.5 %', () => {
-    const shares = taperShares(weeksTo(sunday, 12), { date: sunday, distance: 10_000 }, 'three-steps');
+    const shares = taperShares(
+      weeksTo(sunday, 12),
+      { date: sunday, distance: 10_000 },
+      'three-steps',
+    );
     expect(shares.at(-2)).toBeCloseTo((3 + 2 * 0.9 + 2 * 0.725) / 7, 9);
     expect(shares.at(-1)).toBeCloseTo(0.45, 9);
   });
@@ -27,7 +37,11 @@ describe('three steps', () => {
   });
 
   it('takes a third of a short block at most', () => {
-    const shares = taperShares(weeksTo(sunday, 4), { date: sunday, distance: 42_195 }, 'three-steps');
+    const shares = taperShares(
+      weeksTo(sunday, 4),
+      { date: sunday, distance: 42_195 },
+      'three-steps',
+    );
     expect(shares.slice(0, 3)).toEqual([1, 1, 1]);
   });
 });
@@ -35,7 +49,9 @@ describe('three steps', () => {
 describe('the exponential taper', () => {
   it('has a mean of half the heaviest volume over its 13 days', () => {
     const marathon = raceClass(42_195);
-    const days = Array.from({ length: 13 }, (_, day) => taperSchools.evidence.share(day + 1, marathon));
+    const days = Array.from({ length: 13 }, (_, day) =>
+      taperSchools.evidence.share(day + 1, marathon),
+    );
     const mean = days.reduce((total, share) => total + share, 0) / 13;
     expect(mean).toBeCloseTo(0.5, 2);
     expect(taperSchools.evidence.share(14, marathon)).toBe(1);

@@ -97,9 +97,9 @@ export const anyWishes: fc.Arbitrary<Given> = fc
         .map(({ week, volume, share }) => ({
           week,
           volume: volume === undefined ? undefined : volume * (unit / 10),
-          longRun: share === undefined ? undefined : Math.round((volume ?? 200) * share) * (unit / 10),
+          longRun:
+            share === undefined ? undefined : Math.round((volume ?? 200) * share) * (unit / 10),
         }))
         .filter(({ volume, longRun }) => volume !== undefined || longRun !== undefined),
     };
   });
-

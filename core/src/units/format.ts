@@ -1,5 +1,5 @@
 import { roundedSteps } from './apportion.js';
-import { type Measure, type Unit, metresPer, quantum, unitName } from './measure.js';
+import { type Measure, type Unit, metresPer, quantum, shownUnit, unitName } from './measure.js';
 
 /** A count of shown steps as text: 7 steps of 0.5 → `3.5`; whole steps carry no decimals. */
 export function formatSteps(steps: number, measure: Measure): string {
@@ -14,6 +14,11 @@ export function formatAmount(amount: number, measure: Measure): string {
 /** The same with its unit: `9 km`, `54 min`. */
 export function formatWithUnit(amount: number, measure: Measure): string {
   return `${formatAmount(amount, measure)} ${unitName(measure)}`;
+}
+
+/** An amount with no more decimals than it has tenths: `9 km`, `37.5 mi`, `54 min`. */
+export function formatPlain(amount: number, measure: Pick<Measure, 'basis' | 'unit'>): string {
+  return `${Number((amount / shownUnit(measure)).toFixed(1))} ${unitName(measure)}`;
 }
 
 /** A race's distance, never padded: 42195 m → `42.2 km`, 5000 m → `5 km`, 1500 m → `1500 m`. */

@@ -26,7 +26,7 @@ export function metresPer(unit: Unit): number {
 }
 
 /** Canonical amount (m or s) of one shown unit: a kilometre, a mile or a minute. */
-export function shownUnit(measure: Measure): number {
+export function shownUnit(measure: Pick<Measure, 'basis' | 'unit'>): number {
   return measure.basis === 'time' ? SECONDS_PER_MINUTE : metresPer(measure.unit);
 }
 
@@ -36,6 +36,6 @@ export function quantum(measure: Measure): number {
 }
 
 /** The unit's short name as it stands in a heading: `km`, `mi` or `min`. */
-export function unitName(measure: Measure): string {
+export function unitName(measure: Pick<Measure, 'basis' | 'unit'>): string {
   return measure.basis === 'time' ? 'min' : measure.unit;
 }

@@ -1,7 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { apportion, sum } from './apportion.js';
-import { formatAmount, formatDuration, formatPace, formatPercent, formatRaceDistance } from './format.js';
+import {
+  formatAmount,
+  formatDuration,
+  formatPace,
+  formatPercent,
+  formatRaceDistance,
+} from './format.js';
 import { type Measure, METRES_PER_MILE, quantum, shownUnit } from './measure.js';
 import { parseAmount, parseDuration } from './parse.js';
 import { ceilTo, floorTo, roundTo } from './round.js';

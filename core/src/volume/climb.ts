@@ -62,21 +62,31 @@ export function climb(wishes: Wishes, rules: HouseRules, frame: Frame, step: num
     }
     if (index === 0) return firstWeek(week?.length ?? 7);
     if (week?.kind === 'recovery') {
-      return { volume: roundTo(last * (1 - wish.recovery.depth), step), rule: 'recovery', recovery: true };
+      return {
+        volume: roundTo(last * (1 - wish.recovery.depth), step),
+        rule: 'recovery',
+        recovery: true,
+      };
     }
     const resumes = laid[index - 1]?.recovery === true && wish.recovery.reEntry === 'resume';
-    if (resumes) return { volume: Math.min(last, ceiling(index)), rule: 're-entry', recovery: false };
+    if (resumes)
+      return { volume: Math.min(last, ceiling(index)), rule: 're-entry', recovery: false };
     return rise(index);
   }
 
   function firstWeek(length: number): LaidVolume {
     if (length === 7) return { volume: wish.start, rule: 'start', recovery: false };
-    return { volume: roundTo((wish.start * length) / 7, step), rule: 'short-first-week', recovery: false };
+    return {
+      volume: roundTo((wish.start * length) / 7, step),
+      rule: 'short-first-week',
+      recovery: false,
+    };
   }
 
   function rise(index: number): LaidVolume {
     const most = ceiling(index);
-    if (last >= most) return { volume: most, rule: index > rises.peakIndex ? 'held' : 'peak', recovery: false };
+    if (last >= most)
+      return { volume: most, rule: index > rises.peakIndex ? 'held' : 'peak', recovery: false };
     const wished = school.next(
       {
         last,

@@ -1,28 +1,25 @@
 import type { Frame } from '../block/frame.js';
 import type { HouseRules } from '../rules/house-rules.js';
+import { layoutStep } from '../rules/layout-step.js';
 import { roundTo } from '../units/round.js';
 import { shownUnit } from '../units/measure.js';
 import type { Wishes } from '../wishes/wishes.js';
 import { type LaidVolume, climb } from './climb.js';
 
 /**
- * Every week's volume. Weeks are laid out in whole shown steps as long as that
+ * Every week's volume. Weeks are laid out in whole steps as long as that
  * costs the coach nothing; where rounding under the cap would fall short of
  * what the cap allows, in tenths, and at last to the metre or second.
  */
-export function layVolume(
-  wishes: Wishes,
-  rules: HouseRules,
-  frame: Frame,
-): LaidVolume[] {
-  const unit = shownUnit({ ...wishes.athlete, step: rules.shownStep });
-  const shown = unit * rules.shownStep;
+export function layVolume(wishes: Wishes, rules: HouseRules, frame: Frame): LaidVolume[] {
+  const step = layoutStep(wishes.athlete, rules);
+  const tenth = shownUnit(wishes.athlete) / 10;
   const exact = climb(wishes, rules, frame, FINEST);
   const best = heaviest(exact);
-  const least = best < wishes.volume.peak ? best - shown : best;
-  const rounded = [shown, unit / 10].map((step) => climb(wishes, rules, frame, step));
+  const least = best < wishes.volume.peak ? best - step : best;
+  const rounded = [step, tenth].map((each) => climb(wishes, rules, frame, each));
   const climbed = rounded.find((weeks) => heaviest(weeks) >= least - 1e-6) ?? exact;
-  return [...climbed, ...descend(wishes, frame, heaviest(climbed), shown)];
+  return [...climbed, ...descend(wishes, frame, heaviest(climbed), step)];
 }
 
 /** Canonical metres or seconds: below this nobody measures. */

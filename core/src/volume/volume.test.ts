@@ -34,7 +34,8 @@ describe('recovery weeks', () => {
 
   it('re-enters at the last building week, or one step above it', () => {
     const block = (reEntry: RecoveryWish['reEntry']) =>
-      layOut({ ...marathon, volume: { ...marathon.volume, recovery: { ...every(4), reEntry } } }).weeks;
+      layOut({ ...marathon, volume: { ...marathon.volume, recovery: { ...every(4), reEntry } } })
+        .weeks;
     expect(block('resume')[4]?.volume).toBe(block('resume')[2]?.volume);
     const above = block('one-step-above');
     expect(above[4]?.volume).toBeGreaterThan(above[2]?.volume ?? 0);
@@ -72,7 +73,12 @@ describe('rounding under the cap', () => {
     const { weeks, feasible } = layOut({
       ...marathon,
       athlete: { ...marathon.athlete, recentWeeks: [], longestRecentRun: undefined },
-      volume: { ...marathon.volume, start: 8000, peak: 12_000, growth: { school: 'percentage', cap: 0.05 } },
+      volume: {
+        ...marathon.volume,
+        start: 8000,
+        peak: 12_000,
+        growth: { school: 'percentage', cap: 0.05 },
+      },
       longRun: {},
     });
     expect(feasible.feasible).toBe(true);
@@ -101,7 +107,12 @@ describe('pins ahead', () => {
   it('are flagged where there is none', () => {
     const { findings } = layOut({ ...marathon, pins: [{ week: 2, volume: 78_000 }] });
     expect(findings).toContainEqual(
-      expect.objectContaining({ check: 'growth-over-cap', weeks: [2], value: 78 / 55 - 1, limit: 0.1 }),
+      expect.objectContaining({
+        check: 'growth-over-cap',
+        weeks: [2],
+        value: 78 / 55 - 1,
+        limit: 0.1,
+      }),
     );
   });
 });

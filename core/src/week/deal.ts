@@ -3,8 +3,8 @@ import { type CivilDate, addDays, differenceInDays } from '../calendar/civil-dat
 import { type Weekday, shiftWeekday, weekdayOf } from '../calendar/weekday.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { phaseCharacters } from '../phases/kinds.js';
-import { formatWithUnit } from '../units/format.js';
-import { quantum } from '../units/measure.js';
+import { formatPlain } from '../units/format.js';
+import { layoutStep } from '../rules/layout-step.js';
 import type { Wishes } from '../wishes/wishes.js';
 import type { DayRole, WeekPattern } from './roles.js';
 import { shareOut } from './share-out.js';
@@ -39,7 +39,6 @@ export function dealWeek(
   { volume, longRun, pace }: { volume: number; longRun: number; pace: number },
 ): Day[] {
   const { basis } = wishes.athlete;
-  const measure = { ...wishes.athlete, step: rules.shownStep };
   const firstWeekday = weekdayOf(week.start);
   const firstDaysOut = differenceInDays(wishes.race.date, week.start);
   const roles = withRoom(Array.from({ length: week.length }, (_, index) => roleOf(index)));
@@ -50,7 +49,7 @@ export function dealWeek(
     {
       least: rules.week.shortestRun[basis],
       most: longRun > 0 ? rules.week.mostOfLongRun * longRun : Infinity,
-      step: quantum(measure),
+      step: layoutStep(wishes.athlete, rules),
     },
   );
   return roles.map((role, index) => {
@@ -110,7 +109,7 @@ export function dealWeek(
     const distance = basis === 'time' ? Math.round((amount / pace) * 1000) : amount;
     const time = basis === 'time' ? amount : Math.round((amount * pace) / 1000);
     const word = role === 'quality' ? 'quality' : 'easy';
-    const shorthand = `${formatWithUnit(amount, measure)} ${word}`;
+    const shorthand = `${formatPlain(amount, wishes.athlete)} ${word}`;
     const sessions = amount > 0 ? [{ shorthand }] : [];
     return { date, role, distance, time, sessions };
   }

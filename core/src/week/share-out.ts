@@ -18,9 +18,12 @@ export function shareOut(
   weights: readonly number[],
   { least, most, step }: { least: number; most: number; step: number },
 ): number[] {
-  const order = weights.map((_, index) => index).sort((a, b) => (weights[b] ?? 0) - (weights[a] ?? 0) || a - b);
+  const order = weights
+    .map((_, index) => index)
+    .sort((a, b) => (weights[b] ?? 0) - (weights[a] ?? 0) || a - b);
   const fits = Math.max(1, Math.floor(total / ceilTo(least, step) + 1e-9));
-  const runs = total > 0 ? order.slice(0, Math.min(fits, weights.length)).sort((a, b) => a - b) : [];
+  const runs =
+    total > 0 ? order.slice(0, Math.min(fits, weights.length)).sort((a, b) => a - b) : [];
   const level = spread(
     total,
     runs.map((index) => weights[index] ?? 1),
@@ -31,7 +34,10 @@ export function shareOut(
   const steps = apportion(scale(level, whole), step, Math.round(whole / step));
   const parts = weights.map(() => 0);
   runs.forEach((run, place) => (parts[run] = clean((steps[place] ?? 0) * step)));
-  const largest = runs.reduce((best, run) => ((parts[run] ?? 0) > (parts[best] ?? 0) ? run : best), runs[0] ?? 0);
+  const largest = runs.reduce(
+    (best, run) => ((parts[run] ?? 0) > (parts[best] ?? 0) ? run : best),
+    runs[0] ?? 0,
+  );
   const left = clean(total - sum(parts));
   if (left !== 0 && runs.length > 0) parts[largest] = clean((parts[largest] ?? 0) + left);
   return parts;

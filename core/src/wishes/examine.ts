@@ -19,12 +19,22 @@ export interface Problem {
 export function examineDates({ race, start, weeks, weekStartsOn = 'monday' }: Given): Problem[] {
   if (race.date === undefined) {
     if (start !== undefined) return [];
-    return [problem('race-date-missing', ['race', 'date'], 'Give the race a date, or fix the start of the block.')];
+    return [
+      problem(
+        'race-date-missing',
+        ['race', 'date'],
+        'Give the race a date, or fix the start of the block.',
+      ),
+    ];
   }
   if (start === undefined) return [];
   if (differenceInDays(race.date, start) < 0) {
     return [
-      problem('race-before-start', ['race', 'date'], `The race on ${race.date} is before the start on ${start}. Move one of them.`),
+      problem(
+        'race-before-start',
+        ['race', 'date'],
+        `The race on ${race.date} is before the start on ${start}. Move one of them.`,
+      ),
     ];
   }
   const counted = countWeeks(start, race.date, weekStartsOn);
@@ -39,7 +49,11 @@ export function examineDates({ race, start, weeks, weekStartsOn = 'monday' }: Gi
   }
   if (weeks !== undefined && weeks !== counted) {
     return [
-      problem('weeks-disagree', ['weeks'], `From ${start} to ${race.date} are ${counted} weeks, not ${weeks}. Leave out "weeks" or move the start.`),
+      problem(
+        'weeks-disagree',
+        ['weeks'],
+        `From ${start} to ${race.date} are ${counted} weeks, not ${weeks}. Leave out "weeks" or move the start.`,
+      ),
     ];
   }
   return [];
@@ -63,7 +77,11 @@ function examineVolumes({ athlete, volume, longRun }: Wishes): Problem[] {
   const within = (path: string[], amount: number, limit: number) => {
     if (amount <= limit) return;
     found.push(
-      problem('amount-out-of-range', path, `${say(amount)} is beyond anyone; ${say(limit)} is the most. Check the figure and its unit.`),
+      problem(
+        'amount-out-of-range',
+        path,
+        `${say(amount)} is beyond anyone; ${say(limit)} is the most. Check the figure and its unit.`,
+      ),
     );
   };
   within(['volume', 'start'], volume.start, most.week);
@@ -72,12 +90,20 @@ function examineVolumes({ athlete, volume, longRun }: Wishes): Problem[] {
   within(['longRun', 'peak'], longRun.peak, most.run);
   if (volume.peak < volume.start) {
     found.push(
-      problem('peak-below-start', ['volume', 'peak'], `The peak of ${say(volume.peak)} is below the start of ${say(volume.start)}. Raise the peak or lower the start.`),
+      problem(
+        'peak-below-start',
+        ['volume', 'peak'],
+        `The peak of ${say(volume.peak)} is below the start of ${say(volume.start)}. Raise the peak or lower the start.`,
+      ),
     );
   }
   if (longRun.peak < longRun.start) {
     found.push(
-      problem('long-run-peak-below-start', ['longRun', 'peak'], `The peak long run of ${say(longRun.peak)} is below the first of ${say(longRun.start)}. Raise the peak or lower the first.`),
+      problem(
+        'long-run-peak-below-start',
+        ['longRun', 'peak'],
+        `The peak long run of ${say(longRun.peak)} is below the first of ${say(longRun.start)}. Raise the peak or lower the first.`,
+      ),
     );
   }
   return found;
@@ -91,21 +117,45 @@ function examinePins({ athlete, pins, weeks }: Wishes): Problem[] {
     const found: Problem[] = [];
     const at = (field: string) => ['pins', index, field];
     if (pin.week > weeks) {
-      found.push(problem('pin-outside-block', at('week'), `Week ${pin.week} is outside the block of ${weeks} weeks. Choose 1 to ${weeks}, or unpin it.`));
+      found.push(
+        problem(
+          'pin-outside-block',
+          at('week'),
+          `Week ${pin.week} is outside the block of ${weeks} weeks. Choose 1 to ${weeks}, or unpin it.`,
+        ),
+      );
     }
     if (seen.has(pin.week)) {
-      found.push(problem('pin-twice', at('week'), `Week ${pin.week} is pinned twice. Keep one of the two.`));
+      found.push(
+        problem('pin-twice', at('week'), `Week ${pin.week} is pinned twice. Keep one of the two.`),
+      );
     }
     seen.add(pin.week);
     if ((pin.volume ?? 0) > most.week) {
-      found.push(problem('amount-out-of-range', at('volume'), `${say(pin.volume ?? 0)} in week ${pin.week} is beyond anyone; ${say(most.week)} is the most.`));
+      found.push(
+        problem(
+          'amount-out-of-range',
+          at('volume'),
+          `${say(pin.volume ?? 0)} in week ${pin.week} is beyond anyone; ${say(most.week)} is the most.`,
+        ),
+      );
     }
     if ((pin.longRun ?? 0) > most.run) {
-      found.push(problem('amount-out-of-range', at('longRun'), `${say(pin.longRun ?? 0)} in week ${pin.week} is beyond anyone; ${say(most.run)} is the most.`));
+      found.push(
+        problem(
+          'amount-out-of-range',
+          at('longRun'),
+          `${say(pin.longRun ?? 0)} in week ${pin.week} is beyond anyone; ${say(most.run)} is the most.`,
+        ),
+      );
     }
     if (pin.volume !== undefined && pin.longRun !== undefined && pin.longRun > pin.volume) {
       found.push(
-        problem('pin-long-run-over-week', at('longRun'), `The long run of ${say(pin.longRun)} is more than week ${pin.week}’s ${say(pin.volume)}. Lower it or raise the week.`),
+        problem(
+          'pin-long-run-over-week',
+          at('longRun'),
+          `The long run of ${say(pin.longRun)} is more than week ${pin.week}’s ${say(pin.volume)}. Lower it or raise the week.`,
+        ),
       );
     }
     return found;
@@ -114,7 +164,13 @@ function examinePins({ athlete, pins, weeks }: Wishes): Problem[] {
 
 function examinePhases({ phases }: Wishes): Problem[] {
   if (phases.layout !== 'own' || phases.own.length > 0) return [];
-  return [problem('own-phases-missing', ['phases', 'own'], 'Name at least one phase of your own, or choose a layout.')];
+  return [
+    problem(
+      'own-phases-missing',
+      ['phases', 'own'],
+      'Name at least one phase of your own, or choose a layout.',
+    ),
+  ];
 }
 
 function problem(code: string, path: (string | number)[], message: string): Problem {

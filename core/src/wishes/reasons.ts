@@ -53,7 +53,10 @@ export function reasonsOf(given: Given, wishes: Wishes, pace: number): Reasons {
       given.volume?.peak,
       `Usual for the ${kind.name}, at most ${athlete.oftenHurt ? 'a quarter' : 'half'} above the start, and in reach of ${formatPercent(volume.growth.cap)} a week.`,
     ),
-    holdAtPeak: worked(given.volume?.holdAtPeak, 'Long enough to settle, short enough to stay fresh.'),
+    holdAtPeak: worked(
+      given.volume?.holdAtPeak,
+      'Long enough to settle, short enough to stay fresh.',
+    ),
     growth: worked(
       given.volume?.growth?.cap,
       `At most ${formatPercent(volume.growth.cap)} over the last building week.`,
@@ -64,21 +67,30 @@ export function reasonsOf(given: Given, wishes: Wishes, pace: number): Reasons {
     ),
     longRunStart: worked(
       given.longRun?.start,
-      athlete.longestRecentRun === undefined ? 'A little over a quarter of the first week.' : `Longest recent run, ${say(athlete.longestRecentRun)}, where the first week holds it.`,
+      athlete.longestRecentRun === undefined
+        ? 'A little over a quarter of the first week.'
+        : `Longest recent run, ${say(athlete.longestRecentRun)}, where the first week holds it.`,
     ),
     longRunPeak: worked(
       given.longRun?.peak,
       `Usual for the ${kind.name}; within three hours at ${formatPace(pace, athlete.unit)} and its share of the heaviest week.`,
     ),
-    lastPeakWeeksOut: worked(given.longRun?.lastPeakWeeksOut, 'Far enough out to recover from, near enough to last.'),
+    lastPeakWeeksOut: worked(
+      given.longRun?.lastPeakWeeksOut,
+      'Far enough out to recover from, near enough to last.',
+    ),
     taper: worked(given.taper?.school, 'Three plain cuts; paces and run days stay.'),
     runDays: worked(
       given.week?.runDays,
-      athlete.oftenHurt ? 'Often hurt: three runs a week.' : `${7 - athlete.unavailable.length} days are free.`,
+      athlete.oftenHurt
+        ? 'Often hurt: three runs a week.'
+        : `${7 - athlete.unavailable.length} days are free.`,
     ),
     qualityOn: worked(
       given.week?.qualityOn,
-      athlete.oftenHurt ? 'No hard running while often hurt.' : 'Two and five days after the long run, easy days between.',
+      athlete.oftenHurt
+        ? 'No hard running while often hurt.'
+        : 'Two and five days after the long run, easy days between.',
     ),
   };
 }

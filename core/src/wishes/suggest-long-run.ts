@@ -1,6 +1,6 @@
 import { longRunShareLimit, perMetre } from '../longrun/limits.js';
 import { raceClass } from '../rules/race-class.js';
-import { shownUnit } from '../units/measure.js';
+import { layoutStep } from '../rules/layout-step.js';
 import { floorTo, roundTo } from '../units/round.js';
 import type { Suggestion } from './suggest-volume.js';
 import type { LongRunWish, VolumeWish } from './wishes.js';
@@ -15,7 +15,7 @@ const OFTEN_HURT_SHARE = 0.75;
 /** First long run, peak, ladder and the last peak's place, where not given. */
 export function suggestLongRun(of: Suggestion & { volume: VolumeWish }): LongRunWish {
   const { given, athlete, volume, weeks } = of;
-  const unit = shownUnit({ ...athlete, step: 1 });
+  const unit = layoutStep(athlete, of.rules);
   const most = given.longRun?.peak ?? Infinity;
   const first = given.longRun?.start ?? Math.min(most, roundTo(firstLongRun(), unit));
   const peak = floorTo(peakLongRun(of), unit);

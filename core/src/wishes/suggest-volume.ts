@@ -2,7 +2,7 @@ import type { HouseRules } from '../rules/house-rules.js';
 import { perMetre } from '../longrun/limits.js';
 import { raceClass } from '../rules/race-class.js';
 import { sum } from '../units/apportion.js';
-import { shownUnit } from '../units/measure.js';
+import { layoutStep } from '../rules/layout-step.js';
 import { roundTo } from '../units/round.js';
 import type { Athlete, Given, Race, VolumeWish, WeekWish } from './wishes.js';
 
@@ -27,9 +27,17 @@ const OFTEN_HURT_RISE = 1.25;
 const RECENT_WEEKS = 4;
 
 /** Starting volume, peak, weeks held, growth and recovery, where not given. */
-export function suggestVolume({ given, rules, athlete, race, weeks, pace, week }: Suggestion): VolumeWish {
+export function suggestVolume({
+  given,
+  rules,
+  athlete,
+  race,
+  weeks,
+  pace,
+  week,
+}: Suggestion): VolumeWish {
   const wish = given.volume;
-  const unit = shownUnit({ ...athlete, step: 1 });
+  const unit = layoutStep(athlete, rules);
   const usualPeak = raceClass(race.distance).usualPeakVolume * perMetre({ athlete }, pace);
   const recent = athlete.recentWeeks.slice(-RECENT_WEEKS);
   const held = recent.length > 0 ? sum(recent) / recent.length : usualPeak * UNKNOWN_START;
@@ -45,7 +53,7 @@ export function suggestVolume({ given, rules, athlete, race, weeks, pace, week }
     growth: {
       school: wish?.growth?.school ?? 'percentage',
       cap: wish?.growth?.cap ?? rules.volume.growthCap,
-      step: wish?.growth?.step ?? week.runDays * unit * (athlete.basis === 'time' ? 5 : 1),
+      step: wish?.growth?.step ?? week.runDays * unit,
       hold: wish?.growth?.hold ?? 3,
     },
     recovery: {

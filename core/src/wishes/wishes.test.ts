@@ -50,22 +50,35 @@ describe('examining', () => {
   });
 
   it('says where and what for volumes that cannot be', () => {
-    const [problem] = examineWishes(settled({ ...marathon, volume: { ...marathon.volume, peak: 50_000 } }));
+    const [problem] = examineWishes(
+      settled({ ...marathon, volume: { ...marathon.volume, peak: 50_000 } }),
+    );
     expect(problem).toEqual({
       code: 'peak-below-start',
       path: ['volume', 'peak'],
       message: 'The peak of 50 km is below the start of 55 km. Raise the peak or lower the start.',
     });
-    expect(codes({ ...marathon, volume: { start: 55_000, peak: 1_000_000 } })).toEqual(['amount-out-of-range']);
-    expect(codes({ ...marathon, longRun: { start: 20_000, peak: 19_000 } })).toEqual(['long-run-peak-below-start']);
+    expect(codes({ ...marathon, volume: { start: 55_000, peak: 1_000_000 } })).toEqual([
+      'amount-out-of-range',
+    ]);
+    expect(codes({ ...marathon, longRun: { start: 20_000, peak: 19_000 } })).toEqual([
+      'long-run-peak-below-start',
+    ]);
   });
 
   it('refuses pins outside the block, twice, or larger than their week', () => {
     expect(pinned([{ week: 18, volume: 400_000 }])).toEqual([]);
     expect(pinned([{ week: 18, volume: 400_001 }])).toEqual(['amount-out-of-range']);
     expect(pinned([{ week: 19, volume: 50_000 }])).toEqual(['pin-outside-block']);
-    expect(pinned([{ week: 3, volume: 50_000 }, { week: 3, longRun: 9000 }])).toEqual(['pin-twice']);
-    expect(pinned([{ week: 3, volume: 20_000, longRun: 20_001 }])).toEqual(['pin-long-run-over-week']);
+    expect(
+      pinned([
+        { week: 3, volume: 50_000 },
+        { week: 3, longRun: 9000 },
+      ]),
+    ).toEqual(['pin-twice']);
+    expect(pinned([{ week: 3, volume: 20_000, longRun: 20_001 }])).toEqual([
+      'pin-long-run-over-week',
+    ]);
   });
 
   it('wants a phase of the coach’s own', () => {

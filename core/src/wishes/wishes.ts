@@ -115,7 +115,12 @@ export interface Waiver {
  * a start is fixed. Whatever is missing is worked out by `settle`.
  */
 export type Given = Sparse<Omit<Wishes, 'race'>> & {
-  race: { name: string; date?: CivilDate | undefined; distance: number; goalTime?: number | undefined };
+  race: {
+    name: string;
+    date?: CivilDate | undefined;
+    distance: number;
+    goalTime?: number | undefined;
+  };
 };
 
 type Sparse<T> = T extends readonly unknown[]

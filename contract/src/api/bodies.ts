@@ -1,0 +1,126 @@
+import { shownSteps } from '@nadir/core';
+import { z } from 'zod';
+import { athleteFacts, blockFile } from '../block-file/schema.js';
+import { civilDate, shortText, weekday } from '../primitives.js';
+
+const id = z.uuid();
+const email = z
+  .email()
+  .max(254)
+  .transform((text) => text.toLowerCase());
+const instant = z.iso.datetime();
+
+export const settings = z.strictObject({
+  unit: z
+    .enum(['athlete', 'km', 'mi'])
+    .meta({ description: 'The unit shown; "athlete": each athlete’s own.' }),
+  step: z.literal(shownSteps),
+  theme: z.enum(['system', 'light', 'dark']),
+  weekStartsOn: weekday,
+});
+export type Settings = z.infer<typeof settings>;
+
+export const coach = z.strictObject({ id, name: shortText, email: z.email(), settings });
+export type Coach = z.infer<typeof coach>;
+
+/** Who is signed in, what day it is, and what a sign-in page has to offer. */
+export const session = z.strictObject({
+  today: civilDate,
+  demo: z.boolean(),
+  firstCoachWanted: z.boolean(),
+  coach: coach.nullable(),
+});
+export type Session = z.infer<typeof session>;
+
+export const signInBody = z.strictObject({ email, password: z.string().min(1).max(200) });
+export type SignInBody = z.infer<typeof signInBody>;
+
+export const firstCoachBody = z.strictObject({
+  name: shortText,
+  email,
+  password: z.string().min(10, { error: 'expected ten characters or more' }).max(200),
+});
+export type FirstCoachBody = z.infer<typeof firstCoachBody>;
+
+export const athleteBody = athleteFacts.extend({ name: shortText });
+export type AthleteBody = z.infer<typeof athleteBody>;
+
+export const athlete = z.strictObject({ id, facts: athleteBody });
+export type AthleteAnswer = z.infer<typeof athlete>;
+
+export const block = z.strictObject({
+  id,
+  athleteId: id,
+  revision: z.int().min(1),
+  savedAt: instant,
+  wishes: blockFile,
+});
+export type BlockAnswer = z.infer<typeof block>;
+
+/** Every athlete with the block that is run now, or was last. */
+export const squad = z.strictObject({
+  athletes: z.array(z.strictObject({ ...athlete.shape, block: block.nullable() })),
+});
+export type Squad = z.infer<typeof squad>;
+
+export const newBlockBody = z.strictObject({ athleteId: id, wishes: blockFile });
+export type NewBlockBody = z.infer<typeof newBlockBody>;
+
+export const saveBlockBody = z.strictObject({
+  /** The revision the change was made on. */
+  revision: z.int().min(1),
+  wishes: blockFile,
+  /** What was changed, in words. */
+  words: z.string().trim().min(1).max(500),
+});
+export type SaveBlockBody = z.infer<typeof saveBlockBody>;
+
+export const history = z.strictObject({
+  changes: z.array(
+    z.strictObject({
+      revision: z.int().min(1),
+      at: instant,
+      by: shortText,
+      words: z.string(),
+      before: blockFile.nullable(),
+      after: blockFile,
+    }),
+  ),
+});
+
+export const plannedSessions = z.strictObject({
+  sessions: z.array(
+    z.strictObject({
+      date: civilDate,
+      role: z.string(),
+      distance: z.number(),
+      time: z.number(),
+      shorthand: z.string(),
+    }),
+  ),
+});
+
+export const health = z.strictObject({
+  status: z.enum(['ok', 'down']),
+  database: z.enum(['ok', 'down']),
+});
+
+export const done = z.strictObject({ done: z.literal(true) });
+
+/** Every refusal: a stable code, a sentence, and the fields it is about. */
+export const refusal = z.strictObject({
+  code: z.string(),
+  message: z.string(),
+  problems: z
+    .array(
+      z.strictObject({
+        code: z.string(),
+        path: z.array(z.union([z.string(), z.number()])),
+        message: z.string(),
+      }),
+    )
+    .optional(),
+  /** The newer version, where a save was made on a stale one. */
+  current: block.optional(),
+});
+export type Refusal = z.infer<typeof refusal>;

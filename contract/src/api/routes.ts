@@ -1,0 +1,115 @@
+import { z } from 'zod';
+import {
+  athlete,
+  athleteBody,
+  block,
+  coach,
+  done,
+  firstCoachBody,
+  health,
+  history,
+  newBlockBody,
+  plannedSessions,
+  saveBlockBody,
+  session,
+  settings,
+  signInBody,
+  squad,
+} from './bodies.js';
+
+/** One route of the API: what it takes and what it answers. */
+export interface Route {
+  method: 'GET' | 'POST' | 'PUT';
+  /** Path with `{id}` parameters. */
+  path: string;
+  summary: string;
+  body?: z.ZodType;
+  answer: z.ZodType;
+}
+
+/** Every route there is: the server serves these, the client calls these, the docs list these. */
+export const routes = {
+  health: {
+    method: 'GET',
+    path: '/health',
+    summary: 'Whether the server and its database answer.',
+    answer: health,
+  },
+  session: {
+    method: 'GET',
+    path: '/api/session',
+    summary: 'Who is signed in, and today.',
+    answer: session,
+  },
+  signIn: {
+    method: 'POST',
+    path: '/api/sign-in',
+    summary: 'Signs a coach in.',
+    body: signInBody,
+    answer: coach,
+  },
+  signInDemo: {
+    method: 'POST',
+    path: '/api/sign-in/demo',
+    summary: 'Signs the demo coach in; only on a demo.',
+    answer: coach,
+  },
+  firstCoach: {
+    method: 'POST',
+    path: '/api/first-coach',
+    summary: 'Creates the first coach and signs in.',
+    body: firstCoachBody,
+    answer: coach,
+  },
+  signOut: { method: 'POST', path: '/api/sign-out', summary: 'Signs out.', answer: done },
+  saveSettings: {
+    method: 'PUT',
+    path: '/api/settings',
+    summary: 'Saves the coach’s settings.',
+    body: settings,
+    answer: coach,
+  },
+  squad: {
+    method: 'GET',
+    path: '/api/squad',
+    summary: 'Every athlete with the present block.',
+    answer: squad,
+  },
+  addAthlete: {
+    method: 'POST',
+    path: '/api/athletes',
+    summary: 'Adds an athlete.',
+    body: athleteBody,
+    answer: athlete,
+  },
+  athlete: { method: 'GET', path: '/api/athletes/{id}', summary: 'One athlete.', answer: athlete },
+  addBlock: {
+    method: 'POST',
+    path: '/api/blocks',
+    summary: 'Lays out a new block and keeps its wishes.',
+    body: newBlockBody,
+    answer: block,
+  },
+  block: { method: 'GET', path: '/api/blocks/{id}', summary: 'One block’s wishes.', answer: block },
+  saveBlock: {
+    method: 'PUT',
+    path: '/api/blocks/{id}',
+    summary: 'Saves changed wishes; refused with 409 on a stale revision.',
+    body: saveBlockBody,
+    answer: block,
+  },
+  blockHistory: {
+    method: 'GET',
+    path: '/api/blocks/{id}/history',
+    summary: 'Every change of a block, newest first.',
+    answer: history,
+  },
+  blockSessions: {
+    method: 'GET',
+    path: '/api/blocks/{id}/sessions',
+    summary: 'The block’s sessions by date.',
+    answer: plannedSessions,
+  },
+} as const satisfies Record<string, Route>;
+
+export type RouteName = keyof typeof routes;

@@ -1,0 +1,169 @@
+import { readFileSync } from 'node:fs';
+import { layOut } from '@nadir/core';
+import fc from 'fast-check';
+import { describe, expect, expectTypeOf, it } from 'vitest';
+import { problemLine } from '../problems.js';
+import { blockFileJsonSchema } from './json-schema.js';
+import { givenOf, parseBlockFile, readBlockFile } from './parse.js';
+import { type BlockFile, blockFile } from './schema.js';
+import { toBlockFile } from './write.js';
+
+const root = new URL('../../../', import.meta.url);
+const example = readFileSync(new URL('docs/examples/marathon.json', root), 'utf8');
+const marathon = JSON.parse(example) as BlockFile;
+const smallest = {
+  format: 'nadir-block',
+  version: 1,
+  race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
+};
+
+/** The lines a coach reads for what is wrong. */
+function lines(input: unknown): string[] {
+  const parsed = parseBlockFile(input);
+  return parsed.ok ? [] : parsed.problems.map(problemLine);
+}
+
+describe('the block file', () => {
+  it('opens the published example, and a file with nothing but a race', () => {
+    expect(lines(marathon)).toEqual([]);
+    expect(lines(smallest)).toEqual([]);
+    expectTypeOf<BlockFile['version']>().toEqualTypeOf<1>();
+  });
+
+  it('has a JSON Schema that is published and current', () => {
+    const published = readFileSync(new URL('docs/formats/block.v1.schema.json', root), 'utf8');
+    expect(JSON.parse(published)).toEqual(JSON.parse(blockFileJsonSchema()));
+  });
+});
+
+describe('a bad file', () => {
+  const cases: [string, unknown, string][] = [
+    ['no object', 7, 'expected an object, received 7.'],
+    [
+      'another format',
+      { ...smallest, format: 'other' },
+      'format: expected "nadir-block", received "other".',
+    ],
+    ['0 weeks', { ...smallest, weeks: 0 }, 'weeks: expected a number of at least 4, received 0.'],
+    [
+      '200 weeks',
+      { ...smallest, weeks: 200 },
+      'weeks: expected a number of at most 30, received 200.',
+    ],
+    [
+      'text for a number',
+      { ...smallest, weeks: 'ten' },
+      'weeks: expected a number, received "ten".',
+    ],
+    [
+      'an unknown field',
+      { ...smallest, colour: 'red' },
+      'colour: is no field of this format. Remove it, or check its spelling.',
+    ],
+    [
+      'an unknown growth school',
+      { ...smallest, volume: { growth: { school: 'hope' } } },
+      'volume.growth.school: expected "percentage" or "fixed-step" or "step-and-hold" or "straight-to-peak" or "alternating", received "hope".',
+    ],
+    [
+      'a date that does not exist',
+      { ...smallest, race: { ...smallest.race, date: '2027-02-30' } },
+      'race.date: expected a date that exists, as YYYY-MM-DD, received "2027-02-30".',
+    ],
+    [
+      'a pin outside the block',
+      { ...marathon, pins: [{ week: 19, volume: 60_000 }] },
+      'pins[0].week: Week 19 is outside the block of 18 weeks. Choose 1 to 18, or unpin it.',
+    ],
+    [
+      'an empty pin',
+      { ...marathon, pins: [{ week: 3 }] },
+      'pins[0]: expected "volume", "longRun" or both, received {"week":3}.',
+    ],
+    [
+      'a peak below the start',
+      { ...marathon, volume: { start: 50_000, peak: 40_000 } },
+      'volume.peak: The peak of 40 km is below the start of 50 km. Raise the peak or lower the start.',
+    ],
+    [
+      'a volume of a million',
+      { ...marathon, volume: { start: 50_000, peak: 1_000_000 } },
+      'volume.peak: 1000 km is beyond anyone; 400 km is the most. Check the figure and its unit.',
+    ],
+    [
+      'a race before the start',
+      { ...smallest, start: '2027-06-07' },
+      'race.date: The race on 2027-05-30 is before the start on 2027-06-07. Move one of them.',
+    ],
+    [
+      'a later version',
+      { ...smallest, version: 2 },
+      'The file is of version 2; this Nadir reads version 1. Update Nadir to open it.',
+    ],
+  ];
+
+  it.each(cases)('with %s says where and what', (_, input, line) => {
+    expect(lines(input)).toEqual([line]);
+  });
+
+  it('that is no JSON says so', () => {
+    const parsed = readBlockFile('{ "format": ');
+    expect(parsed).toMatchObject({ ok: false, problems: [{ code: 'not-json' }] });
+  });
+
+  it('never throws, whatever it holds', () => {
+    fc.assert(fc.property(fc.jsonValue(), (input) => !parseBlockFile(input).ok));
+    fc.assert(fc.property(fc.string(), (text) => !readBlockFile(text).ok));
+  });
+});
+
+describe('bounds', () => {
+  it.each([
+    ['weeks', [4, 30], [3, 31]],
+    ['race.distance', [400, 100_000], [399, 100_001]],
+    ['week.runDays', [2, 7], [1, 8]],
+    ['volume.growth.cap', [0, 1], [-0.01, 1.01]],
+  ] as const)('%s', (path, inside, outside) => {
+    const withValue = (value: number) => {
+      const copy = structuredClone({ ...marathon, pins: [] }) as Record<string, unknown>;
+      const keys = path.split('.');
+      const last = keys.pop() ?? '';
+      const holder = keys.reduce((at, key) => at[key] as Record<string, unknown>, copy);
+      holder[last] = value;
+      return blockFile.safeParse(copy).success;
+    };
+    inside.forEach((value) => expect(withValue(value)).toBe(true));
+    outside.forEach((value) => expect(withValue(value)).toBe(false));
+  });
+});
+
+describe('saving again', () => {
+  const saved = (file: BlockFile) => {
+    const { wishes } = layOut(givenOf(file));
+    return toBlockFile(wishes, file.start === undefined);
+  };
+
+  it.each([
+    ['the example', marathon],
+    ['the smallest file', smallest as BlockFile],
+    ['a fixed start', { ...smallest, start: '2027-03-18' } as BlockFile],
+    [
+      'a school with a step',
+      {
+        ...marathon,
+        volume: { growth: { school: 'step-and-hold', step: 5000, hold: 3 } },
+      } as BlockFile,
+    ],
+    [
+      'own phases',
+      {
+        ...marathon,
+        phases: { layout: 'own', own: [{ kind: 'foundation', name: 'Groundwork', weeks: 18 }] },
+      } as BlockFile,
+    ],
+  ])('%s lays out the same block', (_, file) => {
+    const copy: unknown = JSON.parse(JSON.stringify(saved(file)));
+    const parsed = parseBlockFile(copy);
+    expect(parsed.ok && layOut(givenOf(parsed.value))).toEqual(layOut(givenOf(file)));
+  });
+});

@@ -1,0 +1,65 @@
+import {
+  type Given,
+  type Problem,
+  defaultHouseRules,
+  examineDates,
+  examineWishes,
+  settle,
+} from '@nadir/core';
+import { problemsOf } from '../problems.js';
+import { type BlockFile, blockFile } from './schema.js';
+
+export type Parsed<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
+
+/** Reads a block file's text. Whatever is wrong comes back as problems; it never throws. */
+export function readBlockFile(text: string): Parsed<BlockFile> {
+  let input: unknown;
+  try {
+    input = JSON.parse(text);
+  } catch (error) {
+    return failed(
+      'not-json',
+      `is not JSON: ${error instanceof Error ? error.message : 'unreadable'}.`,
+    );
+  }
+  return parseBlockFile(input);
+}
+
+/** Parses a block file: its shape first, then whether its wishes can make a block. */
+export function parseBlockFile(input: unknown): Parsed<BlockFile> {
+  if (isLaterVersion(input)) {
+    return failed(
+      'later-version',
+      `is of version ${input.version}; this Nadir reads version 1. Update Nadir to open it.`,
+    );
+  }
+  const parsed = blockFile.safeParse(input);
+  if (!parsed.success) return { ok: false, problems: problemsOf(parsed.error, input) };
+  const problems = problemsOfWishes(givenOf(parsed.data));
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: parsed.data };
+}
+
+/** What stands in the way of laying out these wishes; empty when nothing does. */
+export function problemsOfWishes(given: Given): Problem[] {
+  const dates = examineDates(given);
+  return dates.length > 0 ? dates : examineWishes(settle(given, defaultHouseRules).wishes);
+}
+
+/** A block file's wishes, as the core takes them. */
+export function givenOf({ format: _format, version: _version, ...given }: BlockFile): Given {
+  return given;
+}
+
+function isLaterVersion(input: unknown): input is { version: number } {
+  return (
+    typeof input === 'object' &&
+    input !== null &&
+    'version' in input &&
+    typeof input.version === 'number' &&
+    input.version > 1
+  );
+}
+
+function failed(code: string, message: string): { ok: false; problems: Problem[] } {
+  return { ok: false, problems: [{ code, path: [], message: `The file ${message}` }] };
+}

@@ -1,0 +1,93 @@
+import type { Problem } from '@nadir/core';
+import type { z } from 'zod';
+
+/**
+ * What Zod found, in plain words: what was expected and what was received, at
+ * its path. The path stays data, for a form to place the message.
+ */
+export function problemsOf(error: z.ZodError, input: unknown): Problem[] {
+  return error.issues.flatMap((issue) => flatten(issue, input));
+}
+
+/** A problem as one line: where, then what. */
+export function problemLine({ path, message }: Pick<Problem, 'path' | 'message'>): string {
+  return path.length === 0 ? message : `${writePath(path)}: ${message}`;
+}
+
+/** `['pins', 0, 'week']` → `pins[0].week`. */
+function writePath(path: readonly (string | number)[]): string {
+  return path
+    .map((key, index) => (typeof key === 'number' ? `[${key}]` : index === 0 ? key : `.${key}`))
+    .join('');
+}
+
+function flatten(issue: z.core.$ZodIssue, input: unknown): Problem[] {
+  const path = issue.path.map((key) => (typeof key === 'number' ? key : String(key)));
+  if (issue.code === 'unrecognized_keys') {
+    return issue.keys.map((key) => ({
+      code: 'unknown-field',
+      path: [...path, key],
+      message: 'is no field of this format. Remove it, or check its spelling.',
+    }));
+  }
+  return [
+    {
+      code: issue.code,
+      path,
+      message: `${expected(issue)}, received ${written(at(input, path))}.`,
+    },
+  ];
+}
+
+function expected(issue: z.core.$ZodIssue): string {
+  switch (issue.code) {
+    case 'invalid_type':
+      return `expected ${article(issue.expected)}`;
+    case 'invalid_value':
+      return `expected ${issue.values.map((value) => JSON.stringify(value)).join(' or ')}`;
+    case 'too_small':
+      return `expected ${measured(issue.origin)} of at least ${issue.minimum}`;
+    case 'too_big':
+      return `expected ${measured(issue.origin)} of at most ${issue.maximum}`;
+    default:
+      return issue.message.replace(/\.$/, '');
+  }
+}
+
+const ARTICLES: Readonly<Record<string, string>> = {
+  int: 'a whole number',
+  number: 'a number',
+  string: 'text',
+  array: 'a list',
+  object: 'an object',
+  boolean: 'true or false',
+};
+
+function article(type: string): string {
+  return ARTICLES[type] ?? type;
+}
+
+function measured(origin: string): string {
+  return origin === 'string'
+    ? 'text with a length'
+    : origin === 'array'
+      ? 'a list with a length'
+      : 'a number';
+}
+
+function at(input: unknown, path: readonly (string | number)[]): unknown {
+  return path.reduce<unknown>(
+    (value, key) =>
+      typeof value === 'object' && value !== null
+        ? (value as Record<string, unknown>)[key]
+        : undefined,
+    input,
+  );
+}
+
+/** A received value, short enough for a line. */
+function written(value: unknown): string {
+  if (value === undefined) return 'nothing';
+  const text = JSON.stringify(value) ?? typeof value;
+  return text.length > 60 ? `${text.slice(0, 57)}…` : text;
+}

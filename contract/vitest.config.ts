@@ -1,0 +1,7 @@
+import { defineProject } from 'vitest/config';
+
+export default defineProject({
+  resolve: { conditions: ['source'] },
+  ssr: { resolve: { conditions: ['source', 'node'] } },
+  test: { name: 'contract', include: ['src/**/*.test.ts'] },
+});

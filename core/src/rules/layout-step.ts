@@ -1,0 +1,7 @@
+import { type Basis, type Unit, shownUnit } from '../units/measure.js';
+import type { HouseRules } from './house-rules.js';
+
+/** Canonical amount, m or s, in whole multiples of which a block is laid out. */
+export function layoutStep(athlete: { basis: Basis; unit: Unit }, rules: HouseRules): number {
+  return shownUnit(athlete) * rules.layoutStep[athlete.basis];
+}
