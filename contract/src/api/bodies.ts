@@ -88,6 +88,8 @@ export const history = z.strictObject({
   ),
 });
 
+export type BlockHistory = z.infer<typeof history>;
+
 export const plannedSessions = z.strictObject({
   sessions: z.array(
     z.strictObject({
@@ -99,6 +101,8 @@ export const plannedSessions = z.strictObject({
     }),
   ),
 });
+
+export type PlannedSessions = z.infer<typeof plannedSessions>;
 
 export const health = z.strictObject({
   status: z.enum(['ok', 'down']),

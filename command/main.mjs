@@ -1,0 +1,27 @@
+import { HELP } from './help.mjs';
+
+/** Each word loads only what it needs: `lay-out` must not wait for the rest. */
+const WORDS = {
+  demo: async () => (await import('./serve.mjs')).serve('demo'),
+  start: async () => (await import('./serve.mjs')).serve('own'),
+  test: async (/** @type {string[]} */ rest) => (await import('./test.mjs')).test(rest),
+  'lay-out': async (/** @type {string[]} */ rest) => (await import('./lay-out.mjs')).layOutFile(rest),
+  help: async () => {
+    process.stdout.write(HELP);
+    return 0;
+  },
+};
+
+const [word = 'help', ...rest] = process.argv.slice(2);
+const run = Object.entries(WORDS).find(([known]) => known === word)?.[1];
+if (run) {
+  try {
+    process.exitCode = await run(rest);
+  } catch (error) {
+    process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+    process.exitCode = 1;
+  }
+} else {
+  process.stderr.write(`nadir: there is no "${word}". Words: ${Object.keys(WORDS).join(', ')}.\n`);
+  process.exitCode = 2;
+}

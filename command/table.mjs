@@ -1,0 +1,41 @@
+import { formatRaceDistance, formatSteps, showBlock, unitName } from '@nadir/core';
+
+/**
+ * A laid-out block as a table for a terminal; its figures add up as shown.
+ *
+ * @param {import('@nadir/core').Block} block
+ */
+export function table(block) {
+  const { athlete, race } = block.wishes;
+  const measure = { ...athlete, step: /** @type {const} */ (1) };
+  const shown = showBlock(block, measure);
+  const say = (/** @type {number} */ steps) => formatSteps(steps, measure);
+  const head = ['week', 'to go', 'starts', 'phase', unitName(measure), 'long', 'days'];
+  const rows = block.weeks.map((week, index) => {
+    const figures = shown.weeks[index];
+    const days = week.days.map((day, place) =>
+      day.role === 'race' ? 'race' : day.role === 'rest' ? '–' : say(figures?.days[place] ?? 0),
+    );
+    return [
+      String(week.number),
+      String(week.toGo),
+      week.start,
+      week.recovery ? 'recovery week' : week.phase,
+      say(figures?.volume ?? 0),
+      week.toGo === 0 ? 'race' : say(figures?.longRun ?? 0),
+      days.join(' '),
+    ];
+  });
+  const widths = head.map((title, column) =>
+    Math.max(title.length, ...rows.map((row) => row[column]?.length ?? 0)),
+  );
+  const line = (/** @type {string[]} */ cells) =>
+    cells.map((cell, column) => cell.padEnd(widths[column] ?? 0)).join('  ').trimEnd();
+  const title = [athlete.name, race.name, race.date].filter(Boolean).join(' · ');
+  const total = `total ${say(shown.total)} ${unitName(measure)} + ${formatRaceDistance(race.distance, athlete.unit)}`;
+  const findings = block.findings.map(
+    ({ level, title: what, message, waived }) =>
+      `${level}${waived ? ' (waived)' : ''}: ${what}. ${message}`,
+  );
+  return `${[title, '', line(head), ...rows.map(line), '', total, ...findings].join('\n')}\n`;
+}

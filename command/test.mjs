@@ -1,0 +1,143 @@
+import { mkdir, readFile, rm } from 'node:fs/promises';
+import { join } from 'node:path';
+import { compiled, packages, site } from './build.mjs';
+import { startCluster } from './cluster.mjs';
+import { chromium } from './debian.mjs';
+import { kept, root } from './paths.mjs';
+import { run, say } from './run.mjs';
+import { startServer } from './server.mjs';
+
+/** @typedef {{ passed: number, failed: number }} Tally */
+
+/** The demo's day in tests and pictures. */
+const TEST_DAY = '2027-02-10';
+
+const PARTS = {
+  checks: staticChecks,
+  unit: () => vitest('unit', ['core', 'contract', 'web'], {}),
+  server: serverTests,
+  browser: browserTests,
+};
+
+/**
+ * Runs every test, or one part of them, and ends with the tally alone on a line.
+ *
+ * @param {string[]} words
+ * @returns {Promise<number>} 0 when all passed
+ */
+export async function test([part]) {
+  const chosen = Object.entries(PARTS).filter(([name]) => part === undefined || name === part);
+  if (chosen.length === 0) {
+    process.stderr.write(`nadir test: there is no part "${part}". Parts: ${Object.keys(PARTS).join(', ')}.\n`);
+    return 2;
+  }
+  await packages();
+  await mkdir(join(kept, 'reports'), { recursive: true });
+  const tally = { passed: 0, failed: 0 };
+  for (const [name, work] of chosen) {
+    say(`\n— ${name}`);
+    const { passed, failed } = await work();
+    tally.passed += passed;
+    tally.failed += failed;
+  }
+  say(`\n${tally.passed} passed, ${tally.failed} failed`);
+  return tally.failed === 0 && tally.passed > 0 ? 0 : 1;
+}
+
+/** Types, lint, format, import boundaries and unused code: each passes or fails whole. */
+async function staticChecks() {
+  const tally = { passed: 0, failed: 0 };
+  for (const script of ['types', 'lint', 'format:check', 'boundaries', 'unused']) {
+    const { code, output } = await run('npm', ['run', '--silent', script]);
+    say(`${code === 0 ? 'passed' : 'FAILED'}  ${script}`);
+    if (code !== 0) say(output.trim());
+    tally[code === 0 ? 'passed' : 'failed'] += 1;
+  }
+  return tally;
+}
+
+async function serverTests() {
+  const cluster = await startCluster('test', { lasting: false });
+  try {
+    return await vitest('server', ['server'], { NADIR_TEST_DATABASE_URL: cluster.url });
+  } finally {
+    await cluster.stop();
+    await rm(join(kept, 'test'), { recursive: true, force: true });
+  }
+}
+
+/** Whole errands in Chromium, against the real server, database and built site. */
+async function browserTests() {
+  const executable = await chromium();
+  await compiled();
+  const web = await site();
+  const cluster = await startCluster('browser', { lasting: false });
+  try {
+    const settings = { DATABASE_URL: cluster.url, NADIR_WEB: web, NADIR_TODAY: TEST_DAY, NADIR_LOG: 'error' };
+    const demo = await startServer({ ...settings, NADIR_MODE: 'demo' });
+    const own = await startServer({
+      ...settings,
+      DATABASE_URL: cluster.url.replace(/nadir$/, 'postgres'),
+      NADIR_MODE: 'own',
+    });
+    try {
+      return await playwright({
+        NADIR_CHROMIUM: executable,
+        NADIR_DEMO_ADDRESS: demo.address,
+        NADIR_OWN_ADDRESS: own.address,
+      });
+    } finally {
+      await Promise.all([demo.stop(), own.stop()]);
+    }
+  } finally {
+    await cluster.stop();
+    await rm(join(kept, 'browser'), { recursive: true, force: true });
+  }
+}
+
+/**
+ * @param {string} name
+ * @param {string[]} projects
+ * @param {Record<string, string>} settings
+ */
+async function vitest(name, projects, settings) {
+  const report = join(kept, 'reports', `${name}.json`);
+  await rm(report, { force: true });
+  const chosen = projects.flatMap((project) => ['--project', project]);
+  const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
+  const { code } = await run('npx', ['vitest', 'run', ...chosen, ...reporters], {
+    env: { ...process.env, ...settings },
+    show: true,
+  });
+  const { numPassedTests = 0, numFailedTests = 0, numFailedTestSuites = 0 } = await read(report);
+  return whole(code, numPassedTests, numFailedTests || numFailedTestSuites);
+}
+
+/** @param {Record<string, string>} settings */
+async function playwright(settings) {
+  const report = join(kept, 'reports', 'browser.json');
+  await rm(report, { force: true });
+  const env = { ...process.env, ...settings, PLAYWRIGHT_JSON_OUTPUT_NAME: report };
+  const words = ['playwright', 'test', '--reporter=list,json'];
+  const { code } = await run('npx', words, { env, cwd: join(root, 'e2e'), show: true });
+  const { stats = {} } = await read(report);
+  return whole(code, (stats.expected ?? 0) + (stats.flaky ?? 0), stats.unexpected ?? 0);
+}
+
+/**
+ * A run that ended badly without naming a failed test has still failed.
+ *
+ * @param {number} code
+ * @param {number} passed
+ * @param {number} failed
+ * @returns {Tally}
+ */
+function whole(code, passed, failed) {
+  return { passed, failed: code !== 0 && failed === 0 ? 1 : failed };
+}
+
+/** @param {string} report */
+async function read(report) {
+  const text = await readFile(report, 'utf8').catch(() => '{}');
+  return JSON.parse(text);
+}

@@ -1,0 +1,69 @@
+import { type DynamicModule, Global, Module } from '@nestjs/common';
+import { APP_FILTER } from '@nestjs/core';
+import { LoggerModule } from 'nestjs-pino';
+import { AthletesModule } from './athletes/athletes.module.js';
+import { BlocksModule } from './blocks/blocks.module.js';
+import { CLOCK, type Clock } from './clock/clock.js';
+import { CONFIG, type Config } from './config/config.js';
+import { DatabaseModule } from './database/database.module.js';
+import { DemoModule } from './demo/demo.module.js';
+import { HealthModule } from './health/health.module.js';
+import { RefusalFilter } from './http/refusal.filter.js';
+import { SettingsModule } from './settings/settings.module.js';
+import { SignInModule } from './sign-in/sign-in.module.js';
+import { SquadModule } from './squad/squad.module.js';
+
+@Global()
+@Module({})
+class GivenModule {
+  static of(config: Config, clock: Clock): DynamicModule {
+    const providers = [
+      { provide: CONFIG, useValue: config },
+      { provide: CLOCK, useValue: clock },
+    ];
+    return { module: GivenModule, providers, exports: providers };
+  }
+}
+
+@Module({})
+export class AppModule {
+  static of(config: Config, clock: Clock): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [
+        GivenModule.of(config, clock),
+        LoggerModule.forRoot({ pinoHttp: loggerOptions(config) }),
+        DatabaseModule,
+        SignInModule,
+        SettingsModule,
+        AthletesModule,
+        BlocksModule,
+        SquadModule,
+        HealthModule,
+        ...(config.demo ? [DemoModule] : []),
+      ],
+      providers: [{ provide: APP_FILTER, useClass: RefusalFilter }],
+    };
+  }
+}
+
+/** Method, path without its query, status and time: nothing of who or what was sent. */
+function loggerOptions({ logLevel }: Config) {
+  return {
+    level: logLevel,
+    serializers: {
+      req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({
+        id,
+        method,
+        path: url.split('?')[0],
+      }),
+      res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+      err: ({ type, message, stack }: { type: string; message: string; stack: string }) => ({
+        type,
+        // The database driver quotes values in its messages; the stack's frames do not.
+        message: message.split(' - ').at(-1),
+        frames: stack.split('\n').filter((line) => line.trimStart().startsWith('at ')),
+      }),
+    },
+  };
+}

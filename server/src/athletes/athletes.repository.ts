@@ -1,0 +1,45 @@
+import { type AthleteAnswer, type AthleteBody, athleteBody } from '@nadir/contract';
+import { Inject, Injectable } from '@nestjs/common';
+import type { Knex } from 'knex';
+import { KNEX } from '../database/knex.js';
+import { tables } from '../database/tables.js';
+
+interface AthleteRow {
+  coach_id: string;
+  athlete_id: string;
+  facts: unknown;
+  created_at: Date;
+}
+
+@Injectable()
+export class AthletesRepository {
+  constructor(@Inject(KNEX) private readonly knex: Knex) {}
+
+  /** In the order they joined. */
+  async all(coachId: string): Promise<AthleteAnswer[]> {
+    const rows = await this.rows().where({ coach_id: coachId }).orderBy(['created_at', 'athlete_id']);
+    return rows.map(athleteOf);
+  }
+
+  async find(coachId: string, athleteId: string): Promise<AthleteAnswer | undefined> {
+    const row = await this.rows().where({ coach_id: coachId, athlete_id: athleteId }).first();
+    return row && athleteOf(row);
+  }
+
+  async add(coachId: string, athleteId: string, facts: AthleteBody, now: Date): Promise<void> {
+    await this.rows().insert({
+      coach_id: coachId,
+      athlete_id: athleteId,
+      facts: JSON.stringify(facts),
+      created_at: now,
+    });
+  }
+
+  private rows() {
+    return this.knex<AthleteRow>(tables.athletes);
+  }
+}
+
+function athleteOf(row: AthleteRow): AthleteAnswer {
+  return { id: row.athlete_id, facts: athleteBody.parse(row.facts) };
+}

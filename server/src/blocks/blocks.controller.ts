@@ -1,0 +1,48 @@
+import {
+  type BlockAnswer,
+  type BlockHistory,
+  type NewBlockBody,
+  type PlannedSessions,
+  type SaveBlockBody,
+  newBlockBody,
+  saveBlockBody,
+} from '@nadir/contract';
+import { Controller, Get, Inject, Post, Put } from '@nestjs/common';
+import { Parsed } from '../http/body.js';
+import { Id } from '../http/id.js';
+import { CoachId } from '../sign-in/session.guard.js';
+import { BlocksService } from './blocks.service.js';
+
+@Controller('api/blocks')
+export class BlocksController {
+  constructor(@Inject(BlocksService) private readonly service: BlocksService) {}
+
+  @Post()
+  add(@CoachId() coachId: string, @Parsed(newBlockBody) body: NewBlockBody): Promise<BlockAnswer> {
+    return this.service.add(coachId, body);
+  }
+
+  @Get(':id')
+  one(@CoachId() coachId: string, @Id('block') id: string): Promise<BlockAnswer> {
+    return this.service.one(coachId, id);
+  }
+
+  @Put(':id')
+  save(
+    @CoachId() coachId: string,
+    @Id('block') id: string,
+    @Parsed(saveBlockBody) body: SaveBlockBody,
+  ): Promise<BlockAnswer> {
+    return this.service.save(coachId, id, body);
+  }
+
+  @Get(':id/history')
+  history(@CoachId() coachId: string, @Id('block') id: string): Promise<BlockHistory> {
+    return this.service.history(coachId, id);
+  }
+
+  @Get(':id/sessions')
+  sessions(@CoachId() coachId: string, @Id('block') id: string): Promise<PlannedSessions> {
+    return this.service.sessions(coachId, id);
+  }
+}

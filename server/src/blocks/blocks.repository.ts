@@ -1,0 +1,152 @@
+import { type BlockAnswer, type BlockFile, type BlockHistory, type PlannedSessions, blockFile } from '@nadir/contract';
+import { Inject, Injectable } from '@nestjs/common';
+import type { Knex } from 'knex';
+import { KNEX } from '../database/knex.js';
+import { tables } from '../database/tables.js';
+import { plannedSessionsOf } from './planned-sessions.js';
+
+interface BlockRow {
+  coach_id: string;
+  block_id: string;
+  athlete_id: string;
+  revision: number;
+  wishes: unknown;
+  starts_on: string;
+  race_on: string;
+  saved_at: Date;
+}
+
+interface ChangeRow {
+  coach_id: string;
+  block_id: string;
+  revision: number;
+  at: Date;
+  by: string;
+  words: string;
+  before: unknown;
+  after: unknown;
+}
+
+interface SessionRow {
+  coach_id: string;
+  block_id: string;
+  date: string;
+  place: number;
+  role: string;
+  distance: number;
+  time: number;
+  shorthand: string;
+}
+
+/** A version of a block on its way into the database. */
+export interface Version {
+  coachId: string;
+  blockId: string;
+  athleteId: string;
+  revision: number;
+  wishes: BlockFile;
+  before: BlockFile | null;
+  at: Date;
+  by: string;
+  words: string;
+}
+
+@Injectable()
+export class BlocksRepository {
+  constructor(@Inject(KNEX) private readonly knex: Knex) {}
+
+  async find(coachId: string, blockId: string, on: Knex = this.knex): Promise<BlockAnswer | undefined> {
+    const row = await blocks(on).where({ coach_id: coachId, block_id: blockId }).first();
+    return row && blockOf(row);
+  }
+
+  /** Each athlete's block in hand: the next race from `today` on, else the last one run. */
+  async present(coachId: string, today: string): Promise<BlockAnswer[]> {
+    const rows = await blocks(this.knex)
+      .distinctOn('athlete_id')
+      .where({ coach_id: coachId })
+      .orderBy('athlete_id')
+      .orderByRaw('race_on < ?', [today])
+      .orderByRaw('CASE WHEN race_on < ? THEN -extract(epoch from race_on) ELSE extract(epoch from race_on) END', [today]);
+    return rows.map(blockOf);
+  }
+
+  inTransaction<T>(work: (trx: Knex.Transaction) => Promise<T>): Promise<T> {
+    return this.knex.transaction(work);
+  }
+
+  /** The stored version, held against other saves until the transaction ends. */
+  async hold(trx: Knex.Transaction, coachId: string, blockId: string): Promise<BlockAnswer | undefined> {
+    const row = await blocks(trx).where({ coach_id: coachId, block_id: blockId }).forUpdate().first();
+    return row && blockOf(row);
+  }
+
+  /** Writes a version with its change and its sessions: all of them or none. */
+  async write(trx: Knex.Transaction, version: Version): Promise<BlockAnswer> {
+    const { coachId, blockId, athleteId, revision, wishes, at } = version;
+    const { startsOn, raceOn, sessions } = plannedSessionsOf(wishes);
+    const key = { coach_id: coachId, block_id: blockId };
+    const row = {
+      ...key,
+      athlete_id: athleteId,
+      revision,
+      wishes: JSON.stringify(wishes),
+      starts_on: startsOn,
+      race_on: raceOn,
+      saved_at: at,
+    };
+    await blocks(trx).insert(row).onConflict(['coach_id', 'block_id']).merge();
+    await trx<ChangeRow>(tables.blockChanges).insert({
+      ...key,
+      revision,
+      at,
+      by: version.by,
+      words: version.words,
+      before: version.before && JSON.stringify(version.before),
+      after: JSON.stringify(wishes),
+    });
+    await trx<SessionRow>(tables.plannedSessions).where(key).delete();
+    await trx.batchInsert(
+      tables.plannedSessions,
+      sessions.map((session) => ({ ...key, ...session })),
+      250,
+    );
+    return { id: blockId, athleteId, revision, savedAt: at.toISOString(), wishes };
+  }
+
+  /** Newest first. */
+  async changes(coachId: string, blockId: string): Promise<BlockHistory['changes']> {
+    const rows = await this.knex<ChangeRow>(tables.blockChanges)
+      .where({ coach_id: coachId, block_id: blockId })
+      .orderBy('revision', 'desc');
+    return rows.map(({ revision, at, by, words, before, after }) => ({
+      revision,
+      at: at.toISOString(),
+      by,
+      words,
+      before: before === null ? null : blockFile.parse(before),
+      after: blockFile.parse(after),
+    }));
+  }
+
+  async sessions(coachId: string, blockId: string): Promise<PlannedSessions['sessions']> {
+    return this.knex<SessionRow>(tables.plannedSessions)
+      .where({ coach_id: coachId, block_id: blockId })
+      .orderBy(['date', 'place'])
+      .select('date', 'role', 'distance', 'time', 'shorthand');
+  }
+}
+
+function blocks(on: Knex) {
+  return on<BlockRow>(tables.blocks);
+}
+
+function blockOf(row: BlockRow): BlockAnswer {
+  return {
+    id: row.block_id,
+    athleteId: row.athlete_id,
+    revision: row.revision,
+    savedAt: row.saved_at.toISOString(),
+    wishes: blockFile.parse(row.wishes),
+  };
+}

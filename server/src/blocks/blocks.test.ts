@@ -1,0 +1,166 @@
+import { type BlockAnswer, type BlockHistory, type PlannedSessions, givenOf } from '@nadir/contract';
+import { layOut } from '@nadir/core';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { type TestApp, addBlock, firstCoach, secondCoach, startTestApp, wishes } from '../testing/test-app.js';
+
+describe('blocks', () => {
+  let nadir: TestApp;
+  let cookie: string;
+  beforeAll(async () => {
+    nadir = await startTestApp();
+    cookie = await firstCoach(nadir);
+  });
+  afterAll(() => nadir.close());
+
+  const save = (blockId: string, revision: number, weeks: number, words = `${weeks} weeks.`) =>
+    nadir.send('PUT', `/api/blocks/${blockId}`, {
+      cookie,
+      body: { revision, wishes: { ...wishes, weeks }, words },
+    });
+
+  it('are kept, and found again as they were sent', async () => {
+    const { blockId, laid } = await addBlock(nadir, cookie);
+    expect(laid.status).toBe(201);
+    const read = await nadir.send('GET', `/api/blocks/${blockId}`, { cookie });
+    expect(read.body).toMatchObject({ id: blockId, revision: 1, wishes });
+  });
+
+  it('keep every change with who, when, what, before and after', async () => {
+    const { blockId } = await addBlock(nadir, cookie);
+    expect((await save(blockId, 1, 14)).body).toMatchObject({ revision: 2 });
+    const { changes } = (await nadir.send('GET', `/api/blocks/${blockId}/history`, { cookie })).body as BlockHistory;
+    expect(changes).toEqual([
+      {
+        revision: 2,
+        at: '2027-02-10T09:14:00.000Z',
+        by: 'Maren Tolvik',
+        words: '14 weeks.',
+        before: wishes,
+        after: { ...wishes, weeks: 14 },
+      },
+      expect.objectContaining({ revision: 1, before: null, after: wishes }),
+    ]);
+  });
+
+  it('cannot have their history rewritten, even by hand', async () => {
+    await addBlock(nadir, cookie);
+    await expect(nadir.knex('block_changes').update({ words: 'never happened' })).rejects.toThrow(/append-only/);
+  });
+
+  it('refuse a stale save with the newer version, and keep it', async () => {
+    const { blockId } = await addBlock(nadir, cookie);
+    await save(blockId, 1, 14);
+    const stale = await save(blockId, 1, 12);
+    expect(stale).toMatchObject({
+      status: 409,
+      body: { code: 'stale-revision', current: { revision: 2, wishes: { weeks: 14 } } },
+    });
+    const kept = (await nadir.send('GET', `/api/blocks/${blockId}`, { cookie })).body as BlockAnswer;
+    expect(kept.wishes.weeks).toBe(14);
+  });
+
+  it('let one of two saves at once through', async () => {
+    const { blockId } = await addBlock(nadir, cookie);
+    const saves = await Promise.all([save(blockId, 1, 14), save(blockId, 1, 12), save(blockId, 1, 13)]);
+    expect(saves.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
+  });
+
+  it('derive their sessions by date in the same transaction', async () => {
+    const { blockId } = await addBlock(nadir, cookie);
+    const sessions = async () =>
+      ((await nadir.send('GET', `/api/blocks/${blockId}/sessions`, { cookie })).body as PlannedSessions).sessions;
+    const days = (weeks: number) =>
+      layOut(givenOf({ ...wishes, weeks })).weeks.flatMap((week) => week.days).filter(({ distance }) => distance > 0);
+    expect(await sessions()).toEqual(
+      days(16).map(({ date, role, distance, time, sessions: [first] }) => ({
+        date,
+        role,
+        distance,
+        time,
+        shorthand: first?.shorthand,
+      })),
+    );
+    await save(blockId, 1, 10);
+    expect((await sessions()).map(({ date }) => date)).toEqual(days(10).map(({ date }) => date));
+  });
+
+  it('write all or nothing: a save that fails half way leaves the old version', async () => {
+    const { blockId } = await addBlock(nadir, cookie);
+    await nadir.knex.raw(`
+      CREATE FUNCTION fail_once() RETURNS trigger LANGUAGE plpgsql AS $$
+      BEGIN RAISE EXCEPTION 'disk full'; END $$;
+      CREATE TRIGGER fail_once BEFORE INSERT ON planned_sessions FOR EACH ROW EXECUTE FUNCTION fail_once();
+    `);
+    const failed = await save(blockId, 1, 12);
+    await nadir.knex.raw('DROP TRIGGER fail_once ON planned_sessions');
+    expect(failed).toMatchObject({ status: 500, body: { code: 'failed' } });
+    expect(JSON.stringify(failed.body)).not.toContain('disk full');
+    const kept = (await nadir.send('GET', `/api/blocks/${blockId}`, { cookie })).body as BlockAnswer;
+    expect(kept).toMatchObject({ revision: 1, wishes: { weeks: 16 } });
+  });
+
+  describe('of another coach', () => {
+    it.each([
+      ['GET', ''],
+      ['PUT', ''],
+      ['GET', '/history'],
+      ['GET', '/sessions'],
+    ] as const)('answer 404 to %s%s', async (method, path) => {
+      const { blockId } = await addBlock(nadir, cookie);
+      const other = nadir.send;
+      const otherCookie = await otherCoach();
+      const body = method === 'PUT' ? { revision: 1, wishes, words: 'Mine now.' } : undefined;
+      const answer = await other(method, `/api/blocks/${blockId}${path}`, { cookie: otherCookie, body });
+      expect(answer).toMatchObject({ status: 404, body: { code: 'not-found' } });
+    });
+
+    it('cannot be laid out for their athletes, nor be seen in the squad', async () => {
+      const { athleteId } = await addBlock(nadir, cookie);
+      const theirs = await otherCoach();
+      const laid = await nadir.send('POST', '/api/blocks', { cookie: theirs, body: { athleteId, wishes } });
+      expect(laid.status).toBe(404);
+      expect((await nadir.send('GET', `/api/athletes/${athleteId}`, { cookie: theirs })).status).toBe(404);
+      expect((await nadir.send('GET', '/api/squad', { cookie: theirs })).body).toEqual({ athletes: [] });
+    });
+
+    let opened: Promise<string> | undefined;
+    const otherCoach = () => (opened ??= secondCoach(nadir));
+  });
+
+  describe('with bad input', () => {
+    const refusals: [string, unknown, (string | number)[], RegExp][] = [
+      ['a past race', { ...wishes, race: { ...wishes.race, date: '2027-02-09' } }, ['wishes', 'race', 'date'], /has been run/],
+      ['0 weeks', { ...wishes, weeks: 0 }, ['wishes', 'weeks'], /at least 4, received 0/],
+      ['200 weeks', { ...wishes, weeks: 200 }, ['wishes', 'weeks'], /at most 30, received 200/],
+      ['a peak below the start', { ...wishes, volume: { start: 50_000, peak: 40_000 } }, ['wishes', 'volume', 'peak'], /below the start/],
+      ['a volume of a million', { ...wishes, volume: { start: 50_000, peak: 1e6 } }, ['wishes', 'volume', 'peak'], /beyond anyone/],
+      ['an unknown school', { ...wishes, taper: { school: 'none' } }, ['wishes', 'taper', 'school'], /expected "three-steps"/],
+      ['a pin outside', { ...wishes, pins: [{ week: 17, volume: 1 }] }, ['wishes', 'pins', 0, 'week'], /outside the block/],
+      ['text for a number', { ...wishes, weeks: 'ten' }, ['wishes', 'weeks'], /expected a number/],
+    ];
+
+    it.each(refusals)('%s: says where and what, and saves nothing', async (_, bad, path, message) => {
+      const { athleteId } = await addBlock(nadir, cookie);
+      const before = await nadir.knex('blocks').count();
+      const answer = await nadir.send('POST', '/api/blocks', { cookie, body: { athleteId, wishes: bad } });
+      expect(answer).toMatchObject({ status: 400, body: { code: 'invalid' } });
+      const [problem] = (answer.body as { problems: { path: unknown; message: string }[] }).problems;
+      expect(problem?.path).toEqual(path);
+      expect(problem?.message).toMatch(message);
+      expect(await nadir.knex('blocks').count()).toEqual(before);
+    });
+
+    it('a body of ten megabytes is refused unread', async () => {
+      const body = { athleteId: 'x'.repeat(10 * 1024 * 1024) };
+      expect(await nadir.send('POST', '/api/blocks', { cookie, body })).toMatchObject({
+        status: 413,
+        body: { code: 'too-large' },
+      });
+    });
+
+    it('an id that is no id, and an address that is none, are not found', async () => {
+      expect((await nadir.send('GET', '/api/blocks/1%20OR%201=1', { cookie })).status).toBe(404);
+      expect(await nadir.send('GET', '/api/nothing', { cookie })).toMatchObject({ status: 404, body: { code: 'not-found' } });
+    });
+  });
+});

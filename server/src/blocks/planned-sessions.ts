@@ -1,0 +1,13 @@
+import { type BlockFile, givenOf } from '@nadir/contract';
+import { layOut } from '@nadir/core';
+
+/** The rows that queries by date need, laid out afresh from the wishes. */
+export function plannedSessionsOf(wishes: BlockFile) {
+  const block = layOut(givenOf(wishes));
+  const sessions = block.weeks.flatMap(({ days }) =>
+    days.flatMap(({ date, role, distance, time, sessions: held }) =>
+      held.map(({ shorthand }, place) => ({ date, place, role, distance, time, shorthand })),
+    ),
+  );
+  return { startsOn: block.wishes.start, raceOn: block.wishes.race.date, sessions };
+}

@@ -1,0 +1,57 @@
+import { isCivilDate } from '@nadir/core';
+import { z } from 'zod';
+
+const schema = z.strictObject({
+  DATABASE_URL: z.url({ protocol: /^postgres(ql)?$/ }),
+  NADIR_HOST: z.string().default('127.0.0.1'),
+  NADIR_PORT: z.coerce.number().int().min(0).max(65_535).default(0),
+  NADIR_MODE: z.enum(['demo', 'own']).default('own'),
+  NADIR_TODAY: z.string().refine(isCivilDate, { error: 'expected YYYY-MM-DD' }).optional(),
+  NADIR_WEB: z.string().optional(),
+  NADIR_LOG: z.enum(['fatal', 'error', 'warn', 'info', 'debug', 'silent']).default('info'),
+  NADIR_PARENT: z.literal('1').optional(),
+});
+
+/** How a server runs, validated at start. */
+export interface Config {
+  databaseUrl: string;
+  host: string;
+  port: number;
+  demo: boolean;
+  /** Fixes the clock, for tests and pictures. */
+  today: string | undefined;
+  /** Folder of the built site. */
+  web: string | undefined;
+  logLevel: string;
+  /** Started by the one command: stops when its standard input ends. */
+  hasParent: boolean;
+}
+
+export const CONFIG = Symbol('Config');
+
+/**
+ * Reads the configuration from the environment.
+ *
+ * @throws Error that names every setting that is wrong or unknown
+ */
+export function readConfig(environment: NodeJS.ProcessEnv): Config {
+  const ours = Object.entries(environment).filter(
+    ([name]) => name === 'DATABASE_URL' || name.startsWith('NADIR_'),
+  );
+  const parsed = schema.safeParse(Object.fromEntries(ours));
+  if (!parsed.success) {
+    const wrong = parsed.error.issues.map(({ path, message }) => `${path.join('.')} ${message}`);
+    throw new Error(`Settings of the server: ${wrong.join('; ')}.`);
+  }
+  const { data } = parsed;
+  return {
+    databaseUrl: data.DATABASE_URL,
+    host: data.NADIR_HOST,
+    port: data.NADIR_PORT,
+    demo: data.NADIR_MODE === 'demo',
+    today: data.NADIR_TODAY,
+    web: data.NADIR_WEB,
+    logLevel: data.NADIR_LOG,
+    hasParent: data.NADIR_PARENT === '1',
+  };
+}

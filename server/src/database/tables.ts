@@ -1,0 +1,11 @@
+/** Table names, in one place. */
+export const tables = {
+  coaches: 'coaches',
+  signIns: 'sign_ins',
+  signInAttempts: 'sign_in_attempts',
+  athletes: 'athletes',
+  blocks: 'blocks',
+  blockChanges: 'block_changes',
+  plannedSessions: 'planned_sessions',
+  demoSeeds: 'demo_seeds',
+} as const;

@@ -1,0 +1,184 @@
+import type { BlockFile } from '@nadir/contract';
+import { type CivilDate, addDays, startOfWeek } from '@nadir/core';
+
+const km = (amount: number) => Math.round(amount * 1000);
+const mi = (amount: number) => amount * 1609.344;
+const min = (amount: number) => amount * 60;
+
+/** Six athletes of an invented club, each mid-block on `today`. */
+export function demoAthletes(today: CivilDate): BlockFile[] {
+  const thisWeek = startOfWeek(today, 'monday');
+  const sundayIn = (weeks: number) => addDays(thisWeek, 7 * weeks + 6);
+  const daysAgo = (days: number) => addDays(today, -days);
+  const base = { format: 'nadir-block', version: 1, weekStartsOn: 'monday' } as const;
+  return [
+    {
+      ...base,
+      athlete: {
+        name: 'Idris Vale',
+        basis: 'distance',
+        unit: 'km',
+        birthYear: 1991,
+        recentWeeks: [52, 55, 54, 57].map(km),
+        longestRecentRun: km(19),
+        results: [{ date: daysAgo(94), distance: km(10), time: 2430 }],
+      },
+      race: { name: 'Lantern Bay Marathon', date: sundayIn(9), distance: 42_195, goalTime: 11_700 },
+      weeks: 18,
+      phases: {
+        layout: 'own',
+        own: [
+          { kind: 'foundation', name: 'Groundwork', weeks: 4 },
+          { kind: 'hills-and-strength', name: 'Hills & strength', weeks: 4 },
+          { kind: 'threshold', name: 'Threshold', weeks: 4 },
+          { kind: 'specific', name: 'Race-specific', weeks: 3 },
+          { kind: 'taper', name: 'Taper', weeks: 3 },
+        ],
+      },
+      volume: {
+        start: km(55),
+        peak: km(92),
+        holdAtPeak: 2,
+        growth: { school: 'percentage', cap: 0.1 },
+        recovery: { every: 4, depth: 0.25, reEntry: 'one-step-above' },
+      },
+      longRun: { start: km(19), peak: km(33), ladder: 'straight', lastPeakWeeksOut: 3 },
+      taper: { school: 'three-steps' },
+      week: {
+        runDays: 6,
+        longRunOn: 'sunday',
+        qualityOn: ['tuesday', 'friday'],
+        restOn: ['thursday'],
+      },
+      pins: [{ week: 11, volume: km(76) }],
+    },
+    {
+      ...base,
+      athlete: {
+        name: 'Posy Arkwright',
+        basis: 'time',
+        unit: 'km',
+        birthYear: 1986,
+        oftenHurt: true,
+        recentWeeks: [130, 120, 135, 135].map(min),
+        longestRecentRun: min(60),
+        results: [{ date: daysAgo(40), distance: km(5), time: 1665 }],
+        unavailable: ['monday', 'friday'],
+      },
+      race: { name: 'Tidewrack Half', date: sundayIn(6), distance: 21_097.5 },
+      weeks: 14,
+      phases: { layout: 'three-runs-a-week' },
+      volume: {
+        start: min(130),
+        peak: min(180),
+        growth: { school: 'percentage', cap: 0.08 },
+        recovery: { every: 3, depth: 0.3, reEntry: 'resume' },
+      },
+      longRun: { start: min(60), peak: min(85), ladder: 'two-up-one-back', lastPeakWeeksOut: 3 },
+      taper: { school: 'two-weeks-in-the-flow' },
+      week: { runDays: 3, longRunOn: 'sunday', qualityOn: [], restOn: [] },
+    },
+    {
+      ...base,
+      athlete: {
+        name: 'Teodor Hask',
+        basis: 'distance',
+        unit: 'km',
+        birthYear: 2001,
+        recentWeeks: [58, 60, 56, 62].map(km),
+        longestRecentRun: km(14),
+        results: [{ date: daysAgo(33), distance: 1500, time: 232 }],
+      },
+      race: { name: 'Breakwater Mile', date: addDays(sundayIn(5), -1), distance: 1609, goalTime: 245 },
+      weeks: 13,
+      phases: { layout: 'three-by-four' },
+      volume: {
+        start: km(58),
+        peak: km(72),
+        growth: { school: 'step-and-hold', step: km(5), hold: 3 },
+        recovery: { every: 4, depth: 0.25, reEntry: 'resume' },
+      },
+      longRun: { start: km(12), peak: km(15), ladder: 'alternating', lastPeakWeeksOut: 2 },
+      taper: { school: 'evidence' },
+      week: { runDays: 6, longRunOn: 'sunday', qualityOn: ['tuesday', 'friday'], restOn: ['monday'] },
+    },
+    {
+      ...base,
+      athlete: {
+        name: 'Wren Castellan',
+        basis: 'distance',
+        unit: 'mi',
+        birthYear: 1994,
+        recentWeeks: [34, 36, 35, 37].map(mi),
+        longestRecentRun: mi(9),
+        results: [{ date: daysAgo(60), distance: km(5), time: 1140 }],
+      },
+      race: { name: 'Gullstone 10', date: sundayIn(4), distance: 10_000, goalTime: 2350 },
+      weeks: 12,
+      phases: { layout: 'base-strength-intervals-taper' },
+      volume: {
+        start: mi(36),
+        peak: mi(54),
+        growth: { school: 'fixed-step', step: mi(4) },
+        recovery: { every: 4, depth: 0.25, reEntry: 'resume' },
+      },
+      longRun: { start: mi(9), peak: mi(13), ladder: 'straight', lastPeakWeeksOut: 2 },
+      taper: { school: 'evidence' },
+      week: {
+        runDays: 6,
+        longRunOn: 'saturday',
+        qualityOn: ['tuesday', 'thursday'],
+        restOn: ['sunday'],
+      },
+    },
+    {
+      ...base,
+      athlete: {
+        name: 'Kit Sorrel',
+        basis: 'distance',
+        unit: 'km',
+        birthYear: Number(today.slice(0, 4)) - 17,
+        recentWeeks: [28, 30, 27, 30].map(km),
+        longestRecentRun: km(9),
+        results: [{ date: daysAgo(50), distance: 3000, time: 612 }],
+      },
+      race: { name: 'Ostrel Schools 5 km', date: addDays(sundayIn(7), -1), distance: 5000 },
+      weeks: 11,
+      phases: { layout: 'four-equal-parts' },
+      volume: {
+        start: km(28),
+        peak: km(40),
+        growth: { school: 'percentage', cap: 0.1 },
+        recovery: { every: 3, depth: 0.25, reEntry: 'resume' },
+      },
+      longRun: { start: km(8), peak: km(11), ladder: 'straight', lastPeakWeeksOut: 2 },
+      taper: { school: 'evidence' },
+      week: { runDays: 5, longRunOn: 'sunday', qualityOn: ['wednesday'], restOn: ['friday'] },
+    },
+    {
+      ...base,
+      athlete: {
+        name: 'Ottoline Brack',
+        basis: 'distance',
+        unit: 'km',
+        birthYear: 1988,
+        recentWeeks: [96, 104, 98, 110].map(km),
+        longestRecentRun: km(28),
+        results: [{ date: daysAgo(70), distance: 42_195, time: 10_140 }],
+      },
+      race: { name: 'Lantern Bay Marathon', date: sundayIn(9), distance: 42_195, goalTime: 9900 },
+      weeks: 16,
+      phases: { layout: 'long-aerobic-first' },
+      volume: {
+        start: km(105),
+        peak: km(140),
+        holdAtPeak: 3,
+        growth: { school: 'straight-to-peak' },
+        recovery: { every: 5, depth: 0.2, reEntry: 'resume' },
+      },
+      longRun: { start: km(26), peak: km(35), ladder: 'two-up-one-back', lastPeakWeeksOut: 3 },
+      taper: { school: 'long-descent' },
+      week: { runDays: 7, longRunOn: 'sunday', qualityOn: ['tuesday', 'thursday'], restOn: [] },
+    },
+  ];
+}

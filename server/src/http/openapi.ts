@@ -1,0 +1,45 @@
+import { type Route, refusal, routes } from '@nadir/contract';
+import type { OpenAPIObject } from '@nestjs/swagger';
+import { z } from 'zod';
+
+/** The API's OpenAPI 3.1 document, made from the schemas that parse its requests. */
+export function openApiDocument(): OpenAPIObject {
+  const paths: Record<string, Record<string, unknown>> = {};
+  for (const [name, route] of Object.entries(routes)) {
+    const operations = (paths[route.path] ??= {});
+    operations[route.method.toLowerCase()] = operation(name, route);
+  }
+  return {
+    openapi: '3.1.0',
+    info: {
+      title: 'Nadir',
+      version: '1',
+      description: 'Amounts are metres or seconds; dates are civil dates, YYYY-MM-DD.',
+    },
+    paths,
+  };
+}
+
+function operation(operationId: string, { summary, path, body, answer }: Route) {
+  const parameters = [...path.matchAll(/\{(\w+)\}/g)].map(([, name]) => ({
+    name,
+    in: 'path',
+    required: true,
+    schema: { type: 'string', format: 'uuid' },
+  }));
+  return {
+    operationId,
+    summary,
+    parameters,
+    ...(body && { requestBody: { required: true, content: json(body, 'input') } }),
+    responses: {
+      '2XX': { description: 'Done.', content: json(answer, 'output') },
+      '4XX': { description: 'Refused, with the reason.', content: json(refusal, 'output') },
+    },
+  };
+}
+
+function json(schema: z.ZodType, io: 'input' | 'output') {
+  const { $schema: _dialect, ...shape } = z.toJSONSchema(schema, { io, unrepresentable: 'any' });
+  return { 'application/json': { schema: shape } };
+}

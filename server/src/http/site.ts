@@ -1,0 +1,25 @@
+import { join } from 'node:path';
+import fastifyStatic from '@fastify/static';
+import type { NestFastifyApplication } from '@nestjs/platform-fastify';
+
+/** Addresses that are never the site's. */
+const NOT_THE_SITE = /^\/(api|health)(\/|$|\?)/;
+const YEAR_SECONDS = 31_536_000;
+
+/** Serves the built site; any address that is not the API's opens its page. */
+export async function serveSite(app: NestFastifyApplication, folder: string): Promise<void> {
+  const fastify = app.getHttpAdapter().getInstance();
+  await fastify.register(fastifyStatic, {
+    root: folder,
+    wildcard: false,
+    setHeaders: (reply, path) => {
+      // Built files carry their hash in their name; the page itself must stay fresh.
+      const lasting = path.startsWith(join(folder, 'assets'));
+      reply.header('cache-control', lasting ? `public, max-age=${YEAR_SECONDS}, immutable` : 'no-cache');
+    },
+  });
+  fastify.get('/*', (request, reply) => {
+    if (NOT_THE_SITE.test(request.url)) return reply.callNotFound();
+    return reply.sendFile('index.html');
+  });
+}

@@ -1,0 +1,78 @@
+import { type Coach, type Settings, settings } from '@nadir/contract';
+import { Inject, Injectable } from '@nestjs/common';
+import type { Knex } from 'knex';
+import { KNEX } from '../database/knex.js';
+import { tables } from '../database/tables.js';
+
+interface CoachRow {
+  coach_id: string;
+  email: string;
+  name: string;
+  password_hash: string | null;
+  settings: unknown;
+  created_at: Date;
+}
+
+export const defaultSettings: Settings = {
+  unit: 'athlete',
+  step: 1,
+  theme: 'system',
+  weekStartsOn: 'monday',
+};
+
+@Injectable()
+export class CoachesRepository {
+  constructor(@Inject(KNEX) private readonly knex: Knex) {}
+
+  async anyone(): Promise<boolean> {
+    return (await this.rows().first('coach_id')) !== undefined;
+  }
+
+  async find(coachId: string): Promise<Coach | undefined> {
+    const row = await this.rows().where({ coach_id: coachId }).first();
+    return row && coachOf(row);
+  }
+
+  async findByEmail(email: string): Promise<{ coach: Coach; passwordHash: string | null } | undefined> {
+    const row = await this.rows().where({ email }).first();
+    return row && { coach: coachOf(row), passwordHash: row.password_hash };
+  }
+
+  /** Creates the first coach; nobody when there is one already, however many ask at once. */
+  async addFirst(
+    coach: Omit<Coach, 'settings'>,
+    passwordHash: string | null,
+    now: Date,
+  ): Promise<Coach | undefined> {
+    return this.knex.transaction(async (trx) => {
+      await trx.raw(`LOCK TABLE ${tables.coaches} IN SHARE ROW EXCLUSIVE MODE`);
+      if (await trx(tables.coaches).first('coach_id')) return undefined;
+      await trx<CoachRow>(tables.coaches).insert({
+        coach_id: coach.id,
+        email: coach.email,
+        name: coach.name,
+        password_hash: passwordHash,
+        settings: JSON.stringify(defaultSettings),
+        created_at: now,
+      });
+      return { ...coach, settings: defaultSettings };
+    });
+  }
+
+  async saveSettings(coachId: string, changed: Settings): Promise<void> {
+    await this.rows().where({ coach_id: coachId }).update({ settings: JSON.stringify(changed) });
+  }
+
+  private rows() {
+    return this.knex<CoachRow>(tables.coaches);
+  }
+}
+
+function coachOf(row: CoachRow): Coach {
+  return {
+    id: row.coach_id,
+    name: row.name,
+    email: row.email,
+    settings: settings.parse(row.settings),
+  };
+}

@@ -1,0 +1,48 @@
+import {
+  type CanActivate,
+  type ExecutionContext,
+  Inject,
+  Injectable,
+  SetMetadata,
+  createParamDecorator,
+} from '@nestjs/common';
+import { Reflector } from '@nestjs/core';
+import type { FastifyRequest } from 'fastify';
+import { CLOCK, type Clock } from '../clock/clock.js';
+import { notSignedIn } from '../http/refused.js';
+import { SESSION_COOKIE } from './cookie.js';
+import { SignInsRepository } from './sign-ins.repository.js';
+
+const OPEN = 'open-to-all';
+
+/** A route that needs no sign-in. Every other route does. */
+export const OpenToAll = () => SetMetadata(OPEN, true);
+
+type SignedRequest = FastifyRequest & { coachId?: string };
+
+/** The signed-in coach's id: what every query is scoped by. */
+export const CoachId = createParamDecorator((_: unknown, context: ExecutionContext): string => {
+  const { coachId } = context.switchToHttp().getRequest<SignedRequest>();
+  if (coachId === undefined) throw notSignedIn();
+  return coachId;
+});
+
+@Injectable()
+export class SessionGuard implements CanActivate {
+  constructor(
+    @Inject(Reflector) private readonly reflector: Reflector,
+    @Inject(SignInsRepository) private readonly signIns: SignInsRepository,
+    @Inject(CLOCK) private readonly clock: Clock,
+  ) {}
+
+  async canActivate(context: ExecutionContext): Promise<boolean> {
+    const handlers = [context.getHandler(), context.getClass()];
+    if (this.reflector.getAllAndOverride<boolean>(OPEN, handlers)) return true;
+    const request = context.switchToHttp().getRequest<SignedRequest>();
+    const token = request.cookies[SESSION_COOKIE];
+    const coachId = token && (await this.signIns.coachOf(token, this.clock.now()));
+    if (!coachId) throw notSignedIn();
+    request.coachId = coachId;
+    return true;
+  }
+}

@@ -1,0 +1,53 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { Inject, Injectable } from '@nestjs/common';
+import type { Knex } from 'knex';
+import { KNEX } from '../database/knex.js';
+import { tables } from '../database/tables.js';
+
+interface SignInRow {
+  coach_id: string;
+  token_hash: string;
+  expires_at: Date;
+}
+
+/** Days a sign-in lasts. */
+const LASTS_DAYS = 30;
+
+/** Sign-ins, known by a random token of which only the hash is stored. */
+@Injectable()
+export class SignInsRepository {
+  constructor(@Inject(KNEX) private readonly knex: Knex) {}
+
+  /** Opens a sign-in and drops the coach's expired ones. */
+  async open(coachId: string, now: Date): Promise<{ token: string; expiresAt: Date }> {
+    const token = randomBytes(32).toString('base64url');
+    const expiresAt = new Date(now.getTime() + LASTS_DAYS * 86_400_000);
+    await this.rows().where({ coach_id: coachId }).andWhere('expires_at', '<', now).delete();
+    await this.rows().insert({
+      coach_id: coachId,
+      token_hash: hashOf(token),
+      expires_at: expiresAt,
+    });
+    return { token, expiresAt };
+  }
+
+  async coachOf(token: string, now: Date): Promise<string | undefined> {
+    const row = await this.rows()
+      .where({ token_hash: hashOf(token) })
+      .andWhere('expires_at', '>', now)
+      .first('coach_id');
+    return row?.coach_id;
+  }
+
+  async close(token: string): Promise<void> {
+    await this.rows().where({ token_hash: hashOf(token) }).delete();
+  }
+
+  private rows() {
+    return this.knex<SignInRow>(tables.signIns);
+  }
+}
+
+function hashOf(token: string): string {
+  return createHash('sha256').update(token).digest('hex');
+}

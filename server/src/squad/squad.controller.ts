@@ -1,0 +1,25 @@
+import type { Squad } from '@nadir/contract';
+import { Controller, Get, Inject } from '@nestjs/common';
+import { AthletesRepository } from '../athletes/athletes.repository.js';
+import { BlocksRepository } from '../blocks/blocks.repository.js';
+import { CLOCK, type Clock } from '../clock/clock.js';
+import { CoachId } from '../sign-in/session.guard.js';
+
+@Controller('api/squad')
+export class SquadController {
+  constructor(
+    @Inject(AthletesRepository) private readonly athletes: AthletesRepository,
+    @Inject(BlocksRepository) private readonly blocks: BlocksRepository,
+    @Inject(CLOCK) private readonly clock: Clock,
+  ) {}
+
+  @Get()
+  async all(@CoachId() coachId: string): Promise<Squad> {
+    const athletes = await this.athletes.all(coachId);
+    const present = await this.blocks.present(coachId, this.clock.today());
+    const byAthlete = new Map(present.map((block) => [block.athleteId, block]));
+    return {
+      athletes: athletes.map((athlete) => ({ ...athlete, block: byAthlete.get(athlete.id) ?? null })),
+    };
+  }
+}
