@@ -7,7 +7,9 @@ import { must, say } from './run.mjs';
 
 /** npm packages as the lock file has them, installed when it changed. */
 export async function packages() {
-  const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
   const stamp = join(kept, 'packages');
   if (existsSync(join(root, 'node_modules')) && read(stamp) === lock) return;
   say('Installing npm packages from the lock file …');
@@ -49,7 +51,9 @@ async function whenStale(name, folders, made, work) {
   const newest = newestChange(folders);
   const stamp = join(kept, name);
   const there = made.every((path) =>
-    path === 'dist' ? folders.every((folder) => existsSync(join(root, folder, path))) : existsSync(join(root, path)),
+    path === 'dist'
+      ? folders.every((folder) => existsSync(join(root, folder, path)))
+      : existsSync(join(root, path)),
   );
   if (there && read(stamp) === newest) return;
   await work();

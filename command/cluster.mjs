@@ -36,7 +36,14 @@ export async function startCluster(name, { lasting = true } = {}) {
   const log = join(folder, 'cluster', 'server.log');
   say('Starting PostgreSQL …');
   await asOwner('PostgreSQL', join(programs, 'pg_ctl'), [
-    'start', '-w', '-D', data, '-l', log, '-o', settings.join(' '),
+    'start',
+    '-w',
+    '-D',
+    data,
+    '-l',
+    log,
+    '-o',
+    settings.join(' '),
   ]);
   await ensureDatabase(programs, port, password);
   return {
@@ -111,8 +118,15 @@ async function make(programs, folder, data, password, lasting) {
     for (const path of [making, passwordFile]) await chown(path, owner.user, owner.group);
   }
   await asOwner('initdb', join(programs, 'initdb'), [
-    '-D', inside, '-U', USER, '--pwfile', passwordFile,
-    '--auth=scram-sha-256', '--encoding=UTF8', '--locale=C.UTF-8',
+    '-D',
+    inside,
+    '-U',
+    USER,
+    '--pwfile',
+    passwordFile,
+    '--auth=scram-sha-256',
+    '--encoding=UTF8',
+    '--locale=C.UTF-8',
     ...(lasting ? [] : ['--no-sync']),
   ]);
   await rename(inside, data);
@@ -129,7 +143,8 @@ async function stopLeftOver(programs, data) {
   if (!existsSync(join(data, 'postmaster.pid'))) return;
   const control = join(programs, 'pg_ctl');
   const { code } = await runAsOwner(control, ['status', '-D', data]);
-  if (code === 0) await asOwner('Stopping PostgreSQL', control, ['stop', '-w', '-D', data, '-m', 'fast']);
+  if (code === 0)
+    await asOwner('Stopping PostgreSQL', control, ['stop', '-w', '-D', data, '-m', 'fast']);
 }
 
 /**
@@ -141,13 +156,20 @@ async function ensureDatabase(programs, port, password) {
   const env = { ...process.env, PGPASSWORD: password };
   const words = ['-h', '127.0.0.1', '-p', String(port), '-U', USER];
   const { code, output } = await run(join(programs, 'createdb'), [...words, DATABASE], { env });
-  if (code !== 0 && !output.includes('already exists')) throw new Error(`createdb failed:\n${output}`);
+  if (code !== 0 && !output.includes('already exists'))
+    throw new Error(`createdb failed:\n${output}`);
 }
 
 /** PostgreSQL refuses to run as root: then its own user runs it. @param {string} program @param {string[]} words @returns {[string, string[]]} */
 function asPostgres(program, words) {
   if (!isRoot) return [program, words];
-  const drop = ['--reuid=postgres', '--regid=postgres', '--init-groups', '--inh-caps=-all', '--reset-env'];
+  const drop = [
+    '--reuid=postgres',
+    '--regid=postgres',
+    '--init-groups',
+    '--inh-caps=-all',
+    '--reset-env',
+  ];
   return ['setpriv', [...drop, '--', program, ...words]];
 }
 

@@ -15,7 +15,9 @@ export async function layOutFile(words) {
   try {
     text = readFileSync(file, 'utf8');
   } catch (error) {
-    return refuse(`${file}: cannot be read (${error instanceof Error && 'code' in error ? error.code : error}).`);
+    return refuse(
+      `${file}: cannot be read (${error instanceof Error && 'code' in error ? error.code : error}).`,
+    );
   }
   if (!layOutIsCompiled()) await compiled();
   const contract = await import('@nadir/contract');
@@ -45,5 +47,8 @@ function refuse(line) {
 function today() {
   const now = new Date();
   const two = (/** @type {number} */ part) => String(part).padStart(2, '0');
-  return process.env.NADIR_TODAY ?? `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+  return (
+    process.env.NADIR_TODAY ??
+    `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`
+  );
 }

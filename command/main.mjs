@@ -5,7 +5,8 @@ const WORDS = {
   demo: async () => (await import('./serve.mjs')).serve('demo'),
   start: async () => (await import('./serve.mjs')).serve('own'),
   test: async (/** @type {string[]} */ rest) => (await import('./test.mjs')).test(rest),
-  'lay-out': async (/** @type {string[]} */ rest) => (await import('./lay-out.mjs')).layOutFile(rest),
+  'lay-out': async (/** @type {string[]} */ rest) =>
+    (await import('./lay-out.mjs')).layOutFile(rest),
   help: async () => {
     process.stdout.write(HELP);
     return 0;

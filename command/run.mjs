@@ -39,6 +39,7 @@ export function run(program, words, { env = process.env, cwd = root, show = fals
  */
 export async function must(what, program, words, options) {
   const { code, output } = await run(program, words, options);
-  if (code !== 0) throw new Error(`${what} failed:\n${output.trim().split('\n').slice(-30).join('\n')}`);
+  if (code !== 0)
+    throw new Error(`${what} failed:\n${output.trim().split('\n').slice(-30).join('\n')}`);
   return output;
 }

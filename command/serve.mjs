@@ -49,7 +49,9 @@ export async function serve(mode) {
     );
     stops.unshift(server.stop);
     await writeFile(note, JSON.stringify({ pid: process.pid, address: server.address }));
-    say(`\nNadir is at ${server.address}${mode === 'demo' ? '  (demo data)' : ''}\nCtrl-C stops it.`);
+    say(
+      `\nNadir is at ${server.address}${mode === 'demo' ? '  (demo data)' : ''}\nCtrl-C stops it.`,
+    );
     return await Promise.race([stopped, server.ended.then(() => 1)]);
   } finally {
     if (stopping) say('\nStopping …');
@@ -88,7 +90,11 @@ function alreadyRunning(note) {
  * @param {string} note
  */
 async function usualPort(note) {
-  const last = Number(String(noted(note).address ?? '').split(':').at(-1));
+  const last = Number(
+    String(noted(note).address ?? '')
+      .split(':')
+      .at(-1),
+  );
   if (!Number.isInteger(last) || last <= 0) return freePort();
   return freePort(last).catch(() => freePort());
 }

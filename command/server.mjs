@@ -10,7 +10,13 @@ import { root } from './paths.mjs';
  * @returns {Promise<{ address: string, ended: Promise<number>, stop: () => Promise<void> }>}
  */
 export function startServer(settings, { showLog = false } = {}) {
-  const env = { ...process.env, ...settings, NADIR_HOST: '127.0.0.1', NADIR_PARENT: '1', NODE_ENV: 'production' };
+  const env = {
+    ...process.env,
+    ...settings,
+    NADIR_HOST: '127.0.0.1',
+    NADIR_PARENT: '1',
+    NODE_ENV: 'production',
+  };
   const child = spawn(process.execPath, [join(root, 'server/dist/main.js')], {
     env,
     stdio: ['pipe', 'pipe', 'pipe'],

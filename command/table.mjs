@@ -30,7 +30,10 @@ export function table(block) {
     Math.max(title.length, ...rows.map((row) => row[column]?.length ?? 0)),
   );
   const line = (/** @type {string[]} */ cells) =>
-    cells.map((cell, column) => cell.padEnd(widths[column] ?? 0)).join('  ').trimEnd();
+    cells
+      .map((cell, column) => cell.padEnd(widths[column] ?? 0))
+      .join('  ')
+      .trimEnd();
   const title = [athlete.name, race.name, race.date].filter(Boolean).join(' · ');
   const total = `total ${say(shown.total)} ${unitName(measure)} + ${formatRaceDistance(race.distance, athlete.unit)}`;
   const findings = block.findings.map(

@@ -28,7 +28,9 @@ const PARTS = {
 export async function test([part]) {
   const chosen = Object.entries(PARTS).filter(([name]) => part === undefined || name === part);
   if (chosen.length === 0) {
-    process.stderr.write(`nadir test: there is no part "${part}". Parts: ${Object.keys(PARTS).join(', ')}.\n`);
+    process.stderr.write(
+      `nadir test: there is no part "${part}". Parts: ${Object.keys(PARTS).join(', ')}.\n`,
+    );
     return 2;
   }
   await packages();
@@ -73,7 +75,12 @@ async function browserTests() {
   const web = await site();
   const cluster = await startCluster('browser', { lasting: false });
   try {
-    const settings = { DATABASE_URL: cluster.url, NADIR_WEB: web, NADIR_TODAY: TEST_DAY, NADIR_LOG: 'error' };
+    const settings = {
+      DATABASE_URL: cluster.url,
+      NADIR_WEB: web,
+      NADIR_TODAY: TEST_DAY,
+      NADIR_LOG: 'error',
+    };
     const demo = await startServer({ ...settings, NADIR_MODE: 'demo' });
     const own = await startServer({
       ...settings,

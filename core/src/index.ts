@@ -19,6 +19,7 @@ export {
   formatAmount,
   formatDuration,
   formatPace,
+  formatPlain,
   formatPercent,
   formatRaceDistance,
   formatSteps,
@@ -46,4 +47,5 @@ export { type Problem, examineDates, examineWishes } from './wishes/examine.js';
 export { type ReasonKey, type Reasons } from './wishes/reasons.js';
 export { type Settled, settle } from './wishes/settle.js';
 export { type Given, type Pin, type Wishes, reEntries } from './wishes/wishes.js';
+export { suggestWeeks } from './wishes/suggest-weeks.js';
 export { withPin } from './wishes/with-pin.js';

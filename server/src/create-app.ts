@@ -22,9 +22,13 @@ export async function createApp(config: Config, clock: Clock): Promise<NestFasti
   await migrate(knex).finally(() => knex.destroy());
 
   const adapter = new FastifyAdapter({ bodyLimit: BODY_LIMIT });
-  const app = await NestFactory.create<NestFastifyApplication>(AppModule.of(config, clock), adapter, {
-    bufferLogs: true,
-  });
+  const app = await NestFactory.create<NestFastifyApplication>(
+    AppModule.of(config, clock),
+    adapter,
+    {
+      bufferLogs: true,
+    },
+  );
   app.useLogger(app.get(Logger));
   app.enableShutdownHooks();
   await app.register(cookie);

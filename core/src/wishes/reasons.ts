@@ -1,5 +1,6 @@
 import { raceClass } from '../rules/race-class.js';
 import { formatPace, formatPercent, formatWithUnit } from '../units/format.js';
+import { suggestWeeks } from './suggest-weeks.js';
 import type { Given, Wishes } from './wishes.js';
 
 /** The answers a coach may leave to the product. */
@@ -33,10 +34,7 @@ export function reasonsOf(given: Given, wishes: Wishes, pace: number): Reasons {
   const worked = (fixed: unknown, sentence: string) => (fixed === undefined ? sentence : FIXED);
   const recent = athlete.recentWeeks.slice(-4);
   return {
-    weeks: worked(
-      given.weeks ?? given.start,
-      `${kind.blockWeeks.usual} is usual for the ${kind.name}; ${kind.blockWeeks.least} at least, ${kind.blockWeeks.most} at most.`,
-    ),
+    weeks: worked(given.weeks ?? given.start, suggestWeeks(race.distance, Infinity).because),
     layout: worked(
       given.phases?.layout,
       athlete.oftenHurt

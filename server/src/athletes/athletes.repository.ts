@@ -17,7 +17,9 @@ export class AthletesRepository {
 
   /** In the order they joined. */
   async all(coachId: string): Promise<AthleteAnswer[]> {
-    const rows = await this.rows().where({ coach_id: coachId }).orderBy(['created_at', 'athlete_id']);
+    const rows = await this.rows()
+      .where({ coach_id: coachId })
+      .orderBy(['created_at', 'athlete_id']);
     return rows.map(athleteOf);
   }
 

@@ -1,4 +1,10 @@
-import { type BlockAnswer, type BlockFile, type BlockHistory, type PlannedSessions, blockFile } from '@nadir/contract';
+import {
+  type BlockAnswer,
+  type BlockFile,
+  type BlockHistory,
+  type PlannedSessions,
+  blockFile,
+} from '@nadir/contract';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
@@ -55,7 +61,11 @@ export interface Version {
 export class BlocksRepository {
   constructor(@Inject(KNEX) private readonly knex: Knex) {}
 
-  async find(coachId: string, blockId: string, on: Knex = this.knex): Promise<BlockAnswer | undefined> {
+  async find(
+    coachId: string,
+    blockId: string,
+    on: Knex = this.knex,
+  ): Promise<BlockAnswer | undefined> {
     const row = await blocks(on).where({ coach_id: coachId, block_id: blockId }).first();
     return row && blockOf(row);
   }
@@ -67,7 +77,10 @@ export class BlocksRepository {
       .where({ coach_id: coachId })
       .orderBy('athlete_id')
       .orderByRaw('race_on < ?', [today])
-      .orderByRaw('CASE WHEN race_on < ? THEN -extract(epoch from race_on) ELSE extract(epoch from race_on) END', [today]);
+      .orderByRaw(
+        'CASE WHEN race_on < ? THEN -extract(epoch from race_on) ELSE extract(epoch from race_on) END',
+        [today],
+      );
     return rows.map(blockOf);
   }
 
@@ -76,8 +89,15 @@ export class BlocksRepository {
   }
 
   /** The stored version, held against other saves until the transaction ends. */
-  async hold(trx: Knex.Transaction, coachId: string, blockId: string): Promise<BlockAnswer | undefined> {
-    const row = await blocks(trx).where({ coach_id: coachId, block_id: blockId }).forUpdate().first();
+  async hold(
+    trx: Knex.Transaction,
+    coachId: string,
+    blockId: string,
+  ): Promise<BlockAnswer | undefined> {
+    const row = await blocks(trx)
+      .where({ coach_id: coachId, block_id: blockId })
+      .forUpdate()
+      .first();
     return row && blockOf(row);
   }
 

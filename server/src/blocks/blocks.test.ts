@@ -1,7 +1,19 @@
-import { type BlockAnswer, type BlockHistory, type PlannedSessions, givenOf } from '@nadir/contract';
+import {
+  type BlockAnswer,
+  type BlockHistory,
+  type PlannedSessions,
+  givenOf,
+} from '@nadir/contract';
 import { layOut } from '@nadir/core';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type TestApp, addBlock, firstCoach, secondCoach, startTestApp, wishes } from '../testing/test-app.js';
+import {
+  type TestApp,
+  addBlock,
+  firstCoach,
+  secondCoach,
+  startTestApp,
+  wishes,
+} from '../testing/test-app.js';
 
 describe('blocks', () => {
   let nadir: TestApp;
@@ -28,7 +40,8 @@ describe('blocks', () => {
   it('keep every change with who, when, what, before and after', async () => {
     const { blockId } = await addBlock(nadir, cookie);
     expect((await save(blockId, 1, 14)).body).toMatchObject({ revision: 2 });
-    const { changes } = (await nadir.send('GET', `/api/blocks/${blockId}/history`, { cookie })).body as BlockHistory;
+    const { changes } = (await nadir.send('GET', `/api/blocks/${blockId}/history`, { cookie }))
+      .body as BlockHistory;
     expect(changes).toEqual([
       {
         revision: 2,
@@ -44,7 +57,9 @@ describe('blocks', () => {
 
   it('cannot have their history rewritten, even by hand', async () => {
     await addBlock(nadir, cookie);
-    await expect(nadir.knex('block_changes').update({ words: 'never happened' })).rejects.toThrow(/append-only/);
+    await expect(nadir.knex('block_changes').update({ words: 'never happened' })).rejects.toThrow(
+      /append-only/,
+    );
   });
 
   it('refuse a stale save with the newer version, and keep it', async () => {
@@ -55,22 +70,32 @@ describe('blocks', () => {
       status: 409,
       body: { code: 'stale-revision', current: { revision: 2, wishes: { weeks: 14 } } },
     });
-    const kept = (await nadir.send('GET', `/api/blocks/${blockId}`, { cookie })).body as BlockAnswer;
+    const kept = (await nadir.send('GET', `/api/blocks/${blockId}`, { cookie }))
+      .body as BlockAnswer;
     expect(kept.wishes.weeks).toBe(14);
   });
 
   it('let one of two saves at once through', async () => {
     const { blockId } = await addBlock(nadir, cookie);
-    const saves = await Promise.all([save(blockId, 1, 14), save(blockId, 1, 12), save(blockId, 1, 13)]);
+    const saves = await Promise.all([
+      save(blockId, 1, 14),
+      save(blockId, 1, 12),
+      save(blockId, 1, 13),
+    ]);
     expect(saves.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
   });
 
   it('derive their sessions by date in the same transaction', async () => {
     const { blockId } = await addBlock(nadir, cookie);
     const sessions = async () =>
-      ((await nadir.send('GET', `/api/blocks/${blockId}/sessions`, { cookie })).body as PlannedSessions).sessions;
+      (
+        (await nadir.send('GET', `/api/blocks/${blockId}/sessions`, { cookie }))
+          .body as PlannedSessions
+      ).sessions;
     const days = (weeks: number) =>
-      layOut(givenOf({ ...wishes, weeks })).weeks.flatMap((week) => week.days).filter(({ distance }) => distance > 0);
+      layOut(givenOf({ ...wishes, weeks }))
+        .weeks.flatMap((week) => week.days)
+        .filter(({ distance }) => distance > 0);
     expect(await sessions()).toEqual(
       days(16).map(({ date, role, distance, time, sessions: [first] }) => ({
         date,
@@ -95,7 +120,8 @@ describe('blocks', () => {
     await nadir.knex.raw('DROP TRIGGER fail_once ON planned_sessions');
     expect(failed).toMatchObject({ status: 500, body: { code: 'failed' } });
     expect(JSON.stringify(failed.body)).not.toContain('disk full');
-    const kept = (await nadir.send('GET', `/api/blocks/${blockId}`, { cookie })).body as BlockAnswer;
+    const kept = (await nadir.send('GET', `/api/blocks/${blockId}`, { cookie }))
+      .body as BlockAnswer;
     expect(kept).toMatchObject({ revision: 1, wishes: { weeks: 16 } });
   });
 
@@ -110,17 +136,27 @@ describe('blocks', () => {
       const other = nadir.send;
       const otherCookie = await otherCoach();
       const body = method === 'PUT' ? { revision: 1, wishes, words: 'Mine now.' } : undefined;
-      const answer = await other(method, `/api/blocks/${blockId}${path}`, { cookie: otherCookie, body });
+      const answer = await other(method, `/api/blocks/${blockId}${path}`, {
+        cookie: otherCookie,
+        body,
+      });
       expect(answer).toMatchObject({ status: 404, body: { code: 'not-found' } });
     });
 
     it('cannot be laid out for their athletes, nor be seen in the squad', async () => {
       const { athleteId } = await addBlock(nadir, cookie);
       const theirs = await otherCoach();
-      const laid = await nadir.send('POST', '/api/blocks', { cookie: theirs, body: { athleteId, wishes } });
+      const laid = await nadir.send('POST', '/api/blocks', {
+        cookie: theirs,
+        body: { athleteId, wishes },
+      });
       expect(laid.status).toBe(404);
-      expect((await nadir.send('GET', `/api/athletes/${athleteId}`, { cookie: theirs })).status).toBe(404);
-      expect((await nadir.send('GET', '/api/squad', { cookie: theirs })).body).toEqual({ athletes: [] });
+      expect(
+        (await nadir.send('GET', `/api/athletes/${athleteId}`, { cookie: theirs })).status,
+      ).toBe(404);
+      expect((await nadir.send('GET', '/api/squad', { cookie: theirs })).body).toEqual({
+        athletes: [],
+      });
     });
 
     let opened: Promise<string> | undefined;
@@ -129,26 +165,58 @@ describe('blocks', () => {
 
   describe('with bad input', () => {
     const refusals: [string, unknown, (string | number)[], RegExp][] = [
-      ['a past race', { ...wishes, race: { ...wishes.race, date: '2027-02-09' } }, ['wishes', 'race', 'date'], /has been run/],
+      [
+        'a past race',
+        { ...wishes, race: { ...wishes.race, date: '2027-02-09' } },
+        ['wishes', 'race', 'date'],
+        /has been run/,
+      ],
       ['0 weeks', { ...wishes, weeks: 0 }, ['wishes', 'weeks'], /at least 4, received 0/],
       ['200 weeks', { ...wishes, weeks: 200 }, ['wishes', 'weeks'], /at most 30, received 200/],
-      ['a peak below the start', { ...wishes, volume: { start: 50_000, peak: 40_000 } }, ['wishes', 'volume', 'peak'], /below the start/],
-      ['a volume of a million', { ...wishes, volume: { start: 50_000, peak: 1e6 } }, ['wishes', 'volume', 'peak'], /beyond anyone/],
-      ['an unknown school', { ...wishes, taper: { school: 'none' } }, ['wishes', 'taper', 'school'], /expected "three-steps"/],
-      ['a pin outside', { ...wishes, pins: [{ week: 17, volume: 1 }] }, ['wishes', 'pins', 0, 'week'], /outside the block/],
+      [
+        'a peak below the start',
+        { ...wishes, volume: { start: 50_000, peak: 40_000 } },
+        ['wishes', 'volume', 'peak'],
+        /below the start/,
+      ],
+      [
+        'a volume of a million',
+        { ...wishes, volume: { start: 50_000, peak: 1e6 } },
+        ['wishes', 'volume', 'peak'],
+        /beyond anyone/,
+      ],
+      [
+        'an unknown school',
+        { ...wishes, taper: { school: 'none' } },
+        ['wishes', 'taper', 'school'],
+        /expected "three-steps"/,
+      ],
+      [
+        'a pin outside',
+        { ...wishes, pins: [{ week: 17, volume: 1 }] },
+        ['wishes', 'pins', 0, 'week'],
+        /outside the block/,
+      ],
       ['text for a number', { ...wishes, weeks: 'ten' }, ['wishes', 'weeks'], /expected a number/],
     ];
 
-    it.each(refusals)('%s: says where and what, and saves nothing', async (_, bad, path, message) => {
-      const { athleteId } = await addBlock(nadir, cookie);
-      const before = await nadir.knex('blocks').count();
-      const answer = await nadir.send('POST', '/api/blocks', { cookie, body: { athleteId, wishes: bad } });
-      expect(answer).toMatchObject({ status: 400, body: { code: 'invalid' } });
-      const [problem] = (answer.body as { problems: { path: unknown; message: string }[] }).problems;
-      expect(problem?.path).toEqual(path);
-      expect(problem?.message).toMatch(message);
-      expect(await nadir.knex('blocks').count()).toEqual(before);
-    });
+    it.each(refusals)(
+      '%s: says where and what, and saves nothing',
+      async (_, bad, path, message) => {
+        const { athleteId } = await addBlock(nadir, cookie);
+        const before = await nadir.knex('blocks').count();
+        const answer = await nadir.send('POST', '/api/blocks', {
+          cookie,
+          body: { athleteId, wishes: bad },
+        });
+        expect(answer).toMatchObject({ status: 400, body: { code: 'invalid' } });
+        const [problem] = (answer.body as { problems: { path: unknown; message: string }[] })
+          .problems;
+        expect(problem?.path).toEqual(path);
+        expect(problem?.message).toMatch(message);
+        expect(await nadir.knex('blocks').count()).toEqual(before);
+      },
+    );
 
     it('a body of ten megabytes is refused unread', async () => {
       const body = { athleteId: 'x'.repeat(10 * 1024 * 1024) };
@@ -160,7 +228,10 @@ describe('blocks', () => {
 
     it('an id that is no id, and an address that is none, are not found', async () => {
       expect((await nadir.send('GET', '/api/blocks/1%20OR%201=1', { cookie })).status).toBe(404);
-      expect(await nadir.send('GET', '/api/nothing', { cookie })).toMatchObject({ status: 404, body: { code: 'not-found' } });
+      expect(await nadir.send('GET', '/api/nothing', { cookie })).toMatchObject({
+        status: 404,
+        body: { code: 'not-found' },
+      });
     });
   });
 });

@@ -6,7 +6,11 @@ import { KNEX, connect } from './knex.js';
 @Global()
 @Module({
   providers: [
-    { provide: KNEX, inject: [CONFIG], useFactory: (config: Config) => connect(config.databaseUrl) },
+    {
+      provide: KNEX,
+      inject: [CONFIG],
+      useFactory: (config: Config) => connect(config.databaseUrl),
+    },
   ],
   exports: [KNEX],
 })

@@ -89,7 +89,12 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         longestRecentRun: km(14),
         results: [{ date: daysAgo(33), distance: 1500, time: 232 }],
       },
-      race: { name: 'Breakwater Mile', date: addDays(sundayIn(5), -1), distance: 1609, goalTime: 245 },
+      race: {
+        name: 'Breakwater Mile',
+        date: addDays(sundayIn(5), -1),
+        distance: 1609,
+        goalTime: 245,
+      },
       weeks: 13,
       phases: { layout: 'three-by-four' },
       volume: {
@@ -100,7 +105,12 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
       },
       longRun: { start: km(12), peak: km(15), ladder: 'alternating', lastPeakWeeksOut: 2 },
       taper: { school: 'evidence' },
-      week: { runDays: 6, longRunOn: 'sunday', qualityOn: ['tuesday', 'friday'], restOn: ['monday'] },
+      week: {
+        runDays: 6,
+        longRunOn: 'sunday',
+        qualityOn: ['tuesday', 'friday'],
+        restOn: ['monday'],
+      },
     },
     {
       ...base,

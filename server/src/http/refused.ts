@@ -35,7 +35,8 @@ export function invalid(problems: Problem[]): Refused {
 export function staleRevision(current: BlockAnswer): Refused {
   return new Refused(HttpStatus.CONFLICT, {
     code: 'stale-revision',
-    message: 'The block was changed elsewhere since you opened it. Nothing was lost: choose which version to keep.',
+    message:
+      'The block was changed elsewhere since you opened it. Nothing was lost: choose which version to keep.',
     current,
   });
 }

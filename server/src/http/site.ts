@@ -15,7 +15,10 @@ export async function serveSite(app: NestFastifyApplication, folder: string): Pr
     setHeaders: (reply, path) => {
       // Built files carry their hash in their name; the page itself must stay fresh.
       const lasting = path.startsWith(join(folder, 'assets'));
-      reply.header('cache-control', lasting ? `public, max-age=${YEAR_SECONDS}, immutable` : 'no-cache');
+      reply.header(
+        'cache-control',
+        lasting ? `public, max-age=${YEAR_SECONDS}, immutable` : 'no-cache',
+      );
     },
   });
   fastify.get('/*', (request, reply) => {

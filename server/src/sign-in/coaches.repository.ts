@@ -33,7 +33,9 @@ export class CoachesRepository {
     return row && coachOf(row);
   }
 
-  async findByEmail(email: string): Promise<{ coach: Coach; passwordHash: string | null } | undefined> {
+  async findByEmail(
+    email: string,
+  ): Promise<{ coach: Coach; passwordHash: string | null } | undefined> {
     const row = await this.rows().where({ email }).first();
     return row && { coach: coachOf(row), passwordHash: row.password_hash };
   }
@@ -60,7 +62,9 @@ export class CoachesRepository {
   }
 
   async saveSettings(coachId: string, changed: Settings): Promise<void> {
-    await this.rows().where({ coach_id: coachId }).update({ settings: JSON.stringify(changed) });
+    await this.rows()
+      .where({ coach_id: coachId })
+      .update({ settings: JSON.stringify(changed) });
   }
 
   private rows() {

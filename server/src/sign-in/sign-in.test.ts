@@ -12,12 +12,21 @@ describe('signing in', () => {
 
   it('asks for the first coach, once', async () => {
     const before = await nadir.send('GET', '/api/session');
-    expect(before.body).toMatchObject({ firstCoachWanted: true, coach: null, demo: false, today: '2027-02-10' });
-    const created = await nadir.send('POST', '/api/first-coach', { body: { name: 'Maren Tolvik', ...maren } });
+    expect(before.body).toMatchObject({
+      firstCoachWanted: true,
+      coach: null,
+      demo: false,
+      today: '2027-02-10',
+    });
+    const created = await nadir.send('POST', '/api/first-coach', {
+      body: { name: 'Maren Tolvik', ...maren },
+    });
     expect(created.status).toBe(201);
     expect(created.headers['set-cookie']).toMatch(/HttpOnly/);
     expect(created.headers['set-cookie']).toMatch(/SameSite=Strict/);
-    const second = await nadir.send('POST', '/api/first-coach', { body: { name: 'Again', ...maren } });
+    const second = await nadir.send('POST', '/api/first-coach', {
+      body: { name: 'Again', ...maren },
+    });
     expect(second).toMatchObject({ status: 409, body: { code: 'first-coach-exists' } });
     const after = await nadir.send('GET', '/api/session', { cookie: created.cookie });
     expect(after.body).toMatchObject({ firstCoachWanted: false, coach: { name: 'Maren Tolvik' } });
@@ -26,7 +35,9 @@ describe('signing in', () => {
   it('creates one first coach however many ask at once', async () => {
     const asked = await Promise.all(
       ['a', 'b', 'c'].map((name) =>
-        nadir.send('POST', '/api/first-coach', { body: { ...maren, name, email: `${name}@skerrylane.example` } }),
+        nadir.send('POST', '/api/first-coach', {
+          body: { ...maren, name, email: `${name}@skerrylane.example` },
+        }),
       ),
     );
     expect(asked.map(({ status }) => status).sort()).toEqual([201, 409, 409]);
@@ -47,15 +58,20 @@ describe('signing in', () => {
 
   it('gives away neither address nor password', async () => {
     await firstCoach(nadir);
-    const wrong = await nadir.send('POST', '/api/sign-in', { body: { ...maren, password: 'guess' } });
-    const nobody = await nadir.send('POST', '/api/sign-in', { body: { ...maren, email: 'x@skerrylane.example' } });
+    const wrong = await nadir.send('POST', '/api/sign-in', {
+      body: { ...maren, password: 'guess' },
+    });
+    const nobody = await nadir.send('POST', '/api/sign-in', {
+      body: { ...maren, email: 'x@skerrylane.example' },
+    });
     expect(wrong).toMatchObject({ status: 401, body: { code: 'wrong-sign-in' } });
     expect(nobody.body).toEqual(wrong.body);
   });
 
   it('stops counting tries only after a quarter of an hour', async () => {
     await firstCoach(nadir);
-    const attempt = () => nadir.send('POST', '/api/sign-in', { body: { ...maren, password: 'guess' } });
+    const attempt = () =>
+      nadir.send('POST', '/api/sign-in', { body: { ...maren, password: 'guess' } });
     for (let tries = 0; tries < 10; tries++) expect((await attempt()).status).toBe(401);
     expect(await attempt()).toMatchObject({ status: 429, body: { code: 'too-many-tries' } });
     nadir.clock.set('2027-02-11');

@@ -40,7 +40,9 @@ export class SignInsRepository {
   }
 
   async close(token: string): Promise<void> {
-    await this.rows().where({ token_hash: hashOf(token) }).delete();
+    await this.rows()
+      .where({ token_hash: hashOf(token) })
+      .delete();
   }
 
   private rows() {

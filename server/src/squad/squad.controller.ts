@@ -19,7 +19,10 @@ export class SquadController {
     const present = await this.blocks.present(coachId, this.clock.today());
     const byAthlete = new Map(present.map((block) => [block.athleteId, block]));
     return {
-      athletes: athletes.map((athlete) => ({ ...athlete, block: byAthlete.get(athlete.id) ?? null })),
+      athletes: athletes.map((athlete) => ({
+        ...athlete,
+        block: byAthlete.get(athlete.id) ?? null,
+      })),
     };
   }
 }

@@ -3,19 +3,32 @@ import { describe, expect, it } from 'vitest';
 import { readConfig } from '../config/config.js';
 import { connect } from '../database/knex.js';
 import { migrate } from '../database/migrate.js';
-import { TODAY, type TestApp, firstCoach, freshDatabase, startTestApp, wishes } from './test-app.js';
+import {
+  TODAY,
+  type TestApp,
+  firstCoach,
+  freshDatabase,
+  startTestApp,
+  wishes,
+} from './test-app.js';
 
-async function withApp(options: Parameters<typeof startTestApp>[0], work: (nadir: TestApp) => Promise<void>) {
+async function withApp(
+  options: Parameters<typeof startTestApp>[0],
+  work: (nadir: TestApp) => Promise<void>,
+) {
   const nadir = await startTestApp(options);
   await work(nadir).finally(() => nadir.close());
 }
 
 describe('starting', () => {
   it('names every setting that is wrong or unknown', () => {
-    expect(() => readConfig({ DATABASE_URL: 'file:x', NADIR_MODE: 'party', NADIR_COLOUR: 'red' })).toThrow(
-      /DATABASE_URL.*NADIR_MODE.*NADIR_COLOUR/s,
-    );
-    expect(readConfig({ DATABASE_URL: 'postgres://x/y', HOME: '/' })).toMatchObject({ port: 0, demo: false });
+    expect(() =>
+      readConfig({ DATABASE_URL: 'file:x', NADIR_MODE: 'party', NADIR_COLOUR: 'red' }),
+    ).toThrow(/DATABASE_URL.*NADIR_MODE.*NADIR_COLOUR/s);
+    expect(readConfig({ DATABASE_URL: 'postgres://x/y', HOME: '/' })).toMatchObject({
+      port: 0,
+      demo: false,
+    });
   });
 
   it('migrates once however many start together, after a kill too', async () => {
@@ -33,7 +46,10 @@ describe('starting', () => {
 describe('the server', () => {
   it('is healthy while its database is', () =>
     withApp({}, async ({ send, app }) => {
-      expect(await send('GET', '/health')).toMatchObject({ status: 200, body: { status: 'ok', database: 'ok' } });
+      expect(await send('GET', '/health')).toMatchObject({
+        status: 200,
+        body: { status: 'ok', database: 'ok' },
+      });
       expect(app).toBeDefined();
     }));
 
@@ -46,12 +62,22 @@ describe('the server', () => {
 
   it('wants a sign-in for every route but the open ones', () =>
     withApp({}, async ({ send }) => {
-      const open: string[] = ['/health', '/api/session', '/api/sign-in', '/api/sign-in/demo', '/api/first-coach', '/api/sign-out'];
+      const open: string[] = [
+        '/health',
+        '/api/session',
+        '/api/sign-in',
+        '/api/sign-in/demo',
+        '/api/first-coach',
+        '/api/sign-out',
+      ];
       const closed = Object.values(routes).filter(({ path }) => !open.includes(path));
       expect(closed.length).toBeGreaterThan(5);
       for (const { method, path } of closed) {
         const url = path.replace('{id}', '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11');
-        expect((await send(method, url, method === 'GET' ? {} : { body: {} })).status, `${method} ${path}`).toBe(401);
+        expect(
+          (await send(method, url, method === 'GET' ? {} : { body: {} })).status,
+          `${method} ${path}`,
+        ).toBe(401);
       }
     }));
 
@@ -69,17 +95,25 @@ describe('the server', () => {
     withApp({}, async (nadir) => {
       const cookie = await firstCoach(nadir);
       const body = { unit: 'mi', step: 0.5, theme: 'dark', weekStartsOn: 'sunday' };
-      expect((await nadir.send('PUT', '/api/settings', { cookie, body })).body).toMatchObject({ settings: body });
+      expect((await nadir.send('PUT', '/api/settings', { cookie, body })).body).toMatchObject({
+        settings: body,
+      });
       const session = await nadir.send('GET', '/api/session', { cookie });
       expect(session.body).toMatchObject({ coach: { settings: body } });
-      const bad = await nadir.send('PUT', '/api/settings', { cookie, body: { ...body, step: 2, colour: 'red' } });
+      const bad = await nadir.send('PUT', '/api/settings', {
+        cookie,
+        body: { ...body, step: 2, colour: 'red' },
+      });
       expect(bad.status).toBe(400);
     }));
 
   it('gives each athlete the next race’s block, else the last one’s', () =>
     withApp({}, async (nadir) => {
       const cookie = await firstCoach(nadir);
-      const { body } = await nadir.send('POST', '/api/athletes', { cookie, body: { name: 'Wren Castellan' } });
+      const { body } = await nadir.send('POST', '/api/athletes', {
+        cookie,
+        body: { name: 'Wren Castellan' },
+      });
       const { id: athleteId } = body as { id: string };
       for (const date of ['2027-09-05', '2027-06-06', '2027-11-07']) {
         const laid = { ...wishes, race: { ...wishes.race, date } };
@@ -90,7 +124,9 @@ describe('the server', () => {
         const signedIn = await nadir.send('POST', '/api/sign-in', {
           body: { email: 'maren@skerrylane.example', password: 'low tide at nine' },
         });
-        const { athletes } = squad.parse((await nadir.send('GET', '/api/squad', { cookie: signedIn.cookie })).body);
+        const { athletes } = squad.parse(
+          (await nadir.send('GET', '/api/squad', { cookie: signedIn.cookie })).body,
+        );
         return athletes[0]?.block?.wishes.race.date;
       };
       expect(await raceOn('2027-02-10')).toBe('2027-06-06');

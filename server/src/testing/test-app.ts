@@ -37,7 +37,9 @@ export interface TestApp {
 }
 
 /** An application of its own on a database of its own, made on the server the test command starts. */
-export async function startTestApp(options: { demo?: boolean; databaseUrl?: string; today?: CivilDate } = {}): Promise<TestApp> {
+export async function startTestApp(
+  options: { demo?: boolean; databaseUrl?: string; today?: CivilDate } = {},
+): Promise<TestApp> {
   const databaseUrl = options.databaseUrl ?? (await freshDatabase());
   const clock = testClock(options.today);
   const app = await createApp(
@@ -99,7 +101,11 @@ export async function freshDatabase(): Promise<string> {
 
 /** Creates a coach and gives the cookie of their sign-in. */
 export async function firstCoach({ send }: TestApp): Promise<string> {
-  const body = { name: 'Maren Tolvik', email: 'maren@skerrylane.example', password: 'low tide at nine' };
+  const body = {
+    name: 'Maren Tolvik',
+    email: 'maren@skerrylane.example',
+    password: 'low tide at nine',
+  };
   const { cookie } = await send('POST', routes.firstCoach.path, { body });
   return cookie;
 }
@@ -132,7 +138,10 @@ export const wishes: BlockFile = {
 
 /** Adds an athlete and a block, and gives both ids. */
 export async function addBlock({ send }: TestApp, cookie: string) {
-  const added = await send('POST', routes.addAthlete.path, { cookie, body: { name: 'Idris Vale' } });
+  const added = await send('POST', routes.addAthlete.path, {
+    cookie,
+    body: { name: 'Idris Vale' },
+  });
   const athleteId = (added.body as { id: string }).id;
   const laid = await send('POST', routes.addBlock.path, { cookie, body: { athleteId, wishes } });
   return { athleteId, blockId: (laid.body as { id: string }).id, laid };

@@ -1,0 +1,149 @@
+import {
+  type AthleteAnswer,
+  type AthleteBody,
+  type BlockAnswer,
+  type Coach,
+  type FirstCoachBody,
+  type NewBlockBody,
+  type Refusal,
+  type Route,
+  type SaveBlockBody,
+  type Session,
+  type Settings,
+  type SignInBody,
+  type Squad,
+  refusal,
+  routes,
+} from '@nadir/contract';
+import { type BaseQueryFn, createApi } from '@reduxjs/toolkit/query/react';
+
+/** Why a call did not succeed: no server, a refusal, or an answer nobody can read. */
+export type CallError =
+  | { kind: 'away' }
+  | { kind: 'refused'; status: number; refusal: Refusal }
+  | { kind: 'unreadable'; status: number };
+
+export interface Call {
+  route: Route;
+  id?: string;
+  body?: unknown;
+}
+
+/** Calls a route of the contract and parses what it answers. */
+const call: BaseQueryFn<Call, unknown, CallError> = async ({ route, id = '', body }) => {
+  let response: Response;
+  let text: string;
+  try {
+    response = await fetch(route.path.replace('{id}', encodeURIComponent(id)), {
+      method: route.method,
+      ...(body !== undefined && {
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      }),
+    });
+    text = await response.text();
+  } catch {
+    return { error: { kind: 'away' } };
+  }
+  const answer = parseJson(text);
+  if (!response.ok) {
+    const refused = refusal.safeParse(answer);
+    // A gateway that answers for a server that is down does not speak our refusals.
+    if (!refused.success)
+      return { error: response.status >= 502 ? { kind: 'away' } : unreadable(response) };
+    return { error: { kind: 'refused', status: response.status, refusal: refused.data } };
+  }
+  const parsed = route.answer.safeParse(answer);
+  return parsed.success ? { data: parsed.data } : { error: unreadable(response) };
+};
+
+function unreadable({ status }: Response): CallError {
+  return { kind: 'unreadable', status };
+}
+
+function parseJson(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+}
+
+/** One sentence for what went wrong and what to do. */
+export function errorSentence(error: CallError): string {
+  switch (error.kind) {
+    case 'away':
+      return 'The server does not answer. What you entered is still here; try again when it is back.';
+    case 'refused':
+      return [
+        error.refusal.message,
+        ...(error.refusal.problems ?? []).map(({ message }) => message),
+      ].join(' ');
+    case 'unreadable':
+      return `The server’s answer cannot be read (${error.status}). Reload the page; nothing was lost.`;
+  }
+}
+
+export const api = createApi({
+  baseQuery: call,
+  tagTypes: ['Session', 'Squad', 'Block'],
+  endpoints: (build) => ({
+    session: build.query<Session, void>({
+      query: () => ({ route: routes.session }),
+      providesTags: ['Session'],
+    }),
+    signIn: build.mutation<Coach, SignInBody>({
+      query: (body) => ({ route: routes.signIn, body }),
+      invalidatesTags: ['Session', 'Squad', 'Block'],
+    }),
+    signInDemo: build.mutation<Coach, void>({
+      query: () => ({ route: routes.signInDemo }),
+      invalidatesTags: ['Session', 'Squad', 'Block'],
+    }),
+    firstCoach: build.mutation<Coach, FirstCoachBody>({
+      query: (body) => ({ route: routes.firstCoach, body }),
+      invalidatesTags: ['Session', 'Squad', 'Block'],
+    }),
+    signOut: build.mutation<unknown, void>({
+      query: () => ({ route: routes.signOut }),
+      invalidatesTags: ['Session'],
+    }),
+    saveSettings: build.mutation<Coach, Settings>({
+      query: (body) => ({ route: routes.saveSettings, body }),
+      invalidatesTags: ['Session'],
+    }),
+    squad: build.query<Squad, void>({
+      query: () => ({ route: routes.squad }),
+      providesTags: ['Squad'],
+    }),
+    addAthlete: build.mutation<AthleteAnswer, AthleteBody>({
+      query: (body) => ({ route: routes.addAthlete, body }),
+      invalidatesTags: ['Squad'],
+    }),
+    addBlock: build.mutation<BlockAnswer, NewBlockBody>({
+      query: (body) => ({ route: routes.addBlock, body }),
+      invalidatesTags: ['Squad'],
+    }),
+    block: build.query<BlockAnswer, string>({
+      query: (id) => ({ route: routes.block, id }),
+      providesTags: ['Block'],
+    }),
+    saveBlock: build.mutation<BlockAnswer, { id: string; body: SaveBlockBody }>({
+      query: ({ id, body }) => ({ route: routes.saveBlock, id, body }),
+      invalidatesTags: ['Squad'],
+    }),
+  }),
+});
+
+export const {
+  useSessionQuery,
+  useSignInMutation,
+  useSignInDemoMutation,
+  useFirstCoachMutation,
+  useSignOutMutation,
+  useSaveSettingsMutation,
+  useSquadQuery,
+  useAddAthleteMutation,
+  useAddBlockMutation,
+  useBlockQuery,
+} = api;

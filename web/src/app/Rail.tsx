@@ -1,0 +1,30 @@
+import { NavLink, useMatch } from 'react-router';
+import { useSignOutMutation } from '../api/api.js';
+
+/** The way around: Squad, the block on the desk, settings, out. */
+export function Rail() {
+  const block = useMatch('/blocks/:id');
+  const [signOut] = useSignOutMutation();
+  const open = block?.params.id !== undefined && block.params.id !== 'new';
+  return (
+    <nav className="rail" aria-label="Nadir">
+      <img
+        src="/mark.svg"
+        alt=""
+        width={34}
+        height={34}
+        style={{ alignSelf: 'center', marginBottom: 12 }}
+      />
+      <NavLink to="/" end>
+        Squad
+      </NavLink>
+      {open && <NavLink to={block.pathname}>Block</NavLink>}
+      <NavLink to="/blocks/new">New block</NavLink>
+      <span className="rest" />
+      <NavLink to="/settings">Settings</NavLink>
+      <button type="button" onClick={() => void signOut()}>
+        Sign out
+      </button>
+    </nav>
+  );
+}

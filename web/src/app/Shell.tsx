@@ -1,0 +1,74 @@
+import { ThemeProvider } from '@mui/material/styles';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import type { Session } from '@nadir/contract';
+import { type ReactNode, Suspense, lazy, useMemo } from 'react';
+import { Outlet } from 'react-router';
+import { type CallError, errorSentence, useSessionQuery } from '../api/api.js';
+import { SessionContext } from '../api/session.js';
+import { GlobalLook } from '../look/GlobalLook.js';
+import { createNadirTheme } from '../look/theme.js';
+import { ErrorNote } from '../parts/ErrorNote.js';
+import { Rail } from './Rail.js';
+
+const SignInPage = lazy(async () => ({
+  default: (await import('../features/sign-in/SignInPage.js')).SignInPage,
+}));
+
+/** The frame of every view: theme, session, rail. Without a session, the sign-in. */
+export function Shell() {
+  const { data: session, error, refetch } = useSessionQuery();
+  return <Themed session={session}>{content()}</Themed>;
+
+  function content() {
+    if (!session) {
+      return (
+        <main className="page" aria-busy={!error}>
+          {error && 'kind' in error ? (
+            <ErrorNote onRetry={() => void refetch()}>
+              {errorSentence(error as CallError)}
+            </ErrorNote>
+          ) : (
+            'Opening Nadir …'
+          )}
+        </main>
+      );
+    }
+    const { coach } = session;
+    if (!coach) {
+      return (
+        <Suspense fallback={<main className="page">Loading …</main>}>
+          <SignInPage session={session} />
+        </Suspense>
+      );
+    }
+    return (
+      <SessionContext.Provider value={{ ...session, coach }}>
+        <div className="shell">
+          <Rail />
+          <div className="view">
+            {session.demo && (
+              <div className="notice" role="note">
+                Demo: you are signed in as {coach.name} without a password. Everyone here is
+                invented; change what you like.
+              </div>
+            )}
+            <Outlet />
+          </div>
+        </div>
+      </SessionContext.Provider>
+    );
+  }
+}
+
+function Themed({ session, children }: { session: Session | undefined; children: ReactNode }) {
+  const prefersDark = useMediaQuery('(prefers-color-scheme: dark)');
+  const wished = session?.coach?.settings.theme ?? 'system';
+  const mode = wished === 'system' ? (prefersDark ? 'dark' : 'light') : wished;
+  const theme = useMemo(() => createNadirTheme(mode), [mode]);
+  return (
+    <ThemeProvider theme={theme}>
+      <GlobalLook mode={mode} />
+      {children}
+    </ThemeProvider>
+  );
+}

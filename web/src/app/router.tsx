@@ -1,0 +1,51 @@
+import { createBrowserRouter } from 'react-router';
+import { NotHere } from './NotHere.js';
+import { Shell } from './Shell.js';
+
+const waiting = () => (
+  <main className="page" aria-busy="true">
+    Loading …
+  </main>
+);
+
+/** Every address of the site; each view is loaded when it is first opened. */
+export function createRouter() {
+  return createBrowserRouter([
+    {
+      element: <Shell />,
+      HydrateFallback: waiting,
+      errorElement: <NotHere broken />,
+      children: [
+        {
+          index: true,
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/squad/SquadPage.js')).SquadPage,
+          }),
+        },
+        {
+          path: 'blocks/new',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/new-block/NewBlockPage.js')).NewBlockPage,
+          }),
+        },
+        {
+          path: 'blocks/:id',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/block/BlockPage.js')).BlockPage,
+          }),
+        },
+        {
+          path: 'settings',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/settings/SettingsPage.js')).SettingsPage,
+          }),
+        },
+        { path: '*', element: <NotHere /> },
+      ],
+    },
+  ]);
+}

@@ -1,0 +1,92 @@
+import type { Phase, PhaseKind } from '@nadir/core';
+import { DISPLAY_FACE } from '../look/theme.js';
+import { token } from '../look/tokens.js';
+import { type Columns, columnX } from './columns.js';
+import { hatchOf } from './hatches.js';
+
+/** Quick and quiet phases differ in tint as well as in hatch. */
+const TINTS: Readonly<Record<PhaseKind, number>> = {
+  foundation: 0.1,
+  'hills-and-strength': 0.2,
+  threshold: 0.3,
+  speed: 0.4,
+  specific: 0.5,
+  sharpening: 0.3,
+  taper: 0.06,
+  'race-week': 0.06,
+  recovery: 0.04,
+};
+
+/** About this many pixels a letter of the phase's name. */
+const LETTER = 6.6;
+
+export function PhasesLayer({
+  phases,
+  columns,
+  top,
+  height,
+  hatch,
+}: {
+  phases: readonly Phase[];
+  columns: Columns;
+  top: number;
+  height: number;
+  hatch: string;
+}) {
+  return (
+    <g>
+      {phases.map(({ kind, name, purpose, firstWeek, weeks }) => {
+        const x = columnX(columns, firstWeek - 1);
+        const width = columnX(columns, firstWeek - 1 + weeks) - x;
+        const fits = name.length * LETTER + 8 <= width;
+        return (
+          <g
+            key={firstWeek}
+            role="img"
+            aria-label={`Phase ${name}, ${weeks} weeks from week ${firstWeek}: ${purpose}`}
+          >
+            <title>{`${name}: ${purpose}`}</title>
+            <rect
+              x={x}
+              y={top}
+              width={width}
+              height={height}
+              fill={token('legs')}
+              fillOpacity={TINTS[kind] * 0.55}
+            />
+            <rect x={x} y={top} width={width} height={height} fill={hatchOf(hatch, kind)} />
+            {fits && (
+              <rect
+                x={x + width / 2 - (name.length * LETTER) / 2 - 5}
+                y={top + 3}
+                width={name.length * LETTER + 10}
+                height={height - 6}
+                fill={token('paper')}
+                fillOpacity={0.82}
+              />
+            )}
+            <text
+              x={x + width / 2}
+              y={top + height / 2 + 4.5}
+              textAnchor="middle"
+              fontFamily={DISPLAY_FACE}
+              fontStyle="italic"
+              fontSize={14}
+            >
+              {fits ? name : ''}
+            </text>
+            <line x1={x} x2={x} y1={top} y2={top + height + 4} stroke={token('ink')} />
+          </g>
+        );
+      })}
+      <line
+        x1={columnX(columns, 0)}
+        x2={columnX(columns, columns.weeks)}
+        y1={top}
+        y2={top}
+        stroke={token('ink')}
+        strokeWidth={1}
+      />
+    </g>
+  );
+}

@@ -1,0 +1,140 @@
+import { type Block, type ShownBlock, formatSteps, unitName } from '@nadir/core';
+import { useId } from 'react';
+import { token } from '../look/tokens.js';
+import { type Columns, columnX } from './columns.js';
+import type { Skyline } from './skyline.js';
+
+/** Below this a column is too narrow for figures with a decimal in every week. */
+const ROOM_FOR_FIGURES = 24;
+
+export function SkylineLayer({
+  skyline,
+  block,
+  shown,
+  ground,
+  columns,
+  doneWeeks,
+}: {
+  skyline: Skyline;
+  block: Block;
+  shown: ShownBlock;
+  ground: number;
+  columns: Columns;
+  doneWeeks: number;
+}) {
+  const { measure } = shown;
+  const say = (steps: number) => formatSteps(steps, measure);
+  const right = columnX(columns, columns.weeks);
+  const labelled = (skyline.weeks[0]?.width ?? 0) >= ROOM_FOR_FIGURES;
+  return (
+    <g>
+      <g aria-hidden="true" fill={token('muted')}>
+        <text x={columns.labels - 8} y={30} textAnchor="end">
+          {unitName(measure)} a week
+        </text>
+        {skyline.ticks.map(({ y, steps }) => (
+          <g key={steps}>
+            <line
+              x1={columns.labels}
+              x2={right}
+              y1={y}
+              y2={y}
+              stroke={token('hairline')}
+              strokeWidth={0.75}
+            />
+            <text x={columns.labels - 8} y={y + 4} textAnchor="end">
+              {say(steps)}
+            </text>
+          </g>
+        ))}
+      </g>
+      <path d={skyline.toCome} fill={token('toCome')} />
+      <path d={skyline.done} fill={token('done')} />
+      {skyline.weeks.map(({ x, width, top, longTop }, index) => {
+        const week = block.weeks[index];
+        const figures = shown.weeks[index];
+        if (!week || !figures) return null;
+        const middle = x + width / 2;
+        const long = week.toGo === 0 ? 'race week' : `long run ${say(figures.longRun)}`;
+        const pinned = week.volumeRule === 'pin' ? ', pinned' : '';
+        return (
+          <g
+            key={week.number}
+            role="img"
+            aria-label={`Week ${week.number}: ${say(figures.volume)} ${unitName(measure)}${pinned}, ${long}${week.recovery ? ', recovery week' : ''}`}
+          >
+            <rect
+              x={x + width * 0.22}
+              width={width * 0.56}
+              y={longTop}
+              height={Math.max(0, ground - longTop)}
+              fill={token(index < doneWeeks ? 'long' : 'longToCome')}
+            />
+            {week.recovery && (
+              <line
+                x1={x + 5}
+                x2={x + width - 5}
+                y1={top + 4}
+                y2={top + 4}
+                stroke={token('ink')}
+                strokeDasharray="1.5 2.5"
+              />
+            )}
+            {labelled && (
+              <>
+                <text x={middle} y={top - 5} textAnchor="middle" fontWeight={600}>
+                  {say(figures.volume)}
+                </text>
+                {figures.longRun > 0 && (
+                  <text x={middle} y={longTop - 3} textAnchor="middle" fontSize={11}>
+                    {say(figures.longRun)}
+                  </text>
+                )}
+              </>
+            )}
+            {week.volumeRule === 'pin' && <Pin x={x + width - 5} y={top - 6} />}
+            {week.longRunRule === 'pin' && <Pin x={x + width * 0.78 + 4} y={longTop + 2} />}
+          </g>
+        );
+      })}
+      <path d={skyline.outline} fill="none" stroke={token('ink')} strokeWidth={1.25} />
+      <DoneOutline skyline={skyline} doneWeeks={doneWeeks} right={right} ground={ground} />
+    </g>
+  );
+}
+
+/** Weeks done are inked: the same outline, heavier, up to where today’s week begins. */
+function DoneOutline({
+  skyline,
+  doneWeeks,
+  right,
+  ground,
+}: {
+  skyline: Skyline;
+  doneWeeks: number;
+  right: number;
+  ground: number;
+}) {
+  const until = skyline.weeks[doneWeeks]?.x ?? right;
+  const from = skyline.weeks[0]?.x ?? 0;
+  const id = useId();
+  if (doneWeeks <= 0) return null;
+  return (
+    <g aria-hidden="true">
+      <clipPath id={id}>
+        <rect x={from - 2} y={0} width={until - from + 2} height={ground} />
+      </clipPath>
+      <path
+        d={skyline.outline}
+        fill="none"
+        stroke={token('ink')}
+        strokeWidth={2.75}
+        clipPath={`url(#${id})`}
+      />
+    </g>
+  );
+}
+
+function Pin({ x, y }: { x: number; y: number }) {
+  return <path d={`M${x},${y - 4}l3.6,6.2h-7.2z`} fill={token('ink')} aria-hidden="true" />;
+}

@@ -1,0 +1,39 @@
+import { type CivilDate, type Week, differenceInDays } from '@nadir/core';
+import { type Columns, columnX } from './columns.js';
+
+/**
+ * Pixel of a day's morning: each week's days share its column evenly, a short
+ * first week's fewer days too.
+ *
+ * @param index days since the start of the block
+ */
+export function dayX(
+  weeks: readonly Pick<Week, 'length'>[],
+  columns: Columns,
+  index: number,
+): number {
+  let left = index;
+  for (const [place, { length }] of weeks.entries()) {
+    if (left < length) {
+      const x = columnX(columns, place);
+      return x + ((columnX(columns, place + 1) - x) * left) / length;
+    }
+    left -= length;
+  }
+  return columnX(columns, weeks.length);
+}
+
+/** Days since the start of the block; undefined outside it. */
+export function dayIndex(weeks: readonly Week[], date: CivilDate): number | undefined {
+  const first = weeks[0];
+  if (!first) return undefined;
+  const index = differenceInDays(date, first.start);
+  const days = weeks.reduce((total, { length }) => total + length, 0);
+  return index >= 0 && index < days ? index : undefined;
+}
+
+/** Number of the week that holds `date`; undefined outside the block. */
+export function weekOf(weeks: readonly Week[], date: CivilDate): number | undefined {
+  if (dayIndex(weeks, date) === undefined) return undefined;
+  return weeks.findLast(({ start }) => start <= date)?.number;
+}

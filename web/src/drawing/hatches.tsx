@@ -1,0 +1,43 @@
+import type { PhaseKind } from '@nadir/core';
+import type { ReactNode } from 'react';
+import { token } from '../look/tokens.js';
+
+const SIZE = 7;
+
+/** Each kind of phase has a hatch of its own, so that none is told by its tint alone. */
+const MARKS: Readonly<Record<PhaseKind, ReactNode>> = {
+  foundation: null,
+  'hills-and-strength': <path d="M0 7L7 0M-1 1L1 -1M6 8L8 6" />,
+  threshold: <path d="M0 3.5H7" />,
+  speed: <path d="M3.5 0V7" />,
+  specific: <path d="M0 0L7 7M-1 6L1 8M6 -1L8 1" />,
+  sharpening: <path d="M0 3.5H7M3.5 0V7" />,
+  taper: <circle cx="3.5" cy="3.5" r="0.9" fill={token('muted')} stroke="none" />,
+  'race-week': <path d="M1 3.5H6M3.5 1V6" />,
+  recovery: <circle cx="3.5" cy="3.5" r="1.6" />,
+};
+
+/** Pattern definitions for phase bands; `hatchOf` gives their address. */
+export function Hatches({ id }: { id: string }) {
+  return (
+    <defs>
+      {Object.entries(MARKS).map(([kind, marks]) => (
+        <pattern
+          key={kind}
+          id={`${id}-${kind}`}
+          width={SIZE}
+          height={SIZE}
+          patternUnits="userSpaceOnUse"
+        >
+          <g stroke={token('muted')} strokeOpacity={0.45} strokeWidth={0.8} fill="none">
+            {marks}
+          </g>
+        </pattern>
+      ))}
+    </defs>
+  );
+}
+
+export function hatchOf(id: string, kind: PhaseKind): string {
+  return `url(#${id}-${kind})`;
+}

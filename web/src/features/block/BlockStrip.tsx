@@ -1,0 +1,53 @@
+import Button from '@mui/material/Button';
+import { formatDuration } from '@nadir/core';
+import type { Block } from '@nadir/core';
+import { useSignedIn } from '../../api/session.js';
+import { useDispatch } from 'react-redux';
+import { token } from '../../look/tokens.js';
+import { TopStrip } from '../../parts/TopStrip.js';
+import { formatDay, timeToGo } from '../../parts/dates.js';
+import { redone, undone } from './desk.js';
+import { SaveLine } from './SaveLine.js';
+import { useDesk } from './useDesk.js';
+
+/** Athlete, goal race, time to go; save state, undo, redo. */
+export function BlockStrip({ block }: { block: Block }) {
+  const { today } = useSignedIn();
+  const dispatch = useDispatch();
+  const { past, future } = useDesk((desk) => desk);
+  const { athlete, race } = block.wishes;
+  const undo = past.at(-1)?.words;
+  const redo = future.at(-1)?.words;
+  return (
+    <TopStrip
+      title={athlete.name || 'Block'}
+      detail={`${race.name} · ${formatDay(race.date)}${race.goalTime === undefined ? '' : ` · goal ${formatDuration(race.goalTime)}`}`}
+      middle={
+        <span style={{ whiteSpace: 'nowrap' }}>
+          <b className="display" style={{ color: token('signal'), fontSize: 20 }}>
+            {timeToGo(today, race.date)}
+          </b>
+          {today < race.date && <span style={{ color: token('muted') }}> to go</span>}
+        </span>
+      }
+    >
+      <SaveLine />
+      <Button
+        disabled={undo === undefined}
+        title={undo && `Undo: ${undo} (Ctrl+Z)`}
+        onClick={() => dispatch(undone())}
+        aria-keyshortcuts="Control+Z"
+      >
+        undo
+      </Button>
+      <Button
+        disabled={redo === undefined}
+        title={redo && `Redo: ${redo} (Ctrl+Shift+Z)`}
+        onClick={() => dispatch(redone())}
+        aria-keyshortcuts="Control+Shift+Z"
+      >
+        redo
+      </Button>
+    </TopStrip>
+  );
+}

@@ -1,0 +1,78 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import type { BlockFile } from '@nadir/contract';
+import { formatSteps, unitName } from '@nadir/core';
+import { useSignedIn } from '../../api/session.js';
+import { useDispatch } from 'react-redux';
+import { useLaidBlock } from '../../parts/useLaidBlock.js';
+import { Section } from '../../drawing/Section.js';
+import { formatClock } from '../../parts/dates.js';
+import { mineKept, theirsTaken } from './desk.js';
+import { useDesk } from './useDesk.js';
+
+/** Both versions drawn side by side, and a choice; the one not chosen stays in undo or in the history. */
+export function ConflictDialog() {
+  const dispatch = useDispatch();
+  const { present, theirs, unsaved } = useDesk((desk) => desk);
+  if (!present || !theirs) return null;
+  return (
+    <Dialog open maxWidth="lg" fullWidth aria-labelledby="conflict-title">
+      <DialogTitle id="conflict-title">This block was changed elsewhere</DialogTitle>
+      <DialogContent>
+        <p style={{ marginTop: 0 }}>
+          Another tab or device saved it since you opened it. Nothing is lost; choose which version
+          goes on.
+        </p>
+        <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 24 }}>
+          <Version
+            title="Yours, on this page"
+            detail={unsaved.slice(-3).join(' ')}
+            wishes={present}
+          />
+          <Version
+            title="The other, saved"
+            detail={`at ${formatClock(theirs.savedAt)}, version ${theirs.revision}`}
+            wishes={theirs.wishes}
+          />
+        </div>
+      </DialogContent>
+      <DialogActions>
+        <Button variant="outlined" onClick={() => dispatch(theirsTaken())}>
+          Take the other; undo brings mine back
+        </Button>
+        <Button variant="contained" onClick={() => dispatch(mineKept())}>
+          Keep mine; the other stays in the history
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
+
+const WIDTH = 520;
+
+function Version({ title, detail, wishes }: { title: string; detail: string; wishes: BlockFile }) {
+  const { block, shown } = useLaidBlock(wishes);
+  const { today } = useSignedIn();
+  const pins = block.wishes.pins.map(({ week }) => week).join(', ');
+  return (
+    <section aria-label={title}>
+      <h3 style={{ margin: 0 }}>{title}</h3>
+      <p style={{ margin: '0 0 8px' }}>{detail}</p>
+      <Section
+        block={block}
+        shown={shown}
+        columns={{ width: WIDTH, labels: 64, weeks: block.weeks.length }}
+        height={260}
+        today={today}
+      />
+      <p>
+        {block.weeks.length} weeks, {formatSteps(shown.total, shown.measure)}{' '}
+        {unitName(shown.measure)} in all
+        {pins && `; pinned: week ${pins}`}.
+      </p>
+    </section>
+  );
+}

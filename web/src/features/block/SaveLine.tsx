@@ -1,0 +1,22 @@
+import { token } from '../../look/tokens.js';
+import { formatClock } from '../../parts/dates.js';
+import { useDesk } from './useDesk.js';
+
+/** Whether what is on the desk is stored, in words. */
+export function SaveLine() {
+  const { save, block } = useDesk((desk) => desk);
+  const words = {
+    saved: `saved ${block ? formatClock(block.savedAt) : ''}`,
+    waiting: 'saving …',
+    saving: 'saving …',
+    away: 'server away; kept on this device, sent when it is back',
+    refused: 'not saved',
+    conflict: 'changed elsewhere: choose a version',
+  }[save];
+  const grave = save === 'away' || save === 'refused' || save === 'conflict';
+  return (
+    <span role="status" style={{ color: token(grave ? 'signal' : 'muted'), fontSize: 13 }}>
+      {words}
+    </span>
+  );
+}

@@ -1,0 +1,92 @@
+import {
+  type DayRole,
+  formatDuration,
+  formatRaceDistance,
+  formatSteps,
+  unitName,
+} from '@nadir/core';
+import type { LaidAndShown } from '../../parts/useLaidBlock.js';
+import { DISPLAY_FACE } from '../../look/theme.js';
+import { token } from '../../look/tokens.js';
+import { formatDayAndMonth, shortWeekday } from '../../parts/dates.js';
+
+const ROLE_WORDS: Readonly<Record<DayRole, string>> = {
+  long: 'long run',
+  quality: 'quality',
+  easy: 'easy',
+  'short-easy': 'short easy',
+  rest: 'rest',
+  race: 'race',
+};
+
+/** The seven days of the selected week, under the Ledger. */
+export function WeekDays({ block, shown, week: number }: LaidAndShown & { week: number }) {
+  const week = block.weeks[number - 1];
+  const figures = shown.weeks[number - 1];
+  if (!week || !figures) return null;
+  const { measure } = shown;
+  const { race, athlete } = block.wishes;
+  return (
+    <section
+      aria-label={`Days of week ${number}`}
+      style={{
+        display: 'grid',
+        gridTemplateColumns: '88px repeat(7, minmax(0, 1fr))',
+        columnGap: 8,
+      }}
+    >
+      <div>
+        <h2
+          style={{
+            margin: 0,
+            fontFamily: DISPLAY_FACE,
+            fontStyle: 'italic',
+            fontWeight: 400,
+            fontSize: 17,
+          }}
+        >
+          Week {number}
+        </h2>
+        <div style={{ color: token('muted'), fontSize: 12.5 }}>
+          {formatSteps(figures.volume, measure)} {unitName(measure)}, {week.runDays} runs
+        </div>
+      </div>
+      {week.days.map(({ date, role, time }, index) => {
+        const hard = role === 'quality' || role === 'long' || role === 'race';
+        const amount = figures.days[index] ?? 0;
+        return (
+          <div
+            key={date}
+            style={{
+              borderTop: `${hard ? 2.5 : 1}px solid ${token(hard ? 'ink' : 'hairline')}`,
+              paddingTop: hard ? 2 : 3.5,
+            }}
+          >
+            <div style={{ color: token('muted'), fontSize: 12 }}>
+              {shortWeekday(date)} {formatDayAndMonth(date)}
+            </div>
+            <div style={{ display: 'flex', justifyContent: 'space-between', gap: 4 }}>
+              <span
+                style={{
+                  fontWeight: hard ? 600 : 400,
+                  color: token(role === 'race' ? 'signal' : 'ink'),
+                }}
+              >
+                {ROLE_WORDS[role]}
+              </span>
+              {amount > 0 && (
+                <b style={{ fontSize: 15, paddingRight: 6 }}>{formatSteps(amount, measure)}</b>
+              )}
+            </div>
+            <div style={{ color: token('muted'), fontSize: 12 }}>
+              {role === 'race'
+                ? formatRaceDistance(race.distance, athlete.unit)
+                : time > 0 &&
+                  `about ${formatDuration(60 * Math.round(time / 60)).replace(/:00$/, '')}${time < 3600 ? ' min' : ' h'}`}
+            </div>
+          </div>
+        );
+      })}
+    </section>
+  );
+}

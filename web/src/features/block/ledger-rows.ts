@@ -1,0 +1,95 @@
+import {
+  type LaidBlock,
+  type ShownBlock,
+  type Week,
+  formatPercent,
+  formatSteps,
+  unitName,
+  whyLongRun,
+  whyVolume,
+} from '@nadir/core';
+import { formatDayAndMonth } from '../../parts/dates.js';
+
+/** The figures a coach may fix by typing. */
+export type PinField = 'volume' | 'longRun';
+
+export interface LedgerRow {
+  key: string;
+  label: string;
+  /** Set when typing in the row pins. */
+  pins?: PinField;
+  /** Figures of the plan itself stand out from what is counted from them. */
+  strong?: boolean;
+  text(week: Week, index: number): string;
+  /** Why the figure is what it is. */
+  why?(week: Week): string;
+}
+
+/** The rows of the Ledger, top to bottom, for one laid-out block. */
+export function ledgerRows(block: LaidBlock, shown: ShownBlock, narrow: boolean): LedgerRow[] {
+  const { measure } = shown;
+  const unit = unitName(measure);
+  const say = (steps: number | undefined) => formatSteps(steps ?? 0, measure);
+  return [
+    { key: 'week', label: 'week', text: ({ number }) => String(number) },
+    { key: 'toGo', label: 'to go', text: ({ toGo }) => String(toGo) },
+    {
+      key: 'start',
+      label: 'from',
+      text: ({ start }, index) => {
+        const newMonth = index === 0 || Number(start.slice(8)) <= 7;
+        return newMonth && !narrow ? formatDayAndMonth(start) : String(Number(start.slice(8)));
+      },
+    },
+    {
+      key: 'volume',
+      label: `volume, ${unit}`,
+      pins: 'volume',
+      strong: true,
+      text: (_, index) => say(shown.weeks[index]?.volume),
+      why: (week) => whyVolume(block, week, measure),
+    },
+    {
+      key: 'change',
+      label: 'change',
+      text: (week) => changeText(block, week),
+      why: (week) => (week.recovery ? 'Recovery week.' : 'Against the last building week.'),
+    },
+    {
+      key: 'longRun',
+      label: `long run, ${unit}`,
+      pins: 'longRun',
+      strong: true,
+      text: ({ toGo }, index) => (toGo === 0 ? 'race' : say(shown.weeks[index]?.longRun)),
+      why: (week) => whyLongRun(block, week),
+    },
+    {
+      key: 'share',
+      label: 'share',
+      text: ({ longRun, volume }) => (longRun === 0 ? '' : tight(formatPercent(longRun / volume))),
+      why: () => 'The long run’s part of the week.',
+    },
+    { key: 'hardDays', label: 'hard days', text: ({ hardDays }) => String(hardDays) },
+    { key: 'runDays', label: 'run days', text: ({ runDays }) => String(runDays) },
+  ];
+}
+
+/** Growth over the last building week; recovery weeks say so instead. */
+function changeText(block: LaidBlock, week: Week): string {
+  if (week.number === 1) return '';
+  if (week.recovery) return 'rec';
+  const before = block.weeks.slice(0, week.number - 1).findLast(({ kind }) => kind === 'building');
+  const base =
+    week.kind === 'building'
+      ? (before?.volume ?? block.wishes.volume.start)
+      : Math.max(...block.weeks.map(({ volume }) => volume));
+  const share = week.volume / base - 1;
+  return tight(
+    `${share > 0.005 ? '+' : share < -0.005 ? '−' : ''}${formatPercent(Math.abs(share))}`,
+  );
+}
+
+/** No room for the space before the sign in a narrow column. */
+function tight(percent: string): string {
+  return percent.replace(' %', '%');
+}

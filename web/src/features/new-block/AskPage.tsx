@@ -1,0 +1,69 @@
+import type { AthleteAnswer } from '@nadir/contract';
+import type { FormEvent, ReactNode } from 'react';
+import { useSignedIn } from '../../api/session.js';
+import { token } from '../../look/tokens.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+import { TopStrip } from '../../parts/TopStrip.js';
+import { LivePreview } from './LivePreview.js';
+import { Questions } from './Questions.js';
+import type { useAsked } from './useAsked.js';
+
+interface AskPageProps {
+  title: string;
+  detail: string;
+  ask: ReturnType<typeof useAsked>;
+  squad: readonly AthleteAnswer[];
+  athleteId: string;
+  onAthlete(id: string): void;
+  /** What is wrong with the athlete’s name. */
+  extraProblem: string | undefined;
+  failure: string | undefined;
+  onSubmit(event: FormEvent): void;
+  actions: ReactNode;
+}
+
+/** Questions left, the block drawn live on the right. */
+export function AskPage(props: AskPageProps) {
+  const { ask, extraProblem } = props;
+  const { today, coach } = useSignedIn();
+  const { asked, answered, drawn, change } = ask;
+  const { basis, unit } = answered.wishes.athlete;
+  const shownUnit = coach.settings.unit === 'athlete' ? unit : coach.settings.unit;
+  const problemAt = (...path: string[]) =>
+    path.join('.') === 'athlete.name'
+      ? extraProblem
+      : answered.problems.find((problem) => problem.path.join('.') === path.join('.'))?.message;
+  return (
+    <form onSubmit={props.onSubmit} noValidate style={{ display: 'contents' }}>
+      <TopStrip title={props.title} detail={props.detail}>
+        {props.actions}
+      </TopStrip>
+      <div className="ask">
+        <div className="questions" style={{ borderRight: `1px solid ${token('hairline')}` }}>
+          {props.failure && <ErrorNote>{props.failure}</ErrorNote>}
+          <Questions
+            asked={asked}
+            wishes={answered.wishes}
+            reasons={answered.reasons}
+            measure={{ basis, unit: shownUnit, step: 0.1 }}
+            today={today}
+            change={change}
+            problemAt={problemAt}
+            squad={props.squad}
+            athleteId={props.athleteId}
+            onAthlete={props.onAthlete}
+          />
+        </div>
+        <main style={{ minWidth: 0 }}>
+          {answered.problems.length > 0 && (
+            <ErrorNote>
+              {answered.problems.map(({ message }) => message).join(' ')} The drawing shows the last
+              block that could be laid out.
+            </ErrorNote>
+          )}
+          {drawn && <LivePreview wishes={drawn} stale={answered.problems.length > 0} />}
+        </main>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,34 @@
+import type { AthleteAnswer } from '@nadir/contract';
+import { AthleteQuestions } from './AthleteQuestions.js';
+import {
+  LongRunQuestions,
+  RecoveryQuestions,
+  TaperQuestions,
+  VolumeQuestions,
+  WeeksQuestions,
+} from './PlanQuestions.js';
+import type { QuestionProps } from './QuestionProps.js';
+import { RaceQuestions } from './RaceQuestions.js';
+import { WeekQuestions } from './WeekQuestions.js';
+
+/** Every question in the order of the work. */
+export function Questions(
+  props: QuestionProps & {
+    squad: readonly AthleteAnswer[];
+    athleteId: string;
+    onAthlete(id: string): void;
+  },
+) {
+  return (
+    <>
+      <RaceQuestions {...props} />
+      <AthleteQuestions {...props} />
+      <WeeksQuestions {...props} />
+      <VolumeQuestions {...props} />
+      <LongRunQuestions {...props} />
+      <RecoveryQuestions {...props} />
+      <TaperQuestions {...props} />
+      <WeekQuestions {...props} />
+    </>
+  );
+}

@@ -1,0 +1,54 @@
+import { weekdays } from '@nadir/core';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import { Field } from '../../parts/Field.js';
+import { NumberAnswer } from '../../parts/NumberAnswer.js';
+import { WeekdaysAnswer } from '../../parts/WeekdaysAnswer.js';
+import type { QuestionProps } from './QuestionProps.js';
+
+export function WeekQuestions({ asked, wishes, reasons, change }: QuestionProps) {
+  const { week } = wishes;
+  const set = (part: NonNullable<typeof asked.week>) =>
+    change({ week: { ...asked.week, ...part } });
+  return (
+    <fieldset>
+      <legend>Week</legend>
+      <NumberAnswer
+        label="Run days"
+        because={reasons.runDays}
+        value={week.runDays}
+        given={asked.week?.runDays !== undefined}
+        least={2}
+        most={7}
+        onAnswer={(runDays) => set({ runDays })}
+      />
+      <Field label="Long run on">
+        {({ id }) => (
+          <ChoiceAnswer
+            id={id}
+            value={week.longRunOn}
+            choices={weekdays.map((day) => [day, day] as const)}
+            onAnswer={(longRunOn) => set({ longRunOn })}
+          />
+        )}
+      </Field>
+      <Field label="Quality on" because={reasons.qualityOn}>
+        {() => (
+          <WeekdaysAnswer
+            label="Quality on"
+            value={week.qualityOn}
+            onAnswer={(qualityOn) => qualityOn.length <= 4 && set({ qualityOn })}
+          />
+        )}
+      </Field>
+      <Field label="Rest on" because="Left open, rest follows the hard days.">
+        {() => (
+          <WeekdaysAnswer
+            label="Rest on"
+            value={week.restOn}
+            onAnswer={(restOn) => restOn.length <= 5 && set({ restOn })}
+          />
+        )}
+      </Field>
+    </fieldset>
+  );
+}

@@ -1,0 +1,88 @@
+import type { BlockFile } from '@nadir/contract';
+import {
+  type CivilDate,
+  type Problem,
+  type Settled,
+  type Weekday,
+  addDays,
+  countWeeks,
+  defaultHouseRules,
+  examineDates,
+  examineWishes,
+  settle,
+  startOfWeek,
+  suggestWeeks,
+} from '@nadir/core';
+import { givenOf } from '@nadir/contract';
+
+/** The distances most coaches coach for; any other is typed in metres. */
+export const raceDistances = [
+  [800, '800 m'],
+  [1500, '1500 m'],
+  [1609, 'mile'],
+  [3000, '3000 m'],
+  [5000, '5 km'],
+  [10_000, '10 km'],
+  [21_097.5, 'half marathon'],
+  [42_195, 'marathon'],
+] as const;
+
+const FIRST_DISTANCE = 10_000;
+export const UNNAMED_RACE = 'Goal race';
+
+/** The wishes a new block starts from: a race far enough away to prepare for. */
+export function freshWishes(today: CivilDate, weekStartsOn: Weekday): BlockFile {
+  const { weeks } = suggestWeeks(FIRST_DISTANCE, Infinity);
+  const monday = startOfWeek(today, 'monday');
+  return {
+    format: 'nadir-block',
+    version: 1,
+    weekStartsOn,
+    race: { name: UNNAMED_RACE, date: addDays(monday, 7 * weeks + 6), distance: FIRST_DISTANCE },
+  };
+}
+
+export interface Answered extends Settled {
+  /** Wishes that can be drawn and kept; undefined while a problem stands. */
+  file: BlockFile | undefined;
+  problems: Problem[];
+}
+
+/** Works out every open answer for a race from `today` on, and what stands in the way. */
+export function answer(asked: BlockFile, today: CivilDate): Answered {
+  const { date, distance } = asked.race;
+  const weekStartsOn = asked.weekStartsOn ?? 'monday';
+  const left = date === undefined ? Infinity : countWeeks(today, date, weekStartsOn);
+  const suggested = suggestWeeks(distance, left);
+  const file =
+    asked.weeks === undefined && asked.start === undefined
+      ? { ...asked, weeks: suggested.weeks }
+      : asked;
+  const given = givenOf(file);
+  const dates = [...examineDates(given), ...pastRace(date, today)];
+  const settled = settle(
+    examineDates(given).length > 0 ? { race: { ...asked.race, date: today } } : given,
+    defaultHouseRules,
+  );
+  const problems = dates.length > 0 ? dates : examineWishes(settled.wishes);
+  return {
+    wishes: settled.wishes,
+    reasons:
+      asked.weeks === undefined
+        ? { ...settled.reasons, weeks: suggested.because }
+        : settled.reasons,
+    file: problems.length > 0 ? undefined : file,
+    problems,
+  };
+}
+
+function pastRace(date: CivilDate | undefined, today: CivilDate): Problem[] {
+  if (date === undefined || date >= today) return [];
+  return [
+    {
+      code: 'race-in-the-past',
+      path: ['race', 'date'],
+      message: 'That day has passed. Choose a race to come.',
+    },
+  ];
+}

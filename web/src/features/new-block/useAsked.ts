@@ -1,0 +1,21 @@
+import type { BlockFile } from '@nadir/contract';
+import { useMemo, useRef, useState } from 'react';
+import { useSignedIn } from '../../api/session.js';
+import { type Answered, answer } from './questions.js';
+
+/** The wishes being asked for, with every open answer worked out as they change. */
+export function useAsked(first: () => BlockFile) {
+  const { today } = useSignedIn();
+  const [asked, setAsked] = useState(first);
+  const answered: Answered = useMemo(() => answer(asked, today), [asked, today]);
+  const lastDrawn = useRef<BlockFile | undefined>(answered.file);
+  if (answered.file) lastDrawn.current = answered.file;
+  return {
+    asked,
+    setAsked,
+    answered,
+    /** While a problem stands, what was drawn last stays in sight. */
+    drawn: answered.file ?? lastDrawn.current,
+    change: (part: Partial<BlockFile>) => setAsked((old) => ({ ...old, ...part })),
+  };
+}

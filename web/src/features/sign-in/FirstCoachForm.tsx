@@ -1,0 +1,60 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useForm } from 'react-hook-form';
+import { z } from 'zod';
+import { type CallError, errorSentence, useFirstCoachMutation } from '../../api/api.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+
+const form = z.object({
+  name: z.string().trim().min(1, 'Your name is needed.'),
+  email: z.email('An e-mail address is needed.'),
+  password: z.string().min(10, 'Ten characters or more, please.'),
+});
+
+/** Nobody is here yet: whoever comes first becomes the coach. */
+export function FirstCoachForm() {
+  const [create, { error, isLoading }] = useFirstCoachMutation();
+  const { register, handleSubmit, formState } = useForm({
+    resolver: zodResolver(form),
+    defaultValues: { name: '', email: '', password: '' },
+  });
+  const { errors } = formState;
+  return (
+    <form
+      onSubmit={(event) => void handleSubmit((body) => create(body))(event)}
+      noValidate
+      aria-label="First coach"
+    >
+      <p style={{ margin: 0 }}>Nobody is here yet. Say who you are; the squad comes next.</p>
+      <TextField
+        label="Your name"
+        autoComplete="name"
+        autoFocus
+        error={!!errors.name}
+        helperText={errors.name?.message}
+        {...register('name')}
+      />
+      <TextField
+        label="E-mail"
+        type="email"
+        autoComplete="username"
+        error={!!errors.email}
+        helperText={errors.email?.message}
+        {...register('email')}
+      />
+      <TextField
+        label="Password"
+        type="password"
+        autoComplete="new-password"
+        error={!!errors.password}
+        helperText={errors.password?.message ?? 'Ten characters or more.'}
+        {...register('password')}
+      />
+      {error && 'kind' in error && <ErrorNote>{errorSentence(error as CallError)}</ErrorNote>}
+      <Button type="submit" variant="contained" disabled={isLoading}>
+        Begin
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,50 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useForm } from 'react-hook-form';
+import { z } from 'zod';
+import { type CallError, errorSentence, useSignInMutation } from '../../api/api.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+
+const form = z.object({
+  email: z.email('An e-mail address is needed.'),
+  password: z.string().min(1, 'Your password is needed.'),
+});
+
+export function SignInForm() {
+  const [signIn, { error, isLoading }] = useSignInMutation();
+  const { register, handleSubmit, formState } = useForm({
+    resolver: zodResolver(form),
+    defaultValues: { email: '', password: '' },
+  });
+  const { errors } = formState;
+  return (
+    <form
+      onSubmit={(event) => void handleSubmit((body) => signIn(body))(event)}
+      noValidate
+      aria-label="Sign in"
+    >
+      <TextField
+        label="E-mail"
+        type="email"
+        autoComplete="username"
+        autoFocus
+        error={!!errors.email}
+        helperText={errors.email?.message}
+        {...register('email')}
+      />
+      <TextField
+        label="Password"
+        type="password"
+        autoComplete="current-password"
+        error={!!errors.password}
+        helperText={errors.password?.message}
+        {...register('password')}
+      />
+      {error && 'kind' in error && <ErrorNote>{errorSentence(error as CallError)}</ErrorNote>}
+      <Button type="submit" variant="contained" disabled={isLoading}>
+        Sign in
+      </Button>
+    </form>
+  );
+}

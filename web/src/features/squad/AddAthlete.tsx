@@ -1,0 +1,67 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import Button from '@mui/material/Button';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import { useForm } from 'react-hook-form';
+import { z } from 'zod';
+import { type CallError, errorSentence, useAddAthleteMutation } from '../../api/api.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+
+const form = z.object({
+  name: z.string().trim().min(1, 'Give the athlete a name.').max(120, 'A shorter name, please.'),
+  by: z.enum(['km', 'mi', 'time']),
+});
+
+/** A new athlete in one line; the facts for a block are asked for with the block. */
+export function AddAthlete({ onDone }: { onDone: () => void }) {
+  const [addAthlete, { error, isLoading }] = useAddAthleteMutation();
+  const { register, handleSubmit, formState } = useForm({
+    resolver: zodResolver(form),
+    defaultValues: { name: '', by: 'km' as const },
+  });
+  const add = handleSubmit(async ({ name, by }) => {
+    const counted =
+      by === 'time' ? { basis: 'time' as const } : { basis: 'distance' as const, unit: by };
+    const { data } = await addAthlete({ name, ...counted });
+    if (data) onDone();
+  });
+  return (
+    <form
+      onSubmit={(event) => void add(event)}
+      noValidate
+      aria-label="Add an athlete"
+      style={{
+        display: 'flex',
+        gap: 12,
+        alignItems: 'flex-start',
+        paddingBottom: 12,
+        flexWrap: 'wrap',
+      }}
+    >
+      <TextField
+        label="Name"
+        autoFocus
+        autoComplete="off"
+        error={!!formState.errors.name}
+        helperText={formState.errors.name?.message}
+        {...register('name')}
+      />
+      <TextField
+        label="Counted by"
+        select
+        defaultValue="km"
+        sx={{ width: 130 }}
+        {...register('by')}
+      >
+        <MenuItem value="km">kilometres</MenuItem>
+        <MenuItem value="mi">miles</MenuItem>
+        <MenuItem value="time">minutes</MenuItem>
+      </TextField>
+      <Button type="submit" variant="contained" disabled={isLoading}>
+        Add
+      </Button>
+      <Button onClick={onDone}>Cancel</Button>
+      {error && 'kind' in error && <ErrorNote>{errorSentence(error as CallError)}</ErrorNote>}
+    </form>
+  );
+}

@@ -1,0 +1,59 @@
+import { type Block, type CivilDate, type ShownBlock, formatSteps, unitName } from '@nadir/core';
+import { dayIndex, dayX, weekOf } from '../../drawing/days.js';
+import { drawSkyline } from '../../drawing/skyline.js';
+import { token } from '../../look/tokens.js';
+
+const WIDTH = 190;
+const HEIGHT = 38;
+
+/** The skyline of a block, small. */
+export function SmallSection({
+  block,
+  shown,
+  today,
+  label,
+}: {
+  block: Block;
+  shown: ShownBlock;
+  today: CivilDate;
+  label: string;
+}) {
+  const columns = { width: WIDTH, labels: 0, weeks: block.weeks.length };
+  const doneWeeks = (weekOf(block.weeks, today) ?? 1) - 1;
+  const { outline, done, toCome, weeks } = drawSkyline(shown, columns, {
+    top: 3,
+    ground: HEIGHT - 1,
+    doneWeeks,
+  });
+  const index = dayIndex(block.weeks, today);
+  const heaviest = Math.max(...shown.weeks.map(({ volume }) => volume));
+  const summary = `${label}: ${block.weeks.length} weeks, heaviest ${formatSteps(heaviest, shown.measure)} ${unitName(shown.measure)}`;
+  return (
+    <svg width={WIDTH} height={HEIGHT} role="img" aria-label={summary} style={{ display: 'block' }}>
+      <path d={toCome} fill={token('toCome')} />
+      <path d={done} fill={token('done')} />
+      {weeks.map(({ x, width, longTop }, place) => (
+        <rect
+          key={x}
+          x={x + width * 0.2}
+          width={width * 0.6}
+          y={longTop}
+          height={HEIGHT - 1 - longTop}
+          fill={token(place < doneWeeks ? 'long' : 'longToCome')}
+        />
+      ))}
+      <path d={outline} fill="none" stroke={token('ink')} strokeWidth={1.25} />
+      {index !== undefined && (
+        <line
+          x1={dayX(block.weeks, columns, index)}
+          x2={dayX(block.weeks, columns, index)}
+          y1={0}
+          y2={HEIGHT}
+          stroke={token('signal')}
+          strokeWidth={1.25}
+        />
+      )}
+      <line x1={0} x2={WIDTH} y1={HEIGHT - 0.5} y2={HEIGHT - 0.5} stroke={token('ink')} />
+    </svg>
+  );
+}

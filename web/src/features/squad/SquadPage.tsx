@@ -1,0 +1,66 @@
+import Button from '@mui/material/Button';
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { type CallError, errorSentence, useSquadQuery } from '../../api/api.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+import { TopStrip } from '../../parts/TopStrip.js';
+import { plural } from '../../parts/dates.js';
+import { AddAthlete } from './AddAthlete.js';
+import { AthleteRow } from './AthleteRow.js';
+
+/** Everyone at a glance: race, time to go, phase, week, block, worst check. */
+export function SquadPage() {
+  const { data, error, isLoading, refetch } = useSquadQuery(undefined, {
+    refetchOnMountOrArgChange: true,
+  });
+  const [adding, setAdding] = useState(false);
+  useEffect(() => {
+    document.title = 'Squad · Nadir';
+  }, []);
+  const athletes = data?.athletes ?? [];
+  return (
+    <>
+      <TopStrip title="Squad" detail={data && plural(athletes.length, 'athlete')}>
+        <Button onClick={() => setAdding(true)}>Add athlete</Button>
+        <Button component={Link} to="/blocks/new" variant="contained">
+          New block
+        </Button>
+      </TopStrip>
+      <main className="page" aria-busy={isLoading}>
+        {error && 'kind' in error && (
+          <ErrorNote onRetry={() => void refetch()}>{errorSentence(error as CallError)}</ErrorNote>
+        )}
+        {isLoading && 'Fetching the squad …'}
+        {adding && <AddAthlete onDone={() => setAdding(false)} />}
+        {data && athletes.length === 0 && !adding && (
+          <p>
+            Nobody here yet. <Link to="/blocks/new">Lay out a first block</Link>: name the athlete
+            and the race, the rest is worked out.
+          </p>
+        )}
+        {athletes.length > 0 && (
+          <table className="squad">
+            <thead>
+              <tr>
+                <th scope="col">Athlete</th>
+                <th scope="col">Goal race</th>
+                <th scope="col">To go</th>
+                <th scope="col">Phase now</th>
+                <th scope="col" className="number">
+                  This week
+                </th>
+                <th scope="col">Block</th>
+                <th scope="col">Worst check</th>
+              </tr>
+            </thead>
+            <tbody>
+              {athletes.map((athlete) => (
+                <AthleteRow key={athlete.id} athlete={athlete} />
+              ))}
+            </tbody>
+          </table>
+        )}
+      </main>
+    </>
+  );
+}

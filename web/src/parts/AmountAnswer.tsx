@@ -1,0 +1,50 @@
+import { type Measure, formatPlain, parseAmount } from '@nadir/core';
+import { useState } from 'react';
+import { Field } from './Field.js';
+import { TextAnswer } from './TextAnswer.js';
+
+/** A volume or long run, typed in the shown unit; emptied, it is worked out again. */
+export function AmountAnswer({
+  label,
+  because,
+  problem,
+  measure,
+  value,
+  given,
+  onAnswer,
+}: {
+  label: string;
+  because: string;
+  problem?: string | undefined;
+  measure: Measure;
+  /** Canonical metres or seconds. */
+  value: number;
+  given: boolean;
+  onAnswer(amount: number | undefined): void;
+}) {
+  const [bad, setBad] = useState<string>();
+  const [figure, unit] = formatPlain(value, measure).split(' ');
+  const unreadable = bad === undefined ? undefined : `“${bad}” is no amount in ${unit}.`;
+  return (
+    <Field label={label} because={because} problem={unreadable ?? problem}>
+      {(ids) => (
+        <>
+          <TextAnswer
+            {...ids}
+            value={figure ?? ''}
+            given={given}
+            wrong={unreadable !== undefined}
+            width={64}
+            onAnswer={(text) => {
+              const amount = parseAmount(text, measure);
+              const empty = text.trim() === '';
+              setBad(amount === undefined && !empty ? text : undefined);
+              if (amount !== undefined || empty) onAnswer(amount);
+            }}
+          />{' '}
+          {unit}
+        </>
+      )}
+    </Field>
+  );
+}

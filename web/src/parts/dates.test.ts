@@ -1,0 +1,20 @@
+import { describe, expect, it } from 'vitest';
+import { formatDay, formatDayAndMonth, plural, timeToGo } from './dates.js';
+
+describe('dates in words', () => {
+  it('names days', () => {
+    expect(formatDay('2027-04-18')).toBe('Sun 18 Apr 2027');
+    expect(formatDayAndMonth('2027-02-01')).toBe('1 Feb');
+    expect(plural(1, 'week')).toBe('1 week');
+  });
+
+  it.each([
+    ['2027-02-10', '9 weeks 4 days'],
+    ['2027-04-11', '1 week'],
+    ['2027-04-17', '1 day'],
+    ['2027-04-18', 'race day'],
+    ['2027-04-21', '3 days ago'],
+  ])('counts from %s: %s', (today, words) => {
+    expect(timeToGo(today, '2027-04-18')).toBe(words);
+  });
+});

@@ -1,0 +1,42 @@
+import { type CivilDate, differenceInDays, weekdayOf } from '@nadir/core';
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** `2027-04-18` → `18 Apr`. */
+export function formatDayAndMonth(date: CivilDate): string {
+  return `${Number(date.slice(8))} ${MONTHS[Number(date.slice(5, 7)) - 1] ?? ''}`;
+}
+
+/** `2027-04-18` → `Sun 18 Apr 2027`. */
+export function formatDay(date: CivilDate): string {
+  return `${shortWeekday(date)} ${formatDayAndMonth(date)} ${date.slice(0, 4)}`;
+}
+
+/** `2027-04-18` → `Sun`. */
+export function shortWeekday(date: CivilDate): string {
+  const name = weekdayOf(date);
+  return name.charAt(0).toUpperCase() + name.slice(1, 3);
+}
+
+/** Whole weeks and days from `today` to the race: `9 weeks 4 days`; `race day`; `3 days ago`. */
+export function timeToGo(today: CivilDate, race: CivilDate): string {
+  const days = differenceInDays(race, today);
+  if (days === 0) return 'race day';
+  const weeks = Math.floor(Math.abs(days) / 7);
+  const rest = Math.abs(days) % 7;
+  const parts = [weeks > 0 && plural(weeks, 'week'), rest > 0 && plural(rest, 'day')];
+  return `${parts.filter(Boolean).join(' ')}${days < 0 ? ' ago' : ''}`;
+}
+
+export function plural(count: number, noun: string): string {
+  return `${count} ${noun}${count === 1 ? '' : 's'}`;
+}
+
+/** A moment as the clock on the wall shows it: `09:14`. */
+export function formatClock(instant: string): string {
+  return new Date(instant).toLocaleTimeString(undefined, {
+    hour: '2-digit',
+    minute: '2-digit',
+    hour12: false,
+  });
+}
