@@ -88,6 +88,6 @@ function at(input: unknown, path: readonly (string | number)[]): unknown {
 /** A received value, short enough for a line. */
 function written(value: unknown): string {
   if (value === undefined) return 'nothing';
-  const text = JSON.stringify(value) ?? typeof value;
+  const text = JSON.stringify(value);
   return text.length > 60 ? `${text.slice(0, 57)}…` : text;
 }

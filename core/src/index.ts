@@ -42,7 +42,7 @@ export {
   growthSchoolNames,
   growthSchools,
 } from './volume/growth-schools.js';
-export { type DayRole } from './week/roles.js';
+export { type DayRole, dayRoles } from './week/roles.js';
 export { type Problem, examineDates, examineWishes } from './wishes/examine.js';
 export { type ReasonKey, type Reasons } from './wishes/reasons.js';
 export { type Settled, settle } from './wishes/settle.js';

@@ -1,4 +1,4 @@
-import { shownSteps } from '@nadir/core';
+import { dayRoles, shownSteps } from '@nadir/core';
 import { z } from 'zod';
 import { athleteFacts, blockFile } from '../block-file/schema.js';
 import { civilDate, shortText, weekday } from '../primitives.js';
@@ -94,7 +94,7 @@ export const plannedSessions = z.strictObject({
   sessions: z.array(
     z.strictObject({
       date: civilDate,
-      role: z.string(),
+      role: z.enum(dayRoles),
       distance: z.number(),
       time: z.number(),
       shorthand: z.string(),

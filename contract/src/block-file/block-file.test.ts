@@ -11,7 +11,7 @@ import { toBlockFile } from './write.js';
 const root = new URL('../../../', import.meta.url);
 const example = readFileSync(new URL('docs/examples/marathon.json', root), 'utf8');
 const marathon = JSON.parse(example) as BlockFile;
-const smallest = {
+const smallest: BlockFile = {
   format: 'nadir-block',
   version: 1,
   race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
@@ -143,25 +143,27 @@ describe('saving again', () => {
     return toBlockFile(wishes, file.start === undefined);
   };
 
-  it.each([
+  const files: [string, BlockFile][] = [
     ['the example', marathon],
-    ['the smallest file', smallest as BlockFile],
-    ['a fixed start', { ...smallest, start: '2027-03-18' } as BlockFile],
+    ['the smallest file', smallest],
+    ['a fixed start', { ...smallest, start: '2027-03-18' }],
     [
       'a school with a step',
       {
         ...marathon,
         volume: { growth: { school: 'step-and-hold', step: 5000, hold: 3 } },
-      } as BlockFile,
+      },
     ],
     [
       'own phases',
       {
         ...marathon,
         phases: { layout: 'own', own: [{ kind: 'foundation', name: 'Groundwork', weeks: 18 }] },
-      } as BlockFile,
+      },
     ],
-  ])('%s lays out the same block', (_, file) => {
+  ];
+
+  it.each(files)('%s lays out the same block', (_, file) => {
     const copy: unknown = JSON.parse(JSON.stringify(saved(file)));
     const parsed = parseBlockFile(copy);
     expect(parsed.ok && layOut(givenOf(parsed.value))).toEqual(layOut(givenOf(file)));

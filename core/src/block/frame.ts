@@ -21,8 +21,14 @@ export interface Frame {
   taperStart: number;
 }
 
+/** The wishes that need no volume. */
+export type FrameWishes = Pick<
+  Wishes,
+  'start' | 'weeks' | 'weekStartsOn' | 'race' | 'phases' | 'taper'
+> & { volume: Pick<Wishes['volume'], 'recovery'> };
+
 /** Weeks, phases, taper and scheduled recovery weeks: all that needs no volume. */
-export function layFrame(wishes: Wishes): Frame {
+export function layFrame(wishes: FrameWishes): Frame {
   const calendar = calendarWeeks(wishes.start, wishes.weeks, wishes.weekStartsOn);
   const shares = taperShares(calendar, wishes.race, wishes.taper.school);
   const firstTapered = shares.findIndex((share) => share < 1);

@@ -42,5 +42,5 @@ export interface CheckContext {
 export interface Check {
   code: string;
   level: Level;
-  run(context: CheckContext): Observation[];
+  run: (context: CheckContext) => Observation[];
 }

@@ -5,8 +5,9 @@ import { sentences } from './sentences.js';
 
 /** Runs every check: worst level first, then in the order of the registry and the weeks. */
 export function runChecks(context: CheckContext, shown: Measure): Finding[] {
-  const findings = checks.flatMap(({ code, level, run }) =>
-    run(context).map((observation): Finding => {
+  const findings = checks.flatMap((check) =>
+    check.run(context).map((observation): Finding => {
+      const { code, level } = check;
       const { title, message } = sentences[code](observation, { ...context, shown });
       const waived = waiverOf(code, observation.weeks, context);
       return { check: code, level, ...observation, title, message, fixes: [], ...waived };

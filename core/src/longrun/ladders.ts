@@ -8,7 +8,7 @@ export interface Ladder {
    *
    * @param left rungs still to come; 0 for the peak, which is always whole
    */
-  part(left: number): number;
+  part: (left: number) => number;
 }
 
 const ladders = {

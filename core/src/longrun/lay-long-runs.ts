@@ -129,7 +129,7 @@ function lastPeakIndex(wishes: Wishes, frame: Frame, longRunOn: Weekday): number
 }
 
 /** The date of a week's long run; undefined when a short week lacks its weekday. */
-export function longRunDate(week: FrameWeek, longRunOn: Weekday): CivilDate | undefined {
+function longRunDate(week: FrameWeek, longRunOn: Weekday): CivilDate | undefined {
   const offset = daysUntilWeekday(weekdayOf(week.start), longRunOn);
   return offset < week.length ? addDays(week.start, offset) : undefined;
 }

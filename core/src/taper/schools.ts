@@ -15,7 +15,7 @@ export interface TaperSchool {
    * @param daysOut whole days before race day, 1 for the day before
    * @returns 0–1; exactly 1 before the taper begins
    */
-  share(daysOut: number, race: RaceClass): number;
+  share: (daysOut: number, race: RaceClass) => number;
 }
 
 const schools = {

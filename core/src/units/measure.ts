@@ -9,7 +9,7 @@ export type Unit = (typeof units)[number];
 export const shownSteps = [1, 0.5, 0.1] as const;
 export type ShownStep = (typeof shownSteps)[number];
 
-export const METRES_PER_KM = 1000;
+const METRES_PER_KM = 1000;
 /** International mile, exact by definition (1959 agreement). */
 export const METRES_PER_MILE = 1609.344;
 const SECONDS_PER_MINUTE = 60;

@@ -27,7 +27,7 @@ export interface GrowthSchool {
   /** True when the school itself keeps under the coach's cap. */
   keepsCap: boolean;
   /** The wished volume of the next building week, before rounding. */
-  next(rise: Rise, wish: GrowthSettings): number;
+  next: (rise: Rise, wish: GrowthSettings) => number;
 }
 
 /** Rises in which `straight-to-peak` is at the top. */

@@ -8,7 +8,7 @@ export interface Rises {
   /** Rises from week 1 to the first peak week. */
   count: number;
   /** Rises in the weeks before `index`. */
-  before(index: number): number;
+  before: (index: number) => number;
 }
 
 /**

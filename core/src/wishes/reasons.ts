@@ -4,22 +4,20 @@ import { suggestWeeks } from './suggest-weeks.js';
 import type { Given, Wishes } from './wishes.js';
 
 /** The answers a coach may leave to the product. */
-export const reasonKeys = [
-  'weeks',
-  'layout',
-  'start',
-  'peak',
-  'holdAtPeak',
-  'growth',
-  'recovery',
-  'longRunStart',
-  'longRunPeak',
-  'lastPeakWeeksOut',
-  'taper',
-  'runDays',
-  'qualityOn',
-] as const;
-export type ReasonKey = (typeof reasonKeys)[number];
+export type ReasonKey =
+  | 'weeks'
+  | 'layout'
+  | 'start'
+  | 'peak'
+  | 'holdAtPeak'
+  | 'growth'
+  | 'recovery'
+  | 'longRunStart'
+  | 'longRunPeak'
+  | 'lastPeakWeeksOut'
+  | 'taper'
+  | 'runDays'
+  | 'qualityOn';
 
 /** One sentence for each answer: why it is what it is. */
 export type Reasons = Readonly<Record<ReasonKey, string>>;

@@ -1,3 +1,4 @@
+import { layFrame } from '../block/frame.js';
 import { countBack, countWeeks, startOfWeek } from '../calendar/weeks.js';
 import { type CivilDate, addDays } from '../calendar/civil-date.js';
 import type { Weekday } from '../calendar/weekday.js';
@@ -5,6 +6,7 @@ import { easyPace } from '../paces/easy-pace.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { raceClass } from '../rules/race-class.js';
 import { suggestLongRun } from './suggest-long-run.js';
+import { countRises } from '../volume/rises.js';
 import { type Reasons, reasonsOf } from './reasons.js';
 import { suggestVolume } from './suggest-volume.js';
 import { suggestWeek } from './suggest-week.js';
@@ -24,22 +26,28 @@ export interface Settled {
 export function settle(given: Given, rules: HouseRules): Settled {
   const weekStartsOn = given.weekStartsOn ?? 'monday';
   const athlete = settleAthlete(given);
-  const frame = settleDates(given, weekStartsOn);
-  const pace = easyPace(athlete, frame.race);
+  const dates = settleDates(given, weekStartsOn);
+  const pace = easyPace(athlete, dates.race);
   const week = suggestWeek(given, athlete, weekStartsOn);
-  const suggestion = { given, rules, athlete, ...frame, pace, week };
-  const volume = suggestVolume(suggestion);
-  const wishes: Wishes = {
-    athlete,
-    ...frame,
+  const weeks = {
+    ...dates,
     weekStartsOn,
     phases: {
-      layout: given.phases?.layout ?? suggestLayout(athlete, frame.race),
+      layout: given.phases?.layout ?? suggestLayout(athlete, dates.race),
       own: given.phases?.own ?? [],
     },
+    taper: { school: given.taper?.school ?? 'three-steps' },
+  };
+  const suggestion = { given, rules, athlete, ...dates, pace, week };
+  const volume = suggestVolume(
+    suggestion,
+    (wish) => countRises(layFrame({ ...weeks, volume: wish }), wish).count,
+  );
+  const wishes: Wishes = {
+    athlete,
+    ...weeks,
     volume,
     longRun: suggestLongRun({ ...suggestion, volume }),
-    taper: { school: given.taper?.school ?? 'three-steps' },
     week,
     pins: sortedPins(given.pins ?? []),
     waivers: given.waivers ?? [],

@@ -3,7 +3,7 @@ import { perMetre } from '../longrun/limits.js';
 import { raceClass } from '../rules/race-class.js';
 import { sum } from '../units/apportion.js';
 import { layoutStep } from '../rules/layout-step.js';
-import { roundTo } from '../units/round.js';
+import { floorTo, roundTo } from '../units/round.js';
 import type { Athlete, Given, Race, VolumeWish, WeekWish } from './wishes.js';
 
 /** What a suggestion may look at. */
@@ -23,43 +23,53 @@ const UNKNOWN_START = 0.5;
 /** Policy: a block seldom takes an athlete past half as much again. */
 const MOST_RISE = 1.5;
 const OFTEN_HURT_RISE = 1.25;
+/** Policy: one already above the usual peak still has a little to build. */
+const LEAST_RISE = 1.1;
 /** Real weeks the starting volume is the mean of. */
 const RECENT_WEEKS = 4;
 
-/** Starting volume, peak, weeks held, growth and recovery, where not given. */
-export function suggestVolume({
-  given,
-  rules,
-  athlete,
-  race,
-  weeks,
-  pace,
-  week,
-}: Suggestion): VolumeWish {
+/** The part of a volume wish that decides how often it may rise. */
+type Cadence = Pick<VolumeWish, 'recovery' | 'holdAtPeak'>;
+
+/**
+ * Starting volume, peak, weeks held, growth and recovery, where not given.
+ *
+ * @param countRises rises up to the first peak week; asked only when no peak is given
+ */
+export function suggestVolume(
+  { given, rules, athlete, race, weeks, pace, week }: Suggestion,
+  countRises: (cadence: Cadence) => number,
+): VolumeWish {
   const wish = given.volume;
   const unit = layoutStep(athlete, rules);
   const usualPeak = raceClass(race.distance).usualPeakVolume * perMetre({ athlete }, pace);
   const recent = athlete.recentWeeks.slice(-RECENT_WEEKS);
   const held = recent.length > 0 ? sum(recent) / recent.length : usualPeak * UNKNOWN_START;
   const start = wish?.start ?? roundTo(held, unit);
-  const rise = athlete.oftenHurt ? OFTEN_HURT_RISE : MOST_RISE;
-  // Half of the weeks can rise: the rest recover, hold and taper.
-  const reachable = start * (1 + rules.volume.growthCap) ** Math.floor(weeks / 2);
-  const wanted = Math.max(Math.min(usualPeak, start * rise), start * 1.1);
+  const holdAtPeak = wish?.holdAtPeak ?? (weeks >= 12 ? 2 : 1);
+  const cap = wish?.growth?.cap ?? rules.volume.growthCap;
+  const recovery = {
+    every: wish?.recovery?.every ?? rules.recovery.every,
+    depth: wish?.recovery?.depth ?? rules.recovery.depth,
+    reEntry: wish?.recovery?.reEntry ?? 'resume',
+  };
   return {
     start,
-    peak: wish?.peak ?? Math.max(start, roundTo(Math.min(wanted, reachable), unit)),
-    holdAtPeak: wish?.holdAtPeak ?? (weeks >= 12 ? 2 : 1),
+    peak: wish?.peak ?? suggestPeak(),
+    holdAtPeak,
     growth: {
       school: wish?.growth?.school ?? 'percentage',
-      cap: wish?.growth?.cap ?? rules.volume.growthCap,
+      cap,
       step: wish?.growth?.step ?? week.runDays * unit,
       hold: wish?.growth?.hold ?? 3,
     },
-    recovery: {
-      every: wish?.recovery?.every ?? rules.recovery.every,
-      depth: wish?.recovery?.depth ?? rules.recovery.depth,
-      reEntry: wish?.recovery?.reEntry ?? 'resume',
-    },
+    recovery,
   };
+
+  function suggestPeak(): number {
+    const reachable = start * (1 + cap) ** countRises({ recovery, holdAtPeak });
+    const rise = athlete.oftenHurt ? OFTEN_HURT_RISE : MOST_RISE;
+    const wanted = Math.max(Math.min(usualPeak, start * rise), start * LEAST_RISE);
+    return Math.max(start, floorTo(Math.min(wanted, reachable), unit));
+  }
 }

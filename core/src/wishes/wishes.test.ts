@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { layOut } from '../block/lay-out.js';
 import { defaultHouseRules } from '../rules/house-rules.js';
 import { marathon } from '../testing/examples.js';
 import { examineDates, examineWishes } from './examine.js';
@@ -17,6 +18,17 @@ describe('settling', () => {
     expect(examineWishes(wishes)).toEqual([]);
     expect(reasons.weeks).toContain('14 is usual for the half marathon');
   });
+
+  it.each([800, 5000, 10_000, 21_097.5, 42_195])(
+    'suggests nothing that its own checks find fault with: %d m',
+    (distance) => {
+      for (const weeks of [12, 14, 16]) {
+        const given = { ...bare, race: { ...bare.race, distance }, weeks };
+        const serious = layOut(given).findings.filter(({ level }) => level !== 'note');
+        expect(serious).toEqual([]);
+      }
+    },
+  );
 
   it('starts at the mean of the last four real weeks', () => {
     const recentWeeks = [99_000, 52_000, 55_000, 54_000, 57_000];

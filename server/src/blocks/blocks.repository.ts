@@ -5,6 +5,7 @@ import {
   type PlannedSessions,
   blockFile,
 } from '@nadir/contract';
+import type { DayRole } from '@nadir/core';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
@@ -38,7 +39,7 @@ interface SessionRow {
   block_id: string;
   date: string;
   place: number;
-  role: string;
+  role: DayRole;
   distance: number;
   time: number;
   shorthand: string;

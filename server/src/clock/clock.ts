@@ -2,8 +2,8 @@ import type { CivilDate } from '@nadir/core';
 
 /** The time, injected so that tests and pictures can fix it. */
 export interface Clock {
-  now(): Date;
-  today(): CivilDate;
+  now: () => Date;
+  today: () => CivilDate;
 }
 
 export const CLOCK = Symbol('Clock');

@@ -3,11 +3,8 @@ import pg from 'pg';
 
 export const KNEX = Symbol('Knex');
 
-/** PostgreSQL's type number of DATE. */
-const DATE = 1082;
-
 /** Opens a pool. Dates stay civil dates: the driver would make local midnights of them. */
 export function connect(databaseUrl: string): Knex {
-  pg.types.setTypeParser(DATE, (text) => text);
+  pg.types.setTypeParser(pg.types.builtins.DATE, (text) => text);
   return knex({ client: 'pg', connection: databaseUrl, pool: { min: 0, max: 10 } });
 }

@@ -50,7 +50,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         qualityOn: ['tuesday', 'friday'],
         restOn: ['thursday'],
       },
-      pins: [{ week: 11, volume: km(76) }],
+      pins: [{ week: 11, volume: km(81) }],
     },
     {
       ...base,
@@ -100,7 +100,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
       volume: {
         start: km(58),
         peak: km(72),
-        growth: { school: 'step-and-hold', step: km(5), hold: 3 },
+        growth: { school: 'step-and-hold', step: km(7), hold: 3 },
         recovery: { every: 4, depth: 0.25, reEntry: 'resume' },
       },
       longRun: { start: km(12), peak: km(15), ladder: 'alternating', lastPeakWeeksOut: 2 },
@@ -128,7 +128,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
       phases: { layout: 'base-strength-intervals-taper' },
       volume: {
         start: mi(36),
-        peak: mi(54),
+        peak: mi(52),
         growth: { school: 'fixed-step', step: mi(4) },
         recovery: { every: 4, depth: 0.25, reEntry: 'resume' },
       },

@@ -44,7 +44,7 @@ export class DemoSeeder implements OnApplicationBootstrap {
     if (!seed) return false;
     if (seed.seeded_for === this.clock.today()) return true;
     const athletes = await this.athletes.all(coachId);
-    const touched = await this.knex(tables.blockChanges)
+    const touched = await this.knex<{ coach_id: string; revision: number }>(tables.blockChanges)
       .where({ coach_id: coachId })
       .andWhere('revision', '>', 1)
       .first('revision');

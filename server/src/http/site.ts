@@ -22,7 +22,10 @@ export async function serveSite(app: NestFastifyApplication, folder: string): Pr
     },
   });
   fastify.get('/*', (request, reply) => {
-    if (NOT_THE_SITE.test(request.url)) return reply.callNotFound();
+    if (NOT_THE_SITE.test(request.url)) {
+      reply.callNotFound();
+      return;
+    }
     return reply.sendFile('index.html');
   });
 }

@@ -13,7 +13,7 @@ interface CoachRow {
   created_at: Date;
 }
 
-export const defaultSettings: Settings = {
+const defaultSettings: Settings = {
   unit: 'athlete',
   step: 1,
   theme: 'system',

@@ -1,2 +1,2 @@
 /** Every address of the site; each view is loaded when it is first opened. */
-export declare function createRouter(): import("react-router").DataRouter;
+export declare function createRouter(): import('react-router').DataRouter;

@@ -1,8 +1,8 @@
 /** The shared column grid: a label column, then one equal column a week. */
 export interface Columns {
-    width: number;
-    labels: number;
-    weeks: number;
+  width: number;
+  labels: number;
+  weeks: number;
 }
 export declare const LABEL_WIDTH = 92;
 export declare function columnWidth({ width, labels, weeks }: Columns): number;

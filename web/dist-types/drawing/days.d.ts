@@ -6,7 +6,11 @@ import { type Columns } from './columns.js';
  *
  * @param index days since the start of the block
  */
-export declare function dayX(weeks: readonly Pick<Week, 'length'>[], columns: Columns, index: number): number;
+export declare function dayX(
+  weeks: readonly Pick<Week, 'length'>[],
+  columns: Columns,
+  index: number,
+): number;
 /** Days since the start of the block; undefined outside it. */
 export declare function dayIndex(weeks: readonly Week[], date: CivilDate): number | undefined;
 /** Number of the week that holds `date`; undefined outside the block. */

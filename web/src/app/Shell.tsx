@@ -3,7 +3,7 @@ import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Session } from '@nadir/contract';
 import { type ReactNode, Suspense, lazy, useMemo } from 'react';
 import { Outlet } from 'react-router';
-import { type CallError, errorSentence, useSessionQuery } from '../api/api.js';
+import { errorSentence, useSessionQuery } from '../api/api.js';
 import { SessionContext } from '../api/session.js';
 import { GlobalLook } from '../look/GlobalLook.js';
 import { createNadirTheme } from '../look/theme.js';
@@ -24,9 +24,7 @@ export function Shell() {
       return (
         <main className="page" aria-busy={!error}>
           {error && 'kind' in error ? (
-            <ErrorNote onRetry={() => void refetch()}>
-              {errorSentence(error as CallError)}
-            </ErrorNote>
+            <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
           ) : (
             'Opening Nadir …'
           )}

@@ -20,7 +20,7 @@ export function AmountAnswer({
   /** Canonical metres or seconds. */
   value: number;
   given: boolean;
-  onAnswer(amount: number | undefined): void;
+  onAnswer: (amount: number | undefined) => void;
 }) {
   const [bad, setBad] = useState<string>();
   const [figure, unit] = formatPlain(value, measure).split(' ');

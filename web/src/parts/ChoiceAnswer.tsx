@@ -10,7 +10,7 @@ export function ChoiceAnswer<T extends string>({
   describedBy?: string;
   value: T;
   choices: readonly (readonly [value: T, label: string])[];
-  onAnswer(value: T): void;
+  onAnswer: (value: T) => void;
 }) {
   return (
     <select

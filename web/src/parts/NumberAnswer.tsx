@@ -23,7 +23,7 @@ export function NumberAnswer({
   most: number;
   /** What is counted, after the field. */
   after?: string;
-  onAnswer(value: number | undefined): void;
+  onAnswer: (value: number | undefined) => void;
 }) {
   const [bad, setBad] = useState<string>();
   const unreadable =

@@ -24,7 +24,7 @@ export function TextAnswer({
   width?: number | string;
   autoFocus?: boolean;
   /** Called at every key stroke with what stands in the field. */
-  onAnswer(text: string): void;
+  onAnswer: (text: string) => void;
 }) {
   const [typed, setTyped] = useState<string>();
   return (

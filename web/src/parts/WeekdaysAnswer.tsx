@@ -8,7 +8,7 @@ export function WeekdaysAnswer({
 }: {
   label: string;
   value: readonly Weekday[];
-  onAnswer(value: Weekday[]): void;
+  onAnswer: (value: Weekday[]) => void;
 }) {
   return (
     <span role="group" aria-label={label} className="weekdays">

@@ -1,2 +1,2 @@
 /** A block on the desk: drawing over ledger over days, checks at the right. */
-export declare function BlockPage(): import("react").JSX.Element;
+export declare function BlockPage(): import('react').JSX.Element;

@@ -1,2 +1,2 @@
 /** Whether what is on the desk is stored, in words. */
-export declare function SaveLine(): import("react").JSX.Element;
+export declare function SaveLine(): import('react').JSX.Element;

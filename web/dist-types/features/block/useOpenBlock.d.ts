@@ -1,12 +1,15 @@
-type Opening = {
-    status: 'opening';
-} | {
-    status: 'open';
-} | {
-    status: 'failed';
-    sentence: string;
-    retry: () => void;
-};
+type Opening =
+  | {
+      status: 'opening';
+    }
+  | {
+      status: 'open';
+    }
+  | {
+      status: 'failed';
+      sentence: string;
+      retry: () => void;
+    };
 /**
  * Puts a block on the desk: the version this device still holds unsaved, else
  * the stored one. A draft opens even while the server is away.

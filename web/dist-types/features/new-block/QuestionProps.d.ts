@@ -2,15 +2,15 @@ import type { BlockFile } from '@nadir/contract';
 import type { CivilDate, Measure, Reasons, Wishes } from '@nadir/core';
 /** What every group of questions works on. */
 export interface QuestionProps {
-    /** What the coach has given. */
-    asked: BlockFile;
-    /** The same with everything worked out. */
-    wishes: Wishes;
-    reasons: Reasons;
-    /** How amounts are typed and shown. */
-    measure: Measure;
-    today: CivilDate;
-    change(part: Partial<BlockFile>): void;
-    /** What stands in the way at a place of the wishes. */
-    problemAt(...path: string[]): string | undefined;
+  /** What the coach has given. */
+  asked: BlockFile;
+  /** The same with everything worked out. */
+  wishes: Wishes;
+  reasons: Reasons;
+  /** How amounts are typed and shown. */
+  measure: Measure;
+  today: CivilDate;
+  change: (part: Partial<BlockFile>) => void;
+  /** What stands in the way at a place of the wishes. */
+  problemAt: (...path: string[]) => string | undefined;
 }

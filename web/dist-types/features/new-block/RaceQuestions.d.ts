@@ -1,2 +1,7 @@
 import type { QuestionProps } from './QuestionProps.js';
-export declare function RaceQuestions({ asked, change, problemAt, today }: QuestionProps): import("react").JSX.Element;
+export declare function RaceQuestions({
+  asked,
+  change,
+  problemAt,
+  today,
+}: QuestionProps): import('react').JSX.Element;

@@ -1,2 +1,7 @@
 import type { QuestionProps } from './QuestionProps.js';
-export declare function WeekQuestions({ asked, wishes, reasons, change }: QuestionProps): import("react").JSX.Element;
+export declare function WeekQuestions({
+  asked,
+  wishes,
+  reasons,
+  change,
+}: QuestionProps): import('react').JSX.Element;

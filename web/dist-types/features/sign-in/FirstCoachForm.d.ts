@@ -1,2 +1,2 @@
 /** Nobody is here yet: whoever comes first becomes the coach. */
-export declare function FirstCoachForm(): import("react").JSX.Element;
+export declare function FirstCoachForm(): import('react').JSX.Element;

@@ -1,1 +1,1 @@
-export declare function SignInForm(): import("react").JSX.Element;
+export declare function SignInForm(): import('react').JSX.Element;

@@ -10,7 +10,7 @@ import { LABEL_WIDTH } from '../../drawing/columns.js';
 import { weekOf } from '../../drawing/days.js';
 import { Section } from '../../drawing/Section.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
-import { useElementWidth } from '../../parts/useElementWidth.js';
+import { useElementSize } from '../../parts/useElementSize.js';
 import { BlockStrip } from './BlockStrip.js';
 import { Checks } from './Checks.js';
 import { ConflictDialog } from './ConflictDialog.js';
@@ -41,7 +41,9 @@ export function BlockPage() {
   return <OpenBlock wishes={present} drawn={preview ?? present} />;
 }
 
-const DRAWING_HEIGHT = 404;
+/** What the Ledger and the days take; the drawing has the rest. */
+const BELOW_DRAWING = 284;
+const DRAWING = { least: 360, most: 620 };
 
 function OpenBlock({ wishes, drawn }: { wishes: BlockFile; drawn: BlockFile }) {
   const { today } = useSignedIn();
@@ -49,7 +51,7 @@ function OpenBlock({ wishes, drawn }: { wishes: BlockFile; drawn: BlockFile }) {
   const refusal = useDesk((desk) => desk.refusal);
   const { block, shown } = useLaidBlock(drawn);
   const pinning = usePinning(wishes, shown.measure);
-  const [ref, width] = useElementWidth<HTMLDivElement>();
+  const [ref, { width, height }] = useElementSize<HTMLDivElement>();
   const [selected, setSelected] = useState(() => weekOf(block.weeks, today) ?? 1);
   const [lit, setLit] = useState<readonly number[]>([]);
   const columns = { width, labels: LABEL_WIDTH, weeks: block.weeks.length };
@@ -66,32 +68,34 @@ function OpenBlock({ wishes, drawn }: { wishes: BlockFile; drawn: BlockFile }) {
     <>
       <BlockStrip block={block} />
       <div className="desk">
-        <main ref={ref} style={{ minWidth: 0 }}>
+        <main>
           {refusal && <ErrorNote>{refusal}</ErrorNote>}
-          {width > 0 && (
-            <>
-              <Section
-                block={block}
-                shown={shown}
-                columns={columns}
-                height={DRAWING_HEIGHT}
-                today={today}
-                selected={week}
-                lit={lit}
-                onSelect={select}
-              />
-              <Ledger
-                block={block}
-                shown={shown}
-                columns={columns}
-                selected={week}
-                lit={lit}
-                onSelect={select}
-                pinning={pinning}
-              />
-              <WeekDays block={block} shown={shown} week={week} />
-            </>
-          )}
+          <div ref={ref} className="fill">
+            {width > 0 && (
+              <>
+                <Section
+                  block={block}
+                  shown={shown}
+                  columns={columns}
+                  height={Math.min(DRAWING.most, Math.max(DRAWING.least, height - BELOW_DRAWING))}
+                  today={today}
+                  selected={week}
+                  lit={lit}
+                  onSelect={select}
+                />
+                <Ledger
+                  block={block}
+                  shown={shown}
+                  columns={columns}
+                  selected={week}
+                  lit={lit}
+                  onSelect={select}
+                  pinning={pinning}
+                />
+                <WeekDays block={block} shown={shown} week={week} />
+              </>
+            )}
+          </div>
         </main>
         <aside
           style={{ background: token('panel'), borderLeft: `1px solid ${token('hairline')}` }}

@@ -9,7 +9,7 @@ export function Checks({
   onLight,
 }: {
   findings: readonly Finding[];
-  onLight(weeks: readonly number[]): void;
+  onLight: (weeks: readonly number[]) => void;
 }) {
   return (
     <section aria-label="Checks">

@@ -9,17 +9,17 @@ import { type PinField, ledgerRows } from './ledger-rows.js';
 /** Typing a pin: what it would do is asked for at every key stroke. */
 export interface Pinning {
   /** Draws the pin without keeping it; gives back what stands in its way. */
-  preview(week: number, field: PinField, amount: number | undefined): Problem[];
-  keep(week: number, field: PinField, amount: number): Problem[];
-  unpin(week: number, field: PinField): void;
-  cancel(): void;
+  preview: (week: number, field: PinField, amount: number | undefined) => Problem[];
+  keep: (week: number, field: PinField, amount: number) => Problem[];
+  unpin: (week: number, field: PinField) => void;
+  cancel: () => void;
 }
 
 interface LedgerProps extends LaidAndShown {
   columns: Columns;
   selected: number;
   lit: readonly number[];
-  onSelect(week: number): void;
+  onSelect: (week: number) => void;
   pinning: Pinning;
 }
 
@@ -119,7 +119,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
     if (step) go(...step);
     else if (active?.pins && /^[\d]$/.test(event.key)) type(event.key);
     else if (active?.pins && (event.key === 'Enter' || event.key === 'F2')) {
-      setTyped(active.text(week ?? block.weeks[0]!, selected - 1).replace('race', ''));
+      setTyped(week ? active.text(week, selected - 1).replace('race', '') : '');
     } else if (active?.pins && (event.key === 'Delete' || event.key === 'Backspace')) {
       pinning.unpin(selected, active.pins);
     } else return;

@@ -13,10 +13,10 @@ interface LedgerCellProps {
   typed: string | undefined;
   wrong: boolean;
   last: boolean;
-  onGo(): void;
-  onOpen(): void;
-  onType(text: string): void;
-  onLeave(): void;
+  onGo: () => void;
+  onOpen: () => void;
+  onType: (text: string) => void;
+  onLeave: () => void;
 }
 
 /** One figure under its own week; the one that is typed in holds a field. */
@@ -50,7 +50,7 @@ export function LedgerCell(props: LedgerCellProps) {
         borderLeft: edge,
         borderRight: edge,
         borderBottom: last ? edge : undefined,
-        overflow: 'hidden',
+        overflow: typed === undefined ? 'hidden' : 'visible',
         whiteSpace: 'nowrap',
       }}
     >

@@ -1,5 +1,5 @@
-import { createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
-import { api, errorSentence } from '../../api/api.js';
+import { type SerializedError, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
+import { type CallError, api, errorSentence } from '../../api/api.js';
 import {
   type DeskState,
   changed,
@@ -74,12 +74,15 @@ async function store(listener: Pick<Listener, 'getState' | 'dispatch'>): Promise
   const { data, error } = await listener.dispatch(
     api.endpoints.saveBlock.initiate({ id: block.id, body }),
   );
-  if (data) {
-    listener.dispatch(saved({ ...data, sent: unsaved.length }));
-  } else if (error && 'kind' in error) {
-    if (error.kind === 'away') listener.dispatch(serverAway());
-    else if (error.kind === 'refused' && error.refusal.current)
-      listener.dispatch(conflictMet(error.refusal.current));
-    else listener.dispatch(refused(errorSentence(error)));
-  }
+  if (data) listener.dispatch(saved({ ...data, sent: unsaved.length }));
+  else listener.dispatch(notSaved(error));
+}
+
+/** What a save that did not succeed means for the desk. */
+function notSaved(error: CallError | SerializedError) {
+  if (!('kind' in error))
+    return refused(error.message ?? 'The save broke on this page. Reload it.');
+  if (error.kind === 'away') return serverAway();
+  if (error.kind === 'refused' && error.refusal.current) return conflictMet(error.refusal.current);
+  return refused(errorSentence(error));
 }

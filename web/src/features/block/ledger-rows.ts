@@ -20,9 +20,9 @@ export interface LedgerRow {
   pins?: PinField;
   /** Figures of the plan itself stand out from what is counted from them. */
   strong?: boolean;
-  text(week: Week, index: number): string;
+  text: (week: Week, index: number) => string;
   /** Why the figure is what it is. */
-  why?(week: Week): string;
+  why?: (week: Week) => string;
 }
 
 /** The rows of the Ledger, top to bottom, for one laid-out block. */

@@ -1,5 +1,5 @@
 import type { AthleteAnswer } from '@nadir/contract';
-import type { FormEvent, ReactNode } from 'react';
+import type { ReactNode, SyntheticEvent } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../look/tokens.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
@@ -14,11 +14,11 @@ interface AskPageProps {
   ask: ReturnType<typeof useAsked>;
   squad: readonly AthleteAnswer[];
   athleteId: string;
-  onAthlete(id: string): void;
+  onAthlete: (id: string) => void;
   /** What is wrong with the athlete’s name. */
   extraProblem: string | undefined;
   failure: string | undefined;
-  onSubmit(event: FormEvent): void;
+  onSubmit: (event: SyntheticEvent) => void;
   actions: ReactNode;
 }
 

@@ -23,7 +23,7 @@ export function AthleteQuestions({
   squad: readonly AthleteAnswer[];
   /** Empty for an athlete who is new. */
   athleteId: string;
-  onAthlete(id: string): void;
+  onAthlete: (id: string) => void;
 }) {
   const facts = asked.athlete ?? {};
   const set = (part: Facts) => change({ athlete: { ...facts, ...part } });

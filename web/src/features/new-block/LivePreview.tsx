@@ -5,13 +5,13 @@ import { useLaidBlock } from '../../parts/useLaidBlock.js';
 import { Section } from '../../drawing/Section.js';
 import { BlockFacts } from '../../parts/BlockFacts.js';
 import { FindingLines } from '../../parts/FindingLines.js';
-import { useElementWidth } from '../../parts/useElementWidth.js';
+import { useElementSize } from '../../parts/useElementSize.js';
 
 /** The block as it stands while it is asked for. */
 export function LivePreview({ wishes, stale }: { wishes: BlockFile; stale: boolean }) {
   const { block, shown } = useLaidBlock(wishes);
   const { today } = useSignedIn();
-  const [ref, width] = useElementWidth<HTMLDivElement>();
+  const [ref, { width }] = useElementSize<HTMLDivElement>();
   return (
     <div ref={ref} aria-busy={stale} style={{ opacity: stale ? 0.5 : 1 }}>
       {width > 0 && (

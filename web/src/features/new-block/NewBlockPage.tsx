@@ -1,10 +1,9 @@
 import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
 import { toBlockFile } from '@nadir/contract';
-import { type FormEvent, useState } from 'react';
+import { type SyntheticEvent, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import {
-  type CallError,
   errorSentence,
   useAddAthleteMutation,
   useAddBlockMutation,
@@ -40,7 +39,7 @@ export function NewBlockPage() {
   const failure = adding.error ?? laying.error;
   const name = ask.asked.athlete?.name?.trim() ?? '';
 
-  async function keep(event: FormEvent) {
+  async function keep(event: SyntheticEvent) {
     event.preventDefault();
     const { file, wishes } = ask.answered;
     if (name === '') {
@@ -79,7 +78,7 @@ export function NewBlockPage() {
       extraProblem={
         nameWanted && name === '' ? 'Give the athlete a name; the rest is worked out.' : undefined
       }
-      failure={failure && 'kind' in failure ? errorSentence(failure as CallError) : undefined}
+      failure={failure && 'kind' in failure ? errorSentence(failure) : undefined}
       onSubmit={(event) => void keep(event)}
       actions={
         <Button

@@ -11,7 +11,7 @@ export interface QuestionProps {
   /** How amounts are typed and shown. */
   measure: Measure;
   today: CivilDate;
-  change(part: Partial<BlockFile>): void;
+  change: (part: Partial<BlockFile>) => void;
   /** What stands in the way at a place of the wishes. */
-  problemAt(...path: string[]): string | undefined;
+  problemAt: (...path: string[]) => string | undefined;
 }

@@ -16,7 +16,7 @@ export function Questions(
   props: QuestionProps & {
     squad: readonly AthleteAnswer[];
     athleteId: string;
-    onAthlete(id: string): void;
+    onAthlete: (id: string) => void;
   },
 ) {
   return (

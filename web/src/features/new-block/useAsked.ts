@@ -1,5 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { type Answered, answer } from './questions.js';
 
@@ -8,14 +8,14 @@ export function useAsked(first: () => BlockFile) {
   const { today } = useSignedIn();
   const [asked, setAsked] = useState(first);
   const answered: Answered = useMemo(() => answer(asked, today), [asked, today]);
-  const lastDrawn = useRef<BlockFile | undefined>(answered.file);
-  if (answered.file) lastDrawn.current = answered.file;
+  const [lastDrawn, setLastDrawn] = useState(answered.file);
+  if (answered.file && answered.file !== lastDrawn) setLastDrawn(answered.file);
   return {
     asked,
     setAsked,
     answered,
     /** While a problem stands, what was drawn last stays in sight. */
-    drawn: answered.file ?? lastDrawn.current,
+    drawn: answered.file ?? lastDrawn,
     change: (part: Partial<BlockFile>) => setAsked((old) => ({ ...old, ...part })),
   };
 }

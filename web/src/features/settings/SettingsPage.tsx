@@ -1,7 +1,7 @@
 import type { Settings } from '@nadir/contract';
 import { type ShownStep, weekdays } from '@nadir/core';
 import { useEffect } from 'react';
-import { type CallError, errorSentence, useSaveSettingsMutation } from '../../api/api.js';
+import { errorSentence, useSaveSettingsMutation } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
@@ -26,7 +26,7 @@ export function SettingsPage() {
       </TopStrip>
       <main className="page" style={{ maxWidth: 620 }}>
         {error && 'kind' in error && (
-          <ErrorNote>{errorSentence(error as CallError)} The setting is as it was.</ErrorNote>
+          <ErrorNote>{errorSentence(error)} The setting is as it was.</ErrorNote>
         )}
         <fieldset>
           <legend>Figures</legend>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
-import { type CallError, errorSentence, useFirstCoachMutation } from '../../api/api.js';
+import { errorSentence, useFirstCoachMutation } from '../../api/api.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 
 const form = z.object({
@@ -51,7 +51,7 @@ export function FirstCoachForm() {
         helperText={errors.password?.message ?? 'Ten characters or more.'}
         {...register('password')}
       />
-      {error && 'kind' in error && <ErrorNote>{errorSentence(error as CallError)}</ErrorNote>}
+      {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       <Button type="submit" variant="contained" disabled={isLoading}>
         Begin
       </Button>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
-import { type CallError, errorSentence, useSignInMutation } from '../../api/api.js';
+import { errorSentence, useSignInMutation } from '../../api/api.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 
 const form = z.object({
@@ -41,7 +41,7 @@ export function SignInForm() {
         helperText={errors.password?.message}
         {...register('password')}
       />
-      {error && 'kind' in error && <ErrorNote>{errorSentence(error as CallError)}</ErrorNote>}
+      {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       <Button type="submit" variant="contained" disabled={isLoading}>
         Sign in
       </Button>

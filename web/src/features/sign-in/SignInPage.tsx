@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import type { Session } from '@nadir/contract';
 import { useEffect } from 'react';
-import { type CallError, errorSentence, useSignInDemoMutation } from '../../api/api.js';
+import { errorSentence, useSignInDemoMutation } from '../../api/api.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { FirstCoachForm } from './FirstCoachForm.js';
 import { SignInForm } from './SignInForm.js';
@@ -41,7 +41,7 @@ function DemoDoor() {
       <Button variant="contained" disabled={isLoading} autoFocus onClick={() => void signIn()}>
         Sign in as Maren Tolvik
       </Button>
-      {error && 'kind' in error && <ErrorNote>{errorSentence(error as CallError)}</ErrorNote>}
+      {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
     </>
   );
 }

@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
-import { type CallError, errorSentence, useAddAthleteMutation } from '../../api/api.js';
+import { errorSentence, useAddAthleteMutation } from '../../api/api.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 
 const form = z.object({
@@ -61,7 +61,7 @@ export function AddAthlete({ onDone }: { onDone: () => void }) {
         Add
       </Button>
       <Button onClick={onDone}>Cancel</Button>
-      {error && 'kind' in error && <ErrorNote>{errorSentence(error as CallError)}</ErrorNote>}
+      {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
     </form>
   );
 }

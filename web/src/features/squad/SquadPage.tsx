@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { type CallError, errorSentence, useSquadQuery } from '../../api/api.js';
+import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { TopStrip } from '../../parts/TopStrip.js';
 import { plural } from '../../parts/dates.js';
@@ -28,7 +28,7 @@ export function SquadPage() {
       </TopStrip>
       <main className="page" aria-busy={isLoading}>
         {error && 'kind' in error && (
-          <ErrorNote onRetry={() => void refetch()}>{errorSentence(error as CallError)}</ErrorNote>
+          <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
         )}
         {isLoading && 'Fetching the squad …'}
         {adding && <AddAthlete onDone={() => setAdding(false)} />}

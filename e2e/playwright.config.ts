@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test';
+
+/** Debian's Chromium, never a download of our own; kept from calling out. */
+export default defineConfig({
+  testDir: 'src',
+  timeout: 40_000,
+  workers: 2,
+  fullyParallel: false,
+  retries: 0,
+  use: {
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env.NADIR_CHROMIUM ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+});

@@ -1,0 +1,50 @@
+import { type Locator, type Page, expect } from '@playwright/test';
+
+/** The address of the demo, or of the server with its own data. */
+export function addressOf(kind: 'demo' | 'own'): string {
+  const address = process.env[kind === 'demo' ? 'NADIR_DEMO_ADDRESS' : 'NADIR_OWN_ADDRESS'];
+  if (!address) throw new Error('No server: run the browser tests with ./nadir test browser.');
+  return address;
+}
+
+/** Signs in to the demo and stands before the squad. */
+export async function enterDemo(page: Page): Promise<void> {
+  await page.goto(addressOf('demo'));
+  await page.getByRole('button', { name: 'Sign in as Maren Tolvik' }).click();
+  await expect(page.getByRole('heading', { name: 'Squad' })).toBeVisible();
+}
+
+/** Opens an athlete's block from the squad. */
+export async function openBlock(page: Page, athlete: string): Promise<void> {
+  await page.getByRole('link', { name: athlete }).click();
+  await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
+}
+
+/** Keeps a block of its own for a test, so that tests do not meet on one. */
+export async function keepNewBlock(page: Page, athlete: string): Promise<void> {
+  await page.goto(`${addressOf('demo')}/blocks/new`);
+  await page.getByLabel('Name').fill(athlete);
+  await page.getByRole('button', { name: 'Keep this block' }).click();
+  await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
+}
+
+/** A figure of the Ledger. */
+export function cell(page: Page, row: 'volume' | 'longRun', week: number): Locator {
+  return page.locator(`[role=gridcell][data-row=${row}][data-week="${week}"]`);
+}
+
+/** Types a pin into the Ledger and keeps it. */
+export async function pin(
+  page: Page,
+  row: 'volume' | 'longRun',
+  week: number,
+  amount: string,
+): Promise<void> {
+  await cell(page, row, week).click();
+  await page.keyboard.type(amount);
+  await page.keyboard.press('Enter');
+}
+
+export async function expectSaved(page: Page): Promise<void> {
+  await expect(page.getByRole('status').filter({ hasText: /^saved/ })).toBeVisible();
+}

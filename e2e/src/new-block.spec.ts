@@ -1,0 +1,62 @@
+import { expect, test } from '@playwright/test';
+import { addressOf, enterDemo, expectSaved } from './desk.js';
+
+test('from nothing to a kept block with the keyboard only', async ({ page }) => {
+  await enterDemo(page);
+  await page.goto(`${addressOf('demo')}/blocks/new`);
+  await expect(page.getByLabel('Race', { exact: true })).toBeFocused();
+  await page.keyboard.type('Tidewrack Half');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('half');
+  await expect(page.getByRole('img', { name: /Race day: Tidewrack Half/ })).toBeVisible();
+  for (let tabs = 0; tabs < 12; tabs++) {
+    await page.keyboard.press('Tab');
+    if (await page.getByLabel('Name').evaluate((field) => field === document.activeElement)) break;
+  }
+  await page.keyboard.type('Neve Orrin');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('38 41 40 45');
+  await expect(page.getByText('Mean of the last 4 real weeks.')).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Week 1: 41 km/ })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Neve Orrin' })).toBeVisible();
+  await expectSaved(page);
+  await page.getByRole('link', { name: 'Squad' }).click();
+  await expect(page.getByRole('row', { name: /Neve Orrin.*Tidewrack Half/ })).toBeVisible();
+});
+
+test('adds an athlete, and lays out their block from the squad', async ({ page }) => {
+  await enterDemo(page);
+  await page.getByRole('button', { name: 'Add athlete' }).click();
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByText('Give the athlete a name.')).toBeVisible();
+  await page.getByLabel('Name').fill('Juno Maddern');
+  await page.keyboard.press('Enter');
+  const row = page.getByRole('row', { name: /Juno Maddern/ });
+  await row.getByRole('link', { name: 'Lay one out' }).click();
+  await expect(page.getByLabel('Athlete', { exact: true })).toHaveValue(/.+/);
+  await page.getByRole('button', { name: 'Keep this block' }).click();
+  await expect(page.getByRole('heading', { name: 'Juno Maddern' })).toBeVisible();
+});
+
+test('says what stands in the way, and goes on drawing what can be drawn', async ({ page }) => {
+  await enterDemo(page);
+  await page.goto(`${addressOf('demo')}/blocks/new`);
+  await page.getByLabel('Race day').fill('2027-02-09');
+  await expect(page.getByText('That day has passed. Choose a race to come.').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Keep this block' })).toBeDisabled();
+  await expect(page.getByRole('group', { name: /^Section/ })).toBeVisible();
+  await page.getByLabel('Race day').fill('2027-06-06');
+  await page.getByLabel('Weeks', { exact: true }).fill('200');
+  await expect(page.getByText('a whole number from 4 to 30 is needed')).toBeVisible();
+  await page.getByLabel('Weeks', { exact: true }).fill('12');
+  await page.getByLabel('Start', { exact: true }).fill('60');
+  await page.getByRole('group', { name: 'Volume' }).getByLabel('Peak', { exact: true }).fill('50');
+  await expect(
+    page.getByText('The peak of 50 km is below the start of 60 km.').first(),
+  ).toBeVisible();
+  await page.getByRole('group', { name: 'Volume' }).getByLabel('Peak', { exact: true }).fill('70');
+  await page.getByRole('button', { name: 'Keep this block' }).click();
+  await expect(page.getByText('Give the athlete a name; the rest is worked out.')).toBeVisible();
+});

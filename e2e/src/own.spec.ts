@@ -1,0 +1,42 @@
+import { expect, test } from '@playwright/test';
+import { addressOf } from './desk.js';
+
+test('the first coach: signs up, signs out, signs in, sets the desk', async ({ page }) => {
+  await page.goto(addressOf('own'));
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByText('Your name is needed.')).toBeVisible();
+  await page.getByLabel('Your name').fill('Tamsin Ferrow');
+  await page.getByLabel('E-mail').fill('tamsin@skerrylane.example');
+  await page.getByLabel('Password').fill('short');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Ten characters or more, please.')).toBeVisible();
+  await page.getByLabel('Password').fill('the tide is out');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Nobody here yet.')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Lay out a first block' }).click();
+  await page.getByLabel('Name').fill('Orla Penrose');
+  await page.getByRole('button', { name: 'Keep this block' }).click();
+  await expect(page.getByText('volume, km')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await page.getByLabel('Unit').selectOption('mi');
+  await page.getByLabel('Shown in steps of').selectOption('0.1');
+  await page.getByLabel('Light or dark').selectOption('dark');
+  await expect(page.getByText('saved')).toBeVisible();
+  await page.getByRole('link', { name: 'Squad' }).click();
+  await page.getByRole('link', { name: 'Orla Penrose' }).click();
+  await expect(page.getByText('volume, mi')).toBeVisible();
+  const volumes = await page.locator('[role=gridcell][data-row=volume]').allInnerTexts();
+  const total = volumes.reduce((sum, text) => sum + Number(text) * 10, 0);
+  await expect(page.getByText(`${(Math.round(total) / 10).toFixed(1)} mi + 6.2 mi`)).toBeVisible();
+
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.getByLabel('E-mail').fill('tamsin@skerrylane.example');
+  await page.getByLabel('Password').fill('wrong');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('E-mail and password do not fit together.')).toBeVisible();
+  await page.getByLabel('Password').fill('the tide is out');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('link', { name: 'Orla Penrose' })).toBeVisible();
+});

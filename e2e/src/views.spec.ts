@@ -1,0 +1,91 @@
+import AxeBuilder from '@axe-core/playwright';
+import { type Page, expect, test } from '@playwright/test';
+import { addressOf, enterDemo, openBlock } from './desk.js';
+
+/** Every view passes the scan at WCAG 2.2 AA. */
+async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  const found = violations.map(
+    ({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`,
+  );
+  expect(found).toEqual([]);
+}
+
+for (const theme of ['light', 'dark'] as const) {
+  test.describe(`in ${theme}`, () => {
+    test.use({ colorScheme: theme });
+
+    test('sign-in is accessible', async ({ page }) => {
+      await page.goto(addressOf('demo'));
+      await expect(page.getByRole('button', { name: /Sign in as/ })).toBeVisible();
+      await expectAccessible(page);
+    });
+
+    test('the squad is accessible', async ({ page }) => {
+      await enterDemo(page);
+      await expect(page.getByRole('link', { name: 'Idris Vale' })).toBeVisible();
+      await expectAccessible(page);
+    });
+
+    test('a block is accessible', async ({ page }) => {
+      await enterDemo(page);
+      await openBlock(page, 'Idris Vale');
+      await expectAccessible(page);
+    });
+
+    test('a new block is accessible', async ({ page }) => {
+      await enterDemo(page);
+      await page.goto(`${addressOf('demo')}/blocks/new`);
+      await expect(page.getByRole('group', { name: /^Section/ })).toBeVisible();
+      await expectAccessible(page);
+    });
+
+    test('settings are accessible', async ({ page }) => {
+      await enterDemo(page);
+      await page.goto(`${addressOf('demo')}/settings`);
+      await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
+      await expectAccessible(page);
+    });
+  });
+}
+
+test('a whole block stands on the page without scrolling, at 1280 × 800', async ({ page }) => {
+  await enterDemo(page);
+  await openBlock(page, 'Idris Vale');
+  const main = page.locator('.desk > main');
+  const overflow = await main.evaluate((element) => [
+    element.scrollHeight - element.clientHeight,
+    element.scrollWidth - element.clientWidth,
+  ]);
+  expect(overflow).toEqual([0, 0]);
+});
+
+test('figures stand under their own week: ledger and drawing share their columns', async ({
+  page,
+}) => {
+  await enterDemo(page);
+  await openBlock(page, 'Ottoline Brack');
+  for (const week of [1, 8, 16]) {
+    const figure = await page.locator(`[data-row=volume][data-week="${week}"]`).boundingBox();
+    const bar = await page.getByRole('img', { name: new RegExp(`^Week ${week}:`) }).boundingBox();
+    const middleOf = (box: typeof bar) => (box?.x ?? 0) + (box?.width ?? 0) / 2;
+    expect(Math.abs(middleOf(figure) - middleOf(bar))).toBeLessThan(6);
+  }
+});
+
+test('an address that leads nowhere says so, and a foreign block is not found', async ({
+  page,
+}) => {
+  await enterDemo(page);
+  await page.goto(`${addressOf('demo')}/nowhere`);
+  await expect(page.getByText('There is nothing here')).toBeVisible();
+  await page.goto(`${addressOf('demo')}/blocks/7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11`);
+  await expect(page.getByText('There is no such block.')).toBeVisible();
+});
+
+test('the API is documented on a page of its own', async ({ page }) => {
+  await page.goto(`${addressOf('demo')}/api/docs`);
+  await expect(page.getByText('Lays out a new block and keeps its wishes.')).toBeVisible();
+});

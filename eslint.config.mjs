@@ -1,0 +1,71 @@
+import js from '@eslint/js';
+import reactHooks from 'eslint-plugin-react-hooks';
+import { defineConfig, globalIgnores } from 'eslint/config';
+import tseslint from 'typescript-eslint';
+
+export default defineConfig(
+  globalIgnores([
+    '**/dist/**',
+    '**/dist-types/**',
+    '.nadir/**',
+    'test-results/**',
+    'e2e/test-results/**',
+  ]),
+  js.configs.recommended,
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [tseslint.configs.strictTypeChecked],
+    languageOptions: {
+      parserOptions: {
+        projectService: { allowDefaultProject: ['*.config.ts', '*/vite*.config.ts'] },
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
+    rules: {
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
+      '@typescript-eslint/method-signature-style': 'error',
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
+      // Numbers in sentences are what this product is about.
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      // RTK Query writes `void` for a query without an argument.
+      '@typescript-eslint/no-invalid-void-type': 'off',
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+    },
+  },
+  {
+    files: ['server/**/*.ts'],
+    rules: {
+      // A Nest module is a class that holds only its decorator.
+      '@typescript-eslint/no-extraneous-class': ['error', { allowWithDecorator: true }],
+      '@typescript-eslint/consistent-type-imports': 'off',
+      // Nest declares plain options as classes.
+      '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
+    },
+  },
+  {
+    files: ['web/**/*.{ts,tsx}'],
+    ...reactHooks.configs.flat.recommended,
+  },
+  {
+    files: ['**/*.test.{ts,tsx}'],
+    rules: { '@typescript-eslint/no-non-null-assertion': 'off' },
+  },
+  {
+    files: ['**/*.{mjs,cjs}'],
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        URL: 'readonly',
+        fetch: 'readonly',
+        performance: 'readonly',
+        structuredClone: 'readonly',
+        module: 'writable',
+        setTimeout: 'readonly',
+        Buffer: 'readonly',
+      },
+    },
+  },
+);
