@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { cell, enterDemo, expectSaved, keepNewBlock, openBlock, pin } from './desk.js';
+import { addressOf, cell, enterDemo, expectSaved, keepNewBlock, openBlock, pin } from './desk.js';
 
 test.beforeEach(({ page }) => enterDemo(page));
 
@@ -67,7 +67,7 @@ test('finds everything again after a reload, and the history in order', async ({
   await expect(cell(page, 'volume', 6)).toHaveText('35');
   await expect(cell(page, 'longRun', 6)).toHaveText('9');
   const id = page.url().split('/').at(-1);
-  const answer = await page.request.get(`/api/blocks/${id}/history`);
+  const answer = await page.request.get(`${addressOf('demo')}/api/blocks/${id ?? ''}/history`);
   const { changes } = (await answer.json()) as { changes: { revision: number; words: string }[] };
   expect(changes[0]?.words).toContain('Pinned week 6');
   expect(changes.at(-1)?.words).toBe('Laid out the block.');

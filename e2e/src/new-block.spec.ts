@@ -43,11 +43,11 @@ test('adds an athlete, and lays out their block from the squad', async ({ page }
 test('says what stands in the way, and goes on drawing what can be drawn', async ({ page }) => {
   await enterDemo(page);
   await page.goto(`${addressOf('demo')}/blocks/new`);
-  await page.getByLabel('Race day').fill('2027-02-09');
+  await page.getByRole('textbox', { name: 'Race day' }).fill('2027-02-09');
   await expect(page.getByText('That day has passed. Choose a race to come.').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Keep this block' })).toBeDisabled();
   await expect(page.getByRole('group', { name: /^Section/ })).toBeVisible();
-  await page.getByLabel('Race day').fill('2027-06-06');
+  await page.getByRole('textbox', { name: 'Race day' }).fill('2027-06-06');
   await page.getByLabel('Weeks', { exact: true }).fill('200');
   await expect(page.getByText('a whole number from 4 to 30 is needed')).toBeVisible();
   await page.getByLabel('Weeks', { exact: true }).fill('12');

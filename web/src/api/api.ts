@@ -94,20 +94,14 @@ export const api = createApi({
     }),
     signIn: build.mutation<Coach, SignInBody>({
       query: (body) => ({ route: routes.signIn, body }),
-      invalidatesTags: ['Session', 'Squad', 'Block'],
     }),
     signInDemo: build.mutation<Coach, void>({
       query: () => ({ route: routes.signInDemo }),
-      invalidatesTags: ['Session', 'Squad', 'Block'],
     }),
     firstCoach: build.mutation<Coach, FirstCoachBody>({
       query: (body) => ({ route: routes.firstCoach, body }),
-      invalidatesTags: ['Session', 'Squad', 'Block'],
     }),
-    signOut: build.mutation<unknown, void>({
-      query: () => ({ route: routes.signOut }),
-      invalidatesTags: ['Session'],
-    }),
+    signOut: build.mutation<unknown, void>({ query: () => ({ route: routes.signOut }) }),
     saveSettings: build.mutation<Coach, Settings>({
       query: (body) => ({ route: routes.saveSettings, body }),
       invalidatesTags: ['Session'],

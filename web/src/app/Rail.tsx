@@ -1,10 +1,14 @@
 import { NavLink, useMatch } from 'react-router';
 import { useSignOutMutation } from '../api/api.js';
+import { openFreshPage } from '../api/fresh-page.js';
 
 /** The way around: Squad, the block on the desk, settings, out. */
 export function Rail() {
   const block = useMatch('/blocks/:id');
-  const [signOut] = useSignOutMutation();
+  const [signOut, { error }] = useSignOutMutation();
+  const leave = async () => {
+    if ((await signOut()).data) openFreshPage('/');
+  };
   const open = block?.params.id !== undefined && block.params.id !== 'new';
   return (
     <nav className="rail" aria-label="Nadir">
@@ -22,8 +26,8 @@ export function Rail() {
       <NavLink to="/blocks/new">New block</NavLink>
       <span className="rest" />
       <NavLink to="/settings">Settings</NavLink>
-      <button type="button" onClick={() => void signOut()}>
-        Sign out
+      <button type="button" onClick={() => void leave()}>
+        {error ? 'Not signed out: try again' : 'Sign out'}
       </button>
     </nav>
   );

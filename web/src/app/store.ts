@@ -2,11 +2,13 @@ import { configureStore } from '@reduxjs/toolkit';
 import { autosave } from '../features/block/autosave.js';
 import { deskReducer } from '../features/block/desk.js';
 import { api } from '../api/api.js';
+import { signedOut } from './signed-out.js';
 
 /** One store a page; a fresh one for each test. */
 export function createStore() {
   return configureStore({
     reducer: { [api.reducerPath]: api.reducer, desk: deskReducer },
-    middleware: (defaults) => defaults().prepend(autosave.middleware).concat(api.middleware),
+    middleware: (defaults) =>
+      defaults().prepend(autosave.middleware, signedOut.middleware).concat(api.middleware),
   });
 }

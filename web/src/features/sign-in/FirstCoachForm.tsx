@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { errorSentence, useFirstCoachMutation } from '../../api/api.js';
+import { openFreshPage } from '../../api/fresh-page.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 
 const form = z.object({
@@ -20,12 +21,11 @@ export function FirstCoachForm() {
     defaultValues: { name: '', email: '', password: '' },
   });
   const { errors } = formState;
+  const submit = handleSubmit(async (body) => {
+    if ((await create(body)).data) openFreshPage();
+  });
   return (
-    <form
-      onSubmit={(event) => void handleSubmit((body) => create(body))(event)}
-      noValidate
-      aria-label="First coach"
-    >
+    <form onSubmit={(event) => void submit(event)} noValidate aria-label="First coach">
       <p style={{ margin: 0 }}>Nobody is here yet. Say who you are; the squad comes next.</p>
       <TextField
         label="Your name"

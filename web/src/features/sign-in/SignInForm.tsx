@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { errorSentence, useSignInMutation } from '../../api/api.js';
+import { openFreshPage } from '../../api/fresh-page.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 
 const form = z.object({
@@ -18,12 +19,11 @@ export function SignInForm() {
     defaultValues: { email: '', password: '' },
   });
   const { errors } = formState;
+  const submit = handleSubmit(async (body) => {
+    if ((await signIn(body)).data) openFreshPage();
+  });
   return (
-    <form
-      onSubmit={(event) => void handleSubmit((body) => signIn(body))(event)}
-      noValidate
-      aria-label="Sign in"
-    >
+    <form onSubmit={(event) => void submit(event)} noValidate aria-label="Sign in">
       <TextField
         label="E-mail"
         type="email"

@@ -1,12 +1,14 @@
 import Button from '@mui/material/Button';
-import { useEffect, useState } from 'react';
+import { Suspense, lazy, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { TopStrip } from '../../parts/TopStrip.js';
 import { plural } from '../../parts/dates.js';
-import { AddAthlete } from './AddAthlete.js';
 import { AthleteRow } from './AthleteRow.js';
+
+/** Forms are not needed to read the squad: they come when they are asked for. */
+const AddAthlete = lazy(async () => ({ default: (await import('./AddAthlete.js')).AddAthlete }));
 
 /** Everyone at a glance: race, time to go, phase, week, block, worst check. */
 export function SquadPage() {
@@ -31,7 +33,11 @@ export function SquadPage() {
           <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
         )}
         {isLoading && 'Fetching the squad …'}
-        {adding && <AddAthlete onDone={() => setAdding(false)} />}
+        {adding && (
+          <Suspense fallback="Opening the form …">
+            <AddAthlete onDone={() => setAdding(false)} />
+          </Suspense>
+        )}
         {data && athletes.length === 0 && !adding && (
           <p>
             Nobody here yet. <Link to="/blocks/new">Lay out a first block</Link>: name the athlete

@@ -1,0 +1,69 @@
+import { mkdtempSync, readFileSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { gzipSync } from 'node:zlib';
+import react from '@vitejs/plugin-react';
+import { build } from 'vite';
+
+const bench = fileURLToPath(new URL('.', import.meta.url));
+const webDist = fileURLToPath(new URL('../web/dist/', import.meta.url));
+
+/** Gzip size of the first page's JavaScript, the squad with all it loads, against a bare page. */
+export async function benchFirstPage() {
+  const outDir = mkdtempSync(join(tmpdir(), 'nadir-bare-'));
+  try {
+    await build({
+      root: join(bench, 'bare-page'),
+      configFile: false,
+      logLevel: 'error',
+      plugins: [react()],
+      build: { outDir, emptyOutDir: true, target: 'es2022' },
+    });
+    const bare = sizeOf(outDir, entryOf(outDir));
+    const ours = sizeOf(webDist, [...entryOf(webDist), ...chunk(webDist, 'SquadPage')]);
+    return [
+      `first page's JavaScript, gzip: ${kb(ours)}; bare page: ${kb(bare)}`,
+      `first page ÷ bare page: ${(ours / bare).toFixed(2)}`,
+    ];
+  } finally {
+    rmSync(outDir, { recursive: true, force: true });
+  }
+}
+
+/** @param {string} folder */
+function entryOf(folder) {
+  const html = readFileSync(join(folder, 'index.html'), 'utf8');
+  return [...html.matchAll(/assets\/([\w.-]+\.js)/g)].map(([, name]) => String(name));
+}
+
+/** @param {string} folder @param {string} name */
+function chunk(folder, name) {
+  return readdirSync(join(folder, 'assets')).filter((file) => file.startsWith(name) && file.endsWith('.js'));
+}
+
+/**
+ * The files and all they import at once, each counted once.
+ *
+ * @param {string} folder
+ * @param {string[]} first
+ */
+function sizeOf(folder, first) {
+  const seen = new Set();
+  let bytes = 0;
+  const visit = (/** @type {string} */ name) => {
+    if (seen.has(name)) return;
+    seen.add(name);
+    const text = readFileSync(join(folder, 'assets', name), 'utf8');
+    bytes += gzipSync(text).length;
+    const imports = text.matchAll(/(?:import|from)\s*"\.\/([\w.-]+\.js)"/g);
+    for (const [, imported] of imports) visit(String(imported));
+  };
+  first.forEach(visit);
+  return bytes;
+}
+
+/** @param {number} bytes */
+function kb(bytes) {
+  return `${(bytes / 1024).toFixed(1)} kB`;
+}

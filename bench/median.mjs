@@ -1,0 +1,37 @@
+/**
+ * Median milliseconds of `runs` runs, after a tenth as many to warm up.
+ *
+ * @param {number} runs
+ * @param {() => unknown} work
+ */
+export function medianMs(runs, work) {
+  for (let warm = 0; warm < runs / 10; warm++) work();
+  const times = Array.from({ length: runs }, () => {
+    const from = performance.now();
+    work();
+    return performance.now() - from;
+  });
+  return middle(times);
+}
+
+/**
+ * The same for work that is waited for, one after the other.
+ *
+ * @param {number} runs
+ * @param {() => Promise<unknown>} work
+ */
+export async function medianMsAsync(runs, work) {
+  for (let warm = 0; warm < runs / 10; warm++) await work();
+  const times = [];
+  for (let run = 0; run < runs; run++) {
+    const from = performance.now();
+    await work();
+    times.push(performance.now() - from);
+  }
+  return middle(times);
+}
+
+/** @param {number[]} times */
+function middle(times) {
+  return times.sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN;
+}

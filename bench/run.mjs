@@ -1,0 +1,24 @@
+import { rm } from 'node:fs/promises';
+import { join } from 'node:path';
+import { compiled, site } from '../command/build.mjs';
+import { startCluster } from '../command/cluster.mjs';
+import { kept } from '../command/paths.mjs';
+
+/** Prints every figure of one run: `npm run bench`. */
+await compiled();
+await site();
+const { benchLayOut } = await import('./lay-out.mjs');
+const { benchFirstPage } = await import('./first-page.mjs');
+const { benchSaveAndRead } = await import('./save-and-read.mjs');
+const cluster = await startCluster('bench', { lasting: false });
+try {
+  const lines = [
+    ...benchLayOut(),
+    ...(await benchSaveAndRead(cluster.url)),
+    ...(await benchFirstPage()),
+  ];
+  process.stdout.write(`\n${lines.join('\n')}\n`);
+} finally {
+  await cluster.stop();
+  await rm(join(kept, 'bench'), { recursive: true, force: true });
+}

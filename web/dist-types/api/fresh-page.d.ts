@@ -1,0 +1,5 @@
+/**
+ * Opens the page anew after a sign-in or sign-out: nothing that one coach
+ * fetched stays in memory for the next. Unsaved work waits in its draft.
+ */
+export declare function openFreshPage(address?: string): void;

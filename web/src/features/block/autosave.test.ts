@@ -1,0 +1,119 @@
+import type { BlockAnswer, SaveBlockBody } from '@nadir/contract';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { createStore } from '../../app/store.js';
+import { changed, opened } from './desk.js';
+import { readDraft } from './drafts.js';
+
+const block: BlockAnswer = {
+  id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11',
+  athleteId: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a12',
+  revision: 1,
+  savedAt: '2027-02-10T09:14:00.000Z',
+  wishes: {
+    format: 'nadir-block',
+    version: 1,
+    race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
+  },
+};
+const change = (weeks: number) =>
+  changed({ wishes: { ...block.wishes, weeks }, words: `${weeks} weeks.` });
+
+/** Each call is answered by the next of `answers`; the last one goes on answering. */
+function serve(...answers: ((sent: SaveBlockBody) => Response)[]): SaveBlockBody[] {
+  const sent: SaveBlockBody[] = [];
+  vi.stubGlobal('fetch', (_: string, { body }: { body: string }) => {
+    const parsed = JSON.parse(body) as SaveBlockBody;
+    sent.push(parsed);
+    const reply = answers[Math.min(sent.length, answers.length) - 1]!;
+    try {
+      return Promise.resolve(reply(parsed));
+    } catch (error) {
+      return Promise.reject(error as Error);
+    }
+  });
+  return sent;
+}
+
+const stores = ({ revision, wishes }: SaveBlockBody) =>
+  Response.json({ ...block, revision: revision + 1, wishes });
+const away = () => {
+  throw new TypeError('Failed to fetch');
+};
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  localStorage.clear();
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+function openStore() {
+  const store = createStore();
+  store.dispatch(opened(block));
+  return store;
+}
+
+it('saves once the hand has rested, with the words of all that was done', async () => {
+  const sent = serve(stores);
+  const store = openStore();
+  store.dispatch(change(10));
+  store.dispatch(change(12));
+  expect(readDraft(block.id)?.wishes.weeks).toBe(12);
+  await vi.advanceTimersByTimeAsync(600);
+  expect(sent).toEqual([
+    { revision: 1, wishes: { ...block.wishes, weeks: 12 }, words: '10 weeks. 12 weeks.' },
+  ]);
+  expect(store.getState().desk).toMatchObject({ save: 'saved', block: { revision: 2 } });
+  expect(readDraft(block.id)).toBeUndefined();
+});
+
+it('keeps the draft while the server is away, and sends it when it is back', async () => {
+  const sent = serve(away, away, stores);
+  const store = openStore();
+  store.dispatch(change(10));
+  await vi.advanceTimersByTimeAsync(600);
+  expect(store.getState().desk.save).toBe('away');
+  expect(readDraft(block.id)?.wishes.weeks).toBe(10);
+  await vi.advanceTimersByTimeAsync(3100);
+  expect(store.getState().desk.save).toBe('away');
+  window.dispatchEvent(new Event('online'));
+  await vi.advanceTimersByTimeAsync(10);
+  expect(sent).toHaveLength(3);
+  expect(store.getState().desk.save).toBe('saved');
+});
+
+it('stops at a conflict and waits for the coach', async () => {
+  const current = { ...block, revision: 4 };
+  const sent = serve(() =>
+    Response.json({ code: 'stale-revision', message: 'Changed.', current }, { status: 409 }),
+  );
+  const store = openStore();
+  store.dispatch(change(10));
+  await vi.advanceTimersByTimeAsync(600);
+  expect(store.getState().desk).toMatchObject({ save: 'conflict', theirs: { revision: 4 } });
+  store.dispatch(change(11));
+  await vi.advanceTimersByTimeAsync(10_000);
+  expect(sent).toHaveLength(1);
+});
+
+it('says what the server refused, and what it answered that nobody can read', async () => {
+  serve(
+    () => Response.json({ code: 'invalid', message: 'Nothing was saved.' }, { status: 400 }),
+    () => Response.json({ surprise: true }),
+  );
+  const store = openStore();
+  store.dispatch(change(10));
+  await vi.advanceTimersByTimeAsync(600);
+  expect(store.getState().desk).toMatchObject({ save: 'refused', refusal: 'Nothing was saved.' });
+  store.dispatch(change(11));
+  await vi.advanceTimersByTimeAsync(600);
+  expect(store.getState().desk.refusal).toContain('cannot be read');
+  expect(readDraft(block.id)?.wishes.weeks).toBe(11);
+});
+
+it('reads no draft that is not one', () => {
+  localStorage.setItem(`nadir.draft.${block.id}`, '{"wishes": 7}');
+  expect(readDraft(block.id)).toBeUndefined();
+});

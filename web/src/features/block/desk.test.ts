@@ -1,0 +1,99 @@
+import type { BlockAnswer, BlockFile } from '@nadir/contract';
+import { describe, expect, it } from 'vitest';
+import {
+  type DeskState,
+  changed,
+  conflictMet,
+  deskReducer,
+  mineKept,
+  opened,
+  previewed,
+  redone,
+  saveStarted,
+  saved,
+  theirsTaken,
+  undone,
+} from './desk.js';
+
+const wishes: BlockFile = {
+  format: 'nadir-block',
+  version: 1,
+  race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
+};
+const withWeeks = (weeks: number): BlockFile => ({ ...wishes, weeks });
+const stored = (revision: number, held = wishes): BlockAnswer => ({
+  id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11',
+  athleteId: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a12',
+  revision,
+  savedAt: '2027-02-10T09:14:00.000Z',
+  wishes: held,
+});
+
+function play(...actions: Parameters<typeof deskReducer>[1][]): DeskState {
+  return actions.reduce<DeskState | undefined>(deskReducer, undefined)!;
+}
+
+const open = opened(stored(1));
+const change = (weeks: number) => changed({ wishes: withWeeks(weeks), words: `${weeks} weeks.` });
+
+describe('the desk', () => {
+  it('undoes and redoes through a whole errand', () => {
+    const after = play(open, change(10), change(12), undone(), undone(), redone());
+    expect(after.present).toEqual(withWeeks(10));
+    expect(after.past).toHaveLength(1);
+    expect(after.future).toHaveLength(1);
+  });
+
+  it('has nothing to undo at first, and forgets what was undone once something else is done', () => {
+    expect(play(open, undone()).present).toEqual(wishes);
+    expect(play(open, change(10), undone(), change(12), redone()).present).toEqual(withWeeks(12));
+  });
+
+  it('never saves a preview', () => {
+    const after = play(open, previewed(withWeeks(9)));
+    expect(after).toMatchObject({ preview: withWeeks(9), present: wishes, save: 'saved' });
+    expect(play(open, previewed(withWeeks(9)), change(10)).preview).toBeNull();
+  });
+
+  it('is saved when all of it is, and waits when more was done meanwhile', () => {
+    const sent = play(
+      open,
+      change(10),
+      saveStarted(),
+      saved({ ...stored(2, withWeeks(10)), sent: 1 }),
+    );
+    expect(sent).toMatchObject({ save: 'saved', unsaved: [], block: { revision: 2 } });
+    const busy = play(
+      open,
+      change(10),
+      saveStarted(),
+      change(12),
+      saved({ ...stored(2, withWeeks(10)), sent: 1 }),
+    );
+    expect(busy).toMatchObject({ save: 'waiting', unsaved: ['12 weeks.'], present: withWeeks(12) });
+  });
+
+  it('takes no save of another block', () => {
+    const other = { ...stored(9), id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a19', sent: 0 };
+    expect(play(open, saved(other)).block?.revision).toBe(1);
+  });
+
+  it('keeps mine over theirs on their revision', () => {
+    const after = play(open, change(10), conflictMet(stored(5, withWeeks(8))), mineKept());
+    expect(after).toMatchObject({
+      save: 'waiting',
+      present: withWeeks(10),
+      block: { revision: 5 },
+    });
+  });
+
+  it('takes theirs, with mine one undo away', () => {
+    const taken = [open, change(10), conflictMet(stored(5, withWeeks(8))), theirsTaken()];
+    expect(play(...taken)).toMatchObject({
+      save: 'saved',
+      present: withWeeks(8),
+      block: { revision: 5 },
+    });
+    expect(play(...taken, undone()).present).toEqual(withWeeks(10));
+  });
+});
