@@ -1,3 +1,5 @@
 import { defineConfig } from 'vitest/config';
 
-export default defineConfig({ test: { projects: ['core', 'contract', 'server', 'web'] } });
+export default defineConfig({
+  test: { projects: ['core', 'contract', 'server', 'web', 'command'] },
+});

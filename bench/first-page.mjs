@@ -39,7 +39,9 @@ function entryOf(folder) {
 
 /** @param {string} folder @param {string} name */
 function chunk(folder, name) {
-  return readdirSync(join(folder, 'assets')).filter((file) => file.startsWith(name) && file.endsWith('.js'));
+  return readdirSync(join(folder, 'assets')).filter(
+    (file) => file.startsWith(name) && file.endsWith('.js'),
+  );
 }
 
 /**

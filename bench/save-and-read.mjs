@@ -36,7 +36,11 @@ export async function benchSaveAndRead(databaseUrl) {
     const { call, blockId, athleteId, coachId, wishes } = await prepare(address, knex);
     let revision = 1;
     const ours = await medianMsAsync(RUNS, async () => {
-      await call('PUT', `/api/blocks/${blockId}`, { revision: revision++, wishes, words: 'Bench.' });
+      await call('PUT', `/api/blocks/${blockId}`, {
+        revision: revision++,
+        wishes,
+        words: 'Bench.',
+      });
       await call('GET', `/api/blocks/${blockId}`);
     });
     const bare = await benchBare(knex, { coachId, athleteId, wishes });
@@ -53,17 +57,26 @@ export async function benchSaveAndRead(databaseUrl) {
 /** @param {string} address @param {import('knex').Knex} knex */
 async function prepare(address, knex) {
   let cookie = '';
-  const call = async (/** @type {string} */ method, /** @type {string} */ path, /** @type {unknown} */ body) => {
+  const call = async (
+    /** @type {string} */ method,
+    /** @type {string} */ path,
+    /** @type {unknown} */ body,
+  ) => {
     const response = await fetch(address + path, {
       method,
       headers: { cookie, ...(body !== undefined && { 'content-type': 'application/json' }) },
       ...(body !== undefined && { body: JSON.stringify(body) }),
     });
     cookie ||= response.headers.get('set-cookie')?.split(';')[0] ?? '';
-    if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
+    if (!response.ok)
+      throw new Error(`${method} ${path}: ${response.status} ${await response.text()}`);
     return response.json();
   };
-  await call('POST', '/api/first-coach', { name: 'Bench', email: 'bench@skerrylane.example', password });
+  await call('POST', '/api/first-coach', {
+    name: 'Bench',
+    email: 'bench@skerrylane.example',
+    password,
+  });
   const { id: athleteId } = await call('POST', '/api/athletes', { name: 'Idris Vale' });
   const wishes = {
     format: 'nadir-block',
@@ -81,7 +94,14 @@ async function prepare(address, knex) {
  * @param {{ coachId: string, athleteId: string, wishes: unknown }} given
  */
 async function benchBare(knex, { coachId, athleteId, wishes }) {
-  const sessions = await knex('planned_sessions').select('date', 'place', 'role', 'distance', 'time', 'shorthand');
+  const sessions = await knex('planned_sessions').select(
+    'date',
+    'place',
+    'role',
+    'distance',
+    'time',
+    'shorthand',
+  );
   const key = { coach_id: coachId, block_id: randomUUID() };
   const row = { ...key, athlete_id: athleteId, starts_on: '2027-02-01', race_on: '2027-06-06' };
   let revision = 0;
@@ -95,10 +115,20 @@ async function benchBare(knex, { coachId, athleteId, wishes }) {
         const version = { ...row, revision: ++revision, wishes: text, saved_at: new Date() };
         await trx('blocks').insert(version).onConflict(['coach_id', 'block_id']).merge();
         await trx('block_changes').insert({
-          ...key, revision, at: new Date(), by: 'Bench', words: 'Bench.', before: text, after: text,
+          ...key,
+          revision,
+          at: new Date(),
+          by: 'Bench',
+          words: 'Bench.',
+          before: text,
+          after: text,
         });
         await trx('planned_sessions').where(key).delete();
-        await trx.batchInsert('planned_sessions', sessions.map((session) => ({ ...session, ...key })), 250);
+        await trx.batchInsert(
+          'planned_sessions',
+          sessions.map((session) => ({ ...session, ...key })),
+          250,
+        );
       });
       return { revision };
     }

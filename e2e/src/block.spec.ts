@@ -149,3 +149,9 @@ test('lights the weeks of a check in focus', async ({ page }) => {
   const background = (element: Element) => getComputedStyle(element).backgroundColor;
   expect(await lit.evaluate(background)).not.toBe(await plain.evaluate(background));
 });
+
+test('signs out of the demo and in again', async ({ page }) => {
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.getByRole('button', { name: 'Sign in as Maren Tolvik' }).click();
+  await expect(page.getByText('signed in as Maren Tolvik without a password')).toBeVisible();
+});

@@ -18,7 +18,7 @@ for (const theme of ['light', 'dark'] as const) {
     test.use({ colorScheme: theme });
 
     test('sign-in is accessible', async ({ page }) => {
-      await page.goto(addressOf('demo'));
+      await page.goto(`${addressOf('demo')}/?signed-out`);
       await expect(page.getByRole('button', { name: /Sign in as/ })).toBeVisible();
       await expectAccessible(page);
     });

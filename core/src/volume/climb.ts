@@ -85,8 +85,7 @@ export function climb(wishes: Wishes, rules: HouseRules, frame: Frame, step: num
 
   function rise(index: number): LaidVolume {
     const most = ceiling(index);
-    if (last >= most)
-      return { volume: most, rule: index > rises.peakIndex ? 'held' : 'peak', recovery: false };
+    if (last >= most) return { volume: most, rule: 'held', recovery: false };
     const wished = school.next(
       {
         last,

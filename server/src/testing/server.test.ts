@@ -1,7 +1,8 @@
 import { type Squad, routes, squad } from '@nadir/contract';
+import type { Knex } from 'knex';
 import { describe, expect, it } from 'vitest';
 import { readConfig } from '../config/config.js';
-import { connect } from '../database/knex.js';
+import { KNEX, connect } from '../database/knex.js';
 import { migrate } from '../database/migrate.js';
 import {
   TODAY,
@@ -50,7 +51,11 @@ describe('the server', () => {
         status: 200,
         body: { status: 'ok', database: 'ok' },
       });
-      expect(app).toBeDefined();
+      await app.get<Knex>(KNEX).destroy();
+      expect(await send('GET', '/health')).toMatchObject({
+        status: 503,
+        body: { status: 'down', database: 'down' },
+      });
     }));
 
   it('sends security headers', () =>

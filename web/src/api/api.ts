@@ -137,6 +137,7 @@ export const {
   useSignOutMutation,
   useSaveSettingsMutation,
   useSquadQuery,
+  useLazySquadQuery,
   useAddAthleteMutation,
   useAddBlockMutation,
   useBlockQuery,

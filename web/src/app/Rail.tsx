@@ -1,13 +1,13 @@
 import { NavLink, useMatch } from 'react-router';
 import { useSignOutMutation } from '../api/api.js';
-import { openFreshPage } from '../api/fresh-page.js';
+import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
 
 /** The way around: Squad, the block on the desk, settings, out. */
 export function Rail() {
   const block = useMatch('/blocks/:id');
   const [signOut, { error }] = useSignOutMutation();
   const leave = async () => {
-    if ((await signOut()).data) openFreshPage('/');
+    if ((await signOut()).data) openFreshPage(`/${SIGNED_OUT}`);
   };
   const open = block?.params.id !== undefined && block.params.id !== 'new';
   return (

@@ -8,6 +8,7 @@ import { useLaidBlock } from '../../parts/useLaidBlock.js';
 import { token } from '../../look/tokens.js';
 import { LABEL_WIDTH } from '../../drawing/columns.js';
 import { weekOf } from '../../drawing/days.js';
+import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { useElementSize } from '../../parts/useElementSize.js';
@@ -41,9 +42,10 @@ export function BlockPage() {
   return <OpenBlock wishes={present} drawn={preview ?? present} />;
 }
 
+/** Narrower than this no figure fits: a long block scrolls sideways on a phone. */
+const NARROWEST_COLUMN = 24;
 /** What the Ledger and the days take; the drawing has the rest. */
 const BELOW_DRAWING = 284;
-const DRAWING = { least: 360, most: 620 };
 
 function OpenBlock({ wishes, drawn }: { wishes: BlockFile; drawn: BlockFile }) {
   const { today } = useSignedIn();
@@ -51,10 +53,15 @@ function OpenBlock({ wishes, drawn }: { wishes: BlockFile; drawn: BlockFile }) {
   const refusal = useDesk((desk) => desk.refusal);
   const { block, shown } = useLaidBlock(drawn);
   const pinning = usePinning(wishes, shown.measure);
-  const [ref, { width, height }] = useElementSize<HTMLDivElement>();
+  const [ref, size] = useElementSize<HTMLDivElement>();
   const [selected, setSelected] = useState(() => weekOf(block.weeks, today) ?? 1);
   const [lit, setLit] = useState<readonly number[]>([]);
-  const columns = { width, labels: LABEL_WIDTH, weeks: block.weeks.length };
+  const weeks = block.weeks.length;
+  const columns = {
+    width: Math.max(size.width, LABEL_WIDTH + weeks * NARROWEST_COLUMN),
+    labels: LABEL_WIDTH,
+    weeks,
+  };
   const week = Math.min(selected, block.weeks.length);
   const select = useCallback((number: number) => setSelected(number), []);
 
@@ -71,13 +78,13 @@ function OpenBlock({ wishes, drawn }: { wishes: BlockFile; drawn: BlockFile }) {
         <main>
           {refusal && <ErrorNote>{refusal}</ErrorNote>}
           <div ref={ref} className="fill">
-            {width > 0 && (
+            {size.width > 0 && (
               <>
                 <Section
                   block={block}
                   shown={shown}
                   columns={columns}
-                  height={Math.min(DRAWING.most, Math.max(DRAWING.least, height - BELOW_DRAWING))}
+                  height={drawingHeight(size, BELOW_DRAWING)}
                   today={today}
                   selected={week}
                   lit={lit}

@@ -27,14 +27,7 @@ export function WeekDays({ block, shown, week: number }: LaidAndShown & { week: 
   const { measure } = shown;
   const { race, athlete } = block.wishes;
   return (
-    <section
-      aria-label={`Days of week ${number}`}
-      style={{
-        display: 'grid',
-        gridTemplateColumns: '88px repeat(7, minmax(0, 1fr))',
-        columnGap: 8,
-      }}
-    >
+    <section aria-label={`Days of week ${number}`} className="days">
       <div>
         <h2
           style={{

@@ -1,9 +1,6 @@
-import Button from '@mui/material/Button';
 import type { Session } from '@nadir/contract';
 import { useEffect } from 'react';
-import { errorSentence, useSignInDemoMutation } from '../../api/api.js';
-import { openFreshPage } from '../../api/fresh-page.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
+import { DemoDoor } from './DemoDoor.js';
 import { FirstCoachForm } from './FirstCoachForm.js';
 import { SignInForm } from './SignInForm.js';
 
@@ -31,21 +28,5 @@ export function SignInPage({ session }: { session: Session }) {
         )}
       </div>
     </main>
-  );
-}
-
-function DemoDoor() {
-  const [signIn, { error, isLoading }] = useSignInDemoMutation();
-  const enter = async () => {
-    if ((await signIn()).data) openFreshPage();
-  };
-  return (
-    <>
-      <p>This is a demo with six invented athletes. No password is needed.</p>
-      <Button variant="contained" disabled={isLoading} autoFocus onClick={() => void enter()}>
-        Sign in as Maren Tolvik
-      </Button>
-      {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
-    </>
   );
 }

@@ -1,0 +1,121 @@
+import { mkdtempSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { root } from './paths.mjs';
+import { run } from './run.mjs';
+
+const example = join(root, 'docs/examples/marathon.json');
+const folder = mkdtempSync(join(tmpdir(), 'nadir-files-'));
+
+const nadir = (/** @type {string[]} */ ...words) =>
+  run(join(root, 'nadir'), words, { env: { ...process.env, NADIR_TODAY: '2027-02-10' } });
+
+/** @param {string} name @param {unknown} change */
+function changed(name, change) {
+  const file = join(folder, `${name}.json`);
+  const text = JSON.stringify({
+    ...JSON.parse(readFileSync(example, 'utf8')),
+    .../** @type {object} */ (change),
+  });
+  writeFileSync(file, text);
+  return file;
+}
+
+describe('nadir lay-out', () => {
+  it('prints a table whose days add up to their weeks, and weeks to the total', async () => {
+    const { code, output } = await nadir('lay-out', example);
+    expect(code).toBe(0);
+    const rows = output.split('\n').filter((line) => /^\d+ /.test(line));
+    expect(rows).toHaveLength(18);
+    const volumes = rows.map((row) => {
+      const cells = row.split(/ {2,}/);
+      const days = (cells[6] ?? '').split(' ').map(Number).filter(Number.isFinite);
+      expect(days.reduce((sum, day) => sum + day, 0)).toBe(Number(cells[4]));
+      return Number(cells[4]);
+    });
+    const total = volumes.reduce((sum, volume) => sum + volume, 0);
+    expect(output).toContain(`total ${total} km + 42.2 km`);
+  });
+
+  it('prints the block as JSON', async () => {
+    const { code, output } = await nadir('lay-out', example, '--json');
+    const block = JSON.parse(output);
+    expect(code).toBe(0);
+    expect(block.weeks[0]).toMatchObject({
+      number: 1,
+      toGo: 17,
+      start: '2026-12-14',
+      phase: 'foundation',
+      volume: 55_000,
+    });
+    expect(block.feasible).toMatchObject({ cap: 0.1, extraWeeks: 0 });
+    expect(block.findings[0]).toMatchObject({
+      level: expect.any(String),
+      fixes: expect.any(Array),
+    });
+  });
+
+  it.each([
+    ['weeks', { weeks: 200 }, 'weeks: expected a number of at most 30, received 200.'],
+    ['school', { taper: { school: 'none' } }, 'taper.school: expected "three-steps" or'],
+    [
+      'pin',
+      { pins: [{ week: 19, volume: 60_000 }] },
+      'pins[0].week: Week 19 is outside the block of 18 weeks.',
+    ],
+    ['text', { volume: { start: 'much' } }, 'volume.start: expected a number, received "much".'],
+    [
+      'peak',
+      { volume: { start: 50_000, peak: 40_000 } },
+      'volume.peak: The peak of 40 km is below the start',
+    ],
+    [
+      'start',
+      { start: '2027-05-01', weeks: undefined },
+      'race.date: The race on 2027-04-18 is before the start',
+    ],
+  ])('answers a bad file with one line and 2: %s', async (name, change, line) => {
+    const { code, output } = await nadir('lay-out', changed(name, change));
+    expect(code).toBe(2);
+    expect(output.trim().split('\n')).toHaveLength(1);
+    expect(output).toContain(line);
+  });
+
+  it('lays out a race that has been run, and says so', async () => {
+    const past = changed('past', {
+      race: { name: 'Gullstone 10', date: '2026-05-03', distance: 10_000 },
+    });
+    const { code, output } = await nadir('lay-out', past);
+    expect(code).toBe(0);
+    expect(output).toContain('The race has been run');
+  });
+
+  it('answers a file that is none, and writes nothing', async () => {
+    const before = readdirSync(folder);
+    expect(await nadir('lay-out', join(folder, 'none.json'))).toMatchObject({ code: 2 });
+    writeFileSync(join(folder, 'broken.json'), '{ "format": ');
+    const { code, output } = await nadir('lay-out', join(folder, 'broken.json'));
+    expect(code).toBe(2);
+    expect(output).toContain('is not JSON');
+    expect(readdirSync(folder)).toEqual([...before, 'broken.json'].sort());
+  });
+});
+
+describe('nadir', () => {
+  it('helps, and answers an unknown word', async () => {
+    expect((await nadir('help')).output).toContain('./nadir demo');
+    expect(await nadir('dance')).toMatchObject({
+      code: 2,
+      output: expect.stringContaining('there is no "dance"'),
+    });
+    expect(await nadir('test', 'dance')).toMatchObject({
+      code: 2,
+      output: expect.stringContaining('Parts: checks, unit'),
+    });
+    expect(await nadir('lay-out')).toMatchObject({
+      code: 2,
+      output: expect.stringContaining('usage:'),
+    });
+  });
+});

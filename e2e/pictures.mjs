@@ -1,0 +1,77 @@
+import { mkdir } from 'node:fs/promises';
+import { fileURLToPath } from 'node:url';
+import { chromium } from '@playwright/test';
+
+/**
+ * Takes the pictures of docs/screenshots/ from a running demo:
+ * `NADIR_TODAY=2027-02-10 ./nadir demo`, then `npm run pictures ADDRESS`.
+ */
+const address = process.argv[2];
+if (!address)
+  throw new Error('usage: npm run pictures ADDRESS (the address that ./nadir demo printed)');
+const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
+await mkdir(folder, { recursive: true });
+
+const browser = await chromium.launch({
+  executablePath: process.env.NADIR_CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
+});
+
+/**
+ * @param {string} name
+ * @param {(page: import('@playwright/test').Page) => Promise<unknown>} go from the squad to the view
+ * @param {{ width?: number, height?: number, colorScheme?: 'light' | 'dark', signIn?: boolean }} [options]
+ */
+async function picture(
+  name,
+  go,
+  { width = 1280, height = 800, colorScheme = 'light', signIn = true } = {},
+) {
+  const context = await browser.newContext({
+    viewport: { width, height },
+    colorScheme,
+    locale: 'en-GB',
+  });
+  const page = await context.newPage();
+  await page.goto(String(address) + (signIn ? '/' : '/?signed-out'));
+  if (signIn) {
+    await page.getByRole('grid').waitFor();
+    await page.getByRole('link', { name: 'Squad' }).click();
+    await page.getByRole('link', { name: 'Idris Vale' }).waitFor();
+  } else {
+    await page.getByRole('button', { name: /Sign in as/ }).waitFor();
+  }
+  await go(page);
+  await page.evaluate('document.fonts.ready');
+  await page.screenshot({ path: `${folder}${name}.png` });
+  await context.close();
+}
+
+const open =
+  (/** @type {string} */ athlete) =>
+  async (/** @type {import('@playwright/test').Page} */ page) => {
+    await page.getByRole('link', { name: athlete }).click();
+    await page.getByRole('grid').waitFor();
+  };
+const nothing = () => Promise.resolve();
+
+await picture('squad', nothing);
+await picture('block', open('Idris Vale'));
+await picture('block-dark', open('Ottoline Brack'), { colorScheme: 'dark' });
+await picture('block-by-time', open('Posy Arkwright'));
+await picture('block-typing', async (page) => {
+  await open('Wren Castellan')(page);
+  await page.locator('[data-row=volume][data-week="9"]').click();
+  await page.keyboard.type('60');
+});
+await picture('new-block', async (page) => {
+  await page.getByRole('link', { name: 'New block' }).first().click();
+  await page.getByLabel('Race', { exact: true }).fill('Tidewrack Half');
+  await page.getByLabel('Distance').selectOption('half marathon');
+  await page.getByLabel('Name').fill('Neve Orrin');
+  await page.getByLabel(/Recent weeks/).fill('38 41 40 45');
+});
+await picture('settings', (page) => page.getByRole('link', { name: 'Settings' }).click());
+await picture('sign-in', nothing, { signIn: false });
+await picture('phone-block', open('Kit Sorrel'), { width: 390, height: 844 });
+await browser.close();

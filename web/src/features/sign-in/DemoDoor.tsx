@@ -1,0 +1,39 @@
+import Button from '@mui/material/Button';
+import { useCallback, useEffect } from 'react';
+import { errorSentence, useLazySquadQuery, useSignInDemoMutation } from '../../api/api.js';
+import { SIGNED_OUT, openFreshPage } from '../../api/fresh-page.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+
+/**
+ * The demo's door stands open: whoever comes is its coach, and lands on the
+ * first block. Only who has just signed out is asked.
+ */
+export function DemoDoor() {
+  const [signIn, { error, isLoading }] = useSignInDemoMutation();
+  const [fetchSquad] = useLazySquadQuery();
+  const asked = window.location.search === SIGNED_OUT;
+
+  const enter = useCallback(async () => {
+    if (!(await signIn()).data) return;
+    const { pathname } = window.location;
+    const squad = pathname === '/' ? (await fetchSquad()).data : undefined;
+    const first = squad?.athletes.find(({ block }) => block !== null)?.block;
+    openFreshPage(first ? `/blocks/${first.id}` : pathname);
+  }, [signIn, fetchSquad]);
+
+  useEffect(() => {
+    if (!asked) void enter();
+  }, [asked, enter]);
+
+  return (
+    <>
+      <p>This is a demo with six invented athletes. No password is needed.</p>
+      {(asked || error) && (
+        <Button variant="contained" disabled={isLoading} autoFocus onClick={() => void enter()}>
+          Sign in as Maren Tolvik
+        </Button>
+      )}
+      {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
+    </>
+  );
+}
