@@ -28,7 +28,7 @@ function serve(...answers: ((sent: SaveBlockBody) => Response)[]): SaveBlockBody
     try {
       return Promise.resolve(reply(parsed));
     } catch (error) {
-      return Promise.reject(error as Error);
+      return Promise.reject(error);
     }
   });
   return sent;

@@ -1,1 +1,0 @@
-export declare function SignInForm(): import('react').JSX.Element;
