@@ -21,15 +21,12 @@ const change = (weeks: number) =>
 /** Each call is answered by the next of `answers`; the last one goes on answering. */
 function serve(...answers: ((sent: SaveBlockBody) => Response)[]): SaveBlockBody[] {
   const sent: SaveBlockBody[] = [];
-  vi.stubGlobal('fetch', (_: string, { body }: { body: string }) => {
+  // Async, so that an answer that throws is a call that rejects, as the browser's is.
+  // eslint-disable-next-line @typescript-eslint/require-await
+  vi.stubGlobal('fetch', async (_: string, { body }: { body: string }) => {
     const parsed = JSON.parse(body) as SaveBlockBody;
     sent.push(parsed);
-    const reply = answers[Math.min(sent.length, answers.length) - 1]!;
-    try {
-      return Promise.resolve(reply(parsed));
-    } catch (error) {
-      return Promise.reject(error);
-    }
+    return answers[Math.min(sent.length, answers.length) - 1]?.(parsed);
   });
   return sent;
 }
