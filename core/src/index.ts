@@ -1,8 +1,8 @@
 export { type Block } from './block/block.js';
-export { type LaidBlock, type Week } from './block/laid-block.js';
+export { type LaidBlock, type Week } from './laid/laid-block.js';
 export { type LayOutOptions, layOut } from './block/lay-out.js';
-export { type ShownBlock, type ShownWeek, showBlock } from './block/show.js';
-export { whyLongRun, whyVolume } from './block/why.js';
+export { type ShownBlock, type ShownWeek, showBlock } from './laid/show.js';
+export { whyLongRun, whyVolume } from './laid/why.js';
 export { type CivilDate, addDays, differenceInDays, isCivilDate } from './calendar/civil-date.js';
 export { type Weekday, weekdayOf, weekdays } from './calendar/weekday.js';
 export { countWeeks, startOfWeek } from './calendar/weeks.js';
@@ -43,9 +43,9 @@ export {
   growthSchools,
 } from './volume/growth-schools.js';
 export { type DayRole, dayRoles } from './week/roles.js';
-export { type Problem, examineDates, examineWishes } from './wishes/examine.js';
-export { type ReasonKey, type Reasons } from './wishes/reasons.js';
-export { type Settled, settle } from './wishes/settle.js';
+export { type Problem, examineDates, examineWishes } from './settle/examine.js';
+export { type ReasonKey, type Reasons } from './settle/reasons.js';
+export { type Settled, settle } from './settle/settle.js';
 export { type Given, type Pin, type Wishes, reEntries } from './wishes/wishes.js';
-export { suggestWeeks } from './wishes/suggest-weeks.js';
+export { suggestWeeks } from './settle/suggest-weeks.js';
 export { withPin } from './wishes/with-pin.js';

@@ -1,5 +1,5 @@
 import type { Finding } from '../checks/finding.js';
-import type { LaidBlock } from './laid-block.js';
+import type { LaidBlock } from '../laid/laid-block.js';
 
 /** The computed block: what `layOut` returns. */
 export interface Block extends LaidBlock {

@@ -5,11 +5,11 @@ import { anyWishes, marathon } from '../testing/examples.js';
 import { sum } from '../units/apportion.js';
 import type { Measure } from '../units/measure.js';
 import { fullWeek } from '../volume/climb.js';
-import { examineDates, examineWishes } from '../wishes/examine.js';
-import { settle } from '../wishes/settle.js';
+import { examineDates, examineWishes } from '../settle/examine.js';
+import { settle } from '../settle/settle.js';
 import { defaultHouseRules } from '../rules/house-rules.js';
 import { layOut } from './lay-out.js';
-import { showBlock } from './show.js';
+import { showBlock } from '../laid/show.js';
 
 const runs = { numRuns: 400, seed: 20270418 };
 const measures: Measure[] = (['distance', 'time'] as const).flatMap((basis) =>

@@ -10,11 +10,11 @@ import { fullWeek } from '../volume/climb.js';
 import { layVolume } from '../volume/lay-volume.js';
 import { type Day, dealWeek } from '../week/deal.js';
 import { fitWeek } from '../week/roles.js';
-import { settle } from '../wishes/settle.js';
+import { settle } from '../settle/settle.js';
 import type { Given, Wishes } from '../wishes/wishes.js';
 import type { Block } from './block.js';
-import type { LaidBlock, Week } from './laid-block.js';
-import { layFrame } from './frame.js';
+import type { LaidBlock, Week } from '../laid/laid-block.js';
+import { layFrame } from '../frame/frame.js';
 
 export interface LayOutOptions {
   rules?: HouseRules;

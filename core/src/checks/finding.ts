@@ -1,4 +1,4 @@
-import type { LaidBlock } from '../block/laid-block.js';
+import type { LaidBlock } from '../laid/laid-block.js';
 import type { HouseRules } from '../rules/house-rules.js';
 
 /** `stop` could hurt someone or cannot be run; then `caution`; then `note`. */

@@ -1,4 +1,4 @@
-import type { Week } from '../block/laid-block.js';
+import type { Week } from '../laid/laid-block.js';
 import type { Check } from './finding.js';
 
 /** Too many building weeks in a row. Value and limit: weeks. */

@@ -1,4 +1,4 @@
-import type { Frame, FrameWeek } from '../block/frame.js';
+import type { Frame, FrameWeek } from '../frame/frame.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { clean, floorTo, roundTo } from '../units/round.js';

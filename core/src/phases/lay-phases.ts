@@ -1,7 +1,19 @@
-import type { Wishes } from '../wishes/wishes.js';
 import { type PhaseKind, phaseCharacters } from './kinds.js';
-import { type LayoutPart, phaseLayouts } from './layouts.js';
+import { type LayoutPart, type PhaseLayoutName, phaseLayouts } from './layouts.js';
 import { scaleWeeks } from './scale.js';
+
+/** A phase that the coach names and sizes. */
+export interface OwnPhase {
+  kind: PhaseKind;
+  name: string;
+  weeks: number;
+}
+
+/** A layout, and the coach's own phases where it is `own`. */
+export interface PhaseWish {
+  layout: PhaseLayoutName;
+  own: OwnPhase[];
+}
 
 /** A run of whole weeks with one emphasis. */
 export interface Phase {
@@ -21,7 +33,7 @@ export interface Phase {
  * @param weeks length of the block
  * @param taperWeeks weeks at the end in which volume comes down
  */
-export function layPhases(wish: Wishes['phases'], weeks: number, taperWeeks: number): Phase[] {
+export function layPhases(wish: PhaseWish, weeks: number, taperWeeks: number): Phase[] {
   const parts = wish.layout === 'own' ? ownParts(wish) : layoutParts(wish, weeks, taperWeeks);
   let firstWeek = 1;
   return parts
@@ -39,7 +51,7 @@ export function layPhases(wish: Wishes['phases'], weeks: number, taperWeeks: num
       return phase;
     });
 
-  function ownParts({ own }: Wishes['phases']) {
+  function ownParts({ own }: PhaseWish) {
     const lengths = own.map((phase) => phase.weeks);
     const scaled = scaleWeeks(lengths, weeks);
     return own.map((phase, index) => sized({ ...phase, weight: phase.weeks }, scaled[index]));
@@ -48,7 +60,7 @@ export function layPhases(wish: Wishes['phases'], weeks: number, taperWeeks: num
 
 type SizedPart = LayoutPart & { weeks: number };
 
-function layoutParts(wish: Wishes['phases'], weeks: number, taperWeeks: number): SizedPart[] {
+function layoutParts(wish: PhaseWish, weeks: number, taperWeeks: number): SizedPart[] {
   const layout = phaseLayouts[wish.layout];
   const taper = sized({ kind: 'taper', name: 'Taper', weight: 0 }, taperWeeks);
   const weights = layout.parts.map((part) => part.weight);

@@ -1,4 +1,4 @@
-import type { Frame } from '../block/frame.js';
+import type { Frame } from '../frame/frame.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { clean, floorTo, roundTo } from '../units/round.js';
 import type { Wishes } from '../wishes/wishes.js';

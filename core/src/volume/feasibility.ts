@@ -1,4 +1,4 @@
-import { type Frame, layFrame } from '../block/frame.js';
+import { type Frame, layFrame } from '../frame/frame.js';
 import { countBack } from '../calendar/weeks.js';
 import { blockLength } from '../rules/house-rules.js';
 import type { Wishes } from '../wishes/wishes.js';

@@ -1,4 +1,4 @@
-import type { Frame } from '../block/frame.js';
+import type { Frame } from '../frame/frame.js';
 import type { VolumeWish } from '../wishes/wishes.js';
 
 /** The rises of a block: weeks in which volume may grow. */

@@ -1,4 +1,4 @@
-import type { FrameWeek } from '../block/frame.js';
+import type { FrameWeek } from '../frame/frame.js';
 import { type CivilDate, addDays, differenceInDays } from '../calendar/civil-date.js';
 import { type Weekday, shiftWeekday, weekdayOf } from '../calendar/weekday.js';
 import type { HouseRules } from '../rules/house-rules.js';

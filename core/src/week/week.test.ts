@@ -4,7 +4,7 @@ import { layOut } from '../block/lay-out.js';
 import { marathon } from '../testing/examples.js';
 import { sum } from '../units/apportion.js';
 import { defaultHouseRules } from '../rules/house-rules.js';
-import { settle } from '../wishes/settle.js';
+import { settle } from '../settle/settle.js';
 import { fitWeek } from './roles.js';
 import { shareOut } from './share-out.js';
 

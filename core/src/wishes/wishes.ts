@@ -1,8 +1,7 @@
 import type { CivilDate } from '../calendar/civil-date.js';
 import type { Weekday } from '../calendar/weekday.js';
 import type { LadderName } from '../longrun/ladders.js';
-import type { PhaseLayoutName } from '../phases/layouts.js';
-import type { PhaseKind } from '../phases/kinds.js';
+import type { PhaseWish } from '../phases/lay-phases.js';
 import type { TaperSchoolName } from '../taper/schools.js';
 import type { Basis, Unit } from '../units/measure.js';
 import type { GrowthSchoolName, GrowthSettings } from '../volume/growth-schools.js';
@@ -17,7 +16,7 @@ export interface Wishes {
   start: CivilDate;
   weeks: number;
   weekStartsOn: Weekday;
-  phases: { layout: PhaseLayoutName; own: OwnPhase[] };
+  phases: PhaseWish;
   volume: VolumeWish;
   longRun: LongRunWish;
   taper: { school: TaperSchoolName };
@@ -53,12 +52,6 @@ export interface Race {
   distance: number;
   /** Seconds. */
   goalTime: number | undefined;
-}
-
-export interface OwnPhase {
-  kind: PhaseKind;
-  name: string;
-  weeks: number;
 }
 
 export interface VolumeWish {

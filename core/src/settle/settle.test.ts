@@ -4,8 +4,8 @@ import { defaultHouseRules } from '../rules/house-rules.js';
 import { marathon } from '../testing/examples.js';
 import { examineDates, examineWishes } from './examine.js';
 import { settle } from './settle.js';
-import type { Given } from './wishes.js';
-import { withPin } from './with-pin.js';
+import type { Given } from '../wishes/wishes.js';
+import { withPin } from '../wishes/with-pin.js';
 
 const bare: Given = { race: { name: 'Tidewrack Half', date: '2027-05-02', distance: 21_097.5 } };
 const settled = (given: Given) => settle(given, defaultHouseRules).wishes;

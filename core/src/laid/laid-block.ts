@@ -6,7 +6,7 @@ import type { Feasibility } from '../volume/feasibility.js';
 import type { VolumeRule } from '../volume/climb.js';
 import type { Day } from '../week/deal.js';
 import type { Wishes } from '../wishes/wishes.js';
-import type { WeekKind } from './frame.js';
+import type { WeekKind } from '../frame/frame.js';
 
 /** One laid-out week. Volume and long run are m or s, as the block counts. */
 export interface Week {

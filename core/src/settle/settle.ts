@@ -1,4 +1,4 @@
-import { layFrame } from '../block/frame.js';
+import { layFrame } from '../frame/frame.js';
 import { countBack, countWeeks, startOfWeek } from '../calendar/weeks.js';
 import { type CivilDate, addDays } from '../calendar/civil-date.js';
 import type { Weekday } from '../calendar/weekday.js';
@@ -10,7 +10,7 @@ import { countRises } from '../volume/rises.js';
 import { type Reasons, reasonsOf } from './reasons.js';
 import { suggestVolume } from './suggest-volume.js';
 import { suggestWeek } from './suggest-week.js';
-import type { Athlete, Given, Race, Wishes } from './wishes.js';
+import type { Athlete, Given, Race, Wishes } from '../wishes/wishes.js';
 
 /** Wishes with nothing left out, and a sentence for each answer that was worked out. */
 export interface Settled {

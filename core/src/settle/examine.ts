@@ -2,7 +2,7 @@ import { countWeeks } from '../calendar/weeks.js';
 import { differenceInDays } from '../calendar/civil-date.js';
 import { blockLength } from '../rules/house-rules.js';
 import { formatWithUnit } from '../units/format.js';
-import type { Given, Wishes } from './wishes.js';
+import type { Given, Wishes } from '../wishes/wishes.js';
 
 /** What cannot be laid out: where it stands in the wishes, and what to do. */
 export interface Problem {

@@ -1,7 +1,7 @@
 import { raceClass } from '../rules/race-class.js';
 import { formatPace, formatPercent, formatWithUnit } from '../units/format.js';
 import { suggestWeeks } from './suggest-weeks.js';
-import type { Given, Wishes } from './wishes.js';
+import type { Given, Wishes } from '../wishes/wishes.js';
 
 /** The answers a coach may leave to the product. */
 export type ReasonKey =

@@ -1,5 +1,5 @@
 import { type Weekday, shiftWeekday } from '../calendar/weekday.js';
-import type { Athlete, Given, WeekWish } from './wishes.js';
+import type { Athlete, Given, WeekWish } from '../wishes/wishes.js';
 
 const USUAL_RUN_DAYS = 5;
 const OFTEN_HURT_RUN_DAYS = 3;

@@ -4,7 +4,7 @@ import { raceClass } from '../rules/race-class.js';
 import { sum } from '../units/apportion.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { floorTo, roundTo } from '../units/round.js';
-import type { Athlete, Given, Race, VolumeWish, WeekWish } from './wishes.js';
+import type { Athlete, Given, Race, VolumeWish, WeekWish } from '../wishes/wishes.js';
 
 /** What a suggestion may look at. */
 export interface Suggestion {

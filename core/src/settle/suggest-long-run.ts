@@ -3,7 +3,7 @@ import { raceClass } from '../rules/race-class.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { floorTo, roundTo } from '../units/round.js';
 import type { Suggestion } from './suggest-volume.js';
-import type { LongRunWish, VolumeWish } from './wishes.js';
+import type { LongRunWish, VolumeWish } from '../wishes/wishes.js';
 
 /** Policy: with no longest run known, the first takes this part of the first week. */
 const FIRST_SHARE = 0.28;
