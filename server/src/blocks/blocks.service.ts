@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import {
   type BlockAnswer,
   type BlockHistory,
@@ -15,6 +14,7 @@ import { CLOCK, type Clock } from '../clock/clock.js';
 import { invalid, notFound, staleRevision } from '../http/refused.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
 import { BlocksRepository } from './blocks.repository.js';
+import { firstVersion } from './first-version.js';
 import { plannedSessionsOf } from './planned-sessions.js';
 
 @Injectable()
@@ -38,17 +38,10 @@ export class BlocksService {
     refusePastRace(wishes, this.clock.today());
     const by = await this.nameOf(coachId);
     return this.blocks.inTransaction((trx) =>
-      this.blocks.write(trx, {
-        coachId,
-        blockId: randomUUID(),
-        athleteId,
-        revision: 1,
-        wishes,
-        before: null,
-        at: this.clock.now(),
-        by,
-        words: 'Laid out the block.',
-      }),
+      this.blocks.write(
+        trx,
+        firstVersion({ coachId, athleteId, wishes, at: this.clock.now(), by }),
+      ),
     );
   }
 

@@ -3,6 +3,7 @@ import { Inject, Injectable, type OnApplicationBootstrap } from '@nestjs/common'
 import type { Knex } from 'knex';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { BlocksRepository } from '../blocks/blocks.repository.js';
+import { firstVersion } from '../blocks/first-version.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { KNEX } from '../database/knex.js';
 import { tables } from '../database/tables.js';
@@ -74,17 +75,10 @@ export class DemoSeeder implements OnApplicationBootstrap {
       const joined = new Date(now.getTime() + place);
       await this.athletes.add(coachId, athleteId, { name, ...facts }, joined);
       await this.blocks.inTransaction((trx) =>
-        this.blocks.write(trx, {
-          coachId,
-          blockId: randomUUID(),
-          athleteId,
-          revision: 1,
-          wishes,
-          before: null,
-          at: now,
-          by: DEMO_COACH.name,
-          words: 'Laid out the block.',
-        }),
+        this.blocks.write(
+          trx,
+          firstVersion({ coachId, athleteId, wishes, at: now, by: DEMO_COACH.name }),
+        ),
       );
     }
     await this.knex(tables.demoSeeds).insert({ coach_id: coachId, seeded_for: today });

@@ -1,15 +1,13 @@
 import type { AthleteAnswer } from '@nadir/contract';
 import { AthleteQuestions } from './AthleteQuestions.js';
-import {
-  LongRunQuestions,
-  RecoveryQuestions,
-  TaperQuestions,
-  VolumeQuestions,
-  WeeksQuestions,
-} from './PlanQuestions.js';
+import { LongRunQuestions } from './LongRunQuestions.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { RaceQuestions } from './RaceQuestions.js';
+import { RecoveryQuestions } from './RecoveryQuestions.js';
+import { TaperQuestions } from './TaperQuestions.js';
+import { VolumeQuestions } from './VolumeQuestions.js';
 import { WeekQuestions } from './WeekQuestions.js';
+import { WeeksQuestions } from './WeeksQuestions.js';
 
 /** Every question in the order of the work. */
 export function Questions(

@@ -1,11 +1,11 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { errorSentence, useFirstCoachMutation } from '../../api/api.js';
 import { openFreshPage } from '../../api/fresh-page.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
+import { Entry } from './Entry.js';
 
 const form = z.object({
   name: z.string().trim().min(1, 'Your name is needed.'),
@@ -27,29 +27,27 @@ export function FirstCoachForm() {
   return (
     <form onSubmit={(event) => void submit(event)} noValidate aria-label="First coach">
       <p style={{ margin: 0 }}>Nobody is here yet. Say who you are; the squad comes next.</p>
-      <TextField
+      <Entry
         label="Your name"
         autoComplete="name"
         autoFocus
-        error={!!errors.name}
-        helperText={errors.name?.message}
-        {...register('name')}
+        error={errors.name}
+        entry={register('name')}
       />
-      <TextField
+      <Entry
         label="E-mail"
         type="email"
         autoComplete="username"
-        error={!!errors.email}
-        helperText={errors.email?.message}
-        {...register('email')}
+        error={errors.email}
+        entry={register('email')}
       />
-      <TextField
+      <Entry
         label="Password"
         type="password"
         autoComplete="new-password"
-        error={!!errors.password}
-        helperText={errors.password?.message ?? 'Ten characters or more.'}
-        {...register('password')}
+        hint="Ten characters or more."
+        error={errors.password}
+        entry={register('password')}
       />
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       <Button type="submit" variant="contained" disabled={isLoading}>

@@ -1,11 +1,11 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { errorSentence, useSignInMutation } from '../../api/api.js';
 import { openFreshPage } from '../../api/fresh-page.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
+import { Entry } from './Entry.js';
 
 const form = z.object({
   email: z.email('An e-mail address is needed.'),
@@ -24,22 +24,20 @@ export function SignInForm() {
   });
   return (
     <form onSubmit={(event) => void submit(event)} noValidate aria-label="Sign in">
-      <TextField
+      <Entry
         label="E-mail"
         type="email"
         autoComplete="username"
         autoFocus
-        error={!!errors.email}
-        helperText={errors.email?.message}
-        {...register('email')}
+        error={errors.email}
+        entry={register('email')}
       />
-      <TextField
+      <Entry
         label="Password"
         type="password"
         autoComplete="current-password"
-        error={!!errors.password}
-        helperText={errors.password?.message}
-        {...register('password')}
+        error={errors.password}
+        entry={register('password')}
       />
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       <Button type="submit" variant="contained" disabled={isLoading}>

@@ -1,0 +1,43 @@
+import { ladderNames, longRunLadders } from '@nadir/core';
+import { AmountAnswer } from '../../parts/AmountAnswer.js';
+import { NumberAnswer } from '../../parts/NumberAnswer.js';
+import type { QuestionProps } from './QuestionProps.js';
+import { SchoolAnswer } from './SchoolAnswer.js';
+
+export function LongRunQuestions(props: QuestionProps) {
+  const { asked, wishes, reasons, measure, change, problemAt } = props;
+  const { longRun } = wishes;
+  const given = asked.longRun ?? {};
+  const set = (part: typeof given) => change({ longRun: { ...given, ...part } });
+  const amount = (field: 'start' | 'peak') => ({
+    measure,
+    problem: problemAt('longRun', field),
+    value: longRun[field],
+    given: given[field] !== undefined,
+    onAnswer: (answer: number | undefined) => set({ [field]: answer }),
+  });
+  return (
+    <fieldset>
+      <legend>Long run</legend>
+      <AmountAnswer label="First" because={reasons.longRunStart} {...amount('start')} />
+      <AmountAnswer label="Peak" because={reasons.longRunPeak} {...amount('peak')} />
+      <NumberAnswer
+        label="Last peak"
+        because={reasons.lastPeakWeeksOut}
+        value={longRun.lastPeakWeeksOut}
+        given={given.lastPeakWeeksOut !== undefined}
+        least={1}
+        most={8}
+        after="weeks out"
+        onAnswer={(lastPeakWeeksOut) => set({ lastPeakWeeksOut })}
+      />
+      <SchoolAnswer
+        label="Ladder"
+        schools={longRunLadders}
+        value={longRun.ladder}
+        offered={ladderNames}
+        onAnswer={(ladder) => set({ ladder })}
+      />
+    </fieldset>
+  );
+}

@@ -1,0 +1,63 @@
+import { growthSchoolNames, growthSchools } from '@nadir/core';
+import { AmountAnswer } from '../../parts/AmountAnswer.js';
+import { NumberAnswer } from '../../parts/NumberAnswer.js';
+import type { QuestionProps } from './QuestionProps.js';
+import { SchoolAnswer } from './SchoolAnswer.js';
+
+export function VolumeQuestions(props: QuestionProps) {
+  const { asked, wishes, reasons, measure, change, problemAt } = props;
+  const { volume } = wishes;
+  const given = asked.volume ?? {};
+  const set = (part: typeof given) => change({ volume: { ...given, ...part } });
+  const amount = (field: 'start' | 'peak') => ({
+    measure,
+    because: reasons[field],
+    problem: problemAt('volume', field),
+    value: volume[field],
+    given: given[field] !== undefined,
+    onAnswer: (answer: number | undefined) => set({ [field]: answer }),
+  });
+  return (
+    <fieldset>
+      <legend>Volume</legend>
+      <AmountAnswer label="Start" {...amount('start')} />
+      <AmountAnswer label="Peak" {...amount('peak')} />
+      <NumberAnswer
+        label="Held at the peak"
+        because={reasons.holdAtPeak}
+        value={volume.holdAtPeak}
+        given={given.holdAtPeak !== undefined}
+        least={0}
+        most={12}
+        after="weeks"
+        onAnswer={(holdAtPeak) => set({ holdAtPeak })}
+      />
+      <SchoolAnswer
+        label="Growth"
+        schools={growthSchools}
+        value={volume.growth.school}
+        offered={growthSchoolNames}
+        onAnswer={(school) => set({ growth: { school } })}
+      />
+      {volume.growth.school === 'percentage' && (
+        <NumberAnswer
+          label="At most"
+          because={reasons.growth}
+          value={Math.round(volume.growth.cap * 100)}
+          given={given.growth?.school === 'percentage' && given.growth.cap !== undefined}
+          least={0}
+          most={30}
+          after="% a week"
+          onAnswer={(percent) =>
+            set({
+              growth: {
+                school: 'percentage',
+                ...(percent !== undefined && { cap: percent / 100 }),
+              },
+            })
+          }
+        />
+      )}
+    </fieldset>
+  );
+}
