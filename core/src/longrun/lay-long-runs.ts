@@ -54,6 +54,7 @@ export function layLongRuns(
   const pins = new Map(wishes.pins.map((pin) => [pin.week, pin.longRun]));
   const laid: LaidLongRun[] = [];
   let last: number | undefined;
+  let longest = 0;
   let line = wish.start;
 
   for (const [index, week] of frame.weeks.entries()) {
@@ -62,6 +63,7 @@ export function layLongRuns(
     laid.push(next);
     if (climbs[index] && week.length === 7) {
       last = next.longRun;
+      longest = Math.max(longest, last);
       if (pin !== undefined) line = pin;
     }
   }
@@ -85,7 +87,7 @@ export function layLongRuns(
     const left = climbs.slice(index + 1).filter(Boolean).length;
     line += Math.max(0, wish.peak - line) / (left + 1);
     const wished = line * longRunLadders[wish.ladder].part(left);
-    const most = longRunGrowthLimit(wishes, rules, last, pace);
+    const most = longRunGrowthLimit(wishes, rules, longest, pace);
     if (wished > most * (1 + 1e-9)) return fitted(index, floorTo(most, step), 'growth-cap');
     return fitted(index, wished, left === 0 ? 'peak' : 'rung');
   }
