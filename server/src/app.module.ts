@@ -9,6 +9,7 @@ import { DatabaseModule } from './database/database.module.js';
 import { DemoModule } from './demo/demo.module.js';
 import { HealthModule } from './health/health.module.js';
 import { RefusalFilter } from './http/refusal.filter.js';
+import { loggerOptions } from './logger-options.js';
 import { SettingsModule } from './settings/settings.module.js';
 import { SignInModule } from './sign-in/sign-in.module.js';
 import { SquadModule } from './squad/squad.module.js';
@@ -32,7 +33,7 @@ export class AppModule {
       module: AppModule,
       imports: [
         GivenModule.of(config, clock),
-        LoggerModule.forRoot({ pinoHttp: loggerOptions(config) }),
+        LoggerModule.forRoot({ pinoHttp: loggerOptions(config.logLevel) }),
         DatabaseModule,
         SignInModule,
         SettingsModule,
@@ -45,25 +46,4 @@ export class AppModule {
       providers: [{ provide: APP_FILTER, useClass: RefusalFilter }],
     };
   }
-}
-
-/** Method, path without its query, status and time: nothing of who or what was sent. */
-function loggerOptions({ logLevel }: Config) {
-  return {
-    level: logLevel,
-    serializers: {
-      req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({
-        id,
-        method,
-        path: url.split('?')[0],
-      }),
-      res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
-      err: ({ type, message, stack }: { type: string; message: string; stack: string }) => ({
-        type,
-        // The database driver quotes values in its messages; the stack's frames do not.
-        message: message.split(' - ').at(-1),
-        frames: stack.split('\n').filter((line) => line.trimStart().startsWith('at ')),
-      }),
-    },
-  };
 }

@@ -104,7 +104,15 @@ export const api = createApi({
     signOut: build.mutation<unknown, void>({ query: () => ({ route: routes.signOut }) }),
     saveSettings: build.mutation<Coach, Settings>({
       query: (body) => ({ route: routes.saveSettings, body }),
-      invalidatesTags: ['Session'],
+      // Shown at once, so that the next choice builds on this one; taken back if it is refused.
+      onQueryStarted: async (settings, { dispatch, queryFulfilled }) => {
+        const patch = dispatch(
+          api.util.updateQueryData('session', undefined, ({ coach }) => {
+            if (coach) coach.settings = settings;
+          }),
+        );
+        await queryFulfilled.catch(patch.undo);
+      },
     }),
     squad: build.query<Squad, void>({
       query: () => ({ route: routes.squad }),

@@ -1,0 +1,88 @@
+import { HttpException, HttpStatus } from '@nestjs/common';
+import { describe, expect, it, vi } from 'vitest';
+import { loggerOptions } from '../logger-options.js';
+import { openApiDocument } from './openapi.js';
+import { RefusalFilter } from './refusal.filter.js';
+import { notFound } from './refused.js';
+
+describe('the log', () => {
+  const { serializers } = loggerOptions('info');
+
+  it('keeps method, path and status of a request, and nothing of who or what', () => {
+    const request = {
+      id: 7,
+      method: 'GET',
+      url: '/api/squad?name=Idris',
+      headers: { cookie: 'secret' },
+    };
+    expect(serializers.req(request)).toEqual({ id: 7, method: 'GET', path: '/api/squad' });
+    expect(serializers.res({ statusCode: 200 })).toEqual({ statusCode: 200 });
+  });
+
+  it('keeps an error’s place without the values that the database quotes', () => {
+    const error = {
+      type: 'DatabaseError',
+      message: 'insert into "athletes" values ({"name":"Idris Vale"}) - duplicate key',
+      stack: 'DatabaseError: insert {"name":"Idris Vale"}\n    at query (knex.js:1:2)',
+    };
+    const kept = serializers.err(error);
+    expect(JSON.stringify(kept)).not.toContain('Idris');
+    expect(kept).toEqual({
+      type: 'DatabaseError',
+      message: 'duplicate key',
+      frames: ['    at query (knex.js:1:2)'],
+    });
+  });
+});
+
+describe('what is refused', () => {
+  const refuse = (error: unknown) => {
+    const sent = { status: 0, body: undefined as unknown };
+    const reply = {
+      status: (status: number) => {
+        sent.status = status;
+        return { send: (body: unknown) => (sent.body = body) };
+      },
+    };
+    const logger = { error: vi.fn() };
+    const host = { switchToHttp: () => ({ getResponse: () => reply }) };
+    new RefusalFilter(logger as never).catch(error, host as never);
+    return { ...sent, logged: logger.error.mock.calls.length };
+  };
+
+  it('leaves with its own code and sentence', () => {
+    expect(refuse(notFound('block'))).toMatchObject({
+      status: 404,
+      body: { code: 'not-found', message: expect.stringContaining('no such block') as string },
+      logged: 0,
+    });
+  });
+
+  it.each([
+    [new HttpException('x', HttpStatus.TOO_MANY_REQUESTS), 429, 'too-many-tries'],
+    [Object.assign(new Error('body'), { statusCode: 413 }), 413, 'too-large'],
+    [Object.assign(new Error('json'), { statusCode: 400 }), 400, 'not-json'],
+  ])('speaks for the framework too: %s', (error, status, code) => {
+    expect(refuse(error)).toMatchObject({ status, body: { code }, logged: 0 });
+  });
+
+  it('says nothing of what broke inside, and notes it', () => {
+    const { status, body, logged } = refuse(new Error('password of the database'));
+    expect(status).toBe(500);
+    expect(JSON.stringify(body)).not.toContain('password');
+    expect(logged).toBe(1);
+  });
+});
+
+describe('the OpenAPI document', () => {
+  it('describes parameters, bodies and refusals from the schemas', () => {
+    const { paths } = openApiDocument();
+    const save = paths['/api/blocks/{id}']?.put;
+    expect(save?.parameters).toEqual([
+      expect.objectContaining({ name: 'id', in: 'path', required: true }),
+    ]);
+    expect(JSON.stringify(save?.requestBody)).toContain('"revision"');
+    expect(JSON.stringify(save?.responses['4XX'])).toContain('"problems"');
+    expect(paths['/api/squad']?.get?.requestBody).toBeUndefined();
+  });
+});

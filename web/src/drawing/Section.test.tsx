@@ -1,0 +1,100 @@
+import { type Given, layOut, phaseKinds, showBlock } from '@nadir/core';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { drawingHeight } from './height.js';
+import { Hatches } from './hatches.js';
+import { Section } from './Section.js';
+
+const given: Given = {
+  athlete: { name: 'Idris Vale' },
+  race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
+  weeks: 18,
+  pins: [{ week: 10, volume: 61_000 }],
+};
+
+function draw(today: string, onSelect?: (week: number) => void) {
+  const block = layOut(given);
+  const shown = showBlock(block, { basis: 'distance', unit: 'km', step: 1 });
+  const columns = { width: 900, labels: 90, weeks: 18 };
+  const { container } = render(
+    <Section
+      block={block}
+      shown={shown}
+      columns={columns}
+      height={400}
+      today={today}
+      selected={9}
+      lit={[3]}
+      onSelect={onSelect}
+    />,
+  );
+  return { block, shown, container };
+}
+
+const marks = () => screen.getAllByRole('img').map((mark) => mark.getAttribute('aria-label'));
+
+afterEach(cleanup);
+
+describe('the Section', () => {
+  it('names itself and every mark of it', () => {
+    const { shown } = draw('2027-02-10');
+    expect(
+      screen.getByRole('group', {
+        name: 'Section: 18 weeks to Lantern Bay Marathon of Idris Vale',
+      }),
+    ).toBeTruthy();
+    const names = marks();
+    expect(names.filter((name) => name?.startsWith('Week '))).toHaveLength(18);
+    expect(names).toContain('Week 10: 61 km, pinned, long run ' + String(shown.weeks[9]?.longRun));
+    expect(names.filter((name) => name?.startsWith('Phase '))).toHaveLength(4);
+    expect(names).toContain('Race day: Lantern Bay Marathon, Sun 18 Apr 2027');
+    expect(names).toContain('Today, Wed 10 Feb 2027');
+    expect(names.some((name) => name?.startsWith('Legs: heaviest in week'))).toBe(true);
+  });
+
+  it('shows no today outside the block', () => {
+    draw('2026-01-01');
+    expect(marks().some((name) => name?.startsWith('Today'))).toBe(false);
+  });
+
+  it('selects the week that is clicked', () => {
+    const onSelect = vi.fn();
+    const { container } = draw('2027-02-10', onSelect);
+    const targets = container.querySelectorAll('rect[fill="transparent"]');
+    expect(targets).toHaveLength(18);
+    fireEvent.click(targets[4]!);
+    expect(onSelect).toHaveBeenCalledWith(5);
+  });
+
+  it('inks what is done, all of it once the race is over', () => {
+    const fill = (container: HTMLElement, name: string) =>
+      container.querySelector(`path[fill="var(--nadir-${name})"]`)?.getAttribute('d');
+    expect(fill(draw('2026-12-01').container, 'done')).toBe('');
+    cleanup();
+    expect(fill(draw('2027-05-01').container, 'toCome')).toBe('');
+  });
+});
+
+describe('hatches', () => {
+  it('differ for every kind of phase', () => {
+    const { container } = render(
+      <svg>
+        <Hatches id="h" />
+      </svg>,
+    );
+    const patterns = [...container.querySelectorAll('pattern')].map((pattern) => pattern.innerHTML);
+    expect(patterns).toHaveLength(phaseKinds.length);
+    expect(new Set(patterns).size).toBe(phaseKinds.length);
+  });
+});
+
+describe('the height of the drawing', () => {
+  it.each([
+    [{ width: 900, height: 700 }, 416],
+    [{ width: 900, height: 500 }, 360],
+    [{ width: 900, height: 2000 }, 620],
+    [{ width: 390, height: 2000 }, 360],
+  ])('in %j is %d', (size, height) => {
+    expect(drawingHeight(size, 284)).toBe(height);
+  });
+});

@@ -1,0 +1,142 @@
+import { type Given, layOut, showBlock } from '@nadir/core';
+import { cleanup, render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { Ledger, type Pinning } from './Ledger.js';
+
+const given: Given = {
+  race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
+  weeks: 8,
+  volume: { start: 40_000, peak: 50_000 },
+  pins: [{ week: 3, volume: 42_000 }],
+};
+
+function fakePinning(problem?: string) {
+  const problems = problem === undefined ? [] : [{ code: 'x', path: [], message: problem }];
+  return {
+    preview: vi.fn<Pinning['preview']>(() => problems),
+    keep: vi.fn<Pinning['keep']>(() => problems),
+    unpin: vi.fn<Pinning['unpin']>(),
+    cancel: vi.fn<Pinning['cancel']>(),
+  };
+}
+
+function open(pinning: Pinning) {
+  const block = layOut(given);
+  const shown = showBlock(block, { basis: 'distance', unit: 'km', step: 1 });
+  function Desk() {
+    const [selected, select] = useState(3);
+    return (
+      <Ledger
+        block={block}
+        shown={shown}
+        columns={{ width: 900, labels: 92, weeks: 8 }}
+        selected={selected}
+        lit={[2]}
+        onSelect={select}
+        pinning={pinning}
+      />
+    );
+  }
+  render(<Desk />);
+  return userEvent.setup();
+}
+
+const cell = (name: RegExp) => screen.getByRole('gridcell', { name });
+
+afterEach(cleanup);
+
+describe('the Ledger', () => {
+  it('names every figure, and marks what is pinned', () => {
+    open(fakePinning());
+    const grid = screen.getByRole('grid', { name: /Arrows move/ });
+    expect(within(grid).getAllByRole('row')).toHaveLength(9);
+    expect(cell(/^Week 3, volume, km: 42, pinned$/)).toBeTruthy();
+    expect(cell(/^Week 8, long run, km: race$/)).toBeTruthy();
+    expect(cell(/^Week 3, week: 3$/).getAttribute('aria-readonly')).toBe('true');
+  });
+
+  it('moves by arrows, Home and End, and stays inside', async () => {
+    const user = open(fakePinning());
+    await user.click(cell(/^Week 3, volume/));
+    await user.keyboard('{ArrowRight}{ArrowDown}');
+    expect(document.activeElement).toBe(cell(/^Week 4, change/));
+    await user.keyboard('{End}{ArrowRight}');
+    expect(document.activeElement).toBe(cell(/^Week 8, change/));
+    await user.keyboard('{Home}{ArrowUp}{ArrowUp}{ArrowUp}{ArrowUp}{ArrowUp}{ArrowUp}');
+    expect(document.activeElement).toBe(cell(/^Week 1, week/));
+  });
+
+  it('draws while typing, and keeps on Enter', async () => {
+    const pinning = fakePinning();
+    const user = open(pinning);
+    await user.click(cell(/^Week 4, volume/));
+    await user.keyboard('46');
+    expect(pinning.preview.mock.calls).toEqual([
+      [4, 'volume', 4000],
+      [4, 'volume', 46_000],
+    ]);
+    expect(pinning.keep).not.toHaveBeenCalled();
+    await user.keyboard('{Enter}');
+    expect(pinning.keep).toHaveBeenCalledWith(4, 'volume', 46_000);
+    expect(screen.queryByRole('textbox')).toBeNull();
+    expect(document.activeElement).toBe(cell(/^Week 4, volume/));
+  });
+
+  it('keeps and moves on by Tab', async () => {
+    const pinning = fakePinning();
+    const user = open(pinning);
+    await user.click(cell(/^Week 4, long run/));
+    await user.keyboard('9{Tab}');
+    expect(pinning.keep).toHaveBeenCalledWith(4, 'longRun', 9000);
+    expect(document.activeElement).toBe(cell(/^Week 5, long run/));
+  });
+
+  it('drops on Escape', async () => {
+    const pinning = fakePinning();
+    const user = open(pinning);
+    await user.click(cell(/^Week 4, volume/));
+    await user.keyboard('46{Escape}');
+    expect(pinning.cancel).toHaveBeenCalledOnce();
+    expect(pinning.keep).not.toHaveBeenCalled();
+  });
+
+  it('says what is no amount, and will not keep it', async () => {
+    const pinning = fakePinning();
+    const user = open(pinning);
+    await user.click(cell(/^Week 4, volume/));
+    await user.keyboard('4x{Enter}');
+    expect(screen.getByRole('alert').textContent).toContain('“4x” is no amount: type km');
+    expect(pinning.keep).not.toHaveBeenCalled();
+    expect(screen.getByRole('textbox').getAttribute('aria-invalid')).toBe('true');
+  });
+
+  it('says what stands in the way, and stays open', async () => {
+    const user = open(fakePinning('900 km is beyond anyone.'));
+    await user.click(cell(/^Week 4, volume/));
+    await user.keyboard('900{Enter}');
+    expect(screen.getByRole('alert').textContent).toBe('900 km is beyond anyone.');
+    expect(screen.getByRole('textbox')).toBeTruthy();
+  });
+
+  it('unpins by Delete, and takes no pin where there is none to take', async () => {
+    const pinning = fakePinning();
+    const user = open(pinning);
+    await user.click(cell(/^Week 3, volume/));
+    await user.keyboard('{Delete}');
+    expect(pinning.unpin).toHaveBeenCalledWith(3, 'volume');
+    await user.click(cell(/^Week 3, share/));
+    await user.keyboard('5{Delete}');
+    expect(pinning.unpin).toHaveBeenCalledOnce();
+    expect(pinning.preview).not.toHaveBeenCalled();
+  });
+
+  it('says why under the figures', async () => {
+    const user = open(fakePinning());
+    await user.click(cell(/^Week 3, volume/));
+    expect(screen.getByText('Week 3, volume: Pinned by you; kept exactly.')).toBeTruthy();
+    await user.click(cell(/^Week 8, long run/));
+    expect(screen.getByText('Week 8, long run: The race.')).toBeTruthy();
+  });
+});

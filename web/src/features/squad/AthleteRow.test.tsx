@@ -1,0 +1,105 @@
+import type { Squad } from '@nadir/contract';
+import { cleanup, render, screen, within } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { afterEach, describe, expect, it } from 'vitest';
+import { SessionContext, type SignedIn } from '../../api/session.js';
+import { AthleteRow } from './AthleteRow.js';
+
+type Athlete = Squad['athletes'][number];
+
+const id = '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11';
+const athlete: Athlete = {
+  id,
+  facts: { name: 'Idris Vale' },
+  block: {
+    id,
+    athleteId: id,
+    revision: 1,
+    savedAt: '2027-02-10T09:14:00.000Z',
+    wishes: {
+      format: 'nadir-block',
+      version: 1,
+      athlete: { name: 'Idris Vale', unit: 'km' },
+      race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
+      weeks: 18,
+      volume: { start: 55_000, peak: 92_000 },
+    },
+  },
+};
+
+function row(of: Athlete, today: string, unit: 'athlete' | 'mi' = 'athlete') {
+  const session: SignedIn = {
+    today,
+    demo: true,
+    firstCoachWanted: false,
+    coach: {
+      id,
+      name: 'Maren Tolvik',
+      email: 'maren@skerrylane.example',
+      settings: { unit, step: 1, theme: 'light', weekStartsOn: 'monday' },
+    },
+  };
+  render(
+    <MemoryRouter>
+      <SessionContext.Provider value={session}>
+        <table>
+          <tbody>
+            <AthleteRow athlete={of} />
+          </tbody>
+        </table>
+      </SessionContext.Provider>
+    </MemoryRouter>,
+  );
+  return within(screen.getByRole('row'));
+}
+
+afterEach(cleanup);
+
+describe('a row of the squad', () => {
+  it('says race, time to go, phase and week, this week’s volume and the worst check', () => {
+    const shown = row(athlete, '2027-02-10');
+    expect(shown.getByRole('link', { name: 'Idris Vale' }).getAttribute('href')).toBe(
+      `/blocks/${id}`,
+    );
+    expect(shown.getByText('Lantern Bay Marathon')).toBeTruthy();
+    expect(shown.getByText('9 weeks 4 days')).toBeTruthy();
+    expect(shown.getByText('week 9 of 18')).toBeTruthy();
+    expect(shown.getByText(/^\d+$/)).toBeTruthy();
+    expect(
+      shown.getByRole('img', { name: /^Block of Idris Vale: 18 weeks, heaviest 92 km$/ }),
+    ).toBeTruthy();
+  });
+
+  it('shows the coach’s unit before the athlete’s', () => {
+    expect(
+      row(athlete, '2027-02-10', 'mi').getByRole('img', { name: /heaviest 57 mi/ }),
+    ).toBeTruthy();
+  });
+
+  it('says when the block has not begun, and when it is over', () => {
+    expect(row(athlete, '2026-11-01').getByText('not begun')).toBeTruthy();
+    cleanup();
+    expect(row(athlete, '2027-05-01').getByText('over')).toBeTruthy();
+  });
+
+  it('offers to lay out a block where there is none', () => {
+    const link = row({ ...athlete, block: null }, '2027-02-10').getByRole('link', {
+      name: 'Lay one out',
+    });
+    expect(link.getAttribute('href')).toBe(`/blocks/new?athlete=${id}`);
+  });
+
+  it('tells a developer who forgets the session what to wrap', () => {
+    expect(() =>
+      render(
+        <MemoryRouter>
+          <table>
+            <tbody>
+              <AthleteRow athlete={athlete} />
+            </tbody>
+          </table>
+        </MemoryRouter>,
+      ),
+    ).toThrow(/inside the Shell/);
+  });
+});

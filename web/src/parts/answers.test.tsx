@@ -1,0 +1,144 @@
+import type { Measure } from '@nadir/core';
+import { cleanup, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { AmountAnswer } from './AmountAnswer.js';
+import { ChoiceAnswer } from './ChoiceAnswer.js';
+import { NumberAnswer } from './NumberAnswer.js';
+import { WeekdaysAnswer } from './WeekdaysAnswer.js';
+
+const km: Measure = { basis: 'distance', unit: 'km', step: 0.1 };
+
+afterEach(cleanup);
+
+describe('an amount', () => {
+  const ask = (value = 55_000) => {
+    const onAnswer = vi.fn();
+    render(
+      <AmountAnswer
+        label="Start"
+        because="Mean of the last weeks."
+        measure={km}
+        value={value}
+        given={false}
+        onAnswer={onAnswer}
+      />,
+    );
+    return {
+      onAnswer,
+      field: screen.getByLabelText<HTMLInputElement>('Start'),
+      user: userEvent.setup(),
+    };
+  };
+
+  it('shows the worked-out answer, set apart, with its reason', () => {
+    const { field } = ask(37_500);
+    expect(field.value).toBe('37.5');
+    expect(field.className).toContain('worked-out');
+    expect(document.getElementById(field.getAttribute('aria-describedby') ?? '')?.textContent).toBe(
+      'Mean of the last weeks.',
+    );
+  });
+
+  it('answers at every key stroke, in metres', async () => {
+    const { field, user, onAnswer } = ask();
+    await user.click(field);
+    await user.keyboard('62,5');
+    expect(onAnswer.mock.calls).toEqual([[6000], [62_000], [62_500]]);
+  });
+
+  it('is worked out again when it is emptied', async () => {
+    const { field, user, onAnswer } = ask();
+    await user.clear(field);
+    expect(onAnswer).toHaveBeenLastCalledWith(undefined);
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+
+  it('says what is no amount, keeps it in the field, and does not pass it on', async () => {
+    const { field, user, onAnswer } = ask();
+    await user.clear(field);
+    onAnswer.mockClear();
+    await user.type(field, 'x');
+    await user.tab();
+    expect(screen.getByRole('alert').textContent).toBe('“x” is no amount in km.');
+    expect(field.value).toBe('x');
+    expect(onAnswer).not.toHaveBeenCalled();
+  });
+});
+
+describe('a number', () => {
+  it.each([
+    ['4', 4],
+    ['30', 30],
+  ])('takes %s', async (typed, number) => {
+    const onAnswer = vi.fn();
+    render(
+      <NumberAnswer
+        label="Weeks"
+        because=""
+        value={12}
+        given={false}
+        least={4}
+        most={30}
+        onAnswer={onAnswer}
+      />,
+    );
+    const user = userEvent.setup();
+    await user.clear(screen.getByLabelText('Weeks'));
+    await user.type(screen.getByLabelText('Weeks'), typed);
+    expect(onAnswer).toHaveBeenLastCalledWith(number);
+  });
+
+  it.each(['3', '31', '12.5', 'ten'])('refuses %s and says its range', async (typed) => {
+    const onAnswer = vi.fn();
+    render(
+      <NumberAnswer
+        label="Weeks"
+        because=""
+        value={12}
+        given={false}
+        least={4}
+        most={30}
+        onAnswer={onAnswer}
+      />,
+    );
+    const user = userEvent.setup();
+    await user.clear(screen.getByLabelText('Weeks'));
+    await user.type(screen.getByLabelText('Weeks'), typed);
+    expect(screen.getByRole('alert').textContent).toContain(
+      'a whole number from 4 to 30 is needed',
+    );
+    expect(onAnswer).not.toHaveBeenLastCalledWith(Number(typed));
+  });
+});
+
+describe('a choice', () => {
+  it('answers with the value, never with another', async () => {
+    const onAnswer = vi.fn();
+    render(
+      <ChoiceAnswer
+        id="unit"
+        value="km"
+        choices={[
+          ['km', 'kilometres'],
+          ['mi', 'miles'],
+        ]}
+        onAnswer={onAnswer}
+      />,
+    );
+    await userEvent.setup().selectOptions(screen.getByRole('combobox'), 'miles');
+    expect(onAnswer).toHaveBeenCalledExactlyOnceWith('mi');
+  });
+});
+
+describe('weekdays', () => {
+  it('are answered in the order of the week, however they are ticked', async () => {
+    const onAnswer = vi.fn();
+    render(<WeekdaysAnswer label="Days away" value={['friday']} onAnswer={onAnswer} />);
+    const user = userEvent.setup();
+    await user.click(screen.getByLabelText('Tue'));
+    expect(onAnswer).toHaveBeenLastCalledWith(['tuesday', 'friday']);
+    await user.click(screen.getByLabelText('Fri'));
+    expect(onAnswer).toHaveBeenLastCalledWith([]);
+  });
+});
