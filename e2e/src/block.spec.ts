@@ -155,3 +155,12 @@ test('signs out of the demo and in again', async ({ page }) => {
   await page.getByRole('button', { name: 'Sign in as Maren Tolvik' }).click();
   await expect(page.getByText('signed in as Maren Tolvik without a password')).toBeVisible();
 });
+
+test('shows its keys on a question mark', async ({ page }) => {
+  await openBlock(page, 'Idris Vale');
+  await page.keyboard.press('?');
+  const keys = page.getByRole('dialog', { name: 'Keys' });
+  await expect(keys.getByText('Ctrl + Shift + Z')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(keys).toBeHidden();
+});

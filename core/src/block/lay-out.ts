@@ -47,8 +47,9 @@ function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
   const feasible = feasibility(wishes, frame);
   const volumes = layVolume(wishes, rules, frame);
   const pattern = fitWeek(wishes);
-  const { longRunOn } = pattern;
-  const longRuns = layLongRuns(wishes, rules, frame, volumes, { longRunOn, pace });
+  const { longRunOn, runOn } = pattern;
+  const days = { longRunOn, runDays: runOn.length, pace };
+  const longRuns = layLongRuns(wishes, rules, frame, volumes, days);
 
   const weeks = frame.weeks.map((frameWeek, index): Week => {
     const { volume, rule: volumeRule, recovery } = volumes[index] ?? NOTHING_LAID;

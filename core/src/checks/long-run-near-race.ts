@@ -13,7 +13,11 @@ export const longRunNearRace = {
   run({ block: { weeks, wishes }, rules }) {
     const limit = 7 * rules.longRun.leastWeeksOut - LEEWAY_DAYS;
     const longest = Math.max(...weeks.map(({ longRun }) => longRun));
-    const last = weeks.findLast(({ longRun }) => longRun > 0 && longRun >= PEAK_SHARE * longest);
+    // What is laid after the peak is shorter on purpose, however little the peak itself is.
+    const last = weeks.findLast(
+      ({ longRun, longRunRule }) =>
+        longRun > 0 && longRun >= PEAK_SHARE * longest && longRunRule !== 'after-peak',
+    );
     const day = last?.days.find(({ role }) => role === 'long');
     if (!last || !day) return [];
     const value = differenceInDays(wishes.race.date, day.date);

@@ -38,6 +38,7 @@ const AFTER_PEAK = 0.85;
  * short first week without its day. Pins are kept exactly and climbed from.
  *
  * @param longRunOn weekday of the long run
+ * @param runDays run days of a week, the long run's among them
  * @param pace easy pace, s/km
  */
 export function layLongRuns(
@@ -45,7 +46,7 @@ export function layLongRuns(
   rules: HouseRules,
   frame: Frame,
   volumes: readonly LaidVolume[],
-  { longRunOn, pace }: { longRunOn: Weekday; pace: number },
+  { longRunOn, runDays, pace }: { longRunOn: Weekday; runDays: number; pace: number },
 ): LaidLongRun[] {
   const { longRun: wish } = wishes;
   const step = layoutStep(wishes.athlete, rules);
@@ -76,17 +77,20 @@ export function layLongRuns(
     if (climbs[index]) return rung(index);
     if (index > lastPeak) {
       const daysOut = differenceInDays(wishes.race.date, date);
-      return fitted(index, wishedAfterPeak(daysOut), 'after-peak');
+      const wished = wishedAfterPeak(daysOut);
+      return fitted(index, wished > 0 ? stillLongest(index, wished) : 0, 'after-peak');
     }
     const before = last ?? wish.start;
-    return fitted(index, before * (1 - wishes.volume.recovery.depth), 'recovery');
+    const wished = before * (1 - wishes.volume.recovery.depth);
+    return fitted(index, stillLongest(index, wished), 'recovery');
   }
 
   function rung(index: number): LaidLongRun {
     if (last === undefined) return fitted(index, wish.start, 'start');
     const left = climbs.slice(index + 1).filter(Boolean).length;
     line += Math.max(0, wish.peak - line) / (left + 1);
-    const wished = line * longRunLadders[wish.ladder].part(left);
+    const part = longRunLadders[wish.ladder].part(left);
+    const wished = part < 1 ? Math.min(line, stillLongest(index, line * part)) : line;
     const most = longRunGrowthLimit(wishes, rules, longest, pace);
     if (wished > most * (1 + 1e-9)) return fitted(index, floorTo(most, step), 'growth-cap');
     return fitted(index, wished, left === 0 ? 'peak' : 'rung');
@@ -103,6 +107,12 @@ export function layLongRuns(
     if (rounded <= Math.min(byShare, byTime) * (1 + 1e-9)) return { longRun: clean(rounded), rule };
     const capped = floorTo(Math.min(byShare, byTime), step);
     return { longRun: capped, rule: byShare <= byTime ? 'share-cap' : 'time-cap' };
+  }
+
+  /** A long run made shorter on purpose still stays the longest run of its week. */
+  function stillLongest(index: number, wished: number): number {
+    const others = rules.week.mostOfLongRun * (runDays - 1);
+    return Math.max(wished, (volumes[index]?.volume ?? 0) / (1 + others));
   }
 
   function wishedAfterPeak(daysOut: number): number {

@@ -112,6 +112,23 @@ describe('the last peak', () => {
   });
 });
 
+describe('a long run made shorter on purpose', () => {
+  it('stays the longest run of its week: 49 km over six days leave 9.3, not 8', () => {
+    const { weeks } = layOut({
+      ...marathon,
+      race: { name: 'Breakwater Mile', date: '2027-04-18', distance: 1609 },
+      volume: { ...marathon.volume, start: 65_000, peak: 72_000 },
+      longRun: { start: 13_000, peak: 15_000, ladder: 'alternating', lastPeakWeeksOut: 2 },
+    });
+    for (const week of weeks.filter(({ longRun }) => longRun > 0)) {
+      const others = week.days
+        .filter(({ role }) => role !== 'long')
+        .map(({ distance }) => distance);
+      expect(Math.max(...others), `week ${week.number}`).toBeLessThanOrEqual(week.longRun);
+    }
+  });
+});
+
 describe('a long run that cannot be', () => {
   it('is none in race week, nor in a short first week without its day', () => {
     const { weeks: _counted, ...undated } = marathon;

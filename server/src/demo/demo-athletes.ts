@@ -103,7 +103,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         growth: { school: 'step-and-hold', step: km(7), hold: 3 },
         recovery: { every: 4, depth: 0.25, reEntry: 'resume' },
       },
-      longRun: { start: km(12), peak: km(15), ladder: 'alternating', lastPeakWeeksOut: 2 },
+      longRun: { start: km(13), peak: km(16), ladder: 'alternating', lastPeakWeeksOut: 2 },
       taper: { school: 'evidence' },
       week: {
         runDays: 6,

@@ -8,6 +8,7 @@ import { TopStrip } from '../../parts/TopStrip.js';
 import { formatDay, timeToGo } from '../../parts/dates.js';
 import { redone, undone } from './desk.js';
 import { SaveLine } from './SaveLine.js';
+import { Shortcuts } from './Shortcuts.js';
 import { useDesk } from './useDesk.js';
 
 /** Athlete, goal race, time to go; save state, undo, redo. */
@@ -48,6 +49,7 @@ export function BlockStrip({ block }: { block: Block }) {
       >
         redo
       </Button>
+      <Shortcuts />
     </TopStrip>
   );
 }

@@ -51,8 +51,8 @@ export function ledgerRows(block: LaidBlock, shown: ShownBlock, narrow: boolean)
     },
     {
       key: 'change',
-      label: 'change',
-      text: (week) => changeText(block, week),
+      label: narrow ? 'change, %' : 'change',
+      text: (week) => percentText(changeText(block, week), narrow),
       why: (week) => (week.recovery ? 'Recovery week.' : 'Against the last building week.'),
     },
     {
@@ -65,8 +65,9 @@ export function ledgerRows(block: LaidBlock, shown: ShownBlock, narrow: boolean)
     },
     {
       key: 'share',
-      label: 'share',
-      text: ({ longRun, volume }) => (longRun === 0 ? '' : tight(formatPercent(longRun / volume))),
+      label: narrow ? 'share, %' : 'share',
+      text: ({ longRun, volume }) =>
+        longRun === 0 ? '' : percentText(formatPercent(longRun / volume), narrow),
       why: () => 'The long run’s part of the week.',
     },
     { key: 'hardDays', label: 'hard days', text: ({ hardDays }) => String(hardDays) },
@@ -84,12 +85,10 @@ function changeText(block: LaidBlock, week: Week): string {
       ? (before?.volume ?? block.wishes.volume.start)
       : Math.max(...block.weeks.map(({ volume }) => volume));
   const share = week.volume / base - 1;
-  return tight(
-    `${share > 0.005 ? '+' : share < -0.005 ? '−' : ''}${formatPercent(Math.abs(share))}`,
-  );
+  return `${share > 0.005 ? '+' : share < -0.005 ? '−' : ''}${formatPercent(Math.abs(share))}`;
 }
 
-/** No room for the space before the sign in a narrow column. */
-function tight(percent: string): string {
-  return percent.replace(' %', '%');
+/** A narrow column has room for the figure alone; the row's label carries the sign. */
+function percentText(percent: string, narrow: boolean): string {
+  return percent.replace(narrow ? ' %' : ' ', '');
 }

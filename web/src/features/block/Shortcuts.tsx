@@ -1,0 +1,47 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+
+const SHORTCUTS = [
+  ['Arrows, Home, End', 'move in the Ledger'],
+  ['Digits', 'pin the volume or long run in focus; the drawing answers'],
+  ['Enter', 'keep the pin; on a figure, change it'],
+  ['Tab, Shift + Tab', 'keep it and go to the next or last week'],
+  ['Escape', 'drop what is typed'],
+  ['Delete', 'unpin'],
+  ['Ctrl + Z', 'undo'],
+  ['Ctrl + Shift + Z', 'redo'],
+  ['?', 'this'],
+] as const;
+
+/** The keys of the desk, on `?` and behind a button. */
+export function Shortcuts() {
+  const [open, setOpen] = useState(false);
+  useHotkeys('?', () => setOpen(true), { useKey: true }, []);
+  return (
+    <>
+      <Button onClick={() => setOpen(true)} aria-keyshortcuts="?" title="Keys (?)">
+        keys
+      </Button>
+      <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title">
+        <DialogTitle id="keys-title">Keys</DialogTitle>
+        <DialogContent>
+          <dl className="keys">
+            {SHORTCUTS.map(([keys, what]) => (
+              <div key={keys}>
+                <dt>{keys}</dt>
+                <dd>{what}</dd>
+              </div>
+            ))}
+          </dl>
+          <Button variant="outlined" autoFocus onClick={() => setOpen(false)}>
+            Close
+          </Button>
+        </DialogContent>
+      </Dialog>
+    </>
+  );
+}
