@@ -164,3 +164,36 @@ test('shows its keys on a question mark', async ({ page }) => {
   await page.keyboard.press('Escape');
   await expect(keys).toBeHidden();
 });
+
+test('changes the wishes on their own page, as one change that can be undone', async ({ page }) => {
+  await keepNewBlock(page, 'Wishes');
+  await pin(page, 'volume', 3, '34');
+  const weeks = await page.locator('[role=gridcell][data-row=week]').count();
+  await page.getByRole('link', { name: 'wishes' }).click();
+  await page.getByLabel('Weeks', { exact: true }).fill(String(weeks - 2));
+  await page
+    .getByRole('group', { name: 'Taper' })
+    .getByRole('combobox')
+    .selectOption('Exponential');
+  await page.getByRole('button', { name: 'Lay out anew' }).click();
+  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks - 2);
+  await expect(cell(page, 'volume', 3)).toHaveText('34');
+  await expect(page.getByText(/^exponential, race week/)).toBeVisible();
+  await expectSaved(page);
+  await page.reload();
+  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks - 2);
+  await page.goBack();
+  await page.goForward();
+  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks - 2);
+});
+
+test('takes a change of the wishes back by undo', async ({ page }) => {
+  await keepNewBlock(page, 'Wishes undone');
+  const weeks = await page.locator('[role=gridcell][data-row=week]').count();
+  await page.getByRole('link', { name: 'wishes' }).click();
+  await page.getByLabel('Weeks', { exact: true }).fill(String(weeks - 3));
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks - 3);
+  await page.getByRole('button', { name: 'undo' }).click();
+  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks);
+});

@@ -4,7 +4,7 @@ import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
 
 /** The way around: Squad, the block on the desk, settings, out. */
 export function Rail() {
-  const block = useMatch('/blocks/:id');
+  const block = useMatch('/blocks/:id/*');
   const [signOut, { error }] = useSignOutMutation();
   const leave = async () => {
     if ((await signOut()).data) openFreshPage(`/${SIGNED_OUT}`);
@@ -22,7 +22,11 @@ export function Rail() {
       <NavLink to="/" end>
         Squad
       </NavLink>
-      {open && <NavLink to={block.pathname}>Block</NavLink>}
+      {open && (
+        <NavLink to={`/blocks/${block.params.id ?? ''}`} end>
+          Block
+        </NavLink>
+      )}
       <NavLink to="/blocks/new">New block</NavLink>
       <span className="rest" />
       <NavLink to="/settings">Settings</NavLink>

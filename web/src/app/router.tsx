@@ -38,6 +38,13 @@ export function createRouter() {
           }),
         },
         {
+          path: 'blocks/:id/wishes',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/new-block/EditWishesPage.js')).EditWishesPage,
+          }),
+        },
+        {
           path: 'settings',
           HydrateFallback: waiting,
           lazy: async () => ({

@@ -18,6 +18,7 @@ import { ConflictDialog } from './ConflictDialog.js';
 import { redone, undone } from './desk.js';
 import { Ledger } from './Ledger.js';
 import { BlockFacts } from '../../parts/BlockFacts.js';
+import { useCarriedChange } from './useCarriedChange.js';
 import { useOpenBlock } from './useOpenBlock.js';
 import { usePinning } from './usePinning.js';
 import { WeekDays } from './WeekDays.js';
@@ -65,6 +66,7 @@ function OpenBlock({ wishes, drawn }: { wishes: BlockFile; drawn: BlockFile }) {
   const week = Math.min(selected, block.weeks.length);
   const select = useCallback((number: number) => setSelected(number), []);
 
+  useCarriedChange();
   useHotkeys('mod+z', () => void dispatch(undone()), { preventDefault: true }, []);
   useHotkeys('mod+shift+z, mod+y', () => void dispatch(redone()), { preventDefault: true }, []);
   useEffect(() => {

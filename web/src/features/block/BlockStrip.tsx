@@ -3,6 +3,8 @@ import { formatDuration } from '@nadir/core';
 import type { Block } from '@nadir/core';
 import { useSignedIn } from '../../api/session.js';
 import { useDispatch } from 'react-redux';
+import { Link } from 'react-router';
+import type { CarriedWishes } from '../../parts/carried-wishes.js';
 import { token } from '../../look/tokens.js';
 import { TopStrip } from '../../parts/TopStrip.js';
 import { formatDay, timeToGo } from '../../parts/dates.js';
@@ -15,7 +17,7 @@ import { useDesk } from './useDesk.js';
 export function BlockStrip({ block }: { block: Block }) {
   const { today } = useSignedIn();
   const dispatch = useDispatch();
-  const { past, future } = useDesk((desk) => desk);
+  const { past, future, block: stored, present } = useDesk((desk) => desk);
   const { athlete, race } = block.wishes;
   const undo = past.at(-1)?.words;
   const redo = future.at(-1)?.words;
@@ -49,6 +51,16 @@ export function BlockStrip({ block }: { block: Block }) {
       >
         redo
       </Button>
+      {stored && present && (
+        <Button
+          component={Link}
+          to={`/blocks/${stored.id}/wishes`}
+          state={{ wishes: present, words: '' } satisfies CarriedWishes}
+          title="Race, weeks, volume, long run, taper, week"
+        >
+          wishes
+        </Button>
+      )}
       <Shortcuts />
     </TopStrip>
   );

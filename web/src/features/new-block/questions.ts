@@ -48,8 +48,11 @@ export interface Answered extends Settled {
   problems: Problem[];
 }
 
-/** Works out every open answer for a race from `today` on, and what stands in the way. */
-export function answer(asked: BlockFile, today: CivilDate): Answered {
+/**
+ * Works out every open answer, and what stands in the way. A race that has been
+ * run does, unless the block is one that was lived with.
+ */
+export function answer(asked: BlockFile, today: CivilDate, { mayBePast = false } = {}): Answered {
   const { date, distance } = asked.race;
   const weekStartsOn = asked.weekStartsOn ?? 'monday';
   const left = date === undefined ? Infinity : countWeeks(today, date, weekStartsOn);
@@ -59,7 +62,7 @@ export function answer(asked: BlockFile, today: CivilDate): Answered {
       ? { ...asked, weeks: suggested.weeks }
       : asked;
   const given = givenOf(file);
-  const dates = [...examineDates(given), ...pastRace(date, today)];
+  const dates = [...examineDates(given), ...(mayBePast ? [] : pastRace(date, today))];
   const settled = settle(
     examineDates(given).length > 0 ? { race: { ...asked.race, date: today } } : given,
     defaultHouseRules,

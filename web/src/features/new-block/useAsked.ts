@@ -4,10 +4,13 @@ import { useSignedIn } from '../../api/session.js';
 import { type Answered, answer } from './questions.js';
 
 /** The wishes being asked for, with every open answer worked out as they change. */
-export function useAsked(first: () => BlockFile) {
+export function useAsked(first: () => BlockFile, { mayBePast = false } = {}) {
   const { today } = useSignedIn();
   const [asked, setAsked] = useState(first);
-  const answered: Answered = useMemo(() => answer(asked, today), [asked, today]);
+  const answered: Answered = useMemo(
+    () => answer(asked, today, { mayBePast }),
+    [asked, today, mayBePast],
+  );
   const [lastDrawn, setLastDrawn] = useState(answered.file);
   if (answered.file && answered.file !== lastDrawn) setLastDrawn(answered.file);
   return {

@@ -1,0 +1,13 @@
+import { blockFile } from '@nadir/contract';
+import { z } from 'zod';
+
+const carried = z.strictObject({ wishes: blockFile, words: z.string() });
+
+/** Wishes on their way from one view to another, with what was done to them in words. */
+export type CarriedWishes = z.infer<typeof carried>;
+
+/** Reads what a view was given on the way; undefined when it came with nothing. */
+export function readCarried(state: unknown): CarriedWishes | undefined {
+  const parsed = carried.safeParse(state);
+  return parsed.success ? parsed.data : undefined;
+}
