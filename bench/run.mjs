@@ -1,8 +1,5 @@
-import { rm } from 'node:fs/promises';
-import { join } from 'node:path';
 import { compiled, site } from '../command/build.mjs';
 import { startCluster } from '../command/cluster.mjs';
-import { kept } from '../command/paths.mjs';
 
 /** Prints every figure of one run: `npm run bench`. */
 await compiled();
@@ -20,5 +17,5 @@ try {
   process.stdout.write(`\n${lines.join('\n')}\n`);
 } finally {
   await cluster.stop();
-  await rm(join(kept, 'bench'), { recursive: true, force: true });
+  await cluster.remove();
 }

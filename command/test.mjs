@@ -70,7 +70,7 @@ async function serverTests() {
     return await vitest('server', ['server'], { NADIR_TEST_DATABASE_URL: cluster.url });
   } finally {
     await cluster.stop();
-    await rm(join(kept, 'test'), { recursive: true, force: true });
+    await cluster.remove();
   }
 }
 
@@ -104,7 +104,7 @@ async function browserTests() {
     }
   } finally {
     await cluster.stop();
-    await rm(join(kept, 'browser'), { recursive: true, force: true });
+    await cluster.remove();
   }
 }
 
