@@ -13,7 +13,7 @@ export const longRunNearRace = {
   run({ block: { weeks, wishes }, rules }) {
     const limit = 7 * rules.longRun.leastWeeksOut - LEEWAY_DAYS;
     const longest = Math.max(...weeks.map(({ longRun }) => longRun));
-    // What is laid after the peak is shorter on purpose, however little the peak itself is.
+    // What is laid after the peak is shorter on purpose; in middle distance hardly so.
     const last = weeks.findLast(
       ({ longRun, longRunRule }) =>
         longRun > 0 && longRun >= PEAK_SHARE * longest && longRunRule !== 'after-peak',

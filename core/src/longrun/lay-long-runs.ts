@@ -1,5 +1,6 @@
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import type { HouseRules } from '../rules/house-rules.js';
+import { raceClass } from '../rules/race-class.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { clean, floorTo, roundTo } from '../units/round.js';
 import { type CivilDate, addDays, differenceInDays } from '../calendar/civil-date.js';
@@ -77,8 +78,7 @@ export function layLongRuns(
     if (climbs[index]) return rung(index);
     if (index > lastPeak) {
       const daysOut = differenceInDays(wishes.race.date, date);
-      const wished = wishedAfterPeak(daysOut);
-      return fitted(index, wished > 0 ? stillLongest(index, wished) : 0, 'after-peak');
+      return fitted(index, wishedAfterPeak(index, daysOut), 'after-peak');
     }
     const before = last ?? wish.start;
     const wished = before * (1 - wishes.volume.recovery.depth);
@@ -115,11 +115,18 @@ export function layLongRuns(
     return Math.max(wished, (volumes[index]?.volume ?? 0) / (1 + others));
   }
 
-  function wishedAfterPeak(daysOut: number): number {
+  /**
+   * About 65 % of the peak two weeks out, about 40 % one week out. In middle
+   * distance the long run is hardly longer than the rest: there it only stays
+   * the longest.
+   */
+  function wishedAfterPeak(index: number, daysOut: number): number {
     const { twoWeeksOut, oneWeekOut } = rules.longRun.taperShares;
     const parts = [0, oneWeekOut, twoWeeksOut];
     const part = parts[Math.round(daysOut / 7)] ?? AFTER_PEAK;
-    return part * Math.max(last ?? wish.start, ...laid.map(({ longRun }) => longRun));
+    const wished = part * Math.max(last ?? wish.start, ...laid.map(({ longRun }) => longRun));
+    const middleDistance = raceClass(wishes.race.distance).longRunPeak === undefined;
+    return wished > 0 && middleDistance ? stillLongest(index, wished) : wished;
   }
 }
 

@@ -129,6 +129,19 @@ describe('a long run made shorter on purpose', () => {
   });
 });
 
+describe('the week before a marathon', () => {
+  it('never holds more than about 40 % of the peak long run, however few the run days', () => {
+    const { weeks } = layOut({
+      ...marathon,
+      volume: { ...marathon.volume, start: 110_000, peak: 140_000 },
+      week: { runDays: 4, longRunOn: 'sunday', qualityOn: ['wednesday'] },
+    });
+    const peak = Math.max(...weeks.map(({ longRun }) => longRun));
+    expect(weeks.at(-2)?.longRun).toBeLessThanOrEqual(0.4 * peak + 500);
+    expect(weeks.at(-3)?.longRun).toBeLessThanOrEqual(0.65 * peak + 500);
+  });
+});
+
 describe('a long run that cannot be', () => {
   it('is none in race week, nor in a short first week without its day', () => {
     const { weeks: _counted, ...undated } = marathon;

@@ -36,13 +36,14 @@ describe('three steps', () => {
     expect(shares.at(-1)).toBeCloseTo((2 * 0.525) / 7, 9);
   });
 
-  it('takes a third of a short block at most', () => {
+  it('takes half of a short block at most', () => {
     const shares = taperShares(
       weeksTo(sunday, 4),
       { date: sunday, distance: 42_195 },
       'three-steps',
     );
-    expect(shares.slice(0, 3)).toEqual([1, 1, 1]);
+    expect(shares.slice(0, 2)).toEqual([1, 1]);
+    expect(shares[2]).toBeCloseTo(0.725, 9);
   });
 });
 

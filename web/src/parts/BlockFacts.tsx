@@ -6,6 +6,7 @@ import {
   taperSchools,
   unitName,
 } from '@nadir/core';
+import { plural } from './dates.js';
 import type { LaidAndShown } from './useLaidBlock.js';
 import { token } from '../look/tokens.js';
 
@@ -23,7 +24,7 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
   const longs = shown.weeks.map(({ longRun }) => longRun);
   const longest = longs.lastIndexOf(Math.max(...longs));
   const recovering = weeks.filter(({ recovery }) => recovery).map(({ number }) => number);
-  const out = (index: number) => `${weeks[index]?.toGo ?? 0} weeks out`;
+  const out = (index: number) => `${plural(weeks[index]?.toGo ?? 0, 'week')} out`;
   const raceWeek = weeks.at(-1)?.volume ?? 0;
   const cut = 1 - raceWeek / Math.max(...weeks.map(({ volume }) => volume));
   const rows: [string, string][] = [
