@@ -71,6 +71,11 @@ await picture('new-block', async (page) => {
   await page.getByLabel('Name').fill('Neve Orrin');
   await page.getByLabel(/Recent weeks/).fill('38 41 40 45');
 });
+await picture('wishes', async (page) => {
+  await open('Wren Castellan')(page);
+  await page.getByRole('link', { name: 'wishes' }).click();
+  await page.getByRole('group', { name: 'Volume' }).scrollIntoViewIfNeeded();
+});
 await picture('settings', (page) => page.getByRole('link', { name: 'Settings' }).click());
 await picture('sign-in', nothing, { signIn: false });
 await picture('phone-block', open('Kit Sorrel'), { width: 390, height: 844 });

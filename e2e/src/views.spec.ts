@@ -42,6 +42,14 @@ for (const theme of ['light', 'dark'] as const) {
       await expectAccessible(page);
     });
 
+    test('the wishes of a block are accessible', async ({ page }) => {
+      await enterDemo(page);
+      await openBlock(page, 'Posy Arkwright');
+      await page.getByRole('link', { name: 'wishes' }).click();
+      await expect(page.getByRole('button', { name: 'Lay out anew' })).toBeVisible();
+      await expectAccessible(page);
+    });
+
     test('settings are accessible', async ({ page }) => {
       await enterDemo(page);
       await page.goto(`${addressOf('demo')}/settings`);
