@@ -114,3 +114,48 @@ it('reads no draft that is not one', () => {
   localStorage.setItem(`nadir.draft.${block.id}`, '{"wishes": 7}');
   expect(readDraft(block.id)).toBeUndefined();
 });
+
+const other: BlockAnswer = { ...block, id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a13' };
+
+it('stores a block that was left unsaved while another lies on the desk', async () => {
+  const sent = serve(away, away, stores);
+  const store = openStore();
+  store.dispatch(change(10));
+  await vi.advanceTimersByTimeAsync(600);
+  store.dispatch(opened(other));
+  await vi.advanceTimersByTimeAsync(3100);
+  expect(sent).toHaveLength(3);
+  expect(sent[2]).toMatchObject({ revision: 1, wishes: { weeks: 10 }, words: '10 weeks.' });
+  expect(readDraft(block.id)).toBeUndefined();
+  expect(store.getState().desk).toMatchObject({ save: 'saved', block: { id: other.id } });
+});
+
+it('never lets one block’s answer touch another', async () => {
+  serve(away);
+  const store = openStore();
+  store.dispatch(change(10));
+  await vi.advanceTimersByTimeAsync(490);
+  store.dispatch(opened(other));
+  await vi.advanceTimersByTimeAsync(600);
+  expect(store.getState().desk).toMatchObject({
+    save: 'saved',
+    block: { id: other.id },
+    unsaved: [],
+  });
+  expect(readDraft(block.id)?.wishes.weeks).toBe(10);
+});
+
+it('sends what was changed while a save was on its way, on its new revision', async () => {
+  const sent = serve(stores);
+  const store = openStore();
+  store.dispatch(change(10));
+  await vi.advanceTimersByTimeAsync(500);
+  store.dispatch(change(11));
+  await vi.advanceTimersByTimeAsync(1200);
+  expect(sent.map(({ revision, words }) => [revision, words])).toEqual([
+    [1, '10 weeks.'],
+    [2, '11 weeks.'],
+  ]);
+  expect(store.getState().desk).toMatchObject({ save: 'saved', block: { revision: 3 } });
+  expect(readDraft(block.id)).toBeUndefined();
+});

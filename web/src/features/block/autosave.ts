@@ -1,3 +1,4 @@
+import type { BlockAnswer } from '@nadir/contract';
 import { type SerializedError, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
 import { type CallError, api, errorSentence } from '../../api/api.js';
 import {
@@ -6,6 +7,7 @@ import {
   conflictMet,
   draftOpened,
   mineKept,
+  opened,
   redone,
   refused,
   saveStarted,
@@ -14,7 +16,7 @@ import {
   theirsTaken,
   undone,
 } from './desk.js';
-import { dropDraft, keepDraft } from './drafts.js';
+import { dropDraft, keepDraft, readDraft } from './drafts.js';
 
 const SETTLE_MS = 500;
 const RETRY_MS = 3000;
@@ -36,12 +38,37 @@ autosave.startListening({
   },
 });
 
+/** What was changed while a save was on its way goes next. */
 autosave.startListening({
-  matcher: isAnyOf(saved, theirsTaken),
+  actionCreator: saved,
   effect: async (_, listener) => {
-    const { block, save } = listener.getState().desk;
-    if (block && save === 'saved') dropDraft(block.id);
-    if (save === 'waiting') await store(listener);
+    const { desk } = listener.getState();
+    if (desk.save !== 'waiting') return;
+    // The draft goes on from the revision that was just stored.
+    keep(desk);
+    await store(listener);
+  },
+});
+
+autosave.startListening({
+  actionCreator: theirsTaken,
+  effect: (_, listener) => {
+    const { block } = listener.getState().desk;
+    if (block) dropDraft(block.id);
+  },
+});
+
+/** A block that was left unsaved is stored while another lies on the desk. */
+autosave.startListening({
+  matcher: isAnyOf(opened, draftOpened),
+  effect: async (_, listener) => {
+    const left = listener.getOriginalState().desk;
+    if (!left.block || (left.save !== 'waiting' && left.save !== 'away')) return;
+    while (listener.getState().desk.block?.id !== left.block.id) {
+      const { error } = await send(left, listener.dispatch);
+      if (!error || !('kind' in error) || error.kind !== 'away') return;
+      await listener.delay(RETRY_MS);
+    }
   },
 });
 
@@ -64,18 +91,31 @@ function keep({ block, present, unsaved }: DeskState): void {
 
 type Listener = Parameters<Parameters<typeof autosave.startListening>[0]['effect']>[1];
 
-/** Sends the version on the desk, unless one is on its way or waits for the coach. */
+/** Stores the version on the desk, unless one is on its way or waits for the coach. */
 async function store(listener: Pick<Listener, 'getState' | 'dispatch'>): Promise<void> {
-  const { block, present, unsaved, save } = listener.getState().desk;
-  if (!block || !present || (save !== 'waiting' && save !== 'away')) return;
+  const { desk } = listener.getState();
+  if (desk.unsaved.length === 0 || (desk.save !== 'waiting' && desk.save !== 'away')) return;
   listener.dispatch(saveStarted());
+  const { data, error } = await send(desk, listener.dispatch);
+  // The answer is of no concern to a block that was opened meanwhile.
+  if (listener.getState().desk.block?.id !== desk.block?.id) return;
+  if (data) listener.dispatch(saved({ ...data, sent: desk.unsaved.length }));
+  else if (error) listener.dispatch(notSaved(error));
+}
+
+/** Sends a version; once it is stored, its draft has served, unless a newer one took its place. */
+async function send(
+  { block, present, unsaved }: DeskState,
+  dispatch: Listener['dispatch'],
+): Promise<{ data?: BlockAnswer; error?: CallError | SerializedError }> {
+  if (!block || !present) return {};
   const words = unsaved.join(' ').slice(-MOST_WORDS);
-  const body = { revision: block.revision, wishes: present, words: words || 'Changed.' };
-  const { data, error } = await listener.dispatch(
-    api.endpoints.saveBlock.initiate({ id: block.id, body }),
-  );
-  if (data) listener.dispatch(saved({ ...data, sent: unsaved.length }));
-  else listener.dispatch(notSaved(error));
+  const body = { revision: block.revision, wishes: present, words };
+  const answer = await dispatch(api.endpoints.saveBlock.initiate({ id: block.id, body }));
+  const draft = readDraft(block.id);
+  const served = JSON.stringify(draft?.wishes) === JSON.stringify(present);
+  if (answer.data && served) dropDraft(block.id);
+  return answer;
 }
 
 /** What a save that did not succeed means for the desk. */
