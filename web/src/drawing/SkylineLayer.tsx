@@ -4,6 +4,8 @@ import { token } from '../look/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import type { Skyline } from './skyline.js';
 
+/** Below this a pin's mark stands over its figure, not beside it. */
+const ROOM_BESIDE_FIGURES = 36;
 /** Below this a column is too narrow for figures with a decimal in every week. */
 const ROOM_FOR_FIGURES = 24;
 
@@ -25,7 +27,9 @@ export function SkylineLayer({
   const { measure } = shown;
   const say = (steps: number) => formatSteps(steps, measure);
   const right = columnX(columns, columns.weeks);
-  const labelled = (skyline.weeks[0]?.width ?? 0) >= ROOM_FOR_FIGURES;
+  const columnWidth = skyline.weeks[0]?.width ?? 0;
+  const labelled = columnWidth >= ROOM_FOR_FIGURES;
+  const beside = columnWidth >= ROOM_BESIDE_FIGURES;
   return (
     <g>
       <g aria-hidden="true" fill={token('muted')}>
@@ -92,8 +96,14 @@ export function SkylineLayer({
                 )}
               </>
             )}
-            {week.volumeRule === 'pin' && <Pin x={x + width - 5} y={top - 6} />}
-            {week.longRunRule === 'pin' && <Pin x={x + width * 0.78 + 4} y={longTop + 2} />}
+            {week.volumeRule === 'pin' &&
+              (beside ? <Pin x={x + width - 5} y={top - 6} /> : <Pin x={middle} y={top - 19} />)}
+            {week.longRunRule === 'pin' &&
+              (beside ? (
+                <Pin x={x + width * 0.78 + 4} y={longTop + 2} />
+              ) : (
+                <Pin x={middle} y={longTop - 17} />
+              ))}
           </g>
         );
       })}

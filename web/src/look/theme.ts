@@ -26,6 +26,7 @@ export function createNadirTheme(mode: 'light' | 'dark'): Theme {
       htmlFontSize: 16,
       h1: { fontFamily: DISPLAY_FACE, fontSize: 24, fontWeight: 500, lineHeight: 1.2 },
       h2: { fontFamily: DISPLAY_FACE, fontSize: 19, fontWeight: 500, lineHeight: 1.3 },
+      h6: { fontFamily: DISPLAY_FACE, fontSize: 20, fontWeight: 500, lineHeight: 1.3 },
       h3: { fontSize: 14, fontWeight: 600, lineHeight: 1.4 },
       body1: { fontSize: 14, lineHeight: 1.45 },
       body2: { fontSize: 13, lineHeight: 1.4 },
@@ -46,9 +47,24 @@ export function createNadirTheme(mode: 'light' | 'dark'): Theme {
         styleOverrides: {
           root: { fontSize: 14, fontVariantNumeric: 'tabular-nums', backgroundColor: tokens.paper },
           input: { paddingBlock: 5, paddingInline: 8 },
-          notchedOutline: { borderColor: tokens.muted },
+          notchedOutline: { borderColor: tokens.muted, top: 0, '& legend': { display: 'none' } },
         },
       },
+      // Labels stand above their field, as on a form on paper.
+      MuiInputLabel: {
+        defaultProps: { shrink: true },
+        styleOverrides: {
+          root: {
+            position: 'static',
+            transform: 'none',
+            maxWidth: 'none',
+            marginBottom: 2,
+            fontSize: 13,
+            color: tokens.ink,
+          },
+        },
+      },
+      MuiFormHelperText: { styleOverrides: { root: { marginInline: 0, fontSize: 12.5 } } },
       MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
     },
   });

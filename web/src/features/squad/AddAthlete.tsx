@@ -7,6 +7,9 @@ import { z } from 'zod';
 import { errorSentence, useAddAthleteMutation } from '../../api/api.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 
+/** Height of a label: the buttons stand beside the fields under theirs. */
+const BESIDE_FIELDS = 22;
+
 const form = z.object({
   name: z.string().trim().min(1, 'Give the athlete a name.').max(120, 'A shorter name, please.'),
   by: z.enum(['km', 'mi', 'time']),
@@ -57,10 +60,12 @@ export function AddAthlete({ onDone }: { onDone: () => void }) {
         <MenuItem value="mi">miles</MenuItem>
         <MenuItem value="time">minutes</MenuItem>
       </TextField>
-      <Button type="submit" variant="contained" disabled={isLoading}>
-        Add
-      </Button>
-      <Button onClick={onDone}>Cancel</Button>
+      <div style={{ paddingTop: BESIDE_FIELDS }}>
+        <Button type="submit" variant="contained" disabled={isLoading}>
+          Add
+        </Button>
+        <Button onClick={onDone}>Cancel</Button>
+      </div>
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
     </form>
   );
