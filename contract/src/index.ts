@@ -11,6 +11,7 @@ export {
   type SaveBlockBody,
   type Session,
   type Settings,
+  type SettingsChange,
   type SignInBody,
   type Squad,
   athlete,
@@ -23,6 +24,7 @@ export {
   saveBlockBody,
   session,
   settings,
+  settingsChange,
   signInBody,
   squad,
 } from './api/bodies.js';

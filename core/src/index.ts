@@ -6,13 +6,63 @@ export { whyLongRun, whyVolume } from './laid/why.js';
 export { type CivilDate, addDays, differenceInDays, isCivilDate } from './calendar/civil-date.js';
 export { type Weekday, weekdayOf, weekdays } from './calendar/weekday.js';
 export { countWeeks, startOfWeek } from './calendar/weeks.js';
-export { type Finding, type Level, levels } from './checks/finding.js';
+export { type Change, applyChange } from './change/change.js';
+export { type Command, weekWords } from './change/command.js';
+export { copyShape } from './change/copy-shape.js';
+export { addEvent, changeEvent, removeEvent } from './change/events.js';
+export { followingBlock } from './change/follow.js';
+export { moveRace } from './change/move-race.js';
+export { edgeRange, movePhaseEdge, ownPhasesOf } from './change/phase-edge.js';
+export { type PinField, pinWeek, unpinWeek } from './change/pin-week.js';
+export { toggleRecovery } from './change/recovery-weeks.js';
+export { scaleWeeks } from './change/scale-weeks.js';
+export { movePeak, setTaperDepth, taperDepths } from './change/shape.js';
+export { shiftWeeks } from './change/shift-weeks.js';
+export { unwaive, waive } from './change/waive.js';
+export { dropWeek, insertWeek } from './change/whole-weeks.js';
+export { type CheckCode, checks } from './checks/registry.js';
+export { type Finding, type Fix, type Level, levels } from './checks/finding.js';
+export { fixesOf, withFixes } from './block/mend-block.js';
+export { type WeekPair, alignWeeks } from './compare/align.js';
+export { type Difference, whatChanged } from './compare/what-changed.js';
+export {
+  type BlockEvent,
+  type EventKind,
+  eventCharacters,
+  eventKinds,
+  lastDay,
+} from './events/event.js';
+export { type Bend } from './fit/bends.js';
+export { type Found, fewestWeeks, highestPeak, lowestGrowth } from './fit/find.js';
+export { type BendingRule } from './fit/limits.js';
+export { type Nearest, nearestBlock } from './fit/nearest-block.js';
+export { placeRecovery } from './fit/place-recovery.js';
+export { type Solve, type Solution } from './fit/program.js';
+export { type Segment } from './longrun/lay-segments.js';
+export { type SegmentName, segmentNames, segmentSchools } from './longrun/segments.js';
 export { type LadderName, ladderNames, longRunLadders } from './longrun/ladders.js';
 export { phaseKinds } from './phases/kinds.js';
 export { type PhaseKind } from './phases/kinds.js';
 export { type Phase } from './phases/lay-phases.js';
 export { type PhaseLayoutName, phaseLayoutNames, phaseLayouts } from './phases/layouts.js';
-export { blockLength, defaultHouseRules } from './rules/house-rules.js';
+export {
+  type LengthSchoolName,
+  lengthSchoolNames,
+  lengthSchools,
+} from './phases/length-schools.js';
+export { type OwnPhase, type PhaseWish } from './phases/lay-phases.js';
+export { ruleBook, ruleGroups } from './rules/book.js';
+export { type HouseRules, blockLength, defaultHouseRules, raceRules } from './rules/house-rules.js';
+export { type RaceClassName, raceClass, raceClassNames, raceClassWords } from './rules/race-class.js';
+export { type Rule, type RuleGroup, isWhole, ruleProblem } from './rules/rule.js';
+export {
+  type RuleChanges,
+  type SomeRuleChanges,
+  noRuleChanges,
+  ruleValue,
+  rulesOf,
+  withRuleChanges,
+} from './rules/rule-changes.js';
 export { type TaperSchoolName, taperSchoolNames, taperSchools } from './taper/schools.js';
 export { sum } from './units/apportion.js';
 export {
@@ -43,9 +93,12 @@ export {
   growthSchools,
 } from './volume/growth-schools.js';
 export { type DayRole, dayRoles } from './week/roles.js';
-export { type Problem, examineDates, examineWishes } from './settle/examine.js';
+export { paceWords } from './week/session-words.js';
+export { examineDates, examineWishes } from './settle/examine.js';
+export { type Problem } from './settle/problem.js';
 export { type ReasonKey, type Reasons } from './settle/reasons.js';
 export { type Settled, settle } from './settle/settle.js';
+export { type Template, fromTemplate, templateOf } from './template/template.js';
 export { type Given, type Pin, type Wishes, reEntries } from './wishes/wishes.js';
 export { suggestWeeks } from './settle/suggest-weeks.js';
 export { withPin } from './wishes/with-pin.js';

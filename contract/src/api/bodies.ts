@@ -20,6 +20,10 @@ export const settings = z.strictObject({
 });
 export type Settings = z.infer<typeof settings>;
 
+/** Only what is changed is sent, so that two changes at once do not undo each other. */
+export const settingsChange = settings.partial();
+export type SettingsChange = z.infer<typeof settingsChange>;
+
 export const coach = z.strictObject({ id, name: shortText, email: z.email(), settings });
 export type Coach = z.infer<typeof coach>;
 

@@ -12,14 +12,14 @@ import {
   plannedSessions,
   saveBlockBody,
   session,
-  settings,
+  settingsChange,
   signInBody,
   squad,
 } from './bodies.js';
 
 /** One route of the API: what it takes and what it answers. */
 export interface Route {
-  method: 'GET' | 'POST' | 'PUT';
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
   /** Path with `{id}` parameters. */
   path: string;
   summary: string;
@@ -63,10 +63,10 @@ export const routes = {
   },
   signOut: { method: 'POST', path: '/api/sign-out', summary: 'Signs out.', answer: done },
   saveSettings: {
-    method: 'PUT',
+    method: 'PATCH',
     path: '/api/settings',
-    summary: 'Saves the coach’s settings.',
-    body: settings,
+    summary: 'Changes some of the coach’s settings.',
+    body: settingsChange,
     answer: coach,
   },
   squad: {

@@ -7,7 +7,6 @@ import type { Measure } from '../units/measure.js';
 import { fullWeek } from '../volume/climb.js';
 import { examineDates, examineWishes } from '../settle/examine.js';
 import { settle } from '../settle/settle.js';
-import { defaultHouseRules } from '../rules/house-rules.js';
 import { layOut } from './lay-out.js';
 import { showBlock } from '../laid/show.js';
 
@@ -126,10 +125,10 @@ describe('any valid wishes', () => {
     fc.assert(
       fc.property(anyWishes, (given) => {
         expect(examineDates(given)).toEqual([]);
-        const { wishes } = settle(given, defaultHouseRules);
+        const { wishes } = settle(given);
         expect(examineWishes(wishes)).toEqual([]);
         const { weeks: _weeks, ...fixed } = wishes;
-        expect(settle(fixed, defaultHouseRules).wishes).toEqual(wishes);
+        expect(settle(fixed).wishes).toEqual(wishes);
       }),
       runs,
     );

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { layOut } from '../block/lay-out.js';
 import { marathon } from '../testing/examples.js';
+import type { BlockEvent } from '../events/event.js';
 import type { Given } from '../wishes/wishes.js';
 import { type CheckCode, checks } from './registry.js';
 
@@ -9,6 +10,34 @@ const athlete = (facts: Given['athlete']): Partial<Given> => ({
 });
 const volume = (wish: Given['volume']): Partial<Given> => ({
   volume: { ...marathon.volume, ...wish },
+});
+const events = (...placed: BlockEvent[]): Partial<Given> => ({ events: placed });
+const test = (from: string): BlockEvent => ({ kind: 'test', name: 'Time trial', from });
+const race = (from: string): BlockEvent => ({
+  kind: 'tune-up-race',
+  name: 'Gullstone 10',
+  from,
+  distance: 10_000,
+});
+const away = (from: string, to: string): BlockEvent => ({ kind: 'away', name: 'Away', from, to });
+const illness: BlockEvent = {
+  kind: 'illness',
+  name: 'A cold',
+  from: '2027-02-01',
+  to: '2027-02-05',
+};
+const rule = (path: string, value: number): Partial<Given> => ({
+  overrides: { values: { [path]: value } },
+});
+const own = (...weeks: number[]): Partial<Given> => ({
+  phases: {
+    layout: 'own',
+    own: weeks.map((length, index) => ({
+      kind: index === weeks.length - 1 ? ('taper' as const) : ('foundation' as const),
+      name: `Phase ${index + 1}`,
+      weeks: length,
+    })),
+  },
 });
 const recovery = { depth: 0.25, reEntry: 'one-step-above' } as const;
 
@@ -83,6 +112,140 @@ const cases: Record<
     outside: { pins: [{ week: 18, volume: 32_100 }] },
     value: 1 - 32_100 / 92_000,
     limit: 0.65,
+  },
+  'injured-hard-running': {
+    inside: athlete({ injured: true }),
+    outside: { ...athlete({ injured: true }), ...events(test('2027-02-17')) },
+    value: 1,
+    limit: 0,
+  },
+  // Ill from Monday to Friday of week 8; the five days after hold 9, 5 and three times 27 km,
+  // against 86 km in week 7.
+  'return-too-quick': {
+    inside: events(illness),
+    outside: { ...events(illness), pins: [{ week: 9, volume: 160_000 }] },
+    value: (9 + 5 + 3 * 27) / 5 / (86 / 7),
+    limit: 0.75,
+  },
+  'under-18-hard-days': {
+    inside: athlete({ birthYear: 2010 }),
+    outside: { ...athlete({ birthYear: 2010 }), ...rule('care.under18HardDays', 1) },
+    value: 2,
+    limit: 1,
+  },
+  // 70 % over 46 km are 78.2.
+  'jump-after-recovery': {
+    inside: { pins: [{ week: 4, volume: 46_000 }, { week: 5, volume: 78_200 }] },
+    outside: { pins: [{ week: 4, volume: 46_000 }, { week: 5, volume: 78_300 }] },
+    value: 78.3 / 46 - 1,
+    limit: 0.7,
+  },
+  // Week 3 builds to 61 km: 19 % off are 49.41.
+  'recovery-too-shallow': {
+    inside: { pins: [{ week: 4, volume: 49_400 }] },
+    outside: { pins: [{ week: 4, volume: 49_500 }] },
+    value: 1 - 49.5 / 61,
+    limit: 0.2,
+  },
+  'recovery-has-hard-day': {
+    inside: events(test('2027-02-05')),
+    outside: events(test('2027-02-04')),
+    value: 1,
+    limit: 0,
+  },
+  'recovery-week-left-out': {
+    inside: volume({ recovery: { ...recovery, weeks: [4, 8, 14] } }),
+    outside: volume({ recovery: { ...recovery, weeks: [4, 8, 15] } }),
+    value: 2,
+    limit: 3,
+  },
+  'long-run-over-race': {
+    inside: { pins: [{ week: 15, longRun: 42_100 }] },
+    outside: { pins: [{ week: 15, longRun: 42_300 }] },
+    value: 42_300,
+    limit: 42_195,
+  },
+  // The ladder ends 29, 31, 32; 35.6 puts all but the pinned one out of reach.
+  'few-long-runs': {
+    inside: { pins: [{ week: 15, longRun: 34_000 }] },
+    outside: { pins: [{ week: 15, longRun: 35_600 }] },
+    value: 1,
+    limit: 2,
+  },
+  'many-long-runs': {
+    inside: rule('races.marathon.longRunsNearPeak.most', 3),
+    outside: rule('races.marathon.longRunsNearPeak.most', 2),
+    value: 3,
+    limit: 2,
+  },
+  // A race on Tuesday keeps the long run three days off; the rest of the week is away.
+  'long-run-no-day': {
+    inside: events(away('2027-02-18', '2027-02-21')),
+    outside: events(away('2027-02-18', '2027-02-21'), race('2027-02-16')),
+    value: 0,
+    limit: 1,
+  },
+  'hard-effort-near-race': {
+    inside: events(test('2027-04-08')),
+    outside: events(test('2027-04-09')),
+    value: 9,
+    limit: 10,
+  },
+  'tune-up-near-race': {
+    inside: events(race('2027-04-08')),
+    outside: events(race('2027-04-09')),
+    value: 9,
+    limit: 10,
+  },
+  'races-too-close': {
+    inside: { previousRace: { name: 'Tidewrack Half', date: '2026-12-27', distance: 42_195 } },
+    outside: { previousRace: { name: 'Tidewrack Half', date: '2026-12-28', distance: 42_195 } },
+    value: 15,
+    limit: 16,
+  },
+  'peak-near-race': {
+    inside: { pins: [{ week: 16, volume: 92_000 }] },
+    outside: { pins: [{ week: 17, volume: 92_000 }] },
+    value: 1,
+    limit: 2,
+  },
+  'peak-far-from-race': {
+    inside: { pins: [{ week: 12, volume: 100_000 }] },
+    outside: { pins: [{ week: 11, volume: 100_000 }] },
+    value: 7,
+    limit: 6,
+  },
+  // Three steps before a marathon: 7, 7 and 6 days.
+  'taper-too-short': {
+    inside: rule('races.marathon.taperDays.least', 21),
+    outside: rule('races.marathon.taperDays.least', 22),
+    value: 20,
+    limit: 22,
+  },
+  'taper-too-long': {
+    inside: { taper: { school: 'evidence' }, ...rule('races.marathon.taperDays.most', 8) },
+    outside: { taper: { school: 'evidence' }, ...rule('races.marathon.taperDays.most', 7) },
+    value: 8,
+    limit: 7,
+  },
+  // Two runs and the race, of six run days.
+  'taper-run-days-dropped': {
+    inside: { pins: [{ week: 18, volume: 12_000 }] },
+    outside: { pins: [{ week: 18, volume: 6000 }] },
+    value: 0.5,
+    limit: 0.8,
+  },
+  'phase-too-short': {
+    inside: own(2, 13, 3),
+    outside: own(1, 14, 3),
+    value: 1,
+    limit: 2,
+  },
+  'phase-left-out': {
+    inside: { weeks: 5, phases: { layout: 'base-strength-intervals-taper' } },
+    outside: { weeks: 4, phases: { layout: 'base-strength-intervals-taper' } },
+    value: 3,
+    limit: 4,
   },
   'block-too-short': { inside: { weeks: 12 }, outside: { weeks: 11 }, value: 11, limit: 12 },
   'block-too-long': { inside: { weeks: 20 }, outside: { weeks: 21 }, value: 21, limit: 20 },

@@ -6,9 +6,17 @@ export const fewerRunDays = {
   level: 'note',
   run({ block: { weeks, wishes } }) {
     const limit = wishes.week.runDays;
-    const building = weeks.filter(({ kind, length }) => kind === 'building' && length === 7);
+    const building = weeks.filter(
+      ({ kind, length, running }) => kind === 'building' && length === 7 && running === 1,
+    );
     const value = Math.max(0, ...building.map(({ runDays }) => runDays));
     if (building.length === 0 || value >= limit) return [];
     return [{ weeks: building.map(({ number }) => number), value, limit }];
   },
+  fixes: ({ value }, { block: { wishes } }) => [
+    {
+      label: `Ask for ${value} run days`,
+      change: { week: { ...wishes.week, runDays: Math.max(2, value) } },
+    },
+  ],
 } as const satisfies Check;

@@ -1,5 +1,7 @@
 import type { LaidBlock } from '../laid/laid-block.js';
 import type { HouseRules } from '../rules/house-rules.js';
+import type { Measure } from '../units/measure.js';
+import type { Change } from '../change/change.js';
 
 /** `stop` could hurt someone or cannot be run; then `caution`; then `note`. */
 export const levels = ['stop', 'caution', 'note'] as const;
@@ -14,10 +16,10 @@ export interface Observation {
   limit: number;
 }
 
-/** A change of the wishes that would remove a finding. */
+/** A change of the wishes that removes a finding, in words. */
 export interface Fix {
   label: string;
-  change: Record<string, unknown>;
+  change: Change;
 }
 
 export interface Finding extends Observation {
@@ -26,9 +28,12 @@ export interface Finding extends Observation {
   level: Level;
   title: string;
   message: string;
+  /** Asked for separately, since each is tried out: see `mend`. */
   fixes: Fix[];
   /** The coach's reason, when waived. */
   waived?: string;
+  /** The coach's reason, where the measured value has become worse since. */
+  reopened?: string;
 }
 
 /** What a check may look at. */
@@ -38,9 +43,16 @@ export interface CheckContext {
   today?: string | undefined;
 }
 
+/** What a fix may look at: amounts in its label are shown as the coach reads them. */
+export interface FixContext extends CheckContext {
+  shown: Measure;
+}
+
 /** A pure function from the laid-out block to what it finds wrong. */
 export interface Check {
   code: string;
   level: Level;
   run: (context: CheckContext) => Observation[];
+  /** Changes that may remove what was found; only those that do are offered. */
+  fixes?: (found: Observation, context: FixContext) => Fix[];
 }

@@ -1,13 +1,15 @@
+import { isBase } from '../laid/is-base.js';
 import { fullWeek } from '../volume/climb.js';
 import type { Check } from './finding.js';
+import { pinAt, unpin, volume } from './mending.js';
 
 /** A centimetre or a hundredth of a second: noise of rounding, not growth. */
 const WITHIN_MEASURING = 0.01;
 
 /**
- * A week more than the cap above the last building week. Recovery weeks are
- * not the base of the next rise; a short first week counts as the start it is taken from.
- * Value and limit: growth as a share.
+ * A week more than the cap above the last building week. Recovery weeks and
+ * weeks that an event cuts are not the base of the next rise; a short first
+ * week counts as the start it is taken from. Value and limit: growth as a share.
  */
 export const growthOverCap = {
   code: 'growth-over-cap',
@@ -16,11 +18,26 @@ export const growthOverCap = {
     const limit = wishes.volume.growth.cap;
     let last = wishes.volume.start;
     return weeks.flatMap((week) => {
-      const volume = fullWeek(week.volume, week.length);
-      const over = volume > last * (1 + limit) + WITHIN_MEASURING;
-      const value = volume / last - 1;
-      if (week.kind === 'building' && week.volumeRule !== 'short-first-week') last = volume;
+      const full = fullWeek(week.volume, week.length);
+      const over = full > last * (1 + limit) + WITHIN_MEASURING;
+      const value = full / last - 1;
+      if (isBase(week)) last = full;
       return over ? [{ weeks: [week.number], value, limit }] : [];
     });
+  },
+  fixes({ weeks: [week = 1], value, limit }, context) {
+    const laid = context.block.weeks[week - 1]?.volume ?? 0;
+    const { growth } = context.block.wishes.volume;
+    return [
+      ...pinAt(context, week, 'volume', (laid / (1 + value)) * (1 + limit)),
+      ...unpin(context, week, 'volume'),
+      ...(growth.school === 'percentage'
+        ? []
+        : [
+            volume(context, 'Grow by a percentage under the cap', {
+              growth: { ...growth, school: 'percentage' },
+            }),
+          ]),
+    ];
   },
 } as const satisfies Check;

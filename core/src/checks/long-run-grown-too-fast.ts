@@ -1,5 +1,6 @@
 import { longRunGrowthLimit } from '../longrun/limits.js';
 import type { Check } from './finding.js';
+import { longRun, pinAt, say, unpin } from './mending.js';
 
 /** A long run too far beyond the longest before it. Value and limit: m or s. */
 export const longRunGrownTooFast = {
@@ -12,5 +13,15 @@ export const longRunGrownTooFast = {
       longest = Math.max(longest, value);
       return value > limit + 1e-6 ? [{ weeks: [number], value, limit }] : [];
     });
+  },
+  fixes({ weeks: [week = 1], limit }, context) {
+    const { start, peak } = context.block.wishes.longRun;
+    return [
+      ...pinAt(context, week, 'longRun', limit),
+      ...unpin(context, week, 'longRun'),
+      ...(peak > start
+        ? [longRun(context, `Ask for ${say(context, start)} at the peak`, { peak: start })]
+        : []),
+    ];
   },
 } as const satisfies Check;

@@ -1,4 +1,5 @@
 import type { Check } from './finding.js';
+import { longRun, say } from './mending.js';
 
 /** The wished peak long run is not reached under its caps. Value: the longest laid out; limit: the wish; m or s. */
 export const longRunHeldDown = {
@@ -11,4 +12,10 @@ export const longRunHeldDown = {
     const held = weeks.find(({ longRun }) => longRun === value);
     return [{ weeks: held ? [held.number] : [], value, limit }];
   },
+  fixes: ({ value }, context) => [
+    longRun(context, `Ask for ${say(context, value)}`, {
+      peak: value,
+      start: Math.min(value, context.block.wishes.longRun.start),
+    }),
+  ],
 } as const satisfies Check;

@@ -1,8 +1,7 @@
 import { differenceInDays } from '../calendar/civil-date.js';
 import type { Check } from './finding.js';
+import { longRun, unpin } from './mending.js';
 
-/** Within this part of the longest, a long run is one of the peak (policy). */
-const PEAK_SHARE = 0.9;
 /** Days by which a long run may stand nearer than the whole weeks asked for. */
 const LEEWAY_DAYS = 2;
 
@@ -16,11 +15,18 @@ export const longRunNearRace = {
     // What is laid after the peak is shorter on purpose; in middle distance hardly so.
     const last = weeks.findLast(
       ({ longRun, longRunRule }) =>
-        longRun > 0 && longRun >= PEAK_SHARE * longest && longRunRule !== 'after-peak',
+        longRun > 0 && longRun >= rules.longRun.nearPeak * longest && longRunRule !== 'after-peak',
     );
     const day = last?.days.find(({ role }) => role === 'long');
     if (!last || !day) return [];
     const value = differenceInDays(wishes.race.date, day.date);
     return value < limit ? [{ weeks: [last.number], value, limit }] : [];
+  },
+  fixes({ weeks: [week = 1] }, context) {
+    const { leastWeeksOut } = context.rules.longRun;
+    return [
+      ...unpin(context, week, 'longRun'),
+      longRun(context, `Last peak ${leastWeeksOut} weeks out`, { lastPeakWeeksOut: leastWeeksOut }),
+    ];
   },
 } as const satisfies Check;

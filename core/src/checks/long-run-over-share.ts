@@ -1,5 +1,6 @@
 import { longRunShareLimit } from '../longrun/limits.js';
 import type { Check } from './finding.js';
+import { pinAt, unpin } from './mending.js';
 
 /** A long run over its part of the week. Value and limit: shares. A short first week is left out. */
 export const longRunOverShare = {
@@ -12,5 +13,13 @@ export const longRunOverShare = {
       const limit = longRunShareLimit(wishes, rules, volume, easyPace);
       return value > limit + 1e-9 ? [{ weeks: [number], value, limit }] : [];
     });
+  },
+  fixes({ weeks: [week = 1], limit }, context) {
+    const laid = context.block.weeks[week - 1];
+    return [
+      ...pinAt(context, week, 'longRun', (laid?.volume ?? 0) * limit),
+      ...unpin(context, week, 'longRun'),
+      ...unpin(context, week, 'volume'),
+    ];
   },
 } as const satisfies Check;

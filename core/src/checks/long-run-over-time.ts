@@ -1,5 +1,6 @@
 import { perMetre } from '../longrun/limits.js';
 import type { Check } from './finding.js';
+import { pinAt, unpin } from './mending.js';
 
 /** A long run over its time on feet at easy pace. Value and limit: seconds. */
 export const longRunOverTime = {
@@ -12,5 +13,12 @@ export const longRunOverTime = {
       const value = longRun * secondsPer;
       return value > limit + 1e-6 ? [{ weeks: [number], value, limit }] : [];
     });
+  },
+  fixes({ weeks: [week = 1], value, limit }, context) {
+    const laid = context.block.weeks[week - 1]?.longRun ?? 0;
+    return [
+      ...pinAt(context, week, 'longRun', (laid * limit) / value),
+      ...unpin(context, week, 'longRun'),
+    ];
   },
 } as const satisfies Check;

@@ -10,4 +10,8 @@ export const ownPhasesScaled = {
     const value = sum(wishes.phases.own.map(({ weeks }) => weeks));
     return value === wishes.weeks ? [] : [{ weeks: [1], value, limit: wishes.weeks }];
   },
+  fixes(_, { block: { phases } }) {
+    const own = phases.map(({ kind, name, weeks }) => ({ kind, name, weeks }));
+    return [{ label: 'Keep them as scaled', change: { phases: { layout: 'own', own } } }];
+  },
 } as const satisfies Check;

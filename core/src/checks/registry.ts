@@ -3,39 +3,77 @@ import { fewerRunDays } from './fewer-run-days.js';
 import type { Check } from './finding.js';
 import { growthOverCap } from './growth-over-cap.js';
 import { hardDayAway } from './hard-day-away.js';
+import { hardEffortNearRace } from './hard-effort-near-race.js';
+import { injuredHardRunning } from './injured-hard-running.js';
+import { jumpAfterRecovery } from './jump-after-recovery.js';
 import { longRunGrownTooFast } from './long-run-grown-too-fast.js';
 import { longRunHeldDown } from './long-run-held-down.js';
 import { longRunNearRace } from './long-run-near-race.js';
+import { longRunNoDay } from './long-run-no-day.js';
+import { longRunOverRace } from './long-run-over-race.js';
 import { longRunOverShare } from './long-run-over-share.js';
 import { longRunOverTime } from './long-run-over-time.js';
+import { fewLongRuns, manyLongRuns } from './long-runs-near-peak.js';
 import { noRecoveryWeek } from './no-recovery-week.js';
 import { notFeasible } from './not-feasible.js';
 import { ownPhasesScaled } from './own-phases-scaled.js';
+import { peakFarFromRace, peakNearRace } from './peak-place.js';
+import { phaseLeftOut, phaseTooShort } from './phase-length.js';
 import { raceInThePast } from './race-in-the-past.js';
+import { racesTooClose } from './races-too-close.js';
+import { recoveryHasHardDay } from './recovery-has-hard-day.js';
+import { recoveryTooShallow } from './recovery-too-shallow.js';
+import { recoveryWeekLeftOut } from './recovery-week-left-out.js';
+import { returnTooQuick } from './return-too-quick.js';
 import { startAboveHeld } from './start-above-held.js';
 import { taperTooDeep, taperTooShallow } from './taper-depth.js';
+import { taperTooLong, taperTooShort } from './taper-length.js';
+import { taperRunDaysDropped } from './taper-run-days-dropped.js';
 import { tooLongAtPeak } from './too-long-at-peak.js';
+import { tuneUpNearRace } from './tune-up-near-race.js';
+import { under18HardDays } from './under-18-hard-days.js';
 import { under18Week } from './under-18-week.js';
 import { volumeLowForDistance } from './volume-low-for-distance.js';
 
 /** Every check there is. Adding one is one file, one line here and its sentence. */
 export const checks = [
+  injuredHardRunning,
+  returnTooQuick,
   under18Week,
+  under18HardDays,
   notFeasible,
   growthOverCap,
   startAboveHeld,
+  jumpAfterRecovery,
+  recoveryTooShallow,
+  recoveryHasHardDay,
   longRunGrownTooFast,
   longRunOverTime,
+  longRunOverRace,
   longRunNearRace,
+  fewLongRuns,
+  hardEffortNearRace,
+  tuneUpNearRace,
+  racesTooClose,
   noRecoveryWeek,
   tooLongAtPeak,
+  peakNearRace,
   taperTooShallow,
+  taperTooShort,
   blockTooShort,
   longRunOverShare,
   longRunHeldDown,
+  longRunNoDay,
+  manyLongRuns,
+  peakFarFromRace,
   taperTooDeep,
+  taperTooLong,
+  taperRunDaysDropped,
   volumeLowForDistance,
   blockTooLong,
+  phaseTooShort,
+  phaseLeftOut,
+  recoveryWeekLeftOut,
   fewerRunDays,
   hardDayAway,
   ownPhasesScaled,

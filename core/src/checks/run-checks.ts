@@ -1,24 +1,41 @@
 import type { Measure } from '../units/measure.js';
-import { type CheckContext, type Finding, levels } from './finding.js';
-import { type CheckCode, checks } from './registry.js';
+import type { Waiver } from '../wishes/wishes.js';
+import { type CheckContext, type Finding, type Observation, levels } from './finding.js';
+import { checks } from './registry.js';
 import { sentences } from './sentences.js';
 
-/** Runs every check: worst level first, then in the order of the registry and the weeks. */
+/**
+ * Runs every check that is not turned off: worst level first, then in the
+ * order of the registry and the weeks. A check at level stop always runs.
+ */
 export function runChecks(context: CheckContext, shown: Measure): Finding[] {
-  const findings = checks.flatMap((check) =>
-    check.run(context).map((observation): Finding => {
-      const { code, level } = check;
+  const { off } = context.rules;
+  const findings = checks.flatMap((check) => {
+    const { code, level } = check;
+    if (level !== 'stop' && off.includes(code)) return [];
+    return check.run(context).map((observation): Finding => {
       const { title, message } = sentences[code](observation, { ...context, shown });
-      const waived = waiverOf(code, observation.weeks, context);
+      const waived = waiverOf(code, observation, context.block.wishes.waivers);
       return { check: code, level, ...observation, title, message, fixes: [], ...waived };
-    }),
-  );
+    });
+  });
   return findings.sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level));
 }
 
-function waiverOf(code: CheckCode, weeks: readonly number[], { block }: CheckContext) {
-  const waiver = block.wishes.waivers.find(
-    ({ check, week }) => check === code && (week === undefined || weeks.includes(week)),
+function waiverOf(code: string, found: Observation, waivers: readonly Waiver[]) {
+  const waiver = waivers.find(
+    ({ check, week }) => check === code && (week === undefined || found.weeks.includes(week)),
   );
-  return waiver ? { waived: waiver.reason } : {};
+  if (!waiver) return {};
+  return isWorse(found, waiver.value) ? { reopened: waiver.reason } : { waived: waiver.reason };
+}
+
+/** Half a per cent: what rounding may move is not worse. */
+const NO_WORSE = 0.005;
+
+/** Further beyond the limit than when it was waived. */
+function isWorse({ value, limit }: Observation, waived: number | undefined): boolean {
+  if (waived === undefined) return false;
+  const beyond = Math.sign(value - limit);
+  return beyond * (value - waived) > NO_WORSE * Math.max(Math.abs(waived), Math.abs(limit));
 }

@@ -87,6 +87,90 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
     title: 'Own phases scaled',
     message: `Your phases add up to ${value} weeks, the block has ${limit}: they were scaled to fit.`,
   }),
+  'injured-hard-running': ({ value, weeks }) => ({
+    title: 'Hard running while injured',
+    message: `${value} ${value === 1 ? 'race or test stands' : 'races and tests stand'} in week ${span(weeks)} for an athlete marked injured. No hard running until you lift the mark; whoever has pain belongs with a doctor or physiotherapist first.`,
+  }),
+  'return-too-quick': ({ value, limit, weeks }) => ({
+    title: 'Return too quick',
+    message: `Week ${span(weeks)} comes back at ${percent(value)} of the running before; the house rule is ${percent(limit)} for as long as it lasted. Nothing missed is made up; with fever or chest pain ask a doctor before any running.`,
+  }),
+  'under-18-hard-days': ({ value, limit, weeks }) => ({
+    title: 'Too many hard days under 18',
+    message: `${value} hard days in week ${span(weeks)}; the house rule for under-18s is ${limit}. Growing bodies need the days between.`,
+  }),
+  'jump-after-recovery': ({ value, limit, weeks }) => ({
+    title: 'Jump after a recovery week',
+    message: `Week ${weeks.join(', ')} is ${finePercent(value)} above the recovery week before it; ${percent(limit)} is the most. Rested legs hide a jump that is too large.`,
+  }),
+  'recovery-too-shallow': ({ value, limit, weeks }) => ({
+    title: 'Recovery week too shallow',
+    message: `Week ${weeks.join(', ')} takes ${percent(value)} off the last building week; under ${percent(limit)} it is not felt as rest.`,
+  }),
+  'recovery-has-hard-day': ({ value, weeks }) => ({
+    title: 'Hard running in a recovery week',
+    message: `Week ${weeks.join(', ')} holds ${value} hard ${value === 1 ? 'day' : 'days'}. A recovery week has none; a test belongs on its last days.`,
+  }),
+  'long-run-over-race': ({ value, weeks }, context) => ({
+    title: 'Long run longer than the race',
+    message: `${amount(value, context)} in week ${weeks.join(', ')}: never further than the marathon itself. Leave the distance to race day.`,
+  }),
+  'few-long-runs': ({ value, limit }) => ({
+    title: 'Few long runs near the peak',
+    message: `${value} ${value === 1 ? 'run stands' : 'runs stand'} near the longest; ${limit} at least make it more than an experiment.`,
+  }),
+  'many-long-runs': ({ value, limit }) => ({
+    title: 'Many long runs near the peak',
+    message: `${value} runs stand near the longest; after ${limit} each costs more than it gives.`,
+  }),
+  'long-run-no-day': ({ weeks }) => ({
+    title: 'No day for the long run',
+    message: `Races and days away leave week ${weeks.join(', ')} no day for its long run. It is left out, not made up.`,
+  }),
+  'hard-effort-near-race': ({ value, limit, weeks }) => ({
+    title: 'Hard or long near the marathon',
+    message: `A hard or long effort ${value} days before the race, in week ${weeks.join(', ')}; the last ${limit} days belong to rest.`,
+  }),
+  'tune-up-near-race': ({ value, limit, weeks }) => ({
+    title: 'Race on the way near the goal',
+    message: `It stands ${value} days before the goal race, in week ${weeks.join(', ')}; by its distance ${limit} at least leave time to get over it.`,
+  }),
+  'races-too-close': ({ value, limit }, { block }) => ({
+    title: 'Goal races close together',
+    message: `${value} weeks after ${block.wishes.previousRace?.name ?? 'the last goal race'}; by its distance ${limit} at least leave room for rest, return and a block.`,
+  }),
+  'peak-near-race': ({ value, limit }) => ({
+    title: 'Peak near the race',
+    message: `The last heaviest week is ${value} ${value === 1 ? 'week' : 'weeks'} out; ${limit} at least, or it is still in the legs.`,
+  }),
+  'peak-far-from-race': ({ value, limit }) => ({
+    title: 'Peak far from the race',
+    message: `The last heaviest week is ${value} weeks out; more than ${limit}, and the body has forgotten it.`,
+  }),
+  'taper-too-short': ({ value, limit }, context) => ({
+    title: 'Short taper',
+    message: `${value} days of taper; the ${distanceName(context)} wants ${limit} at least.`,
+  }),
+  'taper-too-long': ({ value, limit }, context) => ({
+    title: 'Long taper',
+    message: `${value} days of taper; for the ${distanceName(context)} ${limit} are enough, and fitness goes with the fatigue.`,
+  }),
+  'taper-run-days-dropped': ({ value, limit, weeks }) => ({
+    title: 'Run days dropped in the taper',
+    message: `Week ${weeks.join(', ')} keeps ${percent(value)} of the usual run days; ${percent(limit)} at least. Shorten runs rather than leave them out.`,
+  }),
+  'phase-too-short': ({ value, limit, weeks }) => ({
+    title: 'Short phase',
+    message: `The phase in week ${span(weeks)} has ${value} ${value === 1 ? 'week' : 'weeks'}; under ${limit} there is no time to answer to it.`,
+  }),
+  'phase-left-out': ({ value, limit }) => ({
+    title: 'Phases left out',
+    message: `The block has room for ${value} of ${limit} phases. Fewer phases, or more weeks.`,
+  }),
+  'recovery-week-left-out': ({ value, limit }) => ({
+    title: 'Recovery week left out',
+    message: `${value} of ${limit} recovery weeks stand where you put them; none stands in week 1, in the taper or in the week before it.`,
+  }),
   'race-in-the-past': ({ value }, { block }) => ({
     title: 'The race has been run',
     message: `${block.wishes.race.name} was ${value} ${value === 1 ? 'day' : 'days'} ago. The block can be read; lay out a new one for the next race.`,
@@ -119,7 +203,7 @@ function finePercent(share: number): string {
 }
 
 function distanceName({ block }: CheckContext): string {
-  return raceClass(block.wishes.race.distance).name;
+  return raceClass(block.wishes.race.distance).words;
 }
 
 function span(weeks: readonly number[]): string {

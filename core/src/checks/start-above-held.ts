@@ -1,5 +1,6 @@
 import { fullWeek } from '../volume/climb.js';
 import type { Check } from './finding.js';
+import { pinAt, say, unpin, volume } from './mending.js';
 
 /** Real weeks looked back on. */
 const RECENT_WEEKS = 4;
@@ -16,4 +17,9 @@ export const startAboveHeld = {
     const value = fullWeek(first.volume, first.length);
     return value > limit + 1e-6 ? [{ weeks: [1], value, limit }] : [];
   },
+  fixes: ({ limit }, context) => [
+    ...unpin(context, 1, 'volume'),
+    volume(context, `Start at ${say(context, limit)}`, { start: limit }),
+    ...pinAt(context, 1, 'volume', limit),
+  ],
 } as const satisfies Check;

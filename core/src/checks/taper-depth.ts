@@ -1,6 +1,7 @@
 import { differenceInDays } from '../calendar/civil-date.js';
 import { taperSchools } from '../taper/schools.js';
-import type { Check, CheckContext, Observation } from './finding.js';
+import type { Check, CheckContext, Fix, FixContext, Observation } from './finding.js';
+import { unpin } from './mending.js';
 
 /** Days of running a race week needs before its cut can be judged. */
 const LEAST_DAYS = 3;
@@ -20,6 +21,7 @@ export const taperTooShallow = {
       value < limit - NOISE ? [{ weeks, value, limit }] : [],
     );
   },
+  fixes: (_, context) => fixesOf(context),
 } as const satisfies Check;
 
 /** Race week cut more than its school does. Value and limit: share cut from the heaviest week. */
@@ -32,7 +34,21 @@ export const taperTooDeep = {
       value > limit + NOISE ? [{ weeks, value, limit }] : [],
     );
   },
+  fixes: (_, context) => fixesOf(context),
 } as const satisfies Check;
+
+function fixesOf(context: FixContext): Fix[] {
+  const { school, depth } = context.block.wishes.taper;
+  return [
+    ...unpin(context, context.block.weeks.length, 'volume'),
+    ...(depth === undefined
+      ? []
+      : [{ label: 'Taper as deep as the school has it', change: { taper: { school } } }]),
+    ...(school === 'three-steps'
+      ? []
+      : [{ label: 'Taper in three steps', change: { taper: { school: 'three-steps' as const } } }]),
+  ];
+}
 
 function usualCut({ block }: CheckContext) {
   return taperSchools[block.wishes.taper.school].raceWeekCut;

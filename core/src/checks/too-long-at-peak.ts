@@ -1,7 +1,5 @@
 import type { Check } from './finding.js';
-
-/** Weeks within this part of the heaviest stand at the peak (policy). */
-const PEAK_SHARE = 0.97;
+import { volume } from './mending.js';
 
 /** Too many weeks at the heaviest, recovery weeks between them not counted. Value and limit: weeks. */
 export const tooLongAtPeak = {
@@ -10,8 +8,21 @@ export const tooLongAtPeak = {
   run({ block: { weeks }, rules }) {
     const limit = rules.volume.mostAtPeak;
     const heaviest = Math.max(...weeks.map(({ volume }) => volume));
-    const atPeak = weeks.filter(({ volume }) => volume > 0 && volume >= PEAK_SHARE * heaviest);
+    const atPeak = weeks.filter(
+      ({ volume }) => volume > 0 && volume >= rules.volume.atPeak * heaviest,
+    );
     const value = atPeak.length;
     return value > limit ? [{ weeks: atPeak.map(({ number }) => number), value, limit }] : [];
+  },
+  fixes({ limit }, context) {
+    const { growth } = context.block.wishes.volume;
+    const held = { holdAtPeak: limit, peakWeek: undefined };
+    return [
+      volume(context, `Hold ${limit} weeks`, held),
+      volume(context, 'Grow evenly to the peak', {
+        ...held,
+        growth: { ...growth, school: 'percentage' },
+      }),
+    ];
   },
 } as const satisfies Check;

@@ -1,5 +1,7 @@
 import { type CalendarWeek, calendarWeeks } from '../calendar/weeks.js';
+import { type EventDays, racedIn, weekRunning } from '../events/event-days.js';
 import { type Phase, layPhases } from '../phases/lay-phases.js';
+import { type HouseRules, raceRules } from '../rules/house-rules.js';
 import { taperShares } from '../taper/taper-weeks.js';
 import { recoveryWeeks } from '../volume/recovery-weeks.js';
 import type { Wishes } from '../wishes/wishes.js';
@@ -12,6 +14,10 @@ export interface FrameWeek extends CalendarWeek {
   phase: Phase;
   /** Part of the heaviest week the taper leaves, 0–1. */
   taperShare: number;
+  /** Part of usual running that events leave: 1 in a week like others. */
+  running: number;
+  /** Metres of the races and tests on the way in it. */
+  raced: number;
 }
 
 export interface Frame {
@@ -27,10 +33,15 @@ export type FrameWishes = Pick<
   'start' | 'weeks' | 'weekStartsOn' | 'race' | 'phases' | 'taper'
 > & { volume: Pick<Wishes['volume'], 'recovery'> };
 
-/** Weeks, phases, taper and scheduled recovery weeks: all that needs no volume. */
-export function layFrame(wishes: FrameWishes): Frame {
+/** Weeks, phases, taper, events and scheduled recovery weeks: all that needs no volume. */
+export function layFrame(wishes: FrameWishes, rules: HouseRules, days: EventDays): Frame {
   const calendar = calendarWeeks(wishes.start, wishes.weeks, wishes.weekStartsOn);
-  const shares = taperShares(calendar, wishes.race, wishes.taper.school);
+  const shares = taperShares(
+    calendar,
+    wishes.race.date,
+    raceRules(rules, wishes.race.distance),
+    wishes.taper,
+  );
   const firstTapered = shares.findIndex((share) => share < 1);
   const taperStart = firstTapered < 0 ? calendar.length - 1 : firstTapered;
   const phases = layPhases(wishes.phases, wishes.weeks, wishes.weeks - taperStart);
@@ -40,6 +51,8 @@ export function layFrame(wishes: FrameWishes): Frame {
     kind: kindOf(week, index >= taperStart, recovering),
     phase: phaseOf(week.number, phases),
     taperShare: shares[index] ?? 1,
+    running: weekRunning(week, days),
+    raced: racedIn(week, days),
   }));
   return { phases, weeks, taperStart };
 }

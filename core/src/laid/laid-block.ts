@@ -1,3 +1,5 @@
+import type { BlockEvent } from '../events/event.js';
+import type { Segment } from '../longrun/lay-segments.js';
 import type { LongRunRule } from '../longrun/lay-long-runs.js';
 import type { Legs } from '../load/legs.js';
 import type { Phase } from '../phases/lay-phases.js';
@@ -19,12 +21,22 @@ export interface Week {
   kind: WeekKind;
   phase: PhaseKind;
   recovery: boolean;
+  /** True where a recovery week was due, whatever was pinned over it. */
+  recoveryDue: boolean;
   /** Without the race. */
   volume: number;
   volumeRule: VolumeRule;
   /** 0 in race week. */
   longRun: number;
   longRunRule: LongRunRule;
+  /** What the long run holds besides easy running. */
+  segment: Segment | undefined;
+  /** Part of the heaviest week the taper leaves; 1 before it. */
+  taperShare: number;
+  /** Part of usual running that events leave. */
+  running: number;
+  /** Races, tests and days on the way that touch it. */
+  events: BlockEvent[];
   /** Metres; an estimate when the block counts time. */
   distance: number;
   /** Seconds; an estimate when the block counts distance. */

@@ -26,6 +26,7 @@ export function whyVolume(block: LaidBlock, week: Week, measure: Measure): strin
     held: () => 'Held at the top.',
     're-entry': () => `Resumes at the last building week, ${over}.`,
     recovery: () => `Recovery: ${formatPercent(volume.recovery.depth)} off ${over}.`,
+    event: () => eventWords(week, over),
     taper: () =>
       `Taper: ${formatPercent(week.volume / heaviest)} of the heaviest week, ${say(heaviest)}.`,
     race: () =>
@@ -47,11 +48,17 @@ export function whyLongRun({ wishes, easyPace }: LaidBlock, week: Week): string 
     'time-cap': `Held by time on feet, ${feet}.`,
     'growth-cap': `As much longer as a long run may grow, ${feet}.`,
     recovery: `Recovery: shorter by as much as the week, ${feet}.`,
+    event: `Cut for what stands in this week, ${feet}.`,
     'after-peak': `Coming down from the peak, ${feet}.`,
-    'no-day': 'The short first week has no long run day.',
+    'no-day': 'No day of this week is free for it.',
     race: 'The race.',
   };
   return sentences[week.longRunRule];
+}
+
+function eventWords({ events, running }: Week, over: string): string {
+  const names = events.map(({ name }) => name).join(', ') || 'Days around a race or an illness';
+  return `${names}: ${formatPercent(running)} of ${over}; none of it is made up later.`;
 }
 
 function capital(text: string): string {

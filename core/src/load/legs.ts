@@ -8,6 +8,8 @@ const EFFORT: Readonly<Record<DayRole, number>> = {
   easy: 3,
   long: 4,
   quality: 5,
+  'tune-up': 8,
+  test: 7,
   race: 0,
 };
 

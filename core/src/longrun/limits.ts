@@ -1,5 +1,4 @@
-import type { HouseRules } from '../rules/house-rules.js';
-import { raceClass } from '../rules/race-class.js';
+import { type HouseRules, raceRules } from '../rules/house-rules.js';
 import type { Wishes } from '../wishes/wishes.js';
 
 const USUAL_RUN_DAYS = 5;
@@ -25,13 +24,14 @@ export function perMetre(wishes: Pick<Bearing, 'athlete'>, pace: number): number
  */
 export function longRunShareLimit(
   wishes: Bearing,
-  { longRun }: HouseRules,
+  rules: HouseRules,
   volume: number,
   pace: number,
 ): number {
+  const { longRun } = rules;
   const light = volume < longRun.lightWeek * perMetre(wishes, pace) ? longRun.lightWeekExtra : 0;
   const few = Math.max(0, USUAL_RUN_DAYS - wishes.week.runDays) * longRun.fewDaysExtra;
-  const race = raceClass(wishes.race.distance).longRunShareExtra;
+  const race = raceRules(rules, wishes.race.distance).longRunShareExtra;
   return Math.min(longRun.mostShare, longRun.share + light + few + race);
 }
 

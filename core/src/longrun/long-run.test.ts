@@ -15,7 +15,7 @@ const withLadder = (ladder: (typeof ladderNames)[number]): Given => ({
 });
 
 describe('the limits of a long run', () => {
-  const { wishes } = settle(marathon, defaultHouseRules);
+  const { wishes } = settle(marathon);
   const with_ = (runDays: number, distance: number) => ({
     ...wishes,
     week: { ...wishes.week, runDays },

@@ -7,6 +7,8 @@ export interface OwnPhase {
   kind: PhaseKind;
   name: string;
   weeks: number;
+  /** True when its last week is a recovery week. */
+  closes?: boolean | undefined;
 }
 
 /** A layout, and the coach's own phases where it is `own`. */
@@ -54,7 +56,9 @@ export function layPhases(wish: PhaseWish, weeks: number, taperWeeks: number): P
   function ownParts({ own }: PhaseWish) {
     const lengths = own.map((phase) => phase.weeks);
     const scaled = scaleWeeks(lengths, weeks);
-    return own.map((phase, index) => sized({ ...phase, weight: phase.weeks }, scaled[index]));
+    return own.map((phase, index) =>
+      sized({ ...phase, closes: phase.closes === true, weight: phase.weeks }, scaled[index]),
+    );
   }
 }
 

@@ -1,26 +1,36 @@
+import { raceClass, type RaceClassName } from './race-class.js';
+import { type RaceRules, defaultRaceRules } from './race-rules.js';
+
 /**
  * The coach's limits and defaults. Every figure is policy: a starting point
  * from practice that a coach may set otherwise. Distances in metres, times in
- * seconds, shares 0–1.
+ * seconds, shares 0–1. Each figure has its entry in the rule book.
  */
 export interface HouseRules {
   /** Step in which a block is laid out: whole kilometres or miles, and minutes. */
   layoutStep: { distance: number; time: number };
+  races: Readonly<Record<RaceClassName, RaceRules>>;
+  phases: {
+    /** Weeks a phase before the taper needs to have an effect. */
+    leastWeeks: number;
+  };
   volume: {
     /** Most a building week may grow over the last building week. */
     growthCap: number;
     /** Weeks at the heaviest before a long stay is pointed out. */
     mostAtPeak: number;
-    /** Heaviest week for an athlete under 18, metres. */
-    under18Week: number;
+    /** Weeks within this part of the heaviest stand at the peak. */
+    atPeak: number;
   };
   recovery: {
     every: 3 | 4 | 5 | 6;
     depth: number;
-    /** A pinned week this far under the last building week counts as recovery. */
+    /** Less off than this is no recovery; a pinned week this far down counts as one. */
     leastDepth: number;
     /** Building weeks in a row before a missing recovery week is pointed out. */
     mostBuildingWeeks: number;
+    /** Most the week after a recovery week may stand above it. */
+    mostReturn: number;
   };
   longRun: {
     /** Part of the week the long run may take, before the allowances below. */
@@ -41,6 +51,28 @@ export interface HouseRules {
     taperShares: { twoWeeksOut: number; oneWeekOut: number };
     /** Weeks before race day nearer than which a peak long run may not fall. */
     leastWeeksOut: number;
+    /** A long run within this part of the longest is one of the peak. */
+    nearPeak: number;
+  };
+  taper: {
+    /** Part of the usual run days that stays. */
+    leastRunDays: number;
+    /** Days before a marathon within which nothing hard or long belongs. */
+    quietDays: number;
+  };
+  events: {
+    /** Running on a day of each kind, as a part of a usual day. */
+    camp: number;
+    holiday: number;
+    travel: number;
+    away: number;
+    illness: number;
+    /** Running on the days before a race on the way. */
+    beforeTuneUp: number;
+    /** Taken off the long run in the week of a race on the way. */
+    longRunCut: number;
+    /** Running after an illness, for as many days as it lasted. */
+    afterIllness: number;
   };
   week: {
     /** Shortest run worth putting shoes on for. */
@@ -52,12 +84,30 @@ export interface HouseRules {
     /** A quality day, against an easy day. */
     quality: number;
   };
+  care: {
+    /** Heaviest week for an athlete under 18, metres. */
+    under18Week: number;
+    /** Hard days a week for an athlete under 18. */
+    under18HardDays: number;
+  };
+  /** What a bent rule costs where pins and rules cannot all hold; more is dearer. */
+  bending: {
+    growth: number;
+    recovery: number;
+    peak: number;
+    longRun: number;
+    taper: number;
+  };
+  /** Codes of checks that are turned off; a check at level stop never is. */
+  off: readonly string[];
 }
 
 export const defaultHouseRules: HouseRules = Object.freeze<HouseRules>({
   layoutStep: { distance: 1, time: 5 },
-  volume: { growthCap: 0.1, mostAtPeak: 3, under18Week: 60_000 },
-  recovery: { every: 4, depth: 0.25, leastDepth: 0.2, mostBuildingWeeks: 5 },
+  races: defaultRaceRules,
+  phases: { leastWeeks: 2 },
+  volume: { growthCap: 0.1, mostAtPeak: 3, atPeak: 0.97 },
+  recovery: { every: 4, depth: 0.25, leastDepth: 0.2, mostBuildingWeeks: 5, mostReturn: 0.7 },
   longRun: {
     share: 0.3,
     lightWeekExtra: 0.05,
@@ -69,6 +119,18 @@ export const defaultHouseRules: HouseRules = Object.freeze<HouseRules>({
     growthDistance: 3000,
     taperShares: { twoWeeksOut: 0.65, oneWeekOut: 0.4 },
     leastWeeksOut: 2,
+    nearPeak: 0.9,
+  },
+  taper: { leastRunDays: 0.8, quietDays: 10 },
+  events: {
+    camp: 1,
+    holiday: 0.5,
+    travel: 0.5,
+    away: 0,
+    illness: 0,
+    beforeTuneUp: 0.7,
+    longRunCut: 1 / 3,
+    afterIllness: 0.75,
   },
   week: {
     shortestRun: { distance: 3000, time: 20 * 60 },
@@ -76,7 +138,15 @@ export const defaultHouseRules: HouseRules = Object.freeze<HouseRules>({
     shortEasy: 0.75,
     quality: 1.15,
   },
+  care: { under18Week: 60_000, under18HardDays: 2 },
+  bending: { growth: 3, recovery: 2, peak: 1, longRun: 2, taper: 1 },
+  off: [],
 });
+
+/** What the rules say of a race of `distance` metres. */
+export function raceRules({ races }: HouseRules, distance: number): RaceRules {
+  return races[raceClass(distance).name];
+}
 
 /** Block lengths the product lays out, weeks. */
 export const blockLength = { least: 4, most: 30 } as const;

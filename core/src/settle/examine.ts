@@ -2,15 +2,10 @@ import { countWeeks } from '../calendar/weeks.js';
 import { differenceInDays } from '../calendar/civil-date.js';
 import { blockLength } from '../rules/house-rules.js';
 import { formatWithUnit } from '../units/format.js';
+import { examineEvents } from './examine-events.js';
+import { examineRules } from './examine-rules.js';
+import { type Problem, problem } from './problem.js';
 import type { Given, Wishes } from '../wishes/wishes.js';
-
-/** What cannot be laid out: where it stands in the wishes, and what to do. */
-export interface Problem {
-  code: string;
-  /** Path in the block file, e.g. `['pins', 0, 'week']`. */
-  path: (string | number)[];
-  message: string;
-}
 
 /**
  * Dates that cannot make a block, looked at before anything is worked out.
@@ -61,7 +56,13 @@ export function examineDates({ race, start, weeks, weekStartsOn = 'monday' }: Gi
 
 /** Settled wishes that contradict themselves or are beyond anyone. An empty list: valid. */
 export function examineWishes(wishes: Wishes): Problem[] {
-  return [...examineVolumes(wishes), ...examinePins(wishes), ...examinePhases(wishes)];
+  return [
+    ...examineVolumes(wishes),
+    ...examinePins(wishes),
+    ...examinePhases(wishes),
+    ...examineEvents(wishes),
+    ...examineRules(wishes),
+  ];
 }
 
 /** Beyond these a figure is a slip of the hand. Metres or seconds. */
@@ -171,8 +172,4 @@ function examinePhases({ phases }: Wishes): Problem[] {
       'Name at least one phase of your own, or choose a layout.',
     ),
   ];
-}
-
-function problem(code: string, path: (string | number)[], message: string): Problem {
-  return { code, path, message };
 }

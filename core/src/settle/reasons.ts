@@ -1,3 +1,4 @@
+import type { HouseRules } from '../rules/house-rules.js';
 import { raceClass } from '../rules/race-class.js';
 import { formatPace, formatPercent, formatWithUnit } from '../units/format.js';
 import { suggestWeeks } from './suggest-weeks.js';
@@ -25,14 +26,14 @@ export type Reasons = Readonly<Record<ReasonKey, string>>;
 const FIXED = 'As you set it.';
 
 /** Says where each settled answer comes from. */
-export function reasonsOf(given: Given, wishes: Wishes, pace: number): Reasons {
+export function reasonsOf(given: Given, wishes: Wishes, pace: number, rules: HouseRules): Reasons {
   const { athlete, volume, race } = wishes;
   const kind = raceClass(race.distance);
   const say = (amount: number) => formatWithUnit(amount, { ...athlete, step: 1 });
   const worked = (fixed: unknown, sentence: string) => (fixed === undefined ? sentence : FIXED);
   const recent = athlete.recentWeeks.slice(-4);
   return {
-    weeks: worked(given.weeks ?? given.start, suggestWeeks(race.distance, Infinity).because),
+    weeks: worked(given.weeks ?? given.start, suggestWeeks(race.distance, Infinity, rules).because),
     layout: worked(
       given.phases?.layout,
       athlete.oftenHurt
@@ -47,7 +48,7 @@ export function reasonsOf(given: Given, wishes: Wishes, pace: number): Reasons {
     ),
     peak: worked(
       given.volume?.peak,
-      `Usual for the ${kind.name}, at most ${athlete.oftenHurt ? 'a quarter' : 'half'} above the start, and in reach of ${formatPercent(volume.growth.cap)} a week.`,
+      `Usual for the ${kind.words}, at most ${athlete.oftenHurt ? 'a quarter' : 'half'} above the start, and in reach of ${formatPercent(volume.growth.cap)} a week.`,
     ),
     holdAtPeak: worked(
       given.volume?.holdAtPeak,
@@ -69,7 +70,7 @@ export function reasonsOf(given: Given, wishes: Wishes, pace: number): Reasons {
     ),
     longRunPeak: worked(
       given.longRun?.peak,
-      `Usual for the ${kind.name}; within three hours at ${formatPace(pace, athlete.unit)} and its share of the heaviest week.`,
+      `Usual for the ${kind.words}; within three hours at ${formatPace(pace, athlete.unit)} and its share of the heaviest week.`,
     ),
     lastPeakWeeksOut: worked(
       given.longRun?.lastPeakWeeksOut,

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { layOut } from '../block/lay-out.js';
-import { defaultHouseRules } from '../rules/house-rules.js';
 import { marathon } from '../testing/examples.js';
 import { examineDates, examineWishes } from './examine.js';
 import { settle } from './settle.js';
@@ -8,12 +7,12 @@ import type { Given } from '../wishes/wishes.js';
 import { withPin } from '../wishes/with-pin.js';
 
 const bare: Given = { race: { name: 'Tidewrack Half', date: '2027-05-02', distance: 21_097.5 } };
-const settled = (given: Given) => settle(given, defaultHouseRules).wishes;
+const settled = (given: Given) => settle(given).wishes;
 const codes = (given: Given) => examineWishes(settled(given)).map(({ code }) => code);
 
 describe('settling', () => {
   it('works out a whole block from a race alone', () => {
-    const { wishes, reasons } = settle(bare, defaultHouseRules);
+    const { wishes, reasons } = settle(bare);
     expect(wishes).toMatchObject({ weeks: 14, weekStartsOn: 'monday', start: '2027-01-25' });
     expect(examineWishes(wishes)).toEqual([]);
     expect(reasons.weeks).toContain('14 is usual for the half marathon');
@@ -42,7 +41,7 @@ describe('settling', () => {
   });
 
   it('never touches what the coach gave, and says so', () => {
-    const { wishes, reasons } = settle(marathon, defaultHouseRules);
+    const { wishes, reasons } = settle(marathon);
     expect(wishes.volume).toMatchObject(marathon.volume ?? {});
     expect(reasons.peak).toBe('As you set it.');
   });

@@ -3,8 +3,9 @@ import { countBack, countWeeks, startOfWeek } from '../calendar/weeks.js';
 import { type CivilDate, addDays } from '../calendar/civil-date.js';
 import type { Weekday } from '../calendar/weekday.js';
 import { easyPace } from '../paces/easy-pace.js';
-import type { HouseRules } from '../rules/house-rules.js';
-import { raceClass } from '../rules/race-class.js';
+import { eventDays } from '../events/event-days.js';
+import { type HouseRules, raceRules } from '../rules/house-rules.js';
+import { type RuleChanges, type SomeRuleChanges, rulesOf } from '../rules/rule-changes.js';
 import { suggestLongRun } from './suggest-long-run.js';
 import { countRises } from '../volume/rises.js';
 import { type Reasons, reasonsOf } from './reasons.js';
@@ -23,10 +24,11 @@ export interface Settled {
  * and the house rules. Pure: the same wishes always settle the same, and
  * settled wishes settle to themselves.
  */
-export function settle(given: Given, rules: HouseRules): Settled {
+export function settle(given: Given): Settled {
+  const rules = rulesOf(given);
   const weekStartsOn = given.weekStartsOn ?? 'monday';
   const athlete = settleAthlete(given);
-  const dates = settleDates(given, weekStartsOn);
+  const dates = settleDates(given, weekStartsOn, rules);
   const pace = easyPace(athlete, dates.race);
   const week = suggestWeek(given, athlete, weekStartsOn);
   const weeks = {
@@ -36,12 +38,14 @@ export function settle(given: Given, rules: HouseRules): Settled {
       layout: given.phases?.layout ?? suggestLayout(athlete, dates.race),
       own: given.phases?.own ?? [],
     },
-    taper: { school: given.taper?.school ?? 'three-steps' },
+    taper: { school: given.taper?.school ?? 'three-steps', depth: given.taper?.depth },
   };
+  const events = sortedEvents(given.events ?? []);
+  const byDay = eventDays(events, rules);
   const suggestion = { given, rules, athlete, ...dates, pace, week };
   const volume = suggestVolume(
     suggestion,
-    (wish) => countRises(layFrame({ ...weeks, volume: wish }), wish).count,
+    (wish) => countRises(layFrame({ ...weeks, volume: wish }, rules, byDay), wish).count,
   );
   const wishes: Wishes = {
     athlete,
@@ -49,10 +53,14 @@ export function settle(given: Given, rules: HouseRules): Settled {
     volume,
     longRun: suggestLongRun({ ...suggestion, volume }),
     week,
+    events,
     pins: sortedPins(given.pins ?? []),
     waivers: given.waivers ?? [],
+    houseRules: settleChanges(given.houseRules),
+    overrides: settleChanges(given.overrides),
+    previousRace: settlePrevious(given.previousRace),
   };
-  return { wishes, reasons: reasonsOf(given, wishes, pace) };
+  return { wishes, reasons: reasonsOf(given, wishes, pace, rules) };
 }
 
 function settleAthlete({ athlete }: Given): Athlete {
@@ -66,6 +74,7 @@ function settleAthlete({ athlete }: Given): Athlete {
     longestRecentRun: athlete?.longestRecentRun,
     results: athlete?.results ?? [],
     unavailable: athlete?.unavailable ?? [],
+    injured: athlete?.injured ?? false,
   };
 }
 
@@ -73,8 +82,9 @@ function settleAthlete({ athlete }: Given): Athlete {
 function settleDates(
   { start, race, weeks }: Given,
   weekStartsOn: Weekday,
+  rules: HouseRules,
 ): { race: Race; start: CivilDate; weeks: number } {
-  const length = weeks ?? raceClass(race.distance).blockWeeks.usual;
+  const length = weeks ?? raceRules(rules, race.distance).weeks.usual;
   if (race.date !== undefined) {
     const dated = { ...race, date: race.date, goalTime: race.goalTime };
     if (start === undefined) {
@@ -94,4 +104,22 @@ function suggestLayout(athlete: Athlete, race: Race): Wishes['phases']['layout']
 
 function sortedPins(pins: Wishes['pins']): Wishes['pins'] {
   return [...pins].sort((a, b) => a.week - b.week);
+}
+
+function sortedEvents(events: Wishes['events']): Wishes['events'] {
+  return [...events].sort((a, b) => a.from.localeCompare(b.from));
+}
+
+function settleChanges(changes: SomeRuleChanges | undefined): RuleChanges {
+  const values = Object.entries(changes?.values ?? {}).filter(hasValue);
+  return { values: Object.fromEntries(values), off: changes?.off ?? [] };
+}
+
+function hasValue(entry: [string, number | undefined]): entry is [string, number] {
+  return entry[1] !== undefined;
+}
+
+function settlePrevious(race: Given['previousRace']): Wishes['previousRace'] {
+  if (race?.date === undefined || race.distance === undefined) return undefined;
+  return { name: race.name ?? '', date: race.date, distance: race.distance };
 }

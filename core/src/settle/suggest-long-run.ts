@@ -1,5 +1,5 @@
 import { longRunShareLimit, perMetre } from '../longrun/limits.js';
-import { raceClass } from '../rules/race-class.js';
+import { raceRules } from '../rules/house-rules.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { floorTo, roundTo } from '../units/round.js';
 import type { Suggestion } from './suggest-volume.js';
@@ -24,6 +24,7 @@ export function suggestLongRun(of: Suggestion & { volume: VolumeWish }): LongRun
     peak: given.longRun?.peak ?? Math.max(first, peak),
     ladder: given.longRun?.ladder ?? 'straight',
     lastPeakWeeksOut: given.longRun?.lastPeakWeeksOut ?? Math.min(usualWeeksOut(of), weeks - 2),
+    segment: given.longRun?.segment ?? 'easy',
   };
 
   function firstLongRun(): number {
@@ -38,7 +39,7 @@ function usualWeeksOut({ race }: Suggestion): number {
 
 function peakLongRun(of: Suggestion & { volume: VolumeWish }): number {
   const { athlete, race, volume, rules, pace } = of;
-  const usual = raceClass(race.distance).longRunPeak;
+  const usual = raceRules(rules, race.distance).longRunPeak;
   if (usual === undefined) return volume.peak * MIDDLE_DISTANCE_SHARE;
   const half = race.distance > 15_000 && race.distance <= 30_000;
   const wanted = athlete.oftenHurt && half ? race.distance * OFTEN_HURT_SHARE : usual;

@@ -1,6 +1,5 @@
-import type { HouseRules } from '../rules/house-rules.js';
+import { type HouseRules, raceRules } from '../rules/house-rules.js';
 import { perMetre } from '../longrun/limits.js';
-import { raceClass } from '../rules/race-class.js';
 import { sum } from '../units/apportion.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { floorTo, roundTo } from '../units/round.js';
@@ -29,7 +28,7 @@ const LEAST_RISE = 1.1;
 const RECENT_WEEKS = 4;
 
 /** The part of a volume wish that decides how often it may rise. */
-type Cadence = Pick<VolumeWish, 'recovery' | 'holdAtPeak'>;
+type Cadence = Pick<VolumeWish, 'recovery' | 'holdAtPeak' | 'peakWeek'>;
 
 /**
  * Starting volume, peak, weeks held, growth and recovery, where not given.
@@ -42,7 +41,7 @@ export function suggestVolume(
 ): VolumeWish {
   const wish = given.volume;
   const unit = layoutStep(athlete, rules);
-  const usualPeak = raceClass(race.distance).usualPeakVolume * perMetre({ athlete }, pace);
+  const usualPeak = raceRules(rules, race.distance).peakVolume.usual * perMetre({ athlete }, pace);
   const recent = athlete.recentWeeks.slice(-RECENT_WEEKS);
   const held = recent.length > 0 ? sum(recent) / recent.length : usualPeak * UNKNOWN_START;
   const start = wish?.start ?? roundTo(held, unit);
@@ -52,11 +51,14 @@ export function suggestVolume(
     every: wish?.recovery?.every ?? rules.recovery.every,
     depth: wish?.recovery?.depth ?? rules.recovery.depth,
     reEntry: wish?.recovery?.reEntry ?? 'resume',
+    weeks: wish?.recovery?.weeks,
   };
+  const peakWeek = wish?.peakWeek;
   return {
     start,
     peak: wish?.peak ?? suggestPeak(),
     holdAtPeak,
+    peakWeek,
     growth: {
       school: wish?.growth?.school ?? 'percentage',
       cap,
@@ -67,7 +69,7 @@ export function suggestVolume(
   };
 
   function suggestPeak(): number {
-    const reachable = start * (1 + cap) ** countRises({ recovery, holdAtPeak });
+    const reachable = start * (1 + cap) ** countRises({ recovery, holdAtPeak, peakWeek });
     const rise = athlete.oftenHurt ? OFTEN_HURT_RISE : MOST_RISE;
     const wanted = Math.max(Math.min(usualPeak, start * rise), start * LEAST_RISE);
     return Math.max(start, floorTo(Math.min(wanted, reachable), unit));

@@ -1,4 +1,4 @@
-import { blockLength } from '../rules/house-rules.js';
+import { type HouseRules, blockLength, raceRules } from '../rules/house-rules.js';
 import { raceClass } from '../rules/race-class.js';
 
 /**
@@ -8,9 +8,13 @@ import { raceClass } from '../rules/race-class.js';
  * @param distance metres
  * @param left weeks from this one to race week, both counted
  */
-export function suggestWeeks(distance: number, left: number): { weeks: number; because: string } {
-  const { name, blockWeeks } = raceClass(distance);
-  const weeks = Math.max(blockLength.least, Math.min(blockWeeks.usual, left));
-  const usual = `${blockWeeks.usual} is usual for the ${name}; ${blockWeeks.least} at least, ${blockWeeks.most} at most.`;
-  return { weeks, because: left < blockWeeks.usual ? `${left} weeks are left. ${usual}` : usual };
+export function suggestWeeks(
+  distance: number,
+  left: number,
+  rules: HouseRules,
+): { weeks: number; because: string } {
+  const { least, usual: wanted, most } = raceRules(rules, distance).weeks;
+  const weeks = Math.max(blockLength.least, Math.min(wanted, left));
+  const usual = `${wanted} is usual for the ${raceClass(distance).words}; ${least} at least, ${most} at most.`;
+  return { weeks, because: left < wanted ? `${left} weeks are left. ${usual}` : usual };
 }

@@ -1,4 +1,4 @@
-import type { RaceClass } from '../rules/race-class.js';
+import type { RaceRules } from '../rules/race-rules.js';
 
 /** Days before the race in which the last step falls: race day itself is the race. */
 const LAST_STEP_DAYS = 6;
@@ -15,7 +15,7 @@ export interface TaperSchool {
    * @param daysOut whole days before race day, 1 for the day before
    * @returns 0–1; exactly 1 before the taper begins
    */
-  share: (daysOut: number, race: RaceClass) => number;
+  share: (daysOut: number, race: RaceRules) => number;
 }
 
 const schools = {
@@ -55,7 +55,7 @@ export const taperSchoolNames = Object.keys(schools) as [TaperSchoolName, ...Tap
  * earlier steps share the rest of the distance's longest taper, a week each at
  * most (marathon: 7, 7 and 6 days; 10 km: 2, 2 and 6).
  */
-function stepShare(weekly: readonly number[], daysOut: number, race: RaceClass): number {
+function stepShare(weekly: readonly number[], daysOut: number, race: RaceRules): number {
   const last = weekly.at(-1) ?? 1;
   const earlier = weekly.slice(0, -1);
   // Six days carry the last week's running, but never more a day than the step before.
@@ -73,7 +73,7 @@ function stepShare(weekly: readonly number[], daysOut: number, race: RaceClass):
  * 41–60 %, intensity and frequency held; I. Mujika and S. Padilla, Med. Sci.
  * Sports Exerc. 35 (2003): progressive, non-linear.
  */
-function exponentialShare(daysOut: number, race: RaceClass): number {
+function exponentialShare(daysOut: number, race: RaceRules): number {
   const days = Math.min(13, Math.max(8, race.taperDays.most));
   if (daysOut > days) return 1;
   // (1 − e^−x)/x = 0.5 has its root at x = 1.5936: a mean of one half over the taper.

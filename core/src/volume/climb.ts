@@ -1,4 +1,4 @@
-import type { Frame } from '../frame/frame.js';
+import type { Frame, FrameWeek } from '../frame/frame.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { clean, floorTo, roundTo } from '../units/round.js';
 import type { Wishes } from '../wishes/wishes.js';
@@ -15,6 +15,7 @@ export type VolumeRule =
   | 'held'
   | 're-entry'
   | 'recovery'
+  | 'event'
   | 'taper'
   | 'race';
 
@@ -28,11 +29,20 @@ export interface LaidVolume {
 /**
  * Volumes of the weeks before the taper, laid forward week by week: each
  * building week rises from the last building week as the school has it, never
- * past the peak; pins are kept exactly and climbed from.
+ * past the peak; pins are kept exactly and climbed from. A week that an event
+ * cuts is its part of the last building week, is nobody's base, and nothing of
+ * it is made up later.
  *
  * @param step canonical amount to which unpinned weeks are rounded
+ * @param perMetre the block's own amount in a metre of running: 1, or seconds
  */
-export function climb(wishes: Wishes, rules: HouseRules, frame: Frame, step: number): LaidVolume[] {
+export function climb(
+  wishes: Wishes,
+  rules: HouseRules,
+  frame: Frame,
+  step: number,
+  perMetre: number,
+): LaidVolume[] {
   const { volume: wish, pins } = wishes;
   const school = growthSchools[wish.growth.school];
   const rises = countRises(frame, wish);
@@ -44,11 +54,13 @@ export function climb(wishes: Wishes, rules: HouseRules, frame: Frame, step: num
 
   for (const [index, week] of frame.weeks.slice(0, frame.taperStart).entries()) {
     const next = layWeek(index);
-    // A week holds at least the long run pinned in it.
-    const volume = Math.max(next.volume, longest.get(week.number) ?? 0);
+    // A week holds at least the long run pinned in it, and the races in it.
+    const least = (longest.get(week.number) ?? 0) + week.raced * perMetre;
+    const volume = next.rule === 'pin' ? next.volume : Math.max(next.volume, least);
     laid.push({ ...next, volume });
     // A short first week stands for the start it was taken from.
-    if (!next.recovery && next.rule !== 'short-first-week') last = fullWeek(volume, week.length);
+    const stands = next.rule !== 'short-first-week' && next.rule !== 'event';
+    if (!next.recovery && stands) last = fullWeek(volume, week.length);
     top = Math.max(top, last);
   }
   return laid;
@@ -60,6 +72,7 @@ export function climb(wishes: Wishes, rules: HouseRules, frame: Frame, step: num
       const low = pin <= last * (1 - rules.recovery.leastDepth) * (1 + 1e-9);
       return { volume: pin, rule: 'pin', recovery: index > 0 && low };
     }
+    if (week && week.running !== 1) return cutByEvent(week);
     if (index === 0) return firstWeek(week?.length ?? 7);
     if (week?.kind === 'recovery') {
       return {
@@ -72,6 +85,13 @@ export function climb(wishes: Wishes, rules: HouseRules, frame: Frame, step: num
     if (resumes)
       return { volume: Math.min(last, ceiling(index)), rule: 're-entry', recovery: false };
     return rise(index);
+  }
+
+  function cutByEvent({ kind, running, length }: FrameWeek): LaidVolume {
+    const usual = kind === 'recovery' ? last * (1 - wish.recovery.depth) : last;
+    const volume = roundTo((usual * running * length) / 7, step);
+    const low = volume <= last * (1 - rules.recovery.leastDepth) * (1 + 1e-9);
+    return { volume, rule: 'event', recovery: laid.length > 0 && low };
   }
 
   function firstWeek(length: number): LaidVolume {

@@ -1,6 +1,7 @@
 import { type Frame, layFrame } from '../frame/frame.js';
 import { countBack } from '../calendar/weeks.js';
-import { blockLength } from '../rules/house-rules.js';
+import type { EventDays } from '../events/event-days.js';
+import { type HouseRules, blockLength } from '../rules/house-rules.js';
 import type { Wishes } from '../wishes/wishes.js';
 import { countRises } from './rises.js';
 
@@ -22,7 +23,12 @@ export interface Feasibility {
  *
  * @example s = 55 km, k = 92 km, b = 5, cap 10 %: needed 10.8 %, reachable 88 578 m
  */
-export function feasibility(wishes: Wishes, frame: Frame): Feasibility {
+export function feasibility(
+  wishes: Wishes,
+  rules: HouseRules,
+  frame: Frame,
+  days: EventDays,
+): Feasibility {
   const { start, peak, growth } = wishes.volume;
   const { count } = countRises(frame, wishes.volume);
   const reachablePeak = Math.round(reach(start, growth.cap, count));
@@ -33,7 +39,7 @@ export function feasibility(wishes: Wishes, frame: Frame): Feasibility {
     neededGrowth,
     cap: growth.cap,
     reachablePeak,
-    extraWeeks: feasible ? 0 : extraWeeks(wishes),
+    extraWeeks: feasible ? 0 : extraWeeks(wishes, rules, days),
   };
 }
 
@@ -47,7 +53,7 @@ function reach(start: number, cap: number, rises: number): number {
 }
 
 /** Lays longer frames until one has rises enough: recovery weeks cost weeks too. */
-function extraWeeks(wishes: Wishes): number | null {
+function extraWeeks(wishes: Wishes, rules: HouseRules, days: EventDays): number | null {
   const { start, peak, growth } = wishes.volume;
   if (growth.cap <= 0) return null;
   for (let weeks = wishes.weeks + 1; weeks <= blockLength.most; weeks++) {
@@ -56,7 +62,7 @@ function extraWeeks(wishes: Wishes): number | null {
       weeks,
       start: countBack(wishes.race.date, weeks, wishes.weekStartsOn),
     };
-    const { count } = countRises(layFrame(longer), wishes.volume);
+    const { count } = countRises(layFrame(longer, rules, days), wishes.volume);
     if (reach(start, growth.cap, count) >= peak * (1 - 1e-9)) return weeks - wishes.weeks;
   }
   return null;

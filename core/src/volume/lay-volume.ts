@@ -11,15 +11,20 @@ import { type LaidVolume, climb } from './climb.js';
  * costs the coach nothing; where rounding under the cap would fall short of
  * what the cap allows, in tenths, and at last to the metre or second.
  */
-export function layVolume(wishes: Wishes, rules: HouseRules, frame: Frame): LaidVolume[] {
+export function layVolume(
+  wishes: Wishes,
+  rules: HouseRules,
+  frame: Frame,
+  perMetre: number,
+): LaidVolume[] {
   const step = layoutStep(wishes.athlete, rules);
   const tenth = shownUnit(wishes.athlete) / 10;
-  const exact = climb(wishes, rules, frame, FINEST);
+  const exact = climb(wishes, rules, frame, FINEST, perMetre);
   const best = heaviest(exact);
   const least = best < wishes.volume.peak ? best - step : best;
-  const rounded = [step, tenth].map((each) => climb(wishes, rules, frame, each));
+  const rounded = [step, tenth].map((each) => climb(wishes, rules, frame, each, perMetre));
   const climbed = rounded.find((weeks) => heaviest(weeks) >= least - 1e-6) ?? exact;
-  return [...climbed, ...descend(wishes, frame, heaviest(climbed), step)];
+  return [...climbed, ...descend(wishes, frame, heaviest(climbed), step, perMetre)];
 }
 
 /** Canonical metres or seconds: below this nobody measures. */
@@ -30,11 +35,12 @@ function heaviest(weeks: readonly LaidVolume[]): number {
   return Math.max(0, ...weeks.map(({ volume }) => volume));
 }
 
-function descend(wishes: Wishes, frame: Frame, top: number, step: number): LaidVolume[] {
-  return frame.weeks.slice(frame.taperStart).map(({ number, kind, taperShare }) => {
+function descend(wishes: Wishes, frame: Frame, top: number, step: number, perMetre: number): LaidVolume[] {
+  return frame.weeks.slice(frame.taperStart).map(({ number, kind, taperShare, running, raced }) => {
     const pin = wishes.pins.find(({ week }) => week === number);
     if (pin?.volume !== undefined) return { volume: pin.volume, rule: 'pin', recovery: false };
-    const volume = Math.max(roundTo(top * taperShare, step), pin?.longRun ?? 0);
+    const planned = roundTo(top * taperShare * Math.min(1, running), step);
+    const volume = Math.max(planned, (pin?.longRun ?? 0) + raced * perMetre);
     return { volume, rule: kind === 'race' ? 'race' : 'taper', recovery: false };
   });
 }

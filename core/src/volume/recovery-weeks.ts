@@ -7,7 +7,8 @@ const LEAST_BUILDING_WEEKS = 2;
 /**
  * Numbers of the scheduled recovery weeks: at the ends of phases where the
  * layout closes them, and every so many weeks back from there; else by count
- * from the start. None in the taper, nor in the week before it.
+ * from the start; or where the coach places them. None in the taper, nor in the
+ * week before it, nor in week 1.
  *
  * @example every 4th of 18 weeks with a taper of 3: weeks 4, 8 and 12
  */
@@ -16,7 +17,8 @@ export function recoveryWeeks(
   phases: readonly Phase[],
   lastBeforeTaper: number,
 ): Set<number> {
-  const { every } = wish;
+  const { every, weeks } = wish;
+  if (weeks) return new Set(weeks.filter((week) => week > 1 && week < lastBeforeTaper));
   if (every === 'none') return new Set();
   const wanted = phases.some((phase) => phase.closes)
     ? phases.flatMap((phase) => inPhase(phase, every))

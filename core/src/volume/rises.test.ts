@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { layFrame } from '../frame/frame.js';
+import { eventDays } from '../events/event-days.js';
 import { defaultHouseRules } from '../rules/house-rules.js';
 import { settle } from '../settle/settle.js';
 import { marathon } from '../testing/examples.js';
@@ -7,10 +8,12 @@ import type { Given, Wishes } from '../wishes/wishes.js';
 import { feasibility } from './feasibility.js';
 import { countRises } from './rises.js';
 
-const settled = (given: Given): Wishes => settle(given, defaultHouseRules).wishes;
+const settled = (given: Given): Wishes => settle(given).wishes;
+const frameOf = (wishes: Wishes) =>
+  layFrame(wishes, defaultHouseRules, eventDays(wishes.events, defaultHouseRules));
 const risesOf = (volume: Given['volume']) => {
   const wishes = settled({ ...marathon, volume: { ...marathon.volume, ...volume } });
-  const { count, peakIndex } = countRises(layFrame(wishes), wishes.volume);
+  const { count, peakIndex } = countRises(frameOf(wishes), wishes.volume);
   return { count, peakWeek: peakIndex + 1 };
 };
 
@@ -30,6 +33,11 @@ describe('counting rises', () => {
     expect(risesOf({ holdAtPeak: 3, recovery })).toEqual({ count: 7, peakWeek: 14 });
   });
 
+  it('reaches the peak in the week the coach chose, else in the next that may rise', () => {
+    expect(risesOf({ peakWeek: 10 })).toEqual({ count: 7, peakWeek: 10 });
+    expect(risesOf({ peakWeek: 12 })).toEqual({ count: 9, peakWeek: 13 });
+  });
+
   it('without recovery weeks all may rise', () => {
     const recovery = { every: 'none', depth: 0.25, reEntry: 'resume' } as const;
     expect(risesOf({ holdAtPeak: 1, recovery })).toEqual({ count: 14, peakWeek: 15 });
@@ -39,7 +47,7 @@ describe('counting rises', () => {
 describe('feasibility', () => {
   const of = (given: Given) => {
     const wishes = settled(given);
-    return feasibility(wishes, layFrame(wishes));
+    return feasibility(wishes, defaultHouseRules, frameOf(wishes), new Map());
   };
 
   it('needs no growth where the peak is the start', () => {

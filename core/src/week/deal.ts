@@ -1,9 +1,14 @@
 import type { FrameWeek } from '../frame/frame.js';
 import { type CivilDate, addDays, differenceInDays } from '../calendar/civil-date.js';
 import { type Weekday, shiftWeekday, weekdayOf } from '../calendar/weekday.js';
+import { type EventDays, raceMetres } from '../events/event-days.js';
+import { perMetre } from '../longrun/limits.js';
+import type { Segment } from '../longrun/lay-segments.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { phaseCharacters } from '../phases/kinds.js';
-import { formatPlain } from '../units/format.js';
+import { sum } from '../units/apportion.js';
+import { clean } from '../units/round.js';
+import { sessionWords } from './session-words.js';
 import { layoutStep } from '../rules/layout-step.js';
 import type { Wishes } from '../wishes/wishes.js';
 import type { DayRole, WeekPattern } from './roles.js';
@@ -20,32 +25,45 @@ export interface Day {
   sessions: { shorthand: string }[];
 }
 
+/** What is laid into one week before it is dealt out. Amounts in m or s. */
+export interface WeekAmounts {
+  volume: number;
+  /** 0 when the week has none. */
+  longRun: number;
+  longRunOn: CivilDate | undefined;
+  segment: Segment | undefined;
+  /** Easy pace, s/km. */
+  pace: number;
+}
+
 /** Days before the race nearer than which no quality day stands. */
 const LAST_QUALITY_DAYS_OUT = 3;
 
 /**
- * Deals a week's volume out to its days, exactly: the long run as laid, the
- * rest by role over the other run days.
+ * Deals a week's volume out to its days, exactly: races on the way and the long
+ * run as laid, the rest by role over the other run days.
  *
- * @param volume m or s, as the block counts
- * @param longRun m or s; 0 when the week has none
- * @param pace easy pace, s/km
+ * @param eventDays what events ask of single days: none, less, or nothing hard
  */
 export function dealWeek(
   wishes: Wishes,
   rules: HouseRules,
   pattern: WeekPattern,
   week: FrameWeek & { recovery: boolean },
-  { volume, longRun, pace }: { volume: number; longRun: number; pace: number },
+  { volume, longRun, longRunOn, segment, pace }: WeekAmounts,
+  eventDays: EventDays,
 ): Day[] {
   const { basis } = wishes.athlete;
   const firstWeekday = weekdayOf(week.start);
   const firstDaysOut = differenceInDays(wishes.race.date, week.start);
-  const roles = withRoom(Array.from({ length: week.length }, (_, index) => roleOf(index)));
+  const roles = withRoom(
+    keepingRunDays(Array.from({ length: week.length }, (_, index) => roleOf(index))),
+  );
   const others = roles.flatMap((role, index) => (isOther(role) ? [index] : []));
+  const raced = roles.map((role, index) => (isRaced(role) ? racedOn(index) : 0));
   const parts = shareOut(
-    volume - longRun,
-    others.map((index) => weightOf(roles[index] ?? 'easy')),
+    clean(volume - longRun - sum(raced)),
+    others.map((index) => weightOf(roles[index] ?? 'easy') * runningOn(index)),
     {
       least: rules.week.shortestRun[basis],
       most: longRun > 0 ? rules.week.mostOfLongRun * longRun : Infinity,
@@ -53,8 +71,9 @@ export function dealWeek(
     },
   );
   return roles.map((role, index) => {
-    const amount = role === 'long' ? longRun : (parts[others.indexOf(index)] ?? 0);
-    return day(addDays(week.start, index), amount > 0 || role === 'race' ? role : 'rest', amount);
+    const amount =
+      role === 'long' ? longRun : (raced[index] ?? 0) || (parts[others.indexOf(index)] ?? 0);
+    return day(index, amount > 0 || role === 'race' ? role : 'rest', amount);
   });
 
   function weekdayAt(index: number): Weekday {
@@ -64,11 +83,14 @@ export function dealWeek(
   function roleOf(index: number): DayRole {
     const daysOut = firstDaysOut - index;
     if (daysOut === 0) return 'race';
+    const asked = eventDays.get(addDays(week.start, index));
+    if (asked?.race && daysOut > 0) return asked.race.kind === 'test' ? 'test' : 'tune-up';
+    if (longRun > 0 && addDays(week.start, index) === longRunOn) return 'long';
     const weekday = weekdayAt(index);
-    if (daysOut < 0 || !pattern.runOn.includes(weekday)) return 'rest';
-    if (weekday === pattern.longRunOn && longRun > 0) return 'long';
-    if (isQuality(weekday) && daysOut >= LAST_QUALITY_DAYS_OUT) return 'quality';
-    const beforeLong = weekdayAt(index + 1) === pattern.longRunOn && longRun > 0;
+    if (daysOut < 0 || !pattern.runOn.includes(weekday) || asked?.running === 0) return 'rest';
+    const mayBeHard = asked?.easy !== true && !wishes.athlete.injured;
+    if (mayBeHard && isQuality(weekday) && daysOut >= LAST_QUALITY_DAYS_OUT) return 'quality';
+    const beforeLong = longRun > 0 && addDays(week.start, index + 1) === longRunOn;
     return beforeLong || daysOut === 1 ? 'short-easy' : 'easy';
   }
 
@@ -76,6 +98,20 @@ export function dealWeek(
     if (week.recovery) return false;
     const place = pattern.qualityOn.indexOf(weekday);
     return place >= 0 && place < hardDays(week);
+  }
+
+  /** A long run or race on a day of its own takes the place of an easy run, not of rest. */
+  function keepingRunDays(found: readonly DayRole[]): DayRole[] {
+    const placed = [...found];
+    const running = () => placed.filter((role) => role !== 'rest' && role !== 'race').length;
+    const isEasy = (index: number) => placed[index] === 'easy' || placed[index] === 'short-easy';
+    while (running() > pattern.runOn.length) {
+      const after = placed.findIndex((role, index) => role === 'long' && isEasy(index + 1)) + 1;
+      const free = after > 0 ? after : placed.findLastIndex((_, index) => isEasy(index));
+      if (free < 0) break;
+      placed[free] = 'rest';
+    }
+    return placed;
   }
 
   /**
@@ -87,7 +123,8 @@ export function dealWeek(
     if (longRun > 0 && !placed.includes('long')) {
       placed[open((role) => isOther(role)) ?? open((role) => role === 'rest') ?? 0] = 'long';
     }
-    if (volume - longRun > 0 && !placed.some(isOther)) {
+    const left = volume - longRun - week.raced * perMetre(wishes, pace);
+    if (left > 1e-6 && !placed.some(isOther)) {
       placed[open((role) => role === 'rest') ?? 0] = 'easy';
     }
     return placed;
@@ -100,19 +137,38 @@ export function dealWeek(
     }
   }
 
+  function runningOn(index: number): number {
+    // A run that the week cannot do without stays a run, however little is asked.
+    return eventDays.get(addDays(week.start, index))?.running || 1;
+  }
+
+  function racedOn(index: number): number {
+    const race = eventDays.get(addDays(week.start, index))?.race;
+    return Math.min(raceMetres(race) * perMetre(wishes, pace), volume - longRun);
+  }
+
   function weightOf(role: DayRole): number {
     if (role === 'quality') return rules.week.quality;
     return role === 'short-easy' ? rules.week.shortEasy : 1;
   }
 
-  function day(date: CivilDate, role: DayRole, amount: number): Day {
+  function day(index: number, role: DayRole, amount: number): Day {
+    const date = addDays(week.start, index);
     const distance = basis === 'time' ? Math.round((amount / pace) * 1000) : amount;
     const time = basis === 'time' ? amount : Math.round((amount * pace) / 1000);
-    const word = role === 'quality' ? 'quality' : 'easy';
-    const shorthand = `${formatPlain(amount, wishes.athlete)} ${word}`;
-    const sessions = amount > 0 ? [{ shorthand }] : [];
+    const sessions = amount > 0 ? [{ shorthand: wordsOf(index, role, amount) }] : [];
     return { date, role, distance, time, sessions };
   }
+
+  function wordsOf(index: number, role: DayRole, amount: number): string {
+    const race = eventDays.get(addDays(week.start, index))?.race;
+    const carried = role === 'long' ? segment : undefined;
+    return sessionWords(role, amount, wishes.athlete, { race, segment: carried });
+  }
+}
+
+function isRaced(role: DayRole): boolean {
+  return role === 'tune-up' || role === 'test';
 }
 
 function isOther(role: DayRole): boolean {

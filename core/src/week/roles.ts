@@ -1,7 +1,16 @@
 import { type Weekday, daysUntilWeekday, shiftWeekday, weekdays } from '../calendar/weekday.js';
 import type { Wishes } from '../wishes/wishes.js';
 
-export const dayRoles = ['long', 'quality', 'easy', 'short-easy', 'rest', 'race'] as const;
+export const dayRoles = [
+  'long',
+  'quality',
+  'easy',
+  'short-easy',
+  'rest',
+  'tune-up',
+  'test',
+  'race',
+] as const;
 export type DayRole = (typeof dayRoles)[number];
 
 /** The coach's week as it can be run: which weekdays run, and as what. */

@@ -3,21 +3,17 @@ import { describe, expect, it } from 'vitest';
 import { layOut } from '../block/lay-out.js';
 import { marathon } from '../testing/examples.js';
 import { sum } from '../units/apportion.js';
-import { defaultHouseRules } from '../rules/house-rules.js';
 import { settle } from '../settle/settle.js';
 import { fitWeek } from './roles.js';
 import { shareOut } from './share-out.js';
 
 const pattern = (week: object, unavailable: string[] = []) =>
   fitWeek(
-    settle(
-      {
-        ...marathon,
-        athlete: { ...marathon.athlete, unavailable: unavailable as [] },
-        week: { ...marathon.week, ...week },
-      },
-      defaultHouseRules,
-    ).wishes,
+    settle({
+      ...marathon,
+      athlete: { ...marathon.athlete, unavailable: unavailable as [] },
+      week: { ...marathon.week, ...week },
+    }).wishes,
   );
 
 describe('sharing out', () => {

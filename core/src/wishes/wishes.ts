@@ -1,7 +1,10 @@
 import type { CivilDate } from '../calendar/civil-date.js';
 import type { Weekday } from '../calendar/weekday.js';
+import type { BlockEvent } from '../events/event.js';
 import type { LadderName } from '../longrun/ladders.js';
+import type { SegmentName } from '../longrun/segments.js';
 import type { PhaseWish } from '../phases/lay-phases.js';
+import type { RuleChanges } from '../rules/rule-changes.js';
 import type { TaperSchoolName } from '../taper/schools.js';
 import type { Basis, Unit } from '../units/measure.js';
 import type { GrowthSchoolName, GrowthSettings } from '../volume/growth-schools.js';
@@ -19,10 +22,17 @@ export interface Wishes {
   phases: PhaseWish;
   volume: VolumeWish;
   longRun: LongRunWish;
-  taper: { school: TaperSchoolName };
+  taper: TaperWish;
   week: WeekWish;
+  events: BlockEvent[];
   pins: Pin[];
   waivers: Waiver[];
+  /** The house rules as they stood when the block was laid out under them. */
+  houseRules: RuleChanges;
+  /** Rules of this block alone, over the house's. */
+  overrides: RuleChanges;
+  /** The goal race before this one, when the block follows another. */
+  previousRace?: PreviousRace | undefined;
 }
 
 export interface Athlete {
@@ -36,6 +46,8 @@ export interface Athlete {
   longestRecentRun: number | undefined;
   results: Result[];
   unavailable: Weekday[];
+  /** No hard running until the coach lifts it. */
+  injured: boolean;
 }
 
 /** A race or time trial: metres and seconds. */
@@ -59,6 +71,8 @@ export interface VolumeWish {
   peak: number;
   /** Weeks held at the peak before the taper. */
   holdAtPeak: number;
+  /** First week at the peak; counted from the weeks held when undefined. */
+  peakWeek?: number | undefined;
   growth: GrowthWish;
   recovery: RecoveryWish;
 }
@@ -74,6 +88,8 @@ export interface RecoveryWish {
   /** Part taken off the last building week. */
   depth: number;
   reEntry: (typeof reEntries)[number];
+  /** Numbers of the recovery weeks where the coach places them; else by cadence. */
+  weeks?: number[] | undefined;
 }
 
 export interface LongRunWish {
@@ -81,6 +97,20 @@ export interface LongRunWish {
   peak: number;
   ladder: LadderName;
   lastPeakWeeksOut: number;
+  segment: SegmentName;
+}
+
+export interface TaperWish {
+  school: TaperSchoolName;
+  /** Part cut from the heaviest week in race week; the school's own when undefined. */
+  depth?: number | undefined;
+}
+
+export interface PreviousRace {
+  name: string;
+  date: CivilDate;
+  /** Metres. */
+  distance: number;
 }
 
 export interface WeekWish {
@@ -101,6 +131,8 @@ export interface Waiver {
   check: string;
   week?: number | undefined;
   reason: string;
+  /** What was measured when it was waived; a worse value opens the finding again. */
+  value?: number | undefined;
 }
 
 /**

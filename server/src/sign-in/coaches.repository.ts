@@ -1,4 +1,4 @@
-import { type Coach, type Settings, settings } from '@nadir/contract';
+import { type Coach, type Settings, type SettingsChange, settings } from '@nadir/contract';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
@@ -61,10 +61,11 @@ export class CoachesRepository {
     });
   }
 
-  async saveSettings(coachId: string, changed: Settings): Promise<void> {
+  /** Merged in the database, so that two changes at once both stand. */
+  async saveSettings(coachId: string, changed: SettingsChange): Promise<void> {
     await this.rows()
       .where({ coach_id: coachId })
-      .update({ settings: JSON.stringify(changed) });
+      .update({ settings: this.knex.raw('settings || ?::jsonb', [JSON.stringify(changed)]) });
   }
 
   private rows() {

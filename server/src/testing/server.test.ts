@@ -100,12 +100,12 @@ describe('the server', () => {
     withApp({}, async (nadir) => {
       const cookie = await firstCoach(nadir);
       const body = { unit: 'mi', step: 0.5, theme: 'dark', weekStartsOn: 'sunday' };
-      expect((await nadir.send('PUT', '/api/settings', { cookie, body })).body).toMatchObject({
+      expect((await nadir.send('PATCH', '/api/settings', { cookie, body })).body).toMatchObject({
         settings: body,
       });
       const session = await nadir.send('GET', '/api/session', { cookie });
       expect(session.body).toMatchObject({ coach: { settings: body } });
-      const bad = await nadir.send('PUT', '/api/settings', {
+      const bad = await nadir.send('PATCH', '/api/settings', {
         cookie,
         body: { ...body, step: 2, colour: 'red' },
       });

@@ -9,7 +9,7 @@ import {
   type Route,
   type SaveBlockBody,
   type Session,
-  type Settings,
+  type SettingsChange,
   type SignInBody,
   type Squad,
   refusal,
@@ -102,13 +102,13 @@ export const api = createApi({
       query: (body) => ({ route: routes.firstCoach, body }),
     }),
     signOut: build.mutation<unknown, void>({ query: () => ({ route: routes.signOut }) }),
-    saveSettings: build.mutation<Coach, Settings>({
+    saveSettings: build.mutation<Coach, SettingsChange>({
       query: (body) => ({ route: routes.saveSettings, body }),
-      // Shown at once, so that the next choice builds on this one; taken back if it is refused.
-      onQueryStarted: async (settings, { dispatch, queryFulfilled }) => {
+      // Shown at once; taken back if it is refused.
+      onQueryStarted: async (change, { dispatch, queryFulfilled }) => {
         const patch = dispatch(
           api.util.updateQueryData('session', undefined, ({ coach }) => {
-            if (coach) coach.settings = settings;
+            if (coach) Object.assign(coach.settings, change);
           }),
         );
         await queryFulfilled.catch(patch.undo);

@@ -1,4 +1,4 @@
-import type { Settings } from '@nadir/contract';
+import type { SettingsChange } from '@nadir/contract';
 import { type ShownStep, weekdays } from '@nadir/core';
 import { useEffect } from 'react';
 import { errorSentence, useSaveSettingsMutation } from '../../api/api.js';
@@ -15,7 +15,7 @@ export function SettingsPage() {
   const { coach } = useSignedIn();
   const { settings } = coach;
   const [save, { error, isLoading, isSuccess }] = useSaveSettingsMutation();
-  const set = (part: Partial<Settings>) => void save({ ...settings, ...part });
+  const set = (change: SettingsChange) => void save(change);
   useEffect(() => {
     document.title = 'Settings · Nadir';
   }, []);

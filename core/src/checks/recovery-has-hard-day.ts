@@ -1,0 +1,37 @@
+import { lastDay } from '../events/event.js';
+import { addDays } from '../calendar/civil-date.js';
+import type { Check } from './finding.js';
+import { withoutEvents } from './mending.js';
+
+/** Days at the end of a recovery week in which a test may stand. */
+const TEST_DAYS = 3;
+
+/** Hard running in a recovery week; a test on its last days may stand. Value and limit: days. */
+export const recoveryHasHardDay = {
+  code: 'recovery-has-hard-day',
+  level: 'caution',
+  run({ block: { weeks } }) {
+    return weeks.flatMap(({ number, recovery, days, length }) => {
+      if (!recovery) return [];
+      const value = days.filter(
+        ({ role }, index) =>
+          role === 'quality' ||
+          role === 'tune-up' ||
+          (role === 'test' && index < length - TEST_DAYS),
+      ).length;
+      return value > 0 ? [{ weeks: [number], value, limit: 0 }] : [];
+    });
+  },
+  fixes({ weeks: [week = 1] }, context) {
+    const laid = context.block.weeks[week - 1];
+    if (!laid) return [];
+    const end = addDays(laid.start, laid.length - 1);
+    return withoutEvents(
+      context,
+      (event) =>
+        (event.kind === 'tune-up-race' || event.kind === 'test') &&
+        event.from <= end &&
+        lastDay(event) >= laid.start,
+    );
+  },
+} as const satisfies Check;
