@@ -3,8 +3,10 @@ export {
   type AthleteBody,
   type BlockAnswer,
   type BlockHistory,
+  type BlockList,
   type Coach,
   type FirstCoachBody,
+  type HouseRulesBody,
   type NewBlockBody,
   type PlannedSessions,
   type Refusal,
@@ -14,11 +16,15 @@ export {
   type SettingsChange,
   type SignInBody,
   type Squad,
+  type TemplateAnswer,
+  type TemplateBody,
+  type TemplateList,
   athlete,
   athleteBody,
   block,
   coach,
   firstCoachBody,
+  houseRulesBody,
   newBlockBody,
   refusal,
   saveBlockBody,
@@ -27,6 +33,7 @@ export {
   settingsChange,
   signInBody,
   squad,
+  templateBody,
 } from './api/bodies.js';
 export { type Route, type RouteName, routes } from './api/routes.js';
 export {
@@ -36,6 +43,14 @@ export {
   problemsOfWishes,
   readBlockFile,
 } from './block-file/parse.js';
-export { type BlockFile, blockFile } from './block-file/schema.js';
-export { toBlockFile } from './block-file/write.js';
+export { type LocatedProblem, locate } from './block-file/lines.js';
+export {
+  type BlockFile,
+  NEWEST_VERSION,
+  blockEvent,
+  blockFile,
+  blockTemplate,
+  ruleChanges,
+} from './block-file/schema.js';
+export { changedFile, toBlockFile } from './block-file/write.js';
 export { problemLine, problemsOf } from './problems.js';

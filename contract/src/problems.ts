@@ -30,13 +30,10 @@ function flatten(issue: z.core.$ZodIssue, input: unknown): Problem[] {
       message: 'is no field of this format. Remove it, or check its spelling.',
     }));
   }
-  return [
-    {
-      code: issue.code,
-      path,
-      message: `${expected(issue)}, received ${written(at(input, path))}.`,
-    },
-  ];
+  const wanted = expected(issue);
+  // What says all there is to say needs no word of what was received.
+  const received = wanted.startsWith('expected') ? `, received ${written(at(input, path))}` : '';
+  return [{ code: issue.code, path, message: `${wanted}${received}.` }];
 }
 
 function expected(issue: z.core.$ZodIssue): string {

@@ -5,7 +5,7 @@ export { type ShownBlock, type ShownWeek, showBlock } from './laid/show.js';
 export { whyLongRun, whyVolume } from './laid/why.js';
 export { type CivilDate, addDays, differenceInDays, isCivilDate } from './calendar/civil-date.js';
 export { type Weekday, weekdayOf, weekdays } from './calendar/weekday.js';
-export { countWeeks, startOfWeek } from './calendar/weeks.js';
+export { countBack, countWeeks, startOfWeek } from './calendar/weeks.js';
 export { type Change, applyChange } from './change/change.js';
 export { type Command, weekWords } from './change/command.js';
 export { copyShape } from './change/copy-shape.js';
@@ -53,7 +53,12 @@ export {
 export { type OwnPhase, type PhaseWish } from './phases/lay-phases.js';
 export { ruleBook, ruleGroups } from './rules/book.js';
 export { type HouseRules, blockLength, defaultHouseRules, raceRules } from './rules/house-rules.js';
-export { type RaceClassName, raceClass, raceClassNames, raceClassWords } from './rules/race-class.js';
+export {
+  type RaceClassName,
+  raceClass,
+  raceClassNames,
+  raceClassWords,
+} from './rules/race-class.js';
 export { type Rule, type RuleGroup, isWhole, ruleProblem } from './rules/rule.js';
 export {
   type RuleChanges,
@@ -95,6 +100,7 @@ export {
 export { type DayRole, dayRoles } from './week/roles.js';
 export { paceWords } from './week/session-words.js';
 export { examineDates, examineWishes } from './settle/examine.js';
+export { problemsOfRules } from './settle/examine-rules.js';
 export { type Problem } from './settle/problem.js';
 export { type ReasonKey, type Reasons } from './settle/reasons.js';
 export { type Settled, settle } from './settle/settle.js';

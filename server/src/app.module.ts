@@ -8,11 +8,13 @@ import { CONFIG, type Config } from './config/config.js';
 import { DatabaseModule } from './database/database.module.js';
 import { DemoModule } from './demo/demo.module.js';
 import { HealthModule } from './health/health.module.js';
+import { HouseRulesModule } from './house-rules/house-rules.module.js';
 import { RefusalFilter } from './http/refusal.filter.js';
 import { loggerOptions } from './logger-options.js';
 import { SettingsModule } from './settings/settings.module.js';
 import { SignInModule } from './sign-in/sign-in.module.js';
 import { SquadModule } from './squad/squad.module.js';
+import { TemplatesModule } from './templates/templates.module.js';
 
 @Global()
 @Module({})
@@ -39,6 +41,8 @@ export class AppModule {
         SettingsModule,
         AthletesModule,
         BlocksModule,
+        HouseRulesModule,
+        TemplatesModule,
         SquadModule,
         HealthModule,
         ...(config.demo ? [DemoModule] : []),

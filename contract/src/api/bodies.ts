@@ -1,6 +1,6 @@
-import { dayRoles, shownSteps } from '@nadir/core';
+import { dayRoles, problemsOfRules, shownSteps } from '@nadir/core';
 import { z } from 'zod';
-import { athleteFacts, blockFile } from '../block-file/schema.js';
+import { athleteFacts, blockFile, blockTemplate, ruleChanges } from '../block-file/schema.js';
 import { civilDate, shortText, weekday } from '../primitives.js';
 
 const id = z.uuid();
@@ -24,7 +24,14 @@ export type Settings = z.infer<typeof settings>;
 export const settingsChange = settings.partial();
 export type SettingsChange = z.infer<typeof settingsChange>;
 
-export const coach = z.strictObject({ id, name: shortText, email: z.email(), settings });
+export const coach = z.strictObject({
+  id,
+  name: shortText,
+  email: z.email(),
+  settings,
+  /** The coach’s own limits, where they differ from the product’s. */
+  houseRules: ruleChanges,
+});
 export type Coach = z.infer<typeof coach>;
 
 /** Who is signed in, what day it is, and what a sign-in page has to offer. */
@@ -66,6 +73,26 @@ export const squad = z.strictObject({
   athletes: z.array(z.strictObject({ ...athlete.shape, block: block.nullable() })),
 });
 export type Squad = z.infer<typeof squad>;
+
+/** Every block there is, of all athletes, newest race first. */
+export const blockList = z.strictObject({ blocks: z.array(block) });
+export type BlockList = z.infer<typeof blockList>;
+
+export const templateBody = z.strictObject({ name: shortText, template: blockTemplate });
+export type TemplateBody = z.infer<typeof templateBody>;
+
+export const template = templateBody.extend({ id });
+export type TemplateAnswer = z.infer<typeof template>;
+
+export const templateList = z.strictObject({ templates: z.array(template) });
+export type TemplateList = z.infer<typeof templateList>;
+
+export const houseRulesBody = ruleChanges.superRefine((changes, { addIssue }) => {
+  for (const { path, message } of problemsOfRules(changes)) {
+    addIssue({ code: 'custom', path, message });
+  }
+});
+export type HouseRulesBody = z.infer<typeof houseRulesBody>;
 
 export const newBlockBody = z.strictObject({ athleteId: id, wishes: blockFile });
 export type NewBlockBody = z.infer<typeof newBlockBody>;

@@ -4,9 +4,10 @@ import fc from 'fast-check';
 import { describe, expect, expectTypeOf, it } from 'vitest';
 import { problemLine } from '../problems.js';
 import { blockFileJsonSchema } from './json-schema.js';
+import { locate } from './lines.js';
 import { givenOf, parseBlockFile, readBlockFile } from './parse.js';
 import { type BlockFile, blockFile } from './schema.js';
-import { toBlockFile } from './write.js';
+import { changedFile, toBlockFile } from './write.js';
 
 const root = new URL('../../../', import.meta.url);
 const example = readFileSync(new URL('docs/examples/marathon.json', root), 'utf8');
@@ -27,12 +28,22 @@ describe('the block file', () => {
   it('opens the published example, and a file with nothing but a race', () => {
     expect(lines(marathon)).toEqual([]);
     expect(lines(smallest)).toEqual([]);
-    expectTypeOf<BlockFile['version']>().toEqualTypeOf<1>();
+    expectTypeOf<BlockFile['version']>().toEqualTypeOf<1 | 2>();
   });
 
-  it('has a JSON Schema that is published and current', () => {
-    const published = readFileSync(new URL('docs/formats/block.v1.schema.json', root), 'utf8');
-    expect(JSON.parse(published)).toEqual(JSON.parse(blockFileJsonSchema()));
+  it.each([1, 2] as const)('has a JSON Schema of version %d, published and current', (version) => {
+    const name = `docs/formats/block.v${version}.schema.json`;
+    const published = readFileSync(new URL(name, root), 'utf8');
+    expect(JSON.parse(published)).toEqual(JSON.parse(blockFileJsonSchema(version)));
+  });
+
+  it('of version 1 holds nothing that came with version 2', () => {
+    const later = { ...smallest, longRun: { segment: 'easy' }, events: [] };
+    expect(lines(later)).toEqual([
+      'longRun.segment: came with version 2; write "version": 2.',
+      'events: came with version 2; write "version": 2.',
+    ]);
+    expect(lines({ ...later, version: 2 })).toEqual([]);
   });
 });
 
@@ -97,8 +108,8 @@ describe('a bad file', () => {
     ],
     [
       'a later version',
-      { ...smallest, version: 2 },
-      'The file is of version 2; this Nadir reads version 1. Update Nadir to open it.',
+      { ...smallest, version: 3, wonders: true },
+      'The file is of version 3; this Nadir reads up to version 2. Update Nadir to open it.',
     ],
   ];
 
@@ -167,5 +178,54 @@ describe('saving again', () => {
     const copy: unknown = JSON.parse(JSON.stringify(saved(file)));
     const parsed = parseBlockFile(copy);
     expect(parsed.ok && layOut(givenOf(parsed.value))).toEqual(layOut(givenOf(file)));
+  });
+});
+
+describe('the line of a problem', () => {
+  const at = (text: string) => {
+    const read = readBlockFile(text);
+    return read.ok
+      ? []
+      : locate(text, read.problems).map(({ line, path }) => [line, path.join('.')]);
+  };
+
+  it('is that of the field, or of what should hold it', () => {
+    const text = `{
+  "format": "nadir-block",
+  "version": 2,
+  "race": { "name": "Gullstone 10", "date": "2027-05-30", "distance": 10000 },
+  "colour": "red",
+  "events": [
+    { "kind": "away", "name": "Away", "from": "2027-05-01" },
+    {
+      "kind": "tune-up-race", "name": "Pier Mile", "from": "2027-05-02"
+    }
+  ]
+}`;
+    expect(at(text)).toEqual([
+      [8, 'events.1.distance'],
+      [5, 'colour'],
+    ]);
+  });
+
+  it('is where reading broke off in what is no JSON', () => {
+    expect(at('{\n  "format": "nadir-block",\n  "version": oops\n}')).toEqual([[3, '']]);
+  });
+
+  it('is not looked for in a text beyond a megabyte', () => {
+    expect(readBlockFile(`[${'1,'.repeat(600_000)}1]`)).toMatchObject({
+      problems: [{ code: 'too-large' }],
+    });
+  });
+});
+
+describe('a change', () => {
+  it('leaves a counted start counted, and keeps a fixed one fixed', () => {
+    const counted = changedFile(smallest, { taper: { school: 'evidence' } });
+    expect(counted).toMatchObject({ weeks: 12, taper: { school: 'evidence' } });
+    expect(counted.start).toBeUndefined();
+    const fixed = changedFile({ ...smallest, start: '2027-03-10' }, { pins: [] });
+    expect(fixed.start).toBe('2027-03-10');
+    expect(parseBlockFile(fixed)).toMatchObject({ ok: true });
   });
 });

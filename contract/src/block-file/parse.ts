@@ -1,18 +1,17 @@
-import {
-  type Given,
-  type Problem,
-  defaultHouseRules,
-  examineDates,
-  examineWishes,
-  settle,
-} from '@nadir/core';
+import { type Given, type Problem, examineDates, examineWishes, settle } from '@nadir/core';
 import { problemsOf } from '../problems.js';
-import { type BlockFile, blockFile } from './schema.js';
+import { type BlockFile, NEWEST_VERSION, blockFile } from './schema.js';
 
 export type Parsed<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
 
+/** Longest text that is read: a block takes a few kilobytes. */
+const MOST_CHARACTERS = 1_000_000;
+
 /** Reads a block file's text. Whatever is wrong comes back as problems; it never throws. */
 export function readBlockFile(text: string): Parsed<BlockFile> {
+  if (text.length > MOST_CHARACTERS) {
+    return failed('too-large', 'is larger than a megabyte. A block takes a few kilobytes.');
+  }
   let input: unknown;
   try {
     input = JSON.parse(text);
@@ -30,7 +29,7 @@ export function parseBlockFile(input: unknown): Parsed<BlockFile> {
   if (isLaterVersion(input)) {
     return failed(
       'later-version',
-      `is of version ${input.version}; this Nadir reads version 1. Update Nadir to open it.`,
+      `is of version ${input.version}; this Nadir reads up to version ${NEWEST_VERSION}. Update Nadir to open it.`,
     );
   }
   const parsed = blockFile.safeParse(input);
@@ -42,7 +41,7 @@ export function parseBlockFile(input: unknown): Parsed<BlockFile> {
 /** What stands in the way of laying out these wishes; empty when nothing does. */
 export function problemsOfWishes(given: Given): Problem[] {
   const dates = examineDates(given);
-  return dates.length > 0 ? dates : examineWishes(settle(given, defaultHouseRules).wishes);
+  return dates.length > 0 ? dates : examineWishes(settle(given).wishes);
 }
 
 /** A block file's wishes, as the core takes them. */
@@ -56,7 +55,7 @@ function isLaterVersion(input: unknown): input is { version: number } {
     input !== null &&
     'version' in input &&
     typeof input.version === 'number' &&
-    input.version > 1
+    input.version > NEWEST_VERSION
   );
 }
 

@@ -1,14 +1,18 @@
 import {
   type Given,
+  type Template,
   blockLength,
+  eventKinds,
   growthSchoolNames,
   ladderNames,
   phaseKinds,
   phaseLayoutNames,
   reEntries,
+  segmentNames,
   taperSchoolNames,
 } from '@nadir/core';
 import { z } from 'zod';
+import { laterFields } from './later-fields.js';
 import {
   amount,
   basis,
@@ -42,6 +46,10 @@ export const athleteFacts = z.strictObject({
     .max(6)
     .optional()
     .meta({ description: 'Days the athlete cannot run.' }),
+  injured: z
+    .boolean()
+    .optional()
+    .meta({ description: 'No hard running until it is lifted. Version 2.' }),
 });
 
 const race = z.strictObject({
@@ -68,13 +76,18 @@ const growth = z.discriminatedUnion(
   { error: `expected ${growthSchoolNames.map((name) => `"${name}"`).join(' or ')}` },
 );
 
+const weekNumber = z.int().min(1).max(blockLength.most);
+
 const recovery = z.strictObject({
   every: z.literal([3, 4, 5, 6, 'none']).optional(),
   depth: z.number().min(0.05).max(0.8).optional(),
   reEntry: z.enum(reEntries).optional(),
+  weeks: z
+    .array(weekNumber)
+    .max(blockLength.most)
+    .optional()
+    .meta({ description: 'Numbers of the recovery weeks, instead of a cadence. Version 2.' }),
 });
-
-const weekNumber = z.int().min(1).max(blockLength.most);
 
 const pin = z
   .strictObject({ week: weekNumber, volume: amount.optional(), longRun: amount.optional() })
@@ -86,6 +99,33 @@ const ownPhase = z.strictObject({
   kind: z.enum(phaseKinds),
   name: shortText,
   weeks: z.int().min(1).max(blockLength.most),
+  closes: z.boolean().optional().meta({ description: 'Closes with a recovery week. Version 2.' }),
+});
+
+const eventShape = z.strictObject({
+  kind: z.enum(eventKinds),
+  name: shortText,
+  from: civilDate,
+  to: civilDate.optional().meta({ description: 'Last day; the first when left out.' }),
+  distance: raceMetres.optional(),
+  running: z
+    .number()
+    .min(0)
+    .max(1.5)
+    .optional()
+    .meta({ description: 'Running on its days as a part of usual days.' }),
+});
+
+/** What stands on the way: a race needs its distance. */
+export const blockEvent = eventShape.refine(
+  ({ kind, distance }) => kind !== 'tune-up-race' || distance !== undefined,
+  { path: ['distance'], error: 'expected the distance of the race, in metres' },
+);
+
+/** Figures of the house rules set otherwise, and checks turned off. */
+export const ruleChanges = z.strictObject({
+  values: z.record(z.string().max(60), z.number()).optional(),
+  off: z.array(shortText).max(100).optional(),
 });
 
 /** The coach's wishes, as a block file holds them after its heading. */
@@ -105,6 +145,7 @@ const wishes = {
       start: amount.optional(),
       peak: amount.optional(),
       holdAtPeak: z.int().min(0).max(12).optional(),
+      peakWeek: weekNumber.optional().meta({ description: 'First week at the peak. Version 2.' }),
       growth: growth.optional(),
       recovery: recovery.optional(),
     })
@@ -115,9 +156,20 @@ const wishes = {
       peak: amount.optional(),
       ladder: z.enum(ladderNames).optional(),
       lastPeakWeeksOut: z.int().min(1).max(8).optional(),
+      segment: z
+        .enum(segmentNames)
+        .optional()
+        .meta({ description: 'What long runs hold besides easy running. Version 2.' }),
     })
     .optional(),
-  taper: z.strictObject({ school: z.enum(taperSchoolNames) }).optional(),
+  taper: z
+    .strictObject({
+      school: z.enum(taperSchoolNames),
+      depth: share
+        .optional()
+        .meta({ description: 'Part cut from the heaviest week in race week. Version 2.' }),
+    })
+    .optional(),
   week: z
     .strictObject({
       runDays: z.int().min(2).max(7).optional(),
@@ -126,6 +178,11 @@ const wishes = {
       restOn: z.array(weekday).max(5).optional(),
     })
     .optional(),
+  events: z
+    .array(blockEvent)
+    .max(60)
+    .optional()
+    .meta({ description: 'Races, tests and days on the way. Version 2.' }),
   pins: z.array(pin).max(blockLength.most).optional(),
   waivers: z
     .array(
@@ -133,15 +190,58 @@ const wishes = {
         check: shortText,
         week: weekNumber.optional(),
         reason: z.string().trim().min(1).max(500),
+        value: z
+          .number()
+          .optional()
+          .meta({ description: 'What was measured when it was waived. Version 2.' }),
       }),
     )
     .max(100)
     .optional(),
+  houseRules: ruleChanges
+    .optional()
+    .meta({ description: 'The house rules it was laid out under. Version 2.' }),
+  overrides: ruleChanges.optional().meta({ description: 'Rules of this block alone. Version 2.' }),
+  previousRace: z
+    .strictObject({ name: shortText, date: civilDate, distance: raceMetres })
+    .optional()
+    .meta({ description: 'The goal race before this one. Version 2.' }),
 } satisfies { [K in keyof Required<Given>]: z.ZodType<Given[K]> };
 
-/** The block file, version 1: what the coach wishes, and nothing that can be computed from it. */
+/** The newest version there is; every older one still opens. */
+export const NEWEST_VERSION = 2;
+
+/**
+ * The block file: what the coach wishes, and nothing that can be computed from
+ * it. Version 2 adds to version 1; a file that says it is of version 1 holds
+ * nothing that came later.
+ */
 export const blockFile = z
-  .strictObject({ format: z.literal('nadir-block'), version: z.literal(1), ...wishes })
-  .meta({ title: 'Nadir block file, version 1' });
+  .strictObject({ format: z.literal('nadir-block'), version: z.literal([1, 2]), ...wishes })
+  .superRefine((file, { addIssue }) => {
+    if (file.version > 1) return;
+    for (const path of laterFields(file)) {
+      addIssue({
+        code: 'custom',
+        path,
+        message: `came with version ${NEWEST_VERSION}; write "version": ${NEWEST_VERSION}`,
+      });
+    }
+  })
+  .meta({ title: 'Nadir block file' });
 
 export type BlockFile = z.infer<typeof blockFile>;
+
+/** What a block's wishes are without its athlete, its dates and what was waived for them. */
+export const blockTemplate = z.strictObject({
+  basis,
+  distance: raceMetres,
+  weeks: wishes.weeks,
+  phases: wishes.phases,
+  volume: wishes.volume,
+  longRun: wishes.longRun,
+  taper: wishes.taper,
+  week: wishes.week,
+  pins: wishes.pins,
+  overrides: wishes.overrides,
+}) satisfies z.ZodType<Template>;

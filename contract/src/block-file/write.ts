@@ -1,5 +1,6 @@
-import type { Wishes } from '@nadir/core';
-import type { BlockFile } from './schema.js';
+import { type Change, type Given, type Wishes, applyChange, countBack, settle } from '@nadir/core';
+import { givenOf } from './parse.js';
+import { type BlockFile, NEWEST_VERSION } from './schema.js';
 
 /**
  * Settled wishes as a block file. Nothing is lost: the file settles to the same
@@ -9,12 +10,22 @@ export function toBlockFile(wishes: Wishes, countedBack: boolean): BlockFile {
   const { start, weeks, phases, volume, ...same } = wishes;
   return {
     format: 'nadir-block',
-    version: 1,
+    version: NEWEST_VERSION,
     ...same,
     ...(countedBack ? { weeks } : { start }),
     phases: phases.layout === 'own' ? phases : { layout: phases.layout },
     volume: { ...volume, growth: growthOf(volume.growth) },
   };
+}
+
+/**
+ * A file with a change laid over its wishes. Where its start was counted back
+ * from the race, and still is where counting back leads, it stays left out.
+ */
+export function changedFile(file: BlockFile, change: Change): BlockFile {
+  const { wishes } = settle(applyChange<Given>(givenOf(file), change));
+  const counted = countBack(wishes.race.date, wishes.weeks, wishes.weekStartsOn);
+  return toBlockFile(wishes, file.start === undefined && wishes.start === counted);
 }
 
 /** Only what the school itself knows; the rest comes from the house rules again. */

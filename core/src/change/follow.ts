@@ -39,7 +39,10 @@ export function followingBlock(
     weeks: countWeeks(start, date, weekStartsOn),
     weekStartsOn,
     phases: wishes.phases.layout === 'own' ? undefined : wishes.phases,
-    volume: { start: roundTo(heaviest * START_SHARE, step), recovery: { ...wishes.volume.recovery, weeks: undefined } },
+    volume: {
+      start: roundTo(heaviest * START_SHARE, step),
+      recovery: { ...wishes.volume.recovery, weeks: undefined },
+    },
     longRun: { start: roundTo(longest * LONG_RUN_SHARE, step) },
     taper: { school: wishes.taper.school },
     week: wishes.week,

@@ -1,5 +1,5 @@
-import type { CivilDate } from '../calendar/civil-date.js';
-import { countWeeks } from '../calendar/weeks.js';
+import { type CivilDate, addDays, differenceInDays } from '../calendar/civil-date.js';
+import { countWeeks, startOfWeek } from '../calendar/weeks.js';
 import { lastDay } from '../events/event.js';
 import type { Wishes } from '../wishes/wishes.js';
 import type { Change } from './change.js';
@@ -16,7 +16,8 @@ export function moveRace(wishes: Wishes, date: CivilDate, today: CivilDate): Cha
   const race = { ...wishes.race, date };
   const events = wishes.events.filter((event) => lastDay(event) < date);
   if (wishes.start > today || date < wishes.start) {
-    return { race, start: undefined, weeks: wishes.weeks, events };
+    const weeks = differenceInWeeks(date, wishes);
+    return { race, start: addDays(wishes.start, 7 * weeks), weeks: wishes.weeks, events };
   }
   const weeks = countWeeks(wishes.start, date, wishes.weekStartsOn);
   const { volume } = wishes;
@@ -34,4 +35,11 @@ export function moveRace(wishes: Wishes, date: CivilDate, today: CivilDate): Cha
       },
     },
   };
+}
+
+/** Whole calendar weeks from the old race week to the new one. */
+function differenceInWeeks(date: CivilDate, { race, weekStartsOn }: Wishes): number {
+  return (
+    differenceInDays(startOfWeek(date, weekStartsOn), startOfWeek(race.date, weekStartsOn)) / 7
+  );
 }

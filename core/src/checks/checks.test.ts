@@ -135,8 +135,18 @@ const cases: Record<
   },
   // 70 % over 46 km are 78.2.
   'jump-after-recovery': {
-    inside: { pins: [{ week: 4, volume: 46_000 }, { week: 5, volume: 78_200 }] },
-    outside: { pins: [{ week: 4, volume: 46_000 }, { week: 5, volume: 78_300 }] },
+    inside: {
+      pins: [
+        { week: 4, volume: 46_000 },
+        { week: 5, volume: 78_200 },
+      ],
+    },
+    outside: {
+      pins: [
+        { week: 4, volume: 46_000 },
+        { week: 5, volume: 78_300 },
+      ],
+    },
     value: 78.3 / 46 - 1,
     limit: 0.7,
   },

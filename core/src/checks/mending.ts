@@ -61,7 +61,7 @@ export function lengthen({ block: { wishes }, today }: FixContext, by: number): 
   if (today !== undefined && start < today) return [];
   const words = Math.abs(by) === 1 ? 'a week' : `${Math.abs(by)} weeks`;
   const label = `Start ${words} ${by > 0 ? 'earlier' : 'later'}`;
-  return [{ label, change: { weeks, start: undefined } }];
+  return [{ label, change: { weeks, start } }];
 }
 
 /** Takes a race, test or stay out of the block. */

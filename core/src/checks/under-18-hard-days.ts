@@ -16,7 +16,8 @@ export const under18HardDays = {
   fixes({ limit }, { block: { wishes } }) {
     const most = Array.from({ length: limit + 1 }, (_, fewer) => limit - fewer);
     return most.map((days) => ({
-      label: days === 0 ? 'No quality days' : `${days} quality ${days === 1 ? 'day' : 'days'} a week`,
+      label:
+        days === 0 ? 'No quality days' : `${days} quality ${days === 1 ? 'day' : 'days'} a week`,
       change: { week: { ...wishes.week, qualityOn: wishes.week.qualityOn.slice(0, days) } },
     }));
   },

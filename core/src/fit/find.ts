@@ -25,13 +25,24 @@ export function lowestGrowth(block: Block, solve: Solve): Found {
   program.value(1, 'g');
   const steps = stepsOf(block.wishes, frameOf(block.wishes));
   for (const { from, to, rises } of steps) {
-    program.require([[1, to], [-1, from], [rises ? -1 : 0, 'g']], '<=', 0);
+    program.require(
+      [
+        [1, to],
+        [-1, from],
+        [rises ? -1 : 0, 'g'],
+      ],
+      '<=',
+      0,
+    );
   }
   fix(program, block.wishes, steps, Math.log);
   program.require([[1, peakVariable(steps)]], '>=', Math.log(volume.peak));
   const { optimal, values } = solve(program.text());
   if (!optimal) {
-    return { words: 'No growth reaches this peak past the pins and weeks there are.', command: undefined };
+    return {
+      words: 'No growth reaches this peak past the pins and weeks there are.',
+      command: undefined,
+    };
   }
   // Up to a tenth of a per cent, so that the peak is reached and not nearly reached.
   const cap = Math.ceil((Math.exp(values.g ?? 0) - 1) * 1000 - 1e-6) / 1000;
@@ -76,10 +87,13 @@ export function fewestWeeks(block: Block, solve: Solve): Found {
     const words = `${weeks} weeks reach ${formatPlain(peak, wishes.athlete)} under ${formatPercent(wishes.volume.growth.cap)} a week, from ${start}.`;
     return {
       words,
-      command: { change: { weeks, start: undefined }, words: `Fewest weeks: ${words}` },
+      command: { change: { weeks, start }, words: `Fewest weeks: ${words}` },
     };
   }
-  return { words: `Not even ${blockLength.most} weeks reach this peak under the cap.`, command: undefined };
+  return {
+    words: `Not even ${blockLength.most} weeks reach this peak under the cap.`,
+    command: undefined,
+  };
 }
 
 /** One week after another in the climb. */
@@ -140,7 +154,14 @@ function peakUnder(wishes: Wishes, frame: Frame, solve: Solve): number | undefin
   const program = new Program('Maximize');
   program.value(1, peakVariable(steps));
   for (const { from, to, rises } of steps) {
-    program.require([[1, to], [rises ? -factor : -1, from]], '<=', 0);
+    program.require(
+      [
+        [1, to],
+        [rises ? -factor : -1, from],
+      ],
+      '<=',
+      0,
+    );
   }
   fix(program, wishes, steps, (amount) => amount / scale);
   if (steps.length === 0) return wishes.volume.start;

@@ -96,11 +96,33 @@ function programOf(
     stay(volume, laid.volumes[index] ?? 0, mayMove(block, week.number, 'volume'));
     stay(longRun, laid.longRuns[index] ?? 0, mayMove(block, week.number, 'longRun'));
     const raced = (racedIn(week, days) * metre) / scale;
-    program.require([[1, volume], [-1, longRun]], '>=', raced);
-    if (upTo.has(week.number)) program.require([[1, 'h'], [-1, volume]], '>=', 0);
+    program.require(
+      [
+        [1, volume],
+        [-1, longRun],
+      ],
+      '>=',
+      raced,
+    );
+    if (upTo.has(week.number))
+      program.require(
+        [
+          [1, 'h'],
+          [-1, volume],
+        ],
+        '>=',
+        0,
+      );
   }
   // The week that is heaviest stays so: else the heaviest could be wished rather than run.
-  program.require([[1, 'h'], [-1, `v${heaviestWeek(block)}`]], '=', 0);
+  program.require(
+    [
+      [1, 'h'],
+      [-1, `v${heaviestWeek(block)}`],
+    ],
+    '=',
+    0,
+  );
   for (const [index, { rule, terms, right }] of limits.entries()) {
     const { each, per } = bendFactors(rule, peak, rules);
     if (choosing && !choosing.has(index)) {
@@ -111,7 +133,14 @@ function programOf(
     program.value(per * scale, `s${index}`);
     if (!choosing) continue;
     const furthest = terms.reduce((sum, [factor]) => sum + Math.max(0, factor), 0) * most;
-    program.require([[1, `s${index}`], [-furthest - 100, `z${index}`]], '<=', 0);
+    program.require(
+      [
+        [1, `s${index}`],
+        [-furthest - 100, `z${index}`],
+      ],
+      '<=',
+      0,
+    );
     program.binary(`z${index}`);
     program.value(each, `z${index}`);
   }
@@ -124,8 +153,22 @@ function programOf(
       return;
     }
     program.bound(variable, 0, most);
-    program.require([[1, variable], [-1, `d${variable}`]], '<=', at);
-    program.require([[1, variable], [1, `d${variable}`]], '>=', at);
+    program.require(
+      [
+        [1, variable],
+        [-1, `d${variable}`],
+      ],
+      '<=',
+      at,
+    );
+    program.require(
+      [
+        [1, variable],
+        [1, `d${variable}`],
+      ],
+      '>=',
+      at,
+    );
     program.value(NEARNESS, `d${variable}`);
   }
 }

@@ -46,7 +46,8 @@ export function placeRecovery(block: Block, solve: Solve): Found {
   const placed = weeks.filter((week) => (values[name(week)] ?? 0) > 0.5);
   if (!optimal) return { words: 'No placing keeps every rule.', command: undefined };
   const numbers = placed.map(({ number }) => number);
-  const words = numbers.length === 0 ? 'None is needed.' : `Recovery in weeks ${numbers.join(', ')}.`;
+  const words =
+    numbers.length === 0 ? 'None is needed.' : `Recovery in weeks ${numbers.join(', ')}.`;
   return {
     words,
     command: {
@@ -59,7 +60,11 @@ export function placeRecovery(block: Block, solve: Solve): Found {
   function window(length: number, relation: '<=' | '>='): void {
     for (let first = 0; first + length <= weeks.length; first++) {
       const inside = weeks.slice(first, first + length);
-      program.require(inside.map((week) => [1, name(week)] as const), relation, 1);
+      program.require(
+        inside.map((week) => [1, name(week)] as const),
+        relation,
+        1,
+      );
     }
   }
 }

@@ -64,7 +64,9 @@ export class Program {
 
 function written(terms: Terms): string {
   return terms
-    .map(([factor, variable]) => `${factor < 0 ? '-' : '+'} ${figure(Math.abs(factor))} ${variable}`)
+    .map(
+      ([factor, variable]) => `${factor < 0 ? '-' : '+'} ${figure(Math.abs(factor))} ${variable}`,
+    )
     .join(' ');
 }
 

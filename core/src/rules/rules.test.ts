@@ -89,14 +89,17 @@ describe('the rule book', () => {
     expect(ruleBook.map(({ path }) => path).sort()).toEqual(paths(figures).sort());
   });
 
-  it.each(ruleBook.map((rule) => [rule.path, rule] as const))('%s: default and usual range may be set', (path, rule) => {
-    const value = ruleValue(defaultHouseRules, path) ?? NaN;
-    expect(ruleProblem(rule, value)).toBeUndefined();
-    expect(rule.usual[0]).toBeLessThanOrEqual(rule.usual[1]);
-    for (const end of rule.usual) expect(end).toBeLessThanOrEqual(rule.most);
-    expect(ruleProblem(rule, rule.most + 1)).toContain(String(rule.most));
-    expect(ruleProblem(rule, NaN)).toBeDefined();
-  });
+  it.each(ruleBook.map((rule) => [rule.path, rule] as const))(
+    '%s: default and usual range may be set',
+    (path, rule) => {
+      const value = ruleValue(defaultHouseRules, path) ?? NaN;
+      expect(ruleProblem(rule, value)).toBeUndefined();
+      expect(rule.usual[0]).toBeLessThanOrEqual(rule.usual[1]);
+      for (const end of rule.usual) expect(end).toBeLessThanOrEqual(rule.most);
+      expect(ruleProblem(rule, rule.most + 1)).toContain(String(rule.most));
+      expect(ruleProblem(rule, NaN)).toBeDefined();
+    },
+  );
 
   it('names checks that exist', () => {
     const codes = new Set<string>(checks.map(({ code }) => code));

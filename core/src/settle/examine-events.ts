@@ -60,7 +60,11 @@ function examinePlace(
 }
 
 /** Two races on one day, or two stays on the same days: nobody is at two places. */
-function examineOverlap(events: readonly BlockEvent[], event: BlockEvent, index: number): Problem[] {
+function examineOverlap(
+  events: readonly BlockEvent[],
+  event: BlockEvent,
+  index: number,
+): Problem[] {
   const { isRace } = eventCharacters[event.kind];
   const other = events
     .slice(0, index)

@@ -6,7 +6,7 @@ import { roundTo } from '../units/round.js';
 
 /** What a block's wishes are without its athlete, its dates and what was waived for them. */
 export type Template = Pick<
-  Wishes,
+  Given,
   'weeks' | 'phases' | 'volume' | 'longRun' | 'taper' | 'week' | 'pins' | 'overrides'
 > & {
   /** How it is counted, and the race it was made for, metres. */
@@ -14,22 +14,14 @@ export type Template = Pick<
   distance: number;
 };
 
-/** Keeps what may serve another athlete. */
-export function templateOf(wishes: Wishes): Template {
-  const { weeks, phases, volume, longRun, taper, week, pins, overrides, athlete, race } = wishes;
-  const { basis } = athlete;
-  return {
-    weeks,
-    phases,
-    volume,
-    longRun,
-    taper,
-    week,
-    pins,
-    overrides,
-    basis,
-    distance: race.distance,
-  };
+/** Keeps of a block's wishes what may serve another athlete. */
+export function templateOf(given: Given): Template {
+  const { phases, volume, longRun, taper, week, pins, overrides } = given;
+  const { wishes } = settle(given);
+  const { basis } = wishes.athlete;
+  const { distance } = wishes.race;
+  const { weeks } = wishes;
+  return { basis, distance, weeks, phases, volume, longRun, taper, week, pins, overrides };
 }
 
 /**
@@ -40,41 +32,45 @@ export function templateOf(wishes: Wishes): Template {
  * @param given the athlete, the race and whatever the coach has set already
  */
 export function fromTemplate(template: Template, given: Given): Given {
-  const { wishes } = settle({ ...given, weeks: given.weeks ?? template.weeks });
-  const step = layoutStep(wishes.athlete, rulesOf(wishes));
-  const volume = between(template.volume, wishes.volume, step);
-  const longRun = between(template.longRun, wishes.longRun, step);
   const weeks = given.weeks ?? template.weeks;
-  const { unavailable } = wishes.athlete;
+  const { wishes } = settle({ ...given, weeks });
+  const source = sourceOf(template, wishes);
+  const step = layoutStep(wishes.athlete, rulesOf(wishes));
+  const volume = between(source.volume, wishes.volume, step);
+  const longRun = between(source.longRun, wishes.longRun, step);
+  const { growth } = source.volume;
+  const { oftenHurt, unavailable } = wishes.athlete;
   return {
     ...given,
     weeks,
-    phases: template.phases,
+    phases: source.phases,
     volume: {
-      ...template.volume,
+      ...source.volume,
       start: wishes.volume.start,
       peak: wishes.volume.peak,
-      growth: {
-        ...template.volume.growth,
-        step: roundTo(template.volume.growth.step * volume.scale, step) || step,
-      },
+      growth: { ...growth, step: Math.max(step, roundTo(growth.step * volume.scale, step)) },
     },
-    longRun: { ...template.longRun, start: wishes.longRun.start, peak: wishes.longRun.peak },
-    taper: template.taper,
+    longRun: { ...source.longRun, start: wishes.longRun.start, peak: wishes.longRun.peak },
+    taper: source.taper,
     week: {
-      ...template.week,
-      runDays: Math.min(template.week.runDays, 7 - unavailable.length),
-      qualityOn: wishes.athlete.oftenHurt ? [] : template.week.qualityOn,
+      ...source.week,
+      runDays: Math.min(source.week.runDays, 7 - unavailable.length),
+      qualityOn: oftenHurt ? [] : source.week.qualityOn,
     },
-    overrides: template.overrides,
-    pins: template.pins
-      .filter(({ week }) => week <= weeks)
+    overrides: source.overrides,
+    pins: source.pins
+      .filter(({ week }) => week <= wishes.weeks)
       .map((pin) => ({
         week: pin.week,
         ...(pin.volume !== undefined && { volume: volume.place(pin.volume) }),
         ...(pin.longRun !== undefined && { longRun: longRun.place(pin.longRun) }),
       })),
   };
+}
+
+/** The template as whole wishes, on a race of its own distance. */
+function sourceOf({ basis, distance, ...given }: Template, { race }: Wishes): Wishes {
+  return settle({ ...given, athlete: { basis }, race: { ...race, distance } }).wishes;
 }
 
 interface Ends {

@@ -35,7 +35,13 @@ function heaviest(weeks: readonly LaidVolume[]): number {
   return Math.max(0, ...weeks.map(({ volume }) => volume));
 }
 
-function descend(wishes: Wishes, frame: Frame, top: number, step: number, perMetre: number): LaidVolume[] {
+function descend(
+  wishes: Wishes,
+  frame: Frame,
+  top: number,
+  step: number,
+  perMetre: number,
+): LaidVolume[] {
   return frame.weeks.slice(frame.taperStart).map(({ number, kind, taperShare, running, raced }) => {
     const pin = wishes.pins.find(({ week }) => week === number);
     if (pin?.volume !== undefined) return { volume: pin.volume, rule: 'pin', recovery: false };

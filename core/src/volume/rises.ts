@@ -18,10 +18,15 @@ export interface Rises {
  * the peak before the taper; where that week may not rise, the next that may
  * is taken, which holds less and climbs more gently.
  */
-export function countRises(frame: Frame, wish: Pick<VolumeWish, 'holdAtPeak' | 'peakWeek' | 'recovery'>): Rises {
+export function countRises(
+  frame: Frame,
+  wish: Pick<VolumeWish, 'holdAtPeak' | 'peakWeek' | 'recovery'>,
+): Rises {
   const before = frame.weeks.slice(0, frame.taperStart);
   const mayRise = weeksThatRise(frame, wish);
-  const building = before.flatMap((week, index) => (week.kind === 'building' && week.running === 1 ? [index] : []));
+  const building = before.flatMap((week, index) =>
+    week.kind === 'building' && week.running === 1 ? [index] : [],
+  );
   const held = building.at(-Math.max(1, wish.holdAtPeak)) ?? 0;
   const wished = wish.peakWeek === undefined ? held : wish.peakWeek - 1;
   const risingLater = mayRise.findIndex((rises, index) => rises && index >= wished);

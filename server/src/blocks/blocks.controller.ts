@@ -1,13 +1,14 @@
 import {
   type BlockAnswer,
   type BlockHistory,
+  type BlockList,
   type NewBlockBody,
   type PlannedSessions,
   type SaveBlockBody,
   newBlockBody,
   saveBlockBody,
 } from '@nadir/contract';
-import { Controller, Get, Inject, Post, Put } from '@nestjs/common';
+import { Controller, Delete, Get, Inject, Post, Put } from '@nestjs/common';
 import { Parsed } from '../http/body.js';
 import { Id } from '../http/id.js';
 import { CoachId } from '../sign-in/session.guard.js';
@@ -20,6 +21,21 @@ export class BlocksController {
   @Post()
   add(@CoachId() coachId: string, @Parsed(newBlockBody) body: NewBlockBody): Promise<BlockAnswer> {
     return this.service.add(coachId, body);
+  }
+
+  @Get()
+  all(@CoachId() coachId: string): Promise<BlockList> {
+    return this.service.all(coachId);
+  }
+
+  @Delete(':id')
+  remove(@CoachId() coachId: string, @Id('block') id: string): Promise<{ done: true }> {
+    return this.service.remove(coachId, id);
+  }
+
+  @Post(':id/put-back')
+  putBack(@CoachId() coachId: string, @Id('block') id: string): Promise<BlockAnswer> {
+    return this.service.putBack(coachId, id);
   }
 
   @Get(':id')

@@ -21,6 +21,7 @@ interface BlockRow {
   starts_on: string;
   race_on: string;
   saved_at: Date;
+  removed_at: Date | null;
 }
 
 interface ChangeRow {
@@ -67,7 +68,9 @@ export class BlocksRepository {
     blockId: string,
     on: Knex = this.knex,
   ): Promise<BlockAnswer | undefined> {
-    const row = await blocks(on).where({ coach_id: coachId, block_id: blockId }).first();
+    const row = await blocks(on)
+      .where({ coach_id: coachId, block_id: blockId, removed_at: null })
+      .first();
     return row && blockOf(row);
   }
 
@@ -75,7 +78,7 @@ export class BlocksRepository {
   async present(coachId: string, today: string): Promise<BlockAnswer[]> {
     const rows = await blocks(this.knex)
       .distinctOn('athlete_id')
-      .where({ coach_id: coachId })
+      .where({ coach_id: coachId, removed_at: null })
       .orderBy('athlete_id')
       .orderByRaw('race_on < ?', [today])
       .orderByRaw(
@@ -83,6 +86,21 @@ export class BlocksRepository {
         [today],
       );
     return rows.map(blockOf);
+  }
+
+  /** Newest race first. */
+  async all(coachId: string): Promise<BlockAnswer[]> {
+    const rows = await blocks(this.knex)
+      .where({ coach_id: coachId, removed_at: null })
+      .orderBy([{ column: 'race_on', order: 'desc' }, { column: 'block_id' }]);
+    return rows.map(blockOf);
+  }
+
+  /** False when the coach has no such block, or it stands that way already. */
+  async setRemoved(coachId: string, blockId: string, at: Date | null): Promise<boolean> {
+    const key = { coach_id: coachId, block_id: blockId };
+    const standing = at === null ? 'removed_at IS NOT NULL' : 'removed_at IS NULL';
+    return (await blocks(this.knex).where(key).whereRaw(standing).update({ removed_at: at })) > 0;
   }
 
   inTransaction<T>(work: (trx: Knex.Transaction) => Promise<T>): Promise<T> {
@@ -96,7 +114,7 @@ export class BlocksRepository {
     blockId: string,
   ): Promise<BlockAnswer | undefined> {
     const row = await blocks(trx)
-      .where({ coach_id: coachId, block_id: blockId })
+      .where({ coach_id: coachId, block_id: blockId, removed_at: null })
       .forUpdate()
       .first();
     return row && blockOf(row);

@@ -1,6 +1,7 @@
 import {
   type BlockAnswer,
   type BlockHistory,
+  type BlockList,
   type NewBlockBody,
   type PlannedSessions,
   type SaveBlockBody,
@@ -30,6 +31,22 @@ export class BlocksService {
     const block = await this.blocks.find(coachId, blockId);
     if (!block) throw notFound('block');
     return block;
+  }
+
+  async all(coachId: string): Promise<BlockList> {
+    return { blocks: await this.blocks.all(coachId) };
+  }
+
+  /** Off the lists, with everything kept: it can be put back. */
+  async remove(coachId: string, blockId: string): Promise<{ done: true }> {
+    const removed = await this.blocks.setRemoved(coachId, blockId, this.clock.now());
+    if (!removed) throw notFound('block');
+    return { done: true };
+  }
+
+  async putBack(coachId: string, blockId: string): Promise<BlockAnswer> {
+    if (!(await this.blocks.setRemoved(coachId, blockId, null))) throw notFound('block');
+    return this.one(coachId, blockId);
   }
 
   async add(coachId: string, { athleteId, wishes }: NewBlockBody): Promise<BlockAnswer> {

@@ -1,6 +1,7 @@
 import {
   type BlockAnswer,
   type BlockHistory,
+  type BlockList,
   type PlannedSessions,
   givenOf,
 } from '@nadir/contract';
@@ -35,6 +36,26 @@ describe('blocks', () => {
     expect(laid.status).toBe(201);
     const read = await nadir.send('GET', `/api/blocks/${blockId}`, { cookie });
     expect(read.body).toMatchObject({ id: blockId, revision: 1, wishes });
+  });
+
+  it('can be taken off the lists and put back, with all they hold', async () => {
+    const { athleteId, blockId } = await addBlock(nadir, cookie);
+    const listed = async () =>
+      ((await nadir.send('GET', '/api/blocks', { cookie })).body as BlockList).blocks.map(
+        ({ id }) => id,
+      );
+    const path = `/api/blocks/${blockId}`;
+    expect(await listed()).toContain(blockId);
+    const other = await secondCoach(nadir);
+    expect((await nadir.send('DELETE', path, { cookie: other })).status).toBe(404);
+    expect((await nadir.send('DELETE', path, { cookie })).body).toEqual({ done: true });
+    expect(await listed()).not.toContain(blockId);
+    expect((await nadir.send('GET', path, { cookie })).status).toBe(404);
+    expect((await save(blockId, 1, 14)).status).toBe(404);
+    expect((await nadir.send('DELETE', path, { cookie })).status).toBe(404);
+    const back = await nadir.send('POST', `${path}/put-back`, { cookie });
+    expect(back.body).toMatchObject({ id: blockId, athleteId, revision: 1, wishes });
+    expect((await nadir.send('POST', `${path}/put-back`, { cookie })).status).toBe(404);
   });
 
   it('keep every change with who, when, what, before and after', async () => {

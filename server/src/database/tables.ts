@@ -7,5 +7,6 @@ export const tables = {
   blocks: 'blocks',
   blockChanges: 'block_changes',
   plannedSessions: 'planned_sessions',
+  templates: 'templates',
   demoSeeds: 'demo_seeds',
 } as const;

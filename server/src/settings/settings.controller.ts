@@ -10,7 +10,10 @@ export class SettingsController {
   constructor(@Inject(CoachesRepository) private readonly coaches: CoachesRepository) {}
 
   @Patch()
-  async save(@CoachId() coachId: string, @Parsed(settingsChange) body: SettingsChange): Promise<Coach> {
+  async save(
+    @CoachId() coachId: string,
+    @Parsed(settingsChange) body: SettingsChange,
+  ): Promise<Coach> {
     await this.coaches.saveSettings(coachId, body);
     const coach = await this.coaches.find(coachId);
     if (!coach) throw notFound('coach');

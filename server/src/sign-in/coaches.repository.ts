@@ -1,4 +1,11 @@
-import { type Coach, type Settings, type SettingsChange, settings } from '@nadir/contract';
+import {
+  type Coach,
+  type Settings,
+  type HouseRulesBody,
+  type SettingsChange,
+  ruleChanges,
+  settings,
+} from '@nadir/contract';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
@@ -10,6 +17,7 @@ interface CoachRow {
   name: string;
   password_hash: string | null;
   settings: unknown;
+  house_rules: unknown;
   created_at: Date;
 }
 
@@ -42,7 +50,7 @@ export class CoachesRepository {
 
   /** Creates the first coach; nobody when there is one already, however many ask at once. */
   async addFirst(
-    coach: Omit<Coach, 'settings'>,
+    coach: Omit<Coach, 'settings' | 'houseRules'>,
     passwordHash: string | null,
     now: Date,
   ): Promise<Coach | undefined> {
@@ -55,9 +63,10 @@ export class CoachesRepository {
         name: coach.name,
         password_hash: passwordHash,
         settings: JSON.stringify(defaultSettings),
+        house_rules: '{}',
         created_at: now,
       });
-      return { ...coach, settings: defaultSettings };
+      return { ...coach, settings: defaultSettings, houseRules: {} };
     });
   }
 
@@ -66,6 +75,12 @@ export class CoachesRepository {
     await this.rows()
       .where({ coach_id: coachId })
       .update({ settings: this.knex.raw('settings || ?::jsonb', [JSON.stringify(changed)]) });
+  }
+
+  async saveHouseRules(coachId: string, changes: HouseRulesBody): Promise<void> {
+    await this.rows()
+      .where({ coach_id: coachId })
+      .update({ house_rules: JSON.stringify(changes) });
   }
 
   private rows() {
@@ -79,5 +94,6 @@ function coachOf(row: CoachRow): Coach {
     name: row.name,
     email: row.email,
     settings: settings.parse(row.settings),
+    houseRules: ruleChanges.parse(row.house_rules),
   };
 }

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { type BlockFile, routes } from '@nadir/contract';
+import { type BlockFile, type Route, routes } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core';
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import type { Knex } from 'knex';
@@ -29,7 +29,7 @@ export interface TestApp {
   clock: TestClock;
   /** Sends a request, with a cookie when signed in; the answer's body is parsed JSON. */
   send: (
-    method: 'GET' | 'POST' | 'PUT',
+    method: Route['method'],
     url: string,
     options?: { body?: unknown; cookie?: string },
   ) => Promise<{ status: number; body: unknown; headers: Record<string, unknown>; cookie: string }>;

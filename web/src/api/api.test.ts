@@ -63,6 +63,7 @@ describe('calling the server', () => {
       name: 'Maren Tolvik',
       email: 'maren@skerrylane.example',
       settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' } as const,
+      houseRules: {},
     };
     answerWith(() => Response.json({ ...session, coach }));
     const store = createStore();

@@ -1,0 +1,23 @@
+import { type Coach, type HouseRulesBody, houseRulesBody } from '@nadir/contract';
+import { Controller, Inject, Put } from '@nestjs/common';
+import { Parsed } from '../http/body.js';
+import { notFound } from '../http/refused.js';
+import { CoachesRepository } from '../sign-in/coaches.repository.js';
+import { CoachId } from '../sign-in/session.guard.js';
+
+/** The coach's own limits. Blocks keep the rules they were laid out under until the coach lays them out anew. */
+@Controller('api/house-rules')
+export class HouseRulesController {
+  constructor(@Inject(CoachesRepository) private readonly coaches: CoachesRepository) {}
+
+  @Put()
+  async save(
+    @CoachId() coachId: string,
+    @Parsed(houseRulesBody) body: HouseRulesBody,
+  ): Promise<Coach> {
+    await this.coaches.saveHouseRules(coachId, body);
+    const coach = await this.coaches.find(coachId);
+    if (!coach) throw notFound('coach');
+    return coach;
+  }
+}

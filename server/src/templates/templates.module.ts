@@ -1,0 +1,6 @@
+import { Module } from '@nestjs/common';
+import { TemplatesController } from './templates.controller.js';
+import { TemplatesRepository } from './templates.repository.js';
+
+@Module({ controllers: [TemplatesController], providers: [TemplatesRepository] })
+export class TemplatesModule {}

@@ -1,0 +1,51 @@
+import { type TemplateAnswer, type TemplateBody, templateBody } from '@nadir/contract';
+import { Inject, Injectable } from '@nestjs/common';
+import type { Knex } from 'knex';
+import { KNEX } from '../database/knex.js';
+import { tables } from '../database/tables.js';
+
+interface TemplateRow {
+  coach_id: string;
+  template_id: string;
+  name: string;
+  template: unknown;
+  created_at: Date;
+}
+
+@Injectable()
+export class TemplatesRepository {
+  constructor(@Inject(KNEX) private readonly knex: Knex) {}
+
+  /** Oldest first. */
+  async all(coachId: string): Promise<TemplateAnswer[]> {
+    const rows = await this.rows().where({ coach_id: coachId }).orderBy('created_at');
+    return rows.map(({ template_id, name, template }) => ({
+      id: template_id,
+      ...templateBody.parse({ name, template }),
+    }));
+  }
+
+  async add(
+    coachId: string,
+    { id, name, template }: TemplateBody & { id: string },
+    at: Date,
+  ): Promise<TemplateAnswer> {
+    await this.rows().insert({
+      coach_id: coachId,
+      template_id: id,
+      name,
+      template: JSON.stringify(template),
+      created_at: at,
+    });
+    return { id, name, template };
+  }
+
+  /** False when there is none of the coach's with that id. */
+  async remove(coachId: string, id: string): Promise<boolean> {
+    return (await this.rows().where({ coach_id: coachId, template_id: id }).delete()) > 0;
+  }
+
+  private rows() {
+    return this.knex<TemplateRow>(tables.templates);
+  }
+}
