@@ -46,11 +46,19 @@ export {
 export { type LocatedProblem, locate } from './block-file/lines.js';
 export {
   type BlockFile,
+  type BlockTemplate,
   NEWEST_VERSION,
   blockEvent,
   blockFile,
   blockTemplate,
   ruleChanges,
 } from './block-file/schema.js';
-export { changedFile, toBlockFile } from './block-file/write.js';
+export { changedFile, templateOf, toBlockFile } from './block-file/write.js';
 export { problemLine, problemsOf } from './problems.js';
+export {
+  type FitAnswer,
+  type FitRequest,
+  fitAnswer,
+  fitRequest,
+  fitTasks,
+} from './fit-messages.js';

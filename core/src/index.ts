@@ -86,6 +86,7 @@ export {
   type ShownStep,
   type Unit,
   bases,
+  quantum,
   shownSteps,
   shownUnit,
   unitName,
@@ -104,7 +105,7 @@ export { problemsOfRules } from './settle/examine-rules.js';
 export { type Problem } from './settle/problem.js';
 export { type ReasonKey, type Reasons } from './settle/reasons.js';
 export { type Settled, settle } from './settle/settle.js';
-export { type Template, fromTemplate, templateOf } from './template/template.js';
+export { type Template, fromTemplate } from './template/template.js';
 export { type Given, type Pin, type Wishes, reEntries } from './wishes/wishes.js';
 export { suggestWeeks } from './settle/suggest-weeks.js';
 export { withPin } from './wishes/with-pin.js';

@@ -37,7 +37,8 @@ export async function createApp(config: Config, clock: Clock): Promise<NestFasti
     contentSecurityPolicy: {
       directives: {
         defaultSrc: ["'self'"],
-        scriptSrc: ["'self'"],
+        // The solver is WebAssembly, served from here; nothing else may be evaluated.
+        scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
         // The component library writes its styles into the page.
         styleSrc: ["'self'", "'unsafe-inline'"],
         imgSrc: ["'self'", 'data:'],

@@ -245,3 +245,5 @@ export const blockTemplate = z.strictObject({
   pins: wishes.pins,
   overrides: wishes.overrides,
 }) satisfies z.ZodType<Template>;
+
+export type BlockTemplate = z.infer<typeof blockTemplate>;

@@ -1,6 +1,6 @@
 import { type Change, type Given, type Wishes, applyChange, countBack, settle } from '@nadir/core';
 import { givenOf } from './parse.js';
-import { type BlockFile, NEWEST_VERSION } from './schema.js';
+import { type BlockFile, type BlockTemplate, NEWEST_VERSION } from './schema.js';
 
 /**
  * Settled wishes as a block file. Nothing is lost: the file settles to the same
@@ -26,6 +26,24 @@ export function changedFile(file: BlockFile, change: Change): BlockFile {
   const { wishes } = settle(applyChange<Given>(givenOf(file), change));
   const counted = countBack(wishes.race.date, wishes.weeks, wishes.weekStartsOn);
   return toBlockFile(wishes, file.start === undefined && wishes.start === counted);
+}
+
+/** Keeps of a block's wishes what may serve another athlete: no name, no dates, no waivers. */
+export function templateOf(file: BlockFile): BlockTemplate {
+  const { phases, volume, longRun, taper, week, pins, overrides } = file;
+  const { athlete, race, weeks } = settle(givenOf(file)).wishes;
+  return {
+    basis: athlete.basis,
+    distance: race.distance,
+    weeks,
+    phases,
+    volume,
+    longRun,
+    taper,
+    week,
+    pins,
+    overrides,
+  };
 }
 
 /** Only what the school itself knows; the rest comes from the house rules again. */

@@ -22,6 +22,8 @@ export interface Nearest {
   command: Command | undefined;
 }
 
+/** A millimetre: what is left when no rounder figure bends as little. */
+const FINEST = 0.001;
 /** Per cent of the peak: what measuring calls no bend is none here. */
 const NOISE = 0.1;
 /** No week need be heavier than this times what is pinned or wished. */
@@ -193,11 +195,12 @@ function rounded(
   const bends = (amounts: Amounts) => totalCost(bendsOf(limits, amounts, block, rules));
   const least = bends(exact);
   const steps = [layoutStep(block.wishes.athlete, rules), shownUnit(block.wishes.athlete) / 10, 1];
-  const candidates = steps.map((step): Amounts => ({
+  const stepped = (step: number): Amounts => ({
     volumes: exact.volumes.map((amount, index) => to(amount, laid.volumes[index] ?? 0, step)),
     longRuns: exact.longRuns.map((amount, index) => to(amount, laid.longRuns[index] ?? 0, step)),
-  }));
-  return candidates.find((amounts) => bends(amounts) <= least * 1.001 + 0.01) ?? exact;
+  });
+  const fits = (amounts: Amounts) => bends(amounts) <= least * 1.001 + 0.01;
+  return steps.map(stepped).find(fits) ?? stepped(FINEST);
 }
 
 /** What does not move stays to the metre. */

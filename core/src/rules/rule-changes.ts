@@ -10,7 +10,7 @@ export interface RuleChanges {
 
 /** The same with anything left out; nothing left out changes nothing. */
 export interface SomeRuleChanges {
-  values?: Record<string, number | undefined> | undefined;
+  values?: Record<string, number> | undefined;
   off?: string[] | undefined;
 }
 
@@ -43,7 +43,7 @@ function withChange(rules: HouseRules, change: SomeRuleChanges | undefined): Hou
   const off = change?.off ?? [];
   if (values.length === 0 && off.length === 0) return rules;
   const changed = values.reduce<unknown>(
-    (tree, [path, value]) => (value === undefined ? tree : withValue(tree, path.split('.'), value)),
+    (tree, [path, value]) => withValue(tree, path.split('.'), value),
     rules,
   );
   return { ...(changed as HouseRules), off: [...new Set([...rules.off, ...off])] };

@@ -9,7 +9,6 @@ const byPath: ReadonlyMap<string, Rule> = new Map(ruleBook.map((rule) => [rule.p
 /** Figures that no rule may have; their paths lie within the changes. */
 export function problemsOfRules({ values = {} }: SomeRuleChanges): Problem[] {
   return Object.entries(values).flatMap(([path, value]) => {
-    if (value === undefined) return [];
     const rule = byPath.get(path);
     const wrong = rule ? ruleProblem(rule, value) : 'is no figure of the house rules';
     if (wrong === undefined) return [];

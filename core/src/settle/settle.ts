@@ -111,12 +111,7 @@ function sortedEvents(events: Wishes['events']): Wishes['events'] {
 }
 
 function settleChanges(changes: SomeRuleChanges | undefined): RuleChanges {
-  const values = Object.entries(changes?.values ?? {}).filter(hasValue);
-  return { values: Object.fromEntries(values), off: changes?.off ?? [] };
-}
-
-function hasValue(entry: [string, number | undefined]): entry is [string, number] {
-  return entry[1] !== undefined;
+  return { values: changes?.values ?? {}, off: changes?.off ?? [] };
 }
 
 function settlePrevious(race: Given['previousRace']): Wishes['previousRace'] {

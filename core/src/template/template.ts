@@ -14,16 +14,6 @@ export type Template = Pick<
   distance: number;
 };
 
-/** Keeps of a block's wishes what may serve another athlete. */
-export function templateOf(given: Given): Template {
-  const { phases, volume, longRun, taper, week, pins, overrides } = given;
-  const { wishes } = settle(given);
-  const { basis } = wishes.athlete;
-  const { distance } = wishes.race;
-  const { weeks } = wishes;
-  return { basis, distance, weeks, phases, volume, longRun, taper, week, pins, overrides };
-}
-
 /**
  * A template's shape on another athlete: schools, phases, cadence and week as
  * they are; amounts and pins scaled so that start and peak are the athlete's

@@ -4,7 +4,7 @@ import type { BlockEvent } from '../events/event.js';
 import type { LadderName } from '../longrun/ladders.js';
 import type { SegmentName } from '../longrun/segments.js';
 import type { PhaseWish } from '../phases/lay-phases.js';
-import type { RuleChanges } from '../rules/rule-changes.js';
+import type { RuleChanges, SomeRuleChanges } from '../rules/rule-changes.js';
 import type { TaperSchoolName } from '../taper/schools.js';
 import type { Basis, Unit } from '../units/measure.js';
 import type { GrowthSchoolName, GrowthSettings } from '../volume/growth-schools.js';
@@ -139,7 +139,9 @@ export interface Waiver {
  * Wishes as given: only the race is needed, and its date may be left out when
  * a start is fixed. Whatever is missing is worked out by `settle`.
  */
-export type Given = Sparse<Omit<Wishes, 'race'>> & {
+export type Given = Sparse<Omit<Wishes, 'race' | 'houseRules' | 'overrides'>> & {
+  houseRules?: SomeRuleChanges | undefined;
+  overrides?: SomeRuleChanges | undefined;
   race: {
     name: string;
     date?: CivilDate | undefined;

@@ -39,7 +39,10 @@ describe('starting', () => {
     const [knex] = pools as [(typeof pools)[0]];
     await knex('knex_migrations_lock').update({ is_locked: 1 });
     await migrate(knex);
-    expect(await knex('knex_migrations').pluck('name')).toEqual(['001-first-tables', '002-house-rules-and-templates']);
+    expect(await knex('knex_migrations').pluck('name')).toEqual([
+      '001-first-tables',
+      '002-house-rules-and-templates',
+    ]);
     await Promise.all(pools.map((pool) => pool.destroy()));
   });
 });

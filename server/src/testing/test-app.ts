@@ -113,14 +113,17 @@ export async function firstCoach({ send }: TestApp): Promise<string> {
 /** A second coach, whom no route creates yet. */
 export async function secondCoach({ knex, send }: TestApp): Promise<string> {
   const known = await knex<{ password_hash: string; settings: object }>('coaches').first();
-  await knex('coaches').insert({
-    coach_id: randomUUID(),
-    email: 'other@skerrylane.example',
-    name: 'Other Coach',
-    password_hash: known?.password_hash,
-    settings: JSON.stringify(known?.settings),
-    created_at: new Date(),
-  });
+  await knex('coaches')
+    .insert({
+      coach_id: randomUUID(),
+      email: 'other@skerrylane.example',
+      name: 'Other Coach',
+      password_hash: known?.password_hash,
+      settings: JSON.stringify(known?.settings),
+      created_at: new Date(),
+    })
+    .onConflict('email')
+    .ignore();
   const body = { email: 'other@skerrylane.example', password: 'low tide at nine' };
   return (await send('POST', routes.signIn.path, { body })).cookie;
 }

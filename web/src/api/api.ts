@@ -2,8 +2,11 @@ import {
   type AthleteAnswer,
   type AthleteBody,
   type BlockAnswer,
+  type BlockHistory,
+  type BlockList,
   type Coach,
   type FirstCoachBody,
+  type HouseRulesBody,
   type NewBlockBody,
   type Refusal,
   type Route,
@@ -12,6 +15,9 @@ import {
   type SettingsChange,
   type SignInBody,
   type Squad,
+  type TemplateAnswer,
+  type TemplateBody,
+  type TemplateList,
   refusal,
   routes,
 } from '@nadir/contract';
@@ -86,7 +92,7 @@ export function errorSentence(error: CallError): string {
 
 export const api = createApi({
   baseQuery: call,
-  tagTypes: ['Session', 'Squad', 'Block'],
+  tagTypes: ['Session', 'Squad', 'Block', 'History', 'Templates'],
   endpoints: (build) => ({
     session: build.query<Session, void>({
       query: () => ({ route: routes.session }),
@@ -114,6 +120,18 @@ export const api = createApi({
         await queryFulfilled.catch(patch.undo);
       },
     }),
+    saveHouseRules: build.mutation<Coach, HouseRulesBody>({
+      query: (body) => ({ route: routes.saveHouseRules, body }),
+      // Shown at once; taken back if it is refused.
+      onQueryStarted: async (changes, { dispatch, queryFulfilled }) => {
+        const patch = dispatch(
+          api.util.updateQueryData('session', undefined, ({ coach }) => {
+            if (coach) coach.houseRules = changes;
+          }),
+        );
+        await queryFulfilled.catch(patch.undo);
+      },
+    }),
     squad: build.query<Squad, void>({
       query: () => ({ route: routes.squad }),
       providesTags: ['Squad'],
@@ -126,13 +144,41 @@ export const api = createApi({
       query: (body) => ({ route: routes.addBlock, body }),
       invalidatesTags: ['Squad'],
     }),
+    blocks: build.query<BlockList, void>({
+      query: () => ({ route: routes.blocks }),
+      providesTags: ['Squad'],
+    }),
+    removeBlock: build.mutation<unknown, string>({
+      query: (id) => ({ route: routes.removeBlock, id }),
+      invalidatesTags: ['Squad'],
+    }),
+    putBackBlock: build.mutation<BlockAnswer, string>({
+      query: (id) => ({ route: routes.putBackBlock, id }),
+      invalidatesTags: ['Squad'],
+    }),
+    blockHistory: build.query<BlockHistory, string>({
+      query: (id) => ({ route: routes.blockHistory, id }),
+      providesTags: ['History'],
+    }),
+    templates: build.query<TemplateList, void>({
+      query: () => ({ route: routes.templates }),
+      providesTags: ['Templates'],
+    }),
+    addTemplate: build.mutation<TemplateAnswer, TemplateBody>({
+      query: (body) => ({ route: routes.addTemplate, body }),
+      invalidatesTags: ['Templates'],
+    }),
+    removeTemplate: build.mutation<unknown, string>({
+      query: (id) => ({ route: routes.removeTemplate, id }),
+      invalidatesTags: ['Templates'],
+    }),
     block: build.query<BlockAnswer, string>({
       query: (id) => ({ route: routes.block, id }),
       providesTags: ['Block'],
     }),
     saveBlock: build.mutation<BlockAnswer, { id: string; body: SaveBlockBody }>({
       query: ({ id, body }) => ({ route: routes.saveBlock, id, body }),
-      invalidatesTags: ['Squad'],
+      invalidatesTags: ['Squad', 'History'],
     }),
   }),
 });
@@ -149,4 +195,12 @@ export const {
   useAddAthleteMutation,
   useAddBlockMutation,
   useBlockQuery,
+  useBlocksQuery,
+  useRemoveBlockMutation,
+  usePutBackBlockMutation,
+  useBlockHistoryQuery,
+  useTemplatesQuery,
+  useAddTemplateMutation,
+  useRemoveTemplateMutation,
+  useSaveHouseRulesMutation,
 } = api;

@@ -28,6 +28,10 @@ export function Rail() {
         </NavLink>
       )}
       <NavLink to="/blocks/new">New block</NavLink>
+      <NavLink to="/blocks" end>
+        Blocks
+      </NavLink>
+      <NavLink to="/house-rules">House rules</NavLink>
       <span className="rest" />
       <NavLink to="/settings">Settings</NavLink>
       <button type="button" onClick={() => void leave()}>

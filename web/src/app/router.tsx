@@ -45,6 +45,34 @@ export function createRouter() {
           }),
         },
         {
+          path: 'blocks',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/past/BlocksPage.js')).BlocksPage,
+          }),
+        },
+        {
+          path: 'blocks/:id/history',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/past/HistoryPage.js')).HistoryPage,
+          }),
+        },
+        {
+          path: 'compare',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/past/ComparePage.js')).ComparePage,
+          }),
+        },
+        {
+          path: 'house-rules',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/house-rules/HouseRulesPage.js')).HouseRulesPage,
+          }),
+        },
+        {
           path: 'settings',
           HydrateFallback: waiting,
           lazy: async () => ({

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { DISPLAY_FACE } from '../look/theme.js';
 import { token } from '../look/tokens.js';
 import { type Columns, columnX } from './columns.js';
-import { drawLegs } from './legs-curve.js';
+import { type LegsFrame, drawLegs } from './legs-curve.js';
 
 const WHAT_IT_IS =
   'A model of how heavy the legs are from the planned running alone. It knows nothing of sleep, illness or pain, and promises nothing.';
@@ -12,17 +12,16 @@ const WHAT_IT_IS =
 export function LegsLayer({
   block,
   columns,
-  top,
-  bottom,
+  frame,
 }: {
   block: Block;
   columns: Columns;
-  top: number;
-  bottom: number;
+  frame: LegsFrame;
 }) {
+  const { top, bottom } = frame;
   const { curve, band, zero, nadir } = useMemo(
-    () => drawLegs(block, columns, { top, bottom }),
-    [block, columns, top, bottom],
+    () => drawLegs(block, columns, frame),
+    [block, columns, frame],
   );
   const { days, nadir: heaviest, raceDay } = block.legs;
   const depth = formatPercent(-(days[heaviest]?.value ?? 0));

@@ -12,7 +12,7 @@ const given: Given = {
   pins: [{ week: 10, volume: 61_000 }],
 };
 
-function draw(today: string, onSelect?: (week: number) => void) {
+function draw(today: string, onSelect?: (week: number, extend: boolean) => void) {
   const block = layOut(given);
   const shown = showBlock(block, { basis: 'distance', unit: 'km', step: 1 });
   const columns = { width: 900, labels: 90, weeks: 18 };
@@ -23,7 +23,7 @@ function draw(today: string, onSelect?: (week: number) => void) {
       columns={columns}
       height={400}
       today={today}
-      selected={9}
+      selected={[9]}
       lit={[3]}
       onSelect={onSelect}
     />,
@@ -63,7 +63,7 @@ describe('the Section', () => {
     const targets = container.querySelectorAll('rect[fill="transparent"]');
     expect(targets).toHaveLength(18);
     fireEvent.click(targets[4]!);
-    expect(onSelect).toHaveBeenCalledWith(5);
+    expect(onSelect).toHaveBeenCalledWith(5, false);
   });
 
   it('inks what is done, all of it once the race is over', () => {

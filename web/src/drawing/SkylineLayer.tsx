@@ -1,4 +1,12 @@
-import { type Block, type ShownBlock, formatSteps, unitName } from '@nadir/core';
+import {
+  type Block,
+  type ShownBlock,
+  type Week,
+  formatPlain,
+  formatSteps,
+  paceWords,
+  unitName,
+} from '@nadir/core';
 import { useId } from 'react';
 import { token } from '../look/tokens.js';
 import { type Columns, columnX } from './columns.js';
@@ -33,7 +41,7 @@ export function SkylineLayer({
   return (
     <g>
       <g aria-hidden="true" fill={token('muted')}>
-        <text x={columns.labels - 8} y={30} textAnchor="end">
+        <text x={columns.labels - 8} y={46} textAnchor="end">
           {unitName(measure)} a week
         </text>
         {skyline.ticks.map(({ y, steps }) => (
@@ -65,7 +73,7 @@ export function SkylineLayer({
           <g
             key={week.number}
             role="img"
-            aria-label={`Week ${week.number}: ${say(figures.volume)} ${unitName(measure)}${pinned}, ${long}${week.recovery ? ', recovery week' : ''}`}
+            aria-label={`Week ${week.number}: ${say(figures.volume)} ${unitName(measure)}${pinned}, ${long}${week.recovery ? ', recovery week' : ''}${segmentWords(week, shown)}`}
           >
             <rect
               x={x + width * 0.22}
@@ -74,6 +82,16 @@ export function SkylineLayer({
               height={Math.max(0, ground - longTop)}
               fill={token(index < doneWeeks ? 'long' : 'longToCome')}
             />
+            {week.segment && (
+              <SegmentMark
+                x={x + width * 0.22}
+                width={width * 0.56}
+                ground={ground}
+                height={ground - longTop}
+                from={week.segment.before / week.longRun}
+                part={week.segment.amount / week.longRun}
+              />
+            )}
             {week.recovery && (
               <line
                 x1={x + 5}
@@ -143,6 +161,52 @@ function DoneOutline({
       />
     </g>
   );
+}
+
+/** The stretch of a long run that is not easy: from the foot of the bar upward, as it is run. */
+function SegmentMark({
+  x,
+  width,
+  ground,
+  height,
+  from,
+  part,
+}: {
+  x: number;
+  width: number;
+  ground: number;
+  height: number;
+  from: number;
+  part: number;
+}) {
+  const top = ground - height * (from + part);
+  return (
+    <g aria-hidden="true">
+      <rect
+        x={x}
+        width={width}
+        y={top}
+        height={height * part}
+        fill={token('paper')}
+        fillOpacity={0.35}
+      />
+      {Array.from({ length: Math.max(1, Math.floor((height * part) / 4)) }, (_, index) => (
+        <line
+          key={index}
+          x1={x}
+          x2={x + width}
+          y1={top + 2 + index * 4}
+          y2={top + 2 + index * 4}
+          stroke={token('ink')}
+          strokeWidth={1}
+        />
+      ))}
+    </g>
+  );
+}
+
+function segmentWords({ segment }: Week, { measure }: ShownBlock): string {
+  return segment ? `, ${formatPlain(segment.amount, measure)} of it at ${paceWords(segment)}` : '';
 }
 
 function Pin({ x, y }: { x: number; y: number }) {

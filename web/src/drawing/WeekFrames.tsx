@@ -11,9 +11,11 @@ export function WeekFrames({
   skyline: Skyline;
   height: number;
   lit: readonly number[];
-  selected: number | undefined;
+  selected: readonly number[] | undefined;
 }) {
-  const frame = selected === undefined ? undefined : skyline.weeks[selected - 1];
+  const chosen = (selected ?? []).flatMap((week) => skyline.weeks[week - 1] ?? []);
+  const left = Math.min(...chosen.map(({ x }) => x));
+  const right = Math.max(...chosen.map(({ x, width }) => x + width));
   return (
     <g aria-hidden="true">
       {lit.map((week) => {
@@ -23,7 +25,7 @@ export function WeekFrames({
             <rect
               key={week}
               x={column.x}
-              y={24}
+              y={46}
               width={column.width}
               height={height}
               fill={token('lit')}
@@ -31,9 +33,9 @@ export function WeekFrames({
           )
         );
       })}
-      {frame && (
+      {chosen.length > 0 && (
         <path
-          d={`M${frame.x},${height}V24H${frame.x + frame.width}V${height}`}
+          d={`M${left},${height}V46H${right}V${height}`}
           fill="none"
           stroke={token('ink')}
           strokeWidth={1.25}

@@ -17,17 +17,32 @@ export interface LegsCurve {
 /** Room is kept for at least this much heaviness, so that small dips stay small. */
 const LEAST_DEPTH = -0.25;
 
+/** Where the legs are drawn. */
+export interface LegsFrame {
+  top: number;
+  bottom: number;
+  /** Heaviest and freshest that have room; the block's own when left out. */
+  range?: readonly [heaviest: number, freshest: number];
+}
+
+type LegsDay = LaidBlock['legs']['days'][number];
+const low = (day: LegsDay) => Math.min(day.value, day.quick, day.slow);
+const high = (day: LegsDay) => Math.max(day.value, day.quick, day.slow);
+
+/** The heaviest and freshest of blocks that are drawn on one scale. */
+export function legsRange(blocks: readonly Pick<LaidBlock, 'legs'>[]): [number, number] {
+  const days = blocks.flatMap(({ legs }) => legs.days);
+  return [Math.min(LEAST_DEPTH, ...days.map(low)), Math.max(0.1, ...days.map(high))];
+}
+
 export function drawLegs(
   { legs, weeks }: Pick<LaidBlock, 'legs' | 'weeks'>,
   columns: Columns,
-  { top, bottom }: { top: number; bottom: number },
+  { top, bottom, range = legsRange([{ legs }]) }: LegsFrame,
 ): LegsCurve {
-  const lows = legs.days.map((day) => Math.min(day.value, day.quick, day.slow));
-  const highs = legs.days.map((day) => Math.max(day.value, day.quick, day.slow));
-  const scale = scaleLinear(
-    [Math.min(LEAST_DEPTH, ...lows), Math.max(0.1, ...highs)],
-    [bottom, top],
-  );
+  const lows = legs.days.map(low);
+  const highs = legs.days.map(high);
+  const scale = scaleLinear(range, [bottom, top]);
   const x = (index: number) => dayX(weeks, columns, index);
   const morning = (index: number) => ({ x: x(index), y: scale(legs.days[index]?.value ?? 0) });
   const curve = line<number>(

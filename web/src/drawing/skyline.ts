@@ -12,40 +12,44 @@ export interface Skyline {
   toCome: string;
   /** Top of each week and of its long run. */
   weeks: { x: number; width: number; top: number; longTop: number }[];
+  /** Shown steps a pixel stands for. */
+  stepsPerPixel: number;
+  /** Shown steps at the top of the scale. */
+  most: number;
+  /** Height of an amount in shown steps, above the waterline. */
+  heightOf: (steps: number) => number;
 }
 
-/**
- * The skyline of weekly volume as one stepped outline.
- *
- * @param top pixel of the heaviest tick
- * @param ground pixel of the waterline
- * @param doneWeeks weeks that lie wholly in the past
- */
+/** Where the skyline is drawn. */
+export interface SkylineFrame {
+  /** Pixel of the heaviest tick. */
+  top: number;
+  /** Pixel of the waterline. */
+  ground: number;
+  /** Weeks that lie wholly in the past. */
+  doneWeeks: number;
+  /** The scale reaches this many shown steps at least, so that a drag does not move it. */
+  reach?: number | undefined;
+}
+
+/** The skyline of weekly volume as one stepped outline. */
 export function drawSkyline(
   shown: ShownBlock,
   columns: Columns,
-  { top, ground, doneWeeks }: { top: number; ground: number; doneWeeks: number },
+  { top, ground, doneWeeks, reach = 1 }: SkylineFrame,
 ): Skyline {
   const volumes = shown.weeks.map(({ volume }) => volume);
-  const scale = scaleLinear([0, Math.max(1, ...volumes)], [ground, top]).nice(5);
-  const corners = (from: number, to: number): [number, number][] => {
-    const inside = volumes.slice(from, to);
-    const last = inside.at(-1);
-    if (last === undefined) return [];
-    const starts = inside.map((volume, index): [number, number] => [
-      columnX(columns, from + index),
-      scale(volume),
-    ]);
-    return [...starts, [columnX(columns, to), scale(last)]];
-  };
-  const outline = line().curve(curveStepAfter);
+  const scale = scaleLinear([0, Math.max(reach, ...volumes)], [ground, top]).nice(5);
+  const most = scale.domain()[1] ?? 1;
   const fill = area().curve(curveStepAfter).y0(ground);
+  const corners = (from: number, to: number) =>
+    stepCorners(volumes.slice(from, to), (index) => columnX(columns, from + index), scale);
   return {
     ticks: scale
       .ticks(5)
       .slice(1)
       .map((steps) => ({ steps, y: scale(steps) })),
-    outline: outline(corners(0, volumes.length)) ?? '',
+    outline: stepOutline(volumes, (index) => columnX(columns, index), scale),
     done: fill(corners(0, doneWeeks)) ?? '',
     toCome: fill(corners(doneWeeks, volumes.length)) ?? '',
     weeks: shown.weeks.map(({ volume, longRun }, index) => ({
@@ -54,5 +58,28 @@ export function drawSkyline(
       top: scale(volume),
       longTop: scale(longRun),
     })),
+    stepsPerPixel: most / (ground - top),
+    most,
+    heightOf: (steps) => ground - scale(steps),
   };
+}
+
+/** A stepped outline of weekly volumes. */
+export function stepOutline(
+  volumes: readonly number[],
+  xOf: (index: number) => number,
+  yOf: (steps: number) => number,
+): string {
+  return line().curve(curveStepAfter)(stepCorners(volumes, xOf, yOf)) ?? '';
+}
+
+function stepCorners(
+  volumes: readonly number[],
+  xOf: (index: number) => number,
+  yOf: (steps: number) => number,
+): [number, number][] {
+  const last = volumes.at(-1);
+  if (last === undefined) return [];
+  const starts = volumes.map((volume, index): [number, number] => [xOf(index), yOf(volume)]);
+  return [...starts, [xOf(volumes.length), yOf(last)]];
 }

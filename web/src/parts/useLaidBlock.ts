@@ -12,19 +12,36 @@ export interface LaidAndShown {
 export function useLaidBlock(wishes: BlockFile): LaidAndShown {
   const measure = useMeasure(wishes);
   const { today } = useSignedIn();
-  return useMemo(() => {
-    const block = layOut(givenOf(wishes), { today, shown: measure });
-    return { block, shown: showBlock(block, measure) };
-  }, [wishes, today, measure]);
+  return useMemo(() => laidOf(wishes, today, measure), [wishes, today, measure]);
+}
+
+/** What was laid out of each version last: views that draw the same one share it. */
+const laid = new WeakMap<BlockFile, { today: string; measure: Measure; laid: LaidAndShown }>();
+
+/** Lays out a version in a measure; the same object for the same version, day and measure. */
+export function laidOf(wishes: BlockFile, today: string, measure: Measure): LaidAndShown {
+  const known = laid.get(wishes);
+  if (known?.today === today && known.measure === measure) return known.laid;
+  const block = layOut(givenOf(wishes), { today, shown: measure });
+  const fresh = { block, shown: showBlock(block, measure) };
+  laid.set(wishes, { today, measure, laid: fresh });
+  return fresh;
 }
 
 /** The coach's display choice, else the athlete's own unit. */
-function useMeasure({ athlete }: BlockFile): Measure {
+export function useMeasure({ athlete }: BlockFile): Measure {
   const { unit, step } = useSignedIn().coach.settings;
   const basis = athlete?.basis ?? 'distance';
   const own = athlete?.unit ?? 'km';
-  return useMemo(
-    () => ({ basis, unit: unit === 'athlete' ? own : unit, step }),
-    [basis, unit, own, step],
-  );
+  return measureOf(basis, unit === 'athlete' ? own : unit, step);
+}
+
+const measures = new Map<string, Measure>();
+
+/** One object for each measure there is, so that it can be compared by identity. */
+function measureOf(basis: Measure['basis'], unit: Measure['unit'], step: Measure['step']): Measure {
+  const key = `${basis} ${unit} ${step}`;
+  const known = measures.get(key) ?? { basis, unit, step };
+  measures.set(key, known);
+  return known;
 }

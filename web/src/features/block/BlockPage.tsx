@@ -1,35 +1,40 @@
 import type { BlockFile } from '@nadir/contract';
-import { useCallback, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { useDispatch } from 'react-redux';
 import { useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
-import { useDispatch } from 'react-redux';
-import { useLaidBlock } from '../../parts/useLaidBlock.js';
-import { token } from '../../look/tokens.js';
 import { LABEL_WIDTH } from '../../drawing/columns.js';
 import { weekOf } from '../../drawing/days.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { useElementSize } from '../../parts/useElementSize.js';
+import { useLaidBlock } from '../../parts/useLaidBlock.js';
+import { Aside } from './Aside.js';
 import { BlockStrip } from './BlockStrip.js';
-import { Checks } from './Checks.js';
 import { ConflictDialog } from './ConflictDialog.js';
 import { redone, undone } from './desk.js';
 import { Ledger } from './Ledger.js';
-import { BlockFacts } from '../../parts/BlockFacts.js';
+import { TryBar } from './TryBar.js';
 import { useCarriedChange } from './useCarriedChange.js';
+import { activeFile, useCommands } from './useCommands.js';
+import { useDesk } from './useDesk.js';
+import { useGhost } from './useGhost.js';
+import { useHands } from './useHands.js';
 import { useOpenBlock } from './useOpenBlock.js';
 import { usePinning } from './usePinning.js';
+import { useSelection } from './useSelection.js';
 import { WeekDays } from './WeekDays.js';
-import { useDesk } from './useDesk.js';
+import { WeekTools } from './WeekTools.js';
 
 /** A block on the desk: drawing over ledger over days, checks at the right. */
 export function BlockPage() {
   const { id = '' } = useParams();
   const opening = useOpenBlock(id);
-  const { present, preview } = useDesk((desk) => desk);
-  if (opening.status === 'opening' || !present) {
+  const file = useDesk(activeFile);
+  const preview = useDesk((desk) => desk.preview);
+  if (opening.status === 'opening' || !file) {
     return opening.status === 'failed' ? (
       <main className="page">
         <ErrorNote onRetry={opening.retry}>{opening.sentence}</ErrorNote>
@@ -40,31 +45,30 @@ export function BlockPage() {
       </main>
     );
   }
-  return <OpenBlock wishes={present} drawn={preview ?? present} />;
+  return <OpenBlock file={file} preview={preview} />;
 }
 
 /** Narrower than this no figure fits: a long block scrolls sideways on a phone. */
 const NARROWEST_COLUMN = 24;
-/** What the Ledger and the days take; the drawing has the rest. */
-const BELOW_DRAWING = 284;
+/** What the Ledger, the tools and the days take; the drawing has the rest. */
+const BELOW_DRAWING = 314;
 
-function OpenBlock({ wishes, drawn }: { wishes: BlockFile; drawn: BlockFile }) {
+function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | null }) {
   const { today } = useSignedIn();
   const dispatch = useDispatch();
   const refusal = useDesk((desk) => desk.refusal);
-  const { block, shown } = useLaidBlock(drawn);
-  const pinning = usePinning(wishes, shown.measure);
-  const [ref, size] = useElementSize<HTMLDivElement>();
-  const [selected, setSelected] = useState(() => weekOf(block.weeks, today) ?? 1);
-  const [lit, setLit] = useState<readonly number[]>([]);
+  const base = useLaidBlock(file);
+  const drawn = useLaidBlock(preview ?? file);
+  const { block, shown } = drawn;
+  const commands = useCommands();
   const weeks = block.weeks.length;
-  const columns = {
-    width: Math.max(size.width, LABEL_WIDTH + weeks * NARROWEST_COLUMN),
-    labels: LABEL_WIDTH,
-    weeks,
-  };
-  const week = Math.min(selected, block.weeks.length);
-  const select = useCallback((number: number) => setSelected(number), []);
+  const { week, weeks: inHandWeeks, select } = useSelection(weekOf(block.weeks, today) ?? 1, weeks);
+  const pinning = usePinning(base.block, shown.measure, commands);
+  const { hands, inHand } = useHands(base, commands, select);
+  const ghost = useGhost(base, preview !== null);
+  const [ref, size] = useElementSize<HTMLDivElement>();
+  const [lit, setLit] = useState<readonly number[]>([]);
+  const columns = useColumns(size.width, weeks);
 
   useCarriedChange();
   useHotkeys('mod+z', () => void dispatch(undone()), { preventDefault: true }, []);
@@ -76,10 +80,15 @@ function OpenBlock({ wishes, drawn }: { wishes: BlockFile; drawn: BlockFile }) {
   return (
     <>
       <BlockStrip block={block} />
+      <TryBar />
       <div className="desk">
         <main>
           {refusal && <ErrorNote>{refusal}</ErrorNote>}
           <div ref={ref} className="fill">
+            <p role="status" className="in-hand" hidden={!inHand}>
+              {inHand &&
+                `${inHand.words} ${checksWords(base.block.findings.length, block.findings.length)}`}
+            </p>
             {size.width > 0 && (
               <>
                 <Section
@@ -88,33 +97,61 @@ function OpenBlock({ wishes, drawn }: { wishes: BlockFile; drawn: BlockFile }) {
                   columns={columns}
                   height={drawingHeight(size, BELOW_DRAWING)}
                   today={today}
-                  selected={week}
+                  selected={inHandWeeks}
                   lit={lit}
+                  ghost={ghost}
+                  reach={inHand?.reach}
                   onSelect={select}
+                  hands={hands}
                 />
                 <Ledger
                   block={block}
                   shown={shown}
+                  ghost={ghost}
                   columns={columns}
                   selected={week}
+                  chosen={inHandWeeks}
                   lit={lit}
                   onSelect={select}
                   pinning={pinning}
                 />
+                <WeekTools block={base.block} weeks={inHandWeeks} commands={commands} />
                 <WeekDays block={block} shown={shown} week={week} />
               </>
             )}
           </div>
         </main>
-        <aside
-          style={{ background: token('panel'), borderLeft: `1px solid ${token('hairline')}` }}
-          aria-label="Checks and shape"
-        >
-          <Checks findings={block.findings} onLight={setLit} />
-          <BlockFacts block={block} shown={shown} />
-        </aside>
+        <Aside
+          base={base}
+          drawn={drawn}
+          file={file}
+          today={today}
+          commands={commands}
+          onLight={setLit}
+        />
       </div>
       <ConflictDialog />
     </>
   );
+}
+
+/** The column grid; the same object until the room or the block changes. */
+function useColumns(width: number, weeks: number) {
+  const make = () => ({
+    width: Math.max(width, LABEL_WIDTH + weeks * NARROWEST_COLUMN),
+    labels: LABEL_WIDTH,
+    weeks,
+  });
+  const [columns, setColumns] = useState(make);
+  const now = make();
+  if (now.width === columns.width && now.weeks === columns.weeks) return columns;
+  setColumns(now);
+  return now;
+}
+
+/** What a change that is only shown would do to the checks. */
+function checksWords(before: number, after: number): string {
+  if (after === before) return 'Checks: no more, no fewer.';
+  const by = Math.abs(after - before);
+  return `Checks: ${by} ${after > before ? 'more' : 'fewer'}.`;
 }

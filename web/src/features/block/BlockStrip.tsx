@@ -8,16 +8,22 @@ import type { CarriedWishes } from '../../parts/carried-wishes.js';
 import { token } from '../../look/tokens.js';
 import { TopStrip } from '../../parts/TopStrip.js';
 import { formatDay, timeToGo } from '../../parts/dates.js';
-import { redone, undone } from './desk.js';
+import { BlockMenu } from './BlockMenu.js';
+import { redone, tryStarted, undone } from './desk.js';
 import { SaveLine } from './SaveLine.js';
 import { Shortcuts } from './Shortcuts.js';
+import { activeFile } from './useCommands.js';
 import { useDesk } from './useDesk.js';
 
 /** Athlete, goal race, time to go; save state, undo, redo. */
 export function BlockStrip({ block }: { block: Block }) {
   const { today } = useSignedIn();
   const dispatch = useDispatch();
-  const { past, future, block: stored, present } = useDesk((desk) => desk);
+  const stored = useDesk((desk) => desk.block);
+  const file = useDesk(activeFile);
+  const trial = useDesk((desk) => desk.trial);
+  const past = useDesk((desk) => desk.trial?.past ?? desk.past);
+  const future = useDesk((desk) => desk.trial?.future ?? desk.future);
   const { athlete, race } = block.wishes;
   const undo = past.at(-1)?.words;
   const redo = future.at(-1)?.words;
@@ -51,16 +57,24 @@ export function BlockStrip({ block }: { block: Block }) {
       >
         redo
       </Button>
-      {stored && present && (
+      <Button
+        disabled={trial !== null}
+        title="Change a second version, with this one drawn beside it"
+        onClick={() => dispatch(tryStarted())}
+      >
+        try
+      </Button>
+      {stored && file && (
         <Button
           component={Link}
           to={`/blocks/${stored.id}/wishes`}
-          state={{ wishes: present, words: '' } satisfies CarriedWishes}
+          state={{ wishes: file, words: '' } satisfies CarriedWishes}
           title="Race, weeks, volume, long run, taper, week"
         >
           wishes
         </Button>
       )}
+      {stored && file && <BlockMenu block={stored} file={file} />}
       <Shortcuts />
     </TopStrip>
   );

@@ -1,8 +1,9 @@
-import type { Finding } from '@nadir/core';
+import { type Finding, type Pin, layOut } from '@nadir/core';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { Checks } from './Checks.js';
+import type { Commands } from './useCommands.js';
 
 const finding = (part: Partial<Finding>): Finding => ({
   check: 'growth-over-cap',
@@ -16,11 +17,42 @@ const finding = (part: Partial<Finding>): Finding => ({
   ...part,
 });
 
+const commands = () => ({
+  show: vi.fn<Commands['show']>(() => []),
+  run: vi.fn<Commands['run']>(() => []),
+  cancel: vi.fn<Commands['cancel']>(),
+});
+
+/** A block with the findings given, or its own. */
+function draw(
+  findings: Finding[] | undefined,
+  { onLight = vi.fn(), on = commands(), pins = [] as Pin[] } = {},
+) {
+  const laid = layOut({
+    race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
+    weeks: 12,
+    volume: { start: 40_000, peak: 50_000 },
+    pins,
+  });
+  const block = findings ? { ...laid, findings } : laid;
+  render(
+    <Checks
+      block={block}
+      drawn={block}
+      measure={{ basis: 'distance', unit: 'km', step: 1 }}
+      today="2027-02-10"
+      commands={on}
+      onLight={onLight}
+    />,
+  );
+  return { on, block };
+}
+
 afterEach(cleanup);
 
 describe('Checks', () => {
   it('says so when nothing is found', () => {
-    render(<Checks findings={[]} onLight={vi.fn()} />);
+    draw([], { onLight: vi.fn() });
     expect(screen.getByText(/Nothing found/)).toBeTruthy();
   });
 
@@ -31,7 +63,7 @@ describe('Checks', () => {
       finding({ check: 'c' }),
       finding({ level: 'note', check: 'd' }),
     ];
-    render(<Checks findings={findings} onLight={vi.fn()} />);
+    draw(findings, { onLight: vi.fn() });
     expect(screen.getByText('1 stop · 2 cautions · 1 note')).toBeTruthy();
   });
 
@@ -41,22 +73,60 @@ describe('Checks', () => {
     [[6, 9], 'caution · weeks 6, 9'],
     [[1, 3, 5, 7, 9, 11], 'caution · weeks 1–11'],
   ])('names its weeks: %j', (weeks, words) => {
-    render(<Checks findings={[finding({ weeks })]} onLight={vi.fn()} />);
+    draw([finding({ weeks })], { onLight: vi.fn() });
     expect(screen.getByText(words)).toBeTruthy();
   });
 
   it('shows the reason of a waiver', () => {
-    render(<Checks findings={[finding({ waived: 'Training camp.' })]} onLight={vi.fn()} />);
+    draw([finding({ waived: 'Training camp.' })], { onLight: vi.fn() });
     expect(screen.getByText(/waived: Training camp\./)).toBeTruthy();
   });
 
   it('lights its weeks while it is in focus', async () => {
     const onLight = vi.fn();
-    render(<Checks findings={[finding({ weeks: [6, 7] })]} onLight={onLight} />);
+    draw([finding({ weeks: [6, 7] })], { onLight: onLight });
     const user = userEvent.setup();
     await user.tab();
     expect(onLight).toHaveBeenLastCalledWith([6, 7]);
     await user.tab();
     expect(onLight).toHaveBeenLastCalledWith([]);
+  });
+
+  it('offers fixes that are shown while pointed at, and kept by a click', async () => {
+    const { on } = draw(undefined, { pins: [{ week: 2, volume: 60_000 }] });
+    const user = userEvent.setup();
+    await user.click(screen.getByRole('button', { name: /Growth over the cap/ }));
+    const fix = screen.getByRole('button', { name: 'Unpin week 2' });
+    await user.hover(fix);
+    expect(on.show).toHaveBeenLastCalledWith(expect.objectContaining({ change: { pins: [] } }));
+    await user.unhover(fix);
+    expect(on.cancel).toHaveBeenCalled();
+    await user.click(fix);
+    expect(on.run).toHaveBeenLastCalledWith({
+      change: { pins: [] },
+      words: 'Mended “Growth over the cap”: Unpin week 2.',
+    });
+  });
+
+  it('mends with one key', async () => {
+    const { on } = draw(undefined, { pins: [{ week: 2, volume: 60_000 }] });
+    const user = userEvent.setup();
+    screen.getByRole('button', { name: /Growth over the cap/ }).focus();
+    await user.keyboard('m');
+    expect(on.run).toHaveBeenCalledTimes(1);
+  });
+
+  it('waives for a reason, and for nothing less', async () => {
+    const { on } = draw(undefined, { pins: [{ week: 2, volume: 60_000 }] });
+    const user = userEvent.setup();
+    await user.click(screen.getByRole('button', { name: /Growth over the cap/ }));
+    await user.click(screen.getByRole('button', { name: 'Waive' }));
+    expect(screen.getByRole('alert').textContent).toBe('A waiver needs its reason.');
+    expect(on.run).not.toHaveBeenCalled();
+    await user.type(screen.getByLabelText('Reason to let it stand'), 'Camp.{Enter}');
+    const [command] = on.run.mock.lastCall ?? [];
+    expect(command?.change.waivers).toEqual([
+      { check: 'growth-over-cap', week: 2, reason: 'Camp.', value: 0.5 },
+    ]);
   });
 });

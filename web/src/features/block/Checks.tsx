@@ -1,75 +1,82 @@
-import { type Finding, levels } from '@nadir/core';
+import { type Block, type Finding, type Measure, levels } from '@nadir/core';
+import { memo, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import { plural } from '../../parts/dates.js';
-import { LevelMark } from '../../parts/LevelMark.js';
+import { FindingItem } from './FindingItem.js';
+import type { Commands } from './useCommands.js';
 
 /** What the block is told about itself, worst first; a check in focus lights its weeks. */
-export function Checks({
-  findings,
+export const Checks = memo(function Checks({
+  block,
+  drawn,
+  measure,
+  today,
+  commands,
   onLight,
 }: {
-  findings: readonly Finding[];
+  /** The block as it stands: what is listed, and mended. */
+  block: Block;
+  /** The block as it is drawn, which may be a change that is only shown. */
+  drawn: Block;
+  measure: Measure;
+  today: string;
+  commands: Commands;
   onLight: (weeks: readonly number[]) => void;
 }) {
+  const [open, setOpen] = useState<string>();
+  const standing = unwaived(block);
+  const waived = block.findings.filter((finding) => finding.waived !== undefined);
+  const off = block.wishes.houseRules.off.length + block.wishes.overrides.off.length;
+  const item = (finding: Finding) => {
+    const key = `${finding.check} ${finding.weeks.join()}`;
+    return (
+      <FindingItem
+        key={key}
+        finding={finding}
+        block={block}
+        measure={measure}
+        today={today}
+        commands={commands}
+        open={open === key}
+        onOpen={() => setOpen(open === key ? undefined : key)}
+        onLight={onLight}
+      />
+    );
+  };
   return (
     <section aria-label="Checks">
       <header
         style={{ display: 'flex', alignItems: 'baseline', justifyContent: 'space-between', gap: 8 }}
       >
         <h2 className="display">Checks</h2>
-        <span style={{ color: token('muted'), fontSize: 12.5 }}>{countWords(findings)}</span>
+        <span style={{ color: token('muted'), fontSize: 12.5 }}>
+          {countWords(standing)}
+          {drawn !== block && ` → ${countWords(unwaived(drawn)) || 'nothing'}`}
+        </span>
       </header>
-      {findings.length === 0 && (
+      {standing.length === 0 && (
         <p style={{ color: token('muted') }}>
           Nothing found. The block keeps every rule that was asked of it.
         </p>
       )}
-      <ul style={{ listStyle: 'none', margin: 0, padding: 0 }}>
-        {findings.map((finding) => (
-          <li
-            key={`${finding.check} ${finding.weeks.join()}`}
-            style={{ borderBottom: `1px solid ${token('hairline')}` }}
-          >
-            <button
-              type="button"
-              onFocus={() => onLight(finding.weeks)}
-              onMouseEnter={() => onLight(finding.weeks)}
-              onBlur={() => onLight([])}
-              onMouseLeave={() => onLight([])}
-              style={{
-                all: 'unset',
-                boxSizing: 'border-box',
-                width: '100%',
-                padding: '8px 0',
-                cursor: 'default',
-                display: 'grid',
-                gridTemplateColumns: '20px 1fr',
-              }}
-              className="check"
-            >
-              <span style={{ paddingTop: 2 }}>
-                <LevelMark level={finding.level} />
-              </span>
-              <span>
-                <b style={{ fontWeight: 600 }}>{finding.title}</b>
-                <span
-                  style={{
-                    display: 'block',
-                    fontSize: 12.5,
-                    color: token(finding.level === 'note' ? 'muted' : 'signal'),
-                  }}
-                >
-                  {finding.level} · {weekWords(finding.weeks)}
-                  {finding.waived !== undefined && ` · waived: ${finding.waived}`}
-                </span>
-                <span style={{ display: 'block', fontSize: 13 }}>{finding.message}</span>
-              </span>
-            </button>
-          </li>
-        ))}
-      </ul>
+      <ul className="findings">{standing.map(item)}</ul>
+      {waived.length > 0 && (
+        <>
+          <h3 style={{ margin: '12px 0 0', fontSize: 13, fontWeight: 600 }}>Waived</h3>
+          <ul className="findings">{waived.map(item)}</ul>
+        </>
+      )}
+      {off > 0 && (
+        <p style={{ color: token('muted'), fontSize: 12.5 }}>
+          {plural(off, 'check')} turned off in the house rules.
+        </p>
+      )}
     </section>
   );
+});
+
+function unwaived({ findings }: Block): Finding[] {
+  return findings.filter(({ waived }) => waived === undefined);
 }
 
 function countWords(findings: readonly Finding[]): string {
@@ -81,13 +88,4 @@ function countWords(findings: readonly Finding[]): string {
     .filter(({ count }) => count > 0)
     .map(({ level, count }) => plural(count, level))
     .join(' · ');
-}
-
-/** `[3]` → `week 3`; `[3, 4, 5]` → `weeks 3–5`; `[3, 5]` → `weeks 3, 5`; many → the ends. */
-function weekWords(weeks: readonly number[]): string {
-  const first = weeks[0];
-  const last = weeks.at(-1);
-  if (first === undefined || first === last) return `week ${first ?? ''}`;
-  const unbroken = Number(last) - first === weeks.length - 1;
-  return unbroken || weeks.length > 5 ? `weeks ${first}–${last}` : `weeks ${weeks.join(', ')}`;
 }

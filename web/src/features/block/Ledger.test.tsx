@@ -33,6 +33,7 @@ function open(pinning: Pinning) {
         shown={shown}
         columns={{ width: 900, labels: 92, weeks: 8 }}
         selected={selected}
+        chosen={[selected]}
         lit={[2]}
         onSelect={select}
         pinning={pinning}

@@ -1,9 +1,10 @@
-import { type Problem, parseAmount, unitName } from '@nadir/core';
+import { type Problem, type Week, parseAmount, quantum, unitName } from '@nadir/core';
 import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import { type Columns, columnWidth } from '../../drawing/columns.js';
 import type { LaidAndShown } from '../../parts/useLaidBlock.js';
-import { LedgerCell } from './LedgerCell.js';
+import type { GhostBlock } from '../../drawing/Ghost.js';
+import { type CellActions, LedgerCell } from './LedgerCell.js';
 import { type PinField, ledgerRows } from './ledger-rows.js';
 
 /** Typing a pin: what it would do is asked for at every key stroke. */
@@ -18,8 +19,12 @@ export interface Pinning {
 interface LedgerProps extends LaidAndShown {
   columns: Columns;
   selected: number;
+  /** All the weeks in hand. */
+  chosen: readonly number[];
   lit: readonly number[];
-  onSelect: (week: number) => void;
+  /** Another version, whose figures stand under this one's. */
+  ghost?: GhostBlock | undefined;
+  onSelect: (week: number, extend: boolean) => void;
   pinning: Pinning;
 }
 
@@ -30,16 +35,19 @@ const NARROW_COLUMN = 40;
  * move, typing pins, Enter keeps, Escape drops, Delete unpins.
  */
 export const Ledger = memo(function Ledger(props: LedgerProps) {
-  const { block, shown, columns, selected, lit, onSelect, pinning } = props;
+  const { block, shown, columns, selected, chosen, lit, ghost, onSelect, pinning } = props;
   const narrow = columnWidth(columns) < NARROW_COLUMN;
-  const rows = useMemo(() => ledgerRows(block, shown, narrow), [block, shown, narrow]);
+  const rows = useMemo(
+    () => ledgerRows(block, shown, { narrow, ghost }),
+    [block, shown, narrow, ghost],
+  );
   const [row, setRow] = useState(3);
   const [typed, setTyped] = useState<string>();
   const [problem, setProblem] = useState<string>();
   const grid = useRef<HTMLDivElement>(null);
   const moved = useRef(false);
 
-  const active = rows[row];
+  const active = rows[Math.min(row, rows.length - 1)];
   const week = block.weeks[selected - 1];
 
   useEffect(() => {
@@ -47,10 +55,18 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
     grid.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
   }, [row, selected, typed]);
 
-  function go(toRow: number, toWeek: number) {
+  function go(toRow: number, toWeek: number, extend = false) {
     moved.current = true;
     setRow(Math.min(rows.length - 1, Math.max(0, toRow)));
-    onSelect(Math.min(block.weeks.length, Math.max(1, toWeek)));
+    onSelect(Math.min(block.weeks.length, Math.max(1, toWeek)), extend);
+  }
+
+  /** One shown step more or less, pinned at once. */
+  function nudge(by: number) {
+    if (!active?.pins || !week) return;
+    const steps = Math.max(0, (shown.weeks[selected - 1]?.[active.pins] ?? 0) + by);
+    const amount = steps * quantum(shown.measure);
+    setProblem(pinning.keep(week.number, active.pins, amount)[0]?.message);
   }
 
   function type(text: string) {
@@ -116,7 +132,8 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
       End: [row, block.weeks.length],
     };
     const step = steps[event.key];
-    if (step) go(...step);
+    if (step) go(...step, event.shiftKey);
+    else if (event.key === '+' || event.key === '-') nudge(event.key === '+' ? 1 : -1);
     else if (active?.pins && /^[\d]$/.test(event.key)) type(event.key);
     else if (active?.pins && (event.key === 'Enter' || event.key === 'F2')) {
       setTyped(week ? active.text(week, selected - 1).replace('race', '') : '');
@@ -125,6 +142,34 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
     } else return;
     event.preventDefault();
   }
+
+  const actions = useRef<CellActions>(undefined);
+  useEffect(() => {
+    actions.current = {
+      go: (key, toWeek, extend) =>
+        go(
+          rows.findIndex((each) => each.key === key),
+          toWeek,
+          extend,
+        ),
+      open: (key, toWeek) => {
+        const opened = rows.find((each) => each.key === key);
+        const of = block.weeks[toWeek - 1];
+        if (opened?.pins && of) setTyped(opened.text(of, toWeek - 1).replace('race', ''));
+      },
+      type,
+      leave: () => (problem === undefined ? finish() : drop()),
+    };
+  });
+  const cellActions = useMemo(
+    (): CellActions => ({
+      go: (...to) => actions.current?.go(...to),
+      open: (...to) => actions.current?.open(...to),
+      type: (text) => actions.current?.type(text),
+      leave: () => actions.current?.leave(),
+    }),
+    [],
+  );
 
   const why = week && active?.why?.(week);
   return (
@@ -164,21 +209,21 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
               return (
                 <LedgerCell
                   key={cellWeek.number}
-                  row={each}
-                  week={cellWeek}
+                  rowKey={each.key}
+                  label={each.label}
+                  pins={each.pins}
+                  strong={each.strong === true}
+                  week={cellWeek.number}
                   text={each.text(cellWeek, index)}
+                  pinned={isPinned(cellWeek, each.pins)}
+                  why={each.why?.(cellWeek)}
                   active={here}
-                  selected={cellWeek.number === selected}
+                  edge={edgeOf(cellWeek.number, chosen)}
                   lit={lit.includes(cellWeek.number)}
                   typed={here ? typed : undefined}
                   wrong={here && problem !== undefined}
                   last={rowIndex === rows.length - 1}
-                  onGo={() => go(rowIndex, cellWeek.number)}
-                  onOpen={() =>
-                    each.pins && setTyped(each.text(cellWeek, index).replace('race', ''))
-                  }
-                  onType={type}
-                  onLeave={() => (problem === undefined ? finish() : drop())}
+                  actions={cellActions}
                 />
               );
             })}
@@ -201,3 +246,15 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
     </div>
   );
 });
+
+function isPinned({ volumeRule, longRunRule }: Week, field: PinField | undefined): boolean {
+  if (field === undefined) return false;
+  return (field === 'volume' ? volumeRule : longRunRule) === 'pin';
+}
+
+/** Which sides of a chosen run of weeks a week stands at. */
+function edgeOf(week: number, chosen: readonly number[]): 'none' | 'left' | 'right' | 'both' {
+  const left = week === chosen[0];
+  const right = week === chosen.at(-1);
+  return left && right ? 'both' : left ? 'left' : right ? 'right' : 'none';
+}

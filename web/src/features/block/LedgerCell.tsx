@@ -1,55 +1,65 @@
-import type { Week } from '@nadir/core';
+import { memo } from 'react';
 import { token } from '../../look/tokens.js';
-import type { LedgerRow } from './ledger-rows.js';
+import type { PinField } from './ledger-rows.js';
+
+/** What a cell may ask for; the same functions for as long as the Ledger lives. */
+export interface CellActions {
+  go: (rowKey: string, week: number, extend: boolean) => void;
+  open: (rowKey: string, week: number) => void;
+  type: (text: string) => void;
+  leave: () => void;
+}
 
 interface LedgerCellProps {
-  row: LedgerRow;
-  week: Week;
+  rowKey: string;
+  label: string;
+  pins: PinField | undefined;
+  strong: boolean;
+  week: number;
   text: string;
+  pinned: boolean;
+  why: string | undefined;
   active: boolean;
-  selected: boolean;
+  /** The sides at which the chosen weeks end here. */
+  edge: 'none' | 'left' | 'right' | 'both';
   lit: boolean;
   /** What is being typed; undefined when nothing is. */
   typed: string | undefined;
   wrong: boolean;
   last: boolean;
-  onGo: () => void;
-  onOpen: () => void;
-  onType: (text: string) => void;
-  onLeave: () => void;
+  actions: CellActions;
 }
 
-/** One figure under its own week; the one that is typed in holds a field. */
-export function LedgerCell(props: LedgerCellProps) {
-  const { row, week, text, active, selected, lit, typed, wrong, last } = props;
-  const pinned =
-    (row.pins === 'volume' && week.volumeRule === 'pin') ||
-    (row.pins === 'longRun' && week.longRunRule === 'pin');
-  const edge = selected ? `1.25px solid ${token('ink')}` : '1.25px solid transparent';
-  const name = `Week ${week.number}, ${row.label}: ${text || 'none'}${pinned ? ', pinned' : ''}`;
+/** One figure under its own week; drawn again only when something of it changes. */
+export const LedgerCell = memo(function LedgerCell(props: LedgerCellProps) {
+  const { rowKey, label, pins, strong, week, text, pinned, active, edge, lit, typed } = props;
+  const { actions } = props;
+  const line = `1.25px solid ${token('ink')}`;
+  const none = '1.25px solid transparent';
+  const name = `Week ${week}, ${label}: ${text || 'none'}${pinned ? ', pinned' : ''}`;
   return (
     <div
       role="gridcell"
       aria-label={name}
       aria-selected={active}
-      aria-readonly={row.pins === undefined}
-      data-row={row.key}
-      data-week={week.number}
+      aria-readonly={pins === undefined}
+      data-row={rowKey}
+      data-week={week}
       tabIndex={active && typed === undefined ? 0 : -1}
-      title={row.why?.(week)}
-      onClick={props.onGo}
-      onFocus={active ? undefined : props.onGo}
-      onDoubleClick={props.onOpen}
+      title={props.why}
+      onClick={(event) => actions.go(rowKey, week, event.shiftKey)}
+      onFocus={active ? undefined : () => actions.go(rowKey, week, false)}
+      onDoubleClick={() => actions.open(rowKey, week)}
       style={{
         textAlign: 'right',
         paddingRight: 5,
-        fontWeight: row.strong ? 600 : 400,
-        color: token(row.strong ? 'ink' : 'muted'),
+        fontWeight: strong ? 600 : 400,
+        color: token(strong ? 'ink' : 'muted'),
         backgroundColor: lit ? token('lit') : undefined,
-        cursor: row.pins ? 'text' : 'default',
-        borderLeft: edge,
-        borderRight: edge,
-        borderBottom: last ? edge : undefined,
+        cursor: pins ? 'text' : 'default',
+        borderLeft: edge === 'left' || edge === 'both' ? line : none,
+        borderRight: edge === 'right' || edge === 'both' ? line : none,
+        borderBottom: props.last ? (edge === 'none' ? none : line) : undefined,
         overflow: typed === undefined ? 'hidden' : 'visible',
         whiteSpace: 'nowrap',
       }}
@@ -72,12 +82,12 @@ export function LedgerCell(props: LedgerCellProps) {
       ) : (
         <input
           autoFocus
-          aria-label={`Pin week ${week.number}, ${row.label}`}
-          aria-invalid={wrong}
+          aria-label={`Pin week ${week}, ${label}`}
+          aria-invalid={props.wrong}
           value={typed}
           inputMode="decimal"
-          onChange={(event) => props.onType(event.target.value)}
-          onBlur={props.onLeave}
+          onChange={(event) => actions.type(event.target.value)}
+          onBlur={() => actions.leave()}
           style={{
             width: '100%',
             height: 17,
@@ -93,4 +103,4 @@ export function LedgerCell(props: LedgerCellProps) {
       )}
     </div>
   );
-}
+});

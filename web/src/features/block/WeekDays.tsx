@@ -15,6 +15,8 @@ const ROLE_WORDS: Readonly<Record<DayRole, string>> = {
   quality: 'quality',
   easy: 'easy',
   'short-easy': 'short easy',
+  'tune-up': 'race on the way',
+  test: 'test',
   rest: 'rest',
   race: 'race',
 };

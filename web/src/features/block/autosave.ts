@@ -14,6 +14,7 @@ import {
   saved,
   serverAway,
   theirsTaken,
+  tryKept,
   undone,
 } from './desk.js';
 import { dropDraft, keepDraft, readDraft } from './drafts.js';
@@ -25,7 +26,7 @@ const MOST_WORDS = 500;
 
 export const autosave = createListenerMiddleware<{ desk: DeskState }>();
 
-const moved = isAnyOf(changed, undone, redone, mineKept, draftOpened);
+const moved = isAnyOf(changed, undone, redone, tryKept, mineKept, draftOpened);
 
 /** Every move is kept on this device at once, and stored when the hand has rested. */
 autosave.startListening({
@@ -86,7 +87,7 @@ autosave.startListening({
 });
 
 function keep({ block, present, unsaved }: DeskState): void {
-  if (block && present) keepDraft({ block, wishes: present, unsaved });
+  if (block && present && unsaved.length > 0) keepDraft({ block, wishes: present, unsaved });
 }
 
 type Listener = Parameters<Parameters<typeof autosave.startListening>[0]['effect']>[1];

@@ -10,6 +10,13 @@ interface Step {
   words: string;
 }
 
+/** A version that is tried: every change goes to it, and none to the one that stands. */
+interface Trial {
+  wishes: BlockFile;
+  past: Step[];
+  future: Step[];
+}
+
 /** The block that is being worked on, with all that undo needs. */
 export interface DeskState {
   block: Omit<BlockAnswer, 'wishes'> | null;
@@ -18,6 +25,8 @@ export interface DeskState {
   future: Step[];
   /** Wishes as they would be while a figure is typed; drawn, never saved. */
   preview: BlockFile | null;
+  /** A second version tried beside the first; it is never stored until it is kept. */
+  trial: Trial | null;
   /** Words of the changes that the stored version lacks. */
   unsaved: string[];
   save: SaveState;
@@ -39,6 +48,7 @@ const empty: DeskState = {
   past: [],
   future: [],
   preview: null,
+  trial: null,
   unsaved: [],
   save: 'saved',
   theirs: null,
@@ -69,21 +79,54 @@ const desk = createSlice({
     },
     changed(state, { payload: { wishes, words } }: PayloadAction<Step>) {
       if (!state.present) return;
+      state.preview = null;
+      if (state.trial) {
+        state.trial.past.push({ wishes: state.trial.wishes, words });
+        Object.assign(state.trial, { wishes, future: [] });
+        return;
+      }
       state.past = [...state.past, { wishes: state.present, words }].slice(-MOST_STEPS);
       state.future = [];
       move(state, wishes, words);
     },
     undone(state) {
+      if (state.trial) {
+        turn(state.trial, 'past', 'future');
+        return;
+      }
       const step = state.past.pop();
       if (!step || !state.present) return;
       state.future.push({ wishes: state.present, words: step.words });
       move(state, step.wishes, `Undone: ${step.words}`);
     },
     redone(state) {
+      if (state.trial) {
+        turn(state.trial, 'future', 'past');
+        return;
+      }
       const step = state.future.pop();
       if (!step || !state.present) return;
       state.past.push({ wishes: state.present, words: step.words });
       move(state, step.wishes, `Redone: ${step.words}`);
+    },
+    tryStarted(state) {
+      if (state.present) state.trial = { wishes: state.present, past: [], future: [] };
+    },
+    /** What was tried takes the place of what stood, as one change. */
+    tryKept(state) {
+      if (!state.trial || !state.present) return;
+      const { wishes, past } = state.trial;
+      state.trial = null;
+      state.preview = null;
+      if (past.length === 0) return;
+      const words = `Kept what was tried: ${past.map((step) => step.words).join(' ')}`;
+      state.past = [...state.past, { wishes: state.present, words }].slice(-MOST_STEPS);
+      state.future = [];
+      move(state, wishes, words);
+    },
+    tryDropped(state) {
+      state.trial = null;
+      state.preview = null;
     },
     saveStarted(state) {
       state.save = 'saving';
@@ -133,6 +176,14 @@ const desk = createSlice({
   },
 });
 
+/** Takes the last step of one stack back, and lays it on the other. */
+function turn(trial: Trial, from: 'past' | 'future', to: 'past' | 'future'): void {
+  const step = trial[from].pop();
+  if (!step) return;
+  trial[to].push({ wishes: trial.wishes, words: step.words });
+  trial.wishes = step.wishes;
+}
+
 function move(state: DeskState, wishes: BlockFile, words: string): void {
   state.present = wishes;
   state.preview = null;
@@ -149,6 +200,9 @@ export const {
   changed,
   undone,
   redone,
+  tryStarted,
+  tryKept,
+  tryDropped,
   saveStarted,
   saved,
   serverAway,

@@ -1,17 +1,22 @@
 import {
   type LaidBlock,
+  type PinField,
   type ShownBlock,
   type Week,
+  formatAmount,
   formatPercent,
+  formatPlain,
   formatSteps,
+  paceWords,
+  segmentSchools,
   unitName,
   whyLongRun,
   whyVolume,
 } from '@nadir/core';
+import type { GhostBlock } from '../../drawing/Ghost.js';
 import { formatDayAndMonth } from '../../parts/dates.js';
 
-/** The figures a coach may fix by typing. */
-export type PinField = 'volume' | 'longRun';
+export type { PinField };
 
 export interface LedgerRow {
   key: string;
@@ -26,7 +31,11 @@ export interface LedgerRow {
 }
 
 /** The rows of the Ledger, top to bottom, for one laid-out block. */
-export function ledgerRows(block: LaidBlock, shown: ShownBlock, narrow: boolean): LedgerRow[] {
+export function ledgerRows(
+  block: LaidBlock,
+  shown: ShownBlock,
+  { narrow, ghost }: { narrow: boolean; ghost?: GhostBlock | undefined },
+): LedgerRow[] {
   const { measure } = shown;
   const unit = unitName(measure);
   const say = (steps: number | undefined) => formatSteps(steps ?? 0, measure);
@@ -49,6 +58,7 @@ export function ledgerRows(block: LaidBlock, shown: ShownBlock, narrow: boolean)
       text: (_, index) => say(shown.weeks[index]?.volume),
       why: (week) => whyVolume(block, week, measure),
     },
+    ...(ghost ? [ghostRow('volume', ghost)] : []),
     {
       key: 'change',
       label: narrow ? 'change, %' : 'change',
@@ -63,6 +73,8 @@ export function ledgerRows(block: LaidBlock, shown: ShownBlock, narrow: boolean)
       text: ({ toGo }, index) => (toGo === 0 ? 'race' : say(shown.weeks[index]?.longRun)),
       why: (week) => whyLongRun(block, week),
     },
+    ...(ghost ? [ghostRow('longRun', ghost)] : []),
+    ...segmentRow(block, shown),
     {
       key: 'share',
       label: narrow ? 'share, %' : 'share',
@@ -72,6 +84,37 @@ export function ledgerRows(block: LaidBlock, shown: ShownBlock, narrow: boolean)
     },
     { key: 'hardDays', label: 'hard days', text: ({ hardDays }) => String(hardDays) },
     { key: 'runDays', label: 'run days', text: ({ runDays }) => String(runDays) },
+  ];
+}
+
+/** The figures of another version, under this one's and as far from the race. */
+function ghostRow(field: PinField, { shown, name }: GhostBlock): LedgerRow {
+  return {
+    key: `${field}-ghost`,
+    label: name,
+    text: ({ toGo }) => {
+      const steps = shown.weeks[shown.weeks.length - 1 - toGo]?.[field];
+      return steps === undefined || (field === 'longRun' && toGo === 0)
+        ? ''
+        : formatSteps(steps, shown.measure);
+    },
+    why: () => 'The other version, as far from the race.',
+  };
+}
+
+/** What the long runs hold besides easy running; no row where they hold nothing. */
+function segmentRow({ weeks, wishes }: LaidBlock, { measure }: ShownBlock): LedgerRow[] {
+  if (weeks.every(({ segment }) => segment === undefined)) return [];
+  return [
+    {
+      key: 'segment',
+      label: segmentSchools[wishes.longRun.segment].title.toLowerCase(),
+      text: ({ segment }) => (segment ? formatAmount(segment.amount, measure) : ''),
+      why: ({ segment }) =>
+        segment
+          ? `${formatPlain(segment.amount, measure)} at ${paceWords(segment)}, after ${formatPlain(segment.before, measure)} easy.`
+          : 'All easy.',
+    },
   ];
 }
 

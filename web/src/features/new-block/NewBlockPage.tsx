@@ -25,7 +25,7 @@ export function NewBlockPage() {
   const [chosen, setChosen] = useState<string>();
   const athleteId = chosen ?? (squad.some(({ id }) => id === wanted) ? wanted : '');
   const known = squad.find(({ id }) => id === athleteId);
-  const ask = useAsked(() => freshWishes(today, coach.settings.weekStartsOn));
+  const ask = useAsked(() => freshWishes(today, coach.settings.weekStartsOn, coach.houseRules));
   // Facts are entered once: those of a known athlete stand until they are changed here.
   const [factsOf, setFactsOf] = useState('');
   if (known && factsOf !== known.id) {

@@ -3,17 +3,18 @@ import {
   type CivilDate,
   type Problem,
   type Settled,
+  type SomeRuleChanges,
   type Weekday,
   addDays,
   countWeeks,
-  defaultHouseRules,
   examineDates,
   examineWishes,
+  rulesOf,
   settle,
   startOfWeek,
   suggestWeeks,
 } from '@nadir/core';
-import { givenOf } from '@nadir/contract';
+import { NEWEST_VERSION, givenOf } from '@nadir/contract';
 
 /** The distances most coaches coach for; any other is typed in metres. */
 export const raceDistances = [
@@ -31,13 +32,18 @@ const FIRST_DISTANCE = 10_000;
 export const UNNAMED_RACE = 'Goal race';
 
 /** The wishes a new block starts from: a race far enough away to prepare for. */
-export function freshWishes(today: CivilDate, weekStartsOn: Weekday): BlockFile {
-  const { weeks } = suggestWeeks(FIRST_DISTANCE, Infinity);
+export function freshWishes(
+  today: CivilDate,
+  weekStartsOn: Weekday,
+  houseRules: SomeRuleChanges,
+): BlockFile {
+  const { weeks } = suggestWeeks(FIRST_DISTANCE, Infinity, rulesOf({ houseRules }));
   const monday = startOfWeek(today, 'monday');
   return {
     format: 'nadir-block',
-    version: 1,
+    version: NEWEST_VERSION,
     weekStartsOn,
+    houseRules,
     race: { name: UNNAMED_RACE, date: addDays(monday, 7 * weeks + 6), distance: FIRST_DISTANCE },
   };
 }
@@ -56,7 +62,7 @@ export function answer(asked: BlockFile, today: CivilDate, { mayBePast = false }
   const { date, distance } = asked.race;
   const weekStartsOn = asked.weekStartsOn ?? 'monday';
   const left = date === undefined ? Infinity : countWeeks(today, date, weekStartsOn);
-  const suggested = suggestWeeks(distance, left);
+  const suggested = suggestWeeks(distance, left, rulesOf(asked));
   const file =
     asked.weeks === undefined && asked.start === undefined
       ? { ...asked, weeks: suggested.weeks }
@@ -65,7 +71,6 @@ export function answer(asked: BlockFile, today: CivilDate, { mayBePast = false }
   const dates = [...examineDates(given), ...(mayBePast ? [] : pastRace(date, today))];
   const settled = settle(
     examineDates(given).length > 0 ? { race: { ...asked.race, date: today } } : given,
-    defaultHouseRules,
   );
   const problems = dates.length > 0 ? dates : examineWishes(settled.wishes);
   return {

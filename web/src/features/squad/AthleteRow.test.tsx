@@ -37,6 +37,7 @@ function row(of: Athlete, today: string, unit: 'athlete' | 'mi' = 'athlete') {
       name: 'Maren Tolvik',
       email: 'maren@skerrylane.example',
       settings: { unit, step: 1, theme: 'light', weekStartsOn: 'monday' },
+      houseRules: {},
     },
   };
   render(

@@ -8,7 +8,7 @@ import { token } from '../../look/tokens.js';
 import { LevelMark } from '../../parts/LevelMark.js';
 import { formatDay, timeToGo } from '../../parts/dates.js';
 import { useLaidBlock } from '../../parts/useLaidBlock.js';
-import { SmallSection } from './SmallSection.js';
+import { SmallSection } from '../../drawing/SmallSection.js';
 
 type Athlete = Squad['athletes'][number];
 

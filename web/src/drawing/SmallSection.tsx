@@ -1,7 +1,7 @@
 import { type Block, type CivilDate, type ShownBlock, formatSteps, unitName } from '@nadir/core';
-import { dayIndex, dayX, weekOf } from '../../drawing/days.js';
-import { drawSkyline } from '../../drawing/skyline.js';
-import { token } from '../../look/tokens.js';
+import { dayIndex, dayX, weekOf } from './days.js';
+import { drawSkyline } from './skyline.js';
+import { token } from '../look/tokens.js';
 
 const WIDTH = 190;
 const HEIGHT = 38;

@@ -1,0 +1,92 @@
+import { type Block, type BlockEvent, eventCharacters, lastDay } from '@nadir/core';
+import { memo } from 'react';
+import { formatDay } from '../parts/dates.js';
+import { token } from '../look/tokens.js';
+import { type Columns, columnX } from './columns.js';
+import { dayIndex, dayX } from './days.js';
+
+/** About this many pixels a letter of an event's name. */
+const LETTER = 5.8;
+
+/** Races, tests and days on the way: a flag on its day, or a bar over its days. */
+export const EventsLayer = memo(function EventsLayer({
+  block,
+  columns,
+  y,
+  ground,
+}: {
+  block: Block;
+  columns: Columns;
+  /** Height of the lane that names stand in. */
+  y: number;
+  ground: number;
+}) {
+  const { events } = block.wishes;
+  const placed = events
+    .map((event) => ({ event, ...place(event, block, columns) }))
+    .filter(({ from, to }) => to > from);
+  return (
+    <g fontSize={11}>
+      {placed.map(({ event, from, to }, index) => {
+        const { title, isRace } = eventCharacters[event.kind];
+        const days = event.to
+          ? `${formatDay(event.from)} to ${formatDay(event.to)}`
+          : formatDay(event.from);
+        const middle = (from + to) / 2;
+        const next = placed[index + 1]?.from ?? columnX(columns, columns.weeks);
+        const fits = event.name.length * LETTER <= next - middle;
+        return (
+          <g
+            key={`${event.kind} ${event.from}`}
+            role="img"
+            aria-label={`${title}: ${event.name}, ${days}`}
+          >
+            <title>{`${title}: ${event.name}, ${days}`}</title>
+            {isRace ? (
+              <>
+                <line
+                  x1={middle}
+                  x2={middle}
+                  y1={y - 6}
+                  y2={ground}
+                  stroke={token('ink')}
+                  strokeDasharray="1 3"
+                />
+                <path
+                  d={`M${middle},${y - 7}h9l-2.6,3.4l2.6,3.4h-9z`}
+                  fill={event.kind === 'test' ? token('paper') : token('ink')}
+                  stroke={token('ink')}
+                />
+              </>
+            ) : (
+              <path
+                d={`M${from},${y + 3}V${y - 2}H${to}V${y + 3}`}
+                fill="none"
+                stroke={token('ink')}
+                strokeWidth={1.5}
+              />
+            )}
+            {fits && (
+              <text
+                x={isRace ? middle + 12 : from}
+                y={isRace ? y : y - 5}
+                fontStyle={isRace ? 'normal' : 'italic'}
+              >
+                {event.name}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </g>
+  );
+});
+
+/** From morning to evening of an event's days, as far as they lie in the block. */
+function place(event: BlockEvent, { weeks, wishes }: Block, columns: Columns) {
+  const from = event.from < wishes.start ? wishes.start : event.from;
+  const first = dayIndex(weeks, from);
+  const last = dayIndex(weeks, lastDay(event));
+  if (first === undefined || last === undefined) return { from: 0, to: 0 };
+  return { from: dayX(weeks, columns, first), to: dayX(weeks, columns, last + 1) };
+}

@@ -1,0 +1,206 @@
+import type { Block, ShownBlock } from '@nadir/core';
+import type { KeyboardEvent, PointerEvent } from 'react';
+import { token } from '../look/tokens.js';
+import { type Columns, columnWidth, columnX } from './columns.js';
+import { type HandleWords, handleWords, peakWeekOf } from './handle-words.js';
+import { type Handle, type Hands, handleKey } from './hands.js';
+import type { Skyline } from './skyline.js';
+
+/** Pixels above and below a line within which it can be taken. */
+const REACH = 6;
+const COARSE_STEPS = 5;
+
+const NUDGES: Readonly<Record<string, number>> = {
+  ArrowUp: 1,
+  ArrowRight: 1,
+  ArrowDown: -1,
+  ArrowLeft: -1,
+  PageUp: COARSE_STEPS,
+  PageDown: -COARSE_STEPS,
+};
+
+interface Place {
+  handle: Handle;
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  /** Reached by Tab. */
+  tab: boolean;
+  upDown: boolean;
+}
+
+/**
+ * What can be taken by hand on the drawing: tops of weeks and of long runs,
+ * edges of phases, the depth of the taper, the week of the peak. Each is a
+ * slider for the keyboard; of the weeks, those of the selected one.
+ */
+export function HandlesLayer({
+  block,
+  shown,
+  skyline,
+  columns,
+  ground,
+  band,
+  selected,
+  hands,
+}: {
+  block: Block;
+  shown: ShownBlock;
+  skyline: Skyline;
+  columns: Columns;
+  ground: number;
+  /** Height of the phases' band under the ground. */
+  band: number;
+  selected: number;
+  hands: Hands;
+}) {
+  const perPixel = { steps: skyline.stepsPerPixel, weeks: 1 / columnWidth(columns) };
+  const places = [
+    ...weekHandles(block, skyline, selected),
+    ...phaseHandles(block, columns, ground, band),
+    ...peakHandle(block, skyline),
+  ];
+  return (
+    <g>
+      {places.map((place) => (
+        <HandleMark
+          key={handleKey(place.handle)}
+          place={place}
+          words={handleWords(place.handle, block, shown)}
+          perPixel={perPixel}
+          hands={hands}
+        />
+      ))}
+    </g>
+  );
+}
+
+function HandleMark({
+  place: { handle, x, y, width, height, tab, upDown },
+  words: { label, value, least, most, text },
+  perPixel,
+  hands,
+}: {
+  place: Place;
+  words: HandleWords;
+  perPixel: { steps: number; weeks: number };
+  hands: Hands;
+}) {
+  function onPointerDown(event: PointerEvent) {
+    if (event.button !== 0) return;
+    event.preventDefault();
+    hands.grab(handle, { x: event.clientX, y: event.clientY }, perPixel);
+  }
+
+  function onKeyDown(event: KeyboardEvent) {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const by = NUDGES[event.key];
+    if (by !== undefined) hands.nudge(handle, by);
+    else if (event.key === 'Enter') hands.settle(true);
+    else if (event.key === 'Escape') hands.settle(false);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  }
+
+  return (
+    <rect
+      className="handle"
+      role="slider"
+      tabIndex={tab ? 0 : -1}
+      aria-label={label}
+      aria-valuenow={value}
+      aria-valuemin={least}
+      aria-valuemax={most}
+      aria-valuetext={text}
+      aria-orientation={upDown ? 'vertical' : 'horizontal'}
+      data-handle={handleKey(handle)}
+      x={x}
+      y={y}
+      width={width}
+      height={height}
+      fill="transparent"
+      style={{ cursor: upDown ? 'ns-resize' : 'ew-resize', touchAction: 'none' }}
+      onPointerDown={onPointerDown}
+      onKeyDown={onKeyDown}
+      onBlur={() => hands.settle(true)}
+    >
+      <title>{`${label}: ${text}. Drag, or arrows and Enter.`}</title>
+    </rect>
+  );
+}
+
+function weekHandles({ weeks }: Block, skyline: Skyline, selected: number): Place[] {
+  return weeks.flatMap(({ number, toGo, longRun }): Place[] => {
+    const drawn = skyline.weeks[number - 1];
+    if (!drawn) return [];
+    const tab = number === selected;
+    const volume: Place = {
+      handle: toGo === 0 ? { kind: 'taper' } : { kind: 'volume', week: number },
+      x: drawn.x,
+      y: drawn.top - REACH,
+      width: drawn.width,
+      height: 2 * REACH,
+      tab: tab || toGo === 0,
+      upDown: true,
+    };
+    if (longRun === 0) return [volume];
+    const long: Place = {
+      handle: { kind: 'longRun', week: number },
+      x: drawn.x + drawn.width * 0.22,
+      y: Math.max(drawn.longTop - REACH, drawn.top + REACH),
+      width: drawn.width * 0.56,
+      height: 2 * REACH,
+      tab,
+      upDown: true,
+    };
+    return [volume, long];
+  });
+}
+
+function phaseHandles({ phases }: Block, columns: Columns, ground: number, band: number): Place[] {
+  return phases.slice(1).map(({ firstWeek }, index) => ({
+    handle: { kind: 'phase', index },
+    x: columnX(columns, firstWeek - 1) - REACH,
+    y: ground,
+    width: 2 * REACH,
+    height: band,
+    tab: true,
+    upDown: false,
+  }));
+}
+
+/** The peak is taken by the mark over its first week. */
+function peakHandle(block: Block, skyline: Skyline): Place[] {
+  const drawn = skyline.weeks[peakWeekOf(block) - 1];
+  if (!drawn) return [];
+  return [
+    {
+      handle: { kind: 'peak' },
+      x: drawn.x + drawn.width / 2 - 10,
+      y: drawn.top - 34,
+      width: 20,
+      height: 15,
+      tab: true,
+      upDown: false,
+    },
+  ];
+}
+
+/** The mark over the heaviest week by which the peak is moved. */
+export function PeakMark({ block, skyline }: { block: Block; skyline: Skyline }) {
+  const drawn = skyline.weeks[peakWeekOf(block) - 1];
+  if (!drawn) return null;
+  const x = drawn.x + drawn.width / 2;
+  const y = drawn.top - 20;
+  return (
+    <path
+      d={`M${x - 7},${y}l7,-7l7,7`}
+      fill="none"
+      stroke={token('ink')}
+      strokeWidth={1.5}
+      aria-hidden="true"
+    />
+  );
+}

@@ -1,0 +1,81 @@
+import Tab from '@mui/material/Tab';
+import Tabs from '@mui/material/Tabs';
+import type { BlockFile } from '@nadir/contract';
+import { useState } from 'react';
+import { token } from '../../look/tokens.js';
+import { BlockFacts } from '../../parts/BlockFacts.js';
+import type { LaidAndShown } from '../../parts/useLaidBlock.js';
+import { Checks } from './Checks.js';
+import { FitPanel } from './FitPanel.js';
+import { OnTheWay } from './OnTheWay.js';
+import { RulesOffer } from './RulesOffer.js';
+import type { Commands } from './useCommands.js';
+
+const tabs = [
+  ['checks', 'Checks'],
+  ['way', 'On the way'],
+  ['fit', 'Fit'],
+] as const;
+
+/** Beside the drawing: what the block is told, what stands on the way, what a solver can find. */
+export function Aside({
+  base,
+  drawn,
+  file,
+  today,
+  commands,
+  onLight,
+}: {
+  /** The block as it stands; what is drawn may be a change that is only shown. */
+  base: LaidAndShown;
+  drawn: LaidAndShown;
+  file: BlockFile;
+  today: string;
+  commands: Commands;
+  onLight: (weeks: readonly number[]) => void;
+}) {
+  const [tab, setTab] = useState<(typeof tabs)[number][0]>('checks');
+  const { measure } = base.shown;
+  return (
+    <aside
+      style={{ background: token('panel'), borderLeft: `1px solid ${token('hairline')}` }}
+      aria-label="Checks and shape"
+    >
+      <Tabs
+        value={tab}
+        onChange={(_, value: (typeof tabs)[number][0]) => setTab(value)}
+        aria-label="Beside the drawing"
+        variant="fullWidth"
+      >
+        {tabs.map(([value, label]) => (
+          <Tab key={value} value={value} label={label} id={`tab-${value}`} aria-controls="beside" />
+        ))}
+      </Tabs>
+      <div role="tabpanel" id="beside" aria-labelledby={`tab-${tab}`} style={{ paddingTop: 8 }}>
+        {tab === 'checks' && (
+          <>
+            <RulesOffer
+              block={base.block}
+              drawn={drawn.block}
+              measure={measure}
+              commands={commands}
+            />
+            <Checks
+              block={base.block}
+              drawn={drawn.block}
+              measure={measure}
+              today={today}
+              commands={commands}
+              onLight={onLight}
+            />
+            <BlockFacts block={drawn.block} shown={drawn.shown} />
+          </>
+        )}
+        {tab === 'way' && <OnTheWay block={base.block} commands={commands} />}
+        {tab === 'fit' && (
+          <FitPanel block={base.block} file={file} measure={measure} commands={commands} />
+        )}
+      </div>
+    </aside>
+  );
+}

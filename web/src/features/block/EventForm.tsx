@@ -1,0 +1,181 @@
+import {
+  type Block,
+  type BlockEvent,
+  type EventKind,
+  type Problem,
+  addDays,
+  eventCharacters,
+  eventKinds,
+  ruleValue,
+  rulesOf,
+} from '@nadir/core';
+import { type SyntheticEvent, useEffect, useId, useState } from 'react';
+import { useSignedIn } from '../../api/session.js';
+import { token } from '../../look/tokens.js';
+
+const USUAL_RACE = 10_000;
+const LEAST_METRES = 400;
+const MOST_METRES = 100_000;
+
+/** A race, test or stay being asked for; drawn on the block while it is. */
+export function EventForm({
+  event,
+  block,
+  onShow,
+  onKeep,
+  onClose,
+}: {
+  event: BlockEvent | undefined;
+  block: Block;
+  onShow: (event: BlockEvent) => Problem[];
+  onKeep: (event: BlockEvent) => Problem[];
+  onClose: () => void;
+}) {
+  const { today } = useSignedIn();
+  const { start, race } = block.wishes;
+  const [asked, setAsked] = useState<BlockEvent>(
+    () =>
+      event ?? {
+        kind: 'tune-up-race',
+        name: '',
+        from: firstFree(today > start ? today : start, race.date),
+        distance: USUAL_RACE,
+      },
+  );
+  const [problem, setProblem] = useState<string>();
+  const id = useId();
+  const { isRace, why, title } = eventCharacters[asked.kind];
+  const whole = complete(asked);
+  const key = JSON.stringify(whole);
+
+  useEffect(() => {
+    setProblem(onShow(JSON.parse(key) as BlockEvent)[0]?.message);
+    // What is asked is drawn afresh when it changes, not when the page is.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key]);
+
+  const set = (part: Partial<BlockEvent>) => setAsked((old) => ({ ...old, ...part }));
+  const usual = ruleValue(rulesOf(block.wishes), `events.${asked.kind}`) ?? 1;
+
+  function onSubmit(submitted: SyntheticEvent) {
+    submitted.preventDefault();
+    setProblem(onKeep(whole)[0]?.message);
+  }
+
+  return (
+    <form onSubmit={onSubmit} noValidate className="event-form" aria-label="On the way">
+      <label htmlFor={`${id}-kind`}>What</label>
+      <select
+        id={`${id}-kind`}
+        className="answer"
+        value={asked.kind}
+        onChange={({ target }) => {
+          const kind = eventKinds.find((each) => each === target.value);
+          if (kind) set({ kind, running: undefined, distance: distanceOf(kind, asked.distance) });
+        }}
+      >
+        {eventKinds.map((kind) => (
+          <option key={kind} value={kind}>
+            {eventCharacters[kind].title}
+          </option>
+        ))}
+      </select>
+      <label htmlFor={`${id}-name`}>Name</label>
+      <input
+        id={`${id}-name`}
+        className="answer"
+        value={asked.name}
+        placeholder={title}
+        maxLength={120}
+        onChange={({ target }) => set({ name: target.value })}
+      />
+      <label htmlFor={`${id}-from`}>{isRace ? 'On' : 'From'}</label>
+      <input
+        id={`${id}-from`}
+        className="answer"
+        type="date"
+        value={asked.from}
+        onChange={({ target }) => target.value && set({ from: target.value })}
+      />
+      {!isRace && (
+        <>
+          <label htmlFor={`${id}-to`}>To</label>
+          <input
+            id={`${id}-to`}
+            className="answer"
+            type="date"
+            value={asked.to ?? asked.from}
+            onChange={({ target }) => target.value && set({ to: target.value })}
+          />
+          <label htmlFor={`${id}-running`}>Running, %</label>
+          <input
+            id={`${id}-running`}
+            className="answer"
+            type="number"
+            min={0}
+            max={150}
+            value={Math.round((asked.running ?? usual) * 100)}
+            onChange={({ target }) =>
+              target.validity.valid &&
+              target.value !== '' &&
+              set({ running: target.valueAsNumber / 100 })
+            }
+          />
+        </>
+      )}
+      {isRace && (
+        <>
+          <label htmlFor={`${id}-distance`}>Metres</label>
+          <input
+            id={`${id}-distance`}
+            className="answer"
+            type="number"
+            min={LEAST_METRES}
+            max={MOST_METRES}
+            defaultValue={asked.distance}
+            onChange={({ target }) =>
+              target.validity.valid &&
+              target.value !== '' &&
+              set({ distance: target.valueAsNumber })
+            }
+          />
+        </>
+      )}
+      <p
+        role={problem ? 'alert' : undefined}
+        style={{ color: token(problem ? 'signal' : 'muted') }}
+      >
+        {problem ?? why}
+      </p>
+      <div>
+        <button type="submit" className="tool">
+          {event ? 'Keep the change' : 'Place it'}
+        </button>
+        <button type="button" className="tool" onClick={onClose}>
+          Leave it
+        </button>
+      </div>
+    </form>
+  );
+}
+
+/** Nothing that belongs to another kind of event goes along; a name is worked out. */
+function complete({ kind, name, from, to, distance, running }: BlockEvent): BlockEvent {
+  const { isRace, title } = eventCharacters[kind];
+  return {
+    kind,
+    name: name.trim() || title,
+    from,
+    ...(isRace ? { distance } : { to: to ?? from, ...(running !== undefined && { running }) }),
+  };
+}
+
+function distanceOf(kind: EventKind, known: number | undefined): number | undefined {
+  return eventCharacters[kind].isRace ? (known ?? USUAL_RACE) : undefined;
+}
+
+/** Three weeks on, or the day before the race where that is sooner. */
+function firstFree(from: string, race: string): string {
+  const wished = addDays(from, 21);
+  return wished < race ? wished : addDays(race, -1);
+}

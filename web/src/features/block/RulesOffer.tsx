@@ -1,0 +1,88 @@
+import { type Block, type Measure, whatChanged } from '@nadir/core';
+import { useState } from 'react';
+import { useSignedIn } from '../../api/session.js';
+import { token } from '../../look/tokens.js';
+import type { Commands } from './useCommands.js';
+
+/**
+ * Where the house rules have changed since the block was laid out: an offer to
+ * lay it out under the new ones, with what that would move. Nothing moves by itself.
+ */
+export function RulesOffer({
+  block,
+  drawn,
+  measure,
+  commands,
+}: {
+  block: Block;
+  drawn: Block;
+  measure: Measure;
+  commands: Commands;
+}) {
+  const { houseRules } = useSignedIn().coach;
+  const [seen, setSeen] = useState(false);
+  if (sameRules(houseRules, block.wishes.houseRules)) return null;
+  const command = {
+    change: { houseRules },
+    words: 'Laid out anew under the house rules of today.',
+  };
+  const differences = seen ? whatChanged(block, drawn, measure) : [];
+  return (
+    <section aria-label="House rules have changed" className="offer">
+      <p>Your house rules have changed since this block was laid out.</p>
+      {seen && differences.length === 0 && <p>No figure of this block would move.</p>}
+      {differences.length > 0 && (
+        <ul>
+          {differences.map(({ name, before, after }) => (
+            <li key={name}>
+              {name}: {before} → <b>{after}</b>
+            </li>
+          ))}
+        </ul>
+      )}
+      {seen ? (
+        <>
+          <button type="button" className="tool" onClick={() => commands.run(command)}>
+            Lay it out anew
+          </button>
+          <button
+            type="button"
+            className="tool"
+            onClick={() => {
+              commands.cancel();
+              setSeen(false);
+            }}
+          >
+            Leave it as it is
+          </button>
+        </>
+      ) : (
+        <button
+          type="button"
+          className="tool"
+          style={{ color: token('ink') }}
+          onClick={() => {
+            commands.show(command);
+            setSeen(true);
+          }}
+        >
+          See what would change
+        </button>
+      )}
+    </section>
+  );
+}
+
+interface Rules {
+  values?: Record<string, number> | undefined;
+  off?: readonly string[] | undefined;
+}
+
+function sameRules(a: Rules, b: Rules): boolean {
+  return written(a) === written(b);
+}
+
+function written({ values = {}, off = [] }: Rules): string {
+  const entries = Object.entries(values).sort(([x], [y]) => x.localeCompare(y));
+  return JSON.stringify([entries, [...off].sort()]);
+}

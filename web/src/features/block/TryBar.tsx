@@ -1,0 +1,25 @@
+import { useDispatch } from 'react-redux';
+import { plural } from '../../parts/dates.js';
+import { tryDropped, tryKept } from './desk.js';
+import { useDesk } from './useDesk.js';
+
+/** While a second version is tried: what it is, and the choice between the two. */
+export function TryBar() {
+  const dispatch = useDispatch();
+  const trial = useDesk((desk) => desk.trial);
+  if (!trial) return null;
+  return (
+    <div role="region" aria-label="Trying a second version" className="try-bar">
+      <span>
+        <b>Trying</b>: {plural(trial.past.length, 'change')} so far. The block as it stands is drawn
+        dashed, and nothing is stored until you keep one.
+      </span>
+      <button type="button" className="tool" onClick={() => dispatch(tryKept())}>
+        Keep this one
+      </button>
+      <button type="button" className="tool" onClick={() => dispatch(tryDropped())}>
+        Back to the first
+      </button>
+    </div>
+  );
+}

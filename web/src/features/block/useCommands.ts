@@ -1,0 +1,50 @@
+import { type BlockFile, changedFile, givenOf, problemsOfWishes } from '@nadir/contract';
+import { type Command, type Problem, applyChange } from '@nadir/core';
+import { useMemo } from 'react';
+import { useStore } from 'react-redux';
+import { type DeskState, changed, previewed } from './desk.js';
+
+/** The one way in which a block is changed: shown first where it is wished, kept as one undoable step. */
+export interface Commands {
+  /** Draws the change without keeping it; gives back what stands in its way. */
+  show: (command: Command) => Problem[];
+  /** Keeps the change; gives back what stands in its way, and keeps nothing then. */
+  run: (command: Command) => Problem[];
+  /** Draws the block as it is again. */
+  cancel: () => void;
+}
+
+/** The version that changes go to: what is tried, else what stands. */
+export function activeFile({ trial, present }: DeskState): BlockFile | null {
+  return trial?.wishes ?? present;
+}
+
+/** Commands on the block that is on the desk; the same functions for as long as the page lives. */
+export function useCommands(): Commands {
+  const store = useStore<{ desk: DeskState }>();
+  return useMemo(() => {
+    /** The changed file, or what stands in its way. */
+    const tried = ({ change }: Command): BlockFile | Problem[] => {
+      const file = activeFile(store.getState().desk);
+      if (!file) return [];
+      const problems = problemsOfWishes(applyChange(givenOf(file), change));
+      return problems.length > 0 ? problems : changedFile(file, change);
+    };
+    return {
+      show(command) {
+        const next = tried(command);
+        store.dispatch(previewed(Array.isArray(next) ? null : next));
+        return Array.isArray(next) ? next : [];
+      },
+      run(command) {
+        const next = tried(command);
+        if (Array.isArray(next)) return next;
+        store.dispatch(changed({ wishes: next, words: command.words }));
+        return [];
+      },
+      cancel() {
+        store.dispatch(previewed(null));
+      },
+    };
+  }, [store]);
+}

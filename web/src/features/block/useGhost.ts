@@ -1,0 +1,25 @@
+import { useMemo } from 'react';
+import type { GhostBlock } from '../../drawing/Ghost.js';
+import { type LaidAndShown, useLaidBlock } from '../../parts/useLaidBlock.js';
+import { useDesk } from './useDesk.js';
+
+/**
+ * What is drawn dashed beside the block: the first version while a second is
+ * tried, else the block as it is while a change is only shown.
+ */
+export function useGhost(base: LaidAndShown, shows: boolean): GhostBlock | undefined {
+  const trial = useDesk((desk) => desk.trial !== null);
+  const present = useDesk((desk) => desk.present);
+  const first = useLaidBlock(present ?? EMPTY);
+  return useMemo(() => {
+    if (trial) return { ...first, name: 'as kept' };
+    return shows ? { ...base, name: 'as it is' } : undefined;
+  }, [trial, shows, first, base]);
+}
+
+/** Never drawn: a page without a block asks for no ghost. */
+const EMPTY = {
+  format: 'nadir-block',
+  version: 2,
+  race: { name: '', date: '2000-01-01', distance: 10_000 },
+} as const;

@@ -1,0 +1,38 @@
+import { type Rule, type Unit, isWhole, ruleProblem } from '@nadir/core';
+
+const METRES: Readonly<Record<Unit, number>> = { km: 1000, mi: 1609.344 };
+
+/** How a figure is typed: the factor from what is kept to what is shown, and its unit. */
+export function shownAs({ quantity }: Rule, unit: Unit): { factor: number; unit: string } {
+  switch (quantity) {
+    case 'share':
+      return { factor: 100, unit: '%' };
+    case 'distance':
+      return { factor: 1 / METRES[unit], unit };
+    case 'time':
+      return { factor: 1 / 60, unit: 'min' };
+    case 'weeks':
+      return { factor: 1, unit: 'weeks' };
+    case 'days':
+      return { factor: 1, unit: 'days' };
+    default:
+      return { factor: 1, unit: '' };
+  }
+}
+
+/** A figure as it is shown: no more decimals than it has tenths. */
+export function figureText(rule: Rule, value: number, unit: Unit): string {
+  return String(Number((value * shownAs(rule, unit).factor).toFixed(1)));
+}
+
+/** What was typed, as it is kept; or what is wrong with it, in the shown unit. */
+export function readFigure(rule: Rule, text: string, unit: Unit): number | string {
+  const { factor, unit: name } = shownAs(rule, unit);
+  const typed = Number(text.trim().replace(',', '.'));
+  const value = typed / factor;
+  const rounded = isWhole(rule) ? value : Number(value.toPrecision(12));
+  if (text.trim() !== '' && ruleProblem(rule, rounded) === undefined) return rounded;
+  const least = figureText(rule, rule.least, unit);
+  const most = figureText(rule, rule.most, unit);
+  return `“${text}”: ${isWhole(rule) ? 'a whole number' : 'a figure'} from ${least} to ${most} ${name} is needed.`;
+}

@@ -1,0 +1,40 @@
+import type { HouseRulesBody } from '@nadir/contract';
+import { type Rule, defaultHouseRules, ruleValue } from '@nadir/core';
+import { useRef, useState } from 'react';
+import { type CallError, useSaveHouseRulesMutation } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
+
+/** The coach's rules as they are being set, saved one after the other as they are. */
+export function useHouseRules() {
+  const { coach } = useSignedIn();
+  const [draft, setDraft] = useState<HouseRulesBody>(coach.houseRules);
+  const [save] = useSaveHouseRulesMutation();
+  const [state, setState] = useState<'saved' | 'saving' | CallError>('saved');
+  const line = useRef(Promise.resolve());
+
+  function keep(next: HouseRulesBody): void {
+    setDraft(next);
+    setState('saving');
+    // One after the other: a later answer is never overtaken by an earlier one.
+    line.current = line.current.then(async () => {
+      const { error } = await save(next);
+      setState(error && 'kind' in error ? error : 'saved');
+    });
+  }
+
+  return {
+    draft,
+    state,
+    /** Sets a figure; the product's own when it is the default. */
+    set({ path }: Rule, value: number) {
+      const { [path]: _old, ...others } = draft.values ?? {};
+      const isDefault = ruleValue(defaultHouseRules, path) === value;
+      keep({ ...draft, values: isDefault ? others : { ...others, [path]: value } });
+    },
+    /** Turns a check off, or on again. */
+    turn(check: string, on: boolean) {
+      const others = (draft.off ?? []).filter((each) => each !== check);
+      keep({ ...draft, off: on ? others : [...others, check] });
+    },
+  };
+}

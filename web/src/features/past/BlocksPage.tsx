@@ -1,0 +1,203 @@
+import Button from '@mui/material/Button';
+import type { BlockAnswer } from '@nadir/contract';
+import { useEffect, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import {
+  errorSentence,
+  useAddBlockMutation,
+  useBlocksQuery,
+  usePutBackBlockMutation,
+  useRemoveBlockMutation,
+  useRemoveTemplateMutation,
+  useSquadQuery,
+  useTemplatesQuery,
+} from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
+import { token } from '../../look/tokens.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+import { TopStrip } from '../../parts/TopStrip.js';
+import { formatDay } from '../../parts/dates.js';
+import { downloadBlock } from '../../parts/download-block.js';
+import { laidOf, useMeasure } from '../../parts/useLaidBlock.js';
+import { SmallSection } from '../../drawing/SmallSection.js';
+import { ImportBlock } from './ImportBlock.js';
+
+/** Every block, past and to come, and the templates kept from them. */
+export function BlocksPage() {
+  const blocks = useBlocksQuery();
+  const squad = useSquadQuery();
+  const [removed, setRemoved] = useState<BlockAnswer>();
+  const [putBack] = usePutBackBlockMutation();
+  useEffect(() => {
+    document.title = 'Blocks · Nadir';
+  }, []);
+  const error = blocks.error ?? squad.error;
+  const athletes = squad.data?.athletes ?? [];
+  return (
+    <>
+      <TopStrip title="Blocks" detail="Past, present and to come; templates; files.">
+        <Button component={Link} to="/compare">
+          Compare two
+        </Button>
+      </TopStrip>
+      <main className="page">
+        {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
+        {removed && (
+          <p role="status" className="offer">
+            Took {removed.wishes.race.name} off the list.{' '}
+            <button
+              type="button"
+              className="tool"
+              onClick={() => {
+                void putBack(removed.id);
+                setRemoved(undefined);
+              }}
+            >
+              Put it back
+            </button>
+          </p>
+        )}
+        <table className="ledger-table">
+          <thead>
+            <tr>
+              <th scope="col">Athlete</th>
+              <th scope="col">Goal race</th>
+              <th scope="col">Race day</th>
+              <th scope="col">Weeks</th>
+              <th scope="col">Block</th>
+              <th scope="col">
+                <span className="visually-hidden">What can be done</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {blocks.data?.blocks.map((block) => (
+              <BlockRow
+                key={block.id}
+                block={block}
+                name={athletes.find(({ id }) => id === block.athleteId)?.facts.name ?? ''}
+                onRemoved={() => setRemoved(block)}
+              />
+            ))}
+          </tbody>
+        </table>
+        <Templates />
+        <ImportBlock athletes={athletes} />
+      </main>
+    </>
+  );
+}
+
+function BlockRow({
+  block,
+  name,
+  onRemoved,
+}: {
+  block: BlockAnswer;
+  name: string;
+  onRemoved: () => void;
+}) {
+  const { today } = useSignedIn();
+  const navigate = useNavigate();
+  const measure = useMeasure(block.wishes);
+  const laid = laidOf(block.wishes, today, measure);
+  const [addBlock] = useAddBlockMutation();
+  const [remove] = useRemoveBlockMutation();
+  const { race } = laid.block.wishes;
+  const over = race.date < today;
+
+  async function duplicate() {
+    const { data } = await addBlock({ athleteId: block.athleteId, wishes: block.wishes });
+    if (data) await navigate(`/blocks/${data.id}`);
+  }
+
+  return (
+    <tr>
+      <td>
+        <Link to={`/blocks/${block.id}`}>{name}</Link>
+      </td>
+      <td>{race.name}</td>
+      <td>
+        {formatDay(race.date)}
+        {over && <span style={{ color: token('muted') }}> · run</span>}
+      </td>
+      <td style={{ textAlign: 'right' }}>{laid.block.weeks.length}</td>
+      <td>
+        <SmallSection {...laid} today={today} label={`${name}, ${race.name}`} />
+      </td>
+      <td>
+        <span className="mending">
+          <button
+            type="button"
+            className="tool"
+            disabled={over}
+            title={over ? 'Its race has been run; keep it as a template instead' : undefined}
+            aria-label={`Duplicate ${name}, ${race.name}`}
+            onClick={() => void duplicate()}
+          >
+            duplicate
+          </button>
+          <Link className="tool" to={`/compare?first=${block.id}`}>
+            compare
+          </Link>
+          <button
+            type="button"
+            className="tool"
+            aria-label={`Export ${name}, ${race.name}`}
+            onClick={() => downloadBlock(block.wishes)}
+          >
+            export
+          </button>
+          <button
+            type="button"
+            className="tool"
+            aria-label={`Remove ${name}, ${race.name}`}
+            onClick={() => {
+              void remove(block.id);
+              onRemoved();
+            }}
+          >
+            remove
+          </button>
+        </span>
+      </td>
+    </tr>
+  );
+}
+
+function Templates() {
+  const { data } = useTemplatesQuery();
+  const [remove] = useRemoveTemplateMutation();
+  const templates = data?.templates ?? [];
+  return (
+    <section aria-label="Templates">
+      <h2 className="display">Templates</h2>
+      {templates.length === 0 && (
+        <p style={{ color: token('muted') }}>
+          None yet. “Keep as template” on a block keeps its shape for another athlete.
+        </p>
+      )}
+      <ul className="findings" style={{ maxWidth: 620 }}>
+        {templates.map(({ id, name, template }) => (
+          <li key={id} style={{ padding: '6px 0', display: 'flex', gap: 8, alignItems: 'center' }}>
+            <span style={{ flex: 1 }}>
+              {name}
+              <span style={{ color: token('muted') }}> · {template.weeks} weeks</span>
+            </span>
+            <Link className="tool" to={`/blocks/new?template=${id}`}>
+              start a block from it
+            </Link>
+            <button
+              type="button"
+              className="tool"
+              aria-label={`Remove template ${name}`}
+              onClick={() => void remove(id)}
+            >
+              remove
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

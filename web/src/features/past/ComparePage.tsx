@@ -1,0 +1,173 @@
+import type { AthleteAnswer, BlockAnswer } from '@nadir/contract';
+import { type Measure, alignWeeks, formatSteps, unitName, whatChanged } from '@nadir/core';
+import { useEffect, useMemo } from 'react';
+import { useSearchParams } from 'react-router';
+import { errorSentence, useBlocksQuery, useSquadQuery } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
+import { Section } from '../../drawing/Section.js';
+import { token } from '../../look/tokens.js';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import { formatDay } from '../../parts/dates.js';
+import { DifferenceList } from '../../parts/DifferenceList.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+import { TopStrip } from '../../parts/TopStrip.js';
+import { useElementSize } from '../../parts/useElementSize.js';
+import { type LaidAndShown, laidOf, useMeasure } from '../../parts/useLaidBlock.js';
+
+/** Two blocks, of one athlete or two, laid over each other by weeks to go. */
+export function ComparePage() {
+  const [search, setSearch] = useSearchParams();
+  const blocks = useBlocksQuery();
+  const squad = useSquadQuery();
+  useEffect(() => {
+    document.title = 'Compare · Nadir';
+  }, []);
+  const all = blocks.data?.blocks ?? [];
+  const athletes = squad.data?.athletes ?? [];
+  const first = all.find(({ id }) => id === search.get('first')) ?? all[0];
+  const second =
+    all.find(({ id }) => id === search.get('second')) ?? all.find(({ id }) => id !== first?.id);
+  const error = blocks.error ?? squad.error;
+  const choice = (label: string, key: 'first' | 'second', chosen: BlockAnswer) => (
+    <label style={{ fontSize: 13 }}>
+      {label}{' '}
+      <ChoiceAnswer
+        id={`compare-${key}`}
+        value={chosen.id}
+        choices={all.map((block) => [block.id, nameOf(block, athletes)] as const)}
+        onAnswer={(id) =>
+          setSearch({ first: first?.id ?? '', second: second?.id ?? '', [key]: id })
+        }
+      />
+    </label>
+  );
+  return (
+    <>
+      <TopStrip title="Compare" detail="Week for week, by weeks to go.">
+        {first && choice('Drawn solid', 'first', first)}
+        {second && choice('drawn dashed', 'second', second)}
+      </TopStrip>
+      <main className="page">
+        {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
+        {first && second ? (
+          <Comparison
+            first={first}
+            second={second}
+            names={[nameOf(first, athletes), nameOf(second, athletes)]}
+          />
+        ) : (
+          <p style={{ color: token('muted') }}>
+            {blocks.isLoading ? 'Opening the blocks …' : 'Two blocks are needed to compare.'}
+          </p>
+        )}
+      </main>
+    </>
+  );
+}
+
+function Comparison({
+  first,
+  second,
+  names,
+}: {
+  first: BlockAnswer;
+  second: BlockAnswer;
+  names: readonly [string, string];
+}) {
+  const { today } = useSignedIn();
+  const measure = useMeasure(first.wishes);
+  const one = laidOf(first.wishes, today, measure);
+  // Both in the first one's unit; what is counted by time is compared by its estimate.
+  const two = laidOf(second.wishes, today, measure);
+  const [ref, size] = useElementSize<HTMLDivElement>();
+  const weeks = one.block.weeks.length;
+  // Room at the left for the weeks that a longer second block has more.
+  const longest = Math.max(weeks, two.block.weeks.length);
+  const width = (size.width - LABELS) / longest;
+  const columns = useMemo(
+    () => ({ width: size.width, labels: LABELS + (longest - weeks) * width, weeks }),
+    [size.width, longest, weeks, width],
+  );
+  const ghost = useMemo(() => ({ ...two, name: names[1] }), [two, names]);
+  return (
+    <div ref={ref}>
+      {size.width > 0 && (
+        <Section
+          block={one.block}
+          shown={one.shown}
+          columns={columns}
+          height={HEIGHT}
+          today={today}
+          ghost={ghost}
+        />
+      )}
+      <WeekTable one={one} two={two} names={names} measure={measure} />
+      <h2 className="display">What differs</h2>
+      <DifferenceList
+        differences={whatChanged(one.block, two.block, measure)}
+        before={names[0]}
+        after={names[1]}
+      />
+    </div>
+  );
+}
+
+const HEIGHT = 380;
+const LABELS = 92;
+
+function WeekTable({
+  one,
+  two,
+  names,
+  measure,
+}: {
+  one: LaidAndShown;
+  two: LaidAndShown;
+  names: readonly [string, string];
+  measure: Measure;
+}) {
+  const pairs = alignWeeks(one.block, two.block);
+  const say = (of: LaidAndShown, number: number | undefined, field: 'volume' | 'longRun') => {
+    const steps = number === undefined ? undefined : of.shown.weeks[number - 1]?.[field];
+    return steps === undefined ? '' : formatSteps(steps, measure);
+  };
+  const unit = unitName(measure);
+  const rows = [
+    [`${names[0]}: volume, ${unit}`, one, 'first', 'volume'],
+    [`${names[1]}: volume, ${unit}`, two, 'second', 'volume'],
+    [`${names[0]}: long run, ${unit}`, one, 'first', 'longRun'],
+    [`${names[1]}: long run, ${unit}`, two, 'second', 'longRun'],
+  ] as const;
+  return (
+    <div style={{ overflowX: 'auto' }}>
+      <table className="ledger-table figures">
+        <thead>
+          <tr>
+            <th scope="col">to go</th>
+            {pairs.map(({ toGo }) => (
+              <th key={toGo} scope="col">
+                {toGo}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([label, of, which, field]) => (
+            <tr key={label}>
+              <th scope="row">{label}</th>
+              {pairs.map((pair) => (
+                <td key={pair.toGo}>{say(of, pair[which]?.number, field)}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function nameOf({ athleteId, wishes }: BlockAnswer, athletes: readonly AthleteAnswer[]): string {
+  const name = athletes.find(({ id }) => id === athleteId)?.facts.name ?? '';
+  const day = wishes.race.date === undefined ? '' : `, ${formatDay(wishes.race.date)}`;
+  return `${name}, ${wishes.race.name}${day}`;
+}

@@ -1,0 +1,135 @@
+import Button from '@mui/material/Button';
+import type { BlockHistory } from '@nadir/contract';
+import { whatChanged } from '@nadir/core';
+import { useEffect, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { errorSentence, useBlockHistoryQuery } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
+import { drawingHeight } from '../../drawing/height.js';
+import { Section } from '../../drawing/Section.js';
+import { token } from '../../look/tokens.js';
+import type { CarriedWishes } from '../../parts/carried-wishes.js';
+import { formatDay, formatClock } from '../../parts/dates.js';
+import { DifferenceList } from '../../parts/DifferenceList.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+import { TopStrip } from '../../parts/TopStrip.js';
+import { useElementSize } from '../../parts/useElementSize.js';
+import { useLaidBlock } from '../../parts/useLaidBlock.js';
+
+type Version = BlockHistory['changes'][number];
+
+/** What was changed, by whom and when; every version can be looked at and restored. */
+export function HistoryPage() {
+  const { id = '' } = useParams();
+  const { data, error, refetch } = useBlockHistoryQuery(id, { refetchOnMountOrArgChange: true });
+  useEffect(() => {
+    document.title = 'History · Nadir';
+  }, []);
+  const [newest] = data?.changes ?? [];
+  if (!data || !newest) {
+    return (
+      <main className="page" aria-busy={!error}>
+        {error && 'kind' in error ? (
+          <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
+        ) : (
+          'Opening the history …'
+        )}
+      </main>
+    );
+  }
+  return <History id={id} versions={data.changes} newest={newest} />;
+}
+
+/** What the list of differences takes; the drawing has the rest. */
+const BELOW_DRAWING = 250;
+
+function History({
+  id,
+  versions,
+  newest,
+}: {
+  id: string;
+  versions: readonly Version[];
+  newest: Version;
+}) {
+  const { today } = useSignedIn();
+  const navigate = useNavigate();
+  const [chosen, setChosen] = useState(newest.revision);
+  const version = versions.find(({ revision }) => revision === chosen) ?? newest;
+  const then = useLaidBlock(version.after);
+  const now = useLaidBlock(newest.after);
+  const [ref, size] = useElementSize<HTMLDivElement>();
+  const isNow = version === newest;
+
+  /** The block’s own view makes it one change, to be undone and saved like any other. */
+  function restore() {
+    const words = `Restored version ${version.revision}: ${version.words}`.slice(0, 500);
+    const state: CarriedWishes = { wishes: version.after, words };
+    void navigate(`/blocks/${id}`, { state });
+  }
+
+  return (
+    <>
+      <TopStrip
+        title="History"
+        detail={[now.block.wishes.athlete.name, now.block.wishes.race.name].join(' · ')}
+      >
+        <Button component={Link} to={`/blocks/${id}`}>
+          Back to the block
+        </Button>
+        <Button variant="contained" disabled={isNow} onClick={restore}>
+          Restore this version
+        </Button>
+      </TopStrip>
+      <div className="desk">
+        <main>
+          <div ref={ref} className="fill">
+            {size.width > 0 && (
+              <Section
+                block={then.block}
+                shown={then.shown}
+                columns={{ width: size.width, labels: 92, weeks: then.block.weeks.length }}
+                height={drawingHeight(size, BELOW_DRAWING)}
+                today={today}
+                ghost={isNow ? undefined : { ...now, name: 'the block as it stands' }}
+              />
+            )}
+            <h2 className="display">
+              {isNow ? 'The block as it stands' : `Version ${version.revision}, against now`}
+            </h2>
+            <DifferenceList
+              differences={whatChanged(now.block, then.block, now.shown.measure)}
+              before="now"
+              after={`version ${version.revision}`}
+            />
+          </div>
+        </main>
+        <aside style={{ background: token('panel'), borderLeft: `1px solid ${token('hairline')}` }}>
+          <h2 className="display">Changes</h2>
+          <ol className="findings" aria-label="Changes, newest first">
+            {versions.map(({ revision, words, by, at }) => (
+              <li key={revision}>
+                <button
+                  type="button"
+                  className="check"
+                  aria-current={revision === version.revision}
+                  onClick={() => setChosen(revision)}
+                >
+                  <span style={{ color: token('muted') }}>{revision}</span>
+                  <span>
+                    <span style={{ fontWeight: revision === version.revision ? 600 : 400 }}>
+                      {words}
+                    </span>
+                    <span style={{ display: 'block', fontSize: 12.5, color: token('muted') }}>
+                      {by}, {formatDay(at.slice(0, 10))} {formatClock(at)}
+                    </span>
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ol>
+        </aside>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,74 @@
+import { type FitAnswer, type FitRequest, givenOf } from '@nadir/contract';
+import {
+  type Bend,
+  type Block,
+  type Found,
+  type Solve,
+  fewestWeeks,
+  highestPeak,
+  layOut,
+  lowestGrowth,
+  nearestBlock,
+  placeRecovery,
+} from '@nadir/core';
+
+const finders: Readonly<
+  Record<Exclude<FitRequest['task'], 'nearest-block'>, (block: Block, solve: Solve) => Found>
+> = {
+  'lowest-growth': lowestGrowth,
+  'highest-peak': highestPeak,
+  'fewest-weeks': fewestWeeks,
+  'place-recovery': placeRecovery,
+};
+
+/** Answers a question about a block by the solver. */
+export function answerFit({ task, wishes }: FitRequest, solve: Solve): FitAnswer {
+  const block = layOut(givenOf(wishes));
+  if (task === 'nearest-block') return answerNearest(block, solve);
+  const { words, command } = finders[task](block, solve);
+  return { words, bends: [], asItIs: [], command: plain(command) };
+}
+
+function answerNearest(block: Block, solve: Solve): FitAnswer {
+  const { bends, asItIs, command } = nearestBlock(block, solve);
+  const words =
+    asItIs.length === 0
+      ? 'Every rule holds: there is nothing to bend.'
+      : command
+        ? 'The nearest block that keeps every pin:'
+        : 'No other block that keeps every pin bends less.';
+  return {
+    words,
+    bends: bends.map(measured),
+    asItIs: asItIs.map(measured),
+    command: plain(command),
+  };
+}
+
+function measured({ rule, week, by }: Bend): FitAnswer['bends'][number] {
+  return { rule, week, by };
+}
+
+/** Only the parts of the wishes that the solver changes cross over. */
+function plain(command: Found['command']): FitAnswer['command'] {
+  if (!command) return null;
+  const { pins, volume, weeks, start } = command.change;
+  const growth = volume?.growth;
+  return {
+    words: command.words,
+    change: {
+      ...(pins && { pins: [...pins] }),
+      ...(volume && {
+        volume: {
+          ...volume,
+          growth:
+            growth?.school === 'percentage'
+              ? { school: growth.school, cap: growth.cap }
+              : undefined,
+        },
+      }),
+      ...(weeks !== undefined && { weeks }),
+      ...(start !== undefined && { start }),
+    },
+  };
+}

@@ -1,0 +1,19 @@
+import type { Solve } from '@nadir/core';
+import type { LegacyHighs } from 'highs/legacy-types';
+
+/** Longest a program may take, seconds: what it has by then is no answer. */
+const TIME_LIMIT = 5;
+
+/** The solver as the core asks for it. */
+export function solveWith(highs: Pick<LegacyHighs, 'solve'>): Solve {
+  return (program) => {
+    const { Status, Columns } = highs.solve(program, {
+      time_limit: TIME_LIMIT,
+      mip_rel_gap: 0.001,
+    });
+    const values = Object.entries(Columns).flatMap(([name, column]) =>
+      'Primal' in column ? [[name, column.Primal] as const] : [],
+    );
+    return { optimal: Status === 'Optimal', values: Object.fromEntries(values) };
+  };
+}
