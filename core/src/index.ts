@@ -1,4 +1,5 @@
 export { type Block } from './block/block.js';
+export { isBase } from './laid/is-base.js';
 export { type LaidBlock, type Week } from './laid/laid-block.js';
 export { type LayOutOptions, layOut } from './block/lay-out.js';
 export { type ShownBlock, type ShownWeek, showBlock } from './laid/show.js';
@@ -98,6 +99,11 @@ export {
   growthSchoolNames,
   growthSchools,
 } from './volume/growth-schools.js';
+export {
+  type RecoveryCadenceName,
+  reEntrySchools,
+  recoveryCadences,
+} from './volume/recovery-schools.js';
 export { type DayRole, dayRoles } from './week/roles.js';
 export { paceWords } from './week/session-words.js';
 export { examineDates, examineWishes } from './settle/examine.js';

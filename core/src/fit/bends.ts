@@ -21,8 +21,8 @@ export interface Bend {
 const EACH = 2;
 /** …and this much for each per cent of the peak that it bends by. */
 const PER_CENT = 1;
-/** Below this part of the peak a bend is what rounding leaves. */
-const NOTHING = 0.001;
+/** Below this part of the peak a bend is noise of floating point: a centimetre. */
+const NOTHING = 1e-7;
 
 /** What a bend of `by` costs. */
 export function bendCost(rule: BendingRule, by: number, peak: number, rules: HouseRules): number {

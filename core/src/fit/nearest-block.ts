@@ -22,10 +22,12 @@ export interface Nearest {
   command: Command | undefined;
 }
 
-/** A millimetre: what is left when no rounder figure bends as little. */
-const FINEST = 0.001;
-/** Per cent of the peak: what measuring calls no bend is none here. */
-const NOISE = 0.1;
+/** To the metre or second, where no rounder figure bends as little. */
+const FINEST = 1;
+/** Per cent of the peak: noise of floating point. */
+const NOISE = 1e-6;
+/** Rounder figures may cost this much more. */
+const HARDLY = 0.05;
 /** No week need be heavier than this times what is pinned or wished. */
 const ROOM = 1.25;
 /** What leaving the block as it is costs, against bending a rule: next to nothing. */
@@ -54,9 +56,17 @@ export function nearestBlock(block: Block, solve: Solve): Nearest {
   const choosing = new Set(
     limits.flatMap((limit, index) => (open.some((bend) => bend.limit === limit) ? [index] : [])),
   );
-  const fewest = solve(programOf(block, limits, laid, rules, choosing));
-  const exact = amountsOf(fewest.optimal ? fewest : least, block);
-  const amounts = rounded(block, exact, laid, limits, rules);
+  const cost = (amounts: Amounts) => totalCost(bendsOf(limits, amounts, block, rules));
+  const inSteps = (step: number): Amounts | undefined => {
+    const fewest = solve(programOf(block, limits, laid, rules, { choosing, step }));
+    return fewest.optimal ? rounded(amountsOf(fewest, block), laid, step) : undefined;
+  };
+  const finest = inSteps(FINEST) ?? rounded(amountsOf(least, block), laid, FINEST);
+  // In whole steps, else in tenths, where that bends hardly more.
+  const most = cost(finest) * (1 + HARDLY) + HARDLY;
+  const unit = shownUnit(block.wishes.athlete);
+  const coarse = [layoutStep(block.wishes.athlete, rules), unit / 10].map(inSteps);
+  const amounts = coarse.find((tried) => tried && cost(tried) <= most) ?? finest;
   const bends = bendsOf(limits, amounts, block, rules);
   if (totalCost(bends) >= totalCost(asItIs) - 1e-6) return unchanged;
   return { amounts, bends, asItIs, command: pinned(block, amounts, laid) };
@@ -74,15 +84,16 @@ function amountsOf({ values }: Solution, { weeks, wishes }: Block): Amounts {
 /**
  * In per cent of the peak, so that the figures are of one size.
  *
- * @param choosing limits that may bend, each a yes-or-no; left out, all may and
+ * @param choosing limits that may bend, each a yes-or-no; without it all may, and
  *   only by how much counts
+ * @param step what will be rounded to it keeps its limits still
  */
 function programOf(
   block: Block,
   limits: readonly Limit[],
   laid: Amounts,
   rules: HouseRules,
-  choosing?: ReadonlySet<number>,
+  { choosing, step = 0 }: { choosing?: ReadonlySet<number>; step?: number } = {},
 ): string {
   const { peak } = block.wishes.volume;
   const scale = peak / 100;
@@ -90,6 +101,8 @@ function programOf(
   const days = eventDays(block.wishes.events, rules);
   const metre = perMetre(block.wishes, block.easyPace);
   const most = (ROOM * Math.max(peak, ...laid.volumes, ...laid.longRuns)) / scale;
+  /** Variables that are not fixed. */
+  const moves = new Set(['h']);
   const upTo = new Set(buildingUp(block).map(({ number }) => number));
 
   for (const [index, week] of block.weeks.entries()) {
@@ -127,11 +140,15 @@ function programOf(
   );
   for (const [index, { rule, terms, right }] of limits.entries()) {
     const { each, per } = bendFactors(rule, peak, rules);
+    const moving = terms.filter(([, variable]) => moves.has(variable));
+    if (moving.length === 0) continue;
+    const margin = moving.reduce((sum, [factor]) => sum + Math.abs(factor), 0) * (step / 2);
+    const limit = (right - margin) / scale;
     if (choosing && !choosing.has(index)) {
-      program.require(terms, '<=', right / scale + NOISE);
+      program.require(terms, '<=', limit + NOISE);
       continue;
     }
-    program.require([...terms, [-1, `s${index}`]], '<=', right / scale);
+    program.require([...terms, [-1, `s${index}`]], '<=', limit);
     program.value(per * scale, `s${index}`);
     if (!choosing) continue;
     const furthest = terms.reduce((sum, [factor]) => sum + Math.max(0, factor), 0) * most;
@@ -148,12 +165,13 @@ function programOf(
   }
   return program.text();
 
-  function stay(variable: string, amount: number, moves: boolean): void {
+  function stay(variable: string, amount: number, free: boolean): void {
     const at = amount / scale;
-    if (!moves) {
+    if (!free) {
       program.bound(variable, at, at);
       return;
     }
+    moves.add(variable);
     program.bound(variable, 0, most);
     program.require(
       [
@@ -184,23 +202,11 @@ function mayMove(block: Block, number: number, field: 'volume' | 'longRun'): boo
   return week.volumeRule !== 'event' && week.volumeRule !== 'short-first-week';
 }
 
-/** In whole steps where that bends no more, else in tenths, else to the metre or second. */
-function rounded(
-  block: Block,
-  exact: Amounts,
-  laid: Amounts,
-  limits: readonly Limit[],
-  rules: HouseRules,
-): Amounts {
-  const bends = (amounts: Amounts) => totalCost(bendsOf(limits, amounts, block, rules));
-  const least = bends(exact);
-  const steps = [layoutStep(block.wishes.athlete, rules), shownUnit(block.wishes.athlete) / 10, 1];
-  const stepped = (step: number): Amounts => ({
-    volumes: exact.volumes.map((amount, index) => to(amount, laid.volumes[index] ?? 0, step)),
-    longRuns: exact.longRuns.map((amount, index) => to(amount, laid.longRuns[index] ?? 0, step)),
-  });
-  const fits = (amounts: Amounts) => bends(amounts) <= least * 1.001 + 0.01;
-  return steps.map(stepped).find(fits) ?? stepped(FINEST);
+function rounded({ volumes, longRuns }: Amounts, laid: Amounts, step: number): Amounts {
+  return {
+    volumes: volumes.map((amount, index) => to(amount, laid.volumes[index] ?? 0, step)),
+    longRuns: longRuns.map((amount, index) => to(amount, laid.longRuns[index] ?? 0, step)),
+  };
 }
 
 /** What does not move stays to the metre. */

@@ -3,6 +3,7 @@ import { formatDuration, formatPercent, formatWithUnit } from '../units/format.j
 import type { Measure } from '../units/measure.js';
 import type { VolumeRule } from '../volume/climb.js';
 import { growthSchools } from '../volume/growth-schools.js';
+import { isBase } from './is-base.js';
 import type { LaidBlock, Week } from './laid-block.js';
 
 /** Why a week's volume is what it is, in one sentence. */
@@ -10,7 +11,7 @@ export function whyVolume(block: LaidBlock, week: Week, measure: Measure): strin
   const { volume } = block.wishes;
   const say = (amount: number) =>
     formatWithUnit(amount, { ...measure, basis: block.wishes.athlete.basis });
-  const last = block.weeks.slice(0, week.number - 1).findLast(({ kind }) => kind === 'building');
+  const last = block.weeks.slice(0, week.number - 1).findLast(isBase);
   const over = last
     ? `${say(last.volume)} in week ${last.number}`
     : `the start of ${say(volume.start)}`;

@@ -10,7 +10,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
   const thisWeek = startOfWeek(today, 'monday');
   const sundayIn = (weeks: number) => addDays(thisWeek, 7 * weeks + 6);
   const daysAgo = (days: number) => addDays(today, -days);
-  const base = { format: 'nadir-block', version: 1, weekStartsOn: 'monday' } as const;
+  const base = { format: 'nadir-block', version: 2, weekStartsOn: 'monday' } as const;
   return [
     {
       ...base,
@@ -42,7 +42,13 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         growth: { school: 'percentage', cap: 0.1 },
         recovery: { every: 4, depth: 0.25, reEntry: 'one-step-above' },
       },
-      longRun: { start: km(19), peak: km(33), ladder: 'straight', lastPeakWeeksOut: 3 },
+      longRun: {
+        start: km(19),
+        peak: km(33),
+        ladder: 'straight',
+        lastPeakWeeksOut: 3,
+        segment: 'race-pace-finish',
+      },
       taper: { school: 'three-steps' },
       week: {
         runDays: 6,
@@ -50,6 +56,10 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         qualityOn: ['tuesday', 'friday'],
         restOn: ['thursday'],
       },
+      events: [
+        { kind: 'tune-up-race', name: 'Gullstone 10', from: sundayIn(1), distance: km(10) },
+        { kind: 'camp', name: 'Ostrel camp', from: addDays(thisWeek, 28), to: addDays(thisWeek, 34) },
+      ],
       pins: [{ week: 11, volume: km(81) }],
     },
     {
@@ -77,6 +87,9 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
       longRun: { start: min(60), peak: min(85), ladder: 'two-up-one-back', lastPeakWeeksOut: 3 },
       taper: { school: 'two-weeks-in-the-flow' },
       week: { runDays: 3, longRunOn: 'sunday', qualityOn: [], restOn: [] },
+      events: [
+        { kind: 'holiday', name: 'Holiday', from: addDays(thisWeek, 12), to: addDays(thisWeek, 16) },
+      ],
     },
     {
       ...base,

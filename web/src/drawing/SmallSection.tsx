@@ -42,6 +42,22 @@ export function SmallSection({
           fill={token(place < doneWeeks ? 'long' : 'longToCome')}
         />
       ))}
+      {block.weeks.map(({ number, segment, longRun }) => {
+        const bar = weeks[number - 1];
+        if (!segment || !bar) return null;
+        const height = HEIGHT - 1 - bar.longTop;
+        const until = (segment.before + segment.amount) / longRun;
+        return (
+          <rect
+            key={number}
+            x={bar.x + bar.width * 0.2}
+            width={bar.width * 0.6}
+            y={HEIGHT - 1 - height * until}
+            height={(height * segment.amount) / longRun}
+            fill={token('ink')}
+          />
+        );
+      })}
       <path d={outline} fill="none" stroke={token('ink')} strokeWidth={1.25} />
       {index !== undefined && (
         <line

@@ -1,4 +1,5 @@
-const LEAST = 360;
+const LEAST = 320;
+const LEAST_STACKED = 360;
 const MOST = 620;
 /** On a page this narrow views stand one under the other and take the height they need. */
 const STACKED = 600;
@@ -8,6 +9,6 @@ export function drawingHeight(
   { width, height }: { width: number; height: number },
   below: number,
 ): number {
-  if (width < STACKED) return LEAST;
+  if (width < STACKED) return LEAST_STACKED;
   return Math.min(MOST, Math.max(LEAST, height - below));
 }

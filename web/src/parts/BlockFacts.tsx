@@ -2,6 +2,7 @@ import {
   formatPercent,
   formatRaceDistance,
   formatSteps,
+  isBase,
   sum,
   taperSchools,
   unitName,
@@ -15,7 +16,7 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
   const { wishes, weeks } = block;
   const { measure } = shown;
   const unit = unitName(measure);
-  const building = weeks.filter(({ kind, length }) => kind === 'building' && length === 7);
+  const building = weeks.filter(isBase);
   const rises = building
     .slice(1)
     .map(({ volume }, index) => volume / (building[index]?.volume ?? volume) - 1);

@@ -46,6 +46,10 @@ export function Aside({
         onChange={(_, value: (typeof tabs)[number][0]) => setTab(value)}
         aria-label="Beside the drawing"
         variant="fullWidth"
+        sx={{
+          minHeight: 34,
+          '& .MuiTab-root': { minHeight: 34, minWidth: 0, px: 1, whiteSpace: 'nowrap' },
+        }}
       >
         {tabs.map(([value, label]) => (
           <Tab key={value} value={value} label={label} id={`tab-${value}`} aria-controls="beside" />

@@ -51,7 +51,8 @@ export function BlockPage() {
 /** Narrower than this no figure fits: a long block scrolls sideways on a phone. */
 const NARROWEST_COLUMN = 24;
 /** What the Ledger, the tools and the days take; the drawing has the rest. */
-const BELOW_DRAWING = 314;
+const BELOW_DRAWING = 322;
+const LEDGER_ROW = 20;
 
 function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | null }) {
   const { today } = useSignedIn();
@@ -65,7 +66,9 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const { week, weeks: inHandWeeks, select } = useSelection(weekOf(block.weeks, today) ?? 1, weeks);
   const pinning = usePinning(base.block, shown.measure, commands);
   const { hands, inHand } = useHands(base, commands, select);
-  const ghost = useGhost(base, preview !== null);
+  const { ghost, tried } = useGhost(base, preview !== null);
+  const segments = block.weeks.some(({ segment }) => segment !== undefined);
+  const extraRows = (tried ? 2 : 0) + (segments ? 1 : 0);
   const [ref, size] = useElementSize<HTMLDivElement>();
   const [lit, setLit] = useState<readonly number[]>([]);
   const columns = useColumns(size.width, weeks);
@@ -95,7 +98,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   block={block}
                   shown={shown}
                   columns={columns}
-                  height={drawingHeight(size, BELOW_DRAWING)}
+                  height={drawingHeight(size, BELOW_DRAWING + extraRows * LEDGER_ROW)}
                   today={today}
                   selected={inHandWeeks}
                   lit={lit}
@@ -107,7 +110,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                 <Ledger
                   block={block}
                   shown={shown}
-                  ghost={ghost}
+                  ghost={tried ? ghost : undefined}
                   columns={columns}
                   selected={week}
                   chosen={inHandWeeks}

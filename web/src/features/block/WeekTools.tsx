@@ -50,7 +50,12 @@ export const WeekTools = memo(function WeekTools({
   };
   return (
     <div role="group" aria-label={`Tools for ${weekWords(weeks)}`} className="week-tools">
-      <b style={{ fontWeight: 600, minWidth: 84 }}>{capital(weekWords(weeks))}</b>
+      <b
+        style={{ fontWeight: 600, minWidth: 78 }}
+        title="Shift with arrows or a click takes more weeks"
+      >
+        {capital(weekWords(weeks))}
+      </b>
       {tool('−5 %', 'Lighter by a twentieth', () => scaleWeeks(block, weeks, 0.95))}
       {tool('+5 %', 'Heavier by a twentieth', () => scaleWeeks(block, weeks, 1.05))}
       <label>
@@ -86,8 +91,8 @@ export const WeekTools = memo(function WeekTools({
       </label>
       {tool('insert week', `Insert a week before week ${first}`, () => insertWeek(block, first))}
       {weeks.length === 1 && tool('drop week', `Drop week ${first}`, () => dropWeek(block, first))}
-      <span role="status" style={{ color: token(problem ? 'signal' : 'muted') }}>
-        {problem ?? 'Shift with arrows or click: more weeks'}
+      <span role="status" style={{ color: token('signal') }}>
+        {problem}
       </span>
     </div>
   );

@@ -4,6 +4,7 @@ import {
   type ShownBlock,
   type Week,
   formatAmount,
+  isBase,
   formatPercent,
   formatPlain,
   formatSteps,
@@ -122,7 +123,7 @@ function segmentRow({ weeks, wishes }: LaidBlock, { measure }: ShownBlock): Ledg
 function changeText(block: LaidBlock, week: Week): string {
   if (week.number === 1) return '';
   if (week.recovery) return 'rec';
-  const before = block.weeks.slice(0, week.number - 1).findLast(({ kind }) => kind === 'building');
+  const before = block.weeks.slice(0, week.number - 1).findLast(isBase);
   const base =
     week.kind === 'building'
       ? (before?.volume ?? block.wishes.volume.start)

@@ -5,15 +5,19 @@ import { useDesk } from './useDesk.js';
 
 /**
  * What is drawn dashed beside the block: the first version while a second is
- * tried, else the block as it is while a change is only shown.
+ * tried, else the block as it is while a change is only shown. Only what is
+ * tried has its figures in the Ledger: a hand in motion wants a still page.
  */
-export function useGhost(base: LaidAndShown, shows: boolean): GhostBlock | undefined {
+export function useGhost(
+  base: LaidAndShown,
+  shows: boolean,
+): { ghost: GhostBlock | undefined; tried: boolean } {
   const trial = useDesk((desk) => desk.trial !== null);
   const present = useDesk((desk) => desk.present);
   const first = useLaidBlock(present ?? EMPTY);
   return useMemo(() => {
-    if (trial) return { ...first, name: 'as kept' };
-    return shows ? { ...base, name: 'as it is' } : undefined;
+    if (trial) return { ghost: { ...first, name: 'as kept' }, tried: true };
+    return { ghost: shows ? { ...base, name: 'as it is' } : undefined, tried: false };
   }, [trial, shows, first, base]);
 }
 

@@ -1,4 +1,5 @@
-import type { AthleteAnswer } from '@nadir/contract';
+import type { AthleteAnswer, BlockFile } from '@nadir/contract';
+import type { CivilDate } from '@nadir/core';
 import type { ReactNode, SyntheticEvent } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../look/tokens.js';
@@ -20,6 +21,10 @@ interface AskPageProps {
   failure: string | undefined;
   onSubmit: (event: SyntheticEvent) => void;
   actions: ReactNode;
+  /** The block as it stands, where one is changed: drawn dashed, and told apart. */
+  before?: BlockFile | undefined;
+  /** How a new race day is taken in; the block counts back again when left out. */
+  onRaceDay?: ((date: CivilDate) => Partial<BlockFile>) | undefined;
 }
 
 /** Questions left, the block drawn live on the right. */
@@ -43,6 +48,7 @@ export function AskPage(props: AskPageProps) {
           {props.failure && <ErrorNote>{props.failure}</ErrorNote>}
           <Questions
             asked={asked}
+            file={drawn ?? asked}
             wishes={answered.wishes}
             reasons={answered.reasons}
             measure={{ basis, unit: shownUnit, step: 0.1 }}
@@ -52,6 +58,7 @@ export function AskPage(props: AskPageProps) {
             squad={props.squad}
             athleteId={props.athleteId}
             onAthlete={props.onAthlete}
+            onRaceDay={props.onRaceDay}
           />
         </div>
         <main style={{ minWidth: 0 }}>
@@ -61,7 +68,13 @@ export function AskPage(props: AskPageProps) {
               block that could be laid out.
             </ErrorNote>
           )}
-          {drawn && <LivePreview wishes={drawn} stale={answered.problems.length > 0} />}
+          {drawn && (
+            <LivePreview
+              wishes={drawn}
+              before={props.before}
+              stale={answered.problems.length > 0}
+            />
+          )}
         </main>
       </div>
     </form>

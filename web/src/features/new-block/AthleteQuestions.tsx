@@ -151,6 +151,20 @@ export function AthleteQuestions({
           />
         )}
       </Field>
+      <Field
+        label="Injured"
+        because="No hard running until you lift it. A doctor or physiotherapist says when."
+      >
+        {({ id, describedBy }) => (
+          <input
+            id={id}
+            aria-describedby={describedBy}
+            type="checkbox"
+            checked={facts.injured ?? false}
+            onChange={({ target }) => set({ injured: target.checked })}
+          />
+        )}
+      </Field>
       <Field label="Year of birth" because="Under 18, stricter limits hold.">
         {({ id, describedBy }) => (
           <input

@@ -1,8 +1,16 @@
 import Button from '@mui/material/Button';
-import { type BlockFile, toBlockFile } from '@nadir/contract';
+import {
+  type BlockFile,
+  changedFile,
+  givenOf,
+  problemsOfWishes,
+  toBlockFile,
+} from '@nadir/contract';
+import { type CivilDate, applyChange, moveRace } from '@nadir/core';
 import type { SyntheticEvent } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { errorSentence, useBlockQuery } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { type CarriedWishes, readCarried } from '../../parts/carried-wishes.js';
 import { AskPage } from './AskPage.js';
@@ -28,7 +36,17 @@ export function EditWishesPage() {
 
 function EditWishes({ id, wishes }: { id: string; wishes: BlockFile }) {
   const navigate = useNavigate();
+  const { today } = useSignedIn();
   const ask = useAsked(() => wishes, { mayBePast: true });
+  /** A block that has begun keeps its start and what was run; another counts back again. */
+  const onRaceDay = (date: CivilDate): Partial<BlockFile> => {
+    const change = moveRace(ask.answered.wishes, date, today);
+    const problems = problemsOfWishes(applyChange(givenOf(ask.asked), change));
+    // What cannot be counted is shown with its problem, and can be set right by hand.
+    return problems.length > 0
+      ? { race: { ...ask.asked.race, date } }
+      : changedFile(ask.asked, change);
+  };
   const { file } = ask.answered;
 
   /** The block's own view makes it one change, to be undone and saved like any other. */
@@ -51,6 +69,8 @@ function EditWishes({ id, wishes }: { id: string; wishes: BlockFile }) {
       extraProblem={undefined}
       failure={undefined}
       onSubmit={keep}
+      before={wishes}
+      onRaceDay={onRaceDay}
       actions={
         <>
           <Button component={Link} to={`/blocks/${id}`}>

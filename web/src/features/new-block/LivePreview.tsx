@@ -1,21 +1,35 @@
 import type { BlockFile } from '@nadir/contract';
+import { whatChanged } from '@nadir/core';
+import { useMemo } from 'react';
 import { useSignedIn } from '../../api/session.js';
-import { token } from '../../look/tokens.js';
-import { useLaidBlock } from '../../parts/useLaidBlock.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
+import { token } from '../../look/tokens.js';
 import { BlockFacts } from '../../parts/BlockFacts.js';
+import { DifferenceList } from '../../parts/DifferenceList.js';
 import { FindingLines } from '../../parts/FindingLines.js';
 import { useElementSize } from '../../parts/useElementSize.js';
+import { useLaidBlock } from '../../parts/useLaidBlock.js';
 
 /** What the facts and the checks take; the drawing has the rest. */
 const BELOW_DRAWING = 230;
 
-/** The block as it stands while it is asked for. */
-export function LivePreview({ wishes, stale }: { wishes: BlockFile; stale: boolean }) {
+/** The block as it stands while it is asked for; where one is changed, against the one before. */
+export function LivePreview({
+  wishes,
+  before,
+  stale,
+}: {
+  wishes: BlockFile;
+  before?: BlockFile | undefined;
+  stale: boolean;
+}) {
   const { block, shown } = useLaidBlock(wishes);
+  const old = useLaidBlock(before ?? wishes);
   const { today } = useSignedIn();
   const [ref, size] = useElementSize<HTMLDivElement>();
+  const ghost = useMemo(() => (before ? { ...old, name: 'as it was' } : undefined), [before, old]);
+  const differences = before ? whatChanged(old.block, block, shown.measure) : [];
   return (
     <div ref={ref} className="fill" aria-busy={stale} style={{ opacity: stale ? 0.5 : 1 }}>
       {size.width > 0 && (
@@ -25,6 +39,7 @@ export function LivePreview({ wishes, stale }: { wishes: BlockFile; stale: boole
           columns={{ width: size.width, labels: 70, weeks: block.weeks.length }}
           height={drawingHeight(size, BELOW_DRAWING)}
           today={today}
+          ghost={differences.length > 0 ? ghost : undefined}
         />
       )}
       <div
@@ -36,7 +51,14 @@ export function LivePreview({ wishes, stale }: { wishes: BlockFile; stale: boole
           marginTop: 8,
         }}
       >
-        <BlockFacts block={block} shown={shown} />
+        {before ? (
+          <section aria-label="What changes" style={{ fontSize: 13 }}>
+            <h2 style={{ margin: '14px 0 4px', fontSize: 14, fontWeight: 600 }}>What changes</h2>
+            <DifferenceList differences={differences} before="as it was" after="now" />
+          </section>
+        ) : (
+          <BlockFacts block={block} shown={shown} />
+        )}
         <FindingLines findings={block.findings} />
       </div>
     </div>

@@ -1,11 +1,11 @@
-import { ladderNames, longRunLadders } from '@nadir/core';
+import { ladderNames, longRunLadders, segmentNames, segmentSchools } from '@nadir/core';
 import { AmountAnswer } from '../../parts/AmountAnswer.js';
 import { NumberAnswer } from '../../parts/NumberAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
 
 export function LongRunQuestions(props: QuestionProps) {
-  const { asked, wishes, reasons, measure, change, problemAt } = props;
+  const { asked, file, wishes, reasons, measure, change, problemAt } = props;
   const { longRun } = wishes;
   const given = asked.longRun ?? {};
   const set = (part: typeof given) => change({ longRun: { ...given, ...part } });
@@ -36,7 +36,18 @@ export function LongRunQuestions(props: QuestionProps) {
         schools={longRunLadders}
         value={longRun.ladder}
         offered={ladderNames}
+        asked={file}
+        part={(ladder) => ({ longRun: { ...given, ladder } })}
         onAnswer={(ladder) => set({ ladder })}
+      />
+      <SchoolAnswer
+        label="In them"
+        schools={segmentSchools}
+        value={longRun.segment}
+        offered={segmentNames}
+        asked={file}
+        part={(segment) => ({ longRun: { ...given, segment } })}
+        onAnswer={(segment) => set({ segment })}
       />
     </fieldset>
   );

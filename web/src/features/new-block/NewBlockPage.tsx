@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import type { BlockFile } from '@nadir/contract';
+import type { AthleteAnswer, BlockFile, TemplateAnswer } from '@nadir/contract';
 import { toBlockFile } from '@nadir/contract';
 import { type SyntheticEvent, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -7,37 +7,85 @@ import {
   errorSentence,
   useAddAthleteMutation,
   useAddBlockMutation,
+  useBlockQuery,
   useSquadQuery,
+  useTemplatesQuery,
 } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { AskPage } from './AskPage.js';
 import { freshWishes } from './questions.js';
+import { startAfter, startFromTemplate } from './starting-point.js';
 import { useAsked } from './useAsked.js';
 
-/** From nothing to a kept block on one page. */
+/** From nothing, from a template or from the block before, to a kept block on one page. */
 export function NewBlockPage() {
   const { today, coach } = useSignedIn();
-  const navigate = useNavigate();
   const [search] = useSearchParams();
-  const { data } = useSquadQuery();
-  const squad = data?.athletes ?? [];
-  const wanted = search.get('athlete') ?? '';
-  const [chosen, setChosen] = useState<string>();
-  const athleteId = chosen ?? (squad.some(({ id }) => id === wanted) ? wanted : '');
-  const known = squad.find(({ id }) => id === athleteId);
-  const ask = useAsked(() => freshWishes(today, coach.settings.weekStartsOn, coach.houseRules));
-  // Facts are entered once: those of a known athlete stand until they are changed here.
-  const [factsOf, setFactsOf] = useState('');
-  if (known && factsOf !== known.id) {
-    setFactsOf(known.id);
-    ask.change({ athlete: known.facts, volume: undefined, longRun: undefined, week: undefined });
+  const squad = useSquadQuery();
+  const afterId = search.get('after') ?? '';
+  const after = useBlockQuery(afterId, { skip: afterId === '' });
+  const templateId = search.get('template') ?? '';
+  const templates = useTemplatesQuery(undefined, { skip: templateId === '' });
+  const waits = [squad, after, templates].some(({ isLoading }) => isLoading);
+  if (waits) {
+    return (
+      <main className="page" aria-busy="true">
+        Opening …
+      </main>
+    );
   }
+  const athletes = squad.data?.athletes ?? [];
+  const template = templates.data?.templates.find(({ id }) => id === templateId);
+  const wanted = after.data?.athleteId ?? search.get('athlete') ?? '';
+  const athlete = athletes.find(({ id }) => id === wanted);
+  const fresh = freshWishes(today, coach.settings.weekStartsOn, coach.houseRules);
+  const first = after.data
+    ? startAfter(after.data.wishes)
+    : { ...fresh, ...(athlete && { athlete: athlete.facts }) };
+  return (
+    <NewBlock
+      first={template ? startFromTemplate(template.template, first) : first}
+      athlete={athlete}
+      athletes={athletes}
+      template={template}
+    />
+  );
+}
 
+function NewBlock({
+  first,
+  athlete,
+  athletes,
+  template,
+}: {
+  first: BlockFile;
+  athlete: AthleteAnswer | undefined;
+  athletes: readonly AthleteAnswer[];
+  template: TemplateAnswer | undefined;
+}) {
+  const navigate = useNavigate();
+  const [athleteId, setAthleteId] = useState(athlete?.id ?? '');
+  const ask = useAsked(() => first);
   const [addAthlete, adding] = useAddAthleteMutation();
   const [addBlock, laying] = useAddBlockMutation();
   const [nameWanted, setNameWanted] = useState(false);
   const failure = adding.error ?? laying.error;
   const name = ask.asked.athlete?.name?.trim() ?? '';
+
+  /** Facts are entered once: those of a known athlete stand until they are changed here. */
+  function onAthlete(id: string) {
+    setAthleteId(id);
+    const facts = athletes.find((each) => each.id === id)?.facts;
+    const asked: BlockFile = {
+      ...ask.asked,
+      athlete: facts,
+      volume: undefined,
+      longRun: undefined,
+      week: undefined,
+      pins: undefined,
+    };
+    ask.setAsked(template ? startFromTemplate(template.template, asked) : asked);
+  }
 
   async function keep(event: SyntheticEvent) {
     event.preventDefault();
@@ -49,45 +97,47 @@ export function NewBlockPage() {
     if (!file) return;
     const id = athleteId || (await addAthlete({ ...ask.asked.athlete, name })).data?.id;
     if (id === undefined) return;
-    setChosen(id);
-    setFactsOf(id);
+    setAthleteId(id);
     const kept: BlockFile = toBlockFile(wishes, file.start === undefined);
     const { data: block } = await addBlock({ athleteId: id, wishes: kept });
     if (block) await navigate(`/blocks/${block.id}`);
   }
 
+  const detail = template
+    ? `From the template “${template.name}”, scaled to the athlete’s own start and peak.`
+    : ask.asked.previousRace
+      ? `After ${ask.asked.previousRace.name}: easy days first, then from what was held.`
+      : 'Every answer is worked out already; change those you know better.';
   return (
     <AskPage
       title="New block"
-      detail="Every answer is worked out already; change those you know better."
+      detail={detail}
       ask={ask}
-      squad={squad}
+      squad={athletes}
       athleteId={athleteId}
-      onAthlete={(id) => {
-        setChosen(id);
-        if (id === '') {
-          setFactsOf('');
-          ask.change({
-            athlete: undefined,
-            volume: undefined,
-            longRun: undefined,
-            week: undefined,
-          });
-        }
-      }}
+      onAthlete={onAthlete}
       extraProblem={
         nameWanted && name === '' ? 'Give the athlete a name; the rest is worked out.' : undefined
       }
       failure={failure && 'kind' in failure ? errorSentence(failure) : undefined}
       onSubmit={(event) => void keep(event)}
       actions={
-        <Button
-          type="submit"
-          variant="contained"
-          disabled={adding.isLoading || laying.isLoading || !ask.answered.file}
-        >
-          Keep this block
-        </Button>
+        <>
+          {template && (
+            <Button
+              onClick={() => ask.setAsked((old) => startFromTemplate(template.template, old))}
+            >
+              Scale anew
+            </Button>
+          )}
+          <Button
+            type="submit"
+            variant="contained"
+            disabled={adding.isLoading || laying.isLoading || !ask.answered.file}
+          >
+            Keep this block
+          </Button>
+        </>
       }
     />
   );

@@ -5,6 +5,8 @@ import type { CivilDate, Measure, Reasons, Wishes } from '@nadir/core';
 export interface QuestionProps {
   /** What the coach has given. */
   asked: BlockFile;
+  /** The same as it is drawn: what a school is tried on. */
+  file: BlockFile;
   /** The same with everything worked out. */
   wishes: Wishes;
   reasons: Reasons;

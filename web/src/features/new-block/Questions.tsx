@@ -1,4 +1,5 @@
-import type { AthleteAnswer } from '@nadir/contract';
+import type { AthleteAnswer, BlockFile } from '@nadir/contract';
+import type { CivilDate } from '@nadir/core';
 import { AthleteQuestions } from './AthleteQuestions.js';
 import { LongRunQuestions } from './LongRunQuestions.js';
 import type { QuestionProps } from './QuestionProps.js';
@@ -15,6 +16,7 @@ export function Questions(
     squad: readonly AthleteAnswer[];
     athleteId: string;
     onAthlete: (id: string) => void;
+    onRaceDay?: ((date: CivilDate) => Partial<BlockFile>) | undefined;
   },
 ) {
   return (

@@ -1,4 +1,5 @@
-import { formatDuration, parseDuration } from '@nadir/core';
+import type { BlockFile } from '@nadir/contract';
+import { type CivilDate, formatDuration, isCivilDate, parseDuration } from '@nadir/core';
 import { useState } from 'react';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 import { Field } from '../../parts/Field.js';
@@ -7,7 +8,13 @@ import { timeToGo } from '../../parts/dates.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { UNNAMED_RACE, raceDistances } from './questions.js';
 
-export function RaceQuestions({ asked, change, problemAt, today }: QuestionProps) {
+export function RaceQuestions({
+  asked,
+  change,
+  problemAt,
+  today,
+  onRaceDay,
+}: QuestionProps & { onRaceDay?: ((date: CivilDate) => Partial<BlockFile>) | undefined }) {
   const { race } = asked;
   const [badTime, setBadTime] = useState(false);
   const known = raceDistances.some(([metres]) => metres === race.distance);
@@ -75,7 +82,12 @@ export function RaceQuestions({ asked, change, problemAt, today }: QuestionProps
             className="answer"
             type="date"
             value={race.date ?? ''}
-            onChange={({ target }) => target.value && set({ date: target.value })}
+            onChange={({ target }) => {
+              const date = target.value;
+              if (!isCivilDate(date)) return;
+              if (onRaceDay) change(onRaceDay(date));
+              else set({ date });
+            }}
           />
         )}
       </Field>

@@ -1,73 +1,72 @@
-import type { Wishes } from '@nadir/core';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
-import { Field } from '../../parts/Field.js';
+import {
+  type RecoveryCadenceName,
+  type Wishes,
+  reEntries,
+  reEntrySchools,
+  recoveryCadences,
+} from '@nadir/core';
 import { NumberAnswer } from '../../parts/NumberAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
+import { SchoolAnswer } from './SchoolAnswer.js';
 
-const CADENCES = [
-  ['3', 'every 3rd week'],
-  ['4', 'every 4th week'],
-  ['5', 'every 5th week'],
-  ['6', 'every 6th week'],
-  ['none', 'none'],
-] as const;
+const CADENCES = Object.keys(recoveryCadences) as RecoveryCadenceName[];
 
-const EVERY: Readonly<Record<(typeof CADENCES)[number][0], Wishes['volume']['recovery']['every']>> =
-  {
-    3: 3,
-    4: 4,
-    5: 5,
-    6: 6,
-    none: 'none',
-  };
+type Recovery = Wishes['volume']['recovery'];
+const EVERY: Readonly<Record<RecoveryCadenceName, Recovery['every']>> = {
+  '3': 3,
+  '4': 4,
+  '5': 5,
+  '6': 6,
+  none: 'none',
+};
 
-export function RecoveryQuestions({ asked, wishes, reasons, change }: QuestionProps) {
+export function RecoveryQuestions({ asked, file, wishes, reasons, change }: QuestionProps) {
   const { recovery } = wishes.volume;
-  const set = (part: NonNullable<NonNullable<typeof asked.volume>['recovery']>) =>
-    change({ volume: { ...asked.volume, recovery: { ...asked.volume?.recovery, ...part } } });
+  const given = asked.volume?.recovery ?? {};
+  const withPart = (part: typeof given) => ({
+    volume: { ...asked.volume, recovery: { ...given, ...part } },
+  });
+  // A cadence takes the place of weeks that were placed one by one.
+  const cadence = (name: RecoveryCadenceName) => withPart({ every: EVERY[name], weeks: undefined });
   return (
     <fieldset>
       <legend>Recovery</legend>
-      <Field label="Recovery week" because={reasons.recovery}>
-        {(ids) => (
-          <ChoiceAnswer
-            {...ids}
-            value={String(recovery.every) as (typeof CADENCES)[number][0]}
-            choices={CADENCES}
-            onAnswer={(every) => set({ every: EVERY[every] })}
-          />
-        )}
-      </Field>
+      <SchoolAnswer
+        label="Recovery week"
+        schools={recoveryCadences}
+        value={String(recovery.every) as RecoveryCadenceName}
+        offered={CADENCES}
+        asked={file}
+        part={cadence}
+        onAnswer={(name) => change(cadence(name))}
+      />
+      {recovery.weeks && (
+        <p style={{ margin: '0 0 6px', fontSize: 12.5 }}>
+          Placed by you in weeks {recovery.weeks.join(', ') || '–'}; a rhythm above takes their
+          place.
+        </p>
+      )}
       <NumberAnswer
         label="Taken off"
-        because="20 to 40 is usual; every run shorter, nothing hard."
+        because={`20 to 40 is usual; every run shorter, nothing hard. ${reasons.recovery}`}
         value={Math.round(recovery.depth * 100)}
-        given={asked.volume?.recovery?.depth !== undefined}
+        given={given.depth !== undefined}
         least={5}
         most={80}
         after="%"
-        onAnswer={(percent) => set({ depth: percent === undefined ? undefined : percent / 100 })}
-      />
-      <Field
-        label="Afterwards"
-        because={
-          recovery.reEntry === 'resume'
-            ? 'Back at the last building week: gentle, a week longer to the peak.'
-            : 'One step above the last building week: quicker, a larger jump.'
+        onAnswer={(percent) =>
+          change(withPart({ depth: percent === undefined ? undefined : percent / 100 }))
         }
-      >
-        {(ids) => (
-          <ChoiceAnswer
-            {...ids}
-            value={recovery.reEntry}
-            choices={[
-              ['resume', 'resume where it was'],
-              ['one-step-above', 'one step above'],
-            ]}
-            onAnswer={(reEntry) => set({ reEntry })}
-          />
-        )}
-      </Field>
+      />
+      <SchoolAnswer
+        label="Afterwards"
+        schools={reEntrySchools}
+        value={recovery.reEntry}
+        offered={reEntries}
+        asked={file}
+        part={(reEntry) => withPart({ reEntry })}
+        onAnswer={(reEntry) => change(withPart({ reEntry }))}
+      />
     </fieldset>
   );
 }

@@ -1,30 +1,45 @@
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import type { BlockFile } from '@nadir/contract';
+import { useState } from 'react';
 import { Field } from '../../parts/Field.js';
+import { SchoolPreviews } from './SchoolPreviews.js';
 
-/** A choice among schools: each by its title, the chosen one with what it is for and what it costs. */
-export function SchoolAnswer<T extends string>({
-  label,
-  schools,
-  value,
-  offered,
-  onAnswer,
-}: {
+export interface SchoolAnswerProps<T extends string> {
   label: string;
   schools: Readonly<Record<T, { title: string; why: string }>>;
   value: T;
   offered: readonly T[];
+  /** The block as it is asked for, and what each school would change of it. */
+  asked: BlockFile;
+  part: (school: T) => Partial<BlockFile>;
   onAnswer: (value: T) => void;
-}) {
+}
+
+/**
+ * A choice among schools: the chosen one by its title, with what it is for and
+ * what it costs; opened, each drawn as a small picture of this very block.
+ */
+export function SchoolAnswer<T extends string>(props: SchoolAnswerProps<T>) {
+  const { label, schools, value } = props;
+  const [open, setOpen] = useState(false);
   return (
-    <Field label={label} because={schools[value].why}>
-      {(ids) => (
-        <ChoiceAnswer
-          {...ids}
-          value={value}
-          choices={offered.map((name) => [name, schools[name].title] as const)}
-          onAnswer={onAnswer}
-        />
-      )}
-    </Field>
+    <>
+      <Field label={label} because={schools[value].why}>
+        {({ id, describedBy }) => (
+          <button
+            id={id}
+            type="button"
+            className="answer school"
+            aria-label={`${label}: ${schools[value].title}. Compare schools`}
+            aria-describedby={describedBy}
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+          >
+            {schools[value].title}
+            <span aria-hidden="true">{open ? ' –' : ' +'}</span>
+          </button>
+        )}
+      </Field>
+      {open && <SchoolPreviews {...props} onClose={() => setOpen(false)} />}
+    </>
   );
 }

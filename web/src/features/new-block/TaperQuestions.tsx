@@ -1,17 +1,35 @@
-import { taperSchoolNames, taperSchools } from '@nadir/core';
+import { formatPercent, layOut, taperDepths, taperSchoolNames, taperSchools } from '@nadir/core';
+import { taperDepthOf } from '../../drawing/handle-words.js';
+import { NumberAnswer } from '../../parts/NumberAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
 
-export function TaperQuestions({ wishes, change }: QuestionProps) {
+export function TaperQuestions({ file, wishes, change }: QuestionProps) {
+  const { school, depth } = wishes.taper;
+  const [least, most] = taperSchools[school].raceWeekCut;
   return (
     <fieldset>
       <legend>Taper</legend>
       <SchoolAnswer
         label="Taper"
         schools={taperSchools}
-        value={wishes.taper.school}
+        value={school}
         offered={taperSchoolNames}
-        onAnswer={(school) => change({ taper: { school } })}
+        asked={file}
+        part={(chosen) => ({ taper: { school: chosen } })}
+        onAnswer={(chosen) => change({ taper: { school: chosen } })}
+      />
+      <NumberAnswer
+        label="Race week down by"
+        because={`${formatPercent(least)} to ${formatPercent(most)} by this school; emptied, it decides.`}
+        value={Math.round((depth ?? taperDepthOf(layOut(wishes))) * 100)}
+        given={depth !== undefined}
+        least={taperDepths.least * 100}
+        most={taperDepths.most * 100}
+        after="%"
+        onAnswer={(percent) =>
+          change({ taper: { school, ...(percent !== undefined && { depth: percent / 100 }) } })
+        }
       />
     </fieldset>
   );

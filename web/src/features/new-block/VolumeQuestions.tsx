@@ -5,7 +5,7 @@ import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
 
 export function VolumeQuestions(props: QuestionProps) {
-  const { asked, wishes, reasons, measure, change, problemAt } = props;
+  const { asked, file, wishes, reasons, measure, change, problemAt } = props;
   const { volume } = wishes;
   const given = asked.volume ?? {};
   const set = (part: typeof given) => change({ volume: { ...given, ...part } });
@@ -37,6 +37,8 @@ export function VolumeQuestions(props: QuestionProps) {
         schools={growthSchools}
         value={volume.growth.school}
         offered={growthSchoolNames}
+        asked={file}
+        part={(school) => ({ volume: { ...given, growth: { school } } })}
         onAnswer={(school) => set({ growth: { school } })}
       />
       {volume.growth.school === 'percentage' && (

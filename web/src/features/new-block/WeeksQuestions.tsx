@@ -1,12 +1,30 @@
-import { phaseLayoutNames, phaseLayouts } from '@nadir/core';
+import {
+  lengthSchoolNames,
+  lengthSchools,
+  phaseLayoutNames,
+  phaseLayouts,
+  raceRules,
+  rulesOf,
+} from '@nadir/core';
 import { NumberAnswer } from '../../parts/NumberAnswer.js';
+import { OwnPhases } from './OwnPhases.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
 
-export function WeeksQuestions({ asked, wishes, reasons, change, problemAt }: QuestionProps) {
-  const { layout } = wishes.phases;
-  // A coach's own phases need names and lengths, which the block file gives.
-  const offered = phaseLayoutNames.filter((name) => name !== 'own' || layout === 'own');
+export function WeeksQuestions({ asked, file, wishes, reasons, change, problemAt }: QuestionProps) {
+  const { layout, own } = wishes.phases;
+  const race = raceRules(rulesOf(wishes), wishes.race.distance);
+  const length =
+    lengthSchoolNames.find((name) => lengthSchools[name].weeks(race) === wishes.weeks) ??
+    'own-length';
+  const lengths = { ...lengthSchools, 'own-length': OWN_LENGTH };
+  const weeksOf = (name: typeof length) =>
+    name === 'own-length' ? wishes.weeks : lengthSchools[name].weeks(race);
+  // A layout taken over as the coach’s own starts from what is laid out.
+  const phasesOf = (name: typeof layout) => ({
+    layout: name,
+    ...(name === 'own' && { own: own.length > 0 ? own : STARTING_PHASES }),
+  });
   return (
     <fieldset>
       <legend>Weeks and phases</legend>
@@ -21,12 +39,37 @@ export function WeeksQuestions({ asked, wishes, reasons, change, problemAt }: Qu
         onAnswer={(weeks) => change({ weeks, start: undefined })}
       />
       <SchoolAnswer
+        label="Length"
+        schools={lengths}
+        value={length}
+        offered={length === 'own-length' ? [...lengthSchoolNames, length] : lengthSchoolNames}
+        asked={file}
+        part={(name) => ({ weeks: weeksOf(name), start: undefined })}
+        onAnswer={(name) => change({ weeks: weeksOf(name), start: undefined })}
+      />
+      <SchoolAnswer
         label="Phases"
         schools={phaseLayouts}
         value={layout}
-        offered={offered}
-        onAnswer={(chosen) => change({ phases: { ...asked.phases, layout: chosen } })}
+        offered={phaseLayoutNames}
+        asked={file}
+        part={(name) => ({ phases: phasesOf(name) })}
+        onAnswer={(name) => change({ phases: phasesOf(name) })}
       />
+      {layout === 'own' && (
+        <OwnPhases own={own} onAnswer={(phases) => change({ phases: { layout, own: phases } })} />
+      )}
     </fieldset>
   );
 }
+
+const OWN_LENGTH = {
+  title: 'Your own number',
+  why: 'As many weeks as you set, or as are left.',
+};
+
+const STARTING_PHASES = [
+  { kind: 'foundation' as const, name: 'Base', weeks: 6 },
+  { kind: 'specific' as const, name: 'Race-specific', weeks: 4 },
+  { kind: 'taper' as const, name: 'Taper', weeks: 2 },
+];

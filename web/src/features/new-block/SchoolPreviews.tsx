@@ -1,0 +1,65 @@
+import { type BlockFile, givenOf, problemsOfWishes } from '@nadir/contract';
+import { useId, useMemo } from 'react';
+import { useSignedIn } from '../../api/session.js';
+import { SmallSection } from '../../drawing/SmallSection.js';
+import { laidOf, useMeasure } from '../../parts/useLaidBlock.js';
+import type { SchoolAnswerProps } from './SchoolAnswer.js';
+
+/** Each school on the athlete’s own numbers, side by side. Arrows move, as in any list of choices. */
+export function SchoolPreviews<T extends string>({
+  label,
+  schools,
+  value,
+  offered,
+  asked,
+  part,
+  onAnswer,
+  onClose,
+}: SchoolAnswerProps<T> & { onClose: () => void }) {
+  const { today } = useSignedIn();
+  const measure = useMeasure(asked);
+  const name = useId();
+  const drawn = useMemo(
+    () =>
+      offered.map((school) => {
+        const file: BlockFile = { ...asked, ...part(school) };
+        const fits = problemsOfWishes(givenOf(file)).length === 0;
+        return { school, laid: fits ? laidOf(file, today, measure) : undefined };
+      }),
+    [offered, asked, part, today, measure],
+  );
+  return (
+    <div
+      role="radiogroup"
+      aria-label={`${label}: compare schools`}
+      className="previews"
+      onKeyDown={({ key }) => key === 'Escape' && onClose()}
+    >
+      {drawn.map(({ school, laid }) => (
+        <label key={school}>
+          <input
+            type="radio"
+            name={name}
+            checked={school === value}
+            onChange={() => onAnswer(school)}
+          />
+          {laid ? (
+            <SmallSection {...laid} today={today} label={schools[school].title} />
+          ) : (
+            <span>cannot be drawn yet</span>
+          )}
+          <span>
+            <b>{schools[school].title}</b>
+            {laid && ` · ${findingWords(laid.block.findings.length)}`}
+            <br />
+            {schools[school].why}
+          </span>
+        </label>
+      ))}
+    </div>
+  );
+}
+
+function findingWords(findings: number): string {
+  return findings === 0 ? 'nothing found' : `${findings} ${findings === 1 ? 'check' : 'checks'}`;
+}
