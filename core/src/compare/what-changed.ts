@@ -1,4 +1,5 @@
 import type { Block } from '../block/block.js';
+import { sum } from '../units/apportion.js';
 import { formatPercent, formatPlain } from '../units/format.js';
 import type { Measure } from '../units/measure.js';
 
@@ -28,6 +29,7 @@ export function whatChanged(before: Block, after: Block, measure: Measure): Diff
       'Recovery weeks': recovering.join(', ') || 'none',
       'Pinned weeks': wishes.pins.map(({ week }) => week).join(', ') || 'none',
       'On the way': wishes.events.map(({ name }) => name).join(', ') || 'nothing',
+      Total: say(sum(weeks.map(({ volume }) => volume))),
       'Race week': say(weeks.at(-1)?.volume ?? 0),
       'Legs on race morning': formatPercent(-legs.raceDay),
       Findings: String(findings.filter(({ waived }) => waived === undefined).length),

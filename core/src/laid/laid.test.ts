@@ -51,7 +51,7 @@ describe('why', () => {
 
   it('says the rule and the sum behind a volume', () => {
     expect(why(1)[0]).toBe('4 of 7 days at the starting volume of 55 km.');
-    expect(why(2)[0]).toBe('Percentage: up from 31 km in week 1, at most 10 %.');
+    expect(why(2)[0]).toBe('Percentage: up from the start of 55 km, at most 10 %.');
     expect(why(4)[0]).toBe('Recovery: 25 % off 61 km in week 3.');
     expect(why(6)[0]).toBe('Pinned by you; kept exactly.');
     expect(why(14)[0]).toMatch(/^The peak you asked for, up from/);

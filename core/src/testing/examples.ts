@@ -2,8 +2,12 @@ import fc from 'fast-check';
 import { addDays, fromDayNumber, toDayNumber } from '../calendar/civil-date.js';
 import { countBack } from '../calendar/weeks.js';
 import { weekdays } from '../calendar/weekday.js';
+import { type BlockEvent, type EventKind, eventCharacters, eventKinds } from '../events/event.js';
 import { ladderNames } from '../longrun/ladders.js';
+import { segmentNames } from '../longrun/segments.js';
 import { phaseLayoutNames } from '../phases/layouts.js';
+import { examineWishes } from '../settle/examine.js';
+import { settle } from '../settle/settle.js';
 import { taperSchoolNames } from '../taper/schools.js';
 import { growthSchoolNames } from '../volume/growth-schools.js';
 import type { Given } from '../wishes/wishes.js';
@@ -63,6 +67,21 @@ export const anyWishes: fc.Arbitrary<Given> = fc
     longRunOn: weekday,
     away: fc.uniqueArray(weekday, { maxLength: 3 }),
     rest: fc.uniqueArray(weekday, { maxLength: 2 }),
+    segment: fc.constantFrom(...segmentNames),
+    taperDepth: fc.option(fc.double({ min: 0.1, max: 0.9, noNaN: true }), { nil: undefined }),
+    peakWeek: fc.option(fc.integer({ min: 1, max: 30 }), { nil: undefined }),
+    recoveryWeeks: fc.option(fc.uniqueArray(fc.integer({ min: 2, max: 29 }), { maxLength: 5 }), {
+      nil: undefined,
+    }),
+    onTheWay: fc.array(
+      fc.record({
+        kind: fc.constantFrom(...eventKinds),
+        daysOut: fc.integer({ min: 3, max: 200 }),
+        length: fc.integer({ min: 1, max: 12 }),
+        distance: fc.constantFrom(1500, 5000, 10_000, 21_097.5),
+      }),
+      { maxLength: 2 },
+    ),
     pins: fc.uniqueArray(
       fc.record({
         week: fc.integer({ min: 2, max: 30 }),
@@ -74,7 +93,7 @@ export const anyWishes: fc.Arbitrary<Given> = fc
   })
   .map((r) => {
     const unit = r.basis === 'time' ? 300 : 1000;
-    return {
+    const given: Given = {
       athlete: { name: 'Idris Vale', basis: r.basis, unit: r.unit, unavailable: r.away },
       race: { name: 'Lantern Bay Marathon', date: r.race, distance: r.distance },
       ...(r.fixedStartDay === undefined
@@ -87,10 +106,16 @@ export const anyWishes: fc.Arbitrary<Given> = fc
         peak: Math.round(r.start * r.rise * unit),
         holdAtPeak: r.holdAtPeak,
         growth: { school: r.school, cap: r.cap },
-        recovery: { every: r.every as 3 | 4 | 5 | 6 | 'none', depth: r.depth, reEntry: r.reEntry },
+        peakWeek: r.peakWeek,
+        recovery: {
+          every: r.every as 3 | 4 | 5 | 6 | 'none',
+          depth: r.depth,
+          reEntry: r.reEntry,
+          weeks: r.recoveryWeeks?.sort((a, b) => a - b),
+        },
       },
-      longRun: { ladder: r.ladder },
-      taper: { school: r.taper },
+      longRun: { ladder: r.ladder, segment: r.segment },
+      taper: { school: r.taper, depth: r.taperDepth },
       week: { runDays: r.runDays, longRunOn: r.longRunOn, restOn: r.rest },
       pins: r.pins
         .filter(({ week }) => week <= r.weeks - 1)
@@ -102,4 +127,28 @@ export const anyWishes: fc.Arbitrary<Given> = fc
         }))
         .filter(({ volume, longRun }) => volume !== undefined || longRun !== undefined),
     };
+    // What cannot stand where it fell is left out: examining it has tests of its own.
+    return r.onTheWay.map(eventOn(r.race)).reduce((kept, event) => {
+      const events = [...(kept.events ?? []), event];
+      const tried = { ...kept, events };
+      return examineWishes(settle(tried).wishes).length === 0 ? tried : kept;
+    }, given);
   });
+
+function eventOn(raceDay: string) {
+  return (r: {
+    kind: EventKind;
+    daysOut: number;
+    length: number;
+    distance: number;
+  }): BlockEvent => {
+    const from = addDays(raceDay, -r.daysOut);
+    const isRace = eventCharacters[r.kind].isRace;
+    return {
+      kind: r.kind,
+      name: 'Ostrel',
+      from,
+      ...(isRace ? { distance: r.distance } : { to: addDays(from, r.length - 1) }),
+    };
+  };
+}

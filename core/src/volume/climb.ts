@@ -81,7 +81,10 @@ export function climb(
         recovery: true,
       };
     }
-    const resumes = laid[index - 1]?.recovery === true && wish.recovery.reEntry === 'resume';
+    const previous = laid[index - 1];
+    const cut = previous?.rule === 'event' && (frame.weeks[index - 1]?.running ?? 1) < 1;
+    const rested = cut || previous?.recovery === true;
+    const resumes = rested && wish.recovery.reEntry === 'resume';
     if (resumes)
       return { volume: Math.min(last, ceiling(index)), rule: 're-entry', recovery: false };
     return rise(index);

@@ -41,7 +41,9 @@ export function countRises(
 export function weeksThatRise(frame: Frame, wish: Pick<VolumeWish, 'recovery'>): boolean[] {
   const before = frame.weeks.slice(0, frame.taperStart);
   return before.map((week, index) => {
-    const resumes = before[index - 1]?.kind === 'recovery' && wish.recovery.reEntry === 'resume';
+    const previous = before[index - 1];
+    const rested = previous !== undefined && (previous.kind === 'recovery' || previous.running < 1);
+    const resumes = rested && wish.recovery.reEntry === 'resume';
     return index > 0 && week.kind === 'building' && week.running === 1 && !resumes;
   });
 }

@@ -27,6 +27,7 @@ export function ComparePage() {
   const first = all.find(({ id }) => id === search.get('first')) ?? all[0];
   const second =
     all.find(({ id }) => id === search.get('second')) ?? all.find(({ id }) => id !== first?.id);
+  const waits = blocks.isLoading || squad.isLoading;
   const error = blocks.error ?? squad.error;
   const choice = (label: string, key: 'first' | 'second', chosen: BlockAnswer) => (
     <label style={{ fontSize: 13 }}>
@@ -49,7 +50,7 @@ export function ComparePage() {
       </TopStrip>
       <main className="page">
         {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
-        {first && second ? (
+        {!waits && first && second ? (
           <Comparison
             first={first}
             second={second}
@@ -57,7 +58,7 @@ export function ComparePage() {
           />
         ) : (
           <p style={{ color: token('muted') }}>
-            {blocks.isLoading ? 'Opening the blocks …' : 'Two blocks are needed to compare.'}
+            {waits ? 'Opening the blocks …' : 'Two blocks are needed to compare.'}
           </p>
         )}
       </main>
@@ -153,7 +154,7 @@ function WeekTable({
         </thead>
         <tbody>
           {rows.map(([label, of, which, field]) => (
-            <tr key={label}>
+            <tr key={`${which} ${field}`}>
               <th scope="row">{label}</th>
               {pairs.map((pair) => (
                 <td key={pair.toGo}>{say(of, pair[which]?.number, field)}</td>
