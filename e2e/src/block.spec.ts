@@ -171,10 +171,8 @@ test('changes the wishes on their own page, as one change that can be undone', a
   const weeks = await page.locator('[role=gridcell][data-row=week]').count();
   await page.getByRole('link', { name: 'wishes' }).click();
   await page.getByLabel('Weeks', { exact: true }).fill(String(weeks - 2));
-  await page
-    .getByRole('group', { name: 'Taper' })
-    .getByRole('combobox')
-    .selectOption('Exponential');
+  await page.getByRole('button', { name: /^Taper: .*Compare schools/ }).click();
+  await page.getByRole('radio', { name: /Exponential/ }).check();
   await page.getByRole('button', { name: 'Lay out anew' }).click();
   await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks - 2);
   await expect(cell(page, 'volume', 3)).toHaveText('34');

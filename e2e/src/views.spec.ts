@@ -50,6 +50,33 @@ for (const theme of ['light', 'dark'] as const) {
       await expectAccessible(page);
     });
 
+    for (const [name, path, heading] of [
+      ['the house rules are', '/house-rules', 'House rules'],
+      ['the blocks are', '/blocks', 'Blocks'],
+      ['the comparison is', '/compare', 'Compare'],
+    ] as const) {
+      test(`${name} accessible`, async ({ page }) => {
+        await enterDemo(page);
+        await page.goto(`${addressOf('demo')}${path}`);
+        await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+        await expect(page.getByRole('table').first()).toBeVisible();
+        await expectAccessible(page);
+      });
+    }
+
+    test('the history and the tabs beside the drawing are accessible', async ({ page }) => {
+      await enterDemo(page);
+      await openBlock(page, 'Idris Vale');
+      await page.getByRole('tab', { name: 'On the way' }).click();
+      await page.getByRole('button', { name: 'Place a race or days' }).click();
+      await expectAccessible(page);
+      await page.getByRole('tab', { name: 'Fit' }).click();
+      await expectAccessible(page);
+      await page.goto(`${page.url()}/history`);
+      await expect(page.getByRole('list', { name: /Changes/ })).toBeVisible();
+      await expectAccessible(page);
+    });
+
     test('settings are accessible', async ({ page }) => {
       await enterDemo(page);
       await page.goto(`${addressOf('demo')}/settings`);

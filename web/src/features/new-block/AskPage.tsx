@@ -61,7 +61,7 @@ export function AskPage(props: AskPageProps) {
             onRaceDay={props.onRaceDay}
           />
         </div>
-        <main style={{ minWidth: 0 }}>
+        <main tabIndex={0} aria-label="The block as asked for" style={{ minWidth: 0 }}>
           {answered.problems.length > 0 && (
             <ErrorNote>
               {answered.problems.map(({ message }) => message).join(' ')} The drawing shows the last

@@ -82,7 +82,7 @@ function History({
         </Button>
       </TopStrip>
       <div className="desk">
-        <main>
+        <main tabIndex={0} aria-label="The chosen version">
           <div ref={ref} className="fill">
             {size.width > 0 && (
               <Section

@@ -1,0 +1,124 @@
+import { type Locator, type Page, expect, test } from '@playwright/test';
+import { cell, enterDemo, expectSaved, keepNewBlock } from './desk.js';
+
+test.beforeEach(({ page }) => enterDemo(page));
+
+const handle = (page: Page, key: string) => page.locator(`[data-handle="${key}"]`);
+
+/** Takes a handle by its middle and drags it, without letting go. */
+async function drag(page: Page, from: Locator, by: { x?: number; y?: number }): Promise<void> {
+  const box = await from.boundingBox();
+  if (!box) throw new Error('nothing to drag');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + (by.x ?? 0) / 2, y + (by.y ?? 0) / 2, { steps: 4 });
+  await page.mouse.move(x + (by.x ?? 0), y + (by.y ?? 0), { steps: 4 });
+}
+
+test('drags a week’s top: the number and the checks answer, letting go pins, undo takes it back', async ({
+  page,
+}) => {
+  await keepNewBlock(page, 'Drag a week');
+  const before = Number(await cell(page, 'volume', 5).innerText());
+  await drag(page, handle(page, 'volume 5'), { y: -60 });
+  await expect(page.getByText(/^Pinned week 5 at \d+ km\. Checks: /)).toBeVisible();
+  const shown = Number(await cell(page, 'volume', 5).innerText());
+  expect(shown).toBeGreaterThan(before);
+  await page.mouse.up();
+  await expect(
+    page.getByRole('gridcell', { name: `Week 5, volume, km: ${shown}, pinned` }),
+  ).toBeVisible();
+  await expectSaved(page);
+  await page.keyboard.press('Control+z');
+  await expect(cell(page, 'volume', 5)).toHaveText(String(before));
+});
+
+test('puts back with Escape what is in the hand', async ({ page }) => {
+  await keepNewBlock(page, 'Drag and Escape');
+  const before = await cell(page, 'volume', 5).innerText();
+  await drag(page, handle(page, 'volume 5'), { y: -60 });
+  await expect(cell(page, 'volume', 5)).not.toHaveText(before);
+  await page.keyboard.press('Escape');
+  await expect(cell(page, 'volume', 5)).toHaveText(before);
+  await page.mouse.up();
+  await expect(cell(page, 'volume', 5)).toHaveText(before);
+  await expect(page.getByRole('button', { name: 'undo' })).toBeDisabled();
+});
+
+test('drags a long run, the taper’s depth, the edge of a phase and the peak', async ({ page }) => {
+  await keepNewBlock(page, 'Drag the rest');
+  const long = Number(await cell(page, 'longRun', 6).innerText());
+  await drag(page, handle(page, 'longRun 6'), { y: 14 });
+  await page.mouse.up();
+  expect(Number(await cell(page, 'longRun', 6).innerText())).toBeLessThan(long);
+
+  const raceWeek = Number(await cell(page, 'volume', 12).innerText());
+  await drag(page, handle(page, 'taper'), { y: -25 });
+  await page.mouse.up();
+  expect(Number(await cell(page, 'volume', 12).innerText())).toBeGreaterThan(raceWeek);
+
+  const edge = handle(page, 'phase 0');
+  const start = Number(await edge.getAttribute('aria-valuenow'));
+  const column = await cell(page, 'volume', 2).boundingBox();
+  await drag(page, edge, { x: (column?.width ?? 60) + 2 });
+  await page.mouse.up();
+  await expect(edge).toHaveAttribute('aria-valuenow', String(start + 1));
+
+  const peak = handle(page, 'peak');
+  const week = Number(await peak.getAttribute('aria-valuenow'));
+  await drag(page, peak, { x: -2 * (column?.width ?? 60) });
+  await page.mouse.up();
+  await expect
+    .poll(async () => Number(await handle(page, 'peak').getAttribute('aria-valuenow')))
+    .toBeLessThan(week);
+  await expectSaved(page);
+});
+
+test('does the same by keyboard: arrows show, Enter keeps, Escape puts back', async ({ page }) => {
+  await keepNewBlock(page, 'Hands by keyboard');
+  await cell(page, 'volume', 5).click();
+  const before = Number(await cell(page, 'volume', 5).innerText());
+  const slider = page.getByRole('slider', { name: 'Week 5, volume' });
+  await slider.focus();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowUp');
+  await expect(slider).toHaveAttribute('aria-valuenow', String(before + 2));
+  await page.keyboard.press('Escape');
+  await expect(slider).toHaveAttribute('aria-valuenow', String(before));
+  await page.keyboard.press('PageDown');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'volume', 5)).toHaveText(String(before - 5));
+  await expect(page.getByRole('button', { name: 'undo' })).toBeEnabled();
+
+  await cell(page, 'volume', 7).click();
+  const seven = Number(await cell(page, 'volume', 7).innerText());
+  await page.keyboard.press('+');
+  await expect(cell(page, 'volume', 7)).toHaveText(String(seven + 1));
+});
+
+test('selects several weeks and scales, shifts and rests them, each undoable', async ({ page }) => {
+  await keepNewBlock(page, 'Several weeks');
+  const volume = async (week: number) => Number(await cell(page, 'volume', week).innerText());
+  await cell(page, 'volume', 5).click();
+  await page.keyboard.press('Shift+ArrowRight');
+  const tools = page.getByRole('group', { name: 'Tools for weeks 5–6' });
+  const [five, six] = [await volume(5), await volume(6)];
+  await tools.getByRole('button', { name: '−5 %' }).click();
+  expect(await volume(5)).toBe(Math.round(five * 0.95));
+  expect(await volume(6)).toBe(Math.round(six * 0.95));
+  await page.getByRole('button', { name: 'undo' }).click();
+  await tools.getByRole('button', { name: 'later' }).click();
+  expect(await volume(6)).toBe(five);
+  await page.getByRole('button', { name: 'undo' }).click();
+  await cell(page, 'volume', 6).click();
+  await page.getByRole('button', { name: 'recovery', exact: true }).click();
+  await expect(page.getByRole('img', { name: /^Week 6: .*recovery week/ })).toBeVisible();
+  await page.getByRole('button', { name: 'insert week' }).click();
+  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(13);
+  await expect(page.getByRole('img', { name: /^Week 7: .*recovery week/ })).toBeVisible();
+  await cell(page, 'volume', 2).click();
+  await page.getByRole('button', { name: 'drop week' }).click();
+  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(12);
+  await expectSaved(page);
+});

@@ -1,0 +1,114 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test } from '@playwright/test';
+import { addressOf, cell, enterDemo, keepNewBlock, pin } from './desk.js';
+
+test.beforeEach(({ page }) => enterDemo(page));
+
+test('exports a block to a file, and opens the same file again', async ({ page }) => {
+  await keepNewBlock(page, 'There and back');
+  await pin(page, 'volume', 5, '31');
+  const id = page.url().split('/').at(-1) ?? '';
+  await page.getByRole('button', { name: 'more' }).click();
+  const downloading = page.waitForEvent('download');
+  await page.getByRole('menuitem', { name: 'Export to a file' }).click();
+  const download = await downloading;
+  expect(download.suggestedFilename()).toBe('there-and-back-goal-race.json');
+  const path = await download.path();
+  await page.goto(`${addressOf('demo')}/blocks`);
+  await page.getByLabel(/A file of Nadir/).setInputFiles(path);
+  await expect(cell(page, 'volume', 5)).toHaveText('31');
+  expect(page.url()).not.toContain(id);
+  expect(JSON.parse(await readFile(path, 'utf8'))).toMatchObject({ version: 2 });
+});
+
+test('refuses a bad file by line and field, and a later one politely', async ({ page }) => {
+  await page.goto(`${addressOf('demo')}/blocks`);
+  const open = (text: string) =>
+    page
+      .getByLabel(/A file of Nadir/)
+      .setInputFiles({
+        name: 'block.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(text),
+      });
+  const blocks = await page.getByRole('row').count();
+  const race = '"race": { "name": "Pier", "date": "2027-05-30", "distance": 10000 }';
+  await open(
+    `{\n  "format": "nadir-block",\n  "version": 1,\n  ${race},\n  "weeks": 1000000,\n  "colour": "red"\n}`,
+  );
+  const alert = page.getByRole('alert');
+  await expect(alert).toContainText('line 5 weeks: expected a number of at most 30');
+  await expect(alert).toContainText('line 6 colour: is no field of this format');
+  await expect(alert).toContainText('nothing was kept');
+  await open('{ "format": "nadir-block", "version": 9 }');
+  await expect(alert).toContainText('is of version 9; this Nadir reads up to version 2');
+  await open('{\n oops');
+  await expect(alert).toContainText('line 2: The file is not JSON');
+  expect(await page.getByRole('row').count()).toBe(blocks);
+});
+
+test('duplicates a block, removes it and puts it back', async ({ page }) => {
+  await keepNewBlock(page, 'Twice');
+  await page.goto(`${addressOf('demo')}/blocks`);
+  await page.getByRole('button', { name: 'Duplicate Twice, Goal race' }).click();
+  await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
+  await page.goto(`${addressOf('demo')}/blocks`);
+  const twice = page.getByRole('row', { name: /Twice/ });
+  await expect(twice).toHaveCount(2);
+  await page.getByRole('button', { name: 'Remove Twice, Goal race' }).first().click();
+  await expect(twice).toHaveCount(1);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(twice).toHaveCount(2);
+});
+
+test('keeps a template and starts another athlete from it, on their own numbers', async ({
+  page,
+}) => {
+  await keepNewBlock(page, 'Template');
+  await page.getByRole('button', { name: 'more' }).click();
+  await page.getByRole('menuitem', { name: 'Keep as template' }).click();
+  await expect(page.getByText(/Kept as template/)).toBeVisible();
+  await page.getByRole('link', { name: 'Blocks' }).click();
+  await page.getByRole('link', { name: 'start a block from it' }).first().click();
+  await page.getByLabel('Athlete', { exact: true }).selectOption('Ottoline Brack');
+  await expect(page.getByText(/^From the template/)).toBeVisible();
+  await expect(page.getByLabel('Start', { exact: true })).toHaveValue('102');
+  await page.getByRole('button', { name: 'Keep this block' }).click();
+  await expect(cell(page, 'volume', 1)).toHaveText('102');
+});
+
+test('compares two blocks by weeks to go', async ({ page }) => {
+  await page.goto(`${addressOf('demo')}/compare`);
+  const first = page.getByLabel('Drawn solid');
+  const kit = await first.getByRole('option', { name: /Kit Sorrel/ }).getAttribute('value');
+  await first.selectOption(kit);
+  await expect(page).toHaveURL(new RegExp(`first=${kit ?? ''}`));
+  await expect(page.getByRole('img', { name: /^For comparison/ })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: /volume, (km|mi)/ })).toHaveCount(2);
+  await expect(page.getByRole('heading', { name: 'What differs' })).toBeVisible();
+});
+
+test('lays out the next goal race after the first', async ({ page }) => {
+  await keepNewBlock(page, 'Season');
+  await page.getByRole('button', { name: 'more' }).click();
+  await page.getByRole('menuitem', { name: 'Next goal race' }).click();
+  await expect(page.getByText(/^After Goal race: easy days first/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this block' }).click();
+  await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
+});
+
+test('moves the goal race and shows what changes before keeping it', async ({ page }) => {
+  await keepNewBlock(page, 'Moved race');
+  const weeks = await page.locator('[role=gridcell][data-row=week]').count();
+  await page.getByRole('link', { name: 'wishes' }).click();
+  const day = page.getByRole('textbox', { name: 'Race day' });
+  const old = await day.inputValue();
+  const later = new Date(`${old}T00:00:00Z`);
+  later.setUTCDate(later.getUTCDate() + 14);
+  await day.fill(later.toISOString().slice(0, 10));
+  const changes = page.getByRole('region', { name: 'What changes' });
+  await expect(changes.getByRole('row', { name: new RegExp(`Race day ${old}`) })).toBeVisible();
+  await page.getByRole('button', { name: 'Lay out anew' }).click();
+  const now = await page.locator('[role=gridcell][data-row=week]').count();
+  expect([weeks, weeks + 2]).toContain(now);
+});
