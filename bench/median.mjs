@@ -35,3 +35,9 @@ export async function medianMsAsync(runs, work) {
 function middle(times) {
   return times.sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? NaN;
 }
+
+/** @param {readonly number[]} times @param {number} part 0–1 */
+export function percentile(times, part) {
+  const sorted = [...times].sort((a, b) => a - b);
+  return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * part))] ?? NaN;
+}

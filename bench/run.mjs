@@ -5,13 +5,17 @@ import { startCluster } from '../command/cluster.mjs';
 await compiled();
 await site();
 const { benchLayOut } = await import('./lay-out.mjs');
+const { benchSolver } = await import('./solver.mjs');
+const { benchDrag } = await import('./drag.mjs');
 const { benchFirstPage } = await import('./first-page.mjs');
 const { benchSaveAndRead } = await import('./save-and-read.mjs');
 const cluster = await startCluster('bench', { lasting: false });
 try {
   const lines = [
     ...benchLayOut(),
+    ...(await benchSolver()),
     ...(await benchSaveAndRead(cluster.url)),
+    ...(await benchDrag(cluster.url.replace(/nadir$/, 'postgres'))),
     ...(await benchFirstPage()),
   ];
   process.stdout.write(`\n${lines.join('\n')}\n`);

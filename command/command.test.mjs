@@ -38,6 +38,31 @@ describe('nadir lay-out', () => {
     expect(output).toContain(`total ${total} km + 42.2 km`);
   });
 
+  it('covers what came with version 2: races on the way, segments, waivers, fixes', async () => {
+    const file = join(root, 'docs/examples/around-a-race.json');
+    const { code, output } = await nadir('lay-out', file);
+    expect(code).toBe(0);
+    expect(output).toMatch(/^10 .* Gullstone 10$/m);
+    expect(output).toMatch(/^15 .* km @ race pace$/m);
+    expect(output).toContain('caution (waived: A week at the coast.): Growth over the cap.');
+    const { findings } = JSON.parse((await nadir('lay-out', file, '--json')).output);
+    const [waived] = findings;
+    expect(waived.fixes).toContainEqual({ label: 'Unpin week 2', change: { pins: [] } });
+  });
+
+  it('names the line of what is wrong', async () => {
+    const file = join(folder, 'line.json');
+    const race = '"race": { "name": "Pier", "date": "2027-05-30", "distance": 10000 }';
+    writeFileSync(
+      file,
+      `{\n  "format": "nadir-block",\n  "version": 1,\n  "weeks": 2,\n  ${race}\n}\n`,
+    );
+    const { code, output } = await nadir('lay-out', file);
+    expect(code).toBe(2);
+    expect(output).toContain('line.json:4: weeks: expected a number of at least 4, received 2.');
+    expect(output.trim().split('\n')).toHaveLength(1);
+  });
+
   it('prints the block as JSON', async () => {
     const { code, output } = await nadir('lay-out', example, '--json');
     const block = JSON.parse(output);

@@ -23,12 +23,13 @@ export async function layOutFile(words) {
   const contract = await import('@nadir/contract');
   const parsed = contract.readBlockFile(text);
   if (!parsed.ok) {
-    const [first, ...others] = parsed.problems.map(contract.problemLine);
+    const [first, ...others] = contract.locate(text, parsed.problems);
     const rest = others.length > 0 ? ` (and ${others.length} more)` : '';
-    return refuse(`${file}: ${first}${rest}`);
+    return refuse(`${file}:${first?.line ?? 1}: ${first && contract.problemLine(first)}${rest}`);
   }
-  const { layOut } = await import('@nadir/core');
-  const block = layOut(contract.givenOf(parsed.value), { today: today() });
+  const { layOut, withFixes } = await import('@nadir/core');
+  const options = { today: today() };
+  const block = withFixes(layOut(contract.givenOf(parsed.value), options), options);
   if (json) {
     process.stdout.write(`${JSON.stringify(block, null, 2)}\n`);
   } else {

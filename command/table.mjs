@@ -1,4 +1,11 @@
-import { formatRaceDistance, formatSteps, showBlock, unitName } from '@nadir/core';
+import {
+  formatPlain,
+  formatRaceDistance,
+  formatSteps,
+  paceWords,
+  showBlock,
+  unitName,
+} from '@nadir/core';
 
 /**
  * A laid-out block as a table for a terminal; its figures add up as shown.
@@ -10,7 +17,7 @@ export function table(block) {
   const measure = { ...athlete, step: /** @type {const} */ (1) };
   const shown = showBlock(block, measure);
   const say = (/** @type {number} */ steps) => formatSteps(steps, measure);
-  const head = ['week', 'to go', 'starts', 'phase', unitName(measure), 'long', 'days'];
+  const head = ['week', 'to go', 'starts', 'phase', unitName(measure), 'long', 'days', 'in it'];
   const rows = block.weeks.map((week, index) => {
     const figures = shown.weeks[index];
     const days = week.days.map((day, place) =>
@@ -24,6 +31,7 @@ export function table(block) {
       say(figures?.volume ?? 0),
       week.toGo === 0 ? 'race' : say(figures?.longRun ?? 0),
       days.join(' '),
+      notes(week, measure),
     ];
   });
   const widths = head.map((title, column) =>
@@ -36,9 +44,22 @@ export function table(block) {
       .trimEnd();
   const title = [athlete.name, race.name, race.date].filter(Boolean).join(' · ');
   const total = `total ${say(shown.total)} ${unitName(measure)} + ${formatRaceDistance(race.distance, athlete.unit)}`;
-  const findings = block.findings.map(
-    ({ level, title: what, message, waived }) =>
-      `${level}${waived ? ' (waived)' : ''}: ${what}. ${message}`,
-  );
+  const findings = block.findings.flatMap(({ level, title: what, message, waived, fixes }) => [
+    `${level}${waived ? ` (waived: ${waived})` : ''}: ${what}. ${message}`,
+    ...fixes.map(({ label }) => `  - ${label}`),
+  ]);
   return `${[title, '', line(head), ...rows.map(line), '', total, ...findings].join('\n')}\n`;
+}
+
+/**
+ * What else a week holds: races and days on the way, and what its long run carries.
+ *
+ * @param {import('@nadir/core').Week} week
+ * @param {import('@nadir/core').Measure} measure
+ */
+function notes({ events, segment }, measure) {
+  const carried = segment
+    ? [`${formatPlain(segment.amount, measure)} @ ${paceWords(segment)}`]
+    : [];
+  return [...events.map(({ name }) => name), ...carried].join('; ');
 }

@@ -10,7 +10,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
-    trace: 'retain-on-failure',
+    // A trace of every step costs more than the step; asked for when one is needed.
+    trace: process.env.NADIR_TRACE ? 'retain-on-failure' : 'off',
     launchOptions: {
       executablePath: process.env.NADIR_CHROMIUM ?? '/usr/bin/chromium',
       args: [

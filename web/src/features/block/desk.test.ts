@@ -12,6 +12,9 @@ import {
   saveStarted,
   saved,
   theirsTaken,
+  tryDropped,
+  tryKept,
+  tryStarted,
   undone,
 } from './desk.js';
 
@@ -95,5 +98,28 @@ describe('the desk', () => {
       block: { revision: 5 },
     });
     expect(play(...taken, undone()).present).toEqual(withWeeks(10));
+  });
+});
+
+describe('a second version that is tried', () => {
+  it('takes every change, and leaves the first as it stands and stored', () => {
+    const after = play(open, tryStarted(), change(10), change(12), undone());
+    expect(after).toMatchObject({ present: wishes, past: [], unsaved: [], save: 'saved' });
+    expect(after.trial).toMatchObject({ wishes: withWeeks(10) });
+    expect(play(open, tryStarted(), change(10), undone(), redone()).trial?.wishes).toEqual(
+      withWeeks(10),
+    );
+  });
+
+  it('is kept as one change that can be undone', () => {
+    const kept = play(open, tryStarted(), change(10), change(12), tryKept());
+    expect(kept).toMatchObject({ present: withWeeks(12), trial: null, save: 'waiting' });
+    expect(kept.unsaved).toEqual(['Kept what was tried: 10 weeks. 12 weeks.']);
+    expect(play(open, tryStarted(), change(10), tryKept(), undone()).present).toEqual(wishes);
+  });
+
+  it('is dropped without a trace, and kept without one where nothing was tried', () => {
+    expect(play(open, tryStarted(), change(10), tryDropped())).toEqual(play(open));
+    expect(play(open, tryStarted(), tryKept())).toEqual(play(open));
   });
 });

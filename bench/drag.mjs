@@ -1,0 +1,90 @@
+import { chromium } from '@playwright/test';
+import { site } from '../command/build.mjs';
+import { startServer } from '../command/server.mjs';
+import { longBlock } from './example.mjs';
+import { percentile } from './median.mjs';
+
+const MOVES = 120;
+
+/**
+ * Frames while a week of a 24-week block is dragged in Chromium, against the
+ * same page at rest. One pointer move a frame.
+ *
+ * @param {string} databaseUrl an empty database
+ */
+export async function benchDrag(databaseUrl) {
+  const server = await startServer({
+    DATABASE_URL: databaseUrl,
+    NADIR_WEB: await site(),
+    NADIR_TODAY: '2027-02-10',
+    NADIR_LOG: 'error',
+    NADIR_MODE: 'demo',
+  });
+  const browser = await chromium.launch({
+    executablePath: process.env.NADIR_CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
+  });
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.goto(server.address);
+    await page.getByRole('grid').waitFor();
+    await page.goto(`${server.address}/blocks`);
+    await page.getByLabel(/A file of Nadir/).setInputFiles({
+      name: 'block.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify({ format: 'nadir-block', version: 2, ...longBlock })),
+    });
+    await page.locator('[data-handle="volume 15"]').waitFor();
+    const rest = await frames(page, 0);
+    const drag = await frames(page, MOVES);
+    const [still, moving] = [percentile(rest, 0.95), percentile(drag, 0.95)];
+    return [
+      `drag of a week, 24 weeks: frame median ${percentile(drag, 0.5).toFixed(1)} ms, p95 ${moving.toFixed(1)} ms`,
+      `drag frame p95 ÷ the same page at rest: ${(moving / still).toFixed(2)}`,
+    ];
+  } finally {
+    await browser.close();
+    await server.stop();
+  }
+}
+
+/**
+ * Times between frames while a handle is moved up and down once a frame.
+ *
+ * @param {import('@playwright/test').Page} page
+ * @param {number} moves none: the page at rest
+ * @returns {Promise<number[]>}
+ */
+async function frames(page, moves) {
+  return page.evaluate(
+    ({ moves: wanted, count }) =>
+      new Promise((resolve) => {
+        const handle = document.querySelector('[data-handle="volume 15"]');
+        if (!handle) throw new Error('no handle');
+        const box = handle.getBoundingClientRect();
+        const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+        const fire = (/** @type {string} */ type, /** @type {number} */ at) =>
+          (type === 'pointerdown' ? handle : window).dispatchEvent(
+            new PointerEvent(type, { bubbles: true, clientX: x, clientY: at, button: 0 }),
+          );
+        /** @type {number[]} */
+        const times = [];
+        let last = performance.now();
+        if (wanted > 0) fire('pointerdown', y);
+        const frame = (/** @type {number} */ now) => {
+          times.push(now - last);
+          last = now;
+          const done = times.length;
+          if (done > count) {
+            if (wanted > 0) fire('pointerup', y);
+            resolve(times.slice(5));
+            return;
+          }
+          if (wanted > 0) fire('pointermove', y - (done % 40) * 2);
+          requestAnimationFrame(frame);
+        };
+        requestAnimationFrame(frame);
+      }),
+    { moves, count: MOVES },
+  );
+}
