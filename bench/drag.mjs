@@ -1,3 +1,4 @@
+/* global document, window, PointerEvent, requestAnimationFrame -- the page’s own */
 import { chromium } from '@playwright/test';
 import { site } from '../command/build.mjs';
 import { startServer } from '../command/server.mjs';

@@ -1,11 +1,21 @@
 import { expect, test } from '@playwright/test';
-import { addressOf, cell, enterDemo, expectSaved, keepNewBlock, openBlock, pin } from './desk.js';
+import {
+  addressOf,
+  cell,
+  enterDemo,
+  expectSaved,
+  keepNewBlock,
+  openBlock,
+  pin,
+  signIn,
+} from './desk.js';
 
-test.beforeEach(({ page }) => enterDemo(page));
+test.beforeEach(({ page }) => signIn(page));
 
 test('reads the demo block: the ledger adds up to the total, the days to their week', async ({
   page,
 }) => {
+  await enterDemo(page);
   await openBlock(page, 'Idris Vale');
   await expect(page.getByText('9 weeks 4 days')).toBeVisible();
   const volumes = await page.locator('[role=gridcell][data-row=volume]').allInnerTexts();
@@ -139,6 +149,7 @@ test('keeps edits while the server is away, even over a reload, and sends them w
 });
 
 test('lights the weeks of a check in focus', async ({ page }) => {
+  await enterDemo(page);
   await openBlock(page, 'Wren Castellan');
   await page
     .getByRole('button', { name: /Growth over the cap/ })
@@ -157,6 +168,7 @@ test('signs out of the demo and in again', async ({ page }) => {
 });
 
 test('shows its keys on a question mark', async ({ page }) => {
+  await enterDemo(page);
   await openBlock(page, 'Idris Vale');
   await page.keyboard.press('?');
   const keys = page.getByRole('dialog', { name: 'Keys' });

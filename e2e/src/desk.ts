@@ -21,11 +21,29 @@ export async function openBlock(page: Page, athlete: string): Promise<void> {
   await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
 }
 
-/** Keeps a block of its own for a test, so that tests do not meet on one. */
+/** Signs the demo’s coach in without a page. */
+export async function signIn(page: Page): Promise<void> {
+  const answer = await page.request.post(`${addressOf('demo')}/api/sign-in/demo`);
+  expect(answer.ok()).toBe(true);
+}
+
+/** Keeps a block of its own for a test, so that tests do not meet on one, and opens it. */
 export async function keepNewBlock(page: Page, athlete: string): Promise<void> {
-  await page.goto(`${addressOf('demo')}/blocks/new`);
-  await page.getByLabel('Name').fill(athlete);
-  await page.getByRole('button', { name: 'Keep this block' }).click();
+  const send = async (path: string, data: object): Promise<{ id: string }> => {
+    const answer = await page.request.post(`${addressOf('demo')}/api/${path}`, { data });
+    expect(answer.ok()).toBe(true);
+    return (await answer.json()) as { id: string };
+  };
+  const { id: athleteId } = await send('athletes', { name: athlete });
+  const wishes = {
+    format: 'nadir-block',
+    version: 2,
+    athlete: { name: athlete },
+    race: { name: 'Goal race', date: '2027-05-09', distance: 10_000 },
+    weeks: 12,
+  };
+  const { id } = await send('blocks', { athleteId, wishes });
+  await page.goto(`${addressOf('demo')}/blocks/${id}`);
   await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
 }
 

@@ -1,7 +1,7 @@
 import { type Locator, type Page, expect, test } from '@playwright/test';
-import { cell, enterDemo, expectSaved, keepNewBlock } from './desk.js';
+import { cell, expectSaved, keepNewBlock, signIn } from './desk.js';
 
-test.beforeEach(({ page }) => enterDemo(page));
+test.beforeEach(({ page }) => signIn(page));
 
 const handle = (page: Page, key: string) => page.locator(`[data-handle="${key}"]`);
 

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
-import { addressOf, cell, enterDemo, expectSaved, keepNewBlock, pin } from './desk.js';
+import { addressOf, cell, expectSaved, keepNewBlock, pin, signIn } from './desk.js';
 
-test.beforeEach(({ page }) => enterDemo(page));
+test.beforeEach(({ page }) => signIn(page));
 
 test('mends a finding: its fix is drawn before it is kept, and one key does it', async ({
   page,

@@ -87,9 +87,9 @@ export type TemplateAnswer = z.infer<typeof template>;
 export const templateList = z.strictObject({ templates: z.array(template) });
 export type TemplateList = z.infer<typeof templateList>;
 
-export const houseRulesBody = ruleChanges.superRefine((changes, { addIssue }) => {
+export const houseRulesBody = ruleChanges.superRefine((changes, context) => {
   for (const { path, message } of problemsOfRules(changes)) {
-    addIssue({ code: 'custom', path, message });
+    context.addIssue({ code: 'custom', path, message });
   }
 });
 export type HouseRulesBody = z.infer<typeof houseRulesBody>;

@@ -218,10 +218,10 @@ export const NEWEST_VERSION = 2;
  */
 export const blockFile = z
   .strictObject({ format: z.literal('nadir-block'), version: z.literal([1, 2]), ...wishes })
-  .superRefine((file, { addIssue }) => {
+  .superRefine((file, context) => {
     if (file.version > 1) return;
     for (const path of laterFields(file)) {
-      addIssue({
+      context.addIssue({
         code: 'custom',
         path,
         message: `came with version ${NEWEST_VERSION}; write "version": ${NEWEST_VERSION}`,

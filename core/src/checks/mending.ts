@@ -86,7 +86,7 @@ export function percent(share: number): string {
 }
 
 /** Canonical amount of one shown step. */
-export function stepOf({ block, shown }: FixContext): number {
+function stepOf({ block, shown }: FixContext): number {
   return quantum({ ...shown, basis: block.wishes.athlete.basis });
 }
 

@@ -25,7 +25,7 @@ const PER_CENT = 1;
 const NOTHING = 1e-7;
 
 /** What a bend of `by` costs. */
-export function bendCost(rule: BendingRule, by: number, peak: number, rules: HouseRules): number {
+function bendCost(rule: BendingRule, by: number, peak: number, rules: HouseRules): number {
   return rules.bending[rule] * (EACH + (PER_CENT * 100 * by) / peak);
 }
 

@@ -58,7 +58,12 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
       },
       events: [
         { kind: 'tune-up-race', name: 'Gullstone 10', from: sundayIn(1), distance: km(10) },
-        { kind: 'camp', name: 'Ostrel camp', from: addDays(thisWeek, 28), to: addDays(thisWeek, 34) },
+        {
+          kind: 'camp',
+          name: 'Ostrel camp',
+          from: addDays(thisWeek, 28),
+          to: addDays(thisWeek, 34),
+        },
       ],
       pins: [{ week: 11, volume: km(81) }],
     },
@@ -88,7 +93,12 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
       taper: { school: 'two-weeks-in-the-flow' },
       week: { runDays: 3, longRunOn: 'sunday', qualityOn: [], restOn: [] },
       events: [
-        { kind: 'holiday', name: 'Holiday', from: addDays(thisWeek, 12), to: addDays(thisWeek, 16) },
+        {
+          kind: 'holiday',
+          name: 'Holiday',
+          from: addDays(thisWeek, 12),
+          to: addDays(thisWeek, 16),
+        },
       ],
     },
     {

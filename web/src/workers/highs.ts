@@ -11,8 +11,8 @@ export function solveWith(highs: Pick<LegacyHighs, 'solve'>): Solve {
       time_limit: TIME_LIMIT,
       mip_rel_gap: 0.001,
     });
-    const values = Object.entries(Columns).flatMap(([name, column]) =>
-      'Primal' in column ? [[name, column.Primal] as const] : [],
+    const values = Object.entries(Columns as Record<string, { Primal?: number }>).map(
+      ([name, { Primal = 0 }]) => [name, Primal] as const,
     );
     return { optimal: Status === 'Optimal', values: Object.fromEntries(values) };
   };

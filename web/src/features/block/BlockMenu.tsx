@@ -28,14 +28,15 @@ export function BlockMenu({
   async function duplicate() {
     const { data, error } = await addBlock({ athleteId: block.athleteId, wishes: file });
     if (data) await navigate(`/blocks/${data.id}`);
-    else if (error && 'kind' in error) setSaid(errorSentence(error));
+    else if ('kind' in error) setSaid(errorSentence(error));
   }
 
   async function keepTemplate() {
-    const name = `${file.race.name}, ${file.weeks ?? ''} weeks`.replace(/,  weeks$/, '');
-    const { data, error } = await addTemplate({ name, template: templateOf(file) });
+    const template = templateOf(file);
+    const name = `${file.race.name}, ${template.weeks} weeks`;
+    const { data, error } = await addTemplate({ name, template });
     if (data) setSaid(`Kept as template “${data.name}”.`);
-    else if (error && 'kind' in error) setSaid(errorSentence(error));
+    else if ('kind' in error) setSaid(errorSentence(error));
   }
 
   return (

@@ -9,7 +9,7 @@ import {
   ruleValue,
   rulesOf,
 } from '@nadir/core';
-import { type SyntheticEvent, useEffect, useId, useState } from 'react';
+import { type SyntheticEvent, useId, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../look/tokens.js';
 
@@ -45,21 +45,18 @@ export function EventForm({
   const [problem, setProblem] = useState<string>();
   const id = useId();
   const { isRace, why, title } = eventCharacters[asked.kind];
-  const whole = complete(asked);
-  const key = JSON.stringify(whole);
 
-  useEffect(() => {
-    setProblem(onShow(JSON.parse(key) as BlockEvent)[0]?.message);
-    // What is asked is drawn afresh when it changes, not when the page is.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key]);
-
-  const set = (part: Partial<BlockEvent>) => setAsked((old) => ({ ...old, ...part }));
+  /** What is asked is drawn at once, with what stands in its way. */
+  const set = (part: Partial<BlockEvent>) => {
+    const next = { ...asked, ...part };
+    setAsked(next);
+    setProblem(onShow(complete(next))[0]?.message);
+  };
   const usual = ruleValue(rulesOf(block.wishes), `events.${asked.kind}`) ?? 1;
 
   function onSubmit(submitted: SyntheticEvent) {
     submitted.preventDefault();
-    setProblem(onKeep(whole)[0]?.message);
+    setProblem(onKeep(complete(asked))[0]?.message);
   }
 
   return (

@@ -4,8 +4,18 @@ import { useRef, useState } from 'react';
 import { type CallError, useSaveHouseRulesMutation } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 
-/** The coach's rules as they are being set, saved one after the other as they are. */
-export function useHouseRules() {
+/** The coach's rules as they are being set. */
+interface HouseRulesDesk {
+  draft: HouseRulesBody;
+  state: 'saved' | 'saving' | CallError;
+  /** Sets a figure; the product's own when it is the default. */
+  set: (rule: Rule, value: number) => void;
+  /** Turns a check off, or on again. */
+  turn: (check: string, on: boolean) => void;
+}
+
+/** The same, saved one change after the other as they are made. */
+export function useHouseRules(): HouseRulesDesk {
   const { coach } = useSignedIn();
   const [draft, setDraft] = useState<HouseRulesBody>(coach.houseRules);
   const [save] = useSaveHouseRulesMutation();
@@ -26,13 +36,13 @@ export function useHouseRules() {
     draft,
     state,
     /** Sets a figure; the product's own when it is the default. */
-    set({ path }: Rule, value: number) {
+    set: ({ path }: Rule, value: number) => {
       const { [path]: _old, ...others } = draft.values ?? {};
       const isDefault = ruleValue(defaultHouseRules, path) === value;
       keep({ ...draft, values: isDefault ? others : { ...others, [path]: value } });
     },
     /** Turns a check off, or on again. */
-    turn(check: string, on: boolean) {
+    turn: (check: string, on: boolean) => {
       const others = (draft.off ?? []).filter((each) => each !== check);
       keep({ ...draft, off: on ? others : [...others, check] });
     },

@@ -1,18 +1,7 @@
-import type { BlockFile } from '@nadir/contract';
 import { useState } from 'react';
 import { Field } from '../../parts/Field.js';
+import type { SchoolAnswerProps } from './school-answer-props.js';
 import { SchoolPreviews } from './SchoolPreviews.js';
-
-export interface SchoolAnswerProps<T extends string> {
-  label: string;
-  schools: Readonly<Record<T, { title: string; why: string }>>;
-  value: T;
-  offered: readonly T[];
-  /** The block as it is asked for, and what each school would change of it. */
-  asked: BlockFile;
-  part: (school: T) => Partial<BlockFile>;
-  onAnswer: (value: T) => void;
-}
 
 /**
  * A choice among schools: the chosen one by its title, with what it is for and

@@ -3,7 +3,7 @@ import { useId, useMemo } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
 import { laidOf, useMeasure } from '../../parts/useLaidBlock.js';
-import type { SchoolAnswerProps } from './SchoolAnswer.js';
+import type { SchoolAnswerProps } from './school-answer-props.js';
 
 /** Each school on the athlete’s own numbers, side by side. Arrows move, as in any list of choices. */
 export function SchoolPreviews<T extends string>({
