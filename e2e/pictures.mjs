@@ -74,7 +74,53 @@ await picture('new-block', async (page) => {
 await picture('wishes', async (page) => {
   await open('Wren Castellan')(page);
   await page.getByRole('link', { name: 'wishes' }).click();
-  await page.getByRole('group', { name: 'Volume' }).scrollIntoViewIfNeeded();
+  await page.getByRole('button', { name: /^Growth: / }).click();
+  await page.getByRole('radiogroup').scrollIntoViewIfNeeded();
+});
+await picture('mending', async (page) => {
+  await open('Wren Castellan')(page);
+  await page
+    .getByRole('button', { name: /Growth over the cap/ })
+    .first()
+    .click();
+  await page.locator('.mending .tool').first().hover();
+});
+await picture('try', async (page) => {
+  await open('Idris Vale')(page);
+  await page.getByRole('button', { name: 'try' }).click();
+  await page.locator('[data-row=volume][data-week="14"]').click();
+  await page.keyboard.type('98');
+  await page.keyboard.press('Enter');
+});
+await picture('fit', async (page) => {
+  await open('Idris Vale')(page);
+  await page.locator('[data-row=volume][data-week="15"]').click();
+  await page.keyboard.type('110');
+  await page.keyboard.press('Enter');
+  await page.getByRole('tab', { name: 'Fit' }).click();
+  await page.getByRole('button', { name: 'Nearest block' }).click();
+  await page.getByText('These bend').waitFor();
+  await page.waitForTimeout(300);
+});
+await picture('house-rules', async (page) => {
+  await page.getByRole('link', { name: 'House rules' }).click();
+  await page
+    .getByText(/flags \d+ now/)
+    .first()
+    .waitFor();
+});
+await picture('history', async (page) => {
+  await open('Idris Vale')(page);
+  await page.goto(`${page.url()}/history`);
+  await page.getByRole('button', { name: /Laid out the block/ }).click();
+});
+await picture('blocks', async (page) => {
+  await page.getByRole('link', { name: 'Blocks' }).click();
+  await page.getByRole('row', { name: /Wren Castellan/ }).waitFor();
+});
+await picture('compare', async (page) => {
+  await page.goto(`${String(address)}/compare`);
+  await page.getByRole('img', { name: /^For comparison/ }).waitFor();
 });
 await picture('settings', (page) => page.getByRole('link', { name: 'Settings' }).click());
 await picture('sign-in', nothing, { signIn: false });

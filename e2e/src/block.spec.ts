@@ -162,6 +162,7 @@ test('lights the weeks of a check in focus', async ({ page }) => {
 });
 
 test('signs out of the demo and in again', async ({ page }) => {
+  await enterDemo(page);
   await page.getByRole('button', { name: 'Sign out' }).click();
   await page.getByRole('button', { name: 'Sign in as Maren Tolvik' }).click();
   await expect(page.getByText('signed in as Maren Tolvik without a password')).toBeVisible();

@@ -109,6 +109,7 @@ test('moves the goal race and shows what changes before keeping it', async ({ pa
   await expect(changes.getByRole('row', { name: new RegExp(`Race day ${old}`) })).toBeVisible();
   await page.getByRole('button', { name: 'Lay out anew' }).click();
   await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
-  // The block has begun, so it keeps its start and grows by the two weeks.
-  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks + 2);
+  // The block has not begun, so it counts back again: as many weeks, two weeks later.
+  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks);
+  await expect(page.locator('[data-row=start][data-week="1"]')).toHaveText('1 Mar');
 });

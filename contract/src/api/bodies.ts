@@ -1,4 +1,4 @@
-import { dayRoles, problemsOfRules, shownSteps } from '@nadir/core';
+import { dayRoles, shownSteps } from '@nadir/core';
 import { z } from 'zod';
 import { athleteFacts, blockFile, blockTemplate, ruleChanges } from '../block-file/schema.js';
 import { civilDate, shortText, weekday } from '../primitives.js';
@@ -87,11 +87,8 @@ export type TemplateAnswer = z.infer<typeof template>;
 export const templateList = z.strictObject({ templates: z.array(template) });
 export type TemplateList = z.infer<typeof templateList>;
 
-export const houseRulesBody = ruleChanges.superRefine((changes, context) => {
-  for (const { path, message } of problemsOfRules(changes)) {
-    context.addIssue({ code: 'custom', path, message });
-  }
-});
+/** Whether each figure may be set is examined by the server, as wishes are. */
+export const houseRulesBody = ruleChanges;
 export type HouseRulesBody = z.infer<typeof houseRulesBody>;
 
 export const newBlockBody = z.strictObject({ athleteId: id, wishes: blockFile });

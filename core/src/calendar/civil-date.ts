@@ -14,9 +14,16 @@ const PATTERN = /^(\d{4})-(\d{2})-(\d{2})$/;
  * @returns NaN for text that is no date
  */
 export function toDayNumber(date: CivilDate): number {
+  const known = read.get(date);
+  if (known !== undefined) return known;
   const [year, month, day] = [date.slice(0, 4), date.slice(5, 7), date.slice(8, 10)];
-  return Date.UTC(Number(year), Number(month) - 1, Number(day)) / MS_PER_DAY;
+  const number = Date.UTC(Number(year), Number(month) - 1, Number(day)) / MS_PER_DAY;
+  if (PATTERN.test(date)) read.set(date, number);
+  return number;
 }
+
+/** Dates already read: a block reads the same ones at every key stroke. */
+const read = new Map<CivilDate, number>();
 
 /** The inverse of {@link toDayNumber}, e.g. `fromDayNumber(1) // '1970-01-02'`. */
 export function fromDayNumber(day: number): CivilDate {

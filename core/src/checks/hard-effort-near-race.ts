@@ -14,7 +14,8 @@ export const hardEffortNearRace = {
     const limit = rules.taper.quietDays;
     const longest = Math.max(...weeks.map(({ longRun }) => longRun));
     const long = longest * rules.longRun.taperShares.twoWeeksOut;
-    return weeks.flatMap(({ number, days, longRun }) =>
+    const near = weeks.filter(({ toGo }) => 7 * toGo <= limit + 6);
+    return near.flatMap(({ number, days, longRun }) =>
       days.flatMap(({ date, role }) => {
         const value = differenceInDays(wishes.race.date, date);
         const hard = role === 'tune-up' || role === 'test' || (role === 'long' && longRun > long);

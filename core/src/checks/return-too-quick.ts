@@ -19,22 +19,22 @@ export const returnTooQuick = {
   code: 'return-too-quick',
   level: 'stop',
   run({ block: { weeks, wishes }, rules }) {
+    const illnesses = wishes.events.filter(({ kind }) => kind === 'illness');
+    if (illnesses.length === 0) return [];
     const limit = rules.events.afterIllness;
     const days = weeks.flatMap((week) => week.days.map((day) => ({ ...day, week: week.number })));
-    return wishes.events
-      .filter(({ kind }) => kind === 'illness')
-      .flatMap((illness) => {
-        const length = differenceInDays(lastDay(illness), illness.from) + 1;
-        const from = addDays(lastDay(illness), 1);
-        const until = addDays(from, length - 1);
-        const back = days.filter(({ date }) => date >= from && date <= until);
-        const before = weeks.findLast((week) => isBase(week) && week.start <= illness.from);
-        const base = (before?.volume ?? wishes.volume.start) / 7;
-        if (length < LEAST_DAYS || back.length === 0 || base <= 0) return [];
-        const value = sum(back.map((day) => day[wishes.athlete.basis])) / back.length / base;
-        const numbers = [...new Set(back.map(({ week }) => week))];
-        return value > limit + LEEWAY ? [{ weeks: numbers, value, limit }] : [];
-      });
+    return illnesses.flatMap((illness) => {
+      const length = differenceInDays(lastDay(illness), illness.from) + 1;
+      const from = addDays(lastDay(illness), 1);
+      const until = addDays(from, length - 1);
+      const back = days.filter(({ date }) => date >= from && date <= until);
+      const before = weeks.findLast((week) => isBase(week) && week.start <= illness.from);
+      const base = (before?.volume ?? wishes.volume.start) / 7;
+      if (length < LEAST_DAYS || back.length === 0 || base <= 0) return [];
+      const value = sum(back.map((day) => day[wishes.athlete.basis])) / back.length / base;
+      const numbers = [...new Set(back.map(({ week }) => week))];
+      return value > limit + LEEWAY ? [{ weeks: numbers, value, limit }] : [];
+    });
   },
   fixes: ({ weeks }, context) => weeks.flatMap((week) => unpin(context, week, 'volume')),
 } as const satisfies Check;

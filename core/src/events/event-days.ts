@@ -1,5 +1,6 @@
 import { type CivilDate, addDays, differenceInDays } from '../calendar/civil-date.js';
 import { type HouseRules, raceRules } from '../rules/house-rules.js';
+import { clean } from '../units/round.js';
 import { type BlockEvent, eventCharacters, lastDay } from './event.js';
 
 /** What the events of a block ask of one day. */
@@ -72,15 +73,30 @@ export function eventDays(events: readonly BlockEvent[], rules: HouseRules): Eve
   }
 }
 
-/** The part of usual running that a week's days leave, 0–1 (a camp may ask for more). */
-export function weekRunning(
-  { start, length }: { start: CivilDate; length: number },
+/** What events leave of a week, and what is raced in it. */
+export interface WeekOfEvents {
+  /** Part of usual running, 0–1 (a camp may ask for more). */
+  running: number;
+  /** Metres run in the races on the way. */
+  raced: number;
+}
+
+/** What events do to each week, in order. Weeks are whole but for the first and follow each other. */
+export function weeksOfEvents(
+  weeks: readonly { start: CivilDate; length: number }[],
   days: EventDays,
-): number {
-  if (days.size === 0) return 1;
-  let total = 0;
-  for (let day = 0; day < length; day++) total += days.get(addDays(start, day))?.running ?? 1;
-  return total / length;
+): WeekOfEvents[] {
+  const found = weeks.map(() => ({ running: 1, raced: 0 }));
+  for (const [date, { running, race }] of days) {
+    const index = weeks.findLastIndex(({ start }) => start <= date);
+    const week = weeks[index];
+    const sums = found[index];
+    if (!week || !sums || differenceInDays(date, week.start) >= week.length) continue;
+    sums.running += (running - 1) / week.length;
+    sums.raced += raceMetres(race);
+  }
+  // Floating-point dust would make a usual week look like one that is cut.
+  return found.map(({ running, raced }) => ({ running: clean(running), raced }));
 }
 
 /** Events that touch a week, in order of their first day. */
@@ -91,16 +107,6 @@ export function eventsIn(
   if (events.length === 0) return [];
   const end = addDays(start, length - 1);
   return events.filter((event) => event.from <= end && lastDay(event) >= start);
-}
-
-/** Metres run in the races on the way that fall into a week. */
-export function racedIn(week: { start: CivilDate; length: number }, days: EventDays): number {
-  if (days.size === 0) return 0;
-  let metres = 0;
-  for (let day = 0; day < week.length; day++) {
-    metres += raceMetres(days.get(addDays(week.start, day))?.race);
-  }
-  return metres;
 }
 
 /** Metres of a race or test itself; warming up is not counted. */

@@ -7,7 +7,7 @@ import { settle } from '../settle/settle.js';
 import { marathon } from '../testing/examples.js';
 import { sum } from '../units/apportion.js';
 import type { BlockEvent } from './event.js';
-import { eventDays, weekRunning } from './event-days.js';
+import { eventDays, weeksOfEvents } from './event-days.js';
 
 // Week 10 of the example begins on Monday 15 February 2027, and follows week 9, which builds to 77 km
 // when week 10 does not rise.
@@ -41,7 +41,10 @@ describe('what events ask of days', () => {
     expect([7, 8, 9].map((after) => days.get(day(after)))).toEqual(
       Array(3).fill({ running: 1, easy: true }),
     );
-    expect(weekRunning({ start: monday, length: 7 }, days)).toBeCloseTo((4 + 3 * 0.7) / 7, 9);
+    // 6.1 days of 7, to a thousandth.
+    expect(weeksOfEvents([{ start: monday, length: 7 }], days)).toEqual([
+      { running: 0.871, raced: 10_000 },
+    ]);
   });
 
   it('an illness of three days: nothing, then three days at three quarters', () => {

@@ -121,9 +121,9 @@ function longRunLimits({ weeks, wishes, easyPace }: LaidBlock, rules: HouseRules
   });
 }
 
-/** The steps of a taper are laid out in whole steps: half of one is no bend. */
+/** A taper is laid out in whole steps, and so is what it is taken from: one step is no bend. */
 function taperLimits({ weeks, wishes }: LaidBlock, rules: HouseRules): Limit[] {
-  const right = layoutStep(wishes.athlete, rules) / 2;
+  const right = layoutStep(wishes.athlete, rules);
   return weeks
     .filter(({ taperShare }) => taperShare < 1)
     .map(({ number, taperShare }) => ({

@@ -1,6 +1,6 @@
 import type { Block } from '../block/block.js';
 import { perMetre } from '../longrun/limits.js';
-import { racedIn, eventDays } from '../events/event-days.js';
+import { eventDays, weeksOfEvents } from '../events/event-days.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { rulesOf } from '../rules/rule-changes.js';
@@ -98,7 +98,7 @@ function programOf(
   const { peak } = block.wishes.volume;
   const scale = peak / 100;
   const program = new Program('Minimize');
-  const days = eventDays(block.wishes.events, rules);
+  const byEvents = weeksOfEvents(block.weeks, eventDays(block.wishes.events, rules));
   const metre = perMetre(block.wishes, block.easyPace);
   const most = (ROOM * Math.max(peak, ...laid.volumes, ...laid.longRuns)) / scale;
   /** Variables that are not fixed. */
@@ -110,7 +110,7 @@ function programOf(
     const longRun = `l${week.number}`;
     stay(volume, laid.volumes[index] ?? 0, mayMove(block, week.number, 'volume'));
     stay(longRun, laid.longRuns[index] ?? 0, mayMove(block, week.number, 'longRun'));
-    const raced = (racedIn(week, days) * metre) / scale;
+    const raced = ((byEvents[index]?.raced ?? 0) * metre) / scale;
     program.require(
       [
         [1, volume],

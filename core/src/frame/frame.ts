@@ -1,5 +1,5 @@
 import { type CalendarWeek, calendarWeeks } from '../calendar/weeks.js';
-import { type EventDays, racedIn, weekRunning } from '../events/event-days.js';
+import { type EventDays, weeksOfEvents } from '../events/event-days.js';
 import { type Phase, layPhases } from '../phases/lay-phases.js';
 import { type HouseRules, raceRules } from '../rules/house-rules.js';
 import { taperShares } from '../taper/taper-weeks.js';
@@ -45,14 +45,15 @@ export function layFrame(wishes: FrameWishes, rules: HouseRules, days: EventDays
   const firstTapered = shares.findIndex((share) => share < 1);
   const taperStart = firstTapered < 0 ? calendar.length - 1 : firstTapered;
   const phases = layPhases(wishes.phases, wishes.weeks, wishes.weeks - taperStart);
+  const byEvents = weeksOfEvents(calendar, days);
   const recovering = recoveryWeeks(wishes.volume.recovery, phases, taperStart);
   const weeks = calendar.map((week, index) => ({
     ...week,
     kind: kindOf(week, index >= taperStart, recovering),
     phase: phaseOf(week.number, phases),
     taperShare: shares[index] ?? 1,
-    running: weekRunning(week, days),
-    raced: racedIn(week, days),
+    running: byEvents[index]?.running ?? 1,
+    raced: byEvents[index]?.raced ?? 0,
   }));
   return { phases, weeks, taperStart };
 }

@@ -56,6 +56,8 @@ export function dealWeek(
   const { basis } = wishes.athlete;
   const firstWeekday = weekdayOf(week.start);
   const firstDaysOut = differenceInDays(wishes.race.date, week.start);
+  const dates = Array.from({ length: week.length + 1 }, (_, index) => addDays(week.start, index));
+  const dateAt = (index: number): CivilDate => dates[index] ?? addDays(week.start, index);
   const roles = withRoom(
     keepingRunDays(Array.from({ length: week.length }, (_, index) => roleOf(index))),
   );
@@ -83,14 +85,14 @@ export function dealWeek(
   function roleOf(index: number): DayRole {
     const daysOut = firstDaysOut - index;
     if (daysOut === 0) return 'race';
-    const asked = eventDays.get(addDays(week.start, index));
+    const asked = eventDays.get(dateAt(index));
     if (asked?.race && daysOut > 0) return asked.race.kind === 'test' ? 'test' : 'tune-up';
-    if (longRun > 0 && addDays(week.start, index) === longRunOn) return 'long';
+    if (longRun > 0 && dateAt(index) === longRunOn) return 'long';
     const weekday = weekdayAt(index);
     if (daysOut < 0 || !pattern.runOn.includes(weekday) || asked?.running === 0) return 'rest';
     const mayBeHard = asked?.easy !== true && !wishes.athlete.injured;
     if (mayBeHard && isQuality(weekday) && daysOut >= LAST_QUALITY_DAYS_OUT) return 'quality';
-    const beforeLong = longRun > 0 && addDays(week.start, index + 1) === longRunOn;
+    const beforeLong = longRun > 0 && dateAt(index + 1) === longRunOn;
     return beforeLong || daysOut === 1 ? 'short-easy' : 'easy';
   }
 
@@ -139,11 +141,11 @@ export function dealWeek(
 
   function runningOn(index: number): number {
     // A run that the week cannot do without stays a run, however little is asked.
-    return eventDays.get(addDays(week.start, index))?.running || 1;
+    return eventDays.get(dateAt(index))?.running || 1;
   }
 
   function racedOn(index: number): number {
-    const race = eventDays.get(addDays(week.start, index))?.race;
+    const race = eventDays.get(dateAt(index))?.race;
     return Math.min(raceMetres(race) * perMetre(wishes, pace), volume - longRun);
   }
 
@@ -153,7 +155,7 @@ export function dealWeek(
   }
 
   function day(index: number, role: DayRole, amount: number): Day {
-    const date = addDays(week.start, index);
+    const date = dateAt(index);
     const distance = basis === 'time' ? Math.round((amount / pace) * 1000) : amount;
     const time = basis === 'time' ? amount : Math.round((amount * pace) / 1000);
     const sessions = amount > 0 ? [{ shorthand: wordsOf(index, role, amount) }] : [];
@@ -161,7 +163,7 @@ export function dealWeek(
   }
 
   function wordsOf(index: number, role: DayRole, amount: number): string {
-    const race = eventDays.get(addDays(week.start, index))?.race;
+    const race = eventDays.get(dateAt(index))?.race;
     const carried = role === 'long' ? segment : undefined;
     return sessionWords(role, amount, wishes.athlete, { race, segment: carried });
   }

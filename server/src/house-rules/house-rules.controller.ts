@@ -1,7 +1,8 @@
 import { type Coach, type HouseRulesBody, houseRulesBody } from '@nadir/contract';
+import { problemsOfRules } from '@nadir/core';
 import { Controller, Inject, Put } from '@nestjs/common';
 import { Parsed } from '../http/body.js';
-import { notFound } from '../http/refused.js';
+import { invalid, notFound } from '../http/refused.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
 import { CoachId } from '../sign-in/session.guard.js';
 
@@ -15,6 +16,8 @@ export class HouseRulesController {
     @CoachId() coachId: string,
     @Parsed(houseRulesBody) body: HouseRulesBody,
   ): Promise<Coach> {
+    const problems = problemsOfRules(body);
+    if (problems.length > 0) throw invalid(problems);
     await this.coaches.saveHouseRules(coachId, body);
     const coach = await this.coaches.find(coachId);
     if (!coach) throw notFound('coach');

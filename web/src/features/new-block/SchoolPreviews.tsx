@@ -22,11 +22,12 @@ export function SchoolPreviews<T extends string>({
   const drawn = useMemo(
     () =>
       offered.map((school) => {
-        const file: BlockFile = { ...asked, ...part(school) };
+        // The school that is chosen is drawn as it stands, with all that was set of it.
+        const file: BlockFile = school === value ? asked : { ...asked, ...part(school) };
         const fits = problemsOfWishes(givenOf(file)).length === 0;
         return { school, laid: fits ? laidOf(file, today, measure) : undefined };
       }),
-    [offered, asked, part, today, measure],
+    [offered, value, asked, part, today, measure],
   );
   return (
     <div

@@ -1,0 +1,129 @@
+import { type Given, layOut, showBlock } from '@nadir/core';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { Hands } from './hands.js';
+import { handleKey } from './hands.js';
+import { legsRange } from './legs-curve.js';
+import { Section } from './Section.js';
+import { drawSkyline } from './skyline.js';
+
+const given: Given = {
+  race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
+  weeks: 18,
+  volume: { start: 55_000, peak: 92_000 },
+  longRun: { segment: 'race-pace-finish' },
+  events: [
+    { kind: 'tune-up-race', name: 'Gullstone 10', from: '2027-02-21', distance: 10_000 },
+    { kind: 'camp', name: 'Ostrel', from: '2027-03-08', to: '2027-03-14' },
+  ],
+};
+const km = { basis: 'distance', unit: 'km', step: 1 } as const;
+const lay = (part: Given = given) => {
+  const block = layOut(part);
+  return { block, shown: showBlock(block, km) };
+};
+const columns = { width: 900, labels: 90, weeks: 18 };
+
+function draw({ hands, ghost }: { hands?: Hands; ghost?: Given } = {}) {
+  render(
+    <Section
+      {...lay()}
+      columns={columns}
+      height={400}
+      today="2027-02-10"
+      selected={[5]}
+      hands={hands}
+      ghost={ghost && { ...lay(ghost), name: 'as kept' }}
+    />,
+  );
+}
+
+const fakeHands = () => ({
+  grab: vi.fn<Hands['grab']>(),
+  nudge: vi.fn<Hands['nudge']>(),
+  settle: vi.fn<Hands['settle']>(),
+});
+
+afterEach(cleanup);
+
+describe('what is drawn on the way', () => {
+  it('has a name and its days', () => {
+    draw();
+    expect(screen.getByLabelText('Race on the way: Gullstone 10, Sun 21 Feb 2027')).toBeTruthy();
+    expect(screen.getByLabelText('Camp: Ostrel, Mon 8 Mar 2027 to Sun 14 Mar 2027')).toBeTruthy();
+  });
+
+  it('says what a long run holds', () => {
+    draw();
+    expect(screen.getAllByLabelText(/of it at race pace/).length).toBeGreaterThan(1);
+  });
+});
+
+describe('another version behind it', () => {
+  it('is named, and drawn only when there is one', () => {
+    draw();
+    expect(screen.queryByLabelText('For comparison: as kept')).toBeNull();
+    cleanup();
+    draw({ ghost: { ...given, volume: { start: 55_000, peak: 120_000 } } });
+    expect(screen.getByLabelText('For comparison: as kept')).toBeTruthy();
+  });
+
+  it('shares the scale of what is drawn, heights and legs', () => {
+    const shown = lay().shown;
+    const frame = { top: 20, ground: 300, doneWeeks: 0 };
+    expect(drawSkyline(shown, columns, { ...frame, reach: 200 }).most).toBe(200);
+    expect(drawSkyline(shown, columns, frame).most).toBeLessThan(150);
+    const light = lay().block;
+    const heavy = lay({ ...given, volume: { start: 55_000, peak: 150_000 } }).block;
+    expect(legsRange([light, heavy])[0]).toBe(legsRange([heavy])[0]);
+  });
+});
+
+describe('hands on the drawing', () => {
+  it('are sliders with a name, a value and a range', () => {
+    draw({ hands: fakeHands() });
+    const week = screen.getByRole('slider', { name: 'Week 5, volume' });
+    const { shown } = lay();
+    expect(Number(week.getAttribute('aria-valuenow'))).toBe(shown.weeks[4]?.volume);
+    expect(week.getAttribute('aria-valuetext')).toMatch(/^\d+ km$/);
+    expect(screen.getByRole('slider', { name: 'Taper, depth of race week' })).toBeTruthy();
+    expect(screen.getByRole('slider', { name: 'Week of the peak' })).toBeTruthy();
+    expect(screen.getAllByRole('slider', { name: /^Start of / })).toHaveLength(3);
+  });
+
+  it('are reached by Tab for the selected week, not for all', () => {
+    draw({ hands: fakeHands() });
+    const tabbed = screen
+      .getAllByRole('slider', { name: /^Week \d+, / })
+      .filter((mark) => mark.getAttribute('tabindex') === '0');
+    expect(tabbed.map((mark) => mark.getAttribute('data-handle'))).toEqual([
+      'volume 5',
+      'longRun 5',
+    ]);
+  });
+
+  it('are moved by arrows and settled by Enter or Escape', () => {
+    const hands = fakeHands();
+    draw({ hands });
+    const week = screen.getByRole('slider', { name: 'Week 5, volume' });
+    for (const key of ['ArrowUp', 'ArrowLeft', 'PageDown']) fireEvent.keyDown(week, { key });
+    expect(hands.nudge.mock.calls.map(([handle, by]) => [handleKey(handle), by])).toEqual([
+      ['volume 5', 1],
+      ['volume 5', -1],
+      ['volume 5', -5],
+    ]);
+    fireEvent.keyDown(week, { key: 'Enter' });
+    fireEvent.keyDown(week, { key: 'Escape' });
+    expect(hands.settle.mock.calls).toEqual([[true], [false]]);
+  });
+
+  it('are taken by the first button of the pointer alone', () => {
+    const hands = fakeHands();
+    draw({ hands });
+    const peak = screen.getByRole('slider', { name: 'Week of the peak' });
+    fireEvent.pointerDown(peak, { button: 2 });
+    expect(hands.grab).not.toHaveBeenCalled();
+    fireEvent.pointerDown(peak, { button: 0, clientX: 10, clientY: 20 });
+    expect(hands.grab.mock.calls[0]?.[0]).toEqual({ kind: 'peak' });
+  });
+});
