@@ -1,4 +1,5 @@
 import {
+  addDays,
   formatPercent,
   formatRaceDistance,
   formatSteps,
@@ -11,9 +12,11 @@ import { plural } from './dates.js';
 import type { LaidAndShown } from './useLaidBlock.js';
 import { token } from '../look/tokens.js';
 
-/** The block in six figures. */
+/** The block in eight figures. */
 export function BlockFacts({ block, shown }: LaidAndShown) {
-  const { wishes, weeks } = block;
+  const { wishes, weeks, legs } = block;
+  const nadirDay = addDays(wishes.start, legs.nadir);
+  const nadirWeek = weeks.findLast(({ start }) => start <= nadirDay)?.number ?? 1;
   const { measure } = shown;
   const unit = unitName(measure);
   const building = weeks.filter(isBase);
@@ -47,6 +50,8 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
       'Taper',
       `${taperSchools[wishes.taper.school].title.toLowerCase()}, race week −${formatPercent(cut)}`,
     ],
+    ['Legs at their lowest', `${legsWords(legs.days[legs.nadir]?.value ?? 0)}, week ${nadirWeek}`],
+    ['Legs on race morning', legsWords(legs.raceDay)],
     [
       'Total',
       `${formatSteps(shown.total, measure)} ${unit} + ${formatRaceDistance(wishes.race.distance, measure.unit)}`,
@@ -66,6 +71,16 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
           </div>
         ))}
       </dl>
+      <p style={{ margin: '6px 0 0', color: token('muted'), fontSize: 12.5 }}>
+        Legs against day one, under it is heavier: a model of the planned running alone. It knows
+        nothing of sleep, illness or pain, and promises nothing.
+      </p>
     </section>
   );
+}
+
+/** Against day one, as the curve is drawn: under it is heavier. */
+function legsWords(value: number): string {
+  const percent = formatPercent(Math.abs(value));
+  return percent === '0 %' ? percent : `${value < 0 ? '−' : '+'}${percent}`;
 }

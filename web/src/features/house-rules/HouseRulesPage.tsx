@@ -17,8 +17,8 @@ import { TopStrip } from '../../parts/TopStrip.js';
 import { ChecksSwitches } from './ChecksSwitches.js';
 import { countFlags, flagWords } from './flag-counts.js';
 import { RaceRulesTable } from './RaceRulesTable.js';
-import { figureText, shownAs } from './rule-figure.js';
-import { RuleField } from './RuleField.js';
+import { figureText, shownAs } from '../../parts/rule-figure.js';
+import { RuleField } from '../../parts/RuleField.js';
 import { useHouseRules } from './useHouseRules.js';
 
 const groups = Object.entries(ruleGroups).filter(([group]) => group !== 'races') as [

@@ -9,8 +9,8 @@ import {
   ruleValue,
 } from '@nadir/core';
 import { type FlagCount, flagWords } from './flag-counts.js';
-import { figureText, shownAs } from './rule-figure.js';
-import { RuleField } from './RuleField.js';
+import { figureText, shownAs } from '../../parts/rule-figure.js';
+import { RuleField } from '../../parts/RuleField.js';
 
 const rows = [...new Set(raceRules().map(({ title }) => title))];
 

@@ -2,7 +2,7 @@ import type { BlockFile } from '@nadir/contract';
 import { type Rule, ruleBook } from '@nadir/core';
 import { describe, expect, it } from 'vitest';
 import { countFlags, flagWords } from './flag-counts.js';
-import { figureText, readFigure } from './rule-figure.js';
+import { figureText, readFigure } from '../../parts/rule-figure.js';
 
 const rule = (path: string): Rule => {
   const found = ruleBook.find((each) => each.path === path);

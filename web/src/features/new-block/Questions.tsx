@@ -2,6 +2,7 @@ import type { AthleteAnswer, BlockFile } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core';
 import { AthleteQuestions } from './AthleteQuestions.js';
 import { LongRunQuestions } from './LongRunQuestions.js';
+import { OverrideQuestions } from './OverrideQuestions.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { RaceQuestions } from './RaceQuestions.js';
 import { RecoveryQuestions } from './RecoveryQuestions.js';
@@ -29,6 +30,7 @@ export function Questions(
       <RecoveryQuestions {...props} />
       <TaperQuestions {...props} />
       <WeekQuestions {...props} />
+      <OverrideQuestions {...props} />
     </>
   );
 }

@@ -1,6 +1,6 @@
 import { type Rule, type Unit, defaultHouseRules, ruleValue } from '@nadir/core';
 import { useState } from 'react';
-import { token } from '../../look/tokens.js';
+import { token } from '../look/tokens.js';
 import { figureText, readFigure, shownAs } from './rule-figure.js';
 
 /** A figure of the house rules, typed in the coach's unit. */

@@ -1,0 +1,93 @@
+import {
+  type Rule,
+  type RuleGroup,
+  defaultHouseRules,
+  raceClass,
+  ruleBook,
+  ruleGroups,
+  ruleValue,
+  withRuleChanges,
+} from '@nadir/core';
+import { Field } from '../../parts/Field.js';
+import { RuleField } from '../../parts/RuleField.js';
+import type { QuestionProps } from './QuestionProps.js';
+
+/** Rules of this block alone: the house’s stay as they are, here and elsewhere. */
+export function OverrideQuestions({ asked, wishes, measure, change }: QuestionProps) {
+  const values = wishes.overrides.values;
+  const own = Object.keys(values);
+  const set = (next: Record<string, number>) =>
+    change({ overrides: { ...asked.overrides, values: next } });
+  const house = withRuleChanges(defaultHouseRules, wishes.houseRules);
+  const race = raceClass(wishes.race.distance).name;
+  const offered = ruleBook.filter(
+    (rule) => !own.includes(rule.path) && (rule.race === undefined || rule.race === race),
+  );
+  return (
+    <fieldset>
+      <legend>Rules of this block</legend>
+      {own.map((path) => {
+        const rule = ruleBook.find((each) => each.path === path);
+        const { [path]: value, ...others } = values;
+        if (!rule || value === undefined) return null;
+        return (
+          <Field key={path} label={nameOf(rule)} because={rule.why}>
+            {() => (
+              <>
+                <RuleField
+                  rule={rule}
+                  value={value}
+                  unit={measure.unit}
+                  onAnswer={(figure) => set({ ...values, [path]: figure })}
+                />{' '}
+                <button
+                  type="button"
+                  className="tool"
+                  aria-label={`${nameOf(rule)}: as in the house rules`}
+                  onClick={() => set(others)}
+                >
+                  as in the house
+                </button>
+              </>
+            )}
+          </Field>
+        );
+      })}
+      <Field label="Otherwise here" because="One rule set otherwise for this block alone.">
+        {({ id, describedBy }) => (
+          <select
+            id={id}
+            className="answer"
+            aria-describedby={describedBy}
+            value=""
+            style={{ maxWidth: 240 }}
+            onChange={({ target }) =>
+              set({ ...values, [target.value]: ruleValue(house, target.value) ?? 0 })
+            }
+          >
+            <option value="" disabled>
+              choose a rule …
+            </option>
+            {groups.map(([group, title]) => (
+              <optgroup key={group} label={title}>
+                {offered
+                  .filter((rule) => rule.group === group)
+                  .map((rule) => (
+                    <option key={rule.path} value={rule.path}>
+                      {rule.title}
+                    </option>
+                  ))}
+              </optgroup>
+            ))}
+          </select>
+        )}
+      </Field>
+    </fieldset>
+  );
+}
+
+const groups = Object.entries(ruleGroups) as [RuleGroup, string][];
+
+function nameOf({ group, title }: Rule): string {
+  return `${ruleGroups[group]}: ${title.toLowerCase()}`;
+}
