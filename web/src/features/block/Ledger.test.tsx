@@ -140,4 +140,44 @@ describe('the Ledger', () => {
     await user.click(cell(/^Week 8, long run/));
     expect(screen.getByText('Week 8, long run: The race.')).toBeTruthy();
   });
+
+  it('pins one step more or less by + and −', async () => {
+    const pinning = fakePinning();
+    const user = open(pinning);
+    await user.click(cell(/^Week 2, volume/));
+    const was = Number(cell(/^Week 2, volume/).textContent);
+    await user.keyboard('+');
+    expect(pinning.keep).toHaveBeenLastCalledWith(2, 'volume', (was + 1) * 1000);
+    await user.keyboard('-');
+    expect(pinning.keep).toHaveBeenLastCalledWith(2, 'volume', (was - 1) * 1000);
+  });
+
+  it('takes more weeks with Shift, by arrow and by click', async () => {
+    const onSelect = vi.fn();
+    const block = layOut(given);
+    const shown = showBlock(block, { basis: 'distance', unit: 'km', step: 1 });
+    const other = layOut({ ...given, weeks: 7 });
+    render(
+      <Ledger
+        block={block}
+        shown={shown}
+        columns={{ width: 900, labels: 92, weeks: 8 }}
+        selected={3}
+        chosen={[3, 4]}
+        lit={[]}
+        ghost={{ block: other, shown: showBlock(other, shown.measure), name: 'as kept' }}
+        onSelect={onSelect}
+        pinning={fakePinning()}
+      />,
+    );
+    const user = userEvent.setup();
+    cell(/^Week 3, volume/).focus();
+    await user.keyboard('{Shift>}{ArrowRight}{/Shift}');
+    expect(onSelect).toHaveBeenLastCalledWith(4, true);
+    await user.keyboard('{ArrowRight}');
+    expect(onSelect).toHaveBeenLastCalledWith(4, false);
+    // The other version has a week less: its figures stand under those as far from the race.
+    expect(screen.getAllByRole('gridcell', { name: 'Week 1, as kept: none' })).toHaveLength(2);
+    expect(screen.getAllByRole('gridcell', { name: /^Week 2, as kept: \d+$/ })).toHaveLength(2);
+  });
 });
