@@ -159,6 +159,10 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
       },
       type,
       leave: () => (problem === undefined ? finish() : drop()),
+      why: (key, of) => {
+        const pointed = block.weeks[of - 1];
+        return (pointed && rows.find((each) => each.key === key)?.why?.(pointed)) ?? '';
+      },
     };
   });
   const cellActions = useMemo(
@@ -167,6 +171,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
       open: (...to) => actions.current?.open(...to),
       type: (text) => actions.current?.type(text),
       leave: () => actions.current?.leave(),
+      why: (...of) => actions.current?.why(...of) ?? '',
     }),
     [],
   );
@@ -216,7 +221,6 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
                   week={cellWeek.number}
                   text={each.text(cellWeek, index)}
                   pinned={isPinned(cellWeek, each.pins)}
-                  why={each.why?.(cellWeek)}
                   active={here}
                   edge={edgeOf(cellWeek.number, chosen)}
                   lit={lit.includes(cellWeek.number)}

@@ -8,6 +8,8 @@ export interface CellActions {
   open: (rowKey: string, week: number) => void;
   type: (text: string) => void;
   leave: () => void;
+  /** Why a figure is what it is; asked for when it is pointed at, not for every cell at every stroke. */
+  why: (rowKey: string, week: number) => string;
 }
 
 interface LedgerCellProps {
@@ -18,7 +20,6 @@ interface LedgerCellProps {
   week: number;
   text: string;
   pinned: boolean;
-  why: string | undefined;
   active: boolean;
   /** The sides at which the chosen weeks end here. */
   edge: 'none' | 'left' | 'right' | 'both';
@@ -46,7 +47,9 @@ export const LedgerCell = memo(function LedgerCell(props: LedgerCellProps) {
       data-row={rowKey}
       data-week={week}
       tabIndex={active && typed === undefined ? 0 : -1}
-      title={props.why}
+      onMouseEnter={(event) => {
+        event.currentTarget.title = actions.why(rowKey, week);
+      }}
       onClick={(event) => actions.go(rowKey, week, event.shiftKey)}
       onFocus={active ? undefined : () => actions.go(rowKey, week, false)}
       onDoubleClick={() => actions.open(rowKey, week)}
