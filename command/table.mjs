@@ -1,8 +1,8 @@
 import {
-  formatPlain,
   formatRaceDistance,
   formatSteps,
   paceWords,
+  saySegment,
   showBlock,
   unitName,
 } from '@nadir/core';
@@ -31,7 +31,7 @@ export function table(block) {
       say(figures?.volume ?? 0),
       week.toGo === 0 ? 'race' : say(figures?.longRun ?? 0),
       days.join(' '),
-      notes(week, measure),
+      notes(week, shown),
     ];
   });
   const widths = head.map((title, column) =>
@@ -55,11 +55,9 @@ export function table(block) {
  * What else a week holds: races and days on the way, and what its long run carries.
  *
  * @param {import('@nadir/core').Week} week
- * @param {import('@nadir/core').Measure} measure
+ * @param {import('@nadir/core').ShownBlock} shown
  */
-function notes({ events, segment }, measure) {
-  const carried = segment
-    ? [`${formatPlain(segment.amount, measure)} @ ${paceWords(segment)}`]
-    : [];
+function notes({ number, events, segment }, shown) {
+  const carried = segment ? [`${saySegment(shown, number)} @ ${paceWords(segment)}`] : [];
   return [...events.map(({ name }) => name), ...carried].join('; ');
 }

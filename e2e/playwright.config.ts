@@ -3,7 +3,9 @@ import { defineConfig } from '@playwright/test';
 /** Debian's Chromium, never a download of our own; kept from calling out. */
 export default defineConfig({
   testDir: 'src',
-  timeout: 40_000,
+  // Generous: a busy machine is slow, and nothing here asserts a time.
+  timeout: 90_000,
+  expect: { timeout: 20_000 },
   workers: 2,
   fullyParallel: false,
   retries: 0,

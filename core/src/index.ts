@@ -3,6 +3,7 @@ export { isBase } from './laid/is-base.js';
 export { type LaidBlock, type Week } from './laid/laid-block.js';
 export { type LayOutOptions, layOut } from './block/lay-out.js';
 export { type ShownBlock, type ShownWeek, showBlock } from './laid/show.js';
+export { saySegment } from './laid/say.js';
 export { whyLongRun, whyVolume } from './laid/why.js';
 export { type CivilDate, addDays, differenceInDays, isCivilDate } from './calendar/civil-date.js';
 export { type Weekday, weekdayOf, weekdays } from './calendar/weekday.js';

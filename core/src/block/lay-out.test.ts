@@ -172,7 +172,12 @@ describe('any valid wishes', () => {
         const block = layOut(given);
         const shown = showBlock(block, measure);
         expect(sum(shown.weeks.map(({ volume }) => volume))).toBe(shown.total);
-        for (const week of shown.weeks) expect(sum(week.days)).toBe(week.volume);
+        for (const week of shown.weeks) {
+          expect(sum(week.days)).toBe(week.volume);
+          if (!week.segment) continue;
+          const { before, amount, after } = week.segment;
+          expect(before + amount + after).toBe(week.longRun);
+        }
       }),
       runs,
     );

@@ -1,3 +1,4 @@
+import { type ShownBlock, showBlock } from '../laid/show.js';
 import type { Measure } from '../units/measure.js';
 import type { Waiver } from '../wishes/wishes.js';
 import { type CheckContext, type Finding, type Observation, levels } from './finding.js';
@@ -10,11 +11,15 @@ import { sentences } from './sentences.js';
  */
 export function runChecks(context: CheckContext, shown: Measure): Finding[] {
   const { off } = context.rules;
+  const { basis } = context.block.wishes.athlete;
+  let figures: ShownBlock | undefined;
   const findings = checks.flatMap((check) => {
     const { code, level } = check;
     if (level !== 'stop' && off.includes(code)) return [];
     return check.run(context).map((observation): Finding => {
-      const { title, message } = sentences[code](observation, { ...context, shown });
+      // Most blocks are found sound: their figures are not worked out here.
+      figures ??= showBlock(context.block, { ...shown, basis });
+      const { title, message } = sentences[code](observation, { ...context, figures });
       const waived = waiverOf(code, observation, context.block.wishes.waivers);
       return { check: code, level, ...observation, title, message, fixes: [], ...waived };
     });

@@ -1,35 +1,41 @@
+import { sayLongRun, sayVolume } from '../laid/say.js';
+import type { ShownBlock } from '../laid/show.js';
 import { raceClass } from '../rules/race-class.js';
 import { formatDuration, formatPercent, formatWithUnit } from '../units/format.js';
-import type { Measure } from '../units/measure.js';
 import type { CheckContext, Observation } from './finding.js';
 import type { CheckCode } from './registry.js';
 
+/** What a sentence may name: figures of the block are said as every view shows them. */
+interface TellerContext extends CheckContext {
+  figures: ShownBlock;
+}
+
 type Teller = (
   observation: Observation,
-  context: CheckContext & { shown: Measure },
+  context: TellerContext,
 ) => { title: string; message: string };
 
 /** The words of every check, in one place. */
 export const sentences: Readonly<Record<CheckCode, Teller>> = {
-  'under-18-week': ({ value, limit }, context) => ({
+  'under-18-week': (found, context) => ({
     title: 'Too much for an athlete under 18',
-    message: `${amount(value, context)} in a week; the house rule for under-18s is ${amount(limit, context)}. Growing bodies are hurt by load before they show it. Talk to the guardian, and to a doctor or physiotherapist about any pain.`,
+    message: `${volumeOf(found, context)} in a week; the house rule for under-18s is ${amount(found.limit, context)}. Growing bodies are hurt by load before they show it. Talk to the guardian, and to a doctor or physiotherapist about any pain.`,
   }),
-  'not-feasible': ({ value, limit }, context) => ({
+  'not-feasible': (found, context) => ({
     title: 'The peak is out of reach',
-    message: `The block tops out at ${amount(value, context)}, not ${amount(limit, context)}. ${waysOut(context)}`,
+    message: `The block tops out at ${volumeOf(found, context)}, not ${amount(found.limit, context)}. ${waysOut(context)}`,
   }),
   'growth-over-cap': ({ value, limit, weeks }) => ({
     title: 'Growth over the cap',
     message: `Week ${weeks.join(', ')} is ${finePercent(value)} above the last building week; your cap is ${percent(limit)}. Steep weeks are where soreness starts.`,
   }),
-  'start-above-held': ({ value, limit }, context) => ({
+  'start-above-held': (found, context) => ({
     title: 'Starts above what was held',
-    message: `Week 1 is ${amount(value, context)}; the most of the last weeks is ${amount(limit, context)}. Hold the starting volume two or three easy weeks before day one.`,
+    message: `Week 1 is ${volumeOf(found, context)}; the most of the last weeks is ${amount(found.limit, context)}. Hold the starting volume two or three easy weeks before day one.`,
   }),
-  'long-run-grown-too-fast': ({ value, limit, weeks }, context) => ({
+  'long-run-grown-too-fast': (found, context) => ({
     title: 'Long run grown too fast',
-    message: `${amount(value, context)} in week ${weeks.join(', ')}; after the longest before it ${amount(limit, context)} is the most.`,
+    message: `${longRunOf(found, context)} in week ${found.weeks.join(', ')}; after the longest before it ${amount(found.limit, context)} is the most.`,
   }),
   'long-run-over-time': ({ value, limit, weeks }) => ({
     title: 'Long run over its time',
@@ -67,13 +73,13 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
     title: 'Long run over its share',
     message: `${percent(value)} of week ${weeks.join(', ')}; your limit is ${percent(limit)}. The rest of the week is too light to carry it.`,
   }),
-  'long-run-held-down': ({ value, limit }, context) => ({
+  'long-run-held-down': (found, context) => ({
     title: 'Long run held under its caps',
-    message: `The longest is ${amount(value, context)}; you asked for ${amount(limit, context)}. Its share of the week, its time or its growth holds it there: raise the peak week, start longer, or pin the run.`,
+    message: `The longest is ${longRunOf(found, context)}; you asked for ${amount(found.limit, context)}. Its share of the week, its time or its growth holds it there: raise the peak week, start longer, or pin the run.`,
   }),
-  'volume-low-for-distance': ({ value, limit }, context) => ({
+  'volume-low-for-distance': (found, context) => ({
     title: 'Low volume for the distance',
-    message: `The heaviest week is ${amount(value, context)}; ${amount(limit, context)} is the least usual for the ${distanceName(context)}. Aim to finish well rather than fast.`,
+    message: `The heaviest week is ${volumeOf(found, context)}; ${amount(found.limit, context)} is the least usual for the ${distanceName(context)}. Aim to finish well rather than fast.`,
   }),
   'fewer-run-days': ({ value, limit }) => ({
     title: 'Fewer run days than asked',
@@ -111,9 +117,9 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
     title: 'Hard running in a recovery week',
     message: `Week ${weeks.join(', ')} holds ${value} hard ${value === 1 ? 'day' : 'days'}. A recovery week has none; a test belongs on its last days.`,
   }),
-  'long-run-over-race': ({ value, weeks }, context) => ({
+  'long-run-over-race': (found, context) => ({
     title: 'Long run longer than the race',
-    message: `${amount(value, context)} in week ${weeks.join(', ')}: never further than the marathon itself. Leave the distance to race day.`,
+    message: `${longRunOf(found, context)} in week ${found.weeks.join(', ')}: never further than the marathon itself. Leave the distance to race day.`,
   }),
   'few-long-runs': ({ value, limit }) => ({
     title: 'Few long runs near the peak',
@@ -177,7 +183,7 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
   }),
 };
 
-function waysOut(context: CheckContext & { shown: Measure }): string {
+function waysOut(context: TellerContext): string {
   const { feasible } = context.block;
   if (feasible.feasible) return 'Pins hold it down: unpin or raise them.';
   const ways = [`settle for ${amount(feasible.reachablePeak, context)}`];
@@ -189,8 +195,20 @@ function waysOut(context: CheckContext & { shown: Measure }): string {
   return `Ways out: ${ways.join(', or ')}.`;
 }
 
-function amount(value: number, { block, shown }: CheckContext & { shown: Measure }): string {
-  return formatWithUnit(value, { ...shown, basis: block.wishes.athlete.basis });
+function amount(value: number, { figures }: TellerContext): string {
+  return formatWithUnit(value, figures.measure);
+}
+
+/** The volume that was measured: the figure that the coach reads in its week. */
+function volumeOf({ value, weeks }: Observation, context: TellerContext): string {
+  const week = weeks.find((number) => context.block.weeks[number - 1]?.volume === value);
+  return week === undefined ? amount(value, context) : sayVolume(context.figures, week);
+}
+
+/** The long run that was measured: the figure that the coach reads in its week. */
+function longRunOf({ value, weeks }: Observation, context: TellerContext): string {
+  const week = weeks.find((number) => context.block.weeks[number - 1]?.longRun === value);
+  return week === undefined ? amount(value, context) : sayLongRun(context.figures, week);
 }
 
 function percent(share: number): string {

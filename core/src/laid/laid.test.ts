@@ -35,6 +35,15 @@ describe('showing a block', () => {
     });
   });
 
+  it('shares a long run out to its stretches: 8 + 16 + 8 of 32 km are 5 + 10 + 5 of 20 mi', () => {
+    const longRun = { ...marathon.longRun, segment: 'middle-block' as const };
+    const carrying = layOut({ ...marathon, longRun });
+    expect(showBlock(carrying, { ...km, unit: 'mi' }).weeks[14]).toMatchObject({
+      longRun: 20,
+      segment: { before: 5, amount: 10, after: 5 },
+    });
+  });
+
   it('leaves a pin as it was typed: 37.5 mi in half miles', () => {
     const pinned = layOut({ ...marathon, pins: [{ week: 3, volume: 37.5 * 1609.344 }] });
     const shown = showBlock(pinned, { ...km, unit: 'mi', step: 0.5 });
@@ -44,9 +53,10 @@ describe('showing a block', () => {
 
 describe('why', () => {
   const block = layOut({ ...undated, start: '2026-12-17', pins: [{ week: 6, volume: 66_000 }] });
+  const shown = showBlock(block, km);
   const why = (number: number) => {
     const week = block.weeks[number - 1];
-    return week ? [whyVolume(block, week, km), whyLongRun(block, week)] : [];
+    return week ? [whyVolume(block, week, shown), whyLongRun(block, week)] : [];
   };
 
   it('says the rule and the sum behind a volume', () => {
@@ -67,12 +77,24 @@ describe('why', () => {
     expect(why(18)[1]).toBe('The race.');
   });
 
+  it('names another week by the figure that stands there: 62 km are 38.5 mi, shown 38', () => {
+    const volume = { ...marathon.volume, start: 42_000, peak: 80_000 };
+    const inMiles = layOut({ ...marathon, volume });
+    const figures = showBlock(inMiles, { ...km, unit: 'mi' });
+    const week = inMiles.weeks[9];
+    expect(inMiles.weeks[8]?.volume).toBe(62_000);
+    expect(figures.weeks[8]?.volume).toBe(38);
+    expect(week && whyVolume(inMiles, week, figures)).toContain('up from 38 mi in week 9');
+  });
+
   it('names the re-entry after a recovery week', () => {
     const resumed = layOut({
       ...marathon,
       volume: { ...marathon.volume, recovery: { every: 4, depth: 0.25, reEntry: 'resume' } },
     });
     const week = resumed.weeks[4];
-    expect(week && whyVolume(resumed, week, km)).toMatch(/^Resumes at the last building week/);
+    expect(week && whyVolume(resumed, week, showBlock(resumed, km))).toMatch(
+      /^Resumes at the last building week/,
+    );
   });
 });

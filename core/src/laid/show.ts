@@ -1,3 +1,4 @@
+import type { Segment } from '../longrun/lay-segments.js';
 import { apportion, sum } from '../units/apportion.js';
 import { type Measure, quantum } from '../units/measure.js';
 import type { LaidBlock, Week } from './laid-block.js';
@@ -8,6 +9,15 @@ export interface ShownWeek {
   /** The long run as its own day shows it; 0 when there is none. */
   longRun: number;
   days: number[];
+  /** The stretches of the long run; they add up to it. */
+  segment: ShownSegment | undefined;
+}
+
+/** The stretches of a long run in whole shown steps: easy, its segment, easy again. */
+export interface ShownSegment {
+  before: number;
+  amount: number;
+  after: number;
 }
 
 /** A block in whole shown steps that add up: days to weeks, weeks to the total. */
@@ -35,9 +45,17 @@ export function showBlock({ weeks }: Pick<LaidBlock, 'weeks'>, measure: Measure)
   };
 }
 
-function showWeek({ days }: Week, volume: number, measure: Measure): ShownWeek {
+function showWeek({ days, segment }: Week, volume: number, measure: Measure): ShownWeek {
   const amounts = days.map((day) => day[measure.basis]);
   const shown = apportion(amounts, quantum(measure), volume);
   const long = days.findIndex(({ role }) => role === 'long');
-  return { volume, longRun: shown[long] ?? 0, days: shown };
+  const longRun = shown[long] ?? 0;
+  return { volume, longRun, days: shown, segment: segment && showSegment(segment, longRun) };
+}
+
+/** Shares out by part of the run, so that any measure of it will do. */
+function showSegment({ before, amount, after }: Segment, longRun: number): ShownSegment {
+  const step = (before + amount + after) / longRun;
+  const [easy = 0, held = 0, home = 0] = apportion([before, amount, after], step, longRun);
+  return { before: easy, amount: held, after: home };
 }

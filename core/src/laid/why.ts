@@ -1,25 +1,28 @@
 import type { LongRunRule } from '../longrun/lay-long-runs.js';
 import { formatDuration, formatPercent, formatWithUnit } from '../units/format.js';
-import type { Measure } from '../units/measure.js';
 import type { VolumeRule } from '../volume/climb.js';
 import { growthSchools } from '../volume/growth-schools.js';
 import { isBase } from './is-base.js';
 import type { LaidBlock, Week } from './laid-block.js';
+import { sayVolume } from './say.js';
+import type { ShownBlock } from './show.js';
 
-/** Why a week's volume is what it is, in one sentence. */
-export function whyVolume(block: LaidBlock, week: Week, measure: Measure): string {
+/** Why a week's volume is what it is, in one sentence; other weeks are named by their shown figures. */
+export function whyVolume(block: LaidBlock, week: Week, shown: ShownBlock): string {
   const { volume } = block.wishes;
-  const say = (amount: number) =>
-    formatWithUnit(amount, { ...measure, basis: block.wishes.athlete.basis });
+  const start = formatWithUnit(volume.start, {
+    ...shown.measure,
+    basis: block.wishes.athlete.basis,
+  });
   const last = block.weeks.slice(0, week.number - 1).findLast(isBase);
   const over = last
-    ? `${say(last.volume)} in week ${last.number}`
-    : `the start of ${say(volume.start)}`;
-  const heaviest = Math.max(...block.weeks.map((each) => each.volume));
+    ? `${sayVolume(shown, last.number)} in week ${last.number}`
+    : `the start of ${start}`;
+  const heaviest = block.weeks.reduce((most, next) => (next.volume > most.volume ? next : most));
+  const left = formatPercent(week.volume / heaviest.volume);
   const sentences: Readonly<Record<VolumeRule, () => string>> = {
     start: () => `The starting volume.`,
-    'short-first-week': () =>
-      `${week.length} of 7 days at the starting volume of ${say(volume.start)}.`,
+    'short-first-week': () => `${week.length} of 7 days at the starting volume of ${start}.`,
     pin: () => 'Pinned by you; kept exactly.',
     rise: () =>
       `${growthSchools[volume.growth.school].title}: up from ${over}, at most ${formatPercent(volume.growth.cap)}.`,
@@ -28,10 +31,8 @@ export function whyVolume(block: LaidBlock, week: Week, measure: Measure): strin
     're-entry': () => `Resumes at the last building week, ${over}.`,
     recovery: () => `Recovery: ${formatPercent(volume.recovery.depth)} off ${over}.`,
     event: () => eventWords(week, over),
-    taper: () =>
-      `Taper: ${formatPercent(week.volume / heaviest)} of the heaviest week, ${say(heaviest)}.`,
-    race: () =>
-      `Running around the race: ${formatPercent(week.volume / heaviest)} of the heaviest week; the race is not counted.`,
+    taper: () => `Taper: ${left} of the heaviest week, ${sayVolume(shown, heaviest.number)}.`,
+    race: () => `Running around the race: ${left} of the heaviest week; the race is not counted.`,
   };
   return sentences[week.volumeRule]();
 }

@@ -1,5 +1,5 @@
 import type { FrameWeek } from '../frame/frame.js';
-import { roundTo } from '../units/round.js';
+import { clean, roundTo } from '../units/round.js';
 import type { LaidLongRun } from './lay-long-runs.js';
 import { type SegmentName, type SegmentShape, segmentSchools } from './segments.js';
 
@@ -9,6 +9,8 @@ export interface Segment {
   /** Easy running before it. */
   before: number;
   amount: number;
+  /** Easy running after it. */
+  after: number;
   /** Seconds per km against race pace, at its start and at its end. */
   offset: readonly [start: number, end: number];
 }
@@ -66,5 +68,5 @@ function cut(
   const amount = Math.min(longRun, Math.max(step, roundTo(longRun * part, step)));
   if (longRun < step) return undefined;
   const before = Math.min(longRun - amount, roundTo(longRun * from, step));
-  return { name, before, amount, offset };
+  return { name, before, amount, after: clean(longRun - before - amount), offset };
 }

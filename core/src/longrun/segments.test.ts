@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { layOut } from '../block/lay-out.js';
 import { marathon } from '../testing/examples.js';
+import { sessionWords } from '../week/session-words.js';
 import { segmentNames, segmentSchools } from './segments.js';
 
 const laid = (segment: (typeof segmentNames)[number]) =>
@@ -29,6 +30,26 @@ describe('segments of long runs', () => {
     expect(week?.segment).toMatchObject({ before: 8000, amount: 16_000, offset: [0, 0] });
     const long = week?.days.find(({ role }) => role === 'long');
     expect(long?.sessions).toEqual([{ shorthand: '8 km easy; 16 km @ race pace; 8 km easy' }]);
+  });
+
+  it('its words add up in tenths: 12.44 + 6.44 + 12.12 km are 31, written 12.5 + 6.4 + 12.1', () => {
+    const segment = {
+      name: 'middle-block',
+      before: 12_440,
+      amount: 6440,
+      after: 12_120,
+      offset: [0, 0],
+    } as const;
+    const words = sessionWords(
+      'long',
+      31_000,
+      { basis: 'distance', unit: 'km' },
+      {
+        race: undefined,
+        segment,
+      },
+    );
+    expect(words).toBe('12.5 km easy; 6.4 km @ race pace; 12.1 km easy');
   });
 
   it('the progression walks from 45 s slower to 10 s faster', () => {

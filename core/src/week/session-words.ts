@@ -1,7 +1,8 @@
 import type { BlockEvent } from '../events/event.js';
 import type { Segment } from '../longrun/lay-segments.js';
 import { formatPlain } from '../units/format.js';
-import type { Measure } from '../units/measure.js';
+import { apportion } from '../units/apportion.js';
+import { type Measure, shownUnit } from '../units/measure.js';
 import type { DayRole } from './roles.js';
 
 /**
@@ -15,14 +16,19 @@ export function sessionWords(
   counted: Pick<Measure, 'basis' | 'unit'>,
   { race, segment }: { race: BlockEvent | undefined; segment: Segment | undefined },
 ): string {
+  const tenth = shownUnit(counted) / 10;
   const say = (part: number) => formatPlain(part, counted);
   if (race && (role === 'tune-up' || role === 'test')) return race.name;
   if (role === 'quality') return `${say(amount)} quality`;
   if (!segment) return `${say(amount)} easy`;
-  const after = amount - segment.before - segment.amount;
+  // Shown in tenths, the stretches still add up to the run.
+  const [before = 0, held = 0, after = 0] = apportion(
+    [segment.before, segment.amount, segment.after],
+    tenth,
+  ).map((tenths) => tenths * tenth);
   return [
-    segment.before > 0 ? `${say(segment.before)} easy` : '',
-    `${say(segment.amount)} @ ${paceWords(segment)}`,
+    before > 0 ? `${say(before)} easy` : '',
+    `${say(held)} @ ${paceWords(segment)}`,
     after > 0 ? `${say(after)} easy` : '',
   ]
     .filter(Boolean)

@@ -1,8 +1,9 @@
 import type { Block, ShownBlock } from '@nadir/core';
+import { memo } from 'react';
 import { token } from '../look/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import { type LegsFrame, drawLegs } from './legs-curve.js';
-import { type Skyline, stepOutline } from './skyline.js';
+import { type VolumeScale, stepOutline } from './skyline.js';
 
 /** Another version of a block, drawn thin behind the first: its outline, long runs and legs. */
 export interface GhostBlock {
@@ -13,22 +14,19 @@ export interface GhostBlock {
 }
 
 /** Weeks stand over those as far from the race. */
-export function GhostLayer({
+export const GhostLayer = memo(function GhostLayer({
   ghost,
-  skyline,
-  ground,
+  scale: { yOf },
   columns,
   legs,
 }: {
   ghost: GhostBlock;
-  skyline: Skyline;
-  ground: number;
+  scale: VolumeScale;
   columns: Columns;
   legs: LegsFrame;
 }) {
   const { block, shown, name } = ghost;
   const offset = columns.weeks - shown.weeks.length;
-  const yOf = (steps: number) => ground - skyline.heightOf(steps);
   const shifted: Columns = {
     width: columns.width,
     labels: columnX(columns, offset),
@@ -76,4 +74,4 @@ export function GhostLayer({
       )}
     </g>
   );
-}
+});

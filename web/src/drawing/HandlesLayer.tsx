@@ -1,10 +1,10 @@
 import type { Block, ShownBlock } from '@nadir/core';
-import type { KeyboardEvent, PointerEvent } from 'react';
+import { type KeyboardEvent, type PointerEvent, memo } from 'react';
 import { token } from '../look/tokens.js';
 import { type Columns, columnWidth, columnX } from './columns.js';
 import { type HandleWords, handleWords, peakWeekOf } from './handle-words.js';
 import { type Handle, type Hands, handleKey } from './hands.js';
-import type { Skyline } from './skyline.js';
+import type { Skyline, VolumeScale } from './skyline.js';
 
 /** Pixels above and below a line within which it can be taken. */
 const REACH = 6;
@@ -35,12 +35,12 @@ interface Place {
  * edges of phases, the depth of the taper, the week of the peak. Each is a
  * slider for the keyboard; of the weeks, those of the selected one.
  */
-export function HandlesLayer({
+export const HandlesLayer = memo(function HandlesLayer({
   block,
   shown,
   skyline,
+  scale,
   columns,
-  ground,
   band,
   selected,
   hands,
@@ -48,17 +48,17 @@ export function HandlesLayer({
   block: Block;
   shown: ShownBlock;
   skyline: Skyline;
+  scale: VolumeScale;
   columns: Columns;
-  ground: number;
   /** Height of the phases' band under the ground. */
   band: number;
   selected: number;
   hands: Hands;
 }) {
-  const perPixel = { steps: skyline.stepsPerPixel, weeks: 1 / columnWidth(columns) };
+  const perPixel = { steps: scale.stepsPerPixel, weeks: 1 / columnWidth(columns) };
   const places = [
     ...weekHandles(block, skyline, selected),
-    ...phaseHandles(block, columns, ground, band),
+    ...phaseHandles(block, columns, scale.ground, band),
     ...peakHandle(block, skyline),
   ];
   return (
@@ -74,7 +74,7 @@ export function HandlesLayer({
       ))}
     </g>
   );
-}
+});
 
 function HandleMark({
   place: { handle, x, y, width, height, tab, upDown },

@@ -1,11 +1,12 @@
 import type { Block, CivilDate } from '@nadir/core';
+import { memo } from 'react';
 import { formatDay } from '../parts/dates.js';
 import { token } from '../look/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import { dayIndex, dayX } from './days.js';
 
 /** Race day and today. */
-export function MarksLayer({
+export const MarksLayer = memo(function MarksLayer({
   block: { weeks, wishes },
   columns,
   top,
@@ -56,4 +57,4 @@ export function MarksLayer({
       )}
     </g>
   );
-}
+});

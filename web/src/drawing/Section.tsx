@@ -1,18 +1,18 @@
 import type { Block, CivilDate, ShownBlock } from '@nadir/core';
-import { type MouseEvent, memo, useId, useMemo } from 'react';
+import { type MouseEvent, memo, useDeferredValue, useId, useMemo } from 'react';
 import { token } from '../look/tokens.js';
-import type { Columns } from './columns.js';
+import { type Columns, columnWidth, columnX } from './columns.js';
 import { weekOf } from './days.js';
 import { EventsLayer } from './EventsLayer.js';
 import { type GhostBlock, GhostLayer } from './Ghost.js';
 import { HandlesLayer, PeakMark } from './HandlesLayer.js';
 import type { Hands } from './hands.js';
 import { Hatches } from './hatches.js';
-import { legsRange } from './legs-curve.js';
+import { type LegsFrame, legsRange } from './legs-curve.js';
 import { LegsLayer } from './LegsLayer.js';
 import { MarksLayer } from './MarksLayer.js';
 import { PhasesLayer } from './PhasesLayer.js';
-import { drawSkyline } from './skyline.js';
+import { drawSkyline, heaviest, volumeScale } from './skyline.js';
 import { SkylineLayer } from './SkylineLayer.js';
 import { WeekFrames } from './WeekFrames.js';
 
@@ -40,84 +40,88 @@ const BAND = 24;
 
 /** The drawing of a block: skyline above the waterline, legs below it, column by column. */
 export const Section = memo(function Section(props: SectionProps) {
-  const { block, shown, columns, height, today, selected, lit = [], ghost, hands } = props;
+  const { block, shown, columns, height, today, selected, lit = NONE, ghost, hands } = props;
   const id = useId();
   const ground = Math.round(height * 0.72) - BAND;
   const doneWeeks =
     (weekOf(block.weeks, today) ?? (today > block.wishes.race.date ? block.weeks.length + 1 : 1)) -
     1;
-  const reach = Math.max(
-    props.reach ?? 1,
-    ...(ghost?.shown.weeks.map(({ volume }) => volume) ?? []),
-  );
+  const most = Math.max(props.reach ?? 1, heaviest(shown), ghost ? heaviest(ghost.shown) : 1);
+  const scale = useMemo(() => volumeScale(most, { top: TOP, ground }), [most, ground]);
   const skyline = useMemo(
-    () => drawSkyline(shown, columns, { top: TOP, ground, doneWeeks, reach }),
-    [shown, columns, ground, doneWeeks, reach],
+    () => drawSkyline(shown, columns, scale, doneWeeks),
+    [shown, columns, scale, doneWeeks],
   );
+  const [lowest, freshest] = legsRange(ghost ? [block, ghost.block] : [block]);
   const legs = useMemo(
-    () => ({
-      top: ground + BAND + 14,
-      bottom: height - 20,
-      range: legsRange(ghost ? [block, ghost.block] : [block]),
-    }),
-    [ground, height, block, ghost],
+    (): LegsFrame => ({ top: ground + BAND + 14, bottom: height - 20, range: [lowest, freshest] }),
+    [ground, height, lowest, freshest],
   );
+  const drawn = useMemo(() => ({ block, shown, skyline }), [block, shown, skyline]);
+  // What no eye follows while something is dragged may come after the frame.
+  const settled = useDeferredValue(drawn);
   const { race, athlete } = block.wishes;
-  const onSelect = props.onSelect;
   return (
     <svg
       width={columns.width}
       height={height}
       role="group"
       aria-label={`Section: ${block.weeks.length} weeks to ${race.name}${athlete.name && ` of ${athlete.name}`}`}
-      style={{ display: 'block', fontSize: 12, fill: token('ink'), userSelect: 'none' }}
+      style={STYLE}
     >
       <Hatches id={id} />
-      <WeekFrames skyline={skyline} height={height} lit={lit} selected={selected} />
-      <SkylineLayer
-        skyline={skyline}
-        block={block}
-        shown={shown}
-        ground={ground}
-        columns={columns}
-        doneWeeks={doneWeeks}
-      />
+      <WeekFrames columns={columns} height={height} lit={lit} selected={selected} />
+      <SkylineLayer {...drawn} scale={scale} columns={columns} doneWeeks={doneWeeks} />
       <PhasesLayer phases={block.phases} columns={columns} top={ground} height={BAND} hatch={id} />
       <LegsLayer block={block} columns={columns} frame={legs} />
-      {ghost && (
-        <GhostLayer ghost={ghost} skyline={skyline} ground={ground} columns={columns} legs={legs} />
-      )}
-      <EventsLayer block={block} columns={columns} y={EVENTS} ground={ground} />
-      <MarksLayer block={block} columns={columns} top={TOP} bottom={height} today={today} />
+      {ghost && <GhostLayer ghost={ghost} scale={scale} columns={columns} legs={legs} />}
+      <EventsLayer block={settled.block} columns={columns} y={EVENTS} ground={ground} />
+      <MarksLayer block={settled.block} columns={columns} top={TOP} bottom={height} today={today} />
       {hands && <PeakMark block={block} skyline={skyline} />}
-      {onSelect && (
-        <g aria-hidden="true">
-          {skyline.weeks.map(({ x, width }, index) => (
-            <rect
-              key={index}
-              x={x}
-              y={0}
-              width={width}
-              height={height}
-              fill="transparent"
-              style={{ cursor: 'pointer' }}
-              onClick={(event: MouseEvent) => onSelect(index + 1, event.shiftKey)}
-            />
-          ))}
-        </g>
+      {props.onSelect && (
+        <WeekTargets columns={columns} height={height} onSelect={props.onSelect} />
       )}
       {hands && (
         <HandlesLayer
-          block={block}
-          shown={shown}
-          skyline={skyline}
+          {...settled}
+          scale={scale}
           columns={columns}
-          ground={ground}
           band={BAND}
           selected={selected?.at(-1) ?? 1}
           hands={hands}
         />
       )}
     </svg>
+  );
+});
+
+const NONE: readonly number[] = [];
+const STYLE = { display: 'block', fontSize: 12, fill: token('ink'), userSelect: 'none' } as const;
+
+/** A click anywhere in a week's column selects it. */
+const WeekTargets = memo(function WeekTargets({
+  columns,
+  height,
+  onSelect,
+}: {
+  columns: Columns;
+  height: number;
+  onSelect: (week: number, extend: boolean) => void;
+}) {
+  return (
+    <g aria-hidden="true">
+      {Array.from({ length: columns.weeks }, (_, index) => (
+        <rect
+          key={index}
+          x={columnX(columns, index)}
+          y={0}
+          width={columnWidth(columns)}
+          height={height}
+          fill="transparent"
+          style={{ cursor: 'pointer' }}
+          onClick={(event: MouseEvent) => onSelect(index + 1, event.shiftKey)}
+        />
+      ))}
+    </g>
   );
 });

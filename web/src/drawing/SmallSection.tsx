@@ -1,6 +1,6 @@
 import { type Block, type CivilDate, type ShownBlock, formatSteps, unitName } from '@nadir/core';
 import { dayIndex, dayX, weekOf } from './days.js';
-import { drawSkyline } from './skyline.js';
+import { drawSkyline, heaviest, volumeScale } from './skyline.js';
 import { token } from '../look/tokens.js';
 
 const WIDTH = 190;
@@ -20,14 +20,11 @@ export function SmallSection({
 }) {
   const columns = { width: WIDTH, labels: 0, weeks: block.weeks.length };
   const doneWeeks = (weekOf(block.weeks, today) ?? 1) - 1;
-  const { outline, done, toCome, weeks } = drawSkyline(shown, columns, {
-    top: 3,
-    ground: HEIGHT - 1,
-    doneWeeks,
-  });
+  const most = heaviest(shown);
+  const scale = volumeScale(most, { top: 3, ground: HEIGHT - 1 });
+  const { outline, done, toCome, weeks } = drawSkyline(shown, columns, scale, doneWeeks);
   const index = dayIndex(block.weeks, today);
-  const heaviest = Math.max(...shown.weeks.map(({ volume }) => volume));
-  const summary = `${label}: ${block.weeks.length} weeks, heaviest ${formatSteps(heaviest, shown.measure)} ${unitName(shown.measure)}`;
+  const summary = `${label}: ${block.weeks.length} weeks, heaviest ${formatSteps(most, shown.measure)} ${unitName(shown.measure)}`;
   return (
     <svg width={WIDTH} height={HEIGHT} role="img" aria-label={summary} style={{ display: 'block' }}>
       <path d={toCome} fill={token('toCome')} />

@@ -1,38 +1,35 @@
+import { memo } from 'react';
 import { token } from '../look/tokens.js';
-import type { Skyline } from './skyline.js';
+import { type Columns, columnWidth, columnX } from './columns.js';
 
 /** What is lit behind the drawing: the weeks of a check in focus, and the selected week. */
-export function WeekFrames({
-  skyline,
+export const WeekFrames = memo(function WeekFrames({
+  columns,
   height,
   lit,
   selected,
 }: {
-  skyline: Skyline;
+  columns: Columns;
   height: number;
   lit: readonly number[];
   selected: readonly number[] | undefined;
 }) {
-  const chosen = (selected ?? []).flatMap((week) => skyline.weeks[week - 1] ?? []);
-  const left = Math.min(...chosen.map(({ x }) => x));
-  const right = Math.max(...chosen.map(({ x, width }) => x + width));
+  const inside = (week: number) => week <= columns.weeks;
+  const chosen = (selected ?? []).filter(inside);
+  const left = columnX(columns, Math.min(...chosen) - 1);
+  const right = columnX(columns, Math.max(...chosen));
   return (
     <g aria-hidden="true">
-      {lit.map((week) => {
-        const column = skyline.weeks[week - 1];
-        return (
-          column && (
-            <rect
-              key={week}
-              x={column.x}
-              y={46}
-              width={column.width}
-              height={height}
-              fill={token('lit')}
-            />
-          )
-        );
-      })}
+      {lit.filter(inside).map((week) => (
+        <rect
+          key={week}
+          x={columnX(columns, week - 1)}
+          y={46}
+          width={columnWidth(columns)}
+          height={height}
+          fill={token('lit')}
+        />
+      ))}
       {chosen.length > 0 && (
         <path
           d={`M${left},${height}V46H${right}V${height}`}
@@ -43,4 +40,4 @@ export function WeekFrames({
       )}
     </g>
   );
-}
+});

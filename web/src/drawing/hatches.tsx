@@ -1,5 +1,5 @@
 import type { PhaseKind } from '@nadir/core';
-import type { ReactNode } from 'react';
+import { type ReactNode, memo } from 'react';
 import { token } from '../look/tokens.js';
 
 const SIZE = 7;
@@ -18,7 +18,7 @@ const MARKS: Readonly<Record<PhaseKind, ReactNode>> = {
 };
 
 /** Pattern definitions for phase bands; `hatchOf` gives their address. */
-export function Hatches({ id }: { id: string }) {
+export const Hatches = memo(function Hatches({ id }: { id: string }) {
   return (
     <defs>
       {Object.entries(MARKS).map(([kind, marks]) => (
@@ -36,7 +36,7 @@ export function Hatches({ id }: { id: string }) {
       ))}
     </defs>
   );
-}
+});
 
 export function hatchOf(id: string, kind: PhaseKind): string {
   return `url(#${id}-${kind})`;

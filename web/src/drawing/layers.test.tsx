@@ -5,7 +5,6 @@ import type { Hands } from './hands.js';
 import { handleKey } from './hands.js';
 import { legsRange } from './legs-curve.js';
 import { Section } from './Section.js';
-import { drawSkyline } from './skyline.js';
 
 const given: Given = {
   race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
@@ -24,7 +23,7 @@ const lay = (part: Given = given) => {
 };
 const columns = { width: 900, labels: 90, weeks: 18 };
 
-function draw({ hands, ghost }: { hands?: Hands; ghost?: Given } = {}) {
+function draw({ hands, ghost, reach }: { hands?: Hands; ghost?: Given; reach?: number } = {}) {
   render(
     <Section
       {...lay()}
@@ -33,6 +32,7 @@ function draw({ hands, ghost }: { hands?: Hands; ghost?: Given } = {}) {
       today="2027-02-10"
       selected={[5]}
       hands={hands}
+      reach={reach}
       ghost={ghost && { ...lay(ghost), name: 'as kept' }}
     />,
   );
@@ -69,10 +69,15 @@ describe('another version behind it', () => {
   });
 
   it('shares the scale of what is drawn, heights and legs', () => {
-    const shown = lay().shown;
-    const frame = { top: 20, ground: 300, doneWeeks: 0 };
-    expect(drawSkyline(shown, columns, { ...frame, reach: 200 }).most).toBe(200);
-    expect(drawSkyline(shown, columns, frame).most).toBeLessThan(150);
+    draw();
+    expect(screen.queryByText('150')).toBeNull();
+    cleanup();
+    draw({ ghost: { ...given, volume: { start: 140_000, peak: 150_000 } } });
+    expect(screen.getByText('150')).toBeTruthy();
+    cleanup();
+    // What was reached when something was taken in hand stays on the scale.
+    draw({ reach: 150 });
+    expect(screen.getByText('150')).toBeTruthy();
     const light = lay().block;
     const heavy = lay({ ...given, volume: { start: 55_000, peak: 150_000 } }).block;
     expect(legsRange([light, heavy])[0]).toBe(legsRange([heavy])[0]);

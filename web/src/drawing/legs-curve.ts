@@ -1,6 +1,6 @@
 import type { LaidBlock } from '@nadir/core';
 import { scaleLinear } from 'd3-scale';
-import { area, curveMonotoneX, line } from 'd3-shape';
+import { area, line } from 'd3-shape';
 import type { Columns } from './columns.js';
 import { dayX } from './days.js';
 
@@ -40,25 +40,26 @@ export function drawLegs(
   columns: Columns,
   { top, bottom, range = legsRange([{ legs }]) }: LegsFrame,
 ): LegsCurve {
-  const lows = legs.days.map(low);
-  const highs = legs.days.map(high);
   const scale = scaleLinear(range, [bottom, top]);
-  const x = (index: number) => dayX(weeks, columns, index);
-  const morning = (index: number) => ({ x: x(index), y: scale(legs.days[index]?.value ?? 0) });
-  const curve = line<number>(
-    (_, index) => x(index),
-    (value) => scale(value),
-  ).curve(curveMonotoneX);
-  const band = area<number>()
-    .x((_, index) => x(index))
-    .y0((low) => scale(low))
-    .y1((_, index) => scale(highs[index] ?? 0))
-    .curve(curveMonotoneX);
+  // A point a day is a few pixels on: straight from one to the next, the eye sees a curve.
+  const points = legs.days.map((of, index) => ({ of, x: dayX(weeks, columns, index) }));
+  const morning = (index: number) => ({
+    x: points[index]?.x ?? columns.labels,
+    y: scale(legs.days[index]?.value ?? 0),
+  });
+  const curve = line<(typeof points)[number]>(
+    ({ x }) => x,
+    ({ of }) => scale(of.value),
+  );
+  const band = area<(typeof points)[number]>()
+    .x(({ x }) => x)
+    .y0(({ of }) => scale(low(of)))
+    .y1(({ of }) => scale(high(of)));
   let day = 0;
   const heaviest = weeks.find(({ length }) => (day += length) > legs.nadir);
   return {
-    curve: curve(legs.days.map(({ value }) => value)) ?? '',
-    band: band(lows) ?? '',
+    curve: curve(points) ?? '',
+    band: band(points) ?? '',
     zero: scale(0),
     nadir: { ...morning(legs.nadir), week: heaviest?.number ?? 1 },
     raceDay: morning(legs.days.length - 1),

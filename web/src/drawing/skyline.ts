@@ -5,62 +5,74 @@ import { type Columns, columnX } from './columns.js';
 
 /** The part of the drawing above the waterline, in pixels of it. */
 export interface Skyline {
-  ticks: { y: number; steps: number }[];
   outline: string;
   /** The filled ground of weeks done, and of weeks to come. */
   done: string;
   toCome: string;
   /** Top of each week and of its long run. */
   weeks: { x: number; width: number; top: number; longTop: number }[];
-  /** Shown steps a pixel stands for. */
-  stepsPerPixel: number;
-  /** Shown steps at the top of the scale. */
-  most: number;
-  /** Height of an amount in shown steps, above the waterline. */
-  heightOf: (steps: number) => number;
 }
 
-/** Where the skyline is drawn. */
-export interface SkylineFrame {
-  /** Pixel of the heaviest tick. */
-  top: number;
+/** Pixels for amounts in shown steps, above the waterline. */
+export interface VolumeScale {
   /** Pixel of the waterline. */
   ground: number;
-  /** Weeks that lie wholly in the past. */
-  doneWeeks: number;
-  /** The scale reaches this many shown steps at least, so that a drag does not move it. */
-  reach?: number | undefined;
+  ticks: { y: number; steps: number }[];
+  yOf: (steps: number) => number;
+  /** Shown steps a pixel stands for. */
+  stepsPerPixel: number;
 }
 
-/** The skyline of weekly volume as one stepped outline. */
+/**
+ * The scale of weekly volume.
+ *
+ * @param most shown steps that have room
+ * @param frame pixels of the heaviest tick and of the waterline
+ */
+export function volumeScale(
+  most: number,
+  { top, ground }: { top: number; ground: number },
+): VolumeScale {
+  const scale = scaleLinear([0, Math.max(1, most)], [ground, top]).nice(5);
+  const ticks = scale.ticks(5).slice(1);
+  return {
+    ground,
+    ticks: ticks.map((steps) => ({ steps, y: scale(steps) })),
+    yOf: (steps) => scale(steps),
+    stepsPerPixel: (scale.domain()[1] ?? 1) / (ground - top),
+  };
+}
+
+/** Shown steps of the heaviest week. */
+export function heaviest({ weeks }: ShownBlock): number {
+  return Math.max(...weeks.map(({ volume }) => volume));
+}
+
+/**
+ * The skyline of weekly volume as one stepped outline.
+ *
+ * @param doneWeeks weeks that lie wholly in the past
+ */
 export function drawSkyline(
   shown: ShownBlock,
   columns: Columns,
-  { top, ground, doneWeeks, reach = 1 }: SkylineFrame,
+  { ground, yOf }: VolumeScale,
+  doneWeeks: number,
 ): Skyline {
   const volumes = shown.weeks.map(({ volume }) => volume);
-  const scale = scaleLinear([0, Math.max(reach, ...volumes)], [ground, top]).nice(5);
-  const most = scale.domain()[1] ?? 1;
   const fill = area().curve(curveStepAfter).y0(ground);
   const corners = (from: number, to: number) =>
-    stepCorners(volumes.slice(from, to), (index) => columnX(columns, from + index), scale);
+    stepCorners(volumes.slice(from, to), (index) => columnX(columns, from + index), yOf);
   return {
-    ticks: scale
-      .ticks(5)
-      .slice(1)
-      .map((steps) => ({ steps, y: scale(steps) })),
-    outline: stepOutline(volumes, (index) => columnX(columns, index), scale),
+    outline: stepOutline(volumes, (index) => columnX(columns, index), yOf),
     done: fill(corners(0, doneWeeks)) ?? '',
     toCome: fill(corners(doneWeeks, volumes.length)) ?? '',
     weeks: shown.weeks.map(({ volume, longRun }, index) => ({
       x: columnX(columns, index),
       width: columnX(columns, index + 1) - columnX(columns, index),
-      top: scale(volume),
-      longTop: scale(longRun),
+      top: yOf(volume),
+      longTop: yOf(longRun),
     })),
-    stepsPerPixel: most / (ground - top),
-    most,
-    heightOf: (steps) => ground - scale(steps),
   };
 }
 

@@ -1,11 +1,12 @@
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
 import type { BlockFile } from '@nadir/contract';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import { BlockFacts } from '../../parts/BlockFacts.js';
 import type { LaidAndShown } from '../../parts/useLaidBlock.js';
 import { Checks } from './Checks.js';
+import { findingWords } from './finding-words.js';
 import { FitPanel } from './FitPanel.js';
 import { OnTheWay } from './OnTheWay.js';
 import { RulesOffer } from './RulesOffer.js';
@@ -16,9 +17,10 @@ const tabs = [
   ['way', 'On the way'],
   ['fit', 'Fit'],
 ] as const;
+type AsideTab = (typeof tabs)[number][0];
 
 /** Beside the drawing: what the block is told, what stands on the way, what a solver can find. */
-export function Aside({
+export const Aside = memo(function Aside({
   base,
   drawn,
   file,
@@ -34,27 +36,14 @@ export function Aside({
   commands: Commands;
   onLight: (weeks: readonly number[]) => void;
 }) {
-  const [tab, setTab] = useState<(typeof tabs)[number][0]>('checks');
+  const [tab, setTab] = useState<AsideTab>('checks');
   const { measure } = base.shown;
   return (
     <aside
       style={{ background: token('panel'), borderLeft: `1px solid ${token('hairline')}` }}
       aria-label="Checks and shape"
     >
-      <Tabs
-        value={tab}
-        onChange={(_, value: (typeof tabs)[number][0]) => setTab(value)}
-        aria-label="Beside the drawing"
-        variant="fullWidth"
-        sx={{
-          minHeight: 34,
-          '& .MuiTab-root': { minHeight: 34, minWidth: 0, px: 1, whiteSpace: 'nowrap' },
-        }}
-      >
-        {tabs.map(([value, label]) => (
-          <Tab key={value} value={value} label={label} id={`tab-${value}`} aria-controls="beside" />
-        ))}
-      </Tabs>
+      <AsideTabs tab={tab} onTab={setTab} />
       <div role="tabpanel" id="beside" aria-labelledby={`tab-${tab}`} style={{ paddingTop: 8 }}>
         {tab === 'checks' && (
           <>
@@ -66,7 +55,7 @@ export function Aside({
             />
             <Checks
               block={base.block}
-              drawn={drawn.block}
+              shown={drawn === base ? undefined : findingWords(drawn.block.findings) || 'nothing'}
               measure={measure}
               today={today}
               commands={commands}
@@ -82,4 +71,30 @@ export function Aside({
       </div>
     </aside>
   );
-}
+});
+
+/** The library measures its tabs whenever they are drawn: only when one is chosen, then. */
+const AsideTabs = memo(function AsideTabs({
+  tab,
+  onTab,
+}: {
+  tab: AsideTab;
+  onTab: (tab: AsideTab) => void;
+}) {
+  return (
+    <Tabs
+      value={tab}
+      onChange={(_, value: AsideTab) => onTab(value)}
+      aria-label="Beside the drawing"
+      variant="fullWidth"
+      sx={{
+        minHeight: 34,
+        '& .MuiTab-root': { minHeight: 34, minWidth: 0, px: 1, whiteSpace: 'nowrap' },
+      }}
+    >
+      {tabs.map(([value, label]) => (
+        <Tab key={value} value={value} label={label} id={`tab-${value}`} aria-controls="beside" />
+      ))}
+    </Tabs>
+  );
+});

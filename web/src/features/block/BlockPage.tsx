@@ -1,5 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
-import { useEffect, useState } from 'react';
+import { useDeferredValue, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useDispatch } from 'react-redux';
 import { useParams } from 'react-router';
@@ -61,6 +61,9 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const base = useLaidBlock(file);
   const drawn = useLaidBlock(preview ?? file);
   const { block, shown } = drawn;
+  const { athlete, race } = block.wishes;
+  // The drawing follows the hand within the frame; figures and checks come right after it.
+  const settled = useDeferredValue(drawn);
   const commands = useCommands();
   const weeks = block.weeks.length;
   const { week, weeks: inHandWeeks, select } = useSelection(weekOf(block.weeks, today) ?? 1, weeks);
@@ -77,12 +80,17 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   useHotkeys('mod+z', () => void dispatch(undone()), { preventDefault: true }, []);
   useHotkeys('mod+shift+z, mod+y', () => void dispatch(redone()), { preventDefault: true }, []);
   useEffect(() => {
-    document.title = `${block.wishes.athlete.name || 'Block'} · Nadir`;
-  }, [block.wishes.athlete.name]);
+    document.title = `${athlete.name || 'Block'} · Nadir`;
+  }, [athlete.name]);
 
   return (
     <>
-      <BlockStrip block={block} />
+      <BlockStrip
+        athlete={athlete.name}
+        race={race.name}
+        goalTime={race.goalTime}
+        raceDay={race.date}
+      />
       <TryBar />
       <div className="desk">
         <main>
@@ -108,8 +116,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   hands={hands}
                 />
                 <Ledger
-                  block={block}
-                  shown={shown}
+                  {...settled}
                   ghost={tried ? ghost : undefined}
                   columns={columns}
                   selected={week}
@@ -119,14 +126,14 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   pinning={pinning}
                 />
                 <WeekTools block={base.block} weeks={inHandWeeks} commands={commands} />
-                <WeekDays block={block} shown={shown} week={week} />
+                <WeekDays {...settled} week={week} />
               </>
             )}
           </div>
         </main>
         <Aside
           base={base}
-          drawn={drawn}
+          drawn={settled}
           file={file}
           today={today}
           commands={commands}

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
-import { formatDuration } from '@nadir/core';
-import type { Block } from '@nadir/core';
+import { type CivilDate, formatDuration } from '@nadir/core';
 import { useSignedIn } from '../../api/session.js';
+import { memo } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link } from 'react-router';
 import type { CarriedWishes } from '../../parts/carried-wishes.js';
@@ -16,7 +16,18 @@ import { activeFile } from './useCommands.js';
 import { useDesk } from './useDesk.js';
 
 /** Athlete, goal race, time to go; save state, undo, redo. */
-export function BlockStrip({ block }: { block: Block }) {
+export const BlockStrip = memo(function BlockStrip({
+  athlete,
+  race,
+  goalTime,
+  raceDay,
+}: {
+  athlete: string;
+  race: string;
+  /** Seconds. */
+  goalTime: number | undefined;
+  raceDay: CivilDate;
+}) {
   const { today } = useSignedIn();
   const dispatch = useDispatch();
   const stored = useDesk((desk) => desk.block);
@@ -24,19 +35,18 @@ export function BlockStrip({ block }: { block: Block }) {
   const trial = useDesk((desk) => desk.trial);
   const past = useDesk((desk) => desk.trial?.past ?? desk.past);
   const future = useDesk((desk) => desk.trial?.future ?? desk.future);
-  const { athlete, race } = block.wishes;
   const undo = past.at(-1)?.words;
   const redo = future.at(-1)?.words;
   return (
     <TopStrip
-      title={athlete.name || 'Block'}
-      detail={`${race.name} · ${formatDay(race.date)}${race.goalTime === undefined ? '' : ` · goal ${formatDuration(race.goalTime)}`}`}
+      title={athlete || 'Block'}
+      detail={`${race} · ${formatDay(raceDay)}${goalTime === undefined ? '' : ` · goal ${formatDuration(goalTime)}`}`}
       middle={
         <span style={{ whiteSpace: 'nowrap' }}>
           <b className="display" style={{ color: token('signal'), fontSize: 20 }}>
-            {timeToGo(today, race.date)}
+            {timeToGo(today, raceDay)}
           </b>
-          {today < race.date && <span style={{ color: token('muted') }}> to go</span>}
+          {today < raceDay && <span style={{ color: token('muted') }}> to go</span>}
         </span>
       }
     >
@@ -78,4 +88,4 @@ export function BlockStrip({ block }: { block: Block }) {
       <Shortcuts />
     </TopStrip>
   );
-}
+});

@@ -38,7 +38,7 @@ function draw(
   render(
     <Checks
       block={block}
-      drawn={block}
+      shown={undefined}
       measure={{ basis: 'distance', unit: 'km', step: 1 }}
       today="2027-02-10"
       commands={on}

@@ -1,14 +1,15 @@
-import { type Block, type Finding, type Measure, levels } from '@nadir/core';
+import type { Block, Finding, Measure } from '@nadir/core';
 import { memo, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import { plural } from '../../parts/dates.js';
 import { FindingItem } from './FindingItem.js';
+import { findingWords, unwaived } from './finding-words.js';
 import type { Commands } from './useCommands.js';
 
 /** What the block is told about itself, worst first; a check in focus lights its weeks. */
 export const Checks = memo(function Checks({
   block,
-  drawn,
+  shown,
   measure,
   today,
   commands,
@@ -16,15 +17,15 @@ export const Checks = memo(function Checks({
 }: {
   /** The block as it stands: what is listed, and mended. */
   block: Block;
-  /** The block as it is drawn, which may be a change that is only shown. */
-  drawn: Block;
+  /** What the checks would say of a change that is only shown. */
+  shown: string | undefined;
   measure: Measure;
   today: string;
   commands: Commands;
   onLight: (weeks: readonly number[]) => void;
 }) {
   const [open, setOpen] = useState<string>();
-  const standing = unwaived(block);
+  const standing = unwaived(block.findings);
   const waived = block.findings.filter((finding) => finding.waived !== undefined);
   const off = block.wishes.houseRules.off.length + block.wishes.overrides.off.length;
   const item = (finding: Finding) => {
@@ -50,8 +51,8 @@ export const Checks = memo(function Checks({
       >
         <h2 className="display">Checks</h2>
         <span style={{ color: token('muted'), fontSize: 12.5 }}>
-          {countWords(standing)}
-          {drawn !== block && ` → ${countWords(unwaived(drawn)) || 'nothing'}`}
+          {findingWords(block.findings)}
+          {shown !== undefined && ` → ${shown}`}
         </span>
       </header>
       {standing.length === 0 && (
@@ -74,18 +75,3 @@ export const Checks = memo(function Checks({
     </section>
   );
 });
-
-function unwaived({ findings }: Block): Finding[] {
-  return findings.filter(({ waived }) => waived === undefined);
-}
-
-function countWords(findings: readonly Finding[]): string {
-  const counts = levels.map((level) => ({
-    level,
-    count: findings.filter((found) => found.level === level).length,
-  }));
-  return counts
-    .filter(({ count }) => count > 0)
-    .map(({ level, count }) => plural(count, level))
-    .join(' · ');
-}

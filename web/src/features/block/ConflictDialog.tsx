@@ -6,6 +6,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import type { BlockFile } from '@nadir/contract';
 import { formatSteps, unitName } from '@nadir/core';
 import { useSignedIn } from '../../api/session.js';
+import { memo } from 'react';
 import { useDispatch } from 'react-redux';
 import { useLaidBlock } from '../../parts/useLaidBlock.js';
 import { Section } from '../../drawing/Section.js';
@@ -14,7 +15,7 @@ import { mineKept, theirsTaken } from './desk.js';
 import { useDesk } from './useDesk.js';
 
 /** Both versions drawn side by side, and a choice; the one not chosen stays in undo or in the history. */
-export function ConflictDialog() {
+export const ConflictDialog = memo(function ConflictDialog() {
   const dispatch = useDispatch();
   const { present, theirs, unsaved } = useDesk((desk) => desk);
   if (!present || !theirs) return null;
@@ -49,7 +50,7 @@ export function ConflictDialog() {
       </DialogActions>
     </Dialog>
   );
-}
+});
 
 const WIDTH = 520;
 

@@ -1,10 +1,11 @@
-import { type Problem, type Week, parseAmount, quantum, unitName } from '@nadir/core';
+import { type Problem, parseAmount, quantum, unitName } from '@nadir/core';
 import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import { type Columns, columnWidth } from '../../drawing/columns.js';
 import type { LaidAndShown } from '../../parts/useLaidBlock.js';
 import type { GhostBlock } from '../../drawing/Ghost.js';
-import { type CellActions, LedgerCell } from './LedgerCell.js';
+import type { CellActions } from './LedgerCell.js';
+import { LedgerRow } from './LedgerRow.js';
 import { type PinField, ledgerRows } from './ledger-rows.js';
 
 /** Typing a pin: what it would do is asked for at every key stroke. */
@@ -188,50 +189,21 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
         onKeyDown={onKeyDown}
         style={{ width: columns.width, fontSize: 13 }}
       >
-        {rows.map((each, rowIndex) => (
-          <div
+        {rows.map((each, index) => (
+          <LedgerRow
             key={each.key}
-            role="row"
-            style={{
-              display: 'grid',
-              gridTemplateColumns: `${columns.labels}px repeat(${columns.weeks}, minmax(0, 1fr))`,
-              borderBottom: `1px solid ${token('hairline')}`,
-              lineHeight: '19px',
-            }}
-          >
-            <div
-              role="rowheader"
-              style={{
-                color: token(each.strong ? 'ink' : 'muted'),
-                fontWeight: each.strong ? 600 : 400,
-                whiteSpace: 'nowrap',
-              }}
-            >
-              {each.label}
-            </div>
-            {block.weeks.map((cellWeek, index) => {
-              const here = rowIndex === row && cellWeek.number === selected;
-              return (
-                <LedgerCell
-                  key={cellWeek.number}
-                  rowKey={each.key}
-                  label={each.label}
-                  pins={each.pins}
-                  strong={each.strong === true}
-                  week={cellWeek.number}
-                  text={each.text(cellWeek, index)}
-                  pinned={isPinned(cellWeek, each.pins)}
-                  active={here}
-                  edge={edgeOf(cellWeek.number, chosen)}
-                  lit={lit.includes(cellWeek.number)}
-                  typed={here ? typed : undefined}
-                  wrong={here && problem !== undefined}
-                  last={rowIndex === rows.length - 1}
-                  actions={cellActions}
-                />
-              );
-            })}
-          </div>
+            row={each}
+            block={block}
+            columns={columns}
+            texts={block.weeks.map((of, place) => each.text(of, place))}
+            selected={index === row ? selected : undefined}
+            chosen={chosen}
+            lit={lit}
+            typed={index === row ? typed : undefined}
+            wrong={index === row && problem !== undefined}
+            last={index === rows.length - 1}
+            actions={cellActions}
+          />
         ))}
       </div>
       <p
@@ -250,15 +222,3 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
     </div>
   );
 });
-
-function isPinned({ volumeRule, longRunRule }: Week, field: PinField | undefined): boolean {
-  if (field === undefined) return false;
-  return (field === 'volume' ? volumeRule : longRunRule) === 'pin';
-}
-
-/** Which sides of a chosen run of weeks a week stands at. */
-function edgeOf(week: number, chosen: readonly number[]): 'none' | 'left' | 'right' | 'both' {
-  const left = week === chosen[0];
-  const right = week === chosen.at(-1);
-  return left && right ? 'both' : left ? 'left' : right ? 'right' : 'none';
-}

@@ -4,9 +4,10 @@ import { useDesk } from './useDesk.js';
 
 /** Whether what is on the desk is stored, in words. */
 export function SaveLine() {
-  const { save, block } = useDesk((desk) => desk);
+  const save = useDesk((desk) => desk.save);
+  const savedAt = useDesk((desk) => desk.block?.savedAt);
   const words = {
-    saved: `saved ${block ? formatClock(block.savedAt) : ''}`,
+    saved: `saved ${savedAt === undefined ? '' : formatClock(savedAt)}`,
     waiting: 'saving …',
     saving: 'saving …',
     away: 'server away; kept on this device, sent when it is back',

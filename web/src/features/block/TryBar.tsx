@@ -1,10 +1,11 @@
+import { memo } from 'react';
 import { useDispatch } from 'react-redux';
 import { plural } from '../../parts/dates.js';
 import { tryDropped, tryKept } from './desk.js';
 import { useDesk } from './useDesk.js';
 
 /** While a second version is tried: what it is, and the choice between the two. */
-export function TryBar() {
+export const TryBar = memo(function TryBar() {
   const dispatch = useDispatch();
   const trial = useDesk((desk) => desk.trial);
   if (!trial) return null;
@@ -22,4 +23,4 @@ export function TryBar() {
       </button>
     </div>
   );
-}
+});

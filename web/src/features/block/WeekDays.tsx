@@ -5,6 +5,7 @@ import {
   formatSteps,
   unitName,
 } from '@nadir/core';
+import { memo } from 'react';
 import type { LaidAndShown } from '../../parts/useLaidBlock.js';
 import { DISPLAY_FACE } from '../../look/theme.js';
 import { token } from '../../look/tokens.js';
@@ -22,7 +23,11 @@ const ROLE_WORDS: Readonly<Record<DayRole, string>> = {
 };
 
 /** The seven days of the selected week, under the Ledger. */
-export function WeekDays({ block, shown, week: number }: LaidAndShown & { week: number }) {
+export const WeekDays = memo(function WeekDays({
+  block,
+  shown,
+  week: number,
+}: LaidAndShown & { week: number }) {
   const week = block.weeks[number - 1];
   const figures = shown.weeks[number - 1];
   if (!week || !figures) return null;
@@ -84,4 +89,4 @@ export function WeekDays({ block, shown, week: number }: LaidAndShown & { week: 
       })}
     </section>
   );
-}
+});

@@ -3,12 +3,11 @@ import {
   type PinField,
   type ShownBlock,
   type Week,
-  formatAmount,
   isBase,
   formatPercent,
-  formatPlain,
   formatSteps,
   paceWords,
+  saySegment,
   segmentSchools,
   unitName,
   whyLongRun,
@@ -57,7 +56,7 @@ export function ledgerRows(
       pins: 'volume',
       strong: true,
       text: (_, index) => say(shown.weeks[index]?.volume),
-      why: (week) => whyVolume(block, week, measure),
+      why: (week) => whyVolume(block, week, shown),
     },
     ...(ghost ? [ghostRow('volume', ghost)] : []),
     {
@@ -104,16 +103,19 @@ function ghostRow(field: PinField, { shown, name }: GhostBlock): LedgerRow {
 }
 
 /** What the long runs hold besides easy running; no row where they hold nothing. */
-function segmentRow({ weeks, wishes }: LaidBlock, { measure }: ShownBlock): LedgerRow[] {
+function segmentRow({ weeks, wishes }: LaidBlock, shown: ShownBlock): LedgerRow[] {
   if (weeks.every(({ segment }) => segment === undefined)) return [];
   return [
     {
       key: 'segment',
       label: segmentSchools[wishes.longRun.segment].title.toLowerCase(),
-      text: ({ segment }) => (segment ? formatAmount(segment.amount, measure) : ''),
-      why: ({ segment }) =>
+      text: (_, index) => {
+        const segment = shown.weeks[index]?.segment;
+        return segment ? formatSteps(segment.amount, shown.measure) : '';
+      },
+      why: ({ segment, number }) =>
         segment
-          ? `${formatPlain(segment.amount, measure)} at ${paceWords(segment)}, after ${formatPlain(segment.before, measure)} easy.`
+          ? `${saySegment(shown, number)} at ${paceWords(segment)}, after ${saySegment(shown, number, 'before')} easy.`
           : 'All easy.',
     },
   ];

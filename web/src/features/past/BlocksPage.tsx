@@ -32,7 +32,7 @@ export function BlocksPage() {
     document.title = 'Blocks · Nadir';
   }, []);
   const error = blocks.error ?? squad.error;
-  const athletes = squad.data?.athletes ?? [];
+  const athletes = squad.data?.athletes;
   return (
     <>
       <TopStrip title="Blocks" detail="Past, present and to come; templates; files.">
@@ -71,18 +71,20 @@ export function BlocksPage() {
             </tr>
           </thead>
           <tbody>
-            {blocks.data?.blocks.map((block) => (
-              <BlockRow
-                key={block.id}
-                block={block}
-                name={athletes.find(({ id }) => id === block.athleteId)?.facts.name ?? ''}
-                onRemoved={() => setRemoved(block)}
-              />
-            ))}
+            {/* A row is named by its athlete: none is drawn before both are known. */}
+            {athletes &&
+              blocks.data?.blocks.map((block) => (
+                <BlockRow
+                  key={block.id}
+                  block={block}
+                  name={athletes.find(({ id }) => id === block.athleteId)?.facts.name ?? ''}
+                  onRemoved={() => setRemoved(block)}
+                />
+              ))}
           </tbody>
         </table>
         <Templates />
-        <ImportBlock athletes={athletes} />
+        <ImportBlock athletes={athletes ?? []} />
       </main>
     </>
   );

@@ -1,0 +1,103 @@
+import type { Block, Week } from '@nadir/core';
+import { memo } from 'react';
+import type { Columns } from '../../drawing/columns.js';
+import { token } from '../../look/tokens.js';
+import { type CellActions, LedgerCell } from './LedgerCell.js';
+import type { LedgerRow as Row, PinField } from './ledger-rows.js';
+
+interface LedgerRowProps {
+  row: Row;
+  block: Block;
+  columns: Columns;
+  /** What its cells say, week after week. */
+  texts: readonly string[];
+  /** The week of the active cell, when it is in this row. */
+  selected: number | undefined;
+  chosen: readonly number[];
+  lit: readonly number[];
+  /** What is being typed into the active cell. */
+  typed: string | undefined;
+  wrong: boolean;
+  last: boolean;
+  actions: CellActions;
+}
+
+/** One row of figures, drawn again only when one of them or its marks change. */
+export const LedgerRow = memo(function LedgerRow(props: LedgerRowProps) {
+  const { row, block, columns, texts, selected, chosen, lit, last, actions } = props;
+  return (
+    <div
+      role="row"
+      style={{
+        display: 'grid',
+        gridTemplateColumns: `${columns.labels}px repeat(${columns.weeks}, minmax(0, 1fr))`,
+        borderBottom: `1px solid ${token('hairline')}`,
+        lineHeight: '19px',
+      }}
+    >
+      <div
+        role="rowheader"
+        style={{
+          color: token(row.strong ? 'ink' : 'muted'),
+          fontWeight: row.strong ? 600 : 400,
+          whiteSpace: 'nowrap',
+        }}
+      >
+        {row.label}
+      </div>
+      {block.weeks.map((week, index) => {
+        const here = week.number === selected;
+        return (
+          <LedgerCell
+            key={week.number}
+            rowKey={row.key}
+            label={row.label}
+            pins={row.pins}
+            strong={row.strong === true}
+            week={week.number}
+            text={texts[index] ?? ''}
+            pinned={isPinned(week, row.pins)}
+            active={here}
+            edge={edgeOf(week.number, chosen)}
+            lit={lit.includes(week.number)}
+            typed={here ? props.typed : undefined}
+            wrong={here && props.wrong}
+            last={last}
+            actions={actions}
+          />
+        );
+      })}
+    </div>
+  );
+}, saysTheSame);
+
+/** Rows and blocks are made anew with every change; what they say mostly stays. */
+function saysTheSame(before: LedgerRowProps, after: LedgerRowProps): boolean {
+  const { row, block, texts, ...rest } = after;
+  const same = Object.entries(rest).every(([key, value]) =>
+    Object.is(value, before[key as keyof typeof rest]),
+  );
+  return (
+    same &&
+    before.row.key === row.key &&
+    before.row.label === row.label &&
+    before.texts.length === texts.length &&
+    texts.every((text, index) => text === before.texts[index]) &&
+    block.weeks.every((week, index) => {
+      const was = before.block.weeks[index];
+      return was && isPinned(was, row.pins) === isPinned(week, row.pins);
+    })
+  );
+}
+
+function isPinned({ volumeRule, longRunRule }: Week, field: PinField | undefined): boolean {
+  if (field === undefined) return false;
+  return (field === 'volume' ? volumeRule : longRunRule) === 'pin';
+}
+
+/** Which sides of a chosen run of weeks a week stands at. */
+function edgeOf(week: number, chosen: readonly number[]): 'none' | 'left' | 'right' | 'both' {
+  const left = week === chosen[0];
+  const right = week === chosen.at(-1);
+  return left && right ? 'both' : left ? 'left' : right ? 'right' : 'none';
+}
