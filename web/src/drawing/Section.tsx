@@ -1,5 +1,5 @@
 import type { Block, CivilDate, ShownBlock } from '@nadir/core';
-import { type MouseEvent, memo, useDeferredValue, useId, useMemo } from 'react';
+import { type MouseEvent, memo, useId, useMemo } from 'react';
 import { token } from '../look/tokens.js';
 import { type Columns, columnWidth, columnX } from './columns.js';
 import { weekOf } from './days.js';
@@ -12,13 +12,15 @@ import { type LegsFrame, legsRange } from './legs-curve.js';
 import { LegsLayer } from './LegsLayer.js';
 import { MarksLayer } from './MarksLayer.js';
 import { PhasesLayer } from './PhasesLayer.js';
-import { drawSkyline, heaviest, volumeScale } from './skyline.js';
+import { drawSkyline, heaviest, scaleEnd, volumeScale } from './skyline.js';
 import { SkylineLayer } from './SkylineLayer.js';
 import { WeekFrames } from './WeekFrames.js';
 
 export interface SectionProps {
   block: Block;
   shown: ShownBlock;
+  /** The block as it is read and taken hold of; the one drawn when left out. */
+  settled?: { block: Block; shown: ShownBlock } | undefined;
   columns: Columns;
   height: number;
   today: CivilDate;
@@ -47,7 +49,8 @@ export const Section = memo(function Section(props: SectionProps) {
     (weekOf(block.weeks, today) ?? (today > block.wishes.race.date ? block.weeks.length + 1 : 1)) -
     1;
   const most = Math.max(props.reach ?? 1, heaviest(shown), ghost ? heaviest(ghost.shown) : 1);
-  const scale = useMemo(() => volumeScale(most, { top: TOP, ground }), [most, ground]);
+  const end = scaleEnd(most);
+  const scale = useMemo(() => volumeScale(end, { top: TOP, ground }), [end, ground]);
   const skyline = useMemo(
     () => drawSkyline(shown, columns, scale, doneWeeks),
     [shown, columns, scale, doneWeeks],
@@ -57,9 +60,11 @@ export const Section = memo(function Section(props: SectionProps) {
     (): LegsFrame => ({ top: ground + BAND + 14, bottom: height - 20, range: [lowest, freshest] }),
     [ground, height, lowest, freshest],
   );
-  const drawn = useMemo(() => ({ block, shown, skyline }), [block, shown, skyline]);
-  // What no eye follows while something is dragged may come after the frame.
-  const settled = useDeferredValue(drawn);
+  const settled = props.settled ?? props;
+  const held = useMemo(
+    () => drawSkyline(settled.shown, columns, scale, doneWeeks),
+    [settled.shown, columns, scale, doneWeeks],
+  );
   const { race, athlete } = block.wishes;
   return (
     <svg
@@ -71,7 +76,14 @@ export const Section = memo(function Section(props: SectionProps) {
     >
       <Hatches id={id} />
       <WeekFrames columns={columns} height={height} lit={lit} selected={selected} />
-      <SkylineLayer {...drawn} scale={scale} columns={columns} doneWeeks={doneWeeks} />
+      <SkylineLayer
+        skyline={skyline}
+        block={block}
+        shown={shown}
+        scale={scale}
+        columns={columns}
+        doneWeeks={doneWeeks}
+      />
       <PhasesLayer phases={block.phases} columns={columns} top={ground} height={BAND} hatch={id} />
       <LegsLayer block={block} columns={columns} frame={legs} />
       {ghost && <GhostLayer ghost={ghost} scale={scale} columns={columns} legs={legs} />}
@@ -83,7 +95,9 @@ export const Section = memo(function Section(props: SectionProps) {
       )}
       {hands && (
         <HandlesLayer
-          {...settled}
+          block={settled.block}
+          shown={settled.shown}
+          skyline={held}
           scale={scale}
           columns={columns}
           band={BAND}

@@ -1,6 +1,6 @@
 import { type Block, type CivilDate, type ShownBlock, formatSteps, unitName } from '@nadir/core';
 import { dayIndex, dayX, weekOf } from './days.js';
-import { drawSkyline, heaviest, volumeScale } from './skyline.js';
+import { drawSkyline, heaviest, scaleEnd, volumeScale } from './skyline.js';
 import { token } from '../look/tokens.js';
 
 const WIDTH = 190;
@@ -21,7 +21,7 @@ export function SmallSection({
   const columns = { width: WIDTH, labels: 0, weeks: block.weeks.length };
   const doneWeeks = (weekOf(block.weeks, today) ?? 1) - 1;
   const most = heaviest(shown);
-  const scale = volumeScale(most, { top: 3, ground: HEIGHT - 1 });
+  const scale = volumeScale(scaleEnd(most), { top: 3, ground: HEIGHT - 1 });
   const { outline, done, toCome, weeks } = drawSkyline(shown, columns, scale, doneWeeks);
   const index = dayIndex(block.weeks, today);
   const summary = `${label}: ${block.weeks.length} weeks, heaviest ${formatSteps(most, shown.measure)} ${unitName(shown.measure)}`;

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { columnX } from './columns.js';
 import { dayIndex, dayX, weekOf } from './days.js';
 import { drawLegs } from './legs-curve.js';
-import { drawSkyline, heaviest, volumeScale } from './skyline.js';
+import { drawSkyline, heaviest, scaleEnd, volumeScale } from './skyline.js';
 
 const block = layOut({
   race: { name: 'Tidewrack Half', date: '2027-05-02', distance: 21_097.5 },
@@ -38,7 +38,7 @@ describe('the skyline', () => {
   const skyline = drawSkyline(
     shown,
     columns,
-    volumeScale(heaviest(shown), { top: 20, ground: 300 }),
+    volumeScale(scaleEnd(heaviest(shown)), { top: 20, ground: 300 }),
     4,
   );
 

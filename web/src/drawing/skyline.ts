@@ -23,23 +23,32 @@ export interface VolumeScale {
   stepsPerPixel: number;
 }
 
+/** The round figure at which a scale with room for `most` shown steps ends. */
+export function scaleEnd(most: number): number {
+  return (
+    scaleLinear([0, Math.max(1, most)], [0, 1])
+      .nice(5)
+      .domain()[1] ?? 1
+  );
+}
+
 /**
  * The scale of weekly volume.
  *
- * @param most shown steps that have room
+ * @param end shown steps at its top, of `scaleEnd`
  * @param frame pixels of the heaviest tick and of the waterline
  */
 export function volumeScale(
-  most: number,
+  end: number,
   { top, ground }: { top: number; ground: number },
 ): VolumeScale {
-  const scale = scaleLinear([0, Math.max(1, most)], [ground, top]).nice(5);
+  const scale = scaleLinear([0, end], [ground, top]);
   const ticks = scale.ticks(5).slice(1);
   return {
     ground,
     ticks: ticks.map((steps) => ({ steps, y: scale(steps) })),
     yOf: (steps) => scale(steps),
-    stepsPerPixel: (scale.domain()[1] ?? 1) / (ground - top),
+    stepsPerPixel: end / (ground - top),
   };
 }
 

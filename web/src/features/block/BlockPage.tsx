@@ -1,5 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
-import { useDeferredValue, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useDispatch } from 'react-redux';
 import { useParams } from 'react-router';
@@ -22,6 +22,7 @@ import { activeFile, useCommands } from './useCommands.js';
 import { useDesk } from './useDesk.js';
 import { useGhost } from './useGhost.js';
 import { useHands } from './useHands.js';
+import { useLately } from './useLately.js';
 import { useOpenBlock } from './useOpenBlock.js';
 import { usePinning } from './usePinning.js';
 import { useSelection } from './useSelection.js';
@@ -62,13 +63,13 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const drawn = useLaidBlock(preview ?? file);
   const { block, shown } = drawn;
   const { athlete, race } = block.wishes;
-  // The drawing follows the hand within the frame; figures and checks come right after it.
-  const settled = useDeferredValue(drawn);
   const commands = useCommands();
   const weeks = block.weeks.length;
   const { week, weeks: inHandWeeks, select } = useSelection(weekOf(block.weeks, today) ?? 1, weeks);
   const pinning = usePinning(base.block, shown.measure, commands);
   const { hands, inHand } = useHands(base, commands, select);
+  // The drawing follows the hand within the frame; figures and checks come right after it.
+  const settled = useLately(drawn, base, inHand !== undefined);
   const { ghost, tried } = useGhost(base, preview !== null);
   const segments = block.weeks.some(({ segment }) => segment !== undefined);
   const extraRows = (tried ? 2 : 0) + (segments ? 1 : 0);
@@ -105,6 +106,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                 <Section
                   block={block}
                   shown={shown}
+                  settled={settled}
                   columns={columns}
                   height={drawingHeight(size, BELOW_DRAWING + extraRows * LEDGER_ROW)}
                   today={today}
