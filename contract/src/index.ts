@@ -51,6 +51,7 @@ export {
   blockEvent,
   blockFile,
   blockTemplate,
+  namedPaces,
   ruleChanges,
 } from './block-file/schema.js';
 export { changedFile, templateOf, toBlockFile } from './block-file/write.js';

@@ -17,6 +17,14 @@ export { moveRace } from './change/move-race.js';
 export { edgeRange, movePhaseEdge, ownPhasesOf } from './change/phase-edge.js';
 export { type PinField, pinWeek, unpinWeek } from './change/pin-week.js';
 export { toggleRecovery } from './change/recovery-weeks.js';
+export {
+  choosePaceAim,
+  repace,
+  takeBackRepacing,
+  takePaces,
+  toggleDistance,
+} from './change/repace.js';
+export { addResult, choosePaceModel, removeResult, setHeart } from './change/results.js';
 export { scaleWeeks } from './change/scale-weeks.js';
 export { movePeak, setTaperDepth, taperDepths } from './change/shape.js';
 export { shiftWeeks } from './change/shift-weeks.js';
@@ -30,9 +38,12 @@ export { type Difference, whatChanged } from './compare/what-changed.js';
 export {
   type BlockEvent,
   type EventKind,
+  type TestForm,
   eventCharacters,
   eventKinds,
   lastDay,
+  testFormWords,
+  testForms,
 } from './events/event.js';
 export { type Bend } from './fit/bends.js';
 export { type Found, fewestWeeks, highestPeak, lowestGrowth } from './fit/find.js';
@@ -71,6 +82,32 @@ export {
   withRuleChanges,
 } from './rules/rule-changes.js';
 export { type TaperSchoolName, taperSchoolNames, taperSchools } from './taper/schools.js';
+export { defaultPaces } from './paces/default-paces.js';
+export { ageInWeeks } from './paces/efforts.js';
+export { type ModelColumn, equivalentsOn, standardDistances } from './paces/equivalents.js';
+export { type PaceSubject, fitnessOn, pacedOn } from './paces/fitness.js';
+export { type GoalGap, goalGap } from './paces/goal-gap.js';
+export { type PaceModelName, paceModelNames, paceModels } from './paces/models.js';
+export {
+  type HeartScale,
+  type NamedPace,
+  type PaceRange,
+  heartScales,
+  middleOf,
+} from './paces/named-pace.js';
+export {
+  type PaceAim,
+  type PaceRow,
+  type PacesOn,
+  paceAimWords,
+  paceAims,
+  pacesOn,
+} from './paces/paces-on.js';
+export { type Recovery, type Reps, reps } from './paces/reps.js';
+export { type ResultNews, newsOf } from './paces/result-news.js';
+export { type Result, type ResultKind, resultKindWords, resultKinds } from './paces/result.js';
+export { MOST_SPLITS, type Split, splits } from './paces/splits.js';
+export { type Trend, trendsOf } from './paces/trend.js';
 export { sum } from './units/apportion.js';
 export {
   formatAmount,
@@ -94,7 +131,10 @@ export {
   unitName,
   units,
 } from './units/measure.js';
-export { parseAmount, parseDuration } from './units/parse.js';
+export { formatLap, formatPaceRange, formatSpeed } from './units/format-pace.js';
+export { parseAmount } from './units/parse.js';
+export { type ReadPace, readPace } from './units/read-pace.js';
+export { type Read, readTime } from './units/read-time.js';
 export {
   type GrowthSchoolName,
   growthSchoolNames,
@@ -108,6 +148,7 @@ export {
 export { type DayRole, dayRoles } from './week/roles.js';
 export { paceWords } from './week/session-words.js';
 export { examineDates, examineWishes } from './settle/examine.js';
+export { examineToday, problemsOfPaces } from './settle/examine-paces.js';
 export { problemsOfRules } from './settle/examine-rules.js';
 export { type Problem } from './settle/problem.js';
 export { type ReasonKey, type Reasons } from './settle/reasons.js';

@@ -3,6 +3,11 @@ import {
   type Template,
   blockLength,
   eventKinds,
+  heartScales,
+  paceAims,
+  paceModelNames,
+  resultKinds,
+  testForms,
   growthSchoolNames,
   ladderNames,
   phaseKinds,
@@ -25,7 +30,24 @@ import {
   weekday,
 } from '../primitives.js';
 
-const result = z.strictObject({ date: civilDate, distance: raceMetres, time: raceSeconds });
+const beats = z.int().min(25).max(250);
+
+const result = z.strictObject({
+  date: civilDate,
+  distance: raceMetres,
+  time: raceSeconds,
+  kind: z.enum(resultKinds).optional().meta({ description: 'Version 2, as all that follows.' }),
+  name: shortText.optional(),
+  fixed: z
+    .enum(['distance', 'time'])
+    .optional()
+    .meta({ description: 'Which was set beforehand; the distance when left out.' }),
+  conditions: z.string().trim().max(300).optional(),
+  full: z
+    .boolean()
+    .optional()
+    .meta({ description: 'False when something was held back: never predicted from.' }),
+});
 
 /** What is known of an athlete; every fact may be missing. */
 export const athleteFacts = z.strictObject({
@@ -50,6 +72,12 @@ export const athleteFacts = z.strictObject({
     .boolean()
     .optional()
     .meta({ description: 'No hard running until it is lifted. Version 2.' }),
+  paceModel: z
+    .enum(paceModelNames)
+    .optional()
+    .meta({ description: 'How results are made into paces. Version 2.' }),
+  maxHeart: beats.optional().meta({ description: 'Beats a minute. Version 2.' }),
+  restHeart: beats.optional().meta({ description: 'Beats a minute. Version 2.' }),
 });
 
 const race = z.strictObject({
@@ -108,6 +136,7 @@ const eventShape = z.strictObject({
   from: civilDate,
   to: civilDate.optional().meta({ description: 'Last day; the first when left out.' }),
   distance: raceMetres.optional(),
+  form: z.enum(testForms).optional().meta({ description: 'Of a test: what is run.' }),
   running: z
     .number()
     .min(0)
@@ -127,6 +156,40 @@ export const ruleChanges = z.strictObject({
   values: z.record(z.string().max(60), z.number()).optional(),
   off: z.array(shortText).max(100).optional(),
 });
+
+const heartBand = z.strictObject({
+  of: z.enum(heartScales),
+  from: z.number().min(0).max(250),
+  to: z.number().min(0).max(250),
+});
+
+/** Seconds per km against a race pace. */
+const offset = z.number().min(-120).max(300);
+
+/** One of the coach's named paces. */
+export const namedPace = z.strictObject({
+  id: z
+    .string()
+    .regex(/^[a-z0-9-]{1,40}$/, { error: 'expected small letters, figures and hyphens' })
+    .meta({ description: 'Never changes: what uses the pace follows when it is renamed.' }),
+  name: z.string().trim().min(1).max(40),
+  base: z.union(
+    [
+      z.strictObject({ race: raceMetres }),
+      z.strictObject({ lasts: z.number().min(60).max(36_000) }),
+    ],
+    { error: 'expected {"race": metres} or {"lasts": seconds}' },
+  ),
+  offset: z
+    .tuple([offset, offset])
+    .meta({ description: 'Seconds per km against it, the quick end first.' }),
+  heart: heartBand.optional(),
+  effort: z.string().trim().max(120).optional(),
+  talk: z.string().trim().max(120).optional(),
+});
+
+/** A coach's table of named paces, slowest first. */
+export const namedPaces = z.array(namedPace).min(1).max(40);
 
 /** The coach's wishes, as a block file holds them after its heading. */
 const wishes = {
@@ -198,6 +261,15 @@ const wishes = {
     )
     .max(100)
     .optional(),
+  paces: z
+    .strictObject({
+      table: namedPaces.optional(),
+      aim: z.enum(paceAims).optional(),
+      repaced: z.array(civilDate).max(60).optional(),
+      distances: z.array(raceMetres).max(20).optional(),
+    })
+    .optional()
+    .meta({ description: 'Named paces, and what they rest on. Version 2.' }),
   houseRules: ruleChanges
     .optional()
     .meta({ description: 'The house rules it was laid out under. Version 2.' }),

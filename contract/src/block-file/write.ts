@@ -1,4 +1,12 @@
-import { type Change, type Given, type Wishes, applyChange, countBack, settle } from '@nadir/core';
+import {
+  type Change,
+  type Given,
+  type Wishes,
+  applyChange,
+  countBack,
+  defaultPaces,
+  settle,
+} from '@nadir/core';
 import { givenOf } from './parse.js';
 import { type BlockFile, type BlockTemplate, NEWEST_VERSION } from './schema.js';
 
@@ -7,7 +15,7 @@ import { type BlockFile, type BlockTemplate, NEWEST_VERSION } from './schema.js'
  * wishes again. The start is left out where it is counted back from the race.
  */
 export function toBlockFile(wishes: Wishes, countedBack: boolean): BlockFile {
-  const { start, weeks, phases, volume, ...same } = wishes;
+  const { start, weeks, phases, volume, paces, ...same } = wishes;
   return {
     format: 'nadir-block',
     version: NEWEST_VERSION,
@@ -15,6 +23,8 @@ export function toBlockFile(wishes: Wishes, countedBack: boolean): BlockFile {
     ...(countedBack ? { weeks } : { start }),
     phases: phases.layout === 'own' ? phases : { layout: phases.layout },
     volume: { ...volume, growth: growthOf(volume.growth) },
+    // The product's own table goes without saying.
+    paces: { ...paces, table: paces.table === defaultPaces ? undefined : paces.table },
   };
 }
 

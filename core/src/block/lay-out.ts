@@ -1,7 +1,7 @@
 import { runChecks } from '../checks/run-checks.js';
 import { layLongRuns } from '../longrun/lay-long-runs.js';
 import { layLegs, dayLoad } from '../load/legs.js';
-import { easyPace } from '../paces/easy-pace.js';
+import { easyPaces } from '../paces/easy-pace.js';
 import { eventDays, eventsIn } from '../events/event-days.js';
 import { perMetre } from '../longrun/limits.js';
 import { laySegments } from '../longrun/lay-segments.js';
@@ -46,14 +46,15 @@ export function layOut(given: Given, options: LayOutOptions = {}): Block {
 }
 
 function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
-  const pace = easyPace(wishes.athlete, wishes.race);
+  const paceOn = easyPaces(wishes, rules);
+  const pace = paceOn(wishes.start);
   const byDay = eventDays(wishes.events, rules);
   const frame = layFrame(wishes, rules, byDay);
   const feasible = feasibility(wishes, rules, frame, byDay);
   const volumes = layVolume(wishes, rules, frame, perMetre(wishes, pace));
   const pattern = fitWeek(wishes);
   const { longRunOn, runOn } = pattern;
-  const runs = { longRunOn, runDays: runOn.length, pace, eventDays: byDay };
+  const runs = { longRunOn, runDays: runOn.length, pace, paceOn, eventDays: byDay };
   const longRuns = layLongRuns(wishes, rules, frame, volumes, runs);
   const step = layoutStep(wishes.athlete, rules);
   const segments = laySegments(wishes.longRun.segment, frame.weeks, longRuns, step);
@@ -62,7 +63,7 @@ function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
     const { volume, rule: volumeRule, recovery } = volumes[index] ?? NOTHING_LAID;
     const { longRun, rule: longRunRule, date } = longRuns[index] ?? NO_LONG_RUN;
     const segment = segments[index];
-    const amounts = { volume, longRun, longRunOn: date, segment, pace };
+    const amounts = { volume, longRun, longRunOn: date, segment, pace, paceOn };
     const days = dealWeek(wishes, rules, pattern, { ...frameWeek, recovery }, amounts, byDay);
     const { number, toGo, start, length, kind, phase } = frameWeek;
     return {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { layOut } from '../block/lay-out.js';
 import { marathon } from '../testing/examples.js';
+import { defaultPaces } from '../paces/default-paces.js';
 import type { BlockEvent } from '../events/event.js';
 import type { Given } from '../wishes/wishes.js';
 import { type CheckCode, checks } from './registry.js';
@@ -39,6 +40,15 @@ const own = (...weeks: number[]): Partial<Given> => ({
     })),
   },
 });
+const easy = (quick: number): Partial<Given> => ({
+  paces: {
+    table: defaultPaces.map((pace) =>
+      pace.id === 'easy' ? { ...pace, offset: [quick, 90] } : pace,
+    ),
+  },
+});
+/** 40:30 over 10 km, by 1.06 to the half and on by the exponent for 92 km a week, 1.072. */
+const marathonTime = 2430 * 2.10975 ** 1.06 * 2 ** 1.072;
 const recovery = { depth: 0.25, reEntry: 'one-step-above' } as const;
 
 /** For each check a change just inside its limit and one just outside, with what it measures. */
@@ -294,6 +304,38 @@ const cases: Record<
     outside: { phases: { layout: 'own', own: [{ kind: 'foundation', name: 'All', weeks: 17 }] } },
     value: 17,
     limit: 18,
+  },
+  // 10 km in 40:30 is a marathon of 11 271 s on 92 km a week: 3.4 % over 10 890 s; 17.9 weeks at
+  // 1 % a month (4.348 weeks) are 4.1 %.
+  'goal-far-from-fitness': {
+    inside: { race: { ...marathon.race, goalTime: 10_900 } },
+    outside: { race: { ...marathon.race, goalTime: 10_500 } },
+    value: 1 - 10_500 / marathonTime,
+    limit: ((125 / 7) * 7 * 12 * 0.01) / 365.25,
+  },
+  'easy-pace-too-fast': {
+    inside: easy(40),
+    outside: easy(35),
+    value: 35,
+    limit: 40,
+  },
+  'paces-stale': {
+    inside: athlete({ results: [{ date: '2026-09-21', distance: 10_000, time: 2430 }] }),
+    outside: athlete({ results: [{ date: '2026-09-14', distance: 10_000, time: 2430 }] }),
+    value: 13,
+    limit: 12,
+  },
+  'test-missing': {
+    inside: { ...rule('paces.weeksToTest', 17) },
+    outside: { ...rule('paces.weeksToTest', 16) },
+    value: 17,
+    limit: 16,
+  },
+  'test-too-late': {
+    inside: events(test('2027-04-08')),
+    outside: events(test('2027-04-09')),
+    value: 9,
+    limit: 10,
   },
   'race-in-the-past': { inside: {}, outside: {}, value: 1, limit: 0, today: '2027-04-19' },
 };

@@ -43,6 +43,12 @@ export interface CheckContext {
   today?: string | undefined;
 }
 
+/** The day that checks on fitness ask about: today within the block, else its start. */
+export function dayOf({ block: { wishes }, today }: CheckContext): string {
+  const within = today !== undefined && today > wishes.start && today < wishes.race.date;
+  return within ? today : wishes.start;
+}
+
 /** What a fix may look at: amounts in its label are shown as the coach reads them. */
 export interface FixContext extends CheckContext {
   shown: Measure;

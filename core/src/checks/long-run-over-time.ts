@@ -1,17 +1,18 @@
-import { perMetre } from '../longrun/limits.js';
 import type { Check } from './finding.js';
 import { pinAt, unpin } from './mending.js';
+
+/** Times of days are rounded to seconds. */
+const WHOLE_SECOND = 0.5;
 
 /** A long run over its time on feet at easy pace. Value and limit: seconds. */
 export const longRunOverTime = {
   code: 'long-run-over-time',
   level: 'caution',
-  run({ block: { weeks, wishes, easyPace }, rules }) {
+  run({ block: { weeks }, rules }) {
     const limit = rules.longRun.mostTime;
-    const secondsPer = easyPace / 1000 / perMetre(wishes, easyPace);
-    return weeks.flatMap(({ number, longRun }) => {
-      const value = longRun * secondsPer;
-      return value > limit + 1e-6 ? [{ weeks: [number], value, limit }] : [];
+    return weeks.flatMap(({ number, days }) => {
+      const value = days.find(({ role }) => role === 'long')?.time ?? 0;
+      return value > limit + WHOLE_SECOND ? [{ weeks: [number], value, limit }] : [];
     });
   },
   fixes({ weeks: [week = 1], value, limit }, context) {

@@ -1,6 +1,8 @@
 import { blockTooLong, blockTooShort } from './block-length.js';
+import { easyPaceTooFast } from './easy-pace-too-fast.js';
 import { fewerRunDays } from './fewer-run-days.js';
 import type { Check } from './finding.js';
+import { goalFarFromFitness } from './goal-far-from-fitness.js';
 import { growthOverCap } from './growth-over-cap.js';
 import { hardDayAway } from './hard-day-away.js';
 import { hardEffortNearRace } from './hard-effort-near-race.js';
@@ -18,6 +20,7 @@ import { noRecoveryWeek } from './no-recovery-week.js';
 import { notFeasible } from './not-feasible.js';
 import { ownPhasesScaled } from './own-phases-scaled.js';
 import { peakFarFromRace, peakNearRace } from './peak-place.js';
+import { pacesStale } from './paces-stale.js';
 import { phaseLeftOut, phaseTooShort } from './phase-length.js';
 import { raceInThePast } from './race-in-the-past.js';
 import { racesTooClose } from './races-too-close.js';
@@ -29,6 +32,8 @@ import { startAboveHeld } from './start-above-held.js';
 import { taperTooDeep, taperTooShallow } from './taper-depth.js';
 import { taperTooLong, taperTooShort } from './taper-length.js';
 import { taperRunDaysDropped } from './taper-run-days-dropped.js';
+import { testMissing } from './test-missing.js';
+import { testTooLate } from './test-too-late.js';
 import { tooLongAtPeak } from './too-long-at-peak.js';
 import { tuneUpNearRace } from './tune-up-near-race.js';
 import { under18HardDays } from './under-18-hard-days.js';
@@ -61,6 +66,8 @@ export const checks = [
   taperTooShallow,
   taperTooShort,
   blockTooShort,
+  goalFarFromFitness,
+  easyPaceTooFast,
   longRunOverShare,
   longRunHeldDown,
   longRunNoDay,
@@ -77,6 +84,9 @@ export const checks = [
   fewerRunDays,
   hardDayAway,
   ownPhasesScaled,
+  pacesStale,
+  testMissing,
+  testTooLate,
   raceInThePast,
 ] as const satisfies readonly Check[];
 

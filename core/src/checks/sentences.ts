@@ -1,7 +1,8 @@
 import { sayLongRun, sayVolume } from '../laid/say.js';
 import type { ShownBlock } from '../laid/show.js';
 import { raceClass } from '../rules/race-class.js';
-import { formatDuration, formatPercent, formatWithUnit } from '../units/format.js';
+import { formatDuration, formatPace, formatPercent, formatWithUnit } from '../units/format.js';
+import type { Unit } from '../units/measure.js';
 import type { CheckContext, Observation } from './finding.js';
 import type { CheckCode } from './registry.js';
 
@@ -177,6 +178,26 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
     title: 'Recovery week left out',
     message: `${value} of ${limit} recovery weeks stand where you put them; none stands in week 1, in the taper or in the week before it.`,
   }),
+  'goal-far-from-fitness': ({ value, limit }, { block, figures, rules }) => ({
+    title: 'Goal far from today’s fitness',
+    message: `The goal asks for a pace ${finePercent(value)} quicker than the results say; at ${formatPercent(rules.paces.improvement)} a month, a rule of thumb, ${roughPercent(limit)} is in reach (${goalWords(block, figures.measure.unit)}).`,
+  }),
+  'easy-pace-too-fast': ({ value, limit }) => ({
+    title: 'Easy is too fast',
+    message: `Its quick end is ${Math.round(value)} s/km slower than marathon pace; ${limit} at least. Easy running that is not easy costs the hard days.`,
+  }),
+  'paces-stale': ({ value, limit }) => ({
+    title: 'Paces rest on an old result',
+    message: `It is ${value} weeks old; after ${limit} a result tells little of today. A test or a race would bring the paces up to date.`,
+  }),
+  'test-missing': ({ value, limit }) => ({
+    title: 'No test on the way',
+    message: `${value} weeks go by without a test or a race; after ${limit} nobody knows whether the paces still fit.`,
+  }),
+  'test-too-late': ({ value, limit, weeks }) => ({
+    title: 'Test too late to act on',
+    message: `It stands ${value} days before the goal race, in week ${weeks.join(', ')}; under ${limit} there is no time to act on it.`,
+  }),
   'race-in-the-past': ({ value }, { block }) => ({
     title: 'The race has been run',
     message: `${block.wishes.race.name} was ${value} ${value === 1 ? 'day' : 'days'} ago. The block can be read; lay out a new one for the next race.`,
@@ -218,6 +239,17 @@ function percent(share: number): string {
 /** Growth to a tenth, so that 10.4 % is not shown as the cap of 10 %. */
 function finePercent(share: number): string {
   return `${(Math.ceil(share * 1000 - 1e-6) / 10).toFixed(1)} %`;
+}
+
+/** The goal as a pace. */
+function goalWords({ wishes: { race } }: CheckContext['block'], unit: Unit): string {
+  const pace = ((race.goalTime ?? 0) / race.distance) * 1000;
+  return `the goal is ${formatPace(pace, unit)}`;
+}
+
+/** Down to a tenth, so that what is just out of reach is not shown as in it. */
+function roughPercent(share: number): string {
+  return `${(Math.floor(share * 1000 + 1e-6) / 10).toFixed(1)} %`;
 }
 
 function distanceName({ block }: CheckContext): string {

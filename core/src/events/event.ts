@@ -22,9 +22,28 @@ export interface BlockEvent {
   to?: CivilDate | undefined;
   /** Metres, of a race or a test. */
   distance?: number | undefined;
+  /** Of a test: what is run; a time trial when left out. */
+  form?: TestForm | undefined;
   /** Running on its days as a part of usual days; the house rule when left out. */
   running?: number | undefined;
 }
+
+/** What is run as a test. */
+export const testForms = ['time-trial', 'goal-pace', 'repeat'] as const;
+export type TestForm = (typeof testForms)[number];
+
+/** What each form of test is, and what it tells. */
+export const testFormWords: Readonly<Record<TestForm, { title: string; why: string }>> = {
+  'time-trial': { title: 'Time trial', why: 'A full effort alone; predicts like a race.' },
+  'goal-pace': {
+    title: 'Long session at goal pace',
+    why: 'Shows whether the goal can be held; no full effort, so nothing is predicted from it.',
+  },
+  repeat: {
+    title: 'Repeat of an earlier test',
+    why: 'The same distance again: what has changed since.',
+  },
+};
 
 interface EventCharacter {
   title: string;

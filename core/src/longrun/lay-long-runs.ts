@@ -48,7 +48,8 @@ const AFTER_PEAK = 0.85;
  *
  * @param longRunOn weekday of the long run
  * @param runDays run days of a week, the long run's among them
- * @param pace easy pace, s/km
+ * @param pace easy pace as the block is laid out, s/km
+ * @param paceOn easy pace of a day as its paces stand
  * @param eventDays what events ask of single days
  */
 export function layLongRuns(
@@ -60,8 +61,15 @@ export function layLongRuns(
     longRunOn,
     runDays,
     pace,
+    paceOn,
     eventDays,
-  }: { longRunOn: Weekday; runDays: number; pace: number; eventDays: EventDays },
+  }: {
+    longRunOn: Weekday;
+    runDays: number;
+    pace: number;
+    paceOn: (day: CivilDate) => number;
+    eventDays: EventDays;
+  },
 ): LaidLongRun[] {
   const { longRun: wish } = wishes;
   const step = layoutStep(wishes.athlete, rules);
@@ -131,7 +139,11 @@ export function layLongRuns(
     // A short first week has too few days to hold the long run to its usual part.
     const evenly = 1 / (frame.weeks[index]?.length ?? 7);
     const byShare = volume * Math.max(evenly, longRunShareLimit(wishes, rules, volume, pace));
-    const byTime = longRunTimeLimit(wishes, rules, pace);
+    const byTime = longRunTimeLimit(
+      wishes,
+      rules,
+      paceOn(frame.weeks[index]?.start ?? wishes.start),
+    );
     const rounded = rule === 'peak' ? wished : roundTo(wished, step);
     if (rounded <= Math.min(byShare, byTime) * (1 + 1e-9)) return { longRun: clean(rounded), rule };
     const capped = floorTo(Math.min(byShare, byTime), step);

@@ -1,3 +1,6 @@
+/** Riegel's exponent for trained runners. */
+export const RIEGEL_EXPONENT = 1.06;
+
 /**
  * Time for another distance by the power law T2 = T1·(D2/D1)^k.
  *
@@ -11,7 +14,7 @@
 export function predictTime(
   result: { distance: number; time: number },
   distance: number,
-  exponent = 1.06,
+  exponent = RIEGEL_EXPONENT,
 ): number {
   return result.time * (distance / result.distance) ** exponent;
 }

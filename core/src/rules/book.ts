@@ -1,4 +1,5 @@
 import { raceRulesInBook } from './book-races.js';
+import { pacesInBook } from './book-paces.js';
 import type { Rule, RuleGroup } from './rule.js';
 
 /** Titles of the groups, as the work goes. */
@@ -11,6 +12,7 @@ export const ruleGroups: Readonly<Record<RuleGroup, string>> = {
   taper: 'Taper',
   events: 'Races and days on the way',
   week: 'The week',
+  paces: 'Paces',
   care: 'Care',
   bending: 'Where not all can hold',
 };
@@ -353,6 +355,7 @@ const book: readonly Rule[] = [
     why: 'Against an easy day: warm-up and cool-down add up.',
     checks: [],
   },
+  ...pacesInBook,
   {
     path: 'care.under18Week',
     group: 'care',

@@ -84,6 +84,33 @@ export interface HouseRules {
     /** A quality day, against an easy day. */
     quality: number;
   };
+  paces: {
+    /** Weeks after which a result is stale: it counts half, and paces on it are pointed out. */
+    staleWeeks: number;
+    /** Part by which a pace may quicken in a month of training: a rule of thumb. */
+    improvement: number;
+    /** Seconds per km that easy running is slower than marathon pace at least. */
+    easyGap: number;
+    /** Heaviest weeks, metres, that are little and enough running for a marathon. */
+    littleRunning: number;
+    enoughRunning: number;
+    /** Exponent from half marathon to marathon for little running. */
+    littleRunningExponent: number;
+    /** Weeks of a block that go by without a test or race before one is missed. */
+    weeksToTest: number;
+    /** Days before the goal race nearer than which a test comes too late to act on. */
+    testToGoal: number;
+    /** Seconds per km from one race distance to the next. */
+    ladder: {
+      to1500: number;
+      toMile: number;
+      to3000: number;
+      to5000: number;
+      to10k: number;
+      toHalf: number;
+      toMarathon: number;
+    };
+  };
   care: {
     /** Heaviest week for an athlete under 18, metres. */
     under18Week: number;
@@ -137,6 +164,25 @@ export const defaultHouseRules: HouseRules = Object.freeze<HouseRules>({
     mostOfLongRun: 0.85,
     shortEasy: 0.75,
     quality: 1.15,
+  },
+  paces: {
+    staleWeeks: 12,
+    improvement: 0.01,
+    easyGap: 40,
+    littleRunning: 40_000,
+    enoughRunning: 100_000,
+    littleRunningExponent: 1.15,
+    weeksToTest: 8,
+    testToGoal: 10,
+    ladder: {
+      to1500: 8,
+      toMile: 1,
+      to3000: 8,
+      to5000: 8,
+      to10k: 10,
+      toHalf: 12,
+      toMarathon: 13,
+    },
   },
   care: { under18Week: 60_000, under18HardDays: 2 },
   bending: { growth: 3, recovery: 2, peak: 1, longRun: 2, taper: 1 },

@@ -10,11 +10,13 @@ export type RuleGroup =
   | 'taper'
   | 'events'
   | 'week'
+  | 'paces'
   | 'care'
   | 'bending';
 
-/** How a figure is counted: share 0–1, metres, seconds, or a plain number. */
-export type RuleQuantity = 'share' | 'distance' | 'time' | 'weeks' | 'days' | 'count' | 'factor';
+/** How a figure is counted: share 0–1, metres, seconds, seconds per km, or a plain number. */
+export type RuleQuantity =
+  'share' | 'distance' | 'time' | 'weeks' | 'days' | 'count' | 'pace' | 'factor';
 
 /** One figure of the house rules, as a coach reads and sets it. */
 export interface Rule {

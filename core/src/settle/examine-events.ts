@@ -3,7 +3,8 @@ import { startOfWeek } from '../calendar/weeks.js';
 import { type BlockEvent, eventCharacters, lastDay } from '../events/event.js';
 import { USUAL_TEST } from '../events/event-days.js';
 import { perMetre } from '../longrun/limits.js';
-import { easyPace } from '../paces/easy-pace.js';
+import { easyPaces } from '../paces/easy-pace.js';
+import { rulesOf } from '../rules/rule-changes.js';
 import { formatPlain } from '../units/format.js';
 import type { Wishes } from '../wishes/wishes.js';
 import { type Problem, problem } from './problem.js';
@@ -82,12 +83,13 @@ function examineOverlap(
 /** A week pinned below the race that is run in it. */
 function examinePin(wishes: Wishes, event: BlockEvent, index: number): Problem[] {
   if (!eventCharacters[event.kind].isRace) return [];
-  const { athlete, race, pins, weekStartsOn, start } = wishes;
+  const { athlete, pins, weekStartsOn, start } = wishes;
   const first = startOfWeek(start, weekStartsOn);
   const week = Math.floor(differenceInDays(event.from, first) / 7) + 1;
   const pin = pins.find((each) => each.week === week);
   if (pin?.volume === undefined) return [];
-  const raced = (event.distance ?? USUAL_TEST) * perMetre(wishes, easyPace(athlete, race));
+  const pace = easyPaces(wishes, rulesOf(wishes))(start);
+  const raced = (event.distance ?? USUAL_TEST) * perMetre(wishes, pace);
   const least = raced + (pin.longRun ?? 0);
   if (pin.volume >= least - 1e-6) return [];
   const message = `Week ${week} is pinned at ${formatPlain(pin.volume, athlete)}, less than ${event.name} and its long run take (${formatPlain(least, athlete)}). Raise or unpin the week.`;

@@ -3,6 +3,7 @@ import { differenceInDays } from '../calendar/civil-date.js';
 import { blockLength } from '../rules/house-rules.js';
 import { formatWithUnit } from '../units/format.js';
 import { examineEvents } from './examine-events.js';
+import { examinePaces } from './examine-paces.js';
 import { examineRules } from './examine-rules.js';
 import { type Problem, problem } from './problem.js';
 import type { Given, Wishes } from '../wishes/wishes.js';
@@ -61,6 +62,7 @@ export function examineWishes(wishes: Wishes): Problem[] {
     ...examinePins(wishes),
     ...examinePhases(wishes),
     ...examineEvents(wishes),
+    ...examinePaces(wishes),
     ...examineRules(wishes),
   ];
 }

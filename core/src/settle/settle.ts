@@ -2,7 +2,8 @@ import { layFrame } from '../frame/frame.js';
 import { countBack, countWeeks, startOfWeek } from '../calendar/weeks.js';
 import { type CivilDate, addDays } from '../calendar/civil-date.js';
 import type { Weekday } from '../calendar/weekday.js';
-import { easyPace } from '../paces/easy-pace.js';
+import { defaultPaces } from '../paces/default-paces.js';
+import { easyPaces } from '../paces/easy-pace.js';
 import { eventDays } from '../events/event-days.js';
 import { type HouseRules, raceRules } from '../rules/house-rules.js';
 import { type RuleChanges, type SomeRuleChanges, rulesOf } from '../rules/rule-changes.js';
@@ -29,7 +30,13 @@ export function settle(given: Given): Settled {
   const weekStartsOn = given.weekStartsOn ?? 'monday';
   const athlete = settleAthlete(given);
   const dates = settleDates(given, weekStartsOn, rules);
-  const pace = easyPace(athlete, dates.race);
+  const paces = settlePaces(given);
+  const subject = { athlete, paces, ...dates };
+  const asked = given.volume?.peak;
+  const pace = easyPaces(
+    { ...subject, volume: asked === undefined ? undefined : { peak: asked } },
+    rules,
+  )(dates.start);
   const week = suggestWeek(given, athlete, weekStartsOn);
   const weeks = {
     ...dates,
@@ -47,12 +54,15 @@ export function settle(given: Given): Settled {
     suggestion,
     (wish) => countRises(layFrame({ ...weeks, volume: wish }, rules, byDay), wish).count,
   );
+  // Known only now: how far a marathon is made careful depends on the heaviest week.
+  const laidPace = easyPaces({ ...subject, volume }, rules)(dates.start);
   const wishes: Wishes = {
     athlete,
     ...weeks,
     volume,
-    longRun: suggestLongRun({ ...suggestion, volume }),
+    longRun: suggestLongRun({ ...suggestion, pace: laidPace, volume }),
     week,
+    paces,
     events,
     pins: sortedPins(given.pins ?? []),
     waivers: given.waivers ?? [],
@@ -60,7 +70,7 @@ export function settle(given: Given): Settled {
     overrides: settleChanges(given.overrides),
     previousRace: settlePrevious(given.previousRace),
   };
-  return { wishes, reasons: reasonsOf(given, wishes, pace, rules) };
+  return { wishes, reasons: reasonsOf(given, wishes, laidPace, rules) };
 }
 
 function settleAthlete({ athlete }: Given): Athlete {
@@ -75,6 +85,18 @@ function settleAthlete({ athlete }: Given): Athlete {
     results: athlete?.results ?? [],
     unavailable: athlete?.unavailable ?? [],
     injured: athlete?.injured ?? false,
+    paceModel: athlete?.paceModel ?? 'power-law',
+    maxHeart: athlete?.maxHeart,
+    restHeart: athlete?.restHeart,
+  };
+}
+
+function settlePaces({ paces }: Given): Wishes['paces'] {
+  return {
+    table: paces?.table ?? defaultPaces,
+    aim: paces?.aim ?? 'current',
+    repaced: [...(paces?.repaced ?? [])].sort(),
+    distances: paces?.distances ?? [],
   };
 }
 

@@ -15,15 +15,3 @@ export function parseAmount(text: string, measure: Measure): number | undefined 
   if (!/^\d+(\.\d+)?$/.test(typed)) return undefined;
   return clean(Number(typed) * shownUnit(measure));
 }
-
-/**
- * Reads a finishing time, `h:mm:ss` or `mm:ss`.
- *
- * @returns seconds, or undefined when it is no time
- * @example parseDuration('3:15:00') // 11700
- */
-export function parseDuration(text: string): number | undefined {
-  const parts = /^(?:(\d{1,2}):)?([0-5]?\d):([0-5]\d)$/.exec(text.trim());
-  if (!parts) return undefined;
-  return Number(parts[1] ?? 0) * 3600 + Number(parts[2]) * 60 + Number(parts[3]);
-}

@@ -9,7 +9,7 @@ import {
   formatRaceDistance,
 } from './format.js';
 import { type Measure, METRES_PER_MILE, quantum, shownUnit } from './measure.js';
-import { parseAmount, parseDuration } from './parse.js';
+import { parseAmount } from './parse.js';
 import { ceilTo, floorTo, roundTo } from './round.js';
 
 const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
@@ -95,12 +95,5 @@ describe('parsing what is typed', () => {
     ['', km, undefined],
   ])('%s → %s', (text, measure, amount) => {
     expect(parseAmount(text, measure)).toBe(amount);
-  });
-
-  it('reads finishing times', () => {
-    expect(parseDuration('3:15:00')).toBe(11700);
-    expect(parseDuration('40:30')).toBe(2430);
-    expect(parseDuration('4030')).toBeUndefined();
-    expect(parseDuration('3:75:00')).toBeUndefined();
   });
 });

@@ -32,8 +32,9 @@ export interface WeekAmounts {
   longRun: number;
   longRunOn: CivilDate | undefined;
   segment: Segment | undefined;
-  /** Easy pace, s/km. */
+  /** Easy pace as the block is laid out, and of a day as its paces stand, s/km. */
   pace: number;
+  paceOn: (day: CivilDate) => number;
 }
 
 /** Days before the race nearer than which no quality day stands. */
@@ -50,7 +51,7 @@ export function dealWeek(
   rules: HouseRules,
   pattern: WeekPattern,
   week: FrameWeek & { recovery: boolean },
-  { volume, longRun, longRunOn, segment, pace }: WeekAmounts,
+  { volume, longRun, longRunOn, segment, pace, paceOn }: WeekAmounts,
   eventDays: EventDays,
 ): Day[] {
   const { basis } = wishes.athlete;
@@ -156,8 +157,9 @@ export function dealWeek(
 
   function day(index: number, role: DayRole, amount: number): Day {
     const date = dateAt(index);
-    const distance = basis === 'time' ? Math.round((amount / pace) * 1000) : amount;
-    const time = basis === 'time' ? amount : Math.round((amount * pace) / 1000);
+    const easy = paceOn(date);
+    const distance = basis === 'time' ? Math.round((amount / easy) * 1000) : amount;
+    const time = basis === 'time' ? amount : Math.round((amount * easy) / 1000);
     const sessions = amount > 0 ? [{ shorthand: wordsOf(index, role, amount) }] : [];
     return { date, role, distance, time, sessions };
   }

@@ -3,6 +3,10 @@ import type { Weekday } from '../calendar/weekday.js';
 import type { BlockEvent } from '../events/event.js';
 import type { LadderName } from '../longrun/ladders.js';
 import type { SegmentName } from '../longrun/segments.js';
+import type { PaceModelName } from '../paces/models.js';
+import type { NamedPace } from '../paces/named-pace.js';
+import type { PaceAim } from '../paces/paces-on.js';
+import type { Result } from '../paces/result.js';
 import type { PhaseWish } from '../phases/lay-phases.js';
 import type { RuleChanges, SomeRuleChanges } from '../rules/rule-changes.js';
 import type { TaperSchoolName } from '../taper/schools.js';
@@ -27,6 +31,7 @@ export interface Wishes {
   events: BlockEvent[];
   pins: Pin[];
   waivers: Waiver[];
+  paces: PaceWish;
   /** The house rules as they stood when the block was laid out under them. */
   houseRules: RuleChanges;
   /** Rules of this block alone, over the house's. */
@@ -48,13 +53,11 @@ export interface Athlete {
   unavailable: Weekday[];
   /** No hard running until the coach lifts it. */
   injured: boolean;
-}
-
-/** A race or time trial: metres and seconds. */
-export interface Result {
-  date: CivilDate;
-  distance: number;
-  time: number;
+  /** How results are made into times for other distances. */
+  paceModel: PaceModelName;
+  /** Beats a minute. */
+  maxHeart: number | undefined;
+  restHeart: number | undefined;
 }
 
 export interface Race {
@@ -104,6 +107,17 @@ export interface TaperWish {
   school: TaperSchoolName;
   /** Part cut from the heaviest week in race week; the school's own when undefined. */
   depth?: number | undefined;
+}
+
+export interface PaceWish {
+  /** The coach's named paces as they stood when the block took them. */
+  table: NamedPace[];
+  /** Whether sessions are run at what is current, at the goal, or on the way between. */
+  aim: PaceAim;
+  /** Days from which the paces rest on the results known by then. */
+  repaced: CivilDate[];
+  /** Distances of the coach's own beside the standard ones, metres. */
+  distances: number[];
 }
 
 export interface PreviousRace {

@@ -1,5 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
-import { type CivilDate, formatDuration, isCivilDate, parseDuration } from '@nadir/core';
+import { type CivilDate, formatDuration, isCivilDate, readTime } from '@nadir/core';
 import { useState } from 'react';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 import { Field } from '../../parts/Field.js';
@@ -16,7 +16,7 @@ export function RaceQuestions({
   onRaceDay,
 }: QuestionProps & { onRaceDay?: ((date: CivilDate) => Partial<BlockFile>) | undefined }) {
   const { race } = asked;
-  const [badTime, setBadTime] = useState(false);
+  const [badTime, setBadTime] = useState<string>();
   const known = raceDistances.some(([metres]) => metres === race.distance);
   const [other, setOther] = useState(!known);
   const set = (part: Partial<typeof race>) => change({ race: { ...race, ...part } });
@@ -91,21 +91,18 @@ export function RaceQuestions({
           />
         )}
       </Field>
-      <Field
-        label="Goal time"
-        because="Not needed; h:mm:ss or mm:ss."
-        problem={badTime ? 'Type a time such as 3:15:00 or 42:30.' : undefined}
-      >
+      <Field label="Goal time" because="Not needed; h:mm:ss or mm:ss." problem={badTime}>
         {(ids) => (
           <TextAnswer
             {...ids}
             value={race.goalTime === undefined ? '' : formatDuration(race.goalTime)}
             given
-            wrong={badTime}
+            wrong={badTime !== undefined}
             onAnswer={(text) => {
-              const goalTime = parseDuration(text);
-              setBadTime(text.trim() !== '' && goalTime === undefined);
-              if (goalTime !== undefined || text.trim() === '') set({ goalTime });
+              const read = readTime(text);
+              const none = text.trim() === '';
+              setBadTime(read.ok || none ? undefined : read.problem);
+              if (read.ok || none) set({ goalTime: read.ok ? read.value : undefined });
             }}
           />
         )}

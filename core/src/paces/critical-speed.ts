@@ -1,0 +1,40 @@
+import { leastSquares } from './least-squares.js';
+import type { PaceModel } from './model.js';
+
+/** Seconds an effort lasts to count: 2 to 15 minutes. */
+const LASTS = { least: 120, most: 900 } as const;
+
+/**
+ * Critical speed: distance grows in a straight line with time,
+ * D = CS·t + D′, so t = (D − D′) ÷ CS.
+ *
+ * Source: Hughson, Orok and Staudt, "A high velocity treadmill running test to
+ * assess endurance running potential", Int. J. Sports Med. 5 (1984). Efforts of
+ * 2–15 minutes.
+ */
+export const criticalSpeed: PaceModel = {
+  title: 'Critical speed',
+  purpose: 'Middle distance: a speed that can be held, and a store of metres beyond it.',
+  cost: 'Needs two efforts of 2 to 15 minutes, and says nothing of long races.',
+  fit(efforts) {
+    const short = efforts.filter(({ time }) => lasts(time));
+    const line = leastSquares(
+      short.map(({ distance, time, weight }) => ({ x: time, y: distance, weight })),
+    );
+    if (!line) return 'Needs two recent efforts of 2 to 15 minutes that differ in time.';
+    const { slope: speed, intercept: store } = line;
+    if (speed <= 0 || store < 0) {
+      return 'These efforts contradict each other: the longer one is too fast for the shorter. Check them.';
+    }
+    return {
+      // Shorter than the store there is no time: the model says nothing there.
+      timeFor: (distance) => (distance > store ? (distance - store) / speed : NaN),
+      holds: (_, time) => lasts(time),
+      words: `critical speed ${speed.toFixed(2)} m/s, ${Math.round(store)} m beyond it`,
+    };
+  },
+};
+
+function lasts(time: number): boolean {
+  return time >= LASTS.least && time <= LASTS.most;
+}

@@ -1,0 +1,63 @@
+import type { CivilDate } from '../calendar/civil-date.js';
+import type { HouseRules } from '../rules/house-rules.js';
+import type { Effort } from './efforts.js';
+import { type PaceSubject, fitnessOn } from './fitness.js';
+import { type PaceModelName, paceModelNames, paceModels } from './models.js';
+import { withCaution } from './low-volume.js';
+
+/** The distances every table has, metres. */
+export const standardDistances = [
+  800, 1500, 1609.344, 3000, 5000, 10_000, 15_000, 21_097.5, 42_195,
+] as const;
+
+/** A predicted time, seconds; `holds` is false where the model is not known to. */
+export interface Prediction {
+  time: number;
+  holds: boolean;
+}
+
+/** One model beside the others. */
+export interface ModelColumn {
+  name: PaceModelName;
+  /** What the efforts lack for it, in a sentence; nothing else is set then. */
+  lacking: string | undefined;
+  words: string;
+  /** By distance, in the order asked for; undefined where it says nothing. */
+  predictions: (Prediction | undefined)[];
+  /** What each effort took over what the model says, seconds, newest first. */
+  residuals: { effort: Effort; seconds: number }[];
+}
+
+/**
+ * Every model’s times for some distances, from the results that the paces of
+ * `day` rest on.
+ */
+export function equivalentsOn(
+  subject: PaceSubject,
+  rules: HouseRules,
+  day: CivilDate,
+  distances: readonly number[] = standardDistances,
+): ModelColumn[] {
+  const fitness = fitnessOn(subject, rules, day);
+  const efforts = fitness?.efforts ?? [];
+  return paceModelNames.map((name): ModelColumn => {
+    const fit = paceModels[name].fit(efforts, rules);
+    if (typeof fit === 'string') {
+      return { name, lacking: fit, words: '', predictions: [], residuals: [] };
+    }
+    const { timeFor } = withCaution(fit.timeFor, efforts, fitness?.peak, rules);
+    return {
+      name,
+      lacking: undefined,
+      words: fit.words,
+      predictions: distances.map((distance) => {
+        const time = timeFor(distance);
+        return Number.isFinite(time) ? { time, holds: fit.holds(distance, time) } : undefined;
+      }),
+      residuals: efforts.flatMap((effort) => {
+        const seconds = effort.time - fit.timeFor(effort.distance);
+        return Number.isFinite(seconds) ? [{ effort, seconds }] : [];
+      }),
+    };
+  });
+}

@@ -1,0 +1,101 @@
+import type { CivilDate } from '../calendar/civil-date.js';
+import type { HouseRules } from '../rules/house-rules.js';
+import type { Wishes } from '../wishes/wishes.js';
+import { type Effort, ageInWeeks, effortsOn } from './efforts.js';
+import { type Caution, withCaution } from './low-volume.js';
+import type { TimeFor } from './model.js';
+import { type PaceModelName, paceModels } from './models.js';
+import { predictTime } from './riegel.js';
+
+/** What of the wishes paces come from. */
+export type PaceSubject = Pick<Wishes, 'athlete' | 'race' | 'paces' | 'start'> & {
+  volume?: Pick<Wishes['volume'], 'peak'> | undefined;
+};
+
+/** What an athlete can run today, as far as the results tell. */
+export interface Fitness {
+  timeFor: TimeFor;
+  /** The model it comes from: the athlete’s, or the power law where that one lacks something. */
+  model: PaceModelName;
+  /** What the athlete’s model lacks, in a sentence. */
+  lacking: string | undefined;
+  /** Newest first; at least one. */
+  efforts: readonly [Effort, ...Effort[]];
+  /** Metres in the heaviest week wished for, where one is. */
+  peak: number | undefined;
+  /** Set where a marathon was made careful for little running. */
+  caution: Caution | undefined;
+  /** Weeks from the newest effort to the day asked about, and whether they make it stale. */
+  age: number;
+  stale: boolean;
+}
+
+/** The day whose results the paces of `day` rest on: the last re-pacing before it, else the start. */
+export function pacedOn({ paces, start }: PaceSubject, day: CivilDate): CivilDate {
+  return (
+    paces.repaced
+      .filter((date) => date <= day)
+      .sort()
+      .at(-1) ?? start
+  );
+}
+
+/**
+ * Current fitness as the paces of `day` take it.
+ *
+ * @returns undefined without a result of full effort
+ */
+export function fitnessOn(
+  subject: PaceSubject,
+  rules: HouseRules,
+  day: CivilDate,
+): Fitness | undefined {
+  const { athlete } = subject;
+  const { staleWeeks } = rules.paces;
+  const [newest, ...older] = effortsOn(athlete.results, pacedOn(subject, day), staleWeeks);
+  if (!newest) return undefined;
+  const efforts = [newest, ...older] as const;
+  const asked = paceModels[athlete.paceModel].fit(efforts, rules);
+  const lacking = typeof asked === 'string' ? asked : undefined;
+  const timeFor =
+    typeof asked === 'string' ? (metres: number) => predictTime(newest, metres) : asked.timeFor;
+  const peak = peakMetres(subject, timeFor);
+  const age = ageInWeeks(newest, day);
+  return {
+    ...withCaution(timeFor, efforts, peak, rules),
+    model: lacking === undefined ? athlete.paceModel : 'power-law',
+    lacking,
+    efforts,
+    peak,
+    age,
+    stale: age > staleWeeks,
+  };
+}
+
+/** Rough seconds per km between a marathon and easy running, to count minutes as metres. */
+const ABOUT_EASY = 70;
+
+/** The heaviest week wished for, in metres; undefined where none is known yet. */
+function peakMetres({ athlete, volume }: PaceSubject, timeFor: TimeFor): number | undefined {
+  if (volume === undefined || athlete.basis === 'distance') return volume?.peak;
+  const easy = (timeFor(42_195) / 42_195) * 1000 + ABOUT_EASY;
+  return Number.isFinite(easy) ? (volume.peak / easy) * 1000 : undefined;
+}
+
+/**
+ * Times at the goal: current fitness quickened until it meets the goal time, so
+ * that the athlete’s own bent stays; without a result, the power law from the goal.
+ *
+ * @returns undefined without a goal time
+ */
+export function goalTimes(
+  { race: { distance, goalTime } }: Pick<PaceSubject, 'race'>,
+  fitness: Pick<Fitness, 'timeFor'> | undefined,
+): TimeFor | undefined {
+  if (goalTime === undefined) return undefined;
+  const now = fitness?.timeFor(distance);
+  if (!fitness || now === undefined || !Number.isFinite(now)) {
+    return (metres) => predictTime({ distance, time: goalTime }, metres);
+  }
+  return (metres) => fitness.timeFor(metres) * (goalTime / now);
+}

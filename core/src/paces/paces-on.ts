@@ -1,0 +1,76 @@
+import { type CivilDate, differenceInDays } from '../calendar/civil-date.js';
+import type { HouseRules } from '../rules/house-rules.js';
+import { beatsOf } from './heart.js';
+import { type Fitness, type PaceSubject, fitnessOn, goalTimes, pacedOn } from './fitness.js';
+import type { TimeFor } from './model.js';
+import { type NamedPace, type PaceRange, rangeOf } from './named-pace.js';
+
+export const paceAims = ['current', 'goal', 'walk'] as const;
+export type PaceAim = (typeof paceAims)[number];
+
+/** What each aim means, in a sentence. */
+export const paceAimWords: Readonly<Record<PaceAim, { title: string; why: string }>> = {
+  current: { title: 'Current fitness', why: 'What the results say can be run today.' },
+  goal: { title: 'Goal', why: 'What race day asks, whatever the results say.' },
+  walk: {
+    title: 'From current to goal',
+    why: 'A little nearer to the goal each week, from the last test to race day.',
+  },
+};
+
+/** One named pace on one day. */
+export interface PaceRow {
+  pace: NamedPace;
+  current: PaceRange | undefined;
+  goal: PaceRange | undefined;
+  /** The one that sessions use. */
+  used: PaceRange | undefined;
+  /** Beats a minute. */
+  beats: readonly [number, number] | undefined;
+}
+
+/** The paces of one day. */
+export interface PacesOn {
+  day: CivilDate;
+  fitness: Fitness | undefined;
+  /** Undefined with neither a result nor a goal. */
+  used: TimeFor | undefined;
+  rows: PaceRow[];
+}
+
+/** Every named pace of a block on a day: from current fitness, from the goal, and as used. */
+export function pacesOn(subject: PaceSubject, rules: HouseRules, day: CivilDate): PacesOn {
+  const fitness = fitnessOn(subject, rules, day);
+  const goal = goalTimes(subject, fitness);
+  const used = timesOn(subject, fitness, goal, day);
+  const rows = subject.paces.table.map((pace): PaceRow => ({
+    pace,
+    current: fitness && rangeOf(pace, fitness.timeFor),
+    goal: goal && rangeOf(pace, goal),
+    used: used && rangeOf(pace, used),
+    beats: pace.heart && beatsOf(pace.heart, subject.athlete),
+  }));
+  return { day, fitness, used, rows };
+}
+
+/** The times that sessions of a day use, by the block’s aim. */
+export function timesOn(
+  subject: PaceSubject,
+  fitness: Fitness | undefined,
+  goal: TimeFor | undefined,
+  day: CivilDate,
+): TimeFor | undefined {
+  const current = fitness?.timeFor;
+  if (!current || !goal) return current ?? goal;
+  const { aim } = subject.paces;
+  if (aim !== 'walk') return aim === 'goal' ? goal : current;
+  const part = walked(subject, day);
+  return (distance) => current(distance) + part * (goal(distance) - current(distance));
+}
+
+/** Part of the way to the goal that is walked on a day: 0 at the last re-pacing, 1 on race day. */
+function walked(subject: PaceSubject, day: CivilDate): number {
+  const from = pacedOn(subject, day);
+  const whole = differenceInDays(subject.race.date, from);
+  return whole <= 0 ? 1 : Math.min(1, Math.max(0, differenceInDays(day, from) / whole));
+}

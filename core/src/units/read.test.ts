@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest';
+import { formatLap, formatPaceRange, formatSpeed } from './format-pace.js';
+import { readPace } from './read-pace.js';
+import { readTime } from './read-time.js';
+
+describe('reading a time', () => {
+  it.each([
+    ['3:15:00', 11_700],
+    ['40:30', 2430],
+    ['4:05.6', 245.6],
+    [' 90:00 ', 5400],
+  ])('%s', (text, value) => {
+    expect(readTime(text)).toEqual({ ok: true, value });
+  });
+
+  it.each([
+    ['3:75', /75 seconds are more than a minute has. Did you mean 4:15\?/],
+    ['99:99:99', /99 seconds are more than a minute has/],
+    ['1:75:00', /75 minutes are more than an hour has/],
+    ['0:00', /no time at all/],
+    ['99:00:00', /longer than two days/],
+    ['4030', /is no time: type it as 40:30/],
+    ['', /is no time/],
+  ])('“%s” is refused, and why', (text, why) => {
+    const read = readTime(text);
+    expect(read.ok).toBe(false);
+    expect(read).toMatchObject({ problem: expect.stringMatching(why) as string });
+  });
+});
+
+describe('reading a pace', () => {
+  it('takes it in the shown unit', () => {
+    expect(readPace('4:30', 'km')).toEqual({ ok: true, value: 270 });
+    const mile = readPace('8:00', 'mi');
+    expect(mile.ok && mile.value).toBeCloseTo(298.26, 2);
+  });
+
+  it('offers the other unit where that is nearer to what is usual, and takes nothing by itself', () => {
+    // 8:00 typed per km by someone who runs 4:57 /km: 8:00 per mile is 4:58 per km.
+    const read = readPace('8:00', 'km', 297);
+    expect(read).toMatchObject({ ok: true, value: 480 });
+    expect(read.guess?.words).toBe('Did you mean 8:00 /mi?');
+    expect(readPace('5:10', 'km', 297).guess).toBeUndefined();
+  });
+
+  it('refuses what nobody runs at, with a guess where there is one', () => {
+    expect(readPace('3:00', 'mi')).toMatchObject({
+      ok: false,
+      guess: { words: 'Did you mean 3:00 /km?' },
+    });
+    expect(readPace('0:40', 'km').ok).toBe(false);
+    expect(readPace('4.30', 'km')).toMatchObject({
+      problem: '“4.30” is no pace: type it as 4:30.',
+    });
+  });
+});
+
+describe('paces in other words', () => {
+  it('laps, speeds and ranges', () => {
+    expect(formatLap(240, 400)).toBe('1:36.0');
+    expect(formatLap(240, 200)).toBe('48.0');
+    expect(formatLap(360, 400)).toBe('2:24');
+    expect(formatSpeed(300, 'km')).toBe('12.0 km/h');
+    expect(formatSpeed(300, 'mi')).toBe('7.5 mph');
+    expect(formatPaceRange({ quick: 317, slow: 357 }, 'km')).toBe('5:17–5:57 /km');
+    expect(formatPaceRange({ quick: 243, slow: 243 }, 'km')).toBe('4:03 /km');
+  });
+});
