@@ -144,3 +144,26 @@ describe('nadir', () => {
     });
   });
 });
+
+describe('nadir paces', () => {
+  it('prints named paces, every model, and what they rest on', async () => {
+    const { code, output } = await nadir('paces', example);
+    expect(code).toBe(0);
+    expect(output).toContain('rests on 10 km in 40:30 on 2026-11-08, which is stale');
+    expect(output).toMatch(/^10 km +4:03 \/km +4:12 \/km +4:03 \/km/m);
+    expect(output).toMatch(/^5 km +19:26 +– +– +19:25$/m);
+    expect(output).toContain('Own power law: Needs recent results over two different distances.');
+  });
+
+  it('prints the same as JSON, and refuses what cannot be', async () => {
+    const { paces } = JSON.parse((await nadir('paces', example, '--json')).output);
+    expect(paces.rows[1]).toMatchObject({ pace: { id: 'easy' } });
+    const fast = changed('fast', {
+      athlete: { results: [{ date: '2026-11-08', distance: 10000, time: 60 }] },
+    });
+    const { code, output } = await nadir('paces', fast);
+    expect(code).toBe(2);
+    expect(output).toContain('faster than anyone runs');
+    expect((await nadir('paces')).code).toBe(2);
+  });
+});

@@ -5,6 +5,7 @@ export const HELP = `Nadir, the desk of a distance running coach.
   ./nadir test                  pass every test
   ./nadir test unit|server|browser   one part of them
   ./nadir lay-out FILE [--json] lay out a block file, without a server
+  ./nadir paces FILE [--json]   the paces of a block file, and what they rest on
   ./nadir help                  this
 
 DATABASE_URL   use this PostgreSQL server instead of starting one

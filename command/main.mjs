@@ -7,6 +7,7 @@ const WORDS = {
   test: async (/** @type {string[]} */ rest) => (await import('./test.mjs')).test(rest),
   'lay-out': async (/** @type {string[]} */ rest) =>
     (await import('./lay-out.mjs')).layOutFile(rest),
+  paces: async (/** @type {string[]} */ rest) => (await import('./paces.mjs')).pacesOfFile(rest),
   help: async () => {
     process.stdout.write(HELP);
     return 0;

@@ -6,6 +6,7 @@ import {
   showBlock,
   unitName,
 } from '@nadir/core';
+import { lines } from './columns.mjs';
 
 /**
  * A laid-out block as a table for a terminal; its figures add up as shown.
@@ -34,21 +35,13 @@ export function table(block) {
       notes(week, shown),
     ];
   });
-  const widths = head.map((title, column) =>
-    Math.max(title.length, ...rows.map((row) => row[column]?.length ?? 0)),
-  );
-  const line = (/** @type {string[]} */ cells) =>
-    cells
-      .map((cell, column) => cell.padEnd(widths[column] ?? 0))
-      .join('  ')
-      .trimEnd();
   const title = [athlete.name, race.name, race.date].filter(Boolean).join(' · ');
   const total = `total ${say(shown.total)} ${unitName(measure)} + ${formatRaceDistance(race.distance, athlete.unit)}`;
   const findings = block.findings.flatMap(({ level, title: what, message, waived, fixes }) => [
     `${level}${waived ? ` (waived: ${waived})` : ''}: ${what}. ${message}`,
     ...fixes.map(({ label }) => `  - ${label}`),
   ]);
-  return `${[title, '', line(head), ...rows.map(line), '', total, ...findings].join('\n')}\n`;
+  return `${[title, '', ...lines([head, ...rows]), '', total, ...findings].join('\n')}\n`;
 }
 
 /**

@@ -86,6 +86,7 @@ export { defaultPaces } from './paces/default-paces.js';
 export { ageInWeeks } from './paces/efforts.js';
 export { type ModelColumn, equivalentsOn, standardDistances } from './paces/equivalents.js';
 export { type PaceSubject, fitnessOn, pacedOn } from './paces/fitness.js';
+export { gapWords } from './paces/gap-words.js';
 export { type GoalGap, goalGap } from './paces/goal-gap.js';
 export { type PaceModelName, paceModelNames, paceModels } from './paces/models.js';
 export {

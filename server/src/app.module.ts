@@ -11,6 +11,7 @@ import { HealthModule } from './health/health.module.js';
 import { HouseRulesModule } from './house-rules/house-rules.module.js';
 import { RefusalFilter } from './http/refusal.filter.js';
 import { loggerOptions } from './logger-options.js';
+import { PacesModule } from './paces/paces.module.js';
 import { SettingsModule } from './settings/settings.module.js';
 import { SignInModule } from './sign-in/sign-in.module.js';
 import { SquadModule } from './squad/squad.module.js';
@@ -42,6 +43,7 @@ export class AppModule {
         AthletesModule,
         BlocksModule,
         HouseRulesModule,
+        PacesModule,
         TemplatesModule,
         SquadModule,
         HealthModule,

@@ -1,6 +1,12 @@
 import { dayRoles, shownSteps } from '@nadir/core';
 import { z } from 'zod';
-import { athleteFacts, blockFile, blockTemplate, ruleChanges } from '../block-file/schema.js';
+import {
+  athleteFacts,
+  blockFile,
+  blockTemplate,
+  namedPaces,
+  ruleChanges,
+} from '../block-file/schema.js';
 import { civilDate, shortText, weekday } from '../primitives.js';
 
 const id = z.uuid();
@@ -31,6 +37,8 @@ export const coach = z.strictObject({
   settings,
   /** The coach’s own limits, where they differ from the product’s. */
   houseRules: ruleChanges,
+  /** The coach’s own named paces; null while the product’s serve. */
+  paces: namedPaces.nullable(),
 });
 export type Coach = z.infer<typeof coach>;
 
@@ -90,6 +98,10 @@ export type TemplateList = z.infer<typeof templateList>;
 /** Whether each figure may be set is examined by the server, as wishes are. */
 export const houseRulesBody = ruleChanges;
 export type HouseRulesBody = z.infer<typeof houseRulesBody>;
+
+/** Null goes back to the product’s. Whether each pace makes sense is examined by the server. */
+export const pacesBody = z.strictObject({ table: namedPaces.nullable() });
+export type PacesBody = z.infer<typeof pacesBody>;
 
 export const newBlockBody = z.strictObject({ athleteId: id, wishes: blockFile });
 export type NewBlockBody = z.infer<typeof newBlockBody>;

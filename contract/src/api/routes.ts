@@ -11,6 +11,7 @@ import {
   history,
   houseRulesBody,
   newBlockBody,
+  pacesBody,
   plannedSessions,
   saveBlockBody,
   session,
@@ -100,6 +101,13 @@ export const routes = {
     path: '/api/house-rules',
     summary: 'Saves the coach’s house rules; no block is laid out anew by it.',
     body: houseRulesBody,
+    answer: coach,
+  },
+  savePaces: {
+    method: 'PUT',
+    path: '/api/paces',
+    summary: 'Saves the coach’s named paces; no block takes them over by it.',
+    body: pacesBody,
     answer: coach,
   },
   blocks: {

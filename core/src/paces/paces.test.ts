@@ -6,6 +6,7 @@ import type { Given } from '../wishes/wishes.js';
 import { easyPaces } from './easy-pace.js';
 import { fitnessOn, pacedOn } from './fitness.js';
 import { goalGap } from './goal-gap.js';
+import { gapWords } from './gap-words.js';
 import { beatsOf } from './heart.js';
 import { pacesOn } from './paces-on.js';
 import { newsOf } from './result-news.js';
@@ -141,6 +142,11 @@ describe('the gap to the goal', () => {
     // 125 days are 4.107 months: 4.1 % at 1 % a month.
     expect(gap?.reachable).toBeCloseTo(0.01 * (125 / (365.25 / 12)), 9);
     expect(gap?.within).toBe(true);
+    expect(gap && gapWords(gap, 'km')).toBe(
+      'Today’s fitness is 4:27 /km at race distance, the goal 4:18 /km: 9 s/km or 3.3 % to gain. In 18 weeks about 4.1 % may be gained, by a rule of thumb and no promise: within reach.',
+    );
+    const slower = goalGap(subject(), rules, '2026-12-14');
+    expect(slower && gapWords(slower, 'km')).toContain('no more than the results already say');
     expect(goalGap(subject(withResults()), rules, '2026-12-14')).toBeUndefined();
   });
 });

@@ -37,6 +37,22 @@ export class AthletesRepository {
     });
   }
 
+  /** Changes what is known of an athlete, in the transaction of what taught it; one at a time. */
+  async learn(
+    trx: Knex.Transaction,
+    coachId: string,
+    athleteId: string,
+    change: (facts: AthleteBody) => AthleteBody,
+  ): Promise<void> {
+    const key = { coach_id: coachId, athlete_id: athleteId };
+    const row = await trx<AthleteRow>(tables.athletes).where(key).forUpdate().first();
+    if (!row) return;
+    const facts = change(athleteOf(row).facts);
+    await trx<AthleteRow>(tables.athletes)
+      .where(key)
+      .update({ facts: JSON.stringify(facts) });
+  }
+
   private rows() {
     return this.knex<AthleteRow>(tables.athletes);
   }

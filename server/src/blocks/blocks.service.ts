@@ -8,9 +8,10 @@ import {
   givenOf,
   problemsOfWishes,
 } from '@nadir/contract';
-import type { CivilDate } from '@nadir/core';
+import { type CivilDate, examineToday } from '@nadir/core';
 import { Inject, Injectable } from '@nestjs/common';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
+import { learned } from '../athletes/learned.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { invalid, notFound, staleRevision } from '../http/refused.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
@@ -51,28 +52,35 @@ export class BlocksService {
 
   async add(coachId: string, { athleteId, wishes }: NewBlockBody): Promise<BlockAnswer> {
     if (!(await this.athletes.find(coachId, athleteId))) throw notFound('athlete');
-    refuseProblems(wishes);
+    refuseProblems(wishes, this.clock.today());
     refusePastRace(wishes, this.clock.today());
     const by = await this.nameOf(coachId);
-    return this.blocks.inTransaction((trx) =>
-      this.blocks.write(
+    return this.blocks.inTransaction(async (trx) => {
+      await this.athletes.learn(trx, coachId, athleteId, (facts) =>
+        learned(facts, undefined, wishes.athlete),
+      );
+      return this.blocks.write(
         trx,
         firstVersion({ coachId, athleteId, wishes, at: this.clock.now(), by }),
-      ),
-    );
+      );
+    });
   }
 
   async save(coachId: string, blockId: string, body: SaveBlockBody): Promise<BlockAnswer> {
-    refuseProblems(body.wishes);
+    refuseProblems(body.wishes, this.clock.today());
     const by = await this.nameOf(coachId);
     return this.blocks.inTransaction(async (trx) => {
       const stored = await this.blocks.hold(trx, coachId, blockId);
       if (!stored) throw notFound('block');
       if (stored.revision !== body.revision) throw staleRevision(stored);
+      const { athleteId } = stored;
+      await this.athletes.learn(trx, coachId, athleteId, (facts) =>
+        learned(facts, stored.wishes.athlete, body.wishes.athlete),
+      );
       return this.blocks.write(trx, {
         coachId,
         blockId,
-        athleteId: stored.athleteId,
+        athleteId,
         revision: stored.revision + 1,
         wishes: body.wishes,
         before: stored.wishes,
@@ -100,8 +108,12 @@ export class BlocksService {
   }
 }
 
-function refuseProblems(wishes: NewBlockBody['wishes']): void {
-  const problems = problemsOfWishes(givenOf(wishes));
+function refuseProblems(wishes: NewBlockBody['wishes'], today: CivilDate): void {
+  const given = givenOf(wishes);
+  const problems = [
+    ...problemsOfWishes(given),
+    ...examineToday(given.athlete?.results ?? [], today),
+  ];
   if (problems.length > 0) throw invalid(under(problems));
 }
 

@@ -5,6 +5,11 @@ const km = (amount: number) => Math.round(amount * 1000);
 const mi = (amount: number) => amount * 1609.344;
 const min = (amount: number) => amount * 60;
 
+const race = (name: string, date: CivilDate, distance: number, time: number) =>
+  ({ kind: 'race', name, date, distance, time }) as const;
+const trial = (date: CivilDate, distance: number, time: number) =>
+  ({ kind: 'time-trial', name: 'Time trial', date, distance, time }) as const;
+
 /** Six athletes of an invented club, each mid-block on `today`. */
 export function demoAthletes(today: CivilDate): BlockFile[] {
   const thisWeek = startOfWeek(today, 'monday');
@@ -21,7 +26,13 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         birthYear: 1991,
         recentWeeks: [52, 55, 54, 57].map(km),
         longestRecentRun: km(19),
-        results: [{ date: daysAgo(94), distance: km(10), time: 2430 }],
+        maxHeart: 188,
+        restHeart: 46,
+        results: [
+          race('Tidewrack Half', daysAgo(137), 21_097.5, 5385),
+          { ...race('Gullstone 10', daysAgo(70), km(10), 2430), conditions: 'Still, 8 °C.' },
+          trial(addDays(thisWeek, -2), km(5), 1146),
+        ],
       },
       race: { name: 'Lantern Bay Marathon', date: sundayIn(9), distance: 42_195, goalTime: 11_700 },
       weeks: 18,
@@ -57,6 +68,13 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         restOn: ['thursday'],
       },
       events: [
+        {
+          kind: 'test',
+          name: 'Time trial',
+          form: 'time-trial',
+          from: addDays(thisWeek, -2),
+          distance: km(5),
+        },
         { kind: 'tune-up-race', name: 'Gullstone 10', from: sundayIn(1), distance: km(10) },
         {
           kind: 'camp',
@@ -77,7 +95,10 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         oftenHurt: true,
         recentWeeks: [130, 120, 135, 135].map(min),
         longestRecentRun: min(60),
-        results: [{ date: daysAgo(40), distance: km(5), time: 1665 }],
+        results: [
+          race('Skerry Lane 5', daysAgo(75), km(5), 1690),
+          race('Skerry Lane 5', daysAgo(60), km(5), 1665),
+        ],
         unavailable: ['monday', 'friday'],
       },
       race: { name: 'Tidewrack Half', date: sundayIn(6), distance: 21_097.5 },
@@ -110,13 +131,19 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         birthYear: 2001,
         recentWeeks: [58, 60, 56, 62].map(km),
         longestRecentRun: km(14),
-        results: [{ date: daysAgo(33), distance: 1500, time: 232 }],
+        paceModel: 'critical-speed',
+        maxHeart: 196,
+        results: [
+          trial(daysAgo(68), 3000, 512),
+          race('Ostrel Track Evening', daysAgo(61), 800, 117),
+          race('Ostrel Track Evening', daysAgo(61), 1500, 228),
+        ],
       },
       race: {
         name: 'Breakwater Mile',
         date: addDays(sundayIn(5), -1),
         distance: 1609,
-        goalTime: 245,
+        goalTime: 246,
       },
       weeks: 13,
       phases: { layout: 'three-by-four' },
@@ -144,7 +171,14 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         birthYear: 1994,
         recentWeeks: [34, 36, 35, 37].map(mi),
         longestRecentRun: mi(9),
-        results: [{ date: daysAgo(60), distance: km(5), time: 1140 }],
+        paceModel: 'personal-power-law',
+        maxHeart: 184,
+        restHeart: 52,
+        results: [
+          race('Breakwater Mile', daysAgo(90), 1609.344, 327),
+          race('Skerry Lane 5', daysAgo(60), km(5), 1140),
+          trial(daysAgo(31), km(5), 1128),
+        ],
       },
       race: { name: 'Gullstone 10', date: sundayIn(4), distance: 10_000, goalTime: 2350 },
       weeks: 12,
@@ -173,7 +207,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         birthYear: Number(today.slice(0, 4)) - 17,
         recentWeeks: [28, 30, 27, 30].map(km),
         longestRecentRun: km(9),
-        results: [{ date: daysAgo(50), distance: 3000, time: 612 }],
+        results: [trial(daysAgo(64), 1500, 286), trial(daysAgo(50), 3000, 612)],
       },
       race: { name: 'Ostrel Schools 5 km', date: addDays(sundayIn(7), -1), distance: 5000 },
       weeks: 11,
@@ -197,7 +231,8 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         birthYear: 1988,
         recentWeeks: [96, 104, 98, 110].map(km),
         longestRecentRun: km(28),
-        results: [{ date: daysAgo(70), distance: 42_195, time: 10_140 }],
+        maxHeart: 181,
+        results: [race('Lantern Bay Marathon', daysAgo(150), 42_195, 10_140)],
       },
       race: { name: 'Lantern Bay Marathon', date: sundayIn(9), distance: 42_195, goalTime: 9900 },
       weeks: 16,

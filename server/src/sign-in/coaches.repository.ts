@@ -3,6 +3,8 @@ import {
   type Settings,
   type HouseRulesBody,
   type SettingsChange,
+  type PacesBody,
+  namedPaces,
   ruleChanges,
   settings,
 } from '@nadir/contract';
@@ -18,6 +20,7 @@ interface CoachRow {
   password_hash: string | null;
   settings: unknown;
   house_rules: unknown;
+  paces: unknown;
   created_at: Date;
 }
 
@@ -50,7 +53,7 @@ export class CoachesRepository {
 
   /** Creates the first coach; nobody when there is one already, however many ask at once. */
   async addFirst(
-    coach: Omit<Coach, 'settings' | 'houseRules'>,
+    coach: Omit<Coach, 'settings' | 'houseRules' | 'paces'>,
     passwordHash: string | null,
     now: Date,
   ): Promise<Coach | undefined> {
@@ -66,7 +69,7 @@ export class CoachesRepository {
         house_rules: '{}',
         created_at: now,
       });
-      return { ...coach, settings: defaultSettings, houseRules: {} };
+      return { ...coach, settings: defaultSettings, houseRules: {}, paces: null };
     });
   }
 
@@ -83,6 +86,12 @@ export class CoachesRepository {
       .update({ house_rules: JSON.stringify(changes) });
   }
 
+  async savePaces(coachId: string, table: PacesBody['table']): Promise<void> {
+    await this.rows()
+      .where({ coach_id: coachId })
+      .update({ paces: table && JSON.stringify(table) });
+  }
+
   private rows() {
     return this.knex<CoachRow>(tables.coaches);
   }
@@ -95,5 +104,6 @@ function coachOf(row: CoachRow): Coach {
     email: row.email,
     settings: settings.parse(row.settings),
     houseRules: ruleChanges.parse(row.house_rules),
+    paces: namedPaces.nullable().parse(row.paces),
   };
 }

@@ -26,6 +26,7 @@ function open(events: BlockEvent[] = [], problem?: string) {
     email: 'maren@skerrylane.example',
     settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' } as const,
     houseRules: {},
+    paces: null,
   };
   render(
     <SessionContext.Provider

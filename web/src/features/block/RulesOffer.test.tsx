@@ -37,6 +37,7 @@ describe('after a change of the house rules', () => {
       email: 'maren@skerrylane.example',
       settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' } as const,
       houseRules,
+      paces: null,
     };
     render(
       <SessionContext.Provider

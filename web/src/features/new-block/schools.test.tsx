@@ -19,6 +19,7 @@ const coach = {
   email: 'maren@skerrylane.example',
   settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' } as const,
   houseRules: {},
+  paces: null,
 };
 
 afterEach(cleanup);

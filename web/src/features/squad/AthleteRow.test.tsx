@@ -38,6 +38,7 @@ function row(of: Athlete, today: string, unit: 'athlete' | 'mi' = 'athlete') {
       email: 'maren@skerrylane.example',
       settings: { unit, step: 1, theme: 'light', weekStartsOn: 'monday' },
       houseRules: {},
+      paces: null,
     },
   };
   render(

@@ -1,0 +1,21 @@
+import { formatPace } from '../units/format.js';
+import type { Unit } from '../units/measure.js';
+import type { GoalGap } from './goal-gap.js';
+
+/** The gap to the goal in plain sentences: seconds, per cent, and what the weeks may give. */
+export function gapWords(
+  { current, goal, share, weeks, reachable, within }: GoalGap,
+  unit: Unit,
+): string {
+  const paces = `Today’s fitness is ${formatPace(current, unit)} at race distance, the goal ${formatPace(goal, unit)}`;
+  if (share <= 0) return `${paces}: it asks for no more than the results already say.`;
+  const seconds = Math.round(current - goal);
+  const asks = `${paces}: ${seconds} s/km or ${tenths(share)} to gain.`;
+  const whole = Math.round(weeks);
+  const may = `In ${whole} ${whole === 1 ? 'week' : 'weeks'} about ${tenths(reachable)} may be gained`;
+  return `${asks} ${may}, by a rule of thumb and no promise: ${within ? 'within reach' : 'more than is reasonable'}.`;
+}
+
+function tenths(share: number): string {
+  return `${(100 * share).toFixed(1)} %`;
+}

@@ -1,0 +1,25 @@
+import { type Coach, type PacesBody, pacesBody } from '@nadir/contract';
+import { problemsOfPaces } from '@nadir/core';
+import { Controller, Inject, Put } from '@nestjs/common';
+import { Parsed } from '../http/body.js';
+import { invalid, notFound } from '../http/refused.js';
+import { CoachesRepository } from '../sign-in/coaches.repository.js';
+import { CoachId } from '../sign-in/session.guard.js';
+
+/** The coach's named paces. Blocks keep the table they have until the coach takes the new one over. */
+@Controller('api/paces')
+export class PacesController {
+  constructor(@Inject(CoachesRepository) private readonly coaches: CoachesRepository) {}
+
+  @Put()
+  async save(@CoachId() coachId: string, @Parsed(pacesBody) { table }: PacesBody): Promise<Coach> {
+    const problems = problemsOfPaces(table ?? []);
+    if (problems.length > 0) {
+      throw invalid(problems.map((found) => ({ ...found, path: ['table', ...found.path] })));
+    }
+    await this.coaches.savePaces(coachId, table);
+    const coach = await this.coaches.find(coachId);
+    if (!coach) throw notFound('coach');
+    return coach;
+  }
+}
