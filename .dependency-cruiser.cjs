@@ -37,14 +37,14 @@ module.exports = {
       name: 'features-not-upward',
       comment: 'The frame knows the features, never the reverse.',
       severity: 'error',
-      from: { path: '^web/src/(features|parts|drawing|api|look)/', pathNot: '\\.test\\.tsx?$' },
+      from: { path: '^web/src/(features|desk|parts|drawing|api|look)/', pathNot: '\\.test\\.tsx?$' },
       to: { path: '^web/src/app/' },
     },
     {
       name: 'parts-not-upward',
       comment: 'What features share knows no feature.',
       severity: 'error',
-      from: { path: '^web/src/(parts|drawing|api|look)/' },
+      from: { path: '^web/src/(desk|parts|drawing|api|look)/' },
       to: { path: '^web/src/features/' },
     },
     {

@@ -85,6 +85,17 @@ await picture('mending', async (page) => {
     .click();
   await page.locator('.mending .tool').first().hover();
 });
+await picture('paces', async (page) => {
+  await open('Idris Vale')(page);
+  await page.getByRole('link', { name: 'paces', exact: true }).click();
+  await page.getByRole('heading', { name: 'Results' }).waitFor();
+});
+await picture('pace-card', async (page) => {
+  await open('Idris Vale')(page);
+  await page.getByRole('link', { name: 'paces', exact: true }).click();
+  await page.getByRole('link', { name: 'card' }).click();
+  await page.getByRole('button', { name: 'Print' }).waitFor();
+});
 await picture('try', async (page) => {
   await open('Idris Vale')(page);
   await page.getByRole('button', { name: 'try' }).click();

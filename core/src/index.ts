@@ -96,14 +96,8 @@ export {
   heartScales,
   middleOf,
 } from './paces/named-pace.js';
-export {
-  type PaceAim,
-  type PaceRow,
-  type PacesOn,
-  paceAimWords,
-  paceAims,
-  pacesOn,
-} from './paces/paces-on.js';
+export { type PaceAim, paceAimWords, paceAims } from './paces/pace-aim.js';
+export { type PaceRow, type PacesOn, pacesOn } from './paces/paces-on.js';
 export { type Recovery, type Reps, reps } from './paces/reps.js';
 export { type ResultNews, newsOf } from './paces/result-news.js';
 export { type Result, type ResultKind, resultKindWords, resultKinds } from './paces/result.js';

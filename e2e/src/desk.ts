@@ -27,7 +27,11 @@ export async function signIn(page: Page): Promise<void> {
 }
 
 /** Keeps a block of its own for a test, so that tests do not meet on one, and opens it. */
-export async function keepNewBlock(page: Page, athlete: string): Promise<void> {
+export async function keepNewBlock(
+  page: Page,
+  athlete: string,
+  part: { results?: object[]; raceDate?: string } = {},
+): Promise<string> {
   const send = async (path: string, data: object): Promise<{ id: string }> => {
     const answer = await page.request.post(`${addressOf('demo')}/api/${path}`, { data });
     expect(answer.ok()).toBe(true);
@@ -37,13 +41,14 @@ export async function keepNewBlock(page: Page, athlete: string): Promise<void> {
   const wishes = {
     format: 'nadir-block',
     version: 2,
-    athlete: { name: athlete },
-    race: { name: 'Goal race', date: '2027-05-09', distance: 10_000 },
+    athlete: { name: athlete, results: part.results ?? [] },
+    race: { name: 'Goal race', date: part.raceDate ?? '2027-05-09', distance: 10_000 },
     weeks: 12,
   };
   const { id } = await send('blocks', { athleteId, wishes });
   await page.goto(`${addressOf('demo')}/blocks/${id}`);
   await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
+  return id;
 }
 
 /** A figure of the Ledger. */

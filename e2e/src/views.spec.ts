@@ -54,6 +54,8 @@ for (const theme of ['light', 'dark'] as const) {
       ['the house rules are', '/house-rules', 'House rules'],
       ['the blocks are', '/blocks', 'Blocks'],
       ['the comparison is', '/compare', 'Compare'],
+      ['the pace card of the group is', '/paces', 'Pace card of the group'],
+      ['the named paces are', '/named-paces', 'Named paces'],
     ] as const) {
       test(`${name} accessible`, async ({ page }) => {
         await enterDemo(page);
@@ -74,6 +76,18 @@ for (const theme of ['light', 'dark'] as const) {
       await expectAccessible(page);
       await page.goto(`${page.url()}/history`);
       await expect(page.getByRole('list', { name: /Changes/ })).toBeVisible();
+      await expectAccessible(page);
+    });
+
+    test('the paces and the splits are accessible', async ({ page }) => {
+      await enterDemo(page);
+      await openBlock(page, 'Idris Vale');
+      await page.getByRole('link', { name: 'paces', exact: true }).click();
+      await page.getByRole('button', { name: 'Enter a result' }).click();
+      await expectAccessible(page);
+      await page.getByRole('heading', { name: 'Results' }).click();
+      await page.keyboard.press('s');
+      await expect(page.getByRole('dialog')).toBeVisible();
       await expectAccessible(page);
     });
 

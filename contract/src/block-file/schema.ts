@@ -167,7 +167,7 @@ const heartBand = z.strictObject({
 const offset = z.number().min(-120).max(300);
 
 /** One of the coach's named paces. */
-export const namedPace = z.strictObject({
+const namedPace = z.strictObject({
   id: z
     .string()
     .regex(/^[a-z0-9-]{1,40}$/, { error: 'expected small letters, figures and hyphens' })

@@ -46,6 +46,7 @@ export function followingBlock(
     longRun: { start: roundTo(longest * LONG_RUN_SHARE, step) },
     taper: { school: wishes.taper.school },
     week: wishes.week,
+    paces: { table: wishes.paces.table, aim: wishes.paces.aim },
     houseRules: wishes.houseRules,
     overrides: wishes.overrides,
     previousRace: { name: race.name, date: race.date, distance: race.distance },

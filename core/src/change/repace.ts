@@ -1,6 +1,6 @@
 import type { CivilDate } from '../calendar/civil-date.js';
 import type { NamedPace } from '../paces/named-pace.js';
-import { type PaceAim, paceAimWords } from '../paces/paces-on.js';
+import { type PaceAim, paceAimWords } from '../paces/pace-aim.js';
 import type { Wishes } from '../wishes/wishes.js';
 import type { Command } from './command.js';
 

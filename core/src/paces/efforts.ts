@@ -14,7 +14,8 @@ export interface Effort {
 const FORGOTTEN = 2;
 
 /**
- * The full efforts that paces may rest on, newest first: those up to and with
+ * The full efforts that paces may rest on, newest first, of one day the longest
+ * first: those up to and with
  * `day`, none older than twice the weeks to stale unless there is no other.
  * Where all came later, the first of them. Empty in, empty out.
  *
@@ -27,7 +28,7 @@ export function effortsOn(
 ): Effort[] {
   const full = results
     .filter((result) => result.full !== false)
-    .sort((a, b) => b.date.localeCompare(a.date));
+    .sort((a, b) => b.date.localeCompare(a.date) || b.distance - a.distance);
   const known = full.filter(({ date }) => date <= day);
   const recent = known.filter((result) => ageInWeeks(result, day) <= FORGOTTEN * staleWeeks);
   const chosen = recent.length > 0 ? recent : known.length > 0 ? known.slice(0, 1) : full.slice(-1);

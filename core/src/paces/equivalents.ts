@@ -1,6 +1,5 @@
 import type { CivilDate } from '../calendar/civil-date.js';
 import type { HouseRules } from '../rules/house-rules.js';
-import type { Effort } from './efforts.js';
 import { type PaceSubject, fitnessOn } from './fitness.js';
 import { type PaceModelName, paceModelNames, paceModels } from './models.js';
 import { withCaution } from './low-volume.js';
@@ -24,8 +23,8 @@ export interface ModelColumn {
   words: string;
   /** By distance, in the order asked for; undefined where it says nothing. */
   predictions: (Prediction | undefined)[];
-  /** What each effort took over what the model says, seconds, newest first. */
-  residuals: { effort: Effort; seconds: number }[];
+  /** Seconds each effort took over what the model says, newest first; undefined where it says nothing. */
+  residuals: (number | undefined)[];
 }
 
 /**
@@ -54,9 +53,9 @@ export function equivalentsOn(
         const time = timeFor(distance);
         return Number.isFinite(time) ? { time, holds: fit.holds(distance, time) } : undefined;
       }),
-      residuals: efforts.flatMap((effort) => {
-        const seconds = effort.time - fit.timeFor(effort.distance);
-        return Number.isFinite(seconds) ? [{ effort, seconds }] : [];
+      residuals: efforts.map(({ distance, time }) => {
+        const seconds = time - fit.timeFor(distance);
+        return Number.isFinite(seconds) ? seconds : undefined;
       }),
     };
   });

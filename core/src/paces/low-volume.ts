@@ -17,7 +17,7 @@ const HALF = 21_097.5;
  *
  * @param peak metres in the heaviest week
  */
-export function marathonExponent(peak: number, { paces }: HouseRules): number {
+function marathonExponent(peak: number, { paces }: HouseRules): number {
   const { littleRunning, enoughRunning, littleRunningExponent } = paces;
   if (enoughRunning <= littleRunning) return RIEGEL_EXPONENT;
   const short = (enoughRunning - peak) / (enoughRunning - littleRunning);

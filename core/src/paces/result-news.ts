@@ -1,3 +1,4 @@
+import type { CivilDate } from '../calendar/civil-date.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { type PaceSubject, fitnessOn, pacedOn } from './fitness.js';
 import { type GoalGap, goalGap } from './goal-gap.js';
@@ -20,12 +21,17 @@ export interface ResultNews {
  * What the newest full result says: the time it predicts, the change since the
  * one before, whether the goal is in reach, and whether paces rest on it yet.
  *
+ * @param today the day the gap to the goal is told for, once it has come
  * @returns undefined without a full result
  */
-export function newsOf(subject: PaceSubject, rules: HouseRules): ResultNews | undefined {
+export function newsOf(
+  subject: PaceSubject,
+  rules: HouseRules,
+  today?: CivilDate,
+): ResultNews | undefined {
   const full = subject.athlete.results
     .filter((result) => result.full !== false)
-    .sort((a, b) => b.date.localeCompare(a.date));
+    .sort((a, b) => b.date.localeCompare(a.date) || b.distance - a.distance);
   const [result, before] = full;
   if (!result) return undefined;
   const at = (day: string): PaceSubject => ({
@@ -43,7 +49,11 @@ export function newsOf(subject: PaceSubject, rules: HouseRules): ResultNews | un
     result,
     predicts,
     since: predicts !== undefined && earlier !== undefined ? predicts - earlier : undefined,
-    gap: goalGap(at(result.date), rules, result.date),
+    gap: goalGap(at(result.date), rules, later(result.date, today)),
     pending: result.date > pacedOn(subject, subject.race.date),
   };
+}
+
+function later(date: CivilDate, today: CivilDate | undefined): CivilDate {
+  return today !== undefined && today > date ? today : date;
 }

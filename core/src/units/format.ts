@@ -1,5 +1,13 @@
 import { roundedSteps } from './apportion.js';
-import { type Measure, type Unit, metresPer, quantum, shownUnit, unitName } from './measure.js';
+import {
+  METRES_PER_MILE,
+  type Measure,
+  type Unit,
+  metresPer,
+  quantum,
+  shownUnit,
+  unitName,
+} from './measure.js';
 
 /** A count of shown steps as text: 7 steps of 0.5 → `3.5`; whole steps carry no decimals. */
 export function formatSteps(steps: number, measure: Measure): string {
@@ -21,8 +29,9 @@ export function formatPlain(amount: number, measure: Pick<Measure, 'basis' | 'un
   return `${Number((amount / shownUnit(measure)).toFixed(1))} ${unitName(measure)}`;
 }
 
-/** A race's distance, never padded: 42195 m → `42.2 km`, 5000 m → `5 km`, 1500 m → `1500 m`. */
+/** A race's distance, never padded: 42195 m → `42.2 km`, 5000 m → `5 km`, 1500 m → `1500 m`, 1609 m → `1 mile`. */
 export function formatRaceDistance(metres: number, unit: Unit): string {
+  if (Math.abs(metres - METRES_PER_MILE) < 0.5) return '1 mile';
   if (metres < 5000) return `${metres} m`;
   return `${Number((metres / metresPer(unit)).toFixed(1))} ${unit}`;
 }

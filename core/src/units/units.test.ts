@@ -74,6 +74,7 @@ describe('formatting', () => {
     expect(formatRaceDistance(42195, 'km')).toBe('42.2 km');
     expect(formatRaceDistance(5000, 'km')).toBe('5 km');
     expect(formatRaceDistance(1500, 'mi')).toBe('1500 m');
+    expect(formatRaceDistance(1609, 'km')).toBe('1 mile');
     expect(formatDuration(11700)).toBe('3:15:00');
     expect(formatDuration(222)).toBe('3:42');
     expect(formatPace(335, 'km')).toBe('5:35 /km');

@@ -5,7 +5,7 @@ import type { LadderName } from '../longrun/ladders.js';
 import type { SegmentName } from '../longrun/segments.js';
 import type { PaceModelName } from '../paces/models.js';
 import type { NamedPace } from '../paces/named-pace.js';
-import type { PaceAim } from '../paces/paces-on.js';
+import type { PaceAim } from '../paces/pace-aim.js';
 import type { Result } from '../paces/result.js';
 import type { PhaseWish } from '../phases/lay-phases.js';
 import type { RuleChanges, SomeRuleChanges } from '../rules/rule-changes.js';

@@ -42,6 +42,7 @@ describe('starting', () => {
     expect(await knex('knex_migrations').pluck('name')).toEqual([
       '001-first-tables',
       '002-house-rules-and-templates',
+      '003-named-paces',
     ]);
     await Promise.all(pools.map((pool) => pool.destroy()));
   });

@@ -8,6 +8,7 @@ import {
   type FirstCoachBody,
   type HouseRulesBody,
   type NewBlockBody,
+  type PacesBody,
   type Refusal,
   type Route,
   type SaveBlockBody,
@@ -132,6 +133,18 @@ export const api = createApi({
         await queryFulfilled.catch(patch.undo);
       },
     }),
+    savePaces: build.mutation<Coach, PacesBody>({
+      query: (body) => ({ route: routes.savePaces, body }),
+      // Shown at once; taken back if it is refused.
+      onQueryStarted: async ({ table }, { dispatch, queryFulfilled }) => {
+        const patch = dispatch(
+          api.util.updateQueryData('session', undefined, ({ coach }) => {
+            if (coach) coach.paces = table;
+          }),
+        );
+        await queryFulfilled.catch(patch.undo);
+      },
+    }),
     squad: build.query<Squad, void>({
       query: () => ({ route: routes.squad }),
       providesTags: ['Squad'],
@@ -203,4 +216,5 @@ export const {
   useAddTemplateMutation,
   useRemoveTemplateMutation,
   useSaveHouseRulesMutation,
+  useSavePacesMutation,
 } = api;

@@ -1,5 +1,6 @@
 import { NavLink, useMatch } from 'react-router';
 import { useSignOutMutation } from '../api/api.js';
+import { SplitsKey } from '../features/splits/SplitsKey.js';
 import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
 
 /** The way around: Squad, the block on the desk, settings, out. */
@@ -27,11 +28,13 @@ export function Rail() {
           Block
         </NavLink>
       )}
+      <NavLink to={open ? `/blocks/${block.params.id ?? ''}/paces` : '/paces'}>Paces</NavLink>
       <NavLink to="/blocks/new">New block</NavLink>
       <NavLink to="/blocks" end>
         Blocks
       </NavLink>
       <NavLink to="/house-rules">House rules</NavLink>
+      <SplitsKey />
       <span className="rest" />
       <NavLink to="/settings">Settings</NavLink>
       <button type="button" onClick={() => void leave()}>

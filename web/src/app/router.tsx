@@ -38,6 +38,34 @@ export function createRouter() {
           }),
         },
         {
+          path: 'blocks/:id/paces',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/paces/PacesPage.js')).PacesPage,
+          }),
+        },
+        {
+          path: 'blocks/:id/paces/card',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/paces/AthleteCard.js')).AthleteCardPage,
+          }),
+        },
+        {
+          path: 'paces',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/paces/GroupCard.js')).GroupCardPage,
+          }),
+        },
+        {
+          path: 'named-paces',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/paces/NamedPacesPage.js')).NamedPacesPage,
+          }),
+        },
+        {
           path: 'blocks/:id/wishes',
           HydrateFallback: waiting,
           lazy: async () => ({

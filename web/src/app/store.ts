@@ -1,6 +1,6 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { autosave } from '../features/block/autosave.js';
-import { deskReducer } from '../features/block/desk.js';
+import { autosave } from '../desk/autosave.js';
+import { deskReducer } from '../desk/desk.js';
 import { api } from '../api/api.js';
 import { signedOut } from './signed-out.js';
 

@@ -11,6 +11,8 @@ export function shownAs({ quantity }: Rule, unit: Unit): { factor: number; unit:
       return { factor: 1 / METRES[unit], unit };
     case 'time':
       return { factor: 1 / 60, unit: 'min' };
+    case 'pace':
+      return { factor: 1, unit: 's/km' };
     case 'weeks':
       return { factor: 1, unit: 'weeks' };
     case 'days':

@@ -10,7 +10,7 @@ import { findingWords } from './finding-words.js';
 import { FitPanel } from './FitPanel.js';
 import { OnTheWay } from './OnTheWay.js';
 import { RulesOffer } from './RulesOffer.js';
-import type { Commands } from './useCommands.js';
+import type { Commands } from '../../desk/useCommands.js';
 
 const tabs = [
   ['checks', 'Checks'],

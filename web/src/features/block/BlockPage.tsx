@@ -1,7 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
 import { useEffect, useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
-import { useDispatch } from 'react-redux';
 import { useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { LABEL_WIDTH } from '../../drawing/columns.js';
@@ -13,17 +11,16 @@ import { useElementSize } from '../../parts/useElementSize.js';
 import { useLaidBlock } from '../../parts/useLaidBlock.js';
 import { Aside } from './Aside.js';
 import { BlockStrip } from './BlockStrip.js';
-import { ConflictDialog } from './ConflictDialog.js';
-import { redone, undone } from './desk.js';
+import { ConflictDialog } from '../../desk/ConflictDialog.js';
 import { Ledger } from './Ledger.js';
 import { TryBar } from './TryBar.js';
 import { useCarriedChange } from './useCarriedChange.js';
-import { activeFile, useCommands } from './useCommands.js';
-import { useDesk } from './useDesk.js';
+import { OnDesk } from '../../desk/OnDesk.js';
+import { useCommands } from '../../desk/useCommands.js';
+import { useDesk } from '../../desk/useDesk.js';
 import { useGhost } from './useGhost.js';
 import { useHands } from './useHands.js';
 import { useLately } from './useLately.js';
-import { useOpenBlock } from './useOpenBlock.js';
 import { usePinning } from './usePinning.js';
 import { useSelection } from './useSelection.js';
 import { WeekDays } from './WeekDays.js';
@@ -32,21 +29,7 @@ import { WeekTools } from './WeekTools.js';
 /** A block on the desk: drawing over ledger over days, checks at the right. */
 export function BlockPage() {
   const { id = '' } = useParams();
-  const opening = useOpenBlock(id);
-  const file = useDesk(activeFile);
-  const preview = useDesk((desk) => desk.preview);
-  if (opening.status === 'opening' || !file) {
-    return opening.status === 'failed' ? (
-      <main className="page">
-        <ErrorNote onRetry={opening.retry}>{opening.sentence}</ErrorNote>
-      </main>
-    ) : (
-      <main className="page" aria-busy="true">
-        Opening the block …
-      </main>
-    );
-  }
-  return <OpenBlock file={file} preview={preview} />;
+  return <OnDesk id={id}>{(file, preview) => <OpenBlock file={file} preview={preview} />}</OnDesk>;
 }
 
 /** Narrower than this no figure fits: a long block scrolls sideways on a phone. */
@@ -57,7 +40,6 @@ const LEDGER_ROW = 20;
 
 function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | null }) {
   const { today } = useSignedIn();
-  const dispatch = useDispatch();
   const refusal = useDesk((desk) => desk.refusal);
   const base = useLaidBlock(file);
   const drawn = useLaidBlock(preview ?? file);
@@ -78,8 +60,6 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const columns = useColumns(size.width, weeks);
 
   useCarriedChange();
-  useHotkeys('mod+z', () => void dispatch(undone()), { preventDefault: true }, []);
-  useHotkeys('mod+shift+z, mod+y', () => void dispatch(redone()), { preventDefault: true }, []);
   useEffect(() => {
     document.title = `${athlete.name || 'Block'} · Nadir`;
   }, [athlete.name]);

@@ -9,11 +9,12 @@ import { token } from '../../look/tokens.js';
 import { TopStrip } from '../../parts/TopStrip.js';
 import { formatDay, timeToGo } from '../../parts/dates.js';
 import { BlockMenu } from './BlockMenu.js';
-import { redone, tryStarted, undone } from './desk.js';
-import { SaveLine } from './SaveLine.js';
+import { tryStarted } from '../../desk/desk.js';
+import { SaveLine } from '../../desk/SaveLine.js';
+import { UndoRedo } from '../../desk/UndoRedo.js';
 import { Shortcuts } from './Shortcuts.js';
-import { activeFile } from './useCommands.js';
-import { useDesk } from './useDesk.js';
+import { activeFile } from '../../desk/useCommands.js';
+import { useDesk } from '../../desk/useDesk.js';
 
 /** Athlete, goal race, time to go; save state, undo, redo. */
 export const BlockStrip = memo(function BlockStrip({
@@ -33,10 +34,6 @@ export const BlockStrip = memo(function BlockStrip({
   const stored = useDesk((desk) => desk.block);
   const file = useDesk(activeFile);
   const trial = useDesk((desk) => desk.trial);
-  const past = useDesk((desk) => desk.trial?.past ?? desk.past);
-  const future = useDesk((desk) => desk.trial?.future ?? desk.future);
-  const undo = past.at(-1)?.words;
-  const redo = future.at(-1)?.words;
   return (
     <TopStrip
       title={athlete || 'Block'}
@@ -51,22 +48,7 @@ export const BlockStrip = memo(function BlockStrip({
       }
     >
       <SaveLine />
-      <Button
-        disabled={undo === undefined}
-        title={undo && `Undo: ${undo} (Ctrl+Z)`}
-        onClick={() => dispatch(undone())}
-        aria-keyshortcuts="Control+Z"
-      >
-        undo
-      </Button>
-      <Button
-        disabled={redo === undefined}
-        title={redo && `Redo: ${redo} (Ctrl+Shift+Z)`}
-        onClick={() => dispatch(redone())}
-        aria-keyshortcuts="Control+Shift+Z"
-      >
-        redo
-      </Button>
+      <UndoRedo />
       <Button
         disabled={trial !== null}
         title="Change a second version, with this one drawn beside it"
@@ -82,6 +64,11 @@ export const BlockStrip = memo(function BlockStrip({
           title="Race, weeks, volume, long run, taper, week"
         >
           wishes
+        </Button>
+      )}
+      {stored && (
+        <Button component={Link} to={`/blocks/${stored.id}/paces`}>
+          paces
         </Button>
       )}
       {stored && file && <BlockMenu block={stored} file={file} />}

@@ -4,7 +4,7 @@ import { token } from '../../look/tokens.js';
 import { plural } from '../../parts/dates.js';
 import { FindingItem } from './FindingItem.js';
 import { findingWords, unwaived } from './finding-words.js';
-import type { Commands } from './useCommands.js';
+import type { Commands } from '../../desk/useCommands.js';
 
 /** What the block is told about itself, worst first; a check in focus lights its weeks. */
 export const Checks = memo(function Checks({

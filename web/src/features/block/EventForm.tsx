@@ -8,6 +8,8 @@ import {
   eventKinds,
   ruleValue,
   rulesOf,
+  testFormWords,
+  testForms,
 } from '@nadir/core';
 import { type SyntheticEvent, useId, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
@@ -32,7 +34,8 @@ export function EventForm({
   onClose: () => void;
 }) {
   const { today } = useSignedIn();
-  const { start, race } = block.wishes;
+  const { start, race, athlete } = block.wishes;
+  const last = athlete.results.findLast(({ kind }) => kind === 'test' || kind === 'time-trial');
   const [asked, setAsked] = useState<BlockEvent>(
     () =>
       event ?? {
@@ -120,6 +123,28 @@ export function EventForm({
           />
         </>
       )}
+      {asked.kind === 'test' && (
+        <>
+          <label htmlFor={`${id}-form`}>Form</label>
+          <select
+            id={`${id}-form`}
+            className="answer"
+            value={asked.form ?? 'time-trial'}
+            onChange={({ target }) => {
+              const form = testForms.find((each) => each === target.value);
+              // A repeat is over the distance of the last one.
+              if (form)
+                set({ form, ...(form === 'repeat' && last && { distance: last.distance }) });
+            }}
+          >
+            {testForms.map((form) => (
+              <option key={form} value={form} disabled={form === 'repeat' && !last}>
+                {testFormWords[form].title}
+              </option>
+            ))}
+          </select>
+        </>
+      )}
       {isRace && (
         <>
           <label htmlFor={`${id}-distance`}>Metres</label>
@@ -129,6 +154,7 @@ export function EventForm({
             type="number"
             min={LEAST_METRES}
             max={MOST_METRES}
+            key={asked.form === 'repeat' ? 'repeat' : 'own'}
             defaultValue={asked.distance}
             onChange={({ target }) =>
               target.validity.valid &&
@@ -142,7 +168,8 @@ export function EventForm({
         role={problem ? 'alert' : undefined}
         style={{ color: token(problem ? 'signal' : 'muted') }}
       >
-        {problem ?? why}
+        {problem ??
+          (asked.kind === 'test' ? `${testFormWords[asked.form ?? 'time-trial'].why} ${why}` : why)}
       </p>
       <div>
         <button type="submit" className="tool">
@@ -157,12 +184,13 @@ export function EventForm({
 }
 
 /** Nothing that belongs to another kind of event goes along; a name is worked out. */
-function complete({ kind, name, from, to, distance, running }: BlockEvent): BlockEvent {
+function complete({ kind, name, from, to, distance, form, running }: BlockEvent): BlockEvent {
   const { isRace, title } = eventCharacters[kind];
   return {
     kind,
     name: name.trim() || title,
     from,
+    ...(kind === 'test' && { form: form ?? 'time-trial' }),
     ...(isRace ? { distance } : { to: to ?? from, ...(running !== undefined && { running }) }),
   };
 }

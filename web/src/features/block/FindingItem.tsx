@@ -3,7 +3,7 @@ import type { KeyboardEvent } from 'react';
 import { token } from '../../look/tokens.js';
 import { LevelMark } from '../../parts/LevelMark.js';
 import { Mending, fixCommand, useFixes } from './Mending.js';
-import type { Commands } from './useCommands.js';
+import type { Commands } from '../../desk/useCommands.js';
 
 /** One finding; opened, with the ways to mend it or to let it stand. */
 export function FindingItem({

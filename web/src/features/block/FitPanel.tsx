@@ -3,7 +3,7 @@ import { type BendingRule, type Block, type Measure, formatPlain } from '@nadir/
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import { createFitClient } from '../../workers/fit.js';
-import type { Commands } from './useCommands.js';
+import type { Commands } from '../../desk/useCommands.js';
 
 const TASKS: readonly (readonly [FitRequest['task'], string, string])[] = [
   ['lowest-growth', 'Lowest growth', 'that reaches this peak'],

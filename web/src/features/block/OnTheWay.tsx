@@ -11,7 +11,7 @@ import { memo, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import { formatDay } from '../../parts/dates.js';
 import { EventForm } from './EventForm.js';
-import type { Commands } from './useCommands.js';
+import type { Commands } from '../../desk/useCommands.js';
 
 /** Races, tests and days on the way to the goal: placed, changed, taken out. */
 export const OnTheWay = memo(function OnTheWay({

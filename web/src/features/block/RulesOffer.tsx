@@ -2,7 +2,7 @@ import { type Block, type Measure, whatChanged } from '@nadir/core';
 import { useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../look/tokens.js';
-import type { Commands } from './useCommands.js';
+import type { Commands } from '../../desk/useCommands.js';
 
 /**
  * Where the house rules have changed since the block was laid out: an offer to

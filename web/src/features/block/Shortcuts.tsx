@@ -16,6 +16,7 @@ const SHORTCUTS = [
   ['Shift + arrows', 'take several weeks, for the tools under the Ledger'],
   ['Tab to the drawing, arrows, Enter', 'move what can be dragged'],
   ['M on a check', 'mend it by its first fix'],
+  ['S', 'splits and repetitions, on every page'],
   ['Ctrl + Z', 'undo'],
   ['Ctrl + Shift + Z', 'redo'],
   ['?', 'this'],

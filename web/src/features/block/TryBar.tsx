@@ -1,8 +1,8 @@
 import { memo } from 'react';
 import { useDispatch } from 'react-redux';
 import { plural } from '../../parts/dates.js';
-import { tryDropped, tryKept } from './desk.js';
-import { useDesk } from './useDesk.js';
+import { tryDropped, tryKept } from '../../desk/desk.js';
+import { useDesk } from '../../desk/useDesk.js';
 
 /** While a second version is tried: what it is, and the choice between the two. */
 export const TryBar = memo(function TryBar() {

@@ -11,7 +11,7 @@ import {
 } from '@nadir/core';
 import { type KeyboardEvent, memo, useState } from 'react';
 import { token } from '../../look/tokens.js';
-import type { Commands } from './useCommands.js';
+import type { Commands } from '../../desk/useCommands.js';
 
 /** What can be done to the weeks in hand, each a step to be undone. */
 export const WeekTools = memo(function WeekTools({

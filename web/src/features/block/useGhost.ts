@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { GhostBlock } from '../../drawing/Ghost.js';
 import { type LaidAndShown, useLaidBlock } from '../../parts/useLaidBlock.js';
-import { useDesk } from './useDesk.js';
+import { useDesk } from '../../desk/useDesk.js';
 
 /**
  * What is drawn dashed beside the block: the first version while a second is

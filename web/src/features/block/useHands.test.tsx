@@ -1,7 +1,7 @@
 import { layOut, showBlock } from '@nadir/core';
 import { act, cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Commands } from './useCommands.js';
+import type { Commands } from '../../desk/useCommands.js';
 import { useHands } from './useHands.js';
 
 const block = layOut({

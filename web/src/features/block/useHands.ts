@@ -2,7 +2,7 @@ import { type Block, type Command, type ShownBlock } from '@nadir/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { type Handle, type Hands, handleKey } from '../../drawing/hands.js';
 import { type Moved, handCommand } from './hand-command.js';
-import type { Commands } from './useCommands.js';
+import type { Commands } from '../../desk/useCommands.js';
 
 /** Something of the drawing that is in the hand. */
 interface Held {

@@ -1,7 +1,7 @@
 import { type Block, type Measure, pinWeek, unpinWeek } from '@nadir/core';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Pinning } from './Ledger.js';
-import type { Commands } from './useCommands.js';
+import type { Commands } from '../../desk/useCommands.js';
 
 /** Pinning on the block at hand: previews are drawn, kept pins become one undoable change. */
 export function usePinning(block: Block, measure: Measure, commands: Commands): Pinning {

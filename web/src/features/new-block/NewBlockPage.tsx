@@ -38,7 +38,7 @@ export function NewBlockPage() {
   const template = templates.data?.templates.find(({ id }) => id === templateId);
   const wanted = after.data?.athleteId ?? search.get('athlete') ?? '';
   const athlete = athletes.find(({ id }) => id === wanted);
-  const fresh = freshWishes(today, coach.settings.weekStartsOn, coach.houseRules);
+  const fresh = freshWishes(today, coach.settings.weekStartsOn, coach.houseRules, coach.paces);
   const first = after.data
     ? startAfter(after.data.wishes)
     : { ...fresh, ...(athlete && { athlete: athlete.facts }) };

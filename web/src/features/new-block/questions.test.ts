@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { answer, freshWishes } from './questions.js';
 
 const today = '2027-02-10';
-const fresh = freshWishes(today, 'monday', {});
+const fresh = freshWishes(today, 'monday', {}, null);
 const asked = (part: Partial<BlockFile['race']>): BlockFile => ({
   ...fresh,
   race: { ...fresh.race, ...part },

@@ -1,6 +1,7 @@
 import type { BlockFile } from '@nadir/contract';
 import {
   type CivilDate,
+  type NamedPace,
   type Problem,
   type Settled,
   type SomeRuleChanges,
@@ -36,6 +37,7 @@ export function freshWishes(
   today: CivilDate,
   weekStartsOn: Weekday,
   houseRules: SomeRuleChanges,
+  table: NamedPace[] | null,
 ): BlockFile {
   const { weeks } = suggestWeeks(FIRST_DISTANCE, Infinity, rulesOf({ houseRules }));
   const monday = startOfWeek(today, 'monday');
@@ -44,6 +46,7 @@ export function freshWishes(
     version: NEWEST_VERSION,
     weekStartsOn,
     houseRules,
+    ...(table && { paces: { table } }),
     race: { name: UNNAMED_RACE, date: addDays(monday, 7 * weeks + 6), distance: FIRST_DISTANCE },
   };
 }

@@ -24,8 +24,18 @@ export function startAfter(block: BlockFile): BlockFile {
  * and peak; unchanged where the two cannot be fitted together.
  */
 export function startFromTemplate(template: BlockTemplate, asked: BlockFile): BlockFile {
-  const { format: _format, version: _version, athlete, race, weekStartsOn, houseRules } = asked;
-  return fileOf(fromTemplate(template, { athlete, race, weekStartsOn, houseRules })) ?? asked;
+  const {
+    format: _format,
+    version: _version,
+    athlete,
+    race,
+    weekStartsOn,
+    houseRules,
+    paces,
+  } = asked;
+  return (
+    fileOf(fromTemplate(template, { athlete, race, weekStartsOn, houseRules, paces })) ?? asked
+  );
 }
 
 function fileOf(given: Given): BlockFile | undefined {

@@ -5,12 +5,12 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import type { BlockFile } from '@nadir/contract';
 import { formatSteps, unitName } from '@nadir/core';
-import { useSignedIn } from '../../api/session.js';
+import { useSignedIn } from '../api/session.js';
 import { memo } from 'react';
 import { useDispatch } from 'react-redux';
-import { useLaidBlock } from '../../parts/useLaidBlock.js';
-import { Section } from '../../drawing/Section.js';
-import { formatClock } from '../../parts/dates.js';
+import { useLaidBlock } from '../parts/useLaidBlock.js';
+import { Section } from '../drawing/Section.js';
+import { formatClock } from '../parts/dates.js';
 import { mineKept, theirsTaken } from './desk.js';
 import { useDesk } from './useDesk.js';
 

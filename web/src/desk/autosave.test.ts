@@ -1,6 +1,6 @@
 import type { BlockAnswer, SaveBlockBody } from '@nadir/contract';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { createStore } from '../../app/store.js';
+import { createStore } from '../app/store.js';
 import { changed, opened } from './desk.js';
 import { readDraft } from './drafts.js';
 

@@ -1,6 +1,6 @@
 import type { BlockAnswer } from '@nadir/contract';
 import { type SerializedError, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
-import { type CallError, api, errorSentence } from '../../api/api.js';
+import { type CallError, api, errorSentence } from '../api/api.js';
 import {
   type DeskState,
   changed,

@@ -1,5 +1,5 @@
-import { token } from '../../look/tokens.js';
-import { formatClock } from '../../parts/dates.js';
+import { token } from '../look/tokens.js';
+import { formatClock } from '../parts/dates.js';
 import { useDesk } from './useDesk.js';
 
 /** Whether what is on the desk is stored, in words. */

@@ -1,5 +1,5 @@
 import { useEffect } from 'react';
-import { type CallError, errorSentence, useBlockQuery } from '../../api/api.js';
+import { type CallError, errorSentence, useBlockQuery } from '../api/api.js';
 import { useDispatch } from 'react-redux';
 import { draftOpened, opened } from './desk.js';
 import { readDraft } from './drafts.js';

@@ -1,0 +1,145 @@
+import { type Locator, type Page, expect, test } from '@playwright/test';
+import { addressOf, enterDemo, expectSaved, keepNewBlock, openBlock, signIn } from './desk.js';
+
+test.beforeEach(({ page }) => signIn(page));
+
+const paceRow = (page: Page, name: string): Locator =>
+  page
+    .locator('.paces-table')
+    .first()
+    .getByRole('row', { name: new RegExp(`^${name}\\b`) });
+const openPaces = async (page: Page) => {
+  await page.getByRole('link', { name: 'paces', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Results' })).toBeVisible();
+};
+
+test('adds a result and sees the paces move; a bad time is said and nothing is lost', async ({
+  page,
+}) => {
+  await keepNewBlock(page, 'A first result');
+  await openPaces(page);
+  await expect(page.getByText('No result of full effort yet')).toBeVisible();
+  await expect(paceRow(page, '10 km')).toContainText('–');
+  await page.getByRole('button', { name: 'Enter a result' }).click();
+  await page.getByLabel('Metres').fill('10000');
+  await page.getByLabel('On', { exact: true }).last().fill('2027-02-07');
+  await page.getByLabel('Time', { exact: true }).fill('3:75');
+  await page.getByRole('button', { name: 'Keep the result' }).click();
+  await expect(page.getByRole('alert')).toContainText('Did you mean 4:15?');
+  await page.getByLabel('Time', { exact: true }).fill('4:00');
+  await page.getByRole('button', { name: 'Keep the result' }).click();
+  await expect(page.getByRole('alert')).toContainText('faster than anyone runs');
+  await expect(page.getByLabel('Metres')).toHaveValue('10000');
+  await page.getByLabel('Time', { exact: true }).fill('40:00');
+  await page.getByRole('button', { name: 'Keep the result' }).click();
+  await expect(paceRow(page, '10 km')).toContainText('4:00');
+  await expect(paceRow(page, '10 km')).toContainText('1:36.0');
+  await expectSaved(page);
+  // Another model, and a distance of the coach's own.
+  await page.getByRole('radio', { name: 'Ladder' }).check();
+  await expect(page.getByRole('radio', { name: 'Ladder' })).toBeChecked();
+  await page.getByLabel('Own distance, m').fill('12000');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('row', { name: /^12 km/ })).toBeVisible();
+});
+
+test('tests, re-paces from a day on, and takes it back by undo', async ({ page }) => {
+  await keepNewBlock(page, 'A test on the way', {
+    raceDate: '2027-03-28',
+    results: [{ date: '2026-12-20', distance: 5000, time: 1200 }],
+  });
+  await openPaces(page);
+  await expect(paceRow(page, '5 km')).toContainText('4:00');
+  await page.getByRole('button', { name: 'Enter a result' }).click();
+  await page.getByLabel('What', { exact: true }).selectOption('Time trial');
+  await page.getByLabel('On', { exact: true }).last().fill('2027-02-07');
+  await page.getByLabel('Metres').fill('5000');
+  await page.getByLabel('Time', { exact: true }).fill('19:10');
+  await page.getByRole('button', { name: 'Keep the result' }).click();
+  const news = page.getByRole('region', { name: 'What the newest result says' });
+  await expect(news).toContainText('predicts 39:58 for Goal race, −1:44 against the result before');
+  await expect(news).toContainText('5 km: 4:00 /km → 3:50 /km');
+  // Nothing has changed yet.
+  await expect(paceRow(page, '5 km')).toContainText('4:00');
+  await news.getByRole('button', { name: 'Re-pace from there on' }).click();
+  await expect(paceRow(page, '5 km')).toContainText('3:50');
+  // Days before keep the paces they had.
+  await page.getByLabel('On', { exact: true }).first().fill('2027-02-01');
+  await expect(paceRow(page, '5 km')).toContainText('4:00');
+  await page.getByLabel('On', { exact: true }).first().fill('2027-02-10');
+  await page.getByRole('button', { name: 'undo' }).click();
+  await expect(paceRow(page, '5 km')).toContainText('4:00');
+  await page.getByRole('button', { name: 'redo' }).click();
+  await expect(paceRow(page, '5 km')).toContainText('3:50');
+  await expect(
+    page.getByRole('img', { name: /^5 km: 20:00 on 20 Dec, 19:10 on 7 Feb/ }),
+  ).toBeVisible();
+  await expectSaved(page);
+});
+
+test('prints the card of an athlete and of the group, each on one page', async ({ page }) => {
+  await enterDemo(page);
+  await openBlock(page, 'Idris Vale');
+  await openPaces(page);
+  await page.getByRole('link', { name: 'card' }).click();
+  await expect(page.getByRole('row', { name: /^Easy/ })).toContainText('Comfortable all the way.');
+  await expectOnePage(page);
+  await page.goto(`${addressOf('demo')}/paces`);
+  await expect(page.getByRole('row', { name: /^Wren Castellan/ })).toContainText('/mi');
+  await page.getByLabel('Half marathon').check();
+  await expect(page.getByRole('columnheader', { name: 'Half marathon' })).toBeVisible();
+  await page.getByLabel('metres').fill('200, 1000');
+  await expect(page.getByRole('columnheader', { name: '1000 m' })).toBeVisible();
+  await expectOnePage(page);
+});
+
+async function expectOnePage(page: Page): Promise<void> {
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('navigation')).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+  await page.emulateMedia({ media: 'screen' });
+}
+
+test('splits and repetitions open by one key, and say what cannot be', async ({ page }) => {
+  await enterDemo(page);
+  await page.keyboard.press('s');
+  const dialog = page.getByRole('dialog', { name: 'Splits and repetitions' });
+  await dialog.getByLabel('Distance, m').fill('2000');
+  await dialog.getByLabel('Target').fill('8:00');
+  await dialog.getByLabel('Shape').selectOption('second half quicker');
+  await dialog.getByLabel('Quicker by, s/km').fill('6');
+  await expect(dialog.getByRole('row', { name: /^1000 m/ })).toContainText('4:03');
+  await expect(dialog.getByRole('row', { name: /^2000 m/ })).toContainText('3:57');
+  await dialog.getByLabel('Target').fill('99:99:99');
+  await expect(dialog.getByRole('alert')).toContainText('99 seconds are more than a minute has');
+  await expect(dialog.getByText('7250 m, 31:30')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(dialog).toBeHidden();
+});
+
+test('renames and reorders named paces; a block follows when it takes them over', async ({
+  page,
+}) => {
+  const id = await keepNewBlock(page, 'Named paces', {
+    results: [{ date: '2027-01-10', distance: 10_000, time: 2400 }],
+  });
+  await page.goto(`${addressOf('demo')}/named-paces`);
+  await page.getByLabel('Name of Steady').fill('Easy');
+  await expect(page.getByRole('alert')).toContainText('“Easy” stands twice');
+  await expect(page.getByText('not saved yet')).toBeVisible();
+  await page.getByLabel('Name of Easy').last().fill('Brisk');
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Move Brisk up' }).click();
+  await page.goto(`${addressOf('demo')}/blocks/${id}/paces`);
+  await expect(page.getByText('Your named paces have changed')).toBeVisible();
+  await expect(paceRow(page, 'Steady')).toBeVisible();
+  await page.getByRole('button', { name: 'Take them over' }).click();
+  await expect(paceRow(page, 'Brisk')).toBeVisible();
+  await expect(page.getByText('Your named paces have changed')).toBeHidden();
+  await page.goto(`${addressOf('demo')}/named-paces`);
+  await page.getByRole('button', { name: 'product’s own' }).click();
+  await expect(page.getByLabel('Name of Steady')).toBeVisible();
+  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+});

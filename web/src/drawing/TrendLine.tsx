@@ -1,0 +1,68 @@
+import {
+  type Trend,
+  type Unit,
+  differenceInDays,
+  formatDuration,
+  formatRaceDistance,
+} from '@nadir/core';
+import { scaleLinear } from 'd3-scale';
+import { line } from 'd3-shape';
+import { token } from '../look/tokens.js';
+import { formatDayAndMonth } from '../parts/dates.js';
+
+const WIDTH = 270;
+const HEIGHT = 86;
+
+/** A test run more than once: one mark a result, quicker is higher. */
+export function TrendLine({ trend: { distance, results }, unit }: { trend: Trend; unit: Unit }) {
+  const [first] = results;
+  const last = results.at(-1);
+  if (!first || !last) return null;
+  const days = results.map(({ date }) => differenceInDays(date, first.date));
+  const x = scaleLinear([0, Math.max(1, ...days)], [34, WIDTH - 34]);
+  const times = results.map(({ time }) => time);
+  const [quickest, slowest] = [Math.min(...times), Math.max(...times)];
+  const y = scaleLinear([slowest, quickest === slowest ? slowest - 1 : quickest], [58, 22]);
+  const points = results.map(({ time }, index): [number, number] => [x(days[index] ?? 0), y(time)]);
+  const change = last.time - first.time;
+  const words = `${formatDuration(Math.abs(change))} ${change <= 0 ? 'quicker' : 'slower'} since the first`;
+  return (
+    <figure style={{ margin: '6px 0' }}>
+      <figcaption style={{ fontSize: 12.5, color: token('muted') }}>
+        {formatRaceDistance(distance, unit)}: {words}
+      </figcaption>
+      <svg
+        width={WIDTH}
+        height={HEIGHT}
+        role="img"
+        aria-label={`${formatRaceDistance(distance, unit)}: ${results
+          .map(({ date, time }) => `${formatDuration(time)} on ${formatDayAndMonth(date)}`)
+          .join(', ')}`}
+        style={{ display: 'block', fontSize: 11.5, fill: token('ink') }}
+      >
+        <path d={line()(points) ?? ''} fill="none" stroke={token('legs')} strokeWidth={1.5} />
+        {results.map(({ date, time }, index) => {
+          const [cx = 0, cy = 0] = points[index] ?? [];
+          return (
+            <g key={`${date} ${time}`} textAnchor="middle">
+              <circle
+                cx={cx}
+                cy={cy}
+                r={3.5}
+                fill={token('paper')}
+                stroke={token('legs')}
+                strokeWidth={1.75}
+              />
+              <text x={cx} y={cy - 8}>
+                {formatDuration(time)}
+              </text>
+              <text x={cx} y={HEIGHT - 4} fill={token('muted')}>
+                {formatDayAndMonth(date)}
+              </text>
+            </g>
+          );
+        })}
+      </svg>
+    </figure>
+  );
+}

@@ -1,0 +1,224 @@
+import { type BlockFile, type Squad, NEWEST_VERSION } from '@nadir/contract';
+import {
+  type NamedPace,
+  type PaceRange,
+  addDays,
+  defaultPaces,
+  formatDuration,
+  middleOf,
+} from '@nadir/core';
+import { useId, useMemo, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { errorSentence, useSquadQuery } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+import { formatDay } from '../../parts/dates.js';
+import { type GroupChoices, readGroupChoices, writeGroupChoices } from './group-choices.js';
+import { paceColumns, rangeText } from './pace-text.js';
+import { PrintPage } from './PrintPage.js';
+import { dayInBlock, pacesView } from './usePaces.js';
+
+/** A whole group on one sheet: a row an athlete, columns of chosen paces or of splits of repetitions. */
+export function GroupCardPage() {
+  const { today, coach } = useSignedIn();
+  const { data, error, refetch } = useSquadQuery();
+  const [search, setSearch] = useSearchParams();
+  const choices = readGroupChoices(search);
+  const set = (part: Partial<GroupChoices>) =>
+    setSearch(writeGroupChoices({ ...choices, ...part }), { replace: true });
+  const table = coach.paces ?? defaultPaces;
+  const rows = useMemo(() => rowsOf(data, today), [data, today]);
+  const columns = columnsOf(choices, table);
+  const at = table.find(({ id }) => id === choices.at);
+  return (
+    <PrintPage
+      title="Pace card of the group"
+      detail="As it is printed."
+      choices={
+        <>
+          {error && 'kind' in error && (
+            <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
+          )}
+          <Choices table={table} choices={choices} onChange={set} />
+        </>
+      }
+    >
+      <h2 className="display">{coach.name}: paces of the group</h2>
+      <p>
+        {formatDay(today)}
+        {choices.reps.length > 0 && at
+          ? ` · splits of repetitions at ${at.name.toLowerCase()} pace`
+          : ' · per km, per mile for those who run by miles'}
+      </p>
+      <table
+        className="sheet-table"
+        style={{ fontSize: Math.min(13, (13 * ROWS_OF_A_PAGE) / rows.length) }}
+      >
+        <thead>
+          <tr>
+            <th scope="col">Athlete</th>
+            {columns.map(({ key, title }) => (
+              <th key={key} scope="col">
+                {title}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ id, name, blockId, unit, rangeOf }) => (
+            <tr key={id}>
+              <th scope="row">
+                {blockId ? <Link to={`/blocks/${blockId}/paces`}>{name}</Link> : name}
+              </th>
+              {columns.map(({ key, pace, text }) => (
+                <td key={key}>{text(rangeOf(pace), unit)}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </PrintPage>
+  );
+}
+
+/** More rows than this are printed smaller, so that a group stays on one page. */
+const ROWS_OF_A_PAGE = 22;
+
+interface Row {
+  id: string;
+  name: string;
+  blockId: string | undefined;
+  unit: 'km' | 'mi';
+  rangeOf: (pace: NamedPace) => PaceRange | undefined;
+}
+
+function rowsOf(squad: Squad | undefined, today: string): Row[] {
+  return (squad?.athletes ?? []).map(({ id, facts, block }) => {
+    const file: BlockFile = block?.wishes ?? {
+      format: 'nadir-block',
+      version: NEWEST_VERSION,
+      athlete: facts,
+      // Without a block there is no goal; the results alone give the paces.
+      race: { name: 'Goal race', date: addDays(today, 84), distance: 10_000 },
+    };
+    const { wishes } = pacesView(file, today);
+    const { paces } = pacesView(file, dayInBlock(wishes, today));
+    return {
+      id,
+      name: facts.name,
+      blockId: block?.id,
+      unit: wishes.athlete.unit,
+      rangeOf: ({ id: paceId }) => paces.rows.find(({ pace }) => pace.id === paceId)?.used,
+    };
+  });
+}
+
+interface Column {
+  key: string;
+  title: string;
+  pace: NamedPace;
+  text: (range: PaceRange | undefined, unit: 'km' | 'mi') => string;
+}
+
+function columnsOf({ paces, reps, at }: GroupChoices, table: readonly NamedPace[]): Column[] {
+  const pace = table.find(({ id }) => id === at);
+  if (reps.length > 0 && pace) {
+    return reps.map((metres) => ({
+      key: String(metres),
+      title: `${metres} m`,
+      pace,
+      text: (range) => (range ? formatDuration((middleOf(range) * metres) / 1000) : '–'),
+    }));
+  }
+  return table
+    .filter(({ id }) => paces.includes(id))
+    .map((each) => ({
+      key: each.id,
+      title: each.name,
+      pace: each,
+      text: (range, unit) => {
+        const [, , text] = unit === 'mi' ? paceColumns[1] : paceColumns[0];
+        return `${rangeText(range, text)}${range && unit === 'mi' ? ' /mi' : ''}`;
+      },
+    }));
+}
+
+function Choices({
+  table,
+  choices,
+  onChange,
+}: {
+  table: readonly NamedPace[];
+  choices: GroupChoices;
+  onChange: (part: Partial<GroupChoices>) => void;
+}) {
+  const id = useId();
+  const [typed, setTyped] = useState(choices.reps.join(', '));
+  const metres = typed
+    .split(/[,; ]+/)
+    .filter(Boolean)
+    .map(Number);
+  const good = metres.length <= 8 && metres.every((each) => each >= 50 && each <= 42_195);
+  return (
+    <div className="card-choices">
+      <fieldset>
+        <legend>Paces</legend>
+        {table.map((pace) => (
+          <label key={pace.id}>
+            <input
+              type="checkbox"
+              checked={choices.paces.includes(pace.id)}
+              onChange={({ target }) =>
+                onChange({
+                  paces: target.checked
+                    ? [...choices.paces, pace.id]
+                    : choices.paces.filter((each) => each !== pace.id),
+                })
+              }
+            />{' '}
+            {pace.name}
+          </label>
+        ))}
+      </fieldset>
+      <fieldset>
+        <legend>or splits of repetitions</legend>
+        <label htmlFor={`${id}-reps`}>metres</label>{' '}
+        <input
+          id={`${id}-reps`}
+          className="answer"
+          style={{ width: 130, textAlign: 'left' }}
+          placeholder="200, 400, 1000"
+          value={typed}
+          aria-invalid={!good}
+          aria-describedby={`${id}-wrong`}
+          onChange={({ target }) => {
+            setTyped(target.value);
+            const next = target.value
+              .split(/[,; ]+/)
+              .filter(Boolean)
+              .map(Number);
+            if (next.length <= 8 && next.every((each) => each >= 50 && each <= 42_195)) {
+              onChange({ reps: next });
+            }
+          }}
+        />{' '}
+        <label htmlFor={`${id}-at`}>at</label>{' '}
+        <select
+          id={`${id}-at`}
+          className="answer"
+          value={choices.at}
+          onChange={({ target }) => onChange({ at: target.value })}
+        >
+          {table.map((pace) => (
+            <option key={pace.id} value={pace.id}>
+              {pace.name}
+            </option>
+          ))}
+        </select>{' '}
+        <span id={`${id}-wrong`} role={good ? undefined : 'alert'}>
+          {!good && 'Up to eight distances of 50 to 42 195 m, with commas between.'}
+        </span>
+      </fieldset>
+    </div>
+  );
+}

@@ -1,0 +1,51 @@
+import { type Wishes, setHeart } from '@nadir/core';
+import { useState } from 'react';
+import type { Commands } from '../../desk/useCommands.js';
+import { Field } from '../../parts/Field.js';
+import { TextAnswer } from '../../parts/TextAnswer.js';
+
+const LEAST = 25;
+const MOST = 250;
+
+/** Highest and resting heart rate, behind every band that is a share of them. */
+export function HeartRates({ wishes, commands }: { wishes: Wishes; commands: Commands }) {
+  const { maxHeart, restHeart } = wishes.athlete;
+  const [problems, setProblems] = useState<{ maxHeart?: string; restHeart?: string }>({});
+  const set = (key: 'maxHeart' | 'restHeart', text: string) => {
+    const typed = text.trim();
+    const beats = Number(typed);
+    const bad = typed !== '' && !(Number.isInteger(beats) && beats >= LEAST && beats <= MOST);
+    const problem = bad
+      ? `${text} is no heart rate: ${LEAST} to ${MOST} beats a minute.`
+      : commands.run(
+          setHeart({ wishes }, { maxHeart, restHeart, [key]: typed === '' ? undefined : beats }),
+        )[0]?.message;
+    setProblems(problem === undefined ? {} : { [key]: problem });
+  };
+  return (
+    <section aria-label="Heart rates" className="heart-rates">
+      {(
+        [
+          ['maxHeart', 'Highest heart rate', maxHeart],
+          ['restHeart', 'Resting heart rate', restHeart],
+        ] as const
+      ).map(([key, label, value]) => (
+        <Field key={key} label={label} problem={problems[key]}>
+          {(ids) => (
+            <TextAnswer
+              {...ids}
+              width={56}
+              value={value === undefined ? '' : String(value)}
+              given
+              wrong={problems[key] !== undefined}
+              onAnswer={(text) => {
+                // While two figures are still missing, it is not yet a heart rate.
+                if (text.trim() === '' || text.trim().length >= 2) set(key, text);
+              }}
+            />
+          )}
+        </Field>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,71 @@
+import Button from '@mui/material/Button';
+import { useEffect } from 'react';
+import { errorSentence } from '../../api/api.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+import { TopStrip } from '../../parts/TopStrip.js';
+import { NamedPaceRow } from './NamedPaceRow.js';
+import { useNamedPaces } from './useNamedPaces.js';
+
+/** The coach’s own table of paces: named, ordered, and where each comes from. */
+export function NamedPacesPage() {
+  const desk = useNamedPaces();
+  const { table, problems, state } = desk;
+  useEffect(() => {
+    document.title = 'Named paces · Nadir';
+  }, []);
+  const words = problems.length > 0 ? 'not saved yet' : state === 'saving' ? 'saving …' : 'saved';
+  return (
+    <>
+      <TopStrip
+        title="Named paces"
+        detail="Slowest first; each from a race, and seconds beside it."
+      >
+        <span role="status" style={{ fontSize: 13 }}>
+          {typeof state === 'string' ? words : 'not saved'}
+        </span>
+        <Button onClick={desk.add}>add a pace</Button>
+        <Button onClick={desk.reset}>product’s own</Button>
+      </TopStrip>
+      <main className="page">
+        {typeof state !== 'string' && <ErrorNote>{errorSentence(state)}</ErrorNote>}
+        <p style={{ maxWidth: 760, fontSize: 13, margin: '0 0 8px' }}>
+          Seconds per km against the race’s pace: positive is slower, the quick end first. A block
+          keeps the paces it has until you take these over on its Paces page; a pace that is renamed
+          stays the same pace.
+        </p>
+        <table className="named-paces">
+          <thead>
+            <tr>
+              <th scope="col">Name</th>
+              <th scope="col">From</th>
+              <th scope="col">quick, s/km</th>
+              <th scope="col">slow, s/km</th>
+              <th scope="col">Heart rate</th>
+              <th scope="col">from</th>
+              <th scope="col">to</th>
+              <th scope="col">Feels like</th>
+              <th scope="col">Talk</th>
+              <th scope="col">
+                <span className="visually-hidden">Order</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {table.map((pace, index) => (
+              <NamedPaceRow
+                key={pace.id}
+                pace={pace}
+                first={index === 0}
+                last={index === table.length - 1}
+                problem={problems.find(({ path }) => path[0] === index)?.message}
+                onChange={(part) => desk.set(index, part)}
+                onMove={(by) => desk.move(index, by)}
+                onRemove={() => desk.remove(index)}
+              />
+            ))}
+          </tbody>
+        </table>
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,179 @@
+import Button from '@mui/material/Button';
+import type { BlockFile } from '@nadir/contract';
+import {
+  type CivilDate,
+  choosePaceAim,
+  defaultPaces,
+  gapWords,
+  isCivilDate,
+  paceAimWords,
+  paceAims,
+  paceModels,
+  takePaces,
+} from '@nadir/core';
+import { useEffect, useId, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useSignedIn } from '../../api/session.js';
+import { ConflictDialog } from '../../desk/ConflictDialog.js';
+import { OnDesk } from '../../desk/OnDesk.js';
+import { SaveLine } from '../../desk/SaveLine.js';
+import { UndoRedo } from '../../desk/UndoRedo.js';
+import { useCommands } from '../../desk/useCommands.js';
+import { useDesk } from '../../desk/useDesk.js';
+import { token } from '../../look/tokens.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+import { TopStrip } from '../../parts/TopStrip.js';
+import { useMeasure } from '../../parts/useLaidBlock.js';
+import { EquivalentsTable } from './EquivalentsTable.js';
+import { HeartRates } from './HeartRates.js';
+import { NamedPacesTable } from './NamedPacesTable.js';
+import { Repacing } from './Repacing.js';
+import { Results } from './Results.js';
+import { type PacesView, dayInBlock, usePaces } from './usePaces.js';
+
+/** An athlete’s results, what they say of every distance, and the paces to train at. */
+export function PacesPage() {
+  const { id = '' } = useParams();
+  return <OnDesk id={id}>{(file) => <Paces id={id} file={file} />}</OnDesk>;
+}
+
+function Paces({ id, file }: { id: string; file: BlockFile }) {
+  const { today, coach } = useSignedIn();
+  const refusal = useDesk((desk) => desk.refusal);
+  const [asked, setAsked] = useState<CivilDate>();
+  const { unit } = useMeasure(file);
+  const commands = useCommands();
+  const first = usePaces(file, today);
+  const day = asked ?? dayInBlock(first.wishes, today);
+  const view = usePaces(file, day);
+  const { wishes, paces, gap } = view;
+  const { athlete, race } = wishes;
+  const table = coach.paces ?? defaultPaces;
+  const tableChanged = JSON.stringify(table) !== JSON.stringify(wishes.paces.table);
+  useEffect(() => {
+    document.title = `Paces of ${athlete.name || 'a block'} · Nadir`;
+  }, [athlete.name]);
+
+  return (
+    <>
+      <TopStrip title={athlete.name || 'Paces'} detail={`Paces · ${race.name}`}>
+        <SaveLine />
+        <UndoRedo />
+        <Button component={Link} to={`/blocks/${id}/paces/card`}>
+          card
+        </Button>
+        <Button component={Link} to="/paces">
+          group
+        </Button>
+        <Button component={Link} to="/named-paces">
+          named paces
+        </Button>
+      </TopStrip>
+      <div className="desk">
+        <main className="paces">
+          {refusal && <ErrorNote>{refusal}</ErrorNote>}
+          <Choices view={view} day={day} onDay={setAsked} commands={commands} />
+          <Notes view={view} />
+          {gap && <p className="gap">{gapWords(gap, unit)}</p>}
+          {tableChanged && (
+            <p className="offer">
+              Your named paces have changed since this block took them.{' '}
+              <button
+                type="button"
+                className="tool"
+                onClick={() => commands.run(takePaces({ wishes }, table))}
+              >
+                Take them over
+              </button>
+            </p>
+          )}
+          <NamedPacesTable paces={paces} unit={unit} />
+          <EquivalentsTable view={view} commands={commands} />
+        </main>
+        <aside
+          style={{ background: token('panel'), borderLeft: `1px solid ${token('hairline')}` }}
+          aria-label="Results and tests"
+        >
+          <Repacing view={view} today={today} commands={commands} />
+          <Results wishes={wishes} today={today} commands={commands} />
+          <HeartRates wishes={wishes} commands={commands} />
+        </aside>
+      </div>
+      <ConflictDialog />
+    </>
+  );
+}
+
+/** Which day is looked at, and whether sessions aim at today, the goal, or between. */
+function Choices({
+  view: { wishes },
+  day,
+  onDay,
+  commands,
+}: {
+  view: PacesView;
+  day: CivilDate;
+  onDay: (day: CivilDate) => void;
+  commands: ReturnType<typeof useCommands>;
+}) {
+  const id = useId();
+  return (
+    <div className="pace-choices">
+      <label htmlFor={`${id}-day`}>On</label>
+      <input
+        id={`${id}-day`}
+        type="date"
+        className="answer"
+        style={{ width: 130 }}
+        min={wishes.start}
+        max={wishes.race.date}
+        value={day}
+        onChange={({ target }) => isCivilDate(target.value) && onDay(target.value)}
+      />
+      <fieldset>
+        <legend className="visually-hidden">Sessions are run at</legend>
+        {paceAims.map((aim) => (
+          <label key={aim} title={paceAimWords[aim].why}>
+            <input
+              type="radio"
+              name={`${id}-aim`}
+              checked={wishes.paces.aim === aim}
+              onChange={() => commands.run(choosePaceAim({ wishes }, aim))}
+            />{' '}
+            {paceAimWords[aim].title}
+          </label>
+        ))}
+      </fieldset>
+    </div>
+  );
+}
+
+const HALF = 21_098;
+
+/** What must be known before the paces are trusted. */
+function Notes({ view: { wishes, paces, rules } }: { view: PacesView }) {
+  const { fitness } = paces;
+  const notes = [
+    ...(fitness ? [] : ['No result of full effort yet: what is shown comes from the goal alone.']),
+    ...(fitness?.stale
+      ? [
+          `The paces rest on a result ${Math.floor(fitness.age)} weeks old; after ${rules.paces.staleWeeks} it tells little of today. Test, or race.`,
+        ]
+      : []),
+    ...(fitness?.lacking
+      ? [
+          `${paceModels[wishes.athlete.paceModel].title}: ${fitness.lacking} Until then the power law serves.`,
+        ]
+      : []),
+    ...(fitness?.caution && wishes.race.distance > HALF
+      ? [
+          `A marathon from shorter races comes out too fast on little running: with the heaviest week of this block the exponent from the half on is ${fitness.caution.exponent.toFixed(2)}.`,
+        ]
+      : []),
+  ];
+  return notes.map((note) => (
+    <p key={note} className="pace-note">
+      {note}
+    </p>
+  ));
+}

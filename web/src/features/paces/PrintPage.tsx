@@ -1,0 +1,33 @@
+import Button from '@mui/material/Button';
+import { type ReactNode, useEffect } from 'react';
+import { TopStrip } from '../../parts/TopStrip.js';
+
+/** A sheet as it will be printed, on one page; what is chosen about it stands above and is not printed. */
+export function PrintPage({
+  title,
+  detail,
+  choices,
+  children,
+}: {
+  title: string;
+  detail: string;
+  choices?: ReactNode;
+  children: ReactNode;
+}) {
+  useEffect(() => {
+    document.title = `${title} · Nadir`;
+  }, [title]);
+  return (
+    <>
+      <TopStrip title={title} detail={detail}>
+        <Button variant="outlined" onClick={() => window.print()}>
+          Print
+        </Button>
+      </TopStrip>
+      <main className="page print-page">
+        {choices}
+        <article className="sheet">{children}</article>
+      </main>
+    </>
+  );
+}

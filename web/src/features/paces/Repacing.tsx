@@ -1,0 +1,127 @@
+import {
+  type CivilDate,
+  addDays,
+  formatDuration,
+  formatPaceRange,
+  formatRaceDistance,
+  gapWords,
+  newsOf,
+  pacesOn,
+  repace,
+  takeBackRepacing,
+} from '@nadir/core';
+import { useId, useMemo, useState } from 'react';
+import type { Commands } from '../../desk/useCommands.js';
+import { formatDay } from '../../parts/dates.js';
+import { signedSeconds } from './pace-text.js';
+import type { PacesView } from './usePaces.js';
+
+/**
+ * What the newest result says, and the offer to rest the paces on it from a day
+ * on, with every pace that would change. Earlier days keep the paces they had.
+ */
+export function Repacing({
+  view: { wishes, rules },
+  today,
+  commands,
+}: {
+  view: PacesView;
+  today: CivilDate;
+  commands: Commands;
+}) {
+  const news = useMemo(() => newsOf(wishes, rules, today), [wishes, rules, today]);
+  const after = news && addDays(news.result.date, 1);
+  const usual = after !== undefined && after > today ? after : today;
+  const [chosen, setChosen] = useState<CivilDate>();
+  const id = useId();
+  const from = chosen ?? usual;
+  const fits = from > wishes.start && from <= wishes.race.date && from >= (news?.result.date ?? '');
+  const command = repace({ wishes }, from);
+  const changes = useMemo(() => {
+    if (!news?.pending) return [];
+    const next = { ...wishes, ...repacedAt(wishes, from) };
+    const [before, then] = [pacesOn(wishes, rules, from), pacesOn(next, rules, from)];
+    return before.rows.flatMap(({ pace, used }, index) => {
+      const to = then.rows[index]?.used;
+      if (!used || !to) return [];
+      const [was, is] = [used, to].map((each) => formatPaceRange(each, wishes.athlete.unit));
+      return was === is ? [] : [{ name: pace.name, was, is }];
+    });
+  }, [news, wishes, rules, from]);
+  if (!news) return null;
+  const { result, predicts, since, gap, pending } = news;
+  const { unit } = wishes.athlete;
+  return (
+    <section aria-label="What the newest result says" className={pending ? 'offer' : 'news'}>
+      <p>
+        <b>
+          {result.name ?? 'The newest result'}, {formatRaceDistance(result.distance, unit)} in{' '}
+          {formatDuration(result.time)} on {formatDay(result.date)}
+        </b>
+        {predicts !== undefined &&
+          ` predicts ${formatDuration(predicts)} for ${wishes.race.name}${since === undefined ? '' : `, ${signedSeconds(since)} against the result before it`}.`}{' '}
+        {pending && gap && gapWords(gap, unit)}
+      </p>
+      {pending && (
+        <>
+          <p>
+            The paces still rest on older results.{' '}
+            {changes.length > 0
+              ? `From ${formatDay(from)} on these would change; days before keep theirs:`
+              : 'None of them would change.'}
+          </p>
+          <ul className="repacing">
+            {changes.map(({ name, was, is }) => (
+              <li key={name}>
+                {name}: {was} → <b>{is}</b>
+              </li>
+            ))}
+          </ul>
+          <label htmlFor={id}>From</label>{' '}
+          <input
+            id={id}
+            type="date"
+            className="answer"
+            style={{ width: 130 }}
+            value={from}
+            min={result.date}
+            max={wishes.race.date}
+            aria-invalid={!fits}
+            onChange={({ target }) => setChosen(target.value || undefined)}
+          />{' '}
+          <button
+            type="button"
+            className="tool"
+            disabled={!fits}
+            onClick={() => commands.run(command)}
+          >
+            Re-pace from there on
+          </button>
+          {!fits && <span role="alert"> Choose a day from the result’s on to race day.</span>}
+        </>
+      )}
+      {wishes.paces.repaced.length > 0 && (
+        <p>
+          Re-paced from{' '}
+          {wishes.paces.repaced.map((day) => (
+            <span key={day}>
+              {formatDay(day)}{' '}
+              <button
+                type="button"
+                className="tool"
+                aria-label={`Take back the re-pacing of ${formatDay(day)}`}
+                onClick={() => commands.run(takeBackRepacing({ wishes }, day))}
+              >
+                Take back
+              </button>{' '}
+            </span>
+          ))}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function repacedAt(wishes: PacesView['wishes'], from: CivilDate) {
+  return { paces: { ...wishes.paces, repaced: [...wishes.paces.repaced, from] } };
+}

@@ -1,0 +1,138 @@
+import {
+  type Problem,
+  type Result,
+  type ResultKind,
+  resultKindWords,
+  resultKinds,
+} from '@nadir/core';
+import { type SyntheticEvent, useId, useState } from 'react';
+import { useSignedIn } from '../../api/session.js';
+import { token } from '../../look/tokens.js';
+import { type DraftProblems, type ResultDraft, freshDraft, readDraft } from './result-draft.js';
+
+/** A result being entered; what is wrong with it is said at its field, and nothing typed is lost. */
+export function ResultForm({
+  start,
+  onKeep,
+  onClose,
+}: {
+  /** What is known of it already, from a race or test on the way. */
+  start: Partial<ResultDraft>;
+  onKeep: (result: Result) => Problem[];
+  onClose: () => void;
+}) {
+  const { today } = useSignedIn();
+  const [draft, setDraft] = useState<ResultDraft>(() => ({ ...freshDraft(today), ...start }));
+  const [problems, setProblems] = useState<DraftProblems & { all?: string }>({});
+  const id = useId();
+  const set = (part: Partial<ResultDraft>) => {
+    setDraft({ ...draft, ...part });
+    setProblems({});
+  };
+
+  function onSubmit(event: SyntheticEvent) {
+    event.preventDefault();
+    const read = readDraft(draft, today);
+    if ('problems' in read) {
+      setProblems(read.problems);
+      return;
+    }
+    const [problem] = onKeep(read.result);
+    if (problem) setProblems({ all: problem.message });
+  }
+
+  const text = (
+    field: 'name' | 'conditions' | 'distance' | 'time',
+    label: string,
+    hint?: string,
+  ) => {
+    const wrong = field === 'distance' || field === 'time' ? problems[field] : undefined;
+    return (
+      <>
+        <label htmlFor={`${id}-${field}`}>{label}</label>
+        <input
+          id={`${id}-${field}`}
+          className="answer"
+          style={{ textAlign: 'left', width: '100%' }}
+          value={draft[field]}
+          placeholder={hint}
+          aria-invalid={wrong !== undefined}
+          aria-describedby={wrong && `${id}-wrong`}
+          autoComplete="off"
+          onChange={({ target }) => set({ [field]: target.value })}
+        />
+      </>
+    );
+  };
+  const wrong = problems.date ?? problems.distance ?? problems.time ?? problems.all;
+  const first = draft.fixed === 'time';
+  return (
+    <form onSubmit={onSubmit} noValidate className="event-form" aria-label="A result">
+      <label htmlFor={`${id}-kind`}>What</label>
+      <select
+        id={`${id}-kind`}
+        className="answer"
+        value={draft.kind}
+        onChange={({ target }) => {
+          const kind = resultKinds.find((each): each is ResultKind => each === target.value);
+          if (kind) set({ kind });
+        }}
+      >
+        {resultKinds.map((kind) => (
+          <option key={kind} value={kind}>
+            {resultKindWords[kind]}
+          </option>
+        ))}
+      </select>
+      {text('name', 'Name')}
+      <label htmlFor={`${id}-date`}>On</label>
+      <input
+        id={`${id}-date`}
+        className="answer"
+        type="date"
+        max={today}
+        value={draft.date}
+        aria-invalid={problems.date !== undefined}
+        onChange={({ target }) => set({ date: target.value })}
+      />
+      <label htmlFor={`${id}-fixed`}>Set was</label>
+      <select
+        id={`${id}-fixed`}
+        className="answer"
+        value={draft.fixed}
+        onChange={({ target }) => set({ fixed: target.value === 'time' ? 'time' : 'distance' })}
+      >
+        <option value="distance">the distance</option>
+        <option value="time">the time</option>
+      </select>
+      {first && text('time', 'Time', '30:00')}
+      {text('distance', first ? 'Covered, m' : 'Metres', '5000')}
+      {!first && text('time', 'Time', '19:06')}
+      {text('conditions', 'Conditions', 'wind, heat, hills')}
+      <label htmlFor={`${id}-full`}>Full effort</label>
+      <span>
+        <input
+          id={`${id}-full`}
+          type="checkbox"
+          checked={draft.full}
+          onChange={({ target }) => set({ full: target.checked })}
+        />
+      </span>
+      <p
+        id={`${id}-wrong`}
+        role={wrong ? 'alert' : undefined}
+        style={{ color: token(wrong ? 'signal' : 'muted') }}
+      >
+        {wrong ?? 'Paces change only when you re-pace. What was held back is never predicted from.'}
+      </p>
+      <div>
+        <button type="submit" className="tool">
+          Keep the result
+        </button>
+        <button type="button" className="tool" onClick={onClose}>
+          Leave it
+        </button>
+      </div>
+    </form>
+  );
+}

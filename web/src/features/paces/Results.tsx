@@ -1,0 +1,119 @@
+import {
+  type CivilDate,
+  type Wishes,
+  addResult,
+  eventCharacters,
+  formatDuration,
+  formatRaceDistance,
+  removeResult,
+  resultKindWords,
+  trendsOf,
+} from '@nadir/core';
+import { useState } from 'react';
+import type { Commands } from '../../desk/useCommands.js';
+import { TrendLine } from '../../drawing/TrendLine.js';
+import { token } from '../../look/tokens.js';
+import { formatDay } from '../../parts/dates.js';
+import type { ResultDraft } from './result-draft.js';
+import { ResultForm } from './ResultForm.js';
+
+/** What the athlete ran, newest first; entered, taken out, and repeated tests as a small drawing. */
+export function Results({
+  wishes,
+  today,
+  commands,
+}: {
+  wishes: Wishes;
+  today: CivilDate;
+  commands: Commands;
+}) {
+  const [draft, setDraft] = useState<Partial<ResultDraft>>();
+  const { results, unit } = wishes.athlete;
+  const waiting = wishes.events.filter(
+    ({ kind, from }) =>
+      eventCharacters[kind].isRace && from <= today && !results.some(({ date }) => date === from),
+  );
+  const listed = results
+    .map((result, index) => ({ result, index }))
+    .sort((a, b) => b.result.date.localeCompare(a.result.date));
+  return (
+    <section aria-label="Results">
+      <h2 className="display">Results</h2>
+      {waiting.map((event) => (
+        <p key={event.from} className="offer">
+          {event.name} on {formatDay(event.from)} has no result yet.{' '}
+          <button
+            type="button"
+            className="tool"
+            onClick={() =>
+              setDraft({
+                kind: event.kind === 'test' ? 'test' : 'race',
+                name: event.name,
+                date: event.from,
+                distance: event.distance === undefined ? '' : String(event.distance),
+                full: event.form !== 'goal-pace',
+              })
+            }
+          >
+            Enter it
+          </button>
+        </p>
+      ))}
+      {results.length === 0 && !draft && (
+        <p style={{ color: token('muted'), fontSize: 13 }}>
+          None yet. One race, time trial or test of full effort gives every pace.
+        </p>
+      )}
+      {draft ? (
+        <ResultForm
+          key={`${draft.date ?? ''} ${draft.name ?? ''}`}
+          start={draft}
+          onKeep={(result) => {
+            const problems = commands.run(addResult({ wishes }, result));
+            if (problems.length === 0) setDraft(undefined);
+            return problems;
+          }}
+          onClose={() => setDraft(undefined)}
+        />
+      ) : (
+        <button type="button" className="tool" onClick={() => setDraft({})}>
+          Enter a result
+        </button>
+      )}
+      <ul className="findings">
+        {listed.map(({ result, index }) => (
+          <li key={`${result.date} ${result.distance} ${result.time}`} className="result">
+            <span>
+              <b>
+                {formatRaceDistance(result.distance, unit)} {formatDuration(result.time)}
+              </b>{' '}
+              {result.full === false && <em>held back</em>}
+              <br />
+              <span style={{ color: token('muted') }}>
+                {[
+                  result.name ?? resultKindWords[result.kind ?? 'race'],
+                  formatDay(result.date),
+                  result.fixed === 'time' ? 'time set' : '',
+                  result.conditions,
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
+              </span>
+            </span>
+            <button
+              type="button"
+              className="tool"
+              aria-label={`Take out ${formatRaceDistance(result.distance, unit)} of ${formatDay(result.date)}`}
+              onClick={() => commands.run(removeResult({ wishes }, index))}
+            >
+              Take out
+            </button>
+          </li>
+        ))}
+      </ul>
+      {trendsOf(results).map((trend) => (
+        <TrendLine key={trend.distance} trend={trend} unit={unit} />
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,62 @@
+import { type CivilDate, type Result, type ResultKind, isCivilDate, readTime } from '@nadir/core';
+
+/** A result as it is being typed. */
+export interface ResultDraft {
+  kind: ResultKind;
+  name: string;
+  date: string;
+  fixed: 'distance' | 'time';
+  distance: string;
+  time: string;
+  conditions: string;
+  full: boolean;
+}
+
+export const freshDraft = (today: CivilDate): ResultDraft => ({
+  kind: 'race',
+  name: '',
+  date: today,
+  fixed: 'distance',
+  distance: '',
+  time: '',
+  conditions: '',
+  full: true,
+});
+
+/** Fields that may be at fault, and why. */
+export type DraftProblems = Partial<Record<'date' | 'distance' | 'time', string>>;
+
+const LEAST = 400;
+const MOST = 100_000;
+
+/** The result that was typed, or what is wrong with each field. */
+export function readDraft(
+  draft: ResultDraft,
+  today: CivilDate,
+): { result: Result } | { problems: DraftProblems } {
+  const time = readTime(draft.time);
+  const distance = Number(draft.distance.trim().replace(',', '.'));
+  const problems: DraftProblems = {};
+  if (!isCivilDate(draft.date)) problems.date = 'Give the day it was run.';
+  else if (draft.date > today)
+    problems.date = 'That day is still to come: enter it when it has been run.';
+  if (draft.distance.trim() === '' || !Number.isFinite(distance)) {
+    problems.distance = 'Type the distance in metres, such as 5000.';
+  } else if (distance < LEAST || distance > MOST) {
+    problems.distance = `${draft.distance} m is no race: ${LEAST} to ${MOST} m. Is it typed in kilometres?`;
+  }
+  if (!time.ok) problems.time = time.problem;
+  if (!time.ok || Object.keys(problems).length > 0) return { problems };
+  return {
+    result: {
+      date: draft.date,
+      distance,
+      time: time.value,
+      kind: draft.kind,
+      ...(draft.name.trim() && { name: draft.name.trim() }),
+      ...(draft.fixed === 'time' && { fixed: draft.fixed }),
+      ...(draft.conditions.trim() && { conditions: draft.conditions.trim() }),
+      ...(!draft.full && { full: false }),
+    },
+  };
+}

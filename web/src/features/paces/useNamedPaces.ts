@@ -1,0 +1,84 @@
+import { type NamedPace, type Problem, defaultPaces, problemsOfPaces } from '@nadir/core';
+import { namedPaces, problemsOf } from '@nadir/contract';
+import { useRef, useState } from 'react';
+import { type CallError, useSavePacesMutation } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
+
+/** The coach's table of paces as it is being edited. */
+interface NamedPacesDesk {
+  table: NamedPace[];
+  /** What stands in the way of saving it; what was saved before stands until then. */
+  problems: Problem[];
+  state: 'saved' | 'saving' | CallError;
+  set: (index: number, part: Partial<NamedPace>) => void;
+  add: () => void;
+  remove: (index: number) => void;
+  /** Moves a pace up or down by one. */
+  move: (index: number, by: 1 | -1) => void;
+  /** Back to the product's own. */
+  reset: () => void;
+}
+
+/** The same, saved one change after the other as long as they make sense. */
+export function useNamedPaces(): NamedPacesDesk {
+  const { coach } = useSignedIn();
+  const [table, setTable] = useState<NamedPace[]>(coach.paces ?? defaultPaces);
+  const [problems, setProblems] = useState<Problem[]>([]);
+  const [state, setState] = useState<'saved' | 'saving' | CallError>('saved');
+  const [save] = useSavePacesMutation();
+  const line = useRef(Promise.resolve());
+
+  function keep(next: NamedPace[], wished: NamedPace[] | null = next): void {
+    setTable(next);
+    const found = problemsOfTable(next);
+    setProblems(found);
+    if (found.length > 0) return;
+    setState('saving');
+    line.current = line.current.then(async () => {
+      const { error } = await save({ table: wished });
+      setState(error && 'kind' in error ? error : 'saved');
+    });
+  }
+
+  return {
+    table,
+    problems,
+    state,
+    set: (index, part) =>
+      keep(table.map((pace, place) => (place === index ? { ...pace, ...part } : pace))),
+    add: () => {
+      const name = freeName(table);
+      keep([...table, { id: idOf(name, table), name, base: { race: 10_000 }, offset: [0, 0] }]);
+    },
+    remove: (index) => keep(table.filter((_, place) => place !== index)),
+    move: (index, by) => {
+      const next = [...table];
+      const [taken] = next.splice(index, 1);
+      if (taken) next.splice(index + by, 0, taken);
+      keep(next);
+    },
+    reset: () => keep(defaultPaces, null),
+  };
+}
+
+/** The shape first, then whether it makes sense; paths start at the place in the table. */
+function problemsOfTable(table: NamedPace[]): Problem[] {
+  const parsed = namedPaces.safeParse(table);
+  return parsed.success ? problemsOfPaces(table) : problemsOf(parsed.error, table);
+}
+
+function freeName(table: readonly NamedPace[]): string {
+  const taken = new Set(table.map(({ name }) => name.toLowerCase()));
+  const numbers = Array.from({ length: table.length + 1 }, (_, index) => index + 1);
+  const free = numbers.find((number) => !taken.has(`pace ${number}`)) ?? table.length + 1;
+  return `Pace ${free}`;
+}
+
+/** From its first name; what uses the pace goes by this and follows when it is renamed. */
+function idOf(name: string, table: readonly NamedPace[]): string {
+  const taken = new Set(table.map(({ id }) => id));
+  const wished = name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+  let id = wished;
+  for (let turn = 2; taken.has(id); turn++) id = `${wished}-${turn}`;
+  return id;
+}

@@ -1,0 +1,158 @@
+import {
+  type Recovery,
+  type Unit,
+  formatDuration,
+  formatLap,
+  formatPace,
+  readPace,
+  readTime,
+  reps,
+} from '@nadir/core';
+import { useState } from 'react';
+import { Field } from '../../parts/Field.js';
+import { Typed } from './Typed.js';
+import { readCount, readMetres } from './read-figures.js';
+
+const RECOVERIES: readonly (readonly [Recovery['kind'], string])[] = [
+  ['jog-time', 'jog, by time'],
+  ['jog-distance', 'jog, by distance'],
+  ['standing', 'standing'],
+  ['equal-time', 'jog as long as the repetition'],
+];
+/** Seconds per km of a jog between repetitions. */
+const JOG = 360;
+
+/** Repetitions: each split, what they come to, recoveries counted. */
+export function RepsPart({ unit }: { unit: Unit }) {
+  const [count, setCount] = useState('6');
+  const [distance, setDistance] = useState('1000');
+  const [pace, setPace] = useState(unit === 'mi' ? '6:26' : '4:00');
+  const [kind, setKind] = useState<Recovery['kind']>('jog-time');
+  const [rest, setRest] = useState('1:30');
+  const [metresBetween, setMetresBetween] = useState('400');
+  const times = readCount(count);
+  const metres = readMetres(distance);
+  const perUnit = readPace(pace, unit);
+  const recovery = recoveryOf();
+  const found =
+    times.ok && metres.ok && perUnit.ok && typeof recovery === 'object'
+      ? reps({
+          count: times.value,
+          distance: metres.value,
+          pace: perUnit.value,
+          recovery,
+          jogPace: JOG,
+        })
+      : undefined;
+  return (
+    <section aria-label="Repetitions">
+      <h3>Repetitions</h3>
+      <Field label="How many" problem={times.ok ? undefined : times.problem}>
+        {(ids) => <Typed {...ids} value={count} onChange={setCount} wrong={!times.ok} />}
+      </Field>
+      <Field label="Distance of one, m" problem={metres.ok ? undefined : metres.problem}>
+        {(ids) => <Typed {...ids} value={distance} onChange={setDistance} wrong={!metres.ok} />}
+      </Field>
+      <Field label={`Pace per ${unit}`} problem={perUnit.ok ? undefined : perUnit.problem}>
+        {(ids) => <Typed {...ids} value={pace} onChange={setPace} wrong={!perUnit.ok} />}
+      </Field>
+      {perUnit.guess && (
+        <p>
+          {perUnit.guess.words}{' '}
+          <button
+            type="button"
+            className="tool"
+            onClick={() => {
+              if (perUnit.guess) {
+                setPace(formatPace(perUnit.guess.secondsPerKm, unit).replace(/ .*/, ''));
+              }
+            }}
+          >
+            Yes
+          </button>
+        </p>
+      )}
+      <Field label="Recovery">
+        {({ id }) => (
+          <select
+            id={id}
+            className="answer"
+            value={kind}
+            onChange={({ target }) => {
+              const chosen = RECOVERIES.find(([each]) => each === target.value);
+              if (chosen) setKind(chosen[0]);
+            }}
+          >
+            {RECOVERIES.map(([each, words]) => (
+              <option key={each} value={each}>
+                {words}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      {kind !== 'equal-time' && (
+        <Field
+          label={kind === 'jog-distance' ? 'Metres between' : 'Time between'}
+          problem={typeof recovery === 'string' ? recovery : undefined}
+        >
+          {(ids) =>
+            kind === 'jog-distance' ? (
+              <Typed
+                {...ids}
+                value={metresBetween}
+                onChange={setMetresBetween}
+                wrong={typeof recovery === 'string'}
+              />
+            ) : (
+              <Typed
+                {...ids}
+                value={rest}
+                onChange={setRest}
+                wrong={typeof recovery === 'string'}
+              />
+            )
+          }
+        </Field>
+      )}
+      {found && metres.ok && perUnit.ok && (
+        <dl className="reps" aria-live="polite">
+          <dt>each</dt>
+          <dd>{formatLap(perUnit.value, metres.value)}</dd>
+          {metres.value > 400 && (
+            <>
+              <dt>400 m in</dt>
+              <dd>{formatLap(perUnit.value, 400)}</dd>
+            </>
+          )}
+          {metres.value > 200 && (
+            <>
+              <dt>200 m in</dt>
+              <dd>{formatLap(perUnit.value, 200)}</dd>
+            </>
+          )}
+          <dt>hard</dt>
+          <dd>
+            {Math.round(found.hardDistance)} m, {formatDuration(found.hardTime)}
+          </dd>
+          <dt>recoveries</dt>
+          <dd>{found.recoveries}, one fewer than repetitions</dd>
+          <dt>in all</dt>
+          <dd>
+            {Math.round(found.totalDistance)} m, {formatDuration(found.totalTime)}
+          </dd>
+        </dl>
+      )}
+    </section>
+  );
+
+  function recoveryOf(): Recovery | string {
+    if (kind === 'equal-time') return { kind };
+    if (kind === 'jog-distance') {
+      const between = readMetres(metresBetween);
+      return between.ok ? { kind, distance: between.value } : between.problem;
+    }
+    const between = readTime(rest);
+    return between.ok ? { kind, seconds: between.value } : between.problem;
+  }
+}

@@ -1,0 +1,155 @@
+import {
+  MOST_SPLITS,
+  type Unit,
+  formatDuration,
+  formatPace,
+  formatRaceDistance,
+  readTime,
+  splits,
+} from '@nadir/core';
+import { useState } from 'react';
+import { Field } from '../../parts/Field.js';
+import { Typed } from './Typed.js';
+import { readMetres, readOffsets } from './read-figures.js';
+
+const SHAPES = [
+  ['even', 'even'],
+  ['negative', 'second half quicker'],
+  ['own', 'own shape'],
+] as const;
+type Shape = (typeof SHAPES)[number][0];
+
+const EVERY = [
+  [1000, 'km'],
+  [1609.344, 'mile'],
+  [400, '400 m'],
+  [200, '200 m'],
+] as const;
+
+/** Splits of a distance in a target time; they add up to it in whole seconds. */
+export function SplitsPart({ unit }: { unit: Unit }) {
+  const [distance, setDistance] = useState('10000');
+  const [time, setTime] = useState('40:00');
+  const [every, setEvery] = useState<number>(unit === 'mi' ? 1609.344 : 1000);
+  const [shape, setShape] = useState<Shape>('even');
+  const [by, setBy] = useState('4');
+  const [own, setOwn] = useState('4, 0, 0, -4');
+  const metres = readMetres(distance);
+  const seconds = readTime(time);
+  const offsets = readOffsets(shape === 'own' ? own : shape === 'negative' ? by : '0');
+  const asked =
+    metres.ok && seconds.ok && offsets.ok
+      ? {
+          distance: metres.value,
+          time: Math.round(seconds.value),
+          every,
+          shape: shapeOf(shape, offsets.value),
+        }
+      : undefined;
+  const found = asked ? splits(asked) : [];
+  return (
+    <section aria-label="Splits">
+      <h3>Splits</h3>
+      <Field label="Distance, m" problem={metres.ok ? undefined : metres.problem}>
+        {(ids) => <Typed {...ids} value={distance} onChange={setDistance} wrong={!metres.ok} />}
+      </Field>
+      <Field label="Target" problem={seconds.ok ? undefined : seconds.problem}>
+        {(ids) => <Typed {...ids} value={time} onChange={setTime} wrong={!seconds.ok} />}
+      </Field>
+      <Field label="By">
+        {({ id }) => (
+          <select
+            id={id}
+            className="answer"
+            value={every}
+            onChange={({ target }) => setEvery(Number(target.value))}
+          >
+            {EVERY.map(([each, words]) => (
+              <option key={each} value={each}>
+                {words}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      <Field label="Shape">
+        {({ id }) => (
+          <select
+            id={id}
+            className="answer"
+            value={shape}
+            onChange={({ target }) => {
+              const chosen = SHAPES.find(([each]) => each === target.value);
+              if (chosen) setShape(chosen[0]);
+            }}
+          >
+            {SHAPES.map(([each, words]) => (
+              <option key={each} value={each}>
+                {words}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
+      {shape === 'negative' && (
+        <Field label="Quicker by, s/km" problem={offsets.ok ? undefined : offsets.problem}>
+          {(ids) => <Typed {...ids} value={by} onChange={setBy} wrong={!offsets.ok} />}
+        </Field>
+      )}
+      {shape === 'own' && (
+        <Field
+          label="s/km, part by part"
+          because="Equal parts of the way; only how they differ counts."
+          problem={offsets.ok ? undefined : offsets.problem}
+        >
+          {(ids) => (
+            <Typed {...ids} value={own} onChange={setOwn} wrong={!offsets.ok} width={130} />
+          )}
+        </Field>
+      )}
+      {asked && (
+        <p>
+          {formatPace((asked.time / asked.distance) * 1000, 'km')} ·{' '}
+          {formatPace((asked.time / asked.distance) * 1000, 'mi')}
+        </p>
+      )}
+      {asked && found.length === 0 && (
+        <p role="alert">More than {MOST_SPLITS} splits: choose longer ones.</p>
+      )}
+      {found.length > 0 && (
+        <div className="split-list" tabIndex={0} role="region" aria-label="Every split">
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">at</th>
+                <th scope="col">split</th>
+                <th scope="col">elapsed</th>
+              </tr>
+            </thead>
+            <tbody>
+              {found.map(({ at, seconds: split, elapsed }) => (
+                <tr key={at}>
+                  <th scope="row">
+                    {every === 1609.344
+                      ? formatRaceDistance(at, 'mi')
+                      : at < 5000
+                        ? `${Math.round(at)} m`
+                        : `${Number((at / 1000).toFixed(3))} km`}
+                  </th>
+                  <td>{formatDuration(split)}</td>
+                  <td>{formatDuration(elapsed)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** Seconds per km over equal parts: the second half of a negative split is quicker by all of it. */
+function shapeOf(shape: Shape, offsets: readonly number[]): readonly number[] {
+  const [by = 0] = offsets;
+  return shape === 'even' ? [0] : shape === 'negative' ? [by / 2, -by / 2] : offsets;
+}
