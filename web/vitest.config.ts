@@ -5,5 +5,10 @@ export default defineProject({
   plugins: [react()],
   resolve: { conditions: ['source', 'browser', 'module'] },
   ssr: { resolve: { conditions: ['source', 'node'] } },
-  test: { name: 'web', environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'] },
+  test: {
+    name: 'web',
+    environment: 'jsdom',
+    include: ['src/**/*.test.{ts,tsx}'],
+    testTimeout: 60_000,
+  },
 });

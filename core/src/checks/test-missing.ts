@@ -37,10 +37,14 @@ export const testMissing = {
 
 /** The longest stretch between the start, tests and races, and the goal. */
 function longestWithout({ block: { wishes } }: CheckContext) {
-  const tested = wishes.events
+  const { start, race, events, athlete } = wishes;
+  const placed = events
     .filter(({ kind, form }) => eventCharacters[kind].isRace && form !== 'goal-pace')
     .map(({ from }) => from);
-  const days = [wishes.start, ...tested, wishes.race.date].sort();
+  // What was run without having been placed tells as much.
+  const run = athlete.results.filter(({ full }) => full !== false).map(({ date }) => date);
+  const tested = [...placed, ...run].filter((day) => day > start && day < race.date);
+  const days = [start, ...tested, race.date].sort();
   const stretches = days.slice(1).map((to, index) => {
     const from = days[index] ?? to;
     return { from, to, value: Math.floor(differenceInDays(to, from) / 7) };

@@ -64,6 +64,7 @@ describe('calling the server', () => {
       email: 'maren@skerrylane.example',
       settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' } as const,
       houseRules: {},
+      paces: null,
     };
     answerWith(() => Response.json({ ...session, coach }));
     const store = createStore();
