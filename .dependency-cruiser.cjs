@@ -37,7 +37,10 @@ module.exports = {
       name: 'features-not-upward',
       comment: 'The frame knows the features, never the reverse.',
       severity: 'error',
-      from: { path: '^web/src/(features|desk|parts|drawing|api|look)/', pathNot: '\\.test\\.tsx?$' },
+      from: {
+        path: '^web/src/(features|desk|parts|drawing|api|look)/',
+        pathNot: '\\.test\\.tsx?$',
+      },
       to: { path: '^web/src/app/' },
     },
     {
