@@ -15,7 +15,7 @@ export function pacesTable(core, wishes, { paces, models, gap, distances }) {
     each ? core.formatPaceRange(each, athlete.unit) : '–';
   const [newest] = fitness?.efforts ?? [];
   const rests = newest
-    ? `rests on ${core.formatRaceDistance(newest.distance, athlete.unit)} in ${core.formatDuration(newest.time)} on ${newest.date}${fitness?.stale ? ', which is stale' : ''}`
+    ? `rests on ${core.formatRace(newest.distance, athlete.unit)} in ${core.formatDuration(newest.time)} on ${newest.date}${fitness?.stale ? ', which is stale' : ''}`
     : 'no result yet: the goal alone';
   const named = lines([
     ['pace', 'current', 'goal', 'used', 'beats'],
@@ -30,7 +30,7 @@ export function pacesTable(core, wishes, { paces, models, gap, distances }) {
   const equivalents = lines([
     ['distance', ...models.map(({ name }) => core.paceModels[name].title.toLowerCase())],
     ...distances.map((distance, index) => [
-      core.formatRaceDistance(distance, athlete.unit),
+      core.formatRace(distance, athlete.unit),
       ...models.map(({ predictions }) => {
         const each = predictions[index];
         return each ? `${core.formatDuration(each.time)}${each.holds ? '' : ' ?'}` : '–';

@@ -110,6 +110,7 @@ export {
   formatPace,
   formatPlain,
   formatPercent,
+  formatRace,
   formatRaceDistance,
   formatSteps,
   formatWithUnit,

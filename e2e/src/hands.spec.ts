@@ -22,9 +22,16 @@ test('drags a week’s top: the number and the checks answer, letting go pins, u
   await keepNewBlock(page, 'Drag a week');
   const before = Number(await cell(page, 'volume', 5).innerText());
   await drag(page, handle(page, 'volume 5'), { y: -60 });
-  await expect(page.getByText(/^Pinned week 5 at \d+ km\. Checks: /)).toBeVisible();
-  const shown = Number(await cell(page, 'volume', 5).innerText());
-  expect(shown).toBeGreaterThan(before);
+  const live = page.getByText(/^Pinned week 5 at \d+ km\. Checks: /);
+  await expect(live).toBeVisible();
+  const held = async () => Number(/at (\d+) km/.exec(await live.innerText())?.[1]);
+  // The Ledger answers as soon as the hand rests.
+  await expect(async () => {
+    const shown = await held();
+    expect(shown).toBeGreaterThan(before);
+    expect(await cell(page, 'volume', 5).innerText()).toBe(String(shown));
+  }).toPass();
+  const shown = await held();
   await page.mouse.up();
   await expect(
     page.getByRole('gridcell', { name: `Week 5, volume, km: ${shown}, pinned` }),
@@ -51,12 +58,16 @@ test('drags a long run, the taper’s depth, the edge of a phase and the peak', 
   const long = Number(await cell(page, 'longRun', 6).innerText());
   await drag(page, handle(page, 'longRun 6'), { y: 14 });
   await page.mouse.up();
-  expect(Number(await cell(page, 'longRun', 6).innerText())).toBeLessThan(long);
+  await expect
+    .poll(async () => Number(await cell(page, 'longRun', 6).innerText()))
+    .toBeLessThan(long);
 
   const raceWeek = Number(await cell(page, 'volume', 12).innerText());
   await drag(page, handle(page, 'taper'), { y: -25 });
   await page.mouse.up();
-  expect(Number(await cell(page, 'volume', 12).innerText())).toBeGreaterThan(raceWeek);
+  await expect
+    .poll(async () => Number(await cell(page, 'volume', 12).innerText()))
+    .toBeGreaterThan(raceWeek);
 
   const edge = handle(page, 'phase 0');
   const start = Number(await edge.getAttribute('aria-valuenow'));

@@ -1,7 +1,7 @@
 import type { PaceModelName } from '../paces/models.js';
 import { paceModels } from '../paces/models.js';
 import type { Result } from '../paces/result.js';
-import { formatDuration, formatRaceDistance } from '../units/format.js';
+import { formatDuration, formatRace } from '../units/format.js';
 import type { Wishes } from '../wishes/wishes.js';
 import type { Command } from './command.js';
 
@@ -48,6 +48,6 @@ function resultWords(
   { athlete: { unit } }: Wishes,
   { name, distance, time, date }: Result,
 ): string {
-  const what = name ?? formatRaceDistance(distance, unit);
+  const what = name ?? formatRace(distance, unit);
   return `${what} in ${formatDuration(time)} on ${date}`;
 }

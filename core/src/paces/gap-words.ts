@@ -1,5 +1,5 @@
 import { formatPace } from '../units/format.js';
-import type { Unit } from '../units/measure.js';
+import { type Unit, metresPer } from '../units/measure.js';
 import type { GoalGap } from './goal-gap.js';
 
 /** The gap to the goal in plain sentences: seconds, per cent, and what the weeks may give. */
@@ -9,8 +9,9 @@ export function gapWords(
 ): string {
   const paces = `Today’s fitness is ${formatPace(current, unit)} at race distance, the goal ${formatPace(goal, unit)}`;
   if (share <= 0) return `${paces}: it asks for no more than the results already say.`;
-  const seconds = Math.round(current - goal);
-  const asks = `${paces}: ${seconds} s/km or ${tenths(share)} to gain.`;
+  // From the paces as they are shown, so that they differ by what is said.
+  const shown = (pace: number) => Math.round((pace * metresPer(unit)) / 1000);
+  const asks = `${paces}: ${shown(current) - shown(goal)} s/${unit} or ${tenths(share)} to gain.`;
   const whole = Math.round(weeks);
   const may = `In ${whole} ${whole === 1 ? 'week' : 'weeks'} about ${tenths(reachable)} may be gained`;
   return `${asks} ${may}, by a rule of thumb and no promise: ${within ? 'within reach' : 'more than is reasonable'}.`;

@@ -145,6 +145,10 @@ describe('the gap to the goal', () => {
     expect(gap && gapWords(gap, 'km')).toBe(
       'Today’s fitness is 4:27 /km at race distance, the goal 4:18 /km: 9 s/km or 3.3 % to gain. In 18 weeks about 4.1 % may be gained, by a rule of thumb and no promise: within reach.',
     );
+    // 7:10 against 6:56 a mile.
+    expect(gap && gapWords(gap, 'mi')).toContain(
+      '7:10 /mi at race distance, the goal 6:56 /mi: 14 s/mi',
+    );
     const slower = goalGap(subject(), rules, '2026-12-14');
     expect(slower && gapWords(slower, 'km')).toContain('no more than the results already say');
     expect(goalGap(subject(withResults()), rules, '2026-12-14')).toBeUndefined();

@@ -36,6 +36,21 @@ export function formatRaceDistance(metres: number, unit: Unit): string {
   return `${Number((metres / metresPer(unit)).toFixed(1))} ${unit}`;
 }
 
+/** Distances that go by a name in every unit, metres. */
+const RACES: readonly (readonly [metres: number, name: string])[] = [
+  [5000, '5 km'],
+  [10_000, '10 km'],
+  [15_000, '15 km'],
+  [21_097.5, 'half marathon'],
+  [42_195, 'marathon'],
+];
+
+/** A race as runners call it: 5000 m → `5 km` by miles too, 42195 m → `marathon`; else its distance. */
+export function formatRace(metres: number, unit: Unit): string {
+  const known = RACES.find(([each]) => Math.abs(each - metres) < 3);
+  return known?.[1] ?? formatRaceDistance(metres, unit);
+}
+
 /** Seconds as a clock: 11700 → `3:15:00`, 222 → `3:42`. */
 export function formatDuration(seconds: number): string {
   const whole = Math.round(seconds);

@@ -6,6 +6,7 @@ import {
   formatDuration,
   formatPace,
   formatPercent,
+  formatRace,
   formatRaceDistance,
 } from './format.js';
 import { type Measure, METRES_PER_MILE, quantum, shownUnit } from './measure.js';
@@ -75,6 +76,9 @@ describe('formatting', () => {
     expect(formatRaceDistance(5000, 'km')).toBe('5 km');
     expect(formatRaceDistance(1500, 'mi')).toBe('1500 m');
     expect(formatRaceDistance(1609, 'km')).toBe('1 mile');
+    expect(formatRace(5000, 'mi')).toBe('5 km');
+    expect(formatRace(21_097, 'km')).toBe('half marathon');
+    expect(formatRace(12_000, 'mi')).toBe('7.5 mi');
     expect(formatDuration(11700)).toBe('3:15:00');
     expect(formatDuration(222)).toBe('3:42');
     expect(formatPace(335, 'km')).toBe('5:35 /km');

@@ -1,10 +1,4 @@
-import {
-  type Trend,
-  type Unit,
-  differenceInDays,
-  formatDuration,
-  formatRaceDistance,
-} from '@nadir/core';
+import { type Trend, type Unit, differenceInDays, formatDuration, formatRace } from '@nadir/core';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { token } from '../look/tokens.js';
@@ -25,17 +19,18 @@ export function TrendLine({ trend: { distance, results }, unit }: { trend: Trend
   const y = scaleLinear([slowest, quickest === slowest ? slowest - 1 : quickest], [58, 22]);
   const points = results.map(({ time }, index): [number, number] => [x(days[index] ?? 0), y(time)]);
   const change = last.time - first.time;
-  const words = `${formatDuration(Math.abs(change))} ${change <= 0 ? 'quicker' : 'slower'} since the first`;
+  const size = Math.round(Math.abs(change));
+  const words = `${size < 60 ? `${size} s` : formatDuration(size)} ${change <= 0 ? 'quicker' : 'slower'} since the first`;
   return (
     <figure style={{ margin: '6px 0' }}>
       <figcaption style={{ fontSize: 12.5, color: token('muted') }}>
-        {formatRaceDistance(distance, unit)}: {words}
+        {formatRace(distance, unit)}: {words}
       </figcaption>
       <svg
         width={WIDTH}
         height={HEIGHT}
         role="img"
-        aria-label={`${formatRaceDistance(distance, unit)}: ${results
+        aria-label={`${formatRace(distance, unit)}: ${results
           .map(({ date, time }) => `${formatDuration(time)} on ${formatDayAndMonth(date)}`)
           .join(', ')}`}
         style={{ display: 'block', fontSize: 11.5, fill: token('ink') }}

@@ -22,9 +22,10 @@ export function shownAs({ quantity }: Rule, unit: Unit): { factor: number; unit:
   }
 }
 
-/** A figure as it is shown: no more decimals than it has tenths. */
+/** A figure as it is shown: no more decimals than it has tenths, or hundredths of a plain factor. */
 export function figureText(rule: Rule, value: number, unit: Unit): string {
-  return String(Number((value * shownAs(rule, unit).factor).toFixed(1)));
+  const decimals = rule.quantity === 'factor' ? 2 : 1;
+  return String(Number((value * shownAs(rule, unit).factor).toFixed(decimals)));
 }
 
 /** What was typed, as it is kept; or what is wrong with it, in the shown unit. */

@@ -1,5 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
-import { formatDuration, formatRaceDistance, paceAimWords } from '@nadir/core';
+import { formatDuration, formatRace, paceAimWords } from '@nadir/core';
 import { useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { OnDesk } from '../../desk/OnDesk.js';
@@ -31,7 +31,7 @@ function AthleteCard({ file }: { file: BlockFile }) {
         {race.goalTime !== undefined && ` · goal ${formatDuration(race.goalTime)}`} · paces of{' '}
         {formatDay(day)}: {paceAimWords[wishes.paces.aim].title.toLowerCase()}
         {newest &&
-          `, from ${formatRaceDistance(newest.distance, unit)} in ${formatDuration(newest.time)} on ${formatDay(newest.date)}`}
+          `, from ${formatRace(newest.distance, unit)} in ${formatDuration(newest.time)} on ${formatDay(newest.date)}`}
       </p>
       <table className="sheet-table">
         <thead>

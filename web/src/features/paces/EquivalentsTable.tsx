@@ -3,7 +3,7 @@ import {
   choosePaceModel,
   formatDuration,
   formatPace,
-  formatRaceDistance,
+  formatRace,
   paceModels,
   toggleDistance,
 } from '@nadir/core';
@@ -50,12 +50,12 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
         {distances.map((distance, index) => (
           <tr key={distance}>
             <th scope="row">
-              {formatRaceDistance(distance, unit)}
+              {formatRace(distance, unit)}
               {own.has(distance) && (
                 <button
                   type="button"
                   className="tool bare"
-                  aria-label={`Take out ${formatRaceDistance(distance, unit)}`}
+                  aria-label={`Take out ${formatRace(distance, unit)}`}
                   onClick={() => commands.run(toggleDistance({ wishes }, distance))}
                 >
                   ×
@@ -91,8 +91,7 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
         {efforts.map((effort, index) => (
           <tr key={`${effort.date} ${effort.distance}`}>
             <th scope="row">
-              left over, {formatRaceDistance(effort.distance, unit)}{' '}
-              {formatDayAndMonth(effort.date)}
+              left over, {formatRace(effort.distance, unit)} {formatDayAndMonth(effort.date)}
             </th>
             {models.map(({ name, residuals }) => {
               const left = residuals[index];

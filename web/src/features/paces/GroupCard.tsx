@@ -7,7 +7,7 @@ import {
   formatDuration,
   middleOf,
 } from '@nadir/core';
-import { useId, useMemo, useState } from 'react';
+import { type CSSProperties, useId, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
@@ -52,7 +52,11 @@ export function GroupCardPage() {
       </p>
       <table
         className="sheet-table"
-        style={{ fontSize: Math.min(13, (13 * ROWS_OF_A_PAGE) / rows.length) }}
+        style={
+          {
+            '--print-size': `${Math.min(13, (13 * ROWS_OF_A_PAGE) / rows.length)}px`,
+          } as CSSProperties
+        }
       >
         <thead>
           <tr>

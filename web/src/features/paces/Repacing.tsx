@@ -3,7 +3,7 @@ import {
   addDays,
   formatDuration,
   formatPaceRange,
-  formatRaceDistance,
+  formatRace,
   gapWords,
   newsOf,
   pacesOn,
@@ -55,7 +55,7 @@ export function Repacing({
     <section aria-label="What the newest result says" className={pending ? 'offer' : 'news'}>
       <p>
         <b>
-          {result.name ?? 'The newest result'}, {formatRaceDistance(result.distance, unit)} in{' '}
+          {result.name ?? 'The newest result'}, {formatRace(result.distance, unit)} in{' '}
           {formatDuration(result.time)} on {formatDay(result.date)}
         </b>
         {predicts !== undefined &&

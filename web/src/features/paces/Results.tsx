@@ -4,7 +4,7 @@ import {
   addResult,
   eventCharacters,
   formatDuration,
-  formatRaceDistance,
+  formatRace,
   removeResult,
   resultKindWords,
   trendsOf,
@@ -85,7 +85,7 @@ export function Results({
           <li key={`${result.date} ${result.distance} ${result.time}`} className="result">
             <span>
               <b>
-                {formatRaceDistance(result.distance, unit)} {formatDuration(result.time)}
+                {formatRace(result.distance, unit)} {formatDuration(result.time)}
               </b>{' '}
               {result.full === false && <em>held back</em>}
               <br />
@@ -103,7 +103,7 @@ export function Results({
             <button
               type="button"
               className="tool"
-              aria-label={`Take out ${formatRaceDistance(result.distance, unit)} of ${formatDay(result.date)}`}
+              aria-label={`Take out ${formatRace(result.distance, unit)} of ${formatDay(result.date)}`}
               onClick={() => commands.run(removeResult({ wishes }, index))}
             >
               Take out
