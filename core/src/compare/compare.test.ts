@@ -30,4 +30,20 @@ describe('two blocks', () => {
     });
     expect(differences.map(({ name }) => name)).not.toContain('Weeks');
   });
+
+  it('differ in the paces that a new result leads to', () => {
+    const results = [
+      ...(marathon.athlete?.results ?? []),
+      { date: '2027-02-07', distance: 10_000, time: 2340 },
+    ];
+    const athlete = { ...marathon.athlete, results };
+    const after = layOut({ ...marathon, athlete, paces: { repaced: ['2027-02-08'] } });
+    const differences = whatChanged(block, after, km);
+    expect(differences).toContainEqual({ name: 'Re-paced', before: 'never', after: '2027-02-08' });
+    expect(differences).toContainEqual({
+      name: 'Easy pace in race week',
+      before: '5:35 /km',
+      after: '5:25 /km',
+    });
+  });
 });

@@ -1,6 +1,11 @@
 import type { Block } from '../block/block.js';
-import { sum } from '../units/apportion.js';
-import { formatPercent, formatPlain } from '../units/format.js';
+import { sayLongRun, sayTotal, sayVolume } from '../laid/say.js';
+import { showBlock } from '../laid/show.js';
+import { easyPaces } from '../paces/easy-pace.js';
+import { paceModels } from '../paces/models.js';
+import { paceAimWords } from '../paces/pace-aim.js';
+import { rulesOf } from '../rules/rule-changes.js';
+import { formatPace, formatPercent } from '../units/format.js';
 import type { Measure } from '../units/measure.js';
 
 /** One thing that is different between two blocks: its name, before and after. */
@@ -12,10 +17,11 @@ export interface Difference {
 
 /** What a change of the wishes moves in the laid-out block, in a coach's figures. */
 export function whatChanged(before: Block, after: Block, measure: Measure): Difference[] {
-  const say = (amount: number) =>
-    formatPlain(amount, { ...measure, basis: before.wishes.athlete.basis });
+  const { basis } = before.wishes.athlete;
   const figures = (block: Block): Record<string, string> => {
     const { wishes, weeks, phases, legs, findings } = block;
+    const { athlete, race, paces } = wishes;
+    const shown = showBlock(block, { ...measure, basis });
     const heaviest = weeks.reduce((best, week) => (week.volume > best.volume ? week : best));
     const longest = weeks.reduce((best, week) => (week.longRun >= best.longRun ? week : best));
     const recovering = weeks.filter(({ recovery }) => recovery).map(({ number }) => number);
@@ -24,13 +30,21 @@ export function whatChanged(before: Block, after: Block, measure: Measure): Diff
       Weeks: String(weeks.length),
       Starts: wishes.start,
       Phases: phases.map(({ name, weeks: length }) => `${name} ${length}`).join(', '),
-      'Heaviest week': `${say(heaviest.volume)}, ${heaviest.toGo} out`,
-      'Longest run': `${say(longest.longRun)}, ${longest.toGo} out`,
+      'Heaviest week': `${sayVolume(shown, heaviest.number)}, ${heaviest.toGo} out`,
+      'Longest run': `${sayLongRun(shown, longest.number)}, ${longest.toGo} out`,
       'Recovery weeks': recovering.join(', ') || 'none',
       'Pinned weeks': wishes.pins.map(({ week }) => week).join(', ') || 'none',
       'On the way': wishes.events.map(({ name }) => name).join(', ') || 'nothing',
-      Total: say(sum(weeks.map(({ volume }) => volume))),
-      'Race week': say(weeks.at(-1)?.volume ?? 0),
+      Total: sayTotal(shown),
+      'Race week': sayVolume(shown, weeks.length),
+      Results: String(athlete.results.length),
+      'Paces by': paceModels[athlete.paceModel].title.toLowerCase(),
+      'Paces aim at': paceAimWords[paces.aim].title.toLowerCase(),
+      'Re-paced': paces.repaced.join(', ') || 'never',
+      'Easy pace in race week': formatPace(
+        easyPaces(wishes, rulesOf(wishes))(race.date),
+        measure.unit,
+      ),
       'Legs on race morning': formatPercent(-legs.raceDay),
       Findings: String(findings.filter(({ waived }) => waived === undefined).length),
     };

@@ -16,6 +16,11 @@ export function sayLongRun({ weeks, measure }: ShownBlock, week: number): string
   return saySteps(weeks[week - 1]?.longRun ?? 0, measure);
 }
 
+/** The whole block as every view shows it, with its unit. */
+export function sayTotal({ total, measure }: ShownBlock): string {
+  return saySteps(total, measure);
+}
+
 /** One stretch of a week's long run as every view shows it, with its unit. */
 export function saySegment(
   { weeks, measure }: ShownBlock,
