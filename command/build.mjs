@@ -20,6 +20,7 @@ export async function packages() {
 /** JavaScript of core, contract and server, compiled when a source is newer. */
 export async function compiled() {
   await packages();
+  await grammar();
   await whenStale('compiled', ['core', 'contract', 'server'], ['dist'], async () => {
     say('Compiling …');
     await must('tsc', 'npx', ['tsc', '-b', 'core', 'contract', 'server']);
@@ -29,11 +30,17 @@ export async function compiled() {
 /** The site, built when a source is newer. */
 export async function site() {
   await packages();
+  await grammar();
   await whenStale('site', ['core', 'contract', 'web'], ['web/dist'], async () => {
     say('Building the site …');
     await must('vite build', 'npm', ['run', 'build', '-w', 'web']);
   });
   return join(root, 'web/dist');
+}
+
+/** The parser of the shorthand, made again when its grammar changed. */
+async function grammar() {
+  await must('grammar', 'npm', ['run', '--silent', 'grammar']);
 }
 
 /** True when what `lay-out` needs is compiled and no source is newer. */

@@ -167,3 +167,21 @@ describe('nadir paces', () => {
     expect((await nadir('paces')).code).toBe(2);
   });
 });
+
+describe('the page on shorthand', () => {
+  const page = readFileSync(join(root, 'docs/shorthand.md'), 'utf8');
+  const examples = [...page.matchAll(/```shorthand\n([^`]+)```/g)].flatMap(([, lines = '']) =>
+    lines.trim().split('\n'),
+  );
+
+  it('has examples', () => {
+    expect(examples.length).toBeGreaterThan(10);
+  });
+
+  it.each(examples)('%s', async (example) => {
+    const { printSession, readSession } = await import('@nadir/core');
+    const read = readSession(example);
+    if (!read.ok) throw new Error(read.problem.message);
+    expect(readSession(printSession(read.session))).toEqual(read);
+  });
+});

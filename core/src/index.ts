@@ -81,6 +81,10 @@ export {
   rulesOf,
   withRuleChanges,
 } from './rules/rule-changes.js';
+export { type LaidSession, type Stretch, laySession } from './session/lay-session.js';
+export { type SessionProblem, readSession } from './session/parse-session.js';
+export { printSession } from './session/print-session.js';
+export { sessionPaces } from './session/session-paces.js';
 export { type TaperSchoolName, taperSchoolNames, taperSchools } from './taper/schools.js';
 export { defaultPaces } from './paces/default-paces.js';
 export { ageInWeeks } from './paces/efforts.js';

@@ -143,3 +143,22 @@ test('renames and reorders named paces; a block follows when it takes them over'
   await expect(page.getByLabel('Name of Steady')).toBeVisible();
   await expect(page.getByText('saved', { exact: true })).toBeVisible();
 });
+
+test('writes a session in shorthand, with an error at its column, and mends it', async ({
+  page,
+}) => {
+  await enterDemo(page);
+  await page.getByRole('link', { name: 'Sessions' }).click();
+  await page.getByLabel('At the paces of').selectOption('Idris Vale');
+  const session = page.getByLabel('Session', { exact: true });
+  await session.fill('6 x 1000 @ 10k, 90 s jog');
+  await expect(page.getByRole('alert')).toContainText('column 5: expected');
+  await expect(session).toHaveValue('6 x 1000 @ 10k, 90 s jog');
+  await session.fill('6 x 1000 m @ 10k, 90 s jog');
+  await expect(page.getByRole('alert')).toBeHidden();
+  await expect(page.getByText('6.0 km', { exact: true })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^90 s jog/ })).toContainText('5');
+  await session.fill('3-4 x 1 km @ breezy');
+  await expect(page.getByText('No pace is called “breezy”: counted as easy.')).toBeVisible();
+  await expect(page.getByText('3.0–4.0 km', { exact: true })).toBeVisible();
+});

@@ -56,6 +56,7 @@ for (const theme of ['light', 'dark'] as const) {
       ['the comparison is', '/compare', 'Compare'],
       ['the pace card of the group is', '/paces', 'Pace card of the group'],
       ['the named paces are', '/named-paces', 'Named paces'],
+      ['the sessions are', '/shorthand', 'Sessions'],
     ] as const) {
       test(`${name} accessible`, async ({ page }) => {
         await enterDemo(page);

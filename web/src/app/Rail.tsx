@@ -34,6 +34,7 @@ export function Rail() {
         Blocks
       </NavLink>
       <NavLink to="/house-rules">House rules</NavLink>
+      <NavLink to="/shorthand">Sessions</NavLink>
       <SplitsKey />
       <span className="rest" />
       <NavLink to="/settings">Settings</NavLink>

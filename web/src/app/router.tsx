@@ -59,6 +59,13 @@ export function createRouter() {
           }),
         },
         {
+          path: 'shorthand',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/shorthand/ShorthandPage.js')).ShorthandPage,
+          }),
+        },
+        {
           path: 'named-paces',
           HydrateFallback: waiting,
           lazy: async () => ({

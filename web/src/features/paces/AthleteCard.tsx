@@ -7,7 +7,7 @@ import { formatDay } from '../../parts/dates.js';
 import { useMeasure } from '../../parts/useLaidBlock.js';
 import { paceColumns, rangeText, speedText } from './pace-text.js';
 import { PrintPage } from './PrintPage.js';
-import { dayInBlock, usePaces } from './usePaces.js';
+import { dayInBlock, usePaces } from '../../parts/usePaces.js';
 
 /** One athlete’s paces on a sheet of paper. */
 export function AthleteCardPage() {

@@ -12,7 +12,7 @@ import type { Commands } from '../../desk/useCommands.js';
 import { token } from '../../look/tokens.js';
 import { formatDayAndMonth } from '../../parts/dates.js';
 import { signedSeconds } from './pace-text.js';
-import type { PacesView } from './usePaces.js';
+import type { PacesView } from '../../parts/usePaces.js';
 
 /** Every model’s times side by side; one is chosen for the athlete, the others stay to compare. */
 export function EquivalentsTable({ view, commands }: { view: PacesView; commands: Commands }) {

@@ -16,7 +16,7 @@ import { formatDay } from '../../parts/dates.js';
 import { type GroupChoices, readGroupChoices, writeGroupChoices } from './group-choices.js';
 import { paceColumns, rangeText } from './pace-text.js';
 import { PrintPage } from './PrintPage.js';
-import { dayInBlock, pacesView } from './usePaces.js';
+import { dayInBlock, pacesView } from '../../parts/usePaces.js';
 
 /** A whole group on one sheet: a row an athlete, columns of chosen paces or of splits of repetitions. */
 export function GroupCardPage() {

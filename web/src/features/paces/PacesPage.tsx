@@ -29,7 +29,7 @@ import { HeartRates } from './HeartRates.js';
 import { NamedPacesTable } from './NamedPacesTable.js';
 import { Repacing } from './Repacing.js';
 import { Results } from './Results.js';
-import { type PacesView, dayInBlock, usePaces } from './usePaces.js';
+import { type PacesView, dayInBlock, usePaces } from '../../parts/usePaces.js';
 
 /** An athlete’s results, what they say of every distance, and the paces to train at. */
 export function PacesPage() {

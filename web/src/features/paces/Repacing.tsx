@@ -14,7 +14,7 @@ import { useId, useMemo, useState } from 'react';
 import type { Commands } from '../../desk/useCommands.js';
 import { formatDay } from '../../parts/dates.js';
 import { signedSeconds } from './pace-text.js';
-import type { PacesView } from './usePaces.js';
+import type { PacesView } from '../../parts/usePaces.js';
 
 /**
  * What the newest result says, and the offer to rest the paces on it from a day

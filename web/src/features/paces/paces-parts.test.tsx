@@ -11,7 +11,7 @@ import { NamedPaceRow } from './NamedPaceRow.js';
 import { NamedPacesTable } from './NamedPacesTable.js';
 import { Repacing } from './Repacing.js';
 import { Results } from './Results.js';
-import { pacesView } from './usePaces.js';
+import { pacesView } from '../../parts/usePaces.js';
 
 const today = '2027-02-10';
 const file = (athlete: BlockFile['athlete'], part: Partial<BlockFile> = {}): BlockFile => ({

@@ -1,0 +1,75 @@
+import { parse } from './grammar.js';
+import type { Part, Session } from './session.js';
+
+/** Longer than any session on a blackboard. */
+const MOST_CHARACTERS = 2000;
+/** More than anyone runs, however it is nested. */
+const MOST_PIECES = 1000;
+
+/** What is wrong with a session’s text, and where. */
+export interface SessionProblem {
+  /** Counted from 1. */
+  column: number;
+  message: string;
+}
+
+export type ReadSession = { ok: true; session: Session } | { ok: false; problem: SessionProblem };
+
+/**
+ * Reads a session written in shorthand; see docs/shorthand.md.
+ *
+ * @example readSession('6 x 1000 m @ 10 km, 90 s jog')
+ */
+export function readSession(text: string): ReadSession {
+  if (text.length > MOST_CHARACTERS) {
+    const message = `${text.length} characters are no session; ${MOST_CHARACTERS} are the most.`;
+    return { ok: false, problem: { column: MOST_CHARACTERS + 1, message } };
+  }
+  try {
+    const session = parse(text, {}) as Session;
+    const pieces = piecesOf(session.parts);
+    if (pieces <= MOST_PIECES) return { ok: true, session };
+    const message = `${pieces} pieces are no session; ${MOST_PIECES} are the most.`;
+    return { ok: false, problem: { column: 1, message } };
+  } catch (error) {
+    if (!isSyntaxError(error)) throw error;
+    const column = error.location.start.offset + 1;
+    // What the grammar itself has to say needs no list of what would have done.
+    if (error.expected === null) {
+      return { ok: false, problem: { column, message: `column ${column}: ${error.message}.` } };
+    }
+    const wanted = [...new Set(error.expected.map(wordOf))].filter(Boolean);
+    const found =
+      error.found === null
+        ? 'the end'
+        : `“${text.slice(column - 1).split(/[\s;,]/)[0] || error.found}”`;
+    const message = `column ${column}: expected ${wanted.slice(0, 4).join(' or ')}, found ${found}.`;
+    return { ok: false, problem: { column, message } };
+  }
+}
+
+interface SyntaxError extends Error {
+  location: { start: { offset: number } };
+  expected: { type: string; description?: string; text?: string }[] | null;
+  found: string | null;
+}
+
+/** What the generated parser throws. */
+function isSyntaxError(error: unknown): error is SyntaxError {
+  return error instanceof Error && 'location' in error && 'expected' in error;
+}
+
+function wordOf({ type, description, text }: NonNullable<SyntaxError['expected']>[number]): string {
+  if (type === 'end') return 'the end';
+  return description ?? (text ? `“${text}”` : '');
+}
+
+/** Pieces there are when every repetition is written out. */
+function piecesOf(parts: readonly Part[]): number {
+  const counts = parts.map((part) => {
+    if (part.kind === 'set') return part.count.to * piecesOf(part.parts);
+    if (part.kind === 'repeat') return part.count.to;
+    return part.kind === 'ladder' ? part.numbers.length : 1;
+  });
+  return counts.reduce((total, next) => total + next, 0);
+}
