@@ -59,10 +59,9 @@ await picture('squad', nothing);
 await picture('block', open('Idris Vale'));
 await picture('block-dark', open('Ottoline Brack'), { colorScheme: 'dark' });
 await picture('block-by-time', open('Posy Arkwright'));
-await picture('block-typing', async (page) => {
-  await open('Wren Castellan')(page);
-  await page.locator('[data-row=volume][data-week="9"]').click();
-  await page.keyboard.type('60');
+await picture('sessions', async (page) => {
+  await page.getByRole('link', { name: 'Sessions' }).click();
+  await page.getByRole('img', { name: /^The session to scale/ }).waitFor();
 });
 await picture('new-block', async (page) => {
   await page.getByRole('link', { name: 'New block' }).first().click();
