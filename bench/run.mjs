@@ -5,6 +5,7 @@ import { startCluster } from '../command/cluster.mjs';
 await compiled();
 await site();
 const { benchLayOut } = await import('./lay-out.mjs');
+const { benchShorthand } = await import('./shorthand.mjs');
 const { benchSolver } = await import('./solver.mjs');
 const { benchDrag } = await import('./drag.mjs');
 const { benchFirstPage } = await import('./first-page.mjs');
@@ -13,6 +14,7 @@ const cluster = await startCluster('bench', { lasting: false });
 try {
   const lines = [
     ...benchLayOut(),
+    ...benchShorthand(),
     ...(await benchSolver()),
     ...(await benchSaveAndRead(cluster.url)),
     ...(await benchDrag(cluster.url.replace(/nadir$/, 'postgres'))),
