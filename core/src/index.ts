@@ -131,7 +131,7 @@ export {
   unitName,
   units,
 } from './units/measure.js';
-export { formatLap, formatPaceRange, formatSpeed } from './units/format-pace.js';
+export { formatLap, formatTenths, formatPaceRange, formatSpeed } from './units/format-pace.js';
 export { parseAmount } from './units/parse.js';
 export { type ReadPace, readPace } from './units/read-pace.js';
 export { type Read, readTime } from './units/read-time.js';

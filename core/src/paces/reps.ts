@@ -1,3 +1,5 @@
+import { lapSeconds } from '../units/format-pace.js';
+
 /** What is done between repetitions. Metres, seconds. */
 export type Recovery =
   | { kind: 'jog-distance'; distance: number }
@@ -29,31 +31,37 @@ export interface Reps {
 }
 
 /**
- * The arithmetic of repetitions. Standing and jogging by time cover what a jog
- * covers in it; standing covers nothing.
+ * The arithmetic of repetitions, in laps and recoveries as they are shown, so
+ * that a coach who adds them up by hand finds the same. Standing and jogging by time cover what a jog
+ * covers in it to the metre; standing covers nothing.
  *
  * @example reps({ count: 6, distance: 1000, pace: 240, recovery: { kind: 'jog-time', seconds: 90 }, jogPace: 360 })
  * // 6 × 4:00, 5 recoveries: 31:30 in all, 7250 m
  */
 export function reps({ count, distance, pace, recovery, jogPace }: RepsAsked): Reps {
-  const each = (distance * pace) / 1000;
+  const each = lapSeconds(pace, distance);
   const recoveries = Math.max(0, count - 1);
   const rest = between();
   return {
     each,
     hardDistance: count * distance,
-    hardTime: count * each,
+    hardTime: tenths(count * each),
     recoveries,
     totalDistance: count * distance + recoveries * rest.distance,
-    totalTime: count * each + recoveries * rest.seconds,
+    totalTime: tenths(count * each + recoveries * rest.seconds),
   };
 
   function between(): { distance: number; seconds: number } {
     if (recovery.kind === 'jog-distance') {
-      return { distance: recovery.distance, seconds: (recovery.distance * jogPace) / 1000 };
+      return { distance: recovery.distance, seconds: lapSeconds(jogPace, recovery.distance) };
     }
     const seconds = recovery.kind === 'equal-time' ? each : recovery.seconds;
-    const jogged = recovery.kind === 'standing' ? 0 : (seconds / jogPace) * 1000;
+    const jogged = recovery.kind === 'standing' ? 0 : Math.round((seconds / jogPace) * 1000);
     return { distance: jogged, seconds };
   }
+}
+
+/** Without the dust that sums of tenths gather. */
+function tenths(seconds: number): number {
+  return Math.round(10 * seconds) / 10;
 }

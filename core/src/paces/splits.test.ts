@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sum } from '../units/apportion.js';
+import { formatTenths } from '../units/format-pace.js';
 import { reps } from './reps.js';
 import { splits } from './splits.js';
 
@@ -63,11 +64,32 @@ describe('repetitions', () => {
   it.each([
     [{ kind: 'jog-distance', distance: 400 } as const, 8000, 1440 + 5 * 144],
     [{ kind: 'standing', seconds: 60 } as const, 6000, 1740],
-    [{ kind: 'equal-time' } as const, 6000 + (5 * 240_000) / 360, 1440 + 1200],
+    [{ kind: 'equal-time' } as const, 6000 + 5 * 667, 1440 + 1200],
   ])('with %o', (recovery, totalDistance, totalTime) => {
     const found = reps({ ...asked, recovery });
     expect(found.totalDistance).toBeCloseTo(totalDistance, 6);
     expect(found.totalTime).toBeCloseTo(totalTime, 6);
+  });
+
+  it('hand-worked: 6 × 1000 m at 6:26 a mile are 6 × 4:00, though each takes 3:59.85', () => {
+    const found = reps({
+      ...asked,
+      pace: 386 / 1.609344,
+      recovery: { kind: 'standing', seconds: 60 },
+    });
+    expect(found).toMatchObject({ each: 240, hardTime: 1440, totalTime: 1740 });
+  });
+
+  it('hand-worked: 12 × 200 m in 36.4 are 7:16.8, as tenths add up', () => {
+    const found = reps({
+      ...asked,
+      count: 12,
+      distance: 200,
+      pace: 182.1,
+      recovery: { kind: 'equal-time' },
+    });
+    expect(found).toMatchObject({ each: 36.4, hardTime: 436.8, totalTime: 837.2 });
+    expect(formatTenths(found.hardTime)).toBe('7:16.8');
   });
 
   it('has no recovery around a single one', () => {

@@ -4,6 +4,7 @@ import {
   formatDuration,
   formatLap,
   formatPace,
+  formatTenths,
   readPace,
   readTime,
   reps,
@@ -133,13 +134,13 @@ export function RepsPart({ unit }: { unit: Unit }) {
           )}
           <dt>hard</dt>
           <dd>
-            {Math.round(found.hardDistance)} m, {formatDuration(found.hardTime)}
+            {Math.round(found.hardDistance)} m, {sumOf(found.hardTime)}
           </dd>
           <dt>recoveries</dt>
           <dd>{found.recoveries}, one fewer than repetitions</dd>
           <dt>in all</dt>
           <dd>
-            {Math.round(found.totalDistance)} m, {formatDuration(found.totalTime)}
+            {Math.round(found.totalDistance)} m, {sumOf(found.totalTime)}
           </dd>
         </dl>
       )}
@@ -155,4 +156,9 @@ export function RepsPart({ unit }: { unit: Unit }) {
     const between = readTime(rest);
     return between.ok ? { kind, seconds: between.value } : between.problem;
   }
+}
+
+/** Laps in tenths add up in tenths. */
+function sumOf(seconds: number): string {
+  return Number.isInteger(seconds) ? formatDuration(seconds) : formatTenths(seconds);
 }
