@@ -13,8 +13,17 @@ import type { Measure } from '../units/measure.js';
 import { feasibility } from '../volume/feasibility.js';
 import { fullWeek } from '../volume/climb.js';
 import { layVolume } from '../volume/lay-volume.js';
-import { type Day, dealWeek } from '../week/deal.js';
-import { type DayRole, fitWeek } from '../week/roles.js';
+import { fillSessions } from '../library/fill-sessions.js';
+import { dayTimes } from '../paces/day-times.js';
+import { sessionPacesOn } from '../session/session-paces.js';
+import { coachWeek } from '../week/coach-week.js';
+import type { Day } from '../week/day.js';
+import { dealWeek } from '../week/deal.js';
+import { layDays } from '../week/lay-days.js';
+import { isRun } from '../week/pattern-day.js';
+import { planWeek } from '../week/plan-week.js';
+import type { DayRole } from '../week/roles.js';
+import { sessionLengths } from '../week/session-lengths.js';
 import { settle } from '../settle/settle.js';
 import type { Given, Wishes } from '../wishes/wishes.js';
 import type { Block } from './block.js';
@@ -46,25 +55,53 @@ export function layOut(given: Given, options: LayOutOptions = {}): Block {
 }
 
 function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
-  const paceOn = easyPaces(wishes, rules);
-  const pace = paceOn(wishes.start);
+  const times = dayTimes(wishes, rules);
+  const easyOn = easyPaces(wishes, rules, times);
+  const sessionsOn = sessionPacesOn(wishes, times);
+  const pace = easyOn(wishes.start);
+  const each = perMetre(wishes, pace);
   const byDay = eventDays(wishes.events, rules);
   const frame = layFrame(wishes, rules, byDay);
   const feasible = feasibility(wishes, rules, frame, byDay);
-  const volumes = layVolume(wishes, rules, frame, perMetre(wishes, pace));
-  const pattern = fitWeek(wishes);
-  const { longRunOn, runOn } = pattern;
-  const runs = { longRunOn, runDays: runOn.length, pace, paceOn, eventDays: byDay };
-  const longRuns = layLongRuns(wishes, rules, frame, volumes, runs);
+  const volumes = layVolume(wishes, rules, frame, each);
+  const wished = frame.weeks.map(coachWeek(wishes));
+  const longRuns = layLongRuns(wishes, rules, frame, volumes, {
+    longRunOn: wished.map((days) => days.find(({ role }) => role === 'long')?.date),
+    runDays: Math.max(...wished.map((days) => days.filter(({ role }) => isRun(role)).length)),
+    pace,
+    paceOn: easyOn,
+    eventDays: byDay,
+  });
   const step = layoutStep(wishes.athlete, rules);
-  const segments = laySegments(wishes.longRun.segment, frame.weeks, longRuns, step);
+  // Hard running stops for an injured athlete, in the long run too.
+  const school = wishes.athlete.injured ? 'easy' : wishes.longRun.segment;
+  const segments = laySegments(school, frame.weeks, longRuns, step);
+  const amounts = frame.weeks.map((_, index) => ({
+    ...(volumes[index] ?? NOTHING_LAID),
+    longRun: longRuns[index]?.longRun ?? 0,
+    longRunOn: longRuns[index]?.date,
+  }));
+  const plans = frame.weeks.map((week, index) => {
+    const laid = amounts[index] ?? NO_AMOUNTS;
+    const planned = { ...week, recovery: laid.recovery };
+    return planWeek(wishes, rules, planned, wished[index] ?? [], laid, byDay, each);
+  });
+  const toFill = frame.weeks.map((week, index) => ({
+    phase: week.phase.kind,
+    raceWeek: week.kind === 'race',
+    distance: (amounts[index]?.volume ?? 0) / each,
+    days: plans[index] ?? [],
+  }));
+  const keys = fillSessions(wishes, rules, toFill, sessionsOn);
+  const lengths = sessionLengths(wishes, sessionsOn);
 
   const weeks = frame.weeks.map((frameWeek, index): Week => {
-    const { volume, rule: volumeRule, recovery } = volumes[index] ?? NOTHING_LAID;
-    const { longRun, rule: longRunRule, date } = longRuns[index] ?? NO_LONG_RUN;
+    const laid = amounts[index] ?? NO_AMOUNTS;
+    const { volume, rule: volumeRule, recovery, longRun } = laid;
     const segment = segments[index];
-    const amounts = { volume, longRun, longRunOn: date, segment, pace, paceOn };
-    const days = dealWeek(wishes, rules, pattern, { ...frameWeek, recovery }, amounts, byDay);
+    const plan = plans[index] ?? [];
+    const dealt = dealWeek(wishes, rules, plan, laid, byDay, keys, lengths, each);
+    const days = layDays(wishes, rules, dealt, segment, byDay, { easyOn, sessionsOn });
     const { number, toGo, start, length, kind, phase } = frameWeek;
     return {
       number,
@@ -78,15 +115,14 @@ function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
       volume,
       volumeRule,
       longRun,
-      longRunRule,
+      longRunRule: longRuns[index]?.rule ?? 'race',
       segment,
       taperShare: frameWeek.taperShare,
       running: frameWeek.running,
       events: eventsIn(frameWeek, wishes.events),
-      distance: sum(days.map((day) => day.distance)),
-      time: sum(days.map((day) => day.time)),
-      hardDays: days.filter(({ role }) => HARD.has(role)).length,
-      runDays: days.filter(({ role }) => role !== 'rest' && role !== 'race').length,
+      ...totalsOf(days),
+      hardDays: days.filter(({ role, swap }) => HARD.has(role) && !swap).length,
+      runDays: days.filter(({ role, distance: run }) => role !== 'race' && run > 0).length,
       days,
     };
   });
@@ -94,9 +130,32 @@ function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
   return { wishes, easyPace: pace, phases: frame.phases, weeks, feasible, legs };
 }
 
+/** What the days of a week come to. */
+function totalsOf(days: readonly Day[]) {
+  const total = {
+    distance: 0,
+    time: 0,
+    equivalentDistance: 0,
+    equivalentTime: 0,
+    hardDistance: 0,
+    hardTime: 0,
+  };
+  for (const { distance, time, cross, sessions } of days) {
+    total.distance += distance;
+    total.time += time;
+    total.equivalentDistance += distance + cross.equivalentDistance;
+    total.equivalentTime += time + cross.equivalentTime;
+    for (const { hardDistance, hardTime } of sessions) {
+      total.hardDistance += hardDistance;
+      total.hardTime += hardTime;
+    }
+  }
+  return total;
+}
+
 const HARD: ReadonlySet<DayRole> = new Set(['quality', 'tune-up', 'test']);
-const NO_LONG_RUN = { longRun: 0, rule: 'race', date: undefined } as const;
 const NOTHING_LAID = { volume: 0, rule: 'race', recovery: false } as const;
+const NO_AMOUNTS = { ...NOTHING_LAID, longRun: 0, longRunOn: undefined };
 
 function daysToRace(weeks: readonly Week[]): Day[] {
   const days = weeks.flatMap((week) => week.days);

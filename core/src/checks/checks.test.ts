@@ -3,7 +3,10 @@ import { layOut } from '../block/lay-out.js';
 import { marathon } from '../testing/examples.js';
 import { defaultPaces } from '../paces/default-paces.js';
 import type { BlockEvent } from '../events/event.js';
+import type { DayWish } from '../week/day-wish.js';
+import type { PatternDay } from '../week/pattern-day.js';
 import type { Given } from '../wishes/wishes.js';
+import { monotonyOf } from './monotony.js';
 import { type CheckCode, checks } from './registry.js';
 
 const athlete = (facts: Given['athlete']): Partial<Given> => ({
@@ -50,6 +53,25 @@ const easy = (quick: number): Partial<Given> => ({
 /** 40:30 over 10 km, by 1.06 to the half and on by the exponent for 92 km a week, 1.072. */
 const marathonTime = 2430 * 2.10975 ** 1.06 * 2 ** 1.072;
 const recovery = { depth: 0.25, reEntry: 'one-step-above' } as const;
+
+const day = (date: string, wish: Omit<DayWish, 'date'>): Partial<Given> => ({
+  days: [{ date, ...wish }],
+});
+/** Monday easy, quality, then as given; from Monday 2026-12-14 on. */
+const pattern = (...days: PatternDay[]): Partial<Given> => ({ week: { days } });
+const plain = (role: PatternDay['role']): PatternDay => ({ role });
+const twice: PatternDay = { role: 'easy', double: true };
+const [easyDay, hardDay, longDay, restDay] = [
+  plain('easy'),
+  plain('quality'),
+  plain('long'),
+  plain('rest'),
+];
+const crossed = (place: number): Partial<Given> => {
+  const days = [easyDay, hardDay, easyDay, easyDay, easyDay, easyDay, longDay];
+  days[place] = plain('cross-train');
+  return { week: { days } };
+};
 
 /** For each check a change just inside its limit and one just outside, with what it measures. */
 const cases: Record<
@@ -338,8 +360,133 @@ const cases: Record<
     value: 9,
     limit: 10,
   },
+  // Quality on Tuesdays but in the recovery weeks 4, 8 and 12: 15 Wednesdays.
+  'cross-after-quality': { inside: crossed(3), outside: crossed(2), value: 15, limit: 0 },
+  'doubles-too-soon': {
+    inside: {
+      ...pattern(twice, hardDay, easyDay, restDay, easyDay, easyDay, longDay),
+      ...rule('week.doublesFrom.distance', 55_000),
+    },
+    outside: {
+      ...pattern(twice, hardDay, easyDay, restDay, easyDay, easyDay, longDay),
+      ...rule('week.doublesFrom.distance', 55_001),
+    },
+    value: 55_000,
+    limit: 55_001,
+  },
+  'under-18-doubles': {
+    inside: { ...athlete({ birthYear: 2010 }) },
+    outside: { ...athlete({ birthYear: 2010 }), ...day('2026-12-16', { double: true }) },
+    value: 1,
+    limit: 0,
+  },
+  // Quality on Tuesday the 15th: one more on Thursday has a day between, on Wednesday none.
+  'hard-days-adjacent': {
+    inside: day('2026-12-17', { role: 'quality' }),
+    outside: day('2026-12-16', { role: 'quality' }),
+    value: 0,
+    limit: 1,
+  },
+  // 5 km hard, then 6 (a fifth more) or 7 (two fifths more).
+  'hard-running-jump': {
+    inside: { days: twoSessions(6) },
+    outside: { days: twoSessions(7) },
+    value: 0.4,
+    limit: 0.3,
+  },
+  // Week 17: 10, 10, 9, 9, 9 and 7 easy and 13 long at 335 s/km, by efforts 3, 2.5 and 4: loads of
+  // 167.5 twice, 150.75 three times, 97.7 and 290.3; mean 167.9, deviation 54.5.
+  monotony: {
+    inside: rule('week.mostMonotony', 2),
+    outside: { week: { ...marathon.week, runDays: 7, restOn: [], qualityOn: [] } },
+    value: monotonyOf([10 * 3, 10 * 3, 9 * 3, 9 * 3, 9 * 3, 7 * 2.5, 13 * 4]),
+    limit: 2,
+  },
+  'quality-in-easy-phase': {
+    inside: {
+      days: [
+        { date: '2026-12-15', role: 'easy' },
+        { date: '2026-12-17', role: 'quality' },
+      ],
+    },
+    outside: day('2026-12-17', { role: 'quality' }),
+    value: 2,
+    limit: 1,
+  },
+  'race-pace-never': {
+    inside: { sessions: [], longRun: { ...marathon.longRun, segment: 'race-pace-finish' } },
+    outside: { sessions: [] },
+    value: 0,
+    limit: 1,
+  },
+  // Thursday before Friday's quality: weeks 6, 7, 9, 10, 11, 13, 14 and 15 have two of them.
+  'rest-before-hard': {
+    inside: { week: { ...marathon.week, restOn: ['wednesday'] } },
+    outside: {},
+    value: 8,
+    limit: 0,
+  },
+  'run-too-short': {
+    inside: day('2026-12-16', { amount: 3000 }),
+    outside: day('2026-12-16', { amount: 2000 }),
+    value: 2000,
+    limit: 3000,
+  },
+  // 0.85 of the first long run of 19 km.
+  'semi-long-near-long': {
+    inside: day('2026-12-16', { amount: 16_000 }),
+    outside: day('2026-12-16', { amount: 17_000 }),
+    value: 17_000,
+    limit: 16_150,
+  },
+  'session-outside-days': {
+    inside: { ...athlete({ unavailable: ['thursday'] }), ...day('2026-12-16', { role: 'easy' }) },
+    outside: { ...athlete({ unavailable: ['thursday'] }), ...day('2026-12-17', { role: 'easy' }) },
+    value: 1,
+    limit: 0,
+  },
+  'strength-before-hard': {
+    inside: day('2026-12-15', { strength: true }),
+    outside: day('2026-12-14', { strength: true }),
+    value: 1,
+    limit: 0,
+  },
+  'taper-not-quick': {
+    inside: { week: { ...marathon.week, qualityOn: ['tuesday'] } },
+    outside: { week: { ...marathon.week, qualityOn: [] } },
+    value: 0,
+    limit: 1,
+  },
+  'too-little-hard': { inside: {}, outside: { sessions: [] }, value: 0, limit: 0.1 },
+  // 19 or 20 km hard of the 58 of week 2.
+  'too-much-hard': {
+    inside: day('2026-12-22', { session: '19 x 1000 m @ 10-km, 60 s jog' }),
+    outside: day('2026-12-22', { session: '20 x 1000 m @ 10-km, 60 s jog' }),
+    value: 20 / 58,
+    limit: 1 / 3,
+  },
+  'unknown-pace': {
+    inside: day('2026-12-16', { session: '5 km @ steady' }),
+    outside: day('2026-12-16', { session: '5 km @ warp' }),
+    value: 1,
+    limit: 0,
+  },
+  // 19 km long and 36 or 40 on the Wednesday, of 55.
+  'week-over-wish': {
+    inside: day('2026-12-16', { amount: 36_000 }),
+    outside: day('2026-12-16', { amount: 40_000 }),
+    value: 59_000,
+    limit: 55_000,
+  },
   'race-in-the-past': { inside: {}, outside: {}, value: 1, limit: 0, today: '2027-04-19' },
 };
+
+function twoSessions(then: number): DayWish[] {
+  return [
+    { date: '2027-01-12', session: '5 x 1000 m @ 10-km, 90 s jog' },
+    { date: '2027-01-19', session: `${then} x 1000 m @ 10-km, 90 s jog` },
+  ];
+}
 
 describe.each(checks.map(({ code }) => code))('%s', (code) => {
   const { inside, outside, value, limit, today } = cases[code];

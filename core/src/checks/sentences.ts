@@ -1,23 +1,15 @@
 import { sayLongRun, sayVolume } from '../laid/say.js';
-import type { ShownBlock } from '../laid/show.js';
 import { raceClass } from '../rules/race-class.js';
 import { formatDuration, formatPace, formatPercent, formatWithUnit } from '../units/format.js';
 import type { Unit } from '../units/measure.js';
 import type { CheckContext, Observation } from './finding.js';
+import { daySentences } from './day-sentences.js';
 import type { CheckCode } from './registry.js';
-
-/** What a sentence may name: figures of the block are said as every view shows them. */
-interface TellerContext extends CheckContext {
-  figures: ShownBlock;
-}
-
-type Teller = (
-  observation: Observation,
-  context: TellerContext,
-) => { title: string; message: string };
+import type { Teller, TellerContext } from './teller.js';
 
 /** The words of every check, in one place. */
 export const sentences: Readonly<Record<CheckCode, Teller>> = {
+  ...daySentences,
   'under-18-week': (found, context) => ({
     title: 'Too much for an athlete under 18',
     message: `${volumeOf(found, context)} in a week; the house rule for under-18s is ${amount(found.limit, context)}. Growing bodies are hurt by load before they show it. Talk to the guardian, and to a doctor or physiotherapist about any pain.`,

@@ -4,6 +4,7 @@ import { type Phase, layPhases } from '../phases/lay-phases.js';
 import { type HouseRules, raceRules } from '../rules/house-rules.js';
 import { taperShares } from '../taper/taper-weeks.js';
 import { recoveryWeeks } from '../volume/recovery-weeks.js';
+import { runningOfCycle } from '../week/cycle.js';
 import type { Wishes } from '../wishes/wishes.js';
 
 export type WeekKind = 'building' | 'recovery' | 'taper' | 'race';
@@ -31,7 +32,7 @@ export interface Frame {
 export type FrameWishes = Pick<
   Wishes,
   'start' | 'weeks' | 'weekStartsOn' | 'race' | 'phases' | 'taper'
-> & { volume: Pick<Wishes['volume'], 'recovery'> };
+> & { volume: Pick<Wishes['volume'], 'recovery'>; week: Pick<Wishes['week'], 'days'> };
 
 /** Weeks, phases, taper, events and scheduled recovery weeks: all that needs no volume. */
 export function layFrame(wishes: FrameWishes, rules: HouseRules, days: EventDays): Frame {
@@ -52,7 +53,7 @@ export function layFrame(wishes: FrameWishes, rules: HouseRules, days: EventDays
     kind: kindOf(week, index >= taperStart, recovering),
     phase: phaseOf(week.number, phases),
     taperShare: shares[index] ?? 1,
-    running: byEvents[index]?.running ?? 1,
+    running: (byEvents[index]?.running ?? 1) * runningOfCycle(wishes, week.start),
     raced: byEvents[index]?.raced ?? 0,
   }));
   return { phases, weeks, taperStart };

@@ -6,7 +6,7 @@ import type { Phase } from '../phases/lay-phases.js';
 import type { PhaseKind } from '../phases/kinds.js';
 import type { Feasibility } from '../volume/feasibility.js';
 import type { VolumeRule } from '../volume/climb.js';
-import type { Day } from '../week/deal.js';
+import type { Day } from '../week/day.js';
 import type { Wishes } from '../wishes/wishes.js';
 import type { WeekKind } from '../frame/frame.js';
 
@@ -41,6 +41,12 @@ export interface Week {
   distance: number;
   /** Seconds; an estimate when the block counts distance. */
   time: number;
+  /** With cross-training counted as easy running: metres and seconds. */
+  equivalentDistance: number;
+  equivalentTime: number;
+  /** Hard running: metres and seconds. */
+  hardDistance: number;
+  hardTime: number;
   hardDays: number;
   runDays: number;
   days: Day[];

@@ -8,6 +8,9 @@ const EFFORT: Readonly<Record<DayRole, number>> = {
   easy: 3,
   long: 4,
   quality: 5,
+  'semi-long': 3.5,
+  recovery: 2.5,
+  'cross-train': 3,
   'tune-up': 8,
   test: 7,
   race: 0,
@@ -15,6 +18,13 @@ const EFFORT: Readonly<Record<DayRole, number>> = {
 
 /** Decay of fatigue in days, and the spread of published fits. */
 const DECAY_DAYS = { usual: 10, quick: 7, slow: 15 };
+
+/** What a day weighs: seconds run, and seconds of cross-training. */
+interface LoadedDay {
+  role: DayRole;
+  time: number;
+  cross?: { time: number } | undefined;
+}
 
 /** One day of the legs curve: 0 as on day one, lower is heavier. */
 export interface LegsDay {
@@ -46,10 +56,7 @@ export interface Legs {
  * @param days role and seconds of every day up to race day
  * @param startingLoad mean daily load, minutes × effort, before the block
  */
-export function layLegs(
-  days: readonly { role: DayRole; time: number }[],
-  startingLoad: number,
-): Legs {
+export function layLegs(days: readonly LoadedDay[], startingLoad: number): Legs {
   const loads = days.map(dayLoad);
   const usual = heaviness(loads, startingLoad, DECAY_DAYS.usual);
   const quick = heaviness(loads, startingLoad, DECAY_DAYS.quick);
@@ -62,9 +69,12 @@ export function layLegs(
   return { days: curve, nadir: usual.indexOf(Math.min(...usual)), raceDay: usual.at(-1) ?? 0 };
 }
 
-/** Minutes × effort of one day. */
-export function dayLoad({ role, time }: { role: DayRole; time: number }): number {
-  return (time / 60) * EFFORT[role];
+/** Of cross-training, whatever the day is. */
+const CROSS_EFFORT = 3;
+
+/** Minutes × effort of one day, cross-training counted. */
+export function dayLoad({ role, time, cross }: LoadedDay): number {
+  return (time / 60) * EFFORT[role] + ((cross?.time ?? 0) / 60) * CROSS_EFFORT;
 }
 
 /** Values on each morning; a day's own running weighs from the next morning on. */

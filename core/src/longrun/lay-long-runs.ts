@@ -4,7 +4,6 @@ import { type HouseRules, raceRules } from '../rules/house-rules.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { clean, floorTo, roundTo } from '../units/round.js';
 import { type CivilDate, differenceInDays } from '../calendar/civil-date.js';
-import type { Weekday } from '../calendar/weekday.js';
 import type { LaidVolume } from '../volume/climb.js';
 import type { Wishes } from '../wishes/wishes.js';
 import { longRunLadders } from './ladders.js';
@@ -46,7 +45,7 @@ const AFTER_PEAK = 0.85;
  * and moved where the race or days away need its day. Pins are kept exactly and
  * climbed from.
  *
- * @param longRunOn weekday of the long run
+ * @param longRunOn the day wished for it in each week; undefined where the cycle has none
  * @param runDays run days of a week, the long run's among them
  * @param pace easy pace as the block is laid out, s/km
  * @param paceOn easy pace of a day as its paces stand
@@ -64,7 +63,7 @@ export function layLongRuns(
     paceOn,
     eventDays,
   }: {
-    longRunOn: Weekday;
+    longRunOn: readonly (CivilDate | undefined)[];
     runDays: number;
     pace: number;
     paceOn: (day: CivilDate) => number;
@@ -73,7 +72,7 @@ export function layLongRuns(
 ): LaidLongRun[] {
   const { longRun: wish } = wishes;
   const step = layoutStep(wishes.athlete, rules);
-  const days = frame.weeks.map((week) => longRunDay(week, longRunOn, eventDays));
+  const days = frame.weeks.map((week, index) => longRunDay(week, longRunOn[index], eventDays));
   const lastPeak = lastPeakIndex(wishes, frame, days);
   const climbs = volumes.map(
     ({ recovery, rule }, index) =>

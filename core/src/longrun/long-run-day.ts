@@ -1,5 +1,4 @@
 import { type CivilDate, addDays, differenceInDays } from '../calendar/civil-date.js';
-import { type Weekday, daysUntilWeekday, weekdayOf } from '../calendar/weekday.js';
 import type { EventDays } from '../events/event-days.js';
 
 /** Days a long run keeps from a race on the way. */
@@ -16,16 +15,14 @@ export interface LongRunDay {
 }
 
 /**
- * The day of a week's long run: its weekday, or the nearest day that an event
+ * The day of a week's long run: the one wished, or the nearest day that an event
  * leaves free. A race or test of the week keeps the long run three days off.
  */
 export function longRunDay(
   week: { start: CivilDate; length: number },
-  longRunOn: Weekday,
+  wished: CivilDate | undefined,
   days: EventDays,
 ): LongRunDay {
-  const offset = daysUntilWeekday(weekdayOf(week.start), longRunOn);
-  const wished = offset < week.length ? addDays(week.start, offset) : undefined;
   if (days.size === 0) return { date: wished, moved: false, race: false };
   const dates = Array.from({ length: week.length }, (_, day) => addDays(week.start, day));
   const races = dates.filter((date) => days.get(date)?.race?.kind === 'tune-up-race');

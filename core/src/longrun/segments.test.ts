@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { layOut } from '../block/lay-out.js';
 import { marathon } from '../testing/examples.js';
-import { sessionWords } from '../week/session-words.js';
+import { defaultPaces } from '../paces/default-paces.js';
+import { longRunWords } from '../week/session-words.js';
 import { segmentNames, segmentSchools } from './segments.js';
 
 const laid = (segment: (typeof segmentNames)[number]) =>
@@ -29,7 +30,9 @@ describe('segments of long runs', () => {
     const week = laid('middle-block')[14];
     expect(week?.segment).toMatchObject({ before: 8000, amount: 16_000, offset: [0, 0] });
     const long = week?.days.find(({ role }) => role === 'long');
-    expect(long?.sessions).toEqual([{ shorthand: '8 km easy; 16 km @ race pace; 8 km easy' }]);
+    expect(long?.sessions).toMatchObject([
+      { shorthand: '8 km easy; 16 km @ race pace; 8 km easy', hardDistance: 16_000 },
+    ]);
   });
 
   it('its words add up in tenths: 12.44 + 6.44 + 12.12 km are 31, written 12.5 + 6.4 + 12.1', () => {
@@ -40,15 +43,10 @@ describe('segments of long runs', () => {
       after: 12_120,
       offset: [0, 0],
     } as const;
-    const words = sessionWords(
-      'long',
-      31_000,
-      { basis: 'distance', unit: 'km' },
-      {
-        race: undefined,
-        segment,
-      },
-    );
+    const words = longRunWords(31_000, segment, {
+      counted: { basis: 'distance', unit: 'km' },
+      table: defaultPaces,
+    });
     expect(words).toBe('12.5 km easy; 6.4 km @ race pace; 12.1 km easy');
   });
 

@@ -1,9 +1,9 @@
 import type { CivilDate } from '../calendar/civil-date.js';
 import type { HouseRules } from '../rules/house-rules.js';
+import { type DayTimes, dayTimes } from './day-times.js';
 import { defaultPaces } from './default-paces.js';
-import { type PaceSubject, fitnessOn, goalTimes, pacedOn } from './fitness.js';
+import type { PaceSubject } from './fitness.js';
 import { middleOf, rangeOf } from './named-pace.js';
-import { timesOn } from './paces-on.js';
 
 /** Policy: with neither a result nor a goal, a plain 6:00 /km. */
 const WITHOUT_ANY_RESULT = 360;
@@ -15,22 +15,15 @@ const EASY = 'easy';
  *
  * @example 10 km in 40:30 predicts a marathon at 265 s/km, so easy is 335 s/km (5:35).
  */
-export function easyPaces(subject: PaceSubject, rules: HouseRules): (day: CivilDate) => number {
+export function easyPaces(
+  subject: PaceSubject,
+  rules: HouseRules,
+  times: DayTimes = dayTimes(subject, rules),
+): (day: CivilDate) => number {
   const named = [...subject.paces.table, ...defaultPaces].find(({ id }) => id === EASY);
-  // One fit for all the days between two re-pacings.
-  const fits = new Map<CivilDate, ReturnType<typeof fitOn>>();
   return (day) => {
-    const paced = pacedOn(subject, day);
-    const { fitness, goal } = fits.get(paced) ?? fitOn(paced);
-    const times = timesOn(subject, fitness, goal, day);
-    const range = times && named && rangeOf(named, times);
+    const used = times(day);
+    const range = used && named && rangeOf(named, used);
     return range ? 5 * Math.round(middleOf(range) / 5) : WITHOUT_ANY_RESULT;
   };
-
-  function fitOn(paced: CivilDate) {
-    const fitness = fitnessOn(subject, rules, paced);
-    const fit = { fitness, goal: goalTimes(subject, fitness) };
-    fits.set(paced, fit);
-    return fit;
-  }
 }

@@ -1,5 +1,6 @@
 import { raceRulesInBook } from './book-races.js';
 import { pacesInBook } from './book-paces.js';
+import { weekInBook } from './book-week.js';
 import type { Rule, RuleGroup } from './rule.js';
 
 /** Titles of the groups, as the work goes. */
@@ -12,6 +13,8 @@ export const ruleGroups: Readonly<Record<RuleGroup, string>> = {
   taper: 'Taper',
   events: 'Races and days on the way',
   week: 'The week',
+  sessions: 'Sessions and race week',
+  cross: 'Cross-training',
   paces: 'Paces',
   care: 'Care',
   bending: 'Where not all can hold',
@@ -355,6 +358,7 @@ const book: readonly Rule[] = [
     why: 'Against an easy day: warm-up and cool-down add up.',
     checks: [],
   },
+  ...weekInBook,
   ...pacesInBook,
   {
     path: 'care.under18Week',

@@ -1,4 +1,5 @@
 import { raceClass, type RaceClassName } from './race-class.js';
+import type { CrossKind } from '../week/cross.js';
 import { type RaceRules, defaultRaceRules } from './race-rules.js';
 
 /**
@@ -83,6 +84,43 @@ export interface HouseRules {
     shortEasy: number;
     /** A quality day, against an easy day. */
     quality: number;
+    /** A semi-long run and a recovery run, against an easy day. */
+    semiLong: number;
+    recoveryRun: number;
+    /** The second run of a day, against its first. */
+    second: number;
+    /** Weeks from which on one mid-week run is semi-long, and days may be run twice. */
+    semiLongFrom: { distance: number; time: number };
+    doublesFrom: { distance: number; time: number };
+    /** Easy days between two hard ones, at least. */
+    easyBetween: number;
+    /** Mean daily load against its spread over a week, at most. */
+    mostMonotony: number;
+    /** Seconds of strength work. */
+    strengthTime: number;
+  };
+  sessions: {
+    /** Warming up, and cooling down, at least. */
+    warmUp: { distance: number; time: number };
+    /** Hard part of the first key session, and of any, against the week. */
+    firstHard: number;
+    mostHard: number;
+    /** Hard running of a week: at most, and in a speed phase at least. */
+    mostOfWeek: number;
+    leastWhenQuick: number;
+    /** A change of family may raise the hard running of its day by this share. */
+    mostJump: number;
+  };
+  /** What a minute of cross-training counts as in minutes of running. */
+  cross: Readonly<Record<CrossKind, number>> & {
+    /** Seconds of a day of it. */
+    usual: number;
+  };
+  raceWeek: {
+    /** Days before the race nearer than which no key session stands. */
+    lastSession: number;
+    /** Days before the race that are rested: 2, 1, or 0 for none. */
+    restDaysOut: number;
   };
   paces: {
     /** Weeks after which a result is stale: it counts half, and paces on it are pointed out. */
@@ -164,7 +202,25 @@ export const defaultHouseRules: HouseRules = Object.freeze<HouseRules>({
     mostOfLongRun: 0.85,
     shortEasy: 0.75,
     quality: 1.15,
+    semiLong: 1.35,
+    recoveryRun: 0.6,
+    second: 0.5,
+    semiLongFrom: { distance: 70_000, time: 6 * 3600 },
+    doublesFrom: { distance: 95_000, time: 8 * 3600 },
+    easyBetween: 1,
+    mostMonotony: 2,
+    strengthTime: 30 * 60,
   },
+  sessions: {
+    warmUp: { distance: 2000, time: 12 * 60 },
+    firstHard: 0.06,
+    mostHard: 0.12,
+    mostOfWeek: 1 / 3,
+    leastWhenQuick: 0.1,
+    mostJump: 0.3,
+  },
+  cross: { pool: 1, bike: 0.6, swim: 0.6, elliptical: 0.9, ski: 0.9, usual: 45 * 60 },
+  raceWeek: { lastSession: 3, restDaysOut: 2 },
   paces: {
     staleWeeks: 12,
     improvement: 0.01,

@@ -10,6 +10,8 @@ export type RuleGroup =
   | 'taper'
   | 'events'
   | 'week'
+  | 'sessions'
+  | 'cross'
   | 'paces'
   | 'care'
   | 'bending';

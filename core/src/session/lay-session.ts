@@ -12,7 +12,7 @@ import type {
   Surges,
   Target,
 } from './session.js';
-import type { SessionPaces } from './session-paces.js';
+import { RACE_PACE, type SessionPaces } from './session-paces.js';
 
 /** Some running, or some rest, as it comes one after the other. */
 export interface Stretch {
@@ -26,15 +26,19 @@ export interface Stretch {
   hard: boolean;
 }
 
-/** A session laid out at an athlete's paces. */
-export interface LaidSession {
-  stretches: Stretch[];
+/** What a session comes to: metres and seconds. */
+export interface SessionTotals {
   distance: number;
   time: number;
   hardDistance: number;
   hardTime: number;
   /** Names that are none of the coach's paces; they were run easy. */
   unknown: string[];
+}
+
+/** A session laid out at an athlete's paces, stretch after stretch. */
+export interface LaidSession extends SessionTotals {
+  stretches: Stretch[];
 }
 
 /** Effort out of ten from which running is hard, and the pace it is counted at. Policy. */
@@ -53,30 +57,57 @@ export function laySession(
   paces: SessionPaces,
   take: 'least' | 'most' = 'most',
 ): LaidSession {
-  const unknown = new Set<string>();
-  const stretches = layParts(session.parts);
-  const hard = stretches.filter((stretch) => stretch.hard);
-  return {
-    stretches,
-    distance: sum(stretches.map(({ distance }) => distance)),
-    time: sum(stretches.map(({ time }) => time)),
-    hardDistance: sum(hard.map(({ distance }) => distance)),
-    hardTime: sum(hard.map(({ time }) => time)),
-    unknown: [...unknown],
-  };
+  const { laid, unknown } = lay(session.parts, paces, { take, oneByOne: true });
+  return { stretches: laid.map(({ stretch: each }) => each), ...totalsOf(laid), unknown };
+}
 
-  function layParts(parts: readonly Part[]): Stretch[] {
-    return parts.flatMap(layPart);
+/** What a session comes to at its most, without laying out every repetition. */
+export function sessionTotals(parts: readonly Part[], paces: SessionPaces): SessionTotals {
+  const { laid, unknown } = lay(parts, paces, { take: 'most', oneByOne: false });
+  return { ...totalsOf(laid), unknown };
+}
+
+/** A stretch, and how often it is run. */
+interface Times {
+  stretch: Stretch;
+  times: number;
+}
+
+function totalsOf(laid: readonly Times[]): Omit<SessionTotals, 'unknown'> {
+  const totals = { distance: 0, time: 0, hardDistance: 0, hardTime: 0 };
+  for (const { stretch: each, times } of laid) {
+    totals.distance += times * each.distance;
+    totals.time += times * each.time;
+    if (!each.hard) continue;
+    totals.hardDistance += times * each.distance;
+    totals.hardTime += times * each.time;
+  }
+  return totals;
+}
+
+/** One by one in the order they are run; else alike ones together, the last run last. */
+function lay(
+  all: readonly Part[],
+  paces: SessionPaces,
+  { take, oneByOne }: { take: 'least' | 'most'; oneByOne: boolean },
+): { laid: Times[]; unknown: string[] } {
+  const unknown = new Set<string>();
+  const laid = layParts(all);
+  return { laid, unknown: [...unknown] };
+
+  function layParts(parts: readonly Part[]): Times[] {
+    const only = parts.length === 1 ? parts[0] : undefined;
+    return only ? layPart(only) : parts.flatMap(layPart);
   }
 
-  function layPart(part: Part): Stretch[] {
+  function layPart(part: Part): Times[] {
     switch (part.kind) {
       case 'words':
         return [];
       case 'run':
-        return part.surges ? layWithSurges(part.piece, part.surges) : layPiece(part.piece);
+        return once(part.surges ? layWithSurges(part.piece, part.surges) : layPiece(part.piece));
       case 'repeat':
-        return repeated(times(part.count), () => layPiece(part.piece), part.recovery);
+        return repeated(times(part.count), () => once(layPiece(part.piece)), part.recovery);
       case 'set':
         return repeated(times(part.count), () => layParts(part.parts), part.recovery);
       case 'ladder': {
@@ -84,8 +115,10 @@ export function laySession(
         const rungs = part.numbers.map((number) =>
           layPiece({ amount: { number, unit }, target, uphill }),
         );
-        return rungs.flatMap((rung, index) =>
-          index === rungs.length - 1 ? rung : [...rung, ...layBetween(part.recovery, rung)],
+        return once(
+          rungs.flatMap((rung, index) =>
+            index === rungs.length - 1 ? rung : [...rung, ...layBetween(part.recovery, rung)],
+          ),
         );
       }
     }
@@ -95,11 +128,18 @@ export function laySession(
     return take === 'least' ? from : to;
   }
 
-  function repeated(count: number, lay: () => Stretch[], recovery: Between | undefined) {
-    return Array.from({ length: count }, (_, index) => {
-      const once = lay();
-      return index === count - 1 ? once : [...once, ...layBetween(recovery, once)];
-    }).flat();
+  /** Every repetition is the same; the last is followed by nothing. */
+  function repeated(count: number, of: () => Times[], recovery: Between | undefined): Times[] {
+    const run = of();
+    const last = run.at(-1);
+    const between = last ? once(layBetween(recovery, [last.stretch])) : [];
+    if (!oneByOne) return [...multiplied(between, count - 1), ...multiplied(run, count)];
+    const laidOut: Times[] = [];
+    for (let index = 0; index < count; index++) {
+      laidOut.push(...run);
+      if (index < count - 1) laidOut.push(...between);
+    }
+    return laidOut;
   }
 
   function layPiece({ amount, target, uphill }: Piece): Stretch[] {
@@ -186,9 +226,20 @@ export function laySession(
       return { pace: paces.easy, hard: false };
     }
     const pace = found.pace + offset;
-    // Strides are quick, and over before they are hard.
-    return { pace, hard: pace <= paces.hardFrom && found.id !== 'strides' };
+    // Strides are quick, and over before they are hard; race pace is hard however slow the goal.
+    const hard = pace <= paces.hardFrom || (found.id === RACE_PACE && offset <= 0);
+    return { pace, hard: hard && found.id !== 'strides' };
   }
+}
+
+function once(stretches: readonly Stretch[]): Times[] {
+  return stretches.map((each) => ({ stretch: each, times: 1 }));
+}
+
+function multiplied(all: readonly Times[], by: number): Times[] {
+  return by > 0
+    ? all.map(({ stretch: each, times }) => ({ stretch: each, times: times * by }))
+    : [];
 }
 
 function stretch(

@@ -1,5 +1,9 @@
-import type { PacesOn } from '../paces/paces-on.js';
-import { middleOf } from '../paces/named-pace.js';
+import type { CivilDate } from '../calendar/civil-date.js';
+import { type DayTimes, dayTimes } from '../paces/day-times.js';
+import type { PaceSubject } from '../paces/fitness.js';
+import type { TimeFor } from '../paces/model.js';
+import { middleOf, rangeOf } from '../paces/named-pace.js';
+import { paceNamed } from './link-paces.js';
 
 /** The paces a session is worked out at, s/km. */
 export interface SessionPaces {
@@ -15,32 +19,59 @@ export interface SessionPaces {
 const WITHOUT_ANY = 360;
 /** Seconds per km slower than marathon pace at which running begins to be hard. Policy. */
 const HARD_WITHIN = 5;
+/** The pace of the goal race itself; in no table, as it belongs to the block. */
+export const RACE_PACE = 'race pace';
 
-/** The paces of a day as sessions use them. */
-export function sessionPaces({ rows }: Pick<PacesOn, 'rows'>): SessionPaces {
-  const known = rows.flatMap(({ pace, used }) =>
-    used ? [{ id: pace.id, name: plain(pace.name), pace: middleOf(used) }] : [],
-  );
-  const byId = (id: string) => known.find((each) => each.id === id)?.pace;
-  const easy = byId('easy') ?? WITHOUT_ANY;
+/** The paces of a day as sessions use them; `race pace` is the goal’s, else what is current. */
+export function sessionPaces(subject: PaceSubject, used: TimeFor | undefined): SessionPaces {
+  const { table } = subject.paces;
+  const { distance, goalTime } = subject.race;
+  const paces = new Map<string, number>();
+  const paceOf = (id: string): number | undefined => {
+    const known = paces.get(id);
+    if (known !== undefined) return known;
+    const named = table.find((each) => each.id === id);
+    const range = named && used && rangeOf(named, used);
+    if (!range) return undefined;
+    paces.set(id, middleOf(range));
+    return middleOf(range);
+  };
+  const easy = paceOf('easy') ?? WITHOUT_ANY;
+  const time = goalTime ?? used?.(distance);
+  const race = time === undefined || !Number.isFinite(time) ? undefined : (time / distance) * 1000;
   return {
     find(name) {
-      const asked = plain(name);
-      return (
-        known.find((each) => each.name === asked || plain(each.id) === asked) ??
-        known.find((each) => each.name.startsWith(asked))
-      );
+      const named = paceNamed(name, table);
+      const pace = named && paceOf(named.id);
+      if (named && pace !== undefined) return { id: named.id, pace };
+      const goal = race !== undefined && name.toLowerCase().startsWith('race');
+      return goal ? { id: RACE_PACE, pace: race } : undefined;
     },
     easy,
-    jog: byId('recovery') ?? easy,
-    hardFrom: (byId('marathon') ?? easy - 60) + HARD_WITHIN,
+    jog: paceOf('recovery') ?? easy,
+    hardFrom: (paceOf('marathon') ?? easy - 60) + HARD_WITHIN,
   };
 }
 
-/** `10 km`, `10-km` and `10k` are one name. */
-function plain(name: string): string {
-  return name
-    .toLowerCase()
-    .replace(/[^a-z0-9]/g, '')
-    .replace(/^(\d+)k$/, '$1km');
+/** The paces of sessions day by day; worked out once for all the days that share them. */
+export function sessionPacesOn(
+  subject: PaceSubject,
+  times: DayTimes,
+): (day: CivilDate) => SessionPaces {
+  const known = new Map<TimeFor | undefined, SessionPaces>();
+  return (day) => {
+    const used = times(day);
+    const found = known.get(used) ?? sessionPaces(subject, used);
+    known.set(used, found);
+    return found;
+  };
+}
+
+/** The paces of sessions on one day of a block. */
+export function sessionPacesOf(
+  subject: PaceSubject,
+  rules: Parameters<typeof dayTimes>[1],
+  day: CivilDate,
+): SessionPaces {
+  return sessionPaces(subject, dayTimes(subject, rules)(day));
 }

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { defaultPaces } from '../paces/default-paces.js';
-import { pacesOn } from '../paces/paces-on.js';
 import { defaultHouseRules } from '../rules/house-rules.js';
 import { settle } from '../settle/settle.js';
 import { marathon } from '../testing/examples.js';
@@ -9,7 +8,7 @@ import { laySession } from './lay-session.js';
 import { readSession } from './parse-session.js';
 import { printSession } from './print-session.js';
 import type { Session } from './session.js';
-import { sessionPaces } from './session-paces.js';
+import { sessionPacesOf } from './session-paces.js';
 
 const read = (text: string): Session => {
   const found = readSession(text);
@@ -17,7 +16,7 @@ const read = (text: string): Session => {
   return found.session;
 };
 const { wishes } = settle(marathon);
-const paces = sessionPaces(pacesOn(wishes, defaultHouseRules, wishes.start));
+const paces = sessionPacesOf(wishes, defaultHouseRules, wishes.start);
 const lay = (text: string, take?: 'least' | 'most') => laySession(read(text), paces, take);
 
 /** Every kind of thing that can be written. */

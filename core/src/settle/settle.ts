@@ -7,6 +7,7 @@ import { easyPaces } from '../paces/easy-pace.js';
 import { eventDays } from '../events/event-days.js';
 import { type HouseRules, raceRules } from '../rules/house-rules.js';
 import { type RuleChanges, type SomeRuleChanges, rulesOf } from '../rules/rule-changes.js';
+import { suggestUses } from '../library/suggest-uses.js';
 import { suggestLongRun } from './suggest-long-run.js';
 import { countRises } from '../volume/rises.js';
 import { type Reasons, reasonsOf } from './reasons.js';
@@ -46,6 +47,7 @@ export function settle(given: Given): Settled {
       own: given.phases?.own ?? [],
     },
     taper: { school: given.taper?.school ?? 'three-steps', depth: given.taper?.depth },
+    week,
   };
   const events = sortedEvents(given.events ?? []);
   const byDay = eventDays(events, rules);
@@ -61,10 +63,11 @@ export function settle(given: Given): Settled {
     ...weeks,
     volume,
     longRun: suggestLongRun({ ...suggestion, pace: laidPace, volume }),
-    week,
     paces,
     events,
     pins: sortedPins(given.pins ?? []),
+    days: sortedDays(given.days ?? []),
+    sessions: given.sessions ?? suggestUses(dates.race.distance),
     waivers: given.waivers ?? [],
     houseRules: settleChanges(given.houseRules),
     overrides: settleChanges(given.overrides),
@@ -126,6 +129,10 @@ function suggestLayout(athlete: Athlete, race: Race): Wishes['phases']['layout']
 
 function sortedPins(pins: Wishes['pins']): Wishes['pins'] {
   return [...pins].sort((a, b) => a.week - b.week);
+}
+
+function sortedDays(days: Wishes['days']): Wishes['days'] {
+  return [...days].sort((a, b) => a.date.localeCompare(b.date));
 }
 
 function sortedEvents(events: Wishes['events']): Wishes['events'] {

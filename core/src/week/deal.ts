@@ -1,184 +1,176 @@
-import type { FrameWeek } from '../frame/frame.js';
-import { type CivilDate, addDays, differenceInDays } from '../calendar/civil-date.js';
-import { type Weekday, shiftWeekday, weekdayOf } from '../calendar/weekday.js';
+import type { CivilDate } from '../calendar/civil-date.js';
 import { type EventDays, raceMetres } from '../events/event-days.js';
-import { perMetre } from '../longrun/limits.js';
-import type { Segment } from '../longrun/lay-segments.js';
-import type { HouseRules } from '../rules/house-rules.js';
-import { phaseCharacters } from '../phases/kinds.js';
-import { sum } from '../units/apportion.js';
-import { clean } from '../units/round.js';
-import { sessionWords } from './session-words.js';
+import type { KeySession } from '../library/fill-sessions.js';
 import { layoutStep } from '../rules/layout-step.js';
+import type { HouseRules } from '../rules/house-rules.js';
+import { sum } from '../units/apportion.js';
+import { ceilTo, clean } from '../units/round.js';
 import type { Wishes } from '../wishes/wishes.js';
-import type { DayRole, WeekPattern } from './roles.js';
+import { dayWishOf } from './day-wish.js';
+import { type PlannedDay, type WeekAmounts, isOther, isRaced } from './plan-week.js';
 import { shareOut } from './share-out.js';
 
-/** One day of a laid-out block. */
-export interface Day {
-  date: CivilDate;
-  role: DayRole;
-  /** Metres; an estimate from the easy pace when the block counts time. */
-  distance: number;
-  /** Seconds; an estimate from the easy pace when the block counts distance. */
-  time: number;
-  sessions: { shorthand: string }[];
+/** What a day runs, before it is put into words. Amounts in m or s. */
+export interface DealtDay {
+  day: PlannedDay;
+  /** Morning, and evening where there is a second run. */
+  runs: number[];
+  /** The session that the first run is built around. */
+  key: KeySession | undefined;
+  fixed: 'pin' | 'own-session' | 'session' | undefined;
 }
 
-/** What is laid into one week before it is dealt out. Amounts in m or s. */
-export interface WeekAmounts {
-  volume: number;
-  /** 0 when the week has none. */
-  longRun: number;
-  longRunOn: CivilDate | undefined;
-  segment: Segment | undefined;
-  /** Easy pace as the block is laid out, and of a day as its paces stand, s/km. */
-  pace: number;
-  paceOn: (day: CivilDate) => number;
+/** One run that shares what the long run and races leave. */
+interface Slot {
+  index: number;
+  weight: number;
+  /** True for the second run of a day. */
+  second: boolean;
 }
 
-/** Days before the race nearer than which no quality day stands. */
-const LAST_QUALITY_DAYS_OUT = 3;
+/** How a week's own sessions come to their length, in the block's amount. */
+export interface Lengths {
+  /** Of a session the coach wrote for a date; undefined where there is none. */
+  own: (date: CivilDate) => number | undefined;
+  /** Of a key session without warming up and cooling down. */
+  core: (key: KeySession) => number;
+}
 
 /**
- * Deals a week's volume out to its days, exactly: races on the way and the long
- * run as laid, the rest by role over the other run days.
+ * Deals a week's volume out to its days, exactly: races and the long run as
+ * laid, pinned days and written sessions as they are, key sessions with room to
+ * warm up and cool down, the rest by role. What pins and written sessions ask
+ * beyond the week is run all the same; a check says so.
  *
- * @param eventDays what events ask of single days: none, less, or nothing hard
+ * @param perMetre canonical amount of a metre
  */
 export function dealWeek(
   wishes: Wishes,
   rules: HouseRules,
-  pattern: WeekPattern,
-  week: FrameWeek & { recovery: boolean },
-  { volume, longRun, longRunOn, segment, pace, paceOn }: WeekAmounts,
+  days: readonly PlannedDay[],
+  { volume, longRun }: Pick<WeekAmounts, 'volume' | 'longRun'>,
   eventDays: EventDays,
-): Day[] {
+  keys: ReadonlyMap<CivilDate, KeySession>,
+  lengths: Lengths,
+  perMetre: number,
+): DealtDay[] {
   const { basis } = wishes.athlete;
-  const firstWeekday = weekdayOf(week.start);
-  const firstDaysOut = differenceInDays(wishes.race.date, week.start);
-  const dates = Array.from({ length: week.length + 1 }, (_, index) => addDays(week.start, index));
-  const dateAt = (index: number): CivilDate => dates[index] ?? addDays(week.start, index);
-  const roles = withRoom(
-    keepingRunDays(Array.from({ length: week.length }, (_, index) => roleOf(index))),
-  );
-  const others = roles.flatMap((role, index) => (isOther(role) ? [index] : []));
-  const raced = roles.map((role, index) => (isRaced(role) ? racedOn(index) : 0));
-  const parts = shareOut(
-    clean(volume - longRun - sum(raced)),
-    others.map((index) => weightOf(roles[index] ?? 'easy') * runningOn(index)),
-    {
-      least: rules.week.shortestRun[basis],
-      most: longRun > 0 ? rules.week.mostOfLongRun * longRun : Infinity,
-      step: layoutStep(wishes.athlete, rules),
-    },
-  );
-  return roles.map((role, index) => {
-    const amount =
-      role === 'long' ? longRun : (raced[index] ?? 0) || (parts[others.indexOf(index)] ?? 0);
-    return day(index, amount > 0 || role === 'race' ? role : 'rest', amount);
+  const step = layoutStep(wishes.athlete, rules);
+  const least = rules.week.shortestRun[basis];
+  const most = longRun > 0 ? rules.week.mostOfLongRun * longRun : Infinity;
+  const raced = days.map(({ date, role }) => (isRaced(role) ? racedOn(date) : 0));
+  const left = clean(volume - longRun - sum(raced));
+  const fixed = new Map<number, { amount: number; by: DealtDay['fixed'] }>();
+  days.forEach(({ date, role }, index) => {
+    if (!isOther(role)) return;
+    const pinned = dayWishOf(wishes.days, date).amount;
+    const own = lengths.own(date);
+    if (pinned !== undefined) fixed.set(index, { amount: pinned, by: 'pin' });
+    else if (own !== undefined) fixed.set(index, { amount: own, by: 'own-session' });
+  });
+  const kept = new Map<number, KeySession>();
+  days.forEach(({ date }, index) => {
+    const key = keys.get(date);
+    if (key && !fixed.has(index)) kept.set(index, key);
+  });
+  let parts = share();
+  // Room taken for one session may leave too little for another.
+  while (makeRoom()) parts = share();
+  giveBack();
+  return days.map((day, index): DealtDay => {
+    const held = fixed.get(index);
+    const [first = 0, second = 0] = parts.get(index) ?? [];
+    const amount = day.role === 'long' ? longRun : (raced[index] ?? 0) || first;
+    return {
+      day,
+      runs: [amount, second].filter((run) => run > 0),
+      key: kept.get(index),
+      fixed: held?.by,
+    };
   });
 
-  function weekdayAt(index: number): Weekday {
-    return shiftWeekday(firstWeekday, index);
+  /** Fixes what sessions need and were not dealt; false when all have it. */
+  function makeRoom(): boolean {
+    let changed = false;
+    for (const [index, key] of kept) {
+      if (fixed.has(index)) continue;
+      const core = lengths.core(key);
+      const needed = ceilTo(core + 2 * rules.sessions.warmUp[basis], step);
+      if ((parts.get(index)?.[0] ?? 0) >= needed) continue;
+      const others = days.filter(({ role }, at) => isOther(role) && at !== index && !fixed.has(at));
+      const taken = sum([...fixed.values()].map(({ amount }) => amount));
+      const room = Math.min(most, clean(left - taken - others.length * ceilTo(least, step)));
+      // A session that leaves no room to warm up is not run: strides take its place.
+      if (room < core + rules.sessions.warmUp[basis]) kept.delete(index);
+      else fixed.set(index, { amount: clean(Math.min(needed, room)), by: 'session' });
+      changed = true;
+    }
+    return changed;
   }
 
-  function roleOf(index: number): DayRole {
-    const daysOut = firstDaysOut - index;
-    if (daysOut === 0) return 'race';
-    const asked = eventDays.get(dateAt(index));
-    if (asked?.race && daysOut > 0) return asked.race.kind === 'test' ? 'test' : 'tune-up';
-    if (longRun > 0 && dateAt(index) === longRunOn) return 'long';
-    const weekday = weekdayAt(index);
-    if (daysOut < 0 || !pattern.runOn.includes(weekday) || asked?.running === 0) return 'rest';
-    const mayBeHard = asked?.easy !== true && !wishes.athlete.injured;
-    if (mayBeHard && isQuality(weekday) && daysOut >= LAST_QUALITY_DAYS_OUT) return 'quality';
-    const beforeLong = longRun > 0 && dateAt(index + 1) === longRunOn;
-    return beforeLong || daysOut === 1 ? 'short-easy' : 'easy';
+  /** Where every run is a key session, what is left over lengthens the first of them. */
+  function giveBack(): void {
+    const over = clean(left - sum([...parts.values()].flat()));
+    const [first] = kept.keys();
+    const held = first === undefined ? undefined : fixed.get(first);
+    if (over <= 0 || first === undefined || held?.by !== 'session') return;
+    fixed.set(first, { ...held, amount: clean(held.amount + over) });
+    parts = share();
   }
 
-  function isQuality(weekday: Weekday): boolean {
-    if (week.recovery) return false;
-    const place = pattern.qualityOn.indexOf(weekday);
-    return place >= 0 && place < hardDays(week);
+  /** First and second run of every day that shares, by index. */
+  function share(): Map<number, number[]> {
+    const slots = days.flatMap(({ role, double }, index): Slot[] => {
+      if (!isOther(role) || fixed.has(index)) return [];
+      const weight = weightOf(role) * runningOn(index);
+      const first = { index, weight, second: false };
+      return double
+        ? [first, { index, weight: rules.week.second * weight, second: true }]
+        : [first];
+    });
+    const rest = clean(left - sum([...fixed.values()].map(({ amount }) => amount)));
+    const amounts = shareOut(
+      Math.max(0, rest),
+      slots.map(({ weight }) => weight),
+      { least, most, step },
+    );
+    const found = new Map<number, number[]>();
+    for (const [index, { amount }] of fixed) found.set(index, split(index, amount));
+    slots.forEach(({ index }, place) => {
+      found.set(index, [...(found.get(index) ?? []), amounts[place] ?? 0]);
+    });
+    return found;
   }
 
-  /** A long run or race on a day of its own takes the place of an easy run, not of rest. */
-  function keepingRunDays(found: readonly DayRole[]): DayRole[] {
-    const placed = [...found];
-    const running = () => placed.filter((role) => role !== 'rest' && role !== 'race').length;
-    const isEasy = (index: number) => placed[index] === 'easy' || placed[index] === 'short-easy';
-    while (running() > pattern.runOn.length) {
-      const after = placed.findIndex((role, index) => role === 'long' && isEasy(index + 1)) + 1;
-      const free = after > 0 ? after : placed.findLastIndex((_, index) => isEasy(index));
-      if (free < 0) break;
-      placed[free] = 'rest';
-    }
-    return placed;
-  }
-
-  /**
-   * What is laid or pinned must be run: a short or race week whose days hold no
-   * long run day, or no run day at all, opens one.
-   */
-  function withRoom(found: readonly DayRole[]): DayRole[] {
-    const placed = [...found];
-    if (longRun > 0 && !placed.includes('long')) {
-      placed[open((role) => isOther(role)) ?? open((role) => role === 'rest') ?? 0] = 'long';
-    }
-    const left = volume - longRun - week.raced * perMetre(wishes, pace);
-    if (left > 1e-6 && !placed.some(isOther)) {
-      placed[open((role) => role === 'rest') ?? 0] = 'easy';
-    }
-    return placed;
-
-    function open(suits: (role: DayRole) => boolean): number | undefined {
-      const fitting = placed.flatMap((role, index) => (suits(role) ? [index] : []));
-      const before = fitting.filter((index) => index < firstDaysOut);
-      const free = before.filter((index) => !wishes.athlete.unavailable.includes(weekdayAt(index)));
-      return free.at(-1) ?? before.at(-1) ?? fitting.at(-1);
-    }
+  /** A pinned day that is run twice is pinned as a whole. */
+  function split(index: number, amount: number): number[] {
+    const second = Math.floor((amount * rules.week.second) / (1 + rules.week.second) / step) * step;
+    const twice = days[index]?.double === true && second >= least && amount - second >= least;
+    return twice ? [clean(amount - second), clean(second)] : [amount];
   }
 
   function runningOn(index: number): number {
     // A run that the week cannot do without stays a run, however little is asked.
-    return eventDays.get(dateAt(index))?.running || 1;
+    return eventDays.get(days[index]?.date ?? '')?.running || 1;
   }
 
-  function racedOn(index: number): number {
-    const race = eventDays.get(dateAt(index))?.race;
-    return Math.min(raceMetres(race) * perMetre(wishes, pace), volume - longRun);
+  function racedOn(date: CivilDate): number {
+    const race = eventDays.get(date)?.race;
+    return Math.min(raceMetres(race) * perMetre, volume - longRun);
   }
 
-  function weightOf(role: DayRole): number {
-    if (role === 'quality') return rules.week.quality;
-    return role === 'short-easy' ? rules.week.shortEasy : 1;
+  function weightOf(role: PlannedDay['role']): number {
+    switch (role) {
+      case 'quality':
+        return rules.week.quality;
+      case 'semi-long':
+        return rules.week.semiLong;
+      case 'short-easy':
+        return rules.week.shortEasy;
+      case 'recovery':
+        return rules.week.recoveryRun;
+      default:
+        return 1;
+    }
   }
-
-  function day(index: number, role: DayRole, amount: number): Day {
-    const date = dateAt(index);
-    const easy = paceOn(date);
-    const distance = basis === 'time' ? Math.round((amount / easy) * 1000) : amount;
-    const time = basis === 'time' ? amount : Math.round((amount * easy) / 1000);
-    const sessions = amount > 0 ? [{ shorthand: wordsOf(index, role, amount) }] : [];
-    return { date, role, distance, time, sessions };
-  }
-
-  function wordsOf(index: number, role: DayRole, amount: number): string {
-    const race = eventDays.get(dateAt(index))?.race;
-    const carried = role === 'long' ? segment : undefined;
-    return sessionWords(role, amount, wishes.athlete, { race, segment: carried });
-  }
-}
-
-function isRaced(role: DayRole): boolean {
-  return role === 'tune-up' || role === 'test';
-}
-
-function isOther(role: DayRole): boolean {
-  return role === 'quality' || role === 'easy' || role === 'short-easy';
-}
-
-function hardDays({ kind, phase }: FrameWeek): number {
-  return kind === 'race' ? 1 : kind === 'recovery' ? 0 : phaseCharacters[phase.kind].hardDays;
 }

@@ -4,8 +4,11 @@ import type { Wishes } from '../wishes/wishes.js';
 export const dayRoles = [
   'long',
   'quality',
+  'semi-long',
   'easy',
   'short-easy',
+  'recovery',
+  'cross-train',
   'rest',
   'tune-up',
   'test',

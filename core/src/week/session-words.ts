@@ -1,46 +1,70 @@
-import type { BlockEvent } from '../events/event.js';
 import type { Segment } from '../longrun/lay-segments.js';
+import { shortPaceName } from '../session/link-paces.js';
+import type { NamedPace } from '../paces/named-pace.js';
 import { formatPlain } from '../units/format.js';
 import { apportion } from '../units/apportion.js';
 import { type Measure, shownUnit } from '../units/measure.js';
-import type { DayRole } from './roles.js';
+import type { AddOn } from './pattern-day.js';
 
-/**
- * A day's running in plain words: `9 km easy`, `20 km easy; 8 km @ race pace`.
- *
- * @param amount m or s, as the block counts
- */
-export function sessionWords(
-  role: DayRole,
+/** What stands around the words of a run: how amounts are counted, what paces are called. */
+export interface WordsContext {
+  counted: Pick<Measure, 'basis' | 'unit'>;
+  table: readonly NamedPace[];
+}
+
+/** An amount of easy running in shorthand: `9 km easy`. */
+export function easyWords(amount: number, { counted, table }: WordsContext, id = 'easy'): string {
+  return `${formatPlain(amount, counted)} ${paceWord(id, table)}`;
+}
+
+/** A long run in shorthand: `20 km easy; 8 km @ race pace`. */
+export function longRunWords(
   amount: number,
-  counted: Pick<Measure, 'basis' | 'unit'>,
-  { race, segment }: { race: BlockEvent | undefined; segment: Segment | undefined },
+  segment: Segment | undefined,
+  context: WordsContext,
 ): string {
-  const tenth = shownUnit(counted) / 10;
-  const say = (part: number) => formatPlain(part, counted);
-  if (race && (role === 'tune-up' || role === 'test')) return race.name;
-  if (role === 'quality') return `${say(amount)} quality`;
-  if (!segment) return `${say(amount)} easy`;
+  if (!segment) return easyWords(amount, context);
+  const tenth = shownUnit(context.counted) / 10;
   // Shown in tenths, the stretches still add up to the run.
   const [before = 0, held = 0, after = 0] = apportion(
     [segment.before, segment.amount, segment.after],
     tenth,
   ).map((tenths) => tenths * tenth);
   return [
-    before > 0 ? `${say(before)} easy` : '',
-    `${say(held)} @ ${paceWords(segment)}`,
-    after > 0 ? `${say(after)} easy` : '',
+    before > 0 ? easyWords(before, context) : '',
+    `${formatPlain(held, context.counted)} @ ${stepsWords(segment)}`,
+    after > 0 ? easyWords(after, context) : '',
   ]
     .filter(Boolean)
     .join('; ');
 }
 
-/** `race pace`, `race pace − 5 s/km`, `race pace + 45 s/km to race pace − 10 s/km`. */
+/** What is added to a run, in shorthand; paces by their ids. */
+export const addOnWords: Readonly<Record<AddOn, string>> = {
+  strides: '5 x 20 s @ strides, 60 s walk',
+  drills: 'drills',
+  'hill-sprints': '6 x 10 s @ effort 9 uphill, walk back',
+};
+
+/** `race pace`, `race pace - 5 s/km`, `race pace + 45 s/km to race pace - 10 s/km`. */
 export function paceWords({ offset: [start, end] }: Pick<Segment, 'offset'>): string {
   return start === end ? against(start) : `${against(start)} to ${against(end)}`;
 }
 
+/** Steps in which a progression is run. */
+const STEPS = 4;
+
+function stepsWords(segment: Pick<Segment, 'offset'>): string {
+  const [start, end] = segment.offset;
+  return start === end ? paceWords(segment) : `${paceWords(segment)} in ${STEPS} steps`;
+}
+
 function against(offset: number): string {
   if (offset === 0) return 'race pace';
-  return `race pace ${offset > 0 ? '+' : '−'} ${Math.abs(offset)} s/km`;
+  return `race pace ${offset > 0 ? '+' : '-'} ${Math.abs(offset)} s/km`;
+}
+
+function paceWord(id: string, table: readonly NamedPace[]): string {
+  const pace = table.find((each) => each.id === id);
+  return pace ? `@ ${shortPaceName(pace)}`.replace(/^@ (?=[a-zäöüß -]+$)/, '') : id;
 }

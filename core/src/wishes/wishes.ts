@@ -7,10 +7,14 @@ import type { PaceModelName } from '../paces/models.js';
 import type { NamedPace } from '../paces/named-pace.js';
 import type { PaceAim } from '../paces/pace-aim.js';
 import type { Result } from '../paces/result.js';
+import type { SessionUse } from '../library/family.js';
+import type { PhaseKind } from '../phases/kinds.js';
 import type { PhaseWish } from '../phases/lay-phases.js';
 import type { RuleChanges, SomeRuleChanges } from '../rules/rule-changes.js';
 import type { TaperSchoolName } from '../taper/schools.js';
 import type { Basis, Unit } from '../units/measure.js';
+import type { DayWish } from '../week/day-wish.js';
+import type { PatternDay } from '../week/pattern-day.js';
 import type { GrowthSchoolName, GrowthSettings } from '../volume/growth-schools.js';
 
 /**
@@ -30,6 +34,10 @@ export interface Wishes {
   week: WeekWish;
   events: BlockEvent[];
   pins: Pin[];
+  /** Single days the coach fixed, in order. */
+  days: DayWish[];
+  /** Which families fill the quality days of which phase. */
+  sessions: SessionUse[];
   waivers: Waiver[];
   paces: PaceWish;
   /** The house rules as they stood when the block was laid out under them. */
@@ -132,6 +140,16 @@ export interface WeekWish {
   longRunOn: Weekday;
   qualityOn: Weekday[];
   restOn: Weekday[];
+  /** Roles from the first day of the block's first week on, 7, 9, 10 or 14 days; instead of the answers above. */
+  days?: PatternDay[] | undefined;
+  /** Roles of the weeks of a phase, where they differ. */
+  byPhase?: PhasePattern[] | undefined;
+}
+
+/** The coach's days within one kind of phase. */
+export interface PhasePattern {
+  phase: PhaseKind;
+  days: PatternDay[];
 }
 
 /** A week's volume or long run fixed by the coach; kept exactly. */

@@ -1,0 +1,30 @@
+import type { Check } from './finding.js';
+import { daysToRace, weeksOf } from './hard-day.js';
+
+/** Cross-training the day after a quality session. Value: such days; limit: 0. */
+export const crossAfterQuality = {
+  code: 'cross-after-quality',
+  level: 'note',
+  run({ block }) {
+    const days = daysToRace(block);
+    const found = days.filter(
+      ({ day }, index) => day.role === 'cross-train' && days[index - 1]?.day.role === 'quality',
+    );
+    if (found.length === 0) return [];
+    return [{ weeks: weeksOf(found), value: found.length, limit: 0 }];
+  },
+  fixes(_, { block: { wishes } }) {
+    const { week } = wishes;
+    if (!week.days) return [];
+    const swapped = [...week.days];
+    for (const [index, day] of swapped.entries()) {
+      const next = swapped[index + 1];
+      const before = swapped[index - 1];
+      if (day.role !== 'cross-train' || before?.role !== 'quality' || next?.role !== 'rest')
+        continue;
+      swapped[index] = next;
+      swapped[index + 1] = day;
+    }
+    return [{ label: 'Cross-train a day later', change: { week: { ...week, days: swapped } } }];
+  },
+} as const satisfies Check;

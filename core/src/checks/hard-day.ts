@@ -1,0 +1,27 @@
+import type { Day } from '../week/day.js';
+import type { LaidBlock } from '../laid/laid-block.js';
+
+const HARD: ReadonlySet<string> = new Set(['quality', 'tune-up', 'test', 'long', 'race']);
+
+/** True for a day that asks for rest before it and easy running after it. */
+export function isHardDay({ role, swap }: Pick<Day, 'role' | 'swap'>): boolean {
+  return HARD.has(role) && swap === undefined;
+}
+
+/** A day of the block with the number of its week. */
+export interface BlockDay {
+  week: number;
+  day: Day;
+}
+
+/** The days up to race day, in order. */
+export function daysToRace({ weeks, wishes }: LaidBlock): BlockDay[] {
+  return weeks.flatMap(({ number, days }) =>
+    days.flatMap((day) => (day.date <= wishes.race.date ? [{ week: number, day }] : [])),
+  );
+}
+
+/** Numbers of weeks once each, in order. */
+export function weeksOf(days: readonly BlockDay[]): number[] {
+  return [...new Set(days.map(({ week }) => week))];
+}

@@ -1,0 +1,29 @@
+import { differenceInDays } from '../calendar/civil-date.js';
+import type { Check } from './finding.js';
+import { daysToRace, isHardDay } from './hard-day.js';
+import { freeDays, swapRoles } from './mending-days.js';
+
+/** Hard days with too few easy ones between. Value and limit: easy days between two of them. */
+export const hardDaysAdjacent = {
+  code: 'hard-days-adjacent',
+  level: 'caution',
+  run({ block, rules }) {
+    const limit = rules.week.easyBetween;
+    const hard = daysToRace(block).filter(({ day }) => isHardDay(day) && day.role !== 'race');
+    return hard.flatMap(({ week, day }, index) => {
+      const next = hard[index + 1];
+      if (!next) return [];
+      const value = differenceInDays(next.day.date, day.date) - 1;
+      return value < limit ? [{ weeks: [...new Set([week, next.week])], value, limit }] : [];
+    });
+  },
+  fixes({ weeks }, context) {
+    const days = weeks.flatMap((week) => context.block.weeks[week - 1]?.days ?? []);
+    const quality = days.filter(({ role }) => role === 'quality');
+    const easy = days.filter(({ role }) => role === 'easy' || role === 'short-easy');
+    return [
+      ...freeDays(context, weeks, ['role', 'session']),
+      ...quality.flatMap((one) => easy.flatMap((other) => swapRoles(context, one, other))),
+    ];
+  },
+} as const satisfies Check;

@@ -1,0 +1,31 @@
+import type { Check } from './finding.js';
+import { freeDays, makeEasy } from './mending-days.js';
+
+/** A key session with far more hard running than the last one of its day. Value and limit: the rise as a share. */
+export const hardRunningJump = {
+  code: 'hard-running-jump',
+  level: 'caution',
+  run({ block: { weeks }, rules }) {
+    const limit = rules.sessions.mostJump;
+    const last = new Map<number, { hard: number; family: string | undefined }>();
+    return weeks.flatMap(({ number, days }) =>
+      days
+        .filter(({ role, swap }) => role === 'quality' && !swap)
+        .flatMap(({ sessions }, place) => {
+          const [session] = sessions;
+          const before = last.get(place);
+          const hard = session?.hardDistance ?? 0;
+          const family = session?.family?.id;
+          last.set(place, { hard, family });
+          // Within a family the coach chose how it grows.
+          if (!before || before.hard === 0 || (family && family === before.family)) return [];
+          const value = hard / before.hard - 1;
+          return value > limit + 1e-9 ? [{ weeks: [number], value, limit }] : [];
+        }),
+    );
+  },
+  fixes: ({ weeks }, context) => [
+    ...freeDays(context, weeks, ['session']),
+    ...makeEasy(context, weeks),
+  ],
+} as const satisfies Check;

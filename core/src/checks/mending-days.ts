@@ -1,0 +1,83 @@
+import type { CivilDate } from '../calendar/civil-date.js';
+import { weekdayOf } from '../calendar/weekday.js';
+import type { Day } from '../week/day.js';
+import { type DayWish, withDayWish } from '../week/day-wish.js';
+import type { Fix, FixContext } from './finding.js';
+
+/** Wishes something else of one date. */
+export function wishDay(
+  { block: { wishes } }: FixContext,
+  label: string,
+  date: CivilDate,
+  part: Partial<DayWish>,
+): Fix {
+  return { label, change: { days: withDayWish(wishes.days, date, part) } };
+}
+
+/** Takes away what was fixed of single dates, where the finding's weeks hold any. */
+export function freeDays(
+  { block: { weeks, wishes } }: FixContext,
+  numbers: readonly number[],
+  fields: readonly (keyof DayWish)[],
+): Fix[] {
+  const dates = new Set(
+    numbers.flatMap((number) => weeks[number - 1]?.days.map(({ date }) => date) ?? []),
+  );
+  return wishes.days.flatMap(({ date, ...wish }) => {
+    const held = fields.filter((field) => field in wish && wish[field as never] !== undefined);
+    if (!dates.has(date) || held.length === 0) return [];
+    const nothing = Object.fromEntries(held.map((field) => [field, undefined]));
+    const days = withDayWish(wishes.days, date, nothing);
+    return [{ label: `Leave ${dayName(date)} to the week`, change: { days } }];
+  });
+}
+
+/** Makes each quality day of a week easy, the last first. */
+export function makeEasy(context: FixContext, numbers: readonly number[]): Fix[] {
+  return numbers.flatMap((number) => {
+    const quality = context.block.weeks[number - 1]?.days.filter(isQuality) ?? [];
+    return quality.reverse().map(({ date }) =>
+      wishDay(context, `Run ${dayName(date)} easy`, date, {
+        role: 'easy',
+        session: undefined,
+        amount: undefined,
+      }),
+    );
+  });
+}
+
+/** Swaps the roles of two dates of one week. */
+export function swapRoles(context: FixContext, one: Day, other: Day): Fix[] {
+  const roles = [one.role, other.role];
+  if (!roles.every(isWishable)) return [];
+  const { days } = context.block.wishes;
+  const first = withDayWish(days, one.date, { role: other.role as DayWish['role'] });
+  const both = withDayWish(first, other.date, { role: one.role as DayWish['role'] });
+  return [
+    { label: `Swap ${dayName(one.date)} and ${dayName(other.date)}`, change: { days: both } },
+  ];
+}
+
+/** `tuesday 2027-03-02` as a coach says it: `Tue 03-02`. */
+export function dayName(date: CivilDate): string {
+  const weekday = weekdayOf(date);
+  return `${weekday.charAt(0).toUpperCase()}${weekday.slice(1, 3)} ${date.slice(5)}`;
+}
+
+const WISHABLE: ReadonlySet<string> = new Set([
+  'quality',
+  'semi-long',
+  'easy',
+  'short-easy',
+  'recovery',
+  'cross-train',
+  'rest',
+]);
+
+function isWishable(role: string): boolean {
+  return WISHABLE.has(role);
+}
+
+function isQuality({ role }: Day): boolean {
+  return role === 'quality';
+}

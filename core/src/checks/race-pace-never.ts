@@ -1,0 +1,46 @@
+import { sessionOf } from '../library/exposure.js';
+import { mentionsIn } from '../session/mentions.js';
+import { RACE_PACE } from '../session/session-paces.js';
+import { paceNamed } from '../session/link-paces.js';
+import type { Wishes } from '../wishes/wishes.js';
+import type { Check } from './finding.js';
+import { longRun } from './mending.js';
+
+/** Seconds per km within which a named pace is the race's own. */
+const AS_GOOD_AS = 0.02;
+
+/** No running at race pace before the taper. Value: days with it; limit: one. */
+export const racePaceNever = {
+  code: 'race-pace-never',
+  level: 'caution',
+  run({ block: { weeks, wishes } }) {
+    if (wishes.athlete.injured || wishes.athlete.oftenHurt) return [];
+    const building = weeks.filter(({ kind }) => kind === 'building' || kind === 'recovery');
+    const practised = building.some(({ segment, days, events }) => {
+      if (segment !== undefined || events.some(({ kind }) => kind === 'tune-up-race')) return true;
+      return days.some(({ date, sessions }) => {
+        const own = wishes.days.find((day) => day.date === date)?.session;
+        const family = wishes.sessions.find(({ family: { id } }) => id === sessions[0]?.family?.id);
+        const texts = [own, family?.family.start].filter((text) => text !== undefined);
+        return texts.some((text) => isAtRacePace(text, wishes));
+      });
+    });
+    if (practised || building.length === 0) return [];
+    return [{ weeks: building.map(({ number }) => number), value: 0, limit: 1 }];
+  },
+  fixes: (_, context) => [
+    longRun(context, 'Finish long runs at race pace', { segment: 'race-pace-finish' }),
+  ],
+} as const satisfies Check;
+
+/** At race pace by name, or at a pace that is the race distance’s own. */
+function isAtRacePace(text: string, { race, paces }: Wishes): boolean {
+  const session = sessionOf(text);
+  if (!session) return false;
+  return mentionsIn(session).some((name) => {
+    if (name.startsWith(RACE_PACE)) return true;
+    const pace = paceNamed(name, paces.table);
+    if (!pace || !('race' in pace.base)) return false;
+    return Math.abs(pace.base.race / race.distance - 1) < AS_GOOD_AS;
+  });
+}

@@ -1,0 +1,39 @@
+import { sessionOf } from '../library/exposure.js';
+import { mentionsIn } from '../session/mentions.js';
+import { paceNamed } from '../session/link-paces.js';
+import { RACE_PACE } from '../session/session-paces.js';
+import type { Check } from './finding.js';
+import { freeDays } from './mending-days.js';
+
+/** Sessions that speak of a pace the block has not. Value: days with one; limit: 0. */
+export const unknownPace = {
+  code: 'unknown-pace',
+  level: 'note',
+  run({ block: { weeks, wishes } }) {
+    const { table } = wishes.paces;
+    const lost = (text: string): boolean => {
+      const session = sessionOf(text);
+      if (!session) return true;
+      return mentionsIn(session).some(
+        (name) => !name.startsWith(RACE_PACE) && !paceNamed(name, table),
+      );
+    };
+    const families = new Set(
+      wishes.sessions.filter(({ family }) => lost(family.start)).map(({ family }) => family.id),
+    );
+    const dates = new Set(
+      wishes.days.filter(({ session }) => session && lost(session)).map(({ date }) => date),
+    );
+    if (families.size === 0 && dates.size === 0) return [];
+    const found = weeks.flatMap(({ number, days }) =>
+      days.flatMap(({ date, sessions }) =>
+        dates.has(date) || sessions.some(({ family }) => family && families.has(family.id))
+          ? [number]
+          : [],
+      ),
+    );
+    if (found.length === 0) return [];
+    return [{ weeks: [...new Set(found)], value: found.length, limit: 0 }];
+  },
+  fixes: ({ weeks }, context) => freeDays(context, weeks, ['session']),
+} as const satisfies Check;

@@ -1,0 +1,53 @@
+import { readSession } from '../session/parse-session.js';
+import type { Part, Session } from '../session/session.js';
+import { numberOf, withNumber } from './way.js';
+
+/** Texts are few and come again and again while a block is shaped. */
+const read = new Map<string, Session | undefined>();
+const MOST_KEPT = 500;
+
+/** A session's text read, or undefined where it cannot be; the same text is read once. */
+export function sessionOf(text: string): Session | undefined {
+  if (!read.has(text)) {
+    if (read.size >= MOST_KEPT) read.clear();
+    const found = readSession(text);
+    read.set(text, found.ok ? found.session : undefined);
+  }
+  return read.get(text);
+}
+
+const MOST_REPETITIONS = 30;
+
+/**
+ * Parts scaled so that they hold about `ratio` times as much hard running:
+ * repetitions by their number, a continuous run by its length.
+ */
+export function scaled(parts: readonly Part[], ratio: number): Part[] {
+  return parts.map((part): Part => {
+    switch (part.kind) {
+      case 'repeat':
+        return { ...part, count: times(part.count.to * ratio) };
+      case 'set':
+        return { ...part, parts: scaled(part.parts, ratio) };
+      case 'run': {
+        const { amount, target } = part.piece;
+        if (!target) return part;
+        const step = 'number' in amount && amount.unit === 'm' ? 100 : 'clock' in amount ? 30 : 1;
+        const number = Math.max(step, step * Math.round((numberOf(amount) * ratio) / step));
+        return { ...part, piece: { ...part.piece, amount: withNumber(amount, number) } };
+      }
+      default:
+        return part;
+    }
+  });
+}
+
+/** Half of it, for race week: repetitions rounded up. */
+export function halved(parts: readonly Part[]): Part[] {
+  return scaled(parts, 0.5);
+}
+
+function times(wished: number): { from: number; to: number } {
+  const count = Math.min(MOST_REPETITIONS, Math.max(1, Math.round(wished)));
+  return { from: count, to: count };
+}

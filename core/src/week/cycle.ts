@@ -1,0 +1,19 @@
+import { type CivilDate, differenceInDays } from '../calendar/civil-date.js';
+import { startOfWeek } from '../calendar/weeks.js';
+import type { Wishes } from '../wishes/wishes.js';
+import { isRun } from './pattern-day.js';
+
+/** Part of the fullest week of a cycle of fourteen days that a week runs: a day off is not made up. */
+export function runningOfCycle(
+  wishes: Pick<Wishes, 'start' | 'weekStartsOn'> & { week: Pick<Wishes['week'], 'days'> },
+  start: CivilDate,
+): number {
+  const { days } = wishes.week;
+  if (days?.length !== 14) return 1;
+  const runs = [days.slice(0, 7), days.slice(7)].map(
+    (week) => week.filter(({ role }) => isRun(role)).length,
+  );
+  const anchor = startOfWeek(wishes.start, wishes.weekStartsOn);
+  const half = Math.floor(differenceInDays(start, anchor) / 7) % 2;
+  return (runs[half] ?? 1) / Math.max(1, ...runs);
+}

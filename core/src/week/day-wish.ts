@@ -1,0 +1,36 @@
+import type { CivilDate } from '../calendar/civil-date.js';
+import type { Swap } from './cross.js';
+import type { AddOn, PatternRole } from './pattern-day.js';
+
+/** What the coach fixed of one day; the rest of its week is dealt around it. */
+export interface DayWish {
+  date: CivilDate;
+  role?: PatternRole | undefined;
+  /** Running of the day, m or s as the block counts; kept exactly. */
+  amount?: number | undefined;
+  /** A session in shorthand instead of what would stand here; paces by their ids. */
+  session?: string | undefined;
+  /** True where the sessions of its family that come later grow from this one. */
+  follow?: boolean | undefined;
+  swap?: Swap | undefined;
+  double?: boolean | undefined;
+  strength?: boolean | undefined;
+  addOn?: AddOn | undefined;
+}
+
+/** The wish of a date, or an empty one. */
+export function dayWishOf(days: readonly DayWish[], date: CivilDate): DayWish {
+  return days.find((day) => day.date === date) ?? { date };
+}
+
+/** The wishes with one day's changed; a wish that asks nothing is dropped. In order of dates. */
+export function withDayWish(
+  days: readonly DayWish[],
+  date: CivilDate,
+  part: Partial<DayWish>,
+): DayWish[] {
+  const wish = { ...dayWishOf(days, date), ...part, date };
+  const asks = Object.entries(wish).some(([key, value]) => key !== 'date' && value !== undefined);
+  const others = days.filter((day) => day.date !== date);
+  return (asks ? [...others, wish] : others).sort((a, b) => a.date.localeCompare(b.date));
+}
