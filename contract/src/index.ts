@@ -7,6 +7,7 @@ export {
   type Coach,
   type FirstCoachBody,
   type HouseRulesBody,
+  type LibraryBody,
   type NewBlockBody,
   type PacesBody,
   type PlannedSessions,
@@ -26,6 +27,8 @@ export {
   coach,
   firstCoachBody,
   houseRulesBody,
+  library,
+  libraryBody,
   newBlockBody,
   pacesBody,
   refusal,
@@ -55,6 +58,7 @@ export {
   blockTemplate,
   namedPaces,
   ruleChanges,
+  sessionFamily,
 } from './block-file/schema.js';
 export { changedFile, templateOf, toBlockFile } from './block-file/write.js';
 export { problemLine, problemsOf } from './problems.js';

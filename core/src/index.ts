@@ -4,12 +4,35 @@ export { type LaidBlock, type Week } from './laid/laid-block.js';
 export { type LayOutOptions, layOut } from './block/lay-out.js';
 export { type ShownBlock, type ShownWeek, showBlock } from './laid/show.js';
 export { saySegment } from './laid/say.js';
+export { dayWords } from './laid/day-words.js';
 export { whyLongRun, whyVolume } from './laid/why.js';
+export { whyDay } from './laid/why-day.js';
 export { type CivilDate, addDays, differenceInDays, isCivilDate } from './calendar/civil-date.js';
 export { type Weekday, weekdayOf, weekdays } from './calendar/weekday.js';
 export { countBack, countWeeks, startOfWeek } from './calendar/weeks.js';
 export { type Change, applyChange } from './change/change.js';
 export { type Command, weekWords } from './change/command.js';
+export {
+  type CommandOrNot,
+  copyToNextWeek,
+  freeDay,
+  lengthenDay,
+  moveDay,
+  moveRest,
+  pinDay,
+  setBeside,
+  setDayRole,
+  swapBack,
+  swapForCross,
+  writeSession,
+} from './change/days.js';
+export {
+  assignFamily,
+  choosePattern,
+  dropPattern,
+  patternDays,
+  setPatternDay,
+} from './change/pattern.js';
 export { copyShape } from './change/copy-shape.js';
 export { addEvent, changeEvent, removeEvent } from './change/events.js';
 export { followingBlock } from './change/follow.js';
@@ -84,7 +107,13 @@ export {
 export { type LaidSession, type Stretch, laySession } from './session/lay-session.js';
 export { type SessionProblem, readSession } from './session/parse-session.js';
 export { printSession } from './session/print-session.js';
-export { sessionPaces } from './session/session-paces.js';
+export { linkPaces, namePaces, shortPaceName } from './session/link-paces.js';
+export { RACE_PACE, type SessionPaces, sessionPacesOf } from './session/session-paces.js';
+export { type SessionFamily, type SessionUse } from './library/family.js';
+export { startingFamilies } from './library/starting-library.js';
+export { suggestUses } from './library/suggest-uses.js';
+export { exposuresOf } from './library/exposures-of.js';
+export { type WayName, wayNames, ways } from './library/ways.js';
 export { type TaperSchoolName, taperSchoolNames, taperSchools } from './taper/schools.js';
 export { defaultPaces } from './paces/default-paces.js';
 export { ageInWeeks } from './paces/efforts.js';
@@ -145,10 +174,29 @@ export {
   reEntrySchools,
   recoveryCadences,
 } from './volume/recovery-schools.js';
-export { type DayRole, dayRoles } from './week/roles.js';
+export {
+  type CrossKind,
+  type SwapReason,
+  crossKinds,
+  crossWords,
+  swapReasons,
+} from './week/cross.js';
+export { type Day, type DaySession } from './week/day.js';
+export { type DayWish, dayWishOf } from './week/day-wish.js';
+export {
+  type AddOn,
+  type PatternDay,
+  type PatternRole,
+  addOns,
+  cycleLengths,
+  patternRoles,
+} from './week/pattern-day.js';
+export { type WeekPatternName, weekPatternNames, weekPatterns } from './week/patterns.js';
+export { type DayRole, dayRoleWords, dayRoles } from './week/roles.js';
 export { paceWords } from './week/session-words.js';
 export { examineDates, examineWishes } from './settle/examine.js';
 export { examineToday, problemsOfPaces } from './settle/examine-paces.js';
+export { problemsOfLibrary } from './settle/examine-library.js';
 export { problemsOfRules } from './settle/examine-rules.js';
 export { type Problem } from './settle/problem.js';
 export { type ReasonKey, type Reasons } from './settle/reasons.js';

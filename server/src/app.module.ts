@@ -9,6 +9,7 @@ import { DatabaseModule } from './database/database.module.js';
 import { DemoModule } from './demo/demo.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HouseRulesModule } from './house-rules/house-rules.module.js';
+import { LibraryModule } from './library/library.module.js';
 import { RefusalFilter } from './http/refusal.filter.js';
 import { loggerOptions } from './logger-options.js';
 import { PacesModule } from './paces/paces.module.js';
@@ -44,6 +45,7 @@ export class AppModule {
         BlocksModule,
         HouseRulesModule,
         PacesModule,
+        LibraryModule,
         TemplatesModule,
         SquadModule,
         HealthModule,

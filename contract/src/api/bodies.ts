@@ -6,6 +6,7 @@ import {
   blockTemplate,
   namedPaces,
   ruleChanges,
+  sessionFamily,
 } from '../block-file/schema.js';
 import { civilDate, shortText, weekday } from '../primitives.js';
 
@@ -30,6 +31,9 @@ export type Settings = z.infer<typeof settings>;
 export const settingsChange = settings.partial();
 export type SettingsChange = z.infer<typeof settingsChange>;
 
+/** The coach's own families of sessions. */
+export const library = z.array(sessionFamily).max(200);
+
 export const coach = z.strictObject({
   id,
   name: shortText,
@@ -39,6 +43,8 @@ export const coach = z.strictObject({
   houseRules: ruleChanges,
   /** The coach’s own named paces; null while the product’s serve. */
   paces: namedPaces.nullable(),
+  /** The coach’s own sessions, beside the product’s. */
+  library,
 });
 export type Coach = z.infer<typeof coach>;
 
@@ -102,6 +108,10 @@ export type HouseRulesBody = z.infer<typeof houseRulesBody>;
 /** Null goes back to the product’s. Whether each pace makes sense is examined by the server. */
 export const pacesBody = z.strictObject({ table: namedPaces.nullable() });
 export type PacesBody = z.infer<typeof pacesBody>;
+
+/** The whole of the coach's own sessions; each is examined by the server. */
+export const libraryBody = z.strictObject({ families: library });
+export type LibraryBody = z.infer<typeof libraryBody>;
 
 export const newBlockBody = z.strictObject({ athleteId: id, wishes: blockFile });
 export type NewBlockBody = z.infer<typeof newBlockBody>;

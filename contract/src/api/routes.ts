@@ -10,6 +10,7 @@ import {
   health,
   history,
   houseRulesBody,
+  libraryBody,
   newBlockBody,
   pacesBody,
   plannedSessions,
@@ -108,6 +109,13 @@ export const routes = {
     path: '/api/paces',
     summary: 'Saves the coach’s named paces; no block takes them over by it.',
     body: pacesBody,
+    answer: coach,
+  },
+  saveLibrary: {
+    method: 'PUT',
+    path: '/api/library',
+    summary: 'Saves the coach’s own sessions; blocks keep those they have.',
+    body: libraryBody,
     answer: coach,
   },
   blocks: {

@@ -1,11 +1,14 @@
 import {
   type Given,
   type Template,
+  addOns,
   blockLength,
+  crossKinds,
   eventKinds,
   heartScales,
   paceAims,
   paceModelNames,
+  patternRoles,
   resultKinds,
   testForms,
   growthSchoolNames,
@@ -14,7 +17,9 @@ import {
   phaseLayoutNames,
   reEntries,
   segmentNames,
+  swapReasons,
   taperSchoolNames,
+  wayNames,
 } from '@nadir/core';
 import { z } from 'zod';
 import { laterFields } from './later-fields.js';
@@ -191,6 +196,62 @@ const namedPace = z.strictObject({
 /** A coach's table of named paces, slowest first. */
 export const namedPaces = z.array(namedPace).min(1).max(40);
 
+const patternDay = z.strictObject({
+  role: z.enum(patternRoles),
+  double: z.boolean().optional().meta({ description: 'A second run on the day.' }),
+  strength: z.boolean().optional(),
+  addOn: z.enum(addOns).optional().meta({ description: 'Small work added to the run.' }),
+  cross: z.enum(crossKinds).optional().meta({ description: 'Of a cross-training day.' }),
+});
+
+const pattern = z
+  .array(patternDay)
+  .min(7)
+  .max(14)
+  .meta({ description: 'Roles from the first day of the first week on: 7, 9, 10 or 14 days.' });
+
+/** A session in shorthand; what is wrong with it is examined where it is laid out. */
+const shorthand = z.string().trim().min(1).max(2000);
+
+const dayWish = z.strictObject({
+  date: civilDate,
+  role: z.enum(patternRoles).optional(),
+  amount: amount.optional().meta({ description: 'Running of the day; kept exactly.' }),
+  session: shorthand.optional().meta({ description: 'In shorthand; paces by their ids.' }),
+  follow: z
+    .boolean()
+    .optional()
+    .meta({ description: 'Later sessions of the family grow from this one.' }),
+  swap: z
+    .strictObject({ kind: z.enum(crossKinds), reason: z.enum(swapReasons) })
+    .optional()
+    .meta({ description: 'Done otherwise, minute for minute.' }),
+  double: z.boolean().optional(),
+  strength: z.boolean().optional(),
+  addOn: z.enum(addOns).optional(),
+});
+
+/** A session that comes again and grows. */
+export const sessionFamily = z.strictObject({
+  id: z
+    .string()
+    .regex(/^[a-z0-9-]{1,60}$/, { error: 'expected small letters, figures and hyphens' }),
+  name: shortText,
+  purpose: z.string().trim().max(300),
+  phases: z.array(z.enum(phaseKinds)).max(phaseKinds.length),
+  tags: z.array(z.string().trim().min(1).max(40)).max(12),
+  start: shorthand,
+  way: z.enum(wayNames),
+  by: z.number().min(0).max(10_000),
+  most: z.int().min(1).max(30),
+});
+
+const sessionUse = z.strictObject({
+  phase: z.enum(phaseKinds),
+  place: z.int().min(1).max(7).meta({ description: 'Which quality day of the week.' }),
+  family: sessionFamily,
+});
+
 /** The coach's wishes, as a block file holds them after its heading. */
 const wishes = {
   athlete: athleteFacts.optional(),
@@ -239,6 +300,12 @@ const wishes = {
       longRunOn: weekday.optional(),
       qualityOn: z.array(weekday).max(4).optional(),
       restOn: z.array(weekday).max(5).optional(),
+      days: pattern.optional().meta({ description: 'Instead of the answers above. Version 2.' }),
+      byPhase: z
+        .array(z.strictObject({ phase: z.enum(phaseKinds), days: pattern }))
+        .max(phaseKinds.length)
+        .optional()
+        .meta({ description: 'Roles of a phase where they differ. Version 2.' }),
     })
     .optional(),
   events: z
@@ -247,6 +314,16 @@ const wishes = {
     .optional()
     .meta({ description: 'Races, tests and days on the way. Version 2.' }),
   pins: z.array(pin).max(blockLength.most).optional(),
+  days: z
+    .array(dayWish)
+    .max(7 * blockLength.most)
+    .optional()
+    .meta({ description: 'Single days the coach fixed. Version 2.' }),
+  sessions: z
+    .array(sessionUse)
+    .max(60)
+    .optional()
+    .meta({ description: 'Families that fill the quality days of the phases. Version 2.' }),
   waivers: z
     .array(
       z.strictObject({
@@ -314,6 +391,7 @@ export const blockTemplate = z.strictObject({
   longRun: wishes.longRun,
   taper: wishes.taper,
   week: wishes.week,
+  sessions: wishes.sessions,
   pins: wishes.pins,
   overrides: wishes.overrides,
 }) satisfies z.ZodType<Template>;

@@ -6,6 +6,7 @@ import {
   countBack,
   defaultPaces,
   settle,
+  suggestUses,
 } from '@nadir/core';
 import { givenOf } from './parse.js';
 import { type BlockFile, type BlockTemplate, NEWEST_VERSION } from './schema.js';
@@ -15,7 +16,7 @@ import { type BlockFile, type BlockTemplate, NEWEST_VERSION } from './schema.js'
  * wishes again. The start is left out where it is counted back from the race.
  */
 export function toBlockFile(wishes: Wishes, countedBack: boolean): BlockFile {
-  const { start, weeks, phases, volume, paces, ...same } = wishes;
+  const { start, weeks, phases, volume, paces, sessions, ...same } = wishes;
   return {
     format: 'nadir-block',
     version: NEWEST_VERSION,
@@ -23,8 +24,9 @@ export function toBlockFile(wishes: Wishes, countedBack: boolean): BlockFile {
     ...(countedBack ? { weeks } : { start }),
     phases: phases.layout === 'own' ? phases : { layout: phases.layout },
     volume: { ...volume, growth: growthOf(volume.growth) },
-    // The product's own table goes without saying.
+    // The product's own table goes without saying, and so do the families it suggests.
     paces: { ...paces, table: paces.table === defaultPaces ? undefined : paces.table },
+    sessions: sessions === suggestUses(wishes.race.distance) ? undefined : sessions,
   };
 }
 
@@ -40,7 +42,7 @@ export function changedFile(file: BlockFile, change: Change): BlockFile {
 
 /** Keeps of a block's wishes what may serve another athlete: no name, no dates, no waivers. */
 export function templateOf(file: BlockFile): BlockTemplate {
-  const { phases, volume, longRun, taper, week, pins, overrides } = file;
+  const { phases, volume, longRun, taper, week, sessions, pins, overrides } = file;
   const { athlete, race, weeks } = settle(givenOf(file)).wishes;
   return {
     basis: athlete.basis,
@@ -51,6 +53,7 @@ export function templateOf(file: BlockFile): BlockTemplate {
     longRun,
     taper,
     week,
+    sessions,
     pins,
     overrides,
   };

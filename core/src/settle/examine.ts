@@ -2,6 +2,7 @@ import { countWeeks } from '../calendar/weeks.js';
 import { differenceInDays } from '../calendar/civil-date.js';
 import { blockLength } from '../rules/house-rules.js';
 import { formatWithUnit } from '../units/format.js';
+import { examineDays } from './examine-days.js';
 import { examineEvents } from './examine-events.js';
 import { examinePaces } from './examine-paces.js';
 import { examineRules } from './examine-rules.js';
@@ -61,6 +62,7 @@ export function examineWishes(wishes: Wishes): Problem[] {
     ...examineVolumes(wishes),
     ...examinePins(wishes),
     ...examinePhases(wishes),
+    ...examineDays(wishes),
     ...examineEvents(wishes),
     ...examinePaces(wishes),
     ...examineRules(wishes),

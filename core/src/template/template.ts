@@ -7,7 +7,7 @@ import { roundTo } from '../units/round.js';
 /** What a block's wishes are without its athlete, its dates and what was waived for them. */
 export type Template = Pick<
   Given,
-  'weeks' | 'phases' | 'volume' | 'longRun' | 'taper' | 'week' | 'pins' | 'overrides'
+  'weeks' | 'phases' | 'volume' | 'longRun' | 'taper' | 'week' | 'sessions' | 'pins' | 'overrides'
 > & {
   /** How it is counted, and the race it was made for, metres. */
   basis: Wishes['athlete']['basis'];
@@ -46,7 +46,10 @@ export function fromTemplate(template: Template, given: Given): Given {
       ...source.week,
       runDays: Math.min(source.week.runDays, 7 - unavailable.length),
       qualityOn: oftenHurt ? [] : source.week.qualityOn,
+      // A pattern made for the sound may ask more than the often hurt should do.
+      ...(oftenHurt && { days: undefined, byPhase: undefined }),
     },
+    sessions: template.sessions,
     overrides: source.overrides,
     pins: source.pins
       .filter(({ week }) => week <= wishes.weeks)

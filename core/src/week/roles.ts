@@ -76,3 +76,18 @@ function restWorth(day: Weekday, hard: ReadonlySet<Weekday>): number {
   const before = hard.has(shiftWeekday(day, 1)) ? 2 : 0;
   return after - before;
 }
+
+/** What each role is called on a day. */
+export const dayRoleWords: Readonly<Record<DayRole, string>> = {
+  long: 'long run',
+  quality: 'quality',
+  'semi-long': 'semi-long',
+  easy: 'easy',
+  'short-easy': 'short easy',
+  recovery: 'recovery run',
+  'cross-train': 'cross-training',
+  rest: 'rest',
+  'tune-up': 'race on the way',
+  test: 'test',
+  race: 'race',
+};

@@ -5,8 +5,15 @@ import { layOut } from '@nadir/core';
 export function plannedSessionsOf(wishes: BlockFile) {
   const block = layOut(givenOf(wishes));
   const sessions = block.weeks.flatMap(({ days }) =>
-    days.flatMap(({ date, role, distance, time, sessions: held }) =>
-      held.map(({ shorthand }, place) => ({ date, place, role, distance, time, shorthand })),
+    days.flatMap(({ date, role, sessions: held }) =>
+      held.map(({ shorthand, distance, time }, place) => ({
+        date,
+        place,
+        role,
+        distance,
+        time,
+        shorthand,
+      })),
     ),
   );
   return { startsOn: block.wishes.start, raceOn: block.wishes.race.date, sessions };

@@ -2,12 +2,14 @@ import type { Knex } from 'knex';
 import * as firstTables from './migrations/001-first-tables.js';
 import * as houseRulesAndTemplates from './migrations/002-house-rules-and-templates.js';
 import * as namedPaces from './migrations/003-named-paces.js';
+import * as library from './migrations/004-library.js';
 
 /** Every migration in order. Adding one is one file and one line. */
 const migrations: readonly { name: string; migration: Knex.Migration }[] = [
   { name: '001-first-tables', migration: firstTables },
   { name: '002-house-rules-and-templates', migration: houseRulesAndTemplates },
   { name: '003-named-paces', migration: namedPaces },
+  { name: '004-library', migration: library },
 ];
 
 /** Any number, the same in every copy of the server. */

@@ -2,8 +2,10 @@ import {
   type Coach,
   type Settings,
   type HouseRulesBody,
+  type LibraryBody,
   type SettingsChange,
   type PacesBody,
+  library,
   namedPaces,
   ruleChanges,
   settings,
@@ -21,6 +23,7 @@ interface CoachRow {
   settings: unknown;
   house_rules: unknown;
   paces: unknown;
+  library: unknown;
   created_at: Date;
 }
 
@@ -53,7 +56,7 @@ export class CoachesRepository {
 
   /** Creates the first coach; nobody when there is one already, however many ask at once. */
   async addFirst(
-    coach: Omit<Coach, 'settings' | 'houseRules' | 'paces'>,
+    coach: Omit<Coach, 'settings' | 'houseRules' | 'paces' | 'library'>,
     passwordHash: string | null,
     now: Date,
   ): Promise<Coach | undefined> {
@@ -69,7 +72,7 @@ export class CoachesRepository {
         house_rules: '{}',
         created_at: now,
       });
-      return { ...coach, settings: defaultSettings, houseRules: {}, paces: null };
+      return { ...coach, settings: defaultSettings, houseRules: {}, paces: null, library: [] };
     });
   }
 
@@ -92,6 +95,12 @@ export class CoachesRepository {
       .update({ paces: table && JSON.stringify(table) });
   }
 
+  async saveLibrary(coachId: string, families: LibraryBody['families']): Promise<void> {
+    await this.rows()
+      .where({ coach_id: coachId })
+      .update({ library: JSON.stringify(families) });
+  }
+
   private rows() {
     return this.knex<CoachRow>(tables.coaches);
   }
@@ -105,5 +114,6 @@ function coachOf(row: CoachRow): Coach {
     settings: settings.parse(row.settings),
     houseRules: ruleChanges.parse(row.house_rules),
     paces: namedPaces.nullable().parse(row.paces),
+    library: library.parse(row.library),
   };
 }

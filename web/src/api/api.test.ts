@@ -65,6 +65,7 @@ describe('calling the server', () => {
       settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' } as const,
       houseRules: {},
       paces: null,
+      library: [],
     };
     answerWith(() => Response.json({ ...session, coach }));
     const store = createStore();

@@ -7,6 +7,7 @@ import {
   type Coach,
   type FirstCoachBody,
   type HouseRulesBody,
+  type LibraryBody,
   type NewBlockBody,
   type PacesBody,
   type Refusal,
@@ -145,6 +146,18 @@ export const api = createApi({
         await queryFulfilled.catch(patch.undo);
       },
     }),
+    saveLibrary: build.mutation<Coach, LibraryBody>({
+      query: (body) => ({ route: routes.saveLibrary, body }),
+      // Shown at once; taken back if it is refused.
+      onQueryStarted: async ({ families }, { dispatch, queryFulfilled }) => {
+        const patch = dispatch(
+          api.util.updateQueryData('session', undefined, ({ coach }) => {
+            if (coach) coach.library = families;
+          }),
+        );
+        await queryFulfilled.catch(patch.undo);
+      },
+    }),
     squad: build.query<Squad, void>({
       query: () => ({ route: routes.squad }),
       providesTags: ['Squad'],
@@ -217,4 +230,5 @@ export const {
   useRemoveTemplateMutation,
   useSaveHouseRulesMutation,
   useSavePacesMutation,
+  useSaveLibraryMutation,
 } = api;

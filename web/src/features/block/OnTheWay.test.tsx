@@ -27,6 +27,7 @@ function open(events: BlockEvent[] = [], problem?: string) {
     settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' } as const,
     houseRules: {},
     paces: null,
+    library: [],
   };
   render(
     <SessionContext.Provider

@@ -38,6 +38,7 @@ describe('after a change of the house rules', () => {
       settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' } as const,
       houseRules,
       paces: null,
+      library: [],
     };
     render(
       <SessionContext.Provider

@@ -1,5 +1,5 @@
 import {
-  type DayRole,
+  dayRoleWords,
   formatDuration,
   formatRaceDistance,
   formatSteps,
@@ -10,17 +10,6 @@ import type { LaidAndShown } from '../../parts/useLaidBlock.js';
 import { DISPLAY_FACE } from '../../look/theme.js';
 import { token } from '../../look/tokens.js';
 import { formatDayAndMonth, shortWeekday } from '../../parts/dates.js';
-
-const ROLE_WORDS: Readonly<Record<DayRole, string>> = {
-  long: 'long run',
-  quality: 'quality',
-  easy: 'easy',
-  'short-easy': 'short easy',
-  'tune-up': 'race on the way',
-  test: 'test',
-  rest: 'rest',
-  race: 'race',
-};
 
 /** The seven days of the selected week, under the Ledger. */
 export const WeekDays = memo(function WeekDays({
@@ -72,7 +61,7 @@ export const WeekDays = memo(function WeekDays({
                   color: token(role === 'race' ? 'signal' : 'ink'),
                 }}
               >
-                {ROLE_WORDS[role]}
+                {dayRoleWords[role]}
               </span>
               {amount > 0 && (
                 <b style={{ fontSize: 15, paddingRight: 6 }}>{formatSteps(amount, measure)}</b>

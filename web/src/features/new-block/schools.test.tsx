@@ -20,6 +20,7 @@ const coach = {
   settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' } as const,
   houseRules: {},
   paces: null,
+  library: [],
 };
 
 afterEach(cleanup);

@@ -47,6 +47,7 @@ const session = {
     settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' },
     houseRules: {},
     paces: null,
+    library: [],
   },
 } as const;
 const signedIn = (view: React.ReactNode) =>

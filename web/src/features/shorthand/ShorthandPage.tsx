@@ -7,7 +7,7 @@ import {
   formatPercent,
   laySession,
   readSession,
-  sessionPaces,
+  sessionPacesOf,
 } from '@nadir/core';
 import { useEffect, useId, useMemo, useState } from 'react';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
@@ -86,8 +86,8 @@ function Written({
 }) {
   const id = useId();
   const paces = useMemo(() => {
-    const day = dayInBlock(pacesView(file, today).wishes, today);
-    return sessionPaces(pacesView(file, day).paces);
+    const { wishes, rules } = pacesView(file, today);
+    return sessionPacesOf(wishes, rules, dayInBlock(wishes, today));
   }, [file, today]);
   const read = readSession(text);
   const most = read.ok ? laySession(read.session, paces) : undefined;

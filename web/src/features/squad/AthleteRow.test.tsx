@@ -39,6 +39,7 @@ function row(of: Athlete, today: string, unit: 'athlete' | 'mi' = 'athlete') {
       settings: { unit, step: 1, theme: 'light', weekStartsOn: 'monday' },
       houseRules: {},
       paces: null,
+      library: [],
     },
   };
   render(

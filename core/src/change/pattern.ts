@@ -1,0 +1,78 @@
+import { daysUntilWeekday } from '../calendar/weekday.js';
+import type { Block } from '../block/block.js';
+import type { SessionFamily } from '../library/family.js';
+import type { PhaseKind } from '../phases/kinds.js';
+import type { PatternDay } from '../week/pattern-day.js';
+import { type WeekPatternName, weekPatterns } from '../week/patterns.js';
+import type { Wishes } from '../wishes/wishes.js';
+import type { Command } from './command.js';
+
+/** A ready week as this block would take it: its long run on the block's weekday. */
+export function patternDays(
+  name: WeekPatternName,
+  { weekStartsOn, week }: Pick<Wishes, 'weekStartsOn' | 'week'>,
+): PatternDay[] {
+  const days: readonly PatternDay[] = weekPatterns[name].days;
+  if (days.length % 7 !== 0) return [...days];
+  const wanted = daysUntilWeekday(weekStartsOn, week.longRunOn);
+  const long = days.findIndex(({ role }) => role === 'long');
+  return days.map((_, index) => {
+    const from = (index + long - wanted + days.length) % days.length;
+    return days[from] ?? { role: 'rest' };
+  });
+}
+
+/** Takes a ready week over; for the weeks of one phase where one is named. */
+export function choosePattern(
+  { wishes }: Block,
+  name: WeekPatternName,
+  phase?: PhaseKind,
+): Command {
+  const days = patternDays(name, wishes);
+  const { title } = weekPatterns[name];
+  return setPattern(wishes, days, phase, `Took the week “${title}”.`);
+}
+
+/** Back to run days, long run, quality and rest days as they were answered. */
+export function dropPattern({ wishes }: Block, phase?: PhaseKind): Command {
+  return setPattern(wishes, undefined, phase, 'Went back to the plain week.');
+}
+
+/** Changes one day of the block's cycle; the plain week becomes a pattern of its own with it. */
+export function setPatternDay(
+  { wishes }: Block,
+  current: readonly PatternDay[],
+  index: number,
+  day: PatternDay,
+): Command {
+  const days = current.map((each, place) => (place === index ? day : each));
+  return setPattern(wishes, days, undefined, 'Changed the week’s roles.');
+}
+
+/** Puts a family to a use: the nth quality day of the weeks of a phase. */
+export function assignFamily(
+  { wishes }: Block,
+  phase: PhaseKind,
+  place: number,
+  family: SessionFamily | undefined,
+): Command {
+  const others = wishes.sessions.filter((use) => use.phase !== phase || use.place !== place);
+  const sessions = family ? [...others, { phase, place, family }] : others;
+  const name = family ? `“${family.name}”` : 'no family';
+  return { change: { sessions }, words: `Quality day ${place} of ${phase}: ${name}.` };
+}
+
+function setPattern(
+  { week }: Wishes,
+  days: PatternDay[] | undefined,
+  phase: PhaseKind | undefined,
+  words: string,
+): Command {
+  if (phase === undefined) return { change: { week: { ...week, days } }, words };
+  const others = (week.byPhase ?? []).filter((each) => each.phase !== phase);
+  const byPhase = days ? [...others, { phase, days }] : others;
+  return {
+    change: { week: { ...week, byPhase: byPhase.length > 0 ? byPhase : undefined } },
+    words,
+  };
+}

@@ -1,0 +1,28 @@
+import { type Coach, type LibraryBody, libraryBody } from '@nadir/contract';
+import { problemsOfLibrary } from '@nadir/core';
+import { Controller, Inject, Put } from '@nestjs/common';
+import { Parsed } from '../http/body.js';
+import { invalid, notFound } from '../http/refused.js';
+import { CoachesRepository } from '../sign-in/coaches.repository.js';
+import { CoachId } from '../sign-in/session.guard.js';
+
+/** The coach's own sessions. Blocks keep the families they were given. */
+@Controller('api/library')
+export class LibraryController {
+  constructor(@Inject(CoachesRepository) private readonly coaches: CoachesRepository) {}
+
+  @Put()
+  async save(
+    @CoachId() coachId: string,
+    @Parsed(libraryBody) { families }: LibraryBody,
+  ): Promise<Coach> {
+    const problems = problemsOfLibrary(families);
+    if (problems.length > 0) {
+      throw invalid(problems.map((found) => ({ ...found, path: ['families', ...found.path] })));
+    }
+    await this.coaches.saveLibrary(coachId, families);
+    const coach = await this.coaches.find(coachId);
+    if (!coach) throw notFound('coach');
+    return coach;
+  }
+}
