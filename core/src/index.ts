@@ -106,6 +106,7 @@ export {
 } from './rules/rule-changes.js';
 export { type LaidSession, type Stretch, laySession } from './session/lay-session.js';
 export { type SessionProblem, readSession } from './session/parse-session.js';
+export { showSession } from './session/show-session.js';
 export { printSession } from './session/print-session.js';
 export { linkPaces, namePaces, shortPaceName } from './session/link-paces.js';
 export { RACE_PACE, type SessionPaces, sessionPacesOf } from './session/session-paces.js';

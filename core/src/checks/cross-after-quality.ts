@@ -1,5 +1,5 @@
 import type { Check } from './finding.js';
-import { daysToRace, weeksOf } from './hard-day.js';
+import { datesOf, daysToRace, weeksOf } from './hard-day.js';
 
 /** Cross-training the day after a quality session. Value: such days; limit: 0. */
 export const crossAfterQuality = {
@@ -11,7 +11,7 @@ export const crossAfterQuality = {
       ({ day }, index) => day.role === 'cross-train' && days[index - 1]?.day.role === 'quality',
     );
     if (found.length === 0) return [];
-    return [{ weeks: weeksOf(found), value: found.length, limit: 0 }];
+    return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
   },
   fixes(_, { block: { wishes } }) {
     const { week } = wishes;

@@ -11,6 +11,8 @@ export type Level = (typeof levels)[number];
 export interface Observation {
   /** Numbers of the weeks it is about. */
   weeks: number[];
+  /** The days it is about, where it is about single days. */
+  dates?: string[];
   /** What was measured, and the limit it was held against, in the check's own quantity. */
   value: number;
   limit: number;

@@ -25,3 +25,8 @@ export function daysToRace({ weeks, wishes }: LaidBlock): BlockDay[] {
 export function weeksOf(days: readonly BlockDay[]): number[] {
   return [...new Set(days.map(({ week }) => week))];
 }
+
+/** Dates in order. */
+export function datesOf(days: readonly BlockDay[]): string[] {
+  return days.map(({ day }) => day.date);
+}

@@ -14,7 +14,9 @@ export const hardDaysAdjacent = {
       const next = hard[index + 1];
       if (!next) return [];
       const value = differenceInDays(next.day.date, day.date) - 1;
-      return value < limit ? [{ weeks: [...new Set([week, next.week])], value, limit }] : [];
+      const weeks = [...new Set([week, next.week])];
+      const dates = [day.date, next.day.date];
+      return value < limit ? [{ weeks, dates, value, limit }] : [];
     });
   },
   fixes({ weeks }, context) {

@@ -1,6 +1,6 @@
 import { shiftWeekday, weekdays } from '../calendar/weekday.js';
 import type { Check } from './finding.js';
-import { daysToRace, isHardDay, weeksOf } from './hard-day.js';
+import { datesOf, daysToRace, isHardDay, weeksOf } from './hard-day.js';
 
 /** With fewer run days than these, rest has to stand wherever there is room. */
 const FEW_RUN_DAYS = 5;
@@ -20,7 +20,7 @@ export const restBeforeHard = {
     });
     if (found.length === 0) return [];
     const weeks = weeksOf(found);
-    return [{ weeks, value: weeks.length, limit: 0 }];
+    return [{ weeks, dates: datesOf(found), value: weeks.length, limit: 0 }];
   },
   fixes(_, { block: { wishes } }) {
     const { week } = wishes;

@@ -1,7 +1,7 @@
 import { weekdayOf } from '../calendar/weekday.js';
 import { isRun } from '../week/pattern-day.js';
 import type { Check } from './finding.js';
-import { daysToRace, weeksOf } from './hard-day.js';
+import { datesOf, daysToRace, weeksOf } from './hard-day.js';
 import { freeDays } from './mending-days.js';
 
 /** A run fixed on a day the athlete cannot run. Value: such days; limit: 0. */
@@ -20,7 +20,7 @@ export const sessionOutsideDays = {
         athlete.unavailable.includes(weekdayOf(date)),
     );
     if (found.length === 0) return [];
-    return [{ weeks: weeksOf(found), value: found.length, limit: 0 }];
+    return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
   },
   fixes: ({ weeks }, context) => freeDays(context, weeks, ['role', 'amount', 'session']),
 } as const satisfies Check;

@@ -1,5 +1,5 @@
 import type { Check } from './finding.js';
-import { daysToRace, isHardDay, weeksOf } from './hard-day.js';
+import { datesOf, daysToRace, isHardDay, weeksOf } from './hard-day.js';
 
 /** Strength work the day before something hard rather than after it. Value: such days; limit: 0. */
 export const strengthBeforeHard = {
@@ -13,7 +13,7 @@ export const strengthBeforeHard = {
       return strong && next !== undefined && isHardDay(next);
     });
     if (found.length === 0) return [];
-    return [{ weeks: weeksOf(found), value: found.length, limit: 0 }];
+    return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
   },
   fixes(_, { block: { wishes } }) {
     const { week } = wishes;

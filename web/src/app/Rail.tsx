@@ -28,6 +28,7 @@ export function Rail() {
           Block
         </NavLink>
       )}
+      {open && <NavLink to={`/blocks/${block.params.id ?? ''}/week`}>Week</NavLink>}
       <NavLink to={open ? `/blocks/${block.params.id ?? ''}/paces` : '/paces'}>Paces</NavLink>
       <NavLink to="/blocks/new">New block</NavLink>
       <NavLink to="/blocks" end>

@@ -38,6 +38,13 @@ export function createRouter() {
           }),
         },
         {
+          path: 'blocks/:id/week/:number?',
+          HydrateFallback: waiting,
+          lazy: async () => ({
+            Component: (await import('../features/week/WeekPage.js')).WeekPage,
+          }),
+        },
+        {
           path: 'blocks/:id/paces',
           HydrateFallback: waiting,
           lazy: async () => ({

@@ -3,7 +3,7 @@ import { type Command, defaultPaces } from '@nadir/core';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { SessionContext } from '../../api/session.js';
+import { SessionContext, type SignedIn } from '../../api/session.js';
 import type { Commands } from '../../desk/useCommands.js';
 import { EquivalentsTable } from './EquivalentsTable.js';
 import { HeartRates } from './HeartRates.js';
@@ -36,7 +36,7 @@ function fakeCommands(problem?: string) {
 const ran = (commands: ReturnType<typeof fakeCommands>): Command | undefined =>
   commands.run.mock.lastCall?.[0];
 
-const session = {
+const session: SignedIn = {
   today,
   demo: false,
   firstCoachWanted: false,
@@ -49,7 +49,7 @@ const session = {
     paces: null,
     library: [],
   },
-} as const;
+};
 const signedIn = (view: React.ReactNode) =>
   render(<SessionContext.Provider value={session}>{view}</SessionContext.Provider>);
 

@@ -3,7 +3,7 @@ import type { KeyboardEvent } from 'react';
 import { token } from '../../look/tokens.js';
 import { LevelMark } from '../../parts/LevelMark.js';
 import { Mending, fixCommand, useFixes } from './Mending.js';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../useCommands.js';
 
 /** One finding; opened, with the ways to mend it or to let it stand. */
 export function FindingItem({
@@ -23,9 +23,9 @@ export function FindingItem({
   commands: Commands;
   open: boolean;
   onOpen: () => void;
-  onLight: (weeks: readonly number[]) => void;
+  onLight: (weeks: readonly number[], dates?: readonly string[]) => void;
 }) {
-  const { weeks, level, title, message, waived, reopened } = finding;
+  const { weeks, dates, level, title, message, waived, reopened } = finding;
   const fixesOf = useFixes({ block, finding, measure, today });
 
   /** One key mends: the first fix, as it stands in the list. */
@@ -42,8 +42,8 @@ export function FindingItem({
         className="check"
         aria-expanded={open}
         aria-keyshortcuts="m"
-        onFocus={() => onLight(weeks)}
-        onMouseEnter={() => onLight(weeks)}
+        onFocus={() => onLight(weeks, dates)}
+        onMouseEnter={() => onLight(weeks, dates)}
         onBlur={() => onLight([])}
         onMouseLeave={() => onLight([])}
         onClick={onOpen}

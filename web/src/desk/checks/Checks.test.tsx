@@ -3,7 +3,7 @@ import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { Checks } from './Checks.js';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../useCommands.js';
 
 const finding = (part: Partial<Finding>): Finding => ({
   check: 'growth-over-cap',

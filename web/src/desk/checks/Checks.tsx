@@ -4,7 +4,7 @@ import { token } from '../../look/tokens.js';
 import { plural } from '../../parts/dates.js';
 import { FindingItem } from './FindingItem.js';
 import { findingWords, unwaived } from './finding-words.js';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../useCommands.js';
 
 /** What the block is told about itself, worst first; a check in focus lights its weeks. */
 export const Checks = memo(function Checks({
@@ -22,7 +22,7 @@ export const Checks = memo(function Checks({
   measure: Measure;
   today: string;
   commands: Commands;
-  onLight: (weeks: readonly number[]) => void;
+  onLight: (weeks: readonly number[], dates?: readonly string[]) => void;
 }) {
   const [open, setOpen] = useState<string>();
   const standing = unwaived(block.findings);

@@ -10,7 +10,7 @@ import {
 } from '@nadir/core';
 import { type SyntheticEvent, useCallback, useState } from 'react';
 import { token } from '../../look/tokens.js';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../useCommands.js';
 
 /** Asks for the fixes of a finding when they are wanted: each is laid out before it is offered. */
 export function useFixes({

@@ -1,0 +1,175 @@
+import {
+  type NamedPace,
+  type PhaseKind,
+  type SessionFamily,
+  type SessionPaces,
+  exposuresOf,
+  formatDuration,
+  phaseKinds,
+  startingFamilies,
+} from '@nadir/core';
+import { useId, useState } from 'react';
+import { errorSentence } from '../../api/api.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+import { OwnFamily } from './OwnFamily.js';
+import { useLibrary } from './useLibrary.js';
+
+/** The coach's sessions and the product's: searched, seen in all their exposures, made one's own. */
+export function Library({
+  paces,
+  table,
+  whose,
+  onTry,
+}: {
+  paces: SessionPaces;
+  table: readonly NamedPace[];
+  whose: string;
+  onTry: (text: string) => void;
+}) {
+  const id = useId();
+  const desk = useLibrary();
+  const [asked, setAsked] = useState('');
+  const [phase, setPhase] = useState<PhaseKind | ''>('');
+  const [open, setOpen] = useState<string>();
+  const all = [...desk.own, ...startingFamilies];
+  const found = all.filter(
+    (family) => says(family, asked) && (phase === '' || family.phases.includes(phase)),
+  );
+  return (
+    <section aria-label="Library">
+      <h2 className="display">Library</h2>
+      {typeof desk.state !== 'string' && <ErrorNote>{errorSentence(desk.state)}</ErrorNote>}
+      <div className="day-choices">
+        <label htmlFor={`${id}-search`}>Find</label>
+        <input
+          id={`${id}-search`}
+          className="answer"
+          type="search"
+          placeholder="name, purpose or tag"
+          value={asked}
+          onChange={({ target }) => setAsked(target.value)}
+        />
+        <label htmlFor={`${id}-phase`}>for</label>
+        <select
+          id={`${id}-phase`}
+          className="answer"
+          value={phase}
+          onChange={({ target }) =>
+            setPhase(phaseKinds.find((kind) => kind === target.value) ?? '')
+          }
+        >
+          <option value="">any phase</option>
+          {phaseKinds.map((kind) => (
+            <option key={kind} value={kind}>
+              {kind.replaceAll('-', ' ')}
+            </option>
+          ))}
+        </select>
+        <span role="status">
+          {found.length} of {all.length}
+          {desk.problems.length > 0 ? ' · not saved yet' : ''}
+        </span>
+      </div>
+      <ul className="library">
+        {found.map((family) => {
+          const index = desk.own.indexOf(family);
+          const isOpen = open === family.id;
+          return (
+            <li key={family.id}>
+              <button
+                type="button"
+                className="check"
+                aria-expanded={isOpen}
+                onClick={() => setOpen(isOpen ? undefined : family.id)}
+              >
+                <span />
+                <span>
+                  <b>{family.name}</b> {index >= 0 && <i>my own</i>}
+                  <span className="purpose">
+                    {family.purpose} <i>{family.tags.join(' · ')}</i>
+                  </span>
+                </span>
+              </button>
+              {isOpen && (
+                <div className="family">
+                  {index >= 0 && (
+                    <OwnFamily
+                      family={family}
+                      problem={desk.problems.find(({ path }) => path[0] === index)}
+                      table={table}
+                      paces={paces}
+                      onChange={(part) => desk.set(index, part)}
+                      onRemove={() => desk.remove(index)}
+                    />
+                  )}
+                  <Exposures
+                    family={family}
+                    paces={paces}
+                    table={table}
+                    whose={whose}
+                    onTry={onTry}
+                  />
+                  <button type="button" className="tool" onClick={() => setOpen(desk.add(family))}>
+                    make a copy my own
+                  </button>
+                </div>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+/** All exposures in a row, and what each comes to. */
+function Exposures({
+  family,
+  paces,
+  table,
+  whose,
+  onTry,
+}: {
+  family: SessionFamily;
+  paces: SessionPaces;
+  table: readonly NamedPace[];
+  whose: string;
+  onTry: (text: string) => void;
+}) {
+  const exposures = exposuresOf(family, paces, table);
+  return (
+    <table className="sheet-table pieces">
+      <caption>
+        Time after time, at the paces of {whose}; in a block it is sized to what came before.
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col">time</th>
+          <th scope="col">session</th>
+          <th scope="col">hard km</th>
+          <th scope="col">hard time</th>
+        </tr>
+      </thead>
+      <tbody>
+        {exposures.map(({ shorthand, totals }, index) => (
+          <tr key={index}>
+            <th scope="row">{index + 1}</th>
+            <td>
+              <button type="button" className="tool" onClick={() => onTry(shorthand)}>
+                {shorthand}
+              </button>
+            </td>
+            <td>{(totals.hardDistance / 1000).toFixed(1)}</td>
+            <td>{formatDuration(totals.hardTime)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function says({ name, purpose, tags, start }: SessionFamily, asked: string): boolean {
+  const words = asked.toLowerCase().split(/\s+/).filter(Boolean);
+  const text = [name, purpose, start, ...tags].join(' ').toLowerCase();
+  return words.every((word) => text.includes(word));
+}

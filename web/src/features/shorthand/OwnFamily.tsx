@@ -1,0 +1,153 @@
+import {
+  type NamedPace,
+  type Problem,
+  type SessionFamily,
+  type SessionPaces,
+  linkPaces,
+  namePaces,
+  phaseKinds,
+  wayNames,
+  ways,
+} from '@nadir/core';
+import { useState } from 'react';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import { Field } from '../../parts/Field.js';
+import { SessionEditor } from '../../parts/SessionEditor.js';
+import { TextAnswer } from '../../parts/TextAnswer.js';
+
+/** One of the coach's own sessions: its words, where it starts, how it goes on. */
+export function OwnFamily({
+  family,
+  problem,
+  table,
+  paces,
+  onChange,
+  onRemove,
+}: {
+  family: SessionFamily;
+  problem: Problem | undefined;
+  table: readonly NamedPace[];
+  paces: SessionPaces;
+  onChange: (part: Partial<SessionFamily>) => void;
+  onRemove: () => void;
+}) {
+  const [start, setStart] = useState(namePaces(family.start, table));
+  const [bad, setBad] = useState<{ field: string; text: string }>();
+  const number = (field: 'by' | 'most', label: string, because: string) => (
+    <Field
+      label={label}
+      because={because}
+      problem={bad?.field === field ? `“${bad.text}” is no number from 0 up.` : undefined}
+    >
+      {(ids) => (
+        <TextAnswer
+          {...ids}
+          value={String(family[field])}
+          given
+          wrong={bad?.field === field}
+          width={64}
+          onAnswer={(text) => {
+            const value = Number(text.replace(',', '.'));
+            const fits = text.trim() !== '' && Number.isFinite(value) && value >= 0;
+            setBad(fits ? undefined : { field, text });
+            if (fits) onChange({ [field]: field === 'most' ? Math.round(value) : value });
+          }}
+        />
+      )}
+    </Field>
+  );
+  return (
+    <div className="own-family">
+      {problem && <p role="alert">{problem.message}</p>}
+      <Field label="Name">
+        {(ids) => (
+          <TextAnswer
+            {...ids}
+            value={family.name}
+            given
+            wrong={problem?.path[1] === 'name'}
+            width={280}
+            onAnswer={(name) => onChange({ name })}
+          />
+        )}
+      </Field>
+      <Field label="What for">
+        {(ids) => (
+          <TextAnswer
+            {...ids}
+            value={family.purpose}
+            given
+            wrong={false}
+            width={420}
+            onAnswer={(purpose) => onChange({ purpose })}
+          />
+        )}
+      </Field>
+      <SessionEditor
+        label="First time, without warming up and cooling down"
+        text={start}
+        table={table}
+        families={[]}
+        paces={paces}
+        rows={1}
+        onText={(text) => {
+          setStart(text);
+          onChange({ start: linkPaces(text, table) });
+        }}
+      />
+      <Field label="Goes on by" because={ways[family.way].why}>
+        {(ids) => (
+          <ChoiceAnswer
+            {...ids}
+            value={family.way}
+            choices={wayNames.map((way) => [way, ways[way].title] as const)}
+            onAnswer={(way) => onChange({ way })}
+          />
+        )}
+      </Field>
+      {number('by', 'By', ways[family.way].by)}
+      {number('most', 'Times', 'Then it stays as it is.')}
+      <fieldset className="phases">
+        <legend>Phases</legend>
+        {phaseKinds.map((kind) => (
+          <label key={kind}>
+            <input
+              type="checkbox"
+              checked={family.phases.includes(kind)}
+              onChange={({ target }) =>
+                onChange({
+                  phases: phaseKinds.filter((each) =>
+                    each === kind ? target.checked : family.phases.includes(each),
+                  ),
+                })
+              }
+            />{' '}
+            {kind.replaceAll('-', ' ')}
+          </label>
+        ))}
+      </fieldset>
+      <Field label="Tags" because="Separated by commas.">
+        {(ids) => (
+          <TextAnswer
+            {...ids}
+            value={family.tags.join(', ')}
+            given
+            wrong={false}
+            width={280}
+            onAnswer={(text) =>
+              onChange({
+                tags: text
+                  .split(',')
+                  .map((tag) => tag.trim())
+                  .filter(Boolean),
+              })
+            }
+          />
+        )}
+      </Field>
+      <button type="button" className="tool" onClick={onRemove}>
+        remove it from my own
+      </button>
+    </div>
+  );
+}

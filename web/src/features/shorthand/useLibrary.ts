@@ -1,0 +1,61 @@
+import { type Problem, type SessionFamily, problemsOfLibrary } from '@nadir/core';
+import { library, problemsOf } from '@nadir/contract';
+import { useRef, useState } from 'react';
+import { type CallError, useSaveLibraryMutation } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
+
+/** The coach's own sessions as they are being edited. */
+interface LibraryDesk {
+  own: SessionFamily[];
+  /** What stands in the way of saving; what was saved before stands until then. */
+  problems: Problem[];
+  state: 'saved' | 'saving' | CallError;
+  set: (index: number, part: Partial<SessionFamily>) => void;
+  /** Takes a copy as the coach's own; gives back its id. */
+  add: (from: SessionFamily) => string;
+  remove: (index: number) => void;
+}
+
+/** The same, saved one change after the other as long as they can be read. */
+export function useLibrary(): LibraryDesk {
+  const { coach } = useSignedIn();
+  const [own, setOwn] = useState<SessionFamily[]>(coach.library);
+  const [problems, setProblems] = useState<Problem[]>([]);
+  const [state, setState] = useState<LibraryDesk['state']>('saved');
+  const [save] = useSaveLibraryMutation();
+  const line = useRef(Promise.resolve());
+
+  function keep(next: SessionFamily[]): void {
+    setOwn(next);
+    const parsed = library.safeParse(next);
+    const found = parsed.success ? problemsOfLibrary(next) : problemsOf(parsed.error, next);
+    setProblems(found);
+    if (found.length > 0) return;
+    setState('saving');
+    line.current = line.current.then(async () => {
+      const { error } = await save({ families: next });
+      setState(error && 'kind' in error ? error : 'saved');
+    });
+  }
+
+  return {
+    own,
+    problems,
+    state,
+    set: (index, part) =>
+      keep(own.map((family, place) => (place === index ? { ...family, ...part } : family))),
+    add(from) {
+      const id = free(`own-${from.id}`, new Set(own.map((family) => family.id)), '-');
+      const name = free(`${from.name}, my way`, new Set(own.map((each) => each.name)), ' ');
+      keep([...own, { ...from, id, name }]);
+      return id;
+    },
+    remove: (index) => keep(own.filter((_, place) => place !== index)),
+  };
+}
+
+function free(wished: string, taken: ReadonlySet<string>, between: string): string {
+  let found = wished;
+  for (let turn = 2; taken.has(found); turn++) found = `${wished}${between}${turn}`;
+  return found;
+}

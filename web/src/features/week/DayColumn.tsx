@@ -1,0 +1,171 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
+import {
+  type Block,
+  type CivilDate,
+  type HouseRules,
+  type ShownBlock,
+  addDays,
+  copyToNextWeek,
+  crossWords,
+  dayRoleWords,
+  dayWishOf,
+  dayWords,
+  formatDuration,
+  formatSteps,
+  freeDay,
+  lengthenDay,
+  moveDay,
+  moveRest,
+  swapBack,
+  swapForCross,
+  unitName,
+  whyDay,
+} from '@nadir/core';
+import type { KeyboardEvent } from 'react';
+import { formatDayAndMonth, shortWeekday } from '../../parts/dates.js';
+import type { CycleDay } from './cycle-days.js';
+import type { RunDay } from './useDayCommands.js';
+
+const COARSE_STEPS = 5;
+
+/** One day: what it is, how far, and what is done; the keys change it. */
+export function DayColumn({
+  each: { day, week, place },
+  block,
+  shown,
+  rules,
+  isToday,
+  selected,
+  lit,
+  run,
+  onSelect,
+}: {
+  each: CycleDay;
+  block: Block;
+  shown: ShownBlock;
+  rules: HouseRules;
+  isToday: boolean;
+  selected: boolean;
+  lit: boolean;
+  run: RunDay;
+  onSelect: (date: CivilDate) => void;
+}) {
+  const { date, role, sessions, swap } = day;
+  const { measure } = shown;
+  const drag = useDraggable({ id: date });
+  const drop = useDroppable({ id: date });
+  const fixed = block.wishes.days.some((wish) => wish.date === date);
+  const amount = shown.weeks[week.number - 1]?.days[place] ?? 0;
+  const figure = amount > 0 ? `${formatSteps(amount, measure)} ${unitName(measure)}` : '';
+  const isPlaced = role === 'race' || role === 'tune-up' || role === 'test';
+  const hard = role === 'quality' || role === 'long' || isPlaced;
+  const classes = ['day-column', hard && 'hard', lit && 'lit', drop.isOver && 'over']
+    .filter(Boolean)
+    .join(' ');
+
+  function onKeyDown(event: KeyboardEvent<HTMLElement>) {
+    if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey || event.altKey) {
+      return;
+    }
+    const action = actions()[event.shiftKey ? `Shift ${event.key}` : event.key];
+    if (!action) return;
+    event.preventDefault();
+    action();
+  }
+
+  function actions(): Readonly<Record<string, () => void>> {
+    const longer = (steps: number) => run(lengthenDay(block, date, steps, measure));
+    const across = (kind: 'pool' | 'bike') =>
+      run(swap ? swapBack(block, date) : swapForCross(block, date, kind, 'soreness'));
+    const beside = (by: number) => {
+      const to = addDays(date, by);
+      if (run(moveDay(block, date, to))) focusDay(to);
+    };
+    return {
+      ArrowUp: () => longer(1),
+      ArrowDown: () => longer(-1),
+      'Shift ArrowUp': () => longer(COARSE_STEPS),
+      'Shift ArrowDown': () => longer(-COARSE_STEPS),
+      ArrowLeft: () => focusDay(addDays(date, -1)),
+      ArrowRight: () => focusDay(addDays(date, 1)),
+      'Shift ArrowLeft': () => beside(-1),
+      'Shift ArrowRight': () => beside(1),
+      p: () => across('pool'),
+      b: () => across('bike'),
+      r: () => run(moveRest(block, date)),
+      c: () => run(copyToNextWeek(block, date)),
+      Delete: () => fixed && run(freeDay(block, date)),
+    };
+  }
+
+  return (
+    <article
+      ref={drop.setNodeRef}
+      className={classes}
+      style={drag.isDragging ? { opacity: 0.55 } : undefined}
+      aria-label={`${dayWords(date)}: ${dayRoleWords[role]}${figure && `, ${figure}`}`}
+      aria-current={selected}
+      data-day={date}
+      tabIndex={selected ? 0 : -1}
+      onFocus={() => onSelect(date)}
+      onClick={() => onSelect(date)}
+      onKeyDown={onKeyDown}
+    >
+      <div className="day-head">
+        <span>
+          {shortWeekday(date)} {formatDayAndMonth(date)}
+          {isToday && ' · today'}
+        </span>
+        {!isPlaced && (
+          <button
+            type="button"
+            className="grip"
+            ref={drag.setNodeRef}
+            {...drag.listeners}
+            {...drag.attributes}
+            aria-label={`Move ${dayWords(date)}`}
+          >
+            <svg width="8" height="12" aria-hidden="true" fill="currentColor">
+              {[2, 6, 10].flatMap((y) =>
+                [2, 6].map((x) => <circle key={`${x} ${y}`} cx={x} cy={y} r={1.2} />),
+              )}
+            </svg>
+          </button>
+        )}
+      </div>
+      <div className="day-role">{dayRoleWords[role]}</div>
+      <div className="day-figure" title={whyDay(week, day, shown, rules)}>
+        {figure || '–'}
+      </div>
+      <ul>
+        {sessions.map(({ shorthand, time, kind }, index) => (
+          <li key={index} className={kind}>
+            {index === 1 && kind === 'run' && <b>evening </b>}
+            {shorthand}
+            <span> {minutes(time)}</span>
+          </li>
+        ))}
+      </ul>
+      {swap && (
+        <p>
+          {crossWords[swap.kind].title} instead: {swap.reason}
+        </p>
+      )}
+      {fixed && <p className="fixed">fixed by you{isPinned(block, date) ? ', pinned' : ''}</p>}
+    </article>
+  );
+}
+
+function isPinned({ wishes }: Block, date: CivilDate): boolean {
+  return dayWishOf(wishes.days, date).amount !== undefined;
+}
+
+function focusDay(date: CivilDate): void {
+  // The day may only now have come to stand there.
+  requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-day="${date}"]`)?.focus());
+}
+
+function minutes(seconds: number): string {
+  const words = formatDuration(60 * Math.round(seconds / 60)).replace(/:00$/, '');
+  return `about ${words} ${seconds < 3570 ? 'min' : 'h'}`;
+}

@@ -1,0 +1,264 @@
+import {
+  type AddOn,
+  type Block,
+  type CrossKind,
+  type HouseRules,
+  type SwapReason,
+  addOns,
+  copyToNextWeek,
+  crossKinds,
+  crossWords,
+  dayRoleWords,
+  dayWishOf,
+  dayWords,
+  freeDay,
+  moveRest,
+  namePaces,
+  patternRoles,
+  readSession,
+  sessionPacesOf,
+  setBeside,
+  setDayRole,
+  startingFamilies,
+  swapBack,
+  swapForCross,
+  swapReasons,
+  writeSession,
+} from '@nadir/core';
+import { useId, useMemo, useState } from 'react';
+import { useSignedIn } from '../../api/session.js';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import { SessionBreakdown } from '../../parts/SessionBreakdown.js';
+import { SessionEditor } from '../../parts/SessionEditor.js';
+import type { CycleDay } from './cycle-days.js';
+import type { RunDay } from './useDayCommands.js';
+
+const WIDTH = 520;
+
+/** The chosen day: its role, its session as text and to scale, what goes with it. */
+export function DayPanel({
+  chosen: { day },
+  block,
+  rules,
+  run,
+}: {
+  chosen: CycleDay;
+  block: Block;
+  rules: HouseRules;
+  run: RunDay;
+}) {
+  const { date, role, sessions, swap } = day;
+  const id = useId();
+  const isPlaced = role === 'race' || role === 'tune-up' || role === 'test';
+  const wish = dayWishOf(block.wishes.days, date);
+  if (isPlaced) {
+    return (
+      <section aria-label={dayWords(date)} className="day-panel">
+        <h3 className="display">{dayWords(date)}</h3>
+        <p>A race or test is moved where it is placed, in “On the way” beside the block.</p>
+      </section>
+    );
+  }
+  return (
+    <section aria-label={dayWords(date)} className="day-panel">
+      <div className="day-choices">
+        <h3 className="display">{dayWords(date)}</h3>
+        <label htmlFor={`${id}-role`}>Role</label>
+        <ChoiceAnswer
+          id={`${id}-role`}
+          value={role}
+          choices={patternRoles.map((each) => [each, dayRoleWords[each]] as const)}
+          onAnswer={(next) => run(setDayRole(block, date, next))}
+        />
+        <label>
+          <input
+            type="checkbox"
+            checked={sessions.filter(({ kind }) => kind === 'run').length > 1}
+            onChange={({ target }) => run(setBeside(block, date, { double: target.checked }))}
+          />{' '}
+          run twice
+        </label>
+        <label>
+          <input
+            type="checkbox"
+            checked={sessions.some(({ kind }) => kind === 'strength')}
+            onChange={({ target }) => run(setBeside(block, date, { strength: target.checked }))}
+          />{' '}
+          strength
+        </label>
+        <label htmlFor={`${id}-add`}>with</label>
+        <ChoiceAnswer<AddOn | 'nothing'>
+          id={`${id}-add`}
+          value={wish.addOn ?? 'nothing'}
+          choices={[
+            ['nothing', 'nothing more'],
+            ...addOns.map((each) => [each, each.replace('-', ' ')] as const),
+          ]}
+          onAnswer={(next) =>
+            run(setBeside(block, date, { addOn: next === 'nothing' ? undefined : next }))
+          }
+        />
+        <Across block={block} day={day} swap={swap} run={run} />
+        <button type="button" className="tool" onClick={() => run(moveRest(block, date))}>
+          rest here
+        </button>
+        <button type="button" className="tool" onClick={() => run(copyToNextWeek(block, date))}>
+          copy to next week
+        </button>
+        <button
+          type="button"
+          className="tool"
+          disabled={!block.wishes.days.some((each) => each.date === date)}
+          onClick={() => run(freeDay(block, date))}
+        >
+          leave to the week
+        </button>
+      </div>
+      {role !== 'long' && !swap && (
+        // Written anew whenever the day is laid out otherwise.
+        <Writing
+          key={sessions[0]?.shorthand ?? ''}
+          block={block}
+          day={day}
+          rules={rules}
+          run={run}
+        />
+      )}
+      {role === 'long' && (
+        <p>
+          {sessions[0]?.shorthand}. Its length is pinned with the arrow keys, its stretches are
+          chosen in the wishes.
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** Pool or bike instead of running, with the reason; and back. */
+function Across({
+  block,
+  day: { date, role },
+  swap,
+  run,
+}: {
+  block: Block;
+  day: CycleDay['day'];
+  swap: CycleDay['day']['swap'];
+  run: RunDay;
+}) {
+  const [reason, setReason] = useState<SwapReason>('soreness');
+  const [kind, setKind] = useState<CrossKind>('pool');
+  if (swap) {
+    return (
+      <button type="button" className="tool" onClick={() => run(swapBack(block, date))}>
+        run it after all
+      </button>
+    );
+  }
+  return (
+    <span className="across">
+      <select
+        className="answer"
+        aria-label="Instead of running"
+        value={kind}
+        onChange={({ target }) => {
+          const next = crossKinds.find((each) => each === target.value);
+          if (next) setKind(next);
+        }}
+      >
+        {crossKinds.map((each) => (
+          <option key={each} value={each}>
+            {crossWords[each].title}
+          </option>
+        ))}
+      </select>
+      <select
+        className="answer"
+        aria-label="Reason"
+        value={reason}
+        onChange={({ target }) => {
+          const next = swapReasons.find((each) => each === target.value);
+          if (next) setReason(next);
+        }}
+      >
+        {swapReasons.map((each) => (
+          <option key={each}>{each}</option>
+        ))}
+      </select>
+      <button
+        type="button"
+        className="tool"
+        disabled={role === 'rest' || role === 'cross-train'}
+        onClick={() => run(swapForCross(block, date, kind, reason))}
+      >
+        instead of running
+      </button>
+    </span>
+  );
+}
+
+/** The session as text; kept when it reads, the later ones of its family following if asked. */
+function Writing({
+  block,
+  day: { date, sessions },
+  rules,
+  run,
+}: {
+  block: Block;
+  day: CycleDay['day'];
+  rules: HouseRules;
+  run: RunDay;
+}) {
+  const { coach } = useSignedIn();
+  const { wishes } = block;
+  const { table } = wishes.paces;
+  const wish = dayWishOf(wishes.days, date);
+  const laid = wish.session ? namePaces(wish.session, table) : (sessions[0]?.shorthand ?? '');
+  const [text, setText] = useState(laid);
+  const [follow, setFollow] = useState(wish.follow === true);
+  const paces = useMemo(() => sessionPacesOf(wishes, rules, date), [wishes, rules, date]);
+  const family = sessions[0]?.family;
+  const reads = readSession(text).ok;
+  return (
+    <div className="writing">
+      <SessionEditor
+        label={family ? `${family.name}, time ${family.exposure}` : 'Session'}
+        text={text}
+        table={table}
+        families={[...coach.library, ...startingFamilies]}
+        paces={paces}
+        onText={setText}
+      />
+      <div className="day-choices">
+        <button
+          type="button"
+          className="tool"
+          disabled={!reads || (text === laid && follow === (wish.follow === true))}
+          onClick={() => run(writeSession(block, date, text, follow))}
+        >
+          keep this session
+        </button>
+        {wish.session !== undefined && (
+          <button
+            type="button"
+            className="tool"
+            onClick={() => run(writeSession(block, date, undefined))}
+          >
+            back to the week’s own
+          </button>
+        )}
+        <label>
+          <input
+            type="checkbox"
+            checked={follow}
+            onChange={({ target }) => setFollow(target.checked)}
+          />{' '}
+          later ones of the family follow
+        </label>
+      </div>
+      {reads && (
+        <SessionBreakdown text={text} paces={paces} unit={wishes.athlete.unit} width={WIDTH} />
+      )}
+    </div>
+  );
+}

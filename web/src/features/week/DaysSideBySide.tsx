@@ -1,0 +1,110 @@
+import {
+  type Announcements,
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  MouseSensor,
+  TouchSensor,
+  useDroppable,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import {
+  type Block,
+  type CivilDate,
+  type HouseRules,
+  type ShownBlock,
+  addDays,
+  dayWords,
+  moveDay,
+} from '@nadir/core';
+import type { ReactNode } from 'react';
+import type { Cycle } from './cycle-days.js';
+import { DayColumn } from './DayColumn.js';
+import type { RunDay } from './useDayCommands.js';
+
+const announcements: Announcements = {
+  onDragStart: ({ active }) => `Took up ${dayWords(String(active.id))}.`,
+  onDragOver: ({ over }) => (over ? `Over ${placeWords(String(over.id))}.` : 'Over nothing.'),
+  onDragEnd: ({ over }) => (over ? `Put on ${placeWords(String(over.id))}.` : 'Put back.'),
+  onDragCancel: () => 'Put back.',
+};
+
+/** The days in columns; one dropped on another swaps with it, on an edge with the week beyond. */
+export function DaysSideBySide({
+  cycle,
+  block,
+  shown,
+  rules,
+  today,
+  selected,
+  lit,
+  run,
+  onSelect,
+}: {
+  cycle: Cycle;
+  block: Block;
+  shown: ShownBlock;
+  rules: HouseRules;
+  today: CivilDate;
+  selected: CivilDate | undefined;
+  lit: readonly string[];
+  run: RunDay;
+  onSelect: (date: CivilDate) => void;
+}) {
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 150, tolerance: 8 } }),
+    useSensor(KeyboardSensor),
+  );
+
+  function onDragEnd({ active, over }: DragEndEvent) {
+    if (!over || over.id === active.id) return;
+    const from = String(active.id);
+    const to = String(over.id);
+    const target = to === 'before' ? addDays(from, -7) : to === 'after' ? addDays(from, 7) : to;
+    if (run(moveDay(block, from, target))) onSelect(target);
+  }
+
+  return (
+    <DndContext sensors={sensors} onDragEnd={onDragEnd} accessibility={{ announcements }}>
+      <section
+        aria-label="Days"
+        className="day-columns"
+        style={{ gridTemplateColumns: `18px repeat(${cycle.days.length}, minmax(0, 1fr)) 18px` }}
+      >
+        <Edge id="before">the week before</Edge>
+        {cycle.days.map((each) => (
+          <DayColumn
+            key={each.day.date}
+            each={each}
+            block={block}
+            shown={shown}
+            rules={rules}
+            isToday={each.day.date === today}
+            selected={each.day.date === selected}
+            lit={lit.includes(each.day.date)}
+            run={run}
+            onSelect={onSelect}
+          />
+        ))}
+        <Edge id="after">the week after</Edge>
+      </section>
+    </DndContext>
+  );
+}
+
+/** Where a day is dropped to go to the week beyond. */
+function Edge({ id, children }: { id: 'before' | 'after'; children: ReactNode }) {
+  const { setNodeRef, isOver } = useDroppable({ id });
+  return (
+    <div ref={setNodeRef} className={isOver ? 'edge over' : 'edge'} aria-hidden="true">
+      <span>{children}</span>
+    </div>
+  );
+}
+
+function placeWords(id: string): string {
+  if (id === 'before') return 'the week before';
+  return id === 'after' ? 'the week after' : dayWords(id);
+}

@@ -1,0 +1,196 @@
+import {
+  type Block,
+  type PhaseKind,
+  type SessionFamily,
+  type ShownBlock,
+  type Week,
+  type WeekPatternName,
+  applyChange,
+  assignFamily,
+  choosePattern,
+  dayRoleWords,
+  dropPattern,
+  formatSteps,
+  layOut,
+  showBlock,
+  startingFamilies,
+  unitName,
+  weekPatternNames,
+  weekPatterns,
+} from '@nadir/core';
+import { useId, useState } from 'react';
+import { useSignedIn } from '../../api/session.js';
+import type { Commands } from '../../desk/useCommands.js';
+
+/** The week's roles: ready patterns with this athlete's own numbers, and the families of the phase. */
+export function PatternChoice({
+  block,
+  shown,
+  week,
+  commands,
+}: {
+  block: Block;
+  shown: ShownBlock;
+  week: Week | undefined;
+  commands: Commands;
+}) {
+  const [open, setOpen] = useState(false);
+  const [onlyPhase, setOnlyPhase] = useState(false);
+  if (!week) return null;
+  const phase = onlyPhase ? week.phase : undefined;
+  const phaseName = week.phase.replaceAll('-', ' ');
+  const takes = block.wishes.week.days !== undefined || block.wishes.week.byPhase !== undefined;
+  return (
+    <>
+      <Families block={block} week={week} commands={commands} />
+      <section aria-label="Roles of the week">
+        <h2 className="display">Roles of the week</h2>
+        <label>
+          <input
+            type="checkbox"
+            checked={onlyPhase}
+            onChange={({ target }) => setOnlyPhase(target.checked)}
+          />{' '}
+          only in {phaseName}
+        </label>
+        <p>
+          <button
+            type="button"
+            className="tool"
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+          >
+            {open ? 'close' : 'choose a ready week'}
+          </button>{' '}
+          {takes && (
+            <button
+              type="button"
+              className="tool"
+              onClick={() => commands.run(dropPattern(block, phase))}
+            >
+              plain week again
+            </button>
+          )}
+        </p>
+        {open && (
+          <ul className="patterns">
+            {weekPatternNames.map((name) => (
+              <Pattern
+                key={name}
+                name={name}
+                block={block}
+                shown={shown}
+                week={week}
+                phase={phase}
+                commands={commands}
+              />
+            ))}
+          </ul>
+        )}
+      </section>
+    </>
+  );
+}
+
+/** A ready week, and what this very week would be under it. */
+function Pattern({
+  name,
+  block,
+  shown: { measure },
+  week,
+  phase,
+  commands,
+}: {
+  name: WeekPatternName;
+  block: Block;
+  shown: ShownBlock;
+  week: Week;
+  phase: PhaseKind | undefined;
+  commands: Commands;
+}) {
+  const { title, why } = weekPatterns[name];
+  const command = choosePattern(block, name, phase);
+  const tried = layOut(applyChange(block.wishes, command.change), { shown: measure });
+  const figures = showBlock(tried, measure).weeks[week.number - 1];
+  const days = tried.weeks[week.number - 1]?.days ?? [];
+  const words = days.map(({ role }, index) => {
+    const amount = figures?.days[index] ?? 0;
+    return amount > 0 ? formatSteps(amount, measure) : role === 'cross-train' ? '×' : '–';
+  });
+  return (
+    <li>
+      <button
+        type="button"
+        className="check"
+        onMouseEnter={() => commands.show(command)}
+        onFocus={() => commands.show(command)}
+        onMouseLeave={() => commands.cancel()}
+        onBlur={() => commands.cancel()}
+        onClick={() => commands.run(command)}
+      >
+        <span />
+        <span>
+          <b>{title}</b>
+          <span
+            className="pattern-figures"
+            title={days.map(({ role }) => dayRoleWords[role]).join(', ')}
+          >
+            {words.join('  ')} {unitName(measure)}
+          </span>
+          <span style={{ display: 'block', fontSize: 13 }}>{why}</span>
+        </span>
+      </button>
+    </li>
+  );
+}
+
+/** Which family fills which quality day of the phase. */
+function Families({
+  block,
+  week: { phase, days },
+  commands,
+}: {
+  block: Block;
+  week: Week;
+  commands: Commands;
+}) {
+  const id = useId();
+  const { coach } = useSignedIn();
+  const all: SessionFamily[] = [...coach.library, ...startingFamilies];
+  const quality = days.filter(({ role }) => role === 'quality').length;
+  const places = Array.from({ length: Math.max(1, quality) }, (_, index) => index + 1);
+  return (
+    <section aria-label="Sessions of the phase">
+      <h2 className="display">Sessions in {phase.replaceAll('-', ' ')}</h2>
+      {places.map((place) => {
+        const used = block.wishes.sessions.find(
+          (use) => use.phase === phase && use.place === place,
+        )?.family;
+        const choices = used && !all.some((each) => each.id === used.id) ? [used, ...all] : all;
+        return (
+          <div key={place} className="family-choice">
+            <label htmlFor={`${id}-${place}`}>Quality day {place}</label>
+            <select
+              id={`${id}-${place}`}
+              className="answer"
+              value={used?.id ?? ''}
+              onChange={({ target }) => {
+                const family = choices.find((each) => each.id === target.value);
+                commands.run(assignFamily(block, phase, place, family));
+              }}
+            >
+              <option value="">as the day before it, or strides</option>
+              {choices.map((family) => (
+                <option key={family.id} value={family.id}>
+                  {family.name}
+                  {family.phases.includes(phase) ? '' : ' (other phase)'}
+                </option>
+              ))}
+            </select>
+            {used && <p>{used.purpose}</p>}
+          </div>
+        );
+      })}
+    </section>
+  );
+}

@@ -1,0 +1,161 @@
+import Button from '@mui/material/Button';
+import type { BlockFile } from '@nadir/contract';
+import { type CivilDate, rulesOf } from '@nadir/core';
+import { useEffect, useMemo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useNavigate, useParams } from 'react-router';
+import { useSignedIn } from '../../api/session.js';
+import { ConflictDialog } from '../../desk/ConflictDialog.js';
+import { OnDesk } from '../../desk/OnDesk.js';
+import { SaveLine } from '../../desk/SaveLine.js';
+import { UndoRedo } from '../../desk/UndoRedo.js';
+import { Checks } from '../../desk/checks/Checks.js';
+import { useCommands } from '../../desk/useCommands.js';
+import { useDesk } from '../../desk/useDesk.js';
+import { token } from '../../look/tokens.js';
+import { ErrorNote } from '../../parts/ErrorNote.js';
+import { TopStrip } from '../../parts/TopStrip.js';
+import { useLaidBlock } from '../../parts/useLaidBlock.js';
+import { cycleOn, cyclesOf } from './cycle-days.js';
+import { DayPanel } from './DayPanel.js';
+import { DaysSideBySide } from './DaysSideBySide.js';
+import { PatternChoice } from './PatternChoice.js';
+import { WeekSum } from './WeekSum.js';
+import { useDayCommands } from './useDayCommands.js';
+
+/** The days of a week side by side: moved, lengthened, written, swapped. */
+export function WeekPage() {
+  const { id = '' } = useParams();
+  return (
+    <OnDesk id={id}>{(file, preview) => <OpenWeek id={id} file={file} preview={preview} />}</OnDesk>
+  );
+}
+
+function OpenWeek({
+  id,
+  file,
+  preview,
+}: {
+  id: string;
+  file: BlockFile;
+  preview: BlockFile | null;
+}) {
+  const { today } = useSignedIn();
+  const { number } = useParams();
+  const navigate = useNavigate();
+  const refusal = useDesk((desk) => desk.refusal);
+  const base = useLaidBlock(file);
+  const drawn = useLaidBlock(preview ?? file);
+  const { block, shown } = drawn;
+  const { athlete, race } = block.wishes;
+  const cycles = useMemo(() => cyclesOf(block), [block]);
+  const cycle = cycles.find((each) => String(each.number) === number) ?? cycleOn(cycles, today);
+  const commands = useCommands();
+  const { run, problem } = useDayCommands(commands);
+  const [chosen, setChosen] = useState<CivilDate>();
+  const [lit, setLit] = useState<readonly string[]>([]);
+  const rules = useMemo(() => rulesOf(block.wishes), [block.wishes]);
+  const weekNumbers = useMemo(
+    () => [...new Set(cycle?.days.map(({ week }) => week.number) ?? [])],
+    [cycle],
+  );
+  // The checks of this page are those of its weeks.
+  const here = useMemo(
+    () => ({
+      ...base.block,
+      findings: base.block.findings.filter(({ weeks }) =>
+        weeks.some((week) => weekNumbers.includes(week)),
+      ),
+    }),
+    [base.block, weekNumbers],
+  );
+  useEffect(() => {
+    document.title = `Week ${cycle?.number ?? ''} of ${athlete.name || 'a block'} · Nadir`;
+  }, [athlete.name, cycle?.number]);
+
+  const go = (by: number) => {
+    const next = cycles.find((each) => each.number === (cycle?.number ?? 1) + by);
+    if (next) void navigate(`/blocks/${id}/week/${next.number}`);
+  };
+  useHotkeys('pagedown', () => go(1), { preventDefault: true });
+  useHotkeys('pageup', () => go(-1), { preventDefault: true });
+
+  if (!cycle) return null;
+  const week = cycle.days[0]?.week;
+  const date = cycle.days.some(({ day }) => day.date === chosen)
+    ? chosen
+    : (cycle.days.find(({ day }) => day.date === today) ?? cycle.days[0])?.day.date;
+  const selected = cycle.days.find(({ day }) => day.date === date);
+  return (
+    <>
+      <TopStrip
+        title={athlete.name || 'Week'}
+        detail={`${race.name} · ${week?.toGo === 0 ? 'race week' : `${week?.toGo ?? 0} to go`}`}
+      >
+        <SaveLine />
+        <UndoRedo />
+        <Button
+          onClick={() => go(-1)}
+          disabled={cycle === cycles[0]}
+          aria-keyshortcuts="PageUp"
+          title="The one before (Page up)"
+        >
+          before
+        </Button>
+        <Button
+          onClick={() => go(1)}
+          disabled={cycle === cycles.at(-1)}
+          aria-keyshortcuts="PageDown"
+          title="The next one (Page down)"
+        >
+          next
+        </Button>
+        <Button onClick={() => window.print()}>print</Button>
+      </TopStrip>
+      <div className="desk">
+        <main className="week-page">
+          {refusal && <ErrorNote>{refusal}</ErrorNote>}
+          <WeekSum cycle={cycle} shown={shown} />
+          <p role="status" className="said">
+            {problem}
+          </p>
+          <DaysSideBySide
+            cycle={cycle}
+            block={block}
+            shown={shown}
+            rules={rules}
+            today={today}
+            selected={date}
+            lit={lit}
+            run={run}
+            onSelect={setChosen}
+          />
+          {selected && (
+            <DayPanel
+              key={selected.day.date}
+              chosen={selected}
+              block={base.block}
+              rules={rules}
+              run={run}
+            />
+          )}
+        </main>
+        <aside
+          style={{ background: token('panel'), borderLeft: `1px solid ${token('hairline')}` }}
+          aria-label="Checks and roles"
+        >
+          <Checks
+            block={here}
+            shown={undefined}
+            measure={shown.measure}
+            today={today}
+            commands={commands}
+            onLight={(_, dates = []) => setLit(dates)}
+          />
+          <PatternChoice block={base.block} shown={shown} week={week} commands={commands} />
+        </aside>
+      </div>
+      <ConflictDialog />
+    </>
+  );
+}

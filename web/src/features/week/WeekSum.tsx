@@ -1,0 +1,50 @@
+import { type ShownBlock, formatPercent, formatSteps, quantum, sum, unitName } from '@nadir/core';
+import type { Cycle } from './cycle-days.js';
+
+/** What the days come to against what was wished of the week, and how much of it is hard. */
+export function WeekSum({ cycle, shown }: { cycle: Cycle; shown: ShownBlock }) {
+  const { measure } = shown;
+  const say = (steps: number) => `${formatSteps(steps, measure)} ${unitName(measure)}`;
+  const weeks = [...new Set(cycle.days.map(({ week }) => week))];
+  const [week] = weeks;
+  if (!week) return null;
+  const run = sum(
+    cycle.days.map(({ week: { number }, place }) => shown.weeks[number - 1]?.days[place] ?? 0),
+  );
+  const whole = weeks.length === 1;
+  const wished = Math.round(week.volume / quantum(measure));
+  const over = run - wished;
+  const days = cycle.days.map(({ day }) => day);
+  const distance = sum(days.map((day) => day.distance));
+  const hard = sum(days.flatMap(({ sessions }) => sessions.map((each) => each.hardDistance)));
+  const across = sum(days.map(({ cross }) => cross.equivalentDistance));
+  const byTime = measure.basis === 'time';
+  const equivalent = sum(
+    days.map((day) =>
+      byTime ? day.time + day.cross.equivalentTime : day.distance + day.cross.equivalentDistance,
+    ),
+  );
+  return (
+    <header className="week-sum">
+      <h2 className="display">
+        {whole
+          ? `Week ${week.number}`
+          : `Days ${cycle.days.length}, weeks ${weeks.map(({ number }) => number).join(' and ')}`}
+      </h2>
+      <span>
+        <b>{say(run)}</b>
+        {whole &&
+          (over === 0
+            ? ', as wished'
+            : `, ${say(Math.abs(over))} ${over > 0 ? 'more' : 'less'} than the ${say(wished)} wished`)}
+      </span>
+      <span>{formatPercent(distance > 0 ? hard / distance : 0)} of it hard</span>
+      {across > 0 && (
+        <span>
+          {say(Math.round(equivalent / quantum(measure)))} with cross-training, {say(run)} on the
+          legs
+        </span>
+      )}
+    </header>
+  );
+}

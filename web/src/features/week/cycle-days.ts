@@ -1,0 +1,42 @@
+import {
+  type Block,
+  type CivilDate,
+  type Day,
+  type Week,
+  differenceInDays,
+  startOfWeek,
+} from '@nadir/core';
+
+/** A day on the page, and the week that counts it. */
+export interface CycleDay {
+  day: Day;
+  week: Week;
+  /** Place within its week. */
+  place: number;
+}
+
+/** Days that stand side by side: a week, or a cycle of the coach's own. */
+export interface Cycle {
+  number: number;
+  days: CycleDay[];
+}
+
+/** The days of a block in cycles: weeks, unless the coach's roles start over after more days. */
+export function cyclesOf({ weeks, wishes }: Block): Cycle[] {
+  const length = wishes.week.days?.length ?? 7;
+  const anchor = startOfWeek(wishes.start, wishes.weekStartsOn);
+  const all = weeks.flatMap((week) => week.days.map((day, place) => ({ day, week, place })));
+  const cycles: Cycle[] = [];
+  for (const each of all) {
+    const number = Math.floor(differenceInDays(each.day.date, anchor) / length) + 1;
+    const last = cycles.at(-1);
+    if (last?.number === number) last.days.push(each);
+    else cycles.push({ number, days: [each] });
+  }
+  return cycles;
+}
+
+/** The cycle a date stands in; the nearest where it is outside the block. */
+export function cycleOn(cycles: readonly Cycle[], date: CivilDate): Cycle | undefined {
+  return cycles.findLast(({ days }) => (days[0]?.day.date ?? '') <= date) ?? cycles[0];
+}
