@@ -1,4 +1,6 @@
 import {
+  dayRoleWords,
+  dayWords,
   formatRaceDistance,
   formatSteps,
   paceWords,
@@ -41,7 +43,27 @@ export function table(block) {
     `${level}${waived ? ` (waived: ${waived})` : ''}: ${what}. ${message}`,
     ...fixes.map(({ label }) => `  - ${label}`),
   ]);
-  return `${[title, '', ...lines([head, ...rows]), '', total, ...findings].join('\n')}\n`;
+  const table = lines([head, ...rows]);
+  return `${[title, '', ...table, '', total, '', ...sessions(block, shown), '', ...findings].join('\n')}\n`;
+}
+
+/**
+ * Every day with what is done on it, week after week.
+ *
+ * @param {import('@nadir/core').Block} block
+ * @param {import('@nadir/core').ShownBlock} shown
+ */
+function sessions({ weeks }, shown) {
+  return weeks.flatMap(({ number, days }, index) => {
+    const figures = shown.weeks[index]?.days ?? [];
+    const rows = days.map(({ date, role, sessions: held }, place) => [
+      dayWords(date),
+      dayRoleWords[role],
+      (figures[place] ?? 0) > 0 ? formatSteps(figures[place] ?? 0, shown.measure) : '–',
+      held.map(({ shorthand }) => shorthand).join(' + '),
+    ]);
+    return [`week ${number}`, ...lines(rows).map((line) => `  ${line}`)];
+  });
 }
 
 /**

@@ -18,13 +18,13 @@ export function wishDay(
 export function freeDays(
   { block: { weeks, wishes } }: FixContext,
   numbers: readonly number[],
-  fields: readonly (keyof DayWish)[],
+  fields: readonly Exclude<keyof DayWish, 'date'>[],
 ): Fix[] {
   const dates = new Set(
     numbers.flatMap((number) => weeks[number - 1]?.days.map(({ date }) => date) ?? []),
   );
   return wishes.days.flatMap(({ date, ...wish }) => {
-    const held = fields.filter((field) => field in wish && wish[field as never] !== undefined);
+    const held = fields.filter((field) => wish[field] !== undefined);
     if (!dates.has(date) || held.length === 0) return [];
     const nothing = Object.fromEntries(held.map((field) => [field, undefined]));
     const days = withDayWish(wishes.days, date, nothing);

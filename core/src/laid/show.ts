@@ -1,5 +1,5 @@
 import type { Segment } from '../longrun/lay-segments.js';
-import { apportion, sum } from '../units/apportion.js';
+import { apportion, roundedSteps, sum } from '../units/apportion.js';
 import { type Measure, quantum } from '../units/measure.js';
 import type { LaidBlock, Week } from './laid-block.js';
 
@@ -9,6 +9,8 @@ export interface ShownWeek {
   /** The long run as its own day shows it; 0 when there is none. */
   longRun: number;
   days: number[];
+  /** The volume with cross-training counted as easy running. */
+  equivalent: number;
   /** The stretches of the long run; they add up to it. */
   segment: ShownSegment | undefined;
 }
@@ -45,12 +47,23 @@ export function showBlock({ weeks }: Pick<LaidBlock, 'weeks'>, measure: Measure)
   };
 }
 
-function showWeek({ days, segment }: Week, volume: number, measure: Measure): ShownWeek {
+function showWeek(week: Week, volume: number, measure: Measure): ShownWeek {
+  const { days, segment } = week;
   const amounts = days.map((day) => day[measure.basis]);
   const shown = apportion(amounts, quantum(measure), volume);
   const long = days.findIndex(({ role }) => role === 'long');
   const longRun = shown[long] ?? 0;
-  return { volume, longRun, days: shown, segment: segment && showSegment(segment, longRun) };
+  const across =
+    measure.basis === 'time'
+      ? week.equivalentTime - week.time
+      : week.equivalentDistance - week.distance;
+  return {
+    volume,
+    longRun,
+    days: shown,
+    equivalent: volume + roundedSteps(across, quantum(measure)),
+    segment: segment && showSegment(segment, longRun),
+  };
 }
 
 /** Shares out by part of the run, so that any measure of it will do. */

@@ -141,7 +141,7 @@ function familyFor(
 }
 
 /** Without the easy running at either end. */
-export function mainParts(parts: readonly Part[]): readonly Part[] {
+function mainParts(parts: readonly Part[]): readonly Part[] {
   const isMain = (part: Part) => part.kind !== 'words' && !(part.kind === 'run' && isEasy(part));
   const first = parts.findIndex(isMain);
   const last = parts.findLastIndex(isMain);

@@ -23,7 +23,7 @@ const HARD_WITHIN = 5;
 export const RACE_PACE = 'race pace';
 
 /** The paces of a day as sessions use them; `race pace` is the goal’s, else what is current. */
-export function sessionPaces(subject: PaceSubject, used: TimeFor | undefined): SessionPaces {
+function sessionPaces(subject: PaceSubject, used: TimeFor | undefined): SessionPaces {
   const { table } = subject.paces;
   const { distance, goalTime } = subject.race;
   const paces = new Map<string, number>();

@@ -30,7 +30,8 @@ export function withDayWish(
   part: Partial<DayWish>,
 ): DayWish[] {
   const wish = { ...dayWishOf(days, date), ...part, date };
-  const asks = Object.entries(wish).some(([key, value]) => key !== 'date' && value !== undefined);
+  const { date: _, ...asked } = wish;
+  const asks = Object.values<unknown>(asked).some((value) => value !== undefined);
   const others = days.filter((day) => day.date !== date);
   return (asks ? [...others, wish] : others).sort((a, b) => a.date.localeCompare(b.date));
 }

@@ -30,7 +30,6 @@ export interface PatternDay {
 
 /** Days after which the coach's roles start over. */
 export const cycleLengths = [7, 9, 10, 14] as const;
-export type CycleLength = (typeof cycleLengths)[number];
 
 /** True for a role that is run. */
 export function isRun(role: string): boolean {

@@ -179,7 +179,7 @@ export function planWeek(
 }
 
 /** True for roles that are run, the goal race aside. */
-export function isRunning(role: string): boolean {
+function isRunning(role: string): boolean {
   return role !== 'rest' && role !== 'race' && role !== 'cross-train';
 }
 

@@ -35,7 +35,7 @@ export function BlockPage() {
 /** Narrower than this no figure fits: a long block scrolls sideways on a phone. */
 const NARROWEST_COLUMN = 24;
 /** What the Ledger, the tools and the days take; the drawing has the rest. */
-const BELOW_DRAWING = 322;
+const BELOW_DRAWING = 342;
 const LEDGER_ROW = 20;
 
 function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | null }) {
@@ -54,7 +54,8 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const settled = useLately(drawn, base, inHand !== undefined);
   const { ghost, tried } = useGhost(base, preview !== null);
   const segments = block.weeks.some(({ segment }) => segment !== undefined);
-  const extraRows = (tried ? 2 : 0) + (segments ? 1 : 0);
+  const across = shown.weeks.some(({ equivalent, volume }) => equivalent !== volume);
+  const extraRows = (tried ? 2 : 0) + (segments ? 1 : 0) + (across ? 1 : 0);
   const [ref, size] = useElementSize<HTMLDivElement>();
   const [lit, setLit] = useState<readonly number[]>([]);
   const columns = useColumns(size.width, weeks);

@@ -6,6 +6,7 @@ import {
   unitName,
 } from '@nadir/core';
 import { memo } from 'react';
+import { Link } from 'react-router';
 import type { LaidAndShown } from '../../parts/useLaidBlock.js';
 import { DISPLAY_FACE } from '../../look/theme.js';
 import { token } from '../../look/tokens.js';
@@ -34,7 +35,9 @@ export const WeekDays = memo(function WeekDays({
             fontSize: 17,
           }}
         >
-          Week {number}
+          <Link to={`week/${week.start}`} title="Its days: moved, written, swapped">
+            Week {number}
+          </Link>
         </h2>
         <div style={{ color: token('muted'), fontSize: 12.5 }}>
           {formatSteps(figures.volume, measure)} {unitName(measure)}, {week.runDays} runs

@@ -82,7 +82,25 @@ export function ledgerRows(
         longRun === 0 ? '' : percentText(formatPercent(longRun / volume), narrow),
       why: () => 'The long run’s part of the week.',
     },
-    { key: 'hardDays', label: 'hard days', text: ({ hardDays }) => String(hardDays) },
+    ...equivalentRow(shown),
+    {
+      key: 'hardDays',
+      label: 'hard sessions',
+      text: ({ hardDays }) => String(hardDays),
+      why: ({ days }) =>
+        days
+          .flatMap(({ role, sessions: [first] }) =>
+            role === 'quality' && first ? [first.shorthand] : [],
+          )
+          .join(' / ') || 'No key session.',
+    },
+    {
+      key: 'hardShare',
+      label: narrow ? 'hard, %' : 'hard share',
+      text: ({ hardDistance, distance }) =>
+        hardDistance === 0 ? '' : percentText(formatPercent(hardDistance / distance), narrow),
+      why: () => 'Hard running’s part of the week.',
+    },
     { key: 'runDays', label: 'run days', text: ({ runDays }) => String(runDays) },
   ];
 }
@@ -100,6 +118,20 @@ function ghostRow(field: PinField, { shown, name }: GhostBlock): LedgerRow {
     },
     why: () => 'The other version, as far from the race.',
   };
+}
+
+/** The volume with cross-training counted in; no row where there is none. */
+function equivalentRow(shown: ShownBlock): LedgerRow[] {
+  if (shown.weeks.every(({ equivalent, volume }) => equivalent === volume)) return [];
+  return [
+    {
+      key: 'equivalent',
+      label: 'with cross-tr.',
+      text: (_, index) => formatSteps(shown.weeks[index]?.equivalent ?? 0, shown.measure),
+      why: () =>
+        'With cross-training counted as easy running; the volume above is what is on the legs.',
+    },
+  ];
 }
 
 /** What the long runs hold besides easy running; no row where they hold nothing. */

@@ -1,4 +1,10 @@
-import { weekdays } from '@nadir/core';
+import {
+  type WeekPatternName,
+  patternDays,
+  weekPatternNames,
+  weekPatterns,
+  weekdays,
+} from '@nadir/core';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 import { Field } from '../../parts/Field.js';
 import { NumberAnswer } from '../../parts/NumberAnswer.js';
@@ -9,9 +15,45 @@ export function WeekQuestions({ asked, wishes, reasons, change }: QuestionProps)
   const { week } = wishes;
   const set = (part: NonNullable<typeof asked.week>) =>
     change({ week: { ...asked.week, ...part } });
+  const takes = weekPatternNames.find(
+    (name) => JSON.stringify(patternDays(name, wishes)) === JSON.stringify(week.days),
+  );
+  const cycle = (
+    <Field
+      label="Ready week"
+      because={
+        takes ? weekPatterns[takes].why : 'Roles day by day; the Week page changes single days.'
+      }
+    >
+      {(ids) => (
+        <ChoiceAnswer<WeekPatternName | 'plain' | 'own'>
+          {...ids}
+          value={takes ?? (week.days ? 'own' : 'plain')}
+          choices={[
+            ['plain', 'by the answers below'],
+            ...(week.days && !takes ? ([['own', 'roles of your own']] as const) : []),
+            ...weekPatternNames.map((name) => [name, weekPatterns[name].title] as const),
+          ]}
+          onAnswer={(name) => {
+            if (name === 'own') return;
+            set({ days: name === 'plain' ? undefined : patternDays(name, wishes) });
+          }}
+        />
+      )}
+    </Field>
+  );
+  if (week.days) {
+    return (
+      <fieldset>
+        <legend>Week</legend>
+        {cycle}
+      </fieldset>
+    );
+  }
   return (
     <fieldset>
       <legend>Week</legend>
+      {cycle}
       <NumberAnswer
         label="Run days"
         because={reasons.runDays}

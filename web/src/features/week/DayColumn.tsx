@@ -52,14 +52,14 @@ export function DayColumn({
 }) {
   const { date, role, sessions, swap } = day;
   const { measure } = shown;
-  const drag = useDraggable({ id: date });
-  const drop = useDroppable({ id: date });
+  const { setNodeRef: takeRef, listeners, attributes, isDragging } = useDraggable({ id: date });
+  const { setNodeRef: placeRef, isOver } = useDroppable({ id: date });
   const fixed = block.wishes.days.some((wish) => wish.date === date);
   const amount = shown.weeks[week.number - 1]?.days[place] ?? 0;
   const figure = amount > 0 ? `${formatSteps(amount, measure)} ${unitName(measure)}` : '';
   const isPlaced = role === 'race' || role === 'tune-up' || role === 'test';
   const hard = role === 'quality' || role === 'long' || isPlaced;
-  const classes = ['day-column', hard && 'hard', lit && 'lit', drop.isOver && 'over']
+  const classes = ['day-column', hard && 'hard', lit && 'lit', isOver && 'over']
     .filter(Boolean)
     .join(' ');
 
@@ -100,9 +100,9 @@ export function DayColumn({
 
   return (
     <article
-      ref={drop.setNodeRef}
+      ref={placeRef}
       className={classes}
-      style={drag.isDragging ? { opacity: 0.55 } : undefined}
+      style={isDragging ? { opacity: 0.55 } : undefined}
       aria-label={`${dayWords(date)}: ${dayRoleWords[role]}${figure && `, ${figure}`}`}
       aria-current={selected}
       data-day={date}
@@ -120,9 +120,9 @@ export function DayColumn({
           <button
             type="button"
             className="grip"
-            ref={drag.setNodeRef}
-            {...drag.listeners}
-            {...drag.attributes}
+            ref={takeRef}
+            {...listeners}
+            {...attributes}
             aria-label={`Move ${dayWords(date)}`}
           >
             <svg width="8" height="12" aria-hidden="true" fill="currentColor">
@@ -142,7 +142,7 @@ export function DayColumn({
           <li key={index} className={kind}>
             {index === 1 && kind === 'run' && <b>evening </b>}
             {shorthand}
-            <span> {minutes(time)}</span>
+            {kind === 'run' && <span> {minutes(time)}</span>}
           </li>
         ))}
       </ul>

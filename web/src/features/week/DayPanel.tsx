@@ -200,7 +200,7 @@ function Across({
 /** The session as text; kept when it reads, the later ones of its family following if asked. */
 function Writing({
   block,
-  day: { date, sessions },
+  day: { date, role, sessions },
   rules,
   run,
 }: {
@@ -247,14 +247,16 @@ function Writing({
             back to the week’s own
           </button>
         )}
-        <label>
-          <input
-            type="checkbox"
-            checked={follow}
-            onChange={({ target }) => setFollow(target.checked)}
-          />{' '}
-          later ones of the family follow
-        </label>
+        {role === 'quality' && (
+          <label>
+            <input
+              type="checkbox"
+              checked={follow}
+              onChange={({ target }) => setFollow(target.checked)}
+            />{' '}
+            later ones of the family follow
+          </label>
+        )}
       </div>
       {reads && (
         <SessionBreakdown text={text} paces={paces} unit={wishes.athlete.unit} width={WIDTH} />

@@ -18,7 +18,7 @@ import {
   weekPatternNames,
   weekPatterns,
 } from '@nadir/core';
-import { useId, useState } from 'react';
+import { useId, useMemo, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import type { Commands } from '../../desk/useCommands.js';
 
@@ -80,7 +80,7 @@ export function PatternChoice({
                 name={name}
                 block={block}
                 shown={shown}
-                week={week}
+                week={week.number}
                 phase={phase}
                 commands={commands}
               />
@@ -104,15 +104,20 @@ function Pattern({
   name: WeekPatternName;
   block: Block;
   shown: ShownBlock;
-  week: Week;
+  week: number;
   phase: PhaseKind | undefined;
   commands: Commands;
 }) {
   const { title, why } = weekPatterns[name];
-  const command = choosePattern(block, name, phase);
-  const tried = layOut(applyChange(block.wishes, command.change), { shown: measure });
-  const figures = showBlock(tried, measure).weeks[week.number - 1];
-  const days = tried.weeks[week.number - 1]?.days ?? [];
+  const command = useMemo(() => choosePattern(block, name, phase), [block, name, phase]);
+  // Laid out once, not at every pattern that is pointed at.
+  const { figures, days } = useMemo(() => {
+    const tried = layOut(applyChange(block.wishes, command.change), { shown: measure });
+    return {
+      figures: showBlock(tried, measure).weeks[week - 1],
+      days: tried.weeks[week - 1]?.days ?? [],
+    };
+  }, [block, command, measure, week]);
   const words = days.map(({ role }, index) => {
     const amount = figures?.days[index] ?? 0;
     return amount > 0 ? formatSteps(amount, measure) : role === 'cross-train' ? '×' : '–';

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
-import { type CivilDate, rulesOf } from '@nadir/core';
+import { type CivilDate, isCivilDate, rulesOf } from '@nadir/core';
 import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate, useParams } from 'react-router';
@@ -14,6 +14,7 @@ import { useCommands } from '../../desk/useCommands.js';
 import { useDesk } from '../../desk/useDesk.js';
 import { token } from '../../look/tokens.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
+import { plural } from '../../parts/dates.js';
 import { TopStrip } from '../../parts/TopStrip.js';
 import { useLaidBlock } from '../../parts/useLaidBlock.js';
 import { cycleOn, cyclesOf } from './cycle-days.js';
@@ -49,7 +50,10 @@ function OpenWeek({
   const { block, shown } = drawn;
   const { athlete, race } = block.wishes;
   const cycles = useMemo(() => cyclesOf(block), [block]);
-  const cycle = cycles.find((each) => String(each.number) === number) ?? cycleOn(cycles, today);
+  // By its number, or by any day in it.
+  const cycle =
+    cycles.find((each) => String(each.number) === number) ??
+    cycleOn(cycles, number !== undefined && isCivilDate(number) ? number : today);
   const commands = useCommands();
   const { run, problem } = useDayCommands(commands);
   const [chosen, setChosen] = useState<CivilDate>();
@@ -90,7 +94,7 @@ function OpenWeek({
     <>
       <TopStrip
         title={athlete.name || 'Week'}
-        detail={`${race.name} · ${week?.toGo === 0 ? 'race week' : `${week?.toGo ?? 0} to go`}`}
+        detail={`${race.name} · ${week && week.toGo > 0 ? `${plural(week.toGo, 'week')} to go` : 'race week'}`}
       >
         <SaveLine />
         <UndoRedo />

@@ -17,13 +17,8 @@ export function WeekSum({ cycle, shown }: { cycle: Cycle; shown: ShownBlock }) {
   const days = cycle.days.map(({ day }) => day);
   const distance = sum(days.map((day) => day.distance));
   const hard = sum(days.flatMap(({ sessions }) => sessions.map((each) => each.hardDistance)));
-  const across = sum(days.map(({ cross }) => cross.equivalentDistance));
-  const byTime = measure.basis === 'time';
-  const equivalent = sum(
-    days.map((day) =>
-      byTime ? day.time + day.cross.equivalentTime : day.distance + day.cross.equivalentDistance,
-    ),
-  );
+  const figures = shown.weeks[week.number - 1];
+  const across = (figures?.equivalent ?? 0) - (figures?.volume ?? 0);
   return (
     <header className="week-sum">
       <h2 className="display">
@@ -39,10 +34,9 @@ export function WeekSum({ cycle, shown }: { cycle: Cycle; shown: ShownBlock }) {
             : `, ${say(Math.abs(over))} ${over > 0 ? 'more' : 'less'} than the ${say(wished)} wished`)}
       </span>
       <span>{formatPercent(distance > 0 ? hard / distance : 0)} of it hard</span>
-      {across > 0 && (
+      {whole && across > 0 && (
         <span>
-          {say(Math.round(equivalent / quantum(measure)))} with cross-training, {say(run)} on the
-          legs
+          {say(run + across)} with cross-training, {say(run)} on the legs
         </span>
       )}
     </header>
