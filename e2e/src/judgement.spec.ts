@@ -96,7 +96,7 @@ test('browses the history and restores a version as a new change', async ({ page
   const before = await cell(page, 'volume', 5).innerText();
   await pin(page, 'volume', 5, '31');
   await expectSaved(page);
-  await page.getByRole('button', { name: 'more' }).click();
+  await page.getByRole('button', { name: 'more', exact: true }).click();
   await page.getByRole('menuitem', { name: 'History' }).click();
   await page.getByRole('button', { name: /Laid out the block/ }).click();
   await expect(page.getByRole('row', { name: /Pinned weeks 5 none/ })).toBeVisible();

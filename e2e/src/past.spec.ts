@@ -8,7 +8,7 @@ test('exports a block to a file, and opens the same file again', async ({ page }
   await keepNewBlock(page, 'There and back');
   await pin(page, 'volume', 5, '31');
   const id = page.url().split('/').at(-1) ?? '';
-  await page.getByRole('button', { name: 'more' }).click();
+  await page.getByRole('button', { name: 'more', exact: true }).click();
   const downloading = page.waitForEvent('download');
   await page.getByRole('menuitem', { name: 'Export to a file' }).click();
   const download = await downloading;
@@ -64,7 +64,7 @@ test('keeps a template and starts another athlete from it, on their own numbers'
   page,
 }) => {
   await keepNewBlock(page, 'Template');
-  await page.getByRole('button', { name: 'more' }).click();
+  await page.getByRole('button', { name: 'more', exact: true }).click();
   await page.getByRole('menuitem', { name: 'Keep as template' }).click();
   await expect(page.getByText(/Kept as template/)).toBeVisible();
   await page.getByRole('link', { name: 'Blocks' }).click();
@@ -89,7 +89,7 @@ test('compares two blocks by weeks to go', async ({ page }) => {
 
 test('lays out the next goal race after the first', async ({ page }) => {
   await keepNewBlock(page, 'Season');
-  await page.getByRole('button', { name: 'more' }).click();
+  await page.getByRole('button', { name: 'more', exact: true }).click();
   await page.getByRole('menuitem', { name: 'Next goal race' }).click();
   await expect(page.getByText(/^After Goal race: easy days first/)).toBeVisible();
   await page.getByRole('button', { name: 'Keep this block' }).click();

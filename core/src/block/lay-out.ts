@@ -90,6 +90,7 @@ function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
     phase: week.phase.kind,
     raceWeek: week.kind === 'race',
     distance: (amounts[index]?.volume ?? 0) / each,
+    inLongRun: (segments[index]?.amount ?? 0) / each,
     days: plans[index] ?? [],
   }));
   const keys = fillSessions(wishes, rules, toFill, sessionsOn);

@@ -73,6 +73,10 @@ const crossed = (place: number): Partial<Given> => {
   return { week: { days } };
 };
 
+const sevenEasyDays: Partial<Given> = {
+  week: { ...marathon.week, runDays: 7, restOn: [], qualityOn: [] },
+};
+
 /** For each check a change just inside its limit and one just outside, with what it measures. */
 const cases: Record<
   CheckCode,
@@ -394,13 +398,13 @@ const cases: Record<
     value: 0.4,
     limit: 0.3,
   },
-  // Week 17: 10, 10, 9, 9, 9 and 7 easy and 13 long at 335 s/km, by efforts 3, 2.5 and 4: loads of
-  // 167.5 twice, 150.75 three times, 97.7 and 290.3; mean 167.9, deviation 54.5.
+  // Week 11 of seven easy days: 9, 9, 12 semi-long, 9, 9, 7 short and 28 long, by efforts 3, 3.5, 2.5
+  // and 4: 27 four times, 42, 17.5 and 112; mean 39.9, deviation 30.2.
   monotony: {
-    inside: rule('week.mostMonotony', 2),
-    outside: { week: { ...marathon.week, runDays: 7, restOn: [], qualityOn: [] } },
-    value: monotonyOf([10 * 3, 10 * 3, 9 * 3, 9 * 3, 9 * 3, 7 * 2.5, 13 * 4]),
-    limit: 2,
+    inside: { ...sevenEasyDays, ...rule('week.mostMonotony', 1.33) },
+    outside: { ...sevenEasyDays, ...rule('week.mostMonotony', 1.323) },
+    value: monotonyOf([27, 27, 42, 27, 27, 17.5, 112]),
+    limit: 1.323,
   },
   'quality-in-easy-phase': {
     inside: {

@@ -6,7 +6,9 @@ export const hardDayAway = {
   code: 'hard-day-away',
   level: 'note',
   run(context) {
-    const { weeks } = context.block;
+    const { weeks, wishes } = context.block;
+    // A pattern has its own roles, and moves them where it must.
+    if (wishes.week.days) return [];
     const { wished, kept } = hardDays(context);
     if (kept.length === wished.length) return [];
     return [{ weeks: weeks.map(({ number }) => number), value: kept.length, limit: wished.length }];

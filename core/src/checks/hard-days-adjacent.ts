@@ -12,7 +12,12 @@ export const hardDaysAdjacent = {
     const hard = daysToRace(block).filter(({ day }) => isHardDay(day) && day.role !== 'race');
     return hard.flatMap(({ week, day }, index) => {
       const next = hard[index + 1];
-      if (!next) return [];
+      // An easy long run may follow a test or race: the days around these have rules of their own.
+      const raced = [day, next?.day].some(
+        (each) => each?.role === 'tune-up' || each?.role === 'test',
+      );
+      const long = day.role === 'long' || next?.day.role === 'long';
+      if (!next || (raced && long)) return [];
       const value = differenceInDays(next.day.date, day.date) - 1;
       const weeks = [...new Set([week, next.week])];
       const dates = [day.date, next.day.date];

@@ -5,7 +5,7 @@ import { freeDays, makeEasy } from './mending-days.js';
 export const hardRunningJump = {
   code: 'hard-running-jump',
   level: 'caution',
-  run({ block: { weeks }, rules }) {
+  run({ block: { weeks, wishes }, rules }) {
     const limit = rules.sessions.mostJump;
     const last = new Map<number, { hard: number; family: string | undefined }>();
     return weeks.flatMap(({ number, days }) =>
@@ -16,6 +16,9 @@ export const hardRunningJump = {
           const before = last.get(place);
           const hard = session?.hardDistance ?? 0;
           const family = session?.family?.id;
+          const used = wishes.sessions.find((use) => use.family.id === family);
+          // Hills are no measure for the flat.
+          if (used?.family.start.includes('uphill')) return [];
           last.set(place, { hard, family });
           // Within a family the coach chose how it grows.
           if (!before || before.hard === 0 || (family && family === before.family)) return [];

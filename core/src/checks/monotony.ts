@@ -1,7 +1,8 @@
 import { dayLoad } from '../load/legs.js';
 import { sum } from '../units/apportion.js';
 import type { Check } from './finding.js';
-import { dayName, wishDay } from './mending-days.js';
+import { weekdayOf } from '../calendar/weekday.js';
+import { withDayWish } from '../week/day-wish.js';
 
 /**
  * Days too much alike: mean daily load over its standard deviation in a week.
@@ -14,21 +15,35 @@ export const monotony = {
   level: 'caution',
   run({ block: { weeks }, rules }) {
     const limit = rules.week.mostMonotony;
-    return weeks.flatMap(({ number, days, length, kind }) => {
-      if (length < 7 || kind === 'race') return [];
-      const value = monotonyOf(days.map(dayLoad));
-      return value > limit + 1e-9 ? [{ weeks: [number], value, limit }] : [];
+    const found = weeks.flatMap(({ number, days, length, kind }) => {
+      // A taper is even on purpose, and light.
+      const counts = length === 7 && kind === 'building';
+      const value = counts ? monotonyOf(days.map(dayLoad)) : 0;
+      return value > limit + 1e-9 ? [{ number, value }] : [];
+    });
+    if (found.length === 0) return [];
+    const value = Math.max(...found.map((week) => week.value));
+    return [{ weeks: found.map(({ number }) => number), value, limit }];
+  },
+  fixes({ weeks: numbers }, { block: { weeks, wishes } }) {
+    const found = numbers.flatMap((number) => weeks[number - 1] ?? []);
+    const places = found[0]?.days.map((_, place) => place) ?? [];
+    return places.flatMap((place) => {
+      const days = found.flatMap((week) => week.days[place] ?? []);
+      const [first] = days;
+      if (!first || !days.every(({ role }) => EASY.has(role))) return [];
+      const rested = days.reduce(
+        (kept, { date }) => withDayWish(kept, date, { role: 'rest', double: undefined }),
+        wishes.days,
+      );
+      const name = weekdayOf(first.date);
+      const label = `Rest on ${name.charAt(0).toUpperCase()}${name.slice(1)}s of these weeks`;
+      return [{ label, change: { days: rested } }];
     });
   },
-  fixes({ weeks: [week = 1] }, context) {
-    const easy = (context.block.weeks[week - 1]?.days ?? []).filter(
-      ({ role }) => role === 'easy' || role === 'short-easy' || role === 'recovery',
-    );
-    return easy.map(({ date }) =>
-      wishDay(context, `Rest on ${dayName(date)}`, date, { role: 'rest' }),
-    );
-  },
 } as const satisfies Check;
+
+const EASY: ReadonlySet<string> = new Set(['easy', 'short-easy', 'recovery', 'semi-long']);
 
 /** Mean over standard deviation; 0 for a week of nothing, infinite for days all alike. */
 export function monotonyOf(loads: readonly number[]): number {

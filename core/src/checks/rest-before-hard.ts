@@ -2,22 +2,27 @@ import { shiftWeekday, weekdays } from '../calendar/weekday.js';
 import type { Check } from './finding.js';
 import { datesOf, daysToRace, isHardDay, weeksOf } from './hard-day.js';
 
-/** With fewer run days than these, rest has to stand wherever there is room. */
-const FEW_RUN_DAYS = 5;
-
-/** Rest the day before a hard day rather than after one. Value: weeks with it; limit: 0. */
+/** Rest the day before a hard day where a better day is free. Value: weeks with it; limit: 0. */
 export const restBeforeHard = {
   code: 'rest-before-hard',
   level: 'note',
   run({ block }) {
     const days = daysToRace(block);
-    const found = days.filter(({ week, day }, index) => {
+    const isBeforeHard = (index: number) => {
       const next = days[index + 1]?.day;
-      const runDays = block.weeks[week - 1]?.runDays ?? 0;
       // The day of rest before the race is a house rule of its own.
-      if (!next || next.role === 'race' || runDays < FEW_RUN_DAYS) return false;
-      return day.rule === 'rest' && day.role === 'rest' && isHardDay(next);
-    });
+      return next !== undefined && next.role !== 'race' && isHardDay(next);
+    };
+    // With few run days rest has to stand wherever there is room.
+    const better = new Set(
+      days.flatMap(({ week, day }, index) =>
+        day.distance > 0 && !isHardDay(day) && !isBeforeHard(index) ? [week] : [],
+      ),
+    );
+    const found = days.filter(
+      ({ week, day }, index) =>
+        day.rule === 'rest' && day.role === 'rest' && isBeforeHard(index) && better.has(week),
+    );
     if (found.length === 0) return [];
     const weeks = weeksOf(found);
     return [{ weeks, dates: datesOf(found), value: weeks.length, limit: 0 }];

@@ -17,6 +17,8 @@ export function sessionOf(text: string): Session | undefined {
 }
 
 const MOST_REPETITIONS = 30;
+/** A hill is paid for in the calves long before it is in metres. */
+const MOST_HILLS = 12;
 
 /**
  * Parts scaled so that they hold about `ratio` times as much hard running:
@@ -26,7 +28,7 @@ export function scaled(parts: readonly Part[], ratio: number): Part[] {
   return parts.map((part): Part => {
     switch (part.kind) {
       case 'repeat':
-        return { ...part, count: times(part.count.to * ratio) };
+        return { ...part, count: times(part.count.to * ratio, part.piece.uphill) };
       case 'set':
         return { ...part, parts: scaled(part.parts, ratio) };
       case 'run': {
@@ -47,7 +49,8 @@ export function halved(parts: readonly Part[]): Part[] {
   return scaled(parts, 0.5);
 }
 
-function times(wished: number): { from: number; to: number } {
-  const count = Math.min(MOST_REPETITIONS, Math.max(1, Math.round(wished)));
+function times(wished: number, uphill: boolean): { from: number; to: number } {
+  const most = uphill ? MOST_HILLS : MOST_REPETITIONS;
+  const count = Math.min(most, Math.max(1, Math.round(wished)));
   return { from: count, to: count };
 }

@@ -24,8 +24,9 @@ export interface KeySession {
 export interface WeekToFill {
   phase: PhaseKind;
   raceWeek: boolean;
-  /** Metres of the week. */
+  /** Metres of the week, and of them what its long run holds at race pace or near it. */
   distance: number;
+  inLongRun: number;
   days: readonly PlannedDay[];
 }
 
@@ -35,6 +36,8 @@ interface Line {
   exposure: number;
   parts: readonly Part[];
   laid: SessionTotals;
+  /** Hard metres that the next family is sized to: hills are no measure for the flat. */
+  toMatch: number;
 }
 
 /**
@@ -62,11 +65,28 @@ export function fillSessions(
       if (!line) continue;
       if (!week.raceWeek) lines.set(index, line);
       const { exposure } = line;
-      const { parts, laid } = week.raceWeek ? lay(halved(line.parts), paces) : line;
+      const { parts, laid } = week.raceWeek
+        ? lay(halved(line.parts), paces)
+        : own
+          ? line
+          : within(line, mostOf(week, quality.length), paces);
       filled.set(date, { parts, laid, family, exposure });
     }
   }
   return filled;
+
+  /** Hard metres that one session of a week may hold, its long run counted in. */
+  function mostOf({ distance, inLongRun }: WeekToFill, count: number): number {
+    const left = rules.sessions.mostOfWeek * distance - inLongRun;
+    return Math.min(rules.sessions.mostHard * distance, Math.max(0, left) / count);
+  }
+
+  /** The same session with less of it, where its week bears no more. */
+  function within(line: Line, most: number, paces: SessionPaces): Pick<Line, 'parts' | 'laid'> {
+    const hard = line.laid.hardDistance;
+    if (hard <= most || hard === 0) return line;
+    return lay(scaled(line.parts, most / hard), paces);
+  }
 
   function next(
     family: SessionFamily,
@@ -77,19 +97,17 @@ export function fillSessions(
     const before = lines.get(index);
     const most = rules.sessions.mostHard * week.distance;
     if (before?.family.id !== family.id) {
-      const target = Math.min(
-        most,
-        before?.laid.hardDistance ?? rules.sessions.firstHard * week.distance,
-      );
-      return sized(family, target, paces, RESTED.has(week.phase));
+      const target = Math.min(most, before?.toMatch ?? rules.sessions.firstHard * week.distance);
+      return sized(family, target, paces, RESTED.has(week.phase), before);
     }
     const exposure = before.exposure + 1;
-    const same = { family, exposure, ...lay(before.parts, paces) };
+    const same = matching({ family, exposure, ...lay(before.parts, paces) }, before);
     if (exposure > family.most) return same;
     const grown = lay(ways[family.way].next(before.parts, family.by), paces);
     const hard = grown.laid.hardDistance;
     // More than the week bears stays as it was.
-    return hard > most && hard > same.laid.hardDistance ? same : { ...same, ...grown };
+    if (hard > most && hard > same.laid.hardDistance) return same;
+    return matching({ family, exposure, ...grown }, before);
   }
 
   function sized(
@@ -97,6 +115,7 @@ export function fillSessions(
     target: number,
     paces: SessionPaces,
     noMore: boolean,
+    before: Line | undefined,
   ): Line | undefined {
     const parts = sessionOf(family.start)?.parts;
     if (!parts) return undefined;
@@ -104,7 +123,7 @@ export function fillSessions(
     const hard = first.laid.hardDistance;
     const ratio = noMore ? Math.min(1, target / hard) : target / hard;
     const fitted = hard > 0 && target > 0 ? lay(scaled(parts, ratio), paces) : first;
-    return { family, exposure: 1, ...fitted };
+    return matching({ family, exposure: 1, ...fitted }, before);
   }
 
   /** What the coach wrote for the date, where later ones follow it. */
@@ -121,8 +140,9 @@ export function fillSessions(
     index: number,
     paces: SessionPaces,
   ): Line {
-    const exposure = (lines.get(index)?.exposure ?? 0) + 1;
-    return { family, exposure, ...lay(parts, paces) };
+    const before = lines.get(index);
+    const exposure = before?.family.id === family.id ? before.exposure + 1 : 1;
+    return matching({ family, exposure, ...lay(parts, paces) }, before);
   }
 }
 
@@ -150,6 +170,12 @@ function mainParts(parts: readonly Part[]): readonly Part[] {
 
 function isEasy({ piece: { target } }: Extract<Part, { kind: 'run' }>): boolean {
   return target === undefined || (target.kind === 'pace' && target.name === 'easy');
+}
+
+function matching(line: Omit<Line, 'toMatch'>, before: Line | undefined): Line {
+  const hills = line.parts.some((part) => part.kind === 'repeat' && part.piece.uphill);
+  const hard = line.laid.hardDistance;
+  return { ...line, toMatch: hills ? (before?.toMatch ?? hard) : hard };
 }
 
 function lay(parts: readonly Part[], paces: SessionPaces): Pick<Line, 'parts' | 'laid'> {

@@ -23,6 +23,7 @@ const DECAY_DAYS = { usual: 10, quick: 7, slow: 15 };
 interface LoadedDay {
   role: DayRole;
   time: number;
+  hardTime?: number | undefined;
   cross?: { time: number } | undefined;
 }
 
@@ -69,12 +70,17 @@ export function layLegs(days: readonly LoadedDay[], startingLoad: number): Legs 
   return { days: curve, nadir: usual.indexOf(Math.min(...usual)), raceDay: usual.at(-1) ?? 0 };
 }
 
-/** Of cross-training, whatever the day is. */
+/** Of cross-training, of hard running, and of the easy running around it. */
 const CROSS_EFFORT = 3;
+const HARD_EFFORT = 8;
+const AROUND_EFFORT = 3;
 
-/** Minutes × effort of one day, cross-training counted. */
-export function dayLoad({ role, time, cross }: LoadedDay): number {
-  return (time / 60) * EFFORT[role] + ((cross?.time ?? 0) / 60) * CROSS_EFFORT;
+/** Minutes × effort of one day: what is hard of it by itself, cross-training counted. */
+export function dayLoad({ role, time, hardTime, cross }: LoadedDay): number {
+  const across = ((cross?.time ?? 0) / 60) * CROSS_EFFORT;
+  if (!hardTime) return (time / 60) * EFFORT[role] + across;
+  const around = role === 'long' ? EFFORT.long : AROUND_EFFORT;
+  return ((time - hardTime) / 60) * around + (hardTime / 60) * HARD_EFFORT + across;
 }
 
 /** Values on each morning; a day's own running weighs from the next morning on. */

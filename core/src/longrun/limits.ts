@@ -1,3 +1,4 @@
+import { runDaysOf } from '../week/cycle.js';
 import { type HouseRules, raceRules } from '../rules/house-rules.js';
 import type { Wishes } from '../wishes/wishes.js';
 
@@ -7,7 +8,7 @@ const USUAL_RUN_DAYS = 5;
 interface Bearing {
   athlete: Pick<Wishes['athlete'], 'basis'>;
   race: Pick<Wishes['race'], 'distance'>;
-  week: Pick<Wishes['week'], 'runDays'>;
+  week: Pick<Wishes['week'], 'runDays' | 'days'>;
 }
 
 /** A metre of running as this block counts it: 1 by distance, seconds by time. */
@@ -30,7 +31,7 @@ export function longRunShareLimit(
 ): number {
   const { longRun } = rules;
   const light = volume < longRun.lightWeek * perMetre(wishes, pace) ? longRun.lightWeekExtra : 0;
-  const few = Math.max(0, USUAL_RUN_DAYS - wishes.week.runDays) * longRun.fewDaysExtra;
+  const few = Math.max(0, USUAL_RUN_DAYS - runDaysOf(wishes.week)) * longRun.fewDaysExtra;
   const race = raceRules(rules, wishes.race.distance).longRunShareExtra;
   return Math.min(longRun.mostShare, longRun.share + light + few + race);
 }

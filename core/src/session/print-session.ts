@@ -58,7 +58,9 @@ export function printTarget(target: Target | undefined): string {
     case undefined:
       return '';
     case 'pace':
-      return ` @ ${printMention(target)}`;
+      return target.offset === 0 && isBare(target.name)
+        ? ` ${target.name}`
+        : ` @ ${printMention(target)}`;
     case 'progression':
       return ` @ ${printMention(target.from)} to ${printMention(target.to)} in ${target.steps} steps`;
     case 'exact':
@@ -69,6 +71,14 @@ export function printTarget(target: Target | undefined): string {
       return ` @ effort ${target.level}`;
   }
 }
+
+/** One plain word needs no sign: `3 km easy`. */
+export function isBare(name: string): boolean {
+  return /^[a-zäöüß]+(-[a-zäöüß]+)*$/i.test(name) && !NOT_BARE.has(name.toLowerCase());
+}
+
+/** Words that mean something else behind an amount. */
+const NOT_BARE: ReadonlySet<string> = new Set(['uphill', 'x']);
 
 function printMention({ name, offset }: PaceMention): string {
   if (offset === 0) return name;

@@ -1,5 +1,4 @@
 import { type Weekday, shiftWeekday } from '../calendar/weekday.js';
-import { type PatternDay, type PatternRole, isRun } from '../week/pattern-day.js';
 import type { Athlete, Given, WeekWish } from '../wishes/wishes.js';
 
 const USUAL_RUN_DAYS = 5;
@@ -8,8 +7,6 @@ const OFTEN_HURT_RUN_DAYS = 3;
 /** Run days, long run, quality and rest days, where not given. */
 export function suggestWeek(given: Given, athlete: Athlete, weekStartsOn: Weekday): WeekWish {
   const { days, byPhase } = given.week ?? {};
-  // The plain answers are read off a pattern, so that the two never disagree.
-  if (days) return { ...answersOf(days, weekStartsOn), days, byPhase };
   const usual = athlete.oftenHurt ? OFTEN_HURT_RUN_DAYS : USUAL_RUN_DAYS;
   const free = 7 - athlete.unavailable.length;
   const runDays = given.week?.runDays ?? Math.max(2, Math.min(usual, free));
@@ -19,19 +16,8 @@ export function suggestWeek(given: Given, athlete: Athlete, weekStartsOn: Weekda
     longRunOn,
     qualityOn: given.week?.qualityOn ?? usualQualityDays(athlete, longRunOn, runDays),
     restOn: given.week?.restOn ?? [],
+    days,
     byPhase,
-  };
-}
-
-function answersOf(days: readonly PatternDay[], weekStartsOn: Weekday): Omit<WeekWish, 'days'> {
-  const first = days.slice(0, 7);
-  const on = (role: PatternRole) =>
-    first.flatMap((day, index) => (day.role === role ? [shiftWeekday(weekStartsOn, index)] : []));
-  return {
-    runDays: Math.max(2, first.filter(({ role }) => isRun(role)).length),
-    longRunOn: on('long')[0] ?? shiftWeekday(weekStartsOn, 6),
-    qualityOn: on('quality'),
-    restOn: on('rest'),
   };
 }
 

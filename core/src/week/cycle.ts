@@ -17,3 +17,9 @@ export function runningOfCycle(
   const half = Math.floor(differenceInDays(start, anchor) / 7) % 2;
   return (runs[half] ?? 1) / Math.max(1, ...runs);
 }
+
+/** Run days of a week: as answered, or as a pattern has them on the average. */
+export function runDaysOf({ runDays, days }: Pick<Wishes['week'], 'runDays' | 'days'>): number {
+  if (!days) return runDays;
+  return Math.round((7 * days.filter(({ role }) => isRun(role)).length) / days.length);
+}

@@ -38,6 +38,8 @@ export interface Day {
   distance: number;
   /** Seconds run; an estimate from the paces when the block counts distance. */
   time: number;
+  /** Seconds of it that are hard. */
+  hardTime: number;
   /** Seconds of cross-training, and what it is worth as easy running, metres and seconds. */
   cross: { time: number; equivalentDistance: number; equivalentTime: number };
   swap: Swap | undefined;

@@ -4,7 +4,7 @@ import type { KeySession } from '../library/fill-sessions.js';
 import { layoutStep } from '../rules/layout-step.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { sum } from '../units/apportion.js';
-import { ceilTo, clean } from '../units/round.js';
+import { ceilTo, clean, floorTo } from '../units/round.js';
 import type { Wishes } from '../wishes/wishes.js';
 import { dayWishOf } from './day-wish.js';
 import { type PlannedDay, type WeekAmounts, isOther, isRaced } from './plan-week.js';
@@ -34,6 +34,8 @@ export interface Lengths {
   own: (date: CivilDate) => number | undefined;
   /** Of a key session without warming up and cooling down. */
   core: (key: KeySession) => number;
+  /** The same session made to fit an amount; undefined where even one repetition is too much. */
+  within: (key: KeySession, date: CivilDate, amount: number) => KeySession | undefined;
 }
 
 /**
@@ -100,10 +102,16 @@ export function dealWeek(
       const others = days.filter(({ role }, at) => isOther(role) && at !== index && !fixed.has(at));
       const taken = sum([...fixed.values()].map(({ amount }) => amount));
       const room = Math.min(most, clean(left - taken - others.length * ceilTo(least, step)));
-      // A session that leaves no room to warm up is not run: strides take its place.
-      if (room < core + rules.sessions.warmUp[basis]) kept.delete(index);
-      else fixed.set(index, { amount: clean(Math.min(needed, room)), by: 'session' });
+      const warmUp = rules.sessions.warmUp[basis];
       changed = true;
+      if (room >= core + warmUp) {
+        fixed.set(index, { amount: clean(Math.min(needed, floorTo(room, step))), by: 'session' });
+        continue;
+      }
+      // Made smaller; where there is room for nothing, strides take its place.
+      const smaller = lengths.within(key, days[index]?.date ?? '', room - 2 * warmUp);
+      if (smaller) kept.set(index, smaller);
+      else kept.delete(index);
     }
     return changed;
   }

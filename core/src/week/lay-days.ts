@@ -65,6 +65,7 @@ export function layDays(
       rule: ruleOf(each, swapped === true),
       distance: clean(sum(running.map(({ distance }) => distance))),
       time: clean(sum(running.map(({ time }) => time))),
+      hardTime: sum(running.map(({ hardTime }) => hardTime)),
       cross: {
         time: crossTime,
         equivalentTime,
@@ -146,13 +147,13 @@ export function layDays(
   function aroundWords(key: KeySession, amount: number): string {
     const core = byTime ? key.laid.time : key.laid.distance;
     const left = Math.max(0, amount - core);
-    const warmUp = Math.min(left, roundTo(left / 2, shownUnit(athlete) / 2));
+    const warmUp = Math.min(left, roundTo(left / 2, byTime ? 60 : shownUnit(athlete) / 2));
     const coolDown = clean(left - warmUp);
-    const tenth = shownUnit(athlete) / 10;
+    const tenth = byTime ? 60 : shownUnit(athlete) / 10;
     return [
       warmUp >= tenth ? easyWords(warmUp, words) : '',
       printSession({ parts: nameParts(key.parts, wishes.paces.table) }),
-      coolDown >= tenth ? easyWords(coolDown, words) : '',
+      coolDown >= tenth ? easyWords(roundTo(coolDown, tenth), words) : '',
     ]
       .filter(Boolean)
       .join('; ');
@@ -164,7 +165,8 @@ export function layDays(
     const added = laid ? (byTime ? laid.time : laid.distance) : 0;
     const left = clean(amount - added);
     if (!laid || left <= 0) return easyRun(amount, date);
-    const inWords = () => `${easyWords(left, words)}; ${namePaces(text, wishes.paces.table)}`;
+    const easy = roundTo(left, byTime ? 60 : shownUnit(athlete) / 10);
+    const inWords = () => `${easyWords(easy, words)}; ${namePaces(text, wishes.paces.table)}`;
     return withSession(inWords, amount, laid, date);
   }
 

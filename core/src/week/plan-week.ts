@@ -100,6 +100,10 @@ export function planWeek(
     const long = placed.indexOf('long');
     if (own || long < 0 || volume < from || week.kind !== 'building' || week.recovery)
       return placed;
+    const others = placed.filter(isOther).length;
+    const wouldBe = (rules.week.semiLong * (volume - longRun)) / (others + rules.week.semiLong - 1);
+    // Beside a short long run it would be a second one.
+    if (wouldBe > rules.week.mostOfLongRun * longRun) return placed;
     const apart = (index: number) => Math.min(Math.abs(index - long), 7 - Math.abs(index - long));
     const easy = placed.flatMap((role, index) =>
       role === 'easy' && apart(index) > 2 && composed[index]?.fixed !== true ? [index] : [],

@@ -1,5 +1,6 @@
 import type { CivilDate } from '../calendar/civil-date.js';
-import { sessionOf } from '../library/exposure.js';
+import { scaled, sessionOf } from '../library/exposure.js';
+import type { KeySession } from '../library/fill-sessions.js';
 import { sessionTotals } from '../session/lay-session.js';
 import type { SessionPaces } from '../session/session-paces.js';
 import { roundTo } from '../units/round.js';
@@ -23,6 +24,21 @@ export function sessionLengths(
       const laid = sessionTotals(session.parts, sessionsOn(date));
       return Math.max(tenth, roundTo(byTime ? laid.time : laid.distance, tenth));
     },
-    core: ({ laid }) => (byTime ? laid.time : laid.distance),
+    core: coreOf,
+    within(key, date, amount) {
+      const core = coreOf(key);
+      if (amount <= 0 || core <= amount) return undefined;
+      // Whole repetitions may come to a little more than the part asked for.
+      for (const part of [1, 0.85, 0.7, 0.5]) {
+        const parts = scaled(key.parts, (part * amount) / core);
+        const smaller = { ...key, parts, laid: sessionTotals(parts, sessionsOn(date)) };
+        if (coreOf(smaller) <= amount) return smaller;
+      }
+      return undefined;
+    },
   };
+
+  function coreOf({ laid }: KeySession): number {
+    return byTime ? laid.time : laid.distance;
+  }
 }

@@ -1,4 +1,5 @@
 import type { Segment } from '../longrun/lay-segments.js';
+import { isBare } from '../session/print-session.js';
 import { shortPaceName } from '../session/link-paces.js';
 import type { NamedPace } from '../paces/named-pace.js';
 import { formatPlain } from '../units/format.js';
@@ -66,5 +67,6 @@ function against(offset: number): string {
 
 function paceWord(id: string, table: readonly NamedPace[]): string {
   const pace = table.find((each) => each.id === id);
-  return pace ? `@ ${shortPaceName(pace)}`.replace(/^@ (?=[a-zäöüß -]+$)/, '') : id;
+  const name = pace ? shortPaceName(pace) : id;
+  return isBare(name) ? name : `@ ${name}`;
 }

@@ -1,5 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
-import { type CivilDate, addDays, startOfWeek } from '@nadir/core';
+import { type CivilDate, addDays, startOfWeek, weekPatterns } from '@nadir/core';
 
 const km = (amount: number) => Math.round(amount * 1000);
 const mi = (amount: number) => amount * 1609.344;
@@ -84,6 +84,13 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         },
       ],
       pins: [{ week: 11, volume: km(81) }],
+      days: [
+        {
+          date: addDays(thisWeek, 8),
+          session: '3 km easy; drills; 2 x 2500 m @ half-marathon, 2 min jog; 2 km easy',
+        },
+        { date: addDays(thisWeek, 9), amount: km(8) },
+      ],
     },
     {
       ...base,
@@ -112,7 +119,18 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
       },
       longRun: { start: min(60), peak: min(85), ladder: 'two-up-one-back', lastPeakWeeksOut: 3 },
       taper: { school: 'two-weeks-in-the-flow' },
-      week: { runDays: 3, longRunOn: 'sunday', qualityOn: [], restOn: [] },
+      week: {
+        days: [
+          { role: 'rest' },
+          { role: 'easy', addOn: 'strides' },
+          { role: 'cross-train', cross: 'bike' },
+          { role: 'easy', strength: true },
+          { role: 'rest' },
+          { role: 'rest' },
+          { role: 'long' },
+        ],
+      },
+      days: [{ date: addDays(thisWeek, 3), swap: { kind: 'pool', reason: 'soreness' } }],
       events: [
         {
           kind: 'holiday',
@@ -192,11 +210,22 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
       longRun: { start: mi(9), peak: mi(13), ladder: 'straight', lastPeakWeeksOut: 2 },
       taper: { school: 'evidence' },
       week: {
-        runDays: 6,
-        longRunOn: 'saturday',
-        qualityOn: ['tuesday', 'thursday'],
-        restOn: ['sunday'],
+        days: [
+          { role: 'easy', double: true },
+          { role: 'quality', strength: true },
+          { role: 'easy' },
+          { role: 'quality' },
+          { role: 'short-easy', addOn: 'strides' },
+          { role: 'long' },
+          { role: 'rest' },
+        ],
       },
+      waivers: [
+        {
+          check: 'doubles-too-soon',
+          reason: 'First double days: short ones, to get used to them.',
+        },
+      ],
     },
     {
       ...base,
@@ -246,7 +275,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
       },
       longRun: { start: km(26), peak: km(35), ladder: 'two-up-one-back', lastPeakWeeksOut: 3 },
       taper: { school: 'long-descent' },
-      week: { runDays: 7, longRunOn: 'sunday', qualityOn: ['tuesday', 'thursday'], restOn: [] },
+      week: { days: [...weekPatterns['seven-with-doubles'].days] },
     },
   ];
 }
