@@ -125,6 +125,18 @@ test('renames and reorders named paces; a block follows when it takes them over'
   const id = await keepNewBlock(page, 'Named paces', {
     results: [{ date: '2027-01-10', distance: 10_000, time: 2400 }],
   });
+  // A session that speaks of a pace, on Tuesday of the third week.
+  await page.goto(`${addressOf('demo')}/blocks/${id}/week/2027-03-02`);
+  const tuesday = page.getByRole('article', { name: /^Tue 2 Mar/ });
+  await tuesday.click();
+  await page
+    .getByRole('region', { name: 'Tue 2 Mar' })
+    .getByRole('combobox')
+    .last()
+    .fill('8 km @ Steady');
+  await page.getByRole('button', { name: 'keep this session' }).click();
+  await expect(tuesday).toContainText('8 km steady');
+  await expectSaved(page);
   await page.goto(`${addressOf('demo')}/named-paces`);
   await page.getByLabel('Name of Steady').fill('Easy');
   await expect(page.getByRole('alert')).toContainText('“Easy” stands twice');
@@ -138,6 +150,8 @@ test('renames and reorders named paces; a block follows when it takes them over'
   await page.getByRole('button', { name: 'Take them over' }).click();
   await expect(paceRow(page, 'Brisk')).toBeVisible();
   await expect(page.getByText('Your named paces have changed')).toBeHidden();
+  await page.goto(`${addressOf('demo')}/blocks/${id}/week/2027-03-02`);
+  await expect(tuesday).toContainText('8 km brisk');
   await page.goto(`${addressOf('demo')}/named-paces`);
   await page.getByRole('button', { name: 'product’s own' }).click();
   await expect(page.getByLabel('Name of Steady')).toBeVisible();

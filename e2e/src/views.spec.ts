@@ -67,6 +67,19 @@ for (const theme of ['light', 'dark'] as const) {
       });
     }
 
+    test('a week of days is accessible', async ({ page }) => {
+      await enterDemo(page);
+      await openBlock(page, 'Idris Vale');
+      await page.getByRole('navigation').getByRole('link', { name: 'Week' }).click();
+      await expect(page.getByRole('article').first()).toBeVisible();
+      await page
+        .getByRole('article', { name: /quality/ })
+        .first()
+        .click();
+      await page.getByRole('button', { name: 'choose a ready week' }).click();
+      await expectAccessible(page);
+    });
+
     test('the history and the tabs beside the drawing are accessible', async ({ page }) => {
       await enterDemo(page);
       await openBlock(page, 'Idris Vale');

@@ -5,6 +5,7 @@ export const fewerRunDays = {
   code: 'fewer-run-days',
   level: 'note',
   run({ block: { weeks, wishes } }) {
+    if (wishes.week.days) return [];
     const limit = wishes.week.runDays;
     const building = weeks.filter(
       ({ kind, length, running }) => kind === 'building' && length === 7 && running === 1,

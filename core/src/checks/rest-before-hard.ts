@@ -1,6 +1,10 @@
 import { shiftWeekday, weekdays } from '../calendar/weekday.js';
+import type { Day } from '../week/day.js';
 import type { Check } from './finding.js';
 import { datesOf, daysToRace, isHardDay, weeksOf } from './hard-day.js';
+
+/** Days of rest in a week from which on they cannot all stand well. */
+const MANY_RESTS = 2;
 
 /** Rest the day before a hard day where a better day is free. Value: weeks with it; limit: 0. */
 export const restBeforeHard = {
@@ -14,14 +18,16 @@ export const restBeforeHard = {
       return next !== undefined && next.role !== 'race' && isHardDay(next);
     };
     // With few run days rest has to stand wherever there is room.
+    const rests = (week: number) => days.filter((each) => each.week === week && isRest(each.day));
     const better = new Set(
-      days.flatMap(({ week, day }, index) =>
-        day.distance > 0 && !isHardDay(day) && !isBeforeHard(index) ? [week] : [],
-      ),
+      days
+        .flatMap(({ week, day }, index) =>
+          day.distance > 0 && !isHardDay(day) && !isBeforeHard(index) ? [week] : [],
+        )
+        .filter((week) => rests(week).length <= MANY_RESTS),
     );
     const found = days.filter(
-      ({ week, day }, index) =>
-        day.rule === 'rest' && day.role === 'rest' && isBeforeHard(index) && better.has(week),
+      ({ week, day }, index) => isRest(day) && isBeforeHard(index) && better.has(week),
     );
     if (found.length === 0) return [];
     const weeks = weeksOf(found);
@@ -41,3 +47,7 @@ export const restBeforeHard = {
       }));
   },
 } as const satisfies Check;
+
+function isRest({ rule, role }: Day): boolean {
+  return rule === 'rest' && role === 'rest';
+}

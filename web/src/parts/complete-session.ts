@@ -34,7 +34,8 @@ export function completionsAt(
   return /^[a-zäöüß][a-zäöüß -]*$/i.test(word) ? sessions(word) : [];
 
   function paces(typed: string): Completion[] {
-    if (/[+−,/-]/.test(typed)) return [];
+    // Behind an offset or a recovery nothing of a pace is left to say.
+    if (/[+−,/]| -/.test(typed)) return [];
     const names = [...table.map(shortPaceName), RACE_PACE];
     return names
       .filter((name) => name.startsWith(typed.toLowerCase()) && name !== typed.toLowerCase())

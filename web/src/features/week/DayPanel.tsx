@@ -34,6 +34,8 @@ import type { CycleDay } from './cycle-days.js';
 import type { RunDay } from './useDayCommands.js';
 
 const WIDTH = 520;
+/** Roles without a session of words: their length is all there is to them. */
+const NOT_WRITTEN: ReadonlySet<string> = new Set(['long', 'rest', 'cross-train']);
 
 /** The chosen day: its role, its session as text and to scale, what goes with it. */
 export function DayPanel({
@@ -114,7 +116,10 @@ export function DayPanel({
           leave to the week
         </button>
       </div>
-      {role !== 'long' && !swap && (
+      {(role === 'rest' || role === 'cross-train') && (
+        <p>Give the day a role that is run, and a session can be written for it.</p>
+      )}
+      {!NOT_WRITTEN.has(role) && !swap && (
         // Written anew whenever the day is laid out otherwise.
         <Writing
           key={sessions[0]?.shorthand ?? ''}

@@ -1,0 +1,152 @@
+import { type Locator, type Page, expect, test } from '@playwright/test';
+import { addressOf, expectSaved, keepNewBlock, signIn } from './desk.js';
+
+test.beforeEach(({ page }) => signIn(page));
+
+/** A day of the page, by the beginning of its name. */
+const day = (page: Page, name: string): Locator =>
+  page.getByRole('article', { name: new RegExp(`^${name}`) });
+
+/** Opens the third week of a block of its own: Monday 1 March to Sunday 7 March 2027. */
+async function openWeek(page: Page, athlete: string): Promise<string> {
+  const id = await keepNewBlock(page, athlete, {
+    results: [{ date: '2027-01-20', distance: 10_000, time: 2430 }],
+  });
+  await page.goto(`${addressOf('demo')}/blocks/${id}/week/2027-03-03`);
+  await expect(day(page, 'Wed 3 Mar')).toBeVisible();
+  return id;
+}
+
+/** What the week adds up to, as its heading says. */
+const weekSum = (page: Page) => page.locator('.week-sum b').innerText();
+const daysSum = async (page: Page) => {
+  const figures = await page.locator('.day-figure').allInnerTexts();
+  return figures.reduce((total, text) => total + (Number.parseFloat(text) || 0), 0);
+};
+
+test('takes a ready week: shown while pointed at, dealt out to the kilometre, undone', async ({
+  page,
+}) => {
+  await openWeek(page, 'A ready week');
+  const before = await page.locator('.day-figure').allInnerTexts();
+  await page.getByRole('button', { name: 'choose a ready week' }).click();
+  await page.getByRole('button', { name: /^Seven runs/ }).hover();
+  await expect(day(page, 'Thu 4 Mar')).not.toContainText('rest');
+  await page.mouse.move(5, 5);
+  await expect.poll(() => page.locator('.day-figure').allInnerTexts()).toEqual(before);
+  await page.getByRole('button', { name: /^Seven runs/ }).click();
+  await expect.poll(async () => `${await daysSum(page)} km`).toBe(await weekSum(page));
+  await expectSaved(page);
+  await page.getByRole('button', { name: 'undo' }).click();
+  await expect.poll(() => page.locator('.day-figure').allInnerTexts()).toEqual(before);
+});
+
+test('moves a day by mouse and by keyboard, within the week and beyond it', async ({ page }) => {
+  await openWeek(page, 'A moved day');
+  const quality = day(page, 'Tue 2 Mar');
+  await expect(quality).toContainText('quality');
+  const session = await quality.getByRole('listitem').first().innerText();
+  const grip = await page.getByRole('button', { name: 'Move Tue 2 Mar' }).boundingBox();
+  const target = await day(page, 'Wed 3 Mar').boundingBox();
+  if (!grip || !target) throw new Error('nothing to drag');
+  await page.mouse.move(grip.x + 4, grip.y + 4);
+  await page.mouse.down();
+  await page.mouse.move(grip.x + 40, grip.y + 30, { steps: 4 });
+  await page.mouse.move(target.x + target.width / 2, target.y + 60, { steps: 6 });
+  await page.mouse.up();
+  await expect(day(page, 'Wed 3 Mar')).toContainText('quality');
+  await expect(day(page, 'Tue 2 Mar')).not.toContainText('quality');
+  // The same by keys: back to where it was.
+  await day(page, 'Wed 3 Mar').focus();
+  await page.keyboard.press('Shift+ArrowLeft');
+  await expect(day(page, 'Tue 2 Mar')).toContainText('quality');
+  await expect(day(page, 'Tue 2 Mar').getByRole('listitem').first()).toHaveText(session);
+  await page.keyboard.press('c');
+  await page.keyboard.press('PageDown');
+  await expect(day(page, 'Tue 9 Mar')).toContainText('fixed by you');
+  await expect(day(page, 'Tue 9 Mar').getByRole('listitem').first()).toHaveText(session);
+  // The long run has its own week, and the page says so.
+  await day(page, 'Sun 14 Mar').focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(page.getByText('The long run stays in its week')).toBeVisible();
+});
+
+test('pins a day by keys, the rest re-deals, and it is left to the week again', async ({
+  page,
+}) => {
+  await openWeek(page, 'A pinned day');
+  const before = await page.locator('.day-figure').allInnerTexts();
+  await day(page, 'Mon 1 Mar').focus();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowUp');
+  await expect(day(page, 'Mon 1 Mar')).toContainText('fixed by you, pinned');
+  const pinned = Number.parseFloat(before[0] ?? '') + 2;
+  await expect(day(page, 'Mon 1 Mar')).toContainText(`${pinned} km`);
+  await expect.poll(async () => `${await daysSum(page)} km`).toBe(await weekSum(page));
+  await expect(page.locator('.week-sum')).toContainText('as wished');
+  await page.keyboard.press('Delete');
+  await expect.poll(() => page.locator('.day-figure').allInnerTexts()).toEqual(before);
+});
+
+test('writes a session with an error at its column, mends it, and completes a pace', async ({
+  page,
+}) => {
+  await openWeek(page, 'A written session');
+  await day(page, 'Tue 2 Mar').click();
+  const text = page.getByRole('region', { name: 'Tue 2 Mar' }).getByRole('combobox').last();
+  await text.fill('2 km easy; 6 x 800 @ 10 km, 90 s jog');
+  await expect(page.getByRole('alert')).toContainText('column 16: expected');
+  await expect(page.getByRole('button', { name: 'keep this session' })).toBeDisabled();
+  await expect(text).toHaveValue('2 km easy; 6 x 800 @ 10 km, 90 s jog');
+  await text.fill('');
+  await text.pressSequentially('2 km easy; 6 x 800 m @ half-h');
+  await page.getByRole('option', { name: /^half-hour/ }).click();
+  await expect(text).toHaveValue('2 km easy; 6 x 800 m @ half-hour');
+  await page.keyboard.type(', 90 s jog');
+  await expect(page.getByText('4.8 km', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'keep this session' }).click();
+  await expect(day(page, 'Tue 2 Mar')).toContainText('6 x 800 m half-hour, 90 s jog');
+  await expectSaved(page);
+  await page.reload();
+  await expect(day(page, 'Tue 2 Mar')).toContainText('6 x 800 m half-hour, 90 s jog');
+});
+
+test('assigns a family of the coach’s own to a phase, exposure after exposure', async ({
+  page,
+}) => {
+  const id = await openWeek(page, 'A family');
+  await page.goto(`${addressOf('demo')}/shorthand`);
+  await page.getByLabel('Find').fill('broken tempo');
+  await page.getByRole('button', { name: /^Broken tempo/ }).click();
+  await page.getByRole('button', { name: 'make a copy my own' }).click();
+  const name = page.getByLabel('Name', { exact: true });
+  await name.fill('Quarry miles');
+  await page.getByLabel('Find').fill('quarry');
+  await expect(page.getByRole('button', { name: /^Quarry miles my own/ })).toBeVisible();
+  await page.goto(`${addressOf('demo')}/blocks/${id}/week/2027-03-03`);
+  await page.getByLabel('Quality day 1').selectOption({ label: 'Quarry miles' });
+  await day(page, 'Tue 2 Mar').click();
+  await expect(page.getByLabel('Quarry miles, time 3')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'before', exact: true }).click();
+  await day(page, 'Tue 23 Feb').click();
+  await expect(page.getByLabel('Quarry miles, time 2')).toBeVisible();
+  // What was assigned stays with the block, whatever becomes of the library.
+  await page.goto(`${addressOf('demo')}/shorthand`);
+  await page.getByRole('button', { name: /^Quarry miles my own/ }).click();
+  await page.getByRole('button', { name: 'remove it from my own' }).click();
+  await expect(page.getByRole('button', { name: /^Quarry miles/ })).toBeHidden();
+});
+
+test('swaps a run for the pool and back by one key, minute for minute', async ({ page }) => {
+  await openWeek(page, 'A sore week');
+  const easy = day(page, 'Mon 1 Mar');
+  const before = await easy.innerText();
+  await easy.focus();
+  await page.keyboard.press('p');
+  await expect(easy).toContainText('min pool running');
+  await expect(easy).toContainText('Pool running instead: soreness');
+  await expect(page.locator('.week-sum')).toContainText('with cross-training');
+  await page.keyboard.press('p');
+  await expect.poll(() => easy.innerText()).toBe(before);
+});
