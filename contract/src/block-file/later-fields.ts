@@ -15,6 +15,7 @@ export const ADDED = [
   'longRun.segment',
   'taper.depth',
   'events',
+  'week.midweek',
   'week.days',
   'week.byPhase',
   'days',

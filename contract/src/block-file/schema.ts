@@ -300,6 +300,9 @@ const wishes = {
       longRunOn: weekday.optional(),
       qualityOn: z.array(weekday).max(4).optional(),
       restOn: z.array(weekday).max(5).optional(),
+      midweek: amount
+        .optional()
+        .meta({ description: 'Every run but the long one stays at this. Version 2.' }),
       days: pattern.optional().meta({ description: 'Instead of the answers above. Version 2.' }),
       byPhase: z
         .array(z.strictObject({ phase: z.enum(phaseKinds), days: pattern }))

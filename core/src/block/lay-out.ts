@@ -23,6 +23,7 @@ import { layDays } from '../week/lay-days.js';
 import { isRun } from '../week/pattern-day.js';
 import { planWeek } from '../week/plan-week.js';
 import type { DayRole } from '../week/roles.js';
+import { steadyMidweek } from '../week/steady-midweek.js';
 import { sessionLengths } from '../week/session-lengths.js';
 import { settle } from '../settle/settle.js';
 import type { Given, Wishes } from '../wishes/wishes.js';
@@ -63,15 +64,18 @@ function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
   const byDay = eventDays(wishes.events, rules);
   const frame = layFrame(wishes, rules, byDay);
   const feasible = feasibility(wishes, rules, frame, byDay);
-  const volumes = layVolume(wishes, rules, frame, each);
+  const risen = layVolume(wishes, rules, frame, each);
   const wished = frame.weeks.map(coachWeek(wishes));
-  const longRuns = layLongRuns(wishes, rules, frame, volumes, {
+  const longRuns = layLongRuns(wishes, rules, frame, risen, {
     longRunOn: wished.map((days) => days.find(({ role }) => role === 'long')?.date),
     runDays: Math.max(...wished.map((days) => days.filter(({ role }) => isRun(role)).length)),
     pace,
     paceOn: easyOn,
     eventDays: byDay,
   });
+  const { midweek } = wishes.week;
+  const volumes =
+    midweek === undefined ? risen : steadyMidweek(midweek, frame.weeks, risen, longRuns, wished);
   const step = layoutStep(wishes.athlete, rules);
   // Hard running stops for an injured athlete, in the long run too.
   const school = wishes.athlete.injured ? 'easy' : wishes.longRun.segment;

@@ -31,6 +31,7 @@ export function whyVolume(block: LaidBlock, week: Week, shown: ShownBlock): stri
     're-entry': () => `Resumes at the last building week, ${over}.`,
     recovery: () => `Recovery: ${formatPercent(volume.recovery.depth)} off ${over}.`,
     event: () => eventWords(week, over),
+    steady: () => 'The long run, and the runs of mid-week as they always are.',
     taper: () => `Taper: ${left} of the heaviest week, ${sayVolume(shown, heaviest.number)}.`,
     race: () => `Running around the race: ${left} of the heaviest week; the race is not counted.`,
   };

@@ -16,6 +16,7 @@ export function suggestWeek(given: Given, athlete: Athlete, weekStartsOn: Weekda
     longRunOn,
     qualityOn: given.week?.qualityOn ?? usualQualityDays(athlete, longRunOn, runDays),
     restOn: given.week?.restOn ?? [],
+    midweek: given.week?.midweek,
     days,
     byPhase,
   };

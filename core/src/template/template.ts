@@ -46,6 +46,8 @@ export function fromTemplate(template: Template, given: Given): Given {
       ...source.week,
       runDays: Math.min(source.week.runDays, 7 - unavailable.length),
       qualityOn: oftenHurt ? [] : source.week.qualityOn,
+      // An amount of the other athlete’s own.
+      midweek: undefined,
       // A pattern made for the sound may ask more than the often hurt should do.
       ...(oftenHurt && { days: undefined, byPhase: undefined }),
     },

@@ -16,6 +16,7 @@ export type VolumeRule =
   | 're-entry'
   | 'recovery'
   | 'event'
+  | 'steady'
   | 'taper'
   | 'race';
 

@@ -117,6 +117,25 @@ describe('race week', () => {
   });
 });
 
+describe('runs that stay as they are', () => {
+  // Week 1: 19 long and five of 6 km are 49; week 3: 21 long, 51. Only the long run grows.
+  it('leave all growth to the long run', () => {
+    const given = { ...marathon, week: { ...marathon.week, midweek: 6000, qualityOn: [] } };
+    const { weeks, findings } = layOut(given);
+    expect(weeks.slice(0, 3).map(({ volume }) => volume)).toEqual([49_000, 50_000, 51_000]);
+    expect(weeks[2]?.volumeRule).toBe('steady');
+    expect(weeks[0]?.days.map(({ distance }) => distance / 1000)).toEqual([6, 6, 6, 0, 6, 6, 19]);
+    expect(findings.map(({ check }) => check)).not.toContain('not-feasible');
+  });
+
+  it('give way to a pin', () => {
+    const week = { ...marathon.week, midweek: 6000 };
+    expect(weekOf({ ...marathon, week, pins: [{ week: 3, volume: 70_000 }] }, 3).volume).toBe(
+      70_000,
+    );
+  });
+});
+
 describe('cycles', () => {
   it('of nine days run on from week to week, with a long run every ninth day', () => {
     const { weeks } = layOut({ ...marathon, week: { days: [...weekPatterns['nine-days'].days] } });

@@ -168,6 +168,8 @@ export function dealWeek(
   }
 
   function weightOf(role: PlannedDay['role']): number {
+    // Runs that stay as they are stay alike.
+    if (wishes.week.midweek !== undefined) return 1;
     switch (role) {
       case 'quality':
         return rules.week.quality;

@@ -140,6 +140,8 @@ export interface WeekWish {
   longRunOn: Weekday;
   qualityOn: Weekday[];
   restOn: Weekday[];
+  /** Every run but the long one stays at this amount; only the long run grows. */
+  midweek?: number | undefined;
   /** Roles from the first day of the block's first week on, 7, 9, 10 or 14 days; instead of the answers above. */
   days?: PatternDay[] | undefined;
   /** Roles of the weeks of a phase, where they differ. */

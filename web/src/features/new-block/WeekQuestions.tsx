@@ -5,13 +5,17 @@ import {
   weekPatterns,
   weekdays,
 } from '@nadir/core';
+import { AmountAnswer } from '../../parts/AmountAnswer.js';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 import { Field } from '../../parts/Field.js';
 import { NumberAnswer } from '../../parts/NumberAnswer.js';
 import { WeekdaysAnswer } from '../../parts/WeekdaysAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 
-export function WeekQuestions({ asked, wishes, reasons, change }: QuestionProps) {
+/** Metres or seconds to start from. */
+const USUAL_MIDWEEK = { distance: 6000, time: 2400 } as const;
+
+export function WeekQuestions({ asked, wishes, reasons, measure, change }: QuestionProps) {
   const { week } = wishes;
   const set = (part: NonNullable<typeof asked.week>) =>
     change({ week: { ...asked.week, ...part } });
@@ -42,11 +46,44 @@ export function WeekQuestions({ asked, wishes, reasons, change }: QuestionProps)
       )}
     </Field>
   );
+  const steady = (
+    <>
+      <Field
+        label="Mid-week runs"
+        because="Staying as they are, only the long run grows: for those often hurt."
+      >
+        {(ids) => (
+          <ChoiceAnswer<'grow' | 'stay'>
+            {...ids}
+            value={week.midweek === undefined ? 'grow' : 'stay'}
+            choices={[
+              ['grow', 'grow with the week'],
+              ['stay', 'stay as they are'],
+            ]}
+            onAnswer={(how) =>
+              set({ midweek: how === 'stay' ? USUAL_MIDWEEK[measure.basis] : undefined })
+            }
+          />
+        )}
+      </Field>
+      {week.midweek !== undefined && (
+        <AmountAnswer
+          label="Each of them"
+          because="Every run but the long one."
+          measure={measure}
+          value={week.midweek}
+          given
+          onAnswer={(midweek) => midweek !== undefined && set({ midweek })}
+        />
+      )}
+    </>
+  );
   if (week.days) {
     return (
       <fieldset>
         <legend>Week</legend>
         {cycle}
+        {steady}
       </fieldset>
     );
   }
@@ -91,6 +128,7 @@ export function WeekQuestions({ asked, wishes, reasons, change }: QuestionProps)
           />
         )}
       </Field>
+      {steady}
     </fieldset>
   );
 }

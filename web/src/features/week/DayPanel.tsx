@@ -3,7 +3,9 @@ import {
   type Block,
   type CrossKind,
   type HouseRules,
+  type ShownBlock,
   type SwapReason,
+  addEvent,
   addOns,
   copyToNextWeek,
   crossKinds,
@@ -23,6 +25,7 @@ import {
   swapBack,
   swapForCross,
   swapReasons,
+  whyDay,
   writeSession,
 } from '@nadir/core';
 import { useId, useMemo, useState } from 'react';
@@ -39,13 +42,15 @@ const NOT_WRITTEN: ReadonlySet<string> = new Set(['long', 'rest', 'cross-train']
 
 /** The chosen day: its role, its session as text and to scale, what goes with it. */
 export function DayPanel({
-  chosen: { day },
+  chosen: { day, week },
   block,
+  shown,
   rules,
   run,
 }: {
   chosen: CycleDay;
   block: Block;
+  shown: ShownBlock;
   rules: HouseRules;
   run: RunDay;
 }) {
@@ -116,6 +121,7 @@ export function DayPanel({
           leave to the week
         </button>
       </div>
+      <p>{whyDay(week, day, shown, rules)}</p>
       {(role === 'rest' || role === 'cross-train') && (
         <p>Give the day a role that is run, and a session can be written for it.</p>
       )}
@@ -135,7 +141,47 @@ export function DayPanel({
           chosen in the wishes.
         </p>
       )}
+      <RaceInstead key={date} block={block} date={date} run={run} />
     </section>
+  );
+}
+
+/** A race or test in the place of what stands here; the block is laid out around it. */
+function RaceInstead({ block, date, run }: { block: Block; date: string; run: RunDay }) {
+  const [name, setName] = useState('Race on the way');
+  const [metres, setMetres] = useState('5000');
+  const distance = Number(metres);
+  const fits = name.trim() !== '' && distance >= 100 && distance <= 300_000;
+  return (
+    <details>
+      <summary>a race instead</summary>
+      <div className="day-choices">
+        <input
+          className="answer"
+          aria-label="Name of the race"
+          value={name}
+          onChange={({ target }) => setName(target.value)}
+        />
+        <input
+          className="answer"
+          aria-label="Metres of the race"
+          inputMode="numeric"
+          value={metres}
+          aria-invalid={!fits}
+          onChange={({ target }) => setMetres(target.value)}
+        />
+        <button
+          type="button"
+          className="tool"
+          disabled={!fits}
+          onClick={() =>
+            run(addEvent(block, { kind: 'tune-up-race', name: name.trim(), from: date, distance }))
+          }
+        >
+          race here
+        </button>
+      </div>
+    </details>
   );
 }
 

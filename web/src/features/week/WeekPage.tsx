@@ -139,6 +139,7 @@ function OpenWeek({
               key={selected.day.date}
               chosen={selected}
               block={base.block}
+              shown={shown}
               rules={rules}
               run={run}
             />
