@@ -12,7 +12,7 @@ import { layOut } from './lay-out.js';
 import { isBase } from '../laid/is-base.js';
 import { showBlock } from '../laid/show.js';
 
-const runs = { numRuns: 400, seed: 20270418 };
+const runs = { numRuns: 160, seed: 20270418 };
 const measures: Measure[] = (['distance', 'time'] as const).flatMap((basis) =>
   (['km', 'mi'] as const).flatMap((unit) =>
     ([1, 0.5, 0.1] as const).map((step) => ({ basis, unit, step })),
