@@ -62,6 +62,18 @@ await picture('block-by-time', open('Posy Arkwright'));
 await picture('sessions', async (page) => {
   await page.getByRole('link', { name: 'Sessions' }).click();
   await page.getByRole('img', { name: /^The session to scale/ }).waitFor();
+  await page.getByLabel('Find').fill('stretches');
+  await page.getByRole('button', { name: /^Stretches at race pace/ }).click();
+  await page.getByLabel('Find').scrollIntoViewIfNeeded();
+});
+await picture('week', async (page) => {
+  await open('Idris Vale')(page);
+  await page.getByRole('navigation').getByRole('link', { name: 'Week' }).click();
+  await page
+    .getByRole('article', { name: /quality/ })
+    .first()
+    .click();
+  await page.getByRole('img', { name: /^The session to scale/ }).waitFor();
 });
 await picture('new-block', async (page) => {
   await page.getByRole('link', { name: 'New block' }).first().click();
@@ -132,7 +144,6 @@ await picture('compare', async (page) => {
   await page.goto(`${String(address)}/compare`);
   await page.getByRole('img', { name: /^For comparison/ }).waitFor();
 });
-await picture('settings', (page) => page.getByRole('link', { name: 'Settings' }).click());
 await picture('sign-in', nothing, { signIn: false });
 await picture('phone-block', open('Kit Sorrel'), { width: 390, height: 844 });
 await browser.close();

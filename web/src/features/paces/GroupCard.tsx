@@ -4,7 +4,7 @@ import {
   type PaceRange,
   addDays,
   defaultPaces,
-  formatDuration,
+  formatLap,
   middleOf,
 } from '@nadir/core';
 import { type CSSProperties, useId, useMemo, useState } from 'react';
@@ -131,7 +131,7 @@ function columnsOf({ paces, reps, at }: GroupChoices, table: readonly NamedPace[
       key: String(metres),
       title: `${metres} m`,
       pace,
-      text: (range) => (range ? formatDuration((middleOf(range) * metres) / 1000) : '–'),
+      text: (range) => (range ? formatLap(middleOf(range), metres) : '–'),
     }));
   }
   return table

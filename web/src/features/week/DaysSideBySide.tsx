@@ -18,7 +18,7 @@ import {
   dayWords,
   moveDay,
 } from '@nadir/core';
-import type { ReactNode } from 'react';
+import type { CSSProperties, ReactNode } from 'react';
 import type { Cycle } from './cycle-days.js';
 import { DayColumn } from './DayColumn.js';
 import type { RunDay } from './useDayCommands.js';
@@ -71,7 +71,7 @@ export function DaysSideBySide({
       <section
         aria-label="Days"
         className="day-columns"
-        style={{ gridTemplateColumns: `18px repeat(${cycle.days.length}, minmax(0, 1fr)) 18px` }}
+        style={{ '--days': cycle.days.length } as CSSProperties}
       >
         <Edge id="before">the week before</Edge>
         {cycle.days.map((each) => (

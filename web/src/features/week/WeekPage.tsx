@@ -119,7 +119,7 @@ function OpenWeek({
       <div className="desk">
         <main className="week-page">
           {refusal && <ErrorNote>{refusal}</ErrorNote>}
-          <WeekSum cycle={cycle} shown={shown} />
+          <WeekSum cycle={cycle} shown={shown} whose={`${athlete.name} · ${race.name}`} />
           <p role="status" className="said">
             {problem}
           </p>

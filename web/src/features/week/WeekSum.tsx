@@ -2,7 +2,16 @@ import { type ShownBlock, formatPercent, formatSteps, quantum, sum, unitName } f
 import type { Cycle } from './cycle-days.js';
 
 /** What the days come to against what was wished of the week, and how much of it is hard. */
-export function WeekSum({ cycle, shown }: { cycle: Cycle; shown: ShownBlock }) {
+export function WeekSum({
+  cycle,
+  shown,
+  whose,
+}: {
+  cycle: Cycle;
+  shown: ShownBlock;
+  /** On paper, where no strip stands over it. */
+  whose: string;
+}) {
   const { measure } = shown;
   const say = (steps: number) => `${formatSteps(steps, measure)} ${unitName(measure)}`;
   const weeks = [...new Set(cycle.days.map(({ week }) => week))];
@@ -21,6 +30,7 @@ export function WeekSum({ cycle, shown }: { cycle: Cycle; shown: ShownBlock }) {
   const across = (figures?.equivalent ?? 0) - (figures?.volume ?? 0);
   return (
     <header className="week-sum">
+      <span className="only-print display">{whose}</span>
       <h2 className="display">
         {whole
           ? `Week ${week.number}`
