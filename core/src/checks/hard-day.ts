@@ -14,11 +14,24 @@ export interface BlockDay {
   day: Day;
 }
 
+/** Worked out once a block: many checks go through its days. */
+const known = new WeakMap<LaidBlock, BlockDay[]>();
+
 /** The days up to race day, in order. */
-export function daysToRace({ weeks, wishes }: LaidBlock): BlockDay[] {
-  return weeks.flatMap(({ number, days }) =>
-    days.flatMap((day) => (day.date <= wishes.race.date ? [{ week: number, day }] : [])),
-  );
+export function daysToRace(block: LaidBlock): readonly BlockDay[] {
+  const found = known.get(block) ?? daysOf(block);
+  known.set(block, found);
+  return found;
+}
+
+function daysOf({ weeks, wishes }: LaidBlock): BlockDay[] {
+  const all: BlockDay[] = [];
+  for (const { number, days } of weeks) {
+    for (const day of days) {
+      if (day.date <= wishes.race.date) all.push({ week: number, day });
+    }
+  }
+  return all;
 }
 
 /** Numbers of weeks once each, in order. */

@@ -16,15 +16,25 @@ export const racePaceNever = {
   run({ block: { weeks, wishes } }) {
     if (wishes.athlete.injured || wishes.athlete.oftenHurt) return [];
     const building = weeks.filter(({ kind }) => kind === 'building' || kind === 'recovery');
-    const practised = building.some(({ segment, days, events }) => {
-      if (segment !== undefined || events.some(({ kind }) => kind === 'tune-up-race')) return true;
-      return days.some(({ date, sessions }) => {
-        const own = wishes.days.find((day) => day.date === date)?.session;
-        const family = wishes.sessions.find(({ family: { id } }) => id === sessions[0]?.family?.id);
-        const texts = [own, family?.family.start].filter((text) => text !== undefined);
-        return texts.some((text) => isAtRacePace(text, wishes));
-      });
-    });
+    const families = new Set(
+      wishes.sessions.flatMap(({ family }) =>
+        isAtRacePace(family.start, wishes) ? [family.id] : [],
+      ),
+    );
+    const written = new Set(
+      wishes.days.flatMap(({ date, session }) =>
+        session !== undefined && isAtRacePace(session, wishes) ? [date] : [],
+      ),
+    );
+    const practised = building.some(
+      ({ segment, days, events }) =>
+        segment !== undefined ||
+        events.some(({ kind }) => kind === 'tune-up-race') ||
+        days.some(
+          ({ date, sessions: [first] }) =>
+            written.has(date) || (first?.family !== undefined && families.has(first.family.id)),
+        ),
+    );
     if (practised || building.length === 0) return [];
     return [{ weeks: building.map(({ number }) => number), value: 0, limit: 1 }];
   },

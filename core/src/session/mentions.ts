@@ -1,8 +1,13 @@
 import type { Part, Session, Target } from './session.js';
 
+/** Sessions are few and asked about at every key stroke. */
+const known = new WeakMap<Session, readonly string[]>();
+
 /** Every name of a pace that a session speaks of, as it was written. */
-export function mentionsIn({ parts }: Session): string[] {
-  return parts.flatMap(inPart);
+export function mentionsIn(session: Session): readonly string[] {
+  const found = known.get(session) ?? session.parts.flatMap(inPart);
+  known.set(session, found);
+  return found;
 }
 
 function inPart(part: Part): string[] {

@@ -40,7 +40,7 @@ export function coachWeek(wishes: Wishes): CoachWeek {
     const roles = (whole ? alike.get(kind) : undefined) ?? fitted();
     if (whole) alike.set(kind, roles);
     return fixDates(
-      roles.map((day, index) => ({ ...day, date: addDays(start, index), fixed: false })),
+      roles.map((day, index) => wishedDay(day, addDays(start, index))),
       wishes,
     );
 
@@ -54,6 +54,14 @@ export function coachWeek(wishes: Wishes): CoachWeek {
       return atMostHard(free, own ? Infinity : phaseCharacters[kind].hardDays);
     }
   };
+}
+
+/** Every field written out: days are made by the hundred at every key stroke. */
+function wishedDay(
+  { role, double, strength, addOn, cross }: PatternDay,
+  date: CivilDate,
+): WishedDay {
+  return { date, role, double, strength, addOn, cross, fixed: false };
 }
 
 const REST: PatternDay = { role: 'rest' };

@@ -118,8 +118,9 @@ export function dealWeek(
 
   /** Where every run is a key session, what is left over lengthens the first of them. */
   function giveBack(): void {
-    const over = clean(left - sum([...parts.values()].flat()));
     const [first] = kept.keys();
+    if (days.some(({ role }, index) => isOther(role) && !fixed.has(index))) return;
+    const over = clean(left - sum([...parts.values()].flat()));
     const held = first === undefined ? undefined : fixed.get(first);
     if (over <= 0 || first === undefined || held?.by !== 'session') return;
     fixed.set(first, { ...held, amount: clean(held.amount + over) });

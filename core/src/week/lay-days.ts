@@ -9,7 +9,6 @@ import { type SessionTotals, sessionTotals } from '../session/lay-session.js';
 import { nameParts, namePaces } from '../session/link-paces.js';
 import { printSession } from '../session/print-session.js';
 import { RACE_PACE, type SessionPaces } from '../session/session-paces.js';
-import { sum } from '../units/apportion.js';
 import { clean, roundTo } from '../units/round.js';
 import { shownUnit } from '../units/measure.js';
 import type { Wishes } from '../wishes/wishes.js';
@@ -55,17 +54,23 @@ export function layDays(
     const swapped = swap && ran.length > 0 && !isRaced(day.role);
     const done = swapped ? ran.map((one) => crossed(swap.kind, one.time)) : ran;
     const sessions = [...done, ...crossTraining(each), ...strengthWork(each)];
-    const running = sessions.filter(({ kind }) => kind === 'run');
-    const crossTime = sum(sessions.filter(({ kind }) => kind === 'cross').map(({ time }) => time));
+    let [distance, time, hardTime, crossTime] = [0, 0, 0, 0];
+    for (const session of sessions) {
+      if (session.kind === 'cross') crossTime += session.time;
+      if (session.kind !== 'run') continue;
+      distance += session.distance;
+      time += session.time;
+      hardTime += session.hardTime;
+    }
     const kind = swapped ? swap.kind : (day.cross ?? 'bike');
     const equivalentTime = crossTime * rules.cross[kind];
     return {
       date,
       role: ran.length > 0 || day.role === 'race' || day.role === 'cross-train' ? day.role : 'rest',
       rule: ruleOf(each, swapped === true),
-      distance: clean(sum(running.map(({ distance }) => distance))),
-      time: clean(sum(running.map(({ time }) => time))),
-      hardTime: sum(running.map(({ hardTime }) => hardTime)),
+      distance: clean(distance),
+      time: clean(time),
+      hardTime,
       cross: {
         time: crossTime,
         equivalentTime,

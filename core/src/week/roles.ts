@@ -1,19 +1,9 @@
+import { patternRoles } from './pattern-day.js';
 import { type Weekday, daysUntilWeekday, shiftWeekday, weekdays } from '../calendar/weekday.js';
 import type { Wishes } from '../wishes/wishes.js';
 
-export const dayRoles = [
-  'long',
-  'quality',
-  'semi-long',
-  'easy',
-  'short-easy',
-  'recovery',
-  'cross-train',
-  'rest',
-  'tune-up',
-  'test',
-  'race',
-] as const;
+/** What a day may be: as the coach asks, or as races make it. */
+export const dayRoles = [...patternRoles, 'tune-up', 'test', 'race'] as const;
 export type DayRole = (typeof dayRoles)[number];
 
 /** The coach's week as it can be run: which weekdays run, and as what. */

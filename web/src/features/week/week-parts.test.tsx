@@ -1,0 +1,202 @@
+import { DndContext } from '@dnd-kit/core';
+import {
+  type Block,
+  type Command,
+  type CommandOrNot,
+  type Given,
+  applyChange,
+  layOut,
+  rulesOf,
+  showBlock,
+} from '@nadir/core';
+import { cleanup, render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { SessionContext, type SignedIn } from '../../api/session.js';
+import type { Commands } from '../../desk/useCommands.js';
+import { cyclesOf } from './cycle-days.js';
+import { DayColumn } from './DayColumn.js';
+import { DayPanel } from './DayPanel.js';
+import { PatternChoice } from './PatternChoice.js';
+import { WeekSum } from './WeekSum.js';
+
+const measure = { basis: 'distance', unit: 'km', step: 1 } as const;
+// Twelve weeks from Monday 2027-02-15; the third from Monday 1 March.
+const given: Given = {
+  athlete: { results: [{ date: '2027-01-20', distance: 10_000, time: 2430 }] },
+  race: { name: 'Gullstone 10', date: '2027-05-09', distance: 10_000 },
+  weeks: 12,
+  volume: { start: 50_000, peak: 60_000 },
+};
+const session: SignedIn = {
+  today: '2027-03-03',
+  demo: false,
+  firstCoachWanted: false,
+  coach: {
+    id: '00000000-0000-4000-8000-000000000000',
+    name: 'Maren Tolvik',
+    email: 'maren@skerrylane.example',
+    settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' },
+    houseRules: {},
+    paces: null,
+    library: [],
+  },
+};
+
+function laid(change: Partial<Given> = {}) {
+  const block = layOut({ ...given, ...change });
+  return { block, shown: showBlock(block, measure), cycle: cyclesOf(block)[2]! };
+}
+const after = (block: Block, command: CommandOrNot | undefined) =>
+  layOut(applyChange(block.wishes, (command as Command).change));
+
+afterEach(cleanup);
+
+describe('a day of the week', () => {
+  function showDay(place: number, change: Partial<Given> = {}) {
+    const { block, shown, cycle } = laid(change);
+    const run = vi.fn<(command: CommandOrNot) => boolean>(() => true);
+    render(
+      <DndContext>
+        <DayColumn
+          each={cycle.days[place]!}
+          block={block}
+          shown={shown}
+          rules={rulesOf(block.wishes)}
+          isToday={false}
+          selected
+          lit={false}
+          run={run}
+          onSelect={() => undefined}
+        />
+      </DndContext>,
+    );
+    const last = () => run.mock.lastCall?.[0];
+    const press = async (keys: string) => {
+      screen.getByRole('article').focus();
+      await userEvent.keyboard(keys);
+      return last();
+    };
+    return { block, press, day: cycle.days[place]!.day };
+  }
+
+  it('has a name with its role and length, and says what is done', () => {
+    showDay(1);
+    const article = screen.getByRole('article', { name: /^Tue 2 Mar: quality, \d+ km$/ });
+    expect(within(article).getByText(/@ 10 km|10 km/)).toBeTruthy();
+    expect(within(article).getByRole('button', { name: 'Move Tue 2 Mar' })).toBeTruthy();
+  });
+
+  it('grows by a kilometre with an arrow, by five with Shift', async () => {
+    const { block, press, day } = showDay(0);
+    expect(after(block, await press('{ArrowUp}')).wishes.days).toMatchObject([
+      { date: day.date, amount: day.distance + 1000 },
+    ]);
+    expect(after(block, await press('{Shift>}{ArrowUp}{/Shift}')).wishes.days).toMatchObject([
+      { amount: day.distance + 5000 },
+    ]);
+  });
+
+  it('goes to the pool by p, rests by r, is swapped with its neighbour by Shift and arrow', async () => {
+    const { block, press } = showDay(0);
+    const days = async (keys: string) => after(block, await press(keys)).weeks[2]?.days ?? [];
+    expect((await days('p'))[0]?.swap).toEqual({ kind: 'pool', reason: 'soreness' });
+    expect((await days('r'))[0]?.role).toBe('rest');
+    expect((await days('{Shift>}{ArrowRight}{/Shift}'))[0]?.role).toBe('quality');
+    expect((await days('c')).length).toBe(7);
+  });
+
+  it('says who fixed it, and is left to the week by Delete', async () => {
+    const { block, press } = showDay(0, { days: [{ date: '2027-03-01', amount: 9000 }] });
+    expect(screen.getByText('fixed by you, pinned')).toBeTruthy();
+    expect(after(block, await press('{Delete}')).wishes.days).toEqual([]);
+  });
+});
+
+describe('what a week comes to', () => {
+  it('says the difference to its wish', () => {
+    const { shown, cycle } = laid({ days: [{ date: '2027-03-01', amount: 60_000 }] });
+    render(<WeekSum cycle={cycle} shown={shown} whose="" />);
+    expect(screen.getByText(/km more than the \d+ km wished/)).toBeTruthy();
+  });
+
+  it('tells what is on the legs from what is not', () => {
+    const { shown, cycle } = laid({
+      days: [{ date: '2027-03-01', swap: { kind: 'pool', reason: 'weather' } }],
+    });
+    render(<WeekSum cycle={cycle} shown={shown} whose="" />);
+    const words = screen.getByText(/with cross-training/).textContent;
+    const [all, legs] = [...words.matchAll(/(\d+) km/g)].map(([, km]) => Number(km));
+    expect(all).toBeGreaterThan(legs!);
+    expect(legs).toBe(shown.weeks[2]?.volume);
+  });
+});
+
+describe('the chosen day', () => {
+  function showPanel(place: number) {
+    const { block, shown, cycle } = laid();
+    const run = vi.fn<(command: CommandOrNot) => boolean>(() => true);
+    render(
+      <SessionContext.Provider value={session}>
+        <DayPanel
+          chosen={cycle.days[place]!}
+          block={block}
+          shown={shown}
+          rules={rulesOf(block.wishes)}
+          run={run}
+        />
+      </SessionContext.Provider>,
+    );
+    return { block, last: () => run.mock.lastCall?.[0] };
+  }
+
+  it('keeps a session that reads, and none that does not', async () => {
+    const { block, last } = showPanel(1);
+    const text = screen.getAllByRole('combobox').at(-1)!;
+    const keep = screen.getByRole('button', { name: 'keep this session' });
+    await userEvent.clear(text);
+    await userEvent.type(text, '6 x 400 @ mile');
+    expect(screen.getByRole('alert').textContent).toContain('column 5');
+    expect(keep).toHaveProperty('disabled', true);
+    await userEvent.clear(text);
+    await userEvent.type(text, '6 x 400 m @ Mile, 90 s jog');
+    await userEvent.click(keep);
+    expect(after(block, last()).wishes.days).toMatchObject([
+      { date: '2027-03-02', session: '6 x 400 m mile, 90 s jog' },
+    ]);
+  });
+
+  it('gives it another role, and a race in its place', async () => {
+    const { block, last } = showPanel(0);
+    await userEvent.selectOptions(screen.getByLabelText('Role'), 'recovery run');
+    expect(after(block, last()).weeks[2]?.days[0]?.role).toBe('recovery');
+    await userEvent.click(screen.getByText('a race instead'));
+    await userEvent.click(screen.getByRole('button', { name: 'race here' }));
+    expect(after(block, last()).weeks[2]?.days[0]?.role).toBe('tune-up');
+  });
+});
+
+describe('roles of the week', () => {
+  it('show every ready week in this week’s own figures, and take one for a phase alone', async () => {
+    const { block, shown } = laid();
+    const commands = {
+      show: vi.fn<Commands['show']>(() => []),
+      run: vi.fn<Commands['run']>(() => []),
+      cancel: vi.fn<Commands['cancel']>(),
+    };
+    render(
+      <SessionContext.Provider value={session}>
+        <PatternChoice block={block} shown={shown} week={block.weeks[2]} commands={commands} />
+      </SessionContext.Provider>,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'choose a ready week' }));
+    const seven = screen.getByRole('button', { name: /^Seven runs/ });
+    const figures = [...(seven.textContent.match(/(\d+ +)+km/)?.[0].matchAll(/\d+/g) ?? [])];
+    const sum = figures.reduce((total, [figure]) => total + Number(figure), 0);
+    expect(sum).toBe(shown.weeks[2]?.volume);
+    await userEvent.click(screen.getByRole('checkbox', { name: /^only in/ }));
+    await userEvent.click(screen.getByRole('button', { name: /^Seven runs/ }));
+    const taken = commands.run.mock.lastCall?.[0];
+    expect(taken?.change.week).toMatchObject({ byPhase: [{ phase: block.weeks[2]?.phase }] });
+  });
+});
