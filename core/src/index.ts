@@ -31,7 +31,7 @@ export {
   choosePattern,
   dropPattern,
   patternDays,
-  setPatternDay,
+  setCycleRole,
 } from './change/pattern.js';
 export { copyShape } from './change/copy-shape.js';
 export { addEvent, changeEvent, removeEvent } from './change/events.js';
@@ -182,6 +182,7 @@ export {
   crossWords,
   swapReasons,
 } from './week/cross.js';
+export { rolesOf } from './week/coach-week.js';
 export { type Day, type DaySession } from './week/day.js';
 export { type DayWish, dayWishOf } from './week/day-wish.js';
 export {

@@ -16,7 +16,7 @@ import {
   swapForCross,
   writeSession,
 } from './days.js';
-import { assignFamily, choosePattern, dropPattern } from './pattern.js';
+import { assignFamily, choosePattern, dropPattern, setCycleRole } from './pattern.js';
 import { startingLibrary } from '../library/starting-library.js';
 
 const measure = { basis: 'distance', unit: 'km', step: 1 } as const;
@@ -113,6 +113,13 @@ describe('the week’s roles', () => {
     const one = after(choosePattern(block, 'seven-runs', 'specific'));
     expect([one.weeks[6]?.runDays, one.weeks[12]?.runDays]).toEqual([6, 7]);
     expect(after(dropPattern(all), all).weeks[12]?.runDays).toBe(6);
+  });
+
+  it('are changed day by day; the plain week becomes one of its own', () => {
+    const changed = after(setCycleRole(block, 2, 'cross-train'));
+    expect(roles(changed, 2)[2]).toBe('cross-train');
+    expect(roles(changed, 14)[2]).toBe('cross-train');
+    expect(changed.weeks[1]?.volume).toBe(block.weeks[1]?.volume);
   });
 
   it('take another family for a quality day, and nothing else of the phase', () => {

@@ -2,7 +2,9 @@ import { daysUntilWeekday } from '../calendar/weekday.js';
 import type { Block } from '../block/block.js';
 import type { SessionFamily } from '../library/family.js';
 import type { PhaseKind } from '../phases/kinds.js';
-import type { PatternDay } from '../week/pattern-day.js';
+import { rolesOf } from '../week/coach-week.js';
+import type { PatternDay, PatternRole } from '../week/pattern-day.js';
+import { dayRoleWords } from '../week/roles.js';
 import { type WeekPatternName, weekPatterns } from '../week/patterns.js';
 import type { Wishes } from '../wishes/wishes.js';
 import type { Command } from './command.js';
@@ -38,15 +40,10 @@ export function dropPattern({ wishes }: Block, phase?: PhaseKind): Command {
   return setPattern(wishes, undefined, phase, 'Went back to the plain week.');
 }
 
-/** Changes one day of the block's cycle; the plain week becomes a pattern of its own with it. */
-export function setPatternDay(
-  { wishes }: Block,
-  current: readonly PatternDay[],
-  index: number,
-  day: PatternDay,
-): Command {
-  const days = current.map((each, place) => (place === index ? day : each));
-  return setPattern(wishes, days, undefined, 'Changed the week’s roles.');
+/** Changes the role of one day of the block's cycle; the plain week becomes one of its own with it. */
+export function setCycleRole({ wishes }: Block, index: number, role: PatternRole): Command {
+  const days = rolesOf(wishes).map((day, place) => (place === index ? { ...day, role } : day));
+  return setPattern(wishes, days, undefined, `Made day ${index + 1} ${dayRoleWords[role]}.`);
 }
 
 /** Puts a family to a use: the nth quality day of the weeks of a phase. */

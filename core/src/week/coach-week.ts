@@ -29,18 +29,18 @@ export type CoachWeek = (week: {
  */
 export function coachWeek(wishes: Wishes): CoachWeek {
   const anchor = startOfWeek(wishes.start, wishes.weekStartsOn);
-  const worked = workedOut(wishes);
-  const { days, byPhase = [] } = wishes.week;
+  const roles = rolesOf(wishes);
+  const { byPhase = [] } = wishes.week;
   // The weeks of a phase are alike where the cycle is a week.
   const alike = new Map<PhaseKind, readonly PatternDay[]>();
   return ({ start, length, phase: { kind } }) => {
     const own = byPhase.find(({ phase }) => phase === kind)?.days;
-    const cycle = own ?? days ?? worked;
+    const cycle = own ?? roles;
     const whole = cycle.length === 7 && length === 7;
-    const roles = (whole ? alike.get(kind) : undefined) ?? fitted();
-    if (whole) alike.set(kind, roles);
+    const days = (whole ? alike.get(kind) : undefined) ?? fitted();
+    if (whole) alike.set(kind, days);
     return fixDates(
-      roles.map((day, index) => wishedDay(day, addDays(start, index))),
+      days.map((day, index) => wishedDay(day, addDays(start, index))),
       wishes,
     );
 
@@ -65,6 +65,11 @@ function wishedDay(
 }
 
 const REST: PatternDay = { role: 'rest' };
+
+/** The block's own roles: its cycle, or the week its plain answers make. */
+export function rolesOf(wishes: Wishes): PatternDay[] {
+  return wishes.week.days ?? workedOut(wishes);
+}
 
 /** Seven days from the first of the week on, from the plain answers. */
 function workedOut(wishes: Wishes): PatternDay[] {

@@ -218,7 +218,8 @@ export function layDays(
     // About what it takes: at the pace from which running is hard.
     const distance = byTime ? metres : amount;
     const time = byTime ? amount : Math.round((amount * sessionsOn(date).hardFrom) / 1000);
-    const shorthand = `${metres} m @ effort 9 [${race.name.replace(/[[\]]/g, '')}]`;
+    const length = metres % 1000 === 0 ? `${metres / 1000} km` : `${metres} m`;
+    const shorthand = `${length} @ effort 9 [${race.name.replace(/[[\]]/g, '')}]`;
     return { kind: 'run', shorthand, distance, time, hardDistance: distance, hardTime: time };
   }
 

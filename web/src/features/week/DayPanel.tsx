@@ -16,6 +16,7 @@ import {
   freeDay,
   moveRest,
   namePaces,
+  paceAimWords,
   patternRoles,
   readSession,
   sessionPacesOf,
@@ -310,7 +311,10 @@ function Writing({
         )}
       </div>
       {reads && (
-        <SessionBreakdown text={text} paces={paces} unit={wishes.athlete.unit} width={WIDTH} />
+        <>
+          <p>Paces: {paceAimWords[wishes.paces.aim].title.toLowerCase()}.</p>
+          <SessionBreakdown text={text} paces={paces} unit={wishes.athlete.unit} width={WIDTH} />
+        </>
       )}
     </div>
   );

@@ -5,6 +5,7 @@ import {
   type ShownBlock,
   type Week,
   type WeekPatternName,
+  addDays,
   applyChange,
   assignFamily,
   choosePattern,
@@ -12,7 +13,11 @@ import {
   dropPattern,
   formatSteps,
   layOut,
+  patternRoles,
+  rolesOf,
+  setCycleRole,
   showBlock,
+  startOfWeek,
   startingFamilies,
   unitName,
   weekPatternNames,
@@ -20,6 +25,7 @@ import {
 } from '@nadir/core';
 import { useId, useMemo, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
+import { shortWeekday } from '../../parts/dates.js';
 import type { Commands } from '../../desk/useCommands.js';
 
 /** The week's roles: ready patterns with this athlete's own numbers, and the families of the phase. */
@@ -72,6 +78,7 @@ export function PatternChoice({
             </button>
           )}
         </p>
+        {open && <DayByDay block={block} commands={commands} />}
         {open && (
           <ul className="patterns">
             {weekPatternNames.map((name) => (
@@ -89,6 +96,40 @@ export function PatternChoice({
         )}
       </section>
     </>
+  );
+}
+
+/** The block's own cycle, role by role. */
+function DayByDay({ block, commands }: { block: Block; commands: Commands }) {
+  const { wishes } = block;
+  const first = startOfWeek(wishes.start, wishes.weekStartsOn);
+  const roles = rolesOf(wishes);
+  return (
+    <fieldset className="day-by-day">
+      <legend>Day by day</legend>
+      {roles.map(({ role }, index) => {
+        const name = roles.length === 7 ? shortWeekday(addDays(first, index)) : `Day ${index + 1}`;
+        return (
+          <label key={index}>
+            <span>{name}</span>
+            <select
+              className="answer"
+              value={role}
+              onChange={({ target }) => {
+                const next = patternRoles.find((each) => each === target.value);
+                if (next) commands.run(setCycleRole(block, index, next));
+              }}
+            >
+              {patternRoles.map((each) => (
+                <option key={each} value={each}>
+                  {dayRoleWords[each]}
+                </option>
+              ))}
+            </select>
+          </label>
+        );
+      })}
+    </fieldset>
   );
 }
 

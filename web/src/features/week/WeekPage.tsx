@@ -134,6 +134,10 @@ function OpenWeek({
             run={run}
             onSelect={setChosen}
           />
+          <p className="key-line">
+            Arrows: another day, longer, shorter · with Shift: swap days, by five · P pool, B bike ·
+            R rest here · C copy to next week · Delete leave to the week · Page up, Page down
+          </p>
           {selected && (
             <DayPanel
               key={selected.day.date}

@@ -21,8 +21,9 @@ export function WeekSum({
     cycle.days.map(({ week: { number }, place }) => shown.weeks[number - 1]?.days[place] ?? 0),
   );
   const whole = weeks.length === 1;
-  const wished = Math.round(week.volume / quantum(measure));
-  const over = run - wished;
+  // From the amounts themselves: shown figures are rounded so that they add up.
+  const over = Math.round((week[measure.basis] - week.volume) / quantum(measure));
+  const wished = run - over;
   const days = cycle.days.map(({ day }) => day);
   const distance = sum(days.map((day) => day.distance));
   const hard = sum(days.flatMap(({ sessions }) => sessions.map((each) => each.hardDistance)));

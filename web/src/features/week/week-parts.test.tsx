@@ -194,6 +194,8 @@ describe('roles of the week', () => {
     const figures = [...(seven.textContent.match(/(\d+ +)+km/)?.[0].matchAll(/\d+/g) ?? [])];
     const sum = figures.reduce((total, [figure]) => total + Number(figure), 0);
     expect(sum).toBe(shown.weeks[2]?.volume);
+    await userEvent.selectOptions(screen.getByLabelText('Mon'), 'rest');
+    expect(after(block, commands.run.mock.lastCall?.[0]).weeks[4]?.days[0]?.role).toBe('rest');
     await userEvent.click(screen.getByRole('checkbox', { name: /^only in/ }));
     await userEvent.click(screen.getByRole('button', { name: /^Seven runs/ }));
     const taken = commands.run.mock.lastCall?.[0];
