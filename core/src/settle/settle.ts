@@ -57,7 +57,8 @@ export function settle(given: Given): Settled {
     (wish) => countRises(layFrame({ ...weeks, volume: wish }, rules, byDay), wish).count,
   );
   // Known only now: how far a marathon is made careful depends on the heaviest week.
-  const laidPace = easyPaces({ ...subject, volume }, rules)(dates.start);
+  const laidPace =
+    volume.peak === asked ? pace : easyPaces({ ...subject, volume }, rules)(dates.start);
   const wishes: Wishes = {
     athlete,
     ...weeks,
@@ -73,7 +74,13 @@ export function settle(given: Given): Settled {
     overrides: settleChanges(given.overrides),
     previousRace: settlePrevious(given.previousRace),
   };
-  return { wishes, reasons: reasonsOf(given, wishes, laidPace, rules) };
+  return {
+    wishes,
+    // Asked for by the questions alone, not by every lay-out.
+    get reasons() {
+      return reasonsOf(given, wishes, laidPace, rules);
+    },
+  };
 }
 
 function settleAthlete({ athlete }: Given): Athlete {
