@@ -3,7 +3,7 @@ import type { SessionFamily } from './family.js';
 
 const BASE: PhaseKind[] = ['foundation'];
 const HILLS: PhaseKind[] = ['foundation', 'hills-and-strength'];
-const LASTING: PhaseKind[] = ['foundation', 'hills-and-strength', 'threshold', 'specific'];
+const LASTING: PhaseKind[] = ['foundation', 'hills-and-strength', 'threshold', 'speed', 'specific'];
 const QUICK: PhaseKind[] = ['speed', 'sharpening'];
 const RACE: PhaseKind[] = ['specific', 'sharpening'];
 const LAST: PhaseKind[] = ['taper', 'race-week'];
