@@ -5,6 +5,7 @@ import { marathon } from '../testing/examples.js';
 import type { Given } from '../wishes/wishes.js';
 import { dayWords } from './day-words.js';
 import { showBlock } from './show.js';
+import { whyVolume } from './why.js';
 import { whyDay } from './why-day.js';
 
 const measure = { basis: 'distance', unit: 'km', step: 1 } as const;
@@ -58,6 +59,17 @@ describe('why a day holds what it holds', () => {
     const found = reasons({ events }, 1);
     expect(found[2]).toBe('Away: no running, and none of it made up.');
     expect(found[4]).toBe('As long as the race or test itself.');
+  });
+
+  it('tells of a week what fixed and swapped days make of it', () => {
+    const swap = { kind: 'pool', reason: 'soreness' } as const;
+    const block = layOut({ ...marathon, days: [{ date: '2026-12-16', swap }] });
+    const shown = showBlock(block, measure);
+    // 55 km less the 7 of Wednesday.
+    expect(whyVolume(block, block.weeks[0]!, shown)).toBe(
+      'The starting volume. Fixed and swapped days make it 48 km.',
+    );
+    expect(whyVolume(block, block.weeks[1]!, shown)).not.toContain('Fixed');
   });
 
   it('says a date as a coach does', () => {

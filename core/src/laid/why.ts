@@ -4,6 +4,7 @@ import type { VolumeRule } from '../volume/climb.js';
 import { growthSchools } from '../volume/growth-schools.js';
 import { isBase } from './is-base.js';
 import type { LaidBlock, Week } from './laid-block.js';
+import { quantum } from '../units/measure.js';
 import { sayVolume } from './say.js';
 import type { ShownBlock } from './show.js';
 
@@ -35,7 +36,12 @@ export function whyVolume(block: LaidBlock, week: Week, shown: ShownBlock): stri
     taper: () => `Taper: ${left} of the heaviest week, ${sayVolume(shown, heaviest.number)}.`,
     race: () => `Running around the race: ${left} of the heaviest week; the race is not counted.`,
   };
-  return sentences[week.volumeRule]();
+  const ran = week[block.wishes.athlete.basis];
+  const differs = Math.abs(ran - week.volume) >= quantum(shown.measure) / 2;
+  const words = sentences[week.volumeRule]();
+  return differs
+    ? `${words} Fixed and swapped days make it ${sayVolume(shown, week.number)}.`
+    : words;
 }
 
 /** Why a week's long run is as long as it is, in one sentence. */

@@ -78,8 +78,10 @@ export function ledgerRows(
     {
       key: 'share',
       label: narrow ? 'share, %' : 'share',
-      text: ({ longRun, volume }) =>
-        longRun === 0 ? '' : percentText(formatPercent(longRun / volume), narrow),
+      text: (week) =>
+        week.longRun === 0
+          ? ''
+          : percentText(formatPercent(week.longRun / week[measure.basis]), narrow),
       why: () => 'The long run’s part of the week.',
     },
     ...equivalentRow(shown),
@@ -162,7 +164,8 @@ function changeText(block: LaidBlock, week: Week): string {
     week.kind === 'building'
       ? (before?.volume ?? block.wishes.volume.start)
       : Math.max(...block.weeks.map(({ volume }) => volume));
-  const share = week.volume / base - 1;
+  // What is run, swaps and fixed days counted, against what the last building week was to be.
+  const share = week[block.wishes.athlete.basis] / base - 1;
   return `${share > 0.005 ? '+' : share < -0.005 ? '−' : ''}${formatPercent(Math.abs(share))}`;
 }
 
