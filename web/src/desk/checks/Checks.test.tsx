@@ -87,7 +87,7 @@ describe('Checks', () => {
     draw([finding({ weeks: [6, 7] })], { onLight: onLight });
     const user = userEvent.setup();
     await user.tab();
-    expect(onLight).toHaveBeenLastCalledWith([6, 7]);
+    expect(onLight).toHaveBeenLastCalledWith([6, 7], undefined);
     await user.tab();
     expect(onLight).toHaveBeenLastCalledWith([]);
   });
