@@ -43,6 +43,7 @@ describe('starting', () => {
       '001-first-tables',
       '002-house-rules-and-templates',
       '003-named-paces',
+      '004-library',
     ]);
     await Promise.all(pools.map((pool) => pool.destroy()));
   });
