@@ -228,7 +228,8 @@ const dayWish = z.strictObject({
     .meta({ description: 'Done otherwise, minute for minute.' }),
   double: z.boolean().optional(),
   strength: z.boolean().optional(),
-  addOn: z.enum(addOns).optional(),
+  addOn: z.enum([...addOns, 'nothing']).optional(),
+  cross: z.enum(crossKinds).optional(),
 });
 
 /** A session that comes again and grows. */

@@ -17,12 +17,11 @@ import { fillSessions } from '../library/fill-sessions.js';
 import { dayTimes } from '../paces/day-times.js';
 import { sessionPacesOn } from '../session/session-paces.js';
 import { coachWeek } from '../week/coach-week.js';
-import type { Day } from '../week/day.js';
+import { type Day, isHardRunning } from '../week/day.js';
 import { dealWeek } from '../week/deal.js';
 import { layDays } from '../week/lay-days.js';
 import { isRun } from '../week/pattern-day.js';
 import { planWeek } from '../week/plan-week.js';
-import type { DayRole } from '../week/roles.js';
 import { steadyMidweek } from '../week/steady-midweek.js';
 import { sessionLengths } from '../week/session-lengths.js';
 import { settle } from '../settle/settle.js';
@@ -126,7 +125,7 @@ function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
       running: frameWeek.running,
       events: eventsIn(frameWeek, wishes.events),
       ...totalsOf(days),
-      hardDays: days.filter(({ role, swap }) => HARD.has(role) && !swap).length,
+      hardDays: days.filter(isHardRunning).length,
       runDays: days.filter(({ role, distance: run }) => role !== 'race' && run > 0).length,
       days,
     };
@@ -158,7 +157,6 @@ function totalsOf(days: readonly Day[]) {
   return total;
 }
 
-const HARD: ReadonlySet<DayRole> = new Set(['quality', 'tune-up', 'test']);
 const NOTHING_LAID = { volume: 0, rule: 'race', recovery: false } as const;
 const NO_AMOUNTS = { ...NOTHING_LAID, longRun: 0, longRunOn: undefined };
 

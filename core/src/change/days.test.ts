@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Block } from '../block/block.js';
 import { layOut } from '../block/lay-out.js';
 import { marathon } from '../testing/examples.js';
+import type { PatternDay } from '../week/pattern-day.js';
 import { applyChange } from './change.js';
 import {
   type CommandOrNot,
@@ -51,6 +52,24 @@ describe('moving a day', () => {
     expect(dayOf(moved, '2027-01-19')?.role).toBe('semi-long');
   });
 
+  it('takes along what goes with it: strength, a second run, the kind of cross-training', () => {
+    const role = (each: PatternDay['role']): PatternDay => ({ role: each });
+    const days: PatternDay[] = [
+      { role: 'cross-train', cross: 'swim' },
+      { role: 'quality', strength: true },
+      { role: 'easy', double: true },
+      ...(['easy', 'easy', 'short-easy', 'long'] as const).map(role),
+    ];
+    const crossed = layOut({ ...marathon, week: { days } });
+    const swum = after(moveDay(crossed, '2027-01-18', '2027-01-20'), crossed);
+    expect(dayOf(swum, '2027-01-20')?.sessions[0]?.shorthand).toContain('swim');
+    expect(dayOf(swum, '2027-01-18')?.sessions).toHaveLength(2);
+    const strong = after(moveDay(crossed, '2027-01-19', '2027-01-21'), crossed);
+    const strength = (date: string) =>
+      dayOf(strong, date)?.sessions.some(({ kind }) => kind === 'strength');
+    expect([strength('2027-01-19'), strength('2027-01-21')]).toEqual([false, true]);
+  });
+
   it.each([
     ['2027-01-24', '2027-01-30', /stays in its week/],
     ['2027-04-18', '2027-04-17', /On the way/],
@@ -63,11 +82,16 @@ describe('moving a day', () => {
 
 describe('a day', () => {
   it('grows and shrinks by shown steps; a long run with its pin', () => {
-    expect(dayOf(after(lengthenDay(block, '2027-01-20', 2, measure)), '2027-01-20')?.distance).toBe(
-      (dayOf(block, '2027-01-20')?.distance ?? 0) + 2000,
-    );
-    const longer = after(lengthenDay(block, '2027-01-24', -1, measure));
+    expect(
+      dayOf(after(lengthenDay(block, '2027-01-20', 9, 2, measure)), '2027-01-20')?.distance,
+    ).toBe((dayOf(block, '2027-01-20')?.distance ?? 0) + 2000);
+    const longer = after(lengthenDay(block, '2027-01-24', 23, -1, measure));
     expect(longer.wishes.pins).toEqual([{ week: 6, longRun: 22_000 }]);
+  });
+
+  it('is not lengthened while it is swapped: it would be run again unasked', () => {
+    const swapped = after(swapForCross(block, '2027-01-20', 'bike', 'weather'));
+    expect(lengthenDay(swapped, '2027-01-20', 0, 1, measure)).toMatch(/Run it again first/);
   });
 
   it('becomes rest at nothing, and a run again when pinned', () => {

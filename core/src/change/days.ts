@@ -52,20 +52,21 @@ export function copyToNextWeek(block: Block, date: CivilDate): CommandOrNot {
   };
 }
 
-/** Makes a day longer or shorter by shown steps; a long run is pinned with its week. */
+/**
+ * Makes a day longer or shorter by shown steps; a long run is pinned with its week.
+ *
+ * @param shown the steps it shows now, rounded so that the week adds up
+ */
 export function lengthenDay(
   block: Block,
   date: CivilDate,
-  steps: number,
+  shown: number,
+  by: number,
   measure: Measure,
 ): CommandOrNot {
   const found = dayOf(block, date);
-  if (!found || PLACED.has(found.day.role)) return 'This day has no length of its own.';
-  const { basis } = block.wishes.athlete;
-  if (measure.basis !== basis) return 'Show the block as it is counted to change a day.';
-  const step = quantum(measure);
-  const now = Math.round(found.day[basis] / step) * step;
-  return pinDay(block, date, Math.max(0, clean(now + steps * step)), measure);
+  if (found?.day.swap) return 'This day is not run. Run it again first, then change its length.';
+  return pinDay(block, date, Math.max(0, clean((shown + by) * quantum(measure))), measure);
 }
 
 /** Fixes the running of a day at an amount in m or s; nothing makes it a day of rest. */
@@ -162,7 +163,7 @@ export function swapBack({ wishes }: Block, date: CivilDate): Command {
 export function setBeside(
   { wishes }: Block,
   date: CivilDate,
-  part: Pick<DayWish, 'double' | 'strength' | 'addOn'>,
+  part: Pick<DayWish, 'double' | 'strength' | 'addOn' | 'cross'>,
 ): Command {
   return {
     change: { days: withDayWish(wishes.days, date, part) },
@@ -187,10 +188,12 @@ function dayOf({ weeks }: Block, date: CivilDate): { week: number; day: Day } | 
 }
 
 /** What a day holds as a wish for another date; away from its week a session goes along as text. */
-function heldBy({ wishes }: Block, { date, role, sessions }: Day, sameWeek: boolean): DayWish {
-  const { table } = wishes.paces;
-  const { amount, session, follow, swap, double, strength, addOn } = dayWishOf(wishes.days, date);
-  const key = sessions[0]?.family ? linkPaces(sessions[0].shorthand, table) : undefined;
+function heldBy({ wishes }: Block, day: Day, sameWeek: boolean): DayWish {
+  const { date, role, sessions, beside } = day;
+  const { amount, session, follow, swap } = dayWishOf(wishes.days, date);
+  const key = sessions[0]?.family
+    ? linkPaces(sessions[0].shorthand, wishes.paces.table)
+    : undefined;
   return {
     date,
     role: role as PatternRole,
@@ -198,8 +201,9 @@ function heldBy({ wishes }: Block, { date, role, sessions }: Day, sameWeek: bool
     session: session ?? (sameWeek ? undefined : key),
     follow,
     swap,
-    double,
-    strength,
-    addOn,
+    double: beside.double ?? false,
+    strength: beside.strength ?? false,
+    addOn: beside.addOn ?? 'nothing',
+    cross: beside.cross,
   };
 }

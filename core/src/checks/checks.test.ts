@@ -469,6 +469,13 @@ const cases: Record<
     value: 20 / 58,
     limit: 1 / 3,
   },
+  // Three days before the race is the nearest a key session stands.
+  'fixed-day-overruled': {
+    inside: day('2027-04-15', { role: 'quality' }),
+    outside: day('2027-04-16', { role: 'quality' }),
+    value: 1,
+    limit: 0,
+  },
   'unknown-pace': {
     inside: day('2026-12-16', { session: '5 km @ steady' }),
     outside: day('2026-12-16', { session: '5 km @ warp' }),

@@ -1,3 +1,4 @@
+import { isHardRunning } from '../week/day.js';
 import type { Check } from './finding.js';
 import { datesOf, daysToRace, weeksOf } from './hard-day.js';
 
@@ -7,9 +8,10 @@ export const crossAfterQuality = {
   level: 'note',
   run({ block }) {
     const days = daysToRace(block);
-    const found = days.filter(
-      ({ day }, index) => day.role === 'cross-train' && days[index - 1]?.day.role === 'quality',
-    );
+    const found = days.filter(({ day }, index) => {
+      const before = days[index - 1]?.day;
+      return day.role === 'cross-train' && before !== undefined && isHardRunning(before);
+    });
     if (found.length === 0) return [];
     return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
   },

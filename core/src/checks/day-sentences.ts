@@ -19,7 +19,8 @@ type DayCheckCode =
   | 'too-little-hard'
   | 'taper-not-quick'
   | 'run-too-short'
-  | 'unknown-pace';
+  | 'unknown-pace'
+  | 'fixed-day-overruled';
 
 /** The words of the checks on days and sessions. */
 export const daySentences: Readonly<Record<DayCheckCode, Teller>> = {
@@ -91,6 +92,10 @@ export const daySentences: Readonly<Record<DayCheckCode, Teller>> = {
   'run-too-short': ({ value, limit, weeks }, { figures }) => ({
     title: 'A run too short',
     message: `${weeksWords(weeks)}: a run of ${say(value, figures.measure)}; under ${say(limit, figures.measure)} it is not worth the shoes.`,
+  }),
+  'fixed-day-overruled': ({ value, weeks }) => ({
+    title: 'A fixed day is laid out otherwise',
+    message: `${weeksWords(weeks)}: ${count(value, 'day is', 'days are')} not as you fixed it. A race, days away, an injury, the nearness of the race or too little running stands in the way; what you wrote is kept for when it does not.`,
   }),
   'unknown-pace': ({ value, weeks }) => ({
     title: 'A pace nobody knows',

@@ -1,11 +1,10 @@
-import type { Day } from '../week/day.js';
+import { type Day, isHardRunning } from '../week/day.js';
 import type { LaidBlock } from '../laid/laid-block.js';
 
-const HARD: ReadonlySet<string> = new Set(['quality', 'tune-up', 'test', 'long', 'race']);
-
 /** True for a day that asks for rest before it and easy running after it. */
-export function isHardDay({ role, swap }: Pick<Day, 'role' | 'swap'>): boolean {
-  return HARD.has(role) && swap === undefined;
+export function isHardDay(day: Pick<Day, 'role' | 'swap' | 'hardTime'>): boolean {
+  const long = day.swap === undefined && (day.role === 'long' || day.role === 'race');
+  return long || isHardRunning(day);
 }
 
 /** A day of the block with the number of its week. */

@@ -1,6 +1,7 @@
 import type { CivilDate } from '../calendar/civil-date.js';
-import { weekdayOf } from '../calendar/weekday.js';
-import type { Day } from '../week/day.js';
+import { dayWords } from '../laid/day-words.js';
+import { type Day, isHardRunning } from '../week/day.js';
+import { isRaced } from '../week/plan-week.js';
 import { type DayWish, withDayWish } from '../week/day-wish.js';
 import type { Fix, FixContext } from './finding.js';
 
@@ -28,16 +29,16 @@ export function freeDays(
     if (!dates.has(date) || held.length === 0) return [];
     const nothing = Object.fromEntries(held.map((field) => [field, undefined]));
     const days = withDayWish(wishes.days, date, nothing);
-    return [{ label: `Leave ${dayName(date)} to the week`, change: { days } }];
+    return [{ label: `Leave ${dayWords(date)} to the week`, change: { days } }];
   });
 }
 
 /** Makes each quality day of a week easy, the last first. */
 export function makeEasy(context: FixContext, numbers: readonly number[]): Fix[] {
   return numbers.flatMap((number) => {
-    const quality = context.block.weeks[number - 1]?.days.filter(isQuality) ?? [];
+    const quality = context.block.weeks[number - 1]?.days.filter(isSession) ?? [];
     return quality.reverse().map(({ date }) =>
-      wishDay(context, `Run ${dayName(date)} easy`, date, {
+      wishDay(context, `Run ${dayWords(date)} easy`, date, {
         role: 'easy',
         session: undefined,
         amount: undefined,
@@ -54,14 +55,8 @@ export function swapRoles(context: FixContext, one: Day, other: Day): Fix[] {
   const first = withDayWish(days, one.date, { role: other.role as DayWish['role'] });
   const both = withDayWish(first, other.date, { role: one.role as DayWish['role'] });
   return [
-    { label: `Swap ${dayName(one.date)} and ${dayName(other.date)}`, change: { days: both } },
+    { label: `Swap ${dayWords(one.date)} and ${dayWords(other.date)}`, change: { days: both } },
   ];
-}
-
-/** `tuesday 2027-03-02` as a coach says it: `Tue 03-02`. */
-export function dayName(date: CivilDate): string {
-  const weekday = weekdayOf(date);
-  return `${weekday.charAt(0).toUpperCase()}${weekday.slice(1, 3)} ${date.slice(5)}`;
 }
 
 const WISHABLE: ReadonlySet<string> = new Set([
@@ -78,6 +73,7 @@ function isWishable(role: string): boolean {
   return WISHABLE.has(role);
 }
 
-function isQuality({ role }: Day): boolean {
-  return role === 'quality';
+/** Hard running that is no race and no test: these are placed, and taken out where they are. */
+function isSession(day: Day): boolean {
+  return isHardRunning(day) && !isRaced(day.role);
 }

@@ -1,4 +1,6 @@
 import { phaseCharacters } from '../phases/kinds.js';
+import { isHardRunning } from '../week/day.js';
+import { isRaced } from '../week/plan-week.js';
 import type { Check } from './finding.js';
 import { freeDays, makeEasy } from './mending-days.js';
 
@@ -9,7 +11,7 @@ export const qualityInEasyPhase = {
   run({ block: { weeks } }) {
     return weeks.flatMap(({ number, phase, days, kind }) => {
       const limit = kind === 'race' ? 1 : phaseCharacters[phase].hardDays;
-      const value = days.filter(({ role }) => role === 'quality').length;
+      const value = days.filter((day) => isHardRunning(day) && !isRaced(day.role)).length;
       return value > limit ? [{ weeks: [number], value, limit }] : [];
     });
   },

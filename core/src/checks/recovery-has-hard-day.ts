@@ -1,5 +1,6 @@
 import { lastDay } from '../events/event.js';
 import { addDays } from '../calendar/civil-date.js';
+import { isHardRunning } from '../week/day.js';
 import type { Check } from './finding.js';
 import { withoutEvents } from './mending.js';
 
@@ -14,10 +15,7 @@ export const recoveryHasHardDay = {
     return weeks.flatMap(({ number, recovery, days, length }) => {
       if (!recovery) return [];
       const value = days.filter(
-        ({ role }, index) =>
-          role === 'quality' ||
-          role === 'tune-up' ||
-          (role === 'test' && index < length - TEST_DAYS),
+        (day, index) => isHardRunning(day) && (day.role !== 'test' || index < length - TEST_DAYS),
       ).length;
       return value > 0 ? [{ weeks: [number], value, limit: 0 }] : [];
     });

@@ -3,6 +3,7 @@ import { crossAfterQuality } from './cross-after-quality.js';
 import { doublesTooSoon, under18Doubles } from './doubles-too-soon.js';
 import { easyPaceTooFast } from './easy-pace-too-fast.js';
 import { fewerRunDays } from './fewer-run-days.js';
+import { fixedDayOverruled } from './fixed-day-overruled.js';
 import type { Check } from './finding.js';
 import { goalFarFromFitness } from './goal-far-from-fitness.js';
 import { growthOverCap } from './growth-over-cap.js';
@@ -118,6 +119,7 @@ export const checks = [
   taperNotQuick,
   runTooShort,
   unknownPace,
+  fixedDayOverruled,
   pacesStale,
   testMissing,
   testTooLate,

@@ -1,5 +1,6 @@
+import { dayWords } from '../laid/day-words.js';
+import { withDayWish } from '../week/day-wish.js';
 import type { Check } from './finding.js';
-import { dayName, wishDay } from './mending-days.js';
 
 /** A taper week with nothing quick left in it. Value: quick days; limit: one. */
 export const taperNotQuick = {
@@ -22,18 +23,9 @@ export const taperNotQuick = {
       return days.find(({ role }) => role === 'easy') ?? [];
     });
     if (easy.length !== weeks.length) return [];
-    const label = `Strides on ${easy.map(({ date }) => dayName(date)).join(', ')}`;
+    const label = `Strides on ${easy.map(({ date }) => dayWords(date)).join(', ')}`;
     const days = easy.reduce(
-      (kept, { date }) =>
-        wishDay(
-          {
-            ...context,
-            block: { ...context.block, wishes: { ...context.block.wishes, days: kept } },
-          },
-          label,
-          date,
-          { addOn: 'strides' },
-        ).change.days ?? kept,
+      (kept, { date }) => withDayWish(kept, date, { addOn: 'strides' }),
       context.block.wishes.days,
     );
     return [{ label, change: { days } }];

@@ -1,4 +1,5 @@
 import type { Check } from './finding.js';
+import { freeDays } from './mending-days.js';
 import { isUnder18 } from './under-18.js';
 
 /** More hard days in a week than an athlete under 18 should have; races and tests count. Value and limit: days. */
@@ -13,12 +14,14 @@ export const under18HardDays = {
     const value = Math.max(...over.map(({ hardDays }) => hardDays));
     return [{ weeks: over.map(({ number }) => number), value, limit }];
   },
-  fixes({ limit }, { block: { wishes } }) {
+  fixes({ weeks, limit }, context) {
+    const { wishes } = context.block;
     const most = Array.from({ length: limit + 1 }, (_, fewer) => limit - fewer);
-    return most.map((days) => ({
+    const fewer = most.map((days) => ({
       label:
         days === 0 ? 'No quality days' : `${days} quality ${days === 1 ? 'day' : 'days'} a week`,
       change: { week: { ...wishes.week, qualityOn: wishes.week.qualityOn.slice(0, days) } },
     }));
+    return [...fewer, ...freeDays(context, weeks, ['session', 'role'])];
   },
 } as const satisfies Check;

@@ -21,12 +21,12 @@ function reasons(change: Partial<Given>, number: number): string[] {
 describe('why a day holds what it holds', () => {
   it('hand-worked week 1: 55 km less 19 long and a session of 10 leave 26 for four', () => {
     expect(reasons({}, 1)).toEqual([
-      'Easy: its part of the 26 km that 4 runs share.',
+      'Easy: its part of the 26 km that 4 days share.',
       'Loose minutes, time 1, with room to warm up and cool down.',
-      'Easy: its part of the 26 km that 4 runs share.',
+      'Easy: its part of the 26 km that 4 days share.',
       'Rest.',
-      'Easy: its part of the 26 km that 4 runs share.',
-      'Short easy, 75 % of an easy day: its part of the 26 km that 4 runs share.',
+      'Easy: its part of the 26 km that 4 days share.',
+      'Short easy, 75 % of an easy day: its part of the 26 km that 4 days share.',
       'The long run: 19 km of 55 km.',
     ]);
   });
@@ -48,7 +48,7 @@ describe('why a day holds what it holds', () => {
       'As long as the session you wrote.',
       'Bike instead of easy, minute for minute (travel).',
     ]);
-    expect(found[4]).toBe('45 min across, by the house rule.');
+    expect(found[4]).toBe('45 min of cross-training, by the house rule.');
   });
 
   it('names days away and races', () => {

@@ -1,4 +1,4 @@
-import { formatDuration, formatPercent, formatSteps } from '../units/format.js';
+import { formatPercent, formatSteps } from '../units/format.js';
 import { unitName } from '../units/measure.js';
 import { crossWords } from '../week/cross.js';
 import type { Day, DayRule } from '../week/day.js';
@@ -24,9 +24,8 @@ export function whyDay(week: Week, day: Day, shown: ShownBlock, rules: HouseRule
     session: () => `${familyWords()}, with room to warm up and cool down.`,
     'own-session': () => 'As long as the session you wrote.',
     share: () =>
-      `${weightWords(day.role, rules)}: its part of the ${say(left)} that ${shared} ${shared === 1 ? 'run shares' : 'runs share'}.`,
-    cross: () =>
-      `${formatDuration(day.cross.time).replace(/:00$/, '')} min across, by the house rule.`,
+      `${weightWords(day.role, rules)}: its part of the ${say(left)} that ${shared} ${shared === 1 ? 'day shares' : 'days share'}.`,
+    cross: () => `${Math.round(day.cross.time / 60)} min of cross-training, by the house rule.`,
     swap: () =>
       `${day.swap ? crossWords[day.swap.kind].title : ''} instead of ${dayRoleWords[day.role]}, minute for minute (${day.swap?.reason ?? ''}).`,
   };

@@ -12,6 +12,8 @@ export interface WishedDay extends PatternDay {
   date: CivilDate;
   /** True where the coach fixed the role of this very date. */
   fixed: boolean;
+  /** True where the coach wants nothing added to this very date. */
+  plain: boolean;
 }
 
 /** A week's days as the coach wishes them. */
@@ -61,7 +63,7 @@ function wishedDay(
   { role, double, strength, addOn, cross }: PatternDay,
   date: CivilDate,
 ): WishedDay {
-  return { date, role, double, strength, addOn, cross, fixed: false };
+  return { date, role, double, strength, addOn, cross, fixed: false, plain: false };
 }
 
 const REST: PatternDay = { role: 'rest' };
@@ -126,14 +128,16 @@ function atMostHard(days: readonly PatternDay[], most: number): PatternDay[] {
 function fixDates(days: WishedDay[], wishes: Wishes): WishedDay[] {
   if (wishes.days.length === 0) return days;
   return days.map((day) => {
-    const { role, double, strength, addOn } = dayWishOf(wishes.days, day.date);
+    const { role, double, strength, addOn, cross } = dayWishOf(wishes.days, day.date);
     return {
       ...day,
       fixed: role !== undefined,
       role: role ?? day.role,
       double: double ?? day.double,
       strength: strength ?? day.strength,
-      addOn: addOn ?? day.addOn,
+      plain: addOn === 'nothing',
+      addOn: addOn === 'nothing' ? undefined : (addOn ?? day.addOn),
+      cross: cross ?? day.cross,
     };
   });
 }

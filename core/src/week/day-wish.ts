@@ -1,5 +1,5 @@
 import type { CivilDate } from '../calendar/civil-date.js';
-import type { Swap } from './cross.js';
+import type { CrossKind, Swap } from './cross.js';
 import type { AddOn, PatternRole } from './pattern-day.js';
 
 /** What the coach fixed of one day; the rest of its week is dealt around it. */
@@ -15,7 +15,9 @@ export interface DayWish {
   swap?: Swap | undefined;
   double?: boolean | undefined;
   strength?: boolean | undefined;
-  addOn?: AddOn | undefined;
+  addOn?: AddOn | 'nothing' | undefined;
+  /** Of a cross-training day. */
+  cross?: CrossKind | undefined;
 }
 
 /** The wish of a date, or an empty one. */

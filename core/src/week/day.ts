@@ -1,5 +1,6 @@
 import type { CivilDate } from '../calendar/civil-date.js';
 import type { Swap } from './cross.js';
+import type { PatternDay } from './pattern-day.js';
 import type { DayRole } from './roles.js';
 
 /** One thing done on a day: a run, cross-training, or strength work. */
@@ -45,6 +46,25 @@ export interface Day {
   swap: Swap | undefined;
   /** True where something quick is run, be it strides. */
   quick: boolean;
+  /** What goes with its role, as the week has it or the coach fixed it. */
+  beside: Beside;
   /** Morning first. */
   sessions: DaySession[];
+}
+
+/** What goes with a day's role and moves with it. */
+export type Beside = Pick<PatternDay, 'double' | 'strength' | 'addOn' | 'cross'>;
+
+const HARD: ReadonlySet<DayRole> = new Set(['quality', 'tune-up', 'test']);
+
+/**
+ * True for a day of hard running: by its role, or by a session written for a
+ * day of another role. The long run is one of its own; a swapped day is none.
+ */
+export function isHardRunning({
+  role,
+  swap,
+  hardTime,
+}: Pick<Day, 'role' | 'swap' | 'hardTime'>): boolean {
+  return swap === undefined && (HARD.has(role) || (role !== 'long' && hardTime > 0));
 }

@@ -42,6 +42,57 @@ describe('a pinned day', () => {
   });
 });
 
+describe('a pinned quality day', () => {
+  const session = (amount: number) =>
+    weekOf(withDays({ date: '2027-01-19', amount }), 6).days[1]?.sessions[0];
+
+  // Four kilometres and three jogs of 90 s are 4.7 km.
+  it('keeps its session, with more or less around it', () => {
+    expect(session(12_000)?.shorthand).toContain('4 x 1000 m half-hour');
+    expect(session(5000)?.shorthand).toContain('4 x 1000 m half-hour');
+  });
+
+  it('keeps as much of it as there is room for', () => {
+    expect(session(3000)?.shorthand).toContain('2 x 1000 m half-hour');
+    expect(session(3000)?.distance).toBe(3000);
+  });
+});
+
+describe('hard running written for an easy day', () => {
+  const hard = { date: '2026-12-16', session: '2 km easy; 5 x 1000 m @ 5-km, 2 min jog' };
+
+  it('makes it a hard day for every check', () => {
+    const block = layOut({ ...marathon, days: [hard] });
+    expect(block.weeks[0]).toMatchObject({ hardDays: 2 });
+    const codes = block.findings.map(({ check }) => check);
+    expect(codes).toEqual(expect.arrayContaining(['hard-days-adjacent', 'quality-in-easy-phase']));
+  });
+
+  it('counts for an athlete under 18', () => {
+    const athlete = { ...marathon.athlete, birthYear: 2010 };
+    const days = [hard, { ...hard, date: '2026-12-18' }];
+    const { findings } = layOut({ ...marathon, athlete, days });
+    const stop = findings.find(({ check }) => check === 'under-18-hard-days');
+    expect(stop).toMatchObject({ level: 'stop', value: 3, limit: 2 });
+  });
+
+  it('is done in the water by an injured athlete', () => {
+    const athlete = { ...marathon.athlete, injured: true };
+    const day = weekOf({ ...marathon, athlete, days: [hard] }, 1).days[2];
+    expect(day).toMatchObject({ distance: 0, hardTime: 0, swap: { kind: 'pool' } });
+  });
+});
+
+describe('a pattern for one phase', () => {
+  it('leaves the semi-long runs of the others alone', () => {
+    const days = patternDays('six-runs', settle(marathon).wishes);
+    const week = { ...marathon.week, byPhase: [{ phase: 'specific' as const, days }] };
+    const roles = (given: Given) => weekOf(given, 9).days.map(({ role }) => role);
+    expect(roles({ ...marathon, week })).toEqual(roles(marathon));
+    expect(roles(marathon)).toContain('semi-long');
+  });
+});
+
 describe('a written session', () => {
   // 3 + 5 + 2 km and four jogs of 90 s at 372 s/km are 10.97 km: 11.0 in tenths.
   const session = '3 km easy; 5 x 1000 m @ 10-km, 90 s jog; 2 km easy';

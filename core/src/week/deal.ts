@@ -24,8 +24,6 @@ export interface DealtDay {
 interface Slot {
   index: number;
   weight: number;
-  /** True for the second run of a day. */
-  second: boolean;
 }
 
 /** How a week's own sessions come to their length, in the block's amount. */
@@ -73,7 +71,12 @@ export function dealWeek(
   const kept = new Map<number, KeySession>();
   days.forEach(({ date }, index) => {
     const key = keys.get(date);
-    if (key && !fixed.has(index)) kept.set(index, key);
+    const held = fixed.get(index);
+    if (!key || held?.by === 'own-session') return;
+    // A pinned day keeps its session, or as much of it as the pin has room for.
+    const fits = !held || lengths.core(key) <= held.amount;
+    const fitted = fits ? key : lengths.within(key, date, held.amount);
+    if (fitted) kept.set(index, fitted);
   });
   let parts = share();
   // Room taken for one session may leave too little for another.
@@ -132,10 +135,8 @@ export function dealWeek(
     const slots = days.flatMap(({ role, double }, index): Slot[] => {
       if (!isOther(role) || fixed.has(index)) return [];
       const weight = weightOf(role) * runningOn(index);
-      const first = { index, weight, second: false };
-      return double
-        ? [first, { index, weight: rules.week.second * weight, second: true }]
-        : [first];
+      const first = { index, weight };
+      return double ? [first, { index, weight: rules.week.second * weight }] : [first];
     });
     const rest = clean(left - sum([...fixed.values()].map(({ amount }) => amount)));
     const amounts = shareOut(

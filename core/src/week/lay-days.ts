@@ -12,7 +12,7 @@ import { RACE_PACE, type SessionPaces } from '../session/session-paces.js';
 import { clean, roundTo } from '../units/round.js';
 import { shownUnit } from '../units/measure.js';
 import type { Wishes } from '../wishes/wishes.js';
-import { crossWords } from './cross.js';
+import { type Swap, crossWords } from './cross.js';
 import type { Day, DayRule, DaySession } from './day.js';
 import { dayWishOf } from './day-wish.js';
 import type { DealtDay } from './deal.js';
@@ -47,10 +47,10 @@ export function layDays(
     const { day, runs } = each;
     const { date } = day;
     const easy = easyOn(date);
-    const swap = dayWishOf(wishes.days, date).swap ?? day.swap;
     const ran = runs.map((amount, place) =>
       place === 0 ? firstRun(each, amount) : easyRun(amount, date),
     );
+    const swap = dayWishOf(wishes.days, date).swap ?? day.swap ?? insteadOfHard(ran);
     const swapped = swap && ran.length > 0 && !isRaced(day.role);
     const done = swapped ? ran.map((one) => crossed(swap.kind, one.time)) : ran;
     const sessions = [...done, ...crossTraining(each), ...strengthWork(each)];
@@ -78,9 +78,21 @@ export function layDays(
       },
       swap: swapped ? swap : undefined,
       quick: !swapped && ran.length > 0 && isQuick(each, sessions),
+      beside: {
+        double: day.double,
+        strength: day.strength,
+        addOn: day.addOn,
+        cross: day.cross,
+      },
       sessions,
     };
   });
+
+  /** An injured athlete does in the water what was written hard; races are a finding of their own. */
+  function insteadOfHard(ran: readonly DaySession[]): Swap | undefined {
+    const hard = athlete.injured && ran.some(({ hardTime }) => hardTime > 0);
+    return hard ? { kind: 'pool', reason: 'soreness' } : undefined;
+  }
 
   function firstRun(each: DealtDay, amount: number): DaySession {
     const { day, key, fixed } = each;
@@ -172,7 +184,8 @@ export function layDays(
     if (!laid || left <= 0) return easyRun(amount, date);
     const easy = roundTo(left, byTime ? 60 : shownUnit(athlete) / 10);
     const inWords = () => `${easyWords(easy, words)}; ${namePaces(text, wishes.paces.table)}`;
-    return withSession(inWords, amount, laid, date);
+    // Quick, and over before it is hard.
+    return withSession(inWords, amount, { ...laid, hardDistance: 0, hardTime: 0 }, date);
   }
 
   function ownRun(text: string, amount: number, date: CivilDate): DaySession {

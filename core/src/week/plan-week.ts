@@ -6,7 +6,7 @@ import type { HouseRules } from '../rules/house-rules.js';
 import type { Wishes } from '../wishes/wishes.js';
 import type { WishedDay } from './coach-week.js';
 import type { Swap } from './cross.js';
-import type { PatternDay } from './pattern-day.js';
+import type { AddOn, PatternDay } from './pattern-day.js';
 import type { DayRole } from './roles.js';
 
 /** One day of a week with its role settled, before any amount is dealt. */
@@ -27,7 +27,7 @@ export interface WeekAmounts {
   longRunOn: CivilDate | undefined;
 }
 
-type PlannedWeek = Pick<FrameWeek, 'start' | 'length' | 'kind' | 'raced'> & { recovery: boolean };
+type PlannedWeek = Pick<FrameWeek, 'start' | 'length' | 'kind' | 'phase'> & { recovery: boolean };
 
 /**
  * The role of every day of a week: races and days away first, then the long
@@ -54,18 +54,23 @@ export function planWeek(
     const day = composed[index];
     const date = day?.date ?? addDays(week.start, index);
     const runs = role !== 'rest' && role !== 'race';
-    const shakeOut = firstDaysOut - index === 1 && runs && !day?.addOn;
     return {
       date,
       role,
       away: eventDays.get(date)?.running === 0,
       double: runs && isPlain(role) && day?.double,
       strength: day?.strength === true && role !== 'race' && !week.recovery,
-      addOn: shakeOut ? 'strides' : runs ? day?.addOn : undefined,
+      addOn: runs ? addOnOf(day, firstDaysOut - index) : undefined,
       cross: day?.cross,
       swap: instead(day, role),
     };
   });
+
+  /** Strides the day before the race; nothing quick for an injured athlete. */
+  function addOnOf(day: WishedDay | undefined, daysOut: number): AddOn | undefined {
+    const addOn = day?.addOn ?? (daysOut === 1 && !day?.plain ? 'strides' : undefined);
+    return wishes.athlete.injured && addOn !== 'drills' ? undefined : addOn;
+  }
 
   /** Pool running minute for minute where an injured athlete would have run hard. */
   function instead(day: WishedDay | undefined, role: DayRole): Swap | undefined {
@@ -95,7 +100,8 @@ export function planWeek(
   /** One easy day in mid-week, farthest from the long run, where the week is large enough. */
   function withSemiLong(found: readonly DayRole[]): DayRole[] {
     const placed = [...found];
-    const own = wishes.week.days ?? wishes.week.byPhase;
+    const byPhase = wishes.week.byPhase?.some(({ phase }) => phase === week.phase.kind);
+    const own = wishes.week.days !== undefined || byPhase === true;
     const from = rules.week.semiLongFrom[wishes.athlete.basis];
     const long = placed.indexOf('long');
     if (own || long < 0 || volume < from || week.kind !== 'building' || week.recovery)

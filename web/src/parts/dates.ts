@@ -1,21 +1,18 @@
-import { type CivilDate, differenceInDays, weekdayOf } from '@nadir/core';
-
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+import { type CivilDate, dayWords, differenceInDays } from '@nadir/core';
 
 /** `2027-04-18` → `18 Apr`. */
 export function formatDayAndMonth(date: CivilDate): string {
-  return `${Number(date.slice(8))} ${MONTHS[Number(date.slice(5, 7)) - 1] ?? ''}`;
+  return dayWords(date).slice(4);
 }
 
 /** `2027-04-18` → `Sun 18 Apr 2027`. */
 export function formatDay(date: CivilDate): string {
-  return `${shortWeekday(date)} ${formatDayAndMonth(date)} ${date.slice(0, 4)}`;
+  return `${dayWords(date)} ${date.slice(0, 4)}`;
 }
 
 /** `2027-04-18` → `Sun`. */
 export function shortWeekday(date: CivilDate): string {
-  const name = weekdayOf(date);
-  return name.charAt(0).toUpperCase() + name.slice(1, 3);
+  return dayWords(date).slice(0, 3);
 }
 
 /** Whole weeks and days from `today` to the race: `9 weeks 4 days`; `race day`; `3 days ago`. */

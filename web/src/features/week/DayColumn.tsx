@@ -74,7 +74,7 @@ export function DayColumn({
   }
 
   function actions(): Readonly<Record<string, () => void>> {
-    const longer = (steps: number) => run(lengthenDay(block, date, steps, measure));
+    const longer = (steps: number) => run(lengthenDay(block, date, amount, steps, measure));
     const across = (kind: 'pool' | 'bike') =>
       run(swap ? swapBack(block, date) : swapForCross(block, date, kind, 'soreness'));
     const beside = (by: number) => {

@@ -55,10 +55,9 @@ export function DayPanel({
   rules: HouseRules;
   run: RunDay;
 }) {
-  const { date, role, sessions, swap } = day;
+  const { date, role, sessions, swap, beside } = day;
   const id = useId();
   const isPlaced = role === 'race' || role === 'tune-up' || role === 'test';
-  const wish = dayWishOf(block.wishes.days, date);
   if (isPlaced) {
     return (
       <section aria-label={dayWords(date)} className="day-panel">
@@ -81,7 +80,7 @@ export function DayPanel({
         <label>
           <input
             type="checkbox"
-            checked={sessions.filter(({ kind }) => kind === 'run').length > 1}
+            checked={beside.double === true}
             onChange={({ target }) => run(setBeside(block, date, { double: target.checked }))}
           />{' '}
           run twice
@@ -89,7 +88,7 @@ export function DayPanel({
         <label>
           <input
             type="checkbox"
-            checked={sessions.some(({ kind }) => kind === 'strength')}
+            checked={beside.strength === true}
             onChange={({ target }) => run(setBeside(block, date, { strength: target.checked }))}
           />{' '}
           strength
@@ -97,14 +96,12 @@ export function DayPanel({
         <label htmlFor={`${id}-add`}>with</label>
         <ChoiceAnswer<AddOn | 'nothing'>
           id={`${id}-add`}
-          value={wish.addOn ?? 'nothing'}
+          value={beside.addOn ?? 'nothing'}
           choices={[
             ['nothing', 'nothing more'],
             ...addOns.map((each) => [each, each.replace('-', ' ')] as const),
           ]}
-          onAnswer={(next) =>
-            run(setBeside(block, date, { addOn: next === 'nothing' ? undefined : next }))
-          }
+          onAnswer={(next) => run(setBeside(block, date, { addOn: next }))}
         />
         <Across block={block} day={day} swap={swap} run={run} />
         <button type="button" className="tool" onClick={() => run(moveRest(block, date))}>
