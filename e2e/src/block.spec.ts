@@ -208,3 +208,20 @@ test('takes a change of the wishes back by undo', async ({ page }) => {
   await page.getByRole('button', { name: 'undo' }).click();
   await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks);
 });
+
+test('a saved change is open again after a reload, and is no conflict with itself', async ({
+  page,
+}) => {
+  await signIn(page);
+  await keepNewBlock(page, 'Reloaded');
+  await pin(page, 'volume', 3, '40');
+  await expectSaved(page);
+  // Nothing unsaved is left on this device, so nothing is sent again.
+  await expect
+    .poll(() => page.evaluate(() => Object.keys(localStorage).filter((key) => /draft/.test(key))))
+    .toEqual([]);
+  await page.reload();
+  await expect(cell(page, 'volume', 3)).toContainText('40');
+  await expectSaved(page);
+  await expect(page.getByRole('dialog')).toBeHidden();
+});

@@ -6,7 +6,7 @@ import { type DayWish, withDayWish } from '../week/day-wish.js';
 import type { Fix, FixContext } from './finding.js';
 
 /** Wishes something else of one date. */
-export function wishDay(
+function wishDay(
   { block: { wishes } }: FixContext,
   label: string,
   date: CivilDate,

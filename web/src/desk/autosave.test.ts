@@ -159,3 +159,15 @@ it('sends what was changed while a save was on its way, on its new revision', as
   expect(store.getState().desk).toMatchObject({ save: 'saved', block: { revision: 3 } });
   expect(readDraft(block.id)).toBeUndefined();
 });
+
+it('drops the draft of a version that is stored, in whatever order its fields stand', async () => {
+  serve(stores);
+  const store = openStore();
+  const { format, version, race } = block.wishes;
+  // As a command writes them: the race and the weeks before what a file begins with.
+  store.dispatch(changed({ wishes: { weeks: 12, race, version, format }, words: '12 weeks.' }));
+  expect(readDraft(block.id)?.wishes.weeks).toBe(12);
+  await vi.advanceTimersByTimeAsync(1000);
+  expect(store.getState().desk.save).toBe('saved');
+  expect(readDraft(block.id)).toBeUndefined();
+});

@@ -17,7 +17,7 @@ import {
   tryKept,
   undone,
 } from './desk.js';
-import { dropDraft, keepDraft, readDraft } from './drafts.js';
+import { dropDraft, isKept, keepDraft } from './drafts.js';
 
 const SETTLE_MS = 500;
 const RETRY_MS = 3000;
@@ -113,9 +113,7 @@ async function send(
   const words = unsaved.join(' ').slice(-MOST_WORDS);
   const body = { revision: block.revision, wishes: present, words };
   const answer = await dispatch(api.endpoints.saveBlock.initiate({ id: block.id, body }));
-  const draft = readDraft(block.id);
-  const served = JSON.stringify(draft?.wishes) === JSON.stringify(present);
-  if (answer.data && served) dropDraft(block.id);
+  if (answer.data && isKept(block.id, present)) dropDraft(block.id);
   return answer;
 }
 

@@ -1,4 +1,4 @@
-import { block, blockFile } from '@nadir/contract';
+import { type BlockFile, block, blockFile } from '@nadir/contract';
 import { z } from 'zod';
 import type { Draft } from './desk.js';
 
@@ -29,4 +29,10 @@ export function readDraft(blockId: string): Draft | undefined {
     // Written by another version of Nadir: it cannot be opened, and must not block the stored one.
     return undefined;
   }
+}
+
+/** True when the kept version is this very one, in whatever order its fields were written. */
+export function isKept(blockId: string, wishes: BlockFile): boolean {
+  const kept = readDraft(blockId)?.wishes;
+  return kept !== undefined && JSON.stringify(kept) === JSON.stringify(blockFile.parse(wishes));
 }
