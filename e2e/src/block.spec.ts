@@ -212,7 +212,6 @@ test('takes a change of the wishes back by undo', async ({ page }) => {
 test('a saved change is open again after a reload, and is no conflict with itself', async ({
   page,
 }) => {
-  await signIn(page);
   await keepNewBlock(page, 'Reloaded');
   await pin(page, 'volume', 3, '40');
   await expectSaved(page);
