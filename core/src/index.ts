@@ -14,7 +14,7 @@ export { type Change, applyChange } from './change/change.js';
 export { type Command, weekWords } from './change/command.js';
 export {
   type CommandOrNot,
-  copyToNextWeek,
+  copyOn,
   freeDay,
   lengthenDay,
   moveDay,
@@ -183,6 +183,7 @@ export {
   swapReasons,
 } from './week/cross.js';
 export { rolesOf } from './week/coach-week.js';
+export { cycleLength } from './week/cycle.js';
 export { type Day, type DaySession } from './week/day.js';
 export { type DayWish, dayWishOf } from './week/day-wish.js';
 export {

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import type { Block } from '../block/block.js';
 import { layOut } from '../block/lay-out.js';
+import { addDays } from '../calendar/civil-date.js';
 import { marathon } from '../testing/examples.js';
 import type { PatternDay } from '../week/pattern-day.js';
 import { applyChange } from './change.js';
 import {
   type CommandOrNot,
-  copyToNextWeek,
+  copyOn,
   freeDay,
   lengthenDay,
   moveDay,
@@ -118,8 +119,9 @@ describe('a day', () => {
 
   it('is copied to the next week, written on, swapped, and left to the week again', () => {
     const text = dayOf(block, '2027-01-19')?.sessions[0]?.shorthand;
-    const copied = after(copyToNextWeek(block, '2027-01-19'));
+    const copied = after(copyOn(block, '2027-01-19'));
     expect(dayOf(copied, '2027-01-26')?.sessions[0]?.shorthand).toBe(text);
+    expect(copyOn(block, block.wishes.race.date)).toContain('does not reach');
     const written = after(writeSession(block, '2027-01-20', '8 km @ Marathon'));
     expect(written.wishes.days[0]).toMatchObject({ date: '2027-01-20', session: '8 km marathon' });
     const swapped = after(swapForCross(block, '2027-01-20', 'pool', 'weather'));
@@ -130,6 +132,13 @@ describe('a day', () => {
 });
 
 describe('the week’s roles', () => {
+  it('of nine days are copied on by nine days', () => {
+    const nine = after(choosePattern(block, 'nine-days'));
+    const quality = nine.weeks[4]?.days.find(({ role }) => role === 'quality')?.date ?? '';
+    const copied = after(copyOn(nine, quality), nine);
+    expect(copied.wishes.days.map(({ date }) => date)).toEqual([addDays(quality, 9)]);
+  });
+
   it('are taken from a ready week, for the block or for a phase, and given back', () => {
     const all = after(choosePattern(block, 'seven-runs'));
     expect(all.weeks[12]?.runDays).toBe(7);

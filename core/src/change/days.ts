@@ -5,6 +5,7 @@ import { linkPaces } from '../session/link-paces.js';
 import { formatPlain } from '../units/format.js';
 import { type Measure, quantum } from '../units/measure.js';
 import { clean } from '../units/round.js';
+import { cycleLength } from '../week/cycle.js';
 import { type CrossKind, type SwapReason, crossWords } from '../week/cross.js';
 import type { Day } from '../week/day.js';
 import { type DayWish, dayWishOf, withDayWish } from '../week/day-wish.js';
@@ -37,11 +38,12 @@ export function moveDay(block: Block, from: CivilDate, to: CivilDate): CommandOr
   };
 }
 
-/** Puts what a day holds on the same day of the next week too. */
-export function copyToNextWeek(block: Block, date: CivilDate): CommandOrNot {
-  const to = addDays(date, 7);
+/** Puts what a day holds on the same day of the next week too, or of the next cycle that is no weeks. */
+export function copyOn(block: Block, date: CivilDate): CommandOrNot {
+  const cycle = cycleLength(block.wishes);
+  const to = addDays(date, cycle % 7 === 0 ? 7 : cycle);
   const [one, other] = [dayOf(block, date), dayOf(block, to)];
-  if (!one || !other) return 'There is no next week in the block.';
+  if (!one || !other) return `The block does not reach ${dayWords(to)}; nothing was copied.`;
   if (PLACED.has(one.day.role) || PLACED.has(other.day.role)) {
     return 'A race or test is placed in “On the way”; nothing is copied over it.';
   }

@@ -3,6 +3,11 @@ import { startOfWeek } from '../calendar/weeks.js';
 import type { Wishes } from '../wishes/wishes.js';
 import { isRun } from './pattern-day.js';
 
+/** Days after which a block's roles start over: a week, unless the coach took another cycle. */
+export function cycleLength({ week }: { week: Pick<Wishes['week'], 'days'> }): number {
+  return week.days?.length ?? 7;
+}
+
 /** Part of the fullest week of a cycle of fourteen days that a week runs: a day off is not made up. */
 export function runningOfCycle(
   wishes: Pick<Wishes, 'start' | 'weekStartsOn'> & { week: Pick<Wishes['week'], 'days'> },

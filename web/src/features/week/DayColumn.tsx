@@ -5,7 +5,7 @@ import {
   type HouseRules,
   type ShownBlock,
   addDays,
-  copyToNextWeek,
+  copyOn,
   crossWords,
   dayRoleWords,
   dayWishOf,
@@ -93,7 +93,7 @@ export function DayColumn({
       p: () => across('pool'),
       b: () => across('bike'),
       r: () => run(moveRest(block, date)),
-      c: () => run(copyToNextWeek(block, date)),
+      c: () => run(copyOn(block, date)),
       Delete: () => fixed && run(freeDay(block, date)),
     };
   }

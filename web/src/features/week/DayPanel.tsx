@@ -7,7 +7,7 @@ import {
   type SwapReason,
   addEvent,
   addOns,
-  copyToNextWeek,
+  copyOn,
   crossKinds,
   crossWords,
   dayRoleWords,
@@ -34,7 +34,7 @@ import { useSignedIn } from '../../api/session.js';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 import { SessionBreakdown } from '../../parts/SessionBreakdown.js';
 import { SessionEditor } from '../../parts/SessionEditor.js';
-import type { CycleDay } from './cycle-days.js';
+import { type CycleDay, copiedTo } from './cycle-days.js';
 import type { RunDay } from './useDayCommands.js';
 
 const WIDTH = 520;
@@ -107,8 +107,8 @@ export function DayPanel({
         <button type="button" className="tool" onClick={() => run(moveRest(block, date))}>
           rest here
         </button>
-        <button type="button" className="tool" onClick={() => run(copyToNextWeek(block, date))}>
-          copy to next week
+        <button type="button" className="tool" onClick={() => run(copyOn(block, date))}>
+          copy to {copiedTo(block)}
         </button>
         <button
           type="button"

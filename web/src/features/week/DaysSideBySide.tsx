@@ -15,6 +15,7 @@ import {
   type HouseRules,
   type ShownBlock,
   addDays,
+  cycleLength,
   dayWords,
   moveDay,
 } from '@nadir/core';
@@ -22,13 +23,6 @@ import type { CSSProperties, ReactNode } from 'react';
 import type { Cycle } from './cycle-days.js';
 import { DayColumn } from './DayColumn.js';
 import type { RunDay } from './useDayCommands.js';
-
-const announcements: Announcements = {
-  onDragStart: ({ active }) => `Took up ${dayWords(String(active.id))}.`,
-  onDragOver: ({ over }) => (over ? `Over ${placeWords(String(over.id))}.` : 'Over nothing.'),
-  onDragEnd: ({ over }) => (over ? `Put on ${placeWords(String(over.id))}.` : 'Put back.'),
-  onDragCancel: () => 'Put back.',
-};
 
 /** The days in columns; one dropped on another swaps with it, on an edge with the week beyond. */
 export function DaysSideBySide({
@@ -58,11 +52,23 @@ export function DaysSideBySide({
     useSensor(KeyboardSensor),
   );
 
+  const length = cycleLength(block.wishes);
+  const round = length === 7 ? 'week' : 'cycle';
+  const placeWords = (id: string) =>
+    id === 'before' || id === 'after' ? `the ${round} ${id}` : dayWords(id);
+  const announcements: Announcements = {
+    onDragStart: ({ active }) => `Took up ${dayWords(String(active.id))}.`,
+    onDragOver: ({ over }) => (over ? `Over ${placeWords(String(over.id))}.` : 'Over nothing.'),
+    onDragEnd: ({ over }) => (over ? `Put on ${placeWords(String(over.id))}.` : 'Put back.'),
+    onDragCancel: () => 'Put back.',
+  };
+
   function onDragEnd({ active, over }: DragEndEvent) {
     if (!over || over.id === active.id) return;
     const from = String(active.id);
     const to = String(over.id);
-    const target = to === 'before' ? addDays(from, -7) : to === 'after' ? addDays(from, 7) : to;
+    const beyond = to === 'before' ? -length : to === 'after' ? length : 0;
+    const target = beyond === 0 ? to : addDays(from, beyond);
     if (run(moveDay(block, from, target))) onSelect(target);
   }
 
@@ -73,7 +79,7 @@ export function DaysSideBySide({
         className="day-columns"
         style={{ '--days': cycle.days.length } as CSSProperties}
       >
-        <Edge id="before">the week before</Edge>
+        <Edge id="before">the {round} before</Edge>
         {cycle.days.map((each) => (
           <DayColumn
             key={each.day.date}
@@ -88,7 +94,7 @@ export function DaysSideBySide({
             onSelect={onSelect}
           />
         ))}
-        <Edge id="after">the week after</Edge>
+        <Edge id="after">the {round} after</Edge>
       </section>
     </DndContext>
   );
@@ -102,9 +108,4 @@ function Edge({ id, children }: { id: 'before' | 'after'; children: ReactNode })
       <span>{children}</span>
     </div>
   );
-}
-
-function placeWords(id: string): string {
-  if (id === 'before') return 'the week before';
-  return id === 'after' ? 'the week after' : dayWords(id);
 }

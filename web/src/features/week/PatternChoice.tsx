@@ -1,5 +1,6 @@
 import {
   type Block,
+  type CivilDate,
   type PhaseKind,
   type SessionFamily,
   type ShownBlock,
@@ -27,17 +28,21 @@ import { useId, useMemo, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { shortWeekday } from '../../parts/dates.js';
 import type { Commands } from '../../desk/useCommands.js';
+import { cycleOn, cyclesOf } from './cycle-days.js';
 
 /** The week's roles: ready patterns with this athlete's own numbers, and the families of the phase. */
 export function PatternChoice({
   block,
   shown,
   week,
+  from,
   commands,
 }: {
   block: Block;
   shown: ShownBlock;
   week: Week | undefined;
+  /** The first day in view. */
+  from: CivilDate;
   commands: Commands;
 }) {
   const [open, setOpen] = useState(false);
@@ -87,7 +92,7 @@ export function PatternChoice({
                 name={name}
                 block={block}
                 shown={shown}
-                week={week.number}
+                from={from}
                 phase={phase}
                 commands={commands}
               />
@@ -133,19 +138,20 @@ function DayByDay({ block, commands }: { block: Block; commands: Commands }) {
   );
 }
 
-/** A ready week, and what this very week would be under it. */
+/** A ready week, and what its days would be under it around the first day in view. */
 function Pattern({
   name,
   block,
   shown: { measure },
-  week,
+  from,
   phase,
   commands,
 }: {
   name: WeekPatternName;
   block: Block;
   shown: ShownBlock;
-  week: number;
+  /** A day of the week or the cycle whose figures are shown. */
+  from: CivilDate;
   phase: PhaseKind | undefined;
   commands: Commands;
 }) {
@@ -154,13 +160,11 @@ function Pattern({
   // Laid out once, not at every pattern that is pointed at.
   const { figures, days } = useMemo(() => {
     const tried = layOut(applyChange(block.wishes, command.change), { shown: measure });
-    return {
-      figures: showBlock(tried, measure).weeks[week - 1],
-      days: tried.weeks[week - 1]?.days ?? [],
-    };
-  }, [block, command, measure, week]);
-  const words = days.map(({ role }, index) => {
-    const amount = figures?.days[index] ?? 0;
+    const cycle = cycleOn(cyclesOf(tried, weekPatterns[name].days.length), from);
+    return { figures: showBlock(tried, measure).weeks, days: cycle?.days ?? [] };
+  }, [block, command, measure, name, from]);
+  const words = days.map(({ day: { role }, week, place }) => {
+    const amount = figures[week.number - 1]?.days[place] ?? 0;
     return amount > 0 ? formatSteps(amount, measure) : role === 'cross-train' ? '×' : '–';
   });
   return (
@@ -179,7 +183,7 @@ function Pattern({
           <b>{title}</b>
           <span
             className="pattern-figures"
-            title={days.map(({ role }) => dayRoleWords[role]).join(', ')}
+            title={days.map(({ day }) => dayRoleWords[day.role]).join(', ')}
           >
             {words.join('  ')} {unitName(measure)}
           </span>

@@ -17,7 +17,7 @@ import { ErrorNote } from '../../parts/ErrorNote.js';
 import { plural } from '../../parts/dates.js';
 import { TopStrip } from '../../parts/TopStrip.js';
 import { useLaidBlock } from '../../parts/useLaidBlock.js';
-import { cycleOn, cyclesOf } from './cycle-days.js';
+import { copiedTo, cycleOn, cyclesOf } from './cycle-days.js';
 import { DayPanel } from './DayPanel.js';
 import { DaysSideBySide } from './DaysSideBySide.js';
 import { PatternChoice } from './PatternChoice.js';
@@ -136,7 +136,8 @@ function OpenWeek({
           />
           <p className="key-line">
             Arrows: another day, longer, shorter · with Shift: swap days, by five · P pool, B bike ·
-            R rest here · C copy to next week · Delete leave to the week · Page up, Page down
+            R rest here · C copy to {copiedTo(block)} · Delete leave to the week · Page up, Page
+            down
           </p>
           {selected && (
             <DayPanel
@@ -161,7 +162,13 @@ function OpenWeek({
             commands={commands}
             onLight={(_, dates = []) => setLit(dates)}
           />
-          <PatternChoice block={base.block} shown={shown} week={week} commands={commands} />
+          <PatternChoice
+            block={base.block}
+            shown={shown}
+            week={week}
+            from={cycle.days[0]?.day.date ?? today}
+            commands={commands}
+          />
         </aside>
       </div>
       <ConflictDialog />

@@ -1,4 +1,5 @@
 import { type ShownBlock, formatPercent, formatSteps, quantum, sum, unitName } from '@nadir/core';
+import { plural } from '../../parts/dates.js';
 import type { Cycle } from './cycle-days.js';
 
 /** What the days come to against what was wished of the week, and how much of it is hard. */
@@ -35,7 +36,7 @@ export function WeekSum({
       <h2 className="display">
         {whole
           ? `Week ${week.number}`
-          : `Days ${cycle.days.length}, weeks ${weeks.map(({ number }) => number).join(' and ')}`}
+          : `${plural(cycle.days.length, 'day')} of weeks ${weeks.map(({ number }) => number).join(' and ')}`}
       </h2>
       <span>
         <b>{say(run)}</b>

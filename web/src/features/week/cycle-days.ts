@@ -3,6 +3,7 @@ import {
   type CivilDate,
   type Day,
   type Week,
+  cycleLength,
   differenceInDays,
   startOfWeek,
 } from '@nadir/core';
@@ -21,9 +22,13 @@ export interface Cycle {
   days: CycleDay[];
 }
 
+/** Where a day is copied on to, in a word. */
+export function copiedTo({ wishes }: Block): string {
+  return cycleLength(wishes) % 7 === 0 ? 'next week' : 'next cycle';
+}
+
 /** The days of a block in cycles: weeks, unless the coach's roles start over after more days. */
-export function cyclesOf({ weeks, wishes }: Block): Cycle[] {
-  const length = wishes.week.days?.length ?? 7;
+export function cyclesOf({ weeks, wishes }: Block, length = cycleLength(wishes)): Cycle[] {
   const anchor = startOfWeek(wishes.start, wishes.weekStartsOn);
   const all = weeks.flatMap((week) => week.days.map((day, place) => ({ day, week, place })));
   const cycles: Cycle[] = [];

@@ -186,14 +186,26 @@ describe('roles of the week', () => {
     };
     render(
       <SessionContext.Provider value={session}>
-        <PatternChoice block={block} shown={shown} week={block.weeks[2]} commands={commands} />
+        <PatternChoice
+          block={block}
+          shown={shown}
+          week={block.weeks[2]}
+          from="2027-03-03"
+          commands={commands}
+        />
       </SessionContext.Provider>,
     );
     await userEvent.click(screen.getByRole('button', { name: 'choose a ready week' }));
-    const seven = screen.getByRole('button', { name: /^Seven runs/ });
-    const figures = [...(seven.textContent.match(/(\d+ +)+km/)?.[0].matchAll(/\d+/g) ?? [])];
-    const sum = figures.reduce((total, [figure]) => total + Number(figure), 0);
-    expect(sum).toBe(shown.weeks[2]?.volume);
+    const figures = (name: RegExp) =>
+      screen
+        .getByRole('button', { name })
+        .querySelector('.pattern-figures')!
+        .textContent.replace(' km', '')
+        .split(/ +/);
+    const seven = figures(/^Seven runs/).map(Number);
+    expect(seven.reduce((total, figure) => total + figure, 0)).toBe(shown.weeks[2]?.volume);
+    expect(figures(/^Nine days/)).toHaveLength(9);
+    expect(figures(/^Nine days/).filter((figure) => figure === '–')).toHaveLength(2);
     await userEvent.selectOptions(screen.getByLabelText('Mon'), 'rest');
     expect(after(block, commands.run.mock.lastCall?.[0]).weeks[4]?.days[0]?.role).toBe('rest');
     await userEvent.click(screen.getByRole('checkbox', { name: /^only in/ }));
