@@ -150,3 +150,48 @@ test('swaps a run for the pool and back by one key, minute for minute', async ({
   await page.keyboard.press('p');
   await expect.poll(() => easy.innerText()).toBe(before);
 });
+
+test.describe('on a touch screen', () => {
+  test.use({ hasTouch: true, viewport: { width: 820, height: 1180 } });
+
+  test('moves a day by a held finger; one that only brushes it moves nothing', async ({ page }) => {
+    await openWeek(page, 'A touched week');
+    const roles = () => page.locator('.day-role').allInnerTexts();
+    const before = await roles();
+    const grip = await middleOf(page.getByRole('button', { name: 'Move Tue 2 Mar' }));
+    const target = await middleOf(day(page, 'Wed 3 Mar'));
+    await drawFinger(page, grip, target, 0);
+    expect(await roles()).toEqual(before);
+    await drawFinger(page, grip, target, 300);
+    await expect(day(page, 'Wed 3 Mar')).toContainText('quality');
+    await expect(day(page, 'Tue 2 Mar')).not.toContainText('quality');
+  });
+});
+
+interface Place {
+  x: number;
+  y: number;
+}
+
+async function middleOf(mark: Locator): Promise<Place> {
+  const box = await mark.boundingBox();
+  if (!box) throw new Error('nothing to touch');
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+}
+
+/** A finger put down, held for some milliseconds, drawn over the screen and lifted. */
+async function drawFinger(page: Page, from: Place, to: Place, held: number): Promise<void> {
+  const finger = await page.context().newCDPSession(page);
+  const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: Place) =>
+    finger.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [at] : [] });
+  await send('touchStart', from);
+  await page.waitForTimeout(held);
+  for (const part of [0.25, 0.5, 0.75, 1]) {
+    await send('touchMove', {
+      x: from.x + part * (to.x - from.x),
+      y: from.y + part * (to.y - from.y),
+    });
+  }
+  await send('touchEnd');
+  await finger.detach();
+}
