@@ -1,5 +1,6 @@
 import { defineProject } from 'vitest/config';
 
 export default defineProject({
-  test: { name: 'core', include: ['src/**/*.test.ts'], testTimeout: 60_000 },
+  // Pure functions: the files may share one world.
+  test: { name: 'core', include: ['src/**/*.test.ts'], testTimeout: 60_000, isolate: false },
 });

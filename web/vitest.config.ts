@@ -8,6 +8,9 @@ export default defineProject({
   test: {
     name: 'web',
     environment: 'jsdom',
+    // One page for all files of a worker: setting it up anew took longer than the tests.
+    isolate: false,
+    unstubGlobals: true,
     include: ['src/**/*.test.{ts,tsx}'],
     testTimeout: 60_000,
   },
