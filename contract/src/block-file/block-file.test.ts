@@ -222,10 +222,18 @@ describe('the line of a problem', () => {
 describe('a change', () => {
   it('leaves a counted start counted, and keeps a fixed one fixed', () => {
     const counted = changedFile(smallest, { taper: { school: 'evidence' } });
-    expect(counted).toMatchObject({ weeks: 12, taper: { school: 'evidence' } });
-    expect(counted.start).toBeUndefined();
+    expect(counted).toMatchObject({
+      ok: true,
+      value: { weeks: 12, taper: { school: 'evidence' } },
+    });
+    expect(counted.ok && counted.value.start).toBeUndefined();
     const fixed = changedFile({ ...smallest, start: '2027-03-10' }, { pins: [] });
-    expect(fixed.start).toBe('2027-03-10');
-    expect(parseBlockFile(fixed)).toMatchObject({ ok: true });
+    expect(fixed).toMatchObject({ ok: true, value: { start: '2027-03-10' } });
+    expect(fixed.ok && parseBlockFile(fixed.value)).toMatchObject({ ok: true });
+  });
+
+  it('that cannot be laid out is refused with what stands in its way', () => {
+    const pins = [{ week: 99, volume: 40_000 }];
+    expect(changedFile(smallest, { pins })).toMatchObject({ ok: false, problems: [{}] });
   });
 });

@@ -1,4 +1,11 @@
-import { type Given, type Problem, examineDates, examineWishes, settle } from '@nadir/core';
+import {
+  type Given,
+  type Problem,
+  type Wishes,
+  examineDates,
+  examineWishes,
+  settle,
+} from '@nadir/core';
 import { problemsOf } from '../problems.js';
 import { type BlockFile, NEWEST_VERSION, blockFile } from './schema.js';
 
@@ -40,8 +47,17 @@ export function parseBlockFile(input: unknown): Parsed<BlockFile> {
 
 /** What stands in the way of laying out these wishes; empty when nothing does. */
 export function problemsOfWishes(given: Given): Problem[] {
+  const settled = settleSound(given);
+  return settled.ok ? [] : settled.problems;
+}
+
+/** Wishes with nothing left out, or what stands in the way of laying them out. */
+export function settleSound(given: Given): Parsed<Wishes> {
   const dates = examineDates(given);
-  return dates.length > 0 ? dates : examineWishes(settle(given).wishes);
+  if (dates.length > 0) return { ok: false, problems: dates };
+  const { wishes } = settle(given);
+  const problems = examineWishes(wishes);
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: wishes };
 }
 
 /** A block file's wishes, as the core takes them. */

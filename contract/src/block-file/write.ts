@@ -8,7 +8,7 @@ import {
   settle,
   suggestUses,
 } from '@nadir/core';
-import { givenOf } from './parse.js';
+import { type Parsed, givenOf, settleSound } from './parse.js';
 import { type BlockFile, type BlockTemplate, NEWEST_VERSION } from './schema.js';
 
 /**
@@ -31,13 +31,15 @@ export function toBlockFile(wishes: Wishes, countedBack: boolean): BlockFile {
 }
 
 /**
- * A file with a change laid over its wishes. Where its start was counted back
+ * A file with a change laid over its wishes, or what stands in its way. Where its start was counted back
  * from the race, and still is where counting back leads, it stays left out.
  */
-export function changedFile(file: BlockFile, change: Change): BlockFile {
-  const { wishes } = settle(applyChange<Given>(givenOf(file), change));
-  const counted = countBack(wishes.race.date, wishes.weeks, wishes.weekStartsOn);
-  return toBlockFile(wishes, file.start === undefined && wishes.start === counted);
+export function changedFile(file: BlockFile, change: Change): Parsed<BlockFile> {
+  const settled = settleSound(applyChange<Given>(givenOf(file), change));
+  if (!settled.ok) return settled;
+  const { race, weeks, weekStartsOn, start } = settled.value;
+  const counted = file.start === undefined && start === countBack(race.date, weeks, weekStartsOn);
+  return { ok: true, value: toBlockFile(settled.value, counted) };
 }
 
 /** Keeps of a block's wishes what may serve another athlete: no name, no dates, no waivers. */

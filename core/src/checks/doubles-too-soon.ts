@@ -1,4 +1,5 @@
 import type { Week } from '../laid/laid-block.js';
+import type { Day } from '../week/day.js';
 import type { Check, FixContext, Fix } from './finding.js';
 import { isUnder18 } from './under-18.js';
 
@@ -32,12 +33,15 @@ export const under18Doubles = {
 } as const satisfies Check;
 
 function doublesIn({ days }: Week): number {
-  return days.filter(({ sessions }) => sessions.filter(({ kind }) => kind === 'run').length > 1)
-    .length;
+  return days.filter(isDouble).length;
 }
 
-function hasDoubles(week: Week): boolean {
-  return doublesIn(week) > 0;
+function hasDoubles({ days }: Week): boolean {
+  return days.some(isDouble);
+}
+
+function isDouble({ sessions }: Day): boolean {
+  return sessions.length > 1 && sessions.filter(({ kind }) => kind === 'run').length > 1;
 }
 
 function withoutDoubles({ block: { wishes } }: FixContext): Fix[] {

@@ -1,6 +1,6 @@
 import type { Check } from './finding.js';
-import type { NamedPace } from '../paces/named-pace.js';
-import { pacesOn } from '../paces/paces-on.js';
+import { dayTimes } from '../paces/day-times.js';
+import { type NamedPace, rangeOf } from '../paces/named-pace.js';
 
 const MARATHON = 42_195;
 
@@ -9,9 +9,10 @@ export const easyPaceTooFast = {
   code: 'easy-pace-too-fast',
   level: 'caution',
   run({ block: { wishes }, rules }) {
-    const { used, rows } = pacesOn(wishes, rules, wishes.start);
-    const easy = rows.find(({ pace }) => pace.id === 'easy')?.used;
-    if (!used || !easy) return [];
+    const used = dayTimes(wishes, rules)(wishes.start);
+    const named = wishes.paces.table.find(({ id }) => id === 'easy');
+    const easy = used && named && rangeOf(named, used);
+    if (!easy) return [];
     const value = easy.quick - (used(MARATHON) / MARATHON) * 1000;
     const limit = rules.paces.easyGap;
     return value < limit - 0.5 ? [{ weeks: [1], value, limit }] : [];

@@ -1,5 +1,6 @@
 import { type Day, isHardRunning } from '../week/day.js';
 import type { LaidBlock } from '../laid/laid-block.js';
+import { rememberLast } from '../memory/remember-last.js';
 
 /** True for a day that asks for rest before it and easy running after it. */
 export function isHardDay(day: Pick<Day, 'role' | 'swap' | 'hardTime'>): boolean {
@@ -13,17 +14,8 @@ export interface BlockDay {
   day: Day;
 }
 
-/** Worked out once a block: many checks go through its days. */
-const known = new WeakMap<LaidBlock, BlockDay[]>();
-
-/** The days up to race day, in order. */
-export function daysToRace(block: LaidBlock): readonly BlockDay[] {
-  const found = known.get(block) ?? daysOf(block);
-  known.set(block, found);
-  return found;
-}
-
-function daysOf({ weeks, wishes }: LaidBlock): BlockDay[] {
+/** The days up to race day, in order; gone through by many checks of the same block. */
+export const daysToRace = rememberLast(({ weeks, wishes }: LaidBlock): readonly BlockDay[] => {
   const all: BlockDay[] = [];
   for (const { number, days } of weeks) {
     for (const day of days) {
@@ -31,7 +23,7 @@ function daysOf({ weeks, wishes }: LaidBlock): BlockDay[] {
     }
   }
   return all;
-}
+});
 
 /** Numbers of weeks once each, in order. */
 export function weeksOf(days: readonly BlockDay[]): number[] {

@@ -1,4 +1,4 @@
-import { sessionOf } from '../library/exposure.js';
+import { sessionOf } from '../session/parse-session.js';
 import { mentionsIn } from '../session/mentions.js';
 import { RACE_PACE } from '../session/session-paces.js';
 import { paceNamed } from '../session/link-paces.js';

@@ -17,6 +17,8 @@ export const restBeforeHard = {
       // The day of rest before the race is a house rule of its own.
       return next !== undefined && next.role !== 'race' && isHardDay(next);
     };
+    const wrong = days.filter(({ day }, index) => isRest(day) && isBeforeHard(index));
+    if (wrong.length === 0) return [];
     // With few run days rest has to stand wherever there is room.
     const rests = (week: number) => days.filter((each) => each.week === week && isRest(each.day));
     const better = new Set(
@@ -26,9 +28,7 @@ export const restBeforeHard = {
         )
         .filter((week) => rests(week).length <= MANY_RESTS),
     );
-    const found = days.filter(
-      ({ week, day }, index) => isRest(day) && isBeforeHard(index) && better.has(week),
-    );
+    const found = wrong.filter(({ week }) => better.has(week));
     if (found.length === 0) return [];
     const weeks = weeksOf(found);
     return [{ weeks, dates: datesOf(found), value: weeks.length, limit: 0 }];

@@ -9,8 +9,7 @@ export const strengthBeforeHard = {
     const days = daysToRace(block);
     const found = days.filter(({ day }, index) => {
       const next = days[index + 1]?.day;
-      const strong = day.sessions.some(({ kind }) => kind === 'strength');
-      return strong && next !== undefined && isHardDay(next);
+      return next && isHardDay(next) && day.sessions.some(({ kind }) => kind === 'strength');
     });
     if (found.length === 0) return [];
     return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];

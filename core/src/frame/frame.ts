@@ -49,7 +49,10 @@ export function layFrame(wishes: FrameWishes, rules: HouseRules, days: EventDays
   const byEvents = weeksOfEvents(calendar, days);
   const recovering = recoveryWeeks(wishes.volume.recovery, phases, taperStart);
   const weeks = calendar.map((week, index) => ({
-    ...week,
+    number: week.number,
+    toGo: week.toGo,
+    start: week.start,
+    length: week.length,
     kind: kindOf(week, index >= taperStart, recovering),
     phase: phaseOf(week.number, phases),
     taperShare: shares[index] ?? 1,

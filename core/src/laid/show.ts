@@ -1,4 +1,5 @@
 import type { Segment } from '../longrun/lay-segments.js';
+import { rememberLast } from '../memory/remember-last.js';
 import { apportion, roundedSteps, sum } from '../units/apportion.js';
 import { type Measure, quantum } from '../units/measure.js';
 import type { LaidBlock, Week } from './laid-block.js';
@@ -35,6 +36,17 @@ export interface ShownBlock {
  * to its days. Every view, export and print takes its figures from here.
  */
 export function showBlock({ weeks }: Pick<LaidBlock, 'weeks'>, measure: Measure): ShownBlock {
+  const known = shownOf(weeks);
+  const key = `${measure.basis} ${measure.unit} ${measure.step}`;
+  const found = known.get(key) ?? showWeeks(weeks, measure);
+  known.set(key, found);
+  return found;
+}
+
+/** By measure: the checks that speak of a block and the page that shows it take the same figures. */
+const shownOf = rememberLast((_: readonly Week[]) => new Map<string, ShownBlock>());
+
+function showWeeks(weeks: readonly Week[], measure: Measure): ShownBlock {
   const step = quantum(measure);
   const volumes = apportion(
     weeks.map((week) => week[measure.basis]),
@@ -50,9 +62,9 @@ export function showBlock({ weeks }: Pick<LaidBlock, 'weeks'>, measure: Measure)
 function showWeek(week: Week, volume: number, measure: Measure): ShownWeek {
   const { days, segment } = week;
   const amounts = days.map((day) => day[measure.basis]);
-  const shown = apportion(amounts, quantum(measure), volume);
+  const steps = apportion(amounts, quantum(measure), volume);
   const long = days.findIndex(({ role }) => role === 'long');
-  const longRun = shown[long] ?? 0;
+  const longRun = steps[long] ?? 0;
   const across =
     measure.basis === 'time'
       ? week.equivalentTime - week.time
@@ -60,7 +72,7 @@ function showWeek(week: Week, volume: number, measure: Measure): ShownWeek {
   return {
     volume,
     longRun,
-    days: shown,
+    days: steps,
     equivalent: volume + roundedSteps(across, quantum(measure)),
     segment: segment && showSegment(segment, longRun),
   };

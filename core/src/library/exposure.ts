@@ -1,20 +1,5 @@
-import { readSession } from '../session/parse-session.js';
-import type { Part, Session } from '../session/session.js';
+import type { Part } from '../session/session.js';
 import { numberOf, withNumber } from './way.js';
-
-/** Texts are few and come again and again while a block is shaped. */
-const read = new Map<string, Session | undefined>();
-const MOST_KEPT = 500;
-
-/** A session's text read, or undefined where it cannot be; the same text is read once. */
-export function sessionOf(text: string): Session | undefined {
-  if (!read.has(text)) {
-    if (read.size >= MOST_KEPT) read.clear();
-    const found = readSession(text);
-    read.set(text, found.ok ? found.session : undefined);
-  }
-  return read.get(text);
-}
 
 const MOST_REPETITIONS = 30;
 /** A hill is paid for in the calves long before it is in metres. */

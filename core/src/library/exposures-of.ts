@@ -1,9 +1,9 @@
 import type { NamedPace } from '../paces/named-pace.js';
 import { type SessionTotals, sessionTotals } from '../session/lay-session.js';
+import { sessionOf } from '../session/parse-session.js';
 import { nameParts } from '../session/link-paces.js';
 import { printSession } from '../session/print-session.js';
 import type { SessionPaces } from '../session/session-paces.js';
-import { sessionOf } from './exposure.js';
 import type { SessionFamily } from './family.js';
 import { ways } from './ways.js';
 

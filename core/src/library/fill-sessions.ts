@@ -2,12 +2,13 @@ import type { CivilDate } from '../calendar/civil-date.js';
 import type { PhaseKind } from '../phases/kinds.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { type SessionTotals, sessionTotals } from '../session/lay-session.js';
+import { sessionOf } from '../session/parse-session.js';
 import type { SessionPaces } from '../session/session-paces.js';
 import type { Part } from '../session/session.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { dayWishOf } from '../week/day-wish.js';
 import type { Wishes } from '../wishes/wishes.js';
-import { halved, scaled, sessionOf } from './exposure.js';
+import { halved, scaled } from './exposure.js';
 import type { SessionFamily, SessionUse } from './family.js';
 import { ways } from './ways.js';
 
@@ -155,9 +156,12 @@ function familyFor(
   phase: PhaseKind,
   place: number,
 ): SessionFamily | undefined {
-  return uses
-    .filter((use) => use.phase === phase && use.place <= place)
-    .sort((a, b) => b.place - a.place)[0]?.family;
+  let found: SessionUse | undefined;
+  for (const use of uses) {
+    const serves = use.phase === phase && use.place <= place;
+    if (serves && use.place > (found?.place ?? 0)) found = use;
+  }
+  return found?.family;
 }
 
 /** Without the easy running at either end. */

@@ -1,4 +1,3 @@
-import { sum } from '../units/apportion.js';
 import type { DayRole } from '../week/roles.js';
 
 /** Policy: effort 0–10 of a day by its role (Foster's scale), until one is recorded. */
@@ -88,13 +87,14 @@ function heaviness(loads: readonly number[], startingLoad: number, decayDays: nu
   const keep = Math.exp(-1 / decayDays);
   const steady = startingLoad / (1 - keep);
   if (steady <= 0) return loads.map(() => 0);
-  const week = Array.from({ length: 7 }, () => steady);
+  const mornings: number[] = [];
+  // Of the last seven mornings; before the block all were alike.
+  let together = 7 * steady;
   let fatigue = steady;
-  return loads.map((load) => {
-    week.shift();
-    week.push(fatigue);
-    const mean = sum(week) / 7;
+  return loads.map((load, day) => {
+    mornings.push(fatigue);
+    together += fatigue - (mornings[day - 7] ?? steady);
     fatigue = fatigue * keep + load;
-    return 1 - mean / steady;
+    return 1 - together / 7 / steady;
   });
 }

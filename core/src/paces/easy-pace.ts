@@ -3,6 +3,7 @@ import type { HouseRules } from '../rules/house-rules.js';
 import { type DayTimes, dayTimes } from './day-times.js';
 import { defaultPaces } from './default-paces.js';
 import type { PaceSubject } from './fitness.js';
+import type { TimeFor } from './model.js';
 import { middleOf, rangeOf } from './named-pace.js';
 
 /** Policy: with neither a result nor a goal, a plain 6:00 /km. */
@@ -21,9 +22,16 @@ export function easyPaces(
   times: DayTimes = dayTimes(subject, rules),
 ): (day: CivilDate) => number {
   const named = [...subject.paces.table, ...defaultPaces].find(({ id }) => id === EASY);
+  const known = new Map<TimeFor | undefined, number>();
   return (day) => {
     const used = times(day);
+    const pace = known.get(used) ?? paceAt(used);
+    known.set(used, pace);
+    return pace;
+  };
+
+  function paceAt(used: TimeFor | undefined): number {
     const range = used && named && rangeOf(named, used);
     return range ? 5 * Math.round(middleOf(range) / 5) : WITHOUT_ANY_RESULT;
-  };
+  }
 }

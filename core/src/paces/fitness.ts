@@ -32,12 +32,7 @@ export interface Fitness {
 
 /** The day whose results the paces of `day` rest on: the last re-pacing before it, else the start. */
 export function pacedOn({ paces, start }: PaceSubject, day: CivilDate): CivilDate {
-  return (
-    paces.repaced
-      .filter((date) => date <= day)
-      .sort()
-      .at(-1) ?? start
-  );
+  return paces.repaced.findLast((date) => date <= day) ?? start;
 }
 
 /**

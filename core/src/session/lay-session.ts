@@ -1,3 +1,4 @@
+import { rememberLast } from '../memory/remember-last.js';
 import { METRES_PER_MILE } from '../units/measure.js';
 import { sum } from '../units/apportion.js';
 import { printAmount, printTarget } from './print-session.js';
@@ -63,6 +64,16 @@ export function laySession(
 
 /** What a session comes to at its most, without laying out every repetition. */
 export function sessionTotals(parts: readonly Part[], paces: SessionPaces): SessionTotals {
+  const known = totalsAt(paces);
+  const found = known.get(parts) ?? workedOut(parts, paces);
+  known.set(parts, found);
+  return found;
+}
+
+/** Worked out once for the same paces: a session comes again on many days of a block. */
+const totalsAt = rememberLast((_: SessionPaces) => new Map<readonly Part[], SessionTotals>());
+
+function workedOut(parts: readonly Part[], paces: SessionPaces): SessionTotals {
   const { laid, unknown } = lay(parts, paces, { take: 'most', oneByOne: false });
   return { ...totalsOf(laid), unknown };
 }

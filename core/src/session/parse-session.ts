@@ -21,6 +21,23 @@ export type ReadSession = { ok: true; session: Session } | { ok: false; problem:
  * @example readSession('6 x 1000 m @ 10 km, 90 s jog')
  */
 export function readSession(text: string): ReadSession {
+  const known = read.get(text) ?? parsed(text);
+  if (read.size >= MOST_KEPT) read.clear();
+  read.set(text, known);
+  return known;
+}
+
+/** Texts are few and come again at every key stroke while a block is shaped. */
+const read = new Map<string, ReadSession>();
+const MOST_KEPT = 500;
+
+/** A session by its text, or undefined where it cannot be read. */
+export function sessionOf(text: string): Session | undefined {
+  const found = readSession(text);
+  return found.ok ? found.session : undefined;
+}
+
+function parsed(text: string): ReadSession {
   if (text.length > MOST_CHARACTERS) {
     const message = `${text.length} characters are no session; ${MOST_CHARACTERS} are the most.`;
     return { ok: false, problem: { column: MOST_CHARACTERS + 1, message } };

@@ -17,10 +17,12 @@ export function apportion(
   total = roundedSteps(sum(amounts), step),
 ): number[] {
   const steps = amounts.map((amount) => Math.floor(amount / step + STEP_EPSILON));
+  const missing = total - sum(steps);
+  // Whole amounts, as most of a block is, leave nothing to share out.
+  if (missing <= 0) return steps;
   const byRemainder = amounts
     .map((amount, index) => ({ index, rest: amount / step - (steps[index] ?? 0) }))
     .sort((a, b) => b.rest - a.rest || a.index - b.index);
-  const missing = total - sum(steps);
   for (let given = 0; given < missing && byRemainder.length > 0; given++) {
     const next = byRemainder[given % byRemainder.length];
     if (next) steps[next.index] = (steps[next.index] ?? 0) + 1;
@@ -34,5 +36,7 @@ export function roundedSteps(amount: number, step: number): number {
 }
 
 export function sum(numbers: readonly number[]): number {
-  return numbers.reduce((total, next) => total + next, 0);
+  let total = 0;
+  for (const each of numbers) total += each;
+  return total;
 }

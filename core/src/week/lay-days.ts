@@ -1,7 +1,7 @@
 import type { CivilDate } from '../calendar/civil-date.js';
 import type { BlockEvent } from '../events/event.js';
 import { type EventDays, raceMetres } from '../events/event-days.js';
-import { sessionOf } from '../library/exposure.js';
+import { sessionOf } from '../session/parse-session.js';
 import type { KeySession } from '../library/fill-sessions.js';
 import type { Segment } from '../longrun/lay-segments.js';
 import type { HouseRules } from '../rules/house-rules.js';
@@ -16,6 +16,7 @@ import { type Swap, crossWords } from './cross.js';
 import type { Day, DayRule, DaySession } from './day.js';
 import { dayWishOf } from './day-wish.js';
 import type { DealtDay } from './deal.js';
+import { Run } from './run.js';
 import { type WordsContext, addOnWords, easyWords, longRunWords } from './session-words.js';
 import { isRaced } from './plan-week.js';
 
@@ -52,8 +53,11 @@ export function layDays(
     );
     const swap = dayWishOf(wishes.days, date).swap ?? day.swap ?? insteadOfHard(ran);
     const swapped = swap && ran.length > 0 && !isRaced(day.role);
-    const done = swapped ? ran.map((one) => crossed(swap.kind, one.time)) : ran;
-    const sessions = [...done, ...crossTraining(each), ...strengthWork(each)];
+    const sessions = swapped ? ran.map((one) => crossed(swap.kind, one.time)) : ran;
+    if (day.role === 'cross-train' && !day.away) {
+      sessions.push(crossed(day.cross ?? 'bike', rules.cross.usual));
+    }
+    if (day.strength && !day.away) sessions.push(strengthWork());
     let [distance, time, hardTime, crossTime] = [0, 0, 0, 0];
     for (const session of sessions) {
       if (session.kind === 'cross') crossTime += session.time;
@@ -66,7 +70,8 @@ export function layDays(
     const equivalentTime = crossTime * rules.cross[kind];
     return {
       date,
-      role: ran.length > 0 || day.role === 'race' || day.role === 'cross-train' ? day.role : 'rest',
+      role:
+        runs.length > 0 || day.role === 'race' || day.role === 'cross-train' ? day.role : 'rest',
       rule: ruleOf(each, swapped === true),
       distance: clean(distance),
       time: clean(time),
@@ -77,7 +82,7 @@ export function layDays(
         equivalentDistance: (equivalentTime / easy) * 1000,
       },
       swap: swapped ? swap : undefined,
-      quick: !swapped && ran.length > 0 && isQuick(each, sessions),
+      quick: !swapped && runs.length > 0 && isQuick(each, sessions),
       beside: {
         double: day.double,
         strength: day.strength,
@@ -117,18 +122,13 @@ export function layDays(
   /** Easy running of an amount, in the other quantity too. */
   function run(inWords: () => string, amount: number, date: CivilDate): DaySession {
     const easy = easyOn(date);
-    return {
-      kind: 'run',
-      // Written when it is read: most days of a block that is being shaped never are.
-      get shorthand() {
-        return inWords();
-      },
+    return new Run(inWords, {
       distance: byTime ? Math.round((amount / easy) * 1000) : amount,
       time: byTime ? amount : Math.round((amount * easy) / 1000),
       hardDistance: 0,
       hardTime: 0,
       family: undefined,
-    };
+    });
   }
 
   /** A run with some of it laid out as a session, and the rest easy. */
@@ -141,17 +141,13 @@ export function layDays(
   ): DaySession {
     const easy = easyOn(date);
     const left = Math.max(0, amount - (byTime ? laid.time : laid.distance));
-    return {
-      kind: 'run',
-      get shorthand() {
-        return inWords();
-      },
+    return new Run(inWords, {
       distance: byTime ? Math.round(laid.distance + (left / easy) * 1000) : amount,
       time: byTime ? amount : Math.round(laid.time + (left * easy) / 1000),
       hardDistance: laid.hardDistance,
       hardTime: laid.hardTime,
       family,
-    };
+    });
   }
 
   function around(key: KeySession, amount: number, date: CivilDate): DaySession {
@@ -213,17 +209,13 @@ export function layDays(
     const [elsewhere, total] = byTime
       ? [((amount - segment.amount) / easy) * 1000, amount]
       : [amount - segment.amount, ((amount - segment.amount) * easy) / 1000 + seconds];
-    return {
-      kind: 'run',
-      get shorthand() {
-        return inWords();
-      },
+    return new Run(inWords, {
       distance: byTime ? Math.round(elsewhere + metres) : amount,
       time: Math.round(total),
       hardDistance: metres * part,
       hardTime: seconds * part,
       family: undefined,
-    };
+    });
   }
 
   function raced(race: BlockEvent, amount: number, date: CivilDate): DaySession {
@@ -248,16 +240,10 @@ export function layDays(
     };
   }
 
-  function crossTraining({ day }: DealtDay): DaySession[] {
-    if (day.role !== 'cross-train' || day.away) return [];
-    return [crossed(day.cross ?? 'bike', rules.cross.usual)];
-  }
-
-  function strengthWork({ day }: DealtDay): DaySession[] {
-    if (!day.strength || day.away) return [];
+  function strengthWork(): DaySession {
     const time = rules.week.strengthTime;
     const shorthand = `${Math.round(time / 60)} min strength`;
-    return [{ kind: 'strength', shorthand, distance: 0, time, hardDistance: 0, hardTime: 0 }];
+    return { kind: 'strength', shorthand, distance: 0, time, hardDistance: 0, hardTime: 0 };
   }
 }
 

@@ -1,5 +1,6 @@
 import type { CivilDate } from '../calendar/civil-date.js';
-import { scaled, sessionOf } from '../library/exposure.js';
+import { scaled } from '../library/exposure.js';
+import { sessionOf } from '../session/parse-session.js';
 import type { KeySession } from '../library/fill-sessions.js';
 import { sessionTotals } from '../session/lay-session.js';
 import type { SessionPaces } from '../session/session-paces.js';

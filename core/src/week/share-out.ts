@@ -18,12 +18,8 @@ export function shareOut(
   weights: readonly number[],
   { least, most, step }: { least: number; most: number; step: number },
 ): number[] {
-  const order = weights
-    .map((_, index) => index)
-    .sort((a, b) => (weights[b] ?? 0) - (weights[a] ?? 0) || a - b);
-  const fits = Math.max(1, Math.floor(total / ceilTo(least, step) + 1e-9));
-  const runs =
-    total > 0 ? order.slice(0, Math.min(fits, weights.length)).sort((a, b) => a - b) : [];
+  const fits = total > 0 ? Math.max(1, Math.floor(total / ceilTo(least, step) + 1e-9)) : 0;
+  const runs = heaviest(weights, fits);
   const level = spread(
     total,
     runs.map((index) => weights[index] ?? 1),
@@ -43,6 +39,16 @@ export function shareOut(
   return parts;
 }
 
+/** Indexes of the heaviest so many, in order. */
+function heaviest(weights: readonly number[], count: number): number[] {
+  const all = weights.map((_, index) => index);
+  if (count >= all.length) return all;
+  return all
+    .sort((a, b) => (weights[b] ?? 0) - (weights[a] ?? 0) || a - b)
+    .slice(0, count)
+    .sort((a, b) => a - b);
+}
+
 function scale(amounts: readonly number[], total: number): number[] {
   const all = sum(amounts);
   return all > 0 ? amounts.map((amount) => (amount * total) / all) : [...amounts];
@@ -50,22 +56,28 @@ function scale(amounts: readonly number[], total: number): number[] {
 
 /** Parts proportional to their weights, clamped, the clamped ones' surplus shared by the rest. */
 function spread(total: number, weights: readonly number[], least: number, most: number): number[] {
-  const fixed = new Map<number, number>();
+  const clamped = new Array<number | undefined>(weights.length);
+  let parts: number[] = [];
   for (let round = 0; round <= weights.length; round++) {
-    const free = weights.map((_, index) => index).filter((index) => !fixed.has(index));
-    const left = total - sum([...fixed.values()]);
-    const weight = sum(free.map((index) => weights[index] ?? 0));
-    const parts = free.map((index) => ({ index, part: (left * (weights[index] ?? 0)) / weight }));
-    const over = sum(parts.map(({ part }) => Math.max(0, part - most)));
-    const under = sum(parts.map(({ part }) => Math.max(0, least - part)));
-    if (over + under < 1e-6) {
-      parts.forEach(({ index, part }) => fixed.set(index, part));
-      break;
-    }
-    for (const { index, part } of parts) {
-      if (over >= under && part > most) fixed.set(index, most);
-      if (over < under && part < least) fixed.set(index, least);
-    }
+    let [left, weight] = [total, 0];
+    weights.forEach((each, index) => {
+      const held = clamped[index];
+      if (held === undefined) weight += each;
+      else left -= held;
+    });
+    parts = weights.map((each, index) => clamped[index] ?? (left * each) / weight);
+    let [over, under] = [0, 0];
+    parts.forEach((part, index) => {
+      if (clamped[index] !== undefined) return;
+      over += Math.max(0, part - most);
+      under += Math.max(0, least - part);
+    });
+    if (over + under < 1e-6) break;
+    parts.forEach((part, index) => {
+      if (clamped[index] !== undefined) return;
+      if (over >= under && part > most) clamped[index] = most;
+      if (over < under && part < least) clamped[index] = least;
+    });
   }
-  return weights.map((_, index) => fixed.get(index) ?? 0);
+  return parts;
 }

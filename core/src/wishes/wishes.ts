@@ -122,7 +122,7 @@ export interface PaceWish {
   table: NamedPace[];
   /** Whether sessions are run at what is current, at the goal, or on the way between. */
   aim: PaceAim;
-  /** Days from which the paces rest on the results known by then. */
+  /** Days from which the paces rest on the results known by then, in order. */
   repaced: CivilDate[];
   /** Distances of the coach's own beside the standard ones, metres. */
   distances: number[];

@@ -1,5 +1,5 @@
-import { type BlockFile, changedFile, givenOf, problemsOfWishes } from '@nadir/contract';
-import { type Command, type Problem, applyChange } from '@nadir/core';
+import { type BlockFile, changedFile } from '@nadir/contract';
+import type { Command, Problem } from '@nadir/core';
 import { useMemo } from 'react';
 import { useStore } from 'react-redux';
 import { type DeskState, changed, previewed } from './desk.js';
@@ -24,22 +24,20 @@ export function useCommands(): Commands {
   const store = useStore<{ desk: DeskState }>();
   return useMemo(() => {
     /** The changed file, or what stands in its way. */
-    const tried = ({ change }: Command): BlockFile | Problem[] => {
+    const tried = ({ change }: Command): ReturnType<typeof changedFile> => {
       const file = activeFile(store.getState().desk);
-      if (!file) return [];
-      const problems = problemsOfWishes(applyChange(givenOf(file), change));
-      return problems.length > 0 ? problems : changedFile(file, change);
+      return file ? changedFile(file, change) : { ok: false, problems: [] };
     };
     return {
       show(command) {
         const next = tried(command);
-        store.dispatch(previewed(Array.isArray(next) ? null : next));
-        return Array.isArray(next) ? next : [];
+        store.dispatch(previewed(next.ok ? next.value : null));
+        return next.ok ? [] : next.problems;
       },
       run(command) {
         const next = tried(command);
-        if (Array.isArray(next)) return next;
-        store.dispatch(changed({ wishes: next, words: command.words }));
+        if (!next.ok) return next.problems;
+        store.dispatch(changed({ wishes: next.value, words: command.words }));
         return [];
       },
       cancel() {

@@ -2,7 +2,7 @@ import type { Block, ShownBlock } from '@nadir/core';
 import { memo } from 'react';
 import { token } from '../look/tokens.js';
 import { type Columns, columnX } from './columns.js';
-import { type LegsFrame, drawLegs } from './legs-curve.js';
+import { type LegsFrame, legsLine } from './legs-curve.js';
 import { type VolumeScale, stepOutline } from './skyline.js';
 
 /** Another version of a block, drawn thin behind the first: its outline, long runs and legs. */
@@ -32,7 +32,6 @@ export const GhostLayer = memo(function GhostLayer({
     labels: columnX(columns, offset),
     weeks: shown.weeks.length,
   };
-  const { curve } = drawLegs(block, shifted, legs);
   const width = columnX(columns, 1) - columnX(columns, 0);
   const left = Math.max(0, -offset);
   return (
@@ -65,7 +64,7 @@ export const GhostLayer = memo(function GhostLayer({
       })}
       {offset >= 0 && (
         <path
-          d={curve}
+          d={legsLine(block, shifted, legs)}
           fill="none"
           stroke={token('legs')}
           strokeWidth={1.25}

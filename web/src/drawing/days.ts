@@ -1,5 +1,5 @@
 import { type CivilDate, type Week, differenceInDays } from '@nadir/core';
-import { type Columns, columnX } from './columns.js';
+import { type Columns, columnWidth, columnX } from './columns.js';
 
 /**
  * Pixel of a day's morning: each week's days share its column evenly, a short
@@ -21,6 +21,15 @@ export function dayX(
     left -= length;
   }
   return columnX(columns, weeks.length);
+}
+
+/** Pixels of every day's morning, in order: what `dayX` gives one by one. */
+export function dayXs(weeks: readonly Pick<Week, 'length'>[], columns: Columns): number[] {
+  const width = columnWidth(columns);
+  return weeks.flatMap(({ length }, place) => {
+    const x = columnX(columns, place);
+    return Array.from({ length }, (_, day) => x + (width * day) / length);
+  });
 }
 
 /** Days since the start of the block; undefined outside it. */

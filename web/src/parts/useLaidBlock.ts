@@ -15,6 +15,19 @@ export function useLaidBlock(wishes: BlockFile): LaidAndShown {
   return useMemo(() => laidOf(wishes, today, measure), [wishes, today, measure]);
 }
 
+/**
+ * A change that is only shown, laid out; `base` itself where none is. Not kept
+ * among the versions that stand: a hand on the drawing shows sixty a second.
+ */
+export function useShownChange(preview: BlockFile | null, base: LaidAndShown): LaidAndShown {
+  const { measure } = base.shown;
+  const { today } = useSignedIn();
+  return useMemo(
+    () => (preview ? layAndShow(preview, today, measure) : base),
+    [preview, base, today, measure],
+  );
+}
+
 /** What was laid out of each version last: views that draw the same one share it. */
 const laid = new WeakMap<BlockFile, { today: string; measure: Measure; laid: LaidAndShown }>();
 
@@ -22,10 +35,14 @@ const laid = new WeakMap<BlockFile, { today: string; measure: Measure; laid: Lai
 export function laidOf(wishes: BlockFile, today: string, measure: Measure): LaidAndShown {
   const known = laid.get(wishes);
   if (known?.today === today && known.measure === measure) return known.laid;
-  const block = layOut(givenOf(wishes), { today, shown: measure });
-  const fresh = { block, shown: showBlock(block, measure) };
+  const fresh = layAndShow(wishes, today, measure);
   laid.set(wishes, { today, measure, laid: fresh });
   return fresh;
+}
+
+function layAndShow(wishes: BlockFile, today: string, measure: Measure): LaidAndShown {
+  const block = layOut(givenOf(wishes), { today, shown: measure });
+  return { block, shown: showBlock(block, measure) };
 }
 
 /** The coach's display choice, else the athlete's own unit. */

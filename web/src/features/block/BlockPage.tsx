@@ -8,7 +8,7 @@ import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { useElementSize } from '../../parts/useElementSize.js';
-import { useLaidBlock } from '../../parts/useLaidBlock.js';
+import { useLaidBlock, useShownChange } from '../../parts/useLaidBlock.js';
 import { Aside } from './Aside.js';
 import { BlockStrip } from './BlockStrip.js';
 import { ConflictDialog } from '../../desk/ConflictDialog.js';
@@ -42,7 +42,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const { today } = useSignedIn();
   const refusal = useDesk((desk) => desk.refusal);
   const base = useLaidBlock(file);
-  const drawn = useLaidBlock(preview ?? file);
+  const drawn = useShownChange(preview, base);
   const { block, shown } = drawn;
   const { athlete, race } = block.wishes;
   const commands = useCommands();

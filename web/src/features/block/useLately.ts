@@ -1,4 +1,4 @@
-import { startTransition, useDeferredValue, useEffect, useState } from 'react';
+import { startTransition, useCallback, useDeferredValue, useEffect, useRef, useState } from 'react';
 
 /** A hand that rests this long is reading. */
 const REST_MS = 80;
@@ -11,13 +11,17 @@ const REST_MS = 80;
  * @param taken what they show when something is taken in hand
  */
 export function useLately<T>(value: T, taken: T, inHand: boolean): T {
-  const settled = useDeferredValue(value);
   const [rested, setRested] = useState<T>();
+  const latest = useRef(value);
+  // The same function for every timer: a browser keeps the work of a cleared one
+  // for long, and with it would keep the block of every move.
+  const rest = useCallback(() => startTransition(() => setRested(latest.current)), []);
   useEffect(() => {
+    latest.current = value;
     if (!inHand) return;
-    const timer = setTimeout(() => startTransition(() => setRested(value)), REST_MS);
+    const timer = setTimeout(rest, REST_MS);
     return () => clearTimeout(timer);
-  }, [inHand, value]);
+  }, [inHand, value, rest]);
   useEffect(() => (inHand ? () => setRested(undefined) : undefined), [inHand]);
-  return inHand ? (rested ?? taken) : settled;
+  return useDeferredValue(inHand ? (rested ?? taken) : value);
 }

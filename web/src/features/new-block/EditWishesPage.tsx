@@ -1,12 +1,6 @@
 import Button from '@mui/material/Button';
-import {
-  type BlockFile,
-  changedFile,
-  givenOf,
-  problemsOfWishes,
-  toBlockFile,
-} from '@nadir/contract';
-import { type CivilDate, applyChange, moveRace } from '@nadir/core';
+import { type BlockFile, changedFile, toBlockFile } from '@nadir/contract';
+import { type CivilDate, moveRace } from '@nadir/core';
 import type { SyntheticEvent } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { errorSentence, useBlockQuery } from '../../api/api.js';
@@ -41,11 +35,9 @@ function EditWishes({ id, wishes }: { id: string; wishes: BlockFile }) {
   /** A block that has begun keeps its start and what was run; another counts back again. */
   const onRaceDay = (date: CivilDate): Partial<BlockFile> => {
     const change = moveRace(ask.answered.wishes, date, today);
-    const problems = problemsOfWishes(applyChange(givenOf(ask.asked), change));
+    const changed = changedFile(ask.asked, change);
     // What cannot be counted is shown with its problem, and can be set right by hand.
-    return problems.length > 0
-      ? { race: { ...ask.asked.race, date } }
-      : changedFile(ask.asked, change);
+    return changed.ok ? changed.value : { race: { ...ask.asked.race, date } };
   };
   const { file } = ask.answered;
 

@@ -16,7 +16,7 @@ import { token } from '../../look/tokens.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { plural } from '../../parts/dates.js';
 import { TopStrip } from '../../parts/TopStrip.js';
-import { useLaidBlock } from '../../parts/useLaidBlock.js';
+import { useLaidBlock, useShownChange } from '../../parts/useLaidBlock.js';
 import { copiedTo, cycleOn, cyclesOf } from './cycle-days.js';
 import { DayPanel } from './DayPanel.js';
 import { DaysSideBySide } from './DaysSideBySide.js';
@@ -46,7 +46,7 @@ function OpenWeek({
   const navigate = useNavigate();
   const refusal = useDesk((desk) => desk.refusal);
   const base = useLaidBlock(file);
-  const drawn = useLaidBlock(preview ?? file);
+  const drawn = useShownChange(preview, base);
   const { block, shown } = drawn;
   const { athlete, race } = block.wishes;
   const cycles = useMemo(() => cyclesOf(block), [block]);
