@@ -5,11 +5,16 @@ import { startServer } from '../command/server.mjs';
 import { longBlock } from './example.mjs';
 import { percentile } from './median.mjs';
 
+/** One after the other: the first has not been made quick yet, later ones meet collections. */
+const DRAGS = 4;
 const MOVES = 120;
+const BREATH_MS = 1500;
+/** Milliseconds at 60 a second, and what a clock may be off. */
+const A_FRAME = 1000 / 60 + 1;
 
 /**
- * Frames while a week of a 24-week block is dragged in Chromium, against the
- * same page at rest. One pointer move a frame.
+ * Frames while a week of a 24-week block is dragged in Chromium, several times,
+ * against the same page at rest. One pointer move a frame.
  *
  * @param {string} databaseUrl an empty database
  */
@@ -40,14 +45,21 @@ export async function benchDrag(databaseUrl) {
     const cdp = await page.context().newCDPSession(page);
     await cdp.send('Performance.enable');
     const before = await work(cdp);
-    const drag = await frames(page, MOVES);
+    /** @type {number[]} */
+    const drag = [];
+    for (let turn = 0; turn < DRAGS; turn++) {
+      drag.push(...(await frames(page, MOVES)));
+      // The server, here on the same machine, stores what was let go.
+      await page.waitForTimeout(BREATH_MS);
+    }
     const after = await work(cdp);
     const each = (/** @type {string} */ name) =>
-      ((1000 * ((after[name] ?? 0) - (before[name] ?? 0))) / MOVES).toFixed(1);
+      ((1000 * ((after[name] ?? 0) - (before[name] ?? 0))) / (DRAGS * MOVES)).toFixed(1);
+    const late = drag.filter((time) => time > A_FRAME).length / drag.length;
     const [still, moving] = [percentile(rest, 0.95), percentile(drag, 0.95)];
     return [
       `drag of a week, 24 weeks: ${each('TaskDuration')} ms of the page’s thread a move, of it script ${each('ScriptDuration')} ms (means)`,
-      `drag of a week, 24 weeks: frame median ${percentile(drag, 0.5).toFixed(1)} ms, p95 ${moving.toFixed(1)} ms`,
+      `drag of a week, 24 weeks: frame median ${percentile(drag, 0.5).toFixed(1)} ms, p95 ${moving.toFixed(1)} ms; ${(100 * late).toFixed(1)} % take more than one`,
       `drag frame p95 ÷ the same page at rest: ${(moving / still).toFixed(2)}`,
     ];
   } finally {

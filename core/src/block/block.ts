@@ -3,5 +3,6 @@ import type { LaidBlock } from '../laid/laid-block.js';
 
 /** The computed block: what `layOut` returns. */
 export interface Block extends LaidBlock {
-  findings: Finding[];
+  /** What the checks say of it, worst first. */
+  readonly findings: Finding[];
 }

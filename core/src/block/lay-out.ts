@@ -1,3 +1,4 @@
+import type { Finding } from '../checks/finding.js';
 import { runChecks } from '../checks/run-checks.js';
 import { layLongRuns } from '../longrun/lay-long-runs.js';
 import { layLegs, dayLoad } from '../load/legs.js';
@@ -51,7 +52,14 @@ export function layOut(given: Given, options: LayOutOptions = {}): Block {
   const { wishes } = settle(given);
   const laid = layWeeks(wishes, rules);
   const shown = options.shown ?? { ...wishes.athlete, step: 1 };
-  return { ...laid, findings: runChecks({ block: laid, rules, today: options.today }, shown) };
+  let findings: Finding[] | undefined;
+  return {
+    ...laid,
+    // Worked out when they are asked for: a hand on the move looks at none.
+    get findings() {
+      return (findings ??= runChecks({ block: laid, rules, today: options.today }, shown));
+    },
+  };
 }
 
 function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {

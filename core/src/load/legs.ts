@@ -87,14 +87,16 @@ function heaviness(loads: readonly number[], startingLoad: number, decayDays: nu
   const keep = Math.exp(-1 / decayDays);
   const steady = startingLoad / (1 - keep);
   if (steady <= 0) return loads.map(() => 0);
-  const mornings: number[] = [];
+  const mornings = new Float64Array(loads.length);
+  const values: number[] = [];
   // Of the last seven mornings; before the block all were alike.
   let together = 7 * steady;
   let fatigue = steady;
-  return loads.map((load, day) => {
-    mornings.push(fatigue);
+  for (const [day, load] of loads.entries()) {
+    mornings[day] = fatigue;
     together += fatigue - (mornings[day - 7] ?? steady);
     fatigue = fatigue * keep + load;
-    return 1 - together / 7 / steady;
-  });
+    values.push(1 - together / 7 / steady);
+  }
+  return values;
 }

@@ -37,6 +37,6 @@ export function roundedSteps(amount: number, step: number): number {
 
 export function sum(numbers: readonly number[]): number {
   let total = 0;
-  for (const each of numbers) total += each;
+  for (let index = 0; index < numbers.length; index++) total += numbers[index] ?? 0;
   return total;
 }

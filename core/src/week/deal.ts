@@ -20,6 +20,12 @@ export interface DealtDay {
   fixed: 'pin' | 'own-session' | 'session' | undefined;
 }
 
+/** The running of a day that shares no more. */
+interface Fixed {
+  amount: number;
+  by: DealtDay['fixed'];
+}
+
 /** One run that shares what the long run and races leave. */
 interface Slot {
   index: number;
@@ -60,95 +66,92 @@ export function dealWeek(
   const most = longRun > 0 ? rules.week.mostOfLongRun * longRun : Infinity;
   const raced = days.map(({ date, role }) => (isRaced(role) ? racedOn(date) : 0));
   const left = clean(volume - longRun - sum(raced));
-  const fixed = new Map<number, { amount: number; by: DealtDay['fixed'] }>();
-  days.forEach(({ date, role }, index) => {
-    if (!isOther(role)) return;
-    const pinned = dayWishOf(wishes.days, date).amount;
-    const own = lengths.own(date);
-    if (pinned !== undefined) fixed.set(index, { amount: pinned, by: 'pin' });
-    else if (own !== undefined) fixed.set(index, { amount: own, by: 'own-session' });
-  });
-  const kept = new Map<number, KeySession>();
-  days.forEach(({ date }, index) => {
+  // Day by day, by its place in the week.
+  const fixed = days.map(fixedByCoach);
+  const kept = days.map(({ date }, index): KeySession | undefined => {
     const key = keys.get(date);
-    const held = fixed.get(index);
-    if (!key || held?.by === 'own-session') return;
+    const held = fixed[index];
+    if (!key || held?.by === 'own-session') return undefined;
     // A pinned day keeps its session, or as much of it as the pin has room for.
     const fits = !held || lengths.core(key) <= held.amount;
-    const fitted = fits ? key : lengths.within(key, date, held.amount);
-    if (fitted) kept.set(index, fitted);
+    return fits ? key : lengths.within(key, date, held.amount);
   });
   let parts = share();
   // Room taken for one session may leave too little for another.
   while (makeRoom()) parts = share();
   giveBack();
   return days.map((day, index): DealtDay => {
-    const held = fixed.get(index);
-    const [first = 0, second = 0] = parts.get(index) ?? [];
+    const [first = 0, second = 0] = parts[index] ?? [];
     const amount = day.role === 'long' ? longRun : (raced[index] ?? 0) || first;
-    return {
-      day,
-      runs: [amount, second].filter((run) => run > 0),
-      key: kept.get(index),
-      fixed: held?.by,
-    };
+    const runs = second > 0 ? [amount, second] : amount > 0 ? [amount] : [];
+    return { day, runs, key: kept[index], fixed: fixed[index]?.by };
   });
+
+  function fixedByCoach({ date, role }: PlannedDay): Fixed | undefined {
+    if (!isOther(role)) return undefined;
+    const pinned = dayWishOf(wishes.days, date).amount;
+    if (pinned !== undefined) return { amount: pinned, by: 'pin' };
+    const own = lengths.own(date);
+    return own === undefined ? undefined : { amount: own, by: 'own-session' };
+  }
+
+  /** What the fixed days come to. */
+  function taken(): number {
+    let total = 0;
+    for (const each of fixed) total += each?.amount ?? 0;
+    return total;
+  }
 
   /** Fixes what sessions need and were not dealt; false when all have it. */
   function makeRoom(): boolean {
     let changed = false;
-    for (const [index, key] of kept) {
-      if (fixed.has(index)) continue;
+    for (const [index, key] of kept.entries()) {
+      if (!key || fixed[index]) continue;
       const core = lengths.core(key);
       const needed = ceilTo(core + 2 * rules.sessions.warmUp[basis], step);
-      if ((parts.get(index)?.[0] ?? 0) >= needed) continue;
-      const others = days.filter(({ role }, at) => isOther(role) && at !== index && !fixed.has(at));
-      const taken = sum([...fixed.values()].map(({ amount }) => amount));
-      const room = Math.min(most, clean(left - taken - others.length * ceilTo(least, step)));
+      if ((parts[index]?.[0] ?? 0) >= needed) continue;
+      const others = days.filter(({ role }, at) => isOther(role) && at !== index && !fixed[at]);
+      const room = Math.min(most, clean(left - taken() - others.length * ceilTo(least, step)));
       const warmUp = rules.sessions.warmUp[basis];
       changed = true;
       if (room >= core + warmUp) {
-        fixed.set(index, { amount: clean(Math.min(needed, floorTo(room, step))), by: 'session' });
+        fixed[index] = { amount: clean(Math.min(needed, floorTo(room, step))), by: 'session' };
         continue;
       }
       // Made smaller; where there is room for nothing, strides take its place.
-      const smaller = lengths.within(key, days[index]?.date ?? '', room - 2 * warmUp);
-      if (smaller) kept.set(index, smaller);
-      else kept.delete(index);
+      kept[index] = lengths.within(key, days[index]?.date ?? '', room - 2 * warmUp);
     }
     return changed;
   }
 
   /** Where every run is a key session, what is left over lengthens the first of them. */
   function giveBack(): void {
-    const [first] = kept.keys();
-    if (days.some(({ role }, index) => isOther(role) && !fixed.has(index))) return;
-    const over = clean(left - sum([...parts.values()].flat()));
-    const held = first === undefined ? undefined : fixed.get(first);
-    if (over <= 0 || first === undefined || held?.by !== 'session') return;
-    fixed.set(first, { ...held, amount: clean(held.amount + over) });
+    const first = kept.findIndex((key) => key !== undefined);
+    const held = fixed[first];
+    if (held?.by !== 'session') return;
+    if (days.some(({ role }, index) => isOther(role) && !fixed[index])) return;
+    const over = clean(left - sum(parts.map(sum)));
+    if (over <= 0) return;
+    fixed[first] = { ...held, amount: clean(held.amount + over) };
     parts = share();
   }
 
-  /** First and second run of every day that shares, by index. */
-  function share(): Map<number, number[]> {
-    const slots = days.flatMap(({ role, double }, index): Slot[] => {
-      if (!isOther(role) || fixed.has(index)) return [];
+  /** First and second run of every day that shares. */
+  function share(): number[][] {
+    const slots: Slot[] = [];
+    days.forEach(({ role, double }, index) => {
+      if (!isOther(role) || fixed[index]) return;
       const weight = weightOf(role) * runningOn(index);
-      const first = { index, weight };
-      return double ? [first, { index, weight: rules.week.second * weight }] : [first];
+      slots.push({ index, weight });
+      if (double) slots.push({ index, weight: rules.week.second * weight });
     });
-    const rest = clean(left - sum([...fixed.values()].map(({ amount }) => amount)));
     const amounts = shareOut(
-      Math.max(0, rest),
+      Math.max(0, clean(left - taken())),
       slots.map(({ weight }) => weight),
       { least, most, step },
     );
-    const found = new Map<number, number[]>();
-    for (const [index, { amount }] of fixed) found.set(index, split(index, amount));
-    slots.forEach(({ index }, place) => {
-      found.set(index, [...(found.get(index) ?? []), amounts[place] ?? 0]);
-    });
+    const found = fixed.map((held, index) => (held ? split(index, held.amount) : []));
+    slots.forEach(({ index }, place) => found[index]?.push(amounts[place] ?? 0));
     return found;
   }
 

@@ -53,6 +53,7 @@ export function drawLegs(block: LegsOf, columns: Columns, frame: LegsFrame): Leg
   const { legs, weeks } = block;
   const scale = legsScale(block, frame);
   const xs = dayXs(weeks, columns);
+  const points = pointsOf(legs, xs);
   const morning = (index: number) => ({
     x: xs[index] ?? columns.labels,
     y: scale(legs.days[index]?.value ?? 0),
@@ -60,40 +61,55 @@ export function drawLegs(block: LegsOf, columns: Columns, frame: LegsFrame): Leg
   let day = 0;
   const heaviest = weeks.find(({ length }) => (day += length) > legs.nadir);
   return {
-    curve: curveOf(legs.days, xs, scale),
-    band: bandOf(legs.days, xs, scale),
+    curve: curveOf(points, scale),
+    band: bandOf(points, scale),
     zero: scale(0),
     nadir: { ...morning(legs.nadir), week: heaviest?.number ?? 1 },
     raceDay: morning(legs.days.length - 1),
   };
 }
 
-/** The curve alone, day by day. */
+/** The curve alone. */
 export function legsLine(block: LegsOf, columns: Columns, frame: LegsFrame): string {
-  return curveOf(block.legs.days, dayXs(block.weeks, columns), legsScale(block, frame));
+  return curveOf(pointsOf(block.legs, dayXs(block.weeks, columns)), legsScale(block, frame));
 }
 
 type Scale = ReturnType<typeof legsScale>;
 
-function curveOf(days: readonly LegsDay[], xs: readonly number[], scale: Scale): string {
-  const path = line<LegsDay>(
-    (_, index) => xs[index] ?? 0,
-    ({ value }) => scale(value),
-  );
-  return path.digits(1)(days) ?? '';
+/** Straight from one point to the next, the eye sees a curve. */
+const POINT_EVERY = 8;
+
+interface Point {
+  x: number;
+  day: LegsDay;
 }
 
-/** The model's doubt; what is drawn this pale needs a point every other day only. */
-function bandOf(days: readonly LegsDay[], xs: readonly number[], scale: Scale): string {
-  const places = days.flatMap((_, index) =>
-    index % 2 === 0 || index === days.length - 1 ? [index] : [],
+/** Days that are drawn: some pixels apart, the heaviest and the last always. */
+function pointsOf({ days, nadir }: LaidBlock['legs'], xs: readonly number[]): Point[] {
+  const step = Math.max(1, Math.ceil(POINT_EVERY / ((xs[1] ?? 0) - (xs[0] ?? 0))));
+  const points: Point[] = [];
+  days.forEach((day, index) => {
+    const kept = index % step === 0 || index === nadir || index === days.length - 1;
+    if (kept) points.push({ x: xs[index] ?? 0, day });
+  });
+  return points;
+}
+
+function curveOf(points: readonly Point[], scale: Scale): string {
+  const path = line<Point>(
+    ({ x }) => x,
+    ({ day }) => scale(day.value),
   );
-  const at = (index: number) => days[index] ?? { value: 0, quick: 0, slow: 0 };
-  const path = area<number>()
-    .x((index) => xs[index] ?? 0)
-    .y0((index) => scale(low(at(index))))
-    .y1((index) => scale(high(at(index))));
-  return path.digits(1)(places) ?? '';
+  return path.digits(1)(points) ?? '';
+}
+
+/** The model's doubt. */
+function bandOf(points: readonly Point[], scale: Scale): string {
+  const path = area<Point>()
+    .x(({ x }) => x)
+    .y0(({ day }) => scale(low(day)))
+    .y1(({ day }) => scale(high(day)));
+  return path.digits(1)(points) ?? '';
 }
 
 function legsScale(

@@ -1,4 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
+import type { Block } from '@nadir/core';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
@@ -79,8 +80,8 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
           {refusal && <ErrorNote>{refusal}</ErrorNote>}
           <div ref={ref} className="fill">
             <p role="status" className="in-hand" hidden={!inHand}>
-              {inHand &&
-                `${inHand.words} ${checksWords(base.block.findings.length, block.findings.length)}`}
+              {inHand?.words}
+              {inHand && settled === drawn && ` ${checksWords(base.block, block)}`}
             </p>
             {size.width > 0 && (
               <>
@@ -142,9 +143,9 @@ function useColumns(width: number, weeks: number) {
   return now;
 }
 
-/** What a change that is only shown would do to the checks. */
-function checksWords(before: number, after: number): string {
-  if (after === before) return 'Checks: no more, no fewer.';
-  const by = Math.abs(after - before);
-  return `Checks: ${by} ${after > before ? 'more' : 'fewer'}.`;
+/** What a change that is only shown would do to the checks; said once the hand rests. */
+function checksWords({ findings: before }: Block, { findings: after }: Block): string {
+  if (after.length === before.length) return 'Checks: no more, no fewer.';
+  const by = Math.abs(after.length - before.length);
+  return `Checks: ${by} ${after.length > before.length ? 'more' : 'fewer'}.`;
 }
