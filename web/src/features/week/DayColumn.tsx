@@ -113,8 +113,7 @@ export function DayColumn({
     >
       <div className="day-head">
         <span>
-          {shortWeekday(date)} {formatDayAndMonth(date)}
-          {isToday && ' · today'}
+          {shortWeekday(date)} {isToday ? 'today' : formatDayAndMonth(date)}
         </span>
         {!isPlaced && (
           <button
