@@ -33,6 +33,16 @@ const cases: readonly [CheckCode, Partial<Given>, RegExp][] = [
     day('2026-12-22', { session: '20 x 1000 m @ 10-km, 60 s jog' }),
     /^Leave Tue 22 Dec to the week$/,
   ],
+  ['too-little-hard', { sessions: [] }, /^Take the usual sessions of the speed phase$/],
+  ['too-little-hard', { week: { ...marathon.week, qualityOn: [] } }, /^Place the usual hard days$/],
+  [
+    'monotony',
+    {
+      week: { ...marathon.week, runDays: 7, restOn: [], qualityOn: [] },
+      overrides: { values: { 'week.mostMonotony': 1.323 } },
+    },
+    /^Rest on /,
+  ],
   ['taper-not-quick', { week: { ...marathon.week, qualityOn: [] } }, /^Strides on Mon .*, Mon /],
   ['race-pace-never', { sessions: [] }, /^Finish long runs at race pace$/],
   [

@@ -1,3 +1,4 @@
+import { suggestUses } from '../library/suggest-uses.js';
 import type { Check } from './finding.js';
 import { freeDays, makeEasy } from './mending-days.js';
 
@@ -32,5 +33,16 @@ export const tooLittleHard = {
     const value = distance > 0 ? hard / distance : 1;
     if (wishes.athlete.injured || wishes.athlete.oftenHurt || value >= limit - 1e-9) return [];
     return [{ weeks: quick.map(({ number }) => number), value, limit }];
+  },
+  fixes(_, { block: { wishes } }) {
+    const others = wishes.sessions.filter(({ phase }) => phase !== 'speed');
+    const usual = suggestUses(wishes.race.distance).filter(({ phase }) => phase === 'speed');
+    const sessions = [...others, ...usual];
+    const placed = { week: { ...wishes.week, qualityOn: undefined } };
+    return [
+      { label: 'Take the usual sessions of the speed phase', change: { sessions } },
+      { label: 'Place the usual hard days', change: placed },
+      { label: 'Place the usual hard days with their sessions', change: { ...placed, sessions } },
+    ];
   },
 } as const satisfies Check;

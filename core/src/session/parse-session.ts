@@ -21,6 +21,10 @@ export type ReadSession = { ok: true; session: Session } | { ok: false; problem:
  * @example readSession('6 x 1000 m @ 10 km, 90 s jog')
  */
 export function readSession(text: string): ReadSession {
+  if (text.length > MOST_CHARACTERS) {
+    const message = `${text.length} characters are no session; ${MOST_CHARACTERS} are the most.`;
+    return { ok: false, problem: { column: MOST_CHARACTERS + 1, message } };
+  }
   const known = read.get(text) ?? parsed(text);
   if (read.size >= MOST_KEPT) read.clear();
   read.set(text, known);
@@ -38,10 +42,6 @@ export function sessionOf(text: string): Session | undefined {
 }
 
 function parsed(text: string): ReadSession {
-  if (text.length > MOST_CHARACTERS) {
-    const message = `${text.length} characters are no session; ${MOST_CHARACTERS} are the most.`;
-    return { ok: false, problem: { column: MOST_CHARACTERS + 1, message } };
-  }
   try {
     const session = parse(text, {}) as Session;
     const pieces = piecesOf(session.parts);
