@@ -11,10 +11,10 @@ const RUNS = 20;
 /** Reading a line of shorthand, against splitting the same line at its semicolons and numbers. */
 export function benchShorthand() {
   const read = medianMs(RUNS, () => {
-    for (let read = 0; read < LINES; read++) readSession(line());
+    for (let turn = 0; turn < LINES; turn++) readSession(line());
   });
   const split = medianMs(RUNS, () => {
-    for (let read = 0; read < LINES; read++) line().split(/[;,]|\d+/);
+    for (let turn = 0; turn < LINES; turn++) line().split(/[;,]|\d+/);
   });
   return [
     `shorthand: ${Math.round((1000 * LINES) / read)} lines read a second`,

@@ -31,8 +31,9 @@ export function toBlockFile(wishes: Wishes, countedBack: boolean): BlockFile {
 }
 
 /**
- * A file with a change laid over its wishes, or what stands in its way. Where its start was counted back
- * from the race, and still is where counting back leads, it stays left out.
+ * A file with a change laid over its wishes, or what stands in its way. Where
+ * its start was counted back from the race, and still is where counting back
+ * leads, it stays left out.
  */
 export function changedFile(file: BlockFile, change: Change): Parsed<BlockFile> {
   const settled = settleSound(applyChange<Given>(givenOf(file), change));

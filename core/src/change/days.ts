@@ -38,7 +38,7 @@ export function moveDay(block: Block, from: CivilDate, to: CivilDate): CommandOr
   };
 }
 
-/** Puts what a day holds on the same day of the next week too, or of the next cycle that is no weeks. */
+/** Puts what a day holds on the same day of the next week too; of the next cycle, where one is no whole weeks. */
 export function copyOn(block: Block, date: CivilDate): CommandOrNot {
   const cycle = cycleLength(block.wishes);
   const to = addDays(date, cycle % 7 === 0 ? 7 : cycle);

@@ -36,6 +36,11 @@ const cases: readonly [CheckCode, Partial<Given>, RegExp][] = [
   ['too-little-hard', { sessions: [] }, /^Take the usual sessions of the speed phase$/],
   ['too-little-hard', { week: { ...marathon.week, qualityOn: [] } }, /^Place the usual hard days$/],
   [
+    'too-little-hard',
+    { sessions: [], week: { ...marathon.week, qualityOn: [] } },
+    /^Place the usual hard days with their sessions$/,
+  ],
+  [
     'monotony',
     {
       week: { ...marathon.week, runDays: 7, restOn: [], qualityOn: [] },

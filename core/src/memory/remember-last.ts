@@ -3,8 +3,8 @@
  * it gives the same one.
  *
  * Not a weak map: while a block is dragged, sixty a second are laid out and
- * dropped, and the collector of young objects keeps what a weak map holds until
- * a full collection. That cost more than it saved.
+ * dropped, and V8 keeps what a weak map holds until a full collection, over
+ * the quick ones between.
  */
 export function rememberLast<K extends object, V>(work: (about: K) => V): (about: K) => V {
   let last: { about: K; answer: V } | undefined;

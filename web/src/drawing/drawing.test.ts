@@ -1,7 +1,7 @@
 import { layOut, showBlock } from '@nadir/core';
 import { describe, expect, it } from 'vitest';
 import { columnX } from './columns.js';
-import { dayIndex, dayX, weekOf } from './days.js';
+import { dayIndex, dayX, dayXs, weekOf } from './days.js';
 import { drawLegs } from './legs-curve.js';
 import { drawSkyline, heaviest, scaleEnd, volumeScale } from './skyline.js';
 
@@ -24,6 +24,9 @@ describe('the column grid', () => {
     expect(dayX(weeks, columns, 1)).toBe(60 + 35);
     expect(dayX(weeks, columns, 2)).toBe(130);
     expect(dayX(weeks, columns, 9)).toBe(200);
+    expect(dayXs(weeks, columns)).toEqual(
+      Array.from({ length: 9 }, (_, index) => dayX(weeks, columns, index)),
+    );
   });
 
   it('finds the week of a date, and none outside the block', () => {
@@ -64,5 +67,18 @@ describe('the legs', () => {
     expect(legs.nadir.y).toBeGreaterThan(legs.zero);
     expect(legs.nadir.x).toBeGreaterThanOrEqual(columnX(columns, legs.nadir.week - 1));
     expect(legs.nadir.x).toBeLessThanOrEqual(columnX(columns, legs.nadir.week));
+  });
+
+  it('go through the nadir however few points have room', () => {
+    const points = (width: number) => {
+      const { curve, nadir } = drawLegs(block, { ...columns, width }, { top: 320, bottom: 400 });
+      const all = curve.slice(1).split('L');
+      const tenth = (pixels: number) => Math.round(pixels * 10) / 10;
+      expect(all).toContain(`${tenth(nadir.x)},${tenth(nadir.y)}`);
+      return all.length;
+    };
+    // Twelve weeks to a race on a Sunday: 84 mornings, or one of every eight pixels.
+    expect(points(2000)).toBe(84);
+    expect(points(60 + 84 * 2)).toBeLessThanOrEqual(84 / 4 + 2);
   });
 });

@@ -113,7 +113,9 @@ export function DayColumn({
     >
       <div className="day-head">
         <span>
-          {shortWeekday(date)} {isToday ? 'today' : formatDayAndMonth(date)}
+          {isToday && <span className="only-screen">today</span>}
+          <span className={isToday ? 'only-print' : undefined}>{shortWeekday(date)}</span>{' '}
+          {formatDayAndMonth(date)}
         </span>
         {!isPlaced && (
           <button

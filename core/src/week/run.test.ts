@@ -1,0 +1,31 @@
+import { describe, expect, it, vi } from 'vitest';
+import { Run } from './run.js';
+
+const figures = {
+  distance: 9000,
+  time: 3015,
+  hardDistance: 0,
+  hardTime: 0,
+  family: undefined,
+};
+
+describe('a run', () => {
+  it('is put into words when they are read, not before', () => {
+    const words = vi.fn(() => '9 km easy');
+    const run = new Run(words, figures);
+    expect(words).not.toHaveBeenCalled();
+    expect(run.shorthand).toBe('9 km easy');
+  });
+
+  it('is written out with its words', () => {
+    const written: unknown = JSON.parse(JSON.stringify(new Run(() => '9 km easy', figures)));
+    expect(written).toEqual({
+      kind: 'run',
+      shorthand: '9 km easy',
+      distance: 9000,
+      time: 3015,
+      hardDistance: 0,
+      hardTime: 0,
+    });
+  });
+});
