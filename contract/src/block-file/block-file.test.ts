@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { layOut } from '@nadir/core';
+import { type Block, layOut } from '@nadir/core';
 import fc from 'fast-check';
 import { describe, expect, expectTypeOf, it } from 'vitest';
 import { problemLine } from '../problems.js';
@@ -177,7 +177,11 @@ describe('saving again', () => {
   it.each(files)('%s lays out the same block', (_, file) => {
     const copy: unknown = JSON.parse(JSON.stringify(saved(file)));
     const parsed = parseBlockFile(copy);
-    expect(parsed.ok && layOut(givenOf(parsed.value))).toEqual(layOut(givenOf(file)));
+    // Written out: with the words of every day and the findings.
+    const written = (block: Block | false) => JSON.parse(JSON.stringify(block)) as unknown;
+    expect(written(parsed.ok && layOut(givenOf(parsed.value)))).toEqual(
+      written(layOut(givenOf(file))),
+    );
   });
 });
 

@@ -1,4 +1,3 @@
-import type { Finding } from '../checks/finding.js';
 import { runChecks } from '../checks/run-checks.js';
 import { layLongRuns } from '../longrun/lay-long-runs.js';
 import { layLegs, dayLoad } from '../load/legs.js';
@@ -28,6 +27,7 @@ import { sessionLengths } from '../week/session-lengths.js';
 import { settle } from '../settle/settle.js';
 import type { Given, Wishes } from '../wishes/wishes.js';
 import type { Block } from './block.js';
+import { LaidOut } from './laid-out.js';
 import type { LaidBlock, Week } from '../laid/laid-block.js';
 import { layFrame } from '../frame/frame.js';
 
@@ -52,14 +52,7 @@ export function layOut(given: Given, options: LayOutOptions = {}): Block {
   const { wishes } = settle(given);
   const laid = layWeeks(wishes, rules);
   const shown = options.shown ?? { ...wishes.athlete, step: 1 };
-  let findings: Finding[] | undefined;
-  return {
-    ...laid,
-    // Worked out when they are asked for: a hand on the move looks at none.
-    get findings() {
-      return (findings ??= runChecks({ block: laid, rules, today: options.today }, shown));
-    },
-  };
+  return new LaidOut(laid, () => runChecks({ block: laid, rules, today: options.today }, shown));
 }
 
 function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
@@ -88,13 +81,13 @@ function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
   const school = wishes.athlete.injured ? 'easy' : wishes.longRun.segment;
   const segments = laySegments(school, frame.weeks, longRuns, step);
   const amounts = frame.weeks.map((_, index) => ({
-    ...(volumes[index] ?? NOTHING_LAID),
     longRun: longRuns[index]?.longRun ?? 0,
     longRunOn: longRuns[index]?.date,
+    ...(volumes[index] ?? NOTHING_LAID),
   }));
   const plans = frame.weeks.map((week, index) => {
     const laid = amounts[index] ?? NO_AMOUNTS;
-    const planned = { ...week, recovery: laid.recovery };
+    const planned = { recovery: laid.recovery, ...week };
     return planWeek(wishes, rules, planned, wished[index] ?? [], laid, byDay, each);
   });
   const toFill = frame.weeks.map((week, index) => ({
@@ -132,10 +125,10 @@ function layWeeks(wishes: Wishes, rules: HouseRules): LaidBlock {
       taperShare: frameWeek.taperShare,
       running: frameWeek.running,
       events: eventsIn(frameWeek, wishes.events),
-      ...totalsOf(days),
       hardDays: days.filter(isHardRunning).length,
       runDays: days.filter(({ role, distance: run }) => role !== 'race' && run > 0).length,
       days,
+      ...totalsOf(days),
     };
   });
   const legs = layLegs(daysToRace(weeks), startingLoad(weeks));

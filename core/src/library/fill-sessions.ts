@@ -179,7 +179,7 @@ function isEasy({ piece: { target } }: Extract<Part, { kind: 'run' }>): boolean 
 function matching(line: Omit<Line, 'toMatch'>, before: Line | undefined): Line {
   const hills = line.parts.some((part) => part.kind === 'repeat' && part.piece.uphill);
   const hard = line.laid.hardDistance;
-  return { ...line, toMatch: hills ? (before?.toMatch ?? hard) : hard };
+  return { toMatch: hills ? (before?.toMatch ?? hard) : hard, ...line };
 }
 
 function lay(parts: readonly Part[], paces: SessionPaces): Pick<Line, 'parts' | 'laid'> {

@@ -90,7 +90,7 @@ export function layLongRuns(
   for (const [index, week] of frame.weeks.entries()) {
     const pin = pins.get(week.number);
     const next = pin === undefined ? layWeek(index, week) : { longRun: pin, rule: 'pin' as const };
-    laid.push({ ...next, date: next.longRun > 0 ? days[index]?.date : undefined });
+    laid.push({ date: next.longRun > 0 ? days[index]?.date : undefined, ...next });
     if (climbs[index] && week.length === 7) {
       last = next.longRun;
       longest = Math.max(longest, last);

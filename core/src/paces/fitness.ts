@@ -57,13 +57,13 @@ export function fitnessOn(
   const peak = peakMetres(subject, timeFor);
   const age = ageInWeeks(newest, day);
   return {
-    ...withCaution(timeFor, efforts, peak, rules),
     model: lacking === undefined ? athlete.paceModel : 'power-law',
     lacking,
     efforts,
     peak,
     age,
     stale: age > staleWeeks,
+    ...withCaution(timeFor, efforts, peak, rules),
   };
 }
 

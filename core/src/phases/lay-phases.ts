@@ -56,8 +56,8 @@ export function layPhases(wish: PhaseWish, weeks: number, taperWeeks: number): P
   function ownParts({ own }: PhaseWish) {
     const lengths = own.map((phase) => phase.weeks);
     const scaled = scaleWeeks(lengths, weeks);
-    return own.map((phase, index) =>
-      sized({ ...phase, closes: phase.closes === true, weight: phase.weeks }, scaled[index]),
+    return own.map(({ kind, name, closes = false, weeks: weight }, index) =>
+      sized({ kind, name, closes, weight }, scaled[index]),
     );
   }
 }
@@ -84,5 +84,5 @@ function layoutParts(wish: PhaseWish, weeks: number, taperWeeks: number): SizedP
 }
 
 function sized(part: LayoutPart, weeks = 0): SizedPart {
-  return { ...part, weeks };
+  return { weeks, ...part };
 }

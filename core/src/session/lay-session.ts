@@ -59,7 +59,7 @@ export function laySession(
   take: 'least' | 'most' = 'most',
 ): LaidSession {
   const { laid, unknown } = lay(session.parts, paces, { take, oneByOne: true });
-  return { stretches: laid.map(({ stretch: each }) => each), ...totalsOf(laid), unknown };
+  return { stretches: laid.map(({ stretch: each }) => each), unknown, ...totalsOf(laid) };
 }
 
 /** What a session comes to at its most, without laying out every repetition. */
@@ -75,7 +75,7 @@ const totalsAt = rememberLast((_: SessionPaces) => new Map<readonly Part[], Sess
 
 function workedOut(parts: readonly Part[], paces: SessionPaces): SessionTotals {
   const { laid, unknown } = lay(parts, paces, { take: 'most', oneByOne: false });
-  return { ...totalsOf(laid), unknown };
+  return { unknown, ...totalsOf(laid) };
 }
 
 /** A stretch, and how often it is run. */

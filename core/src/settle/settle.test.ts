@@ -15,7 +15,7 @@ describe('settling', () => {
     const { wishes, reasons } = settle(bare);
     expect(wishes).toMatchObject({ weeks: 14, weekStartsOn: 'monday', start: '2027-01-25' });
     expect(examineWishes(wishes)).toEqual([]);
-    expect(reasons.weeks).toContain('14 is usual for the half marathon');
+    expect(reasons().weeks).toContain('14 is usual for the half marathon');
   });
 
   it.each([800, 5000, 10_000, 21_097.5, 42_195])(
@@ -43,7 +43,7 @@ describe('settling', () => {
   it('never touches what the coach gave, and says so', () => {
     const { wishes, reasons } = settle(marathon);
     expect(wishes.volume).toMatchObject(marathon.volume ?? {});
-    expect(reasons.peak).toBe('As you set it.');
+    expect(reasons().peak).toBe('As you set it.');
   });
 });
 

@@ -18,7 +18,8 @@ import type { Athlete, Given, Race, Wishes } from '../wishes/wishes.js';
 /** Wishes with nothing left out, and a sentence for each answer that was worked out. */
 export interface Settled {
   wishes: Wishes;
-  reasons: Reasons;
+  /** Asked for by the questions alone, not by every lay-out. */
+  reasons: () => Reasons;
 }
 
 /**
@@ -35,12 +36,11 @@ export function settle(given: Given): Settled {
   const subject = { athlete, paces, ...dates };
   const asked = given.volume?.peak;
   const pace = easyPaces(
-    { ...subject, volume: asked === undefined ? undefined : { peak: asked } },
+    { volume: asked === undefined ? undefined : { peak: asked }, ...subject },
     rules,
   )(dates.start);
   const week = suggestWeek(given, athlete, weekStartsOn);
   const weeks = {
-    ...dates,
     weekStartsOn,
     phases: {
       layout: given.phases?.layout ?? suggestLayout(athlete, dates.race),
@@ -48,22 +48,22 @@ export function settle(given: Given): Settled {
     },
     taper: { school: given.taper?.school ?? 'three-steps', depth: given.taper?.depth },
     week,
+    ...dates,
   };
   const events = sortedEvents(given.events ?? []);
   const byDay = eventDays(events, rules);
   const suggestion = { given, rules, athlete, ...dates, pace, week };
   const volume = suggestVolume(
     suggestion,
-    (wish) => countRises(layFrame({ ...weeks, volume: wish }, rules, byDay), wish).count,
+    (wish) => countRises(layFrame({ volume: wish, ...weeks }, rules, byDay), wish).count,
   );
   // Known only now: how far a marathon is made careful depends on the heaviest week.
   const laidPace =
-    volume.peak === asked ? pace : easyPaces({ ...subject, volume }, rules)(dates.start);
+    volume.peak === asked ? pace : easyPaces({ volume, ...subject }, rules)(dates.start);
   const wishes: Wishes = {
     athlete,
-    ...weeks,
     volume,
-    longRun: suggestLongRun({ ...suggestion, pace: laidPace, volume }),
+    longRun: suggestLongRun({ volume, ...suggestion, pace: laidPace }),
     paces,
     events,
     pins: sortedPins(given.pins ?? []),
@@ -73,14 +73,9 @@ export function settle(given: Given): Settled {
     houseRules: settleChanges(given.houseRules),
     overrides: settleChanges(given.overrides),
     previousRace: settlePrevious(given.previousRace),
+    ...weeks,
   };
-  return {
-    wishes,
-    // Asked for by the questions alone, not by every lay-out.
-    get reasons() {
-      return reasonsOf(given, wishes, laidPace, rules);
-    },
-  };
+  return { wishes, reasons: () => reasonsOf(given, wishes, laidPace, rules) };
 }
 
 function settleAthlete({ athlete }: Given): Athlete {

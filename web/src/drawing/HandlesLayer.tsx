@@ -4,7 +4,7 @@ import { token } from '../look/tokens.js';
 import { type Columns, columnWidth, columnX } from './columns.js';
 import { type HandleWords, handleWords, peakWeekOf } from './handle-words.js';
 import { type Handle, type Hands, handleKey } from './hands.js';
-import type { Skyline, VolumeScale } from './skyline.js';
+import type { VolumeScale, WeekDrawn } from './skyline.js';
 
 /** Pixels above and below a line within which it can be taken. */
 const REACH = 6;
@@ -47,7 +47,7 @@ export const HandlesLayer = memo(function HandlesLayer({
 }: {
   block: Block;
   shown: ShownBlock;
-  skyline: Skyline;
+  skyline: readonly WeekDrawn[];
   scale: VolumeScale;
   columns: Columns;
   /** Height of the phases' band under the ground. */
@@ -131,9 +131,9 @@ function HandleMark({
   );
 }
 
-function weekHandles({ weeks }: Block, skyline: Skyline, selected: number): Place[] {
+function weekHandles({ weeks }: Block, skyline: readonly WeekDrawn[], selected: number): Place[] {
   return weeks.flatMap(({ number, toGo, longRun }): Place[] => {
-    const drawn = skyline.weeks[number - 1];
+    const drawn = skyline[number - 1];
     if (!drawn) return [];
     const tab = number === selected;
     const volume: Place = {
@@ -172,8 +172,8 @@ function phaseHandles({ phases }: Block, columns: Columns, ground: number, band:
 }
 
 /** The peak is taken by the mark over its first week. */
-function peakHandle(block: Block, skyline: Skyline): Place[] {
-  const drawn = skyline.weeks[peakWeekOf(block) - 1];
+function peakHandle(block: Block, skyline: readonly WeekDrawn[]): Place[] {
+  const drawn = skyline[peakWeekOf(block) - 1];
   if (!drawn) return [];
   return [
     {
@@ -189,8 +189,8 @@ function peakHandle(block: Block, skyline: Skyline): Place[] {
 }
 
 /** The mark over the heaviest week by which the peak is moved. */
-export function PeakMark({ block, skyline }: { block: Block; skyline: Skyline }) {
-  const drawn = skyline.weeks[peakWeekOf(block) - 1];
+export function PeakMark({ block, skyline }: { block: Block; skyline: readonly WeekDrawn[] }) {
+  const drawn = skyline[peakWeekOf(block) - 1];
   if (!drawn) return null;
   const x = drawn.x + drawn.width / 2;
   const y = drawn.top - 20;

@@ -67,11 +67,14 @@ describe('the Section', () => {
   });
 
   it('inks what is done, all of it once the race is over', () => {
-    const fill = (container: HTMLElement, name: string) =>
-      container.querySelector(`path[fill="var(--nadir-${name})"]`)?.getAttribute('d');
-    expect(fill(draw('2026-12-01').container, 'done')).toBe('');
+    const weeks = (container: HTMLElement, name: string) =>
+      container.querySelectorAll(`rect[fill="var(--nadir-${name})"]`).length;
+    expect(weeks(draw('2026-12-01').container, 'done')).toBe(0);
     cleanup();
-    expect(fill(draw('2027-05-01').container, 'toCome')).toBe('');
+    const { container } = draw('2027-02-10');
+    expect([weeks(container, 'done'), weeks(container, 'toCome')]).toEqual([8, 10]);
+    cleanup();
+    expect(weeks(draw('2027-05-01').container, 'toCome')).toBe(0);
   });
 });
 

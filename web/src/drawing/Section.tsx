@@ -51,10 +51,7 @@ export const Section = memo(function Section(props: SectionProps) {
   const most = Math.max(props.reach ?? 1, heaviest(shown), ghost ? heaviest(ghost.shown) : 1);
   const end = scaleEnd(most);
   const scale = useMemo(() => volumeScale(end, { top: TOP, ground }), [end, ground]);
-  const skyline = useMemo(
-    () => drawSkyline(shown, columns, scale, doneWeeks),
-    [shown, columns, scale, doneWeeks],
-  );
+  const skyline = useMemo(() => drawSkyline(shown, columns, scale), [shown, columns, scale]);
   const [lowest, freshest] = legsRange(ghost ? [block, ghost.block] : [block]);
   const legs = useMemo(
     (): LegsFrame => ({ top: ground + BAND + 14, bottom: height - 20, range: [lowest, freshest] }),
@@ -62,8 +59,8 @@ export const Section = memo(function Section(props: SectionProps) {
   );
   const settled = props.settled ?? props;
   const held = useMemo(
-    () => drawSkyline(settled.shown, columns, scale, doneWeeks),
-    [settled.shown, columns, scale, doneWeeks],
+    () => drawSkyline(settled.shown, columns, scale),
+    [settled.shown, columns, scale],
   );
   const { race, athlete } = block.wishes;
   return (

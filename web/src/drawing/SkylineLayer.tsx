@@ -1,11 +1,11 @@
 import { type Block, type Measure, type ShownBlock, formatSteps, unitName } from '@nadir/core';
-import { memo, useId } from 'react';
+import { memo } from 'react';
 import { token } from '../look/tokens.js';
 import { type Columns, columnX } from './columns.js';
-import type { Skyline, VolumeScale } from './skyline.js';
+import type { VolumeScale, WeekDrawn } from './skyline.js';
 import { WeekBar, barOf } from './WeekBar.js';
 
-/** Weekly volume as one stepped outline, with the long run in the foot of each week. */
+/** Weekly volume as one stepped outline, with the long run in the foot of each week; weeks done are inked. */
 export function SkylineLayer({
   skyline,
   scale,
@@ -14,7 +14,7 @@ export function SkylineLayer({
   columns,
   doneWeeks,
 }: {
-  skyline: Skyline;
+  skyline: readonly WeekDrawn[];
   scale: VolumeScale;
   block: Block;
   shown: ShownBlock;
@@ -25,19 +25,47 @@ export function SkylineLayer({
   return (
     <g>
       <Ticks scale={scale} columns={columns} measure={shown.measure} />
-      <path d={skyline.toCome} fill={token('toCome')} />
-      <path d={skyline.done} fill={token('done')} />
+      {skyline.map(({ x, width, top }, index) => (
+        <WeekGround
+          key={index}
+          {...{ x, width, top, ground }}
+          fill={token(index < doneWeeks ? 'done' : 'toCome')}
+        />
+      ))}
       {block.weeks.map((week, index) => {
-        const drawn = skyline.weeks[index];
+        const drawn = skyline[index];
         if (!drawn) return null;
         const done = index < doneWeeks;
         return <WeekBar key={week.number} {...barOf(week, shown, drawn, { ground, done })} />;
       })}
-      <path d={skyline.outline} fill="none" stroke={token('ink')} strokeWidth={1.25} />
-      <DoneOutline skyline={skyline} columns={columns} doneWeeks={doneWeeks} ground={ground} />
     </g>
   );
 }
+
+/** Under everything else, so that a figure wider than its column is not covered by the next week. */
+const WeekGround = memo(function WeekGround({
+  x,
+  width,
+  top,
+  ground,
+  fill,
+}: {
+  x: number;
+  width: number;
+  top: number;
+  ground: number;
+  fill: string;
+}) {
+  return (
+    <rect
+      {...{ x, width, fill }}
+      y={top}
+      height={Math.max(0, ground - top)}
+      // Neighbours meet without a seam.
+      shapeRendering="crispEdges"
+    />
+  );
+});
 
 const Ticks = memo(function Ticks({
   scale,
@@ -71,35 +99,3 @@ const Ticks = memo(function Ticks({
     </g>
   );
 });
-
-/** Weeks done are inked: the same outline, heavier, up to where today’s week begins. */
-function DoneOutline({
-  skyline,
-  columns,
-  doneWeeks,
-  ground,
-}: {
-  skyline: Skyline;
-  columns: Columns;
-  doneWeeks: number;
-  ground: number;
-}) {
-  const from = columnX(columns, 0);
-  const until = columnX(columns, Math.min(doneWeeks, columns.weeks));
-  const id = useId();
-  if (doneWeeks <= 0) return null;
-  return (
-    <g aria-hidden="true">
-      <clipPath id={id}>
-        <rect x={from - 2} y={0} width={until - from + 2} height={ground} />
-      </clipPath>
-      <path
-        d={skyline.outline}
-        fill="none"
-        stroke={token('ink')}
-        strokeWidth={2.75}
-        clipPath={`url(#${id})`}
-      />
-    </g>
-  );
-}

@@ -1,6 +1,6 @@
 import { type Block, type CivilDate, type ShownBlock, formatSteps, unitName } from '@nadir/core';
 import { dayIndex, dayX, weekOf } from './days.js';
-import { drawSkyline, heaviest, scaleEnd, volumeScale } from './skyline.js';
+import { drawSkyline, heaviest, outlineOf, scaleEnd, volumeScale } from './skyline.js';
 import { token } from '../look/tokens.js';
 
 const WIDTH = 190;
@@ -22,13 +22,22 @@ export function SmallSection({
   const doneWeeks = (weekOf(block.weeks, today) ?? 1) - 1;
   const most = heaviest(shown);
   const scale = volumeScale(scaleEnd(most), { top: 3, ground: HEIGHT - 1 });
-  const { outline, done, toCome, weeks } = drawSkyline(shown, columns, scale, doneWeeks);
+  const weeks = drawSkyline(shown, columns, scale);
   const index = dayIndex(block.weeks, today);
   const summary = `${label}: ${block.weeks.length} weeks, heaviest ${formatSteps(most, shown.measure)} ${unitName(shown.measure)}`;
   return (
     <svg width={WIDTH} height={HEIGHT} role="img" aria-label={summary} style={{ display: 'block' }}>
-      <path d={toCome} fill={token('toCome')} />
-      <path d={done} fill={token('done')} />
+      {weeks.map(({ x, width, top }, place) => (
+        <rect
+          key={x}
+          x={x}
+          width={width}
+          y={top}
+          height={HEIGHT - 1 - top}
+          fill={token(place < doneWeeks ? 'done' : 'toCome')}
+          shapeRendering="crispEdges"
+        />
+      ))}
       {weeks.map(({ x, width, longTop }, place) => (
         <rect
           key={x}
@@ -55,7 +64,13 @@ export function SmallSection({
           />
         );
       })}
-      <path d={outline} fill="none" stroke={token('ink')} strokeWidth={1.25} />
+      <path
+        d={weeks.map(outlineOf).join('')}
+        fill="none"
+        stroke={token('ink')}
+        strokeWidth={1.25}
+        strokeLinecap="square"
+      />
       {index !== undefined && (
         <line
           x1={dayX(block.weeks, columns, index)}

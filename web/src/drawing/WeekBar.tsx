@@ -8,7 +8,7 @@ import {
 } from '@nadir/core';
 import { memo } from 'react';
 import { token } from '../look/tokens.js';
-import type { Skyline } from './skyline.js';
+import { type WeekDrawn, outlineOf } from './skyline.js';
 
 /** Below this a pin's mark stands over its figure, not beside it. */
 const ROOM_BESIDE_FIGURES = 36;
@@ -16,12 +16,8 @@ const ROOM_BESIDE_FIGURES = 36;
 const ROOM_FOR_FIGURES = 24;
 
 /** Everything that is drawn in one week's column, as plain values: equal ones are not drawn again. */
-export interface BarDrawn {
+export interface BarDrawn extends WeekDrawn {
   label: string;
-  x: number;
-  width: number;
-  top: number;
-  longTop: number;
   ground: number;
   volume: string;
   /** Empty when there is no long run. */
@@ -39,7 +35,7 @@ export interface BarDrawn {
 export function barOf(
   week: Week,
   shown: ShownBlock,
-  drawn: Skyline['weeks'][number],
+  drawn: WeekDrawn,
   { ground, done }: { ground: number; done: boolean },
 ): BarDrawn {
   const say = (steps: number) => formatSteps(steps, shown.measure);
@@ -68,7 +64,7 @@ export function barOf(
   };
 }
 
-/** A week's long run at the foot of its column, its figures, and the marks of pins and recovery. */
+/** A week's part of the outline, its long run at the foot of the column, its figures, and the marks of pins and recovery. */
 export const WeekBar = memo(function WeekBar(bar: BarDrawn) {
   const { x, width, top, longTop, ground } = bar;
   const middle = x + width / 2;
@@ -93,6 +89,13 @@ export const WeekBar = memo(function WeekBar(bar: BarDrawn) {
           strokeDasharray="1.5 2.5"
         />
       )}
+      <path
+        d={outlineOf(bar)}
+        fill="none"
+        stroke={token('ink')}
+        strokeWidth={bar.done ? 2.75 : 1.25}
+        strokeLinecap="square"
+      />
       {width >= ROOM_FOR_FIGURES && (
         <>
           <text x={middle} y={top - 5} textAnchor="middle" fontWeight={600}>

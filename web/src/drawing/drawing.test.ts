@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { columnX } from './columns.js';
 import { dayIndex, dayX, dayXs, weekOf } from './days.js';
 import { drawLegs } from './legs-curve.js';
-import { drawSkyline, heaviest, scaleEnd, volumeScale } from './skyline.js';
+import { drawSkyline, heaviest, outlineOf, scaleEnd, stepOutline, volumeScale } from './skyline.js';
 
 const block = layOut({
   race: { name: 'Tidewrack Half', date: '2027-05-02', distance: 21_097.5 },
@@ -38,25 +38,42 @@ describe('the column grid', () => {
 });
 
 describe('the skyline', () => {
-  const skyline = drawSkyline(
-    shown,
-    columns,
-    volumeScale(scaleEnd(heaviest(shown)), { top: 20, ground: 300 }),
-    4,
-  );
+  const scale = volumeScale(scaleEnd(heaviest(shown)), { top: 20, ground: 300 });
+  const skyline = drawSkyline(shown, columns, scale);
 
-  it('steps once a week over the whole grid, and stands on the ground', () => {
-    expect(skyline.outline.match(/[ML]/g)?.length).toBeGreaterThanOrEqual(12);
-    expect(skyline.outline.startsWith('M60,')).toBe(true);
-    expect(skyline.done).toContain('L340,300');
-    expect(skyline.weeks).toHaveLength(12);
+  it('steps once a week over the whole grid, from the top of the week before', () => {
+    expect(skyline.map(({ x }) => x)).toEqual(shown.weeks.map((_, week) => 60 + 70 * week));
+    expect(skyline.map(({ from }) => from)).toEqual([
+      skyline[0]?.top,
+      ...skyline.slice(0, -1).map(({ top }) => top),
+    ]);
+    expect(outlineOf({ x: 60, width: 70, from: 200, top: 180, longTop: 250 })).toBe(
+      'M60,200V180h70',
+    );
+  });
+
+  it('as one outline goes through the same corners', () => {
+    expect(
+      stepOutline(
+        [10, 12],
+        (index) => 60 + 70 * index,
+        (steps) => 300 - 10 * steps,
+      ),
+    ).toBe('M60,200L130,200L130,180L200,180L200,180');
+    expect(
+      stepOutline(
+        [],
+        () => 0,
+        () => 0,
+      ),
+    ).toBe('');
   });
 
   it('draws more for more', () => {
     const most = shown.weeks.findIndex(({ volume }) => volume === heaviest(shown));
-    expect(skyline.weeks[most]?.top).toBe(Math.min(...skyline.weeks.map(({ top }) => top)));
-    expect(skyline.weeks[most]?.top).toBeGreaterThanOrEqual(20);
-    for (const { top, longTop } of skyline.weeks) expect(longTop).toBeGreaterThanOrEqual(top);
+    expect(skyline[most]?.top).toBe(Math.min(...skyline.map(({ top }) => top)));
+    expect(skyline[most]?.top).toBeGreaterThanOrEqual(20);
+    for (const { top, longTop } of skyline) expect(longTop).toBeGreaterThanOrEqual(top);
   });
 });
 

@@ -1,16 +1,16 @@
 import type { ShownBlock } from '@nadir/core';
 import { scaleLinear } from 'd3-scale';
-import { area, curveStepAfter, line } from 'd3-shape';
+import { curveStepAfter, line } from 'd3-shape';
 import { type Columns, columnX } from './columns.js';
 
-/** The part of the drawing above the waterline, in pixels of it. */
-export interface Skyline {
-  outline: string;
-  /** The filled ground of weeks done, and of weeks to come. */
-  done: string;
-  toCome: string;
-  /** Top of each week and of its long run. */
-  weeks: { x: number; width: number; top: number; longTop: number }[];
+/** One week above the waterline, in pixels of the drawing. */
+export interface WeekDrawn {
+  x: number;
+  width: number;
+  /** Top of the week before; its own in the first week. The outline steps from there. */
+  from: number;
+  top: number;
+  longTop: number;
 }
 
 /** Pixels for amounts in shown steps, above the waterline. */
@@ -58,49 +58,40 @@ export function heaviest({ weeks }: ShownBlock): number {
 }
 
 /**
- * The skyline of weekly volume as one stepped outline.
- *
- * @param doneWeeks weeks that lie wholly in the past
+ * The skyline of weekly volume, week by week: each stands by itself, so that a
+ * change of one draws no other.
  */
 export function drawSkyline(
-  shown: ShownBlock,
+  { weeks }: ShownBlock,
   columns: Columns,
-  { ground, yOf }: VolumeScale,
-  doneWeeks: number,
-): Skyline {
-  const volumes = shown.weeks.map(({ volume }) => volume);
-  const fill = area().curve(curveStepAfter).y0(ground);
-  const corners = (from: number, to: number) =>
-    stepCorners(volumes.slice(from, to), (index) => columnX(columns, from + index), yOf);
-  return {
-    outline: stepOutline(volumes, (index) => columnX(columns, index), yOf),
-    done: fill(corners(0, doneWeeks)) ?? '',
-    toCome: fill(corners(doneWeeks, volumes.length)) ?? '',
-    weeks: shown.weeks.map(({ volume, longRun }, index) => ({
-      x: columnX(columns, index),
-      width: columnX(columns, index + 1) - columnX(columns, index),
+  { yOf }: VolumeScale,
+): WeekDrawn[] {
+  return weeks.map(({ volume, longRun }, index) => {
+    const x = columnX(columns, index);
+    return {
+      x,
+      width: columnX(columns, index + 1) - x,
+      from: yOf(weeks[index - 1]?.volume ?? volume),
       top: yOf(volume),
       longTop: yOf(longRun),
-    })),
-  };
+    };
+  });
 }
 
-/** A stepped outline of weekly volumes. */
+/** A week's part of the outline: up or down from the week before, and across. */
+export function outlineOf({ x, width, from, top }: WeekDrawn): string {
+  return `M${x},${from}V${top}h${width}`;
+}
+
+/** A stepped outline of weekly volumes, as one. */
 export function stepOutline(
   volumes: readonly number[],
   xOf: (index: number) => number,
   yOf: (steps: number) => number,
 ): string {
-  return line().curve(curveStepAfter)(stepCorners(volumes, xOf, yOf)) ?? '';
-}
-
-function stepCorners(
-  volumes: readonly number[],
-  xOf: (index: number) => number,
-  yOf: (steps: number) => number,
-): [number, number][] {
   const last = volumes.at(-1);
-  if (last === undefined) return [];
-  const starts = volumes.map((volume, index): [number, number] => [xOf(index), yOf(volume)]);
-  return [...starts, [xOf(volumes.length), yOf(last)]];
+  if (last === undefined) return '';
+  const corners = volumes.map((volume, index): [number, number] => [xOf(index), yOf(volume)]);
+  const end: [number, number] = [xOf(volumes.length), yOf(last)];
+  return line().curve(curveStepAfter)([...corners, end]) ?? '';
 }

@@ -80,8 +80,10 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
           {refusal && <ErrorNote>{refusal}</ErrorNote>}
           <div ref={ref} className="fill">
             <p role="status" className="in-hand" hidden={!inHand}>
-              {inHand?.words}
-              {inHand && settled === drawn && ` ${checksWords(base.block, block)}`}
+              <span>
+                {inHand?.words}
+                {inHand && settled === drawn && ` ${checksWords(base.block, block)}`}
+              </span>
             </p>
             {size.width > 0 && (
               <>

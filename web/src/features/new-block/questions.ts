@@ -3,9 +3,10 @@ import {
   type CivilDate,
   type NamedPace,
   type Problem,
-  type Settled,
+  type Reasons,
   type SomeRuleChanges,
   type Weekday,
+  type Wishes,
   addDays,
   countWeeks,
   examineDates,
@@ -51,7 +52,9 @@ export function freshWishes(
   };
 }
 
-export interface Answered extends Settled {
+export interface Answered {
+  wishes: Wishes;
+  reasons: Reasons;
   /** Wishes that can be drawn and kept; undefined while a problem stands. */
   file: BlockFile | undefined;
   problems: Problem[];
@@ -80,8 +83,8 @@ export function answer(asked: BlockFile, today: CivilDate, { mayBePast = false }
     wishes: settled.wishes,
     reasons:
       asked.weeks === undefined
-        ? { ...settled.reasons, weeks: suggested.because }
-        : settled.reasons,
+        ? { ...settled.reasons(), weeks: suggested.because }
+        : settled.reasons(),
     file: problems.length > 0 ? undefined : file,
     problems,
   };
