@@ -38,6 +38,7 @@ export class LaidOut implements Block {
 
   /** Written out with its findings, as a file or another program has it. */
   toJSON(): Block {
-    return { ...this, findings: this.findings };
+    const { wishes, easyPace, phases, weeks, feasible, legs, findings } = this;
+    return { wishes, easyPace, phases, weeks, feasible, legs, findings };
   }
 }

@@ -61,7 +61,7 @@ export function layLegs(days: readonly LoadedDay[], startingLoad: number): Legs 
   const usual = heaviness(loads, startingLoad, DECAY_DAYS.usual);
   const quick = heaviness(loads, startingLoad, DECAY_DAYS.quick);
   const slow = heaviness(loads, startingLoad, DECAY_DAYS.slow);
-  const curve = usual.map((value, index) => ({
+  const curve = Array.from(usual, (value, index) => ({
     value,
     quick: quick[index] ?? value,
     slow: slow[index] ?? value,
@@ -83,12 +83,16 @@ export function dayLoad({ role, time, hardTime, cross }: LoadedDay): number {
 }
 
 /** Values on each morning; a day's own running weighs from the next morning on. */
-function heaviness(loads: readonly number[], startingLoad: number, decayDays: number): number[] {
+function heaviness(
+  loads: readonly number[],
+  startingLoad: number,
+  decayDays: number,
+): Float64Array {
   const keep = Math.exp(-1 / decayDays);
   const steady = startingLoad / (1 - keep);
-  if (steady <= 0) return loads.map(() => 0);
+  const values = new Float64Array(loads.length);
+  if (steady <= 0) return values;
   const mornings = new Float64Array(loads.length);
-  const values: number[] = [];
   // Of the last seven mornings; before the block all were alike.
   let together = 7 * steady;
   let fatigue = steady;
@@ -96,7 +100,7 @@ function heaviness(loads: readonly number[], startingLoad: number, decayDays: nu
     mornings[day] = fatigue;
     together += fatigue - (mornings[day - 7] ?? steady);
     fatigue = fatigue * keep + load;
-    values.push(1 - together / 7 / steady);
+    values[day] = 1 - together / 7 / steady;
   }
   return values;
 }

@@ -1,5 +1,5 @@
 import { type Block, formatPercent } from '@nadir/core';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { DISPLAY_FACE } from '../look/theme.js';
 import { token } from '../look/tokens.js';
 import { type Columns, columnX } from './columns.js';
@@ -33,24 +33,7 @@ export function LegsLayer({
       aria-label={`Legs: heaviest in week ${nadir.week}, ${depth} heavier than at the start; ${formatPercent(-raceDay)} on race morning. ${WHAT_IT_IS}`}
     >
       <title>{WHAT_IT_IS}</title>
-      <g fill={token('muted')} textAnchor="end">
-        <text x={columns.labels - 8} y={top + 4}>
-          fresh
-        </text>
-        <text
-          x={columns.labels - 8}
-          y={(top + bottom) / 2 + 4}
-          fontFamily={DISPLAY_FACE}
-          fontStyle="italic"
-          fontSize={14}
-          fill={token('ink')}
-        >
-          Legs
-        </text>
-        <text x={columns.labels - 8} y={bottom + 4}>
-          heavy
-        </text>
-      </g>
+      <Labels x={columns.labels - 8} top={top} bottom={bottom} />
       <line
         x1={columns.labels}
         x2={right}
@@ -83,3 +66,35 @@ export function LegsLayer({
     </g>
   );
 }
+
+/** What is up and what is down; it stands still while the curve is moved. */
+const Labels = memo(function Labels({
+  x,
+  top,
+  bottom,
+}: {
+  x: number;
+  top: number;
+  bottom: number;
+}) {
+  return (
+    <g fill={token('muted')} textAnchor="end">
+      <text x={x} y={top + 4}>
+        fresh
+      </text>
+      <text
+        x={x}
+        y={(top + bottom) / 2 + 4}
+        fontFamily={DISPLAY_FACE}
+        fontStyle="italic"
+        fontSize={14}
+        fill={token('ink')}
+      >
+        Legs
+      </text>
+      <text x={x} y={bottom + 4}>
+        heavy
+      </text>
+    </g>
+  );
+});

@@ -1,4 +1,5 @@
 import type { Phase, PhaseKind } from '@nadir/core';
+import { memo } from 'react';
 import { DISPLAY_FACE } from '../look/theme.js';
 import { token } from '../look/tokens.js';
 import { type Columns, columnX } from './columns.js';
@@ -38,46 +39,8 @@ export function PhasesLayer({
       {phases.map(({ kind, name, purpose, firstWeek, weeks }) => {
         const x = columnX(columns, firstWeek - 1);
         const width = columnX(columns, firstWeek - 1 + weeks) - x;
-        const fits = name.length * LETTER + 8 <= width;
-        return (
-          <g
-            key={firstWeek}
-            role="img"
-            aria-label={`Phase ${name}, ${weeks} weeks from week ${firstWeek}: ${purpose}`}
-          >
-            <title>{`${name}: ${purpose}`}</title>
-            <rect
-              x={x}
-              y={top}
-              width={width}
-              height={height}
-              fill={token('legs')}
-              fillOpacity={TINTS[kind] * 0.55}
-            />
-            <rect x={x} y={top} width={width} height={height} fill={hatchOf(hatch, kind)} />
-            {fits && (
-              <rect
-                x={x + width / 2 - (name.length * LETTER) / 2 - 5}
-                y={top + 3}
-                width={name.length * LETTER + 10}
-                height={height - 6}
-                fill={token('paper')}
-                fillOpacity={0.82}
-              />
-            )}
-            <text
-              x={x + width / 2}
-              y={top + height / 2 + 4.5}
-              textAnchor="middle"
-              fontFamily={DISPLAY_FACE}
-              fontStyle="italic"
-              fontSize={14}
-            >
-              {fits ? name : ''}
-            </text>
-            <line x1={x} x2={x} y1={top} y2={top + height + 4} stroke={token('ink')} />
-          </g>
-        );
+        const band = { kind, name, purpose, firstWeek, weeks, x, width, top, height };
+        return <PhaseBand key={firstWeek} {...band} hatch={hatchOf(hatch, kind)} />;
       })}
       <line
         x1={columnX(columns, 0)}
@@ -90,3 +53,55 @@ export function PhasesLayer({
     </g>
   );
 }
+
+/** One phase, of plain values: equal ones are not drawn again. */
+const PhaseBand = memo(function PhaseBand({
+  kind,
+  name,
+  purpose,
+  firstWeek,
+  weeks,
+  x,
+  width,
+  top,
+  height,
+  hatch,
+}: Pick<Phase, 'kind' | 'name' | 'purpose' | 'firstWeek' | 'weeks'> & {
+  x: number;
+  width: number;
+  top: number;
+  height: number;
+  /** Address of its pattern. */
+  hatch: string;
+}) {
+  const fits = name.length * LETTER + 8 <= width;
+  const band = { x, y: top, width, height };
+  return (
+    <g role="img" aria-label={`Phase ${name}, ${weeks} weeks from week ${firstWeek}: ${purpose}`}>
+      <title>{`${name}: ${purpose}`}</title>
+      <rect {...band} fill={token('legs')} fillOpacity={TINTS[kind] * 0.55} />
+      <rect {...band} fill={hatch} />
+      {fits && (
+        <rect
+          x={x + width / 2 - (name.length * LETTER) / 2 - 5}
+          y={top + 3}
+          width={name.length * LETTER + 10}
+          height={height - 6}
+          fill={token('paper')}
+          fillOpacity={0.82}
+        />
+      )}
+      <text
+        x={x + width / 2}
+        y={top + height / 2 + 4.5}
+        textAnchor="middle"
+        fontFamily={DISPLAY_FACE}
+        fontStyle="italic"
+        fontSize={14}
+      >
+        {fits ? name : ''}
+      </text>
+      <line x1={x} x2={x} y1={top} y2={top + height + 4} stroke={token('ink')} />
+    </g>
+  );
+});

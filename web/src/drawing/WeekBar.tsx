@@ -51,7 +51,6 @@ export function barOf(
   ];
   return {
     label: words.join(', '),
-    ...drawn,
     ground,
     volume: say(volume),
     longRun: longRun > 0 ? say(longRun) : '',
@@ -61,6 +60,7 @@ export function barOf(
     longRunPinned: week.longRunRule === 'pin',
     before: week.segment ? week.segment.before / week.longRun : 0,
     carried: week.segment ? week.segment.amount / week.longRun : 0,
+    ...drawn,
   };
 }
 
