@@ -1,4 +1,4 @@
-import { act, renderHook } from '@testing-library/react';
+import { act, cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { useLately } from './useLately.js';
 
@@ -9,7 +9,10 @@ const hook = () =>
 
 describe('what figures show', () => {
   beforeEach(() => void vi.useFakeTimers());
-  afterEach(() => void vi.useRealTimers());
+  afterEach(() => {
+    cleanup();
+    vi.useRealTimers();
+  });
 
   it('is the value itself while nothing is in hand', () => {
     const { result, rerender } = hook();
