@@ -5,6 +5,14 @@ import { startServer } from '../command/server.mjs';
 import { longBlock } from './example.mjs';
 import { percentile } from './median.mjs';
 
+/** Everything that is taken by hand, and which way. */
+const HANDLES = /** @type {const} */ ({
+  'volume 15': { what: 'a week', way: 'up' },
+  'longRun 15': { what: 'a long run', way: 'up' },
+  taper: { what: 'the taper', way: 'up' },
+  'phase 1': { what: 'a phase edge', way: 'across' },
+  peak: { what: 'the peak', way: 'across' },
+});
 /** One after the other: the first has not been made quick yet, later ones meet collections. */
 const DRAGS = 4;
 const MOVES = 120;
@@ -13,8 +21,9 @@ const BREATH_MS = 1500;
 const A_FRAME = 1000 / 60 + 1;
 
 /**
- * Frames while a week of a 24-week block is dragged in Chromium, several times,
- * against the same page at rest. One pointer move a frame.
+ * Frames while what can be taken by hand is dragged in Chromium, each several
+ * times, on a block of 24 weeks, against the same page at rest. One pointer
+ * move a frame.
  *
  * @param {string} databaseUrl an empty database
  */
@@ -41,27 +50,29 @@ export async function benchDrag(databaseUrl) {
       buffer: Buffer.from(JSON.stringify({ format: 'nadir-block', version: 2, ...longBlock })),
     });
     await page.locator('[data-handle="volume 15"]').waitFor();
-    const rest = await frames(page, 0);
     const cdp = await page.context().newCDPSession(page);
     await cdp.send('Performance.enable');
-    const before = await work(cdp);
-    /** @type {number[]} */
-    const drag = [];
-    for (let turn = 0; turn < DRAGS; turn++) {
-      drag.push(...(await frames(page, MOVES)));
-      // The server, here on the same machine, stores what was let go.
-      await page.waitForTimeout(BREATH_MS);
+    const still = percentile(await frames(page, 'volume 15', 0), 0.95);
+    const lines = [];
+    for (const [key, { what, way }] of Object.entries(HANDLES)) {
+      const before = await work(cdp);
+      /** @type {number[]} */
+      const drag = [];
+      for (let turn = 0; turn < DRAGS; turn++) {
+        drag.push(...(await frames(page, key, MOVES, way)));
+        // The server, here on the same machine, stores what was let go.
+        await page.waitForTimeout(BREATH_MS);
+      }
+      const after = await work(cdp);
+      const each = (/** @type {string} */ name) =>
+        ((1000 * ((after[name] ?? 0) - (before[name] ?? 0))) / (DRAGS * MOVES)).toFixed(1);
+      const late = drag.filter((time) => time > A_FRAME).length / drag.length;
+      const moving = percentile(drag, 0.95);
+      lines.push(
+        `drag of ${what}, 24 weeks: frame median ${percentile(drag, 0.5).toFixed(1)} ms, p95 ${moving.toFixed(1)} ms, ${(moving / still).toFixed(2)} × at rest; ${(100 * late).toFixed(1)} % take more than one; ${each('TaskDuration')} ms of the page’s thread a move, of it script ${each('ScriptDuration')} ms (means)`,
+      );
     }
-    const after = await work(cdp);
-    const each = (/** @type {string} */ name) =>
-      ((1000 * ((after[name] ?? 0) - (before[name] ?? 0))) / (DRAGS * MOVES)).toFixed(1);
-    const late = drag.filter((time) => time > A_FRAME).length / drag.length;
-    const [still, moving] = [percentile(rest, 0.95), percentile(drag, 0.95)];
-    return [
-      `drag of a week, 24 weeks: ${each('TaskDuration')} ms of the page’s thread a move, of it script ${each('ScriptDuration')} ms (means)`,
-      `drag of a week, 24 weeks: frame median ${percentile(drag, 0.5).toFixed(1)} ms, p95 ${moving.toFixed(1)} ms; ${(100 * late).toFixed(1)} % take more than one`,
-      `drag frame p95 ÷ the same page at rest: ${(moving / still).toFixed(2)}`,
-    ];
+    return lines;
   } finally {
     await browser.close();
     await server.stop();
@@ -80,42 +91,49 @@ async function work(cdp) {
 }
 
 /**
- * Times between frames while a handle is moved up and down once a frame.
+ * Times between frames while a handle is moved to and fro once a frame.
  *
  * @param {import('@playwright/test').Page} page
+ * @param {string} key the handle
  * @param {number} moves none: the page at rest
+ * @param {'up' | 'across'} [way]
  * @returns {Promise<number[]>}
  */
-async function frames(page, moves) {
+async function frames(page, key, moves, way = 'up') {
   return page.evaluate(
-    ({ moves: wanted, count }) =>
+    ({ key: taken, moves: wanted, count, up }) =>
       new Promise((resolve) => {
-        const handle = document.querySelector('[data-handle="volume 15"]');
+        const handle = document.querySelector(`[data-handle="${taken}"]`);
         if (!handle) throw new Error('no handle');
         const box = handle.getBoundingClientRect();
         const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-        const fire = (/** @type {string} */ type, /** @type {number} */ at) =>
+        const fire = (/** @type {string} */ type, /** @type {number} */ by) =>
           (type === 'pointerdown' ? handle : window).dispatchEvent(
-            new PointerEvent(type, { bubbles: true, clientX: x, clientY: at, button: 0 }),
+            new PointerEvent(type, {
+              bubbles: true,
+              clientX: up ? x : x - by,
+              clientY: up ? y - by : y,
+              button: 0,
+            }),
           );
         /** @type {number[]} */
         const times = [];
         let last = performance.now();
-        if (wanted > 0) fire('pointerdown', y);
+        if (wanted > 0) fire('pointerdown', 0);
         const frame = (/** @type {number} */ now) => {
           times.push(now - last);
           last = now;
           const done = times.length;
           if (done > count) {
-            if (wanted > 0) fire('pointerup', y);
+            if (wanted > 0) fire('pointerup', 0);
             resolve(times.slice(5));
             return;
           }
-          if (wanted > 0) fire('pointermove', y - (done % 40) * 2);
+          if (wanted > 0) fire('pointermove', (done % 40) * 2);
           requestAnimationFrame(frame);
         };
         requestAnimationFrame(frame);
       }),
-    { moves, count: MOVES },
+    { key, moves, count: MOVES, up: way === 'up' },
   );
 }
