@@ -5,6 +5,7 @@ import { startCluster } from '../command/cluster.mjs';
 await compiled();
 await site();
 const { benchLayOut } = await import('./lay-out.mjs');
+const { benchLeftBehind } = await import('./left-behind.mjs');
 const { benchShorthand } = await import('./shorthand.mjs');
 const { benchSolver } = await import('./solver.mjs');
 const { benchDrag } = await import('./drag.mjs');
@@ -14,6 +15,7 @@ const cluster = await startCluster('bench', { lasting: false });
 try {
   const lines = [
     ...benchLayOut(),
+    ...benchLeftBehind(),
     ...benchShorthand(),
     ...(await benchSolver()),
     ...(await benchSaveAndRead(cluster.url)),

@@ -2,6 +2,9 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
 import { addressOf, enterDemo, openBlock } from './desk.js';
 
+// They only look, and a scan takes long: both workers share them.
+test.describe.configure({ mode: 'parallel' });
+
 /** Every view passes the scan at WCAG 2.2 AA, by day and by night. */
 async function expectAccessible(page: Page): Promise<void> {
   for (const colorScheme of ['light', 'dark'] as const) {

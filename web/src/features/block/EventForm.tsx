@@ -14,10 +14,13 @@ import {
 import { type SyntheticEvent, useId, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../look/tokens.js';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 
 const USUAL_RACE = 10_000;
 const LEAST_METRES = 400;
 const MOST_METRES = 100_000;
+const kindChoices = eventKinds.map((kind) => [kind, eventCharacters[kind].title] as const);
+const formChoices = testForms.map((form) => [form, testFormWords[form].title] as const);
 
 /** A race, test or stay being asked for; drawn on the block while it is. */
 export function EventForm({
@@ -65,21 +68,14 @@ export function EventForm({
   return (
     <form onSubmit={onSubmit} noValidate className="event-form" aria-label="On the way">
       <label htmlFor={`${id}-kind`}>What</label>
-      <select
+      <ChoiceAnswer
         id={`${id}-kind`}
-        className="answer"
         value={asked.kind}
-        onChange={({ target }) => {
-          const kind = eventKinds.find((each) => each === target.value);
-          if (kind) set({ kind, running: undefined, distance: distanceOf(kind, asked.distance) });
-        }}
-      >
-        {eventKinds.map((kind) => (
-          <option key={kind} value={kind}>
-            {eventCharacters[kind].title}
-          </option>
-        ))}
-      </select>
+        choices={kindChoices}
+        onAnswer={(kind) =>
+          set({ kind, running: undefined, distance: distanceOf(kind, asked.distance) })
+        }
+      />
       <label htmlFor={`${id}-name`}>Name</label>
       <input
         id={`${id}-name`}
@@ -126,23 +122,16 @@ export function EventForm({
       {asked.kind === 'test' && (
         <>
           <label htmlFor={`${id}-form`}>Form</label>
-          <select
+          <ChoiceAnswer
             id={`${id}-form`}
-            className="answer"
             value={asked.form ?? 'time-trial'}
-            onChange={({ target }) => {
-              const form = testForms.find((each) => each === target.value);
-              // A repeat is over the distance of the last one.
-              if (form)
-                set({ form, ...(form === 'repeat' && last && { distance: last.distance }) });
-            }}
-          >
-            {testForms.map((form) => (
-              <option key={form} value={form} disabled={form === 'repeat' && !last}>
-                {testFormWords[form].title}
-              </option>
-            ))}
-          </select>
+            choices={formChoices}
+            closed={last ? [] : ['repeat']}
+            // A repeat is over the distance of the last one.
+            onAnswer={(form) =>
+              set({ form, ...(form === 'repeat' && last && { distance: last.distance }) })
+            }
+          />
         </>
       )}
       {isRace && (

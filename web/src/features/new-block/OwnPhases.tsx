@@ -1,5 +1,6 @@
-import { type OwnPhase, type PhaseKind, phaseKinds } from '@nadir/core';
+import { type OwnPhase, phaseKinds } from '@nadir/core';
 import { token } from '../../look/tokens.js';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 
 /** Most phases a block may have. */
 const MOST = 12;
@@ -34,21 +35,12 @@ export function OwnPhases({
               maxLength={120}
               onChange={({ target }) => set(index, { name: target.value || 'Phase' })}
             />
-            <select
-              className="answer"
-              aria-label={`Kind of phase ${number}`}
+            <ChoiceAnswer
+              label={`Kind of phase ${number}`}
               value={phase.kind}
-              onChange={({ target }) => {
-                const kind = phaseKinds.find((each): each is PhaseKind => each === target.value);
-                if (kind) set(index, { kind });
-              }}
-            >
-              {phaseKinds.map((kind) => (
-                <option key={kind} value={kind}>
-                  {kind.replaceAll('-', ' ')}
-                </option>
-              ))}
-            </select>
+              choices={phaseKinds.map((kind) => [kind, kind.replaceAll('-', ' ')] as const)}
+              onAnswer={(kind) => set(index, { kind })}
+            />
             <input
               className="answer"
               type="number"

@@ -17,6 +17,7 @@ import { type GroupChoices, readGroupChoices, writeGroupChoices } from './group-
 import { paceColumns, rangeText } from './pace-text.js';
 import { PrintPage } from './PrintPage.js';
 import { dayInBlock, pacesView } from '../../parts/usePaces.js';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 
 /** A whole group on one sheet: a row an athlete, columns of chosen paces or of splits of repetitions. */
 export function GroupCardPage() {
@@ -207,18 +208,12 @@ function Choices({
           }}
         />{' '}
         <label htmlFor={`${id}-at`}>at</label>{' '}
-        <select
+        <ChoiceAnswer
           id={`${id}-at`}
-          className="answer"
           value={choices.at}
-          onChange={({ target }) => onChange({ at: target.value })}
-        >
-          {table.map((pace) => (
-            <option key={pace.id} value={pace.id}>
-              {pace.name}
-            </option>
-          ))}
-        </select>{' '}
+          choices={table.map((pace) => [pace.id, pace.name] as const)}
+          onAnswer={(at) => onChange({ at })}
+        />{' '}
         <span id={`${id}-wrong`} role={good ? undefined : 'alert'}>
           {!good && 'Up to eight distances of 50 to 42 195 m, with commas between.'}
         </span>

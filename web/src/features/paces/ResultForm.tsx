@@ -1,14 +1,15 @@
-import {
-  type Problem,
-  type Result,
-  type ResultKind,
-  resultKindWords,
-  resultKinds,
-} from '@nadir/core';
+import { type Problem, type Result, resultKindWords, resultKinds } from '@nadir/core';
 import { type SyntheticEvent, useId, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../look/tokens.js';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 import { type DraftProblems, type ResultDraft, freshDraft, readDraft } from './result-draft.js';
+
+const kindChoices = resultKinds.map((kind) => [kind, resultKindWords[kind]] as const);
+const fixedChoices = [
+  ['distance', 'the distance'],
+  ['time', 'the time'],
+] as const;
 
 /** A result being entered; what is wrong with it is said at its field, and nothing typed is lost. */
 export function ResultForm({
@@ -69,21 +70,12 @@ export function ResultForm({
   return (
     <form onSubmit={onSubmit} noValidate className="event-form" aria-label="A result">
       <label htmlFor={`${id}-kind`}>What</label>
-      <select
+      <ChoiceAnswer
         id={`${id}-kind`}
-        className="answer"
         value={draft.kind}
-        onChange={({ target }) => {
-          const kind = resultKinds.find((each): each is ResultKind => each === target.value);
-          if (kind) set({ kind });
-        }}
-      >
-        {resultKinds.map((kind) => (
-          <option key={kind} value={kind}>
-            {resultKindWords[kind]}
-          </option>
-        ))}
-      </select>
+        choices={kindChoices}
+        onAnswer={(kind) => set({ kind })}
+      />
       {text('name', 'Name')}
       <label htmlFor={`${id}-date`}>On</label>
       <input
@@ -96,15 +88,12 @@ export function ResultForm({
         onChange={({ target }) => set({ date: target.value })}
       />
       <label htmlFor={`${id}-fixed`}>Set was</label>
-      <select
+      <ChoiceAnswer
         id={`${id}-fixed`}
-        className="answer"
         value={draft.fixed}
-        onChange={({ target }) => set({ fixed: target.value === 'time' ? 'time' : 'distance' })}
-      >
-        <option value="distance">the distance</option>
-        <option value="time">the time</option>
-      </select>
+        choices={fixedChoices}
+        onAnswer={(fixed) => set({ fixed })}
+      />
       {first && text('time', 'Time', '30:00')}
       {text('distance', first ? 'Covered, m' : 'Metres', '5000')}
       {!first && text('time', 'Time', '19:06')}

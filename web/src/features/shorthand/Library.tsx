@@ -13,6 +13,7 @@ import { errorSentence } from '../../api/api.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { OwnFamily } from './OwnFamily.js';
 import { useLibrary } from './useLibrary.js';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 
 /** The coach's sessions and the product's: searched, seen in all their exposures, made one's own. */
 export function Library({
@@ -50,21 +51,15 @@ export function Library({
           onChange={({ target }) => setAsked(target.value)}
         />
         <label htmlFor={`${id}-phase`}>for</label>
-        <select
+        <ChoiceAnswer
           id={`${id}-phase`}
-          className="answer"
           value={phase}
-          onChange={({ target }) =>
-            setPhase(phaseKinds.find((kind) => kind === target.value) ?? '')
-          }
-        >
-          <option value="">any phase</option>
-          {phaseKinds.map((kind) => (
-            <option key={kind} value={kind}>
-              {kind.replaceAll('-', ' ')}
-            </option>
-          ))}
-        </select>
+          choices={[
+            ['', 'any phase'] as const,
+            ...phaseKinds.map((kind) => [kind, kind.replaceAll('-', ' ')] as const),
+          ]}
+          onAnswer={setPhase}
+        />
         <span role="status">
           {found.length} of {all.length}
           {desk.problems.length > 0 ? ' · not saved yet' : ''}

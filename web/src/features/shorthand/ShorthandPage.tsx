@@ -11,6 +11,7 @@ import { dayInBlock, pacesView } from '../../parts/usePaces.js';
 import { EXAMPLES } from './examples.js';
 import { GroupRange } from './GroupRange.js';
 import { Library } from './Library.js';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 
 const WIDTH = 720;
 const EVERYBODY = 'everybody';
@@ -42,19 +43,15 @@ export function ShorthandPage() {
           <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
         )}
         <label htmlFor={`${id}-for`}>At the paces of</label>{' '}
-        <select
+        <ChoiceAnswer
           id={`${id}-for`}
-          className="answer"
           value={chosen === EVERYBODY ? EVERYBODY : (runner?.id ?? '')}
-          onChange={({ target }) => setChosen(target.value)}
-        >
-          {runners.map((each) => (
-            <option key={each.id} value={each.id}>
-              {each.name}
-            </option>
-          ))}
-          <option value={EVERYBODY}>the whole squad</option>
-        </select>
+          choices={[
+            ...runners.map((each) => [each.id, each.name] as const),
+            [EVERYBODY, 'the whole squad'] as const,
+          ]}
+          onAnswer={setChosen}
+        />
         {data && !runner && (
           <p>Nobody has a block yet: lay one out, and sessions are worked out at its paces.</p>
         )}

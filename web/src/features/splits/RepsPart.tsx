@@ -13,6 +13,7 @@ import { useState } from 'react';
 import { Field } from '../../parts/Field.js';
 import { Typed } from './Typed.js';
 import { readCount, readMetres } from './read-figures.js';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 
 const RECOVERIES: readonly (readonly [Recovery['kind'], string])[] = [
   ['jog-time', 'jog, by time'],
@@ -74,23 +75,7 @@ export function RepsPart({ unit }: { unit: Unit }) {
         </p>
       )}
       <Field label="Recovery">
-        {({ id }) => (
-          <select
-            id={id}
-            className="answer"
-            value={kind}
-            onChange={({ target }) => {
-              const chosen = RECOVERIES.find(([each]) => each === target.value);
-              if (chosen) setKind(chosen[0]);
-            }}
-          >
-            {RECOVERIES.map(([each, words]) => (
-              <option key={each} value={each}>
-                {words}
-              </option>
-            ))}
-          </select>
-        )}
+        {({ id }) => <ChoiceAnswer id={id} value={kind} choices={RECOVERIES} onAnswer={setKind} />}
       </Field>
       {kind !== 'equal-time' && (
         <Field

@@ -11,6 +11,7 @@ import { useState } from 'react';
 import { Field } from '../../parts/Field.js';
 import { Typed } from './Typed.js';
 import { readMetres, readOffsets } from './read-figures.js';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 
 const SHAPES = [
   ['even', 'even'],
@@ -73,23 +74,7 @@ export function SplitsPart({ unit }: { unit: Unit }) {
         )}
       </Field>
       <Field label="Shape">
-        {({ id }) => (
-          <select
-            id={id}
-            className="answer"
-            value={shape}
-            onChange={({ target }) => {
-              const chosen = SHAPES.find(([each]) => each === target.value);
-              if (chosen) setShape(chosen[0]);
-            }}
-          >
-            {SHAPES.map(([each, words]) => (
-              <option key={each} value={each}>
-                {words}
-              </option>
-            ))}
-          </select>
-        )}
+        {({ id }) => <ChoiceAnswer id={id} value={shape} choices={SHAPES} onAnswer={setShape} />}
       </Field>
       {shape === 'negative' && (
         <Field label="Quicker by, s/km" problem={offsets.ok ? undefined : offsets.problem}>

@@ -206,34 +206,18 @@ function Across({
   }
   return (
     <span className="across">
-      <select
-        className="answer"
-        aria-label="Instead of running"
+      <ChoiceAnswer
+        label="Instead of running"
         value={kind}
-        onChange={({ target }) => {
-          const next = crossKinds.find((each) => each === target.value);
-          if (next) setKind(next);
-        }}
-      >
-        {crossKinds.map((each) => (
-          <option key={each} value={each}>
-            {crossWords[each].title}
-          </option>
-        ))}
-      </select>
-      <select
-        className="answer"
-        aria-label="Reason"
+        choices={crossKinds.map((each) => [each, crossWords[each].title] as const)}
+        onAnswer={setKind}
+      />
+      <ChoiceAnswer
+        label="Reason"
         value={reason}
-        onChange={({ target }) => {
-          const next = swapReasons.find((each) => each === target.value);
-          if (next) setReason(next);
-        }}
-      >
-        {swapReasons.map((each) => (
-          <option key={each}>{each}</option>
-        ))}
-      </select>
+        choices={swapReasons.map((each) => [each, each] as const)}
+        onAnswer={setReason}
+      />
       <button
         type="button"
         className="tool"

@@ -29,6 +29,7 @@ import { useSignedIn } from '../../api/session.js';
 import { shortWeekday } from '../../parts/dates.js';
 import type { Commands } from '../../desk/useCommands.js';
 import { cycleOn, cyclesOf } from './cycle-days.js';
+import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 
 /** The week's roles: ready patterns with this athlete's own numbers, and the families of the phase. */
 export function PatternChoice({
@@ -117,20 +118,11 @@ function DayByDay({ block, commands }: { block: Block; commands: Commands }) {
         return (
           <label key={index}>
             <span>{name}</span>
-            <select
-              className="answer"
+            <ChoiceAnswer
               value={role}
-              onChange={({ target }) => {
-                const next = patternRoles.find((each) => each === target.value);
-                if (next) commands.run(setCycleRole(block, index, next));
-              }}
-            >
-              {patternRoles.map((each) => (
-                <option key={each} value={each}>
-                  {dayRoleWords[each]}
-                </option>
-              ))}
-            </select>
+              choices={patternRoles.map((each) => [each, dayRoleWords[each]] as const)}
+              onAnswer={(next) => void commands.run(setCycleRole(block, index, next))}
+            />
           </label>
         );
       })}
