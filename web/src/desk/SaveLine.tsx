@@ -16,7 +16,15 @@ export function SaveLine() {
   }[save];
   const grave = save === 'away' || save === 'refused' || save === 'conflict';
   return (
-    <span role="status" style={{ color: token(grave ? 'signal' : 'muted'), fontSize: 13 }}>
+    <span
+      role="status"
+      style={{
+        color: token(grave ? 'signal' : 'muted'),
+        fontSize: 13,
+        // Bad news is longer, and may take two lines.
+        whiteSpace: grave ? 'normal' : 'nowrap',
+      }}
+    >
       {words}
     </span>
   );

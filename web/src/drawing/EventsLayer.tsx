@@ -4,9 +4,12 @@ import { formatDay } from '../parts/dates.js';
 import { token } from '../look/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import { dayIndex, dayX } from './days.js';
+import { placeNames } from './event-names.js';
 
-/** About this many pixels a letter of an event's name. */
-const LETTER = 5.8;
+/** From a flag's pole to the name beside it. */
+const BESIDE_FLAG = 12;
+/** From one lane of names to the one over it. */
+const OVER = 13;
 
 /** Races, tests and days on the way: a flag on its day, or a bar over its days. */
 export const EventsLayer = memo(function EventsLayer({
@@ -17,7 +20,7 @@ export const EventsLayer = memo(function EventsLayer({
 }: {
   block: Block;
   columns: Columns;
-  /** Height of the lane that names stand in. */
+  /** Foot of the lane that flags and names stand in; a second lane of names is over it. */
   y: number;
   ground: number;
 }) {
@@ -25,6 +28,14 @@ export const EventsLayer = memo(function EventsLayer({
   const placed = events
     .map((event) => ({ event, ...place(event, block, columns) }))
     .filter(({ from, to }) => to > from);
+  const names = placeNames(
+    placed.map(({ event: { kind, name }, from, to }) => {
+      const { isRace } = eventCharacters[kind];
+      const x = isRace ? (from + to) / 2 : from;
+      return { x, nameX: isRace ? x + BESIDE_FLAG : x, name };
+    }),
+    columnX(columns, columns.weeks),
+  );
   return (
     <g fontSize={11}>
       {placed.map(({ event, from, to }, index) => {
@@ -33,8 +44,7 @@ export const EventsLayer = memo(function EventsLayer({
           ? `${formatDay(event.from)} to ${formatDay(event.to)}`
           : formatDay(event.from);
         const middle = (from + to) / 2;
-        const next = placed[index + 1]?.from ?? columnX(columns, columns.weeks);
-        const fits = event.name.length * LETTER <= next - middle;
+        const name = names[index];
         return (
           <g
             key={`${event.kind} ${event.from}`}
@@ -66,13 +76,13 @@ export const EventsLayer = memo(function EventsLayer({
                 strokeWidth={1.5}
               />
             )}
-            {fits && (
+            {name && (
               <text
-                x={isRace ? middle + 12 : from}
-                y={isRace ? y : y - 5}
+                x={name.x}
+                y={name.over ? y - OVER : isRace ? y : y - 5}
                 fontStyle={isRace ? 'normal' : 'italic'}
               >
-                {event.name}
+                {name.text}
               </text>
             )}
           </g>

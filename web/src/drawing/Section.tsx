@@ -36,8 +36,8 @@ export interface SectionProps {
   hands?: Hands | undefined;
 }
 
-const TOP = 60;
-const EVENTS = 36;
+const TOP = 64;
+const EVENTS = 40;
 const BAND = 24;
 
 /** The drawing of a block: skyline above the waterline, legs below it, column by column. */

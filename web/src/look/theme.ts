@@ -40,7 +40,7 @@ export function createNadirTheme(mode: 'light' | 'dark'): Theme {
       },
       MuiButton: {
         defaultProps: { disableElevation: true, size: 'small' },
-        styleOverrides: { root: { paddingBlock: 4, paddingInline: 12 } },
+        styleOverrides: { root: { minWidth: 0, paddingBlock: 4, paddingInline: 12 } },
       },
       MuiTextField: { defaultProps: { size: 'small', variant: 'outlined' } },
       MuiOutlinedInput: {
