@@ -50,10 +50,10 @@ function redrawn(from: typeof taken, to: typeof taken): Set<string> {
 
 /** Weeks whose figures differ, and those that step from one of them. */
 function differing(from: typeof taken, to: typeof taken): string[] {
-  const differs = from.shown.weeks.map(
-    ({ volume, longRun }, index) =>
-      volume !== to.shown.weeks[index]?.volume || longRun !== to.shown.weeks[index]?.longRun,
-  );
+  const differs = from.shown.weeks.map(({ volume, longRun }, index) => {
+    const other = to.shown.weeks[index];
+    return volume !== other?.volume || longRun !== other.longRun;
+  });
   return differs.flatMap((here, index) =>
     here || differs[index - 1] === true ? [`Week ${index + 1}`] : [],
   );
