@@ -14,12 +14,7 @@ export function benchLeftBehind() {
   /** @type {(options?: { type: 'minor' }) => void} */
   const collect = vm.runInNewContext('gc');
   const heap = () => process.memoryUsage().heapUsed;
-  /** @type {unknown[]} */
-  let kept = [];
-  const empty = settled();
-  for (let block = 0; block < BLOCKS; block++) kept.push(layOut(longBlock));
-  const size = (settled() - empty) / BLOCKS;
-  kept = [];
+  const size = sizeOfOne();
   const before = settled();
   for (let block = 0; block < BLOCKS; block++) layOut(longBlock);
   // What a first one moves aside, a second one looks at again.
@@ -29,6 +24,13 @@ export function benchLeftBehind() {
   return [
     `a laid-out block: ${(size / 1000).toFixed(0)} kB; left behind of a dropped one by quick collections: ${(left / size).toFixed(2)} of it`,
   ];
+
+  /** Kept while they are weighed, and dropped with the function. */
+  function sizeOfOne() {
+    const empty = settled();
+    const kept = Array.from({ length: BLOCKS }, () => layOut(longBlock));
+    return (settled() - empty) / kept.length;
+  }
 
   function settled() {
     collect();

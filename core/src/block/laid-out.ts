@@ -3,8 +3,8 @@ import type { LaidBlock } from '../laid/laid-block.js';
 import type { Block } from './block.js';
 
 /**
- * A block whose checks are run when its findings are asked for: a hand on the
- * move looks at none.
+ * A block whose checks are run when its findings are asked for: previews and
+ * comparisons look at none.
  *
  * A class, not a literal with a getter: V8 makes a shape of its own for each of
  * those and keeps it, and with it the block, until a full collection.

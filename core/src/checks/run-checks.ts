@@ -21,7 +21,7 @@ export function runChecks(context: CheckContext, shown: Measure): Finding[] {
       figures ??= showBlock(context.block, { ...shown, basis });
       const { title, message } = sentences[code](observation, { ...context, figures });
       const waived = waiverOf(code, observation, context.block.wishes.waivers);
-      return { check: code, level, ...observation, title, message, fixes: [], ...waived };
+      return { check: code, level, title, message, fixes: [], ...observation, ...waived };
     });
   });
   return findings.sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level));

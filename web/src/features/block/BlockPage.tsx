@@ -80,10 +80,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
           {refusal && <ErrorNote>{refusal}</ErrorNote>}
           <div ref={ref} className="fill">
             <p role="status" className="in-hand" hidden={!inHand}>
-              <span>
-                {inHand?.words}
-                {inHand && settled === drawn && ` ${checksWords(base.block, block)}`}
-              </span>
+              <span>{inHand && `${inHand.words} ${checksWords(base.block, block)}`}</span>
             </p>
             {size.width > 0 && (
               <>
@@ -145,7 +142,7 @@ function useColumns(width: number, weeks: number) {
   return now;
 }
 
-/** What a change that is only shown would do to the checks; said once the hand rests. */
+/** What a change that is only shown would do to the checks. */
 function checksWords({ findings: before }: Block, { findings: after }: Block): string {
   if (after.length === before.length) return 'Checks: no more, no fewer.';
   const by = Math.abs(after.length - before.length);
