@@ -20,7 +20,7 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
   }),
   'growth-over-cap': ({ value, limit, weeks }) => ({
     title: 'Growth over the cap',
-    message: `Week ${weeks.join(', ')} is ${finePercent(value)} above the last building week; your cap is ${percent(limit)}. Steep weeks are where soreness starts.`,
+    message: `Week ${weeks.join(', ')} is ${overPercent(value, limit)} above the last building week; your cap is ${percent(limit)}. Steep weeks are where soreness starts.`,
   }),
   'start-above-held': (found, context) => ({
     title: 'Starts above what was held',
@@ -100,7 +100,7 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
   }),
   'jump-after-recovery': ({ value, limit, weeks }) => ({
     title: 'Jump after a recovery week',
-    message: `Week ${weeks.join(', ')} is ${finePercent(value)} above the recovery week before it; ${percent(limit)} is the most. Rested legs hide a jump that is too large.`,
+    message: `Week ${weeks.join(', ')} is ${overPercent(value, limit)} above the recovery week before it; ${percent(limit)} is the most. Rested legs hide a jump that is too large.`,
   }),
   'recovery-too-shallow': ({ value, limit, weeks }) => ({
     title: 'Recovery week too shallow',
@@ -172,7 +172,7 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
   }),
   'goal-far-from-fitness': ({ value, limit }, { block, figures, rules }) => ({
     title: 'Goal far from today’s fitness',
-    message: `The goal asks for a pace ${finePercent(value)} quicker than the results say; at ${formatPercent(rules.paces.improvement)} a month, a rule of thumb, ${roughPercent(limit)} is in reach (${goalWords(block, figures.measure.unit)}).`,
+    message: `The goal asks for a pace ${overPercent(value, limit)} quicker than the results say; at ${formatPercent(rules.paces.improvement)} a month, a rule of thumb, ${roughPercent(limit)} is in reach (${goalWords(block, figures.measure.unit)}).`,
   }),
   'easy-pace-too-fast': ({ value, limit }) => ({
     title: 'Easy is too fast',
@@ -228,7 +228,13 @@ function percent(share: number): string {
   return formatPercent(share);
 }
 
-/** Growth to a tenth, so that 10.4 % is not shown as the cap of 10 %. */
+/** To the nearest tenth, as a coach works it out, but never shown as the limit that it passes. */
+function overPercent(share: number, limit: number): string {
+  const least = Math.floor(limit * 1000 + 1e-6) + 1;
+  return `${(Math.max(least, Math.round(share * 1000)) / 10).toFixed(1)} %`;
+}
+
+/** Up to a tenth, so that growing by what is shown is enough. */
 function finePercent(share: number): string {
   return `${(Math.ceil(share * 1000 - 1e-6) / 10).toFixed(1)} %`;
 }
