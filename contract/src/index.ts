@@ -4,12 +4,15 @@ export {
   type BlockAnswer,
   type BlockHistory,
   type BlockList,
+  type BlockVersion,
   type Coach,
   type FirstCoachBody,
+  type HistoryQuery,
   type HouseRulesBody,
   type LibraryBody,
   type NewBlockBody,
   type PacesBody,
+  type PasswordBody,
   type PlannedSessions,
   type Refusal,
   type SaveBlockBody,
@@ -26,11 +29,13 @@ export {
   block,
   coach,
   firstCoachBody,
+  historyQuery,
   houseRulesBody,
   library,
   libraryBody,
   newBlockBody,
   pacesBody,
+  passwordBody,
   refusal,
   saveBlockBody,
   session,
@@ -40,7 +45,7 @@ export {
   squad,
   templateBody,
 } from './api/bodies.js';
-export { type Route, type RouteName, routes } from './api/routes.js';
+export { type Route, type RouteName, USUAL_BYTES, routes } from './api/routes.js';
 export {
   type Parsed,
   givenOf,
@@ -62,6 +67,7 @@ export {
 } from './block-file/schema.js';
 export { changedFile, templateOf, toBlockFile } from './block-file/write.js';
 export { problemLine, problemsOf } from './problems.js';
+export { problemOfStructure } from './structure.js';
 export {
   type FitAnswer,
   type FitRequest,

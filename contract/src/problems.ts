@@ -1,12 +1,23 @@
 import type { Problem } from '@nadir/core';
 import type { z } from 'zod';
 
+/** More than anyone reads; the rest is counted. */
+const MOST_PROBLEMS = 50;
+
 /**
  * What Zod found, in plain words: what was expected and what was received, at
  * its path. The path stays data, for a form to place the message.
  */
 export function problemsOf(error: z.ZodError, input: unknown): Problem[] {
-  return error.issues.flatMap((issue) => flatten(issue, input));
+  return firstOf(error.issues.flatMap((issue) => flatten(issue, input)));
+}
+
+/** The first problems, and how many more there are. */
+export function firstOf(problems: Problem[]): Problem[] {
+  const more = problems.length - MOST_PROBLEMS;
+  if (more <= 0) return problems;
+  const rest = { code: 'and-more', path: [], message: `… and ${more} more.` };
+  return [...problems.slice(0, MOST_PROBLEMS), rest];
 }
 
 /** A problem as one line: where, then what. */
@@ -26,7 +37,7 @@ function flatten(issue: z.core.$ZodIssue, input: unknown): Problem[] {
   if (issue.code === 'unrecognized_keys') {
     return issue.keys.map((key) => ({
       code: 'unknown-field',
-      path: [...path, key],
+      path: [...path, short(key)],
       message: 'is no field of this format. Remove it, or check its spelling.',
     }));
   }
@@ -82,9 +93,18 @@ function at(input: unknown, path: readonly (string | number)[]): unknown {
   );
 }
 
+/** Longest word of what was received: a line takes no more. */
+const MOST_WRITTEN = 60;
+
 /** A received value, short enough for a line. */
 function written(value: unknown): string {
   if (value === undefined) return 'nothing';
-  const text = JSON.stringify(value);
-  return text.length > 60 ? `${text.slice(0, 57)}…` : text;
+  return short(JSON.stringify(value));
+}
+
+/** Whole characters: half of one could not be sent. */
+function short(text: string): string {
+  return text.length > MOST_WRITTEN
+    ? `${text.slice(0, MOST_WRITTEN - 3).replace(/[\uD800-\uDBFF]$/, '')}…`
+    : text;
 }

@@ -197,7 +197,7 @@ export {
 export { type WeekPatternName, weekPatternNames, weekPatterns } from './week/patterns.js';
 export { type DayRole, dayRoleWords, dayRoles } from './week/roles.js';
 export { paceWords } from './week/session-words.js';
-export { examineDates, examineWishes } from './settle/examine.js';
+export { examineGiven, examineWishes } from './settle/examine.js';
 export { examineToday, problemsOfPaces } from './settle/examine-paces.js';
 export { problemsOfLibrary } from './settle/examine-library.js';
 export { problemsOfRules } from './settle/examine-rules.js';

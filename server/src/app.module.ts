@@ -1,5 +1,5 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
-import { APP_FILTER } from '@nestjs/core';
+import { APP_FILTER, APP_INTERCEPTOR } from '@nestjs/core';
 import { LoggerModule } from 'nestjs-pino';
 import { AthletesModule } from './athletes/athletes.module.js';
 import { BlocksModule } from './blocks/blocks.module.js';
@@ -10,6 +10,7 @@ import { DemoModule } from './demo/demo.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HouseRulesModule } from './house-rules/house-rules.module.js';
 import { LibraryModule } from './library/library.module.js';
+import { DeadlineInterceptor } from './http/deadline.interceptor.js';
 import { RefusalFilter } from './http/refusal.filter.js';
 import { loggerOptions } from './logger-options.js';
 import { PacesModule } from './paces/paces.module.js';
@@ -51,7 +52,10 @@ export class AppModule {
         HealthModule,
         ...(config.demo ? [DemoModule] : []),
       ],
-      providers: [{ provide: APP_FILTER, useClass: RefusalFilter }],
+      providers: [
+        { provide: APP_FILTER, useClass: RefusalFilter },
+        { provide: APP_INTERCEPTOR, useClass: DeadlineInterceptor },
+      ],
     };
   }
 }

@@ -8,27 +8,27 @@ import { Logger } from 'nestjs-pino';
 import { AppModule } from './app.module.js';
 import type { Clock } from './clock/clock.js';
 import type { Config } from './config/config.js';
+import { keptMode } from './database/kept-mode.js';
 import { connect } from './database/knex.js';
 import { migrate } from './database/migrate.js';
+import { waitForDatabase } from './database/wait-for-database.js';
+import { watchDoors } from './http/doors.js';
+import { limitBodies, onlyJson, serverOptions } from './http/limits.js';
 import { openApiDocument } from './http/openapi.js';
 import { serveSite } from './http/site.js';
 
-/** A mebibyte: the largest block file is a tenth of it. */
-const BODY_LIMIT = 1024 * 1024;
-
 /** The whole application, migrated and wired, not yet listening. */
-export async function createApp(config: Config, clock: Clock): Promise<NestFastifyApplication> {
-  const knex = connect(config.databaseUrl);
-  await migrate(knex).finally(() => knex.destroy());
-
-  const adapter = new FastifyAdapter({ bodyLimit: BODY_LIMIT });
+export async function createApp(asked: Config, clock: Clock): Promise<NestFastifyApplication> {
+  const config = { ...asked, demo: await isDemo(asked) };
   const app = await NestFactory.create<NestFastifyApplication>(
     AppModule.of(config, clock),
-    adapter,
-    {
-      bufferLogs: true,
-    },
+    new FastifyAdapter(serverOptions),
+    { bufferLogs: true, bodyParser: false },
   );
+  const fastify = app.getHttpAdapter().getInstance();
+  watchDoors(fastify, config);
+  limitBodies(fastify);
+  onlyJson(fastify);
   app.useLogger(app.get(Logger));
   app.enableShutdownHooks();
   await app.register(cookie);
@@ -50,7 +50,27 @@ export async function createApp(config: Config, clock: Clock): Promise<NestFasti
       },
     },
   });
-  SwaggerModule.setup('api/docs', app, openApiDocument(), { jsonDocumentUrl: 'api/openapi.json' });
+  if (config.docs) {
+    const options = { jsonDocumentUrl: 'api/openapi.json' };
+    SwaggerModule.setup('api/docs', app, openApiDocument(), options);
+  }
   if (config.web !== undefined) await serveSite(app, config.web);
   return app;
+}
+
+/**
+ * Migrates, and says whether what stands there is the demo: a database is
+ * opened as what it holds, whatever was asked for, so that nobody is locked out
+ * of it.
+ */
+async function isDemo({ databaseUrl, demo }: Config): Promise<boolean> {
+  const knex = connect(databaseUrl, 'patient');
+  try {
+    await waitForDatabase(knex);
+    await migrate(knex);
+    const held = await keptMode(knex);
+    return held === undefined ? demo : held === 'demo';
+  } finally {
+    await knex.destroy();
+  }
 }

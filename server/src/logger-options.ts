@@ -9,12 +9,15 @@ export function loggerOptions(level: string) {
         path: url.split('?')[0],
       }),
       res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
-      err: ({ type, message, stack }: { type: string; message: string; stack: string }) => ({
+      // No message: the driver quotes values in it, and so may any other. Code and place tell enough.
+      err: ({ type, code, stack }: { type: string; code?: unknown; stack?: string }) => ({
         type,
-        // The database driver quotes values in its messages; the stack's frames do not.
-        message: message.split(' - ').at(-1),
-        frames: stack.split('\n').filter((line) => line.trimStart().startsWith('at ')),
+        ...(typeof code === 'string' && /^[\w-]{1,40}$/.test(code) && { code }),
+        frames: (stack ?? '').split('\n').filter((line) => FRAME.test(line)),
       }),
     },
   };
 }
+
+/** `    at query (file:///…/knex.js:1:2)`: a place in the code, and nothing else. */
+const FRAME = /^ {4}at [^\n]*(\.[cm]?[jt]s|node:[\w/]+):\d+:\d+\)?$/;

@@ -8,7 +8,7 @@ import {
   ruleChanges,
   sessionFamily,
 } from '../block-file/schema.js';
-import { civilDate, shortText, weekday } from '../primitives.js';
+import { civilDate, line, shortText, wellFormed, weekday } from '../primitives.js';
 
 const id = z.uuid();
 const email = z
@@ -57,15 +57,24 @@ export const session = z.strictObject({
 });
 export type Session = z.infer<typeof session>;
 
-export const signInBody = z.strictObject({ email, password: z.string().min(1).max(200) });
+/** Taken as it is typed: spaces count. */
+const password = wellFormed(200).min(1);
+const newPassword = wellFormed(200).min(10, { error: 'expected ten characters or more' });
+
+export const signInBody = z.strictObject({ email, password });
 export type SignInBody = z.infer<typeof signInBody>;
 
 export const firstCoachBody = z.strictObject({
   name: shortText,
   email,
-  password: z.string().min(10, { error: 'expected ten characters or more' }).max(200),
+  password: newPassword,
+  /** The code that the start of the server printed, as it is typed: case and hyphens do not count. */
+  code: line(40),
 });
 export type FirstCoachBody = z.infer<typeof firstCoachBody>;
+
+export const passwordBody = z.strictObject({ current: password, next: newPassword });
+export type PasswordBody = z.infer<typeof passwordBody>;
 
 export const athleteBody = athleteFacts.extend({ name: shortText });
 export type AthleteBody = z.infer<typeof athleteBody>;
@@ -113,32 +122,49 @@ export type PacesBody = z.infer<typeof pacesBody>;
 export const libraryBody = z.strictObject({ families: library });
 export type LibraryBody = z.infer<typeof libraryBody>;
 
-export const newBlockBody = z.strictObject({ athleteId: id, wishes: blockFile });
+/**
+ * One save, however often it is sent: a repeat after a lost answer is answered
+ * with what was stored. Pages from before there were ids send none.
+ */
+const saveId = z.uuid().optional();
+
+export const newBlockBody = z.strictObject({ saveId, athleteId: id, wishes: blockFile });
 export type NewBlockBody = z.infer<typeof newBlockBody>;
 
 export const saveBlockBody = z.strictObject({
+  saveId,
   /** The revision the change was made on. */
   revision: z.int().min(1),
   wishes: blockFile,
   /** What was changed, in words. */
-  words: z.string().trim().min(1).max(500),
+  words: line(500).min(1),
 });
 export type SaveBlockBody = z.infer<typeof saveBlockBody>;
 
-export const history = z.strictObject({
-  changes: z.array(
-    z.strictObject({
-      revision: z.int().min(1),
-      at: instant,
-      by: shortText,
-      words: z.string(),
-      before: blockFile.nullable(),
-      after: blockFile,
-    }),
-  ),
+/** Most changes in one page of a history. */
+const PAGE = 50;
+
+/** Which page of a history: the changes before a revision, the newest when left out. */
+export const historyQuery = z.strictObject({
+  before: z.coerce.number().int().min(1).max(2_147_483_647).optional(),
+  limit: z.coerce.number().int().min(1).max(PAGE).default(PAGE),
+});
+export type HistoryQuery = z.infer<typeof historyQuery>;
+
+const change = z.strictObject({
+  revision: z.int().min(1),
+  at: instant,
+  by: shortText,
+  words: z.string(),
 });
 
+/** Changes without their versions, newest first, and whether there are older ones. */
+export const history = z.strictObject({ changes: z.array(change), more: z.boolean() });
 export type BlockHistory = z.infer<typeof history>;
+
+/** One version of a block, as it was stored. */
+export const version = change.extend({ wishes: blockFile });
+export type BlockVersion = z.infer<typeof version>;
 
 export const plannedSessions = z.strictObject({
   sessions: z.array(
@@ -154,10 +180,8 @@ export const plannedSessions = z.strictObject({
 
 export type PlannedSessions = z.infer<typeof plannedSessions>;
 
-export const health = z.strictObject({
-  status: z.enum(['ok', 'down']),
-  database: z.enum(['ok', 'down']),
-});
+export const live = z.strictObject({ status: z.literal('ok') });
+export const ready = z.strictObject({ status: z.enum(['ok', 'down']) });
 
 export const done = z.strictObject({ done: z.literal(true) });
 

@@ -1,4 +1,5 @@
 import { type z } from 'zod';
+import { BLOCK_BYTES } from '../block-file/parse.js';
 import {
   athlete,
   athleteBody,
@@ -7,13 +8,16 @@ import {
   coach,
   done,
   firstCoachBody,
-  health,
   history,
+  historyQuery,
   houseRulesBody,
   libraryBody,
+  live,
   newBlockBody,
   pacesBody,
+  passwordBody,
   plannedSessions,
+  ready,
   saveBlockBody,
   session,
   settingsChange,
@@ -22,6 +26,7 @@ import {
   template,
   templateBody,
   templateList,
+  version,
 } from './bodies.js';
 
 /** One route of the API: what it takes and what it answers. */
@@ -31,16 +36,35 @@ export interface Route {
   path: string;
   summary: string;
   body?: z.ZodType;
+  /** Most bytes of the body, where they are not the usual. */
+  bodyBytes?: number;
+  query?: z.ZodType;
   answer: z.ZodType;
 }
 
+const KILO = 1024;
+/** Most bytes of a body: settings and the like are a few hundred. */
+export const USUAL_BYTES = 16 * KILO;
+/** Before anyone is signed in. */
+const SIGN_IN_BYTES = 4 * KILO;
+/** A block or template with what is sent around it. */
+const BLOCK_BODY_BYTES = BLOCK_BYTES + 4 * KILO;
+const TABLE_BYTES = 64 * KILO;
+const LIBRARY_BYTES = 512 * KILO;
+
 /** Every route there is: the server serves these, the client calls these, the docs list these. */
 export const routes = {
-  health: {
+  live: {
     method: 'GET',
-    path: '/health',
-    summary: 'Whether the server and its database answer.',
-    answer: health,
+    path: '/health/live',
+    summary: 'Whether the server runs.',
+    answer: live,
+  },
+  ready: {
+    method: 'GET',
+    path: '/health/ready',
+    summary: 'Whether the server and its database answer; 503 when they do not.',
+    answer: ready,
   },
   session: {
     method: 'GET',
@@ -53,6 +77,7 @@ export const routes = {
     path: '/api/sign-in',
     summary: 'Signs a coach in.',
     body: signInBody,
+    bodyBytes: SIGN_IN_BYTES,
     answer: coach,
   },
   signInDemo: {
@@ -66,9 +91,18 @@ export const routes = {
     path: '/api/first-coach',
     summary: 'Creates the first coach and signs in.',
     body: firstCoachBody,
+    bodyBytes: SIGN_IN_BYTES,
     answer: coach,
   },
   signOut: { method: 'POST', path: '/api/sign-out', summary: 'Signs out.', answer: done },
+  savePassword: {
+    method: 'PUT',
+    path: '/api/password',
+    summary: 'Changes the coach’s password and signs out everywhere else.',
+    body: passwordBody,
+    bodyBytes: SIGN_IN_BYTES,
+    answer: done,
+  },
   saveSettings: {
     method: 'PATCH',
     path: '/api/settings',
@@ -95,6 +129,7 @@ export const routes = {
     path: '/api/blocks',
     summary: 'Lays out a new block and keeps its wishes.',
     body: newBlockBody,
+    bodyBytes: BLOCK_BODY_BYTES,
     answer: block,
   },
   saveHouseRules: {
@@ -109,6 +144,7 @@ export const routes = {
     path: '/api/paces',
     summary: 'Saves the coach’s named paces; no block takes them over by it.',
     body: pacesBody,
+    bodyBytes: TABLE_BYTES,
     answer: coach,
   },
   saveLibrary: {
@@ -116,6 +152,7 @@ export const routes = {
     path: '/api/library',
     summary: 'Saves the coach’s own sessions; blocks keep those they have.',
     body: libraryBody,
+    bodyBytes: LIBRARY_BYTES,
     answer: coach,
   },
   blocks: {
@@ -147,6 +184,7 @@ export const routes = {
     path: '/api/templates',
     summary: 'Keeps a template.',
     body: templateBody,
+    bodyBytes: BLOCK_BODY_BYTES,
     answer: template,
   },
   removeTemplate: {
@@ -161,13 +199,21 @@ export const routes = {
     path: '/api/blocks/{id}',
     summary: 'Saves changed wishes; refused with 409 on a stale revision.',
     body: saveBlockBody,
+    bodyBytes: BLOCK_BODY_BYTES,
     answer: block,
   },
   blockHistory: {
     method: 'GET',
     path: '/api/blocks/{id}/history',
-    summary: 'Every change of a block, newest first.',
+    summary: 'The changes of a block in pages, newest first, without their versions.',
+    query: historyQuery,
     answer: history,
+  },
+  blockVersion: {
+    method: 'GET',
+    path: '/api/blocks/{id}/history/{revision}',
+    summary: 'One version of a block as it was stored.',
+    answer: version,
   },
   blockSessions: {
     method: 'GET',

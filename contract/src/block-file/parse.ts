@@ -2,22 +2,23 @@ import {
   type Given,
   type Problem,
   type Wishes,
-  examineDates,
+  examineGiven,
   examineWishes,
   settle,
 } from '@nadir/core';
-import { problemsOf } from '../problems.js';
+import { firstOf, problemsOf } from '../problems.js';
+import { problemOfStructure } from '../structure.js';
 import { type BlockFile, NEWEST_VERSION, blockFile } from './schema.js';
 
 export type Parsed<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
 
-/** Longest text that is read: a block takes a few kilobytes. */
-const MOST_CHARACTERS = 1_000_000;
+/** Longest file that is read, and largest block that is sent, in bytes: it takes a few kilobytes. */
+export const BLOCK_BYTES = 256 * 1024;
 
 /** Reads a block file's text. Whatever is wrong comes back as problems; it never throws. */
 export function readBlockFile(text: string): Parsed<BlockFile> {
-  if (text.length > MOST_CHARACTERS) {
-    return failed('too-large', 'is larger than a megabyte. A block takes a few kilobytes.');
+  if (text.length > BLOCK_BYTES) {
+    return failed('too-large', 'is larger than 256 kB. A block takes a few kilobytes.');
   }
   let input: unknown;
   try {
@@ -31,8 +32,10 @@ export function readBlockFile(text: string): Parsed<BlockFile> {
   return parseBlockFile(input);
 }
 
-/** Parses a block file: its shape first, then whether its wishes can make a block. */
+/** Parses a block file: its shape first, then whether its wishes can make a block. It never throws. */
 export function parseBlockFile(input: unknown): Parsed<BlockFile> {
+  const structure = problemOfStructure(input);
+  if (structure) return failed(structure.code, structure.message);
   if (isLaterVersion(input)) {
     return failed(
       'later-version',
@@ -48,12 +51,12 @@ export function parseBlockFile(input: unknown): Parsed<BlockFile> {
 /** What stands in the way of laying out these wishes; empty when nothing does. */
 export function problemsOfWishes(given: Given): Problem[] {
   const settled = settleSound(given);
-  return settled.ok ? [] : settled.problems;
+  return settled.ok ? [] : firstOf(settled.problems);
 }
 
 /** Wishes with nothing left out, or what stands in the way of laying them out. */
 export function settleSound(given: Given): Parsed<Wishes> {
-  const dates = examineDates(given);
+  const dates = examineGiven(given);
   if (dates.length > 0) return { ok: false, problems: dates };
   const { wishes } = settle(given);
   const problems = examineWishes(wishes);

@@ -27,6 +27,10 @@ import {
   amount,
   basis,
   civilDate,
+  figure,
+  line,
+  lines,
+  name,
   raceMetres,
   raceSeconds,
   share,
@@ -47,7 +51,7 @@ const result = z.strictObject({
     .enum(['distance', 'time'])
     .optional()
     .meta({ description: 'Which was set beforehand; the distance when left out.' }),
-  conditions: z.string().trim().max(300).optional(),
+  conditions: lines(300).optional(),
   full: z
     .boolean()
     .optional()
@@ -56,7 +60,7 @@ const result = z.strictObject({
 
 /** What is known of an athlete; every fact may be missing. */
 export const athleteFacts = z.strictObject({
-  name: z.string().trim().max(120).optional(),
+  name: line(120).optional(),
   basis: basis.optional(),
   unit: unit.optional(),
   birthYear: z.int().min(1900).max(2100).optional(),
@@ -158,7 +162,7 @@ export const blockEvent = eventShape.refine(
 
 /** Figures of the house rules set otherwise, and checks turned off. */
 export const ruleChanges = z.strictObject({
-  values: z.record(z.string().max(60), z.number()).optional(),
+  values: z.record(z.string().max(60), figure).optional(),
   off: z.array(shortText).max(100).optional(),
 });
 
@@ -175,9 +179,9 @@ const offset = z.number().min(-120).max(300);
 const namedPace = z.strictObject({
   id: z
     .string()
-    .regex(/^[a-z0-9-]{1,40}$/, { error: 'expected small letters, figures and hyphens' })
+    .regex(/^[a-z0-9][a-z0-9-]{0,39}$/, { error: 'expected small letters, figures and hyphens' })
     .meta({ description: 'Never changes: what uses the pace follows when it is renamed.' }),
-  name: z.string().trim().min(1).max(40),
+  name: name(40),
   base: z.union(
     [
       z.strictObject({ race: raceMetres }),
@@ -189,8 +193,8 @@ const namedPace = z.strictObject({
     .tuple([offset, offset])
     .meta({ description: 'Seconds per km against it, the quick end first.' }),
   heart: heartBand.optional(),
-  effort: z.string().trim().max(120).optional(),
-  talk: z.string().trim().max(120).optional(),
+  effort: line(120).optional(),
+  talk: line(120).optional(),
 });
 
 /** A coach's table of named paces, slowest first. */
@@ -211,7 +215,7 @@ const pattern = z
   .meta({ description: 'Roles from the first day of the first week on: 7, 9, 10 or 14 days.' });
 
 /** A session in shorthand; what is wrong with it is examined where it is laid out. */
-const shorthand = z.string().trim().min(1).max(2000);
+const shorthand = lines(2000).min(1);
 
 const dayWish = z.strictObject({
   date: civilDate,
@@ -238,9 +242,9 @@ export const sessionFamily = z.strictObject({
     .string()
     .regex(/^[a-z0-9-]{1,60}$/, { error: 'expected small letters, figures and hyphens' }),
   name: shortText,
-  purpose: z.string().trim().max(300),
+  purpose: lines(300),
   phases: z.array(z.enum(phaseKinds)).max(phaseKinds.length),
-  tags: z.array(z.string().trim().min(1).max(40)).max(12),
+  tags: z.array(name(40)).max(12),
   start: shorthand,
   way: z.enum(wayNames),
   by: z.number().min(0).max(10_000),
@@ -333,9 +337,8 @@ const wishes = {
       z.strictObject({
         check: shortText,
         week: weekNumber.optional(),
-        reason: z.string().trim().min(1).max(500),
-        value: z
-          .number()
+        reason: lines(500).min(1),
+        value: figure
           .optional()
           .meta({ description: 'What was measured when it was waived. Version 2.' }),
       }),

@@ -6,7 +6,7 @@ import { sum } from '../units/apportion.js';
 import type { Measure } from '../units/measure.js';
 import { fullWeek } from '../volume/climb.js';
 import type { Given } from '../wishes/wishes.js';
-import { examineDates, examineWishes } from '../settle/examine.js';
+import { examineGiven, examineWishes } from '../settle/examine.js';
 import { settle } from '../settle/settle.js';
 import type { Block } from './block.js';
 import { layOut } from './lay-out.js';
@@ -130,7 +130,7 @@ describe('any valid wishes', () => {
   it('are examined without a problem, and settle to themselves', () => {
     fc.assert(
       fc.property(anyWishes, (given) => {
-        expect(examineDates(given)).toEqual([]);
+        expect(examineGiven(given)).toEqual([]);
         const { wishes } = settle(given);
         expect(examineWishes(wishes)).toEqual([]);
         const { weeks: _weeks, ...fixed } = wishes;

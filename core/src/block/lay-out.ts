@@ -40,7 +40,7 @@ export interface LayOutOptions {
 
 /**
  * Lays out a block from the coach's wishes: the one entry point of the
- * computation. Pure and deterministic; total on wishes that `examineDates` and
+ * computation. Pure and deterministic; total on wishes that `examineGiven` and
  * `examineWishes` find no problem with. What cannot be met comes back as
  * findings.
  *

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { layOut } from '../block/lay-out.js';
-import { examineDates, examineWishes } from '../settle/examine.js';
+import { examineGiven, examineWishes } from '../settle/examine.js';
 import { settle } from '../settle/settle.js';
 import { marathon } from '../testing/examples.js';
 import type { Given } from '../wishes/wishes.js';
@@ -23,7 +23,7 @@ const block = layOut(marathon);
 /** The block after a command, which must be one that can be laid out. */
 const after = (command: Command | undefined, before = block) => {
   const given = applyChange<Given>(before.wishes, command?.change ?? {});
-  expect(examineDates(given)).toEqual([]);
+  expect(examineGiven(given)).toEqual([]);
   expect(examineWishes(settle(given).wishes)).toEqual([]);
   return layOut(given);
 };

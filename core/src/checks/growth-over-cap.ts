@@ -21,7 +21,8 @@ export const growthOverCap = {
       const full = fullWeek(week.volume, week.length);
       const over = full > last * (1 + limit) + WITHIN_MEASURING;
       const value = full / last - 1;
-      if (isBase(week)) last = full;
+      // A week without running is nothing to grow from: what stood before it is.
+      if (isBase(week) && full > 0) last = full;
       return over ? [{ weeks: [week.number], value, limit }] : [];
     });
   },

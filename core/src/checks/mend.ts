@@ -1,5 +1,5 @@
 import { applyChange } from '../change/change.js';
-import { examineDates, examineWishes } from '../settle/examine.js';
+import { examineGiven, examineWishes } from '../settle/examine.js';
 import { settle } from '../settle/settle.js';
 import type { Block } from '../block/block.js';
 import type { Given } from '../wishes/wishes.js';
@@ -26,7 +26,7 @@ export function mend(
   return (check?.fixes?.(found, context) ?? [])
     .flatMap((fix) => {
       const changed = applyChange<Given>(wishes, fix.change);
-      if (examineDates(changed).length > 0) return [];
+      if (examineGiven(changed).length > 0) return [];
       if (examineWishes(settle(changed).wishes).length > 0) return [];
       const block = layOut(changed);
       return mends(found, context.block, block) ? [{ fix, left: block.findings.length }] : [];

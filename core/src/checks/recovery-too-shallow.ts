@@ -14,7 +14,7 @@ export const recoveryTooShallow = {
     let last = wishes.volume.start;
     return weeks.flatMap((week) => {
       const value = 1 - week.volume / last;
-      if (isBase(week) && !week.recoveryDue) last = week.volume;
+      if (isBase(week) && !week.recoveryDue && week.volume > 0) last = week.volume;
       const shallow = week.recoveryDue && value < limit - LEEWAY;
       return shallow ? [{ weeks: [week.number], value, limit }] : [];
     });

@@ -1,3 +1,4 @@
+import { sessionLimits } from '../session/limits.js';
 import type { Between, Part, SessionAmount } from '../session/session.js';
 
 /** How a family goes on from one exposure to the next. */
@@ -48,10 +49,15 @@ export function numberOf(amount: SessionAmount): number {
   return 'number' in amount ? amount.number : amount.clock;
 }
 
-/** The same amount with another number, to what can be written down. */
+/** The same amount with another number, to what can be written down and read again. */
 export function withNumber(amount: SessionAmount, number: number): SessionAmount {
-  const round = Math.round(number * 100) / 100;
-  return 'number' in amount ? { ...amount, number: round } : { clock: Math.round(number) };
+  const most = sessionLimits.amount;
+  if ('clock' in amount) return { clock: within(Math.round(number), 1, most.s) };
+  return { ...amount, number: within(Math.round(number * 100) / 100, 0.01, most[amount.unit]) };
+}
+
+function within(number: number, least: number, most: number): number {
+  return Math.min(most, Math.max(least, number));
 }
 
 /** A recovery scaled, to whole 5 seconds or 50 metres. */

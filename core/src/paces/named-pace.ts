@@ -27,6 +27,9 @@ export interface NamedPace {
   talk?: string | undefined;
 }
 
+/** Seconds per km that nothing is worked out quicker than, whatever is taken off a pace. */
+export const QUICKEST_PACE = 60;
+
 /** Seconds per km; the two ends are one where a pace is no range. */
 export interface PaceRange {
   quick: number;
@@ -42,7 +45,8 @@ export function rangeOf({ base, offset }: NamedPace, timeFor: TimeFor): PaceRang
   const distance = 'race' in base ? base.race : distanceIn(base.lasts, timeFor);
   const pace = (timeFor(distance) / distance) * 1000;
   if (!Number.isFinite(pace)) return undefined;
-  return { quick: pace + offset[0], slow: pace + offset[1] };
+  const [quick, slow] = offset.map((each) => Math.max(QUICKEST_PACE, pace + each));
+  return { quick: quick ?? pace, slow: slow ?? pace };
 }
 
 /** The middle of a range, s/km. */

@@ -1,4 +1,5 @@
 import { rememberLast } from '../memory/remember-last.js';
+import { QUICKEST_PACE } from '../paces/named-pace.js';
 import { METRES_PER_MILE } from '../units/measure.js';
 import { sum } from '../units/apportion.js';
 import { printAmount, printTarget } from './print-session.js';
@@ -236,7 +237,7 @@ function lay(
       unknown.add(name);
       return { pace: paces.easy, hard: false };
     }
-    const pace = found.pace + offset;
+    const pace = Math.max(QUICKEST_PACE, found.pace + offset);
     // Strides are quick, and over before they are hard; race pace is hard however slow the goal.
     const hard = pace <= paces.hardFrom || (found.id === RACE_PACE && offset <= 0);
     return { pace, hard: hard && found.id !== 'strides' };

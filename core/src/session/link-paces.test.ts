@@ -45,7 +45,7 @@ describe('names of paces in a session', () => {
   });
 
   it('are short: what stands in brackets is left out', () => {
-    expect(shortPaceName({ name: 'One-hour (threshold)' })).toBe('one-hour');
+    expect(shortPaceName({ id: 'hour', name: 'One-hour (threshold)' })).toBe('one-hour');
     expect(paceNamed('10k', defaultPaces)?.id).toBe('10-km');
     expect(paceNamed('half', defaultPaces)?.id).toBe('half-marathon');
     expect(paceNamed('nobody', defaultPaces)).toBeUndefined();

@@ -3,12 +3,17 @@ import { readSession } from './parse-session.js';
 import { printSession } from './print-session.js';
 import type { PaceMention, Part, Session, Target } from './session.js';
 
-/** A name as it can stand in shorthand: `One-hour (threshold)` is `one-hour`. */
-export function shortPaceName({ name }: Pick<NamedPace, 'name'>): string {
-  return name
+const WORD = '[a-z0-9äöüß][a-z0-9äöüß-]*';
+/** Names that the grammar reads as one: plain words, none that goes on to something else. */
+const WRITABLE = new RegExp(`^(?!effort )${WORD}( +(?!(to|in|uphill)(?![a-z0-9äöüß]))${WORD})*$`);
+
+/** A name as it can stand in shorthand: `One-hour (threshold)` is `one-hour`; its id where it cannot. */
+export function shortPaceName({ id, name }: Pick<NamedPace, 'id' | 'name'>): string {
+  const short = name
     .replace(/\(.*?\)/g, '')
     .trim()
     .toLowerCase();
+  return WRITABLE.test(short) ? short : id;
 }
 
 /**

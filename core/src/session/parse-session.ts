@@ -1,5 +1,6 @@
 import { parse } from './grammar.js';
-import type { Part, Session } from './session.js';
+import { sessionLimits } from './limits.js';
+import type { Part, Session, Target } from './session.js';
 
 /** Longer than any session on a blackboard. */
 const MOST_CHARACTERS = 2000;
@@ -43,7 +44,7 @@ export function sessionOf(text: string): Session | undefined {
 
 function parsed(text: string): ReadSession {
   try {
-    const session = parse(text, {}) as Session;
+    const session = parse(text, { limits: sessionLimits }) as Session;
     const pieces = piecesOf(session.parts);
     if (pieces <= MOST_PIECES) return { ok: true, session };
     const message = `${pieces} pieces are no session; ${MOST_PIECES} are the most.`;
@@ -81,12 +82,26 @@ function wordOf({ type, description, text }: NonNullable<SyntaxError['expected']
   return description ?? (text ? `“${text}”` : '');
 }
 
-/** Pieces there are when every repetition is written out. */
+/** Pieces there are when every repetition and every step is written out. */
 function piecesOf(parts: readonly Part[]): number {
-  const counts = parts.map((part) => {
-    if (part.kind === 'set') return part.count.to * piecesOf(part.parts);
-    if (part.kind === 'repeat') return part.count.to;
-    return part.kind === 'ladder' ? part.numbers.length : 1;
-  });
-  return counts.reduce((total, next) => total + next, 0);
+  return parts.map(piecesIn).reduce((total, next) => total + next, 0);
+}
+
+function piecesIn(part: Part): number {
+  switch (part.kind) {
+    case 'words':
+      return 1;
+    case 'run':
+      return stepsOf(part.piece.target) + (part.surges?.at.length ?? 0);
+    case 'repeat':
+      return part.count.to * stepsOf(part.piece.target);
+    case 'ladder':
+      return part.numbers.length * stepsOf(part.target);
+    case 'set':
+      return part.count.to * piecesOf(part.parts);
+  }
+}
+
+function stepsOf(target: Target | undefined): number {
+  return target?.kind === 'progression' ? target.steps : 1;
 }

@@ -4,10 +4,24 @@ import { type BlockEvent, eventCharacters, lastDay } from '../events/event.js';
 import { USUAL_TEST } from '../events/event-days.js';
 import { perMetre } from '../longrun/limits.js';
 import { easyPaces } from '../paces/easy-pace.js';
+import { blockLength } from '../rules/house-rules.js';
 import { rulesOf } from '../rules/rule-changes.js';
 import { formatPlain } from '../units/format.js';
-import type { Wishes } from '../wishes/wishes.js';
+import type { Given, Wishes } from '../wishes/wishes.js';
 import { type Problem, problem } from './problem.js';
+
+/** No event is longer than the longest block. */
+const MOST_DAYS = 7 * blockLength.most;
+
+/** Events too long to walk through day by day; looked at before anything does. */
+export function examineEventLengths(events: NonNullable<Given['events']>): Problem[] {
+  return events.flatMap(({ name, from, to = from }, index) => {
+    const days = differenceInDays(to, from) + 1;
+    if (days <= MOST_DAYS) return [];
+    const message = `${name} lasts ${days} days; ${MOST_DAYS} are the most. Check its last day, ${to}.`;
+    return [problem('event-too-long', ['events', index, 'to'], message)];
+  });
+}
 
 /** Races, tests and stays that cannot stand where they are. */
 export function examineEvents(wishes: Wishes): Problem[] {

@@ -3,15 +3,16 @@ import type { NamedPace } from '../paces/named-pace.js';
 import type { Result } from '../paces/result.js';
 import { formatDuration, formatPace, formatRaceDistance } from '../units/format.js';
 import type { Unit } from '../units/measure.js';
-import type { Athlete, Wishes } from '../wishes/wishes.js';
+import type { Athlete, Race, Wishes } from '../wishes/wishes.js';
 import { type Problem, problem } from './problem.js';
 
 /** Seconds per km that nobody runs faster, or runs at all slower. */
 const RUNS = { fastest: 95, slowest: 1200 } as const;
 
-/** Results, heart rates and named paces that cannot be. */
-export function examinePaces({ athlete, paces }: Wishes): Problem[] {
+/** The goal, results, heart rates and named paces that cannot be. */
+export function examinePaces({ athlete, race, paces }: Wishes): Problem[] {
   return [
+    ...examineGoal(race, athlete.unit),
     ...athlete.results.flatMap((result, index) => examineResult(result, index, athlete.unit)),
     ...examineHeart(athlete),
     ...problemsOfPaces(paces.table).map((found) => ({
@@ -37,17 +38,24 @@ export function examineToday(results: readonly Result[], today: CivilDate): Prob
 }
 
 function examineResult({ distance, time }: Result, index: number, unit: Unit): Problem[] {
+  const message = notRun(distance, time, unit);
+  if (message === undefined) return [];
+  return [problem('result-out-of-range', ['athlete', 'results', index, 'time'], message)];
+}
+
+function examineGoal({ distance, goalTime }: Race, unit: Unit): Problem[] {
+  const message = goalTime === undefined ? undefined : notRun(distance, goalTime, unit);
+  if (message === undefined) return [];
+  return [problem('goal-out-of-range', ['race', 'goalTime'], message)];
+}
+
+/** Why nobody runs a distance in a time; undefined where somebody may. */
+function notRun(distance: number, time: number, unit: Unit): string | undefined {
   const pace = (time / distance) * 1000;
-  if (pace >= RUNS.fastest && pace <= RUNS.slowest) return [];
+  if (pace >= RUNS.fastest && pace <= RUNS.slowest) return undefined;
   const what = `${formatRaceDistance(distance, unit)} in ${formatDuration(time)} is ${formatPace(pace, unit)}`;
   const why = pace < RUNS.fastest ? 'faster than anyone runs' : 'slower than walking';
-  return [
-    problem(
-      'result-out-of-range',
-      ['athlete', 'results', index, 'time'],
-      `${what}, ${why}. Check the time and the distance.`,
-    ),
-  ];
+  return `${what}, ${why}. Check the time and the distance.`;
 }
 
 function examineHeart({ maxHeart, restHeart }: Athlete): Problem[] {

@@ -1,19 +1,32 @@
-import { countWeeks } from '../calendar/weeks.js';
+import { countBack, countWeeks } from '../calendar/weeks.js';
 import { differenceInDays } from '../calendar/civil-date.js';
 import { blockLength } from '../rules/house-rules.js';
-import { formatWithUnit } from '../units/format.js';
+import { formatPlain, formatWithUnit } from '../units/format.js';
 import { examineDays } from './examine-days.js';
-import { examineEvents } from './examine-events.js';
+import { examineEventLengths, examineEvents } from './examine-events.js';
 import { examinePaces } from './examine-paces.js';
 import { examineRules } from './examine-rules.js';
 import { type Problem, problem } from './problem.js';
+import { LEAST_START } from './suggest-volume.js';
 import type { Given, Wishes } from '../wishes/wishes.js';
 
 /**
- * Dates that cannot make a block, looked at before anything is worked out.
- * An empty list means `settle` will succeed.
+ * What cannot make a block, looked at before anything is worked out. An empty
+ * list means `settle` will succeed.
  */
-export function examineDates({ race, start, weeks, weekStartsOn = 'monday' }: Given): Problem[] {
+export function examineGiven(given: Given): Problem[] {
+  return [
+    ...examineDates(given),
+    ...examineOwnPhases(given),
+    ...examineEventLengths(given.events ?? []),
+  ];
+}
+
+/** The first day a block may begin: days are counted from it. */
+const FIRST_DAY = '1970-01-01';
+
+/** Dates that cannot make a block. */
+function examineDates({ race, start, weeks, weekStartsOn = 'monday' }: Given): Problem[] {
   if (race.date === undefined) {
     if (start !== undefined) return [];
     return [
@@ -24,7 +37,12 @@ export function examineDates({ race, start, weeks, weekStartsOn = 'monday' }: Gi
       ),
     ];
   }
-  if (start === undefined) return [];
+  if (start === undefined) {
+    const longest = countBack(race.date, weeks ?? blockLength.most, weekStartsOn);
+    if (longest >= FIRST_DAY) return [];
+    const message = `A block toward ${race.date} would begin before ${FIRST_DAY}. Choose a later race.`;
+    return [problem('date-out-of-range', ['race', 'date'], message)];
+  }
   if (differenceInDays(race.date, start) < 0) {
     return [
       problem(
@@ -61,7 +79,6 @@ export function examineWishes(wishes: Wishes): Problem[] {
   return [
     ...examineVolumes(wishes),
     ...examinePins(wishes),
-    ...examinePhases(wishes),
     ...examineDays(wishes),
     ...examineEvents(wishes),
     ...examinePaces(wishes),
@@ -89,6 +106,11 @@ function examineVolumes({ athlete, volume, longRun }: Wishes): Problem[] {
       ),
     );
   };
+  const least = LEAST_START[athlete.basis];
+  if (volume.start < least) {
+    const message = `A start of ${formatPlain(volume.start, athlete)} is nothing to grow from; ${formatPlain(least, athlete)} is the least. Check the figure and its unit.`;
+    found.push(problem('start-too-low', ['volume', 'start'], message));
+  }
   within(['volume', 'start'], volume.start, most.week);
   within(['volume', 'peak'], volume.peak, most.week);
   within(['longRun', 'start'], longRun.start, most.run);
@@ -167,8 +189,8 @@ function examinePins({ athlete, pins, weeks }: Wishes): Problem[] {
   });
 }
 
-function examinePhases({ phases }: Wishes): Problem[] {
-  if (phases.layout !== 'own' || phases.own.length > 0) return [];
+function examineOwnPhases({ phases }: Given): Problem[] {
+  if (phases?.layout !== 'own' || (phases.own ?? []).length > 0) return [];
   return [
     problem(
       'own-phases-missing',

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { layOut } from '../block/lay-out.js';
 import { marathon } from '../testing/examples.js';
-import { examineDates, examineWishes } from './examine.js';
+import { examineGiven, examineWishes } from './examine.js';
 import { settle } from './settle.js';
 import type { Given } from '../wishes/wishes.js';
 import { withPin } from '../wishes/with-pin.js';
@@ -57,7 +57,7 @@ describe('examining', () => {
     ['weeks that disagree', { ...bare, start: '2027-01-25', weeks: 12 }, ['weeks-disagree']],
     ['weeks that agree', { ...bare, start: '2027-01-25', weeks: 14 }, []],
   ])('%s', (_, given, expected) => {
-    expect(examineDates(given).map(({ code }) => code)).toEqual(expected);
+    expect(examineGiven(given).map(({ code }) => code)).toEqual(expected);
   });
 
   it('says where and what for volumes that cannot be', () => {
@@ -93,7 +93,8 @@ describe('examining', () => {
   });
 
   it('wants a phase of the coach’s own', () => {
-    expect(codes({ ...marathon, phases: { layout: 'own' } })).toEqual(['own-phases-missing']);
+    const given = { ...marathon, phases: { layout: 'own' as const } };
+    expect(examineGiven(given).map(({ code }) => code)).toEqual(['own-phases-missing']);
   });
 });
 

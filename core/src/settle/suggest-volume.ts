@@ -24,6 +24,8 @@ const MOST_RISE = 1.5;
 const OFTEN_HURT_RISE = 1.25;
 /** Policy: one already above the usual peak still has a little to build. */
 const LEAST_RISE = 1.1;
+/** Metres or seconds that a block starts from at the least: growth is a part of something. */
+export const LEAST_START = { distance: 1000, time: 300 } as const;
 /** Real weeks the starting volume is the mean of. */
 const RECENT_WEEKS = 4;
 
@@ -44,7 +46,7 @@ export function suggestVolume(
   const usualPeak = raceRules(rules, race.distance).peakVolume.usual * perMetre({ athlete }, pace);
   const recent = athlete.recentWeeks.slice(-RECENT_WEEKS);
   const held = recent.length > 0 ? sum(recent) / recent.length : usualPeak * UNKNOWN_START;
-  const start = wish?.start ?? roundTo(held, unit);
+  const start = wish?.start ?? Math.max(LEAST_START[athlete.basis], roundTo(held, unit));
   const holdAtPeak = wish?.holdAtPeak ?? (weeks >= 12 ? 2 : 1);
   const cap = wish?.growth?.cap ?? rules.volume.growthCap;
   const recovery = {

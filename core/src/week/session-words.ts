@@ -15,7 +15,13 @@ export interface WordsContext {
 
 /** An amount of easy running in shorthand: `9 km easy`. */
 export function easyWords(amount: number, { counted, table }: WordsContext, id = 'easy'): string {
-  return `${formatPlain(amount, counted)} ${paceWord(id, table)}`;
+  return `${runnable(amount, counted)} ${paceWord(id, table)}`;
+}
+
+/** An amount that can be read again: what is less than a tenth is said in the smaller unit. */
+function runnable(amount: number, counted: WordsContext['counted']): string {
+  if (amount >= shownUnit(counted) / 20) return formatPlain(amount, counted);
+  return `${Math.max(1, Math.round(amount))} ${counted.basis === 'time' ? 's' : 'm'}`;
 }
 
 /** A long run in shorthand: `20 km easy; 8 km @ race pace`. */
@@ -33,7 +39,7 @@ export function longRunWords(
   ).map((tenths) => tenths * tenth);
   return [
     before > 0 ? easyWords(before, context) : '',
-    `${formatPlain(held, context.counted)} @ ${stepsWords(segment)}`,
+    `${runnable(held, context.counted)} @ ${stepsWords(segment)}`,
     after > 0 ? easyWords(after, context) : '',
   ]
     .filter(Boolean)

@@ -2,15 +2,18 @@ import {
   type BlockAnswer,
   type BlockHistory,
   type BlockList,
+  type BlockVersion,
+  type HistoryQuery,
   type NewBlockBody,
   type PlannedSessions,
   type SaveBlockBody,
+  historyQuery,
   newBlockBody,
   saveBlockBody,
 } from '@nadir/contract';
 import { Controller, Delete, Get, Inject, Post, Put } from '@nestjs/common';
-import { Parsed } from '../http/body.js';
-import { Id } from '../http/id.js';
+import { Parsed, ParsedQuery } from '../http/body.js';
+import { Id, Revision } from '../http/id.js';
 import { CoachId } from '../sign-in/session.guard.js';
 import { BlocksService } from './blocks.service.js';
 
@@ -53,8 +56,21 @@ export class BlocksController {
   }
 
   @Get(':id/history')
-  history(@CoachId() coachId: string, @Id('block') id: string): Promise<BlockHistory> {
-    return this.service.history(coachId, id);
+  history(
+    @CoachId() coachId: string,
+    @Id('block') id: string,
+    @ParsedQuery(historyQuery) page: HistoryQuery,
+  ): Promise<BlockHistory> {
+    return this.service.history(coachId, id, page);
+  }
+
+  @Get(':id/history/:revision')
+  version(
+    @CoachId() coachId: string,
+    @Id('block') id: string,
+    @Revision() revision: number,
+  ): Promise<BlockVersion> {
+    return this.service.version(coachId, id, revision);
   }
 
   @Get(':id/sessions')

@@ -2,6 +2,8 @@ import {
   type BlockAnswer,
   type BlockFile,
   type BlockHistory,
+  type BlockVersion,
+  type HistoryQuery,
   type PlannedSessions,
   blockFile,
 } from '@nadir/contract';
@@ -31,9 +33,12 @@ interface ChangeRow {
   at: Date;
   by: string;
   words: string;
-  before: unknown;
   after: unknown;
+  save_id: string | null;
 }
+
+type RepeatedRow = Pick<ChangeRow, 'block_id' | 'revision' | 'at' | 'after'> &
+  Pick<BlockRow, 'athlete_id'> & { same: boolean };
 
 interface SessionRow {
   coach_id: string;
@@ -53,10 +58,18 @@ export interface Version {
   athleteId: string;
   revision: number;
   wishes: BlockFile;
-  before: BlockFile | null;
   at: Date;
   by: string;
   words: string;
+  /** Sent along by the page, so that the same save stores nothing a second time. */
+  saveId: string | undefined;
+}
+
+/** What an earlier save of the same id stored. */
+export interface StoredSave {
+  block: BlockAnswer;
+  /** True when it stored these very wishes. */
+  same: boolean;
 }
 
 @Injectable()
@@ -141,8 +154,8 @@ export class BlocksRepository {
       at,
       by: version.by,
       words: version.words,
-      before: version.before && JSON.stringify(version.before),
       after: JSON.stringify(wishes),
+      save_id: version.saveId ?? null,
     });
     await trx<SessionRow>(tables.plannedSessions).where(key).delete();
     await trx.batchInsert(
@@ -153,19 +166,66 @@ export class BlocksRepository {
     return { id: blockId, athleteId, revision, savedAt: at.toISOString(), wishes };
   }
 
-  /** Newest first. */
-  async changes(coachId: string, blockId: string): Promise<BlockHistory['changes']> {
+  /** What the save of an id stored, if it did: its answer may have been lost. */
+  async storedBy(
+    trx: Knex.Transaction,
+    coachId: string,
+    saveId: string | undefined,
+    wishes: BlockFile,
+  ): Promise<StoredSave | undefined> {
+    if (saveId === undefined) return undefined;
+    const row = await trx(tables.blockChanges)
+      .join(tables.blocks, (join) =>
+        join
+          .on(`${tables.blocks}.coach_id`, `${tables.blockChanges}.coach_id`)
+          .andOn(`${tables.blocks}.block_id`, `${tables.blockChanges}.block_id`),
+      )
+      .where({ [`${tables.blockChanges}.coach_id`]: coachId, save_id: saveId })
+      .first<RepeatedRow | undefined>(
+        `${tables.blockChanges}.block_id`,
+        'athlete_id',
+        `${tables.blockChanges}.revision`,
+        'at',
+        'after',
+        trx.raw('"after" = ?::jsonb AS same', [JSON.stringify(wishes)]),
+      );
+    if (!row) return undefined;
+    const block = {
+      id: row.block_id,
+      athleteId: row.athlete_id,
+      revision: row.revision,
+      savedAt: row.at.toISOString(),
+      wishes: blockFile.parse(row.after),
+    };
+    return { block, same: row.same };
+  }
+
+  /** A page of changes without their versions, newest first. */
+  async changes(
+    coachId: string,
+    blockId: string,
+    { before, limit }: HistoryQuery,
+  ): Promise<BlockHistory> {
     const rows = await this.knex<ChangeRow>(tables.blockChanges)
       .where({ coach_id: coachId, block_id: blockId })
-      .orderBy('revision', 'desc');
-    return rows.map(({ revision, at, by, words, before, after }) => ({
-      revision,
-      at: at.toISOString(),
-      by,
-      words,
-      before: before === null ? null : blockFile.parse(before),
-      after: blockFile.parse(after),
-    }));
+      .modify((query) => {
+        if (before !== undefined) void query.andWhere('revision', '<', before);
+      })
+      .orderBy('revision', 'desc')
+      .limit(limit + 1)
+      .select('revision', 'at', 'by', 'words');
+    return { changes: rows.slice(0, limit).map(changeOf), more: rows.length > limit };
+  }
+
+  async version(
+    coachId: string,
+    blockId: string,
+    revision: number,
+  ): Promise<BlockVersion | undefined> {
+    const row = await this.knex<ChangeRow>(tables.blockChanges)
+      .where({ coach_id: coachId, block_id: blockId, revision })
+      .first();
+    return row && { ...changeOf(row), wishes: blockFile.parse(row.after) };
   }
 
   async sessions(coachId: string, blockId: string): Promise<PlannedSessions['sessions']> {
@@ -178,6 +238,15 @@ export class BlocksRepository {
 
 function blocks(on: Knex) {
   return on<BlockRow>(tables.blocks);
+}
+
+function changeOf({
+  revision,
+  at,
+  by,
+  words,
+}: Pick<ChangeRow, 'revision' | 'at' | 'by' | 'words'>) {
+  return { revision, at: at.toISOString(), by, words };
 }
 
 function blockOf(row: BlockRow): BlockAnswer {

@@ -2,6 +2,8 @@ import {
   type BlockAnswer,
   type BlockHistory,
   type BlockList,
+  type BlockVersion,
+  type HistoryQuery,
   type NewBlockBody,
   type PlannedSessions,
   type SaveBlockBody,
@@ -15,7 +17,7 @@ import { learned } from '../athletes/learned.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { invalid, notFound, staleRevision } from '../http/refused.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
-import { BlocksRepository } from './blocks.repository.js';
+import { BlocksRepository, type StoredSave } from './blocks.repository.js';
 import { firstVersion } from './first-version.js';
 import { plannedSessionsOf } from './planned-sessions.js';
 
@@ -50,18 +52,20 @@ export class BlocksService {
     return this.one(coachId, blockId);
   }
 
-  async add(coachId: string, { athleteId, wishes }: NewBlockBody): Promise<BlockAnswer> {
+  async add(coachId: string, { athleteId, wishes, saveId }: NewBlockBody): Promise<BlockAnswer> {
     if (!(await this.athletes.find(coachId, athleteId))) throw notFound('athlete');
     refuseProblems(wishes, this.clock.today());
     refusePastRace(wishes, this.clock.today());
     const by = await this.nameOf(coachId);
     return this.blocks.inTransaction(async (trx) => {
+      const repeated = repeatOf(await this.blocks.storedBy(trx, coachId, saveId, wishes));
+      if (repeated) return repeated;
       await this.athletes.learn(trx, coachId, athleteId, (facts) =>
         learned(facts, undefined, wishes.athlete),
       );
       return this.blocks.write(
         trx,
-        firstVersion({ coachId, athleteId, wishes, at: this.clock.now(), by }),
+        firstVersion({ coachId, athleteId, wishes, at: this.clock.now(), by, saveId }),
       );
     });
   }
@@ -72,18 +76,21 @@ export class BlocksService {
     return this.blocks.inTransaction(async (trx) => {
       const stored = await this.blocks.hold(trx, coachId, blockId);
       if (!stored) throw notFound('block');
+      const { saveId, wishes } = body;
+      const repeated = repeatOf(await this.blocks.storedBy(trx, coachId, saveId, wishes));
+      if (repeated) return repeated;
       if (stored.revision !== body.revision) throw staleRevision(stored);
       const { athleteId } = stored;
       await this.athletes.learn(trx, coachId, athleteId, (facts) =>
-        learned(facts, stored.wishes.athlete, body.wishes.athlete),
+        learned(facts, stored.wishes.athlete, wishes.athlete),
       );
       return this.blocks.write(trx, {
         coachId,
         blockId,
         athleteId,
         revision: stored.revision + 1,
-        wishes: body.wishes,
-        before: stored.wishes,
+        wishes,
+        saveId,
         at: this.clock.now(),
         by,
         words: body.words,
@@ -91,9 +98,16 @@ export class BlocksService {
     });
   }
 
-  async history(coachId: string, blockId: string): Promise<BlockHistory> {
+  async history(coachId: string, blockId: string, page: HistoryQuery): Promise<BlockHistory> {
     await this.one(coachId, blockId);
-    return { changes: await this.blocks.changes(coachId, blockId) };
+    return this.blocks.changes(coachId, blockId, page);
+  }
+
+  async version(coachId: string, blockId: string, revision: number): Promise<BlockVersion> {
+    await this.one(coachId, blockId);
+    const version = await this.blocks.version(coachId, blockId, revision);
+    if (!version) throw notFound('version');
+    return version;
   }
 
   async sessions(coachId: string, blockId: string): Promise<PlannedSessions> {
@@ -106,6 +120,13 @@ export class BlocksService {
     if (!coach) throw notFound('coach');
     return coach.name;
   }
+}
+
+/** A save that was stored before is answered with what was stored; its id serves nothing else. */
+function repeatOf(stored: StoredSave | undefined): BlockAnswer | undefined {
+  if (stored === undefined || stored.same) return stored?.block;
+  const message = 'was the id of another save. Every save has an id of its own.';
+  throw invalid([{ code: 'save-id-used', path: ['saveId'], message }]);
 }
 
 function refuseProblems(wishes: NewBlockBody['wishes'], today: CivilDate): void {

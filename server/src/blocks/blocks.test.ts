@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import {
   type BlockAnswer,
   type BlockHistory,
@@ -58,29 +59,53 @@ describe('blocks', () => {
     expect((await nadir.send('POST', `${path}/put-back`, { cookie })).status).toBe(404);
   });
 
-  it('keep every change with who, when, what, before and after', async () => {
+  it('keep every change with who, when and what, and every version', async () => {
     const { blockId } = await addBlock(nadir, cookie);
     expect((await save(blockId, 1, 14)).body).toMatchObject({ revision: 2 });
-    const { changes } = (await nadir.send('GET', `/api/blocks/${blockId}/history`, { cookie }))
-      .body as BlockHistory;
-    expect(changes).toEqual([
-      {
-        revision: 2,
-        at: '2027-02-10T09:14:00.000Z',
-        by: 'Maren Tolvik',
-        words: '14 weeks.',
-        before: wishes,
-        after: { ...wishes, weeks: 14 },
-      },
-      expect.objectContaining({ revision: 1, before: null, after: wishes }),
-    ]);
+    const history = await nadir.send('GET', `/api/blocks/${blockId}/history`, { cookie });
+    const at = '2027-02-10T09:14:00.000Z';
+    expect(history.body).toEqual({
+      changes: [
+        { revision: 2, at, by: 'Maren Tolvik', words: '14 weeks.' },
+        { revision: 1, at, by: 'Maren Tolvik', words: 'Laid out the block.' },
+      ],
+      more: false,
+    });
+    const version = (revision: number | string) =>
+      nadir.send('GET', `/api/blocks/${blockId}/history/${revision}`, { cookie });
+    expect((await version(1)).body).toMatchObject({ revision: 1, wishes: { weeks: 16 } });
+    expect((await version(2)).body).toMatchObject({ revision: 2, wishes: { weeks: 14 } });
+    for (const none of [3, 0, -1, 'x', '1e9', '99999999999']) {
+      expect((await version(none)).status, String(none)).toBe(404);
+    }
+  });
+
+  it('answer their history in pages, newest first', async () => {
+    const { blockId } = await addBlock(nadir, cookie);
+    for (let revision = 1; revision < 4; revision++) await save(blockId, revision, 10 + revision);
+    const page = async (query: string) =>
+      (await nadir.send('GET', `/api/blocks/${blockId}/history${query}`, { cookie }))
+        .body as BlockHistory;
+    const first = await page('?limit=2');
+    expect(first.changes.map(({ revision }) => revision)).toEqual([4, 3]);
+    expect(first.more).toBe(true);
+    const second = await page('?limit=2&before=3');
+    expect(second.changes.map(({ revision }) => revision)).toEqual([2, 1]);
+    expect(second.more).toBe(false);
+    for (const wrong of ['?limit=0', '?limit=51', '?limit=x', '?before=-1', '?all=1']) {
+      const refused = await nadir.send('GET', `/api/blocks/${blockId}/history${wrong}`, { cookie });
+      expect(refused.status, wrong).toBe(400);
+    }
   });
 
   it('cannot have their history rewritten, even by hand', async () => {
     await addBlock(nadir, cookie);
-    await expect(nadir.knex('block_changes').update({ words: 'never happened' })).rejects.toThrow(
-      /append-only/,
-    );
+    const changes = () => nadir.knex('block_changes');
+    const before = await changes().count();
+    await expect(changes().update({ words: 'never happened' })).rejects.toThrow(/append-only/);
+    await expect(changes().delete()).rejects.toThrow(/append-only/);
+    await expect(nadir.knex.raw('TRUNCATE block_changes')).rejects.toThrow(/append-only/);
+    expect(await changes().count()).toEqual(before);
   });
 
   it('refuse a stale save with the newer version, and keep it', async () => {
@@ -94,6 +119,45 @@ describe('blocks', () => {
     const kept = (await nadir.send('GET', `/api/blocks/${blockId}`, { cookie }))
       .body as BlockAnswer;
     expect(kept.wishes.weeks).toBe(14);
+  });
+
+  it('answer a save whose answer was lost with what it stored, and store it once', async () => {
+    const { blockId } = await addBlock(nadir, cookie);
+    const saveId = randomUUID();
+    const body = { revision: 1, wishes: { ...wishes, weeks: 14 }, words: '14 weeks.', saveId };
+    const send = (sent: object) =>
+      nadir.send('PUT', `/api/blocks/${blockId}`, { cookie, body: sent });
+    const first = await send(body);
+    // The fields in another order are the same wishes.
+    const turned = Object.fromEntries(Object.entries(body.wishes).reverse());
+    expect(await send({ ...body, wishes: turned })).toMatchObject({
+      status: 200,
+      body: first.body,
+    });
+    expect(first.body).toMatchObject({ revision: 2 });
+    // Another tab saved meanwhile: the repeat is still answered with its own.
+    await save(blockId, 2, 12);
+    expect((await send(body)).body).toEqual(first.body);
+    const other = await send({ ...body, wishes: { ...wishes, weeks: 10 } });
+    expect(other).toMatchObject({ status: 400, body: { problems: [{ path: ['saveId'] }] } });
+    const { rows } = await nadir.knex.raw<{ rows: { count: string }[] }>(
+      'SELECT count(*) FROM block_changes WHERE block_id = ?',
+      [blockId],
+    );
+    expect(rows[0]?.count).toBe('3');
+  });
+
+  it('are laid out once, however often they are sent', async () => {
+    const { athleteId } = await addBlock(nadir, cookie);
+    const body = { athleteId, wishes, saveId: randomUUID() };
+    const first = await nadir.send('POST', '/api/blocks', { cookie, body });
+    const again = await nadir.send('POST', '/api/blocks', { cookie, body });
+    expect(again.body).toEqual(first.body);
+  });
+
+  it('refuse a revision that is still to come', async () => {
+    const { blockId } = await addBlock(nadir, cookie);
+    expect((await save(blockId, 7, 14)).status).toBe(409);
   });
 
   it('let one of two saves at once through', async () => {
@@ -151,6 +215,7 @@ describe('blocks', () => {
       ['GET', ''],
       ['PUT', ''],
       ['GET', '/history'],
+      ['GET', '/history/1'],
       ['GET', '/sessions'],
     ] as const)('answer 404 to %s%s', async (method, path) => {
       const { blockId } = await addBlock(nadir, cookie);

@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import type { Version } from './blocks.repository.js';
 
-/** A block as it is first kept: a new id, revision 1, nothing before it. */
+/** A block as it is first kept: a new id, revision 1. */
 export function firstVersion(
-  of: Pick<Version, 'coachId' | 'athleteId' | 'wishes' | 'at' | 'by'>,
+  of: Pick<Version, 'coachId' | 'athleteId' | 'wishes' | 'at' | 'by' | 'saveId'>,
 ): Version {
-  return { ...of, blockId: randomUUID(), revision: 1, before: null, words: 'Laid out the block.' };
+  return { ...of, blockId: randomUUID(), revision: 1, words: 'Laid out the block.' };
 }

@@ -10,6 +10,9 @@ const schema = z.strictObject({
   NADIR_WEB: z.string().optional(),
   NADIR_LOG: z.enum(['fatal', 'error', 'warn', 'info', 'debug', 'silent']).default('info'),
   NADIR_PARENT: z.literal('1').optional(),
+  NADIR_HOSTS: z.string().optional(),
+  NADIR_FIRST_COACH_CODE: z.string().min(8).optional(),
+  NADIR_DOCS: z.literal('1').optional(),
 });
 
 /** How a server runs, validated at start. */
@@ -25,6 +28,12 @@ export interface Config {
   logLevel: string;
   /** Started by the one command: stops when its standard input ends. */
   hasParent: boolean;
+  /** Names it goes by besides those of its own machine. */
+  hosts: readonly string[];
+  /** What whoever creates the first coach must know; without one nobody can. */
+  firstCoachCode: string | undefined;
+  /** Serves the API's documentation. */
+  docs: boolean;
 }
 
 export const CONFIG = Symbol('Config');
@@ -53,5 +62,11 @@ export function readConfig(environment: NodeJS.ProcessEnv): Config {
     web: data.NADIR_WEB,
     logLevel: data.NADIR_LOG,
     hasParent: data.NADIR_PARENT === '1',
+    hosts: (data.NADIR_HOSTS ?? '')
+      .toLowerCase()
+      .split(/[\s,]+/)
+      .filter(Boolean),
+    firstCoachCode: data.NADIR_FIRST_COACH_CODE,
+    docs: data.NADIR_DOCS === '1',
   };
 }

@@ -3,6 +3,7 @@ import * as firstTables from './migrations/001-first-tables.js';
 import * as houseRulesAndTemplates from './migrations/002-house-rules-and-templates.js';
 import * as namedPaces from './migrations/003-named-paces.js';
 import * as library from './migrations/004-library.js';
+import * as savesAndHistory from './migrations/005-saves-and-history.js';
 
 /** Every migration in order. Adding one is one file and one line. */
 const migrations: readonly { name: string; migration: Knex.Migration }[] = [
@@ -10,19 +11,53 @@ const migrations: readonly { name: string; migration: Knex.Migration }[] = [
   { name: '002-house-rules-and-templates', migration: houseRulesAndTemplates },
   { name: '003-named-paces', migration: namedPaces },
   { name: '004-library', migration: library },
+  { name: '005-saves-and-history', migration: savesAndHistory },
 ];
 
 /** Any number, the same in every copy of the server. */
 const LOCK = 20_270_418;
 
+/** How the schema of a database stands to the one that this Nadir knows. */
+export interface SchemaState {
+  /** Migrations that were made; none in a new database. */
+  made: string[];
+  /** Those still to be made. */
+  pending: string[];
+  /** Those of a newer Nadir. */
+  unknown: string[];
+}
+
+/** Compares the migrations that a database has seen with those there are. */
+export async function schemaState(knex: Knex): Promise<SchemaState> {
+  const table = 'knex_migrations';
+  const made = (await knex.schema.hasTable(table))
+    ? await knex(table).orderBy('id').pluck<string[]>('name')
+    : [];
+  const known = migrations.map(({ name }) => name);
+  return {
+    made,
+    pending: known.filter((name) => !made.includes(name)),
+    unknown: made.filter((name) => !known.includes(name)),
+  };
+}
+
 /**
  * Brings the schema up to date. Many servers may start at once: one migrates,
  * the others wait. The advisory lock goes with its connection, so a server that
  * was killed half way leaves nothing locked.
+ *
+ * @throws Error in a plain sentence where the data was made by a newer Nadir
  */
 export async function migrate(knex: Knex): Promise<void> {
   await knex.transaction(async (holder) => {
     await holder.raw('SELECT pg_advisory_xact_lock(?)', [LOCK]);
+    const { unknown } = await schemaState(knex);
+    if (unknown.length > 0) {
+      throw new Error(
+        `This data was made by a newer Nadir (${unknown.join(', ')}); this one cannot read it. ` +
+          'Nothing was changed. Update Nadir, or restore a backup from before the update with ./nadir restore FILE.',
+      );
+    }
     const config: Knex.MigratorConfig = {
       migrationSource: {
         getMigrations: () => Promise.resolve([...migrations]),

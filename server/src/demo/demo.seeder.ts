@@ -62,8 +62,13 @@ export class DemoSeeder implements OnApplicationBootstrap {
       tables.athletes,
       tables.demoSeeds,
     ];
+    const history = (how: 'DISABLE' | 'ENABLE') =>
+      `ALTER TABLE ${tables.blockChanges} ${how} TRIGGER block_changes_append_only`;
+    // An untouched demo has no history but its own laying out: it is laid out anew.
     await this.knex.transaction(async (trx) => {
+      await trx.raw(history('DISABLE'));
       for (const table of newestFirst) await trx(table).where({ coach_id: coachId }).delete();
+      await trx.raw(history('ENABLE'));
     });
   }
 
@@ -77,7 +82,14 @@ export class DemoSeeder implements OnApplicationBootstrap {
       await this.blocks.inTransaction((trx) =>
         this.blocks.write(
           trx,
-          firstVersion({ coachId, athleteId, wishes, at: now, by: DEMO_COACH.name }),
+          firstVersion({
+            coachId,
+            athleteId,
+            wishes,
+            at: now,
+            by: DEMO_COACH.name,
+            saveId: undefined,
+          }),
         ),
       );
     }

@@ -20,23 +20,33 @@ export function openApiDocument(): OpenAPIObject {
   };
 }
 
-function operation(operationId: string, { summary, path, body, answer }: Route) {
+function operation(operationId: string, { summary, path, body, query, answer }: Route) {
   const parameters = [...path.matchAll(/\{(\w+)\}/g)].map(([, name]) => ({
     name,
     in: 'path',
     required: true,
-    schema: { type: 'string', format: 'uuid' },
+    schema: name === 'revision' ? { type: 'integer' } : { type: 'string', format: 'uuid' },
   }));
   return {
     operationId,
     summary,
-    parameters,
+    parameters: [...parameters, ...queryParameters(query)],
     ...(body && { requestBody: { required: true, content: json(body, 'input') } }),
     responses: {
       '2XX': { description: 'Done.', content: json(answer, 'output') },
       '4XX': { description: 'Refused, with the reason.', content: json(refusal, 'output') },
     },
   };
+}
+
+function queryParameters(query: z.ZodType | undefined) {
+  const shape = query && z.toJSONSchema(query, { io: 'input', unrepresentable: 'any' });
+  return Object.entries(shape?.properties ?? {}).map(([name, schema]) => ({
+    name,
+    in: 'query',
+    required: false,
+    schema,
+  }));
 }
 
 function json(schema: z.ZodType, io: 'input' | 'output') {

@@ -3,7 +3,9 @@ import fastifyStatic from '@fastify/static';
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 
 /** Addresses that are never the site's. */
-const NOT_THE_SITE = /^\/(api|health)(\/|$|\?)/;
+const NOT_THE_SITE = /^\/(api|health)(\/|$|\?)/i;
+/** Addresses of files: one that is not there has gone with an older version. */
+const A_FILE = /^\/assets\/|\.\w+(\?|$)/;
 const YEAR_SECONDS = 31_536_000;
 
 /** Serves the built site; any address that is not the API's opens its page. */
@@ -22,7 +24,7 @@ export async function serveSite(app: NestFastifyApplication, folder: string): Pr
     },
   });
   fastify.get('/*', (request, reply) => {
-    if (NOT_THE_SITE.test(request.url)) {
+    if (NOT_THE_SITE.test(request.url) || A_FILE.test(request.url)) {
       reply.callNotFound();
       return;
     }

@@ -2,6 +2,8 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { ThrottlerStorage } from '@nestjs/throttler';
 import type { Knex } from 'knex';
 import { CLOCK, type Clock } from '../clock/clock.js';
+import { within } from '../database/within.js';
+import { DEADLINE_MS } from '../http/deadline.interceptor.js';
 import { KNEX } from '../database/knex.js';
 import { tables } from '../database/tables.js';
 
@@ -16,7 +18,11 @@ export class AttemptsStorage implements ThrottlerStorage {
   ) {}
 
   /** Counts one attempt under a hashed key; times in milliseconds, answers in seconds. */
-  async increment(key: string, ttl: number, limit: number): Promise<Tally> {
+  increment(key: string, ttl: number, limit: number): Promise<Tally> {
+    return within(DEADLINE_MS, this.count(key, ttl, limit));
+  }
+
+  private async count(key: string, ttl: number, limit: number): Promise<Tally> {
     const now = this.clock.now();
     const endsAt = new Date(now.getTime() + ttl);
     const counted = await this.knex.raw<{ rows: { hits: number; ends_at: Date }[] }>(

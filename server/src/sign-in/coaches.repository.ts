@@ -76,6 +76,15 @@ export class CoachesRepository {
     });
   }
 
+  async passwordHashOf(coachId: string): Promise<string | null> {
+    const row = await this.rows().where({ coach_id: coachId }).first('password_hash');
+    return row?.password_hash ?? null;
+  }
+
+  async savePassword(coachId: string, passwordHash: string): Promise<void> {
+    await this.rows().where({ coach_id: coachId }).update({ password_hash: passwordHash });
+  }
+
   /** Merged in the database, so that two changes at once both stand. */
   async saveSettings(coachId: string, changed: SettingsChange): Promise<void> {
     await this.rows()

@@ -9,6 +9,8 @@ import {
 import { Reflector } from '@nestjs/core';
 import type { FastifyRequest } from 'fastify';
 import { CLOCK, type Clock } from '../clock/clock.js';
+import { within } from '../database/within.js';
+import { DEADLINE_MS } from '../http/deadline.interceptor.js';
 import { notSignedIn } from '../http/refused.js';
 import { SESSION_COOKIE } from './cookie.js';
 import { SignInsRepository } from './sign-ins.repository.js';
@@ -40,7 +42,8 @@ export class SessionGuard implements CanActivate {
     if (this.reflector.getAllAndOverride<boolean>(OPEN, handlers)) return true;
     const request = context.switchToHttp().getRequest<SignedRequest>();
     const token = request.cookies[SESSION_COOKIE];
-    const coachId = token && (await this.signIns.coachOf(token, this.clock.now()));
+    const coachId =
+      token && (await within(DEADLINE_MS, this.signIns.coachOf(token, this.clock.now())));
     if (!coachId) throw notSignedIn();
     request.coachId = coachId;
     return true;

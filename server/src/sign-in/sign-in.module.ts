@@ -4,6 +4,7 @@ import { ThrottlerModule } from '@nestjs/throttler';
 import { AttemptsModule } from './attempts.module.js';
 import { AttemptsStorage } from './attempts.storage.js';
 import { CoachesRepository } from './coaches.repository.js';
+import { PasswordController } from './password.controller.js';
 import { SessionGuard } from './session.guard.js';
 import { SignInController } from './sign-in.controller.js';
 import { SignInService } from './sign-in.service.js';
@@ -24,7 +25,7 @@ const QUARTER_HOUR_MS = 15 * 60 * 1000;
       }),
     }),
   ],
-  controllers: [SignInController],
+  controllers: [SignInController, PasswordController],
   providers: [
     CoachesRepository,
     SignInsRepository,

@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import type { Coach, FirstCoachBody, Session, SignInBody } from '@nadir/contract';
+import type { Coach, FirstCoachBody, PasswordBody, Session, SignInBody } from '@nadir/contract';
 import { HttpStatus, Inject, Injectable } from '@nestjs/common';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { CONFIG, type Config } from '../config/config.js';
 import { Refused, notFound } from '../http/refused.js';
 import { DEMO_COACH } from './demo-coach.js';
 import { CoachesRepository } from './coaches.repository.js';
+import { fitsCode } from './first-coach-code.js';
 import { hashPassword, passwordFits } from './password.js';
 import { SignInsRepository } from './sign-ins.repository.js';
 
@@ -54,7 +55,9 @@ export class SignInService {
     return this.open(found.coach);
   }
 
-  async createFirstCoach({ name, email, password }: FirstCoachBody): Promise<OpenedSignIn> {
+  /** Whoever started this Nadir knows the code; whoever merely found it does not. */
+  async createFirstCoach({ name, email, password, code }: FirstCoachBody): Promise<OpenedSignIn> {
+    if (!fitsCode(code, this.config.firstCoachCode)) throw wrongCode();
     const passwordHash = await hashPassword(password);
     const coach = await this.coaches.addFirst(
       { id: randomUUID(), name, email },
@@ -70,6 +73,18 @@ export class SignInService {
     return this.open(coach);
   }
 
+  /** Signs out everywhere else: whoever knew the old password is out. */
+  async changePassword(
+    coachId: string,
+    token: string | undefined,
+    { current, next }: PasswordBody,
+  ): Promise<void> {
+    const stored = await this.coaches.passwordHashOf(coachId);
+    if (!(await passwordFits(stored, current))) throw wrongPassword();
+    await this.coaches.savePassword(coachId, await hashPassword(next));
+    await this.signIns.closeAll(coachId, token);
+  }
+
   async signOut(token: string | undefined): Promise<void> {
     if (token) await this.signIns.close(token);
   }
@@ -77,4 +92,20 @@ export class SignInService {
   private async open(coach: Coach): Promise<OpenedSignIn> {
     return { coach, ...(await this.signIns.open(coach.id, this.clock.now())) };
   }
+}
+
+function wrongCode(): Refused {
+  return new Refused(HttpStatus.FORBIDDEN, {
+    code: 'wrong-code',
+    message:
+      'That is not the code. The terminal in which ./nadir start runs printed it, next to the address.',
+    problems: [{ code: 'wrong-code', path: ['code'], message: 'is not the code printed.' }],
+  });
+}
+
+function wrongPassword(): Refused {
+  return new Refused(HttpStatus.BAD_REQUEST, {
+    code: 'wrong-password',
+    message: 'The current password is another. Nothing was changed.',
+  });
 }

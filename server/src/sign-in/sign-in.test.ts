@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { type TestApp, firstCoach, startTestApp } from '../testing/test-app.js';
+import { FIRST_COACH_CODE, type TestApp, firstCoach, startTestApp } from '../testing/test-app.js';
 
 const maren = { email: 'maren@skerrylane.example', password: 'low tide at nine' };
 
@@ -19,13 +19,13 @@ describe('signing in', () => {
       today: '2027-02-10',
     });
     const created = await nadir.send('POST', '/api/first-coach', {
-      body: { name: 'Maren Tolvik', ...maren },
+      body: { name: 'Maren Tolvik', ...maren, code: FIRST_COACH_CODE },
     });
     expect(created.status).toBe(201);
     expect(created.headers['set-cookie']).toMatch(/HttpOnly/);
     expect(created.headers['set-cookie']).toMatch(/SameSite=Strict/);
     const second = await nadir.send('POST', '/api/first-coach', {
-      body: { name: 'Again', ...maren },
+      body: { name: 'Again', ...maren, code: FIRST_COACH_CODE },
     });
     expect(second).toMatchObject({ status: 409, body: { code: 'first-coach-exists' } });
     const after = await nadir.send('GET', '/api/session', { cookie: created.cookie });
@@ -36,7 +36,7 @@ describe('signing in', () => {
     const asked = await Promise.all(
       ['a', 'b', 'c'].map((name) =>
         nadir.send('POST', '/api/first-coach', {
-          body: { ...maren, name, email: `${name}@skerrylane.example` },
+          body: { ...maren, name, email: `${name}@skerrylane.example`, code: FIRST_COACH_CODE },
         }),
       ),
     );

@@ -45,6 +45,12 @@ export class SignInsRepository {
       .delete();
   }
 
+  /** Ends every sign-in of a coach, but the one that is kept. */
+  async closeAll(coachId: string, kept?: string): Promise<void> {
+    const all = this.rows().where({ coach_id: coachId });
+    await (kept === undefined ? all : all.whereNot({ token_hash: hashOf(kept) })).delete();
+  }
+
   private rows() {
     return this.knex<SignInRow>(tables.signIns);
   }

@@ -44,6 +44,7 @@ describe('starting', () => {
       '002-house-rules-and-templates',
       '003-named-paces',
       '004-library',
+      '005-saves-and-history',
     ]);
     await Promise.all(pools.map((pool) => pool.destroy()));
   });
@@ -52,20 +53,18 @@ describe('starting', () => {
 describe('the server', () => {
   it('is healthy while its database is', () =>
     withApp({}, async ({ send, app }) => {
-      expect(await send('GET', '/health')).toMatchObject({
-        status: 200,
-        body: { status: 'ok', database: 'ok' },
-      });
+      expect(await send('GET', '/health/ready')).toMatchObject({ status: 200 });
       await app.get<Knex>(KNEX).destroy();
-      expect(await send('GET', '/health')).toMatchObject({
+      expect(await send('GET', '/health/ready')).toMatchObject({
         status: 503,
-        body: { status: 'down', database: 'down' },
+        body: { status: 'down' },
       });
+      expect(await send('GET', '/health/live')).toMatchObject({ status: 200 });
     }));
 
   it('sends security headers', () =>
     withApp({}, async ({ send }) => {
-      const { headers } = await send('GET', '/health');
+      const { headers } = await send('GET', '/health/live');
       expect(headers['content-security-policy']).toContain("default-src 'self'");
       expect(headers['x-content-type-options']).toBe('nosniff');
     }));
@@ -73,7 +72,8 @@ describe('the server', () => {
   it('wants a sign-in for every route but the open ones', () =>
     withApp({}, async ({ send }) => {
       const open: string[] = [
-        '/health',
+        '/health/live',
+        '/health/ready',
         '/api/session',
         '/api/sign-in',
         '/api/sign-in/demo',
@@ -83,7 +83,9 @@ describe('the server', () => {
       const closed = Object.values(routes).filter(({ path }) => !open.includes(path));
       expect(closed.length).toBeGreaterThan(5);
       for (const { method, path } of closed) {
-        const url = path.replace('{id}', '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11');
+        const url = path
+          .replace('{id}', '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11')
+          .replace('{revision}', '1');
         expect(
           (await send(method, url, method === 'GET' ? {} : { body: {} })).status,
           `${method} ${path}`,
@@ -91,8 +93,8 @@ describe('the server', () => {
       }
     }));
 
-  it('documents every route it serves', () =>
-    withApp({}, async ({ send }) => {
+  it('documents every route it serves, where that is asked for', () =>
+    withApp({ docs: true }, async ({ send }) => {
       const { body } = await send('GET', '/api/openapi.json');
       const { paths } = body as { paths: Record<string, object> };
       for (const { method, path } of Object.values(routes)) {

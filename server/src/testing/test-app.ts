@@ -9,6 +9,9 @@ import { connect } from '../database/knex.js';
 
 export const TODAY: CivilDate = '2027-02-10';
 
+/** What the start of a server would have printed. */
+export const FIRST_COACH_CODE = 'abcd-efgh';
+
 /** A clock that a test moves by hand. */
 export interface TestClock extends Clock {
   set: (date: CivilDate) => void;
@@ -31,14 +34,14 @@ export interface TestApp {
   send: (
     method: Route['method'],
     url: string,
-    options?: { body?: unknown; cookie?: string },
+    options?: { body?: unknown; cookie?: string; headers?: Record<string, string> },
   ) => Promise<{ status: number; body: unknown; headers: Record<string, unknown>; cookie: string }>;
   close: () => Promise<void>;
 }
 
 /** An application of its own on a database of its own, made on the server the test command starts. */
 export async function startTestApp(
-  options: { demo?: boolean; databaseUrl?: string; today?: CivilDate } = {},
+  options: { demo?: boolean; docs?: boolean; databaseUrl?: string; today?: CivilDate } = {},
 ): Promise<TestApp> {
   const databaseUrl = options.databaseUrl ?? (await freshDatabase());
   const clock = testClock(options.today);
@@ -52,6 +55,9 @@ export async function startTestApp(
       web: undefined,
       logLevel: 'silent',
       hasParent: false,
+      hosts: [],
+      firstCoachCode: FIRST_COACH_CODE,
+      docs: options.docs ?? false,
     },
     clock,
   );
@@ -62,11 +68,11 @@ export async function startTestApp(
     app,
     knex,
     clock,
-    async send(method, url, { body, cookie } = {}) {
+    async send(method, url, { body, cookie, headers } = {}) {
       const response = await app.inject({
         method,
         url,
-        headers: cookie === undefined ? {} : { cookie },
+        headers: { ...headers, ...(cookie !== undefined && { cookie }) },
         ...(body === undefined ? {} : { payload: body as object }),
       });
       const set = String(response.headers['set-cookie'] ?? '');
@@ -105,6 +111,7 @@ export async function firstCoach({ send }: TestApp): Promise<string> {
     name: 'Maren Tolvik',
     email: 'maren@skerrylane.example',
     password: 'low tide at nine',
+    code: FIRST_COACH_CODE,
   };
   const { cookie } = await send('POST', routes.firstCoach.path, { body });
   return cookie;

@@ -1,3 +1,4 @@
+import { sessionLimits } from '../../session/limits.js';
 import type { Target } from '../../session/session.js';
 import { type Way, growRepeat, numberOf } from '../way.js';
 
@@ -24,5 +25,6 @@ export const fewerFaster: Way = {
 
 function quicker(target: Target | undefined, secondsPerKm: number): Target | undefined {
   if (target?.kind !== 'pace') return target;
-  return { ...target, offset: Math.round((target.offset - secondsPerKm) * 10) / 10 };
+  const offset = Math.round((target.offset - secondsPerKm) * 10) / 10;
+  return { ...target, offset: Math.max(sessionLimits.offset.quickest, offset) };
 }

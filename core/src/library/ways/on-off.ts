@@ -1,3 +1,4 @@
+import { sessionLimits } from '../../session/limits.js';
 import { type Way, growRepeat, numberOf, withNumber } from '../way.js';
 
 /** Policy: the minutes on grow by this part in all from one exposure to the next. */
@@ -13,10 +14,8 @@ export const onOff: Way = {
     growRepeat(parts, (part) => {
       const { amount } = part.piece;
       const grown = numberOf(amount) + by;
-      const count = Math.max(
-        FEWEST,
-        Math.round((GROWTH * part.count.to * numberOf(amount)) / grown),
-      );
+      const wanted = Math.round((GROWTH * part.count.to * numberOf(amount)) / grown);
+      const count = Math.min(sessionLimits.repetitions, Math.max(FEWEST, wanted));
       return {
         ...part,
         count: { from: count, to: count },

@@ -9,7 +9,7 @@ import {
   type Wishes,
   addDays,
   countWeeks,
-  examineDates,
+  examineGiven,
   examineWishes,
   rulesOf,
   settle,
@@ -74,9 +74,9 @@ export function answer(asked: BlockFile, today: CivilDate, { mayBePast = false }
       ? { ...asked, weeks: suggested.weeks }
       : asked;
   const given = givenOf(file);
-  const dates = [...examineDates(given), ...(mayBePast ? [] : pastRace(date, today))];
+  const dates = [...examineGiven(given), ...(mayBePast ? [] : pastRace(date, today))];
   const settled = settle(
-    examineDates(given).length > 0 ? { race: { ...asked.race, date: today } } : given,
+    examineGiven(given).length > 0 ? { race: { ...asked.race, date: today } } : given,
   );
   const problems = dates.length > 0 ? dates : examineWishes(settled.wishes);
   return {

@@ -1,0 +1,23 @@
+import type { SessionUnit } from './session.js';
+
+/**
+ * How far the figures of a session go. What is written beyond them is a slip
+ * of the hand; what is worked out stays within them, so that it can be read again.
+ */
+export const sessionLimits = {
+  /** In each unit: 200 km or a day is further than anyone runs at a stretch. */
+  amount: { m: 200_000, km: 200, mi: 124, s: 86_400, min: 1440, h: 24 } satisfies Record<
+    SessionUnit,
+    number
+  >,
+  leastAmount: 0.001,
+  repetitions: 100,
+  /** Steps of a progression. */
+  steps: 100,
+  /** Seconds per km against a named pace. */
+  offset: { quickest: -120, slowest: 300 },
+  /** Seconds per km of a pace that is written out. */
+  pace: { quickest: 90, slowest: 1500 },
+  heart: { least: 25, most: 250 },
+  effort: 10,
+} as const;

@@ -1,0 +1,16 @@
+import type { Knex } from 'knex';
+import { tables } from './tables.js';
+
+/**
+ * What a database holds: the demo, a coach's own data, or nobody yet. The demo's
+ * coach has no password; once the demo is laid out its seed is noted too.
+ */
+export async function keptMode(knex: Knex): Promise<'demo' | 'own' | undefined> {
+  const [seed, coach, open] = await Promise.all([
+    knex(tables.demoSeeds).first('coach_id'),
+    knex(tables.coaches).first('coach_id'),
+    knex(tables.coaches).whereNull('password_hash').first('coach_id'),
+  ]);
+  if (seed !== undefined || open !== undefined) return 'demo';
+  return coach === undefined ? undefined : 'own';
+}
