@@ -7,6 +7,6 @@ const api = process.env.NADIR_API ?? 'http://127.0.0.1:3000';
 export default defineConfig({
   plugins: [react()],
   resolve: { conditions: ['source', ...defaultClientConditions] },
-  build: { target: 'es2022', sourcemap: true },
+  build: { target: 'es2022', sourcemap: process.env.NADIR_SOURCE_MAPS === '1' },
   server: { proxy: { '/api': api, '/health': api } },
 });

@@ -4,12 +4,14 @@ import {
   type BlockAnswer,
   type BlockHistory,
   type BlockList,
+  type BlockVersion,
   type Coach,
   type FirstCoachBody,
   type HouseRulesBody,
   type LibraryBody,
   type NewBlockBody,
   type PacesBody,
+  type PasswordBody,
   type Refusal,
   type Route,
   type SaveBlockBody,
@@ -25,30 +27,32 @@ import {
 } from '@nadir/contract';
 import { type BaseQueryFn, createApi } from '@reduxjs/toolkit/query/react';
 
-/** Why a call did not succeed: no server, a refusal, or an answer nobody can read. */
+/** Why a call did not succeed: nobody who can do it now, a refusal, or an answer nobody can read. */
 export type CallError =
-  | { kind: 'away' }
+  /** Worth another try, after so many seconds where the server said so. */
+  | { kind: 'away'; retryAfter?: number | undefined; sentence?: string | undefined }
   | { kind: 'refused'; status: number; refusal: Refusal }
   | { kind: 'unreadable'; status: number };
 
 export interface Call {
   route: Route;
   id?: string;
+  revision?: number;
+  query?: Record<string, string>;
   body?: unknown;
 }
 
 /** Calls a route of the contract and parses what it answers. */
-const call: BaseQueryFn<Call, unknown, CallError> = async ({ route, id = '', body }) => {
+const call: BaseQueryFn<Call, unknown, CallError> = async (asked) => {
+  const { route, body } = asked;
+  const sent = body !== undefined && {
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  };
   let response: Response;
   let text: string;
   try {
-    response = await fetch(route.path.replace('{id}', encodeURIComponent(id)), {
-      method: route.method,
-      ...(body !== undefined && {
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(body),
-      }),
-    });
+    response = await fetch(addressOf(asked), { method: route.method, ...sent });
     text = await response.text();
   } catch {
     return { error: { kind: 'away' } };
@@ -56,14 +60,27 @@ const call: BaseQueryFn<Call, unknown, CallError> = async ({ route, id = '', bod
   const answer = parseJson(text);
   if (!response.ok) {
     const refused = refusal.safeParse(answer);
-    // A gateway that answers for a server that is down does not speak our refusals.
-    if (!refused.success)
-      return { error: response.status >= 502 ? { kind: 'away' } : unreadable(response) };
+    // Only a 4xx refuses; a gateway that answers for a server that is down says nothing of ours.
+    if (response.status >= 500) return { error: away(response, refused.data?.message) };
+    if (!refused.success) return { error: unreadable(response) };
     return { error: { kind: 'refused', status: response.status, refusal: refused.data } };
   }
   const parsed = route.answer.safeParse(answer);
   return parsed.success ? { data: parsed.data } : { error: unreadable(response) };
 };
+
+function addressOf({ route, id = '', revision, query = {} }: Call): string {
+  const path = route.path
+    .replace('{id}', encodeURIComponent(id))
+    .replace('{revision}', String(revision));
+  const asked = new URLSearchParams(query).toString();
+  return asked === '' ? path : `${path}?${asked}`;
+}
+
+function away({ headers }: Response, sentence: string | undefined): CallError {
+  const seconds = Number(headers.get('retry-after') ?? NaN);
+  return { kind: 'away', sentence, retryAfter: Number.isFinite(seconds) ? seconds : undefined };
+}
 
 function unreadable({ status }: Response): CallError {
   return { kind: 'unreadable', status };
@@ -81,7 +98,10 @@ function parseJson(text: string): unknown {
 export function errorSentence(error: CallError): string {
   switch (error.kind) {
     case 'away':
-      return 'The server does not answer. What you entered is still here; try again when it is back.';
+      return (
+        error.sentence ??
+        'The server does not answer. What you entered is still here; try again when it is back.'
+      );
     case 'refused':
       return [
         error.refusal.message,
@@ -110,6 +130,9 @@ export const api = createApi({
       query: (body) => ({ route: routes.firstCoach, body }),
     }),
     signOut: build.mutation<unknown, void>({ query: () => ({ route: routes.signOut }) }),
+    savePassword: build.mutation<unknown, PasswordBody>({
+      query: (body) => ({ route: routes.savePassword, body }),
+    }),
     saveSettings: build.mutation<Coach, SettingsChange>({
       query: (body) => ({ route: routes.saveSettings, body }),
       // Shown at once; taken back if it is refused.
@@ -182,9 +205,20 @@ export const api = createApi({
       query: (id) => ({ route: routes.putBackBlock, id }),
       invalidatesTags: ['Squad'],
     }),
-    blockHistory: build.query<BlockHistory, string>({
-      query: (id) => ({ route: routes.blockHistory, id }),
+    blockHistory: build.infiniteQuery<BlockHistory, string, number | null>({
+      query: ({ queryArg: id, pageParam }) => ({
+        route: routes.blockHistory,
+        id,
+        ...(pageParam !== null && { query: { before: String(pageParam) } }),
+      }),
+      infiniteQueryOptions: {
+        initialPageParam: null,
+        getNextPageParam: ({ changes, more }) => (more ? changes.at(-1)?.revision : undefined),
+      },
       providesTags: ['History'],
+    }),
+    blockVersion: build.query<BlockVersion, { id: string; revision: number }>({
+      query: ({ id, revision }) => ({ route: routes.blockVersion, id, revision }),
     }),
     templates: build.query<TemplateList, void>({
       query: () => ({ route: routes.templates }),
@@ -215,16 +249,19 @@ export const {
   useSignInDemoMutation,
   useFirstCoachMutation,
   useSignOutMutation,
+  useSavePasswordMutation,
   useSaveSettingsMutation,
   useSquadQuery,
   useLazySquadQuery,
   useAddAthleteMutation,
   useAddBlockMutation,
   useBlockQuery,
+  useLazyBlockQuery,
   useBlocksQuery,
   useRemoveBlockMutation,
   usePutBackBlockMutation,
-  useBlockHistoryQuery,
+  useBlockHistoryInfiniteQuery,
+  useBlockVersionQuery,
   useTemplatesQuery,
   useAddTemplateMutation,
   useRemoveTemplateMutation,

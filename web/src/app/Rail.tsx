@@ -1,15 +1,10 @@
 import { NavLink, useMatch } from 'react-router';
-import { useSignOutMutation } from '../api/api.js';
 import { SplitsKey } from '../features/splits/SplitsKey.js';
-import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
+import { SignOut } from './SignOut.js';
 
 /** The way around: Squad, the block on the desk, settings, out. */
 export function Rail() {
   const block = useMatch('/blocks/:id/*');
-  const [signOut, { error }] = useSignOutMutation();
-  const leave = async () => {
-    if ((await signOut()).data) openFreshPage(`/${SIGNED_OUT}`);
-  };
   const open = block?.params.id !== undefined && block.params.id !== 'new';
   return (
     <nav className="rail" aria-label="Nadir">
@@ -39,9 +34,7 @@ export function Rail() {
       <SplitsKey />
       <span className="rest" />
       <NavLink to="/settings">Settings</NavLink>
-      <button type="button" onClick={() => void leave()}>
-        {error ? 'Not signed out: try again' : 'Sign out'}
-      </button>
+      <SignOut />
     </nav>
   );
 }

@@ -1,10 +1,13 @@
 import { ThemeProvider } from '@mui/material/styles';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Session } from '@nadir/contract';
-import { type ReactNode, Suspense, lazy, useMemo } from 'react';
+import { type ReactNode, Suspense, lazy, useEffect, useMemo } from 'react';
 import { Outlet } from 'react-router';
 import { errorSentence, useSessionQuery } from '../api/api.js';
+import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
 import { SessionContext } from '../api/session.js';
+import { useRetryWhileAway } from '../api/useRetryWhileAway.js';
+import { hear, holdTab } from '../desk/tabs.js';
 import { GlobalLook } from '../look/GlobalLook.js';
 import { createNadirTheme } from '../look/theme.js';
 import { ErrorNote } from '../parts/ErrorNote.js';
@@ -17,6 +20,15 @@ const SignInPage = lazy(async () => ({
 /** The frame of every view: theme, session, rail. Without a session, the sign-in. */
 export function Shell() {
   const { data: session, error, refetch } = useSessionQuery();
+  useRetryWhileAway(error, refetch);
+  useEffect(holdTab, []);
+  useEffect(
+    () =>
+      hear(({ kind }) => {
+        if (kind === 'signed-out') openFreshPage(`/${SIGNED_OUT}`);
+      }),
+    [],
+  );
   return <Themed session={session}>{content()}</Themed>;
 
   function content() {

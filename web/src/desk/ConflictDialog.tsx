@@ -17,35 +17,49 @@ import { useDesk } from './useDesk.js';
 /** Both versions drawn side by side, and a choice; the one not chosen stays in undo or in the history. */
 export const ConflictDialog = memo(function ConflictDialog() {
   const dispatch = useDispatch();
-  const { present, theirs, unsaved } = useDesk((desk) => desk);
-  if (!present || !theirs) return null;
+  const { present, theirs, leftovers, unsaved } = useDesk((desk) => desk);
+  const [leftover] = leftovers;
+  if (!present || (!theirs && !leftover)) return null;
   return (
     <Dialog open maxWidth="lg" fullWidth aria-labelledby="conflict-title">
-      <DialogTitle id="conflict-title">This block was changed elsewhere</DialogTitle>
+      <DialogTitle id="conflict-title">
+        {leftover ? 'Two unsaved versions of this block' : 'This block was changed elsewhere'}
+      </DialogTitle>
       <DialogContent>
         <p style={{ marginTop: 0 }}>
-          Another tab or device saved it since you opened it. Nothing is lost; choose which version
-          goes on.
+          {leftover
+            ? 'Two tabs were closed before their changes were saved, and this device kept both. Choose which version goes on; undo brings the other back.'
+            : 'Another tab or device saved it since you opened it. Nothing is lost; choose which version goes on.'}
         </p>
-        <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 24 }}>
+        <div className="versions">
           <Version
-            title="Yours, on this page"
+            title={leftover ? 'The later one' : 'Yours, on this page'}
             detail={unsaved.slice(-3).join(' ')}
             wishes={present}
           />
-          <Version
-            title="The other, saved"
-            detail={`at ${formatClock(theirs.savedAt)}, version ${theirs.revision}`}
-            wishes={theirs.wishes}
-          />
+          {leftover ? (
+            <Version
+              title="The earlier one"
+              detail={`${formatClock(leftover.at)}: ${leftover.unsaved.slice(-3).join(' ')}`}
+              wishes={leftover.wishes}
+            />
+          ) : (
+            theirs && (
+              <Version
+                title="The other, saved"
+                detail={`at ${formatClock(theirs.savedAt)}, version ${theirs.revision}`}
+                wishes={theirs.wishes}
+              />
+            )
+          )}
         </div>
       </DialogContent>
       <DialogActions>
         <Button variant="outlined" onClick={() => dispatch(theirsTaken())}>
-          Take the other; undo brings mine back
+          {leftover ? 'Use the earlier one' : 'Use the other version (undo restores yours)'}
         </Button>
         <Button variant="contained" onClick={() => dispatch(mineKept())}>
-          Keep mine; the other stays in the history
+          {leftover ? 'Use the later one' : 'Keep mine; the other stays in the history'}
         </Button>
       </DialogActions>
     </Dialog>

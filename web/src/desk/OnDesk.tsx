@@ -1,9 +1,13 @@
 import type { BlockFile } from '@nadir/contract';
-import type { ReactNode } from 'react';
+import { type ReactNode, useCallback } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
 import { ErrorNote } from '../parts/ErrorNote.js';
+import { BrokenVersion } from './BrokenVersion.js';
+import { DeskNotices } from './DeskNotices.js';
 import { activeFile } from './useCommands.js';
 import { useDesk } from './useDesk.js';
 import { useOpenBlock } from './useOpenBlock.js';
+import { useOtherTabs } from './useOtherTabs.js';
 
 /** Puts a block on the desk and shows it, or says why it cannot be opened. */
 export function OnDesk({
@@ -17,10 +21,15 @@ export function OnDesk({
   const opening = useOpenBlock(id);
   const file = useDesk(activeFile);
   const preview = useDesk((desk) => desk.preview);
+  const { refetch } = opening;
+  const elsewhere = useOtherTabs(
+    id,
+    useCallback(() => refetch(), [refetch]),
+  );
   if (opening.status === 'failed') {
     return (
       <main className="page">
-        <ErrorNote onRetry={opening.retry}>{opening.sentence}</ErrorNote>
+        <ErrorNote onRetry={opening.refetch}>{opening.sentence}</ErrorNote>
       </main>
     );
   }
@@ -31,5 +40,25 @@ export function OnDesk({
       </main>
     );
   }
-  return children(file, preview);
+  return (
+    <>
+      <DeskNotices elsewhere={elsewhere} unreadable={opening.unreadable} />
+      <ErrorBoundary resetKeys={[file, preview]} fallback={<BrokenVersion id={id} />}>
+        <Shown file={file} preview={preview} show={children} />
+      </ErrorBoundary>
+    </>
+  );
+}
+
+/** A component of its own, so that a version that cannot be shown breaks inside the boundary. */
+function Shown({
+  file,
+  preview,
+  show,
+}: {
+  file: BlockFile;
+  preview: BlockFile | null;
+  show: (file: BlockFile, preview: BlockFile | null) => ReactNode;
+}) {
+  return show(file, preview);
 }

@@ -5,16 +5,18 @@ import { useDesk } from './useDesk.js';
 /** Whether what is on the desk is stored, in words. */
 export function SaveLine() {
   const save = useDesk((desk) => desk.save);
+  const kept = useDesk((desk) => desk.kept);
   const savedAt = useDesk((desk) => desk.block?.savedAt);
-  const words = {
+  const state = {
     saved: `saved ${savedAt === undefined ? '' : formatClock(savedAt)}`,
     waiting: 'saving …',
     saving: 'saving …',
-    away: 'server away; kept on this device, sent when it is back',
+    away: kept ? 'Offline: saved on this device, will sync' : 'Offline: will sync',
     refused: 'not saved',
     conflict: 'changed elsewhere: choose a version',
   }[save];
-  const grave = save === 'away' || save === 'refused' || save === 'conflict';
+  const words = kept ? state : `${state} (not kept on this device)`;
+  const grave = !kept || save === 'away' || save === 'refused' || save === 'conflict';
   return (
     <span
       role="status"

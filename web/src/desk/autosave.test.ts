@@ -1,8 +1,13 @@
 import type { BlockAnswer, SaveBlockBody } from '@nadir/contract';
-import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createStore } from '../app/store.js';
 import { changed, opened } from './desk.js';
-import { readDraft } from './drafts.js';
+import { clearDrafts, draftsOf } from './drafts.js';
+import { adoptLegacyDraft } from './legacy-drafts.js';
+import { adopt, whatToOpen } from './what-to-open.js';
+
+const COACH = '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a10';
 
 const block: BlockAnswer = {
   id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11',
@@ -37,9 +42,27 @@ const away = () => {
   throw new TypeError('Failed to fetch');
 };
 
-beforeEach(() => {
-  vi.useFakeTimers();
+/** Node’s, which the tests run in; the site itself has none. */
+declare const setImmediate: (work: (value: unknown) => void) => void;
+
+/** Lets time pass, and what the device's storage does meanwhile. */
+async function pass(milliseconds: number): Promise<void> {
+  for (let passed = 0; passed < milliseconds; passed += 50) {
+    await vi.advanceTimersByTimeAsync(50);
+    for (let turn = 0; turn < 4; turn++) await new Promise((resolve) => setImmediate(resolve));
+  }
+}
+
+/** The weeks of what the device keeps of a block. */
+async function keptWeeks(id = block.id): Promise<(number | undefined)[]> {
+  const { drafts } = await draftsOf(COACH, id);
+  return drafts.map(({ wishes }) => wishes.weeks);
+}
+
+beforeEach(async () => {
+  vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
   localStorage.clear();
+  await clearDrafts(COACH);
 });
 afterEach(() => {
   vi.useRealTimers();
@@ -48,7 +71,7 @@ afterEach(() => {
 
 function openStore() {
   const store = createStore();
-  store.dispatch(opened(block));
+  store.dispatch(opened(block, COACH));
   return store;
 }
 
@@ -57,26 +80,26 @@ it('saves once the hand has rested, with the words of all that was done', async 
   const store = openStore();
   store.dispatch(change(10));
   store.dispatch(change(12));
-  expect(readDraft(block.id)?.wishes.weeks).toBe(12);
-  await vi.advanceTimersByTimeAsync(600);
-  expect(sent).toEqual([
-    { revision: 1, wishes: { ...block.wishes, weeks: 12 }, words: '10 weeks. 12 weeks.' },
-  ]);
+  await pass(50);
+  expect(await keptWeeks()).toEqual([12]);
+  await pass(600);
+  const words = '10 weeks. 12 weeks.';
+  expect(sent).toMatchObject([{ revision: 1, wishes: { ...block.wishes, weeks: 12 }, words }]);
   expect(store.getState().desk).toMatchObject({ save: 'saved', block: { revision: 2 } });
-  expect(readDraft(block.id)).toBeUndefined();
+  expect(await keptWeeks()).toEqual([]);
 });
 
 it('keeps the draft while the server is away, and sends it when it is back', async () => {
   const sent = serve(away, away, stores);
   const store = openStore();
   store.dispatch(change(10));
-  await vi.advanceTimersByTimeAsync(600);
+  await pass(600);
   expect(store.getState().desk.save).toBe('away');
-  expect(readDraft(block.id)?.wishes.weeks).toBe(10);
-  await vi.advanceTimersByTimeAsync(3100);
-  expect(store.getState().desk.save).toBe('away');
+  expect(await keptWeeks()).toEqual([10]);
+  await pass(1100);
+  expect(store.getState().desk).toMatchObject({ save: 'away', tries: 2 });
   window.dispatchEvent(new Event('online'));
-  await vi.advanceTimersByTimeAsync(10);
+  await pass(10);
   expect(sent).toHaveLength(3);
   expect(store.getState().desk.save).toBe('saved');
 });
@@ -88,7 +111,7 @@ it('stops at a conflict and waits for the coach', async () => {
   );
   const store = openStore();
   store.dispatch(change(10));
-  await vi.advanceTimersByTimeAsync(600);
+  await pass(600);
   expect(store.getState().desk).toMatchObject({ save: 'conflict', theirs: { revision: 4 } });
   store.dispatch(change(11));
   await vi.advanceTimersByTimeAsync(10_000);
@@ -98,21 +121,16 @@ it('stops at a conflict and waits for the coach', async () => {
 it('says what the server refused, and what it answered that nobody can read', async () => {
   serve(
     () => Response.json({ code: 'invalid', message: 'Nothing was saved.' }, { status: 400 }),
-    () => Response.json({ surprise: true }),
+    () => Response.json({ surprise: true }, { status: 418 }),
   );
   const store = openStore();
   store.dispatch(change(10));
-  await vi.advanceTimersByTimeAsync(600);
+  await pass(600);
   expect(store.getState().desk).toMatchObject({ save: 'refused', refusal: 'Nothing was saved.' });
   store.dispatch(change(11));
-  await vi.advanceTimersByTimeAsync(600);
+  await pass(600);
   expect(store.getState().desk.refusal).toContain('cannot be read');
-  expect(readDraft(block.id)?.wishes.weeks).toBe(11);
-});
-
-it('reads no draft that is not one', () => {
-  localStorage.setItem(`nadir.draft.${block.id}`, '{"wishes": 7}');
-  expect(readDraft(block.id)).toBeUndefined();
+  expect(await keptWeeks()).toEqual([11]);
 });
 
 const other: BlockAnswer = { ...block, id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a13' };
@@ -121,12 +139,12 @@ it('stores a block that was left unsaved while another lies on the desk', async 
   const sent = serve(away, away, stores);
   const store = openStore();
   store.dispatch(change(10));
-  await vi.advanceTimersByTimeAsync(600);
-  store.dispatch(opened(other));
-  await vi.advanceTimersByTimeAsync(3100);
+  await pass(600);
+  store.dispatch(opened(other, COACH));
+  await pass(3100);
   expect(sent).toHaveLength(3);
   expect(sent[2]).toMatchObject({ revision: 1, wishes: { weeks: 10 }, words: '10 weeks.' });
-  expect(readDraft(block.id)).toBeUndefined();
+  expect(await keptWeeks()).toEqual([]);
   expect(store.getState().desk).toMatchObject({ save: 'saved', block: { id: other.id } });
 });
 
@@ -134,30 +152,30 @@ it('never lets one block’s answer touch another', async () => {
   serve(away);
   const store = openStore();
   store.dispatch(change(10));
-  await vi.advanceTimersByTimeAsync(490);
-  store.dispatch(opened(other));
-  await vi.advanceTimersByTimeAsync(600);
+  await pass(490);
+  store.dispatch(opened(other, COACH));
+  await pass(600);
   expect(store.getState().desk).toMatchObject({
     save: 'saved',
     block: { id: other.id },
     unsaved: [],
   });
-  expect(readDraft(block.id)?.wishes.weeks).toBe(10);
+  expect(await keptWeeks()).toEqual([10]);
 });
 
 it('sends what was changed while a save was on its way, on its new revision', async () => {
   const sent = serve(stores);
   const store = openStore();
   store.dispatch(change(10));
-  await vi.advanceTimersByTimeAsync(500);
+  await pass(500);
   store.dispatch(change(11));
-  await vi.advanceTimersByTimeAsync(1200);
+  await pass(1200);
   expect(sent.map(({ revision, words }) => [revision, words])).toEqual([
     [1, '10 weeks.'],
     [2, '11 weeks.'],
   ]);
   expect(store.getState().desk).toMatchObject({ save: 'saved', block: { revision: 3 } });
-  expect(readDraft(block.id)).toBeUndefined();
+  expect(await keptWeeks()).toEqual([]);
 });
 
 it('drops the draft of a version that is stored, in whatever order its fields stand', async () => {
@@ -166,8 +184,153 @@ it('drops the draft of a version that is stored, in whatever order its fields st
   const { format, version, race } = block.wishes;
   // As a command writes them: the race and the weeks before what a file begins with.
   store.dispatch(changed({ wishes: { weeks: 12, race, version, format }, words: '12 weeks.' }));
-  expect(readDraft(block.id)?.wishes.weeks).toBe(12);
-  await vi.advanceTimersByTimeAsync(1000);
+  await pass(50);
+  expect(await keptWeeks()).toEqual([12]);
+  await pass(1000);
   expect(store.getState().desk.save).toBe('saved');
-  expect(readDraft(block.id)).toBeUndefined();
+  expect(await keptWeeks()).toEqual([]);
+});
+
+it('tries again by itself after a 5xx, with growing pauses and as long as the server asks', async () => {
+  const down = (status: number, seconds?: number) => () =>
+    Response.json(
+      { code: 'away', message: 'The database does not answer.' },
+      { status, headers: seconds === undefined ? {} : { 'retry-after': String(seconds) } },
+    );
+  const sent = serve(down(503, 5), down(500), () => new Response('<html>'), stores);
+  const store = openStore();
+  store.dispatch(change(10));
+  await pass(600);
+  expect(store.getState().desk.save).toBe('away');
+  await pass(4800);
+  expect(sent).toHaveLength(1);
+  await pass(400);
+  expect(sent).toHaveLength(2);
+  await pass(2200);
+  expect(sent).toHaveLength(3);
+  await pass(4200);
+  expect(store.getState().desk.save).toBe('saved');
+  expect(new Set(sent.map(({ saveId }) => saveId)).size).toBe(1);
+});
+
+it('sends a save whose answer was lost once more, the same, before what came after it', async () => {
+  const sent = serve(away, stores);
+  const store = openStore();
+  store.dispatch(change(10));
+  await pass(600);
+  store.dispatch(change(12));
+  await pass(2500);
+  expect(sent.map(({ revision, words }) => [revision, words])).toEqual([
+    [1, '10 weeks.'],
+    [1, '10 weeks.'],
+    [2, '12 weeks.'],
+  ]);
+  expect(sent[1]?.saveId).toBe(sent[0]?.saveId);
+  expect(sent[2]?.saveId).not.toBe(sent[0]?.saveId);
+});
+
+it('takes the same content from the other side in silence', async () => {
+  const current = { ...block, revision: 4, wishes: { ...block.wishes, weeks: 10 } };
+  serve(() =>
+    Response.json({ code: 'stale-revision', message: 'Changed.', current }, { status: 409 }),
+  );
+  const store = openStore();
+  store.dispatch(change(10));
+  await pass(700);
+  expect(store.getState().desk).toMatchObject({ save: 'saved', block: { revision: 4 } });
+  expect(await keptWeeks()).toEqual([]);
+});
+
+describe('a device that keeps nothing', () => {
+  it.each([
+    ['full', () => vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(throwing)],
+    ['denied', () => vi.spyOn(IDBDatabase.prototype, 'transaction').mockImplementation(throwing)],
+  ])('%s: saving goes on, and the desk knows', async (_, deny) => {
+    const denied = deny();
+    const sent = serve(away, stores);
+    const store = openStore();
+    store.dispatch(change(10));
+    await pass(700);
+    expect(store.getState().desk).toMatchObject({ save: 'away', kept: false });
+    await pass(1200);
+    expect(sent).toHaveLength(2);
+    expect(store.getState().desk.save).toBe('saved');
+    denied.mockRestore();
+    store.dispatch(change(11));
+    await pass(100);
+    expect(store.getState().desk.kept).toBe(true);
+  });
+});
+
+function throwing(): never {
+  throw new DOMException('The quota has been exceeded.', 'QuotaExceededError');
+}
+
+it('ends in a state that is shown when saving breaks', async () => {
+  const store = openStore();
+  // What cannot be written as JSON cannot be sent.
+  const broken = { ...block.wishes, weeks: 10n as unknown as number };
+  store.dispatch(changed({ wishes: broken, words: 'Broken.' }));
+  await pass(700);
+  expect(store.getState().desk.save).toBe('refused');
+  expect(store.getState().desk.refusal).not.toBe('');
+});
+
+describe('what this device keeps', () => {
+  /** A change that could not be sent, as the page before this one left it. */
+  async function leave(weeks: number, tab: string): Promise<void> {
+    serve(away);
+    const store = openStore();
+    store.dispatch(change(weeks));
+    await pass(100);
+    const [mine] = (await draftsOf(COACH, block.id)).drafts;
+    if (mine) await adoptAs(tab, mine);
+  }
+  const adoptAs = async (tab: string, mine: Parameters<typeof adopt>[0]) => {
+    const { keepDraft, dropDraft } = await import('./drafts.js');
+    await keepDraft({ ...mine, tab });
+    await dropDraft({ coachId: COACH, blockId: block.id, tab: mine.tab });
+  };
+
+  it('is one version for each tab, and no tab’s is lost to another', async () => {
+    await leave(10, 'first');
+    await leave(12, 'second');
+    expect((await keptWeeks()).sort()).toEqual([10, 12]);
+    const found = await whatToOpen(COACH, block.id, block);
+    expect(found.drafts.map(({ tab }) => tab).sort()).toEqual(['first', 'second']);
+  });
+
+  it('is dropped where the server has it', async () => {
+    await leave(10, 'first');
+    await leave(12, 'second');
+    const stored = { ...block, revision: 2, wishes: { ...block.wishes, weeks: 12 } };
+    const { drafts } = await whatToOpen(COACH, block.id, stored);
+    expect(drafts.map(({ wishes }) => wishes.weeks)).toEqual([10]);
+    expect(await keptWeeks()).toEqual([10]);
+  });
+
+  it('is another coach’s business under another coach', async () => {
+    await leave(10, 'first');
+    expect((await draftsOf('somebody-else')).drafts).toEqual([]);
+    await clearDrafts('somebody-else');
+    expect(await keptWeeks()).toEqual([10]);
+  });
+
+  it('is adopted from an older Nadir', async () => {
+    const { wishes, ...stored } = block;
+    const old = { block: stored, wishes: { ...wishes, weeks: 9 }, unsaved: ['9 weeks.'] };
+    localStorage.setItem(`nadir.draft.${block.id}`, JSON.stringify(old));
+    await adoptLegacyDraft(COACH, block.id);
+    expect(await keptWeeks()).toEqual([9]);
+    expect(localStorage.length).toBe(0);
+  });
+
+  it('can be something that no one reads here, and stays for the coach to take', async () => {
+    await leave(10, 'first');
+    const kept = (await draftsOf(COACH, block.id)).drafts[0];
+    const { keepDraft } = await import('./drafts.js');
+    await keepDraft({ ...kept!, wishes: { later: true } as never });
+    const found = await draftsOf(COACH, block.id);
+    expect(found).toMatchObject({ drafts: [], unreadable: [{ place: { tab: 'first' } }] });
+  });
 });

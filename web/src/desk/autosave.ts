@@ -1,11 +1,22 @@
 import type { BlockAnswer } from '@nadir/contract';
-import { type SerializedError, createListenerMiddleware, isAnyOf } from '@reduxjs/toolkit';
+import {
+  type Action,
+  type ListenerEffectAPI,
+  type SerializedError,
+  type ThunkDispatch,
+  TaskAbortError,
+  createListenerMiddleware,
+  isAnyOf,
+} from '@reduxjs/toolkit';
 import { type CallError, api, errorSentence } from '../api/api.js';
 import {
   type DeskState,
   changed,
   conflictMet,
-  draftOpened,
+  deskReducer,
+  draftsOpened,
+  keepingFailed,
+  keepingWorks,
   mineKept,
   opened,
   redone,
@@ -17,111 +28,170 @@ import {
   tryKept,
   undone,
 } from './desk.js';
-import { dropDraft, isKept, keepDraft } from './drafts.js';
+import { dropDraft, keepDraft, sameWishes } from './drafts.js';
+import { tell, thisTab } from './tabs.js';
 
 const SETTLE_MS = 500;
-const RETRY_MS = 3000;
-/** The server takes this much of a history line. */
-const MOST_WORDS = 500;
+/** Seconds between tries while the server is away; the last goes on. */
+const PAUSES = [1, 2, 4, 8, 15, 30];
 
-export const autosave = createListenerMiddleware<{ desk: DeskState }>();
+interface State {
+  desk: DeskState;
+}
+type Dispatch = ThunkDispatch<State, unknown, Action>;
+type Listener = ListenerEffectAPI<State, Dispatch>;
 
-const moved = isAnyOf(changed, undone, redone, tryKept, mineKept, draftOpened);
+export const autosave = createListenerMiddleware<State, Dispatch>();
+
+/** An error in a listener ends in a state that is shown, never in silence. */
+function guarded(effect: (listener: Listener) => void | Promise<void>) {
+  return async (_: unknown, listener: Listener) => {
+    try {
+      await effect(listener);
+    } catch (error) {
+      if (error instanceof TaskAbortError) throw error;
+      listener.dispatch(refused('Saving broke on this page. Reload it; what is kept comes back.'));
+      throw error;
+    }
+  };
+}
+
+const moved = isAnyOf(changed, undone, redone, tryKept, mineKept, theirsTaken, draftsOpened);
 
 /** Every move is kept on this device at once, and stored when the hand has rested. */
 autosave.startListening({
   matcher: moved,
-  effect: async (_, listener) => {
-    keep(listener.getState().desk);
+  effect: guarded(async (listener) => {
+    void keep(listener);
     listener.cancelActiveListeners();
     await listener.delay(SETTLE_MS);
     await store(listener);
-  },
+  }),
+});
+
+/** Of two versions left on this device one goes on; the other waits in undo. */
+autosave.startListening({
+  matcher: isAnyOf(mineKept, theirsTaken),
+  effect: guarded(async (listener) => {
+    const [chosenFrom] = listener.getOriginalState().desk.leftovers;
+    if (!chosenFrom) return;
+    const { coachId, block, tab } = chosenFrom;
+    await keep(listener);
+    await dropDraft({ coachId, blockId: block.id, tab });
+  }),
 });
 
 /** What was changed while a save was on its way goes next. */
 autosave.startListening({
   actionCreator: saved,
-  effect: async (_, listener) => {
+  effect: guarded(async (listener) => {
     const { desk } = listener.getState();
-    if (desk.save !== 'waiting') return;
-    // The draft goes on from the revision that was just stored.
-    keep(desk);
-    await store(listener);
-  },
-});
-
-autosave.startListening({
-  actionCreator: theirsTaken,
-  effect: (_, listener) => {
-    const { block } = listener.getState().desk;
-    if (block) dropDraft(block.id);
-  },
+    // The draft goes on from the revision that was just stored, or has served.
+    await keep(listener);
+    if (desk.block) tell({ kind: 'saved', tab: thisTab, block: desk.block.id });
+    if (desk.save === 'waiting') await store(listener);
+  }),
 });
 
 /** A block that was left unsaved is stored while another lies on the desk. */
 autosave.startListening({
-  matcher: isAnyOf(opened, draftOpened),
-  effect: async (_, listener) => {
-    const left = listener.getOriginalState().desk;
-    if (!left.block || (left.save !== 'waiting' && left.save !== 'away')) return;
-    while (listener.getState().desk.block?.id !== left.block.id) {
-      const { error } = await send(left, listener.dispatch);
-      if (!error || !('kind' in error) || error.kind !== 'away') return;
-      await listener.delay(RETRY_MS);
+  matcher: isAnyOf(opened, draftsOpened),
+  effect: guarded(async (listener) => {
+    let left = listener.getOriginalState().desk;
+    while (isUnsent(left) && listener.getState().desk.block?.id !== left.block?.id) {
+      left = deskReducer(left, saveStarted());
+      await keepOrDrop(left);
+      const answer = await send(left, listener.dispatch);
+      left = deskReducer(left, outcome(answer, left));
+      await keepOrDrop(left);
+      if (left.save === 'away') await listener.delay(1000 * pauseOf(left));
     }
-  },
+  }),
 });
 
-/** While the server is away: again and again, and at once when the line is back. */
+/** While the server is away: again and again with growing pauses, at once when the line is back. */
 autosave.startListening({
   actionCreator: serverAway,
-  effect: async (_, listener) => {
+  effect: guarded(async (listener) => {
     listener.cancelActiveListeners();
     const online = new Promise((resolve) =>
       window.addEventListener('online', resolve, { once: true }),
     );
-    await listener.pause(Promise.race([online, listener.delay(RETRY_MS)]));
+    const pause = 1000 * pauseOf(listener.getState().desk);
+    await listener.pause(Promise.race([online, listener.delay(pause)]));
     await store(listener);
-  },
+  }),
 });
 
-function keep({ block, present, unsaved }: DeskState): void {
-  if (block && present && unsaved.length > 0) keepDraft({ block, wishes: present, unsaved });
+function pauseOf({ tries, waitSeconds }: DeskState): number {
+  return Math.max(waitSeconds, PAUSES[Math.min(tries, PAUSES.length) - 1] ?? 1);
 }
 
-type Listener = Parameters<Parameters<typeof autosave.startListening>[0]['effect']>[1];
+function isUnsent({ block, present, unsaved, save }: DeskState): boolean {
+  return (
+    block !== null &&
+    present !== null &&
+    unsaved.length > 0 &&
+    (save === 'waiting' || save === 'away' || save === 'saving')
+  );
+}
+
+/** Keeps what is unsaved on this device, and says when the device does not. */
+async function keep(listener: Listener): Promise<void> {
+  const { desk } = listener.getState();
+  const works = await keepOrDrop(desk);
+  if (works !== listener.getState().desk.kept) {
+    listener.dispatch(works ? keepingWorks() : keepingFailed());
+  }
+}
+
+/** A version is kept until it is stored, and then no longer. */
+function keepOrDrop({ coachId, block, present, unsaved, sending }: DeskState): Promise<boolean> {
+  if (!block || !present) return Promise.resolve(true);
+  if (unsaved.length === 0) return dropDraft({ coachId, blockId: block.id, tab: thisTab });
+  const at = new Date().toISOString();
+  return keepDraft({ coachId, tab: thisTab, at, block, wishes: present, unsaved, sending });
+}
 
 /** Stores the version on the desk, unless one is on its way or waits for the coach. */
-async function store(listener: Pick<Listener, 'getState' | 'dispatch'>): Promise<void> {
+async function store(listener: Listener): Promise<void> {
   const { desk } = listener.getState();
-  if (desk.unsaved.length === 0 || (desk.save !== 'waiting' && desk.save !== 'away')) return;
+  if (!isUnsent(desk) || desk.save === 'saving') return;
   listener.dispatch(saveStarted());
-  const { data, error } = await send(desk, listener.dispatch);
+  // Kept with the id of its save: after a reload it is still the same save.
+  void keep(listener);
+  const sent = listener.getState().desk;
+  const answer = await send(sent, listener.dispatch);
   // The answer is of no concern to a block that was opened meanwhile.
-  if (listener.getState().desk.block?.id !== desk.block?.id) return;
-  if (data) listener.dispatch(saved({ ...data, sent: desk.unsaved.length }));
-  else if (error) listener.dispatch(notSaved(error));
+  if (listener.getState().desk.block?.id !== sent.block?.id) return;
+  listener.dispatch(outcome(answer, sent));
 }
 
-/** Sends a version; once it is stored, its draft has served, unless a newer one took its place. */
-async function send(
-  { block, present, unsaved }: DeskState,
-  dispatch: Listener['dispatch'],
-): Promise<{ data?: BlockAnswer; error?: CallError | SerializedError }> {
-  if (!block || !present) return {};
-  const words = unsaved.join(' ').slice(-MOST_WORDS);
-  const body = { revision: block.revision, wishes: present, words };
-  const answer = await dispatch(api.endpoints.saveBlock.initiate({ id: block.id, body }));
-  if (answer.data && isKept(block.id, present)) dropDraft(block.id);
-  return answer;
+interface Answer {
+  data?: BlockAnswer | undefined;
+  error?: CallError | SerializedError | undefined;
 }
 
-/** What a save that did not succeed means for the desk. */
-function notSaved(error: CallError | SerializedError) {
-  if (!('kind' in error))
-    return refused(error.message ?? 'The save broke on this page. Reload it.');
-  if (error.kind === 'away') return serverAway();
-  if (error.kind === 'refused' && error.refusal.current) return conflictMet(error.refusal.current);
-  return refused(errorSentence(error));
+/** Sends what is on its way; the same save until it is answered. */
+async function send({ block, sending }: DeskState, dispatch: Dispatch): Promise<Answer> {
+  if (!block || !sending) return {};
+  const { saveId, wishes, words } = sending;
+  const body = { saveId, revision: block.revision, wishes, words };
+  return dispatch(api.endpoints.saveBlock.initiate({ id: block.id, body }));
+}
+
+/** What the answer to a save means for the desk. */
+function outcome({ data, error }: Answer, { sending }: DeskState) {
+  if (data) return saved(data);
+  if (!error || !('kind' in error)) {
+    return refused(error?.message ?? 'The save broke on this page. Reload it.');
+  }
+  if (error.kind === 'away') return serverAway(error.retryAfter);
+  // An answer that is none comes from something in between: the save may be sent again.
+  if (error.kind === 'unreadable' && error.status < 400) return serverAway();
+  const current = error.kind === 'refused' ? error.refusal.current : undefined;
+  if (!current) return refused(errorSentence(error));
+  return sending && sameWishes(current.wishes, sending.wishes)
+    ? saved(current)
+    : conflictMet(current);
 }

@@ -2,15 +2,19 @@ import type { BlockAnswer, BlockFile } from '@nadir/contract';
 import { describe, expect, it } from 'vitest';
 import {
   type DeskState,
+  type Draft,
   changed,
   conflictMet,
   deskReducer,
+  draftsOpened,
   mineKept,
   opened,
   previewed,
   redone,
+  refused,
   saveStarted,
   saved,
+  serverAway,
   theirsTaken,
   tryDropped,
   tryKept,
@@ -59,25 +63,30 @@ describe('the desk', () => {
   });
 
   it('is saved when all of it is, and waits when more was done meanwhile', () => {
-    const sent = play(
-      open,
-      change(10),
-      saveStarted(),
-      saved({ ...stored(2, withWeeks(10)), sent: 1 }),
-    );
+    const sent = play(open, change(10), saveStarted(), saved(stored(2, withWeeks(10))));
     expect(sent).toMatchObject({ save: 'saved', unsaved: [], block: { revision: 2 } });
-    const busy = play(
-      open,
-      change(10),
-      saveStarted(),
-      change(12),
-      saved({ ...stored(2, withWeeks(10)), sent: 1 }),
-    );
+    const busy = play(open, change(10), saveStarted(), change(12), saved(stored(2, withWeeks(10))));
     expect(busy).toMatchObject({ save: 'waiting', unsaved: ['12 weeks.'], present: withWeeks(12) });
   });
 
+  it('sends the same save until it is answered, whatever is done meanwhile', () => {
+    const first = play(open, change(10), saveStarted());
+    const again = [change(12), serverAway(7), saveStarted()].reduce(deskReducer, first);
+    expect(again.sending).toEqual(first.sending);
+    expect(again).toMatchObject({ tries: 1, waitSeconds: 7, present: withWeeks(12) });
+    const next = [saved(stored(2, withWeeks(10))), saveStarted()].reduce(deskReducer, again);
+    expect(next.sending).toMatchObject({ wishes: withWeeks(12), words: '12 weeks.', count: 1 });
+    expect(next.sending?.saveId).not.toBe(first.sending?.saveId);
+    expect(next.tries).toBe(0);
+  });
+
+  it('makes a new save of what was refused', () => {
+    const after = play(open, change(10), saveStarted(), refused('No.'), change(12));
+    expect(after).toMatchObject({ sending: null, save: 'waiting', refusal: null });
+  });
+
   it('takes no save of another block', () => {
-    const other = { ...stored(9), id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a19', sent: 0 };
+    const other = { ...stored(9), id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a19' };
     expect(play(open, saved(other)).block?.revision).toBe(1);
   });
 
@@ -98,6 +107,34 @@ describe('the desk', () => {
       block: { revision: 5 },
     });
     expect(play(...taken, undone()).present).toEqual(withWeeks(10));
+  });
+});
+
+describe('versions that closed tabs left', () => {
+  const left = (weeks: number, tab: string): Draft => ({
+    coachId: 'maren',
+    tab,
+    at: '2027-02-10T09:14:00.000Z',
+    block: stored(1),
+    wishes: withWeeks(weeks),
+    unsaved: [`${weeks} weeks.`],
+    sending: null,
+  });
+  const two = draftsOpened([left(10, 'a'), left(12, 'b')]);
+
+  it('are not saved before the coach has chosen', () => {
+    expect(play(two)).toMatchObject({ save: 'conflict', present: withWeeks(10) });
+    expect(play(draftsOpened([left(10, 'a')]))).toMatchObject({ save: 'waiting', leftovers: [] });
+  });
+
+  it.each([
+    ['the later', mineKept, 10, 12],
+    ['the earlier', theirsTaken, 12, 10],
+  ])('go on as %s, with the other one undo away', (_, chosen, goesOn, inUndo) => {
+    const after = play(two, chosen());
+    expect(after).toMatchObject({ save: 'waiting', present: withWeeks(goesOn), leftovers: [] });
+    expect(after.unsaved.at(-1)).toBe(`${goesOn} weeks.`);
+    expect(play(two, chosen(), undone()).present).toEqual(withWeeks(inUndo));
   });
 });
 

@@ -1,5 +1,6 @@
 import type { BlockAnswer, BlockFile } from '@nadir/contract';
 import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
+import { v4 as uuid } from 'uuid';
 
 /** How the version on the desk stands to the stored one. */
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'away' | 'refused' | 'conflict';
@@ -17,8 +18,19 @@ interface Trial {
   future: Step[];
 }
 
+/** A save on its way, the same until it is answered however often it is sent. */
+export interface Sending {
+  saveId: string;
+  wishes: BlockFile;
+  words: string;
+  /** How many of the unsaved changes it holds. */
+  count: number;
+}
+
 /** The block that is being worked on, with all that undo needs. */
 export interface DeskState {
+  /** Whose desk it is: what is kept on the device is kept under it. */
+  coachId: string;
   block: Omit<BlockAnswer, 'wishes'> | null;
   present: BlockFile | null;
   past: Step[];
@@ -29,20 +41,38 @@ export interface DeskState {
   trial: Trial | null;
   /** Words of the changes that the stored version lacks. */
   unsaved: string[];
+  sending: Sending | null;
   save: SaveState;
+  /** Times in a row that the server did not answer, and the seconds it asked to wait. */
+  tries: number;
+  waitSeconds: number;
+  /** False where this device keeps nothing: its storage is full or denied. */
+  kept: boolean;
   /** The newer stored version, when a save met one. */
   theirs: BlockAnswer | null;
+  /** Further versions of the block that closed tabs left unsaved on this device. */
+  leftovers: Draft[];
   refusal: string | null;
 }
 
 /** A version kept on this device until it is stored. */
 export interface Draft {
+  coachId: string;
+  /** The page that it was made on. */
+  tab: string;
+  /** When it was last changed. */
+  at: string;
   block: Omit<BlockAnswer, 'wishes'>;
   wishes: BlockFile;
   unsaved: string[];
+  sending: Sending | null;
 }
 
+/** The server takes this much of a history line. */
+const MOST_WORDS = 500;
+
 const empty: DeskState = {
+  coachId: '',
   block: null,
   present: null,
   past: [],
@@ -50,8 +80,13 @@ const empty: DeskState = {
   preview: null,
   trial: null,
   unsaved: [],
+  sending: null,
   save: 'saved',
+  tries: 0,
+  waitSeconds: 0,
+  kept: true,
   theirs: null,
+  leftovers: [],
   refusal: null,
 };
 
@@ -61,19 +96,25 @@ const desk = createSlice({
   name: 'desk',
   initialState: empty,
   reducers: {
-    opened: (_, { payload: { wishes, ...block } }: PayloadAction<BlockAnswer>) => ({
-      ...empty,
-      block,
-      present: wishes,
-    }),
-    /** A draft goes back onto the desk; saving it will show whether it is stale. */
-    draftOpened: (_, { payload: { block, wishes, unsaved } }: PayloadAction<Draft>) => ({
-      ...empty,
-      block,
-      present: wishes,
-      unsaved,
-      save: 'waiting' as const,
-    }),
+    opened: {
+      prepare: (block: BlockAnswer, coachId = '') => ({ payload: { block, coachId } }),
+      reducer: (
+        { kept },
+        { payload }: PayloadAction<{ block: BlockAnswer; coachId: string }>,
+      ): DeskState => {
+        const { wishes, ...block } = payload.block;
+        return { ...empty, kept, coachId: payload.coachId, block, present: wishes };
+      },
+    },
+    /**
+     * A draft goes back onto the desk; saving it will show whether it is stale.
+     * Where several were left, the coach chooses before anything is saved.
+     */
+    draftsOpened: ({ kept }, { payload }: PayloadAction<[Draft, ...Draft[]]>): DeskState => {
+      const [{ coachId, block, wishes, unsaved, sending }, ...leftovers] = payload;
+      const save = leftovers.length > 0 ? 'conflict' : 'waiting';
+      return { ...empty, kept, coachId, block, present: wishes, unsaved, sending, save, leftovers };
+    },
     previewed(state, { payload }: PayloadAction<BlockFile | null>) {
       state.preview = payload;
     },
@@ -128,38 +169,74 @@ const desk = createSlice({
       state.trial = null;
       state.preview = null;
     },
-    saveStarted(state) {
-      state.save = 'saving';
+    saveStarted: {
+      prepare: () => ({ payload: uuid() }),
+      reducer(state, { payload: saveId }: PayloadAction<string>) {
+        if (!state.present) return;
+        state.save = 'saving';
+        state.sending ??= {
+          saveId,
+          wishes: state.present,
+          words: state.unsaved.join(' ').slice(-MOST_WORDS),
+          count: state.unsaved.length,
+        };
+      },
     },
     /** Stored; what was changed meanwhile still waits. */
-    saved(state, { payload: { wishes, ...block } }: PayloadAction<BlockAnswer & { sent: number }>) {
-      const { sent, ...stored } = block;
-      if (state.block?.id !== stored.id) return;
-      state.block = stored;
-      state.unsaved = state.unsaved.slice(sent);
+    saved(state, { payload: { wishes, ...block } }: PayloadAction<BlockAnswer>) {
+      if (state.block?.id !== block.id) return;
+      state.block = block;
+      state.unsaved = state.unsaved.slice(state.sending?.count ?? 0);
+      state.sending = null;
+      state.tries = 0;
       state.save = state.unsaved.length > 0 || state.present === null ? 'waiting' : 'saved';
       if (state.save === 'saved' && state.present) state.present = wishes;
     },
-    serverAway(state) {
+    /** No answer: whether the save was stored is not known, so it stays the same save. */
+    serverAway(state, { payload }: PayloadAction<number | undefined>) {
       state.save = 'away';
+      state.tries += 1;
+      state.waitSeconds = payload ?? 0;
     },
     refused(state, { payload }: PayloadAction<string>) {
       state.save = 'refused';
+      state.sending = null;
       state.refusal = payload;
     },
     conflictMet(state, { payload }: PayloadAction<BlockAnswer>) {
       state.save = 'conflict';
+      state.sending = null;
       state.theirs = payload;
     },
     mineKept(state) {
+      const other = state.leftovers.shift();
+      if (other && state.present) {
+        state.past.push({ wishes: other.wishes, words: 'Kept over an unsaved version.' });
+        state.save = state.leftovers.length > 0 ? 'conflict' : 'waiting';
+        return;
+      }
       if (!state.theirs || !state.block) return;
       state.block.revision = state.theirs.revision;
       state.unsaved.push('Kept over a version saved elsewhere.');
       state.theirs = null;
       state.save = 'waiting';
     },
+    keepingFailed(state) {
+      state.kept = false;
+    },
+    keepingWorks(state) {
+      state.kept = true;
+    },
     /** Mine stays one undo away. */
     theirsTaken(state) {
+      const other = state.leftovers.shift();
+      if (other && state.present) {
+        state.past.push({ wishes: state.present, words: 'Took another unsaved version.' });
+        state.future = [];
+        move(state, other.wishes, other.unsaved.join(' '));
+        state.save = state.leftovers.length > 0 ? 'conflict' : 'waiting';
+        return;
+      }
       if (!state.theirs || !state.present) return;
       const { wishes, ...block } = state.theirs;
       const words = 'Took the version saved elsewhere.';
@@ -195,7 +272,7 @@ function move(state: DeskState, wishes: BlockFile, words: string): void {
 export const deskReducer = desk.reducer;
 export const {
   opened,
-  draftOpened,
+  draftsOpened,
   previewed,
   changed,
   undone,
@@ -210,4 +287,6 @@ export const {
   conflictMet,
   mineKept,
   theirsTaken,
+  keepingFailed,
+  keepingWorks,
 } = desk.actions;

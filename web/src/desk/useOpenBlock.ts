@@ -1,14 +1,19 @@
-import { useEffect } from 'react';
-import { type CallError, errorSentence, useBlockQuery } from '../api/api.js';
+import type { BlockAnswer } from '@nadir/contract';
+import { useCallback, useEffect, useState } from 'react';
 import { useDispatch } from 'react-redux';
-import { draftOpened, opened } from './desk.js';
-import { readDraft } from './drafts.js';
+import { type CallError, errorSentence, useBlockQuery } from '../api/api.js';
+import { useSignedIn } from '../api/session.js';
+import { useRetryWhileAway } from '../api/useRetryWhileAway.js';
+import { draftsOpened, opened } from './desk.js';
+import type { KeptDrafts } from './drafts.js';
 import { useDesk } from './useDesk.js';
+import { adopt, whatToOpen } from './what-to-open.js';
 
-type Opening =
+type Opening = { refetch: () => void } & (
   | { status: 'opening' }
-  | { status: 'open' }
-  | { status: 'failed'; sentence: string; retry: () => void };
+  | { status: 'open'; unreadable: KeptDrafts['unreadable'] }
+  | { status: 'failed'; sentence: string }
+);
 
 /**
  * Puts a block on the desk: the version this device still holds unsaved, else
@@ -16,23 +21,46 @@ type Opening =
  */
 export function useOpenBlock(id: string): Opening {
   const dispatch = useDispatch();
+  const { coach } = useSignedIn();
   const { block, save } = useDesk((desk) => desk);
+  const [unreadable, setUnreadable] = useState<KeptDrafts['unreadable']>([]);
   const onDesk = block?.id;
   const { data, error, refetch } = useBlockQuery(id, { refetchOnMountOrArgChange: true });
+  const stored = data?.id === id ? data : undefined;
+  const away = isAway(error);
+  useRetryWhileAway(error, refetch);
+
+  const open = useCallback(
+    async (version: BlockAnswer | undefined, isWanted: () => boolean) => {
+      const kept = await whatToOpen(coach.id, id, version);
+      if (!isWanted()) return;
+      setUnreadable(kept.unreadable);
+      const [newest, ...others] = kept.drafts;
+      if (newest) {
+        dispatch(draftsOpened([newest, ...others]));
+        await adopt(newest);
+      } else if (version) dispatch(opened(version, coach.id));
+    },
+    [dispatch, coach.id, id],
+  );
 
   useEffect(() => {
-    const newer = save === 'saved' && (data?.revision ?? 0) > (block?.revision ?? 0);
-    if (onDesk === id && !(newer && data?.id === id)) return;
-    const draft = readDraft(id);
-    if (data?.id === id) dispatch(draft ? draftOpened(draft) : opened(data));
-    else if (draft && isAway(error)) dispatch(draftOpened(draft));
-  }, [dispatch, id, onDesk, save, block?.revision, data, error]);
+    const newer = save === 'saved' && (stored?.revision ?? 0) > (block?.revision ?? 0);
+    if (onDesk === id && !newer) return;
+    if (!stored && !away) return;
+    let wanted = true;
+    void open(stored, () => wanted);
+    return () => {
+      wanted = false;
+    };
+  }, [open, id, onDesk, save, block?.revision, stored, away]);
 
-  if (onDesk === id) return { status: 'open' };
+  const again = useCallback(() => void refetch(), [refetch]);
+  if (onDesk === id) return { status: 'open', unreadable, refetch: again };
   if (error && 'kind' in error) {
-    return { status: 'failed', sentence: errorSentence(error), retry: () => void refetch() };
+    return { status: 'failed', sentence: errorSentence(error), refetch: again };
   }
-  return { status: 'opening' };
+  return { status: 'opening', refetch: again };
 }
 
 function isAway(error: unknown): boolean {

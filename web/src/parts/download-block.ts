@@ -1,14 +1,9 @@
 import type { BlockFile } from '@nadir/contract';
+import { downloadJson } from './download-json.js';
 
 /** Hands a block to the browser as a file of the open format, named for athlete and race. */
 export function downloadBlock(file: BlockFile): void {
-  const text = `${JSON.stringify(file, null, 2)}\n`;
-  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = `${fileName(file)}.json`;
-  link.click();
-  URL.revokeObjectURL(url);
+  downloadJson(fileName(file), file);
 }
 
 /** Lower-case words with hyphens: `idris-vale-lantern-bay-marathon`. */

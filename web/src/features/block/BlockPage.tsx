@@ -7,7 +7,6 @@ import { LABEL_WIDTH } from '../../drawing/columns.js';
 import { weekOf } from '../../drawing/days.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
 import { useElementSize } from '../../parts/useElementSize.js';
 import { useLaidBlock, useShownChange } from '../../parts/useLaidBlock.js';
 import { Aside } from './Aside.js';
@@ -18,7 +17,6 @@ import { TryBar } from './TryBar.js';
 import { useCarriedChange } from './useCarriedChange.js';
 import { OnDesk } from '../../desk/OnDesk.js';
 import { useCommands } from '../../desk/useCommands.js';
-import { useDesk } from '../../desk/useDesk.js';
 import { useGhost } from './useGhost.js';
 import { useHands } from './useHands.js';
 import { useLately } from './useLately.js';
@@ -41,7 +39,6 @@ const LEDGER_ROW = 20;
 
 function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | null }) {
   const { today } = useSignedIn();
-  const refusal = useDesk((desk) => desk.refusal);
   const base = useLaidBlock(file);
   const drawn = useShownChange(preview, base);
   const { block, shown } = drawn;
@@ -77,7 +74,6 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
       <TryBar />
       <div className="desk">
         <main>
-          {refusal && <ErrorNote>{refusal}</ErrorNote>}
           <div ref={ref} className="fill">
             <p role="status" className="in-hand" hidden={!inHand}>
               <span>{inHand && `${inHand.words} ${checksWords(base.block, block)}`}</span>

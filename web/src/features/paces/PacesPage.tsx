@@ -19,9 +19,7 @@ import { OnDesk } from '../../desk/OnDesk.js';
 import { SaveLine } from '../../desk/SaveLine.js';
 import { UndoRedo } from '../../desk/UndoRedo.js';
 import { useCommands } from '../../desk/useCommands.js';
-import { useDesk } from '../../desk/useDesk.js';
 import { token } from '../../look/tokens.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
 import { TopStrip } from '../../parts/TopStrip.js';
 import { useMeasure } from '../../parts/useLaidBlock.js';
 import { EquivalentsTable } from './EquivalentsTable.js';
@@ -39,7 +37,6 @@ export function PacesPage() {
 
 function Paces({ id, file }: { id: string; file: BlockFile }) {
   const { today, coach } = useSignedIn();
-  const refusal = useDesk((desk) => desk.refusal);
   const [asked, setAsked] = useState<CivilDate>();
   const { unit } = useMeasure(file);
   const commands = useCommands();
@@ -71,7 +68,6 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
       </TopStrip>
       <div className="desk">
         <main className="paces">
-          {refusal && <ErrorNote>{refusal}</ErrorNote>}
           <Choices view={view} day={day} onDay={setAsked} commands={commands} />
           <Notes view={view} />
           {gap && <p className="gap">{gapWords(gap, unit)}</p>}

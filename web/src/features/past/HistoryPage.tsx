@@ -1,9 +1,14 @@
 import Button from '@mui/material/Button';
-import type { BlockHistory } from '@nadir/contract';
+import type { BlockFile, BlockHistory } from '@nadir/contract';
 import { whatChanged } from '@nadir/core';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { errorSentence, useBlockHistoryQuery } from '../../api/api.js';
+import {
+  errorSentence,
+  useBlockHistoryInfiniteQuery,
+  useBlockQuery,
+  useBlockVersionQuery,
+} from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
@@ -16,28 +21,41 @@ import { TopStrip } from '../../parts/TopStrip.js';
 import { useElementSize } from '../../parts/useElementSize.js';
 import { useLaidBlock } from '../../parts/useLaidBlock.js';
 
-type Version = BlockHistory['changes'][number];
+type Change = BlockHistory['changes'][number];
 
 /** What was changed, by whom and when; every version can be looked at and restored. */
 export function HistoryPage() {
   const { id = '' } = useParams();
-  const { data, error, refetch } = useBlockHistoryQuery(id, { refetchOnMountOrArgChange: true });
+  const history = useBlockHistoryInfiniteQuery(id, { refetchOnMountOrArgChange: true });
+  const now = useBlockQuery(id, { refetchOnMountOrArgChange: true });
   useEffect(() => {
     document.title = 'History · Nadir';
   }, []);
-  const [newest] = data?.changes ?? [];
-  if (!data || !newest) {
+  const changes = history.data?.pages.flatMap((page) => page.changes) ?? [];
+  const error = history.error ?? now.error;
+  const [newest] = changes;
+  if (!newest || !now.data) {
     return (
       <main className="page" aria-busy={!error}>
         {error && 'kind' in error ? (
-          <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
+          <ErrorNote onRetry={() => void Promise.all([history.refetch(), now.refetch()])}>
+            {errorSentence(error)}
+          </ErrorNote>
         ) : (
           'Opening the history …'
         )}
       </main>
     );
   }
-  return <History id={id} versions={data.changes} newest={newest} />;
+  return (
+    <History
+      id={id}
+      changes={changes}
+      newest={newest}
+      current={now.data.wishes}
+      onOlder={history.hasNextPage ? () => void history.fetchNextPage() : undefined}
+    />
+  );
 }
 
 /** What the list of differences takes; the drawing has the rest. */
@@ -45,26 +63,35 @@ const BELOW_DRAWING = 250;
 
 function History({
   id,
-  versions,
+  changes,
   newest,
+  current,
+  onOlder,
 }: {
   id: string;
-  versions: readonly Version[];
-  newest: Version;
+  changes: readonly Change[];
+  newest: Change;
+  /** The block as it stands. */
+  current: BlockFile;
+  /** Fetches the next page; undefined where there is none. */
+  onOlder: (() => void) | undefined;
 }) {
   const { today } = useSignedIn();
   const navigate = useNavigate();
   const [chosen, setChosen] = useState(newest.revision);
-  const version = versions.find(({ revision }) => revision === chosen) ?? newest;
-  const then = useLaidBlock(version.after);
-  const now = useLaidBlock(newest.after);
-  const [ref, size] = useElementSize<HTMLDivElement>();
+  const version = changes.find(({ revision }) => revision === chosen) ?? newest;
   const isNow = version === newest;
+  const fetched = useBlockVersionQuery({ id, revision: version.revision }, { skip: isNow });
+  const wishes = isNow ? current : fetched.currentData?.wishes;
+  const then = useLaidBlock(wishes ?? current);
+  const now = useLaidBlock(current);
+  const [ref, size] = useElementSize<HTMLDivElement>();
 
   /** The block’s own view makes it one change, to be undone and saved like any other. */
   function restore() {
+    if (!wishes) return;
     const words = `Restored version ${version.revision}: ${version.words}`.slice(0, 500);
-    const state: CarriedWishes = { wishes: version.after, words };
+    const state: CarriedWishes = { wishes, words };
     void navigate(`/blocks/${id}`, { state });
   }
 
@@ -77,13 +104,18 @@ function History({
         <Button component={Link} to={`/blocks/${id}`}>
           Back to the block
         </Button>
-        <Button variant="contained" disabled={isNow} onClick={restore}>
+        <Button variant="contained" disabled={isNow || !wishes} onClick={restore}>
           Restore this version
         </Button>
       </TopStrip>
       <div className="desk">
-        <main tabIndex={0} aria-label="The chosen version">
+        <main tabIndex={0} aria-label="The chosen version" aria-busy={!wishes}>
           <div ref={ref} className="fill">
+            {fetched.error && 'kind' in fetched.error && (
+              <ErrorNote onRetry={() => void fetched.refetch()}>
+                {errorSentence(fetched.error)}
+              </ErrorNote>
+            )}
             {size.width > 0 && (
               <Section
                 block={then.block}
@@ -107,7 +139,7 @@ function History({
         <aside style={{ background: token('panel'), borderLeft: `1px solid ${token('hairline')}` }}>
           <h2 className="display">Changes</h2>
           <ol className="findings" aria-label="Changes, newest first">
-            {versions.map(({ revision, words, by, at }) => (
+            {changes.map(({ revision, words, by, at }) => (
               <li key={revision}>
                 <button
                   type="button"
@@ -128,6 +160,7 @@ function History({
               </li>
             ))}
           </ol>
+          {onOlder && <Button onClick={onOlder}>Older changes</Button>}
         </aside>
       </div>
     </>

@@ -7,12 +7,13 @@ import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { Field } from '../../parts/Field.js';
 import { TopStrip } from '../../parts/TopStrip.js';
+import { PasswordForm } from './PasswordForm.js';
 
 const STEPS: Readonly<Record<'1' | '0.5' | '0.1', ShownStep>> = { '1': 1, '0.5': 0.5, '0.1': 0.1 };
 
 /** How figures and pages are shown. Nothing here changes a block. */
 export function SettingsPage() {
-  const { coach } = useSignedIn();
+  const { coach, demo } = useSignedIn();
   const { settings } = coach;
   const [save, { error, isLoading, isSuccess }] = useSaveSettingsMutation();
   const set = (change: SettingsChange) => void save(change);
@@ -98,6 +99,7 @@ export function SettingsPage() {
             )}
           </Field>
         </fieldset>
+        {!demo && <PasswordForm />}
       </main>
     </>
   );

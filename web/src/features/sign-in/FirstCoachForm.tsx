@@ -5,20 +5,21 @@ import { z } from 'zod';
 import { errorSentence, useFirstCoachMutation } from '../../api/api.js';
 import { openFreshPage } from '../../api/fresh-page.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
-import { Entry } from './Entry.js';
+import { Entry } from '../../parts/Entry.js';
 
 const form = z.object({
   name: z.string().trim().min(1, 'Your name is needed.'),
   email: z.email('An e-mail address is needed.'),
   password: z.string().min(10, 'Ten characters or more, please.'),
+  code: z.string().trim().min(1, 'The code is needed.'),
 });
 
-/** Nobody is here yet: whoever comes first becomes the coach. */
+/** Nobody is here yet: whoever started this Nadir becomes the coach. */
 export function FirstCoachForm() {
   const [create, { error, isLoading }] = useFirstCoachMutation();
   const { register, handleSubmit, formState } = useForm({
     resolver: zodResolver(form),
-    defaultValues: { name: '', email: '', password: '' },
+    defaultValues: { name: '', email: '', password: '', code: '' },
   });
   const { errors } = formState;
   const submit = handleSubmit(async (body) => {
@@ -48,6 +49,13 @@ export function FirstCoachForm() {
         hint="Ten characters or more."
         error={errors.password}
         entry={register('password')}
+      />
+      <Entry
+        label="Code from the terminal"
+        autoComplete="off"
+        hint="Printed next to the address when Nadir was started: it shows that this Nadir is yours."
+        error={errors.code}
+        entry={register('code')}
       />
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       <Button type="submit" variant="contained" disabled={isLoading}>

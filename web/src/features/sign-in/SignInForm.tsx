@@ -5,7 +5,7 @@ import { z } from 'zod';
 import { errorSentence, useSignInMutation } from '../../api/api.js';
 import { openFreshPage } from '../../api/fresh-page.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
-import { Entry } from './Entry.js';
+import { Entry } from '../../parts/Entry.js';
 
 const form = z.object({
   email: z.email('An e-mail address is needed.'),

@@ -11,9 +11,7 @@ import { SaveLine } from '../../desk/SaveLine.js';
 import { UndoRedo } from '../../desk/UndoRedo.js';
 import { Checks } from '../../desk/checks/Checks.js';
 import { useCommands } from '../../desk/useCommands.js';
-import { useDesk } from '../../desk/useDesk.js';
 import { token } from '../../look/tokens.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
 import { plural } from '../../parts/dates.js';
 import { TopStrip } from '../../parts/TopStrip.js';
 import { useLaidBlock, useShownChange } from '../../parts/useLaidBlock.js';
@@ -44,7 +42,6 @@ function OpenWeek({
   const { today } = useSignedIn();
   const { number } = useParams();
   const navigate = useNavigate();
-  const refusal = useDesk((desk) => desk.refusal);
   const base = useLaidBlock(file);
   const drawn = useShownChange(preview, base);
   const { block, shown } = drawn;
@@ -118,7 +115,6 @@ function OpenWeek({
       </TopStrip>
       <div className="desk">
         <main className="week-page">
-          {refusal && <ErrorNote>{refusal}</ErrorNote>}
           <WeekSum cycle={cycle} shown={shown} whose={`${athlete.name} · ${race.name}`} />
           <p role="status" className="said">
             {problem}
