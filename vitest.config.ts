@@ -1,5 +1,5 @@
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-  test: { projects: ['core', 'contract', 'server', 'web', 'command'] },
+  test: { projects: ['core', 'contract', 'server', 'web', 'command', 'command/faults'] },
 });

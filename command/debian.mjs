@@ -1,6 +1,6 @@
 import { existsSync, readdirSync } from 'node:fs';
 import { writeFile } from 'node:fs/promises';
-import { join } from 'node:path';
+import { basename, dirname, join } from 'node:path';
 import { must, say } from './run.mjs';
 
 const CLUSTER_CONFIG = '/etc/postgresql-common/createcluster.conf';
@@ -10,10 +10,15 @@ const CHROMIUM = '/usr/bin/chromium';
 export const isRoot = process.getuid?.() === 0;
 
 /**
- * Folder of the newest PostgreSQL server's programs, installed from Debian's
- * packages when it is missing, without the cluster that Debian would make.
+ * Folder of the PostgreSQL server's programs: of the newest, installed from
+ * Debian's packages when there is none, without the cluster that Debian would
+ * make; or of the major that a data folder was made with.
+ *
+ * @param {number} [major]
+ * @throws Error with the way out where that major is not here
  */
-export async function postgresPrograms() {
+export async function postgresPrograms(major) {
+  if (major !== undefined) return programsOf(major);
   const found = newestPostgres();
   if (found) return found;
   say('Installing PostgreSQL from Debian …');
@@ -23,6 +28,20 @@ export async function postgresPrograms() {
   const installed = newestPostgres();
   if (!installed) throw new Error(`PostgreSQL was installed but not found under ${POSTGRES}.`);
   return installed;
+}
+
+/** @param {number} major */
+async function programsOf(major) {
+  const programs = join(POSTGRES, String(major), 'bin');
+  if (existsSync(join(programs, 'postgres'))) return programs;
+  const here = basename(dirname(await postgresPrograms()));
+  if (here === String(major)) return programs;
+  throw new Error(
+    `The data was made with PostgreSQL ${major}, and only PostgreSQL ${here} is here. Nothing was changed. Either\n` +
+      `  install it:  apt-get install postgresql-${major}\n` +
+      `or, where PostgreSQL ${major} still runs, save and carry over:\n` +
+      `  there:  ./nadir backup FILE\n  here:   ./nadir restore FILE      (what stands here now is kept beside it)`,
+  );
 }
 
 /** Debian's Chromium, installed when it is missing. */
@@ -38,6 +57,7 @@ function newestPostgres() {
   if (!existsSync(POSTGRES)) return undefined;
   return readdirSync(POSTGRES)
     .map(Number)
+    .filter(Number.isInteger)
     .sort((a, b) => b - a)
     .map((version) => join(POSTGRES, String(version), 'bin'))
     .find((programs) => existsSync(join(programs, 'initdb')));

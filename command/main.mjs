@@ -5,6 +5,10 @@ const WORDS = {
   demo: async () => (await import('./serve.mjs')).serve('demo'),
   start: async () => (await import('./serve.mjs')).serve('own'),
   test: async (/** @type {string[]} */ rest) => (await import('./test.mjs')).test(rest),
+  backup: async (/** @type {string[]} */ rest) => (await import('./backup.mjs')).backup(rest),
+  restore: async (/** @type {string[]} */ rest) => (await import('./restore.mjs')).restore(rest),
+  'reset-password': async (/** @type {string[]} */ rest) =>
+    (await import('./reset-password.mjs')).resetPassword(rest),
   'lay-out': async (/** @type {string[]} */ rest) =>
     (await import('./lay-out.mjs')).layOutFile(rest),
   paces: async (/** @type {string[]} */ rest) => (await import('./paces.mjs')).pacesOfFile(rest),

@@ -1,8 +1,11 @@
-import { dirname, join } from 'node:path';
+import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 /** The project's folder. */
 export const root = dirname(dirname(fileURLToPath(import.meta.url)));
 
-/** All that the command keeps between runs; git ignores it. */
+/** What the command keeps between runs of what it built; git ignores it. */
 export const kept = join(root, '.nadir');
+
+/** Where coaches' data is kept: beside that, or where NADIR_DATA says. */
+export const dataFolder = process.env.NADIR_DATA ? resolve(process.env.NADIR_DATA) : kept;

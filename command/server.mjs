@@ -3,11 +3,24 @@ import { join } from 'node:path';
 import { root } from './paths.mjs';
 
 /**
+ * @typedef {object} Server
+ * @property {string} address
+ * @property {boolean} demo what the database holds, whatever was asked for
+ * @property {boolean} firstCoachWanted
+ * @property {Promise<number>} ended its exit code, when it ends
+ * @property {() => Promise<void>} stop
+ * @property {number | undefined} pid
+ */
+
+/** Settings that are the command's own: the server knows no such names. */
+const OF_THE_COMMAND = ['NADIR_DATA', 'NADIR_BACKUP', 'NADIR_SOURCE_MAPS', 'NADIR_FUZZ_TIMES'];
+
+/**
  * Starts the server and waits until it listens.
  *
  * @param {Record<string, string | undefined>} settings
  * @param {{ showLog?: boolean }} [options]
- * @returns {Promise<{ address: string, ended: Promise<number>, stop: () => Promise<void> }>}
+ * @returns {Promise<Server>}
  */
 export function startServer(settings, { showLog = false } = {}) {
   const env = {
@@ -17,6 +30,7 @@ export function startServer(settings, { showLog = false } = {}) {
     NADIR_PARENT: '1',
     NODE_ENV: 'production',
   };
+  for (const name of OF_THE_COMMAND) Reflect.deleteProperty(env, name);
   const child = spawn(process.execPath, [join(root, 'server/dist/main.js')], {
     env,
     stdio: ['pipe', 'pipe', 'pipe'],
@@ -29,10 +43,11 @@ export function startServer(settings, { showLog = false } = {}) {
       if (showLog && address) process.stdout.write(text);
       if (address) return;
       printed += text;
-      const line = /^\{"listening":"(.*)"\}$/m.exec(printed);
-      if (!line?.[1]) return;
-      address = line[1];
-      resolve({ address, ended, stop });
+      const line = /^\{"listening":.*\}$/m.exec(printed);
+      if (!line) return;
+      const { listening, demo, firstCoachWanted } = JSON.parse(line[0]);
+      address = listening;
+      resolve({ address, demo, firstCoachWanted, ended, stop, pid: child.pid });
     };
     child.stdout.setEncoding('utf8').on('data', read);
     child.stderr.setEncoding('utf8').on('data', read);

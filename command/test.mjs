@@ -12,11 +12,15 @@ import { startServer } from './server.mjs';
 /** The demo's day in tests and pictures. */
 const TEST_DAY = '2027-02-10';
 
+/** The code for the first coach that the browser types. */
+const TEST_CODE = 'gulls-tides';
+
 const PARTS = {
   checks: staticChecks,
   unit: unitTests,
   server: serverTests,
   browser: browserTests,
+  faults: faultTests,
 };
 
 /**
@@ -74,6 +78,13 @@ async function serverTests() {
   }
 }
 
+/** Kills, backups, foreign folders: with what a coach starts, on data of its own. */
+async function faultTests() {
+  await compiled();
+  await site();
+  return vitest('faults', ['faults'], {});
+}
+
 /** Whole errands in Chromium, against the real server, database and built site. */
 async function browserTests() {
   const executable = await chromium();
@@ -92,12 +103,14 @@ async function browserTests() {
       ...settings,
       DATABASE_URL: cluster.url.replace(/nadir$/, 'postgres'),
       NADIR_MODE: 'own',
+      NADIR_FIRST_COACH_CODE: TEST_CODE,
     });
     try {
       return await playwright({
         NADIR_CHROMIUM: executable,
         NADIR_DEMO_ADDRESS: demo.address,
         NADIR_OWN_ADDRESS: own.address,
+        NADIR_FIRST_COACH_CODE: TEST_CODE,
       });
     } finally {
       await Promise.all([demo.stop(), own.stop()]);

@@ -33,5 +33,11 @@ export function connect(databaseUrl: string, patience: 'hurried' | 'patient' = '
     },
     pool: { min: 0, max: 10 },
     acquireConnectionTimeout: ACQUIRE_MS,
+    // Requests note what becomes of them, without the values that these lines may quote.
+    log: { warn: silence, error: silence },
   });
+}
+
+function silence(): void {
+  // Nothing is written.
 }

@@ -72,6 +72,10 @@ export class RefusalFilter implements ExceptionFilter {
       void reply.status(error.getStatus()).send(error.getResponse());
       return;
     }
+    if (isAborted(error)) {
+      void reply.status(408).send(SENTENCES[408]);
+      return;
+    }
     const trouble = error instanceof TooSlow ? 'away' : troubleOf(error);
     if (trouble !== undefined) {
       this.logger.warn({ err: error }, `database: ${trouble}`);
@@ -83,6 +87,11 @@ export class RefusalFilter implements ExceptionFilter {
     if (status >= 500) this.logger.error({ err: error }, 'request failed');
     void reply.status(status).send(SENTENCES[status] ?? FAILED);
   }
+}
+
+/** The sender went away, or was cut off, before its request was whole. */
+function isAborted(error: unknown): boolean {
+  return error instanceof Error && 'code' in error && error.message === 'aborted';
 }
 
 function statusOf(error: unknown): number {
