@@ -98,7 +98,7 @@ async function browserTests() {
       NADIR_TODAY: TEST_DAY,
       NADIR_LOG: 'error',
     };
-    const demo = await startServer({ ...settings, NADIR_MODE: 'demo' });
+    const demo = await startServer({ ...settings, NADIR_MODE: 'demo', NADIR_DOCS: '1' });
     const own = await startServer({
       ...settings,
       DATABASE_URL: cluster.url.replace(/nadir$/, 'postgres'),

@@ -11,6 +11,10 @@ test('the first coach: signs up, signs out, signs in, sets the desk', async ({ p
   await page.keyboard.press('Enter');
   await expect(page.getByText('Ten characters or more, please.')).toBeVisible();
   await page.getByLabel('Password').fill('the tide is out');
+  await page.getByLabel('Code from the terminal').fill('wrong-wrong');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('That is not the code.')).toBeVisible();
+  await page.getByLabel('Code from the terminal').fill(process.env.NADIR_FIRST_COACH_CODE ?? '');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Nobody here yet.')).toBeVisible();
 
@@ -24,6 +28,14 @@ test('the first coach: signs up, signs out, signs in, sets the desk', async ({ p
   await page.getByLabel('Shown in steps of').selectOption('0.1');
   await page.getByLabel('Light or dark').selectOption('dark');
   await expect(page.getByText('saved')).toBeVisible();
+  await page.getByLabel('Current password').fill('the tide is in');
+  await page.getByLabel('New password', { exact: true }).fill('the tide is back');
+  await page.getByLabel('New password again').fill('the tide is back');
+  await page.getByRole('button', { name: 'Change password' }).click();
+  await expect(page.getByText('The current password is another.')).toBeVisible();
+  await page.getByLabel('Current password').fill('the tide is out');
+  await page.getByRole('button', { name: 'Change password' }).click();
+  await expect(page.getByText('Password changed. Other devices are signed out.')).toBeVisible();
   await page.getByRole('link', { name: 'Squad' }).click();
   await page.getByRole('link', { name: 'Orla Penrose' }).click();
   await expect(page.getByText('volume, mi')).toBeVisible();
@@ -36,7 +48,7 @@ test('the first coach: signs up, signs out, signs in, sets the desk', async ({ p
   await page.getByLabel('Password').fill('wrong');
   await page.keyboard.press('Enter');
   await expect(page.getByText('E-mail and password do not fit together.')).toBeVisible();
-  await page.getByLabel('Password').fill('the tide is out');
+  await page.getByLabel('Password').fill('the tide is back');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('link', { name: 'Orla Penrose' })).toBeVisible();
 });
