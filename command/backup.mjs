@@ -5,7 +5,7 @@ import { dirname, join, resolve } from 'node:path';
 import { backupsOf, folderFor } from './cluster.mjs';
 import { modeOf, withDatabase } from './database.mjs';
 import { clientOf } from './postgres.mjs';
-import { must, say } from './run.mjs';
+import { must, plainly, say } from './run.mjs';
 import { progress } from './progress.mjs';
 
 /** Automatic backups that are kept; those a coach made are never touched. */
@@ -49,7 +49,7 @@ export async function dump(url, programs, file) {
     await rename(part, file);
   } catch (error) {
     await rm(part, { force: true });
-    throw error;
+    throw new Error(`No backup was made: ${plainly(error)}`, { cause: error });
   }
   say(`Backed up to ${file} (${megabytes(statSync(file).size)}).`);
 }
@@ -77,8 +77,7 @@ async function write(url, programs, part) {
       bytes += piece.length;
       shown(megabytes(bytes));
     }
-    if ((await ended) !== 0)
-      throw new Error(`The backup failed; no file was left.\n${said.trim()}`);
+    if ((await ended) !== 0) throw new Error(said.trim());
     await target.sync();
   } finally {
     shown();

@@ -1,4 +1,5 @@
 import { HELP } from './help.mjs';
+import { plainly } from './run.mjs';
 
 /** Each word loads only what it needs: `lay-out` must not wait for the rest. */
 const WORDS = {
@@ -24,7 +25,7 @@ if (run) {
   try {
     process.exitCode = await run(rest);
   } catch (error) {
-    process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+    process.stderr.write(`${plainly(error)}\n`);
     process.exitCode = 1;
   }
 } else {

@@ -8,7 +8,7 @@ import { ensurePassword, folderFor, makeCluster, openCluster, runningCluster } f
 import { modeOf } from './database.mjs';
 import { postgresPrograms } from './debian.mjs';
 import { clientOf } from './postgres.mjs';
-import { must, run, say } from './run.mjs';
+import { must, plainly, run, say } from './run.mjs';
 
 /** Blocks whose last change is not the version that stands, or whose history has a gap. */
 const TORN = `
@@ -56,8 +56,7 @@ export async function restore(words) {
     await readInto(data, { programs, folder, file });
   } catch (error) {
     await rm(data, { recursive: true, force: true });
-    const why = error instanceof Error ? error.message : String(error);
-    throw new Error(`${why}\nNothing was changed: what stood here stands as it was.`);
+    throw new Error(`${plainly(error)}\nNothing was changed: what stood here stands as it was.`);
   }
   await putInPlace(folder, data);
   return 0;

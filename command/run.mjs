@@ -43,3 +43,24 @@ export async function must(what, program, words, options) {
     throw new Error(`${what} failed:\n${output.trim().split('\n').slice(-30).join('\n')}`);
   return output;
 }
+
+/** What Node calls what a disk or a folder refuses, in words. */
+const DISK = /** @type {const} */ ({
+  ENOSPC: 'the disk is full',
+  EROFS: 'the folder is read-only',
+  EACCES: 'this user may not write there',
+  EPERM: 'this user may not do that there',
+});
+
+/**
+ * What went wrong as a coach reads it.
+ *
+ * @param {unknown} error
+ */
+export function plainly(error) {
+  if (!(error instanceof Error)) return String(error);
+  const code = 'code' in error ? String(error.code) : '';
+  const why = Object.entries(DISK).find(([known]) => known === code)?.[1];
+  const where = 'path' in error && typeof error.path === 'string' ? `${error.path}: ` : '';
+  return why === undefined ? error.message : `${where}${why}. Nothing was changed.`;
+}

@@ -5,7 +5,7 @@ import { compiled, site } from './build.mjs';
 import { freePort, startCluster } from './cluster.mjs';
 import { postgresPrograms } from './debian.mjs';
 import { root } from './paths.mjs';
-import { must, say } from './run.mjs';
+import { must, plainly, say } from './run.mjs';
 import { alreadyRunning, forgetRunning, lastPort, noteRunning } from './running.mjs';
 import { startServer } from './server.mjs';
 import { supervise, untilDead } from './supervise.mjs';
@@ -23,7 +23,7 @@ export async function serve(mode) {
   const other = alreadyRunning(mode);
   if (other) throw new Error(`It runs already, at ${other}. Stop that one first.`);
 
-  /** @type {(() => Promise<void>)[]} newest first */
+  /** @type {(() => Promise<void>)[]} in the order in which they are done */
   const stops = [];
   let stopping = false;
   const stopped = new Promise((resolve) => {
@@ -60,6 +60,7 @@ export async function serve(mode) {
     let server = await start(process.env.NADIR_PORT ?? (await usualPort(mode)));
     stops.unshift(() => server.stop());
     await noteRunning(mode, server.address);
+    stops.push(() => forgetRunning(mode));
     sayWhere(mode, server, process.env.NADIR_FIRST_COACH_CODE ?? code);
 
     const { port } = new URL(server.address);
@@ -82,7 +83,6 @@ export async function serve(mode) {
     if (stopping) say('\nStopping …');
     stopping = true;
     for (const stop of stops) await stop();
-    await forgetRunning(mode);
   }
 }
 
@@ -117,9 +117,8 @@ async function backUpBeforeMigration(mode, { url, programs }) {
     await backUpByItself({ mode, url, programs }, pending[0]);
   } catch (error) {
     if (pending.length === 0) return sayError(error);
-    const why = error instanceof Error ? error.message : String(error);
     throw new Error(
-      `${why}\nThe data must be migrated (${pending.join(', ')}), and that is not done without a backup. Nothing was changed. NADIR_BACKUP=off goes on without one.`,
+      `${plainly(error)}\nThe data must be migrated (${pending.join(', ')}), and that is not done without a backup. Nothing was changed. NADIR_BACKUP=off goes on without one.`,
     );
   }
 }
@@ -131,7 +130,7 @@ function backsUp() {
 
 /** @param {unknown} error */
 function sayError(error) {
-  say(`No backup was made: ${error instanceof Error ? error.message : String(error)}`);
+  say(plainly(error));
 }
 
 /**

@@ -1,5 +1,5 @@
 import { setTimeout as pause } from 'node:timers/promises';
-import { say } from './run.mjs';
+import { plainly, say } from './run.mjs';
 
 /** Seconds before it is started again, ever longer; the last goes on. */
 const PAUSES = [1, 2, 4, 8, 15, 30];
@@ -36,7 +36,7 @@ export async function supervise({ name, ended, startAgain }, stopped) {
         say(`${name} runs again.`);
         break;
       } catch (error) {
-        say(error instanceof Error ? error.message : String(error));
+        say(plainly(error));
       }
     }
     if (stopped()) return;

@@ -15,7 +15,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { clientOf } from '../postgres.mjs';
 import { postgresPrograms } from '../debian.mjs';
 import { run } from '../run.mjs';
-import { freshData, nadir, send, start } from './nadir.mjs';
+import { freshData, nadir, send, sendUntilAnswered, start } from './nadir.mjs';
 
 const maren = { email: 'maren@skerrylane.example', password: 'low tide at nine' };
 const demo = freshData();
@@ -88,6 +88,22 @@ describe('the demo', () => {
     process.kill(Number(pid), 'SIGKILL');
     await running.until(/PostgreSQL ended\. It is started again in 1 s[^]*PostgreSQL runs again\./);
     expect((await send(running.address, 'GET', '/health/ready'))?.status).toBe(200);
+  });
+
+  it('answers in time while the database stands still, and goes on after it', async () => {
+    const { cookie = '' } = (await send(running.address, 'POST', '/api/sign-in/demo')) ?? {};
+    const [pid = ''] = readFileSync(join(demo, 'demo/cluster/postmaster.pid'), 'utf8').split('\n');
+    const children = execFileSync('pgrep', ['-P', pid], { encoding: 'utf8' }).split('\n');
+    const all = [pid, ...children].filter(Boolean).map(Number);
+    for (const each of all) process.kill(each, 'SIGSTOP');
+    const ready = await send(running.address, 'GET', '/health/ready');
+    const live = await send(running.address, 'GET', '/health/live');
+    const squad = await send(running.address, 'GET', '/api/squad', { cookie });
+    for (const each of all) process.kill(each, 'SIGCONT');
+    expect([ready?.status, live?.status, squad?.status]).toEqual([503, 200, 503]);
+    expect(squad?.body.code).toBe('away');
+    const after = await sendUntilAnswered(running.address, 'GET', '/api/squad', { cookie });
+    expect(after.status).toBe(200);
   });
 
   it('is restored with what stood there kept, and with all it held', async () => {

@@ -13,7 +13,7 @@ const TROUBLES: readonly (readonly [RegExp, Trouble])[] = [
 
 /** What the driver and the pool say without a code. */
 const SAYINGS =
-  /Connection terminated|Connection ended|not queryable|timeout exceeded when trying to connect|Timeout acquiring a connection|Unable to acquire a connection|pool is (probably )?full/;
+  /Connection terminated|Connection ended|not queryable|timeout exceeded when trying to connect|timeout expired|Timeout acquiring a connection|Unable to acquire a connection|pool is (probably )?full/;
 
 /** What is wrong with the database; undefined for an error of any other kind. */
 export function troubleOf(error: unknown): Trouble | undefined {

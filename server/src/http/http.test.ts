@@ -81,6 +81,7 @@ describe('what is refused', () => {
     [{ code: '57014' }, 'away'],
     [{ code: '53300' }, 'away'],
     [{ message: 'Connection terminated unexpectedly' }, 'away'],
+    [{ message: 'timeout expired' }, 'away'],
     [{ message: 'Knex: Timeout acquiring a connection. The pool is probably full.' }, 'away'],
     [{ code: '53100' }, 'disk-full'],
     [{ code: '42501' }, 'cannot-write'],

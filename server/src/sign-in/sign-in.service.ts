@@ -99,7 +99,6 @@ function wrongCode(): Refused {
     code: 'wrong-code',
     message:
       'That is not the code. The terminal in which ./nadir start runs printed it, next to the address.',
-    problems: [{ code: 'wrong-code', path: ['code'], message: 'is not the code printed.' }],
   });
 }
 

@@ -73,7 +73,7 @@ function Version({ title, detail, wishes }: { title: string; detail: string; wis
   const { today } = useSignedIn();
   const pins = block.wishes.pins.map(({ week }) => week).join(', ');
   return (
-    <section aria-label={title}>
+    <section aria-label={title} tabIndex={0}>
       <h3 style={{ margin: 0 }}>{title}</h3>
       <p style={{ margin: '0 0 8px' }}>{detail}</p>
       <Section

@@ -34,8 +34,7 @@ export function DeskNotices({
       {refusal && <ErrorNote>{refusal}</ErrorNote>}
       {elsewhere && (
         <div className="notice" role="note">
-          This block is also open in another tab. What is saved there appears here; change it in one
-          of the two.
+          This block is also open in another tab. What is saved in one appears in the other.
         </div>
       )}
       {unreadable.length > 0 && !dropped && (

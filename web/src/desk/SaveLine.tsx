@@ -6,6 +6,7 @@ import { useDesk } from './useDesk.js';
 export function SaveLine() {
   const save = useDesk((desk) => desk.save);
   const kept = useDesk((desk) => desk.kept);
+  const leftovers = useDesk((desk) => desk.leftovers.length > 0);
   const savedAt = useDesk((desk) => desk.block?.savedAt);
   const state = {
     saved: `saved ${savedAt === undefined ? '' : formatClock(savedAt)}`,
@@ -13,9 +14,13 @@ export function SaveLine() {
     saving: 'saving …',
     away: kept ? 'Offline: saved on this device, will sync' : 'Offline: will sync',
     refused: 'not saved',
-    conflict: 'changed elsewhere: choose a version',
+    conflict: leftovers
+      ? 'two unsaved versions: choose one'
+      : 'changed elsewhere: choose a version',
   }[save];
-  const words = kept ? state : `${state} (not kept on this device)`;
+  const unkept =
+    save === 'saved' ? 'unsaved changes are not kept on this device' : 'not kept on this device';
+  const words = kept ? state : `${state}; ${unkept}`;
   const grave = !kept || save === 'away' || save === 'refused' || save === 'conflict';
   return (
     <span

@@ -140,15 +140,22 @@ function isUnsent({ block, present, unsaved, save }: DeskState): boolean {
 async function keep(listener: Listener): Promise<void> {
   const { desk } = listener.getState();
   const works = await keepOrDrop(desk);
-  if (works !== listener.getState().desk.kept) {
-    listener.dispatch(works ? keepingWorks() : keepingFailed());
-  }
+  if (works === undefined || works === listener.getState().desk.kept) return;
+  listener.dispatch(works ? keepingWorks() : keepingFailed());
 }
 
-/** A version is kept until it is stored, and then no longer. */
-function keepOrDrop({ coachId, block, present, unsaved, sending }: DeskState): Promise<boolean> {
-  if (!block || !present) return Promise.resolve(true);
-  if (unsaved.length === 0) return dropDraft({ coachId, blockId: block.id, tab: thisTab });
+/**
+ * A version is kept until it is stored, and then no longer.
+ *
+ * @returns whether the device keeps it; undefined where there is nothing to keep
+ */
+async function keepOrDrop(desk: DeskState): Promise<boolean | undefined> {
+  const { coachId, block, present, unsaved, sending } = desk;
+  if (!block || !present) return undefined;
+  if (unsaved.length === 0) {
+    await dropDraft({ coachId, blockId: block.id, tab: thisTab });
+    return undefined;
+  }
   const at = new Date().toISOString();
   return keepDraft({ coachId, tab: thisTab, at, block, wishes: present, unsaved, sending });
 }
