@@ -10,6 +10,7 @@ import { medianMsAsync } from './median.mjs';
 
 const RUNS = 150;
 const password = 'low tide at nine';
+const CODE = 'gulls-tides';
 
 /**
  * Saving and reading a block through the API, against a bare Nest route that
@@ -27,6 +28,9 @@ export async function benchSaveAndRead(databaseUrl) {
     web: undefined,
     logLevel: 'silent',
     hasParent: false,
+    hosts: [],
+    firstCoachCode: CODE,
+    docs: false,
   };
   const app = await createApp(config, systemClock('2027-02-10'));
   await app.listen(0, '127.0.0.1');
@@ -37,6 +41,7 @@ export async function benchSaveAndRead(databaseUrl) {
     let revision = 1;
     const ours = await medianMsAsync(RUNS, async () => {
       await call('PUT', `/api/blocks/${blockId}`, {
+        saveId: randomUUID(),
         revision: revision++,
         wishes,
         words: 'Bench.',
@@ -76,6 +81,7 @@ async function prepare(address, knex) {
     name: 'Bench',
     email: 'bench@skerrylane.example',
     password,
+    code: CODE,
   });
   const { id: athleteId } = await call('POST', '/api/athletes', { name: 'Idris Vale' });
   const wishes = {
@@ -120,7 +126,6 @@ async function benchBare(knex, { coachId, athleteId, wishes }) {
           at: new Date(),
           by: 'Bench',
           words: 'Bench.',
-          before: text,
           after: text,
         });
         await trx('planned_sessions').where(key).delete();

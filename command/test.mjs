@@ -82,7 +82,7 @@ async function serverTests() {
 async function faultTests() {
   await compiled();
   await site();
-  return vitest('faults', ['faults'], {});
+  return vitest('faults', ['faults'], { VITEST_MAX_WORKERS: '2' });
 }
 
 /** Whole errands in Chromium, against the real server, database and built site. */

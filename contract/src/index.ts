@@ -1,4 +1,5 @@
 export {
+  type AddAthleteBody,
   type AthleteAnswer,
   type AthleteBody,
   type BlockAnswer,
@@ -24,6 +25,7 @@ export {
   type TemplateAnswer,
   type TemplateBody,
   type TemplateList,
+  addAthleteBody,
   athlete,
   athleteBody,
   block,
@@ -50,6 +52,7 @@ export {
   type Parsed,
   givenOf,
   parseBlockFile,
+  problemsOfShape,
   problemsOfWishes,
   readBlockFile,
 } from './block-file/parse.js';

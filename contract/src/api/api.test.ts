@@ -10,7 +10,12 @@ const linesOf = (schema: z.ZodType, input: unknown) => {
 };
 
 describe('bodies', () => {
-  const coach = { name: 'Maren Tolvik', email: 'Maren@SkerryLane.example', password: '0123456789' };
+  const coach = {
+    name: 'Maren Tolvik',
+    email: 'Maren@SkerryLane.example',
+    password: '0123456789',
+    code: 'abcd',
+  };
 
   it('take an address in any case as the same', () => {
     expect(firstCoachBody.parse(coach).email).toBe('maren@skerrylane.example');
@@ -54,6 +59,10 @@ describe('bodies', () => {
     expect(linesOf(saveBlockBody, { revision: 1, wishes, words: 'Pinned week 3.' })).toEqual([]);
     expect(linesOf(saveBlockBody, { revision: 0, wishes, words: '' })).toHaveLength(2);
     expect(linesOf(saveBlockBody, { revision: 1.5, wishes, words: 'x' })).toHaveLength(1);
+    expect(linesOf(saveBlockBody, { revision: 1, wishes, words: 'x', by: 'me' })).toHaveLength(1);
+    expect(linesOf(saveBlockBody, { revision: 1, wishes, words: 'x', saveId: '7' })).toHaveLength(
+      1,
+    );
   });
 });
 
@@ -70,6 +79,20 @@ describe('problems', () => {
     const [line = ''] = linesOf(schema, { pins: 'x'.repeat(500) });
     expect(line).toMatch(/^pins: expected a list, received "x+…\.$/);
     expect(line.length).toBeLessThan(120);
+  });
+
+  it('cut a long word between characters, never through one', () => {
+    const [line = ''] = linesOf(schema, { pins: `${'x'.repeat(55)}😀😀😀` });
+    expect(line).not.toMatch(/\p{Cs}/u);
+  });
+
+  it('are fifty at the most, and how many more', () => {
+    const keys = (count: number) =>
+      Object.fromEntries(Array.from({ length: count }, (_, at) => [`key${at}`, 1]));
+    expect(linesOf(z.strictObject({}), keys(50))).toHaveLength(50);
+    const many = linesOf(z.strictObject({}), keys(52));
+    expect(many).toHaveLength(51);
+    expect(many.at(-1)).toBe('… and 2 more.');
   });
 
   it('say the length of a list', () => {
@@ -90,6 +113,6 @@ describe('routes', () => {
   it.each(all)('%s takes a body only where something is written', (_, { method, body, path }) => {
     if (method === 'GET') expect(body).toBeUndefined();
     if (method === 'PUT') expect(body).toBeDefined();
-    expect(path).toMatch(/^\/(api\/|health$)/);
+    expect(path).toMatch(/^\/(api|health)\//);
   });
 });

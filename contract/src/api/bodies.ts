@@ -79,6 +79,10 @@ export type PasswordBody = z.infer<typeof passwordBody>;
 export const athleteBody = athleteFacts.extend({ name: shortText });
 export type AthleteBody = z.infer<typeof athleteBody>;
 
+/** With an id made by the page, so that the same athlete is added once however often it is sent. */
+export const addAthleteBody = athleteBody.extend({ id: id.optional() });
+export type AddAthleteBody = z.infer<typeof addAthleteBody>;
+
 export const athlete = z.strictObject({ id, facts: athleteBody });
 export type AthleteAnswer = z.infer<typeof athlete>;
 

@@ -1,8 +1,8 @@
 import { type z } from 'zod';
 import { BLOCK_BYTES } from '../block-file/parse.js';
 import {
+  addAthleteBody,
   athlete,
-  athleteBody,
   block,
   blockList,
   coach,
@@ -120,7 +120,7 @@ export const routes = {
     method: 'POST',
     path: '/api/athletes',
     summary: 'Adds an athlete.',
-    body: athleteBody,
+    body: addAthleteBody,
     answer: athlete,
   },
   athlete: { method: 'GET', path: '/api/athletes/{id}', summary: 'One athlete.', answer: athlete },

@@ -48,6 +48,12 @@ export function parseBlockFile(input: unknown): Parsed<BlockFile> {
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: parsed.data };
 }
 
+/** What stands in the way of writing a file down at all: texts too long, figures out of bounds. */
+export function problemsOfShape(file: BlockFile): Problem[] {
+  const parsed = blockFile.safeParse(file);
+  return parsed.success ? [] : problemsOf(parsed.error, file);
+}
+
 /** What stands in the way of laying out these wishes; empty when nothing does. */
 export function problemsOfWishes(given: Given): Problem[] {
   const settled = settleSound(given);

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { type AthleteAnswer, type AthleteBody, athleteBody } from '@nadir/contract';
+import { type AddAthleteBody, type AthleteAnswer, addAthleteBody } from '@nadir/contract';
 import { Controller, Get, Inject, Post } from '@nestjs/common';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { Parsed } from '../http/body.js';
@@ -18,11 +18,10 @@ export class AthletesController {
   @Post()
   async add(
     @CoachId() coachId: string,
-    @Parsed(athleteBody) facts: AthleteBody,
+    @Parsed(addAthleteBody) { id = randomUUID(), ...facts }: AddAthleteBody,
   ): Promise<AthleteAnswer> {
-    const id = randomUUID();
     await this.athletes.add(coachId, id, facts, this.clock.now());
-    return { id, facts };
+    return this.one(coachId, id);
   }
 
   @Get(':id')

@@ -28,13 +28,13 @@ export class AthletesRepository {
     return row && athleteOf(row);
   }
 
+  /** Adds an athlete; one that was added under the id before stays as it is. */
   async add(coachId: string, athleteId: string, facts: AthleteBody, now: Date): Promise<void> {
-    await this.rows().insert({
-      coach_id: coachId,
-      athlete_id: athleteId,
-      facts: JSON.stringify(facts),
-      created_at: now,
-    });
+    const row = { coach_id: coachId, athlete_id: athleteId, created_at: now };
+    await this.rows()
+      .insert({ ...row, facts: JSON.stringify(facts) })
+      .onConflict(['coach_id', 'athlete_id'])
+      .ignore();
   }
 
   /** Changes what is known of an athlete, in the transaction of what taught it; one at a time. */

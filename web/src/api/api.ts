@@ -26,6 +26,7 @@ import {
   routes,
 } from '@nadir/contract';
 import { type BaseQueryFn, createApi } from '@reduxjs/toolkit/query/react';
+import { v4 as uuid } from 'uuid';
 
 /** Why a call did not succeed: nobody who can do it now, a refusal, or an answer nobody can read. */
 export type CallError =
@@ -40,10 +41,26 @@ export interface Call {
   revision?: number;
   query?: Record<string, string>;
   body?: unknown;
+  /** It carries an id of its own: sent again, it is done once all the same. */
+  mayRepeat?: boolean;
 }
 
+/** Seconds between tries of what may be repeated. */
+const PAUSES = [1, 3];
+
+/** Calls a route, and again while nobody answers where that is safe. */
+const call: BaseQueryFn<Call, unknown, CallError> = async (asked, ...rest) => {
+  let answer = await callOnce(asked, ...rest);
+  for (const seconds of asked.mayRepeat ? PAUSES : []) {
+    if (answer.error?.kind !== 'away') break;
+    await new Promise((resolve) => setTimeout(resolve, 1000 * seconds));
+    answer = await callOnce(asked, ...rest);
+  }
+  return answer;
+};
+
 /** Calls a route of the contract and parses what it answers. */
-const call: BaseQueryFn<Call, unknown, CallError> = async (asked) => {
+const callOnce: BaseQueryFn<Call, unknown, CallError> = async (asked) => {
   const { route, body } = asked;
   const sent = body !== undefined && {
     headers: { 'content-type': 'application/json' },
@@ -186,11 +203,19 @@ export const api = createApi({
       providesTags: ['Squad'],
     }),
     addAthlete: build.mutation<AthleteAnswer, AthleteBody>({
-      query: (body) => ({ route: routes.addAthlete, body }),
+      query: (facts) => ({
+        route: routes.addAthlete,
+        body: { id: uuid(), ...facts },
+        mayRepeat: true,
+      }),
       invalidatesTags: ['Squad'],
     }),
     addBlock: build.mutation<BlockAnswer, NewBlockBody>({
-      query: (body) => ({ route: routes.addBlock, body }),
+      query: (body) => ({
+        route: routes.addBlock,
+        body: { saveId: uuid(), ...body },
+        mayRepeat: true,
+      }),
       invalidatesTags: ['Squad'],
     }),
     blocks: build.query<BlockList, void>({

@@ -1,4 +1,4 @@
-import { type BlockFile, changedFile } from '@nadir/contract';
+import { type BlockFile, changedFile, problemsOfShape } from '@nadir/contract';
 import type { Command, Problem } from '@nadir/core';
 import { useMemo } from 'react';
 import { useStore } from 'react-redux';
@@ -37,6 +37,9 @@ export function useCommands(): Commands {
       run(command) {
         const next = tried(command);
         if (!next.ok) return next.problems;
+        // What cannot be written down could be neither kept nor saved.
+        const problems = problemsOfShape(next.value);
+        if (problems.length > 0) return problems;
         store.dispatch(changed({ wishes: next.value, words: command.words }));
         return [];
       },

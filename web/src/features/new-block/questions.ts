@@ -16,7 +16,7 @@ import {
   startOfWeek,
   suggestWeeks,
 } from '@nadir/core';
-import { NEWEST_VERSION, givenOf } from '@nadir/contract';
+import { NEWEST_VERSION, givenOf, problemsOfShape } from '@nadir/contract';
 
 /** The distances most coaches coach for; any other is typed in metres. */
 export const raceDistances = [
@@ -65,6 +65,8 @@ export interface Answered {
  * run does, unless the block is one that was lived with.
  */
 export function answer(asked: BlockFile, today: CivilDate, { mayBePast = false } = {}): Answered {
+  const shape = problemsOfShape(asked);
+  if (shape.length > 0) return unanswered(asked, today, shape);
   const { date, distance } = asked.race;
   const weekStartsOn = asked.weekStartsOn ?? 'monday';
   const left = date === undefined ? Infinity : countWeeks(today, date, weekStartsOn);
@@ -88,6 +90,16 @@ export function answer(asked: BlockFile, today: CivilDate, { mayBePast = false }
     file: problems.length > 0 ? undefined : file,
     problems,
   };
+}
+
+/** For what cannot even be written down: nothing is worked out of it but a plain block. */
+function unanswered(
+  { race: { name } }: BlockFile,
+  today: CivilDate,
+  problems: Problem[],
+): Answered {
+  const plain = settle({ race: { name, date: today, distance: FIRST_DISTANCE } });
+  return { wishes: plain.wishes, reasons: plain.reasons(), file: undefined, problems };
 }
 
 function pastRace(date: CivilDate | undefined, today: CivilDate): Problem[] {

@@ -1,0 +1,56 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import type { Draft } from '../desk/desk.js';
+import { plural } from '../parts/dates.js';
+import { downloadJson } from '../parts/download-json.js';
+
+/** What a sign-out would take away, before it does. */
+export function UnsentDialog({
+  unsent,
+  onLeave,
+  onStay,
+}: {
+  unsent: readonly Draft[];
+  onLeave: () => void;
+  onStay: () => void;
+}) {
+  return (
+    <Dialog open onClose={onStay} aria-labelledby="sign-out-title">
+      <DialogTitle id="sign-out-title">Not everything is saved</DialogTitle>
+      <DialogContent>
+        <p style={{ marginTop: 0 }}>
+          These changes are only on this device. Signing out removes them from it.
+        </p>
+        <ul>
+          {unsent.map(({ block, tab, wishes, unsaved }) => (
+            <li key={`${block.id} ${tab}`}>
+              {[wishes.athlete?.name, wishes.race.name].filter(Boolean).join(', ')}:{' '}
+              {plural(unsaved.length, 'change')}
+            </li>
+          ))}
+        </ul>
+      </DialogContent>
+      <DialogActions>
+        <Button
+          onClick={() =>
+            downloadJson(
+              'nadir-kept-on-this-device',
+              unsent.map(({ wishes }) => wishes),
+            )
+          }
+        >
+          Download them
+        </Button>
+        <Button variant="outlined" onClick={onLeave}>
+          Sign out and remove them
+        </Button>
+        <Button variant="contained" onClick={onStay}>
+          Stay signed in
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}
