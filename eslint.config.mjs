@@ -18,7 +18,13 @@ export default defineConfig(
     extends: [tseslint.configs.strictTypeChecked],
     languageOptions: {
       parserOptions: {
-        projectService: { allowDefaultProject: ['*.config.ts', '*/vite*.config.ts'] },
+        projectService: {
+          allowDefaultProject: [
+            '*.config.ts',
+            '*/vite*.config.ts',
+            'command/faults/vitest.config.ts',
+          ],
+        },
         tsconfigRootDir: import.meta.dirname,
       },
     },
@@ -65,6 +71,9 @@ export default defineConfig(
         structuredClone: 'readonly',
         module: 'writable',
         setTimeout: 'readonly',
+        setInterval: 'readonly',
+        clearInterval: 'readonly',
+        AbortSignal: 'readonly',
         Buffer: 'readonly',
       },
     },

@@ -56,7 +56,9 @@ export async function restore(words) {
     await readInto(data, { programs, folder, file });
   } catch (error) {
     await rm(data, { recursive: true, force: true });
-    throw new Error(`${plainly(error)}\nNothing was changed: what stood here stands as it was.`);
+    throw new Error(`${plainly(error)}\nNothing was changed: what stood here stands as it was.`, {
+      cause: error,
+    });
   }
   await putInPlace(folder, data);
   return 0;

@@ -119,6 +119,7 @@ async function backUpBeforeMigration(mode, { url, programs }) {
     if (pending.length === 0) return sayError(error);
     throw new Error(
       `${plainly(error)}\nThe data must be migrated (${pending.join(', ')}), and that is not done without a backup. Nothing was changed. NADIR_BACKUP=off goes on without one.`,
+      { cause: error },
     );
   }
 }

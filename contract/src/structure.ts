@@ -17,11 +17,13 @@ export function problemOfStructure(input: unknown): Problem | undefined {
     if (depth > MOST_DEPTH) return tooMuch('too-deep', `${MOST_DEPTH} levels deep`);
     values += level.length;
     if (values > MOST_VALUES) return tooMuch('too-many', `${MOST_VALUES} values`);
-    level = level.flatMap((value) =>
-      typeof value === 'object' && value !== null ? Object.values(value as object) : [],
-    );
+    level = level.flatMap(inside);
   }
   return undefined;
+}
+
+function inside(value: unknown): unknown[] {
+  return typeof value === 'object' && value !== null ? Object.values(value) : [];
 }
 
 function tooMuch(code: string, most: string): Problem {

@@ -72,6 +72,9 @@ export interface StoredSave {
   same: boolean;
 }
 
+/** The largest that PostgreSQL counts to in an integer. */
+const MOST_REVISION = 2_147_483_647;
+
 @Injectable()
 export class BlocksRepository {
   constructor(@Inject(KNEX) private readonly knex: Knex) {}
@@ -208,9 +211,7 @@ export class BlocksRepository {
   ): Promise<BlockHistory> {
     const rows = await this.knex<ChangeRow>(tables.blockChanges)
       .where({ coach_id: coachId, block_id: blockId })
-      .modify((query) => {
-        if (before !== undefined) void query.andWhere('revision', '<', before);
-      })
+      .andWhere('revision', '<', before ?? MOST_REVISION)
       .orderBy('revision', 'desc')
       .limit(limit + 1)
       .select('revision', 'at', 'by', 'words');

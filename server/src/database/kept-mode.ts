@@ -6,11 +6,9 @@ import { tables } from './tables.js';
  * coach has no password; once the demo is laid out its seed is noted too.
  */
 export async function keptMode(knex: Knex): Promise<'demo' | 'own' | undefined> {
-  const [seed, coach, open] = await Promise.all([
-    knex(tables.demoSeeds).first('coach_id'),
-    knex(tables.coaches).first('coach_id'),
-    knex(tables.coaches).whereNull('password_hash').first('coach_id'),
-  ]);
+  const coaches = () => knex<{ coach_id: string; password_hash: string | null }>(tables.coaches);
+  const seed = await knex<{ coach_id: string }>(tables.demoSeeds).first('coach_id');
+  const open = await coaches().whereNull('password_hash').first('coach_id');
   if (seed !== undefined || open !== undefined) return 'demo';
-  return coach === undefined ? undefined : 'own';
+  return (await coaches().first('coach_id')) === undefined ? undefined : 'own';
 }

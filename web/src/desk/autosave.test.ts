@@ -2,10 +2,10 @@ import type { BlockAnswer, SaveBlockBody } from '@nadir/contract';
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createStore } from '../app/store.js';
-import { changed, opened } from './desk.js';
-import { clearDrafts, draftsOf } from './drafts.js';
+import { type Draft, changed, opened } from './desk.js';
+import { clearDrafts, draftsOf, dropDraft, keepDraft } from './drafts.js';
 import { adoptLegacyDraft } from './legacy-drafts.js';
-import { adopt, whatToOpen } from './what-to-open.js';
+import { whatToOpen } from './what-to-open.js';
 
 const COACH = '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a10';
 
@@ -286,8 +286,7 @@ describe('what this device keeps', () => {
     const [mine] = (await draftsOf(COACH, block.id)).drafts;
     if (mine) await adoptAs(tab, mine);
   }
-  const adoptAs = async (tab: string, mine: Parameters<typeof adopt>[0]) => {
-    const { keepDraft, dropDraft } = await import('./drafts.js');
+  const adoptAs = async (tab: string, mine: Draft) => {
     await keepDraft({ ...mine, tab });
     await dropDraft({ coachId: COACH, blockId: block.id, tab: mine.tab });
   };
@@ -328,7 +327,6 @@ describe('what this device keeps', () => {
   it('can be something that no one reads here, and stays for the coach to take', async () => {
     await leave(10, 'first');
     const kept = (await draftsOf(COACH, block.id)).drafts[0];
-    const { keepDraft } = await import('./drafts.js');
     await keepDraft({ ...kept!, wishes: { later: true } as never });
     const found = await draftsOf(COACH, block.id);
     expect(found).toMatchObject({ drafts: [], unreadable: [{ place: { tab: 'first' } }] });

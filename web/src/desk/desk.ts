@@ -97,7 +97,9 @@ const desk = createSlice({
   initialState: empty,
   reducers: {
     opened: {
-      prepare: (block: BlockAnswer, coachId = '') => ({ payload: { block, coachId } }),
+      prepare: (block: BlockAnswer, coachId?: string) => ({
+        payload: { block, coachId: coachId ?? '' },
+      }),
       reducer: (
         { kept },
         { payload }: PayloadAction<{ block: BlockAnswer; coachId: string }>,

@@ -6,17 +6,19 @@ export const thisTab = uuid();
 
 const LOCK = 'nadir.tab.';
 
+/** Without locks, as on an address without encryption, pages do not know of each other. */
+const locks = navigator.locks as LockManager | undefined;
+
 /** Held while the page lives, so that others know: the browser lets go of it for a page that was killed. */
 export function holdTab(): void {
-  // Without locks, as on an address without encryption, pages do not know of each other.
-  void navigator.locks
+  void locks
     ?.request(`${LOCK}${thisTab}`, () => new Promise(() => undefined))
     .catch(() => undefined);
 }
 
 /** Pages of this site that live in this browser, this one too. */
 export async function liveTabs(): Promise<ReadonlySet<string>> {
-  const { held = [] } = (await navigator.locks?.query().catch(() => undefined)) ?? {};
+  const { held = [] } = (await locks?.query().catch(() => undefined)) ?? {};
   const tabs = held.flatMap(({ name = '' }) =>
     name.startsWith(LOCK) ? [name.slice(LOCK.length)] : [],
   );

@@ -1,4 +1,3 @@
-import type { BlockAnswer } from '@nadir/contract';
 import { useCallback, useEffect, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { type CallError, errorSentence, useBlockQuery } from '../api/api.js';
@@ -30,30 +29,24 @@ export function useOpenBlock(id: string): Opening {
   const away = isAway(error);
   useRetryWhileAway(error, refetch);
 
-  const open = useCallback(
-    async (version: BlockAnswer | undefined, isWanted: () => boolean) => {
-      const kept = await whatToOpen(coach.id, id, version);
-      if (!isWanted()) return;
-      setUnreadable(kept.unreadable);
-      const [newest, ...others] = kept.drafts;
-      if (newest) {
-        dispatch(draftsOpened([newest, ...others]));
-        await adopt(newest);
-      } else if (version) dispatch(opened(version, coach.id));
-    },
-    [dispatch, coach.id, id],
-  );
-
   useEffect(() => {
     const newer = save === 'saved' && (stored?.revision ?? 0) > (block?.revision ?? 0);
     if (onDesk === id && !newer) return;
     if (!stored && !away) return;
     let wanted = true;
-    void open(stored, () => wanted);
+    void whatToOpen(coach.id, id, stored).then((kept) => {
+      if (!wanted) return;
+      setUnreadable(kept.unreadable);
+      const [newest, ...others] = kept.drafts;
+      if (newest) {
+        dispatch(draftsOpened([newest, ...others]));
+        void adopt(newest);
+      } else if (stored) dispatch(opened(stored, coach.id));
+    });
     return () => {
       wanted = false;
     };
-  }, [open, id, onDesk, save, block?.revision, stored, away]);
+  }, [dispatch, coach.id, id, onDesk, save, block?.revision, stored, away]);
 
   const again = useCallback(() => void refetch(), [refetch]);
   if (onDesk === id) return { status: 'open', unreadable, refetch: again };
