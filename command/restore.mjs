@@ -26,6 +26,9 @@ const SUMMARY = `
     (SELECT count(*) FROM blocks), (SELECT count(*) FROM block_changes),
     coalesce((SELECT to_char(max(saved_at), 'YYYY-MM-DD HH24:MI') FROM blocks), 'never'))`;
 
+/** For damaged data that is all there is. */
+const ANYWAY = '--anyway';
+
 /**
  * `./nadir restore FILE [--demo]`: reads a backup into a fresh cluster, checks
  * it, and only then puts it in the place of the old one, which is kept.
@@ -34,7 +37,8 @@ const SUMMARY = `
  * @returns {Promise<number>}
  */
 export async function restore(words) {
-  const { mode, rest } = modeOf(words);
+  const anyway = words.includes(ANYWAY);
+  const { mode, rest } = modeOf(words.filter((word) => word !== ANYWAY));
   const [given, ...more] = rest;
   if (given === undefined || more.length > 0)
     throw new Error('usage: ./nadir restore FILE [--demo]');
@@ -53,7 +57,7 @@ export async function restore(words) {
   const data = join(folder, 'cluster.restoring');
   await rm(data, { recursive: true, force: true });
   try {
-    await readInto(data, { programs, folder, file });
+    await readInto(data, { programs, folder, file, anyway });
   } catch (error) {
     await rm(data, { recursive: true, force: true });
     throw new Error(`${plainly(error)}\nNothing was changed: what stood here stands as it was.`, {
@@ -77,9 +81,9 @@ async function readable(programs, file) {
 
 /**
  * @param {string} data
- * @param {{ programs: string, folder: string, file: string }} of
+ * @param {{ programs: string, folder: string, file: string, anyway: boolean }} of
  */
-async function readInto(data, { programs, folder, file }) {
+async function readInto(data, { programs, folder, file, anyway }) {
   const password = await ensurePassword(folder);
   await makeCluster({ programs, folder, data, password, lasting: true });
   const cluster = await openCluster({ programs, folder, data, password, lasting: true });
@@ -88,7 +92,10 @@ async function readInto(data, { programs, folder, file }) {
     const { address, env } = clientOf(cluster.url);
     const words = ['--exit-on-error', '--no-owner', '--no-privileges', `--dbname=${address}`, file];
     await must('Restoring', join(programs, 'pg_restore'), words, { env });
-    await check(cluster.url, programs, file);
+    await check(cluster.url, programs, file).catch((error) => {
+      if (!anyway) throw error;
+      say(`${plainly(error)} It is put in place all the same, as asked.`);
+    });
   } finally {
     await cluster.stop();
   }
@@ -114,7 +121,11 @@ async function check(url, programs, file) {
     if (found !== rows) throw new Error(`${table} has ${found} rows of the ${rows} in the backup.`);
   }
   const torn = Number(await ask(TORN));
-  if (torn > 0) throw new Error(`${torn} blocks are not their own last version.`);
+  if (torn > 0) {
+    throw new Error(
+      `${torn} of its blocks are not their own last version, or have a gap in their history: the data was damaged before it was backed up. An older backup may be whole; with ${ANYWAY} this one is put in place as it is.`,
+    );
+  }
   say(`Whole: ${await ask(SUMMARY)}.`);
 }
 

@@ -47,6 +47,7 @@ export {
   squad,
   templateBody,
 } from './api/bodies.js';
+export { changeWords } from './api/change-words.js';
 export { type Route, type RouteName, USUAL_BYTES, routes } from './api/routes.js';
 export {
   type Parsed,

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
 import { problemLine, problemsOf } from '../problems.js';
 import { athleteBody, firstCoachBody, saveBlockBody, settings, signInBody } from './bodies.js';
+import { changeWords } from './change-words.js';
 import { type Route, routes } from './routes.js';
 
 const linesOf = (schema: z.ZodType, input: unknown) => {
@@ -63,6 +64,15 @@ describe('bodies', () => {
     expect(linesOf(saveBlockBody, { revision: 1, wishes, words: 'x', saveId: '7' })).toHaveLength(
       1,
     );
+  });
+});
+
+describe('the words of changes', () => {
+  it('are one line, its end where it is too long, and whole characters', () => {
+    expect(changeWords(['Pinned week 3.', 'Undone.'])).toBe('Pinned week 3. Undone.');
+    const cut = changeWords(['😀'.repeat(260), 'xy']);
+    expect(cut).toHaveLength(499);
+    expect(cut).not.toMatch(/\p{Cs}/u);
   });
 });
 

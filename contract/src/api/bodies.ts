@@ -8,6 +8,7 @@ import {
   ruleChanges,
   sessionFamily,
 } from '../block-file/schema.js';
+import { MOST_WORDS } from './change-words.js';
 import { civilDate, line, shortText, wellFormed, weekday } from '../primitives.js';
 
 const id = z.uuid();
@@ -141,7 +142,7 @@ export const saveBlockBody = z.strictObject({
   revision: z.int().min(1),
   wishes: blockFile,
   /** What was changed, in words. */
-  words: line(500).min(1),
+  words: line(MOST_WORDS).min(1),
 });
 export type SaveBlockBody = z.infer<typeof saveBlockBody>;
 

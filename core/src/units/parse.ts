@@ -12,6 +12,6 @@ export function parseAmount(text: string, measure: Measure): number | undefined 
   const typed = text.trim().replace(',', '.');
   const clock = /^(\d{1,2}):([0-5]\d)$/.exec(typed);
   if (clock && measure.basis === 'time') return (Number(clock[1]) * 60 + Number(clock[2])) * 60;
-  if (!/^\d+(\.\d+)?$/.test(typed)) return undefined;
+  if (!/^\d{1,9}(\.\d{1,9})?$/.test(typed)) return undefined;
   return clean(Number(typed) * shownUnit(measure));
 }

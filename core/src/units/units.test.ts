@@ -97,6 +97,8 @@ describe('parsing what is typed', () => {
     ['1:30', km, undefined],
     ['sixty', km, undefined],
     ['-5', km, undefined],
+    ['9'.repeat(40), km, undefined],
+    ['1e5', km, undefined],
     ['', km, undefined],
   ])('%s → %s', (text, measure, amount) => {
     expect(parseAmount(text, measure)).toBe(amount);

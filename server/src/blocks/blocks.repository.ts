@@ -119,8 +119,14 @@ export class BlocksRepository {
     return (await blocks(this.knex).where(key).whereRaw(standing).update({ removed_at: at })) > 0;
   }
 
-  inTransaction<T>(work: (trx: Knex.Transaction) => Promise<T>): Promise<T> {
-    return this.knex.transaction(work);
+  /** Once more where the same save came twice at once: then the second finds the first. */
+  async inTransaction<T>(work: (trx: Knex.Transaction) => Promise<T>): Promise<T> {
+    try {
+      return await this.knex.transaction(work);
+    } catch (error) {
+      if (!isSameSave(error)) throw error;
+      return this.knex.transaction(work);
+    }
   }
 
   /** The stored version, held against other saves until the transaction ends. */
@@ -239,6 +245,13 @@ export class BlocksRepository {
 
 function blocks(on: Knex) {
   return on<BlockRow>(tables.blocks);
+}
+
+/** Two requests with one save id, at the same moment. */
+function isSameSave(error: unknown): boolean {
+  const constraint =
+    error instanceof Error && 'constraint' in error ? String(error.constraint) : '';
+  return constraint.includes('save_id');
 }
 
 function changeOf({

@@ -153,6 +153,21 @@ describe('blocks', () => {
     const first = await nadir.send('POST', '/api/blocks', { cookie, body });
     const again = await nadir.send('POST', '/api/blocks', { cookie, body });
     expect(again.body).toEqual(first.body);
+    const atOnce = { ...body, saveId: randomUUID() };
+    const both = await Promise.all(
+      [1, 2, 3].map(() => nadir.send('POST', '/api/blocks', { cookie, body: atOnce })),
+    );
+    expect(new Set(both.map(({ body: laid }) => (laid as BlockAnswer).id)).size).toBe(1);
+  });
+
+  it('are of an athlete who is added once, however often', async () => {
+    const body = { id: randomUUID(), name: 'Posy Arkwright' };
+    const first = await nadir.send('POST', '/api/athletes', { cookie, body });
+    const again = await nadir.send('POST', '/api/athletes', { cookie, body });
+    expect([first.body, again.body]).toEqual([
+      { id: body.id, facts: { name: body.name } },
+      first.body,
+    ]);
   });
 
   it('refuse a revision that is still to come', async () => {

@@ -11,7 +11,11 @@ const schema = z.strictObject({
   NADIR_LOG: z.enum(['fatal', 'error', 'warn', 'info', 'debug', 'silent']).default('info'),
   NADIR_PARENT: z.literal('1').optional(),
   NADIR_HOSTS: z.string().optional(),
-  NADIR_FIRST_COACH_CODE: z.string().min(8).optional(),
+  // Letters and figures alone count.
+  NADIR_FIRST_COACH_CODE: z
+    .string()
+    .regex(/([a-z0-9][^a-z0-9]*){8}/i, { error: 'expected eight letters or figures' })
+    .optional(),
   NADIR_DOCS: z.literal('1').optional(),
 });
 

@@ -26,6 +26,14 @@ describe('starting', () => {
     expect(() =>
       readConfig({ DATABASE_URL: 'file:x', NADIR_MODE: 'party', NADIR_COLOUR: 'red' }),
     ).toThrow(/DATABASE_URL.*NADIR_MODE.*NADIR_COLOUR/s);
+    const url = 'postgres://x/y';
+    for (const code of ['', '--------', 'short']) {
+      expect(() => readConfig({ DATABASE_URL: url, NADIR_FIRST_COACH_CODE: code })).toThrow(/CODE/);
+    }
+    expect(readConfig({ DATABASE_URL: url, NADIR_HOSTS: 'A.example, b.example' }).hosts).toEqual([
+      'a.example',
+      'b.example',
+    ]);
     expect(readConfig({ DATABASE_URL: 'postgres://x/y', HOME: '/' })).toMatchObject({
       port: 0,
       demo: false,

@@ -1,4 +1,4 @@
-import type { BlockAnswer, BlockFile } from '@nadir/contract';
+import { type BlockAnswer, type BlockFile, changeWords } from '@nadir/contract';
 import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
 
@@ -67,9 +67,6 @@ export interface Draft {
   unsaved: string[];
   sending: Sending | null;
 }
-
-/** The server takes this much of a history line. */
-const MOST_WORDS = 500;
 
 const empty: DeskState = {
   coachId: '',
@@ -179,7 +176,7 @@ const desk = createSlice({
         state.sending ??= {
           saveId,
           wishes: state.present,
-          words: state.unsaved.join(' ').slice(-MOST_WORDS),
+          words: changeWords(state.unsaved),
           count: state.unsaved.length,
         };
       },

@@ -14,7 +14,7 @@ const draft = z.strictObject({
   at: z.iso.datetime(),
   block: block.omit({ wishes: true }),
   wishes: blockFile,
-  unsaved: z.array(z.string().max(4000)).max(5000),
+  unsaved: z.array(z.string()),
   sending: z
     .strictObject({
       saveId: z.uuid(),

@@ -90,7 +90,7 @@ function History({
   /** The block’s own view makes it one change, to be undone and saved like any other. */
   function restore() {
     if (!wishes) return;
-    const words = `Restored version ${version.revision}: ${version.words}`.slice(0, 500);
+    const words = `Restored version ${version.revision}: ${version.words}`;
     const state: CarriedWishes = { wishes, words };
     void navigate(`/blocks/${id}`, { state });
   }
