@@ -276,6 +276,23 @@ it('ends in a state that is shown when saving breaks', async () => {
   expect(store.getState().desk.refusal).not.toBe('');
 });
 
+it('ends in a state that is shown when a listener itself breaks', async () => {
+  serve(stores);
+  const store = openStore();
+  const broken = vi.spyOn(BroadcastChannel.prototype, 'postMessage').mockImplementation(throwing);
+  const quiet = vi.spyOn(console, 'error').mockImplementation(() => undefined);
+  store.dispatch(change(10));
+  await pass(800);
+  expect(store.getState().desk).toMatchObject({ save: 'refused' });
+  expect(store.getState().desk.refusal).toContain('Saving broke on this page');
+  broken.mockRestore();
+  quiet.mockRestore();
+  // The next change is saved all the same.
+  store.dispatch(change(12));
+  await pass(800);
+  expect(store.getState().desk).toMatchObject({ save: 'saved', block: { revision: 3 } });
+});
+
 describe('what this device keeps', () => {
   /** A change that could not be sent, as the page before this one left it. */
   async function leave(weeks: number, tab: string): Promise<void> {
