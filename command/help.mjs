@@ -3,7 +3,8 @@ export const HELP = `Nadir, the desk of a distance running coach.
   ./nadir demo                  run with six invented athletes, signed in as their coach
   ./nadir start                 run with your own data; asks for the first coach
   ./nadir test                  pass every test
-  ./nadir test unit|server|browser|faults  one part of them
+  ./nadir test PART [WORD]      one part: checks, unit, server, browser, faults; or of it the
+                                files whose names hold a word
   ./nadir lay-out FILE [--json] lay out a block file, without a server
   ./nadir paces FILE [--json]   the paces of a block file, and what they rest on
   ./nadir backup [FILE]         all your data in one file; --demo for the demo's

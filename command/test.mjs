@@ -24,12 +24,13 @@ const PARTS = {
 };
 
 /**
- * Runs every test, or one part of them, and ends with the tally alone on a line.
+ * Runs every test, one part of them, or of a part the files whose names hold a
+ * word, and ends with the tally alone on a line.
  *
- * @param {string[]} words
+ * @param {string[]} words a part, and words of file names
  * @returns {Promise<number>} 0 when all passed
  */
-export async function test([part]) {
+export async function test([part, ...files]) {
   const chosen = Object.entries(PARTS).filter(([name]) => part === undefined || name === part);
   if (chosen.length === 0) {
     process.stderr.write(
@@ -42,7 +43,7 @@ export async function test([part]) {
   const tally = { passed: 0, failed: 0 };
   for (const [name, work] of chosen) {
     say(`\n— ${name}`);
-    const { passed, failed } = await work();
+    const { passed, failed } = await work(files);
     tally.passed += passed;
     tally.failed += failed;
   }
@@ -62,31 +63,32 @@ async function staticChecks() {
   return tally;
 }
 
-/** Core, contract, site and command; the command runs what is compiled. */
-async function unitTests() {
+/** Core, contract, site and command; the command runs what is compiled. @param {string[]} files */
+async function unitTests(files) {
   await compiled();
-  return vitest('unit', ['core', 'contract', 'web', 'command'], {});
+  return vitest('unit', ['core', 'contract', 'web', 'command'], files);
 }
 
-async function serverTests() {
+/** @param {string[]} files */
+async function serverTests(files) {
   const cluster = await startCluster('test', { lasting: false });
   try {
-    return await vitest('server', ['server'], { NADIR_TEST_DATABASE_URL: cluster.url });
+    return await vitest('server', ['server'], files, { NADIR_TEST_DATABASE_URL: cluster.url });
   } finally {
     await cluster.stop();
     await cluster.remove();
   }
 }
 
-/** Kills, backups, foreign folders: with what a coach starts, on data of its own. */
-async function faultTests() {
+/** Kills, backups, foreign folders: with what a coach starts, on data of its own. @param {string[]} files */
+async function faultTests(files) {
   await compiled();
   await site();
-  return vitest('faults', ['faults'], { VITEST_MAX_WORKERS: '2' });
+  return vitest('faults', ['faults'], files, { VITEST_MAX_WORKERS: '2' });
 }
 
-/** Whole errands in Chromium, against the real server, database and built site. */
-async function browserTests() {
+/** Whole errands in Chromium, against the real server, database and built site. @param {string[]} files */
+async function browserTests(files) {
   const executable = await chromium();
   await compiled();
   const web = await site();
@@ -106,7 +108,7 @@ async function browserTests() {
       NADIR_FIRST_COACH_CODE: TEST_CODE,
     });
     try {
-      return await playwright({
+      return await playwright(files, {
         NADIR_CHROMIUM: executable,
         NADIR_DEMO_ADDRESS: demo.address,
         NADIR_OWN_ADDRESS: own.address,
@@ -124,14 +126,15 @@ async function browserTests() {
 /**
  * @param {string} name
  * @param {string[]} projects
- * @param {Record<string, string>} settings
+ * @param {string[]} files
+ * @param {Record<string, string>} [settings]
  */
-async function vitest(name, projects, settings) {
+async function vitest(name, projects, files, settings = {}) {
   const report = join(kept, 'reports', `${name}.json`);
   await rm(report, { force: true });
   const chosen = projects.flatMap((project) => ['--project', project]);
   const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
-  const { code } = await run('npx', ['vitest', 'run', ...chosen, ...reporters], {
+  const { code } = await run('npx', ['vitest', 'run', ...files, ...chosen, ...reporters], {
     env: { ...process.env, ...settings },
     show: true,
   });
@@ -139,12 +142,12 @@ async function vitest(name, projects, settings) {
   return whole(code, numPassedTests, numFailedTests || numFailedTestSuites);
 }
 
-/** @param {Record<string, string>} settings */
-async function playwright(settings) {
+/** @param {string[]} files @param {Record<string, string>} settings */
+async function playwright(files, settings) {
   const report = join(kept, 'reports', 'browser.json');
   await rm(report, { force: true });
   const env = { ...process.env, ...settings, PLAYWRIGHT_JSON_OUTPUT_NAME: report };
-  const words = ['playwright', 'test', '--reporter=list,json'];
+  const words = ['playwright', 'test', ...files, '--reporter=list,json'];
   const { code } = await run('npx', words, { env, cwd: join(root, 'e2e'), show: true });
   const { stats = {} } = await read(report);
   return whole(code, (stats.expected ?? 0) + (stats.flaky ?? 0), stats.unexpected ?? 0);

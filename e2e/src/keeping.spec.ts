@@ -189,6 +189,19 @@ test('signing out says what is unsent, and leaves nothing on the device', async 
   expect(kept).toBe(0);
 });
 
+test('a sign-in that runs out loses nothing', async ({ page, context }) => {
+  await keepNewBlock(page, 'Ran out');
+  await context.clearCookies();
+  await pin(page, 'volume', 4, '36');
+  // The demo lets its coach in again by itself; the change was kept meanwhile.
+  await expect.poll(async () => (await context.cookies()).length).toBe(1);
+  await expect(cell(page, 'volume', 4)).toHaveText('36');
+  await expectSaved(page);
+  await page.evaluate(() => indexedDB.deleteDatabase('nadir'));
+  await page.reload();
+  await expect(cell(page, 'volume', 4)).toHaveText('36');
+});
+
 test('a tab from before an upgrade opens itself anew, once', async ({ page }) => {
   await page.goto(addressOf('demo'));
   await expect(page.getByRole('link', { name: 'Settings' })).toBeVisible();

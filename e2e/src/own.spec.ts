@@ -43,6 +43,13 @@ test('the first coach: signs up, signs out, signs in, sets the desk', async ({ p
   const total = volumes.reduce((sum, text) => sum + Number(text) * 10, 0);
   await expect(page.getByText(`${(Math.round(total) / 10).toFixed(1)} mi + 6.2 mi`)).toBeVisible();
 
+  await page.context().clearCookies();
+  await page.getByRole('link', { name: 'Blocks', exact: true }).click();
+  await expect(page.getByText('You were signed out.')).toBeVisible();
+  await page.getByLabel('E-mail').fill('tamsin@skerrylane.example');
+  await page.getByLabel('Password').fill('the tide is back');
+  await page.keyboard.press('Enter');
+
   await page.getByRole('button', { name: 'Sign out' }).click();
   await page.getByLabel('E-mail').fill('tamsin@skerrylane.example');
   await page.getByLabel('Password').fill('wrong');

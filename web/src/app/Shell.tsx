@@ -1,7 +1,7 @@
 import { ThemeProvider } from '@mui/material/styles';
 import useMediaQuery from '@mui/material/useMediaQuery';
 import type { Session } from '@nadir/contract';
-import { type ReactNode, Suspense, lazy, useEffect, useMemo } from 'react';
+import { type ReactNode, Suspense, lazy, useEffect, useMemo, useState } from 'react';
 import { Outlet } from 'react-router';
 import { errorSentence, useSessionQuery } from '../api/api.js';
 import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
@@ -20,6 +20,8 @@ const SignInPage = lazy(async () => ({
 /** The frame of every view: theme, session, rail. Without a session, the sign-in. */
 export function Shell() {
   const { data: session, error, refetch } = useSessionQuery();
+  const [wasSignedIn, setWasSignedIn] = useState(false);
+  if (session?.coach && !wasSignedIn) setWasSignedIn(true);
   useRetryWhileAway(error, refetch);
   useEffect(holdTab, []);
   useEffect(
@@ -47,7 +49,7 @@ export function Shell() {
     if (!coach) {
       return (
         <Suspense fallback={<main className="page">Loading …</main>}>
-          <SignInPage session={session} />
+          <SignInPage session={session} ranOut={wasSignedIn} />
         </Suspense>
       );
     }

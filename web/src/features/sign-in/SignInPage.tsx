@@ -5,7 +5,14 @@ import { FirstCoachForm } from './FirstCoachForm.js';
 import { SignInForm } from './SignInForm.js';
 
 /** The door: a sign-in, the first coach, or the demo's open door. */
-export function SignInPage({ session }: { session: Session }) {
+export function SignInPage({
+  session,
+  ranOut = false,
+}: {
+  session: Session;
+  /** The sign-in ended while the page was open. */
+  ranOut?: boolean;
+}) {
   useEffect(() => {
     document.title = 'Sign in · Nadir';
   }, []);
@@ -19,6 +26,12 @@ export function SignInPage({ session }: { session: Session }) {
           Nadir
         </h1>
         <p style={{ marginTop: 0 }}>The desk of a distance running coach.</p>
+        {ranOut && (
+          <p role="status">
+            You were signed out. What you changed is kept on this device and is saved once you sign
+            in again.
+          </p>
+        )}
         {session.demo ? (
           <DemoDoor />
         ) : session.firstCoachWanted ? (
