@@ -49,3 +49,27 @@ describe('a way out in a sentence', () => {
     expect(said).toContain('grow 10.9 % a week');
   });
 });
+
+describe('what is the other way round', () => {
+  it('is said so, and not as less than nothing', () => {
+    // Week 8 recovers from week 7: 80 over 71 km is 12.7 % more.
+    const pins = [
+      { week: 7, volume: 71_000 },
+      { week: 8, volume: 80_000 },
+    ];
+    expect(sentence('recovery-too-shallow', { pins })).toMatch(
+      /^Week 8 is 13 % above the last building week; under 20 % it is not felt as rest\.$/,
+    );
+    // 92 km in the four days before a race on Friday, as much as the heaviest week in
+    // all, are 138 in six: half as much again.
+    const race = { ...marathon.race, date: '2027-04-16' };
+    expect(sentence('taper-too-shallow', { race, pins: [{ week: 18, volume: 92_000 }] })).toMatch(
+      /^Race week is 50 % above the heaviest; /,
+    );
+    const offset: [number, number] = [-50, 20];
+    const paces = { table: [{ id: 'easy', name: 'Easy', base: { race: 42_195 }, offset }] };
+    expect(sentence('easy-pace-too-fast', { paces })).toMatch(
+      /^Its quick end is 50 s\/km quicker than marathon pace; it should be \d+ slower at least\./,
+    );
+  });
+});

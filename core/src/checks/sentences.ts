@@ -36,7 +36,7 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
   }),
   'long-run-near-race': ({ value, limit }) => ({
     title: 'Last long run near the race',
-    message: `The last peak long run is ${value} days before the race; ${limit} at least leave time to recover from it.`,
+    message: `The last peak long run is ${fromRace(value)}; ${limit} days before it at least leave time to recover.`,
   }),
   'no-recovery-week': ({ value, limit, weeks }) => ({
     title: 'No recovery week',
@@ -48,7 +48,7 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
   }),
   'taper-too-shallow': ({ value, limit }) => ({
     title: 'Taper too shallow',
-    message: `Race week is cut by ${percent(value)} from the heaviest; this taper takes off ${percent(limit)} at least. Legs may still be heavy on race day.`,
+    message: `Race week ${value < 0 ? `is ${percent(-value)} above` : `is cut by ${percent(value)} from`} the heaviest; this taper takes off ${percent(limit)} at least. Legs may still be heavy on race day.`,
   }),
   'taper-too-deep': ({ value, limit }) => ({
     title: 'Taper too deep',
@@ -104,7 +104,7 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
   }),
   'recovery-too-shallow': ({ value, limit, weeks }) => ({
     title: 'Recovery week too shallow',
-    message: `Week ${weeks.join(', ')} takes ${percent(value)} off the last building week; under ${percent(limit)} it is not felt as rest.`,
+    message: `Week ${weeks.join(', ')} ${value < 0 ? `is ${percent(-value)} above` : `takes ${percent(value)} off`} the last building week; under ${percent(limit)} it is not felt as rest.`,
   }),
   'recovery-has-hard-day': ({ value, weeks }) => ({
     title: 'Hard running in a recovery week',
@@ -176,7 +176,7 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
   }),
   'easy-pace-too-fast': ({ value, limit }) => ({
     title: 'Easy is too fast',
-    message: `Its quick end is ${Math.round(value)} s/km slower than marathon pace; ${limit} at least. Easy running that is not easy costs the hard days.`,
+    message: `Its quick end is ${Math.abs(Math.round(value))} s/km ${value < 0 ? 'quicker' : 'slower'} than marathon pace; it should be ${limit} slower at least. Easy running that is not easy costs the hard days.`,
   }),
   'paces-stale': ({ value, limit }) => ({
     title: 'Paces rest on an old result',
@@ -195,6 +195,12 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
     message: `${block.wishes.race.name} was ${value} ${value === 1 ? 'day' : 'days'} ago. The block can be read; lay out a new one for the next race.`,
   }),
 };
+
+/** Days counted from race day, before it or after. */
+function fromRace(days: number): string {
+  if (days === 0) return 'on race day';
+  return `${Math.abs(days)} ${Math.abs(days) === 1 ? 'day' : 'days'} ${days > 0 ? 'before' : 'after'} the race`;
+}
 
 function waysOut(context: TellerContext): string {
   const { feasible } = context.block;

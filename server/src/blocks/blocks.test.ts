@@ -170,6 +170,17 @@ describe('blocks', () => {
     ]);
   });
 
+  it('wait for another’s hold no longer than they must, and may be sent again', async () => {
+    const { blockId } = await addBlock(nadir, cookie);
+    const held = await nadir.knex.transaction();
+    await held.raw('SELECT 1 FROM blocks WHERE block_id = ? FOR UPDATE', [blockId]);
+    const waited = await save(blockId, 1, 14);
+    await held.rollback();
+    expect(waited).toMatchObject({ status: 503, body: { code: 'away' } });
+    expect(Number(waited.headers['retry-after'])).toBeGreaterThan(0);
+    expect((await save(blockId, 1, 14)).status).toBe(200);
+  });
+
   it('refuse a revision that is still to come', async () => {
     const { blockId } = await addBlock(nadir, cookie);
     expect((await save(blockId, 7, 14)).status).toBe(409);
