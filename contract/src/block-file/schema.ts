@@ -179,7 +179,7 @@ const offset = z.number().min(-120).max(300);
 const namedPace = z.strictObject({
   id: z
     .string()
-    .regex(/^[a-z0-9][a-z0-9-]{0,39}$/, { error: 'expected small letters, figures and hyphens' })
+    .regex(/^[a-z0-9-]{1,40}$/, { error: 'expected small letters, figures and hyphens' })
     .meta({ description: 'Never changes: what uses the pace follows when it is renamed.' }),
   name: name(40),
   base: z.union(

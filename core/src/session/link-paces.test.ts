@@ -45,6 +45,9 @@ describe('names of paces in a session', () => {
   });
 
   it('are short: what stands in brackets is left out', () => {
+    expect(shortPaceName({ id: 'quick', name: '__proto__' })).toBe('quick');
+    expect(shortPaceName({ id: 'slow-to', name: 'Slow to quick' })).toBe('slow-to');
+    expect(shortPaceName({ id: '-quick-', name: '(quick)' })).toBe('quick-');
     expect(shortPaceName({ id: 'hour', name: 'One-hour (threshold)' })).toBe('one-hour');
     expect(paceNamed('10k', defaultPaces)?.id).toBe('10-km');
     expect(paceNamed('half', defaultPaces)?.id).toBe('half-marathon');

@@ -13,7 +13,8 @@ export function shortPaceName({ id, name }: Pick<NamedPace, 'id' | 'name'>): str
     .replace(/\(.*?\)/g, '')
     .trim()
     .toLowerCase();
-  return WRITABLE.test(short) ? short : id;
+  // An id from a name in brackets begins with hyphens, which count nothing when it is looked up.
+  return WRITABLE.test(short) ? short : id.replace(/^-+/, '') || 'pace';
 }
 
 /**

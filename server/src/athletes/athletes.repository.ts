@@ -2,6 +2,7 @@ import { type AthleteAnswer, type AthleteBody, athleteBody } from '@nadir/contra
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
+import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
 
 interface AthleteRow {
@@ -59,5 +60,5 @@ export class AthletesRepository {
 }
 
 function athleteOf(row: AthleteRow): AthleteAnswer {
-  return { id: row.athlete_id, facts: athleteBody.parse(row.facts) };
+  return { id: row.athlete_id, facts: stored(athleteBody, row.facts) };
 }

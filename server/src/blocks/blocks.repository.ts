@@ -11,6 +11,7 @@ import type { DayRole } from '@nadir/core';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
+import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
 import { plannedSessionsOf } from './planned-sessions.js';
 
@@ -204,7 +205,7 @@ export class BlocksRepository {
       athleteId: row.athlete_id,
       revision: row.revision,
       savedAt: row.at.toISOString(),
-      wishes: blockFile.parse(row.after),
+      wishes: stored(blockFile, row.after),
     };
     return { block, same: row.same };
   }
@@ -232,7 +233,7 @@ export class BlocksRepository {
     const row = await this.knex<ChangeRow>(tables.blockChanges)
       .where({ coach_id: coachId, block_id: blockId, revision })
       .first();
-    return row && { ...changeOf(row), wishes: blockFile.parse(row.after) };
+    return row && { ...changeOf(row), wishes: stored(blockFile, row.after) };
   }
 
   async sessions(coachId: string, blockId: string): Promise<PlannedSessions['sessions']> {
@@ -269,6 +270,6 @@ function blockOf(row: BlockRow): BlockAnswer {
     athleteId: row.athlete_id,
     revision: row.revision,
     savedAt: row.saved_at.toISOString(),
-    wishes: blockFile.parse(row.wishes),
+    wishes: stored(blockFile, row.wishes),
   };
 }

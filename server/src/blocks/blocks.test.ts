@@ -170,6 +170,18 @@ describe('blocks', () => {
     ]);
   });
 
+  it('of before texts were bounded open still, and so does the squad', async () => {
+    const { blockId } = await addBlock(nadir, cookie);
+    const before = { ...wishes, race: { ...wishes.race, name: 'Tim\u0092s 10' } };
+    await nadir
+      .knex('blocks')
+      .where({ block_id: blockId })
+      .update({ wishes: JSON.stringify(before) });
+    const { body } = await nadir.send('GET', `/api/blocks/${blockId}`, { cookie });
+    expect(body).toMatchObject({ wishes: { race: { name: 'Tims 10' } } });
+    expect((await nadir.send('GET', '/api/squad', { cookie })).status).toBe(200);
+  });
+
   it('wait for another’s hold no longer than they must, and may be sent again', async () => {
     const { blockId } = await addBlock(nadir, cookie);
     const held = await nadir.knex.transaction();

@@ -1,5 +1,7 @@
 import type { Knex } from 'knex';
+import { athleteBody } from '@nadir/contract';
 import { describe, expect, it, vi } from 'vitest';
+import { stored } from './stored.js';
 import { troubleOf } from './trouble.js';
 import { waitForDatabase } from './wait-for-database.js';
 import { TooSlow, within } from './within.js';
@@ -50,5 +52,18 @@ describe('within a time', () => {
     expect(await within(1000, Promise.resolve(7))).toBe(7);
     await expect(within(1000, Promise.reject(wrong))).rejects.toBe(wrong);
     await expect(within(1, new Promise(() => undefined))).rejects.toThrow(TooSlow);
+  });
+});
+
+describe('what was stored before texts were bounded', () => {
+  it('is read without its control characters, and else as it is', () => {
+    const results = [{ date: '2026-11-08', distance: 10_000, time: 2430, name: 'Tim\u0092s 10' }];
+    const read = stored(athleteBody, { name: 'Wren\u0007 Castellan', results, unit: 'mi' });
+    expect(read).toMatchObject({
+      name: 'Wren Castellan',
+      unit: 'mi',
+      results: [{ name: 'Tims 10' }],
+    });
+    expect(() => stored(athleteBody, { name: 'Wren', unit: 'furlong' })).toThrow();
   });
 });

@@ -13,6 +13,7 @@ import {
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
+import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
 
 interface CoachRow {
@@ -120,9 +121,9 @@ function coachOf(row: CoachRow): Coach {
     id: row.coach_id,
     name: row.name,
     email: row.email,
-    settings: settings.parse(row.settings),
-    houseRules: ruleChanges.parse(row.house_rules),
-    paces: namedPaces.nullable().parse(row.paces),
-    library: library.parse(row.library),
+    settings: stored(settings, row.settings),
+    houseRules: stored(ruleChanges, row.house_rules),
+    paces: stored(namedPaces.nullable(), row.paces),
+    library: stored(library, row.library),
   };
 }

@@ -2,6 +2,7 @@ import { type TemplateAnswer, type TemplateBody, templateBody } from '@nadir/con
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
+import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
 
 interface TemplateRow {
@@ -21,7 +22,7 @@ export class TemplatesRepository {
     const rows = await this.rows().where({ coach_id: coachId }).orderBy('created_at');
     return rows.map(({ template_id, name, template }) => ({
       id: template_id,
-      ...templateBody.parse({ name, template }),
+      ...stored(templateBody, { name, template }),
     }));
   }
 

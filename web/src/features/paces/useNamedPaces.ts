@@ -74,10 +74,14 @@ function freeName(table: readonly NamedPace[]): string {
   return `Pace ${free}`;
 }
 
+/** With room for a number behind it. */
+const LONGEST_ID = 36;
+
 /** From its first name; what uses the pace goes by this and follows when it is renamed. */
 function idOf(name: string, table: readonly NamedPace[]): string {
   const taken = new Set(table.map(({ id }) => id));
-  const wished = name.toLowerCase().replace(/[^a-z0-9]+/g, '-');
+  const words = name.toLowerCase().match(/[a-z0-9]+/g) ?? ['pace'];
+  const wished = words.join('-').slice(0, LONGEST_ID);
   let id = wished;
   for (let turn = 2; taken.has(id); turn++) id = `${wished}-${turn}`;
   return id;
