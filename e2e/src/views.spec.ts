@@ -165,6 +165,14 @@ test('an address that leads nowhere says so, and a foreign block is not found', 
   await expect(page.getByText('There is no such block.')).toBeVisible();
 });
 
+test('an address in capitals opens its block all the same', async ({ page }) => {
+  await enterDemo(page);
+  await openBlock(page, 'Kit Sorrel');
+  const id = page.url().split('/').at(-1) ?? '';
+  await page.goto(`${addressOf('demo')}/blocks/${id.toUpperCase()}`);
+  await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
+});
+
 test('the API is documented on a page of its own, where that is asked for', async ({ page }) => {
   await page.goto(`${addressOf('demo')}/api/docs`);
   await expect(page.getByText('Lays out a new block and keeps its wishes.')).toBeVisible();

@@ -216,7 +216,13 @@ describe('the line of a problem', () => {
     expect(at('{\n  "format": "nadir-block",\n  "version": oops\n}')).toEqual([[3, '']]);
   });
 
-  it('is not looked for in a text beyond a megabyte', () => {
+  it('is the first where the text is nested too deep to look', () => {
+    const deep = '['.repeat(100_000);
+    expect(at(`${deep}${']'.repeat(100_000)}`)).toEqual([[1, '']]);
+    expect(at(deep)).toEqual([[1, '']]);
+  });
+
+  it('is not looked for in a text beyond a quarter of a megabyte', () => {
     expect(readBlockFile(`[${'1,'.repeat(600_000)}1]`)).toMatchObject({
       problems: [{ code: 'too-large' }],
     });

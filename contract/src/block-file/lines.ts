@@ -10,13 +10,24 @@ export type LocatedProblem = Problem & { line: number };
  * has its problem where reading broke off.
  */
 export function locate(text: string, problems: readonly Problem[]): LocatedProblem[] {
-  const errors: ParseError[] = [];
-  const root = parseTree(text, errors, { disallowComments: true });
-  const broken = errors[0]?.offset;
+  const { root, broken } = treeOf(text);
   return problems.map((problem) => ({
     ...problem,
     line: lineAt(text, broken ?? offsetOf(root, problem.path)),
   }));
+}
+
+/** The text as a tree, and where reading it broke off. */
+function treeOf(text: string): { root?: Node | undefined; broken?: number | undefined } {
+  const errors: ParseError[] = [];
+  try {
+    const root = parseTree(text, errors, { disallowComments: true });
+    return { root, broken: errors[0]?.offset };
+  } catch (error) {
+    // Nested too deep for its reader: then the file as a whole is what is wrong.
+    if (error instanceof RangeError) return {};
+    throw error;
+  }
 }
 
 function offsetOf(root: Node | undefined, path: readonly (string | number)[]): number {

@@ -11,13 +11,15 @@ import { useOtherTabs } from './useOtherTabs.js';
 
 /** Puts a block on the desk and shows it, or says why it cannot be opened. */
 export function OnDesk({
-  id,
+  id: asked,
   children,
 }: {
   id: string;
   /** Given the version that stands, and one that is only shown. */
   children: (file: BlockFile, preview: BlockFile | null) => ReactNode;
 }) {
+  // Ids come back in small letters, however an address was typed.
+  const id = asked.toLowerCase();
   const opening = useOpenBlock(id);
   const file = useDesk(activeFile);
   const preview = useDesk((desk) => desk.preview);
