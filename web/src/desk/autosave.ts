@@ -34,6 +34,8 @@ import { tell, thisTab } from './tabs.js';
 const SETTLE_MS = 500;
 /** Seconds between tries while the server is away; the last goes on. */
 const PAUSES = [1, 2, 4, 8, 15, 30];
+/** Seconds that are waited at the most, whatever something in between asks for. */
+const LONGEST_PAUSE = 60;
 
 interface State {
   desk: DeskState;
@@ -124,7 +126,8 @@ autosave.startListening({
 });
 
 function pauseOf({ tries, waitSeconds }: DeskState): number {
-  return Math.max(waitSeconds, PAUSES[Math.min(tries, PAUSES.length) - 1] ?? 1);
+  const pause = PAUSES[Math.min(tries, PAUSES.length) - 1] ?? 1;
+  return Math.min(LONGEST_PAUSE, Math.max(waitSeconds, pause));
 }
 
 function isUnsent({ block, present, unsaved, save }: DeskState): boolean {
