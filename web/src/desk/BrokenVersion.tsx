@@ -27,7 +27,8 @@ export function BrokenVersion({ id }: { id: string }) {
     <main className="page">
       <h1 className="display">This version cannot be laid out</h1>
       <p>
-        It is kept as it is. Open the version stored before it, or download what is kept here first.
+        The stored version is safe. Opening it removes this one from the device: download this one
+        first if you may need it.
       </p>
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       <p>
