@@ -1,0 +1,63 @@
+import { createHash } from 'node:crypto';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { gunzipSync, gzipSync } from 'node:zlib';
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { anyDayFor, anySpec } from '../src/testing/any-spec.js';
+import { type Laid, laidOf, textOf } from './laid.js';
+
+/**
+ * Golden blocks: 500 specs over the whole space of inputs, each with its block
+ * as a table of days and a digest of all there is to say of it. A change that
+ * is to move no day leaves them equal to the byte; one that is to move some
+ * writes them anew (`npm run golden`) and says in its commit which and why.
+ */
+const FILE = new URL('blocks.ndjson.gz', import.meta.url);
+const BLOCKS = 500;
+const SEED = 20270418;
+/** Fixes are tried out one by one: of one block in so many. */
+const FIXES_EVERY = 25;
+
+interface Golden extends Laid {
+  digest: string;
+  table: string[];
+}
+
+const digestOf = (text: string) => createHash('sha256').update(text).digest('hex').slice(0, 32);
+
+if (process.env.NADIR_GOLDEN === 'write') {
+  it('writes the golden blocks', () => {
+    const drawn = anySpec.chain((spec) =>
+      fc.record({
+        spec: fc.constant(spec),
+        today: fc.oneof(anyDayFor(spec), fc.constant(undefined)),
+        unit: fc.constantFrom('km' as const, 'mi' as const),
+        step: fc.constantFrom(1 as const, 0.5 as const, 0.1 as const),
+      }),
+    );
+    const lines = fc.sample(drawn, { numRuns: BLOCKS, seed: SEED }).map((one, index) => {
+      const { table, whole } = laidOf(one, index % FIXES_EVERY === 0);
+      return JSON.stringify({ ...one, digest: digestOf(whole), table } satisfies Golden);
+    });
+    writeFileSync(FILE, gzipSync(`${lines.join('\n')}\n`, { level: 9 }));
+  }, 600_000);
+}
+
+it('lays out the golden blocks as they were', () => {
+  const golden = gunzipSync(readFileSync(FILE)).toString().trim().split('\n');
+  expect(golden).toHaveLength(BLOCKS);
+  const dump = process.env.NADIR_GOLDEN_DUMP;
+  const moved = golden.flatMap((line, index) => {
+    const one = JSON.parse(line) as Golden;
+    const { table, whole } = laidOf(one, index % FIXES_EVERY === 0);
+    if (dump !== undefined) writeFileSync(`${dump}/${index}.json`, textOf(whole));
+    if (digestOf(whole) === one.digest) return [];
+    const place = table.findIndex((row, at) => row !== one.table[at]);
+    const row =
+      place < 0
+        ? 'the same days, said otherwise'
+        : `was ${one.table[place] ?? ''}, is ${table[place] ?? ''}`;
+    return [`block ${index}: ${row}`];
+  });
+  expect(moved).toEqual([]);
+}, 600_000);

@@ -1,0 +1,75 @@
+import {
+  type Given,
+  type Measure,
+  fixesOf,
+  layOut,
+  rulesOf,
+  settle,
+  showBlock,
+  whyDay,
+  whyLongRun,
+  whyVolume,
+} from '../src/index.js';
+
+/** A spec, and how it is looked at. */
+export interface Laid {
+  spec: Given;
+  today?: string | undefined;
+  unit: Measure['unit'];
+  step: Measure['step'];
+}
+
+/**
+ * A block as a table to read, a line a week, and as one text with all there is
+ * to say of it: every figure, session, finding, reason and, where asked, fix.
+ */
+export function laidOf({ spec, today, unit, step }: Laid, withFixes: boolean) {
+  const { wishes, reasons } = settle(spec);
+  const shown = { basis: wishes.athlete.basis, unit, step };
+  const block = layOut(spec, { today, shown });
+  const { easyPace, phases, feasible, legs, weeks, findings } = block;
+  const figures = showBlock(block, shown);
+  const rules = rulesOf(wishes);
+  const whys = weeks.map((week) => ({
+    volume: whyVolume(block, week, figures),
+    longRun: whyLongRun(block, week),
+    days: week.days.map((day) => whyDay(week, day, figures, rules)),
+  }));
+  const fixes = withFixes ? findings.map((each) => fixesOf(block, each, { today, shown })) : [];
+  const whole = JSON.stringify(
+    {
+      spec: wishes,
+      easyPace,
+      phases,
+      feasible,
+      legs,
+      weeks,
+      findings,
+      figures,
+      whys,
+      reasons: reasons(),
+      fixes,
+    },
+    inOrder,
+  );
+  const table = weeks.map(({ number, kind, phase, volume, longRun, days }) =>
+    [
+      `week ${number} ${kind} ${phase} ${volume} ${longRun}`,
+      ...days.map(
+        ({ role, sessions }) => `${role}: ${sessions.map((one) => one.shorthand).join(' + ')}`,
+      ),
+    ].join(' | '),
+  );
+  return { table, whole };
+}
+
+/** The same text again, a line a value, for a tool that shows what differs. */
+export function textOf(whole: string): string {
+  return JSON.stringify(JSON.parse(whole), null, 1);
+}
+
+/** Keys in order: the text says what a block is, not in which order it was put together. */
+function inOrder(_: string, value: unknown): unknown {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
+  return Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)));
+}
