@@ -8,7 +8,7 @@ export default defineConfig(
     '**/dist/**',
     '**/dist-types/**',
     '.nadir/**',
-    'core/src/session/grammar.ts',
+    'core/src/sessions/shorthand/grammar.ts',
     'test-results/**',
     'e2e/test-results/**',
   ]),

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import peggy from 'peggy';
 import { root } from './paths.mjs';
 
-const folder = join(root, 'core/src/session');
+const folder = join(root, 'core/src/sessions/shorthand');
 const made = join(folder, 'grammar.ts');
 
 /** Makes the parser of the shorthand from its grammar: `npm run grammar`. */

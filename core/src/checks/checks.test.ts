@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../block/lay-out.js';
+import { layOut } from '../lay-out/lay-out.js';
 import { marathon } from '../testing/examples.js';
 import { defaultPaces } from '../paces/default-paces.js';
-import type { BlockEvent } from '../events/event.js';
-import type { DayWish } from '../week/day-wish.js';
-import type { PatternDay } from '../week/pattern-day.js';
-import type { Given } from '../wishes/wishes.js';
-import { monotonyOf } from './monotony.js';
+import type { BlockEvent } from '../spec/event.js';
+import type { DayWish } from '../spec/fixed-day.js';
+import type { PatternDay } from '../spec/pattern-day.js';
+import type { Given } from '../spec/block-spec.js';
+import { monotonyOf } from './week/monotony.js';
 import { type CheckCode, checks } from './registry.js';
 
 const athlete = (facts: Given['athlete']): Partial<Given> => ({

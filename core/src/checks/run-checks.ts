@@ -1,9 +1,9 @@
-import { type ShownBlock, showBlock } from '../laid/show.js';
-import type { Measure } from '../units/measure.js';
-import type { Waiver } from '../wishes/wishes.js';
-import { type CheckContext, type Finding, type Observation, levels } from './finding.js';
+import { type ShownBlock, showBlock } from '../present/show.js';
+import type { Measure } from '../base/measure.js';
+import type { Waiver } from '../spec/block-spec.js';
+import { type CheckContext, type Finding, type Observation, levels } from './common/check.js';
 import { checks } from './registry.js';
-import { sentences } from './sentences.js';
+import { sentences } from '../present/messages.js';
 
 /**
  * Runs every check that is not turned off: worst level first, then in the

@@ -1,4 +1,4 @@
-import type { CivilDate } from '../calendar/civil-date.js';
+import type { CivilDate } from '../base/civil-date.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { type PaceSubject, fitnessOn, goalTimes, pacedOn } from './fitness.js';
 import type { TimeFor } from './model.js';

@@ -1,4 +1,4 @@
-import type { CivilDate } from '../calendar/civil-date.js';
+import type { CivilDate } from '../base/civil-date.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { type DayTimes, dayTimes } from './day-times.js';
 import { defaultPaces } from './default-paces.js';

@@ -1,5 +1,5 @@
-import { type CivilDate, differenceInDays } from '../calendar/civil-date.js';
-import type { Result } from './result.js';
+import { type CivilDate, differenceInDays } from '../base/civil-date.js';
+import type { Result } from '../spec/result.js';
 
 /** A full effort as the models take it. Metres and seconds. */
 export interface Effort {

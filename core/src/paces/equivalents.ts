@@ -1,4 +1,4 @@
-import type { CivilDate } from '../calendar/civil-date.js';
+import type { CivilDate } from '../base/civil-date.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { type PaceSubject, fitnessOn } from './fitness.js';
 import { type PaceModelName, paceModelNames, paceModels } from './models.js';

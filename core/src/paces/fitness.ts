@@ -1,6 +1,6 @@
-import type { CivilDate } from '../calendar/civil-date.js';
+import type { CivilDate } from '../base/civil-date.js';
 import type { HouseRules } from '../rules/house-rules.js';
-import type { Wishes } from '../wishes/wishes.js';
+import type { Wishes } from '../spec/block-spec.js';
 import { type Effort, ageInWeeks, effortsOn } from './efforts.js';
 import { type Caution, withCaution } from './low-volume.js';
 import type { TimeFor } from './model.js';

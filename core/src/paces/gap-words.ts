@@ -1,5 +1,5 @@
-import { formatPace } from '../units/format.js';
-import { type Unit, metresPer } from '../units/measure.js';
+import { formatPace } from '../base/format/format.js';
+import { type Unit, metresPer } from '../base/measure.js';
 import type { GoalGap } from './goal-gap.js';
 
 /** The gap to the goal in plain sentences: seconds, per cent, and what the weeks may give. */

@@ -1,4 +1,4 @@
-import { type CivilDate, differenceInDays } from '../calendar/civil-date.js';
+import { type CivilDate, differenceInDays } from '../base/civil-date.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { type PaceSubject, fitnessOn } from './fitness.js';
 

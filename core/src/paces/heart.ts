@@ -1,4 +1,4 @@
-import type { Athlete } from '../wishes/wishes.js';
+import type { Athlete } from '../spec/block-spec.js';
 import type { HeartBand } from './named-pace.js';
 
 /**

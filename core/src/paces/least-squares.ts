@@ -1,4 +1,4 @@
-import { sum } from '../units/apportion.js';
+import { sum } from '../base/apportion.js';
 
 /** One observation and how much it counts. */
 export interface Point {

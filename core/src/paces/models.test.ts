@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { settle } from '../settle/settle.js';
+import { settle } from '../layout/resolve/resolve.js';
 import { marathon } from '../testing/examples.js';
 import { defaultHouseRules } from '../rules/house-rules.js';
 import { type Effort, effortsOn } from './efforts.js';

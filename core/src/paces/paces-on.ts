@@ -1,4 +1,4 @@
-import { type CivilDate, differenceInDays } from '../calendar/civil-date.js';
+import { type CivilDate, differenceInDays } from '../base/civil-date.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { beatsOf } from './heart.js';
 import { type Fitness, type PaceSubject, fitnessOn, goalTimes, pacedOn } from './fitness.js';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { settle } from '../settle/settle.js';
+import { settle } from '../layout/resolve/resolve.js';
 import { marathon } from '../testing/examples.js';
 import { defaultHouseRules } from '../rules/house-rules.js';
-import type { Given } from '../wishes/wishes.js';
+import type { Given } from '../spec/block-spec.js';
 import { easyPaces } from './easy-pace.js';
 import { fitnessOn, pacedOn } from './fitness.js';
 import { goalGap } from './goal-gap.js';

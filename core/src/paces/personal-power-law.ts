@@ -1,5 +1,5 @@
 import { leastSquares } from './least-squares.js';
-import { sum } from '../units/apportion.js';
+import { sum } from '../base/apportion.js';
 import type { PaceModel } from './model.js';
 import { powerLawHolds } from './power-law.js';
 

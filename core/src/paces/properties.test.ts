@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays } from '../calendar/civil-date.js';
+import { addDays } from '../base/civil-date.js';
 import { defaultHouseRules } from '../rules/house-rules.js';
-import { settle } from '../settle/settle.js';
+import { settle } from '../layout/resolve/resolve.js';
 import { marathon } from '../testing/examples.js';
 import { easyPaces } from './easy-pace.js';
 import { equivalentsOn } from './equivalents.js';

@@ -1,4 +1,4 @@
-import { lapSeconds } from '../units/format-pace.js';
+import { lapSeconds } from '../base/format/format-pace.js';
 
 /** What is done between repetitions. Metres, seconds. */
 export type Recovery =

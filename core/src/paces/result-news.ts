@@ -1,8 +1,8 @@
-import type { CivilDate } from '../calendar/civil-date.js';
+import type { CivilDate } from '../base/civil-date.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { type PaceSubject, fitnessOn, pacedOn } from './fitness.js';
 import { type GoalGap, goalGap } from './goal-gap.js';
-import type { Result } from './result.js';
+import type { Result } from '../spec/result.js';
 
 /** What a result says beyond itself. */
 export interface ResultNews {

@@ -1,4 +1,4 @@
-import { sum } from '../units/apportion.js';
+import { sum } from '../base/apportion.js';
 
 /** One split, in whole seconds that add up to the target. */
 export interface Split {

@@ -1,5 +1,5 @@
 import { raceClass, type RaceClassName } from './race-class.js';
-import type { CrossKind } from '../week/cross.js';
+import type { CrossKind } from './cross-training.js';
 import { type RaceRules, defaultRaceRules } from './race-rules.js';
 
 /**

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { checks } from '../checks/registry.js';
-import { ruleBook } from './book.js';
+import { ruleBook } from './catalogue.js';
 import { blockLength, defaultHouseRules, raceRules } from './house-rules.js';
 import { layoutStep } from './layout-step.js';
 import { raceClass } from './race-class.js';

@@ -1,16 +1,16 @@
 import fc from 'fast-check';
-import { addDays, fromDayNumber, toDayNumber } from '../calendar/civil-date.js';
-import { countBack } from '../calendar/weeks.js';
-import { weekdays } from '../calendar/weekday.js';
-import { type BlockEvent, type EventKind, eventCharacters, eventKinds } from '../events/event.js';
-import { ladderNames } from '../longrun/ladders.js';
-import { segmentNames } from '../longrun/segments.js';
-import { phaseLayoutNames } from '../phases/layouts.js';
-import { examineWishes } from '../settle/examine.js';
-import { settle } from '../settle/settle.js';
-import { taperSchoolNames } from '../taper/schools.js';
-import { growthSchoolNames } from '../volume/growth-schools.js';
-import type { Given } from '../wishes/wishes.js';
+import { addDays, fromDayNumber, toDayNumber } from '../base/civil-date.js';
+import { countBack } from '../base/weeks.js';
+import { weekdays } from '../base/weekday.js';
+import { type BlockEvent, type EventKind, eventCharacters, eventKinds } from '../spec/event.js';
+import { ladderNames } from '../layout/longrun/ladders.js';
+import { segmentNames } from '../layout/longrun/segments.js';
+import { phaseLayoutNames } from '../layout/phases/layouts.js';
+import { examineWishes } from '../layout/validate/validate.js';
+import { settle } from '../layout/resolve/resolve.js';
+import { taperSchoolNames } from '../layout/taper/schools.js';
+import { growthSchoolNames } from '../layout/volume/growth-schools.js';
+import type { Given } from '../spec/block-spec.js';
 
 /** A marathon block by distance with nothing pinned; 18 weeks from Monday 2026-12-14. */
 export const marathon: Given = {

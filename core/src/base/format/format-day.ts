@@ -1,0 +1,11 @@
+import type { CivilDate } from '../civil-date.js';
+import { weekdayOf } from '../weekday.js';
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** A date as a coach says it: `2027-03-02` is `Tue 2 Mar`. */
+export function dayWords(date: CivilDate): string {
+  const weekday = weekdayOf(date);
+  const month = MONTHS[Number(date.slice(5, 7)) - 1] ?? '';
+  return `${weekday.charAt(0).toUpperCase()}${weekday.slice(1, 3)} ${Number(date.slice(8))} ${month}`;
+}

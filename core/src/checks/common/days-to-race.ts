@@ -1,0 +1,36 @@
+import { type Day, isHardRunning } from '../../layout/week/day.js';
+import type { LaidBlock } from '../../layout/block/block.js';
+import { rememberLast } from '../../base/memoize-last.js';
+
+/** True for a day that asks for rest before it and easy running after it. */
+export function isHardDay(day: Pick<Day, 'role' | 'swap' | 'hardTime'>): boolean {
+  const long = day.swap === undefined && (day.role === 'long' || day.role === 'race');
+  return long || isHardRunning(day);
+}
+
+/** A day of the block with the number of its week. */
+export interface BlockDay {
+  week: number;
+  day: Day;
+}
+
+/** The days up to race day, in order; gone through by many checks of the same block. */
+export const daysToRace = rememberLast(({ weeks, wishes }: LaidBlock): readonly BlockDay[] => {
+  const all: BlockDay[] = [];
+  for (const { number, days } of weeks) {
+    for (const day of days) {
+      if (day.date <= wishes.race.date) all.push({ week: number, day });
+    }
+  }
+  return all;
+});
+
+/** Numbers of weeks once each, in order. */
+export function weeksOf(days: readonly BlockDay[]): number[] {
+  return [...new Set(days.map(({ week }) => week))];
+}
+
+/** Dates in order. */
+export function datesOf(days: readonly BlockDay[]): string[] {
+  return days.map(({ day }) => day.date);
+}

@@ -1,0 +1,13 @@
+import { differenceInDays } from '../../base/civil-date.js';
+import type { Check } from '../common/check.js';
+
+/** The race has been run: the block can be read, not lived. Value: days since; limit: 0. */
+export const raceInThePast = {
+  code: 'race-in-the-past',
+  level: 'note',
+  run({ block: { weeks, wishes }, today }) {
+    if (today === undefined) return [];
+    const value = differenceInDays(today, wishes.race.date);
+    return value > 0 ? [{ weeks: [weeks.length], value, limit: 0 }] : [];
+  },
+} as const satisfies Check;

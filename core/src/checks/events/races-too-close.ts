@@ -1,0 +1,16 @@
+import { differenceInDays } from '../../base/civil-date.js';
+import { raceRules } from '../../rules/house-rules.js';
+import type { Check } from '../common/check.js';
+
+/** The goal race too soon after the one before it, by that one's distance. Value and limit: weeks. */
+export const racesTooClose = {
+  code: 'races-too-close',
+  level: 'caution',
+  run({ block: { weeks, wishes }, rules }) {
+    const before = wishes.previousRace;
+    if (!before) return [];
+    const value = Math.floor(differenceInDays(wishes.race.date, before.date) / 7);
+    const limit = raceRules(rules, before.distance).weeksToNext;
+    return value < limit ? [{ weeks: [1, weeks.length], value, limit }] : [];
+  },
+} as const satisfies Check;

@@ -1,0 +1,53 @@
+import { addDays, differenceInDays } from '../../base/civil-date.js';
+import { eventCharacters } from '../../spec/event.js';
+import type { Check, CheckContext } from '../common/check.js';
+
+/** Weeks of the block that go by without a test or a race. Value and limit: weeks. */
+export const testMissing = {
+  code: 'test-missing',
+  level: 'note',
+  run(context) {
+    const { weeks } = context.block;
+    const limit = context.rules.paces.weeksToTest;
+    const { from, to, value } = longestWithout(context);
+    if (value <= limit) return [];
+    const within = weeks.filter(({ start, length }) => start < to && addDays(start, length) > from);
+    return [{ weeks: within.map(({ number }) => number), value, limit }];
+  },
+  fixes(_, context) {
+    const { wishes, weeks } = context.block;
+    const { from, to } = longestWithout(context);
+    const middle = addDays(from, Math.floor(differenceInDays(to, from) / 2));
+    // At the end of a recovery week, when the legs are rested, else in the middle.
+    const rested = weeks
+      .filter(({ recovery, start }) => recovery && start > from && addDays(start, 6) < to)
+      .map(({ start }) => addDays(start, 5))
+      .sort((a, b) => away(a) - away(b))[0];
+    const day = rested ?? middle;
+    const distance =
+      wishes.race.distance >= 10_000 ? 5000 : wishes.race.distance >= 3000 ? 3000 : 1500;
+    const test = { kind: 'test', name: 'Time trial', from: day, distance } as const;
+    return [{ label: `Place a test on ${day}`, change: { events: [...wishes.events, test] } }];
+
+    function away(date: string): number {
+      return Math.abs(differenceInDays(date, middle));
+    }
+  },
+} as const satisfies Check;
+
+/** The longest stretch between the start, tests and races, and the goal. */
+function longestWithout({ block: { wishes } }: CheckContext) {
+  const { start, race, events, athlete } = wishes;
+  const placed = events
+    .filter(({ kind, form }) => eventCharacters[kind].isRace && form !== 'goal-pace')
+    .map(({ from }) => from);
+  // What was run without having been placed tells as much.
+  const run = athlete.results.filter(({ full }) => full !== false).map(({ date }) => date);
+  const tested = [...placed, ...run].filter((day) => day > start && day < race.date);
+  const days = [start, ...tested, race.date].sort();
+  const stretches = days.slice(1).map((to, index) => {
+    const from = days[index] ?? to;
+    return { from, to, value: Math.floor(differenceInDays(to, from) / 7) };
+  });
+  return stretches.reduce((longest, next) => (next.value > longest.value ? next : longest));
+}

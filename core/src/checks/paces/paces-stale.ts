@@ -1,0 +1,16 @@
+import { fitnessOn } from '../../paces/fitness.js';
+import { type Check, dayOf } from '../common/check.js';
+
+/** Paces that rest on a result long past, on the day asked about or at the start. Value and limit: weeks. */
+export const pacesStale = {
+  code: 'paces-stale',
+  level: 'note',
+  run(context) {
+    const { rules } = context;
+    const day = dayOf(context);
+    const fitness = fitnessOn(context.block.wishes, rules, day);
+    if (!fitness?.stale) return [];
+    const week = context.block.weeks.findLast(({ start }) => start <= day)?.number ?? 1;
+    return [{ weeks: [week], value: Math.floor(fitness.age), limit: rules.paces.staleWeeks }];
+  },
+} as const satisfies Check;

@@ -1,0 +1,34 @@
+import type { Check } from '../common/check.js';
+import { freeDays, makeEasy } from '../../edit/fixes/day-fixes.js';
+
+/** A key session with far more hard running than the last one of its day. Value and limit: the rise as a share. */
+export const hardRunningJump = {
+  code: 'hard-running-jump',
+  level: 'caution',
+  run({ block: { weeks, wishes }, rules }) {
+    const limit = rules.sessions.mostJump;
+    const last = new Map<number, { hard: number; family: string | undefined }>();
+    return weeks.flatMap(({ number, days }) =>
+      days
+        .filter(({ role, swap }) => role === 'quality' && !swap)
+        .flatMap(({ sessions }, place) => {
+          const [session] = sessions;
+          const before = last.get(place);
+          const hard = session?.hardDistance ?? 0;
+          const family = session?.family?.id;
+          const used = wishes.sessions.find((use) => use.family.id === family);
+          // Hills are no measure for the flat.
+          if (used?.family.start.includes('uphill')) return [];
+          last.set(place, { hard, family });
+          // Within a family the coach chose how it grows.
+          if (!before || before.hard === 0 || (family && family === before.family)) return [];
+          const value = hard / before.hard - 1;
+          return value > limit + 1e-9 ? [{ weeks: [number], value, limit }] : [];
+        }),
+    );
+  },
+  fixes: ({ weeks }, context) => [
+    ...freeDays(context, weeks, ['session']),
+    ...makeEasy(context, weeks),
+  ],
+} as const satisfies Check;

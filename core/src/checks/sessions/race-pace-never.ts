@@ -1,0 +1,56 @@
+import { sessionOf } from '../../sessions/shorthand/parse-session.js';
+import { mentionsIn } from '../../sessions/shorthand/mentions.js';
+import { RACE_PACE } from '../../sessions/shorthand/session-paces.js';
+import { paceNamed } from '../../sessions/shorthand/link-paces.js';
+import type { Wishes } from '../../spec/block-spec.js';
+import type { Check } from '../common/check.js';
+import { longRun } from '../../edit/fixes/week-fixes.js';
+
+/** Seconds per km within which a named pace is the race's own. */
+const AS_GOOD_AS = 0.02;
+
+/** No running at race pace before the taper. Value: days with it; limit: one. */
+export const racePaceNever = {
+  code: 'race-pace-never',
+  level: 'caution',
+  run({ block: { weeks, wishes } }) {
+    if (wishes.athlete.injured || wishes.athlete.oftenHurt) return [];
+    const building = weeks.filter(({ kind }) => kind === 'building' || kind === 'recovery');
+    const families = new Set(
+      wishes.sessions.flatMap(({ family }) =>
+        isAtRacePace(family.start, wishes) ? [family.id] : [],
+      ),
+    );
+    const written = new Set(
+      wishes.days.flatMap(({ date, session }) =>
+        session !== undefined && isAtRacePace(session, wishes) ? [date] : [],
+      ),
+    );
+    const practised = building.some(
+      ({ segment, days, events }) =>
+        segment !== undefined ||
+        events.some(({ kind }) => kind === 'tune-up-race') ||
+        days.some(
+          ({ date, sessions: [first] }) =>
+            written.has(date) || (first?.family !== undefined && families.has(first.family.id)),
+        ),
+    );
+    if (practised || building.length === 0) return [];
+    return [{ weeks: building.map(({ number }) => number), value: 0, limit: 1 }];
+  },
+  fixes: (_, context) => [
+    longRun(context, 'Finish long runs at race pace', { segment: 'race-pace-finish' }),
+  ],
+} as const satisfies Check;
+
+/** At race pace by name, or at a pace that is the race distance’s own. */
+function isAtRacePace(text: string, { race, paces }: Wishes): boolean {
+  const session = sessionOf(text);
+  if (!session) return false;
+  return mentionsIn(session).some((name) => {
+    if (name.startsWith(RACE_PACE)) return true;
+    const pace = paceNamed(name, paces.table);
+    if (!pace || !('race' in pace.base)) return false;
+    return Math.abs(pace.base.race / race.distance - 1) < AS_GOOD_AS;
+  });
+}

@@ -1,0 +1,22 @@
+import { differenceInDays } from '../../base/civil-date.js';
+import type { Check } from '../common/check.js';
+
+/** Run days missing from a taper week. Value and limit: part of the usual run days; race day counts as one. */
+export const taperRunDaysDropped = {
+  code: 'taper-run-days-dropped',
+  level: 'note',
+  run({ block: { weeks, wishes }, rules }) {
+    const limit = rules.taper.leastRunDays;
+    const whole = weeks.filter(({ kind, length }) => kind === 'building' && length === 7);
+    const usual = Math.max(0, ...whole.map(({ runDays }) => runDays));
+    const tapering = weeks.filter(
+      ({ kind, running }) => (kind === 'taper' || kind === 'race') && running === 1,
+    );
+    return tapering.flatMap(({ number, kind, start, runDays }) => {
+      // Before a race early in its week there is no room for the usual days.
+      const room = kind === 'race' ? differenceInDays(wishes.race.date, start) + 1 : 7;
+      const value = (runDays + (kind === 'race' ? 1 : 0)) / Math.min(usual, room);
+      return value < limit - 1e-9 ? [{ weeks: [number], value, limit }] : [];
+    });
+  },
+} as const satisfies Check;

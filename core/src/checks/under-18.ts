@@ -1,9 +1,0 @@
-import type { Wishes } from '../wishes/wishes.js';
-
-const ADULT = 18;
-
-/** True for an athlete who is under 18 in the year of the race; false when the year of birth is unknown. */
-export function isUnder18({ athlete, race }: Pick<Wishes, 'athlete' | 'race'>): boolean {
-  if (athlete.birthYear === undefined) return false;
-  return Number(race.date.slice(0, 4)) - athlete.birthYear < ADULT;
-}

@@ -1,0 +1,36 @@
+import { differenceInDays } from '../../base/civil-date.js';
+import type { Check } from '../common/check.js';
+import { daysToRace, isHardDay } from '../common/days-to-race.js';
+import { freeDays, swapRoles } from '../../edit/fixes/day-fixes.js';
+
+/** Hard days with too few easy ones between. Value and limit: easy days between two of them. */
+export const hardDaysAdjacent = {
+  code: 'hard-days-adjacent',
+  level: 'caution',
+  run({ block, rules }) {
+    const limit = rules.week.easyBetween;
+    const hard = daysToRace(block).filter(({ day }) => isHardDay(day) && day.role !== 'race');
+    return hard.flatMap(({ week, day }, index) => {
+      const next = hard[index + 1];
+      // An easy long run may follow a test or race: the days around these have rules of their own.
+      const raced = [day, next?.day].some(
+        (each) => each?.role === 'tune-up' || each?.role === 'test',
+      );
+      const long = day.role === 'long' || next?.day.role === 'long';
+      if (!next || (raced && long)) return [];
+      const value = differenceInDays(next.day.date, day.date) - 1;
+      const weeks = [...new Set([week, next.week])];
+      const dates = [day.date, next.day.date];
+      return value < limit ? [{ weeks, dates, value, limit }] : [];
+    });
+  },
+  fixes({ weeks }, context) {
+    const days = weeks.flatMap((week) => context.block.weeks[week - 1]?.days ?? []);
+    const quality = days.filter(({ role }) => role === 'quality');
+    const easy = days.filter(({ role }) => role === 'easy' || role === 'short-easy');
+    return [
+      ...freeDays(context, weeks, ['role', 'session']),
+      ...quality.flatMap((one) => easy.flatMap((other) => swapRoles(context, one, other))),
+    ];
+  },
+} as const satisfies Check;

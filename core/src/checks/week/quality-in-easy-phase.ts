@@ -1,0 +1,22 @@
+import { phaseCharacters } from '../../spec/phase-kinds.js';
+import { isHardRunning } from '../../layout/week/day.js';
+import { isRaced } from '../../layout/week/plan-week.js';
+import type { Check } from '../common/check.js';
+import { freeDays, makeEasy } from '../../edit/fixes/day-fixes.js';
+
+/** More quality days in a week than its phase is for. Value and limit: days. */
+export const qualityInEasyPhase = {
+  code: 'quality-in-easy-phase',
+  level: 'caution',
+  run({ block: { weeks } }) {
+    return weeks.flatMap(({ number, phase, days, kind }) => {
+      const limit = kind === 'race' ? 1 : phaseCharacters[phase].hardDays;
+      const value = days.filter((day) => isHardRunning(day) && !isRaced(day.role)).length;
+      return value > limit ? [{ weeks: [number], value, limit }] : [];
+    });
+  },
+  fixes: ({ weeks }, context) => [
+    ...freeDays(context, weeks, ['role']),
+    ...makeEasy(context, weeks),
+  ],
+} as const satisfies Check;

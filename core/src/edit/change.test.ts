@@ -1,0 +1,165 @@
+import { describe, expect, it } from 'vitest';
+import { layOut } from '../lay-out/lay-out.js';
+import { examineGiven, examineWishes } from '../layout/validate/validate.js';
+import { settle } from '../layout/resolve/resolve.js';
+import { marathon } from '../testing/examples.js';
+import type { Given } from '../spec/block-spec.js';
+import { applyChange } from './change.js';
+import type { Command } from './command.js';
+import { copyShape } from './copy-shape.js';
+import { addEvent, changeEvent, removeEvent } from './events.js';
+import { followingBlock } from './follow.js';
+import { moveRace } from './move-race.js';
+import { edgeRange, movePhaseEdge } from './phase-edge.js';
+import { pinWeek, unpinWeek } from './pin-week.js';
+import { toggleRecovery } from './recovery-weeks.js';
+import { scaleWeeks } from './scale-weeks.js';
+import { movePeak, setTaperDepth } from './shape.js';
+import { shiftWeeks } from './shift-weeks.js';
+import { dropWeek, insertWeek } from './whole-weeks.js';
+
+const km = { basis: 'distance', unit: 'km', step: 1 } as const;
+const block = layOut(marathon);
+/** The block after a command, which must be one that can be laid out. */
+const after = (command: Command | undefined, before = block) => {
+  const given = applyChange<Given>(before.wishes, command?.change ?? {});
+  expect(examineGiven(given)).toEqual([]);
+  expect(examineWishes(settle(given).wishes)).toEqual([]);
+  return layOut(given);
+};
+const volumes = (of: typeof block) => of.weeks.map(({ volume }) => volume / 1000);
+
+// 55 58 61 46 64 67 71 53 75 79 83 62 87 92 92 83 67 41
+describe('commands', () => {
+  it('pin and unpin, with words for the history', () => {
+    const command = pinWeek(block, 7, 'volume', 64_500, km);
+    expect(command.words).toBe('Pinned week 7 at 64.5 km.');
+    expect(after(command).weeks[6]?.volume).toBe(64_500);
+    const long = pinWeek(block, 9, 'longRun', 24_000, km);
+    expect(long.words).toBe('Pinned week 9’s long run at 24 km.');
+    expect(unpinWeek(after(long), 9, 'longRun').change.pins).toEqual([]);
+  });
+
+  it('scale the chosen weeks, in whole kilometres', () => {
+    const command = scaleWeeks(block, [5, 6, 7], 0.9);
+    expect(command.words).toBe('Scaled weeks 5–7 to 90 %.');
+    // 57.6, 60.3 and 63.9.
+    expect(volumes(after(command)).slice(4, 7)).toEqual([58, 60, 64]);
+  });
+
+  it('never scale a week under its pinned long run', () => {
+    const pinned = after(pinWeek(block, 9, 'longRun', 24_000, km));
+    expect(after(scaleWeeks(pinned, [9], 0.1), pinned).weeks[8]?.volume).toBe(24_000);
+  });
+
+  it('shift the chosen weeks later, and not out of the block', () => {
+    const command = shiftWeeks(block, [5, 6, 7], 1);
+    expect(command.words).toBe('Moved weeks 5–7 1 week later.');
+    expect(volumes(after(command)).slice(5, 8)).toEqual([64, 67, 71]);
+    expect(shiftWeeks(block, [18], 1).change.pins).toEqual([]);
+  });
+
+  it('copy a shape: weeks 5 to 7 grow by 3 and 7 of 64, from week 9’s 75', () => {
+    const command = copyShape(block, [5, 6, 7], 9);
+    // 75 × 67/64 is 78.5, 75 × 71/64 is 83.2.
+    expect(volumes(after(command)).slice(8, 11)).toEqual([75, 79, 83]);
+  });
+
+  it('make recovery weeks, and building weeks again', () => {
+    const made = toggleRecovery(block, [6]);
+    expect(made.words).toBe('Made week 6 a recovery week.');
+    expect(made.change.volume?.recovery?.weeks).toEqual([4, 6, 8, 12]);
+    const back = toggleRecovery(after(made), [6, 8]);
+    expect(back.words).toBe('Made weeks 6, 8 building weeks.');
+    expect(back.change.volume?.recovery?.weeks).toEqual([4, 12]);
+  });
+
+  it('insert and drop a week: race day stays, pins keep to their weeks', () => {
+    const pinned = after(pinWeek(block, 9, 'volume', 70_000, km));
+    const longer = after(insertWeek(pinned, 5), pinned);
+    expect(longer.weeks).toHaveLength(19);
+    expect(longer.wishes).toMatchObject({ start: '2026-12-07', pins: [{ week: 10 }] });
+    expect(longer.wishes.race.date).toBe('2027-04-18');
+    const shorter = after(dropWeek(longer, 5), longer);
+    expect(shorter.wishes).toEqual(pinned.wishes);
+    expect(dropWeek(layOut({ ...marathon, weeks: 4 }), 2)).toBeUndefined();
+    expect(insertWeek(layOut({ ...marathon, weeks: 30 }), 2)).toBeUndefined();
+  });
+
+  it('move the edge of a phase, each neighbour keeping a week', () => {
+    expect(block.phases.map(({ weeks }) => weeks)).toEqual([5, 5, 4, 1, 3]);
+    const command = movePhaseEdge(block, 0, 4);
+    expect(command.words).toBe('Speed starts in week 4.');
+    expect(after(command).phases.map(({ weeks }) => weeks)).toEqual([3, 7, 4, 1, 3]);
+    expect(edgeRange(block, 0)).toEqual({ least: 2, most: 10 });
+    expect(after(movePhaseEdge(block, 0, 99)).phases.map(({ weeks }) => weeks)).toEqual([
+      9, 1, 4, 1, 3,
+    ]);
+  });
+
+  it('keep a phase’s closing recovery week when its edge moves', () => {
+    const closing = layOut({ ...marathon, phases: { layout: 'base-strength-intervals-taper' } });
+    const moved = after(movePhaseEdge(closing, 1, 12), closing);
+    expect(moved.weeks[10]).toMatchObject({ number: 11, recovery: true });
+  });
+
+  it('set the depth of the taper and the week of the peak', () => {
+    // 92 km × 0.4 is 36.8.
+    const command = setTaperDepth(block, 0.6);
+    expect(command.words).toBe('Tapered race week by 60 %.');
+    expect(after(command).weeks.at(-1)?.volume).toBe(37_000);
+    const peak = after(movePeak(block, 11));
+    expect(volumes(peak).indexOf(92)).toBe(10);
+  });
+
+  it('place, change and take out what is on the way', () => {
+    const event = { kind: 'away', name: 'Away', from: '2027-02-15', to: '2027-02-16' } as const;
+    const placed = after(addEvent(block, event));
+    expect(placed.wishes.events).toEqual([event]);
+    const changed = after(changeEvent(placed, 0, { ...event, to: '2027-02-17' }), placed);
+    expect(changed.wishes.events[0]?.to).toBe('2027-02-17');
+    expect(after(removeEvent(changed, 0), changed).wishes).toEqual(block.wishes);
+  });
+});
+
+describe('moving the goal race', () => {
+  it('before the start: counts back again, as many weeks', () => {
+    const change = moveRace(block.wishes, '2027-05-02', '2026-11-01');
+    const moved = after({ change, words: '' });
+    expect(moved.wishes).toMatchObject({ start: '2026-12-28', weeks: 18 });
+  });
+
+  it('once begun: the start stays, and pins past the new race week go', () => {
+    const pinned = after(pinWeek(block, 17, 'volume', 50_000, km));
+    const change = moveRace(pinned.wishes, '2027-04-04', '2027-02-10');
+    const moved = after({ change, words: '' }, pinned);
+    expect(moved.wishes).toMatchObject({ start: '2026-12-14', weeks: 16, pins: [] });
+  });
+
+  it('leaves out what would come after it', () => {
+    const placed = after(addEvent(block, { kind: 'test', name: 'Time trial', from: '2027-04-07' }));
+    expect(moveRace(placed.wishes, '2027-04-04', '2027-02-10').events).toEqual([]);
+  });
+});
+
+describe('the next goal race', () => {
+  it('hand-worked: two easy weeks after a marathon, then from 70 % of 92 km', () => {
+    const next = followingBlock(block, { name: 'Tidewrack Half', distance: 21_097.5 });
+    // Sixteen weeks after 18 April is 8 August; easy until 2 May, so from Monday 3 May.
+    expect(next.race.date).toBe('2027-08-08');
+    const laid = layOut(next);
+    expect(laid.wishes.start).toBe('2027-05-03');
+    expect(laid.wishes.volume.start).toBe(64_000);
+    expect(laid.wishes.longRun.start).toBe(19_000);
+    expect(laid.findings.map(({ check }) => check)).not.toContain('races-too-close');
+  });
+
+  it('says so when it is too soon', () => {
+    const soon = followingBlock(block, {
+      name: 'Tidewrack Half',
+      distance: 21_097.5,
+      date: '2027-06-27',
+    });
+    expect(layOut(soon).findings.map(({ check }) => check)).toContain('races-too-close');
+  });
+});

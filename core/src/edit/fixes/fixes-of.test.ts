@@ -1,0 +1,114 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { layOut } from '../../lay-out/lay-out.js';
+import { fixesOf, withFixes } from '../../lay-out/mend-block.js';
+import { applyChange } from '../change.js';
+import { anyWishes, marathon } from '../../testing/examples.js';
+import type { Given } from '../../spec/block-spec.js';
+
+const labels = (given: Given, check: string) => {
+  const block = layOut(given);
+  const finding = block.findings.find((found) => found.check === check);
+  return finding ? fixesOf(block, finding).map(({ label }) => label) : undefined;
+};
+
+describe('fixes', () => {
+  it('hand-worked: 66 km after 55 are lowered to 60.5 in steps of a kilometre, or unpinned', () => {
+    expect(labels({ ...marathon, pins: [{ week: 2, volume: 66_000 }] }, 'growth-over-cap')).toEqual(
+      expect.arrayContaining(['Pin week 2 at 60 km', 'Unpin week 2']),
+    );
+  });
+
+  it('of an unreachable peak are the ways out', () => {
+    const given: Given = {
+      ...marathon,
+      weeks: 12,
+      volume: { ...marathon.volume, growth: { school: 'percentage', cap: 0.05 } },
+    };
+    // 55 km × 1.05⁵ are 70.2, laid out in tenths 69.9; 10.8 % a week would do.
+    const found = labels(given, 'not-feasible') ?? [];
+    expect(found.some((label) => label.startsWith('Settle for 69.9 km'))).toBe(true);
+    expect(found.some((label) => label.startsWith('Start 7 weeks earlier'))).toBe(true);
+    expect(found.some((label) => label.startsWith('Grow up to 11 %'))).toBe(true);
+  });
+
+  it('that would start before today are not offered', () => {
+    const given: Given = { ...marathon, weeks: 11 };
+    const block = layOut(given, { today: '2027-01-30' });
+    const finding = block.findings.find(({ check }) => check === 'block-too-short');
+    if (!finding) throw new Error('not found');
+    expect(fixesOf(block, finding, { today: '2027-01-30' })).toEqual([]);
+    expect(fixesOf(block, finding, { today: '2026-12-01' }).map(({ label }) => label)).toEqual([
+      'Start a week earlier',
+    ]);
+  });
+
+  it('come with a whole block for those who ask for it', () => {
+    const block = withFixes(layOut({ ...marathon, pins: [{ week: 2, volume: 66_000 }] }));
+    expect(block.findings.some(({ fixes }) => fixes.length > 0)).toBe(true);
+  });
+
+  it('each removes its finding and adds no stop, whatever the wishes', () => {
+    fc.assert(
+      fc.property(anyWishes, (given) => {
+        const block = layOut(given);
+        const stops = new Set(
+          block.findings.flatMap(({ check, level }) => (level === 'stop' ? [check] : [])),
+        );
+        for (const finding of block.findings) {
+          const lost = finding.weeks.map((week) => block.weeks[week - 1]?.toGo);
+          for (const { change } of fixesOf(block, finding)) {
+            const after = layOut(applyChange<Given>(block.wishes, change));
+            const left = after.findings.filter(({ check }) => check === finding.check);
+            const toGo = left.flatMap(({ weeks }) => weeks.map((w) => after.weeks[w - 1]?.toGo));
+            expect(toGo.filter((week) => lost.includes(week))).toEqual([]);
+            for (const { check, level } of after.findings) {
+              if (level === 'stop') expect(stops.has(check)).toBe(true);
+            }
+          }
+        }
+      }),
+      { numRuns: 40, seed: 20270418 },
+    );
+  }, 60_000);
+});
+
+describe('waivers', () => {
+  const waiver = { check: 'growth-over-cap', week: 2, reason: 'Camp.', value: 0.2 };
+  const found = (volume: number, waivers: Given['waivers']) =>
+    layOut({ ...marathon, pins: [{ week: 2, volume }], waivers }).findings.find(
+      ({ check, weeks }) => check === 'growth-over-cap' && weeks.includes(2),
+    );
+
+  it('stand while the value is no worse', () => {
+    expect(found(66_000, [waiver])).toMatchObject({ waived: 'Camp.' });
+    expect(found(62_000, [waiver])).toMatchObject({ waived: 'Camp.' });
+  });
+
+  it('open again when it becomes worse', () => {
+    const worse = found(67_000, [waiver]);
+    expect(worse?.waived).toBeUndefined();
+    expect(worse?.reopened).toBe('Camp.');
+  });
+
+  it('of version 1, without a value, stand', () => {
+    const { value: _value, ...old } = waiver;
+    expect(found(90_000, [old])).toMatchObject({ waived: 'Camp.' });
+  });
+});
+
+describe('a check that is turned off', () => {
+  it('is not made, unless it is a stop', () => {
+    const given: Given = {
+      ...marathon,
+      athlete: { ...marathon.athlete, birthYear: 2010 },
+      pins: [{ week: 2, volume: 66_000 }],
+    };
+    const codes = (off: string[]) =>
+      layOut({ ...given, houseRules: { off } }).findings.map(({ check }) => check);
+    expect(codes([])).toContain('growth-over-cap');
+    const left = codes(['growth-over-cap', 'under-18-week']);
+    expect(left).not.toContain('growth-over-cap');
+    expect(left).toContain('under-18-week');
+  });
+});

@@ -1,0 +1,60 @@
+import { addDays, differenceInDays } from '../base/civil-date.js';
+import { countWeeks, startOfWeek } from '../base/weeks.js';
+import { raceRules } from '../rules/house-rules.js';
+import { rulesOf } from '../rules/rule-changes.js';
+import { layoutStep } from '../rules/layout-step.js';
+import { roundTo } from '../base/round.js';
+import type { Block } from '../lay-out/block.js';
+import type { Given } from '../spec/block-spec.js';
+
+/** Policy: a block after a goal race starts at this part of the heaviest week before it. */
+const START_SHARE = 0.7;
+/** Policy: and its first long run at this part of the longest. */
+const LONG_RUN_SHARE = 0.6;
+
+/**
+ * The wishes of a block toward the next goal race, started from the one before
+ * it: easy days after the first race by its distance, then from a good part of
+ * what was held. Without a date the next race stands as far off as the house
+ * rule asks for at the least.
+ */
+export function followingBlock(
+  block: Block,
+  next: { name: string; distance: number; date?: string | undefined },
+): Given {
+  const { wishes, weeks } = block;
+  const { race, weekStartsOn, athlete } = wishes;
+  const rules = rulesOf(wishes);
+  const step = layoutStep(athlete, rules);
+  const { tuneUp, weeksToNext } = raceRules(rules, race.distance);
+  const date = next.date ?? addDays(race.date, 7 * weeksToNext);
+  const rested = addDays(race.date, tuneUp.daysAfter + 1);
+  const monday = startOfWeek(addDays(rested, 6), weekStartsOn);
+  const start = differenceInDays(date, monday) > 0 ? monday : startOfWeek(date, weekStartsOn);
+  const heaviest = Math.max(...weeks.map(({ volume }) => volume));
+  const longest = Math.max(...weeks.map(({ longRun }) => longRun));
+  return {
+    athlete: { ...athlete, recentWeeks: lastBuilt(block), longestRecentRun: longest },
+    race: { name: next.name, distance: next.distance, date },
+    weeks: countWeeks(start, date, weekStartsOn),
+    weekStartsOn,
+    phases: wishes.phases.layout === 'own' ? undefined : wishes.phases,
+    volume: {
+      start: roundTo(heaviest * START_SHARE, step),
+      recovery: { ...wishes.volume.recovery, weeks: undefined },
+    },
+    longRun: { start: roundTo(longest * LONG_RUN_SHARE, step) },
+    taper: { school: wishes.taper.school },
+    week: wishes.week,
+    paces: { table: wishes.paces.table, aim: wishes.paces.aim },
+    houseRules: wishes.houseRules,
+    overrides: wishes.overrides,
+    previousRace: { name: race.name, date: race.date, distance: race.distance },
+  };
+}
+
+/** The last four weeks before the taper: what the athlete has held. */
+function lastBuilt({ weeks }: { weeks: readonly { kind: string; volume: number }[] }): number[] {
+  const built = weeks.filter(({ kind }) => kind === 'building');
+  return built.slice(-4).map(({ volume }) => volume);
+}

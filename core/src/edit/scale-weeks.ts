@@ -1,0 +1,19 @@
+import type { Block } from '../lay-out/block.js';
+import { layoutStep } from '../rules/layout-step.js';
+import { rulesOf } from '../rules/rule-changes.js';
+import { formatPercent } from '../base/format/format.js';
+import { roundTo } from '../base/round.js';
+import { withPin } from '../spec/with-pin.js';
+import { type Command, weekWords } from './command.js';
+
+/** Pins the chosen weeks at a part of what they are, in whole steps. */
+export function scaleWeeks(block: Block, weeks: readonly number[], factor: number): Command {
+  const { wishes } = block;
+  const step = layoutStep(wishes.athlete, rulesOf(wishes));
+  const pins = weeks.reduce((kept, week) => {
+    const laid = block.weeks[week - 1]?.volume ?? 0;
+    const own = kept.find((pin) => pin.week === week)?.longRun ?? 0;
+    return withPin(kept, week, 'volume', Math.max(own, roundTo(laid * factor, step)));
+  }, wishes.pins);
+  return { change: { pins }, words: `Scaled ${weekWords(weeks)} to ${formatPercent(factor)}.` };
+}

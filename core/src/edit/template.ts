@@ -1,0 +1,91 @@
+import type { Given, Wishes } from '../spec/block-spec.js';
+import { layoutStep } from '../rules/layout-step.js';
+import { rulesOf } from '../rules/rule-changes.js';
+import { settle } from '../layout/resolve/resolve.js';
+import { roundTo } from '../base/round.js';
+
+/** What a block's wishes are without its athlete, its dates and what was waived for them. */
+export type Template = Pick<
+  Given,
+  'weeks' | 'phases' | 'volume' | 'longRun' | 'taper' | 'week' | 'sessions' | 'pins' | 'overrides'
+> & {
+  /** How it is counted, and the race it was made for, metres. */
+  basis: Wishes['athlete']['basis'];
+  distance: number;
+};
+
+/**
+ * A template's shape on another athlete: schools, phases, cadence and week as
+ * they are; amounts and pins scaled so that start and peak are the athlete's
+ * own. What lies between them keeps its place between them.
+ *
+ * @param given the athlete, the race and whatever the coach has set already
+ */
+export function fromTemplate(template: Template, given: Given): Given {
+  const weeks = given.weeks ?? template.weeks;
+  const { wishes } = settle({ ...given, weeks });
+  const source = sourceOf(template, wishes);
+  const step = layoutStep(wishes.athlete, rulesOf(wishes));
+  const volume = between(source.volume, wishes.volume, step);
+  const longRun = between(source.longRun, wishes.longRun, step);
+  const { growth } = source.volume;
+  const { oftenHurt, unavailable } = wishes.athlete;
+  return {
+    ...given,
+    weeks,
+    phases: source.phases,
+    volume: {
+      ...source.volume,
+      start: wishes.volume.start,
+      peak: wishes.volume.peak,
+      growth: { ...growth, step: Math.max(step, roundTo(growth.step * volume.scale, step)) },
+    },
+    longRun: { ...source.longRun, start: wishes.longRun.start, peak: wishes.longRun.peak },
+    taper: source.taper,
+    week: {
+      ...source.week,
+      runDays: Math.min(source.week.runDays, 7 - unavailable.length),
+      qualityOn: oftenHurt ? [] : source.week.qualityOn,
+      // An amount of the other athlete’s own.
+      midweek: undefined,
+      // A pattern made for the sound may ask more than the often hurt should do.
+      ...(oftenHurt && { days: undefined, byPhase: undefined }),
+    },
+    sessions: template.sessions,
+    overrides: source.overrides,
+    pins: source.pins
+      .filter(({ week }) => week <= wishes.weeks)
+      .map((pin) => ({
+        week: pin.week,
+        ...(pin.volume !== undefined && { volume: volume.place(pin.volume) }),
+        ...(pin.longRun !== undefined && { longRun: longRun.place(pin.longRun) }),
+      })),
+  };
+}
+
+/** The template as whole wishes, on a race of its own distance. */
+function sourceOf({ basis, distance, ...given }: Template, { race }: Wishes): Wishes {
+  return settle({ ...given, athlete: { basis }, race: { ...race, distance } }).wishes;
+}
+
+interface Ends {
+  start: number;
+  peak: number;
+}
+
+/** Maps the stretch from one start to its peak onto another. */
+function between(from: Ends, to: Ends, step: number) {
+  const rise = from.peak - from.start;
+  const scale = rise > 0 ? (to.peak - to.start) / rise : to.start / Math.max(1, from.start);
+  return {
+    scale,
+    place: (amount: number) =>
+      Math.max(
+        0,
+        // Under the start (a pinned recovery week) the part of it is kept.
+        amount < from.start || rise <= 0
+          ? roundTo((amount * to.start) / Math.max(1, from.start), step)
+          : roundTo(to.start + (amount - from.start) * scale, step),
+      ),
+  };
+}

@@ -1,0 +1,154 @@
+import { describe, expect, it } from 'vitest';
+import { layOut } from '../lay-out/lay-out.js';
+import { addDays } from '../base/civil-date.js';
+import { defaultHouseRules } from '../rules/house-rules.js';
+import { examineWishes } from './validate/validate.js';
+import { settle } from './resolve/resolve.js';
+import { marathon } from '../testing/examples.js';
+import { sum } from '../base/apportion.js';
+import type { BlockEvent } from '../spec/event.js';
+import { eventDays, weeksOfEvents } from './events/event-days.js';
+
+// Week 10 of the example begins on Monday 15 February 2027, and follows week 9, which builds to 77 km
+// when week 10 does not rise.
+const monday = '2027-02-15';
+const day = (after: number) => addDays(monday, after);
+const stay = (kind: BlockEvent['kind'], from: number, to: number): BlockEvent => ({
+  kind,
+  name: 'Ostrel',
+  from: day(from),
+  to: day(to),
+});
+const race = (after: number, distance = 10_000): BlockEvent => ({
+  kind: 'tune-up-race',
+  name: 'Gullstone 10',
+  from: day(after),
+  distance,
+});
+const laid = (...events: BlockEvent[]) => layOut({ ...marathon, events });
+const week10 = (...events: BlockEvent[]) => {
+  const week = laid(...events).weeks[9];
+  if (!week) throw new Error('no week 10');
+  return week;
+};
+const roles = (...events: BlockEvent[]) => week10(...events).days.map(({ role }) => role);
+
+describe('what events ask of days', () => {
+  it('a 10 km race: three days at 70 % before, three easy days after', () => {
+    const days = eventDays([race(6)], defaultHouseRules);
+    expect([3, 4, 5].map((after) => days.get(day(after))?.running)).toEqual([0.7, 0.7, 0.7]);
+    expect(days.get(day(2))).toBeUndefined();
+    expect([7, 8, 9].map((after) => days.get(day(after)))).toEqual(
+      Array(3).fill({ running: 1, easy: true }),
+    );
+    // 6.1 days of 7, to a thousandth.
+    expect(weeksOfEvents([{ start: monday, length: 7 }], days)).toEqual([
+      { running: 0.871, raced: 10_000 },
+    ]);
+  });
+
+  it('an illness of three days: nothing, then three days at three quarters', () => {
+    const days = eventDays([stay('illness', 0, 2)], defaultHouseRules);
+    expect([0, 2, 3, 5, 6].map((after) => days.get(day(after))?.running)).toEqual([
+      0,
+      0,
+      0.75,
+      0.75,
+      undefined,
+    ]);
+  });
+
+  it('the lesser running where two meet, and more only in a camp that asks for it', () => {
+    const both = eventDays([race(6), stay('holiday', 4, 4)], defaultHouseRules);
+    expect(both.get(day(4))?.running).toBe(0.5);
+    const camp = { ...stay('camp', 0, 6), running: 1.2 };
+    expect(eventDays([camp], defaultHouseRules).get(day(0))?.running).toBe(1.2);
+  });
+});
+
+describe('a week that is laid out around', () => {
+  it('a race on Sunday: 87 % of week 9, the race in it, the long run cut and moved', () => {
+    const week = week10(race(6));
+    // 77 km × 6.1/7 are 67.1.
+    expect(week).toMatchObject({ volume: 67_000, volumeRule: 'event' });
+    const days = week.days.map(({ role, distance }) => [role, distance]);
+    expect(days[6]).toEqual(['tune-up', 10_000]);
+    // A third off 26 km, three days or more from the race.
+    expect(days[3]).toEqual(['long', 17_000]);
+    expect(sum(week.days.map(({ distance }) => distance))).toBe(67_000);
+    expect(roles(race(6)).filter((role) => role !== 'rest')).toHaveLength(6);
+  });
+
+  it('nothing of it is made up: the next week rises from the last building week', () => {
+    const weeks = laid(race(6)).weeks.map(({ volume }) => volume);
+    expect(weeks[10]).toBeLessThanOrEqual(77_000 * 1.1);
+    expect(weeks[8]).toBeGreaterThan(weeks[9] ?? 0);
+  });
+
+  it('a test takes the place of quality, with an easy day on either side', () => {
+    const test: BlockEvent = { kind: 'test', name: 'Time trial', from: day(2) };
+    expect(roles(test)).toEqual(['easy', 'easy', 'test', 'rest', 'quality', 'short-easy', 'long']);
+    expect(week10(test).volume).toBe(week10().volume);
+  });
+
+  it('days away have no running; what is left is its part of the week', () => {
+    const week = week10(stay('away', 0, 3));
+    // Three sevenths of 77 km are 33.
+    expect(week.volume).toBe(33_000);
+    expect(week.days.slice(0, 4).every(({ distance }) => distance === 0)).toBe(true);
+    expect(week.recovery).toBe(true);
+  });
+
+  it('a week wholly away is empty, and the long run is not looked for', () => {
+    const { weeks, findings } = laid(stay('away', 0, 6));
+    expect(weeks[9]).toMatchObject({ volume: 0, longRun: 0, runDays: 0 });
+    expect(findings.map(({ check }) => check)).not.toContain('growth-over-cap');
+  });
+
+  it('days away on the long run’s day move it to the nearest free one', () => {
+    expect(roles(stay('away', 5, 6)).indexOf('long')).toBe(4);
+  });
+});
+
+describe('events that cannot stand', () => {
+  const problems = (events: BlockEvent[], part = {}) =>
+    examineWishes(settle({ ...marathon, ...part, events }).wishes);
+
+  it.each([
+    ['a race after the goal', [{ ...race(0), from: '2027-04-19' }], 'event-after-race'],
+    ['a race before the start', [{ ...race(0), from: '2026-12-01' }], 'event-before-start'],
+    ['two stays on the same days', [stay('camp', 0, 6), stay('holiday', 4, 9)], 'events-overlap'],
+    ['two races on one day', [race(6), race(6, 5000)], 'events-overlap'],
+    ['a stay that ends before it begins', [stay('camp', 6, 0)], 'event-reversed'],
+    [
+      'a camp longer than the block',
+      [{ ...stay('camp', 0, 0), from: '2026-12-01', to: '2027-05-01' }],
+      'event-longer-than-block',
+    ],
+    [
+      'a stay outside the block',
+      [{ ...stay('camp', 0, 0), from: '2027-05-01', to: '2027-05-03' }],
+      'event-outside-block',
+    ],
+    [
+      'a stay over race day',
+      [{ ...stay('travel', 0, 0), from: '2027-04-16', to: '2027-04-18' }],
+      'event-over-race',
+    ],
+  ])('%s', (_, events, code) => {
+    const [problem] = problems(events);
+    expect(problem?.code).toBe(code);
+    expect(problem?.message).toMatch(/[.]$/);
+    expect(problem?.path[0]).toBe('events');
+  });
+
+  it('a race in a week pinned below it', () => {
+    const pins = [{ week: 10, volume: 9000 }];
+    expect(problems([race(6)], { pins }).map(({ code }) => code)).toEqual(['pin-under-race']);
+    expect(problems([race(6)], { pins: [{ week: 10, volume: 10_000 }] })).toEqual([]);
+  });
+
+  it('a race inside a camp may', () => {
+    expect(problems([stay('camp', 0, 6), race(3)])).toEqual([]);
+  });
+});

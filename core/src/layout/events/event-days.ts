@@ -1,0 +1,116 @@
+import { type CivilDate, addDays, differenceInDays } from '../../base/civil-date.js';
+import { type HouseRules, raceRules } from '../../rules/house-rules.js';
+import { clean } from '../../base/round.js';
+import { type BlockEvent, eventCharacters, lastDay } from '../../spec/event.js';
+
+/** What the events of a block ask of one day. */
+export interface EventDay {
+  /** Running as a part of a usual day: 0 for none, 1 for as usual. */
+  running: number;
+  /** The race or test on this day. */
+  race?: BlockEvent;
+  /** True when nothing hard belongs here. */
+  easy: boolean;
+}
+
+export type EventDays = ReadonlyMap<CivilDate, EventDay>;
+
+/** Easy days on either side of a test. */
+const AROUND_A_TEST = 1;
+
+/** A test without a distance of its own is one of these metres. */
+export const USUAL_TEST = 3000;
+
+/**
+ * What every day that an event touches may hold: fewer and easier days before
+ * and after a race by its distance, less running while away, a gentle return
+ * from illness. Where two events meet, the lesser running holds.
+ */
+export function eventDays(events: readonly BlockEvent[], rules: HouseRules): EventDays {
+  const days = new Map<CivilDate, EventDay>();
+  for (const event of events) {
+    if (event.kind === 'tune-up-race') aroundRace(event);
+    else if (event.kind === 'test') aroundTest(event);
+    else whileAway(event, event.running ?? rules.events[event.kind]);
+  }
+  return days;
+
+  function aroundRace(event: BlockEvent): void {
+    const { daysBefore, daysAfter } = raceRules(rules, event.distance ?? 0).tuneUp;
+    for (let day = 1; day <= daysBefore; day++) {
+      mark(addDays(event.from, -day), { running: rules.events.beforeTuneUp, easy: true });
+    }
+    for (let day = 1; day <= daysAfter; day++) mark(addDays(event.from, day), { easy: true });
+    mark(event.from, { race: event, easy: true });
+  }
+
+  function aroundTest(event: BlockEvent): void {
+    mark(event.from, { race: event, easy: true });
+    for (let day = 1; day <= AROUND_A_TEST; day++) {
+      mark(addDays(event.from, day), { easy: true });
+      mark(addDays(event.from, -day), { easy: true });
+    }
+  }
+
+  function whileAway(event: BlockEvent, running: number): void {
+    const length = differenceInDays(lastDay(event), event.from) + 1;
+    for (let day = 0; day < length; day++) {
+      mark(addDays(event.from, day), { running, easy: running < 1 });
+    }
+    if (event.kind !== 'illness') return;
+    for (let day = 0; day < length; day++) {
+      const date = addDays(lastDay(event), day + 1);
+      mark(date, { running: rules.events.afterIllness, easy: true });
+    }
+  }
+
+  function mark(date: CivilDate, part: Partial<EventDay>): void {
+    const old = days.get(date) ?? { running: 1, easy: false };
+    // A camp may ask for more than usual; anything else on the same day for less.
+    const running = days.has(date) ? Math.min(old.running, part.running ?? 1) : (part.running ?? 1);
+    const race = part.race ?? old.race;
+    days.set(date, { running, easy: old.easy || part.easy === true, ...(race && { race }) });
+  }
+}
+
+/** What events leave of a week, and what is raced in it. */
+export interface WeekOfEvents {
+  /** Part of usual running, 0–1 (a camp may ask for more). */
+  running: number;
+  /** Metres run in the races on the way. */
+  raced: number;
+}
+
+/** What events do to each week, in order. Weeks are whole but for the first and follow each other. */
+export function weeksOfEvents(
+  weeks: readonly { start: CivilDate; length: number }[],
+  days: EventDays,
+): WeekOfEvents[] {
+  const found = weeks.map(() => ({ running: 1, raced: 0 }));
+  for (const [date, { running, race }] of days) {
+    const index = weeks.findLastIndex(({ start }) => start <= date);
+    const week = weeks[index];
+    const sums = found[index];
+    if (!week || !sums || differenceInDays(date, week.start) >= week.length) continue;
+    sums.running += (running - 1) / week.length;
+    sums.raced += raceMetres(race);
+  }
+  // Floating-point dust would make a usual week look like one that is cut.
+  return found.map(({ running, raced }) => ({ running: clean(running), raced }));
+}
+
+/** Events that touch a week, in order of their first day. */
+export function eventsIn(
+  { start, length }: { start: CivilDate; length: number },
+  events: readonly BlockEvent[],
+): BlockEvent[] {
+  if (events.length === 0) return [];
+  const end = addDays(start, length - 1);
+  return events.filter((event) => event.from <= end && lastDay(event) >= start);
+}
+
+/** Metres of a race or test itself; warming up is not counted. */
+export function raceMetres(race: BlockEvent | undefined): number {
+  if (!race || !eventCharacters[race.kind].isRace) return 0;
+  return race.distance ?? USUAL_TEST;
+}

@@ -1,0 +1,75 @@
+import { type CalendarWeek, calendarWeeks } from '../../base/weeks.js';
+import { type EventDays, weeksOfEvents } from '../events/event-days.js';
+import { type Phase, layPhases } from '../phases/lay-phases.js';
+import { type HouseRules, raceRules } from '../../rules/house-rules.js';
+import { taperShares } from '../taper/taper-weeks.js';
+import { recoveryWeeks } from './recovery-weeks.js';
+import { runningOfCycle } from '../../spec/cycle.js';
+import type { Wishes } from '../../spec/block-spec.js';
+
+export type WeekKind = 'building' | 'recovery' | 'taper' | 'race';
+
+/** A week before any volume is laid into it. */
+export interface FrameWeek extends CalendarWeek {
+  kind: WeekKind;
+  phase: Phase;
+  /** Part of the heaviest week the taper leaves, 0–1. */
+  taperShare: number;
+  /** Part of usual running that events leave: 1 in a week like others. */
+  running: number;
+  /** Metres of the races and tests on the way in it. */
+  raced: number;
+}
+
+export interface Frame {
+  phases: Phase[];
+  weeks: FrameWeek[];
+  /** Index of the first week of the taper. */
+  taperStart: number;
+}
+
+/** The wishes that need no volume. */
+export type FrameWishes = Pick<
+  Wishes,
+  'start' | 'weeks' | 'weekStartsOn' | 'race' | 'phases' | 'taper'
+> & { volume: Pick<Wishes['volume'], 'recovery'>; week: Pick<Wishes['week'], 'days'> };
+
+/** Weeks, phases, taper, events and scheduled recovery weeks: all that needs no volume. */
+export function layFrame(wishes: FrameWishes, rules: HouseRules, days: EventDays): Frame {
+  const calendar = calendarWeeks(wishes.start, wishes.weeks, wishes.weekStartsOn);
+  const shares = taperShares(
+    calendar,
+    wishes.race.date,
+    raceRules(rules, wishes.race.distance),
+    wishes.taper,
+  );
+  const firstTapered = shares.findIndex((share) => share < 1);
+  const taperStart = firstTapered < 0 ? calendar.length - 1 : firstTapered;
+  const phases = layPhases(wishes.phases, wishes.weeks, wishes.weeks - taperStart);
+  const byEvents = weeksOfEvents(calendar, days);
+  const recovering = recoveryWeeks(wishes.volume.recovery, phases, taperStart);
+  const weeks = calendar.map((week, index) => ({
+    number: week.number,
+    toGo: week.toGo,
+    start: week.start,
+    length: week.length,
+    kind: kindOf(week, index >= taperStart, recovering),
+    phase: phaseOf(week.number, phases),
+    taperShare: shares[index] ?? 1,
+    running: (byEvents[index]?.running ?? 1) * runningOfCycle(wishes, week.start),
+    raced: byEvents[index]?.raced ?? 0,
+  }));
+  return { phases, weeks, taperStart };
+}
+
+function kindOf(week: CalendarWeek, tapers: boolean, recovering: Set<number>): WeekKind {
+  if (week.toGo === 0) return 'race';
+  if (tapers) return 'taper';
+  return recovering.has(week.number) ? 'recovery' : 'building';
+}
+
+function phaseOf(number: number, phases: readonly Phase[]): Phase {
+  const phase = phases.find(({ firstWeek, weeks }) => number < firstWeek + weeks);
+  if (!phase) throw new RangeError(`phases: expected one for week ${number}, received none`);
+  return phase;
+}

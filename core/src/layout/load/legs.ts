@@ -1,0 +1,106 @@
+import type { DayRole } from '../week/place-days.js';
+
+/** Policy: effort 0–10 of a day by its role (Foster's scale), until one is recorded. */
+const EFFORT: Readonly<Record<DayRole, number>> = {
+  rest: 0,
+  'short-easy': 2.5,
+  easy: 3,
+  long: 4,
+  quality: 5,
+  'semi-long': 3.5,
+  recovery: 2.5,
+  'cross-train': 3,
+  'tune-up': 8,
+  test: 7,
+  race: 0,
+};
+
+/** Decay of fatigue in days, and the spread of published fits. */
+const DECAY_DAYS = { usual: 10, quick: 7, slow: 15 };
+
+/** What a day weighs: seconds run, and seconds of cross-training. */
+interface LoadedDay {
+  role: DayRole;
+  time: number;
+  hardTime?: number | undefined;
+  cross?: { time: number } | undefined;
+}
+
+/** One day of the legs curve: 0 as on day one, lower is heavier. */
+export interface LegsDay {
+  value: number;
+  /** The curve with quicker and with slower decay; the band between is the model's doubt. */
+  quick: number;
+  slow: number;
+}
+
+export interface Legs {
+  days: LegsDay[];
+  /** Index of the day with the heaviest legs: the block's nadir. */
+  nadir: number;
+  /** Value on race morning. */
+  raceDay: number;
+}
+
+/**
+ * How heavy the legs are: the fatigue term of the impulse–response model,
+ * g(t) = Σ w(s)·e^(−(t−s)/τ) with τ = 10 d (band 7–15 d), started in the steady
+ * state of the starting volume and drawn as 1 − g/g₀ over 7-day means. A model,
+ * not a measurement.
+ *
+ * Sources: E. W. Banister (1975); R. H. Morton et al., "Modeling human
+ * performance in running", J. Appl. Physiol. 69 (1990). Load w is minutes ×
+ * effort: C. Foster, "Monitoring training in athletes with reference to
+ * overtraining syndrome", Med. Sci. Sports Exerc. 30 (1998).
+ *
+ * @param days role and seconds of every day up to race day
+ * @param startingLoad mean daily load, minutes × effort, before the block
+ */
+export function layLegs(days: readonly LoadedDay[], startingLoad: number): Legs {
+  const loads = days.map(dayLoad);
+  const usual = heaviness(loads, startingLoad, DECAY_DAYS.usual);
+  const quick = heaviness(loads, startingLoad, DECAY_DAYS.quick);
+  const slow = heaviness(loads, startingLoad, DECAY_DAYS.slow);
+  const curve = Array.from(usual, (value, index) => ({
+    value,
+    quick: quick[index] ?? value,
+    slow: slow[index] ?? value,
+  }));
+  return { days: curve, nadir: usual.indexOf(Math.min(...usual)), raceDay: usual.at(-1) ?? 0 };
+}
+
+/** Of cross-training, of hard running, and of the easy running around it. */
+const CROSS_EFFORT = 3;
+const HARD_EFFORT = 8;
+const AROUND_EFFORT = 3;
+
+/** Minutes × effort of one day: what is hard of it by itself, cross-training counted. */
+export function dayLoad({ role, time, hardTime, cross }: LoadedDay): number {
+  const across = ((cross?.time ?? 0) / 60) * CROSS_EFFORT;
+  if (!hardTime) return (time / 60) * EFFORT[role] + across;
+  const around = role === 'long' ? EFFORT.long : AROUND_EFFORT;
+  return ((time - hardTime) / 60) * around + (hardTime / 60) * HARD_EFFORT + across;
+}
+
+/** Values on each morning; a day's own running weighs from the next morning on. */
+function heaviness(
+  loads: readonly number[],
+  startingLoad: number,
+  decayDays: number,
+): Float64Array {
+  const keep = Math.exp(-1 / decayDays);
+  const steady = startingLoad / (1 - keep);
+  const values = new Float64Array(loads.length);
+  if (steady <= 0) return values;
+  const mornings = new Float64Array(loads.length);
+  // Of the last seven mornings; before the block all were alike.
+  let together = 7 * steady;
+  let fatigue = steady;
+  for (const [day, load] of loads.entries()) {
+    mornings[day] = fatigue;
+    together += fatigue - (mornings[day - 7] ?? steady);
+    fatigue = fatigue * keep + load;
+    values[day] = 1 - together / 7 / steady;
+  }
+  return values;
+}

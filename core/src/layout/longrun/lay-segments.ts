@@ -1,0 +1,72 @@
+import type { FrameWeek } from '../frame/frame.js';
+import { clean, roundTo } from '../../base/round.js';
+import type { LaidLongRun } from './lay-long-runs.js';
+import { type SegmentName, type SegmentShape, segmentSchools } from './segments.js';
+
+/** What a week's long run holds besides easy running. Amounts in m or s. */
+export interface Segment {
+  name: SegmentName;
+  /** Easy running before it. */
+  before: number;
+  amount: number;
+  /** Easy running after it. */
+  after: number;
+  /** Seconds per km against race pace, at its start and at its end. */
+  offset: readonly [start: number, end: number];
+}
+
+/** Phases whose long runs stay easy. */
+const EASY_PHASES: ReadonlySet<string> = new Set(['foundation', 'hills-and-strength']);
+/** Every so many building long runs carry the segment, counted back from the peak. */
+const EVERY = 2;
+
+/**
+ * The segments of the long runs: every second building one counted back from
+ * the last peak, from the first third of the block on and not in a foundation
+ * or hills phase unless all phases before the taper are; then one, short, after
+ * the peak. None in recovery weeks.
+ *
+ * @param step canonical amount to which a segment is rounded
+ */
+export function laySegments(
+  name: SegmentName,
+  weeks: readonly FrameWeek[],
+  longRuns: readonly LaidLongRun[],
+  step: number,
+): (Segment | undefined)[] {
+  if (name === 'easy') return weeks.map(() => undefined);
+  const carrying = exposures(weeks, longRuns);
+  const later = longRuns.findIndex(({ rule, longRun }) => rule === 'after-peak' && longRun > 0);
+  return weeks.map((_, index) => {
+    const place = carrying.indexOf(index);
+    if (place < 0 && index !== later) return undefined;
+    const progress = carrying.length < 2 ? 1 : place / (carrying.length - 1);
+    const shape = segmentSchools[name].shape({ progress, afterPeak: index === later });
+    return shape && cut(name, shape, longRuns[index]?.longRun ?? 0, step);
+  });
+}
+
+function exposures(weeks: readonly FrameWeek[], longRuns: readonly LaidLongRun[]): number[] {
+  const ready = weeks.flatMap((_, index) => {
+    const laid = longRuns[index];
+    const builds = laid && laid.longRun > 0 && !RESTED.has(laid.rule);
+    return builds && index >= weeks.length / 3 ? [index] : [];
+  });
+  const work = ready.filter((index) => !EASY_PHASES.has(weeks[index]?.phase.kind ?? ''));
+  const chosen = work.length > 0 ? work : ready;
+  return chosen.filter((_, place) => (chosen.length - 1 - place) % EVERY === 0);
+}
+
+const RESTED: ReadonlySet<string> = new Set(['recovery', 'after-peak', 'race', 'no-day', 'event']);
+
+function cut(
+  name: SegmentName,
+  { from, part, offset }: SegmentShape,
+  longRun: number,
+  step: number,
+): Segment | undefined {
+  const amount = Math.min(longRun, Math.max(step, roundTo(longRun * part, step)));
+  if (longRun < step) return undefined;
+  const before = Math.min(longRun - amount, roundTo(longRun * from, step));
+  return { name, before, amount, after: clean(longRun - before - amount), offset };
+}

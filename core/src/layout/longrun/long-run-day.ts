@@ -1,0 +1,45 @@
+import { type CivilDate, addDays, differenceInDays } from '../../base/civil-date.js';
+import type { EventDays } from '../events/event-days.js';
+
+/** Days a long run keeps from a race on the way. */
+const FROM_A_RACE = 3;
+
+/** Where a week's long run falls. */
+export interface LongRunDay {
+  /** Undefined when the week has no day for it. */
+  date: CivilDate | undefined;
+  /** True when an event moved it off its weekday. */
+  moved: boolean;
+  /** True when a race on the way stands in the week. */
+  race: boolean;
+}
+
+/**
+ * The day of a week's long run: the one wished, or the nearest day that an event
+ * leaves free. A race or test of the week keeps the long run three days off.
+ */
+export function longRunDay(
+  week: { start: CivilDate; length: number },
+  wished: CivilDate | undefined,
+  days: EventDays,
+): LongRunDay {
+  if (days.size === 0) return { date: wished, moved: false, race: false };
+  const dates = Array.from({ length: week.length }, (_, day) => addDays(week.start, day));
+  const races = dates.filter((date) => days.get(date)?.race?.kind === 'tune-up-race');
+  const tests = dates.filter((date) => days.get(date)?.race?.kind === 'test');
+  const suits = (date: CivilDate) =>
+    (days.get(date)?.running ?? 1) > 0 &&
+    !tests.includes(date) &&
+    races.every((race) => Math.abs(differenceInDays(race, date)) >= FROM_A_RACE);
+  if (wished === undefined || suits(wished)) {
+    return { date: wished, moved: false, race: races.length > 0 };
+  }
+  const nearest = dates
+    .filter(suits)
+    .sort(
+      (a, b) =>
+        Math.abs(differenceInDays(a, wished)) - Math.abs(differenceInDays(b, wished)) ||
+        a.localeCompare(b),
+    );
+  return { date: nearest[0], moved: true, race: races.length > 0 };
+}

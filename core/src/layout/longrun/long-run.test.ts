@@ -1,0 +1,171 @@
+import { describe, expect, it } from 'vitest';
+import { layOut } from '../../lay-out/lay-out.js';
+import { defaultHouseRules } from '../../rules/house-rules.js';
+import { settle } from '../resolve/resolve.js';
+import { marathon } from '../../testing/examples.js';
+import type { Given } from '../../spec/block-spec.js';
+import { ladderNames, longRunLadders } from './ladders.js';
+import { longRunGrowthLimit, longRunShareLimit, longRunTimeLimit } from './limits.js';
+
+const longRuns = (given: Given) => layOut(given).weeks.map(({ longRun }) => longRun / 1000);
+const withLadder = (ladder: (typeof ladderNames)[number]): Given => ({
+  ...marathon,
+  volume: { ...marathon.volume, start: 80_000, peak: 110_000 },
+  longRun: { ...marathon.longRun, ladder },
+});
+
+describe('the limits of a long run', () => {
+  const { wishes } = settle(marathon);
+  const with_ = (runDays: number, distance: number) => ({
+    ...wishes,
+    week: { ...wishes.week, runDays },
+    race: { ...wishes.race, distance },
+  });
+
+  it.each([
+    ['five days toward a half', 5, 21_097.5, 60_000, 0.3],
+    ['a light week', 5, 21_097.5, 44_900, 0.35],
+    ['just not a light week', 5, 21_097.5, 45_000, 0.3],
+    ['four days', 4, 21_097.5, 60_000, 0.35],
+    ['three days and a light week', 3, 21_097.5, 40_000, 0.45],
+    ['toward a marathon', 6, 42_195, 90_000, 0.35],
+    ['never more than half', 2, 42_195, 30_000, 0.5],
+  ])('share: %s', (_, runDays, distance, volume, share) => {
+    const limit = longRunShareLimit(with_(runDays, distance), defaultHouseRules, volume, 335);
+    expect(limit).toBeCloseTo(share, 9);
+  });
+
+  it('time: three hours at 5:35 /km are 32.2 km', () => {
+    expect(longRunTimeLimit(wishes, defaultHouseRules, 335)).toBeCloseTo(32_238.8, 1);
+  });
+
+  it('growth: 3 km more up to 30 km, a tenth more after', () => {
+    expect(longRunGrowthLimit(wishes, defaultHouseRules, 20_000, 335)).toBe(23_000);
+    expect(longRunGrowthLimit(wishes, defaultHouseRules, 30_000, 335)).toBeCloseTo(33_000, 6);
+    expect(longRunGrowthLimit(wishes, defaultHouseRules, 35_000, 335)).toBeCloseTo(38_500, 6);
+  });
+
+  it('counts the same limits in seconds where the block counts time', () => {
+    const byTime = { ...wishes, athlete: { ...wishes.athlete, basis: 'time' as const } };
+    expect(longRunTimeLimit(byTime, defaultHouseRules, 360)).toBe(10_800);
+    // 3 km at 6:00 /km are 18 minutes.
+    expect(longRunGrowthLimit(byTime, defaultHouseRules, 3600, 360)).toBeCloseTo(3600 + 1080, 6);
+  });
+});
+
+describe('ladders', () => {
+  it('straight: twelve rungs from 19 to 32 km climb by 1.2 km', () => {
+    // Building weeks 1–3, 5–7, 9–11, 13–15; recovery weeks take a quarter off.
+    expect(longRuns(withLadder('straight')).slice(0, 15)).toEqual([
+      19, 20, 21, 16, 23, 24, 25, 19, 26, 27, 28, 21, 30, 31, 32,
+    ]);
+  });
+
+  it('two up, one back: the third from the top is a fifth shorter', () => {
+    const rungs = longRuns(withLadder('two-up-one-back'));
+    expect(rungs[14]).toBe(32);
+    expect(rungs[12]).toBeLessThan(rungs[10] ?? 0);
+  });
+
+  it('alternating: every second one is a quarter shorter', () => {
+    const rungs = longRuns(withLadder('alternating'));
+    expect(rungs[14]).toBe(32);
+    expect(rungs[13]).toBeLessThan((rungs[12] ?? 0) * 0.9);
+  });
+
+  it.each(ladderNames)('%s is whole at the peak', (name) => {
+    expect(longRunLadders[name].part(0)).toBe(1);
+  });
+});
+
+describe('the last peak', () => {
+  const peakWeek = (given: Given) => {
+    const runs = longRuns(given);
+    return runs.lastIndexOf(Math.max(...runs)) + 1;
+  };
+
+  it.each([
+    [2, 16],
+    [3, 15],
+    [4, 14],
+  ])('asked %d weeks out stands in week %d of 18', (lastPeakWeeksOut, week) => {
+    const given = {
+      ...withLadder('straight'),
+      longRun: { ...marathon.longRun, peak: 30_000, lastPeakWeeksOut },
+    };
+    expect(peakWeek(given)).toBe(week);
+  });
+
+  it('keeps out of a recovery week', () => {
+    const given: Given = {
+      ...withLadder('straight'),
+      longRun: { ...marathon.longRun, lastPeakWeeksOut: 6 },
+    };
+    const block = layOut(given);
+    expect(block.weeks[11]?.recovery).toBe(true);
+    expect(peakWeek(given)).not.toBe(12);
+  });
+
+  it('is counted in days: before a Saturday race Sunday’s long run is 20 days out, in a week just tapering', () => {
+    const given = { ...marathon, race: { ...marathon.race, date: '2027-04-17' } };
+    expect(longRuns(given).slice(-4)).toEqual([31, 20, 12, 0]);
+  });
+});
+
+describe('a long run made shorter on purpose', () => {
+  it('stays the longest run of its week: 49 km over six days leave 9.3, not 8', () => {
+    const { weeks } = layOut({
+      ...marathon,
+      race: { name: 'Breakwater Mile', date: '2027-04-18', distance: 1609 },
+      volume: { ...marathon.volume, start: 65_000, peak: 72_000 },
+      longRun: { start: 13_000, peak: 15_000, ladder: 'alternating', lastPeakWeeksOut: 2 },
+    });
+    for (const week of weeks.filter(({ longRun }) => longRun > 0)) {
+      const others = week.days
+        .filter(({ role }) => role !== 'long')
+        .map(({ distance }) => distance);
+      expect(Math.max(...others), `week ${week.number}`).toBeLessThanOrEqual(week.longRun);
+    }
+  });
+});
+
+describe('the week before a marathon', () => {
+  it('never holds more than about 40 % of the peak long run, however few the run days', () => {
+    const { weeks } = layOut({
+      ...marathon,
+      volume: { ...marathon.volume, start: 110_000, peak: 140_000 },
+      week: { runDays: 4, longRunOn: 'sunday', qualityOn: ['wednesday'] },
+    });
+    const peak = Math.max(...weeks.map(({ longRun }) => longRun));
+    expect(weeks.at(-2)?.longRun).toBeLessThanOrEqual(0.4 * peak + 500);
+    expect(weeks.at(-3)?.longRun).toBeLessThanOrEqual(0.65 * peak + 500);
+  });
+});
+
+describe('a long run that cannot be', () => {
+  it('is none in race week, nor in a short first week without its day', () => {
+    const { weeks: _counted, ...undated } = marathon;
+    const block = layOut({ ...undated, start: '2026-12-17', week: { longRunOn: 'tuesday' } });
+    expect(block.weeks[0]).toMatchObject({ longRun: 0, longRunRule: 'no-day' });
+    expect(block.weeks.at(-1)).toMatchObject({ longRun: 0, longRunRule: 'race' });
+  });
+
+  it('says what held it', () => {
+    const low = layOut({ ...marathon, volume: { ...marathon.volume, peak: 70_000 } });
+    expect(low.weeks.map(({ longRunRule }) => longRunRule)).toContain('share-cap');
+    const slow = layOut({
+      ...withLadder('straight'),
+      athlete: { ...marathon.athlete, results: [] },
+      race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
+    });
+    // Six minutes a kilometre: three hours are 30 km.
+    expect(Math.max(...slow.weeks.map(({ longRun }) => longRun))).toBe(30_000);
+    expect(slow.weeks.map(({ longRunRule }) => longRunRule)).toContain('time-cap');
+  });
+
+  it('is carried by its week when it is pinned beyond it', () => {
+    const block = layOut({ ...marathon, pins: [{ week: 17, longRun: 80_000 }] });
+    expect(block.weeks[16]).toMatchObject({ longRun: 80_000, volume: 80_000 });
+    expect(block.findings.map(({ check }) => check)).toContain('long-run-over-share');
+  });
+});

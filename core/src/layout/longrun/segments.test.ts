@@ -1,0 +1,72 @@
+import { describe, expect, it } from 'vitest';
+import { layOut } from '../../lay-out/lay-out.js';
+import { marathon } from '../../testing/examples.js';
+import { defaultPaces } from '../../paces/default-paces.js';
+import { longRunWords } from '../week/session-words.js';
+import { segmentNames, segmentSchools } from './segments.js';
+
+const laid = (segment: (typeof segmentNames)[number]) =>
+  layOut({ ...marathon, longRun: { ...marathon.longRun, segment } }).weeks;
+
+describe('segments of long runs', () => {
+  // From the first third on and not in the foundation: long runs of weeks 6, 7, 9, 10, 11, 13, 14
+  // and 15 build; every second one counted back from the peak carries.
+  it('race-pace finish: hand-worked, from a quarter to half of the run', () => {
+    const carried = laid('race-pace-finish').flatMap(({ number, longRun, segment }) =>
+      segment ? [[number, longRun, segment.amount, segment.before]] : [],
+    );
+    expect(carried).toEqual([
+      [7, 24_000, 6000, 18_000],
+      [10, 27_000, 9000, 18_000],
+      [13, 30_000, 13_000, 17_000],
+      [15, 32_000, 16_000, 16_000],
+      // Near the race shorter, and slightly faster.
+      [16, 21_000, 5000, 16_000],
+    ]);
+    expect(laid('race-pace-finish')[15]?.segment?.offset).toEqual([-5, -5]);
+  });
+
+  it('the middle block has easy running on either side', () => {
+    const week = laid('middle-block')[14];
+    expect(week?.segment).toMatchObject({ before: 8000, amount: 16_000, offset: [0, 0] });
+    const long = week?.days.find(({ role }) => role === 'long');
+    expect(long?.sessions).toMatchObject([
+      { shorthand: '8 km easy; 16 km @ race pace; 8 km easy', hardDistance: 16_000 },
+    ]);
+  });
+
+  it('its words add up in tenths: 12.44 + 6.44 + 12.12 km are 31, written 12.5 + 6.4 + 12.1', () => {
+    const segment = {
+      name: 'middle-block',
+      before: 12_440,
+      amount: 6440,
+      after: 12_120,
+      offset: [0, 0],
+    } as const;
+    const words = longRunWords(31_000, segment, {
+      counted: { basis: 'distance', unit: 'km' },
+      table: defaultPaces,
+    });
+    expect(words).toBe('12.5 km easy; 6.4 km @ race pace; 12.1 km easy');
+  });
+
+  it('the progression walks from 45 s slower to 10 s faster', () => {
+    expect(segmentSchools.progression.shape({ progress: 1, afterPeak: false })).toEqual({
+      from: expect.closeTo(1 / 3, 9) as number,
+      part: expect.closeTo(2 / 3, 9) as number,
+      offset: [45, -10],
+    });
+  });
+
+  it('all easy holds nothing', () => {
+    expect(laid('easy').every(({ segment }) => segment === undefined)).toBe(true);
+  });
+
+  it.each(segmentNames)('%s: never in a recovery week, never longer than its run', (name) => {
+    for (const { segment, recovery, longRun } of laid(name)) {
+      if (!segment) continue;
+      expect(recovery).toBe(false);
+      expect(segment.before + segment.amount).toBeLessThanOrEqual(longRun);
+    }
+  });
+});

@@ -1,0 +1,88 @@
+import { type PhaseKind, phaseCharacters } from '../../spec/phase-kinds.js';
+import { type LayoutPart, type PhaseLayoutName, phaseLayouts } from './layouts.js';
+import { scaleWeeks } from './scale.js';
+
+/** A phase that the coach names and sizes. */
+export interface OwnPhase {
+  kind: PhaseKind;
+  name: string;
+  weeks: number;
+  /** True when its last week is a recovery week. */
+  closes?: boolean | undefined;
+}
+
+/** A layout, and the coach's own phases where it is `own`. */
+export interface PhaseWish {
+  layout: PhaseLayoutName;
+  own: OwnPhase[];
+}
+
+/** A run of whole weeks with one emphasis. */
+export interface Phase {
+  kind: PhaseKind;
+  name: string;
+  purpose: string;
+  /** Number of its first week. */
+  firstWeek: number;
+  weeks: number;
+  /** True when the layout closes it with a recovery week. */
+  closes: boolean;
+}
+
+/**
+ * The phases of a block, in order, covering every week once.
+ *
+ * @param weeks length of the block
+ * @param taperWeeks weeks at the end in which volume comes down
+ */
+export function layPhases(wish: PhaseWish, weeks: number, taperWeeks: number): Phase[] {
+  const parts = wish.layout === 'own' ? ownParts(wish) : layoutParts(wish, weeks, taperWeeks);
+  let firstWeek = 1;
+  return parts
+    .filter((part) => part.weeks > 0)
+    .map(({ kind, name, closes, weeks: length }) => {
+      const phase = {
+        kind,
+        name,
+        purpose: phaseCharacters[kind].purpose,
+        firstWeek,
+        weeks: length,
+        closes: closes ?? false,
+      };
+      firstWeek += length;
+      return phase;
+    });
+
+  function ownParts({ own }: PhaseWish) {
+    const lengths = own.map((phase) => phase.weeks);
+    const scaled = scaleWeeks(lengths, weeks);
+    return own.map(({ kind, name, closes = false, weeks: weight }, index) =>
+      sized({ kind, name, closes, weight }, scaled[index]),
+    );
+  }
+}
+
+type SizedPart = LayoutPart & { weeks: number };
+
+function layoutParts(wish: PhaseWish, weeks: number, taperWeeks: number): SizedPart[] {
+  const layout = phaseLayouts[wish.layout];
+  const taper = sized({ kind: 'taper', name: 'Taper', weight: 0 }, taperWeeks);
+  const weights = layout.parts.map((part) => part.weight);
+  if (layout.taperIsAPart && weeks / layout.parts.length >= taperWeeks) {
+    const lengths = scaleWeeks(weights, weeks);
+    const parts = layout.parts.map((part, index) => sized(part, lengths[index]));
+    const last = parts.at(-1);
+    if (last) last.weeks -= taperWeeks;
+    return [...parts, taper];
+  }
+  const building = layout.taperIsAPart ? layout.parts.slice(0, -1) : layout.parts;
+  const lengths = scaleWeeks(
+    building.map((part) => part.weight),
+    weeks - taperWeeks,
+  );
+  return [...building.map((part, index) => sized(part, lengths[index])), taper];
+}
+
+function sized(part: LayoutPart, weeks = 0): SizedPart {
+  return { weeks, ...part };
+}

@@ -1,0 +1,111 @@
+import { describe, expect, it } from 'vitest';
+import { layOut } from '../../lay-out/lay-out.js';
+import { marathon } from '../../testing/examples.js';
+import { examineGiven, examineWishes } from '../validate/validate.js';
+import { settle } from './resolve.js';
+import type { Given } from '../../spec/block-spec.js';
+import { withPin } from '../../spec/with-pin.js';
+
+const bare: Given = { race: { name: 'Tidewrack Half', date: '2027-05-02', distance: 21_097.5 } };
+const settled = (given: Given) => settle(given).wishes;
+const codes = (given: Given) => examineWishes(settled(given)).map(({ code }) => code);
+
+describe('settling', () => {
+  it('works out a whole block from a race alone', () => {
+    const { wishes, reasons } = settle(bare);
+    expect(wishes).toMatchObject({ weeks: 14, weekStartsOn: 'monday', start: '2027-01-25' });
+    expect(examineWishes(wishes)).toEqual([]);
+    expect(reasons().weeks).toContain('14 is usual for the half marathon');
+  });
+
+  it.each([800, 5000, 10_000, 21_097.5, 42_195])(
+    'suggests nothing that its own checks find fault with: %d m',
+    (distance) => {
+      for (const weeks of [12, 14, 16]) {
+        const given = { ...bare, race: { ...bare.race, distance }, weeks };
+        const serious = layOut(given).findings.filter(({ level }) => level !== 'note');
+        expect(serious).toEqual([]);
+      }
+    },
+  );
+
+  it('starts at the mean of the last four real weeks', () => {
+    const recentWeeks = [99_000, 52_000, 55_000, 54_000, 57_000];
+    expect(settled({ ...bare, athlete: { recentWeeks } }).volume.start).toBe(55_000);
+  });
+
+  it('keeps the often hurt to three easy runs a week', () => {
+    const wishes = settled({ ...bare, athlete: { oftenHurt: true } });
+    expect(wishes.week).toMatchObject({ runDays: 3, qualityOn: [] });
+    expect(wishes.phases.layout).toBe('three-runs-a-week');
+  });
+
+  it('never touches what the coach gave, and says so', () => {
+    const { wishes, reasons } = settle(marathon);
+    expect(wishes.volume).toMatchObject(marathon.volume ?? {});
+    expect(reasons().peak).toBe('As you set it.');
+  });
+});
+
+describe('examining', () => {
+  const pinned = (pins: Given['pins']) => codes({ ...marathon, pins });
+
+  it.each<[string, Given, string[]]>([
+    ['no date and no start', { race: { name: 'x', distance: 5000 } }, ['race-date-missing']],
+    ['race before start', { ...bare, start: '2027-06-01' }, ['race-before-start']],
+    ['a start a year before', { ...bare, start: '2026-05-01' }, ['weeks-out-of-range']],
+    ['weeks that disagree', { ...bare, start: '2027-01-25', weeks: 12 }, ['weeks-disagree']],
+    ['weeks that agree', { ...bare, start: '2027-01-25', weeks: 14 }, []],
+  ])('%s', (_, given, expected) => {
+    expect(examineGiven(given).map(({ code }) => code)).toEqual(expected);
+  });
+
+  it('says where and what for volumes that cannot be', () => {
+    const [problem] = examineWishes(
+      settled({ ...marathon, volume: { ...marathon.volume, peak: 50_000 } }),
+    );
+    expect(problem).toEqual({
+      code: 'peak-below-start',
+      path: ['volume', 'peak'],
+      message: 'The peak of 50 km is below the start of 55 km. Raise the peak or lower the start.',
+    });
+    expect(codes({ ...marathon, volume: { start: 55_000, peak: 1_000_000 } })).toEqual([
+      'amount-out-of-range',
+    ]);
+    expect(codes({ ...marathon, longRun: { start: 20_000, peak: 19_000 } })).toEqual([
+      'long-run-peak-below-start',
+    ]);
+  });
+
+  it('refuses pins outside the block, twice, or larger than their week', () => {
+    expect(pinned([{ week: 18, volume: 400_000 }])).toEqual([]);
+    expect(pinned([{ week: 18, volume: 400_001 }])).toEqual(['amount-out-of-range']);
+    expect(pinned([{ week: 19, volume: 50_000 }])).toEqual(['pin-outside-block']);
+    expect(
+      pinned([
+        { week: 3, volume: 50_000 },
+        { week: 3, longRun: 9000 },
+      ]),
+    ).toEqual(['pin-twice']);
+    expect(pinned([{ week: 3, volume: 20_000, longRun: 20_001 }])).toEqual([
+      'pin-long-run-over-week',
+    ]);
+  });
+
+  it('wants a phase of the coach’s own', () => {
+    const given = { ...marathon, phases: { layout: 'own' as const } };
+    expect(examineGiven(given).map(({ code }) => code)).toEqual(['own-phases-missing']);
+  });
+});
+
+describe('pinning', () => {
+  it('sets, merges, takes away and keeps order', () => {
+    const one = withPin([], 7, 'volume', 60_000);
+    const two = withPin(withPin(one, 3, 'longRun', 20_000), 7, 'longRun', 18_000);
+    expect(two).toEqual([
+      { week: 3, longRun: 20_000 },
+      { week: 7, volume: 60_000, longRun: 18_000 },
+    ]);
+    expect(withPin(one, 7, 'volume', undefined)).toEqual([]);
+  });
+});

@@ -1,0 +1,37 @@
+import { type Weekday, shiftWeekday } from '../../base/weekday.js';
+import type { Athlete, Given, WeekWish } from '../../spec/block-spec.js';
+
+const USUAL_RUN_DAYS = 5;
+const OFTEN_HURT_RUN_DAYS = 3;
+
+/** Run days, long run, quality and rest days, where not given. */
+export function suggestWeek(given: Given, athlete: Athlete, weekStartsOn: Weekday): WeekWish {
+  const { days, byPhase } = given.week ?? {};
+  const usual = athlete.oftenHurt ? OFTEN_HURT_RUN_DAYS : USUAL_RUN_DAYS;
+  const free = 7 - athlete.unavailable.length;
+  const runDays = given.week?.runDays ?? Math.max(2, Math.min(usual, free));
+  const longRunOn = given.week?.longRunOn ?? usualLongRunDay(athlete, weekStartsOn);
+  return {
+    runDays,
+    longRunOn,
+    qualityOn: given.week?.qualityOn ?? usualQualityDays(athlete, longRunOn, runDays),
+    restOn: given.week?.restOn ?? [],
+    midweek: given.week?.midweek,
+    days,
+    byPhase,
+  };
+}
+
+function usualLongRunDay({ unavailable }: Athlete, weekStartsOn: Weekday): Weekday {
+  const last = shiftWeekday(weekStartsOn, 6);
+  const wished: Weekday[] = ['sunday', 'saturday', last];
+  return wished.find((day) => !unavailable.includes(day)) ?? last;
+}
+
+/** Two and five days after the long run: an easy day at least lies between all three. */
+function usualQualityDays(athlete: Athlete, longRunOn: Weekday, runDays: number): Weekday[] {
+  if (athlete.oftenHurt) return [];
+  const days = [shiftWeekday(longRunOn, 2), shiftWeekday(longRunOn, 5)];
+  const free = days.filter((day) => !athlete.unavailable.includes(day));
+  return free.slice(0, runDays >= USUAL_RUN_DAYS ? 2 : 1);
+}

@@ -1,0 +1,85 @@
+import { describe, expect, it } from 'vitest';
+import { layOut } from '../lay-out/lay-out.js';
+import { marathon } from '../testing/examples.js';
+import type { Given } from '../spec/block-spec.js';
+
+const under = (values: Record<string, number>, part: Partial<Given> = {}) =>
+  layOut({ ...marathon, ...part, overrides: { values } });
+const volumes = (block: ReturnType<typeof layOut>) => block.weeks.map(({ volume }) => volume);
+
+/** That a figure of the book does what it says: each set otherwise, and seen in the block. */
+describe('house rules at work', () => {
+  it('steps: laid out in fives of a kilometre', () => {
+    const block = under({ 'layoutStep.distance': 5 });
+    const building = volumes(block).slice(1, 13);
+    expect(building.filter((volume) => volume % 5000 !== 0)).toEqual([]);
+  });
+
+  it('the share of the long run: a quarter of 92 km and five points before a marathon are 27', () => {
+    const block = under({ 'longRun.share': 0.25 });
+    expect(Math.max(...block.weeks.map(({ longRun }) => longRun))).toBe(27_000);
+  });
+
+  it('time on the feet: two and a half hours at 335 s/km are 26.8 km', () => {
+    const block = under({ 'longRun.mostTime': 9000 });
+    expect(Math.max(...block.weeks.map(({ longRun }) => longRun))).toBe(26_000);
+    expect(block.weeks.some(({ longRunRule }) => longRunRule === 'time-cap')).toBe(true);
+  });
+
+  it('the growth of the long run: a kilometre a week holds the ladder back', () => {
+    const block = under({ 'longRun.growthDistance': 1000, 'longRun.growthShare': 0.01 });
+    expect(block.weeks.some(({ longRunRule }) => longRunRule === 'growth-cap')).toBe(true);
+  });
+
+  it('two weeks out and one week out: halves of the peak', () => {
+    const block = under({
+      'longRun.taperShares.twoWeeksOut': 0.5,
+      'longRun.taperShares.oneWeekOut': 0.25,
+    });
+    expect(block.weeks.slice(-3).map(({ longRun }) => longRun)).toEqual([16_000, 8000, 0]);
+  });
+
+  it('days of the taper: a marathon tapered like a 10 km', () => {
+    const block = under({ 'races.marathon.taperDays.most': 10 });
+    expect(block.weeks.filter(({ taperShare }) => taperShare < 1)).toHaveLength(2);
+  });
+
+  it('running on a holiday, and before a race on the way', () => {
+    const events: Given['events'] = [
+      { kind: 'holiday', name: 'Ostrel', from: '2027-02-15', to: '2027-02-21' },
+    ];
+    // Week 9 builds to 77 km: a fifth of it is 15.4.
+    expect(volumes(under({ 'events.holiday': 0.2 }, { events }))[9]).toBe(15_000);
+    const race: Given['events'] = [
+      { kind: 'tune-up-race', name: 'Gullstone 10', from: '2027-02-21', distance: 10_000 },
+    ];
+    const rested = volumes(under({ 'races.10-km.tuneUp.daysBefore': 0 }, { events: race }));
+    expect(rested[9]).toBeGreaterThan(77_000);
+  });
+
+  it('a quality day like an easy one', () => {
+    // A lean week of the taper: its session needs no more room than a day gives.
+    const of = (quality: number, role: string) =>
+      under({ 'week.quality': quality }).weeks[15]?.days.find((day) => day.role === role)
+        ?.distance ?? 0;
+    expect(of(1, 'quality')).toBe(of(1, 'easy'));
+    expect(of(1.3, 'quality')).toBeGreaterThan(of(1.3, 'easy'));
+  });
+
+  it('what a new block starts from: weeks, peak and cap of the house', () => {
+    const { wishes } = layOut({
+      race: marathon.race,
+      houseRules: {
+        values: {
+          'races.marathon.weeks.usual': 14,
+          'volume.growthCap': 0.06,
+          'recovery.every': 3,
+          'recovery.depth': 0.4,
+        },
+      },
+    });
+    expect(wishes.weeks).toBe(14);
+    expect(wishes.volume.growth.cap).toBe(0.06);
+    expect(wishes.volume.recovery).toMatchObject({ every: 3, depth: 0.4 });
+  });
+});

@@ -1,0 +1,187 @@
+import type { CivilDate } from '../../base/civil-date.js';
+import type { PhaseKind } from '../../spec/phase-kinds.js';
+import type { HouseRules } from '../../rules/house-rules.js';
+import { type SessionTotals, sessionTotals } from '../../sessions/breakdown/lay-session.js';
+import { sessionOf } from '../../sessions/shorthand/parse-session.js';
+import type { SessionPaces } from '../../sessions/shorthand/session-paces.js';
+import type { Part } from '../../sessions/shorthand/session.js';
+import type { PlannedDay } from '../week/plan-week.js';
+import { dayWishOf } from '../../spec/fixed-day.js';
+import type { Wishes } from '../../spec/block-spec.js';
+import { halved, scaled } from '../../sessions/library/exposure.js';
+import type { SessionFamily, SessionUse } from '../../spec/progression.js';
+import { ways } from '../../sessions/library/ways.js';
+
+/** A key session without warming up and cooling down, at the paces of its day. */
+export interface KeySession {
+  parts: readonly Part[];
+  laid: SessionTotals;
+  family: SessionFamily;
+  /** Counted from 1 for as long as the family stays. */
+  exposure: number;
+}
+
+/** A week whose quality days are to be filled. */
+export interface WeekToFill {
+  phase: PhaseKind;
+  raceWeek: boolean;
+  /** Metres of the week, and of them what its long run holds at race pace or near it. */
+  distance: number;
+  inLongRun: number;
+  days: readonly PlannedDay[];
+}
+
+/** Where a quality day of the week has come to. */
+interface Line {
+  family: SessionFamily;
+  exposure: number;
+  parts: readonly Part[];
+  laid: SessionTotals;
+  /** Hard metres that the next family is sized to: hills are no measure for the flat. */
+  toMatch: number;
+}
+
+/**
+ * Fills the quality days of a block with its families: exposure after exposure,
+ * recovery weeks and races skipped as they hold no quality day, halved in race
+ * week. The first exposure of a family is sized to the hard running of what came
+ * before, the very first to the house rule’s part of the week.
+ */
+export function fillSessions(
+  wishes: Wishes,
+  rules: HouseRules,
+  weeks: readonly WeekToFill[],
+  pacesOn: (day: CivilDate) => SessionPaces,
+): Map<CivilDate, KeySession> {
+  const filled = new Map<CivilDate, KeySession>();
+  const lines = new Map<number, Line>();
+  for (const week of weeks) {
+    const quality = week.days.filter(({ role }) => role === 'quality');
+    for (const [index, { date }] of quality.entries()) {
+      const family = familyFor(wishes.sessions, week.phase, index + 1);
+      if (!family) continue;
+      const paces = pacesOn(date);
+      const own = followedOn(date);
+      const line = own ? taken(own, family, index, paces) : next(family, index, week, paces);
+      if (!line) continue;
+      if (!week.raceWeek) lines.set(index, line);
+      const { exposure } = line;
+      const { parts, laid } = week.raceWeek
+        ? lay(halved(line.parts), paces)
+        : own
+          ? line
+          : within(line, mostOf(week, quality.length), paces);
+      filled.set(date, { parts, laid, family, exposure });
+    }
+  }
+  return filled;
+
+  /** Hard metres that one session of a week may hold, its long run counted in. */
+  function mostOf({ distance, inLongRun }: WeekToFill, count: number): number {
+    const left = rules.sessions.mostOfWeek * distance - inLongRun;
+    return Math.min(rules.sessions.mostHard * distance, Math.max(0, left) / count);
+  }
+
+  /** The same session with less of it, where its week bears no more. */
+  function within(line: Line, most: number, paces: SessionPaces): Pick<Line, 'parts' | 'laid'> {
+    const hard = line.laid.hardDistance;
+    if (hard <= most || hard === 0) return line;
+    return lay(scaled(line.parts, most / hard), paces);
+  }
+
+  function next(
+    family: SessionFamily,
+    index: number,
+    week: WeekToFill,
+    paces: SessionPaces,
+  ): Line | undefined {
+    const before = lines.get(index);
+    const most = rules.sessions.mostHard * week.distance;
+    if (before?.family.id !== family.id) {
+      const target = Math.min(most, before?.toMatch ?? rules.sessions.firstHard * week.distance);
+      return sized(family, target, paces, RESTED.has(week.phase), before);
+    }
+    const exposure = before.exposure + 1;
+    const same = matching({ family, exposure, ...lay(before.parts, paces) }, before);
+    if (exposure > family.most) return same;
+    const grown = lay(ways[family.way].next(before.parts, family.by), paces);
+    const hard = grown.laid.hardDistance;
+    // More than the week bears stays as it was.
+    if (hard > most && hard > same.laid.hardDistance) return same;
+    return matching({ family, exposure, ...grown }, before);
+  }
+
+  function sized(
+    family: SessionFamily,
+    target: number,
+    paces: SessionPaces,
+    noMore: boolean,
+    before: Line | undefined,
+  ): Line | undefined {
+    const parts = sessionOf(family.start)?.parts;
+    if (!parts) return undefined;
+    const first = lay(parts, paces);
+    const hard = first.laid.hardDistance;
+    const ratio = noMore ? Math.min(1, target / hard) : target / hard;
+    const fitted = hard > 0 && target > 0 ? lay(scaled(parts, ratio), paces) : first;
+    return matching({ family, exposure: 1, ...fitted }, before);
+  }
+
+  /** What the coach wrote for the date, where later ones follow it. */
+  function followedOn(date: CivilDate): readonly Part[] | undefined {
+    const wish = dayWishOf(wishes.days, date);
+    if (!wish.follow || wish.session === undefined) return undefined;
+    const parts = sessionOf(wish.session)?.parts ?? [];
+    return mainParts(parts);
+  }
+
+  function taken(
+    parts: readonly Part[],
+    family: SessionFamily,
+    index: number,
+    paces: SessionPaces,
+  ): Line {
+    const before = lines.get(index);
+    const exposure = before?.family.id === family.id ? before.exposure + 1 : 1;
+    return matching({ family, exposure, ...lay(parts, paces) }, before);
+  }
+}
+
+/** Phases in which a family is never made larger than it starts. */
+const RESTED: ReadonlySet<PhaseKind> = new Set(['taper', 'race-week', 'recovery']);
+
+/** The family of the nth quality day of a week; the last named one serves the days after it. */
+function familyFor(
+  uses: readonly SessionUse[],
+  phase: PhaseKind,
+  place: number,
+): SessionFamily | undefined {
+  let found: SessionUse | undefined;
+  for (const use of uses) {
+    const serves = use.phase === phase && use.place <= place;
+    if (serves && use.place > (found?.place ?? 0)) found = use;
+  }
+  return found?.family;
+}
+
+/** Without the easy running at either end. */
+function mainParts(parts: readonly Part[]): readonly Part[] {
+  const isMain = (part: Part) => part.kind !== 'words' && !(part.kind === 'run' && isEasy(part));
+  const first = parts.findIndex(isMain);
+  const last = parts.findLastIndex(isMain);
+  return first < 0 ? parts : parts.slice(first, last + 1);
+}
+
+function isEasy({ piece: { target } }: Extract<Part, { kind: 'run' }>): boolean {
+  return target === undefined || (target.kind === 'pace' && target.name === 'easy');
+}
+
+function matching(line: Omit<Line, 'toMatch'>, before: Line | undefined): Line {
+  const hills = line.parts.some((part) => part.kind === 'repeat' && part.piece.uphill);
+  const hard = line.laid.hardDistance;
+  return { toMatch: hills ? (before?.toMatch ?? hard) : hard, ...line };
+}
+
+function lay(parts: readonly Part[], paces: SessionPaces): Pick<Line, 'parts' | 'laid'> {
+  return { parts, laid: sessionTotals(parts, paces) };
+}

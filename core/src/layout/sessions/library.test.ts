@@ -1,0 +1,203 @@
+import { describe, expect, it } from 'vitest';
+import { layOut } from '../../lay-out/lay-out.js';
+import { defaultPaces } from '../../paces/default-paces.js';
+import { defaultHouseRules } from '../../rules/house-rules.js';
+import { readSession } from '../../sessions/shorthand/parse-session.js';
+import { printSession } from '../../sessions/shorthand/print-session.js';
+import { mentionsIn } from '../../sessions/shorthand/mentions.js';
+import { paceNamed } from '../../sessions/shorthand/link-paces.js';
+import { RACE_PACE, sessionPacesOf } from '../../sessions/shorthand/session-paces.js';
+import { settle } from '../resolve/resolve.js';
+import { marathon } from '../../testing/examples.js';
+import type { Given } from '../../spec/block-spec.js';
+import { sessionOf } from '../../sessions/shorthand/parse-session.js';
+import { scaled } from '../../sessions/library/exposure.js';
+import { exposuresOf } from '../../sessions/library/exposures-of.js';
+import { startingFamilies, startingLibrary } from '../../sessions/library/starting-library.js';
+import { suggestUses } from '../../sessions/library/suggest-uses.js';
+import { type WayName, ways } from '../../sessions/library/ways.js';
+
+/** A text and what it becomes time after time. */
+function goesOn(way: WayName, by: number, text: string, times: number): string[] {
+  let parts = sessionOf(text)?.parts ?? [];
+  return Array.from({ length: times }, () => {
+    parts = ways[way].next(parts, by);
+    return printSession({ parts });
+  });
+}
+
+describe('ways to go on, worked by hand', () => {
+  it.each<[WayName, number, string, string[]]>([
+    ['longer', 5, '20 min @ one-hour', ['25 min one-hour', '30 min one-hour']],
+    [
+      'longer-repetitions',
+      200,
+      '6 x 800 m @ 10-km, 80 s jog',
+      // A quarter longer, the rest a quarter longer; then a fifth.
+      ['6 x 1000 m @ 10-km, 100 s jog', '6 x 1200 m @ 10-km, 120 s jog'],
+    ],
+    [
+      'same-total',
+      200,
+      '12 x 400 m @ 5-km, 60 s jog',
+      // 4.8 km in 600s, then in 800s.
+      ['8 x 600 m @ 5-km, 60 s jog', '6 x 800 m @ 5-km, 60 s jog'],
+    ],
+    [
+      'fewer-faster',
+      1,
+      '5 x 500 m @ 3-km, 2 min jog',
+      // A second over 500 m are two a kilometre.
+      ['4 x 500 m @ 3-km - 2 s/km, 2 min jog', '3 x 500 m @ 3-km - 4 s/km, 2 min jog'],
+    ],
+    ['more-repetitions', 1, '5 x 1000 m @ 10-km, 90 s jog', ['6 x 1000 m @ 10-km, 90 s jog']],
+    [
+      'more-repetitions',
+      1,
+      '2 x (4 x 300 m mile, 60 s jog), 5 min jog',
+      ['2 x (5 x 300 m mile, 60 s jog), 5 min jog'],
+    ],
+    [
+      'longer-hill',
+      15,
+      '6 x 45 s @ effort 8 uphill, walk back',
+      ['6 x 60 s @ effort 8 uphill, walk back'],
+    ],
+    [
+      'on-off',
+      0.5,
+      '10 x 1 min @ 5-km, 1 min jog',
+      // A tenth more in all: 11 minutes are 7 times one and a half; 11.55 of 10.5 are 6 times two.
+      ['7 x 1.5 min @ 5-km, 1 min jog', '6 x 2 min @ 5-km, 1 min jog'],
+    ],
+    [
+      'more-at-the-end',
+      2,
+      '12 km easy; 4 km @ race pace',
+      ['10 km easy; 6 km @ race pace', '8 km easy; 8 km @ race pace'],
+    ],
+  ])('%s by %d from %s', (way, by, text, expected) => {
+    expect(goesOn(way, by, text, expected.length)).toEqual(expected);
+  });
+
+  it('end where there is nothing left to grow', () => {
+    expect(goesOn('fewer-faster', 1, '3 x 600 m @ 3-km', 1)).toEqual(['3 x 600 m @ 3-km']);
+    expect(goesOn('more-at-the-end', 5, '4 km easy; 4 km steady', 1)).toEqual([
+      '4 km easy; 4 km steady',
+    ]);
+    expect(goesOn('longer-hill', 15, '6 x 45 s @ mile', 1)).toEqual(['6 x 45 s mile']);
+  });
+});
+
+describe('the starting library', () => {
+  it.each(startingFamilies)('$id reads, and names paces there are', ({ start, id }) => {
+    const read = readSession(start);
+    expect(read.ok).toBe(true);
+    const names = mentionsIn(sessionOf(start) ?? { parts: [] });
+    const lost = names.filter(
+      (name) => !name.startsWith(RACE_PACE) && !paceNamed(name, defaultPaces),
+    );
+    expect(lost).toEqual([]);
+    expect(startingLibrary[id as keyof typeof startingLibrary].id).toBe(id);
+  });
+
+  it('goes on in every family without losing its readability', () => {
+    const { wishes } = settle(marathon);
+    const paces = sessionPacesOf(wishes, defaultHouseRules, wishes.start);
+    for (const family of startingFamilies) {
+      const exposures = exposuresOf(family, paces, defaultPaces);
+      expect(exposures).toHaveLength(family.most);
+      for (const { shorthand } of exposures) expect(readSession(shorthand).ok).toBe(true);
+    }
+  });
+
+  it('is the same list for the same kind of race, so that a file leaves it out', () => {
+    expect(suggestUses(42_195)).toBe(suggestUses(21_097.5));
+    expect(suggestUses(1500)).not.toBe(suggestUses(5000));
+  });
+});
+
+describe('sizing', () => {
+  const size = (text: string, ratio: number) =>
+    printSession({ parts: scaled(sessionOf(text)?.parts ?? [], ratio) });
+
+  it('is by number for repetitions, by length for a run, and stops at a dozen hills', () => {
+    expect(size('5 x 1000 m @ 10-km, 90 s jog', 1.4)).toBe('7 x 1000 m @ 10-km, 90 s jog');
+    expect(size('20 min @ one-hour', 0.75)).toBe('15 min one-hour');
+    expect(size('6 x 45 s @ effort 8 uphill, walk back', 5)).toBe(
+      '12 x 45 s @ effort 8 uphill, walk back',
+    );
+  });
+});
+
+describe('filling a block', () => {
+  const tempo = startingLibrary.tempo;
+  const hard = startingLibrary['half-hour-kilometres'];
+  const every = (family: typeof tempo | typeof hard): Given => ({
+    ...marathon,
+    sessions: [...new Set(suggestUses(42_195).map(({ phase }) => phase))].map((phase) => ({
+      phase,
+      place: 1,
+      family,
+    })),
+  });
+  const exposures = (given: Given) =>
+    layOut(given).weeks.flatMap(({ number, days }) =>
+      days.flatMap(({ role, sessions }) =>
+        role === 'quality' ? [{ week: number, ...sessions[0]?.family }] : [],
+      ),
+    );
+
+  it('goes on week after week, and leaves recovery weeks out', () => {
+    const found = exposures(every(tempo)).filter(
+      (_, index, all) => all.findIndex(({ week }) => week === all[index]?.week) === index,
+    );
+    expect(found.slice(0, 4).map(({ week, exposure }) => [week, exposure])).toEqual([
+      [1, 1],
+      [2, 2],
+      [3, 3],
+      [5, 4],
+    ]);
+  });
+
+  it('halves it in race week', () => {
+    const weeks = layOut(every(hard)).weeks;
+    const count = (week: number) =>
+      Number(/(\d+) x 1000/.exec(quality(weeks, week)?.shorthand ?? '')?.[1]);
+    expect(count(18)).toBe(Math.round(count(17) / 2));
+  });
+
+  it('sizes a family to the hard running of the one before it', () => {
+    const { weeks } = layOut(marathon);
+    // The loose minutes end at 4.3 km hard in week 5; kilometres follow: four of them.
+    expect(quality(weeks, 5)?.hardDistance).toBeCloseTo(4321, -1);
+    expect(quality(weeks, 6)?.shorthand).toContain('4 x 1000 m half-hour');
+  });
+
+  it('lets later ones grow from what the coach wrote, where they are to follow', () => {
+    const written = {
+      date: '2027-01-19',
+      session: '2 km easy; 3 x 1000 m @ half-hour, 90 s jog; 2 km easy',
+    };
+    const week7 = (follow?: true) =>
+      quality(layOut({ ...marathon, days: [{ ...written, follow }] }).weeks, 7)?.shorthand;
+    expect(week7()).toContain('5 x 1000 m');
+    expect(week7(true)).toContain('4 x 1000 m');
+  });
+
+  it('holds no key session over its part of the week', () => {
+    const { weeks } = layOut({ ...every(hard), volume: { start: 30_000, peak: 45_000 } });
+    for (const { days, distance } of weeks) {
+      for (const { sessions } of days) {
+        for (const { family, hardDistance } of sessions) {
+          // Whole repetitions may come to half of one more.
+          if (family) expect(hardDistance).toBeLessThanOrEqual(0.12 * distance + 500);
+        }
+      }
+    }
+  });
+});
+
+function quality(weeks: ReturnType<typeof layOut>['weeks'], number: number) {
+  return weeks[number - 1]?.days.find(({ role }) => role === 'quality')?.sessions[0];
+}

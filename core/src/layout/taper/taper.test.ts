@@ -1,0 +1,83 @@
+import { describe, expect, it } from 'vitest';
+import { calendarWeeks, countBack } from '../../base/weeks.js';
+import { defaultHouseRules, raceRules } from '../../rules/house-rules.js';
+import { taperSchoolNames, taperSchools } from './schools.js';
+import { taperShares } from './taper-weeks.js';
+
+const sunday = '2027-04-18';
+const race = (distance: number) => raceRules(defaultHouseRules, distance);
+const weeksTo = (date: string, weeks: number) =>
+  calendarWeeks(countBack(date, weeks, 'monday'), weeks, 'monday');
+
+describe('three steps', () => {
+  it('before a Sunday marathon: −10, −27.5 and −55 %', () => {
+    const shares = taperShares(weeksTo(sunday, 16), sunday, race(42_195), {
+      school: 'three-steps',
+    });
+    expect(shares.slice(-4).map((share) => Number(share.toFixed(4)))).toEqual([
+      1, 0.9, 0.725, 0.45,
+    ]);
+  });
+
+  it('before a 10 km: two days at 90 %, two at 72.5 %, six at 52.5 %', () => {
+    const shares = taperShares(weeksTo(sunday, 12), sunday, race(10_000), {
+      school: 'three-steps',
+    });
+    expect(shares.at(-2)).toBeCloseTo((3 + 2 * 0.9 + 2 * 0.725) / 7, 9);
+    expect(shares.at(-1)).toBeCloseTo(0.45, 9);
+  });
+
+  it('counts only the days before a Wednesday race', () => {
+    const wednesday = '2027-04-14';
+    const shares = taperShares(weeksTo(wednesday, 16), wednesday, race(42_195), {
+      school: 'three-steps',
+    });
+    expect(shares.at(-1)).toBeCloseTo((2 * 0.525) / 7, 9);
+  });
+
+  it('takes half of a short block at most', () => {
+    const shares = taperShares(weeksTo(sunday, 4), sunday, race(42_195), {
+      school: 'three-steps',
+    });
+    expect(shares.slice(0, 2)).toEqual([1, 1]);
+    expect(shares[2]).toBeCloseTo(0.725, 9);
+  });
+});
+
+describe('a depth of the coach’s own', () => {
+  it('hand-worked: six days hold 6/7 of a week, so −60 for −55 % scales every cut by 0.457/0.407', () => {
+    const shares = taperShares(weeksTo(sunday, 16), sunday, race(42_195), {
+      school: 'three-steps',
+      depth: 0.6,
+    });
+    const cuts = shares.slice(-4).map((share) => Number((1 - share).toFixed(4)));
+    expect(cuts).toEqual([0, 0.1123, 0.3088, 0.6]);
+  });
+});
+
+describe('the exponential taper', () => {
+  it('has a mean of half the heaviest volume over its 13 days', () => {
+    const marathon = race(42_195);
+    const days = Array.from({ length: 13 }, (_, day) =>
+      taperSchools.evidence.share(day + 1, marathon),
+    );
+    const mean = days.reduce((total, share) => total + share, 0) / 13;
+    expect(mean).toBeCloseTo(0.5, 2);
+    expect(taperSchools.evidence.share(14, marathon)).toBe(1);
+  });
+
+  it('is shorter for shorter races', () => {
+    expect(taperSchools.evidence.share(10, race(5000))).toBeLessThan(1);
+    expect(taperSchools.evidence.share(11, race(5000))).toBe(1);
+  });
+});
+
+it.each(taperSchoolNames)('%s only ever goes down', (name) => {
+  for (const distance of [1500, 5000, 10_000, 21_097, 42_195]) {
+    const share = (days: number) => taperSchools[name].share(days, race(distance));
+    for (let days = 1; days < 30; days++) {
+      expect(share(days)).toBeLessThanOrEqual(share(days + 1));
+      expect(share(days)).toBeGreaterThan(0);
+    }
+  }
+});

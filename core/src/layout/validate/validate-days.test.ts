@@ -1,0 +1,98 @@
+import { describe, expect, it } from 'vitest';
+import { marathon } from '../../testing/examples.js';
+import type { Given } from '../../spec/block-spec.js';
+import { startingFamilies } from '../../sessions/library/starting-library.js';
+import type { PatternDay } from '../../spec/pattern-day.js';
+import { examineWishes } from './validate.js';
+import { problemsOfLibrary } from '../../sessions/library/validate-families.js';
+import { settle } from '../resolve/resolve.js';
+
+const found = (change: Partial<Given>) =>
+  examineWishes(settle({ ...marathon, ...change }).wishes).map(({ code, path }) => [
+    code,
+    path.join('.'),
+  ]);
+const all = (role: PatternDay['role'], length: number) =>
+  Array.from({ length }, (): PatternDay => ({ role }));
+const first = startingFamilies[0]!;
+
+describe('days that cannot be laid out', () => {
+  it.each<[string, Partial<Given>, string, string]>([
+    [
+      'outside the block',
+      { days: [{ date: '2026-12-13', role: 'rest' }] },
+      'day-outside-block',
+      'days.0.date',
+    ],
+    [
+      'fixed twice',
+      {
+        days: [
+          { date: '2027-01-20', role: 'rest' },
+          { date: '2027-01-20', role: 'easy' },
+        ],
+      },
+      'day-twice',
+      'days.1.date',
+    ],
+    [
+      'beyond anyone',
+      { days: [{ date: '2027-01-20', amount: 120_000 }] },
+      'amount-out-of-range',
+      'days.0.amount',
+    ],
+    [
+      'with a session of ten thousand characters',
+      { days: [{ date: '2027-01-20', session: 'x'.repeat(10_000) }] },
+      'session-unreadable',
+      'days.0.session',
+    ],
+    [
+      'with a rest below nothing',
+      { days: [{ date: '2027-01-20', session: '6 x 400 m, -60 s jog' }] },
+      'session-unreadable',
+      'days.0.session',
+    ],
+    [
+      'with two long runs in a week',
+      {
+        days: [
+          { date: '2027-01-20', role: 'long' },
+          { date: '2027-01-22', role: 'long' },
+        ],
+      },
+      'two-long-runs',
+      'days.1.role',
+    ],
+    ['in a cycle of eight', { week: { days: all('easy', 8) } }, 'cycle-length', 'week.days'],
+    ['with no day run', { week: { days: all('rest', 7) } }, 'no-run-day', 'week.days'],
+    [
+      'with more long runs than weeks',
+      { week: { days: all('long', 7) } },
+      'two-long-runs',
+      'week.days',
+    ],
+    [
+      'with a family nobody can read',
+      { sessions: [{ phase: 'speed', place: 1, family: { ...first, start: '6 x ?' } }] },
+      'session-unreadable',
+      'sessions.0.family.start',
+    ],
+  ])('%s', (_, change, code, path) => {
+    expect(found(change)).toContainEqual([code, path]);
+  });
+
+  it('are none of those that can', () => {
+    const days = [{ date: '2027-01-20', session: '8 km steady' }];
+    expect(found({ days, week: { days: [...all('easy', 6), { role: 'long' }] } })).toEqual([]);
+  });
+});
+
+describe('a library', () => {
+  it('has every name and every id once, and reads', () => {
+    expect(problemsOfLibrary([first])).toEqual([]);
+    const twice = problemsOfLibrary([first, { ...first, name: first.name.toUpperCase() }]);
+    expect(twice.map(({ code }) => code)).toEqual(['name-twice', 'id-twice']);
+    expect(problemsOfLibrary([{ ...first, start: '' }])[0]?.path).toEqual([0, 'start']);
+  });
+});

@@ -1,0 +1,117 @@
+import type { CivilDate } from '../../base/civil-date.js';
+import type { NamedPace } from '../../paces/named-pace.js';
+import type { Result } from '../../spec/result.js';
+import { formatDuration, formatPace, formatRaceDistance } from '../../base/format/format.js';
+import type { Unit } from '../../base/measure.js';
+import type { Athlete, Race, Wishes } from '../../spec/block-spec.js';
+import { type Problem, problem } from '../../spec/issue.js';
+
+/** Seconds per km that nobody runs faster, or runs at all slower. */
+const RUNS = { fastest: 95, slowest: 1200 } as const;
+
+/** The goal, results, heart rates and named paces that cannot be. */
+export function examinePaces({ athlete, race, paces }: Wishes): Problem[] {
+  return [
+    ...examineGoal(race, athlete.unit),
+    ...athlete.results.flatMap((result, index) => examineResult(result, index, athlete.unit)),
+    ...examineHeart(athlete),
+    ...problemsOfPaces(paces.table).map((found) => ({
+      ...found,
+      path: ['paces', 'table', ...found.path],
+    })),
+  ];
+}
+
+/** Results dated after `today`: a slip of the year, mostly. */
+export function examineToday(results: readonly Result[], today: CivilDate): Problem[] {
+  return results.flatMap(({ date }, index) =>
+    date > today
+      ? [
+          problem(
+            'result-in-future',
+            ['athlete', 'results', index, 'date'],
+            `${date} is still to come. Enter a result when it has been run.`,
+          ),
+        ]
+      : [],
+  );
+}
+
+function examineResult({ distance, time }: Result, index: number, unit: Unit): Problem[] {
+  const message = notRun(distance, time, unit);
+  if (message === undefined) return [];
+  return [problem('result-out-of-range', ['athlete', 'results', index, 'time'], message)];
+}
+
+function examineGoal({ distance, goalTime }: Race, unit: Unit): Problem[] {
+  const message = goalTime === undefined ? undefined : notRun(distance, goalTime, unit);
+  if (message === undefined) return [];
+  return [problem('goal-out-of-range', ['race', 'goalTime'], message)];
+}
+
+/** Why nobody runs a distance in a time; undefined where somebody may. */
+function notRun(distance: number, time: number, unit: Unit): string | undefined {
+  const pace = (time / distance) * 1000;
+  if (pace >= RUNS.fastest && pace <= RUNS.slowest) return undefined;
+  const what = `${formatRaceDistance(distance, unit)} in ${formatDuration(time)} is ${formatPace(pace, unit)}`;
+  const why = pace < RUNS.fastest ? 'faster than anyone runs' : 'slower than walking';
+  return `${what}, ${why}. Check the time and the distance.`;
+}
+
+function examineHeart({ maxHeart, restHeart }: Athlete): Problem[] {
+  if (maxHeart === undefined || restHeart === undefined || restHeart < maxHeart) return [];
+  return [
+    problem(
+      'heart-rates-cross',
+      ['athlete', 'restHeart'],
+      `The resting heart rate of ${restHeart} is not below the highest, ${maxHeart}. Check the two.`,
+    ),
+  ];
+}
+
+/** What is wrong with a table of named paces; paths lie within the table. */
+export function problemsOfPaces(table: readonly NamedPace[]): Problem[] {
+  return table.flatMap((pace, index) => {
+    const found: Problem[] = [];
+    const at = (...path: (string | number)[]) => [index, ...path];
+    const twin = table.findIndex((other) => same(other.name, pace.name) || other.id === pace.id);
+    if (twin < index) {
+      found.push(
+        problem('pace-twice', at('name'), `“${pace.name}” stands twice. Give one another name.`),
+      );
+    }
+    if (pace.offset[0] > pace.offset[1]) {
+      found.push(
+        problem(
+          'pace-range-crosses',
+          at('offset'),
+          `The quick end of “${pace.name}” is slower than its slow end. Swap the two.`,
+        ),
+      );
+    }
+    const { heart } = pace;
+    if (heart && heart.from > heart.to) {
+      found.push(
+        problem(
+          'heart-rates-cross',
+          at('heart', 'from'),
+          `The heart rates of “${pace.name}” cross: the lower is above the upper. Swap the two.`,
+        ),
+      );
+    }
+    if (heart && heart.of !== 'beats' && heart.to > 1) {
+      found.push(
+        problem(
+          'heart-rate-out-of-range',
+          at('heart', 'to'),
+          `“${pace.name}” goes above the whole of the heart rate. Shares end at 1.`,
+        ),
+      );
+    }
+    return found;
+  });
+}
+
+function same(a: string, b: string): boolean {
+  return a.trim().toLowerCase() === b.trim().toLowerCase();
+}

@@ -1,0 +1,69 @@
+import { type Frame, layFrame } from '../frame/frame.js';
+import { countBack } from '../../base/weeks.js';
+import type { EventDays } from '../events/event-days.js';
+import { type HouseRules, blockLength } from '../../rules/house-rules.js';
+import type { Wishes } from '../../spec/block-spec.js';
+import { countRises } from './rises.js';
+
+/** Whether the peak can be reached under the cap, and the three ways out. */
+export interface Feasibility {
+  feasible: boolean;
+  /** Growth a rise that just reaches the peak, (k/s)^(1/b) − 1; null without a rise. */
+  neededGrowth: number | null;
+  cap: number;
+  /** Peak that the cap reaches, s·(1 + p)^b, in m or s. */
+  reachablePeak: number;
+  /** Weeks to add so that the cap reaches the peak; 0 when feasible, null when 30 weeks are not enough. */
+  extraWeeks: number | null;
+}
+
+/**
+ * Law: from start s to peak k over b rises, the growth needed is
+ * (k/s)^(1/b) − 1.
+ *
+ * @example s = 55 km, k = 92 km, b = 5, cap 10 %: needed 10.8 %, reachable 88 578 m
+ */
+export function feasibility(
+  wishes: Wishes,
+  rules: HouseRules,
+  frame: Frame,
+  days: EventDays,
+): Feasibility {
+  const { start, peak, growth } = wishes.volume;
+  const { count } = countRises(frame, wishes.volume);
+  const reachablePeak = Math.round(reach(start, growth.cap, count));
+  const neededGrowth = neededFor(start, peak, count);
+  const feasible = neededGrowth !== null && neededGrowth <= growth.cap * (1 + 1e-9) + 1e-12;
+  return {
+    feasible,
+    neededGrowth,
+    cap: growth.cap,
+    reachablePeak,
+    extraWeeks: feasible ? 0 : extraWeeks(wishes, rules, days),
+  };
+}
+
+function neededFor(start: number, peak: number, rises: number): number | null {
+  if (peak <= start) return 0;
+  return rises === 0 ? null : (peak / start) ** (1 / rises) - 1;
+}
+
+function reach(start: number, cap: number, rises: number): number {
+  return start * (1 + cap) ** rises;
+}
+
+/** Lays longer frames until one has rises enough: recovery weeks cost weeks too. */
+function extraWeeks(wishes: Wishes, rules: HouseRules, days: EventDays): number | null {
+  const { start, peak, growth } = wishes.volume;
+  if (growth.cap <= 0) return null;
+  for (let weeks = wishes.weeks + 1; weeks <= blockLength.most; weeks++) {
+    const longer = {
+      ...wishes,
+      weeks,
+      start: countBack(wishes.race.date, weeks, wishes.weekStartsOn),
+    };
+    const { count } = countRises(layFrame(longer, rules, days), wishes.volume);
+    if (reach(start, growth.cap, count) >= peak * (1 - 1e-9)) return weeks - wishes.weeks;
+  }
+  return null;
+}

@@ -1,0 +1,118 @@
+import { describe, expect, it } from 'vitest';
+import { layOut } from '../../lay-out/lay-out.js';
+import { layPhases } from '../phases/lay-phases.js';
+import { marathon } from '../../testing/examples.js';
+import type { Given, RecoveryWish } from '../../spec/block-spec.js';
+import { type GrowthSchoolName, growthSchools } from './growth-schools.js';
+import { recoveryWeeks } from '../frame/recovery-weeks.js';
+
+const every = (weeks: RecoveryWish['every']): RecoveryWish => ({
+  every: weeks,
+  depth: 0.25,
+  reEntry: 'resume',
+});
+
+describe('recovery weeks', () => {
+  const equal = layPhases({ layout: 'four-equal-parts', own: [] }, 18, 3);
+  const closing = layPhases({ layout: 'base-strength-intervals-taper', own: [] }, 18, 3);
+
+  it('by count from the start, none in the week before the taper', () => {
+    expect([...recoveryWeeks(every(4), equal, 15)]).toEqual([4, 8, 12]);
+    expect([...recoveryWeeks(every(5), equal, 15)]).toEqual([5, 10]);
+    expect([...recoveryWeeks(every('none'), equal, 15)]).toEqual([]);
+  });
+
+  it('at phase ends where the layout closes them: base 6, strength 5, intervals 4', () => {
+    expect([...recoveryWeeks(every(4), closing, 15)]).toEqual([6, 11]);
+  });
+
+  it('takes the coach’s depth off the last building week', () => {
+    const deep = { ...marathon.volume, recovery: { ...every(4), depth: 0.4 } };
+    const { weeks } = layOut({ ...marathon, volume: deep });
+    expect(weeks[3]?.volume).toBe(Math.round((weeks[2]?.volume ?? 0) * 0.6e-3) * 1000);
+  });
+
+  it('re-enters at the last building week, or one step above it', () => {
+    const block = (reEntry: RecoveryWish['reEntry']) =>
+      layOut({ ...marathon, volume: { ...marathon.volume, recovery: { ...every(4), reEntry } } })
+        .weeks;
+    expect(block('resume')[4]?.volume).toBe(block('resume')[2]?.volume);
+    const above = block('one-step-above');
+    expect(above[4]?.volume).toBeGreaterThan(above[2]?.volume ?? 0);
+  });
+});
+
+describe('growth schools, one rise worked by hand', () => {
+  const rise = { last: 60_000, start: 50_000, peak: 80_000, taken: 1, needed: 0.08 };
+  const wish = { cap: 0.1, step: 6000, hold: 3 };
+
+  it.each<[GrowthSchoolName, number, number]>([
+    ['percentage', 1, 64_800],
+    ['fixed-step', 1, 66_000],
+    ['step-and-hold', 1, 60_000],
+    ['step-and-hold', 3, 66_000],
+    ['straight-to-peak', 1, 70_000],
+    ['straight-to-peak', 2, 80_000],
+    ['alternating', 1, 57_000],
+    ['alternating', 2, 72_000],
+  ])('%s after %d rises: %d m', (school, taken, metres) => {
+    expect(growthSchools[school].next({ ...rise, taken }, wish)).toBeCloseTo(metres, 6);
+  });
+
+  it('never climb past the peak', () => {
+    for (const school of Object.keys(growthSchools) as GrowthSchoolName[]) {
+      const given: Given = { ...marathon, volume: { ...marathon.volume, growth: { school } } };
+      const heaviest = Math.max(...layOut(given).weeks.map(({ volume }) => volume));
+      expect(heaviest, school).toBeLessThanOrEqual(92_000);
+    }
+  });
+});
+
+describe('rounding under the cap', () => {
+  it('goes to tenths where whole kilometres would never leave the start', () => {
+    const { weeks, feasible } = layOut({
+      ...marathon,
+      athlete: { ...marathon.athlete, recentWeeks: [], longestRecentRun: undefined },
+      volume: {
+        ...marathon.volume,
+        start: 8000,
+        peak: 12_000,
+        growth: { school: 'percentage', cap: 0.05 },
+      },
+      longRun: {},
+    });
+    expect(feasible.feasible).toBe(true);
+    expect(Math.max(...weeks.map(({ volume }) => volume))).toBe(12_000);
+  });
+
+  it('reaches what the cap allows to within a shown step when the peak is too high', () => {
+    const { weeks, feasible } = layOut({
+      ...marathon,
+      volume: { ...marathon.volume, peak: 200_000 },
+    });
+    expect(feasible.feasible).toBe(false);
+    const heaviest = Math.max(...weeks.map(({ volume }) => volume));
+    expect(heaviest).toBeLessThanOrEqual(feasible.reachablePeak + 1);
+    expect(heaviest).toBeGreaterThanOrEqual(feasible.reachablePeak - 1000);
+  });
+});
+
+describe('pins ahead', () => {
+  it('are climbed to under the cap where there is room', () => {
+    const { weeks, findings } = layOut({ ...marathon, pins: [{ week: 6, volume: 78_000 }] });
+    expect(weeks[5]?.volume).toBe(78_000);
+    expect(findings.map(({ check }) => check)).not.toContain('growth-over-cap');
+  });
+
+  it('are flagged where there is none', () => {
+    const { findings } = layOut({ ...marathon, pins: [{ week: 2, volume: 78_000 }] });
+    expect(findings).toContainEqual(
+      expect.objectContaining({
+        check: 'growth-over-cap',
+        weeks: [2],
+        value: 78 / 55 - 1,
+        limit: 0.1,
+      }),
+    );
+  });
+});

@@ -1,0 +1,143 @@
+import { type CivilDate, addDays, differenceInDays } from '../../base/civil-date.js';
+import { type Weekday, shiftWeekday, weekdayOf, weekdays } from '../../base/weekday.js';
+import { startOfWeek } from '../../base/weeks.js';
+import { type PhaseKind, phaseCharacters } from '../../spec/phase-kinds.js';
+import type { Wishes } from '../../spec/block-spec.js';
+import { dayWishOf } from '../../spec/fixed-day.js';
+import type { PatternDay } from '../../spec/pattern-day.js';
+import { fitWeek } from './place-days.js';
+
+/** One date of the coach's week, before races, days away and amounts. */
+export interface WishedDay extends PatternDay {
+  date: CivilDate;
+  /** True where the coach fixed the role of this very date. */
+  fixed: boolean;
+  /** True where the coach wants nothing added to this very date. */
+  plain: boolean;
+}
+
+/** A week's days as the coach wishes them. */
+export type CoachWeek = (week: {
+  start: CivilDate;
+  length: number;
+  phase: { kind: PhaseKind };
+}) => WishedDay[];
+
+/**
+ * The coach's roles date by date: the phase's own pattern, else the block's,
+ * else one worked out from run days, long run, quality and rest days. Days the
+ * athlete cannot run give their role to another; what the coach fixed for a
+ * date wins over all.
+ */
+export function coachWeek(wishes: Wishes): CoachWeek {
+  const anchor = startOfWeek(wishes.start, wishes.weekStartsOn);
+  const roles = rolesOf(wishes);
+  const { byPhase = [] } = wishes.week;
+  // The weeks of a phase are alike where the cycle is a week.
+  const alike = new Map<PhaseKind, readonly PatternDay[]>();
+  return ({ start, length, phase: { kind } }) => {
+    const own = byPhase.find(({ phase }) => phase === kind)?.days;
+    const cycle = own ?? roles;
+    const whole = cycle.length === 7 && length === 7;
+    const days = (whole ? alike.get(kind) : undefined) ?? fitted();
+    if (whole) alike.set(kind, days);
+    return fixDates(
+      days.map((day, index) => wishedDay(day, addDays(start, index))),
+      wishes,
+    );
+
+    function fitted(): PatternDay[] {
+      const first = differenceInDays(start, anchor);
+      const wished = Array.from(
+        { length },
+        (_, index) => cycle[(first + index) % cycle.length] ?? REST,
+      );
+      const free = offUnavailable(wished, weekdayOf(start), wishes.athlete.unavailable);
+      return atMostHard(free, own ? Infinity : phaseCharacters[kind].hardDays);
+    }
+  };
+}
+
+/** Every field written out: days are made by the hundred at every key stroke. */
+function wishedDay(
+  { role, double, strength, addOn, cross }: PatternDay,
+  date: CivilDate,
+): WishedDay {
+  return { date, role, double, strength, addOn, cross, fixed: false, plain: false };
+}
+
+const REST: PatternDay = { role: 'rest' };
+
+/** The block's own roles: its cycle, or the week its plain answers make. */
+export function rolesOf(wishes: Wishes): PatternDay[] {
+  return wishes.week.days ?? workedOut(wishes);
+}
+
+/** Seven days from the first of the week on, from the plain answers. */
+function workedOut(wishes: Wishes): PatternDay[] {
+  const { longRunOn, qualityOn, runOn } = fitWeek(wishes);
+  return weekdays.map((_, index): PatternDay => {
+    const day = shiftWeekday(wishes.weekStartsOn, index);
+    if (day === longRunOn) return { role: 'long' };
+    if (qualityOn.includes(day)) return { role: 'quality' };
+    return { role: runOn.includes(day) ? 'easy' : 'rest' };
+  });
+}
+
+const HARD: ReadonlySet<string> = new Set(['long', 'quality', 'semi-long']);
+
+/** Roles of days the athlete cannot run go to the free day farthest from the hard ones, hard roles first. */
+function offUnavailable(
+  days: readonly PatternDay[],
+  firstDay: Weekday,
+  unavailable: readonly Weekday[],
+): PatternDay[] {
+  const placed = [...days];
+  if (unavailable.length === 0) return placed;
+  const isFree = (index: number) => !unavailable.includes(shiftWeekday(firstDay, index));
+  for (const [index, day] of days.entries()) {
+    if (isFree(index) || day.role === 'rest') continue;
+    const target = HARD.has(day.role)
+      ? bestFor(day, index)
+      : placed.findIndex(({ role }, at) => isFree(at) && role === 'rest');
+    placed[index] = REST;
+    if (target >= 0) placed[target] = day;
+  }
+  return placed;
+
+  function bestFor(day: PatternDay, from: number): number {
+    const hard = placed.flatMap(({ role }, at) => (at !== from && HARD.has(role) ? [at] : []));
+    const open = placed.flatMap(({ role }, at) => (isFree(at) && !HARD.has(role) ? [at] : []));
+    const gap = (at: number) => Math.min(...hard.map((other) => Math.abs(other - at)), 7);
+    const best = open.reduce((most, at) => (gap(at) > gap(most) ? at : most), open[0] ?? -1);
+    // Only the long run is run the day after something hard rather than not at all.
+    return best >= 0 && (gap(best) > 1 || day.role === 'long') ? best : -1;
+  }
+}
+
+/** The first hard days of a week stay, as many as its phase bears. */
+function atMostHard(days: readonly PatternDay[], most: number): PatternDay[] {
+  let found = 0;
+  return days.map((day) => {
+    if (day.role !== 'quality') return day;
+    found++;
+    return found > most ? { ...day, role: 'easy' } : day;
+  });
+}
+
+function fixDates(days: WishedDay[], wishes: Wishes): WishedDay[] {
+  if (wishes.days.length === 0) return days;
+  return days.map((day) => {
+    const { role, double, strength, addOn, cross } = dayWishOf(wishes.days, day.date);
+    return {
+      ...day,
+      fixed: role !== undefined,
+      role: role ?? day.role,
+      double: double ?? day.double,
+      strength: strength ?? day.strength,
+      plain: addOn === 'nothing',
+      addOn: addOn === 'nothing' ? undefined : (addOn ?? day.addOn),
+      cross: cross ?? day.cross,
+    };
+  });
+}

@@ -1,0 +1,13 @@
+import type { ShownBlock } from './show.js';
+import type { CheckContext, Observation } from '../checks/common/check.js';
+
+/** What a sentence may name: figures of the block are said as every view shows them. */
+export interface TellerContext extends CheckContext {
+  figures: ShownBlock;
+}
+
+/** What was measured, in words. */
+export type Teller = (
+  observation: Observation,
+  context: TellerContext,
+) => { title: string; message: string };

@@ -1,0 +1,100 @@
+import { describe, expect, it } from 'vitest';
+import { layOut } from '../lay-out/lay-out.js';
+import { marathon } from '../testing/examples.js';
+import { sum } from '../base/apportion.js';
+import type { Measure } from '../base/measure.js';
+import { showBlock } from './show.js';
+import { whyLongRun, whyVolume } from './why.js';
+
+const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
+const { weeks: _counted, ...undated } = marathon;
+
+describe('showing a block', () => {
+  const block = layOut(marathon);
+
+  it('shows what was laid out where the unit is the block’s own', () => {
+    const shown = showBlock(block, km);
+    expect(shown.weeks.map(({ volume }) => volume * 1000)).toEqual(
+      block.weeks.map(({ volume }) => volume),
+    );
+    expect(shown.total * 1000).toBe(sum(block.weeks.map(({ volume }) => volume)));
+  });
+
+  it('in miles: 1261 km are 783.5 mi, shown 784, and the weeks add up to it', () => {
+    const total = sum(block.weeks.map(({ distance }) => distance));
+    const shown = showBlock(block, { ...km, unit: 'mi' });
+    expect(shown.total).toBe(Math.round(total / 1609.344));
+    expect(sum(shown.weeks.map(({ volume }) => volume))).toBe(shown.total);
+  });
+
+  it('shows the long run as its own day does', () => {
+    const shown = showBlock(block, { ...km, unit: 'mi', step: 0.5 });
+    shown.weeks.forEach(({ longRun, days }, index) => {
+      const day = block.weeks[index]?.days.findIndex(({ role }) => role === 'long') ?? -1;
+      expect(longRun).toBe(day < 0 ? 0 : days[day]);
+    });
+  });
+
+  it('shares a long run out to its stretches: 8 + 16 + 8 of 32 km are 5 + 10 + 5 of 20 mi', () => {
+    const longRun = { ...marathon.longRun, segment: 'middle-block' as const };
+    const carrying = layOut({ ...marathon, longRun });
+    expect(showBlock(carrying, { ...km, unit: 'mi' }).weeks[14]).toMatchObject({
+      longRun: 20,
+      segment: { before: 5, amount: 10, after: 5 },
+    });
+  });
+
+  it('leaves a pin as it was typed: 37.5 mi in half miles', () => {
+    const pinned = layOut({ ...marathon, pins: [{ week: 3, volume: 37.5 * 1609.344 }] });
+    const shown = showBlock(pinned, { ...km, unit: 'mi', step: 0.5 });
+    expect(shown.weeks[2]?.volume).toBe(75);
+  });
+});
+
+describe('why', () => {
+  const block = layOut({ ...undated, start: '2026-12-17', pins: [{ week: 6, volume: 66_000 }] });
+  const shown = showBlock(block, km);
+  const why = (number: number) => {
+    const week = block.weeks[number - 1];
+    return week ? [whyVolume(block, week, shown), whyLongRun(block, week)] : [];
+  };
+
+  it('says the rule and the sum behind a volume', () => {
+    expect(why(1)[0]).toBe('4 of 7 days at the starting volume of 55 km.');
+    expect(why(2)[0]).toBe('Percentage: up from the start of 55 km, at most 10 %.');
+    expect(why(4)[0]).toBe('Recovery: 25 % off 61 km in week 3.');
+    expect(why(6)[0]).toBe('Pinned by you; kept exactly.');
+    expect(why(14)[0]).toMatch(/^The peak you asked for, up from/);
+    expect(why(15)[0]).toBe('Held at the top.');
+    expect(why(16)[0]).toBe('Taper: 90 % of the heaviest week, 92 km.');
+    expect(why(18)[0]).toMatch(/the race is not counted/);
+  });
+
+  it('says the rule and the time behind a long run', () => {
+    // 32 km at 335 s/km are 2 h 58 min 40 s.
+    expect(why(15)[1]).toBe('The peak of the ladder, about 2:59 h on the feet.');
+    expect(why(16)[1]).toMatch(/^Coming down from the peak/);
+    expect(why(18)[1]).toBe('The race.');
+  });
+
+  it('names another week by the figure that stands there: 62 km are 38.5 mi, shown 38', () => {
+    const volume = { ...marathon.volume, start: 42_000, peak: 80_000 };
+    const inMiles = layOut({ ...marathon, volume });
+    const figures = showBlock(inMiles, { ...km, unit: 'mi' });
+    const week = inMiles.weeks[9];
+    expect(inMiles.weeks[8]?.volume).toBe(62_000);
+    expect(figures.weeks[8]?.volume).toBe(38);
+    expect(week && whyVolume(inMiles, week, figures)).toContain('up from 38 mi in week 9');
+  });
+
+  it('names the re-entry after a recovery week', () => {
+    const resumed = layOut({
+      ...marathon,
+      volume: { ...marathon.volume, recovery: { every: 4, depth: 0.25, reEntry: 'resume' } },
+    });
+    const week = resumed.weeks[4];
+    expect(week && whyVolume(resumed, week, showBlock(resumed, km))).toMatch(
+      /^Resumes at the last building week/,
+    );
+  });
+});

@@ -1,0 +1,242 @@
+import { type CrossKind, crossKinds, crossWords } from './cross-training.js';
+import type { Rule, RuleGroup } from './rule.js';
+
+const rule = (
+  group: RuleGroup,
+  path: string,
+  title: string,
+  why: string,
+  rest: Omit<Rule, 'path' | 'group' | 'title' | 'why' | 'checks'> & Partial<Pick<Rule, 'checks'>>,
+): Rule => ({ path, group, title, why, checks: [], ...rest });
+
+const share = { quantity: 'share', least: 0, most: 1 } as const;
+const factor = { quantity: 'factor', least: 0, most: 10 } as const;
+const distance = { quantity: 'distance', least: 0, most: 400_000 } as const;
+const time = { quantity: 'time', least: 0, most: 180_000 } as const;
+const days = { quantity: 'days', least: 0, most: 7 } as const;
+
+/** Most of what cross-training is taken to be worth, and least. */
+const USUAL: Readonly<Record<CrossKind, readonly [number, number]>> = {
+  pool: [0.9, 1],
+  bike: [0.4, 0.8],
+  swim: [0.4, 0.8],
+  elliptical: [0.7, 1],
+  ski: [0.8, 1.1],
+};
+
+/** Figures behind dealing out a week, its sessions, cross-training and race week. */
+export const weekInBook: readonly Rule[] = [
+  rule(
+    'week',
+    'week.semiLong',
+    'The semi-long run',
+    'Against an easy day: a second run to grow on.',
+    {
+      ...share,
+      most: 3,
+      usual: [1.2, 1.6],
+      checks: ['semi-long-near-long'],
+    },
+  ),
+  rule(
+    'week',
+    'week.recoveryRun',
+    'A recovery run',
+    'Against an easy day: to loosen, not to build.',
+    {
+      ...share,
+      usual: [0.4, 0.8],
+    },
+  ),
+  rule('week', 'week.second', 'The second run of a day', 'Against its first.', {
+    ...share,
+    usual: [0.3, 0.7],
+  }),
+  rule(
+    'week',
+    'week.semiLongFrom.distance',
+    'A semi-long run from',
+    'Smaller weeks have no room for one.',
+    {
+      ...distance,
+      usual: [60_000, 90_000],
+    },
+  ),
+  rule(
+    'week',
+    'week.semiLongFrom.time',
+    'A semi-long run from, by time',
+    'Smaller weeks have no room for one.',
+    {
+      ...time,
+      usual: [18_000, 28_800],
+    },
+  ),
+  rule(
+    'week',
+    'week.doublesFrom.distance',
+    'Two runs a day from',
+    'Below, one longer run does more.',
+    {
+      ...distance,
+      usual: [85_000, 110_000],
+      checks: ['doubles-too-soon'],
+    },
+  ),
+  rule(
+    'week',
+    'week.doublesFrom.time',
+    'Two runs a day from, by time',
+    'Below, one longer run does more.',
+    {
+      ...time,
+      usual: [25_200, 36_000],
+      checks: ['doubles-too-soon'],
+    },
+  ),
+  rule('week', 'week.easyBetween', 'Easy days between hard ones', 'Two are preferred by many.', {
+    ...days,
+    usual: [1, 2],
+    checks: ['hard-days-adjacent'],
+  }),
+  rule(
+    'week',
+    'week.mostMonotony',
+    'Monotony at most',
+    'Mean daily load over its spread; above, illness comes sooner.',
+    {
+      ...factor,
+      usual: [1.5, 2.5],
+      checks: ['monotony'],
+    },
+  ),
+  rule(
+    'week',
+    'week.strengthTime',
+    'Strength work',
+    'What it is set down at; it counts into no volume.',
+    {
+      ...time,
+      most: 7200,
+      usual: [1200, 2700],
+    },
+  ),
+  rule(
+    'sessions',
+    'sessions.warmUp.distance',
+    'Warming up, and cooling down',
+    'At least; the rest of the day’s running joins them.',
+    {
+      ...distance,
+      most: 10_000,
+      usual: [1500, 4000],
+    },
+  ),
+  rule(
+    'sessions',
+    'sessions.warmUp.time',
+    'Warming up, and cooling down, by time',
+    'At least; the rest of the day’s running joins them.',
+    {
+      ...time,
+      most: 3600,
+      usual: [600, 1200],
+    },
+  ),
+  rule(
+    'sessions',
+    'sessions.firstHard',
+    'Hard part of the first key session',
+    'Of its week; later families take over what the one before had.',
+    {
+      ...share,
+      usual: [0.04, 0.08],
+    },
+  ),
+  rule(
+    'sessions',
+    'sessions.mostHard',
+    'Hard part of any key session',
+    'Of its week; what would go over stays as it was.',
+    {
+      ...share,
+      usual: [0.08, 0.14],
+    },
+  ),
+  rule(
+    'sessions',
+    'sessions.mostOfWeek',
+    'Hard running of a week',
+    'More, and the easy days are no longer enough.',
+    {
+      ...share,
+      usual: [0.2, 0.35],
+      checks: ['too-much-hard'],
+    },
+  ),
+  rule(
+    'sessions',
+    'sessions.leastWhenQuick',
+    'Hard running in a speed phase',
+    'At least; less is hardly felt.',
+    {
+      ...share,
+      usual: [0.05, 0.15],
+      checks: ['too-little-hard'],
+    },
+  ),
+  rule(
+    'sessions',
+    'sessions.mostJump',
+    'A change of session adds at most',
+    'To the hard running of its day.',
+    {
+      ...share,
+      most: 3,
+      usual: [0.1, 0.4],
+      checks: ['hard-running-jump'],
+    },
+  ),
+  rule(
+    'sessions',
+    'raceWeek.lastSession',
+    'Last key session before the race',
+    'Nearer, it is still felt on race day.',
+    {
+      ...days,
+      least: 1,
+      usual: [3, 5],
+    },
+  ),
+  rule(
+    'sessions',
+    'raceWeek.restDaysOut',
+    'Day of rest before the race',
+    '2: two days out, and strides the day before. 1: the day before. 0: none.',
+    {
+      ...days,
+      most: 3,
+      usual: [1, 2],
+    },
+  ),
+  ...crossKinds.map((kind) =>
+    rule(
+      'cross',
+      `cross.${kind}`,
+      crossWords[kind].title,
+      'A minute of it in minutes of easy running; never counted as impact.',
+      { ...factor, most: 2, usual: USUAL[kind] },
+    ),
+  ),
+  rule(
+    'cross',
+    'cross.usual',
+    'A day of cross-training',
+    'Where it stands in the week by itself.',
+    {
+      ...time,
+      most: 14_400,
+      usual: [1800, 5400],
+    },
+  ),
+];

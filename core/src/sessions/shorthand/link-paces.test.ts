@@ -1,0 +1,115 @@
+import { describe, expect, it } from 'vitest';
+import { defaultPaces } from '../../paces/default-paces.js';
+import { defaultHouseRules } from '../../rules/house-rules.js';
+import { settle } from '../../layout/resolve/resolve.js';
+import { marathon } from '../../testing/examples.js';
+import { laySession, sessionTotals } from '../breakdown/lay-session.js';
+import { linkPaces, namePaces, paceNamed, shortPaceName } from './link-paces.js';
+import { mentionsIn } from './mentions.js';
+import { readSession } from './parse-session.js';
+import type { Session } from './session.js';
+import { RACE_PACE, sessionPacesOf } from './session-paces.js';
+import { showSession } from './show-session.js';
+
+const read = (text: string): Session => {
+  const found = readSession(text);
+  if (!found.ok) throw new Error(found.problem.message);
+  return found.session;
+};
+const { wishes } = settle(marathon);
+const paces = sessionPacesOf(wishes, defaultHouseRules, wishes.start);
+
+describe('names of paces in a session', () => {
+  const renamed = defaultPaces.map((pace) =>
+    pace.id === 'one-hour' ? { ...pace, name: 'Comfort hard' } : pace,
+  );
+
+  it.each([
+    ['20 min @ threshold', '20 min threshold'],
+    ['20 min @ One-hour', '20 min one-hour'],
+    ['6 x 1 km @ 10k - 2 s/km, 90 s jog', '6 x 1 km @ 10-km - 2 s/km, 90 s jog'],
+    ['2 x (1 km @ Half marathon; 1 km steady)', '2 x (1 km half-marathon; 1 km steady)'],
+    ['10 km @ Easy to Marathon in 4 steps', '10 km @ easy to marathon in 4 steps'],
+    ['12 km easy, km 3 and 4 Marathon', '12 km easy, km 3 and 4 marathon'],
+    ['8 km @ warp', '8 km warp'],
+    ['not; a session (', 'not; a session ('],
+  ])('%s is kept as %s', (written, kept) => {
+    expect(linkPaces(written, defaultPaces)).toBe(kept);
+  });
+
+  it('follow a pace that is renamed, and come back to it', () => {
+    const kept = linkPaces('3 x 10 min @ one-hour, 2 min jog', defaultPaces);
+    const shown = namePaces(kept, renamed);
+    expect(shown).toBe('3 x 10 min @ comfort hard, 2 min jog');
+    expect(linkPaces(shown, renamed)).toBe(kept);
+  });
+
+  it('are short: what stands in brackets is left out', () => {
+    expect(shortPaceName({ id: 'quick', name: '__proto__' })).toBe('quick');
+    expect(shortPaceName({ id: 'slow-to', name: 'Slow to quick' })).toBe('slow-to');
+    expect(shortPaceName({ id: '-quick-', name: '(quick)' })).toBe('quick-');
+    expect(shortPaceName({ id: 'hour', name: 'One-hour (threshold)' })).toBe('one-hour');
+    expect(paceNamed('10k', defaultPaces)?.id).toBe('10-km');
+    expect(paceNamed('half', defaultPaces)?.id).toBe('half-marathon');
+    expect(paceNamed('nobody', defaultPaces)).toBeUndefined();
+  });
+
+  it('are all found, in sets, ladders, surges and progressions too', () => {
+    const text =
+      '2 km easy; drills; 2 x (400 m @ mile; 400 m @ 5 km); 1-2-1 km @ steady; 10 km @ easy to marathon in 2 steps; 8 km easy, km 3 brisk';
+    expect(mentionsIn(read(text))).toEqual([
+      'easy',
+      'mile',
+      '5 km',
+      'steady',
+      'easy',
+      'marathon',
+      'easy',
+      'brisk',
+    ]);
+  });
+});
+
+describe('race pace', () => {
+  it('is the goal’s: 11 700 s over 42.195 km are 277.3 s/km, hard however slow', () => {
+    expect(paces.find('race pace')).toMatchObject({ id: RACE_PACE });
+    expect(paces.find('race pace')?.pace).toBeCloseTo(11_700 / 42.195, 9);
+    expect(paces.hardFrom).toBeLessThan(277);
+    expect(laySession(read('8 km easy; 4 km @ race pace'), paces).hardDistance).toBe(4000);
+  });
+
+  it('is what can be run today without a goal, and nothing without both', () => {
+    const race = { ...marathon.race, goalTime: undefined };
+    const without = settle({ ...marathon, race }).wishes;
+    const today = sessionPacesOf(without, defaultHouseRules, without.start);
+    expect(today.find('race pace')?.pace).toBeCloseTo(today.find('marathon')?.pace ?? 0, 6);
+    const nothing = settle({ race }).wishes;
+    const unknown = sessionPacesOf(nothing, defaultHouseRules, nothing.start);
+    expect(unknown.find('race pace')).toBeUndefined();
+  });
+});
+
+describe('what a session comes to', () => {
+  it.each([
+    '3 km easy; 6 x 1000 m @ 10 km, 90 s jog; 2 km easy',
+    '2 x (4 x 400 m @ 5 km, 60 s jog), 3 min jog',
+    '3 x 400 m @ mile uphill, walk back',
+    '400-800-400 m @ 5 km, equal jog',
+    '10 km @ easy to marathon in 4 steps',
+  ])('is the same summed up as laid out: %s', (text) => {
+    const laid = laySession(read(text), paces);
+    const totals = sessionTotals(read(text).parts, paces);
+    expect(totals.distance).toBeCloseTo(laid.distance, 6);
+    expect(totals.time).toBeCloseTo(laid.time, 6);
+    expect(totals.hardDistance).toBeCloseTo(laid.hardDistance, 6);
+    expect(totals.hardTime).toBeCloseTo(laid.hardTime, 6);
+  });
+
+  it('adds up as it is shown, in whole seconds and metres', () => {
+    const shown = showSession(laySession(read('7 x 333 m @ 10 km, 77 s jog'), paces));
+    const times = shown.stretches.map(({ time }) => time);
+    expect(times.every(Number.isInteger)).toBe(true);
+    expect(shown.time).toBe(times.reduce((total, time) => total + time, 0));
+    expect(shown.hardDistance).toBe(7 * 333);
+  });
+});

@@ -1,0 +1,77 @@
+import type { CivilDate } from '../../base/civil-date.js';
+import { type DayTimes, dayTimes } from '../../paces/day-times.js';
+import type { PaceSubject } from '../../paces/fitness.js';
+import type { TimeFor } from '../../paces/model.js';
+import { middleOf, rangeOf } from '../../paces/named-pace.js';
+import { paceNamed } from './link-paces.js';
+
+/** The paces a session is worked out at, s/km. */
+export interface SessionPaces {
+  /** A pace by its name, its id or a short form such as `10k`; undefined for none. */
+  find: (name: string) => { id: string; pace: number } | undefined;
+  easy: number;
+  /** Between repetitions. */
+  jog: number;
+  /** This quick, running is hard. */
+  hardFrom: number;
+}
+
+const WITHOUT_ANY = 360;
+/** Seconds per km slower than marathon pace at which running begins to be hard. Policy. */
+const HARD_WITHIN = 5;
+/** The pace of the goal race itself; in no table, as it belongs to the block. */
+export const RACE_PACE = 'race pace';
+
+/** The paces of a day as sessions use them; `race pace` is the goal’s, else what is current. */
+function sessionPaces(subject: PaceSubject, used: TimeFor | undefined): SessionPaces {
+  const { table } = subject.paces;
+  const { distance, goalTime } = subject.race;
+  const paces = new Map<string, number>();
+  const paceOf = (id: string): number | undefined => {
+    const known = paces.get(id);
+    if (known !== undefined) return known;
+    const named = table.find((each) => each.id === id);
+    const range = named && used && rangeOf(named, used);
+    if (!range) return undefined;
+    paces.set(id, middleOf(range));
+    return middleOf(range);
+  };
+  const easy = paceOf('easy') ?? WITHOUT_ANY;
+  const time = goalTime ?? used?.(distance);
+  const race = time === undefined || !Number.isFinite(time) ? undefined : (time / distance) * 1000;
+  return {
+    find(name) {
+      const named = paceNamed(name, table);
+      const pace = named && paceOf(named.id);
+      if (named && pace !== undefined) return { id: named.id, pace };
+      const goal = race !== undefined && name.toLowerCase().startsWith('race');
+      return goal ? { id: RACE_PACE, pace: race } : undefined;
+    },
+    easy,
+    jog: paceOf('recovery') ?? easy,
+    hardFrom: (paceOf('marathon') ?? easy - 60) + HARD_WITHIN,
+  };
+}
+
+/** The paces of sessions day by day; worked out once for all the days that share them. */
+export function sessionPacesOn(
+  subject: PaceSubject,
+  times: DayTimes,
+): (day: CivilDate) => SessionPaces {
+  const known = new Map<TimeFor | undefined, SessionPaces>();
+  return (day) => {
+    const used = times(day);
+    const found = known.get(used) ?? sessionPaces(subject, used);
+    known.set(used, found);
+    return found;
+  };
+}
+
+/** The paces of sessions on one day of a block. */
+export function sessionPacesOf(
+  subject: PaceSubject,
+  rules: Parameters<typeof dayTimes>[1],
+  day: CivilDate,
+): SessionPaces {
+  return sessionPaces(subject, dayTimes(subject, rules)(day));
+}

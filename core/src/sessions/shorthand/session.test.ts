@@ -1,0 +1,144 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { defaultPaces } from '../../paces/default-paces.js';
+import { defaultHouseRules } from '../../rules/house-rules.js';
+import { settle } from '../../layout/resolve/resolve.js';
+import { marathon } from '../../testing/examples.js';
+import { laySession } from '../breakdown/lay-session.js';
+import { readSession } from './parse-session.js';
+import { printSession } from './print-session.js';
+import type { Session } from './session.js';
+import { sessionPacesOf } from './session-paces.js';
+
+const read = (text: string): Session => {
+  const found = readSession(text);
+  if (!found.ok) throw new Error(`${text}: ${found.problem.message}`);
+  return found.session;
+};
+const { wishes } = settle(marathon);
+const paces = sessionPacesOf(wishes, defaultHouseRules, wishes.start);
+const lay = (text: string, take?: 'least' | 'most') => laySession(read(text), paces, take);
+
+/** Every kind of thing that can be written. */
+const written = [
+  '3 km easy; drills; 6 x 1000 m @ 10 km, 90 s jog; 2 km easy; 5 x 100 m strides',
+  '12 km easy, km 3 and 4 brisk',
+  '400-800-1200-800-400 m @ 5 km, equal jog',
+  '2 x (4 x 400 m @ 5 km - 2 s/km, 60 s jog), 3 min jog [racing shoes]',
+  '3-4 x 1:30 @ mile uphill, walk back',
+  '10 km @ easy to marathon in 4 steps',
+  '40 min @ 140-150 bpm; 5 km @ 4:10 /km; 20 min @ effort 7',
+  '3 x (1 km @ marathon; 1 km @ steady)',
+  '8 x 200 m @ 800 m, 200 m walk; 4 x 1 mi @ half marathon + 5 s/km, 2 min standing',
+];
+
+describe('shorthand', () => {
+  it.each(written)('%s: written out, it reads the same', (text) => {
+    const session = read(text);
+    const printed = printSession(session);
+    expect(read(printed)).toEqual(session);
+    expect(printSession(read(printed))).toBe(printed);
+  });
+
+  it('reads the same however it is put together', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.constantFrom(...written), { minLength: 1, maxLength: 5 }),
+        (texts) => {
+          const session = read(texts.join(';'));
+          expect(read(printSession(session))).toEqual(session);
+        },
+      ),
+    );
+  });
+
+  it('takes a decimal comma, any spaces, and words for units', () => {
+    expect(read('2,5km   easy ;3 miles easy')).toEqual(read('2.5 km easy; 3 mi easy'));
+  });
+
+  it.each([
+    ['6 x 1000 @ 10 km', 5, /column 5: expected “\(” or a distance or a time, found “1000”/],
+    ['3 km easy; 6 x', 15, /found the end/],
+    ['6 x 1000 m @ 10 km, 90 s', 21, /expected a recovery such as 90 s jog/],
+    ['', 1, /expected/],
+    ['0 km easy', 1, /0 km is nothing to run/],
+    ['6 x -400 m', 5, /found “-400”/],
+    ['200 x 400 m', 1, /100 repetitions are the most/],
+    ['4-3 x 400 m', 1, /4-3 is no range/],
+    ['100 x (100 x 1 m)', 1, /10000 pieces are no session/],
+  ])('“%s” is refused at column %i', (text, column, why) => {
+    const found = readSession(text);
+    expect(found.ok).toBe(false);
+    expect(!found.ok && found.problem).toMatchObject({
+      column,
+      message: expect.stringMatching(why) as string,
+    });
+  });
+
+  it('refuses ten thousand characters without reading them', () => {
+    expect(readSession('easy; '.repeat(2000))).toMatchObject({ ok: false });
+  });
+});
+
+describe('a session laid out', () => {
+  // 40:30 for 10 km: 243 s/km; easy 337.1, recovery 374.6 on this block.
+  const jog = paces.jog;
+
+  it('hand-worked: 6 × 1000 m at 10 km pace, 90 s jog: five recoveries, one fewer', () => {
+    const found = lay('6 x 1000 m @ 10k, 90 s jog');
+    expect(found.stretches).toHaveLength(11);
+    expect(found.hardDistance).toBe(6000);
+    expect(found.hardTime).toBeCloseTo(6 * 243, 6);
+    expect(found.time).toBeCloseTo(6 * 243 + 5 * 90, 6);
+    expect(found.distance).toBeCloseTo(6000 + (5 * 90_000) / jog, 6);
+  });
+
+  it('nests: 2 × (4 × 400 m, 60 s jog), 3 min jog has 3 + 3 + 1 recoveries', () => {
+    const found = lay('2 x (4 x 400 m @ 5 km, 60 s jog), 3 min jog');
+    expect(found.stretches.filter(({ words }) => words.endsWith('jog'))).toHaveLength(7);
+    expect(found.hardDistance).toBe(3200);
+  });
+
+  it('runs a range of repetitions to its least or its most', () => {
+    expect(lay('3-4 x 1 km @ 5 km', 'least').hardDistance).toBe(3000);
+    expect(lay('3-4 x 1 km @ 5 km').hardDistance).toBe(4000);
+  });
+
+  it('walks back, stands, and jogs as long as it ran', () => {
+    expect(lay('2 x 400 m @ 5 km, walk back').stretches[1]).toMatchObject({
+      distance: 0,
+      time: 240,
+      pace: undefined,
+    });
+    expect(lay('2 x 400 m @ 5 km, 60 s standing').stretches[1]).toMatchObject({ time: 60 });
+    const equal = lay('2 x 400 m @ 4:00 /km, equal jog').stretches[1];
+    expect(equal?.time).toBeCloseTo(96, 6);
+  });
+
+  it('quickens in even steps, and knows a surge from the rest of a run', () => {
+    const steps = lay('8 km @ 10 km + 60 s/km to 10 km in 4 steps').stretches;
+    expect(steps.map(({ pace }) => pace)).toEqual([303, 283, 263, 243]);
+    expect(steps.every(({ distance }) => distance === 2000)).toBe(true);
+    const surged = lay('12 km easy, km 3 and 4 marathon');
+    expect(surged.distance).toBeCloseTo(12_000, 6);
+    expect(surged.hardDistance).toBe(2000);
+  });
+
+  it('counts miles, clocks and paces of the coach’s own telling', () => {
+    expect(lay('1 mi @ 6:00 /mi').time).toBeCloseTo(360, 6);
+    expect(lay('20 min @ 4:00 /km').distance).toBeCloseTo(5000, 6);
+    expect(lay('3 x 2:00 @ 4:00 /km').distance).toBeCloseTo(1500, 6);
+  });
+
+  it('does not count strides as hard, nor drills at all, and says which pace it does not know', () => {
+    expect(lay('drills; 5 x 100 m strides')).toMatchObject({ hardDistance: 0, distance: 500 });
+    expect(lay('5 km @ breezy').unknown).toEqual(['breezy']);
+  });
+
+  it('knows every pace of the product by its name', () => {
+    for (const { name, id } of defaultPaces) {
+      const asked = name.replace(/ \(.*/, '');
+      expect(paces.find(asked)?.id).toBe(id);
+    }
+  });
+});

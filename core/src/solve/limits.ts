@@ -1,0 +1,138 @@
+import { isBase } from '../layout/block/is-base.js';
+import type { LaidBlock, Week } from '../layout/block/block.js';
+import { longRunShareLimit, longRunTimeLimit, perMetre } from '../layout/longrun/limits.js';
+import type { HouseRules } from '../rules/house-rules.js';
+import { layoutStep } from '../rules/layout-step.js';
+
+/** Rules that bend where pins leave no other way. */
+export type BendingRule = keyof HouseRules['bending'];
+
+/**
+ * One rule on the amounts of a block, as a sum that must not pass a limit:
+ * `amount − Σ factor·other ≤ right`. The same list makes the solver's program
+ * and measures any block against it.
+ */
+export interface Limit {
+  rule: BendingRule;
+  week: number;
+  /** Variables: `v3` is week 3's volume, `l3` its long run, `h` the heaviest week. */
+  terms: readonly (readonly [factor: number, variable: string])[];
+  right: number;
+}
+
+/** Every limit that a block's volumes and long runs are held against. Amounts in m or s. */
+export function limitsOf(block: LaidBlock, rules: HouseRules): Limit[] {
+  return [
+    ...growthLimits(block),
+    ...recoveryLimits(block, rules),
+    ...peakLimits(block),
+    ...longRunLimits(block, rules),
+    ...taperLimits(block, rules),
+  ];
+}
+
+/** Number of the week that is the heaviest as the block is laid out. */
+export function heaviestWeek(block: Pick<LaidBlock, 'weeks'>): number {
+  const weeks = buildingUp(block);
+  const volumes = weeks.map(({ volume }) => volume);
+  return weeks[volumes.indexOf(Math.max(...volumes))]?.number ?? 1;
+}
+
+/** Weeks before the taper. */
+export function buildingUp({ weeks }: Pick<LaidBlock, 'weeks'>): Week[] {
+  return weeks.filter(({ taperShare }) => taperShare === 1);
+}
+
+function growthLimits({ weeks, wishes }: LaidBlock): Limit[] {
+  const factor = 1 + wishes.volume.growth.cap;
+  let last: Week | undefined;
+  return weeks.flatMap((week) => {
+    const before = last;
+    if (isBase(week)) last = week;
+    if (week.kind !== 'building' || week.volumeRule === 'short-first-week') return [];
+    const own = [7 / week.length, `v${week.number}`] as const;
+    const limit = { rule: 'growth' as const, week: week.number };
+    if (!before) return [{ ...limit, terms: [own], right: wishes.volume.start * factor }];
+    const base = [(-factor * 7) / before.length, `v${before.number}`] as const;
+    return [{ ...limit, terms: [own, base], right: 0 }];
+  });
+}
+
+function recoveryLimits({ weeks }: LaidBlock, rules: HouseRules): Limit[] {
+  let last: Week | undefined;
+  return weeks.flatMap((week, index) => {
+    const before = last;
+    const previous = weeks[index - 1];
+    if (isBase(week) && !week.recoveryDue) last = week;
+    const found: Limit[] = [];
+    const limit = { rule: 'recovery' as const, week: week.number, right: 0 };
+    const own = [1, `v${week.number}`] as const;
+    if (week.recoveryDue && before) {
+      const left = rules.recovery.leastDepth - 1;
+      found.push({ ...limit, terms: [own, [left, `v${before.number}`]] });
+    }
+    if (previous?.recovery && previous.volumeRule !== 'event' && week.kind === 'building') {
+      const most = -(1 + rules.recovery.mostReturn);
+      found.push({ ...limit, terms: [own, [most, `v${previous.number}`]] });
+    }
+    return found;
+  });
+}
+
+function peakLimits(block: LaidBlock): Limit[] {
+  const { peak } = block.wishes.volume;
+  const weeks = buildingUp(block);
+  const missed = {
+    rule: 'peak' as const,
+    week: heaviestWeek(block),
+    terms: [[-1, 'h']] as const,
+    right: -peak,
+  };
+  const over = weeks.map(({ number }) => ({
+    rule: 'peak' as const,
+    week: number,
+    terms: [[1, `v${number}`]] as const,
+    right: peak,
+  }));
+  return [missed, ...over];
+}
+
+function longRunLimits({ weeks, wishes, easyPace }: LaidBlock, rules: HouseRules): Limit[] {
+  const most = longRunTimeLimit(wishes, rules, easyPace);
+  const { growthShare, growthDistance } = rules.longRun;
+  const step = growthDistance * perMetre(wishes, easyPace);
+  let longest: Week | undefined;
+  return weeks.flatMap((week) => {
+    const before = longest;
+    if (week.longRun > (longest?.longRun ?? 0)) longest = week;
+    if (week.longRun === 0) return [];
+    const limit = { rule: 'longRun' as const, week: week.number };
+    const own = [1, `l${week.number}`] as const;
+    const share = longRunShareLimit(wishes, rules, week.volume, easyPace);
+    const found: Limit[] = [{ ...limit, terms: [own], right: most }];
+    if (week.length === 7) {
+      found.push({ ...limit, terms: [own, [-share, `v${week.number}`]], right: 0 });
+    }
+    if (before) {
+      const right = Math.max(step, growthShare * before.longRun);
+      found.push({ ...limit, terms: [own, [-1, `l${before.number}`]], right });
+    }
+    return found;
+  });
+}
+
+/** A taper is laid out in whole steps, and so is what it is taken from: one step is no bend. */
+function taperLimits({ weeks, wishes }: LaidBlock, rules: HouseRules): Limit[] {
+  const right = layoutStep(wishes.athlete, rules);
+  return weeks
+    .filter(({ taperShare }) => taperShare < 1)
+    .map(({ number, taperShare }) => ({
+      rule: 'taper' as const,
+      week: number,
+      terms: [
+        [1, `v${number}`],
+        [-taperShare, 'h'],
+      ] as const,
+      right,
+    }));
+}

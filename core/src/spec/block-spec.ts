@@ -1,0 +1,191 @@
+import type { CivilDate } from '../base/civil-date.js';
+import type { Weekday } from '../base/weekday.js';
+import type { BlockEvent } from './event.js';
+import type { LadderName } from '../layout/longrun/ladders.js';
+import type { SegmentName } from '../layout/longrun/segments.js';
+import type { PaceModelName } from '../paces/models.js';
+import type { NamedPace } from '../paces/named-pace.js';
+import type { PaceAim } from './pace-aim.js';
+import type { Result } from './result.js';
+import type { SessionUse } from './progression.js';
+import type { PhaseKind } from './phase-kinds.js';
+import type { PhaseWish } from '../layout/phases/lay-phases.js';
+import type { RuleChanges, SomeRuleChanges } from '../rules/rule-changes.js';
+import type { TaperSchoolName } from '../layout/taper/schools.js';
+import type { Basis, Unit } from '../base/measure.js';
+import type { DayWish } from './fixed-day.js';
+import type { PatternDay } from './pattern-day.js';
+import type { GrowthSchoolName, GrowthSettings } from '../layout/volume/growth-schools.js';
+
+/**
+ * What the coach wishes, with nothing left out: the one input of the
+ * computation. Amounts are metres by distance and seconds by time, shares 0–1.
+ */
+export interface Wishes {
+  athlete: Athlete;
+  race: Race;
+  start: CivilDate;
+  weeks: number;
+  weekStartsOn: Weekday;
+  phases: PhaseWish;
+  volume: VolumeWish;
+  longRun: LongRunWish;
+  taper: TaperWish;
+  week: WeekWish;
+  events: BlockEvent[];
+  pins: Pin[];
+  /** Single days the coach fixed, in order. */
+  days: DayWish[];
+  /** Which families fill the quality days of which phase. */
+  sessions: SessionUse[];
+  waivers: Waiver[];
+  paces: PaceWish;
+  /** The house rules as they stood when the block was laid out under them. */
+  houseRules: RuleChanges;
+  /** Rules of this block alone, over the house's. */
+  overrides: RuleChanges;
+  /** The goal race before this one, when the block follows another. */
+  previousRace?: PreviousRace | undefined;
+}
+
+export interface Athlete {
+  name: string;
+  basis: Basis;
+  unit: Unit;
+  birthYear: number | undefined;
+  oftenHurt: boolean;
+  /** Real weeks before the block, oldest first. */
+  recentWeeks: number[];
+  longestRecentRun: number | undefined;
+  results: Result[];
+  unavailable: Weekday[];
+  /** No hard running until the coach lifts it. */
+  injured: boolean;
+  /** How results are made into times for other distances. */
+  paceModel: PaceModelName;
+  /** Beats a minute. */
+  maxHeart: number | undefined;
+  restHeart: number | undefined;
+}
+
+export interface Race {
+  name: string;
+  date: CivilDate;
+  /** Metres. */
+  distance: number;
+  /** Seconds. */
+  goalTime: number | undefined;
+}
+
+export interface VolumeWish {
+  start: number;
+  peak: number;
+  /** Weeks held at the peak before the taper. */
+  holdAtPeak: number;
+  /** First week at the peak; counted from the weeks held when undefined. */
+  peakWeek?: number | undefined;
+  growth: GrowthWish;
+  recovery: RecoveryWish;
+}
+
+export interface GrowthWish extends GrowthSettings {
+  school: GrowthSchoolName;
+}
+
+export const reEntries = ['resume', 'one-step-above'] as const;
+
+export interface RecoveryWish {
+  every: 3 | 4 | 5 | 6 | 'none';
+  /** Part taken off the last building week. */
+  depth: number;
+  reEntry: (typeof reEntries)[number];
+  /** Numbers of the recovery weeks where the coach places them; else by cadence. */
+  weeks?: number[] | undefined;
+}
+
+export interface LongRunWish {
+  start: number;
+  peak: number;
+  ladder: LadderName;
+  lastPeakWeeksOut: number;
+  segment: SegmentName;
+}
+
+export interface TaperWish {
+  school: TaperSchoolName;
+  /** Part cut from the heaviest week in race week; the school's own when undefined. */
+  depth?: number | undefined;
+}
+
+export interface PaceWish {
+  /** The coach's named paces as they stood when the block took them. */
+  table: NamedPace[];
+  /** Whether sessions are run at what is current, at the goal, or on the way between. */
+  aim: PaceAim;
+  /** Days from which the paces rest on the results known by then, in order. */
+  repaced: CivilDate[];
+  /** Distances of the coach's own beside the standard ones, metres. */
+  distances: number[];
+}
+
+export interface PreviousRace {
+  name: string;
+  date: CivilDate;
+  /** Metres. */
+  distance: number;
+}
+
+export interface WeekWish {
+  runDays: number;
+  longRunOn: Weekday;
+  qualityOn: Weekday[];
+  restOn: Weekday[];
+  /** Every run but the long one stays at this amount; only the long run grows. */
+  midweek?: number | undefined;
+  /** Roles from the first day of the block's first week on, 7, 9, 10 or 14 days; instead of the answers above. */
+  days?: PatternDay[] | undefined;
+  /** Roles of the weeks of a phase, where they differ. */
+  byPhase?: PhasePattern[] | undefined;
+}
+
+/** The coach's days within one kind of phase. */
+export interface PhasePattern {
+  phase: PhaseKind;
+  days: PatternDay[];
+}
+
+/** A week's volume or long run fixed by the coach; kept exactly. */
+export interface Pin {
+  week: number;
+  volume?: number | undefined;
+  longRun?: number | undefined;
+}
+
+export interface Waiver {
+  check: string;
+  week?: number | undefined;
+  reason: string;
+  /** What was measured when it was waived; a worse value opens the finding again. */
+  value?: number | undefined;
+}
+
+/**
+ * Wishes as given: only the race is needed, and its date may be left out when
+ * a start is fixed. Whatever is missing is worked out by `settle`.
+ */
+export type Given = Sparse<Omit<Wishes, 'race' | 'houseRules' | 'overrides'>> & {
+  houseRules?: SomeRuleChanges | undefined;
+  overrides?: SomeRuleChanges | undefined;
+  race: {
+    name: string;
+    date?: CivilDate | undefined;
+    distance: number;
+    goalTime?: number | undefined;
+  };
+};
+
+type Sparse<T> = T extends readonly unknown[]
+  ? T
+  : T extends object
+    ? { [K in keyof T]?: Sparse<T[K]> | undefined }
+    : T;

@@ -1,0 +1,30 @@
+import { type CivilDate, differenceInDays } from '../base/civil-date.js';
+import { startOfWeek } from '../base/weeks.js';
+import type { Wishes } from './block-spec.js';
+import { isRun } from './pattern-day.js';
+
+/** Days after which a block's roles start over: a week, unless the coach took another cycle. */
+export function cycleLength({ week }: { week: Pick<Wishes['week'], 'days'> }): number {
+  return week.days?.length ?? 7;
+}
+
+/** Part of the fullest week of a cycle of fourteen days that a week runs: a day off is not made up. */
+export function runningOfCycle(
+  wishes: Pick<Wishes, 'start' | 'weekStartsOn'> & { week: Pick<Wishes['week'], 'days'> },
+  start: CivilDate,
+): number {
+  const { days } = wishes.week;
+  if (days?.length !== 14) return 1;
+  const runs = [days.slice(0, 7), days.slice(7)].map(
+    (week) => week.filter(({ role }) => isRun(role)).length,
+  );
+  const anchor = startOfWeek(wishes.start, wishes.weekStartsOn);
+  const half = Math.floor(differenceInDays(start, anchor) / 7) % 2;
+  return (runs[half] ?? 1) / Math.max(1, ...runs);
+}
+
+/** Run days of a week: as answered, or as a pattern has them on the average. */
+export function runDaysOf({ runDays, days }: Pick<Wishes['week'], 'runDays' | 'days'>): number {
+  if (!days) return runDays;
+  return Math.round((7 * days.filter(({ role }) => isRun(role)).length) / days.length);
+}
