@@ -1,10 +1,10 @@
 import {
-  type Given,
+  type BlockSpec,
   type Measure,
   fixesOf,
   layOut,
+  reasonsOf,
   rulesOf,
-  settle,
   showBlock,
   whyDay,
   whyLongRun,
@@ -13,7 +13,7 @@ import {
 
 /** A spec, and how it is looked at. */
 export interface Laid {
-  spec: Given;
+  spec: BlockSpec;
   today?: string | undefined;
   unit: Measure['unit'];
   step: Measure['step'];
@@ -24,12 +24,11 @@ export interface Laid {
  * to say of it: every figure, session, finding, reason and, where asked, fix.
  */
 export function laidOf({ spec, today, unit, step }: Laid, withFixes: boolean) {
-  const { wishes, reasons } = settle(spec);
-  const shown = { basis: wishes.athlete.basis, unit, step };
+  const shown = { basis: spec.athlete?.basis ?? 'distance', unit, step };
   const block = layOut(spec, { today, shown });
   const { easyPace, phases, feasible, legs, weeks, findings } = block;
   const figures = showBlock(block, shown);
-  const rules = rulesOf(wishes);
+  const rules = rulesOf(block.spec);
   const whys = weeks.map((week) => ({
     volume: whyVolume(block, week, figures),
     longRun: whyLongRun(block, week),
@@ -38,16 +37,17 @@ export function laidOf({ spec, today, unit, step }: Laid, withFixes: boolean) {
   const fixes = withFixes ? findings.map((each) => fixesOf(block, each, { today, shown })) : [];
   const whole = JSON.stringify(
     {
-      spec: wishes,
+      spec: block.spec,
       easyPace,
       phases,
       feasible,
       legs,
       weeks,
-      findings,
+      // As they were first kept: fixes of their own, where asked.
+      findings: findings.map((finding) => ({ ...finding, fixes: [] })),
       figures,
       whys,
-      reasons: reasons(),
+      reasons: reasonsOf(spec),
       fixes,
     },
     inOrder,

@@ -1,7 +1,6 @@
-export { type Block } from './lay-out/block.js';
 export { isBase } from './layout/block/is-base.js';
-export { type LaidBlock, type Week } from './layout/block/block.js';
-export { type LayOutOptions, layOut } from './lay-out/lay-out.js';
+export { type Block, type Week } from './layout/block/block.js';
+export { type LayOutOptions, findingsWithFixes, fixesOf, layOut } from './lay-out.js';
 export { type ShownBlock, type ShownWeek, showBlock } from './present/show.js';
 export { saySegment } from './present/say.js';
 export { dayWords } from './base/format/format-day.js';
@@ -54,10 +53,13 @@ export { shiftWeeks } from './edit/shift-weeks.js';
 export { unwaive, waive } from './edit/waive.js';
 export { dropWeek, insertWeek } from './edit/whole-weeks.js';
 export { type CheckCode, checks } from './checks/registry.js';
-export { type Finding, type Fix, type Level, levels } from './checks/common/check.js';
-export { fixesOf, withFixes } from './lay-out/mend-block.js';
-export { type WeekPair, alignWeeks } from './edit/compare/align.js';
-export { type Difference, whatChanged } from './edit/compare/what-changed.js';
+export { type Level, levels } from './checks/common/check.js';
+export { type Finding } from './checks/run-checks.js';
+export { type ToldFinding } from './present/tell-findings.js';
+export { type Fix } from './edit/fixes/fix.js';
+export { CheckedBlock } from './checked-block.js';
+export { type WeekPair, alignWeeks } from './present/compare/align.js';
+export { type Difference, whatChanged } from './present/compare/what-changed.js';
 export {
   type BlockEvent,
   type EventKind,
@@ -75,19 +77,22 @@ export { type Nearest, nearestBlock } from './solve/nearest-block.js';
 export { placeRecovery } from './solve/place-recovery.js';
 export { type Solve, type Solution } from './solve/program.js';
 export { type Segment } from './layout/longrun/lay-segments.js';
-export { type SegmentName, segmentNames, segmentSchools } from './layout/longrun/segments.js';
-export { type LadderName, ladderNames, longRunLadders } from './layout/longrun/ladders.js';
+export { type SegmentName, segmentNames } from './spec/choices.js';
+export { segmentSchools } from './layout/longrun/segments.js';
+export { type LadderName, ladderNames } from './spec/choices.js';
+export { longRunLadders } from './layout/longrun/ladders.js';
 export { phaseKinds } from './spec/phase-kinds.js';
 export { type PhaseKind } from './spec/phase-kinds.js';
 export { type Phase } from './layout/phases/lay-phases.js';
-export { type PhaseLayoutName, phaseLayoutNames, phaseLayouts } from './layout/phases/layouts.js';
+export { type PhaseLayoutName, phaseLayoutNames } from './spec/choices.js';
+export { phaseLayouts } from './layout/phases/layouts.js';
 export {
   type LengthSchoolName,
   lengthSchoolNames,
   lengthSchools,
 } from './layout/phases/length-schools.js';
-export { type OwnPhase, type PhaseWish } from './layout/phases/lay-phases.js';
-export { ruleBook, ruleGroups } from './rules/catalogue.js';
+export { type OwnPhase, type PhaseSpec } from './spec/phase-wish.js';
+export { ruleCatalogue, ruleGroups } from './rules/catalogue.js';
 export { type HouseRules, blockLength, defaultHouseRules, raceRules } from './rules/house-rules.js';
 export {
   type RaceClassName,
@@ -114,22 +119,20 @@ export { type SessionFamily, type SessionUse } from './spec/progression.js';
 export { startingFamilies } from './sessions/library/starting-library.js';
 export { suggestUses } from './sessions/library/suggest-uses.js';
 export { exposuresOf } from './sessions/library/exposures-of.js';
-export { type WayName, wayNames, ways } from './sessions/library/ways.js';
-export { type TaperSchoolName, taperSchoolNames, taperSchools } from './layout/taper/schools.js';
+export { type WayName, wayNames } from './spec/choices.js';
+export { ways } from './sessions/library/ways.js';
+export { type TaperSchoolName, taperSchoolNames } from './spec/choices.js';
+export { taperSchools } from './layout/taper/schools.js';
 export { defaultPaces } from './paces/default-paces.js';
 export { ageInWeeks } from './paces/efforts.js';
 export { type ModelColumn, equivalentsOn, standardDistances } from './paces/equivalents.js';
 export { type PaceSubject, fitnessOn, pacedOn } from './paces/fitness.js';
 export { gapWords } from './paces/gap-words.js';
 export { type GoalGap, goalGap } from './paces/goal-gap.js';
-export { type PaceModelName, paceModelNames, paceModels } from './paces/models.js';
-export {
-  type HeartScale,
-  type NamedPace,
-  type PaceRange,
-  heartScales,
-  middleOf,
-} from './paces/named-pace.js';
+export { type PaceModelName, paceModelNames } from './spec/choices.js';
+export { paceModels } from './paces/models.js';
+export { type HeartScale, type NamedPace, heartScales } from './spec/named-pace.js';
+export { type PaceRange, middleOf } from './paces/pace-range.js';
 export { type PaceAim, paceAimWords, paceAims } from './spec/pace-aim.js';
 export { type PaceRow, type PacesOn, pacesOn } from './paces/paces-on.js';
 export { type Recovery, type Reps, reps } from './paces/reps.js';
@@ -165,27 +168,19 @@ export { formatLap, formatTenths, formatPaceRange, formatSpeed } from './base/fo
 export { parseAmount } from './base/format/parse-amount.js';
 export { type ReadPace, readPace } from './base/format/read-pace.js';
 export { type Read, readTime } from './base/format/read-time.js';
-export {
-  type GrowthSchoolName,
-  growthSchoolNames,
-  growthSchools,
-} from './layout/volume/growth-schools.js';
+export { type GrowthSchoolName, growthSchoolNames } from './spec/choices.js';
+export { growthSchools } from './layout/volume/growth-schools.js';
 export {
   type RecoveryCadenceName,
   reEntrySchools,
   recoveryCadences,
 } from './layout/frame/recovery-schools.js';
-export {
-  type CrossKind,
-  type SwapReason,
-  crossKinds,
-  crossWords,
-  swapReasons,
-} from './rules/cross-training.js';
+export { type CrossKind, crossKinds, crossWords } from './rules/cross-training.js';
+export { type SwapReason, swapReasons } from './spec/swap.js';
 export { rolesOf } from './layout/week/coach-week.js';
 export { cycleLength } from './spec/cycle.js';
-export { type Day, type DaySession } from './layout/week/day.js';
-export { type DayWish, dayWishOf } from './spec/fixed-day.js';
+export { type Day, type DaySession } from './layout/block/day.js';
+export { type FixedDay, fixedDayOf } from './spec/fixed-day.js';
 export {
   type AddOn,
   type PatternDay,
@@ -195,16 +190,16 @@ export {
   patternRoles,
 } from './spec/pattern-day.js';
 export { type WeekPatternName, weekPatternNames, weekPatterns } from './edit/week-templates.js';
-export { type DayRole, dayRoleWords, dayRoles } from './layout/week/place-days.js';
-export { paceWords } from './layout/week/session-words.js';
-export { examineGiven, examineWishes } from './layout/validate/validate.js';
-export { examineToday, problemsOfPaces } from './layout/validate/validate-paces.js';
-export { problemsOfLibrary } from './sessions/library/validate-families.js';
-export { problemsOfRules } from './layout/validate/validate-rules.js';
-export { type Problem } from './spec/issue.js';
-export { type ReasonKey, type Reasons } from './present/reasons.js';
-export { type Settled, settle } from './layout/resolve/resolve.js';
+export { type DayRole, dayRoleWords, dayRoles } from './spec/day-role.js';
+export { paceWords } from './layout/fill/session-words.js';
+export { validateSpec } from './layout/validate/validate.js';
+export { validateToday, issuesOfPaces } from './layout/validate/validate-paces.js';
+export { issuesOfFamilies } from './sessions/library/validate-families.js';
+export { issuesOfRules } from './layout/validate/validate-rules.js';
+export { type Issue } from './spec/issue.js';
+export { type ReasonKey, type Reasons, reasonsOf } from './present/reasons.js';
+export { resolveSpec } from './layout/resolve/resolve.js';
 export { type Template, fromTemplate } from './edit/template.js';
-export { type Given, type Pin, type Wishes, reEntries } from './spec/block-spec.js';
+export { type BlockSpec, type Pin, type ResolvedSpec, reEntries } from './spec/block-spec.js';
 export { suggestWeeks } from './layout/resolve/suggest-weeks.js';
 export { withPin } from './spec/with-pin.js';

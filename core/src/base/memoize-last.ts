@@ -6,7 +6,7 @@
  * dropped, and V8 keeps what a weak map holds until a full collection, over
  * the quick ones between.
  */
-export function rememberLast<K extends object, V>(work: (about: K) => V): (about: K) => V {
+export function memoizeLast<K extends object, V>(work: (about: K) => V): (about: K) => V {
   let last: { about: K; answer: V } | undefined;
   return (about) => {
     if (last?.about !== about) last = { about, answer: work(about) };

@@ -1,21 +1,21 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../lay-out/lay-out.js';
+import { layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
 import { defaultPaces } from '../paces/default-paces.js';
 import type { BlockEvent } from '../spec/event.js';
-import type { DayWish } from '../spec/fixed-day.js';
+import type { FixedDay } from '../spec/fixed-day.js';
 import type { PatternDay } from '../spec/pattern-day.js';
-import type { Given } from '../spec/block-spec.js';
+import type { BlockSpec } from '../spec/block-spec.js';
 import { monotonyOf } from './week/monotony.js';
 import { type CheckCode, checks } from './registry.js';
 
-const athlete = (facts: Given['athlete']): Partial<Given> => ({
+const athlete = (facts: BlockSpec['athlete']): Partial<BlockSpec> => ({
   athlete: { ...marathon.athlete, ...facts },
 });
-const volume = (wish: Given['volume']): Partial<Given> => ({
+const volume = (wish: BlockSpec['volume']): Partial<BlockSpec> => ({
   volume: { ...marathon.volume, ...wish },
 });
-const events = (...placed: BlockEvent[]): Partial<Given> => ({ events: placed });
+const events = (...placed: BlockEvent[]): Partial<BlockSpec> => ({ events: placed });
 const test = (from: string): BlockEvent => ({ kind: 'test', name: 'Time trial', from });
 const race = (from: string): BlockEvent => ({
   kind: 'tune-up-race',
@@ -30,10 +30,10 @@ const illness: BlockEvent = {
   from: '2027-02-01',
   to: '2027-02-05',
 };
-const rule = (path: string, value: number): Partial<Given> => ({
+const rule = (path: string, value: number): Partial<BlockSpec> => ({
   overrides: { values: { [path]: value } },
 });
-const own = (...weeks: number[]): Partial<Given> => ({
+const own = (...weeks: number[]): Partial<BlockSpec> => ({
   phases: {
     layout: 'own',
     own: weeks.map((length, index) => ({
@@ -43,7 +43,7 @@ const own = (...weeks: number[]): Partial<Given> => ({
     })),
   },
 });
-const easy = (quick: number): Partial<Given> => ({
+const easy = (quick: number): Partial<BlockSpec> => ({
   paces: {
     table: defaultPaces.map((pace) =>
       pace.id === 'easy' ? { ...pace, offset: [quick, 90] } : pace,
@@ -54,11 +54,11 @@ const easy = (quick: number): Partial<Given> => ({
 const marathonTime = 2430 * 2.10975 ** 1.06 * 2 ** 1.072;
 const recovery = { depth: 0.25, reEntry: 'one-step-above' } as const;
 
-const day = (date: string, wish: Omit<DayWish, 'date'>): Partial<Given> => ({
+const day = (date: string, wish: Omit<FixedDay, 'date'>): Partial<BlockSpec> => ({
   days: [{ date, ...wish }],
 });
 /** Monday easy, quality, then as given; from Monday 2026-12-14 on. */
-const pattern = (...days: PatternDay[]): Partial<Given> => ({ week: { days } });
+const pattern = (...days: PatternDay[]): Partial<BlockSpec> => ({ week: { days } });
 const plain = (role: PatternDay['role']): PatternDay => ({ role });
 const twice: PatternDay = { role: 'easy', double: true };
 const [easyDay, hardDay, longDay, restDay] = [
@@ -67,20 +67,20 @@ const [easyDay, hardDay, longDay, restDay] = [
   plain('long'),
   plain('rest'),
 ];
-const crossed = (place: number): Partial<Given> => {
+const crossed = (place: number): Partial<BlockSpec> => {
   const days = [easyDay, hardDay, easyDay, easyDay, easyDay, easyDay, longDay];
   days[place] = plain('cross-train');
   return { week: { days } };
 };
 
-const sevenEasyDays: Partial<Given> = {
+const sevenEasyDays: Partial<BlockSpec> = {
   week: { ...marathon.week, runDays: 7, restOn: [], qualityOn: [] },
 };
 
 /** For each check a change just inside its limit and one just outside, with what it measures. */
 const cases: Record<
   CheckCode,
-  { inside: Partial<Given>; outside: Partial<Given>; value: number; limit: number; today?: string }
+  { inside: Partial<BlockSpec>; outside: Partial<BlockSpec>; value: number; limit: number; today?: string }
 > = {
   'under-18-week': {
     inside: { ...athlete({ birthYear: 2009 }) },
@@ -492,7 +492,7 @@ const cases: Record<
   'race-in-the-past': { inside: {}, outside: {}, value: 1, limit: 0, today: '2027-04-19' },
 };
 
-function twoSessions(then: number): DayWish[] {
+function twoSessions(then: number): FixedDay[] {
   return [
     { date: '2027-01-12', session: '5 x 1000 m @ 10-km, 90 s jog' },
     { date: '2027-01-19', session: `${then} x 1000 m @ 10-km, 90 s jog` },
@@ -501,7 +501,7 @@ function twoSessions(then: number): DayWish[] {
 
 describe.each(checks.map(({ code }) => code))('%s', (code) => {
   const { inside, outside, value, limit, today } = cases[code];
-  const found = (change: Partial<Given>, day?: string) =>
+  const found = (change: Partial<BlockSpec>, day?: string) =>
     layOut({ ...marathon, ...change }, { today: day }).findings.filter(
       ({ check }) => check === code,
     );

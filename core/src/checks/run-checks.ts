@@ -1,28 +1,35 @@
-import { type ShownBlock, showBlock } from '../present/show.js';
-import type { Measure } from '../base/measure.js';
 import type { Waiver } from '../spec/block-spec.js';
-import { type CheckContext, type Finding, type Observation, levels } from './common/check.js';
-import { checks } from './registry.js';
-import { sentences } from '../present/messages.js';
+import { type CheckContext, type Level, type Observation, levels } from './common/check.js';
+import { type CheckCode, checks } from './registry.js';
+
+/** What a check found, and what the coach has said of it: codes and data, no words. */
+export interface Finding extends Observation {
+  check: CheckCode;
+  level: Level;
+  /** The coach's reason, when waived. */
+  waived?: string;
+  /** The coach's reason, where the measured value has become worse since. */
+  reopened?: string;
+}
 
 /**
  * Runs every check that is not turned off: worst level first, then in the
  * order of the registry and the weeks. A check at level stop always runs.
  */
-export function runChecks(context: CheckContext, shown: Measure): Finding[] {
+export function runChecks(context: CheckContext): Finding[] {
   const { off } = context.rules;
-  const { basis } = context.block.wishes.athlete;
-  let figures: ShownBlock | undefined;
+  const { waivers } = context.block.spec;
   const findings = checks.flatMap((check) => {
     const { code, level } = check;
     if (level !== 'stop' && off.includes(code)) return [];
-    return check.run(context).map((observation): Finding => {
-      // Most blocks are found sound: their figures are not worked out here.
-      figures ??= showBlock(context.block, { ...shown, basis });
-      const { title, message } = sentences[code](observation, { ...context, figures });
-      const waived = waiverOf(code, observation, context.block.wishes.waivers);
-      return { check: code, level, title, message, fixes: [], ...observation, ...waived };
-    });
+    return check.run(context).map(
+      (observation): Finding => ({
+        check: code,
+        level,
+        ...observation,
+        ...waiverOf(code, observation, waivers),
+      }),
+    );
   });
   return findings.sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level));
 }

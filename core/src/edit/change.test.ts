@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../lay-out/lay-out.js';
-import { examineGiven, examineWishes } from '../layout/validate/validate.js';
-import { settle } from '../layout/resolve/resolve.js';
+import { layOut } from '../lay-out.js';
+import { validateSpec } from '../layout/validate/validate.js';
 import { marathon } from '../testing/examples.js';
-import type { Given } from '../spec/block-spec.js';
+import type { BlockSpec } from '../spec/block-spec.js';
 import { applyChange } from './change.js';
 import type { Command } from './command.js';
 import { copyShape } from './copy-shape.js';
@@ -22,9 +21,9 @@ const km = { basis: 'distance', unit: 'km', step: 1 } as const;
 const block = layOut(marathon);
 /** The block after a command, which must be one that can be laid out. */
 const after = (command: Command | undefined, before = block) => {
-  const given = applyChange<Given>(before.wishes, command?.change ?? {});
-  expect(examineGiven(given)).toEqual([]);
-  expect(examineWishes(settle(given).wishes)).toEqual([]);
+  const given = applyChange<BlockSpec>(before.spec, command?.change ?? {});
+  expect(validateSpec(given)).toEqual([]);
+  expect(validateSpec(given)).toEqual([]);
   return layOut(given);
 };
 const volumes = (of: typeof block) => of.weeks.map(({ volume }) => volume / 1000);
@@ -78,10 +77,10 @@ describe('commands', () => {
     const pinned = after(pinWeek(block, 9, 'volume', 70_000, km));
     const longer = after(insertWeek(pinned, 5), pinned);
     expect(longer.weeks).toHaveLength(19);
-    expect(longer.wishes).toMatchObject({ start: '2026-12-07', pins: [{ week: 10 }] });
-    expect(longer.wishes.race.date).toBe('2027-04-18');
+    expect(longer.spec).toMatchObject({ start: '2026-12-07', pins: [{ week: 10 }] });
+    expect(longer.spec.race.date).toBe('2027-04-18');
     const shorter = after(dropWeek(longer, 5), longer);
-    expect(shorter.wishes).toEqual(pinned.wishes);
+    expect(shorter.spec).toEqual(pinned.spec);
     expect(dropWeek(layOut({ ...marathon, weeks: 4 }), 2)).toBeUndefined();
     expect(insertWeek(layOut({ ...marathon, weeks: 30 }), 2)).toBeUndefined();
   });
@@ -115,30 +114,30 @@ describe('commands', () => {
   it('place, change and take out what is on the way', () => {
     const event = { kind: 'away', name: 'Away', from: '2027-02-15', to: '2027-02-16' } as const;
     const placed = after(addEvent(block, event));
-    expect(placed.wishes.events).toEqual([event]);
+    expect(placed.spec.events).toEqual([event]);
     const changed = after(changeEvent(placed, 0, { ...event, to: '2027-02-17' }), placed);
-    expect(changed.wishes.events[0]?.to).toBe('2027-02-17');
-    expect(after(removeEvent(changed, 0), changed).wishes).toEqual(block.wishes);
+    expect(changed.spec.events[0]?.to).toBe('2027-02-17');
+    expect(after(removeEvent(changed, 0), changed).spec).toEqual(block.spec);
   });
 });
 
 describe('moving the goal race', () => {
   it('before the start: counts back again, as many weeks', () => {
-    const change = moveRace(block.wishes, '2027-05-02', '2026-11-01');
+    const change = moveRace(block.spec, '2027-05-02', '2026-11-01');
     const moved = after({ change, words: '' });
-    expect(moved.wishes).toMatchObject({ start: '2026-12-28', weeks: 18 });
+    expect(moved.spec).toMatchObject({ start: '2026-12-28', weeks: 18 });
   });
 
   it('once begun: the start stays, and pins past the new race week go', () => {
     const pinned = after(pinWeek(block, 17, 'volume', 50_000, km));
-    const change = moveRace(pinned.wishes, '2027-04-04', '2027-02-10');
+    const change = moveRace(pinned.spec, '2027-04-04', '2027-02-10');
     const moved = after({ change, words: '' }, pinned);
-    expect(moved.wishes).toMatchObject({ start: '2026-12-14', weeks: 16, pins: [] });
+    expect(moved.spec).toMatchObject({ start: '2026-12-14', weeks: 16, pins: [] });
   });
 
   it('leaves out what would come after it', () => {
     const placed = after(addEvent(block, { kind: 'test', name: 'Time trial', from: '2027-04-07' }));
-    expect(moveRace(placed.wishes, '2027-04-04', '2027-02-10').events).toEqual([]);
+    expect(moveRace(placed.spec, '2027-04-04', '2027-02-10').events).toEqual([]);
   });
 });
 
@@ -148,9 +147,9 @@ describe('the next goal race', () => {
     // Sixteen weeks after 18 April is 8 August; easy until 2 May, so from Monday 3 May.
     expect(next.race.date).toBe('2027-08-08');
     const laid = layOut(next);
-    expect(laid.wishes.start).toBe('2027-05-03');
-    expect(laid.wishes.volume.start).toBe(64_000);
-    expect(laid.wishes.longRun.start).toBe(19_000);
+    expect(laid.spec.start).toBe('2027-05-03');
+    expect(laid.spec.volume.start).toBe(64_000);
+    expect(laid.spec.longRun.start).toBe(19_000);
     expect(laid.findings.map(({ check }) => check)).not.toContain('races-too-close');
   });
 

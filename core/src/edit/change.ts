@@ -1,9 +1,9 @@
-import type { Given, Wishes } from '../spec/block-spec.js';
+import type { BlockSpec, ResolvedSpec } from '../spec/block-spec.js';
 
-/** Parts of the wishes put in place of what was there, each whole. */
-export type Change = { [K in keyof Wishes]?: Given[K] | undefined };
+/** Parts of the spec put in place of what was there, each whole. */
+export type Change = { [K in keyof ResolvedSpec]?: BlockSpec[K] | undefined };
 
-/** Wishes with a change laid over them; what the change does not name stays. */
-export function applyChange<T extends Given>(given: T, change: Change): T {
+/** ResolvedSpec with a change laid over them; what the change does not name stays. */
+export function applyChange<T extends BlockSpec>(given: T, change: Change): T {
   return { ...given, ...change };
 }

@@ -1,4 +1,4 @@
-import type { Block } from '../lay-out/block.js';
+import type { Block } from '../layout/block/block.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { rulesOf } from '../rules/rule-changes.js';
 import { roundTo } from '../base/round.js';
@@ -11,8 +11,8 @@ import { type Command, weekWords } from './command.js';
  * reaches past the week before the race is left out.
  */
 export function copyShape(block: Block, weeks: readonly number[], target: number): Command {
-  const { wishes } = block;
-  const step = layoutStep(wishes.athlete, rulesOf(wishes));
+  const { spec } = block;
+  const step = layoutStep(spec.athlete, rulesOf(spec));
   const volumeOf = (week: number) => block.weeks[week - 1]?.volume ?? 0;
   const first = weeks[0] ?? target;
   const scale = volumeOf(first) > 0 ? volumeOf(target) / volumeOf(first) : 0;
@@ -21,6 +21,6 @@ export function copyShape(block: Block, weeks: readonly number[], target: number
     if (onto >= block.weeks.length) return kept;
     const own = kept.find((pin) => pin.week === onto)?.longRun ?? 0;
     return withPin(kept, onto, 'volume', Math.max(own, roundTo(volumeOf(week) * scale, step)));
-  }, wishes.pins);
+  }, spec.pins);
   return { change: { pins }, words: `Copied the shape of ${weekWords(weeks)} to week ${target}.` };
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Block } from '../lay-out/block.js';
-import { layOut } from '../lay-out/lay-out.js';
+import type { Block } from '../layout/block/block.js';
+import { layOut } from '../lay-out.js';
 import { addDays } from '../base/civil-date.js';
 import { marathon } from '../testing/examples.js';
 import type { PatternDay } from '../spec/pattern-day.js';
@@ -25,7 +25,7 @@ const measure = { basis: 'distance', unit: 'km', step: 1 } as const;
 const block = layOut(marathon);
 const after = (command: CommandOrNot, of: Block = block): Block => {
   if (typeof command === 'string') throw new Error(command);
-  return layOut(applyChange(of.wishes, command.change));
+  return layOut(applyChange(of.spec, command.change));
 };
 const roles = ({ weeks }: Block, week: number) =>
   weeks[week - 1]?.days.map(({ role }) => role) ?? [];
@@ -87,7 +87,7 @@ describe('a day', () => {
       dayOf(after(lengthenDay(block, '2027-01-20', 9, 2, measure)), '2027-01-20')?.distance,
     ).toBe((dayOf(block, '2027-01-20')?.distance ?? 0) + 2000);
     const longer = after(lengthenDay(block, '2027-01-24', 23, -1, measure));
-    expect(longer.wishes.pins).toEqual([{ week: 6, longRun: 22_000 }]);
+    expect(longer.spec.pins).toEqual([{ week: 6, longRun: 22_000 }]);
   });
 
   it('is not lengthened while it is swapped: it would be run again unasked', () => {
@@ -121,12 +121,12 @@ describe('a day', () => {
     const text = dayOf(block, '2027-01-19')?.sessions[0]?.shorthand;
     const copied = after(copyOn(block, '2027-01-19'));
     expect(dayOf(copied, '2027-01-26')?.sessions[0]?.shorthand).toBe(text);
-    expect(copyOn(block, block.wishes.race.date)).toContain('does not reach');
+    expect(copyOn(block, block.spec.race.date)).toContain('does not reach');
     const written = after(writeSession(block, '2027-01-20', '8 km @ Marathon'));
-    expect(written.wishes.days[0]).toMatchObject({ date: '2027-01-20', session: '8 km marathon' });
+    expect(written.spec.days[0]).toMatchObject({ date: '2027-01-20', session: '8 km marathon' });
     const swapped = after(swapForCross(block, '2027-01-20', 'pool', 'weather'));
     expect(dayOf(swapped, '2027-01-20')?.swap?.reason).toBe('weather');
-    expect(after(swapBack(swapped, '2027-01-20'), swapped).wishes.days).toEqual([]);
+    expect(after(swapBack(swapped, '2027-01-20'), swapped).spec.days).toEqual([]);
     expect(after(freeDay(written, '2027-01-20'), written).weeks).toEqual(block.weeks);
   });
 });
@@ -136,13 +136,13 @@ describe('the week’s roles', () => {
     const nine = after(choosePattern(block, 'nine-days'));
     const quality = nine.weeks[4]?.days.find(({ role }) => role === 'quality')?.date ?? '';
     const copied = after(copyOn(nine, quality), nine);
-    expect(copied.wishes.days.map(({ date }) => date)).toEqual([addDays(quality, 9)]);
+    expect(copied.spec.days.map(({ date }) => date)).toEqual([addDays(quality, 9)]);
   });
 
   it('are taken from a ready week, for the block or for a phase, and given back', () => {
     const all = after(choosePattern(block, 'seven-runs'));
     expect(all.weeks[12]?.runDays).toBe(7);
-    expect(all.wishes.week.longRunOn).toBe('sunday');
+    expect(all.spec.week.longRunOn).toBe('sunday');
     const one = after(choosePattern(block, 'seven-runs', 'specific'));
     expect([one.weeks[6]?.runDays, one.weeks[12]?.runDays]).toEqual([6, 7]);
     expect(after(dropPattern(all), all).weeks[12]?.runDays).toBe(6);

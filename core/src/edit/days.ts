@@ -1,4 +1,4 @@
-import type { Block } from '../lay-out/block.js';
+import type { Block } from '../layout/block/block.js';
 import { type CivilDate, addDays } from '../base/civil-date.js';
 import { dayWords } from '../base/format/format-day.js';
 import { linkPaces } from '../sessions/shorthand/link-paces.js';
@@ -6,11 +6,12 @@ import { formatPlain } from '../base/format/format.js';
 import { type Measure, quantum } from '../base/measure.js';
 import { clean } from '../base/round.js';
 import { cycleLength } from '../spec/cycle.js';
-import { type CrossKind, type SwapReason, crossWords } from '../rules/cross-training.js';
-import type { Day } from '../layout/week/day.js';
-import { type DayWish, dayWishOf, withDayWish } from '../spec/fixed-day.js';
+import { type CrossKind, crossWords } from '../rules/cross-training.js';
+import { type SwapReason } from '../spec/swap.js';
+import type { Day } from '../layout/block/day.js';
+import { type FixedDay, fixedDayOf, withFixedDay } from '../spec/fixed-day.js';
 import type { PatternRole } from '../spec/pattern-day.js';
-import { type DayRole, dayRoleWords } from '../layout/week/place-days.js';
+import { type DayRole, dayRoleWords } from '../spec/day-role.js';
 import type { Command } from './command.js';
 import { pinWeek } from './pin-week.js';
 
@@ -30,17 +31,17 @@ export function moveDay(block: Block, from: CivilDate, to: CivilDate): CommandOr
   const sameWeek = one.week === other.week;
   const isLong = one.day.role === 'long' || other.day.role === 'long';
   if (isLong && !sameWeek) return 'The long run stays in its week; pin its length instead.';
-  const { days } = block.wishes;
-  const first = withDayWish(days, to, heldBy(block, one.day, sameWeek));
+  const { days } = block.spec;
+  const first = withFixedDay(days, to, heldBy(block, one.day, sameWeek));
   return {
-    change: { days: withDayWish(first, from, heldBy(block, other.day, sameWeek)) },
+    change: { days: withFixedDay(first, from, heldBy(block, other.day, sameWeek)) },
     words: `Swapped ${dayWords(from)} and ${dayWords(to)}.`,
   };
 }
 
 /** Puts what a day holds on the same day of the next week too; of the next cycle, where one is no whole weeks. */
 export function copyOn(block: Block, date: CivilDate): CommandOrNot {
-  const cycle = cycleLength(block.wishes);
+  const cycle = cycleLength(block.spec);
   const to = addDays(date, cycle % 7 === 0 ? 7 : cycle);
   const [one, other] = [dayOf(block, date), dayOf(block, to)];
   if (!one || !other) return `The block does not reach ${dayWords(to)}; nothing was copied.`;
@@ -49,7 +50,7 @@ export function copyOn(block: Block, date: CivilDate): CommandOrNot {
   }
   if (one.day.role === 'long') return 'Every week has its own long run; pin its length instead.';
   return {
-    change: { days: withDayWish(block.wishes.days, to, heldBy(block, one.day, false)) },
+    change: { days: withFixedDay(block.spec.days, to, heldBy(block, one.day, false)) },
     words: `Copied ${dayWords(date)} to ${dayWords(to)}.`,
   };
 }
@@ -87,10 +88,10 @@ export function pinDay(
   }
   if (amount <= 0) return setDayRole(block, date, 'rest');
   const wasRun = role !== 'rest' && role !== 'cross-train';
-  const part: Partial<DayWish> = { amount, session: undefined, swap: undefined };
+  const part: Partial<FixedDay> = { amount, session: undefined, swap: undefined };
   return {
     change: {
-      days: withDayWish(block.wishes.days, date, wasRun ? part : { ...part, role: 'easy' }),
+      days: withFixedDay(block.spec.days, date, wasRun ? part : { ...part, role: 'easy' }),
     },
     words: `Pinned ${dayWords(date)} at ${formatPlain(amount, measure)}.`,
   };
@@ -102,14 +103,14 @@ export function setDayRole(block: Block, date: CivilDate, role: PatternRole): Co
   if (!found || PLACED.has(found.day.role)) {
     return 'A race or test is moved where it is placed, in “On the way”.';
   }
-  const { days } = block.wishes;
+  const { days } = block.spec;
   const plain = { role, amount: undefined, session: undefined, swap: undefined, follow: undefined };
   const words = `Made ${dayWords(date)} ${dayRoleWords[role]}.`;
-  if (role !== 'long') return { change: { days: withDayWish(days, date, plain) }, words };
+  if (role !== 'long') return { change: { days: withFixedDay(days, date, plain) }, words };
   const long = block.weeks[found.week - 1]?.days.find((day) => day.role === 'long');
   if (!long) return 'This week has no long run; pin one first.';
-  const moved = withDayWish(days, long.date, { role: 'easy', session: undefined });
-  return { change: { days: withDayWish(moved, date, plain) }, words };
+  const moved = withFixedDay(days, long.date, { role: 'easy', session: undefined });
+  return { change: { days: withFixedDay(moved, date, plain) }, words };
 }
 
 /** Moves the week's day of rest to a date; what stood there goes where the rest was. */
@@ -122,61 +123,61 @@ export function moveRest(block: Block, to: CivilDate): CommandOrNot {
 
 /** Writes a session for a date in shorthand; nothing leaves the day to the week again. */
 export function writeSession(
-  { wishes }: Block,
+  { spec }: Block,
   date: CivilDate,
   text: string | undefined,
   follow = false,
 ): Command {
-  const session = text === undefined ? undefined : linkPaces(text, wishes.paces.table);
-  const part: Partial<DayWish> = {
+  const session = text === undefined ? undefined : linkPaces(text, spec.paces.table);
+  const part: Partial<FixedDay> = {
     session,
     amount: undefined,
     follow: follow && session !== undefined ? true : undefined,
   };
   const words = session === undefined ? 'Took the session off' : 'Wrote a session for';
   return {
-    change: { days: withDayWish(wishes.days, date, part) },
+    change: { days: withFixedDay(spec.days, date, part) },
     words: `${words} ${dayWords(date)}.`,
   };
 }
 
 /** Does a day's running otherwise, minute for minute. */
 export function swapForCross(
-  { wishes }: Block,
+  { spec }: Block,
   date: CivilDate,
   kind: CrossKind,
   reason: SwapReason,
 ): Command {
   return {
-    change: { days: withDayWish(wishes.days, date, { swap: { kind, reason } }) },
+    change: { days: withFixedDay(spec.days, date, { swap: { kind, reason } }) },
     words: `${crossWords[kind].title} instead of running on ${dayWords(date)} (${reason}).`,
   };
 }
 
 /** Runs a swapped day again. */
-export function swapBack({ wishes }: Block, date: CivilDate): Command {
+export function swapBack({ spec }: Block, date: CivilDate): Command {
   return {
-    change: { days: withDayWish(wishes.days, date, { swap: undefined }) },
+    change: { days: withFixedDay(spec.days, date, { swap: undefined }) },
     words: `Running again on ${dayWords(date)}.`,
   };
 }
 
 /** Adds or takes what goes with a day: a second run, strength, strides. */
 export function setBeside(
-  { wishes }: Block,
+  { spec }: Block,
   date: CivilDate,
-  part: Pick<DayWish, 'double' | 'strength' | 'addOn' | 'cross'>,
+  part: Pick<FixedDay, 'double' | 'strength' | 'addOn' | 'cross'>,
 ): Command {
   return {
-    change: { days: withDayWish(wishes.days, date, part) },
+    change: { days: withFixedDay(spec.days, date, part) },
     words: `Changed what goes with ${dayWords(date)}.`,
   };
 }
 
 /** Leaves a date to the week again, with all that was fixed of it. */
-export function freeDay({ wishes }: Block, date: CivilDate): Command {
+export function freeDay({ spec }: Block, date: CivilDate): Command {
   return {
-    change: { days: wishes.days.filter((day) => day.date !== date) },
+    change: { days: spec.days.filter((day) => day.date !== date) },
     words: `Left ${dayWords(date)} to the week.`,
   };
 }
@@ -190,11 +191,11 @@ function dayOf({ weeks }: Block, date: CivilDate): { week: number; day: Day } | 
 }
 
 /** What a day holds as a wish for another date; away from its week a session goes along as text. */
-function heldBy({ wishes }: Block, day: Day, sameWeek: boolean): DayWish {
+function heldBy({ spec }: Block, day: Day, sameWeek: boolean): FixedDay {
   const { date, role, sessions, beside } = day;
-  const { amount, session, follow, swap } = dayWishOf(wishes.days, date);
+  const { amount, session, follow, swap } = fixedDayOf(spec.days, date);
   const key = sessions[0]?.family
-    ? linkPaces(sessions[0].shorthand, wishes.paces.table)
+    ? linkPaces(sessions[0].shorthand, spec.paces.table)
     : undefined;
   return {
     date,

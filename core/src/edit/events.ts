@@ -1,25 +1,25 @@
-import type { Block } from '../lay-out/block.js';
+import type { Block } from '../layout/block/block.js';
 import { type BlockEvent, eventCharacters } from '../spec/event.js';
 import type { Command } from './command.js';
 
 /** Places a race, a test or a stay on the block. */
-export function addEvent({ wishes }: Block, event: BlockEvent): Command {
+export function addEvent({ spec }: Block, event: BlockEvent): Command {
   const title = eventCharacters[event.kind].title.toLowerCase();
   return {
-    change: { events: [...wishes.events, event] },
+    change: { events: [...spec.events, event] },
     words: `Placed ${event.name || title} on ${event.from}.`,
   };
 }
 
 /** Puts a changed event in the place of the one at `index`. */
-export function changeEvent({ wishes }: Block, index: number, event: BlockEvent): Command {
-  const events = wishes.events.map((each, place) => (place === index ? event : each));
+export function changeEvent({ spec }: Block, index: number, event: BlockEvent): Command {
+  const events = spec.events.map((each, place) => (place === index ? event : each));
   return { change: { events }, words: `Changed ${event.name} on ${event.from}.` };
 }
 
 /** Takes the event at `index` out. */
-export function removeEvent({ wishes }: Block, index: number): Command {
-  const name = wishes.events[index]?.name ?? '';
-  const events = wishes.events.filter((_, place) => place !== index);
+export function removeEvent({ spec }: Block, index: number): Command {
+  const name = spec.events[index]?.name ?? '';
+  const events = spec.events.filter((_, place) => place !== index);
   return { change: { events }, words: `Took out ${name}.` };
 }

@@ -4,8 +4,8 @@ import { raceRules } from '../rules/house-rules.js';
 import { rulesOf } from '../rules/rule-changes.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { roundTo } from '../base/round.js';
-import type { Block } from '../lay-out/block.js';
-import type { Given } from '../spec/block-spec.js';
+import type { Block } from '../layout/block/block.js';
+import type { BlockSpec } from '../spec/block-spec.js';
 
 /** Policy: a block after a goal race starts at this part of the heaviest week before it. */
 const START_SHARE = 0.7;
@@ -13,7 +13,7 @@ const START_SHARE = 0.7;
 const LONG_RUN_SHARE = 0.6;
 
 /**
- * The wishes of a block toward the next goal race, started from the one before
+ * The spec of a block toward the next goal race, started from the one before
  * it: easy days after the first race by its distance, then from a good part of
  * what was held. Without a date the next race stands as far off as the house
  * rule asks for at the least.
@@ -21,10 +21,10 @@ const LONG_RUN_SHARE = 0.6;
 export function followingBlock(
   block: Block,
   next: { name: string; distance: number; date?: string | undefined },
-): Given {
-  const { wishes, weeks } = block;
-  const { race, weekStartsOn, athlete } = wishes;
-  const rules = rulesOf(wishes);
+): BlockSpec {
+  const { spec, weeks } = block;
+  const { race, weekStartsOn, athlete } = spec;
+  const rules = rulesOf(spec);
   const step = layoutStep(athlete, rules);
   const { tuneUp, weeksToNext } = raceRules(rules, race.distance);
   const date = next.date ?? addDays(race.date, 7 * weeksToNext);
@@ -38,17 +38,17 @@ export function followingBlock(
     race: { name: next.name, distance: next.distance, date },
     weeks: countWeeks(start, date, weekStartsOn),
     weekStartsOn,
-    phases: wishes.phases.layout === 'own' ? undefined : wishes.phases,
+    phases: spec.phases.layout === 'own' ? undefined : spec.phases,
     volume: {
       start: roundTo(heaviest * START_SHARE, step),
-      recovery: { ...wishes.volume.recovery, weeks: undefined },
+      recovery: { ...spec.volume.recovery, weeks: undefined },
     },
     longRun: { start: roundTo(longest * LONG_RUN_SHARE, step) },
-    taper: { school: wishes.taper.school },
-    week: wishes.week,
-    paces: { table: wishes.paces.table, aim: wishes.paces.aim },
-    houseRules: wishes.houseRules,
-    overrides: wishes.overrides,
+    taper: { school: spec.taper.school },
+    week: spec.week,
+    paces: { table: spec.paces.table, aim: spec.paces.aim },
+    houseRules: spec.houseRules,
+    overrides: spec.overrides,
     previousRace: { name: race.name, date: race.date, distance: race.distance },
   };
 }

@@ -1,7 +1,7 @@
 import { type CivilDate, addDays, differenceInDays } from '../base/civil-date.js';
 import { countWeeks, startOfWeek } from '../base/weeks.js';
 import { lastDay } from '../spec/event.js';
-import type { Wishes } from '../spec/block-spec.js';
+import type { ResolvedSpec } from '../spec/block-spec.js';
 import type { Change } from './change.js';
 
 /**
@@ -12,21 +12,21 @@ import type { Change } from './change.js';
  *
  * @param today civil date; a block that starts on or before it has begun
  */
-export function moveRace(wishes: Wishes, date: CivilDate, today: CivilDate): Change {
-  const race = { ...wishes.race, date };
-  const events = wishes.events.filter((event) => lastDay(event) < date);
-  if (wishes.start > today || date < wishes.start) {
-    const weeks = differenceInWeeks(date, wishes);
-    return { race, start: addDays(wishes.start, 7 * weeks), weeks: wishes.weeks, events };
+export function moveRace(spec: ResolvedSpec, date: CivilDate, today: CivilDate): Change {
+  const race = { ...spec.race, date };
+  const events = spec.events.filter((event) => lastDay(event) < date);
+  if (spec.start > today || date < spec.start) {
+    const weeks = differenceInWeeks(date, spec);
+    return { race, start: addDays(spec.start, 7 * weeks), weeks: spec.weeks, events };
   }
-  const weeks = countWeeks(wishes.start, date, wishes.weekStartsOn);
-  const { volume } = wishes;
+  const weeks = countWeeks(spec.start, date, spec.weekStartsOn);
+  const { volume } = spec;
   return {
     race,
     events,
-    start: wishes.start,
+    start: spec.start,
     weeks,
-    pins: wishes.pins.filter(({ week }) => week <= weeks),
+    pins: spec.pins.filter(({ week }) => week <= weeks),
     volume: {
       ...volume,
       recovery: {
@@ -38,7 +38,7 @@ export function moveRace(wishes: Wishes, date: CivilDate, today: CivilDate): Cha
 }
 
 /** Whole calendar weeks from the old race week to the new one. */
-function differenceInWeeks(date: CivilDate, { race, weekStartsOn }: Wishes): number {
+function differenceInWeeks(date: CivilDate, { race, weekStartsOn }: ResolvedSpec): number {
   return (
     differenceInDays(startOfWeek(date, weekStartsOn), startOfWeek(race.date, weekStartsOn)) / 7
   );

@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { defaultPaces } from '../paces/default-paces.js';
-import { settle } from '../layout/resolve/resolve.js';
+import { resolveSpec } from '../layout/resolve/resolve.js';
 import { marathon } from '../testing/examples.js';
 import { applyChange } from './change.js';
 import type { Command } from './command.js';
 import { choosePaceAim, repace, takeBackRepacing, takePaces, toggleDistance } from './repace.js';
 import { addResult, choosePaceModel, removeResult, setHeart } from './results.js';
 
-const of = settle(marathon);
-const after = ({ change }: Command) => settle(applyChange(marathon, change)).wishes;
+const of = { spec: resolveSpec(marathon) };
+const after = ({ change }: Command) => resolveSpec(applyChange(marathon, change));
 const trial = { date: '2027-02-07', distance: 5000, time: 1146, name: 'Time trial' };
 const early = { date: '2026-09-01', distance: 5000, time: 1200 };
 
@@ -16,7 +16,7 @@ describe('results', () => {
   it('are kept by date, whatever the order they are entered in', () => {
     const { results } = after(addResult(of, early)).athlete;
     expect(results.map(({ date }) => date)).toEqual(['2026-09-01', '2026-11-08']);
-    expect(of.wishes.athlete.results).toHaveLength(1);
+    expect(of.spec.athlete.results).toHaveLength(1);
   });
 
   it('are named in the history by what they are', () => {
@@ -27,8 +27,8 @@ describe('results', () => {
 
   it('are taken out one at a time, and nothing else of the athlete with them', () => {
     const { athlete } = after(removeResult(of, 0));
-    expect(athlete).toEqual({ ...of.wishes.athlete, results: [] });
-    expect(after(removeResult(of, 7)).athlete).toEqual(of.wishes.athlete);
+    expect(athlete).toEqual({ ...of.spec.athlete, results: [] });
+    expect(after(removeResult(of, 7)).athlete).toEqual(of.spec.athlete);
   });
 
   it('go with a model and heart rates', () => {
@@ -41,11 +41,11 @@ describe('results', () => {
 
 describe('re-pacing', () => {
   const twice = {
-    wishes: after(repace({ wishes: after(repace(of, '2027-03-01')) }, '2027-02-08')),
+    spec: after(repace({ spec: after(repace(of, '2027-03-01')) }, '2027-02-08')),
   };
 
   it('keeps its days in order, and each once', () => {
-    expect(twice.wishes.paces.repaced).toEqual(['2027-02-08', '2027-03-01']);
+    expect(twice.spec.paces.repaced).toEqual(['2027-02-08', '2027-03-01']);
     expect(after(repace(twice, '2027-02-08')).paces.repaced).toEqual(['2027-02-08', '2027-03-01']);
     expect(repace(of, '2027-02-08').words).toBe('Re-paced from 2027-02-08 on.');
   });
@@ -58,7 +58,7 @@ describe('re-pacing', () => {
 describe('the paces of a block', () => {
   it('aim at what is chosen, in words', () => {
     const command = choosePaceAim(of, 'walk');
-    expect(after(command).paces).toEqual({ ...of.wishes.paces, aim: 'walk' });
+    expect(after(command).paces).toEqual({ ...of.spec.paces, aim: 'walk' });
     expect(command.words).toBe('Paces: from current to goal.');
   });
 
@@ -68,9 +68,9 @@ describe('the paces of a block', () => {
   });
 
   it('hold distances of the coach’s own, in order, until they are taken out', () => {
-    const one = { wishes: after(toggleDistance(of, 12_000)) };
-    const two = { wishes: after(toggleDistance(one, 2000)) };
-    expect(two.wishes.paces.distances).toEqual([2000, 12_000]);
+    const one = { spec: after(toggleDistance(of, 12_000)) };
+    const two = { spec: after(toggleDistance(one, 2000)) };
+    expect(two.spec.paces.distances).toEqual([2000, 12_000]);
     expect(after(toggleDistance(two, 12_000)).paces.distances).toEqual([2000]);
     expect(toggleDistance(two, 2000).words).toBe('Took out 2000 m among the equivalents.');
   });

@@ -1,18 +1,18 @@
 import { daysUntilWeekday } from '../base/weekday.js';
-import type { Block } from '../lay-out/block.js';
+import type { Block } from '../layout/block/block.js';
 import type { SessionFamily } from '../spec/progression.js';
 import type { PhaseKind } from '../spec/phase-kinds.js';
 import { rolesOf } from '../layout/week/coach-week.js';
 import type { PatternDay, PatternRole } from '../spec/pattern-day.js';
-import { dayRoleWords } from '../layout/week/place-days.js';
+import { dayRoleWords } from '../spec/day-role.js';
 import { type WeekPatternName, weekPatterns } from './week-templates.js';
-import type { Wishes } from '../spec/block-spec.js';
+import type { ResolvedSpec } from '../spec/block-spec.js';
 import type { Command } from './command.js';
 
 /** A ready week as this block would take it: its long run on the block's weekday. */
 export function patternDays(
   name: WeekPatternName,
-  { weekStartsOn, week }: Pick<Wishes, 'weekStartsOn' | 'week'>,
+  { weekStartsOn, week }: Pick<ResolvedSpec, 'weekStartsOn' | 'week'>,
 ): PatternDay[] {
   const days: readonly PatternDay[] = weekPatterns[name].days;
   if (days.length % 7 !== 0) return [...days];
@@ -26,41 +26,41 @@ export function patternDays(
 
 /** Takes a ready week over; for the weeks of one phase where one is named. */
 export function choosePattern(
-  { wishes }: Block,
+  { spec }: Block,
   name: WeekPatternName,
   phase?: PhaseKind,
 ): Command {
-  const days = patternDays(name, wishes);
+  const days = patternDays(name, spec);
   const { title } = weekPatterns[name];
-  return setPattern(wishes, days, phase, `Took the week “${title}”.`);
+  return setPattern(spec, days, phase, `Took the week “${title}”.`);
 }
 
 /** Back to run days, long run, quality and rest days as they were answered. */
-export function dropPattern({ wishes }: Block, phase?: PhaseKind): Command {
-  return setPattern(wishes, undefined, phase, 'Went back to the plain week.');
+export function dropPattern({ spec }: Block, phase?: PhaseKind): Command {
+  return setPattern(spec, undefined, phase, 'Went back to the plain week.');
 }
 
 /** Changes the role of one day of the block's cycle; the plain week becomes one of its own with it. */
-export function setCycleRole({ wishes }: Block, index: number, role: PatternRole): Command {
-  const days = rolesOf(wishes).map((day, place) => (place === index ? { ...day, role } : day));
-  return setPattern(wishes, days, undefined, `Made day ${index + 1} ${dayRoleWords[role]}.`);
+export function setCycleRole({ spec }: Block, index: number, role: PatternRole): Command {
+  const days = rolesOf(spec).map((day, place) => (place === index ? { ...day, role } : day));
+  return setPattern(spec, days, undefined, `Made day ${index + 1} ${dayRoleWords[role]}.`);
 }
 
 /** Puts a family to a use: the nth quality day of the weeks of a phase. */
 export function assignFamily(
-  { wishes }: Block,
+  { spec }: Block,
   phase: PhaseKind,
   place: number,
   family: SessionFamily | undefined,
 ): Command {
-  const others = wishes.sessions.filter((use) => use.phase !== phase || use.place !== place);
+  const others = spec.sessions.filter((use) => use.phase !== phase || use.place !== place);
   const sessions = family ? [...others, { phase, place, family }] : others;
   const name = family ? `“${family.name}”` : 'no family';
   return { change: { sessions }, words: `Quality day ${place} of ${phase}: ${name}.` };
 }
 
 function setPattern(
-  { week }: Wishes,
+  { week }: ResolvedSpec,
   days: PatternDay[] | undefined,
   phase: PhaseKind | undefined,
   words: string,

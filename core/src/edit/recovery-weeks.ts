@@ -1,4 +1,4 @@
-import type { Block } from '../lay-out/block.js';
+import type { Block } from '../layout/block/block.js';
 import { type Command, weekWords } from './command.js';
 
 /** Makes the chosen weeks recovery weeks, or building weeks where all of them are. */
@@ -8,7 +8,7 @@ export function toggleRecovery(block: Block, weeks: readonly number[]): Command 
   const placed = all
     ? due.filter((week) => !weeks.includes(week))
     : [...new Set([...due, ...weeks])].sort((a, b) => a - b);
-  const { volume } = block.wishes;
+  const { volume } = block.spec;
   const kind = all ? 'building' : 'recovery';
   const made = weeks.length === 1 ? `a ${kind} week` : `${kind} weeks`;
   return {

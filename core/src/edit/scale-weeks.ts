@@ -1,4 +1,4 @@
-import type { Block } from '../lay-out/block.js';
+import type { Block } from '../layout/block/block.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { rulesOf } from '../rules/rule-changes.js';
 import { formatPercent } from '../base/format/format.js';
@@ -8,12 +8,12 @@ import { type Command, weekWords } from './command.js';
 
 /** Pins the chosen weeks at a part of what they are, in whole steps. */
 export function scaleWeeks(block: Block, weeks: readonly number[], factor: number): Command {
-  const { wishes } = block;
-  const step = layoutStep(wishes.athlete, rulesOf(wishes));
+  const { spec } = block;
+  const step = layoutStep(spec.athlete, rulesOf(spec));
   const pins = weeks.reduce((kept, week) => {
     const laid = block.weeks[week - 1]?.volume ?? 0;
     const own = kept.find((pin) => pin.week === week)?.longRun ?? 0;
     return withPin(kept, week, 'volume', Math.max(own, roundTo(laid * factor, step)));
-  }, wishes.pins);
+  }, spec.pins);
   return { change: { pins }, words: `Scaled ${weekWords(weeks)} to ${formatPercent(factor)}.` };
 }

@@ -1,4 +1,4 @@
-import type { Block } from '../lay-out/block.js';
+import type { Block } from '../layout/block/block.js';
 import { formatPercent } from '../base/format/format.js';
 import type { Command } from './command.js';
 
@@ -6,19 +6,19 @@ import type { Command } from './command.js';
 export const taperDepths = { least: 0.05, most: 0.95 } as const;
 
 /** Cuts race week by `depth` of the heaviest week; every step of the taper scales with it. */
-export function setTaperDepth({ wishes }: Block, depth: number): Command {
+export function setTaperDepth({ spec }: Block, depth: number): Command {
   const { least, most } = taperDepths;
   const cut = Math.min(most, Math.max(least, Math.round(depth * 100) / 100));
   return {
-    change: { taper: { ...wishes.taper, depth: cut } },
+    change: { taper: { ...spec.taper, depth: cut } },
     words: `Tapered race week by ${formatPercent(cut)}.`,
   };
 }
 
 /** Reaches the peak in `week`; what follows holds it. */
-export function movePeak({ wishes }: Block, week: number): Command {
+export function movePeak({ spec }: Block, week: number): Command {
   return {
-    change: { volume: { ...wishes.volume, peakWeek: week } },
+    change: { volume: { ...spec.volume, peakWeek: week } },
     words: `Moved the peak to week ${week}.`,
   };
 }

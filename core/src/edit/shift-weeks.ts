@@ -1,4 +1,4 @@
-import type { Block } from '../lay-out/block.js';
+import type { Block } from '../layout/block/block.js';
 import { withPin } from '../spec/with-pin.js';
 import { type Command, weekWords } from './command.js';
 
@@ -11,7 +11,7 @@ export function shiftWeeks(block: Block, weeks: readonly number[], by: number): 
   const moving = weeks.filter((week) => block.weeks[week - 1 + by] !== undefined);
   const left = moving.reduce(
     (kept, week) => withPin(kept, week, 'volume', undefined),
-    block.wishes.pins,
+    block.spec.pins,
   );
   const pins = moving.reduce(
     (kept, week) => withPin(kept, week + by, 'volume', block.weeks[week - 1]?.volume),

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../lay-out/lay-out.js';
-import { examineWishes } from '../layout/validate/validate.js';
-import { settle } from '../layout/resolve/resolve.js';
+import { layOut } from '../lay-out.js';
+import { validateSpec } from '../layout/validate/validate.js';
+import { resolveSpec } from '../layout/resolve/resolve.js';
 import { marathon } from '../testing/examples.js';
 import { type Template, fromTemplate } from './template.js';
 
@@ -29,19 +29,19 @@ describe('a template', () => {
   };
 
   it('is scaled to another athlete’s start and peak; what lies between keeps its place', () => {
-    const { wishes } = layOut(fromTemplate(template, given));
-    expect(wishes.volume).toMatchObject({ start: 30_000, peak: 50_000 });
-    expect(wishes.taper.school).toBe('long-descent');
+    const { spec } = layOut(fromTemplate(template, given));
+    expect(spec.volume).toMatchObject({ start: 30_000, peak: 50_000 });
+    expect(spec.taper.school).toBe('long-descent');
     // Four fifths of 30 are 24; half-way from 30 to 50 is 40.
-    expect(wishes.pins).toEqual([
+    expect(spec.pins).toEqual([
       { week: 4, volume: 24_000 },
       { week: 7, volume: 40_000 },
     ]);
   });
 
   it('leaves out pins that a shorter block has no week for', () => {
-    const { wishes } = settle(fromTemplate(template, { ...given, weeks: 6 }));
-    expect(wishes.pins.map(({ week }) => week)).toEqual([4]);
+    const spec = resolveSpec(fromTemplate(template, { ...given, weeks: 6 }));
+    expect(spec.pins.map(({ week }) => week)).toEqual([4]);
   });
 
   it('asks no hard days of the often hurt, nor more run days than are free', () => {
@@ -50,15 +50,15 @@ describe('a template', () => {
       oftenHurt: true,
       unavailable: ['monday', 'friday'] as ('monday' | 'friday')[],
     };
-    const { wishes } = settle(fromTemplate(template, { ...given, athlete }));
-    expect(wishes.week.qualityOn).toEqual([]);
-    expect(wishes.week.runDays).toBe(5);
+    const spec = resolveSpec(fromTemplate(template, { ...given, athlete }));
+    expect(spec.week.qualityOn).toEqual([]);
+    expect(spec.week.runDays).toBe(5);
   });
 
   it('goes from distance to time', () => {
     const athlete = { ...given.athlete, basis: 'time' as const, recentWeeks: [10_800] };
-    const { wishes } = settle(fromTemplate(template, { athlete, race: marathon.race }));
-    expect(wishes.volume.start).toBe(10_800);
-    expect(examineWishes(wishes)).toEqual([]);
+    const spec = resolveSpec(fromTemplate(template, { athlete, race: marathon.race }));
+    expect(spec.volume.start).toBe(10_800);
+    expect(validateSpec(spec)).toEqual([]);
   });
 });

@@ -1,16 +1,16 @@
-import type { Given, Wishes } from '../spec/block-spec.js';
+import type { BlockSpec, ResolvedSpec } from '../spec/block-spec.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { rulesOf } from '../rules/rule-changes.js';
-import { settle } from '../layout/resolve/resolve.js';
+import { resolveSpec } from '../layout/resolve/resolve.js';
 import { roundTo } from '../base/round.js';
 
-/** What a block's wishes are without its athlete, its dates and what was waived for them. */
+/** What a block's spec are without its athlete, its dates and what was waived for them. */
 export type Template = Pick<
-  Given,
+  BlockSpec,
   'weeks' | 'phases' | 'volume' | 'longRun' | 'taper' | 'week' | 'sessions' | 'pins' | 'overrides'
 > & {
   /** How it is counted, and the race it was made for, metres. */
-  basis: Wishes['athlete']['basis'];
+  basis: ResolvedSpec['athlete']['basis'];
   distance: number;
 };
 
@@ -21,26 +21,26 @@ export type Template = Pick<
  *
  * @param given the athlete, the race and whatever the coach has set already
  */
-export function fromTemplate(template: Template, given: Given): Given {
+export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
   const weeks = given.weeks ?? template.weeks;
-  const { wishes } = settle({ ...given, weeks });
-  const source = sourceOf(template, wishes);
-  const step = layoutStep(wishes.athlete, rulesOf(wishes));
-  const volume = between(source.volume, wishes.volume, step);
-  const longRun = between(source.longRun, wishes.longRun, step);
+  const spec = resolveSpec({ ...given, weeks });
+  const source = sourceOf(template, spec);
+  const step = layoutStep(spec.athlete, rulesOf(spec));
+  const volume = between(source.volume, spec.volume, step);
+  const longRun = between(source.longRun, spec.longRun, step);
   const { growth } = source.volume;
-  const { oftenHurt, unavailable } = wishes.athlete;
+  const { oftenHurt, unavailable } = spec.athlete;
   return {
     ...given,
     weeks,
     phases: source.phases,
     volume: {
       ...source.volume,
-      start: wishes.volume.start,
-      peak: wishes.volume.peak,
+      start: spec.volume.start,
+      peak: spec.volume.peak,
       growth: { ...growth, step: Math.max(step, roundTo(growth.step * volume.scale, step)) },
     },
-    longRun: { ...source.longRun, start: wishes.longRun.start, peak: wishes.longRun.peak },
+    longRun: { ...source.longRun, start: spec.longRun.start, peak: spec.longRun.peak },
     taper: source.taper,
     week: {
       ...source.week,
@@ -54,7 +54,7 @@ export function fromTemplate(template: Template, given: Given): Given {
     sessions: template.sessions,
     overrides: source.overrides,
     pins: source.pins
-      .filter(({ week }) => week <= wishes.weeks)
+      .filter(({ week }) => week <= spec.weeks)
       .map((pin) => ({
         week: pin.week,
         ...(pin.volume !== undefined && { volume: volume.place(pin.volume) }),
@@ -63,9 +63,9 @@ export function fromTemplate(template: Template, given: Given): Given {
   };
 }
 
-/** The template as whole wishes, on a race of its own distance. */
-function sourceOf({ basis, distance, ...given }: Template, { race }: Wishes): Wishes {
-  return settle({ ...given, athlete: { basis }, race: { ...race, distance } }).wishes;
+/** The template as whole spec, on a race of its own distance. */
+function sourceOf({ basis, distance, ...given }: Template, { race }: ResolvedSpec): ResolvedSpec {
+  return resolveSpec({ ...given, athlete: { basis }, race: { ...race, distance } });
 }
 
 interface Ends {

@@ -1,10 +1,13 @@
-import type { Block } from '../lay-out/block.js';
-import type { Finding } from '../checks/common/check.js';
+import type { Block } from '../layout/block/block.js';
+import type { Finding } from '../checks/run-checks.js';
 import type { Waiver } from '../spec/block-spec.js';
 import type { Command } from './command.js';
 
+/** A finding, and what it is called. */
+type Titled = Pick<Finding, 'check' | 'weeks' | 'value'> & { title: string };
+
 /** Lets a finding stand for a reason, as long as its value does not become worse. */
-export function waive({ wishes }: Block, found: Finding, reason: string): Command {
+export function waive({ spec }: Block, found: Titled, reason: string): Command {
   const week = found.weeks[0];
   const waiver: Waiver = {
     check: found.check,
@@ -12,16 +15,16 @@ export function waive({ wishes }: Block, found: Finding, reason: string): Comman
     reason,
     value: found.value,
   };
-  const waivers = [...wishes.waivers.filter((each) => !covers(each, found)), waiver];
+  const waivers = [...spec.waivers.filter((each) => !covers(each, found)), waiver];
   return { change: { waivers }, words: `Waived “${found.title}”: ${reason}` };
 }
 
 /** Takes the waiver of a finding back. */
-export function unwaive({ wishes }: Block, found: Finding): Command {
-  const waivers = wishes.waivers.filter((each) => !covers(each, found));
+export function unwaive({ spec }: Block, found: Titled): Command {
+  const waivers = spec.waivers.filter((each) => !covers(each, found));
   return { change: { waivers }, words: `Took back the waiver of “${found.title}”.` };
 }
 
-function covers({ check, week }: Waiver, found: Finding): boolean {
+function covers({ check, week }: Waiver, found: Titled): boolean {
   return check === found.check && (week === undefined || found.weeks.includes(week));
 }

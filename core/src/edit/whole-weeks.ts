@@ -1,4 +1,4 @@
-import type { Block } from '../lay-out/block.js';
+import type { Block } from '../layout/block/block.js';
 import { addDays } from '../base/civil-date.js';
 import { blockLength } from '../rules/house-rules.js';
 import type { Command } from './command.js';
@@ -29,7 +29,7 @@ function renumbered(
   by: 1 | -1,
   moved: (week: number) => number | undefined,
 ): Change {
-  const { weeks, start, pins, waivers, volume, phases } = block.wishes;
+  const { weeks, start, pins, waivers, volume, phases } = block.spec;
   const { recovery, peakWeek } = volume;
   const numbered = <T extends { week?: number | undefined }>(each: T): T[] => {
     if (each.week === undefined) return [each];

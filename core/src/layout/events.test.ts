@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../lay-out/lay-out.js';
+import { layOut } from '../lay-out.js';
 import { addDays } from '../base/civil-date.js';
 import { defaultHouseRules } from '../rules/house-rules.js';
-import { examineWishes } from './validate/validate.js';
-import { settle } from './resolve/resolve.js';
+import { validateSpec } from './validate/validate.js';
 import { marathon } from '../testing/examples.js';
 import { sum } from '../base/apportion.js';
 import type { BlockEvent } from '../spec/event.js';
@@ -112,7 +111,7 @@ describe('a week that is laid out around', () => {
 
 describe('events that cannot stand', () => {
   const problems = (events: BlockEvent[], part = {}) =>
-    examineWishes(settle({ ...marathon, ...part, events }).wishes);
+    validateSpec({ ...marathon, ...part, events });
 
   it.each([
     ['a race after the goal', [{ ...race(0), from: '2027-04-19' }], 'event-after-race'],

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../lay-out/lay-out.js';
+import { layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
-import type { Given } from '../spec/block-spec.js';
+import type { BlockSpec } from '../spec/block-spec.js';
 
-const under = (values: Record<string, number>, part: Partial<Given> = {}) =>
+const under = (values: Record<string, number>, part: Partial<BlockSpec> = {}) =>
   layOut({ ...marathon, ...part, overrides: { values } });
 const volumes = (block: ReturnType<typeof layOut>) => block.weeks.map(({ volume }) => volume);
 
@@ -45,12 +45,12 @@ describe('house rules at work', () => {
   });
 
   it('running on a holiday, and before a race on the way', () => {
-    const events: Given['events'] = [
+    const events: BlockSpec['events'] = [
       { kind: 'holiday', name: 'Ostrel', from: '2027-02-15', to: '2027-02-21' },
     ];
     // Week 9 builds to 77 km: a fifth of it is 15.4.
     expect(volumes(under({ 'events.holiday': 0.2 }, { events }))[9]).toBe(15_000);
-    const race: Given['events'] = [
+    const race: BlockSpec['events'] = [
       { kind: 'tune-up-race', name: 'Gullstone 10', from: '2027-02-21', distance: 10_000 },
     ];
     const rested = volumes(under({ 'races.10-km.tuneUp.daysBefore': 0 }, { events: race }));
@@ -67,7 +67,7 @@ describe('house rules at work', () => {
   });
 
   it('what a new block starts from: weeks, peak and cap of the house', () => {
-    const { wishes } = layOut({
+    const { spec } = layOut({
       race: marathon.race,
       houseRules: {
         values: {
@@ -78,8 +78,8 @@ describe('house rules at work', () => {
         },
       },
     });
-    expect(wishes.weeks).toBe(14);
-    expect(wishes.volume.growth.cap).toBe(0.06);
-    expect(wishes.volume.recovery).toMatchObject({ every: 3, depth: 0.4 });
+    expect(spec.weeks).toBe(14);
+    expect(spec.volume.growth.cap).toBe(0.06);
+    expect(spec.volume.recovery).toMatchObject({ every: 3, depth: 0.4 });
   });
 });

@@ -1,4 +1,4 @@
-import type { HeartBand, NamedPace } from './named-pace.js';
+import type { HeartBand, NamedPace } from '../spec/named-pace.js';
 
 const MARATHON = 42_195;
 const MILE = 1609.344;

@@ -4,7 +4,7 @@ import { type DayTimes, dayTimes } from './day-times.js';
 import { defaultPaces } from './default-paces.js';
 import type { PaceSubject } from './fitness.js';
 import type { TimeFor } from './model.js';
-import { middleOf, rangeOf } from './named-pace.js';
+import { middleOf, rangeOf } from './pace-range.js';
 
 /** Policy: with neither a result nor a goal, a plain 6:00 /km. */
 const WITHOUT_ANY_RESULT = 360;

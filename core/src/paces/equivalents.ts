@@ -1,7 +1,8 @@
 import type { CivilDate } from '../base/civil-date.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { type PaceSubject, fitnessOn } from './fitness.js';
-import { type PaceModelName, paceModelNames, paceModels } from './models.js';
+import { type PaceModelName, paceModelNames } from '../spec/choices.js';
+import { paceModels } from './models.js';
 import { withCaution } from './low-volume.js';
 
 /** The distances every table has, metres. */

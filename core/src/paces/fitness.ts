@@ -1,15 +1,16 @@
 import type { CivilDate } from '../base/civil-date.js';
 import type { HouseRules } from '../rules/house-rules.js';
-import type { Wishes } from '../spec/block-spec.js';
+import type { ResolvedSpec } from '../spec/block-spec.js';
 import { type Effort, ageInWeeks, effortsOn } from './efforts.js';
 import { type Caution, withCaution } from './low-volume.js';
 import type { TimeFor } from './model.js';
-import { type PaceModelName, paceModels } from './models.js';
+import { type PaceModelName } from '../spec/choices.js';
+import { paceModels } from './models.js';
 import { predictTime } from './riegel.js';
 
-/** What of the wishes paces come from. */
-export type PaceSubject = Pick<Wishes, 'athlete' | 'race' | 'paces' | 'start'> & {
-  volume?: Pick<Wishes['volume'], 'peak'> | undefined;
+/** What of the spec paces come from. */
+export type PaceSubject = Pick<ResolvedSpec, 'athlete' | 'race' | 'paces' | 'start'> & {
+  volume?: Pick<ResolvedSpec['volume'], 'peak'> | undefined;
 };
 
 /** What an athlete can run today, as far as the results tell. */

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { settle } from '../layout/resolve/resolve.js';
+import { resolveSpec } from '../layout/resolve/resolve.js';
 import { marathon } from '../testing/examples.js';
 import { defaultHouseRules } from '../rules/house-rules.js';
 import { type Effort, effortsOn } from './efforts.js';
 import { equivalentsOn } from './equivalents.js';
 import { leastSquares } from './least-squares.js';
 import type { PaceFit } from './model.js';
-import { type PaceModelName, paceModelNames, paceModels } from './models.js';
+import { type PaceModelName, paceModelNames } from '../spec/choices.js';
+import { paceModels } from './models.js';
 import { predictTime } from './riegel.js';
 
 const rules = defaultHouseRules;
@@ -159,7 +160,7 @@ describe('the ladder', () => {
 
 describe('models side by side', () => {
   it('stand for every distance, with what is left over of each result', () => {
-    const wishes = settle({
+    const spec = resolveSpec({
       ...marathon,
       athlete: {
         ...marathon.athlete,
@@ -168,8 +169,8 @@ describe('models side by side', () => {
           { date: '2026-10-11', distance: 5000, time: 1160 },
         ],
       },
-    }).wishes;
-    const columns = equivalentsOn(wishes, rules, '2026-12-14', [800, 10_000, 42_195]);
+    });
+    const columns = equivalentsOn(spec, rules, '2026-12-14', [800, 10_000, 42_195]);
     expect(columns.map(({ name }) => name)).toEqual(paceModelNames);
     const [power, own, critical] = columns;
     expect(power?.predictions.map((each) => each?.holds)).toEqual([false, true, true]);

@@ -1,16 +1,9 @@
+import type { PaceModelName } from '../spec/choices.js';
 import { criticalSpeed } from './critical-speed.js';
 import { ladder } from './ladder.js';
 import type { PaceModel } from './model.js';
 import { personalPowerLaw } from './personal-power-law.js';
 import { powerLaw } from './power-law.js';
-
-export const paceModelNames = [
-  'power-law',
-  'personal-power-law',
-  'critical-speed',
-  'ladder',
-] as const;
-export type PaceModelName = (typeof paceModelNames)[number];
 
 /** Every pace model. Adding one is one file and one line. */
 export const paceModels: Readonly<Record<PaceModelName, PaceModel>> = {

@@ -3,7 +3,8 @@ import type { HouseRules } from '../rules/house-rules.js';
 import { beatsOf } from './heart.js';
 import { type Fitness, type PaceSubject, fitnessOn, goalTimes, pacedOn } from './fitness.js';
 import type { TimeFor } from './model.js';
-import { type NamedPace, type PaceRange, rangeOf } from './named-pace.js';
+import { type NamedPace } from '../spec/named-pace.js';
+import { type PaceRange, rangeOf } from './pace-range.js';
 
 /** One named pace on one day. */
 export interface PaceRow {

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { settle } from '../layout/resolve/resolve.js';
+import { resolveSpec } from '../layout/resolve/resolve.js';
 import { marathon } from '../testing/examples.js';
 import { defaultHouseRules } from '../rules/house-rules.js';
-import type { Given } from '../spec/block-spec.js';
+import type { BlockSpec } from '../spec/block-spec.js';
 import { easyPaces } from './easy-pace.js';
 import { fitnessOn, pacedOn } from './fitness.js';
 import { goalGap } from './goal-gap.js';
@@ -13,7 +13,7 @@ import { newsOf } from './result-news.js';
 import { trendsOf } from './trend.js';
 
 const rules = defaultHouseRules;
-const subject = (change: Partial<Given> = {}) => settle({ ...marathon, ...change }).wishes;
+const subject = (change: Partial<BlockSpec> = {}) => resolveSpec({ ...marathon, ...change });
 const withResults = (
   ...results: { date: string; distance: number; time: number; full?: boolean }[]
 ) => ({

@@ -2,11 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../base/civil-date.js';
 import { defaultHouseRules } from '../rules/house-rules.js';
-import { settle } from '../layout/resolve/resolve.js';
+import { resolveSpec } from '../layout/resolve/resolve.js';
 import { marathon } from '../testing/examples.js';
 import { easyPaces } from './easy-pace.js';
 import { equivalentsOn } from './equivalents.js';
-import { paceModelNames } from './models.js';
+import { paceModelNames } from '../spec/choices.js';
 import { pacesOn } from './paces-on.js';
 
 const start = '2026-12-14';
@@ -29,7 +29,7 @@ const anyPaces = fc
     repaced: fc.option(fc.integer({ min: 1, max: 120 }), { nil: undefined }),
   })
   .map(({ results, paceModel, aim, repaced }) =>
-    settle({
+    resolveSpec({
       ...marathon,
       athlete: { ...marathon.athlete, results, paceModel },
       paces: { aim, repaced: repaced === undefined ? [] : [addDays(start, repaced)] },
@@ -40,8 +40,8 @@ const day = fc.integer({ min: 0, max: 125 }).map((days) => addDays(start, days))
 describe('paces of any results', () => {
   it('never cross: the quick end of a pace is no slower than its slow end', () => {
     fc.assert(
-      fc.property(anyPaces, day, ({ wishes }, on) => {
-        for (const { used } of pacesOn(wishes, defaultHouseRules, on).rows) {
+      fc.property(anyPaces, day, (spec, on) => {
+        for (const { used } of pacesOn(spec, defaultHouseRules, on).rows) {
           if (used) expect(used.quick).toBeLessThanOrEqual(used.slow);
         }
       }),
@@ -50,8 +50,8 @@ describe('paces of any results', () => {
 
   it('lie between current and goal, whatever is aimed at', () => {
     fc.assert(
-      fc.property(anyPaces, day, ({ wishes }, on) => {
-        for (const { pace, used, current, goal } of pacesOn(wishes, defaultHouseRules, on).rows) {
+      fc.property(anyPaces, day, (spec, on) => {
+        for (const { pace, used, current, goal } of pacesOn(spec, defaultHouseRules, on).rows) {
           // A race that lasts an hour is another race on the way between the two.
           if (!used || !current || !goal || 'lasts' in pace.base) continue;
           const [least, most] = [current.quick, goal.quick].sort((a, b) => a - b);
@@ -64,11 +64,11 @@ describe('paces of any results', () => {
 
   it('of days before a re-pacing stay as they were', () => {
     fc.assert(
-      fc.property(anyPaces, day, ({ wishes }, on) => {
+      fc.property(anyPaces, day, (spec, on) => {
         const later = addDays(on, 1);
-        const repaced = [...wishes.paces.repaced, later];
-        const again = { ...wishes, paces: { ...wishes.paces, repaced } };
-        const [before, after] = [wishes, again].map((of) => easyPaces(of, defaultHouseRules)(on));
+        const repaced = [...spec.paces.repaced, later];
+        const again = { ...spec, paces: { ...spec.paces, repaced } };
+        const [before, after] = [spec, again].map((of) => easyPaces(of, defaultHouseRules)(on));
         expect(after).toBe(before);
       }),
     );
@@ -77,8 +77,8 @@ describe('paces of any results', () => {
   it('predict more time for more metres, by every model that says anything', () => {
     const distances = [1500, 3000, 5000, 10_000, 21_097.5, 42_195];
     fc.assert(
-      fc.property(anyPaces, ({ wishes }) => {
-        for (const column of equivalentsOn(wishes, defaultHouseRules, start, distances)) {
+      fc.property(anyPaces, (spec) => {
+        for (const column of equivalentsOn(spec, defaultHouseRules, start, distances)) {
           const times = column.predictions.flatMap((each) => (each ? [each.time] : []));
           expect(times).toEqual([...times].sort((a, b) => a - b));
           expect(times.every((time) => time > 0)).toBe(true);

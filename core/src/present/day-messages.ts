@@ -1,5 +1,5 @@
 import { formatPercent, formatWithUnit } from '../base/format/format.js';
-import type { Teller } from './message-of.js';
+import type { Message } from './message-of.js';
 
 type DayCheckCode =
   | 'under-18-doubles'
@@ -23,7 +23,7 @@ type DayCheckCode =
   | 'fixed-day-overruled';
 
 /** The words of the checks on days and sessions. */
-export const daySentences: Readonly<Record<DayCheckCode, Teller>> = {
+export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
   'under-18-doubles': ({ value }) => ({
     title: 'Two runs a day under 18',
     message: `${count(value, 'day is', 'days are')} run twice. Growing bodies need the rest between: one run a day.`,

@@ -2,12 +2,12 @@ import type { ShownBlock } from './show.js';
 import type { CheckContext, Observation } from '../checks/common/check.js';
 
 /** What a sentence may name: figures of the block are said as every view shows them. */
-export interface TellerContext extends CheckContext {
+export interface MessageContext extends CheckContext {
   figures: ShownBlock;
 }
 
 /** What was measured, in words. */
-export type Teller = (
+export type Message = (
   observation: Observation,
-  context: TellerContext,
+  context: MessageContext,
 ) => { title: string; message: string };

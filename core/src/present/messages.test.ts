@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../lay-out/lay-out.js';
+import { layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
-import type { Given } from '../spec/block-spec.js';
+import type { BlockSpec } from '../spec/block-spec.js';
 import type { CheckCode } from '../checks/registry.js';
 
 /** The sentence of the first finding of a check. */
-function sentence(code: CheckCode, part: Partial<Given>): string | undefined {
+function sentence(code: CheckCode, part: Partial<BlockSpec>): string | undefined {
   const { findings } = layOut({ ...marathon, ...part });
   return findings.find(({ check }) => check === code)?.message;
 }

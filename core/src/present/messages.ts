@@ -3,13 +3,13 @@ import { raceClass } from '../rules/race-class.js';
 import { formatDuration, formatPace, formatPercent, formatWithUnit } from '../base/format/format.js';
 import type { Unit } from '../base/measure.js';
 import type { CheckContext, Observation } from '../checks/common/check.js';
-import { daySentences } from './day-messages.js';
+import { dayMessages } from './day-messages.js';
 import type { CheckCode } from '../checks/registry.js';
-import type { Teller, TellerContext } from './message-of.js';
+import type { Message, MessageContext } from './message-of.js';
 
 /** The words of every check, in one place. */
-export const sentences: Readonly<Record<CheckCode, Teller>> = {
-  ...daySentences,
+export const messages: Readonly<Record<CheckCode, Message>> = {
+  ...dayMessages,
   'under-18-week': (found, context) => ({
     title: 'Too much for an athlete under 18',
     message: `${volumeOf(found, context)} in a week; the house rule for under-18s is ${amount(found.limit, context)}. Growing bodies are hurt by load before they show it. Talk to the guardian, and to a doctor or physiotherapist about any pain.`,
@@ -136,7 +136,7 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
   }),
   'races-too-close': ({ value, limit }, { block }) => ({
     title: 'Goal races close together',
-    message: `${value} weeks after ${block.wishes.previousRace?.name ?? 'the last goal race'}; by its distance ${limit} at least leave room for rest, return and a block.`,
+    message: `${value} weeks after ${block.spec.previousRace?.name ?? 'the last goal race'}; by its distance ${limit} at least leave room for rest, return and a block.`,
   }),
   'peak-near-race': ({ value, limit }) => ({
     title: 'Peak near the race',
@@ -192,7 +192,7 @@ export const sentences: Readonly<Record<CheckCode, Teller>> = {
   }),
   'race-in-the-past': ({ value }, { block }) => ({
     title: 'The race has been run',
-    message: `${block.wishes.race.name} was ${value} ${value === 1 ? 'day' : 'days'} ago. The block can be read; lay out a new one for the next race.`,
+    message: `${block.spec.race.name} was ${value} ${value === 1 ? 'day' : 'days'} ago. The block can be read; lay out a new one for the next race.`,
   }),
 };
 
@@ -202,7 +202,7 @@ function fromRace(days: number): string {
   return `${Math.abs(days)} ${Math.abs(days) === 1 ? 'day' : 'days'} ${days > 0 ? 'before' : 'after'} the race`;
 }
 
-function waysOut(context: TellerContext): string {
+function waysOut(context: MessageContext): string {
   const { feasible } = context.block;
   if (feasible.feasible) return 'Pins hold it down: unpin or raise them.';
   const ways = [`settle for ${amount(feasible.reachablePeak, context)}`];
@@ -214,18 +214,18 @@ function waysOut(context: TellerContext): string {
   return `Ways out: ${ways.join(', or ')}.`;
 }
 
-function amount(value: number, { figures }: TellerContext): string {
+function amount(value: number, { figures }: MessageContext): string {
   return formatWithUnit(value, figures.measure);
 }
 
 /** The volume that was measured: the figure that the coach reads in its week. */
-function volumeOf({ value, weeks }: Observation, context: TellerContext): string {
+function volumeOf({ value, weeks }: Observation, context: MessageContext): string {
   const week = weeks.find((number) => context.block.weeks[number - 1]?.volume === value);
   return week === undefined ? amount(value, context) : sayVolume(context.figures, week);
 }
 
 /** The long run that was measured: the figure that the coach reads in its week. */
-function longRunOf({ value, weeks }: Observation, context: TellerContext): string {
+function longRunOf({ value, weeks }: Observation, context: MessageContext): string {
   const week = weeks.find((number) => context.block.weeks[number - 1]?.longRun === value);
   return week === undefined ? amount(value, context) : sayLongRun(context.figures, week);
 }
@@ -246,7 +246,7 @@ function finePercent(share: number): string {
 }
 
 /** The goal as a pace. */
-function goalWords({ wishes: { race } }: CheckContext['block'], unit: Unit): string {
+function goalWords({ spec: { race } }: CheckContext['block'], unit: Unit): string {
   const pace = ((race.goalTime ?? 0) / race.distance) * 1000;
   return `the goal is ${formatPace(pace, unit)}`;
 }
@@ -257,7 +257,7 @@ function roughPercent(share: number): string {
 }
 
 function distanceName({ block }: CheckContext): string {
-  return raceClass(block.wishes.race.distance).words;
+  return raceClass(block.spec.race.distance).words;
 }
 
 function span(weeks: readonly number[]): string {

@@ -1,8 +1,8 @@
-import type { HouseRules } from '../rules/house-rules.js';
+import { resolve } from '../layout/resolve/resolve.js';
 import { raceClass } from '../rules/race-class.js';
 import { formatPace, formatPercent, formatWithUnit } from '../base/format/format.js';
 import { suggestWeeks } from '../layout/resolve/suggest-weeks.js';
-import type { Given, Wishes } from '../spec/block-spec.js';
+import type { BlockSpec } from '../spec/block-spec.js';
 
 /** The answers a coach may leave to the product. */
 export type ReasonKey =
@@ -25,9 +25,10 @@ export type Reasons = Readonly<Record<ReasonKey, string>>;
 
 const FIXED = 'As you set it.';
 
-/** Says where each settled answer comes from. */
-export function reasonsOf(given: Given, wishes: Wishes, pace: number, rules: HouseRules): Reasons {
-  const { athlete, volume, race } = wishes;
+/** Says where each resolved answer comes from. */
+export function reasonsOf(given: BlockSpec): Reasons {
+  const { spec, rules, pace } = resolve(given).context;
+  const { athlete, volume, race } = spec;
   const kind = raceClass(race.distance);
   const say = (amount: number) => formatWithUnit(amount, { ...athlete, step: 1 });
   const worked = (fixed: unknown, sentence: string) => (fixed === undefined ? sentence : FIXED);

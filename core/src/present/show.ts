@@ -1,8 +1,8 @@
 import type { Segment } from '../layout/longrun/lay-segments.js';
-import { rememberLast } from '../base/memoize-last.js';
+import { memoizeLast } from '../base/memoize-last.js';
 import { apportion, roundedSteps, sum } from '../base/apportion.js';
 import { type Measure, quantum } from '../base/measure.js';
-import type { LaidBlock, Week } from '../layout/block/block.js';
+import type { Block, Week } from '../layout/block/block.js';
 
 /** A week in whole shown steps. */
 export interface ShownWeek {
@@ -35,7 +35,7 @@ export interface ShownBlock {
  * rounded, shared out to the weeks by largest remainder, and each week's figure
  * to its days. Every view, export and print takes its figures from here.
  */
-export function showBlock({ weeks }: Pick<LaidBlock, 'weeks'>, measure: Measure): ShownBlock {
+export function showBlock({ weeks }: Pick<Block, 'weeks'>, measure: Measure): ShownBlock {
   const known = shownOf(weeks);
   const key = `${measure.basis} ${measure.unit} ${measure.step}`;
   const found = known.get(key) ?? showWeeks(weeks, measure);
@@ -44,7 +44,7 @@ export function showBlock({ weeks }: Pick<LaidBlock, 'weeks'>, measure: Measure)
 }
 
 /** By measure: the checks that speak of a block and the page that shows it take the same figures. */
-const shownOf = rememberLast((_: readonly Week[]) => new Map<string, ShownBlock>());
+const shownOf = memoizeLast((_: readonly Week[]) => new Map<string, ShownBlock>());
 
 function showWeeks(weeks: readonly Week[], measure: Measure): ShownBlock {
   const step = quantum(measure);

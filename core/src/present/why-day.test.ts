@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../lay-out/lay-out.js';
+import { layOut } from '../lay-out.js';
 import { rulesOf } from '../rules/rule-changes.js';
 import { marathon } from '../testing/examples.js';
-import type { Given } from '../spec/block-spec.js';
+import type { BlockSpec } from '../spec/block-spec.js';
 import { dayWords } from '../base/format/format-day.js';
 import { showBlock } from './show.js';
 import { whyVolume } from './why.js';
@@ -11,11 +11,11 @@ import { whyDay } from './why-day.js';
 const measure = { basis: 'distance', unit: 'km', step: 1 } as const;
 
 /** The reasons of a week's days, in order. */
-function reasons(change: Partial<Given>, number: number): string[] {
+function reasons(change: Partial<BlockSpec>, number: number): string[] {
   const block = layOut({ ...marathon, ...change });
   const week = block.weeks[number - 1]!;
   const shown = showBlock(block, measure);
-  return week.days.map((day) => whyDay(week, day, shown, rulesOf(block.wishes)));
+  return week.days.map((day) => whyDay(week, day, shown, rulesOf(block.spec)));
 }
 
 describe('why a day holds what it holds', () => {

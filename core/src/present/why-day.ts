@@ -1,8 +1,8 @@
 import { formatPercent, formatSteps } from '../base/format/format.js';
 import { unitName } from '../base/measure.js';
 import { crossWords } from '../rules/cross-training.js';
-import type { Day, DayRule } from '../layout/week/day.js';
-import { type DayRole, dayRoleWords } from '../layout/week/place-days.js';
+import type { Day, DayRule } from '../layout/block/day.js';
+import { type DayRole, dayRoleWords } from '../spec/day-role.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import type { Week } from '../layout/block/block.js';
 import type { ShownBlock } from './show.js';
@@ -15,7 +15,7 @@ export function whyDay(week: Week, day: Day, shown: ShownBlock, rules: HouseRule
   const [session] = day.sessions;
   const shared = week.days.filter(({ rule }) => rule === 'share').length;
   const left = (figures?.volume ?? 0) - sharedOut();
-  const sentences: Readonly<Record<DayRule, () => string>> = {
+  const messages: Readonly<Record<DayRule, () => string>> = {
     rest: () => 'Rest.',
     away: () => 'Away: no running, and none of it made up.',
     race: () => 'As long as the race or test itself.',
@@ -29,7 +29,7 @@ export function whyDay(week: Week, day: Day, shown: ShownBlock, rules: HouseRule
     swap: () =>
       `${day.swap ? crossWords[day.swap.kind].title : ''} instead of ${dayRoleWords[day.role]}, minute for minute (${day.swap?.reason ?? ''}).`,
   };
-  return sentences[day.rule]();
+  return messages[day.rule]();
 
   /** What is fixed before the runs share: the shown figures of all other days. */
   function sharedOut(): number {

@@ -3,17 +3,17 @@ import { formatDuration, formatPercent, formatWithUnit } from '../base/format/fo
 import type { VolumeRule } from '../layout/volume/climb.js';
 import { growthSchools } from '../layout/volume/growth-schools.js';
 import { isBase } from '../layout/block/is-base.js';
-import type { LaidBlock, Week } from '../layout/block/block.js';
+import type { Block, Week } from '../layout/block/block.js';
 import { quantum } from '../base/measure.js';
 import { sayVolume } from './say.js';
 import type { ShownBlock } from './show.js';
 
 /** Why a week's volume is what it is, in one sentence; other weeks are named by their shown figures. */
-export function whyVolume(block: LaidBlock, week: Week, shown: ShownBlock): string {
-  const { volume } = block.wishes;
+export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
+  const { volume } = block.spec;
   const start = formatWithUnit(volume.start, {
     ...shown.measure,
-    basis: block.wishes.athlete.basis,
+    basis: block.spec.athlete.basis,
   });
   const last = block.weeks.slice(0, week.number - 1).findLast(isBase);
   const over = last
@@ -21,7 +21,7 @@ export function whyVolume(block: LaidBlock, week: Week, shown: ShownBlock): stri
     : `the start of ${start}`;
   const heaviest = block.weeks.reduce((most, next) => (next.volume > most.volume ? next : most));
   const left = formatPercent(week.volume / heaviest.volume);
-  const sentences: Readonly<Record<VolumeRule, () => string>> = {
+  const messages: Readonly<Record<VolumeRule, () => string>> = {
     start: () => `The starting volume.`,
     'short-first-week': () => `${week.length} of 7 days at the starting volume of ${start}.`,
     pin: () => 'Pinned by you; kept exactly.',
@@ -36,19 +36,19 @@ export function whyVolume(block: LaidBlock, week: Week, shown: ShownBlock): stri
     taper: () => `Taper: ${left} of the heaviest week, ${sayVolume(shown, heaviest.number)}.`,
     race: () => `Running around the race: ${left} of the heaviest week; the race is not counted.`,
   };
-  const ran = week[block.wishes.athlete.basis];
+  const ran = week[block.spec.athlete.basis];
   const differs = Math.abs(ran - week.volume) >= quantum(shown.measure) / 2;
-  const words = sentences[week.volumeRule]();
+  const words = messages[week.volumeRule]();
   return differs
     ? `${words} Fixed and swapped days make it ${sayVolume(shown, week.number)}.`
     : words;
 }
 
 /** Why a week's long run is as long as it is, in one sentence. */
-export function whyLongRun({ wishes, easyPace }: LaidBlock, week: Week): string {
-  const seconds = wishes.athlete.basis === 'time' ? week.longRun : (week.longRun * easyPace) / 1000;
+export function whyLongRun({ spec, easyPace }: Block, week: Week): string {
+  const seconds = spec.athlete.basis === 'time' ? week.longRun : (week.longRun * easyPace) / 1000;
   const feet = `about ${formatDuration(60 * Math.round(seconds / 60)).replace(/:00$/, '')} h on the feet`;
-  const sentences: Readonly<Record<LongRunRule, string>> = {
+  const messages: Readonly<Record<LongRunRule, string>> = {
     start: `The first long run, ${feet}.`,
     pin: `Pinned by you; kept exactly. ${capital(feet)}.`,
     rung: `A rung of the ladder to the peak, ${feet}.`,
@@ -62,7 +62,7 @@ export function whyLongRun({ wishes, easyPace }: LaidBlock, week: Week): string 
     'no-day': 'No day of this week is free for it.',
     race: 'The race.',
   };
-  return sentences[week.longRunRule];
+  return messages[week.longRunRule];
 }
 
 function eventWords({ events, running }: Week, over: string): string {

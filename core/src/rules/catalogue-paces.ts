@@ -22,7 +22,7 @@ const rungs = [
 ] as const;
 
 /** Figures behind paces and tests. */
-export const pacesInBook: readonly Rule[] = [
+export const pacesInCatalogue: readonly Rule[] = [
   figure(
     'staleWeeks',
     'A result is stale after',

@@ -165,7 +165,7 @@ const rules: readonly RaceRule[] = [
 ];
 
 /** The figures that every race distance has of its own. */
-export const raceRulesInBook: readonly Rule[] = raceClassNames.flatMap((race) =>
+export const raceRulesInCatalogue: readonly Rule[] = raceClassNames.flatMap((race) =>
   rules.filter(has(race)).map((rule) => ({
     ...rule,
     path: `races.${race}.${rule.path}`,

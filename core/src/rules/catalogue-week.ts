@@ -25,7 +25,7 @@ const USUAL: Readonly<Record<CrossKind, readonly [number, number]>> = {
 };
 
 /** Figures behind dealing out a week, its sessions, cross-training and race week. */
-export const weekInBook: readonly Rule[] = [
+export const weekInCatalogue: readonly Rule[] = [
   rule(
     'week',
     'week.semiLong',

@@ -1,6 +1,6 @@
-import { raceRulesInBook } from './catalogue-races.js';
-import { pacesInBook } from './catalogue-paces.js';
-import { weekInBook } from './catalogue-week.js';
+import { raceRulesInCatalogue } from './catalogue-races.js';
+import { pacesInCatalogue } from './catalogue-paces.js';
+import { weekInCatalogue } from './catalogue-week.js';
 import type { Rule, RuleGroup } from './rule.js';
 
 /** Titles of the groups, as the work goes. */
@@ -358,8 +358,8 @@ const book: readonly Rule[] = [
     why: 'Against an easy day: warm-up and cool-down add up.',
     checks: [],
   },
-  ...weekInBook,
-  ...pacesInBook,
+  ...weekInCatalogue,
+  ...pacesInCatalogue,
   {
     path: 'care.under18Week',
     group: 'care',
@@ -402,4 +402,4 @@ const book: readonly Rule[] = [
 ];
 
 /** Every figure of the house rules: its range, its reason and the checks that hold it. */
-export const ruleBook: readonly Rule[] = [...raceRulesInBook, ...book];
+export const ruleCatalogue: readonly Rule[] = [...raceRulesInCatalogue, ...book];

@@ -9,13 +9,3 @@ export const crossWords: Readonly<Record<CrossKind, { title: string; words: stri
   elliptical: { title: 'Elliptical', words: 'elliptical' },
   ski: { title: 'Cross-country ski', words: 'ski' },
 };
-
-/** Why a run was swapped. */
-export const swapReasons = ['soreness', 'weather', 'travel', 'other'] as const;
-export type SwapReason = (typeof swapReasons)[number];
-
-/** A run done otherwise, minute for minute. */
-export interface Swap {
-  kind: CrossKind;
-  reason: SwapReason;
-}

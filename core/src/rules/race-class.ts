@@ -36,3 +36,8 @@ export function raceClass(distance: number): RaceClass {
 export function raceClassWords(name: RaceClassName): string {
   return classes.find((each) => each.name === name)?.words ?? name;
 }
+
+/** True for races of the track, up to 3000 m. */
+export function isMiddleDistance(distance: number): boolean {
+  return raceClass(distance).name === 'middle-distance';
+}

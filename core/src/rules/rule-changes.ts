@@ -31,11 +31,11 @@ export function ruleValue(rules: HouseRules, path: string): number | undefined {
 }
 
 /** The rules a block is laid out under: the house's as it was laid out, and its own over them. */
-export function rulesOf(wishes: {
+export function rulesOf(spec: {
   houseRules?: SomeRuleChanges | undefined;
   overrides?: SomeRuleChanges | undefined;
 }): HouseRules {
-  return withRuleChanges(defaultHouseRules, wishes.houseRules, wishes.overrides);
+  return withRuleChanges(defaultHouseRules, spec.houseRules, spec.overrides);
 }
 
 function withChange(rules: HouseRules, change: SomeRuleChanges | undefined): HouseRules {

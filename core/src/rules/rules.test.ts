@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { checks } from '../checks/registry.js';
-import { ruleBook } from './catalogue.js';
+import { ruleCatalogue } from './catalogue.js';
 import { blockLength, defaultHouseRules, raceRules } from './house-rules.js';
 import { layoutStep } from './layout-step.js';
 import { raceClass } from './race-class.js';
@@ -86,10 +86,10 @@ describe('changes of the house rules', () => {
 describe('the rule book', () => {
   it('has one entry for each figure there is', () => {
     const { off: _off, ...figures } = defaultHouseRules;
-    expect(ruleBook.map(({ path }) => path).sort()).toEqual(paths(figures).sort());
+    expect(ruleCatalogue.map(({ path }) => path).sort()).toEqual(paths(figures).sort());
   });
 
-  it.each(ruleBook.map((rule) => [rule.path, rule] as const))(
+  it.each(ruleCatalogue.map((rule) => [rule.path, rule] as const))(
     '%s: default and usual range may be set',
     (path, rule) => {
       const value = ruleValue(defaultHouseRules, path) ?? NaN;
@@ -103,7 +103,7 @@ describe('the rule book', () => {
 
   it('names checks that exist', () => {
     const codes = new Set<string>(checks.map(({ code }) => code));
-    expect(ruleBook.flatMap((rule) => rule.checks).filter((code) => !codes.has(code))).toEqual([]);
+    expect(ruleCatalogue.flatMap((rule) => rule.checks).filter((code) => !codes.has(code))).toEqual([]);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { LaidBlock } from '../layout/block/block.js';
+import type { Block } from '../layout/block/block.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { type BendingRule, type Limit, buildingUp } from './limits.js';
 
@@ -39,10 +39,10 @@ export function bendFactors(rule: BendingRule, peak: number, rules: HouseRules) 
 export function bendsOf(
   limits: readonly Limit[],
   amounts: Amounts,
-  block: LaidBlock,
+  block: Block,
   rules: HouseRules,
 ): Bend[] {
-  const { peak } = block.wishes.volume;
+  const { peak } = block.spec.volume;
   const value = (variable: string) => valueOf(variable, amounts, block);
   return limits.flatMap((limit) => {
     const { rule, week, terms, right } = limit;
@@ -57,7 +57,7 @@ export function totalCost(bends: readonly Bend[]): number {
   return bends.reduce((total, { cost }) => total + cost, 0);
 }
 
-function valueOf(variable: string, { volumes, longRuns }: Amounts, block: LaidBlock): number {
+function valueOf(variable: string, { volumes, longRuns }: Amounts, block: Block): number {
   if (variable === 'h') {
     const before = buildingUp(block).length;
     return Math.max(0, ...volumes.slice(0, before));

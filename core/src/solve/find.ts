@@ -1,15 +1,15 @@
-import type { Block } from '../lay-out/block.js';
+import type { Block } from '../layout/block/block.js';
 import type { Command } from '../edit/command.js';
 import { countBack } from '../base/weeks.js';
 import { eventDays } from '../layout/events/event-days.js';
-import { type Frame, layFrame } from '../layout/frame/frame.js';
+import { type Frame, frameWeeks } from '../layout/frame/frame.js';
 import { blockLength } from '../rules/house-rules.js';
 import { layoutStep } from '../rules/layout-step.js';
 import { rulesOf } from '../rules/rule-changes.js';
 import { formatPercent, formatPlain } from '../base/format/format.js';
 import { floorTo } from '../base/round.js';
 import { countRises, weeksThatRise } from '../layout/volume/rises.js';
-import type { Wishes } from '../spec/block-spec.js';
+import type { ResolvedSpec } from '../spec/block-spec.js';
 import { Program, type Solve } from './program.js';
 
 /** What was looked for, in words, and the change that takes it; undefined where there is none. */
@@ -20,10 +20,10 @@ export interface Found {
 
 /** The lowest growth a week that reaches the peak past every pin; a program in logarithms. */
 export function lowestGrowth(block: Block, solve: Solve): Found {
-  const { volume } = block.wishes;
+  const { volume } = block.spec;
   const program = new Program('Minimize');
   program.value(1, 'g');
-  const steps = stepsOf(block.wishes, frameOf(block.wishes));
+  const steps = stepsOf(block.spec, frameOf(block.spec));
   for (const { from, to, rises } of steps) {
     program.require(
       [
@@ -35,7 +35,7 @@ export function lowestGrowth(block: Block, solve: Solve): Found {
       0,
     );
   }
-  fix(program, block.wishes, steps, Math.log);
+  fix(program, block.spec, steps, Math.log);
   program.require([[1, peakVariable(steps)]], '>=', Math.log(volume.peak));
   const { optimal, values } = solve(program.text());
   if (!optimal) {
@@ -46,7 +46,7 @@ export function lowestGrowth(block: Block, solve: Solve): Found {
   }
   // Up to a tenth of a per cent, so that the peak is reached and not nearly reached.
   const cap = Math.ceil((Math.exp(values.g ?? 0) - 1) * 1000 - 1e-6) / 1000;
-  const words = `${(cap * 100).toFixed(1)} % a week reaches ${formatPlain(volume.peak, block.wishes.athlete)}.`;
+  const words = `${(cap * 100).toFixed(1)} % a week reaches ${formatPlain(volume.peak, block.spec.athlete)}.`;
   const growth = { ...volume.growth, school: 'percentage' as const, cap };
   return {
     words,
@@ -56,13 +56,13 @@ export function lowestGrowth(block: Block, solve: Solve): Found {
 
 /** The highest peak that the cap reaches past every pin. */
 export function highestPeak(block: Block, solve: Solve): Found {
-  const { wishes } = block;
-  const { volume, athlete } = wishes;
-  const peak = peakUnder(wishes, frameOf(wishes), solve);
+  const { spec } = block;
+  const { volume, athlete } = spec;
+  const peak = peakUnder(spec, frameOf(spec), solve);
   if (peak === undefined) {
     return { words: 'The pins grow faster than the cap: no peak keeps both.', command: undefined };
   }
-  const rounded = Math.max(volume.start, floorTo(peak, layoutStep(athlete, rulesOf(wishes))));
+  const rounded = Math.max(volume.start, floorTo(peak, layoutStep(athlete, rulesOf(spec))));
   const words = `${formatPlain(rounded, athlete)} under ${formatPercent(volume.growth.cap)} a week.`;
   const growth = { ...volume.growth, school: 'percentage' as const };
   return {
@@ -76,15 +76,15 @@ export function highestPeak(block: Block, solve: Solve): Found {
 
 /** The fewest weeks in which the cap reaches the peak; pins stand in the weeks they are in. */
 export function fewestWeeks(block: Block, solve: Solve): Found {
-  const { wishes } = block;
-  const { peak } = wishes.volume;
-  const lastPin = Math.max(0, ...wishes.pins.map(({ week }) => week));
+  const { spec } = block;
+  const { peak } = spec.volume;
+  const lastPin = Math.max(0, ...spec.pins.map(({ week }) => week));
   for (let weeks = Math.max(blockLength.least, lastPin); weeks <= blockLength.most; weeks++) {
-    const start = countBack(wishes.race.date, weeks, wishes.weekStartsOn);
-    const tried = { ...wishes, weeks, start };
+    const start = countBack(spec.race.date, weeks, spec.weekStartsOn);
+    const tried = { ...spec, weeks, start };
     const reached = peakUnder(tried, frameOf(tried), solve);
     if (reached === undefined || reached < peak * (1 - 1e-6)) continue;
-    const words = `${weeks} weeks reach ${formatPlain(peak, wishes.athlete)} under ${formatPercent(wishes.volume.growth.cap)} a week, from ${start}.`;
+    const words = `${weeks} weeks reach ${formatPlain(peak, spec.athlete)} under ${formatPercent(spec.volume.growth.cap)} a week, from ${start}.`;
     return {
       words,
       command: { change: { weeks, start }, words: `Fewest weeks: ${words}` },
@@ -105,13 +105,13 @@ interface Step {
   isPeak: boolean;
 }
 
-function frameOf(wishes: Wishes): Frame {
-  const rules = rulesOf(wishes);
-  return layFrame(wishes, rules, eventDays(wishes.events, rules));
+function frameOf(spec: ResolvedSpec): Frame {
+  const rules = rulesOf(spec);
+  return frameWeeks(spec, rules, eventDays(spec.events, rules));
 }
 
 /** The building weeks before the taper; what recovers or is cut is nobody’s base. */
-function stepsOf({ volume }: Wishes, frame: Frame): Step[] {
+function stepsOf({ volume }: ResolvedSpec, frame: Frame): Step[] {
   const rises = weeksThatRise(frame, volume);
   const { peakIndex } = countRises(frame, volume);
   const building = frame.weeks
@@ -133,7 +133,7 @@ function peakVariable(steps: readonly Step[]): string {
 /** Fixes the start and every pinned building week. */
 function fix(
   program: Program,
-  { volume, pins }: Wishes,
+  { volume, pins }: ResolvedSpec,
   steps: readonly Step[],
   as: (amount: number) => number,
 ): void {
@@ -146,11 +146,11 @@ function fix(
   }
 }
 
-function peakUnder(wishes: Wishes, frame: Frame, solve: Solve): number | undefined {
-  const steps = stepsOf(wishes, frame);
+function peakUnder(spec: ResolvedSpec, frame: Frame, solve: Solve): number | undefined {
+  const steps = stepsOf(spec, frame);
   // In parts of the start, so that the figures are of one size.
-  const scale = wishes.volume.start;
-  const factor = 1 + wishes.volume.growth.cap;
+  const scale = spec.volume.start;
+  const factor = 1 + spec.volume.growth.cap;
   const program = new Program('Maximize');
   program.value(1, peakVariable(steps));
   for (const { from, to, rises } of steps) {
@@ -163,8 +163,8 @@ function peakUnder(wishes: Wishes, frame: Frame, solve: Solve): number | undefin
       0,
     );
   }
-  fix(program, wishes, steps, (amount) => amount / scale);
-  if (steps.length === 0) return wishes.volume.start;
+  fix(program, spec, steps, (amount) => amount / scale);
+  if (steps.length === 0) return spec.volume.start;
   const { optimal, values } = solve(program.text());
   const reached = values[peakVariable(steps)];
   return optimal && reached !== undefined ? reached * scale : undefined;

@@ -1,6 +1,15 @@
 import { isBase } from '../layout/block/is-base.js';
-import type { LaidBlock, Week } from '../layout/block/block.js';
-import { longRunShareLimit, longRunTimeLimit, perMetre } from '../layout/longrun/limits.js';
+import type { Block, Week } from '../layout/block/block.js';
+import { weekOfLongRun } from '../layout/longrun/limits.js';
+import {
+  growthLimit,
+  longRunGrowthLimit,
+  longRunShareLimit,
+  longRunTimeLimit,
+  perMetreOf,
+  recoveryLimit,
+  returnLimit,
+} from '../rules/limits.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { layoutStep } from '../rules/layout-step.js';
 
@@ -21,7 +30,7 @@ export interface Limit {
 }
 
 /** Every limit that a block's volumes and long runs are held against. Amounts in m or s. */
-export function limitsOf(block: LaidBlock, rules: HouseRules): Limit[] {
+export function limitsOf(block: Block, rules: HouseRules): Limit[] {
   return [
     ...growthLimits(block),
     ...recoveryLimits(block, rules),
@@ -32,19 +41,19 @@ export function limitsOf(block: LaidBlock, rules: HouseRules): Limit[] {
 }
 
 /** Number of the week that is the heaviest as the block is laid out. */
-export function heaviestWeek(block: Pick<LaidBlock, 'weeks'>): number {
+export function heaviestWeek(block: Pick<Block, 'weeks'>): number {
   const weeks = buildingUp(block);
   const volumes = weeks.map(({ volume }) => volume);
   return weeks[volumes.indexOf(Math.max(...volumes))]?.number ?? 1;
 }
 
 /** Weeks before the taper. */
-export function buildingUp({ weeks }: Pick<LaidBlock, 'weeks'>): Week[] {
+export function buildingUp({ weeks }: Pick<Block, 'weeks'>): Week[] {
   return weeks.filter(({ taperShare }) => taperShare === 1);
 }
 
-function growthLimits({ weeks, wishes }: LaidBlock): Limit[] {
-  const factor = 1 + wishes.volume.growth.cap;
+function growthLimits({ weeks, spec }: Block): Limit[] {
+  const factor = growthLimit(1, spec.volume.growth.cap);
   let last: Week | undefined;
   return weeks.flatMap((week) => {
     const before = last;
@@ -52,13 +61,13 @@ function growthLimits({ weeks, wishes }: LaidBlock): Limit[] {
     if (week.kind !== 'building' || week.volumeRule === 'short-first-week') return [];
     const own = [7 / week.length, `v${week.number}`] as const;
     const limit = { rule: 'growth' as const, week: week.number };
-    if (!before) return [{ ...limit, terms: [own], right: wishes.volume.start * factor }];
+    if (!before) return [{ ...limit, terms: [own], right: spec.volume.start * factor }];
     const base = [(-factor * 7) / before.length, `v${before.number}`] as const;
     return [{ ...limit, terms: [own, base], right: 0 }];
   });
 }
 
-function recoveryLimits({ weeks }: LaidBlock, rules: HouseRules): Limit[] {
+function recoveryLimits({ weeks }: Block, rules: HouseRules): Limit[] {
   let last: Week | undefined;
   return weeks.flatMap((week, index) => {
     const before = last;
@@ -68,19 +77,19 @@ function recoveryLimits({ weeks }: LaidBlock, rules: HouseRules): Limit[] {
     const limit = { rule: 'recovery' as const, week: week.number, right: 0 };
     const own = [1, `v${week.number}`] as const;
     if (week.recoveryDue && before) {
-      const left = rules.recovery.leastDepth - 1;
-      found.push({ ...limit, terms: [own, [left, `v${before.number}`]] });
+      const least = -recoveryLimit(1, rules.recovery.leastDepth);
+      found.push({ ...limit, terms: [own, [least, `v${before.number}`]] });
     }
     if (previous?.recovery && previous.volumeRule !== 'event' && week.kind === 'building') {
-      const most = -(1 + rules.recovery.mostReturn);
+      const most = -returnLimit(1, rules);
       found.push({ ...limit, terms: [own, [most, `v${previous.number}`]] });
     }
     return found;
   });
 }
 
-function peakLimits(block: LaidBlock): Limit[] {
-  const { peak } = block.wishes.volume;
+function peakLimits(block: Block): Limit[] {
+  const { peak } = block.spec.volume;
   const weeks = buildingUp(block);
   const missed = {
     rule: 'peak' as const,
@@ -97,10 +106,9 @@ function peakLimits(block: LaidBlock): Limit[] {
   return [missed, ...over];
 }
 
-function longRunLimits({ weeks, wishes, easyPace }: LaidBlock, rules: HouseRules): Limit[] {
-  const most = longRunTimeLimit(wishes, rules, easyPace);
-  const { growthShare, growthDistance } = rules.longRun;
-  const step = growthDistance * perMetre(wishes, easyPace);
+function longRunLimits({ weeks, spec, easyPace }: Block, rules: HouseRules): Limit[] {
+  const most = longRunTimeLimit(spec.athlete.basis, rules, easyPace);
+  const perMetre = perMetreOf(spec.athlete.basis, easyPace);
   let longest: Week | undefined;
   return weeks.flatMap((week) => {
     const before = longest;
@@ -108,13 +116,13 @@ function longRunLimits({ weeks, wishes, easyPace }: LaidBlock, rules: HouseRules
     if (week.longRun === 0) return [];
     const limit = { rule: 'longRun' as const, week: week.number };
     const own = [1, `l${week.number}`] as const;
-    const share = longRunShareLimit(wishes, rules, week.volume, easyPace);
+    const share = longRunShareLimit(weekOfLongRun(spec, week.volume, perMetre), rules);
     const found: Limit[] = [{ ...limit, terms: [own], right: most }];
     if (week.length === 7) {
       found.push({ ...limit, terms: [own, [-share, `v${week.number}`]], right: 0 });
     }
     if (before) {
-      const right = Math.max(step, growthShare * before.longRun);
+      const right = longRunGrowthLimit(before.longRun, rules, perMetre) - before.longRun;
       found.push({ ...limit, terms: [own, [-1, `l${before.number}`]], right });
     }
     return found;
@@ -122,8 +130,8 @@ function longRunLimits({ weeks, wishes, easyPace }: LaidBlock, rules: HouseRules
 }
 
 /** A taper is laid out in whole steps, and so is what it is taken from: one step is no bend. */
-function taperLimits({ weeks, wishes }: LaidBlock, rules: HouseRules): Limit[] {
-  const right = layoutStep(wishes.athlete, rules);
+function taperLimits({ weeks, spec }: Block, rules: HouseRules): Limit[] {
+  const right = layoutStep(spec.athlete, rules);
   return weeks
     .filter(({ taperShare }) => taperShare < 1)
     .map(({ number, taperShare }) => ({

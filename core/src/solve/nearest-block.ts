@@ -1,5 +1,5 @@
-import type { Block } from '../lay-out/block.js';
-import { perMetre } from '../layout/longrun/limits.js';
+import type { Block } from '../layout/block/block.js';
+import { perMetreOf } from '../rules/limits.js';
 import { eventDays, weeksOfEvents } from '../layout/events/event-days.js';
 import type { HouseRules } from '../rules/house-rules.js';
 import { layoutStep } from '../rules/layout-step.js';
@@ -40,7 +40,7 @@ const NEARNESS = 0.01;
  * rule, weighed by the house rules.
  */
 export function nearestBlock(block: Block, solve: Solve): Nearest {
-  const rules = rulesOf(block.wishes);
+  const rules = rulesOf(block.spec);
   const limits = limitsOf(block, rules);
   const laid: Amounts = {
     volumes: block.weeks.map(({ volume }) => volume),
@@ -64,16 +64,16 @@ export function nearestBlock(block: Block, solve: Solve): Nearest {
   const finest = inSteps(FINEST) ?? rounded(amountsOf(least, block), laid, FINEST);
   // In whole steps, else in tenths, where that bends hardly more.
   const most = cost(finest) * (1 + HARDLY) + HARDLY;
-  const unit = shownUnit(block.wishes.athlete);
-  const coarse = [layoutStep(block.wishes.athlete, rules), unit / 10].map(inSteps);
+  const unit = shownUnit(block.spec.athlete);
+  const coarse = [layoutStep(block.spec.athlete, rules), unit / 10].map(inSteps);
   const amounts = coarse.find((tried) => tried && cost(tried) <= most) ?? finest;
   const bends = bendsOf(limits, amounts, block, rules);
   if (totalCost(bends) >= totalCost(asItIs) - 1e-6) return unchanged;
   return { amounts, bends, asItIs, command: pinned(block, amounts, laid) };
 }
 
-function amountsOf({ values }: Solution, { weeks, wishes }: Block): Amounts {
-  const scale = wishes.volume.peak / 100;
+function amountsOf({ values }: Solution, { weeks, spec }: Block): Amounts {
+  const scale = spec.volume.peak / 100;
   const amount = (variable: string) => (values[variable] ?? 0) * scale;
   return {
     volumes: weeks.map(({ number }) => amount(`v${number}`)),
@@ -95,11 +95,11 @@ function programOf(
   rules: HouseRules,
   { choosing, step = 0 }: { choosing?: ReadonlySet<number>; step?: number } = {},
 ): string {
-  const { peak } = block.wishes.volume;
+  const { peak } = block.spec.volume;
   const scale = peak / 100;
   const program = new Program('Minimize');
-  const byEvents = weeksOfEvents(block.weeks, eventDays(block.wishes.events, rules));
-  const metre = perMetre(block.wishes, block.easyPace);
+  const byEvents = weeksOfEvents(block.weeks, eventDays(block.spec.events, rules));
+  const metre = perMetreOf(block.spec.athlete.basis, block.easyPace);
   const most = (ROOM * Math.max(peak, ...laid.volumes, ...laid.longRuns)) / scale;
   /** Variables that are not fixed. */
   const moves = new Set(['h']);
@@ -196,7 +196,7 @@ function programOf(
 /** Pins stand; so do weeks that no rule bears on: those an event cuts, and race week’s long run. */
 function mayMove(block: Block, number: number, field: 'volume' | 'longRun'): boolean {
   const week = block.weeks[number - 1];
-  const pin = block.wishes.pins.find((each) => each.week === number);
+  const pin = block.spec.pins.find((each) => each.week === number);
   if (!week || pin?.[field] !== undefined) return false;
   if (field === 'longRun') return week.longRun > 0 && week.longRunRule !== 'event';
   return week.volumeRule !== 'event' && week.volumeRule !== 'short-first-week';
@@ -214,8 +214,8 @@ function to(amount: number, laid: number, step: number): number {
   return Math.abs(amount - laid) < 1 ? laid : roundTo(amount, step);
 }
 
-function pinned({ wishes }: Block, { volumes, longRuns }: Amounts, laid: Amounts): Command {
-  let pins = wishes.pins;
+function pinned({ spec }: Block, { volumes, longRuns }: Amounts, laid: Amounts): Command {
+  let pins = spec.pins;
   volumes.forEach((amount, index) => {
     if (amount !== laid.volumes[index]) pins = withPin(pins, index + 1, 'volume', amount);
   });

@@ -1,4 +1,4 @@
-import type { Block } from '../lay-out/block.js';
+import type { Block } from '../layout/block/block.js';
 import type { Week } from '../layout/block/block.js';
 import { rulesOf } from '../rules/rule-changes.js';
 import type { Found } from './find.js';
@@ -28,8 +28,8 @@ const WORTH = {
  * lighten anyway, and not in a camp. A program of yes-or-no choices.
  */
 export function placeRecovery(block: Block, solve: Solve): Found {
-  const { volume } = block.wishes;
-  const rules = rulesOf(block.wishes);
+  const { volume } = block.spec;
+  const rules = rulesOf(block.spec);
   const cadence = volume.recovery.every === 'none' ? rules.recovery.every : volume.recovery.every;
   const longest = Math.min(rules.recovery.mostBuildingWeeks, cadence);
   // None in week 1, in the taper, or in the week before it.

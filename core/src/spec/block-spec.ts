@@ -1,45 +1,45 @@
 import type { CivilDate } from '../base/civil-date.js';
 import type { Weekday } from '../base/weekday.js';
 import type { BlockEvent } from './event.js';
-import type { LadderName } from '../layout/longrun/ladders.js';
-import type { SegmentName } from '../layout/longrun/segments.js';
-import type { PaceModelName } from '../paces/models.js';
-import type { NamedPace } from '../paces/named-pace.js';
+import type { LadderName } from './choices.js';
+import type { SegmentName } from './choices.js';
+import type { PaceModelName } from './choices.js';
+import type { NamedPace } from './named-pace.js';
 import type { PaceAim } from './pace-aim.js';
 import type { Result } from './result.js';
 import type { SessionUse } from './progression.js';
 import type { PhaseKind } from './phase-kinds.js';
-import type { PhaseWish } from '../layout/phases/lay-phases.js';
+import type { PhaseSpec } from './phase-wish.js';
 import type { RuleChanges, SomeRuleChanges } from '../rules/rule-changes.js';
-import type { TaperSchoolName } from '../layout/taper/schools.js';
+import type { TaperSchoolName } from './choices.js';
 import type { Basis, Unit } from '../base/measure.js';
-import type { DayWish } from './fixed-day.js';
+import type { FixedDay } from './fixed-day.js';
 import type { PatternDay } from './pattern-day.js';
-import type { GrowthSchoolName, GrowthSettings } from '../layout/volume/growth-schools.js';
+import type { GrowthSchoolName } from './choices.js';
 
 /**
- * What the coach wishes, with nothing left out: the one input of the
+ * What the coach spec, with nothing left out: the one input of the
  * computation. Amounts are metres by distance and seconds by time, shares 0–1.
  */
-export interface Wishes {
+export interface ResolvedSpec {
   athlete: Athlete;
   race: Race;
   start: CivilDate;
   weeks: number;
   weekStartsOn: Weekday;
-  phases: PhaseWish;
-  volume: VolumeWish;
-  longRun: LongRunWish;
-  taper: TaperWish;
-  week: WeekWish;
+  phases: PhaseSpec;
+  volume: VolumeSpec;
+  longRun: LongRunSpec;
+  taper: TaperSpec;
+  week: WeekSpec;
   events: BlockEvent[];
   pins: Pin[];
   /** Single days the coach fixed, in order. */
-  days: DayWish[];
+  days: FixedDay[];
   /** Which families fill the quality days of which phase. */
   sessions: SessionUse[];
   waivers: Waiver[];
-  paces: PaceWish;
+  paces: PaceSpec;
   /** The house rules as they stood when the block was laid out under them. */
   houseRules: RuleChanges;
   /** Rules of this block alone, over the house's. */
@@ -77,24 +77,34 @@ export interface Race {
   goalTime: number | undefined;
 }
 
-export interface VolumeWish {
+export interface VolumeSpec {
   start: number;
   peak: number;
   /** Weeks held at the peak before the taper. */
   holdAtPeak: number;
   /** First week at the peak; counted from the weeks held when undefined. */
   peakWeek?: number | undefined;
-  growth: GrowthWish;
-  recovery: RecoveryWish;
+  growth: GrowthSpec;
+  recovery: RecoverySpec;
 }
 
-export interface GrowthWish extends GrowthSettings {
+/** What the coach may set of a school's growth. */
+export interface GrowthSettings {
+  /** Most growth over the last building week. */
+  cap: number;
+  /** Rise of the schools that climb by a fixed amount, m or s. */
+  step: number;
+  /** Weeks a step is held. */
+  hold: number;
+}
+
+export interface GrowthSpec extends GrowthSettings {
   school: GrowthSchoolName;
 }
 
 export const reEntries = ['resume', 'one-step-above'] as const;
 
-export interface RecoveryWish {
+export interface RecoverySpec {
   every: 3 | 4 | 5 | 6 | 'none';
   /** Part taken off the last building week. */
   depth: number;
@@ -103,7 +113,7 @@ export interface RecoveryWish {
   weeks?: number[] | undefined;
 }
 
-export interface LongRunWish {
+export interface LongRunSpec {
   start: number;
   peak: number;
   ladder: LadderName;
@@ -111,13 +121,13 @@ export interface LongRunWish {
   segment: SegmentName;
 }
 
-export interface TaperWish {
+export interface TaperSpec {
   school: TaperSchoolName;
   /** Part cut from the heaviest week in race week; the school's own when undefined. */
   depth?: number | undefined;
 }
 
-export interface PaceWish {
+export interface PaceSpec {
   /** The coach's named paces as they stood when the block took them. */
   table: NamedPace[];
   /** Whether sessions are run at what is current, at the goal, or on the way between. */
@@ -135,7 +145,7 @@ export interface PreviousRace {
   distance: number;
 }
 
-export interface WeekWish {
+export interface WeekSpec {
   runDays: number;
   longRunOn: Weekday;
   qualityOn: Weekday[];
@@ -170,10 +180,10 @@ export interface Waiver {
 }
 
 /**
- * Wishes as given: only the race is needed, and its date may be left out when
+ * ResolvedSpec as given: only the race is needed, and its date may be left out when
  * a start is fixed. Whatever is missing is worked out by `settle`.
  */
-export type Given = Sparse<Omit<Wishes, 'race' | 'houseRules' | 'overrides'>> & {
+export type BlockSpec = Sparse<Omit<ResolvedSpec, 'race' | 'houseRules' | 'overrides'>> & {
   houseRules?: SomeRuleChanges | undefined;
   overrides?: SomeRuleChanges | undefined;
   race: {

@@ -1,30 +1,30 @@
 import { type CivilDate, differenceInDays } from '../base/civil-date.js';
 import { startOfWeek } from '../base/weeks.js';
-import type { Wishes } from './block-spec.js';
+import type { ResolvedSpec } from './block-spec.js';
 import { isRun } from './pattern-day.js';
 
 /** Days after which a block's roles start over: a week, unless the coach took another cycle. */
-export function cycleLength({ week }: { week: Pick<Wishes['week'], 'days'> }): number {
+export function cycleLength({ week }: { week: Pick<ResolvedSpec['week'], 'days'> }): number {
   return week.days?.length ?? 7;
 }
 
 /** Part of the fullest week of a cycle of fourteen days that a week runs: a day off is not made up. */
 export function runningOfCycle(
-  wishes: Pick<Wishes, 'start' | 'weekStartsOn'> & { week: Pick<Wishes['week'], 'days'> },
+  spec: Pick<ResolvedSpec, 'start' | 'weekStartsOn'> & { week: Pick<ResolvedSpec['week'], 'days'> },
   start: CivilDate,
 ): number {
-  const { days } = wishes.week;
+  const { days } = spec.week;
   if (days?.length !== 14) return 1;
   const runs = [days.slice(0, 7), days.slice(7)].map(
     (week) => week.filter(({ role }) => isRun(role)).length,
   );
-  const anchor = startOfWeek(wishes.start, wishes.weekStartsOn);
+  const anchor = startOfWeek(spec.start, spec.weekStartsOn);
   const half = Math.floor(differenceInDays(start, anchor) / 7) % 2;
   return (runs[half] ?? 1) / Math.max(1, ...runs);
 }
 
 /** Run days of a week: as answered, or as a pattern has them on the average. */
-export function runDaysOf({ runDays, days }: Pick<Wishes['week'], 'runDays' | 'days'>): number {
+export function runDaysOf({ runDays, days }: Pick<ResolvedSpec['week'], 'runDays' | 'days'>): number {
   if (!days) return runDays;
   return Math.round((7 * days.filter(({ role }) => isRun(role)).length) / days.length);
 }

@@ -1,9 +1,10 @@
 import type { CivilDate } from '../base/civil-date.js';
-import type { CrossKind, Swap } from '../rules/cross-training.js';
+import type { CrossKind } from '../rules/cross-training.js';
+import type { Swap } from './swap.js';
 import type { AddOn, PatternRole } from './pattern-day.js';
 
 /** What the coach fixed of one day; the rest of its week is dealt around it. */
-export interface DayWish {
+export interface FixedDay {
   date: CivilDate;
   role?: PatternRole | undefined;
   /** Running of the day, m or s as the block counts; kept exactly. */
@@ -21,17 +22,17 @@ export interface DayWish {
 }
 
 /** The wish of a date, or an empty one. */
-export function dayWishOf(days: readonly DayWish[], date: CivilDate): DayWish {
+export function fixedDayOf(days: readonly FixedDay[], date: CivilDate): FixedDay {
   return days.find((day) => day.date === date) ?? { date };
 }
 
-/** The wishes with one day's changed; a wish that asks nothing is dropped. In order of dates. */
-export function withDayWish(
-  days: readonly DayWish[],
+/** The spec with one day's changed; a wish that asks nothing is dropped. In order of dates. */
+export function withFixedDay(
+  days: readonly FixedDay[],
   date: CivilDate,
-  part: Partial<DayWish>,
-): DayWish[] {
-  const wish = { ...dayWishOf(days, date), ...part, date };
+  part: Partial<FixedDay>,
+): FixedDay[] {
+  const wish = { ...fixedDayOf(days, date), ...part, date };
   const { date: _, ...asked } = wish;
   const asks = Object.values<unknown>(asked).some((value) => value !== undefined);
   const others = days.filter((day) => day.date !== date);

@@ -1,11 +1,11 @@
-/** What cannot be laid out: where it stands in the wishes, and what to do. */
-export interface Problem {
+/** What cannot be laid out: where it stands in the spec, and what to do. */
+export interface Issue {
   code: string;
   /** Path in the block file, e.g. `['pins', 0, 'week']`. */
   path: (string | number)[];
   message: string;
 }
 
-export function problem(code: string, path: (string | number)[], message: string): Problem {
+export function issue(code: string, path: (string | number)[], message: string): Issue {
   return { code, path, message };
 }

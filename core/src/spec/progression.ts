@@ -1,5 +1,5 @@
 import type { PhaseKind } from './phase-kinds.js';
-import type { WayName } from '../sessions/library/ways.js';
+import type { WayName } from './choices.js';
 
 /** A session that comes again and grows: where it starts, how it goes on. */
 export interface SessionFamily {

@@ -5,27 +5,28 @@ import { countBack } from '../base/weeks.js';
 import { checks } from '../checks/registry.js';
 import { eventCharacters, eventKinds, testForms } from '../spec/event.js';
 import { startingFamilies } from '../sessions/library/starting-library.js';
-import { wayNames } from '../sessions/library/ways.js';
-import { ladderNames } from '../layout/longrun/ladders.js';
-import { segmentNames } from '../layout/longrun/segments.js';
+import { wayNames } from '../spec/choices.js';
+import { ladderNames } from '../spec/choices.js';
+import { segmentNames } from '../spec/choices.js';
 import { defaultPaces } from '../paces/default-paces.js';
-import { paceModelNames } from '../paces/models.js';
+import { paceModelNames } from '../spec/choices.js';
 import { paceAims } from '../spec/pace-aim.js';
 import { resultKinds } from '../spec/result.js';
 import { phaseKinds } from '../spec/phase-kinds.js';
-import { phaseLayoutNames } from '../layout/phases/layouts.js';
-import { ruleBook } from '../rules/catalogue.js';
+import { phaseLayoutNames } from '../spec/choices.js';
+import { ruleCatalogue } from '../rules/catalogue.js';
 import { isWhole } from '../rules/rule.js';
-import { examineGiven, examineWishes } from '../layout/validate/validate.js';
-import { settle } from '../layout/resolve/resolve.js';
-import { taperSchoolNames } from '../layout/taper/schools.js';
-import { growthSchoolNames } from '../layout/volume/growth-schools.js';
-import { crossKinds, swapReasons } from '../rules/cross-training.js';
+import { validateSpec } from '../layout/validate/validate.js';
+import { resolveSpec } from '../layout/resolve/resolve.js';
+import { taperSchoolNames } from '../spec/choices.js';
+import { growthSchoolNames } from '../spec/choices.js';
+import { crossKinds } from '../rules/cross-training.js';
+import { swapReasons } from '../spec/swap.js';
 import { addOns, patternRoles } from '../spec/pattern-day.js';
-import type { Given } from '../spec/block-spec.js';
+import type { BlockSpec } from '../spec/block-spec.js';
 
 /** What a spec is made of at random: a part that is laid over what stands already. */
-type Part = (spec: Given) => Given;
+type Part = (spec: BlockSpec) => BlockSpec;
 
 /** A value in so many of ten cases, else none. */
 const maybe = <T>(value: fc.Arbitrary<T>, inTen = 5): fc.Arbitrary<T | undefined> =>
@@ -43,13 +44,13 @@ const name = fc.constantFrom(
 );
 const weekday = fc.constantFrom(...weekdays);
 const distance = fc.constantFrom(800, 1500, 1609.344, 3000, 5000, 10_000, 21_097.5, 42_195);
-const unitOf = ({ athlete }: Given) => (athlete?.basis === 'time' ? 300 : 1000);
-const raceDay = ({ race }: Given) => race.date ?? '2027-04-18';
+const unitOf = ({ athlete }: BlockSpec) => (athlete?.basis === 'time' ? 300 : 1000);
+const raceDay = ({ race }: BlockSpec) => race.date ?? '2027-04-18';
 const part = <T>(values: fc.Arbitrary<T>, lay: (value: T) => Part): fc.Arbitrary<Part> =>
   values.map(lay);
 
 /** The race and when the block begins: all that no spec is without. */
-const anyFrame: fc.Arbitrary<Given> = fc
+const anyFrame: fc.Arbitrary<BlockSpec> = fc
   .record({
     day: fc.integer({ min: toDayNumber('2024-01-01'), max: toDayNumber('2036-12-31') }),
     distance,
@@ -61,7 +62,7 @@ const anyFrame: fc.Arbitrary<Given> = fc
     weekStartsOn: maybe(weekday),
     layout: maybe(fc.constantFrom(...phaseLayoutNames.filter((each) => each !== 'own'))),
   })
-  .map((r): Given => {
+  .map((r): BlockSpec => {
     const date = fromDayNumber(r.day);
     const length = r.weeks ?? 12;
     const first = addDays(countBack(date, length, r.weekStartsOn ?? 'monday'), r.startDay ?? 0);
@@ -376,11 +377,11 @@ const paces = part(
 );
 
 const figures = fc
-  .uniqueArray(fc.nat({ max: ruleBook.length - 1 }), { maxLength: 12 })
+  .uniqueArray(fc.nat({ max: ruleCatalogue.length - 1 }), { maxLength: 12 })
   .chain((places) =>
     fc.tuple(
       ...places.map((place) => {
-        const rule = ruleBook[place];
+        const rule = ruleCatalogue[place];
         if (!rule) return fc.constant(['', 0] as const);
         const [least, most] = rule.usual;
         const value = isWhole(rule)
@@ -422,7 +423,7 @@ const previousRace = part(
  * fixed weeks and days, families, events, waivers. A part that contradicts what
  * stands already is left out; refusing it has tests of its own.
  */
-export const anySpec: fc.Arbitrary<Given> = fc
+export const anySpec: fc.Arbitrary<BlockSpec> = fc
   .tuple(
     anyFrame,
     fc.tuple(
@@ -443,19 +444,19 @@ export const anySpec: fc.Arbitrary<Given> = fc
     fc.array(waiver, { maxLength: 2 }),
   )
   .map(([frame, once, ...many]) =>
-    [...once, ...many.flat()].reduce<Given>((spec, lay) => {
+    [...once, ...many.flat()].reduce<BlockSpec>((spec, lay) => {
       const next = lay?.(spec) ?? spec;
       return isValid(next) ? next : spec;
     }, frame),
   );
 
-function isValid(spec: Given): boolean {
-  return examineGiven(spec).length === 0 && examineWishes(settle(spec).wishes).length === 0;
+function isValid(spec: BlockSpec): boolean {
+  return validateSpec(spec).length === 0;
 }
 
 /** A day on which a spec may be looked at: well before its block, within it, or after it. */
-export function anyDayFor(spec: Given): fc.Arbitrary<string> {
-  const { start, race } = settle(spec).wishes;
+export function anyDayFor(spec: BlockSpec): fc.Arbitrary<string> {
+  const { start, race } = resolveSpec(spec);
   const length = differenceInDays(race.date, start);
   return fc.integer({ min: -30, max: length + 10 }).map((day) => addDays(start, day));
 }

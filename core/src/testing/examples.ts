@@ -3,17 +3,16 @@ import { addDays, fromDayNumber, toDayNumber } from '../base/civil-date.js';
 import { countBack } from '../base/weeks.js';
 import { weekdays } from '../base/weekday.js';
 import { type BlockEvent, type EventKind, eventCharacters, eventKinds } from '../spec/event.js';
-import { ladderNames } from '../layout/longrun/ladders.js';
-import { segmentNames } from '../layout/longrun/segments.js';
-import { phaseLayoutNames } from '../layout/phases/layouts.js';
-import { examineWishes } from '../layout/validate/validate.js';
-import { settle } from '../layout/resolve/resolve.js';
-import { taperSchoolNames } from '../layout/taper/schools.js';
-import { growthSchoolNames } from '../layout/volume/growth-schools.js';
-import type { Given } from '../spec/block-spec.js';
+import { ladderNames } from '../spec/choices.js';
+import { segmentNames } from '../spec/choices.js';
+import { phaseLayoutNames } from '../spec/choices.js';
+import { validateSpec } from '../layout/validate/validate.js';
+import { taperSchoolNames } from '../spec/choices.js';
+import { growthSchoolNames } from '../spec/choices.js';
+import type { BlockSpec } from '../spec/block-spec.js';
 
 /** A marathon block by distance with nothing pinned; 18 weeks from Monday 2026-12-14. */
-export const marathon: Given = {
+export const marathon: BlockSpec = {
   athlete: {
     name: 'Idris Vale',
     basis: 'distance',
@@ -42,8 +41,8 @@ export const marathon: Given = {
 const day = fc.integer({ min: toDayNumber('2024-01-01'), max: toDayNumber('2036-12-31') });
 const weekday = fc.constantFrom(...weekdays);
 
-/** Random valid wishes by distance: every school, unit and length; pins inside the block. */
-export const anyWishes: fc.Arbitrary<Given> = fc
+/** Random valid spec by distance: every school, unit and length; pins inside the block. */
+export const anyWishes: fc.Arbitrary<BlockSpec> = fc
   .record({
     race: day.map(fromDayNumber),
     distance: fc.constantFrom(800, 1500, 5000, 10_000, 21_097.5, 42_195),
@@ -93,7 +92,7 @@ export const anyWishes: fc.Arbitrary<Given> = fc
   })
   .map((r) => {
     const unit = r.basis === 'time' ? 300 : 1000;
-    const given: Given = {
+    const given: BlockSpec = {
       athlete: { name: 'Idris Vale', basis: r.basis, unit: r.unit, unavailable: r.away },
       race: { name: 'Lantern Bay Marathon', date: r.race, distance: r.distance },
       ...(r.fixedStartDay === undefined
@@ -131,7 +130,7 @@ export const anyWishes: fc.Arbitrary<Given> = fc
     return r.onTheWay.map(eventOn(r.race)).reduce((kept, event) => {
       const events = [...(kept.events ?? []), event];
       const tried = { ...kept, events };
-      return examineWishes(settle(tried).wishes).length === 0 ? tried : kept;
+      return validateSpec(tried).length === 0 ? tried : kept;
     }, given);
   });
 

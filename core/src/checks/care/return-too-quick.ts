@@ -3,12 +3,6 @@ import { lastDay } from '../../spec/event.js';
 import { isBase } from '../../layout/block/is-base.js';
 import { sum } from '../../base/apportion.js';
 import type { Check } from '../common/check.js';
-import { unpin } from '../../edit/fixes/week-fixes.js';
-
-/** Days ill or hurt from which the return is watched. */
-const LEAST_DAYS = 3;
-/** A run or two more or less is no quick return. */
-const LEEWAY = 0.15;
 
 /**
  * More running in the days after an illness or injury than the house rule
@@ -18,8 +12,8 @@ const LEEWAY = 0.15;
 export const returnTooQuick = {
   code: 'return-too-quick',
   level: 'stop',
-  run({ block: { weeks, wishes }, rules }) {
-    const illnesses = wishes.events.filter(({ kind }) => kind === 'illness');
+  run({ block: { weeks, spec }, rules }) {
+    const illnesses = spec.events.filter(({ kind }) => kind === 'illness');
     if (illnesses.length === 0) return [];
     const limit = rules.events.afterIllness;
     const days = weeks.flatMap((week) => week.days.map((day) => ({ ...day, week: week.number })));
@@ -29,12 +23,17 @@ export const returnTooQuick = {
       const until = addDays(from, length - 1);
       const back = days.filter(({ date }) => date >= from && date <= until);
       const before = weeks.findLast((week) => isBase(week) && week.start <= illness.from);
-      const base = (before?.volume ?? wishes.volume.start) / 7;
+      const base = (before?.volume ?? spec.volume.start) / 7;
       if (length < LEAST_DAYS || back.length === 0 || base <= 0) return [];
-      const value = sum(back.map((day) => day[wishes.athlete.basis])) / back.length / base;
+      const value = sum(back.map((day) => day[spec.athlete.basis])) / back.length / base;
       const numbers = [...new Set(back.map(({ week }) => week))];
       return value > limit + LEEWAY ? [{ weeks: numbers, value, limit }] : [];
     });
   },
-  fixes: ({ weeks }, context) => weeks.flatMap((week) => unpin(context, week, 'volume')),
 } as const satisfies Check;
+
+/** Days ill or hurt from which the return is watched. */
+const LEAST_DAYS = 3;
+
+/** A run or two more or less is no quick return. */
+const LEEWAY = 0.15;

@@ -1,6 +1,6 @@
-import { type Day, isHardRunning } from '../../layout/week/day.js';
-import type { LaidBlock } from '../../layout/block/block.js';
-import { rememberLast } from '../../base/memoize-last.js';
+import { type Day, isHardRunning } from '../../layout/block/day.js';
+import type { Block } from '../../layout/block/block.js';
+import { memoizeLast } from '../../base/memoize-last.js';
 
 /** True for a day that asks for rest before it and easy running after it. */
 export function isHardDay(day: Pick<Day, 'role' | 'swap' | 'hardTime'>): boolean {
@@ -15,11 +15,11 @@ export interface BlockDay {
 }
 
 /** The days up to race day, in order; gone through by many checks of the same block. */
-export const daysToRace = rememberLast(({ weeks, wishes }: LaidBlock): readonly BlockDay[] => {
+export const daysToRace = memoizeLast(({ weeks, spec }: Block): readonly BlockDay[] => {
   const all: BlockDay[] = [];
   for (const { number, days } of weeks) {
     for (const day of days) {
-      if (day.date <= wishes.race.date) all.push({ week: number, day });
+      if (day.date <= spec.race.date) all.push({ week: number, day });
     }
   }
   return all;

@@ -5,9 +5,9 @@ import type { Check } from '../common/check.js';
 export const raceInThePast = {
   code: 'race-in-the-past',
   level: 'note',
-  run({ block: { weeks, wishes }, today }) {
+  run({ block: { weeks, spec }, today }) {
     if (today === undefined) return [];
-    const value = differenceInDays(today, wishes.race.date);
+    const value = differenceInDays(today, spec.race.date);
     return value > 0 ? [{ weeks: [weeks.length], value, limit: 0 }] : [];
   },
 } as const satisfies Check;

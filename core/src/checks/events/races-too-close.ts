@@ -6,10 +6,10 @@ import type { Check } from '../common/check.js';
 export const racesTooClose = {
   code: 'races-too-close',
   level: 'caution',
-  run({ block: { weeks, wishes }, rules }) {
-    const before = wishes.previousRace;
+  run({ block: { weeks, spec }, rules }) {
+    const before = spec.previousRace;
     if (!before) return [];
-    const value = Math.floor(differenceInDays(wishes.race.date, before.date) / 7);
+    const value = Math.floor(differenceInDays(spec.race.date, before.date) / 7);
     const limit = raceRules(rules, before.distance).weeksToNext;
     return value < limit ? [{ weeks: [1, weeks.length], value, limit }] : [];
   },

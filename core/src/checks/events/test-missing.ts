@@ -14,30 +14,11 @@ export const testMissing = {
     const within = weeks.filter(({ start, length }) => start < to && addDays(start, length) > from);
     return [{ weeks: within.map(({ number }) => number), value, limit }];
   },
-  fixes(_, context) {
-    const { wishes, weeks } = context.block;
-    const { from, to } = longestWithout(context);
-    const middle = addDays(from, Math.floor(differenceInDays(to, from) / 2));
-    // At the end of a recovery week, when the legs are rested, else in the middle.
-    const rested = weeks
-      .filter(({ recovery, start }) => recovery && start > from && addDays(start, 6) < to)
-      .map(({ start }) => addDays(start, 5))
-      .sort((a, b) => away(a) - away(b))[0];
-    const day = rested ?? middle;
-    const distance =
-      wishes.race.distance >= 10_000 ? 5000 : wishes.race.distance >= 3000 ? 3000 : 1500;
-    const test = { kind: 'test', name: 'Time trial', from: day, distance } as const;
-    return [{ label: `Place a test on ${day}`, change: { events: [...wishes.events, test] } }];
-
-    function away(date: string): number {
-      return Math.abs(differenceInDays(date, middle));
-    }
-  },
 } as const satisfies Check;
 
 /** The longest stretch between the start, tests and races, and the goal. */
-function longestWithout({ block: { wishes } }: CheckContext) {
-  const { start, race, events, athlete } = wishes;
+export function longestWithout({ block: { spec } }: CheckContext) {
+  const { start, race, events, athlete } = spec;
   const placed = events
     .filter(({ kind, form }) => eventCharacters[kind].isRace && form !== 'goal-pace')
     .map(({ from }) => from);

@@ -1,6 +1,5 @@
 import { differenceInDays } from '../../base/civil-date.js';
 import type { Check, CheckContext } from '../common/check.js';
-import { withoutEvents } from '../../edit/fixes/week-fixes.js';
 
 /** A test so near the goal race that nothing can be done about what it tells. Value and limit: days. */
 export const testTooLate = {
@@ -13,15 +12,11 @@ export const testTooLate = {
       return { weeks: week ? [week.number] : [], value, limit };
     });
   },
-  fixes({ value }, context) {
-    const found = late(context).filter((each) => each.value === value);
-    return withoutEvents(context, (event) => found.some((each) => each.event === event));
-  },
 } as const satisfies Check;
 
-function late({ block: { wishes }, rules }: CheckContext) {
-  return wishes.events
+export function late({ block: { spec }, rules }: CheckContext) {
+  return spec.events
     .filter(({ kind }) => kind === 'test')
-    .map((event) => ({ event, value: differenceInDays(wishes.race.date, event.from) }))
+    .map((event) => ({ event, value: differenceInDays(spec.race.date, event.from) }))
     .filter(({ value }) => value < rules.paces.testToGoal);
 }

@@ -1,15 +1,11 @@
 import { differenceInDays } from '../../base/civil-date.js';
 import type { Check } from '../common/check.js';
-import { longRun, unpin } from '../../edit/fixes/week-fixes.js';
-
-/** Days by which a long run may stand nearer than the whole weeks asked for. */
-const LEEWAY_DAYS = 2;
 
 /** The last peak long run too near the race. Value and limit: days. */
 export const longRunNearRace = {
   code: 'long-run-near-race',
   level: 'caution',
-  run({ block: { weeks, wishes }, rules }) {
+  run({ block: { weeks, spec }, rules }) {
     const limit = 7 * rules.longRun.leastWeeksOut - LEEWAY_DAYS;
     const longest = Math.max(...weeks.map(({ longRun }) => longRun));
     // What is laid after the peak is shorter on purpose; in middle distance hardly so.
@@ -19,14 +15,10 @@ export const longRunNearRace = {
     );
     const day = last?.days.find(({ role }) => role === 'long');
     if (!last || !day) return [];
-    const value = differenceInDays(wishes.race.date, day.date);
+    const value = differenceInDays(spec.race.date, day.date);
     return value < limit ? [{ weeks: [last.number], value, limit }] : [];
   },
-  fixes({ weeks: [week = 1] }, context) {
-    const { leastWeeksOut } = context.rules.longRun;
-    return [
-      ...unpin(context, week, 'longRun'),
-      longRun(context, `Last peak ${leastWeeksOut} weeks out`, { lastPeakWeeksOut: leastWeeksOut }),
-    ];
-  },
 } as const satisfies Check;
+
+/** Days by which a long run may stand nearer than the whole weeks asked for. */
+const LEEWAY_DAYS = 2;

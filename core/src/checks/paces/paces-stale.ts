@@ -8,7 +8,7 @@ export const pacesStale = {
   run(context) {
     const { rules } = context;
     const day = dayOf(context);
-    const fitness = fitnessOn(context.block.wishes, rules, day);
+    const fitness = fitnessOn(context.block.spec, rules, day);
     if (!fitness?.stale) return [];
     const week = context.block.weeks.findLast(({ start }) => start <= day)?.number ?? 1;
     return [{ weeks: [week], value: Math.floor(fitness.age), limit: rules.paces.staleWeeks }];

@@ -5,13 +5,9 @@ import type { Check } from '../common/check.js';
 export const ownPhasesScaled = {
   code: 'own-phases-scaled',
   level: 'note',
-  run({ block: { wishes } }) {
-    if (wishes.phases.layout !== 'own') return [];
-    const value = sum(wishes.phases.own.map(({ weeks }) => weeks));
-    return value === wishes.weeks ? [] : [{ weeks: [1], value, limit: wishes.weeks }];
-  },
-  fixes(_, { block: { phases } }) {
-    const own = phases.map(({ kind, name, weeks }) => ({ kind, name, weeks }));
-    return [{ label: 'Keep them as scaled', change: { phases: { layout: 'own', own } } }];
+  run({ block: { spec } }) {
+    if (spec.phases.layout !== 'own') return [];
+    const value = sum(spec.phases.own.map(({ weeks }) => weeks));
+    return value === spec.weeks ? [] : [{ weeks: [1], value, limit: spec.weeks }];
   },
 } as const satisfies Check;

@@ -1,6 +1,5 @@
 import type { Week } from '../../layout/block/block.js';
 import type { Check } from '../common/check.js';
-import { recovery } from '../../edit/fixes/week-fixes.js';
 
 /** Too many building weeks in a row. Value and limit: weeks. */
 export const noRecoveryWeek = {
@@ -11,21 +10,6 @@ export const noRecoveryWeek = {
     return runsOf(weeks, ({ kind }) => kind === 'building')
       .filter((run) => run.length > limit)
       .map((run) => ({ weeks: run, value: run.length, limit }));
-  },
-  fixes({ weeks: [first = 1], limit }, context) {
-    const { every } = context.rules.recovery;
-    const due = context.block.weeks.filter(({ recoveryDue }) => recoveryDue);
-    const middle = first + Math.min(limit, every - 1);
-    const placed = [...due.map(({ number }) => number), middle].sort((a, b) => a - b);
-    return [
-      recovery(context, `Recover in week ${middle}`, { weeks: placed }),
-      ...([4, 3] as const).map((each) =>
-        recovery(context, `Recover every ${each === 4 ? '4th' : '3rd'} week`, {
-          every: each,
-          weeks: undefined,
-        }),
-      ),
-    ];
   },
 } as const satisfies Check;
 

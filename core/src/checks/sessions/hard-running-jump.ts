@@ -1,11 +1,10 @@
 import type { Check } from '../common/check.js';
-import { freeDays, makeEasy } from '../../edit/fixes/day-fixes.js';
 
 /** A key session with far more hard running than the last one of its day. Value and limit: the rise as a share. */
 export const hardRunningJump = {
   code: 'hard-running-jump',
   level: 'caution',
-  run({ block: { weeks, wishes }, rules }) {
+  run({ block: { weeks, spec }, rules }) {
     const limit = rules.sessions.mostJump;
     const last = new Map<number, { hard: number; family: string | undefined }>();
     return weeks.flatMap(({ number, days }) =>
@@ -16,7 +15,7 @@ export const hardRunningJump = {
           const before = last.get(place);
           const hard = session?.hardDistance ?? 0;
           const family = session?.family?.id;
-          const used = wishes.sessions.find((use) => use.family.id === family);
+          const used = spec.sessions.find((use) => use.family.id === family);
           // Hills are no measure for the flat.
           if (used?.family.start.includes('uphill')) return [];
           last.set(place, { hard, family });
@@ -27,8 +26,4 @@ export const hardRunningJump = {
         }),
     );
   },
-  fixes: ({ weeks }, context) => [
-    ...freeDays(context, weeks, ['session']),
-    ...makeEasy(context, weeks),
-  ],
 } as const satisfies Check;

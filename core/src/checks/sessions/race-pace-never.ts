@@ -2,28 +2,24 @@ import { sessionOf } from '../../sessions/shorthand/parse-session.js';
 import { mentionsIn } from '../../sessions/shorthand/mentions.js';
 import { RACE_PACE } from '../../sessions/shorthand/session-paces.js';
 import { paceNamed } from '../../sessions/shorthand/link-paces.js';
-import type { Wishes } from '../../spec/block-spec.js';
+import type { ResolvedSpec } from '../../spec/block-spec.js';
 import type { Check } from '../common/check.js';
-import { longRun } from '../../edit/fixes/week-fixes.js';
-
-/** Seconds per km within which a named pace is the race's own. */
-const AS_GOOD_AS = 0.02;
 
 /** No running at race pace before the taper. Value: days with it; limit: one. */
 export const racePaceNever = {
   code: 'race-pace-never',
   level: 'caution',
-  run({ block: { weeks, wishes } }) {
-    if (wishes.athlete.injured || wishes.athlete.oftenHurt) return [];
+  run({ block: { weeks, spec } }) {
+    if (spec.athlete.injured || spec.athlete.oftenHurt) return [];
     const building = weeks.filter(({ kind }) => kind === 'building' || kind === 'recovery');
     const families = new Set(
-      wishes.sessions.flatMap(({ family }) =>
-        isAtRacePace(family.start, wishes) ? [family.id] : [],
+      spec.sessions.flatMap(({ family }) =>
+        isAtRacePace(family.start, spec) ? [family.id] : [],
       ),
     );
     const written = new Set(
-      wishes.days.flatMap(({ date, session }) =>
-        session !== undefined && isAtRacePace(session, wishes) ? [date] : [],
+      spec.days.flatMap(({ date, session }) =>
+        session !== undefined && isAtRacePace(session, spec) ? [date] : [],
       ),
     );
     const practised = building.some(
@@ -38,13 +34,13 @@ export const racePaceNever = {
     if (practised || building.length === 0) return [];
     return [{ weeks: building.map(({ number }) => number), value: 0, limit: 1 }];
   },
-  fixes: (_, context) => [
-    longRun(context, 'Finish long runs at race pace', { segment: 'race-pace-finish' }),
-  ],
 } as const satisfies Check;
 
+/** Seconds per km within which a named pace is the race's own. */
+const AS_GOOD_AS = 0.02;
+
 /** At race pace by name, or at a pace that is the race distance’s own. */
-function isAtRacePace(text: string, { race, paces }: Wishes): boolean {
+function isAtRacePace(text: string, { race, paces }: ResolvedSpec): boolean {
   const session = sessionOf(text);
   if (!session) return false;
   return mentionsIn(session).some((name) => {

@@ -3,14 +3,13 @@ import { mentionsIn } from '../../sessions/shorthand/mentions.js';
 import { paceNamed } from '../../sessions/shorthand/link-paces.js';
 import { RACE_PACE } from '../../sessions/shorthand/session-paces.js';
 import type { Check } from '../common/check.js';
-import { freeDays } from '../../edit/fixes/day-fixes.js';
 
 /** Sessions that speak of a pace the block has not. Value: days with one; limit: 0. */
 export const unknownPace = {
   code: 'unknown-pace',
   level: 'note',
-  run({ block: { weeks, wishes } }) {
-    const { table } = wishes.paces;
+  run({ block: { weeks, spec } }) {
+    const { table } = spec.paces;
     const lost = (text: string): boolean => {
       const session = sessionOf(text);
       if (!session) return true;
@@ -19,10 +18,10 @@ export const unknownPace = {
       );
     };
     const families = new Set(
-      wishes.sessions.filter(({ family }) => lost(family.start)).map(({ family }) => family.id),
+      spec.sessions.filter(({ family }) => lost(family.start)).map(({ family }) => family.id),
     );
     const dates = new Set(
-      wishes.days.filter(({ session }) => session && lost(session)).map(({ date }) => date),
+      spec.days.filter(({ session }) => session && lost(session)).map(({ date }) => date),
     );
     if (families.size === 0 && dates.size === 0) return [];
     const found = weeks.flatMap(({ number, days }) =>
@@ -35,5 +34,4 @@ export const unknownPace = {
     if (found.length === 0) return [];
     return [{ weeks: [...new Set(found)], value: found.length, limit: 0 }];
   },
-  fixes: ({ weeks }, context) => freeDays(context, weeks, ['session']),
 } as const satisfies Check;

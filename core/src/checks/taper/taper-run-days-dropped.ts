@@ -5,7 +5,7 @@ import type { Check } from '../common/check.js';
 export const taperRunDaysDropped = {
   code: 'taper-run-days-dropped',
   level: 'note',
-  run({ block: { weeks, wishes }, rules }) {
+  run({ block: { weeks, spec }, rules }) {
     const limit = rules.taper.leastRunDays;
     const whole = weeks.filter(({ kind, length }) => kind === 'building' && length === 7);
     const usual = Math.max(0, ...whole.map(({ runDays }) => runDays));
@@ -14,7 +14,7 @@ export const taperRunDaysDropped = {
     );
     return tapering.flatMap(({ number, kind, start, runDays }) => {
       // Before a race early in its week there is no room for the usual days.
-      const room = kind === 'race' ? differenceInDays(wishes.race.date, start) + 1 : 7;
+      const room = kind === 'race' ? differenceInDays(spec.race.date, start) + 1 : 7;
       const value = (runDays + (kind === 'race' ? 1 : 0)) / Math.min(usual, room);
       return value < limit - 1e-9 ? [{ weeks: [number], value, limit }] : [];
     });

@@ -1,5 +1,4 @@
 import type { Check } from '../common/check.js';
-import { volume } from '../../edit/fixes/week-fixes.js';
 
 /** Too many weeks at the heaviest, recovery weeks between them not counted. Value and limit: weeks. */
 export const tooLongAtPeak = {
@@ -13,16 +12,5 @@ export const tooLongAtPeak = {
     );
     const value = atPeak.length;
     return value > limit ? [{ weeks: atPeak.map(({ number }) => number), value, limit }] : [];
-  },
-  fixes({ limit }, context) {
-    const { growth } = context.block.wishes.volume;
-    const held = { holdAtPeak: limit, peakWeek: undefined };
-    return [
-      volume(context, `Hold ${limit} weeks`, held),
-      volume(context, 'Grow evenly to the peak', {
-        ...held,
-        growth: { ...growth, school: 'percentage' },
-      }),
-    ];
   },
 } as const satisfies Check;

@@ -1,4 +1,4 @@
-import { isHardRunning } from '../../layout/week/day.js';
+import { isHardRunning } from '../../layout/block/day.js';
 import type { Check } from '../common/check.js';
 import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
 
@@ -14,19 +14,5 @@ export const crossAfterQuality = {
     });
     if (found.length === 0) return [];
     return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
-  },
-  fixes(_, { block: { wishes } }) {
-    const { week } = wishes;
-    if (!week.days) return [];
-    const swapped = [...week.days];
-    for (const [index, day] of swapped.entries()) {
-      const next = swapped[index + 1];
-      const before = swapped[index - 1];
-      if (day.role !== 'cross-train' || before?.role !== 'quality' || next?.role !== 'rest')
-        continue;
-      swapped[index] = next;
-      swapped[index + 1] = day;
-    }
-    return [{ label: 'Cross-train a day later', change: { week: { ...week, days: swapped } } }];
   },
 } as const satisfies Check;

@@ -4,9 +4,9 @@ import type { Check } from '../common/check.js';
 export const fewerRunDays = {
   code: 'fewer-run-days',
   level: 'note',
-  run({ block: { weeks, wishes } }) {
-    if (wishes.week.days) return [];
-    const limit = wishes.week.runDays;
+  run({ block: { weeks, spec } }) {
+    if (spec.week.days) return [];
+    const limit = spec.week.runDays;
     const building = weeks.filter(
       ({ kind, length, running }) => kind === 'building' && length === 7 && running === 1,
     );
@@ -14,10 +14,4 @@ export const fewerRunDays = {
     if (building.length === 0 || value >= limit) return [];
     return [{ weeks: building.map(({ number }) => number), value, limit }];
   },
-  fixes: ({ value }, { block: { wishes } }) => [
-    {
-      label: `Ask for ${value} run days`,
-      change: { week: { ...wishes.week, runDays: Math.max(2, value) } },
-    },
-  ],
 } as const satisfies Check;

@@ -1,13 +1,12 @@
 import type { Check } from '../common/check.js';
 import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
-import { freeDays } from '../../edit/fixes/day-fixes.js';
 
 /** A day is not what the coach fixed it to be. Value: such days; limit: 0. */
 export const fixedDayOverruled = {
   code: 'fixed-day-overruled',
   level: 'note',
   run({ block }) {
-    const wished = new Map(block.wishes.days.map((wish) => [wish.date, wish]));
+    const wished = new Map(block.spec.days.map((wish) => [wish.date, wish]));
     if (wished.size === 0) return [];
     const found = daysToRace(block).filter(({ day }) => {
       const wish = wished.get(day.date);
@@ -18,7 +17,6 @@ export const fixedDayOverruled = {
     if (found.length === 0) return [];
     return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
   },
-  fixes: ({ weeks }, context) => freeDays(context, weeks, ['role', 'session']),
 } as const satisfies Check;
 
 /** Rules under which a written session is what stands on its day. */

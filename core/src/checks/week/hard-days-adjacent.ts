@@ -1,7 +1,6 @@
 import { differenceInDays } from '../../base/civil-date.js';
 import type { Check } from '../common/check.js';
 import { daysToRace, isHardDay } from '../common/days-to-race.js';
-import { freeDays, swapRoles } from '../../edit/fixes/day-fixes.js';
 
 /** Hard days with too few easy ones between. Value and limit: easy days between two of them. */
 export const hardDaysAdjacent = {
@@ -23,14 +22,5 @@ export const hardDaysAdjacent = {
       const dates = [day.date, next.day.date];
       return value < limit ? [{ weeks, dates, value, limit }] : [];
     });
-  },
-  fixes({ weeks }, context) {
-    const days = weeks.flatMap((week) => context.block.weeks[week - 1]?.days ?? []);
-    const quality = days.filter(({ role }) => role === 'quality');
-    const easy = days.filter(({ role }) => role === 'easy' || role === 'short-easy');
-    return [
-      ...freeDays(context, weeks, ['role', 'session']),
-      ...quality.flatMap((one) => easy.flatMap((other) => swapRoles(context, one, other))),
-    ];
   },
 } as const satisfies Check;

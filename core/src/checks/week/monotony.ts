@@ -1,8 +1,6 @@
 import { dayLoad } from '../../layout/load/legs.js';
 import { sum } from '../../base/apportion.js';
 import type { Check } from '../common/check.js';
-import { weekdayOf } from '../../base/weekday.js';
-import { withDayWish } from '../../spec/fixed-day.js';
 
 /**
  * Days too much alike: mean daily load over its standard deviation in a week.
@@ -25,25 +23,7 @@ export const monotony = {
     const value = Math.max(...found.map((week) => week.value));
     return [{ weeks: found.map(({ number }) => number), value, limit }];
   },
-  fixes({ weeks: numbers }, { block: { weeks, wishes } }) {
-    const found = numbers.flatMap((number) => weeks[number - 1] ?? []);
-    const places = found[0]?.days.map((_, place) => place) ?? [];
-    return places.flatMap((place) => {
-      const days = found.flatMap((week) => week.days[place] ?? []);
-      const [first] = days;
-      if (!first || !days.every(({ role }) => EASY.has(role))) return [];
-      const rested = days.reduce(
-        (kept, { date }) => withDayWish(kept, date, { role: 'rest', double: undefined }),
-        wishes.days,
-      );
-      const name = weekdayOf(first.date);
-      const label = `Rest on ${name.charAt(0).toUpperCase()}${name.slice(1)}s of these weeks`;
-      return [{ label, change: { days: rested } }];
-    });
-  },
 } as const satisfies Check;
-
-const EASY: ReadonlySet<string> = new Set(['easy', 'short-easy', 'recovery', 'semi-long']);
 
 /** Mean over standard deviation; 0 for a week of nothing, infinite for days all alike. */
 export function monotonyOf(loads: readonly number[]): number {

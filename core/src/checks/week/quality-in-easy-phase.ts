@@ -1,8 +1,7 @@
 import { phaseCharacters } from '../../spec/phase-kinds.js';
-import { isHardRunning } from '../../layout/week/day.js';
+import { isHardRunning } from '../../layout/block/day.js';
 import { isRaced } from '../../layout/week/plan-week.js';
 import type { Check } from '../common/check.js';
-import { freeDays, makeEasy } from '../../edit/fixes/day-fixes.js';
 
 /** More quality days in a week than its phase is for. Value and limit: days. */
 export const qualityInEasyPhase = {
@@ -15,8 +14,4 @@ export const qualityInEasyPhase = {
       return value > limit ? [{ weeks: [number], value, limit }] : [];
     });
   },
-  fixes: ({ weeks }, context) => [
-    ...freeDays(context, weeks, ['role']),
-    ...makeEasy(context, weeks),
-  ],
 } as const satisfies Check;

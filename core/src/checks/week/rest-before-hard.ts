@@ -1,10 +1,6 @@
-import { shiftWeekday, weekdays } from '../../base/weekday.js';
-import type { Day } from '../../layout/week/day.js';
+import type { Day } from '../../layout/block/day.js';
 import type { Check } from '../common/check.js';
 import { datesOf, daysToRace, isHardDay, weeksOf } from '../common/days-to-race.js';
-
-/** Days of rest in a week from which on they cannot all stand well. */
-const MANY_RESTS = 2;
 
 /** Rest the day before a hard day where a better day is free. Value: weeks with it; limit: 0. */
 export const restBeforeHard = {
@@ -33,20 +29,10 @@ export const restBeforeHard = {
     const weeks = weeksOf(found);
     return [{ weeks, dates: datesOf(found), value: weeks.length, limit: 0 }];
   },
-  fixes(_, { block: { wishes } }) {
-    const { week } = wishes;
-    if (week.days) return [];
-    const ordered = weekdays.map((_day, index) => shiftWeekday(week.longRunOn, index + 1));
-    const kept = week.restOn.slice(1);
-    return ordered
-      .filter((day) => day !== week.longRunOn && !week.qualityOn.includes(day))
-      .filter((day) => !kept.includes(day))
-      .map((day) => ({
-        label: `Rest on ${day.charAt(0).toUpperCase()}${day.slice(1)}s`,
-        change: { week: { ...week, restOn: [day, ...kept] } },
-      }));
-  },
 } as const satisfies Check;
+
+/** Days of rest in a week from which on they cannot all stand well. */
+const MANY_RESTS = 2;
 
 function isRest({ rule, role }: Day): boolean {
   return rule === 'rest' && role === 'rest';

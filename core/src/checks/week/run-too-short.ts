@@ -1,12 +1,11 @@
 import type { Check } from '../common/check.js';
-import { freeDays } from '../../edit/fixes/day-fixes.js';
 
 /** A run that is not worth the shoes. Value and limit: m or s. */
 export const runTooShort = {
   code: 'run-too-short',
   level: 'note',
-  run({ block: { weeks, wishes }, rules }) {
-    const { basis } = wishes.athlete;
+  run({ block: { weeks, spec }, rules }) {
+    const { basis } = spec.athlete;
     const limit = rules.week.shortestRun[basis];
     return weeks.flatMap(({ number, days }) => {
       const pinned = days.filter(({ rule }) => rule === 'pin' || rule === 'own-session');
@@ -15,5 +14,4 @@ export const runTooShort = {
       return value < limit - 0.5 ? [{ weeks: [number], value, limit }] : [];
     });
   },
-  fixes: ({ weeks }, context) => freeDays(context, weeks, ['amount', 'session']),
 } as const satisfies Check;

@@ -1,12 +1,11 @@
 import type { Check } from '../common/check.js';
-import { freeDays } from '../../edit/fixes/day-fixes.js';
 
 /** A semi-long or pinned run that is nearly as long as the long run. Value and limit: m or s. */
 export const semiLongNearLong = {
   code: 'semi-long-near-long',
   level: 'caution',
-  run({ block: { weeks, wishes }, rules }) {
-    const { basis } = wishes.athlete;
+  run({ block: { weeks, spec }, rules }) {
+    const { basis } = spec.athlete;
     return weeks.flatMap(({ number, longRun, days }) => {
       const limit = rules.week.mostOfLongRun * longRun;
       const asked = days.filter(
@@ -17,5 +16,4 @@ export const semiLongNearLong = {
       return longRun > 0 && value > limit + 0.5 ? [{ weeks: [number], value, limit }] : [];
     });
   },
-  fixes: ({ weeks }, context) => freeDays(context, weeks, ['amount', 'role']),
 } as const satisfies Check;

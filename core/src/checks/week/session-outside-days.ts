@@ -2,14 +2,13 @@ import { weekdayOf } from '../../base/weekday.js';
 import { isRun } from '../../spec/pattern-day.js';
 import type { Check } from '../common/check.js';
 import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
-import { freeDays } from '../../edit/fixes/day-fixes.js';
 
 /** A run fixed on a day the athlete cannot run. Value: such days; limit: 0. */
 export const sessionOutsideDays = {
   code: 'session-outside-days',
   level: 'caution',
   run({ block }) {
-    const { athlete, days: wished } = block.wishes;
+    const { athlete, days: wished } = block.spec;
     if (wished.length === 0) return [];
     const fixed = new Set(wished.map(({ date }) => date));
     const found = daysToRace(block).filter(
@@ -22,5 +21,4 @@ export const sessionOutsideDays = {
     if (found.length === 0) return [];
     return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
   },
-  fixes: ({ weeks }, context) => freeDays(context, weeks, ['role', 'amount', 'session']),
 } as const satisfies Check;

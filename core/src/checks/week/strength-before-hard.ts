@@ -14,14 +14,4 @@ export const strengthBeforeHard = {
     if (found.length === 0) return [];
     return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
   },
-  fixes(_, { block: { wishes } }) {
-    const { week } = wishes;
-    const days = week.days?.map((day) => ({
-      ...day,
-      strength: day.role === 'quality' || undefined,
-    }));
-    const dated = wishes.days.map((day) => ({ ...day, strength: undefined }));
-    const label = 'Strength after the hard days';
-    return [{ label, change: { days: dated, ...(days && { week: { ...week, days } }) } }];
-  },
 } as const satisfies Check;

@@ -1,12 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../../lay-out/lay-out.js';
-import { fixesOf, withFixes } from '../../lay-out/mend-block.js';
+import { findingsWithFixes, fixesOf, layOut } from '../../lay-out.js';
 import { applyChange } from '../change.js';
 import { anyWishes, marathon } from '../../testing/examples.js';
-import type { Given } from '../../spec/block-spec.js';
+import type { BlockSpec } from '../../spec/block-spec.js';
 
-const labels = (given: Given, check: string) => {
+const labels = (given: BlockSpec, check: string) => {
   const block = layOut(given);
   const finding = block.findings.find((found) => found.check === check);
   return finding ? fixesOf(block, finding).map(({ label }) => label) : undefined;
@@ -20,7 +19,7 @@ describe('fixes', () => {
   });
 
   it('of an unreachable peak are the ways out', () => {
-    const given: Given = {
+    const given: BlockSpec = {
       ...marathon,
       weeks: 12,
       volume: { ...marathon.volume, growth: { school: 'percentage', cap: 0.05 } },
@@ -33,7 +32,7 @@ describe('fixes', () => {
   });
 
   it('that would start before today are not offered', () => {
-    const given: Given = { ...marathon, weeks: 11 };
+    const given: BlockSpec = { ...marathon, weeks: 11 };
     const block = layOut(given, { today: '2027-01-30' });
     const finding = block.findings.find(({ check }) => check === 'block-too-short');
     if (!finding) throw new Error('not found');
@@ -44,11 +43,11 @@ describe('fixes', () => {
   });
 
   it('come with a whole block for those who ask for it', () => {
-    const block = withFixes(layOut({ ...marathon, pins: [{ week: 2, volume: 66_000 }] }));
-    expect(block.findings.some(({ fixes }) => fixes.length > 0)).toBe(true);
+    const findings = findingsWithFixes(layOut({ ...marathon, pins: [{ week: 2, volume: 66_000 }] }));
+    expect(findings.some(({ fixes }) => fixes.length > 0)).toBe(true);
   });
 
-  it('each removes its finding and adds no stop, whatever the wishes', () => {
+  it('each removes its finding and adds no stop, whatever the spec', () => {
     fc.assert(
       fc.property(anyWishes, (given) => {
         const block = layOut(given);
@@ -58,7 +57,7 @@ describe('fixes', () => {
         for (const finding of block.findings) {
           const lost = finding.weeks.map((week) => block.weeks[week - 1]?.toGo);
           for (const { change } of fixesOf(block, finding)) {
-            const after = layOut(applyChange<Given>(block.wishes, change));
+            const after = layOut(applyChange<BlockSpec>(block.spec, change));
             const left = after.findings.filter(({ check }) => check === finding.check);
             const toGo = left.flatMap(({ weeks }) => weeks.map((w) => after.weeks[w - 1]?.toGo));
             expect(toGo.filter((week) => lost.includes(week))).toEqual([]);
@@ -75,7 +74,7 @@ describe('fixes', () => {
 
 describe('waivers', () => {
   const waiver = { check: 'growth-over-cap', week: 2, reason: 'Camp.', value: 0.2 };
-  const found = (volume: number, waivers: Given['waivers']) =>
+  const found = (volume: number, waivers: BlockSpec['waivers']) =>
     layOut({ ...marathon, pins: [{ week: 2, volume }], waivers }).findings.find(
       ({ check, weeks }) => check === 'growth-over-cap' && weeks.includes(2),
     );
@@ -99,7 +98,7 @@ describe('waivers', () => {
 
 describe('a check that is turned off', () => {
   it('is not made, unless it is a stop', () => {
-    const given: Given = {
+    const given: BlockSpec = {
       ...marathon,
       athlete: { ...marathon.athlete, birthYear: 2010 },
       pins: [{ week: 2, volume: 66_000 }],

@@ -6,8 +6,8 @@ import type { Phase } from '../phases/lay-phases.js';
 import type { PhaseKind } from '../../spec/phase-kinds.js';
 import type { Feasibility } from '../volume/feasibility.js';
 import type { VolumeRule } from '../volume/climb.js';
-import type { Day } from '../week/day.js';
-import type { Wishes } from '../../spec/block-spec.js';
+import type { Day } from './day.js';
+import type { ResolvedSpec } from '../../spec/block-spec.js';
 import type { WeekKind } from '../frame/frame.js';
 
 /** One laid-out week. Volume and long run are m or s, as the block counts. */
@@ -53,8 +53,8 @@ export interface Week {
 }
 
 /** A block without what the checks say of it. */
-export interface LaidBlock {
-  wishes: Wishes;
+export interface Block {
+  spec: ResolvedSpec;
   /** Easy pace behind every estimate, s/km. */
   easyPace: number;
   phases: Phase[];

@@ -5,7 +5,7 @@ import { type HouseRules, raceRules } from '../../rules/house-rules.js';
 import { taperShares } from '../taper/taper-weeks.js';
 import { recoveryWeeks } from './recovery-weeks.js';
 import { runningOfCycle } from '../../spec/cycle.js';
-import type { Wishes } from '../../spec/block-spec.js';
+import type { ResolvedSpec } from '../../spec/block-spec.js';
 
 export type WeekKind = 'building' | 'recovery' | 'taper' | 'race';
 
@@ -28,26 +28,26 @@ export interface Frame {
   taperStart: number;
 }
 
-/** The wishes that need no volume. */
-export type FrameWishes = Pick<
-  Wishes,
+/** What of a spec needs no volume. */
+export type FrameSpec = Pick<
+  ResolvedSpec,
   'start' | 'weeks' | 'weekStartsOn' | 'race' | 'phases' | 'taper'
-> & { volume: Pick<Wishes['volume'], 'recovery'>; week: Pick<Wishes['week'], 'days'> };
+> & { volume: Pick<ResolvedSpec['volume'], 'recovery'>; week: Pick<ResolvedSpec['week'], 'days'> };
 
 /** Weeks, phases, taper, events and scheduled recovery weeks: all that needs no volume. */
-export function layFrame(wishes: FrameWishes, rules: HouseRules, days: EventDays): Frame {
-  const calendar = calendarWeeks(wishes.start, wishes.weeks, wishes.weekStartsOn);
+export function frameWeeks(spec: FrameSpec, rules: HouseRules, days: EventDays): Frame {
+  const calendar = calendarWeeks(spec.start, spec.weeks, spec.weekStartsOn);
   const shares = taperShares(
     calendar,
-    wishes.race.date,
-    raceRules(rules, wishes.race.distance),
-    wishes.taper,
+    spec.race.date,
+    raceRules(rules, spec.race.distance),
+    spec.taper,
   );
   const firstTapered = shares.findIndex((share) => share < 1);
   const taperStart = firstTapered < 0 ? calendar.length - 1 : firstTapered;
-  const phases = layPhases(wishes.phases, wishes.weeks, wishes.weeks - taperStart);
+  const phases = layPhases(spec.phases, spec.weeks, spec.weeks - taperStart);
   const byEvents = weeksOfEvents(calendar, days);
-  const recovering = recoveryWeeks(wishes.volume.recovery, phases, taperStart);
+  const recovering = recoveryWeeks(spec.volume.recovery, phases, taperStart);
   const weeks = calendar.map((week, index) => ({
     number: week.number,
     toGo: week.toGo,
@@ -56,7 +56,7 @@ export function layFrame(wishes: FrameWishes, rules: HouseRules, days: EventDays
     kind: kindOf(week, index >= taperStart, recovering),
     phase: phaseOf(week.number, phases),
     taperShare: shares[index] ?? 1,
-    running: (byEvents[index]?.running ?? 1) * runningOfCycle(wishes, week.start),
+    running: (byEvents[index]?.running ?? 1) * runningOfCycle(spec, week.start),
     raced: byEvents[index]?.raced ?? 0,
   }));
   return { phases, weeks, taperStart };

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../../lay-out/lay-out.js';
+import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
-import type { Given } from '../../spec/block-spec.js';
+import type { BlockSpec } from '../../spec/block-spec.js';
 import { type RecoveryCadenceName, reEntrySchools, recoveryCadences } from './recovery-schools.js';
 
-type Recovery = NonNullable<NonNullable<Given['volume']>['recovery']>;
+type Recovery = NonNullable<NonNullable<BlockSpec['volume']>['recovery']>;
 /** Eighteen weeks with a taper of three: fifteen before it, none in week 15. */
 const laid = (recovery: Recovery) =>
   layOut({ ...marathon, volume: { ...marathon.volume, recovery } }).weeks;

@@ -1,5 +1,5 @@
 import type { Phase } from '../phases/lay-phases.js';
-import type { RecoveryWish } from '../../spec/block-spec.js';
+import type { RecoverySpec } from '../../spec/block-spec.js';
 
 /** Building weeks that must stand before a recovery week is worth taking. */
 const LEAST_BUILDING_WEEKS = 2;
@@ -13,7 +13,7 @@ const LEAST_BUILDING_WEEKS = 2;
  * @example every 4th of 18 weeks with a taper of 3: weeks 4, 8 and 12
  */
 export function recoveryWeeks(
-  wish: RecoveryWish,
+  wish: RecoverySpec,
   phases: readonly Phase[],
   lastBeforeTaper: number,
 ): Set<number> {

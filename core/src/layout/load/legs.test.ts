@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../../lay-out/lay-out.js';
+import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
 import { layLegs } from './legs.js';
 

@@ -1,3 +1,4 @@
+import type { LadderName } from '../../spec/choices.js';
 /** How the long run climbs from its first length to its peak. */
 export interface Ladder {
   title: string;
@@ -11,7 +12,7 @@ export interface Ladder {
   part: (left: number) => number;
 }
 
-const ladders = {
+export const longRunLadders: Readonly<Record<LadderName, Ladder>> = {
   straight: {
     title: 'Straight',
     why: 'A little longer every building week; simple, with no easier weekend but the recovery weeks.',
@@ -27,8 +28,5 @@ const ladders = {
     why: 'Long and less long by turns; for those who recover slowly, at the price of fewer long ones.',
     part: (left) => (left % 2 === 1 ? 0.75 : 1),
   },
-} as const satisfies Record<string, Ladder>;
+};
 
-export type LadderName = keyof typeof ladders;
-export const longRunLadders: Readonly<Record<LadderName, Ladder>> = ladders;
-export const ladderNames = Object.keys(ladders) as [LadderName, ...LadderName[]];

@@ -1,14 +1,19 @@
-import type { Frame, FrameWeek } from '../frame/frame.js';
-import type { EventDays } from '../events/event-days.js';
-import { type HouseRules, raceRules } from '../../rules/house-rules.js';
-import { layoutStep } from '../../rules/layout-step.js';
 import { clean, floorTo, roundTo } from '../../base/round.js';
 import { type CivilDate, differenceInDays } from '../../base/civil-date.js';
+import {
+  longRunGrowthLimit,
+  longRunShareLimit,
+  longRunTimeLimit,
+  recoveryLimit,
+} from '../../rules/limits.js';
+import { isMiddleDistance } from '../../rules/race-class.js';
+import type { ResolvedSpec } from '../../spec/block-spec.js';
+import type { Context } from '../context/context.js';
+import type { Frame, FrameWeek } from '../frame/frame.js';
 import type { LaidVolume } from '../volume/climb.js';
-import type { Wishes } from '../../spec/block-spec.js';
 import { longRunLadders } from './ladders.js';
-import { longRunDay } from './long-run-day.js';
-import { longRunGrowthLimit, longRunShareLimit, longRunTimeLimit, perMetre } from './limits.js';
+import { weekOfLongRun } from './limits.js';
+import { type LongRunDay, longRunDay } from './long-run-day.js';
 
 /** Why a long run is as long as it is. */
 export type LongRunRule =
@@ -37,6 +42,33 @@ type Laid = Omit<LaidLongRun, 'date'>;
 /** Long run between the last peak and two weeks out, as a part of the peak (policy). */
 const AFTER_PEAK = 0.85;
 
+/** What the coach's week asks of long runs. */
+export interface LongRunsAsked {
+  /** The day wished for it in each week; undefined where the cycle has none. */
+  longRunOn: readonly (CivilDate | undefined)[];
+  /** Run days of a week, the long run's among them. */
+  runDays: number;
+}
+
+/** How far the ladder of long runs has come. Amounts in m or s. */
+interface Climb {
+  context: Context;
+  frame: Frame;
+  volumes: readonly LaidVolume[];
+  runDays: number;
+  days: readonly LongRunDay[];
+  /** Index of the week of the last peak. */
+  lastPeak: number;
+  /** Weeks that stand on the ladder. */
+  climbs: readonly boolean[];
+  laid: LaidLongRun[];
+  /** The last long run on the ladder, and the longest. */
+  last: number | undefined;
+  longest: number;
+  /** The straight line to the peak. */
+  line: number;
+}
+
 /**
  * Every week's long run: a ladder over the building weeks up to the last peak,
  * each rung under the caps on its share, its time and its growth; a shorter one
@@ -44,36 +76,38 @@ const AFTER_PEAK = 0.85;
  * short first week without its day. In the week of a race on the way it is cut,
  * and moved where the race or days away need its day. Pins are kept exactly and
  * climbed from.
- *
- * @param longRunOn the day wished for it in each week; undefined where the cycle has none
- * @param runDays run days of a week, the long run's among them
- * @param pace easy pace as the block is laid out, s/km
- * @param paceOn easy pace of a day as its paces stand
- * @param eventDays what events ask of single days
  */
 export function layLongRuns(
-  wishes: Wishes,
-  rules: HouseRules,
+  context: Context,
   frame: Frame,
   volumes: readonly LaidVolume[],
-  {
-    longRunOn,
-    runDays,
-    pace,
-    paceOn,
-    eventDays,
-  }: {
-    longRunOn: readonly (CivilDate | undefined)[];
-    runDays: number;
-    pace: number;
-    paceOn: (day: CivilDate) => number;
-    eventDays: EventDays;
-  },
+  asked: LongRunsAsked,
 ): LaidLongRun[] {
-  const { longRun: wish } = wishes;
-  const step = layoutStep(wishes.athlete, rules);
+  const climb = startOf(context, frame, volumes, asked);
+  const pins = new Map(context.spec.pins.map((pin) => [pin.week, pin.longRun]));
+  for (const [index, week] of frame.weeks.entries()) {
+    const pin = pins.get(week.number);
+    const next =
+      pin === undefined ? layWeek(climb, index, week) : { longRun: pin, rule: 'pin' as const };
+    const date = next.longRun > 0 ? climb.days[index]?.date : undefined;
+    climb.laid.push({ date, ...next });
+    if (!climb.climbs[index] || week.length !== 7) continue;
+    climb.last = next.longRun;
+    climb.longest = Math.max(climb.longest, next.longRun);
+    if (pin !== undefined) climb.line = pin;
+  }
+  return climb.laid;
+}
+
+function startOf(
+  context: Context,
+  frame: Frame,
+  volumes: readonly LaidVolume[],
+  { longRunOn, runDays }: LongRunsAsked,
+): Climb {
+  const { spec, eventDays } = context;
   const days = frame.weeks.map((week, index) => longRunDay(week, longRunOn[index], eventDays));
-  const lastPeak = lastPeakIndex(wishes, frame, days);
+  const lastPeak = lastPeakIndex(spec, frame, days);
   const climbs = volumes.map(
     ({ recovery, rule }, index) =>
       !recovery &&
@@ -81,93 +115,82 @@ export function layLongRuns(
       days[index]?.race !== true &&
       (rule !== 'event' || (frame.weeks[index]?.running ?? 1) > 1),
   );
-  const pins = new Map(wishes.pins.map((pin) => [pin.week, pin.longRun]));
-  const laid: LaidLongRun[] = [];
-  let last: number | undefined;
-  let longest = 0;
-  let line = wish.start;
+  const none = { laid: [], last: undefined, longest: 0, line: spec.longRun.start };
+  return { context, frame, volumes, runDays, days, lastPeak, climbs, ...none };
+}
 
-  for (const [index, week] of frame.weeks.entries()) {
-    const pin = pins.get(week.number);
-    const next = pin === undefined ? layWeek(index, week) : { longRun: pin, rule: 'pin' as const };
-    laid.push({ date: next.longRun > 0 ? days[index]?.date : undefined, ...next });
-    if (climbs[index] && week.length === 7) {
-      last = next.longRun;
-      longest = Math.max(longest, last);
-      if (pin !== undefined) line = pin;
-    }
+function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
+  const { spec, rules } = climb.context;
+  const { date, race = false } = climb.days[index] ?? {};
+  if (week.kind === 'race') return { longRun: 0, rule: 'race' };
+  if (!date || week.length === 1) return { longRun: 0, rule: 'no-day' };
+  const before = climb.last ?? spec.longRun.start;
+  if (race && index <= climb.lastPeak) {
+    return clamp(climb, index, before * (1 - rules.events.longRunCut), 'event');
   }
-  return laid;
+  if (climb.climbs[index]) return rung(climb, index);
+  if (index > climb.lastPeak) {
+    const daysOut = differenceInDays(spec.race.date, date);
+    return clamp(climb, index, wishedAfterPeak(climb, index, daysOut), 'after-peak');
+  }
+  if (climb.volumes[index]?.rule === 'event') {
+    const wished = stillLongest(climb, index, before * Math.min(1, week.running));
+    return clamp(climb, index, wished, 'event');
+  }
+  const wished = stillLongest(climb, index, recoveryLimit(before, spec.volume.recovery.depth));
+  return clamp(climb, index, wished, 'recovery');
+}
 
-  function layWeek(index: number, week: FrameWeek): Laid {
-    const { date, race = false } = days[index] ?? {};
-    if (week.kind === 'race') return { longRun: 0, rule: 'race' };
-    if (!date || week.length === 1) return { longRun: 0, rule: 'no-day' };
-    if (race && index <= lastPeak) {
-      return fitted(index, (last ?? wish.start) * (1 - rules.events.longRunCut), 'event');
-    }
-    if (climbs[index]) return rung(index);
-    if (index > lastPeak) {
-      const daysOut = differenceInDays(wishes.race.date, date);
-      return fitted(index, wishedAfterPeak(index, daysOut), 'after-peak');
-    }
-    const before = last ?? wish.start;
-    if (volumes[index]?.rule === 'event') {
-      const wished = before * Math.min(1, week.running);
-      return fitted(index, stillLongest(index, wished), 'event');
-    }
-    const wished = before * (1 - wishes.volume.recovery.depth);
-    return fitted(index, stillLongest(index, wished), 'recovery');
-  }
+function rung(climb: Climb, index: number): Laid {
+  const { spec, rules, perMetre, step } = climb.context;
+  if (climb.last === undefined) return clamp(climb, index, spec.longRun.start, 'start');
+  const left = climb.climbs.slice(index + 1).filter(Boolean).length;
+  climb.line += Math.max(0, spec.longRun.peak - climb.line) / (left + 1);
+  const { line } = climb;
+  const part = longRunLadders[spec.longRun.ladder].part(left);
+  const wished = part < 1 ? Math.min(line, stillLongest(climb, index, line * part)) : line;
+  const most = longRunGrowthLimit(climb.longest, rules, perMetre);
+  if (wished > most * (1 + 1e-9)) return clamp(climb, index, floorTo(most, step), 'growth-cap');
+  return clamp(climb, index, wished, left === 0 ? 'peak' : 'rung');
+}
 
-  function rung(index: number): Laid {
-    if (last === undefined) return fitted(index, wish.start, 'start');
-    const left = climbs.slice(index + 1).filter(Boolean).length;
-    line += Math.max(0, wish.peak - line) / (left + 1);
-    const part = longRunLadders[wish.ladder].part(left);
-    const wished = part < 1 ? Math.min(line, stillLongest(index, line * part)) : line;
-    const most = longRunGrowthLimit(wishes, rules, longest, pace);
-    if (wished > most * (1 + 1e-9)) return fitted(index, floorTo(most, step), 'growth-cap');
-    return fitted(index, wished, left === 0 ? 'peak' : 'rung');
-  }
+/** Rounds a wished long run and brings it under the caps of its week. */
+function clamp(climb: Climb, index: number, wished: number, rule: LongRunRule): Laid {
+  const { spec, rules, perMetre, step, easyOn } = climb.context;
+  const week = climb.frame.weeks[index];
+  const raced = (week?.raced ?? 0) * perMetre;
+  const volume = Math.max(0, (climb.volumes[index]?.volume ?? 0) - raced);
+  // A short first week has too few days to hold the long run to its usual part.
+  const evenly = 1 / (week?.length ?? 7);
+  const share = longRunShareLimit(weekOfLongRun(spec, volume, perMetre), rules);
+  const byShare = volume * Math.max(evenly, share);
+  const byTime = longRunTimeLimit(spec.athlete.basis, rules, easyOn(week?.start ?? spec.start));
+  const rounded = rule === 'peak' ? wished : roundTo(wished, step);
+  if (rounded <= Math.min(byShare, byTime) * (1 + 1e-9)) return { longRun: clean(rounded), rule };
+  const capped = floorTo(Math.min(byShare, byTime), step);
+  return { longRun: capped, rule: byShare <= byTime ? 'share-cap' : 'time-cap' };
+}
 
-  /** Rounds a wished long run and brings it under the caps of its week. */
-  function fitted(index: number, wished: number, rule: LongRunRule): Laid {
-    const raced = (frame.weeks[index]?.raced ?? 0) * perMetre(wishes, pace);
-    const volume = Math.max(0, (volumes[index]?.volume ?? 0) - raced);
-    // A short first week has too few days to hold the long run to its usual part.
-    const evenly = 1 / (frame.weeks[index]?.length ?? 7);
-    const byShare = volume * Math.max(evenly, longRunShareLimit(wishes, rules, volume, pace));
-    const byTime = longRunTimeLimit(
-      wishes,
-      rules,
-      paceOn(frame.weeks[index]?.start ?? wishes.start),
-    );
-    const rounded = rule === 'peak' ? wished : roundTo(wished, step);
-    if (rounded <= Math.min(byShare, byTime) * (1 + 1e-9)) return { longRun: clean(rounded), rule };
-    const capped = floorTo(Math.min(byShare, byTime), step);
-    return { longRun: capped, rule: byShare <= byTime ? 'share-cap' : 'time-cap' };
-  }
+/** A long run made shorter on purpose still stays the longest run of its week. */
+function stillLongest({ context, volumes, runDays }: Climb, index: number, wished: number): number {
+  const others = context.rules.week.mostOfLongRun * (runDays - 1);
+  return Math.max(wished, (volumes[index]?.volume ?? 0) / (1 + others));
+}
 
-  /** A long run made shorter on purpose still stays the longest run of its week. */
-  function stillLongest(index: number, wished: number): number {
-    const others = rules.week.mostOfLongRun * (runDays - 1);
-    return Math.max(wished, (volumes[index]?.volume ?? 0) / (1 + others));
-  }
-
-  /**
-   * About 65 % of the peak two weeks out, about 40 % one week out. In middle
-   * distance the long run is hardly longer than the rest: there it only stays
-   * the longest.
-   */
-  function wishedAfterPeak(index: number, daysOut: number): number {
-    const { twoWeeksOut, oneWeekOut } = rules.longRun.taperShares;
-    const parts = [0, oneWeekOut, twoWeeksOut];
-    const part = parts[Math.round(daysOut / 7)] ?? AFTER_PEAK;
-    const wished = part * Math.max(last ?? wish.start, ...laid.map(({ longRun }) => longRun));
-    const middleDistance = raceRules(rules, wishes.race.distance).longRunPeak === undefined;
-    return wished > 0 && middleDistance ? stillLongest(index, wished) : wished;
-  }
+/**
+ * About 65 % of the peak two weeks out, about 40 % one week out. In middle
+ * distance the long run is hardly longer than the rest: there it only stays
+ * the longest.
+ */
+function wishedAfterPeak(climb: Climb, index: number, daysOut: number): number {
+  const { spec, rules } = climb.context;
+  const { twoWeeksOut, oneWeekOut } = rules.longRun.taperShares;
+  const part = [0, oneWeekOut, twoWeeksOut][Math.round(daysOut / 7)] ?? AFTER_PEAK;
+  const before = climb.last ?? spec.longRun.start;
+  const wished = part * Math.max(before, ...climb.laid.map(({ longRun }) => longRun));
+  return wished > 0 && isMiddleDistance(spec.race.distance)
+    ? stillLongest(climb, index, wished)
+    : wished;
 }
 
 /**
@@ -175,18 +198,18 @@ export function layLongRuns(
  * nearest to the wished weeks before race day, recovery weeks left out.
  */
 function lastPeakIndex(
-  wishes: Wishes,
+  spec: ResolvedSpec,
   frame: Frame,
   days: readonly { date: CivilDate | undefined; race: boolean }[],
 ): number {
-  const wished = 7 * wishes.longRun.lastPeakWeeksOut;
+  const wished = 7 * spec.longRun.lastPeakWeeksOut;
   let best = 0;
   let nearest = Infinity;
   for (const [index, week] of frame.weeks.entries()) {
     const { date, race = false } = days[index] ?? {};
     const builds = week.kind === 'building' || week.kind === 'taper';
     if (!date || !builds || race || week.running < 1) continue;
-    const away = Math.abs(differenceInDays(wishes.race.date, date) - wished);
+    const away = Math.abs(differenceInDays(spec.race.date, date) - wished);
     if (away < nearest) [best, nearest] = [index, away];
   }
   return best;

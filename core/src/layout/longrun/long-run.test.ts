@@ -1,57 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../../lay-out/lay-out.js';
-import { defaultHouseRules } from '../../rules/house-rules.js';
-import { settle } from '../resolve/resolve.js';
+import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
-import type { Given } from '../../spec/block-spec.js';
-import { ladderNames, longRunLadders } from './ladders.js';
-import { longRunGrowthLimit, longRunShareLimit, longRunTimeLimit } from './limits.js';
+import type { BlockSpec } from '../../spec/block-spec.js';
+import { ladderNames } from '../../spec/choices.js';
+import { longRunLadders } from './ladders.js';
 
-const longRuns = (given: Given) => layOut(given).weeks.map(({ longRun }) => longRun / 1000);
-const withLadder = (ladder: (typeof ladderNames)[number]): Given => ({
+const longRuns = (given: BlockSpec) => layOut(given).weeks.map(({ longRun }) => longRun / 1000);
+const withLadder = (ladder: (typeof ladderNames)[number]): BlockSpec => ({
   ...marathon,
   volume: { ...marathon.volume, start: 80_000, peak: 110_000 },
   longRun: { ...marathon.longRun, ladder },
 });
 
-describe('the limits of a long run', () => {
-  const { wishes } = settle(marathon);
-  const with_ = (runDays: number, distance: number) => ({
-    ...wishes,
-    week: { ...wishes.week, runDays },
-    race: { ...wishes.race, distance },
-  });
-
-  it.each([
-    ['five days toward a half', 5, 21_097.5, 60_000, 0.3],
-    ['a light week', 5, 21_097.5, 44_900, 0.35],
-    ['just not a light week', 5, 21_097.5, 45_000, 0.3],
-    ['four days', 4, 21_097.5, 60_000, 0.35],
-    ['three days and a light week', 3, 21_097.5, 40_000, 0.45],
-    ['toward a marathon', 6, 42_195, 90_000, 0.35],
-    ['never more than half', 2, 42_195, 30_000, 0.5],
-  ])('share: %s', (_, runDays, distance, volume, share) => {
-    const limit = longRunShareLimit(with_(runDays, distance), defaultHouseRules, volume, 335);
-    expect(limit).toBeCloseTo(share, 9);
-  });
-
-  it('time: three hours at 5:35 /km are 32.2 km', () => {
-    expect(longRunTimeLimit(wishes, defaultHouseRules, 335)).toBeCloseTo(32_238.8, 1);
-  });
-
-  it('growth: 3 km more up to 30 km, a tenth more after', () => {
-    expect(longRunGrowthLimit(wishes, defaultHouseRules, 20_000, 335)).toBe(23_000);
-    expect(longRunGrowthLimit(wishes, defaultHouseRules, 30_000, 335)).toBeCloseTo(33_000, 6);
-    expect(longRunGrowthLimit(wishes, defaultHouseRules, 35_000, 335)).toBeCloseTo(38_500, 6);
-  });
-
-  it('counts the same limits in seconds where the block counts time', () => {
-    const byTime = { ...wishes, athlete: { ...wishes.athlete, basis: 'time' as const } };
-    expect(longRunTimeLimit(byTime, defaultHouseRules, 360)).toBe(10_800);
-    // 3 km at 6:00 /km are 18 minutes.
-    expect(longRunGrowthLimit(byTime, defaultHouseRules, 3600, 360)).toBeCloseTo(3600 + 1080, 6);
-  });
-});
 
 describe('ladders', () => {
   it('straight: twelve rungs from 19 to 32 km climb by 1.2 km', () => {
@@ -79,7 +39,7 @@ describe('ladders', () => {
 });
 
 describe('the last peak', () => {
-  const peakWeek = (given: Given) => {
+  const peakWeek = (given: BlockSpec) => {
     const runs = longRuns(given);
     return runs.lastIndexOf(Math.max(...runs)) + 1;
   };
@@ -97,7 +57,7 @@ describe('the last peak', () => {
   });
 
   it('keeps out of a recovery week', () => {
-    const given: Given = {
+    const given: BlockSpec = {
       ...withLadder('straight'),
       longRun: { ...marathon.longRun, lastPeakWeeksOut: 6 },
     };

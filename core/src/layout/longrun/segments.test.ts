@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../../lay-out/lay-out.js';
+import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
 import { defaultPaces } from '../../paces/default-paces.js';
-import { longRunWords } from '../week/session-words.js';
-import { segmentNames, segmentSchools } from './segments.js';
+import { longRunWords } from '../fill/session-words.js';
+import { segmentNames } from '../../spec/choices.js';
+import { segmentSchools } from './segments.js';
 
 const laid = (segment: (typeof segmentNames)[number]) =>
   layOut({ ...marathon, longRun: { ...marathon.longRun, segment } }).weeks;

@@ -1,3 +1,4 @@
+import type { SegmentName } from '../../spec/choices.js';
 /** A stretch of a long run at one pace, or walking evenly from one pace to another. */
 export interface SegmentShape {
   /** Part of the run before it starts, 0–1. */
@@ -31,7 +32,7 @@ const MIDDLE = { first: 0.2, last: 0.5, near: 0.2 };
 /** Policy: from race pace + 45 s/km to race pace − 10 s/km in even steps. */
 const PROGRESSION = { slow: 45, fast: -10, first: 1 / 3, last: 2 / 3 };
 
-const schools = {
+export const segmentSchools: Readonly<Record<SegmentName, SegmentSchool>> = {
   easy: {
     title: 'All easy',
     why: 'Time on the feet and nothing else; race pace has to come from other days.',
@@ -64,11 +65,8 @@ const schools = {
       return { from: (1 - part) / 2, part, offset: [0, 0] };
     },
   },
-} as const satisfies Record<string, SegmentSchool>;
+};
 
-export type SegmentName = keyof typeof schools;
-export const segmentSchools: Readonly<Record<SegmentName, SegmentSchool>> = schools;
-export const segmentNames = Object.keys(schools) as [SegmentName, ...SegmentName[]];
 
 function between(first: number, last: number, progress: number): number {
   return first + (last - first) * progress;

@@ -1,21 +1,7 @@
+import type { PhaseSpec } from '../../spec/phase-wish.js';
 import { type PhaseKind, phaseCharacters } from '../../spec/phase-kinds.js';
-import { type LayoutPart, type PhaseLayoutName, phaseLayouts } from './layouts.js';
+import { type LayoutPart, phaseLayouts } from './layouts.js';
 import { scaleWeeks } from './scale.js';
-
-/** A phase that the coach names and sizes. */
-export interface OwnPhase {
-  kind: PhaseKind;
-  name: string;
-  weeks: number;
-  /** True when its last week is a recovery week. */
-  closes?: boolean | undefined;
-}
-
-/** A layout, and the coach's own phases where it is `own`. */
-export interface PhaseWish {
-  layout: PhaseLayoutName;
-  own: OwnPhase[];
-}
 
 /** A run of whole weeks with one emphasis. */
 export interface Phase {
@@ -35,7 +21,7 @@ export interface Phase {
  * @param weeks length of the block
  * @param taperWeeks weeks at the end in which volume comes down
  */
-export function layPhases(wish: PhaseWish, weeks: number, taperWeeks: number): Phase[] {
+export function layPhases(wish: PhaseSpec, weeks: number, taperWeeks: number): Phase[] {
   const parts = wish.layout === 'own' ? ownParts(wish) : layoutParts(wish, weeks, taperWeeks);
   let firstWeek = 1;
   return parts
@@ -53,7 +39,7 @@ export function layPhases(wish: PhaseWish, weeks: number, taperWeeks: number): P
       return phase;
     });
 
-  function ownParts({ own }: PhaseWish) {
+  function ownParts({ own }: PhaseSpec) {
     const lengths = own.map((phase) => phase.weeks);
     const scaled = scaleWeeks(lengths, weeks);
     return own.map(({ kind, name, closes = false, weeks: weight }, index) =>
@@ -64,7 +50,7 @@ export function layPhases(wish: PhaseWish, weeks: number, taperWeeks: number): P
 
 type SizedPart = LayoutPart & { weeks: number };
 
-function layoutParts(wish: PhaseWish, weeks: number, taperWeeks: number): SizedPart[] {
+function layoutParts(wish: PhaseSpec, weeks: number, taperWeeks: number): SizedPart[] {
   const layout = phaseLayouts[wish.layout];
   const taper = sized({ kind: 'taper', name: 'Taper', weight: 0 }, taperWeeks);
   const weights = layout.parts.map((part) => part.weight);

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../../lay-out/lay-out.js';
+import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
 import { layPhases } from './lay-phases.js';
-import { type PhaseLayoutName, phaseLayoutNames, phaseLayouts } from './layouts.js';
+import { type PhaseLayoutName, phaseLayoutNames } from '../../spec/choices.js';
+import { phaseLayouts } from './layouts.js';
 
 /** Sixteen weeks with a taper of three: thirteen to share out by weight, largest remainder. */
 const lengths = (layout: PhaseLayoutName) =>

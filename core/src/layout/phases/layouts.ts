@@ -1,3 +1,4 @@
+import type { PhaseLayoutName } from '../../spec/choices.js';
 import type { PhaseKind } from '../../spec/phase-kinds.js';
 
 /** A part of a layout, before it is scaled to a block's length. */
@@ -19,7 +20,7 @@ export interface PhaseLayout {
   taperIsAPart?: boolean;
 }
 
-const layouts = {
+export const phaseLayouts: Readonly<Record<PhaseLayoutName, PhaseLayout>> = {
   'four-equal-parts': {
     title: 'Four equal parts',
     why: 'Every quality gets the same time; a long last part sharpens before it tapers, at the cost of fewer specific weeks.',
@@ -89,8 +90,5 @@ const layouts = {
     why: 'You name, order and size them; the counting stays with us.',
     parts: [],
   },
-} as const satisfies Record<string, PhaseLayout>;
+};
 
-export type PhaseLayoutName = keyof typeof layouts;
-export const phaseLayouts: Readonly<Record<PhaseLayoutName, PhaseLayout>> = layouts;
-export const phaseLayoutNames = Object.keys(layouts) as [PhaseLayoutName, ...PhaseLayoutName[]];

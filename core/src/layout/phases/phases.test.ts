@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sum } from '../../base/apportion.js';
 import { layPhases } from './lay-phases.js';
-import { phaseLayoutNames } from './layouts.js';
+import { phaseLayoutNames } from '../../spec/choices.js';
 import { scaleWeeks } from './scale.js';
 
 describe('scaling weights to weeks', () => {

@@ -1,21 +1,21 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../../lay-out/lay-out.js';
+import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
-import { examineGiven, examineWishes } from '../validate/validate.js';
-import { settle } from './resolve.js';
-import type { Given } from '../../spec/block-spec.js';
+import { validateSpec } from '../validate/validate.js';
+import { resolveSpec } from './resolve.js';
+import { reasonsOf } from '../../present/reasons.js';
+import type { BlockSpec } from '../../spec/block-spec.js';
 import { withPin } from '../../spec/with-pin.js';
 
-const bare: Given = { race: { name: 'Tidewrack Half', date: '2027-05-02', distance: 21_097.5 } };
-const settled = (given: Given) => settle(given).wishes;
-const codes = (given: Given) => examineWishes(settled(given)).map(({ code }) => code);
+const bare: BlockSpec = { race: { name: 'Tidewrack Half', date: '2027-05-02', distance: 21_097.5 } };
+const codes = (given: BlockSpec) => validateSpec(resolveSpec(given)).map(({ code }) => code);
 
-describe('settling', () => {
+describe('resolving', () => {
   it('works out a whole block from a race alone', () => {
-    const { wishes, reasons } = settle(bare);
-    expect(wishes).toMatchObject({ weeks: 14, weekStartsOn: 'monday', start: '2027-01-25' });
-    expect(examineWishes(wishes)).toEqual([]);
-    expect(reasons().weeks).toContain('14 is usual for the half marathon');
+    const spec = resolveSpec(bare);
+    expect(spec).toMatchObject({ weeks: 14, weekStartsOn: 'monday', start: '2027-01-25' });
+    expect(validateSpec(spec)).toEqual([]);
+    expect(reasonsOf(bare).weeks).toContain('14 is usual for the half marathon');
   });
 
   it.each([800, 5000, 10_000, 21_097.5, 42_195])(
@@ -31,38 +31,38 @@ describe('settling', () => {
 
   it('starts at the mean of the last four real weeks', () => {
     const recentWeeks = [99_000, 52_000, 55_000, 54_000, 57_000];
-    expect(settled({ ...bare, athlete: { recentWeeks } }).volume.start).toBe(55_000);
+    expect(resolveSpec({ ...bare, athlete: { recentWeeks } }).volume.start).toBe(55_000);
   });
 
   it('keeps the often hurt to three easy runs a week', () => {
-    const wishes = settled({ ...bare, athlete: { oftenHurt: true } });
-    expect(wishes.week).toMatchObject({ runDays: 3, qualityOn: [] });
-    expect(wishes.phases.layout).toBe('three-runs-a-week');
+    const spec = resolveSpec({ ...bare, athlete: { oftenHurt: true } });
+    expect(spec.week).toMatchObject({ runDays: 3, qualityOn: [] });
+    expect(spec.phases.layout).toBe('three-runs-a-week');
   });
 
   it('never touches what the coach gave, and says so', () => {
-    const { wishes, reasons } = settle(marathon);
-    expect(wishes.volume).toMatchObject(marathon.volume ?? {});
-    expect(reasons().peak).toBe('As you set it.');
+    const spec = resolveSpec(marathon);
+    expect(spec.volume).toMatchObject(marathon.volume ?? {});
+    expect(reasonsOf(marathon).peak).toBe('As you set it.');
   });
 });
 
-describe('examining', () => {
-  const pinned = (pins: Given['pins']) => codes({ ...marathon, pins });
+describe('validating', () => {
+  const pinned = (pins: BlockSpec['pins']) => codes({ ...marathon, pins });
 
-  it.each<[string, Given, string[]]>([
+  it.each<[string, BlockSpec, string[]]>([
     ['no date and no start', { race: { name: 'x', distance: 5000 } }, ['race-date-missing']],
     ['race before start', { ...bare, start: '2027-06-01' }, ['race-before-start']],
     ['a start a year before', { ...bare, start: '2026-05-01' }, ['weeks-out-of-range']],
     ['weeks that disagree', { ...bare, start: '2027-01-25', weeks: 12 }, ['weeks-disagree']],
     ['weeks that agree', { ...bare, start: '2027-01-25', weeks: 14 }, []],
   ])('%s', (_, given, expected) => {
-    expect(examineGiven(given).map(({ code }) => code)).toEqual(expected);
+    expect(validateSpec(given).map(({ code }) => code)).toEqual(expected);
   });
 
   it('says where and what for volumes that cannot be', () => {
-    const [problem] = examineWishes(
-      settled({ ...marathon, volume: { ...marathon.volume, peak: 50_000 } }),
+    const [problem] = validateSpec(
+      resolveSpec({ ...marathon, volume: { ...marathon.volume, peak: 50_000 } }),
     );
     expect(problem).toEqual({
       code: 'peak-below-start',
@@ -94,7 +94,7 @@ describe('examining', () => {
 
   it('wants a phase of the coach’s own', () => {
     const given = { ...marathon, phases: { layout: 'own' as const } };
-    expect(examineGiven(given).map(({ code }) => code)).toEqual(['own-phases-missing']);
+    expect(validateSpec(given).map(({ code }) => code)).toEqual(['own-phases-missing']);
   });
 });
 

@@ -1,20 +1,18 @@
 import { type HouseRules, raceRules } from '../../rules/house-rules.js';
-import { perMetre } from '../longrun/limits.js';
+import { perMetreOf } from '../../rules/limits.js';
 import { sum } from '../../base/apportion.js';
 import { layoutStep } from '../../rules/layout-step.js';
 import { floorTo, roundTo } from '../../base/round.js';
-import type { Athlete, Given, Race, VolumeWish, WeekWish } from '../../spec/block-spec.js';
+import type { BlockSpec, VolumeSpec } from '../../spec/block-spec.js';
+import type { Outline } from './outline.js';
 
 /** What a suggestion may look at. */
 export interface Suggestion {
-  given: Given;
+  given: BlockSpec;
   rules: HouseRules;
-  athlete: Athlete;
-  race: Race;
-  weeks: number;
+  outline: Outline;
   /** Easy pace, s/km. */
   pace: number;
-  week: WeekWish;
 }
 
 /** Policy: with no recent weeks known, start at half the distance's usual peak. */
@@ -29,51 +27,44 @@ export const LEAST_START = { distance: 1000, time: 300 } as const;
 /** Real weeks the starting volume is the mean of. */
 const RECENT_WEEKS = 4;
 
-/** The part of a volume wish that decides how often it may rise. */
-type Cadence = Pick<VolumeWish, 'recovery' | 'holdAtPeak' | 'peakWeek'>;
-
 /**
- * Starting volume, peak, weeks held, growth and recovery, where not given.
+ * Starting volume, peak and growth, where not given.
  *
  * @param countRises rises up to the first peak week; asked only when no peak is given
  */
-export function suggestVolume(
-  { given, rules, athlete, race, weeks, pace, week }: Suggestion,
-  countRises: (cadence: Cadence) => number,
-): VolumeWish {
+export function suggestVolume(of: Suggestion, countRises: () => number): VolumeSpec {
+  const { given, rules, outline } = of;
+  const { athlete, week } = outline;
   const wish = given.volume;
   const unit = layoutStep(athlete, rules);
-  const usualPeak = raceRules(rules, race.distance).peakVolume.usual * perMetre({ athlete }, pace);
-  const recent = athlete.recentWeeks.slice(-RECENT_WEEKS);
-  const held = recent.length > 0 ? sum(recent) / recent.length : usualPeak * UNKNOWN_START;
-  const start = wish?.start ?? Math.max(LEAST_START[athlete.basis], roundTo(held, unit));
-  const holdAtPeak = wish?.holdAtPeak ?? (weeks >= 12 ? 2 : 1);
+  const start = wish?.start ?? Math.max(LEAST_START[athlete.basis], roundTo(heldBefore(of), unit));
   const cap = wish?.growth?.cap ?? rules.volume.growthCap;
-  const recovery = {
-    every: wish?.recovery?.every ?? rules.recovery.every,
-    depth: wish?.recovery?.depth ?? rules.recovery.depth,
-    reEntry: wish?.recovery?.reEntry ?? 'resume',
-    weeks: wish?.recovery?.weeks,
-  };
-  const peakWeek = wish?.peakWeek;
   return {
+    ...outline.volume,
     start,
-    peak: wish?.peak ?? suggestPeak(),
-    holdAtPeak,
-    peakWeek,
+    peak: wish?.peak ?? suggestPeak(of, start, start * (1 + cap) ** countRises()),
     growth: {
       school: wish?.growth?.school ?? 'percentage',
       cap,
       step: wish?.growth?.step ?? week.runDays * unit,
       hold: wish?.growth?.hold ?? 3,
     },
-    recovery,
   };
+}
 
-  function suggestPeak(): number {
-    const reachable = start * (1 + cap) ** countRises({ recovery, holdAtPeak, peakWeek });
-    const rise = athlete.oftenHurt ? OFTEN_HURT_RISE : MOST_RISE;
-    const wanted = Math.max(Math.min(usualPeak, start * rise), start * LEAST_RISE);
-    return Math.max(start, floorTo(Math.min(wanted, reachable), unit));
-  }
+/** What has been run a week of late; half of what is usual at the peak where nobody says. */
+function heldBefore(of: Suggestion): number {
+  const recent = of.outline.athlete.recentWeeks.slice(-RECENT_WEEKS);
+  return recent.length > 0 ? sum(recent) / recent.length : usualPeak(of) * UNKNOWN_START;
+}
+
+function suggestPeak(of: Suggestion, start: number, reachable: number): number {
+  const { rules, outline } = of;
+  const rise = outline.athlete.oftenHurt ? OFTEN_HURT_RISE : MOST_RISE;
+  const wanted = Math.max(Math.min(usualPeak(of), start * rise), start * LEAST_RISE);
+  return Math.max(start, floorTo(Math.min(wanted, reachable), layoutStep(outline.athlete, rules)));
+}
+
+function usualPeak({ rules, outline: { athlete, race }, pace }: Suggestion): number {
+  return raceRules(rules, race.distance).peakVolume.usual * perMetreOf(athlete.basis, pace);
 }

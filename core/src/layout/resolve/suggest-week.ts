@@ -1,11 +1,11 @@
 import { type Weekday, shiftWeekday } from '../../base/weekday.js';
-import type { Athlete, Given, WeekWish } from '../../spec/block-spec.js';
+import type { Athlete, BlockSpec, WeekSpec } from '../../spec/block-spec.js';
 
 const USUAL_RUN_DAYS = 5;
 const OFTEN_HURT_RUN_DAYS = 3;
 
 /** Run days, long run, quality and rest days, where not given. */
-export function suggestWeek(given: Given, athlete: Athlete, weekStartsOn: Weekday): WeekWish {
+export function suggestWeek(given: BlockSpec, athlete: Athlete, weekStartsOn: Weekday): WeekSpec {
   const { days, byPhase } = given.week ?? {};
   const usual = athlete.oftenHurt ? OFTEN_HURT_RUN_DAYS : USUAL_RUN_DAYS;
   const free = 7 - athlete.unavailable.length;

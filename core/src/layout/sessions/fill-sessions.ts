@@ -1,13 +1,12 @@
 import type { CivilDate } from '../../base/civil-date.js';
 import type { PhaseKind } from '../../spec/phase-kinds.js';
-import type { HouseRules } from '../../rules/house-rules.js';
 import { type SessionTotals, sessionTotals } from '../../sessions/breakdown/lay-session.js';
 import { sessionOf } from '../../sessions/shorthand/parse-session.js';
 import type { SessionPaces } from '../../sessions/shorthand/session-paces.js';
 import type { Part } from '../../sessions/shorthand/session.js';
 import type { PlannedDay } from '../week/plan-week.js';
-import { dayWishOf } from '../../spec/fixed-day.js';
-import type { Wishes } from '../../spec/block-spec.js';
+import { fixedDayOf } from '../../spec/fixed-day.js';
+import type { Context } from '../context/context.js';
 import { halved, scaled } from '../../sessions/library/exposure.js';
 import type { SessionFamily, SessionUse } from '../../spec/progression.js';
 import { ways } from '../../sessions/library/ways.js';
@@ -41,6 +40,20 @@ interface Line {
   toMatch: number;
 }
 
+/** The lines of a block, by their place in the week, and what they rest on. */
+interface Filling {
+  context: Context;
+  lines: Map<number, Line>;
+}
+
+/** A quality day to be filled. */
+interface Place {
+  /** From 0 within the week. */
+  index: number;
+  week: WeekToFill;
+  paces: SessionPaces;
+}
+
 /**
  * Fills the quality days of a block with its families: exposure after exposure,
  * recovery weeks and races skipped as they hold no quality day, halved in race
@@ -48,103 +61,100 @@ interface Line {
  * before, the very first to the house rule’s part of the week.
  */
 export function fillSessions(
-  wishes: Wishes,
-  rules: HouseRules,
+  context: Context,
   weeks: readonly WeekToFill[],
-  pacesOn: (day: CivilDate) => SessionPaces,
 ): Map<CivilDate, KeySession> {
+  const { spec, sessionsOn } = context;
   const filled = new Map<CivilDate, KeySession>();
-  const lines = new Map<number, Line>();
+  const filling: Filling = { context, lines: new Map() };
   for (const week of weeks) {
     const quality = week.days.filter(({ role }) => role === 'quality');
     for (const [index, { date }] of quality.entries()) {
-      const family = familyFor(wishes.sessions, week.phase, index + 1);
+      const family = familyFor(spec.sessions, week.phase, index + 1);
       if (!family) continue;
-      const paces = pacesOn(date);
-      const own = followedOn(date);
-      const line = own ? taken(own, family, index, paces) : next(family, index, week, paces);
+      const place = { index, week, paces: sessionsOn(date) };
+      const own = followedOn(context, date);
+      const line = own ? taken(filling, own, family, place) : next(filling, family, place);
       if (!line) continue;
-      if (!week.raceWeek) lines.set(index, line);
-      const { exposure } = line;
+      if (!week.raceWeek) filling.lines.set(index, line);
+      const most = own ? Infinity : mostOf(context, week, quality.length);
       const { parts, laid } = week.raceWeek
-        ? lay(halved(line.parts), paces)
-        : own
-          ? line
-          : within(line, mostOf(week, quality.length), paces);
-      filled.set(date, { parts, laid, family, exposure });
+        ? lay(halved(line.parts), place.paces)
+        : within(line, most, place.paces);
+      filled.set(date, { parts, laid, family, exposure: line.exposure });
     }
   }
   return filled;
+}
 
-  /** Hard metres that one session of a week may hold, its long run counted in. */
-  function mostOf({ distance, inLongRun }: WeekToFill, count: number): number {
-    const left = rules.sessions.mostOfWeek * distance - inLongRun;
-    return Math.min(rules.sessions.mostHard * distance, Math.max(0, left) / count);
-  }
+/** Hard metres that one session of a week may hold, its long run counted in. */
+function mostOf(
+  { rules: { sessions } }: Context,
+  { distance, inLongRun }: WeekToFill,
+  count: number,
+): number {
+  const left = sessions.mostOfWeek * distance - inLongRun;
+  return Math.min(sessions.mostHard * distance, Math.max(0, left) / count);
+}
 
-  /** The same session with less of it, where its week bears no more. */
-  function within(line: Line, most: number, paces: SessionPaces): Pick<Line, 'parts' | 'laid'> {
-    const hard = line.laid.hardDistance;
-    if (hard <= most || hard === 0) return line;
-    return lay(scaled(line.parts, most / hard), paces);
-  }
+/** The same session with less of it, where its week bears no more. */
+function within(line: Line, most: number, paces: SessionPaces): Pick<Line, 'parts' | 'laid'> {
+  const hard = line.laid.hardDistance;
+  if (hard <= most || hard === 0) return line;
+  return lay(scaled(line.parts, most / hard), paces);
+}
 
-  function next(
-    family: SessionFamily,
-    index: number,
-    week: WeekToFill,
-    paces: SessionPaces,
-  ): Line | undefined {
-    const before = lines.get(index);
-    const most = rules.sessions.mostHard * week.distance;
-    if (before?.family.id !== family.id) {
-      const target = Math.min(most, before?.toMatch ?? rules.sessions.firstHard * week.distance);
-      return sized(family, target, paces, RESTED.has(week.phase), before);
-    }
-    const exposure = before.exposure + 1;
-    const same = matching({ family, exposure, ...lay(before.parts, paces) }, before);
-    if (exposure > family.most) return same;
-    const grown = lay(ways[family.way].next(before.parts, family.by), paces);
-    const hard = grown.laid.hardDistance;
-    // More than the week bears stays as it was.
-    if (hard > most && hard > same.laid.hardDistance) return same;
-    return matching({ family, exposure, ...grown }, before);
+function next(filling: Filling, family: SessionFamily, place: Place): Line | undefined {
+  const { index, week, paces } = place;
+  const { sessions } = filling.context.rules;
+  const before = filling.lines.get(index);
+  const most = sessions.mostHard * week.distance;
+  if (before?.family.id !== family.id) {
+    const target = Math.min(most, before?.toMatch ?? sessions.firstHard * week.distance);
+    return sized(family, target, place, before);
   }
+  const exposure = before.exposure + 1;
+  const same = matching({ family, exposure, ...lay(before.parts, paces) }, before);
+  if (exposure > family.most) return same;
+  const grown = lay(ways[family.way].next(before.parts, family.by), paces);
+  const hard = grown.laid.hardDistance;
+  // More than the week bears stays as it was.
+  if (hard > most && hard > same.laid.hardDistance) return same;
+  return matching({ family, exposure, ...grown }, before);
+}
 
-  function sized(
-    family: SessionFamily,
-    target: number,
-    paces: SessionPaces,
-    noMore: boolean,
-    before: Line | undefined,
-  ): Line | undefined {
-    const parts = sessionOf(family.start)?.parts;
-    if (!parts) return undefined;
-    const first = lay(parts, paces);
-    const hard = first.laid.hardDistance;
-    const ratio = noMore ? Math.min(1, target / hard) : target / hard;
-    const fitted = hard > 0 && target > 0 ? lay(scaled(parts, ratio), paces) : first;
-    return matching({ family, exposure: 1, ...fitted }, before);
-  }
+function sized(
+  family: SessionFamily,
+  target: number,
+  { week, paces }: Place,
+  before: Line | undefined,
+): Line | undefined {
+  const parts = sessionOf(family.start)?.parts;
+  if (!parts) return undefined;
+  const first = lay(parts, paces);
+  const hard = first.laid.hardDistance;
+  const ratio = RESTED.has(week.phase) ? Math.min(1, target / hard) : target / hard;
+  const fitted = hard > 0 && target > 0 ? lay(scaled(parts, ratio), paces) : first;
+  return matching({ family, exposure: 1, ...fitted }, before);
+}
 
-  /** What the coach wrote for the date, where later ones follow it. */
-  function followedOn(date: CivilDate): readonly Part[] | undefined {
-    const wish = dayWishOf(wishes.days, date);
-    if (!wish.follow || wish.session === undefined) return undefined;
-    const parts = sessionOf(wish.session)?.parts ?? [];
-    return mainParts(parts);
-  }
+/** What the coach wrote for the date, where later ones follow it. */
+function followedOn({ spec }: Context, date: CivilDate): readonly Part[] | undefined {
+  const wish = fixedDayOf(spec.days, date);
+  if (!wish.follow || wish.session === undefined) return undefined;
+  const parts = sessionOf(wish.session)?.parts ?? [];
+  return mainParts(parts);
+}
 
-  function taken(
-    parts: readonly Part[],
-    family: SessionFamily,
-    index: number,
-    paces: SessionPaces,
-  ): Line {
-    const before = lines.get(index);
-    const exposure = before?.family.id === family.id ? before.exposure + 1 : 1;
-    return matching({ family, exposure, ...lay(parts, paces) }, before);
-  }
+function taken(
+  { lines }: Filling,
+  parts: readonly Part[],
+  family: SessionFamily,
+  { index, paces }: Place,
+): Line {
+  const before = lines.get(index);
+  const exposure = before?.family.id === family.id ? before.exposure + 1 : 1;
+  return matching({ family, exposure, ...lay(parts, paces) }, before);
 }
 
 /** Phases in which a family is never made larger than it starts. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../../lay-out/lay-out.js';
+import { layOut } from '../../lay-out.js';
 import { defaultPaces } from '../../paces/default-paces.js';
 import { defaultHouseRules } from '../../rules/house-rules.js';
 import { readSession } from '../../sessions/shorthand/parse-session.js';
@@ -7,15 +7,16 @@ import { printSession } from '../../sessions/shorthand/print-session.js';
 import { mentionsIn } from '../../sessions/shorthand/mentions.js';
 import { paceNamed } from '../../sessions/shorthand/link-paces.js';
 import { RACE_PACE, sessionPacesOf } from '../../sessions/shorthand/session-paces.js';
-import { settle } from '../resolve/resolve.js';
+import { resolveSpec } from '../resolve/resolve.js';
 import { marathon } from '../../testing/examples.js';
-import type { Given } from '../../spec/block-spec.js';
+import type { BlockSpec } from '../../spec/block-spec.js';
 import { sessionOf } from '../../sessions/shorthand/parse-session.js';
 import { scaled } from '../../sessions/library/exposure.js';
 import { exposuresOf } from '../../sessions/library/exposures-of.js';
 import { startingFamilies, startingLibrary } from '../../sessions/library/starting-library.js';
 import { suggestUses } from '../../sessions/library/suggest-uses.js';
-import { type WayName, ways } from '../../sessions/library/ways.js';
+import { type WayName } from '../../spec/choices.js';
+import { ways } from '../../sessions/library/ways.js';
 
 /** A text and what it becomes time after time. */
 function goesOn(way: WayName, by: number, text: string, times: number): string[] {
@@ -102,8 +103,8 @@ describe('the starting library', () => {
   });
 
   it('goes on in every family without losing its readability', () => {
-    const { wishes } = settle(marathon);
-    const paces = sessionPacesOf(wishes, defaultHouseRules, wishes.start);
+    const spec = resolveSpec(marathon);
+    const paces = sessionPacesOf(spec, defaultHouseRules, spec.start);
     for (const family of startingFamilies) {
       const exposures = exposuresOf(family, paces, defaultPaces);
       expect(exposures).toHaveLength(family.most);
@@ -133,7 +134,7 @@ describe('sizing', () => {
 describe('filling a block', () => {
   const tempo = startingLibrary.tempo;
   const hard = startingLibrary['half-hour-kilometres'];
-  const every = (family: typeof tempo | typeof hard): Given => ({
+  const every = (family: typeof tempo | typeof hard): BlockSpec => ({
     ...marathon,
     sessions: [...new Set(suggestUses(42_195).map(({ phase }) => phase))].map((phase) => ({
       phase,
@@ -141,7 +142,7 @@ describe('filling a block', () => {
       family,
     })),
   });
-  const exposures = (given: Given) =>
+  const exposures = (given: BlockSpec) =>
     layOut(given).weeks.flatMap(({ number, days }) =>
       days.flatMap(({ role, sessions }) =>
         role === 'quality' ? [{ week: number, ...sessions[0]?.family }] : [],

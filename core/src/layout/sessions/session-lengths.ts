@@ -1,45 +1,45 @@
 import type { CivilDate } from '../../base/civil-date.js';
-import { scaled } from '../../sessions/library/exposure.js';
-import { sessionOf } from '../../sessions/shorthand/parse-session.js';
-import type { KeySession } from './fill-sessions.js';
-import { sessionTotals } from '../../sessions/breakdown/lay-session.js';
-import type { SessionPaces } from '../../sessions/shorthand/session-paces.js';
-import { roundTo } from '../../base/round.js';
 import { shownUnit } from '../../base/measure.js';
-import type { Wishes } from '../../spec/block-spec.js';
-import { dayWishOf } from '../../spec/fixed-day.js';
-import type { Lengths } from '../week/deal.js';
+import { roundTo } from '../../base/round.js';
+import { scaled } from '../../sessions/library/exposure.js';
+import { type SessionTotals, sessionTotals } from '../../sessions/breakdown/lay-session.js';
+import { sessionOf } from '../../sessions/shorthand/parse-session.js';
+import { fixedDayOf } from '../../spec/fixed-day.js';
+import type { Context } from '../context/context.js';
+import type { KeySession } from './fill-sessions.js';
 
-/** How long sessions are in the block's amount; written ones to a tenth of its unit. */
-export function sessionLengths(
-  wishes: Wishes,
-  sessionsOn: (day: CivilDate) => SessionPaces,
-): Lengths {
-  const byTime = wishes.athlete.basis === 'time';
-  const tenth = shownUnit(wishes.athlete) / 10;
-  return {
-    own(date) {
-      const text = dayWishOf(wishes.days, date).session;
-      const session = text === undefined ? undefined : sessionOf(text);
-      if (!session) return undefined;
-      const laid = sessionTotals(session.parts, sessionsOn(date));
-      return Math.max(tenth, roundTo(byTime ? laid.time : laid.distance, tenth));
-    },
-    core: coreOf,
-    within(key, date, amount) {
-      const core = coreOf(key);
-      if (amount <= 0 || core <= amount) return undefined;
-      // Whole repetitions may come to a little more than the part asked for.
-      for (const part of [1, 0.85, 0.7, 0.5]) {
-        const parts = scaled(key.parts, (part * amount) / core);
-        const smaller = { ...key, parts, laid: sessionTotals(parts, sessionsOn(date)) };
-        if (coreOf(smaller) <= amount) return smaller;
-      }
-      return undefined;
-    },
-  };
+/** What a session comes to in the block's amount, m or s. */
+export function amountOf({ spec }: Context, laid: Pick<SessionTotals, 'distance' | 'time'>): number {
+  return spec.athlete.basis === 'time' ? laid.time : laid.distance;
+}
 
-  function coreOf({ laid }: KeySession): number {
-    return byTime ? laid.time : laid.distance;
+/** Length of the session that the coach wrote for a date, to a tenth of the unit; undefined where there is none. */
+export function ownLength(context: Context, date: CivilDate): number | undefined {
+  const { spec, sessionsOn } = context;
+  const text = fixedDayOf(spec.days, date).session;
+  const session = text === undefined ? undefined : sessionOf(text);
+  if (!session) return undefined;
+  const tenth = shownUnit(spec.athlete) / 10;
+  const laid = sessionTotals(session.parts, sessionsOn(date));
+  return Math.max(tenth, roundTo(amountOf(context, laid), tenth));
+}
+
+/** Parts of an amount that are tried: whole repetitions may come to a little more than asked for. */
+const TRIED = [1, 0.85, 0.7, 0.5];
+
+/** A key session made to fit an amount on its date; undefined where even one repetition is too much. */
+export function fitSession(
+  context: Context,
+  key: KeySession,
+  date: CivilDate,
+  amount: number,
+): KeySession | undefined {
+  const core = amountOf(context, key.laid);
+  if (amount <= 0 || core <= amount) return undefined;
+  for (const part of TRIED) {
+    const parts = scaled(key.parts, (part * amount) / core);
+    const smaller = { ...key, parts, laid: sessionTotals(parts, context.sessionsOn(date)) };
+    if (amountOf(context, smaller.laid) <= amount) return smaller;
   }
+  return undefined;
 }

@@ -1,3 +1,4 @@
+import type { TaperSchoolName } from '../../spec/choices.js';
 import type { RaceRules } from '../../rules/race-rules.js';
 
 /** Days before the race in which the last step falls: race day itself is the race. */
@@ -18,7 +19,7 @@ export interface TaperSchool {
   share: (daysOut: number, race: RaceRules) => number;
 }
 
-const schools = {
+export const taperSchools: Readonly<Record<TaperSchoolName, TaperSchool>> = {
   'three-steps': {
     title: 'Three steps',
     why: 'Three plain cuts a coach can say out loud; the first week still feels like training.',
@@ -43,11 +44,8 @@ const schools = {
     raceWeekCut: [0.45, 0.8],
     share: exponentialShare,
   },
-} as const satisfies Record<string, TaperSchool>;
+};
 
-export type TaperSchoolName = keyof typeof schools;
-export const taperSchools: Readonly<Record<TaperSchoolName, TaperSchool>> = schools;
-export const taperSchoolNames = Object.keys(schools) as [TaperSchoolName, ...TaperSchoolName[]];
 
 /**
  * Weekly cuts, the last of them carried by the six days before the race, so

@@ -2,7 +2,7 @@ import { type CalendarWeek } from '../../base/weeks.js';
 import { type CivilDate, differenceInDays } from '../../base/civil-date.js';
 import type { RaceRules } from '../../rules/race-rules.js';
 import { sum } from '../../base/apportion.js';
-import type { TaperWish } from '../../spec/block-spec.js';
+import type { TaperSpec } from '../../spec/block-spec.js';
 import { taperSchools } from './schools.js';
 
 /**
@@ -16,7 +16,7 @@ export function taperShares(
   weeks: readonly CalendarWeek[],
   raceOn: CivilDate,
   race: RaceRules,
-  { school, depth }: TaperWish,
+  { school, depth }: TaperSpec,
 ): number[] {
   const { share } = taperSchools[school];
   const longest = Math.max(1, Math.floor(weeks.length / 2));

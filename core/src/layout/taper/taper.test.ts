@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { calendarWeeks, countBack } from '../../base/weeks.js';
 import { defaultHouseRules, raceRules } from '../../rules/house-rules.js';
-import { taperSchoolNames, taperSchools } from './schools.js';
+import { taperSchoolNames } from '../../spec/choices.js';
+import { taperSchools } from './schools.js';
 import { taperShares } from './taper-weeks.js';
 
 const sunday = '2027-04-18';

@@ -1,14 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { marathon } from '../../testing/examples.js';
-import type { Given } from '../../spec/block-spec.js';
+import type { BlockSpec } from '../../spec/block-spec.js';
 import { startingFamilies } from '../../sessions/library/starting-library.js';
 import type { PatternDay } from '../../spec/pattern-day.js';
-import { examineWishes } from './validate.js';
-import { problemsOfLibrary } from '../../sessions/library/validate-families.js';
-import { settle } from '../resolve/resolve.js';
+import { validateSpec } from './validate.js';
+import { issuesOfFamilies } from '../../sessions/library/validate-families.js';
 
-const found = (change: Partial<Given>) =>
-  examineWishes(settle({ ...marathon, ...change }).wishes).map(({ code, path }) => [
+const found = (change: Partial<BlockSpec>) =>
+  validateSpec({ ...marathon, ...change }).map(({ code, path }) => [
     code,
     path.join('.'),
   ]);
@@ -17,7 +16,7 @@ const all = (role: PatternDay['role'], length: number) =>
 const first = startingFamilies[0]!;
 
 describe('days that cannot be laid out', () => {
-  it.each<[string, Partial<Given>, string, string]>([
+  it.each<[string, Partial<BlockSpec>, string, string]>([
     [
       'outside the block',
       { days: [{ date: '2026-12-13', role: 'rest' }] },
@@ -90,9 +89,9 @@ describe('days that cannot be laid out', () => {
 
 describe('a library', () => {
   it('has every name and every id once, and reads', () => {
-    expect(problemsOfLibrary([first])).toEqual([]);
-    const twice = problemsOfLibrary([first, { ...first, name: first.name.toUpperCase() }]);
+    expect(issuesOfFamilies([first])).toEqual([]);
+    const twice = issuesOfFamilies([first, { ...first, name: first.name.toUpperCase() }]);
     expect(twice.map(({ code }) => code)).toEqual(['name-twice', 'id-twice']);
-    expect(problemsOfLibrary([{ ...first, start: '' }])[0]?.path).toEqual([0, 'start']);
+    expect(issuesOfFamilies([{ ...first, start: '' }])[0]?.path).toEqual([0, 'start']);
   });
 });

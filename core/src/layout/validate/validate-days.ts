@@ -3,54 +3,54 @@ import { addDays } from '../../base/civil-date.js';
 import { readSession } from '../../sessions/shorthand/parse-session.js';
 import { formatWithUnit } from '../../base/format/format.js';
 import { cycleLengths, isRun, type PatternDay } from '../../spec/pattern-day.js';
-import type { Wishes } from '../../spec/block-spec.js';
-import { type Problem, problem } from '../../spec/issue.js';
+import type { ResolvedSpec } from '../../spec/block-spec.js';
+import { type Issue, issue } from '../../spec/issue.js';
 
 /** Beyond these a day is a slip of the hand. Metres or seconds. */
 const MOST_RUN = { distance: 100_000, time: 36_000 } as const;
 
 /** Fixed days, patterns and sessions that cannot be laid out. */
-export function examineDays(wishes: Wishes): Problem[] {
+export function validateDays(spec: ResolvedSpec): Issue[] {
   return [
-    ...examineFixed(wishes),
-    ...examineLongRuns(wishes),
-    ...examinePattern(['week', 'days'], wishes.week.days),
-    ...(wishes.week.byPhase ?? []).flatMap(({ days }, index) =>
-      examinePattern(['week', 'byPhase', index, 'days'], days),
+    ...validateFixed(spec),
+    ...validateLongRuns(spec),
+    ...validatePattern(['week', 'days'], spec.week.days),
+    ...(spec.week.byPhase ?? []).flatMap(({ days }, index) =>
+      validatePattern(['week', 'byPhase', index, 'days'], days),
     ),
-    ...wishes.sessions.flatMap(({ family }, index) =>
-      examineText(['sessions', index, 'family', 'start'], family.start, family.name),
+    ...spec.sessions.flatMap(({ family }, index) =>
+      validateText(['sessions', index, 'family', 'start'], family.start, family.name),
     ),
   ];
 }
 
-function examineFixed({ athlete, days, start, race }: Wishes): Problem[] {
+function validateFixed({ athlete, days, start, race }: ResolvedSpec): Issue[] {
   const seen = new Set<string>();
   const most = MOST_RUN[athlete.basis];
   return days.flatMap(({ date, amount, session }, index) => {
     const at = (field: string) => ['days', index, field];
-    const found: Problem[] = [];
+    const found: Issue[] = [];
     // The week of the race is whole, its last days after the race included.
     if (date < start || date > addDays(race.date, 6)) {
       const message = `${date} is outside the block of ${start} to ${race.date}. Leave the day out.`;
-      found.push(problem('day-outside-block', at('date'), message));
+      found.push(issue('day-outside-block', at('date'), message));
     }
     if (seen.has(date)) {
-      found.push(problem('day-twice', at('date'), `${date} is fixed twice. Keep one of the two.`));
+      found.push(issue('day-twice', at('date'), `${date} is fixed twice. Keep one of the two.`));
     }
     seen.add(date);
     if ((amount ?? 0) > most) {
       const say = (value: number) => formatWithUnit(value, { ...athlete, step: 1 });
       const message = `${say(amount ?? 0)} on ${date} is beyond anyone; ${say(most)} is the most.`;
-      found.push(problem('amount-out-of-range', at('amount'), message));
+      found.push(issue('amount-out-of-range', at('amount'), message));
     }
-    if (session !== undefined) found.push(...examineText(at('session'), session, date));
+    if (session !== undefined) found.push(...validateText(at('session'), session, date));
     return found;
   });
 }
 
 /** One long run a week: a second one fixed in it cannot be laid. */
-function examineLongRuns({ days, weekStartsOn }: Wishes): Problem[] {
+function validateLongRuns({ days, weekStartsOn }: ResolvedSpec): Issue[] {
   const taken = new Map<string, string>();
   return days.flatMap(({ date, role }, index) => {
     if (role !== 'long') return [];
@@ -59,32 +59,32 @@ function examineLongRuns({ days, weekStartsOn }: Wishes): Problem[] {
     taken.set(week, date);
     if (other === undefined) return [];
     const message = `The week of ${week} has long runs on ${other} and on ${date}. Make one of them semi-long.`;
-    return [problem('two-long-runs', ['days', index, 'role'], message)];
+    return [issue('two-long-runs', ['days', index, 'role'], message)];
   });
 }
 
-function examinePattern(path: (string | number)[], days: readonly PatternDay[] | undefined) {
+function validatePattern(path: (string | number)[], days: readonly PatternDay[] | undefined) {
   if (!days) return [];
-  const found: Problem[] = [];
+  const found: Issue[] = [];
   if (!cycleLengths.some((length) => length === days.length)) {
     const message = `${days.length} days are no cycle; it has ${cycleLengths.join(', ')}.`;
-    found.push(problem('cycle-length', path, message));
+    found.push(issue('cycle-length', path, message));
   }
   if (!days.some(({ role }) => isRun(role))) {
-    found.push(problem('no-run-day', path, 'No day of the pattern is run. Give one a role.'));
+    found.push(issue('no-run-day', path, 'No day of the pattern is run. Give one a role.'));
   }
   // Two in a week cannot both be the long run; a fortnight has room for two.
   const long = days.flatMap(({ role }, index) => (role === 'long' ? [index] : []));
   const close = long.some((at, index) => index > 0 && at - (long[index - 1] ?? at) < 7);
   if (close) {
     const message = 'Two long runs within seven days. Make one of them semi-long.';
-    found.push(problem('two-long-runs', path, message));
+    found.push(issue('two-long-runs', path, message));
   }
   return found;
 }
 
-function examineText(path: (string | number)[], text: string, of: string): Problem[] {
+function validateText(path: (string | number)[], text: string, of: string): Issue[] {
   const read = readSession(text);
   if (read.ok) return [];
-  return [problem('session-unreadable', path, `The session of ${of}: ${read.problem.message}`)];
+  return [issue('session-unreadable', path, `The session of ${of}: ${read.problem.message}`)];
 }

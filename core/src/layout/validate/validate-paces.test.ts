@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { defaultPaces } from '../../paces/default-paces.js';
-import type { NamedPace } from '../../paces/named-pace.js';
+import type { NamedPace } from '../../spec/named-pace.js';
 import { marathon } from '../../testing/examples.js';
-import type { Given } from '../../spec/block-spec.js';
-import { examinePaces, examineToday, problemsOfPaces } from './validate-paces.js';
-import { settle } from '../resolve/resolve.js';
+import type { BlockSpec } from '../../spec/block-spec.js';
+import { validatePaces, validateToday, issuesOfPaces } from './validate-paces.js';
+import { resolveSpec } from '../resolve/resolve.js';
 
-const found = (athlete: Given['athlete']) =>
-  examinePaces(settle({ ...marathon, athlete: { ...marathon.athlete, ...athlete } }).wishes);
+const found = (athlete: BlockSpec['athlete']) =>
+  validatePaces(resolveSpec({ ...marathon, athlete: { ...marathon.athlete, ...athlete } }));
 const ran = (distance: number, time: number) =>
   found({ results: [{ date: '2026-11-08', distance, time }] });
 const easy: NamedPace = { id: 'easy', name: 'Easy', base: { race: 42_195 }, offset: [50, 90] };
@@ -33,10 +33,10 @@ describe('results that cannot be', () => {
       { date: '2027-02-10', distance: 5000, time: 1200 },
       { date: '2027-02-11', distance: 5000, time: 1200 },
     ];
-    expect(examineToday(results, '2027-02-10')).toMatchObject([
+    expect(validateToday(results, '2027-02-10')).toMatchObject([
       { code: 'result-in-future', path: ['athlete', 'results', 1, 'date'] },
     ]);
-    expect(examineToday([], '2027-02-10')).toEqual([]);
+    expect(validateToday([], '2027-02-10')).toEqual([]);
   });
 });
 
@@ -50,8 +50,8 @@ describe('heart rates', () => {
 
 describe('a table of paces', () => {
   it('is sound as the product gives it', () => {
-    expect(problemsOfPaces(defaultPaces)).toEqual([]);
-    expect(problemsOfPaces([])).toEqual([]);
+    expect(issuesOfPaces(defaultPaces)).toEqual([]);
+    expect(issuesOfPaces([])).toEqual([]);
   });
 
   it.each([
@@ -69,11 +69,11 @@ describe('a table of paces', () => {
       [0, 'heart', 'to'],
     ],
   ])('is refused for %s', (_, table, path) => {
-    expect(problemsOfPaces(table)).toMatchObject([{ path }]);
+    expect(issuesOfPaces(table)).toMatchObject([{ path }]);
   });
 
   it('may have ends that meet, and beats beyond a share', () => {
     const heart = { of: 'beats' as const, from: 140, to: 140 };
-    expect(problemsOfPaces([{ ...easy, offset: [60, 60], heart }])).toEqual([]);
+    expect(issuesOfPaces([{ ...easy, offset: [60, 60], heart }])).toEqual([]);
   });
 });

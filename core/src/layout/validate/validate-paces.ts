@@ -1,21 +1,21 @@
 import type { CivilDate } from '../../base/civil-date.js';
-import type { NamedPace } from '../../paces/named-pace.js';
+import type { NamedPace } from '../../spec/named-pace.js';
 import type { Result } from '../../spec/result.js';
 import { formatDuration, formatPace, formatRaceDistance } from '../../base/format/format.js';
 import type { Unit } from '../../base/measure.js';
-import type { Athlete, Race, Wishes } from '../../spec/block-spec.js';
-import { type Problem, problem } from '../../spec/issue.js';
+import type { Athlete, Race, ResolvedSpec } from '../../spec/block-spec.js';
+import { type Issue, issue } from '../../spec/issue.js';
 
 /** Seconds per km that nobody runs faster, or runs at all slower. */
 const RUNS = { fastest: 95, slowest: 1200 } as const;
 
 /** The goal, results, heart rates and named paces that cannot be. */
-export function examinePaces({ athlete, race, paces }: Wishes): Problem[] {
+export function validatePaces({ athlete, race, paces }: ResolvedSpec): Issue[] {
   return [
-    ...examineGoal(race, athlete.unit),
-    ...athlete.results.flatMap((result, index) => examineResult(result, index, athlete.unit)),
-    ...examineHeart(athlete),
-    ...problemsOfPaces(paces.table).map((found) => ({
+    ...validateGoal(race, athlete.unit),
+    ...athlete.results.flatMap((result, index) => validateResult(result, index, athlete.unit)),
+    ...validateHeart(athlete),
+    ...issuesOfPaces(paces.table).map((found) => ({
       ...found,
       path: ['paces', 'table', ...found.path],
     })),
@@ -23,11 +23,11 @@ export function examinePaces({ athlete, race, paces }: Wishes): Problem[] {
 }
 
 /** Results dated after `today`: a slip of the year, mostly. */
-export function examineToday(results: readonly Result[], today: CivilDate): Problem[] {
+export function validateToday(results: readonly Result[], today: CivilDate): Issue[] {
   return results.flatMap(({ date }, index) =>
     date > today
       ? [
-          problem(
+          issue(
             'result-in-future',
             ['athlete', 'results', index, 'date'],
             `${date} is still to come. Enter a result when it has been run.`,
@@ -37,16 +37,16 @@ export function examineToday(results: readonly Result[], today: CivilDate): Prob
   );
 }
 
-function examineResult({ distance, time }: Result, index: number, unit: Unit): Problem[] {
+function validateResult({ distance, time }: Result, index: number, unit: Unit): Issue[] {
   const message = notRun(distance, time, unit);
   if (message === undefined) return [];
-  return [problem('result-out-of-range', ['athlete', 'results', index, 'time'], message)];
+  return [issue('result-out-of-range', ['athlete', 'results', index, 'time'], message)];
 }
 
-function examineGoal({ distance, goalTime }: Race, unit: Unit): Problem[] {
+function validateGoal({ distance, goalTime }: Race, unit: Unit): Issue[] {
   const message = goalTime === undefined ? undefined : notRun(distance, goalTime, unit);
   if (message === undefined) return [];
-  return [problem('goal-out-of-range', ['race', 'goalTime'], message)];
+  return [issue('goal-out-of-range', ['race', 'goalTime'], message)];
 }
 
 /** Why nobody runs a distance in a time; undefined where somebody may. */
@@ -58,10 +58,10 @@ function notRun(distance: number, time: number, unit: Unit): string | undefined 
   return `${what}, ${why}. Check the time and the distance.`;
 }
 
-function examineHeart({ maxHeart, restHeart }: Athlete): Problem[] {
+function validateHeart({ maxHeart, restHeart }: Athlete): Issue[] {
   if (maxHeart === undefined || restHeart === undefined || restHeart < maxHeart) return [];
   return [
-    problem(
+    issue(
       'heart-rates-cross',
       ['athlete', 'restHeart'],
       `The resting heart rate of ${restHeart} is not below the highest, ${maxHeart}. Check the two.`,
@@ -70,19 +70,19 @@ function examineHeart({ maxHeart, restHeart }: Athlete): Problem[] {
 }
 
 /** What is wrong with a table of named paces; paths lie within the table. */
-export function problemsOfPaces(table: readonly NamedPace[]): Problem[] {
+export function issuesOfPaces(table: readonly NamedPace[]): Issue[] {
   return table.flatMap((pace, index) => {
-    const found: Problem[] = [];
+    const found: Issue[] = [];
     const at = (...path: (string | number)[]) => [index, ...path];
     const twin = table.findIndex((other) => same(other.name, pace.name) || other.id === pace.id);
     if (twin < index) {
       found.push(
-        problem('pace-twice', at('name'), `“${pace.name}” stands twice. Give one another name.`),
+        issue('pace-twice', at('name'), `“${pace.name}” stands twice. Give one another name.`),
       );
     }
     if (pace.offset[0] > pace.offset[1]) {
       found.push(
-        problem(
+        issue(
           'pace-range-crosses',
           at('offset'),
           `The quick end of “${pace.name}” is slower than its slow end. Swap the two.`,
@@ -92,7 +92,7 @@ export function problemsOfPaces(table: readonly NamedPace[]): Problem[] {
     const { heart } = pace;
     if (heart && heart.from > heart.to) {
       found.push(
-        problem(
+        issue(
           'heart-rates-cross',
           at('heart', 'from'),
           `The heart rates of “${pace.name}” cross: the lower is above the upper. Swap the two.`,
@@ -101,7 +101,7 @@ export function problemsOfPaces(table: readonly NamedPace[]): Problem[] {
     }
     if (heart && heart.of !== 'beats' && heart.to > 1) {
       found.push(
-        problem(
+        issue(
           'heart-rate-out-of-range',
           at('heart', 'to'),
           `“${pace.name}” goes above the whole of the heart rate. Shares end at 1.`,

@@ -1,24 +1,32 @@
+import type { Context } from '../context/context.js';
+import { resolve } from '../resolve/resolve.js';
 import { countBack, countWeeks } from '../../base/weeks.js';
 import { differenceInDays } from '../../base/civil-date.js';
 import { blockLength } from '../../rules/house-rules.js';
 import { formatPlain, formatWithUnit } from '../../base/format/format.js';
-import { examineDays } from './validate-days.js';
-import { examineEventLengths, examineEvents } from './validate-events.js';
-import { examinePaces } from './validate-paces.js';
-import { examineRules } from './validate-rules.js';
-import { type Problem, problem } from '../../spec/issue.js';
+import { validateDays } from './validate-days.js';
+import { validateEventLengths, validateEvents } from './validate-events.js';
+import { validatePaces } from './validate-paces.js';
+import { validateRules } from './validate-rules.js';
+import { type Issue, issue } from '../../spec/issue.js';
 import { LEAST_START } from '../resolve/suggest-volume.js';
-import type { Given, Wishes } from '../../spec/block-spec.js';
+import type { BlockSpec, ResolvedSpec } from '../../spec/block-spec.js';
 
 /**
- * What cannot make a block, looked at before anything is worked out. An empty
- * list means `settle` will succeed.
+ * What cannot make a block: contradictions, and what is beyond anyone. An empty
+ * list means that `layOut` will lay it out.
  */
-export function examineGiven(given: Given): Problem[] {
+export function validateSpec(given: BlockSpec): Issue[] {
+  const issues = validateGiven(given);
+  return issues.length > 0 ? issues : validateResolved(resolve(given).context);
+}
+
+/** What is looked at before anything is worked out; without issues, `resolve` will succeed. */
+function validateGiven(given: BlockSpec): Issue[] {
   return [
-    ...examineDates(given),
-    ...examineOwnPhases(given),
-    ...examineEventLengths(given.events ?? []),
+    ...validateDates(given),
+    ...validateOwnPhases(given),
+    ...validateEventLengths(given.events ?? []),
   ];
 }
 
@@ -26,11 +34,11 @@ export function examineGiven(given: Given): Problem[] {
 const FIRST_DAY = '1970-01-01';
 
 /** Dates that cannot make a block. */
-function examineDates({ race, start, weeks, weekStartsOn = 'monday' }: Given): Problem[] {
+function validateDates({ race, start, weeks, weekStartsOn = 'monday' }: BlockSpec): Issue[] {
   if (race.date === undefined) {
     if (start !== undefined) return [];
     return [
-      problem(
+      issue(
         'race-date-missing',
         ['race', 'date'],
         'Give the race a date, or fix the start of the block.',
@@ -41,11 +49,11 @@ function examineDates({ race, start, weeks, weekStartsOn = 'monday' }: Given): P
     const longest = countBack(race.date, weeks ?? blockLength.most, weekStartsOn);
     if (longest >= FIRST_DAY) return [];
     const message = `A block toward ${race.date} would begin before ${FIRST_DAY}. Choose a later race.`;
-    return [problem('date-out-of-range', ['race', 'date'], message)];
+    return [issue('date-out-of-range', ['race', 'date'], message)];
   }
   if (differenceInDays(race.date, start) < 0) {
     return [
-      problem(
+      issue(
         'race-before-start',
         ['race', 'date'],
         `The race on ${race.date} is before the start on ${start}. Move one of them.`,
@@ -55,7 +63,7 @@ function examineDates({ race, start, weeks, weekStartsOn = 'monday' }: Given): P
   const counted = countWeeks(start, race.date, weekStartsOn);
   if (counted < blockLength.least || counted > blockLength.most) {
     return [
-      problem(
+      issue(
         'weeks-out-of-range',
         ['start'],
         `From ${start} to ${race.date} are ${counted} weeks; a block has ${blockLength.least} to ${blockLength.most}. Move the start.`,
@@ -64,7 +72,7 @@ function examineDates({ race, start, weeks, weekStartsOn = 'monday' }: Given): P
   }
   if (weeks !== undefined && weeks !== counted) {
     return [
-      problem(
+      issue(
         'weeks-disagree',
         ['weeks'],
         `From ${start} to ${race.date} are ${counted} weeks, not ${weeks}. Leave out "weeks" or move the start.`,
@@ -74,15 +82,16 @@ function examineDates({ race, start, weeks, weekStartsOn = 'monday' }: Given): P
   return [];
 }
 
-/** Settled wishes that contradict themselves or are beyond anyone. An empty list: valid. */
-export function examineWishes(wishes: Wishes): Problem[] {
+/** A resolved spec that contradicts itself or is beyond anyone. */
+function validateResolved(context: Context): Issue[] {
+  const { spec } = context;
   return [
-    ...examineVolumes(wishes),
-    ...examinePins(wishes),
-    ...examineDays(wishes),
-    ...examineEvents(wishes),
-    ...examinePaces(wishes),
-    ...examineRules(wishes),
+    ...validateVolumes(spec),
+    ...validatePins(spec),
+    ...validateDays(spec),
+    ...validateEvents(context),
+    ...validatePaces(spec),
+    ...validateRules(spec),
   ];
 }
 
@@ -92,14 +101,14 @@ const MOST = {
   time: { week: 180_000, run: 36_000 },
 } as const;
 
-function examineVolumes({ athlete, volume, longRun }: Wishes): Problem[] {
+function validateVolumes({ athlete, volume, longRun }: ResolvedSpec): Issue[] {
   const most = MOST[athlete.basis];
   const say = (amount: number) => formatWithUnit(amount, { ...athlete, step: 1 });
-  const found: Problem[] = [];
+  const found: Issue[] = [];
   const within = (path: string[], amount: number, limit: number) => {
     if (amount <= limit) return;
     found.push(
-      problem(
+      issue(
         'amount-out-of-range',
         path,
         `${say(amount)} is beyond anyone; ${say(limit)} is the most. Check the figure and its unit.`,
@@ -109,7 +118,7 @@ function examineVolumes({ athlete, volume, longRun }: Wishes): Problem[] {
   const least = LEAST_START[athlete.basis];
   if (volume.start < least) {
     const message = `A start of ${formatPlain(volume.start, athlete)} is nothing to grow from; ${formatPlain(least, athlete)} is the least. Check the figure and its unit.`;
-    found.push(problem('start-too-low', ['volume', 'start'], message));
+    found.push(issue('start-too-low', ['volume', 'start'], message));
   }
   within(['volume', 'start'], volume.start, most.week);
   within(['volume', 'peak'], volume.peak, most.week);
@@ -117,7 +126,7 @@ function examineVolumes({ athlete, volume, longRun }: Wishes): Problem[] {
   within(['longRun', 'peak'], longRun.peak, most.run);
   if (volume.peak < volume.start) {
     found.push(
-      problem(
+      issue(
         'peak-below-start',
         ['volume', 'peak'],
         `The peak of ${say(volume.peak)} is below the start of ${say(volume.start)}. Raise the peak or lower the start.`,
@@ -126,7 +135,7 @@ function examineVolumes({ athlete, volume, longRun }: Wishes): Problem[] {
   }
   if (longRun.peak < longRun.start) {
     found.push(
-      problem(
+      issue(
         'long-run-peak-below-start',
         ['longRun', 'peak'],
         `The peak long run of ${say(longRun.peak)} is below the first of ${say(longRun.start)}. Raise the peak or lower the first.`,
@@ -136,16 +145,16 @@ function examineVolumes({ athlete, volume, longRun }: Wishes): Problem[] {
   return found;
 }
 
-function examinePins({ athlete, pins, weeks }: Wishes): Problem[] {
+function validatePins({ athlete, pins, weeks }: ResolvedSpec): Issue[] {
   const most = MOST[athlete.basis];
   const say = (amount: number) => formatWithUnit(amount, { ...athlete, step: 1 });
   const seen = new Set<number>();
   return pins.flatMap((pin, index) => {
-    const found: Problem[] = [];
+    const found: Issue[] = [];
     const at = (field: string) => ['pins', index, field];
     if (pin.week > weeks) {
       found.push(
-        problem(
+        issue(
           'pin-outside-block',
           at('week'),
           `Week ${pin.week} is outside the block of ${weeks} weeks. Choose 1 to ${weeks}, or unpin it.`,
@@ -154,13 +163,13 @@ function examinePins({ athlete, pins, weeks }: Wishes): Problem[] {
     }
     if (seen.has(pin.week)) {
       found.push(
-        problem('pin-twice', at('week'), `Week ${pin.week} is pinned twice. Keep one of the two.`),
+        issue('pin-twice', at('week'), `Week ${pin.week} is pinned twice. Keep one of the two.`),
       );
     }
     seen.add(pin.week);
     if ((pin.volume ?? 0) > most.week) {
       found.push(
-        problem(
+        issue(
           'amount-out-of-range',
           at('volume'),
           `${say(pin.volume ?? 0)} in week ${pin.week} is beyond anyone; ${say(most.week)} is the most.`,
@@ -169,7 +178,7 @@ function examinePins({ athlete, pins, weeks }: Wishes): Problem[] {
     }
     if ((pin.longRun ?? 0) > most.run) {
       found.push(
-        problem(
+        issue(
           'amount-out-of-range',
           at('longRun'),
           `${say(pin.longRun ?? 0)} in week ${pin.week} is beyond anyone; ${say(most.run)} is the most.`,
@@ -178,7 +187,7 @@ function examinePins({ athlete, pins, weeks }: Wishes): Problem[] {
     }
     if (pin.volume !== undefined && pin.longRun !== undefined && pin.longRun > pin.volume) {
       found.push(
-        problem(
+        issue(
           'pin-long-run-over-week',
           at('longRun'),
           `The long run of ${say(pin.longRun)} is more than week ${pin.week}’s ${say(pin.volume)}. Lower it or raise the week.`,
@@ -189,10 +198,10 @@ function examinePins({ athlete, pins, weeks }: Wishes): Problem[] {
   });
 }
 
-function examineOwnPhases({ phases }: Given): Problem[] {
+function validateOwnPhases({ phases }: BlockSpec): Issue[] {
   if (phases?.layout !== 'own' || (phases.own ?? []).length > 0) return [];
   return [
-    problem(
+    issue(
       'own-phases-missing',
       ['phases', 'own'],
       'Name at least one phase of your own, or choose a layout.',

@@ -1,7 +1,7 @@
-import type { Frame, FrameWeek } from '../frame/frame.js';
-import type { HouseRules } from '../../rules/house-rules.js';
 import { clean, floorTo, roundTo } from '../../base/round.js';
-import type { Wishes } from '../../spec/block-spec.js';
+import { growthLimit, recoveryLimit } from '../../rules/limits.js';
+import type { Context } from '../context/context.js';
+import type { Frame, FrameWeek } from '../frame/frame.js';
 import { growthSchools } from './growth-schools.js';
 import { type Rises, countRises } from './rises.js';
 
@@ -27,6 +27,19 @@ export interface LaidVolume {
   recovery: boolean;
 }
 
+/** How far a climb has come. Amounts in m or s. */
+interface Ascent {
+  context: Context;
+  frame: Frame;
+  rises: Rises;
+  /** Canonical amount to which weeks that are not pinned are rounded. */
+  step: number;
+  laid: LaidVolume[];
+  /** The last building week, and the heaviest of them. */
+  last: number;
+  top: number;
+}
+
 /**
  * Volumes of the weeks before the taper, laid forward week by week: each
  * building week rises from the last building week as the school has it, never
@@ -35,118 +48,118 @@ export interface LaidVolume {
  * it is made up later.
  *
  * @param step canonical amount to which unpinned weeks are rounded
- * @param perMetre the block's own amount in a metre of running: 1, or seconds
  */
-export function climb(
-  wishes: Wishes,
-  rules: HouseRules,
-  frame: Frame,
-  step: number,
-  perMetre: number,
-): LaidVolume[] {
-  const { volume: wish, pins } = wishes;
+export function climb(context: Context, frame: Frame, step: number): LaidVolume[] {
+  const { start } = context.spec.volume;
+  const rises = countRises(frame, context.spec.volume);
+  const ascent: Ascent = { context, frame, rises, step, laid: [], last: start, top: start };
+  for (const week of frame.weeks.slice(0, frame.taperStart)) take(ascent, week);
+  return ascent.laid;
+}
+
+function take(ascent: Ascent, week: FrameWeek): void {
+  const next = nextWeek(ascent, week);
+  const volume = next.rule === 'pin' ? next.volume : Math.max(next.volume, leastOf(ascent, week));
+  ascent.laid.push({ ...next, volume });
+  // A short first week stands for the start it was taken from.
+  const stands = next.rule !== 'short-first-week' && next.rule !== 'event';
+  if (!next.recovery && stands) ascent.last = fullWeek(volume, week.length);
+  ascent.top = Math.max(ascent.top, ascent.last);
+}
+
+/** A week holds at least the long run pinned in it, and the races in it. */
+function leastOf({ context: { spec, perMetre } }: Ascent, week: FrameWeek): number {
+  const pinned = spec.pins.findLast((pin) => pin.week === week.number)?.longRun ?? 0;
+  return pinned + week.raced * perMetre;
+}
+
+function nextWeek(ascent: Ascent, week: FrameWeek): LaidVolume {
+  const { context, last, laid } = ascent;
+  const index = laid.length;
+  const pin = pinOf(ascent, week.number);
+  if (pin !== undefined) {
+    return { volume: pin, rule: 'pin', recovery: index > 0 && countsAsRecovery(ascent, pin) };
+  }
+  if (week.running !== 1) return cutByEvent(ascent, week);
+  if (index === 0) return firstWeek(ascent, week.length);
+  const { recovery } = context.spec.volume;
+  if (week.kind === 'recovery') {
+    const volume = roundTo(recoveryLimit(last, recovery.depth), ascent.step);
+    return { volume, rule: 'recovery', recovery: true };
+  }
+  return isRested(ascent) && recovery.reEntry === 'resume'
+    ? { volume: Math.min(last, ceiling(ascent, index)), rule: 're-entry', recovery: false }
+    : rise(ascent);
+}
+
+/** True after a recovery week, and after one that an event cut. */
+function isRested({ laid, frame }: Ascent): boolean {
+  const previous = laid.at(-1);
+  const cut = previous?.rule === 'event' && (frame.weeks[laid.length - 1]?.running ?? 1) < 1;
+  return cut || previous?.recovery === true;
+}
+
+function pinOf({ context: { spec } }: Ascent, number: number): number | undefined {
+  return spec.pins.find((pin) => pin.week === number)?.volume;
+}
+
+/** True for a week so far below the last building week that it rests the legs. */
+function countsAsRecovery({ context: { rules }, last }: Ascent, volume: number): boolean {
+  return volume <= recoveryLimit(last, rules.recovery.leastDepth) * (1 + 1e-9);
+}
+
+function cutByEvent(ascent: Ascent, { kind, running, length }: FrameWeek): LaidVolume {
+  const { context, last, step, laid } = ascent;
+  const { depth } = context.spec.volume.recovery;
+  const usual = kind === 'recovery' ? recoveryLimit(last, depth) : last;
+  const volume = roundTo((usual * running * length) / 7, step);
+  return { volume, rule: 'event', recovery: laid.length > 0 && countsAsRecovery(ascent, volume) };
+}
+
+function firstWeek({ context: { spec }, step }: Ascent, length: number): LaidVolume {
+  const { start } = spec.volume;
+  if (length === 7) return { volume: start, rule: 'start', recovery: false };
+  const volume = roundTo((start * length) / 7, step);
+  return { volume, rule: 'short-first-week', recovery: false };
+}
+
+function rise(ascent: Ascent): LaidVolume {
+  const { context, last, rises, step } = ascent;
+  const index = ascent.laid.length;
+  const wish = context.spec.volume;
+  const most = ceiling(ascent, index);
+  if (last >= most) return { volume: most, rule: 'held', recovery: false };
   const school = growthSchools[wish.growth.school];
-  const rises = countRises(frame, wish);
-  const pinned = new Map(pins.map((pin) => [pin.week, pin.volume]));
-  const longest = new Map(pins.map((pin) => [pin.week, pin.longRun ?? 0]));
-  const laid: LaidVolume[] = [];
-  let last = wish.start;
-  let top = wish.start;
-
-  for (const [index, week] of frame.weeks.slice(0, frame.taperStart).entries()) {
-    const next = layWeek(index);
-    // A week holds at least the long run pinned in it, and the races in it.
-    const least = (longest.get(week.number) ?? 0) + week.raced * perMetre;
-    const volume = next.rule === 'pin' ? next.volume : Math.max(next.volume, least);
-    laid.push({ ...next, volume });
-    // A short first week stands for the start it was taken from.
-    const stands = next.rule !== 'short-first-week' && next.rule !== 'event';
-    if (!next.recovery && stands) last = fullWeek(volume, week.length);
-    top = Math.max(top, last);
+  const stand = { last, start: wish.start, peak: wish.peak, taken: rises.before(index) };
+  const wished = school.next({ ...stand, needed: neededAhead(ascent, index) }, wish.growth);
+  const capped = school.keepsCap ? growthLimit(last, wish.growth.cap) : Infinity;
+  if (wished >= most * (1 - 1e-9) && most <= capped * (1 + 1e-9)) {
+    return { volume: most, rule: 'peak', recovery: false };
   }
-  return laid;
+  const volume = Math.min(roundTo(wished, step), Math.max(last, floorTo(capped, step)), most);
+  return { volume: clean(volume), rule: 'rise', recovery: false };
+}
 
-  function layWeek(index: number): LaidVolume {
-    const week = frame.weeks[index];
-    const pin = pinned.get(index + 1);
-    if (pin !== undefined) {
-      const low = pin <= last * (1 - rules.recovery.leastDepth) * (1 + 1e-9);
-      return { volume: pin, rule: 'pin', recovery: index > 0 && low };
+/** After the first peak week nothing climbs past what was reached. */
+function ceiling({ context: { spec }, rises, top }: Ascent, index: number): number {
+  return index > rises.peakIndex ? Math.min(spec.volume.peak, top) : spec.volume.peak;
+}
+
+/** The steepest growth that a heavier pin or the peak ahead asks for. */
+function neededAhead(ascent: Ascent, index: number): number {
+  const { context, frame, rises, last } = ascent;
+  const { pins, volume } = context.spec;
+  const anchors = [[Math.max(index, rises.peakIndex), ceiling(ascent, index)] as const];
+  for (const { week, volume: pin } of pins) {
+    if (pin !== undefined && week - 1 > index && week <= frame.taperStart) {
+      anchors.push([week - 1, Math.min(pin, volume.peak)]);
     }
-    if (week && week.running !== 1) return cutByEvent(week);
-    if (index === 0) return firstWeek(week?.length ?? 7);
-    if (week?.kind === 'recovery') {
-      return {
-        volume: roundTo(last * (1 - wish.recovery.depth), step),
-        rule: 'recovery',
-        recovery: true,
-      };
-    }
-    const previous = laid[index - 1];
-    const cut = previous?.rule === 'event' && (frame.weeks[index - 1]?.running ?? 1) < 1;
-    const rested = cut || previous?.recovery === true;
-    const resumes = rested && wish.recovery.reEntry === 'resume';
-    if (resumes)
-      return { volume: Math.min(last, ceiling(index)), rule: 're-entry', recovery: false };
-    return rise(index);
   }
-
-  function cutByEvent({ kind, running, length }: FrameWeek): LaidVolume {
-    const usual = kind === 'recovery' ? last * (1 - wish.recovery.depth) : last;
-    const volume = roundTo((usual * running * length) / 7, step);
-    const low = volume <= last * (1 - rules.recovery.leastDepth) * (1 + 1e-9);
-    return { volume, rule: 'event', recovery: laid.length > 0 && low };
-  }
-
-  function firstWeek(length: number): LaidVolume {
-    if (length === 7) return { volume: wish.start, rule: 'start', recovery: false };
-    return {
-      volume: roundTo((wish.start * length) / 7, step),
-      rule: 'short-first-week',
-      recovery: false,
-    };
-  }
-
-  function rise(index: number): LaidVolume {
-    const most = ceiling(index);
-    if (last >= most) return { volume: most, rule: 'held', recovery: false };
-    const wished = school.next(
-      {
-        last,
-        start: wish.start,
-        peak: wish.peak,
-        taken: rises.before(index),
-        needed: neededAhead(index, rises),
-      },
-      wish.growth,
-    );
-    const capped = school.keepsCap ? last * (1 + wish.growth.cap) : Infinity;
-    if (wished >= most * (1 - 1e-9) && most <= capped * (1 + 1e-9)) {
-      return { volume: most, rule: 'peak', recovery: false };
-    }
-    const volume = Math.min(roundTo(wished, step), Math.max(last, floorTo(capped, step)), most);
-    return { volume: clean(volume), rule: 'rise', recovery: false };
-  }
-
-  /** After the first peak week nothing climbs past what was reached. */
-  function ceiling(index: number): number {
-    return index > rises.peakIndex ? Math.min(wish.peak, top) : wish.peak;
-  }
-
-  /** The steepest growth that a heavier pin or the peak ahead asks for. */
-  function neededAhead(index: number, { peakIndex, before }: Rises): number {
-    const anchors = [[Math.max(index, peakIndex), ceiling(index)] as const];
-    for (const [number, pin] of pinned) {
-      if (pin !== undefined && number - 1 > index && number <= frame.taperStart) {
-        anchors.push([number - 1, Math.min(pin, wish.peak)]);
-      }
-    }
-    const growths = anchors.map(([anchor, amount]) => {
-      const steps = Math.max(1, before(anchor + 1) - before(index));
-      return (amount / last) ** (1 / steps) - 1;
-    });
-    return Math.max(...growths);
-  }
+  const growths = anchors.map(([anchor, amount]) => {
+    const steps = Math.max(1, rises.before(anchor + 1) - rises.before(index));
+    return (amount / last) ** (1 / steps) - 1;
+  });
+  return Math.max(...growths);
 }
 
 /** What a short week would be over seven days. */

@@ -1,8 +1,7 @@
-import { type Frame, layFrame } from '../frame/frame.js';
 import { countBack } from '../../base/weeks.js';
-import type { EventDays } from '../events/event-days.js';
-import { type HouseRules, blockLength } from '../../rules/house-rules.js';
-import type { Wishes } from '../../spec/block-spec.js';
+import { blockLength } from '../../rules/house-rules.js';
+import type { Context } from '../context/context.js';
+import { type Frame, frameWeeks } from '../frame/frame.js';
 import { countRises } from './rises.js';
 
 /** Whether the peak can be reached under the cap, and the three ways out. */
@@ -23,14 +22,9 @@ export interface Feasibility {
  *
  * @example s = 55 km, k = 92 km, b = 5, cap 10 %: needed 10.8 %, reachable 88 578 m
  */
-export function feasibility(
-  wishes: Wishes,
-  rules: HouseRules,
-  frame: Frame,
-  days: EventDays,
-): Feasibility {
-  const { start, peak, growth } = wishes.volume;
-  const { count } = countRises(frame, wishes.volume);
+export function feasibility(context: Context, frame: Frame): Feasibility {
+  const { start, peak, growth } = context.spec.volume;
+  const { count } = countRises(frame, context.spec.volume);
   const reachablePeak = Math.round(reach(start, growth.cap, count));
   const neededGrowth = neededFor(start, peak, count);
   const feasible = neededGrowth !== null && neededGrowth <= growth.cap * (1 + 1e-9) + 1e-12;
@@ -39,7 +33,7 @@ export function feasibility(
     neededGrowth,
     cap: growth.cap,
     reachablePeak,
-    extraWeeks: feasible ? 0 : extraWeeks(wishes, rules, days),
+    extraWeeks: feasible ? 0 : extraWeeks(context),
   };
 }
 
@@ -53,17 +47,13 @@ function reach(start: number, cap: number, rises: number): number {
 }
 
 /** Lays longer frames until one has rises enough: recovery weeks cost weeks too. */
-function extraWeeks(wishes: Wishes, rules: HouseRules, days: EventDays): number | null {
-  const { start, peak, growth } = wishes.volume;
+function extraWeeks({ spec, rules, eventDays }: Context): number | null {
+  const { start, peak, growth } = spec.volume;
   if (growth.cap <= 0) return null;
-  for (let weeks = wishes.weeks + 1; weeks <= blockLength.most; weeks++) {
-    const longer = {
-      ...wishes,
-      weeks,
-      start: countBack(wishes.race.date, weeks, wishes.weekStartsOn),
-    };
-    const { count } = countRises(layFrame(longer, rules, days), wishes.volume);
-    if (reach(start, growth.cap, count) >= peak * (1 - 1e-9)) return weeks - wishes.weeks;
+  for (let weeks = spec.weeks + 1; weeks <= blockLength.most; weeks++) {
+    const longer = { ...spec, weeks, start: countBack(spec.race.date, weeks, spec.weekStartsOn) };
+    const { count } = countRises(frameWeeks(longer, rules, eventDays), spec.volume);
+    if (reach(start, growth.cap, count) >= peak * (1 - 1e-9)) return weeks - spec.weeks;
   }
   return null;
 }

@@ -1,13 +1,5 @@
-/** What the coach may set of a school's growth. */
-export interface GrowthSettings {
-  /** Most growth over the last building week. */
-  cap: number;
-  /** Rise of the schools that climb by a fixed amount, m or s. */
-  step: number;
-  /** Weeks a step is held. */
-  hold: number;
-}
-
+import type { GrowthSettings } from '../../spec/block-spec.js';
+import type { GrowthSchoolName } from '../../spec/choices.js';
 /** Where a rise stands in the climb to the peak. Amounts in m or s. */
 export interface Rise {
   /** Volume of the last building week. */
@@ -33,7 +25,7 @@ export interface GrowthSchool {
 /** Rises in which `straight-to-peak` is at the top. */
 const STRAIGHT_RISES = 3;
 
-const schools = {
+export const growthSchools: Readonly<Record<GrowthSchoolName, GrowthSchool>> = {
   percentage: {
     title: 'Percentage',
     why: 'The same small rise each week under a cap; gentle, and slow for those who start low.',
@@ -68,8 +60,5 @@ const schools = {
       return taken % 2 === 0 ? last * (1 + up) : last * (1 - cap / 2);
     },
   },
-} as const satisfies Record<string, GrowthSchool>;
+};
 
-export type GrowthSchoolName = keyof typeof schools;
-export const growthSchools: Readonly<Record<GrowthSchoolName, GrowthSchool>> = schools;
-export const growthSchoolNames = Object.keys(schools) as [GrowthSchoolName, ...GrowthSchoolName[]];

@@ -1,9 +1,7 @@
-import type { Frame } from '../frame/frame.js';
-import type { HouseRules } from '../../rules/house-rules.js';
-import { layoutStep } from '../../rules/layout-step.js';
 import { roundTo } from '../../base/round.js';
 import { shownUnit } from '../../base/measure.js';
-import type { Wishes } from '../../spec/block-spec.js';
+import type { Context } from '../context/context.js';
+import type { Frame, FrameWeek } from '../frame/frame.js';
 import { type LaidVolume, climb } from './climb.js';
 
 /**
@@ -11,20 +9,17 @@ import { type LaidVolume, climb } from './climb.js';
  * costs the coach nothing; where rounding under the cap would fall short of
  * what the cap allows, in tenths, and at last to the metre or second.
  */
-export function layVolume(
-  wishes: Wishes,
-  rules: HouseRules,
-  frame: Frame,
-  perMetre: number,
-): LaidVolume[] {
-  const step = layoutStep(wishes.athlete, rules);
-  const tenth = shownUnit(wishes.athlete) / 10;
-  const exact = climb(wishes, rules, frame, FINEST, perMetre);
+export function layVolume(context: Context, frame: Frame): LaidVolume[] {
+  const { spec, step } = context;
+  const tenth = shownUnit(spec.athlete) / 10;
+  const exact = climb(context, frame, FINEST);
   const best = heaviest(exact);
-  const least = best < wishes.volume.peak ? best - step : best;
-  const rounded = [step, tenth].map((each) => climb(wishes, rules, frame, each, perMetre));
+  const least = best < spec.volume.peak ? best - step : best;
+  const rounded = [step, tenth].map((each) => climb(context, frame, each));
   const climbed = rounded.find((weeks) => heaviest(weeks) >= least - 1e-6) ?? exact;
-  return [...climbed, ...descend(wishes, frame, heaviest(climbed), step, perMetre)];
+  const top = heaviest(climbed);
+  const down = frame.weeks.slice(frame.taperStart).map((week) => descend(context, week, top));
+  return [...climbed, ...down];
 }
 
 /** Canonical metres or seconds: below this nobody measures. */
@@ -35,18 +30,12 @@ function heaviest(weeks: readonly LaidVolume[]): number {
   return Math.max(0, ...weeks.map(({ volume }) => volume));
 }
 
-function descend(
-  wishes: Wishes,
-  frame: Frame,
-  top: number,
-  step: number,
-  perMetre: number,
-): LaidVolume[] {
-  return frame.weeks.slice(frame.taperStart).map(({ number, kind, taperShare, running, raced }) => {
-    const pin = wishes.pins.find(({ week }) => week === number);
-    if (pin?.volume !== undefined) return { volume: pin.volume, rule: 'pin', recovery: false };
-    const planned = roundTo(top * taperShare * Math.min(1, running), step);
-    const volume = Math.max(planned, (pin?.longRun ?? 0) + raced * perMetre);
-    return { volume, rule: kind === 'race' ? 'race' : 'taper', recovery: false };
-  });
+/** A week of the taper, from a heaviest week of `top`. */
+function descend({ spec, step, perMetre }: Context, week: FrameWeek, top: number): LaidVolume {
+  const { number, kind, taperShare, running, raced } = week;
+  const pin = spec.pins.find((each) => each.week === number);
+  if (pin?.volume !== undefined) return { volume: pin.volume, rule: 'pin', recovery: false };
+  const planned = roundTo(top * taperShare * Math.min(1, running), step);
+  const volume = Math.max(planned, (pin?.longRun ?? 0) + raced * perMetre);
+  return { volume, rule: kind === 'race' ? 'race' : 'taper', recovery: false };
 }

@@ -1,19 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { layFrame } from '../frame/frame.js';
-import { eventDays } from '../events/event-days.js';
-import { defaultHouseRules } from '../../rules/house-rules.js';
-import { settle } from '../resolve/resolve.js';
+import { resolve } from '../resolve/resolve.js';
 import { marathon } from '../../testing/examples.js';
-import type { Given, Wishes } from '../../spec/block-spec.js';
+import type { BlockSpec } from '../../spec/block-spec.js';
 import { feasibility } from './feasibility.js';
 import { countRises } from './rises.js';
 
-const settled = (given: Given): Wishes => settle(given).wishes;
-const frameOf = (wishes: Wishes) =>
-  layFrame(wishes, defaultHouseRules, eventDays(wishes.events, defaultHouseRules));
-const risesOf = (volume: Given['volume']) => {
-  const wishes = settled({ ...marathon, volume: { ...marathon.volume, ...volume } });
-  const { count, peakIndex } = countRises(frameOf(wishes), wishes.volume);
+const risesOf = (volume: BlockSpec['volume']) => {
+  const given = { ...marathon, volume: { ...marathon.volume, ...volume } };
+  const { context, frame } = resolve(given);
+  const { count, peakIndex } = countRises(frame, context.spec.volume);
   return { count, peakWeek: peakIndex + 1 };
 };
 
@@ -45,9 +40,9 @@ describe('counting rises', () => {
 });
 
 describe('feasibility', () => {
-  const of = (given: Given) => {
-    const wishes = settled(given);
-    return feasibility(wishes, defaultHouseRules, frameOf(wishes), new Map());
+  const of = (given: BlockSpec) => {
+    const { context, frame } = resolve(given);
+    return feasibility(context, frame);
   };
 
   it('needs no growth where the peak is the start', () => {

@@ -1,5 +1,5 @@
 import type { Frame } from '../frame/frame.js';
-import type { VolumeWish } from '../../spec/block-spec.js';
+import type { VolumeSpec } from '../../spec/block-spec.js';
 
 /** The rises of a block: weeks in which volume may grow. */
 export interface Rises {
@@ -20,7 +20,7 @@ export interface Rises {
  */
 export function countRises(
   frame: Frame,
-  wish: Pick<VolumeWish, 'holdAtPeak' | 'peakWeek' | 'recovery'>,
+  wish: Pick<VolumeSpec, 'holdAtPeak' | 'peakWeek' | 'recovery'>,
 ): Rises {
   const before = frame.weeks.slice(0, frame.taperStart);
   const mayRise = weeksThatRise(frame, wish);
@@ -38,7 +38,7 @@ export function countRises(
 }
 
 /** For each week before the taper, whether volume may grow in it. */
-export function weeksThatRise(frame: Frame, wish: Pick<VolumeWish, 'recovery'>): boolean[] {
+export function weeksThatRise(frame: Frame, wish: Pick<VolumeSpec, 'recovery'>): boolean[] {
   const before = frame.weeks.slice(0, frame.taperStart);
   return before.map((week, index) => {
     const previous = before[index - 1];

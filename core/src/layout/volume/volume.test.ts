@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { layOut } from '../../lay-out/lay-out.js';
+import { layOut } from '../../lay-out.js';
 import { layPhases } from '../phases/lay-phases.js';
 import { marathon } from '../../testing/examples.js';
-import type { Given, RecoveryWish } from '../../spec/block-spec.js';
-import { type GrowthSchoolName, growthSchools } from './growth-schools.js';
+import type { BlockSpec, RecoverySpec } from '../../spec/block-spec.js';
+import { type GrowthSchoolName } from '../../spec/choices.js';
+import { growthSchools } from './growth-schools.js';
 import { recoveryWeeks } from '../frame/recovery-weeks.js';
 
-const every = (weeks: RecoveryWish['every']): RecoveryWish => ({
+const every = (weeks: RecoverySpec['every']): RecoverySpec => ({
   every: weeks,
   depth: 0.25,
   reEntry: 'resume',
@@ -33,7 +34,7 @@ describe('recovery weeks', () => {
   });
 
   it('re-enters at the last building week, or one step above it', () => {
-    const block = (reEntry: RecoveryWish['reEntry']) =>
+    const block = (reEntry: RecoverySpec['reEntry']) =>
       layOut({ ...marathon, volume: { ...marathon.volume, recovery: { ...every(4), reEntry } } })
         .weeks;
     expect(block('resume')[4]?.volume).toBe(block('resume')[2]?.volume);
@@ -61,7 +62,7 @@ describe('growth schools, one rise worked by hand', () => {
 
   it('never climb past the peak', () => {
     for (const school of Object.keys(growthSchools) as GrowthSchoolName[]) {
-      const given: Given = { ...marathon, volume: { ...marathon.volume, growth: { school } } };
+      const given: BlockSpec = { ...marathon, volume: { ...marathon.volume, growth: { school } } };
       const heaviest = Math.max(...layOut(given).weeks.map(({ volume }) => volume));
       expect(heaviest, school).toBeLessThanOrEqual(92_000);
     }

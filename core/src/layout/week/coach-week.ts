@@ -2,10 +2,10 @@ import { type CivilDate, addDays, differenceInDays } from '../../base/civil-date
 import { type Weekday, shiftWeekday, weekdayOf, weekdays } from '../../base/weekday.js';
 import { startOfWeek } from '../../base/weeks.js';
 import { type PhaseKind, phaseCharacters } from '../../spec/phase-kinds.js';
-import type { Wishes } from '../../spec/block-spec.js';
-import { dayWishOf } from '../../spec/fixed-day.js';
+import type { ResolvedSpec } from '../../spec/block-spec.js';
+import { fixedDayOf } from '../../spec/fixed-day.js';
 import type { PatternDay } from '../../spec/pattern-day.js';
-import { fitWeek } from './place-days.js';
+import { placeDays } from './place-days.js';
 
 /** One date of the coach's week, before races, days away and amounts. */
 export interface WishedDay extends PatternDay {
@@ -16,7 +16,7 @@ export interface WishedDay extends PatternDay {
   plain: boolean;
 }
 
-/** A week's days as the coach wishes them. */
+/** A week's days as the coach spec them. */
 export type CoachWeek = (week: {
   start: CivilDate;
   length: number;
@@ -29,10 +29,10 @@ export type CoachWeek = (week: {
  * athlete cannot run give their role to another; what the coach fixed for a
  * date wins over all.
  */
-export function coachWeek(wishes: Wishes): CoachWeek {
-  const anchor = startOfWeek(wishes.start, wishes.weekStartsOn);
-  const roles = rolesOf(wishes);
-  const { byPhase = [] } = wishes.week;
+export function coachWeek(spec: ResolvedSpec): CoachWeek {
+  const anchor = startOfWeek(spec.start, spec.weekStartsOn);
+  const roles = rolesOf(spec);
+  const { byPhase = [] } = spec.week;
   // The weeks of a phase are alike where the cycle is a week.
   const alike = new Map<PhaseKind, readonly PatternDay[]>();
   return ({ start, length, phase: { kind } }) => {
@@ -43,7 +43,7 @@ export function coachWeek(wishes: Wishes): CoachWeek {
     if (whole) alike.set(kind, days);
     return fixDates(
       days.map((day, index) => wishedDay(day, addDays(start, index))),
-      wishes,
+      spec,
     );
 
     function fitted(): PatternDay[] {
@@ -52,7 +52,7 @@ export function coachWeek(wishes: Wishes): CoachWeek {
         { length },
         (_, index) => cycle[(first + index) % cycle.length] ?? REST,
       );
-      const free = offUnavailable(wished, weekdayOf(start), wishes.athlete.unavailable);
+      const free = offUnavailable(wished, weekdayOf(start), spec.athlete.unavailable);
       return atMostHard(free, own ? Infinity : phaseCharacters[kind].hardDays);
     }
   };
@@ -69,15 +69,15 @@ function wishedDay(
 const REST: PatternDay = { role: 'rest' };
 
 /** The block's own roles: its cycle, or the week its plain answers make. */
-export function rolesOf(wishes: Wishes): PatternDay[] {
-  return wishes.week.days ?? workedOut(wishes);
+export function rolesOf(spec: ResolvedSpec): PatternDay[] {
+  return spec.week.days ?? workedOut(spec);
 }
 
 /** Seven days from the first of the week on, from the plain answers. */
-function workedOut(wishes: Wishes): PatternDay[] {
-  const { longRunOn, qualityOn, runOn } = fitWeek(wishes);
+function workedOut(spec: ResolvedSpec): PatternDay[] {
+  const { longRunOn, qualityOn, runOn } = placeDays(spec);
   return weekdays.map((_, index): PatternDay => {
-    const day = shiftWeekday(wishes.weekStartsOn, index);
+    const day = shiftWeekday(spec.weekStartsOn, index);
     if (day === longRunOn) return { role: 'long' };
     if (qualityOn.includes(day)) return { role: 'quality' };
     return { role: runOn.includes(day) ? 'easy' : 'rest' };
@@ -125,10 +125,10 @@ function atMostHard(days: readonly PatternDay[], most: number): PatternDay[] {
   });
 }
 
-function fixDates(days: WishedDay[], wishes: Wishes): WishedDay[] {
-  if (wishes.days.length === 0) return days;
+function fixDates(days: WishedDay[], spec: ResolvedSpec): WishedDay[] {
+  if (spec.days.length === 0) return days;
   return days.map((day) => {
-    const { role, double, strength, addOn, cross } = dayWishOf(wishes.days, day.date);
+    const { role, double, strength, addOn, cross } = fixedDayOf(spec.days, day.date);
     return {
       ...day,
       fixed: role !== undefined,

@@ -1,10 +1,5 @@
-import { patternRoles } from '../../spec/pattern-day.js';
 import { type Weekday, daysUntilWeekday, shiftWeekday, weekdays } from '../../base/weekday.js';
-import type { Wishes } from '../../spec/block-spec.js';
-
-/** What a day may be: as the coach asks, or as races make it. */
-export const dayRoles = [...patternRoles, 'tune-up', 'test', 'race'] as const;
-export type DayRole = (typeof dayRoles)[number];
+import type { ResolvedSpec } from '../../spec/block-spec.js';
 
 /** The coach's week as it can be run: which weekdays run, and as what. */
 export interface WeekPattern {
@@ -21,8 +16,8 @@ export interface WeekPattern {
  * between. The rest of the run days go first to the days before hard ones, so
  * that rest falls after them.
  */
-export function fitWeek(wishes: Wishes): WeekPattern {
-  const { week, athlete, weekStartsOn } = wishes;
+export function placeDays(spec: ResolvedSpec): WeekPattern {
+  const { week, athlete, weekStartsOn } = spec;
   const ordered = weekdays.map((_, index) => shiftWeekday(weekStartsOn, index));
   const free = ordered.filter((day) => !athlete.unavailable.includes(day));
   const open = free.filter((day) => !week.restOn.includes(day));
@@ -66,18 +61,3 @@ function restWorth(day: Weekday, hard: ReadonlySet<Weekday>): number {
   const before = hard.has(shiftWeekday(day, 1)) ? 2 : 0;
   return after - before;
 }
-
-/** What each role is called on a day. */
-export const dayRoleWords: Readonly<Record<DayRole, string>> = {
-  long: 'long run',
-  quality: 'quality',
-  'semi-long': 'semi-long',
-  easy: 'easy',
-  'short-easy': 'short easy',
-  recovery: 'recovery run',
-  'cross-train': 'cross-training',
-  rest: 'rest',
-  'tune-up': 'race on the way',
-  test: 'test',
-  race: 'race',
-};

@@ -1,5 +1,5 @@
-import { rememberLast } from '../../base/memoize-last.js';
-import { QUICKEST_PACE } from '../../paces/named-pace.js';
+import { memoizeLast } from '../../base/memoize-last.js';
+import { QUICKEST_PACE } from '../../paces/pace-range.js';
 import { METRES_PER_MILE } from '../../base/measure.js';
 import { sum } from '../../base/apportion.js';
 import { printAmount, printTarget } from '../shorthand/print-session.js';
@@ -72,7 +72,7 @@ export function sessionTotals(parts: readonly Part[], paces: SessionPaces): Sess
 }
 
 /** Worked out once for the same paces: a session comes again on many days of a block. */
-const totalsAt = rememberLast((_: SessionPaces) => new Map<readonly Part[], SessionTotals>());
+const totalsAt = memoizeLast((_: SessionPaces) => new Map<readonly Part[], SessionTotals>());
 
 function workedOut(parts: readonly Part[], paces: SessionPaces): SessionTotals {
   const { laid, unknown } = lay(parts, paces, { take: 'most', oneByOne: false });

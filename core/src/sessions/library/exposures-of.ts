@@ -1,4 +1,4 @@
-import type { NamedPace } from '../../paces/named-pace.js';
+import type { NamedPace } from '../../spec/named-pace.js';
 import { type SessionTotals, sessionTotals } from '../breakdown/lay-session.js';
 import { sessionOf } from '../shorthand/parse-session.js';
 import { nameParts } from '../shorthand/link-paces.js';

@@ -1,3 +1,4 @@
+import type { WayName } from '../../spec/choices.js';
 import type { Way } from './way.js';
 import { fewerFaster } from './ways/fewer-faster.js';
 import { longer } from './ways/longer.js';
@@ -9,7 +10,7 @@ import { onOff } from './ways/on-off.js';
 import { sameTotal } from './ways/same-total.js';
 
 /** Every way a family of sessions can go on. Adding one is one file and one line here. */
-export const ways = {
+export const ways: Readonly<Record<WayName, Way>> = {
   longer,
   'longer-repetitions': longerRepetitions,
   'same-total': sameTotal,
@@ -18,7 +19,4 @@ export const ways = {
   'longer-hill': longerHill,
   'on-off': onOff,
   'more-at-the-end': moreAtTheEnd,
-} as const satisfies Record<string, Way>;
-
-export type WayName = keyof typeof ways;
-export const wayNames = Object.keys(ways) as [WayName, ...WayName[]];
+};

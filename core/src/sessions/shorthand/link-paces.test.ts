@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { defaultPaces } from '../../paces/default-paces.js';
 import { defaultHouseRules } from '../../rules/house-rules.js';
-import { settle } from '../../layout/resolve/resolve.js';
+import { resolveSpec } from '../../layout/resolve/resolve.js';
 import { marathon } from '../../testing/examples.js';
 import { laySession, sessionTotals } from '../breakdown/lay-session.js';
 import { linkPaces, namePaces, paceNamed, shortPaceName } from './link-paces.js';
@@ -16,8 +16,8 @@ const read = (text: string): Session => {
   if (!found.ok) throw new Error(found.problem.message);
   return found.session;
 };
-const { wishes } = settle(marathon);
-const paces = sessionPacesOf(wishes, defaultHouseRules, wishes.start);
+const spec = resolveSpec(marathon);
+const paces = sessionPacesOf(spec, defaultHouseRules, spec.start);
 
 describe('names of paces in a session', () => {
   const renamed = defaultPaces.map((pace) =>
@@ -80,10 +80,10 @@ describe('race pace', () => {
 
   it('is what can be run today without a goal, and nothing without both', () => {
     const race = { ...marathon.race, goalTime: undefined };
-    const without = settle({ ...marathon, race }).wishes;
+    const without = resolveSpec({ ...marathon, race });
     const today = sessionPacesOf(without, defaultHouseRules, without.start);
     expect(today.find('race pace')?.pace).toBeCloseTo(today.find('marathon')?.pace ?? 0, 6);
-    const nothing = settle({ race }).wishes;
+    const nothing = resolveSpec({ race });
     const unknown = sessionPacesOf(nothing, defaultHouseRules, nothing.start);
     expect(unknown.find('race pace')).toBeUndefined();
   });

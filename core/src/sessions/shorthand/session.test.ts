@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { defaultPaces } from '../../paces/default-paces.js';
 import { defaultHouseRules } from '../../rules/house-rules.js';
-import { settle } from '../../layout/resolve/resolve.js';
+import { resolveSpec } from '../../layout/resolve/resolve.js';
 import { marathon } from '../../testing/examples.js';
 import { laySession } from '../breakdown/lay-session.js';
 import { readSession } from './parse-session.js';
@@ -15,8 +15,8 @@ const read = (text: string): Session => {
   if (!found.ok) throw new Error(`${text}: ${found.problem.message}`);
   return found.session;
 };
-const { wishes } = settle(marathon);
-const paces = sessionPacesOf(wishes, defaultHouseRules, wishes.start);
+const spec = resolveSpec(marathon);
+const paces = sessionPacesOf(spec, defaultHouseRules, spec.start);
 const lay = (text: string, take?: 'least' | 'most') => laySession(read(text), paces, take);
 
 /** Every kind of thing that can be written. */

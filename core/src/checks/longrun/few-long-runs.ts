@@ -1,0 +1,13 @@
+import type { Check } from '../common/check.js';
+import { nearPeak } from './long-runs-near-peak.js';
+
+/** Too few long runs near the longest. Value and limit: runs. */
+export const fewLongRuns = {
+  code: 'few-long-runs',
+  level: 'caution',
+  run(context) {
+    const { weeks, limits } = nearPeak(context);
+    const value = weeks.length;
+    return value < limits.least ? [{ weeks, value, limit: limits.least }] : [];
+  },
+} as const satisfies Check;

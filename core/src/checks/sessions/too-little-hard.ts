@@ -1,0 +1,18 @@
+import type { Check } from '../common/check.js';
+
+/** A speed phase with hardly anything quick in it. Value and limit: part of its building weeks. */
+export const tooLittleHard = {
+  code: 'too-little-hard',
+  level: 'note',
+  run({ block: { weeks, spec }, rules }) {
+    const limit = rules.sessions.leastWhenQuick;
+    const quick = weeks.filter(
+      ({ phase, kind, running }) => phase === 'speed' && kind === 'building' && running === 1,
+    );
+    const distance = quick.reduce((total, week) => total + week.distance, 0);
+    const hard = quick.reduce((total, week) => total + week.hardDistance, 0);
+    const value = distance > 0 ? hard / distance : 1;
+    if (spec.athlete.injured || spec.athlete.oftenHurt || value >= limit - 1e-9) return [];
+    return [{ weeks: quick.map(({ number }) => number), value, limit }];
+  },
+} as const satisfies Check;

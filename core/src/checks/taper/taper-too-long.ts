@@ -1,0 +1,14 @@
+import { raceRules } from '../../rules/house-rules.js';
+import type { Check } from '../common/check.js';
+import { taperWeeks, taperDays } from './taper-length.js';
+
+/** More days of taper than the distance bears. Value and limit: days. */
+export const taperTooLong = {
+  code: 'taper-too-long',
+  level: 'note',
+  run(context) {
+    const limit = raceRules(context.rules, context.block.spec.race.distance).taperDays.most;
+    const value = taperDays(context);
+    return value > limit ? [{ weeks: taperWeeks(context), value, limit }] : [];
+  },
+} as const satisfies Check;

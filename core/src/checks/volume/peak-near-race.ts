@@ -1,0 +1,14 @@
+import { raceRules } from '../../rules/house-rules.js';
+import type { Check } from '../common/check.js';
+import { lastPeak } from './peak-place.js';
+
+/** The last heaviest week too near the race. Value and limit: weeks to go. */
+export const peakNearRace = {
+  code: 'peak-near-race',
+  level: 'caution',
+  run(context) {
+    const limit = raceRules(context.rules, context.block.spec.race.distance).peakWeeksOut.least;
+    const peak = lastPeak(context);
+    return peak && peak.toGo < limit ? [{ weeks: [peak.number], value: peak.toGo, limit }] : [];
+  },
+} as const satisfies Check;

@@ -1,0 +1,96 @@
+import { describe, expect, it } from 'vitest';
+import { fixesOf, layOut } from '../../lay-out.js';
+import { applyChange } from '../change.js';
+import { marathon } from '../../testing/examples.js';
+import type { FixedDay } from '../../spec/fixed-day.js';
+import { patternDays } from '../pattern.js';
+import { resolveSpec } from '../../layout/resolve/resolve.js';
+import type { BlockSpec } from '../../spec/block-spec.js';
+import type { CheckCode } from '../../checks/registry.js';
+
+const day = (date: string, wish: Omit<FixedDay, 'date'>): Partial<BlockSpec> => ({
+  days: [{ date, ...wish }],
+});
+const withDoubles: Partial<BlockSpec> = {
+  week: { days: patternDays('six-with-doubles', resolveSpec(marathon)) },
+};
+
+/** For each check on days one block that it finds fault with, and a fix it is to offer. */
+const cases: readonly [CheckCode, Partial<BlockSpec>, RegExp][] = [
+  ['rest-before-hard', {}, /^Rest on Wednesdays$/],
+  ['hard-days-adjacent', day('2026-12-16', { role: 'quality' }), /^Swap Tue .* and Mon /],
+  ['semi-long-near-long', day('2026-12-16', { amount: 17_000 }), /^Leave Wed 16 Dec to the week$/],
+  ['run-too-short', day('2026-12-16', { amount: 2000 }), /^Leave Wed/],
+  ['doubles-too-soon', withDoubles, /^Run once a day$/],
+  [
+    'under-18-doubles',
+    { ...withDoubles, athlete: { ...marathon.athlete, birthYear: 2010 } },
+    /^Run once a day$/,
+  ],
+  [
+    'too-much-hard',
+    day('2026-12-22', { session: '20 x 1000 m @ 10-km, 60 s jog' }),
+    /^Leave Tue 22 Dec to the week$/,
+  ],
+  ['too-little-hard', { sessions: [] }, /^Take the usual sessions of the speed phase$/],
+  ['too-little-hard', { week: { ...marathon.week, qualityOn: [] } }, /^Place the usual hard days$/],
+  [
+    'too-little-hard',
+    { sessions: [], week: { ...marathon.week, qualityOn: [] } },
+    /^Place the usual hard days with their sessions$/,
+  ],
+  [
+    'monotony',
+    {
+      week: { ...marathon.week, runDays: 7, restOn: [], qualityOn: [] },
+      overrides: { values: { 'week.mostMonotony': 1.323 } },
+    },
+    /^Rest on /,
+  ],
+  ['taper-not-quick', { week: { ...marathon.week, qualityOn: [] } }, /^Strides on Mon .*, Mon /],
+  ['race-pace-never', { sessions: [] }, /^Finish long runs at race pace$/],
+  [
+    'session-outside-days',
+    {
+      ...day('2026-12-17', { role: 'easy' }),
+      athlete: { ...marathon.athlete, unavailable: ['thursday'] },
+    },
+    /^Leave Thu/,
+  ],
+  ['quality-in-easy-phase', day('2026-12-17', { role: 'quality' }), /^Run T.* easy$/],
+  ['week-over-wish', day('2026-12-16', { amount: 40_000 }), /^Leave Wed/],
+  ['strength-before-hard', day('2026-12-14', { strength: true }), /^Strength after/],
+  ['fixed-day-overruled', day('2027-04-16', { role: 'quality' }), /^Leave Fri 16 Apr/],
+  ['unknown-pace', day('2026-12-16', { session: '5 km @ warp' }), /^Leave Wed/],
+  [
+    'hard-running-jump',
+    day('2027-01-19', { session: '9 x 1000 m @ 10-km, 90 s jog' }),
+    /^Leave Tue 19 Jan/,
+  ],
+  [
+    'cross-after-quality',
+    {
+      week: {
+        days: (['easy', 'quality', 'cross-train', 'rest', 'easy', 'easy', 'long'] as const).map(
+          (role) => ({ role }),
+        ),
+      },
+    },
+    /^Cross-train a day later$/,
+  ],
+];
+
+describe.each(cases)('%s', (code, change, label) => {
+  it('offers a fix that removes it', () => {
+    const block = layOut({ ...marathon, ...change });
+    const finding = block.findings.find(({ check }) => check === code);
+    expect(finding).toBeDefined();
+    const fixes = fixesOf(block, finding!);
+    const fix = fixes.find((each) => label.test(each.label));
+    expect(fixes.map((each) => each.label)).toContainEqual(expect.stringMatching(label));
+    const mended = layOut(applyChange(block.spec, fix!.change));
+    const same = (found: { check: string; weeks: number[] }) =>
+      found.check === code && found.weeks.join() === finding!.weeks.join();
+    expect(mended.findings.filter(same)).toEqual([]);
+  });
+});

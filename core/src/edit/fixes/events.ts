@@ -1,0 +1,51 @@
+import { differenceInDays, addDays } from '../../base/civil-date.js';
+import { unpin, withoutEvents } from './by-week.js';
+import { longestWithout } from '../../checks/events/test-missing.js';
+import { late } from '../../checks/events/test-too-late.js';
+import { nearRace } from '../../checks/events/tune-up-near-race.js';
+import type { FixesByCheck } from './fix.js';
+
+/** Fixes of the checks on races, tests and days away. */
+export const eventsFixes = {
+  'hard-effort-near-race': ({ weeks: [week = 1] }, context) => {
+    const { race } = context.block.spec;
+    return [
+      ...unpin(context, week, 'longRun'),
+      ...withoutEvents(
+        context,
+        ({ kind, from }) =>
+          (kind === 'tune-up-race' || kind === 'test') &&
+          differenceInDays(race.date, from) < context.rules.taper.quietDays,
+      ),
+    ];
+  },
+  'test-missing': (_, context) => {
+    const { spec, weeks } = context.block;
+    const { from, to } = longestWithout(context);
+    const middle = addDays(from, Math.floor(differenceInDays(to, from) / 2));
+    // At the end of a recovery week, when the legs are rested, else in the middle.
+    const rested = weeks
+      .filter(({ recovery, start }) => recovery && start > from && addDays(start, 6) < to)
+      .map(({ start }) => addDays(start, 5))
+      .sort((a, b) => away(a) - away(b))[0];
+    const day = rested ?? middle;
+    const distance =
+      spec.race.distance >= 10_000 ? 5000 : spec.race.distance >= 3000 ? 3000 : 1500;
+    const test = { kind: 'test', name: 'Time trial', from: day, distance } as const;
+    return [{ label: `Place a test on ${day}`, change: { events: [...spec.events, test] } }];
+
+    function away(date: string): number {
+      return Math.abs(differenceInDays(date, middle));
+    }
+  },
+  'test-too-late': ({ value }, context) => {
+    const found = late(context).filter((each) => each.value === value);
+    return withoutEvents(context, (event) => found.some((each) => each.event === event));
+  },
+  'tune-up-near-race': ({ value }, context) => {
+    const near = nearRace(context).filter((each) => each.value === value);
+    return withoutEvents(context, (event) => near.some((each) => each.event === event));
+  },
+} satisfies FixesByCheck;
+
+

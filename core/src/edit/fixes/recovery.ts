@@ -1,0 +1,62 @@
+import { pinAt, recovery, unpin, withoutEvents, percent } from './by-week.js';
+import { lastDay } from '../../spec/event.js';
+import { addDays } from '../../base/civil-date.js';
+import type { FixesByCheck } from './fix.js';
+
+/** Fixes of the checks on recovery weeks. */
+export const recoveryFixes = {
+  'jump-after-recovery': ({ weeks: [week = 2], limit }, context) => {
+    const before = context.block.weeks[week - 2]?.volume ?? 0;
+    const { leastDepth } = context.rules.recovery;
+    return [
+      recovery(context, 'Resume where it was', { reEntry: 'resume' }),
+      recovery(context, 'Take less off in recovery weeks', { depth: leastDepth }),
+      ...pinAt(context, week, 'volume', before * (1 + limit)),
+      ...unpin(context, week, 'volume'),
+      ...unpin(context, week - 1, 'volume'),
+    ];
+  },
+  'no-recovery-week': ({ weeks: [first = 1], limit }, context) => {
+    const { every } = context.rules.recovery;
+    const due = context.block.weeks.filter(({ recoveryDue }) => recoveryDue);
+    const middle = first + Math.min(limit, every - 1);
+    const placed = [...due.map(({ number }) => number), middle].sort((a, b) => a - b);
+    return [
+      recovery(context, `Recover in week ${middle}`, { weeks: placed }),
+      ...([4, 3] as const).map((each) =>
+        recovery(context, `Recover every ${each === 4 ? '4th' : '3rd'} week`, {
+          every: each,
+          weeks: undefined,
+        }),
+      ),
+    ];
+  },
+  'recovery-has-hard-day': ({ weeks: [week = 1] }, context) => {
+    const laid = context.block.weeks[week - 1];
+    if (!laid) return [];
+    const end = addDays(laid.start, laid.length - 1);
+    return withoutEvents(
+      context,
+      (event) =>
+        (event.kind === 'tune-up-race' || event.kind === 'test') &&
+        event.from <= end &&
+        lastDay(event) >= laid.start,
+    );
+  },
+  'recovery-too-shallow': ({ weeks: [week = 1], value, limit }, context) => {
+    const laid = context.block.weeks[week - 1]?.volume ?? 0;
+    return [
+      ...unpin(context, week, 'volume'),
+      recovery(context, `Take ${percent(limit)} off`, { depth: limit }),
+      ...pinAt(context, week, 'volume', (laid / (1 - value)) * (1 - limit)),
+    ];
+  },
+  'recovery-week-left-out': (_, context) => {
+    const { weeks, spec } = context.block;
+    const wished = spec.volume.recovery.weeks ?? [];
+    const kept = wished.filter((number) => weeks[number - 1]?.recoveryDue === true);
+    return [recovery(context, 'Wish only for those laid out', { weeks: kept })];
+  },
+} satisfies FixesByCheck;
+
+

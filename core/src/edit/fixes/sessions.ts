@@ -1,0 +1,33 @@
+import { freeDays, makeEasy } from './by-day.js';
+import { longRun } from './by-week.js';
+import { suggestUses } from '../../sessions/library/suggest-uses.js';
+import type { FixesByCheck } from './fix.js';
+
+/** Fixes of the checks on sessions. */
+export const sessionsFixes = {
+  'hard-running-jump': ({ weeks }, context) => [
+    ...freeDays(context, weeks, ['session']),
+    ...makeEasy(context, weeks),
+  ],
+  'race-pace-never': (_, context) => [
+    longRun(context, 'Finish long runs at race pace', { segment: 'race-pace-finish' }),
+  ],
+  'too-little-hard': (_, { block: { spec } }) => {
+    const others = spec.sessions.filter(({ phase }) => phase !== 'speed');
+    const usual = suggestUses(spec.race.distance).filter(({ phase }) => phase === 'speed');
+    const sessions = [...others, ...usual];
+    const placed = { week: { ...spec.week, qualityOn: undefined } };
+    return [
+      { label: 'Take the usual sessions of the speed phase', change: { sessions } },
+      { label: 'Place the usual hard days', change: placed },
+      { label: 'Place the usual hard days with their sessions', change: { ...placed, sessions } },
+    ];
+  },
+  'too-much-hard': ({ weeks }, context) => [
+    ...freeDays(context, weeks, ['session', 'role', 'amount']),
+    ...makeEasy(context, weeks),
+  ],
+  'unknown-pace': ({ weeks }, context) => freeDays(context, weeks, ['session']),
+} satisfies FixesByCheck;
+
+

@@ -1,0 +1,73 @@
+import { pinAt, unpin, volume, lengthen, percent, say } from './by-week.js';
+import { freeDays } from './by-day.js';
+import type { Fix, FixContext, FixesByCheck } from './fix.js';
+
+/** Fixes of the checks on volume. */
+export const volumeFixes = {
+  'growth-over-cap': ({ weeks: [week = 1], value, limit }, context) => {
+    const laid = context.block.weeks[week - 1]?.volume ?? 0;
+    const { growth } = context.block.spec.volume;
+    return [
+      ...pinAt(context, week, 'volume', (laid / (1 + value)) * (1 + limit)),
+      ...unpin(context, week, 'volume'),
+      ...(growth.school === 'percentage'
+        ? []
+        : [
+            volume(context, 'Grow by a percentage under the cap', {
+              growth: { ...growth, school: 'percentage' },
+            }),
+          ]),
+    ];
+  },
+  'not-feasible': ({ value }, context) => {
+    const { feasible, spec } = context.block;
+    const { start, growth } = spec.volume;
+    const peak = Math.max(start, value);
+    // A tenth of a per cent more, so that rounding does not fall short again.
+    const cap = Math.ceil((feasible.neededGrowth ?? 0) * 1000 + 1) / 1000;
+    return [
+      volume(context, `Settle for ${say(context, peak)}`, { peak, start: Math.min(start, peak) }),
+      ...lengthen(context, feasible.extraWeeks ?? 0),
+      ...(feasible.neededGrowth !== null && growth.school === 'percentage' && cap <= 1
+        ? [volume(context, `Grow up to ${percent(cap)} a week`, { growth: { ...growth, cap } })]
+        : []),
+      ...(spec.pins.length > 0 ? [{ label: 'Unpin every week', change: { pins: [] } }] : []),
+    ];
+  },
+  'peak-far-from-race': ({ limit }, context) => [
+    ...movePeak(context, limit),
+    volume(context, 'Hold the peak to the taper', { peakWeek: undefined, holdAtPeak: 1 }),
+    ...(context.block.spec.pins.length > 0
+      ? [{ label: 'Unpin every week', change: { pins: [] } }]
+      : []),
+  ],
+  'peak-near-race': ({ limit }, context) => movePeak(context, limit),
+  'start-above-held': ({ limit }, context) => [
+    ...unpin(context, 1, 'volume'),
+    volume(context, `Start at ${say(context, limit)}`, { start: limit }),
+    ...pinAt(context, 1, 'volume', limit),
+  ],
+  'too-long-at-peak': ({ limit }, context) => {
+    const { growth } = context.block.spec.volume;
+    const held = { holdAtPeak: limit, peakWeek: undefined };
+    return [
+      volume(context, `Hold ${limit} weeks`, held),
+      volume(context, 'Grow evenly to the peak', {
+        ...held,
+        growth: { ...growth, school: 'percentage' },
+      }),
+    ];
+  },
+  'volume-low-for-distance': ({ limit }, context) => [
+    volume(context, `Build to ${say(context, limit)}`, { peak: limit }),
+  ],
+  'week-over-wish': ({ weeks }, context) => [
+    ...freeDays(context, weeks, ['amount', 'session']),
+    ...weeks.flatMap((week) => unpin(context, week, 'volume')),
+  ],
+} satisfies FixesByCheck;
+
+function movePeak(context: FixContext, toGo: number): Fix[] {
+  const peakWeek = context.block.weeks.length - toGo;
+  return peakWeek >= 1 ? [volume(context, `Peak in week ${peakWeek}`, { peakWeek })] : [];
+}

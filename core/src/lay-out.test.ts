@@ -1,0 +1,303 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { differenceInDays } from './base/civil-date.js';
+import { anyWishes, marathon } from './testing/examples.js';
+import { sum } from './base/apportion.js';
+import type { Measure } from './base/measure.js';
+import { fullWeek } from './layout/volume/climb.js';
+import type { BlockSpec } from './spec/block-spec.js';
+import { validateSpec } from './layout/validate/validate.js';
+import { resolveSpec } from './layout/resolve/resolve.js';
+import type { Block } from './layout/block/block.js';
+import { layOut } from './lay-out.js';
+import { isBase } from './layout/block/is-base.js';
+import { showBlock } from './present/show.js';
+
+const runs = { numRuns: 160, seed: 20270418 };
+const measures: Measure[] = (['distance', 'time'] as const).flatMap((basis) =>
+  (['km', 'mi'] as const).flatMap((unit) =>
+    ([1, 0.5, 0.1] as const).map((step) => ({ basis, unit, step })),
+  ),
+);
+
+/** All of a block: with the words of every day, and the findings. */
+const written = (block: Block) => JSON.parse(JSON.stringify(block)) as unknown;
+
+describe('a marathon block of 18 weeks, worked by hand', () => {
+  const block = layOut(marathon);
+
+  it('counts back to Monday 14 December and forward to race week', () => {
+    expect(block.weeks.map(({ toGo }) => toGo)).toEqual([...Array(18).keys()].reverse());
+    expect(block.weeks[0]?.start).toBe('2026-12-14');
+    expect(block.weeks.at(-1)?.days.at(-1)).toMatchObject({ date: '2027-04-18', role: 'race' });
+  });
+
+  it('recovers every fourth week, and neither in the taper nor before it', () => {
+    const recovering = block.weeks.filter(({ recovery }) => recovery).map(({ number }) => number);
+    expect(recovering).toEqual([4, 8, 12]);
+  });
+
+  it('climbs evenly: ten rises from 55 to 92 km need 5.3 %', () => {
+    // Building weeks 1-3, 5-7, 9-11, 13-15; the first peak week is 14, so ten rises.
+    expect(block.feasible.neededGrowth).toBeCloseTo((92 / 55) ** (1 / 10) - 1, 9);
+    expect(block.feasible).toMatchObject({ feasible: true, extraWeeks: 0, cap: 0.1 });
+    const volumes = block.weeks.map(({ volume }) => volume / 1000);
+    expect(volumes).toEqual([
+      55, 58, 61, 46, 64, 67, 71, 53, 75, 79, 83, 62, 87, 92, 92, 83, 67, 41,
+    ]);
+  });
+
+  it('tapers by 10, 27.5 and 55 % of the heaviest week', () => {
+    expect(block.weeks.slice(-3).map(({ volume }) => volume)).toEqual([83_000, 67_000, 41_000]);
+  });
+
+  it('builds the long run to 32 km three weeks out, 65 and 40 % after', () => {
+    expect(block.weeks.at(-4)?.longRun).toBe(32_000);
+    expect(block.weeks.slice(-3).map(({ longRun }) => longRun)).toEqual([21_000, 13_000, 0]);
+  });
+
+  it('has nothing to complain of but rest on a Thursday and no test on the way', () => {
+    expect(block.findings.map(({ check }) => check)).toEqual(['rest-before-hard', 'test-missing']);
+  });
+});
+
+describe('feasibility', () => {
+  it('gives the three ways out when the cap is too low', () => {
+    const block = layOut({
+      ...marathon,
+      weeks: 12,
+      volume: { ...marathon.volume, growth: { school: 'percentage', cap: 0.05 } },
+    });
+    // Building weeks 1-3, 5-7, 9; peak from week 7: five rises.
+    expect(block.feasible.reachablePeak).toBe(Math.round(55_000 * 1.05 ** 5));
+    expect(block.feasible.neededGrowth).toBeCloseTo((92 / 55) ** (1 / 5) - 1, 9);
+    const extra = block.feasible.extraWeeks ?? 0;
+    const longer = (weeks: number) =>
+      layOut({
+        ...marathon,
+        weeks,
+        volume: { ...marathon.volume, growth: { school: 'percentage', cap: 0.05 } },
+      }).feasible.feasible;
+    expect(longer(12 + extra)).toBe(true);
+    expect(longer(12 + extra - 1)).toBe(false);
+    expect(block.findings.map(({ check }) => check)).toContain('not-feasible');
+  });
+});
+
+describe('pins', () => {
+  it('keeps them exactly and climbs on from them', () => {
+    const block = layOut({
+      ...marathon,
+      pins: [
+        { week: 6, volume: 70_350.4 },
+        { week: 9, longRun: 26_000 },
+      ],
+    });
+    expect(block.weeks[5]).toMatchObject({ volume: 70_350.4, volumeRule: 'pin' });
+    expect(block.weeks[8]).toMatchObject({ longRun: 26_000, longRunRule: 'pin' });
+    expect(block.weeks[6]?.volume).toBeGreaterThanOrEqual(70_350);
+  });
+
+  it('reads a week pinned a fifth under the last building week as recovery', () => {
+    const block = layOut({ ...marathon, pins: [{ week: 7, volume: 53_600 }] });
+    expect(block.weeks[6]?.recovery).toBe(true);
+    const light = layOut({ ...marathon, pins: [{ week: 7, volume: 54_500 }] });
+    expect(light.weeks[6]?.recovery).toBe(false);
+  });
+});
+
+describe('a fixed start', () => {
+  it('prorates a short first week by its days', () => {
+    const { weeks: _counted, ...undated } = marathon;
+    const block = layOut({ ...undated, start: '2026-12-17' });
+    expect(block.weeks).toHaveLength(18);
+    // Thursday to Sunday: 4/7 of 55 km is 31.4.
+    expect(block.weeks[0]).toMatchObject({ length: 4, volume: 31_000, start: '2026-12-17' });
+    expect(block.weeks[1]?.volume).toBe(58_000);
+  });
+
+  it('counts on to race day when the race has no date', () => {
+    const block = layOut({
+      race: { name: 'Gullstone 10', distance: 10_000 },
+      start: '2028-02-28',
+      weeks: 8,
+    });
+    expect(block.spec.race.date).toBe('2028-04-23');
+  });
+});
+
+describe('any valid spec', () => {
+  it('are examined without a problem, and settle to themselves', () => {
+    fc.assert(
+      fc.property(anyWishes, (given) => {
+        expect(validateSpec(given)).toEqual([]);
+        const spec = resolveSpec(given);
+        expect(validateSpec(spec)).toEqual([]);
+        const { weeks: _weeks, ...fixed } = spec;
+        expect(resolveSpec(fixed)).toEqual(spec);
+      }),
+      runs,
+    );
+  });
+
+  it('give the same block for the same spec, and for what was settled of them', () => {
+    fc.assert(
+      fc.property(anyWishes, (given) => {
+        const block = layOut(given);
+        expect(written(layOut(JSON.parse(JSON.stringify(given)) as typeof given))).toEqual(
+          written(block),
+        );
+        expect(written(layOut(block.spec))).toEqual(written(block));
+      }),
+      { ...runs, numRuns: 100 },
+    );
+  });
+
+  it('add up: days to weeks in both quantities, and nothing is negative', () => {
+    fc.assert(
+      fc.property(anyWishes, (given) => {
+        const { weeks, spec } = layOut(given);
+        for (const week of weeks) {
+          expect(sum(week.days.map((day) => day[spec.athlete.basis]))).toBeCloseTo(
+            week.volume,
+            3,
+          );
+          expect(sum(week.days.map(({ distance }) => distance))).toBeCloseTo(week.distance, 3);
+          expect(
+            Math.min(...week.days.map(({ distance }) => distance), week.longRun),
+          ).toBeGreaterThanOrEqual(0);
+        }
+      }),
+      runs,
+    );
+  });
+
+  it('add up as shown, in every unit and step', () => {
+    fc.assert(
+      fc.property(anyWishes, fc.constantFrom(...measures), (given, measure) => {
+        const block = layOut(given);
+        const shown = showBlock(block, measure);
+        expect(sum(shown.weeks.map(({ volume }) => volume))).toBe(shown.total);
+        for (const week of shown.weeks) {
+          expect(sum(week.days)).toBe(week.volume);
+          if (!week.segment) continue;
+          const { before, amount, after } = week.segment;
+          expect(before + amount + after).toBe(week.longRun);
+        }
+      }),
+      runs,
+    );
+  });
+
+  it('keep every pin exactly', () => {
+    fc.assert(
+      fc.property(anyWishes, (given) => {
+        const { weeks } = layOut(given);
+        for (const pin of given.pins ?? []) {
+          const week = weeks[pin.week - 1];
+          if (pin.volume !== undefined) expect(week?.volume).toBe(pin.volume);
+          if (pin.longRun !== undefined) expect(week?.longRun).toBe(pin.longRun);
+        }
+      }),
+      runs,
+    );
+  });
+
+  it('grow under the cap or say so', () => {
+    fc.assert(
+      fc.property(anyWishes, (given) => {
+        const { weeks, spec, findings } = layOut(given);
+        const flagged = new Set(
+          findings
+            .filter(({ check }) => check === 'growth-over-cap')
+            .flatMap((found) => found.weeks),
+        );
+        let last = spec.volume.start;
+        for (const week of weeks) {
+          const { number, volume, length } = week;
+          const over = fullWeek(volume, length) > last * (1 + spec.volume.growth.cap) + 0.01;
+          expect(flagged.has(number)).toBe(over);
+          if (isBase(week)) last = fullWeek(volume, length);
+        }
+      }),
+      runs,
+    );
+  });
+
+  it('never grow over the cap by the percentage school without pins and races', () => {
+    fc.assert(
+      fc.property(anyWishes, (given) => {
+        const growth = { ...given.volume?.growth, school: 'percentage' as const };
+        const events: BlockSpec['events'] = [];
+        const { findings } = layOut({
+          ...given,
+          events,
+          pins: [],
+          volume: { ...given.volume, growth },
+        });
+        const over = findings.filter(
+          ({ check, weeks }) => check === 'growth-over-cap' && weeks[0] !== 1,
+        );
+        expect(over).toEqual([]);
+      }),
+      runs,
+    );
+  });
+
+  it('reach a feasible peak exactly by the percentage school', () => {
+    fc.assert(
+      fc.property(anyWishes, (given) => {
+        const growth = { ...given.volume?.growth, school: 'percentage' as const };
+        const block = layOut({ ...given, pins: [], volume: { ...given.volume, growth } });
+        const codes = block.findings.map(({ check }) => check);
+        expect(codes.includes('not-feasible')).toBe(!block.feasible.feasible);
+      }),
+      runs,
+    );
+  });
+
+  it('end on race day in the last week, with nothing run after it', () => {
+    fc.assert(
+      fc.property(anyWishes, (given) => {
+        const { weeks, spec } = layOut({ ...given, pins: [] });
+        const days = weeks.flatMap((week) => week.days);
+        const race = days.findIndex(({ role }) => role === 'race');
+        expect(days[race]?.date).toBe(spec.race.date);
+        expect(weeks.at(-1)?.days.some(({ role }) => role === 'race')).toBe(true);
+        expect(days.slice(race + 1).every(({ distance }) => distance === 0)).toBe(true);
+        expect(differenceInDays(spec.race.date, spec.start)).toBe(race);
+      }),
+      runs,
+    );
+  });
+
+  it('taper downhill and recover below their neighbours', () => {
+    fc.assert(
+      fc.property(anyWishes, (given) => {
+        const { weeks } = layOut({ ...given, pins: [], events: [] });
+        const taper = weeks.filter(({ kind }) => kind === 'taper' || kind === 'race');
+        taper.slice(1).forEach((week, index) => {
+          expect(week.volume).toBeLessThanOrEqual(taper[index]?.volume ?? 0);
+        });
+        weeks.forEach((week, index) => {
+          const before = weeks[index - 1];
+          if (!week.recovery || !before || before.recovery) return;
+          expect(week.volume).toBeLessThan(fullWeek(before.volume, before.length));
+        });
+      }),
+      runs,
+    );
+  });
+
+  it('keep the unpinned long run under its caps', () => {
+    fc.assert(
+      fc.property(anyWishes, (given) => {
+        const { findings } = layOut({ ...given, pins: [] });
+        const codes = findings.map(({ check }) => check);
+        expect(codes).not.toContain('long-run-over-time');
+        expect(codes).not.toContain('long-run-over-share');
+      }),
+      runs,
+    );
+  });
+});

@@ -1,0 +1,70 @@
+import type { CivilDate } from '../../base/civil-date.js';
+import type { Swap } from '../../spec/swap.js';
+import type { PatternDay } from '../../spec/pattern-day.js';
+import type { DayRole } from '../../spec/day-role.js';
+
+/** One thing done on a day: a run, cross-training, or strength work. */
+export interface DaySession {
+  kind: 'run' | 'cross' | 'strength';
+  shorthand: string;
+  /** Metres run; 0 unless a run. */
+  distance: number;
+  /** Seconds it takes. */
+  time: number;
+  hardDistance: number;
+  hardTime: number;
+  /** The family it is an exposure of, counted from 1. */
+  family?: { id: string; name: string; exposure: number } | undefined;
+}
+
+/** Why a day holds as much as it does. */
+export type DayRule =
+  | 'rest'
+  | 'away'
+  | 'race'
+  | 'long'
+  | 'pin'
+  | 'session'
+  | 'own-session'
+  | 'share'
+  | 'cross'
+  | 'swap';
+
+/** One day of a laid-out block. */
+export interface Day {
+  date: CivilDate;
+  role: DayRole;
+  rule: DayRule;
+  /** Metres run; an estimate from the paces when the block counts time. */
+  distance: number;
+  /** Seconds run; an estimate from the paces when the block counts distance. */
+  time: number;
+  /** Seconds of it that are hard. */
+  hardTime: number;
+  /** Seconds of cross-training, and what it is worth as easy running, metres and seconds. */
+  cross: { time: number; equivalentDistance: number; equivalentTime: number };
+  swap: Swap | undefined;
+  /** True where something quick is run, be it strides. */
+  quick: boolean;
+  /** What goes with its role, as the week has it or the coach fixed it. */
+  beside: Beside;
+  /** Morning first. */
+  sessions: DaySession[];
+}
+
+/** What goes with a day's role and moves with it. */
+export type Beside = Pick<PatternDay, 'double' | 'strength' | 'addOn' | 'cross'>;
+
+const HARD: ReadonlySet<DayRole> = new Set(['quality', 'tune-up', 'test']);
+
+/**
+ * True for a day of hard running: by its role, or by a session written for a
+ * day of another role. The long run is one of its own; a swapped day is none.
+ */
+export function isHardRunning({
+  role,
+  swap,
+  hardTime,
+}: Pick<Day, 'role' | 'swap' | 'hardTime'>): boolean {
+  return swap === undefined && (HARD.has(role) || (role !== 'long' && hardTime > 0));
+}

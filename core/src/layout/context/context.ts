@@ -1,0 +1,26 @@
+import type { CivilDate } from '../../base/civil-date.js';
+import type { SessionPaces } from '../../sessions/shorthand/session-paces.js';
+import type { HouseRules } from '../../rules/house-rules.js';
+import type { ResolvedSpec } from '../../spec/block-spec.js';
+import type { EventDays } from '../events/event-days.js';
+
+/**
+ * What every stage of a lay-out looks at, worked out once: the spec with
+ * nothing left out, the rules it is laid out under, its calendar of events, and
+ * its paces by date.
+ */
+export interface Context {
+  spec: ResolvedSpec;
+  rules: HouseRules;
+  /** What events ask of single days. */
+  eventDays: EventDays;
+  /** Easy pace of a day, s/km. */
+  easyOn: (day: CivilDate) => number;
+  sessionsOn: (day: CivilDate) => SessionPaces;
+  /** Easy pace as the block starts, s/km. */
+  pace: number;
+  /** The block's own amount in a metre of running: 1, or seconds. */
+  perMetre: number;
+  /** Canonical amount, m or s, in whole multiples of which weeks and days are laid out. */
+  step: number;
+}

@@ -1,0 +1,277 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { layOut } from '../../lay-out.js';
+import { showBlock } from '../../present/show.js';
+import { readSession } from '../../sessions/shorthand/parse-session.js';
+import { marathon } from '../../testing/examples.js';
+import { sum } from '../../base/apportion.js';
+import type { BlockSpec } from '../../spec/block-spec.js';
+import type { FixedDay } from '../../spec/fixed-day.js';
+import { patternRoles } from '../../spec/pattern-day.js';
+import { weekPatternNames, weekPatterns } from '../../edit/week-templates.js';
+import { patternDays } from '../../edit/pattern.js';
+import { resolveSpec } from '../resolve/resolve.js';
+import { validateSpec } from '../validate/validate.js';
+
+const weekOf = (given: BlockSpec, number: number) => layOut(given).weeks[number - 1]!;
+const words = (given: BlockSpec, number: number) =>
+  weekOf(given, number).days.map(({ role, distance }) => `${role} ${distance / 1000}`);
+const withDays = (...days: FixedDay[]): BlockSpec => ({ ...marathon, days });
+
+describe('a pinned day', () => {
+  // Week 1: 55 km, 19 long, 10 the session; a pin of 12 leaves 14 for three runs.
+  it('is kept exactly, and the rest re-deals', () => {
+    expect(words(withDays({ date: '2026-12-16', amount: 12_000 }), 1)).toEqual([
+      'easy 5',
+      'quality 10',
+      'easy 12',
+      'rest 0',
+      'easy 5',
+      'short-easy 4',
+      'long 19',
+    ]);
+  });
+
+  it('asks for more than the week where it must, and a check says so', () => {
+    const block = layOut(withDays({ date: '2026-12-16', amount: 40_000 }));
+    expect(block.weeks[0]?.distance).toBe(59_000);
+    expect(block.findings.find(({ check }) => check === 'week-over-wish')).toMatchObject({
+      weeks: [1],
+      value: 59_000,
+    });
+  });
+});
+
+describe('a pinned quality day', () => {
+  const session = (amount: number) =>
+    weekOf(withDays({ date: '2027-01-19', amount }), 6).days[1]?.sessions[0];
+
+  // Four kilometres and three jogs of 90 s are 4.7 km.
+  it('keeps its session, with more or less around it', () => {
+    expect(session(12_000)?.shorthand).toContain('4 x 1000 m half-hour');
+    expect(session(5000)?.shorthand).toContain('4 x 1000 m half-hour');
+  });
+
+  it('keeps as much of it as there is room for', () => {
+    expect(session(3000)?.shorthand).toContain('2 x 1000 m half-hour');
+    expect(session(3000)?.distance).toBe(3000);
+  });
+});
+
+describe('hard running written for an easy day', () => {
+  const hard = { date: '2026-12-16', session: '2 km easy; 5 x 1000 m @ 5-km, 2 min jog' };
+
+  it('makes it a hard day for every check', () => {
+    const block = layOut({ ...marathon, days: [hard] });
+    expect(block.weeks[0]).toMatchObject({ hardDays: 2 });
+    const codes = block.findings.map(({ check }) => check);
+    expect(codes).toEqual(expect.arrayContaining(['hard-days-adjacent', 'quality-in-easy-phase']));
+  });
+
+  it('counts for an athlete under 18', () => {
+    const athlete = { ...marathon.athlete, birthYear: 2010 };
+    const days = [hard, { ...hard, date: '2026-12-18' }];
+    const { findings } = layOut({ ...marathon, athlete, days });
+    const stop = findings.find(({ check }) => check === 'under-18-hard-days');
+    expect(stop).toMatchObject({ level: 'stop', value: 3, limit: 2 });
+  });
+
+  it('is done in the water by an injured athlete', () => {
+    const athlete = { ...marathon.athlete, injured: true };
+    const day = weekOf({ ...marathon, athlete, days: [hard] }, 1).days[2];
+    expect(day).toMatchObject({ distance: 0, hardTime: 0, swap: { kind: 'pool' } });
+  });
+});
+
+describe('a pattern for one phase', () => {
+  it('leaves the semi-long runs of the others alone', () => {
+    const days = patternDays('six-runs', resolveSpec(marathon));
+    const week = { ...marathon.week, byPhase: [{ phase: 'specific' as const, days }] };
+    const roles = (given: BlockSpec) => weekOf(given, 9).days.map(({ role }) => role);
+    expect(roles({ ...marathon, week })).toEqual(roles(marathon));
+    expect(roles(marathon)).toContain('semi-long');
+  });
+});
+
+describe('a written session', () => {
+  // 3 + 5 + 2 km and four jogs of 90 s at 372 s/km are 10.97 km: 11.0 in tenths.
+  const session = '3 km easy; 5 x 1000 m @ 10-km, 90 s jog; 2 km easy';
+
+  it('takes its real length, in tenths', () => {
+    const day = weekOf(withDays({ date: '2026-12-15', session }), 1).days[1];
+    expect(day).toMatchObject({ role: 'quality', rule: 'own-session', distance: 11_000 });
+    expect(day?.sessions[0]?.hardDistance).toBe(5000);
+  });
+
+  it('speaks of paces by the names they have now', () => {
+    const table = resolveSpec(marathon).paces.table.map((pace) =>
+      pace.id === '10-km' ? { ...pace, name: 'Ten' } : pace,
+    );
+    const given = { ...withDays({ date: '2026-12-15', session }), paces: { table } };
+    expect(weekOf(given, 1).days[1]?.sessions[0]?.shorthand).toBe(
+      '3 km easy; 5 x 1000 m ten, 90 s jog; 2 km easy',
+    );
+  });
+});
+
+describe('a swap', () => {
+  const swap = { kind: 'bike', reason: 'soreness' } as const;
+
+  it('is minute for minute, off the legs and in the equivalent by its factor', () => {
+    const plain = weekOf(marathon, 1);
+    const swapped = weekOf(withDays({ date: '2026-12-16', swap }), 1);
+    // 7 km at 335 s/km are 39 whole minutes; at 0.6 they are worth 23.4, or 4.19 km.
+    expect(swapped.distance).toBe(plain.distance - 7000);
+    expect(swapped.days[2]).toMatchObject({ distance: 0, cross: { time: 39 * 60 } });
+    expect(swapped.equivalentDistance).toBeCloseTo(48_000 + (0.6 * 39 * 60 * 1000) / 335, 6);
+    expect(swapped.days[2]?.sessions[0]?.shorthand).toBe('39 min bike');
+  });
+
+  it('takes the place of hard running for an injured athlete', () => {
+    const block = layOut({ ...marathon, athlete: { ...marathon.athlete, injured: true } });
+    const swaps = block.weeks.flatMap(({ days }) => days.flatMap(({ swap: held }) => held ?? []));
+    expect(swaps.length).toBeGreaterThan(10);
+    expect(block.weeks.every(({ hardDistance }) => hardDistance === 0)).toBe(true);
+  });
+});
+
+describe('race week', () => {
+  it('rests two days out with strides the day before, or the day before, or not at all', () => {
+    const last = (out: number) =>
+      weekOf({ ...marathon, overrides: { values: { 'raceWeek.restDaysOut': out } } }, 18).days;
+    expect(
+      last(2)
+        .map(({ role }) => role)
+        .slice(3),
+    ).toEqual(['easy', 'rest', 'short-easy', 'race']);
+    expect(last(2)[5]?.sessions[0]?.shorthand).toContain('strides');
+    expect(
+      last(1)
+        .map(({ role }) => role)
+        .slice(3),
+    ).toEqual(['easy', 'easy', 'rest', 'race']);
+    expect(
+      last(0)
+        .map(({ role }) => role)
+        .slice(3),
+    ).toEqual(['rest', 'easy', 'short-easy', 'race']);
+  });
+
+  it('has its last key session as many days out as the house says', () => {
+    const quality = (lastSession: number) =>
+      weekOf(
+        { ...marathon, overrides: { values: { 'raceWeek.lastSession': lastSession } } },
+        18,
+      ).days.findIndex(({ role }) => role === 'quality');
+    expect(quality(5)).toBe(1);
+    expect(quality(6)).toBe(-1);
+  });
+});
+
+describe('runs that stay as they are', () => {
+  // Week 1: 19 long and five of 6 km are 49; week 3: 21 long, 51. Only the long run grows.
+  it('leave all growth to the long run', () => {
+    const given = { ...marathon, week: { ...marathon.week, midweek: 6000, qualityOn: [] } };
+    const { weeks, findings } = layOut(given);
+    expect(weeks.slice(0, 3).map(({ volume }) => volume)).toEqual([49_000, 50_000, 51_000]);
+    expect(weeks[2]?.volumeRule).toBe('steady');
+    expect(weeks[0]?.days.map(({ distance }) => distance / 1000)).toEqual([6, 6, 6, 0, 6, 6, 19]);
+    expect(findings.map(({ check }) => check)).not.toContain('not-feasible');
+  });
+
+  it('give way to a pin', () => {
+    const week = { ...marathon.week, midweek: 6000 };
+    expect(weekOf({ ...marathon, week, pins: [{ week: 3, volume: 70_000 }] }, 3).volume).toBe(
+      70_000,
+    );
+  });
+});
+
+describe('cycles', () => {
+  it('of nine days run on from week to week, with a long run every ninth day', () => {
+    const { weeks } = layOut({ ...marathon, week: { days: [...weekPatterns['nine-days'].days] } });
+    const all = weeks.flatMap(({ days }) => days);
+    const long = all.flatMap(({ role }, index) => (role === 'long' ? [index] : []));
+    // The eighth day of each nine, in building weeks.
+    expect(long.slice(0, 3)).toEqual([7, 16, 25]);
+    expect(weeks[0]?.longRun).toBe(0);
+  });
+
+  it('of fourteen keep the daily mean: the week with rest is smaller by its day', () => {
+    const days = patternDays('fourteen-days', resolveSpec(marathon));
+    const { weeks } = layOut({ ...marathon, week: { days } });
+    expect(weeks[0]?.runDays).toBe(7);
+    expect(weeks[1]?.runDays).toBe(6);
+    expect(weeks[1]?.running).toBeCloseTo(6 / 7, 9);
+    expect(weeks[1]!.volume).toBeLessThan(weeks[0]!.volume);
+  });
+});
+
+describe.each(weekPatternNames)('the ready week %s', (name) => {
+  const given = (peak: number): BlockSpec => {
+    const spec = resolveSpec(marathon);
+    return {
+      ...marathon,
+      athlete: { ...marathon.athlete, recentWeeks: [], results: marathon.athlete?.results },
+      volume: { ...marathon.volume, start: peak * 0.7, peak },
+      longRun: {},
+      week: { days: patternDays(name, spec) },
+    };
+  };
+
+  it.each([20_000, 60_000, 110_000, 180_000])('deals %d m a week out to the metre', (peak) => {
+    const { weeks, spec } = layOut(given(peak));
+    expect(validateSpec(spec)).toEqual([]);
+    for (const { volume, distance, kind } of weeks) {
+      if (kind !== 'race') expect(distance).toBeCloseTo(volume, 3);
+    }
+  });
+});
+
+const anyDay: fc.Arbitrary<FixedDay> = fc
+  .record({
+    daysIn: fc.integer({ min: 0, max: 120 }),
+    role: fc.option(fc.constantFrom(...patternRoles.filter((role) => role !== 'long')), {
+      nil: undefined,
+    }),
+    amount: fc.option(fc.integer({ min: 1, max: 200 }), { nil: undefined }),
+    session: fc.option(
+      fc.constantFrom('6 x 400 m @ 5-km, 60 s jog', '3 km easy; drills', '20 min @ race pace'),
+      { nil: undefined },
+    ),
+    swapped: fc.boolean(),
+    double: fc.option(fc.boolean(), { nil: undefined }),
+  })
+  .map(({ daysIn, role, amount, session, swapped, double }) => ({
+    date: new Date(Date.UTC(2026, 11, 14 + daysIn)).toISOString().slice(0, 10),
+    role,
+    amount: amount === undefined ? undefined : amount * 100,
+    session,
+    swap: swapped ? { kind: 'pool' as const, reason: 'weather' as const } : undefined,
+    double,
+  }));
+const anyDays = fc.uniqueArray(anyDay, { maxLength: 6, selector: ({ date }) => date });
+
+describe('any days the coach fixes', () => {
+  it('stay as fixed, add up as shown, and every session reads back', () => {
+    fc.assert(
+      fc.property(anyDays, (days) => {
+        const block = layOut({ ...marathon, days });
+        const shown = showBlock(block, { basis: 'distance', unit: 'km', step: 1 });
+        block.weeks.forEach((week, index) => {
+          expect(sum(shown.weeks[index]?.days ?? [])).toBe(shown.weeks[index]?.volume);
+          expect(sum(week.days.map(({ distance }) => distance))).toBeCloseTo(week.distance, 6);
+          for (const day of week.days) {
+            expect(day.distance).toBeGreaterThanOrEqual(0);
+            expect(day.hardTime).toBeLessThanOrEqual(day.time + 1);
+            for (const { shorthand } of day.sessions) expect(readSession(shorthand).ok).toBe(true);
+            const wish = days.find(({ date }) => date === day.date);
+            const kept = wish?.amount !== undefined && day.rule === 'pin' && !wish.swap;
+            if (kept) expect(day.distance).toBeCloseTo(wish.amount ?? 0, 6);
+          }
+        });
+      }),
+      { numRuns: 60 },
+    );
+  });
+});

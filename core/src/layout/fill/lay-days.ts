@@ -1,0 +1,149 @@
+import { clean } from '../../base/round.js';
+import { type CrossKind, crossWords } from '../../rules/cross-training.js';
+import { fixedDayOf } from '../../spec/fixed-day.js';
+import type { Swap } from '../../spec/swap.js';
+import type { Day, DayRule, DaySession } from '../block/day.js';
+import type { Context } from '../context/context.js';
+import type { Segment } from '../longrun/lay-segments.js';
+import { isRaced } from '../week/plan-week.js';
+import type { DealtDay } from './deal.js';
+import { longRunOf } from './long-run.js';
+import { type RunOf, easyRun, keyRun, racedRun, runWithAddOn, writtenRun } from './runs.js';
+import { addOnWords } from './session-words.js';
+
+/**
+ * Dealt days as they are run: each run in shorthand with what it takes and how
+ * much of it is hard, cross-training and strength beside it, swaps carried out.
+ *
+ * @param segment what the week's long run holds besides easy running
+ */
+export function layDays(
+  context: Context,
+  dealt: readonly DealtDay[],
+  segment: Segment | undefined,
+): Day[] {
+  return dealt.map((each) => layDay(context, each, segment));
+}
+
+function layDay(context: Context, dealt: DealtDay, segment: Segment | undefined): Day {
+  const { day, runs } = dealt;
+  const ran = runs.map((amount, place) =>
+    place === 0
+      ? firstRun(context, dealt, { amount, date: day.date }, segment)
+      : easyRun(context, { amount, date: day.date }),
+  );
+  const swap = ran.length > 0 && !isRaced(day.role) ? swapOf(context, dealt, ran) : undefined;
+  const sessions = swap ? ran.map((one) => crossTraining(swap.kind, one.time)) : ran;
+  sessions.push(...besidesRunning(context, dealt));
+  const sums = sumsOf(sessions);
+  const isDone = runs.length > 0 || day.role === 'race' || day.role === 'cross-train';
+  const { double, strength, addOn, cross } = day;
+  return {
+    date: day.date,
+    role: isDone ? day.role : 'rest',
+    rule: ruleOf(dealt, swap !== undefined),
+    distance: clean(sums.distance),
+    time: clean(sums.time),
+    hardTime: sums.hardTime,
+    cross: worthOf(context, dealt, swap?.kind ?? cross ?? 'bike', sums.crossTime),
+    swap,
+    quick: !swap && runs.length > 0 && isQuick(dealt, sessions),
+    beside: { double, strength, addOn, cross },
+    sessions,
+  };
+}
+
+/** What is done instead of running: as the coach fixed it, or in the water where an injured athlete would run hard. */
+function swapOf(
+  { spec }: Context,
+  { day }: DealtDay,
+  ran: readonly DaySession[],
+): Swap | undefined {
+  const hard = spec.athlete.injured && ran.some(({ hardTime }) => hardTime > 0);
+  const instead = hard ? ({ kind: 'pool', reason: 'soreness' } as const) : undefined;
+  return fixedDayOf(spec.days, day.date).swap ?? day.swap ?? instead;
+}
+
+/** Cross-training of its own day, and strength work. */
+function besidesRunning({ rules }: Context, { day }: DealtDay): DaySession[] {
+  if (day.away) return [];
+  const done: DaySession[] = [];
+  if (day.role === 'cross-train') done.push(crossTraining(day.cross ?? 'bike', rules.cross.usual));
+  if (day.strength) done.push(strengthWork(rules.week.strengthTime));
+  return done;
+}
+
+function sumsOf(sessions: readonly DaySession[]) {
+  const sums = { distance: 0, time: 0, hardTime: 0, crossTime: 0 };
+  for (const session of sessions) {
+    if (session.kind === 'cross') sums.crossTime += session.time;
+    if (session.kind !== 'run') continue;
+    sums.distance += session.distance;
+    sums.time += session.time;
+    sums.hardTime += session.hardTime;
+  }
+  return sums;
+}
+
+/** What cross-training counts as, in easy running of its day. */
+function worthOf(
+  { rules, easyOn }: Context,
+  { day }: DealtDay,
+  kind: CrossKind,
+  time: number,
+): Day['cross'] {
+  const equivalentTime = time * rules.cross[kind];
+  const equivalentDistance = (equivalentTime / easyOn(day.date)) * 1000;
+  return { time, equivalentTime, equivalentDistance };
+}
+
+function firstRun(
+  context: Context,
+  { day, key, fixed }: DealtDay,
+  of: RunOf,
+  segment: Segment | undefined,
+): DaySession {
+  const { role, addOn } = day;
+  const race = context.eventDays.get(of.date)?.race;
+  if (race && isRaced(role)) return racedRun(context, of, race);
+  if (role === 'long') return longRunOf(context, of, segment);
+  const own = fixedDayOf(context.spec.days, of.date).session;
+  if (own !== undefined) return writtenRun(context, of, own);
+  if (key) return keyRun(context, of, key);
+  if (addOn) return runWithAddOn(context, of, addOnWords[addOn]);
+  const hasRoom = role === 'quality' && fixed === undefined;
+  if (hasRoom) return runWithAddOn(context, of, addOnWords.strides);
+  return easyRun(context, of, role === 'recovery' ? 'recovery' : 'easy');
+}
+
+function crossTraining(kind: CrossKind, time: number): DaySession {
+  const minutes = Math.round(time / 60);
+  return {
+    kind: 'cross',
+    shorthand: `${minutes} min ${crossWords[kind].words}`,
+    distance: 0,
+    time: 60 * minutes,
+    hardDistance: 0,
+    hardTime: 0,
+  };
+}
+
+function strengthWork(time: number): DaySession {
+  const shorthand = `${Math.round(time / 60)} min strength`;
+  return { kind: 'strength', shorthand, distance: 0, time, hardDistance: 0, hardTime: 0 };
+}
+
+/** Something hard, or strides: a quality day without its session has these. */
+function isQuick({ day: { role, addOn } }: DealtDay, sessions: readonly DaySession[]): boolean {
+  const added = addOn === 'strides' || addOn === 'hill-sprints';
+  return added || role === 'quality' || sessions.some(({ hardTime }) => hardTime > 0);
+}
+
+function ruleOf({ day, runs, key, fixed }: DealtDay, swapped: boolean): DayRule {
+  if (swapped) return 'swap';
+  if (day.role === 'race' || isRaced(day.role)) return 'race';
+  if (day.role === 'cross-train') return 'cross';
+  if (runs.length === 0) return day.away ? 'away' : 'rest';
+  if (day.role === 'long') return 'long';
+  return fixed ?? (key ? 'session' : 'share');
+}

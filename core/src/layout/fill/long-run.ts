@@ -1,0 +1,45 @@
+import type { DaySession } from '../block/day.js';
+import { Run } from '../block/run.js';
+import type { Context } from '../context/context.js';
+import type { Segment } from '../longrun/lay-segments.js';
+import { RACE_PACE, type SessionPaces } from '../../sessions/shorthand/session-paces.js';
+import { type RunOf, plainRun } from './runs.js';
+import { longRunWords, wordsOf } from './session-words.js';
+
+/** The long run of a week, with what its segment makes hard of it. */
+export function longRunOf(
+  context: Context,
+  of: RunOf,
+  segment: Segment | undefined,
+): DaySession {
+  const { amount, date } = of;
+  const inWords = () => longRunWords(amount, segment, wordsOf(context.spec));
+  const paces = context.sessionsOn(date);
+  const base = paces.find(RACE_PACE)?.pace;
+  if (!segment || base === undefined) return plainRun(context, of, inWords);
+  const byTime = context.spec.athlete.basis === 'time';
+  const easy = context.easyOn(date);
+  const [start, end] = segment.offset;
+  const at = Math.min(easy, base + (start + end) / 2);
+  const [metres, seconds] = byTime
+    ? [(segment.amount / at) * 1000, segment.amount]
+    : [segment.amount, (segment.amount * at) / 1000];
+  const [elsewhere, total] = byTime
+    ? [((amount - segment.amount) / easy) * 1000, amount]
+    : [amount - segment.amount, ((amount - segment.amount) * easy) / 1000 + seconds];
+  const part = hardPart(segment, base, paces);
+  return new Run(inWords, {
+    distance: byTime ? Math.round(elsewhere + metres) : amount,
+    time: Math.round(total),
+    hardDistance: metres * part,
+    hardTime: seconds * part,
+    family: undefined,
+  });
+}
+
+/** On the way from slow to quick only the part that is quick enough is hard. */
+function hardPart({ offset }: Segment, base: number, { hardFrom }: SessionPaces): number {
+  const [slow, quick] = [base + Math.max(...offset), base + Math.min(...offset)];
+  const limit = Math.max(hardFrom, base);
+  return slow <= limit ? 1 : quick > limit ? 0 : (limit - quick) / (slow - quick);
+}

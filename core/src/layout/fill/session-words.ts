@@ -1,0 +1,84 @@
+import type { ResolvedSpec } from '../../spec/block-spec.js';
+import type { Segment } from '../longrun/lay-segments.js';
+import { isBare } from '../../sessions/shorthand/print-session.js';
+import { shortPaceName } from '../../sessions/shorthand/link-paces.js';
+import type { NamedPace } from '../../spec/named-pace.js';
+import { formatPlain } from '../../base/format/format.js';
+import { apportion } from '../../base/apportion.js';
+import { type Measure, shownUnit } from '../../base/measure.js';
+import type { AddOn } from '../../spec/pattern-day.js';
+
+/** What stands around the words of a run: how amounts are counted, what paces are called. */
+export interface WordsContext {
+  counted: Pick<Measure, 'basis' | 'unit'>;
+  table: readonly NamedPace[];
+}
+
+/** How the runs of a block are put into words. */
+export function wordsOf({ athlete, paces }: Pick<ResolvedSpec, 'athlete' | 'paces'>): WordsContext {
+  return { counted: athlete, table: paces.table };
+}
+
+/** An amount of easy running in shorthand: `9 km easy`. */
+export function easyWords(amount: number, { counted, table }: WordsContext, id = 'easy'): string {
+  return `${runnable(amount, counted)} ${paceWord(id, table)}`;
+}
+
+/** An amount that can be read again: what is less than a tenth is said in the smaller unit. */
+function runnable(amount: number, counted: WordsContext['counted']): string {
+  if (amount >= shownUnit(counted) / 20) return formatPlain(amount, counted);
+  return `${Math.max(1, Math.round(amount))} ${counted.basis === 'time' ? 's' : 'm'}`;
+}
+
+/** A long run in shorthand: `20 km easy; 8 km @ race pace`. */
+export function longRunWords(
+  amount: number,
+  segment: Segment | undefined,
+  context: WordsContext,
+): string {
+  if (!segment) return easyWords(amount, context);
+  const tenth = shownUnit(context.counted) / 10;
+  // Shown in tenths, the stretches still add up to the run.
+  const [before = 0, held = 0, after = 0] = apportion(
+    [segment.before, segment.amount, segment.after],
+    tenth,
+  ).map((tenths) => tenths * tenth);
+  return [
+    before > 0 ? easyWords(before, context) : '',
+    `${runnable(held, context.counted)} @ ${stepsWords(segment)}`,
+    after > 0 ? easyWords(after, context) : '',
+  ]
+    .filter(Boolean)
+    .join('; ');
+}
+
+/** What is added to a run, in shorthand; paces by their ids. */
+export const addOnWords: Readonly<Record<AddOn, string>> = {
+  strides: '5 x 20 s @ strides, 60 s walk',
+  drills: 'drills',
+  'hill-sprints': '6 x 10 s @ effort 9 uphill, walk back',
+};
+
+/** `race pace`, `race pace - 5 s/km`, `race pace + 45 s/km to race pace - 10 s/km`. */
+export function paceWords({ offset: [start, end] }: Pick<Segment, 'offset'>): string {
+  return start === end ? against(start) : `${against(start)} to ${against(end)}`;
+}
+
+/** Steps in which a progression is run. */
+const STEPS = 4;
+
+function stepsWords(segment: Pick<Segment, 'offset'>): string {
+  const [start, end] = segment.offset;
+  return start === end ? paceWords(segment) : `${paceWords(segment)} in ${STEPS} steps`;
+}
+
+function against(offset: number): string {
+  if (offset === 0) return 'race pace';
+  return `race pace ${offset > 0 ? '+' : '-'} ${Math.abs(offset)} s/km`;
+}
+
+function paceWord(id: string, table: readonly NamedPace[]): string {
+  const pace = table.find((each) => each.id === id);
+  const name = pace ? shortPaceName(pace) : id;
+  return isBare(name) ? name : `@ ${name}`;
+}

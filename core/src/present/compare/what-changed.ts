@@ -1,0 +1,60 @@
+import type { Finding } from '../../checks/run-checks.js';
+import type { Block } from '../../layout/block/block.js';
+import { sayLongRun, sayTotal, sayVolume } from '../say.js';
+import { showBlock } from '../show.js';
+import { easyPaces } from '../../paces/easy-pace.js';
+import { paceModels } from '../../paces/models.js';
+import { paceAimWords } from '../../spec/pace-aim.js';
+import { rulesOf } from '../../rules/rule-changes.js';
+import { formatPace, formatPercent } from '../../base/format/format.js';
+import type { Measure } from '../../base/measure.js';
+
+/** One thing that is different between two blocks: its name, before and after. */
+export interface Difference {
+  name: string;
+  before: string;
+  after: string;
+}
+
+/** A block, and what its checks have found. */
+type Checked = Block & { findings: readonly Pick<Finding, 'waived'>[] };
+
+/** What a change of the spec moves in the laid-out block, in a coach's figures. */
+export function whatChanged(before: Checked, after: Checked, measure: Measure): Difference[] {
+  const { basis } = before.spec.athlete;
+  const figures = (block: Checked): Record<string, string> => {
+    const { spec, weeks, phases, legs, findings } = block;
+    const { athlete, race, paces } = spec;
+    const shown = showBlock(block, { ...measure, basis });
+    const heaviest = weeks.reduce((best, week) => (week.volume > best.volume ? week : best));
+    const longest = weeks.reduce((best, week) => (week.longRun >= best.longRun ? week : best));
+    const recovering = weeks.filter(({ recovery }) => recovery).map(({ number }) => number);
+    return {
+      'Race day': spec.race.date,
+      Weeks: String(weeks.length),
+      Starts: spec.start,
+      Phases: phases.map(({ name, weeks: length }) => `${name} ${length}`).join(', '),
+      'Heaviest week': `${sayVolume(shown, heaviest.number)}, ${heaviest.toGo} out`,
+      'Longest run': `${sayLongRun(shown, longest.number)}, ${longest.toGo} out`,
+      'Recovery weeks': recovering.join(', ') || 'none',
+      'Pinned weeks': spec.pins.map(({ week }) => week).join(', ') || 'none',
+      'On the way': spec.events.map(({ name }) => name).join(', ') || 'nothing',
+      Total: sayTotal(shown),
+      'Race week': sayVolume(shown, weeks.length),
+      Results: String(athlete.results.length),
+      'Paces by': paceModels[athlete.paceModel].title.toLowerCase(),
+      'Paces aim at': paceAimWords[paces.aim].title.toLowerCase(),
+      'Re-paced': paces.repaced.join(', ') || 'never',
+      'Easy pace in race week': formatPace(
+        easyPaces(spec, rulesOf(spec))(race.date),
+        measure.unit,
+      ),
+      'Legs on race morning': formatPercent(-legs.raceDay),
+      Findings: String(findings.filter(({ waived }) => waived === undefined).length),
+    };
+  };
+  const old = figures(before);
+  return Object.entries(figures(after)).flatMap(([name, value]) =>
+    old[name] === value ? [] : [{ name, before: old[name] ?? '', after: value }],
+  );
+}

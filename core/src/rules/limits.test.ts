@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest';
+import { defaultHouseRules } from './house-rules.js';
+import {
+  growthLimit,
+  longRunGrowthLimit,
+  longRunShareLimit,
+  longRunTimeLimit,
+  perMetreOf,
+  recoveryLimit,
+  returnLimit,
+} from './limits.js';
+
+describe('limits of a week, by hand', () => {
+  it('growth: 10 % over 60 km is 66 km', () => {
+    expect(growthLimit(60_000, 0.1)).toBeCloseTo(66_000, 6);
+  });
+
+  it('recovery: a quarter off 80 km leaves 60 km', () => {
+    expect(recoveryLimit(80_000, 0.25)).toBe(60_000);
+  });
+
+  it('return: 70 % above 50 km is 85 km', () => {
+    expect(returnLimit(50_000, defaultHouseRules)).toBeCloseTo(85_000, 6);
+  });
+});
+
+describe('limits of a long run, by hand', () => {
+  it.each([
+    ['five days toward a half', 5, 21_097.5, 60_000, 0.3],
+    ['a light week', 5, 21_097.5, 44_900, 0.35],
+    ['just not a light week', 5, 21_097.5, 45_000, 0.3],
+    ['four days', 4, 21_097.5, 60_000, 0.35],
+    ['three days and a light week', 3, 21_097.5, 40_000, 0.45],
+    ['toward a marathon', 6, 42_195, 90_000, 0.35],
+    ['never more than half', 2, 42_195, 30_000, 0.5],
+  ])('share: %s', (_, runDays, raced, volume, share) => {
+    const week = { runDays, raced, volume, perMetre: 1 };
+    expect(longRunShareLimit(week, defaultHouseRules)).toBeCloseTo(share, 9);
+  });
+
+  it('time: three hours at 5:35 /km are 32.2 km', () => {
+    expect(longRunTimeLimit('distance', defaultHouseRules, 335)).toBeCloseTo(32_238.8, 1);
+  });
+
+  it('growth: 3 km more up to 30 km, a tenth more after', () => {
+    expect(longRunGrowthLimit(20_000, defaultHouseRules, 1)).toBe(23_000);
+    expect(longRunGrowthLimit(30_000, defaultHouseRules, 1)).toBeCloseTo(33_000, 6);
+    expect(longRunGrowthLimit(35_000, defaultHouseRules, 1)).toBeCloseTo(38_500, 6);
+  });
+
+  it('counts the same limits in seconds where the block counts time', () => {
+    expect(longRunTimeLimit('time', defaultHouseRules, 360)).toBe(10_800);
+    // 3 km at 6:00 /km are 18 minutes.
+    const perMetre = perMetreOf('time', 360);
+    expect(longRunGrowthLimit(3600, defaultHouseRules, perMetre)).toBeCloseTo(3600 + 1080, 6);
+    // A light week is under 45 km: 4 h 30 at 6:00 /km.
+    const week = { runDays: 5, raced: 21_097.5, perMetre };
+    expect(longRunShareLimit({ ...week, volume: 16_199 }, defaultHouseRules)).toBeCloseTo(0.35, 9);
+    expect(longRunShareLimit({ ...week, volume: 16_200 }, defaultHouseRules)).toBeCloseTo(0.3, 9);
+  });
+});

@@ -1,0 +1,70 @@
+import type { Basis } from '../base/measure.js';
+import { type HouseRules, raceRules } from './house-rules.js';
+
+/**
+ * Each limit that the layout keeps, a check measures and the solver takes as a
+ * row: stated once, here. Amounts are m or s, as the block counts.
+ */
+
+/** The most a building week may be after one of `last`. */
+export function growthLimit(last: number, cap: number): number {
+  return last * (1 + cap);
+}
+
+/** The most a week may be that counts as recovering from one of `last`. */
+export function recoveryLimit(last: number, depth: number): number {
+  return last * (1 - depth);
+}
+
+/** The most a week may be after a recovery week of `rested`. */
+export function returnLimit(rested: number, { recovery }: HouseRules): number {
+  return rested * (1 + recovery.mostReturn);
+}
+
+/** A metre of running as a block counts it: 1 by distance, seconds by time at a pace in s/km. */
+export function perMetreOf(basis: Basis, pace: number): number {
+  return basis === 'time' ? pace / 1000 : 1;
+}
+
+/** A week as its long run is held against it. */
+export interface WeekOfLongRun {
+  /** m or s. */
+  volume: number;
+  runDays: number;
+  /** Metres of the goal race. */
+  raced: number;
+  /** The block's own amount in a metre of running. */
+  perMetre: number;
+}
+
+const USUAL_RUN_DAYS = 5;
+
+/**
+ * The part of a week its long run may take: 30 %, five points more in a light
+ * week, for each run day short of five, and before a marathon; half at most.
+ */
+export function longRunShareLimit(
+  { volume, runDays, raced, perMetre }: WeekOfLongRun,
+  rules: HouseRules,
+): number {
+  const { longRun } = rules;
+  const light = volume < longRun.lightWeek * perMetre ? longRun.lightWeekExtra : 0;
+  const few = Math.max(0, USUAL_RUN_DAYS - runDays) * longRun.fewDaysExtra;
+  const race = raceRules(rules, raced).longRunShareExtra;
+  return Math.min(longRun.mostShare, longRun.share + light + few + race);
+}
+
+/** The longest a long run may be by time on feet, at a pace in s/km. */
+export function longRunTimeLimit(basis: Basis, { longRun }: HouseRules, pace: number): number {
+  return basis === 'time' ? longRun.mostTime : (longRun.mostTime / pace) * 1000;
+}
+
+/** The longest a long run may be after one of `longest`: 10 % or 3 km more, whichever is larger. */
+export function longRunGrowthLimit(
+  longest: number,
+  { longRun }: HouseRules,
+  perMetre: number,
+): number {
+  const byDistance = longRun.growthDistance * perMetre;
+  return Math.max(longest * (1 + longRun.growthShare), longest + byDistance);
+}

@@ -1,0 +1,20 @@
+import { patternRoles } from './pattern-day.js';
+
+/** What a day may be: as the coach asks, or as races make it. */
+export const dayRoles = [...patternRoles, 'tune-up', 'test', 'race'] as const;
+export type DayRole = (typeof dayRoles)[number];
+
+/** What each role is called on a day. */
+export const dayRoleWords: Readonly<Record<DayRole, string>> = {
+  long: 'long run',
+  quality: 'quality',
+  'semi-long': 'semi-long',
+  easy: 'easy',
+  'short-easy': 'short easy',
+  recovery: 'recovery run',
+  'cross-train': 'cross-training',
+  rest: 'rest',
+  'tune-up': 'race on the way',
+  test: 'test',
+  race: 'race',
+};
