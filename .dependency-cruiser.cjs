@@ -7,8 +7,64 @@ const only = (name, from, allowed, comment) => ({
   to: { path: '^(core|contract|server|web|e2e|bench|command)/', pathNot: allowed },
 });
 
+/**
+ * The rooms of the core, from the ground up. A room knows those below it, types
+ * included, and none above.
+ */
+const rooms = [
+  ['base', 'base/format'],
+  ['rules'],
+  ['spec/days', 'spec/choices', 'spec'],
+  ['paces'],
+  [
+    'sessions/shorthand',
+    'sessions/breakdown',
+    'sessions/progressions',
+    'sessions/library',
+    'sessions',
+  ],
+  ['layout/events', 'layout/schools', 'layout/context', 'layout/phases', 'layout/taper'],
+  ['layout/frame', 'layout/volume', 'layout/longrun', 'layout/load', 'layout/block'],
+  ['layout/week', 'layout/sessions', 'layout/fill', 'layout/resolve', 'layout/validate', 'layout'],
+  ['checks/common', 'checks/care', 'checks/events', 'checks/longrun', 'checks/paces'],
+  ['checks/phases', 'checks/recovery', 'checks/sessions', 'checks/taper', 'checks/volume'],
+  ['checks/week', 'checks'],
+  ['edit', 'edit/fixes', 'edit/week', 'edit/paces'],
+  ['solve'],
+  ['present/figures', 'present/compare', 'present/why', 'present/findings', 'present'],
+].flat();
+const inTests = '(\\.test\\.ts$|^core/src/testing/)';
+const files = (room) => `^core/src/${room}/[^/]+\\.ts$`;
+const floors = rooms.slice(0, -1).map((room, index) => ({
+  name: `${room}-not-upward`,
+  comment: 'Arrows of the core point down, room by room.',
+  severity: 'error',
+  from: { path: files(room), pathNot: inTests },
+  to: {
+    path: [...rooms.slice(index + 1).map(files), '^core/src/[^/]+\\.ts$'],
+    pathNot: inTests,
+  },
+}));
+/** Every room stands in the list above. */
+const anyRoom = rooms.map(files);
+
 module.exports = {
   forbidden: [
+    ...floors,
+    {
+      name: 'every-room-has-its-floor',
+      comment: 'A new folder of the core is given its place among the rooms.',
+      severity: 'error',
+      from: { path: '^core/src/.+/', pathNot: [...anyRoom, inTests] },
+      to: {},
+    },
+    {
+      name: 'by-the-face',
+      comment: 'A floor of the core is known by its face alone.',
+      severity: 'error',
+      from: { path: '^core/src/([^/]+)/', pathNot: inTests },
+      to: { path: '^core/src/[^/]+/', pathNot: ['^core/src/$1/', '/index\\.ts$'] },
+    },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     only('core-alone', '^core/', '^core/', 'The computation knows nobody.'),
     only('contract-on-core', '^contract/', '^(contract|core)/', 'The contract knows the core.'),

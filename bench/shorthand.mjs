@@ -1,4 +1,4 @@
-import { readSession } from '@nadir/core';
+import { readSession } from '@nadir/core/sessions';
 import { medianMs } from './median.mjs';
 
 let number = 1000;

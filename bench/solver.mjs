@@ -1,11 +1,11 @@
+import { layOut } from '@nadir/core';
 import {
   fewestWeeks,
   highestPeak,
-  layOut,
   lowestGrowth,
   nearestBlock,
   placeRecovery,
-} from '@nadir/core';
+} from '@nadir/core/solve';
 import load from 'highs';
 import { longBlock } from './example.mjs';
 import { medianMs } from './median.mjs';
@@ -15,7 +15,7 @@ const RUNS = 20;
 /** Every question to the solver at 24 weeks, against laying the block out once. */
 export async function benchSolver() {
   const highs = await load();
-  /** @type {import('@nadir/core').Solve} */
+  /** @type {import('@nadir/core/solve').Solve} */
   const solve = (program) => {
     const { Status, Columns } = highs.solve(program, { mip_rel_gap: 0.001 });
     const values = Object.entries(Columns).map(([name, column]) => [

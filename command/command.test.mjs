@@ -179,7 +179,7 @@ describe('the page on shorthand', () => {
   });
 
   it.each(examples)('%s', async (example) => {
-    const { printSession, readSession } = await import('@nadir/core');
+    const { printSession, readSession } = await import('@nadir/core/sessions');
     const read = readSession(example);
     if (!read.ok) throw new Error(read.problem.message);
     expect(readSession(printSession(read.session))).toEqual(read);

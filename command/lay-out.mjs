@@ -9,9 +9,10 @@ import { readBlock, refuse, today } from './read-block.mjs';
 export async function layOutFile(words) {
   const read = await readBlock('lay-out', words);
   if (typeof read === 'string') return refuse(read);
-  const { layOut, withFixes } = await import('@nadir/core');
+  const { findingsWithFixes, layOut } = await import('@nadir/core');
   const options = { today: today() };
-  const block = withFixes(layOut(read.given, options), options);
+  const laid = layOut(read.given, options);
+  const block = { ...laid, findings: findingsWithFixes(laid, options) };
   if (read.json) {
     process.stdout.write(`${JSON.stringify(block, null, 2)}\n`);
   } else {

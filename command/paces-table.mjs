@@ -1,21 +1,22 @@
+import { formatDuration, formatPaceRange, formatRace } from '@nadir/core/base/format';
+import { gapWords, paceModels } from '@nadir/core/paces';
 import { lines } from './columns.mjs';
 
 /**
  * Paces and equivalents as a table for a terminal.
  *
- * @param {typeof import('@nadir/core')} core
- * @param {import('@nadir/core').Wishes} wishes
- * @param {{ paces: import('@nadir/core').PacesOn, models: import('@nadir/core').ModelColumn[],
- *   gap: import('@nadir/core').GoalGap | undefined, distances: number[] }} found
+ * @param {import('@nadir/core/spec').ResolvedSpec} spec
+ * @param {{ paces: import('@nadir/core/paces').PacesOn, models: import('@nadir/core/paces').ModelColumn[],
+ *   gap: import('@nadir/core/paces').GoalGap | undefined, distances: number[] }} found
  */
-export function pacesTable(core, wishes, { paces, models, gap, distances }) {
-  const { athlete, race } = wishes;
+export function pacesTable(spec, { paces, models, gap, distances }) {
+  const { athlete, race } = spec;
   const { fitness } = paces;
-  const range = (/** @type {import('@nadir/core').PaceRange | undefined} */ each) =>
-    each ? core.formatPaceRange(each, athlete.unit) : '–';
+  const range = (/** @type {import('@nadir/core/paces').PaceRange | undefined} */ each) =>
+    each ? formatPaceRange(each, athlete.unit) : '–';
   const [newest] = fitness?.efforts ?? [];
   const rests = newest
-    ? `rests on ${core.formatRace(newest.distance, athlete.unit)} in ${core.formatDuration(newest.time)} on ${newest.date}${fitness?.stale ? ', which is stale' : ''}`
+    ? `rests on ${formatRace(newest.distance, athlete.unit)} in ${formatDuration(newest.time)} on ${newest.date}${fitness?.stale ? ', which is stale' : ''}`
     : 'no result yet: the goal alone';
   const named = lines([
     ['pace', 'current', 'goal', 'used', 'beats'],
@@ -28,17 +29,17 @@ export function pacesTable(core, wishes, { paces, models, gap, distances }) {
     ]),
   ]);
   const equivalents = lines([
-    ['distance', ...models.map(({ name }) => core.paceModels[name].title.toLowerCase())],
+    ['distance', ...models.map(({ name }) => paceModels[name].title.toLowerCase())],
     ...distances.map((distance, index) => [
-      core.formatRace(distance, athlete.unit),
+      formatRace(distance, athlete.unit),
       ...models.map(({ predictions }) => {
         const each = predictions[index];
-        return each ? `${core.formatDuration(each.time)}${each.holds ? '' : ' ?'}` : '–';
+        return each ? `${formatDuration(each.time)}${each.holds ? '' : ' ?'}` : '–';
       }),
     ]),
   ]);
   const lacking = models.flatMap(({ name, lacking: what }) =>
-    what === undefined ? [] : [`${core.paceModels[name].title}: ${what}`],
+    what === undefined ? [] : [`${paceModels[name].title}: ${what}`],
   );
   return `${[
     [athlete.name, race.name, paces.day].filter(Boolean).join(' · '),
@@ -56,6 +57,6 @@ export function pacesTable(core, wishes, { paces, models, gap, distances }) {
           `Marathon made careful for little running: exponent ${fitness.caution.exponent.toFixed(2)} from the half on.`,
         ]
       : []),
-    ...(gap ? [core.gapWords(gap, athlete.unit)] : []),
+    ...(gap ? [gapWords(gap, athlete.unit)] : []),
   ].join('\n')}\n`;
 }

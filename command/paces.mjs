@@ -9,25 +9,27 @@ import { readBlock, refuse, today } from './read-block.mjs';
 export async function pacesOfFile(words) {
   const read = await readBlock('paces', words);
   if (typeof read === 'string') return refuse(read);
-  const core = await import('@nadir/core');
-  const { wishes } = core.settle(read.given);
-  const rules = core.rulesOf(wishes);
+  const { equivalentsOn, goalGap, pacesOn, standardDistances } = await import('@nadir/core/paces');
+  const { resolveSpec } = await import('@nadir/core/layout');
+  const { rulesOf } = await import('@nadir/core/rules');
+  const spec = resolveSpec(read.given);
+  const rules = rulesOf(spec);
   const now = today();
-  const day = now > wishes.start && now < wishes.race.date ? now : wishes.start;
-  const distances = [...new Set([...core.standardDistances, ...wishes.paces.distances])].sort(
+  const day = now > spec.start && now < spec.race.date ? now : spec.start;
+  const distances = [...new Set([...standardDistances, ...spec.paces.distances])].sort(
     (a, b) => a - b,
   );
   const found = {
-    paces: core.pacesOn(wishes, rules, day),
-    models: core.equivalentsOn(wishes, rules, day, distances),
-    gap: core.goalGap(wishes, rules, day),
+    paces: pacesOn(spec, rules, day),
+    models: equivalentsOn(spec, rules, day, distances),
+    gap: goalGap(spec, rules, day),
     distances,
   };
   if (read.json) {
     process.stdout.write(`${JSON.stringify(found, null, 2)}\n`);
   } else {
     const { pacesTable } = await import('./paces-table.mjs');
-    process.stdout.write(pacesTable(core, wishes, found));
+    process.stdout.write(pacesTable(spec, found));
   }
   return 0;
 }

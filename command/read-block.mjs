@@ -6,7 +6,7 @@ import { compiled, layOutIsCompiled } from './build.mjs';
  *
  * @param {string} word the command, for its usage
  * @param {string[]} words FILE and perhaps `--json`
- * @returns {Promise<string | { given: import('@nadir/core').Given, json: boolean }>} what is wrong, or the wishes
+ * @returns {Promise<string | { given: import('@nadir/core/spec').BlockSpec, json: boolean }>} what is wrong, or the wishes
  */
 export async function readBlock(word, words) {
   const json = words.includes('--json');

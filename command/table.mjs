@@ -1,22 +1,19 @@
-import {
-  dayRoleWords,
-  dayWords,
-  formatRaceDistance,
-  formatSteps,
-  paceWords,
-  saySegment,
-  showBlock,
-  unitName,
-} from '@nadir/core';
+import { unitName } from '@nadir/core/base';
+import { dayWords, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
+import { paceWords } from '@nadir/core/layout';
+import { saySegment, showBlock } from '@nadir/core/present';
+import { dayRoleWords } from '@nadir/core/spec/days';
 import { lines } from './columns.mjs';
+
+/** @typedef {import('@nadir/core/present').ToldFinding & { fixes: import('@nadir/core/edit/fixes').Fix[] }} WithFixes */
 
 /**
  * A laid-out block as a table for a terminal; its figures add up as shown.
  *
- * @param {import('@nadir/core').Block} block
+ * @param {import('@nadir/core/layout').Block & { findings: WithFixes[] }} block
  */
 export function table(block) {
-  const { athlete, race } = block.wishes;
+  const { athlete, race } = block.spec;
   const measure = { ...athlete, step: /** @type {const} */ (1) };
   const shown = showBlock(block, measure);
   const say = (/** @type {number} */ steps) => formatSteps(steps, measure);
@@ -50,8 +47,8 @@ export function table(block) {
 /**
  * Every day with what is done on it, week after week.
  *
- * @param {import('@nadir/core').Block} block
- * @param {import('@nadir/core').ShownBlock} shown
+ * @param {import('@nadir/core').CheckedBlock} block
+ * @param {import('@nadir/core/present').ShownBlock} shown
  */
 function sessions({ weeks }, shown) {
   return weeks.flatMap(({ number, days }, index) => {
@@ -69,8 +66,8 @@ function sessions({ weeks }, shown) {
 /**
  * What else a week holds: races and days on the way, and what its long run carries.
  *
- * @param {import('@nadir/core').Week} week
- * @param {import('@nadir/core').ShownBlock} shown
+ * @param {import('@nadir/core/layout').Week} week
+ * @param {import('@nadir/core/present').ShownBlock} shown
  */
 function notes({ number, events, segment }, shown) {
   const carried = segment ? [`${saySegment(shown, number)} @ ${paceWords(segment)}`] : [];

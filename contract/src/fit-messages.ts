@@ -1,4 +1,4 @@
-import type { BendingRule } from '@nadir/core';
+import type { BendingRule } from '@nadir/core/solve';
 import { z } from 'zod';
 import { blockFile, blockTemplate } from './block-file/schema.js';
 import { civilDate } from './primitives.js';

@@ -1,4 +1,4 @@
-import { bases, isCivilDate, units, weekdays } from '@nadir/core';
+import { bases, isCivilDate, units, weekdays } from '@nadir/core/base';
 import { z } from 'zod';
 
 /** Years in which anything is planned or was run: outside them a date is a slip of the hand. */

@@ -1,4 +1,4 @@
-import type { Problem } from '@nadir/core';
+import type { Issue } from '@nadir/core/spec';
 import type { z } from 'zod';
 
 /** More than anyone reads; the rest is counted. */
@@ -8,12 +8,12 @@ const MOST_PROBLEMS = 50;
  * What Zod found, in plain words: what was expected and what was received, at
  * its path. The path stays data, for a form to place the message.
  */
-export function problemsOf(error: z.ZodError, input: unknown): Problem[] {
+export function problemsOf(error: z.ZodError, input: unknown): Issue[] {
   return firstOf(error.issues.flatMap((issue) => flatten(issue, input)));
 }
 
 /** The first problems, and how many more there are. */
-export function firstOf(problems: Problem[]): Problem[] {
+export function firstOf(problems: Issue[]): Issue[] {
   const more = problems.length - MOST_PROBLEMS;
   if (more <= 0) return problems;
   const rest = { code: 'and-more', path: [], message: `… and ${more} more.` };
@@ -21,7 +21,7 @@ export function firstOf(problems: Problem[]): Problem[] {
 }
 
 /** A problem as one line: where, then what. */
-export function problemLine({ path, message }: Pick<Problem, 'path' | 'message'>): string {
+export function problemLine({ path, message }: Pick<Issue, 'path' | 'message'>): string {
   return path.length === 0 ? message : `${writePath(path)}: ${message}`;
 }
 
@@ -32,7 +32,7 @@ function writePath(path: readonly (string | number)[]): string {
     .join('');
 }
 
-function flatten(issue: z.core.$ZodIssue, input: unknown): Problem[] {
+function flatten(issue: z.core.$ZodIssue, input: unknown): Issue[] {
   const path = issue.path.map((key) => (typeof key === 'number' ? key : String(key)));
   if (issue.code === 'unrecognized_keys') {
     return issue.keys.map((key) => ({

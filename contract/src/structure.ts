@@ -1,4 +1,4 @@
-import type { Problem } from '@nadir/core';
+import type { Issue } from '@nadir/core/spec';
 
 /** Deeper than any format of ours; a deeper tree is made to break its reader. */
 const MOST_DEPTH = 32;
@@ -10,7 +10,7 @@ const MOST_VALUES = 50_000;
  * schema: how deep it is and how many values it holds. Walked without
  * recursion, so that no depth can break it.
  */
-export function problemOfStructure(input: unknown): Problem | undefined {
+export function problemOfStructure(input: unknown): Issue | undefined {
   let level: unknown[] = [input];
   let values = 0;
   for (let depth = 0; level.length > 0; depth++) {
@@ -26,6 +26,6 @@ function inside(value: unknown): unknown[] {
   return typeof value === 'object' && value !== null ? Object.values(value) : [];
 }
 
-function tooMuch(code: string, most: string): Problem {
+function tooMuch(code: string, most: string): Issue {
   return { code, path: [], message: `holds more than anything of ours: ${most} is the most.` };
 }

@@ -1,15 +1,8 @@
-import {
-  type BlockSpec,
-  type Measure,
-  fixesOf,
-  layOut,
-  reasonsOf,
-  rulesOf,
-  showBlock,
-  whyDay,
-  whyLongRun,
-  whyVolume,
-} from '../src/index.js';
+import type { Measure } from '../src/base/index.js';
+import { fixesOf, layOut } from '../src/index.js';
+import { reasonsOf, showBlock, whyDay, whyLongRun, whyVolume } from '../src/present/index.js';
+import { rulesOf } from '../src/rules/index.js';
+import type { BlockSpec } from '../src/spec/index.js';
 
 /** A spec, and how it is looked at. */
 export interface Laid {

@@ -1,7 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
-import type { ToldFinding } from './present/tell-findings.js';
+import type { ToldFinding } from './present/index.js';
 import { marathon } from './testing/examples.js';
-import { CheckedBlock } from './checked-block.js';
+import { LazilyChecked } from './checked-block.js';
 import { layOut } from './lay-out.js';
 
 const laid = layOut(marathon);
@@ -10,7 +10,7 @@ const [finding] = laid.findings;
 describe('a laid-out block', () => {
   it('runs its checks when its findings are asked for, and once', () => {
     const check = vi.fn<() => ToldFinding[]>(() => (finding ? [finding] : []));
-    const block = new CheckedBlock(laid, check);
+    const block = new LazilyChecked(laid, check);
     expect(block.weeks).toBe(laid.weeks);
     expect(check).not.toHaveBeenCalled();
     expect(block.findings).toEqual([finding]);

@@ -1,5 +1,11 @@
-import type { Block } from './layout/block/block.js';
-import type { ToldFinding } from './present/tell-findings.js';
+import type { Block } from './layout/index.js';
+import type { ToldFinding } from './present/index.js';
+
+/** A block, and what its checks say of it. */
+export interface CheckedBlock extends Block {
+  /** Worst first. */
+  readonly findings: ToldFinding[];
+}
 
 /**
  * A block whose checks are run when its findings are asked for: previews and
@@ -8,7 +14,7 @@ import type { ToldFinding } from './present/tell-findings.js';
  * A class, not a literal with a getter: V8 makes a shape of its own for each of
  * those and keeps it, and with it the block, until a full collection.
  */
-export class CheckedBlock implements Block {
+export class LazilyChecked implements CheckedBlock {
   readonly spec: Block['spec'];
   readonly easyPace: Block['easyPace'];
   readonly phases: Block['phases'];
@@ -18,7 +24,10 @@ export class CheckedBlock implements Block {
   readonly #check: () => ToldFinding[];
   #findings: ToldFinding[] | undefined;
 
-  constructor({ spec, easyPace, phases, weeks, feasible, legs }: Block, check: () => ToldFinding[]) {
+  constructor(
+    { spec, easyPace, phases, weeks, feasible, legs }: Block,
+    check: () => ToldFinding[],
+  ) {
     this.spec = spec;
     this.easyPace = easyPace;
     this.phases = phases;
@@ -28,13 +37,12 @@ export class CheckedBlock implements Block {
     this.#check = check;
   }
 
-  /** What the checks say of it, worst first. */
   get findings(): ToldFinding[] {
     return (this.#findings ??= this.#check());
   }
 
   /** Written out with its findings, as a file or another program has it. */
-  toJSON(): Block & { findings: ToldFinding[] } {
+  toJSON(): CheckedBlock {
     const { spec, easyPace, phases, weeks, feasible, legs, findings } = this;
     return { spec, easyPace, phases, weeks, feasible, legs, findings };
   }

@@ -1,17 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { differenceInDays } from './base/civil-date.js';
+import { differenceInDays, type Measure, sum } from './base/index.js';
+import type { BlockSpec } from './spec/index.js';
+import { type Block, fullWeek, isBase, resolveSpec, validateSpec } from './layout/index.js';
+import { showBlock } from './present/index.js';
 import { anyWishes, marathon } from './testing/examples.js';
-import { sum } from './base/apportion.js';
-import type { Measure } from './base/measure.js';
-import { fullWeek } from './layout/volume/climb.js';
-import type { BlockSpec } from './spec/block-spec.js';
-import { validateSpec } from './layout/validate/validate.js';
-import { resolveSpec } from './layout/resolve/resolve.js';
-import type { Block } from './layout/block/block.js';
 import { layOut } from './lay-out.js';
-import { isBase } from './layout/block/is-base.js';
-import { showBlock } from './present/show.js';
 
 const runs = { numRuns: 160, seed: 20270418 };
 const measures: Measure[] = (['distance', 'time'] as const).flatMap((basis) =>
@@ -158,10 +152,7 @@ describe('any valid spec', () => {
       fc.property(anyWishes, (given) => {
         const { weeks, spec } = layOut(given);
         for (const week of weeks) {
-          expect(sum(week.days.map((day) => day[spec.athlete.basis]))).toBeCloseTo(
-            week.volume,
-            3,
-          );
+          expect(sum(week.days.map((day) => day[spec.athlete.basis]))).toBeCloseTo(week.volume, 3);
           expect(sum(week.days.map(({ distance }) => distance))).toBeCloseTo(week.distance, 3);
           expect(
             Math.min(...week.days.map(({ distance }) => distance), week.longRun),

@@ -1,13 +1,11 @@
-import type { Measure } from './base/measure.js';
-import { runChecks } from './checks/run-checks.js';
-import { fixesOf as fixesFor } from './edit/fixes/fixes-of.js';
-import type { Fix } from './edit/fixes/fix.js';
-import { layWeeks } from './layout/lay-weeks.js';
-import type { Block } from './layout/block/block.js';
-import { type ToldFinding, tellFindings } from './present/tell-findings.js';
-import { rulesOf } from './rules/rule-changes.js';
-import type { BlockSpec } from './spec/block-spec.js';
-import { CheckedBlock } from './checked-block.js';
+import { type Fix, fixesOf as fixesFor } from './edit/fixes/index.js';
+import type { Measure } from './base/index.js';
+import { rulesOf } from './rules/index.js';
+import type { BlockSpec } from './spec/index.js';
+import { type Block, layWeeks } from './layout/index.js';
+import { runChecks } from './checks/index.js';
+import { tellFindings, type ToldFinding } from './present/index.js';
+import { type CheckedBlock, LazilyChecked } from './checked-block.js';
 
 export interface LayOutOptions {
   /** Today, for what depends on it; left out, the block is laid out of time. */
@@ -27,7 +25,7 @@ export interface LayOutOptions {
 export function layOut(spec: BlockSpec, { today, shown }: LayOutOptions = {}): CheckedBlock {
   const { block, rules } = layWeeks(spec);
   const measure = shown ?? { ...block.spec.athlete, step: 1 };
-  return new CheckedBlock(block, () => {
+  return new LazilyChecked(block, () => {
     const context = { block, rules, today };
     return tellFindings(runChecks(context), context, measure);
   });

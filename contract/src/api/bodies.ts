@@ -1,4 +1,5 @@
-import { dayRoles, shownSteps } from '@nadir/core';
+import { shownSteps } from '@nadir/core/base';
+import { dayRoles } from '@nadir/core/spec/days';
 import { z } from 'zod';
 import {
   athleteFacts,

@@ -1,5 +1,8 @@
 import { readFileSync } from 'node:fs';
-import { type Measure, layOut, printSession, readSession, showBlock } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import type { Measure } from '@nadir/core/base';
+import { showBlock } from '@nadir/core/present';
+import { printSession, readSession } from '@nadir/core/sessions';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { everything, mutated } from '../testing/mutated.js';
@@ -55,7 +58,7 @@ it('reads or refuses any file, and lays out what it reads in figures that can be
         reason: 'Tried.',
         value,
       }));
-      const written: unknown = { ...toBlockFile(block.wishes, given.start === undefined), waivers };
+      const written: unknown = { ...toBlockFile(block.spec, given.start === undefined), waivers };
       expect(parseBlockFile(JSON.parse(JSON.stringify(written)))).toMatchObject({ ok: true });
     }),
     { numRuns: 2000 * times },

@@ -1,15 +1,15 @@
-import type { Problem } from '@nadir/core';
+import type { Issue } from '@nadir/core/spec';
 import { type Node, type ParseError, findNodeAtLocation, parseTree } from 'jsonc-parser';
 
 /** A problem with the line of the file that it stands on, counted from 1. */
-export type LocatedProblem = Problem & { line: number };
+export type LocatedProblem = Issue & { line: number };
 
 /**
  * Finds the line of each problem in a file's text: the field itself, or the
  * nearest thing around it where the field is missing. A text that is no JSON
  * has its problem where reading broke off.
  */
-export function locate(text: string, problems: readonly Problem[]): LocatedProblem[] {
+export function locate(text: string, problems: readonly Issue[]): LocatedProblem[] {
   const { root, broken } = treeOf(text);
   return problems.map((problem) => ({
     ...problem,

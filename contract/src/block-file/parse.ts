@@ -1,16 +1,10 @@
-import {
-  type Given,
-  type Problem,
-  type Wishes,
-  examineGiven,
-  examineWishes,
-  settle,
-} from '@nadir/core';
+import { resolveSpec, validateSpec } from '@nadir/core/layout';
+import type { BlockSpec, Issue, ResolvedSpec } from '@nadir/core/spec';
 import { firstOf, problemsOf } from '../problems.js';
 import { problemOfStructure } from '../structure.js';
 import { type BlockFile, NEWEST_VERSION, blockFile } from './schema.js';
 
-export type Parsed<T> = { ok: true; value: T } | { ok: false; problems: Problem[] };
+export type Parsed<T> = { ok: true; value: T } | { ok: false; problems: Issue[] };
 
 /** Longest file that is read, and largest block that is sent, in bytes: it takes a few kilobytes. */
 export const BLOCK_BYTES = 256 * 1024;
@@ -49,28 +43,25 @@ export function parseBlockFile(input: unknown): Parsed<BlockFile> {
 }
 
 /** What stands in the way of writing a file down at all: texts too long, figures out of bounds. */
-export function problemsOfShape(file: BlockFile): Problem[] {
+export function problemsOfShape(file: BlockFile): Issue[] {
   const parsed = blockFile.safeParse(file);
   return parsed.success ? [] : problemsOf(parsed.error, file);
 }
 
 /** What stands in the way of laying out these wishes; empty when nothing does. */
-export function problemsOfWishes(given: Given): Problem[] {
+export function problemsOfWishes(given: BlockSpec): Issue[] {
   const settled = settleSound(given);
   return settled.ok ? [] : firstOf(settled.problems);
 }
 
-/** Wishes with nothing left out, or what stands in the way of laying them out. */
-export function settleSound(given: Given): Parsed<Wishes> {
-  const dates = examineGiven(given);
-  if (dates.length > 0) return { ok: false, problems: dates };
-  const { wishes } = settle(given);
-  const problems = examineWishes(wishes);
-  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: wishes };
+/** A spec with nothing left out, or what stands in the way of laying it out. */
+export function settleSound(given: BlockSpec): Parsed<ResolvedSpec> {
+  const problems = validateSpec(given);
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, value: resolveSpec(given) };
 }
 
 /** A block file's wishes, as the core takes them. */
-export function givenOf({ format: _format, version: _version, ...given }: BlockFile): Given {
+export function givenOf({ format: _format, version: _version, ...given }: BlockFile): BlockSpec {
   return given;
 }
 
@@ -84,6 +75,6 @@ function isLaterVersion(input: unknown): input is { version: number } {
   );
 }
 
-function failed(code: string, message: string): { ok: false; problems: Problem[] } {
+function failed(code: string, message: string): { ok: false; problems: Issue[] } {
   return { ok: false, problems: [{ code, path: [], message: `The file ${message}` }] };
 }

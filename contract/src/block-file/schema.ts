@@ -1,26 +1,20 @@
+import type { Template } from '@nadir/core/edit';
+import { blockLength, crossKinds } from '@nadir/core/rules';
+import { type BlockSpec, reEntries } from '@nadir/core/spec';
 import {
-  type Given,
-  type Template,
-  addOns,
-  blockLength,
-  crossKinds,
-  eventKinds,
+  growthSchoolNames,
   heartScales,
+  ladderNames,
   paceAims,
   paceModelNames,
-  patternRoles,
-  resultKinds,
-  testForms,
-  growthSchoolNames,
-  ladderNames,
   phaseKinds,
   phaseLayoutNames,
-  reEntries,
+  progressionRuleNames,
+  resultKinds,
   segmentNames,
-  swapReasons,
   taperSchoolNames,
-  wayNames,
-} from '@nadir/core';
+} from '@nadir/core/spec/choices';
+import { addOns, eventKinds, patternRoles, swapReasons, testForms } from '@nadir/core/spec/days';
 import { z } from 'zod';
 import { laterFields } from './later-fields.js';
 import {
@@ -246,7 +240,7 @@ export const sessionFamily = z.strictObject({
   phases: z.array(z.enum(phaseKinds)).max(phaseKinds.length),
   tags: z.array(name(40)).max(12),
   start: shorthand,
-  way: z.enum(wayNames),
+  way: z.enum(progressionRuleNames),
   by: z.number().min(0).max(10_000),
   most: z.int().min(1).max(30),
 });
@@ -362,7 +356,7 @@ const wishes = {
     .strictObject({ name: shortText, date: civilDate, distance: raceMetres })
     .optional()
     .meta({ description: 'The goal race before this one. Version 2.' }),
-} satisfies { [K in keyof Required<Given>]: z.ZodType<Given[K]> };
+} satisfies { [K in keyof Required<BlockSpec>]: z.ZodType<BlockSpec[K]> };
 
 /** The newest version there is; every older one still opens. */
 export const NEWEST_VERSION = 2;

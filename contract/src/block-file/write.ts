@@ -1,13 +1,9 @@
-import {
-  type Change,
-  type Given,
-  type Wishes,
-  applyChange,
-  countBack,
-  defaultPaces,
-  settle,
-  suggestUses,
-} from '@nadir/core';
+import { countBack } from '@nadir/core/base';
+import { applyChange, type Change } from '@nadir/core/edit';
+import { resolveSpec } from '@nadir/core/layout';
+import { defaultPaces } from '@nadir/core/paces';
+import { suggestUses } from '@nadir/core/sessions';
+import type { BlockSpec, ResolvedSpec } from '@nadir/core/spec';
 import { type Parsed, givenOf, settleSound } from './parse.js';
 import { type BlockFile, type BlockTemplate, NEWEST_VERSION } from './schema.js';
 
@@ -15,7 +11,7 @@ import { type BlockFile, type BlockTemplate, NEWEST_VERSION } from './schema.js'
  * Settled wishes as a block file. Nothing is lost: the file settles to the same
  * wishes again. The start is left out where it is counted back from the race.
  */
-export function toBlockFile(wishes: Wishes, countedBack: boolean): BlockFile {
+export function toBlockFile(wishes: ResolvedSpec, countedBack: boolean): BlockFile {
   const { start, weeks, phases, volume, paces, sessions, ...same } = wishes;
   return {
     format: 'nadir-block',
@@ -36,7 +32,7 @@ export function toBlockFile(wishes: Wishes, countedBack: boolean): BlockFile {
  * leads, it stays left out.
  */
 export function changedFile(file: BlockFile, change: Change): Parsed<BlockFile> {
-  const settled = settleSound(applyChange<Given>(givenOf(file), change));
+  const settled = settleSound(applyChange<BlockSpec>(givenOf(file), change));
   if (!settled.ok) return settled;
   const { race, weeks, weekStartsOn, start } = settled.value;
   const counted = file.start === undefined && start === countBack(race.date, weeks, weekStartsOn);
@@ -46,7 +42,7 @@ export function changedFile(file: BlockFile, change: Change): Parsed<BlockFile> 
 /** Keeps of a block's wishes what may serve another athlete: no name, no dates, no waivers. */
 export function templateOf(file: BlockFile): BlockTemplate {
   const { phases, volume, longRun, taper, week, sessions, pins, overrides } = file;
-  const { athlete, race, weeks } = settle(givenOf(file)).wishes;
+  const { athlete, race, weeks } = resolveSpec(givenOf(file));
   return {
     basis: athlete.basis,
     distance: race.distance,
@@ -63,7 +59,7 @@ export function templateOf(file: BlockFile): BlockTemplate {
 }
 
 /** Only what the school itself knows; the rest comes from the house rules again. */
-function growthOf({ school, cap, step, hold }: Wishes['volume']['growth']) {
+function growthOf({ school, cap, step, hold }: ResolvedSpec['volume']['growth']) {
   switch (school) {
     case 'percentage':
       return { school, cap };

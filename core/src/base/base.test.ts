@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { apportion, sum } from './apportion.js';
 import {
   formatAmount,
   formatDuration,
@@ -8,9 +7,10 @@ import {
   formatPercent,
   formatRace,
   formatRaceDistance,
-} from './format/format.js';
+  parseAmount,
+} from './format/index.js';
+import { apportion, sum } from './apportion.js';
 import { type Measure, METRES_PER_MILE, quantum, shownUnit } from './measure.js';
-import { parseAmount } from './format/parse-amount.js';
 import { ceilTo, floorTo, roundTo } from './round.js';
 
 const km: Measure = { basis: 'distance', unit: 'km', step: 1 };

@@ -1,11 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import type { BlockEvent, FixedDay, PatternDay } from '../spec/days/index.js';
+import type { BlockSpec } from '../spec/index.js';
+import { defaultPaces } from '../paces/index.js';
 import { layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
-import { defaultPaces } from '../paces/default-paces.js';
-import type { BlockEvent } from '../spec/event.js';
-import type { FixedDay } from '../spec/fixed-day.js';
-import type { PatternDay } from '../spec/pattern-day.js';
-import type { BlockSpec } from '../spec/block-spec.js';
 import { monotonyOf } from './week/monotony.js';
 import { type CheckCode, checks } from './registry.js';
 
@@ -80,7 +78,13 @@ const sevenEasyDays: Partial<BlockSpec> = {
 /** For each check a change just inside its limit and one just outside, with what it measures. */
 const cases: Record<
   CheckCode,
-  { inside: Partial<BlockSpec>; outside: Partial<BlockSpec>; value: number; limit: number; today?: string }
+  {
+    inside: Partial<BlockSpec>;
+    outside: Partial<BlockSpec>;
+    value: number;
+    limit: number;
+    today?: string;
+  }
 > = {
   'under-18-week': {
     inside: { ...athlete({ birthYear: 2009 }) },

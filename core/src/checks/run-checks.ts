@@ -1,4 +1,4 @@
-import type { Waiver } from '../spec/block-spec.js';
+import type { Waiver } from '../spec/index.js';
 import { type CheckContext, type Level, type Observation, levels } from './common/check.js';
 import { type CheckCode, checks } from './registry.js';
 
@@ -22,14 +22,12 @@ export function runChecks(context: CheckContext): Finding[] {
   const findings = checks.flatMap((check) => {
     const { code, level } = check;
     if (level !== 'stop' && off.includes(code)) return [];
-    return check.run(context).map(
-      (observation): Finding => ({
-        check: code,
-        level,
-        ...observation,
-        ...waiverOf(code, observation, waivers),
-      }),
-    );
+    return check.run(context).map((observation): Finding => ({
+      check: code,
+      level,
+      ...observation,
+      ...waiverOf(code, observation, waivers),
+    }));
   });
   return findings.sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level));
 }

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import type { BlockSpec } from '../spec/index.js';
+import { validateSpec } from '../layout/index.js';
 import { layOut } from '../lay-out.js';
-import { validateSpec } from '../layout/validate/validate.js';
 import { marathon } from '../testing/examples.js';
-import type { BlockSpec } from '../spec/block-spec.js';
 import { applyChange } from './change.js';
 import type { Command } from './command.js';
 import { copyShape } from './copy-shape.js';
@@ -31,10 +31,10 @@ const volumes = (of: typeof block) => of.weeks.map(({ volume }) => volume / 1000
 // 55 58 61 46 64 67 71 53 75 79 83 62 87 92 92 83 67 41
 describe('commands', () => {
   it('pin and unpin, with words for the history', () => {
-    const command = pinWeek(block, 7, 'volume', 64_500, km);
+    const command = pinWeek(block, { week: 7, field: 'volume' }, 64_500, km);
     expect(command.words).toBe('Pinned week 7 at 64.5 km.');
     expect(after(command).weeks[6]?.volume).toBe(64_500);
-    const long = pinWeek(block, 9, 'longRun', 24_000, km);
+    const long = pinWeek(block, { week: 9, field: 'longRun' }, 24_000, km);
     expect(long.words).toBe('Pinned week 9’s long run at 24 km.');
     expect(unpinWeek(after(long), 9, 'longRun').change.pins).toEqual([]);
   });
@@ -47,7 +47,7 @@ describe('commands', () => {
   });
 
   it('never scale a week under its pinned long run', () => {
-    const pinned = after(pinWeek(block, 9, 'longRun', 24_000, km));
+    const pinned = after(pinWeek(block, { week: 9, field: 'longRun' }, 24_000, km));
     expect(after(scaleWeeks(pinned, [9], 0.1), pinned).weeks[8]?.volume).toBe(24_000);
   });
 
@@ -74,7 +74,7 @@ describe('commands', () => {
   });
 
   it('insert and drop a week: race day stays, pins keep to their weeks', () => {
-    const pinned = after(pinWeek(block, 9, 'volume', 70_000, km));
+    const pinned = after(pinWeek(block, { week: 9, field: 'volume' }, 70_000, km));
     const longer = after(insertWeek(pinned, 5), pinned);
     expect(longer.weeks).toHaveLength(19);
     expect(longer.spec).toMatchObject({ start: '2026-12-07', pins: [{ week: 10 }] });
@@ -129,7 +129,7 @@ describe('moving the goal race', () => {
   });
 
   it('once begun: the start stays, and pins past the new race week go', () => {
-    const pinned = after(pinWeek(block, 17, 'volume', 50_000, km));
+    const pinned = after(pinWeek(block, { week: 17, field: 'volume' }, 50_000, km));
     const change = moveRace(pinned.spec, '2027-04-04', '2027-02-10');
     const moved = after({ change, words: '' }, pinned);
     expect(moved.spec).toMatchObject({ start: '2026-12-14', weeks: 16, pins: [] });

@@ -1,4 +1,4 @@
-import type { BlockSpec, ResolvedSpec } from '../spec/block-spec.js';
+import type { BlockSpec, ResolvedSpec } from '../spec/index.js';
 
 /** Parts of the spec put in place of what was there, each whole. */
 export type Change = { [K in keyof ResolvedSpec]?: BlockSpec[K] | undefined };

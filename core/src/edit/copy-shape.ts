@@ -1,8 +1,7 @@
-import type { Block } from '../layout/block/block.js';
-import { layoutStep } from '../rules/layout-step.js';
-import { rulesOf } from '../rules/rule-changes.js';
-import { roundTo } from '../base/round.js';
-import { withPin } from '../spec/with-pin.js';
+import { roundTo } from '../base/index.js';
+import { layoutStep, rulesOf } from '../rules/index.js';
+import { withPin } from '../spec/index.js';
+import type { Block } from '../layout/index.js';
 import { type Command, weekWords } from './command.js';
 
 /**

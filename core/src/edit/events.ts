@@ -1,5 +1,5 @@
-import type { Block } from '../layout/block/block.js';
-import { type BlockEvent, eventCharacters } from '../spec/event.js';
+import { type BlockEvent, eventCharacters } from '../spec/days/index.js';
+import type { Block } from '../layout/index.js';
 import type { Command } from './command.js';
 
 /** Places a race, a test or a stay on the block. */

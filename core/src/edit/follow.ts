@@ -1,11 +1,7 @@
-import { addDays, differenceInDays } from '../base/civil-date.js';
-import { countWeeks, startOfWeek } from '../base/weeks.js';
-import { raceRules } from '../rules/house-rules.js';
-import { rulesOf } from '../rules/rule-changes.js';
-import { layoutStep } from '../rules/layout-step.js';
-import { roundTo } from '../base/round.js';
-import type { Block } from '../layout/block/block.js';
-import type { BlockSpec } from '../spec/block-spec.js';
+import { addDays, countWeeks, differenceInDays, roundTo, startOfWeek } from '../base/index.js';
+import { layoutStep, raceRules, rulesOf } from '../rules/index.js';
+import type { BlockSpec } from '../spec/index.js';
+import type { Block } from '../layout/index.js';
 
 /** Policy: a block after a goal race starts at this part of the heaviest week before it. */
 const START_SHARE = 0.7;

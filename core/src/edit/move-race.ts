@@ -1,7 +1,12 @@
-import { type CivilDate, addDays, differenceInDays } from '../base/civil-date.js';
-import { countWeeks, startOfWeek } from '../base/weeks.js';
-import { lastDay } from '../spec/event.js';
-import type { ResolvedSpec } from '../spec/block-spec.js';
+import { lastDay } from '../spec/days/index.js';
+import {
+  addDays,
+  type CivilDate,
+  countWeeks,
+  differenceInDays,
+  startOfWeek,
+} from '../base/index.js';
+import type { ResolvedSpec } from '../spec/index.js';
 import type { Change } from './change.js';
 
 /**

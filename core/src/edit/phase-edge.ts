@@ -1,5 +1,5 @@
-import type { Block } from '../layout/block/block.js';
-import type { OwnPhase } from '../spec/phase-wish.js';
+import type { OwnPhase } from '../spec/index.js';
+import type { Block } from '../layout/index.js';
 import type { Command } from './command.js';
 
 /** The phases as they are laid out, as the coach's own. */

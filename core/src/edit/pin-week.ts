@@ -1,18 +1,23 @@
-import type { Block } from '../layout/block/block.js';
-import { formatPlain } from '../base/format/format.js';
-import type { Measure } from '../base/measure.js';
-import { withPin } from '../spec/with-pin.js';
+import { formatPlain } from '../base/format/index.js';
+import type { Measure } from '../base/index.js';
+import { withPin } from '../spec/index.js';
+import type { Block } from '../layout/index.js';
 import type { Command } from './command.js';
 
 export type PinField = 'volume' | 'longRun';
+
+/** What is fixed of a week. */
+export interface Pinned {
+  week: number;
+  field: PinField;
+}
 
 const OF: Readonly<Record<PinField, string>> = { volume: '', longRun: '’s long run' };
 
 /** Fixes a week's volume or long run at an amount in m or s. */
 export function pinWeek(
   { spec }: Block,
-  week: number,
-  field: PinField,
+  { week, field }: Pinned,
   amount: number,
   measure: Measure,
 ): Command {

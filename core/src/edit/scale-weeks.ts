@@ -1,9 +1,8 @@
-import type { Block } from '../layout/block/block.js';
-import { layoutStep } from '../rules/layout-step.js';
-import { rulesOf } from '../rules/rule-changes.js';
-import { formatPercent } from '../base/format/format.js';
-import { roundTo } from '../base/round.js';
-import { withPin } from '../spec/with-pin.js';
+import { formatPercent } from '../base/format/index.js';
+import { roundTo } from '../base/index.js';
+import { layoutStep, rulesOf } from '../rules/index.js';
+import { withPin } from '../spec/index.js';
+import type { Block } from '../layout/index.js';
 import { type Command, weekWords } from './command.js';
 
 /** Pins the chosen weeks at a part of what they are, in whole steps. */

@@ -1,5 +1,5 @@
-import type { Block } from '../layout/block/block.js';
-import { formatPercent } from '../base/format/format.js';
+import { formatPercent } from '../base/format/index.js';
+import type { Block } from '../layout/index.js';
 import type { Command } from './command.js';
 
 /** Shallowest and deepest a taper may be set. */

@@ -1,5 +1,5 @@
-import type { Block } from '../layout/block/block.js';
-import { withPin } from '../spec/with-pin.js';
+import { withPin } from '../spec/index.js';
+import type { Block } from '../layout/index.js';
 import { type Command, weekWords } from './command.js';
 
 /**

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { resolveSpec, validateSpec } from '../layout/index.js';
 import { layOut } from '../lay-out.js';
-import { validateSpec } from '../layout/validate/validate.js';
-import { resolveSpec } from '../layout/resolve/resolve.js';
 import { marathon } from '../testing/examples.js';
 import { type Template, fromTemplate } from './template.js';
 

@@ -1,8 +1,7 @@
-import type { BlockSpec, ResolvedSpec } from '../spec/block-spec.js';
-import { layoutStep } from '../rules/layout-step.js';
-import { rulesOf } from '../rules/rule-changes.js';
-import { resolveSpec } from '../layout/resolve/resolve.js';
-import { roundTo } from '../base/round.js';
+import { roundTo } from '../base/index.js';
+import { layoutStep, rulesOf } from '../rules/index.js';
+import type { BlockSpec, ResolvedSpec } from '../spec/index.js';
+import { resolveSpec } from '../layout/index.js';
 
 /** What a block's spec are without its athlete, its dates and what was waived for them. */
 export type Template = Pick<

@@ -1,6 +1,6 @@
-import type { Block } from '../layout/block/block.js';
-import type { Finding } from '../checks/run-checks.js';
-import type { Waiver } from '../spec/block-spec.js';
+import type { Waiver } from '../spec/index.js';
+import type { Block } from '../layout/index.js';
+import type { Finding } from '../checks/index.js';
 import type { Command } from './command.js';
 
 /** A finding, and what it is called. */

@@ -1,6 +1,6 @@
-import type { Block } from '../layout/block/block.js';
-import { addDays } from '../base/civil-date.js';
-import { blockLength } from '../rules/house-rules.js';
+import { addDays } from '../base/index.js';
+import { blockLength } from '../rules/index.js';
+import type { Block } from '../layout/index.js';
 import type { Command } from './command.js';
 import { ownPhasesOf } from './phase-edge.js';
 import type { Change } from './change.js';

@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import type { BlockEvent } from '../spec/days/index.js';
+import { addDays, sum } from '../base/index.js';
+import { defaultHouseRules } from '../rules/index.js';
 import { layOut } from '../lay-out.js';
-import { addDays } from '../base/civil-date.js';
-import { defaultHouseRules } from '../rules/house-rules.js';
 import { validateSpec } from './validate/validate.js';
 import { marathon } from '../testing/examples.js';
-import { sum } from '../base/apportion.js';
-import type { BlockEvent } from '../spec/event.js';
 import { eventDays, weeksOfEvents } from './events/event-days.js';
 
 // Week 10 of the example begins on Monday 15 February 2027, and follows week 9, which builds to 77 km

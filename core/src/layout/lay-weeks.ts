@@ -1,8 +1,7 @@
-import type { HouseRules } from '../rules/house-rules.js';
-import { sum } from '../base/apportion.js';
-import type { CivilDate } from '../base/civil-date.js';
-import type { BlockSpec } from '../spec/block-spec.js';
-import { isRun } from '../spec/pattern-day.js';
+import { isRun } from '../spec/days/index.js';
+import { type CivilDate, sum } from '../base/index.js';
+import type { HouseRules } from '../rules/index.js';
+import type { BlockSpec } from '../spec/index.js';
 import type { Block, Week } from './block/block.js';
 import { type Day, isHardRunning } from './block/day.js';
 import type { Context } from './context/context.js';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import type { BlockSpec } from '../spec/index.js';
 import { layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
-import type { BlockSpec } from '../spec/block-spec.js';
 
 const under = (values: Record<string, number>, part: Partial<BlockSpec> = {}) =>
   layOut({ ...marathon, ...part, overrides: { values } });

@@ -1,5 +1,5 @@
-import type { CivilDate } from '../base/civil-date.js';
-import type { HouseRules } from '../rules/house-rules.js';
+import type { CivilDate } from '../base/index.js';
+import type { HouseRules } from '../rules/index.js';
 import { type PaceSubject, fitnessOn, goalTimes, pacedOn } from './fitness.js';
 import type { TimeFor } from './model.js';
 import { timesOn } from './paces-on.js';

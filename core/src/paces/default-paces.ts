@@ -1,4 +1,4 @@
-import type { HeartBand, NamedPace } from '../spec/named-pace.js';
+import type { HeartBand, NamedPace } from '../spec/choices/index.js';
 
 const MARATHON = 42_195;
 const MILE = 1609.344;

@@ -1,5 +1,5 @@
-import type { CivilDate } from '../base/civil-date.js';
-import type { HouseRules } from '../rules/house-rules.js';
+import type { CivilDate } from '../base/index.js';
+import type { HouseRules } from '../rules/index.js';
 import { type DayTimes, dayTimes } from './day-times.js';
 import { defaultPaces } from './default-paces.js';
 import type { PaceSubject } from './fitness.js';

@@ -1,5 +1,5 @@
-import { type CivilDate, differenceInDays } from '../base/civil-date.js';
-import type { Result } from '../spec/result.js';
+import type { Result } from '../spec/choices/index.js';
+import { type CivilDate, differenceInDays } from '../base/index.js';
 
 /** A full effort as the models take it. Metres and seconds. */
 export interface Effort {

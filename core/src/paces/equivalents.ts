@@ -1,7 +1,7 @@
-import type { CivilDate } from '../base/civil-date.js';
-import type { HouseRules } from '../rules/house-rules.js';
+import { type PaceModelName, paceModelNames } from '../spec/choices/index.js';
+import type { CivilDate } from '../base/index.js';
+import type { HouseRules } from '../rules/index.js';
 import { type PaceSubject, fitnessOn } from './fitness.js';
-import { type PaceModelName, paceModelNames } from '../spec/choices.js';
 import { paceModels } from './models.js';
 import { withCaution } from './low-volume.js';
 

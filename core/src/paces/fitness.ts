@@ -1,10 +1,10 @@
-import type { CivilDate } from '../base/civil-date.js';
-import type { HouseRules } from '../rules/house-rules.js';
-import type { ResolvedSpec } from '../spec/block-spec.js';
+import type { PaceModelName } from '../spec/choices/index.js';
+import type { CivilDate } from '../base/index.js';
+import type { HouseRules } from '../rules/index.js';
+import type { ResolvedSpec } from '../spec/index.js';
 import { type Effort, ageInWeeks, effortsOn } from './efforts.js';
 import { type Caution, withCaution } from './low-volume.js';
 import type { TimeFor } from './model.js';
-import { type PaceModelName } from '../spec/choices.js';
 import { paceModels } from './models.js';
 import { predictTime } from './riegel.js';
 

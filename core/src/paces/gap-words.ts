@@ -1,8 +1,8 @@
-import { formatPace } from '../base/format/format.js';
-import { type Unit, metresPer } from '../base/measure.js';
+import { formatPace } from '../base/format/index.js';
+import { metresPer, type Unit } from '../base/index.js';
 import type { GoalGap } from './goal-gap.js';
 
-/** The gap to the goal in plain messages: seconds, per cent, and what the weeks may give. */
+/** The gap to the goal in plain sentences: seconds, per cent, and what the weeks may give. */
 export function gapWords(
   { current, goal, share, weeks, reachable, within }: GoalGap,
   unit: Unit,

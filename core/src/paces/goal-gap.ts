@@ -1,5 +1,5 @@
-import { type CivilDate, differenceInDays } from '../base/civil-date.js';
-import type { HouseRules } from '../rules/house-rules.js';
+import { type CivilDate, differenceInDays } from '../base/index.js';
+import type { HouseRules } from '../rules/index.js';
 import { type PaceSubject, fitnessOn } from './fitness.js';
 
 /** How far current fitness is from the goal. */

@@ -1,5 +1,5 @@
-import type { Athlete } from '../spec/block-spec.js';
-import type { HeartBand } from '../spec/named-pace.js';
+import type { HeartBand } from '../spec/choices/index.js';
+import type { Athlete } from '../spec/index.js';
 
 /**
  * A heart-rate band in beats a minute. Of reserve: rest + share × (maximum − rest)

@@ -1,4 +1,4 @@
-import { sum } from '../base/apportion.js';
+import { sum } from '../base/index.js';
 
 /** One observation and how much it counts. */
 export interface Point {

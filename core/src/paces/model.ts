@@ -1,4 +1,4 @@
-import type { HouseRules } from '../rules/house-rules.js';
+import type { HouseRules } from '../rules/index.js';
 import type { Effort } from './efforts.js';
 
 /** Seconds for metres. */

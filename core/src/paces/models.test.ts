@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { resolveSpec } from '../layout/resolve/resolve.js';
+import { type PaceModelName, paceModelNames } from '../spec/choices/index.js';
+import { defaultHouseRules } from '../rules/index.js';
+import { resolveSpec } from '../layout/index.js';
 import { marathon } from '../testing/examples.js';
-import { defaultHouseRules } from '../rules/house-rules.js';
 import { type Effort, effortsOn } from './efforts.js';
 import { equivalentsOn } from './equivalents.js';
 import { leastSquares } from './least-squares.js';
 import type { PaceFit } from './model.js';
-import { type PaceModelName, paceModelNames } from '../spec/choices.js';
 import { paceModels } from './models.js';
 import { predictTime } from './riegel.js';
 

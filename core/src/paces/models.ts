@@ -1,6 +1,6 @@
-import type { PaceModelName } from '../spec/choices.js';
+import type { PaceModelName } from '../spec/choices/index.js';
 import { criticalSpeed } from './critical-speed.js';
-import { ladder } from './ladder.js';
+import { ladder } from './step-model.js';
 import type { PaceModel } from './model.js';
 import { personalPowerLaw } from './personal-power-law.js';
 import { powerLaw } from './power-law.js';

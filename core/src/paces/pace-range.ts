@@ -1,4 +1,4 @@
-import type { NamedPace } from '../spec/named-pace.js';
+import type { NamedPace } from '../spec/choices/index.js';
 import type { TimeFor } from './model.js';
 
 /** Seconds per km that nothing is worked out quicker than, whatever is taken off a pace. */

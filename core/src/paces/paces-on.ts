@@ -1,9 +1,9 @@
-import { type CivilDate, differenceInDays } from '../base/civil-date.js';
-import type { HouseRules } from '../rules/house-rules.js';
+import type { NamedPace } from '../spec/choices/index.js';
+import { type CivilDate, differenceInDays } from '../base/index.js';
+import type { HouseRules } from '../rules/index.js';
 import { beatsOf } from './heart.js';
 import { type Fitness, type PaceSubject, fitnessOn, goalTimes, pacedOn } from './fitness.js';
 import type { TimeFor } from './model.js';
-import { type NamedPace } from '../spec/named-pace.js';
 import { type PaceRange, rangeOf } from './pace-range.js';
 
 /** One named pace on one day. */

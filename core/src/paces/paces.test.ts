@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { resolveSpec } from '../layout/resolve/resolve.js';
+import { defaultHouseRules } from '../rules/index.js';
+import type { BlockSpec } from '../spec/index.js';
+import { resolveSpec } from '../layout/index.js';
 import { marathon } from '../testing/examples.js';
-import { defaultHouseRules } from '../rules/house-rules.js';
-import type { BlockSpec } from '../spec/block-spec.js';
 import { easyPaces } from './easy-pace.js';
 import { fitnessOn, pacedOn } from './fitness.js';
 import { goalGap } from './goal-gap.js';

@@ -1,5 +1,5 @@
+import { sum } from '../base/index.js';
 import { leastSquares } from './least-squares.js';
-import { sum } from '../base/apportion.js';
 import type { PaceModel } from './model.js';
 import { powerLawHolds } from './power-law.js';
 

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays } from '../base/civil-date.js';
-import { defaultHouseRules } from '../rules/house-rules.js';
-import { resolveSpec } from '../layout/resolve/resolve.js';
+import { paceModelNames } from '../spec/choices/index.js';
+import { addDays } from '../base/index.js';
+import { defaultHouseRules } from '../rules/index.js';
+import { resolveSpec } from '../layout/index.js';
 import { marathon } from '../testing/examples.js';
 import { easyPaces } from './easy-pace.js';
 import { equivalentsOn } from './equivalents.js';
-import { paceModelNames } from '../spec/choices.js';
 import { pacesOn } from './paces-on.js';
 
 const start = '2026-12-14';

@@ -1,7 +1,7 @@
-import { lapSeconds } from '../base/format/format-pace.js';
+import { lapSeconds } from '../base/format/index.js';
 
 /** What is done between repetitions. Metres, seconds. */
-export type Recovery =
+export type Rest =
   | { kind: 'jog-distance'; distance: number }
   | { kind: 'jog-time'; seconds: number }
   | { kind: 'standing'; seconds: number }
@@ -14,7 +14,7 @@ export interface RepsAsked {
   distance: number;
   /** Seconds per km. */
   pace: number;
-  recovery: Recovery;
+  recovery: Rest;
   /** Seconds per km of a jog. */
   jogPace: number;
 }

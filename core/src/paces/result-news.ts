@@ -1,8 +1,8 @@
-import type { CivilDate } from '../base/civil-date.js';
-import type { HouseRules } from '../rules/house-rules.js';
+import type { Result } from '../spec/choices/index.js';
+import type { CivilDate } from '../base/index.js';
+import type { HouseRules } from '../rules/index.js';
 import { type PaceSubject, fitnessOn, pacedOn } from './fitness.js';
 import { type GoalGap, goalGap } from './goal-gap.js';
-import type { Result } from '../spec/result.js';
 
 /** What a result says beyond itself. */
 export interface ResultNews {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { sum } from '../base/apportion.js';
-import { formatTenths } from '../base/format/format-pace.js';
+import { formatTenths } from '../base/format/index.js';
+import { sum } from '../base/index.js';
 import { reps } from './reps.js';
 import { splits } from './splits.js';
 

@@ -1,4 +1,4 @@
-import { sum } from '../base/apportion.js';
+import { sum } from '../base/index.js';
 
 /** One split, in whole seconds that add up to the target. */
 export interface Split {

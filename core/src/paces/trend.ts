@@ -1,4 +1,4 @@
-import type { Result } from '../spec/result.js';
+import type { Result } from '../spec/choices/index.js';
 
 /** Results over one distance, oldest first. */
 export interface Trend {

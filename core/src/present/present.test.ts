@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { type Measure, sum } from '../base/index.js';
 import { layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
-import { sum } from '../base/apportion.js';
-import type { Measure } from '../base/measure.js';
-import { showBlock } from './show.js';
-import { whyLongRun, whyVolume } from './why.js';
+import { showBlock } from './figures/show.js';
+import { whyLongRun, whyVolume } from './why/why.js';
 
 const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
 const { weeks: _counted, ...undated } = marathon;

@@ -1,13 +1,24 @@
 import { type CrossKind, crossKinds, crossWords } from './cross-training.js';
 import type { Rule, RuleGroup } from './rule.js';
 
-const rule = (
-  group: RuleGroup,
-  path: string,
-  title: string,
-  why: string,
-  rest: Omit<Rule, 'path' | 'group' | 'title' | 'why' | 'checks'> & Partial<Pick<Rule, 'checks'>>,
-): Rule => ({ path, group, title, why, checks: [], ...rest });
+type Figures = Omit<Rule, 'path' | 'group' | 'title' | 'why' | 'checks'> &
+  Partial<Pick<Rule, 'checks'>>;
+
+/** Makes rules of one group. */
+const inGroup =
+  (group: RuleGroup) =>
+  (path: string, title: string, why: string, rest: Figures): Rule => ({
+    path,
+    group,
+    title,
+    why,
+    checks: [],
+    ...rest,
+  });
+
+const ofCross = inGroup('cross');
+const ofSessions = inGroup('sessions');
+const ofWeek = inGroup('week');
 
 const share = { quantity: 'share', least: 0, most: 1 } as const;
 const factor = { quantity: 'factor', least: 0, most: 10 } as const;
@@ -26,34 +37,21 @@ const USUAL: Readonly<Record<CrossKind, readonly [number, number]>> = {
 
 /** Figures behind dealing out a week, its sessions, cross-training and race week. */
 export const weekInCatalogue: readonly Rule[] = [
-  rule(
-    'week',
-    'week.semiLong',
-    'The semi-long run',
-    'Against an easy day: a second run to grow on.',
-    {
-      ...share,
-      most: 3,
-      usual: [1.2, 1.6],
-      checks: ['semi-long-near-long'],
-    },
-  ),
-  rule(
-    'week',
-    'week.recoveryRun',
-    'A recovery run',
-    'Against an easy day: to loosen, not to build.',
-    {
-      ...share,
-      usual: [0.4, 0.8],
-    },
-  ),
-  rule('week', 'week.second', 'The second run of a day', 'Against its first.', {
+  ofWeek('week.semiLong', 'The semi-long run', 'Against an easy day: a second run to grow on.', {
+    ...share,
+    most: 3,
+    usual: [1.2, 1.6],
+    checks: ['semi-long-near-long'],
+  }),
+  ofWeek('week.recoveryRun', 'A recovery run', 'Against an easy day: to loosen, not to build.', {
+    ...share,
+    usual: [0.4, 0.8],
+  }),
+  ofWeek('week.second', 'The second run of a day', 'Against its first.', {
     ...share,
     usual: [0.3, 0.7],
   }),
-  rule(
-    'week',
+  ofWeek(
     'week.semiLongFrom.distance',
     'A semi-long run from',
     'Smaller weeks have no room for one.',
@@ -62,8 +60,7 @@ export const weekInCatalogue: readonly Rule[] = [
       usual: [60_000, 90_000],
     },
   ),
-  rule(
-    'week',
+  ofWeek(
     'week.semiLongFrom.time',
     'A semi-long run from, by time',
     'Smaller weeks have no room for one.',
@@ -72,19 +69,12 @@ export const weekInCatalogue: readonly Rule[] = [
       usual: [18_000, 28_800],
     },
   ),
-  rule(
-    'week',
-    'week.doublesFrom.distance',
-    'Two runs a day from',
-    'Below, one longer run does more.',
-    {
-      ...distance,
-      usual: [85_000, 110_000],
-      checks: ['doubles-too-soon'],
-    },
-  ),
-  rule(
-    'week',
+  ofWeek('week.doublesFrom.distance', 'Two runs a day from', 'Below, one longer run does more.', {
+    ...distance,
+    usual: [85_000, 110_000],
+    checks: ['doubles-too-soon'],
+  }),
+  ofWeek(
     'week.doublesFrom.time',
     'Two runs a day from, by time',
     'Below, one longer run does more.',
@@ -94,13 +84,12 @@ export const weekInCatalogue: readonly Rule[] = [
       checks: ['doubles-too-soon'],
     },
   ),
-  rule('week', 'week.easyBetween', 'Easy days between hard ones', 'Two are preferred by many.', {
+  ofWeek('week.easyBetween', 'Easy days between hard ones', 'Two are preferred by many.', {
     ...days,
     usual: [1, 2],
     checks: ['hard-days-adjacent'],
   }),
-  rule(
-    'week',
+  ofWeek(
     'week.mostMonotony',
     'Monotony at most',
     'Mean daily load over its spread; above, illness comes sooner.',
@@ -110,8 +99,7 @@ export const weekInCatalogue: readonly Rule[] = [
       checks: ['monotony'],
     },
   ),
-  rule(
-    'week',
+  ofWeek(
     'week.strengthTime',
     'Strength work',
     'What it is set down at; it counts into no volume.',
@@ -121,8 +109,7 @@ export const weekInCatalogue: readonly Rule[] = [
       usual: [1200, 2700],
     },
   ),
-  rule(
-    'sessions',
+  ofSessions(
     'sessions.warmUp.distance',
     'Warming up, and cooling down',
     'At least; the rest of the day’s running joins them.',
@@ -132,8 +119,7 @@ export const weekInCatalogue: readonly Rule[] = [
       usual: [1500, 4000],
     },
   ),
-  rule(
-    'sessions',
+  ofSessions(
     'sessions.warmUp.time',
     'Warming up, and cooling down, by time',
     'At least; the rest of the day’s running joins them.',
@@ -143,8 +129,7 @@ export const weekInCatalogue: readonly Rule[] = [
       usual: [600, 1200],
     },
   ),
-  rule(
-    'sessions',
+  ofSessions(
     'sessions.firstHard',
     'Hard part of the first key session',
     'Of its week; later families take over what the one before had.',
@@ -153,8 +138,7 @@ export const weekInCatalogue: readonly Rule[] = [
       usual: [0.04, 0.08],
     },
   ),
-  rule(
-    'sessions',
+  ofSessions(
     'sessions.mostHard',
     'Hard part of any key session',
     'Of its week; what would go over stays as it was.',
@@ -163,8 +147,7 @@ export const weekInCatalogue: readonly Rule[] = [
       usual: [0.08, 0.14],
     },
   ),
-  rule(
-    'sessions',
+  ofSessions(
     'sessions.mostOfWeek',
     'Hard running of a week',
     'More, and the easy days are no longer enough.',
@@ -174,8 +157,7 @@ export const weekInCatalogue: readonly Rule[] = [
       checks: ['too-much-hard'],
     },
   ),
-  rule(
-    'sessions',
+  ofSessions(
     'sessions.leastWhenQuick',
     'Hard running in a speed phase',
     'At least; less is hardly felt.',
@@ -185,8 +167,7 @@ export const weekInCatalogue: readonly Rule[] = [
       checks: ['too-little-hard'],
     },
   ),
-  rule(
-    'sessions',
+  ofSessions(
     'sessions.mostJump',
     'A change of session adds at most',
     'To the hard running of its day.',
@@ -197,8 +178,7 @@ export const weekInCatalogue: readonly Rule[] = [
       checks: ['hard-running-jump'],
     },
   ),
-  rule(
-    'sessions',
+  ofSessions(
     'raceWeek.lastSession',
     'Last key session before the race',
     'Nearer, it is still felt on race day.',
@@ -208,8 +188,7 @@ export const weekInCatalogue: readonly Rule[] = [
       usual: [3, 5],
     },
   ),
-  rule(
-    'sessions',
+  ofSessions(
     'raceWeek.restDaysOut',
     'Day of rest before the race',
     '2: two days out, and strides the day before. 1: the day before. 0: none.',
@@ -220,23 +199,16 @@ export const weekInCatalogue: readonly Rule[] = [
     },
   ),
   ...crossKinds.map((kind) =>
-    rule(
-      'cross',
+    ofCross(
       `cross.${kind}`,
       crossWords[kind].title,
       'A minute of it in minutes of easy running; never counted as impact.',
       { ...factor, most: 2, usual: USUAL[kind] },
     ),
   ),
-  rule(
-    'cross',
-    'cross.usual',
-    'A day of cross-training',
-    'Where it stands in the week by itself.',
-    {
-      ...time,
-      most: 14_400,
-      usual: [1800, 5400],
-    },
-  ),
+  ofCross('cross.usual', 'A day of cross-training', 'Where it stands in the week by itself.', {
+    ...time,
+    most: 14_400,
+    usual: [1800, 5400],
+  }),
 ];

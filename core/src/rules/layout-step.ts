@@ -1,4 +1,4 @@
-import { type Basis, type Unit, shownUnit } from '../base/measure.js';
+import { type Basis, shownUnit, type Unit } from '../base/index.js';
 import type { HouseRules } from './house-rules.js';
 
 /** Canonical amount, m or s, in whole multiples of which a block is laid out. */

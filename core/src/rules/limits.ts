@@ -1,4 +1,4 @@
-import type { Basis } from '../base/measure.js';
+import type { Basis } from '../base/index.js';
 import { type HouseRules, raceRules } from './house-rules.js';
 
 /**

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { checks } from '../checks/registry.js';
+import { checks } from '../checks/index.js';
 import { ruleCatalogue } from './catalogue.js';
 import { blockLength, defaultHouseRules, raceRules } from './house-rules.js';
 import { layoutStep } from './layout-step.js';
@@ -103,7 +103,9 @@ describe('the rule book', () => {
 
   it('names checks that exist', () => {
     const codes = new Set<string>(checks.map(({ code }) => code));
-    expect(ruleCatalogue.flatMap((rule) => rule.checks).filter((code) => !codes.has(code))).toEqual([]);
+    expect(ruleCatalogue.flatMap((rule) => rule.checks).filter((code) => !codes.has(code))).toEqual(
+      [],
+    );
   });
 });
 

@@ -1,15 +1,16 @@
-import type { Block } from '../layout/block/block.js';
-import type { Command } from '../edit/command.js';
-import { countBack } from '../base/weeks.js';
-import { eventDays } from '../layout/events/event-days.js';
-import { type Frame, frameWeeks } from '../layout/frame/frame.js';
-import { blockLength } from '../rules/house-rules.js';
-import { layoutStep } from '../rules/layout-step.js';
-import { rulesOf } from '../rules/rule-changes.js';
-import { formatPercent, formatPlain } from '../base/format/format.js';
-import { floorTo } from '../base/round.js';
-import { countRises, weeksThatRise } from '../layout/volume/rises.js';
-import type { ResolvedSpec } from '../spec/block-spec.js';
+import { formatPercent, formatPlain } from '../base/format/index.js';
+import { countBack, floorTo } from '../base/index.js';
+import { blockLength, layoutStep, rulesOf } from '../rules/index.js';
+import type { ResolvedSpec } from '../spec/index.js';
+import {
+  type Block,
+  countRises,
+  eventDays,
+  type Frame,
+  frameWeeks,
+  weeksThatRise,
+} from '../layout/index.js';
+import type { Command } from '../edit/index.js';
 import { Program, type Solve } from './program.js';
 
 /** What was looked for, in words, and the change that takes it; undefined where there is none. */

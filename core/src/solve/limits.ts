@@ -1,17 +1,15 @@
-import { isBase } from '../layout/block/is-base.js';
-import type { Block, Week } from '../layout/block/block.js';
-import { weekOfLongRun } from '../layout/longrun/limits.js';
 import {
   growthLimit,
+  type HouseRules,
+  layoutStep,
   longRunGrowthLimit,
   longRunShareLimit,
   longRunTimeLimit,
   perMetreOf,
   recoveryLimit,
   returnLimit,
-} from '../rules/limits.js';
-import type { HouseRules } from '../rules/house-rules.js';
-import { layoutStep } from '../rules/layout-step.js';
+} from '../rules/index.js';
+import { type Block, isBase, type Week, weekOfLongRun } from '../layout/index.js';
 
 /** Rules that bend where pins leave no other way. */
 export type BendingRule = keyof HouseRules['bending'];

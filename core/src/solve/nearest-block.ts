@@ -1,16 +1,11 @@
-import type { Block } from '../layout/block/block.js';
-import { perMetreOf } from '../rules/limits.js';
-import { eventDays, weeksOfEvents } from '../layout/events/event-days.js';
-import type { HouseRules } from '../rules/house-rules.js';
-import { layoutStep } from '../rules/layout-step.js';
-import { rulesOf } from '../rules/rule-changes.js';
-import { shownUnit } from '../base/measure.js';
-import { roundTo } from '../base/round.js';
-import { withPin } from '../spec/with-pin.js';
-import type { Command } from '../edit/command.js';
+import { roundTo, shownUnit } from '../base/index.js';
+import { type HouseRules, layoutStep, perMetreOf, rulesOf } from '../rules/index.js';
+import { withPin } from '../spec/index.js';
+import { type Block, eventDays, weeksOfEvents } from '../layout/index.js';
+import type { Command } from '../edit/index.js';
 import { type Amounts, type Bend, bendFactors, bendsOf, totalCost } from './bends.js';
 import { type Limit, buildingUp, heaviestWeek, limitsOf } from './limits.js';
-import { Program, type Solution, type Solve } from './program.js';
+import { Program, type Solution, type Solve, type Terms } from './program.js';
 
 /** The nearest block that keeps every pin. */
 export interface Nearest {
@@ -49,7 +44,8 @@ export function nearestBlock(block: Block, solve: Solve): Nearest {
   const asItIs = bendsOf(limits, laid, block, rules);
   const unchanged = { amounts: laid, bends: asItIs, asItIs, command: undefined };
   if (asItIs.length === 0) return unchanged;
-  const least = solve(programOf(block, limits, laid, rules));
+  const subject = { block, limits, laid, rules };
+  const least = solve(programOf(subject));
   if (!least.optimal) return unchanged;
   // Only what bends now, or would bend least, need be chosen among: a handful of yes-or-nos.
   const open = [...asItIs, ...bendsOf(limits, amountsOf(least, block), block, rules)];
@@ -58,7 +54,7 @@ export function nearestBlock(block: Block, solve: Solve): Nearest {
   );
   const cost = (amounts: Amounts) => totalCost(bendsOf(limits, amounts, block, rules));
   const inSteps = (step: number): Amounts | undefined => {
-    const fewest = solve(programOf(block, limits, laid, rules, { choosing, step }));
+    const fewest = solve(programOf(subject, { choosing, step }));
     return fewest.optimal ? rounded(amountsOf(fewest, block), laid, step) : undefined;
   };
   const finest = inSteps(FINEST) ?? rounded(amountsOf(least, block), laid, FINEST);
@@ -81,116 +77,126 @@ function amountsOf({ values }: Solution, { weeks, spec }: Block): Amounts {
   };
 }
 
-/**
- * In per cent of the peak, so that the figures are of one size.
- *
- * @param choosing limits that may bend, each a yes-or-no; without it all may, and
- *   only by how much counts
- * @param step what will be rounded to it keeps its limits still
- */
-function programOf(
-  block: Block,
-  limits: readonly Limit[],
-  laid: Amounts,
-  rules: HouseRules,
-  { choosing, step = 0 }: { choosing?: ReadonlySet<number>; step?: number } = {},
-): string {
+/** A program in the making, in per cent of the peak, so that the figures are of one size. */
+interface Making {
+  program: Program;
+  of: Subject;
+  /** Amount of one per cent. */
+  scale: number;
+  /** Most that any amount may be. */
+  most: number;
+  /** Variables that are not fixed. */
+  moves: Set<string>;
+}
+
+/** What is to be solved: a block as it is laid out, and the limits it is held against. */
+interface Subject {
+  block: Block;
+  limits: readonly Limit[];
+  laid: Amounts;
+  rules: HouseRules;
+}
+
+/** How it is to be solved. */
+interface How {
+  /** Limits that may bend, each a yes-or-no; without it all may, and only by how much counts. */
+  choosing?: ReadonlySet<number>;
+  /** What will be rounded to it keeps its limits still. */
+  step?: number;
+}
+
+function programOf(of: Subject, how: How = {}): string {
+  const { block, laid } = of;
   const { peak } = block.spec.volume;
   const scale = peak / 100;
-  const program = new Program('Minimize');
+  const most = (ROOM * Math.max(peak, ...laid.volumes, ...laid.longRuns)) / scale;
+  const making: Making = {
+    program: new Program('Minimize'),
+    of,
+    scale,
+    most,
+    moves: new Set(['h']),
+  };
+  amountsInto(making);
+  for (const [index, limit] of of.limits.entries()) limitInto(making, limit, index, how);
+  return making.program.text();
+}
+
+/** Volumes and long runs as variables, each week at least its long run and its races. */
+function amountsInto(making: Making): void {
+  const { program, scale } = making;
+  const { block, laid, rules } = making.of;
   const byEvents = weeksOfEvents(block.weeks, eventDays(block.spec.events, rules));
   const metre = perMetreOf(block.spec.athlete.basis, block.easyPace);
-  const most = (ROOM * Math.max(peak, ...laid.volumes, ...laid.longRuns)) / scale;
-  /** Variables that are not fixed. */
-  const moves = new Set(['h']);
   const upTo = new Set(buildingUp(block).map(({ number }) => number));
-
-  for (const [index, week] of block.weeks.entries()) {
-    const volume = `v${week.number}`;
-    const longRun = `l${week.number}`;
-    stay(volume, laid.volumes[index] ?? 0, mayMove(block, week.number, 'volume'));
-    stay(longRun, laid.longRuns[index] ?? 0, mayMove(block, week.number, 'longRun'));
+  for (const [index, { number }] of block.weeks.entries()) {
+    const [volume, longRun] = [`v${number}`, `l${number}`];
+    stay(making, volume, laid.volumes[index] ?? 0, mayMove(block, number, 'volume'));
+    stay(making, longRun, laid.longRuns[index] ?? 0, mayMove(block, number, 'longRun'));
     const raced = ((byEvents[index]?.raced ?? 0) * metre) / scale;
-    program.require(
-      [
-        [1, volume],
-        [-1, longRun],
-      ],
-      '>=',
-      raced,
-    );
-    if (upTo.has(week.number))
-      program.require(
-        [
-          [1, 'h'],
-          [-1, volume],
-        ],
-        '>=',
-        0,
-      );
+    program.require(difference(volume, longRun), '>=', raced);
+    if (upTo.has(number)) program.require(difference('h', volume), '>=', 0);
   }
   // The week that is heaviest stays so: else the heaviest could be wished rather than run.
+  program.require(difference('h', `v${heaviestWeek(block)}`), '=', 0);
+}
+
+/** One limit as a row, with what it costs to bend it where it may. */
+function limitInto(making: Making, limit: Limit, index: number, { choosing, step = 0 }: How): void {
+  const { program, scale, moves, of, most } = making;
+  const { rule, terms, right } = limit;
+  const moving = terms.filter(([, variable]) => moves.has(variable));
+  if (moving.length === 0) return;
+  const margin = moving.reduce((sum, [factor]) => sum + Math.abs(factor), 0) * (step / 2);
+  const bound = (right - margin) / scale;
+  if (choosing && !choosing.has(index)) {
+    program.require(terms, '<=', bound + NOISE);
+    return;
+  }
+  const { each, per } = bendFactors(rule, of.block.spec.volume.peak, of.rules);
+  program.require([...terms, [-1, `s${index}`]], '<=', bound);
+  program.value(per * scale, `s${index}`);
+  if (!choosing) return;
+  const furthest = terms.reduce((sum, [factor]) => sum + Math.max(0, factor), 0) * most;
   program.require(
     [
-      [1, 'h'],
-      [-1, `v${heaviestWeek(block)}`],
+      [1, `s${index}`],
+      [-furthest - 100, `z${index}`],
     ],
-    '=',
+    '<=',
     0,
   );
-  for (const [index, { rule, terms, right }] of limits.entries()) {
-    const { each, per } = bendFactors(rule, peak, rules);
-    const moving = terms.filter(([, variable]) => moves.has(variable));
-    if (moving.length === 0) continue;
-    const margin = moving.reduce((sum, [factor]) => sum + Math.abs(factor), 0) * (step / 2);
-    const limit = (right - margin) / scale;
-    if (choosing && !choosing.has(index)) {
-      program.require(terms, '<=', limit + NOISE);
-      continue;
-    }
-    program.require([...terms, [-1, `s${index}`]], '<=', limit);
-    program.value(per * scale, `s${index}`);
-    if (!choosing) continue;
-    const furthest = terms.reduce((sum, [factor]) => sum + Math.max(0, factor), 0) * most;
-    program.require(
-      [
-        [1, `s${index}`],
-        [-furthest - 100, `z${index}`],
-      ],
-      '<=',
-      0,
-    );
-    program.binary(`z${index}`);
-    program.value(each, `z${index}`);
-  }
-  return program.text();
+  program.binary(`z${index}`);
+  program.value(each, `z${index}`);
+}
 
-  function stay(variable: string, amount: number, free: boolean): void {
-    const at = amount / scale;
-    if (!free) {
-      program.bound(variable, at, at);
-      return;
-    }
-    moves.add(variable);
-    program.bound(variable, 0, most);
-    program.require(
-      [
-        [1, variable],
-        [-1, `d${variable}`],
-      ],
-      '<=',
-      at,
-    );
-    program.require(
-      [
-        [1, variable],
-        [1, `d${variable}`],
-      ],
-      '>=',
-      at,
-    );
-    program.value(NEARNESS, `d${variable}`);
+/** A variable that stays what it is, or costs a little for each per cent that it moves. */
+function stay(making: Making, variable: string, amount: number, free: boolean): void {
+  const { program, moves, most } = making;
+  const at = amount / making.scale;
+  if (!free) {
+    program.bound(variable, at, at);
+    return;
   }
+  moves.add(variable);
+  program.bound(variable, 0, most);
+  program.require(difference(variable, `d${variable}`), '<=', at);
+  program.require(
+    [
+      [1, variable],
+      [1, `d${variable}`],
+    ],
+    '>=',
+    at,
+  );
+  program.value(NEARNESS, `d${variable}`);
+}
+
+function difference(one: string, other: string): Terms {
+  return [
+    [1, one],
+    [-1, other],
+  ];
 }
 
 /** Pins stand; so do weeks that no rule bears on: those an event cuts, and race week’s long run. */

@@ -1,6 +1,5 @@
-import type { Block } from '../layout/block/block.js';
-import type { Week } from '../layout/block/block.js';
-import { rulesOf } from '../rules/rule-changes.js';
+import { rulesOf } from '../rules/index.js';
+import type { Block, Week } from '../layout/index.js';
 import type { Found } from './find.js';
 import { buildingUp } from './limits.js';
 import { Program, type Solve } from './program.js';

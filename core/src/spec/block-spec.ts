@@ -1,21 +1,19 @@
-import type { CivilDate } from '../base/civil-date.js';
-import type { Weekday } from '../base/weekday.js';
-import type { BlockEvent } from './event.js';
-import type { LadderName } from './choices.js';
-import type { SegmentName } from './choices.js';
-import type { PaceModelName } from './choices.js';
-import type { NamedPace } from './named-pace.js';
-import type { PaceAim } from './pace-aim.js';
-import type { Result } from './result.js';
-import type { SessionUse } from './progression.js';
-import type { PhaseKind } from './phase-kinds.js';
-import type { PhaseSpec } from './phase-wish.js';
-import type { RuleChanges, SomeRuleChanges } from '../rules/rule-changes.js';
-import type { TaperSchoolName } from './choices.js';
-import type { Basis, Unit } from '../base/measure.js';
-import type { FixedDay } from './fixed-day.js';
-import type { PatternDay } from './pattern-day.js';
-import type { GrowthSchoolName } from './choices.js';
+import type {
+  GrowthSchoolName,
+  LadderName,
+  NamedPace,
+  PaceAim,
+  PaceModelName,
+  PhaseKind,
+  Result,
+  SegmentName,
+  SessionUse,
+  TaperSchoolName,
+} from './choices/index.js';
+import type { BlockEvent, FixedDay, PatternDay } from './days/index.js';
+import type { Basis, CivilDate, Unit, Weekday } from '../base/index.js';
+import type { RuleChanges, SomeRuleChanges } from '../rules/index.js';
+import type { PhaseSpec } from './phase-spec.js';
 
 /**
  * What the coach spec, with nothing left out: the one input of the
@@ -180,8 +178,8 @@ export interface Waiver {
 }
 
 /**
- * ResolvedSpec as given: only the race is needed, and its date may be left out when
- * a start is fixed. Whatever is missing is worked out by `settle`.
+ * A spec as given: only the race is needed, and its date may be left out when
+ * a start is fixed. Whatever is missing is worked out by `resolve`.
  */
 export type BlockSpec = Sparse<Omit<ResolvedSpec, 'race' | 'houseRules' | 'overrides'>> & {
   houseRules?: SomeRuleChanges | undefined;

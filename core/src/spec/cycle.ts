@@ -1,7 +1,6 @@
-import { type CivilDate, differenceInDays } from '../base/civil-date.js';
-import { startOfWeek } from '../base/weeks.js';
+import { isRun } from './days/index.js';
+import { type CivilDate, differenceInDays, startOfWeek } from '../base/index.js';
 import type { ResolvedSpec } from './block-spec.js';
-import { isRun } from './pattern-day.js';
 
 /** Days after which a block's roles start over: a week, unless the coach took another cycle. */
 export function cycleLength({ week }: { week: Pick<ResolvedSpec['week'], 'days'> }): number {
@@ -24,7 +23,10 @@ export function runningOfCycle(
 }
 
 /** Run days of a week: as answered, or as a pattern has them on the average. */
-export function runDaysOf({ runDays, days }: Pick<ResolvedSpec['week'], 'runDays' | 'days'>): number {
+export function runDaysOf({
+  runDays,
+  days,
+}: Pick<ResolvedSpec['week'], 'runDays' | 'days'>): number {
   if (!days) return runDays;
   return Math.round((7 * days.filter(({ role }) => isRun(role)).length) / days.length);
 }

@@ -1,29 +1,32 @@
 import fc from 'fast-check';
-import { addDays, differenceInDays, fromDayNumber, toDayNumber } from '../base/civil-date.js';
-import { weekdays } from '../base/weekday.js';
-import { countBack } from '../base/weeks.js';
-import { checks } from '../checks/registry.js';
-import { eventCharacters, eventKinds, testForms } from '../spec/event.js';
-import { startingFamilies } from '../sessions/library/starting-library.js';
-import { wayNames } from '../spec/choices.js';
-import { ladderNames } from '../spec/choices.js';
-import { segmentNames } from '../spec/choices.js';
-import { defaultPaces } from '../paces/default-paces.js';
-import { paceModelNames } from '../spec/choices.js';
-import { paceAims } from '../spec/pace-aim.js';
-import { resultKinds } from '../spec/result.js';
-import { phaseKinds } from '../spec/phase-kinds.js';
-import { phaseLayoutNames } from '../spec/choices.js';
-import { ruleCatalogue } from '../rules/catalogue.js';
-import { isWhole } from '../rules/rule.js';
-import { validateSpec } from '../layout/validate/validate.js';
-import { resolveSpec } from '../layout/resolve/resolve.js';
-import { taperSchoolNames } from '../spec/choices.js';
-import { growthSchoolNames } from '../spec/choices.js';
-import { crossKinds } from '../rules/cross-training.js';
-import { swapReasons } from '../spec/swap.js';
-import { addOns, patternRoles } from '../spec/pattern-day.js';
-import type { BlockSpec } from '../spec/block-spec.js';
+import {
+  growthSchoolNames,
+  ladderNames,
+  paceAims,
+  paceModelNames,
+  phaseKinds,
+  phaseLayoutNames,
+  progressionRuleNames,
+  resultKinds,
+  segmentNames,
+  taperSchoolNames,
+} from '../spec/choices/index.js';
+import {
+  addOns,
+  eventCharacters,
+  eventKinds,
+  patternRoles,
+  swapReasons,
+  testForms,
+} from '../spec/days/index.js';
+import { addDays, countBack, differenceInDays, weekdays } from '../base/index.js';
+import { crossKinds, isWhole, ruleCatalogue } from '../rules/index.js';
+import type { BlockSpec } from '../spec/index.js';
+import { defaultPaces } from '../paces/index.js';
+import { startingFamilies } from '../sessions/index.js';
+import { resolveSpec, validateSpec } from '../layout/index.js';
+import { checks } from '../checks/index.js';
+import { fromDayNumber, toDayNumber } from '../base/civil-date.js';
 
 /** What a spec is made of at random: a part that is laid over what stands already. */
 type Part = (spec: BlockSpec) => BlockSpec;
@@ -319,7 +322,7 @@ const fixedDay = part(
 const family = fc.record({
   family: fc.constantFrom(...startingFamilies),
   start: maybe(fc.constantFrom(...SESSIONS), 2),
-  way: maybe(fc.constantFrom(...wayNames)),
+  way: maybe(fc.constantFrom(...progressionRuleNames)),
   by: maybe(fc.constantFrom(0.25, 1, 2, 5)),
   most: maybe(fc.integer({ min: 1, max: 8 })),
 });

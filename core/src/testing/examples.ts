@@ -1,15 +1,21 @@
 import fc from 'fast-check';
-import { addDays, fromDayNumber, toDayNumber } from '../base/civil-date.js';
-import { countBack } from '../base/weeks.js';
-import { weekdays } from '../base/weekday.js';
-import { type BlockEvent, type EventKind, eventCharacters, eventKinds } from '../spec/event.js';
-import { ladderNames } from '../spec/choices.js';
-import { segmentNames } from '../spec/choices.js';
-import { phaseLayoutNames } from '../spec/choices.js';
-import { validateSpec } from '../layout/validate/validate.js';
-import { taperSchoolNames } from '../spec/choices.js';
-import { growthSchoolNames } from '../spec/choices.js';
-import type { BlockSpec } from '../spec/block-spec.js';
+import {
+  growthSchoolNames,
+  ladderNames,
+  phaseLayoutNames,
+  segmentNames,
+  taperSchoolNames,
+} from '../spec/choices/index.js';
+import {
+  type BlockEvent,
+  eventCharacters,
+  type EventKind,
+  eventKinds,
+} from '../spec/days/index.js';
+import { addDays, countBack, weekdays } from '../base/index.js';
+import type { BlockSpec } from '../spec/index.js';
+import { validateSpec } from '../layout/index.js';
+import { fromDayNumber, toDayNumber } from '../base/civil-date.js';
 
 /** A marathon block by distance with nothing pinned; 18 weeks from Monday 2026-12-14. */
 export const marathon: BlockSpec = {

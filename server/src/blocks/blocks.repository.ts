@@ -7,7 +7,7 @@ import {
   type PlannedSessions,
   blockFile,
 } from '@nadir/contract';
-import type { DayRole } from '@nadir/core';
+import type { DayRole } from '@nadir/core/spec/days';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';

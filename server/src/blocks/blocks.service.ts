@@ -10,7 +10,8 @@ import {
   givenOf,
   problemsOfWishes,
 } from '@nadir/contract';
-import { type CivilDate, examineToday } from '@nadir/core';
+import type { CivilDate } from '@nadir/core/base';
+import { validateToday } from '@nadir/core/layout';
 import { Inject, Injectable } from '@nestjs/common';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { learned } from '../athletes/learned.js';
@@ -133,7 +134,7 @@ function refuseProblems(wishes: NewBlockBody['wishes'], today: CivilDate): void 
   const given = givenOf(wishes);
   const problems = [
     ...problemsOfWishes(given),
-    ...examineToday(given.athlete?.results ?? [], today),
+    ...validateToday(given.athlete?.results ?? [], today),
   ];
   if (problems.length > 0) throw invalid(under(problems));
 }

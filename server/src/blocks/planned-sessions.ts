@@ -16,5 +16,5 @@ export function plannedSessionsOf(wishes: BlockFile) {
       })),
     ),
   );
-  return { startsOn: block.wishes.start, raceOn: block.wishes.race.date, sessions };
+  return { startsOn: block.spec.start, raceOn: block.spec.race.date, sessions };
 }

@@ -1,4 +1,4 @@
-import type { CivilDate } from '@nadir/core';
+import type { CivilDate } from '@nadir/core/base';
 
 /** The time, injected so that tests and pictures can fix it. */
 export interface Clock {

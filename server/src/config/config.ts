@@ -1,4 +1,4 @@
-import { isCivilDate } from '@nadir/core';
+import { isCivilDate } from '@nadir/core/base';
 import { z } from 'zod';
 
 const schema = z.strictObject({

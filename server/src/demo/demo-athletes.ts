@@ -1,5 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
-import { type CivilDate, addDays, startOfWeek, weekPatterns } from '@nadir/core';
+import { addDays, type CivilDate, startOfWeek } from '@nadir/core/base';
+import { weekPatterns } from '@nadir/core/edit/week';
 
 const km = (amount: number) => Math.round(amount * 1000);
 const mi = (amount: number) => amount * 1609.344;

@@ -1,5 +1,5 @@
 import { type Coach, type HouseRulesBody, houseRulesBody } from '@nadir/contract';
-import { problemsOfRules } from '@nadir/core';
+import { issuesOfRules } from '@nadir/core/layout';
 import { Controller, Inject, Put } from '@nestjs/common';
 import { Parsed } from '../http/body.js';
 import { invalid, notFound } from '../http/refused.js';
@@ -16,7 +16,7 @@ export class HouseRulesController {
     @CoachId() coachId: string,
     @Parsed(houseRulesBody) body: HouseRulesBody,
   ): Promise<Coach> {
-    const problems = problemsOfRules(body);
+    const problems = issuesOfRules(body);
     if (problems.length > 0) throw invalid(problems);
     await this.coaches.saveHouseRules(coachId, body);
     const coach = await this.coaches.find(coachId);

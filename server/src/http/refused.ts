@@ -1,5 +1,5 @@
 import type { BlockAnswer, Refusal } from '@nadir/contract';
-import type { Problem } from '@nadir/core';
+import type { Issue } from '@nadir/core/spec';
 import { HttpException, HttpStatus } from '@nestjs/common';
 
 /** A request that is refused for a reason its sender can mend. */
@@ -24,7 +24,7 @@ export function notSignedIn(): Refused {
   });
 }
 
-export function invalid(problems: Problem[]): Refused {
+export function invalid(problems: Issue[]): Refused {
   return new Refused(HttpStatus.BAD_REQUEST, {
     code: 'invalid',
     message: 'Some of what was sent cannot be taken. Nothing was saved.',

@@ -1,5 +1,5 @@
 import { type Coach, type LibraryBody, libraryBody } from '@nadir/contract';
-import { problemsOfLibrary } from '@nadir/core';
+import { issuesOfFamilies } from '@nadir/core/sessions';
 import { Controller, Inject, Put } from '@nestjs/common';
 import { Parsed } from '../http/body.js';
 import { invalid, notFound } from '../http/refused.js';
@@ -16,7 +16,7 @@ export class LibraryController {
     @CoachId() coachId: string,
     @Parsed(libraryBody) { families }: LibraryBody,
   ): Promise<Coach> {
-    const problems = problemsOfLibrary(families);
+    const problems = issuesOfFamilies(families);
     if (problems.length > 0) {
       throw invalid(problems.map((found) => ({ ...found, path: ['families', ...found.path] })));
     }

@@ -1,5 +1,5 @@
 import type { Session } from '@nadir/contract';
-import { startingFamilies } from '@nadir/core';
+import { startingFamilies } from '@nadir/core/sessions';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type TestApp, firstCoach, secondCoach, startTestApp } from '../testing/test-app.js';
 

@@ -1,5 +1,5 @@
 import { type Coach, type PacesBody, pacesBody } from '@nadir/contract';
-import { problemsOfPaces } from '@nadir/core';
+import { issuesOfPaces } from '@nadir/core/layout';
 import { Controller, Inject, Put } from '@nestjs/common';
 import { Parsed } from '../http/body.js';
 import { invalid, notFound } from '../http/refused.js';
@@ -13,7 +13,7 @@ export class PacesController {
 
   @Put()
   async save(@CoachId() coachId: string, @Parsed(pacesBody) { table }: PacesBody): Promise<Coach> {
-    const problems = problemsOfPaces(table ?? []);
+    const problems = issuesOfPaces(table ?? []);
     if (problems.length > 0) {
       throw invalid(problems.map((found) => ({ ...found, path: ['table', ...found.path] })));
     }

@@ -1,5 +1,5 @@
 import type { AthleteAnswer, BlockAnswer, BlockFile, Session } from '@nadir/contract';
-import { defaultPaces } from '@nadir/core';
+import { defaultPaces } from '@nadir/core/paces';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import {
   type TestApp,

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { type BlockFile, type Route, routes } from '@nadir/contract';
-import type { CivilDate } from '@nadir/core';
+import type { CivilDate } from '@nadir/core/base';
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import type { Knex } from 'knex';
 import type { Clock } from '../clock/clock.js';

@@ -4,7 +4,8 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import type { BlockFile } from '@nadir/contract';
-import { formatSteps, unitName } from '@nadir/core';
+import { unitName } from '@nadir/core/base';
+import { formatSteps } from '@nadir/core/base/format';
 import { useSignedIn } from '../api/session.js';
 import { memo } from 'react';
 import { useDispatch } from 'react-redux';
@@ -71,7 +72,7 @@ const WIDTH = 520;
 function Version({ title, detail, wishes }: { title: string; detail: string; wishes: BlockFile }) {
   const { block, shown } = useLaidBlock(wishes);
   const { today } = useSignedIn();
-  const pins = block.wishes.pins.map(({ week }) => week).join(', ');
+  const pins = block.spec.pins.map(({ week }) => week).join(', ');
   return (
     <section aria-label={title} tabIndex={0}>
       <h3 style={{ margin: 0 }}>{title}</h3>

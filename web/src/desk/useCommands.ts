@@ -1,5 +1,6 @@
 import { type BlockFile, changedFile, problemsOfShape } from '@nadir/contract';
-import type { Command, Problem } from '@nadir/core';
+import type { Command } from '@nadir/core/edit';
+import type { Issue } from '@nadir/core/spec';
 import { useMemo } from 'react';
 import { useStore } from 'react-redux';
 import { type DeskState, changed, previewed } from './desk.js';
@@ -7,9 +8,9 @@ import { type DeskState, changed, previewed } from './desk.js';
 /** The one way in which a block is changed: shown first where it is wished, kept as one undoable step. */
 export interface Commands {
   /** Draws the change without keeping it; gives back what stands in its way. */
-  show: (command: Command) => Problem[];
+  show: (command: Command) => Issue[];
   /** Keeps the change; gives back what stands in its way, and keeps nothing then. */
-  run: (command: Command) => Problem[];
+  run: (command: Command) => Issue[];
   /** Draws the block as it is again. */
   cancel: () => void;
 }

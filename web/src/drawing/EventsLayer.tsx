@@ -1,4 +1,5 @@
-import { type Block, type BlockEvent, eventCharacters, lastDay } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import { type BlockEvent, eventCharacters, lastDay } from '@nadir/core/spec/days';
 import { memo } from 'react';
 import { formatDay } from '../parts/dates.js';
 import { token } from '../look/tokens.js';
@@ -18,13 +19,13 @@ export const EventsLayer = memo(function EventsLayer({
   y,
   ground,
 }: {
-  block: Block;
+  block: CheckedBlock;
   columns: Columns;
   /** Foot of the lane that flags and names stand in; a second lane of names is over it. */
   y: number;
   ground: number;
 }) {
-  const { events } = block.wishes;
+  const { events } = block.spec;
   const placed = events
     .map((event) => ({ event, ...place(event, block, columns) }))
     .filter(({ from, to }) => to > from);
@@ -93,8 +94,8 @@ export const EventsLayer = memo(function EventsLayer({
 });
 
 /** From morning to evening of an event's days, as far as they lie in the block. */
-function place(event: BlockEvent, { weeks, wishes }: Block, columns: Columns) {
-  const from = event.from < wishes.start ? wishes.start : event.from;
+function place(event: BlockEvent, { weeks, spec }: CheckedBlock, columns: Columns) {
+  const from = event.from < spec.start ? spec.start : event.from;
   const first = dayIndex(weeks, from);
   const last = dayIndex(weeks, lastDay(event));
   if (first === undefined || last === undefined) return { from: 0, to: 0 };

@@ -1,4 +1,5 @@
-import type { Block, ShownBlock } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import type { ShownBlock } from '@nadir/core/present';
 import { memo } from 'react';
 import { token } from '../look/tokens.js';
 import { type Columns, columnX } from './columns.js';
@@ -7,7 +8,7 @@ import { type VolumeScale, stepOutline } from './skyline.js';
 
 /** Another version of a block, drawn thin behind the first: its outline, long runs and legs. */
 export interface GhostBlock {
-  block: Block;
+  block: CheckedBlock;
   shown: ShownBlock;
   /** What it is, in a word or two. */
   name: string;

@@ -1,4 +1,5 @@
-import type { Block, ShownBlock } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import type { ShownBlock } from '@nadir/core/present';
 import { type KeyboardEvent, type PointerEvent, memo } from 'react';
 import { token } from '../look/tokens.js';
 import { type Columns, columnWidth, columnX } from './columns.js';
@@ -45,7 +46,7 @@ export const HandlesLayer = memo(function HandlesLayer({
   selected,
   hands,
 }: {
-  block: Block;
+  block: CheckedBlock;
   shown: ShownBlock;
   skyline: readonly WeekDrawn[];
   scale: VolumeScale;
@@ -131,7 +132,11 @@ function HandleMark({
   );
 }
 
-function weekHandles({ weeks }: Block, skyline: readonly WeekDrawn[], selected: number): Place[] {
+function weekHandles(
+  { weeks }: CheckedBlock,
+  skyline: readonly WeekDrawn[],
+  selected: number,
+): Place[] {
   return weeks.flatMap(({ number, toGo, longRun }): Place[] => {
     const drawn = skyline[number - 1];
     if (!drawn) return [];
@@ -159,7 +164,12 @@ function weekHandles({ weeks }: Block, skyline: readonly WeekDrawn[], selected: 
   });
 }
 
-function phaseHandles({ phases }: Block, columns: Columns, ground: number, band: number): Place[] {
+function phaseHandles(
+  { phases }: CheckedBlock,
+  columns: Columns,
+  ground: number,
+  band: number,
+): Place[] {
   return phases.slice(1).map(({ firstWeek }, index) => ({
     handle: { kind: 'phase', index },
     x: columnX(columns, firstWeek - 1) - REACH,
@@ -172,7 +182,7 @@ function phaseHandles({ phases }: Block, columns: Columns, ground: number, band:
 }
 
 /** The peak is taken by the mark over its first week. */
-function peakHandle(block: Block, skyline: readonly WeekDrawn[]): Place[] {
+function peakHandle(block: CheckedBlock, skyline: readonly WeekDrawn[]): Place[] {
   const drawn = skyline[peakWeekOf(block) - 1];
   if (!drawn) return [];
   return [
@@ -189,7 +199,13 @@ function peakHandle(block: Block, skyline: readonly WeekDrawn[]): Place[] {
 }
 
 /** The mark over the heaviest week by which the peak is moved. */
-export function PeakMark({ block, skyline }: { block: Block; skyline: readonly WeekDrawn[] }) {
+export function PeakMark({
+  block,
+  skyline,
+}: {
+  block: CheckedBlock;
+  skyline: readonly WeekDrawn[];
+}) {
   const drawn = skyline[peakWeekOf(block) - 1];
   if (!drawn) return null;
   const x = drawn.x + drawn.width / 2;

@@ -1,4 +1,5 @@
-import { type Block, formatPercent } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import { formatPercent } from '@nadir/core/base/format';
 import { memo, useMemo } from 'react';
 import { DISPLAY_FACE } from '../look/theme.js';
 import { token } from '../look/tokens.js';
@@ -14,7 +15,7 @@ export function LegsLayer({
   columns,
   frame,
 }: {
-  block: Block;
+  block: CheckedBlock;
   columns: Columns;
   frame: LegsFrame;
 }) {

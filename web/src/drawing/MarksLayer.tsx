@@ -1,4 +1,5 @@
-import type { Block, CivilDate } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import type { CivilDate } from '@nadir/core/base';
 import { memo } from 'react';
 import { formatDay } from '../parts/dates.js';
 import { token } from '../look/tokens.js';
@@ -7,19 +8,19 @@ import { dayIndex, dayX } from './days.js';
 
 /** Race day and today. */
 export const MarksLayer = memo(function MarksLayer({
-  block: { weeks, wishes },
+  block: { weeks, spec },
   columns,
   top,
   bottom,
   today,
 }: {
-  block: Block;
+  block: CheckedBlock;
   columns: Columns;
   top: number;
   bottom: number;
   today: CivilDate;
 }) {
-  const { race } = wishes;
+  const { race } = spec;
   const raceX = dayX(weeks, columns, (dayIndex(weeks, race.date) ?? 0) + 0.5);
   const todayIndex = dayIndex(weeks, today);
   const todayX = todayIndex === undefined ? undefined : dayX(weeks, columns, todayIndex + 0.5);

@@ -1,4 +1,4 @@
-import type { PaceRange } from '@nadir/core';
+import type { PaceRange } from '@nadir/core/paces';
 import { token } from '../look/tokens.js';
 import type { PaceScale } from './pace-scale.js';
 

@@ -1,4 +1,5 @@
-import type { Phase, PhaseKind } from '@nadir/core';
+import type { Phase } from '@nadir/core/layout';
+import type { PhaseKind } from '@nadir/core/spec/choices';
 import { memo } from 'react';
 import { DISPLAY_FACE } from '../look/theme.js';
 import { token } from '../look/tokens.js';

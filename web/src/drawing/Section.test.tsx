@@ -1,11 +1,14 @@
-import { type Given, layOut, phaseKinds, showBlock } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import { showBlock } from '@nadir/core/present';
+import type { BlockSpec } from '@nadir/core/spec';
+import { phaseKinds } from '@nadir/core/spec/choices';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { drawingHeight } from './height.js';
 import { Hatches } from './hatches.js';
 import { Section } from './Section.js';
 
-const given: Given = {
+const given: BlockSpec = {
   athlete: { name: 'Idris Vale' },
   race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
   weeks: 18,

@@ -1,4 +1,6 @@
-import type { Block, CivilDate, ShownBlock } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import type { CivilDate } from '@nadir/core/base';
+import type { ShownBlock } from '@nadir/core/present';
 import { type MouseEvent, memo, useId, useMemo } from 'react';
 import { token } from '../look/tokens.js';
 import { type Columns, columnWidth, columnX } from './columns.js';
@@ -17,10 +19,10 @@ import { SkylineLayer } from './SkylineLayer.js';
 import { WeekFrames } from './WeekFrames.js';
 
 export interface SectionProps {
-  block: Block;
+  block: CheckedBlock;
   shown: ShownBlock;
   /** The block as it is read and taken hold of; the one drawn when left out. */
-  settled?: { block: Block; shown: ShownBlock } | undefined;
+  settled?: { block: CheckedBlock; shown: ShownBlock } | undefined;
   columns: Columns;
   height: number;
   today: CivilDate;
@@ -46,8 +48,7 @@ export const Section = memo(function Section(props: SectionProps) {
   const id = useId();
   const ground = Math.round(height * 0.72) - BAND;
   const doneWeeks =
-    (weekOf(block.weeks, today) ?? (today > block.wishes.race.date ? block.weeks.length + 1 : 1)) -
-    1;
+    (weekOf(block.weeks, today) ?? (today > block.spec.race.date ? block.weeks.length + 1 : 1)) - 1;
   const most = Math.max(props.reach ?? 1, heaviest(shown), ghost ? heaviest(ghost.shown) : 1);
   const end = scaleEnd(most);
   const scale = useMemo(() => volumeScale(end, { top: TOP, ground }), [end, ground]);
@@ -62,7 +63,7 @@ export const Section = memo(function Section(props: SectionProps) {
     () => drawSkyline(settled.shown, columns, scale),
     [settled.shown, columns, scale],
   );
-  const { race, athlete } = block.wishes;
+  const { race, athlete } = block.spec;
   return (
     <svg
       width={columns.width}

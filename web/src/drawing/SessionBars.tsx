@@ -1,4 +1,4 @@
-import type { LaidSession } from '@nadir/core';
+import type { LaidSession } from '@nadir/core/sessions';
 import { scaleLinear } from 'd3-scale';
 import { token } from '../look/tokens.js';
 

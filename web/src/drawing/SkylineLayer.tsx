@@ -1,4 +1,7 @@
-import { type Block, type Measure, type ShownBlock, formatSteps, unitName } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import { type Measure, unitName } from '@nadir/core/base';
+import { formatSteps } from '@nadir/core/base/format';
+import type { ShownBlock } from '@nadir/core/present';
 import { memo } from 'react';
 import { token } from '../look/tokens.js';
 import { type Columns, columnX } from './columns.js';
@@ -16,7 +19,7 @@ export function SkylineLayer({
 }: {
   skyline: readonly WeekDrawn[];
   scale: VolumeScale;
-  block: Block;
+  block: CheckedBlock;
   shown: ShownBlock;
   columns: Columns;
   doneWeeks: number;

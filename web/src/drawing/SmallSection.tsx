@@ -1,4 +1,7 @@
-import { type Block, type CivilDate, type ShownBlock, formatSteps, unitName } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import { type CivilDate, unitName } from '@nadir/core/base';
+import { formatSteps } from '@nadir/core/base/format';
+import type { ShownBlock } from '@nadir/core/present';
 import { dayIndex, dayX, weekOf } from './days.js';
 import { drawSkyline, heaviest, outlineOf, scaleEnd, volumeScale } from './skyline.js';
 import { token } from '../look/tokens.js';
@@ -13,7 +16,7 @@ export function SmallSection({
   today,
   label,
 }: {
-  block: Block;
+  block: CheckedBlock;
   shown: ShownBlock;
   today: CivilDate;
   label: string;

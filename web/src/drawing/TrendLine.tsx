@@ -1,4 +1,6 @@
-import { type Trend, type Unit, differenceInDays, formatDuration, formatRace } from '@nadir/core';
+import { differenceInDays, type Unit } from '@nadir/core/base';
+import { formatDuration, formatRace } from '@nadir/core/base/format';
+import type { Trend } from '@nadir/core/paces';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { token } from '../look/tokens.js';

@@ -1,11 +1,7 @@
-import {
-  type ShownBlock,
-  type Week,
-  formatSteps,
-  paceWords,
-  saySegment,
-  unitName,
-} from '@nadir/core';
+import { unitName } from '@nadir/core/base';
+import { formatSteps } from '@nadir/core/base/format';
+import { paceWords, type Week } from '@nadir/core/layout';
+import { saySegment, type ShownBlock } from '@nadir/core/present';
 import { memo } from 'react';
 import { token } from '../look/tokens.js';
 import { type WeekDrawn, outlineOf } from './skyline.js';

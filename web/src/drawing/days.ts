@@ -1,4 +1,5 @@
-import { type CivilDate, type Week, differenceInDays } from '@nadir/core';
+import { type CivilDate, differenceInDays } from '@nadir/core/base';
+import type { Week } from '@nadir/core/layout';
 import { type Columns, columnWidth, columnX } from './columns.js';
 
 /**

@@ -1,4 +1,5 @@
-import { layOut, showBlock } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import { showBlock } from '@nadir/core/present';
 import { describe, expect, it } from 'vitest';
 import { columnX } from './columns.js';
 import { dayIndex, dayX, dayXs, weekOf } from './days.js';
@@ -31,7 +32,7 @@ describe('the column grid', () => {
 
   it('finds the week of a date, and none outside the block', () => {
     expect(weekOf(block.weeks, '2027-05-02')).toBe(12);
-    expect(weekOf(block.weeks, block.wishes.start)).toBe(1);
+    expect(weekOf(block.weeks, block.spec.start)).toBe(1);
     expect(weekOf(block.weeks, '2027-05-03')).toBeUndefined();
     expect(dayIndex(block.weeks, '2026-01-01')).toBeUndefined();
   });

@@ -1,12 +1,8 @@
-import {
-  type Block,
-  type ShownBlock,
-  edgeRange,
-  formatPercent,
-  formatSteps,
-  taperDepths,
-  unitName,
-} from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import { unitName } from '@nadir/core/base';
+import { formatPercent, formatSteps } from '@nadir/core/base/format';
+import { edgeRange, taperDepths } from '@nadir/core/edit';
+import type { ShownBlock } from '@nadir/core/present';
 import type { Handle } from './hands.js';
 
 /** What a handle says of itself to those who cannot see it. */
@@ -22,18 +18,18 @@ export interface HandleWords {
 const ROOM = 2;
 
 /** Part cut from the heaviest week in race week. */
-export function taperDepthOf({ weeks }: Pick<Block, 'weeks'>): number {
+export function taperDepthOf({ weeks }: Pick<CheckedBlock, 'weeks'>): number {
   const heaviest = Math.max(1, ...weeks.map(({ volume }) => volume));
   return 1 - (weeks.at(-1)?.volume ?? 0) / heaviest;
 }
 
 /** Number of the week that first reaches the heaviest. */
-export function peakWeekOf({ weeks }: Pick<Block, 'weeks'>): number {
+export function peakWeekOf({ weeks }: Pick<CheckedBlock, 'weeks'>): number {
   const volumes = weeks.map(({ volume }) => volume);
   return volumes.indexOf(Math.max(...volumes)) + 1;
 }
 
-export function handleWords(handle: Handle, block: Block, shown: ShownBlock): HandleWords {
+export function handleWords(handle: Handle, block: CheckedBlock, shown: ShownBlock): HandleWords {
   const { measure } = shown;
   const unit = unitName(measure);
   const most = ROOM * Math.max(...shown.weeks.map(({ volume }) => volume)) * measure.step;

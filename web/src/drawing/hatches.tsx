@@ -1,4 +1,4 @@
-import type { PhaseKind } from '@nadir/core';
+import type { PhaseKind } from '@nadir/core/spec/choices';
 import { type ReactNode, memo } from 'react';
 import { token } from '../look/tokens.js';
 

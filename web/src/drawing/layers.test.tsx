@@ -1,4 +1,6 @@
-import { type Given, layOut, showBlock } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import { showBlock } from '@nadir/core/present';
+import type { BlockSpec } from '@nadir/core/spec';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { Hands } from './hands.js';
@@ -6,7 +8,7 @@ import { handleKey } from './hands.js';
 import { legsRange } from './legs-curve.js';
 import { Section } from './Section.js';
 
-const given: Given = {
+const given: BlockSpec = {
   race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
   weeks: 18,
   volume: { start: 55_000, peak: 92_000 },
@@ -17,13 +19,13 @@ const given: Given = {
   ],
 };
 const km = { basis: 'distance', unit: 'km', step: 1 } as const;
-const lay = (part: Given = given) => {
+const lay = (part: BlockSpec = given) => {
   const block = layOut(part);
   return { block, shown: showBlock(block, km) };
 };
 const columns = { width: 900, labels: 90, weeks: 18 };
 
-function draw({ hands, ghost, reach }: { hands?: Hands; ghost?: Given; reach?: number } = {}) {
+function draw({ hands, ghost, reach }: { hands?: Hands; ghost?: BlockSpec; reach?: number } = {}) {
   render(
     <Section
       {...lay()}

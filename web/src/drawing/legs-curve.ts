@@ -1,4 +1,4 @@
-import type { LaidBlock } from '@nadir/core';
+import type { Block } from '@nadir/core/layout';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import type { Columns } from './columns.js';
@@ -25,7 +25,7 @@ export interface LegsFrame {
   range?: readonly [heaviest: number, freshest: number];
 }
 
-type LegsDay = LaidBlock['legs']['days'][number];
+type LegsDay = Block['legs']['days'][number];
 const low = (day: LegsDay) => Math.min(day.value, day.quick, day.slow);
 const high = (day: LegsDay) => Math.max(day.value, day.quick, day.slow);
 
@@ -33,7 +33,7 @@ const high = (day: LegsDay) => Math.max(day.value, day.quick, day.slow);
 const RANGE_STEP = 0.05;
 
 /** The heaviest and freshest of blocks that are drawn on one scale. */
-export function legsRange(blocks: readonly Pick<LaidBlock, 'legs'>[]): [number, number] {
+export function legsRange(blocks: readonly Pick<Block, 'legs'>[]): [number, number] {
   let [heaviest, freshest] = [LEAST_DEPTH, 0.1];
   for (const { legs } of blocks) {
     for (const day of legs.days) {
@@ -47,7 +47,7 @@ export function legsRange(blocks: readonly Pick<LaidBlock, 'legs'>[]): [number, 
   ];
 }
 
-type LegsOf = Pick<LaidBlock, 'legs' | 'weeks'>;
+type LegsOf = Pick<Block, 'legs' | 'weeks'>;
 
 export function drawLegs(block: LegsOf, columns: Columns, frame: LegsFrame): LegsCurve {
   const { legs, weeks } = block;
@@ -85,7 +85,7 @@ interface Point {
 }
 
 /** Days that are drawn: some pixels apart, the heaviest and the last always. */
-function pointsOf({ days, nadir }: LaidBlock['legs'], xs: readonly number[]): Point[] {
+function pointsOf({ days, nadir }: Block['legs'], xs: readonly number[]): Point[] {
   const step = Math.max(1, Math.ceil(POINT_EVERY / ((xs[1] ?? 0) - (xs[0] ?? 0))));
   const points: Point[] = [];
   days.forEach((day, index) => {
@@ -113,7 +113,7 @@ function bandOf(points: readonly Point[], scale: Scale): string {
 }
 
 function legsScale(
-  { legs }: Pick<LaidBlock, 'legs'>,
+  { legs }: Pick<Block, 'legs'>,
   { top, bottom, range = legsRange([{ legs }]) }: LegsFrame,
 ) {
   return scaleLinear(range, [bottom, top]);

@@ -1,4 +1,4 @@
-import type { PaceRange } from '@nadir/core';
+import type { PaceRange } from '@nadir/core/paces';
 import { scaleLinear } from 'd3-scale';
 
 /** One scale for every pace of a table: slow at the left, quick at the right. */

@@ -1,9 +1,11 @@
-import { type Given, layOut, showBlock } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import { showBlock } from '@nadir/core/present';
+import type { BlockSpec } from '@nadir/core/spec';
 import { cleanup, render } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { Section } from './Section.js';
 
-const given: Given = {
+const given: BlockSpec = {
   race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
   weeks: 18,
   volume: { start: 55_000, peak: 92_000 },
@@ -11,7 +13,7 @@ const given: Given = {
 };
 const columns = { width: 900, labels: 90, weeks: 18 };
 
-const lay = (part: Partial<Given>) => {
+const lay = (part: Partial<BlockSpec>) => {
   const block = layOut({ ...given, ...part });
   return { block, shown: showBlock(block, { basis: 'distance', unit: 'km', step: 1 }) };
 };

@@ -1,4 +1,4 @@
-import type { ShownBlock } from '@nadir/core';
+import type { ShownBlock } from '@nadir/core/present';
 import { scaleLinear } from 'd3-scale';
 import { curveStepAfter, line } from 'd3-shape';
 import { type Columns, columnX } from './columns.js';

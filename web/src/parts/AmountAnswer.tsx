@@ -1,4 +1,5 @@
-import { type Measure, formatPlain, parseAmount } from '@nadir/core';
+import type { Measure } from '@nadir/core/base';
+import { formatPlain, parseAmount } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { Field } from './Field.js';
 import { TextAnswer } from './TextAnswer.js';

@@ -1,21 +1,15 @@
-import {
-  addDays,
-  formatPercent,
-  formatRaceDistance,
-  formatSteps,
-  isBase,
-  sum,
-  taperSchools,
-  unitName,
-} from '@nadir/core';
+import { addDays, sum, unitName } from '@nadir/core/base';
+import { formatPercent, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
+import { isBase } from '@nadir/core/layout';
+import { taperSchools } from '@nadir/core/layout/schools';
 import { plural } from './dates.js';
 import type { LaidAndShown } from './useLaidBlock.js';
 import { token } from '../look/tokens.js';
 
 /** The block in eight figures. */
 export function BlockFacts({ block, shown }: LaidAndShown) {
-  const { wishes, weeks, legs } = block;
-  const nadirDay = addDays(wishes.start, legs.nadir);
+  const { spec, weeks, legs } = block;
+  const nadirDay = addDays(spec.start, legs.nadir);
   const nadirWeek = weeks.findLast(({ start }) => start <= nadirDay)?.number ?? 1;
   const { measure } = shown;
   const unit = unitName(measure);
@@ -42,19 +36,19 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
       'Recovery weeks',
       recovering.length === 0
         ? 'none'
-        : `${recovering.join(', ')} (−${formatPercent(wishes.volume.recovery.depth)})`,
+        : `${recovering.join(', ')} (−${formatPercent(spec.volume.recovery.depth)})`,
     ],
     ['Heaviest week', `${formatSteps(volumes[heaviest] ?? 0, measure)} ${unit}, ${out(heaviest)}`],
     ['Longest run', `${formatSteps(longs[longest] ?? 0, measure)} ${unit}, ${out(longest)}`],
     [
       'Taper',
-      `${taperSchools[wishes.taper.school].title.toLowerCase()}, race week −${formatPercent(cut)}`,
+      `${taperSchools[spec.taper.school].title.toLowerCase()}, race week −${formatPercent(cut)}`,
     ],
     ['Legs at their lowest', `${legsWords(legs.days[legs.nadir]?.value ?? 0)}, week ${nadirWeek}`],
     ['Legs on race morning', legsWords(legs.raceDay)],
     [
       'Total',
-      `${formatSteps(shown.total, measure)} ${unit} + ${formatRaceDistance(wishes.race.distance, measure.unit)}`,
+      `${formatSteps(shown.total, measure)} ${unit} + ${formatRaceDistance(spec.race.distance, measure.unit)}`,
     ],
   ];
   return (

@@ -1,4 +1,4 @@
-import type { Difference } from '@nadir/core';
+import type { Difference } from '@nadir/core/present';
 import { token } from '../look/tokens.js';
 
 /** What is different between two versions, figure by figure. */

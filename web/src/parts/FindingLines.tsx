@@ -1,9 +1,9 @@
-import type { Finding } from '@nadir/core';
+import type { ToldFinding } from '@nadir/core/present';
 import { token } from '../look/tokens.js';
 import { LevelMark } from './LevelMark.js';
 
 /** Findings in short: mark, word and sentence. */
-export function FindingLines({ findings }: { findings: readonly Finding[] }) {
+export function FindingLines({ findings }: { findings: readonly ToldFinding[] }) {
   return (
     <section aria-label="Checks" style={{ fontSize: 13 }}>
       <h2 style={{ margin: '14px 0 4px', fontSize: 14, fontWeight: 600 }}>Checks</h2>

@@ -1,4 +1,4 @@
-import type { Level } from '@nadir/core';
+import type { Level } from '@nadir/core/checks';
 import { token } from '../look/tokens.js';
 
 /** Levels differ by shape as well as by word. */

@@ -1,4 +1,5 @@
-import { type Rule, type Unit, defaultHouseRules, ruleValue } from '@nadir/core';
+import type { Unit } from '@nadir/core/base';
+import { defaultHouseRules, type Rule, ruleValue } from '@nadir/core/rules';
 import { useState } from 'react';
 import { token } from '../look/tokens.js';
 import { figureText, readFigure, shownAs } from './rule-figure.js';

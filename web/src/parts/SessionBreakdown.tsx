@@ -1,14 +1,12 @@
+import type { Unit } from '@nadir/core/base';
+import { formatDuration, formatPace, formatPercent } from '@nadir/core/base/format';
 import {
   type LaidSession,
-  type SessionPaces,
-  type Unit,
-  formatDuration,
-  formatPace,
-  formatPercent,
   laySession,
   readSession,
+  type SessionPaces,
   showSession,
-} from '@nadir/core';
+} from '@nadir/core/sessions';
 import { useMemo } from 'react';
 import { SessionBars } from '../drawing/SessionBars.js';
 

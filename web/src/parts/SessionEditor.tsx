@@ -1,12 +1,7 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
-import {
-  type NamedPace,
-  type SessionFamily,
-  type SessionPaces,
-  laySession,
-  readSession,
-} from '@nadir/core';
+import { laySession, readSession, type SessionPaces } from '@nadir/core/sessions';
+import type { NamedPace, Progression } from '@nadir/core/spec/choices';
 import { useId, useState } from 'react';
 import { token } from '../look/tokens.js';
 import { type Completion, completionsAt } from './complete-session.js';
@@ -24,7 +19,7 @@ export function SessionEditor({
   label: string;
   text: string;
   table: readonly NamedPace[];
-  families: readonly SessionFamily[];
+  families: readonly Progression[];
   paces: SessionPaces;
   rows?: number;
   onText: (text: string) => void;

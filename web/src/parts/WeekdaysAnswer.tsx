@@ -1,4 +1,4 @@
-import { type Weekday, weekdays } from '@nadir/core';
+import { type Weekday, weekdays } from '@nadir/core/base';
 
 /** Any number of weekdays, each a box to tick. */
 export function WeekdaysAnswer({

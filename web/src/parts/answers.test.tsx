@@ -1,4 +1,4 @@
-import type { Measure } from '@nadir/core';
+import type { Measure } from '@nadir/core/base';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';

@@ -1,4 +1,5 @@
-import { defaultPaces, startingFamilies } from '@nadir/core';
+import { defaultPaces } from '@nadir/core/paces';
+import { startingFamilies } from '@nadir/core/sessions';
 import { describe, expect, it } from 'vitest';
 import { completionsAt } from './complete-session.js';
 

@@ -1,10 +1,5 @@
-import {
-  type NamedPace,
-  RACE_PACE,
-  type SessionFamily,
-  namePaces,
-  shortPaceName,
-} from '@nadir/core';
+import { namePaces, RACE_PACE, shortPaceName } from '@nadir/core/sessions';
+import type { NamedPace, Progression } from '@nadir/core/spec/choices';
 
 /** Something that may stand where the coach is typing. */
 export interface Completion {
@@ -24,7 +19,7 @@ const MOST = 8;
 export function completionsAt(
   text: string,
   caret: number,
-  { table, families }: { table: readonly NamedPace[]; families: readonly SessionFamily[] },
+  { table, families }: { table: readonly NamedPace[]; families: readonly Progression[] },
 ): Completion[] {
   const before = text.slice(0, caret);
   const part = before.slice(Math.max(before.lastIndexOf(';'), before.lastIndexOf('(')) + 1);

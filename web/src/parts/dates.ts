@@ -1,4 +1,5 @@
-import { type CivilDate, dayWords, differenceInDays } from '@nadir/core';
+import { type CivilDate, differenceInDays } from '@nadir/core/base';
+import { dayWords } from '@nadir/core/base/format';
 
 /** `2027-04-18` → `18 Apr`. */
 export function formatDayAndMonth(date: CivilDate): string {

@@ -1,4 +1,5 @@
-import { type Rule, type Unit, isWhole, ruleProblem } from '@nadir/core';
+import type { Unit } from '@nadir/core/base';
+import { isWhole, type Rule, ruleProblem } from '@nadir/core/rules';
 
 const METRES: Readonly<Record<Unit, number>> = { km: 1000, mi: 1609.344 };
 

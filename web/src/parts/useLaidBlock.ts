@@ -1,10 +1,12 @@
 import { type BlockFile, givenOf } from '@nadir/contract';
-import { type Block, type Measure, type ShownBlock, layOut, showBlock } from '@nadir/core';
+import { type CheckedBlock, layOut } from '@nadir/core';
+import type { Measure } from '@nadir/core/base';
+import { showBlock, type ShownBlock } from '@nadir/core/present';
 import { useMemo } from 'react';
 import { useSignedIn } from '../api/session.js';
 
 export interface LaidAndShown {
-  block: Block;
+  block: CheckedBlock;
   shown: ShownBlock;
 }
 

@@ -1,23 +1,22 @@
 import { type BlockFile, givenOf } from '@nadir/contract';
+import type { CivilDate } from '@nadir/core/base';
+import { resolveSpec } from '@nadir/core/layout';
 import {
-  type CivilDate,
+  equivalentsOn,
   type GoalGap,
-  type HouseRules,
+  goalGap,
   type ModelColumn,
   type PacesOn,
-  type Wishes,
-  equivalentsOn,
-  goalGap,
   pacesOn,
-  rulesOf,
-  settle,
   standardDistances,
-} from '@nadir/core';
+} from '@nadir/core/paces';
+import { type HouseRules, rulesOf } from '@nadir/core/rules';
+import type { ResolvedSpec } from '@nadir/core/spec';
 import { useMemo } from 'react';
 
 /** Everything the view of one athlete’s paces shows, on one day. */
 export interface PacesView {
-  wishes: Wishes;
+  spec: ResolvedSpec;
   rules: HouseRules;
   paces: PacesOn;
   distances: number[];
@@ -31,22 +30,25 @@ export function usePaces(file: BlockFile, day: CivilDate): PacesView {
 }
 
 export function pacesView(file: BlockFile, day: CivilDate): PacesView {
-  const { wishes } = settle(givenOf(file));
-  const rules = rulesOf(wishes);
-  const distances = [...new Set([...standardDistances, ...wishes.paces.distances])].sort(
+  const spec = resolveSpec(givenOf(file));
+  const rules = rulesOf(spec);
+  const distances = [...new Set([...standardDistances, ...spec.paces.distances])].sort(
     (a, b) => a - b,
   );
   return {
-    wishes,
+    spec,
     rules,
-    paces: pacesOn(wishes, rules, day),
+    paces: pacesOn(spec, rules, day),
     distances,
-    models: equivalentsOn(wishes, rules, day, distances),
-    gap: goalGap(wishes, rules, day),
+    models: equivalentsOn(spec, rules, day, distances),
+    gap: goalGap(spec, rules, day),
   };
 }
 
 /** Today while the block is run, else the end of it that is nearer. */
-export function dayInBlock({ start, race }: Pick<Wishes, 'start' | 'race'>, today: CivilDate) {
+export function dayInBlock(
+  { start, race }: Pick<ResolvedSpec, 'start' | 'race'>,
+  today: CivilDate,
+) {
   return today < start ? start : today > race.date ? race.date : today;
 }

@@ -1,19 +1,18 @@
 import { type FitAnswer, type FitRequest, givenOf } from '@nadir/contract';
+import { type CheckedBlock, layOut } from '@nadir/core';
 import {
   type Bend,
-  type Block,
-  type Found,
-  type Solve,
   fewestWeeks,
+  type Found,
   highestPeak,
-  layOut,
   lowestGrowth,
   nearestBlock,
   placeRecovery,
-} from '@nadir/core';
+  type Solve,
+} from '@nadir/core/solve';
 
 const finders: Readonly<
-  Record<Exclude<FitRequest['task'], 'nearest-block'>, (block: Block, solve: Solve) => Found>
+  Record<Exclude<FitRequest['task'], 'nearest-block'>, (block: CheckedBlock, solve: Solve) => Found>
 > = {
   'lowest-growth': lowestGrowth,
   'highest-peak': highestPeak,
@@ -29,7 +28,7 @@ export function answerFit({ task, wishes }: FitRequest, solve: Solve): FitAnswer
   return { words, bends: [], asItIs: [], command: plain(command) };
 }
 
-function answerNearest(block: Block, solve: Solve): FitAnswer {
+function answerNearest(block: CheckedBlock, solve: Solve): FitAnswer {
   const { bends, asItIs, command } = nearestBlock(block, solve);
   const words =
     asItIs.length === 0

@@ -1,5 +1,7 @@
 import { type BlockFile, fitAnswer, fitTasks } from '@nadir/contract';
-import { type Given, layOut, nearestBlock } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import { nearestBlock } from '@nadir/core/solve';
+import type { BlockSpec } from '@nadir/core/spec';
 import load from 'highs';
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
@@ -101,13 +103,13 @@ describe('the nearest block', () => {
     fc.assert(
       fc.property(pinned, (drawn) => {
         const pins = drawn.map(({ week, volume }) => ({ week, volume: volume * 1000 }));
-        const block = layOut({ ...(wishes as Given), pins });
+        const block = layOut({ ...(wishes as BlockSpec), pins });
         const { amounts, bends, asItIs, command } = nearestBlock(block, solve);
         const cost = (found: typeof bends) => found.reduce((total, bend) => total + bend.cost, 0);
         expect(cost(bends)).toBeLessThanOrEqual(cost(asItIs) + 1e-6);
         for (const { week, volume } of pins) expect(amounts.volumes[week - 1]).toBe(volume);
         if (!command) return;
-        const taken = layOut({ ...block.wishes, ...command.change });
+        const taken = layOut({ ...block.spec, ...command.change });
         taken.weeks.forEach(({ volume }, index) => {
           if (amounts.volumes[index] !== block.weeks[index]?.volume)
             expect(volume).toBeCloseTo(amounts.volumes[index] ?? 0, 3);

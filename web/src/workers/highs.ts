@@ -1,4 +1,4 @@
-import type { Solve } from '@nadir/core';
+import type { Solve } from '@nadir/core/solve';
 import type { LegacyHighs } from 'highs/legacy-types';
 
 /** Longest a program may take, seconds: what it has by then is no answer. */

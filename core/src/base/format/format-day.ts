@@ -1,5 +1,4 @@
-import type { CivilDate } from '../civil-date.js';
-import { weekdayOf } from '../weekday.js';
+import { type CivilDate, weekdayOf } from '../index.js';
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 

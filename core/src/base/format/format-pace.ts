@@ -1,5 +1,5 @@
+import { metresPer, type Unit } from '../index.js';
 import { formatDuration, formatPace } from './format.js';
-import { type Unit, metresPer } from '../measure.js';
 
 /** Seconds of a lap as a watch shows it at a pace in s/km: to tenths under two minutes, whole above. */
 export function lapSeconds(secondsPerKm: number, metres: number): number {

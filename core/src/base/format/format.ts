@@ -1,13 +1,13 @@
-import { roundedSteps } from '../apportion.js';
 import {
-  METRES_PER_MILE,
   type Measure,
-  type Unit,
+  METRES_PER_MILE,
   metresPer,
   quantum,
+  roundedSteps,
   shownUnit,
+  type Unit,
   unitName,
-} from '../measure.js';
+} from '../index.js';
 
 /** A count of shown steps as text: 7 steps of 0.5 → `3.5`; whole steps carry no decimals. */
 export function formatSteps(steps: number, measure: Measure): string {

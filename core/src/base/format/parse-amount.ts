@@ -1,5 +1,4 @@
-import { type Measure, shownUnit } from '../measure.js';
-import { clean } from '../round.js';
+import { clean, type Measure, shownUnit } from '../index.js';
 
 /**
  * Reads an amount typed in the shown unit. A decimal comma or point is taken;

@@ -1,5 +1,5 @@
+import { metresPer, type Unit } from '../index.js';
 import { formatPace } from './format.js';
-import { type Unit, metresPer } from '../measure.js';
 import type { Read } from './read-time.js';
 import { readTime } from './read-time.js';
 

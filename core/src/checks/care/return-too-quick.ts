@@ -1,7 +1,6 @@
-import { addDays, differenceInDays } from '../../base/civil-date.js';
-import { lastDay } from '../../spec/event.js';
-import { isBase } from '../../layout/block/is-base.js';
-import { sum } from '../../base/apportion.js';
+import { lastDay } from '../../spec/days/index.js';
+import { addDays, differenceInDays, sum } from '../../base/index.js';
+import { isBase } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 
 /**

@@ -1,4 +1,4 @@
-import { perMetreOf } from '../../rules/limits.js';
+import { perMetreOf } from '../../rules/index.js';
 import type { Check } from '../common/check.js';
 import { isUnder18 } from './under-18.js';
 

@@ -1,4 +1,4 @@
-import type { ResolvedSpec } from '../../spec/block-spec.js';
+import type { ResolvedSpec } from '../../spec/index.js';
 
 const ADULT = 18;
 

@@ -1,6 +1,5 @@
-import { type Day, isHardRunning } from '../../layout/block/day.js';
-import type { Block } from '../../layout/block/block.js';
-import { memoizeLast } from '../../base/memoize-last.js';
+import { memoizeLast } from '../../base/index.js';
+import { type Block, type Day, isHardRunning } from '../../layout/index.js';
 
 /** True for a day that asks for rest before it and easy running after it. */
 export function isHardDay(day: Pick<Day, 'role' | 'swap' | 'hardTime'>): boolean {

@@ -1,4 +1,4 @@
-import { differenceInDays } from '../../base/civil-date.js';
+import { differenceInDays } from '../../base/index.js';
 import type { Check } from '../common/check.js';
 
 /** A race, a test or a long run too near a marathon. Value and limit: days before it. */

@@ -1,4 +1,4 @@
-import { differenceInDays } from '../../base/civil-date.js';
+import { differenceInDays } from '../../base/index.js';
 import type { Check } from '../common/check.js';
 
 /** The race has been run: the block can be read, not lived. Value: days since; limit: 0. */

@@ -1,5 +1,5 @@
-import { differenceInDays } from '../../base/civil-date.js';
-import { raceRules } from '../../rules/house-rules.js';
+import { differenceInDays } from '../../base/index.js';
+import { raceRules } from '../../rules/index.js';
 import type { Check } from '../common/check.js';
 
 /** The goal race too soon after the one before it, by that one's distance. Value and limit: weeks. */

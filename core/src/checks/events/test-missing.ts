@@ -1,5 +1,5 @@
-import { addDays, differenceInDays } from '../../base/civil-date.js';
-import { eventCharacters } from '../../spec/event.js';
+import { eventCharacters } from '../../spec/days/index.js';
+import { addDays, differenceInDays } from '../../base/index.js';
 import type { Check, CheckContext } from '../common/check.js';
 
 /** Weeks of the block that go by without a test or a race. Value and limit: weeks. */

@@ -1,4 +1,4 @@
-import { differenceInDays } from '../../base/civil-date.js';
+import { differenceInDays } from '../../base/index.js';
 import type { Check, CheckContext } from '../common/check.js';
 
 /** A test so near the goal race that nothing can be done about what it tells. Value and limit: days. */

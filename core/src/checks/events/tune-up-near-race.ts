@@ -1,5 +1,5 @@
-import { differenceInDays } from '../../base/civil-date.js';
-import { raceRules } from '../../rules/house-rules.js';
+import { differenceInDays } from '../../base/index.js';
+import { raceRules } from '../../rules/index.js';
 import type { Check, CheckContext } from '../common/check.js';
 
 /** A race on the way too near the goal race, by its own distance. Value and limit: days. */

@@ -1,4 +1,4 @@
-import { perMetreOf } from '../../rules/limits.js';
+import { perMetreOf } from '../../rules/index.js';
 import type { Check } from '../common/check.js';
 
 /** A long run further than a marathon itself. Value and limit: m or s. */

@@ -1,5 +1,5 @@
-import { weekOfLongRun } from '../../layout/longrun/limits.js';
-import { longRunShareLimit, perMetreOf } from '../../rules/limits.js';
+import { longRunShareLimit, perMetreOf } from '../../rules/index.js';
+import { weekOfLongRun } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 
 /** A long run over its part of the week. Value and limit: shares. A short first week is left out. */

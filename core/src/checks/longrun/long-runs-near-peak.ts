@@ -1,4 +1,4 @@
-import { raceRules } from '../../rules/house-rules.js';
+import { raceRules } from '../../rules/index.js';
 import type { CheckContext } from '../common/check.js';
 
 /** What is laid after the peak is shorter on purpose and not counted. */

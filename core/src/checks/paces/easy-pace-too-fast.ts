@@ -1,6 +1,5 @@
+import { dayTimes, rangeOf } from '../../paces/index.js';
 import type { Check } from '../common/check.js';
-import { dayTimes } from '../../paces/day-times.js';
-import { rangeOf } from '../../paces/pace-range.js';
 
 /** Easy running too near marathon pace at its quick end. Value and limit: seconds per km. */
 export const easyPaceTooFast = {

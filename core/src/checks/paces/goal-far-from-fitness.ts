@@ -1,4 +1,4 @@
-import { goalGap } from '../../paces/goal-gap.js';
+import { goalGap } from '../../paces/index.js';
 import { type Check, dayOf } from '../common/check.js';
 
 /** A goal that asks for more than the weeks left may give. Value and limit: shares of the pace. */

@@ -1,4 +1,4 @@
-import { fitnessOn } from '../../paces/fitness.js';
+import { fitnessOn } from '../../paces/index.js';
 import { type Check, dayOf } from '../common/check.js';
 
 /** Paces that rest on a result long past, on the day asked about or at the start. Value and limit: weeks. */

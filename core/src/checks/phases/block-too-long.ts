@@ -1,4 +1,4 @@
-import { raceRules } from '../../rules/house-rules.js';
+import { raceRules } from '../../rules/index.js';
 import type { Check } from '../common/check.js';
 
 /** More weeks than the distance bears before it drags on. Value and limit: weeks. */

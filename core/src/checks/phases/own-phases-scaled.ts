@@ -1,4 +1,4 @@
-import { sum } from '../../base/apportion.js';
+import { sum } from '../../base/index.js';
 import type { Check } from '../common/check.js';
 
 /** The coach's own phases do not add up to the block and were scaled. Value and limit: weeks. */

@@ -1,4 +1,4 @@
-import { phaseLayouts } from '../../layout/phases/layouts.js';
+import { phaseLayouts } from '../../layout/schools/index.js';
 import type { Check } from '../common/check.js';
 
 /** A phase of the layout that got no week. Value: phases laid out; limit: phases of the layout. */

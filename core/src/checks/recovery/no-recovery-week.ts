@@ -1,4 +1,4 @@
-import type { Week } from '../../layout/block/block.js';
+import type { Week } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 
 /** Too many building weeks in a row. Value and limit: weeks. */

@@ -1,4 +1,4 @@
-import { isHardRunning } from '../../layout/block/day.js';
+import { isHardRunning } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 
 /** Hard running in a recovery week; a test on its last days may stand. Value and limit: days. */

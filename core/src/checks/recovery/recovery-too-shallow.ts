@@ -1,4 +1,4 @@
-import { isBase } from '../../layout/block/is-base.js';
+import { isBase } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 
 /** A recovery week that takes too little off the last building week. Value and limit: shares. */

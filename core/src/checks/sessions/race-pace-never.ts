@@ -1,8 +1,5 @@
-import { sessionOf } from '../../sessions/shorthand/parse-session.js';
-import { mentionsIn } from '../../sessions/shorthand/mentions.js';
-import { RACE_PACE } from '../../sessions/shorthand/session-paces.js';
-import { paceNamed } from '../../sessions/shorthand/link-paces.js';
-import type { ResolvedSpec } from '../../spec/block-spec.js';
+import type { ResolvedSpec } from '../../spec/index.js';
+import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
 import type { Check } from '../common/check.js';
 
 /** No running at race pace before the taper. Value: days with it; limit: one. */
@@ -13,9 +10,7 @@ export const racePaceNever = {
     if (spec.athlete.injured || spec.athlete.oftenHurt) return [];
     const building = weeks.filter(({ kind }) => kind === 'building' || kind === 'recovery');
     const families = new Set(
-      spec.sessions.flatMap(({ family }) =>
-        isAtRacePace(family.start, spec) ? [family.id] : [],
-      ),
+      spec.sessions.flatMap(({ family }) => (isAtRacePace(family.start, spec) ? [family.id] : [])),
     );
     const written = new Set(
       spec.days.flatMap(({ date, session }) =>

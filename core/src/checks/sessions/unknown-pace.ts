@@ -1,7 +1,4 @@
-import { sessionOf } from '../../sessions/shorthand/parse-session.js';
-import { mentionsIn } from '../../sessions/shorthand/mentions.js';
-import { paceNamed } from '../../sessions/shorthand/link-paces.js';
-import { RACE_PACE } from '../../sessions/shorthand/session-paces.js';
+import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
 import type { Check } from '../common/check.js';
 
 /** Sessions that speak of a pace the block has not. Value: days with one; limit: 0. */

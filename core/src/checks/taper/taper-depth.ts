@@ -1,5 +1,5 @@
-import { differenceInDays } from '../../base/civil-date.js';
-import { taperSchools } from '../../layout/taper/schools.js';
+import { taperSchools } from '../../layout/schools/index.js';
+import { differenceInDays } from '../../base/index.js';
 import type { CheckContext, Observation } from '../common/check.js';
 
 /** Days of running a race week needs before its cut can be judged. */

@@ -1,5 +1,5 @@
-import { raceRules } from '../../rules/house-rules.js';
-import { taperSchools } from '../../layout/taper/schools.js';
+import { taperSchools } from '../../layout/schools/index.js';
+import { raceRules } from '../../rules/index.js';
 import type { CheckContext } from '../common/check.js';
 
 export function taperWeeks({ block: { weeks } }: CheckContext): number[] {

@@ -1,4 +1,4 @@
-import { differenceInDays } from '../../base/civil-date.js';
+import { differenceInDays } from '../../base/index.js';
 import type { Check } from '../common/check.js';
 
 /** Run days missing from a taper week. Value and limit: part of the usual run days; race day counts as one. */

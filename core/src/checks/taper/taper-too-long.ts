@@ -1,4 +1,4 @@
-import { raceRules } from '../../rules/house-rules.js';
+import { raceRules } from '../../rules/index.js';
 import type { Check } from '../common/check.js';
 import { taperWeeks, taperDays } from './taper-length.js';
 

@@ -1,6 +1,5 @@
-import { growthLimit } from '../../rules/limits.js';
-import { isBase } from '../../layout/block/is-base.js';
-import { fullWeek } from '../../layout/volume/climb.js';
+import { growthLimit } from '../../rules/index.js';
+import { fullWeek, isBase } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 
 /**

@@ -1,4 +1,4 @@
-import { fullWeek } from '../../layout/volume/climb.js';
+import { fullWeek } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 
 /** The wished peak is not reached. Value: the heaviest week laid out; limit: the peak; m or s. */

@@ -1,4 +1,4 @@
-import { fullWeek } from '../../layout/volume/climb.js';
+import { fullWeek } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 
 /** The first week is heavier than any recent real week. Value and limit: m or s. */

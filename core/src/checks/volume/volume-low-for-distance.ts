@@ -1,5 +1,4 @@
-import { perMetreOf } from '../../rules/limits.js';
-import { raceRules } from '../../rules/house-rules.js';
+import { perMetreOf, raceRules } from '../../rules/index.js';
 import type { Check } from '../common/check.js';
 
 /** The heaviest week is light for the race. Value and limit: m or s. */

@@ -1,4 +1,4 @@
-import { layoutStep } from '../../rules/layout-step.js';
+import { layoutStep } from '../../rules/index.js';
 import type { Check } from '../common/check.js';
 
 /** Fixed days and written sessions ask for more than their week. Value and limit: m or s. */

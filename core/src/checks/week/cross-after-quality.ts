@@ -1,4 +1,4 @@
-import { isHardRunning } from '../../layout/block/day.js';
+import { isHardRunning } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
 

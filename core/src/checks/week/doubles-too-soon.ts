@@ -1,5 +1,4 @@
-import type { Week } from '../../layout/block/block.js';
-import type { Day } from '../../layout/block/day.js';
+import type { Day, Week } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 import { isUnder18 } from '../care/under-18.js';
 

@@ -1,4 +1,4 @@
-import { placeDays } from '../../layout/week/place-days.js';
+import { placeDays } from '../../layout/index.js';
 import type { Check, CheckContext } from '../common/check.js';
 
 /** A long run or quality day fell on a day away. Value: wished days kept; limit: days wished. */

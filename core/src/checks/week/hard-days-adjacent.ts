@@ -1,4 +1,4 @@
-import { differenceInDays } from '../../base/civil-date.js';
+import { differenceInDays } from '../../base/index.js';
 import type { Check } from '../common/check.js';
 import { daysToRace, isHardDay } from '../common/days-to-race.js';
 

@@ -1,5 +1,5 @@
-import { dayLoad } from '../../layout/load/legs.js';
-import { sum } from '../../base/apportion.js';
+import { sum } from '../../base/index.js';
+import { dayLoad } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 
 /**

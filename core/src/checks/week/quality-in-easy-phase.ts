@@ -1,6 +1,5 @@
-import { phaseCharacters } from '../../spec/phase-kinds.js';
-import { isHardRunning } from '../../layout/block/day.js';
-import { isRaced } from '../../layout/week/plan-week.js';
+import { phaseCharacters } from '../../spec/choices/index.js';
+import { isHardRunning, isRaced } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 
 /** More quality days in a week than its phase is for. Value and limit: days. */

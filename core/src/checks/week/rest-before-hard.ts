@@ -1,4 +1,4 @@
-import type { Day } from '../../layout/block/day.js';
+import type { Day } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 import { datesOf, daysToRace, isHardDay, weeksOf } from '../common/days-to-race.js';
 

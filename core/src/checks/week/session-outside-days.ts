@@ -1,5 +1,5 @@
-import { weekdayOf } from '../../base/weekday.js';
-import { isRun } from '../../spec/pattern-day.js';
+import { isRun } from '../../spec/days/index.js';
+import { weekdayOf } from '../../base/index.js';
 import type { Check } from '../common/check.js';
 import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
 

@@ -1,4 +1,4 @@
-import type { Week } from '../../layout/block/block.js';
+import type { Week } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 import { isUnder18 } from '../care/under-18.js';
 import { hasDoubles, isDouble } from './doubles-too-soon.js';

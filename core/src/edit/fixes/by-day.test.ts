@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import type { FixedDay } from '../../spec/days/index.js';
+import { patternDays } from '../week/index.js';
+import type { BlockSpec } from '../../spec/index.js';
+import { resolveSpec } from '../../layout/index.js';
+import type { CheckCode } from '../../checks/index.js';
+import { applyChange } from '../index.js';
 import { fixesOf, layOut } from '../../lay-out.js';
-import { applyChange } from '../change.js';
 import { marathon } from '../../testing/examples.js';
-import type { FixedDay } from '../../spec/fixed-day.js';
-import { patternDays } from '../pattern.js';
-import { resolveSpec } from '../../layout/resolve/resolve.js';
-import type { BlockSpec } from '../../spec/block-spec.js';
-import type { CheckCode } from '../../checks/registry.js';
 
 const day = (date: string, wish: Omit<FixedDay, 'date'>): Partial<BlockSpec> => ({
   days: [{ date, ...wish }],

@@ -1,8 +1,7 @@
-import type { CivilDate } from '../../base/civil-date.js';
-import { dayWords } from '../../base/format/format-day.js';
-import { type Day, isHardRunning } from '../../layout/block/day.js';
-import { isRaced } from '../../layout/week/plan-week.js';
-import { type FixedDay, withFixedDay } from '../../spec/fixed-day.js';
+import { dayWords } from '../../base/format/index.js';
+import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
+import type { CivilDate } from '../../base/index.js';
+import { type Day, isHardRunning, isRaced } from '../../layout/index.js';
 import type { Fix, FixContext } from './fix.js';
 
 /** ResolvedSpec something else of one date. */

@@ -1,10 +1,7 @@
-import { addDays } from '../../base/civil-date.js';
-import { blockLength } from '../../rules/house-rules.js';
-import { formatPlain, formatPercent } from '../../base/format/format.js';
-import { floorTo } from '../../base/round.js';
-import { quantum } from '../../base/measure.js';
-import type { Pin, ResolvedSpec } from '../../spec/block-spec.js';
-import { withPin } from '../../spec/with-pin.js';
+import { formatPercent, formatPlain } from '../../base/format/index.js';
+import { addDays, floorTo, quantum } from '../../base/index.js';
+import { blockLength } from '../../rules/index.js';
+import { type Pin, type ResolvedSpec, withPin } from '../../spec/index.js';
 import type { Fix, FixContext } from './fix.js';
 
 type Field = 'volume' | 'longRun';

@@ -4,8 +4,10 @@ import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on care. */
 export const careFixes = {
-  'injured-hard-running': (_, context) => withoutEvents(context, ({ kind }) => kind === 'tune-up-race' || kind === 'test'),
-  'return-too-quick': ({ weeks }, context) => weeks.flatMap((week) => unpin(context, week, 'volume')),
+  'injured-hard-running': (_, context) =>
+    withoutEvents(context, ({ kind }) => kind === 'tune-up-race' || kind === 'test'),
+  'return-too-quick': ({ weeks }, context) =>
+    weeks.flatMap((week) => unpin(context, week, 'volume')),
   'under-18-hard-days': ({ weeks, limit }, context) => {
     const { spec } = context.block;
     const most = Array.from({ length: limit + 1 }, (_, fewer) => limit - fewer);
@@ -39,5 +41,3 @@ export const careFixes = {
     ];
   },
 } satisfies FixesByCheck;
-
-

@@ -1,8 +1,6 @@
-import { differenceInDays, addDays } from '../../base/civil-date.js';
+import { addDays, differenceInDays } from '../../base/index.js';
+import { late, longestWithout, nearRace } from '../../checks/index.js';
 import { unpin, withoutEvents } from './by-week.js';
-import { longestWithout } from '../../checks/events/test-missing.js';
-import { late } from '../../checks/events/test-too-late.js';
-import { nearRace } from '../../checks/events/tune-up-near-race.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on races, tests and days away. */
@@ -29,8 +27,7 @@ export const eventsFixes = {
       .map(({ start }) => addDays(start, 5))
       .sort((a, b) => away(a) - away(b))[0];
     const day = rested ?? middle;
-    const distance =
-      spec.race.distance >= 10_000 ? 5000 : spec.race.distance >= 3000 ? 3000 : 1500;
+    const distance = spec.race.distance >= 10_000 ? 5000 : spec.race.distance >= 3000 ? 3000 : 1500;
     const test = { kind: 'test', name: 'Time trial', from: day, distance } as const;
     return [{ label: `Place a test on ${day}`, change: { events: [...spec.events, test] } }];
 
@@ -47,5 +44,3 @@ export const eventsFixes = {
     return withoutEvents(context, (event) => near.some((each) => each.event === event));
   },
 } satisfies FixesByCheck;
-
-

@@ -1,7 +1,6 @@
-import type { Measure } from '../../base/measure.js';
-import type { CheckContext, Observation } from '../../checks/common/check.js';
-import type { CheckCode } from '../../checks/registry.js';
-import type { Change } from '../change.js';
+import type { Measure } from '../../base/index.js';
+import type { CheckCode, CheckContext, Observation } from '../../checks/index.js';
+import type { Change } from '../index.js';
 
 /** A change of the spec that removes a finding, and what it does, in words. */
 export interface Fix {

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { BlockSpec } from '../../spec/index.js';
+import { applyChange } from '../index.js';
 import { findingsWithFixes, fixesOf, layOut } from '../../lay-out.js';
-import { applyChange } from '../change.js';
 import { anyWishes, marathon } from '../../testing/examples.js';
-import type { BlockSpec } from '../../spec/block-spec.js';
 
 const labels = (given: BlockSpec, check: string) => {
   const block = layOut(given);
@@ -43,7 +43,9 @@ describe('fixes', () => {
   });
 
   it('come with a whole block for those who ask for it', () => {
-    const findings = findingsWithFixes(layOut({ ...marathon, pins: [{ week: 2, volume: 66_000 }] }));
+    const findings = findingsWithFixes(
+      layOut({ ...marathon, pins: [{ week: 2, volume: 66_000 }] }),
+    );
     expect(findings.some(({ fixes }) => fixes.length > 0)).toBe(true);
   });
 

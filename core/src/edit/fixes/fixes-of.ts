@@ -1,10 +1,7 @@
-import type { Finding } from '../../checks/run-checks.js';
-import { runChecks } from '../../checks/run-checks.js';
-import type { Block } from '../../layout/block/block.js';
-import { layWeeks } from '../../layout/lay-weeks.js';
-import { validateSpec } from '../../layout/validate/validate.js';
-import type { BlockSpec } from '../../spec/block-spec.js';
-import { applyChange } from '../change.js';
+import type { BlockSpec } from '../../spec/index.js';
+import { type Block, layWeeks, validateSpec } from '../../layout/index.js';
+import { type Finding, runChecks } from '../../checks/index.js';
+import { applyChange } from '../index.js';
 import type { Fix, FixContext } from './fix.js';
 import { fixesByCheck } from './registry.js';
 

@@ -57,5 +57,3 @@ export const longRunFixes = {
     longRun(context, 'Long and less long by turns', { ladder: 'alternating' }),
   ],
 } satisfies FixesByCheck;
-
-

@@ -1,7 +1,7 @@
-import type { NamedPace } from '../../spec/named-pace.js';
-import { formatDuration } from '../../base/format/format.js';
-import { goalGap } from '../../paces/goal-gap.js';
-import { dayOf } from '../../checks/common/check.js';
+import { formatDuration } from '../../base/format/index.js';
+import type { NamedPace } from '../../spec/choices/index.js';
+import { goalGap } from '../../paces/index.js';
+import { dayOf } from '../../checks/index.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on paces. */
@@ -29,5 +29,3 @@ export const pacesFixes = {
     ];
   },
 } satisfies FixesByCheck;
-
-

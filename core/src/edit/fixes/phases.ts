@@ -18,5 +18,3 @@ export const phasesFixes = {
     },
   ],
 } satisfies FixesByCheck;
-
-

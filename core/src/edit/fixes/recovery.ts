@@ -1,6 +1,6 @@
+import { lastDay } from '../../spec/days/index.js';
+import { addDays } from '../../base/index.js';
 import { pinAt, recovery, unpin, withoutEvents, percent } from './by-week.js';
-import { lastDay } from '../../spec/event.js';
-import { addDays } from '../../base/civil-date.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on recovery weeks. */
@@ -58,5 +58,3 @@ export const recoveryFixes = {
     return [recovery(context, 'Wish only for those laid out', { weeks: kept })];
   },
 } satisfies FixesByCheck;
-
-

@@ -1,6 +1,6 @@
+import { suggestUses } from '../../sessions/index.js';
 import { freeDays, makeEasy } from './by-day.js';
 import { longRun } from './by-week.js';
-import { suggestUses } from '../../sessions/library/suggest-uses.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on sessions. */
@@ -29,5 +29,3 @@ export const sessionsFixes = {
   ],
   'unknown-pace': ({ weeks }, context) => freeDays(context, weeks, ['session']),
 } satisfies FixesByCheck;
-
-

@@ -1,10 +1,10 @@
+import { dayWords } from '../../base/format/index.js';
+import { type TaperSchoolName, taperSchoolNames } from '../../spec/choices/index.js';
+import { withFixedDay } from '../../spec/days/index.js';
+import { taperSchools } from '../../layout/schools/index.js';
+import type { CheckContext } from '../../checks/index.js';
 import type { Fix, FixContext } from './fix.js';
 import { unpin } from './by-week.js';
-import { type TaperSchoolName, taperSchoolNames } from '../../spec/choices.js';
-import { taperSchools } from '../../layout/taper/schools.js';
-import type { CheckContext } from '../../checks/common/check.js';
-import { dayWords } from '../../base/format/format-day.js';
-import { withFixedDay } from '../../spec/fixed-day.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on the taper. */

@@ -1,8 +1,8 @@
+import { withFixedDay } from '../../spec/days/index.js';
+import { shiftWeekday, weekdayOf, weekdays } from '../../base/index.js';
+import { placeDays } from '../../layout/index.js';
 import type { FixContext, Fix } from './fix.js';
 import { freeDays, swapRoles, makeEasy } from './by-day.js';
-import { placeDays } from '../../layout/week/place-days.js';
-import { weekdayOf, shiftWeekday, weekdays } from '../../base/weekday.js';
-import { withFixedDay } from '../../spec/fixed-day.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on the week. */
@@ -79,7 +79,8 @@ export const weekFixes = {
   },
   'run-too-short': ({ weeks }, context) => freeDays(context, weeks, ['amount', 'session']),
   'semi-long-near-long': ({ weeks }, context) => freeDays(context, weeks, ['amount', 'role']),
-  'session-outside-days': ({ weeks }, context) => freeDays(context, weeks, ['role', 'amount', 'session']),
+  'session-outside-days': ({ weeks }, context) =>
+    freeDays(context, weeks, ['role', 'amount', 'session']),
   'strength-before-hard': (_, { block: { spec } }) => {
     const { week } = spec;
     const days = week.days?.map((day) => ({

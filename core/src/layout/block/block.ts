@@ -1,13 +1,13 @@
-import type { BlockEvent } from '../../spec/event.js';
+import type { PhaseKind } from '../../spec/choices/index.js';
+import type { BlockEvent } from '../../spec/days/index.js';
+import type { ResolvedSpec } from '../../spec/index.js';
 import type { Segment } from '../longrun/lay-segments.js';
 import type { LongRunRule } from '../longrun/lay-long-runs.js';
 import type { Legs } from '../load/legs.js';
 import type { Phase } from '../phases/lay-phases.js';
-import type { PhaseKind } from '../../spec/phase-kinds.js';
 import type { Feasibility } from '../volume/feasibility.js';
 import type { VolumeRule } from '../volume/climb.js';
 import type { Day } from './day.js';
-import type { ResolvedSpec } from '../../spec/block-spec.js';
 import type { WeekKind } from '../frame/frame.js';
 
 /** One laid-out week. Volume and long run are m or s, as the block counts. */

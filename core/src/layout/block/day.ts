@@ -1,7 +1,5 @@
-import type { CivilDate } from '../../base/civil-date.js';
-import type { Swap } from '../../spec/swap.js';
-import type { PatternDay } from '../../spec/pattern-day.js';
-import type { DayRole } from '../../spec/day-role.js';
+import type { DayRole, PatternDay, Swap } from '../../spec/days/index.js';
+import type { CivilDate } from '../../base/index.js';
 
 /** One thing done on a day: a run, cross-training, or strength work. */
 export interface DaySession {

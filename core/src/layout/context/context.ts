@@ -1,7 +1,7 @@
-import type { CivilDate } from '../../base/civil-date.js';
-import type { SessionPaces } from '../../sessions/shorthand/session-paces.js';
-import type { HouseRules } from '../../rules/house-rules.js';
-import type { ResolvedSpec } from '../../spec/block-spec.js';
+import type { CivilDate } from '../../base/index.js';
+import type { HouseRules } from '../../rules/index.js';
+import type { ResolvedSpec } from '../../spec/index.js';
+import type { SessionPaces } from '../../sessions/index.js';
 import type { EventDays } from '../events/event-days.js';
 
 /**

@@ -1,7 +1,6 @@
-import { type CivilDate, addDays, differenceInDays } from '../../base/civil-date.js';
-import { type HouseRules, raceRules } from '../../rules/house-rules.js';
-import { clean } from '../../base/round.js';
-import { type BlockEvent, eventCharacters, lastDay } from '../../spec/event.js';
+import { type BlockEvent, eventCharacters, lastDay } from '../../spec/days/index.js';
+import { addDays, type CivilDate, clean, differenceInDays } from '../../base/index.js';
+import { type HouseRules, raceRules } from '../../rules/index.js';
 
 /** What the events of a block ask of one day. */
 export interface EventDay {

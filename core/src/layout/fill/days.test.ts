@@ -1,15 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { type FixedDay, patternRoles } from '../../spec/days/index.js';
+import { patternDays, weekPatternNames, weekPatterns } from '../../edit/week/index.js';
+import { sum } from '../../base/index.js';
+import type { BlockSpec } from '../../spec/index.js';
+import { readSession } from '../../sessions/index.js';
+import { showBlock } from '../../present/index.js';
 import { layOut } from '../../lay-out.js';
-import { showBlock } from '../../present/show.js';
-import { readSession } from '../../sessions/shorthand/parse-session.js';
 import { marathon } from '../../testing/examples.js';
-import { sum } from '../../base/apportion.js';
-import type { BlockSpec } from '../../spec/block-spec.js';
-import type { FixedDay } from '../../spec/fixed-day.js';
-import { patternRoles } from '../../spec/pattern-day.js';
-import { weekPatternNames, weekPatterns } from '../../edit/week-templates.js';
-import { patternDays } from '../../edit/pattern.js';
 import { resolveSpec } from '../resolve/resolve.js';
 import { validateSpec } from '../validate/validate.js';
 

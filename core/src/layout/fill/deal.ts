@@ -1,7 +1,5 @@
-import type { CivilDate } from '../../base/civil-date.js';
-import { sum } from '../../base/apportion.js';
-import { ceilTo, clean, floorTo } from '../../base/round.js';
-import { fixedDayOf } from '../../spec/fixed-day.js';
+import { fixedDayOf } from '../../spec/days/index.js';
+import { ceilTo, type CivilDate, clean, floorTo, sum } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import { raceMetres } from '../events/event-days.js';
 import type { KeySession } from '../sessions/fill-sessions.js';

@@ -1,7 +1,6 @@
-import { clean } from '../../base/round.js';
-import { type CrossKind, crossWords } from '../../rules/cross-training.js';
-import { fixedDayOf } from '../../spec/fixed-day.js';
-import type { Swap } from '../../spec/swap.js';
+import { fixedDayOf, type Swap } from '../../spec/days/index.js';
+import { clean } from '../../base/index.js';
+import { type CrossKind, crossWords } from '../../rules/index.js';
 import type { Day, DayRule, DaySession } from '../block/day.js';
 import type { Context } from '../context/context.js';
 import type { Segment } from '../longrun/lay-segments.js';

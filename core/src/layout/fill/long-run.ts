@@ -1,17 +1,13 @@
+import { RACE_PACE, type SessionPaces } from '../../sessions/index.js';
 import type { DaySession } from '../block/day.js';
 import { Run } from '../block/run.js';
 import type { Context } from '../context/context.js';
 import type { Segment } from '../longrun/lay-segments.js';
-import { RACE_PACE, type SessionPaces } from '../../sessions/shorthand/session-paces.js';
 import { type RunOf, plainRun } from './runs.js';
 import { longRunWords, wordsOf } from './session-words.js';
 
 /** The long run of a week, with what its segment makes hard of it. */
-export function longRunOf(
-  context: Context,
-  of: RunOf,
-  segment: Segment | undefined,
-): DaySession {
+export function longRunOf(context: Context, of: RunOf, segment: Segment | undefined): DaySession {
   const { amount, date } = of;
   const inWords = () => longRunWords(amount, segment, wordsOf(context.spec));
   const paces = context.sessionsOn(date);

@@ -1,11 +1,13 @@
-import type { CivilDate } from '../../base/civil-date.js';
-import { shownUnit } from '../../base/measure.js';
-import { clean, roundTo } from '../../base/round.js';
-import { type SessionTotals, sessionTotals } from '../../sessions/breakdown/lay-session.js';
-import { nameParts, namePaces } from '../../sessions/shorthand/link-paces.js';
-import { sessionOf } from '../../sessions/shorthand/parse-session.js';
-import { printSession } from '../../sessions/shorthand/print-session.js';
-import type { BlockEvent } from '../../spec/event.js';
+import type { BlockEvent } from '../../spec/days/index.js';
+import { type CivilDate, clean, roundTo, shownUnit } from '../../base/index.js';
+import {
+  namePaces,
+  nameParts,
+  printSession,
+  sessionOf,
+  type SessionTotals,
+  sessionTotals,
+} from '../../sessions/index.js';
 import type { DaySession } from '../block/day.js';
 import { Run } from '../block/run.js';
 import type { Context } from '../context/context.js';
@@ -58,8 +60,7 @@ export function runWithAddOn(context: Context, of: RunOf, text: string): DaySess
   return withSession(context, of, {
     // Quick, and over before it is hard.
     laid: { ...laid, hardDistance: 0, hardTime: 0 },
-    inWords: () =>
-      `${easyWords(easy, wordsOf(spec))}; ${namePaces(text, spec.paces.table)}`,
+    inWords: () => `${easyWords(easy, wordsOf(spec))}; ${namePaces(text, spec.paces.table)}`,
   });
 }
 
@@ -67,9 +68,7 @@ export function runWithAddOn(context: Context, of: RunOf, text: string): DaySess
 export function writtenRun(context: Context, of: RunOf, text: string): DaySession {
   const laid = totalsOf(context, text, of.date);
   const inWords = () => namePaces(text, context.spec.paces.table);
-  return laid
-    ? withSession(context, of, { laid, inWords })
-    : plainRun(context, of, inWords);
+  return laid ? withSession(context, of, { laid, inWords }) : plainRun(context, of, inWords);
 }
 
 /** A race on the way, or a test: about what it takes, at the pace from which running is hard. */

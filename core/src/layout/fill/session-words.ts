@@ -1,12 +1,10 @@
-import type { ResolvedSpec } from '../../spec/block-spec.js';
+import { formatPlain } from '../../base/format/index.js';
+import type { NamedPace } from '../../spec/choices/index.js';
+import type { AddOn } from '../../spec/days/index.js';
+import { apportion, type Measure, shownUnit } from '../../base/index.js';
+import type { ResolvedSpec } from '../../spec/index.js';
+import { isBare, shortPaceName } from '../../sessions/index.js';
 import type { Segment } from '../longrun/lay-segments.js';
-import { isBare } from '../../sessions/shorthand/print-session.js';
-import { shortPaceName } from '../../sessions/shorthand/link-paces.js';
-import type { NamedPace } from '../../spec/named-pace.js';
-import { formatPlain } from '../../base/format/format.js';
-import { apportion } from '../../base/apportion.js';
-import { type Measure, shownUnit } from '../../base/measure.js';
-import type { AddOn } from '../../spec/pattern-day.js';
 
 /** What stands around the words of a run: how amounts are counted, what paces are called. */
 export interface WordsContext {

@@ -1,5 +1,4 @@
-import { apportion, sum } from '../../base/apportion.js';
-import { ceilTo, clean, floorTo } from '../../base/round.js';
+import { apportion, ceilTo, clean, floorTo, sum } from '../../base/index.js';
 
 /**
  * Shares an amount over runs by weight, each between the same least and most,

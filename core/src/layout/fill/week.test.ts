@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { sum } from '../../base/index.js';
 import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
-import { sum } from '../../base/apportion.js';
 import { resolveSpec } from '../resolve/resolve.js';
 import { placeDays } from '../week/place-days.js';
 import { shareOut } from './share-out.js';

@@ -1,11 +1,10 @@
-import { type CalendarWeek, calendarWeeks } from '../../base/weeks.js';
+import { type CalendarWeek, calendarWeeks } from '../../base/index.js';
+import { type HouseRules, raceRules } from '../../rules/index.js';
+import { type ResolvedSpec, runningOfCycle } from '../../spec/index.js';
 import { type EventDays, weeksOfEvents } from '../events/event-days.js';
 import { type Phase, layPhases } from '../phases/lay-phases.js';
-import { type HouseRules, raceRules } from '../../rules/house-rules.js';
 import { taperShares } from '../taper/taper-weeks.js';
 import { recoveryWeeks } from './recovery-weeks.js';
-import { runningOfCycle } from '../../spec/cycle.js';
-import type { ResolvedSpec } from '../../spec/block-spec.js';
 
 export type WeekKind = 'building' | 'recovery' | 'taper' | 'race';
 

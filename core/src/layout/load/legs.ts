@@ -1,4 +1,4 @@
-import type { DayRole } from '../../spec/day-role.js';
+import type { DayRole } from '../../spec/days/index.js';
 
 /** Policy: effort 0–10 of a day by its role (Foster's scale), until one is recorded. */
 const EFFORT: Readonly<Record<DayRole, number>> = {

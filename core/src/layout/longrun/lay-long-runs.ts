@@ -1,17 +1,16 @@
-import { clean, floorTo, roundTo } from '../../base/round.js';
-import { type CivilDate, differenceInDays } from '../../base/civil-date.js';
+import { longRunLadders } from '../schools/index.js';
+import { type CivilDate, clean, differenceInDays, floorTo, roundTo } from '../../base/index.js';
 import {
+  isMiddleDistance,
   longRunGrowthLimit,
   longRunShareLimit,
   longRunTimeLimit,
   recoveryLimit,
-} from '../../rules/limits.js';
-import { isMiddleDistance } from '../../rules/race-class.js';
-import type { ResolvedSpec } from '../../spec/block-spec.js';
+} from '../../rules/index.js';
+import type { ResolvedSpec } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import type { LaidVolume } from '../volume/climb.js';
-import { longRunLadders } from './ladders.js';
 import { weekOfLongRun } from './limits.js';
 import { type LongRunDay, longRunDay } from './long-run-day.js';
 

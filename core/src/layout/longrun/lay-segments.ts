@@ -1,8 +1,8 @@
+import type { SegmentName } from '../../spec/choices/index.js';
+import { segmentSchools, type SegmentShape } from '../schools/index.js';
+import { clean, roundTo } from '../../base/index.js';
 import type { FrameWeek } from '../frame/frame.js';
-import { clean, roundTo } from '../../base/round.js';
 import type { LaidLongRun } from './lay-long-runs.js';
-import { type SegmentName } from '../../spec/choices.js';
-import { type SegmentShape, segmentSchools } from './segments.js';
 
 /** What a week's long run holds besides easy running. Amounts in m or s. */
 export interface Segment {

@@ -1,6 +1,5 @@
-import type { WeekOfLongRun } from '../../rules/limits.js';
-import type { ResolvedSpec } from '../../spec/block-spec.js';
-import { runDaysOf } from '../../spec/cycle.js';
+import type { WeekOfLongRun } from '../../rules/index.js';
+import { type ResolvedSpec, runDaysOf } from '../../spec/index.js';
 
 /** The parts of a spec that bear on a long run's part of its week. */
 interface Bearing {

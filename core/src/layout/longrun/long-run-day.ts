@@ -1,4 +1,4 @@
-import { type CivilDate, addDays, differenceInDays } from '../../base/civil-date.js';
+import { addDays, type CivilDate, differenceInDays } from '../../base/index.js';
 import type { EventDays } from '../events/event-days.js';
 
 /** Days a long run keeps from a race on the way. */

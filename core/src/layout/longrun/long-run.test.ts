@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { ladderNames } from '../../spec/choices/index.js';
+import { longRunLadders } from '../schools/index.js';
+import type { BlockSpec } from '../../spec/index.js';
 import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
-import type { BlockSpec } from '../../spec/block-spec.js';
-import { ladderNames } from '../../spec/choices.js';
-import { longRunLadders } from './ladders.js';
 
 const longRuns = (given: BlockSpec) => layOut(given).weeks.map(({ longRun }) => longRun / 1000);
 const withLadder = (ladder: (typeof ladderNames)[number]): BlockSpec => ({
@@ -11,7 +11,6 @@ const withLadder = (ladder: (typeof ladderNames)[number]): BlockSpec => ({
   volume: { ...marathon.volume, start: 80_000, peak: 110_000 },
   longRun: { ...marathon.longRun, ladder },
 });
-
 
 describe('ladders', () => {
   it('straight: twelve rungs from 19 to 32 km climb by 1.2 km', () => {

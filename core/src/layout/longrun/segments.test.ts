@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { segmentNames } from '../../spec/choices/index.js';
+import { segmentSchools } from '../schools/index.js';
+import { defaultPaces } from '../../paces/index.js';
 import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
-import { defaultPaces } from '../../paces/default-paces.js';
 import { longRunWords } from '../fill/session-words.js';
-import { segmentNames } from '../../spec/choices.js';
-import { segmentSchools } from './segments.js';
 
 const laid = (segment: (typeof segmentNames)[number]) =>
   layOut({ ...marathon, longRun: { ...marathon.longRun, segment } }).weeks;

@@ -1,6 +1,6 @@
-import type { PhaseSpec } from '../../spec/phase-wish.js';
-import { type PhaseKind, phaseCharacters } from '../../spec/phase-kinds.js';
-import { type LayoutPart, phaseLayouts } from './layouts.js';
+import { phaseCharacters, type PhaseKind } from '../../spec/choices/index.js';
+import { type LayoutPart, phaseLayouts } from '../schools/index.js';
+import type { PhaseSpec } from '../../spec/index.js';
 import { scaleWeeks } from './scale.js';
 
 /** A run of whole weeks with one emphasis. */

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { sum } from '../../base/apportion.js';
+import { phaseLayoutNames } from '../../spec/choices/index.js';
+import { sum } from '../../base/index.js';
 import { layPhases } from './lay-phases.js';
-import { phaseLayoutNames } from '../../spec/choices.js';
 import { scaleWeeks } from './scale.js';
 
 describe('scaling weights to weeks', () => {

@@ -1,4 +1,4 @@
-import { apportion, sum } from '../../base/apportion.js';
+import { apportion, sum } from '../../base/index.js';
 
 /**
  * Scales weights to `weeks` whole weeks, at least one week each while there

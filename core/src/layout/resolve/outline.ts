@@ -1,10 +1,14 @@
-import { type CivilDate, addDays } from '../../base/civil-date.js';
-import type { Weekday } from '../../base/weekday.js';
-import { countBack, countWeeks, startOfWeek } from '../../base/weeks.js';
-import { defaultPaces } from '../../paces/default-paces.js';
-import { type HouseRules, raceRules } from '../../rules/house-rules.js';
-import type { Athlete, BlockSpec, Race, ResolvedSpec } from '../../spec/block-spec.js';
-import { isMiddleDistance } from '../../rules/race-class.js';
+import {
+  addDays,
+  type CivilDate,
+  countBack,
+  countWeeks,
+  startOfWeek,
+  type Weekday,
+} from '../../base/index.js';
+import { type HouseRules, isMiddleDistance, raceRules } from '../../rules/index.js';
+import type { Athlete, BlockSpec, Race, ResolvedSpec } from '../../spec/index.js';
+import { defaultPaces } from '../../paces/index.js';
 import { suggestWeek } from './suggest-week.js';
 
 /** A spec but for its amounts: all that is known before any volume is. */

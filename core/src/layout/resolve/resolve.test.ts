@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
+import { type BlockSpec, withPin } from '../../spec/index.js';
+import { reasonsOf } from '../../present/index.js';
 import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
 import { validateSpec } from '../validate/validate.js';
 import { resolveSpec } from './resolve.js';
-import { reasonsOf } from '../../present/reasons.js';
-import type { BlockSpec } from '../../spec/block-spec.js';
-import { withPin } from '../../spec/with-pin.js';
 
-const bare: BlockSpec = { race: { name: 'Tidewrack Half', date: '2027-05-02', distance: 21_097.5 } };
+const bare: BlockSpec = {
+  race: { name: 'Tidewrack Half', date: '2027-05-02', distance: 21_097.5 },
+};
 const codes = (given: BlockSpec) => validateSpec(resolveSpec(given)).map(({ code }) => code);
 
 describe('resolving', () => {

@@ -1,12 +1,14 @@
-import { easyPaces } from '../../paces/easy-pace.js';
-import { dayTimes } from '../../paces/day-times.js';
-import type { HouseRules } from '../../rules/house-rules.js';
-import { perMetreOf } from '../../rules/limits.js';
-import { layoutStep } from '../../rules/layout-step.js';
-import { type SomeRuleChanges, type RuleChanges, rulesOf } from '../../rules/rule-changes.js';
-import { suggestUses } from '../../sessions/library/suggest-uses.js';
-import { sessionPacesOn } from '../../sessions/shorthand/session-paces.js';
-import type { BlockSpec, ResolvedSpec } from '../../spec/block-spec.js';
+import {
+  type HouseRules,
+  layoutStep,
+  perMetreOf,
+  type RuleChanges,
+  rulesOf,
+  type SomeRuleChanges,
+} from '../../rules/index.js';
+import type { BlockSpec, ResolvedSpec } from '../../spec/index.js';
+import { dayTimes, easyPaces } from '../../paces/index.js';
+import { sessionPacesOn, suggestUses } from '../../sessions/index.js';
 import type { Context } from '../context/context.js';
 import { eventDays } from '../events/event-days.js';
 import { type Frame, frameWeeks } from '../frame/frame.js';

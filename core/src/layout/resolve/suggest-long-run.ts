@@ -1,9 +1,12 @@
-import { raceRules } from '../../rules/house-rules.js';
-import { longRunShareLimit, perMetreOf } from '../../rules/limits.js';
-import { raceClass } from '../../rules/race-class.js';
-import { layoutStep } from '../../rules/layout-step.js';
-import { floorTo, roundTo } from '../../base/round.js';
-import type { LongRunSpec, VolumeSpec } from '../../spec/block-spec.js';
+import { floorTo, roundTo } from '../../base/index.js';
+import {
+  layoutStep,
+  longRunShareLimit,
+  perMetreOf,
+  raceClass,
+  raceRules,
+} from '../../rules/index.js';
+import type { LongRunSpec, VolumeSpec } from '../../spec/index.js';
 import { weekOfLongRun } from '../longrun/limits.js';
 import type { Suggestion } from './suggest-volume.js';
 

@@ -1,9 +1,6 @@
-import { type HouseRules, raceRules } from '../../rules/house-rules.js';
-import { perMetreOf } from '../../rules/limits.js';
-import { sum } from '../../base/apportion.js';
-import { layoutStep } from '../../rules/layout-step.js';
-import { floorTo, roundTo } from '../../base/round.js';
-import type { BlockSpec, VolumeSpec } from '../../spec/block-spec.js';
+import { floorTo, roundTo, sum } from '../../base/index.js';
+import { type HouseRules, layoutStep, perMetreOf, raceRules } from '../../rules/index.js';
+import type { BlockSpec, VolumeSpec } from '../../spec/index.js';
 import type { Outline } from './outline.js';
 
 /** What a suggestion may look at. */

@@ -1,5 +1,5 @@
-import { type Weekday, shiftWeekday } from '../../base/weekday.js';
-import type { Athlete, BlockSpec, WeekSpec } from '../../spec/block-spec.js';
+import { shiftWeekday, type Weekday } from '../../base/index.js';
+import type { Athlete, BlockSpec, WeekSpec } from '../../spec/index.js';
 
 const USUAL_RUN_DAYS = 5;
 const OFTEN_HURT_RUN_DAYS = 3;

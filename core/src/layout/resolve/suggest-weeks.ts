@@ -1,5 +1,4 @@
-import { type HouseRules, blockLength, raceRules } from '../../rules/house-rules.js';
-import { raceClass } from '../../rules/race-class.js';
+import { type HouseRules, blockLength, raceRules } from '../../rules/index.js';
 
 /**
  * How many weeks to lay out: what is usual for the distance, or the weeks that
@@ -8,13 +7,7 @@ import { raceClass } from '../../rules/race-class.js';
  * @param distance metres
  * @param left weeks from this one to race week, both counted
  */
-export function suggestWeeks(
-  distance: number,
-  left: number,
-  rules: HouseRules,
-): { weeks: number; because: string } {
-  const { least, usual: wanted, most } = raceRules(rules, distance).weeks;
-  const weeks = Math.max(blockLength.least, Math.min(wanted, left));
-  const usual = `${wanted} is usual for the ${raceClass(distance).words}; ${least} at least, ${most} at most.`;
-  return { weeks, because: left < wanted ? `${left} weeks are left. ${usual}` : usual };
+export function suggestWeeks(distance: number, left: number, rules: HouseRules): number {
+  const { usual } = raceRules(rules, distance).weeks;
+  return Math.max(blockLength.least, Math.min(usual, left));
 }

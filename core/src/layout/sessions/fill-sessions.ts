@@ -1,21 +1,24 @@
-import type { CivilDate } from '../../base/civil-date.js';
-import type { PhaseKind } from '../../spec/phase-kinds.js';
-import { type SessionTotals, sessionTotals } from '../../sessions/breakdown/lay-session.js';
-import { sessionOf } from '../../sessions/shorthand/parse-session.js';
-import type { SessionPaces } from '../../sessions/shorthand/session-paces.js';
-import type { Part } from '../../sessions/shorthand/session.js';
+import type { PhaseKind, Progression, SessionUse } from '../../spec/choices/index.js';
+import { fixedDayOf } from '../../spec/days/index.js';
+import type { CivilDate } from '../../base/index.js';
+import {
+  halved,
+  type Part,
+  progressionRules,
+  scaled,
+  sessionOf,
+  type SessionPaces,
+  type SessionTotals,
+  sessionTotals,
+} from '../../sessions/index.js';
 import type { PlannedDay } from '../week/plan-week.js';
-import { fixedDayOf } from '../../spec/fixed-day.js';
 import type { Context } from '../context/context.js';
-import { halved, scaled } from '../../sessions/library/exposure.js';
-import type { SessionFamily, SessionUse } from '../../spec/progression.js';
-import { ways } from '../../sessions/library/ways.js';
 
 /** A key session without warming up and cooling down, at the paces of its day. */
 export interface KeySession {
   parts: readonly Part[];
   laid: SessionTotals;
-  family: SessionFamily;
+  family: Progression;
   /** Counted from 1 for as long as the family stays. */
   exposure: number;
 }
@@ -32,7 +35,7 @@ export interface WeekToFill {
 
 /** Where a quality day of the week has come to. */
 interface Line {
-  family: SessionFamily;
+  family: Progression;
   exposure: number;
   parts: readonly Part[];
   laid: SessionTotals;
@@ -104,7 +107,7 @@ function within(line: Line, most: number, paces: SessionPaces): Pick<Line, 'part
   return lay(scaled(line.parts, most / hard), paces);
 }
 
-function next(filling: Filling, family: SessionFamily, place: Place): Line | undefined {
+function next(filling: Filling, family: Progression, place: Place): Line | undefined {
   const { index, week, paces } = place;
   const { sessions } = filling.context.rules;
   const before = filling.lines.get(index);
@@ -116,7 +119,7 @@ function next(filling: Filling, family: SessionFamily, place: Place): Line | und
   const exposure = before.exposure + 1;
   const same = matching({ family, exposure, ...lay(before.parts, paces) }, before);
   if (exposure > family.most) return same;
-  const grown = lay(ways[family.way].next(before.parts, family.by), paces);
+  const grown = lay(progressionRules[family.way].next(before.parts, family.by), paces);
   const hard = grown.laid.hardDistance;
   // More than the week bears stays as it was.
   if (hard > most && hard > same.laid.hardDistance) return same;
@@ -124,7 +127,7 @@ function next(filling: Filling, family: SessionFamily, place: Place): Line | und
 }
 
 function sized(
-  family: SessionFamily,
+  family: Progression,
   target: number,
   { week, paces }: Place,
   before: Line | undefined,
@@ -149,7 +152,7 @@ function followedOn({ spec }: Context, date: CivilDate): readonly Part[] | undef
 function taken(
   { lines }: Filling,
   parts: readonly Part[],
-  family: SessionFamily,
+  family: Progression,
   { index, paces }: Place,
 ): Line {
   const before = lines.get(index);
@@ -165,7 +168,7 @@ function familyFor(
   uses: readonly SessionUse[],
   phase: PhaseKind,
   place: number,
-): SessionFamily | undefined {
+): Progression | undefined {
   let found: SessionUse | undefined;
   for (const use of uses) {
     const serves = use.phase === phase && use.place <= place;

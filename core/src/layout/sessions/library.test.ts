@@ -1,34 +1,38 @@
 import { describe, expect, it } from 'vitest';
+import type { ProgressionRuleName } from '../../spec/choices/index.js';
+import { defaultHouseRules } from '../../rules/index.js';
+import type { BlockSpec } from '../../spec/index.js';
+import { defaultPaces } from '../../paces/index.js';
+import {
+  exposuresOf,
+  mentionsIn,
+  paceNamed,
+  printSession,
+  progressionRules,
+  RACE_PACE,
+  readSession,
+  scaled,
+  sessionOf,
+  sessionPacesOf,
+  startingFamilies,
+  suggestUses,
+} from '../../sessions/index.js';
 import { layOut } from '../../lay-out.js';
-import { defaultPaces } from '../../paces/default-paces.js';
-import { defaultHouseRules } from '../../rules/house-rules.js';
-import { readSession } from '../../sessions/shorthand/parse-session.js';
-import { printSession } from '../../sessions/shorthand/print-session.js';
-import { mentionsIn } from '../../sessions/shorthand/mentions.js';
-import { paceNamed } from '../../sessions/shorthand/link-paces.js';
-import { RACE_PACE, sessionPacesOf } from '../../sessions/shorthand/session-paces.js';
 import { resolveSpec } from '../resolve/resolve.js';
 import { marathon } from '../../testing/examples.js';
-import type { BlockSpec } from '../../spec/block-spec.js';
-import { sessionOf } from '../../sessions/shorthand/parse-session.js';
-import { scaled } from '../../sessions/library/exposure.js';
-import { exposuresOf } from '../../sessions/library/exposures-of.js';
-import { startingFamilies, startingLibrary } from '../../sessions/library/starting-library.js';
-import { suggestUses } from '../../sessions/library/suggest-uses.js';
-import { type WayName } from '../../spec/choices.js';
-import { ways } from '../../sessions/library/ways.js';
+import { startingLibrary } from '../../sessions/library/starting-library.js';
 
 /** A text and what it becomes time after time. */
-function goesOn(way: WayName, by: number, text: string, times: number): string[] {
+function goesOn(way: ProgressionRuleName, by: number, text: string, times: number): string[] {
   let parts = sessionOf(text)?.parts ?? [];
   return Array.from({ length: times }, () => {
-    parts = ways[way].next(parts, by);
+    parts = progressionRules[way].next(parts, by);
     return printSession({ parts });
   });
 }
 
 describe('ways to go on, worked by hand', () => {
-  it.each<[WayName, number, string, string[]]>([
+  it.each<[ProgressionRuleName, number, string, string[]]>([
     ['longer', 5, '20 min @ one-hour', ['25 min one-hour', '30 min one-hour']],
     [
       'longer-repetitions',

@@ -1,15 +1,14 @@
-import type { CivilDate } from '../../base/civil-date.js';
-import { shownUnit } from '../../base/measure.js';
-import { roundTo } from '../../base/round.js';
-import { scaled } from '../../sessions/library/exposure.js';
-import { type SessionTotals, sessionTotals } from '../../sessions/breakdown/lay-session.js';
-import { sessionOf } from '../../sessions/shorthand/parse-session.js';
-import { fixedDayOf } from '../../spec/fixed-day.js';
+import { fixedDayOf } from '../../spec/days/index.js';
+import { type CivilDate, roundTo, shownUnit } from '../../base/index.js';
+import { scaled, sessionOf, type SessionTotals, sessionTotals } from '../../sessions/index.js';
 import type { Context } from '../context/context.js';
 import type { KeySession } from './fill-sessions.js';
 
 /** What a session comes to in the block's amount, m or s. */
-export function amountOf({ spec }: Context, laid: Pick<SessionTotals, 'distance' | 'time'>): number {
+export function amountOf(
+  { spec }: Context,
+  laid: Pick<SessionTotals, 'distance' | 'time'>,
+): number {
   return spec.athlete.basis === 'time' ? laid.time : laid.distance;
 }
 

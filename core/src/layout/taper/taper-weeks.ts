@@ -1,9 +1,7 @@
-import { type CalendarWeek } from '../../base/weeks.js';
-import { type CivilDate, differenceInDays } from '../../base/civil-date.js';
-import type { RaceRules } from '../../rules/race-rules.js';
-import { sum } from '../../base/apportion.js';
-import type { TaperSpec } from '../../spec/block-spec.js';
-import { taperSchools } from './schools.js';
+import { taperSchools } from '../schools/index.js';
+import { type CalendarWeek, type CivilDate, differenceInDays, sum } from '../../base/index.js';
+import type { RaceRules } from '../../rules/index.js';
+import type { TaperSpec } from '../../spec/index.js';
 
 /**
  * Each week's part of the heaviest week, 0–1, as the taper has it: the mean of

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { calendarWeeks, countBack } from '../../base/weeks.js';
-import { defaultHouseRules, raceRules } from '../../rules/house-rules.js';
-import { taperSchoolNames } from '../../spec/choices.js';
-import { taperSchools } from './schools.js';
+import { taperSchoolNames } from '../../spec/choices/index.js';
+import { taperSchools } from '../schools/index.js';
+import { calendarWeeks, countBack } from '../../base/index.js';
+import { defaultHouseRules, raceRules } from '../../rules/index.js';
 import { taperShares } from './taper-weeks.js';
 
 const sunday = '2027-04-18';

@@ -1,16 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import type { PatternDay } from '../../spec/days/index.js';
+import type { BlockSpec } from '../../spec/index.js';
+import { issuesOfFamilies, startingFamilies } from '../../sessions/index.js';
 import { marathon } from '../../testing/examples.js';
-import type { BlockSpec } from '../../spec/block-spec.js';
-import { startingFamilies } from '../../sessions/library/starting-library.js';
-import type { PatternDay } from '../../spec/pattern-day.js';
 import { validateSpec } from './validate.js';
-import { issuesOfFamilies } from '../../sessions/library/validate-families.js';
 
 const found = (change: Partial<BlockSpec>) =>
-  validateSpec({ ...marathon, ...change }).map(({ code, path }) => [
-    code,
-    path.join('.'),
-  ]);
+  validateSpec({ ...marathon, ...change }).map(({ code, path }) => [code, path.join('.')]);
 const all = (role: PatternDay['role'], length: number) =>
   Array.from({ length }, (): PatternDay => ({ role }));
 const first = startingFamilies[0]!;

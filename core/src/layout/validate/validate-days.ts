@@ -1,10 +1,8 @@
-import { startOfWeek } from '../../base/weeks.js';
-import { addDays } from '../../base/civil-date.js';
-import { readSession } from '../../sessions/shorthand/parse-session.js';
-import { formatWithUnit } from '../../base/format/format.js';
-import { cycleLengths, isRun, type PatternDay } from '../../spec/pattern-day.js';
-import type { ResolvedSpec } from '../../spec/block-spec.js';
-import { type Issue, issue } from '../../spec/issue.js';
+import { formatWithUnit } from '../../base/format/index.js';
+import { cycleLengths, isRun, type PatternDay } from '../../spec/days/index.js';
+import { addDays, startOfWeek } from '../../base/index.js';
+import { type Issue, issue, type ResolvedSpec } from '../../spec/index.js';
+import { readSession } from '../../sessions/index.js';
 
 /** Beyond these a day is a slip of the hand. Metres or seconds. */
 const MOST_RUN = { distance: 100_000, time: 36_000 } as const;

@@ -1,12 +1,10 @@
+import { formatPlain } from '../../base/format/index.js';
+import { type BlockEvent, eventCharacters, lastDay } from '../../spec/days/index.js';
+import { differenceInDays, startOfWeek } from '../../base/index.js';
+import { blockLength } from '../../rules/index.js';
+import { type BlockSpec, type Issue, issue, type ResolvedSpec } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
-import { differenceInDays } from '../../base/civil-date.js';
-import { startOfWeek } from '../../base/weeks.js';
-import { type BlockEvent, eventCharacters, lastDay } from '../../spec/event.js';
 import { USUAL_TEST } from '../events/event-days.js';
-import { blockLength } from '../../rules/house-rules.js';
-import { formatPlain } from '../../base/format/format.js';
-import type { BlockSpec, ResolvedSpec } from '../../spec/block-spec.js';
-import { type Issue, issue } from '../../spec/issue.js';
 
 /** No event is longer than the longest block. */
 const MOST_DAYS = 7 * blockLength.most;
@@ -74,11 +72,7 @@ function validatePlace(
 }
 
 /** Two races on one day, or two stays on the same days: nobody is at two places. */
-function validateOverlap(
-  events: readonly BlockEvent[],
-  event: BlockEvent,
-  index: number,
-): Issue[] {
+function validateOverlap(events: readonly BlockEvent[], event: BlockEvent, index: number): Issue[] {
   const { isRace } = eventCharacters[event.kind];
   const other = events
     .slice(0, index)

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { defaultPaces } from '../../paces/default-paces.js';
-import type { NamedPace } from '../../spec/named-pace.js';
+import type { NamedPace } from '../../spec/choices/index.js';
+import type { BlockSpec } from '../../spec/index.js';
+import { defaultPaces } from '../../paces/index.js';
 import { marathon } from '../../testing/examples.js';
-import type { BlockSpec } from '../../spec/block-spec.js';
 import { validatePaces, validateToday, issuesOfPaces } from './validate-paces.js';
 import { resolveSpec } from '../resolve/resolve.js';
 

@@ -1,10 +1,7 @@
-import type { CivilDate } from '../../base/civil-date.js';
-import type { NamedPace } from '../../spec/named-pace.js';
-import type { Result } from '../../spec/result.js';
-import { formatDuration, formatPace, formatRaceDistance } from '../../base/format/format.js';
-import type { Unit } from '../../base/measure.js';
-import type { Athlete, Race, ResolvedSpec } from '../../spec/block-spec.js';
-import { type Issue, issue } from '../../spec/issue.js';
+import { formatDuration, formatPace, formatRaceDistance } from '../../base/format/index.js';
+import type { NamedPace, Result } from '../../spec/choices/index.js';
+import type { CivilDate, Unit } from '../../base/index.js';
+import { type Athlete, type Issue, issue, type Race, type ResolvedSpec } from '../../spec/index.js';
 
 /** Seconds per km that nobody runs faster, or runs at all slower. */
 const RUNS = { fastest: 95, slowest: 1200 } as const;

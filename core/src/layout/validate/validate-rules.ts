@@ -1,8 +1,5 @@
-import { ruleCatalogue } from '../../rules/catalogue.js';
-import { type Rule, ruleProblem } from '../../rules/rule.js';
-import type { SomeRuleChanges } from '../../rules/rule-changes.js';
-import type { ResolvedSpec } from '../../spec/block-spec.js';
-import { type Issue, issue } from '../../spec/issue.js';
+import { type Rule, ruleCatalogue, ruleProblem, type SomeRuleChanges } from '../../rules/index.js';
+import { type Issue, issue, type ResolvedSpec } from '../../spec/index.js';
 
 const byPath: ReadonlyMap<string, Rule> = new Map(ruleCatalogue.map((rule) => [rule.path, rule]));
 

@@ -1,16 +1,14 @@
+import { formatPlain, formatWithUnit } from '../../base/format/index.js';
+import { countBack, countWeeks, differenceInDays } from '../../base/index.js';
+import { blockLength } from '../../rules/index.js';
+import { type BlockSpec, type Issue, issue, type ResolvedSpec } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import { resolve } from '../resolve/resolve.js';
-import { countBack, countWeeks } from '../../base/weeks.js';
-import { differenceInDays } from '../../base/civil-date.js';
-import { blockLength } from '../../rules/house-rules.js';
-import { formatPlain, formatWithUnit } from '../../base/format/format.js';
 import { validateDays } from './validate-days.js';
 import { validateEventLengths, validateEvents } from './validate-events.js';
 import { validatePaces } from './validate-paces.js';
 import { validateRules } from './validate-rules.js';
-import { type Issue, issue } from '../../spec/issue.js';
 import { LEAST_START } from '../resolve/suggest-volume.js';
-import type { BlockSpec, ResolvedSpec } from '../../spec/block-spec.js';
 
 /**
  * What cannot make a block: contradictions, and what is beyond anyone. An empty
@@ -19,6 +17,11 @@ import type { BlockSpec, ResolvedSpec } from '../../spec/block-spec.js';
 export function validateSpec(given: BlockSpec): Issue[] {
   const issues = validateGiven(given);
   return issues.length > 0 ? issues : validateResolved(resolve(given).context);
+}
+
+/** True where a spec can be resolved at all, be it sound or not. */
+export function canResolve(given: BlockSpec): boolean {
+  return validateGiven(given).length === 0;
 }
 
 /** What is looked at before anything is worked out; without issues, `resolve` will succeed. */

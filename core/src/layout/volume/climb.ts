@@ -1,8 +1,8 @@
-import { clean, floorTo, roundTo } from '../../base/round.js';
-import { growthLimit, recoveryLimit } from '../../rules/limits.js';
+import { growthSchools } from '../schools/index.js';
+import { clean, floorTo, roundTo } from '../../base/index.js';
+import { growthLimit, recoveryLimit } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
-import { growthSchools } from './growth-schools.js';
 import { type Rises, countRises } from './rises.js';
 
 /** Why a week's volume is what it is. */

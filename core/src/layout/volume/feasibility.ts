@@ -1,5 +1,5 @@
-import { countBack } from '../../base/weeks.js';
-import { blockLength } from '../../rules/house-rules.js';
+import { countBack } from '../../base/index.js';
+import { blockLength } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import { type Frame, frameWeeks } from '../frame/frame.js';
 import { countRises } from './rises.js';

@@ -1,5 +1,4 @@
-import { roundTo } from '../../base/round.js';
-import { shownUnit } from '../../base/measure.js';
+import { roundTo, shownUnit } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import { type LaidVolume, climb } from './climb.js';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import type { BlockSpec } from '../../spec/index.js';
 import { resolve } from '../resolve/resolve.js';
 import { marathon } from '../../testing/examples.js';
-import type { BlockSpec } from '../../spec/block-spec.js';
 import { feasibility } from './feasibility.js';
 import { countRises } from './rises.js';
 

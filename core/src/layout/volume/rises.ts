@@ -1,5 +1,5 @@
+import type { VolumeSpec } from '../../spec/index.js';
 import type { Frame } from '../frame/frame.js';
-import type { VolumeSpec } from '../../spec/block-spec.js';
 
 /** The rises of a block: weeks in which volume may grow. */
 export interface Rises {

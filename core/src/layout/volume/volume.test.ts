@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import type { GrowthSchoolName } from '../../spec/choices/index.js';
+import { growthSchools } from '../schools/index.js';
+import type { BlockSpec, RecoverySpec } from '../../spec/index.js';
 import { layOut } from '../../lay-out.js';
 import { layPhases } from '../phases/lay-phases.js';
 import { marathon } from '../../testing/examples.js';
-import type { BlockSpec, RecoverySpec } from '../../spec/block-spec.js';
-import { type GrowthSchoolName } from '../../spec/choices.js';
-import { growthSchools } from './growth-schools.js';
 import { recoveryWeeks } from '../frame/recovery-weeks.js';
 
 const every = (weeks: RecoverySpec['every']): RecoverySpec => ({

@@ -1,10 +1,16 @@
-import { type CivilDate, addDays, differenceInDays } from '../../base/civil-date.js';
-import { type Weekday, shiftWeekday, weekdayOf, weekdays } from '../../base/weekday.js';
-import { startOfWeek } from '../../base/weeks.js';
-import { type PhaseKind, phaseCharacters } from '../../spec/phase-kinds.js';
-import type { ResolvedSpec } from '../../spec/block-spec.js';
-import { fixedDayOf } from '../../spec/fixed-day.js';
-import type { PatternDay } from '../../spec/pattern-day.js';
+import { phaseCharacters, type PhaseKind } from '../../spec/choices/index.js';
+import { fixedDayOf, type PatternDay } from '../../spec/days/index.js';
+import {
+  addDays,
+  type CivilDate,
+  differenceInDays,
+  shiftWeekday,
+  startOfWeek,
+  type Weekday,
+  weekdayOf,
+  weekdays,
+} from '../../base/index.js';
+import type { ResolvedSpec } from '../../spec/index.js';
 import { placeDays } from './place-days.js';
 
 /** One date of the coach's week, before races, days away and amounts. */

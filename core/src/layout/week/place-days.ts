@@ -1,5 +1,5 @@
-import { type Weekday, daysUntilWeekday, shiftWeekday, weekdays } from '../../base/weekday.js';
-import type { ResolvedSpec } from '../../spec/block-spec.js';
+import { daysUntilWeekday, shiftWeekday, type Weekday, weekdays } from '../../base/index.js';
+import type { ResolvedSpec } from '../../spec/index.js';
 
 /** The coach's week as it can be run: which weekdays run, and as what. */
 export interface WeekPattern {

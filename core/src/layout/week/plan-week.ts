@@ -1,8 +1,5 @@
-import { type CivilDate, addDays, differenceInDays } from '../../base/civil-date.js';
-import { weekdayOf } from '../../base/weekday.js';
-import type { DayRole } from '../../spec/day-role.js';
-import type { AddOn, PatternDay } from '../../spec/pattern-day.js';
-import type { Swap } from '../../spec/swap.js';
+import type { AddOn, DayRole, PatternDay, Swap } from '../../spec/days/index.js';
+import { addDays, type CivilDate, differenceInDays, weekdayOf } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import { raceMetres } from '../events/event-days.js';
 import type { FrameWeek } from '../frame/frame.js';

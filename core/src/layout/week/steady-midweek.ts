@@ -1,5 +1,5 @@
-import { clean } from '../../base/round.js';
-import { isRun } from '../../spec/pattern-day.js';
+import { isRun } from '../../spec/days/index.js';
+import { clean } from '../../base/index.js';
 import type { FrameWeek } from '../frame/frame.js';
 import type { LaidVolume } from '../volume/climb.js';
 import type { WishedDay } from './coach-week.js';

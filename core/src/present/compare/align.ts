@@ -1,5 +1,4 @@
-import type { Block } from '../../layout/block/block.js';
-import type { Week } from '../../layout/block/block.js';
+import type { Block, Week } from '../../layout/index.js';
 
 /** Weeks of two blocks that are as far from their races. */
 export interface WeekPair {

@@ -1,13 +1,12 @@
-import type { Finding } from '../../checks/run-checks.js';
-import type { Block } from '../../layout/block/block.js';
-import { sayLongRun, sayTotal, sayVolume } from '../say.js';
-import { showBlock } from '../show.js';
-import { easyPaces } from '../../paces/easy-pace.js';
-import { paceModels } from '../../paces/models.js';
-import { paceAimWords } from '../../spec/pace-aim.js';
-import { rulesOf } from '../../rules/rule-changes.js';
-import { formatPace, formatPercent } from '../../base/format/format.js';
-import type { Measure } from '../../base/measure.js';
+import { formatPace, formatPercent } from '../../base/format/index.js';
+import { paceAimWords } from '../../spec/choices/index.js';
+import type { Measure } from '../../base/index.js';
+import { rulesOf } from '../../rules/index.js';
+import { easyPaces, paceModels } from '../../paces/index.js';
+import type { Block } from '../../layout/index.js';
+import type { Finding } from '../../checks/index.js';
+import { sayLongRun, sayTotal, sayVolume } from '../figures/say.js';
+import { showBlock } from '../figures/show.js';
 
 /** One thing that is different between two blocks: its name, before and after. */
 export interface Difference {
@@ -45,10 +44,7 @@ export function whatChanged(before: Checked, after: Checked, measure: Measure): 
       'Paces by': paceModels[athlete.paceModel].title.toLowerCase(),
       'Paces aim at': paceAimWords[paces.aim].title.toLowerCase(),
       'Re-paced': paces.repaced.join(', ') || 'never',
-      'Easy pace in race week': formatPace(
-        easyPaces(spec, rulesOf(spec))(race.date),
-        measure.unit,
-      ),
+      'Easy pace in race week': formatPace(easyPaces(spec, rulesOf(spec))(race.date), measure.unit),
       'Legs on race morning': formatPercent(-legs.raceDay),
       Findings: String(findings.filter(({ waived }) => waived === undefined).length),
     };

@@ -1,7 +1,5 @@
-import { memoizeLast } from '../../base/memoize-last.js';
-import { QUICKEST_PACE } from '../../paces/pace-range.js';
-import { METRES_PER_MILE } from '../../base/measure.js';
-import { sum } from '../../base/apportion.js';
+import { memoizeLast, METRES_PER_MILE, sum } from '../../base/index.js';
+import { QUICKEST_PACE } from '../../paces/index.js';
 import { printAmount, printTarget } from '../shorthand/print-session.js';
 import type {
   Between,
@@ -97,151 +95,173 @@ function totalsOf(laid: readonly Times[]): Omit<SessionTotals, 'unknown'> {
   return totals;
 }
 
-/** One by one in the order they are run; else alike ones together, the last run last. */
+/** How a session is laid out. */
+interface Laying {
+  paces: SessionPaces;
+  take: 'least' | 'most';
+  /** Every repetition in the order it is run; else alike ones together, the last run last. */
+  oneByOne: boolean;
+  /** Names that are none of the coach's paces, as they are met. */
+  unknown: Set<string>;
+}
+
 function lay(
   all: readonly Part[],
   paces: SessionPaces,
-  { take, oneByOne }: { take: 'least' | 'most'; oneByOne: boolean },
+  how: Pick<Laying, 'take' | 'oneByOne'>,
 ): { laid: Times[]; unknown: string[] } {
-  const unknown = new Set<string>();
-  const laid = layParts(all);
-  return { laid, unknown: [...unknown] };
+  const laying: Laying = { paces, unknown: new Set(), ...how };
+  const laid = layParts(laying, all);
+  return { laid, unknown: [...laying.unknown] };
+}
 
-  function layParts(parts: readonly Part[]): Times[] {
-    const only = parts.length === 1 ? parts[0] : undefined;
-    return only ? layPart(only) : parts.flatMap(layPart);
+function layParts(laying: Laying, parts: readonly Part[]): Times[] {
+  const only = parts.length === 1 ? parts[0] : undefined;
+  return only ? layPart(laying, only) : parts.flatMap((part) => layPart(laying, part));
+}
+
+function layPart(laying: Laying, part: Part): Times[] {
+  switch (part.kind) {
+    case 'words':
+      return [];
+    case 'run':
+      return once(
+        part.surges ? layWithSurges(laying, part.piece, part.surges) : layPiece(laying, part.piece),
+      );
+    case 'repeat':
+      return repeated(laying, part, once(layPiece(laying, part.piece)));
+    case 'set':
+      return repeated(laying, part, layParts(laying, part.parts));
+    case 'ladder':
+      return once(layPyramid(laying, part));
   }
+}
 
-  function layPart(part: Part): Times[] {
-    switch (part.kind) {
-      case 'words':
-        return [];
-      case 'run':
-        return once(part.surges ? layWithSurges(part.piece, part.surges) : layPiece(part.piece));
-      case 'repeat':
-        return repeated(times(part.count), () => once(layPiece(part.piece)), part.recovery);
-      case 'set':
-        return repeated(times(part.count), () => layParts(part.parts), part.recovery);
-      case 'ladder': {
-        const { unit, target, uphill } = part;
-        const rungs = part.numbers.map((number) =>
-          layPiece({ amount: { number, unit }, target, uphill }),
-        );
-        return once(
-          rungs.flatMap((rung, index) =>
-            index === rungs.length - 1 ? rung : [...rung, ...layBetween(part.recovery, rung)],
-          ),
-        );
-      }
-    }
+function times(laying: Laying, { from, to }: { from: number; to: number }): number {
+  return laying.take === 'least' ? from : to;
+}
+
+/** Every repetition is the same; the last is followed by nothing. */
+function repeated(
+  laying: Laying,
+  { count: range, recovery }: Extract<Part, { kind: 'repeat' | 'set' }>,
+  run: readonly Times[],
+): Times[] {
+  const count = times(laying, range);
+  const last = run.at(-1);
+  const between = last ? once(layBetween(laying, recovery, [last.stretch])) : [];
+  if (!laying.oneByOne) return [...multiplied(between, count - 1), ...multiplied(run, count)];
+  const laidOut: Times[] = [];
+  for (let index = 0; index < count; index++) {
+    laidOut.push(...run);
+    if (index < count - 1) laidOut.push(...between);
   }
+  return laidOut;
+}
 
-  function times({ from, to }: { from: number; to: number }): number {
-    return take === 'least' ? from : to;
-  }
-
-  /** Every repetition is the same; the last is followed by nothing. */
-  function repeated(count: number, of: () => Times[], recovery: Between | undefined): Times[] {
-    const run = of();
-    const last = run.at(-1);
-    const between = last ? once(layBetween(recovery, [last.stretch])) : [];
-    if (!oneByOne) return [...multiplied(between, count - 1), ...multiplied(run, count)];
-    const laidOut: Times[] = [];
-    for (let index = 0; index < count; index++) {
-      laidOut.push(...run);
-      if (index < count - 1) laidOut.push(...between);
-    }
-    return laidOut;
-  }
-
-  function layPiece({ amount, target, uphill }: Piece): Stretch[] {
-    const words = `${printAmount(amount)}${printTarget(target)}${uphill ? ' uphill' : ''}`;
-    if (target?.kind !== 'progression') return [stretch(words, amount, paceOf(target))];
-    const { from, to, steps } = target;
-    const [first, last] = [mentioned(from).pace, mentioned(to).pace];
-    return Array.from({ length: Math.max(1, steps) }, (_, step) => {
-      const pace = steps < 2 ? last : first + ((last - first) * step) / (steps - 1);
-      const part = partOf(amount, steps);
-      return stretch(`${words}, step ${step + 1}`, part, { pace, hard: pace <= paces.hardFrom });
+function layPiece(laying: Laying, { amount, target, uphill }: Piece): Stretch[] {
+  const words = `${printAmount(amount)}${printTarget(target)}${uphill ? ' uphill' : ''}`;
+  if (target?.kind !== 'progression') return [stretch(words, amount, paceOf(laying, target))];
+  const { from, to, steps } = target;
+  const [first, last] = [mentioned(laying, from).pace, mentioned(laying, to).pace];
+  return Array.from({ length: Math.max(1, steps) }, (_, step) => {
+    const pace = steps < 2 ? last : first + ((last - first) * step) / (steps - 1);
+    const part = partOf(amount, steps);
+    return stretch(`${words}, step ${step + 1}`, part, {
+      pace,
+      hard: pace <= laying.paces.hardFrom,
     });
-  }
+  });
+}
 
-  /** A run with some of its kilometres, miles or minutes run otherwise. */
-  function layWithSurges(piece: Piece, { unit, at, name }: Surges): Stretch[] {
-    const base = paceOf(piece.target);
-    const quick = mentioned({ name, offset: 0 });
-    const one: SessionAmount = { number: 1, unit };
-    const whole = layPiece(piece)[0];
-    if (!whole) return [];
-    const surged = at.map((number) => stretch(`${unit} ${number} ${name}`, one, quick));
-    const out = unit === 'min' ? sum(surged.map(({ time }) => time)) : 0;
-    const left =
-      unit === 'min'
-        ? Math.max(0, whole.time - out)
-        : (Math.max(0, whole.distance - sum(surged.map(({ distance }) => distance))) * base.pace) /
-          1000;
-    const rest = {
-      words: whole.words,
-      time: left,
-      distance: (left / base.pace) * 1000,
-      pace: base.pace,
-      hard: base.hard,
-    };
-    return left > 0 ? [rest, ...surged] : surged;
-  }
+/** A run with some of its kilometres, miles or minutes run otherwise. */
+function layWithSurges(laying: Laying, piece: Piece, { unit, at, name }: Surges): Stretch[] {
+  const base = paceOf(laying, piece.target);
+  const quick = mentioned(laying, { name, offset: 0 });
+  const one: SessionAmount = { number: 1, unit };
+  const whole = layPiece(laying, piece)[0];
+  if (!whole) return [];
+  const surged = at.map((number) => stretch(`${unit} ${number} ${name}`, one, quick));
+  const out = unit === 'min' ? sum(surged.map(({ time }) => time)) : 0;
+  const left =
+    unit === 'min'
+      ? Math.max(0, whole.time - out)
+      : (Math.max(0, whole.distance - sum(surged.map(({ distance }) => distance))) * base.pace) /
+        1000;
+  const rest = {
+    words: whole.words,
+    time: left,
+    distance: (left / base.pace) * 1000,
+    pace: base.pace,
+    hard: base.hard,
+  };
+  return left > 0 ? [rest, ...surged] : surged;
+}
 
-  function layBetween(between: Between | undefined, after: readonly Stretch[]): Stretch[] {
-    const last = after.at(-1);
-    if (!between || !last) return [];
-    if (between.kind === 'walk-back') {
-      return [rest('walk back', (last.distance * WALK) / 1000)];
+function layBetween(
+  laying: Laying,
+  between: Between | undefined,
+  after: readonly Stretch[],
+): Stretch[] {
+  const last = after.at(-1);
+  if (!between || !last) return [];
+  if (between.kind === 'walk-back') {
+    return [rest('walk back', (last.distance * WALK) / 1000)];
+  }
+  if (between.kind === 'equal') return [jog(laying, 'equal jog', { clock: last.time })];
+  const words = `${printAmount(between.amount)} ${between.kind}`;
+  if (between.kind === 'jog') return [jog(laying, words, between.amount)];
+  return [
+    rest(
+      words,
+      metresOf(between.amount) === undefined
+        ? secondsOf(between.amount)
+        : ((metresOf(between.amount) ?? 0) * WALK) / 1000,
+    ),
+  ];
+}
+
+function jog(laying: Laying, words: string, amount: SessionAmount): Stretch {
+  return stretch(words, amount, { pace: laying.paces.jog, hard: false });
+}
+
+function paceOf(laying: Laying, target: Target | undefined): { pace: number; hard: boolean } {
+  switch (target?.kind) {
+    case 'pace':
+      return mentioned(laying, target);
+    case 'exact': {
+      const pace = target.per === 'mi' ? (target.seconds * 1000) / METRES_PER_MILE : target.seconds;
+      return { pace, hard: pace <= laying.paces.hardFrom };
     }
-    if (between.kind === 'equal') return [jog('equal jog', { clock: last.time })];
-    const words = `${printAmount(between.amount)} ${between.kind}`;
-    if (between.kind === 'jog') return [jog(words, between.amount)];
-    return [
-      rest(
-        words,
-        metresOf(between.amount) === undefined
-          ? secondsOf(between.amount)
-          : ((metresOf(between.amount) ?? 0) * WALK) / 1000,
-      ),
-    ];
+    case 'effort':
+      return target.level >= HARD_EFFORT
+        ? { pace: laying.paces.hardFrom, hard: true }
+        : { pace: laying.paces.easy, hard: false };
+    default:
+      return { pace: laying.paces.easy, hard: false };
   }
+}
 
-  function jog(words: string, amount: SessionAmount): Stretch {
-    return stretch(words, amount, { pace: paces.jog, hard: false });
+function mentioned(laying: Laying, { name, offset }: PaceMention): { pace: number; hard: boolean } {
+  const found = laying.paces.find(name);
+  if (!found) {
+    laying.unknown.add(name);
+    return { pace: laying.paces.easy, hard: false };
   }
-
-  function paceOf(target: Target | undefined): { pace: number; hard: boolean } {
-    switch (target?.kind) {
-      case 'pace':
-        return mentioned(target);
-      case 'exact': {
-        const pace =
-          target.per === 'mi' ? (target.seconds * 1000) / METRES_PER_MILE : target.seconds;
-        return { pace, hard: pace <= paces.hardFrom };
-      }
-      case 'effort':
-        return target.level >= HARD_EFFORT
-          ? { pace: paces.hardFrom, hard: true }
-          : { pace: paces.easy, hard: false };
-      default:
-        return { pace: paces.easy, hard: false };
-    }
-  }
-
-  function mentioned({ name, offset }: PaceMention): { pace: number; hard: boolean } {
-    const found = paces.find(name);
-    if (!found) {
-      unknown.add(name);
-      return { pace: paces.easy, hard: false };
-    }
-    const pace = Math.max(QUICKEST_PACE, found.pace + offset);
-    // Strides are quick, and over before they are hard; race pace is hard however slow the goal.
-    const hard = pace <= paces.hardFrom || (found.id === RACE_PACE && offset <= 0);
-    return { pace, hard: hard && found.id !== 'strides' };
-  }
+  const pace = Math.max(QUICKEST_PACE, found.pace + offset);
+  // Strides are quick, and over before they are hard; race pace is hard however slow the goal.
+  const hard = pace <= laying.paces.hardFrom || (found.id === RACE_PACE && offset <= 0);
+  return { pace, hard: hard && found.id !== 'strides' };
+}
+/** Up and down the ladder, a recovery after every rung but the last. */
+function layPyramid(laying: Laying, part: Extract<Part, { kind: 'ladder' }>): Stretch[] {
+  const { unit, target, uphill } = part;
+  const rungs = part.numbers.map((number) =>
+    layPiece(laying, { amount: { number, unit }, target, uphill }),
+  );
+  return rungs.flatMap((rung, index) =>
+    index === rungs.length - 1 ? rung : [...rung, ...layBetween(laying, part.recovery, rung)],
+  );
 }
 
 function once(stretches: readonly Stretch[]): Times[] {

@@ -1,11 +1,10 @@
-import type { NamedPace } from '../../spec/named-pace.js';
+import type { NamedPace, Progression } from '../../spec/choices/index.js';
 import { type SessionTotals, sessionTotals } from '../breakdown/lay-session.js';
 import { sessionOf } from '../shorthand/parse-session.js';
 import { nameParts } from '../shorthand/link-paces.js';
 import { printSession } from '../shorthand/print-session.js';
 import type { SessionPaces } from '../shorthand/session-paces.js';
-import type { SessionFamily } from '../../spec/progression.js';
-import { ways } from './ways.js';
+import { progressionRules } from '../progressions/progression-rules.js';
 
 /** One exposure of a family as it stands in the library, sized to nobody. */
 export interface Exposure {
@@ -19,7 +18,7 @@ export interface Exposure {
  * @returns none where its first exposure cannot be read
  */
 export function exposuresOf(
-  { start, way, by, most }: Pick<SessionFamily, 'start' | 'way' | 'by' | 'most'>,
+  { start, way, by, most }: Pick<Progression, 'start' | 'way' | 'by' | 'most'>,
   paces: SessionPaces,
   table: readonly NamedPace[],
 ): Exposure[] {
@@ -30,7 +29,7 @@ export function exposuresOf(
   for (let turn = 0; turn < most; turn++) {
     const shorthand = printSession({ parts: nameParts(parts, table) });
     found.push({ shorthand, totals: sessionTotals(parts, paces) });
-    parts = ways[way].next(parts, by);
+    parts = progressionRules[way].next(parts, by);
   }
   return found;
 }

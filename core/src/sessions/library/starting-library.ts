@@ -1,5 +1,4 @@
-import type { PhaseKind } from '../../spec/phase-kinds.js';
-import type { SessionFamily } from '../../spec/progression.js';
+import type { PhaseKind, Progression } from '../../spec/choices/index.js';
 
 const BASE: PhaseKind[] = ['foundation'];
 const HILLS: PhaseKind[] = ['foundation', 'hills-and-strength'];
@@ -175,7 +174,7 @@ export const startingLibrary = {
     by: 0,
     most: 1,
   },
-} as const satisfies Record<string, SessionFamily>;
+} as const satisfies Record<string, Progression>;
 
 /** The starting library as a list. */
-export const startingFamilies: readonly SessionFamily[] = Object.values(startingLibrary);
+export const startingFamilies: readonly Progression[] = Object.values(startingLibrary);

@@ -1,13 +1,16 @@
-import { phaseKinds } from '../../spec/phase-kinds.js';
-import type { PhaseKind } from '../../spec/phase-kinds.js';
-import type { SessionFamily, SessionUse } from '../../spec/progression.js';
+import {
+  type PhaseKind,
+  phaseKinds,
+  type Progression,
+  type SessionUse,
+} from '../../spec/choices/index.js';
 import { startingLibrary as library } from './starting-library.js';
 
 /** Metres up to which a race asks for the track, and from which it asks for staying power. */
 const MIDDLE_DISTANCE = 3000;
 const LONG_DISTANCE = 20_000;
 
-type Pair = readonly [SessionFamily, SessionFamily];
+type Pair = readonly [Progression, Progression];
 
 const shared: Readonly<Record<PhaseKind, Pair>> = {
   foundation: [library['loose-minutes'], library.tempo],

@@ -1,18 +1,16 @@
-import type { SessionFamily } from '../../spec/progression.js';
+import type { Progression } from '../../spec/choices/index.js';
+import { type Issue, issue } from '../../spec/index.js';
 import { readSession } from '../shorthand/parse-session.js';
-import { type Issue, issue } from '../../spec/issue.js';
 
 /** What stands against a coach's own sessions; paths start at the place in the list. */
-export function issuesOfFamilies(families: readonly SessionFamily[]): Issue[] {
+export function issuesOfFamilies(families: readonly Progression[]): Issue[] {
   const names = new Map<string, number>();
   const ids = new Set<string>();
   return families.flatMap(({ id, name, start }, index) => {
     const found: Issue[] = [];
     const read = readSession(start);
     if (!read.ok) {
-      found.push(
-        issue('session-unreadable', [index, 'start'], `${name}: ${read.problem.message}`),
-      );
+      found.push(issue('session-unreadable', [index, 'start'], `${name}: ${read.problem.message}`));
     }
     const key = name.trim().toLowerCase();
     const other = names.get(key);

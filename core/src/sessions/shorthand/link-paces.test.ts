@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { defaultPaces } from '../../paces/default-paces.js';
-import { defaultHouseRules } from '../../rules/house-rules.js';
-import { resolveSpec } from '../../layout/resolve/resolve.js';
+import { defaultHouseRules } from '../../rules/index.js';
+import { defaultPaces } from '../../paces/index.js';
+import { resolveSpec } from '../../layout/index.js';
 import { marathon } from '../../testing/examples.js';
 import { laySession, sessionTotals } from '../breakdown/lay-session.js';
 import { linkPaces, namePaces, paceNamed, shortPaceName } from './link-paces.js';
@@ -9,7 +9,7 @@ import { mentionsIn } from './mentions.js';
 import { readSession } from './parse-session.js';
 import type { Session } from './session.js';
 import { RACE_PACE, sessionPacesOf } from './session-paces.js';
-import { showSession } from './show-session.js';
+import { showSession } from '../breakdown/show-session.js';
 
 const read = (text: string): Session => {
   const found = readSession(text);

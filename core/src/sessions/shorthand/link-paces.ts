@@ -1,4 +1,4 @@
-import type { NamedPace } from '../../spec/named-pace.js';
+import type { NamedPace } from '../../spec/choices/index.js';
 import { readSession } from './parse-session.js';
 import { printSession } from './print-session.js';
 import type { PaceMention, Part, Session, Target } from './session.js';

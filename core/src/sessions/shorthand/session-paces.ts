@@ -1,8 +1,12 @@
-import type { CivilDate } from '../../base/civil-date.js';
-import { type DayTimes, dayTimes } from '../../paces/day-times.js';
-import type { PaceSubject } from '../../paces/fitness.js';
-import type { TimeFor } from '../../paces/model.js';
-import { middleOf, rangeOf } from '../../paces/pace-range.js';
+import type { CivilDate } from '../../base/index.js';
+import {
+  type DayTimes,
+  dayTimes,
+  middleOf,
+  type PaceSubject,
+  rangeOf,
+  type TimeFor,
+} from '../../paces/index.js';
 import { paceNamed } from './link-paces.js';
 
 /** The paces a session is worked out at, s/km. */

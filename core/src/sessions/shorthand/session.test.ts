@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { defaultPaces } from '../../paces/default-paces.js';
-import { defaultHouseRules } from '../../rules/house-rules.js';
-import { resolveSpec } from '../../layout/resolve/resolve.js';
+import { defaultHouseRules } from '../../rules/index.js';
+import { defaultPaces } from '../../paces/index.js';
+import { resolveSpec } from '../../layout/index.js';
 import { marathon } from '../../testing/examples.js';
 import { laySession } from '../breakdown/lay-session.js';
 import { readSession } from './parse-session.js';

@@ -1,4 +1,4 @@
-import type { Unit } from '../../base/measure.js';
+import type { Unit } from '../../base/index.js';
 
 /** A distance or a time as it was written. */
 export type SessionAmount = { number: number; unit: SessionUnit } | { clock: number };

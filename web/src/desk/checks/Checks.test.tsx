@@ -1,11 +1,13 @@
-import { type Finding, type Pin, layOut } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import type { ToldFinding } from '@nadir/core/present';
+import type { Pin } from '@nadir/core/spec';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { Checks } from './Checks.js';
 import type { Commands } from '../useCommands.js';
 
-const finding = (part: Partial<Finding>): Finding => ({
+const finding = (part: Partial<ToldFinding>): ToldFinding => ({
   check: 'growth-over-cap',
   level: 'caution',
   weeks: [6],
@@ -13,7 +15,6 @@ const finding = (part: Partial<Finding>): Finding => ({
   limit: 0.1,
   title: 'Growth over the cap',
   message: 'Week 6 is too steep.',
-  fixes: [],
   ...part,
 });
 
@@ -25,7 +26,7 @@ const commands = () => ({
 
 /** A block with the findings given, or its own. */
 function draw(
-  findings: Finding[] | undefined,
+  findings: ToldFinding[] | undefined,
   { onLight = vi.fn(), on = commands(), pins = [] as Pin[] } = {},
 ) {
   const laid = layOut({
@@ -58,10 +59,10 @@ describe('Checks', () => {
 
   it('counts by level, in words', () => {
     const findings = [
-      finding({ level: 'stop', check: 'a' }),
-      finding({ check: 'b' }),
-      finding({ check: 'c' }),
-      finding({ level: 'note', check: 'd' }),
+      finding({ level: 'stop', check: 'return-too-quick' }),
+      finding({ check: 'not-feasible' }),
+      finding({ check: 'monotony' }),
+      finding({ level: 'note', check: 'paces-stale' }),
     ];
     draw(findings, { onLight: vi.fn() });
     expect(screen.getByText('1 stop · 2 cautions · 1 note')).toBeTruthy();

@@ -1,4 +1,6 @@
-import type { Block, Finding, Measure } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import type { Measure } from '@nadir/core/base';
+import type { ToldFinding } from '@nadir/core/present';
 import { memo, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import { plural } from '../../parts/dates.js';
@@ -16,7 +18,7 @@ export const Checks = memo(function Checks({
   onLight,
 }: {
   /** The block as it stands: what is listed, and mended. */
-  block: Block;
+  block: CheckedBlock;
   /** What the checks would say of a change that is only shown. */
   shown: string | undefined;
   measure: Measure;
@@ -27,8 +29,8 @@ export const Checks = memo(function Checks({
   const [open, setOpen] = useState<string>();
   const standing = unwaived(block.findings);
   const waived = block.findings.filter((finding) => finding.waived !== undefined);
-  const off = block.wishes.houseRules.off.length + block.wishes.overrides.off.length;
-  const item = (finding: Finding) => {
+  const off = block.spec.houseRules.off.length + block.spec.overrides.off.length;
+  const item = (finding: ToldFinding) => {
     const key = `${finding.check} ${finding.weeks.join()}`;
     return (
       <FindingItem

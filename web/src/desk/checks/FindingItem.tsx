@@ -1,4 +1,6 @@
-import type { Block, Finding, Measure } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import type { Measure } from '@nadir/core/base';
+import type { ToldFinding } from '@nadir/core/present';
 import type { KeyboardEvent } from 'react';
 import { token } from '../../look/tokens.js';
 import { LevelMark } from '../../parts/LevelMark.js';
@@ -16,8 +18,8 @@ export function FindingItem({
   onOpen,
   onLight,
 }: {
-  finding: Finding;
-  block: Block;
+  finding: ToldFinding;
+  block: CheckedBlock;
   measure: Measure;
   today: string;
   commands: Commands;

@@ -1,13 +1,8 @@
-import {
-  type Block,
-  type Command,
-  type Finding,
-  type Fix,
-  type Measure,
-  fixesOf,
-  unwaive,
-  waive,
-} from '@nadir/core';
+import { type CheckedBlock, fixesOf } from '@nadir/core';
+import type { Measure } from '@nadir/core/base';
+import { type Command, unwaive, waive } from '@nadir/core/edit';
+import type { Fix } from '@nadir/core/edit/fixes';
+import type { ToldFinding } from '@nadir/core/present';
 import { type SyntheticEvent, useCallback, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import type { Commands } from '../useCommands.js';
@@ -19,8 +14,8 @@ export function useFixes({
   measure,
   today,
 }: {
-  block: Block;
-  finding: Finding;
+  block: CheckedBlock;
+  finding: ToldFinding;
   measure: Measure;
   today: string;
 }): () => Fix[] {
@@ -30,7 +25,7 @@ export function useFixes({
   );
 }
 
-export function fixCommand({ title }: Finding, { label, change }: Fix): Command {
+export function fixCommand({ title }: ToldFinding, { label, change }: Fix): Command {
   return { change, words: `Mended “${title}”: ${label}.` };
 }
 
@@ -41,8 +36,8 @@ export function Mending({
   fixes,
   commands,
 }: {
-  finding: Finding;
-  block: Block;
+  finding: ToldFinding;
+  block: CheckedBlock;
   fixes: readonly Fix[];
   commands: Commands;
 }) {

@@ -1,8 +1,9 @@
-import { type Finding, layOut } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import type { ToldFinding } from '@nadir/core/present';
 import { describe, expect, it } from 'vitest';
 import { findingWords, unwaived } from './finding-words.js';
 
-const found = (level: Finding['level'], waived?: string): Finding => ({
+const found = (level: ToldFinding['level'], waived?: string): ToldFinding => ({
   check: 'growth-over-cap',
   level,
   weeks: [6],
@@ -10,7 +11,6 @@ const found = (level: Finding['level'], waived?: string): Finding => ({
   limit: 0.1,
   title: '',
   message: '',
-  fixes: [],
   ...(waived !== undefined && { waived }),
 });
 

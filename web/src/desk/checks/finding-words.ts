@@ -1,8 +1,9 @@
-import { type Finding, levels } from '@nadir/core';
+import { levels } from '@nadir/core/checks';
+import type { ToldFinding } from '@nadir/core/present';
 import { plural } from '../../parts/dates.js';
 
 /** How many findings stand, level by level: `1 stop · 2 cautions`; empty when none does. */
-export function findingWords(findings: readonly Finding[]): string {
+export function findingWords(findings: readonly ToldFinding[]): string {
   return levels
     .map(
       (level) =>
@@ -14,6 +15,6 @@ export function findingWords(findings: readonly Finding[]): string {
 }
 
 /** What the coach has not waived. */
-export function unwaived(findings: readonly Finding[]): Finding[] {
+export function unwaived(findings: readonly ToldFinding[]): ToldFinding[] {
   return findings.filter(({ waived }) => waived === undefined);
 }

@@ -1,5 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
-import type { Block } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
@@ -42,7 +42,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const base = useLaidBlock(file);
   const drawn = useShownChange(preview, base);
   const { block, shown } = drawn;
-  const { athlete, race } = block.wishes;
+  const { athlete, race } = block.spec;
   const commands = useCommands();
   const weeks = block.weeks.length;
   const { week, weeks: inHandWeeks, select } = useSelection(weekOf(block.weeks, today) ?? 1, weeks);
@@ -139,7 +139,10 @@ function useColumns(width: number, weeks: number) {
 }
 
 /** What a change that is only shown would do to the checks. */
-function checksWords({ findings: before }: Block, { findings: after }: Block): string {
+function checksWords(
+  { findings: before }: CheckedBlock,
+  { findings: after }: CheckedBlock,
+): string {
   if (after.length === before.length) return 'Checks: no more, no fewer.';
   const by = Math.abs(after.length - before.length);
   return `Checks: ${by} ${after.length > before.length ? 'more' : 'fewer'}.`;

@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
-import { type CivilDate, formatDuration } from '@nadir/core';
+import type { CivilDate } from '@nadir/core/base';
+import { formatDuration } from '@nadir/core/base/format';
 import { useSignedIn } from '../../api/session.js';
 import { memo } from 'react';
 import { useDispatch } from 'react-redux';

@@ -1,16 +1,15 @@
+import type { CheckedBlock } from '@nadir/core';
+import { addDays } from '@nadir/core/base';
+import { rulesOf, ruleValue } from '@nadir/core/rules';
+import type { Issue } from '@nadir/core/spec';
 import {
-  type Block,
   type BlockEvent,
-  type EventKind,
-  type Problem,
-  addDays,
   eventCharacters,
+  type EventKind,
   eventKinds,
-  ruleValue,
-  rulesOf,
-  testFormWords,
   testForms,
-} from '@nadir/core';
+  testFormWords,
+} from '@nadir/core/spec/days';
 import { type SyntheticEvent, useId, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../look/tokens.js';
@@ -31,13 +30,13 @@ export function EventForm({
   onClose,
 }: {
   event: BlockEvent | undefined;
-  block: Block;
-  onShow: (event: BlockEvent) => Problem[];
-  onKeep: (event: BlockEvent) => Problem[];
+  block: CheckedBlock;
+  onShow: (event: BlockEvent) => Issue[];
+  onKeep: (event: BlockEvent) => Issue[];
   onClose: () => void;
 }) {
   const { today } = useSignedIn();
-  const { start, race, athlete } = block.wishes;
+  const { start, race, athlete } = block.spec;
   const last = athlete.results.findLast(({ kind }) => kind === 'test' || kind === 'time-trial');
   const [asked, setAsked] = useState<BlockEvent>(
     () =>
@@ -58,7 +57,7 @@ export function EventForm({
     setAsked(next);
     setProblem(onShow(complete(next))[0]?.message);
   };
-  const usual = ruleValue(rulesOf(block.wishes), `events.${asked.kind}`) ?? 1;
+  const usual = ruleValue(rulesOf(block.spec), `events.${asked.kind}`) ?? 1;
 
   function onSubmit(submitted: SyntheticEvent) {
     submitted.preventDefault();

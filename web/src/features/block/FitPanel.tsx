@@ -1,5 +1,8 @@
 import type { BlockFile, FitAnswer, FitRequest } from '@nadir/contract';
-import { type BendingRule, type Block, type Measure, formatPlain } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import type { Measure } from '@nadir/core/base';
+import { formatPlain } from '@nadir/core/base/format';
+import type { BendingRule } from '@nadir/core/solve';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import { createFitClient } from '../../workers/fit.js';
@@ -37,7 +40,7 @@ export function FitPanel({
   measure,
   commands,
 }: {
-  block: Block;
+  block: CheckedBlock;
   file: BlockFile;
   measure: Measure;
   commands: Commands;
@@ -80,7 +83,7 @@ export function FitPanel({
   }
 
   const say = (amount: number) =>
-    formatPlain(amount, { ...measure, basis: block.wishes.athlete.basis });
+    formatPlain(amount, { ...measure, basis: block.spec.athlete.basis });
   const busy = state.status === 'working';
   return (
     <section aria-label="Fit">

@@ -1,11 +1,13 @@
-import { type Given, layOut, showBlock } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import { showBlock } from '@nadir/core/present';
+import type { BlockSpec } from '@nadir/core/spec';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { Ledger, type Pinning } from './Ledger.js';
 
-const given: Given = {
+const given: BlockSpec = {
   race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
   weeks: 8,
   volume: { start: 40_000, peak: 50_000 },

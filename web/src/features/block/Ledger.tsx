@@ -1,4 +1,6 @@
-import { type Problem, parseAmount, quantum, unitName } from '@nadir/core';
+import { quantum, unitName } from '@nadir/core/base';
+import { parseAmount } from '@nadir/core/base/format';
+import type { Issue } from '@nadir/core/spec';
 import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import { type Columns, columnWidth } from '../../drawing/columns.js';
@@ -11,8 +13,8 @@ import { type PinField, ledgerRows } from './ledger-rows.js';
 /** Typing a pin: what it would do is asked for at every key stroke. */
 export interface Pinning {
   /** Draws the pin without keeping it; gives back what stands in its way. */
-  preview: (week: number, field: PinField, amount: number | undefined) => Problem[];
-  keep: (week: number, field: PinField, amount: number) => Problem[];
+  preview: (week: number, field: PinField, amount: number | undefined) => Issue[];
+  keep: (week: number, field: PinField, amount: number) => Issue[];
   unpin: (week: number, field: PinField) => void;
   cancel: () => void;
 }

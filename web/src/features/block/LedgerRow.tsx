@@ -1,4 +1,5 @@
-import type { Block, Week } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import type { Week } from '@nadir/core/layout';
 import { memo } from 'react';
 import type { Columns } from '../../drawing/columns.js';
 import { token } from '../../look/tokens.js';
@@ -7,7 +8,7 @@ import type { LedgerRow as Row, PinField } from './ledger-rows.js';
 
 interface LedgerRowProps {
   row: Row;
-  block: Block;
+  block: CheckedBlock;
   columns: Columns;
   /** What its cells say, week after week. */
   texts: readonly string[];

@@ -1,4 +1,5 @@
-import { type BlockEvent, layOut } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import type { BlockEvent } from '@nadir/core/spec/days';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';

@@ -1,12 +1,6 @@
-import {
-  type Block,
-  type BlockEvent,
-  addEvent,
-  changeEvent,
-  eventCharacters,
-  lastDay,
-  removeEvent,
-} from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import { addEvent, changeEvent, removeEvent } from '@nadir/core/edit';
+import { type BlockEvent, eventCharacters, lastDay } from '@nadir/core/spec/days';
 import { memo, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import { formatDay } from '../../parts/dates.js';
@@ -18,12 +12,12 @@ export const OnTheWay = memo(function OnTheWay({
   block,
   commands,
 }: {
-  block: Block;
+  block: CheckedBlock;
   commands: Commands;
 }) {
   /** The place of the event in the form; -1 for a new one. */
   const [edited, setEdited] = useState<number>();
-  const { events } = block.wishes;
+  const { events } = block.spec;
   const close = () => {
     commands.cancel();
     setEdited(undefined);

@@ -1,4 +1,6 @@
-import { type Block, type Measure, whatChanged } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import type { Measure } from '@nadir/core/base';
+import { whatChanged } from '@nadir/core/present';
 import { useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../look/tokens.js';
@@ -14,14 +16,14 @@ export function RulesOffer({
   measure,
   commands,
 }: {
-  block: Block;
-  drawn: Block;
+  block: CheckedBlock;
+  drawn: CheckedBlock;
   measure: Measure;
   commands: Commands;
 }) {
   const { houseRules } = useSignedIn().coach;
   const [seen, setSeen] = useState(false);
-  if (sameRules(houseRules, block.wishes.houseRules)) return null;
+  if (sameRules(houseRules, block.spec.houseRules)) return null;
   const command = {
     change: { houseRules },
     words: 'Laid out anew under the house rules of today.',

@@ -1,10 +1,6 @@
-import {
-  dayRoleWords,
-  formatDuration,
-  formatRaceDistance,
-  formatSteps,
-  unitName,
-} from '@nadir/core';
+import { unitName } from '@nadir/core/base';
+import { formatDuration, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
+import { dayRoleWords } from '@nadir/core/spec/days';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import type { LaidAndShown } from '../../parts/useLaidBlock.js';
@@ -22,7 +18,7 @@ export const WeekDays = memo(function WeekDays({
   const figures = shown.weeks[number - 1];
   if (!week || !figures) return null;
   const { measure } = shown;
-  const { race, athlete } = block.wishes;
+  const { race, athlete } = block.spec;
   return (
     <section aria-label={`Days of week ${number}`} className="days">
       <div>

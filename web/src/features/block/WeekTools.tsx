@@ -1,5 +1,5 @@
+import type { CheckedBlock } from '@nadir/core';
 import {
-  type Block,
   type Command,
   copyShape,
   dropWeek,
@@ -8,7 +8,7 @@ import {
   shiftWeeks,
   toggleRecovery,
   weekWords,
-} from '@nadir/core';
+} from '@nadir/core/edit';
 import { type KeyboardEvent, memo, useState } from 'react';
 import { token } from '../../look/tokens.js';
 import type { Commands } from '../../desk/useCommands.js';
@@ -19,7 +19,7 @@ export const WeekTools = memo(function WeekTools({
   weeks,
   commands,
 }: {
-  block: Block;
+  block: CheckedBlock;
   weeks: readonly number[];
   commands: Commands;
 }) {

@@ -1,4 +1,5 @@
-import { layOut, showBlock } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import { showBlock } from '@nadir/core/present';
 import { describe, expect, it } from 'vitest';
 import { handCommand } from './hand-command.js';
 

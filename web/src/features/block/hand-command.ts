@@ -1,13 +1,7 @@
-import {
-  type Block,
-  type Command,
-  type ShownBlock,
-  movePeak,
-  movePhaseEdge,
-  pinWeek,
-  quantum,
-  setTaperDepth,
-} from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import { quantum } from '@nadir/core/base';
+import { type Command, movePeak, movePhaseEdge, pinWeek, setTaperDepth } from '@nadir/core/edit';
+import type { ShownBlock } from '@nadir/core/present';
 import { handleWords, peakWeekOf } from '../../drawing/handle-words.js';
 import type { Handle } from '../../drawing/hands.js';
 
@@ -21,7 +15,7 @@ export interface Moved {
 export function handCommand(
   handle: Handle,
   { steps, weeks }: Moved,
-  block: Block,
+  block: CheckedBlock,
   shown: ShownBlock,
 ): Command | undefined {
   const { measure } = shown;
@@ -36,7 +30,7 @@ export function handCommand(
       const highest = kind === 'longRun' ? volume : most / measure.step;
       const now = Math.min(highest, Math.max(0, was + steps));
       if (now === was) return undefined;
-      return pinWeek(block, week, kind, now * quantum(measure), measure);
+      return pinWeek(block, { week, field: kind }, now * quantum(measure), measure);
     }
     case 'phase': {
       const week = within(value + weeks);

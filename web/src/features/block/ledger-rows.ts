@@ -1,18 +1,9 @@
-import {
-  type LaidBlock,
-  type PinField,
-  type ShownBlock,
-  type Week,
-  isBase,
-  formatPercent,
-  formatSteps,
-  paceWords,
-  saySegment,
-  segmentSchools,
-  unitName,
-  whyLongRun,
-  whyVolume,
-} from '@nadir/core';
+import { unitName } from '@nadir/core/base';
+import { formatPercent, formatSteps } from '@nadir/core/base/format';
+import type { PinField } from '@nadir/core/edit';
+import { type Block, isBase, paceWords, type Week } from '@nadir/core/layout';
+import { segmentSchools } from '@nadir/core/layout/schools';
+import { saySegment, type ShownBlock, whyLongRun, whyVolume } from '@nadir/core/present';
 import type { GhostBlock } from '../../drawing/Ghost.js';
 import { formatDayAndMonth } from '../../parts/dates.js';
 
@@ -32,7 +23,7 @@ export interface LedgerRow {
 
 /** The rows of the Ledger, top to bottom, for one laid-out block. */
 export function ledgerRows(
-  block: LaidBlock,
+  block: Block,
   shown: ShownBlock,
   { narrow, ghost }: { narrow: boolean; ghost?: GhostBlock | undefined },
 ): LedgerRow[] {
@@ -137,12 +128,12 @@ function equivalentRow(shown: ShownBlock): LedgerRow[] {
 }
 
 /** What the long runs hold besides easy running; no row where they hold nothing. */
-function segmentRow({ weeks, wishes }: LaidBlock, shown: ShownBlock): LedgerRow[] {
+function segmentRow({ weeks, spec }: Block, shown: ShownBlock): LedgerRow[] {
   if (weeks.every(({ segment }) => segment === undefined)) return [];
   return [
     {
       key: 'segment',
-      label: segmentSchools[wishes.longRun.segment].title.toLowerCase(),
+      label: segmentSchools[spec.longRun.segment].title.toLowerCase(),
       text: (_, index) => {
         const segment = shown.weeks[index]?.segment;
         return segment ? formatSteps(segment.amount, shown.measure) : '';
@@ -156,16 +147,16 @@ function segmentRow({ weeks, wishes }: LaidBlock, shown: ShownBlock): LedgerRow[
 }
 
 /** Growth over the last building week; recovery weeks say so instead. */
-function changeText(block: LaidBlock, week: Week): string {
+function changeText(block: Block, week: Week): string {
   if (week.number === 1) return '';
   if (week.recovery) return 'rec';
   const before = block.weeks.slice(0, week.number - 1).findLast(isBase);
   const base =
     week.kind === 'building'
-      ? (before?.volume ?? block.wishes.volume.start)
+      ? (before?.volume ?? block.spec.volume.start)
       : Math.max(...block.weeks.map(({ volume }) => volume));
   // What is run, swaps and fixed days counted, against what the last building week was to be.
-  const share = week[block.wishes.athlete.basis] / base - 1;
+  const share = week[block.spec.athlete.basis] / base - 1;
   return `${share > 0.005 ? '+' : share < -0.005 ? '−' : ''}${formatPercent(Math.abs(share))}`;
 }
 

@@ -1,4 +1,6 @@
-import { type Block, type Command, type ShownBlock } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import type { Command } from '@nadir/core/edit';
+import type { ShownBlock } from '@nadir/core/present';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { type Handle, type Hands, handleKey } from '../../drawing/hands.js';
 import { type Moved, handCommand } from './hand-command.js';
@@ -9,7 +11,7 @@ interface Held {
   handle: Handle;
   moved: Moved;
   /** The block as it was taken: every move is measured from there. */
-  block: Block;
+  block: CheckedBlock;
   shown: ShownBlock;
   command: Command | undefined;
 }
@@ -27,7 +29,7 @@ export interface InHand {
  * with arrows and Enter.
  */
 export function useHands(
-  { block, shown }: { block: Block; shown: ShownBlock },
+  { block, shown }: { block: CheckedBlock; shown: ShownBlock },
   commands: Commands,
   onSelect: (week: number, extend: boolean) => void,
 ): { hands: Hands; inHand: InHand | undefined } {

@@ -1,10 +1,12 @@
-import { type Block, type Measure, pinWeek, unpinWeek } from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import type { Measure } from '@nadir/core/base';
+import { pinWeek, unpinWeek } from '@nadir/core/edit';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Pinning } from './Ledger.js';
 import type { Commands } from '../../desk/useCommands.js';
 
 /** Pinning on the block at hand: previews are drawn, kept pins become one undoable change. */
-export function usePinning(block: Block, measure: Measure, commands: Commands): Pinning {
+export function usePinning(block: CheckedBlock, measure: Measure, commands: Commands): Pinning {
   const standing = useRef(block);
   useEffect(() => {
     standing.current = block;
@@ -15,12 +17,12 @@ export function usePinning(block: Block, measure: Measure, commands: Commands): 
         commands.show(
           amount === undefined
             ? unpinWeek(standing.current, week, field)
-            : pinWeek(standing.current, week, field, amount, measure),
+            : pinWeek(standing.current, { week, field }, amount, measure),
         ),
       keep(week, field, amount) {
         const before = pinOf(standing.current, week)?.[field];
         if (before !== amount) {
-          return commands.run(pinWeek(standing.current, week, field, amount, measure));
+          return commands.run(pinWeek(standing.current, { week, field }, amount, measure));
         }
         commands.cancel();
         return [];
@@ -35,6 +37,6 @@ export function usePinning(block: Block, measure: Measure, commands: Commands): 
   );
 }
 
-function pinOf({ wishes }: Block, week: number) {
-  return wishes.pins.find((pin) => pin.week === week);
+function pinOf({ spec }: CheckedBlock, week: number) {
+  return spec.pins.find((pin) => pin.week === week);
 }

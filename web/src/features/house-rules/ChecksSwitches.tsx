@@ -1,4 +1,4 @@
-import { checks } from '@nadir/core';
+import { checks } from '@nadir/core/checks';
 import { token } from '../../look/tokens.js';
 import { LevelMark } from '../../parts/LevelMark.js';
 import { type FlagCount, flagWords } from './flag-counts.js';

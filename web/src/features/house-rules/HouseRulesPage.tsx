@@ -1,13 +1,13 @@
+import type { Unit } from '@nadir/core/base';
 import {
-  type Rule,
-  type RuleGroup,
-  type Unit,
   defaultHouseRules,
-  ruleBook,
+  type Rule,
+  ruleCatalogue,
+  type RuleGroup,
   ruleGroups,
   ruleValue,
   withRuleChanges,
-} from '@nadir/core';
+} from '@nadir/core/rules';
 import { useDeferredValue, useEffect, useMemo } from 'react';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
@@ -104,7 +104,7 @@ export function HouseRulesPage() {
                   {title}
                 </th>
               </tr>
-              {ruleBook.filter((rule) => rule.group === group).map(row)}
+              {ruleCatalogue.filter((rule) => rule.group === group).map(row)}
             </tbody>
           ))}
         </table>

@@ -1,13 +1,13 @@
+import type { Unit } from '@nadir/core/base';
 import {
   type HouseRules,
-  type Rule,
-  type Unit,
   raceClassNames,
   raceClassWords,
-  ruleBook,
+  type Rule,
+  ruleCatalogue,
   ruleGroups,
   ruleValue,
-} from '@nadir/core';
+} from '@nadir/core/rules';
 import { type FlagCount, flagWords } from './flag-counts.js';
 import { figureText, shownAs } from '../../parts/rule-figure.js';
 import { RuleField } from '../../parts/RuleField.js';
@@ -15,7 +15,7 @@ import { RuleField } from '../../parts/RuleField.js';
 const rows = [...new Set(raceRules().map(({ title }) => title))];
 
 function raceRules(): readonly Rule[] {
-  return ruleBook.filter(({ group }) => group === 'races');
+  return ruleCatalogue.filter(({ group }) => group === 'races');
 }
 
 /** The figures that each race distance has of its own: a row a rule, a column a distance. */

@@ -1,5 +1,6 @@
 import { type BlockFile, givenOf } from '@nadir/contract';
-import { type SomeRuleChanges, layOut } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import type { SomeRuleChanges } from '@nadir/core/rules';
 
 /** What a check finds in all blocks at hand. */
 export interface FlagCount {

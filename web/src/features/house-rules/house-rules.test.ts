@@ -1,11 +1,11 @@
 import type { BlockFile } from '@nadir/contract';
-import { type Rule, ruleBook } from '@nadir/core';
+import { type Rule, ruleCatalogue } from '@nadir/core/rules';
 import { describe, expect, it } from 'vitest';
 import { countFlags, flagWords } from './flag-counts.js';
 import { figureText, readFigure } from '../../parts/rule-figure.js';
 
 const rule = (path: string): Rule => {
-  const found = ruleBook.find((each) => each.path === path);
+  const found = ruleCatalogue.find((each) => each.path === path);
   if (!found) throw new Error(path);
   return found;
 };

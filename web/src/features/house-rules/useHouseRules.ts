@@ -1,5 +1,5 @@
 import type { HouseRulesBody } from '@nadir/contract';
-import { type Rule, defaultHouseRules, ruleValue } from '@nadir/core';
+import { defaultHouseRules, type Rule, ruleValue } from '@nadir/core/rules';
 import { useRef, useState } from 'react';
 import { type CallError, useSaveHouseRulesMutation } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';

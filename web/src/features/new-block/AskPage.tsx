@@ -1,5 +1,5 @@
 import type { AthleteAnswer, BlockFile } from '@nadir/contract';
-import type { CivilDate } from '@nadir/core';
+import type { CivilDate } from '@nadir/core/base';
 import type { ReactNode, SyntheticEvent } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../look/tokens.js';

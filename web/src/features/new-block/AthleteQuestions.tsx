@@ -1,5 +1,6 @@
 import type { AthleteAnswer, BlockFile } from '@nadir/contract';
-import { formatPlain, parseAmount, shownUnit, unitName } from '@nadir/core';
+import { shownUnit, unitName } from '@nadir/core/base';
+import { formatPlain, parseAmount } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { AmountAnswer } from '../../parts/AmountAnswer.js';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import { type BlockFile, changedFile, toBlockFile } from '@nadir/contract';
-import { type CivilDate, moveRace } from '@nadir/core';
+import type { CivilDate } from '@nadir/core/base';
+import { moveRace } from '@nadir/core/edit';
 import type { SyntheticEvent } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { errorSentence, useBlockQuery } from '../../api/api.js';

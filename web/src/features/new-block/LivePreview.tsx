@@ -1,5 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
-import { whatChanged } from '@nadir/core';
+import { whatChanged } from '@nadir/core/present';
 import { useMemo } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { drawingHeight } from '../../drawing/height.js';

@@ -1,4 +1,5 @@
-import { ladderNames, longRunLadders, segmentNames, segmentSchools } from '@nadir/core';
+import { longRunLadders, segmentSchools } from '@nadir/core/layout/schools';
+import { ladderNames, segmentNames } from '@nadir/core/spec/choices';
 import { AmountAnswer } from '../../parts/AmountAnswer.js';
 import { NumberAnswer } from '../../parts/NumberAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';

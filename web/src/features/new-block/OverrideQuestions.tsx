@@ -1,13 +1,13 @@
 import {
-  type Rule,
-  type RuleGroup,
   defaultHouseRules,
   raceClass,
-  ruleBook,
+  type Rule,
+  ruleCatalogue,
+  type RuleGroup,
   ruleGroups,
   ruleValue,
   withRuleChanges,
-} from '@nadir/core';
+} from '@nadir/core/rules';
 import { Field } from '../../parts/Field.js';
 import { RuleField } from '../../parts/RuleField.js';
 import type { QuestionProps } from './QuestionProps.js';
@@ -20,14 +20,14 @@ export function OverrideQuestions({ asked, wishes, measure, change }: QuestionPr
     change({ overrides: { ...asked.overrides, values: next } });
   const house = withRuleChanges(defaultHouseRules, wishes.houseRules);
   const race = raceClass(wishes.race.distance).name;
-  const offered = ruleBook.filter(
+  const offered = ruleCatalogue.filter(
     (rule) => !own.includes(rule.path) && (rule.race === undefined || rule.race === race),
   );
   return (
     <fieldset>
       <legend>Rules of this block</legend>
       {own.map((path) => {
-        const rule = ruleBook.find((each) => each.path === path);
+        const rule = ruleCatalogue.find((each) => each.path === path);
         const { [path]: value, ...others } = values;
         if (!rule || value === undefined) return null;
         return (

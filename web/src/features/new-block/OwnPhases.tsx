@@ -1,4 +1,5 @@
-import { type OwnPhase, phaseKinds } from '@nadir/core';
+import type { OwnPhase } from '@nadir/core/spec';
+import { phaseKinds } from '@nadir/core/spec/choices';
 import { token } from '../../look/tokens.js';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 

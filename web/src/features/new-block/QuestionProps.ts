@@ -1,5 +1,7 @@
 import type { BlockFile } from '@nadir/contract';
-import type { CivilDate, Measure, Reasons, Wishes } from '@nadir/core';
+import type { CivilDate, Measure } from '@nadir/core/base';
+import type { Reasons } from '@nadir/core/present';
+import type { ResolvedSpec } from '@nadir/core/spec';
 
 /** What every group of questions works on. */
 export interface QuestionProps {
@@ -8,7 +10,7 @@ export interface QuestionProps {
   /** The same as it is drawn: what a school is tried on. */
   file: BlockFile;
   /** The same with everything worked out. */
-  wishes: Wishes;
+  wishes: ResolvedSpec;
   reasons: Reasons;
   /** How amounts are typed and shown. */
   measure: Measure;

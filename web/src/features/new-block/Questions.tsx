@@ -1,5 +1,5 @@
 import type { AthleteAnswer, BlockFile } from '@nadir/contract';
-import type { CivilDate } from '@nadir/core';
+import type { CivilDate } from '@nadir/core/base';
 import { AthleteQuestions } from './AthleteQuestions.js';
 import { LongRunQuestions } from './LongRunQuestions.js';
 import { OverrideQuestions } from './OverrideQuestions.js';

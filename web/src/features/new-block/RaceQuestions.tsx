@@ -1,5 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
-import { type CivilDate, formatDuration, isCivilDate, readTime } from '@nadir/core';
+import { type CivilDate, isCivilDate } from '@nadir/core/base';
+import { formatDuration, readTime } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 import { Field } from '../../parts/Field.js';

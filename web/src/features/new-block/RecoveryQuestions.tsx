@@ -1,17 +1,16 @@
 import {
   type RecoveryCadenceName,
-  type Wishes,
-  reEntries,
-  reEntrySchools,
   recoveryCadences,
-} from '@nadir/core';
+  reEntrySchools,
+} from '@nadir/core/layout/schools';
+import { reEntries, type ResolvedSpec } from '@nadir/core/spec';
 import { NumberAnswer } from '../../parts/NumberAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
 
 const CADENCES = Object.keys(recoveryCadences) as RecoveryCadenceName[];
 
-type Recovery = Wishes['volume']['recovery'];
+type Recovery = ResolvedSpec['volume']['recovery'];
 const EVERY: Readonly<Record<RecoveryCadenceName, Recovery['every']>> = {
   '3': 3,
   '4': 4,

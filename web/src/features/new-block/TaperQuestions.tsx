@@ -1,4 +1,8 @@
-import { formatPercent, layOut, taperDepths, taperSchoolNames, taperSchools } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import { formatPercent } from '@nadir/core/base/format';
+import { taperDepths } from '@nadir/core/edit';
+import { taperSchools } from '@nadir/core/layout/schools';
+import { taperSchoolNames } from '@nadir/core/spec/choices';
 import { taperDepthOf } from '../../drawing/handle-words.js';
 import { NumberAnswer } from '../../parts/NumberAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';

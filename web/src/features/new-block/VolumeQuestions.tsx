@@ -1,4 +1,5 @@
-import { growthSchoolNames, growthSchools } from '@nadir/core';
+import { growthSchools } from '@nadir/core/layout/schools';
+import { growthSchoolNames } from '@nadir/core/spec/choices';
 import { AmountAnswer } from '../../parts/AmountAnswer.js';
 import { NumberAnswer } from '../../parts/NumberAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';

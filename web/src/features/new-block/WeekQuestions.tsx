@@ -1,10 +1,10 @@
+import { weekdays } from '@nadir/core/base';
 import {
-  type WeekPatternName,
   patternDays,
+  type WeekPatternName,
   weekPatternNames,
   weekPatterns,
-  weekdays,
-} from '@nadir/core';
+} from '@nadir/core/edit/week';
 import { AmountAnswer } from '../../parts/AmountAnswer.js';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 import { Field } from '../../parts/Field.js';

@@ -1,11 +1,6 @@
-import {
-  lengthSchoolNames,
-  lengthSchools,
-  phaseLayoutNames,
-  phaseLayouts,
-  raceRules,
-  rulesOf,
-} from '@nadir/core';
+import { lengthSchoolNames, lengthSchools, phaseLayouts } from '@nadir/core/layout/schools';
+import { raceRules, rulesOf } from '@nadir/core/rules';
+import { phaseLayoutNames } from '@nadir/core/spec/choices';
 import { NumberAnswer } from '../../parts/NumberAnswer.js';
 import { OwnPhases } from './OwnPhases.js';
 import type { QuestionProps } from './QuestionProps.js';

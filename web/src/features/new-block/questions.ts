@@ -1,21 +1,10 @@
 import type { BlockFile } from '@nadir/contract';
-import {
-  type CivilDate,
-  type NamedPace,
-  type Problem,
-  type Reasons,
-  type SomeRuleChanges,
-  type Weekday,
-  type Wishes,
-  addDays,
-  countWeeks,
-  examineGiven,
-  examineWishes,
-  rulesOf,
-  settle,
-  startOfWeek,
-  suggestWeeks,
-} from '@nadir/core';
+import { addDays, type CivilDate, countWeeks, startOfWeek, type Weekday } from '@nadir/core/base';
+import { canResolve, resolveSpec, suggestWeeks, validateSpec } from '@nadir/core/layout';
+import { type Reasons, reasonsOf, whyWeeks } from '@nadir/core/present';
+import { rulesOf, type SomeRuleChanges } from '@nadir/core/rules';
+import type { Issue, ResolvedSpec } from '@nadir/core/spec';
+import type { NamedPace } from '@nadir/core/spec/choices';
 import { NEWEST_VERSION, givenOf, problemsOfShape } from '@nadir/contract';
 
 /** The distances most coaches coach for; any other is typed in metres. */
@@ -40,7 +29,7 @@ export function freshWishes(
   houseRules: SomeRuleChanges,
   table: NamedPace[] | null,
 ): BlockFile {
-  const { weeks } = suggestWeeks(FIRST_DISTANCE, Infinity, rulesOf({ houseRules }));
+  const weeks = suggestWeeks(FIRST_DISTANCE, Infinity, rulesOf({ houseRules }));
   const monday = startOfWeek(today, 'monday');
   return {
     format: 'nadir-block',
@@ -53,11 +42,11 @@ export function freshWishes(
 }
 
 export interface Answered {
-  wishes: Wishes;
+  wishes: ResolvedSpec;
   reasons: Reasons;
-  /** Wishes that can be drawn and kept; undefined while a problem stands. */
+  /** What can be drawn and kept; undefined while a problem stands. */
   file: BlockFile | undefined;
-  problems: Problem[];
+  problems: Issue[];
 }
 
 /**
@@ -72,37 +61,30 @@ export function answer(asked: BlockFile, today: CivilDate, { mayBePast = false }
   const left = date === undefined ? Infinity : countWeeks(today, date, weekStartsOn);
   const suggested = suggestWeeks(distance, left, rulesOf(asked));
   const file =
-    asked.weeks === undefined && asked.start === undefined
-      ? { ...asked, weeks: suggested.weeks }
-      : asked;
+    asked.weeks === undefined && asked.start === undefined ? { ...asked, weeks: suggested } : asked;
   const given = givenOf(file);
-  const dates = [...examineGiven(given), ...(mayBePast ? [] : pastRace(date, today))];
-  const settled = settle(
-    examineGiven(given).length > 0 ? { race: { ...asked.race, date: today } } : given,
-  );
-  const problems = dates.length > 0 ? dates : examineWishes(settled.wishes);
+  const past = mayBePast ? [] : pastRace(date, today);
+  const problems = past.length > 0 ? past : validateSpec(given);
+  const shown = canResolve(given) ? given : { race: { ...asked.race, date: today } };
+  const reasons = reasonsOf(shown);
   return {
-    wishes: settled.wishes,
+    wishes: resolveSpec(shown),
     reasons:
       asked.weeks === undefined
-        ? { ...settled.reasons(), weeks: suggested.because }
-        : settled.reasons(),
+        ? { ...reasons, weeks: whyWeeks(distance, left, rulesOf(asked)) }
+        : reasons,
     file: problems.length > 0 ? undefined : file,
     problems,
   };
 }
 
 /** For what cannot even be written down: nothing is worked out of it but a plain block. */
-function unanswered(
-  { race: { name } }: BlockFile,
-  today: CivilDate,
-  problems: Problem[],
-): Answered {
-  const plain = settle({ race: { name, date: today, distance: FIRST_DISTANCE } });
-  return { wishes: plain.wishes, reasons: plain.reasons(), file: undefined, problems };
+function unanswered({ race: { name } }: BlockFile, today: CivilDate, problems: Issue[]): Answered {
+  const plain = { race: { name, date: today, distance: FIRST_DISTANCE } };
+  return { wishes: resolveSpec(plain), reasons: reasonsOf(plain), file: undefined, problems };
 }
 
-function pastRace(date: CivilDate | undefined, today: CivilDate): Problem[] {
+function pastRace(date: CivilDate | undefined, today: CivilDate): Issue[] {
   if (date === undefined || date >= today) return [];
   return [
     {

@@ -1,5 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
-import { taperSchoolNames, taperSchools } from '@nadir/core';
+import { taperSchools } from '@nadir/core/layout/schools';
+import { taperSchoolNames } from '@nadir/core/spec/choices';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';

@@ -6,7 +6,10 @@ import {
   problemsOfWishes,
   toBlockFile,
 } from '@nadir/contract';
-import { type Given, followingBlock, fromTemplate, layOut, settle } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import { followingBlock, fromTemplate } from '@nadir/core/edit';
+import { resolveSpec } from '@nadir/core/layout';
+import type { BlockSpec } from '@nadir/core/spec';
 import { UNNAMED_RACE } from './questions.js';
 
 /** The wishes of a block toward the next goal race, started from the block before it. */
@@ -38,7 +41,7 @@ export function startFromTemplate(template: BlockTemplate, asked: BlockFile): Bl
   );
 }
 
-function fileOf(given: Given): BlockFile | undefined {
+function fileOf(given: BlockSpec): BlockFile | undefined {
   if (problemsOfWishes(given).length > 0) return undefined;
-  return { ...toBlockFile(settle(given).wishes, true), version: NEWEST_VERSION };
+  return { ...toBlockFile(resolveSpec(given), true), version: NEWEST_VERSION };
 }

@@ -1,5 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
-import { formatDuration, formatRace, paceAimWords } from '@nadir/core';
+import { formatDuration, formatRace } from '@nadir/core/base/format';
+import { paceAimWords } from '@nadir/core/spec/choices';
 import { useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { OnDesk } from '../../desk/OnDesk.js';
@@ -19,9 +20,9 @@ function AthleteCard({ file }: { file: BlockFile }) {
   const { today } = useSignedIn();
   const { unit } = useMeasure(file);
   const first = usePaces(file, today);
-  const day = dayInBlock(first.wishes, today);
-  const { wishes, paces } = usePaces(file, day);
-  const { athlete, race } = wishes;
+  const day = dayInBlock(first.spec, today);
+  const { spec, paces } = usePaces(file, day);
+  const { athlete, race } = spec;
   const newest = paces.fitness?.efforts[0];
   return (
     <PrintPage title={`Pace card, ${athlete.name || 'athlete'}`} detail="As it is printed.">
@@ -29,7 +30,7 @@ function AthleteCard({ file }: { file: BlockFile }) {
       <p>
         {race.name}, {formatDay(race.date)}
         {race.goalTime !== undefined && ` · goal ${formatDuration(race.goalTime)}`} · paces of{' '}
-        {formatDay(day)}: {paceAimWords[wishes.paces.aim].title.toLowerCase()}
+        {formatDay(day)}: {paceAimWords[spec.paces.aim].title.toLowerCase()}
         {newest &&
           `, from ${formatRace(newest.distance, unit)} in ${formatDuration(newest.time)} on ${formatDay(newest.date)}`}
       </p>

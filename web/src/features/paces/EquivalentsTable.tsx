@@ -1,12 +1,7 @@
-import {
-  type PaceModelName,
-  choosePaceModel,
-  formatDuration,
-  formatPace,
-  formatRace,
-  paceModels,
-  toggleDistance,
-} from '@nadir/core';
+import { formatDuration, formatPace, formatRace } from '@nadir/core/base/format';
+import { choosePaceModel, toggleDistance } from '@nadir/core/edit/paces';
+import { paceModels } from '@nadir/core/paces';
+import type { PaceModelName } from '@nadir/core/spec/choices';
 import { useId, useState } from 'react';
 import type { Commands } from '../../desk/useCommands.js';
 import { token } from '../../look/tokens.js';
@@ -16,11 +11,11 @@ import type { PacesView } from '../../parts/usePaces.js';
 
 /** Every model’s times side by side; one is chosen for the athlete, the others stay to compare. */
 export function EquivalentsTable({ view, commands }: { view: PacesView; commands: Commands }) {
-  const { wishes, models, distances, paces } = view;
-  const { unit, paceModel } = wishes.athlete;
+  const { spec, models, distances, paces } = view;
+  const { unit, paceModel } = spec.athlete;
   const efforts = paces.fitness?.efforts ?? [];
-  const choose = (name: PaceModelName) => commands.run(choosePaceModel({ wishes }, name));
-  const own = new Set(wishes.paces.distances);
+  const choose = (name: PaceModelName) => commands.run(choosePaceModel({ spec }, name));
+  const own = new Set(spec.paces.distances);
   return (
     <table className="paces-table equivalents">
       <caption className="visually-hidden">Equivalent times by model</caption>
@@ -56,7 +51,7 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
                   type="button"
                   className="tool bare"
                   aria-label={`Take out ${formatRace(distance, unit)}`}
-                  onClick={() => commands.run(toggleDistance({ wishes }, distance))}
+                  onClick={() => commands.run(toggleDistance({ spec }, distance))}
                 >
                   ×
                 </button>
@@ -110,7 +105,7 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
   );
 }
 
-function OwnDistance({ view: { wishes }, commands }: { view: PacesView; commands: Commands }) {
+function OwnDistance({ view: { spec }, commands }: { view: PacesView; commands: Commands }) {
   const [typed, setTyped] = useState('');
   const id = useId();
   const metres = Number(typed.trim());
@@ -121,8 +116,7 @@ function OwnDistance({ view: { wishes }, commands }: { view: PacesView; commands
       onSubmit={(event) => {
         event.preventDefault();
         if (!good) return;
-        if (!wishes.paces.distances.includes(metres))
-          commands.run(toggleDistance({ wishes }, metres));
+        if (!spec.paces.distances.includes(metres)) commands.run(toggleDistance({ spec }, metres));
         setTyped('');
       }}
     >

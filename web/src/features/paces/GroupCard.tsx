@@ -1,12 +1,8 @@
 import { type BlockFile, type Squad, NEWEST_VERSION } from '@nadir/contract';
-import {
-  type NamedPace,
-  type PaceRange,
-  addDays,
-  defaultPaces,
-  formatLap,
-  middleOf,
-} from '@nadir/core';
+import { addDays } from '@nadir/core/base';
+import { formatLap } from '@nadir/core/base/format';
+import { defaultPaces, middleOf, type PaceRange } from '@nadir/core/paces';
+import type { NamedPace } from '@nadir/core/spec/choices';
 import { type CSSProperties, useId, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
@@ -106,13 +102,13 @@ function rowsOf(squad: Squad | undefined, today: string): Row[] {
       // Without a block there is no goal; the results alone give the paces.
       race: { name: 'Goal race', date: addDays(today, 84), distance: 10_000 },
     };
-    const { wishes } = pacesView(file, today);
-    const { paces } = pacesView(file, dayInBlock(wishes, today));
+    const { spec } = pacesView(file, today);
+    const { paces } = pacesView(file, dayInBlock(spec, today));
     return {
       id,
       name: facts.name,
       blockId: block?.id,
-      unit: wishes.athlete.unit,
+      unit: spec.athlete.unit,
       rangeOf: ({ id: paceId }) => paces.rows.find(({ pace }) => pace.id === paceId)?.used,
     };
   });

@@ -1,4 +1,5 @@
-import { type Wishes, setHeart } from '@nadir/core';
+import { setHeart } from '@nadir/core/edit/paces';
+import type { ResolvedSpec } from '@nadir/core/spec';
 import { useState } from 'react';
 import type { Commands } from '../../desk/useCommands.js';
 import { Field } from '../../parts/Field.js';
@@ -8,8 +9,8 @@ const LEAST = 25;
 const MOST = 250;
 
 /** Highest and resting heart rate, behind every band that is a share of them. */
-export function HeartRates({ wishes, commands }: { wishes: Wishes; commands: Commands }) {
-  const { maxHeart, restHeart } = wishes.athlete;
+export function HeartRates({ spec, commands }: { spec: ResolvedSpec; commands: Commands }) {
+  const { maxHeart, restHeart } = spec.athlete;
   const [problems, setProblems] = useState<{ maxHeart?: string; restHeart?: string }>({});
   const set = (key: 'maxHeart' | 'restHeart', text: string) => {
     const typed = text.trim();
@@ -18,7 +19,7 @@ export function HeartRates({ wishes, commands }: { wishes: Wishes; commands: Com
     const problem = bad
       ? `${text} is no heart rate: ${LEAST} to ${MOST} beats a minute.`
       : commands.run(
-          setHeart({ wishes }, { maxHeart, restHeart, [key]: typed === '' ? undefined : beats }),
+          setHeart({ spec }, { maxHeart, restHeart, [key]: typed === '' ? undefined : beats }),
         )[0]?.message;
     setProblems(problem === undefined ? {} : { [key]: problem });
   };

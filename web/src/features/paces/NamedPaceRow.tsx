@@ -1,4 +1,4 @@
-import { type HeartScale, type NamedPace, heartScales } from '@nadir/core';
+import { type HeartScale, heartScales, type NamedPace } from '@nadir/core/spec/choices';
 import { useId } from 'react';
 import { token } from '../../look/tokens.js';
 

@@ -1,4 +1,6 @@
-import { type PacesOn, type Unit, formatDuration } from '@nadir/core';
+import type { Unit } from '@nadir/core/base';
+import { formatDuration } from '@nadir/core/base/format';
+import type { PacesOn } from '@nadir/core/paces';
 import { useMemo } from 'react';
 import { PaceBar } from '../../drawing/PaceBar.js';
 import { paceScale } from '../../drawing/pace-scale.js';

@@ -1,16 +1,9 @@
 import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
-import {
-  type CivilDate,
-  choosePaceAim,
-  defaultPaces,
-  gapWords,
-  isCivilDate,
-  paceAimWords,
-  paceAims,
-  paceModels,
-  takePaces,
-} from '@nadir/core';
+import { type CivilDate, isCivilDate } from '@nadir/core/base';
+import { choosePaceAim, takePaces } from '@nadir/core/edit/paces';
+import { defaultPaces, gapWords, paceModels } from '@nadir/core/paces';
+import { paceAims, paceAimWords } from '@nadir/core/spec/choices';
 import { useEffect, useId, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
@@ -41,12 +34,12 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
   const { unit } = useMeasure(file);
   const commands = useCommands();
   const first = usePaces(file, today);
-  const day = asked ?? dayInBlock(first.wishes, today);
+  const day = asked ?? dayInBlock(first.spec, today);
   const view = usePaces(file, day);
-  const { wishes, paces, gap } = view;
-  const { athlete, race } = wishes;
+  const { spec, paces, gap } = view;
+  const { athlete, race } = spec;
   const table = coach.paces ?? defaultPaces;
-  const tableChanged = JSON.stringify(table) !== JSON.stringify(wishes.paces.table);
+  const tableChanged = JSON.stringify(table) !== JSON.stringify(spec.paces.table);
   useEffect(() => {
     document.title = `Paces of ${athlete.name || 'a block'} · Nadir`;
   }, [athlete.name]);
@@ -77,7 +70,7 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
               <button
                 type="button"
                 className="tool"
-                onClick={() => commands.run(takePaces({ wishes }, table))}
+                onClick={() => commands.run(takePaces({ spec }, table))}
               >
                 Take them over
               </button>
@@ -91,8 +84,8 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
           aria-label="Results and tests"
         >
           <Repacing view={view} today={today} commands={commands} />
-          <Results wishes={wishes} today={today} commands={commands} />
-          <HeartRates wishes={wishes} commands={commands} />
+          <Results spec={spec} today={today} commands={commands} />
+          <HeartRates spec={spec} commands={commands} />
         </aside>
       </div>
       <ConflictDialog />
@@ -102,7 +95,7 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
 
 /** Which day is looked at, and whether sessions aim at today, the goal, or between. */
 function Choices({
-  view: { wishes },
+  view: { spec },
   day,
   onDay,
   commands,
@@ -121,8 +114,8 @@ function Choices({
         type="date"
         className="answer"
         style={{ width: 130 }}
-        min={wishes.start}
-        max={wishes.race.date}
+        min={spec.start}
+        max={spec.race.date}
         value={day}
         onChange={({ target }) => isCivilDate(target.value) && onDay(target.value)}
       />
@@ -133,8 +126,8 @@ function Choices({
             <input
               type="radio"
               name={`${id}-aim`}
-              checked={wishes.paces.aim === aim}
-              onChange={() => commands.run(choosePaceAim({ wishes }, aim))}
+              checked={spec.paces.aim === aim}
+              onChange={() => commands.run(choosePaceAim({ spec }, aim))}
             />{' '}
             {paceAimWords[aim].title}
           </label>
@@ -147,7 +140,7 @@ function Choices({
 const HALF = 21_098;
 
 /** What must be known before the paces are trusted. */
-function Notes({ view: { wishes, paces, rules } }: { view: PacesView }) {
+function Notes({ view: { spec, paces, rules } }: { view: PacesView }) {
   const { fitness } = paces;
   const notes = [
     ...(fitness ? [] : ['No result of full effort yet: what is shown comes from the goal alone.']),
@@ -158,10 +151,10 @@ function Notes({ view: { wishes, paces, rules } }: { view: PacesView }) {
       : []),
     ...(fitness?.lacking
       ? [
-          `${paceModels[wishes.athlete.paceModel].title}: ${fitness.lacking} Until then the power law serves.`,
+          `${paceModels[spec.athlete.paceModel].title}: ${fitness.lacking} Until then the power law serves.`,
         ]
       : []),
-    ...(fitness?.caution && wishes.race.distance > HALF
+    ...(fitness?.caution && spec.race.distance > HALF
       ? [
           `A marathon from shorter races comes out too fast on little running: with the heaviest week of this block the exponent from the half on is ${fitness.caution.exponent.toFixed(2)}.`,
         ]

@@ -1,15 +1,7 @@
-import {
-  type CivilDate,
-  addDays,
-  formatDuration,
-  formatPaceRange,
-  formatRace,
-  gapWords,
-  newsOf,
-  pacesOn,
-  repace,
-  takeBackRepacing,
-} from '@nadir/core';
+import { addDays, type CivilDate } from '@nadir/core/base';
+import { formatDuration, formatPaceRange, formatRace } from '@nadir/core/base/format';
+import { repace, takeBackRepacing } from '@nadir/core/edit/paces';
+import { gapWords, newsOf, pacesOn } from '@nadir/core/paces';
 import { useId, useMemo, useState } from 'react';
 import type { Commands } from '../../desk/useCommands.js';
 import { formatDay } from '../../parts/dates.js';
@@ -21,7 +13,7 @@ import type { PacesView } from '../../parts/usePaces.js';
  * on, with every pace that would change. Earlier days keep the paces they had.
  */
 export function Repacing({
-  view: { wishes, rules },
+  view: { spec, rules },
   today,
   commands,
 }: {
@@ -29,28 +21,28 @@ export function Repacing({
   today: CivilDate;
   commands: Commands;
 }) {
-  const news = useMemo(() => newsOf(wishes, rules, today), [wishes, rules, today]);
+  const news = useMemo(() => newsOf(spec, rules, today), [spec, rules, today]);
   const after = news && addDays(news.result.date, 1);
   const usual = after !== undefined && after > today ? after : today;
   const [chosen, setChosen] = useState<CivilDate>();
   const id = useId();
   const from = chosen ?? usual;
-  const fits = from > wishes.start && from <= wishes.race.date && from >= (news?.result.date ?? '');
-  const command = repace({ wishes }, from);
+  const fits = from > spec.start && from <= spec.race.date && from >= (news?.result.date ?? '');
+  const command = repace({ spec }, from);
   const changes = useMemo(() => {
     if (!news?.pending) return [];
-    const next = { ...wishes, ...repacedAt(wishes, from) };
-    const [before, then] = [pacesOn(wishes, rules, from), pacesOn(next, rules, from)];
+    const next = { ...spec, ...repacedAt(spec, from) };
+    const [before, then] = [pacesOn(spec, rules, from), pacesOn(next, rules, from)];
     return before.rows.flatMap(({ pace, used }, index) => {
       const to = then.rows[index]?.used;
       if (!used || !to) return [];
-      const [was, is] = [used, to].map((each) => formatPaceRange(each, wishes.athlete.unit));
+      const [was, is] = [used, to].map((each) => formatPaceRange(each, spec.athlete.unit));
       return was === is ? [] : [{ name: pace.name, was, is }];
     });
-  }, [news, wishes, rules, from]);
+  }, [news, spec, rules, from]);
   if (!news) return null;
   const { result, predicts, since, gap, pending } = news;
-  const { unit } = wishes.athlete;
+  const { unit } = spec.athlete;
   return (
     <section aria-label="What the newest result says" className={pending ? 'offer' : 'news'}>
       <p>
@@ -59,7 +51,7 @@ export function Repacing({
           {formatDuration(result.time)} on {formatDay(result.date)}
         </b>
         {predicts !== undefined &&
-          ` predicts ${formatDuration(predicts)} for ${wishes.race.name}${since === undefined ? '' : `, ${signedSeconds(since)} against the result before it`}.`}{' '}
+          ` predicts ${formatDuration(predicts)} for ${spec.race.name}${since === undefined ? '' : `, ${signedSeconds(since)} against the result before it`}.`}{' '}
         {pending && gap && gapWords(gap, unit)}
       </p>
       {pending && (
@@ -85,7 +77,7 @@ export function Repacing({
             style={{ width: 130 }}
             value={from}
             min={result.date}
-            max={wishes.race.date}
+            max={spec.race.date}
             aria-invalid={!fits}
             onChange={({ target }) => setChosen(target.value || undefined)}
           />{' '}
@@ -100,17 +92,17 @@ export function Repacing({
           {!fits && <span role="alert"> Choose a day from the result’s on to race day.</span>}
         </>
       )}
-      {wishes.paces.repaced.length > 0 && (
+      {spec.paces.repaced.length > 0 && (
         <p>
           Re-paced from{' '}
-          {wishes.paces.repaced.map((day) => (
+          {spec.paces.repaced.map((day) => (
             <span key={day}>
               {formatDay(day)}{' '}
               <button
                 type="button"
                 className="tool"
                 aria-label={`Take back the re-pacing of ${formatDay(day)}`}
-                onClick={() => commands.run(takeBackRepacing({ wishes }, day))}
+                onClick={() => commands.run(takeBackRepacing({ spec }, day))}
               >
                 Take back
               </button>{' '}
@@ -122,6 +114,6 @@ export function Repacing({
   );
 }
 
-function repacedAt(wishes: PacesView['wishes'], from: CivilDate) {
-  return { paces: { ...wishes.paces, repaced: [...wishes.paces.repaced, from] } };
+function repacedAt(spec: PacesView['spec'], from: CivilDate) {
+  return { paces: { ...spec.paces, repaced: [...spec.paces.repaced, from] } };
 }

@@ -1,4 +1,5 @@
-import { type Problem, type Result, resultKindWords, resultKinds } from '@nadir/core';
+import type { Issue } from '@nadir/core/spec';
+import { type Result, resultKinds, resultKindWords } from '@nadir/core/spec/choices';
 import { type SyntheticEvent, useId, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../look/tokens.js';
@@ -19,7 +20,7 @@ export function ResultForm({
 }: {
   /** What is known of it already, from a race or test on the way. */
   start: Partial<ResultDraft>;
-  onKeep: (result: Result) => Problem[];
+  onKeep: (result: Result) => Issue[];
   onClose: () => void;
 }) {
   const { today } = useSignedIn();

@@ -1,14 +1,10 @@
-import {
-  type CivilDate,
-  type Wishes,
-  addResult,
-  eventCharacters,
-  formatDuration,
-  formatRace,
-  removeResult,
-  resultKindWords,
-  trendsOf,
-} from '@nadir/core';
+import type { CivilDate } from '@nadir/core/base';
+import { formatDuration, formatRace } from '@nadir/core/base/format';
+import { addResult, removeResult } from '@nadir/core/edit/paces';
+import { trendsOf } from '@nadir/core/paces';
+import type { ResolvedSpec } from '@nadir/core/spec';
+import { resultKindWords } from '@nadir/core/spec/choices';
+import { eventCharacters } from '@nadir/core/spec/days';
 import { useState } from 'react';
 import type { Commands } from '../../desk/useCommands.js';
 import { TrendLine } from '../../drawing/TrendLine.js';
@@ -19,17 +15,17 @@ import { ResultForm } from './ResultForm.js';
 
 /** What the athlete ran, newest first; entered, taken out, and repeated tests as a small drawing. */
 export function Results({
-  wishes,
+  spec,
   today,
   commands,
 }: {
-  wishes: Wishes;
+  spec: ResolvedSpec;
   today: CivilDate;
   commands: Commands;
 }) {
   const [draft, setDraft] = useState<Partial<ResultDraft>>();
-  const { results, unit } = wishes.athlete;
-  const waiting = wishes.events.filter(
+  const { results, unit } = spec.athlete;
+  const waiting = spec.events.filter(
     ({ kind, from }) =>
       eventCharacters[kind].isRace && from <= today && !results.some(({ date }) => date === from),
   );
@@ -69,7 +65,7 @@ export function Results({
           key={`${draft.date ?? ''} ${draft.name ?? ''}`}
           start={draft}
           onKeep={(result) => {
-            const problems = commands.run(addResult({ wishes }, result));
+            const problems = commands.run(addResult({ spec }, result));
             if (problems.length === 0) setDraft(undefined);
             return problems;
           }}
@@ -104,7 +100,7 @@ export function Results({
               type="button"
               className="tool"
               aria-label={`Take out ${formatRace(result.distance, unit)} of ${formatDay(result.date)}`}
-              onClick={() => commands.run(removeResult({ wishes }, index))}
+              onClick={() => commands.run(removeResult({ spec }, index))}
             >
               Take out
             </button>

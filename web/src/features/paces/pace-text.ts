@@ -1,11 +1,6 @@
-import {
-  type PaceRange,
-  type Unit,
-  formatDuration,
-  formatLap,
-  formatPace,
-  formatSpeed,
-} from '@nadir/core';
+import type { Unit } from '@nadir/core/base';
+import { formatDuration, formatLap, formatPace, formatSpeed } from '@nadir/core/base/format';
+import type { PaceRange } from '@nadir/core/paces';
 
 /** The ways a pace is read: per unit, per lap, as a treadmill is set. */
 export const paceColumns = [

@@ -1,5 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
-import { type Command, defaultPaces } from '@nadir/core';
+import type { Command } from '@nadir/core/edit';
+import { defaultPaces } from '@nadir/core/paces';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -93,8 +94,8 @@ describe('results', () => {
     const events = [
       { kind: 'test', name: 'Time trial', from: '2027-02-07', distance: 3000 },
     ] as const;
-    const { wishes } = pacesView(file({ results: [old] }, { events: [...events] }), today);
-    signedIn(<Results wishes={wishes} today={today} commands={commands} />);
+    const { spec } = pacesView(file({ results: [old] }, { events: [...events] }), today);
+    signedIn(<Results spec={spec} today={today} commands={commands} />);
     await userEvent.click(screen.getByRole('button', { name: 'Enter it' }));
     expect(screen.getByLabelText<HTMLInputElement>('Metres').value).toBe('3000');
     await userEvent.type(screen.getByLabelText('Time'), '10:30');
@@ -108,8 +109,8 @@ describe('results', () => {
   });
 
   it('keeps what was typed when the block refuses it', async () => {
-    const { wishes } = pacesView(file({}), today);
-    signedIn(<Results wishes={wishes} today={today} commands={fakeCommands('Too fast.')} />);
+    const { spec } = pacesView(file({}), today);
+    signedIn(<Results spec={spec} today={today} commands={fakeCommands('Too fast.')} />);
     expect(screen.getByText(/None yet/)).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Enter a result' }));
     await userEvent.type(screen.getByLabelText('Metres'), '5000');
@@ -121,8 +122,8 @@ describe('results', () => {
 
   it('draws a test that was repeated, and takes a result out', async () => {
     const commands = fakeCommands();
-    const { wishes } = pacesView(file({ results: [old, trial] }), today);
-    signedIn(<Results wishes={wishes} today={today} commands={commands} />);
+    const { spec } = pacesView(file({ results: [old, trial] }), today);
+    signedIn(<Results spec={spec} today={today} commands={commands} />);
     expect(screen.getByRole('img', { name: '5 km: 20:00 on 20 Dec, 19:10 on 7 Feb' })).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: /^Take out 5 km of Sun 7 Feb/ }));
     expect(ran(commands)?.change.athlete?.results).toEqual([old]);
@@ -156,8 +157,8 @@ describe('tables', () => {
 
   it('set heart rates, and say which are none', async () => {
     const commands = fakeCommands();
-    const { wishes } = pacesView(file({}), today);
-    render(<HeartRates wishes={wishes} commands={commands} />);
+    const { spec } = pacesView(file({}), today);
+    render(<HeartRates spec={spec} commands={commands} />);
     const field = screen.getByLabelText('Highest heart rate');
     await userEvent.type(field, '188');
     expect(ran(commands)?.change.athlete).toMatchObject({ maxHeart: 188 });

@@ -80,9 +80,9 @@ describe('the view of a block’s paces', () => {
   });
 
   it('is of today while the block is run', () => {
-    const { wishes } = pacesView({ ...file, paces: {} }, today);
-    expect(dayInBlock(wishes, '2027-01-01')).toBe(wishes.start);
-    expect(dayInBlock(wishes, '2027-04-01')).toBe('2027-04-01');
-    expect(dayInBlock(wishes, '2028-01-01')).toBe('2027-05-30');
+    const { spec } = pacesView({ ...file, paces: {} }, today);
+    expect(dayInBlock(spec, '2027-01-01')).toBe(spec.start);
+    expect(dayInBlock(spec, '2027-04-01')).toBe('2027-04-01');
+    expect(dayInBlock(spec, '2028-01-01')).toBe('2027-05-30');
   });
 });

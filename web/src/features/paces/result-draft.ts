@@ -1,4 +1,6 @@
-import { type CivilDate, type Result, type ResultKind, isCivilDate, readTime } from '@nadir/core';
+import { type CivilDate, isCivilDate } from '@nadir/core/base';
+import { readTime } from '@nadir/core/base/format';
+import type { Result, ResultKind } from '@nadir/core/spec/choices';
 
 /** A result as it is being typed. */
 export interface ResultDraft {

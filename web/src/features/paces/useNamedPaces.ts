@@ -1,4 +1,7 @@
-import { type NamedPace, type Problem, defaultPaces, problemsOfPaces } from '@nadir/core';
+import { issuesOfPaces } from '@nadir/core/layout';
+import { defaultPaces } from '@nadir/core/paces';
+import type { Issue } from '@nadir/core/spec';
+import type { NamedPace } from '@nadir/core/spec/choices';
 import { namedPaces, problemsOf } from '@nadir/contract';
 import { useRef, useState } from 'react';
 import { type CallError, useSavePacesMutation } from '../../api/api.js';
@@ -8,7 +11,7 @@ import { useSignedIn } from '../../api/session.js';
 interface NamedPacesDesk {
   table: NamedPace[];
   /** What stands in the way of saving it; what was saved before stands until then. */
-  problems: Problem[];
+  problems: Issue[];
   state: 'saved' | 'saving' | CallError;
   set: (index: number, part: Partial<NamedPace>) => void;
   add: () => void;
@@ -23,7 +26,7 @@ interface NamedPacesDesk {
 export function useNamedPaces(): NamedPacesDesk {
   const { coach } = useSignedIn();
   const [table, setTable] = useState<NamedPace[]>(coach.paces ?? defaultPaces);
-  const [problems, setProblems] = useState<Problem[]>([]);
+  const [problems, setProblems] = useState<Issue[]>([]);
   const [state, setState] = useState<'saved' | 'saving' | CallError>('saved');
   const [save] = useSavePacesMutation();
   const line = useRef(Promise.resolve());
@@ -62,9 +65,9 @@ export function useNamedPaces(): NamedPacesDesk {
 }
 
 /** The shape first, then whether it makes sense; paths start at the place in the table. */
-function problemsOfTable(table: NamedPace[]): Problem[] {
+function problemsOfTable(table: NamedPace[]): Issue[] {
   const parsed = namedPaces.safeParse(table);
-  return parsed.success ? problemsOfPaces(table) : problemsOf(parsed.error, table);
+  return parsed.success ? issuesOfPaces(table) : problemsOf(parsed.error, table);
 }
 
 function freeName(table: readonly NamedPace[]): string {

@@ -105,7 +105,7 @@ function BlockRow({
   const laid = laidOf(block.wishes, today, measure);
   const [addBlock] = useAddBlockMutation();
   const [remove] = useRemoveBlockMutation();
-  const { race } = laid.block.wishes;
+  const { race } = laid.block.spec;
   const over = race.date < today;
 
   async function duplicate() {

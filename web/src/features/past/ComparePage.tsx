@@ -1,5 +1,7 @@
 import type { AthleteAnswer, BlockAnswer } from '@nadir/contract';
-import { type Measure, alignWeeks, formatSteps, unitName, whatChanged } from '@nadir/core';
+import { type Measure, unitName } from '@nadir/core/base';
+import { formatSteps } from '@nadir/core/base/format';
+import { alignWeeks, whatChanged } from '@nadir/core/present';
 import { useEffect, useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { errorSentence, useBlocksQuery, useSquadQuery } from '../../api/api.js';

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import type { BlockFile, BlockHistory } from '@nadir/contract';
-import { whatChanged } from '@nadir/core';
+import { whatChanged } from '@nadir/core/present';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import {
@@ -99,7 +99,7 @@ function History({
     <>
       <TopStrip
         title="History"
-        detail={[now.block.wishes.athlete.name, now.block.wishes.race.name].join(' · ')}
+        detail={[now.block.spec.athlete.name, now.block.spec.race.name].join(' · ')}
       >
         <Button component={Link} to={`/blocks/${id}`}>
           Back to the block

@@ -1,5 +1,5 @@
 import type { SettingsChange } from '@nadir/contract';
-import { type ShownStep, weekdays } from '@nadir/core';
+import { type ShownStep, weekdays } from '@nadir/core/base';
 import { useEffect } from 'react';
 import { errorSentence, useSaveSettingsMutation } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';

@@ -1,10 +1,5 @@
-import {
-  type SessionPaces,
-  formatDuration,
-  laySession,
-  readSession,
-  showSession,
-} from '@nadir/core';
+import { formatDuration } from '@nadir/core/base/format';
+import { laySession, readSession, type SessionPaces, showSession } from '@nadir/core/sessions';
 
 interface Runner {
   id: string;

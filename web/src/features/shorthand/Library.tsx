@@ -1,13 +1,11 @@
+import { formatDuration } from '@nadir/core/base/format';
+import { exposuresOf, type SessionPaces, startingFamilies } from '@nadir/core/sessions';
 import {
   type NamedPace,
   type PhaseKind,
-  type SessionFamily,
-  type SessionPaces,
-  exposuresOf,
-  formatDuration,
   phaseKinds,
-  startingFamilies,
-} from '@nadir/core';
+  type Progression,
+} from '@nadir/core/spec/choices';
 import { useId, useState } from 'react';
 import { errorSentence } from '../../api/api.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
@@ -125,7 +123,7 @@ function Exposures({
   whose,
   onTry,
 }: {
-  family: SessionFamily;
+  family: Progression;
   paces: SessionPaces;
   table: readonly NamedPace[];
   whose: string;
@@ -163,7 +161,7 @@ function Exposures({
   );
 }
 
-function says({ name, purpose, tags, start }: SessionFamily, asked: string): boolean {
+function says({ name, purpose, tags, start }: Progression, asked: string): boolean {
   const words = asked.toLowerCase().split(/\s+/).filter(Boolean);
   const text = [name, purpose, start, ...tags].join(' ').toLowerCase();
   return words.every((word) => text.includes(word));

@@ -1,14 +1,11 @@
+import { linkPaces, namePaces, progressionRules, type SessionPaces } from '@nadir/core/sessions';
+import type { Issue } from '@nadir/core/spec';
 import {
   type NamedPace,
-  type Problem,
-  type SessionFamily,
-  type SessionPaces,
-  linkPaces,
-  namePaces,
   phaseKinds,
-  wayNames,
-  ways,
-} from '@nadir/core';
+  type Progression,
+  progressionRuleNames,
+} from '@nadir/core/spec/choices';
 import { useState } from 'react';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 import { Field } from '../../parts/Field.js';
@@ -24,11 +21,11 @@ export function OwnFamily({
   onChange,
   onRemove,
 }: {
-  family: SessionFamily;
-  problem: Problem | undefined;
+  family: Progression;
+  problem: Issue | undefined;
   table: readonly NamedPace[];
   paces: SessionPaces;
-  onChange: (part: Partial<SessionFamily>) => void;
+  onChange: (part: Partial<Progression>) => void;
   onRemove: () => void;
 }) {
   const [start, setStart] = useState(namePaces(family.start, table));
@@ -95,17 +92,17 @@ export function OwnFamily({
           onChange({ start: linkPaces(text, table) });
         }}
       />
-      <Field label="Goes on by" because={ways[family.way].why}>
+      <Field label="Goes on by" because={progressionRules[family.way].why}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
             value={family.way}
-            choices={wayNames.map((way) => [way, ways[way].title] as const)}
+            choices={progressionRuleNames.map((way) => [way, progressionRules[way].title] as const)}
             onAnswer={(way) => onChange({ way })}
           />
         )}
       </Field>
-      {number('by', 'By', ways[family.way].by)}
+      {number('by', 'By', progressionRules[family.way].by)}
       {number('most', 'Times', 'Then it stays as it is.')}
       <fieldset className="phases">
         <legend>Phases</legend>

@@ -1,5 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
-import { type CivilDate, type SessionPaces, sessionPacesOf, startingFamilies } from '@nadir/core';
+import type { CivilDate } from '@nadir/core/base';
+import { type SessionPaces, sessionPacesOf, startingFamilies } from '@nadir/core/sessions';
 import { useEffect, useId, useMemo, useState } from 'react';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
@@ -95,7 +96,7 @@ export function ShorthandPage() {
 
 /** What sessions are worked out at for an athlete today. */
 function pacesNow(file: BlockFile, today: CivilDate) {
-  const { wishes, rules } = pacesView(file, today);
-  const paces: SessionPaces = sessionPacesOf(wishes, rules, dayInBlock(wishes, today));
-  return { paces, table: wishes.paces.table, unit: wishes.athlete.unit };
+  const { spec, rules } = pacesView(file, today);
+  const paces: SessionPaces = sessionPacesOf(spec, rules, dayInBlock(spec, today));
+  return { paces, table: spec.paces.table, unit: spec.athlete.unit };
 }

@@ -1,4 +1,4 @@
-import { readSession } from '@nadir/core';
+import { readSession } from '@nadir/core/sessions';
 import { render, screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { SessionBars } from '../../drawing/SessionBars.js';

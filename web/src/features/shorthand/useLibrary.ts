@@ -1,4 +1,6 @@
-import { type Problem, type SessionFamily, problemsOfLibrary } from '@nadir/core';
+import { issuesOfFamilies } from '@nadir/core/sessions';
+import type { Issue } from '@nadir/core/spec';
+import type { Progression } from '@nadir/core/spec/choices';
 import { library, problemsOf } from '@nadir/contract';
 import { useRef, useState } from 'react';
 import { type CallError, useSaveLibraryMutation } from '../../api/api.js';
@@ -6,29 +8,29 @@ import { useSignedIn } from '../../api/session.js';
 
 /** The coach's own sessions as they are being edited. */
 interface LibraryDesk {
-  own: SessionFamily[];
+  own: Progression[];
   /** What stands in the way of saving; what was saved before stands until then. */
-  problems: Problem[];
+  problems: Issue[];
   state: 'saved' | 'saving' | CallError;
-  set: (index: number, part: Partial<SessionFamily>) => void;
+  set: (index: number, part: Partial<Progression>) => void;
   /** Takes a copy as the coach's own; gives back its id. */
-  add: (from: SessionFamily) => string;
+  add: (from: Progression) => string;
   remove: (index: number) => void;
 }
 
 /** The same, saved one change after the other as long as they can be read. */
 export function useLibrary(): LibraryDesk {
   const { coach } = useSignedIn();
-  const [own, setOwn] = useState<SessionFamily[]>(coach.library);
-  const [problems, setProblems] = useState<Problem[]>([]);
+  const [own, setOwn] = useState<Progression[]>(coach.library);
+  const [problems, setProblems] = useState<Issue[]>([]);
   const [state, setState] = useState<LibraryDesk['state']>('saved');
   const [save] = useSaveLibraryMutation();
   const line = useRef(Promise.resolve());
 
-  function keep(next: SessionFamily[]): void {
+  function keep(next: Progression[]): void {
     setOwn(next);
     const parsed = library.safeParse(next);
-    const found = parsed.success ? problemsOfLibrary(next) : problemsOf(parsed.error, next);
+    const found = parsed.success ? issuesOfFamilies(next) : problemsOf(parsed.error, next);
     setProblems(found);
     if (found.length > 0) return;
     setState('saving');

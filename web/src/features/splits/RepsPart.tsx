@@ -1,21 +1,20 @@
+import type { Unit } from '@nadir/core/base';
 import {
-  type Recovery,
-  type Unit,
   formatDuration,
   formatLap,
   formatPace,
   formatTenths,
   readPace,
   readTime,
-  reps,
-} from '@nadir/core';
+} from '@nadir/core/base/format';
+import { reps, type Rest } from '@nadir/core/paces';
 import { useState } from 'react';
 import { Field } from '../../parts/Field.js';
 import { Typed } from './Typed.js';
 import { readCount, readMetres } from './read-figures.js';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 
-const RECOVERIES: readonly (readonly [Recovery['kind'], string])[] = [
+const RECOVERIES: readonly (readonly [Rest['kind'], string])[] = [
   ['jog-time', 'jog, by time'],
   ['jog-distance', 'jog, by distance'],
   ['standing', 'standing'],
@@ -29,7 +28,7 @@ export function RepsPart({ unit }: { unit: Unit }) {
   const [count, setCount] = useState('6');
   const [distance, setDistance] = useState('1000');
   const [pace, setPace] = useState(unit === 'mi' ? '6:26' : '4:00');
-  const [kind, setKind] = useState<Recovery['kind']>('jog-time');
+  const [kind, setKind] = useState<Rest['kind']>('jog-time');
   const [rest, setRest] = useState('1:30');
   const [metresBetween, setMetresBetween] = useState('400');
   const times = readCount(count);
@@ -132,7 +131,7 @@ export function RepsPart({ unit }: { unit: Unit }) {
     </section>
   );
 
-  function recoveryOf(): Recovery | string {
+  function recoveryOf(): Rest | string {
     if (kind === 'equal-time') return { kind };
     if (kind === 'jog-distance') {
       const between = readMetres(metresBetween);

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import type { Unit } from '@nadir/core';
+import type { Unit } from '@nadir/core/base';
 import { useSignedIn } from '../../api/session.js';
 import { RepsPart } from './RepsPart.js';
 import { SplitsPart } from './SplitsPart.js';

@@ -1,12 +1,6 @@
-import {
-  MOST_SPLITS,
-  type Unit,
-  formatDuration,
-  formatPace,
-  formatRaceDistance,
-  readTime,
-  splits,
-} from '@nadir/core';
+import type { Unit } from '@nadir/core/base';
+import { formatDuration, formatPace, formatRaceDistance, readTime } from '@nadir/core/base/format';
+import { MOST_SPLITS, splits } from '@nadir/core/paces';
 import { useState } from 'react';
 import { Field } from '../../parts/Field.js';
 import { Typed } from './Typed.js';

@@ -1,4 +1,4 @@
-import type { Read } from '@nadir/core';
+import type { Read } from '@nadir/core/base/format';
 
 /** Metres of a race or a repetition. */
 export function readMetres(text: string): Read<number> {

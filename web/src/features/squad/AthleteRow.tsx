@@ -1,5 +1,6 @@
 import type { Squad } from '@nadir/contract';
-import { formatSteps, unitName } from '@nadir/core';
+import { unitName } from '@nadir/core/base';
+import { formatSteps } from '@nadir/core/base/format';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
@@ -36,7 +37,7 @@ function RowWithBlock({
 }) {
   const { today } = useSignedIn();
   const { block, shown } = useLaidBlock(stored.wishes);
-  const { race } = block.wishes;
+  const { race } = block.spec;
   const number = weekOf(block.weeks, today);
   const phase = block.phases.find(
     ({ firstWeek, weeks }) => number !== undefined && number < firstWeek + weeks,
@@ -60,7 +61,7 @@ function RowWithBlock({
       </td>
       <td>{timeToGo(today, race.date)}</td>
       <td>
-        {phase?.name ?? (today < block.wishes.start ? 'not begun' : 'over')}
+        {phase?.name ?? (today < block.spec.start ? 'not begun' : 'over')}
         <div style={{ color: token('muted'), fontSize: 12.5 }}>
           {number !== undefined &&
             `week ${number} of ${block.weeks.length}${block.weeks[number - 1]?.recovery ? ', recovery' : ''}`}

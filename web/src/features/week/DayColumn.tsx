@@ -1,26 +1,19 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
+import type { CheckedBlock } from '@nadir/core';
+import { addDays, type CivilDate, unitName } from '@nadir/core/base';
+import { dayWords, formatDuration, formatSteps } from '@nadir/core/base/format';
 import {
-  type Block,
-  type CivilDate,
-  type HouseRules,
-  type ShownBlock,
-  addDays,
   copyOn,
-  crossWords,
-  dayRoleWords,
-  dayWishOf,
-  dayWords,
-  formatDuration,
-  formatSteps,
   freeDay,
   lengthenDay,
   moveDay,
   moveRest,
   swapBack,
   swapForCross,
-  unitName,
-  whyDay,
-} from '@nadir/core';
+} from '@nadir/core/edit/week';
+import { type ShownBlock, whyDay } from '@nadir/core/present';
+import { crossWords, type HouseRules } from '@nadir/core/rules';
+import { dayRoleWords, fixedDayOf } from '@nadir/core/spec/days';
 import type { KeyboardEvent } from 'react';
 import { formatDayAndMonth, shortWeekday } from '../../parts/dates.js';
 import type { CycleDay } from './cycle-days.js';
@@ -41,7 +34,7 @@ export function DayColumn({
   onSelect,
 }: {
   each: CycleDay;
-  block: Block;
+  block: CheckedBlock;
   shown: ShownBlock;
   rules: HouseRules;
   isToday: boolean;
@@ -54,7 +47,7 @@ export function DayColumn({
   const { measure } = shown;
   const { setNodeRef: takeRef, listeners, attributes, isDragging } = useDraggable({ id: date });
   const { setNodeRef: placeRef, isOver } = useDroppable({ id: date });
-  const fixed = block.wishes.days.some((wish) => wish.date === date);
+  const fixed = block.spec.days.some((wish) => wish.date === date);
   const amount = shown.weeks[week.number - 1]?.days[place] ?? 0;
   const figure = amount > 0 ? `${formatSteps(amount, measure)} ${unitName(measure)}` : '';
   const isPlaced = role === 'race' || role === 'tune-up' || role === 'test';
@@ -74,7 +67,8 @@ export function DayColumn({
   }
 
   function actions(): Readonly<Record<string, () => void>> {
-    const longer = (steps: number) => run(lengthenDay(block, date, amount, steps, measure));
+    const longer = (steps: number) =>
+      run(lengthenDay(block, date, { shown: amount, by: steps }, measure));
     const across = (kind: 'pool' | 'bike') =>
       run(swap ? swapBack(block, date) : swapForCross(block, date, kind, 'soreness'));
     const beside = (by: number) => {
@@ -157,8 +151,8 @@ export function DayColumn({
   );
 }
 
-function isPinned({ wishes }: Block, date: CivilDate): boolean {
-  return dayWishOf(wishes.days, date).amount !== undefined;
+function isPinned({ spec }: CheckedBlock, date: CivilDate): boolean {
+  return fixedDayOf(spec.days, date).amount !== undefined;
 }
 
 function focusDay(date: CivilDate): void {

@@ -1,34 +1,29 @@
+import type { CheckedBlock } from '@nadir/core';
+import { dayWords } from '@nadir/core/base/format';
+import { addEvent } from '@nadir/core/edit';
 import {
-  type AddOn,
-  type Block,
-  type CrossKind,
-  type HouseRules,
-  type ShownBlock,
-  type SwapReason,
-  addEvent,
-  addOns,
   copyOn,
-  crossKinds,
-  crossWords,
-  dayRoleWords,
-  dayWishOf,
-  dayWords,
   freeDay,
   moveRest,
-  namePaces,
-  paceAimWords,
-  patternRoles,
-  readSession,
-  sessionPacesOf,
   setBeside,
   setDayRole,
-  startingFamilies,
   swapBack,
   swapForCross,
-  swapReasons,
-  whyDay,
   writeSession,
-} from '@nadir/core';
+} from '@nadir/core/edit/week';
+import { type ShownBlock, whyDay } from '@nadir/core/present';
+import { type CrossKind, crossKinds, crossWords, type HouseRules } from '@nadir/core/rules';
+import { namePaces, readSession, sessionPacesOf, startingFamilies } from '@nadir/core/sessions';
+import { paceAimWords } from '@nadir/core/spec/choices';
+import {
+  type AddOn,
+  addOns,
+  dayRoleWords,
+  fixedDayOf,
+  patternRoles,
+  type SwapReason,
+  swapReasons,
+} from '@nadir/core/spec/days';
 import { useId, useMemo, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
@@ -50,7 +45,7 @@ export function DayPanel({
   run,
 }: {
   chosen: CycleDay;
-  block: Block;
+  block: CheckedBlock;
   shown: ShownBlock;
   rules: HouseRules;
   run: RunDay;
@@ -113,7 +108,7 @@ export function DayPanel({
         <button
           type="button"
           className="tool"
-          disabled={!block.wishes.days.some((each) => each.date === date)}
+          disabled={!block.spec.days.some((each) => each.date === date)}
           onClick={() => run(freeDay(block, date))}
         >
           leave to the week
@@ -145,7 +140,7 @@ export function DayPanel({
 }
 
 /** A race or test in the place of what stands here; the block is laid out around it. */
-function RaceInstead({ block, date, run }: { block: Block; date: string; run: RunDay }) {
+function RaceInstead({ block, date, run }: { block: CheckedBlock; date: string; run: RunDay }) {
   const [name, setName] = useState('Race on the way');
   const [metres, setMetres] = useState('5000');
   const distance = Number(metres);
@@ -190,7 +185,7 @@ function Across({
   swap,
   run,
 }: {
-  block: Block;
+  block: CheckedBlock;
   day: CycleDay['day'];
   swap: CycleDay['day']['swap'];
   run: RunDay;
@@ -237,19 +232,19 @@ function Writing({
   rules,
   run,
 }: {
-  block: Block;
+  block: CheckedBlock;
   day: CycleDay['day'];
   rules: HouseRules;
   run: RunDay;
 }) {
   const { coach } = useSignedIn();
-  const { wishes } = block;
-  const { table } = wishes.paces;
-  const wish = dayWishOf(wishes.days, date);
+  const { spec } = block;
+  const { table } = spec.paces;
+  const wish = fixedDayOf(spec.days, date);
   const laid = wish.session ? namePaces(wish.session, table) : (sessions[0]?.shorthand ?? '');
   const [text, setText] = useState(laid);
   const [follow, setFollow] = useState(wish.follow === true);
-  const paces = useMemo(() => sessionPacesOf(wishes, rules, date), [wishes, rules, date]);
+  const paces = useMemo(() => sessionPacesOf(spec, rules, date), [spec, rules, date]);
   const family = sessions[0]?.family;
   const reads = readSession(text).ok;
   return (
@@ -293,8 +288,8 @@ function Writing({
       </div>
       {reads && (
         <>
-          <p>Paces: {paceAimWords[wishes.paces.aim].title.toLowerCase()}.</p>
-          <SessionBreakdown text={text} paces={paces} unit={wishes.athlete.unit} width={WIDTH} />
+          <p>Paces: {paceAimWords[spec.paces.aim].title.toLowerCase()}.</p>
+          <SessionBreakdown text={text} paces={paces} unit={spec.athlete.unit} width={WIDTH} />
         </>
       )}
     </div>

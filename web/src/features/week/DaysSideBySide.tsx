@@ -9,16 +9,13 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import {
-  type Block,
-  type CivilDate,
-  type HouseRules,
-  type ShownBlock,
-  addDays,
-  cycleLength,
-  dayWords,
-  moveDay,
-} from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import { addDays, type CivilDate } from '@nadir/core/base';
+import { dayWords } from '@nadir/core/base/format';
+import { moveDay } from '@nadir/core/edit/week';
+import type { ShownBlock } from '@nadir/core/present';
+import type { HouseRules } from '@nadir/core/rules';
+import { cycleLength } from '@nadir/core/spec';
 import type { CSSProperties, ReactNode } from 'react';
 import type { Cycle } from './cycle-days.js';
 import { DayColumn } from './DayColumn.js';
@@ -37,7 +34,7 @@ export function DaysSideBySide({
   onSelect,
 }: {
   cycle: Cycle;
-  block: Block;
+  block: CheckedBlock;
   shown: ShownBlock;
   rules: HouseRules;
   today: CivilDate;
@@ -52,7 +49,7 @@ export function DaysSideBySide({
     useSensor(KeyboardSensor),
   );
 
-  const length = cycleLength(block.wishes);
+  const length = cycleLength(block.spec);
   const round = length === 7 ? 'week' : 'cycle';
   const placeWords = (id: string) =>
     id === 'before' || id === 'after' ? `the ${round} ${id}` : dayWords(id);

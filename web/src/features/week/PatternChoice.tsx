@@ -1,29 +1,21 @@
+import { type CheckedBlock, layOut } from '@nadir/core';
+import { addDays, type CivilDate, startOfWeek, unitName } from '@nadir/core/base';
+import { formatSteps } from '@nadir/core/base/format';
+import { applyChange } from '@nadir/core/edit';
 import {
-  type Block,
-  type CivilDate,
-  type PhaseKind,
-  type SessionFamily,
-  type ShownBlock,
-  type Week,
-  type WeekPatternName,
-  addDays,
-  applyChange,
   assignFamily,
   choosePattern,
-  dayRoleWords,
   dropPattern,
-  formatSteps,
-  layOut,
-  patternRoles,
-  rolesOf,
   setCycleRole,
-  showBlock,
-  startOfWeek,
-  startingFamilies,
-  unitName,
+  type WeekPatternName,
   weekPatternNames,
   weekPatterns,
-} from '@nadir/core';
+} from '@nadir/core/edit/week';
+import { rolesOf, type Week } from '@nadir/core/layout';
+import { showBlock, type ShownBlock } from '@nadir/core/present';
+import { startingFamilies } from '@nadir/core/sessions';
+import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
+import { dayRoleWords, patternRoles } from '@nadir/core/spec/days';
 import { useId, useMemo, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { shortWeekday } from '../../parts/dates.js';
@@ -39,7 +31,7 @@ export function PatternChoice({
   from,
   commands,
 }: {
-  block: Block;
+  block: CheckedBlock;
   shown: ShownBlock;
   week: Week | undefined;
   /** The first day in view. */
@@ -51,7 +43,7 @@ export function PatternChoice({
   if (!week) return null;
   const phase = onlyPhase ? week.phase : undefined;
   const phaseName = week.phase.replaceAll('-', ' ');
-  const takes = block.wishes.week.days !== undefined || block.wishes.week.byPhase !== undefined;
+  const takes = block.spec.week.days !== undefined || block.spec.week.byPhase !== undefined;
   return (
     <>
       <Families block={block} week={week} commands={commands} />
@@ -106,10 +98,10 @@ export function PatternChoice({
 }
 
 /** The block's own cycle, role by role. */
-function DayByDay({ block, commands }: { block: Block; commands: Commands }) {
-  const { wishes } = block;
-  const first = startOfWeek(wishes.start, wishes.weekStartsOn);
-  const roles = rolesOf(wishes);
+function DayByDay({ block, commands }: { block: CheckedBlock; commands: Commands }) {
+  const { spec } = block;
+  const first = startOfWeek(spec.start, spec.weekStartsOn);
+  const roles = rolesOf(spec);
   return (
     <fieldset className="day-by-day">
       <legend>Day by day</legend>
@@ -140,7 +132,7 @@ function Pattern({
   commands,
 }: {
   name: WeekPatternName;
-  block: Block;
+  block: CheckedBlock;
   shown: ShownBlock;
   /** A day of the week or the cycle whose figures are shown. */
   from: CivilDate;
@@ -151,7 +143,7 @@ function Pattern({
   const command = useMemo(() => choosePattern(block, name, phase), [block, name, phase]);
   // Laid out once, not at every pattern that is pointed at.
   const { figures, days } = useMemo(() => {
-    const tried = layOut(applyChange(block.wishes, command.change), { shown: measure });
+    const tried = layOut(applyChange(block.spec, command.change), { shown: measure });
     const cycle = cycleOn(cyclesOf(tried, weekPatterns[name].days.length), from);
     return { figures: showBlock(tried, measure).weeks, days: cycle?.days ?? [] };
   }, [block, command, measure, name, from]);
@@ -192,20 +184,20 @@ function Families({
   week: { phase, days },
   commands,
 }: {
-  block: Block;
+  block: CheckedBlock;
   week: Week;
   commands: Commands;
 }) {
   const id = useId();
   const { coach } = useSignedIn();
-  const all: SessionFamily[] = [...coach.library, ...startingFamilies];
+  const all: Progression[] = [...coach.library, ...startingFamilies];
   const quality = days.filter(({ role }) => role === 'quality').length;
   const places = Array.from({ length: Math.max(1, quality) }, (_, index) => index + 1);
   return (
     <section aria-label="Sessions of the phase">
       <h2 className="display">Sessions in {phase.replaceAll('-', ' ')}</h2>
       {places.map((place) => {
-        const used = block.wishes.sessions.find(
+        const used = block.spec.sessions.find(
           (use) => use.phase === phase && use.place === place,
         )?.family;
         const choices = used && !all.some((each) => each.id === used.id) ? [used, ...all] : all;

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
-import { type CivilDate, isCivilDate, rulesOf } from '@nadir/core';
+import { type CivilDate, isCivilDate } from '@nadir/core/base';
+import { rulesOf } from '@nadir/core/rules';
 import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate, useParams } from 'react-router';
@@ -45,7 +46,7 @@ function OpenWeek({
   const base = useLaidBlock(file);
   const drawn = useShownChange(preview, base);
   const { block, shown } = drawn;
-  const { athlete, race } = block.wishes;
+  const { athlete, race } = block.spec;
   const cycles = useMemo(() => cyclesOf(block), [block]);
   // By its number, or by any day in it.
   const cycle =
@@ -55,7 +56,7 @@ function OpenWeek({
   const { run, problem } = useDayCommands(commands);
   const [chosen, setChosen] = useState<CivilDate>();
   const [lit, setLit] = useState<readonly string[]>([]);
-  const rules = useMemo(() => rulesOf(block.wishes), [block.wishes]);
+  const rules = useMemo(() => rulesOf(block.spec), [block.spec]);
   const weekNumbers = useMemo(
     () => [...new Set(cycle?.days.map(({ week }) => week.number) ?? [])],
     [cycle],

@@ -1,4 +1,6 @@
-import { type ShownBlock, formatPercent, formatSteps, quantum, sum, unitName } from '@nadir/core';
+import { quantum, sum, unitName } from '@nadir/core/base';
+import { formatPercent, formatSteps } from '@nadir/core/base/format';
+import type { ShownBlock } from '@nadir/core/present';
 import { plural } from '../../parts/dates.js';
 import type { Cycle } from './cycle-days.js';
 

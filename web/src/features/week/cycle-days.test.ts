@@ -1,8 +1,10 @@
-import { type Given, layOut, weekPatterns } from '@nadir/core';
+import { layOut } from '@nadir/core';
+import { weekPatterns } from '@nadir/core/edit/week';
+import type { BlockSpec } from '@nadir/core/spec';
 import { describe, expect, it } from 'vitest';
 import { cycleOn, cyclesOf } from './cycle-days.js';
 
-const given: Given = {
+const given: BlockSpec = {
   race: { name: 'Gullstone 10', date: '2027-03-28', distance: 10_000 },
   weeks: 8,
 };

@@ -1,12 +1,7 @@
-import {
-  type Block,
-  type CivilDate,
-  type Day,
-  type Week,
-  cycleLength,
-  differenceInDays,
-  startOfWeek,
-} from '@nadir/core';
+import type { CheckedBlock } from '@nadir/core';
+import { type CivilDate, differenceInDays, startOfWeek } from '@nadir/core/base';
+import type { Day, Week } from '@nadir/core/layout';
+import { cycleLength } from '@nadir/core/spec';
 
 /** A day on the page, and the week that counts it. */
 export interface CycleDay {
@@ -23,13 +18,13 @@ export interface Cycle {
 }
 
 /** Where a day is copied on to, in a word. */
-export function copiedTo({ wishes }: Block): string {
-  return cycleLength(wishes) % 7 === 0 ? 'next week' : 'next cycle';
+export function copiedTo({ spec }: CheckedBlock): string {
+  return cycleLength(spec) % 7 === 0 ? 'next week' : 'next cycle';
 }
 
 /** The days of a block in cycles: weeks, unless the coach's roles start over after more days. */
-export function cyclesOf({ weeks, wishes }: Block, length = cycleLength(wishes)): Cycle[] {
-  const anchor = startOfWeek(wishes.start, wishes.weekStartsOn);
+export function cyclesOf({ weeks, spec }: CheckedBlock, length = cycleLength(spec)): Cycle[] {
+  const anchor = startOfWeek(spec.start, spec.weekStartsOn);
   const all = weeks.flatMap((week) => week.days.map((day, place) => ({ day, week, place })));
   const cycles: Cycle[] = [];
   for (const each of all) {

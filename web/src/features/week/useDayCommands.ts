@@ -1,4 +1,4 @@
-import type { CommandOrNot } from '@nadir/core';
+import type { CommandOrNot } from '@nadir/core/edit/week';
 import { useState } from 'react';
 import type { Commands } from '../../desk/useCommands.js';
 

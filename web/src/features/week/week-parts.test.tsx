@@ -1,14 +1,10 @@
 import { DndContext } from '@dnd-kit/core';
-import {
-  type Block,
-  type Command,
-  type CommandOrNot,
-  type Given,
-  applyChange,
-  layOut,
-  rulesOf,
-  showBlock,
-} from '@nadir/core';
+import { type CheckedBlock, layOut } from '@nadir/core';
+import { applyChange, type Command } from '@nadir/core/edit';
+import type { CommandOrNot } from '@nadir/core/edit/week';
+import { showBlock } from '@nadir/core/present';
+import { rulesOf } from '@nadir/core/rules';
+import type { BlockSpec } from '@nadir/core/spec';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -22,7 +18,7 @@ import { WeekSum } from './WeekSum.js';
 
 const measure = { basis: 'distance', unit: 'km', step: 1 } as const;
 // Twelve weeks from Monday 2027-02-15; the third from Monday 1 March.
-const given: Given = {
+const given: BlockSpec = {
   athlete: { results: [{ date: '2027-01-20', distance: 10_000, time: 2430 }] },
   race: { name: 'Gullstone 10', date: '2027-05-09', distance: 10_000 },
   weeks: 12,
@@ -43,17 +39,17 @@ const session: SignedIn = {
   },
 };
 
-function laid(change: Partial<Given> = {}) {
+function laid(change: Partial<BlockSpec> = {}) {
   const block = layOut({ ...given, ...change });
   return { block, shown: showBlock(block, measure), cycle: cyclesOf(block)[2]! };
 }
-const after = (block: Block, command: CommandOrNot | undefined) =>
-  layOut(applyChange(block.wishes, (command as Command).change));
+const after = (block: CheckedBlock, command: CommandOrNot | undefined) =>
+  layOut(applyChange(block.spec, (command as Command).change));
 
 afterEach(cleanup);
 
 describe('a day of the week', () => {
-  function showDay(place: number, change: Partial<Given> = {}) {
+  function showDay(place: number, change: Partial<BlockSpec> = {}) {
     const { block, shown, cycle } = laid(change);
     const run = vi.fn<(command: CommandOrNot) => boolean>(() => true);
     render(
@@ -62,7 +58,7 @@ describe('a day of the week', () => {
           each={cycle.days[place]!}
           block={block}
           shown={shown}
-          rules={rulesOf(block.wishes)}
+          rules={rulesOf(block.spec)}
           isToday={false}
           selected
           lit={false}
@@ -89,10 +85,10 @@ describe('a day of the week', () => {
 
   it('grows by a kilometre with an arrow, by five with Shift', async () => {
     const { block, press, day } = showDay(0);
-    expect(after(block, await press('{ArrowUp}')).wishes.days).toMatchObject([
+    expect(after(block, await press('{ArrowUp}')).spec.days).toMatchObject([
       { date: day.date, amount: day.distance + 1000 },
     ]);
-    expect(after(block, await press('{Shift>}{ArrowUp}{/Shift}')).wishes.days).toMatchObject([
+    expect(after(block, await press('{Shift>}{ArrowUp}{/Shift}')).spec.days).toMatchObject([
       { amount: day.distance + 5000 },
     ]);
   });
@@ -109,7 +105,7 @@ describe('a day of the week', () => {
   it('says who fixed it, and is left to the week by Delete', async () => {
     const { block, press } = showDay(0, { days: [{ date: '2027-03-01', amount: 9000 }] });
     expect(screen.getByText('fixed by you, pinned')).toBeTruthy();
-    expect(after(block, await press('{Delete}')).wishes.days).toEqual([]);
+    expect(after(block, await press('{Delete}')).spec.days).toEqual([]);
   });
 });
 
@@ -142,7 +138,7 @@ describe('the chosen day', () => {
           chosen={cycle.days[place]!}
           block={block}
           shown={shown}
-          rules={rulesOf(block.wishes)}
+          rules={rulesOf(block.spec)}
           run={run}
         />
       </SessionContext.Provider>,
@@ -161,7 +157,7 @@ describe('the chosen day', () => {
     await userEvent.clear(text);
     await userEvent.type(text, '6 x 400 m @ Mile, 90 s jog');
     await userEvent.click(keep);
-    expect(after(block, last()).wishes.days).toMatchObject([
+    expect(after(block, last()).spec.days).toMatchObject([
       { date: '2027-03-02', session: '6 x 400 m mile, 90 s jog' },
     ]);
   });

@@ -1,0 +1,24 @@
+/** Figures as text, and text as figures: amounts, paces, times, dates. */
+
+export { dayWords } from './format-day.js';
+export {
+  formatLap,
+  formatPaceRange,
+  formatSpeed,
+  formatTenths,
+  lapSeconds,
+} from './format-pace.js';
+export {
+  formatAmount,
+  formatDuration,
+  formatPace,
+  formatPercent,
+  formatPlain,
+  formatRace,
+  formatRaceDistance,
+  formatSteps,
+  formatWithUnit,
+} from './format.js';
+export { parseAmount } from './parse-amount.js';
+export { type ReadPace, readPace } from './read-pace.js';
+export { type Read, readTime } from './read-time.js';

@@ -1,0 +1,4 @@
+/** What may be done about a finding, tried out before it is offered. */
+
+export type { Fix } from './fix.js';
+export { fixesOf } from './fixes-of.js';

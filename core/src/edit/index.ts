@@ -1,0 +1,17 @@
+/** Commands on a spec, each with its change and its message. */
+
+export { applyChange, type Change } from './change.js';
+export { type Command, weekWords } from './command.js';
+export { copyShape } from './copy-shape.js';
+export { addEvent, changeEvent, removeEvent } from './events.js';
+export { followingBlock } from './follow.js';
+export { moveRace } from './move-race.js';
+export { edgeRange, movePhaseEdge, ownPhasesOf } from './phase-edge.js';
+export { type PinField, pinWeek, unpinWeek } from './pin-week.js';
+export { toggleRecovery } from './recovery-weeks.js';
+export { scaleWeeks } from './scale-weeks.js';
+export { movePeak, setTaperDepth, taperDepths } from './shape.js';
+export { shiftWeeks } from './shift-weeks.js';
+export { fromTemplate, type Template } from './template.js';
+export { unwaive, waive } from './waive.js';
+export { dropWeek, insertWeek } from './whole-weeks.js';

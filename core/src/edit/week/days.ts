@@ -1,0 +1,209 @@
+import { dayWords, formatPlain } from '../../base/format/index.js';
+import {
+  type DayRole,
+  dayRoleWords,
+  type FixedDay,
+  fixedDayOf,
+  type PatternRole,
+  type SwapReason,
+  withFixedDay,
+} from '../../spec/days/index.js';
+import { addDays, type CivilDate, clean, type Measure, quantum } from '../../base/index.js';
+import { type CrossKind, crossWords } from '../../rules/index.js';
+import { cycleLength } from '../../spec/index.js';
+import { linkPaces } from '../../sessions/index.js';
+import type { Block, Day } from '../../layout/index.js';
+import { type Command, pinWeek } from '../index.js';
+
+/** A command, or why there is none, in a sentence. */
+export type CommandOrNot = Command | string;
+
+/** Roles that races and tests give; they are moved where they are placed. */
+const PLACED: ReadonlySet<DayRole> = new Set(['race', 'tune-up', 'test']);
+
+/** Swaps what two days hold: roles, sessions and whatever the coach fixed of them. */
+export function moveDay(block: Block, from: CivilDate, to: CivilDate): CommandOrNot {
+  const [one, other] = [dayOf(block, from), dayOf(block, to)];
+  if (!one || !other) return 'That day is outside the block.';
+  if (from === to) return 'It stands there already.';
+  const placed = [one, other].find(({ day }) => PLACED.has(day.role));
+  if (placed) return 'A race or test is moved where it is placed, in “On the way”.';
+  const sameWeek = one.week === other.week;
+  const isLong = one.day.role === 'long' || other.day.role === 'long';
+  if (isLong && !sameWeek) return 'The long run stays in its week; pin its length instead.';
+  const { days } = block.spec;
+  const first = withFixedDay(days, to, heldBy(block, one.day, sameWeek));
+  return {
+    change: { days: withFixedDay(first, from, heldBy(block, other.day, sameWeek)) },
+    words: `Swapped ${dayWords(from)} and ${dayWords(to)}.`,
+  };
+}
+
+/** Puts what a day holds on the same day of the next week too; of the next cycle, where one is no whole weeks. */
+export function copyOn(block: Block, date: CivilDate): CommandOrNot {
+  const cycle = cycleLength(block.spec);
+  const to = addDays(date, cycle % 7 === 0 ? 7 : cycle);
+  const [one, other] = [dayOf(block, date), dayOf(block, to)];
+  if (!one || !other) return `The block does not reach ${dayWords(to)}; nothing was copied.`;
+  if (PLACED.has(one.day.role) || PLACED.has(other.day.role)) {
+    return 'A race or test is placed in “On the way”; nothing is copied over it.';
+  }
+  if (one.day.role === 'long') return 'Every week has its own long run; pin its length instead.';
+  return {
+    change: { days: withFixedDay(block.spec.days, to, heldBy(block, one.day, false)) },
+    words: `Copied ${dayWords(date)} to ${dayWords(to)}.`,
+  };
+}
+
+/**
+ * Makes a day longer or shorter by shown steps; a long run is pinned with its week.
+ *
+ * @param shown the steps it shows now, rounded so that the week adds up, and how many more
+ */
+export function lengthenDay(
+  block: Block,
+  date: CivilDate,
+  { shown, by }: { shown: number; by: number },
+  measure: Measure,
+): CommandOrNot {
+  const found = dayOf(block, date);
+  if (found?.day.swap) return 'This day is not run. Run it again first, then change its length.';
+  return pinDay(block, date, Math.max(0, clean((shown + by) * quantum(measure))), measure);
+}
+
+/** Fixes the running of a day at an amount in m or s; nothing makes it a day of rest. */
+export function pinDay(
+  block: Block,
+  date: CivilDate,
+  amount: number,
+  measure: Measure,
+): CommandOrNot {
+  const found = dayOf(block, date);
+  if (!found || PLACED.has(found.day.role)) return 'This day has no length of its own.';
+  const { role } = found.day;
+  if (role === 'long') {
+    if (amount <= 0) return 'Move the long run, or drop it with its week; it cannot be nothing.';
+    return pinWeek(block, { week: found.week, field: 'longRun' }, amount, measure);
+  }
+  if (amount <= 0) return setDayRole(block, date, 'rest');
+  const wasRun = role !== 'rest' && role !== 'cross-train';
+  const part: Partial<FixedDay> = { amount, session: undefined, swap: undefined };
+  return {
+    change: {
+      days: withFixedDay(block.spec.days, date, wasRun ? part : { ...part, role: 'easy' }),
+    },
+    words: `Pinned ${dayWords(date)} at ${formatPlain(amount, measure)}.`,
+  };
+}
+
+/** Gives one date a role; what was fixed for the role it had goes. */
+export function setDayRole(block: Block, date: CivilDate, role: PatternRole): CommandOrNot {
+  const found = dayOf(block, date);
+  if (!found || PLACED.has(found.day.role)) {
+    return 'A race or test is moved where it is placed, in “On the way”.';
+  }
+  const { days } = block.spec;
+  const plain = { role, amount: undefined, session: undefined, swap: undefined, follow: undefined };
+  const words = `Made ${dayWords(date)} ${dayRoleWords[role]}.`;
+  if (role !== 'long') return { change: { days: withFixedDay(days, date, plain) }, words };
+  const long = block.weeks[found.week - 1]?.days.find((day) => day.role === 'long');
+  if (!long) return 'This week has no long run; pin one first.';
+  const moved = withFixedDay(days, long.date, { role: 'easy', session: undefined });
+  return { change: { days: withFixedDay(moved, date, plain) }, words };
+}
+
+/** Moves the week's day of rest to a date; what stood there goes where the rest was. */
+export function moveRest(block: Block, to: CivilDate): CommandOrNot {
+  const found = dayOf(block, to);
+  const week = found && block.weeks[found.week - 1];
+  const rest = week?.days.find(({ role, rule }) => role === 'rest' && rule === 'rest');
+  return rest ? moveDay(block, rest.date, to) : 'This week has no day of rest to move.';
+}
+
+/** Writes a session for a date in shorthand; nothing leaves the day to the week again. */
+export function writeSession(
+  { spec }: Block,
+  date: CivilDate,
+  text: string | undefined,
+  follow = false,
+): Command {
+  const session = text === undefined ? undefined : linkPaces(text, spec.paces.table);
+  const part: Partial<FixedDay> = {
+    session,
+    amount: undefined,
+    follow: follow && session !== undefined ? true : undefined,
+  };
+  const words = session === undefined ? 'Took the session off' : 'Wrote a session for';
+  return {
+    change: { days: withFixedDay(spec.days, date, part) },
+    words: `${words} ${dayWords(date)}.`,
+  };
+}
+
+/** Does a day's running otherwise, minute for minute. */
+export function swapForCross(
+  { spec }: Block,
+  date: CivilDate,
+  kind: CrossKind,
+  reason: SwapReason,
+): Command {
+  return {
+    change: { days: withFixedDay(spec.days, date, { swap: { kind, reason } }) },
+    words: `${crossWords[kind].title} instead of running on ${dayWords(date)} (${reason}).`,
+  };
+}
+
+/** Runs a swapped day again. */
+export function swapBack({ spec }: Block, date: CivilDate): Command {
+  return {
+    change: { days: withFixedDay(spec.days, date, { swap: undefined }) },
+    words: `Running again on ${dayWords(date)}.`,
+  };
+}
+
+/** Adds or takes what goes with a day: a second run, strength, strides. */
+export function setBeside(
+  { spec }: Block,
+  date: CivilDate,
+  part: Pick<FixedDay, 'double' | 'strength' | 'addOn' | 'cross'>,
+): Command {
+  return {
+    change: { days: withFixedDay(spec.days, date, part) },
+    words: `Changed what goes with ${dayWords(date)}.`,
+  };
+}
+
+/** Leaves a date to the week again, with all that was fixed of it. */
+export function freeDay({ spec }: Block, date: CivilDate): Command {
+  return {
+    change: { days: spec.days.filter((day) => day.date !== date) },
+    words: `Left ${dayWords(date)} to the week.`,
+  };
+}
+
+function dayOf({ weeks }: Block, date: CivilDate): { week: number; day: Day } | undefined {
+  for (const { number, days } of weeks) {
+    const day = days.find((each) => each.date === date);
+    if (day) return { week: number, day };
+  }
+  return undefined;
+}
+
+/** What a day holds as a wish for another date; away from its week a session goes along as text. */
+function heldBy({ spec }: Block, day: Day, sameWeek: boolean): FixedDay {
+  const { date, role, sessions, beside } = day;
+  const { amount, session, follow, swap } = fixedDayOf(spec.days, date);
+  const key = sessions[0]?.family ? linkPaces(sessions[0].shorthand, spec.paces.table) : undefined;
+  return {
+    date,
+    role: role as PatternRole,
+    amount,
+    session: session ?? (sameWeek ? undefined : key),
+    follow,
+    swap,
+    double: beside.double ?? false,
+    strength: beside.strength ?? false,
+    addOn: beside.addOn ?? 'nothing',
+    cross: beside.cross,
+  };
+}

@@ -1,0 +1,18 @@
+/** Commands on days, patterns and week templates. */
+
+export {
+  type CommandOrNot,
+  copyOn,
+  freeDay,
+  lengthenDay,
+  moveDay,
+  moveRest,
+  pinDay,
+  setBeside,
+  setDayRole,
+  swapBack,
+  swapForCross,
+  writeSession,
+} from './days.js';
+export { assignFamily, choosePattern, dropPattern, patternDays, setCycleRole } from './pattern.js';
+export { type WeekPatternName, weekPatternNames, weekPatterns } from './week-templates.js';

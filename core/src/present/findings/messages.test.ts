@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest';
+import type { BlockSpec } from '../../spec/index.js';
+import type { CheckCode } from '../../checks/index.js';
+import { layOut } from '../../lay-out.js';
+import { marathon } from '../../testing/examples.js';
+
+/** The sentence of the first finding of a check. */
+function sentence(code: CheckCode, part: Partial<BlockSpec>): string | undefined {
+  const { findings } = layOut({ ...marathon, ...part });
+  return findings.find(({ check }) => check === code)?.message;
+}
+
+describe('a measured share in a sentence', () => {
+  const weekTwo = (volume: number) =>
+    sentence('growth-over-cap', { pins: [{ week: 2, volume }] })?.split(' above ')[0];
+
+  it('is what a coach works out, to the nearest tenth', () => {
+    // 62.6 over 55 km is 1.1382, 63 over 55 is 1.1455, 66 over 55 is 1.2.
+    expect(weekTwo(62_600)).toBe('Week 2 is 13.8 %');
+    expect(weekTwo(63_000)).toBe('Week 2 is 14.5 %');
+    expect(weekTwo(66_000)).toBe('Week 2 is 20.0 %');
+  });
+
+  it('is never shown as the limit that it passes', () => {
+    // 60.51 over 55 km is 1.1002; to the nearest tenth that is the cap.
+    expect(weekTwo(60_510)).toBe('Week 2 is 10.1 %');
+    expect(weekTwo(60_500)).toBeUndefined();
+  });
+
+  it('is the same out of a recovery week', () => {
+    // 78 over 45 km is 1.7333, and 70 % are allowed.
+    const pins = [
+      { week: 4, volume: 45_000 },
+      { week: 5, volume: 78_000 },
+    ];
+    expect(sentence('jump-after-recovery', { pins })).toMatch(
+      /^Week 5 is 73\.3 % above the recovery week before it; 70 % is the most\./,
+    );
+  });
+});
+
+describe('a way out in a sentence', () => {
+  it('is rounded so that it is enough', () => {
+    // Five rises from 55 to 92 km need 10.84 %: 10.8 would not do.
+    const said = sentence('not-feasible', {
+      weeks: 12,
+      volume: { ...marathon.volume, growth: { school: 'percentage', cap: 0.05 } },
+    });
+    expect(said).toContain('grow 10.9 % a week');
+  });
+});
+
+describe('what is the other way round', () => {
+  it('is said so, and not as less than nothing', () => {
+    // Week 8 recovers from week 7: 80 over 71 km is 12.7 % more.
+    const pins = [
+      { week: 7, volume: 71_000 },
+      { week: 8, volume: 80_000 },
+    ];
+    expect(sentence('recovery-too-shallow', { pins })).toMatch(
+      /^Week 8 is 13 % above the last building week; under 20 % it is not felt as rest\.$/,
+    );
+    // 92 km in the four days before a race on Friday, as much as the heaviest week in
+    // all, are 138 in six: half as much again.
+    const race = { ...marathon.race, date: '2027-04-16' };
+    expect(sentence('taper-too-shallow', { race, pins: [{ week: 18, volume: 92_000 }] })).toMatch(
+      /^Race week is 50 % above the heaviest; /,
+    );
+    const offset: [number, number] = [-50, 20];
+    const paces = { table: [{ id: 'easy', name: 'Easy', base: { race: 42_195 }, offset }] };
+    expect(sentence('easy-pace-too-fast', { paces })).toMatch(
+      /^Its quick end is 50 s\/km quicker than marathon pace; it should be \d+ slower at least\./,
+    );
+  });
+});

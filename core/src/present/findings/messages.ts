@@ -1,0 +1,271 @@
+import {
+  formatDuration,
+  formatPace,
+  formatPercent,
+  formatWithUnit,
+} from '../../base/format/index.js';
+import type { Unit } from '../../base/index.js';
+import { raceClass } from '../../rules/index.js';
+import type { CheckCode, CheckContext, Observation } from '../../checks/index.js';
+import { sayLongRun, sayVolume } from '../figures/say.js';
+import { dayMessages } from './day-messages.js';
+import type { Message, MessageContext } from './message-of.js';
+
+/** The words of every check, in one place. */
+export const messages: Readonly<Record<CheckCode, Message>> = {
+  ...dayMessages,
+  'under-18-week': (found, context) => ({
+    title: 'Too much for an athlete under 18',
+    message: `${volumeOf(found, context)} in a week; the house rule for under-18s is ${amount(found.limit, context)}. Growing bodies are hurt by load before they show it. Talk to the guardian, and to a doctor or physiotherapist about any pain.`,
+  }),
+  'not-feasible': (found, context) => ({
+    title: 'The peak is out of reach',
+    message: `The block tops out at ${volumeOf(found, context)}, not ${amount(found.limit, context)}. ${waysOut(context)}`,
+  }),
+  'growth-over-cap': ({ value, limit, weeks }) => ({
+    title: 'Growth over the cap',
+    message: `Week ${weeks.join(', ')} is ${overPercent(value, limit)} above the last building week; your cap is ${percent(limit)}. Steep weeks are where soreness starts.`,
+  }),
+  'start-above-held': (found, context) => ({
+    title: 'Starts above what was held',
+    message: `Week 1 is ${volumeOf(found, context)}; the most of the last weeks is ${amount(found.limit, context)}. Hold the starting volume two or three easy weeks before day one.`,
+  }),
+  'long-run-grown-too-fast': (found, context) => ({
+    title: 'Long run grown too fast',
+    message: `${longRunOf(found, context)} in week ${found.weeks.join(', ')}; after the longest before it ${amount(found.limit, context)} is the most.`,
+  }),
+  'long-run-over-time': ({ value, limit, weeks }) => ({
+    title: 'Long run over its time',
+    message: `Week ${weeks.join(', ')} takes ${formatDuration(value)} at easy pace; ${formatDuration(limit)} on the feet is the limit. Beyond it the cost outgrows the gain.`,
+  }),
+  'long-run-near-race': ({ value, limit }) => ({
+    title: 'Last long run near the race',
+    message: `The last peak long run is ${fromRace(value)}; ${limit} days before it at least leave time to recover.`,
+  }),
+  'no-recovery-week': ({ value, limit, weeks }) => ({
+    title: 'No recovery week',
+    message: `Weeks ${span(weeks)}: ${value} building weeks in a row; after ${limit} the body is owed an easier one.`,
+  }),
+  'too-long-at-peak': ({ value, limit, weeks }) => ({
+    title: 'Long stay at the heaviest',
+    message: `Weeks ${span(weeks)} hold ${value} weeks at the heaviest; ${limit} are enough. Long stays at the top are where injuries start.`,
+  }),
+  'taper-too-shallow': ({ value, limit }) => ({
+    title: 'Taper too shallow',
+    message: `Race week ${value < 0 ? `is ${percent(-value)} above` : `is cut by ${percent(value)} from`} the heaviest; this taper takes off ${percent(limit)} at least. Legs may still be heavy on race day.`,
+  }),
+  'taper-too-deep': ({ value, limit }) => ({
+    title: 'Taper too deep',
+    message: `Race week is cut by ${percent(value)} from the heaviest; this taper takes off ${percent(limit)} at most. Legs may feel flat.`,
+  }),
+  'block-too-short': ({ value, limit }, context) => ({
+    title: 'Short block',
+    message: `${value} weeks; the ${distanceName(context)} wants ${limit} at least. Little room to adapt: keep the peak modest.`,
+  }),
+  'block-too-long': ({ value, limit }, context) => ({
+    title: 'Long block',
+    message: `${value} weeks; for the ${distanceName(context)} it drags on after ${limit}. A break of easy running before day one may serve better.`,
+  }),
+  'long-run-over-share': ({ value, limit, weeks }) => ({
+    title: 'Long run over its share',
+    message: `${percent(value)} of week ${weeks.join(', ')}; your limit is ${percent(limit)}. The rest of the week is too light to carry it.`,
+  }),
+  'long-run-held-down': (found, context) => ({
+    title: 'Long run held under its caps',
+    message: `The longest is ${longRunOf(found, context)}; you asked for ${amount(found.limit, context)}. Its share of the week, its time or its growth holds it there: raise the peak week, start longer, or pin the run.`,
+  }),
+  'volume-low-for-distance': (found, context) => ({
+    title: 'Low volume for the distance',
+    message: `The heaviest week is ${volumeOf(found, context)}; ${amount(found.limit, context)} is the least usual for the ${distanceName(context)}. Aim to finish well rather than fast.`,
+  }),
+  'fewer-run-days': ({ value, limit }) => ({
+    title: 'Fewer run days than asked',
+    message: `${limit} run days asked, ${value} can be run: days away, rest days or too little volume for more. The week is spread over those.`,
+  }),
+  'hard-day-away': ({ value, limit }) => ({
+    title: 'A hard day falls on a day away',
+    message: `${value} of ${limit} long-run and quality days stand where you put them; the others moved to a free day, or were left out where no easy day stayed between.`,
+  }),
+  'own-phases-scaled': ({ value, limit }) => ({
+    title: 'Own phases scaled',
+    message: `Your phases add up to ${value} weeks, the block has ${limit}: they were scaled to fit.`,
+  }),
+  'injured-hard-running': ({ value, weeks }) => ({
+    title: 'Hard running while injured',
+    message: `${value} ${value === 1 ? 'race or test stands' : 'races and tests stand'} in week ${span(weeks)} for an athlete marked injured. No hard running until you lift the mark; whoever has pain belongs with a doctor or physiotherapist first.`,
+  }),
+  'return-too-quick': ({ value, limit, weeks }) => ({
+    title: 'Return too quick',
+    message: `Week ${span(weeks)} comes back at ${percent(value)} of the running before; the house rule is ${percent(limit)} for as long as it lasted. Nothing missed is made up; with fever or chest pain ask a doctor before any running.`,
+  }),
+  'under-18-hard-days': ({ value, limit, weeks }) => ({
+    title: 'Too many hard days under 18',
+    message: `${value} hard days in week ${span(weeks)}; the house rule for under-18s is ${limit}. Growing bodies need the days between.`,
+  }),
+  'jump-after-recovery': ({ value, limit, weeks }) => ({
+    title: 'Jump after a recovery week',
+    message: `Week ${weeks.join(', ')} is ${overPercent(value, limit)} above the recovery week before it; ${percent(limit)} is the most. Rested legs hide a jump that is too large.`,
+  }),
+  'recovery-too-shallow': ({ value, limit, weeks }) => ({
+    title: 'Recovery week too shallow',
+    message: `Week ${weeks.join(', ')} ${value < 0 ? `is ${percent(-value)} above` : `takes ${percent(value)} off`} the last building week; under ${percent(limit)} it is not felt as rest.`,
+  }),
+  'recovery-has-hard-day': ({ value, weeks }) => ({
+    title: 'Hard running in a recovery week',
+    message: `Week ${weeks.join(', ')} holds ${value} hard ${value === 1 ? 'day' : 'days'}. A recovery week has none; a test belongs on its last days.`,
+  }),
+  'long-run-over-race': (found, context) => ({
+    title: 'Long run longer than the race',
+    message: `${longRunOf(found, context)} in week ${found.weeks.join(', ')}: never further than the marathon itself. Leave the distance to race day.`,
+  }),
+  'few-long-runs': ({ value, limit }) => ({
+    title: 'Few long runs near the peak',
+    message: `${value} ${value === 1 ? 'run stands' : 'runs stand'} near the longest; ${limit} at least make it more than an experiment.`,
+  }),
+  'many-long-runs': ({ value, limit }) => ({
+    title: 'Many long runs near the peak',
+    message: `${value} runs stand near the longest; after ${limit} each costs more than it gives.`,
+  }),
+  'long-run-no-day': ({ weeks }) => ({
+    title: 'No day for the long run',
+    message: `Races and days away leave week ${weeks.join(', ')} no day for its long run. It is left out, not made up.`,
+  }),
+  'hard-effort-near-race': ({ value, limit, weeks }) => ({
+    title: 'Hard or long near the marathon',
+    message: `A hard or long effort ${value} days before the race, in week ${weeks.join(', ')}; the last ${limit} days belong to rest.`,
+  }),
+  'tune-up-near-race': ({ value, limit, weeks }) => ({
+    title: 'Race on the way near the goal',
+    message: `It stands ${value} days before the goal race, in week ${weeks.join(', ')}; by its distance ${limit} at least leave time to get over it.`,
+  }),
+  'races-too-close': ({ value, limit }, { block }) => ({
+    title: 'Goal races close together',
+    message: `${value} weeks after ${block.spec.previousRace?.name ?? 'the last goal race'}; by its distance ${limit} at least leave room for rest, return and a block.`,
+  }),
+  'peak-near-race': ({ value, limit }) => ({
+    title: 'Peak near the race',
+    message: `The last heaviest week is ${value} ${value === 1 ? 'week' : 'weeks'} out; ${limit} at least, or it is still in the legs.`,
+  }),
+  'peak-far-from-race': ({ value, limit }) => ({
+    title: 'Peak far from the race',
+    message: `The last heaviest week is ${value} weeks out; more than ${limit}, and the body has forgotten it.`,
+  }),
+  'taper-too-short': ({ value, limit }, context) => ({
+    title: 'Short taper',
+    message: `${value} days of taper; the ${distanceName(context)} wants ${limit} at least.`,
+  }),
+  'taper-too-long': ({ value, limit }, context) => ({
+    title: 'Long taper',
+    message: `${value} days of taper; for the ${distanceName(context)} ${limit} are enough, and fitness goes with the fatigue.`,
+  }),
+  'taper-run-days-dropped': ({ value, limit, weeks }) => ({
+    title: 'Run days dropped in the taper',
+    message: `Week ${weeks.join(', ')} keeps ${percent(value)} of the usual run days; ${percent(limit)} at least. Shorten runs rather than leave them out.`,
+  }),
+  'phase-too-short': ({ value, limit, weeks }) => ({
+    title: 'Short phase',
+    message: `The phase in week ${span(weeks)} has ${value} ${value === 1 ? 'week' : 'weeks'}; under ${limit} there is no time to answer to it.`,
+  }),
+  'phase-left-out': ({ value, limit }) => ({
+    title: 'Phases left out',
+    message: `The block has room for ${value} of ${limit} phases. Fewer phases, or more weeks.`,
+  }),
+  'recovery-week-left-out': ({ value, limit }) => ({
+    title: 'Recovery week left out',
+    message: `${value} of ${limit} recovery weeks stand where you put them; none stands in week 1, in the taper or in the week before it.`,
+  }),
+  'goal-far-from-fitness': ({ value, limit }, { block, figures, rules }) => ({
+    title: 'Goal far from today’s fitness',
+    message: `The goal asks for a pace ${overPercent(value, limit)} quicker than the results say; at ${formatPercent(rules.paces.improvement)} a month, a rule of thumb, ${roughPercent(limit)} is in reach (${goalWords(block, figures.measure.unit)}).`,
+  }),
+  'easy-pace-too-fast': ({ value, limit }) => ({
+    title: 'Easy is too fast',
+    message: `Its quick end is ${Math.abs(Math.round(value))} s/km ${value < 0 ? 'quicker' : 'slower'} than marathon pace; it should be ${limit} slower at least. Easy running that is not easy costs the hard days.`,
+  }),
+  'paces-stale': ({ value, limit }) => ({
+    title: 'Paces rest on an old result',
+    message: `It is ${value} weeks old; after ${limit} a result tells little of today. A test or a race would bring the paces up to date.`,
+  }),
+  'test-missing': ({ value, limit }) => ({
+    title: 'No test on the way',
+    message: `${value} weeks go by without a test or a race; after ${limit} nobody knows whether the paces still fit.`,
+  }),
+  'test-too-late': ({ value, limit, weeks }) => ({
+    title: 'Test too late to act on',
+    message: `It stands ${value} days before the goal race, in week ${weeks.join(', ')}; under ${limit} there is no time to act on it.`,
+  }),
+  'race-in-the-past': ({ value }, { block }) => ({
+    title: 'The race has been run',
+    message: `${block.spec.race.name} was ${value} ${value === 1 ? 'day' : 'days'} ago. The block can be read; lay out a new one for the next race.`,
+  }),
+};
+
+/** Days counted from race day, before it or after. */
+function fromRace(days: number): string {
+  if (days === 0) return 'on race day';
+  return `${Math.abs(days)} ${Math.abs(days) === 1 ? 'day' : 'days'} ${days > 0 ? 'before' : 'after'} the race`;
+}
+
+function waysOut(context: MessageContext): string {
+  const { feasible } = context.block;
+  if (feasible.feasible) return 'Pins hold it down: unpin or raise them.';
+  const ways = [`settle for ${amount(feasible.reachablePeak, context)}`];
+  if (feasible.extraWeeks !== null) {
+    ways.push(`add ${feasible.extraWeeks} ${feasible.extraWeeks === 1 ? 'week' : 'weeks'}`);
+  }
+  if (feasible.neededGrowth !== null)
+    ways.push(`grow ${finePercent(feasible.neededGrowth)} a week`);
+  return `Ways out: ${ways.join(', or ')}.`;
+}
+
+function amount(value: number, { figures }: MessageContext): string {
+  return formatWithUnit(value, figures.measure);
+}
+
+/** The volume that was measured: the figure that the coach reads in its week. */
+function volumeOf({ value, weeks }: Observation, context: MessageContext): string {
+  const week = weeks.find((number) => context.block.weeks[number - 1]?.volume === value);
+  return week === undefined ? amount(value, context) : sayVolume(context.figures, week);
+}
+
+/** The long run that was measured: the figure that the coach reads in its week. */
+function longRunOf({ value, weeks }: Observation, context: MessageContext): string {
+  const week = weeks.find((number) => context.block.weeks[number - 1]?.longRun === value);
+  return week === undefined ? amount(value, context) : sayLongRun(context.figures, week);
+}
+
+function percent(share: number): string {
+  return formatPercent(share);
+}
+
+/** To the nearest tenth, as a coach works it out, but never shown as the limit that it passes. */
+function overPercent(share: number, limit: number): string {
+  const least = Math.floor(limit * 1000 + 1e-6) + 1;
+  return `${(Math.max(least, Math.round(share * 1000)) / 10).toFixed(1)} %`;
+}
+
+/** Up to a tenth, so that growing by what is shown is enough. */
+function finePercent(share: number): string {
+  return `${(Math.ceil(share * 1000 - 1e-6) / 10).toFixed(1)} %`;
+}
+
+/** The goal as a pace. */
+function goalWords({ spec: { race } }: CheckContext['block'], unit: Unit): string {
+  const pace = ((race.goalTime ?? 0) / race.distance) * 1000;
+  return `the goal is ${formatPace(pace, unit)}`;
+}
+
+/** Down to a tenth, so that what is just out of reach is not shown as in it. */
+function roughPercent(share: number): string {
+  return `${(Math.floor(share * 1000 + 1e-6) / 10).toFixed(1)} %`;
+}
+
+function distanceName({ block }: CheckContext): string {
+  return raceClass(block.spec.race.distance).words;
+}
+
+function span(weeks: readonly number[]): string {
+  const first = weeks[0];
+  const last = weeks.at(-1);
+  return first === last ? `${first}` : `${first}–${last}`;
+}

@@ -1,0 +1,25 @@
+import type { Measure } from '../../base/index.js';
+import type { CheckContext, Finding } from '../../checks/index.js';
+import { messages } from './messages.js';
+import { type ShownBlock, showBlock } from '../figures/show.js';
+
+/** A finding in words. */
+export interface ToldFinding extends Finding {
+  title: string;
+  message: string;
+}
+
+/** Puts findings into words, in the figures that every view of the block shows. */
+export function tellFindings(
+  findings: readonly Finding[],
+  context: CheckContext,
+  shown: Measure,
+): ToldFinding[] {
+  const { basis } = context.block.spec.athlete;
+  let figures: ShownBlock | undefined;
+  return findings.map((finding) => {
+    // Most blocks are found sound: their figures are not worked out here.
+    figures ??= showBlock(context.block, { ...shown, basis });
+    return { ...finding, ...messages[finding.check](finding, { ...context, figures }) };
+  });
+}

@@ -1,0 +1,10 @@
+/** A block for people: its figures, its reasons, its findings in words, and two side by side. */
+
+export { alignWeeks, type WeekPair } from './compare/align.js';
+export { type Difference, whatChanged } from './compare/what-changed.js';
+export { type ReasonKey, type Reasons, reasonsOf, whyWeeks } from './why/reasons.js';
+export { saySegment } from './figures/say.js';
+export { showBlock, type ShownBlock, type ShownWeek } from './figures/show.js';
+export { tellFindings, type ToldFinding } from './findings/tell-findings.js';
+export { whyDay } from './why/why-day.js';
+export { whyLongRun, whyVolume } from './why/why.js';

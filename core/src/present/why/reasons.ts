@@ -1,0 +1,133 @@
+import { formatPace, formatPercent, formatWithUnit } from '../../base/format/index.js';
+import { type Context, resolve } from '../../layout/index.js';
+import { type HouseRules, raceClass, raceRules } from '../../rules/index.js';
+import type { BlockSpec } from '../../spec/index.js';
+
+/** The answers a coach may leave to the product. */
+export type ReasonKey =
+  | 'weeks'
+  | 'layout'
+  | 'start'
+  | 'peak'
+  | 'holdAtPeak'
+  | 'growth'
+  | 'recovery'
+  | 'longRunStart'
+  | 'longRunPeak'
+  | 'lastPeakWeeksOut'
+  | 'taper'
+  | 'runDays'
+  | 'qualityOn';
+
+/** One sentence for each answer: why it is what it is. */
+export type Reasons = Readonly<Record<ReasonKey, string>>;
+
+const FIXED = 'As you set it.';
+
+/** What a reason may look at. */
+interface Subject {
+  given: BlockSpec;
+  context: Context;
+  /** The race's class, as it is said. */
+  race: string;
+}
+
+/** Says where each resolved answer comes from. */
+export function reasonsOf(given: BlockSpec): Reasons {
+  const { context } = resolve(given);
+  const { spec, rules } = context;
+  const { distance } = spec.race;
+  const subject: Subject = { given, context, race: raceClass(distance).words };
+  return {
+    weeks: worked(given.weeks ?? given.start, whyWeeks(distance, Infinity, rules)),
+    layout: worked(
+      given.phases?.layout,
+      spec.athlete.oftenHurt
+        ? 'Often hurt: a long run and constant short ones.'
+        : 'One stress after the other, each closed by a recovery week.',
+    ),
+    ...volumeReasons(subject),
+    ...longRunReasons(subject),
+    taper: worked(given.taper?.school, 'Three plain cuts; paces and run days stay.'),
+    ...weekReasons(subject),
+  };
+}
+
+/**
+ * Why so many weeks are suggested.
+ *
+ * @param left weeks from this one to race week, both counted
+ */
+export function whyWeeks(distance: number, left: number, rules: HouseRules): string {
+  const { least, usual: wanted, most } = raceRules(rules, distance).weeks;
+  const usual = `${wanted} is usual for the ${raceClass(distance).words}; ${least} at least, ${most} at most.`;
+  return left < wanted ? `${left} weeks are left. ${usual}` : usual;
+}
+
+function worked(fixed: unknown, sentence: string): string {
+  return fixed === undefined ? sentence : FIXED;
+}
+
+function volumeReasons({ given, context: { spec }, race }: Subject) {
+  const { athlete, volume } = spec;
+  const asked = given.volume;
+  const recent = athlete.recentWeeks.slice(-4);
+  return {
+    start: worked(
+      asked?.start,
+      recent.length > 0
+        ? `Mean of the last ${recent.length === 1 ? 'real week' : `${recent.length} real weeks`}.`
+        : 'No recent weeks known: half the usual heaviest week. Put in what was really run.',
+    ),
+    peak: worked(
+      asked?.peak,
+      `Usual for the ${race}, at most ${athlete.oftenHurt ? 'a quarter' : 'half'} above the start, and in reach of ${formatPercent(volume.growth.cap)} a week.`,
+    ),
+    holdAtPeak: worked(asked?.holdAtPeak, 'Long enough to settle, short enough to stay fresh.'),
+    growth: worked(
+      asked?.growth?.cap,
+      `At most ${formatPercent(volume.growth.cap)} over the last building week.`,
+    ),
+    recovery: worked(
+      asked?.recovery?.every,
+      `Every ${String(volume.recovery.every)}th week, ${formatPercent(volume.recovery.depth)} off.`,
+    ),
+  };
+}
+
+function longRunReasons({ given, context: { spec, pace }, race }: Subject) {
+  const { athlete } = spec;
+  const say = (amount: number) => formatWithUnit(amount, { ...athlete, step: 1 });
+  return {
+    longRunStart: worked(
+      given.longRun?.start,
+      athlete.longestRecentRun === undefined
+        ? 'A little over a quarter of the first week.'
+        : `Longest recent run, ${say(athlete.longestRecentRun)}, where the first week holds it.`,
+    ),
+    longRunPeak: worked(
+      given.longRun?.peak,
+      `Usual for the ${race}; within three hours at ${formatPace(pace, athlete.unit)} and its share of the heaviest week.`,
+    ),
+    lastPeakWeeksOut: worked(
+      given.longRun?.lastPeakWeeksOut,
+      'Far enough out to recover from, near enough to last.',
+    ),
+  };
+}
+
+function weekReasons({ given, context: { spec } }: Subject) {
+  const { oftenHurt, unavailable } = spec.athlete;
+  return {
+    runDays: worked(
+      given.week?.runDays,
+      oftenHurt ? 'Often hurt: three runs a week.' : `${7 - unavailable.length} days are free.`,
+    ),
+    qualityOn: worked(
+      given.week?.qualityOn,
+      oftenHurt
+        ? 'No hard running while often hurt.'
+        : 'Two and five days after the long run, easy days between.',
+    ),
+  };
+}

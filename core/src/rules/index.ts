@@ -1,0 +1,35 @@
+/**
+ * House rules: their catalogue, values and changes, and the limits that layout, checks and solver share.
+ */
+
+export { ruleCatalogue, ruleGroups } from './catalogue.js';
+export { type CrossKind, crossKinds, crossWords } from './cross-training.js';
+export { blockLength, defaultHouseRules, type HouseRules, raceRules } from './house-rules.js';
+export { layoutStep } from './layout-step.js';
+export {
+  growthLimit,
+  longRunGrowthLimit,
+  longRunShareLimit,
+  longRunTimeLimit,
+  perMetreOf,
+  recoveryLimit,
+  returnLimit,
+  type WeekOfLongRun,
+} from './limits.js';
+export {
+  isMiddleDistance,
+  raceClass,
+  type RaceClassName,
+  raceClassNames,
+  raceClassWords,
+} from './race-class.js';
+export type { RaceRules } from './race-rules.js';
+export {
+  noRuleChanges,
+  type RuleChanges,
+  rulesOf,
+  ruleValue,
+  type SomeRuleChanges,
+  withRuleChanges,
+} from './rule-changes.js';
+export { isWhole, type Rule, type RuleGroup, ruleProblem } from './rule.js';

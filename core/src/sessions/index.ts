@@ -1,0 +1,33 @@
+/** Sessions: shorthand, what they come to, how they progress, and the starting library. */
+
+export {
+  type LaidSession,
+  laySession,
+  type SessionTotals,
+  sessionTotals,
+  type Stretch,
+} from './breakdown/lay-session.js';
+export { showSession } from './breakdown/show-session.js';
+export { exposuresOf } from './library/exposures-of.js';
+export { startingFamilies } from './library/starting-library.js';
+export { suggestUses } from './library/suggest-uses.js';
+export { issuesOfFamilies } from './library/validate-families.js';
+export { progressionRules } from './progressions/progression-rules.js';
+export { halved, scaled } from './progressions/scale.js';
+export {
+  linkPaces,
+  namePaces,
+  nameParts,
+  paceNamed,
+  shortPaceName,
+} from './shorthand/link-paces.js';
+export { mentionsIn } from './shorthand/mentions.js';
+export { readSession, sessionOf, type SessionProblem } from './shorthand/parse-session.js';
+export { isBare, printSession } from './shorthand/print-session.js';
+export {
+  RACE_PACE,
+  type SessionPaces,
+  sessionPacesOf,
+  sessionPacesOn,
+} from './shorthand/session-paces.js';
+export type { Part } from './shorthand/session.js';

@@ -1,0 +1,40 @@
+import type { CivilDate } from '../../base/index.js';
+import type { CrossKind } from '../../rules/index.js';
+import type { Swap } from './swap.js';
+import type { AddOn, PatternRole } from './pattern-day.js';
+
+/** What the coach fixed of one day; the rest of its week is dealt around it. */
+export interface FixedDay {
+  date: CivilDate;
+  role?: PatternRole | undefined;
+  /** Running of the day, m or s as the block counts; kept exactly. */
+  amount?: number | undefined;
+  /** A session in shorthand instead of what would stand here; paces by their ids. */
+  session?: string | undefined;
+  /** True where the sessions of its family that come later grow from this one. */
+  follow?: boolean | undefined;
+  swap?: Swap | undefined;
+  double?: boolean | undefined;
+  strength?: boolean | undefined;
+  addOn?: AddOn | 'nothing' | undefined;
+  /** Of a cross-training day. */
+  cross?: CrossKind | undefined;
+}
+
+/** The wish of a date, or an empty one. */
+export function fixedDayOf(days: readonly FixedDay[], date: CivilDate): FixedDay {
+  return days.find((day) => day.date === date) ?? { date };
+}
+
+/** The spec with one day's changed; a wish that asks nothing is dropped. In order of dates. */
+export function withFixedDay(
+  days: readonly FixedDay[],
+  date: CivilDate,
+  part: Partial<FixedDay>,
+): FixedDay[] {
+  const wish = { ...fixedDayOf(days, date), ...part, date };
+  const { date: _, ...asked } = wish;
+  const asks = Object.values<unknown>(asked).some((value) => value !== undefined);
+  const others = days.filter((day) => day.date !== date);
+  return (asks ? [...others, wish] : others).sort((a, b) => a.date.localeCompare(b.date));
+}

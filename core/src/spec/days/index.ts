@@ -1,0 +1,24 @@
+/** What a spec says of days: roles, patterns, fixed days, swaps, events. */
+
+export { type DayRole, dayRoles, dayRoleWords } from './day-role.js';
+export {
+  type BlockEvent,
+  eventCharacters,
+  type EventKind,
+  eventKinds,
+  lastDay,
+  type TestForm,
+  testForms,
+  testFormWords,
+} from './event.js';
+export { type FixedDay, fixedDayOf, withFixedDay } from './fixed-day.js';
+export {
+  type AddOn,
+  addOns,
+  cycleLengths,
+  isRun,
+  type PatternDay,
+  type PatternRole,
+  patternRoles,
+} from './pattern-day.js';
+export { type Swap, type SwapReason, swapReasons } from './swap.js';

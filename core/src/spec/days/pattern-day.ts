@@ -1,0 +1,37 @@
+import type { CrossKind } from '../../rules/index.js';
+
+/** What the coach may ask of one day. */
+export const patternRoles = [
+  'long',
+  'quality',
+  'semi-long',
+  'easy',
+  'short-easy',
+  'recovery',
+  'cross-train',
+  'rest',
+] as const;
+export type PatternRole = (typeof patternRoles)[number];
+
+/** Small work added to a run. */
+export const addOns = ['strides', 'drills', 'hill-sprints'] as const;
+export type AddOn = (typeof addOns)[number];
+
+/** One day of the coach's cycle. */
+export interface PatternDay {
+  role: PatternRole;
+  /** A second run on the same day. */
+  double?: boolean | undefined;
+  strength?: boolean | undefined;
+  addOn?: AddOn | undefined;
+  /** Of a cross-training day; the bike when left out. */
+  cross?: CrossKind | undefined;
+}
+
+/** Days after which the coach's roles start over. */
+export const cycleLengths = [7, 9, 10, 14] as const;
+
+/** True for a role that is run. */
+export function isRun(role: string): boolean {
+  return role !== 'rest' && role !== 'cross-train' && role !== 'race';
+}

@@ -1,0 +1,21 @@
+/** What is asked of a block: the spec, and the spec with nothing left out. */
+
+export {
+  type Athlete,
+  type BlockSpec,
+  type GrowthSettings,
+  type LongRunSpec,
+  type Pin,
+  type Race,
+  type RecoverySpec,
+  reEntries,
+  type ResolvedSpec,
+  type TaperSpec,
+  type VolumeSpec,
+  type Waiver,
+  type WeekSpec,
+} from './block-spec.js';
+export { cycleLength, runDaysOf, runningOfCycle } from './cycle.js';
+export { type Issue, issue } from './issue.js';
+export type { OwnPhase, PhaseSpec } from './phase-spec.js';
+export { withPin } from './with-pin.js';
