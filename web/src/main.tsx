@@ -8,10 +8,8 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
 import { createRouter } from './app/router.js';
-import { reloadOnceForNewerFiles } from './app/newer-files.js';
 import { createStore } from './app/store.js';
 
-reloadOnceForNewerFiles();
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html: expected an element with the id "root".');
 createRoot(root).render(

@@ -190,7 +190,13 @@ export const routes = {
   removeTemplate: {
     method: 'DELETE',
     path: '/api/templates/{id}',
-    summary: 'Takes a template away.',
+    summary: 'Takes a template off the list; it can be put back.',
+    answer: done,
+  },
+  putBackTemplate: {
+    method: 'POST',
+    path: '/api/templates/{id}/put-back',
+    summary: 'Puts a removed template back.',
     answer: done,
   },
   block: { method: 'GET', path: '/api/blocks/{id}', summary: 'One block’s wishes.', answer: block },

@@ -14,6 +14,7 @@ export type { Segment } from './longrun/lay-segments.js';
 export { weekOfLongRun } from './longrun/limits.js';
 export type { Phase } from './phases/lay-phases.js';
 export { resolve, resolveSpec } from './resolve/resolve.js';
+export { USUAL_RUN_DAYS } from './resolve/suggest-week.js';
 export { suggestWeeks } from './resolve/suggest-weeks.js';
 export { issuesOfPaces, validateToday } from './validate/validate-paces.js';
 export { issuesOfRules } from './validate/validate-rules.js';

@@ -63,7 +63,7 @@ describe('why', () => {
     expect(why(2)[0]).toBe('Percentage: up from the start of 55 km, at most 10 %.');
     expect(why(4)[0]).toBe('Recovery: 25 % off 61 km in week 3.');
     expect(why(6)[0]).toBe('Pinned by you; kept exactly.');
-    expect(why(14)[0]).toMatch(/^The peak you asked for, up from/);
+    expect(why(14)[0]).toMatch(/^The peak, up from/);
     expect(why(15)[0]).toBe('Held at the top.');
     expect(why(16)[0]).toBe('Taper: 90 % of the heaviest week, 92 km.');
     expect(why(18)[0]).toMatch(/the race is not counted/);
@@ -71,7 +71,7 @@ describe('why', () => {
 
   it('says the rule and the time behind a long run', () => {
     // 32 km at 335 s/km are 2 h 58 min 40 s.
-    expect(why(15)[1]).toBe('The peak of the ladder, about 2:59 h on the feet.');
+    expect(why(15)[1]).toBe('The peak of the ladder, about 2 h 59 min on the feet.');
     expect(why(16)[1]).toMatch(/^Coming down from the peak/);
     expect(why(18)[1]).toBe('The race.');
   });

@@ -5,7 +5,7 @@ import {
   type TemplateList,
   templateBody,
 } from '@nadir/contract';
-import { Controller, Delete, Get, Inject, Post } from '@nestjs/common';
+import { Controller, Delete, Get, HttpCode, Inject, Post } from '@nestjs/common';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { Parsed } from '../http/body.js';
 import { Id } from '../http/id.js';
@@ -35,7 +35,16 @@ export class TemplatesController {
 
   @Delete(':id')
   async remove(@CoachId() coachId: string, @Id('template') id: string): Promise<{ done: true }> {
-    if (!(await this.templates.remove(coachId, id))) throw notFound('template');
+    if (!(await this.templates.setRemoved(coachId, id, this.clock.now()))) {
+      throw notFound('template');
+    }
+    return { done: true };
+  }
+
+  @Post(':id/put-back')
+  @HttpCode(200)
+  async putBack(@CoachId() coachId: string, @Id('template') id: string): Promise<{ done: true }> {
+    if (!(await this.templates.setRemoved(coachId, id, null))) throw notFound('template');
     return { done: true };
   }
 }

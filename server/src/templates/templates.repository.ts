@@ -11,6 +11,7 @@ interface TemplateRow {
   name: string;
   template: unknown;
   created_at: Date;
+  removed_at: Date | null;
 }
 
 @Injectable()
@@ -19,7 +20,9 @@ export class TemplatesRepository {
 
   /** Oldest first. */
   async all(coachId: string): Promise<TemplateAnswer[]> {
-    const rows = await this.rows().where({ coach_id: coachId }).orderBy('created_at');
+    const rows = await this.rows()
+      .where({ coach_id: coachId, removed_at: null })
+      .orderBy('created_at');
     return rows.map(({ template_id, name, template }) => ({
       id: template_id,
       ...stored(templateBody, { name, template }),
@@ -41,9 +44,11 @@ export class TemplatesRepository {
     return { id, name, template };
   }
 
-  /** False when there is none of the coach's with that id. */
-  async remove(coachId: string, id: string): Promise<boolean> {
-    return (await this.rows().where({ coach_id: coachId, template_id: id }).delete()) > 0;
+  /** Takes a template off the list, or puts it back; false where none of the coach's with that id stood otherwise. */
+  async setRemoved(coachId: string, id: string, at: Date | null): Promise<boolean> {
+    const mine = this.rows().where({ coach_id: coachId, template_id: id });
+    const otherwise = at === null ? mine.whereNotNull('removed_at') : mine.whereNull('removed_at');
+    return (await otherwise.update({ removed_at: at })) > 0;
   }
 
   private rows() {

@@ -34,6 +34,11 @@ describe('templates', () => {
     expect((await nadir.send('DELETE', path, { cookie })).body).toEqual({ done: true });
     expect((await nadir.send('DELETE', path, { cookie })).status).toBe(404);
     expect(await all(cookie)).toEqual([]);
+    const back = `${path}/put-back`;
+    expect((await nadir.send('POST', back, { cookie: other })).status).toBe(404);
+    expect((await nadir.send('POST', back, { cookie })).body).toEqual({ done: true });
+    expect((await nadir.send('POST', back, { cookie })).status).toBe(404);
+    expect(await all(cookie)).toEqual([{ id, name: 'Two peaks', template }]);
   });
 
   it.each([

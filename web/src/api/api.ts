@@ -25,6 +25,7 @@ import {
   refusal,
   routes,
 } from '@nadir/contract';
+import type { SerializedError } from '@reduxjs/toolkit';
 import { type BaseQueryFn, createApi } from '@reduxjs/toolkit/query/react';
 import { v4 as uuid } from 'uuid';
 
@@ -109,6 +110,11 @@ function parseJson(text: string): unknown {
   } catch {
     return undefined;
   }
+}
+
+/** What went wrong with a call, where something did. */
+export function callError(error: CallError | SerializedError | undefined): CallError | undefined {
+  return error && 'kind' in error ? error : undefined;
 }
 
 /** One sentence for what went wrong and what to do. */
@@ -257,6 +263,10 @@ export const api = createApi({
       query: (id) => ({ route: routes.removeTemplate, id }),
       invalidatesTags: ['Templates'],
     }),
+    putBackTemplate: build.mutation<unknown, string>({
+      query: (id) => ({ route: routes.putBackTemplate, id }),
+      invalidatesTags: ['Templates'],
+    }),
     block: build.query<BlockAnswer, string>({
       query: (id) => ({ route: routes.block, id }),
       providesTags: ['Block'],
@@ -289,6 +299,7 @@ export const {
   useBlockVersionQuery,
   useTemplatesQuery,
   useAddTemplateMutation,
+  usePutBackTemplateMutation,
   useRemoveTemplateMutation,
   useSaveHouseRulesMutation,
   useSavePacesMutation,

@@ -6,6 +6,7 @@ import { Outlet } from 'react-router';
 import { errorSentence, useSessionQuery } from '../api/api.js';
 import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
 import { SessionContext } from '../api/session.js';
+import { useNewDay } from '../api/useNewDay.js';
 import { useRetryWhileAway } from '../api/useRetryWhileAway.js';
 import { hear, holdTab } from '../desk/tabs.js';
 import { GlobalLook } from '../look/GlobalLook.js';
@@ -23,6 +24,7 @@ export function Shell() {
   const [wasSignedIn, setWasSignedIn] = useState(false);
   if (session?.coach && !wasSignedIn) setWasSignedIn(true);
   useRetryWhileAway(error, refetch);
+  useNewDay(refetch);
   useEffect(holdTab, []);
   useEffect(
     () =>

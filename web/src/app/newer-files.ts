@@ -1,14 +1,37 @@
+import { routes } from '@nadir/contract';
+
 const MARK = 'nadir.reloaded-for-newer-files';
 /** Twice within this time is no upgrade: the page would reload for ever. Milliseconds. */
 const ONCE_IN_MS = 60_000;
+const PATIENCE_MS = 5000;
 
-/** A tab from before an upgrade asks for files that are gone: it is opened anew, once. */
-export function reloadOnceForNewerFiles(): void {
-  window.addEventListener('vite:preloadError', (event) => {
-    if (!mayReload()) return;
-    event.preventDefault();
-    window.location.reload();
-  });
+/** True for what browsers throw where the file of a view does not come; each has words of its own. */
+export function couldNotBeLoaded(error: unknown): boolean {
+  return (
+    error instanceof Error &&
+    /dynamically imported module|module script failed|preload css/i.test(error.message)
+  );
+}
+
+/**
+ * A tab from before an upgrade asks for files that are gone: it is opened anew,
+ * once. Where the server is away, opening anew would only lose the page.
+ *
+ * @returns why it stays, where it does
+ */
+export async function reloadForNewerFiles(): Promise<'server-away' | 'not-loaded'> {
+  if (!(await serverAnswers())) return 'server-away';
+  if (mayReload()) window.location.reload();
+  return 'not-loaded';
+}
+
+async function serverAnswers(): Promise<boolean> {
+  try {
+    const { ok } = await fetch(routes.live.path, { signal: AbortSignal.timeout(PATIENCE_MS) });
+    return ok;
+  } catch {
+    return false;
+  }
 }
 
 function mayReload(): boolean {

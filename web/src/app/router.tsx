@@ -1,6 +1,7 @@
-import { createBrowserRouter } from 'react-router';
+import { type RouteObject, createBrowserRouter } from 'react-router';
 import { NotHere } from './NotHere.js';
 import { Shell } from './Shell.js';
+import { ViewFailed } from './ViewFailed.js';
 
 const waiting = () => (
   <main className="page" aria-busy="true">
@@ -8,121 +9,125 @@ const waiting = () => (
   </main>
 );
 
-/** Every address of the site; each view is loaded when it is first opened. */
+/** Every view, loaded when it is first opened. */
+const views: RouteObject[] = [
+  {
+    index: true,
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/squad/SquadPage.js')).SquadPage,
+    }),
+  },
+  {
+    path: 'blocks/new',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/new-block/NewBlockPage.js')).NewBlockPage,
+    }),
+  },
+  {
+    path: 'blocks/:id',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/block/BlockPage.js')).BlockPage,
+    }),
+  },
+  {
+    path: 'blocks/:id/week/:number?',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/week/WeekPage.js')).WeekPage,
+    }),
+  },
+  {
+    path: 'blocks/:id/paces',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/paces/PacesPage.js')).PacesPage,
+    }),
+  },
+  {
+    path: 'blocks/:id/paces/card',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/paces/AthleteCard.js')).AthleteCardPage,
+    }),
+  },
+  {
+    path: 'paces',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/paces/GroupCard.js')).GroupCardPage,
+    }),
+  },
+  {
+    path: 'shorthand',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/shorthand/ShorthandPage.js')).ShorthandPage,
+    }),
+  },
+  {
+    path: 'named-paces',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/paces/NamedPacesPage.js')).NamedPacesPage,
+    }),
+  },
+  {
+    path: 'blocks/:id/wishes',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/new-block/EditWishesPage.js')).EditWishesPage,
+    }),
+  },
+  {
+    path: 'blocks',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/past/BlocksPage.js')).BlocksPage,
+    }),
+  },
+  {
+    path: 'blocks/:id/history',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/past/HistoryPage.js')).HistoryPage,
+    }),
+  },
+  {
+    path: 'compare',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/past/ComparePage.js')).ComparePage,
+    }),
+  },
+  {
+    path: 'house-rules',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/house-rules/HouseRulesPage.js')).HouseRulesPage,
+    }),
+  },
+  {
+    path: 'settings',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/settings/SettingsPage.js')).SettingsPage,
+    }),
+  },
+  { path: '*', element: <NotHere /> },
+];
+
+/** Every address of the site; in the frame. */
 export function createRouter() {
   return createBrowserRouter([
     {
       element: <Shell />,
       HydrateFallback: waiting,
-      errorElement: <NotHere broken />,
-      children: [
-        {
-          index: true,
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/squad/SquadPage.js')).SquadPage,
-          }),
-        },
-        {
-          path: 'blocks/new',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/new-block/NewBlockPage.js')).NewBlockPage,
-          }),
-        },
-        {
-          path: 'blocks/:id',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/block/BlockPage.js')).BlockPage,
-          }),
-        },
-        {
-          path: 'blocks/:id/week/:number?',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/week/WeekPage.js')).WeekPage,
-          }),
-        },
-        {
-          path: 'blocks/:id/paces',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/paces/PacesPage.js')).PacesPage,
-          }),
-        },
-        {
-          path: 'blocks/:id/paces/card',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/paces/AthleteCard.js')).AthleteCardPage,
-          }),
-        },
-        {
-          path: 'paces',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/paces/GroupCard.js')).GroupCardPage,
-          }),
-        },
-        {
-          path: 'shorthand',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/shorthand/ShorthandPage.js')).ShorthandPage,
-          }),
-        },
-        {
-          path: 'named-paces',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/paces/NamedPacesPage.js')).NamedPacesPage,
-          }),
-        },
-        {
-          path: 'blocks/:id/wishes',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/new-block/EditWishesPage.js')).EditWishesPage,
-          }),
-        },
-        {
-          path: 'blocks',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/past/BlocksPage.js')).BlocksPage,
-          }),
-        },
-        {
-          path: 'blocks/:id/history',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/past/HistoryPage.js')).HistoryPage,
-          }),
-        },
-        {
-          path: 'compare',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/past/ComparePage.js')).ComparePage,
-          }),
-        },
-        {
-          path: 'house-rules',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/house-rules/HouseRulesPage.js')).HouseRulesPage,
-          }),
-        },
-        {
-          path: 'settings',
-          HydrateFallback: waiting,
-          lazy: async () => ({
-            Component: (await import('../features/settings/SettingsPage.js')).SettingsPage,
-          }),
-        },
-        { path: '*', element: <NotHere /> },
-      ],
+      // A frame that breaks has nothing around it; a view that breaks keeps frame and theme.
+      errorElement: <ViewFailed />,
+      children: [{ errorElement: <ViewFailed />, HydrateFallback: waiting, children: views }],
     },
   ]);
 }

@@ -8,6 +8,13 @@ export function GlobalLook({ mode }: { mode: 'light' | 'dark' }) {
     <GlobalStyles
       styles={{
         ':root': { ...tokenVariables(mode === 'dark' ? dark : light), colorScheme: mode },
+        // Paper is white, and ink is black on it, whatever the screen shows.
+        '@media print': {
+          ':root': {
+            ...tokenVariables({ ...light, paper: '#fff', ink: '#000' }),
+            colorScheme: 'light',
+          },
+        },
         '*, *::before, *::after': { boxSizing: 'border-box' },
         'html, body, #root': { height: '100%', margin: 0 },
         body: {

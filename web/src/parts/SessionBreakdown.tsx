@@ -1,5 +1,5 @@
 import type { Unit } from '@nadir/core/base';
-import { formatDuration, formatPace, formatPercent } from '@nadir/core/base/format';
+import { formatDuration, formatPace, formatPercent, formatTenthsOf } from '@nadir/core/base/format';
 import {
   type LaidSession,
   laySession,
@@ -35,21 +35,21 @@ export function SessionBreakdown({
   return (
     <>
       <SessionBars session={laid.most} width={width} />
-      <Totals least={laid.least} most={laid.most} />
+      <Totals least={laid.least} most={laid.most} unit={unit} />
       <Pieces session={laid.most} unit={unit} />
     </>
   );
 }
 
 /** What a session comes to; a range of repetitions gives a range. */
-function Totals({ least, most }: { least: LaidSession; most: LaidSession }) {
+function Totals({ least, most, unit }: { least: LaidSession; most: LaidSession; unit: Unit }) {
   const range = (of: (session: LaidSession) => string) =>
     of(least) === of(most) ? of(most) : `${of(least)}–${of(most)}`;
-  const km = (metres: number) => (metres / 1000).toFixed(1);
+  const say = (metres: number) => formatTenthsOf(metres, unit);
   const rows = [
-    ['in all', `${range(({ distance }) => km(distance))} km`],
+    ['in all', `${range(({ distance }) => say(distance))} ${unit}`],
     ['time', range(({ time }) => formatDuration(time))],
-    ['hard', `${range(({ hardDistance }) => km(hardDistance))} km`],
+    ['hard', `${range(({ hardDistance }) => say(hardDistance))} ${unit}`],
     ['hard time', range(({ hardTime }) => formatDuration(hardTime))],
     [
       'hard share',

@@ -29,6 +29,19 @@ export function formatPlain(amount: number, measure: Pick<Measure, 'basis' | 'un
   return `${Number((amount / shownUnit(measure)).toFixed(1))} ${unitName(measure)}`;
 }
 
+/** Metres in kilometres or miles, to a tenth, for a column of them: 12 400 m → `12.4`, in miles `7.7`. */
+export function formatTenthsOf(metres: number, unit: Unit): string {
+  return (metres / metresPer(unit)).toFixed(1);
+}
+
+/** A time on the feet, to the minute: 10 800 s → `3 h`, 9000 s → `2 h 30 min`, 2700 s → `45 min`. */
+export function formatHours(seconds: number): string {
+  const minutes = Math.round(seconds / 60);
+  const [hours, rest] = [Math.floor(minutes / 60), minutes % 60];
+  if (hours === 0) return `${rest} min`;
+  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
+}
+
 /** A race's distance, never padded: 42195 m → `42.2 km`, 5000 m → `5 km`, 1500 m → `1500 m`, 1609 m → `1 mile`. */
 export function formatRaceDistance(metres: number, unit: Unit): string {
   if (Math.abs(metres - METRES_PER_MILE) < 0.5) return '1 mile';

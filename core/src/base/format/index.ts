@@ -11,14 +11,17 @@ export {
 export {
   formatAmount,
   formatDuration,
+  formatHours,
   formatPace,
   formatPercent,
   formatPlain,
   formatRace,
   formatRaceDistance,
   formatSteps,
+  formatTenthsOf,
   formatWithUnit,
 } from './format.js';
 export { parseAmount } from './parse-amount.js';
 export { type ReadPace, readPace } from './read-pace.js';
 export { type Read, readTime } from './read-time.js';
+export { readDistance } from './read-distance.js';

@@ -25,9 +25,12 @@ export const monotony = {
   },
 } as const satisfies Check;
 
-/** Mean over standard deviation; 0 for a week of nothing, infinite for days all alike. */
+/** Days all alike have no spread to be held against: as monotonous as it is ever said to be. */
+const MOST = 10;
+
+/** Mean over standard deviation, 10 at the most; 0 for a week of nothing. */
 export function monotonyOf(loads: readonly number[]): number {
   const mean = sum(loads) / loads.length;
   const spread = Math.sqrt(sum(loads.map((load) => (load - mean) ** 2)) / loads.length);
-  return mean === 0 ? 0 : mean / spread;
+  return mean === 0 ? 0 : Math.min(MOST, mean / spread);
 }

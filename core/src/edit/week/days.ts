@@ -68,6 +68,9 @@ export function lengthenDay(
 ): CommandOrNot {
   const found = dayOf(block, date);
   if (found?.day.swap) return 'This day is not run. Run it again first, then change its length.';
+  if (found?.day.role === 'cross-train') {
+    return 'Cross-training has the length of the house rule. Give the day a run first.';
+  }
   return pinDay(block, date, Math.max(0, clean((shown + by) * quantum(measure))), measure);
 }
 

@@ -1,7 +1,8 @@
 import { shiftWeekday, type Weekday } from '../../base/index.js';
 import type { Athlete, BlockSpec, WeekSpec } from '../../spec/index.js';
 
-const USUAL_RUN_DAYS = 5;
+/** Run days of a week where nobody says otherwise, and so many are free. */
+export const USUAL_RUN_DAYS = 5;
 const OFTEN_HURT_RUN_DAYS = 3;
 
 /** Run days, long run, quality and rest days, where not given. */

@@ -63,7 +63,8 @@ function take(ascent: Ascent, week: FrameWeek): void {
   ascent.laid.push({ ...next, volume });
   // A short first week stands for the start it was taken from.
   const stands = next.rule !== 'short-first-week' && next.rule !== 'event';
-  if (!next.recovery && stands) ascent.last = fullWeek(volume, week.length);
+  // A week without running is nothing to grow from: what stood before it is.
+  if (!next.recovery && stands && volume > 0) ascent.last = fullWeek(volume, week.length);
   ascent.top = Math.max(ascent.top, ascent.last);
 }
 

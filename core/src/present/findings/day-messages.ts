@@ -58,7 +58,7 @@ export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
   }),
   monotony: ({ value, limit, weeks }) => ({
     title: 'Days too much alike',
-    message: `${weeksWords(weeks)}: monotony is up to ${Number.isFinite(value) ? value.toFixed(1) : 'without end'}; over ${limit.toFixed(1)} illness and soreness come sooner. Make the hard days harder, or the easy ones easier.`,
+    message: `${weeksWords(weeks)}: monotony is up to ${value.toFixed(1)}; over ${limit.toFixed(1)} illness and soreness come sooner. Make the hard days harder, or the easy ones easier.`,
   }),
   'race-pace-never': () => ({
     title: 'Race pace never practised',

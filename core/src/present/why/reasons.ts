@@ -1,7 +1,9 @@
-import { formatPace, formatPercent, formatWithUnit } from '../../base/format/index.js';
-import { type Context, resolve } from '../../layout/index.js';
+import { formatHours, formatPace, formatPercent, formatWithUnit } from '../../base/format/index.js';
+import { daysUntilWeekday } from '../../base/index.js';
+import { type Context, USUAL_RUN_DAYS, resolve } from '../../layout/index.js';
+import { growthSchools } from '../../layout/schools/index.js';
 import { type HouseRules, raceClass, raceRules } from '../../rules/index.js';
-import type { BlockSpec } from '../../spec/index.js';
+import type { BlockSpec, ResolvedSpec } from '../../spec/index.js';
 
 /** The answers a coach may leave to the product. */
 export type ReasonKey =
@@ -86,16 +88,15 @@ function volumeReasons({ given, context: { spec }, race }: Subject) {
     holdAtPeak: worked(asked?.holdAtPeak, 'Long enough to settle, short enough to stay fresh.'),
     growth: worked(
       asked?.growth?.cap,
-      `At most ${formatPercent(volume.growth.cap)} over the last building week.`,
+      growthSchools[volume.growth.school].keepsCap
+        ? `At most ${formatPercent(volume.growth.cap)} over the last building week.`
+        : `This school takes steps of its own; over ${formatPercent(volume.growth.cap)} a check speaks up.`,
     ),
-    recovery: worked(
-      asked?.recovery?.every,
-      `Every ${String(volume.recovery.every)}th week, ${formatPercent(volume.recovery.depth)} off.`,
-    ),
+    recovery: worked(asked?.recovery?.every, cadenceWords(volume.recovery)),
   };
 }
 
-function longRunReasons({ given, context: { spec, pace }, race }: Subject) {
+function longRunReasons({ given, context: { spec, rules, pace }, race }: Subject) {
   const { athlete } = spec;
   const say = (amount: number) => formatWithUnit(amount, { ...athlete, step: 1 });
   return {
@@ -107,7 +108,7 @@ function longRunReasons({ given, context: { spec, pace }, race }: Subject) {
     ),
     longRunPeak: worked(
       given.longRun?.peak,
-      `Usual for the ${race}; within three hours at ${formatPace(pace, athlete.unit)} and its share of the heaviest week.`,
+      `Usual for the ${race}; within ${formatHours(rules.longRun.mostTime)} at ${formatPace(pace, athlete.unit)} and its share of the heaviest week.`,
     ),
     lastPeakWeeksOut: worked(
       given.longRun?.lastPeakWeeksOut,
@@ -121,13 +122,34 @@ function weekReasons({ given, context: { spec } }: Subject) {
   return {
     runDays: worked(
       given.week?.runDays,
-      oftenHurt ? 'Often hurt: three runs a week.' : `${7 - unavailable.length} days are free.`,
+      oftenHurt ? 'Often hurt: three runs a week.' : runDaysWords(7 - unavailable.length),
     ),
     qualityOn: worked(
       given.week?.qualityOn,
-      oftenHurt
-        ? 'No hard running while often hurt.'
-        : 'Two and five days after the long run, easy days between.',
+      oftenHurt ? 'No hard running while often hurt.' : qualityWords(spec.week),
     ),
   };
 }
+
+function cadenceWords({ every, depth, weeks }: ResolvedSpec['volume']['recovery']): string {
+  if (weeks) return 'In the weeks you chose.';
+  if (every === 'none') return 'No recovery weeks.';
+  return `Every ${ORDINALS[every]} week, ${formatPercent(depth)} off.`;
+}
+
+const ORDINALS = { 3: '3rd', 4: '4th', 5: '5th', 6: '6th' } as const;
+
+function runDaysWords(free: number): string {
+  if (free >= USUAL_RUN_DAYS) return `${USUAL_RUN_DAYS} are usual; ${free} days are free.`;
+  return `${free} ${free === 1 ? 'day is' : 'days are'} free.`;
+}
+
+function qualityWords({ qualityOn, longRunOn }: ResolvedSpec['week']): string {
+  const after = qualityOn.map((day) => NUMBERS[daysUntilWeekday(longRunOn, day) - 1]);
+  if (after.length === 0) return 'No free day stands far enough from the long run.';
+  const [first = ''] = after;
+  const words = `${after.join(' and ')} ${after.length === 1 && first === 'one' ? 'day' : 'days'} after the long run, easy days between.`;
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+const NUMBERS = ['one', 'two', 'three', 'four', 'five', 'six'] as const;

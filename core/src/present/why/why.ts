@@ -1,8 +1,9 @@
-import { formatDuration, formatPercent, formatWithUnit } from '../../base/format/index.js';
+import { formatHours, formatPercent, formatWithUnit } from '../../base/format/index.js';
 import { growthSchools } from '../../layout/schools/index.js';
 import { quantum } from '../../base/index.js';
 import {
   type Block,
+  fullWeek,
   isBase,
   type LongRunRule,
   type VolumeRule,
@@ -23,14 +24,13 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
     ? `${sayVolume(shown, last.number)} in week ${last.number}`
     : `the start of ${start}`;
   const heaviest = block.weeks.reduce((most, next) => (next.volume > most.volume ? next : most));
-  const left = formatPercent(week.volume / heaviest.volume);
+  const left = formatPercent(heaviest.volume > 0 ? week.volume / heaviest.volume : 0);
   const messages: Readonly<Record<VolumeRule, () => string>> = {
     start: () => `The starting volume.`,
     'short-first-week': () => `${week.length} of 7 days at the starting volume of ${start}.`,
     pin: () => 'Pinned by you; kept exactly.',
-    rise: () =>
-      `${growthSchools[volume.growth.school].title}: up from ${over}, at most ${formatPercent(volume.growth.cap)}.`,
-    peak: () => `The peak you asked for, up from ${over}.`,
+    rise: () => riseWords(block, week, over),
+    peak: () => `The peak, up from ${over}.`,
     held: () => 'Held at the top.',
     're-entry': () => `Resumes at the last building week, ${over}.`,
     recovery: () => `Recovery: ${formatPercent(volume.recovery.depth)} off ${over}.`,
@@ -50,7 +50,7 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
 /** Why a week's long run is as long as it is, in one sentence. */
 export function whyLongRun({ spec, easyPace }: Block, week: Week): string {
   const seconds = spec.athlete.basis === 'time' ? week.longRun : (week.longRun * easyPace) / 1000;
-  const feet = `about ${formatDuration(60 * Math.round(seconds / 60)).replace(/:00$/, '')} h on the feet`;
+  const feet = `about ${formatHours(seconds)} on the feet`;
   const messages: Readonly<Record<LongRunRule, string>> = {
     start: `The first long run, ${feet}.`,
     pin: `Pinned by you; kept exactly. ${capital(feet)}.`,
@@ -66,6 +66,18 @@ export function whyLongRun({ spec, easyPace }: Block, week: Week): string {
     race: 'The race.',
   };
   return messages[week.longRunRule];
+}
+
+/** A rise as its school takes it: up, level or down, and under a cap only where the school keeps one. */
+function riseWords({ weeks, spec }: Block, week: Week, over: string): string {
+  const { growth, start } = spec.volume;
+  const school = growthSchools[growth.school];
+  const last = weeks.slice(0, week.number - 1).findLast(isBase);
+  const before = last ? fullWeek(last.volume, last.length) : start;
+  const now = fullWeek(week.volume, week.length);
+  const way = now > before ? 'up from' : now < before ? 'down from' : 'level with';
+  const cap = school.keepsCap ? `, at most ${formatPercent(growth.cap)}` : '';
+  return `${school.title}: ${way} ${over}${cap}.`;
 }
 
 function eventWords({ events, running }: Week, over: string): string {

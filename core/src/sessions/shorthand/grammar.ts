@@ -345,12 +345,14 @@ function peg$parse(input, options) {
     return { kind: 'progression', from, to, steps };
   }
   function peg$f19(pace) {    return { kind: 'pace', ...pace };  }
-  function peg$f20(name, offset) {    return { name, offset: offset ?? 0 };  }
+  function peg$f20(name, offset) {    return { name, offset: 0, ...offset };  }
   function peg$f21(sign, seconds, per) {
     const { quickest, slowest } = limits.offset;
     // A millionth of a second is dust, and would be printed as 1e-7.
     const offset = Math.round((sign === '+' ? 1 : -1) * seconds * perKm(per) * 1e6) / 1e6;
-    return between(offset, quickest, slowest, 'what is added to a pace, in s/km,') + 0;
+    between(offset, quickest, slowest, 'what is added to a pace, in s/km,');
+    // What was written per mile is written so again.
+    return { offset: offset + 0, ...(per === 'mi' && { per }) };
   }
   function peg$f22(recovery) {    return recovery;  }
   function peg$f23() {    return { kind: 'walk-back' };  }

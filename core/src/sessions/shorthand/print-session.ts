@@ -1,3 +1,4 @@
+import { metresPer } from '../../base/index.js';
 import type {
   Between,
   Count,
@@ -80,9 +81,12 @@ export function isBare(name: string): boolean {
 /** Words that mean something else behind an amount. */
 const NOT_BARE: ReadonlySet<string> = new Set(['uphill', 'x']);
 
-function printMention({ name, offset }: PaceMention): string {
+function printMention({ name, offset, per }: PaceMention): string {
   if (offset === 0) return name;
-  return `${name} ${offset > 0 ? '+' : '-'} ${Math.abs(offset)} s/km`;
+  const unit = per ?? 'km';
+  // A hundredth of a second is finer than anyone writes, and free of floating-point dust.
+  const seconds = Math.round((Math.abs(offset) * metresPer(unit)) / 10) / 100;
+  return `${name} ${offset > 0 ? '+' : '-'} ${seconds} s/${unit}`;
 }
 
 function printBetween(between: Between | undefined): string {

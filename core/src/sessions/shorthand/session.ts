@@ -8,6 +8,8 @@ export type SessionUnit = 'm' | 'km' | 'mi' | 's' | 'min' | 'h';
 export interface PaceMention {
   name: string;
   offset: number;
+  /** Set where it was written in seconds a mile. */
+  per?: 'mi' | undefined;
 }
 
 /** What a piece is run at. */

@@ -1,5 +1,6 @@
 import type { CheckedBlock } from '@nadir/core';
-import { addDays } from '@nadir/core/base';
+import { addDays, type Unit } from '@nadir/core/base';
+import { formatRace, formatRaceDistance, readDistance } from '@nadir/core/base/format';
 import { rulesOf, ruleValue } from '@nadir/core/rules';
 import type { Issue } from '@nadir/core/spec';
 import {
@@ -16,8 +17,6 @@ import { token } from '../../look/tokens.js';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
 
 const USUAL_RACE = 10_000;
-const LEAST_METRES = 400;
-const MOST_METRES = 100_000;
 const kindChoices = eventKinds.map((kind) => [kind, eventCharacters[kind].title] as const);
 const formChoices = testForms.map((form) => [form, testFormWords[form].title] as const);
 
@@ -48,8 +47,11 @@ export function EventForm({
       },
   );
   const [problem, setProblem] = useState<string>();
+  const [distance, setDistance] = useState(() => distanceWords(asked.distance, athlete.unit));
+  const read = readDistance(distance, athlete.unit);
   const id = useId();
   const { isRace, why, title } = eventCharacters[asked.kind];
+  const wrong = isRace && !read.ok ? read.problem : problem;
 
   /** What is asked is drawn at once, with what stands in its way. */
   const set = (part: Partial<BlockEvent>) => {
@@ -59,8 +61,16 @@ export function EventForm({
   };
   const usual = ruleValue(rulesOf(block.spec), `events.${asked.kind}`) ?? 1;
 
+  /** What is no distance is said, and nothing is placed at another in its stead. */
+  function typeDistance(text: string) {
+    setDistance(text);
+    const typed = readDistance(text, athlete.unit);
+    if (typed.ok) set({ distance: typed.value });
+  }
+
   function onSubmit(submitted: SyntheticEvent) {
     submitted.preventDefault();
+    if (isRace && !read.ok) return;
     setProblem(onKeep(complete(asked))[0]?.message);
   }
 
@@ -127,36 +137,34 @@ export function EventForm({
             choices={formChoices}
             closed={last ? [] : ['repeat']}
             // A repeat is over the distance of the last one.
-            onAnswer={(form) =>
-              set({ form, ...(form === 'repeat' && last && { distance: last.distance }) })
-            }
+            onAnswer={(form) => {
+              const repeated = form === 'repeat' && last ? last.distance : undefined;
+              if (repeated !== undefined) setDistance(distanceWords(repeated, athlete.unit));
+              set({ form, ...(repeated !== undefined && { distance: repeated }) });
+            }}
           />
         </>
       )}
       {isRace && (
         <>
-          <label htmlFor={`${id}-distance`}>Metres</label>
+          <label htmlFor={`${id}-distance`}>Distance</label>
           <input
             id={`${id}-distance`}
             className="answer"
-            type="number"
-            min={LEAST_METRES}
-            max={MOST_METRES}
-            key={asked.form === 'repeat' ? 'repeat' : 'own'}
-            defaultValue={asked.distance}
-            onChange={({ target }) =>
-              target.validity.valid &&
-              target.value !== '' &&
-              set({ distance: target.valueAsNumber })
-            }
+            aria-invalid={!read.ok}
+            aria-describedby={`${id}-said`}
+            value={distance}
+            onChange={({ target }) => typeDistance(target.value)}
           />
         </>
       )}
       <p
-        role={problem ? 'alert' : undefined}
-        style={{ color: token(problem ? 'signal' : 'muted') }}
+        id={`${id}-said`}
+        role={wrong ? 'alert' : undefined}
+        style={{ color: token(wrong ? 'signal' : 'muted') }}
       >
-        {problem ??
+        {isRace && read.ok && `${capital(formatRace(read.value, athlete.unit))}. `}
+        {wrong ??
           (asked.kind === 'test' ? `${testFormWords[asked.form ?? 'time-trial'].why} ${why}` : why)}
       </p>
       <div>
@@ -181,6 +189,17 @@ function complete({ kind, name, from, to, distance, form, running }: BlockEvent)
     ...(kind === 'test' && { form: form ?? 'time-trial' }),
     ...(isRace ? { distance } : { to: to ?? from, ...(running !== undefined && { running }) }),
   };
+}
+
+/** A distance as it can be typed again; an odd one in metres, so that nothing of it is lost. */
+function distanceWords(metres: number | undefined, unit: Unit): string {
+  const words = formatRaceDistance(metres ?? USUAL_RACE, unit).replace(/^1 mile$/, '1 mi');
+  const again = readDistance(words, unit);
+  return again.ok && again.value === metres ? words : `${metres ?? USUAL_RACE} m`;
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 function distanceOf(kind: EventKind, known: number | undefined): number | undefined {

@@ -57,7 +57,7 @@ describe('what stands on the way', () => {
     await user.click(screen.getByRole('button', { name: 'Place a race or days' }));
     fill('Name', 'Pier Mile');
     fill('On', '2027-04-18');
-    fill('Metres', '1609');
+    fill('Distance', '1609 m');
     expect(commands.show).toHaveBeenCalledTimes(3);
     await user.click(screen.getByRole('button', { name: 'Place it' }));
     expect(placed()).toEqual([

@@ -1,5 +1,5 @@
 import { unitName } from '@nadir/core/base';
-import { formatDuration, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
+import { formatHours, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
 import { dayRoleWords } from '@nadir/core/spec/days';
 import { memo } from 'react';
 import { Link } from 'react-router';
@@ -69,8 +69,7 @@ export const WeekDays = memo(function WeekDays({
             <div style={{ color: token('muted'), fontSize: 12 }}>
               {role === 'race'
                 ? formatRaceDistance(race.distance, athlete.unit)
-                : time > 0 &&
-                  `about ${formatDuration(60 * Math.round(time / 60)).replace(/:00$/, '')}${time < 3600 ? ' min' : ' h'}`}
+                : time > 0 && `about ${formatHours(time)}`}
             </div>
           </div>
         );

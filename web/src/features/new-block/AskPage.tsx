@@ -1,6 +1,6 @@
 import type { AthleteAnswer, BlockFile } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
-import type { ReactNode, SyntheticEvent } from 'react';
+import type { KeyboardEvent, ReactNode, SyntheticEvent } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../look/tokens.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
@@ -39,7 +39,12 @@ export function AskPage(props: AskPageProps) {
       ? extraProblem
       : answered.problems.find((problem) => problem.path.join('.') === path.join('.'))?.message;
   return (
-    <form onSubmit={props.onSubmit} noValidate style={{ display: 'contents' }}>
+    <form
+      onSubmit={props.onSubmit}
+      onKeyDown={confirmOnly}
+      noValidate
+      style={{ display: 'contents' }}
+    >
       <TopStrip title={props.title} detail={props.detail}>
         {props.actions}
       </TopStrip>
@@ -79,4 +84,11 @@ export function AskPage(props: AskPageProps) {
       </div>
     </form>
   );
+}
+
+/** Enter in a field confirms its figure and stays there; a block is kept by its button alone. */
+function confirmOnly(event: KeyboardEvent<HTMLFormElement>): void {
+  const { target } = event;
+  const inField = target instanceof HTMLInputElement && target.type !== 'submit';
+  if (event.key === 'Enter' && inField) event.preventDefault();
 }

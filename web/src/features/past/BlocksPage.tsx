@@ -3,10 +3,13 @@ import type { BlockAnswer } from '@nadir/contract';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import {
+  type CallError,
+  callError,
   errorSentence,
   useAddBlockMutation,
   useBlocksQuery,
   usePutBackBlockMutation,
+  usePutBackTemplateMutation,
   useRemoveBlockMutation,
   useRemoveTemplateMutation,
   useSquadQuery,
@@ -16,6 +19,7 @@ import { useSignedIn } from '../../api/session.js';
 import { token } from '../../look/tokens.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { TopStrip } from '../../parts/TopStrip.js';
+import { UndoOffer } from '../../parts/UndoOffer.js';
 import { formatDay } from '../../parts/dates.js';
 import { downloadBlock } from '../../parts/download-block.js';
 import { laidOf, useMeasure } from '../../parts/useLaidBlock.js';
@@ -26,8 +30,15 @@ import { ImportBlock } from './ImportBlock.js';
 export function BlocksPage() {
   const blocks = useBlocksQuery();
   const squad = useSquadQuery();
-  const [removed, setRemoved] = useState<BlockAnswer>();
+  const [removed, setRemoved] = useState<{ id: string; words: string }>();
+  const [failure, setFailure] = useState<CallError>();
   const [putBack] = usePutBackBlockMutation();
+
+  async function undo(id: string) {
+    const { error: failed } = await putBack(id);
+    setFailure(callError(failed));
+    if (!failed) setRemoved(undefined);
+  }
   useEffect(() => {
     document.title = 'Blocks · Nadir';
   }, []);
@@ -42,21 +53,8 @@ export function BlocksPage() {
       </TopStrip>
       <main className="page">
         {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
-        {removed && (
-          <p role="status" className="offer">
-            Took {removed.wishes.race.name} off the list.{' '}
-            <button
-              type="button"
-              className="tool"
-              onClick={() => {
-                void putBack(removed.id);
-                setRemoved(undefined);
-              }}
-            >
-              Put it back
-            </button>
-          </p>
-        )}
+        {failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
+        {removed && <UndoOffer done={removed.words} onUndo={() => void undo(removed.id)} />}
         <table className="ledger-table">
           <thead>
             <tr>
@@ -78,7 +76,8 @@ export function BlocksPage() {
                   key={block.id}
                   block={block}
                   name={athletes.find(({ id }) => id === block.athleteId)?.facts.name ?? ''}
-                  onRemoved={() => setRemoved(block)}
+                  onRemoved={(words) => setRemoved({ id: block.id, words })}
+                  onFailure={setFailure}
                 />
               ))}
           </tbody>
@@ -94,10 +93,13 @@ function BlockRow({
   block,
   name,
   onRemoved,
+  onFailure,
 }: {
   block: BlockAnswer;
   name: string;
-  onRemoved: () => void;
+  /** Told once it is removed, never before. */
+  onRemoved: (words: string) => void;
+  onFailure: (error: CallError | undefined) => void;
 }) {
   const { today } = useSignedIn();
   const navigate = useNavigate();
@@ -109,8 +111,15 @@ function BlockRow({
   const over = race.date < today;
 
   async function duplicate() {
-    const { data } = await addBlock({ athleteId: block.athleteId, wishes: block.wishes });
+    const { data, error } = await addBlock({ athleteId: block.athleteId, wishes: block.wishes });
+    onFailure(callError(error));
     if (data) await navigate(`/blocks/${data.id}`);
+  }
+
+  async function takeOff() {
+    const { error } = await remove(block.id);
+    onFailure(callError(error));
+    if (!error) onRemoved(`Removed ${name}’s block toward ${race.name}.`);
   }
 
   return (
@@ -154,10 +163,7 @@ function BlockRow({
             type="button"
             className="tool"
             aria-label={`Remove ${name}, ${race.name}`}
-            onClick={() => {
-              void remove(block.id);
-              onRemoved();
-            }}
+            onClick={() => void takeOff()}
           >
             remove
           </button>
@@ -170,10 +176,32 @@ function BlockRow({
 function Templates() {
   const { data } = useTemplatesQuery();
   const [remove] = useRemoveTemplateMutation();
+  const [putBack] = usePutBackTemplateMutation();
+  const [removed, setRemoved] = useState<{ id: string; name: string }>();
+  const [failure, setFailure] = useState<CallError>();
   const templates = data?.templates ?? [];
+
+  async function takeOff(template: { id: string; name: string }) {
+    const { error } = await remove(template.id);
+    setFailure(callError(error));
+    if (!error) setRemoved(template);
+  }
+
+  async function undo(id: string) {
+    const { error } = await putBack(id);
+    setFailure(callError(error));
+    if (!error) setRemoved(undefined);
+  }
   return (
     <section aria-label="Templates">
       <h2 className="display">Templates</h2>
+      {failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
+      {removed && (
+        <UndoOffer
+          done={`Removed the template “${removed.name}”.`}
+          onUndo={() => void undo(removed.id)}
+        />
+      )}
       {templates.length === 0 && (
         <p style={{ color: token('muted') }}>
           None yet. “Keep as template” on a block keeps its shape for another athlete.
@@ -193,7 +221,7 @@ function Templates() {
               type="button"
               className="tool"
               aria-label={`Remove template ${name}`}
-              onClick={() => void remove(id)}
+              onClick={() => void takeOff({ id, name })}
             >
               remove
             </button>

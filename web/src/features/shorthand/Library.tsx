@@ -1,4 +1,5 @@
-import { formatDuration } from '@nadir/core/base/format';
+import type { Unit } from '@nadir/core/base';
+import { formatDuration, formatTenthsOf } from '@nadir/core/base/format';
 import { exposuresOf, type SessionPaces, startingFamilies } from '@nadir/core/sessions';
 import {
   type NamedPace,
@@ -9,6 +10,7 @@ import {
 import { useId, useState } from 'react';
 import { errorSentence } from '../../api/api.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
+import { UndoOffer } from '../../parts/UndoOffer.js';
 import { OwnFamily } from './OwnFamily.js';
 import { useLibrary } from './useLibrary.js';
 import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
@@ -18,11 +20,13 @@ export function Library({
   paces,
   table,
   whose,
+  unit,
   onTry,
 }: {
   paces: SessionPaces;
   table: readonly NamedPace[];
   whose: string;
+  unit: Unit;
   onTry: (text: string) => void;
 }) {
   const id = useId();
@@ -38,6 +42,9 @@ export function Library({
     <section aria-label="Library">
       <h2 className="display">Library</h2>
       {typeof desk.state !== 'string' && <ErrorNote>{errorSentence(desk.state)}</ErrorNote>}
+      {desk.removed && (
+        <UndoOffer done={`Removed “${desk.removed.name}” from your own.`} onUndo={desk.putBack} />
+      )}
       <div className="day-choices">
         <label htmlFor={`${id}-search`}>Find</label>
         <input
@@ -100,6 +107,7 @@ export function Library({
                     paces={paces}
                     table={table}
                     whose={whose}
+                    unit={unit}
                     onTry={onTry}
                   />
                   <button type="button" className="tool" onClick={() => setOpen(desk.add(family))}>
@@ -121,12 +129,14 @@ function Exposures({
   paces,
   table,
   whose,
+  unit,
   onTry,
 }: {
   family: Progression;
   paces: SessionPaces;
   table: readonly NamedPace[];
   whose: string;
+  unit: Unit;
   onTry: (text: string) => void;
 }) {
   const exposures = exposuresOf(family, paces, table);
@@ -139,7 +149,7 @@ function Exposures({
         <tr>
           <th scope="col">time</th>
           <th scope="col">session</th>
-          <th scope="col">hard km</th>
+          <th scope="col">hard {unit}</th>
           <th scope="col">hard time</th>
         </tr>
       </thead>
@@ -152,7 +162,7 @@ function Exposures({
                 {shorthand}
               </button>
             </td>
-            <td>{(totals.hardDistance / 1000).toFixed(1)}</td>
+            <td>{formatTenthsOf(totals.hardDistance, unit)}</td>
             <td>{formatDuration(totals.hardTime)}</td>
           </tr>
         ))}

@@ -67,7 +67,7 @@ export function ShorthandPage() {
               onText={setText}
             />
             {chosen === EVERYBODY ? (
-              <GroupRange text={text} runners={runners} />
+              <GroupRange text={text} runners={runners} unit={runner.unit} />
             ) : (
               <SessionBreakdown text={text} paces={runner.paces} unit={runner.unit} width={WIDTH} />
             )}
@@ -75,6 +75,7 @@ export function ShorthandPage() {
               paces={runner.paces}
               table={runner.table}
               whose={runner.name}
+              unit={runner.unit}
               onTry={setText}
             />
           </>

@@ -16,6 +16,9 @@ interface LibraryDesk {
   /** Takes a copy as the coach's own; gives back its id. */
   add: (from: Progression) => string;
   remove: (index: number) => void;
+  /** The one removed last, while it can be put back. */
+  removed: Progression | undefined;
+  putBack: () => void;
 }
 
 /** The same, saved one change after the other as long as they can be read. */
@@ -24,6 +27,7 @@ export function useLibrary(): LibraryDesk {
   const [own, setOwn] = useState<Progression[]>(coach.library);
   const [problems, setProblems] = useState<Issue[]>([]);
   const [state, setState] = useState<LibraryDesk['state']>('saved');
+  const [removed, setRemoved] = useState<{ family: Progression; index: number }>();
   const [save] = useSaveLibraryMutation();
   const line = useRef(Promise.resolve());
 
@@ -52,7 +56,16 @@ export function useLibrary(): LibraryDesk {
       keep([...own, { ...from, id, name }]);
       return id;
     },
-    remove: (index) => keep(own.filter((_, place) => place !== index)),
+    remove(index) {
+      const family = own[index];
+      setRemoved(family && { family, index });
+      keep(own.filter((_, place) => place !== index));
+    },
+    removed: removed?.family,
+    putBack() {
+      if (removed) keep(own.toSpliced(removed.index, 0, removed.family));
+      setRemoved(undefined);
+    },
   };
 }
 
