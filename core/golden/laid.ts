@@ -18,7 +18,7 @@ export interface Laid {
  */
 export function laidOf({ spec, today, unit, step }: Laid, withFixes: boolean) {
   const shown = { basis: spec.athlete?.basis ?? 'distance', unit, step };
-  const block = layOut(spec, { today, shown });
+  const block = layOut(spec, { asOf: today, shown });
   const { easyPace, phases, feasible, legs, weeks, findings } = block;
   const figures = showBlock(block, shown);
   const rules = rulesOf(block.spec);
@@ -27,7 +27,9 @@ export function laidOf({ spec, today, unit, step }: Laid, withFixes: boolean) {
     longRun: whyLongRun(block, week),
     days: week.days.map((day) => whyDay(week, day, figures, rules)),
   }));
-  const fixes = withFixes ? findings.map((each) => fixesOf(block, each, { today, shown })) : [];
+  const fixes = withFixes
+    ? findings.map((each) => fixesOf(block, each, { asOf: today, shown }))
+    : [];
   const whole = JSON.stringify(
     {
       spec: block.spec,

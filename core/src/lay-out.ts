@@ -2,14 +2,19 @@ import { type Fix, fixesOf as fixesFor } from './edit/fixes/index.js';
 import type { Measure } from './base/index.js';
 import { rulesOf } from './rules/index.js';
 import type { BlockSpec } from './spec/index.js';
-import { type Block, layWeeks } from './layout/index.js';
+import { type Block, type HandedOut, layWeeks, pastOf } from './layout/index.js';
 import { runChecks } from './checks/index.js';
 import { tellFindings, type ToldFinding } from './present/index.js';
 import { type CheckedBlock, LazilyChecked } from './checked-block.js';
 
 export interface LayOutOptions {
-  /** Today, for what depends on it; left out, the block is laid out of time. */
-  today?: string | undefined;
+  /**
+   * The coach's day: what was handed out for the days before it stays, and checks
+   * look at what is still to come. Left out, the block is laid out of time.
+   */
+  asOf?: string | undefined;
+  /** The plan of past days as it was handed out, in any order. */
+  history?: readonly HandedOut[] | undefined;
   /** How sentences show amounts; the athlete's own measure when left out. */
   shown?: Measure;
 }
@@ -22,11 +27,14 @@ export interface LayOutOptions {
  * @param spec metres and seconds; whatever is left out is worked out
  * @throws RangeError on a spec without a race date or a start
  */
-export function layOut(spec: BlockSpec, { today, shown }: LayOutOptions = {}): CheckedBlock {
-  const { block, rules } = layWeeks(spec);
+export function layOut(
+  spec: BlockSpec,
+  { asOf, history = [], shown }: LayOutOptions = {},
+): CheckedBlock {
+  const { block, rules } = layWeeks(spec, pastOf(history, asOf));
   const measure = shown ?? { ...block.spec.athlete, step: 1 };
   return new LazilyChecked(block, () => {
-    const context = { block, rules, today };
+    const context = { block, rules, today: asOf };
     return tellFindings(runChecks(context), context, measure);
   });
 }
@@ -38,10 +46,12 @@ export function layOut(spec: BlockSpec, { today, shown }: LayOutOptions = {}): C
 export function fixesOf(
   block: Block,
   finding: ToldFinding,
-  { today, shown }: LayOutOptions = {},
+  { asOf, history = [], shown }: LayOutOptions = {},
 ): Fix[] {
   const measure = shown ?? { ...block.spec.athlete, step: 1 };
-  return fixesFor(finding, { block, rules: rulesOf(block.spec), today, shown: measure });
+  const past = pastOf(history, asOf);
+  const rules = rulesOf(block.spec);
+  return fixesFor(finding, { block, rules, today: asOf, past, shown: measure });
 }
 
 /** Findings with the fixes of each, for those who cannot ask one by one. */

@@ -506,7 +506,7 @@ function twoSessions(then: number): FixedDay[] {
 describe.each(checks.map(({ code }) => code))('%s', (code) => {
   const { inside, outside, value, limit, today } = cases[code];
   const found = (change: Partial<BlockSpec>, day?: string) =>
-    layOut({ ...marathon, ...change }, { today: day }).findings.filter(
+    layOut({ ...marathon, ...change }, { asOf: day }).findings.filter(
       ({ check }) => check === code,
     );
 

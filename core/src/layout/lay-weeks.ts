@@ -2,7 +2,8 @@ import { isRun } from '../spec/days/index.js';
 import { type CivilDate, sum } from '../base/index.js';
 import type { HouseRules } from '../rules/index.js';
 import type { BlockSpec } from '../spec/index.js';
-import type { Block, Week } from './block/block.js';
+import type { Block } from './block/block.js';
+import type { Week } from './block/week.js';
 import { type Day, isHardRunning } from './block/day.js';
 import type { Context } from './context/context.js';
 import { eventsIn } from './events/event-days.js';
@@ -11,7 +12,9 @@ import { layDays } from './fill/lay-days.js';
 import type { Frame, FrameWeek } from './frame/frame.js';
 import { dayLoad, layLegs } from './load/legs.js';
 import { type LaidLongRun, layLongRuns } from './longrun/lay-long-runs.js';
-import { type Segment, laySegments } from './longrun/lay-segments.js';
+import { type Segment } from './block/week.js';
+import { laySegments } from './longrun/lay-segments.js';
+import { type HandedOut, type Past, type WeekThen, noPast, weekOfPast } from './past/past.js';
 import { resolve } from './resolve/resolve.js';
 import { type KeySession, fillSessions } from './sessions/fill-sessions.js';
 import { type LaidVolume, fullWeek } from './volume/climb.js';
@@ -25,11 +28,15 @@ import { steadyMidweek } from './week/steady-midweek.js';
  * Lays out the weeks of a block, stage by stage: resolve, frame, amounts, days,
  * sessions, fill, legs. Each is a function of the context and the stage before.
  *
+ * @param past days that are taken as they were handed out, never laid out anew
  * @returns the block, and the rules it was laid out under
  * @throws RangeError on a spec without a race date or a start
  */
-export function layWeeks(given: BlockSpec): { block: Block; rules: HouseRules } {
-  const { context, frame } = resolve(given);
+export function layWeeks(
+  given: BlockSpec,
+  past: Past = noPast,
+): { block: Block; rules: HouseRules } {
+  const { context, frame } = resolve(given, past);
   const { spec, rules, pace } = context;
   const amounts = amountsOf(context, frame);
   const roles = amounts.map((week) => planWeek(context, planOf(week), amountOf(week)));
@@ -53,11 +60,13 @@ interface WeekOfAmounts {
   volume: LaidVolume;
   longRun: LaidLongRun;
   segment: Segment | undefined;
+  /** Its days as they were handed out, where it is over. */
+  over: readonly HandedOut[] | undefined;
 }
 
 /** Weekly volume and long runs. */
 function amountsOf(context: Context, frame: Frame): WeekOfAmounts[] {
-  const { spec, step } = context;
+  const { spec, step, past } = context;
   const wished = frame.weeks.map(coachWeek(spec));
   const volumes = layVolume(context, frame);
   const longRuns = layLongRuns(context, frame, volumes, {
@@ -72,11 +81,12 @@ function amountsOf(context: Context, frame: Frame): WeekOfAmounts[] {
     const longRun = longRuns[index] ?? NO_LONG_RUN;
     const risen = volumes[index] ?? NO_VOLUME;
     const { midweek } = spec.week;
-    const volume =
-      midweek === undefined
-        ? risen
-        : steadyMidweek(risen, week, { longRun: longRun.longRun, wished: days }, midweek);
-    return { frame: week, wished: days, volume, longRun, segment: segments[index] };
+    const over = weekOfPast(past, week);
+    const then = over?.at(-1)?.week;
+    const steady = { longRun: longRun.longRun, wished: days };
+    const volume = midweek === undefined ? risen : steadyMidweek(risen, week, steady, midweek);
+    const segment = then ? then.segment : segments[index];
+    return { frame: week, wished: days, volume, longRun, segment, over };
   });
 }
 
@@ -115,15 +125,36 @@ function fillWeek(
   planned: readonly PlannedDay[],
   keys: ReadonlyMap<CivilDate, KeySession>,
 ): Week {
-  const { frame, volume: laid, longRun, segment } = week;
+  const { frame, over } = week;
+  const days = over?.map(({ day }) => day) ?? daysToCome(context, week, planned, keys);
+  const { number, toGo, start, length } = frame;
+  return {
+    number,
+    toGo,
+    start,
+    length,
+    ...(over?.at(-1)?.week ?? weekToCome(week)),
+    events: eventsIn(frame, context.spec.events),
+    hardDays: days.filter(isHardRunning).length,
+    runDays: days.filter(({ role, distance: run }) => role !== 'race' && run > 0).length,
+    days,
+    ...totalsOf(days),
+  };
+}
+
+function daysToCome(
+  context: Context,
+  week: WeekOfAmounts,
+  planned: readonly PlannedDay[],
+  keys: ReadonlyMap<CivilDate, KeySession>,
+): Day[] {
   const dealt = dealWeek(context, planned, amountOf(week), keys);
-  const days = layDays(context, dealt, segment);
+  return layDays(context, dealt, week.segment);
+}
+
+function weekToCome({ frame, volume: laid, longRun, segment }: WeekOfAmounts): WeekThen {
   const { recovery } = laid;
   return {
-    number: frame.number,
-    toGo: frame.toGo,
-    start: frame.start,
-    length: frame.length,
     kind: recovery ? 'recovery' : frame.kind === 'recovery' ? 'building' : frame.kind,
     phase: frame.phase.kind,
     recovery,
@@ -135,11 +166,6 @@ function fillWeek(
     segment,
     taperShare: frame.taperShare,
     running: frame.running,
-    events: eventsIn(frame, context.spec.events),
-    hardDays: days.filter(isHardRunning).length,
-    runDays: days.filter(({ role, distance: run }) => role !== 'race' && run > 0).length,
-    days,
-    ...totalsOf(days),
   };
 }
 

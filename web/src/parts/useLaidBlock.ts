@@ -43,7 +43,7 @@ export function laidOf(wishes: BlockFile, today: string, measure: Measure): Laid
 }
 
 function layAndShow(wishes: BlockFile, today: string, measure: Measure): LaidAndShown {
-  const block = layOut(givenOf(wishes), { today, shown: measure });
+  const block = layOut(givenOf(wishes), { asOf: today, shown: measure });
   return { block, shown: showBlock(block, measure) };
 }
 

@@ -1,4 +1,5 @@
-import type { Day, Week } from '../../layout/index.js';
+import type { Day } from '../../layout/index.js';
+import type { Week } from '../../layout/index.js';
 import type { Check } from '../common/check.js';
 import { isUnder18 } from '../care/under-18.js';
 

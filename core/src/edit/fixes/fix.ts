@@ -1,3 +1,4 @@
+import type { Past } from '../../layout/index.js';
 import type { Measure } from '../../base/index.js';
 import type { CheckCode, CheckContext, Observation } from '../../checks/index.js';
 import type { Change } from '../index.js';
@@ -11,6 +12,8 @@ export interface Fix {
 /** What a fix may look at: amounts in its label are shown as the coach reads them. */
 export interface FixContext extends CheckContext {
   shown: Measure;
+  /** What is no longer laid out. */
+  past: Past;
 }
 
 /** Changes that may remove what was found; only those that do are offered. */

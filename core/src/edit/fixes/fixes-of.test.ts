@@ -35,11 +35,11 @@ describe('fixes', () => {
 
   it('that would start before today are not offered', () => {
     const given: BlockSpec = { ...marathon, weeks: 11 };
-    const block = layOut(given, { today: '2027-01-30' });
+    const block = layOut(given, { asOf: '2027-01-30' });
     const finding = block.findings.find(({ check }) => check === 'block-too-short');
     if (!finding) throw new Error('not found');
-    expect(fixesOf(block, finding, { today: '2027-01-30' })).toEqual([]);
-    expect(fixesOf(block, finding, { today: '2026-12-01' }).map(({ label }) => label)).toEqual([
+    expect(fixesOf(block, finding, { asOf: '2027-01-30' })).toEqual([]);
+    expect(fixesOf(block, finding, { asOf: '2026-12-01' }).map(({ label }) => label)).toEqual([
       'Start a week earlier',
     ]);
   });

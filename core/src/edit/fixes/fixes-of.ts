@@ -20,7 +20,7 @@ export function fixesOf(found: Finding, context: FixContext): Fix[] {
     .flatMap((fix) => {
       const changed = applyChange<BlockSpec>(context.block.spec, fix.change);
       if (validateSpec(changed).length > 0) return [];
-      const { block, rules } = layWeeks(changed);
+      const { block, rules } = layWeeks(changed, context.past);
       const after = runChecks({ block, rules, today: context.today });
       const removes = !stillFound(found, context.block, block, after) && !newStop(before, after);
       return removes ? [{ fix, left: after.length }] : [];

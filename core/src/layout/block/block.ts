@@ -1,58 +1,48 @@
 import type { PhaseKind } from '../../spec/choices/index.js';
-import type { BlockEvent } from '../../spec/days/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
-import type { Segment } from '../longrun/lay-segments.js';
-import type { LongRunRule } from '../longrun/lay-long-runs.js';
-import type { Legs } from '../load/legs.js';
-import type { Phase } from '../phases/lay-phases.js';
-import type { Feasibility } from '../volume/feasibility.js';
-import type { VolumeRule } from '../volume/climb.js';
-import type { Day } from './day.js';
-import type { WeekKind } from '../frame/frame.js';
+import type { Week } from './week.js';
 
-/** One laid-out week. Volume and long run are m or s, as the block counts. */
-export interface Week {
-  number: number;
-  /** Weeks to go; 0 in race week. */
-  toGo: number;
-  start: string;
-  /** Days in it: 7, or fewer in a short first week. */
-  length: number;
-  kind: WeekKind;
-  phase: PhaseKind;
-  recovery: boolean;
-  /** True where a recovery week was due, whatever was pinned over it. */
-  recoveryDue: boolean;
-  /** Without the race. */
-  volume: number;
-  volumeRule: VolumeRule;
-  /** 0 in race week. */
-  longRun: number;
-  longRunRule: LongRunRule;
-  /** What the long run holds besides easy running. */
-  segment: Segment | undefined;
-  /** Part of the heaviest week the taper leaves; 1 before it. */
-  taperShare: number;
-  /** Part of usual running that events leave. */
-  running: number;
-  /** Races, tests and days on the way that touch it. */
-  events: BlockEvent[];
-  /** Metres; an estimate when the block counts time. */
-  distance: number;
-  /** Seconds; an estimate when the block counts distance. */
-  time: number;
-  /** With cross-training counted as easy running: metres and seconds. */
-  equivalentDistance: number;
-  equivalentTime: number;
-  /** Hard running: metres and seconds. */
-  hardDistance: number;
-  hardTime: number;
-  hardDays: number;
-  runDays: number;
-  days: Day[];
+/** A run of whole weeks with one emphasis. */
+export interface Phase {
+  kind: PhaseKind;
+  name: string;
+  purpose: string;
+  /** Number of its first week. */
+  firstWeek: number;
+  weeks: number;
+  /** True when the layout closes it with a recovery week. */
+  closes: boolean;
 }
 
-/** A block without what the checks say of it. */
+/** Whether the peak can be reached under the cap, and the three ways out. */
+export interface Feasibility {
+  feasible: boolean;
+  /** Growth a rise that just reaches the peak, (k/s)^(1/b) − 1; null without a rise. */
+  neededGrowth: number | null;
+  cap: number;
+  /** Peak that the cap reaches, s·(1 + p)^b, in m or s. */
+  reachablePeak: number;
+  /** Weeks to add so that the cap reaches the peak; 0 when feasible, null when 30 weeks are not enough. */
+  extraWeeks: number | null;
+}
+
+/** One day of the legs curve: 0 as on day one, lower is heavier. */
+export interface LegsDay {
+  value: number;
+  /** The curve with quicker and with slower decay; the band between is the model's doubt. */
+  quick: number;
+  slow: number;
+}
+
+export interface Legs {
+  days: LegsDay[];
+  /** Index of the day with the heaviest legs: the block's nadir. */
+  nadir: number;
+  /** Value on race morning. */
+  raceDay: number;
+}
+
+/** A laid-out block, without what the checks say of it. */
 export interface Block {
   spec: ResolvedSpec;
   /** Easy pace behind every estimate, s/km. */

@@ -1,4 +1,4 @@
-import type { Week } from './block.js';
+import type { Week } from './week.js';
 
 /** True for a week that the next rise is measured from: built, whole, and cut by nothing. */
 export function isBase({ kind, volumeRule }: Pick<Week, 'kind' | 'volumeRule'>): boolean {

@@ -3,6 +3,7 @@ import type { HouseRules } from '../../rules/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import type { SessionPaces } from '../../sessions/index.js';
 import type { EventDays } from '../events/event-days.js';
+import type { Past } from '../past/past.js';
 
 /**
  * What every stage of a lay-out looks at, worked out once: the spec with
@@ -12,6 +13,8 @@ import type { EventDays } from '../events/event-days.js';
 export interface Context {
   spec: ResolvedSpec;
   rules: HouseRules;
+  /** Days that are taken as they were handed out. */
+  past: Past;
   /** What events ask of single days. */
   eventDays: EventDays;
   /** Easy pace of a day, s/km. */

@@ -1,7 +1,9 @@
+import type { Day } from '../block/day.js';
 import { fixedDayOf } from '../../spec/days/index.js';
 import { ceilTo, type CivilDate, clean, floorTo, sum } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import { raceMetres } from '../events/event-days.js';
+import { noPast } from '../past/past.js';
 import type { KeySession } from '../sessions/fill-sessions.js';
 import { amountOf, fitSession, ownLength } from '../sessions/session-lengths.js';
 import { type PlannedDay, type WeekAmounts, isOther, isRaced } from '../week/plan-week.js';
@@ -14,7 +16,7 @@ export interface DealtDay {
   runs: number[];
   /** The session that the first run is built around. */
   key: KeySession | undefined;
-  fixed: 'pin' | 'own-session' | 'session' | undefined;
+  fixed: 'pin' | 'own-session' | 'session' | 'past' | undefined;
 }
 
 /** The running of a day that shares no more. */
@@ -57,14 +59,24 @@ export function dealWeek(
   amounts: Pick<WeekAmounts, 'volume' | 'longRun'>,
   keys: ReadonlyMap<CivilDate, KeySession>,
 ): DealtDay[] {
-  const deal = dealOf(context, days, amounts, keys);
+  const dealt = dealOut(dealOf({ ...context, past: noPast }, days, amounts, keys), amounts);
+  const { basis } = context.spec.athlete;
+  // What is over was run; where that is what would be dealt, nothing to come moves.
+  const stands = dealt.every(({ day: { date }, runs }) => {
+    const then = context.past.on(date)?.day;
+    return !then || then.swap !== undefined || then[basis] === clean(sum(runs));
+  });
+  return stands ? dealt : dealOut(dealOf(context, days, amounts, keys), amounts);
+}
+
+function dealOut(deal: Deal, { longRun }: Pick<WeekAmounts, 'longRun'>): DealtDay[] {
   share(deal);
   // Room taken for one session may leave too little for another.
   while (makeRoom(deal)) share(deal);
   giveBack(deal);
-  return days.map((day, index): DealtDay => {
+  return deal.days.map((day, index): DealtDay => {
     const [first = 0, second = 0] = deal.parts[index] ?? [];
-    const amount = day.role === 'long' ? amounts.longRun : (deal.raced[index] ?? 0) || first;
+    const amount = day.role === 'long' ? longRun : (deal.raced[index] ?? 0) || first;
     const runs = second > 0 ? [amount, second] : amount > 0 ? [amount] : [];
     return { day, runs, key: deal.kept[index], fixed: deal.fixed[index]?.by };
   });
@@ -76,11 +88,14 @@ function dealOf(
   { volume, longRun }: Pick<WeekAmounts, 'volume' | 'longRun'>,
   keys: ReadonlyMap<CivilDate, KeySession>,
 ): Deal {
-  const { rules, eventDays, perMetre } = context;
+  const { rules, eventDays, perMetre, past, spec } = context;
   const most = longRun > 0 ? rules.week.mostOfLongRun * longRun : Infinity;
   const racedOn = (date: CivilDate) =>
     Math.min(raceMetres(eventDays.get(date)?.race) * perMetre, volume - longRun);
-  const raced = days.map(({ date, role }) => (isRaced(role) ? racedOn(date) : 0));
+  const raced = days.map(({ date, role }) => {
+    if (!isRaced(role)) return 0;
+    return past.on(date)?.day[spec.athlete.basis] ?? racedOn(date);
+  });
   const left = clean(volume - longRun - sum(raced));
   const fixed = days.map((day) => fixedByCoach(context, day));
   const kept = days.map(({ date }, index): KeySession | undefined => {
@@ -96,10 +111,20 @@ function dealOf(
 
 function fixedByCoach(context: Context, { date, role }: PlannedDay): Fixed | undefined {
   if (!isOther(role)) return undefined;
+  const past = context.past.on(date)?.day;
+  if (past) return { amount: amountOfPast(context, past), by: 'past' };
   const pinned = fixedDayOf(context.spec.days, date).amount;
   if (pinned !== undefined) return { amount: pinned, by: 'pin' };
   const own = ownLength(context, date);
   return own === undefined ? undefined : { amount: own, by: 'own-session' };
+}
+
+/** What a day that is over took of its week; swapped running, as if it had been run. */
+function amountOfPast({ spec, easyOn }: Context, { date, swap, cross, ...day }: Day): number {
+  if (!swap) return day[spec.athlete.basis];
+  return spec.athlete.basis === 'time'
+    ? cross.time
+    : Math.round((cross.time / easyOn(date)) * 1000);
 }
 
 /** What the fixed days come to. */

@@ -3,7 +3,7 @@ import { clean } from '../../base/index.js';
 import { type CrossKind, crossWords } from '../../rules/index.js';
 import type { Day, DayRule, DaySession } from '../block/day.js';
 import type { Context } from '../context/context.js';
-import type { Segment } from '../longrun/lay-segments.js';
+import type { Segment } from '../block/week.js';
 import { isRaced } from '../week/plan-week.js';
 import type { DealtDay } from './deal.js';
 import { longRunOf } from './long-run.js';
@@ -26,6 +26,8 @@ export function layDays(
 
 function layDay(context: Context, dealt: DealtDay, segment: Segment | undefined): Day {
   const { day, runs } = dealt;
+  const past = context.past.on(day.date)?.day;
+  if (past) return past;
   const ran = runs.map((amount, place) =>
     place === 0
       ? firstRun(context, dealt, { amount, date: day.date }, segment)
@@ -144,5 +146,6 @@ function ruleOf({ day, runs, key, fixed }: DealtDay, swapped: boolean): DayRule 
   if (day.role === 'cross-train') return 'cross';
   if (runs.length === 0) return day.away ? 'away' : 'rest';
   if (day.role === 'long') return 'long';
-  return fixed ?? (key ? 'session' : 'share');
+  // A day of the past is taken whole and has its own rule.
+  return fixed && fixed !== 'past' ? fixed : key ? 'session' : 'share';
 }

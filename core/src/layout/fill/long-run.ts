@@ -2,7 +2,7 @@ import { RACE_PACE, type SessionPaces } from '../../sessions/index.js';
 import type { DaySession } from '../block/day.js';
 import { Run } from '../block/run.js';
 import type { Context } from '../context/context.js';
-import type { Segment } from '../longrun/lay-segments.js';
+import type { Segment } from '../block/week.js';
 import { type RunOf, plainRun } from './runs.js';
 import { longRunWords, wordsOf } from './session-words.js';
 

@@ -4,7 +4,7 @@ import type { AddOn } from '../../spec/days/index.js';
 import { apportion, type Measure, shownUnit } from '../../base/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import { isBare, shortPaceName } from '../../sessions/index.js';
-import type { Segment } from '../longrun/lay-segments.js';
+import type { Segment } from '../block/week.js';
 
 /** What stands around the words of a run: how amounts are counted, what paces are called. */
 export interface WordsContext {

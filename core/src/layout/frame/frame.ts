@@ -1,12 +1,12 @@
+import type { WeekKind } from '../block/week.js';
 import { type CalendarWeek, calendarWeeks } from '../../base/index.js';
 import { type HouseRules, raceRules } from '../../rules/index.js';
 import { type ResolvedSpec, runningOfCycle } from '../../spec/index.js';
 import { type EventDays, weeksOfEvents } from '../events/event-days.js';
-import { type Phase, layPhases } from '../phases/lay-phases.js';
+import { type Phase } from '../block/block.js';
+import { layPhases } from '../phases/lay-phases.js';
 import { taperShares } from '../taper/taper-weeks.js';
 import { recoveryWeeks } from './recovery-weeks.js';
-
-export type WeekKind = 'building' | 'recovery' | 'taper' | 'race';
 
 /** A week before any volume is laid into it. */
 export interface FrameWeek extends CalendarWeek {

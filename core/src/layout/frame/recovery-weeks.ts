@@ -1,5 +1,5 @@
 import type { RecoverySpec } from '../../spec/index.js';
-import type { Phase } from '../phases/lay-phases.js';
+import type { Phase } from '../block/block.js';
 
 /** Building weeks that must stand before a recovery week is worth taking. */
 const LEAST_BUILDING_WEEKS = 2;

@@ -1,3 +1,4 @@
+import type { Legs } from '../block/block.js';
 import type { DayRole } from '../../spec/days/index.js';
 
 /** Policy: effort 0–10 of a day by its role (Foster's scale), until one is recorded. */
@@ -24,22 +25,6 @@ interface LoadedDay {
   time: number;
   hardTime?: number | undefined;
   cross?: { time: number } | undefined;
-}
-
-/** One day of the legs curve: 0 as on day one, lower is heavier. */
-export interface LegsDay {
-  value: number;
-  /** The curve with quicker and with slower decay; the band between is the model's doubt. */
-  quick: number;
-  slow: number;
-}
-
-export interface Legs {
-  days: LegsDay[];
-  /** Index of the day with the heaviest legs: the block's nadir. */
-  nadir: number;
-  /** Value on race morning. */
-  raceDay: number;
 }
 
 /**

@@ -1,3 +1,5 @@
+import { longRunOfPast } from './past-long-run.js';
+import type { LongRunRule } from '../block/week.js';
 import { longRunLadders } from '../schools/index.js';
 import { type CivilDate, clean, differenceInDays, floorTo, roundTo } from '../../base/index.js';
 import {
@@ -13,21 +15,6 @@ import type { Frame, FrameWeek } from '../frame/frame.js';
 import type { LaidVolume } from '../volume/climb.js';
 import { weekOfLongRun } from './limits.js';
 import { type LongRunDay, longRunDay } from './long-run-day.js';
-
-/** Why a long run is as long as it is. */
-export type LongRunRule =
-  | 'start'
-  | 'pin'
-  | 'rung'
-  | 'peak'
-  | 'share-cap'
-  | 'time-cap'
-  | 'growth-cap'
-  | 'recovery'
-  | 'after-peak'
-  | 'event'
-  | 'no-day'
-  | 'race';
 
 export interface LaidLongRun {
   longRun: number;
@@ -85,15 +72,15 @@ export function layLongRuns(
   const climb = startOf(context, frame, volumes, asked);
   const pins = new Map(context.spec.pins.map((pin) => [pin.week, pin.longRun]));
   for (const [index, week] of frame.weeks.entries()) {
+    const past = longRunOfPast(context, week);
     const pin = pins.get(week.number);
-    const next =
-      pin === undefined ? layWeek(climb, index, week) : { longRun: pin, rule: 'pin' as const };
-    const date = next.longRun > 0 ? climb.days[index]?.date : undefined;
-    climb.laid.push({ date, ...next });
+    if (past && climb.climbs[index] && past.rule !== 'pin') advance(climb, index);
+    const next = past ?? longRunToCome(climb, index, pin);
+    climb.laid.push(next);
     if (!climb.climbs[index] || week.length !== 7) continue;
     climb.last = next.longRun;
     climb.longest = Math.max(climb.longest, next.longRun);
-    if (pin !== undefined) climb.line = pin;
+    if (next.rule === 'pin') climb.line = next.longRun;
   }
   return climb.laid;
 }
@@ -118,6 +105,18 @@ function startOf(
   return { context, frame, volumes, runDays, days, lastPeak, climbs, ...none };
 }
 
+/** The long run of a week that still has its day for it; pins are kept exactly. */
+function longRunToCome(climb: Climb, index: number, pin: number | undefined): LaidLongRun {
+  const week = climb.frame.weeks[index];
+  if (!week) return { longRun: 0, rule: 'no-day', date: undefined };
+  const laid: Laid =
+    pin === undefined ? layWeek(climb, index, week) : { longRun: pin, rule: 'pin' };
+  const date = laid.longRun > 0 ? climb.days[index]?.date : undefined;
+  // Its day is over and was no long run: what is gone is not made up.
+  const isOver = date !== undefined && climb.context.past.on(date) !== undefined;
+  return isOver ? { longRun: 0, rule: 'no-day', date: undefined } : { ...laid, date };
+}
+
 function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
   const { spec, rules } = climb.context;
   const { date, race = false } = climb.days[index] ?? {};
@@ -140,11 +139,18 @@ function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
   return clamp(climb, index, wished, 'recovery');
 }
 
+/** Takes the line to the peak a rung further, once it has begun; gives back the rungs still to come. */
+function advance(climb: Climb, index: number): number {
+  const left = climb.climbs.slice(index + 1).filter(Boolean).length;
+  const { peak } = climb.context.spec.longRun;
+  if (climb.last !== undefined) climb.line += Math.max(0, peak - climb.line) / (left + 1);
+  return left;
+}
+
 function rung(climb: Climb, index: number): Laid {
   const { spec, rules, perMetre, step } = climb.context;
   if (climb.last === undefined) return clamp(climb, index, spec.longRun.start, 'start');
-  const left = climb.climbs.slice(index + 1).filter(Boolean).length;
-  climb.line += Math.max(0, spec.longRun.peak - climb.line) / (left + 1);
+  const left = advance(climb, index);
   const { line } = climb;
   const part = longRunLadders[spec.longRun.ladder].part(left);
   const wished = part < 1 ? Math.min(line, stillLongest(climb, index, line * part)) : line;

@@ -1,20 +1,9 @@
+import type { Segment } from '../block/week.js';
 import type { SegmentName } from '../../spec/choices/index.js';
 import { segmentSchools, type SegmentShape } from '../schools/index.js';
 import { clean, roundTo } from '../../base/index.js';
 import type { FrameWeek } from '../frame/frame.js';
 import type { LaidLongRun } from './lay-long-runs.js';
-
-/** What a week's long run holds besides easy running. Amounts in m or s. */
-export interface Segment {
-  name: SegmentName;
-  /** Easy running before it. */
-  before: number;
-  amount: number;
-  /** Easy running after it. */
-  after: number;
-  /** Seconds per km against race pace, at its start and at its end. */
-  offset: readonly [start: number, end: number];
-}
 
 /** Phases whose long runs stay easy. */
 const EASY_PHASES: ReadonlySet<string> = new Set(['foundation', 'hills-and-strength']);

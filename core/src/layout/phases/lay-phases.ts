@@ -1,19 +1,8 @@
-import { phaseCharacters, type PhaseKind } from '../../spec/choices/index.js';
+import type { Phase } from '../block/block.js';
+import { phaseCharacters } from '../../spec/choices/index.js';
 import { type LayoutPart, phaseLayouts } from '../schools/index.js';
 import type { PhaseSpec } from '../../spec/index.js';
 import { scaleWeeks } from './scale.js';
-
-/** A run of whole weeks with one emphasis. */
-export interface Phase {
-  kind: PhaseKind;
-  name: string;
-  purpose: string;
-  /** Number of its first week. */
-  firstWeek: number;
-  weeks: number;
-  /** True when the layout closes it with a recovery week. */
-  closes: boolean;
-}
 
 /**
  * The phases of a block, in order, covering every week once.

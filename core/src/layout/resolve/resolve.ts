@@ -13,6 +13,7 @@ import type { Context } from '../context/context.js';
 import { eventDays } from '../events/event-days.js';
 import { type Frame, frameWeeks } from '../frame/frame.js';
 import { countRises } from '../volume/rises.js';
+import { type Past, noPast } from '../past/past.js';
 import { type Outline, outlineOf } from './outline.js';
 import { suggestLongRun } from './suggest-long-run.js';
 import { suggestVolume } from './suggest-volume.js';
@@ -33,7 +34,7 @@ export interface Resolved {
  *
  * @throws RangeError on a spec without a race date or a start
  */
-export function resolve(given: BlockSpec): Resolved {
+export function resolve(given: BlockSpec, past: Past = noPast): Resolved {
   const rules = rulesOf(given);
   const outline = outlineOf(given, rules);
   const byDay = eventDays(outline.events, rules);
@@ -52,6 +53,7 @@ export function resolve(given: BlockSpec): Resolved {
   const context: Context = {
     spec,
     rules,
+    past,
     eventDays: byDay,
     easyOn,
     sessionsOn: sessionPacesOn(spec, times),

@@ -1,3 +1,4 @@
+import type { Day } from '../block/day.js';
 import type { PhaseKind, Progression, SessionUse } from '../../spec/choices/index.js';
 import { fixedDayOf } from '../../spec/days/index.js';
 import type { CivilDate } from '../../base/index.js';
@@ -77,7 +78,9 @@ export function fillSessions(
       if (!family) continue;
       const place = { index, week, paces: sessionsOn(date) };
       const own = followedOn(context, date);
-      const line = own ? taken(filling, own, family, place) : next(filling, family, place);
+      const now = own ? taken(filling, own, family, place) : next(filling, family, place);
+      const past = context.past.on(date)?.day;
+      const line = past && now ? asItWas(filling, past, now, place) : now;
       if (!line) continue;
       if (!week.raceWeek) filling.lines.set(index, line);
       const most = own ? Infinity : mostOf(context, week, quality.length);
@@ -88,6 +91,30 @@ export function fillSessions(
     }
   }
   return filled;
+}
+
+/**
+ * A day that is over: the line goes on from what was handed out, where that was
+ * another exposure than is laid out now; nothing of it where it was another family.
+ */
+function asItWas(
+  { lines }: Filling,
+  { sessions }: Day,
+  laid: Line,
+  { index, paces }: Place,
+): Line | undefined {
+  const run = sessions.find((each) => each.family !== undefined);
+  // A session that found no room counts as one all the same.
+  if (!run?.family || isSame(run.family, laid)) return laid;
+  const { id, exposure } = run.family;
+  const parts = sessionOf(run.shorthand)?.parts;
+  if (!parts || id !== laid.family.id) return undefined;
+  const was = lay(mainParts(parts), paces);
+  return matching({ family: laid.family, exposure, ...was }, lines.get(index));
+}
+
+function isSame({ id, exposure }: { id: string; exposure: number }, laid: Line): boolean {
+  return id === laid.family.id && exposure === laid.exposure;
 }
 
 /** Hard metres that one session of a week may hold, its long run counted in. */

@@ -1,24 +1,11 @@
+import type { VolumeRule } from '../block/week.js';
+import { type Past, weekOfPast } from '../past/past.js';
 import { growthSchools } from '../schools/index.js';
 import { clean, floorTo, roundTo } from '../../base/index.js';
 import { growthLimit, recoveryLimit } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import { type Rises, countRises } from './rises.js';
-
-/** Why a week's volume is what it is. */
-export type VolumeRule =
-  | 'start'
-  | 'short-first-week'
-  | 'pin'
-  | 'rise'
-  | 'peak'
-  | 'held'
-  | 're-entry'
-  | 'recovery'
-  | 'event'
-  | 'steady'
-  | 'taper'
-  | 'race';
 
 export interface LaidVolume {
   volume: number;
@@ -58,14 +45,28 @@ export function climb(context: Context, frame: Frame, step: number): LaidVolume[
 }
 
 function take(ascent: Ascent, week: FrameWeek): void {
-  const next = nextWeek(ascent, week);
-  const volume = next.rule === 'pin' ? next.volume : Math.max(next.volume, leastOf(ascent, week));
-  ascent.laid.push({ ...next, volume });
+  const next = asItWas(ascent.context.past, week) ?? atLeast(ascent, week, nextWeek(ascent, week));
+  const { volume } = next;
+  ascent.laid.push(next);
   // A short first week stands for the start it was taken from.
   const stands = next.rule !== 'short-first-week' && next.rule !== 'event';
   // A week without running is nothing to grow from: what stood before it is.
   if (!next.recovery && stands && volume > 0) ascent.last = fullWeek(volume, week.length);
   ascent.top = Math.max(ascent.top, ascent.last);
+}
+
+/** A week that is over stays as it was handed out, and the climb goes on from it. */
+export function asItWas(past: Past, week: FrameWeek): LaidVolume | undefined {
+  const then = weekOfPast(past, week)?.at(-1)?.week;
+  // Where only the long run grows, the climb above the steady weeks goes on unseen.
+  if (!then || then.volumeRule === 'steady') return undefined;
+  return { volume: then.volume, rule: then.volumeRule, recovery: then.recovery };
+}
+
+function atLeast(ascent: Ascent, week: FrameWeek, laid: LaidVolume): LaidVolume {
+  return laid.rule === 'pin'
+    ? laid
+    : { ...laid, volume: Math.max(laid.volume, leastOf(ascent, week)) };
 }
 
 /** A week holds at least the long run pinned in it, and the races in it. */

@@ -1,20 +1,9 @@
+import type { Feasibility } from '../block/block.js';
 import { countBack } from '../../base/index.js';
 import { blockLength } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import { type Frame, frameWeeks } from '../frame/frame.js';
 import { countRises } from './rises.js';
-
-/** Whether the peak can be reached under the cap, and the three ways out. */
-export interface Feasibility {
-  feasible: boolean;
-  /** Growth a rise that just reaches the peak, (k/s)^(1/b) − 1; null without a rise. */
-  neededGrowth: number | null;
-  cap: number;
-  /** Peak that the cap reaches, s·(1 + p)^b, in m or s. */
-  reachablePeak: number;
-  /** Weeks to add so that the cap reaches the peak; 0 when feasible, null when 30 weeks are not enough. */
-  extraWeeks: number | null;
-}
 
 /**
  * Law: from start s to peak k over b rises, the growth needed is

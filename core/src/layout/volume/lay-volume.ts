@@ -1,7 +1,7 @@
 import { roundTo, shownUnit } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
-import { type LaidVolume, climb } from './climb.js';
+import { type LaidVolume, asItWas, climb } from './climb.js';
 
 /**
  * Every week's volume. Weeks are laid out in whole steps as long as that
@@ -17,7 +17,9 @@ export function layVolume(context: Context, frame: Frame): LaidVolume[] {
   const rounded = [step, tenth].map((each) => climb(context, frame, each));
   const climbed = rounded.find((weeks) => heaviest(weeks) >= least - 1e-6) ?? exact;
   const top = heaviest(climbed);
-  const down = frame.weeks.slice(frame.taperStart).map((week) => descend(context, week, top));
+  const down = frame.weeks
+    .slice(frame.taperStart)
+    .map((week) => asItWas(context.past, week) ?? descend(context, week, top));
   return [...climbed, ...down];
 }
 

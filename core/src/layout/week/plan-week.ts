@@ -3,6 +3,7 @@ import { addDays, type CivilDate, differenceInDays, weekdayOf } from '../../base
 import type { Context } from '../context/context.js';
 import { raceMetres } from '../events/event-days.js';
 import type { FrameWeek } from '../frame/frame.js';
+import { type Past, noPast } from '../past/past.js';
 import type { WishedDay } from './coach-week.js';
 
 /** One day of a week with its role settled, before any amount is dealt. */
@@ -35,6 +36,8 @@ interface Planning {
   context: Context;
   week: WeekToPlan;
   amounts: WeekAmounts;
+  /** Days that are over. */
+  past: Past;
   /** Days from its first day to the race. */
   firstDaysOut: number;
   /** Its days as wished; in race week with the rest where it belongs. */
@@ -47,9 +50,26 @@ interface Planning {
  * week is composed around race day.
  */
 export function planWeek(context: Context, week: WeekToPlan, amounts: WeekAmounts): PlannedDay[] {
+  const planned = planDays(context, week, amounts, noPast);
+  // What is over is what it was; where that is what would be laid out, nothing to come moves.
+  const stands = planned.every(({ date, role }) => {
+    const then = context.past.on(date)?.day;
+    // A run that found no room in its week was handed out as rest.
+    return !then || then.role === role || (then.rule === 'rest' && isOther(role));
+  });
+  return stands ? planned : planDays(context, week, amounts, context.past);
+}
+
+function planDays(
+  context: Context,
+  week: WeekToPlan,
+  amounts: WeekAmounts,
+  past: Past,
+): PlannedDay[] {
   const firstDaysOut = differenceInDays(context.spec.race.date, week.start);
-  const composed = week.kind === 'race' ? aroundRace(context, week, firstDaysOut) : week.wished;
-  const planning: Planning = { context, week, amounts, firstDaysOut, composed };
+  const wished = week.kind === 'race' ? aroundRace(context, week, firstDaysOut) : week.wished;
+  const composed = wished.map((day) => (past.on(day.date) ? { ...day, fixed: true } : day));
+  const planning: Planning = { context, week, amounts, past, firstDaysOut, composed };
   const asked = composed.map((day, index) => roleOf(planning, day, index));
   const roles = withRoom(planning, keepingRunDays(planning, withSemiLong(planning, asked)));
   return roles.map((role, index) => plannedDay(planning, role, index));
@@ -93,9 +113,11 @@ function insteadOfHard(
 }
 
 function roleOf(planning: Planning, day: WishedDay, index: number): DayRole {
-  const { context, week, amounts, firstDaysOut } = planning;
+  const { context, week, amounts, past, firstDaysOut } = planning;
   const { spec, rules, eventDays } = context;
   const { longRun, longRunOn } = amounts;
+  const then = past.on(day.date);
+  if (then) return then.day.role;
   const daysOut = firstDaysOut - index;
   if (daysOut === 0) return 'race';
   const asked = eventDays.get(day.date);
@@ -119,7 +141,8 @@ function withSemiLong(planning: Planning, found: readonly DayRole[]): DayRole[] 
   const { composed } = planning;
   const placed = [...found];
   const long = placed.indexOf('long');
-  if (long < 0 || !bearsSemiLong(planning, placed)) return placed;
+  const has = placed.includes('semi-long') && planning.past.asOf !== undefined;
+  if (long < 0 || has || !bearsSemiLong(planning, placed)) return placed;
   const apart = (index: number) => Math.min(Math.abs(index - long), 7 - Math.abs(index - long));
   const easy = placed.flatMap((role, index) =>
     role === 'easy' && apart(index) > 2 && composed[index]?.fixed !== true ? [index] : [],
@@ -194,7 +217,8 @@ function withRoom(planning: Planning, found: readonly DayRole[]): DayRole[] {
   const placed = [...found];
   const open = (suits: (role: DayRole) => boolean) => openDay(planning, placed, suits);
   if (amounts.longRun > 0 && !placed.includes('long')) {
-    placed[open(isOther) ?? open((role) => role === 'rest') ?? 0] = 'long';
+    const day = open(isOther) ?? open((role) => role === 'rest');
+    if (day !== undefined) placed[day] = 'long';
   }
   const raced = placed.reduce(
     (total, role, index) =>
@@ -202,18 +226,20 @@ function withRoom(planning: Planning, found: readonly DayRole[]): DayRole[] {
     0,
   );
   if (amounts.volume - amounts.longRun - raced > 1e-6 && !placed.some(isOther)) {
-    placed[open((role) => role === 'rest') ?? open((role) => role === 'cross-train') ?? 0] = 'easy';
+    const day = open((role) => role === 'rest') ?? open((role) => role === 'cross-train');
+    if (day !== undefined) placed[day] = 'easy';
   }
   return placed;
 }
 
 /** The last day before the race that suits, one the athlete can run where there is one. */
 function openDay(
-  { context, week, firstDaysOut }: Planning,
+  { context, week, past, firstDaysOut }: Planning,
   placed: readonly DayRole[],
   suits: (role: DayRole) => boolean,
 ): number | undefined {
-  const fitting = placed.flatMap((role, index) => (suits(role) ? [index] : []));
+  const isOpen = (index: number) => !past.on(addDays(week.start, index));
+  const fitting = placed.flatMap((role, index) => (suits(role) && isOpen(index) ? [index] : []));
   const before = fitting.filter((index) => index < firstDaysOut);
   const { unavailable } = context.spec.athlete;
   const free = before.filter(

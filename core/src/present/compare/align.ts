@@ -1,4 +1,5 @@
-import type { Block, Week } from '../../layout/index.js';
+import type { Block } from '../../layout/index.js';
+import type { Week } from '../../layout/block/week.js';
 
 /** Weeks of two blocks that are as far from their races. */
 export interface WeekPair {

@@ -20,7 +20,7 @@ export function useFixes({
   today: string;
 }): () => Fix[] {
   return useCallback(
-    () => fixesOf(block, finding, { today, shown: measure }),
+    () => fixesOf(block, finding, { asOf: today, shown: measure }),
     [block, finding, measure, today],
   );
 }

@@ -17,7 +17,7 @@ export function countFlags(
   const counts = new Map<string, FlagCount>();
   for (const block of blocks) {
     const given = givenOf(block);
-    const { findings } = layOut(houseRules ? { ...given, houseRules } : given, { today });
+    const { findings } = layOut(houseRules ? { ...given, houseRules } : given, { asOf: today });
     const codes = findings.flatMap(({ check, waived }) => (waived === undefined ? [check] : []));
     for (const code of new Set(codes)) {
       const old = counts.get(code) ?? { findings: 0, blocks: 0 };

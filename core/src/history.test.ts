@@ -1,0 +1,124 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addDays, sum } from './base/index.js';
+import { applyChange } from './edit/index.js';
+import { layOut } from './lay-out.js';
+import { type Block, type HandedOut, validateSpec, weekThen } from './layout/index.js';
+import type { BlockSpec } from './spec/index.js';
+import { anyDayFor, anySpec } from './testing/any-spec.js';
+import { marathon } from './testing/examples.js';
+import { holdFor } from './testing/hold-for.js';
+
+/** The days of a block as they would have been handed out. */
+function handedOut(block: Block): HandedOut[] {
+  const written = JSON.parse(JSON.stringify(block)) as Block;
+  return written.weeks.flatMap((week) => week.days.map((day) => ({ day, week: weekThen(week) })));
+}
+
+/** All that is said of a block's days, without the spec it was asked by. */
+function daysOf(block: Block) {
+  const { weeks } = JSON.parse(JSON.stringify(block)) as Block;
+  return weeks.flatMap(({ days }) => days);
+}
+
+// Week 9 of the marathon's 18 begins on Monday 8 February 2027.
+const WEDNESDAY = '2027-02-10';
+
+describe('a block that has begun, edited on the Wednesday of week 9', () => {
+  const before = layOut(marathon);
+  const history = handedOut(before);
+  const edit = (change: Partial<BlockSpec>) =>
+    layOut({ ...marathon, ...change }, { asOf: WEDNESDAY, history });
+  const over = before.weeks.flatMap(({ days }) => days).filter(({ date }) => date < WEDNESDAY);
+
+  it.each<[string, Partial<BlockSpec>]>([
+    ['a heavier week to come', { pins: [{ week: 12, volume: 90_000 }] }],
+    ['a pin on a week that is over', { pins: [{ week: 3, volume: 20_000 }] }],
+    ['another peak', { volume: { ...marathon.volume, peak: 84_000 } }],
+    ['another school', { volume: { ...marathon.volume, growth: { school: 'fixed-step' } } }],
+    ['other days', { week: { runDays: 4, longRunOn: 'saturday' } }],
+    ['an injury', { athlete: { ...marathon.athlete, injured: true } }],
+    ['another ladder', { longRun: { ...marathon.longRun, ladder: 'alternating' } }],
+  ])('leaves the days before as they were handed out: %s', (_, change) => {
+    const after = edit(change);
+    expect(daysOf(after).slice(0, over.length)).toEqual(JSON.parse(JSON.stringify(over)));
+    expect(after.weeks.slice(0, 8)).toEqual(handedWeeks(before, after));
+  });
+
+  it('deals the rest of this week out to the days to come', () => {
+    const after = edit({ pins: [{ week: 9, volume: 60_000 }] });
+    const week = after.weeks[8];
+    expect(sum(week?.days.map(({ distance }) => distance) ?? [])).toBe(60_000);
+    expect(week?.days.slice(0, 2)).toEqual(
+      (JSON.parse(JSON.stringify(before)) as Block).weeks[8]?.days.slice(0, 2),
+    );
+  });
+
+  it('grows on from the weeks as they were: week 10 after 75 km is 82.5 at the most', () => {
+    expect(before.weeks[8]?.volume).toBe(75_000);
+    const lower = handedOut(layOut({ ...marathon, volume: { ...marathon.volume, peak: 70_000 } }));
+    const after = layOut(marathon, { asOf: WEDNESDAY, history: lower });
+    const last = after.weeks[8]?.volume ?? 0;
+    expect(last).toBeLessThan(75_000);
+    expect(after.weeks[9]?.volume).toBeLessThanOrEqual(last * 1.1);
+  });
+
+  it('runs no second long run in a week whose long run is over', () => {
+    const sunday = addDays(WEDNESDAY, 4);
+    const after = layOut(
+      { ...marathon, week: { ...marathon.week, longRunOn: 'monday' } },
+      { asOf: sunday, history },
+    );
+    const long = after.weeks[8]?.days.filter(({ role }) => role === 'long');
+    expect(long).toHaveLength(0);
+  });
+});
+
+/** Weeks that are over: days, amounts and rules as they were; number, events and what they come to as now. */
+function handedWeeks(before: Block, after: Block) {
+  const written = (JSON.parse(JSON.stringify(before)) as Block).weeks;
+  return after.weeks.slice(0, 8).map((week, index) => ({
+    ...written[index],
+    segment: written[index]?.segment,
+    events: week.events,
+    number: week.number,
+  }));
+}
+
+const begun = anySpec.chain((spec) =>
+  fc.record({ spec: fc.constant(spec), asOf: anyDayFor(spec), other: anySpec }),
+);
+
+describe('any block that has begun', () => {
+  it('stays as it is while nothing is asked anew, whatever the day', () => {
+    holdFor(
+      fc.property(begun, ({ spec, asOf }) => {
+        const before = layOut(spec);
+        expect(daysOf(layOut(spec, { asOf, history: handedOut(before) }))).toEqual(daysOf(before));
+      }),
+    );
+  });
+
+  it('keeps its past to the byte, whatever is asked of what is to come', () => {
+    holdFor(
+      fc.property(begun, ({ spec, asOf, other }) => {
+        const { volume, longRun, taper, week, pins, days, sessions, phases } = other;
+        const changed = applyChange(spec, {
+          volume,
+          longRun,
+          taper,
+          week,
+          pins,
+          days,
+          sessions,
+          phases,
+        });
+        fc.pre(validateSpec(changed).length === 0);
+        const history = handedOut(layOut(spec));
+        const then = history.map(({ day }) => day).filter(({ date }) => date < asOf);
+        const now = daysOf(layOut(changed, { asOf, history })).filter(({ date }) => date < asOf);
+        expect(now).toEqual(then);
+      }),
+    );
+  });
+});

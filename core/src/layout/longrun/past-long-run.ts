@@ -1,0 +1,22 @@
+import type { Context } from '../context/context.js';
+import type { FrameWeek } from '../frame/frame.js';
+import { datesOf, weekOfPast } from '../past/past.js';
+import type { LaidLongRun } from './lay-long-runs.js';
+
+/**
+ * The long run of a week as it was handed out, where the week is over or the
+ * run is; undefined where it is still to come.
+ */
+export function longRunOfPast({ past, spec }: Context, week: FrameWeek): LaidLongRun | undefined {
+  const whole = weekOfPast(past, week);
+  const days = whole ?? datesOf(week).flatMap((date) => past.on(date) ?? []);
+  const run = days.find(({ day }) => day.role === 'long');
+  if (whole) {
+    const then = whole.at(-1)?.week;
+    return then && { longRun: then.longRun, rule: then.longRunRule, date: run?.day.date };
+  }
+  if (!run) return undefined;
+  const { day, week: then } = run;
+  const longRun = day.swap ? then.longRun : day[spec.athlete.basis];
+  return { longRun, rule: then.longRunRule, date: day.date };
+}
