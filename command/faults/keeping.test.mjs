@@ -219,8 +219,11 @@ describe('a coach’s own data', () => {
   });
 
   it('is backed up once a day and before a migration, the last seven times', async () => {
-    await ask(own, 'own', "DELETE FROM knex_migrations WHERE name LIKE '005%'");
-    await ask(own, 'own', 'ALTER TABLE block_changes DROP COLUMN save_id, ADD COLUMN before jsonb');
+    // As the Nadir before left it.
+    await ask(own, 'own', "DELETE FROM knex_migrations WHERE name LIKE '007%'");
+    await ask(own, 'own', 'DROP TABLE planned_days');
+    await ask(own, 'own', 'ALTER TABLE blocks DROP COLUMN kept_on');
+    await ask(own, 'own', 'CREATE TABLE planned_sessions (coach_id uuid)');
     await running.stop();
     const folder = join(own, 'own/backups');
     mkdirSync(folder, { recursive: true });
@@ -230,7 +233,7 @@ describe('a coach’s own data', () => {
     await running.stop();
     const kept = readdirSync(folder).sort();
     expect(kept.filter((name) => name.startsWith('auto-'))).toHaveLength(7);
-    expect(kept.at(-2)).toMatch(/^auto-.*-before-005-saves-and-history\.dump$/);
+    expect(kept.at(-2)).toMatch(/^auto-.*-before-007-planned-days\.dump$/);
     expect(kept).toContain('my-own.dump');
     // Backed up today: a start that migrates nothing makes no other.
     running = await start(own, 'start');

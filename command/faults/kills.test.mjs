@@ -130,7 +130,7 @@ it('loses nothing that was acknowledged over twenty kills in mid-save, and quarr
       const version = await sendUntilAnswered(server.address, 'GET', at, { cookie });
       expect(version.body.wishes.weeks).toBe(weeks);
     }
-    const { body } = await sendUntilAnswered(server.address, 'GET', `${path}/sessions`, { cookie });
-    expect(body.sessions.length).toBeGreaterThan(0);
+    const { body } = await sendUntilAnswered(server.address, 'GET', `${path}/days`, { cookie });
+    expect(body.days.length).toBeGreaterThan(0);
   }
 });

@@ -14,7 +14,8 @@ export {
   type NewBlockBody,
   type PacesBody,
   type PasswordBody,
-  type PlannedSessions,
+  type OpenBlock,
+  type PlannedDays,
   type Refusal,
   type SaveBlockBody,
   type Session,
@@ -55,6 +56,7 @@ export {
   parseBlockFile,
   problemsOfShape,
   problemsOfWishes,
+  soundSpec,
   readBlockFile,
 } from './block-file/parse.js';
 export { type LocatedProblem, locate } from './block-file/lines.js';
@@ -79,3 +81,4 @@ export {
   fitRequest,
   fitTasks,
 } from './fit-messages.js';
+export { type PlannedDay, historyOf, plannedDay } from './api/planned-days.js';

@@ -1,6 +1,6 @@
 import { shownSteps } from '@nadir/core/base';
-import { dayRoles } from '@nadir/core/spec/days';
 import { z } from 'zod';
+import { plannedDay } from './planned-days.js';
 import {
   athleteFacts,
   blockFile,
@@ -97,6 +97,10 @@ export const block = z.strictObject({
 });
 export type BlockAnswer = z.infer<typeof block>;
 
+/** A block to work on, with the days that are over as they were handed out. */
+export const openBlock = block.extend({ history: z.array(plannedDay) });
+export type OpenBlock = z.infer<typeof openBlock>;
+
 /** Every athlete with the block that is run now, or was last. */
 export const squad = z.strictObject({
   athletes: z.array(z.strictObject({ ...athlete.shape, block: block.nullable() })),
@@ -172,19 +176,9 @@ export type BlockHistory = z.infer<typeof history>;
 export const version = change.extend({ wishes: blockFile });
 export type BlockVersion = z.infer<typeof version>;
 
-export const plannedSessions = z.strictObject({
-  sessions: z.array(
-    z.strictObject({
-      date: civilDate,
-      role: z.enum(dayRoles),
-      distance: z.number(),
-      time: z.number(),
-      shorthand: z.string(),
-    }),
-  ),
-});
-
-export type PlannedSessions = z.infer<typeof plannedSessions>;
+/** The plan of every day of a block, those that are over as they were handed out. */
+export const plannedDays = z.object({ days: z.array(plannedDay) });
+export type PlannedDays = z.infer<typeof plannedDays>;
 
 export const live = z.strictObject({ status: z.literal('ok') });
 export const ready = z.strictObject({ status: z.enum(['ok', 'down']) });

@@ -3,7 +3,6 @@ import { BLOCK_BYTES } from '../block-file/parse.js';
 import {
   addAthleteBody,
   athlete,
-  block,
   blockList,
   coach,
   done,
@@ -16,7 +15,8 @@ import {
   newBlockBody,
   pacesBody,
   passwordBody,
-  plannedSessions,
+  openBlock,
+  plannedDays,
   ready,
   saveBlockBody,
   session,
@@ -130,7 +130,7 @@ export const routes = {
     summary: 'Lays out a new block and keeps its wishes.',
     body: newBlockBody,
     bodyBytes: BLOCK_BODY_BYTES,
-    answer: block,
+    answer: openBlock,
   },
   saveHouseRules: {
     method: 'PUT',
@@ -171,7 +171,7 @@ export const routes = {
     method: 'POST',
     path: '/api/blocks/{id}/put-back',
     summary: 'Puts a removed block back.',
-    answer: block,
+    answer: openBlock,
   },
   templates: {
     method: 'GET',
@@ -199,14 +199,19 @@ export const routes = {
     summary: 'Puts a removed template back.',
     answer: done,
   },
-  block: { method: 'GET', path: '/api/blocks/{id}', summary: 'One block’s wishes.', answer: block },
+  block: {
+    method: 'GET',
+    path: '/api/blocks/{id}',
+    summary: 'One block, its past as it was handed out.',
+    answer: openBlock,
+  },
   saveBlock: {
     method: 'PUT',
     path: '/api/blocks/{id}',
     summary: 'Saves changed wishes; refused with 409 on a stale revision.',
     body: saveBlockBody,
     bodyBytes: BLOCK_BODY_BYTES,
-    answer: block,
+    answer: openBlock,
   },
   blockHistory: {
     method: 'GET',
@@ -221,11 +226,11 @@ export const routes = {
     summary: 'One version of a block as it was stored.',
     answer: version,
   },
-  blockSessions: {
+  blockDays: {
     method: 'GET',
-    path: '/api/blocks/{id}/sessions',
-    summary: 'The block’s sessions by date.',
-    answer: plannedSessions,
+    path: '/api/blocks/{id}/days',
+    summary: 'The plan of every day of a block, each day and run with an id that stays.',
+    answer: plannedDays,
   },
 } as const satisfies Record<string, Route>;
 

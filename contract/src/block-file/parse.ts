@@ -50,12 +50,12 @@ export function problemsOfShape(file: BlockFile): Issue[] {
 
 /** What stands in the way of laying out these wishes; empty when nothing does. */
 export function problemsOfWishes(given: BlockSpec): Issue[] {
-  const settled = settleSound(given);
+  const settled = soundSpec(given);
   return settled.ok ? [] : firstOf(settled.problems);
 }
 
 /** A spec with nothing left out, or what stands in the way of laying it out. */
-export function settleSound(given: BlockSpec): Parsed<ResolvedSpec> {
+export function soundSpec(given: BlockSpec): Parsed<ResolvedSpec> {
   const problems = validateSpec(given);
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: resolveSpec(given) };
 }

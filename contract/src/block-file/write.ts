@@ -4,7 +4,7 @@ import { resolveSpec } from '@nadir/core/layout';
 import { defaultPaces } from '@nadir/core/paces';
 import { suggestUses } from '@nadir/core/sessions';
 import type { BlockSpec, ResolvedSpec } from '@nadir/core/spec';
-import { type Parsed, givenOf, settleSound } from './parse.js';
+import { type Parsed, givenOf, soundSpec } from './parse.js';
 import { type BlockFile, type BlockTemplate, NEWEST_VERSION } from './schema.js';
 
 /**
@@ -32,7 +32,7 @@ export function toBlockFile(wishes: ResolvedSpec, countedBack: boolean): BlockFi
  * leads, it stays left out.
  */
 export function changedFile(file: BlockFile, change: Change): Parsed<BlockFile> {
-  const settled = settleSound(applyChange<BlockSpec>(givenOf(file), change));
+  const settled = soundSpec(applyChange<BlockSpec>(givenOf(file), change));
   if (!settled.ok) return settled;
   const { race, weeks, weekStartsOn, start } = settled.value;
   const counted = file.start === undefined && start === countBack(race.date, weeks, weekStartsOn);

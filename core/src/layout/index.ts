@@ -1,8 +1,16 @@
 /** From a spec to a block, stage by stage. */
 
-export type { Block } from './block/block.js';
-export type { Week } from './block/week.js';
-export { type Day, type DayRule, type DaySession, isHardRunning } from './block/day.js';
+export type { Block, Phase } from './block/block.js';
+export {
+  type LongRunRule,
+  longRunRules,
+  type Segment,
+  type VolumeRule,
+  volumeRules,
+  type Week,
+  weekKinds,
+} from './block/week.js';
+export { type Day, type DayRule, dayRules, type DaySession, isHardRunning } from './block/day.js';
 export { isBase } from './block/is-base.js';
 export type { Context } from './context/context.js';
 export { eventDays, weeksOfEvents } from './events/event-days.js';
@@ -10,10 +18,7 @@ export { paceWords } from './fill/session-words.js';
 export { type Frame, frameWeeks } from './frame/frame.js';
 export { layWeeks } from './lay-weeks.js';
 export { dayLoad } from './load/legs.js';
-export type { LongRunRule } from './block/week.js';
-export type { Segment } from './block/week.js';
 export { weekOfLongRun } from './longrun/limits.js';
-export type { Phase } from './block/block.js';
 export { resolve, resolveSpec } from './resolve/resolve.js';
 export { USUAL_RUN_DAYS } from './resolve/suggest-week.js';
 export { type HandedOut, type Past, pastOf, type WeekThen, weekThen } from './past/past.js';
@@ -22,7 +27,6 @@ export { issuesOfPaces, validateToday } from './validate/validate-paces.js';
 export { issuesOfRules } from './validate/validate-rules.js';
 export { canResolve, validateSpec } from './validate/validate.js';
 export { fullWeek } from './volume/climb.js';
-export { type VolumeRule } from './block/week.js';
 export { countRises, weeksThatRise } from './volume/rises.js';
 export { rolesOf } from './week/coach-week.js';
 export { placeDays } from './week/place-days.js';

@@ -1,11 +1,11 @@
 import {
-  type BlockAnswer,
   type BlockHistory,
   type BlockList,
   type BlockVersion,
   type HistoryQuery,
   type NewBlockBody,
-  type PlannedSessions,
+  type OpenBlock,
+  type PlannedDays,
   type SaveBlockBody,
   historyQuery,
   newBlockBody,
@@ -22,7 +22,7 @@ export class BlocksController {
   constructor(@Inject(BlocksService) private readonly service: BlocksService) {}
 
   @Post()
-  add(@CoachId() coachId: string, @Parsed(newBlockBody) body: NewBlockBody): Promise<BlockAnswer> {
+  add(@CoachId() coachId: string, @Parsed(newBlockBody) body: NewBlockBody): Promise<OpenBlock> {
     return this.service.add(coachId, body);
   }
 
@@ -37,12 +37,12 @@ export class BlocksController {
   }
 
   @Post(':id/put-back')
-  putBack(@CoachId() coachId: string, @Id('block') id: string): Promise<BlockAnswer> {
+  putBack(@CoachId() coachId: string, @Id('block') id: string): Promise<OpenBlock> {
     return this.service.putBack(coachId, id);
   }
 
   @Get(':id')
-  one(@CoachId() coachId: string, @Id('block') id: string): Promise<BlockAnswer> {
+  one(@CoachId() coachId: string, @Id('block') id: string): Promise<OpenBlock> {
     return this.service.one(coachId, id);
   }
 
@@ -51,7 +51,7 @@ export class BlocksController {
     @CoachId() coachId: string,
     @Id('block') id: string,
     @Parsed(saveBlockBody) body: SaveBlockBody,
-  ): Promise<BlockAnswer> {
+  ): Promise<OpenBlock> {
     return this.service.save(coachId, id, body);
   }
 
@@ -73,8 +73,8 @@ export class BlocksController {
     return this.service.version(coachId, id, revision);
   }
 
-  @Get(':id/sessions')
-  sessions(@CoachId() coachId: string, @Id('block') id: string): Promise<PlannedSessions> {
-    return this.service.sessions(coachId, id);
+  @Get(':id/days')
+  days(@CoachId() coachId: string, @Id('block') id: string): Promise<PlannedDays> {
+    return this.service.days(coachId, id);
   }
 }

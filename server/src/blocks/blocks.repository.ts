@@ -4,16 +4,18 @@ import {
   type BlockHistory,
   type BlockVersion,
   type HistoryQuery,
-  type PlannedSessions,
+  type OpenBlock,
+  type PlannedDay,
   blockFile,
 } from '@nadir/contract';
-import type { DayRole } from '@nadir/core/spec/days';
+import type { CivilDate } from '@nadir/core/base';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
-import { plannedSessionsOf } from './planned-sessions.js';
+import { planOf } from './plan-of.js';
+import { insertDays, plannedDays, writePlan } from './planned-days.js';
 
 interface BlockRow {
   coach_id: string;
@@ -23,6 +25,8 @@ interface BlockRow {
   wishes: unknown;
   starts_on: string;
   race_on: string;
+  /** First kept on this day of the coach's: its days are handed out from then on. */
+  kept_on: string;
   saved_at: Date;
   removed_at: Date | null;
 }
@@ -41,17 +45,6 @@ interface ChangeRow {
 type RepeatedRow = Pick<ChangeRow, 'block_id' | 'revision' | 'at' | 'after'> &
   Pick<BlockRow, 'athlete_id'> & { same: boolean };
 
-interface SessionRow {
-  coach_id: string;
-  block_id: string;
-  date: string;
-  place: number;
-  role: DayRole;
-  distance: number;
-  time: number;
-  shorthand: string;
-}
-
 /** A version of a block on its way into the database. */
 export interface Version {
   coachId: string;
@@ -64,6 +57,15 @@ export interface Version {
   words: string;
   /** Sent along by the page, so that the same save stores nothing a second time. */
   saveId: string | undefined;
+  /** The coach's day: the plan before it stays as it was handed out. */
+  today: CivilDate;
+  /** What is stored until now; undefined for a new block. */
+  before: HeldBlock | undefined;
+}
+
+/** A stored version, held for a save. */
+export interface HeldBlock extends BlockAnswer {
+  keptOn: CivilDate;
 }
 
 /** What an earlier save of the same id stored. */
@@ -135,19 +137,30 @@ export class BlocksRepository {
     trx: Knex.Transaction,
     coachId: string,
     blockId: string,
-  ): Promise<BlockAnswer | undefined> {
+  ): Promise<HeldBlock | undefined> {
     const row = await blocks(trx)
       .where({ coach_id: coachId, block_id: blockId, removed_at: null })
       .forUpdate()
       .first();
-    return row && blockOf(row);
+    return row && { ...blockOf(row), keptOn: row.kept_on };
   }
 
-  /** Writes a version with its change and its sessions: all of them or none. */
-  async write(trx: Knex.Transaction, version: Version): Promise<BlockAnswer> {
-    const { coachId, blockId, athleteId, revision, wishes, at } = version;
-    const { startsOn, raceOn, sessions } = plannedSessionsOf(wishes);
+  /**
+   * Writes a version with its change and its plan: all of them or none. The plan
+   * of days that are over stays as it was handed out.
+   *
+   * @param keptOn the day a new block counts as kept on: today, unless it is laid out as one that was lived with
+   */
+  async write(
+    trx: Knex.Transaction,
+    version: Version,
+    keptOn: CivilDate = version.today,
+  ): Promise<OpenBlock> {
+    const { coachId, blockId, athleteId, revision, wishes, at, today, before } = version;
     const key = { coach_id: coachId, block_id: blockId };
+    if (before) await this.handOut(trx, key, before, today);
+    const history = await plannedDays(trx, key, today);
+    const { startsOn, raceOn, days } = planOf(wishes, today, history);
     const row = {
       ...key,
       athlete_id: athleteId,
@@ -155,6 +168,7 @@ export class BlocksRepository {
       wishes: JSON.stringify(wishes),
       starts_on: startsOn,
       race_on: raceOn,
+      kept_on: before?.keptOn ?? keptOn,
       saved_at: at,
     };
     await blocks(trx).insert(row).onConflict(['coach_id', 'block_id']).merge();
@@ -167,13 +181,27 @@ export class BlocksRepository {
       after: JSON.stringify(wishes),
       save_id: version.saveId ?? null,
     });
-    await trx<SessionRow>(tables.plannedSessions).where(key).delete();
-    await trx.batchInsert(
-      tables.plannedSessions,
-      sessions.map((session) => ({ ...key, ...session })),
-      250,
+    await writePlan(trx, key, days, before ? today : keptOn);
+    return { id: blockId, athleteId, revision, savedAt: at.toISOString(), wishes, history };
+  }
+
+  /**
+   * Hands out the days that are over and were never written, as the version had
+   * them that stood until now: those of a block from before plans were kept by the day.
+   */
+  private async handOut(
+    trx: Knex.Transaction,
+    key: Pick<BlockRow, 'coach_id' | 'block_id'>,
+    { wishes, keptOn }: HeldBlock,
+    today: CivilDate,
+  ): Promise<void> {
+    const known = await plannedDays(trx, key, today);
+    const dates = new Set(known.map(({ day }) => day.date));
+    const { days } = planOf(wishes, today, known);
+    const missing = days.filter(
+      ({ day: { date } }) => date >= keptOn && date < today && !dates.has(date),
     );
-    return { id: blockId, athleteId, revision, savedAt: at.toISOString(), wishes };
+    await insertDays(trx, key, missing);
   }
 
   /** What the save of an id stored, if it did: its answer may have been lost. */
@@ -236,11 +264,9 @@ export class BlocksRepository {
     return row && { ...changeOf(row), wishes: stored(blockFile, row.after) };
   }
 
-  async sessions(coachId: string, blockId: string): Promise<PlannedSessions['sessions']> {
-    return this.knex<SessionRow>(tables.plannedSessions)
-      .where({ coach_id: coachId, block_id: blockId })
-      .orderBy(['date', 'place'])
-      .select('date', 'role', 'distance', 'time', 'shorthand');
+  /** The plan by the day, oldest first; of the days before a date where one is given. */
+  days(coachId: string, blockId: string, before?: CivilDate): Promise<PlannedDay[]> {
+    return plannedDays(this.knex, { coach_id: coachId, block_id: blockId }, before);
   }
 }
 

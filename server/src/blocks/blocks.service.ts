@@ -5,13 +5,15 @@ import {
   type BlockVersion,
   type HistoryQuery,
   type NewBlockBody,
-  type PlannedSessions,
+  type OpenBlock,
+  type PlannedDays,
   type SaveBlockBody,
   givenOf,
-  problemsOfWishes,
+  soundSpec,
 } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
 import { validateToday } from '@nadir/core/layout';
+import type { ResolvedSpec } from '@nadir/core/spec';
 import { Inject, Injectable } from '@nestjs/common';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { learned } from '../athletes/learned.js';
@@ -20,7 +22,6 @@ import { invalid, notFound, staleRevision } from '../http/refused.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
 import { BlocksRepository, type StoredSave } from './blocks.repository.js';
 import { firstVersion } from './first-version.js';
-import { plannedSessionsOf } from './planned-sessions.js';
 
 @Injectable()
 export class BlocksService {
@@ -31,10 +32,12 @@ export class BlocksService {
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
-  async one(coachId: string, blockId: string): Promise<BlockAnswer> {
-    const block = await this.blocks.find(coachId, blockId);
-    if (!block) throw notFound('block');
-    return block;
+  async one(coachId: string, blockId: string): Promise<OpenBlock> {
+    const [block, history] = await Promise.all([
+      this.find(coachId, blockId),
+      this.blocks.days(coachId, blockId, this.clock.today()),
+    ]);
+    return { ...block, history };
   }
 
   async all(coachId: string): Promise<BlockList> {
@@ -48,38 +51,39 @@ export class BlocksService {
     return { done: true };
   }
 
-  async putBack(coachId: string, blockId: string): Promise<BlockAnswer> {
+  async putBack(coachId: string, blockId: string): Promise<OpenBlock> {
     if (!(await this.blocks.setRemoved(coachId, blockId, null))) throw notFound('block');
     return this.one(coachId, blockId);
   }
 
-  async add(coachId: string, { athleteId, wishes, saveId }: NewBlockBody): Promise<BlockAnswer> {
+  async add(coachId: string, { athleteId, wishes, saveId }: NewBlockBody): Promise<OpenBlock> {
     if (!(await this.athletes.find(coachId, athleteId))) throw notFound('athlete');
-    refuseProblems(wishes, this.clock.today());
-    refusePastRace(wishes, this.clock.today());
+    const today = this.clock.today();
+    refusePastRace(mustBeSound(wishes, today), today);
     const by = await this.nameOf(coachId);
     return this.blocks.inTransaction(async (trx) => {
       const repeated = repeatOf(await this.blocks.storedBy(trx, coachId, saveId, wishes));
-      if (repeated) return repeated;
+      if (repeated) return this.opened(coachId, repeated);
       await this.athletes.learn(trx, coachId, athleteId, (facts) =>
         learned(facts, undefined, wishes.athlete),
       );
       return this.blocks.write(
         trx,
-        firstVersion({ coachId, athleteId, wishes, at: this.clock.now(), by, saveId }),
+        firstVersion({ coachId, athleteId, wishes, at: this.clock.now(), today, by, saveId }),
       );
     });
   }
 
-  async save(coachId: string, blockId: string, body: SaveBlockBody): Promise<BlockAnswer> {
-    refuseProblems(body.wishes, this.clock.today());
+  async save(coachId: string, blockId: string, body: SaveBlockBody): Promise<OpenBlock> {
+    const today = this.clock.today();
+    mustBeSound(body.wishes, today);
     const by = await this.nameOf(coachId);
     return this.blocks.inTransaction(async (trx) => {
       const stored = await this.blocks.hold(trx, coachId, blockId);
       if (!stored) throw notFound('block');
       const { saveId, wishes } = body;
       const repeated = repeatOf(await this.blocks.storedBy(trx, coachId, saveId, wishes));
-      if (repeated) return repeated;
+      if (repeated) return this.opened(coachId, repeated);
       if (stored.revision !== body.revision) throw staleRevision(stored);
       const { athleteId } = stored;
       await this.athletes.learn(trx, coachId, athleteId, (facts) =>
@@ -95,25 +99,37 @@ export class BlocksService {
         at: this.clock.now(),
         by,
         words: body.words,
+        today,
+        before: stored,
       });
     });
   }
 
   async history(coachId: string, blockId: string, page: HistoryQuery): Promise<BlockHistory> {
-    await this.one(coachId, blockId);
+    await this.find(coachId, blockId);
     return this.blocks.changes(coachId, blockId, page);
   }
 
   async version(coachId: string, blockId: string, revision: number): Promise<BlockVersion> {
-    await this.one(coachId, blockId);
+    await this.find(coachId, blockId);
     const version = await this.blocks.version(coachId, blockId, revision);
     if (!version) throw notFound('version');
     return version;
   }
 
-  async sessions(coachId: string, blockId: string): Promise<PlannedSessions> {
-    await this.one(coachId, blockId);
-    return { sessions: await this.blocks.sessions(coachId, blockId) };
+  async days(coachId: string, blockId: string): Promise<PlannedDays> {
+    await this.find(coachId, blockId);
+    return { days: await this.blocks.days(coachId, blockId) };
+  }
+
+  private async find(coachId: string, blockId: string): Promise<BlockAnswer> {
+    const block = await this.blocks.find(coachId, blockId);
+    if (!block) throw notFound('block');
+    return block;
+  }
+
+  private async opened(coachId: string, block: BlockAnswer): Promise<OpenBlock> {
+    return { ...block, history: await this.blocks.days(coachId, block.id, this.clock.today()) };
   }
 
   private async nameOf(coachId: string): Promise<string> {
@@ -130,20 +146,22 @@ function repeatOf(stored: StoredSave | undefined): BlockAnswer | undefined {
   throw invalid([{ code: 'save-id-used', path: ['saveId'], message }]);
 }
 
-function refuseProblems(wishes: NewBlockBody['wishes'], today: CivilDate): void {
+/** A spec with nothing left out; refused with what stands in the way of laying it out. */
+function mustBeSound(wishes: NewBlockBody['wishes'], today: CivilDate): ResolvedSpec {
   const given = givenOf(wishes);
+  const spec = soundSpec(given);
   const problems = [
-    ...problemsOfWishes(given),
+    ...(spec.ok ? [] : spec.problems),
     ...validateToday(given.athlete?.results ?? [], today),
   ];
-  if (problems.length > 0) throw invalid(under(problems));
+  if (!spec.ok || problems.length > 0) throw invalid(under(problems));
+  return spec.value;
 }
 
 /** A block is laid out for a race to come; one that is lived with may outlast its race. */
-function refusePastRace(wishes: NewBlockBody['wishes'], today: CivilDate): void {
-  const { raceOn } = plannedSessionsOf(wishes);
-  if (raceOn >= today) return;
-  const message = `The race on ${raceOn} has been run; today is ${today}. Choose a race to come.`;
+function refusePastRace({ race }: ResolvedSpec, today: CivilDate): void {
+  if (race.date >= today) return;
+  const message = `The race on ${race.date} has been run; today is ${today}. Choose a race to come.`;
   throw invalid(under([{ code: 'race-in-the-past', path: ['race', 'date'], message }]));
 }
 

@@ -1,12 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import {
-  type BlockAnswer,
-  type BlockHistory,
-  type BlockList,
-  type PlannedSessions,
-  givenOf,
-} from '@nadir/contract';
-import { layOut } from '@nadir/core';
+import { type BlockAnswer, type BlockHistory, type BlockList } from '@nadir/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import {
   type TestApp,
@@ -208,39 +201,15 @@ describe('blocks', () => {
     expect(saves.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
   });
 
-  it('derive their sessions by date in the same transaction', async () => {
-    const { blockId } = await addBlock(nadir, cookie);
-    const sessions = async () =>
-      (
-        (await nadir.send('GET', `/api/blocks/${blockId}/sessions`, { cookie }))
-          .body as PlannedSessions
-      ).sessions;
-    const days = (weeks: number) =>
-      layOut(givenOf({ ...wishes, weeks }))
-        .weeks.flatMap((week) => week.days)
-        .filter(({ distance }) => distance > 0);
-    expect(await sessions()).toEqual(
-      days(16).map(({ date, role, distance, time, sessions: [first] }) => ({
-        date,
-        role,
-        distance,
-        time,
-        shorthand: first?.shorthand,
-      })),
-    );
-    await save(blockId, 1, 10);
-    expect((await sessions()).map(({ date }) => date)).toEqual(days(10).map(({ date }) => date));
-  });
-
   it('write all or nothing: a save that fails half way leaves the old version', async () => {
     const { blockId } = await addBlock(nadir, cookie);
     await nadir.knex.raw(`
       CREATE FUNCTION fail_once() RETURNS trigger LANGUAGE plpgsql AS $$
       BEGIN RAISE EXCEPTION 'disk full'; END $$;
-      CREATE TRIGGER fail_once BEFORE INSERT ON planned_sessions FOR EACH ROW EXECUTE FUNCTION fail_once();
+      CREATE TRIGGER fail_once BEFORE INSERT ON planned_days FOR EACH ROW EXECUTE FUNCTION fail_once();
     `);
     const failed = await save(blockId, 1, 12);
-    await nadir.knex.raw('DROP TRIGGER fail_once ON planned_sessions');
+    await nadir.knex.raw('DROP TRIGGER fail_once ON planned_days');
     expect(failed).toMatchObject({ status: 500, body: { code: 'failed' } });
     expect(JSON.stringify(failed.body)).not.toContain('disk full');
     const kept = (await nadir.send('GET', `/api/blocks/${blockId}`, { cookie }))
@@ -254,7 +223,7 @@ describe('blocks', () => {
       ['PUT', ''],
       ['GET', '/history'],
       ['GET', '/history/1'],
-      ['GET', '/sessions'],
+      ['GET', '/days'],
     ] as const)('answer 404 to %s%s', async (method, path) => {
       const { blockId } = await addBlock(nadir, cookie);
       const other = nadir.send;

@@ -3,7 +3,13 @@ import type { Version } from './blocks.repository.js';
 
 /** A block as it is first kept: a new id, revision 1. */
 export function firstVersion(
-  of: Pick<Version, 'coachId' | 'athleteId' | 'wishes' | 'at' | 'by' | 'saveId'>,
+  of: Pick<Version, 'coachId' | 'athleteId' | 'wishes' | 'at' | 'today' | 'by' | 'saveId'>,
 ): Version {
-  return { ...of, blockId: randomUUID(), revision: 1, words: 'Laid out the block.' };
+  return {
+    ...of,
+    blockId: randomUUID(),
+    revision: 1,
+    before: undefined,
+    words: 'Laid out the block.',
+  };
 }

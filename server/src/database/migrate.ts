@@ -4,6 +4,8 @@ import * as houseRulesAndTemplates from './migrations/002-house-rules-and-templa
 import * as namedPaces from './migrations/003-named-paces.js';
 import * as library from './migrations/004-library.js';
 import * as savesAndHistory from './migrations/005-saves-and-history.js';
+import * as removedTemplates from './migrations/006-removed-templates.js';
+import * as plannedDays from './migrations/007-planned-days.js';
 
 /** Every migration in order. Adding one is one file and one line. */
 const migrations: readonly { name: string; migration: Knex.Migration }[] = [
@@ -12,6 +14,8 @@ const migrations: readonly { name: string; migration: Knex.Migration }[] = [
   { name: '003-named-paces', migration: namedPaces },
   { name: '004-library', migration: library },
   { name: '005-saves-and-history', migration: savesAndHistory },
+  { name: '006-removed-templates', migration: removedTemplates },
+  { name: '007-planned-days', migration: plannedDays },
 ];
 
 /** Any number, the same in every copy of the server. */

@@ -6,7 +6,7 @@ export const tables = {
   athletes: 'athletes',
   blocks: 'blocks',
   blockChanges: 'block_changes',
-  plannedSessions: 'planned_sessions',
+  plannedDays: 'planned_days',
   templates: 'templates',
   demoSeeds: 'demo_seeds',
 } as const;

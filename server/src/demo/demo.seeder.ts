@@ -1,4 +1,6 @@
 import { randomUUID } from 'node:crypto';
+import { givenOf } from '@nadir/contract';
+import { resolveSpec } from '@nadir/core/layout';
 import { Inject, Injectable, type OnApplicationBootstrap } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
@@ -56,7 +58,7 @@ export class DemoSeeder implements OnApplicationBootstrap {
 
   private async clear(coachId: string): Promise<void> {
     const newestFirst = [
-      tables.plannedSessions,
+      tables.plannedDays,
       tables.blockChanges,
       tables.blocks,
       tables.athletes,
@@ -87,9 +89,12 @@ export class DemoSeeder implements OnApplicationBootstrap {
             athleteId,
             wishes,
             at: now,
+            today,
             by: DEMO_COACH.name,
             saveId: undefined,
           }),
+          // An athlete mid-block has been handed the weeks before.
+          resolveSpec(givenOf(wishes)).start,
         ),
       );
     }

@@ -67,7 +67,7 @@ describe('a coach’s data', () => {
   const rows = async () =>
     JSON.stringify(
       await Promise.all(
-        ['coaches', 'athletes', 'blocks', 'block_changes', 'planned_sessions', 'templates'].map(
+        ['coaches', 'athletes', 'blocks', 'block_changes', 'planned_days', 'templates'].map(
           (name) => nadir.knex(name).orderByRaw('1, 2'),
         ),
       ),

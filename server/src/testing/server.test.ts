@@ -53,6 +53,8 @@ describe('starting', () => {
       '003-named-paces',
       '004-library',
       '005-saves-and-history',
+      '006-removed-templates',
+      '007-planned-days',
     ]);
     await Promise.all(pools.map((pool) => pool.destroy()));
   });

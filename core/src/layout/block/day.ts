@@ -16,17 +16,19 @@ export interface DaySession {
 }
 
 /** Why a day holds as much as it does. */
-export type DayRule =
-  | 'rest'
-  | 'away'
-  | 'race'
-  | 'long'
-  | 'pin'
-  | 'session'
-  | 'own-session'
-  | 'share'
-  | 'cross'
-  | 'swap';
+export const dayRules = [
+  'rest',
+  'away',
+  'race',
+  'long',
+  'pin',
+  'session',
+  'own-session',
+  'share',
+  'cross',
+  'swap',
+] as const;
+export type DayRule = (typeof dayRules)[number];
 
 /** One day of a laid-out block. */
 export interface Day {

@@ -2,37 +2,42 @@ import type { PhaseKind, SegmentName } from '../../spec/choices/index.js';
 import type { BlockEvent } from '../../spec/days/index.js';
 import type { Day } from './day.js';
 
-export type WeekKind = 'building' | 'recovery' | 'taper' | 'race';
+export const weekKinds = ['building', 'recovery', 'taper', 'race'] as const;
+export type WeekKind = (typeof weekKinds)[number];
 
 /** Why a week's volume is what it is. */
-export type VolumeRule =
-  | 'start'
-  | 'short-first-week'
-  | 'pin'
-  | 'rise'
-  | 'peak'
-  | 'held'
-  | 're-entry'
-  | 'recovery'
-  | 'event'
-  | 'steady'
-  | 'taper'
-  | 'race';
+export const volumeRules = [
+  'start',
+  'short-first-week',
+  'pin',
+  'rise',
+  'peak',
+  'held',
+  're-entry',
+  'recovery',
+  'event',
+  'steady',
+  'taper',
+  'race',
+] as const;
+export type VolumeRule = (typeof volumeRules)[number];
 
 /** Why a long run is as long as it is. */
-export type LongRunRule =
-  | 'start'
-  | 'pin'
-  | 'rung'
-  | 'peak'
-  | 'share-cap'
-  | 'time-cap'
-  | 'growth-cap'
-  | 'recovery'
-  | 'after-peak'
-  | 'event'
-  | 'no-day'
-  | 'race';
+export const longRunRules = [
+  'start',
+  'pin',
+  'rung',
+  'peak',
+  'share-cap',
+  'time-cap',
+  'growth-cap',
+  'recovery',
+  'after-peak',
+  'event',
+  'no-day',
+  'race',
+] as const;
+export type LongRunRule = (typeof longRunRules)[number];
 
 /** What a week's long run holds besides easy running. Amounts in m or s. */
 export interface Segment {

@@ -74,7 +74,7 @@ export function layLongRuns(
   for (const [index, week] of frame.weeks.entries()) {
     const past = longRunOfPast(context, week);
     const pin = pins.get(week.number);
-    if (past && climb.climbs[index] && past.rule !== 'pin') advance(climb, index);
+    if (past && climb.climbs[index] && !OFF_THE_LADDER.has(past.rule)) advance(climb, index);
     const next = past ?? longRunToCome(climb, index, pin);
     climb.laid.push(next);
     if (!climb.climbs[index] || week.length !== 7) continue;
@@ -104,6 +104,9 @@ function startOf(
   const none = { laid: [], last: undefined, longest: 0, line: spec.longRun.start };
   return { context, frame, volumes, runDays, days, lastPeak, climbs, ...none };
 }
+
+/** Long runs that take no rung. */
+const OFF_THE_LADDER: ReadonlySet<LongRunRule> = new Set(['pin', 'no-day']);
 
 /** The long run of a week that still has its day for it; pins are kept exactly. */
 function longRunToCome(climb: Climb, index: number, pin: number | undefined): LaidLongRun {

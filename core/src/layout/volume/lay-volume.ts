@@ -1,6 +1,7 @@
 import { roundTo, shownUnit } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
+import { noPast } from '../past/past.js';
 import { type LaidVolume, asItWas, climb } from './climb.js';
 
 /**
@@ -9,18 +10,26 @@ import { type LaidVolume, asItWas, climb } from './climb.js';
  * what the cap allows, in tenths, and at last to the metre or second.
  */
 export function layVolume(context: Context, frame: Frame): LaidVolume[] {
-  const { spec, step } = context;
-  const tenth = shownUnit(spec.athlete) / 10;
-  const exact = climb(context, frame, FINEST);
-  const best = heaviest(exact);
-  const least = best < spec.volume.peak ? best - step : best;
-  const rounded = [step, tenth].map((each) => climb(context, frame, each));
-  const climbed = rounded.find((weeks) => heaviest(weeks) >= least - 1e-6) ?? exact;
+  const climbed = climbInSteps(context, frame);
   const top = heaviest(climbed);
   const down = frame.weeks
     .slice(frame.taperStart)
     .map((week) => asItWas(context.past, week) ?? descend(context, week, top));
   return [...climbed, ...down];
+}
+
+/** The climb in the coarsest steps that fall short of nothing; chosen as if no week were over, so that no day moves it. */
+function climbInSteps(context: Context, frame: Frame): LaidVolume[] {
+  const { spec, step, past } = context;
+  const free = { ...context, past: noPast };
+  const exact = climb(free, frame, FINEST);
+  const best = heaviest(exact);
+  const least = best < spec.volume.peak ? best - step : best;
+  const steps = [step, shownUnit(spec.athlete) / 10];
+  const rounded = steps.map((each) => climb(free, frame, each));
+  const chosen = rounded.findIndex((weeks) => heaviest(weeks) >= least - 1e-6);
+  if (past.asOf !== undefined) return climb(context, frame, steps[chosen] ?? FINEST);
+  return rounded[chosen] ?? exact;
 }
 
 /** Canonical metres or seconds: below this nobody measures. */

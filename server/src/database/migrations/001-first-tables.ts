@@ -64,7 +64,7 @@ export async function up(knex: Knex): Promise<void> {
         .references(['coach_id', 'block_id'])
         .inTable(tables.blocks);
     })
-    .createTable(tables.plannedSessions, (table) => {
+    .createTable('planned_sessions', (table) => {
       table.uuid('coach_id').notNullable();
       table.uuid('block_id').notNullable();
       table.date('date').notNullable();
@@ -97,7 +97,7 @@ export async function up(knex: Knex): Promise<void> {
 export async function down(knex: Knex): Promise<void> {
   const newestFirst = [
     tables.demoSeeds,
-    tables.plannedSessions,
+    'planned_sessions',
     tables.blockChanges,
     tables.blocks,
     tables.athletes,

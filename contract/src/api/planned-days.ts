@@ -1,0 +1,78 @@
+import { type HandedOut, dayRules, longRunRules, volumeRules, weekKinds } from '@nadir/core/layout';
+import { crossKinds } from '@nadir/core/rules';
+import { phaseKinds, segmentNames } from '@nadir/core/spec/choices';
+import { addOns, dayRoles, swapReasons } from '@nadir/core/spec/days';
+import { z } from 'zod';
+import { civilDate } from '../primitives.js';
+
+const figure = z.number();
+
+const daySession = z.object({
+  kind: z.enum(['run', 'cross', 'strength']),
+  shorthand: z.string(),
+  distance: figure,
+  time: figure,
+  hardDistance: figure,
+  hardTime: figure,
+  family: z.object({ id: z.string(), name: z.string(), exposure: z.int() }).optional(),
+});
+
+const day = z.object({
+  date: civilDate,
+  role: z.enum(dayRoles),
+  rule: z.enum(dayRules),
+  distance: figure,
+  time: figure,
+  hardTime: figure,
+  cross: z.object({ time: figure, equivalentDistance: figure, equivalentTime: figure }),
+  swap: z.object({ kind: z.enum(crossKinds), reason: z.enum(swapReasons) }).optional(),
+  quick: z.boolean(),
+  beside: z.object({
+    double: z.boolean().optional(),
+    strength: z.boolean().optional(),
+    addOn: z.enum(addOns).optional(),
+    cross: z.enum(crossKinds).optional(),
+  }),
+  sessions: z.array(daySession),
+});
+
+const weekThen = z.object({
+  kind: z.enum(weekKinds),
+  phase: z.enum(phaseKinds),
+  recovery: z.boolean(),
+  recoveryDue: z.boolean(),
+  volume: figure,
+  volumeRule: z.enum(volumeRules),
+  longRun: figure,
+  longRunRule: z.enum(longRunRules),
+  segment: z
+    .object({
+      name: z.enum(segmentNames),
+      before: figure,
+      amount: figure,
+      after: figure,
+      offset: z.tuple([figure, figure]),
+    })
+    .optional(),
+  taperShare: figure,
+  running: figure,
+});
+
+/** The plan of one day as it was handed out, with what its week was then. */
+export const plannedDay = z.object({
+  /** Stays the day's own for as long as the block stands. */
+  dayId: z.uuid(),
+  /** One for each thing done on the day, in its order; they stay too. */
+  runIds: z.array(z.uuid()),
+  day,
+  week: weekThen,
+});
+export type PlannedDay = z.infer<typeof plannedDay>;
+
+/** What the core takes as a day of the past. */
+export function historyOf(days: readonly PlannedDay[]): HandedOut[] {
+  return days.map(({ day: planned, week }) => ({
+    day: { ...planned, swap: planned.swap },
+    week: { ...week, segment: week.segment },
+  }));
+}
