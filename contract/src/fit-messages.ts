@@ -1,6 +1,7 @@
 import type { BendingRule } from '@nadir/core/solve';
 import { z } from 'zod';
 import { blockFile, blockTemplate } from './block-file/schema.js';
+import { plannedDay } from './api/planned-days.js';
 import { civilDate } from './primitives.js';
 
 /** What the solver may be asked for. */
@@ -13,7 +14,13 @@ export const fitTasks = [
 ] as const;
 
 /** A question to the solver, on its way to the worker. */
-export const fitRequest = z.strictObject({ task: z.enum(fitTasks), wishes: blockFile });
+export const fitRequest = z.strictObject({
+  task: z.enum(fitTasks),
+  wishes: blockFile,
+  /** Today, and the days before it as they were handed out: the solver leaves them alone. */
+  asOf: civilDate.optional(),
+  history: z.array(plannedDay).optional(),
+});
 export type FitRequest = z.infer<typeof fitRequest>;
 
 const bendingRules = [

@@ -36,7 +36,7 @@ export type SettingsChange = z.infer<typeof settingsChange>;
 /** The coach's own families of sessions. */
 export const library = z.array(sessionFamily).max(200);
 
-export const coach = z.strictObject({
+export const coach = z.object({
   id,
   name: shortText,
   email: z.email(),
@@ -51,7 +51,7 @@ export const coach = z.strictObject({
 export type Coach = z.infer<typeof coach>;
 
 /** Who is signed in, what day it is, and what a sign-in page has to offer. */
-export const session = z.strictObject({
+export const session = z.object({
   today: civilDate,
   demo: z.boolean(),
   firstCoachWanted: z.boolean(),
@@ -85,10 +85,10 @@ export type AthleteBody = z.infer<typeof athleteBody>;
 export const addAthleteBody = athleteBody.extend({ id: id.optional() });
 export type AddAthleteBody = z.infer<typeof addAthleteBody>;
 
-export const athlete = z.strictObject({ id, facts: athleteBody });
+export const athlete = z.object({ id, facts: athleteBody });
 export type AthleteAnswer = z.infer<typeof athlete>;
 
-export const block = z.strictObject({
+export const block = z.object({
   id,
   athleteId: id,
   revision: z.int().min(1),
@@ -102,22 +102,22 @@ export const openBlock = block.extend({ history: z.array(plannedDay) });
 export type OpenBlock = z.infer<typeof openBlock>;
 
 /** Every athlete with the block that is run now, or was last. */
-export const squad = z.strictObject({
-  athletes: z.array(z.strictObject({ ...athlete.shape, block: block.nullable() })),
+export const squad = z.object({
+  athletes: z.array(z.object({ ...athlete.shape, block: block.nullable() })),
 });
 export type Squad = z.infer<typeof squad>;
 
 /** Every block there is, of all athletes, newest race first. */
-export const blockList = z.strictObject({ blocks: z.array(block) });
+export const blockList = z.object({ blocks: z.array(block) });
 export type BlockList = z.infer<typeof blockList>;
 
 export const templateBody = z.strictObject({ name: shortText, template: blockTemplate });
 export type TemplateBody = z.infer<typeof templateBody>;
 
-export const template = templateBody.extend({ id });
+export const template = z.object({ ...templateBody.shape, id });
 export type TemplateAnswer = z.infer<typeof template>;
 
-export const templateList = z.strictObject({ templates: z.array(template) });
+export const templateList = z.object({ templates: z.array(template) });
 export type TemplateList = z.infer<typeof templateList>;
 
 /** Whether each figure may be set is examined by the server, as wishes are. */
@@ -161,7 +161,7 @@ export const historyQuery = z.strictObject({
 });
 export type HistoryQuery = z.infer<typeof historyQuery>;
 
-const change = z.strictObject({
+const change = z.object({
   revision: z.int().min(1),
   at: instant,
   by: shortText,
@@ -169,7 +169,7 @@ const change = z.strictObject({
 });
 
 /** Changes without their versions, newest first, and whether there are older ones. */
-export const history = z.strictObject({ changes: z.array(change), more: z.boolean() });
+export const history = z.object({ changes: z.array(change), more: z.boolean() });
 export type BlockHistory = z.infer<typeof history>;
 
 /** One version of a block, as it was stored. */
@@ -180,18 +180,18 @@ export type BlockVersion = z.infer<typeof version>;
 export const plannedDays = z.object({ days: z.array(plannedDay) });
 export type PlannedDays = z.infer<typeof plannedDays>;
 
-export const live = z.strictObject({ status: z.literal('ok') });
-export const ready = z.strictObject({ status: z.enum(['ok', 'down']) });
+export const live = z.object({ status: z.literal('ok') });
+export const ready = z.object({ status: z.enum(['ok', 'down']) });
 
-export const done = z.strictObject({ done: z.literal(true) });
+export const done = z.object({ done: z.literal(true) });
 
 /** Every refusal: a stable code, a sentence, and the fields it is about. */
-export const refusal = z.strictObject({
+export const refusal = z.object({
   code: z.string(),
   message: z.string(),
   problems: z
     .array(
-      z.strictObject({
+      z.object({
         code: z.string(),
         path: z.array(z.union([z.string(), z.number()])),
         message: z.string(),
@@ -202,3 +202,7 @@ export const refusal = z.strictObject({
   current: block.optional(),
 });
 export type Refusal = z.infer<typeof refusal>;
+/*
+ * What is sent in is read strictly: an unknown field is a slip. Answers are read
+ * tolerantly: a newer server may say more than this page knows.
+ */

@@ -1,3 +1,4 @@
+import { addDays } from '../base/index.js';
 import type { Waiver } from '../spec/index.js';
 import { type CheckContext, type Level, type Observation, levels } from './common/check.js';
 import { type CheckCode, checks } from './registry.js';
@@ -10,11 +11,14 @@ export interface Finding extends Observation {
   waived?: string;
   /** The coach's reason, where the measured value has become worse since. */
   reopened?: string;
+  /** True where all its weeks are over: there is nothing left to do about it. */
+  past?: true;
 }
 
 /**
- * Runs every check that is not turned off: worst level first, then in the
- * order of the registry and the weeks. A check at level stop always runs.
+ * Runs every check that is not turned off: what is to come before what is over,
+ * the worst level first, then in the order of the registry and the weeks. A check
+ * at level stop always runs.
  */
 export function runChecks(context: CheckContext): Finding[] {
   const { off } = context.rules;
@@ -27,9 +31,23 @@ export function runChecks(context: CheckContext): Finding[] {
       level,
       ...observation,
       ...waiverOf(code, observation, waivers),
+      ...(isPast(observation, context) && { past: true }),
     }));
   });
-  return findings.sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level));
+  return findings.sort((one, other) => rankOf(one) - rankOf(other));
+}
+
+/** What is still to come before what is over, the worst level first. */
+function rankOf({ level, past }: Finding): number {
+  return levels.indexOf(level) + (past ? levels.length : 0);
+}
+
+function isPast({ weeks }: Observation, { block, today }: CheckContext): boolean {
+  if (today === undefined || weeks.length === 0) return false;
+  return weeks.every((number) => {
+    const week = block.weeks[number - 1];
+    return week !== undefined && addDays(week.start, week.length) <= today;
+  });
 }
 
 function waiverOf(code: string, found: Observation, waivers: readonly Waiver[]) {

@@ -15,3 +15,4 @@ export { shiftWeeks } from './shift-weeks.js';
 export { fromTemplate, type Template } from './template.js';
 export { unwaive, waive } from './waive.js';
 export { dropWeek, insertWeek } from './whole-weeks.js';
+export { issuesOfPast } from './past.js';

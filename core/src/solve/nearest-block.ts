@@ -1,4 +1,4 @@
-import { roundTo, shownUnit } from '../base/index.js';
+import { type CivilDate, roundTo, shownUnit } from '../base/index.js';
 import { type HouseRules, layoutStep, perMetreOf, rulesOf } from '../rules/index.js';
 import { withPin } from '../spec/index.js';
 import { type Block, eventDays, weeksOfEvents } from '../layout/index.js';
@@ -33,8 +33,10 @@ const NEARNESS = 0.01;
  * stays as near to the block as it is as it can: a mixed-integer program over
  * the volumes and long runs of all weeks, with a slack and a yes-or-no on every
  * rule, weighed by the house rules.
+ *
+ * @param from the coach's day where the block has begun: weeks that are over do not move
  */
-export function nearestBlock(block: Block, solve: Solve): Nearest {
+export function nearestBlock(block: Block, solve: Solve, from?: CivilDate): Nearest {
   const rules = rulesOf(block.spec);
   const limits = limitsOf(block, rules);
   const laid: Amounts = {
@@ -44,7 +46,7 @@ export function nearestBlock(block: Block, solve: Solve): Nearest {
   const asItIs = bendsOf(limits, laid, block, rules);
   const unchanged = { amounts: laid, bends: asItIs, asItIs, command: undefined };
   if (asItIs.length === 0) return unchanged;
-  const subject = { block, limits, laid, rules };
+  const subject = { block, limits, laid, rules, from };
   const least = solve(programOf(subject));
   if (!least.optimal) return unchanged;
   // Only what bends now, or would bend least, need be chosen among: a handful of yes-or-nos.
@@ -95,6 +97,7 @@ interface Subject {
   limits: readonly Limit[];
   laid: Amounts;
   rules: HouseRules;
+  from: CivilDate | undefined;
 }
 
 /** How it is to be solved. */
@@ -131,8 +134,8 @@ function amountsInto(making: Making): void {
   const upTo = new Set(buildingUp(block).map(({ number }) => number));
   for (const [index, { number }] of block.weeks.entries()) {
     const [volume, longRun] = [`v${number}`, `l${number}`];
-    stay(making, volume, laid.volumes[index] ?? 0, mayMove(block, number, 'volume'));
-    stay(making, longRun, laid.longRuns[index] ?? 0, mayMove(block, number, 'longRun'));
+    stay(making, volume, laid.volumes[index] ?? 0, mayMove(making.of, number, 'volume'));
+    stay(making, longRun, laid.longRuns[index] ?? 0, mayMove(making.of, number, 'longRun'));
     const raced = ((byEvents[index]?.raced ?? 0) * metre) / scale;
     program.require(difference(volume, longRun), '>=', raced);
     if (upTo.has(number)) program.require(difference('h', volume), '>=', 0);
@@ -199,11 +202,13 @@ function difference(one: string, other: string): Terms {
   ];
 }
 
-/** Pins stand; so do weeks that no rule bears on: those an event cuts, and race week’s long run. */
-function mayMove(block: Block, number: number, field: 'volume' | 'longRun'): boolean {
+/** Pins stand; so do weeks that have begun, and weeks that no rule bears on: those an event cuts, and race week’s long run. */
+function mayMove({ block, from }: Subject, number: number, field: 'volume' | 'longRun'): boolean {
   const week = block.weeks[number - 1];
   const pin = block.spec.pins.find((each) => each.week === number);
   if (!week || pin?.[field] !== undefined) return false;
+  // A week that has begun has days that stay as they were handed out.
+  if (from !== undefined && week.start < from) return false;
   if (field === 'longRun') return week.longRun > 0 && week.longRunRule !== 'event';
   return week.volumeRule !== 'event' && week.volumeRule !== 'short-first-week';
 }

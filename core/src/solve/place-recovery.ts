@@ -1,3 +1,4 @@
+import type { CivilDate } from '../base/index.js';
 import { rulesOf } from '../rules/index.js';
 import type { Block } from '../layout/index.js';
 import type { Week } from '../layout/block/week.js';
@@ -26,8 +27,10 @@ const WORTH = {
  * Where the recovery weeks go best: never more building weeks in a row than the
  * house rule has, two at least between them, in weeks that days away or a race
  * lighten anyway, and not in a camp. A program of yes-or-no choices.
+ *
+ * @param from the coach's day where the block has begun: weeks that have begun stay as they are
  */
-export function placeRecovery(block: Block, solve: Solve): Found {
+export function placeRecovery(block: Block, solve: Solve, from?: CivilDate): Found {
   const { volume } = block.spec;
   const rules = rulesOf(block.spec);
   const cadence = volume.recovery.every === 'none' ? rules.recovery.every : volume.recovery.every;
@@ -38,6 +41,10 @@ export function placeRecovery(block: Block, solve: Solve): Found {
   for (const week of weeks) {
     program.binary(name(week));
     if (week.number === 1) program.require([[1, name(week)]], '=', 0);
+    // A week that has begun recovers or builds as it was handed out.
+    else if (from !== undefined && week.start < from) {
+      program.require([[1, name(week)]], '=', week.recovery ? 1 : 0);
+    }
     program.value(WORTH.each + worthOf(week, block), name(week));
   }
   window(longest + 1, '>=');
@@ -60,6 +67,8 @@ export function placeRecovery(block: Block, solve: Solve): Found {
   function window(length: number, relation: '<=' | '>='): void {
     for (let first = 0; first + length <= weeks.length; first++) {
       const inside = weeks.slice(first, first + length);
+      // What has begun cannot be placed anew, however it stands.
+      if (from !== undefined && inside.every(({ start }) => start < from)) continue;
       program.require(
         inside.map((week) => [1, name(week)] as const),
         relation,

@@ -84,7 +84,10 @@ export class BlocksService {
       const { saveId, wishes } = body;
       const repeated = repeatOf(await this.blocks.storedBy(trx, coachId, saveId, wishes));
       if (repeated) return this.opened(coachId, repeated);
-      if (stored.revision !== body.revision) throw staleRevision(stored);
+      if (stored.revision !== body.revision) {
+        const { keptOn: _, ...current } = stored;
+        throw staleRevision(current);
+      }
       const { athleteId } = stored;
       await this.athletes.learn(trx, coachId, athleteId, (facts) =>
         learned(facts, stored.wishes.athlete, wishes.athlete),

@@ -1,7 +1,6 @@
 import {
   type AthleteAnswer,
   type AthleteBody,
-  type BlockAnswer,
   type BlockHistory,
   type BlockList,
   type BlockVersion,
@@ -10,6 +9,7 @@ import {
   type HouseRulesBody,
   type LibraryBody,
   type NewBlockBody,
+  type OpenBlock,
   type PacesBody,
   type PasswordBody,
   type Refusal,
@@ -216,7 +216,7 @@ export const api = createApi({
       }),
       invalidatesTags: ['Squad'],
     }),
-    addBlock: build.mutation<BlockAnswer, NewBlockBody>({
+    addBlock: build.mutation<OpenBlock, NewBlockBody>({
       query: (body) => ({
         route: routes.addBlock,
         body: { saveId: uuid(), ...body },
@@ -232,7 +232,7 @@ export const api = createApi({
       query: (id) => ({ route: routes.removeBlock, id }),
       invalidatesTags: ['Squad'],
     }),
-    putBackBlock: build.mutation<BlockAnswer, string>({
+    putBackBlock: build.mutation<OpenBlock, string>({
       query: (id) => ({ route: routes.putBackBlock, id }),
       invalidatesTags: ['Squad'],
     }),
@@ -267,11 +267,11 @@ export const api = createApi({
       query: (id) => ({ route: routes.putBackTemplate, id }),
       invalidatesTags: ['Templates'],
     }),
-    block: build.query<BlockAnswer, string>({
+    block: build.query<OpenBlock, string>({
       query: (id) => ({ route: routes.block, id }),
       providesTags: ['Block'],
     }),
-    saveBlock: build.mutation<BlockAnswer, { id: string; body: SaveBlockBody }>({
+    saveBlock: build.mutation<OpenBlock, { id: string; body: SaveBlockBody }>({
       query: ({ id, body }) => ({ route: routes.saveBlock, id, body }),
       invalidatesTags: ['Squad', 'History'],
     }),

@@ -1,13 +1,16 @@
-import type { BlockFile } from '@nadir/contract';
+import type { BlockFile, PlannedDay } from '@nadir/contract';
 import { type ReactNode, useCallback } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { ErrorNote } from '../parts/ErrorNote.js';
+import { WithHistory } from '../parts/history.js';
 import { BrokenVersion } from './BrokenVersion.js';
 import { DeskNotices } from './DeskNotices.js';
 import { activeFile } from './useCommands.js';
 import { useDesk } from './useDesk.js';
 import { useOpenBlock } from './useOpenBlock.js';
 import { useOtherTabs } from './useOtherTabs.js';
+
+const NONE: readonly PlannedDay[] = [];
 
 /** Puts a block on the desk and shows it, or says why it cannot be opened. */
 export function OnDesk({
@@ -23,6 +26,7 @@ export function OnDesk({
   const opening = useOpenBlock(id);
   const file = useDesk(activeFile);
   const preview = useDesk((desk) => desk.preview);
+  const history = useDesk((desk) => desk.block?.history) ?? NONE;
   const { refetch } = opening;
   const elsewhere = useOtherTabs(
     id,
@@ -43,12 +47,12 @@ export function OnDesk({
     );
   }
   return (
-    <>
+    <WithHistory days={history}>
       <DeskNotices elsewhere={elsewhere} unreadable={opening.unreadable} />
       <ErrorBoundary resetKeys={[file, preview]} fallback={<BrokenVersion id={id} />}>
         <Shown file={file} preview={preview} show={children} />
       </ErrorBoundary>
-    </>
+    </WithHistory>
   );
 }
 

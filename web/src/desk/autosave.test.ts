@@ -1,4 +1,4 @@
-import type { BlockAnswer, SaveBlockBody } from '@nadir/contract';
+import type { OpenBlock, SaveBlockBody } from '@nadir/contract';
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createStore } from '../app/store.js';
@@ -9,11 +9,12 @@ import { whatToOpen } from './what-to-open.js';
 
 const COACH = '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a10';
 
-const block: BlockAnswer = {
+const block: OpenBlock = {
   id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11',
   athleteId: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a12',
   revision: 1,
   savedAt: '2027-02-10T09:14:00.000Z',
+  history: [],
   wishes: {
     format: 'nadir-block',
     version: 1,
@@ -133,7 +134,7 @@ it('says what the server refused, and what it answered that nobody can read', as
   expect(await keptWeeks()).toEqual([11]);
 });
 
-const other: BlockAnswer = { ...block, id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a13' };
+const other: OpenBlock = { ...block, id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a13' };
 
 it('stores a block that was left unsaved while another lies on the desk', async () => {
   const sent = serve(away, away, stores);

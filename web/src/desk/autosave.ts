@@ -1,4 +1,4 @@
-import type { BlockAnswer } from '@nadir/contract';
+import type { OpenBlock } from '@nadir/contract';
 import {
   type Action,
   type ListenerEffectAPI,
@@ -178,7 +178,7 @@ async function store(listener: Listener): Promise<void> {
 }
 
 interface Answer {
-  data?: BlockAnswer | undefined;
+  data?: OpenBlock | undefined;
   error?: CallError | SerializedError | undefined;
 }
 

@@ -1,4 +1,4 @@
-import type { BlockAnswer, BlockFile } from '@nadir/contract';
+import type { OpenBlock, BlockFile } from '@nadir/contract';
 import { describe, expect, it } from 'vitest';
 import {
   type DeskState,
@@ -28,12 +28,13 @@ const wishes: BlockFile = {
   race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
 };
 const withWeeks = (weeks: number): BlockFile => ({ ...wishes, weeks });
-const stored = (revision: number, held = wishes): BlockAnswer => ({
+const stored = (revision: number, held = wishes): OpenBlock => ({
   id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11',
   athleteId: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a12',
   revision,
   savedAt: '2027-02-10T09:14:00.000Z',
   wishes: held,
+  history: [],
 });
 
 function play(...actions: Parameters<typeof deskReducer>[1][]): DeskState {

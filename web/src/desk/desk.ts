@@ -1,4 +1,4 @@
-import { type BlockAnswer, type BlockFile, changeWords } from '@nadir/contract';
+import { type BlockAnswer, type BlockFile, type OpenBlock, changeWords } from '@nadir/contract';
 import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
 
@@ -31,7 +31,7 @@ export interface Sending {
 export interface DeskState {
   /** Whose desk it is: what is kept on the device is kept under it. */
   coachId: string;
-  block: Omit<BlockAnswer, 'wishes'> | null;
+  block: Omit<OpenBlock, 'wishes'> | null;
   present: BlockFile | null;
   past: Step[];
   future: Step[];
@@ -62,7 +62,7 @@ export interface Draft {
   tab: string;
   /** When it was last changed. */
   at: string;
-  block: Omit<BlockAnswer, 'wishes'>;
+  block: Omit<OpenBlock, 'wishes'>;
   wishes: BlockFile;
   unsaved: string[];
   sending: Sending | null;
@@ -94,12 +94,12 @@ const desk = createSlice({
   initialState: empty,
   reducers: {
     opened: {
-      prepare: (block: BlockAnswer, coachId?: string) => ({
+      prepare: (block: OpenBlock, coachId?: string) => ({
         payload: { block, coachId: coachId ?? '' },
       }),
       reducer: (
         { kept },
-        { payload }: PayloadAction<{ block: BlockAnswer; coachId: string }>,
+        { payload }: PayloadAction<{ block: OpenBlock; coachId: string }>,
       ): DeskState => {
         const { wishes, ...block } = payload.block;
         return { ...empty, kept, coachId: payload.coachId, block, present: wishes };
@@ -182,9 +182,10 @@ const desk = createSlice({
       },
     },
     /** Stored; what was changed meanwhile still waits. */
-    saved(state, { payload: { wishes, ...block } }: PayloadAction<BlockAnswer>) {
+    saved(state, { payload: { wishes, ...block } }: PayloadAction<BlockAnswer | OpenBlock>) {
       if (state.block?.id !== block.id) return;
-      state.block = block;
+      // A version that was stored already is answered without its past: it has not moved.
+      state.block = { history: state.block.history, ...block };
       state.unsaved = state.unsaved.slice(state.sending?.count ?? 0);
       state.sending = null;
       state.tries = 0;
@@ -237,7 +238,8 @@ const desk = createSlice({
         return;
       }
       if (!state.theirs || !state.present) return;
-      const { wishes, ...block } = state.theirs;
+      const { wishes, ...theirs } = state.theirs;
+      const block = { ...theirs, history: state.block?.history ?? [] };
       const words = 'Took the version saved elsewhere.';
       state.past.push({ wishes: state.present, words });
       Object.assign(state, {

@@ -1,4 +1,4 @@
-import { block, blockFile } from '@nadir/contract';
+import { block, blockFile, plannedDay } from '@nadir/contract';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { z } from 'zod';
 import type { Draft } from './desk.js';
@@ -12,7 +12,7 @@ const draft = z.strictObject({
   coachId: z.string(),
   tab: z.string(),
   at: z.iso.datetime(),
-  block: block.omit({ wishes: true }),
+  block: block.omit({ wishes: true }).extend({ history: z.array(plannedDay).default([]) }),
   wishes: blockFile,
   unsaved: z.array(z.string()),
   sending: z

@@ -16,8 +16,10 @@ export async function adoptLegacyDraft(coachId: string, blockId: string): Promis
     const key = `nadir.draft.${blockId}`;
     const text = localStorage.getItem(key);
     if (text === null) return;
+    const { block: stored, ...rest } = legacy.parse(JSON.parse(text));
     const kept: Draft = {
-      ...legacy.parse(JSON.parse(text)),
+      ...rest,
+      block: { ...stored, history: [] },
       coachId,
       tab: 'before-tabs',
       at: new Date().toISOString(),

@@ -3,6 +3,7 @@ import type { Command } from '@nadir/core/edit';
 import type { Issue } from '@nadir/core/spec';
 import { useMemo } from 'react';
 import { useStore } from 'react-redux';
+import { pastProblems } from './past-problems.js';
 import { type DeskState, changed, previewed } from './desk.js';
 
 /** The one way in which a block is changed: shown first where it is wished, kept as one undoable step. */
@@ -26,8 +27,11 @@ export function useCommands(): Commands {
   return useMemo(() => {
     /** The changed file, or what stands in its way. */
     const tried = ({ change }: Command): ReturnType<typeof changedFile> => {
-      const file = activeFile(store.getState().desk);
-      return file ? changedFile(file, change) : { ok: false, problems: [] };
+      const { desk } = store.getState();
+      const file = activeFile(desk);
+      const next = file ? changedFile(file, change) : { ok: false as const, problems: [] };
+      const problems = file && next.ok ? pastProblems(file, next.value, desk.block?.history) : [];
+      return problems.length > 0 ? { ok: false, problems } : next;
     };
     return {
       show(command) {

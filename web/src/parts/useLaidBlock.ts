@@ -1,9 +1,11 @@
 import { type BlockFile, givenOf } from '@nadir/contract';
 import { type CheckedBlock, layOut } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
+import type { HandedOut } from '@nadir/core/layout';
 import { showBlock, type ShownBlock } from '@nadir/core/present';
 import { useMemo } from 'react';
 import { useSignedIn } from '../api/session.js';
+import { useHistory } from './history.js';
 
 export interface LaidAndShown {
   block: CheckedBlock;
@@ -13,8 +15,8 @@ export interface LaidAndShown {
 /** Lays out wishes afresh whenever they change, in the coach's measure. */
 export function useLaidBlock(wishes: BlockFile): LaidAndShown {
   const measure = useMeasure(wishes);
-  const { today } = useSignedIn();
-  return useMemo(() => laidOf(wishes, today, measure), [wishes, today, measure]);
+  const past = usePast();
+  return useMemo(() => laidOf(wishes, past, measure), [wishes, past, measure]);
 }
 
 /**
@@ -23,27 +25,42 @@ export function useLaidBlock(wishes: BlockFile): LaidAndShown {
  */
 export function useShownChange(preview: BlockFile | null, base: LaidAndShown): LaidAndShown {
   const { measure } = base.shown;
-  const { today } = useSignedIn();
+  const past = usePast();
   return useMemo(
-    () => (preview ? layAndShow(preview, today, measure) : base),
-    [preview, base, today, measure],
+    () => (preview ? layAndShow(preview, past, measure) : base),
+    [preview, base, past, measure],
   );
 }
 
-/** What was laid out of each version last: views that draw the same one share it. */
-const laid = new WeakMap<BlockFile, { today: string; measure: Measure; laid: LaidAndShown }>();
+/** Today, and the plan before it as it was handed out. */
+export interface PastOfBlock {
+  asOf: string;
+  history: readonly HandedOut[];
+}
 
-/** Lays out a version in a measure; the same object for the same version, day and measure. */
-export function laidOf(wishes: BlockFile, today: string, measure: Measure): LaidAndShown {
+/** The past of the block that is open; today alone where none is. */
+export function usePast(): PastOfBlock {
+  const { today } = useSignedIn();
+  const history = useHistory();
+  return useMemo(() => ({ asOf: today, history }), [today, history]);
+}
+
+/** What was laid out of each version last: views that draw the same one share it. */
+const laid = new WeakMap<BlockFile, PastOfBlock & { measure: Measure; laid: LaidAndShown }>();
+
+/** Lays out a version in a measure; the same object for the same version, past and measure. */
+export function laidOf(wishes: BlockFile, past: PastOfBlock, measure: Measure): LaidAndShown {
   const known = laid.get(wishes);
-  if (known?.today === today && known.measure === measure) return known.laid;
-  const fresh = layAndShow(wishes, today, measure);
-  laid.set(wishes, { today, measure, laid: fresh });
+  const { asOf, history } = past;
+  const isKnown = known?.asOf === asOf && known.history === history && known.measure === measure;
+  if (isKnown) return known.laid;
+  const fresh = layAndShow(wishes, past, measure);
+  laid.set(wishes, { ...past, measure, laid: fresh });
   return fresh;
 }
 
-function layAndShow(wishes: BlockFile, today: string, measure: Measure): LaidAndShown {
-  const block = layOut(givenOf(wishes), { asOf: today, shown: measure });
+function layAndShow(wishes: BlockFile, past: PastOfBlock, measure: Measure): LaidAndShown {
+  const block = layOut(givenOf(wishes), { ...past, shown: measure });
   return { block, shown: showBlock(block, measure) };
 }
 

@@ -1,4 +1,4 @@
-import { type FitAnswer, type FitRequest, givenOf } from '@nadir/contract';
+import { type FitAnswer, type FitRequest, givenOf, historyOf } from '@nadir/contract';
 import { type CheckedBlock, layOut } from '@nadir/core';
 import {
   type Bend,
@@ -6,13 +6,17 @@ import {
   type Found,
   highestPeak,
   lowestGrowth,
+  type Nearest,
   nearestBlock,
   placeRecovery,
   type Solve,
 } from '@nadir/core/solve';
 
 const finders: Readonly<
-  Record<Exclude<FitRequest['task'], 'nearest-block'>, (block: CheckedBlock, solve: Solve) => Found>
+  Record<
+    Exclude<FitRequest['task'], 'nearest-block'>,
+    (block: CheckedBlock, solve: Solve, from?: string) => Found
+  >
 > = {
   'lowest-growth': lowestGrowth,
   'highest-peak': highestPeak,
@@ -21,15 +25,18 @@ const finders: Readonly<
 };
 
 /** Answers a question about a block by the solver. */
-export function answerFit({ task, wishes }: FitRequest, solve: Solve): FitAnswer {
-  const block = layOut(givenOf(wishes));
-  if (task === 'nearest-block') return answerNearest(block, solve);
-  const { words, command } = finders[task](block, solve);
+export function answerFit(
+  { task, wishes, asOf, history = [] }: FitRequest,
+  solve: Solve,
+): FitAnswer {
+  const block = layOut(givenOf(wishes), { asOf, history: historyOf(history) });
+  const from = history.length > 0 ? asOf : undefined;
+  if (task === 'nearest-block') return answerNearest(nearestBlock(block, solve, from));
+  const { words, command } = finders[task](block, solve, from);
   return { words, bends: [], asItIs: [], command: plain(command) };
 }
 
-function answerNearest(block: CheckedBlock, solve: Solve): FitAnswer {
-  const { bends, asItIs, command } = nearestBlock(block, solve);
+function answerNearest({ bends, asItIs, command }: Nearest): FitAnswer {
   const words =
     asItIs.length === 0
       ? 'Every rule holds: there is nothing to bend.'

@@ -15,6 +15,8 @@ const MOST_FIXES = 4;
  * ask for one finding at a time.
  */
 export function fixesOf(found: Finding, context: FixContext): Fix[] {
+  // What is over is not mended.
+  if (found.past) return [];
   const before = runChecks(context);
   return (fixesByCheck[found.check]?.(found, context) ?? [])
     .flatMap((fix) => {

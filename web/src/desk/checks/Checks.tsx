@@ -28,7 +28,8 @@ export const Checks = memo(function Checks({
 }) {
   const [open, setOpen] = useState<string>();
   const standing = unwaived(block.findings);
-  const waived = block.findings.filter((finding) => finding.waived !== undefined);
+  const waived = block.findings.filter(({ waived: reason, past }) => reason !== undefined && !past);
+  const over = block.findings.filter(({ past }) => past);
   const off = block.spec.houseRules.off.length + block.spec.overrides.off.length;
   const item = (finding: ToldFinding) => {
     const key = `${finding.check} ${finding.weeks.join()}`;
@@ -67,6 +68,12 @@ export const Checks = memo(function Checks({
         <>
           <h3 style={{ margin: '12px 0 0', fontSize: 13, fontWeight: 600 }}>Waived</h3>
           <ul className="findings">{waived.map(item)}</ul>
+        </>
+      )}
+      {over.length > 0 && (
+        <>
+          <h3 style={{ margin: '12px 0 0', fontSize: 13, fontWeight: 600 }}>Already run</h3>
+          <ul className="findings">{over.map(item)}</ul>
         </>
       )}
       {off > 0 && (

@@ -5,6 +5,7 @@ import type { Fix } from '@nadir/core/edit/fixes';
 import type { ToldFinding } from '@nadir/core/present';
 import { type SyntheticEvent, useCallback, useState } from 'react';
 import { token } from '../../look/tokens.js';
+import { useHistory } from '../../parts/history.js';
 import type { Commands } from '../useCommands.js';
 
 /** Asks for the fixes of a finding when they are wanted: each is laid out before it is offered. */
@@ -19,9 +20,10 @@ export function useFixes({
   measure: Measure;
   today: string;
 }): () => Fix[] {
+  const history = useHistory();
   return useCallback(
-    () => fixesOf(block, finding, { asOf: today, shown: measure }),
-    [block, finding, measure, today],
+    () => fixesOf(block, finding, { asOf: today, history, shown: measure }),
+    [block, finding, measure, today, history],
   );
 }
 

@@ -14,7 +14,7 @@ export function findingWords(findings: readonly ToldFinding[]): string {
     .join(' · ');
 }
 
-/** What the coach has not waived. */
+/** What the coach has not waived, and is not over. */
 export function unwaived(findings: readonly ToldFinding[]): ToldFinding[] {
-  return findings.filter(({ waived }) => waived === undefined);
+  return findings.filter(({ waived, past }) => waived === undefined && !past);
 }

@@ -1,3 +1,4 @@
+import { useDesk } from '../../desk/useDesk.js';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
 import type { BlockFile } from '@nadir/contract';
@@ -37,6 +38,7 @@ export const Aside = memo(function Aside({
   onLight: (weeks: readonly number[]) => void;
 }) {
   const [tab, setTab] = useState<AsideTab>('checks');
+  const history = useDesk((desk) => desk.block?.history);
   const { measure } = base.shown;
   return (
     <aside
@@ -66,7 +68,14 @@ export const Aside = memo(function Aside({
         )}
         {tab === 'way' && <OnTheWay block={base.block} commands={commands} />}
         {tab === 'fit' && (
-          <FitPanel block={base.block} file={file} measure={measure} commands={commands} />
+          <FitPanel
+            block={base.block}
+            file={file}
+            measure={measure}
+            today={today}
+            history={history}
+            commands={commands}
+          />
         )}
       </div>
     </aside>

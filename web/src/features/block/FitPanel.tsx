@@ -1,4 +1,4 @@
-import type { BlockFile, FitAnswer, FitRequest } from '@nadir/contract';
+import type { BlockFile, PlannedDay, FitAnswer, FitRequest } from '@nadir/contract';
 import type { CheckedBlock } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import { formatPlain } from '@nadir/core/base/format';
@@ -38,10 +38,14 @@ export function FitPanel({
   block,
   file,
   measure,
+  today,
+  history,
   commands,
 }: {
   block: CheckedBlock;
   file: BlockFile;
+  today: string;
+  history: readonly PlannedDay[] | undefined;
   measure: Measure;
   commands: Commands;
 }) {
@@ -64,7 +68,12 @@ export function FitPanel({
     const turn = ++asked.current;
     setState({ status: 'working', task });
     try {
-      const answer = await client.ask({ task, wishes: file });
+      const answer = await client.ask({
+        task,
+        wishes: file,
+        asOf: today,
+        history: history && [...history],
+      });
       if (turn !== asked.current) return;
       setState({ status: 'found', answer });
       if (answer.command) commands.show(answer.command);

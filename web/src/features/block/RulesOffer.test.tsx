@@ -90,7 +90,16 @@ describe('the solver’s panel', () => {
   const file = { format: 'nadir-block', version: 2, race, weeks: 12 } as const;
   const open = () => {
     const commands = fakes();
-    render(<FitPanel block={under()} file={file} measure={measure} commands={commands} />);
+    render(
+      <FitPanel
+        block={under()}
+        file={file}
+        measure={measure}
+        today="2027-02-10"
+        history={undefined}
+        commands={commands}
+      />,
+    );
     return { commands, user: userEvent.setup() };
   };
 

@@ -2,7 +2,7 @@ import { type BlockFile, givenOf, problemsOfWishes } from '@nadir/contract';
 import { useId, useMemo } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
-import { laidOf, useMeasure } from '../../parts/useLaidBlock.js';
+import { laidOf, useMeasure, usePast } from '../../parts/useLaidBlock.js';
 import type { SchoolAnswerProps } from './school-answer-props.js';
 
 /** Each school on the athlete’s own numbers, side by side. Arrows move, as in any list of choices. */
@@ -17,6 +17,7 @@ export function SchoolPreviews<T extends string>({
   onClose,
 }: SchoolAnswerProps<T> & { onClose: () => void }) {
   const { today } = useSignedIn();
+  const past = usePast();
   const measure = useMeasure(asked);
   const name = useId();
   const drawn = useMemo(
@@ -25,9 +26,9 @@ export function SchoolPreviews<T extends string>({
         // The school that is chosen is drawn as it stands, with all that was set of it.
         const file: BlockFile = school === value ? asked : { ...asked, ...part(school) };
         const fits = problemsOfWishes(givenOf(file)).length === 0;
-        return { school, laid: fits ? laidOf(file, today, measure) : undefined };
+        return { school, laid: fits ? laidOf(file, past, measure) : undefined };
       }),
-    [offered, value, asked, part, today, measure],
+    [offered, value, asked, part, past, measure],
   );
   return (
     <div

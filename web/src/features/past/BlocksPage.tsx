@@ -22,7 +22,7 @@ import { TopStrip } from '../../parts/TopStrip.js';
 import { UndoOffer } from '../../parts/UndoOffer.js';
 import { formatDay } from '../../parts/dates.js';
 import { downloadBlock } from '../../parts/download-block.js';
-import { laidOf, useMeasure } from '../../parts/useLaidBlock.js';
+import { laidOf, useMeasure, usePast } from '../../parts/useLaidBlock.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
 import { ImportBlock } from './ImportBlock.js';
 
@@ -102,9 +102,10 @@ function BlockRow({
   onFailure: (error: CallError | undefined) => void;
 }) {
   const { today } = useSignedIn();
+  const past = usePast();
   const navigate = useNavigate();
   const measure = useMeasure(block.wishes);
-  const laid = laidOf(block.wishes, today, measure);
+  const laid = laidOf(block.wishes, past, measure);
   const [addBlock] = useAddBlockMutation();
   const [remove] = useRemoveBlockMutation();
   const { race } = laid.block.spec;

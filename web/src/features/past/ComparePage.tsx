@@ -14,7 +14,7 @@ import { DifferenceList } from '../../parts/DifferenceList.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { TopStrip } from '../../parts/TopStrip.js';
 import { useElementSize } from '../../parts/useElementSize.js';
-import { type LaidAndShown, laidOf, useMeasure } from '../../parts/useLaidBlock.js';
+import { type LaidAndShown, laidOf, useMeasure, usePast } from '../../parts/useLaidBlock.js';
 
 /** Two blocks, of one athlete or two, laid over each other by weeks to go. */
 export function ComparePage() {
@@ -78,10 +78,11 @@ function Comparison({
   names: readonly [string, string];
 }) {
   const { today } = useSignedIn();
+  const past = usePast();
   const measure = useMeasure(first.wishes);
-  const one = laidOf(first.wishes, today, measure);
+  const one = laidOf(first.wishes, past, measure);
   // Both in the first one's unit; what is counted by time is compared by its estimate.
-  const two = laidOf(second.wishes, today, measure);
+  const two = laidOf(second.wishes, past, measure);
   const [ref, size] = useElementSize<HTMLDivElement>();
   const weeks = one.block.weeks.length;
   // Room at the left for the weeks that a longer second block has more.

@@ -42,7 +42,7 @@ function RowWithBlock({
   const phase = block.phases.find(
     ({ firstWeek, weeks }) => number !== undefined && number < firstWeek + weeks,
   );
-  const worst = block.findings.find(({ waived }) => waived === undefined);
+  const worst = block.findings.find(({ waived, past }) => waived === undefined && !past);
   const week = number === undefined ? undefined : shown.weeks[number - 1];
   return (
     <tr>
