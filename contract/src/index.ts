@@ -82,3 +82,4 @@ export {
   fitTasks,
 } from './fit-messages.js';
 export { type PlannedDay, historyOf, plannedDay } from './api/planned-days.js';
+export { type Glances, measureFor } from './api/glances.js';

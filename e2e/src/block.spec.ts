@@ -206,7 +206,7 @@ test('takes a change of the wishes back by undo', async ({ page }) => {
   const weeks = await page.locator('[role=gridcell][data-row=week]').count();
   await page.getByRole('link', { name: 'wishes' }).click();
   await page.getByLabel('Weeks', { exact: true }).fill(String(weeks - 3));
-  await page.keyboard.press('Enter');
+  await page.keyboard.press('Control+Enter');
   await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks - 3);
   await page.getByRole('button', { name: 'undo' }).click();
   await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks);

@@ -19,7 +19,10 @@ test('from nothing to a kept block with the keyboard only', async ({ page }) => 
   await page.keyboard.type('38 41 40 45');
   await expect(page.getByText('Mean of the last 4 real weeks.')).toBeVisible();
   await expect(page.getByRole('img', { name: /^Week 1: 41 km/ })).toBeVisible();
+  // Enter confirms a figure and keeps its place; the block is kept when it is asked for.
   await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Recent weeks')).toBeFocused();
+  await page.keyboard.press('Control+Enter');
   await expect(page.getByRole('heading', { name: 'Neve Orrin' })).toBeVisible();
   await expectSaved(page);
   await page.getByRole('link', { name: 'Squad' }).click();

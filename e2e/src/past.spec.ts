@@ -56,7 +56,8 @@ test('duplicates a block, removes it and puts it back', async ({ page }) => {
   await expect(twice).toHaveCount(2);
   await page.getByRole('button', { name: 'Remove Twice, Goal race' }).first().click();
   await expect(twice).toHaveCount(1);
-  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('status')).toContainText('Removed Twice’s block toward Goal race.');
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(twice).toHaveCount(2);
 });
 

@@ -28,6 +28,7 @@ import {
   templateList,
   version,
 } from './bodies.js';
+import { glances } from './glances.js';
 
 /** One route of the API: what it takes and what it answers. */
 export interface Route {
@@ -115,6 +116,12 @@ export const routes = {
     path: '/api/squad',
     summary: 'Every athlete with the present block.',
     answer: squad,
+  },
+  glances: {
+    method: 'GET',
+    path: '/api/squad/glances',
+    summary: 'Every athlete with the present block at a glance, laid out by the server.',
+    answer: glances,
   },
   addAthlete: {
     method: 'POST',

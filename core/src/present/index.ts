@@ -8,3 +8,4 @@ export { showBlock, type ShownBlock, type ShownWeek } from './figures/show.js';
 export { tellFindings, type ToldFinding } from './findings/tell-findings.js';
 export { whyDay } from './why/why-day.js';
 export { whyLongRun, whyVolume } from './why/why.js';
+export { type Glance, glanceOf, type GlanceWeek } from './figures/glance.js';

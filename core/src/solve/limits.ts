@@ -9,8 +9,7 @@ import {
   recoveryLimit,
   returnLimit,
 } from '../rules/index.js';
-import { type Block, isBase, weekOfLongRun } from '../layout/index.js';
-import { type Week } from '../layout/block/week.js';
+import { type Block, isBase, type Week, weekOfLongRun } from '../layout/index.js';
 
 /** Rules that bend where pins leave no other way. */
 export type BendingRule = keyof HouseRules['bending'];

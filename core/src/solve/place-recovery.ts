@@ -1,7 +1,6 @@
 import type { CivilDate } from '../base/index.js';
 import { rulesOf } from '../rules/index.js';
-import type { Block } from '../layout/index.js';
-import type { Week } from '../layout/block/week.js';
+import type { Block, Week } from '../layout/index.js';
 import type { Found } from './find.js';
 import { buildingUp } from './limits.js';
 import { Program, type Solve } from './program.js';

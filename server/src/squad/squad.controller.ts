@@ -1,8 +1,9 @@
-import type { Squad } from '@nadir/contract';
+import type { Glances, Squad } from '@nadir/contract';
 import { Controller, Get, Inject } from '@nestjs/common';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { BlocksRepository } from '../blocks/blocks.repository.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
+import { GlancesService } from './glances.service.js';
 import { CoachId } from '../sign-in/session.guard.js';
 
 @Controller('api/squad')
@@ -10,8 +11,14 @@ export class SquadController {
   constructor(
     @Inject(AthletesRepository) private readonly athletes: AthletesRepository,
     @Inject(BlocksRepository) private readonly blocks: BlocksRepository,
+    @Inject(GlancesService) private readonly glances: GlancesService,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
+
+  @Get('glances')
+  atAGlance(@CoachId() coachId: string): Promise<Glances> {
+    return this.glances.all(coachId);
+  }
 
   @Get()
   async all(@CoachId() coachId: string): Promise<Squad> {

@@ -1,7 +1,13 @@
 import { Module } from '@nestjs/common';
 import { AthletesModule } from '../athletes/athletes.module.js';
 import { BlocksModule } from '../blocks/blocks.module.js';
+import { SignInModule } from '../sign-in/sign-in.module.js';
+import { GlancesService } from './glances.service.js';
 import { SquadController } from './squad.controller.js';
 
-@Module({ imports: [AthletesModule, BlocksModule], controllers: [SquadController] })
+@Module({
+  imports: [AthletesModule, BlocksModule, SignInModule],
+  controllers: [SquadController],
+  providers: [GlancesService],
+})
 export class SquadModule {}

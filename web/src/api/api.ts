@@ -6,6 +6,7 @@ import {
   type BlockVersion,
   type Coach,
   type FirstCoachBody,
+  type Glances,
   type HouseRulesBody,
   type LibraryBody,
   type NewBlockBody,
@@ -208,6 +209,10 @@ export const api = createApi({
       query: () => ({ route: routes.squad }),
       providesTags: ['Squad'],
     }),
+    glances: build.query<Glances, void>({
+      query: () => ({ route: routes.glances }),
+      providesTags: ['Squad'],
+    }),
     addAthlete: build.mutation<AthleteAnswer, AthleteBody>({
       query: (facts) => ({
         route: routes.addAthlete,
@@ -286,6 +291,7 @@ export const {
   useSignOutMutation,
   useSavePasswordMutation,
   useSaveSettingsMutation,
+  useGlancesQuery,
   useSquadQuery,
   useLazySquadQuery,
   useAddAthleteMutation,

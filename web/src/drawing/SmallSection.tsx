@@ -1,7 +1,6 @@
-import type { CheckedBlock } from '@nadir/core';
 import { type CivilDate, unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
-import type { ShownBlock } from '@nadir/core/present';
+import type { Glance } from '@nadir/core/present';
 import { dayIndex, dayX, weekOf } from './days.js';
 import { drawSkyline, heaviest, outlineOf, scaleEnd, volumeScale } from './skyline.js';
 import { token } from '../look/tokens.js';
@@ -11,23 +10,21 @@ const HEIGHT = 38;
 
 /** The skyline of a block, small. */
 export function SmallSection({
-  block,
-  shown,
+  glance,
   today,
   label,
 }: {
-  block: CheckedBlock;
-  shown: ShownBlock;
+  glance: Pick<Glance, 'weeks' | 'measure'>;
   today: CivilDate;
   label: string;
 }) {
-  const columns = { width: WIDTH, labels: 0, weeks: block.weeks.length };
-  const doneWeeks = (weekOf(block.weeks, today) ?? 1) - 1;
-  const most = heaviest(shown);
+  const columns = { width: WIDTH, labels: 0, weeks: glance.weeks.length };
+  const doneWeeks = (weekOf(glance.weeks, today) ?? 1) - 1;
+  const most = heaviest(glance);
   const scale = volumeScale(scaleEnd(most), { top: 3, ground: HEIGHT - 1 });
-  const weeks = drawSkyline(shown, columns, scale);
-  const index = dayIndex(block.weeks, today);
-  const summary = `${label}: ${block.weeks.length} weeks, heaviest ${formatSteps(most, shown.measure)} ${unitName(shown.measure)}`;
+  const weeks = drawSkyline(glance, columns, scale);
+  const index = dayIndex(glance.weeks, today);
+  const summary = `${label}: ${glance.weeks.length} weeks, heaviest ${formatSteps(most, glance.measure)} ${unitName(glance.measure)}`;
   return (
     <svg width={WIDTH} height={HEIGHT} role="img" aria-label={summary} style={{ display: 'block' }}>
       {weeks.map(({ x, width, top }, place) => (
@@ -51,18 +48,17 @@ export function SmallSection({
           fill={token(place < doneWeeks ? 'long' : 'longToCome')}
         />
       ))}
-      {block.weeks.map(({ number, segment, longRun }) => {
+      {glance.weeks.map(({ number, segment }) => {
         const bar = weeks[number - 1];
         if (!segment || !bar) return null;
         const height = HEIGHT - 1 - bar.longTop;
-        const until = (segment.before + segment.amount) / longRun;
         return (
           <rect
             key={number}
             x={bar.x + bar.width * 0.2}
             width={bar.width * 0.6}
-            y={HEIGHT - 1 - height * until}
-            height={(height * segment.amount) / longRun}
+            y={HEIGHT - 1 - height * segment.to}
+            height={height * (segment.to - segment.from)}
             fill={token('ink')}
           />
         );
@@ -76,8 +72,8 @@ export function SmallSection({
       />
       {index !== undefined && (
         <line
-          x1={dayX(block.weeks, columns, index)}
-          x2={dayX(block.weeks, columns, index)}
+          x1={dayX(glance.weeks, columns, index)}
+          x2={dayX(glance.weeks, columns, index)}
           y1={0}
           y2={HEIGHT}
           stroke={token('signal')}

@@ -33,8 +33,11 @@ export function dayXs(weeks: readonly Pick<Week, 'length'>[], columns: Columns):
   });
 }
 
+/** When a week begins, and its days. */
+type Days = Pick<Week, 'start' | 'length'>;
+
 /** Days since the start of the block; undefined outside it. */
-export function dayIndex(weeks: readonly Week[], date: CivilDate): number | undefined {
+export function dayIndex(weeks: readonly Days[], date: CivilDate): number | undefined {
   const first = weeks[0];
   if (!first) return undefined;
   const index = differenceInDays(date, first.start);
@@ -43,7 +46,10 @@ export function dayIndex(weeks: readonly Week[], date: CivilDate): number | unde
 }
 
 /** Number of the week that holds `date`; undefined outside the block. */
-export function weekOf(weeks: readonly Week[], date: CivilDate): number | undefined {
+export function weekOf(
+  weeks: readonly (Days & Pick<Week, 'number'>)[],
+  date: CivilDate,
+): number | undefined {
   if (dayIndex(weeks, date) === undefined) return undefined;
   return weeks.findLast(({ start }) => start <= date)?.number;
 }

@@ -1,4 +1,4 @@
-import type { ShownBlock } from '@nadir/core/present';
+import type { ShownWeek } from '@nadir/core/present';
 import { scaleLinear } from 'd3-scale';
 import { curveStepAfter, line } from 'd3-shape';
 import { type Columns, columnX } from './columns.js';
@@ -52,8 +52,13 @@ export function volumeScale(
   };
 }
 
+/** What of a block's figures a skyline shows. */
+interface Figures {
+  weeks: readonly Pick<ShownWeek, 'volume' | 'longRun'>[];
+}
+
 /** Shown steps of the heaviest week. */
-export function heaviest({ weeks }: ShownBlock): number {
+export function heaviest({ weeks }: Figures): number {
   return Math.max(...weeks.map(({ volume }) => volume));
 }
 
@@ -62,7 +67,7 @@ export function heaviest({ weeks }: ShownBlock): number {
  * change of one draws no other.
  */
 export function drawSkyline(
-  { weeks }: ShownBlock,
+  { weeks }: Figures,
   columns: Columns,
   { yOf }: VolumeScale,
 ): WeekDrawn[] {

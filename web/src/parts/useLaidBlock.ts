@@ -1,4 +1,4 @@
-import { type BlockFile, givenOf } from '@nadir/contract';
+import { type BlockFile, givenOf, measureFor } from '@nadir/contract';
 import { type CheckedBlock, layOut } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import type { HandedOut } from '@nadir/core/layout';
@@ -66,18 +66,15 @@ function layAndShow(wishes: BlockFile, past: PastOfBlock, measure: Measure): Lai
 
 /** The coach's display choice, else the athlete's own unit. */
 export function useMeasure({ athlete }: BlockFile): Measure {
-  const { unit, step } = useSignedIn().coach.settings;
-  const basis = athlete?.basis ?? 'distance';
-  const own = athlete?.unit ?? 'km';
-  return measureOf(basis, unit === 'athlete' ? own : unit, step);
+  return sameMeasure(measureFor(useSignedIn().coach.settings, athlete));
 }
 
 const measures = new Map<string, Measure>();
 
 /** One object for each measure there is, so that it can be compared by identity. */
-function measureOf(basis: Measure['basis'], unit: Measure['unit'], step: Measure['step']): Measure {
-  const key = `${basis} ${unit} ${step}`;
-  const known = measures.get(key) ?? { basis, unit, step };
+function sameMeasure(measure: Measure): Measure {
+  const key = Object.values(measure).join(' ');
+  const known = measures.get(key) ?? measure;
   measures.set(key, known);
   return known;
 }

@@ -1,5 +1,4 @@
-import type { Block } from '../../layout/index.js';
-import type { Week } from '../../layout/block/week.js';
+import type { Block, Week } from '../../layout/index.js';
 
 /** Weeks of two blocks that are as far from their races. */
 export interface WeekPair {

@@ -6,8 +6,7 @@ import {
   roundedSteps,
   sum,
 } from '../../base/index.js';
-import type { Block } from '../../layout/index.js';
-import type { Segment, Week } from '../../layout/block/week.js';
+import type { Block, Segment, Week } from '../../layout/index.js';
 
 /** A week in whole shown steps. */
 export interface ShownWeek {

@@ -1,8 +1,14 @@
 import { formatHours, formatPercent, formatWithUnit } from '../../base/format/index.js';
 import { growthSchools } from '../../layout/schools/index.js';
 import { quantum } from '../../base/index.js';
-import { type Block, fullWeek, isBase } from '../../layout/index.js';
-import { type LongRunRule, type VolumeRule, type Week } from '../../layout/block/week.js';
+import {
+  type Block,
+  fullWeek,
+  isBase,
+  type LongRunRule,
+  type VolumeRule,
+  type Week,
+} from '../../layout/index.js';
 import { sayVolume } from '../figures/say.js';
 import type { ShownBlock } from '../figures/show.js';
 

@@ -86,9 +86,11 @@ export function AskPage(props: AskPageProps) {
   );
 }
 
-/** Enter in a field confirms its figure and stays there; a block is kept by its button alone. */
+/** Enter in a field confirms its figure and stays there; a block is kept by its button, or with Ctrl. */
 function confirmOnly(event: KeyboardEvent<HTMLFormElement>): void {
-  const { target } = event;
+  const { target, currentTarget } = event;
   const inField = target instanceof HTMLInputElement && target.type !== 'submit';
-  if (event.key === 'Enter' && inField) event.preventDefault();
+  if (event.key !== 'Enter' || !inField) return;
+  event.preventDefault();
+  if (event.ctrlKey || event.metaKey) currentTarget.requestSubmit();
 }

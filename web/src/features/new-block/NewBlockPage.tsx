@@ -133,6 +133,8 @@ function NewBlock({
           <Button
             type="submit"
             variant="contained"
+            aria-keyshortcuts="Control+Enter"
+            title="Ctrl+Enter in any field"
             disabled={adding.isLoading || laying.isLoading || !ask.answered.file}
           >
             Keep this block

@@ -1,3 +1,4 @@
+import { glanceOf } from '@nadir/core/present';
 import { type BlockFile, givenOf, problemsOfWishes } from '@nadir/contract';
 import { useId, useMemo } from 'react';
 import { useSignedIn } from '../../api/session.js';
@@ -46,7 +47,11 @@ export function SchoolPreviews<T extends string>({
             onChange={() => onAnswer(school)}
           />
           {laid ? (
-            <SmallSection {...laid} today={today} label={schools[school].title} />
+            <SmallSection
+              glance={glanceOf(laid.block, [], laid.shown)}
+              today={today}
+              label={schools[school].title}
+            />
           ) : (
             <span>cannot be drawn yet</span>
           )}

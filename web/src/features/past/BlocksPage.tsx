@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import type { BlockAnswer } from '@nadir/contract';
+import { glanceOf } from '@nadir/core/present';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import {
@@ -135,7 +136,11 @@ function BlockRow({
       </td>
       <td style={{ textAlign: 'right' }}>{laid.block.weeks.length}</td>
       <td>
-        <SmallSection {...laid} today={today} label={`${name}, ${race.name}`} />
+        <SmallSection
+          glance={glanceOf(laid.block, [], laid.shown)}
+          today={today}
+          label={`${name}, ${race.name}`}
+        />
       </td>
       <td>
         <span className="mending">

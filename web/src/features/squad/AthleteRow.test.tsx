@@ -1,33 +1,35 @@
-import type { Squad } from '@nadir/contract';
+import { type BlockFile, type Glances, givenOf } from '@nadir/contract';
+import { layOut } from '@nadir/core';
+import { glanceOf, showBlock } from '@nadir/core/present';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it } from 'vitest';
 import { SessionContext, type SignedIn } from '../../api/session.js';
 import { AthleteRow } from './AthleteRow.js';
 
-type Athlete = Squad['athletes'][number];
+type Athlete = Glances['athletes'][number];
 
 const id = '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11';
-const athlete: Athlete = {
-  id,
-  facts: { name: 'Idris Vale' },
-  block: {
-    id,
-    athleteId: id,
-    revision: 1,
-    savedAt: '2027-02-10T09:14:00.000Z',
-    wishes: {
-      format: 'nadir-block',
-      version: 1,
-      athlete: { name: 'Idris Vale', unit: 'km' },
-      race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
-      weeks: 18,
-      volume: { start: 55_000, peak: 92_000 },
-    },
-  },
+const wishes: BlockFile = {
+  format: 'nadir-block',
+  version: 1,
+  athlete: { name: 'Idris Vale', unit: 'km' },
+  race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
+  weeks: 18,
+  volume: { start: 55_000, peak: 92_000 },
 };
 
-function row(of: Athlete, today: string, unit: 'athlete' | 'mi' = 'athlete') {
+/** The answer of the server, in a unit. */
+function answered(unit: 'km' | 'mi' = 'km'): Athlete {
+  const shown = { basis: 'distance', unit, step: 1 } as const;
+  const block = layOut(givenOf(wishes), { shown });
+  const glance = glanceOf(block, block.findings, showBlock(block, shown));
+  return { id, name: 'Idris Vale', block: { id, glance } };
+}
+
+const athlete = answered();
+
+function row(of: Athlete, today: string) {
   const session: SignedIn = {
     today,
     demo: true,
@@ -36,7 +38,7 @@ function row(of: Athlete, today: string, unit: 'athlete' | 'mi' = 'athlete') {
       id,
       name: 'Maren Tolvik',
       email: 'maren@skerrylane.example',
-      settings: { unit, step: 1, theme: 'light', weekStartsOn: 'monday' },
+      settings: { unit: 'athlete', step: 1, theme: 'light', weekStartsOn: 'monday' },
       houseRules: {},
       paces: null,
       library: [],
@@ -73,9 +75,9 @@ describe('a row of the squad', () => {
     ).toBeTruthy();
   });
 
-  it('shows the coach’s unit before the athlete’s', () => {
+  it('shows the unit that the server answers in', () => {
     expect(
-      row(athlete, '2027-02-10', 'mi').getByRole('img', { name: /heaviest 57 mi/ }),
+      row(answered('mi'), '2027-02-10').getByRole('img', { name: /heaviest 57 mi/ }),
     ).toBeTruthy();
   });
 

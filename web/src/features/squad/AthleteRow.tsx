@@ -1,4 +1,4 @@
-import type { Squad } from '@nadir/contract';
+import type { Glances } from '@nadir/contract';
 import { unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
 import { memo } from 'react';
@@ -8,18 +8,17 @@ import { weekOf } from '../../drawing/days.js';
 import { token } from '../../look/tokens.js';
 import { LevelMark } from '../../parts/LevelMark.js';
 import { formatDay, timeToGo } from '../../parts/dates.js';
-import { useLaidBlock } from '../../parts/useLaidBlock.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
 
-type Athlete = Squad['athletes'][number];
+type Athlete = Glances['athletes'][number];
 
 /** One athlete's row; without a block it offers to lay one out. */
 export const AthleteRow = memo(function AthleteRow({ athlete }: { athlete: Athlete }) {
-  if (athlete.block) return <RowWithBlock name={athlete.facts.name} block={athlete.block} />;
+  if (athlete.block) return <RowWithBlock name={athlete.name} block={athlete.block} />;
   return (
     <tr>
       <th scope="row" style={{ fontSize: 15 }}>
-        {athlete.facts.name}
+        {athlete.name}
       </th>
       <td colSpan={6}>
         No block yet. <Link to={`/blocks/new?athlete=${athlete.id}`}>Lay one out</Link>
@@ -30,25 +29,23 @@ export const AthleteRow = memo(function AthleteRow({ athlete }: { athlete: Athle
 
 function RowWithBlock({
   name,
-  block: stored,
+  block: { id, glance },
 }: {
   name: string;
   block: NonNullable<Athlete['block']>;
 }) {
   const { today } = useSignedIn();
-  const { block, shown } = useLaidBlock(stored.wishes);
-  const { race } = block.spec;
-  const number = weekOf(block.weeks, today);
-  const phase = block.phases.find(
-    ({ firstWeek, weeks }) => number !== undefined && number < firstWeek + weeks,
+  const { race, weeks, phases, worst, measure, start } = glance;
+  const number = weekOf(weeks, today);
+  const week = number === undefined ? undefined : weeks[number - 1];
+  const phase = phases.find(
+    ({ firstWeek, weeks: length }) => number !== undefined && number < firstWeek + length,
   );
-  const worst = block.findings.find(({ waived, past }) => waived === undefined && !past);
-  const week = number === undefined ? undefined : shown.weeks[number - 1];
   return (
     <tr>
       <th scope="row">
         <Link
-          to={`/blocks/${stored.id}`}
+          to={`/blocks/${id}`}
           className="display"
           style={{ fontSize: 17, textDecorationThickness: 1, textUnderlineOffset: 3 }}
         >
@@ -61,24 +58,23 @@ function RowWithBlock({
       </td>
       <td>{timeToGo(today, race.date)}</td>
       <td>
-        {phase?.name ?? (today < block.spec.start ? 'not begun' : 'over')}
+        {phase?.name ?? (today < start ? 'not begun' : 'over')}
         <div style={{ color: token('muted'), fontSize: 12.5 }}>
           {number !== undefined &&
-            `week ${number} of ${block.weeks.length}${block.weeks[number - 1]?.recovery ? ', recovery' : ''}`}
+            `week ${number} of ${weeks.length}${week?.recovery ? ', recovery' : ''}`}
         </div>
       </td>
       <td className="number" style={{ whiteSpace: 'nowrap' }}>
         {week ? (
           <>
-            <b style={{ fontSize: 16 }}>{formatSteps(week.volume, shown.measure)}</b>{' '}
-            {unitName(shown.measure)}
+            <b style={{ fontSize: 16 }}>{formatSteps(week.volume, measure)}</b> {unitName(measure)}
           </>
         ) : (
           '–'
         )}
       </td>
       <td>
-        <SmallSection block={block} shown={shown} today={today} label={`Block of ${name}`} />
+        <SmallSection glance={glance} today={today} label={`Block of ${name}`} />
       </td>
       <td>
         {worst ? (

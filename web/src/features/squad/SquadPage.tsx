@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { Link } from 'react-router';
-import { errorSentence, useSquadQuery } from '../../api/api.js';
+import { errorSentence, useGlancesQuery } from '../../api/api.js';
 import { ErrorNote } from '../../parts/ErrorNote.js';
 import { TopStrip } from '../../parts/TopStrip.js';
 import { plural } from '../../parts/dates.js';
@@ -12,7 +12,7 @@ const AddAthlete = lazy(async () => ({ default: (await import('./AddAthlete.js')
 
 /** Everyone at a glance: race, time to go, phase, week, block, worst check. */
 export function SquadPage() {
-  const { data, error, isLoading, refetch } = useSquadQuery(undefined, {
+  const { data, error, isLoading, refetch } = useGlancesQuery(undefined, {
     refetchOnMountOrArgChange: true,
   });
   const [adding, setAdding] = useState(false);

@@ -1,0 +1,120 @@
+import { type Page, expect, test } from '@playwright/test';
+import {
+  addressOf,
+  cell,
+  enterDemo,
+  expectSaved,
+  keepNewBlock,
+  openBlock,
+  pin,
+  signIn,
+} from './desk.js';
+
+test.beforeEach(({ page }) => signIn(page));
+
+/** Volumes of the weeks before the one that holds today, as the Ledger shows them. */
+async function volumes(page: Page, weeks: number): Promise<(string | null)[]> {
+  return Promise.all(
+    Array.from({ length: weeks }, (_, week) => cell(page, 'volume', week + 1).textContent()),
+  );
+}
+
+test('an edit leaves the weeks that are over as they were, after a reload too', async ({
+  page,
+}) => {
+  await enterDemo(page);
+  await openBlock(page, 'Teodor Hask');
+  const over = await volumes(page, 7);
+  await pin(page, 'volume', 10, '41');
+  await expect(cell(page, 'volume', 10)).toContainText('41');
+  expect(await volumes(page, 7)).toEqual(over);
+  await expectSaved(page);
+  await page.reload();
+  await expect(cell(page, 'volume', 10)).toContainText('41');
+  expect(await volumes(page, 7)).toEqual(over);
+});
+
+test('a week that is over takes no pin, and says what can be done', async ({ page }) => {
+  await enterDemo(page);
+  await openBlock(page, 'Kit Sorrel');
+  await cell(page, 'volume', 2).click();
+  await page.keyboard.type('12');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('is over: it stays as it was handed out');
+  await page.keyboard.press('Escape');
+  await expect(cell(page, 'volume', 2)).not.toContainText('12');
+});
+
+test('everything of the way around is within reach on a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 800 });
+  await enterDemo(page);
+  const rail = page.getByRole('navigation', { name: 'Nadir' });
+  for (const name of ['Squad', 'Blocks', 'Settings']) {
+    const box = await rail.getByRole('link', { name, exact: true }).boundingBox();
+    expect(box && box.x >= 0 && box.x + box.width <= 390).toBe(true);
+  }
+  const out = await rail.getByRole('button', { name: 'Sign out' }).boundingBox();
+  expect(out && out.x + out.width <= 390 && out.y + out.height <= 800).toBe(true);
+});
+
+test('a view that cannot be loaded stays in frame and theme, and leads on', async ({
+  page,
+  context,
+}) => {
+  await enterDemo(page);
+  await context.setOffline(true);
+  await page.getByRole('link', { name: 'House rules' }).click();
+  await expect(page.getByRole('alert')).toContainText('The server does not answer');
+  await expect(page.getByRole('navigation', { name: 'Nadir' })).toBeVisible();
+  await context.setOffline(false);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('heading', { name: 'House rules' })).toBeVisible();
+});
+
+test('a week prints its days side by side, black on white from the dark too', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await enterDemo(page);
+  await openBlock(page, 'Idris Vale');
+  await page.getByRole('link', { name: 'Week', exact: true }).click();
+  await expect(page.getByRole('article').first()).toBeVisible();
+  await page.emulateMedia({ media: 'print', colorScheme: 'dark' });
+  await page.setViewportSize({ width: 760, height: 1000 });
+  const tops = await page
+    .getByRole('article')
+    .evaluateAll((days) => days.map((day) => Math.round(day.getBoundingClientRect().top)));
+  expect(tops).toHaveLength(7);
+  expect(new Set(tops).size).toBe(1);
+  const colours = await page.evaluate(() => {
+    const { color, backgroundColor } = getComputedStyle(document.body);
+    return { color, backgroundColor };
+  });
+  expect(colours).toEqual({ color: 'rgb(0, 0, 0)', backgroundColor: 'rgb(255, 255, 255)' });
+});
+
+test('a race is placed at the distance that is typed, and at none that cannot be read', async ({
+  page,
+}) => {
+  await keepNewBlock(page, 'Distances');
+  await page.getByRole('tab', { name: 'On the way' }).click();
+  await page.getByRole('button', { name: /Place a race/ }).click();
+  const form = page.getByRole('form', { name: 'On the way' });
+  await form.getByLabel('Distance').fill('far');
+  await form.getByRole('button', { name: 'Place it' }).click();
+  await expect(form.getByRole('alert')).toContainText('“far” is no distance');
+  await form.getByLabel('Distance').fill('13.1 mi');
+  await expect(form.getByText(/Half marathon\./)).toBeVisible();
+});
+
+test('a template that is removed can be had back', async ({ page }) => {
+  await keepNewBlock(page, 'Kept shape');
+  await page.getByRole('button', { name: 'more', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Keep as template' }).click();
+  await page.goto(`${addressOf('demo')}/blocks`);
+  const remove = page.getByRole('button', { name: /^Remove template Goal race, 12 weeks/ });
+  await expect(remove.first()).toBeVisible();
+  const kept = await remove.count();
+  await remove.first().click();
+  await expect(remove).toHaveCount(kept - 1);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(remove).toHaveCount(kept);
+});

@@ -1,0 +1,65 @@
+import { type Glances, givenOf } from '@nadir/contract';
+import { layOut } from '@nadir/core';
+import { glanceOf, showBlock } from '@nadir/core/present';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import {
+  TODAY,
+  type TestApp,
+  addBlock,
+  firstCoach,
+  secondCoach,
+  startTestApp,
+  wishes,
+} from '../testing/test-app.js';
+
+describe('the squad at a glance', () => {
+  let nadir: TestApp;
+  let cookie: string;
+  let blockId: string;
+  beforeAll(async () => {
+    nadir = await startTestApp();
+    cookie = await firstCoach(nadir);
+    ({ blockId } = await addBlock(nadir, cookie));
+  });
+  afterAll(() => nadir.close());
+
+  const athletes = async (as = cookie) =>
+    ((await nadir.send('GET', '/api/squad/glances', { cookie: as })).body as Glances).athletes;
+
+  it('is what the block shows, in the athlete’s own unit', async () => {
+    const shown = { basis: 'distance', unit: 'km', step: 1 } as const;
+    const block = layOut(givenOf(wishes), { asOf: TODAY, shown });
+    const glance = glanceOf(block, block.findings, showBlock(block, shown));
+    expect((await athletes())[0]).toMatchObject({
+      name: 'Idris Vale',
+      block: { id: blockId, glance: JSON.parse(JSON.stringify(glance)) as object },
+    });
+  });
+
+  it('comes in the coach’s unit once that is chosen', async () => {
+    const body = { unit: 'mi' };
+    await nadir.send('PATCH', '/api/settings', { cookie, body });
+    expect((await athletes())[0]?.block?.glance.measure.unit).toBe('mi');
+    await nadir.send('PATCH', '/api/settings', { cookie, body: { unit: 'athlete' } });
+  });
+
+  it('keeps the weeks that are over, and says the worst that is still to come', async () => {
+    const before = (await athletes())[0]?.block?.glance;
+    nadir.clock.set('2027-03-08');
+    const body = {
+      revision: 1,
+      wishes: { ...wishes, pins: [{ week: 1, volume: 90_000 }], volume: { peak: 95_000 } },
+      words: 'Heavier.',
+    };
+    expect((await nadir.send('PUT', `/api/blocks/${blockId}`, { cookie, body })).status).toBe(200);
+    const after = (await athletes())[0]?.block?.glance;
+    const weeks = (glance: typeof after, count: number) =>
+      glance?.weeks.slice(0, count).map(({ volume, longRun }) => [volume, longRun]);
+    expect(weeks(after, 3)).toEqual(weeks(before, 3));
+    expect(weeks(after, 16)).not.toEqual(weeks(before, 16));
+  });
+
+  it('shows another coach nothing of it', async () => {
+    expect(await athletes(await secondCoach(nadir))).toEqual([]);
+  });
+});
