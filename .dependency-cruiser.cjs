@@ -101,16 +101,16 @@ module.exports = {
       comment: 'The frame knows the features, never the reverse.',
       severity: 'error',
       from: {
-        path: '^web/src/(features|desk|parts|drawing|api|look)/',
+        path: '^web/src/(features|editor|components|drawing|api|theme)/',
         pathNot: '\\.test\\.tsx?$',
       },
       to: { path: '^web/src/app/' },
     },
     {
-      name: 'parts-not-upward',
+      name: 'components-not-upward',
       comment: 'What features share knows no feature.',
       severity: 'error',
-      from: { path: '^web/src/(desk|parts|drawing|api|look)/' },
+      from: { path: '^web/src/(editor|components|drawing|api|theme)/' },
       to: { path: '^web/src/features/' },
     },
     {

@@ -2,7 +2,7 @@ import '@fontsource/newsreader/latin-400-italic.css';
 import '@fontsource/newsreader/latin-500.css';
 import '@fontsource/source-sans-3/latin-400.css';
 import '@fontsource/source-sans-3/latin-600.css';
-import './app/look.css';
+import './app/global.css';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';

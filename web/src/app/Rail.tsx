@@ -2,7 +2,7 @@ import { NavLink, useMatch } from 'react-router';
 import { SplitsKey } from '../features/splits/SplitsKey.js';
 import { SignOut } from './SignOut.js';
 
-/** The way around: Squad, the block on the desk, settings, out. */
+/** The way around: Squad, the block in the editor, settings, out. */
 export function Rail() {
   const block = useMatch('/blocks/:id/*');
   const open = block?.params.id !== undefined && block.params.id !== 'new';

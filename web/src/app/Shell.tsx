@@ -8,10 +8,10 @@ import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
 import { SessionContext } from '../api/session.js';
 import { useNewDay } from '../api/useNewDay.js';
 import { useRetryWhileAway } from '../api/useRetryWhileAway.js';
-import { hear, holdTab } from '../desk/tabs.js';
-import { GlobalLook } from '../look/GlobalLook.js';
-import { createNadirTheme } from '../look/theme.js';
-import { ErrorNote } from '../parts/ErrorNote.js';
+import { hear, holdTab } from '../editor/tabs.js';
+import { GlobalLook } from '../theme/GlobalLook.js';
+import { createNadirTheme } from '../theme/theme.js';
+import { ErrorNote } from '../components/ErrorNote.js';
 import { Rail } from './Rail.js';
 
 const SignInPage = lazy(async () => ({

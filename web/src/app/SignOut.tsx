@@ -3,10 +3,10 @@ import { useStore } from 'react-redux';
 import { useSignOutMutation } from '../api/api.js';
 import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
 import { useSignedIn } from '../api/session.js';
-import type { DeskState, Draft } from '../desk/desk.js';
-import { clearDrafts } from '../desk/drafts.js';
-import { tell, thisTab } from '../desk/tabs.js';
-import { unsentOf } from '../desk/unsent.js';
+import type { EditorState, Draft } from '../editor/editor-slice.js';
+import { clearDrafts } from '../editor/drafts.js';
+import { tell, thisTab } from '../editor/tabs.js';
+import { unsentOf } from '../editor/unsent.js';
 
 /** Asked for seldom: the page does not wait for it. */
 const UnsentDialog = lazy(async () => ({
@@ -15,7 +15,7 @@ const UnsentDialog = lazy(async () => ({
 
 /** The way out: says what is unsent, and leaves nothing of the coach on this device. */
 export function SignOut() {
-  const store = useStore<{ desk: DeskState }>();
+  const store = useStore<{ editor: EditorState }>();
   const { coach } = useSignedIn();
   const [signOut, { error }] = useSignOutMutation();
   const [unsent, setUnsent] = useState<Draft[]>([]);

@@ -3,9 +3,9 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import type { Draft } from '../desk/desk.js';
-import { plural } from '../parts/dates.js';
-import { downloadJson } from '../parts/download-json.js';
+import type { Draft } from '../editor/editor-slice.js';
+import { plural } from '../components/dates.js';
+import { downloadJson } from '../components/download-json.js';
 
 /** What a sign-out would take away, before it does. */
 export function UnsentDialog({

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { Link, useRouteError } from 'react-router';
-import { ErrorNote } from '../parts/ErrorNote.js';
+import { ErrorNote } from '../components/ErrorNote.js';
 import { couldNotBeLoaded, reloadForNewerFiles } from './newer-files.js';
 
 type Why = 'broke' | 'asking' | 'server-away' | 'not-loaded';

@@ -1,13 +1,13 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { autosave } from '../desk/autosave.js';
-import { deskReducer } from '../desk/desk.js';
+import { autosave } from '../editor/autosave.js';
+import { editorReducer } from '../editor/editor-slice.js';
 import { api } from '../api/api.js';
 import { signedOut } from './signed-out.js';
 
 /** One store a page; a fresh one for each test. */
 export function createStore() {
   return configureStore({
-    reducer: { [api.reducerPath]: api.reducer, desk: deskReducer },
+    reducer: { [api.reducerPath]: api.reducer, editor: editorReducer },
     middleware: (defaults) =>
       defaults().prepend(autosave.middleware, signedOut.middleware).concat(api.middleware),
   });

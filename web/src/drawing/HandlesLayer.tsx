@@ -1,10 +1,10 @@
 import type { CheckedBlock } from '@nadir/core';
 import type { ShownBlock } from '@nadir/core/present';
 import { type KeyboardEvent, type PointerEvent, memo } from 'react';
-import { token } from '../look/tokens.js';
+import { token } from '../theme/tokens.js';
 import { type Columns, columnWidth, columnX } from './columns.js';
-import { type HandleWords, handleWords, peakWeekOf } from './handle-words.js';
-import { type Handle, type Hands, handleKey } from './hands.js';
+import { type HandleWords, handleWords, peakWeekOf } from './handle-labels.js';
+import { type Handle, type DragHandlers, handleKey } from './drag.js';
 import type { VolumeScale, WeekDrawn } from './skyline.js';
 
 /** Pixels above and below a line within which it can be taken. */
@@ -44,7 +44,7 @@ export const HandlesLayer = memo(function HandlesLayer({
   columns,
   band,
   selected,
-  hands,
+  drag,
 }: {
   block: CheckedBlock;
   shown: ShownBlock;
@@ -54,7 +54,7 @@ export const HandlesLayer = memo(function HandlesLayer({
   /** Height of the phases' band under the ground. */
   band: number;
   selected: number;
-  hands: Hands;
+  drag: DragHandlers;
 }) {
   const perPixel = { steps: scale.stepsPerPixel, weeks: 1 / columnWidth(columns) };
   const places = [
@@ -70,7 +70,7 @@ export const HandlesLayer = memo(function HandlesLayer({
           place={place}
           words={handleWords(place.handle, block, shown)}
           perPixel={perPixel}
-          hands={hands}
+          drag={drag}
         />
       ))}
     </g>
@@ -81,25 +81,25 @@ function HandleMark({
   place: { handle, x, y, width, height, tab, upDown },
   words: { label, value, least, most, text },
   perPixel,
-  hands,
+  drag,
 }: {
   place: Place;
   words: HandleWords;
   perPixel: { steps: number; weeks: number };
-  hands: Hands;
+  drag: DragHandlers;
 }) {
   function onPointerDown(event: PointerEvent) {
     if (event.button !== 0) return;
     event.preventDefault();
-    hands.grab(handle, { x: event.clientX, y: event.clientY }, perPixel);
+    drag.grab(handle, { x: event.clientX, y: event.clientY }, perPixel);
   }
 
   function onKeyDown(event: KeyboardEvent) {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     const by = NUDGES[event.key];
-    if (by !== undefined) hands.nudge(handle, by);
-    else if (event.key === 'Enter') hands.settle(true);
-    else if (event.key === 'Escape') hands.settle(false);
+    if (by !== undefined) drag.nudge(handle, by);
+    else if (event.key === 'Enter') drag.settle(true);
+    else if (event.key === 'Escape') drag.settle(false);
     else return;
     event.preventDefault();
     event.stopPropagation();
@@ -125,7 +125,7 @@ function HandleMark({
       style={{ cursor: upDown ? 'ns-resize' : 'ew-resize', touchAction: 'none' }}
       onPointerDown={onPointerDown}
       onKeyDown={onKeyDown}
-      onBlur={() => hands.settle(true)}
+      onBlur={() => drag.settle(true)}
     >
       <title>{`${label}: ${text}. Drag, or arrows and Enter.`}</title>
     </rect>

@@ -1,8 +1,8 @@
 import type { CheckedBlock } from '@nadir/core';
 import { formatPercent } from '@nadir/core/base/format';
 import { memo, useMemo } from 'react';
-import { DISPLAY_FACE } from '../look/theme.js';
-import { token } from '../look/tokens.js';
+import { DISPLAY_FACE } from '../theme/theme.js';
+import { token } from '../theme/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import { type LegsFrame, drawLegs } from './legs-curve.js';
 

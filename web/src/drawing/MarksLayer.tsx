@@ -1,8 +1,8 @@
 import type { CheckedBlock } from '@nadir/core';
 import type { CivilDate } from '@nadir/core/base';
 import { memo } from 'react';
-import { formatDay } from '../parts/dates.js';
-import { token } from '../look/tokens.js';
+import { formatDay } from '../components/dates.js';
+import { token } from '../theme/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import { dayIndex, dayX } from './days.js';
 

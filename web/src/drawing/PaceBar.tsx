@@ -1,5 +1,5 @@
 import type { PaceRange } from '@nadir/core/paces';
-import { token } from '../look/tokens.js';
+import { token } from '../theme/tokens.js';
 import type { PaceScale } from './pace-scale.js';
 
 const HEIGHT = 18;

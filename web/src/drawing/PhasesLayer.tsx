@@ -1,8 +1,8 @@
 import type { Phase } from '@nadir/core/layout';
 import type { PhaseKind } from '@nadir/core/spec/choices';
 import { memo } from 'react';
-import { DISPLAY_FACE } from '../look/theme.js';
-import { token } from '../look/tokens.js';
+import { DISPLAY_FACE } from '../theme/theme.js';
+import { token } from '../theme/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import { hatchOf } from './hatches.js';
 

@@ -2,13 +2,13 @@ import type { CheckedBlock } from '@nadir/core';
 import type { CivilDate } from '@nadir/core/base';
 import type { ShownBlock } from '@nadir/core/present';
 import { type MouseEvent, memo, useId, useMemo } from 'react';
-import { token } from '../look/tokens.js';
+import { token } from '../theme/tokens.js';
 import { type Columns, columnWidth, columnX } from './columns.js';
 import { weekOf } from './days.js';
 import { EventsLayer } from './EventsLayer.js';
-import { type GhostBlock, GhostLayer } from './Ghost.js';
+import { type OverlayBlock, OverlayLayer } from './Overlay.js';
 import { HandlesLayer, PeakMark } from './HandlesLayer.js';
-import type { Hands } from './hands.js';
+import type { DragHandlers } from './drag.js';
 import { Hatches } from './hatches.js';
 import { type LegsFrame, legsRange } from './legs-curve.js';
 import { LegsLayer } from './LegsLayer.js';
@@ -31,11 +31,11 @@ export interface SectionProps {
   /** Weeks that a check in focus is about. */
   lit?: readonly number[];
   /** Another version to compare with. */
-  ghost?: GhostBlock | undefined;
+  overlay?: OverlayBlock | undefined;
   /** Shown steps the scale reaches at least, while something is dragged. */
   reach?: number | undefined;
   onSelect?: ((week: number, extend: boolean) => void) | undefined;
-  hands?: Hands | undefined;
+  drag?: DragHandlers | undefined;
 }
 
 const TOP = 64;
@@ -44,16 +44,16 @@ const BAND = 24;
 
 /** The drawing of a block: skyline above the waterline, legs below it, column by column. */
 export const Section = memo(function Section(props: SectionProps) {
-  const { block, shown, columns, height, today, selected, lit = NONE, ghost, hands } = props;
+  const { block, shown, columns, height, today, selected, lit = NONE, overlay, drag } = props;
   const id = useId();
   const ground = Math.round(height * 0.72) - BAND;
   const doneWeeks =
     (weekOf(block.weeks, today) ?? (today > block.spec.race.date ? block.weeks.length + 1 : 1)) - 1;
-  const most = Math.max(props.reach ?? 1, heaviest(shown), ghost ? heaviest(ghost.shown) : 1);
+  const most = Math.max(props.reach ?? 1, heaviest(shown), overlay ? heaviest(overlay.shown) : 1);
   const end = scaleEnd(most);
   const scale = useMemo(() => volumeScale(end, { top: TOP, ground }), [end, ground]);
   const skyline = useMemo(() => drawSkyline(shown, columns, scale), [shown, columns, scale]);
-  const [lowest, freshest] = legsRange(ghost ? [block, ghost.block] : [block]);
+  const [lowest, freshest] = legsRange(overlay ? [block, overlay.block] : [block]);
   const legs = useMemo(
     (): LegsFrame => ({ top: ground + BAND + 14, bottom: height - 20, range: [lowest, freshest] }),
     [ground, height, lowest, freshest],
@@ -84,14 +84,14 @@ export const Section = memo(function Section(props: SectionProps) {
       />
       <PhasesLayer phases={block.phases} columns={columns} top={ground} height={BAND} hatch={id} />
       <LegsLayer block={block} columns={columns} frame={legs} />
-      {ghost && <GhostLayer ghost={ghost} scale={scale} columns={columns} legs={legs} />}
+      {overlay && <OverlayLayer overlay={overlay} scale={scale} columns={columns} legs={legs} />}
       <EventsLayer block={settled.block} columns={columns} y={EVENTS} ground={ground} />
       <MarksLayer block={settled.block} columns={columns} top={TOP} bottom={height} today={today} />
-      {hands && <PeakMark block={block} skyline={skyline} />}
+      {drag && <PeakMark block={block} skyline={skyline} />}
       {props.onSelect && (
         <WeekTargets columns={columns} height={height} onSelect={props.onSelect} />
       )}
-      {hands && (
+      {drag && (
         <HandlesLayer
           block={settled.block}
           shown={settled.shown}
@@ -100,7 +100,7 @@ export const Section = memo(function Section(props: SectionProps) {
           columns={columns}
           band={BAND}
           selected={selected?.at(-1) ?? 1}
-          hands={hands}
+          drag={drag}
         />
       )}
     </svg>

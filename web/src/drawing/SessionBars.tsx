@@ -1,6 +1,6 @@
 import type { LaidSession } from '@nadir/core/sessions';
 import { scaleLinear } from 'd3-scale';
-import { token } from '../look/tokens.js';
+import { token } from '../theme/tokens.js';
 
 const HEIGHT = 120;
 const FLOOR = 100;

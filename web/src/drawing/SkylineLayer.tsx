@@ -3,7 +3,7 @@ import { type Measure, unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
 import type { ShownBlock } from '@nadir/core/present';
 import { memo } from 'react';
-import { token } from '../look/tokens.js';
+import { token } from '../theme/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import type { VolumeScale, WeekDrawn } from './skyline.js';
 import { WeekBar, barOf } from './WeekBar.js';

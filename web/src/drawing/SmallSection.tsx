@@ -3,7 +3,7 @@ import { formatSteps } from '@nadir/core/base/format';
 import type { Glance } from '@nadir/core/present';
 import { dayIndex, dayX, weekOf } from './days.js';
 import { drawSkyline, heaviest, outlineOf, scaleEnd, volumeScale } from './skyline.js';
-import { token } from '../look/tokens.js';
+import { token } from '../theme/tokens.js';
 
 const WIDTH = 190;
 const HEIGHT = 38;

@@ -3,8 +3,8 @@ import { formatDuration, formatRace } from '@nadir/core/base/format';
 import type { Trend } from '@nadir/core/paces';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
-import { token } from '../look/tokens.js';
-import { formatDayAndMonth } from '../parts/dates.js';
+import { token } from '../theme/tokens.js';
+import { formatDayAndMonth } from '../components/dates.js';
 
 const WIDTH = 270;
 const HEIGHT = 86;

@@ -3,7 +3,7 @@ import { formatSteps } from '@nadir/core/base/format';
 import { paceWords, type Week } from '@nadir/core/layout';
 import { saySegment, type ShownBlock } from '@nadir/core/present';
 import { memo } from 'react';
-import { token } from '../look/tokens.js';
+import { token } from '../theme/tokens.js';
 import { type WeekDrawn, outlineOf } from './skyline.js';
 
 /** Below this a pin's mark stands over its figure, not beside it. */

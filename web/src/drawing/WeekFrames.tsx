@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { token } from '../look/tokens.js';
+import { token } from '../theme/tokens.js';
 import { type Columns, columnWidth, columnX } from './columns.js';
 
 /** What is lit behind the drawing: the weeks of a check in focus, and the selected week. */

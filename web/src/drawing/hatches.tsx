@@ -1,6 +1,6 @@
 import type { PhaseKind } from '@nadir/core/spec/choices';
 import { type ReactNode, memo } from 'react';
-import { token } from '../look/tokens.js';
+import { token } from '../theme/tokens.js';
 
 const SIZE = 7;
 

@@ -3,8 +3,8 @@ import { showBlock } from '@nadir/core/present';
 import type { BlockSpec } from '@nadir/core/spec';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { Hands } from './hands.js';
-import { handleKey } from './hands.js';
+import type { DragHandlers } from './drag.js';
+import { handleKey } from './drag.js';
 import { legsRange } from './legs-curve.js';
 import { Section } from './Section.js';
 
@@ -25,7 +25,11 @@ const lay = (part: BlockSpec = given) => {
 };
 const columns = { width: 900, labels: 90, weeks: 18 };
 
-function draw({ hands, ghost, reach }: { hands?: Hands; ghost?: BlockSpec; reach?: number } = {}) {
+function draw({
+  drag,
+  overlay,
+  reach,
+}: { drag?: DragHandlers; overlay?: BlockSpec; reach?: number } = {}) {
   render(
     <Section
       {...lay()}
@@ -33,17 +37,17 @@ function draw({ hands, ghost, reach }: { hands?: Hands; ghost?: BlockSpec; reach
       height={400}
       today="2027-02-10"
       selected={[5]}
-      hands={hands}
+      drag={drag}
       reach={reach}
-      ghost={ghost && { ...lay(ghost), name: 'as kept' }}
+      overlay={overlay && { ...lay(overlay), name: 'as kept' }}
     />,
   );
 }
 
-const fakeHands = () => ({
-  grab: vi.fn<Hands['grab']>(),
-  nudge: vi.fn<Hands['nudge']>(),
-  settle: vi.fn<Hands['settle']>(),
+const fakeDrag = () => ({
+  grab: vi.fn<DragHandlers['grab']>(),
+  nudge: vi.fn<DragHandlers['nudge']>(),
+  settle: vi.fn<DragHandlers['settle']>(),
 });
 
 afterEach(cleanup);
@@ -66,7 +70,7 @@ describe('another version behind it', () => {
     draw();
     expect(screen.queryByLabelText('For comparison: as kept')).toBeNull();
     cleanup();
-    draw({ ghost: { ...given, volume: { start: 55_000, peak: 120_000 } } });
+    draw({ overlay: { ...given, volume: { start: 55_000, peak: 120_000 } } });
     expect(screen.getByLabelText('For comparison: as kept')).toBeTruthy();
   });
 
@@ -74,7 +78,7 @@ describe('another version behind it', () => {
     draw();
     expect(screen.queryByText('150')).toBeNull();
     cleanup();
-    draw({ ghost: { ...given, volume: { start: 140_000, peak: 150_000 } } });
+    draw({ overlay: { ...given, volume: { start: 140_000, peak: 150_000 } } });
     expect(screen.getByText('150')).toBeTruthy();
     cleanup();
     // What was reached when something was taken in hand stays on the scale.
@@ -86,9 +90,9 @@ describe('another version behind it', () => {
   });
 });
 
-describe('hands on the drawing', () => {
+describe('drag on the drawing', () => {
   it('are sliders with a name, a value and a range', () => {
-    draw({ hands: fakeHands() });
+    draw({ drag: fakeDrag() });
     const week = screen.getByRole('slider', { name: 'Week 5, volume' });
     const { shown } = lay();
     expect(Number(week.getAttribute('aria-valuenow'))).toBe(shown.weeks[4]?.volume);
@@ -99,7 +103,7 @@ describe('hands on the drawing', () => {
   });
 
   it('are reached by Tab for the selected week, not for all', () => {
-    draw({ hands: fakeHands() });
+    draw({ drag: fakeDrag() });
     const tabbed = screen
       .getAllByRole('slider', { name: /^Week \d+, / })
       .filter((mark) => mark.getAttribute('tabindex') === '0');
@@ -110,27 +114,27 @@ describe('hands on the drawing', () => {
   });
 
   it('are moved by arrows and settled by Enter or Escape', () => {
-    const hands = fakeHands();
-    draw({ hands });
+    const drag = fakeDrag();
+    draw({ drag });
     const week = screen.getByRole('slider', { name: 'Week 5, volume' });
     for (const key of ['ArrowUp', 'ArrowLeft', 'PageDown']) fireEvent.keyDown(week, { key });
-    expect(hands.nudge.mock.calls.map(([handle, by]) => [handleKey(handle), by])).toEqual([
+    expect(drag.nudge.mock.calls.map(([handle, by]) => [handleKey(handle), by])).toEqual([
       ['volume 5', 1],
       ['volume 5', -1],
       ['volume 5', -5],
     ]);
     fireEvent.keyDown(week, { key: 'Enter' });
     fireEvent.keyDown(week, { key: 'Escape' });
-    expect(hands.settle.mock.calls).toEqual([[true], [false]]);
+    expect(drag.settle.mock.calls).toEqual([[true], [false]]);
   });
 
   it('are taken by the first button of the pointer alone', () => {
-    const hands = fakeHands();
-    draw({ hands });
+    const drag = fakeDrag();
+    draw({ drag });
     const peak = screen.getByRole('slider', { name: 'Week of the peak' });
     fireEvent.pointerDown(peak, { button: 2 });
-    expect(hands.grab).not.toHaveBeenCalled();
+    expect(drag.grab).not.toHaveBeenCalled();
     fireEvent.pointerDown(peak, { button: 0, clientX: 10, clientY: 20 });
-    expect(hands.grab.mock.calls[0]?.[0]).toEqual({ kind: 'peak' });
+    expect(drag.grab.mock.calls[0]?.[0]).toEqual({ kind: 'peak' });
   });
 });

@@ -1,4 +1,3 @@
-import { longRunOfPast } from './past-long-run.js';
 import type { LongRunRule } from '../block/week.js';
 import { longRunLadders } from '../schools/index.js';
 import { type CivilDate, clean, differenceInDays, floorTo, roundTo } from '../../base/index.js';
@@ -15,13 +14,8 @@ import type { Frame, FrameWeek } from '../frame/frame.js';
 import type { LaidVolume } from '../volume/climb.js';
 import { weekOfLongRun } from './limits.js';
 import { type LongRunDay, longRunDay } from './long-run-day.js';
-
-export interface LaidLongRun {
-  longRun: number;
-  rule: LongRunRule;
-  /** The day it falls on; undefined when there is none. */
-  date: CivilDate | undefined;
-}
+import type { LaidLongRun } from './laid-long-run.js';
+import { longRunOfPast } from './past-long-run.js';
 
 type Laid = Omit<LaidLongRun, 'date'>;
 

@@ -3,7 +3,7 @@ import type { SegmentName } from '../../spec/choices/index.js';
 import { segmentSchools, type SegmentShape } from '../schools/index.js';
 import { clean, roundTo } from '../../base/index.js';
 import type { FrameWeek } from '../frame/frame.js';
-import type { LaidLongRun } from './lay-long-runs.js';
+import type { LaidLongRun } from './laid-long-run.js';
 
 /** Phases whose long runs stay easy. */
 const EASY_PHASES: ReadonlySet<string> = new Set(['foundation', 'hills-and-strength']);

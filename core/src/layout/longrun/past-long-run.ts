@@ -1,7 +1,7 @@
 import type { Context } from '../context/context.js';
 import type { FrameWeek } from '../frame/frame.js';
 import { datesOf, weekOfPast } from '../past/past.js';
-import type { LaidLongRun } from './lay-long-runs.js';
+import type { LaidLongRun } from './laid-long-run.js';
 
 /**
  * The long run of a week as it was handed out, where the week is over or the

@@ -1,17 +1,17 @@
-import { useDesk } from '../../desk/useDesk.js';
+import { useEditor } from '../../editor/useEditor.js';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
 import type { BlockFile } from '@nadir/contract';
 import { memo, useState } from 'react';
-import { token } from '../../look/tokens.js';
-import { BlockFacts } from '../../parts/BlockFacts.js';
-import type { LaidAndShown } from '../../parts/useLaidBlock.js';
-import { Checks } from '../../desk/checks/Checks.js';
-import { findingWords } from '../../desk/checks/finding-words.js';
+import { token } from '../../theme/tokens.js';
+import { BlockFacts } from '../../components/BlockFacts.js';
+import type { LaidAndShown } from '../../components/useLaidBlock.js';
+import { Checks } from '../../editor/checks/Checks.js';
+import { findingWords } from '../../editor/checks/finding-words.js';
 import { FitPanel } from './FitPanel.js';
 import { OnTheWay } from './OnTheWay.js';
 import { RulesOffer } from './RulesOffer.js';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../../editor/useCommands.js';
 
 const tabs = [
   ['checks', 'Checks'],
@@ -38,7 +38,7 @@ export const Aside = memo(function Aside({
   onLight: (weeks: readonly number[]) => void;
 }) {
   const [tab, setTab] = useState<AsideTab>('checks');
-  const history = useDesk((desk) => desk.block?.history);
+  const history = useEditor((editor) => editor.block?.history);
   const { measure } = base.shown;
   return (
     <aside

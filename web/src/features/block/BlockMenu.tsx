@@ -5,7 +5,7 @@ import { type BlockAnswer, type BlockFile, templateOf } from '@nadir/contract';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { errorSentence, useAddBlockMutation, useAddTemplateMutation } from '../../api/api.js';
-import { downloadBlock } from '../../parts/download-block.js';
+import { downloadBlock } from '../../components/download-block.js';
 
 /** What a whole block can be used for: its history, a copy, a template, a file, a block after it. */
 export function BlockMenu({

@@ -7,28 +7,30 @@ import { LABEL_WIDTH } from '../../drawing/columns.js';
 import { weekOf } from '../../drawing/days.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
-import { useElementSize } from '../../parts/useElementSize.js';
-import { useLaidBlock, useShownChange } from '../../parts/useLaidBlock.js';
+import { useElementSize } from '../../components/useElementSize.js';
+import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
 import { Aside } from './Aside.js';
 import { BlockStrip } from './BlockStrip.js';
-import { ConflictDialog } from '../../desk/ConflictDialog.js';
+import { ConflictDialog } from '../../editor/ConflictDialog.js';
 import { Ledger } from './Ledger.js';
 import { TryBar } from './TryBar.js';
 import { useCarriedChange } from './useCarriedChange.js';
-import { OnDesk } from '../../desk/OnDesk.js';
-import { useCommands } from '../../desk/useCommands.js';
-import { useGhost } from './useGhost.js';
-import { useHands } from './useHands.js';
+import { InEditor } from '../../editor/InEditor.js';
+import { useCommands } from '../../editor/useCommands.js';
+import { useOverlay } from './useOverlay.js';
+import { useDrag } from './useDrag.js';
 import { useLately } from './useLately.js';
 import { usePinning } from './usePinning.js';
 import { useSelection } from './useSelection.js';
 import { WeekDays } from './WeekDays.js';
 import { WeekTools } from './WeekTools.js';
 
-/** A block on the desk: drawing over ledger over days, checks at the right. */
+/** A block in the editor: drawing over ledger over days, checks at the right. */
 export function BlockPage() {
   const { id = '' } = useParams();
-  return <OnDesk id={id}>{(file, preview) => <OpenBlock file={file} preview={preview} />}</OnDesk>;
+  return (
+    <InEditor id={id}>{(file, preview) => <OpenBlock file={file} preview={preview} />}</InEditor>
+  );
 }
 
 /** Narrower than this no figure fits: a long block scrolls sideways on a phone. */
@@ -47,10 +49,10 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const weeks = block.weeks.length;
   const { week, weeks: inHandWeeks, select } = useSelection(weekOf(block.weeks, today) ?? 1, weeks);
   const pinning = usePinning(base.block, shown.measure, commands);
-  const { hands, inHand } = useHands(base, commands, select);
+  const { drag, dragged } = useDrag(base, commands, select);
   // The drawing follows the hand within the frame; figures and checks come right after it.
-  const settled = useLately(drawn, base, inHand !== undefined);
-  const { ghost, tried } = useGhost(base, preview !== null);
+  const settled = useLately(drawn, base, dragged !== undefined);
+  const { overlay, tried } = useOverlay(base, preview !== null);
   const segments = block.weeks.some(({ segment }) => segment !== undefined);
   const across = shown.weeks.some(({ equivalent, volume }) => equivalent !== volume);
   const extraRows = (tried ? 2 : 0) + (segments ? 1 : 0) + (across ? 1 : 0);
@@ -72,11 +74,11 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
         raceDay={race.date}
       />
       <TryBar />
-      <div className="desk">
+      <div className="editor">
         <main>
           <div ref={ref} className="fill">
-            <p role="status" className="in-hand" hidden={!inHand}>
-              <span>{inHand && `${inHand.words} ${checksWords(base.block, block)}`}</span>
+            <p role="status" className="in-hand" hidden={!dragged}>
+              <span>{dragged && `${dragged.words} ${checksWords(base.block, block)}`}</span>
             </p>
             {size.width > 0 && (
               <>
@@ -89,14 +91,14 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   today={today}
                   selected={inHandWeeks}
                   lit={lit}
-                  ghost={ghost}
-                  reach={inHand?.reach}
+                  overlay={overlay}
+                  reach={dragged?.reach}
                   onSelect={select}
-                  hands={hands}
+                  drag={drag}
                 />
                 <Ledger
                   {...settled}
-                  ghost={tried ? ghost : undefined}
+                  overlay={tried ? overlay : undefined}
                   columns={columns}
                   selected={week}
                   chosen={inHandWeeks}

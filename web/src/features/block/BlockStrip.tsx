@@ -5,17 +5,17 @@ import { useSignedIn } from '../../api/session.js';
 import { memo } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link } from 'react-router';
-import type { CarriedWishes } from '../../parts/carried-wishes.js';
-import { token } from '../../look/tokens.js';
-import { TopStrip } from '../../parts/TopStrip.js';
-import { formatDay, timeToGo } from '../../parts/dates.js';
+import type { CarriedWishes } from '../../components/carried-wishes.js';
+import { token } from '../../theme/tokens.js';
+import { TopStrip } from '../../components/TopStrip.js';
+import { formatDay, timeToGo } from '../../components/dates.js';
 import { BlockMenu } from './BlockMenu.js';
-import { tryStarted } from '../../desk/desk.js';
-import { SaveLine } from '../../desk/SaveLine.js';
-import { UndoRedo } from '../../desk/UndoRedo.js';
+import { tryStarted } from '../../editor/editor-slice.js';
+import { SaveLine } from '../../editor/SaveLine.js';
+import { UndoRedo } from '../../editor/UndoRedo.js';
 import { Shortcuts } from './Shortcuts.js';
-import { activeFile } from '../../desk/useCommands.js';
-import { useDesk } from '../../desk/useDesk.js';
+import { activeFile } from '../../editor/useCommands.js';
+import { useEditor } from '../../editor/useEditor.js';
 
 /** Athlete, goal race, time to go; save state, undo, redo. */
 export const BlockStrip = memo(function BlockStrip({
@@ -32,9 +32,9 @@ export const BlockStrip = memo(function BlockStrip({
 }) {
   const { today } = useSignedIn();
   const dispatch = useDispatch();
-  const stored = useDesk((desk) => desk.block);
-  const file = useDesk(activeFile);
-  const trial = useDesk((desk) => desk.trial);
+  const stored = useEditor((editor) => editor.block);
+  const file = useEditor(activeFile);
+  const trial = useEditor((editor) => editor.trial);
   return (
     <TopStrip
       title={athlete || 'Block'}

@@ -13,8 +13,8 @@ import {
 } from '@nadir/core/spec/days';
 import { type SyntheticEvent, useId, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
-import { token } from '../../look/tokens.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import { token } from '../../theme/tokens.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 
 const USUAL_RACE = 10_000;
 const kindChoices = eventKinds.map((kind) => [kind, eventCharacters[kind].title] as const);

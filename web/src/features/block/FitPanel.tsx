@@ -4,9 +4,9 @@ import type { Measure } from '@nadir/core/base';
 import { formatPlain } from '@nadir/core/base/format';
 import type { BendingRule } from '@nadir/core/solve';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { token } from '../../look/tokens.js';
+import { token } from '../../theme/tokens.js';
 import { createFitClient } from '../../workers/fit.js';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../../editor/useCommands.js';
 
 const TASKS: readonly (readonly [FitRequest['task'], string, string])[] = [
   ['lowest-growth', 'Lowest growth', 'that reaches this peak'],

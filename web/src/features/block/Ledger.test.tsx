@@ -167,7 +167,7 @@ describe('the Ledger', () => {
         selected={3}
         chosen={[3, 4]}
         lit={[]}
-        ghost={{ block: other, shown: showBlock(other, shown.measure), name: 'as kept' }}
+        overlay={{ block: other, shown: showBlock(other, shown.measure), name: 'as kept' }}
         onSelect={onSelect}
         pinning={fakePinning()}
       />,

@@ -2,10 +2,10 @@ import { quantum, unitName } from '@nadir/core/base';
 import { parseAmount } from '@nadir/core/base/format';
 import type { Issue } from '@nadir/core/spec';
 import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from 'react';
-import { token } from '../../look/tokens.js';
+import { token } from '../../theme/tokens.js';
 import { type Columns, columnWidth } from '../../drawing/columns.js';
-import type { LaidAndShown } from '../../parts/useLaidBlock.js';
-import type { GhostBlock } from '../../drawing/Ghost.js';
+import type { LaidAndShown } from '../../components/useLaidBlock.js';
+import type { OverlayBlock } from '../../drawing/Overlay.js';
 import type { CellActions } from './LedgerCell.js';
 import { LedgerRow } from './LedgerRow.js';
 import { type PinField, ledgerRows } from './ledger-rows.js';
@@ -26,7 +26,7 @@ interface LedgerProps extends LaidAndShown {
   chosen: readonly number[];
   lit: readonly number[];
   /** Another version, whose figures stand under this one's. */
-  ghost?: GhostBlock | undefined;
+  overlay?: OverlayBlock | undefined;
   onSelect: (week: number, extend: boolean) => void;
   pinning: Pinning;
 }
@@ -38,11 +38,11 @@ const NARROW_COLUMN = 40;
  * move, typing pins, Enter keeps, Escape drops, Delete unpins.
  */
 export const Ledger = memo(function Ledger(props: LedgerProps) {
-  const { block, shown, columns, selected, chosen, lit, ghost, onSelect, pinning } = props;
+  const { block, shown, columns, selected, chosen, lit, overlay, onSelect, pinning } = props;
   const narrow = columnWidth(columns) < NARROW_COLUMN;
   const rows = useMemo(
-    () => ledgerRows(block, shown, { narrow, ghost }),
-    [block, shown, narrow, ghost],
+    () => ledgerRows(block, shown, { narrow, overlay }),
+    [block, shown, narrow, overlay],
   );
   const [row, setRow] = useState(3);
   const [typed, setTyped] = useState<string>();

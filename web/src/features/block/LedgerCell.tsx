@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { token } from '../../look/tokens.js';
+import { token } from '../../theme/tokens.js';
 import type { PinField } from './ledger-rows.js';
 
 /** What a cell may ask for; the same functions for as long as the Ledger lives. */

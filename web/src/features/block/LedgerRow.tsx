@@ -2,7 +2,7 @@ import type { CheckedBlock } from '@nadir/core';
 import type { Week } from '@nadir/core/layout';
 import { memo } from 'react';
 import type { Columns } from '../../drawing/columns.js';
-import { token } from '../../look/tokens.js';
+import { token } from '../../theme/tokens.js';
 import { type CellActions, LedgerCell } from './LedgerCell.js';
 import type { LedgerRow as Row, PinField } from './ledger-rows.js';
 

@@ -5,7 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { SessionContext } from '../../api/session.js';
 import { OnTheWay } from './OnTheWay.js';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../../editor/useCommands.js';
 
 const camp: BlockEvent = { kind: 'camp', name: 'Ostrel', from: '2027-04-05', to: '2027-04-11' };
 

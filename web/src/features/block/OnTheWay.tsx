@@ -2,10 +2,10 @@ import type { CheckedBlock } from '@nadir/core';
 import { addEvent, changeEvent, removeEvent } from '@nadir/core/edit';
 import { type BlockEvent, eventCharacters, lastDay } from '@nadir/core/spec/days';
 import { memo, useState } from 'react';
-import { token } from '../../look/tokens.js';
-import { formatDay } from '../../parts/dates.js';
+import { token } from '../../theme/tokens.js';
+import { formatDay } from '../../components/dates.js';
 import { EventForm } from './EventForm.js';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../../editor/useCommands.js';
 
 /** Races, tests and days on the way to the goal: placed, changed, taken out. */
 export const OnTheWay = memo(function OnTheWay({

@@ -5,7 +5,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { SessionContext } from '../../api/session.js';
 import { FitPanel } from './FitPanel.js';
 import { RulesOffer } from './RulesOffer.js';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../../editor/useCommands.js';
 
 const measure = { basis: 'distance', unit: 'km', step: 1 } as const;
 const race = { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 };

@@ -3,8 +3,8 @@ import type { Measure } from '@nadir/core/base';
 import { whatChanged } from '@nadir/core/present';
 import { useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
-import { token } from '../../look/tokens.js';
-import type { Commands } from '../../desk/useCommands.js';
+import { token } from '../../theme/tokens.js';
+import type { Commands } from '../../editor/useCommands.js';
 
 /**
  * Where the house rules have changed since the block was laid out: an offer to

@@ -22,7 +22,7 @@ const SHORTCUTS = [
   ['?', 'this'],
 ] as const;
 
-/** The keys of the desk, on `?` and behind a button. */
+/** The keys of the editor, on `?` and behind a button. */
 export function Shortcuts() {
   const [open, setOpen] = useState(false);
   useHotkeys('?', () => setOpen(true), { useKey: true }, []);

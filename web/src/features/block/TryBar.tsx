@@ -1,13 +1,13 @@
 import { memo } from 'react';
 import { useDispatch } from 'react-redux';
-import { plural } from '../../parts/dates.js';
-import { tryDropped, tryKept } from '../../desk/desk.js';
-import { useDesk } from '../../desk/useDesk.js';
+import { plural } from '../../components/dates.js';
+import { tryDropped, tryKept } from '../../editor/editor-slice.js';
+import { useEditor } from '../../editor/useEditor.js';
 
 /** While a second version is tried: what it is, and the choice between the two. */
 export const TryBar = memo(function TryBar() {
   const dispatch = useDispatch();
-  const trial = useDesk((desk) => desk.trial);
+  const trial = useEditor((editor) => editor.trial);
   if (!trial) return null;
   return (
     <div role="region" aria-label="Trying a second version" className="try-bar">

@@ -3,10 +3,10 @@ import { formatHours, formatRaceDistance, formatSteps } from '@nadir/core/base/f
 import { dayRoleWords } from '@nadir/core/spec/days';
 import { memo } from 'react';
 import { Link } from 'react-router';
-import type { LaidAndShown } from '../../parts/useLaidBlock.js';
-import { DISPLAY_FACE } from '../../look/theme.js';
-import { token } from '../../look/tokens.js';
-import { formatDayAndMonth, shortWeekday } from '../../parts/dates.js';
+import type { LaidAndShown } from '../../components/useLaidBlock.js';
+import { DISPLAY_FACE } from '../../theme/theme.js';
+import { token } from '../../theme/tokens.js';
+import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';
 
 /** The seven days of the selected week, under the Ledger. */
 export const WeekDays = memo(function WeekDays({

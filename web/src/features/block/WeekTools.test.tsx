@@ -2,7 +2,7 @@ import { layOut } from '@nadir/core';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../../editor/useCommands.js';
 import { WeekTools } from './WeekTools.js';
 
 const block = layOut({

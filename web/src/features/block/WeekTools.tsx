@@ -10,8 +10,8 @@ import {
   weekWords,
 } from '@nadir/core/edit';
 import { type KeyboardEvent, memo, useState } from 'react';
-import { token } from '../../look/tokens.js';
-import type { Commands } from '../../desk/useCommands.js';
+import { token } from '../../theme/tokens.js';
+import type { Commands } from '../../editor/useCommands.js';
 
 /** What can be done to the weeks in hand, each a step to be undone. */
 export const WeekTools = memo(function WeekTools({

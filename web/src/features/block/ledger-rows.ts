@@ -4,8 +4,8 @@ import type { PinField } from '@nadir/core/edit';
 import { type Block, isBase, paceWords, type Week } from '@nadir/core/layout';
 import { segmentSchools } from '@nadir/core/layout/schools';
 import { saySegment, type ShownBlock, whyLongRun, whyVolume } from '@nadir/core/present';
-import type { GhostBlock } from '../../drawing/Ghost.js';
-import { formatDayAndMonth } from '../../parts/dates.js';
+import type { OverlayBlock } from '../../drawing/Overlay.js';
+import { formatDayAndMonth } from '../../components/dates.js';
 
 export type { PinField };
 
@@ -25,7 +25,7 @@ export interface LedgerRow {
 export function ledgerRows(
   block: Block,
   shown: ShownBlock,
-  { narrow, ghost }: { narrow: boolean; ghost?: GhostBlock | undefined },
+  { narrow, overlay }: { narrow: boolean; overlay?: OverlayBlock | undefined },
 ): LedgerRow[] {
   const { measure } = shown;
   const unit = unitName(measure);
@@ -49,7 +49,7 @@ export function ledgerRows(
       text: (_, index) => say(shown.weeks[index]?.volume),
       why: (week) => whyVolume(block, week, shown),
     },
-    ...(ghost ? [ghostRow('volume', ghost)] : []),
+    ...(overlay ? [overlayRow('volume', overlay)] : []),
     {
       key: 'change',
       label: narrow ? 'change, %' : 'change',
@@ -64,7 +64,7 @@ export function ledgerRows(
       text: ({ toGo }, index) => (toGo === 0 ? 'race' : say(shown.weeks[index]?.longRun)),
       why: (week) => whyLongRun(block, week),
     },
-    ...(ghost ? [ghostRow('longRun', ghost)] : []),
+    ...(overlay ? [overlayRow('longRun', overlay)] : []),
     ...segmentRow(block, shown),
     {
       key: 'share',
@@ -99,9 +99,9 @@ export function ledgerRows(
 }
 
 /** The figures of another version, under this one's and as far from the race. */
-function ghostRow(field: PinField, { shown, name }: GhostBlock): LedgerRow {
+function overlayRow(field: PinField, { shown, name }: OverlayBlock): LedgerRow {
   return {
-    key: `${field}-ghost`,
+    key: `${field}-overlay`,
     label: name,
     text: ({ toGo }) => {
       const steps = shown.weeks[shown.weeks.length - 1 - toGo]?.[field];

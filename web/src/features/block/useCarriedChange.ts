@@ -1,8 +1,8 @@
 import { useEffect } from 'react';
 import { useDispatch } from 'react-redux';
 import { useLocation, useNavigate } from 'react-router';
-import { readCarried } from '../../parts/carried-wishes.js';
-import { changed } from '../../desk/desk.js';
+import { readCarried } from '../../components/carried-wishes.js';
+import { changed } from '../../editor/editor-slice.js';
 
 /** Wishes changed on their own page become one change of the block that is open. */
 export function useCarriedChange(): void {

@@ -10,7 +10,7 @@ const REST_MS = 80;
  *
  * @param taken what they show when something is taken in hand
  */
-export function useLately<T>(value: T, taken: T, inHand: boolean): T {
+export function useLately<T>(value: T, taken: T, dragged: boolean): T {
   const [rested, setRested] = useState<T>();
   const latest = useRef(value);
   // The same function for every timer: a browser keeps the work of a cleared one
@@ -18,10 +18,10 @@ export function useLately<T>(value: T, taken: T, inHand: boolean): T {
   const rest = useCallback(() => startTransition(() => setRested(latest.current)), []);
   useEffect(() => {
     latest.current = value;
-    if (!inHand) return;
+    if (!dragged) return;
     const timer = setTimeout(rest, REST_MS);
     return () => clearTimeout(timer);
-  }, [inHand, value, rest]);
-  useEffect(() => (inHand ? () => setRested(undefined) : undefined), [inHand]);
-  return useDeferredValue(inHand ? (rested ?? taken) : value);
+  }, [dragged, value, rest]);
+  useEffect(() => (dragged ? () => setRested(undefined) : undefined), [dragged]);
+  return useDeferredValue(dragged ? (rested ?? taken) : value);
 }

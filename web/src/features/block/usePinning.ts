@@ -3,7 +3,7 @@ import type { Measure } from '@nadir/core/base';
 import { pinWeek, unpinWeek } from '@nadir/core/edit';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Pinning } from './Ledger.js';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../../editor/useCommands.js';
 
 /** Pinning on the block at hand: previews are drawn, kept pins become one undoable change. */
 export function usePinning(block: CheckedBlock, measure: Measure, commands: Commands): Pinning {

@@ -1,6 +1,6 @@
 import { checks } from '@nadir/core/checks';
-import { token } from '../../look/tokens.js';
-import { LevelMark } from '../../parts/LevelMark.js';
+import { token } from '../../theme/tokens.js';
+import { LevelMark } from '../../components/LevelMark.js';
 import { type FlagCount, flagWords } from './flag-counts.js';
 
 /** Which checks are made. What could hurt someone is always looked at. */

@@ -11,14 +11,14 @@ import {
 import { useDeferredValue, useEffect, useMemo } from 'react';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
-import { token } from '../../look/tokens.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
-import { TopStrip } from '../../parts/TopStrip.js';
+import { token } from '../../theme/tokens.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { TopStrip } from '../../components/TopStrip.js';
 import { ChecksSwitches } from './ChecksSwitches.js';
 import { countFlags, flagWords } from './flag-counts.js';
 import { RaceRulesTable } from './RaceRulesTable.js';
-import { figureText, shownAs } from '../../parts/rule-figure.js';
-import { RuleField } from '../../parts/RuleField.js';
+import { figureText, shownAs } from '../../components/rule-figure.js';
+import { RuleField } from '../../components/RuleField.js';
 import { useHouseRules } from './useHouseRules.js';
 
 const groups = Object.entries(ruleGroups).filter(([group]) => group !== 'races') as [

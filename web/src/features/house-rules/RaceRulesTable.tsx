@@ -9,8 +9,8 @@ import {
   ruleValue,
 } from '@nadir/core/rules';
 import { type FlagCount, flagWords } from './flag-counts.js';
-import { figureText, shownAs } from '../../parts/rule-figure.js';
-import { RuleField } from '../../parts/RuleField.js';
+import { figureText, shownAs } from '../../components/rule-figure.js';
+import { RuleField } from '../../components/RuleField.js';
 
 const rows = [...new Set(raceRules().map(({ title }) => title))];
 

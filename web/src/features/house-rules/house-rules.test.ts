@@ -2,7 +2,7 @@ import type { BlockFile } from '@nadir/contract';
 import { type Rule, ruleCatalogue } from '@nadir/core/rules';
 import { describe, expect, it } from 'vitest';
 import { countFlags, flagWords } from './flag-counts.js';
-import { figureText, readFigure } from '../../parts/rule-figure.js';
+import { figureText, readFigure } from '../../components/rule-figure.js';
 
 const rule = (path: string): Rule => {
   const found = ruleCatalogue.find((each) => each.path === path);

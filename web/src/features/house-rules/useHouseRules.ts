@@ -5,7 +5,7 @@ import { type CallError, useSaveHouseRulesMutation } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 
 /** The coach's rules as they are being set. */
-interface HouseRulesDesk {
+interface HouseRulesEditor {
   draft: HouseRulesBody;
   state: 'saved' | 'saving' | CallError;
   /** Sets a figure; the product's own when it is the default. */
@@ -15,7 +15,7 @@ interface HouseRulesDesk {
 }
 
 /** The same, saved one change after the other as they are made. */
-export function useHouseRules(): HouseRulesDesk {
+export function useHouseRules(): HouseRulesEditor {
   const { coach } = useSignedIn();
   const [draft, setDraft] = useState<HouseRulesBody>(coach.houseRules);
   const [save] = useSaveHouseRulesMutation();

@@ -2,11 +2,11 @@ import type { AthleteAnswer, BlockFile } from '@nadir/contract';
 import { shownUnit, unitName } from '@nadir/core/base';
 import { formatPlain, parseAmount } from '@nadir/core/base/format';
 import { useState } from 'react';
-import { AmountAnswer } from '../../parts/AmountAnswer.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
-import { Field } from '../../parts/Field.js';
-import { TextAnswer } from '../../parts/TextAnswer.js';
-import { WeekdaysAnswer } from '../../parts/WeekdaysAnswer.js';
+import { AmountAnswer } from '../../components/AmountAnswer.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { Field } from '../../components/Field.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
+import { WeekdaysAnswer } from '../../components/WeekdaysAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 
 type Facts = NonNullable<BlockFile['athlete']>;

@@ -6,12 +6,12 @@ import type { SyntheticEvent } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { errorSentence, useBlockQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
-import { type CarriedWishes, readCarried } from '../../parts/carried-wishes.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { type CarriedWishes, readCarried } from '../../components/carried-wishes.js';
 import { AskPage } from './AskPage.js';
 import { useAsked } from './useAsked.js';
 
-/** The questions of a block that is laid out already: those on the desk, else the stored ones. */
+/** The questions of a block that is laid out already: those in the editor, else the stored ones. */
 export function EditWishesPage() {
   const { id = '' } = useParams();
   const carried = readCarried(useLocation().state);

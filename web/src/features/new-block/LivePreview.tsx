@@ -4,12 +4,12 @@ import { useMemo } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
-import { token } from '../../look/tokens.js';
-import { BlockFacts } from '../../parts/BlockFacts.js';
-import { DifferenceList } from '../../parts/DifferenceList.js';
-import { FindingLines } from '../../parts/FindingLines.js';
-import { useElementSize } from '../../parts/useElementSize.js';
-import { useLaidBlock } from '../../parts/useLaidBlock.js';
+import { token } from '../../theme/tokens.js';
+import { BlockFacts } from '../../components/BlockFacts.js';
+import { DifferenceList } from '../../components/DifferenceList.js';
+import { FindingLines } from '../../components/FindingLines.js';
+import { useElementSize } from '../../components/useElementSize.js';
+import { useLaidBlock } from '../../components/useLaidBlock.js';
 
 /** What the facts and the checks take; the drawing has the rest. */
 const BELOW_DRAWING = 230;
@@ -28,7 +28,10 @@ export function LivePreview({
   const old = useLaidBlock(before ?? wishes);
   const { today } = useSignedIn();
   const [ref, size] = useElementSize<HTMLDivElement>();
-  const ghost = useMemo(() => (before ? { ...old, name: 'as it was' } : undefined), [before, old]);
+  const overlay = useMemo(
+    () => (before ? { ...old, name: 'as it was' } : undefined),
+    [before, old],
+  );
   const differences = before ? whatChanged(old.block, block, shown.measure) : [];
   return (
     <div ref={ref} className="fill" aria-busy={stale} style={{ opacity: stale ? 0.5 : 1 }}>
@@ -39,7 +42,7 @@ export function LivePreview({
           columns={{ width: size.width, labels: 70, weeks: block.weeks.length }}
           height={drawingHeight(size, BELOW_DRAWING)}
           today={today}
-          ghost={differences.length > 0 ? ghost : undefined}
+          overlay={differences.length > 0 ? overlay : undefined}
         />
       )}
       <div

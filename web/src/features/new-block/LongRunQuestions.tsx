@@ -1,7 +1,7 @@
 import { longRunLadders, segmentSchools } from '@nadir/core/layout/schools';
 import { ladderNames, segmentNames } from '@nadir/core/spec/choices';
-import { AmountAnswer } from '../../parts/AmountAnswer.js';
-import { NumberAnswer } from '../../parts/NumberAnswer.js';
+import { AmountAnswer } from '../../components/AmountAnswer.js';
+import { NumberAnswer } from '../../components/NumberAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
 

@@ -8,8 +8,8 @@ import {
   ruleValue,
   withRuleChanges,
 } from '@nadir/core/rules';
-import { Field } from '../../parts/Field.js';
-import { RuleField } from '../../parts/RuleField.js';
+import { Field } from '../../components/Field.js';
+import { RuleField } from '../../components/RuleField.js';
 import type { QuestionProps } from './QuestionProps.js';
 
 /** Rules of this block alone: the house’s stay as they are, here and elsewhere. */

@@ -1,7 +1,7 @@
 import type { OwnPhase } from '@nadir/core/spec';
 import { phaseKinds } from '@nadir/core/spec/choices';
-import { token } from '../../look/tokens.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import { token } from '../../theme/tokens.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 
 /** Most phases a block may have. */
 const MOST = 12;

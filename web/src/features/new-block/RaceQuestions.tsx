@@ -2,10 +2,10 @@ import type { BlockFile } from '@nadir/contract';
 import { type CivilDate, isCivilDate } from '@nadir/core/base';
 import { formatDuration, readTime } from '@nadir/core/base/format';
 import { useState } from 'react';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
-import { Field } from '../../parts/Field.js';
-import { TextAnswer } from '../../parts/TextAnswer.js';
-import { timeToGo } from '../../parts/dates.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { Field } from '../../components/Field.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
+import { timeToGo } from '../../components/dates.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { UNNAMED_RACE, raceDistances } from './questions.js';
 

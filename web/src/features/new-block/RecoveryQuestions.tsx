@@ -4,7 +4,7 @@ import {
   reEntrySchools,
 } from '@nadir/core/layout/schools';
 import { reEntries, type ResolvedSpec } from '@nadir/core/spec';
-import { NumberAnswer } from '../../parts/NumberAnswer.js';
+import { NumberAnswer } from '../../components/NumberAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
 

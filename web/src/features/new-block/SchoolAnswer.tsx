@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Field } from '../../parts/Field.js';
+import { Field } from '../../components/Field.js';
 import type { SchoolAnswerProps } from './school-answer-props.js';
 import { SchoolPreviews } from './SchoolPreviews.js';
 

@@ -3,7 +3,7 @@ import { type BlockFile, givenOf, problemsOfWishes } from '@nadir/contract';
 import { useId, useMemo } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
-import { laidOf, useMeasure, usePast } from '../../parts/useLaidBlock.js';
+import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
 import type { SchoolAnswerProps } from './school-answer-props.js';
 
 /** Each school on the athlete’s own numbers, side by side. Arrows move, as in any list of choices. */

@@ -3,8 +3,8 @@ import { formatPercent } from '@nadir/core/base/format';
 import { taperDepths } from '@nadir/core/edit';
 import { taperSchools } from '@nadir/core/layout/schools';
 import { taperSchoolNames } from '@nadir/core/spec/choices';
-import { taperDepthOf } from '../../drawing/handle-words.js';
-import { NumberAnswer } from '../../parts/NumberAnswer.js';
+import { taperDepthOf } from '../../drawing/handle-labels.js';
+import { NumberAnswer } from '../../components/NumberAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
 

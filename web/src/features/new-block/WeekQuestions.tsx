@@ -5,11 +5,11 @@ import {
   weekPatternNames,
   weekPatterns,
 } from '@nadir/core/edit/week';
-import { AmountAnswer } from '../../parts/AmountAnswer.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
-import { Field } from '../../parts/Field.js';
-import { NumberAnswer } from '../../parts/NumberAnswer.js';
-import { WeekdaysAnswer } from '../../parts/WeekdaysAnswer.js';
+import { AmountAnswer } from '../../components/AmountAnswer.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { Field } from '../../components/Field.js';
+import { NumberAnswer } from '../../components/NumberAnswer.js';
+import { WeekdaysAnswer } from '../../components/WeekdaysAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 
 /** Metres or seconds to start from. */

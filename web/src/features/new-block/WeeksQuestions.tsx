@@ -1,7 +1,7 @@
 import { lengthSchoolNames, lengthSchools, phaseLayouts } from '@nadir/core/layout/schools';
 import { raceRules, rulesOf } from '@nadir/core/rules';
 import { phaseLayoutNames } from '@nadir/core/spec/choices';
-import { NumberAnswer } from '../../parts/NumberAnswer.js';
+import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { OwnPhases } from './OwnPhases.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';

@@ -3,17 +3,17 @@ import { formatDuration, formatRace } from '@nadir/core/base/format';
 import { paceAimWords } from '@nadir/core/spec/choices';
 import { useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
-import { OnDesk } from '../../desk/OnDesk.js';
-import { formatDay } from '../../parts/dates.js';
-import { useMeasure } from '../../parts/useLaidBlock.js';
+import { InEditor } from '../../editor/InEditor.js';
+import { formatDay } from '../../components/dates.js';
+import { useMeasure } from '../../components/useLaidBlock.js';
 import { paceColumns, rangeText, speedText } from './pace-text.js';
 import { PrintPage } from './PrintPage.js';
-import { dayInBlock, usePaces } from '../../parts/usePaces.js';
+import { dayInBlock, usePaces } from '../../components/usePaces.js';
 
 /** One athlete’s paces on a sheet of paper. */
 export function AthleteCardPage() {
   const { id = '' } = useParams();
-  return <OnDesk id={id}>{(file) => <AthleteCard file={file} />}</OnDesk>;
+  return <InEditor id={id}>{(file) => <AthleteCard file={file} />}</InEditor>;
 }
 
 function AthleteCard({ file }: { file: BlockFile }) {

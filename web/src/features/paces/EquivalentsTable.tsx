@@ -3,11 +3,11 @@ import { choosePaceModel, toggleDistance } from '@nadir/core/edit/paces';
 import { paceModels } from '@nadir/core/paces';
 import type { PaceModelName } from '@nadir/core/spec/choices';
 import { useId, useState } from 'react';
-import type { Commands } from '../../desk/useCommands.js';
-import { token } from '../../look/tokens.js';
-import { formatDayAndMonth } from '../../parts/dates.js';
+import type { Commands } from '../../editor/useCommands.js';
+import { token } from '../../theme/tokens.js';
+import { formatDayAndMonth } from '../../components/dates.js';
 import { signedSeconds } from './pace-text.js';
-import type { PacesView } from '../../parts/usePaces.js';
+import type { PacesView } from '../../components/usePaces.js';
 
 /** Every model’s times side by side; one is chosen for the athlete, the others stay to compare. */
 export function EquivalentsTable({ view, commands }: { view: PacesView; commands: Commands }) {

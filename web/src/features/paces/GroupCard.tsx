@@ -7,13 +7,13 @@ import { type CSSProperties, useId, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
-import { formatDay } from '../../parts/dates.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { formatDay } from '../../components/dates.js';
 import { type GroupChoices, readGroupChoices, writeGroupChoices } from './group-choices.js';
 import { paceColumns, rangeText } from './pace-text.js';
 import { PrintPage } from './PrintPage.js';
-import { dayInBlock, pacesView } from '../../parts/usePaces.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import { dayInBlock, pacesView } from '../../components/usePaces.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 
 /** A whole group on one sheet: a row an athlete, columns of chosen paces or of splits of repetitions. */
 export function GroupCardPage() {

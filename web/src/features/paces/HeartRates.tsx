@@ -1,9 +1,9 @@
 import { setHeart } from '@nadir/core/edit/paces';
 import type { ResolvedSpec } from '@nadir/core/spec';
 import { useState } from 'react';
-import type { Commands } from '../../desk/useCommands.js';
-import { Field } from '../../parts/Field.js';
-import { TextAnswer } from '../../parts/TextAnswer.js';
+import type { Commands } from '../../editor/useCommands.js';
+import { Field } from '../../components/Field.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
 
 const LEAST = 25;
 const MOST = 250;

@@ -1,6 +1,6 @@
 import { type HeartScale, heartScales, type NamedPace } from '@nadir/core/spec/choices';
 import { useId } from 'react';
-import { token } from '../../look/tokens.js';
+import { token } from '../../theme/tokens.js';
 
 /** What a pace may come from: races, and races of a duration. */
 const BASES: readonly (readonly [string, string, NamedPace['base']])[] = [

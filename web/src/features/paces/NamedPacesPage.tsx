@@ -1,15 +1,15 @@
 import Button from '@mui/material/Button';
 import { useEffect } from 'react';
 import { errorSentence } from '../../api/api.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
-import { TopStrip } from '../../parts/TopStrip.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { TopStrip } from '../../components/TopStrip.js';
 import { NamedPaceRow } from './NamedPaceRow.js';
 import { useNamedPaces } from './useNamedPaces.js';
 
 /** The coach’s own table of paces: named, ordered, and where each comes from. */
 export function NamedPacesPage() {
-  const desk = useNamedPaces();
-  const { table, problems, state } = desk;
+  const editor = useNamedPaces();
+  const { table, problems, state } = editor;
   useEffect(() => {
     document.title = 'Named paces · Nadir';
   }, []);
@@ -23,8 +23,8 @@ export function NamedPacesPage() {
         <span role="status" style={{ fontSize: 13 }}>
           {typeof state === 'string' ? words : 'not saved'}
         </span>
-        <Button onClick={desk.add}>add a pace</Button>
-        <Button onClick={desk.reset}>product’s own</Button>
+        <Button onClick={editor.add}>add a pace</Button>
+        <Button onClick={editor.reset}>product’s own</Button>
       </TopStrip>
       <main className="page">
         {typeof state !== 'string' && <ErrorNote>{errorSentence(state)}</ErrorNote>}
@@ -58,9 +58,9 @@ export function NamedPacesPage() {
                 first={index === 0}
                 last={index === table.length - 1}
                 problem={problems.find(({ path }) => path[0] === index)?.message}
-                onChange={(part) => desk.set(index, part)}
-                onMove={(by) => desk.move(index, by)}
-                onRemove={() => desk.remove(index)}
+                onChange={(part) => editor.set(index, part)}
+                onMove={(by) => editor.move(index, by)}
+                onRemove={() => editor.remove(index)}
               />
             ))}
           </tbody>

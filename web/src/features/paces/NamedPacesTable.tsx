@@ -4,7 +4,7 @@ import type { PacesOn } from '@nadir/core/paces';
 import { useMemo } from 'react';
 import { PaceBar } from '../../drawing/PaceBar.js';
 import { paceScale } from '../../drawing/pace-scale.js';
-import { token } from '../../look/tokens.js';
+import { token } from '../../theme/tokens.js';
 import { paceColumns, rangeText, speedText } from './pace-text.js';
 
 const SCALE_WIDTH = 216;

@@ -7,25 +7,25 @@ import { paceAims, paceAimWords } from '@nadir/core/spec/choices';
 import { useEffect, useId, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
-import { ConflictDialog } from '../../desk/ConflictDialog.js';
-import { OnDesk } from '../../desk/OnDesk.js';
-import { SaveLine } from '../../desk/SaveLine.js';
-import { UndoRedo } from '../../desk/UndoRedo.js';
-import { useCommands } from '../../desk/useCommands.js';
-import { token } from '../../look/tokens.js';
-import { TopStrip } from '../../parts/TopStrip.js';
-import { useMeasure } from '../../parts/useLaidBlock.js';
+import { ConflictDialog } from '../../editor/ConflictDialog.js';
+import { InEditor } from '../../editor/InEditor.js';
+import { SaveLine } from '../../editor/SaveLine.js';
+import { UndoRedo } from '../../editor/UndoRedo.js';
+import { useCommands } from '../../editor/useCommands.js';
+import { token } from '../../theme/tokens.js';
+import { TopStrip } from '../../components/TopStrip.js';
+import { useMeasure } from '../../components/useLaidBlock.js';
 import { EquivalentsTable } from './EquivalentsTable.js';
 import { HeartRates } from './HeartRates.js';
 import { NamedPacesTable } from './NamedPacesTable.js';
 import { Repacing } from './Repacing.js';
 import { Results } from './Results.js';
-import { type PacesView, dayInBlock, usePaces } from '../../parts/usePaces.js';
+import { type PacesView, dayInBlock, usePaces } from '../../components/usePaces.js';
 
 /** An athlete’s results, what they say of every distance, and the paces to train at. */
 export function PacesPage() {
   const { id = '' } = useParams();
-  return <OnDesk id={id}>{(file) => <Paces id={id} file={file} />}</OnDesk>;
+  return <InEditor id={id}>{(file) => <Paces id={id} file={file} />}</InEditor>;
 }
 
 function Paces({ id, file }: { id: string; file: BlockFile }) {
@@ -59,7 +59,7 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
           named paces
         </Button>
       </TopStrip>
-      <div className="desk">
+      <div className="editor">
         <main className="paces">
           <Choices view={view} day={day} onDay={setAsked} commands={commands} />
           <Notes view={view} />

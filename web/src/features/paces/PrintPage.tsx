@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { type ReactNode, useEffect } from 'react';
-import { TopStrip } from '../../parts/TopStrip.js';
+import { TopStrip } from '../../components/TopStrip.js';
 
 /** A sheet as it will be printed, on one page; what is chosen about it stands above and is not printed. */
 export function PrintPage({

@@ -3,10 +3,10 @@ import { formatDuration, formatPaceRange, formatRace } from '@nadir/core/base/fo
 import { repace, takeBackRepacing } from '@nadir/core/edit/paces';
 import { gapWords, newsOf, pacesOn } from '@nadir/core/paces';
 import { useId, useMemo, useState } from 'react';
-import type { Commands } from '../../desk/useCommands.js';
-import { formatDay } from '../../parts/dates.js';
+import type { Commands } from '../../editor/useCommands.js';
+import { formatDay } from '../../components/dates.js';
 import { signedSeconds } from './pace-text.js';
-import type { PacesView } from '../../parts/usePaces.js';
+import type { PacesView } from '../../components/usePaces.js';
 
 /**
  * What the newest result says, and the offer to rest the paces on it from a day

@@ -6,10 +6,10 @@ import type { ResolvedSpec } from '@nadir/core/spec';
 import { resultKindWords } from '@nadir/core/spec/choices';
 import { eventCharacters } from '@nadir/core/spec/days';
 import { useState } from 'react';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../../editor/useCommands.js';
 import { TrendLine } from '../../drawing/TrendLine.js';
-import { token } from '../../look/tokens.js';
-import { formatDay } from '../../parts/dates.js';
+import { token } from '../../theme/tokens.js';
+import { formatDay } from '../../components/dates.js';
 import type { ResultDraft } from './result-draft.js';
 import { ResultForm } from './ResultForm.js';
 

@@ -5,14 +5,14 @@ import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { SessionContext, type SignedIn } from '../../api/session.js';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../../editor/useCommands.js';
 import { EquivalentsTable } from './EquivalentsTable.js';
 import { HeartRates } from './HeartRates.js';
 import { NamedPaceRow } from './NamedPaceRow.js';
 import { NamedPacesTable } from './NamedPacesTable.js';
 import { Repacing } from './Repacing.js';
 import { Results } from './Results.js';
-import { pacesView } from '../../parts/usePaces.js';
+import { pacesView } from '../../components/usePaces.js';
 
 const today = '2027-02-10';
 const file = (athlete: BlockFile['athlete'], part: Partial<BlockFile> = {}): BlockFile => ({

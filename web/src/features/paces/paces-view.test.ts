@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { readGroupChoices, writeGroupChoices } from './group-choices.js';
 import { rangeText, signedSeconds, speedText } from './pace-text.js';
 import { freshDraft, readDraft } from './result-draft.js';
-import { dayInBlock, pacesView } from '../../parts/usePaces.js';
+import { dayInBlock, pacesView } from '../../components/usePaces.js';
 
 const today = '2027-02-10';
 const draft = { ...freshDraft(today), distance: '5000', time: '19:06' };

@@ -8,7 +8,7 @@ import { type CallError, useSavePacesMutation } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 
 /** The coach's table of paces as it is being edited. */
-interface NamedPacesDesk {
+interface NamedPacesEditor {
   table: NamedPace[];
   /** What stands in the way of saving it; what was saved before stands until then. */
   problems: Issue[];
@@ -23,7 +23,7 @@ interface NamedPacesDesk {
 }
 
 /** The same, saved one change after the other as long as they make sense. */
-export function useNamedPaces(): NamedPacesDesk {
+export function useNamedPaces(): NamedPacesEditor {
   const { coach } = useSignedIn();
   const [table, setTable] = useState<NamedPace[]>(coach.paces ?? defaultPaces);
   const [problems, setProblems] = useState<Issue[]>([]);

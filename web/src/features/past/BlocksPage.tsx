@@ -17,13 +17,13 @@ import {
   useTemplatesQuery,
 } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
-import { token } from '../../look/tokens.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
-import { TopStrip } from '../../parts/TopStrip.js';
-import { UndoOffer } from '../../parts/UndoOffer.js';
-import { formatDay } from '../../parts/dates.js';
-import { downloadBlock } from '../../parts/download-block.js';
-import { laidOf, useMeasure, usePast } from '../../parts/useLaidBlock.js';
+import { token } from '../../theme/tokens.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { TopStrip } from '../../components/TopStrip.js';
+import { UndoOffer } from '../../components/UndoOffer.js';
+import { formatDay } from '../../components/dates.js';
+import { downloadBlock } from '../../components/download-block.js';
+import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
 import { ImportBlock } from './ImportBlock.js';
 

@@ -7,14 +7,14 @@ import { useSearchParams } from 'react-router';
 import { errorSentence, useBlocksQuery, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { Section } from '../../drawing/Section.js';
-import { token } from '../../look/tokens.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
-import { formatDay } from '../../parts/dates.js';
-import { DifferenceList } from '../../parts/DifferenceList.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
-import { TopStrip } from '../../parts/TopStrip.js';
-import { useElementSize } from '../../parts/useElementSize.js';
-import { type LaidAndShown, laidOf, useMeasure, usePast } from '../../parts/useLaidBlock.js';
+import { token } from '../../theme/tokens.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { formatDay } from '../../components/dates.js';
+import { DifferenceList } from '../../components/DifferenceList.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { TopStrip } from '../../components/TopStrip.js';
+import { useElementSize } from '../../components/useElementSize.js';
+import { type LaidAndShown, laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
 
 /** Two blocks, of one athlete or two, laid over each other by weeks to go. */
 export function ComparePage() {
@@ -92,7 +92,7 @@ function Comparison({
     () => ({ width: size.width, labels: LABELS + (longest - weeks) * width, weeks }),
     [size.width, longest, weeks, width],
   );
-  const ghost = useMemo(() => ({ ...two, name: names[1] }), [two, names]);
+  const overlay = useMemo(() => ({ ...two, name: names[1] }), [two, names]);
   return (
     <div ref={ref}>
       {size.width > 0 && (
@@ -102,7 +102,7 @@ function Comparison({
           columns={columns}
           height={HEIGHT}
           today={today}
-          ghost={ghost}
+          overlay={overlay}
         />
       )}
       <WeekTable one={one} two={two} names={names} measure={measure} />

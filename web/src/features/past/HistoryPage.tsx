@@ -12,14 +12,14 @@ import {
 import { useSignedIn } from '../../api/session.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
-import { token } from '../../look/tokens.js';
-import type { CarriedWishes } from '../../parts/carried-wishes.js';
-import { formatDay, formatClock } from '../../parts/dates.js';
-import { DifferenceList } from '../../parts/DifferenceList.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
-import { TopStrip } from '../../parts/TopStrip.js';
-import { useElementSize } from '../../parts/useElementSize.js';
-import { useLaidBlock } from '../../parts/useLaidBlock.js';
+import { token } from '../../theme/tokens.js';
+import type { CarriedWishes } from '../../components/carried-wishes.js';
+import { formatDay, formatClock } from '../../components/dates.js';
+import { DifferenceList } from '../../components/DifferenceList.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { TopStrip } from '../../components/TopStrip.js';
+import { useElementSize } from '../../components/useElementSize.js';
+import { useLaidBlock } from '../../components/useLaidBlock.js';
 
 type Change = BlockHistory['changes'][number];
 
@@ -108,7 +108,7 @@ function History({
           Restore this version
         </Button>
       </TopStrip>
-      <div className="desk">
+      <div className="editor">
         <main tabIndex={0} aria-label="The chosen version" aria-busy={!wishes}>
           <div ref={ref} className="fill">
             {fetched.error && 'kind' in fetched.error && (
@@ -123,7 +123,7 @@ function History({
                 columns={{ width: size.width, labels: 92, weeks: then.block.weeks.length }}
                 height={drawingHeight(size, BELOW_DRAWING)}
                 today={today}
-                ghost={isNow ? undefined : { ...now, name: 'the block as it stands' }}
+                overlay={isNow ? undefined : { ...now, name: 'the block as it stands' }}
               />
             )}
             <h2 className="display">

@@ -2,7 +2,7 @@ import { type AthleteAnswer, type LocatedProblem, locate, readBlockFile } from '
 import { type ChangeEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { errorSentence, useAddAthleteMutation, useAddBlockMutation } from '../../api/api.js';
-import { token } from '../../look/tokens.js';
+import { token } from '../../theme/tokens.js';
 
 /** Most problems that are told at once: the first ones mend the others more often than not. */
 const MOST_TOLD = 8;

@@ -3,8 +3,8 @@ import Button from '@mui/material/Button';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { errorSentence, useSavePasswordMutation } from '../../api/api.js';
-import { Entry } from '../../parts/Entry.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
+import { Entry } from '../../components/Entry.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
 
 const form = z
   .object({

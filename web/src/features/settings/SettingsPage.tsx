@@ -3,10 +3,10 @@ import { type ShownStep, weekdays } from '@nadir/core/base';
 import { useEffect } from 'react';
 import { errorSentence, useSaveSettingsMutation } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
-import { Field } from '../../parts/Field.js';
-import { TopStrip } from '../../parts/TopStrip.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { Field } from '../../components/Field.js';
+import { TopStrip } from '../../components/TopStrip.js';
 import { PasswordForm } from './PasswordForm.js';
 
 const STEPS: Readonly<Record<'1' | '0.5' | '0.1', ShownStep>> = { '1': 1, '0.5': 0.5, '0.1': 0.1 };

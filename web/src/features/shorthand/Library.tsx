@@ -9,11 +9,11 @@ import {
 } from '@nadir/core/spec/choices';
 import { useId, useState } from 'react';
 import { errorSentence } from '../../api/api.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
-import { UndoOffer } from '../../parts/UndoOffer.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { UndoOffer } from '../../components/UndoOffer.js';
 import { OwnFamily } from './OwnFamily.js';
 import { useLibrary } from './useLibrary.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 
 /** The coach's sessions and the product's: searched, seen in all their exposures, made one's own. */
 export function Library({
@@ -30,20 +30,23 @@ export function Library({
   onTry: (text: string) => void;
 }) {
   const id = useId();
-  const desk = useLibrary();
+  const editor = useLibrary();
   const [asked, setAsked] = useState('');
   const [phase, setPhase] = useState<PhaseKind | ''>('');
   const [open, setOpen] = useState<string>();
-  const all = [...desk.own, ...startingFamilies];
+  const all = [...editor.own, ...startingFamilies];
   const found = all.filter(
     (family) => says(family, asked) && (phase === '' || family.phases.includes(phase)),
   );
   return (
     <section aria-label="Library">
       <h2 className="display">Library</h2>
-      {typeof desk.state !== 'string' && <ErrorNote>{errorSentence(desk.state)}</ErrorNote>}
-      {desk.removed && (
-        <UndoOffer done={`Removed “${desk.removed.name}” from your own.`} onUndo={desk.putBack} />
+      {typeof editor.state !== 'string' && <ErrorNote>{errorSentence(editor.state)}</ErrorNote>}
+      {editor.removed && (
+        <UndoOffer
+          done={`Removed “${editor.removed.name}” from your own.`}
+          onUndo={editor.putBack}
+        />
       )}
       <div className="day-choices">
         <label htmlFor={`${id}-search`}>Find</label>
@@ -67,12 +70,12 @@ export function Library({
         />
         <span role="status">
           {found.length} of {all.length}
-          {desk.problems.length > 0 ? ' · not saved yet' : ''}
+          {editor.problems.length > 0 ? ' · not saved yet' : ''}
         </span>
       </div>
       <ul className="library">
         {found.map((family) => {
-          const index = desk.own.indexOf(family);
+          const index = editor.own.indexOf(family);
           const isOpen = open === family.id;
           return (
             <li key={family.id}>
@@ -95,11 +98,11 @@ export function Library({
                   {index >= 0 && (
                     <OwnFamily
                       family={family}
-                      problem={desk.problems.find(({ path }) => path[0] === index)}
+                      problem={editor.problems.find(({ path }) => path[0] === index)}
                       table={table}
                       paces={paces}
-                      onChange={(part) => desk.set(index, part)}
-                      onRemove={() => desk.remove(index)}
+                      onChange={(part) => editor.set(index, part)}
+                      onRemove={() => editor.remove(index)}
                     />
                   )}
                   <Exposures
@@ -110,7 +113,11 @@ export function Library({
                     unit={unit}
                     onTry={onTry}
                   />
-                  <button type="button" className="tool" onClick={() => setOpen(desk.add(family))}>
+                  <button
+                    type="button"
+                    className="tool"
+                    onClick={() => setOpen(editor.add(family))}
+                  >
                     make a copy my own
                   </button>
                 </div>

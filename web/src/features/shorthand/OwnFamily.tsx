@@ -7,10 +7,10 @@ import {
   progressionRuleNames,
 } from '@nadir/core/spec/choices';
 import { useState } from 'react';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
-import { Field } from '../../parts/Field.js';
-import { SessionEditor } from '../../parts/SessionEditor.js';
-import { TextAnswer } from '../../parts/TextAnswer.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { Field } from '../../components/Field.js';
+import { SessionEditor } from '../../components/SessionEditor.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
 
 /** One of the coach's own sessions: its words, where it starts, how it goes on. */
 export function OwnFamily({

@@ -4,15 +4,15 @@ import { type SessionPaces, sessionPacesOf, startingFamilies } from '@nadir/core
 import { useEffect, useId, useMemo, useState } from 'react';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
-import { SessionBreakdown } from '../../parts/SessionBreakdown.js';
-import { SessionEditor } from '../../parts/SessionEditor.js';
-import { TopStrip } from '../../parts/TopStrip.js';
-import { dayInBlock, pacesView } from '../../parts/usePaces.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { SessionBreakdown } from '../../components/SessionBreakdown.js';
+import { SessionEditor } from '../../components/SessionEditor.js';
+import { TopStrip } from '../../components/TopStrip.js';
+import { dayInBlock, pacesView } from '../../components/usePaces.js';
 import { EXAMPLES } from './examples.js';
 import { GroupRange } from './GroupRange.js';
 import { Library } from './Library.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 
 const WIDTH = 720;
 const EVERYBODY = 'everybody';

@@ -7,7 +7,7 @@ import { type CallError, useSaveLibraryMutation } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 
 /** The coach's own sessions as they are being edited. */
-interface LibraryDesk {
+interface LibraryEditor {
   own: Progression[];
   /** What stands in the way of saving; what was saved before stands until then. */
   problems: Issue[];
@@ -22,11 +22,11 @@ interface LibraryDesk {
 }
 
 /** The same, saved one change after the other as long as they can be read. */
-export function useLibrary(): LibraryDesk {
+export function useLibrary(): LibraryEditor {
   const { coach } = useSignedIn();
   const [own, setOwn] = useState<Progression[]>(coach.library);
   const [problems, setProblems] = useState<Issue[]>([]);
-  const [state, setState] = useState<LibraryDesk['state']>('saved');
+  const [state, setState] = useState<LibraryEditor['state']>('saved');
   const [removed, setRemoved] = useState<{ family: Progression; index: number }>();
   const [save] = useSaveLibraryMutation();
   const line = useRef(Promise.resolve());

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import { useCallback, useEffect } from 'react';
 import { errorSentence, useLazySquadQuery, useSignInDemoMutation } from '../../api/api.js';
 import { SIGNED_OUT, openFreshPage } from '../../api/fresh-page.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
 
 /**
  * The demo's door stands open: whoever comes is its coach, and lands on the

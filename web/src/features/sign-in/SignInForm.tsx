@@ -4,8 +4,8 @@ import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { errorSentence, useSignInMutation } from '../../api/api.js';
 import { openFreshPage } from '../../api/fresh-page.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
-import { Entry } from '../../parts/Entry.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { Entry } from '../../components/Entry.js';
 
 const form = z.object({
   email: z.email('An e-mail address is needed.'),

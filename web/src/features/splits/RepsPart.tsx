@@ -9,10 +9,10 @@ import {
 } from '@nadir/core/base/format';
 import { reps, type Rest } from '@nadir/core/paces';
 import { useState } from 'react';
-import { Field } from '../../parts/Field.js';
+import { Field } from '../../components/Field.js';
 import { Typed } from './Typed.js';
 import { readCount, readMetres } from './read-figures.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 
 const RECOVERIES: readonly (readonly [Rest['kind'], string])[] = [
   ['jog-time', 'jog, by time'],

@@ -2,10 +2,10 @@ import type { Unit } from '@nadir/core/base';
 import { formatDuration, formatPace, formatRaceDistance, readTime } from '@nadir/core/base/format';
 import { MOST_SPLITS, splits } from '@nadir/core/paces';
 import { useState } from 'react';
-import { Field } from '../../parts/Field.js';
+import { Field } from '../../components/Field.js';
 import { Typed } from './Typed.js';
 import { readMetres, readOffsets } from './read-figures.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 
 const SHAPES = [
   ['even', 'even'],

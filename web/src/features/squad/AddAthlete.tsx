@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { errorSentence, useAddAthleteMutation } from '../../api/api.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
 
 /** Height of a label: the buttons stand beside the fields under theirs. */
 const BESIDE_FIELDS = 22;

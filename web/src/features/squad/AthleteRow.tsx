@@ -5,9 +5,9 @@ import { memo } from 'react';
 import { Link } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { weekOf } from '../../drawing/days.js';
-import { token } from '../../look/tokens.js';
-import { LevelMark } from '../../parts/LevelMark.js';
-import { formatDay, timeToGo } from '../../parts/dates.js';
+import { token } from '../../theme/tokens.js';
+import { LevelMark } from '../../components/LevelMark.js';
+import { formatDay, timeToGo } from '../../components/dates.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
 
 type Athlete = Glances['athletes'][number];

@@ -2,9 +2,9 @@ import Button from '@mui/material/Button';
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { errorSentence, useGlancesQuery } from '../../api/api.js';
-import { ErrorNote } from '../../parts/ErrorNote.js';
-import { TopStrip } from '../../parts/TopStrip.js';
-import { plural } from '../../parts/dates.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { TopStrip } from '../../components/TopStrip.js';
+import { plural } from '../../components/dates.js';
 import { AthleteRow } from './AthleteRow.js';
 
 /** Forms are not needed to read the squad: they come when they are asked for. */

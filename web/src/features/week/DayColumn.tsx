@@ -15,7 +15,7 @@ import { type ShownBlock, whyDay } from '@nadir/core/present';
 import { crossWords, type HouseRules } from '@nadir/core/rules';
 import { dayRoleWords, fixedDayOf } from '@nadir/core/spec/days';
 import type { KeyboardEvent } from 'react';
-import { formatDayAndMonth, shortWeekday } from '../../parts/dates.js';
+import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';
 import type { CycleDay } from './cycle-days.js';
 import type { RunDay } from './useDayCommands.js';
 

@@ -26,9 +26,9 @@ import {
 } from '@nadir/core/spec/days';
 import { useId, useMemo, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
-import { SessionBreakdown } from '../../parts/SessionBreakdown.js';
-import { SessionEditor } from '../../parts/SessionEditor.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { SessionBreakdown } from '../../components/SessionBreakdown.js';
+import { SessionEditor } from '../../components/SessionEditor.js';
 import { type CycleDay, copiedTo } from './cycle-days.js';
 import type { RunDay } from './useDayCommands.js';
 

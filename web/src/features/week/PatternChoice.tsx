@@ -18,10 +18,10 @@ import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
 import { dayRoleWords, patternRoles } from '@nadir/core/spec/days';
 import { useId, useMemo, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
-import { shortWeekday } from '../../parts/dates.js';
-import type { Commands } from '../../desk/useCommands.js';
+import { shortWeekday } from '../../components/dates.js';
+import type { Commands } from '../../editor/useCommands.js';
 import { cycleOn, cyclesOf } from './cycle-days.js';
-import { ChoiceAnswer } from '../../parts/ChoiceAnswer.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 
 /** The week's roles: ready patterns with this athlete's own numbers, and the families of the phase. */
 export function PatternChoice({

@@ -6,16 +6,16 @@ import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
-import { ConflictDialog } from '../../desk/ConflictDialog.js';
-import { OnDesk } from '../../desk/OnDesk.js';
-import { SaveLine } from '../../desk/SaveLine.js';
-import { UndoRedo } from '../../desk/UndoRedo.js';
-import { Checks } from '../../desk/checks/Checks.js';
-import { useCommands } from '../../desk/useCommands.js';
-import { token } from '../../look/tokens.js';
-import { plural } from '../../parts/dates.js';
-import { TopStrip } from '../../parts/TopStrip.js';
-import { useLaidBlock, useShownChange } from '../../parts/useLaidBlock.js';
+import { ConflictDialog } from '../../editor/ConflictDialog.js';
+import { InEditor } from '../../editor/InEditor.js';
+import { SaveLine } from '../../editor/SaveLine.js';
+import { UndoRedo } from '../../editor/UndoRedo.js';
+import { Checks } from '../../editor/checks/Checks.js';
+import { useCommands } from '../../editor/useCommands.js';
+import { token } from '../../theme/tokens.js';
+import { plural } from '../../components/dates.js';
+import { TopStrip } from '../../components/TopStrip.js';
+import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
 import { copiedTo, cycleOn, cyclesOf } from './cycle-days.js';
 import { DayPanel } from './DayPanel.js';
 import { DaysSideBySide } from './DaysSideBySide.js';
@@ -27,7 +27,9 @@ import { useDayCommands } from './useDayCommands.js';
 export function WeekPage() {
   const { id = '' } = useParams();
   return (
-    <OnDesk id={id}>{(file, preview) => <OpenWeek id={id} file={file} preview={preview} />}</OnDesk>
+    <InEditor id={id}>
+      {(file, preview) => <OpenWeek id={id} file={file} preview={preview} />}
+    </InEditor>
   );
 }
 
@@ -114,7 +116,7 @@ function OpenWeek({
         </Button>
         <Button onClick={() => window.print()}>print</Button>
       </TopStrip>
-      <div className="desk">
+      <div className="editor">
         <main className="week-page">
           <WeekSum cycle={cycle} shown={shown} whose={`${athlete.name} · ${race.name}`} />
           <p role="status" className="said">

@@ -1,7 +1,7 @@
 import { quantum, sum, unitName } from '@nadir/core/base';
 import { formatPercent, formatSteps } from '@nadir/core/base/format';
 import type { ShownBlock } from '@nadir/core/present';
-import { plural } from '../../parts/dates.js';
+import { plural } from '../../components/dates.js';
 import type { Cycle } from './cycle-days.js';
 
 /** What the days come to against what was wished of the week, and how much of it is hard. */

@@ -1,6 +1,6 @@
 import type { CommandOrNot } from '@nadir/core/edit/week';
 import { useState } from 'react';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../../editor/useCommands.js';
 
 /** Runs a command on a day; false, with the reason at hand, where it cannot be. */
 export type RunDay = (command: CommandOrNot) => boolean;

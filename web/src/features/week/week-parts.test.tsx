@@ -9,7 +9,7 @@ import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { SessionContext, type SignedIn } from '../../api/session.js';
-import type { Commands } from '../../desk/useCommands.js';
+import type { Commands } from '../../editor/useCommands.js';
 import { cyclesOf } from './cycle-days.js';
 import { DayColumn } from './DayColumn.js';
 import { DayPanel } from './DayPanel.js';

@@ -1,0 +1,84 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import TextField from '@mui/material/TextField';
+import { laySession, readSession, type SessionPaces } from '@nadir/core/sessions';
+import type { NamedPace, Progression } from '@nadir/core/spec/choices';
+import { useId, useState } from 'react';
+import { token } from '../theme/tokens.js';
+import { type Completion, completionsAt } from './complete-session.js';
+
+/** A session being written: what may come next, and what is wrong with it, at its column. */
+export function SessionEditor({
+  label,
+  text,
+  table,
+  families,
+  paces,
+  rows = 2,
+  onText,
+}: {
+  label: string;
+  text: string;
+  table: readonly NamedPace[];
+  families: readonly Progression[];
+  paces: SessionPaces;
+  rows?: number;
+  onText: (text: string) => void;
+}) {
+  const id = useId();
+  const [caret, setCaret] = useState<number>();
+  const options = caret === undefined ? [] : completionsAt(text, caret, { table, families });
+  const read = readSession(text);
+  const unknown = read.ok ? laySession(read.session, paces).unknown : [];
+  const wrong = text.trim() !== '' && !read.ok ? `At ${read.problem.message}` : undefined;
+  const doubt = unknown.map((name) => `“${name}”`).join(', ');
+  return (
+    <div className="session-editor">
+      <Autocomplete<Completion, false, true, true>
+        freeSolo
+        disableClearable
+        options={options}
+        filterOptions={(all) => all}
+        getOptionLabel={(option) => (typeof option === 'string' ? option : option.text)}
+        inputValue={text}
+        onInputChange={(_, next, reason) => {
+          if (reason === 'input') onText(next);
+        }}
+        onChange={(_, chosen) => {
+          if (typeof chosen === 'string') return;
+          onText(chosen.text);
+          setCaret(undefined);
+        }}
+        renderOption={({ key, ...props }, option) => (
+          <li key={key} {...props}>
+            <span>{option.label}</span>
+            <span style={{ marginLeft: 12, color: token('muted') }}>{option.detail}</span>
+          </li>
+        )}
+        renderInput={(props) => (
+          <TextField
+            {...props}
+            multiline
+            minRows={rows}
+            label={label}
+            error={wrong !== undefined}
+            onSelect={({ target }) =>
+              setCaret(target instanceof HTMLTextAreaElement ? target.selectionStart : undefined)
+            }
+            slotProps={{
+              ...props.slotProps,
+              htmlInput: {
+                ...props.slotProps.htmlInput,
+                spellCheck: false,
+                'aria-invalid': wrong !== undefined,
+                'aria-describedby': `${id}-wrong`,
+              },
+            }}
+          />
+        )}
+      />
+      <p id={`${id}-wrong`} role={wrong ? 'alert' : undefined}>
+        {wrong ?? (doubt ? `No pace is called ${doubt}: counted as easy.` : '')}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,77 @@
+import type { CheckedBlock } from '@nadir/core';
+import type { ShownBlock } from '@nadir/core/present';
+import { memo } from 'react';
+import { token } from '../theme/tokens.js';
+import { type Columns, columnX } from './columns.js';
+import { type LegsFrame, legsLine } from './legs-curve.js';
+import { type VolumeScale, stepOutline } from './skyline.js';
+
+/** Another version of a block, drawn thin behind the first: its outline, long runs and legs. */
+export interface OverlayBlock {
+  block: CheckedBlock;
+  shown: ShownBlock;
+  /** What it is, in a word or two. */
+  name: string;
+}
+
+/** Weeks stand over those as far from the race. */
+export const OverlayLayer = memo(function OverlayLayer({
+  overlay,
+  scale: { yOf },
+  columns,
+  legs,
+}: {
+  overlay: OverlayBlock;
+  scale: VolumeScale;
+  columns: Columns;
+  legs: LegsFrame;
+}) {
+  const { block, shown, name } = overlay;
+  const offset = columns.weeks - shown.weeks.length;
+  const shifted: Columns = {
+    width: columns.width,
+    labels: columnX(columns, offset),
+    weeks: shown.weeks.length,
+  };
+  const width = columnX(columns, 1) - columnX(columns, 0);
+  const left = Math.max(0, -offset);
+  return (
+    <g role="img" aria-label={`For comparison: ${name}`} data-overlay>
+      <path
+        d={stepOutline(
+          shown.weeks.slice(left).map(({ volume }) => volume),
+          (index) => columnX(columns, index + left + offset),
+          yOf,
+        )}
+        fill="none"
+        stroke={token('legs')}
+        strokeWidth={1.5}
+        strokeDasharray="5 3"
+      />
+      {shown.weeks.slice(left).map(({ longRun }, index) => {
+        const x = columnX(columns, index + left + offset);
+        return longRun > 0 ? (
+          <line
+            key={x}
+            x1={x + width * 0.15}
+            x2={x + width * 0.85}
+            y1={yOf(longRun)}
+            y2={yOf(longRun)}
+            stroke={token('legs')}
+            strokeWidth={1.5}
+            strokeDasharray="3 2"
+          />
+        ) : null;
+      })}
+      {offset >= 0 && (
+        <path
+          d={legsLine(block, shifted, legs)}
+          fill="none"
+          stroke={token('legs')}
+          strokeWidth={1.25}
+          strokeDasharray="5 3"
+        />
+      )}
+    </g>
+  );
+});

@@ -1,0 +1,94 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import type { BlockFile } from '@nadir/contract';
+import { unitName } from '@nadir/core/base';
+import { formatSteps } from '@nadir/core/base/format';
+import { useSignedIn } from '../api/session.js';
+import { memo } from 'react';
+import { useDispatch } from 'react-redux';
+import { useLaidBlock } from '../components/useLaidBlock.js';
+import { Section } from '../drawing/Section.js';
+import { formatClock } from '../components/dates.js';
+import { mineKept, theirsTaken } from './editor-slice.js';
+import { useEditor } from './useEditor.js';
+
+/** Both versions drawn side by side, and a choice; the one not chosen stays in undo or in the history. */
+export const ConflictDialog = memo(function ConflictDialog() {
+  const dispatch = useDispatch();
+  const { present, theirs, leftovers, unsaved } = useEditor((editor) => editor);
+  const [leftover] = leftovers;
+  if (!present || (!theirs && !leftover)) return null;
+  return (
+    <Dialog open maxWidth="lg" fullWidth aria-labelledby="conflict-title">
+      <DialogTitle id="conflict-title">
+        {leftover ? 'Two unsaved versions of this block' : 'This block was changed elsewhere'}
+      </DialogTitle>
+      <DialogContent>
+        <p style={{ marginTop: 0 }}>
+          {leftover
+            ? 'Two tabs were closed before their changes were saved, and this device kept both. Choose which version goes on; undo brings the other back.'
+            : 'Another tab or device saved it since you opened it. Nothing is lost; choose which version goes on.'}
+        </p>
+        <div className="versions">
+          <Version
+            title={leftover ? 'The later one' : 'Yours, on this page'}
+            detail={unsaved.slice(-3).join(' ')}
+            wishes={present}
+          />
+          {leftover ? (
+            <Version
+              title="The earlier one"
+              detail={`${formatClock(leftover.at)}: ${leftover.unsaved.slice(-3).join(' ')}`}
+              wishes={leftover.wishes}
+            />
+          ) : (
+            theirs && (
+              <Version
+                title="The other, saved"
+                detail={`at ${formatClock(theirs.savedAt)}, version ${theirs.revision}`}
+                wishes={theirs.wishes}
+              />
+            )
+          )}
+        </div>
+      </DialogContent>
+      <DialogActions>
+        <Button variant="outlined" onClick={() => dispatch(theirsTaken())}>
+          {leftover ? 'Use the earlier one' : 'Use the other version (undo restores yours)'}
+        </Button>
+        <Button variant="contained" onClick={() => dispatch(mineKept())}>
+          {leftover ? 'Use the later one' : 'Keep mine; the other stays in the history'}
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+});
+
+const WIDTH = 520;
+
+function Version({ title, detail, wishes }: { title: string; detail: string; wishes: BlockFile }) {
+  const { block, shown } = useLaidBlock(wishes);
+  const { today } = useSignedIn();
+  const pins = block.spec.pins.map(({ week }) => week).join(', ');
+  return (
+    <section aria-label={title} tabIndex={0}>
+      <h3 style={{ margin: 0 }}>{title}</h3>
+      <p style={{ margin: '0 0 8px' }}>{detail}</p>
+      <Section
+        block={block}
+        shown={shown}
+        columns={{ width: WIDTH, labels: 64, weeks: block.weeks.length }}
+        height={260}
+        today={today}
+      />
+      <p>
+        {block.weeks.length} weeks, {formatSteps(shown.total, shown.measure)}{' '}
+        {unitName(shown.measure)} in all
+        {pins && `; pinned: week ${pins}`}.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,207 @@
+import type { OpenBlock } from '@nadir/contract';
+import {
+  type Action,
+  type ListenerEffectAPI,
+  type SerializedError,
+  type ThunkDispatch,
+  TaskAbortError,
+  createListenerMiddleware,
+  isAnyOf,
+} from '@reduxjs/toolkit';
+import { type CallError, api, errorSentence } from '../api/api.js';
+import {
+  type EditorState,
+  changed,
+  conflictMet,
+  editorReducer,
+  draftsOpened,
+  keepingFailed,
+  keepingWorks,
+  mineKept,
+  opened,
+  redone,
+  refused,
+  saveStarted,
+  saved,
+  serverAway,
+  theirsTaken,
+  tryKept,
+  undone,
+} from './editor-slice.js';
+import { dropDraft, keepDraft, sameWishes } from './drafts.js';
+import { tell, thisTab } from './tabs.js';
+
+const SETTLE_MS = 500;
+/** Seconds between tries while the server is away; the last goes on. */
+const PAUSES = [1, 2, 4, 8, 15, 30];
+/** Seconds that are waited at the most, whatever something in between asks for. */
+const LONGEST_PAUSE = 60;
+
+interface State {
+  editor: EditorState;
+}
+type Dispatch = ThunkDispatch<State, unknown, Action>;
+type Listener = ListenerEffectAPI<State, Dispatch>;
+
+export const autosave = createListenerMiddleware<State, Dispatch>();
+
+/** An error in a listener ends in a state that is shown, never in silence. */
+function guarded(effect: (listener: Listener) => void | Promise<void>) {
+  return async (_: unknown, listener: Listener) => {
+    try {
+      await effect(listener);
+    } catch (error) {
+      if (error instanceof TaskAbortError) throw error;
+      listener.dispatch(refused('Saving broke on this page. Reload it; what is kept comes back.'));
+      throw error;
+    }
+  };
+}
+
+const moved = isAnyOf(changed, undone, redone, tryKept, mineKept, theirsTaken, draftsOpened);
+
+/** Every move is kept on this device at once, and stored when the hand has rested. */
+autosave.startListening({
+  matcher: moved,
+  effect: guarded(async (listener) => {
+    void keep(listener);
+    listener.cancelActiveListeners();
+    await listener.delay(SETTLE_MS);
+    await store(listener);
+  }),
+});
+
+/** Of two versions left on this device one goes on; the other waits in undo. */
+autosave.startListening({
+  matcher: isAnyOf(mineKept, theirsTaken),
+  effect: guarded(async (listener) => {
+    const [chosenFrom] = listener.getOriginalState().editor.leftovers;
+    if (!chosenFrom) return;
+    const { coachId, block, tab } = chosenFrom;
+    await keep(listener);
+    await dropDraft({ coachId, blockId: block.id, tab });
+  }),
+});
+
+/** What was changed while a save was on its way goes next. */
+autosave.startListening({
+  actionCreator: saved,
+  effect: guarded(async (listener) => {
+    const { editor } = listener.getState();
+    // The draft goes on from the revision that was just stored, or has served.
+    await keep(listener);
+    if (editor.block) tell({ kind: 'saved', tab: thisTab, block: editor.block.id });
+    if (editor.save === 'waiting') await store(listener);
+  }),
+});
+
+/** A block that was left unsaved is stored while another lies in the editor. */
+autosave.startListening({
+  matcher: isAnyOf(opened, draftsOpened),
+  effect: guarded(async (listener) => {
+    let left = listener.getOriginalState().editor;
+    while (isUnsent(left) && listener.getState().editor.block?.id !== left.block?.id) {
+      left = editorReducer(left, saveStarted());
+      await keepOrDrop(left);
+      const answer = await send(left, listener.dispatch);
+      left = editorReducer(left, outcome(answer, left));
+      await keepOrDrop(left);
+      if (left.save === 'away') await listener.delay(1000 * pauseOf(left));
+    }
+  }),
+});
+
+/** While the server is away: again and again with growing pauses, at once when the line is back. */
+autosave.startListening({
+  actionCreator: serverAway,
+  effect: guarded(async (listener) => {
+    listener.cancelActiveListeners();
+    const online = new Promise((resolve) =>
+      window.addEventListener('online', resolve, { once: true }),
+    );
+    const pause = 1000 * pauseOf(listener.getState().editor);
+    await listener.pause(Promise.race([online, listener.delay(pause)]));
+    await store(listener);
+  }),
+});
+
+function pauseOf({ tries, waitSeconds }: EditorState): number {
+  const pause = PAUSES[Math.min(tries, PAUSES.length) - 1] ?? 1;
+  return Math.min(LONGEST_PAUSE, Math.max(waitSeconds, pause));
+}
+
+function isUnsent({ block, present, unsaved, save }: EditorState): boolean {
+  return (
+    block !== null &&
+    present !== null &&
+    unsaved.length > 0 &&
+    (save === 'waiting' || save === 'away' || save === 'saving')
+  );
+}
+
+/** Keeps what is unsaved on this device, and says when the device does not. */
+async function keep(listener: Listener): Promise<void> {
+  const { editor } = listener.getState();
+  const works = await keepOrDrop(editor);
+  if (works === undefined || works === listener.getState().editor.kept) return;
+  listener.dispatch(works ? keepingWorks() : keepingFailed());
+}
+
+/**
+ * A version is kept until it is stored, and then no longer.
+ *
+ * @returns whether the device keeps it; undefined where there is nothing to keep
+ */
+async function keepOrDrop(editor: EditorState): Promise<boolean | undefined> {
+  const { coachId, block, present, unsaved, sending } = editor;
+  if (!block || !present) return undefined;
+  if (unsaved.length === 0) {
+    await dropDraft({ coachId, blockId: block.id, tab: thisTab });
+    return undefined;
+  }
+  const at = new Date().toISOString();
+  return keepDraft({ coachId, tab: thisTab, at, block, wishes: present, unsaved, sending });
+}
+
+/** Stores the version in the editor, unless one is on its way or waits for the coach. */
+async function store(listener: Listener): Promise<void> {
+  const { editor } = listener.getState();
+  if (!isUnsent(editor) || editor.save === 'saving') return;
+  listener.dispatch(saveStarted());
+  // Kept with the id of its save: after a reload it is still the same save.
+  void keep(listener);
+  const sent = listener.getState().editor;
+  const answer = await send(sent, listener.dispatch);
+  // The answer is of no concern to a block that was opened meanwhile.
+  if (listener.getState().editor.block?.id !== sent.block?.id) return;
+  listener.dispatch(outcome(answer, sent));
+}
+
+interface Answer {
+  data?: OpenBlock | undefined;
+  error?: CallError | SerializedError | undefined;
+}
+
+/** Sends what is on its way; the same save until it is answered. */
+async function send({ block, sending }: EditorState, dispatch: Dispatch): Promise<Answer> {
+  if (!block || !sending) return {};
+  const { saveId, wishes, words } = sending;
+  const body = { saveId, revision: block.revision, wishes, words };
+  return dispatch(api.endpoints.saveBlock.initiate({ id: block.id, body }));
+}
+
+/** What the answer to a save means for the editor. */
+function outcome({ data, error }: Answer, { sending }: EditorState) {
+  if (data) return saved(data);
+  if (!error || !('kind' in error)) {
+    return refused(error?.message ?? 'The save broke on this page. Reload it.');
+  }
+  if (error.kind === 'away') return serverAway(error.retryAfter);
+  // An answer that is none comes from something in between: the save may be sent again.
+  if (error.kind === 'unreadable' && error.status < 400) return serverAway();
+  const current = error.kind === 'refused' ? error.refusal.current : undefined;
+  if (!current) return refused(errorSentence(error));
+  return sending && sameWishes(current.wishes, sending.wishes)
+    ? saved(current)
+    : conflictMet(current);
+}

@@ -1,0 +1,50 @@
+import type { CheckedBlock } from '@nadir/core';
+import { quantum } from '@nadir/core/base';
+import { type Command, movePeak, movePhaseEdge, pinWeek, setTaperDepth } from '@nadir/core/edit';
+import type { ShownBlock } from '@nadir/core/present';
+import { handleWords, peakWeekOf } from '../../drawing/handle-labels.js';
+import type { Handle } from '../../drawing/drag.js';
+
+/** How far a handle is moved: whole shown steps up, whole weeks to the right. */
+export interface Moved {
+  steps: number;
+  weeks: number;
+}
+
+/** The command that a handle moved so far stands for; undefined when it has not left its place. */
+export function dragCommand(
+  handle: Handle,
+  { steps, weeks }: Moved,
+  block: CheckedBlock,
+  shown: ShownBlock,
+): Command | undefined {
+  const { measure } = shown;
+  const { value, least, most } = handleWords(handle, block, shown);
+  const within = (wanted: number) => Math.min(most, Math.max(least, wanted));
+  switch (handle.kind) {
+    case 'volume':
+    case 'longRun': {
+      const { week, kind } = handle;
+      const volume = shown.weeks[week - 1]?.volume ?? 0;
+      const was = shown.weeks[week - 1]?.[kind] ?? 0;
+      const highest = kind === 'longRun' ? volume : most / measure.step;
+      const now = Math.min(highest, Math.max(0, was + steps));
+      if (now === was) return undefined;
+      return pinWeek(block, { week, field: kind }, now * quantum(measure), measure);
+    }
+    case 'phase': {
+      const week = within(value + weeks);
+      return week === value ? undefined : movePhaseEdge(block, handle.index, week);
+    }
+    case 'taper': {
+      if (steps === 0) return undefined;
+      const heaviest = Math.max(...block.weeks.map(({ volume }) => volume));
+      const raceWeek = (shown.weeks.at(-1)?.volume ?? 0) + steps;
+      return setTaperDepth(block, 1 - (raceWeek * quantum(measure)) / heaviest);
+    }
+    case 'peak': {
+      const week = within(peakWeekOf(block) + weeks);
+      return week === value ? undefined : movePeak(block, week);
+    }
+  }
+}
