@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A race or test planned for an athlete who is marked injured. Value: races and tests; limit: 0. */
-export const injuredHardRunning = {
+export const injuredHardRunning = check({
   code: 'injured-hard-running',
   level: 'stop',
   run({ block: { weeks, spec } }) {
@@ -11,4 +11,4 @@ export const injuredHardRunning = {
     const value = hard.reduce((total, { hardDays }) => total + hardDays, 0);
     return [{ weeks: hard.map(({ number }) => number), value, limit: 0 }];
   },
-} as const satisfies Check;
+});

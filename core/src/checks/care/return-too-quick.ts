@@ -1,14 +1,14 @@
 import { lastDay } from '../../spec/days/index.js';
 import { addDays, differenceInDays, sum } from '../../base/index.js';
 import { isBase } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /**
  * More running in the days after an illness or injury than the house rule
  * allows, for as many days as it lasted. Value and limit: daily running as a
  * part of the last building week's.
  */
-export const returnTooQuick = {
+export const returnTooQuick = check({
   code: 'return-too-quick',
   level: 'stop',
   run({ block: { weeks, spec }, rules }) {
@@ -29,7 +29,7 @@ export const returnTooQuick = {
       return value > limit + LEEWAY ? [{ weeks: numbers, value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});
 
 /** Days ill or hurt from which the return is watched. */
 const LEAST_DAYS = 3;

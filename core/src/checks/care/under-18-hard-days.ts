@@ -1,8 +1,8 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { isUnder18 } from './under-18.js';
 
 /** More hard days in a week than an athlete under 18 should have; races and tests count. Value and limit: days. */
-export const under18HardDays = {
+export const under18HardDays = check({
   code: 'under-18-hard-days',
   level: 'stop',
   run({ block: { weeks, spec }, rules }) {
@@ -13,4 +13,4 @@ export const under18HardDays = {
     const value = Math.max(...over.map(({ hardDays }) => hardDays));
     return [{ weeks: over.map(({ number }) => number), value, limit }];
   },
-} as const satisfies Check;
+});

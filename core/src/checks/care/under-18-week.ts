@@ -1,9 +1,9 @@
 import { perMetreOf } from '../../rules/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { isUnder18 } from './under-18.js';
 
 /** A week over the cap for an athlete who is under 18 in the year of the race. Value and limit: m or s. */
-export const under18Week = {
+export const under18Week = check({
   code: 'under-18-week',
   level: 'stop',
   run({ block: { weeks, spec, easyPace }, rules }) {
@@ -14,4 +14,4 @@ export const under18Week = {
     const value = Math.max(...over.map(({ volume }) => volume));
     return [{ weeks: over.map(({ number }) => number), value, limit }];
   },
-} as const satisfies Check;
+});

@@ -1,8 +1,8 @@
 import { differenceInDays } from '../../base/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A race, a test or a long run too near a marathon. Value and limit: days before it. */
-export const hardEffortNearRace = {
+export const hardEffortNearRace = check({
   code: 'hard-effort-near-race',
   level: 'caution',
   run({ block: { weeks, spec }, rules }) {
@@ -19,7 +19,7 @@ export const hardEffortNearRace = {
       }),
     );
   },
-} as const satisfies Check;
+});
 
 /** Shorter races bear a sharp session in these days. Metres. */
 const MARATHON = 42_000;

@@ -1,8 +1,8 @@
 import { differenceInDays } from '../../base/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** The race has been run: the block can be read, not lived. Value: days since; limit: 0. */
-export const raceInThePast = {
+export const raceInThePast = check({
   code: 'race-in-the-past',
   level: 'note',
   run({ block: { weeks, spec }, today }) {
@@ -10,4 +10,4 @@ export const raceInThePast = {
     const value = differenceInDays(today, spec.race.date);
     return value > 0 ? [{ weeks: [weeks.length], value, limit: 0 }] : [];
   },
-} as const satisfies Check;
+});

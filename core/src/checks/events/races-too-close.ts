@@ -1,9 +1,9 @@
 import { differenceInDays } from '../../base/index.js';
 import { raceRules } from '../../rules/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** The goal race too soon after the one before it, by that one's distance. Value and limit: weeks. */
-export const racesTooClose = {
+export const racesTooClose = check({
   code: 'races-too-close',
   level: 'caution',
   run({ block: { weeks, spec }, rules }) {
@@ -13,4 +13,4 @@ export const racesTooClose = {
     const limit = raceRules(rules, before.distance).weeksToNext;
     return value < limit ? [{ weeks: [1, weeks.length], value, limit }] : [];
   },
-} as const satisfies Check;
+});

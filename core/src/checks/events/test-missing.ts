@@ -1,9 +1,9 @@
 import { eventCharacters } from '../../spec/days/index.js';
 import { addDays, differenceInDays } from '../../base/index.js';
-import type { Check, CheckContext } from '../common/check.js';
+import { check, type CheckContext } from '../common/check.js';
 
 /** Weeks of the block that go by without a test or a race. Value and limit: weeks. */
-export const testMissing = {
+export const testMissing = check({
   code: 'test-missing',
   level: 'note',
   run(context) {
@@ -14,7 +14,7 @@ export const testMissing = {
     const within = weeks.filter(({ start, length }) => start < to && addDays(start, length) > from);
     return [{ weeks: within.map(({ number }) => number), value, limit }];
   },
-} as const satisfies Check;
+});
 
 /** The longest stretch between the start, tests and races, and the goal. */
 export function longestWithout({ block: { spec } }: CheckContext) {

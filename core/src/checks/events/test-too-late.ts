@@ -1,8 +1,8 @@
 import { differenceInDays } from '../../base/index.js';
-import type { Check, CheckContext } from '../common/check.js';
+import { check, type CheckContext } from '../common/check.js';
 
 /** A test so near the goal race that nothing can be done about what it tells. Value and limit: days. */
-export const testTooLate = {
+export const testTooLate = check({
   code: 'test-too-late',
   level: 'note',
   run(context) {
@@ -12,7 +12,7 @@ export const testTooLate = {
       return { weeks: week ? [week.number] : [], value, limit };
     });
   },
-} as const satisfies Check;
+});
 
 export function late({ block: { spec }, rules }: CheckContext) {
   return spec.events

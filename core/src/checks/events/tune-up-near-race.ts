@@ -1,9 +1,9 @@
 import { differenceInDays } from '../../base/index.js';
 import { raceRules } from '../../rules/index.js';
-import type { Check, CheckContext } from '../common/check.js';
+import { check, type CheckContext } from '../common/check.js';
 
 /** A race on the way too near the goal race, by its own distance. Value and limit: days. */
-export const tuneUpNearRace = {
+export const tuneUpNearRace = check({
   code: 'tune-up-near-race',
   level: 'caution',
   run(context) {
@@ -13,7 +13,7 @@ export const tuneUpNearRace = {
       return { weeks: week ? [week.number] : [], value, limit };
     });
   },
-} as const satisfies Check;
+});
 
 export function nearRace({ block: { spec }, rules }: CheckContext) {
   return spec.events

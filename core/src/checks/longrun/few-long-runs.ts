@@ -1,8 +1,8 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { nearPeak } from './long-runs-near-peak.js';
 
 /** Too few long runs near the longest. Value and limit: runs. */
-export const fewLongRuns = {
+export const fewLongRuns = check({
   code: 'few-long-runs',
   level: 'caution',
   run(context) {
@@ -10,4 +10,4 @@ export const fewLongRuns = {
     const value = weeks.length;
     return value < limits.least ? [{ weeks, value, limit: limits.least }] : [];
   },
-} as const satisfies Check;
+});

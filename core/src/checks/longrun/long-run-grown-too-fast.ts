@@ -1,8 +1,8 @@
 import { longRunGrowthLimit, perMetreOf } from '../../rules/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A long run too far beyond the longest before it. Value and limit: m or s. */
-export const longRunGrownTooFast = {
+export const longRunGrownTooFast = check({
   code: 'long-run-grown-too-fast',
   level: 'caution',
   run({ block: { weeks, spec, easyPace }, rules }) {
@@ -14,4 +14,4 @@ export const longRunGrownTooFast = {
       return value > limit + 1e-6 ? [{ weeks: [number], value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});

@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** The wished peak long run is not reached under its caps. Value: the longest laid out; limit: the wish; m or s. */
-export const longRunHeldDown = {
+export const longRunHeldDown = check({
   code: 'long-run-held-down',
   level: 'note',
   run({ block: { weeks, spec } }) {
@@ -11,4 +11,4 @@ export const longRunHeldDown = {
     const held = weeks.find(({ longRun }) => longRun === value);
     return [{ weeks: held ? [held.number] : [], value, limit }];
   },
-} as const satisfies Check;
+});

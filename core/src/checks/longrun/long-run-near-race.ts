@@ -1,8 +1,8 @@
 import { differenceInDays } from '../../base/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** The last peak long run too near the race. Value and limit: days. */
-export const longRunNearRace = {
+export const longRunNearRace = check({
   code: 'long-run-near-race',
   level: 'caution',
   run({ block: { weeks, spec }, rules }) {
@@ -18,7 +18,7 @@ export const longRunNearRace = {
     const value = differenceInDays(spec.race.date, day.date);
     return value < limit ? [{ weeks: [last.number], value, limit }] : [];
   },
-} as const satisfies Check;
+});
 
 /** Days by which a long run may stand nearer than the whole weeks asked for. */
 const LEEWAY_DAYS = 2;

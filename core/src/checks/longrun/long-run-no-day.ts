@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A whole week before the taper has no day left for its long run. Value: 0; limit: 1 long run. */
-export const longRunNoDay = {
+export const longRunNoDay = check({
   code: 'long-run-no-day',
   level: 'note',
   run({ block: { weeks } }) {
@@ -11,4 +11,4 @@ export const longRunNoDay = {
       })
       .map(({ number }) => ({ weeks: [number], value: 0, limit: 1 }));
   },
-} as const satisfies Check;
+});

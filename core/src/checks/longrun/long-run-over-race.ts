@@ -1,8 +1,8 @@
 import { perMetreOf } from '../../rules/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A long run further than a marathon itself. Value and limit: m or s. */
-export const longRunOverRace = {
+export const longRunOverRace = check({
   code: 'long-run-over-race',
   level: 'caution',
   run({ block: { weeks, spec, easyPace } }) {
@@ -12,7 +12,7 @@ export const longRunOverRace = {
       value > limit + 1e-6 ? [{ weeks: [number], value, limit }] : [],
     );
   },
-} as const satisfies Check;
+});
 
 /** Shorter races are outrun every week. Metres. */
 const MARATHON = 42_000;

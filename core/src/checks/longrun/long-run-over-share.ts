@@ -1,9 +1,9 @@
 import { longRunShareLimit, perMetreOf } from '../../rules/index.js';
 import { weekOfLongRun } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A long run over its part of the week. Value and limit: shares. A short first week is left out. */
-export const longRunOverShare = {
+export const longRunOverShare = check({
   code: 'long-run-over-share',
   level: 'note',
   run({ block: { weeks, spec, easyPace }, rules }) {
@@ -15,4 +15,4 @@ export const longRunOverShare = {
       return value > limit + 1e-9 ? [{ weeks: [number], value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});

@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A long run over its time on feet at easy pace. Value and limit: seconds. */
-export const longRunOverTime = {
+export const longRunOverTime = check({
   code: 'long-run-over-time',
   level: 'caution',
   run({ block: { weeks }, rules }) {
@@ -11,7 +11,7 @@ export const longRunOverTime = {
       return value > limit + WHOLE_SECOND ? [{ weeks: [number], value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});
 
 /** Times of days are rounded to seconds. */
 const WHOLE_SECOND = 0.5;

@@ -1,8 +1,8 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { nearPeak } from './long-runs-near-peak.js';
 
 /** Too many long runs near the longest. Value and limit: runs. */
-export const manyLongRuns = {
+export const manyLongRuns = check({
   code: 'many-long-runs',
   level: 'note',
   run(context) {
@@ -10,4 +10,4 @@ export const manyLongRuns = {
     const value = weeks.length;
     return value > limits.most ? [{ weeks, value, limit: limits.most }] : [];
   },
-} as const satisfies Check;
+});

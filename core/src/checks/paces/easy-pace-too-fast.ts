@@ -1,8 +1,8 @@
 import { dayTimes, rangeOf } from '../../paces/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** Easy running too near marathon pace at its quick end. Value and limit: seconds per km. */
-export const easyPaceTooFast = {
+export const easyPaceTooFast = check({
   code: 'easy-pace-too-fast',
   level: 'caution',
   run({ block: { spec }, rules }) {
@@ -14,6 +14,6 @@ export const easyPaceTooFast = {
     const limit = rules.paces.easyGap;
     return value < limit - 0.5 ? [{ weeks: [1], value, limit }] : [];
   },
-} as const satisfies Check;
+});
 
 const MARATHON = 42_195;

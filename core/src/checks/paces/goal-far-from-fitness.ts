@@ -1,8 +1,8 @@
 import { goalGap } from '../../paces/index.js';
-import { type Check, dayOf } from '../common/check.js';
+import { check, dayOf } from '../common/check.js';
 
 /** A goal that asks for more than the weeks left may give. Value and limit: shares of the pace. */
-export const goalFarFromFitness = {
+export const goalFarFromFitness = check({
   code: 'goal-far-from-fitness',
   level: 'caution',
   run(context) {
@@ -11,4 +11,4 @@ export const goalFarFromFitness = {
     if (!gap || gap.within) return [];
     return [{ weeks: [weeks.length], value: gap.share, limit: gap.reachable }];
   },
-} as const satisfies Check;
+});

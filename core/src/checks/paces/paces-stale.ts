@@ -1,8 +1,8 @@
 import { fitnessOn } from '../../paces/index.js';
-import { type Check, dayOf } from '../common/check.js';
+import { check, dayOf } from '../common/check.js';
 
 /** Paces that rest on a result long past, on the day asked about or at the start. Value and limit: weeks. */
-export const pacesStale = {
+export const pacesStale = check({
   code: 'paces-stale',
   level: 'note',
   run(context) {
@@ -13,4 +13,4 @@ export const pacesStale = {
     const week = context.block.weeks.findLast(({ start }) => start <= day)?.number ?? 1;
     return [{ weeks: [week], value: Math.floor(fitness.age), limit: rules.paces.staleWeeks }];
   },
-} as const satisfies Check;
+});

@@ -1,8 +1,8 @@
 import { sum } from '../../base/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** The coach's own phases do not add up to the block and were scaled. Value and limit: weeks. */
-export const ownPhasesScaled = {
+export const ownPhasesScaled = check({
   code: 'own-phases-scaled',
   level: 'note',
   run({ block: { spec } }) {
@@ -10,4 +10,4 @@ export const ownPhasesScaled = {
     const value = sum(spec.phases.own.map(({ weeks }) => weeks));
     return value === spec.weeks ? [] : [{ weeks: [1], value, limit: spec.weeks }];
   },
-} as const satisfies Check;
+});

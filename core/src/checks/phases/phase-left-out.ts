@@ -1,8 +1,8 @@
 import { phaseLayouts } from '../../layout/schools/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A phase of the layout that got no week. Value: phases laid out; limit: phases of the layout. */
-export const phaseLeftOut = {
+export const phaseLeftOut = check({
   code: 'phase-left-out',
   level: 'note',
   run({ block: { phases, spec } }) {
@@ -14,4 +14,4 @@ export const phaseLeftOut = {
     const folded = phaseLayouts[layout].taperIsAPart === true ? 1 : 0;
     return value < limit - folded ? [{ weeks: [1], value, limit: limit - folded }] : [];
   },
-} as const satisfies Check;
+});

@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A phase before the taper too short to have an effect. Value and limit: weeks. */
-export const phaseTooShort = {
+export const phaseTooShort = check({
   code: 'phase-too-short',
   level: 'note',
   run({ block: { phases }, rules }) {
@@ -14,7 +14,7 @@ export const phaseTooShort = {
         limit,
       }));
   },
-} as const satisfies Check;
+});
 
 /** Phases that do their work in a week. */
 const SHORT_BY_NATURE: ReadonlySet<string> = new Set([

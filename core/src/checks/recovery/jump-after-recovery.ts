@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A week too far above the recovery week before it. Value and limit: rise as a share. */
-export const jumpAfterRecovery = {
+export const jumpAfterRecovery = check({
   code: 'jump-after-recovery',
   level: 'caution',
   run({ block: { weeks }, rules }) {
@@ -14,4 +14,4 @@ export const jumpAfterRecovery = {
       return value > limit + 1e-9 ? [{ weeks: [week.number], value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});

@@ -1,8 +1,8 @@
 import type { Week } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** Too many building weeks in a row. Value and limit: weeks. */
-export const noRecoveryWeek = {
+export const noRecoveryWeek = check({
   code: 'no-recovery-week',
   level: 'caution',
   run({ block: { weeks }, rules }) {
@@ -11,7 +11,7 @@ export const noRecoveryWeek = {
       .filter((run) => run.length > limit)
       .map((run) => ({ weeks: run, value: run.length, limit }));
   },
-} as const satisfies Check;
+});
 
 /** Numbers of neighbouring weeks that suit, run by run. */
 function runsOf(weeks: readonly Week[], suits: (week: Week) => boolean): number[][] {

@@ -1,8 +1,8 @@
 import { isHardRunning } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** Hard running in a recovery week; a test on its last days may stand. Value and limit: days. */
-export const recoveryHasHardDay = {
+export const recoveryHasHardDay = check({
   code: 'recovery-has-hard-day',
   level: 'caution',
   run({ block: { weeks } }) {
@@ -14,7 +14,7 @@ export const recoveryHasHardDay = {
       return value > 0 ? [{ weeks: [number], value, limit: 0 }] : [];
     });
   },
-} as const satisfies Check;
+});
 
 /** Days at the end of a recovery week in which a test may stand. */
 const TEST_DAYS = 3;

@@ -1,8 +1,8 @@
 import { isBase } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A recovery week that takes too little off the last building week. Value and limit: shares. */
-export const recoveryTooShallow = {
+export const recoveryTooShallow = check({
   code: 'recovery-too-shallow',
   level: 'caution',
   run({ block: { weeks, spec }, rules }) {
@@ -15,7 +15,7 @@ export const recoveryTooShallow = {
       return shallow ? [{ weeks: [week.number], value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});
 
 /** Rounding to whole kilometres is not shallowness. */
 const LEEWAY = 0.01;

@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A recovery week wished for in week 1, in the taper or just before it is not laid out. Value: those laid out; limit: those wished. */
-export const recoveryWeekLeftOut = {
+export const recoveryWeekLeftOut = check({
   code: 'recovery-week-left-out',
   level: 'note',
   run({ block: { weeks, spec } }) {
@@ -11,4 +11,4 @@ export const recoveryWeekLeftOut = {
     const known = out.filter((number) => number <= weeks.length);
     return [{ weeks: known, value: wished.length - out.length, limit: wished.length }];
   },
-} as const satisfies Check;
+});

@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A key session with far more hard running than the last one of its day. Value and limit: the rise as a share. */
-export const hardRunningJump = {
+export const hardRunningJump = check({
   code: 'hard-running-jump',
   level: 'caution',
   run({ block: { weeks, spec }, rules }) {
@@ -26,4 +26,4 @@ export const hardRunningJump = {
         }),
     );
   },
-} as const satisfies Check;
+});

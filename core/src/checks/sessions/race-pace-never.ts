@@ -1,9 +1,9 @@
 import type { ResolvedSpec } from '../../spec/index.js';
 import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** No running at race pace before the taper. Value: days with it; limit: one. */
-export const racePaceNever = {
+export const racePaceNever = check({
   code: 'race-pace-never',
   level: 'caution',
   run({ block: { weeks, spec } }) {
@@ -29,7 +29,7 @@ export const racePaceNever = {
     if (practised || building.length === 0) return [];
     return [{ weeks: building.map(({ number }) => number), value: 0, limit: 1 }];
   },
-} as const satisfies Check;
+});
 
 /** Seconds per km within which a named pace is the race's own. */
 const AS_GOOD_AS = 0.02;

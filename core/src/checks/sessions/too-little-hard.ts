@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A speed phase with hardly anything quick in it. Value and limit: part of its building weeks. */
-export const tooLittleHard = {
+export const tooLittleHard = check({
   code: 'too-little-hard',
   level: 'note',
   run({ block: { weeks, spec }, rules }) {
@@ -15,4 +15,4 @@ export const tooLittleHard = {
     if (spec.athlete.injured || spec.athlete.oftenHurt || value >= limit - 1e-9) return [];
     return [{ weeks: quick.map(({ number }) => number), value, limit }];
   },
-} as const satisfies Check;
+});

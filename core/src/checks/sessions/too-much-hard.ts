@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** More of a week hard than it bears. Value and limit: part of the week. */
-export const tooMuchHard = {
+export const tooMuchHard = check({
   code: 'too-much-hard',
   level: 'caution',
   run({ block: { weeks }, rules }) {
@@ -11,4 +11,4 @@ export const tooMuchHard = {
       return kind !== 'race' && value > limit + 1e-9 ? [{ weeks: [number], value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});

@@ -1,8 +1,8 @@
 import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** Sessions that speak of a pace the block has not. Value: days with one; limit: 0. */
-export const unknownPace = {
+export const unknownPace = check({
   code: 'unknown-pace',
   level: 'note',
   run({ block: { weeks, spec } }) {
@@ -31,4 +31,4 @@ export const unknownPace = {
     if (found.length === 0) return [];
     return [{ weeks: [...new Set(found)], value: found.length, limit: 0 }];
   },
-} as const satisfies Check;
+});

@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A taper week with nothing quick left in it. Value: quick days; limit: one. */
-export const taperNotQuick = {
+export const taperNotQuick = check({
   code: 'taper-not-quick',
   level: 'note',
   run({ block: { weeks, spec } }) {
@@ -15,4 +15,4 @@ export const taperNotQuick = {
     if (slow.length === 0) return [];
     return [{ weeks: slow.map(({ number }) => number), value: 0, limit: 1 }];
   },
-} as const satisfies Check;
+});

@@ -1,8 +1,8 @@
 import { differenceInDays } from '../../base/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** Run days missing from a taper week. Value and limit: part of the usual run days; race day counts as one. */
-export const taperRunDaysDropped = {
+export const taperRunDaysDropped = check({
   code: 'taper-run-days-dropped',
   level: 'note',
   run({ block: { weeks, spec }, rules }) {
@@ -19,4 +19,4 @@ export const taperRunDaysDropped = {
       return value < limit - 1e-9 ? [{ weeks: [number], value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});

@@ -1,8 +1,8 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { NOISE, usualCut, raceWeekCut } from './taper-depth.js';
 
 /** Race week cut more than its school does. Value and limit: share cut from the heaviest week. */
-export const taperTooDeep = {
+export const taperTooDeep = check({
   code: 'taper-too-deep',
   level: 'note',
   run(context) {
@@ -11,4 +11,4 @@ export const taperTooDeep = {
       value > limit + NOISE ? [{ weeks, value, limit }] : [],
     );
   },
-} as const satisfies Check;
+});

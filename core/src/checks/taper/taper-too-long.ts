@@ -1,9 +1,9 @@
 import { raceRules } from '../../rules/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { taperWeeks, taperDays } from './taper-length.js';
 
 /** More days of taper than the distance bears. Value and limit: days. */
-export const taperTooLong = {
+export const taperTooLong = check({
   code: 'taper-too-long',
   level: 'note',
   run(context) {
@@ -11,4 +11,4 @@ export const taperTooLong = {
     const value = taperDays(context);
     return value > limit ? [{ weeks: taperWeeks(context), value, limit }] : [];
   },
-} as const satisfies Check;
+});

@@ -1,8 +1,8 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { NOISE, usualCut, raceWeekCut } from './taper-depth.js';
 
 /** Race week cut less than its school does. Value and limit: share cut from the heaviest week. */
-export const taperTooShallow = {
+export const taperTooShallow = check({
   code: 'taper-too-shallow',
   level: 'caution',
   run(context) {
@@ -11,4 +11,4 @@ export const taperTooShallow = {
       value < limit - NOISE ? [{ weeks, value, limit }] : [],
     );
   },
-} as const satisfies Check;
+});

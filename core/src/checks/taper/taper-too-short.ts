@@ -1,9 +1,9 @@
 import { raceRules } from '../../rules/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { taperWeeks, taperDays } from './taper-length.js';
 
 /** Fewer days of taper than the distance needs. Value and limit: days. */
-export const taperTooShort = {
+export const taperTooShort = check({
   code: 'taper-too-short',
   level: 'caution',
   run(context) {
@@ -11,7 +11,7 @@ export const taperTooShort = {
     const value = taperDays(context);
     return value < limit - LEEWAY_DAYS ? [{ weeks: taperWeeks(context), value, limit }] : [];
   },
-} as const satisfies Check;
+});
 
 /** Race day may be counted in or not. */
 const LEEWAY_DAYS = 1;

@@ -1,13 +1,13 @@
 import { growthLimit } from '../../rules/index.js';
 import { fullWeek, isBase } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /**
  * A week more than the cap above the last building week. Recovery weeks and
  * weeks that an event cuts are not the base of the next rise; a short first
  * week counts as the start it is taken from. Value and limit: growth as a share.
  */
-export const growthOverCap = {
+export const growthOverCap = check({
   code: 'growth-over-cap',
   level: 'caution',
   run({ block: { weeks, spec } }) {
@@ -22,7 +22,7 @@ export const growthOverCap = {
       return over ? [{ weeks: [week.number], value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});
 
 /** A centimetre or a hundredth of a second: noise of rounding, not growth. */
 const WITHIN_MEASURING = 0.01;

@@ -1,8 +1,8 @@
 import { fullWeek } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** The wished peak is not reached. Value: the heaviest week laid out; limit: the peak; m or s. */
-export const notFeasible = {
+export const notFeasible = check({
   code: 'not-feasible',
   level: 'caution',
   run({ block: { weeks, spec } }) {
@@ -14,4 +14,4 @@ export const notFeasible = {
     if (value >= peak * (1 - 1e-9)) return [];
     return [{ weeks: [volumes.indexOf(value) + 1], value, limit: peak }];
   },
-} as const satisfies Check;
+});

@@ -1,9 +1,9 @@
 import { raceRules } from '../../rules/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { lastPeak } from './peak-place.js';
 
 /** The last heaviest week too far from the race. Value and limit: weeks to go. */
-export const peakFarFromRace = {
+export const peakFarFromRace = check({
   code: 'peak-far-from-race',
   level: 'note',
   run(context) {
@@ -11,4 +11,4 @@ export const peakFarFromRace = {
     const peak = lastPeak(context);
     return peak && peak.toGo > limit ? [{ weeks: [peak.number], value: peak.toGo, limit }] : [];
   },
-} as const satisfies Check;
+});

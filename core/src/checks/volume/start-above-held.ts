@@ -1,8 +1,8 @@
 import { fullWeek } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** The first week is heavier than any recent real week. Value and limit: m or s. */
-export const startAboveHeld = {
+export const startAboveHeld = check({
   code: 'start-above-held',
   level: 'caution',
   run({ block: { weeks, spec } }) {
@@ -13,7 +13,7 @@ export const startAboveHeld = {
     const value = fullWeek(first.volume, first.length);
     return value > limit + 1e-6 ? [{ weeks: [1], value, limit }] : [];
   },
-} as const satisfies Check;
+});
 
 /** Real weeks looked back on. */
 const RECENT_WEEKS = 4;

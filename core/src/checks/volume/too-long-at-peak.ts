@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** Too many weeks at the heaviest, recovery weeks between them not counted. Value and limit: weeks. */
-export const tooLongAtPeak = {
+export const tooLongAtPeak = check({
   code: 'too-long-at-peak',
   level: 'caution',
   run({ block: { weeks }, rules }) {
@@ -13,4 +13,4 @@ export const tooLongAtPeak = {
     const value = atPeak.length;
     return value > limit ? [{ weeks: atPeak.map(({ number }) => number), value, limit }] : [];
   },
-} as const satisfies Check;
+});

@@ -1,8 +1,8 @@
 import { perMetreOf, raceRules } from '../../rules/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** The heaviest week is light for the race. Value and limit: m or s. */
-export const volumeLowForDistance = {
+export const volumeLowForDistance = check({
   code: 'volume-low-for-distance',
   level: 'note',
   run({ block: { weeks, spec, easyPace }, rules }) {
@@ -12,4 +12,4 @@ export const volumeLowForDistance = {
     const value = heaviest.volume;
     return value < limit - 1e-6 ? [{ weeks: [heaviest.number], value, limit }] : [];
   },
-} as const satisfies Check;
+});

@@ -1,8 +1,8 @@
 import { layoutStep } from '../../rules/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** Fixed days and written sessions ask for more than their week. Value and limit: m or s. */
-export const weekOverWish = {
+export const weekOverWish = check({
   code: 'week-over-wish',
   level: 'caution',
   run({ block: { weeks, spec }, rules }) {
@@ -16,4 +16,4 @@ export const weekOverWish = {
         : [];
     });
   },
-} as const satisfies Check;
+});

@@ -1,9 +1,9 @@
 import { isHardRunning } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
 
 /** Cross-training the day after a quality session. Value: such days; limit: 0. */
-export const crossAfterQuality = {
+export const crossAfterQuality = check({
   code: 'cross-after-quality',
   level: 'note',
   run({ block }) {
@@ -15,4 +15,4 @@ export const crossAfterQuality = {
     if (found.length === 0) return [];
     return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
   },
-} as const satisfies Check;
+});

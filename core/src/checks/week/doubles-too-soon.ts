@@ -1,10 +1,10 @@
 import type { Day } from '../../layout/index.js';
 import type { Week } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { isUnder18 } from '../care/under-18.js';
 
 /** Days run twice in a week too small for it. Value and limit: m or s of the smallest such week. */
-export const doublesTooSoon = {
+export const doublesTooSoon = check({
   code: 'doubles-too-soon',
   level: 'note',
   run({ block: { weeks, spec }, rules }) {
@@ -16,7 +16,7 @@ export const doublesTooSoon = {
     const value = Math.min(...small.map(({ volume }) => volume));
     return [{ weeks: small.map(({ number }) => number), value, limit }];
   },
-} as const satisfies Check;
+});
 
 export function hasDoubles({ days }: Week): boolean {
   return days.some(isDouble);

@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** The athlete's free days hold fewer runs than asked. Value and limit: run days. */
-export const fewerRunDays = {
+export const fewerRunDays = check({
   code: 'fewer-run-days',
   level: 'note',
   run({ block: { weeks, spec } }) {
@@ -14,4 +14,4 @@ export const fewerRunDays = {
     if (building.length === 0 || value >= limit) return [];
     return [{ weeks: building.map(({ number }) => number), value, limit }];
   },
-} as const satisfies Check;
+});

@@ -1,8 +1,8 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
 
 /** A day is not what the coach fixed it to be. Value: such days; limit: 0. */
-export const fixedDayOverruled = {
+export const fixedDayOverruled = check({
   code: 'fixed-day-overruled',
   level: 'note',
   run({ block }) {
@@ -17,7 +17,7 @@ export const fixedDayOverruled = {
     if (found.length === 0) return [];
     return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
   },
-} as const satisfies Check;
+});
 
 /** Rules under which a written session is what stands on its day. */
 const RUN_AS_WRITTEN: ReadonlySet<string> = new Set(['own-session', 'pin', 'swap']);

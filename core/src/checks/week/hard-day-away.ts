@@ -1,8 +1,8 @@
 import { placeDays } from '../../layout/index.js';
-import type { Check, CheckContext } from '../common/check.js';
+import { check, type CheckContext } from '../common/check.js';
 
 /** A long run or quality day fell on a day away. Value: wished days kept; limit: days wished. */
-export const hardDayAway = {
+export const hardDayAway = check({
   code: 'hard-day-away',
   level: 'note',
   run(context) {
@@ -13,7 +13,7 @@ export const hardDayAway = {
     if (kept.length === wished.length) return [];
     return [{ weeks: weeks.map(({ number }) => number), value: kept.length, limit: wished.length }];
   },
-} as const satisfies Check;
+});
 
 function hardDays({ block: { spec } }: CheckContext) {
   const pattern = placeDays(spec);

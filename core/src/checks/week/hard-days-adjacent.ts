@@ -1,9 +1,9 @@
 import { differenceInDays } from '../../base/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { daysToRace, isHardDay } from '../common/days-to-race.js';
 
 /** Hard days with too few easy ones between. Value and limit: easy days between two of them. */
-export const hardDaysAdjacent = {
+export const hardDaysAdjacent = check({
   code: 'hard-days-adjacent',
   level: 'caution',
   run({ block, rules }) {
@@ -23,4 +23,4 @@ export const hardDaysAdjacent = {
       return value < limit ? [{ weeks, dates, value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});

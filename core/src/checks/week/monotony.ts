@@ -1,6 +1,6 @@
 import { sum } from '../../base/index.js';
 import { dayLoad } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /**
  * Days too much alike: mean daily load over its standard deviation in a week.
@@ -8,7 +8,7 @@ import type { Check } from '../common/check.js';
  * Source: C. Foster, "Monitoring training in athletes with reference to
  * overtraining syndrome", Med. Sci. Sports Exerc. 30 (1998).
  */
-export const monotony = {
+export const monotony = check({
   code: 'monotony',
   level: 'caution',
   run({ block: { weeks }, rules }) {
@@ -23,7 +23,7 @@ export const monotony = {
     const value = Math.max(...found.map((week) => week.value));
     return [{ weeks: found.map(({ number }) => number), value, limit }];
   },
-} as const satisfies Check;
+});
 
 /** Days all alike have no spread to be held against: as monotonous as it is ever said to be. */
 const MOST = 10;

@@ -1,9 +1,9 @@
 import { phaseCharacters } from '../../spec/choices/index.js';
 import { isHardRunning, isRaced } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** More quality days in a week than its phase is for. Value and limit: days. */
-export const qualityInEasyPhase = {
+export const qualityInEasyPhase = check({
   code: 'quality-in-easy-phase',
   level: 'caution',
   run({ block: { weeks } }) {
@@ -13,4 +13,4 @@ export const qualityInEasyPhase = {
       return value > limit ? [{ weeks: [number], value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});

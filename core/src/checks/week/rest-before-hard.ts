@@ -1,9 +1,9 @@
 import type { Day } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { datesOf, daysToRace, isHardDay, weeksOf } from '../common/days-to-race.js';
 
 /** Rest the day before a hard day where a better day is free. Value: weeks with it; limit: 0. */
-export const restBeforeHard = {
+export const restBeforeHard = check({
   code: 'rest-before-hard',
   level: 'note',
   run({ block }) {
@@ -29,7 +29,7 @@ export const restBeforeHard = {
     const weeks = weeksOf(found);
     return [{ weeks, dates: datesOf(found), value: weeks.length, limit: 0 }];
   },
-} as const satisfies Check;
+});
 
 /** Days of rest in a week from which on they cannot all stand well. */
 const MANY_RESTS = 2;

@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A run that is not worth the shoes. Value and limit: m or s. */
-export const runTooShort = {
+export const runTooShort = check({
   code: 'run-too-short',
   level: 'note',
   run({ block: { weeks, spec }, rules }) {
@@ -14,4 +14,4 @@ export const runTooShort = {
       return value < limit - 0.5 ? [{ weeks: [number], value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});

@@ -1,7 +1,7 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 
 /** A semi-long or pinned run that is nearly as long as the long run. Value and limit: m or s. */
-export const semiLongNearLong = {
+export const semiLongNearLong = check({
   code: 'semi-long-near-long',
   level: 'caution',
   run({ block: { weeks, spec }, rules }) {
@@ -16,4 +16,4 @@ export const semiLongNearLong = {
       return longRun > 0 && value > limit + 0.5 ? [{ weeks: [number], value, limit }] : [];
     });
   },
-} as const satisfies Check;
+});

@@ -1,10 +1,10 @@
 import { isRun } from '../../spec/days/index.js';
 import { weekdayOf } from '../../base/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
 
 /** A run fixed on a day the athlete cannot run. Value: such days; limit: 0. */
-export const sessionOutsideDays = {
+export const sessionOutsideDays = check({
   code: 'session-outside-days',
   level: 'caution',
   run({ block }) {
@@ -21,4 +21,4 @@ export const sessionOutsideDays = {
     if (found.length === 0) return [];
     return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
   },
-} as const satisfies Check;
+});

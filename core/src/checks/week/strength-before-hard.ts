@@ -1,8 +1,8 @@
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { datesOf, daysToRace, isHardDay, weeksOf } from '../common/days-to-race.js';
 
 /** Strength work the day before something hard rather than after it. Value: such days; limit: 0. */
-export const strengthBeforeHard = {
+export const strengthBeforeHard = check({
   code: 'strength-before-hard',
   level: 'note',
   run({ block }) {
@@ -14,4 +14,4 @@ export const strengthBeforeHard = {
     if (found.length === 0) return [];
     return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
   },
-} as const satisfies Check;
+});

@@ -1,10 +1,10 @@
 import type { Week } from '../../layout/index.js';
-import type { Check } from '../common/check.js';
+import { check } from '../common/check.js';
 import { isUnder18 } from '../care/under-18.js';
 import { hasDoubles, isDouble } from './doubles-too-soon.js';
 
 /** Days run twice by an athlete under 18. Value: days; limit: 0. */
-export const under18Doubles = {
+export const under18Doubles = check({
   code: 'under-18-doubles',
   level: 'stop',
   run({ block: { weeks, spec } }) {
@@ -13,7 +13,7 @@ export const under18Doubles = {
     const value = twice.reduce((total, week) => total + doublesIn(week), 0);
     return [{ weeks: twice.map(({ number }) => number), value, limit: 0 }];
   },
-} as const satisfies Check;
+});
 
 function doublesIn({ days }: Week): number {
   return days.filter(isDouble).length;

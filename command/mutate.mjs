@@ -1,0 +1,13 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
+
+/* `npm run mutate -- layout/volume`: how many mutants of a folder of the core the tests kill. */
+
+const [folder] = process.argv.slice(2);
+if (folder === undefined || !existsSync(`core/src/${folder}`)) {
+  console.error('Name a folder of core/src, for example: npm run mutate -- layout/volume');
+  process.exit(2);
+}
+const mutate = `core/src/${folder}/**/*.ts,!core/src/**/*.test.ts,!core/src/**/grammar.*`;
+const { status } = spawnSync('npx', ['stryker', 'run', '--mutate', mutate], { stdio: 'inherit' });
+process.exit(status ?? 1);
