@@ -23,6 +23,7 @@ const rooms = [
     'sessions/library',
     'sessions',
   ],
+  ['record'],
   ['layout/block', 'layout/past', 'layout/events', 'layout/schools', 'layout/context'],
   [
     'layout/phases',

@@ -13,6 +13,7 @@ export {
   type LibraryBody,
   type NewBlockBody,
   type PacesBody,
+  type PastBody,
   type PasswordBody,
   type OpenBlock,
   type PlannedDays,
@@ -38,6 +39,7 @@ export {
   libraryBody,
   newBlockBody,
   pacesBody,
+  pastBody,
   passwordBody,
   refusal,
   saveBlockBody,
@@ -83,3 +85,15 @@ export {
 } from './fit-messages.js';
 export { type PlannedDay, historyOf, plannedDay } from './api/planned-days.js';
 export { type Glances, measureFor } from './api/glances.js';
+export { type Handout, handout } from './api/handouts.js';
+export {
+  type AthleteRecord,
+  type KeepEntryBody,
+  type KeptEntry,
+  type RecordQuery,
+  type RemoveEntryBody,
+  keepEntryBody,
+  recordQuery,
+  removeEntryBody,
+  runEntry,
+} from './api/record.js';

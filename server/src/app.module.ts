@@ -14,6 +14,7 @@ import { DeadlineInterceptor } from './http/deadline.interceptor.js';
 import { RefusalFilter } from './http/refusal.filter.js';
 import { loggerOptions } from './logger-options.js';
 import { PacesModule } from './paces/paces.module.js';
+import { RecordModule } from './record/record.module.js';
 import { SettingsModule } from './settings/settings.module.js';
 import { SignInModule } from './sign-in/sign-in.module.js';
 import { SquadModule } from './squad/squad.module.js';
@@ -44,6 +45,7 @@ export class AppModule {
         SettingsModule,
         AthletesModule,
         BlocksModule,
+        RecordModule,
         HouseRulesModule,
         PacesModule,
         LibraryModule,

@@ -101,6 +101,10 @@ export type BlockAnswer = z.infer<typeof block>;
 export const openBlock = block.extend({ history: z.array(plannedDay) });
 export type OpenBlock = z.infer<typeof openBlock>;
 
+/** Days of the past that are opened for changes, or closed again as they stand. */
+export const pastBody = z.strictObject({ from: civilDate, to: civilDate, open: z.boolean() });
+export type PastBody = z.infer<typeof pastBody>;
+
 /** Every athlete with the block that is run now, or was last. */
 export const squad = z.object({
   athletes: z.array(z.object({ ...athlete.shape, block: block.nullable() })),

@@ -14,6 +14,7 @@ import {
   live,
   newBlockBody,
   pacesBody,
+  pastBody,
   passwordBody,
   openBlock,
   plannedDays,
@@ -29,6 +30,7 @@ import {
   version,
 } from './bodies.js';
 import { glances } from './glances.js';
+import { keepEntryBody, keptEntry, record, recordQuery, removeEntryBody } from './record.js';
 
 /** One route of the API: what it takes and what it answers. */
 export interface Route {
@@ -131,6 +133,27 @@ export const routes = {
     answer: athlete,
   },
   athlete: { method: 'GET', path: '/api/athletes/{id}', summary: 'One athlete.', answer: athlete },
+  record: {
+    method: 'GET',
+    path: '/api/athletes/{id}/record',
+    summary: 'What an athlete ran from one day to another.',
+    query: recordQuery,
+    answer: record,
+  },
+  keepEntry: {
+    method: 'PUT',
+    path: '/api/athletes/{id}/record',
+    summary: 'Keeps what was run in one place of one day; refused with 409 on a stale revision.',
+    body: keepEntryBody,
+    answer: keptEntry,
+  },
+  removeEntry: {
+    method: 'POST',
+    path: '/api/athletes/{id}/record/remove',
+    summary: 'Removes an entry; keeping it again on the answered revision puts it back.',
+    body: removeEntryBody,
+    answer: keptEntry,
+  },
   addBlock: {
     method: 'POST',
     path: '/api/blocks',
@@ -232,6 +255,13 @@ export const routes = {
     path: '/api/blocks/{id}/history/{revision}',
     summary: 'One version of a block as it was stored.',
     answer: version,
+  },
+  changePast: {
+    method: 'PUT',
+    path: '/api/blocks/{id}/past',
+    summary: 'Opens days that are over for changes, or closes them as they now stand.',
+    body: pastBody,
+    answer: openBlock,
   },
   blockDays: {
     method: 'GET',

@@ -5,10 +5,12 @@ import {
   type HistoryQuery,
   type NewBlockBody,
   type OpenBlock,
+  type PastBody,
   type PlannedDays,
   type SaveBlockBody,
   historyQuery,
   newBlockBody,
+  pastBody,
   saveBlockBody,
 } from '@nadir/contract';
 import { Controller, Delete, Get, Inject, Post, Put } from '@nestjs/common';
@@ -71,6 +73,15 @@ export class BlocksController {
     @Revision() revision: number,
   ): Promise<BlockVersion> {
     return this.service.version(coachId, id, revision);
+  }
+
+  @Put(':id/past')
+  changePast(
+    @CoachId() coachId: string,
+    @Id('block') id: string,
+    @Parsed(pastBody) days: PastBody,
+  ): Promise<OpenBlock> {
+    return this.service.changePast(coachId, id, days);
   }
 
   @Get(':id/days')

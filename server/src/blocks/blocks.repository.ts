@@ -5,6 +5,7 @@ import {
   type BlockVersion,
   type HistoryQuery,
   type OpenBlock,
+  type PastBody,
   type PlannedDay,
   blockFile,
 } from '@nadir/contract';
@@ -15,7 +16,7 @@ import { KNEX } from '../database/knex.js';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
 import { planOf } from './plan-of.js';
-import { insertDays, plannedDays, writePlan } from './planned-days.js';
+import { daysOfPast, insertDays, plannedDays, setReopened, writePlan } from './planned-days.js';
 
 interface BlockRow {
   coach_id: string;
@@ -159,7 +160,7 @@ export class BlocksRepository {
     const { coachId, blockId, athleteId, revision, wishes, at, today, before } = version;
     const key = { coach_id: coachId, block_id: blockId };
     if (before) await this.handOut(trx, key, before, today);
-    const history = await plannedDays(trx, key, today);
+    const history = await daysOfPast(trx, key, today);
     const { startsOn, raceOn, days } = planOf(wishes, today, history);
     const row = {
       ...key,
@@ -264,9 +265,18 @@ export class BlocksRepository {
     return row && { ...changeOf(row), wishes: stored(blockFile, row.after) };
   }
 
-  /** The plan by the day, oldest first; of the days before a date where one is given. */
-  days(coachId: string, blockId: string, before?: CivilDate): Promise<PlannedDay[]> {
-    return plannedDays(this.knex, { coach_id: coachId, block_id: blockId }, before);
+  /** The plan by the day, oldest first. */
+  days(coachId: string, blockId: string): Promise<PlannedDay[]> {
+    return plannedDays(this.knex, { coach_id: coachId, block_id: blockId });
+  }
+
+  /** The days before today that stay as they were handed out. */
+  past(coachId: string, blockId: string, today: CivilDate): Promise<PlannedDay[]> {
+    return daysOfPast(this.knex, { coach_id: coachId, block_id: blockId }, today);
+  }
+
+  setReopened(coachId: string, blockId: string, days: PastBody): Promise<void> {
+    return setReopened(this.knex, { coach_id: coachId, block_id: blockId }, days);
   }
 }
 

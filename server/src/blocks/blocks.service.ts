@@ -6,6 +6,7 @@ import {
   type HistoryQuery,
   type NewBlockBody,
   type OpenBlock,
+  type PastBody,
   type PlannedDays,
   type SaveBlockBody,
   givenOf,
@@ -35,7 +36,7 @@ export class BlocksService {
   async one(coachId: string, blockId: string): Promise<OpenBlock> {
     const [block, history] = await Promise.all([
       this.find(coachId, blockId),
-      this.blocks.days(coachId, blockId, this.clock.today()),
+      this.blocks.past(coachId, blockId, this.clock.today()),
     ]);
     return { ...block, history };
   }
@@ -125,6 +126,13 @@ export class BlocksService {
     return { days: await this.blocks.days(coachId, blockId) };
   }
 
+  /** Opens days that are over for changes, or closes them as they now stand. */
+  async changePast(coachId: string, blockId: string, days: PastBody): Promise<OpenBlock> {
+    await this.find(coachId, blockId);
+    await this.blocks.setReopened(coachId, blockId, days);
+    return this.one(coachId, blockId);
+  }
+
   private async find(coachId: string, blockId: string): Promise<BlockAnswer> {
     const block = await this.blocks.find(coachId, blockId);
     if (!block) throw notFound('block');
@@ -132,7 +140,7 @@ export class BlocksService {
   }
 
   private async opened(coachId: string, block: BlockAnswer): Promise<OpenBlock> {
-    return { ...block, history: await this.blocks.days(coachId, block.id, this.clock.today()) };
+    return { ...block, history: await this.blocks.past(coachId, block.id, this.clock.today()) };
   }
 
   private async nameOf(coachId: string): Promise<string> {

@@ -87,6 +87,27 @@ describe('the plan by the day', () => {
     expect((await open()).history).toEqual(over);
   });
 
+  it('is changed after it is over where the coach opens it, and stays from then on', async () => {
+    const before = await days();
+    nadir.clock.set(WEDNESDAY_OF_WEEK_3);
+    const path = `/api/blocks/${blockId}/past`;
+    const [from, to] = ['2027-02-22', '2027-02-28'];
+    const inWeek2 = ({ day }: PlannedDays['days'][0]) => day.date >= from && day.date <= to;
+    const change = (open: boolean) => nadir.send('PUT', path, { cookie, body: { from, to, open } });
+
+    const opened = (await change(true)).body as OpenBlock;
+    expect(opened.history).toEqual(before.slice(0, 16).filter((day) => !inWeek2(day)));
+    await save({ pins: [{ week: 2, volume: 40_000 }] });
+    const after = await days();
+    expect(after.filter(inWeek2).map(({ week }) => week.volume)).toEqual(Array(7).fill(40_000));
+    expect(after.map(({ dayId }) => dayId)).toEqual(before.map(({ dayId }) => dayId));
+    expect(after.slice(0, 16).filter((day) => !inWeek2(day))).toEqual(opened.history);
+
+    expect(((await change(false)).body as OpenBlock).history).toEqual(after.slice(0, 16));
+    await save({ pins: [{ week: 2, volume: 30_000 }] });
+    expect((await days()).slice(0, 16)).toEqual(after.slice(0, 16));
+  });
+
   it('goes on from what was handed out, whatever the weeks before would be now', async () => {
     nadir.clock.set(WEDNESDAY_OF_WEEK_3);
     await save({ ...heavier, pins: [{ week: 1, volume: 20_000 }] });

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { isDeepStrictEqual } from 'node:util';
-import { type PlannedDay, plannedDay } from '@nadir/contract';
+import { type PastBody, type PlannedDay, plannedDay } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
 import type { HandedOut } from '@nadir/core/layout';
 import type { Knex } from 'knex';
@@ -15,6 +15,8 @@ interface DayRow {
   run_ids: string[];
   day: unknown;
   week: unknown;
+  /** The coach opened it after it was over: it is laid out anew until it is closed again. */
+  reopened: boolean;
 }
 
 type Key = Pick<DayRow, 'coach_id' | 'block_id'>;
@@ -26,9 +28,26 @@ export async function plannedDays(on: Knex, key: Key, before?: CivilDate): Promi
   return rows.map(dayOf);
 }
 
+/** The days before a date that stay as they were handed out: all but those the coach opened again. */
+export async function daysOfPast(on: Knex, key: Key, today: CivilDate): Promise<PlannedDay[]> {
+  const rows = await on<DayRow>(tables.plannedDays)
+    .where({ ...key, reopened: false })
+    .andWhere('date', '<', today)
+    .orderBy('date');
+  return rows.map(dayOf);
+}
+
+/** Opens days for changes after they are over, or closes them as they now stand. */
+export async function setReopened(on: Knex, key: Key, { from, to, open }: PastBody): Promise<void> {
+  await on<DayRow>(tables.plannedDays)
+    .where(key)
+    .andWhereBetween('date', [from, to])
+    .update({ reopened: open });
+}
+
 /**
- * Writes the plan of a block from `from` on: only the days that differ, each with
- * the ids it had. Days before it are never touched.
+ * Writes the plan of a block from `from` on, and of the days the coach opened:
+ * only those that differ, each with the ids it had. Other days are never touched.
  */
 export async function writePlan(
   trx: Knex.Transaction,
@@ -36,9 +55,11 @@ export async function writePlan(
   days: readonly HandedOut[],
   from: CivilDate,
 ): Promise<void> {
-  const rows = await trx<DayRow>(tables.plannedDays).where(key).andWhere('date', '>=', from);
+  const rows = await trx<DayRow>(tables.plannedDays)
+    .where(key)
+    .andWhere((open) => open.where('date', '>=', from).orWhere({ reopened: true }));
   const standing = new Map(rows.map((row) => [row.date, row]));
-  const planned = days.filter(({ day }) => day.date >= from);
+  const planned = days.filter(({ day: { date } }) => date >= from || standing.has(date));
   const changed = planned.flatMap((each) => rowOf(key, each, standing.get(each.day.date)) ?? []);
   const dates = new Set(planned.map(({ day }) => day.date));
   const gone = rows.filter(({ date }) => !dates.has(date)).map(({ date }) => date);
@@ -87,6 +108,7 @@ function rowOf(key: Key, { day, week }: HandedOut, old: DayRow | undefined) {
     run_ids: day.sessions.map((_, place) => old?.run_ids[place] ?? randomUUID()),
     day: written,
     week: then,
+    reopened: old?.reopened ?? false,
   };
 }
 

@@ -6,6 +6,7 @@ import * as library from './migrations/004-library.js';
 import * as savesAndHistory from './migrations/005-saves-and-history.js';
 import * as removedTemplates from './migrations/006-removed-templates.js';
 import * as plannedDays from './migrations/007-planned-days.js';
+import * as recordAndPast from './migrations/008-record-and-past.js';
 
 /** Every migration in order. Adding one is one file and one line. */
 const migrations: readonly { name: string; migration: Knex.Migration }[] = [
@@ -16,6 +17,7 @@ const migrations: readonly { name: string; migration: Knex.Migration }[] = [
   { name: '005-saves-and-history', migration: savesAndHistory },
   { name: '006-removed-templates', migration: removedTemplates },
   { name: '007-planned-days', migration: plannedDays },
+  { name: '008-record-and-past', migration: recordAndPast },
 ];
 
 /** Any number, the same in every copy of the server. */

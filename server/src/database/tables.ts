@@ -7,6 +7,8 @@ export const tables = {
   blocks: 'blocks',
   blockChanges: 'block_changes',
   plannedDays: 'planned_days',
+  runEntries: 'run_entries',
+  handouts: 'handouts',
   templates: 'templates',
   demoSeeds: 'demo_seeds',
 } as const;

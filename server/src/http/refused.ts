@@ -40,3 +40,11 @@ export function staleRevision(current: BlockAnswer): Refused {
     current,
   });
 }
+
+export function staleEntry(): Refused {
+  return new Refused(HttpStatus.CONFLICT, {
+    code: 'stale-revision',
+    message:
+      'This run was changed elsewhere since you opened it. Look at it again, then keep yours.',
+  });
+}

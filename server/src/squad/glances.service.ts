@@ -54,7 +54,7 @@ export class GlancesService {
     const key = [coachId, id, revision, asOf, basis, unit, step].join(' ');
     const known = this.known.get(key);
     if (known) return known;
-    const history = historyOf(await this.blocks.days(coachId, id, asOf));
+    const history = historyOf(await this.blocks.past(coachId, id, asOf));
     const block = layOut(givenOf(wishes), { asOf, history, shown });
     const glance = glanceOf(block, block.findings, showBlock(block, shown));
     this.known.set(key, glance);

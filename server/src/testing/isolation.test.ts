@@ -31,8 +31,27 @@ const withId = closed.filter(({ path }) => path.includes('{id}'));
 
 /** A body that would be taken from the coach whose thing it is. */
 const BODIES: Readonly<Record<string, unknown>> = {
+  'PUT /api/athletes/{id}/record': {
+    revision: null,
+    entry: { date: '2027-02-09', place: 0, kind: 'run', distance: 9000 },
+  },
+  'POST /api/athletes/{id}/record/remove': { date: '2027-02-09', place: 0, revision: 1 },
+  'PUT /api/blocks/{id}/past': { from: '2027-02-01', to: '2027-02-07', open: true },
   'PUT /api/blocks/{id}': { revision: 1, wishes, words: 'Mine now.', saveId: randomUUID() },
 };
+/** What is asked for of a route that wants to know. */
+const QUERIES: Readonly<Record<string, string>> = {
+  '/api/athletes/{id}/record': '?from=2027-02-01&to=2027-02-28',
+};
+const TABLES = [
+  'coaches',
+  'athletes',
+  'blocks',
+  'block_changes',
+  'planned_days',
+  'run_entries',
+  'templates',
+];
 const nameOf = ({ method, path }: Route) => `${method} ${path}`;
 const table = (of: readonly Route[]) => of.map((route) => [nameOf(route), route] as const);
 
@@ -62,16 +81,11 @@ describe('a coach’s data', () => {
       : path.includes('templates')
         ? ids.templateId
         : ids.blockId;
-    return path.replace('{id}', id ?? own).replace('{revision}', '1');
+    const address = path.replace('{id}', id ?? own).replace('{revision}', '1');
+    return `${address}${QUERIES[path] ?? ''}`;
   };
   const rows = async () =>
-    JSON.stringify(
-      await Promise.all(
-        ['coaches', 'athletes', 'blocks', 'block_changes', 'planned_days', 'templates'].map(
-          (name) => nadir.knex(name).orderByRaw('1, 2'),
-        ),
-      ),
-    );
+    JSON.stringify(await Promise.all(TABLES.map((name) => nadir.knex(name).orderByRaw('1, 2'))));
   const ask = (route: Route, cookie: string | undefined, id?: string) => {
     const body = BODIES[nameOf(route)] ?? (route.body ? {} : undefined);
     const options = {

@@ -55,6 +55,7 @@ describe('starting', () => {
       '005-saves-and-history',
       '006-removed-templates',
       '007-planned-days',
+      '008-record-and-past',
     ]);
     await Promise.all(pools.map((pool) => pool.destroy()));
   });
