@@ -23,7 +23,7 @@ export function issuesOfPast(
   const day = changed(daysByDate(before), daysByDate(after)).find((date) => over.has(date));
   const what = week !== undefined ? `The week of ${dayWords(week)}` : day && dayWords(day);
   if (what === undefined || what === '') return [];
-  const message = `${what} is over: it stays as it was handed out. Change what is still to come.`;
+  const message = `${what} is over: it stays as it was handed out. To change it, open its week and choose “Change the past”.`;
   return [{ code: 'is-over', path: [], message }];
 }
 

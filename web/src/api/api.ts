@@ -11,6 +11,7 @@ import {
   type LibraryBody,
   type NewBlockBody,
   type OpenBlock,
+  type PastBody,
   type PacesBody,
   type PasswordBody,
   type Refusal,
@@ -276,6 +277,10 @@ export const api = createApi({
       query: (id) => ({ route: routes.block, id }),
       providesTags: ['Block'],
     }),
+    changePast: build.mutation<OpenBlock, { id: string; body: PastBody }>({
+      query: ({ id, body }) => ({ route: routes.changePast, id, body }),
+      invalidatesTags: ['Squad'],
+    }),
     saveBlock: build.mutation<OpenBlock, { id: string; body: SaveBlockBody }>({
       query: ({ id, body }) => ({ route: routes.saveBlock, id, body }),
       invalidatesTags: ['Squad', 'History'],
@@ -307,6 +312,7 @@ export const {
   useAddTemplateMutation,
   usePutBackTemplateMutation,
   useRemoveTemplateMutation,
+  useChangePastMutation,
   useSaveHouseRulesMutation,
   useSavePacesMutation,
   useSaveLibraryMutation,

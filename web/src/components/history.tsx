@@ -1,8 +1,11 @@
 import { type PlannedDay, historyOf } from '@nadir/contract';
 import type { HandedOut } from '@nadir/core/layout';
+import type { CheckedBlock } from '@nadir/core';
 import { type ReactNode, createContext, useContext, useMemo } from 'react';
+import { useSignedIn } from '../api/session.js';
 
 const NONE: readonly HandedOut[] = [];
+const NO_WEEKS: readonly number[] = [];
 const HistoryContext = createContext<readonly HandedOut[]>(NONE);
 
 /** Lays out every block within it on the days that were handed out. */
@@ -15,6 +18,31 @@ export function WithHistory({
 }) {
   const history = useMemo(() => historyOf(days), [days]);
   return <HistoryContext value={history}>{children}</HistoryContext>;
+}
+
+/** The dates that are over and stay as they were handed out. */
+export function useDaysOver(): ReadonlySet<string> {
+  const history = useHistory();
+  return useMemo(() => new Set(history.map(({ day }) => day.date)), [history]);
+}
+
+/** Weeks of which every day is over and was handed out: they are inked, and not changed by hand. */
+export function useWeeksOver(weeks: CheckedBlock['weeks']): readonly number[] {
+  const history = useHistory();
+  const { today } = useSignedIn();
+  return useMemo(() => weeksOver(weeks, history, today), [weeks, history, today]);
+}
+
+function weeksOver(
+  weeks: CheckedBlock['weeks'],
+  history: readonly HandedOut[],
+  today: string,
+): readonly number[] {
+  if (history.length === 0) return NO_WEEKS;
+  const over = new Set(history.map(({ day }) => day.date));
+  return weeks
+    .filter(({ days }) => days.every(({ date }) => date < today && over.has(date)))
+    .map(({ number }) => number);
 }
 
 /** The days that are over as they were handed out; none outside a block that is open. */

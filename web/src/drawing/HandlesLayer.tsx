@@ -44,6 +44,7 @@ export const HandlesLayer = memo(function HandlesLayer({
   columns,
   band,
   selected,
+  over,
   drag,
 }: {
   block: CheckedBlock;
@@ -54,13 +55,15 @@ export const HandlesLayer = memo(function HandlesLayer({
   /** Height of the phases' band under the ground. */
   band: number;
   selected: number;
+  /** Weeks that are over: they have no handles. */
+  over: readonly number[];
   drag: DragHandlers;
 }) {
   const perPixel = { steps: scale.stepsPerPixel, weeks: 1 / columnWidth(columns) };
   const places = [
-    ...weekHandles(block, skyline, selected),
+    ...weekHandles(block, skyline, selected, over),
     ...phaseHandles(block, columns, scale.ground, band),
-    ...peakHandle(block, skyline),
+    ...(over.includes(peakWeekOf(block)) ? [] : peakHandle(block, skyline)),
   ];
   return (
     <g>
@@ -136,10 +139,11 @@ function weekHandles(
   { weeks }: CheckedBlock,
   skyline: readonly WeekDrawn[],
   selected: number,
+  over: readonly number[],
 ): Place[] {
   return weeks.flatMap(({ number, toGo, longRun }): Place[] => {
     const drawn = skyline[number - 1];
-    if (!drawn) return [];
+    if (!drawn || over.includes(number)) return [];
     const tab = number === selected;
     const volume: Place = {
       handle: toGo === 0 ? { kind: 'taper' } : { kind: 'volume', week: number },

@@ -35,6 +35,8 @@ export interface SectionProps {
   /** Shown steps the scale reaches at least, while something is dragged. */
   reach?: number | undefined;
   onSelect?: ((week: number, extend: boolean) => void) | undefined;
+  /** Weeks that are over: nothing of them is taken by hand. */
+  over?: readonly number[];
   drag?: DragHandlers | undefined;
 }
 
@@ -100,6 +102,7 @@ export const Section = memo(function Section(props: SectionProps) {
           columns={columns}
           band={BAND}
           selected={selected?.at(-1) ?? 1}
+          over={props.over ?? NONE}
           drag={drag}
         />
       )}

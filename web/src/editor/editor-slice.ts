@@ -192,6 +192,10 @@ const editor = createSlice({
       state.save = state.unsaved.length > 0 || state.present === null ? 'waiting' : 'saved';
       if (state.save === 'saved' && state.present) state.present = wishes;
     },
+    /** Days that are over were opened for changes, or closed. */
+    pastChanged(state, { payload: { id, history } }: PayloadAction<OpenBlock>) {
+      if (state.block?.id === id) state.block.history = history;
+    },
     /** No answer: whether the save was stored is not known, so it stays the same save. */
     serverAway(state, { payload }: PayloadAction<number | undefined>) {
       state.save = 'away';
@@ -283,6 +287,7 @@ export const {
   tryDropped,
   saveStarted,
   saved,
+  pastChanged,
   serverAway,
   refused,
   conflictMet,

@@ -7,6 +7,7 @@ import { LABEL_WIDTH } from '../../drawing/columns.js';
 import { weekOf } from '../../drawing/days.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
+import { useWeeksOver } from '../../components/history.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
 import { Aside } from './Aside.js';
@@ -48,6 +49,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const commands = useCommands();
   const weeks = block.weeks.length;
   const { week, weeks: inHandWeeks, select } = useSelection(weekOf(block.weeks, today) ?? 1, weeks);
+  const over = useWeeksOver(base.block.weeks);
   const pinning = usePinning(base.block, shown.measure, commands);
   const { drag, dragged } = useDrag(base, commands, select);
   // The drawing follows the hand within the frame; figures and checks come right after it.
@@ -94,6 +96,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   overlay={overlay}
                   reach={dragged?.reach}
                   onSelect={select}
+                  over={over}
                   drag={drag}
                 />
                 <Ledger
@@ -103,6 +106,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   selected={week}
                   chosen={inHandWeeks}
                   lit={lit}
+                  over={over}
                   onSelect={select}
                   pinning={pinning}
                 />

@@ -25,6 +25,8 @@ interface LedgerProps extends LaidAndShown {
   /** All the weeks in hand. */
   chosen: readonly number[];
   lit: readonly number[];
+  /** Weeks that are over: their figures are history. */
+  over?: readonly number[];
   /** Another version, whose figures stand under this one's. */
   overlay?: OverlayBlock | undefined;
   onSelect: (week: number, extend: boolean) => void;
@@ -32,6 +34,13 @@ interface LedgerProps extends LaidAndShown {
 }
 
 const NARROW_COLUMN = 40;
+const NONE: readonly number[] = [];
+/** Keys that would change a figure. */
+const WRITING = /^([\d+-]|Enter|F2|Delete|Backspace)$/;
+
+function overWords(week: number): string {
+  return `Week ${week} is over: it stays as it was handed out. To change it, open the week and choose “Change the past”.`;
+}
 
 /**
  * The numbers of a block, column under column: the keyboard's home. Arrows
@@ -39,6 +48,7 @@ const NARROW_COLUMN = 40;
  */
 export const Ledger = memo(function Ledger(props: LedgerProps) {
   const { block, shown, columns, selected, chosen, lit, overlay, onSelect, pinning } = props;
+  const over = props.over ?? NONE;
   const narrow = columnWidth(columns) < NARROW_COLUMN;
   const rows = useMemo(
     () => ledgerRows(block, shown, { narrow, overlay }),
@@ -52,6 +62,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
 
   const active = rows[Math.min(row, rows.length - 1)];
   const week = block.weeks[selected - 1];
+  const pins = over.includes(selected) ? undefined : active?.pins;
 
   useEffect(() => {
     if (typed !== undefined || !moved.current) return;
@@ -60,21 +71,22 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
 
   function go(toRow: number, toWeek: number, extend = false) {
     moved.current = true;
+    setProblem(undefined);
     setRow(Math.min(rows.length - 1, Math.max(0, toRow)));
     onSelect(Math.min(block.weeks.length, Math.max(1, toWeek)), extend);
   }
 
   /** One shown step more or less, pinned at once. */
   function nudge(by: number) {
-    if (!active?.pins || !week) return;
-    const steps = Math.max(0, (shown.weeks[selected - 1]?.[active.pins] ?? 0) + by);
+    if (!pins || !week) return;
+    const steps = Math.max(0, (shown.weeks[selected - 1]?.[pins] ?? 0) + by);
     const amount = steps * quantum(shown.measure);
-    setProblem(pinning.keep(week.number, active.pins, amount)[0]?.message);
+    setProblem(pinning.keep(week.number, pins, amount)[0]?.message);
   }
 
   function type(text: string) {
     setTyped(text);
-    if (!active?.pins || !week) return;
+    if (!pins || !week) return;
     const amount = parseAmount(text, shown.measure);
     if (amount === undefined) {
       setProblem(
@@ -85,18 +97,18 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
       pinning.cancel();
       return;
     }
-    setProblem(pinning.preview(week.number, active.pins, amount)[0]?.message);
+    setProblem(pinning.preview(week.number, pins, amount)[0]?.message);
   }
 
   function finish(toWeek = selected) {
     const amount = parseAmount(typed ?? '', shown.measure);
-    if (!active?.pins || !week) return;
+    if (!pins || !week) return;
     if (amount === undefined) {
       if ((typed ?? '').trim() !== '') return;
       drop();
       return;
     }
-    const [refusal] = pinning.keep(week.number, active.pins, amount);
+    const [refusal] = pinning.keep(week.number, pins, amount);
     if (refusal) {
       setProblem(refusal.message);
       return;
@@ -136,12 +148,13 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
     };
     const step = steps[event.key];
     if (step) go(...step, event.shiftKey);
+    else if (active?.pins && !pins && WRITING.test(event.key)) setProblem(overWords(selected));
     else if (event.key === '+' || event.key === '-') nudge(event.key === '+' ? 1 : -1);
-    else if (active?.pins && /^[\d]$/.test(event.key)) type(event.key);
-    else if (active?.pins && (event.key === 'Enter' || event.key === 'F2')) {
-      setTyped(week ? active.text(week, selected - 1).replace('race', '') : '');
-    } else if (active?.pins && (event.key === 'Delete' || event.key === 'Backspace')) {
-      pinning.unpin(selected, active.pins);
+    else if (pins && /^[\d]$/.test(event.key)) type(event.key);
+    else if (pins && (event.key === 'Enter' || event.key === 'F2')) {
+      setTyped(week ? active?.text(week, selected - 1).replace('race', '') : '');
+    } else if (pins && (event.key === 'Delete' || event.key === 'Backspace')) {
+      pinning.unpin(selected, pins);
     } else return;
     event.preventDefault();
   }
@@ -158,7 +171,8 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
       open: (key, toWeek) => {
         const opened = rows.find((each) => each.key === key);
         const of = block.weeks[toWeek - 1];
-        if (opened?.pins && of) setTyped(opened.text(of, toWeek - 1).replace('race', ''));
+        if (opened?.pins && of && over.includes(toWeek)) setProblem(overWords(toWeek));
+        else if (opened?.pins && of) setTyped(opened.text(of, toWeek - 1).replace('race', ''));
       },
       type,
       leave: () => (problem === undefined ? finish() : drop()),
@@ -201,6 +215,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
             selected={index === row ? selected : undefined}
             chosen={chosen}
             lit={lit}
+            over={over}
             typed={index === row ? typed : undefined}
             wrong={index === row && problem !== undefined}
             last={index === rows.length - 1}

@@ -17,6 +17,8 @@ interface LedgerCellProps {
   label: string;
   pins: PinField | undefined;
   strong: boolean;
+  /** History: as it was handed out. */
+  over: boolean;
   week: number;
   text: string;
   pinned: boolean;
@@ -33,11 +35,11 @@ interface LedgerCellProps {
 
 /** One figure under its own week; drawn again only when something of it changes. */
 export const LedgerCell = memo(function LedgerCell(props: LedgerCellProps) {
-  const { rowKey, label, pins, strong, week, text, pinned, active, edge, lit, typed } = props;
+  const { rowKey, label, pins, strong, over, week, text, pinned, active, edge, lit, typed } = props;
   const { actions } = props;
   const line = `1.25px solid ${token('ink')}`;
   const none = '1.25px solid transparent';
-  const name = `Week ${week}, ${label}: ${text || 'none'}${pinned ? ', pinned' : ''}`;
+  const name = `Week ${week}, ${label}: ${text || 'none'}${pinned ? ', pinned' : ''}${over ? ', over' : ''}`;
   return (
     <div
       role="gridcell"
@@ -57,8 +59,8 @@ export const LedgerCell = memo(function LedgerCell(props: LedgerCellProps) {
         textAlign: 'right',
         paddingRight: 5,
         fontWeight: strong ? 600 : 400,
-        color: token(strong ? 'ink' : 'muted'),
-        backgroundColor: lit ? token('lit') : undefined,
+        color: token(strong || over ? 'ink' : 'muted'),
+        backgroundColor: lit ? token('lit') : over ? token('panel') : undefined,
         cursor: pins ? 'text' : 'default',
         borderLeft: edge === 'left' || edge === 'both' ? line : none,
         borderRight: edge === 'right' || edge === 'both' ? line : none,

@@ -16,6 +16,7 @@ interface LedgerRowProps {
   selected: number | undefined;
   chosen: readonly number[];
   lit: readonly number[];
+  over: readonly number[];
   /** What is being typed into the active cell. */
   typed: string | undefined;
   wrong: boolean;
@@ -25,7 +26,7 @@ interface LedgerRowProps {
 
 /** One row of figures, drawn again only when one of them or its marks change. */
 export const LedgerRow = memo(function LedgerRow(props: LedgerRowProps) {
-  const { row, block, columns, texts, selected, chosen, lit, last, actions } = props;
+  const { row, block, columns, texts, selected, chosen, lit, over, last, actions } = props;
   return (
     <div
       role="row"
@@ -53,7 +54,8 @@ export const LedgerRow = memo(function LedgerRow(props: LedgerRowProps) {
             key={week.number}
             rowKey={row.key}
             label={row.label}
-            pins={row.pins}
+            pins={over.includes(week.number) ? undefined : row.pins}
+            over={over.includes(week.number)}
             strong={row.strong === true}
             week={week.number}
             text={texts[index] ?? ''}

@@ -14,11 +14,14 @@ import { Checks } from '../../editor/checks/Checks.js';
 import { useCommands } from '../../editor/useCommands.js';
 import { token } from '../../theme/tokens.js';
 import { plural } from '../../components/dates.js';
+import { useDaysOver } from '../../components/history.js';
 import { TopStrip } from '../../components/TopStrip.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
 import { copiedTo, cycleOn, cyclesOf } from './cycle-days.js';
+import { DayOver } from './DayOver.js';
 import { DayPanel } from './DayPanel.js';
 import { DaysSideBySide } from './DaysSideBySide.js';
+import { PastNotice } from './PastNotice.js';
 import { PatternChoice } from './PatternChoice.js';
 import { WeekSum } from './WeekSum.js';
 import { useDayCommands } from './useDayCommands.js';
@@ -58,6 +61,7 @@ function OpenWeek({
   const { run, problem } = useDayCommands(commands);
   const [chosen, setChosen] = useState<CivilDate>();
   const [lit, setLit] = useState<readonly string[]>([]);
+  const over = useDaysOver();
   const rules = useMemo(() => rulesOf(block.spec), [block.spec]);
   const weekNumbers = useMemo(
     () => [...new Set(cycle?.days.map(({ week }) => week.number) ?? [])],
@@ -119,6 +123,7 @@ function OpenWeek({
       <div className="editor">
         <main className="week-page">
           <WeekSum cycle={cycle} shown={shown} whose={`${athlete.name} · ${race.name}`} />
+          <PastNotice id={id} cycle={cycle} today={today} />
           <p role="status" className="said">
             {problem}
           </p>
@@ -138,7 +143,10 @@ function OpenWeek({
             R rest here · C copy to {copiedTo(block)} · Delete leave to the week · Page up, Page
             down
           </p>
-          {selected && (
+          {selected && over.has(selected.day.date) && (
+            <DayOver chosen={selected} shown={shown} rules={rules} />
+          )}
+          {selected && !over.has(selected.day.date) && (
             <DayPanel
               key={selected.day.date}
               chosen={selected}

@@ -1,0 +1,22 @@
+import { dayWords } from '@nadir/core/base/format';
+import { type ShownBlock, whyDay } from '@nadir/core/present';
+import type { HouseRules } from '@nadir/core/rules';
+import type { CycleDay } from './cycle-days.js';
+
+/** A day that is over: what it was and why, and nothing to change it with. */
+export function DayOver({
+  chosen: { day, week },
+  shown,
+  rules,
+}: {
+  chosen: CycleDay;
+  shown: ShownBlock;
+  rules: HouseRules;
+}) {
+  return (
+    <section aria-label={dayWords(day.date)} className="day-panel">
+      <h3 className="display">{dayWords(day.date)}</h3>
+      <p>Over: it stays as it was handed out. {whyDay(week, day, shown, rules)}</p>
+    </section>
+  );
+}

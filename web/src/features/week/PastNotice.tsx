@@ -1,0 +1,51 @@
+import Button from '@mui/material/Button';
+import type { CivilDate } from '@nadir/core/base';
+import { dayWords } from '@nadir/core/base/format';
+import { useState } from 'react';
+import { useDispatch } from 'react-redux';
+import { errorSentence, useChangePastMutation } from '../../api/api.js';
+import { useHistory } from '../../components/history.js';
+import { pastChanged } from '../../editor/editor-slice.js';
+import type { Cycle } from './cycle-days.js';
+
+/** Says of days that are over that they stay as they were handed out, and opens them when asked. */
+export function PastNotice({
+  id,
+  cycle: { days },
+  today,
+}: {
+  id: string;
+  cycle: Cycle;
+  today: CivilDate;
+}) {
+  const history = useHistory();
+  const dispatch = useDispatch();
+  const [changePast, { isLoading }] = useChangePastMutation();
+  const [said, setSaid] = useState('');
+  const over = days.map(({ day }) => day.date).filter((date) => date < today);
+  const from = over[0];
+  const to = over.at(-1);
+  if (from === undefined || to === undefined || history.length === 0) return null;
+  const range = { from, to };
+  const closed = new Set(history.map(({ day }) => day.date));
+  const isOpen = !over.some((date) => closed.has(date));
+
+  async function set(open: boolean) {
+    const { data, error } = await changePast({ id, body: { ...range, open } });
+    if (data) dispatch(pastChanged(data));
+    setSaid(error && 'kind' in error ? errorSentence(error) : '');
+  }
+
+  const which = from === to ? dayWords(from) : `${dayWords(from)} to ${dayWords(to)}`;
+  return (
+    <p className="past-notice" role="status">
+      {isOpen
+        ? `${which}: open to change, and laid out by the plan as it stands now.`
+        : `${which}: over, and kept as handed out.`}{' '}
+      <Button size="small" disabled={isLoading} onClick={() => void set(!isOpen)}>
+        {isOpen ? 'Close the past' : 'Change the past'}
+      </Button>{' '}
+      {said}
+    </p>
+  );
+}
