@@ -65,8 +65,9 @@ export { type LocatedProblem, locate } from './block-file/lines.js';
 export {
   type BlockFile,
   type BlockTemplate,
-  NEWEST_VERSION,
+  anyBlockFile,
   blockEvent,
+  blockHeading,
   blockFile,
   blockTemplate,
   namedPaces,

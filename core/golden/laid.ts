@@ -32,7 +32,8 @@ export function laidOf({ spec, today, unit, step }: Laid, withFixes: boolean) {
     : [];
   const whole = JSON.stringify(
     {
-      spec: block.spec,
+      // Which defaults they are is no part of what they lay out.
+      spec: { ...block.spec, engine: undefined },
       easyPace,
       phases,
       feasible,

@@ -1,11 +1,13 @@
 import { type Fix, fixesOf as fixesFor } from './edit/fixes/index.js';
-import type { Measure } from './base/index.js';
-import { rulesOf } from './rules/index.js';
+import type { CivilDate, Measure } from './base/index.js';
+import { isLaidAsThen, newestEngine, rulesOf } from './rules/index.js';
 import type { BlockSpec } from './spec/index.js';
 import { type Block, type HandedOut, layWeeks, pastOf } from './layout/index.js';
 import { runChecks } from './checks/index.js';
 import { tellFindings, type ToldFinding } from './present/index.js';
 import { type CheckedBlock, LazilyChecked } from './checked-block.js';
+
+const AFTER_EVERY_DAY: CivilDate = '9999-12-31';
 
 export interface LayOutOptions {
   /**
@@ -13,7 +15,10 @@ export interface LayOutOptions {
    * look at what is still to come. Left out, the block is laid out of time.
    */
   asOf?: string | undefined;
-  /** The plan of past days as it was handed out, in any order. */
+  /**
+   * The plan of past days as it was handed out, in any order; of all days, where
+   * the block is of a number that is no longer laid out as it was (`isLaidAsThen`).
+   */
   history?: readonly HandedOut[] | undefined;
   /** How sentences show amounts; the athlete's own measure when left out. */
   shown?: Measure;
@@ -31,12 +36,17 @@ export function layOut(
   spec: BlockSpec,
   { asOf, history = [], shown }: LayOutOptions = {},
 ): CheckedBlock {
-  const { block, rules } = layWeeks(spec, pastOf(history, asOf));
+  const { block, rules } = layWeeks(spec, pastOf(history, storedUntil(spec, asOf)));
   const measure = shown ?? { ...block.spec.athlete, step: 1 };
   return new LazilyChecked(block, () => {
     const context = { block, rules, today: asOf };
     return tellFindings(runChecks(context), context, measure);
   });
+}
+
+/** The day before which days are taken as they are stored; after every day for a block of an older layout. */
+function storedUntil({ engine = newestEngine }: BlockSpec, asOf: CivilDate | undefined) {
+  return isLaidAsThen(engine) ? asOf : AFTER_EVERY_DAY;
 }
 
 /**
@@ -49,7 +59,7 @@ export function fixesOf(
   { asOf, history = [], shown }: LayOutOptions = {},
 ): Fix[] {
   const measure = shown ?? { ...block.spec.athlete, step: 1 };
-  const past = pastOf(history, asOf);
+  const past = pastOf(history, storedUntil(block.spec, asOf));
   const rules = rulesOf(block.spec);
   return fixesFor(finding, { block, rules, today: asOf, past, shown: measure });
 }

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { plannedDay } from './planned-days.js';
 import {
   athleteFacts,
+  anyBlockFile,
   blockFile,
   blockTemplate,
   namedPaces,
@@ -142,14 +143,14 @@ export type LibraryBody = z.infer<typeof libraryBody>;
  */
 const saveId = z.uuid().optional();
 
-export const newBlockBody = z.strictObject({ saveId, athleteId: id, wishes: blockFile });
+export const newBlockBody = z.strictObject({ saveId, athleteId: id, wishes: anyBlockFile });
 export type NewBlockBody = z.infer<typeof newBlockBody>;
 
 export const saveBlockBody = z.strictObject({
   saveId,
   /** The revision the change was made on. */
   revision: z.int().min(1),
-  wishes: blockFile,
+  wishes: anyBlockFile,
   /** What was changed, in words. */
   words: line(MOST_WORDS).min(1),
 });

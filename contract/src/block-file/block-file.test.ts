@@ -3,18 +3,19 @@ import { type CheckedBlock, layOut } from '@nadir/core';
 import fc from 'fast-check';
 import { describe, expect, expectTypeOf, it } from 'vitest';
 import { problemLine } from '../problems.js';
-import { blockFileJsonSchema } from './json-schema.js';
+import { blockFileJsonSchema, versions } from './json-schema.js';
 import { locate } from './lines.js';
 import { givenOf, parseBlockFile, readBlockFile } from './parse.js';
-import { type BlockFile, blockFile } from './schema.js';
+import { type BlockFile, blockFile, upcast } from './schema.js';
 import { changedFile, toBlockFile } from './write.js';
 
 const root = new URL('../../../', import.meta.url);
 const example = readFileSync(new URL('docs/examples/marathon.json', root), 'utf8');
-const marathon = JSON.parse(example) as BlockFile;
+const marathon = upcast(JSON.parse(example) as Parameters<typeof upcast>[0]);
 const smallest: BlockFile = {
   format: 'nadir-block',
-  version: 1,
+  version: 3,
+  engine: 1,
   race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
 };
 
@@ -28,17 +29,18 @@ describe('the block file', () => {
   it('opens the published example, and a file with nothing but a race', () => {
     expect(lines(marathon)).toEqual([]);
     expect(lines(smallest)).toEqual([]);
-    expectTypeOf<BlockFile['version']>().toEqualTypeOf<1 | 2>();
+    expectTypeOf<BlockFile['version']>().toEqualTypeOf<3>();
   });
 
-  it.each([1, 2] as const)('has a JSON Schema of version %d, published and current', (version) => {
+  it.each(versions)('has a JSON Schema of version %d, published and current', (version) => {
     const name = `docs/formats/block.v${version}.schema.json`;
     const published = readFileSync(new URL(name, root), 'utf8');
     expect(JSON.parse(published)).toEqual(JSON.parse(blockFileJsonSchema(version)));
   });
 
   it('of version 1 holds nothing that came with version 2', () => {
-    const later = { ...smallest, longRun: { segment: 'easy' }, events: [] };
+    const { engine: _, ...first } = smallest;
+    const later = { ...first, version: 1, longRun: { segment: 'easy' }, events: [] };
     expect(lines(later)).toEqual([
       'longRun.segment: came with version 2; write "version": 2.',
       'events: came with version 2; write "version": 2.',
@@ -107,9 +109,19 @@ describe('a bad file', () => {
       'race.date: The race on 2027-05-30 is before the start on 2027-06-07. Move one of them.',
     ],
     [
+      'no version at all',
+      { ...smallest, version: undefined },
+      'version: expected 1, 2 or 3, received nothing.',
+    ],
+    [
+      'defaults of a later Nadir',
+      { ...smallest, engine: 99 },
+      'engine: was laid out under defaults number 99; this Nadir knows those up to 1. Update Nadir to open it.',
+    ],
+    [
       'a later version',
-      { ...smallest, version: 3, wonders: true },
-      'The file is of version 3; this Nadir reads up to version 2. Update Nadir to open it.',
+      { ...smallest, version: 4, wonders: true },
+      'The file is of version 4; this Nadir reads up to version 3. Update Nadir to open it.',
     ],
   ];
 

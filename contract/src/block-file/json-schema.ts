@@ -1,17 +1,19 @@
 import { z } from 'zod';
 import { ADDED } from './later-fields.js';
-import { blockFile } from './schema.js';
+import { blockFile, blockFileOf1And2 } from './schema.js';
+
+/** Every version there has been. */
+export const versions = [1, 2, 3] as const;
 
 /**
  * The block file's JSON Schema (2020-12) as published in `docs/formats/`, one
  * for each version: version 1 is version 2 without what was added to it.
  */
-export function blockFileJsonSchema(version: 1 | 2): string {
-  const schema = z.toJSONSchema(blockFile, { io: 'input' }) as Tree;
+export function blockFileJsonSchema(version: (typeof versions)[number]): string {
+  const shape = version === 3 ? blockFile : blockFileOf1And2;
+  const schema = z.toJSONSchema(shape, { io: 'input' }) as Tree;
   const { properties } = schema;
-  if (properties?.version) {
-    properties.version = version === 1 ? { type: 'number', const: 1 } : properties.version;
-  }
+  if (properties && version === 1) properties.version = { type: 'number', const: 1 };
   schema.title = `Nadir block file, version ${version}`;
   if (version === 1) for (const field of ADDED) without(schema, field.split('.'));
   return `${JSON.stringify(schema, null, 2)}\n`;

@@ -2,7 +2,7 @@ import { resolveSpec, validateSpec } from '@nadir/core/layout';
 import type { BlockSpec, Issue, ResolvedSpec } from '@nadir/core/spec';
 import { firstOf, problemsOf } from '../problems.js';
 import { problemOfStructure } from '../structure.js';
-import { type BlockFile, NEWEST_VERSION, blockFile } from './schema.js';
+import { type BlockFile, NEWEST_VERSION, anyBlockFile, blockFile } from './schema.js';
 
 export type Parsed<T> = { ok: true; value: T } | { ok: false; problems: Issue[] };
 
@@ -36,7 +36,7 @@ export function parseBlockFile(input: unknown): Parsed<BlockFile> {
       `is of version ${input.version}; this Nadir reads up to version ${NEWEST_VERSION}. Update Nadir to open it.`,
     );
   }
-  const parsed = blockFile.safeParse(input);
+  const parsed = anyBlockFile.safeParse(input);
   if (!parsed.success) return { ok: false, problems: problemsOf(parsed.error, input) };
   const problems = problemsOfWishes(givenOf(parsed.data));
   return problems.length > 0 ? { ok: false, problems } : { ok: true, value: parsed.data };

@@ -1,5 +1,5 @@
 import type { Template } from '@nadir/core/edit';
-import { blockLength, crossKinds } from '@nadir/core/rules';
+import { blockLength, crossKinds, newestEngine } from '@nadir/core/rules';
 import { type BlockSpec, reEntries } from '@nadir/core/spec';
 import {
   growthSchoolNames,
@@ -356,31 +356,65 @@ const wishes = {
     .strictObject({ name: shortText, date: civilDate, distance: raceMetres })
     .optional()
     .meta({ description: 'The goal race before this one. Version 2.' }),
-} satisfies { [K in keyof Required<BlockSpec>]: z.ZodType<BlockSpec[K]> };
+} satisfies { [K in keyof Omit<Required<BlockSpec>, 'engine'>]: z.ZodType<BlockSpec[K]> };
 
 /** The newest version there is; every older one still opens. */
-export const NEWEST_VERSION = 2;
+export const NEWEST_VERSION = 3;
+
+const format = z.literal('nadir-block');
 
 /**
- * The block file: what the coach wishes, and nothing that can be computed from
- * it. Version 2 adds to version 1; a file that says it is of version 1 holds
- * nothing that came later.
+ * Versions 1 and 2 as they were published: what the coach wishes, and nothing
+ * that can be computed from it. Version 2 adds to version 1; a file that says it
+ * is of version 1 holds nothing that came later. Frozen: what a later version
+ * says otherwise is said in its own shape.
  */
-export const blockFile = z
-  .strictObject({ format: z.literal('nadir-block'), version: z.literal([1, 2]), ...wishes })
+export const blockFileOf1And2 = z
+  .strictObject({ format, version: z.literal([1, 2]), ...wishes })
   .superRefine((file, context) => {
     if (file.version > 1) return;
     for (const path of laterFields(file)) {
       context.addIssue({
         code: 'custom',
         path,
-        message: `came with version ${NEWEST_VERSION}; write "version": ${NEWEST_VERSION}`,
+        message: 'came with version 2; write "version": 2',
       });
     }
   })
   .meta({ title: 'Nadir block file' });
 
+/** Version 3: the defaults that it is laid out under are named. */
+export const blockFile = z
+  .strictObject({
+    format,
+    version: z.literal(NEWEST_VERSION),
+    engine: z.int().min(1).default(newestEngine).meta({
+      description: 'Number of the defaults it is laid out under; the newest when left out.',
+    }),
+    ...wishes,
+  })
+  .meta({ title: 'Nadir block file' });
+
 export type BlockFile = z.infer<typeof blockFile>;
+
+/** What every file that is written now begins with. */
+export const blockHeading = {
+  format: 'nadir-block',
+  version: NEWEST_VERSION,
+  engine: newestEngine,
+} as const;
+
+/** A file of versions 1 and 2 as one of version 3: both were laid out under the first defaults. */
+export function upcast(old: z.infer<typeof blockFileOf1And2>): BlockFile {
+  return { ...old, version: NEWEST_VERSION, engine: 1 };
+}
+
+/** A block file of any version, as the newest. */
+export const anyBlockFile = z.discriminatedUnion(
+  'version',
+  [blockFileOf1And2.transform(upcast), blockFile],
+  { error: 'expected 1, 2 or 3' },
+);
 
 /** What a block's wishes are without its athlete, its dates and what was waived for them. */
 export const blockTemplate = z.strictObject({

@@ -1,7 +1,7 @@
 import { countBack } from '@nadir/core/base';
 import { applyChange, type Change } from '@nadir/core/edit';
 import { resolveSpec } from '@nadir/core/layout';
-import { defaultPaces } from '@nadir/core/paces';
+import { defaultPacesOf } from '@nadir/core/paces';
 import { suggestUses } from '@nadir/core/sessions';
 import type { BlockSpec, ResolvedSpec } from '@nadir/core/spec';
 import { type Parsed, givenOf, soundSpec } from './parse.js';
@@ -21,8 +21,11 @@ export function toBlockFile(wishes: ResolvedSpec, countedBack: boolean): BlockFi
     phases: phases.layout === 'own' ? phases : { layout: phases.layout },
     volume: { ...volume, growth: growthOf(volume.growth) },
     // The product's own table goes without saying, and so do the families it suggests.
-    paces: { ...paces, table: paces.table === defaultPaces ? undefined : paces.table },
-    sessions: sessions === suggestUses(wishes.race.distance) ? undefined : sessions,
+    paces: {
+      ...paces,
+      table: paces.table === defaultPacesOf(wishes.engine) ? undefined : paces.table,
+    },
+    sessions: sessions === suggestUses(wishes.race.distance, wishes.engine) ? undefined : sessions,
   };
 }
 

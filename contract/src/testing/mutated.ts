@@ -4,7 +4,8 @@ import type { BlockFile } from '../block-file/schema.js';
 /** A file that uses every part of the format, so that each can be damaged. */
 export const everything: BlockFile = {
   format: 'nadir-block',
-  version: 2,
+  version: 3,
+  engine: 1,
   athlete: {
     name: 'Wren Castellan',
     basis: 'distance',

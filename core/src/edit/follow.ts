@@ -1,5 +1,5 @@
 import { addDays, countWeeks, differenceInDays, roundTo, startOfWeek } from '../base/index.js';
-import { layoutStep, raceRules, rulesOf } from '../rules/index.js';
+import { layoutStep, newestEngine, raceRules, rulesOf } from '../rules/index.js';
 import type { BlockSpec } from '../spec/index.js';
 import type { Block } from '../layout/index.js';
 
@@ -30,6 +30,7 @@ export function followingBlock(
   const heaviest = Math.max(...weeks.map(({ volume }) => volume));
   const longest = Math.max(...weeks.map(({ longRun }) => longRun));
   return {
+    engine: newestEngine,
     athlete: { ...athlete, recentWeeks: lastBuilt(block), longestRecentRun: longest },
     race: { name: next.name, distance: next.distance, date },
     weeks: countWeeks(start, date, weekStartsOn),

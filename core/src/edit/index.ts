@@ -13,6 +13,7 @@ export { scaleWeeks } from './scale-weeks.js';
 export { movePeak, setTaperDepth, taperDepths } from './shape.js';
 export { shiftWeeks } from './shift-weeks.js';
 export { fromTemplate, type Template } from './template.js';
+export { takeDefaults } from './take-defaults.js';
 export { unwaive, waive } from './waive.js';
 export { dropWeek, insertWeek } from './whole-weeks.js';
 export { issuesOfPast } from './past.js';

@@ -1,11 +1,11 @@
+import { type Since, inForce, newestEngine } from '../rules/index.js';
 import type { HeartBand, NamedPace } from '../spec/choices/index.js';
 
 const MARATHON = 42_195;
 const MILE = 1609.344;
 const ofMaximum = (from: number, to: number): HeartBand => ({ of: 'maximum', from, to });
 
-/** The table of paces a coach starts with, slowest first. Every figure is policy. */
-export const defaultPaces: NamedPace[] = [
+const firstPaces: NamedPace[] = [
   {
     id: 'recovery',
     name: 'Recovery',
@@ -98,3 +98,14 @@ export const defaultPaces: NamedPace[] = [
     effort: 'Quick and relaxed for 15 to 20 seconds; full rest.',
   },
 ];
+
+/** The table of paces a coach starts with, slowest first, under each number of defaults. Every figure is policy. */
+export const pacesSince: Since<NamedPace[]> = { 1: firstPaces };
+
+/** The table of the newest defaults. */
+export const defaultPaces: NamedPace[] = defaultPacesOf(newestEngine);
+
+/** The table that a block of this number starts from. */
+export function defaultPacesOf(engine = newestEngine): NamedPace[] {
+  return inForce(pacesSince, engine);
+}

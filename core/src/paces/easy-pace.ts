@@ -1,7 +1,7 @@
 import type { CivilDate } from '../base/index.js';
 import type { HouseRules } from '../rules/index.js';
 import { type DayTimes, dayTimes } from './day-times.js';
-import { defaultPaces } from './default-paces.js';
+import { defaultPacesOf } from './default-paces.js';
 import type { PaceSubject } from './fitness.js';
 import type { TimeFor } from './model.js';
 import { middleOf, rangeOf } from './pace-range.js';
@@ -21,7 +21,9 @@ export function easyPaces(
   rules: HouseRules,
   times: DayTimes = dayTimes(subject, rules),
 ): (day: CivilDate) => number {
-  const named = [...subject.paces.table, ...defaultPaces].find(({ id }) => id === EASY);
+  const named = [...subject.paces.table, ...defaultPacesOf(subject.engine)].find(
+    ({ id }) => id === EASY,
+  );
   const known = new Map<TimeFor | undefined, number>();
   return (day) => {
     const used = times(day);

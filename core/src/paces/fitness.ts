@@ -10,6 +10,8 @@ import { predictTime } from './riegel.js';
 
 /** What of the spec paces come from. */
 export type PaceSubject = Pick<ResolvedSpec, 'athlete' | 'race' | 'paces' | 'start'> & {
+  /** The number of the defaults; the newest when left out. */
+  engine?: number | undefined;
   volume?: Pick<ResolvedSpec['volume'], 'peak'> | undefined;
 };
 

@@ -1,7 +1,7 @@
 /** From results to paces: models, fitness on a date, named paces, splits and repetitions. */
 
 export { dayTimes, type DayTimes } from './day-times.js';
-export { defaultPaces } from './default-paces.js';
+export { defaultPaces, defaultPacesOf } from './default-paces.js';
 export { easyPaces } from './easy-pace.js';
 export { ageInWeeks } from './efforts.js';
 export { equivalentsOn, type ModelColumn, standardDistances } from './equivalents.js';

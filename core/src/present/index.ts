@@ -1,5 +1,6 @@
 /** A block for people: its figures, its reasons, its findings in words, and two side by side. */
 
+export { daysMoved } from './compare/days-moved.js';
 export { alignWeeks, type WeekPair } from './compare/align.js';
 export { type Difference, whatChanged } from './compare/what-changed.js';
 export { type ReasonKey, type Reasons, reasonsOf, whyWeeks } from './why/reasons.js';

@@ -1,3 +1,4 @@
+import { type Since, inForce, newestEngine } from './engine.js';
 import { raceClass, type RaceClassName } from './race-class.js';
 import type { CrossKind } from './cross-training.js';
 import { type RaceRules, defaultRaceRules } from './race-rules.js';
@@ -167,7 +168,7 @@ export interface HouseRules {
   off: readonly string[];
 }
 
-export const defaultHouseRules: HouseRules = Object.freeze<HouseRules>({
+const firstHouseRules: HouseRules = Object.freeze<HouseRules>({
   layoutStep: { distance: 1, time: 5 },
   races: defaultRaceRules,
   phases: { leastWeeks: 2 },
@@ -244,6 +245,12 @@ export const defaultHouseRules: HouseRules = Object.freeze<HouseRules>({
   bending: { growth: 3, recovery: 2, peak: 1, longRun: 2, taper: 1 },
   off: [],
 });
+
+/** The house rules under each number of defaults. */
+export const houseRulesSince: Since<HouseRules> = { 1: firstHouseRules };
+
+/** The house rules of the newest defaults. */
+export const defaultHouseRules: HouseRules = inForce(houseRulesSince, newestEngine);
 
 /** What the rules say of a race of `distance` metres. */
 export function raceRules({ races }: HouseRules, distance: number): RaceRules {

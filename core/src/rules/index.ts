@@ -4,6 +4,7 @@
 
 export { ruleCatalogue, ruleGroups } from './catalogue.js';
 export { type CrossKind, crossKinds, crossWords } from './cross-training.js';
+export { inForce, isLaidAsThen, newestEngine, type Since } from './engine.js';
 export { blockLength, defaultHouseRules, type HouseRules, raceRules } from './house-rules.js';
 export { layoutStep } from './layout-step.js';
 export {

@@ -1,4 +1,5 @@
-import { type HouseRules, defaultHouseRules } from './house-rules.js';
+import { inForce, newestEngine } from './engine.js';
+import { type HouseRules, houseRulesSince } from './house-rules.js';
 
 /** What a coach sets otherwise than the product does. */
 export interface RuleChanges {
@@ -30,12 +31,14 @@ export function ruleValue(rules: HouseRules, path: string): number | undefined {
   return typeof value === 'number' ? value : undefined;
 }
 
-/** The rules a block is laid out under: the house's as it was laid out, and its own over them. */
+/** The rules a block is laid out under: its number's, the house's as it was laid out, and its own over them. */
 export function rulesOf(spec: {
+  engine?: number | undefined;
   houseRules?: SomeRuleChanges | undefined;
   overrides?: SomeRuleChanges | undefined;
 }): HouseRules {
-  return withRuleChanges(defaultHouseRules, spec.houseRules, spec.overrides);
+  const rules = inForce(houseRulesSince, spec.engine ?? newestEngine);
+  return withRuleChanges(rules, spec.houseRules, spec.overrides);
 }
 
 function withChange(rules: HouseRules, change: SomeRuleChanges | undefined): HouseRules {

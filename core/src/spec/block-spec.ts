@@ -20,6 +20,8 @@ import type { PhaseSpec } from './phase-spec.js';
  * computation. Amounts are metres by distance and seconds by time, shares 0–1.
  */
 export interface ResolvedSpec {
+  /** The number of the defaults it is laid out under. */
+  engine: number;
   athlete: Athlete;
   race: Race;
   start: CivilDate;

@@ -7,7 +7,7 @@ import {
   type OpenBlock,
   type PastBody,
   type PlannedDay,
-  blockFile,
+  anyBlockFile,
 } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
 import { Inject, Injectable } from '@nestjs/common';
@@ -16,7 +16,7 @@ import { KNEX } from '../database/knex.js';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
 import { planOf } from './plan-of.js';
-import { daysOfPast, insertDays, plannedDays, setReopened, writePlan } from './planned-days.js';
+import { daysThatStay, insertDays, plannedDays, setReopened, writePlan } from './planned-days.js';
 
 interface BlockRow {
   coach_id: string;
@@ -160,7 +160,7 @@ export class BlocksRepository {
     const { coachId, blockId, athleteId, revision, wishes, at, today, before } = version;
     const key = { coach_id: coachId, block_id: blockId };
     if (before) await this.handOut(trx, key, before, today);
-    const history = await daysOfPast(trx, key, today);
+    const history = await daysThatStay(trx, key, { engine: wishes.engine, today });
     const { startsOn, raceOn, days } = planOf(wishes, today, history);
     const row = {
       ...key,
@@ -234,7 +234,7 @@ export class BlocksRepository {
       athleteId: row.athlete_id,
       revision: row.revision,
       savedAt: row.at.toISOString(),
-      wishes: stored(blockFile, row.after),
+      wishes: stored(anyBlockFile, row.after),
     };
     return { block, same: row.same };
   }
@@ -262,7 +262,7 @@ export class BlocksRepository {
     const row = await this.knex<ChangeRow>(tables.blockChanges)
       .where({ coach_id: coachId, block_id: blockId, revision })
       .first();
-    return row && { ...changeOf(row), wishes: stored(blockFile, row.after) };
+    return row && { ...changeOf(row), wishes: stored(anyBlockFile, row.after) };
   }
 
   /** The plan by the day, oldest first. */
@@ -270,9 +270,13 @@ export class BlocksRepository {
     return plannedDays(this.knex, { coach_id: coachId, block_id: blockId });
   }
 
-  /** The days before today that stay as they were handed out. */
-  past(coachId: string, blockId: string, today: CivilDate): Promise<PlannedDay[]> {
-    return daysOfPast(this.knex, { coach_id: coachId, block_id: blockId }, today);
+  /** The days that stay as they are stored, oldest first. */
+  daysThatStay(
+    coachId: string,
+    { id, wishes: { engine } }: Pick<BlockAnswer, 'id' | 'wishes'>,
+    today: CivilDate,
+  ): Promise<PlannedDay[]> {
+    return daysThatStay(this.knex, { coach_id: coachId, block_id: id }, { engine, today });
   }
 
   setReopened(coachId: string, blockId: string, days: PastBody): Promise<void> {
@@ -306,6 +310,6 @@ function blockOf(row: BlockRow): BlockAnswer {
     athleteId: row.athlete_id,
     revision: row.revision,
     savedAt: row.saved_at.toISOString(),
-    wishes: stored(blockFile, row.wishes),
+    wishes: stored(anyBlockFile, row.wishes),
   };
 }

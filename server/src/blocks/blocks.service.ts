@@ -34,11 +34,7 @@ export class BlocksService {
   ) {}
 
   async one(coachId: string, blockId: string): Promise<OpenBlock> {
-    const [block, history] = await Promise.all([
-      this.find(coachId, blockId),
-      this.blocks.past(coachId, blockId, this.clock.today()),
-    ]);
-    return { ...block, history };
+    return this.opened(coachId, await this.find(coachId, blockId));
   }
 
   async all(coachId: string): Promise<BlockList> {
@@ -140,7 +136,10 @@ export class BlocksService {
   }
 
   private async opened(coachId: string, block: BlockAnswer): Promise<OpenBlock> {
-    return { ...block, history: await this.blocks.past(coachId, block.id, this.clock.today()) };
+    return {
+      ...block,
+      history: await this.blocks.daysThatStay(coachId, block, this.clock.today()),
+    };
   }
 
   private async nameOf(coachId: string): Promise<string> {

@@ -97,7 +97,7 @@ describe('blocks', () => {
     const before = await changes().count();
     await expect(changes().update({ words: 'never happened' })).rejects.toThrow(/append-only/);
     await expect(changes().delete()).rejects.toThrow(/append-only/);
-    await expect(nadir.knex.raw('TRUNCATE block_changes')).rejects.toThrow(/append-only/);
+    await expect(nadir.knex.raw('TRUNCATE block_changes CASCADE')).rejects.toThrow(/append-only/);
     expect(await changes().count()).toEqual(before);
   });
 

@@ -3,6 +3,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { type PastBody, type PlannedDay, plannedDay } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
 import type { HandedOut } from '@nadir/core/layout';
+import { isLaidAsThen } from '@nadir/core/rules';
 import type { Knex } from 'knex';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
@@ -28,8 +29,16 @@ export async function plannedDays(on: Knex, key: Key, before?: CivilDate): Promi
   return rows.map(dayOf);
 }
 
-/** The days before a date that stay as they were handed out: all but those the coach opened again. */
-export async function daysOfPast(on: Knex, key: Key, today: CivilDate): Promise<PlannedDay[]> {
+/**
+ * The days that stay as they are stored: those before today but for what the
+ * coach opened again; every day of a block that is no longer laid out as it was.
+ */
+export async function daysThatStay(
+  on: Knex,
+  key: Key,
+  { engine, today }: { engine: number; today: CivilDate },
+): Promise<PlannedDay[]> {
+  if (!isLaidAsThen(engine)) return plannedDays(on, key);
   const rows = await on<DayRow>(tables.plannedDays)
     .where({ ...key, reopened: false })
     .andWhere('date', '<', today)

@@ -1,4 +1,4 @@
-import type { BlockFile } from '@nadir/contract';
+import { type BlockFile, blockHeading } from '@nadir/contract';
 import { addDays, type CivilDate, startOfWeek } from '@nadir/core/base';
 import { weekPatterns } from '@nadir/core/edit/week';
 
@@ -16,7 +16,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
   const thisWeek = startOfWeek(today, 'monday');
   const sundayIn = (weeks: number) => addDays(thisWeek, 7 * weeks + 6);
   const daysAgo = (days: number) => addDays(today, -days);
-  const base = { format: 'nadir-block', version: 2, weekStartsOn: 'monday' } as const;
+  const base = { ...blockHeading, weekStartsOn: 'monday' } as const;
   return [
     {
       ...base,

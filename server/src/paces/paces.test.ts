@@ -76,7 +76,7 @@ describe('paces', () => {
         body: {
           revision,
           words: 'Entered a result.',
-          wishes: { ...block.wishes, version: 2, athlete: { ...block.wishes.athlete, results } },
+          wishes: { ...block.wishes, athlete: { ...block.wishes.athlete, results } },
         },
       });
     const factsOf = async () =>

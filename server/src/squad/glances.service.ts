@@ -45,16 +45,17 @@ export class GlancesService {
 
   private async glance(
     coachId: string,
-    { id, revision, wishes }: BlockAnswer,
+    present: BlockAnswer,
     settings: Parameters<typeof measureFor>[0],
   ): Promise<Glance> {
+    const { id, revision, wishes } = present;
     const asOf = this.clock.today();
     const shown = measureFor(settings, wishes.athlete);
     const { basis, unit, step } = shown;
     const key = [coachId, id, revision, asOf, basis, unit, step].join(' ');
     const known = this.known.get(key);
     if (known) return known;
-    const history = historyOf(await this.blocks.past(coachId, id, asOf));
+    const history = historyOf(await this.blocks.daysThatStay(coachId, present, asOf));
     const block = layOut(givenOf(wishes), { asOf, history, shown });
     const glance = glanceOf(block, block.findings, showBlock(block, shown));
     this.known.set(key, glance);

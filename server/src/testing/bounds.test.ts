@@ -22,7 +22,7 @@ describe('the bounds of what is taken', () => {
   const save = (change: object) =>
     nadir.send('PUT', `/api/blocks/${ids.blockId}`, {
       cookie,
-      body: { revision: 99, wishes: { ...wishes, version: 2, ...change }, words: 'Tried.' },
+      body: { revision: 99, wishes: { ...wishes, ...change }, words: 'Tried.' },
     });
   const race = { name: 'Pier', date: '2027-06-06', distance: 10_000 };
 

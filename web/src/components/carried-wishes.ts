@@ -1,7 +1,7 @@
-import { blockFile } from '@nadir/contract';
+import { anyBlockFile } from '@nadir/contract';
 import { z } from 'zod';
 
-const carried = z.strictObject({ wishes: blockFile, words: z.string() });
+const carried = z.strictObject({ wishes: anyBlockFile, words: z.string() });
 
 /** Wishes on their way from one view to another, with what was done to them in words. */
 export type CarriedWishes = z.infer<typeof carried>;

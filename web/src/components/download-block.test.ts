@@ -9,7 +9,8 @@ it.each([
 ])('names the file of %s, %s', (name, race, file) => {
   const block = {
     format: 'nadir-block' as const,
-    version: 2 as const,
+    version: 3 as const,
+    engine: 1,
     athlete: { name },
     race: { name: race, distance: 5000 },
   };

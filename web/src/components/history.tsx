@@ -23,26 +23,25 @@ export function WithHistory({
 /** The dates that are over and stay as they were handed out. */
 export function useDaysOver(): ReadonlySet<string> {
   const history = useHistory();
-  return useMemo(() => new Set(history.map(({ day }) => day.date)), [history]);
+  const { today } = useSignedIn();
+  return useMemo(
+    () => new Set(history.map(({ day }) => day.date).filter((date) => date < today)),
+    [history, today],
+  );
 }
 
 /** Weeks of which every day is over and was handed out: they are inked, and not changed by hand. */
 export function useWeeksOver(weeks: CheckedBlock['weeks']): readonly number[] {
-  const history = useHistory();
-  const { today } = useSignedIn();
-  return useMemo(() => weeksOver(weeks, history, today), [weeks, history, today]);
-}
-
-function weeksOver(
-  weeks: CheckedBlock['weeks'],
-  history: readonly HandedOut[],
-  today: string,
-): readonly number[] {
-  if (history.length === 0) return NO_WEEKS;
-  const over = new Set(history.map(({ day }) => day.date));
-  return weeks
-    .filter(({ days }) => days.every(({ date }) => date < today && over.has(date)))
-    .map(({ number }) => number);
+  const over = useDaysOver();
+  return useMemo(
+    () =>
+      over.size === 0
+        ? NO_WEEKS
+        : weeks
+            .filter(({ days }) => days.every(({ date }) => over.has(date)))
+            .map(({ number }) => number),
+    [weeks, over],
+  );
 }
 
 /** The days that are over as they were handed out; none outside a block that is open. */

@@ -17,7 +17,8 @@ const block: OpenBlock = {
   history: [],
   wishes: {
     format: 'nadir-block',
-    version: 1,
+    version: 3,
+    engine: 1,
     race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
   },
 };
@@ -182,9 +183,11 @@ it('sends what was changed while a save was on its way, on its new revision', as
 it('drops the draft of a version that is stored, in whatever order its fields stand', async () => {
   serve(stores);
   const store = openStore();
-  const { format, version, race } = block.wishes;
+  const { format, version, engine, race } = block.wishes;
   // As a command writes them: the race and the weeks before what a file begins with.
-  store.dispatch(changed({ wishes: { weeks: 12, race, version, format }, words: '12 weeks.' }));
+  store.dispatch(
+    changed({ wishes: { weeks: 12, race, engine, version, format }, words: '12 weeks.' }),
+  );
   await pass(50);
   expect(await keptWeeks()).toEqual([12]);
   await pass(1000);

@@ -1,4 +1,4 @@
-import { block, blockFile, plannedDay } from '@nadir/contract';
+import { anyBlockFile, block, plannedDay } from '@nadir/contract';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { z } from 'zod';
 import type { Draft } from './editor-slice.js';
@@ -13,12 +13,12 @@ const draft = z.strictObject({
   tab: z.string(),
   at: z.iso.datetime(),
   block: block.omit({ wishes: true }).extend({ history: z.array(plannedDay).default([]) }),
-  wishes: blockFile,
+  wishes: anyBlockFile,
   unsaved: z.array(z.string()),
   sending: z
     .strictObject({
       saveId: z.uuid(),
-      wishes: blockFile,
+      wishes: anyBlockFile,
       words: z.string(),
       count: z.int().min(0),
     })
@@ -111,5 +111,5 @@ function under(start: string[]): IDBKeyRange {
 
 /** True when two versions are the same, in whatever order their fields were written. */
 export function sameWishes(a: Draft['wishes'], b: Draft['wishes']): boolean {
-  return JSON.stringify(blockFile.parse(a)) === JSON.stringify(blockFile.parse(b));
+  return JSON.stringify(anyBlockFile.parse(a)) === JSON.stringify(anyBlockFile.parse(b));
 }

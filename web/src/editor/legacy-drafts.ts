@@ -1,4 +1,4 @@
-import { block, blockFile } from '@nadir/contract';
+import { anyBlockFile, block } from '@nadir/contract';
 import { z } from 'zod';
 import type { Draft } from './editor-slice.js';
 import { keepDraft } from './drafts.js';
@@ -6,7 +6,7 @@ import { keepDraft } from './drafts.js';
 /** As drafts were kept before each page had its own. */
 const legacy = z.object({
   block: block.omit({ wishes: true }),
-  wishes: blockFile,
+  wishes: anyBlockFile,
   unsaved: z.array(z.string()),
 });
 

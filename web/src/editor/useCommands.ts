@@ -1,10 +1,19 @@
 import { type BlockFile, changedFile, problemsOfShape } from '@nadir/contract';
 import type { Command } from '@nadir/core/edit';
+import { isLaidAsThen } from '@nadir/core/rules';
 import type { Issue } from '@nadir/core/spec';
 import { useMemo } from 'react';
 import { useStore } from 'react-redux';
 import { pastProblems } from './past-problems.js';
 import { type EditorState, changed, previewed } from './editor-slice.js';
+
+/** A block whose days are taken from the store stays as it is until it is laid out anew. */
+const OF_OLDER_DEFAULTS: Issue = {
+  code: 'older-defaults',
+  path: [],
+  message:
+    'This block was laid out by an older Nadir. Try the newer defaults first, then change it.',
+};
 
 /** The one way in which a block is changed: shown first where it is wished, kept as one undoable step. */
 export interface Commands {
@@ -30,7 +39,11 @@ export function useCommands(): Commands {
       const { editor } = store.getState();
       const file = activeFile(editor);
       const next = file ? changedFile(file, change) : { ok: false as const, problems: [] };
-      const problems = file && next.ok ? pastProblems(file, next.value, editor.block?.history) : [];
+      if (!file || !next.ok) return next;
+      const { engine } = next.value;
+      const problems = isLaidAsThen(engine)
+        ? pastProblems(file, next.value, editor.block?.history)
+        : [OF_OLDER_DEFAULTS];
       return problems.length > 0 ? { ok: false, problems } : next;
     };
     return {

@@ -10,7 +10,8 @@ import { solveWith } from './highs.js';
 
 const wishes: BlockFile = {
   format: 'nadir-block',
-  version: 2,
+  version: 3,
+  engine: 1,
   race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
   weeks: 18,
   phases: { layout: 'four-equal-parts' },

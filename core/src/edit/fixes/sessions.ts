@@ -14,7 +14,9 @@ export const sessionsFixes = {
   ],
   'too-little-hard': (_, { block: { spec } }) => {
     const others = spec.sessions.filter(({ phase }) => phase !== 'speed');
-    const usual = suggestUses(spec.race.distance).filter(({ phase }) => phase === 'speed');
+    const usual = suggestUses(spec.race.distance, spec.engine).filter(
+      ({ phase }) => phase === 'speed',
+    );
     const sessions = [...others, ...usual];
     const placed = { week: { ...spec.week, qualityOn: undefined } };
     return [

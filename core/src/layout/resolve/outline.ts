@@ -6,14 +6,15 @@ import {
   startOfWeek,
   type Weekday,
 } from '../../base/index.js';
-import { type HouseRules, isMiddleDistance, raceRules } from '../../rules/index.js';
+import { type HouseRules, isMiddleDistance, newestEngine, raceRules } from '../../rules/index.js';
 import type { Athlete, BlockSpec, Race, ResolvedSpec } from '../../spec/index.js';
-import { defaultPaces } from '../../paces/index.js';
+import { defaultPacesOf } from '../../paces/index.js';
 import { suggestWeek } from './suggest-week.js';
 
 /** A spec but for its amounts: all that is known before any volume is. */
 export type Outline = Pick<
   ResolvedSpec,
+  | 'engine'
   | 'athlete'
   | 'race'
   | 'start'
@@ -35,6 +36,7 @@ export function outlineOf(given: BlockSpec, rules: HouseRules): Outline {
   const athlete = athleteOf(given);
   const dates = datesOf(given, weekStartsOn, rules);
   return {
+    engine: given.engine ?? newestEngine,
     athlete,
     weekStartsOn,
     phases: {
@@ -68,9 +70,9 @@ function athleteOf({ athlete }: BlockSpec): Athlete {
   };
 }
 
-function pacesOf({ paces }: BlockSpec): ResolvedSpec['paces'] {
+function pacesOf({ paces, engine }: BlockSpec): ResolvedSpec['paces'] {
   return {
-    table: paces?.table ?? defaultPaces,
+    table: paces?.table ?? defaultPacesOf(engine),
     aim: paces?.aim ?? 'current',
     repaced: [...(paces?.repaced ?? [])].sort(),
     distances: paces?.distances ?? [],

@@ -87,7 +87,7 @@ function specOf(
     longRun,
     pins: [...(given.pins ?? [])].sort((a, b) => a.week - b.week),
     days: [...(given.days ?? [])].sort((a, b) => a.date.localeCompare(b.date)),
-    sessions: given.sessions ?? suggestUses(outline.race.distance),
+    sessions: given.sessions ?? suggestUses(outline.race.distance, outline.engine),
     waivers: given.waivers ?? [],
     houseRules: changesOf(given.houseRules),
     overrides: changesOf(given.overrides),

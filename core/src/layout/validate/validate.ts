@@ -1,6 +1,6 @@
 import { formatPlain, formatWithUnit } from '../../base/format/index.js';
 import { countBack, countWeeks, differenceInDays } from '../../base/index.js';
-import { blockLength } from '../../rules/index.js';
+import { blockLength, newestEngine } from '../../rules/index.js';
 import { type BlockSpec, type Issue, issue, type ResolvedSpec } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import { resolve } from '../resolve/resolve.js';
@@ -27,10 +27,17 @@ export function canResolve(given: BlockSpec): boolean {
 /** What is looked at before anything is worked out; without issues, `resolve` will succeed. */
 function validateGiven(given: BlockSpec): Issue[] {
   return [
+    ...validateEngine(given),
     ...validateDates(given),
     ...validateOwnPhases(given),
     ...validateEventLengths(given.events ?? []),
   ];
+}
+
+function validateEngine({ engine = newestEngine }: BlockSpec): Issue[] {
+  if (Number.isInteger(engine) && engine >= 1 && engine <= newestEngine) return [];
+  const message = `was laid out under defaults number ${engine}; this Nadir knows those up to ${newestEngine}. Update Nadir to open it.`;
+  return [issue('later-engine', ['engine'], message)];
 }
 
 /** The first day a block may begin: days are counted from it. */

@@ -1,3 +1,4 @@
+import { type Since, inForce, newestEngine } from '../../rules/index.js';
 import {
   type PhaseKind,
   phaseKinds,
@@ -39,10 +40,16 @@ const long = usesOf({
   sharpening: [library['growing-repetitions'], library['race-pace-stretches']],
 });
 
+/** Families by kind of race, under each number of defaults. */
+export const usesSince: Since<{ middle: SessionUse[]; usual: SessionUse[]; long: SessionUse[] }> = {
+  1: { middle, usual, long },
+};
+
 /** Families for the quality days of every phase, by race distance in metres. The same list for the same kind of race. */
-export function suggestUses(distance: number): SessionUse[] {
-  if (distance <= MIDDLE_DISTANCE) return middle;
-  return distance < LONG_DISTANCE ? usual : long;
+export function suggestUses(distance: number, engine = newestEngine): SessionUse[] {
+  const uses = inForce(usesSince, engine);
+  if (distance <= MIDDLE_DISTANCE) return uses.middle;
+  return distance < LONG_DISTANCE ? uses.usual : uses.long;
 }
 
 function usesOf(pairs: Readonly<Record<PhaseKind, Pair>>): SessionUse[] {

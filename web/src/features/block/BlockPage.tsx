@@ -14,6 +14,7 @@ import { Aside } from './Aside.js';
 import { BlockStrip } from './BlockStrip.js';
 import { ConflictDialog } from '../../editor/ConflictDialog.js';
 import { Ledger } from './Ledger.js';
+import { DefaultsNotice } from './DefaultsNotice.js';
 import { TryBar } from './TryBar.js';
 import { useCarriedChange } from './useCarriedChange.js';
 import { InEditor } from '../../editor/InEditor.js';
@@ -76,6 +77,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
         raceDay={race.date}
       />
       <TryBar />
+      <DefaultsNotice file={file} base={base} />
       <div className="editor">
         <main>
           <div ref={ref} className="fill">

@@ -1,3 +1,4 @@
+import { blockHeading } from '@nadir/contract';
 import { useMemo } from 'react';
 import type { OverlayBlock } from '../../drawing/Overlay.js';
 import { type LaidAndShown, useLaidBlock } from '../../components/useLaidBlock.js';
@@ -23,7 +24,6 @@ export function useOverlay(
 
 /** Never drawn: a page without a block asks for no overlay. */
 const EMPTY = {
-  format: 'nadir-block',
-  version: 2,
+  ...blockHeading,
   race: { name: '', date: '2000-01-01', distance: 10_000 },
 } as const;

@@ -35,7 +35,8 @@ describe('a figure of the house rules', () => {
 describe('what a rule would flag', () => {
   const block = (pins: BlockFile['pins'], waivers: BlockFile['waivers'] = []): BlockFile => ({
     format: 'nadir-block',
-    version: 2,
+    version: 3,
+    engine: 1,
     race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
     weeks: 12,
     volume: { start: 40_000, peak: 50_000 },

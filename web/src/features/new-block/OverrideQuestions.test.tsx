@@ -8,7 +8,8 @@ import { answer } from './questions.js';
 const today = '2027-02-10';
 const block = (overrides: BlockFile['overrides']): BlockFile => ({
   format: 'nadir-block',
-  version: 2,
+  version: 3,
+  engine: 1,
   race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
   weeks: 12,
   houseRules: { values: { 'recovery.leastDepth': 0.25 } },

@@ -5,7 +5,7 @@ import { type Reasons, reasonsOf, whyWeeks } from '@nadir/core/present';
 import { rulesOf, type SomeRuleChanges } from '@nadir/core/rules';
 import type { Issue, ResolvedSpec } from '@nadir/core/spec';
 import type { NamedPace } from '@nadir/core/spec/choices';
-import { NEWEST_VERSION, givenOf, problemsOfShape } from '@nadir/contract';
+import { blockHeading, givenOf, problemsOfShape } from '@nadir/contract';
 
 /** The distances most coaches coach for; any other is typed in metres. */
 export const raceDistances = [
@@ -32,8 +32,7 @@ export function freshWishes(
   const weeks = suggestWeeks(FIRST_DISTANCE, Infinity, rulesOf({ houseRules }));
   const monday = startOfWeek(today, 'monday');
   return {
-    format: 'nadir-block',
-    version: NEWEST_VERSION,
+    ...blockHeading,
     weekStartsOn,
     houseRules,
     ...(table && { paces: { table } }),

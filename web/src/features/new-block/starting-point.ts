@@ -1,7 +1,6 @@
 import {
   type BlockFile,
   type BlockTemplate,
-  NEWEST_VERSION,
   givenOf,
   problemsOfWishes,
   toBlockFile,
@@ -43,5 +42,5 @@ export function startFromTemplate(template: BlockTemplate, asked: BlockFile): Bl
 
 function fileOf(given: BlockSpec): BlockFile | undefined {
   if (problemsOfWishes(given).length > 0) return undefined;
-  return { ...toBlockFile(resolveSpec(given), true), version: NEWEST_VERSION };
+  return toBlockFile(resolveSpec(given), true);
 }

@@ -1,4 +1,4 @@
-import { type BlockFile, type Squad, NEWEST_VERSION } from '@nadir/contract';
+import { type BlockFile, type Squad, blockHeading } from '@nadir/contract';
 import { addDays } from '@nadir/core/base';
 import { formatLap } from '@nadir/core/base/format';
 import { defaultPaces, middleOf, type PaceRange } from '@nadir/core/paces';
@@ -96,8 +96,7 @@ interface Row {
 function rowsOf(squad: Squad | undefined, today: string): Row[] {
   return (squad?.athletes ?? []).map(({ id, facts, block }) => {
     const file: BlockFile = block?.wishes ?? {
-      format: 'nadir-block',
-      version: NEWEST_VERSION,
+      ...blockHeading,
       athlete: facts,
       // Without a block there is no goal; the results alone give the paces.
       race: { name: 'Goal race', date: addDays(today, 84), distance: 10_000 },

@@ -1,0 +1,64 @@
+import Button from '@mui/material/Button';
+import { type BlockFile, changedFile } from '@nadir/contract';
+import { takeDefaults } from '@nadir/core/edit';
+import { daysMoved } from '@nadir/core/present';
+import { isLaidAsThen, newestEngine } from '@nadir/core/rules';
+import { memo, useMemo } from 'react';
+import { useDispatch } from 'react-redux';
+import { plural } from '../../components/dates.js';
+import { type LaidAndShown, laidOf, usePast } from '../../components/useLaidBlock.js';
+import { changed, tryStarted } from '../../editor/editor-slice.js';
+import { useEditor } from '../../editor/useEditor.js';
+
+/** A block under older defaults: what the newer ones would move, and the way to look at them. */
+export const DefaultsNotice = memo(function DefaultsNotice({
+  file,
+  base,
+  newest = newestEngine,
+}: {
+  file: BlockFile;
+  base: LaidAndShown;
+  newest?: number;
+}) {
+  const isTrying = useEditor(({ trial }) => trial !== null);
+  if (file.engine >= newest || isTrying) return null;
+  return <NewerDefaults file={file} base={base} newest={newest} />;
+});
+
+function NewerDefaults({
+  file,
+  base: { block, shown },
+  newest,
+}: {
+  file: BlockFile;
+  base: LaidAndShown;
+  newest: number;
+}) {
+  const dispatch = useDispatch();
+  const past = usePast();
+  const command = takeDefaults(newest);
+  const next = useMemo(() => changedFile(file, takeDefaults(newest).change), [file, newest]);
+  const moved = useMemo(
+    () =>
+      next.ok
+        ? daysMoved(block, laidOf(next.value, past, shown.measure).block, past.asOf).length
+        : 0,
+    [next, block, past, shown.measure],
+  );
+  if (!next.ok) return null;
+  const start = () => {
+    dispatch(tryStarted());
+    dispatch(changed({ wishes: next.value, words: command.words }));
+  };
+  return (
+    <div className="notice" role="note">
+      {isLaidAsThen(file.engine)
+        ? 'Newer defaults are there. '
+        : 'This block was laid out by an older Nadir and is shown as it was. '}
+      {moved === 0
+        ? 'They would move no day to come.'
+        : `They would move ${plural(moved, 'day')} to come.`}{' '}
+      <Button onClick={start}>Try the newer defaults</Button>
+    </div>
+  );
+}
