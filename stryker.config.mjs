@@ -2,7 +2,7 @@
 export default {
   testRunner: 'vitest',
   plugins: ['@stryker-mutator/vitest-runner'],
-  vitest: { configFile: 'core/vitest.mutation.config.ts' },
+  vitest: { configFile: 'core/vitest.config.ts', dir: 'core' },
   coverageAnalysis: 'perTest',
   reporters: ['clear-text', 'json'],
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },

@@ -8,8 +8,9 @@ import { run } from './run.mjs';
 const example = join(root, 'docs/examples/marathon.json');
 const folder = mkdtempSync(join(tmpdir(), 'nadir-files-'));
 
-const nadir = (/** @type {string[]} */ ...words) =>
-  run(join(root, 'nadir'), words, { env: { ...process.env, NADIR_TODAY: '2027-02-10' } });
+const nadirOn = (/** @type {string} */ today, /** @type {string[]} */ ...words) =>
+  run(join(root, 'nadir'), words, { env: { ...process.env, NADIR_TODAY: today } });
+const nadir = (/** @type {string[]} */ ...words) => nadirOn('2027-02-10', ...words);
 
 /** @param {string} name @param {unknown} change */
 function changed(name, change) {
@@ -45,9 +46,16 @@ describe('nadir lay-out', () => {
     expect(output).toMatch(/^10 .* Gullstone 10$/m);
     expect(output).toMatch(/^15 .* km @ race pace$/m);
     expect(output).toContain('caution (waived: A week at the coast.): Growth over the cap.');
-    const { findings } = JSON.parse((await nadir('lay-out', file, '--json')).output);
-    const [waived] = findings;
+    // Before it begins, what the pin of week 2 breaks can be fixed; once the week is over it is history.
+    const findingsOn = async (/** @type {string} */ today) =>
+      JSON.parse((await nadirOn(today, 'lay-out', file, '--json')).output).findings;
+    const [waived] = await findingsOn('2026-12-01');
     expect(waived.fixes).toContainEqual({ label: 'Unpin week 2', change: { pins: [] } });
+    expect((await findingsOn('2027-02-10')).at(-1)).toMatchObject({
+      check: 'growth-over-cap',
+      past: true,
+      fixes: [],
+    });
   });
 
   it('names the line of what is wrong', async () => {

@@ -1,4 +1,4 @@
-import type { Measure } from '../src/base/index.js';
+import { type Measure, canonicalJson } from '../src/base/index.js';
 import { fixesOf, layOut } from '../src/index.js';
 import { reasonsOf, showBlock, whyDay, whyLongRun, whyVolume } from '../src/present/index.js';
 import { rulesOf } from '../src/rules/index.js';
@@ -30,8 +30,8 @@ export function laidOf({ spec, today, unit, step }: Laid, withFixes: boolean) {
   const fixes = withFixes
     ? findings.map((each) => fixesOf(block, each, { asOf: today, shown }))
     : [];
-  const whole = JSON.stringify(
-    {
+  const whole = String(
+    canonicalJson({
       // Which defaults they are is no part of what they lay out.
       spec: { ...block.spec, engine: undefined },
       easyPace,
@@ -45,8 +45,7 @@ export function laidOf({ spec, today, unit, step }: Laid, withFixes: boolean) {
       whys,
       reasons: reasonsOf(spec),
       fixes,
-    },
-    inOrder,
+    }),
   );
   const table = weeks.map(({ number, kind, phase, volume, longRun, days }) =>
     [
@@ -62,10 +61,4 @@ export function laidOf({ spec, today, unit, step }: Laid, withFixes: boolean) {
 /** The same text again, a line a value, for a tool that shows what differs. */
 export function textOf(whole: string): string {
   return JSON.stringify(JSON.parse(whole), null, 1);
-}
-
-/** Keys in order: the text says what a block is, not in which order it was put together. */
-function inOrder(_: string, value: unknown): unknown {
-  if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
-  return Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)));
 }

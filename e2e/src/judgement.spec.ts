@@ -79,7 +79,7 @@ test('tries a second version beside the first, and keeps it as one change', asyn
   await pin(page, 'volume', 5, '31');
   await pin(page, 'volume', 6, '33');
   await expect(page.getByRole('img', { name: 'For comparison: as kept' })).toBeVisible();
-  await expect(page.locator('[data-row=volume-ghost][data-week="5"]')).toHaveText(before);
+  await expect(page.locator('[data-row=volume-overlay][data-week="5"]')).toHaveText(before);
   await page.getByRole('button', { name: 'Back to the first' }).click();
   await expect(cell(page, 'volume', 5)).toHaveText(before);
   await page.getByRole('button', { name: 'try' }).click();

@@ -214,7 +214,7 @@ test('a tab from before an upgrade opens itself anew, once', async ({ page }) =>
       : route.continue();
   });
   await page.getByRole('link', { name: 'Settings' }).click();
-  await expect(page.getByRole('link', { name: 'Squad' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Squad', exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Settings' }).click();
   await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
 });

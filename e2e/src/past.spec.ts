@@ -38,7 +38,7 @@ test('refuses a bad file by line and field, and a later one politely', async ({ 
   await expect(alert).toContainText('line 6 colour: is no field of this format');
   await expect(alert).toContainText('nothing was kept');
   await open('{ "format": "nadir-block", "version": 9 }');
-  await expect(alert).toContainText('is of version 9; this Nadir reads up to version 2');
+  await expect(alert).toContainText('is of version 9; this Nadir reads up to version 3');
   await open('{\n oops');
   await expect(alert).toContainText('line 2: The file is not JSON');
   await page.reload();

@@ -134,7 +134,7 @@ test('settings are accessible', async ({ page }) => {
 test('a whole block stands on the page without scrolling, at 1280 × 800', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');
-  const main = page.locator('.desk > main');
+  const main = page.locator('.editor > main');
   const overflow = await main.evaluate((element) => [
     element.scrollHeight - element.clientHeight,
     element.scrollWidth - element.clientWidth,

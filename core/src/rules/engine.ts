@@ -9,7 +9,7 @@ export const newestEngine = 1;
  * Numbers under which the laying out itself became another, so that an older
  * block can no longer be laid out as it was: it is shown as it is stored.
  */
-export const layoutsSince: readonly number[] = [1];
+const layoutsSince: readonly number[] = [1];
 
 /** Something that was changed with some of the numbers: each change under its own. */
 export type Since<T> = Readonly<Record<1, T>> & Readonly<Record<number, T>>;

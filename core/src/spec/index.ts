@@ -19,3 +19,15 @@ export { cycleLength, runDaysOf, runningOfCycle } from './cycle.js';
 export { type Issue, issue } from './issue.js';
 export type { OwnPhase, PhaseSpec } from './phase-spec.js';
 export { withPin } from './with-pin.js';
+export {
+  type CoachTables,
+  compose,
+  composeFacts,
+  type NamedTable,
+  type OwnFacts,
+  ownFacts,
+  ownOf,
+  type OwnSpec,
+  type TableAt,
+  type VersionOf,
+} from './compose.js';

@@ -10,20 +10,26 @@ import {
   anyBlockFile,
 } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
+import { type OwnSpec, compose, ownOf } from '@nadir/core/spec';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
+import { tablesOf, versionsIn } from '../database/coach-tables.js';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
 import { planOf } from './plan-of.js';
 import { daysThatStay, insertDays, plannedDays, setReopened, writePlan } from './planned-days.js';
+
+type AthleteFacts = NonNullable<BlockFile['athlete']>;
 
 interface BlockRow {
   coach_id: string;
   block_id: string;
   athlete_id: string;
   revision: number;
-  wishes: unknown;
+  /** What it says for itself; whole with its athlete’s record and the tables it names. */
+  wishes: OwnSpec<BlockFile>;
+  facts: AthleteFacts;
   starts_on: string;
   race_on: string;
   /** First kept on this day of the coach's: its days are handed out from then on. */
@@ -67,6 +73,7 @@ export interface Version {
 /** A stored version, held for a save. */
 export interface HeldBlock extends BlockAnswer {
   keptOn: CivilDate;
+  raceOn: CivilDate;
 }
 
 /** What an earlier save of the same id stored. */
@@ -88,15 +95,16 @@ export class BlocksRepository {
     blockId: string,
     on: Knex = this.knex,
   ): Promise<BlockAnswer | undefined> {
-    const row = await blocks(on)
+    const rows = await wholeRows(on)
       .where({ coach_id: coachId, block_id: blockId, removed_at: null })
-      .first();
-    return row && blockOf(row);
+      .limit(1);
+    const [block] = await blocksOf(on, coachId, rows);
+    return block;
   }
 
   /** Each athlete's block in hand: the next race from `today` on, else the last one run. */
   async present(coachId: string, today: string): Promise<BlockAnswer[]> {
-    const rows = await blocks(this.knex)
+    const rows = await wholeRows(this.knex)
       .distinctOn('athlete_id')
       .where({ coach_id: coachId, removed_at: null })
       .orderBy('athlete_id')
@@ -105,15 +113,16 @@ export class BlocksRepository {
         'CASE WHEN race_on < ? THEN -extract(epoch from race_on) ELSE extract(epoch from race_on) END',
         [today],
       );
-    return rows.map(blockOf);
+    return blocksOf(this.knex, coachId, rows);
   }
 
   /** Newest race first. */
   async all(coachId: string): Promise<BlockAnswer[]> {
-    const rows = await blocks(this.knex)
+    const rows = await wholeRows(this.knex)
       .where({ coach_id: coachId, removed_at: null })
+      .whereNotIn('athlete_id', removedAthletes(this.knex, coachId))
       .orderBy([{ column: 'race_on', order: 'desc' }, { column: 'block_id' }]);
-    return rows.map(blockOf);
+    return blocksOf(this.knex, coachId, rows);
   }
 
   /** False when the coach has no such block, or it stands that way already. */
@@ -139,11 +148,31 @@ export class BlocksRepository {
     coachId: string,
     blockId: string,
   ): Promise<HeldBlock | undefined> {
-    const row = await blocks(trx)
+    const rows = await wholeRows(trx)
       .where({ coach_id: coachId, block_id: blockId, removed_at: null })
-      .forUpdate()
-      .first();
-    return row && { ...blockOf(row), keptOn: row.kept_on };
+      .forUpdate();
+    const [held] = await heldOf(trx, coachId, rows);
+    return held;
+  }
+
+  /** An athlete's blocks that are on the lists, held against saves; in no order. */
+  async holdAll(trx: Knex.Transaction, coachId: string, athleteId: string): Promise<HeldBlock[]> {
+    const rows = await wholeRows(trx)
+      .where({ coach_id: coachId, athlete_id: athleteId, removed_at: null })
+      .forUpdate();
+    return heldOf(trx, coachId, rows);
+  }
+
+  /** Writes anew what a block says for itself, so that it stays whole as it is under another record. */
+  async keepAsIs(
+    trx: Knex.Transaction,
+    coachId: string,
+    { id, athleteId, wishes }: BlockAnswer,
+  ): Promise<void> {
+    const own = await ownBlock(trx, { coachId, athleteId }, wishes);
+    await blocks(trx)
+      .where({ coach_id: coachId, block_id: id })
+      .update({ wishes: JSON.stringify(own) as never });
   }
 
   /**
@@ -166,13 +195,13 @@ export class BlocksRepository {
       ...key,
       athlete_id: athleteId,
       revision,
-      wishes: JSON.stringify(wishes),
+      wishes: JSON.stringify(await ownBlock(trx, { coachId, athleteId }, wishes)) as never,
       starts_on: startsOn,
       race_on: raceOn,
       kept_on: before?.keptOn ?? keptOn,
       saved_at: at,
     };
-    await blocks(trx).insert(row).onConflict(['coach_id', 'block_id']).merge();
+    await trx(tables.blocks).insert(row).onConflict(['coach_id', 'block_id']).merge();
     await trx<ChangeRow>(tables.blockChanges).insert({
       ...key,
       revision,
@@ -304,12 +333,58 @@ function changeOf({
   return { revision, at: at.toISOString(), by, words };
 }
 
-function blockOf(row: BlockRow): BlockAnswer {
-  return {
+/** Rows of blocks, each with the record of its athlete. */
+function wholeRows(on: Knex) {
+  const facts = on.raw(
+    `(SELECT facts FROM ${tables.athletes} AS athlete
+      WHERE athlete.coach_id = ${tables.blocks}.coach_id
+        AND athlete.athlete_id = ${tables.blocks}.athlete_id) AS facts`,
+  );
+  return blocks(on).select('*', facts);
+}
+
+function removedAthletes(on: Knex, coachId: string) {
+  return on(tables.athletes)
+    .where({ coach_id: coachId })
+    .whereNotNull('removed_at')
+    .select('athlete_id');
+}
+
+async function blocksOf(
+  on: Knex,
+  coachId: string,
+  rows: readonly BlockRow[],
+): Promise<BlockAnswer[]> {
+  const at = await tablesOf(
+    on,
+    coachId,
+    rows.map(({ wishes }) => wishes),
+  );
+  return rows.map((row) => ({
     id: row.block_id,
     athleteId: row.athlete_id,
     revision: row.revision,
     savedAt: row.saved_at.toISOString(),
-    wishes: stored(anyBlockFile, row.wishes),
-  };
+    wishes: stored(anyBlockFile, compose(row.facts, row.wishes, at)),
+  }));
+}
+
+async function heldOf(on: Knex, coachId: string, rows: readonly BlockRow[]): Promise<HeldBlock[]> {
+  const whole = await blocksOf(on, coachId, rows);
+  return whole.flatMap((block, index) => {
+    const row = rows[index];
+    return row ? [{ ...block, keptOn: row.kept_on, raceOn: row.race_on }] : [];
+  });
+}
+
+/** What a file says that neither its athlete's record nor the coach's tables do. */
+async function ownBlock(
+  on: Knex,
+  { coachId, athleteId }: Pick<Version, 'coachId' | 'athleteId'>,
+  file: BlockFile,
+): Promise<OwnSpec<BlockFile>> {
+  const athlete = await on<Pick<BlockRow, 'coach_id' | 'athlete_id' | 'facts'>>(tables.athletes)
+    .where({ coach_id: coachId, athlete_id: athleteId })
+    .first('facts');
+  return ownOf(athlete?.facts ?? {}, file, await versionsIn(on, coachId, file));
 }

@@ -66,7 +66,7 @@ export async function writePlan(
 ): Promise<void> {
   const rows = await trx<DayRow>(tables.plannedDays)
     .where(key)
-    .andWhere((open) => open.where('date', '>=', from).orWhere({ reopened: true }));
+    .andWhereRaw('(date >= ? OR reopened)', [from]);
   const standing = new Map(rows.map((row) => [row.date, row]));
   const planned = days.filter(({ day: { date } }) => date >= from || standing.has(date));
   const changed = planned.flatMap((each) => rowOf(key, each, standing.get(each.day.date)) ?? []);

@@ -7,6 +7,7 @@ import * as savesAndHistory from './migrations/005-saves-and-history.js';
 import * as removedTemplates from './migrations/006-removed-templates.js';
 import * as plannedDays from './migrations/007-planned-days.js';
 import * as recordAndPast from './migrations/008-record-and-past.js';
+import * as athleteRecords from './migrations/009-athlete-records.js';
 
 /** Every migration in order. Adding one is one file and one line. */
 const migrations: readonly { name: string; migration: Knex.Migration }[] = [
@@ -18,6 +19,7 @@ const migrations: readonly { name: string; migration: Knex.Migration }[] = [
   { name: '006-removed-templates', migration: removedTemplates },
   { name: '007-planned-days', migration: plannedDays },
   { name: '008-record-and-past', migration: recordAndPast },
+  { name: '009-athlete-records', migration: athleteRecords },
 ];
 
 /** Any number, the same in every copy of the server. */

@@ -4,6 +4,7 @@ export const tables = {
   signIns: 'sign_ins',
   signInAttempts: 'sign_in_attempts',
   athletes: 'athletes',
+  coachTables: 'coach_tables',
   blocks: 'blocks',
   blockChanges: 'block_changes',
   plannedDays: 'planned_days',

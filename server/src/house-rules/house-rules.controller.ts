@@ -1,6 +1,7 @@
 import { type Coach, type HouseRulesBody, houseRulesBody } from '@nadir/contract';
 import { issuesOfRules } from '@nadir/core/layout';
 import { Controller, Inject, Put } from '@nestjs/common';
+import { CLOCK, type Clock } from '../clock/clock.js';
 import { Parsed } from '../http/body.js';
 import { invalid, notFound } from '../http/refused.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
@@ -9,7 +10,10 @@ import { CoachId } from '../sign-in/session.guard.js';
 /** The coach's own limits. Blocks keep the rules they were laid out under until the coach lays them out anew. */
 @Controller('api/house-rules')
 export class HouseRulesController {
-  constructor(@Inject(CoachesRepository) private readonly coaches: CoachesRepository) {}
+  constructor(
+    @Inject(CoachesRepository) private readonly coaches: CoachesRepository,
+    @Inject(CLOCK) private readonly clock: Clock,
+  ) {}
 
   @Put()
   async save(
@@ -18,7 +22,7 @@ export class HouseRulesController {
   ): Promise<Coach> {
     const problems = issuesOfRules(body);
     if (problems.length > 0) throw invalid(problems);
-    await this.coaches.saveHouseRules(coachId, body);
+    await this.coaches.saveHouseRules(coachId, body, this.clock.now());
     const coach = await this.coaches.find(coachId);
     if (!coach) throw notFound('coach');
     return coach;

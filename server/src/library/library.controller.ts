@@ -1,6 +1,7 @@
 import { type Coach, type LibraryBody, libraryBody } from '@nadir/contract';
 import { issuesOfFamilies } from '@nadir/core/sessions';
 import { Controller, Inject, Put } from '@nestjs/common';
+import { CLOCK, type Clock } from '../clock/clock.js';
 import { Parsed } from '../http/body.js';
 import { invalid, notFound } from '../http/refused.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
@@ -9,7 +10,10 @@ import { CoachId } from '../sign-in/session.guard.js';
 /** The coach's own sessions. Blocks keep the families they were given. */
 @Controller('api/library')
 export class LibraryController {
-  constructor(@Inject(CoachesRepository) private readonly coaches: CoachesRepository) {}
+  constructor(
+    @Inject(CoachesRepository) private readonly coaches: CoachesRepository,
+    @Inject(CLOCK) private readonly clock: Clock,
+  ) {}
 
   @Put()
   async save(
@@ -20,7 +24,7 @@ export class LibraryController {
     if (problems.length > 0) {
       throw invalid(problems.map((found) => ({ ...found, path: ['families', ...found.path] })));
     }
-    await this.coaches.saveLibrary(coachId, families);
+    await this.coaches.saveLibrary(coachId, families, this.clock.now());
     const coach = await this.coaches.find(coachId);
     if (!coach) throw notFound('coach');
     return coach;

@@ -13,6 +13,7 @@ import {
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
+import { keepTables } from '../database/coach-tables.js';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
 
@@ -93,22 +94,37 @@ export class CoachesRepository {
       .update({ settings: this.knex.raw('settings || ?::jsonb', [JSON.stringify(changed)]) });
   }
 
-  async saveHouseRules(coachId: string, changes: HouseRulesBody): Promise<void> {
-    await this.rows()
-      .where({ coach_id: coachId })
-      .update({ house_rules: JSON.stringify(changes) });
+  async saveHouseRules(coachId: string, changes: HouseRulesBody, at: Date): Promise<void> {
+    await this.saveTables({ coachId, kind: 'house-rules', at }, [changes], {
+      house_rules: JSON.stringify(changes),
+    });
   }
 
-  async savePaces(coachId: string, table: PacesBody['table']): Promise<void> {
-    await this.rows()
-      .where({ coach_id: coachId })
-      .update({ paces: table && JSON.stringify(table) });
+  async savePaces(coachId: string, table: PacesBody['table'], at: Date): Promise<void> {
+    await this.saveTables({ coachId, kind: 'paces', at }, table ? [table] : [], {
+      paces: table && JSON.stringify(table),
+    });
   }
 
-  async saveLibrary(coachId: string, families: LibraryBody['families']): Promise<void> {
-    await this.rows()
-      .where({ coach_id: coachId })
-      .update({ library: JSON.stringify(families) });
+  async saveLibrary(coachId: string, families: LibraryBody['families'], at: Date): Promise<void> {
+    await this.saveTables({ coachId, kind: 'family', at }, families, {
+      library: JSON.stringify(families),
+    });
+  }
+
+  /** Saves a table of the coach's own, and keeps this version of it for the blocks that name it. */
+  private async saveTables(
+    key: Parameters<typeof keepTables>[1],
+    values: readonly object[],
+    columns: Partial<CoachRow>,
+  ): Promise<void> {
+    await this.knex.transaction(async (trx) => {
+      // One at a time: versions are counted.
+      const coach = trx<CoachRow>(tables.coaches).where({ coach_id: key.coachId });
+      await coach.clone().forUpdate().first('coach_id');
+      await coach.update(columns);
+      await keepTables(trx, key, values);
+    });
   }
 
   private rows() {

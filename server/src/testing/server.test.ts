@@ -56,6 +56,7 @@ describe('starting', () => {
       '006-removed-templates',
       '007-planned-days',
       '008-record-and-past',
+      '009-athlete-records',
     ]);
     await Promise.all(pools.map((pool) => pool.destroy()));
   });

@@ -226,7 +226,12 @@ function withRoom(planning: Planning, found: readonly DayRole[]): DayRole[] {
     0,
   );
   if (amounts.volume - amounts.longRun - raced > 1e-6 && !placed.some(isOther)) {
-    const day = open((role) => role === 'rest') ?? open((role) => role === 'cross-train');
+    // Before the race, be it in place of cross-training; after it only where nothing lies before.
+    const isBefore = (index: number) => index < planning.firstDaysOut;
+    const days = [open((role) => role === 'rest'), open((role) => role === 'cross-train')].filter(
+      (day) => day !== undefined,
+    );
+    const day = days.find(isBefore) ?? days[0];
     if (day !== undefined) placed[day] = 'easy';
   }
   return placed;
