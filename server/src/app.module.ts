@@ -1,6 +1,7 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
 import { APP_FILTER, APP_INTERCEPTOR } from '@nestjs/core';
 import { LoggerModule } from 'nestjs-pino';
+import { AthleteRecordsModule } from './athlete-records/athlete-records.module.js';
 import { AthletesModule } from './athletes/athletes.module.js';
 import { BlocksModule } from './blocks/blocks.module.js';
 import { CLOCK, type Clock } from './clock/clock.js';
@@ -45,6 +46,7 @@ export class AppModule {
         SettingsModule,
         AthletesModule,
         BlocksModule,
+        AthleteRecordsModule,
         RecordModule,
         HouseRulesModule,
         PacesModule,

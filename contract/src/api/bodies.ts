@@ -86,8 +86,46 @@ export type AthleteBody = z.infer<typeof athleteBody>;
 export const addAthleteBody = athleteBody.extend({ id: id.optional() });
 export type AddAthleteBody = z.infer<typeof addAthleteBody>;
 
-export const athlete = z.object({ id, facts: athleteBody });
+/** On the squad, kept aside, or off every list until it is put back. */
+export const athleteState = z.enum(['here', 'archived', 'removed']);
+
+export const athlete = z.object({
+  id,
+  revision: z.int().min(1),
+  state: athleteState,
+  facts: athleteBody,
+});
 export type AthleteAnswer = z.infer<typeof athlete>;
+
+export const saveAthleteBody = z.strictObject({
+  /** The revision the change was made on. */
+  revision: z.int().min(1),
+  facts: athleteBody,
+  /** Blocks that stay as they are: they keep what they had as their own. */
+  apart: z.array(id).max(200),
+});
+export type SaveAthleteBody = z.infer<typeof saveAthleteBody>;
+
+export const athleteStateBody = z.strictObject({ state: athleteState });
+export type AthleteStateBody = z.infer<typeof athleteStateBody>;
+
+export const athletePreviewBody = z.strictObject({ facts: athleteBody });
+export type AthletePreviewBody = z.infer<typeof athletePreviewBody>;
+
+/** What a changed record would mean for each block of the athlete that is still to be raced. */
+export const athletePreview = z.object({
+  blocks: z.array(
+    z.object({
+      id,
+      race: z.object({ name: z.string(), date: civilDate }),
+      /** Days to come that would move. */
+      days: z.int().min(0),
+      /** Why the block cannot be laid out so; it keeps what it had then. */
+      problem: z.string().nullable(),
+    }),
+  ),
+});
+export type AthletePreview = z.infer<typeof athletePreview>;
 
 export const block = z.object({
   id,

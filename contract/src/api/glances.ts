@@ -37,6 +37,8 @@ export const glances = z.object({
       block: z.object({ id: z.uuid(), glance }).nullable(),
     }),
   ),
+  /** Athletes kept aside. */
+  archived: z.array(z.object({ id: z.uuid(), name: z.string() })),
 });
 export type Glances = z.infer<typeof glances>;
 

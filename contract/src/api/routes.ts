@@ -3,6 +3,9 @@ import { BLOCK_BYTES } from '../block-file/parse.js';
 import {
   addAthleteBody,
   athlete,
+  athletePreview,
+  athletePreviewBody,
+  athleteStateBody,
   blockList,
   coach,
   done,
@@ -19,6 +22,7 @@ import {
   openBlock,
   plannedDays,
   ready,
+  saveAthleteBody,
   saveBlockBody,
   session,
   settingsChange,
@@ -133,6 +137,29 @@ export const routes = {
     answer: athlete,
   },
   athlete: { method: 'GET', path: '/api/athletes/{id}', summary: 'One athlete.', answer: athlete },
+  saveAthlete: {
+    method: 'PUT',
+    path: '/api/athletes/{id}',
+    summary:
+      'Changes an athlete’s record, and lays out the athlete’s blocks by it but for those kept apart.',
+    body: saveAthleteBody,
+    answer: athlete,
+  },
+  previewAthlete: {
+    method: 'POST',
+    path: '/api/athletes/{id}/preview',
+    summary:
+      'Says which days to come a changed record would move, block by block; changes nothing.',
+    body: athletePreviewBody,
+    answer: athletePreview,
+  },
+  setAthleteState: {
+    method: 'PUT',
+    path: '/api/athletes/{id}/state',
+    summary: 'Archives or removes an athlete, or puts the athlete back; nothing is deleted.',
+    body: athleteStateBody,
+    answer: athlete,
+  },
   record: {
     method: 'GET',
     path: '/api/athletes/{id}/record',

@@ -9,17 +9,20 @@ interface AthleteRow {
   coach_id: string;
   athlete_id: string;
   facts: unknown;
+  revision: number;
   created_at: Date;
+  archived_at: Date | null;
+  removed_at: Date | null;
 }
 
 @Injectable()
 export class AthletesRepository {
   constructor(@Inject(KNEX) private readonly knex: Knex) {}
 
-  /** In the order they joined. */
+  /** In the order they joined, those of the archive too. */
   async all(coachId: string): Promise<AthleteAnswer[]> {
     const rows = await this.rows()
-      .where({ coach_id: coachId })
+      .where({ coach_id: coachId, removed_at: null })
       .orderBy(['created_at', 'athlete_id']);
     return rows.map(athleteOf);
   }
@@ -38,20 +41,44 @@ export class AthletesRepository {
       .ignore();
   }
 
-  /** Changes what is known of an athlete, in the transaction of what taught it; one at a time. */
-  async learn(
+  /** The record, held against other changes until the transaction ends. */
+  async hold(
     trx: Knex.Transaction,
     coachId: string,
     athleteId: string,
-    change: (facts: AthleteBody) => AthleteBody,
+  ): Promise<AthleteAnswer | undefined> {
+    const row = await trx<AthleteRow>(tables.athletes)
+      .where({ coach_id: coachId, athlete_id: athleteId })
+      .forUpdate()
+      .first();
+    return row && athleteOf(row);
+  }
+
+  /** Writes a record that is held, as its next revision. */
+  async write(
+    trx: Knex.Transaction,
+    coachId: string,
+    { id, revision }: AthleteAnswer,
+    facts: AthleteBody,
   ): Promise<void> {
-    const key = { coach_id: coachId, athlete_id: athleteId };
-    const row = await trx<AthleteRow>(tables.athletes).where(key).forUpdate().first();
-    if (!row) return;
-    const facts = change(athleteOf(row).facts);
     await trx<AthleteRow>(tables.athletes)
-      .where(key)
-      .update({ facts: JSON.stringify(facts) });
+      .where({ coach_id: coachId, athlete_id: id })
+      .update({ facts: JSON.stringify(facts), revision: revision + 1 });
+  }
+
+  /** False where the coach has no such athlete. */
+  async setState(
+    coachId: string,
+    athleteId: string,
+    state: AthleteAnswer['state'],
+    at: Date,
+  ): Promise<boolean> {
+    const changed = {
+      archived_at: state === 'archived' ? at : null,
+      removed_at: state === 'removed' ? at : null,
+    };
+    const key = { coach_id: coachId, athlete_id: athleteId };
+    return (await this.rows().where(key).update(changed)) > 0;
   }
 
   private rows() {
@@ -60,5 +87,7 @@ export class AthletesRepository {
 }
 
 function athleteOf(row: AthleteRow): AthleteAnswer {
-  return { id: row.athlete_id, facts: stored(athleteBody, row.facts) };
+  const state = row.removed_at ? 'removed' : row.archived_at ? 'archived' : 'here';
+  const facts = stored(athleteBody, row.facts);
+  return { id: row.athlete_id, revision: row.revision, state, facts };
 }

@@ -28,6 +28,8 @@ describe('athletes', () => {
     const { id } = added.body as AthleteAnswer;
     expect((await nadir.send('GET', `/api/athletes/${id}`, { cookie })).body).toEqual({
       id,
+      revision: 1,
+      state: 'here',
       facts,
     });
   });

@@ -22,6 +22,7 @@ import { CLOCK, type Clock } from '../clock/clock.js';
 import { invalid, notFound, staleRevision } from '../http/refused.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
 import { BlocksRepository, type StoredSave } from './blocks.repository.js';
+import { RecordChanges } from './record-changes.js';
 import { firstVersion } from './first-version.js';
 
 @Injectable()
@@ -30,6 +31,7 @@ export class BlocksService {
     @Inject(BlocksRepository) private readonly blocks: BlocksRepository,
     @Inject(AthletesRepository) private readonly athletes: AthletesRepository,
     @Inject(CoachesRepository) private readonly coaches: CoachesRepository,
+    @Inject(RecordChanges) private readonly records: RecordChanges,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
@@ -61,9 +63,15 @@ export class BlocksService {
     return this.blocks.inTransaction(async (trx) => {
       const repeated = repeatOf(await this.blocks.storedBy(trx, coachId, saveId, wishes));
       if (repeated) return this.opened(coachId, repeated);
-      await this.athletes.learn(trx, coachId, athleteId, (facts) =>
-        learned(facts, undefined, wishes.athlete),
-      );
+      await this.records.apply(trx, {
+        coachId,
+        athleteId,
+        change: (facts) => learned(facts, undefined, wishes.athlete),
+        apart: 'moved',
+        by,
+        today,
+        at: this.clock.now(),
+      });
       return this.blocks.write(
         trx,
         firstVersion({ coachId, athleteId, wishes, at: this.clock.now(), today, by, saveId }),
@@ -86,9 +94,16 @@ export class BlocksService {
         throw staleRevision(current);
       }
       const { athleteId } = stored;
-      await this.athletes.learn(trx, coachId, athleteId, (facts) =>
-        learned(facts, stored.wishes.athlete, wishes.athlete),
-      );
+      await this.records.apply(trx, {
+        coachId,
+        athleteId,
+        change: (facts) => learned(facts, stored.wishes.athlete, wishes.athlete),
+        apart: 'moved',
+        except: blockId,
+        by,
+        today,
+        at: this.clock.now(),
+      });
       return this.blocks.write(trx, {
         coachId,
         blockId,

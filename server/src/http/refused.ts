@@ -41,6 +41,14 @@ export function staleRevision(current: BlockAnswer): Refused {
   });
 }
 
+export function staleRecord(): Refused {
+  return new Refused(HttpStatus.CONFLICT, {
+    code: 'stale-revision',
+    message:
+      'This record was changed elsewhere since you opened it. Open it again, then change it.',
+  });
+}
+
 export function staleEntry(): Refused {
   return new Refused(HttpStatus.CONFLICT, {
     code: 'stale-revision',

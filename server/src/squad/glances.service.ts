@@ -31,7 +31,7 @@ export class GlancesService {
     const present = await this.blocks.present(coachId, this.clock.today());
     const byAthlete = new Map(present.map((block) => [block.athleteId, block]));
     const rows: Glances['athletes'] = [];
-    for (const { id, facts } of athletes) {
+    for (const { id, facts } of athletes.filter(({ state }) => state === 'here')) {
       const block = byAthlete.get(id);
       const glance = block && (await this.glance(coachId, block, coach.settings));
       rows.push({
@@ -40,7 +40,10 @@ export class GlancesService {
         block: block && glance ? { id: block.id, glance } : null,
       });
     }
-    return { athletes: rows };
+    const archived = athletes
+      .filter(({ state }) => state === 'archived')
+      .map(({ id, facts }) => ({ id, name: facts.name }));
+    return { athletes: rows, archived };
   }
 
   private async glance(

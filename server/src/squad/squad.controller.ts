@@ -22,7 +22,8 @@ export class SquadController {
 
   @Get()
   async all(@CoachId() coachId: string): Promise<Squad> {
-    const athletes = await this.athletes.all(coachId);
+    const all = await this.athletes.all(coachId);
+    const athletes = all.filter(({ state }) => state === 'here');
     const present = await this.blocks.present(coachId, this.clock.today());
     const byAthlete = new Map(present.map((block) => [block.athleteId, block]));
     return {

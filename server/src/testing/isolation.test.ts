@@ -31,6 +31,9 @@ const withId = closed.filter(({ path }) => path.includes('{id}'));
 
 /** A body that would be taken from the coach whose thing it is. */
 const BODIES: Readonly<Record<string, unknown>> = {
+  'PUT /api/athletes/{id}': { revision: 1, facts: { name: 'Mine now' }, apart: [] },
+  'POST /api/athletes/{id}/preview': { facts: { name: 'Mine now' } },
+  'PUT /api/athletes/{id}/state': { state: 'removed' },
   'PUT /api/athletes/{id}/record': {
     revision: null,
     entry: { date: '2027-02-09', place: 0, kind: 'run', distance: 9000 },
