@@ -87,7 +87,7 @@ export const addAthleteBody = athleteBody.extend({ id: id.optional() });
 export type AddAthleteBody = z.infer<typeof addAthleteBody>;
 
 /** On the squad, kept aside, or off every list until it is put back. */
-export const athleteState = z.enum(['here', 'archived', 'removed']);
+const athleteState = z.enum(['here', 'archived', 'removed']);
 
 export const athlete = z.object({
   id,

@@ -158,7 +158,7 @@ describe('blocks', () => {
     const first = await nadir.send('POST', '/api/athletes', { cookie, body });
     const again = await nadir.send('POST', '/api/athletes', { cookie, body });
     expect([first.body, again.body]).toEqual([
-      { id: body.id, facts: { name: body.name } },
+      { id: body.id, revision: 1, state: 'here', facts: { name: body.name } },
       first.body,
     ]);
   });

@@ -1,6 +1,9 @@
 import {
   type AthleteAnswer,
   type AthleteBody,
+  type AthletePreview,
+  type AthletePreviewBody,
+  type AthleteStateBody,
   type BlockHistory,
   type BlockList,
   type BlockVersion,
@@ -16,6 +19,7 @@ import {
   type PasswordBody,
   type Refusal,
   type Route,
+  type SaveAthleteBody,
   type SaveBlockBody,
   type Session,
   type SettingsChange,
@@ -139,7 +143,7 @@ export function errorSentence(error: CallError): string {
 
 export const api = createApi({
   baseQuery: call,
-  tagTypes: ['Session', 'Squad', 'Block', 'History', 'Templates'],
+  tagTypes: ['Session', 'Squad', 'Athlete', 'Block', 'History', 'Templates'],
   endpoints: (build) => ({
     session: build.query<Session, void>({
       query: () => ({ route: routes.session }),
@@ -222,6 +226,21 @@ export const api = createApi({
       }),
       invalidatesTags: ['Squad'],
     }),
+    athlete: build.query<AthleteAnswer, string>({
+      query: (id) => ({ route: routes.athlete, id }),
+      providesTags: ['Athlete'],
+    }),
+    saveAthlete: build.mutation<AthleteAnswer, { id: string; body: SaveAthleteBody }>({
+      query: ({ id, body }) => ({ route: routes.saveAthlete, id, body }),
+      invalidatesTags: ['Athlete', 'Squad', 'Block', 'History'],
+    }),
+    previewAthlete: build.mutation<AthletePreview, { id: string; body: AthletePreviewBody }>({
+      query: ({ id, body }) => ({ route: routes.previewAthlete, id, body }),
+    }),
+    setAthleteState: build.mutation<AthleteAnswer, { id: string; body: AthleteStateBody }>({
+      query: ({ id, body }) => ({ route: routes.setAthleteState, id, body }),
+      invalidatesTags: ['Athlete', 'Squad'],
+    }),
     addBlock: build.mutation<OpenBlock, NewBlockBody>({
       query: (body) => ({
         route: routes.addBlock,
@@ -300,6 +319,10 @@ export const {
   useSquadQuery,
   useLazySquadQuery,
   useAddAthleteMutation,
+  useAthleteQuery,
+  useSaveAthleteMutation,
+  usePreviewAthleteMutation,
+  useSetAthleteStateMutation,
   useAddBlockMutation,
   useBlockQuery,
   useLazyBlockQuery,

@@ -19,6 +19,13 @@ const views: RouteObject[] = [
     }),
   },
   {
+    path: 'athletes/:id',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/athlete/AthletePage.js')).AthletePage,
+    }),
+  },
+  {
     path: 'blocks/new',
     HydrateFallback: waiting,
     lazy: async () => ({

@@ -10,8 +10,8 @@ import type { Commands } from '../../editor/useCommands.js';
 import { TrendLine } from '../../drawing/TrendLine.js';
 import { token } from '../../theme/tokens.js';
 import { formatDay } from '../../components/dates.js';
-import type { ResultDraft } from './result-draft.js';
-import { ResultForm } from './ResultForm.js';
+import type { ResultDraft } from '../../components/result-draft.js';
+import { ResultForm } from '../../components/ResultForm.js';
 
 /** What the athlete ran, newest first; entered, taken out, and repeated tests as a small drawing. */
 export function Results({

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { readGroupChoices, writeGroupChoices } from './group-choices.js';
 import { rangeText, signedSeconds, speedText } from './pace-text.js';
-import { freshDraft, readDraft } from './result-draft.js';
+import { freshDraft, readDraft } from '../../components/result-draft.js';
 import { dayInBlock, pacesView } from '../../components/usePaces.js';
 
 const today = '2027-02-10';

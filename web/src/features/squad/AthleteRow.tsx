@@ -14,11 +14,13 @@ type Athlete = Glances['athletes'][number];
 
 /** One athlete's row; without a block it offers to lay one out. */
 export const AthleteRow = memo(function AthleteRow({ athlete }: { athlete: Athlete }) {
-  if (athlete.block) return <RowWithBlock name={athlete.name} block={athlete.block} />;
+  if (athlete.block) {
+    return <RowWithBlock id={athlete.id} name={athlete.name} block={athlete.block} />;
+  }
   return (
     <tr>
       <th scope="row" style={{ fontSize: 15 }}>
-        {athlete.name}
+        <Link to={`/athletes/${athlete.id}`}>{athlete.name}</Link>
       </th>
       <td colSpan={6}>
         No block yet. <Link to={`/blocks/new?athlete=${athlete.id}`}>Lay one out</Link>
@@ -28,9 +30,11 @@ export const AthleteRow = memo(function AthleteRow({ athlete }: { athlete: Athle
 });
 
 function RowWithBlock({
+  id: athleteId,
   name,
   block: { id, glance },
 }: {
+  id: string;
   name: string;
   block: NonNullable<Athlete['block']>;
 }) {
@@ -51,6 +55,11 @@ function RowWithBlock({
         >
           {name}
         </Link>
+        <div style={{ fontSize: 12.5, fontWeight: 400 }}>
+          <Link to={`/athletes/${athleteId}`} aria-label={`Record of ${name}`}>
+            record
+          </Link>
+        </div>
       </th>
       <td>
         {race.name}

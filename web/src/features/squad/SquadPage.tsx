@@ -66,6 +66,18 @@ export function SquadPage() {
             </tbody>
           </table>
         )}
+        {data && data.archived.length > 0 && (
+          <details>
+            <summary>Archived: {plural(data.archived.length, 'athlete')}</summary>
+            <ul>
+              {data.archived.map(({ id, name }) => (
+                <li key={id}>
+                  <Link to={`/athletes/${id}`}>{name}</Link>
+                </li>
+              ))}
+            </ul>
+          </details>
+        )}
       </main>
     </>
   );

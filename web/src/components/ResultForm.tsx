@@ -1,9 +1,9 @@
 import type { Issue } from '@nadir/core/spec';
 import { type Result, resultKinds, resultKindWords } from '@nadir/core/spec/choices';
 import { type SyntheticEvent, useId, useState } from 'react';
-import { useSignedIn } from '../../api/session.js';
-import { token } from '../../theme/tokens.js';
-import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { useSignedIn } from '../api/session.js';
+import { token } from '../theme/tokens.js';
+import { ChoiceAnswer } from './ChoiceAnswer.js';
 import { type DraftProblems, type ResultDraft, freshDraft, readDraft } from './result-draft.js';
 
 const kindChoices = resultKinds.map((kind) => [kind, resultKindWords[kind]] as const);

@@ -1,0 +1,114 @@
+import Button from '@mui/material/Button';
+import type { AthleteAnswer } from '@nadir/contract';
+import { useEffect, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import {
+  callError,
+  errorSentence,
+  useAthleteQuery,
+  useSetAthleteStateMutation,
+} from '../../api/api.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { TopStrip } from '../../components/TopStrip.js';
+import { UndoOffer } from '../../components/UndoOffer.js';
+import { BlocksTouched } from './BlocksTouched.js';
+import { RecordFields } from './RecordFields.js';
+import { RecordResults } from './RecordResults.js';
+import { useRecord } from './useRecord.js';
+
+/** An athlete's record: one truth, read by every block of the athlete. */
+export function AthletePage() {
+  const { id = '' } = useParams();
+  const { data, error, refetch } = useAthleteQuery(id, { refetchOnMountOrArgChange: true });
+  const failure = callError(error);
+  if (failure) {
+    return (
+      <main className="page">
+        <ErrorNote onRetry={() => void refetch()}>{errorSentence(failure)}</ErrorNote>
+      </main>
+    );
+  }
+  if (data?.id !== id.toLowerCase()) {
+    return (
+      <main className="page" aria-busy="true">
+        Opening the record …
+      </main>
+    );
+  }
+  return <Record key={data.id} athlete={data} />;
+}
+
+function Record({ athlete }: { athlete: AthleteAnswer }) {
+  const record = useRecord(athlete);
+  const { draft, isChanged, preview } = record;
+  useEffect(() => {
+    document.title = `${athlete.facts.name} · Nadir`;
+  }, [athlete.facts.name]);
+  return (
+    <>
+      <TopStrip title={athlete.facts.name} detail={STATES[athlete.state]}>
+        <StateButtons athlete={athlete} />
+        <Button component={Link} to={`/blocks/new?athlete=${athlete.id}`}>
+          New block
+        </Button>
+      </TopStrip>
+      <main className="page athlete-page">
+        {record.problem !== undefined && <ErrorNote>{record.problem}</ErrorNote>}
+        {record.undo && (
+          <UndoOffer done="The record is saved." onUndo={() => void record.undo?.()} />
+        )}
+        <div className="athlete-columns">
+          <RecordFields key={athlete.revision} facts={draft} onChange={record.set} />
+          <RecordResults facts={draft} onChange={record.set} />
+        </div>
+        {isChanged && (
+          <section aria-label="What it changes" className="offer">
+            {preview ? (
+              <BlocksTouched blocks={preview} apart={record.apart} onApart={record.setApart} />
+            ) : (
+              <p>Asking the blocks …</p>
+            )}
+            <Button
+              variant="contained"
+              disabled={record.isSaving || draft.name.trim() === '' || !preview}
+              onClick={() => void record.save()}
+            >
+              Save
+            </Button>{' '}
+            <Button onClick={record.discard}>Discard</Button>
+          </section>
+        )}
+      </main>
+    </>
+  );
+}
+
+const STATES = { here: '', archived: 'archived', removed: 'removed' } as const;
+
+/** Archive, remove, put back: nothing is lost by any of them. */
+function StateButtons({ athlete: { id, state, facts } }: { athlete: AthleteAnswer }) {
+  const [setState, { error }] = useSetAthleteStateMutation();
+  const [before, setBefore] = useState<AthleteAnswer['state']>();
+  const failure = callError(error);
+  const to = async (next: AthleteAnswer['state'], undoTo?: AthleteAnswer['state']) => {
+    const { data } = await setState({ id, body: { state: next } });
+    if (data) setBefore(undoTo);
+  };
+  return (
+    <>
+      {failure && <span role="alert">{errorSentence(failure)}</span>}
+      {before !== undefined && (
+        <UndoOffer
+          done={`${facts.name} is ${state === 'here' ? 'back on the squad' : state}.`}
+          onUndo={() => void to(before)}
+        />
+      )}
+      {state === 'here' ? (
+        <Button onClick={() => void to('archived', 'here')}>Archive</Button>
+      ) : (
+        <Button onClick={() => void to('here', state)}>Back to the squad</Button>
+      )}
+      {state !== 'removed' && <Button onClick={() => void to('removed', state)}>Remove</Button>}
+    </>
+  );
+}

@@ -1,0 +1,137 @@
+import type { AthleteBody } from '@nadir/contract';
+import { paceModels } from '@nadir/core/paces';
+import { paceModelNames } from '@nadir/core/spec/choices';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { Field } from '../../components/Field.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
+import { WeekdaysAnswer } from '../../components/WeekdaysAnswer.js';
+import { WholeAnswer } from './WholeAnswer.js';
+
+interface FieldsProps {
+  facts: AthleteBody;
+  onChange: (part: Partial<AthleteBody>) => void;
+}
+
+/** What is known of the athlete apart from any block. */
+export function RecordFields({ facts, onChange }: FieldsProps) {
+  return (
+    <fieldset>
+      <legend>Athlete</legend>
+      <Field
+        label="Name"
+        problem={facts.name.trim() === '' ? 'Give the athlete a name.' : undefined}
+      >
+        {(ids) => (
+          <TextAnswer
+            {...ids}
+            width={240}
+            value={facts.name}
+            given
+            wrong={facts.name.trim() === ''}
+            onAnswer={(name) => onChange({ name: name.slice(0, 120) })}
+          />
+        )}
+      </Field>
+      <WholeAnswer
+        label="Year of birth"
+        because="Under 18, stricter limits hold."
+        value={facts.birthYear}
+        least={1900}
+        most={2100}
+        onAnswer={(birthYear) => onChange({ birthYear })}
+      />
+      <Field label="Unit" because="For blocks counted by distance.">
+        {(ids) => (
+          <ChoiceAnswer
+            {...ids}
+            value={facts.unit ?? 'km'}
+            choices={[
+              ['km', 'kilometres'],
+              ['mi', 'miles'],
+            ]}
+            onAnswer={(unit) => onChange({ unit })}
+          />
+        )}
+      </Field>
+      <Field label="Days the athlete cannot run">
+        {() => (
+          <WeekdaysAnswer
+            label="Days the athlete cannot run"
+            value={facts.unavailable ?? []}
+            onAnswer={(unavailable) => unavailable.length < 7 && onChange({ unavailable })}
+          />
+        )}
+      </Field>
+      <Health facts={facts} onChange={onChange} />
+      <Heart facts={facts} onChange={onChange} />
+      <Field label="Pace model" because="How results are made into times for other distances.">
+        {(ids) => (
+          <ChoiceAnswer
+            {...ids}
+            value={facts.paceModel ?? 'power-law'}
+            choices={paceModelNames.map((name) => [name, paceModels[name].title] as const)}
+            onAnswer={(paceModel) => onChange({ paceModel })}
+          />
+        )}
+      </Field>
+    </fieldset>
+  );
+}
+
+function Health({ facts, onChange }: FieldsProps) {
+  return (
+    <>
+      <Field
+        label="Often hurt"
+        because="Gentler growth. Pain that changes the stride belongs to a doctor or physiotherapist."
+      >
+        {({ id, describedBy }) => (
+          <input
+            id={id}
+            aria-describedby={describedBy}
+            type="checkbox"
+            checked={facts.oftenHurt ?? false}
+            onChange={({ target }) => onChange({ oftenHurt: target.checked })}
+          />
+        )}
+      </Field>
+      <Field
+        label="Injured"
+        because="No hard running until you lift it. A doctor or physiotherapist says when."
+      >
+        {({ id, describedBy }) => (
+          <input
+            id={id}
+            aria-describedby={describedBy}
+            type="checkbox"
+            checked={facts.injured ?? false}
+            onChange={({ target }) => onChange({ injured: target.checked })}
+          />
+        )}
+      </Field>
+    </>
+  );
+}
+
+function Heart({ facts, onChange }: FieldsProps) {
+  return (
+    <>
+      <WholeAnswer
+        label="Highest heart rate"
+        because="Beats a minute."
+        value={facts.maxHeart}
+        least={25}
+        most={250}
+        onAnswer={(maxHeart) => onChange({ maxHeart })}
+      />
+      <WholeAnswer
+        label="Resting heart rate"
+        because="Beats a minute."
+        value={facts.restHeart}
+        least={25}
+        most={250}
+        onAnswer={(restHeart) => onChange({ restHeart })}
+      />
+    </>
+  );
+}

@@ -1,0 +1,61 @@
+import type { AthleteBody } from '@nadir/contract';
+import { formatDuration, formatRace } from '@nadir/core/base/format';
+import { resultKindWords } from '@nadir/core/spec/choices';
+import { useState } from 'react';
+import { ResultForm } from '../../components/ResultForm.js';
+import { formatDay } from '../../components/dates.js';
+
+/** The athlete's results, newest first: entered here for every block. */
+export function RecordResults({
+  facts: { results = [], unit = 'km' },
+  onChange,
+}: {
+  facts: AthleteBody;
+  onChange: (part: Partial<AthleteBody>) => void;
+}) {
+  const [entering, setEntering] = useState(false);
+  const newestFirst = [...results].sort((a, b) => b.date.localeCompare(a.date));
+  return (
+    <section aria-label="Results">
+      <h2 className="display">Results</h2>
+      {entering ? (
+        <ResultForm
+          start={{}}
+          onKeep={(result) => {
+            const all = [...results, result];
+            onChange({ results: all.sort((a, b) => a.date.localeCompare(b.date)) });
+            setEntering(false);
+            return [];
+          }}
+          onClose={() => setEntering(false)}
+        />
+      ) : (
+        <button type="button" className="tool" onClick={() => setEntering(true)}>
+          Enter a result
+        </button>
+      )}
+      <ul className="findings">
+        {newestFirst.map((result) => {
+          const what = `${formatRace(result.distance, unit)} ${formatDuration(result.time)}`;
+          return (
+            <li key={`${result.date} ${result.distance} ${result.time}`} className="result">
+              <span>
+                <b>{what}</b>
+                <br />
+                {result.name ?? resultKindWords[result.kind ?? 'race']} · {formatDay(result.date)}
+              </span>
+              <button
+                type="button"
+                className="tool"
+                aria-label={`Remove ${what} of ${formatDay(result.date)}`}
+                onClick={() => onChange({ results: results.filter((each) => each !== result) })}
+              >
+                Remove
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

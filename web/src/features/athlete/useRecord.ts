@@ -1,0 +1,56 @@
+import type { AthleteAnswer, AthleteBody, AthletePreview } from '@nadir/contract';
+import { useEffect, useState } from 'react';
+import {
+  callError,
+  errorSentence,
+  usePreviewAthleteMutation,
+  useSaveAthleteMutation,
+} from '../../api/api.js';
+
+/** Milliseconds that a record rests before its blocks are asked. */
+const REST_MS = 300;
+
+/** A record while it is changed: what it would move, which blocks stay apart, and the way back. */
+export function useRecord({ id, revision, facts }: AthleteAnswer) {
+  const [draft, setDraft] = useState(facts);
+  const [apart, setApart] = useState<readonly string[]>([]);
+  const [preview, setPreview] = useState<AthletePreview['blocks']>();
+  const [undo, setUndo] = useState<AthleteBody>();
+  const [ask, asked] = usePreviewAthleteMutation();
+  const [save, saving] = useSaveAthleteMutation();
+  const isChanged = JSON.stringify(draft) !== JSON.stringify(facts);
+
+  useEffect(() => {
+    if (!isChanged) return;
+    const timer = setTimeout(() => {
+      void ask({ id, body: { facts: draft } }).then(({ data }) => setPreview(data?.blocks));
+    }, REST_MS);
+    return () => clearTimeout(timer);
+  }, [ask, id, draft, isChanged]);
+
+  const keep = async (next: AthleteBody) => {
+    const { data } = await save({ id, body: { revision, facts: next, apart: [...apart] } });
+    if (!data) return;
+    setDraft(data.facts);
+    setPreview(undefined);
+    setApart([]);
+    setUndo(facts);
+  };
+  const failure = callError(saving.error) ?? callError(isChanged ? asked.error : undefined);
+  return {
+    draft,
+    isChanged,
+    set: (part: Partial<AthleteBody>) => {
+      setUndo(undefined);
+      setDraft({ ...draft, ...part });
+    },
+    discard: () => setDraft(facts),
+    preview: isChanged ? preview : undefined,
+    apart,
+    setApart,
+    save: () => keep(draft),
+    isSaving: saving.isLoading,
+    undo: undo && (() => keep(undo)),
+    problem: failure && errorSentence(failure),
+  };
+}
