@@ -220,9 +220,10 @@ describe('a coach’s own data', () => {
 
   it('is backed up once a day and before a migration, the last seven times', async () => {
     // As the Nadir before left it.
-    await ask(own, 'own', "DELETE FROM knex_migrations WHERE name LIKE '008%'");
-    await ask(own, 'own', 'DROP TABLE handouts, run_entries');
-    await ask(own, 'own', 'ALTER TABLE planned_days DROP COLUMN reopened');
+    await ask(own, 'own', "DELETE FROM knex_migrations WHERE name LIKE '009%'");
+    await ask(own, 'own', 'DROP TABLE coach_tables');
+    const added = ['revision', 'archived_at', 'removed_at'].map((column) => `DROP ${column}`);
+    await ask(own, 'own', `ALTER TABLE athletes ${added.join(', ')}`);
     await running.stop();
     const folder = join(own, 'own/backups');
     mkdirSync(folder, { recursive: true });
@@ -232,7 +233,7 @@ describe('a coach’s own data', () => {
     await running.stop();
     const kept = readdirSync(folder).sort();
     expect(kept.filter((name) => name.startsWith('auto-'))).toHaveLength(7);
-    expect(kept.at(-2)).toMatch(/^auto-.*-before-008-record-and-past\.dump$/);
+    expect(kept.at(-2)).toMatch(/^auto-.*-before-009-athlete-records\.dump$/);
     expect(kept).toContain('my-own.dump');
     // Backed up today: a start that migrates nothing makes no other.
     running = await start(own, 'start');
