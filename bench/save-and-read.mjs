@@ -11,6 +11,7 @@ import { medianMsAsync } from './median.mjs';
 const RUNS = 150;
 const password = 'low tide at nine';
 const CODE = 'gulls-tides';
+const TODAY = '2027-02-10';
 
 /**
  * Saving and reading a block through the API, against a bare Nest route that
@@ -32,7 +33,7 @@ export async function benchSaveAndRead(databaseUrl) {
     firstCoachCode: CODE,
     docs: false,
   };
-  const app = await createApp(config, systemClock('2027-02-10'));
+  const app = await createApp(config, systemClock(TODAY));
   await app.listen(0, '127.0.0.1');
   const knex = connect(databaseUrl);
   try {
@@ -40,15 +41,17 @@ export async function benchSaveAndRead(databaseUrl) {
     const { call, blockId, athleteId, coachId, wishes } = await prepare(address, knex);
     let revision = 1;
     const ours = await medianMsAsync(RUNS, async () => {
-      await call('PUT', `/api/blocks/${blockId}`, {
+      const body = {
         saveId: randomUUID(),
-        revision: revision++,
-        wishes,
+        revision,
+        wishes: edited(wishes, revision),
         words: 'Bench.',
-      });
+      };
+      revision++;
+      await call('PUT', `/api/blocks/${blockId}`, body);
       await call('GET', `/api/blocks/${blockId}`);
     });
-    const bare = await benchBare(knex, { coachId, athleteId, wishes });
+    const bare = await benchBare(knex, { coachId, blockId, athleteId, wishes });
     return [
       `save and read of a block through the API: median ${ours.toFixed(1)} ms`,
       `against a bare route with the same SQL: ${(ours / bare).toFixed(2)}`,
@@ -86,7 +89,8 @@ async function prepare(address, knex) {
   const { id: athleteId } = await call('POST', '/api/athletes', { name: 'Idris Vale' });
   const wishes = {
     format: 'nadir-block',
-    version: 1,
+    version: 3,
+    engine: 1,
     race: { name: 'Lantern Bay Marathon', date: '2027-06-06', distance: 42_195 },
     weeks: 18,
   };
@@ -96,50 +100,73 @@ async function prepare(address, knex) {
 }
 
 /**
- * @param {import('knex').Knex} knex
- * @param {{ coachId: string, athleteId: string, wishes: unknown }} given
+ * An edit that moves some days to come, there and back: a long run fixed in week 8.
+ *
+ * @param {object} wishes
+ * @param {number} turn
  */
-async function benchBare(knex, { coachId, athleteId, wishes }) {
-  const sessions = await knex('planned_sessions').select(
-    'date',
-    'place',
-    'role',
-    'distance',
-    'time',
-    'shorthand',
-  );
-  const key = { coach_id: coachId, block_id: randomUUID() };
+function edited(wishes, turn) {
+  return { ...wishes, pins: [{ week: 8, longRun: turn % 2 === 0 ? 20_000 : 22_000 }] };
+}
+
+/**
+ * @param {import('knex').Knex} knex
+ * @param {{ coachId: string, blockId: string, athleteId: string, wishes: object }} given
+ */
+async function benchBare(knex, { coachId, blockId, athleteId, wishes }) {
+  const key = { coach_id: coachId, block_id: blockId };
   const row = { ...key, athlete_id: athleteId, starts_on: '2027-02-01', race_on: '2027-06-06' };
-  let revision = 0;
+  const ofWeek8 = await knex('planned_days')
+    .where(key)
+    .andWhereBetween('date', ['2027-03-22', '2027-03-28']);
+  let { revision } = await knex('blocks').where(key).first();
+  const text = (/** @type {unknown} */ value) => JSON.stringify(value);
 
   class BareController {
-    /** @param {unknown} body */
+    /** @param {object} body */
     async save(body) {
-      const text = JSON.stringify(body);
       await knex.transaction(async (trx) => {
         await trx('blocks').where(key).forUpdate().first();
-        const version = { ...row, revision: ++revision, wishes: text, saved_at: new Date() };
-        await trx('blocks').insert(version).onConflict(['coach_id', 'block_id']).merge();
+        await trx('athletes').where({ coach_id: coachId, athlete_id: athleteId }).first('facts');
+        await trx('planned_days').where(key).andWhere('date', '<', TODAY);
+        const version = { ...row, revision: ++revision, kept_on: TODAY, saved_at: new Date() };
+        await trx('blocks')
+          .insert({ ...version, wishes: text(body) })
+          .onConflict(['coach_id', 'block_id'])
+          .merge();
         await trx('block_changes').insert({
           ...key,
           revision,
           at: new Date(),
           by: 'Bench',
           words: 'Bench.',
-          after: text,
+          after: text(body),
         });
-        await trx('planned_sessions').where(key).delete();
-        await trx.batchInsert(
-          'planned_sessions',
-          sessions.map((session) => ({ ...session, ...key })),
-          250,
-        );
+        await trx('planned_days').where(key).andWhere('date', '>=', TODAY);
+        await trx('planned_days')
+          .insert(
+            ofWeek8.map(({ day, week, ...each }) => ({
+              ...each,
+              day: text(day),
+              week: text(week),
+            })),
+          )
+          .onConflict(['coach_id', 'block_id', 'date'])
+          .merge();
       });
-      return { revision };
+      return this.read();
     }
 
     async read() {
-      return knex('blocks').where(key).first();
+      const block = await knex('blocks').where(key).first();
+      const { facts } = await knex('athletes')
+        .where({ coach_id: coachId, athlete_id: athleteId })
+        .first('facts');
+      const history = await knex('planned_days')
+        .where(key)
+        .andWhere('date', '<', TODAY)
+        .orderBy('date');
+      return { ...block, facts, history };
     }
   }
   const { prototype } = BareController;
@@ -153,7 +180,7 @@ async function benchBare(knex, { coachId, athleteId, wishes }) {
   const app = await NestFactory.create(BareModule, new FastifyAdapter(), { logger: false });
   await app.listen(0, '127.0.0.1');
   const address = await app.getUrl();
-  const body = JSON.stringify(wishes);
+  const body = text(edited(wishes, 1));
   const bare = await medianMsAsync(RUNS, async () => {
     const headers = { 'content-type': 'application/json' };
     const saved = await fetch(`${address}/bare`, { method: 'POST', headers, body });

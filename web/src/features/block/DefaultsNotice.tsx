@@ -14,30 +14,25 @@ import { useEditor } from '../../editor/useEditor.js';
 export const DefaultsNotice = memo(function DefaultsNotice({
   file,
   base,
-  newest = newestEngine,
 }: {
   file: BlockFile;
   base: LaidAndShown;
-  newest?: number;
 }) {
   const isTrying = useEditor(({ trial }) => trial !== null);
-  if (file.engine >= newest || isTrying) return null;
-  return <NewerDefaults file={file} base={base} newest={newest} />;
+  if (file.engine >= newestEngine || isTrying) return null;
+  return <NewerDefaults file={file} base={base} />;
 });
 
 function NewerDefaults({
   file,
   base: { block, shown },
-  newest,
 }: {
   file: BlockFile;
   base: LaidAndShown;
-  newest: number;
 }) {
   const dispatch = useDispatch();
   const past = usePast();
-  const command = takeDefaults(newest);
-  const next = useMemo(() => changedFile(file, takeDefaults(newest).change), [file, newest]);
+  const next = useMemo(() => changedFile(file, takeDefaults().change), [file]);
   const moved = useMemo(
     () =>
       next.ok
@@ -48,16 +43,16 @@ function NewerDefaults({
   if (!next.ok) return null;
   const start = () => {
     dispatch(tryStarted());
-    dispatch(changed({ wishes: next.value, words: command.words }));
+    dispatch(changed({ wishes: next.value, words: takeDefaults().words }));
   };
   return (
     <div className="notice" role="note">
       {isLaidAsThen(file.engine)
-        ? 'Newer defaults are there. '
+        ? 'This block keeps the defaults it was laid out under. '
         : 'This block was laid out by an older Nadir and is shown as it was. '}
       {moved === 0
-        ? 'They would move no day to come.'
-        : `They would move ${plural(moved, 'day')} to come.`}{' '}
+        ? 'The newer defaults would move no day to come.'
+        : `The newer defaults would move ${plural(moved, 'day')} to come.`}{' '}
       <Button onClick={start}>Try the newer defaults</Button>
     </div>
   );
