@@ -37,7 +37,7 @@ async function picture(
   if (signIn) {
     await page.getByRole('grid').waitFor();
     await page.getByRole('link', { name: 'Squad' }).click();
-    await page.getByRole('link', { name: 'Idris Vale' }).waitFor();
+    await page.getByRole('link', { name: 'Idris Vale', exact: true }).waitFor();
   } else {
     await page.getByRole('button', { name: /Sign in as/ }).waitFor();
   }
@@ -50,7 +50,7 @@ async function picture(
 const open =
   (/** @type {string} */ athlete) =>
   async (/** @type {import('@playwright/test').Page} */ page) => {
-    await page.getByRole('link', { name: athlete }).click();
+    await page.getByRole('link', { name: athlete, exact: true }).click();
     await page.getByRole('grid').waitFor();
   };
 const nothing = () => Promise.resolve();

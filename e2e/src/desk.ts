@@ -11,12 +11,12 @@ export function addressOf(kind: 'demo' | 'own'): string {
 export async function enterDemo(page: Page): Promise<void> {
   await page.goto(addressOf('demo'));
   await page.getByRole('link', { name: 'Squad' }).click();
-  await expect(page.getByRole('link', { name: 'Idris Vale' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Idris Vale', exact: true })).toBeVisible();
 }
 
 /** Opens an athlete's block from the squad. */
 export async function openBlock(page: Page, athlete: string): Promise<void> {
-  await page.getByRole('link', { name: athlete }).click();
+  await page.getByRole('link', { name: athlete, exact: true }).click();
   await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
 }
 

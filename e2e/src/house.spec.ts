@@ -45,6 +45,36 @@ test('a week that is over takes no pin, and says what can be done', async ({ pag
   await expect(cell(page, 'volume', 2)).not.toContainText('12');
 });
 
+test('days that are over are opened for a change when asked, and closed as they then stand', async ({
+  page,
+}) => {
+  await enterDemo(page);
+  await openBlock(page, 'Ottoline Brack');
+  const block = new URL(page.url()).pathname;
+  const volume = cell(page, 'volume', 3);
+  const before = await volume.textContent();
+  await page.goto(`${addressOf('demo')}${block}/week/3`);
+  const notice = page.getByRole('status').filter({ hasText: 'kept as handed out' });
+  await notice.getByRole('button', { name: 'Change the past' }).click();
+  const open = page.getByRole('status').filter({ hasText: 'open to change' });
+  await expect(open).toBeVisible();
+  await page.goto(`${addressOf('demo')}${block}`);
+  await pin(page, 'volume', 3, '77');
+  await expect(volume).toContainText('77');
+  expect(before).not.toContain('77');
+  await expectSaved(page);
+  await page.goto(`${addressOf('demo')}${block}/week/3`);
+  await open.getByRole('button', { name: 'Close the past' }).click();
+  await expect(notice).toBeVisible();
+  await page.goto(`${addressOf('demo')}${block}`);
+  await expect(volume).toContainText('77');
+  // The same week takes no figure any more.
+  await volume.click();
+  await page.keyboard.type('60');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('is over: it stays as it was handed out');
+});
+
 test('everything of the way around is within reach on a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 800 });
   await enterDemo(page);

@@ -37,7 +37,7 @@ test('the first coach: signs up, signs out, signs in, sets the desk', async ({ p
   await page.getByRole('button', { name: 'Change password' }).click();
   await expect(page.getByText('Password changed. Other devices are signed out.')).toBeVisible();
   await page.getByRole('link', { name: 'Squad' }).click();
-  await page.getByRole('link', { name: 'Orla Penrose' }).click();
+  await page.getByRole('link', { name: 'Orla Penrose', exact: true }).click();
   await expect(page.getByText('volume, mi')).toBeVisible();
   const volumes = await page.locator('[role=gridcell][data-row=volume]').allInnerTexts();
   const total = volumes.reduce((sum, text) => sum + Number(text) * 10, 0);
@@ -57,5 +57,5 @@ test('the first coach: signs up, signs out, signs in, sets the desk', async ({ p
   await expect(page.getByText('E-mail and password do not fit together.')).toBeVisible();
   await page.getByLabel('Password').fill('the tide is back');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('link', { name: 'Orla Penrose' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Orla Penrose', exact: true })).toBeVisible();
 });

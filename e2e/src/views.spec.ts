@@ -44,7 +44,7 @@ test('sign-in is accessible', async ({ page }) => {
 
 test('the squad is accessible', async ({ page }) => {
   await enterDemo(page);
-  await expect(page.getByRole('link', { name: 'Idris Vale' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Idris Vale', exact: true })).toBeVisible();
   await expectAccessible(page);
 });
 
