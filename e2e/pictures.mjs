@@ -56,6 +56,11 @@ const open =
 const nothing = () => Promise.resolve();
 
 await picture('squad', nothing);
+await picture('athlete', async (page) => {
+  await page.getByRole('link', { name: 'Record of Idris Vale' }).click();
+  await page.getByRole('checkbox', { name: 'Wed' }).click();
+  await page.getByRole('list', { name: 'Blocks that read this record' }).waitFor();
+});
 await picture('block', open('Idris Vale'));
 await picture('block-dark', open('Ottoline Brack'), { colorScheme: 'dark' });
 await picture('block-by-time', open('Posy Arkwright'));

@@ -34,7 +34,7 @@ test('a block can be left as it is by a change of the record', async ({ page }) 
   const before = await days();
   await page.goto(addressOf('demo'));
   await page.getByRole('link', { name: 'Record of Isolde Marr' }).click();
-  await page.getByLabel('Wed').click();
+  await page.getByRole('checkbox', { name: 'Wed' }).click();
   const block = page.getByRole('checkbox', { name: /Goal race/ });
   await block.uncheck();
   await page.getByRole('button', { name: 'Save', exact: true }).click();

@@ -48,6 +48,14 @@ test('the squad is accessible', async ({ page }) => {
   await expectAccessible(page);
 });
 
+test('an athlete’s record is accessible', async ({ page }) => {
+  await enterDemo(page);
+  await page.getByRole('link', { name: 'Record of Idris Vale' }).click();
+  await page.getByRole('checkbox', { name: 'Wed' }).click();
+  await expect(page.getByRole('list', { name: 'Blocks that read this record' })).toBeVisible();
+  await expectAccessible(page);
+});
+
 test('a block is accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');

@@ -13,27 +13,30 @@ export function BlocksTouched({
 }) {
   if (blocks.length === 0) return <p>No block is still to be raced: nothing moves.</p>;
   return (
-    <ul className="touched" aria-label="Blocks that read this record">
-      {blocks.map(({ id, race, days, problem }) => (
-        <li key={id}>
-          <label>
-            <input
-              type="checkbox"
-              checked={problem === null && !apart.includes(id)}
-              disabled={problem !== null}
-              onChange={({ target }) =>
-                onApart(target.checked ? apart.filter((each) => each !== id) : [...apart, id])
-              }
-            />{' '}
-            {race.name}, {formatDay(race.date)}:{' '}
-            {problem === null
-              ? days === 0
-                ? 'no day to come moves.'
-                : `${plural(days, 'day')} to come would move.`
-              : `stays as it is. ${problem}`}
-          </label>
-        </li>
-      ))}
-    </ul>
+    <>
+      <p>Saving changes the blocks that read this record. Untick one to leave it as it is.</p>
+      <ul className="touched" aria-label="Blocks that read this record">
+        {blocks.map(({ id, race, days, problem }) => (
+          <li key={id}>
+            <label>
+              <input
+                type="checkbox"
+                checked={problem === null && !apart.includes(id)}
+                disabled={problem !== null}
+                onChange={({ target }) =>
+                  onApart(target.checked ? apart.filter((each) => each !== id) : [...apart, id])
+                }
+              />{' '}
+              {race.name}, {formatDay(race.date)}:{' '}
+              {problem === null
+                ? days === 0
+                  ? 'no day to come moves.'
+                  : `${plural(days, 'day')} to come would move.`
+                : `stays as it is. ${problem}`}
+            </label>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }

@@ -16,8 +16,8 @@ export function RecordResults({
   const [entering, setEntering] = useState(false);
   const newestFirst = [...results].sort((a, b) => b.date.localeCompare(a.date));
   return (
-    <section aria-label="Results">
-      <h2 className="display">Results</h2>
+    <fieldset>
+      <legend>Results</legend>
       {entering ? (
         <ResultForm
           start={{}}
@@ -56,6 +56,6 @@ export function RecordResults({
           );
         })}
       </ul>
-    </section>
+    </fieldset>
   );
 }

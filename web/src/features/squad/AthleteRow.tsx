@@ -55,9 +55,9 @@ function RowWithBlock({
         >
           {name}
         </Link>
-        <div style={{ fontSize: 12.5, fontWeight: 400 }}>
+        <div className="to-record">
           <Link to={`/athletes/${athleteId}`} aria-label={`Record of ${name}`}>
-            record
+            Record
           </Link>
         </div>
       </th>

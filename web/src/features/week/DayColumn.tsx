@@ -16,6 +16,7 @@ import { crossWords, type HouseRules } from '@nadir/core/rules';
 import { dayRoleWords, fixedDayOf } from '@nadir/core/spec/days';
 import type { KeyboardEvent } from 'react';
 import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';
+import { useDaysOver } from '../../components/history.js';
 import type { CycleDay } from './cycle-days.js';
 import type { RunDay } from './useDayCommands.js';
 
@@ -46,7 +47,8 @@ export function DayColumn({
   const { date, role, sessions, swap } = day;
   const { measure } = shown;
   const { setNodeRef: takeRef, listeners, attributes, isDragging } = useDraggable({ id: date });
-  const { setNodeRef: placeRef, isOver } = useDroppable({ id: date });
+  const stays = useDaysOver().has(date);
+  const { setNodeRef: placeRef, isOver } = useDroppable({ id: date, disabled: stays });
   const fixed = block.spec.days.some((wish) => wish.date === date);
   const amount = shown.weeks[week.number - 1]?.days[place] ?? 0;
   const figure = amount > 0 ? `${formatSteps(amount, measure)} ${unitName(measure)}` : '';
@@ -111,7 +113,7 @@ export function DayColumn({
           <span className={isToday ? 'only-print' : undefined}>{shortWeekday(date)}</span>{' '}
           {formatDayAndMonth(date)}
         </span>
-        {!isPlaced && (
+        {!isPlaced && !stays && (
           <button
             type="button"
             className="grip"

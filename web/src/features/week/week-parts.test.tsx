@@ -53,19 +53,21 @@ describe('a day of the week', () => {
     const { block, shown, cycle } = laid(change);
     const run = vi.fn<(command: CommandOrNot) => boolean>(() => true);
     render(
-      <DndContext>
-        <DayColumn
-          each={cycle.days[place]!}
-          block={block}
-          shown={shown}
-          rules={rulesOf(block.spec)}
-          isToday={false}
-          selected
-          lit={false}
-          run={run}
-          onSelect={() => undefined}
-        />
-      </DndContext>,
+      <SessionContext.Provider value={session}>
+        <DndContext>
+          <DayColumn
+            each={cycle.days[place]!}
+            block={block}
+            shown={shown}
+            rules={rulesOf(block.spec)}
+            isToday={false}
+            selected
+            lit={false}
+            run={run}
+            onSelect={() => undefined}
+          />
+        </DndContext>
+      </SessionContext.Provider>,
     );
     const last = () => run.mock.lastCall?.[0];
     const press = async (keys: string) => {
