@@ -1,6 +1,6 @@
 import { fixesOf, layOut } from '@nadir/core';
 import { longBlock } from './example.mjs';
-import { medianMs, percentile } from './median.mjs';
+import { medianMs, medianMsByTurns, percentile } from './median.mjs';
 
 const RUNS = 2000;
 const MENDINGS = 100;
@@ -9,9 +9,11 @@ const MENDINGS = 100;
 export function benchLayOut() {
   const block = layOut(longBlock);
   const [finding] = block.findings;
-  const lay = medianMs(RUNS, layAndCheck);
-  const alone = medianMs(RUNS, () => layOut(longBlock));
-  const clone = medianMs(RUNS, () => structuredClone(block));
+  const [lay = NaN, alone = NaN, clone = NaN] = medianMsByTurns(RUNS, [
+    layAndCheck,
+    () => layOut(longBlock),
+    () => structuredClone(block),
+  ]);
   const mend = finding ? medianMs(MENDINGS, () => fixesOf(block, finding)) : NaN;
   return [
     `layOut and checks, ${block.weeks.length} weeks, ${block.findings.length} findings: median ${lay.toFixed(2)} ms, p95 ${p95().toFixed(2)} ms`,

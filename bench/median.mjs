@@ -15,6 +15,25 @@ export function medianMs(runs, work) {
 }
 
 /**
+ * Median milliseconds of several works by turns, so that a machine that slows
+ * down meanwhile slows all of them: for their ratio.
+ *
+ * @param {number} runs
+ * @param {readonly (() => unknown)[]} works
+ */
+export function medianMsByTurns(runs, works) {
+  const times = works.map(() => /** @type {number[]} */ ([]));
+  for (let run = -runs / 10; run < runs; run++) {
+    for (const [index, work] of works.entries()) {
+      const from = performance.now();
+      work();
+      if (run >= 0) times[index]?.push(performance.now() - from);
+    }
+  }
+  return times.map(middle);
+}
+
+/**
  * The same for work that is waited for, one after the other.
  *
  * @param {number} runs
