@@ -136,8 +136,6 @@ function fillWeek(
     length,
     ...(over?.at(-1)?.week ?? weekToCome(week)),
     events: eventsIn(frame, context.spec.events),
-    hardDays: days.filter(isHardRunning).length,
-    runDays: days.filter(({ role, distance: run }) => role !== 'race' && run > 0).length,
     days,
     ...totalsOf(days),
   };
@@ -173,6 +171,8 @@ function weekToCome({ frame, volume: laid, longRun, segment }: WeekOfAmounts): W
 /** What the days of a week come to. */
 function totalsOf(days: readonly Day[]) {
   const total = {
+    hardDays: 0,
+    runDays: 0,
     distance: 0,
     time: 0,
     equivalentDistance: 0,
@@ -180,7 +180,10 @@ function totalsOf(days: readonly Day[]) {
     hardDistance: 0,
     hardTime: 0,
   };
-  for (const { distance, time, cross, sessions } of days) {
+  for (const day of days) {
+    const { role, distance, time, cross, sessions } = day;
+    if (isHardRunning(day)) total.hardDays += 1;
+    if (role !== 'race' && distance > 0) total.runDays += 1;
     total.distance += distance;
     total.time += time;
     total.equivalentDistance += distance + cross.equivalentDistance;
@@ -194,8 +197,14 @@ function totalsOf(days: readonly Day[]) {
 }
 
 function daysToRace(weeks: readonly Week[]): Day[] {
-  const days = weeks.flatMap((week) => week.days);
-  return days.slice(0, days.findIndex(({ role }) => role === 'race') + 1);
+  const before: Day[] = [];
+  for (const { days } of weeks) {
+    for (const day of days) {
+      before.push(day);
+      if (day.role === 'race') return before;
+    }
+  }
+  return [];
 }
 
 /** Mean daily load of the first week, taken as what the athlete comes from. */

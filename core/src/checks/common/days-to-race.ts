@@ -1,8 +1,7 @@
 import { memoizeLast } from '../../base/index.js';
 import { type Block, type Day, isHardRunning } from '../../layout/index.js';
 
-/** True for a day that asks for rest before it and easy running after it. */
-export function isHardDay(day: Pick<Day, 'role' | 'swap' | 'hardTime'>): boolean {
+function isHardDay(day: Pick<Day, 'role' | 'swap' | 'hardTime'>): boolean {
   const long = day.swap === undefined && (day.role === 'long' || day.role === 'race');
   return long || isHardRunning(day);
 }
@@ -11,6 +10,8 @@ export function isHardDay(day: Pick<Day, 'role' | 'swap' | 'hardTime'>): boolean
 export interface BlockDay {
   week: number;
   day: Day;
+  /** Asks for rest before it and easy running after it. */
+  hard: boolean;
 }
 
 /** The days up to race day, in order; gone through by many checks of the same block. */
@@ -18,7 +19,9 @@ export const daysToRace = memoizeLast(({ weeks, spec }: Block): readonly BlockDa
   const all: BlockDay[] = [];
   for (const { number, days } of weeks) {
     for (const day of days) {
-      if (day.date <= spec.race.date) all.push({ week: number, day });
+      if (day.date <= spec.race.date) {
+        all.push({ week: number, day, hard: isHardDay(day) });
+      }
     }
   }
   return all;

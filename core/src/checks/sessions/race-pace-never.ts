@@ -9,6 +9,11 @@ export const racePaceNever = check({
   run({ block: { weeks, spec } }) {
     if (spec.athlete.injured || spec.athlete.oftenHurt) return [];
     const building = weeks.filter(({ kind }) => kind === 'building' || kind === 'recovery');
+    const raced = building.some(
+      ({ segment, events }) =>
+        segment !== undefined || events.some(({ kind }) => kind === 'tune-up-race'),
+    );
+    if (raced || building.length === 0) return [];
     const families = new Set(
       spec.sessions.flatMap(({ family }) => (isAtRacePace(family.start, spec) ? [family.id] : [])),
     );
@@ -17,16 +22,13 @@ export const racePaceNever = check({
         session !== undefined && isAtRacePace(session, spec) ? [date] : [],
       ),
     );
-    const practised = building.some(
-      ({ segment, days, events }) =>
-        segment !== undefined ||
-        events.some(({ kind }) => kind === 'tune-up-race') ||
-        days.some(
-          ({ date, sessions: [first] }) =>
-            written.has(date) || (first?.family !== undefined && families.has(first.family.id)),
-        ),
+    const practised = building.some(({ days }) =>
+      days.some(
+        ({ date, sessions: [first] }) =>
+          written.has(date) || (first?.family !== undefined && families.has(first.family.id)),
+      ),
     );
-    if (practised || building.length === 0) return [];
+    if (practised) return [];
     return [{ weeks: building.map(({ number }) => number), value: 0, limit: 1 }];
   },
 });

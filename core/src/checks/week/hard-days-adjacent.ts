@@ -1,6 +1,6 @@
 import { differenceInDays } from '../../base/index.js';
 import { check } from '../common/check.js';
-import { daysToRace, isHardDay } from '../common/days-to-race.js';
+import { daysToRace } from '../common/days-to-race.js';
 
 /** Hard days with too few easy ones between. Value and limit: easy days between two of them. */
 export const hardDaysAdjacent = check({
@@ -8,9 +8,9 @@ export const hardDaysAdjacent = check({
   level: 'caution',
   run({ block, rules }) {
     const limit = rules.week.easyBetween;
-    const hard = daysToRace(block).filter(({ day }) => isHardDay(day) && day.role !== 'race');
-    return hard.flatMap(({ week, day }, index) => {
-      const next = hard[index + 1];
+    const hardDays = daysToRace(block).filter(({ day, hard }) => hard && day.role !== 'race');
+    return hardDays.flatMap(({ week, day }, index) => {
+      const next = hardDays[index + 1];
       // An easy long run may follow a test or race: the days around these have rules of their own.
       const raced = [day, next?.day].some(
         (each) => each?.role === 'tune-up' || each?.role === 'test',

@@ -1,6 +1,6 @@
 import type { Day } from '../../layout/index.js';
 import { check } from '../common/check.js';
-import { datesOf, daysToRace, isHardDay, weeksOf } from '../common/days-to-race.js';
+import { type BlockDay, datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
 
 /** Rest the day before a hard day where a better day is free. Value: weeks with it; limit: 0. */
 export const restBeforeHard = check({
@@ -9,22 +9,18 @@ export const restBeforeHard = check({
   run({ block }) {
     const days = daysToRace(block);
     const isBeforeHard = (index: number) => {
-      const next = days[index + 1]?.day;
+      const next = days[index + 1];
       // The day of rest before the race is a house rule of its own.
-      return next !== undefined && next.role !== 'race' && isHardDay(next);
+      return next !== undefined && next.hard && next.day.role !== 'race';
     };
     const wrong = days.filter(({ day }, index) => isRest(day) && isBeforeHard(index));
     if (wrong.length === 0) return [];
     // With few run days rest has to stand wherever there is room.
     const rests = (week: number) => days.filter((each) => each.week === week && isRest(each.day));
-    const better = new Set(
-      days
-        .flatMap(({ week, day }, index) =>
-          day.distance > 0 && !isHardDay(day) && !isBeforeHard(index) ? [week] : [],
-        )
-        .filter((week) => rests(week).length <= MANY_RESTS),
-    );
-    const found = wrong.filter(({ week }) => better.has(week));
+    const isBetter = ({ day, hard }: BlockDay, index: number) =>
+      day.distance > 0 && !hard && !isBeforeHard(index);
+    const better = new Set(days.filter(isBetter).map(({ week }) => week));
+    const found = wrong.filter(({ week }) => better.has(week) && rests(week).length <= MANY_RESTS);
     if (found.length === 0) return [];
     const weeks = weeksOf(found);
     return [{ weeks, dates: datesOf(found), value: weeks.length, limit: 0 }];

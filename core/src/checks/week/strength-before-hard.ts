@@ -1,5 +1,5 @@
 import { check } from '../common/check.js';
-import { datesOf, daysToRace, isHardDay, weeksOf } from '../common/days-to-race.js';
+import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
 
 /** Strength work the day before something hard rather than after it. Value: such days; limit: 0. */
 export const strengthBeforeHard = check({
@@ -8,8 +8,8 @@ export const strengthBeforeHard = check({
   run({ block }) {
     const days = daysToRace(block);
     const found = days.filter(({ day }, index) => {
-      const next = days[index + 1]?.day;
-      return next && isHardDay(next) && day.sessions.some(({ kind }) => kind === 'strength');
+      const isBeforeHard = days[index + 1]?.hard === true;
+      return isBeforeHard && day.sessions.some(({ kind }) => kind === 'strength');
     });
     if (found.length === 0) return [];
     return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];

@@ -59,6 +59,7 @@ export function dealWeek(
   amounts: Pick<WeekAmounts, 'volume' | 'longRun'>,
   keys: ReadonlyMap<CivilDate, KeySession>,
 ): DealtDay[] {
+  if (!isTouched(context, days)) return dealOut(dealOf(context, days, amounts, keys), amounts);
   const dealt = dealOut(dealOf({ ...context, past: noPast }, days, amounts, keys), amounts);
   const { basis } = context.spec.athlete;
   // What is over was run; where that is what would be dealt, nothing to come moves.
@@ -67,6 +68,11 @@ export function dealWeek(
     return !then || then.swap !== undefined || then[basis] === clean(sum(runs));
   });
   return stands ? dealt : dealOut(dealOf(context, days, amounts, keys), amounts);
+}
+
+/** Whether any of the days is over. */
+function isTouched({ past: { asOf } }: Context, [first]: readonly PlannedDay[]): boolean {
+  return asOf !== undefined && first !== undefined && first.date < asOf;
 }
 
 function dealOut(deal: Deal, { longRun }: Pick<WeekAmounts, 'longRun'>): DealtDay[] {

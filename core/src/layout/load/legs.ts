@@ -46,10 +46,10 @@ export function layLegs(days: readonly LoadedDay[], startingLoad: number): Legs 
   const usual = heaviness(loads, startingLoad, DECAY_DAYS.usual);
   const quick = heaviness(loads, startingLoad, DECAY_DAYS.quick);
   const slow = heaviness(loads, startingLoad, DECAY_DAYS.slow);
-  const curve = Array.from(usual, (value, index) => ({
-    value,
-    quick: quick[index] ?? value,
-    slow: slow[index] ?? value,
+  const curve = loads.map((_, day) => ({
+    value: usual[day] ?? 0,
+    quick: quick[day] ?? 0,
+    slow: slow[day] ?? 0,
   }));
   return { days: curve, nadir: usual.indexOf(Math.min(...usual)), raceDay: usual.at(-1) ?? 0 };
 }
@@ -81,11 +81,11 @@ function heaviness(
   // Of the last seven mornings; before the block all were alike.
   let together = 7 * steady;
   let fatigue = steady;
-  for (const [day, load] of loads.entries()) {
+  loads.forEach((load, day) => {
     mornings[day] = fatigue;
-    together += fatigue - (mornings[day - 7] ?? steady);
+    together += fatigue - (day < 7 ? steady : (mornings[day - 7] ?? steady));
     fatigue = fatigue * keep + load;
     values[day] = 1 - together / 7 / steady;
-  }
+  });
   return values;
 }

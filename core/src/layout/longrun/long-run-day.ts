@@ -23,8 +23,8 @@ export function longRunDay(
   wished: CivilDate | undefined,
   days: EventDays,
 ): LongRunDay {
-  if (days.size === 0) return { date: wished, moved: false, race: false };
   const dates = Array.from({ length: week.length }, (_, day) => addDays(week.start, day));
+  if (!dates.some((date) => days.has(date))) return { date: wished, moved: false, race: false };
   const races = dates.filter((date) => days.get(date)?.race?.kind === 'tune-up-race');
   const tests = dates.filter((date) => days.get(date)?.race?.kind === 'test');
   const suits = (date: CivilDate) =>

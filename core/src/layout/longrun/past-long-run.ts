@@ -8,6 +8,7 @@ import type { LaidLongRun } from './laid-long-run.js';
  * run is; undefined where it is still to come.
  */
 export function longRunOfPast({ past, spec }: Context, week: FrameWeek): LaidLongRun | undefined {
+  if (past.asOf === undefined || week.start >= past.asOf) return undefined;
   const whole = weekOfPast(past, week);
   const days = whole ?? datesOf(week).flatMap((date) => past.on(date) ?? []);
   const run = days.find(({ day }) => day.role === 'long');

@@ -5,7 +5,7 @@ import { clean, floorTo, roundTo } from '../../base/index.js';
 import { growthLimit, recoveryLimit } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
-import { type Rises, countRises } from './rises.js';
+import type { Rises } from './rises.js';
 
 export interface LaidVolume {
   volume: number;
@@ -34,11 +34,14 @@ interface Ascent {
  * cuts is its part of the last building week, is nobody's base, and nothing of
  * it is made up later.
  *
- * @param step canonical amount to which unpinned weeks are rounded
+ * @param in step: canonical amount to which unpinned weeks are rounded; rises: those of the frame
  */
-export function climb(context: Context, frame: Frame, step: number): LaidVolume[] {
+export function climb(
+  context: Context,
+  frame: Frame,
+  { step, rises }: Pick<Ascent, 'step' | 'rises'>,
+): LaidVolume[] {
   const { start } = context.spec.volume;
-  const rises = countRises(frame, context.spec.volume);
   const ascent: Ascent = { context, frame, rises, step, laid: [], last: start, top: start };
   for (const week of frame.weeks.slice(0, frame.taperStart)) take(ascent, week);
   return ascent.laid;

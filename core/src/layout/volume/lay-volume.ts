@@ -3,6 +3,7 @@ import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import { noPast } from '../past/past.js';
 import { type LaidVolume, asItWas, climb } from './climb.js';
+import { countRises } from './rises.js';
 
 /**
  * Every week's volume. Weeks are laid out in whole steps as long as that
@@ -21,15 +22,17 @@ export function layVolume(context: Context, frame: Frame): LaidVolume[] {
 /** The climb in the coarsest steps that fall short of nothing; chosen as if no week were over, so that no day moves it. */
 function climbInSteps(context: Context, frame: Frame): LaidVolume[] {
   const { spec, step, past } = context;
-  const free = { ...context, past: noPast };
-  const exact = climb(free, frame, FINEST);
+  const free = past.asOf === undefined ? context : { ...context, past: noPast };
+  const rises = countRises(frame, spec.volume);
+  const exact = climb(free, frame, { step: FINEST, rises });
   const best = heaviest(exact);
   const least = best < spec.volume.peak ? best - step : best;
-  const steps = [step, shownUnit(spec.athlete) / 10];
-  const rounded = steps.map((each) => climb(free, frame, each));
-  const chosen = rounded.findIndex((weeks) => heaviest(weeks) >= least - 1e-6);
-  if (past.asOf !== undefined) return climb(context, frame, steps[chosen] ?? FINEST);
-  return rounded[chosen] ?? exact;
+  for (const coarse of [step, shownUnit(spec.athlete) / 10]) {
+    const weeks = climb(free, frame, { step: coarse, rises });
+    if (heaviest(weeks) < least - 1e-6) continue;
+    return free === context ? weeks : climb(context, frame, { step: coarse, rises });
+  }
+  return free === context ? exact : climb(context, frame, { step: FINEST, rises });
 }
 
 /** Canonical metres or seconds: below this nobody measures. */

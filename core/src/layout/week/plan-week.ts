@@ -50,7 +50,9 @@ interface Planning {
  * week is composed around race day.
  */
 export function planWeek(context: Context, week: WeekToPlan, amounts: WeekAmounts): PlannedDay[] {
+  const { asOf } = context.past;
   const planned = planDays(context, week, amounts, noPast);
+  if (asOf === undefined || week.start >= asOf) return planned;
   // What is over is what it was; where that is what would be laid out, nothing to come moves.
   const stands = planned.every(({ date, role }) => {
     const then = context.past.on(date)?.day;
