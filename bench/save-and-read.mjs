@@ -121,14 +121,19 @@ async function benchBare(knex, { coachId, blockId, athleteId, wishes }) {
     .andWhereBetween('date', ['2027-03-22', '2027-03-28']);
   let { revision } = await knex('blocks').where(key).first();
   const text = (/** @type {unknown} */ value) => JSON.stringify(value);
+  const whole = (/** @type {import('knex').Knex} */ on) => {
+    const facts = on('athletes')
+      .where({ coach_id: coachId, athlete_id: athleteId })
+      .select('facts');
+    return on('blocks').where(key).first('*', facts.as('facts'));
+  };
 
   class BareController {
     /** @param {object} body */
     async save(body) {
       await knex.transaction(async (trx) => {
-        await trx('blocks').where(key).forUpdate().first();
-        await trx('athletes').where({ coach_id: coachId, athlete_id: athleteId }).first('facts');
-        await trx('planned_days').where(key).andWhere('date', '<', TODAY);
+        await whole(trx).forUpdate();
+        await trx('planned_days').where(key).orderBy('date');
         const version = { ...row, revision: ++revision, kept_on: TODAY, saved_at: new Date() };
         await trx('blocks')
           .insert({ ...version, wishes: text(body) })
@@ -142,7 +147,6 @@ async function benchBare(knex, { coachId, blockId, athleteId, wishes }) {
           words: 'Bench.',
           after: text(body),
         });
-        await trx('planned_days').where(key).andWhere('date', '>=', TODAY);
         await trx('planned_days')
           .insert(
             ofWeek8.map(({ day, week, ...each }) => ({
@@ -154,19 +158,13 @@ async function benchBare(knex, { coachId, blockId, athleteId, wishes }) {
           .onConflict(['coach_id', 'block_id', 'date'])
           .merge();
       });
-      return this.read();
+      return { ...row, revision, wishes: body };
     }
 
     async read() {
-      const block = await knex('blocks').where(key).first();
-      const { facts } = await knex('athletes')
-        .where({ coach_id: coachId, athlete_id: athleteId })
-        .first('facts');
-      const history = await knex('planned_days')
-        .where(key)
-        .andWhere('date', '<', TODAY)
-        .orderBy('date');
-      return { ...block, facts, history };
+      const block = await whole(knex);
+      const days = knex('planned_days').where(key).andWhere('date', '<', TODAY);
+      return { ...block, history: await days.orderBy('date') };
     }
   }
   const { prototype } = BareController;

@@ -9,6 +9,7 @@ import {
   formatRaceDistance,
   parseAmount,
 } from './format/index.js';
+import { canonicalJson, equalAsJson } from './canonical.js';
 import { apportion, sum } from './apportion.js';
 import { type Measure, METRES_PER_MILE, quantum, shownUnit } from './measure.js';
 import { ceilTo, floorTo, roundTo } from './round.js';
@@ -102,5 +103,30 @@ describe('parsing what is typed', () => {
     ['', km, undefined],
   ])('%s → %s', (text, measure, amount) => {
     expect(parseAmount(text, measure)).toBe(amount);
+  });
+});
+
+describe('what is the same as JSON', () => {
+  it.each([
+    [{ a: 1, b: undefined }, { a: 1 }],
+    [{ a: { c: 2, b: [1, 2] } }, { a: { b: [1, 2], c: 2 } }],
+    [{ a: 1 }, { a: 1, b: undefined }],
+  ])('%j and %j', (one, other) => {
+    expect(equalAsJson(one, other)).toBe(true);
+    expect(canonicalJson(one)).toBe(canonicalJson(other));
+  });
+
+  it.each([
+    [{ a: 1 }, { a: 1, b: 2 }],
+    [{ a: 1, b: 2 }, { a: 1 }],
+    [
+      [1, 2],
+      [2, 1],
+    ],
+    [[], {}],
+    [{ a: null }, {}],
+    [1, '1'],
+  ])('tells %j from %j', (one, other) => {
+    expect(equalAsJson(one, other)).toBe(false);
   });
 });

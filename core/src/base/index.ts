@@ -1,6 +1,6 @@
 /** Ground floor: amounts and rounding that adds up, civil dates, weekdays and weeks. */
 
-export { canonicalJson } from './canonical.js';
+export { canonicalJson, equalAsJson } from './canonical.js';
 export { apportion, roundedSteps, sum } from './apportion.js';
 export { addDays, type CivilDate, differenceInDays, isCivilDate } from './civil-date.js';
 export {

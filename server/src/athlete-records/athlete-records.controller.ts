@@ -16,8 +16,7 @@ import { CLOCK, type Clock } from '../clock/clock.js';
 import { Parsed } from '../http/body.js';
 import { Id } from '../http/id.js';
 import { notFound, staleRecord } from '../http/refused.js';
-import { CoachesRepository } from '../sign-in/coaches.repository.js';
-import { CoachId } from '../sign-in/session.guard.js';
+import { CoachId, CoachName } from '../sign-in/session.guard.js';
 
 /** An athlete's record: changed for every block that reads it, archived, removed and put back. */
 @Controller('api/athletes/:id')
@@ -26,18 +25,16 @@ export class AthleteRecordsController {
     @Inject(AthletesRepository) private readonly athletes: AthletesRepository,
     @Inject(BlocksRepository) private readonly blocks: BlocksRepository,
     @Inject(RecordChanges) private readonly records: RecordChanges,
-    @Inject(CoachesRepository) private readonly coaches: CoachesRepository,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
   @Put()
   async save(
     @CoachId() coachId: string,
+    @CoachName() by: string,
     @Id('athlete') id: string,
     @Parsed(saveAthleteBody) { revision, facts, apart }: SaveAthleteBody,
   ): Promise<AthleteAnswer> {
-    const coach = await this.coaches.find(coachId);
-    if (!coach) throw notFound('coach');
     await this.blocks.inTransaction(async (trx) => {
       const standing = await this.athletes.hold(trx, coachId, id);
       if (!standing) throw notFound('athlete');
@@ -47,7 +44,7 @@ export class AthleteRecordsController {
         athleteId: id,
         change: () => facts,
         apart,
-        by: coach.name,
+        by,
         today: this.clock.today(),
         at: this.clock.now(),
       });

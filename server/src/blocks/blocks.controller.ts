@@ -16,7 +16,7 @@ import {
 import { Controller, Delete, Get, Inject, Post, Put } from '@nestjs/common';
 import { Parsed, ParsedQuery } from '../http/body.js';
 import { Id, Revision } from '../http/id.js';
-import { CoachId } from '../sign-in/session.guard.js';
+import { CoachId, CoachName } from '../sign-in/session.guard.js';
 import { BlocksService } from './blocks.service.js';
 
 @Controller('api/blocks')
@@ -24,8 +24,12 @@ export class BlocksController {
   constructor(@Inject(BlocksService) private readonly service: BlocksService) {}
 
   @Post()
-  add(@CoachId() coachId: string, @Parsed(newBlockBody) body: NewBlockBody): Promise<OpenBlock> {
-    return this.service.add(coachId, body);
+  add(
+    @CoachId() coachId: string,
+    @CoachName() by: string,
+    @Parsed(newBlockBody) body: NewBlockBody,
+  ): Promise<OpenBlock> {
+    return this.service.add(coachId, body, by);
   }
 
   @Get()
@@ -51,10 +55,11 @@ export class BlocksController {
   @Put(':id')
   save(
     @CoachId() coachId: string,
+    @CoachName() by: string,
     @Id('block') id: string,
     @Parsed(saveBlockBody) body: SaveBlockBody,
   ): Promise<OpenBlock> {
-    return this.service.save(coachId, id, body);
+    return this.service.save(coachId, id, { ...body, by });
   }
 
   @Get(':id/history')

@@ -1,4 +1,5 @@
 import {
+  type AthleteBody,
   type BlockAnswer,
   type BlockFile,
   type BlockHistory,
@@ -9,7 +10,7 @@ import {
   type PlannedDay,
   anyBlockFile,
 } from '@nadir/contract';
-import type { CivilDate } from '@nadir/core/base';
+import { type CivilDate, differenceInDays } from '@nadir/core/base';
 import { type OwnSpec, compose, ownOf } from '@nadir/core/spec';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
@@ -18,9 +19,19 @@ import { tablesOf, versionsIn } from '../database/coach-tables.js';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
 import { planOf } from './plan-of.js';
-import { daysThatStay, insertDays, plannedDays, setReopened, writePlan } from './planned-days.js';
+import {
+  type DayRow,
+  dayOf,
+  daysThatStay,
+  insertDays,
+  plannedDays,
+  setReopened,
+  staying,
+  storedDays,
+  writePlan,
+} from './planned-days.js';
 
-type AthleteFacts = NonNullable<BlockFile['athlete']>;
+type AthleteFacts = Partial<AthleteBody>;
 
 interface BlockRow {
   coach_id: string;
@@ -29,7 +40,7 @@ interface BlockRow {
   revision: number;
   /** What it says for itself; whole with its athlete’s record and the tables it names. */
   wishes: OwnSpec<BlockFile>;
-  facts: AthleteFacts;
+  facts: AthleteBody;
   starts_on: string;
   race_on: string;
   /** First kept on this day of the coach's: its days are handed out from then on. */
@@ -68,12 +79,22 @@ export interface Version {
   today: CivilDate;
   /** What is stored until now; undefined for a new block. */
   before: HeldBlock | undefined;
+  /** The athlete's record, where it is at hand. */
+  record?: AthleteFacts | undefined;
 }
 
 /** A stored version, held for a save. */
 export interface HeldBlock extends BlockAnswer {
   keptOn: CivilDate;
+  startsOn: CivilDate;
   raceOn: CivilDate;
+  /** The athlete's record as it stands. */
+  record: AthleteBody;
+}
+
+/** What a held block is to the world. */
+export function asAnswer({ id, athleteId, revision, savedAt, wishes }: HeldBlock): BlockAnswer {
+  return { id, athleteId, revision, savedAt, wishes };
 }
 
 /** What an earlier save of the same id stored. */
@@ -132,13 +153,18 @@ export class BlocksRepository {
     return (await blocks(this.knex).where(key).whereRaw(standing).update({ removed_at: at })) > 0;
   }
 
-  /** Once more where the same save came twice at once: then the second finds the first. */
-  async inTransaction<T>(work: (trx: Knex.Transaction) => Promise<T>): Promise<T> {
+  /**
+   * Once more, and told so, where the id of a save was used before: it came twice
+   * at once, and the second finds the first.
+   */
+  async inTransaction<T>(
+    work: (trx: Knex.Transaction, isAgain: boolean) => Promise<T>,
+  ): Promise<T> {
     try {
-      return await this.knex.transaction(work);
+      return await this.knex.transaction((trx) => work(trx, false));
     } catch (error) {
       if (!isSameSave(error)) throw error;
-      return this.knex.transaction(work);
+      return this.knex.transaction((trx) => work(trx, true));
     }
   }
 
@@ -188,14 +214,14 @@ export class BlocksRepository {
   ): Promise<OpenBlock> {
     const { coachId, blockId, athleteId, revision, wishes, at, today, before } = version;
     const key = { coach_id: coachId, block_id: blockId };
-    if (before) await this.handOut(trx, key, before, today);
-    const history = await daysThatStay(trx, key, { engine: wishes.engine, today });
+    const standing = before ? await this.handedOut(trx, key, before, today) : [];
+    const history = staying(standing, { engine: wishes.engine, today });
     const { startsOn, raceOn, days } = planOf(wishes, today, history);
     const row = {
       ...key,
       athlete_id: athleteId,
       revision,
-      wishes: JSON.stringify(await ownBlock(trx, { coachId, athleteId }, wishes)) as never,
+      wishes: JSON.stringify(await ownBlock(trx, version, wishes)) as never,
       starts_on: startsOn,
       race_on: raceOn,
       kept_on: before?.keptOn ?? keptOn,
@@ -211,27 +237,33 @@ export class BlocksRepository {
       after: JSON.stringify(wishes),
       save_id: version.saveId ?? null,
     });
-    await writePlan(trx, key, days, before ? today : keptOn);
+    await writePlan(trx, key, { days, from: before ? today : keptOn, standing });
     return { id: blockId, athleteId, revision, savedAt: at.toISOString(), wishes, history };
   }
 
   /**
-   * Hands out the days that are over and were never written, as the version had
-   * them that stood until now: those of a block from before plans were kept by the day.
+   * The stored days of a block. Those that are over and were never written are
+   * handed out as the version had them that stood until now: those of a block
+   * from before plans were kept by the day.
    */
-  private async handOut(
+  private async handedOut(
     trx: Knex.Transaction,
     key: Pick<BlockRow, 'coach_id' | 'block_id'>,
-    { wishes, keptOn }: HeldBlock,
+    { wishes, keptOn, startsOn }: HeldBlock,
     today: CivilDate,
-  ): Promise<void> {
-    const known = await plannedDays(trx, key, today);
-    const dates = new Set(known.map(({ day }) => day.date));
-    const { days } = planOf(wishes, today, known);
+  ): Promise<DayRow[]> {
+    const standing = await storedDays(trx, key);
+    const from = keptOn > startsOn ? keptOn : startsOn;
+    const over = new Set(standing.map(({ date }) => date).filter((date) => date < today));
+    const expected = Math.max(0, differenceInDays(today, from));
+    if ([...over].filter((date) => date >= from).length >= expected) return standing;
+    const { days } = planOf(wishes, today, standing.filter(({ date }) => date < today).map(dayOf));
     const missing = days.filter(
-      ({ day: { date } }) => date >= keptOn && date < today && !dates.has(date),
+      ({ day: { date } }) => date >= keptOn && date < today && !over.has(date),
     );
+    if (missing.length === 0) return standing;
     await insertDays(trx, key, missing);
+    return storedDays(trx, key);
   }
 
   /** What the save of an id stored, if it did: its answer may have been lost. */
@@ -373,18 +405,25 @@ async function heldOf(on: Knex, coachId: string, rows: readonly BlockRow[]): Pro
   const whole = await blocksOf(on, coachId, rows);
   return whole.flatMap((block, index) => {
     const row = rows[index];
-    return row ? [{ ...block, keptOn: row.kept_on, raceOn: row.race_on }] : [];
+    if (!row) return [];
+    const { kept_on: keptOn, starts_on: startsOn, race_on: raceOn, facts: record } = row;
+    return [{ ...block, keptOn, startsOn, raceOn, record }];
   });
 }
 
 /** What a file says that neither its athlete's record nor the coach's tables do. */
 async function ownBlock(
   on: Knex,
-  { coachId, athleteId }: Pick<Version, 'coachId' | 'athleteId'>,
+  { coachId, athleteId, record }: Pick<Version, 'coachId' | 'athleteId' | 'record'>,
   file: BlockFile,
 ): Promise<OwnSpec<BlockFile>> {
-  const athlete = await on<Pick<BlockRow, 'coach_id' | 'athlete_id' | 'facts'>>(tables.athletes)
+  const facts = record ?? (await factsOf(on, coachId, athleteId));
+  return ownOf(facts, file, await versionsIn(on, coachId, file));
+}
+
+async function factsOf(on: Knex, coachId: string, athleteId: string): Promise<AthleteFacts> {
+  const row = await on<Pick<BlockRow, 'coach_id' | 'athlete_id' | 'facts'>>(tables.athletes)
     .where({ coach_id: coachId, athlete_id: athleteId })
     .first('facts');
-  return ownOf(athlete?.facts ?? {}, file, await versionsIn(on, coachId, file));
+  return row?.facts ?? {};
 }

@@ -1,4 +1,5 @@
 import {
+  type AthleteBody,
   type BlockAnswer,
   type BlockHistory,
   type BlockList,
@@ -10,18 +11,16 @@ import {
   type PlannedDays,
   type SaveBlockBody,
   givenOf,
-  soundSpec,
 } from '@nadir/contract';
-import type { CivilDate } from '@nadir/core/base';
-import { validateToday } from '@nadir/core/layout';
+import { type CivilDate, canonicalJson } from '@nadir/core/base';
+import { resolveSpec, validateSpec, validateToday } from '@nadir/core/layout';
 import type { ResolvedSpec } from '@nadir/core/spec';
 import { Inject, Injectable } from '@nestjs/common';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { learned } from '../athletes/learned.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { invalid, notFound, staleRevision } from '../http/refused.js';
-import { CoachesRepository } from '../sign-in/coaches.repository.js';
-import { BlocksRepository, type StoredSave } from './blocks.repository.js';
+import { BlocksRepository, type StoredSave, asAnswer } from './blocks.repository.js';
 import { RecordChanges } from './record-changes.js';
 import { firstVersion } from './first-version.js';
 
@@ -30,7 +29,6 @@ export class BlocksService {
   constructor(
     @Inject(BlocksRepository) private readonly blocks: BlocksRepository,
     @Inject(AthletesRepository) private readonly athletes: AthletesRepository,
-    @Inject(CoachesRepository) private readonly coaches: CoachesRepository,
     @Inject(RecordChanges) private readonly records: RecordChanges,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
@@ -55,11 +53,15 @@ export class BlocksService {
     return this.one(coachId, blockId);
   }
 
-  async add(coachId: string, { athleteId, wishes, saveId }: NewBlockBody): Promise<OpenBlock> {
+  async add(
+    coachId: string,
+    { athleteId, wishes, saveId }: NewBlockBody,
+    by: string,
+  ): Promise<OpenBlock> {
     if (!(await this.athletes.find(coachId, athleteId))) throw notFound('athlete');
     const today = this.clock.today();
-    refusePastRace(mustBeSound(wishes, today), today);
-    const by = await this.nameOf(coachId);
+    mustBeSound(wishes, today);
+    refusePastRace(resolveSpec(givenOf(wishes)), today);
     return this.blocks.inTransaction(async (trx) => {
       const repeated = repeatOf(await this.blocks.storedBy(trx, coachId, saveId, wishes));
       if (repeated) return this.opened(coachId, repeated);
@@ -79,44 +81,35 @@ export class BlocksService {
     });
   }
 
-  async save(coachId: string, blockId: string, body: SaveBlockBody): Promise<OpenBlock> {
+  async save(
+    coachId: string,
+    blockId: string,
+    body: SaveBlockBody & { by: string },
+  ): Promise<OpenBlock> {
     const today = this.clock.today();
     mustBeSound(body.wishes, today);
-    const by = await this.nameOf(coachId);
-    return this.blocks.inTransaction(async (trx) => {
+    return this.blocks.inTransaction(async (trx, isAgain) => {
       const stored = await this.blocks.hold(trx, coachId, blockId);
       if (!stored) throw notFound('block');
-      const { saveId, wishes } = body;
-      const repeated = repeatOf(await this.blocks.storedBy(trx, coachId, saveId, wishes));
-      if (repeated) return this.opened(coachId, repeated);
-      if (stored.revision !== body.revision) {
-        const { keptOn: _, ...current } = stored;
-        throw staleRevision(current);
+      const { saveId, wishes, words, by } = body;
+      const isStale = stored.revision !== body.revision;
+      // On the version that stands, a save was stored before only where its id says so on the way in.
+      if (isStale || isAgain) {
+        const repeated = repeatOf(await this.blocks.storedBy(trx, coachId, saveId, wishes));
+        if (repeated) return this.opened(coachId, repeated);
       }
+      if (isStale) throw staleRevision(asAnswer(stored));
       const { athleteId } = stored;
-      await this.records.apply(trx, {
-        coachId,
-        athleteId,
-        change: (facts) => learned(facts, stored.wishes.athlete, wishes.athlete),
-        apart: 'moved',
-        except: blockId,
-        by,
-        today,
-        at: this.clock.now(),
-      });
-      return this.blocks.write(trx, {
-        coachId,
-        blockId,
-        athleteId,
-        revision: stored.revision + 1,
-        wishes,
-        saveId,
-        at: this.clock.now(),
-        by,
-        words: body.words,
-        today,
-        before: stored,
-      });
+      const of = { coachId, athleteId, by, today, at: this.clock.now() };
+      const learn = (facts: AthleteBody) => learned(facts, stored.wishes.athlete, wishes.athlete);
+      // Most saves teach nothing: the record is not held for them.
+      const teaches = canonicalJson(learn(stored.record)) !== canonicalJson(stored.record);
+      if (teaches) {
+        await this.records.apply(trx, { ...of, change: learn, apart: 'moved', except: blockId });
+      }
+      const next = { ...of, blockId, revision: stored.revision + 1, wishes, saveId, words };
+      const record = teaches ? undefined : stored.record;
+      return this.blocks.write(trx, { ...next, before: stored, record });
     });
   }
 
@@ -156,12 +149,6 @@ export class BlocksService {
       history: await this.blocks.daysThatStay(coachId, block, this.clock.today()),
     };
   }
-
-  private async nameOf(coachId: string): Promise<string> {
-    const coach = await this.coaches.find(coachId);
-    if (!coach) throw notFound('coach');
-    return coach.name;
-  }
 }
 
 /** A save that was stored before is answered with what was stored; its id serves nothing else. */
@@ -171,16 +158,11 @@ function repeatOf(stored: StoredSave | undefined): BlockAnswer | undefined {
   throw invalid([{ code: 'save-id-used', path: ['saveId'], message }]);
 }
 
-/** A spec with nothing left out; refused with what stands in the way of laying it out. */
-function mustBeSound(wishes: NewBlockBody['wishes'], today: CivilDate): ResolvedSpec {
+/** Refuses what cannot be laid out. */
+function mustBeSound(wishes: NewBlockBody['wishes'], today: CivilDate): void {
   const given = givenOf(wishes);
-  const spec = soundSpec(given);
-  const problems = [
-    ...(spec.ok ? [] : spec.problems),
-    ...validateToday(given.athlete?.results ?? [], today),
-  ];
-  if (!spec.ok || problems.length > 0) throw invalid(under(problems));
-  return spec.value;
+  const problems = [...validateSpec(given), ...validateToday(given.athlete?.results ?? [], today)];
+  if (problems.length > 0) throw invalid(under(problems));
 }
 
 /** A block is laid out for a race to come; one that is lived with may outlast its race. */

@@ -17,6 +17,9 @@ export function planOf(wishes: BlockFile, today: CivilDate, history: readonly Pl
   return {
     startsOn: start,
     raceOn: race.date,
-    days: block.weeks.flatMap((week) => week.days.map((day) => ({ day, week: weekThen(week) }))),
+    days: block.weeks.flatMap((week) => {
+      const then = weekThen(week);
+      return week.days.map((day) => ({ day, week: then }));
+    }),
   };
 }

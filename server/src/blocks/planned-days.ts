@@ -1,14 +1,14 @@
 import { randomUUID } from 'node:crypto';
-import { isDeepStrictEqual } from 'node:util';
 import { type PastBody, type PlannedDay, plannedDay } from '@nadir/contract';
-import type { CivilDate } from '@nadir/core/base';
+import { type CivilDate, equalAsJson } from '@nadir/core/base';
 import type { HandedOut } from '@nadir/core/layout';
 import { isLaidAsThen } from '@nadir/core/rules';
 import type { Knex } from 'knex';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
 
-interface DayRow {
+/** A stored day. */
+export interface DayRow {
   coach_id: string;
   block_id: string;
   date: CivilDate;
@@ -29,21 +29,33 @@ export async function plannedDays(on: Knex, key: Key, before?: CivilDate): Promi
   return rows.map(dayOf);
 }
 
+/** Every stored day of a block, oldest first. */
+export function storedDays(on: Knex, key: Key): Promise<DayRow[]> {
+  return on<DayRow>(tables.plannedDays).where(key).orderBy('date');
+}
+
+/** What of a block decides which of its days stay. */
+interface Standing {
+  engine: number;
+  today: CivilDate;
+}
+
 /**
  * The days that stay as they are stored: those before today but for what the
  * coach opened again; every day of a block that is no longer laid out as it was.
  */
-export async function daysThatStay(
-  on: Knex,
-  key: Key,
-  { engine, today }: { engine: number; today: CivilDate },
-): Promise<PlannedDay[]> {
-  if (!isLaidAsThen(engine)) return plannedDays(on, key);
-  const rows = await on<DayRow>(tables.plannedDays)
-    .where({ ...key, reopened: false })
-    .andWhere('date', '<', today)
-    .orderBy('date');
-  return rows.map(dayOf);
+export function staying(rows: readonly DayRow[], { engine, today }: Standing): PlannedDay[] {
+  const stay = isLaidAsThen(engine)
+    ? rows.filter(({ date, reopened }) => date < today && !reopened)
+    : rows;
+  return stay.map(dayOf);
+}
+
+/** The days of a block that stay as they are stored, oldest first. */
+export async function daysThatStay(on: Knex, key: Key, standing: Standing): Promise<PlannedDay[]> {
+  const all = on<DayRow>(tables.plannedDays).where(key).orderBy('date');
+  const isLaid = isLaidAsThen(standing.engine);
+  return staying(await (isLaid ? all.andWhere('date', '<', standing.today) : all), standing);
 }
 
 /** Opens days for changes after they are over, or closes them as they now stand. */
@@ -61,17 +73,15 @@ export async function setReopened(on: Knex, key: Key, { from, to, open }: PastBo
 export async function writePlan(
   trx: Knex.Transaction,
   key: Key,
-  days: readonly HandedOut[],
-  from: CivilDate,
+  { days, from, standing }: { days: readonly HandedOut[]; from: CivilDate; standing: DayRow[] },
 ): Promise<void> {
-  const rows = await trx<DayRow>(tables.plannedDays)
-    .where(key)
-    .andWhereRaw('(date >= ? OR reopened)', [from]);
-  const standing = new Map(rows.map((row) => [row.date, row]));
-  const planned = days.filter(({ day: { date } }) => date >= from || standing.has(date));
-  const changed = planned.flatMap((each) => rowOf(key, each, standing.get(each.day.date)) ?? []);
+  const open = new Map(
+    standing.filter(({ date, reopened }) => date >= from || reopened).map((row) => [row.date, row]),
+  );
+  const planned = days.filter(({ day: { date } }) => date >= from || open.has(date));
+  const changed = planned.flatMap((each) => rowOf(key, each, open.get(each.day.date)) ?? []);
   const dates = new Set(planned.map(({ day }) => day.date));
-  const gone = rows.filter(({ date }) => !dates.has(date)).map(({ date }) => date);
+  const gone = [...open.keys()].filter((date) => !dates.has(date));
   if (gone.length > 0) {
     await trx<DayRow>(tables.plannedDays).where(key).whereIn('date', gone).delete();
   }
@@ -103,24 +113,20 @@ async function insertRows(
 
 /** A day's row; undefined where it stands already. */
 function rowOf(key: Key, { day, week }: HandedOut, old: DayRow | undefined) {
-  const written = JSON.stringify(day);
-  const then = JSON.stringify(week);
-  const isSame =
-    old !== undefined &&
-    isDeepStrictEqual(JSON.parse(written), old.day) &&
-    isDeepStrictEqual(JSON.parse(then), old.week);
-  if (isSame) return undefined;
+  if (old !== undefined && equalAsJson(day, old.day) && equalAsJson(week, old.week)) {
+    return undefined;
+  }
   return {
     ...key,
     date: day.date,
     day_id: old?.day_id ?? randomUUID(),
     run_ids: day.sessions.map((_, place) => old?.run_ids[place] ?? randomUUID()),
-    day: written,
-    week: then,
+    day: JSON.stringify(day),
+    week: JSON.stringify(week),
     reopened: old?.reopened ?? false,
   };
 }
 
-function dayOf({ day_id, run_ids, day, week }: DayRow): PlannedDay {
+export function dayOf({ day_id, run_ids, day, week }: DayRow): PlannedDay {
   return stored(plannedDay, { dayId: day_id, runIds: run_ids, day, week });
 }

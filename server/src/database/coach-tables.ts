@@ -39,6 +39,7 @@ export async function versionsIn(on: Knex, coachId: string, file: BlockFile): Pr
   const carried: object[] = (file.sessions ?? []).map(({ family }) => family);
   if (file.paces?.table) carried.push(file.paces.table);
   if (file.houseRules) carried.push(file.houseRules);
+  if (carried.length === 0) return () => undefined;
   const digests = [...new Set(carried.map(digestOf))];
   const rows = await on<TableRow>(tables.coachTables)
     .where({ coach_id: coachId })

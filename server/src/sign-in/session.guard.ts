@@ -13,21 +13,30 @@ import { within } from '../database/within.js';
 import { DEADLINE_MS } from '../http/deadline.interceptor.js';
 import { notSignedIn } from '../http/refused.js';
 import { SESSION_COOKIE } from './cookie.js';
-import { SignInsRepository } from './sign-ins.repository.js';
+import { type SignedCoach, SignInsRepository } from './sign-ins.repository.js';
 
 const OPEN = 'open-to-all';
 
 /** A route that needs no sign-in. Every other route does. */
 export const OpenToAll = () => SetMetadata(OPEN, true);
 
-type SignedRequest = FastifyRequest & { coachId?: string };
+type SignedRequest = FastifyRequest & { coach?: SignedCoach };
 
 /** The signed-in coach's id: what every query is scoped by. */
-export const CoachId = createParamDecorator((_: unknown, context: ExecutionContext): string => {
-  const { coachId } = context.switchToHttp().getRequest<SignedRequest>();
-  if (coachId === undefined) throw notSignedIn();
-  return coachId;
-});
+export const CoachId = createParamDecorator(
+  (_: unknown, context: ExecutionContext): string => signedCoach(context).id,
+);
+
+/** The signed-in coach's name: what changes are signed with. */
+export const CoachName = createParamDecorator(
+  (_: unknown, context: ExecutionContext): string => signedCoach(context).name,
+);
+
+function signedCoach(context: ExecutionContext): SignedCoach {
+  const { coach } = context.switchToHttp().getRequest<SignedRequest>();
+  if (coach === undefined) throw notSignedIn();
+  return coach;
+}
 
 @Injectable()
 export class SessionGuard implements CanActivate {
@@ -42,10 +51,10 @@ export class SessionGuard implements CanActivate {
     if (this.reflector.getAllAndOverride<boolean>(OPEN, handlers)) return true;
     const request = context.switchToHttp().getRequest<SignedRequest>();
     const token = request.cookies[SESSION_COOKIE];
-    const coachId =
+    const coach =
       token && (await within(DEADLINE_MS, this.signIns.coachOf(token, this.clock.now())));
-    if (!coachId) throw notSignedIn();
-    request.coachId = coachId;
+    if (!coach) throw notSignedIn();
+    request.coach = coach;
     return true;
   }
 }

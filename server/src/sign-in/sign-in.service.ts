@@ -26,8 +26,8 @@ export class SignInService {
   ) {}
 
   async session(token: string | undefined): Promise<Session> {
-    const coachId = token && (await this.signIns.coachOf(token, this.clock.now()));
-    const coach = coachId ? await this.coaches.find(coachId) : undefined;
+    const signed = token && (await this.signIns.coachOf(token, this.clock.now()));
+    const coach = signed ? await this.coaches.find(signed.id) : undefined;
     return {
       today: this.clock.today(),
       demo: this.config.demo,

@@ -10,6 +10,12 @@ interface SignInRow {
   expires_at: Date;
 }
 
+/** Whose sign-in it is. */
+export interface SignedCoach {
+  id: string;
+  name: string;
+}
+
 /** Days a sign-in lasts. */
 const LASTS_DAYS = 30;
 
@@ -31,12 +37,12 @@ export class SignInsRepository {
     return { token, expiresAt };
   }
 
-  async coachOf(token: string, now: Date): Promise<string | undefined> {
-    const row = await this.rows()
+  async coachOf(token: string, now: Date): Promise<SignedCoach | undefined> {
+    return this.rows()
+      .join(tables.coaches, `${tables.coaches}.coach_id`, `${tables.signIns}.coach_id`)
       .where({ token_hash: hashOf(token) })
       .andWhere('expires_at', '>', now)
-      .first('coach_id');
-    return row?.coach_id;
+      .first<SignedCoach | undefined>({ id: `${tables.coaches}.coach_id`, name: 'name' });
   }
 
   async close(token: string): Promise<void> {
