@@ -1,9 +1,9 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { type CallError, errorSentence, useBlockQuery } from '../api/api.js';
 import { useSignedIn } from '../api/session.js';
 import { useRetryWhileAway } from '../api/useRetryWhileAway.js';
-import { draftsOpened, opened } from './editor-slice.js';
+import { draftsOpened, opened, pastChanged } from './editor-slice.js';
 import type { KeptDrafts } from './drafts.js';
 import { useEditor } from './useEditor.js';
 import { adopt, whatToOpen } from './what-to-open.js';
@@ -20,7 +20,7 @@ type Opening = { refetch: () => void } & (
  */
 export function useOpenBlock(id: string): Opening {
   const dispatch = useDispatch();
-  const { coach } = useSignedIn();
+  const { coach, today } = useSignedIn();
   const { block, save } = useEditor((editor) => editor);
   const [unreadable, setUnreadable] = useState<KeptDrafts['unreadable']>([]);
   const inEditor = block?.id;
@@ -28,6 +28,17 @@ export function useOpenBlock(id: string): Opening {
   const stored = data?.id === id ? data : undefined;
   const away = isAway(error);
   useRetryWhileAway(error, refetch);
+
+  // On a new day one day more is over, as it was handed out.
+  const askedOn = useRef(today);
+  useEffect(() => {
+    if (askedOn.current === today) return;
+    askedOn.current = today;
+    void refetch();
+  }, [today, refetch]);
+  useEffect(() => {
+    if (stored && stored.revision === block?.revision) dispatch(pastChanged(stored));
+  }, [dispatch, stored, block?.revision]);
 
   useEffect(() => {
     const newer = save === 'saved' && (stored?.revision ?? 0) > (block?.revision ?? 0);
