@@ -25,7 +25,7 @@ describe('messages to the solver', () => {
   it('bring back words, bends and a change, or none', () => {
     const answer = { words: 'None is needed.', bends: [], asItIs: [], command: null };
     expect(fitAnswer.safeParse(answer).success).toBe(true);
-    const command = { words: 'Taken.', change: { weeks: 12, start: '2027-03-08' } };
+    const command = { message: 'Taken.', change: { weeks: 12, start: '2027-03-08' } };
     const bends = [{ rule: 'growth', week: 7, by: 7500 }];
     expect(fitAnswer.safeParse({ ...answer, bends, command }).success).toBe(true);
     const strange = { ...command, change: { race: wishes.race } };

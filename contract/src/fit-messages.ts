@@ -49,7 +49,7 @@ export const fitAnswer = z.strictObject({
   /** The change that takes what was found; null where there is nothing to take. */
   command: z
     .strictObject({
-      words: z.string(),
+      message: z.string(),
       change: z.strictObject({
         pins,
         volume,

@@ -32,16 +32,16 @@ const volumes = (of: typeof block) => of.weeks.map(({ volume }) => volume / 1000
 describe('commands', () => {
   it('pin and unpin, with words for the history', () => {
     const command = pinWeek(block, { week: 7, field: 'volume' }, 64_500, km);
-    expect(command.words).toBe('Pinned week 7 at 64.5 km.');
+    expect(command.message).toBe('Pinned week 7 at 64.5 km.');
     expect(after(command).weeks[6]?.volume).toBe(64_500);
     const long = pinWeek(block, { week: 9, field: 'longRun' }, 24_000, km);
-    expect(long.words).toBe('Pinned week 9’s long run at 24 km.');
+    expect(long.message).toBe('Pinned week 9’s long run at 24 km.');
     expect(unpinWeek(after(long), 9, 'longRun').change.pins).toEqual([]);
   });
 
   it('scale the chosen weeks, in whole kilometres', () => {
     const command = scaleWeeks(block, [5, 6, 7], 0.9);
-    expect(command.words).toBe('Scaled weeks 5–7 to 90 %.');
+    expect(command.message).toBe('Scaled weeks 5–7 to 90 %.');
     // 57.6, 60.3 and 63.9.
     expect(volumes(after(command)).slice(4, 7)).toEqual([58, 60, 64]);
   });
@@ -53,7 +53,7 @@ describe('commands', () => {
 
   it('shift the chosen weeks later, and not out of the block', () => {
     const command = shiftWeeks(block, [5, 6, 7], 1);
-    expect(command.words).toBe('Moved weeks 5–7 1 week later.');
+    expect(command.message).toBe('Moved weeks 5–7 1 week later.');
     expect(volumes(after(command)).slice(5, 8)).toEqual([64, 67, 71]);
     expect(shiftWeeks(block, [18], 1).change.pins).toEqual([]);
   });
@@ -66,10 +66,10 @@ describe('commands', () => {
 
   it('make recovery weeks, and building weeks again', () => {
     const made = toggleRecovery(block, [6]);
-    expect(made.words).toBe('Made week 6 a recovery week.');
+    expect(made.message).toBe('Made week 6 a recovery week.');
     expect(made.change.volume?.recovery?.weeks).toEqual([4, 6, 8, 12]);
     const back = toggleRecovery(after(made), [6, 8]);
-    expect(back.words).toBe('Made weeks 6, 8 building weeks.');
+    expect(back.message).toBe('Made weeks 6, 8 building weeks.');
     expect(back.change.volume?.recovery?.weeks).toEqual([4, 12]);
   });
 
@@ -88,7 +88,7 @@ describe('commands', () => {
   it('move the edge of a phase, each neighbour keeping a week', () => {
     expect(block.phases.map(({ weeks }) => weeks)).toEqual([5, 5, 4, 1, 3]);
     const command = movePhaseEdge(block, 0, 4);
-    expect(command.words).toBe('Speed starts in week 4.');
+    expect(command.message).toBe('Speed starts in week 4.');
     expect(after(command).phases.map(({ weeks }) => weeks)).toEqual([3, 7, 4, 1, 3]);
     expect(edgeRange(block, 0)).toEqual({ least: 2, most: 10 });
     expect(after(movePhaseEdge(block, 0, 99)).phases.map(({ weeks }) => weeks)).toEqual([
@@ -105,7 +105,7 @@ describe('commands', () => {
   it('set the depth of the taper and the week of the peak', () => {
     // 92 km × 0.4 is 36.8.
     const command = setTaperDepth(block, 0.6);
-    expect(command.words).toBe('Tapered race week by 60 %.');
+    expect(command.message).toBe('Tapered race week by 60 %.');
     expect(after(command).weeks.at(-1)?.volume).toBe(37_000);
     const peak = after(movePeak(block, 11));
     expect(volumes(peak).indexOf(92)).toBe(10);
@@ -124,14 +124,14 @@ describe('commands', () => {
 describe('moving the goal race', () => {
   it('before the start: counts back again, as many weeks', () => {
     const change = moveRace(block.spec, '2027-05-02', '2026-11-01');
-    const moved = after({ change, words: '' });
+    const moved = after({ change, message: '' });
     expect(moved.spec).toMatchObject({ start: '2026-12-28', weeks: 18 });
   });
 
   it('once begun: the start stays, and pins past the new race week go', () => {
     const pinned = after(pinWeek(block, { week: 17, field: 'volume' }, 50_000, km));
     const change = moveRace(pinned.spec, '2027-04-04', '2027-02-10');
-    const moved = after({ change, words: '' }, pinned);
+    const moved = after({ change, message: '' }, pinned);
     expect(moved.spec).toMatchObject({ start: '2026-12-14', weeks: 16, pins: [] });
   });
 

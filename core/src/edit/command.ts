@@ -3,7 +3,7 @@ import type { Change } from './change.js';
 /** One thing a coach does to a block: the change, and the words it has in the history. */
 export interface Command {
   change: Change;
-  words: string;
+  message: string;
 }
 
 /** `[3]` → `week 3`; `[3, 4, 5]` → `weeks 3–5`; `[3, 5]` → `weeks 3, 5`. */

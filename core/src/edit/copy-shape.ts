@@ -21,5 +21,8 @@ export function copyShape(block: Block, weeks: readonly number[], target: number
     const own = kept.find((pin) => pin.week === onto)?.longRun ?? 0;
     return withPin(kept, onto, 'volume', Math.max(own, roundTo(volumeOf(week) * scale, step)));
   }, spec.pins);
-  return { change: { pins }, words: `Copied the shape of ${weekWords(weeks)} to week ${target}.` };
+  return {
+    change: { pins },
+    message: `Copied the shape of ${weekWords(weeks)} to week ${target}.`,
+  };
 }

@@ -7,19 +7,19 @@ export function addEvent({ spec }: Block, event: BlockEvent): Command {
   const title = eventCharacters[event.kind].title.toLowerCase();
   return {
     change: { events: [...spec.events, event] },
-    words: `Placed ${event.name || title} on ${event.from}.`,
+    message: `Placed ${event.name || title} on ${event.from}.`,
   };
 }
 
 /** Puts a changed event in the place of the one at `index`. */
 export function changeEvent({ spec }: Block, index: number, event: BlockEvent): Command {
   const events = spec.events.map((each, place) => (place === index ? event : each));
-  return { change: { events }, words: `Changed ${event.name} on ${event.from}.` };
+  return { change: { events }, message: `Changed ${event.name} on ${event.from}.` };
 }
 
 /** Takes the event at `index` out. */
 export function removeEvent({ spec }: Block, index: number): Command {
   const name = spec.events[index]?.name ?? '';
   const events = spec.events.filter((_, place) => place !== index);
-  return { change: { events }, words: `Took out ${name}.` };
+  return { change: { events }, message: `Took out ${name}.` };
 }

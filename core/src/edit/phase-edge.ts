@@ -35,6 +35,6 @@ export function movePhaseEdge(block: Block, index: number, week: number): Comman
   const name = block.phases[index + 1]?.name ?? '';
   return {
     change: { phases: { layout: 'own', own } },
-    words: `${name} starts in week ${first}.`,
+    message: `${name} starts in week ${first}.`,
   };
 }

@@ -22,11 +22,11 @@ export function pinWeek(
   measure: Measure,
 ): Command {
   const words = `Pinned week ${week}${OF[field]} at ${formatPlain(amount, measure)}.`;
-  return { change: { pins: withPin(spec.pins, week, field, amount) }, words };
+  return { change: { pins: withPin(spec.pins, week, field, amount) }, message: words };
 }
 
 /** Leaves a week's volume or long run to the product again. */
 export function unpinWeek({ spec }: Block, week: number, field: PinField): Command {
   const words = `Unpinned week ${week}${OF[field]}.`;
-  return { change: { pins: withPin(spec.pins, week, field, undefined) }, words };
+  return { change: { pins: withPin(spec.pins, week, field, undefined) }, message: words };
 }

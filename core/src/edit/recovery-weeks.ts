@@ -13,6 +13,6 @@ export function toggleRecovery(block: Block, weeks: readonly number[]): Command 
   const made = weeks.length === 1 ? `a ${kind} week` : `${kind} weeks`;
   return {
     change: { volume: { ...volume, recovery: { ...volume.recovery, weeks: placed } } },
-    words: `Made ${weekWords(weeks)} ${made}.`,
+    message: `Made ${weekWords(weeks)} ${made}.`,
   };
 }

@@ -14,5 +14,5 @@ export function scaleWeeks(block: Block, weeks: readonly number[], factor: numbe
     const own = kept.find((pin) => pin.week === week)?.longRun ?? 0;
     return withPin(kept, week, 'volume', Math.max(own, roundTo(laid * factor, step)));
   }, spec.pins);
-  return { change: { pins }, words: `Scaled ${weekWords(weeks)} to ${formatPercent(factor)}.` };
+  return { change: { pins }, message: `Scaled ${weekWords(weeks)} to ${formatPercent(factor)}.` };
 }

@@ -11,7 +11,7 @@ export function setTaperDepth({ spec }: Block, depth: number): Command {
   const cut = Math.min(most, Math.max(least, Math.round(depth * 100) / 100));
   return {
     change: { taper: { ...spec.taper, depth: cut } },
-    words: `Tapered race week by ${formatPercent(cut)}.`,
+    message: `Tapered race week by ${formatPercent(cut)}.`,
   };
 }
 
@@ -19,6 +19,6 @@ export function setTaperDepth({ spec }: Block, depth: number): Command {
 export function movePeak({ spec }: Block, week: number): Command {
   return {
     change: { volume: { ...spec.volume, peakWeek: week } },
-    words: `Moved the peak to week ${week}.`,
+    message: `Moved the peak to week ${week}.`,
   };
 }

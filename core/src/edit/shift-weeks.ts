@@ -18,5 +18,5 @@ export function shiftWeeks(block: Block, weeks: readonly number[], by: number): 
     left,
   );
   const way = `${Math.abs(by)} ${Math.abs(by) === 1 ? 'week' : 'weeks'} ${by < 0 ? 'earlier' : 'later'}`;
-  return { change: { pins }, words: `Moved ${weekWords(weeks)} ${way}.` };
+  return { change: { pins }, message: `Moved ${weekWords(weeks)} ${way}.` };
 }

@@ -3,5 +3,8 @@ import type { Command } from './command.js';
 
 /** Lays a block out under the newest defaults; what the coach set stays as set. */
 export function takeDefaults(): Command {
-  return { change: { engine: newestEngine }, words: `Took the defaults of number ${newestEngine}.` };
+  return {
+    change: { engine: newestEngine },
+    message: `Took the defaults of number ${newestEngine}.`,
+  };
 }

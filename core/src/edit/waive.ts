@@ -16,13 +16,13 @@ export function waive({ spec }: Block, found: Titled, reason: string): Command {
     value: found.value,
   };
   const waivers = [...spec.waivers.filter((each) => !covers(each, found)), waiver];
-  return { change: { waivers }, words: `Waived “${found.title}”: ${reason}` };
+  return { change: { waivers }, message: `Waived “${found.title}”: ${reason}` };
 }
 
 /** Takes the waiver of a finding back. */
 export function unwaive({ spec }: Block, found: Titled): Command {
   const waivers = spec.waivers.filter((each) => !covers(each, found));
-  return { change: { waivers }, words: `Took back the waiver of “${found.title}”.` };
+  return { change: { waivers }, message: `Took back the waiver of “${found.title}”.` };
 }
 
 function covers({ check, week }: Waiver, found: Titled): boolean {

@@ -13,14 +13,14 @@ import type { Change } from './change.js';
 export function insertWeek(block: Block, at: number): Command | undefined {
   if (block.weeks.length >= blockLength.most) return undefined;
   const moved = (week: number) => (week >= at ? week + 1 : week);
-  return { change: renumbered(block, at, 1, moved), words: `Inserted a week before week ${at}.` };
+  return { change: renumbered(block, at, 1, moved), message: `Inserted a week before week ${at}.` };
 }
 
 /** Drops week `at`; the block starts a week later. Undefined where it is as short as blocks can be. */
 export function dropWeek(block: Block, at: number): Command | undefined {
   if (block.weeks.length <= blockLength.least) return undefined;
   const moved = (week: number) => (week > at ? week - 1 : week === at ? undefined : week);
-  return { change: renumbered(block, at, -1, moved), words: `Dropped week ${at}.` };
+  return { change: renumbered(block, at, -1, moved), message: `Dropped week ${at}.` };
 }
 
 function renumbered(

@@ -51,7 +51,7 @@ export function lowestGrowth(block: Block, solve: Solve): Found {
   const growth = { ...volume.growth, school: 'percentage' as const, cap };
   return {
     words,
-    command: { change: { volume: { ...volume, growth } }, words: `Lowest growth: ${words}` },
+    command: { change: { volume: { ...volume, growth } }, message: `Lowest growth: ${words}` },
   };
 }
 
@@ -70,7 +70,7 @@ export function highestPeak(block: Block, solve: Solve): Found {
     words,
     command: {
       change: { volume: { ...volume, peak: rounded, growth } },
-      words: `Highest peak: ${words}`,
+      message: `Highest peak: ${words}`,
     },
   };
 }
@@ -88,7 +88,7 @@ export function fewestWeeks(block: Block, solve: Solve): Found {
     const words = `${weeks} weeks reach ${formatPlain(peak, spec.athlete)} under ${formatPercent(spec.volume.growth.cap)} a week, from ${start}.`;
     return {
       words,
-      command: { change: { weeks, start }, words: `Fewest weeks: ${words}` },
+      command: { change: { weeks, start }, message: `Fewest weeks: ${words}` },
     };
   }
   return {

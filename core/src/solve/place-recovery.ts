@@ -58,7 +58,7 @@ export function placeRecovery(block: Block, solve: Solve, from?: CivilDate): Fou
     words,
     command: {
       change: { volume: { ...volume, recovery: { ...volume.recovery, weeks: numbers } } },
-      words: `Recovery weeks placed: ${numbers.join(', ') || 'none'}.`,
+      message: `Recovery weeks placed: ${numbers.join(', ') || 'none'}.`,
     },
   };
 

@@ -58,7 +58,7 @@ export function useCommands(): Commands {
         // What cannot be written down could be neither kept nor saved.
         const problems = problemsOfShape(next.value);
         if (problems.length > 0) return problems;
-        store.dispatch(changed({ wishes: next.value, words: command.words }));
+        store.dispatch(changed({ wishes: next.value, words: command.message }));
         return [];
       },
       cancel() {

@@ -61,7 +61,7 @@ function plain(command: Found['command']): FitAnswer['command'] {
   const { pins, volume, weeks, start } = command.change;
   const growth = volume?.growth;
   return {
-    words: command.words,
+    message: command.message,
     change: {
       ...(pins && { pins: [...pins] }),
       ...(volume && {

@@ -19,9 +19,9 @@ describe('results', () => {
   });
 
   it('are named in the history by what they are', () => {
-    expect(addResult(of, trial).words).toBe('Entered Time trial in 19:06 on 2027-02-07.');
-    expect(addResult(of, early).words).toBe('Entered 5 km in 20:00 on 2026-09-01.');
-    expect(removeResult(of, 0).words).toBe('Took out 10 km in 40:30 on 2026-11-08.');
+    expect(addResult(of, trial).message).toBe('Entered Time trial in 19:06 on 2027-02-07.');
+    expect(addResult(of, early).message).toBe('Entered 5 km in 20:00 on 2026-09-01.');
+    expect(removeResult(of, 0).message).toBe('Took out 10 km in 40:30 on 2026-11-08.');
   });
 
   it('are taken out one at a time, and nothing else of the athlete with them', () => {
@@ -32,7 +32,7 @@ describe('results', () => {
 
   it('go with a model and heart rates', () => {
     expect(after(choosePaceModel(of, 'ladder')).athlete.paceModel).toBe('ladder');
-    expect(choosePaceModel(of, 'ladder').words).toBe('Paces by ladder.');
+    expect(choosePaceModel(of, 'ladder').message).toBe('Paces by ladder.');
     const { athlete } = after(setHeart(of, { maxHeart: 188, restHeart: 46 }));
     expect(athlete).toMatchObject({ maxHeart: 188, restHeart: 46 });
   });
@@ -46,7 +46,7 @@ describe('re-pacing', () => {
   it('keeps its days in order, and each once', () => {
     expect(twice.spec.paces.repaced).toEqual(['2027-02-08', '2027-03-01']);
     expect(after(repace(twice, '2027-02-08')).paces.repaced).toEqual(['2027-02-08', '2027-03-01']);
-    expect(repace(of, '2027-02-08').words).toBe('Re-paced from 2027-02-08 on.');
+    expect(repace(of, '2027-02-08').message).toBe('Re-paced from 2027-02-08 on.');
   });
 
   it('is taken back day by day', () => {
@@ -58,7 +58,7 @@ describe('the paces of a block', () => {
   it('aim at what is chosen, in words', () => {
     const command = choosePaceAim(of, 'walk');
     expect(after(command).paces).toEqual({ ...of.spec.paces, aim: 'walk' });
-    expect(command.words).toBe('Paces: from current to goal.');
+    expect(command.message).toBe('Paces: from current to goal.');
   });
 
   it('take a table over whole', () => {
@@ -71,6 +71,6 @@ describe('the paces of a block', () => {
     const two = { spec: after(toggleDistance(one, 2000)) };
     expect(two.spec.paces.distances).toEqual([2000, 12_000]);
     expect(after(toggleDistance(two, 12_000)).paces.distances).toEqual([2000]);
-    expect(toggleDistance(two, 2000).words).toBe('Took out 2000 m among the equivalents.');
+    expect(toggleDistance(two, 2000).message).toBe('Took out 2000 m among the equivalents.');
   });
 });

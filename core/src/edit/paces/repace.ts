@@ -39,5 +39,5 @@ export function toggleDistance({ spec }: OfWishes, distance: number): Command {
 }
 
 function paces(spec: ResolvedSpec, part: Partial<ResolvedSpec['paces']>, words: string): Command {
-  return { change: { paces: { ...spec.paces, ...part } }, words };
+  return { change: { paces: { ...spec.paces, ...part } }, message: words };
 }

@@ -40,7 +40,7 @@ function athlete(
   part: Partial<ResolvedSpec['athlete']>,
   words: string,
 ): Command {
-  return { change: { athlete: { ...spec.athlete, ...part } }, words };
+  return { change: { athlete: { ...spec.athlete, ...part } }, message: words };
 }
 
 function resultWords(

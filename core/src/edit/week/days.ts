@@ -35,7 +35,7 @@ export function moveDay(block: Block, from: CivilDate, to: CivilDate): CommandOr
   const first = withFixedDay(days, to, heldBy(block, one.day, sameWeek));
   return {
     change: { days: withFixedDay(first, from, heldBy(block, other.day, sameWeek)) },
-    words: `Swapped ${dayWords(from)} and ${dayWords(to)}.`,
+    message: `Swapped ${dayWords(from)} and ${dayWords(to)}.`,
   };
 }
 
@@ -51,7 +51,7 @@ export function copyOn(block: Block, date: CivilDate): CommandOrNot {
   if (one.day.role === 'long') return 'Every week has its own long run; pin its length instead.';
   return {
     change: { days: withFixedDay(block.spec.days, to, heldBy(block, one.day, false)) },
-    words: `Copied ${dayWords(date)} to ${dayWords(to)}.`,
+    message: `Copied ${dayWords(date)} to ${dayWords(to)}.`,
   };
 }
 
@@ -95,7 +95,7 @@ export function pinDay(
     change: {
       days: withFixedDay(block.spec.days, date, wasRun ? part : { ...part, role: 'easy' }),
     },
-    words: `Pinned ${dayWords(date)} at ${formatPlain(amount, measure)}.`,
+    message: `Pinned ${dayWords(date)} at ${formatPlain(amount, measure)}.`,
   };
 }
 
@@ -108,11 +108,11 @@ export function setDayRole(block: Block, date: CivilDate, role: PatternRole): Co
   const { days } = block.spec;
   const plain = { role, amount: undefined, session: undefined, swap: undefined, follow: undefined };
   const words = `Made ${dayWords(date)} ${dayRoleWords[role]}.`;
-  if (role !== 'long') return { change: { days: withFixedDay(days, date, plain) }, words };
+  if (role !== 'long') return { change: { days: withFixedDay(days, date, plain) }, message: words };
   const long = block.weeks[found.week - 1]?.days.find((day) => day.role === 'long');
   if (!long) return 'This week has no long run; pin one first.';
   const moved = withFixedDay(days, long.date, { role: 'easy', session: undefined });
-  return { change: { days: withFixedDay(moved, date, plain) }, words };
+  return { change: { days: withFixedDay(moved, date, plain) }, message: words };
 }
 
 /** Moves the week's day of rest to a date; what stood there goes where the rest was. */
@@ -139,7 +139,7 @@ export function writeSession(
   const words = session === undefined ? 'Took the session off' : 'Wrote a session for';
   return {
     change: { days: withFixedDay(spec.days, date, part) },
-    words: `${words} ${dayWords(date)}.`,
+    message: `${words} ${dayWords(date)}.`,
   };
 }
 
@@ -152,7 +152,7 @@ export function swapForCross(
 ): Command {
   return {
     change: { days: withFixedDay(spec.days, date, { swap: { kind, reason } }) },
-    words: `${crossWords[kind].title} instead of running on ${dayWords(date)} (${reason}).`,
+    message: `${crossWords[kind].title} instead of running on ${dayWords(date)} (${reason}).`,
   };
 }
 
@@ -160,7 +160,7 @@ export function swapForCross(
 export function swapBack({ spec }: Block, date: CivilDate): Command {
   return {
     change: { days: withFixedDay(spec.days, date, { swap: undefined }) },
-    words: `Running again on ${dayWords(date)}.`,
+    message: `Running again on ${dayWords(date)}.`,
   };
 }
 
@@ -172,7 +172,7 @@ export function setBeside(
 ): Command {
   return {
     change: { days: withFixedDay(spec.days, date, part) },
-    words: `Changed what goes with ${dayWords(date)}.`,
+    message: `Changed what goes with ${dayWords(date)}.`,
   };
 }
 
@@ -180,7 +180,7 @@ export function setBeside(
 export function freeDay({ spec }: Block, date: CivilDate): Command {
   return {
     change: { days: spec.days.filter((day) => day.date !== date) },
-    words: `Left ${dayWords(date)} to the week.`,
+    message: `Left ${dayWords(date)} to the week.`,
   };
 }
 

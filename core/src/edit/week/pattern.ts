@@ -49,7 +49,7 @@ export function assignFamily(
   const others = spec.sessions.filter((use) => use.phase !== phase || use.place !== place);
   const sessions = family ? [...others, { phase, place, family }] : others;
   const name = family ? `“${family.name}”` : 'no family';
-  return { change: { sessions }, words: `Quality day ${place} of ${phase}: ${name}.` };
+  return { change: { sessions }, message: `Quality day ${place} of ${phase}: ${name}.` };
 }
 
 function setPattern(
@@ -58,11 +58,11 @@ function setPattern(
   phase: PhaseKind | undefined,
   words: string,
 ): Command {
-  if (phase === undefined) return { change: { week: { ...week, days } }, words };
+  if (phase === undefined) return { change: { week: { ...week, days } }, message: words };
   const others = (week.byPhase ?? []).filter((each) => each.phase !== phase);
   const byPhase = days ? [...others, { phase, days }] : others;
   return {
     change: { week: { ...week, byPhase: byPhase.length > 0 ? byPhase : undefined } },
-    words,
+    message: words,
   };
 }

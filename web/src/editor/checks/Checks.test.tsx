@@ -105,7 +105,7 @@ describe('Checks', () => {
     await user.click(fix);
     expect(on.run).toHaveBeenLastCalledWith({
       change: { pins: [] },
-      words: 'Mended “Growth over the cap”: Unpin week 2.',
+      message: 'Mended “Growth over the cap”: Unpin week 2.',
     });
   });
 

@@ -28,7 +28,7 @@ export function useFixes({
 }
 
 export function fixCommand({ title }: ToldFinding, { label, change }: Fix): Command {
-  return { change, words: `Mended “${title}”: ${label}.` };
+  return { change, message: `Mended “${title}”: ${label}.` };
 }
 
 /** The ways to mend a finding, drawn while they are pointed at; or a reason to let it stand. */

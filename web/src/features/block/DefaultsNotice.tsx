@@ -23,13 +23,7 @@ export const DefaultsNotice = memo(function DefaultsNotice({
   return <NewerDefaults file={file} base={base} />;
 });
 
-function NewerDefaults({
-  file,
-  base: { block, shown },
-}: {
-  file: BlockFile;
-  base: LaidAndShown;
-}) {
+function NewerDefaults({ file, base: { block, shown } }: { file: BlockFile; base: LaidAndShown }) {
   const dispatch = useDispatch();
   const past = usePast();
   const next = useMemo(() => changedFile(file, takeDefaults().change), [file]);
@@ -43,7 +37,7 @@ function NewerDefaults({
   if (!next.ok) return null;
   const start = () => {
     dispatch(tryStarted());
-    dispatch(changed({ wishes: next.value, words: takeDefaults().words }));
+    dispatch(changed({ wishes: next.value, words: takeDefaults().message }));
   };
   return (
     <div className="notice" role="note">

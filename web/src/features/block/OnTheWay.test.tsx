@@ -97,7 +97,7 @@ describe('what stands on the way', () => {
     await user.click(screen.getByRole('button', { name: 'Take out' }));
     expect(commands.run.mock.lastCall?.[0]).toEqual({
       change: { events: [] },
-      words: 'Took out Ostrel.',
+      message: 'Took out Ostrel.',
     });
   });
 

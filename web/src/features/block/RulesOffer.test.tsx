@@ -72,7 +72,7 @@ describe('after a change of the house rules', () => {
     await user.click(screen.getByRole('button', { name: 'Lay it out anew' }));
     expect(commands.run.mock.lastCall?.[0]).toEqual({
       change: { houseRules: { values: { 'recovery.leastDepth': 0.4 }, off: [] } },
-      words: 'Laid out anew under the house rules of today.',
+      message: 'Laid out anew under the house rules of today.',
     });
   });
 

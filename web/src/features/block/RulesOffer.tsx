@@ -26,7 +26,7 @@ export function RulesOffer({
   if (sameRules(houseRules, block.spec.houseRules)) return null;
   const command = {
     change: { houseRules },
-    words: 'Laid out anew under the house rules of today.',
+    message: 'Laid out anew under the house rules of today.',
   };
   const differences = seen ? whatChanged(block, drawn, measure) : [];
   return (

@@ -19,7 +19,7 @@ function open(weeks: number[], problem?: string) {
     cancel: vi.fn<Commands['cancel']>(),
   };
   render(<WeekTools block={block} weeks={weeks} commands={commands} />);
-  const words = () => commands.run.mock.lastCall?.[0].words;
+  const words = () => commands.run.mock.lastCall?.[0].message;
   return { commands, words, user: userEvent.setup() };
 }
 

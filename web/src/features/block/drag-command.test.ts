@@ -34,7 +34,7 @@ describe('a hand on the drawing', () => {
 
   it('moves edges and the peak by whole weeks, and stays in the block', () => {
     const start = block.phases[1]?.firstWeek ?? 0;
-    expect(moved({ kind: 'phase', index: 0 }, 0, 1)?.words).toContain(`week ${start + 1}`);
+    expect(moved({ kind: 'phase', index: 0 }, 0, 1)?.message).toContain(`week ${start + 1}`);
     expect(moved({ kind: 'peak' }, 0, -99)?.change.volume?.peakWeek).toBe(1);
   });
 

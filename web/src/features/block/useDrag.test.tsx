@@ -51,10 +51,10 @@ describe('taking hold of the drawing', () => {
     grab();
     pointer('pointermove', 180);
     // Twenty pixels up at half a step each.
-    expect(commands.show.mock.lastCall?.[0].words).toBe(`Pinned week 5 at ${was + 10} km.`);
+    expect(commands.show.mock.lastCall?.[0].message).toBe(`Pinned week 5 at ${was + 10} km.`);
     expect(result.current.dragged?.words).toBe(`Pinned week 5 at ${was + 10} km.`);
     pointer('pointerup', 176);
-    expect(commands.run.mock.lastCall?.[0].words).toBe(`Pinned week 5 at ${was + 12} km.`);
+    expect(commands.run.mock.lastCall?.[0].message).toBe(`Pinned week 5 at ${was + 12} km.`);
     expect(result.current.dragged).toBeUndefined();
   });
 
@@ -92,7 +92,7 @@ describe('taking hold of the drawing', () => {
       result.current.drag.nudge(week5, 1);
       result.current.drag.nudge(week5, 1);
     });
-    expect(commands.show.mock.lastCall?.[0].words).toBe(`Pinned week 5 at ${was + 2} km.`);
+    expect(commands.show.mock.lastCall?.[0].message).toBe(`Pinned week 5 at ${was + 2} km.`);
     act(() => {
       result.current.drag.settle(true);
     });

@@ -65,7 +65,7 @@ export function useDrag(
       if (!now.command) commands.cancel();
       setInHand({
         reach: Math.max(...now.shown.weeks.map(({ volume }) => volume)),
-        words: problem?.message ?? now.command?.words ?? 'Back where it was.',
+        words: problem?.message ?? now.command?.message ?? 'Back where it was.',
       });
     }
 
