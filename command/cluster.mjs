@@ -43,10 +43,12 @@ const TERSE_LOG = [
 export async function startCluster(name, { lasting = true } = {}) {
   const folder = await folderFor(name);
   const data = join(folder, 'cluster');
-  const { major } = standing(data, name);
+  const { major } = lasting ? standing(data, name) : { major: undefined };
   const programs = await postgresPrograms(major);
   const password = await ensurePassword(folder);
   await stopLeftOver(programs, data);
+  // What a run that was killed left of one that need not last is nobody's data.
+  if (!lasting) await rm(data, { recursive: true, force: true });
   if (major === undefined) await makeCluster({ programs, folder, data, password, lasting });
   return openCluster({ programs, folder, data, password, lasting });
 }
