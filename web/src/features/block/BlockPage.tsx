@@ -7,6 +7,7 @@ import { LABEL_WIDTH } from '../../drawing/columns.js';
 import { weekOf } from '../../drawing/days.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
+import { formatDay } from '../../components/dates.js';
 import { useWeeksOver } from '../../components/history.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
@@ -81,6 +82,9 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
       <div className="editor">
         <main>
           <div ref={ref} className="fill">
+            <p className="only-print">
+              {athlete.name} · {race.name} · {formatDay(race.date)}
+            </p>
             <p role="status" className="in-hand" hidden={!dragged}>
               <span>{dragged && `${dragged.words} ${checksWords(base.block, block)}`}</span>
             </p>
