@@ -9,4 +9,5 @@ export { showBlock, type ShownBlock, type ShownWeek } from './figures/show.js';
 export { tellFindings, type ToldFinding } from './findings/tell-findings.js';
 export { whyDay } from './why/why-day.js';
 export { whyLongRun, whyVolume } from './why/why.js';
+export { legsFigures, raceMorningWords, timesDayOne, WHAT_LEGS_ARE } from './figures/legs.js';
 export { type Glance, glanceOf, type GlanceWeek } from './figures/glance.js';

@@ -1,16 +1,16 @@
-import { addDays, sum, unitName } from '@nadir/core/base';
+import { sum, unitName } from '@nadir/core/base';
 import { formatPercent, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
 import { isBase } from '@nadir/core/layout';
 import { taperSchools } from '@nadir/core/layout/schools';
+import { legsFigures, raceMorningWords, timesDayOne, WHAT_LEGS_ARE } from '@nadir/core/present';
 import { plural } from './dates.js';
 import type { LaidAndShown } from './useLaidBlock.js';
 import { token } from '../theme/tokens.js';
 
 /** The block in eight figures. */
 export function BlockFacts({ block, shown }: LaidAndShown) {
-  const { spec, weeks, legs } = block;
-  const nadirDay = addDays(spec.start, legs.nadir);
-  const nadirWeek = weeks.findLast(({ start }) => start <= nadirDay)?.number ?? 1;
+  const { spec, weeks } = block;
+  const legs = legsFigures(block);
   const { measure } = shown;
   const unit = unitName(measure);
   const building = weeks.filter(isBase);
@@ -44,8 +44,8 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
       'Taper',
       `${taperSchools[spec.taper.school].title.toLowerCase()}, race week −${formatPercent(cut)}`,
     ],
-    ['Legs at their lowest', `${legsWords(legs.days[legs.nadir]?.value ?? 0)}, week ${nadirWeek}`],
-    ['Legs on race morning', legsWords(legs.raceDay)],
+    ['Legs at their heaviest', `${timesDayOne(legs.heaviest)}, by week ${legs.week}`],
+    ['Legs on race morning', raceMorningWords(legs)],
     [
       'Total',
       `${formatSteps(shown.total, measure)} ${unit} + ${formatRaceDistance(spec.race.distance, measure.unit)}`,
@@ -65,16 +65,7 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
           </div>
         ))}
       </dl>
-      <p style={{ margin: '6px 0 0', color: token('muted'), fontSize: 12.5 }}>
-        Legs against day one, under it is heavier: a model of the planned running alone. It knows
-        nothing of sleep, illness or pain, and promises nothing.
-      </p>
+      <p style={{ margin: '6px 0 0', color: token('muted'), fontSize: 12.5 }}>{WHAT_LEGS_ARE}</p>
     </section>
   );
-}
-
-/** Against day one, as the curve is drawn: under it is heavier. */
-function legsWords(value: number): string {
-  const percent = formatPercent(Math.abs(value));
-  return percent === '0 %' ? percent : `${value < 0 ? '−' : '+'}${percent}`;
 }

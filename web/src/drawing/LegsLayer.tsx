@@ -1,15 +1,12 @@
 import type { CheckedBlock } from '@nadir/core';
-import { formatPercent } from '@nadir/core/base/format';
+import { legsFigures, raceMorningWords, timesDayOne, WHAT_LEGS_ARE } from '@nadir/core/present';
 import { memo, useMemo } from 'react';
 import { DISPLAY_FACE } from '../theme/theme.js';
 import { token } from '../theme/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import { type LegsFrame, drawLegs } from './legs-curve.js';
 
-const WHAT_IT_IS =
-  'A model of how heavy the legs are from the planned running alone. It knows nothing of sleep, illness or pain, and promises nothing.';
-
-/** The legs below the waterline: heavy down, fresh up, the lowest point named. */
+/** The legs below the waterline in multiples of day one, heavier down; the heaviest morning named by the work that made it. */
 export function LegsLayer({
   block,
   columns,
@@ -20,29 +17,36 @@ export function LegsLayer({
   frame: LegsFrame;
 }) {
   const { top, bottom } = frame;
-  const { curve, band, zero, nadir } = useMemo(
+  const { curve, band, ticks, nadir } = useMemo(
     () => drawLegs(block, columns, frame),
     [block, columns, frame],
   );
-  const { days, nadir: heaviest, raceDay } = block.legs;
-  const depth = formatPercent(-(days[heaviest]?.value ?? 0));
+  const figures = legsFigures(block);
   const right = columnX(columns, columns.weeks);
   const anchor = nadir.x > right - 70 ? 'end' : nadir.x < columns.labels + 70 ? 'start' : 'middle';
   return (
     <g
       role="img"
-      aria-label={`Legs: heaviest in week ${nadir.week}, ${depth} heavier than at the start; ${formatPercent(-raceDay)} on race morning. ${WHAT_IT_IS}`}
+      aria-label={`Legs: heaviest by the work of week ${nadir.week}, ${timesDayOne(figures.heaviest)}; race morning ${raceMorningWords(figures)}. ${WHAT_LEGS_ARE}`}
     >
-      <title>{WHAT_IT_IS}</title>
-      <Labels x={columns.labels - 8} top={top} bottom={bottom} />
-      <line
-        x1={columns.labels}
-        x2={right}
-        y1={zero}
-        y2={zero}
-        stroke={token('muted')}
-        strokeDasharray="1 3"
-      />
+      <title>{WHAT_LEGS_ARE}</title>
+      <Labels x={columns.labels - 34} y={(top + bottom) / 2} />
+      {ticks.map(({ times, y }) => (
+        <g key={times}>
+          <text x={columns.labels - 8} y={y + 4} fill={token('muted')} textAnchor="end">
+            {times}
+          </text>
+          <line
+            x1={columns.labels}
+            x2={right}
+            y1={y}
+            y2={y}
+            stroke={token('muted')}
+            strokeOpacity={times === 1 ? 1 : 0.4}
+            strokeDasharray="1 3"
+          />
+        </g>
+      ))}
       <path d={band} fill={token('legsBand')} fillOpacity={0.7} />
       <path d={curve} fill="none" stroke={token('legs')} strokeWidth={2} />
       <circle
@@ -68,24 +72,13 @@ export function LegsLayer({
   );
 }
 
-/** What is up and what is down; it stands still while the curve is moved. */
-const Labels = memo(function Labels({
-  x,
-  top,
-  bottom,
-}: {
-  x: number;
-  top: number;
-  bottom: number;
-}) {
+/** What is drawn and in what; it stands still while the curve is moved. */
+const Labels = memo(function Labels({ x, y }: { x: number; y: number }) {
   return (
-    <g fill={token('muted')} textAnchor="end">
-      <text x={x} y={top + 4}>
-        fresh
-      </text>
+    <g textAnchor="end">
       <text
         x={x}
-        y={(top + bottom) / 2 + 4}
+        y={y - 2}
         fontFamily={DISPLAY_FACE}
         fontStyle="italic"
         fontSize={14}
@@ -93,8 +86,8 @@ const Labels = memo(function Labels({
       >
         Legs
       </text>
-      <text x={x} y={bottom + 4}>
-        heavy
+      <text x={x} y={y + 12} fontSize={11} fill={token('muted')}>
+        × day one
       </text>
     </g>
   );

@@ -52,7 +52,7 @@ describe('the Section', () => {
     expect(names.filter((name) => name?.startsWith('Phase '))).toHaveLength(4);
     expect(names).toContain('Race day: Lantern Bay Marathon, Sun 18 Apr 2027');
     expect(names).toContain('Today, Wed 10 Feb 2027');
-    expect(names.some((name) => name?.startsWith('Legs: heaviest in week'))).toBe(true);
+    expect(names.some((name) => name?.startsWith('Legs: heaviest by the work of week'))).toBe(true);
   });
 
   it('shows no today outside the block', () => {

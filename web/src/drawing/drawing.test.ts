@@ -82,7 +82,8 @@ describe('the legs', () => {
   it('mark the lowest point inside the drawing, at its own week', () => {
     const legs = drawLegs(block, columns, { top: 320, bottom: 400 });
     expect(legs.nadir.y).toBeLessThanOrEqual(400);
-    expect(legs.nadir.y).toBeGreaterThan(legs.zero);
+    expect(legs.ticks[0]?.times).toBe(1);
+    expect(legs.nadir.y).toBeGreaterThan(legs.ticks[0]?.y ?? 400);
     expect(legs.nadir.x).toBeGreaterThanOrEqual(columnX(columns, legs.nadir.week - 1));
     expect(legs.nadir.x).toBeLessThanOrEqual(columnX(columns, legs.nadir.week));
   });

@@ -1,4 +1,5 @@
 import type { Block } from '@nadir/core/layout';
+import { legsFigures } from '@nadir/core/present';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import type { Columns } from './columns.js';
@@ -8,14 +9,18 @@ import { dayXs } from './days.js';
 export interface LegsCurve {
   curve: string;
   band: string;
-  /** Height of day one. */
-  zero: number;
+  /** Heights of 1, 1.5, 2 … times day one. */
+  ticks: { times: number; y: number }[];
   nadir: { x: number; y: number; week: number };
   raceDay: { x: number; y: number };
 }
 
-/** Room is kept for at least this much heaviness, so that small dips stay small. */
-const LEAST_DEPTH = -0.25;
+/** Room is kept for at least this much, so that small dips stay small. */
+const LEAST_HEAVY = 1.25;
+const LEAST_FRESH = 0.9;
+
+/** The axis: every half of day one. */
+const TICK = 0.5;
 
 /** Where the legs are drawn. */
 export interface LegsFrame {
@@ -26,24 +31,24 @@ export interface LegsFrame {
 }
 
 type LegsDay = Block['legs']['days'][number];
-const low = (day: LegsDay) => Math.min(day.value, day.quick, day.slow);
-const high = (day: LegsDay) => Math.max(day.value, day.quick, day.slow);
+const light = (day: LegsDay) => Math.min(day.value, day.quick, day.slow);
+const heavy = (day: LegsDay) => Math.max(day.value, day.quick, day.slow);
 
 /** In whole steps of this: the scale stands still while a week is dragged a little. */
 const RANGE_STEP = 0.05;
 
 /** The heaviest and freshest of blocks that are drawn on one scale. */
 export function legsRange(blocks: readonly Pick<Block, 'legs'>[]): [number, number] {
-  let [heaviest, freshest] = [LEAST_DEPTH, 0.1];
+  let [heaviest, freshest] = [LEAST_HEAVY, LEAST_FRESH];
   for (const { legs } of blocks) {
     for (const day of legs.days) {
-      heaviest = Math.min(heaviest, low(day));
-      freshest = Math.max(freshest, high(day));
+      heaviest = Math.max(heaviest, heavy(day));
+      freshest = Math.min(freshest, light(day));
     }
   }
   return [
-    Math.floor(heaviest / RANGE_STEP + 1e-9) * RANGE_STEP,
-    Math.ceil(freshest / RANGE_STEP - 1e-9) * RANGE_STEP,
+    Math.ceil(heaviest / RANGE_STEP - 1e-9) * RANGE_STEP,
+    Math.floor(freshest / RANGE_STEP + 1e-9) * RANGE_STEP,
   ];
 }
 
@@ -56,15 +61,18 @@ export function drawLegs(block: LegsOf, columns: Columns, frame: LegsFrame): Leg
   const points = pointsOf(legs, xs);
   const morning = (index: number) => ({
     x: xs[index] ?? columns.labels,
-    y: scale(legs.days[index]?.value ?? 0),
+    y: scale(legs.days[index]?.value ?? 1),
   });
-  let day = 0;
-  const heaviest = weeks.find(({ length }) => (day += length) > legs.nadir);
+  const [heaviest = 1] = scale.domain();
+  const marks = Math.floor((heaviest - 1) / TICK + 1e-9) + 1;
   return {
     curve: curveOf(points, scale),
     band: bandOf(points, scale),
-    zero: scale(0),
-    nadir: { ...morning(legs.nadir), week: heaviest?.number ?? 1 },
+    ticks: Array.from({ length: marks }, (_, mark) => {
+      const times = 1 + mark * TICK;
+      return { times, y: scale(times) };
+    }),
+    nadir: { ...morning(legs.nadir), week: legsFigures(block).week },
     raceDay: morning(legs.days.length - 1),
   };
 }
@@ -107,8 +115,8 @@ function curveOf(points: readonly Point[], scale: Scale): string {
 function bandOf(points: readonly Point[], scale: Scale): string {
   const path = area<Point>()
     .x(({ x }) => x)
-    .y0(({ day }) => scale(low(day)))
-    .y1(({ day }) => scale(high(day)));
+    .y0(({ day }) => scale(light(day)))
+    .y1(({ day }) => scale(heavy(day)));
   return path.digits(1)(points) ?? '';
 }
 

@@ -26,7 +26,7 @@ export interface Feasibility {
   extraWeeks: number | null;
 }
 
-/** One day of the legs curve: 0 as on day one, lower is heavier. */
+/** How heavy the legs are on a morning, in multiples of day one: 1 as on day one, 1.5 half as heavy again. */
 export interface LegsDay {
   value: number;
   /** The curve with quicker and with slower decay; the band between is the model's doubt. */

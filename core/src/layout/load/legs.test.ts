@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { layOut } from '../../lay-out.js';
+import { legsFigures } from '../../present/index.js';
 import { marathon } from '../../testing/examples.js';
 import type { DayRole } from '../../spec/days/index.js';
 import { dayLoad, layLegs } from './legs.js';
@@ -8,40 +9,51 @@ const easyHour = { role: 'easy' as const, time: 3600 };
 const rest = { role: 'rest' as const, time: 0 };
 
 describe('legs', () => {
-  it('stay at zero while the load stays as it was: 60 minutes × effort 3', () => {
+  it('stay as on day one while the load stays as it was: 60 minutes × effort 3', () => {
     const { days } = layLegs(Array(20).fill(easyHour), 180);
-    days.forEach(({ value }) => expect(value).toBeCloseTo(0, 9));
+    days.forEach(({ value }) => expect(value).toBeCloseTo(1, 9));
   });
 
-  it('freshen at rest: after n days a share e^(−n/10) of the fatigue is left', () => {
+  it('freshen at rest: after n days a share e^(−n/10) of day one is left', () => {
     const { days, raceDay } = layLegs(Array(8).fill(rest), 180);
-    // Morning 8 averages the fatigue of mornings 2 to 8.
-    const mean = [1, 2, 3, 4, 5, 6, 7].reduce((total, n) => total + Math.exp(-n / 10), 0) / 7;
-    expect(days[7]?.value).toBeCloseTo(1 - mean, 9);
-    expect(raceDay).toBe(days[7]?.value);
+    // Morning 4 is the middle of mornings 1 to 7; race morning is itself.
+    const mean = [0, 1, 2, 3, 4, 5, 6].reduce((total, n) => total + Math.exp(-n / 10), 0) / 7;
+    expect(days[3]?.value).toBeCloseTo(mean, 9);
+    expect(raceDay).toBeCloseTo(Math.exp(-0.7), 9);
+  });
+
+  it('grow heavier by what is run: twice the load for three days', () => {
+    const twice = { role: 'easy' as const, time: 7200 };
+    const { raceDay } = layLegs([twice, twice, twice, rest], 180);
+    // Each day adds as much again: 1, then 1 + k, 1 + k + k², with k = 1 − e^(−1/10) a day.
+    const keep = Math.exp(-1 / 10);
+    expect(raceDay).toBeCloseTo(1 + (1 - keep) * (1 + keep + keep ** 2), 9);
   });
 
   it('are flat where nothing was run before', () => {
-    expect(layLegs([rest, rest], 0).days.map(({ value }) => value)).toEqual([0, 0]);
+    expect(layLegs([rest, rest], 0).days.map(({ value }) => value)).toEqual([1, 1]);
   });
 
   it('are heaviest late in a marathon block, before the race', () => {
     const { legs, weeks } = layOut(marathon);
-    const nadirWeek = weeks[Math.floor(legs.nadir / 7)];
-    expect(nadirWeek?.toGo).toBeGreaterThanOrEqual(1);
-    expect(nadirWeek?.toGo).toBeLessThanOrEqual(4);
-    expect(legs.raceDay).toBeGreaterThan(legs.days[legs.nadir]?.value ?? 0);
+    const { week, heaviest, raceMorning, release } = legsFigures({ legs, weeks });
+    expect(weeks[week - 1]?.toGo).toBeGreaterThanOrEqual(1);
+    expect(weeks[week - 1]?.toGo).toBeLessThanOrEqual(4);
+    expect(heaviest).toBeGreaterThan(1.3);
+    expect(raceMorning).toBe(legs.raceDay);
+    expect(release).toBeCloseTo(1 - raceMorning / heaviest, 12);
   });
 
   it.each([
     ['usual', 10, 'value'],
     ['quick', 7, 'quick'],
     ['slow', 15, 'slow'],
-  ] as const)('%s: one day of rest leaves e^(−1/%d) of the fatigue', (_, decay, of) => {
-    const { days } = layLegs([rest, rest], 180);
-    // The second morning is a seventh of its mean; the others were all alike.
-    expect(days[1]?.[of]).toBeCloseTo((1 - Math.exp(-1 / decay)) / 7, 9);
-  });
+  ] as const)(
+    '%s: two days of rest leave e^(−1/%d) of day one on the second morning',
+    (_, decay, of) => {
+      expect(layLegs([rest, rest], 180).days[1]?.[of]).toBeCloseTo(Math.exp(-1 / decay), 9);
+    },
+  );
 });
 
 describe('what a day weighs, minutes × effort', () => {

@@ -28,10 +28,12 @@ interface LoadedDay {
 }
 
 /**
- * How heavy the legs are: the fatigue term of the impulse–response model,
- * g(t) = Σ w(s)·e^(−(t−s)/τ) with τ = 10 d (band 7–15 d), started in the steady
- * state of the starting volume and drawn as 1 − g/g₀ over 7-day means. A model,
- * not a measurement.
+ * How heavy the legs are on every morning: the fatigue term of the
+ * impulse–response model, g(t) = Σ w(s)·e^(−(t−s)/τ) with τ = 10 d (band 7–15 d),
+ * started in the steady state of the starting volume. In multiples of day one,
+ * g/g₀, over centred 7-day means; before the block every morning is 1, and
+ * toward race morning the mean narrows to that very morning. A model, not a
+ * measurement.
  *
  * Sources: E. W. Banister (1975); R. H. Morton et al., "Modeling human
  * performance in running", J. Appl. Physiol. 69 (1990). Load w is minutes ×
@@ -47,11 +49,11 @@ export function layLegs(days: readonly LoadedDay[], startingLoad: number): Legs 
   const quick = heaviness(loads, startingLoad, DECAY_DAYS.quick);
   const slow = heaviness(loads, startingLoad, DECAY_DAYS.slow);
   const curve = loads.map((_, day) => ({
-    value: usual[day] ?? 0,
-    quick: quick[day] ?? 0,
-    slow: slow[day] ?? 0,
+    value: usual[day] ?? 1,
+    quick: quick[day] ?? 1,
+    slow: slow[day] ?? 1,
   }));
-  return { days: curve, nadir: usual.indexOf(Math.min(...usual)), raceDay: usual.at(-1) ?? 0 };
+  return { days: curve, nadir: usual.indexOf(Math.max(...usual)), raceDay: usual.at(-1) ?? 1 };
 }
 
 /** Of cross-training, of hard running, and of the easy running around it. */
@@ -67,7 +69,10 @@ export function dayLoad({ role, time, hardTime, cross }: LoadedDay): number {
   return ((time - hardTime) / 60) * around + (hardTime / 60) * HARD_EFFORT + across;
 }
 
-/** Values on each morning; a day's own running weighs from the next morning on. */
+/** Mornings on either side that a mean reaches. */
+const REACH = 3;
+
+/** In multiples of day one on each morning; a day's own running weighs from the next morning on. */
 function heaviness(
   loads: readonly number[],
   startingLoad: number,
@@ -75,17 +80,19 @@ function heaviness(
 ): Float64Array {
   const keep = Math.exp(-1 / decayDays);
   const steady = startingLoad / (1 - keep);
-  const values = new Float64Array(loads.length);
+  const values = new Float64Array(loads.length).fill(1);
   if (steady <= 0) return values;
   const mornings = new Float64Array(loads.length);
-  // Of the last seven mornings; before the block all were alike.
-  let together = 7 * steady;
   let fatigue = steady;
   loads.forEach((load, day) => {
-    mornings[day] = fatigue;
-    together += fatigue - (day < 7 ? steady : (mornings[day - 7] ?? steady));
+    mornings[day] = fatigue / steady;
     fatigue = fatigue * keep + load;
-    values[day] = 1 - together / 7 / steady;
   });
+  for (let day = 0; day < values.length; day++) {
+    const reach = Math.min(REACH, values.length - 1 - day);
+    let together = 0;
+    for (let near = day - reach; near <= day + reach; near++) together += mornings[near] ?? 1;
+    values[day] = together / (2 * reach + 1);
+  }
   return values;
 }

@@ -1,4 +1,4 @@
-import { formatPace, formatPercent } from '../../base/format/index.js';
+import { formatPace } from '../../base/format/index.js';
 import { paceAimWords } from '../../spec/choices/index.js';
 import type { Measure } from '../../base/index.js';
 import { rulesOf } from '../../rules/index.js';
@@ -6,6 +6,7 @@ import { easyPaces, paceModels } from '../../paces/index.js';
 import type { Block } from '../../layout/index.js';
 import type { Finding } from '../../checks/index.js';
 import { sayLongRun, sayTotal, sayVolume } from '../figures/say.js';
+import { timesDayOne } from '../figures/legs.js';
 import { showBlock } from '../figures/show.js';
 
 /** One thing that is different between two blocks: its name, before and after. */
@@ -45,7 +46,7 @@ export function whatChanged(before: Checked, after: Checked, measure: Measure): 
       'Paces aim at': paceAimWords[paces.aim].title.toLowerCase(),
       'Re-paced': paces.repaced.join(', ') || 'never',
       'Easy pace in race week': formatPace(easyPaces(spec, rulesOf(spec))(race.date), measure.unit),
-      'Legs on race morning': formatPercent(-legs.raceDay),
+      'Legs on race morning': timesDayOne(legs.raceDay),
       Findings: String(findings.filter(({ waived }) => waived === undefined).length),
     };
   };
