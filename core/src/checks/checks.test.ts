@@ -87,8 +87,8 @@ const cases: Record<
   }
 > = {
   'under-18-week': {
-    inside: { ...athlete({ birthYear: 2009 }) },
-    outside: { ...athlete({ birthYear: 2010 }) },
+    inside: { ...athlete({ birthYear: 2007 }) },
+    outside: { ...athlete({ birthYear: 2008 }) },
     value: 92_000,
     limit: 60_000,
   },

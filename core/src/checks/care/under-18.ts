@@ -2,8 +2,12 @@ import type { ResolvedSpec } from '../../spec/index.js';
 
 const ADULT = 18;
 
-/** True for an athlete who is under 18 in the year of the race; false when the year of birth is unknown. */
-export function isUnder18({ athlete, race }: Pick<ResolvedSpec, 'athlete' | 'race'>): boolean {
+/**
+ * True where the block begins no later than in the calendar year in which the
+ * athlete turns 18: the stricter limits hold through that year. False when the
+ * year of birth is unknown.
+ */
+export function isUnder18({ athlete, start }: Pick<ResolvedSpec, 'athlete' | 'start'>): boolean {
   if (athlete.birthYear === undefined) return false;
-  return Number(race.date.slice(0, 4)) - athlete.birthYear < ADULT;
+  return Number(start.slice(0, 4)) - athlete.birthYear <= ADULT;
 }

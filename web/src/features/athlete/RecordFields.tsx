@@ -34,7 +34,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
       </Field>
       <WholeAnswer
         label="Year of birth"
-        because="Under 18, stricter limits hold."
+        because="Stricter limits hold through the year of turning 18."
         value={facts.birthYear}
         least={1900}
         most={2100}

@@ -166,7 +166,7 @@ export function AthleteQuestions({
           />
         )}
       </Field>
-      <Field label="Year of birth" because="Under 18, stricter limits hold.">
+      <Field label="Year of birth" because="Stricter limits hold through the year of turning 18.">
         {({ id, describedBy }) => (
           <input
             id={id}
