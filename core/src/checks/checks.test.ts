@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { BlockEvent, FixedDay, PatternDay } from '../spec/days/index.js';
 import type { BlockSpec } from '../spec/index.js';
 import { defaultPaces } from '../paces/index.js';
-import { layOut } from '../lay-out.js';
+import { fixesOf, layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
 import { monotonyOf } from './week/monotony.js';
 import { type CheckCode, checks } from './registry.js';
@@ -520,6 +520,42 @@ describe.each(checks.map(({ code }) => code))('%s', (code) => {
     expect(finding?.limit).toBeCloseTo(limit, 6);
     expect(finding?.message).toMatch(/^[A-Z0-9].*\.$/s);
     expect(finding?.weeks.length).toBeGreaterThan(0);
+  });
+});
+
+describe('races on the way that are too close', () => {
+  // A half asks for 6 easy days after it, 10 km for 3 before: 6 + 3 and the day itself.
+  const half = {
+    kind: 'tune-up-race',
+    name: 'Tidewrack Half',
+    from: '2027-02-14',
+    distance: 21_097.5,
+  } as const;
+  const ten = (from: string) =>
+    ({ kind: 'tune-up-race', name: 'Gullstone 10', from, distance: 10_000 }) as const;
+  const found = (from: string) =>
+    layOut({ ...marathon, events: [ten(from), half] }).findings.filter(
+      ({ check }) => check === 'races-too-close',
+    );
+
+  it('hand-worked: 9 days after a half, or 9 before it with 3 + 4 + 1 asked', () => {
+    expect(found('2027-02-24')).toEqual([]);
+    expect(found('2027-02-23')).toMatchObject([
+      { weeks: [9, 11], dates: ['2027-02-14', '2027-02-23'], value: 9, limit: 10 },
+    ]);
+    expect(found('2027-02-06')).toEqual([]);
+    expect(found('2027-02-07')).toMatchObject([{ value: 7, limit: 8 }]);
+  });
+
+  it('are said with their days, and one of them removed', () => {
+    const block = layOut({ ...marathon, events: [ten('2027-02-16'), half] });
+    const finding = block.findings.find(({ check }) => check === 'races-too-close');
+    expect(finding?.message).toContain('Sun 14 Feb and Tue 16 Feb are 2 days apart');
+    const fixes = finding ? fixesOf(block, finding) : [];
+    expect(fixes.map(({ label }) => label)).toEqual([
+      'Take out Tidewrack Half',
+      'Take out Gullstone 10',
+    ]);
   });
 });
 

@@ -1,16 +1,42 @@
 import { differenceInDays } from '../../base/index.js';
 import { raceRules } from '../../rules/index.js';
-import { check } from '../common/check.js';
+import { check, type CheckContext, type Observation } from '../common/check.js';
 
-/** The goal race too soon after the one before it, by that one's distance. Value and limit: weeks. */
+/**
+ * Two races too soon after each other. The goal race after the one before it, by
+ * that one's distance: value and limit in weeks. Two races on the way, by the
+ * easy days after the first and before the second: `dates` are theirs, value and
+ * limit days from one to the other.
+ */
 export const racesTooClose = check({
   code: 'races-too-close',
   level: 'caution',
-  run({ block: { weeks, spec }, rules }) {
-    const before = spec.previousRace;
-    if (!before) return [];
-    const value = Math.floor(differenceInDays(spec.race.date, before.date) / 7);
-    const limit = raceRules(rules, before.distance).weeksToNext;
-    return value < limit ? [{ weeks: [1, weeks.length], value, limit }] : [];
-  },
+  run: (context) => [...afterTheLastGoal(context), ...onTheWay(context)],
 });
+
+function afterTheLastGoal({ block: { weeks, spec }, rules }: CheckContext): Observation[] {
+  const before = spec.previousRace;
+  if (!before) return [];
+  const value = Math.floor(differenceInDays(spec.race.date, before.date) / 7);
+  const limit = raceRules(rules, before.distance).weeksToNext;
+  return value < limit ? [{ weeks: [1, weeks.length], value, limit }] : [];
+}
+
+function onTheWay({ block: { weeks, spec }, rules }: CheckContext): Observation[] {
+  const races = spec.events
+    .filter(({ kind }) => kind === 'tune-up-race')
+    .sort((one, other) => one.from.localeCompare(other.from));
+  const around = (distance = 0) => raceRules(rules, distance).tuneUp;
+  return races.slice(1).flatMap((later, index): Observation[] => {
+    const earlier = races[index] ?? later;
+    const value = differenceInDays(later.from, earlier.from);
+    // The races themselves are no days between.
+    const limit = around(earlier.distance).daysAfter + around(later.distance).daysBefore + 1;
+    if (value >= limit) return [];
+    const dates = [earlier.from, later.from];
+    const numbers = dates.flatMap(
+      (date) => weeks.findLast(({ start }) => start <= date)?.number ?? [],
+    );
+    return [{ weeks: [...new Set(numbers)], dates, value, limit }];
+  });
+}

@@ -17,6 +17,10 @@ export const eventsFixes = {
       ),
     ];
   },
+  'races-too-close': ({ dates = [] }, context) =>
+    dates.flatMap((date) =>
+      withoutEvents(context, ({ kind, from }) => kind === 'tune-up-race' && from === date),
+    ),
   'test-missing': (_, context) => {
     const { spec, weeks } = context.block;
     const { from, to } = longestWithout(context);

@@ -1,4 +1,5 @@
 import {
+  dayWords,
   formatDuration,
   formatPace,
   formatPercent,
@@ -138,10 +139,16 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     title: 'Race on the way near the goal',
     message: `It stands ${value} days before the goal race, in week ${weeks.join(', ')}; by its distance ${limit} at least leave time to get over it.`,
   }),
-  'races-too-close': ({ value, limit }, { block }) => ({
-    title: 'Goal races close together',
-    message: `${value} weeks after ${block.spec.previousRace?.name ?? 'the last goal race'}; by its distance ${limit} at least leave room for rest, return and a block.`,
-  }),
+  'races-too-close': ({ value, limit, dates }, { block }) =>
+    dates
+      ? {
+          title: 'Races on the way close together',
+          message: `${dates.map(dayWords).join(' and ')} are ${value} ${value === 1 ? 'day' : 'days'} apart; by their distances ${limit} at least leave the first its easy days after and the second its own before.`,
+        }
+      : {
+          title: 'Goal races close together',
+          message: `${value} weeks after ${block.spec.previousRace?.name ?? 'the last goal race'}; by its distance ${limit} at least leave room for rest, return and a block.`,
+        },
   'peak-near-race': ({ value, limit }) => ({
     title: 'Peak near the race',
     message: `The last heaviest week is ${value} ${value === 1 ? 'week' : 'weeks'} out; ${limit} at least, or it is still in the legs.`,
