@@ -39,7 +39,14 @@ const rooms = [
   ['checks/week', 'checks'],
   ['edit', 'edit/fixes', 'edit/week', 'edit/paces'],
   ['solve'],
-  ['present/figures', 'present/compare', 'present/why', 'present/findings', 'present'],
+  [
+    'present/figures',
+    'present/compare',
+    'present/why',
+    'present/findings',
+    'present/sheet',
+    'present',
+  ],
 ].flat();
 const inTests = '(\\.test\\.ts$|^core/src/testing/)';
 const files = (room) => `^core/src/${room}/[^/]+\\.ts$`;

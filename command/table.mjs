@@ -1,8 +1,5 @@
 import { unitName } from '@nadir/core/base';
-import { dayWords, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
-import { paceWords } from '@nadir/core/layout';
-import { saySegment, showBlock } from '@nadir/core/present';
-import { dayRoleWords } from '@nadir/core/spec/days';
+import { sheetOf, showBlock } from '@nadir/core/present';
 import { lines } from './columns.mjs';
 
 /** @typedef {import('@nadir/core/present').ToldFinding & { fixes: import('@nadir/core/edit/fixes').Fix[] }} WithFixes */
@@ -13,63 +10,49 @@ import { lines } from './columns.mjs';
  * @param {import('@nadir/core/layout').Block & { findings: WithFixes[] }} block
  */
 export function table(block) {
-  const { athlete, race } = block.spec;
-  const measure = { ...athlete, step: /** @type {const} */ (1) };
-  const shown = showBlock(block, measure);
-  const say = (/** @type {number} */ steps) => formatSteps(steps, measure);
+  const measure = { ...block.spec.athlete, step: /** @type {const} */ (1) };
+  const sheet = sheetOf(block, showBlock(block, measure));
+  const cells = (/** @type {string} */ key) =>
+    sheet.rows.find((row) => row.key === key)?.cells ?? [];
+  const [volumes, longRuns] = [cells('volume'), cells('longRun')];
   const head = ['week', 'to go', 'starts', 'phase', unitName(measure), 'long', 'days', 'in it'];
-  const rows = block.weeks.map((week, index) => {
-    const figures = shown.weeks[index];
-    const days = week.days.map((day, place) =>
-      day.role === 'race' ? 'race' : day.role === 'rest' ? '–' : say(figures?.days[place] ?? 0),
-    );
-    return [
-      String(week.number),
-      String(week.toGo),
-      week.start,
-      week.recovery ? 'recovery week' : week.phase,
-      say(figures?.volume ?? 0),
-      week.toGo === 0 ? 'race' : say(figures?.longRun ?? 0),
-      days.join(' '),
-      notes(week, shown),
-    ];
-  });
-  const title = [athlete.name, race.name, race.date].filter(Boolean).join(' · ');
-  const total = `total ${say(shown.total)} ${unitName(measure)} + ${formatRaceDistance(race.distance, athlete.unit)}`;
+  const rows = block.weeks.map((week, index) => [
+    String(week.number),
+    String(week.toGo),
+    week.start,
+    week.recovery ? 'recovery week' : week.phase,
+    volumes[index] ?? '',
+    longRuns[index] ?? '',
+    (sheet.weeks[index]?.days ?? []).map(({ role, figure }) => short(role, figure)).join(' '),
+    sheet.weeks[index]?.note ?? '',
+  ]);
   const findings = block.findings.flatMap(({ level, title: what, message, waived, fixes }) => [
     `${level}${waived ? ` (waived: ${waived})` : ''}: ${what}. ${message}`,
     ...fixes.map(({ label }) => `  - ${label}`),
   ]);
-  const table = lines([head, ...rows]);
-  return `${[title, '', ...table, '', total, '', ...sessions(block, shown), '', ...findings].join('\n')}\n`;
+  const total = `total ${sheet.total}`;
+  const parts = [sheet.title, '', ...lines([head, ...rows]), '', total, '', ...sessions(sheet)];
+  return `${[...parts, '', ...findings].join('\n')}\n`;
+}
+
+/** @param {string} role @param {string} figure */
+function short(role, figure) {
+  return role === 'race' || role === 'rest' ? (role === 'race' ? 'race' : '–') : figure || '0';
 }
 
 /**
  * Every day with what is done on it, week after week.
  *
- * @param {import('@nadir/core').CheckedBlock} block
- * @param {import('@nadir/core/present').ShownBlock} shown
+ * @param {import('@nadir/core/present').Sheet} sheet
  */
-function sessions({ weeks }, shown) {
-  return weeks.flatMap(({ number, days }, index) => {
-    const figures = shown.weeks[index]?.days ?? [];
-    const rows = days.map(({ date, role, sessions: held }, place) => [
-      dayWords(date),
-      dayRoleWords[role],
-      (figures[place] ?? 0) > 0 ? formatSteps(figures[place] ?? 0, shown.measure) : '–',
-      held.map(({ shorthand }) => shorthand).join(' + '),
+function sessions({ weeks }) {
+  return weeks.flatMap(({ number, days }) => {
+    const rows = days.map(({ day, role, figure, sessions: held }) => [
+      day,
+      role,
+      figure || '–',
+      held.join(' + '),
     ]);
     return [`week ${number}`, ...lines(rows).map((line) => `  ${line}`)];
   });
-}
-
-/**
- * What else a week holds: races and days on the way, and what its long run carries.
- *
- * @param {import('@nadir/core/layout').Week} week
- * @param {import('@nadir/core/present').ShownBlock} shown
- */
-function notes({ number, events, segment }, shown) {
-  const carried = segment ? [`${saySegment(shown, number)} @ ${paceWords(segment)}`] : [];
-  return [...events.map(({ name }) => name), ...carried].join('; ');
 }

@@ -4,6 +4,15 @@ export { daysMoved } from './compare/days-moved.js';
 export { alignWeeks, type WeekPair } from './compare/align.js';
 export { type Difference, whatChanged } from './compare/what-changed.js';
 export { type ReasonKey, type Reasons, reasonsOf, whyWeeks } from './why/reasons.js';
+export { type SheetRow, sheetRows } from './sheet/rows.js';
+export {
+  type Sheet,
+  type SheetDay,
+  sheetDay,
+  sheetDays,
+  sheetOf,
+  sheetTotal,
+} from './sheet/sheet.js';
 export { saySegment } from './figures/say.js';
 export { showBlock, type ShownBlock, type ShownWeek } from './figures/show.js';
 export { tellFindings, type ToldFinding } from './findings/tell-findings.js';

@@ -1,8 +1,14 @@
 import { sum, unitName } from '@nadir/core/base';
-import { formatPercent, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
+import { formatPercent, formatSteps } from '@nadir/core/base/format';
 import { isBase } from '@nadir/core/layout';
 import { taperSchools } from '@nadir/core/layout/schools';
-import { legsFigures, raceMorningWords, timesDayOne, WHAT_LEGS_ARE } from '@nadir/core/present';
+import {
+  legsFigures,
+  raceMorningWords,
+  sheetTotal,
+  timesDayOne,
+  WHAT_LEGS_ARE,
+} from '@nadir/core/present';
 import { plural } from './dates.js';
 import type { LaidAndShown } from './useLaidBlock.js';
 import { token } from '../theme/tokens.js';
@@ -46,10 +52,7 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
     ],
     ['Legs at their heaviest', `${timesDayOne(legs.heaviest)}, by week ${legs.week}`],
     ['Legs on race morning', raceMorningWords(legs)],
-    [
-      'Total',
-      `${formatSteps(shown.total, measure)} ${unit} + ${formatRaceDistance(spec.race.distance, measure.unit)}`,
-    ],
+    ['Total', sheetTotal(block, shown)],
   ];
   return (
     <section aria-label="Shape of this block" style={{ fontSize: 13 }}>

@@ -1,9 +1,9 @@
 import { type CivilDate, differenceInDays } from '@nadir/core/base';
-import { dayWords } from '@nadir/core/base/format';
+import { dayAndMonth, dayWords } from '@nadir/core/base/format';
 
 /** `2027-04-18` → `18 Apr`. */
 export function formatDayAndMonth(date: CivilDate): string {
-  return dayWords(date).slice(4);
+  return dayAndMonth(date);
 }
 
 /** `2027-04-18` → `Sun 18 Apr 2027`. */

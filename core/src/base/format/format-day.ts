@@ -5,6 +5,10 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 /** A date as a coach says it: `2027-03-02` is `Tue 2 Mar`. */
 export function dayWords(date: CivilDate): string {
   const weekday = weekdayOf(date);
-  const month = MONTHS[Number(date.slice(5, 7)) - 1] ?? '';
-  return `${weekday.charAt(0).toUpperCase()}${weekday.slice(1, 3)} ${Number(date.slice(8))} ${month}`;
+  return `${weekday.charAt(0).toUpperCase()}${weekday.slice(1, 3)} ${dayAndMonth(date)}`;
+}
+
+/** `2027-03-02` is `2 Mar`. */
+export function dayAndMonth(date: CivilDate): string {
+  return `${Number(date.slice(8))} ${MONTHS[Number(date.slice(5, 7)) - 1] ?? ''}`;
 }

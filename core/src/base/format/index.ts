@@ -1,6 +1,6 @@
 /** Figures as text, and text as figures: amounts, paces, times, dates. */
 
-export { dayWords } from './format-day.js';
+export { dayAndMonth, dayWords } from './format-day.js';
 export {
   formatLap,
   formatPaceRange,

@@ -98,7 +98,7 @@ export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
     message: `${weeksWords(weeks)}: ${count(value, 'day is', 'days are')} not as you fixed it. A race, days away, an injury, the nearness of the race or too little running stands in the way; what you wrote is kept for when it does not.`,
   }),
   'unknown-pace': ({ value, weeks }) => ({
-    title: 'A pace nobody knows',
+    title: 'Pace not in the table',
     message: `${weeksWords(weeks)}: ${count(value, 'session speaks', 'sessions speak')} of a pace that is not in the table; it is counted as easy.`,
   }),
 };

@@ -8,7 +8,8 @@ import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { OverlayBlock } from '../../drawing/Overlay.js';
 import type { CellActions } from './LedgerCell.js';
 import { LedgerRow } from './LedgerRow.js';
-import { type PinField, ledgerRows } from './ledger-rows.js';
+import type { PinField } from '@nadir/core/edit';
+import { ledgerRows } from './ledger-rows.js';
 
 /** Typing a pin: what it would do is asked for at every key stroke. */
 export interface Pinning {

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { token } from '../../theme/tokens.js';
-import type { PinField } from './ledger-rows.js';
+import type { PinField } from '@nadir/core/edit';
 
 /** What a cell may ask for; the same functions for as long as the Ledger lives. */
 export interface CellActions {

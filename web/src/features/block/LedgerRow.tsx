@@ -4,10 +4,11 @@ import { memo } from 'react';
 import type { Columns } from '../../drawing/columns.js';
 import { token } from '../../theme/tokens.js';
 import { type CellActions, LedgerCell } from './LedgerCell.js';
-import type { LedgerRow as Row, PinField } from './ledger-rows.js';
+import type { PinField } from '@nadir/core/edit';
+import type { SheetRow } from '@nadir/core/present';
 
 interface LedgerRowProps {
-  row: Row;
+  row: SheetRow;
   block: CheckedBlock;
   columns: Columns;
   /** What its cells say, week after week. */

@@ -1,12 +1,11 @@
 import { unitName } from '@nadir/core/base';
 import { formatHours, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
-import { dayRoleWords } from '@nadir/core/spec/days';
+import { sheetDays } from '@nadir/core/present';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import { DISPLAY_FACE } from '../../theme/theme.js';
 import { token } from '../../theme/tokens.js';
-import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';
 
 /** The seven days of the selected week, under the Ledger. */
 export const WeekDays = memo(function WeekDays({
@@ -39,9 +38,9 @@ export const WeekDays = memo(function WeekDays({
           {formatSteps(figures.volume, measure)} {unitName(measure)}, {week.runDays} runs
         </div>
       </div>
-      {week.days.map(({ date, role, time }, index) => {
+      {sheetDays(week, shown).map(({ date, day, role: roleWords, figure }, index) => {
+        const { role = 'rest', time = 0 } = week.days[index] ?? {};
         const hard = role === 'quality' || role === 'long' || role === 'race';
-        const amount = figures.days[index] ?? 0;
         return (
           <div
             key={date}
@@ -50,9 +49,7 @@ export const WeekDays = memo(function WeekDays({
               paddingTop: hard ? 2 : 3.5,
             }}
           >
-            <div style={{ color: token('muted'), fontSize: 12 }}>
-              {shortWeekday(date)} {formatDayAndMonth(date)}
-            </div>
+            <div style={{ color: token('muted'), fontSize: 12 }}>{day}</div>
             <div style={{ display: 'flex', justifyContent: 'space-between', gap: 4 }}>
               <span
                 style={{
@@ -60,11 +57,9 @@ export const WeekDays = memo(function WeekDays({
                   color: token(role === 'race' ? 'signal' : 'ink'),
                 }}
               >
-                {dayRoleWords[role]}
+                {roleWords}
               </span>
-              {amount > 0 && (
-                <b style={{ fontSize: 15, paddingRight: 6 }}>{formatSteps(amount, measure)}</b>
-              )}
+              {figure && <b style={{ fontSize: 15, paddingRight: 6 }}>{figure}</b>}
             </div>
             <div style={{ color: token('muted'), fontSize: 12 }}>
               {role === 'race'

@@ -1,105 +1,22 @@
-import { unitName } from '@nadir/core/base';
-import { formatPercent, formatSteps } from '@nadir/core/base/format';
+import { formatSteps } from '@nadir/core/base/format';
 import type { PinField } from '@nadir/core/edit';
-import { type Block, isBase, paceWords, type Week } from '@nadir/core/layout';
-import { segmentSchools } from '@nadir/core/layout/schools';
-import { saySegment, type ShownBlock, whyLongRun, whyVolume } from '@nadir/core/present';
+import type { Block } from '@nadir/core/layout';
+import { type SheetRow, type ShownBlock, sheetRows } from '@nadir/core/present';
 import type { OverlayBlock } from '../../drawing/Overlay.js';
-import { formatDayAndMonth } from '../../components/dates.js';
 
-export type { PinField };
-
-export interface LedgerRow {
-  key: string;
-  label: string;
-  /** Set when typing in the row pins. */
-  pins?: PinField;
-  /** Figures of the plan itself stand out from what is counted from them. */
-  strong?: boolean;
-  text: (week: Week, index: number) => string;
-  /** Why the figure is what it is. */
-  why?: (week: Week) => string;
-}
-
-/** The rows of the Ledger, top to bottom, for one laid-out block. */
+/** The rows of the sheet; those of another version, where one is tried, under the figures they are held against. */
 export function ledgerRows(
   block: Block,
   shown: ShownBlock,
   { narrow, overlay }: { narrow: boolean; overlay?: OverlayBlock | undefined },
-): LedgerRow[] {
-  const { measure } = shown;
-  const unit = unitName(measure);
-  const say = (steps: number | undefined) => formatSteps(steps ?? 0, measure);
-  return [
-    { key: 'week', label: 'week', text: ({ number }) => String(number) },
-    { key: 'toGo', label: 'to go', text: ({ toGo }) => String(toGo) },
-    {
-      key: 'start',
-      label: 'from',
-      text: ({ start }, index) => {
-        const newMonth = index === 0 || Number(start.slice(8)) <= 7;
-        return newMonth && !narrow ? formatDayAndMonth(start) : String(Number(start.slice(8)));
-      },
-    },
-    {
-      key: 'volume',
-      label: `volume, ${unit}`,
-      pins: 'volume',
-      strong: true,
-      text: (_, index) => say(shown.weeks[index]?.volume),
-      why: (week) => whyVolume(block, week, shown),
-    },
-    ...(overlay ? [overlayRow('volume', overlay)] : []),
-    {
-      key: 'change',
-      label: narrow ? 'change, %' : 'change',
-      text: (week) => percentText(changeText(block, week), narrow),
-      why: (week) => (week.recovery ? 'Recovery week.' : 'Against the last building week.'),
-    },
-    {
-      key: 'longRun',
-      label: `long run, ${unit}`,
-      pins: 'longRun',
-      strong: true,
-      text: ({ toGo }, index) => (toGo === 0 ? 'race' : say(shown.weeks[index]?.longRun)),
-      why: (week) => whyLongRun(block, week),
-    },
-    ...(overlay ? [overlayRow('longRun', overlay)] : []),
-    ...segmentRow(block, shown),
-    {
-      key: 'share',
-      label: narrow ? 'share, %' : 'share',
-      text: (week) =>
-        week.longRun === 0
-          ? ''
-          : percentText(formatPercent(week.longRun / week[measure.basis]), narrow),
-      why: () => 'The long run’s part of the week.',
-    },
-    ...equivalentRow(shown),
-    {
-      key: 'hardDays',
-      label: 'hard sessions',
-      text: ({ hardDays }) => String(hardDays),
-      why: ({ days }) =>
-        days
-          .flatMap(({ role, sessions: [first] }) =>
-            role === 'quality' && first ? [first.shorthand] : [],
-          )
-          .join(' / ') || 'No key session.',
-    },
-    {
-      key: 'hardShare',
-      label: narrow ? 'hard, %' : 'hard share',
-      text: ({ hardDistance, distance }) =>
-        hardDistance === 0 ? '' : percentText(formatPercent(hardDistance / distance), narrow),
-      why: () => 'Hard running’s part of the week.',
-    },
-    { key: 'runDays', label: 'run days', text: ({ runDays }) => String(runDays) },
-  ];
+): SheetRow[] {
+  const rows = sheetRows(block, shown, { narrow });
+  if (!overlay) return rows;
+  return rows.flatMap((row) => (row.pins ? [row, overlayRow(row.pins, overlay)] : [row]));
 }
 
 /** The figures of another version, under this one's and as far from the race. */
-function overlayRow(field: PinField, { shown, name }: OverlayBlock): LedgerRow {
+function overlayRow(field: PinField, { shown, name }: OverlayBlock): SheetRow {
   return {
     key: `${field}-overlay`,
     label: name,
@@ -111,56 +28,4 @@ function overlayRow(field: PinField, { shown, name }: OverlayBlock): LedgerRow {
     },
     why: () => 'The other version, as far from the race.',
   };
-}
-
-/** The volume with cross-training counted in; no row where there is none. */
-function equivalentRow(shown: ShownBlock): LedgerRow[] {
-  if (shown.weeks.every(({ equivalent, volume }) => equivalent === volume)) return [];
-  return [
-    {
-      key: 'equivalent',
-      label: 'with cross-tr.',
-      text: (_, index) => formatSteps(shown.weeks[index]?.equivalent ?? 0, shown.measure),
-      why: () =>
-        'With cross-training counted as easy running; the volume above is what is on the legs.',
-    },
-  ];
-}
-
-/** What the long runs hold besides easy running; no row where they hold nothing. */
-function segmentRow({ weeks, spec }: Block, shown: ShownBlock): LedgerRow[] {
-  if (weeks.every(({ segment }) => segment === undefined)) return [];
-  return [
-    {
-      key: 'segment',
-      label: segmentSchools[spec.longRun.segment].title.toLowerCase(),
-      text: (_, index) => {
-        const segment = shown.weeks[index]?.segment;
-        return segment ? formatSteps(segment.amount, shown.measure) : '';
-      },
-      why: ({ segment, number }) =>
-        segment
-          ? `${saySegment(shown, number)} at ${paceWords(segment)}, after ${saySegment(shown, number, 'before')} easy.`
-          : 'All easy.',
-    },
-  ];
-}
-
-/** Growth over the last building week; recovery weeks say so instead. */
-function changeText(block: Block, week: Week): string {
-  if (week.number === 1) return '';
-  if (week.recovery) return 'rec';
-  const before = block.weeks.slice(0, week.number - 1).findLast(isBase);
-  const base =
-    week.kind === 'building'
-      ? (before?.volume ?? block.spec.volume.start)
-      : Math.max(...block.weeks.map(({ volume }) => volume));
-  // What is run, swaps and fixed days counted, against what the last building week was to be.
-  const share = week[block.spec.athlete.basis] / base - 1;
-  return `${share > 0.005 ? '+' : share < -0.005 ? '−' : ''}${formatPercent(Math.abs(share))}`;
-}
-
-/** A narrow column has room for the figure alone; the row's label carries the sign. */
-function percentText(percent: string, narrow: boolean): string {
-  return percent.replace(narrow ? ' %' : ' ', '');
 }

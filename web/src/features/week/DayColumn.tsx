@@ -1,7 +1,7 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import type { CheckedBlock } from '@nadir/core';
 import { addDays, type CivilDate, unitName } from '@nadir/core/base';
-import { dayWords, formatDuration, formatSteps } from '@nadir/core/base/format';
+import { dayWords, formatDuration } from '@nadir/core/base/format';
 import {
   copyOn,
   freeDay,
@@ -11,9 +11,9 @@ import {
   swapBack,
   swapForCross,
 } from '@nadir/core/edit/week';
-import { type ShownBlock, whyDay } from '@nadir/core/present';
+import { type ShownBlock, sheetDay, whyDay } from '@nadir/core/present';
 import { crossWords, type HouseRules } from '@nadir/core/rules';
-import { dayRoleWords, fixedDayOf } from '@nadir/core/spec/days';
+import { fixedDayOf } from '@nadir/core/spec/days';
 import type { KeyboardEvent } from 'react';
 import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';
 import { useDaysOver } from '../../components/history.js';
@@ -51,7 +51,8 @@ export function DayColumn({
   const { setNodeRef: placeRef, isOver } = useDroppable({ id: date, disabled: stays });
   const fixed = block.spec.days.some((wish) => wish.date === date);
   const amount = shown.weeks[week.number - 1]?.days[place] ?? 0;
-  const figure = amount > 0 ? `${formatSteps(amount, measure)} ${unitName(measure)}` : '';
+  const written = sheetDay(day, amount, shown);
+  const figure = written.figure && `${written.figure} ${unitName(measure)}`;
   const isPlaced = role === 'race' || role === 'tune-up' || role === 'test';
   const hard = role === 'quality' || role === 'long' || isPlaced;
   const classes = ['day-column', hard && 'hard', lit && 'lit', isOver && 'over']
@@ -99,7 +100,7 @@ export function DayColumn({
       ref={placeRef}
       className={classes}
       style={isDragging ? { opacity: 0.55 } : undefined}
-      aria-label={`${dayWords(date)}: ${dayRoleWords[role]}${figure && `, ${figure}`}`}
+      aria-label={`${dayWords(date)}: ${written.role}${figure && `, ${figure}`}`}
       aria-current={selected}
       data-day={date}
       tabIndex={selected ? 0 : -1}
@@ -130,7 +131,7 @@ export function DayColumn({
           </button>
         )}
       </div>
-      <div className="day-role">{dayRoleWords[role]}</div>
+      <div className="day-role">{written.role}</div>
       <div className="day-figure" title={whyDay(week, day, shown, rules)}>
         {figure || '–'}
       </div>

@@ -1,0 +1,158 @@
+import { unitName } from '../../base/index.js';
+import { dayAndMonth, formatPercent, formatSteps } from '../../base/format/index.js';
+import type { PinField } from '../../edit/index.js';
+import { type Block, isBase, paceWords, type Week } from '../../layout/index.js';
+import { segmentSchools } from '../../layout/schools/index.js';
+import { saySegment } from '../figures/say.js';
+import type { ShownBlock } from '../figures/show.js';
+import { whyLongRun, whyVolume } from '../why/why.js';
+
+/** A row of the sheet: one figure of every week. Cells are made when they are looked at. */
+export interface SheetRow {
+  /** Stable; rows are known by it. */
+  key: string;
+  label: string;
+  /** Set when typing in the row pins. */
+  pins?: PinField;
+  /** Figures of the plan itself stand out from what is counted from them. */
+  strong?: boolean;
+  text: (week: Week, index: number) => string;
+  /** Why the figure is what it is. */
+  why?: (week: Week) => string;
+}
+
+/**
+ * The rows of a block's sheet, top to bottom: what Ledger, command line and
+ * exports show, in figures that add up.
+ *
+ * @param narrow columns with room for the figure alone: units stand in the labels
+ */
+export function sheetRows(block: Block, shown: ShownBlock, { narrow = false } = {}): SheetRow[] {
+  const { measure } = shown;
+  const unit = unitName(measure);
+  const say = (steps: number | undefined) => formatSteps(steps ?? 0, measure);
+  return [
+    { key: 'week', label: 'week', text: ({ number }) => String(number) },
+    { key: 'toGo', label: 'to go', text: ({ toGo }) => String(toGo) },
+    {
+      key: 'start',
+      label: 'from',
+      text: ({ start }, index) => {
+        const newMonth = index === 0 || Number(start.slice(8)) <= 7;
+        return newMonth && !narrow ? dayAndMonth(start) : String(Number(start.slice(8)));
+      },
+    },
+    {
+      key: 'volume',
+      label: `volume, ${unit}`,
+      pins: 'volume',
+      strong: true,
+      text: (_, index) => say(shown.weeks[index]?.volume),
+      why: (week) => whyVolume(block, week, shown),
+    },
+    {
+      key: 'change',
+      label: narrow ? 'change, %' : 'change',
+      text: (week) => percentText(changeText(block, week), narrow),
+      why: (week) => (week.recovery ? 'Recovery week.' : 'Against the last building week.'),
+    },
+    {
+      key: 'longRun',
+      label: `long run, ${unit}`,
+      pins: 'longRun',
+      strong: true,
+      text: ({ toGo }, index) => (toGo === 0 ? 'race' : say(shown.weeks[index]?.longRun)),
+      why: (week) => whyLongRun(block, week),
+    },
+    ...segmentRow(block, shown),
+    ...countedRows(shown, narrow),
+  ];
+}
+
+/** What is counted from the plan's own figures. */
+function countedRows(shown: ShownBlock, narrow: boolean): SheetRow[] {
+  const { measure } = shown;
+  return [
+    {
+      key: 'share',
+      label: narrow ? 'share, %' : 'share',
+      text: (week) =>
+        week.longRun === 0
+          ? ''
+          : percentText(formatPercent(week.longRun / week[measure.basis]), narrow),
+      why: () => 'The long run’s part of the week.',
+    },
+    ...equivalentRow(shown),
+    {
+      key: 'hardDays',
+      label: 'hard sessions',
+      text: ({ hardDays }) => String(hardDays),
+      why: ({ days }) =>
+        days
+          .flatMap(({ role, sessions: [first] }) =>
+            role === 'quality' && first ? [first.shorthand] : [],
+          )
+          .join(' / ') || 'No key session.',
+    },
+    {
+      key: 'hardShare',
+      label: narrow ? 'hard, %' : 'hard share',
+      text: ({ hardDistance, distance }) =>
+        hardDistance === 0 ? '' : percentText(formatPercent(hardDistance / distance), narrow),
+      why: () => 'Hard running’s part of the week.',
+    },
+    { key: 'runDays', label: 'run days', text: ({ runDays }) => String(runDays) },
+  ];
+}
+
+/** The volume with cross-training counted in; no row where there is none. */
+function equivalentRow(shown: ShownBlock): SheetRow[] {
+  if (shown.weeks.every(({ equivalent, volume }) => equivalent === volume)) return [];
+  return [
+    {
+      key: 'equivalent',
+      label: 'with cross-tr.',
+      text: (_, index) => formatSteps(shown.weeks[index]?.equivalent ?? 0, shown.measure),
+      why: () =>
+        'With cross-training counted as easy running; the volume above is what is on the legs.',
+    },
+  ];
+}
+
+/** What the long runs hold besides easy running; no row where they hold nothing. */
+function segmentRow({ weeks, spec }: Block, shown: ShownBlock): SheetRow[] {
+  if (weeks.every(({ segment }) => segment === undefined)) return [];
+  return [
+    {
+      key: 'segment',
+      label: segmentSchools[spec.longRun.segment].title.toLowerCase(),
+      text: (_, index) => {
+        const segment = shown.weeks[index]?.segment;
+        return segment ? formatSteps(segment.amount, shown.measure) : '';
+      },
+      why: ({ segment, number }) =>
+        segment
+          ? `${saySegment(shown, number)} at ${paceWords(segment)}, after ${saySegment(shown, number, 'before')} easy.`
+          : 'All easy.',
+    },
+  ];
+}
+
+/** Growth over the last building week; recovery weeks say so instead. */
+function changeText(block: Block, week: Week): string {
+  if (week.number === 1) return '';
+  if (week.recovery) return 'rec';
+  const before = block.weeks.slice(0, week.number - 1).findLast(isBase);
+  const base =
+    week.kind === 'building'
+      ? (before?.volume ?? block.spec.volume.start)
+      : Math.max(...block.weeks.map(({ volume }) => volume));
+  // What is run, swaps and fixed days counted, against what the last building week was to be.
+  const share = week[block.spec.athlete.basis] / base - 1;
+  return `${share > 0.005 ? '+' : share < -0.005 ? '−' : ''}${formatPercent(Math.abs(share))}`;
+}
+
+/** A narrow column has room for the figure alone; the row's label carries the sign. */
+function percentText(percent: string, narrow: boolean): string {
+  return percent.replace(narrow ? ' %' : ' ', '');
+}
