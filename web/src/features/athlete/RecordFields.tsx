@@ -2,6 +2,7 @@ import type { AthleteBody } from '@nadir/contract';
 import { paceModels } from '@nadir/core/paces';
 import { paceModelNames } from '@nadir/core/spec/choices';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { HealthAnswers } from '../../components/HealthAnswers.js';
 import { Field } from '../../components/Field.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { WeekdaysAnswer } from '../../components/WeekdaysAnswer.js';
@@ -62,7 +63,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
           />
         )}
       </Field>
-      <Health facts={facts} onChange={onChange} />
+      <HealthAnswers facts={facts} onAnswer={onChange} />
       <Heart facts={facts} onChange={onChange} />
       <Field label="Pace model" because="How results are made into times for other distances.">
         {(ids) => (
@@ -75,41 +76,6 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
         )}
       </Field>
     </fieldset>
-  );
-}
-
-function Health({ facts, onChange }: FieldsProps) {
-  return (
-    <>
-      <Field
-        label="Often hurt"
-        because="Gentler growth. Pain that changes the stride belongs to a doctor or physiotherapist."
-      >
-        {({ id, describedBy }) => (
-          <input
-            id={id}
-            aria-describedby={describedBy}
-            type="checkbox"
-            checked={facts.oftenHurt ?? false}
-            onChange={({ target }) => onChange({ oftenHurt: target.checked })}
-          />
-        )}
-      </Field>
-      <Field
-        label="Injured"
-        because="No hard running until you lift it. A doctor or physiotherapist says when."
-      >
-        {({ id, describedBy }) => (
-          <input
-            id={id}
-            aria-describedby={describedBy}
-            type="checkbox"
-            checked={facts.injured ?? false}
-            onChange={({ target }) => onChange({ injured: target.checked })}
-          />
-        )}
-      </Field>
-    </>
   );
 }
 

@@ -4,6 +4,7 @@ import { formatPlain, parseAmount } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { AmountAnswer } from '../../components/AmountAnswer.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { HealthAnswers } from '../../components/HealthAnswers.js';
 import { Field } from '../../components/Field.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { WeekdaysAnswer } from '../../components/WeekdaysAnswer.js';
@@ -138,34 +139,7 @@ export function AthleteQuestions({
           />
         )}
       </Field>
-      <Field
-        label="Often hurt"
-        because="Gentler growth, three easy runs a week. Pain that changes the stride belongs to a doctor or physiotherapist."
-      >
-        {({ id, describedBy }) => (
-          <input
-            id={id}
-            aria-describedby={describedBy}
-            type="checkbox"
-            checked={facts.oftenHurt ?? false}
-            onChange={({ target }) => set({ oftenHurt: target.checked })}
-          />
-        )}
-      </Field>
-      <Field
-        label="Injured"
-        because="No hard running until you lift it. A doctor or physiotherapist says when."
-      >
-        {({ id, describedBy }) => (
-          <input
-            id={id}
-            aria-describedby={describedBy}
-            type="checkbox"
-            checked={facts.injured ?? false}
-            onChange={({ target }) => set({ injured: target.checked })}
-          />
-        )}
-      </Field>
+      <HealthAnswers facts={facts} onAnswer={set} />
       <Field label="Year of birth" because="Stricter limits hold through the year of turning 18.">
         {({ id, describedBy }) => (
           <input
