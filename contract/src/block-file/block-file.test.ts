@@ -38,6 +38,20 @@ describe('the block file', () => {
     expect(JSON.parse(published)).toEqual(JSON.parse(blockFileJsonSchema(version)));
   });
 
+  it.each([1, 2])('of version %d has its taper under the name of today', (version) => {
+    const taper = { school: 'two-weeks-in-the-flow' };
+    const { engine: _, ...first } = smallest;
+    const read = parseBlockFile({ ...first, version, taper });
+    expect(read).toMatchObject({ ok: true, value: { version: 3, taper: { school: 'even-trim' } } });
+  });
+
+  it('of version 3 knows no name of before', () => {
+    const taper = { school: 'two-weeks-in-the-flow' };
+    expect(parseBlockFile({ ...smallest, version: 3, taper })).toMatchObject({
+      problems: [{ path: ['taper', 'school'] }],
+    });
+  });
+
   it('of version 1 holds nothing that came with version 2', () => {
     const { engine: _, ...first } = smallest;
     const later = { ...first, version: 1, longRun: { segment: 'easy' }, events: [] };

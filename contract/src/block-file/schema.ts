@@ -251,6 +251,17 @@ const sessionUse = z.strictObject({
   family: sessionFamily,
 });
 
+function taperOf<const Names extends readonly string[]>(names: Names) {
+  return z
+    .strictObject({
+      school: z.enum(names),
+      depth: share
+        .optional()
+        .meta({ description: 'Part cut from the heaviest week in race week. Version 2.' }),
+    })
+    .optional();
+}
+
 /** The coach's wishes, as a block file holds them after its heading. */
 const wishes = {
   athlete: athleteFacts.optional(),
@@ -285,14 +296,7 @@ const wishes = {
         .meta({ description: 'What long runs hold besides easy running. Version 2.' }),
     })
     .optional(),
-  taper: z
-    .strictObject({
-      school: z.enum(taperSchoolNames),
-      depth: share
-        .optional()
-        .meta({ description: 'Part cut from the heaviest week in race week. Version 2.' }),
-    })
-    .optional(),
+  taper: taperOf(taperSchoolNames),
   week: z
     .strictObject({
       runDays: z.int().min(2).max(7).optional(),
@@ -363,6 +367,9 @@ export const NEWEST_VERSION = 3;
 
 const format = z.literal('nadir-block');
 
+/** Tapers as versions 1 and 2 name them. */
+const tapersOf1And2 = ['three-steps', 'two-weeks-in-the-flow', 'long-descent', 'evidence'] as const;
+
 /**
  * Versions 1 and 2 as they were published: what the coach wishes, and nothing
  * that can be computed from it. Version 2 adds to version 1; a file that says it
@@ -370,7 +377,7 @@ const format = z.literal('nadir-block');
  * says otherwise is said in its own shape.
  */
 export const blockFileOf1And2 = z
-  .strictObject({ format, version: z.literal([1, 2]), ...wishes })
+  .strictObject({ format, version: z.literal([1, 2]), ...wishes, taper: taperOf(tapersOf1And2) })
   .superRefine((file, context) => {
     if (file.version > 1) return;
     for (const path of laterFields(file)) {
@@ -405,8 +412,11 @@ export const blockHeading = {
 } as const;
 
 /** A file of versions 1 and 2 as one of version 3: both were laid out under the first defaults. */
-export function upcast(old: z.infer<typeof blockFileOf1And2>): BlockFile {
-  return { ...old, version: NEWEST_VERSION, engine: 1 };
+export function upcast({ taper, ...old }: z.infer<typeof blockFileOf1And2>): BlockFile {
+  const upcasted = { ...old, version: NEWEST_VERSION, engine: 1 } as const;
+  if (!taper) return upcasted;
+  const school = taper.school === 'two-weeks-in-the-flow' ? 'even-trim' : taper.school;
+  return { ...upcasted, taper: { ...taper, school } };
 }
 
 /** A block file of any version, as the newest. */

@@ -119,7 +119,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         recovery: { every: 3, depth: 0.3, reEntry: 'resume' },
       },
       longRun: { start: min(60), peak: min(85), ladder: 'two-up-one-back', lastPeakWeeksOut: 3 },
-      taper: { school: 'two-weeks-in-the-flow' },
+      taper: { school: 'even-trim' },
       week: {
         days: [
           { role: 'rest' },

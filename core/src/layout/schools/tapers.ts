@@ -26,8 +26,8 @@ export const taperSchools: Readonly<Record<TaperSchoolName, TaperSchool>> = {
     raceWeekCut: [0.45, 0.65],
     share: (daysOut, race) => stepShare([0.9, 0.725, 0.45], daysOut, race),
   },
-  'two-weeks-in-the-flow': {
-    title: 'Two weeks in the flow',
+  'even-trim': {
+    title: 'Even trim',
     why: 'Small bits off every run keep the rhythm; legs may stay a little heavy.',
     raceWeekCut: [0.2, 0.4],
     share: (daysOut, race) => stepShare([0.75, 0.7], daysOut, race),

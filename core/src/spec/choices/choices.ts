@@ -30,12 +30,7 @@ export const phaseLayoutNames = [
 export type PhaseLayoutName = (typeof phaseLayoutNames)[number];
 
 /** How volume comes down before the race. */
-export const taperSchoolNames = [
-  'three-steps',
-  'two-weeks-in-the-flow',
-  'long-descent',
-  'evidence',
-] as const;
+export const taperSchoolNames = ['three-steps', 'even-trim', 'long-descent', 'evidence'] as const;
 export type TaperSchoolName = (typeof taperSchoolNames)[number];
 
 /** How results are made into times for other distances. */

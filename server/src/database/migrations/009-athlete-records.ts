@@ -32,6 +32,16 @@ export async function up(knex: Knex): Promise<void> {
   await knex.raw(`
     UPDATE ${tables.blocks} SET wishes = wishes || '{"version": 3, "engine": 1}'
     WHERE (wishes->>'version')::int < 3`);
+  // As version 3 names it.
+  for (const [table, column] of [
+    [tables.blocks, 'wishes'],
+    [tables.templates, 'template'],
+  ] as const) {
+    await knex.raw(
+      `UPDATE ${table} SET ${column} = jsonb_set(${column}, '{taper,school}', '"even-trim"')
+       WHERE ${column} #>> '{taper,school}' = 'two-weeks-in-the-flow'`,
+    );
+  }
   const rows = await wholeRows(knex);
   for (const { coach_id, block_id, wishes, facts } of rows) {
     const athlete = differing(facts, wishes.athlete ?? {});
