@@ -23,7 +23,7 @@ export { resolve, resolveSpec } from './resolve/resolve.js';
 export { USUAL_RUN_DAYS } from './resolve/suggest-week.js';
 export { type HandedOut, type Past, pastOf, type WeekThen, weekThen } from './past/past.js';
 export { suggestWeeks } from './resolve/suggest-weeks.js';
-export { issuesOfPaces, validateToday } from './validate/validate-paces.js';
+export { issuesOfPaces, validateRecord, validateToday } from './validate/validate-paces.js';
 export { issuesOfRules } from './validate/validate-rules.js';
 export { canResolve, validateSpec } from './validate/validate.js';
 export { fullWeek } from './volume/climb.js';

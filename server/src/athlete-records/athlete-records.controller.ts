@@ -9,6 +9,7 @@ import {
   saveAthleteBody,
 } from '@nadir/contract';
 import { Controller, HttpCode, Inject, Post, Put } from '@nestjs/common';
+import { refuseUnsound } from '../athletes/refuse-unsound.js';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { BlocksRepository } from '../blocks/blocks.repository.js';
 import { RecordChanges } from '../blocks/record-changes.js';
@@ -35,6 +36,7 @@ export class AthleteRecordsController {
     @Id('athlete') id: string,
     @Parsed(saveAthleteBody) { revision, facts, apart }: SaveAthleteBody,
   ): Promise<AthleteAnswer> {
+    refuseUnsound(facts, this.clock.today());
     await this.blocks.inTransaction(async (trx) => {
       const standing = await this.athletes.hold(trx, coachId, id);
       if (!standing) throw notFound('athlete');
@@ -59,6 +61,7 @@ export class AthleteRecordsController {
     @Id('athlete') id: string,
     @Parsed(athletePreviewBody) { facts }: AthletePreviewBody,
   ): Promise<AthletePreview> {
+    refuseUnsound(facts, this.clock.today());
     const standing = await this.find(coachId, id);
     return this.records.preview(coachId, standing, facts, this.clock.today());
   }

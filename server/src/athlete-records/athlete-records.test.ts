@@ -100,15 +100,26 @@ describe('the record of an athlete', () => {
       await nadir.send('PUT', `/api/athletes/${athleteId}`, { cookie, body: stale }),
     ).toMatchObject({ status: 409, body: { code: 'stale-revision' } });
     expect(await save({ birthYear: 12 })).toMatchObject({ status: 400 });
+    const result = { date: '2027-01-10', distance: 10_000, time: 2400 };
+    for (const [wrong, at] of [
+      [{ results: [{ ...result, date: '2031-01-10' }] }, ['facts', 'results', 0, 'date']],
+      [{ results: [{ ...result, time: 240 }] }, ['facts', 'results', 0, 'time']],
+      [{ maxHeart: 150, restHeart: 160 }, ['facts', 'restHeart']],
+    ] as const) {
+      expect(await save(wrong)).toMatchObject({ status: 400, body: { problems: [{ path: at }] } });
+    }
     expect((await record()).facts.birthYear).toBe(1990);
   });
 
   it('leaves a block as it is that could not be laid out so, and says why', async () => {
-    const results = [{ date: '2027-02-07', distance: 10_000, time: 9 }];
-    const [asked] = await preview({ results });
-    expect(asked?.problem).not.toBeNull();
+    // 200 km a week are a lot; 200 000 s are more than anyone runs.
+    const volume = { start: 200_000, peak: 210_000 };
+    const body = { revision: 1, wishes: { ...wishes, volume }, words: 'More.' };
+    await nadir.send('PUT', `/api/blocks/${blockId}`, { cookie, body });
+    const [asked] = await preview({ basis: 'time' });
+    expect(asked?.problem).toContain('3333 min is beyond anyone');
     const before = await block();
-    await save({ results });
+    expect((await save({ basis: 'time' })).status).toBe(200);
     expect((await block()).wishes).toEqual(before.wishes);
   });
 

@@ -6,6 +6,7 @@ import { Parsed } from '../http/body.js';
 import { Id } from '../http/id.js';
 import { notFound } from '../http/refused.js';
 import { CoachId } from '../sign-in/session.guard.js';
+import { refuseUnsound } from './refuse-unsound.js';
 import { AthletesRepository } from './athletes.repository.js';
 
 @Controller('api/athletes')
@@ -20,6 +21,7 @@ export class AthletesController {
     @CoachId() coachId: string,
     @Parsed(addAthleteBody) { id = randomUUID(), ...facts }: AddAthleteBody,
   ): Promise<AthleteAnswer> {
+    refuseUnsound(facts, this.clock.today());
     await this.athletes.add(coachId, id, facts, this.clock.now());
     return this.one(coachId, id);
   }

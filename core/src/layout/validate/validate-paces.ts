@@ -34,6 +34,16 @@ export function validateToday(results: readonly Result[], today: CivilDate): Iss
   );
 }
 
+/** What no record of an athlete may hold: results that cannot be or are still to come, heart rates that cross. */
+export function validateRecord(facts: Partial<Athlete>, today: CivilDate): Issue[] {
+  const { results = [], unit = 'km' } = facts;
+  return [
+    ...results.flatMap((result, index) => validateResult(result, index, unit)),
+    ...validateToday(results, today),
+    ...validateHeart(facts),
+  ];
+}
+
 function validateResult({ distance, time }: Result, index: number, unit: Unit): Issue[] {
   const message = notRun(distance, time, unit);
   if (message === undefined) return [];
@@ -55,7 +65,7 @@ function notRun(distance: number, time: number, unit: Unit): string | undefined 
   return `${what}, ${why}. Check the time and the distance.`;
 }
 
-function validateHeart({ maxHeart, restHeart }: Athlete): Issue[] {
+function validateHeart({ maxHeart, restHeart }: Partial<Athlete>): Issue[] {
   if (maxHeart === undefined || restHeart === undefined || restHeart < maxHeart) return [];
   return [
     issue(

@@ -66,7 +66,7 @@ function Record({ athlete }: { athlete: AthleteAnswer }) {
             {preview ? (
               <BlocksTouched blocks={preview} apart={record.apart} onApart={record.setApart} />
             ) : (
-              <p>Asking the blocks …</p>
+              record.problem === undefined && <p>Asking the blocks …</p>
             )}
             <Button
               variant="contained"
