@@ -340,8 +340,8 @@ export class BlocksRepository {
     return daysThatStay(this.knex, { coach_id: coachId, block_id: id }, { engine, today });
   }
 
-  setReopened(coachId: string, blockId: string, days: PastBody): Promise<void> {
-    return setReopened(this.knex, { coach_id: coachId, block_id: blockId }, days);
+  setReopened(coachId: string, blockId: string, days: PastBody, today: CivilDate): Promise<void> {
+    return setReopened(this.knex, { coach_id: coachId, block_id: blockId }, days, today);
   }
 }
 

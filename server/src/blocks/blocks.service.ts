@@ -133,7 +133,7 @@ export class BlocksService {
   /** Opens days that are over for changes, or closes them as they now stand. */
   async changePast(coachId: string, blockId: string, days: PastBody): Promise<OpenBlock> {
     await this.find(coachId, blockId);
-    await this.blocks.setReopened(coachId, blockId, days);
+    await this.blocks.setReopened(coachId, blockId, days, this.clock.today());
     return this.one(coachId, blockId);
   }
 

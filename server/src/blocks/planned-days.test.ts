@@ -108,6 +108,15 @@ describe('the plan by the day', () => {
     expect((await days()).slice(0, 16)).toEqual(after.slice(0, 16));
   });
 
+  it('opens no day that is still to come: it stays once it is over', async () => {
+    const before = await days();
+    const body = { from: '2027-02-15', to: '2027-03-07', open: true };
+    await nadir.send('PUT', `/api/blocks/${blockId}/past`, { cookie, body });
+    nadir.clock.set(WEDNESDAY_OF_WEEK_3);
+    await save(heavier);
+    expect((await days()).slice(0, 16)).toEqual(before.slice(0, 16));
+  });
+
   it('goes on from what was handed out, whatever the weeks before would be now', async () => {
     nadir.clock.set(WEDNESDAY_OF_WEEK_3);
     await save({ ...heavier, pins: [{ week: 1, volume: 20_000 }] });

@@ -58,11 +58,17 @@ export async function daysThatStay(on: Knex, key: Key, standing: Standing): Prom
   return staying(await (isLaid ? all.andWhere('date', '<', standing.today) : all), standing);
 }
 
-/** Opens days for changes after they are over, or closes them as they now stand. */
-export async function setReopened(on: Knex, key: Key, { from, to, open }: PastBody): Promise<void> {
+/** Opens days for changes after they are over, or closes them as they now stand; days to come are open anyway. */
+export async function setReopened(
+  on: Knex,
+  key: Key,
+  { from, to, open }: PastBody,
+  today: CivilDate,
+): Promise<void> {
   await on<DayRow>(tables.plannedDays)
     .where(key)
     .andWhereBetween('date', [from, to])
+    .andWhere('date', '<', today)
     .update({ reopened: open });
 }
 
