@@ -76,7 +76,7 @@ await picture('week', async (page) => {
   await page.getByRole('navigation').getByRole('link', { name: 'Week' }).click();
   await page
     .getByRole('article', { name: /quality/ })
-    .first()
+    .last()
     .click();
   await page.getByRole('img', { name: /^The session to scale/ }).waitFor();
 });
@@ -92,14 +92,6 @@ await picture('wishes', async (page) => {
   await page.getByRole('link', { name: 'wishes' }).click();
   await page.getByRole('button', { name: /^Growth: / }).click();
   await page.getByRole('radiogroup').scrollIntoViewIfNeeded();
-});
-await picture('mending', async (page) => {
-  await open('Wren Castellan')(page);
-  await page
-    .getByRole('button', { name: /Growth over the cap/ })
-    .first()
-    .click();
-  await page.locator('.mending .tool').first().hover();
 });
 await picture('paces', async (page) => {
   await open('Idris Vale')(page);

@@ -30,11 +30,11 @@ export function LegsLayer({
       aria-label={`Legs: heaviest by the work of week ${nadir.week}, ${timesDayOne(figures.heaviest)}; race morning ${raceMorningWords(figures)}. ${WHAT_LEGS_ARE}`}
     >
       <title>{WHAT_LEGS_ARE}</title>
-      <Labels x={columns.labels - 34} y={(top + bottom) / 2} />
+      <Labels x={columns.labels - 38} y={(top + bottom) / 2} />
       {ticks.map(({ times, y }) => (
         <g key={times}>
           <text x={columns.labels - 8} y={y + 4} fill={token('muted')} textAnchor="end">
-            {times}
+            {times}×
           </text>
           <line
             x1={columns.labels}
@@ -72,23 +72,19 @@ export function LegsLayer({
   );
 }
 
-/** What is drawn and in what; it stands still while the curve is moved. */
+/** What is drawn; it stands still while the curve is moved. */
 const Labels = memo(function Labels({ x, y }: { x: number; y: number }) {
   return (
-    <g textAnchor="end">
-      <text
-        x={x}
-        y={y - 2}
-        fontFamily={DISPLAY_FACE}
-        fontStyle="italic"
-        fontSize={14}
-        fill={token('ink')}
-      >
-        Legs
-      </text>
-      <text x={x} y={y + 12} fontSize={11} fill={token('muted')}>
-        × day one
-      </text>
-    </g>
+    <text
+      x={x}
+      y={y + 4}
+      textAnchor="end"
+      fontFamily={DISPLAY_FACE}
+      fontStyle="italic"
+      fontSize={14}
+      fill={token('ink')}
+    >
+      Legs
+    </text>
   );
 });
