@@ -3,5 +3,12 @@ import { defineProject } from 'vitest/config';
 export default defineProject({
   resolve: { conditions: ['source'] },
   ssr: { resolve: { conditions: ['source', 'node'] } },
-  test: { name: 'server', include: ['src/**/*.test.ts'], testTimeout: 20_000, hookTimeout: 30_000 },
+  // The files of a worker share one world: each has a server and a database of its own.
+  test: {
+    name: 'server',
+    isolate: false,
+    include: ['src/**/*.test.ts'],
+    testTimeout: 20_000,
+    hookTimeout: 30_000,
+  },
 });
