@@ -55,9 +55,11 @@ test('an athlete is archived, found again and put back; removed, and put back', 
   await page.getByText(/^Archived: /).click();
   await page.getByRole('link', { name: 'Bram Oakley' }).click();
   await page.getByRole('button', { name: 'Back to the squad' }).click();
+  await expect(page.getByText('Bram Oakley is back on the squad.')).toBeVisible();
   await page.getByRole('button', { name: 'Remove', exact: true }).click();
   await expect(page.getByText('Bram Oakley is removed.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Archive' })).toBeVisible();
   await page.getByRole('link', { name: 'Squad', exact: true }).click();
   await expect(page.getByRole('link', { name: 'Record of Bram Oakley' })).toBeVisible();
 });

@@ -93,7 +93,7 @@ test('a view that cannot be loaded stays in frame and theme, and leads on', asyn
 }) => {
   await enterDemo(page);
   await context.setOffline(true);
-  await page.getByRole('link', { name: 'House rules' }).click();
+  await page.getByRole('navigation').getByRole('link', { name: 'House rules' }).click();
   await expect(page.getByRole('alert')).toContainText('The server does not answer');
   await expect(page.getByRole('navigation', { name: 'Nadir' })).toBeVisible();
   await context.setOffline(false);

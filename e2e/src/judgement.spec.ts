@@ -44,7 +44,7 @@ test('sets a house rule, sees what it flags, and is offered to lay a block out a
 }) => {
   await keepNewBlock(page, 'House rules');
   const address = page.url();
-  await page.getByRole('link', { name: 'House rules' }).click();
+  await page.getByRole('navigation').getByRole('link', { name: 'House rules' }).click();
   const field = page.getByLabel('Taken off at least');
   const row = page.getByRole('row', { name: /Taken off at least/ });
   // How many depends on what other errands keep; a figure that none keeps flags more.
@@ -66,7 +66,7 @@ test('sets a house rule, sees what it flags, and is offered to lay a block out a
   await expect(page.getByText('Recovery week too shallow').first()).toBeVisible();
   await expect(page.getByText('Your house rules have changed')).toHaveCount(0);
 
-  await page.getByRole('link', { name: 'House rules' }).click();
+  await page.getByRole('navigation').getByRole('link', { name: 'House rules' }).click();
   await page.getByLabel('Taken off at least').fill('20');
   await page.getByLabel('Taken off at least').blur();
   await expect(page.getByRole('status').filter({ hasText: 'saved' })).toBeVisible();

@@ -87,7 +87,7 @@ const STATES = { here: '', archived: 'archived', removed: 'removed' } as const;
 
 /** Archive, remove, put back: nothing is lost by any of them. */
 function StateButtons({ athlete: { id, state, facts } }: { athlete: AthleteAnswer }) {
-  const [setState, { error }] = useSetAthleteStateMutation();
+  const [setState, { error, isLoading }] = useSetAthleteStateMutation();
   const [before, setBefore] = useState<AthleteAnswer['state']>();
   const failure = callError(error);
   const to = async (next: AthleteAnswer['state'], undoTo?: AthleteAnswer['state']) => {
@@ -104,11 +104,19 @@ function StateButtons({ athlete: { id, state, facts } }: { athlete: AthleteAnswe
         />
       )}
       {state === 'here' ? (
-        <Button onClick={() => void to('archived', 'here')}>Archive</Button>
+        <Button disabled={isLoading} onClick={() => void to('archived', 'here')}>
+          Archive
+        </Button>
       ) : (
-        <Button onClick={() => void to('here', state)}>Back to the squad</Button>
+        <Button disabled={isLoading} onClick={() => void to('here', state)}>
+          Back to the squad
+        </Button>
       )}
-      {state !== 'removed' && <Button onClick={() => void to('removed', state)}>Remove</Button>}
+      {state !== 'removed' && (
+        <Button disabled={isLoading} onClick={() => void to('removed', state)}>
+          Remove
+        </Button>
+      )}
     </>
   );
 }

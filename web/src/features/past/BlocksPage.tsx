@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import type { BlockAnswer } from '@nadir/contract';
+import type { BlockAnswer, Squad } from '@nadir/contract';
 import { glanceOf } from '@nadir/core/present';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -26,6 +26,12 @@ import { downloadBlock } from '../../components/download-block.js';
 import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
 import { ImportBlock } from './ImportBlock.js';
+
+/** As the squad has it; of an athlete who has just left, as the block does. */
+function nameOf({ athleteId, wishes }: BlockAnswer, athletes: Squad['athletes']): string {
+  const facts = athletes.find(({ id }) => id === athleteId)?.facts ?? wishes.athlete;
+  return facts?.name || 'Unnamed athlete';
+}
 
 /** Every block, past and to come, and the templates kept from them. */
 export function BlocksPage() {
@@ -76,7 +82,7 @@ export function BlocksPage() {
                 <BlockRow
                   key={block.id}
                   block={block}
-                  name={athletes.find(({ id }) => id === block.athleteId)?.facts.name ?? ''}
+                  name={nameOf(block, athletes)}
                   onRemoved={(words) => setRemoved({ id: block.id, words })}
                   onFailure={setFailure}
                 />
