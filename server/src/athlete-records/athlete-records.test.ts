@@ -112,15 +112,35 @@ describe('the record of an athlete', () => {
   });
 
   it('leaves a block as it is that could not be laid out so, and says why', async () => {
-    // 200 km a week are a lot; 200 000 s are more than anyone runs.
-    const volume = { start: 200_000, peak: 210_000 };
-    const body = { revision: 1, wishes: { ...wishes, volume }, words: 'More.' };
-    await nadir.send('PUT', `/api/blocks/${blockId}`, { cookie, body });
-    const [asked] = await preview({ basis: 'time' });
-    expect(asked?.problem).toContain('3333 min is beyond anyone');
+    // As a newer Nadir would have left it.
+    const newer =
+      "UPDATE blocks SET wishes = jsonb_set(wishes, '{engine}', '99') WHERE block_id = ?";
+    await nadir.knex.raw(newer, [blockId]);
+    const [asked] = await preview({ unavailable: ['tuesday'] });
+    expect(asked?.problem).toContain('Update Nadir');
     const before = await block();
-    expect((await save({ basis: 'time' })).status).toBe(200);
+    expect((await save({ unavailable: ['tuesday'] })).status).toBe(200);
     expect((await block()).wishes).toEqual(before.wishes);
+  });
+
+  it('never counts a block otherwise: its kilometres would be read as seconds', async () => {
+    const before = await days();
+    const own = (await block()).wishes.athlete;
+    expect((await preview({ basis: 'time', recentWeeks: [14_400] }))[0]?.days).toBe(0);
+    expect((await save({ basis: 'time', recentWeeks: [14_400] })).status).toBe(200);
+    expect((await block()).wishes.athlete).toEqual(own);
+    expect(await days()).toEqual(before);
+    expect((await record()).facts).toMatchObject({ basis: 'time', recentWeeks: [14_400] });
+  });
+
+  it('is read again by a block that stayed apart, once both say the same', async () => {
+    const asked = { unavailable: ['tuesday'] };
+    await save(asked, [blockId]);
+    expect((await block()).wishes.athlete?.unavailable).toBeUndefined();
+    await save({ unavailable: undefined });
+    // Undone: the block has nothing of its own left, and follows the next change.
+    await save(asked);
+    expect((await block()).wishes.athlete?.unavailable).toEqual(['tuesday']);
   });
 
   it('stays out of a block that was raced', async () => {

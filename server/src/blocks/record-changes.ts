@@ -87,9 +87,10 @@ export class RecordChanges {
     for (const block of blocks.filter(({ id }) => id !== except)) {
       const { file, days, problem } = await this.follow(coachId, block, { facts, changed, today });
       const isApart = apart === 'moved' ? days.length > 0 : apart.includes(block.id);
-      if (isApart || problem !== undefined || block.raceOn < today) {
+      const stays = isApart || problem !== undefined || block.raceOn < today;
+      if (stays || canonicalJson(file) === canonicalJson(block.wishes)) {
         await this.blocks.keepAsIs(trx, coachId, block);
-      } else if (canonicalJson(file) !== canonicalJson(block.wishes)) {
+      } else {
         await this.blocks.write(trx, {
           coachId,
           blockId: block.id,
@@ -113,7 +114,8 @@ export class RecordChanges {
     { facts, changed, today }: { facts: AthleteBody; changed: AthleteBody; today: CivilDate },
   ): Promise<Followed> {
     const { wishes } = block;
-    const athlete = composeFacts(changed, ownFacts(facts, wishes.athlete ?? {}));
+    const followed = composeFacts(changed, ownFacts(facts, wishes.athlete ?? {}));
+    const athlete = sameCount(facts, changed) ? followed : countedAs(wishes.athlete, followed);
     const file: BlockFile = { ...wishes, athlete };
     const sound = soundSpec(givenOf(file));
     if (!sound.ok) return { file, days: [], problem: sound.problems[0]?.message };
@@ -122,6 +124,17 @@ export class RecordChanges {
     const days = before && after ? daysMoved(before, after, today) : [];
     return { file, days, problem: undefined };
   }
+}
+
+type Facts = NonNullable<BlockFile['athlete']>;
+
+function sameCount(one: Facts, other: Facts): boolean {
+  return (one.basis ?? 'distance') === (other.basis ?? 'distance');
+}
+
+/** A block’s own amounts are metres or seconds: it stays counted as it was, whatever the next one will be. */
+function countedAs({ basis, recentWeeks, longestRecentRun }: Facts = {}, followed: Facts): Facts {
+  return composeFacts({ ...followed, basis, recentWeeks, longestRecentRun });
 }
 
 function laidOut(file: BlockFile, history: readonly PlannedDay[], asOf: CivilDate) {

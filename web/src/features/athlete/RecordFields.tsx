@@ -29,7 +29,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
             value={facts.name}
             given
             wrong={facts.name.trim() === ''}
-            onAnswer={(name) => onChange({ name: name.slice(0, 120) })}
+            onAnswer={(name) => onChange({ name })}
           />
         )}
       </Field>
@@ -41,7 +41,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
         most={2100}
         onAnswer={(birthYear) => onChange({ birthYear })}
       />
-      <Field label="Unit" because="For blocks counted by distance.">
+      <Field label="Unit">
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -51,6 +51,22 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
               ['mi', 'miles'],
             ]}
             onAnswer={(unit) => onChange({ unit })}
+          />
+        )}
+      </Field>
+      <Field label="Counted by" because="For new blocks; those laid out stay counted as they are.">
+        {(ids) => (
+          <ChoiceAnswer
+            {...ids}
+            value={facts.basis ?? 'distance'}
+            choices={[
+              ['distance', 'distance'],
+              ['time', 'time'],
+            ]}
+            // Amounts mean something else now: what was counted the old way is asked again.
+            onAnswer={(basis) =>
+              onChange({ basis, recentWeeks: undefined, longestRecentRun: undefined })
+            }
           />
         )}
       </Field>

@@ -14,7 +14,7 @@ const REST_MS = 300;
 export function useRecord({ id, revision, facts }: AthleteAnswer) {
   const [draft, setDraft] = useState(facts);
   const [apart, setApart] = useState<readonly string[]>([]);
-  const [preview, setPreview] = useState<AthletePreview['blocks']>();
+  const [answered, setAnswered] = useState<{ of: AthleteBody; blocks: AthletePreview['blocks'] }>();
   const [undo, setUndo] = useState<AthleteBody>();
   const [ask, asked] = usePreviewAthleteMutation();
   const [save, saving] = useSaveAthleteMutation();
@@ -23,7 +23,9 @@ export function useRecord({ id, revision, facts }: AthleteAnswer) {
   useEffect(() => {
     if (!isChanged) return;
     const timer = setTimeout(() => {
-      void ask({ id, body: { facts: draft } }).then(({ data }) => setPreview(data?.blocks));
+      void ask({ id, body: { facts: draft } }).then(
+        ({ data }) => data && setAnswered({ of: draft, blocks: data.blocks }),
+      );
     }, REST_MS);
     return () => clearTimeout(timer);
   }, [ask, id, draft, isChanged]);
@@ -32,7 +34,6 @@ export function useRecord({ id, revision, facts }: AthleteAnswer) {
     const { data } = await save({ id, body: { revision, facts: next, apart: [...apart] } });
     if (!data) return;
     setDraft(data.facts);
-    setPreview(undefined);
     setApart([]);
     setUndo(facts);
   };
@@ -45,7 +46,8 @@ export function useRecord({ id, revision, facts }: AthleteAnswer) {
       setDraft({ ...draft, ...part });
     },
     discard: () => setDraft(facts),
-    preview: isChanged ? preview : undefined,
+    /** What the draft as it stands would move: an answer to an earlier one is none. */
+    preview: isChanged && answered?.of === draft ? answered.blocks : undefined,
     apart,
     setApart,
     save: () => keep(draft),
