@@ -10,20 +10,16 @@ import { postgresPrograms } from './debian.mjs';
 import { clientOf } from './postgres.mjs';
 import { must, plainly, run, say } from './run.mjs';
 
-/**
- * Blocks whose last change is not the version that stands, or whose history has
- * a gap. A change holds a block whole; the block itself leaves to its athlete's
- * record and to the coach's tables what those say, and an older format stands in
- * the history as it was saved.
- */
-const OWN_WORDS = (/** @type {string} */ file) =>
+/** What a block says by itself: the rest is its athlete's record's and the coach's tables', or the format's. */
+const ownWords = (/** @type {string} */ file) =>
   `(${file} - '{version,engine,athlete,houseRules,sessions}'::text[]) #- '{paces,table}'`;
+/** Blocks whose last change, kept whole, is not the version that stands, or whose history has a gap. */
 const TORN = `
   SELECT count(*) FROM blocks b JOIN athletes a USING (coach_id, athlete_id)
   WHERE NOT EXISTS (
       SELECT 1 FROM block_changes c
       WHERE c.coach_id = b.coach_id AND c.block_id = b.block_id AND c.revision = b.revision
-        AND ${OWN_WORDS('c.after')} = ${OWN_WORDS('b.wishes')}
+        AND ${ownWords('c.after')} = ${ownWords('b.wishes')}
         AND coalesce(c.after->'athlete', '{}')
           = jsonb_strip_nulls(a.facts || coalesce(b.wishes->'athlete', '{}')))
     OR b.revision <> (

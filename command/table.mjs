@@ -37,7 +37,8 @@ export function table(block) {
 
 /** @param {string} role @param {string} figure */
 function short(role, figure) {
-  return role === 'race' || role === 'rest' ? (role === 'race' ? 'race' : '–') : figure || '0';
+  if (role === 'race') return 'race';
+  return role === 'rest' ? '–' : figure || '0';
 }
 
 /**

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import type { BlockAnswer, Squad } from '@nadir/contract';
+import type { BlockAnswer } from '@nadir/contract';
 import { glanceOf } from '@nadir/core/present';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -25,13 +25,8 @@ import { formatDay } from '../../components/dates.js';
 import { downloadBlock } from '../../components/download-block.js';
 import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
+import { athleteName } from './athlete-name.js';
 import { ImportBlock } from './ImportBlock.js';
-
-/** As the squad has it; of an athlete who has just left, as the block does. */
-function nameOf({ athleteId, wishes }: BlockAnswer, athletes: Squad['athletes']): string {
-  const facts = athletes.find(({ id }) => id === athleteId)?.facts ?? wishes.athlete;
-  return facts?.name || 'Unnamed athlete';
-}
 
 /** Every block, past and to come, and the templates kept from them. */
 export function BlocksPage() {
@@ -82,7 +77,7 @@ export function BlocksPage() {
                 <BlockRow
                   key={block.id}
                   block={block}
-                  name={nameOf(block, athletes)}
+                  name={athleteName(block, athletes)}
                   onRemoved={(words) => setRemoved({ id: block.id, words })}
                   onFailure={setFailure}
                 />

@@ -8,6 +8,7 @@ import { errorSentence, useBlocksQuery, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { Section } from '../../drawing/Section.js';
 import { token } from '../../theme/tokens.js';
+import { athleteName } from './athlete-name.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { formatDay } from '../../components/dates.js';
 import { DifferenceList } from '../../components/DifferenceList.js';
@@ -170,8 +171,8 @@ function WeekTable({
   );
 }
 
-function nameOf({ athleteId, wishes }: BlockAnswer, athletes: readonly AthleteAnswer[]): string {
-  const name = athletes.find(({ id }) => id === athleteId)?.facts.name ?? '';
+function nameOf(block: BlockAnswer, athletes: readonly AthleteAnswer[]): string {
+  const { wishes } = block;
   const day = wishes.race.date === undefined ? '' : `, ${formatDay(wishes.race.date)}`;
-  return `${name}, ${wishes.race.name}${day}`;
+  return `${athleteName(block, athletes)}, ${wishes.race.name}${day}`;
 }
