@@ -2,9 +2,10 @@ import type { BlockFile } from '@nadir/contract';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { signedIn } from '../../testing/signed-in.js';
 
 const measure = { basis: 'distance', unit: 'km', step: 1 } as const;
-const past = { asOf: '2027-02-10', history: [] };
+const past = { asOf: signedIn.today, history: [] };
 const race = { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 };
 const fileOf = (change: Partial<BlockFile>): BlockFile => ({
   format: 'nadir-block',
@@ -39,16 +40,6 @@ async function open(file: BlockFile, then = file) {
   const { laidOf } = await import('../../components/useLaidBlock.js');
   const { DefaultsNotice } = await import('./DefaultsNotice.js');
   const store = configureStore({ reducer: { editor: editorReducer } });
-  const coach = {
-    id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11',
-    name: 'Maren Tolvik',
-    email: 'maren@skerrylane.example',
-    settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' } as const,
-    houseRules: {},
-    paces: null,
-    library: [],
-  };
-  const signedIn = { today: past.asOf, demo: true, firstCoachWanted: false, coach };
   const block = {
     id: '11111111-1111-4111-8111-111111111111',
     athleteId: '22222222-2222-4222-8222-222222222222',
