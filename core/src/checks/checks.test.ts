@@ -523,6 +523,16 @@ describe.each(checks.map(({ code }) => code))('%s', (code) => {
   });
 });
 
+it('a start rounded to a whole mile is no start above what was held: 96 km are 59.7 mi', () => {
+  const recentWeeks = [96_000, 96_000, 96_000, 96_000];
+  const block = layOut({
+    athlete: { unit: 'mi', recentWeeks },
+    race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
+  });
+  expect(block.spec.volume.start).toBeCloseTo(60 * 1609.344, 6);
+  expect(block.findings.map(({ check }) => check)).not.toContain('start-above-held');
+});
+
 describe('races on the way that are too close', () => {
   // A half asks for 6 easy days after it, 10 km for 3 before: 6 + 3 and the day itself.
   const half = {
