@@ -35,7 +35,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
       </Field>
       <WholeAnswer
         label="Year of birth"
-        because="Stricter limits hold through the year of turning 18."
+        because="Stricter limits apply through the year the athlete turns 18."
         value={facts.birthYear}
         least={1900}
         most={2100}

@@ -140,7 +140,10 @@ export function AthleteQuestions({
         )}
       </Field>
       <HealthAnswers facts={facts} onAnswer={set} />
-      <Field label="Year of birth" because="Stricter limits hold through the year of turning 18.">
+      <Field
+        label="Year of birth"
+        because="Stricter limits apply through the year the athlete turns 18."
+      >
         {({ id, describedBy }) => (
           <input
             id={id}
