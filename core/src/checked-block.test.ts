@@ -33,6 +33,6 @@ describe('a laid-out block', () => {
       'rest-before-hard',
       'test-missing',
     ]);
-    expect(written.weeks[0]?.days[0]?.sessions[0]?.shorthand).toBe('7 km easy');
+    expect(written.weeks[0]?.days[0]?.sessions[0]?.shorthand).toBe('4 km easy');
   });
 });

@@ -10,7 +10,7 @@ import { marathon } from './testing/examples.js';
 import { withDefaults } from './testing/with-defaults.js';
 
 const FROM = '1970-01-01';
-const old = { ...marathon, engine: 1 };
+const old = { ...marathon, engine: newestEngine };
 const before = layOut(old);
 const { volume, longRun } = defaultHouseRules;
 const slower = defaultPaces.map((pace) =>
@@ -26,14 +26,16 @@ describe('a default that is changed', () => {
       { rules: { ...defaultHouseRules, longRun: { ...longRun, mostTime: 5400 } } },
     ],
     ['the pace table', { paces: slower }],
-    ['the starting families', { uses: { middle: uses, usual: uses, long: uses } }],
+    ['the starting families', { uses: [{ upTo: Infinity, uses }] }],
   ])('moves no block that names the defaults before it: %s', (_, changed) => {
     withDefaults(changed, () => {
       const spec = { ...old, volume: undefined, longRun: undefined };
       const then = layOut(spec);
       expect(JSON.stringify(layOut(old))).toBe(JSON.stringify(before));
       // The next set does move a block that takes it: the change is a real one.
-      expect(daysMoved(then, layOut({ ...spec, engine: 2 }), FROM).length).toBeGreaterThan(5);
+      expect(
+        daysMoved(then, layOut({ ...spec, engine: newestEngine + 1 }), FROM).length,
+      ).toBeGreaterThan(5);
     });
   });
 
@@ -63,7 +65,7 @@ describe('a layout that deals otherwise', () => {
       })),
     );
     const today = addDays(before.spec.start, 30);
-    const shown = layOut({ ...old, engine: 0 }, { asOf: today, history: stored });
+    const shown = layOut({ ...old, engine: newestEngine - 1 }, { asOf: today, history: stored });
     const days = shown.weeks.flatMap(({ days: each }) => each);
     expect(days).toEqual(stored.map(({ day }) => day));
     // Laid out as ever, days to come are computed.

@@ -4,7 +4,7 @@ import type { BlockSpec } from '../spec/index.js';
 import { defaultPaces } from '../paces/index.js';
 import { fixesOf, layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
-import { monotonyOf } from './week/monotony.js';
+import { monotonyOf } from '../layout/index.js';
 import { type CheckCode, checks } from './registry.js';
 
 const athlete = (facts: BlockSpec['athlete']): Partial<BlockSpec> => ({
@@ -52,6 +52,11 @@ const easy = (quick: number): Partial<BlockSpec> => ({
 const marathonTime = 2430 * 2.10975 ** 1.06 * 2 ** 1.072;
 const recovery = { depth: 0.25, reEntry: 'one-step-above' } as const;
 
+/** The same block toward 5 km. */
+const fiveKm: Partial<BlockSpec> = {
+  race: { name: 'Gullstone 5', date: '2027-04-18', distance: 5000 },
+};
+
 const day = (date: string, wish: Omit<FixedDay, 'date'>): Partial<BlockSpec> => ({
   days: [{ date, ...wish }],
 });
@@ -73,6 +78,12 @@ const crossed = (place: number): Partial<BlockSpec> => {
 
 const sevenEasyDays: Partial<BlockSpec> = {
   week: { ...marathon.week, runDays: 7, restOn: [], qualityOn: [] },
+};
+
+/** Week 11 with every day but the long run's fixed at 12 km. */
+const sixAlike: Partial<BlockSpec> = {
+  ...sevenEasyDays,
+  days: [22, 23, 24, 25, 26, 27].map((date) => ({ date: `2027-02-${date}`, amount: 12_000 })),
 };
 
 /** For each check a change just inside its limit and one just outside, with what it measures. */
@@ -142,17 +153,18 @@ const cases: Record<
     value: 4,
     limit: 3,
   },
+  // Monday to Saturday of week 15 are 7, 16, 15, 13 and 9 km; a kilometre more or less is rounding.
   'taper-too-shallow': {
-    inside: { pins: [{ week: 18, volume: 50_600 }] },
-    outside: { pins: [{ week: 18, volume: 50_700 }] },
-    value: 1 - 50_700 / 92_000,
+    inside: { pins: [{ week: 18, volume: 34_000 }] },
+    outside: { pins: [{ week: 18, volume: 34_100 }] },
+    value: 1 - 34_100 / 60_000,
     limit: 0.45,
   },
   'taper-too-deep': {
-    inside: { pins: [{ week: 18, volume: 32_300 }] },
-    outside: { pins: [{ week: 18, volume: 32_100 }] },
-    value: 1 - 32_100 / 92_000,
-    limit: 0.65,
+    inside: { pins: [{ week: 18, volume: 14_000 }] },
+    outside: { pins: [{ week: 18, volume: 13_900 }] },
+    value: 1 - 13_900 / 60_000,
+    limit: 0.75,
   },
   'injured-hard-running': {
     inside: athlete({ injured: true }),
@@ -160,12 +172,12 @@ const cases: Record<
     value: 1,
     limit: 0,
   },
-  // Ill from Monday to Friday of week 8; the five days after hold 9, 5 and three times 27 km,
+  // Ill from Monday to Friday of week 8; the five days after hold 4, 5, 23, 23 and 42 km,
   // against 86 km in week 7.
   'return-too-quick': {
     inside: events(illness),
     outside: { ...events(illness), pins: [{ week: 9, volume: 160_000 }] },
-    value: (9 + 5 + 3 * 27) / 5 / (86 / 7),
+    value: (4 + 5 + 23 + 23 + 42) / 5 / (86 / 7),
     limit: 0.75,
   },
   'under-18-hard-days': {
@@ -357,7 +369,7 @@ const cases: Record<
     limit: 12,
   },
   'test-missing': {
-    inside: { ...rule('paces.weeksToTest', 17) },
+    inside: rule('paces.weeksToTest', 17),
     outside: { ...rule('paces.weeksToTest', 16) },
     value: 17,
     limit: 16,
@@ -402,13 +414,13 @@ const cases: Record<
     value: 0.4,
     limit: 0.3,
   },
-  // Week 11 of seven easy days: 9, 9, 12 semi-long, 9, 9, 7 short and 28 long, by efforts 3, 3.5, 2.5
-  // and 4: 27 four times, 42, 17.5 and 112; mean 39.9, deviation 30.2.
+  // Week 11 with six days fixed at 12 km, one of them semi-long, one the day before 28 km: by efforts
+  // 3, 3.5, 2.5 and 4: 36 four times, 42, 30 and 112; mean 46.9, deviation 26.8.
   monotony: {
-    inside: { ...sevenEasyDays, ...rule('week.mostMonotony', 1.33) },
-    outside: { ...sevenEasyDays, ...rule('week.mostMonotony', 1.323) },
-    value: monotonyOf([27, 27, 42, 27, 27, 17.5, 112]),
-    limit: 1.323,
+    inside: { ...sixAlike, ...rule('week.mostMonotony', 1.76) },
+    outside: { ...sixAlike, ...rule('week.mostMonotony', 1.74) },
+    value: monotonyOf([36, 36, 42, 36, 36, 30, 112]),
+    limit: 1.74,
   },
   'quality-in-easy-phase': {
     inside: {
@@ -439,6 +451,34 @@ const cases: Record<
     outside: day('2026-12-16', { amount: 2000 }),
     value: 2000,
     limit: 3000,
+  },
+  // Mondays of week 1 as they run with quality on six days: 0.85 of 19 km are 16.15.
+  'any-run-over-long-run': {
+    inside: day('2026-12-16', { session: '16 km easy' }),
+    outside: day('2026-12-16', { session: '17 km easy' }),
+    value: 17_000,
+    limit: 16_150,
+  },
+  // Half of 5 km, in a session of week 13.
+  'race-rep-too-long': {
+    inside: { ...fiveKm, ...day('2027-03-09', { session: '2 x 2500 m @ race pace, 5 min jog' }) },
+    outside: { ...fiveKm, ...day('2027-03-09', { session: '2 x 3000 m @ race pace, 5 min jog' }) },
+    value: 0.6,
+    limit: 0.5,
+  },
+  // A pinned 7 km has room for 2 km on either side of a minute on, a minute off; 4 km has none.
+  'session-dropped': {
+    inside: day('2026-12-15', { amount: 7000 }),
+    outside: day('2026-12-15', { amount: 200 }),
+    value: 1,
+    limit: 0,
+  },
+  // Week 12 recovers; the next that may rise is 13.
+  'wish-not-kept': {
+    inside: volume({ peakWeek: 11 }),
+    outside: volume({ peakWeek: 12 }),
+    value: 13,
+    limit: 12,
   },
   // 0.85 of the first long run of 19 km.
   'semi-long-near-long': {
@@ -588,6 +628,7 @@ describe('findings', () => {
       { ...marathon, longRun: { ...marathon.longRun, peak: 33_000 } },
       { shown: { basis: 'distance', unit: 'mi', step: 0.1 } },
     );
-    expect(findings[0]?.message).toContain('19.9 mi');
+    const held = findings.find(({ check }) => check === 'long-run-held-down');
+    expect(held?.message).toContain('mi');
   });
 });

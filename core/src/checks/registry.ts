@@ -59,6 +59,10 @@ import { monotony } from './week/monotony.js';
 import { qualityInEasyPhase } from './week/quality-in-easy-phase.js';
 import { restBeforeHard } from './week/rest-before-hard.js';
 import { runTooShort } from './week/run-too-short.js';
+import { anyRunOverLongRun } from './week/any-run-over-long-run.js';
+import { raceRepTooLong } from './sessions/race-rep-too-long.js';
+import { sessionDropped } from './sessions/session-dropped.js';
+import { wishNotKept } from './volume/wish-not-kept.js';
 import { semiLongNearLong } from './week/semi-long-near-long.js';
 import { sessionOutsideDays } from './week/session-outside-days.js';
 import { strengthBeforeHard } from './week/strength-before-hard.js';
@@ -92,6 +96,8 @@ export const checks = [
   qualityInEasyPhase,
   weekOverWish,
   semiLongNearLong,
+  anyRunOverLongRun,
+  raceRepTooLong,
   sessionOutsideDays,
   monotony,
   racePaceNever,
@@ -124,6 +130,8 @@ export const checks = [
   crossAfterQuality,
   doublesTooSoon,
   tooLittleHard,
+  sessionDropped,
+  wishNotKept,
   taperNotQuick,
   runTooShort,
   unknownPace,

@@ -4,7 +4,7 @@ import { type CheckContext, type Level, type Observation, levels } from './commo
 import { type CheckCode, checks } from './registry.js';
 
 /** What a check found, and what the coach has said of it: codes and data, no words. */
-export interface Finding extends Observation {
+export interface Finding extends Omit<Observation, 'level'> {
   check: CheckCode;
   level: Level;
   /** The coach's reason, when waived. */
@@ -25,14 +25,14 @@ export function runChecks(context: CheckContext): Finding[] {
   const { waivers } = context.block.spec;
   const findings = checks.flatMap((check) => {
     const { code, level } = check;
-    if (level !== 'stop' && off.includes(code)) return [];
-    return check.run(context).map((observation): Finding => ({
-      check: code,
-      level,
-      ...observation,
-      ...waiverOf(code, observation, waivers),
-      ...(isPast(observation, context) && { past: true }),
-    }));
+    const isOff = off.includes(code);
+    if (isOff && level !== 'stop' && !('stops' in check)) return [];
+    return check.run(context).flatMap((observation): Finding[] => {
+      const found = { check: code, level, ...observation };
+      if (isOff && found.level !== 'stop') return [];
+      const past = isPast(observation, context) ? { past: true as const } : {};
+      return [{ ...found, ...waiverOf(code, observation, waivers), ...past }];
+    });
   });
   return findings.sort((one, other) => rankOf(one) - rankOf(other));
 }

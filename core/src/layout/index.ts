@@ -10,7 +10,14 @@ export {
   type Week,
   weekKinds,
 } from './block/week.js';
-export { type Day, type DayRule, dayRules, type DaySession, isHardRunning } from './block/day.js';
+export {
+  type Day,
+  type DayRule,
+  dayRules,
+  type DaySession,
+  isHardRunning,
+  mainOf,
+} from './block/day.js';
 export { isBase } from './block/is-base.js';
 export type { Context } from './context/context.js';
 export { eventDays, weeksOfEvents } from './events/event-days.js';
@@ -18,6 +25,7 @@ export { paceWords } from './fill/session-words.js';
 export { type Frame, frameWeeks } from './frame/frame.js';
 export { layWeeks } from './lay-weeks.js';
 export { dayLoad } from './load/legs.js';
+export { monotonyOf } from './load/monotony.js';
 export { weekOfLongRun } from './longrun/limits.js';
 export { resolve, resolveSpec } from './resolve/resolve.js';
 export { USUAL_RUN_DAYS } from './resolve/suggest-week.js';

@@ -1,22 +1,26 @@
 import { isRun } from '../spec/days/index.js';
-import { type CivilDate, sum } from '../base/index.js';
-import type { HouseRules } from '../rules/index.js';
-import type { BlockSpec } from '../spec/index.js';
+import { type CivilDate, floorTo, sum } from '../base/index.js';
+import { growthLimit, type HouseRules, recoveryLimit } from '../rules/index.js';
+import { type BlockSpec, isUnder18 } from '../spec/index.js';
 import type { Block } from './block/block.js';
 import type { Week } from './block/week.js';
 import { type Day, isHardRunning } from './block/day.js';
 import type { Context } from './context/context.js';
 import { eventsIn } from './events/event-days.js';
-import { dealWeek } from './fill/deal.js';
+import { type Cuts, eventCuts, heaviestOf, recoveryCuts, taperCuts } from './fill/cuts.js';
+import { dealWeek, type WeekToDeal } from './fill/deal.js';
 import { layDays } from './fill/lay-days.js';
+import { placesOf } from './fill/places.js';
 import type { Frame, FrameWeek } from './frame/frame.js';
 import { dayLoad, layLegs } from './load/legs.js';
+import { monotonyOf } from './load/monotony.js';
 import { type Segment } from './block/week.js';
 import type { LaidLongRun } from './longrun/laid-long-run.js';
 import { layLongRuns } from './longrun/lay-long-runs.js';
 import { laySegments } from './longrun/lay-segments.js';
 import { type HandedOut, type Past, type WeekThen, noPast, weekOfPast } from './past/past.js';
 import { resolve } from './resolve/resolve.js';
+import { growthSchools } from './schools/index.js';
 import { type KeySession, fillSessions } from './sessions/fill-sessions.js';
 import { type LaidVolume, fullWeek } from './volume/climb.js';
 import { feasibility } from './volume/feasibility.js';
@@ -42,7 +46,7 @@ export function layWeeks(
   const amounts = amountsOf(context, frame);
   const roles = amounts.map((week) => planWeek(context, planOf(week), amountOf(week)));
   const keys = keysOf(context, amounts, roles);
-  const weeks = amounts.map((week, index) => fillWeek(context, week, roles[index] ?? [], keys));
+  const weeks = fillWeeks(context, amounts, { roles, keys, placeOf: placesOf(roles) });
   const block: Block = {
     spec,
     easyPace: pace,
@@ -111,7 +115,6 @@ function keysOf(
   const { perMetre } = context;
   const toFill = weeks.map(({ frame, volume, segment }, index) => ({
     phase: frame.phase.kind,
-    raceWeek: frame.kind === 'race',
     distance: volume.volume / perMetre,
     inLongRun: (segment?.amount ?? 0) / perMetre,
     days: roles[index] ?? [],
@@ -119,36 +122,135 @@ function keysOf(
   return fillSessions(context, toFill);
 }
 
+/** What the days of a block are dealt by. */
+interface Dealing extends Pick<WeekToDeal, 'placeOf'> {
+  roles: readonly (readonly PlannedDay[])[];
+  keys: ReadonlyMap<CivilDate, KeySession>;
+}
+
+/** Weeks with the amounts of every run, each cut from those before it where it rests or tapers. */
+function fillWeeks(
+  context: Context,
+  amounts: readonly WeekOfAmounts[],
+  { roles, keys, placeOf }: Dealing,
+): Week[] {
+  const { basis } = context.spec.athlete;
+  const built: (Week & { isShort: boolean })[] = [];
+  const weeks: Week[] = [];
+  let heaviest: (readonly Day[])[] | undefined;
+  for (const [index, of] of amounts.entries()) {
+    if (of.frame.dayShares)
+      heaviest ??= heaviestOf(
+        built.map(({ days }) => days),
+        basis,
+      );
+    const cuts = cutsOf(context, of, { heaviest, last: built.at(-1)?.days });
+    const isHeld = built.at(-1)?.isShort === true && !of.frame.dayShares;
+    const held = isHeld ? heldBy(context, of, built.at(-1)?.volume ?? 0) : of;
+    const week = fillWeek(context, held, { days: roles[index] ?? [], cuts, keys, placeOf });
+    weeks.push(week);
+    if (week.kind === 'building' && week.length === 7 && week.running === 1) {
+      built.push({ ...week, isShort: week.volume < of.volume.volume });
+    }
+  }
+  return weeks;
+}
+
+/** A week after one that its runs held down climbs from there, not from what was meant. */
+function heldBy(context: Context, of: WeekOfAmounts, last: number): WeekOfAmounts {
+  const { volume, longRun } = of;
+  const most = Math.max(longRun.longRun, mostAfter(context, volume, last));
+  if (most >= volume.volume) return of;
+  const rule = volume.rule === 'recovery' ? volume.rule : ('bounded' as const);
+  return { ...of, volume: { ...volume, volume: most, rule } };
+}
+
+/** The most a week may be after one that its runs held down to `last`. */
+function mostAfter({ spec, step }: Context, { rule, recovery }: LaidVolume, last: number): number {
+  const { growth, recovery: rests } = spec.volume;
+  if (rule === 'recovery') return floorTo(recoveryLimit(last, rests.depth), step);
+  const free = rule === 'pin' || rule === 'event' || recovery;
+  if (free || !growthSchools[growth.school].keepsCap) return Infinity;
+  return Math.max(last, floorTo(growthLimit(last, growth.cap), step));
+}
+
+/** What a week is cut from: the heaviest in a taper, the last building week where it rests or an event takes from it. */
+function cutsOf(
+  context: Context,
+  { frame, volume }: WeekOfAmounts,
+  {
+    heaviest = [],
+    last,
+  }: { heaviest: (readonly Day[])[] | undefined; last: readonly Day[] | undefined },
+): Cuts | undefined {
+  if (frame.dayShares) return heaviest.length > 0 ? taperCuts(context, frame, heaviest) : undefined;
+  if (!last || volume.rule === 'pin') return undefined;
+  if (volume.rule === 'event') return eventCuts(context, last);
+  return volume.recovery && context.spec.week.midweek === undefined
+    ? recoveryCuts(context, last)
+    : undefined;
+}
+
 /** A week with the amounts of every run, exact. */
 function fillWeek(
   context: Context,
   week: WeekOfAmounts,
-  planned: readonly PlannedDay[],
-  keys: ReadonlyMap<CivilDate, KeySession>,
+  {
+    days: planned,
+    cuts,
+    keys,
+    placeOf,
+  }: Omit<Dealing, 'roles'> & { days: readonly PlannedDay[]; cuts: Cuts | undefined },
 ): Week {
-  const { frame, over } = week;
-  const days = over?.map(({ day }) => day) ?? daysToCome(context, week, planned, keys);
+  const { frame, over, volume: laid } = week;
   const { number, toGo, start, length } = frame;
-  return {
-    number,
-    toGo,
-    start,
-    length,
-    ...(over?.at(-1)?.week ?? weekToCome(week)),
-    events: eventsIn(frame, context.spec.events),
-    days,
-    ...totalsOf(days),
+  const about = { number, toGo, start, length, events: eventsIn(frame, context.spec.events) };
+  const then = over?.at(-1)?.week;
+  if (over && then) {
+    const days = over.map(({ day }) => day);
+    return { ...about, ...then, days, ...totalsOf(days) };
+  }
+  const pinned = laid.rule === 'pin';
+  const deal = (contrast: number, doubled = false) => {
+    const toDeal = { ...amountOf(week), days: planned, pinned, cuts, placeOf, contrast, doubled };
+    const dealt = dealWeek(context, toDeal, keys);
+    return { ...dealt, days: layDays(context, dealt.days, week.segment) };
   };
+  const dealt = cuts ? deal(1) : varied(context, deal, laid.volume);
+  const volume = { ...laid, volume: dealt.volume };
+  // A short first week still stands for the start it was taken from.
+  const isLower = dealt.volume < laid.volume && !cuts && laid.rule !== 'short-first-week';
+  if (isLower) volume.rule = 'bounded';
+  const { days } = dealt;
+  return { ...about, ...weekToCome({ ...week, volume }), days, ...totalsOf(days) };
 }
 
-function daysToCome(
-  context: Context,
-  week: WeekOfAmounts,
-  planned: readonly PlannedDay[],
-  keys: ReadonlyMap<CivilDate, KeySession>,
-): Day[] {
-  const dealt = dealWeek(context, planned, amountOf(week), keys);
-  return layDays(context, dealt, week.segment);
+/** How far the days of a week are set apart, one after the other, until they differ enough. */
+const CONTRASTS = [1, 1.5, 2, 3];
+
+/**
+ * The first way to deal a week whose days are not too much alike, its larger days
+ * run twice where its volume allows; the one with the least alike where none is.
+ */
+function varied<T extends { days: Day[]; volume: number }>(
+  { spec, rules }: Context,
+  deal: (contrast: number, doubled?: boolean) => T,
+  volume: number,
+): T {
+  const most = rules.week.mostMonotony;
+  const mayDouble = volume >= rules.week.doublesFrom[spec.athlete.basis] && !isUnder18(spec);
+  let best = deal(1);
+  let least = monotonyOf(best.days.map(dayLoad));
+  for (const doubled of mayDouble ? [false, true] : [false]) {
+    for (const contrast of CONTRASTS) {
+      if (least <= most) return best;
+      const next = deal(contrast, doubled);
+      const monotony = monotonyOf(next.days.map(dayLoad));
+      // Days are set apart within the week's volume, not by taking from it.
+      if (monotony < least && next.volume >= best.volume) [best, least] = [next, monotony];
+    }
+  }
+  return best;
 }
 
 function weekToCome({ frame, volume: laid, longRun, segment }: WeekOfAmounts): WeekThen {

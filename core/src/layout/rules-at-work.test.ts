@@ -15,8 +15,8 @@ describe('house rules at work', () => {
     expect(building.filter((volume) => volume % 5000 !== 0)).toEqual([]);
   });
 
-  it('the share of the long run: a quarter of 92 km and five points before a marathon are 27', () => {
-    const block = under({ 'longRun.share': 0.25 });
+  it('the share of the long run that nobody asked for: a quarter of 92 km and five points before a marathon are 27', () => {
+    const block = under({ 'longRun.share': 0.25 }, { longRun: {} });
     expect(Math.max(...block.weeks.map(({ longRun }) => longRun))).toBe(27_000);
   });
 
@@ -57,13 +57,30 @@ describe('house rules at work', () => {
     expect(rested[9]).toBeGreaterThan(77_000);
   });
 
-  it('a quality day like an easy one', () => {
-    // A lean week of the taper: its session needs no more room than a day gives.
-    const of = (quality: number, role: string) =>
-      under({ 'week.quality': quality }).weeks[15]?.days.find((day) => day.role === role)
-        ?.distance ?? 0;
-    expect(of(1, 'quality')).toBe(of(1, 'easy'));
-    expect(of(1.3, 'quality')).toBeGreaterThan(of(1.3, 'easy'));
+  it('the shape of a week: days alike, and the day after the long run as long as any', () => {
+    const flat = {
+      'week.afterLong': 1,
+      'week.secondAfterLong': 1,
+      'week.midweek': 1,
+      'week.shortEasy': 1,
+    };
+    const km = (values: Record<string, number>) =>
+      under(values).weeks[0]?.days.flatMap(({ role, distance }) =>
+        role === 'easy' || role === 'short-easy' ? [distance / 1000] : [],
+      );
+    expect(km({})).toEqual([4, 8, 7, 5]);
+    expect(km(flat)).toEqual([6, 6, 6, 6]);
+  });
+
+  it('room around a session: at least and at most', () => {
+    const tuesday = (values: Record<string, number>) => under(values).weeks[9]?.days[1]?.distance;
+    const usual = tuesday({}) ?? 0;
+    const more = { 'sessions.warmUp.distance': 4000, 'sessions.mostWarmUp.distance': 6000 };
+    expect(tuesday(more)).toBeGreaterThanOrEqual(usual + 3000);
+  });
+
+  it('the eve of the race: 45 minutes at 5:35 are 8 km', () => {
+    expect(under({ 'raceWeek.shakeOut': 2700 }).weeks[17]?.days[5]?.distance).toBe(8000);
   });
 
   it('what a new block starts from: weeks, peak and cap of the house', () => {

@@ -65,7 +65,7 @@ describe('why', () => {
     expect(why(6)[0]).toBe('Pinned by you; kept exactly.');
     expect(why(14)[0]).toMatch(/^The peak, up from/);
     expect(why(15)[0]).toBe('Held at the top.');
-    expect(why(16)[0]).toBe('Taper: 90 % of the heaviest week, 92 km.');
+    expect(why(16)[0]).toBe('Taper: 82 % of the heaviest week, 92 km.');
     expect(why(18)[0]).toMatch(/the race is not counted/);
   });
 

@@ -154,6 +154,16 @@ const rules: readonly RaceRule[] = [
     checks: ['tune-up-near-race'],
   },
   {
+    path: 'tuneUp.warmUp',
+    title: 'On the way: warming up, and cooling down',
+    quantity: 'distance',
+    least: 0,
+    most: 10_000,
+    usual: ({ tuneUp }) => [Math.max(0, tuneUp.warmUp - 1000), tuneUp.warmUp + 1000],
+    why: 'Each, around the race itself; the shorter the race, the more of it.',
+    checks: [],
+  },
+  {
     path: 'weeksToNext',
     title: 'Weeks to the next goal race',
     ...weeks,

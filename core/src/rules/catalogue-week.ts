@@ -112,7 +112,7 @@ export const weekInCatalogue: readonly Rule[] = [
   ofSessions(
     'sessions.warmUp.distance',
     'Warming up, and cooling down',
-    'At least; the rest of the day’s running joins them.',
+    'Each, at least: a session that leaves no room for them is made smaller.',
     {
       ...distance,
       most: 10_000,
@@ -122,12 +122,24 @@ export const weekInCatalogue: readonly Rule[] = [
   ofSessions(
     'sessions.warmUp.time',
     'Warming up, and cooling down, by time',
-    'At least; the rest of the day’s running joins them.',
+    'Each, at least: a session that leaves no room for them is made smaller.',
     {
       ...time,
       most: 3600,
       usual: [600, 1200],
     },
+  ),
+  ofSessions(
+    'sessions.mostWarmUp.distance',
+    'Warming up, and cooling down, up to',
+    'Each, at most: what is left of the week goes to easy days.',
+    { ...distance, most: 20_000, usual: [2000, 5000] },
+  ),
+  ofSessions(
+    'sessions.mostWarmUp.time',
+    'Warming up, and cooling down, up to, by time',
+    'Each, at most: what is left of the week goes to easy days.',
+    { ...time, most: 7200, usual: [900, 1800] },
   ),
   ofSessions(
     'sessions.firstHard',
@@ -198,6 +210,11 @@ export const weekInCatalogue: readonly Rule[] = [
       usual: [1, 2],
     },
   ),
+  ofSessions('raceWeek.shakeOut', 'The eve of the race', 'A shake-out with strides.', {
+    ...time,
+    most: 3600,
+    usual: [1200, 1800],
+  }),
   ...crossKinds.map((kind) =>
     ofCross(
       `cross.${kind}`,

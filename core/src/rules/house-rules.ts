@@ -49,8 +49,10 @@ export interface HouseRules {
     /** A long run may grow by this share or by this distance, whichever is larger. */
     growthShare: number;
     growthDistance: number;
-    /** Long run two weeks and one week before the race, as a part of the peak. */
+    /** Long run two weeks and one week before a half marathon or marathon, as a part of the peak, at most. */
     taperShares: { twoWeeksOut: number; oneWeekOut: number };
+    /** And one week before it, seconds. */
+    lastTime: number;
     /** Weeks before race day nearer than which a peak long run may not fall. */
     leastWeeksOut: number;
     /** A long run within this part of the longest is one of the peak. */
@@ -73,6 +75,8 @@ export interface HouseRules {
     beforeTuneUp: number;
     /** Taken off the long run in the week of a race on the way. */
     longRunCut: number;
+    /** From this part of the longest long run on a race on the way is its week's long run. */
+    raceAsLongRun: number;
     /** Running after an illness, for as many days as it lasted. */
     afterIllness: number;
   };
@@ -81,8 +85,12 @@ export interface HouseRules {
     shortestRun: { distance: number; time: number };
     /** No run but the long one over this part of the long run. */
     mostOfLongRun: number;
-    /** The day before the long run, against an easy day. */
+    /** The day before the long run, the day after it and the next, against an easy day. */
     shortEasy: number;
+    afterLong: number;
+    secondAfterLong: number;
+    /** A day in the middle between two long runs, against an easy day. */
+    midweek: number;
     /** A quality day, against an easy day. */
     quality: number;
     /** A semi-long run and a recovery run, against an easy day. */
@@ -101,8 +109,9 @@ export interface HouseRules {
     strengthTime: number;
   };
   sessions: {
-    /** Warming up, and cooling down, at least. */
+    /** Warming up, and cooling down, at least and at most. */
     warmUp: { distance: number; time: number };
+    mostWarmUp: { distance: number; time: number };
     /** Hard part of the first key session, and of any, against the week. */
     firstHard: number;
     mostHard: number;
@@ -122,6 +131,8 @@ export interface HouseRules {
     lastSession: number;
     /** Days before the race that are rested: 2, 1, or 0 for none. */
     restDaysOut: number;
+    /** Seconds of easy running on the eve. */
+    shakeOut: number;
   };
   paces: {
     /** Weeks after which a result is stale: it counts half, and paces on it are pointed out. */
@@ -184,6 +195,7 @@ const firstHouseRules: HouseRules = Object.freeze<HouseRules>({
     growthShare: 0.1,
     growthDistance: 3000,
     taperShares: { twoWeeksOut: 0.65, oneWeekOut: 0.4 },
+    lastTime: 2 * 3600,
     leastWeeksOut: 2,
     nearPeak: 0.9,
   },
@@ -196,12 +208,16 @@ const firstHouseRules: HouseRules = Object.freeze<HouseRules>({
     illness: 0,
     beforeTuneUp: 0.7,
     longRunCut: 1 / 3,
+    raceAsLongRun: 0.5,
     afterIllness: 0.75,
   },
   week: {
     shortestRun: { distance: 3000, time: 20 * 60 },
     mostOfLongRun: 0.85,
     shortEasy: 0.75,
+    afterLong: 1,
+    secondAfterLong: 1,
+    midweek: 1,
     quality: 1.15,
     semiLong: 1.35,
     recoveryRun: 0.6,
@@ -214,6 +230,7 @@ const firstHouseRules: HouseRules = Object.freeze<HouseRules>({
   },
   sessions: {
     warmUp: { distance: 2000, time: 12 * 60 },
+    mostWarmUp: { distance: 4000, time: 25 * 60 },
     firstHard: 0.06,
     mostHard: 0.12,
     mostOfWeek: 1 / 3,
@@ -221,7 +238,7 @@ const firstHouseRules: HouseRules = Object.freeze<HouseRules>({
     mostJump: 0.3,
   },
   cross: { pool: 1, bike: 0.6, swim: 0.6, elliptical: 0.9, ski: 0.9, usual: 45 * 60 },
-  raceWeek: { lastSession: 3, restDaysOut: 2 },
+  raceWeek: { lastSession: 3, restDaysOut: 2, shakeOut: 25 * 60 },
   paces: {
     staleWeeks: 12,
     improvement: 0.01,
@@ -246,8 +263,24 @@ const firstHouseRules: HouseRules = Object.freeze<HouseRules>({
   off: [],
 });
 
+/** With the second number a week has a shape, and a taper cuts every run. */
+const secondHouseRules: HouseRules = Object.freeze<HouseRules>({
+  ...firstHouseRules,
+  longRun: { ...firstHouseRules.longRun, taperShares: { twoWeeksOut: 0.8, oneWeekOut: 0.6 } },
+  week: {
+    ...firstHouseRules.week,
+    shortEasy: 0.7,
+    afterLong: 0.55,
+    secondAfterLong: 0.85,
+    midweek: 1.1,
+    quality: 1.1,
+    semiLong: 1.25,
+  },
+  sessions: { ...firstHouseRules.sessions, warmUp: { distance: 2000, time: 10 * 60 } },
+});
+
 /** The house rules under each number of defaults. */
-export const houseRulesSince: Since<HouseRules> = { 1: firstHouseRules };
+export const houseRulesSince: Since<HouseRules> = { 1: firstHouseRules, 2: secondHouseRules };
 
 /** The house rules of the newest defaults. */
 export const defaultHouseRules: HouseRules = inForce(houseRulesSince, newestEngine);

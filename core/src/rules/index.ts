@@ -9,15 +9,19 @@ export { blockLength, defaultHouseRules, type HouseRules, raceRules } from './ho
 export { layoutStep } from './layout-step.js';
 export {
   growthLimit,
+  leastLongRun,
+  leastLongRunShare,
   longRunGrowthLimit,
   longRunShareLimit,
   longRunTimeLimit,
+  nearRaceLimit,
   perMetreOf,
   recoveryLimit,
   returnLimit,
   type WeekOfLongRun,
 } from './limits.js';
 export {
+  isLongRace,
   isMiddleDistance,
   raceClass,
   type RaceClassName,

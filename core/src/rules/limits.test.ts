@@ -32,7 +32,9 @@ describe('limits of a long run, by hand', () => {
     ['four days', 4, 21_097.5, 60_000, 0.35],
     ['three days and a light week', 3, 21_097.5, 40_000, 0.45],
     ['toward a marathon', 6, 42_195, 90_000, 0.35],
-    ['never more than half', 2, 42_195, 30_000, 0.5],
+    // Two runs: the other is 0.85 of it, so it takes 1/1.85.
+    ['never so little that the other comes too near it', 2, 42_195, 30_000, 1 / 1.85],
+    ['never more than half', 3, 42_195, 30_000, 0.5],
   ])('share: %s', (_, runDays, raced, volume, share) => {
     const week = { runDays, raced, volume, perMetre: 1 };
     expect(longRunShareLimit(week, defaultHouseRules)).toBeCloseTo(share, 9);

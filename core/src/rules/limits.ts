@@ -1,4 +1,4 @@
-import type { Basis } from '../base/index.js';
+import { type Basis, ceilTo, clean, floorTo } from '../base/index.js';
 import { type HouseRules, raceRules } from './house-rules.js';
 
 /**
@@ -21,6 +21,14 @@ export function returnLimit(rested: number, { recovery }: HouseRules): number {
   return rested * (1 + recovery.mostReturn);
 }
 
+/** Part of the longest long run that a run of the last days before the race may be (policy). */
+const NEAR_RACE = 0.4;
+
+/** The most an easy run of the last six days before the race may be, by the longest long run. */
+export function nearRaceLimit(longest: number): number {
+  return NEAR_RACE * longest;
+}
+
 /** A metre of running as a block counts it: 1 by distance, seconds by time at a pace in s/km. */
 export function perMetreOf(basis: Basis, pace: number): number {
   return basis === 'time' ? pace / 1000 : 1;
@@ -39,9 +47,29 @@ export interface WeekOfLongRun {
 
 const USUAL_RUN_DAYS = 5;
 
+/** The part of a week at which its long run leaves every other run at the house rule's part of it. */
+export function leastLongRunShare(runDays: number, { week }: HouseRules): number {
+  return 1 / (1 + week.mostOfLongRun * Math.max(0, runDays - 1));
+}
+
+/** The shortest long run, in whole steps, beside which runs of whole steps hold the rest of a week. */
+export function leastLongRun(
+  volume: number,
+  runDays: number,
+  step: number,
+  rules: HouseRules,
+): number {
+  const others = Math.max(0, runDays - 1);
+  let longRun = ceilTo(volume * leastLongRunShare(runDays, rules), step);
+  const holds = () => longRun + others * floorTo(rules.week.mostOfLongRun * longRun, step);
+  while (holds() < volume - 1e-6) longRun += step;
+  return clean(longRun);
+}
+
 /**
  * The part of a week its long run may take: 30 %, five points more in a light
- * week, for each run day short of five, and before a marathon; half at most.
+ * week, for each run day short of five, and before a marathon; half at most, and
+ * never so little that other runs would have to come too near it.
  */
 export function longRunShareLimit(
   { volume, runDays, raced, perMetre }: WeekOfLongRun,
@@ -51,7 +79,8 @@ export function longRunShareLimit(
   const light = volume < longRun.lightWeek * perMetre ? longRun.lightWeekExtra : 0;
   const few = Math.max(0, USUAL_RUN_DAYS - runDays) * longRun.fewDaysExtra;
   const race = raceRules(rules, raced).longRunShareExtra;
-  return Math.min(longRun.mostShare, longRun.share + light + few + race);
+  const allowed = Math.min(longRun.mostShare, longRun.share + light + few + race);
+  return Math.max(allowed, leastLongRunShare(runDays, rules));
 }
 
 /** The longest a long run may be by time on feet, at a pace in s/km. */

@@ -41,3 +41,9 @@ export function raceClassWords(name: RaceClassName): string {
 export function isMiddleDistance(distance: number): boolean {
   return raceClass(distance).name === 'middle-distance';
 }
+
+/** Half marathon and beyond: races that a long run of their own leads up to. */
+export function isLongRace(distance: number): boolean {
+  const { name } = raceClass(distance);
+  return name === 'half-marathon' || name === 'marathon';
+}

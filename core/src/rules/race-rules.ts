@@ -19,8 +19,8 @@ export interface RaceRules {
   longRunShareExtra: number;
   /** Long runs within reach of the longest: fewest and most. */
   longRunsNearPeak: { least: number; most: number };
-  /** As a race on the way: easier days before, easy days after, and days it must stay from the goal. */
-  tuneUp: { daysBefore: number; daysAfter: number; daysToGoal: number };
+  /** As a race on the way: easier days before, easy days after, days it must stay from the goal, and metres of warming up, and of cooling down. */
+  tuneUp: { daysBefore: number; daysAfter: number; daysToGoal: number; warmUp: number };
   /** Weeks from a goal race of this class to the next goal race. */
   weeksToNext: number;
 }
@@ -34,7 +34,7 @@ export const defaultRaceRules: Readonly<Record<RaceClassName, RaceRules>> = {
     peakWeeksOut: { least: 1, most: 6 },
     longRunShareExtra: 0,
     longRunsNearPeak: { least: 0, most: 10 },
-    tuneUp: { daysBefore: 1, daysAfter: 1, daysToGoal: 5 },
+    tuneUp: { daysBefore: 1, daysAfter: 1, daysToGoal: 5, warmUp: 3000 },
     weeksToNext: 4,
   },
   '5-km': {
@@ -45,7 +45,7 @@ export const defaultRaceRules: Readonly<Record<RaceClassName, RaceRules>> = {
     longRunPeak: 13_000,
     longRunShareExtra: 0,
     longRunsNearPeak: { least: 1, most: 10 },
-    tuneUp: { daysBefore: 2, daysAfter: 2, daysToGoal: 7 },
+    tuneUp: { daysBefore: 2, daysAfter: 2, daysToGoal: 7, warmUp: 3000 },
     weeksToNext: 5,
   },
   '10-km': {
@@ -56,7 +56,7 @@ export const defaultRaceRules: Readonly<Record<RaceClassName, RaceRules>> = {
     longRunPeak: 16_000,
     longRunShareExtra: 0,
     longRunsNearPeak: { least: 1, most: 8 },
-    tuneUp: { daysBefore: 3, daysAfter: 3, daysToGoal: 10 },
+    tuneUp: { daysBefore: 3, daysAfter: 3, daysToGoal: 10, warmUp: 2000 },
     weeksToNext: 6,
   },
   'half-marathon': {
@@ -67,7 +67,7 @@ export const defaultRaceRules: Readonly<Record<RaceClassName, RaceRules>> = {
     longRunPeak: 20_000,
     longRunShareExtra: 0,
     longRunsNearPeak: { least: 1, most: 6 },
-    tuneUp: { daysBefore: 4, daysAfter: 6, daysToGoal: 21 },
+    tuneUp: { daysBefore: 4, daysAfter: 6, daysToGoal: 21, warmUp: 1000 },
     weeksToNext: 8,
   },
   marathon: {
@@ -78,7 +78,7 @@ export const defaultRaceRules: Readonly<Record<RaceClassName, RaceRules>> = {
     longRunPeak: 32_000,
     longRunShareExtra: 0.05,
     longRunsNearPeak: { least: 2, most: 6 },
-    tuneUp: { daysBefore: 7, daysAfter: 14, daysToGoal: 56 },
+    tuneUp: { daysBefore: 7, daysAfter: 14, daysToGoal: 56, warmUp: 0 },
     weeksToNext: 16,
   },
 };

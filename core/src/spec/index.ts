@@ -18,6 +18,7 @@ export {
 export { cycleLength, runDaysOf, runningOfCycle } from './cycle.js';
 export { type Issue, issue } from './issue.js';
 export type { OwnPhase, PhaseSpec } from './phase-spec.js';
+export { isUnder18 } from './is-under-18.js';
 export { withPin } from './with-pin.js';
 export {
   type CoachTables,

@@ -1,6 +1,6 @@
 import type { BlockSpec } from '../spec/index.js';
 
-/** A marathon block by distance with nothing pinned; 18 weeks from Monday 2026-12-14. */
+/** A marathon block by distance with nothing pinned and nothing on the way; 18 weeks from Monday 2026-12-14. */
 export const marathon: BlockSpec = {
   athlete: {
     name: 'Idris Vale',
@@ -24,5 +24,6 @@ export const marathon: BlockSpec = {
   },
   longRun: { start: 19_000, peak: 32_000, ladder: 'straight', lastPeakWeeksOut: 3 },
   taper: { school: 'three-steps' },
+  events: [],
   week: { runDays: 6, longRunOn: 'sunday', qualityOn: ['tuesday', 'friday'], restOn: ['thursday'] },
 };

@@ -1,6 +1,6 @@
 import { pacesSince } from '../paces/default-paces.js';
 import { houseRulesSince } from '../rules/house-rules.js';
-import type { HouseRules } from '../rules/index.js';
+import { type HouseRules, newestEngine } from '../rules/index.js';
 import { usesSince } from '../sessions/library/suggest-uses.js';
 import type { NamedPace, SessionUse } from '../spec/choices/index.js';
 
@@ -8,10 +8,12 @@ import type { NamedPace, SessionUse } from '../spec/choices/index.js';
 interface Changed {
   rules?: HouseRules;
   paces?: NamedPace[];
-  uses?: Record<'middle' | 'usual' | 'long', SessionUse[]>;
+  uses?: { upTo: number; uses: SessionUse[] }[];
 }
 
-/** Does something while the product knows a second set of defaults, as its next version would. */
+const NEXT = newestEngine + 1;
+
+/** Does something while the product knows another set of defaults, as its next version would. */
 export function withDefaults<T>({ rules, paces, uses }: Changed, work: () => T): T {
   const tables = [
     [houseRulesSince, rules],
@@ -19,9 +21,9 @@ export function withDefaults<T>({ rules, paces, uses }: Changed, work: () => T):
     [usesSince, uses],
   ] as const;
   try {
-    for (const [since, changed] of tables) if (changed) Object.assign(since, { 2: changed });
+    for (const [since, changed] of tables) if (changed) Object.assign(since, { [NEXT]: changed });
     return work();
   } finally {
-    for (const [since] of tables) delete (since as Record<number, unknown>)[2];
+    for (const [since] of tables) Reflect.deleteProperty(since, NEXT);
   }
 }

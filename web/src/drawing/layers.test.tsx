@@ -78,7 +78,7 @@ describe('another version behind it', () => {
     draw();
     expect(screen.queryByText('150')).toBeNull();
     cleanup();
-    draw({ overlay: { ...given, volume: { start: 140_000, peak: 150_000 } } });
+    draw({ overlay: { ...given, pins: [{ week: 14, volume: 150_000 }] } });
     expect(screen.getByText('150')).toBeTruthy();
     cleanup();
     // What was reached when something was taken in hand stays on the scale.

@@ -1,32 +1,32 @@
-import { lastDay } from '../../spec/days/index.js';
-import { addDays, differenceInDays, sum } from '../../base/index.js';
-import { isBase } from '../../layout/index.js';
-import { check } from '../common/check.js';
+import { type BlockEvent, lastDay } from '../../spec/days/index.js';
+import { addDays, type CivilDate, differenceInDays, sum } from '../../base/index.js';
+import { layoutStep } from '../../rules/index.js';
+import { isBase, type Week } from '../../layout/index.js';
+import { check, type CheckContext, type Observation } from '../common/check.js';
+import { type BlockDay, datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
+import { longestRun } from '../common/longest-run.js';
 
 /**
- * More running in the days after an illness or injury than the house rule
- * allows, for as many days as it lasted. Value and limit: daily running as a
- * part of the last building week's.
+ * The days after an illness or injury, as many as it lasted: more running than the
+ * house rule allows, hard running, or a first run longer than an easy day. Value
+ * and limit: daily running as a part of the last building week's; days of hard
+ * running and none; m or s.
  */
 export const returnTooQuick = check({
   code: 'return-too-quick',
   level: 'stop',
-  run({ block: { weeks, spec }, rules }) {
-    const illnesses = spec.events.filter(({ kind }) => kind === 'illness');
-    if (illnesses.length === 0) return [];
-    const limit = rules.events.afterIllness;
-    const days = weeks.flatMap((week) => week.days.map((day) => ({ ...day, week: week.number })));
+  run(context) {
+    const illnesses = context.block.spec.events.filter(({ kind }) => kind === 'illness');
     return illnesses.flatMap((illness) => {
       const length = differenceInDays(lastDay(illness), illness.from) + 1;
       const from = addDays(lastDay(illness), 1);
       const until = addDays(from, length - 1);
-      const back = days.filter(({ date }) => date >= from && date <= until);
-      const before = weeks.findLast((week) => isBase(week) && week.start <= illness.from);
-      const base = (before?.volume ?? spec.volume.start) / 7;
-      if (length < LEAST_DAYS || back.length === 0 || base <= 0) return [];
-      const value = sum(back.map((day) => day[spec.athlete.basis])) / back.length / base;
-      const numbers = [...new Set(back.map(({ week }) => week))];
-      return value > limit + LEEWAY ? [{ weeks: numbers, value, limit }] : [];
+      const back = daysToRace(context.block).filter(
+        ({ day: { date } }) => date >= from && date <= until,
+      );
+      const returning = { context, back, before: lastFullWeek(context, illness.from) };
+      if (length < LEAST_DAYS || back.length === 0) return [];
+      return [...tooMuch(returning, illness), ...tooHard(returning), ...tooLong(returning)];
     });
   },
 });
@@ -34,5 +34,44 @@ export const returnTooQuick = check({
 /** Days ill or hurt from which the return is watched. */
 const LEAST_DAYS = 3;
 
-/** A run or two more or less is no quick return. */
-const LEEWAY = 0.15;
+/** The days after an illness, and the last building week before it. */
+interface Returning {
+  context: CheckContext;
+  back: readonly BlockDay[];
+  before: Week | undefined;
+}
+
+function lastFullWeek({ block: { weeks } }: CheckContext, date: CivilDate): Week | undefined {
+  return weeks.findLast((week) => isBase(week) && week.start <= date);
+}
+
+function tooMuch({ context, back, before }: Returning, { running }: BlockEvent): Observation[] {
+  const { block, rules } = context;
+  const { basis } = block.spec.athlete;
+  const base = (before?.volume ?? block.spec.volume.start) / 7;
+  if (base <= 0) return [];
+  const limit = Math.max(running ?? 0, rules.events.afterIllness);
+  const value = sum(back.map(({ day }) => day[basis])) / back.length / base;
+  // Days are laid out in whole steps.
+  const leeway = layoutStep(block.spec.athlete, rules) / back.length / base;
+  return value > limit + leeway ? [{ weeks: weeksOf(back), value, limit, about: 'volume' }] : [];
+}
+
+function tooHard({ back }: Returning): Observation[] {
+  const hard = back.filter(({ day }) => day.hardTime > 0 && !day.swap);
+  if (hard.length === 0) return [];
+  return [
+    { weeks: weeksOf(hard), dates: datesOf(hard), value: hard.length, limit: 0, about: 'hard' },
+  ];
+}
+
+function tooLong({ context, back, before }: Returning): Observation[] {
+  const { basis } = context.block.spec.athlete;
+  const first = back.find(({ day }) => day[basis] > 0);
+  const easy = before?.days.filter(({ role }) => role === 'easy').map((day) => day[basis]) ?? [];
+  if (!first || !before || easy.length === 0) return [];
+  const limit = Math.max(...easy);
+  const value = longestRun(first.day, basis);
+  if (value <= limit + 0.5) return [];
+  return [{ weeks: [first.week], dates: [first.day.date], value, limit, about: 'first-run' }];
+}

@@ -1,5 +1,5 @@
 import { check } from '../common/check.js';
-import { isUnder18 } from './under-18.js';
+import { isUnder18 } from '../../spec/index.js';
 
 /** More hard days in a week than an athlete under 18 should have; races and tests count. Value and limit: days. */
 export const under18HardDays = check({

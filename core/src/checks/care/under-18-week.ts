@@ -1,6 +1,6 @@
 import { perMetreOf } from '../../rules/index.js';
 import { check } from '../common/check.js';
-import { isUnder18 } from './under-18.js';
+import { isUnder18 } from '../../spec/index.js';
 
 /** A week over the cap for an athlete who is under 18 in the year of the race. Value and limit: m or s. */
 export const under18Week = check({

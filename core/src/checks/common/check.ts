@@ -14,6 +14,10 @@ export interface Observation {
   /** What was measured, and the limit it was held against, in the check's own quantity. */
   value: number;
   limit: number;
+  /** Where it is another than the check's own. */
+  level?: Level;
+  /** Which of several things a check looks at. */
+  about?: string;
 }
 
 /** What a check may look at. */
@@ -34,6 +38,8 @@ export interface Check {
   /** Stable; the file is named as it. */
   code: string;
   level: Level;
+  /** True where some of what it finds is a stop: it runs even when turned off. */
+  stops?: true;
   run: (context: CheckContext) => Observation[];
 }
 

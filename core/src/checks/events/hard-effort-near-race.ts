@@ -1,25 +1,79 @@
-import { differenceInDays } from '../../base/index.js';
-import { check } from '../common/check.js';
+import { differenceInDays, sum } from '../../base/index.js';
+import { isLongRace, isMiddleDistance, nearRaceLimit, raceRules } from '../../rules/index.js';
+import { type Day, isHardRunning } from '../../layout/index.js';
+import { check, type CheckContext, type Observation } from '../common/check.js';
+import { type BlockDay, daysToRace } from '../common/days-to-race.js';
+import { longestRun } from '../common/longest-run.js';
 
-/** A race, a test or a long run too near a marathon. Value and limit: days before it. */
+/**
+ * Hard or long running in the quiet days before the race, by what is run and not
+ * by a day's name; on the eve anything but a shake-out is a stop. Value and limit:
+ * days before the race.
+ */
 export const hardEffortNearRace = check({
   code: 'hard-effort-near-race',
   level: 'caution',
-  run({ block: { weeks, spec }, rules }) {
-    if (spec.race.distance < MARATHON) return [];
-    const limit = rules.taper.quietDays;
-    const longest = Math.max(...weeks.map(({ longRun }) => longRun));
-    const long = longest * rules.longRun.taperShares.twoWeeksOut;
-    const near = weeks.filter(({ toGo }) => 7 * toGo <= limit + 6);
-    return near.flatMap(({ number, days, longRun }) =>
-      days.flatMap(({ date, role }) => {
-        const value = differenceInDays(spec.race.date, date);
-        const hard = role === 'tune-up' || role === 'test' || (role === 'long' && longRun > long);
-        return hard && value > 0 && value < limit ? [{ weeks: [number], value, limit }] : [];
-      }),
-    );
+  stops: true,
+  run(context) {
+    const { block, rules } = context;
+    const { race } = block.spec;
+    const limit = Math.min(rules.taper.quietDays, raceRules(rules, race.distance).taperDays.least);
+    const most = mostOf(context);
+    return daysToRace(block).flatMap(({ week, day }): Observation[] => {
+      const value = differenceInDays(race.date, day.date);
+      const isQuiet = value > 0 && value < limit && day.time > 0;
+      if (!isQuiet || !isTooMuch(day, value, most)) return [];
+      const found = { weeks: [week], dates: [day.date], value, limit };
+      return [value === 1 ? { ...found, level: 'stop' } : found];
+    });
   },
 });
 
-/** Shorter races bear a sharp session in these days. Metres. */
-const MARATHON = 42_000;
+/** Seconds of easy running that are still a shake-out. */
+const SHAKE_OUT = 35 * 60;
+/** Seconds of any run in the quiet days. */
+const LONG = 90 * 60;
+const LAST_DAYS = 6;
+/** Seconds of a last session from 5 km on, whatever is usual. */
+const LAST_SESSION = 12.5 * 60;
+
+/** The most that is run in quiet days. Seconds, and the longest long run in m or s. */
+interface Most {
+  basis: 'distance' | 'time';
+  hard: number;
+  longest: number;
+  /** Part of the longest that a last long run may be. */
+  long: number;
+}
+
+function mostOf({ block, rules }: CheckContext): Most {
+  const { spec, weeks } = block;
+  const usual = daysToRace(block).filter(
+    ({ week, day }) => weeks[week - 1]?.kind === 'building' && isSession(day),
+  );
+  const mean = sum(usual.map(({ day }) => day.hardTime)) / Math.max(1, usual.length);
+  const { distance } = spec.race;
+  return {
+    basis: spec.athlete.basis,
+    hard: Math.max(mean / 2, isMiddleDistance(distance) ? 0 : LAST_SESSION),
+    longest: Math.max(...weeks.map(({ longRun }) => longRun)),
+    long: isLongRace(distance) ? rules.longRun.taperShares.oneWeekOut : 1,
+  };
+}
+
+function isSession(day: Day): boolean {
+  return day.role === 'quality' && isHardRunning(day) && day.hardTime > 0;
+}
+
+function isTooMuch(day: BlockDay['day'], daysOut: number, most: Most): boolean {
+  if (day.role === 'tune-up' || day.role === 'test') return true;
+  if (daysOut === 1) return day.hardTime > 0 || day.time > SHAKE_OUT;
+  if (day.hardTime > most.hard) return true;
+  const run = longestRun(day, most.basis);
+  if (day.role === 'long') return run > most.long * most.longest + 0.5;
+  // A last session is as long as its warm-up makes it.
+  const isLong = day.role !== 'quality' && run > nearRaceLimit(most.longest) + 0.5;
+  return (
+    day.time > LONG || (daysOut <= LAST_DAYS && most.longest > 0 && isLong && day.time > SHAKE_OUT)
+  );
+}

@@ -7,7 +7,9 @@ export const testMissing = check({
   code: 'test-missing',
   level: 'note',
   run(context) {
-    const { weeks } = context.block;
+    const { weeks, spec } = context.block;
+    // Who is not to run hard is not tested.
+    if (spec.athlete.injured || spec.athlete.oftenHurt) return [];
     const limit = context.rules.paces.weeksToTest;
     const { from, to, value } = longestWithout(context);
     if (value <= limit) return [];

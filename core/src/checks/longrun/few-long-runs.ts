@@ -8,6 +8,8 @@ export const fewLongRuns = check({
   run(context) {
     const { weeks, limits } = nearPeak(context);
     const value = weeks.length;
-    return value < limits.least ? [{ weeks, value, limit: limits.least }] : [];
+    return value < limits.least
+      ? [{ weeks: weeks.map(({ number }) => number), value, limit: limits.least }]
+      : [];
   },
 });

@@ -1,6 +1,8 @@
-import { longRunShareLimit, perMetreOf } from '../../rules/index.js';
+import { layoutStep, longRunShareLimit, perMetreOf } from '../../rules/index.js';
 import { weekOfLongRun } from '../../layout/index.js';
 import { check } from '../common/check.js';
+
+const CUT: ReadonlySet<string> = new Set(['recovery', 'after-peak', 'event']);
 
 /** A long run over its part of the week. Value and limit: shares. A short first week is left out. */
 export const longRunOverShare = check({
@@ -8,11 +10,20 @@ export const longRunOverShare = check({
   level: 'note',
   run({ block: { weeks, spec, easyPace }, rules }) {
     const perMetre = perMetreOf(spec.athlete.basis, easyPace);
-    return weeks.flatMap(({ number, length, volume, longRun }) => {
-      if (longRun === 0 || length < 7) return [];
-      const value = longRun / volume;
-      const limit = longRunShareLimit(weekOfLongRun(spec, volume, perMetre), rules);
-      return value > limit + 1e-9 ? [{ weeks: [number], value, limit }] : [];
-    });
+    return weeks.flatMap(
+      ({ number, length, volume, longRun, volumeRule, longRunRule, taperShare }) => {
+        // Some weeks are cut run by run; one that its runs hold down was meant to be more.
+        const isCut =
+          CUT.has(longRunRule) ||
+          (longRunRule !== 'pin' && (taperShare < 1 || volumeRule === 'event'));
+        const isLess = isCut || volumeRule === 'bounded';
+        if (longRun === 0 || length < 7 || isLess) return [];
+        const value = longRun / volume;
+        const limit = longRunShareLimit(weekOfLongRun(spec, volume, perMetre), rules);
+        // What was not asked for to the metre is laid out in whole steps.
+        const leeway = longRunRule === 'pin' ? 0 : layoutStep(spec.athlete, rules) / volume;
+        return value > limit + leeway + 1e-9 ? [{ weeks: [number], value, limit }] : [];
+      },
+    );
   },
 });

@@ -9,7 +9,7 @@ export function nearPeak({ block: { weeks, spec }, rules }: CheckContext) {
       longRun > 0 && longRun >= rules.longRun.nearPeak * longest && longRunRule !== 'after-peak',
   );
   return {
-    weeks: near.map(({ number }) => number),
+    weeks: near,
     limits: raceRules(rules, spec.race.distance).longRunsNearPeak,
   };
 }

@@ -1,13 +1,18 @@
 import { check } from '../common/check.js';
 import { nearPeak } from './long-runs-near-peak.js';
 
+/** A long run of a quarter of its week or less takes no more than its share (policy). */
+const COSTLY = 0.25;
+
 /** Too many long runs near the longest. Value and limit: runs. */
 export const manyLongRuns = check({
   code: 'many-long-runs',
   level: 'note',
   run(context) {
     const { weeks, limits } = nearPeak(context);
-    const value = weeks.length;
-    return value > limits.most ? [{ weeks, value, limit: limits.most }] : [];
+    const costly = weeks.filter(({ longRun, volume }) => longRun > COSTLY * volume);
+    const value = costly.length;
+    if (value <= limits.most) return [];
+    return [{ weeks: costly.map(({ number }) => number), value, limit: limits.most }];
   },
 });

@@ -1,3 +1,4 @@
+import { mainOf } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
 /** A key session with far more hard running than the last one of its day. Value and limit: the rise as a share. */
@@ -10,8 +11,8 @@ export const hardRunningJump = check({
     return weeks.flatMap(({ number, days }) =>
       days
         .filter(({ role, swap }) => role === 'quality' && !swap)
-        .flatMap(({ sessions }, place) => {
-          const [session] = sessions;
+        .flatMap((day, place) => {
+          const session = mainOf(day);
           const before = last.get(place);
           const hard = session?.hardDistance ?? 0;
           const family = session?.family?.id;

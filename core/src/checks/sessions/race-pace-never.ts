@@ -1,5 +1,6 @@
 import type { ResolvedSpec } from '../../spec/index.js';
 import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
+import { mainOf } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
 /** No running at race pace before the taper. Value: days with it; limit: one. */
@@ -23,10 +24,7 @@ export const racePaceNever = check({
       ),
     );
     const practised = building.some(({ days }) =>
-      days.some(
-        ({ date, sessions: [first] }) =>
-          written.has(date) || (first?.family !== undefined && families.has(first.family.id)),
-      ),
+      days.some((day) => written.has(day.date) || families.has(mainOf(day)?.family?.id ?? '')),
     );
     if (practised) return [];
     return [{ weeks: building.map(({ number }) => number), value: 0, limit: 1 }];

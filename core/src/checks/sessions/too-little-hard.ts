@@ -1,14 +1,19 @@
 import { check } from '../common/check.js';
 
+/** One quality day a week cannot hold as much as two (policy). */
+const ALONE = 0.7;
+
 /** A speed phase with hardly anything quick in it. Value and limit: part of its building weeks. */
 export const tooLittleHard = check({
   code: 'too-little-hard',
   level: 'note',
   run({ block: { weeks, spec }, rules }) {
-    const limit = rules.sessions.leastWhenQuick;
     const quick = weeks.filter(
       ({ phase, kind, running }) => phase === 'speed' && kind === 'building' && running === 1,
     );
+    const days = quick.reduce((total, week) => total + week.hardDays, 0);
+    const alone = days <= quick.length ? ALONE : 1;
+    const limit = alone * rules.sessions.leastWhenQuick;
     const distance = quick.reduce((total, week) => total + week.distance, 0);
     const hard = quick.reduce((total, week) => total + week.hardDistance, 0);
     const value = distance > 0 ? hard / distance : 1;

@@ -1,16 +1,23 @@
+import { differenceInDays } from '../../base/index.js';
 import { check } from '../common/check.js';
+
+/** A race nearer than this leaves its week no room: the last session stands in the week before. */
+const LEAST_DAYS = 5;
 
 /** A taper week with nothing quick left in it. Value: quick days; limit: one. */
 export const taperNotQuick = check({
   code: 'taper-not-quick',
   level: 'note',
   run({ block: { weeks, spec } }) {
-    if (spec.athlete.injured) return [];
-    const slow = weeks.filter(
-      ({ kind, running, days }) =>
+    if (spec.athlete.injured || spec.athlete.oftenHurt) return [];
+    const whole = weeks.filter(
+      ({ kind, running, start }) =>
         (kind === 'taper' || kind === 'race') &&
         running === 1 &&
-        !days.some(({ quick, role }) => quick || role === 'tune-up' || role === 'test'),
+        differenceInDays(spec.race.date, start) >= LEAST_DAYS,
+    );
+    const slow = whole.filter(
+      ({ days }) => !days.some(({ quick, role }) => quick || role === 'tune-up' || role === 'test'),
     );
     if (slow.length === 0) return [];
     return [{ weeks: slow.map(({ number }) => number), value: 0, limit: 1 }];

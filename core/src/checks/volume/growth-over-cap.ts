@@ -13,12 +13,16 @@ export const growthOverCap = check({
   run({ block: { weeks, spec } }) {
     const limit = spec.volume.growth.cap;
     let last = spec.volume.start;
+    let heaviest = last;
     return weeks.flatMap((week) => {
       const full = fullWeek(week.volume, week.length);
-      const over = full > growthLimit(last, limit) + WITHIN_MEASURING;
-      const value = full / last - 1;
+      // A taper comes down from the heaviest week, whatever the last one was.
+      const base = week.taperShare < 1 ? heaviest : last;
+      const over = full > growthLimit(base, limit) + WITHIN_MEASURING;
+      const value = full / base - 1;
       // A week without running is nothing to grow from: what stood before it is.
       if (isBase(week) && full > 0) last = full;
+      heaviest = Math.max(heaviest, last);
       return over ? [{ weeks: [week.number], value, limit }] : [];
     });
   },

@@ -1,5 +1,8 @@
 import { check } from '../common/check.js';
 
+/** Weeks on the way up. */
+const RISING: ReadonlySet<string> = new Set(['start', 'rise', 're-entry']);
+
 /** Too many weeks at the heaviest, recovery weeks between them not counted. Value and limit: weeks. */
 export const tooLongAtPeak = check({
   code: 'too-long-at-peak',
@@ -7,8 +10,13 @@ export const tooLongAtPeak = check({
   run({ block: { weeks }, rules }) {
     const limit = rules.volume.mostAtPeak;
     const heaviest = Math.max(...weeks.map(({ volume }) => volume));
+    const top = weeks.findIndex(({ volume }) => volume === heaviest);
     const atPeak = weeks.filter(
-      ({ volume }) => volume > 0 && volume >= rules.volume.atPeak * heaviest,
+      ({ volume, volumeRule }, index) =>
+        volume > 0 &&
+        volume >= rules.volume.atPeak * heaviest &&
+        // A small climb is near its top all the way, and not there yet.
+        (index >= top || !RISING.has(volumeRule)),
     );
     const value = atPeak.length;
     return value > limit ? [{ weeks: atPeak.map(({ number }) => number), value, limit }] : [];

@@ -1,7 +1,7 @@
 import type { Day } from '../../layout/index.js';
 import type { Week } from '../../layout/index.js';
 import { check } from '../common/check.js';
-import { isUnder18 } from '../care/under-18.js';
+import { isUnder18 } from '../../spec/index.js';
 
 /** Days run twice in a week too small for it. Value and limit: m or s of the smallest such week. */
 export const doublesTooSoon = check({

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { monotonyOf } from './monotony.js';
+import { monotonyOf } from '../../layout/index.js';
 
 describe('monotony', () => {
   it('hand-worked: 2, 4, 4, 4, 5, 5, 7 and 9 have a mean of 5 and a deviation of 2', () => {

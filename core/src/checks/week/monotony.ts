@@ -1,5 +1,4 @@
-import { sum } from '../../base/index.js';
-import { dayLoad } from '../../layout/index.js';
+import { dayLoad, monotonyOf } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
 /**
@@ -10,7 +9,7 @@ import { check } from '../common/check.js';
  */
 export const monotony = check({
   code: 'monotony',
-  level: 'caution',
+  level: 'note',
   run({ block: { weeks }, rules }) {
     const limit = rules.week.mostMonotony;
     const found = weeks.flatMap(({ number, days, length, kind }) => {
@@ -24,13 +23,3 @@ export const monotony = check({
     return [{ weeks: found.map(({ number }) => number), value, limit }];
   },
 });
-
-/** Days all alike have no spread to be held against: as monotonous as it is ever said to be. */
-const MOST = 10;
-
-/** Mean over standard deviation, 10 at the most; 0 for a week of nothing. */
-export function monotonyOf(loads: readonly number[]): number {
-  const mean = sum(loads) / loads.length;
-  const spread = Math.sqrt(sum(loads.map((load) => (load - mean) ** 2)) / loads.length);
-  return mean === 0 ? 0 : Math.min(MOST, mean / spread);
-}

@@ -1,3 +1,4 @@
+import { longestRun } from '../common/longest-run.js';
 import { check } from '../common/check.js';
 
 /** A semi-long or pinned run that is nearly as long as the long run. Value and limit: m or s. */
@@ -12,7 +13,7 @@ export const semiLongNearLong = check({
         ({ role, rule, swap }) =>
           !swap && (role === 'semi-long' || (rule === 'pin' && role !== 'long')),
       );
-      const value = Math.max(0, ...asked.map((day) => day[basis]));
+      const value = Math.max(0, ...asked.map((day) => longestRun(day, basis)));
       return longRun > 0 && value > limit + 0.5 ? [{ weeks: [number], value, limit }] : [];
     });
   },

@@ -1,6 +1,6 @@
 import type { Week } from '../../layout/index.js';
 import { check } from '../common/check.js';
-import { isUnder18 } from '../care/under-18.js';
+import { isUnder18 } from '../../spec/index.js';
 import { hasDoubles, isDouble } from './doubles-too-soon.js';
 
 /** Days run twice by an athlete under 18. Value: days; limit: 0. */

@@ -43,7 +43,8 @@ const cases: readonly [CheckCode, Partial<BlockSpec>, RegExp][] = [
     'monotony',
     {
       week: { ...marathon.week, runDays: 7, restOn: [], qualityOn: [] },
-      overrides: { values: { 'week.mostMonotony': 1.323 } },
+      days: [22, 23, 24, 25, 26, 27].map((date) => ({ date: `2027-02-${date}`, amount: 12_000 })),
+      overrides: { values: { 'week.mostMonotony': 1.74 } },
     },
     /^Rest on /,
   ],

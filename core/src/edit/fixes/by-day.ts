@@ -32,6 +32,12 @@ export function freeDays(
   });
 }
 
+/** Rests on each of the days. */
+export function restOn(context: FixContext, dates: readonly CivilDate[]): Fix[] {
+  const nothing = { role: 'rest' as const, session: undefined, amount: undefined };
+  return dates.map((date) => wishDay(context, `Rest on ${dayWords(date)}`, date, nothing));
+}
+
 /** Makes each quality day of a week easy, the last first. */
 export function makeEasy(context: FixContext, numbers: readonly number[]): Fix[] {
   return numbers.flatMap((number) => {

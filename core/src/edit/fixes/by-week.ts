@@ -83,7 +83,7 @@ export function percent(share: number): string {
 }
 
 /** Canonical amount of one shown step. */
-function stepOf({ block, shown }: FixContext): number {
+export function stepOf({ block, shown }: FixContext): number {
   return quantum({ ...shown, basis: block.spec.athlete.basis });
 }
 

@@ -1,13 +1,16 @@
 import { withoutEvents, unpin, say } from './by-week.js';
-import { freeDays } from './by-day.js';
+import { freeDays, restOn } from './by-day.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on care. */
 export const careFixes = {
   'injured-hard-running': (_, context) =>
     withoutEvents(context, ({ kind }) => kind === 'tune-up-race' || kind === 'test'),
-  'return-too-quick': ({ weeks }, context) =>
-    weeks.flatMap((week) => unpin(context, week, 'volume')),
+  'return-too-quick': ({ weeks, dates = [] }, context) => [
+    ...weeks.flatMap((week) => unpin(context, week, 'volume')),
+    ...freeDays(context, weeks, ['session', 'amount', 'role']),
+    ...restOn(context, dates),
+  ],
   'under-18-hard-days': ({ weeks, limit }, context) => {
     const { spec } = context.block;
     const most = Array.from({ length: limit + 1 }, (_, fewer) => limit - fewer);

@@ -1,13 +1,16 @@
 import { addDays, differenceInDays } from '../../base/index.js';
 import { late, longestWithout, nearRace } from '../../checks/index.js';
+import { freeDays, restOn } from './by-day.js';
 import { unpin, withoutEvents } from './by-week.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on races, tests and days away. */
 export const eventsFixes = {
-  'hard-effort-near-race': ({ weeks: [week = 1] }, context) => {
+  'hard-effort-near-race': ({ weeks: [week = 1], dates = [] }, context) => {
     const { race } = context.block.spec;
     return [
+      ...restOn(context, dates),
+      ...freeDays(context, [week], ['session', 'amount', 'role']),
       ...unpin(context, week, 'longRun'),
       ...withoutEvents(
         context,

@@ -29,7 +29,7 @@ describe('fixes', () => {
     // 55 km × 1.05⁵ are 70.2, laid out in tenths 69.9; 10.8 % a week would do.
     const found = labels(given, 'not-feasible') ?? [];
     expect(found.some((label) => label.startsWith('Settle for 69.9 km'))).toBe(true);
-    expect(found.some((label) => label.startsWith('Start 7 weeks earlier'))).toBe(true);
+    expect(found.some((label) => label.startsWith('Start 8 weeks earlier'))).toBe(true);
     expect(found.some((label) => label.startsWith('Grow up to 11 %'))).toBe(true);
   });
 

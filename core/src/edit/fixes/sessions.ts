@@ -1,4 +1,5 @@
 import { suggestUses } from '../../sessions/index.js';
+import { withFixedDay } from '../../spec/days/index.js';
 import { freeDays, makeEasy } from './by-day.js';
 import { longRun } from './by-week.js';
 import type { FixesByCheck } from './fix.js';
@@ -12,6 +13,22 @@ export const sessionsFixes = {
   'race-pace-never': (_, context) => [
     longRun(context, 'Finish long runs at race pace', { segment: 'race-pace-finish' }),
   ],
+  'race-rep-too-long': ({ weeks }, context) => [
+    ...freeDays(context, weeks, ['session']),
+    ...makeEasy(context, weeks),
+  ],
+  'session-dropped': ({ weeks }, context) => {
+    const days = weeks.flatMap((week) => context.block.weeks[week - 1]?.days ?? []);
+    const open = days.filter(({ role, hardTime }) => role === 'quality' && hardTime === 0);
+    const easy = open.reduce(
+      (kept, { date }) => withFixedDay(kept, date, { role: 'easy', addOn: 'strides' }),
+      context.block.spec.days,
+    );
+    return [
+      { label: 'Run those days easy, with strides', change: { days: easy } },
+      ...freeDays(context, weeks, ['amount']),
+    ];
+  },
   'too-little-hard': (_, { block: { spec } }) => {
     const others = spec.sessions.filter(({ phase }) => phase !== 'speed');
     const usual = suggestUses(spec.race.distance, spec.engine).filter(

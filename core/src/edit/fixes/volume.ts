@@ -61,6 +61,14 @@ export const volumeFixes = {
   'volume-low-for-distance': ({ limit }, context) => [
     volume(context, `Build to ${say(context, limit)}`, { peak: limit }),
   ],
+  'wish-not-kept': ({ value, about }, context) => {
+    const { week } = context.block.spec;
+    if (about === 'peak-week')
+      return [volume(context, `Peak in week ${value}`, { peakWeek: value })];
+    if (about === 'held') return [volume(context, `Hold ${value} weeks`, { holdAtPeak: value })];
+    const qualityOn = week.qualityOn.slice(0, value);
+    return [{ label: `Ask for ${value} quality days`, change: { week: { ...week, qualityOn } } }];
+  },
   'week-over-wish': ({ weeks }, context) => [
     ...freeDays(context, weeks, ['amount', 'session']),
     ...weeks.flatMap((week) => unpin(context, week, 'volume')),

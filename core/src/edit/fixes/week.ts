@@ -1,8 +1,9 @@
 import { withFixedDay } from '../../spec/days/index.js';
-import { shiftWeekday, weekdayOf, weekdays } from '../../base/index.js';
+import { ceilTo, shiftWeekday, weekdayOf, weekdays } from '../../base/index.js';
 import { placeDays } from '../../layout/index.js';
 import type { FixContext, Fix } from './fix.js';
 import { freeDays, swapRoles, makeEasy } from './by-day.js';
+import { pinAt, stepOf, unpin } from './by-week.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on the week. */
@@ -76,6 +77,15 @@ export const weekFixes = {
         label: `Rest on ${day.charAt(0).toUpperCase()}${day.slice(1)}s`,
         change: { week: { ...week, restOn: [day, ...kept] } },
       }));
+  },
+  'any-run-over-long-run': ({ weeks: [week = 1], value }, context) => {
+    const least = value / context.rules.week.mostOfLongRun;
+    return [
+      ...freeDays(context, [week], ['session', 'amount']),
+      ...unpin(context, week, 'longRun'),
+      ...unpin(context, week, 'volume'),
+      ...pinAt(context, week, 'longRun', ceilTo(least, stepOf(context))),
+    ];
   },
   'run-too-short': ({ weeks }, context) => freeDays(context, weeks, ['amount', 'session']),
   'semi-long-near-long': ({ weeks }, context) => freeDays(context, weeks, ['amount', 'role']),

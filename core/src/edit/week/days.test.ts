@@ -37,7 +37,7 @@ describe('moving a day', () => {
   it('swaps two days of a week, sessions with their places', () => {
     const moved = after(moveDay(block, '2027-01-19', '2027-01-20'));
     expect(roles(moved, 6).slice(0, 3)).toEqual(['easy', 'easy', 'quality']);
-    expect(dayOf(moved, '2027-01-20')?.sessions[0]?.family?.id).toBe('half-hour-kilometres');
+    expect(dayOf(moved, '2027-01-20')?.sessions[0]?.family?.id).toBe('race-pace-stretches');
   });
 
   it('swaps the long run within its week', () => {
@@ -84,7 +84,7 @@ describe('moving a day', () => {
 describe('a day', () => {
   it('grows and shrinks by shown steps; a long run with its pin', () => {
     expect(
-      dayOf(after(lengthenDay(block, '2027-01-20', { shown: 9, by: 2 }, measure)), '2027-01-20')
+      dayOf(after(lengthenDay(block, '2027-01-20', { shown: 10, by: 2 }, measure)), '2027-01-20')
         ?.distance,
     ).toBe((dayOf(block, '2027-01-20')?.distance ?? 0) + 2000);
     const longer = after(lengthenDay(block, '2027-01-24', { shown: 23, by: -1 }, measure));

@@ -12,7 +12,7 @@ import { addDays, type CivilDate, clean, type Measure, quantum } from '../../bas
 import { type CrossKind, crossWords } from '../../rules/index.js';
 import { cycleLength } from '../../spec/index.js';
 import { linkPaces } from '../../sessions/index.js';
-import type { Block, Day } from '../../layout/index.js';
+import { type Block, type Day, mainOf } from '../../layout/index.js';
 import { type Command, pinWeek } from '../index.js';
 
 /** A command, or why there is none, in a sentence. */
@@ -194,9 +194,10 @@ function dayOf({ weeks }: Block, date: CivilDate): { week: number; day: Day } | 
 
 /** What a day holds as a wish for another date; away from its week a session goes along as text. */
 function heldBy({ spec }: Block, day: Day, sameWeek: boolean): FixedDay {
-  const { date, role, sessions, beside } = day;
+  const { date, role, beside } = day;
+  const main = mainOf(day);
   const { amount, session, follow, swap } = fixedDayOf(spec.days, date);
-  const key = sessions[0]?.family ? linkPaces(sessions[0].shorthand, spec.paces.table) : undefined;
+  const key = main?.family ? linkPaces(main.shorthand, spec.paces.table) : undefined;
   return {
     date,
     role: role as PatternRole,

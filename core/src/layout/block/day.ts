@@ -52,6 +52,13 @@ export interface Day {
   sessions: DaySession[];
 }
 
+/** What a day is about: of two runs the longer, else the first thing done; undefined on a day of rest. */
+export function mainOf({ sessions }: Pick<Day, 'sessions'>): DaySession | undefined {
+  const runs = sessions.filter(({ kind }) => kind === 'run');
+  if (runs.length < 2) return sessions[0];
+  return runs.reduce((main, next) => (next.family || next.distance > main.distance ? next : main));
+}
+
 /** What goes with a day's role and moves with it. */
 export type Beside = Pick<PatternDay, 'double' | 'strength' | 'addOn' | 'cross'>;
 

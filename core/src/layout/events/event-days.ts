@@ -10,6 +10,8 @@ export interface EventDay {
   race?: BlockEvent;
   /** True when nothing hard belongs here. */
   easy: boolean;
+  /** True for the first day after an illness: no long run. */
+  back?: true;
 }
 
 export type EventDays = ReadonlyMap<CivilDate, EventDay>;
@@ -59,7 +61,8 @@ export function eventDays(events: readonly BlockEvent[], rules: HouseRules): Eve
     if (event.kind !== 'illness') return;
     for (let day = 0; day < length; day++) {
       const date = addDays(lastDay(event), day + 1);
-      mark(date, { running: rules.events.afterIllness, easy: true });
+      const back = day === 0 ? { back: true as const } : {};
+      mark(date, { running: rules.events.afterIllness, easy: true, ...back });
     }
   }
 
@@ -68,7 +71,9 @@ export function eventDays(events: readonly BlockEvent[], rules: HouseRules): Eve
     // A camp may ask for more than usual; anything else on the same day for less.
     const running = days.has(date) ? Math.min(old.running, part.running ?? 1) : (part.running ?? 1);
     const race = part.race ?? old.race;
-    days.set(date, { running, easy: old.easy || part.easy === true, ...(race && { race }) });
+    const back = part.back ?? old.back;
+    const easy = old.easy || part.easy === true;
+    days.set(date, { running, easy, ...(race && { race }), ...(back && { back }) });
   }
 }
 

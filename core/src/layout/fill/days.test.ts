@@ -17,11 +17,11 @@ const words = (given: BlockSpec, number: number) =>
 const withDays = (...days: FixedDay[]): BlockSpec => ({ ...marathon, days });
 
 describe('a pinned day', () => {
-  // Week 1: 55 km, 19 long, 10 the session; a pin of 12 leaves 14 for three runs.
+  // Week 1: 55 km, 19 long, 12 the session; a pin of 12 leaves 12 for three runs.
   it('is kept exactly, and the rest re-deals', () => {
     expect(words(withDays({ date: '2026-12-16', amount: 12_000 }), 1)).toEqual([
-      'easy 5',
-      'quality 10',
+      'easy 3',
+      'quality 12',
       'easy 12',
       'rest 0',
       'easy 5',
@@ -44,14 +44,14 @@ describe('a pinned quality day', () => {
   const session = (amount: number) =>
     weekOf(withDays({ date: '2027-01-19', amount }), 6).days[1]?.sessions[0];
 
-  // Four kilometres and three jogs of 90 s are 4.7 km.
+  // Four times eight minutes at 4:27 and three jogs of two are 8 km.
   it('keeps its session, with more or less around it', () => {
-    expect(session(12_000)?.shorthand).toContain('4 x 1000 m half-hour');
-    expect(session(5000)?.shorthand).toContain('4 x 1000 m half-hour');
+    expect(session(14_000)?.shorthand).toContain('4 x 8 min @ race pace');
+    expect(session(9000)?.shorthand).toContain('4 x 8 min @ race pace');
   });
 
   it('keeps as much of it as there is room for', () => {
-    expect(session(3000)?.shorthand).toContain('2 x 1000 m half-hour');
+    expect(session(3000)?.shorthand).toContain('1 x 8 min @ race pace');
     expect(session(3000)?.distance).toBe(3000);
   });
 });
@@ -118,11 +118,11 @@ describe('a swap', () => {
   it('is minute for minute, off the legs and in the equivalent by its factor', () => {
     const plain = weekOf(marathon, 1);
     const swapped = weekOf(withDays({ date: '2026-12-16', swap }), 1);
-    // 7 km at 335 s/km are 39 whole minutes; at 0.6 they are worth 23.4, or 4.19 km.
-    expect(swapped.distance).toBe(plain.distance - 7000);
-    expect(swapped.days[2]).toMatchObject({ distance: 0, cross: { time: 39 * 60 } });
-    expect(swapped.equivalentDistance).toBeCloseTo(48_000 + (0.6 * 39 * 60 * 1000) / 335, 6);
-    expect(swapped.days[2]?.sessions[0]?.shorthand).toBe('39 min bike');
+    // 8 km at 335 s/km are 45 whole minutes; at 0.6 they are worth 27, or 4.84 km.
+    expect(swapped.distance).toBe(plain.distance - 8000);
+    expect(swapped.days[2]).toMatchObject({ distance: 0, cross: { time: 45 * 60 } });
+    expect(swapped.equivalentDistance).toBeCloseTo(47_000 + (0.6 * 45 * 60 * 1000) / 335, 6);
+    expect(swapped.days[2]?.sessions[0]?.shorthand).toBe('45 min bike');
   });
 
   it('takes the place of hard running for an injured athlete', () => {

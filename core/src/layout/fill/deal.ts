@@ -1,73 +1,93 @@
 import type { Day } from '../block/day.js';
 import { fixedDayOf } from '../../spec/days/index.js';
 import { ceilTo, type CivilDate, clean, floorTo, sum } from '../../base/index.js';
+import { isUnder18 } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
-import { raceMetres } from '../events/event-days.js';
+import { raceDay } from './race-day.js';
 import { noPast } from '../past/past.js';
 import type { KeySession } from '../sessions/fill-sessions.js';
 import { amountOf, fitSession, ownLength } from '../sessions/session-lengths.js';
-import { type PlannedDay, type WeekAmounts, isOther, isRaced } from '../week/plan-week.js';
-import { shareOut } from './share-out.js';
+import { type PlannedDay, isOther, isRaced } from '../week/plan-week.js';
+import { type Shape, fill } from './fill.js';
+import { type Shaping, shapeOfDay, weightOf } from './shape.js';
 
 /** What a day runs, before it is put into words. Amounts in m or s. */
 export interface DealtDay {
   day: PlannedDay;
-  /** Morning, and evening where there is a second run. */
+  /** In the order of the day: of two runs the shorter comes first. */
   runs: number[];
-  /** The session that the first run is built around. */
+  /** The place among them of the one that the session is built around. */
+  main: number;
+  /** The session that the main run is built around. */
   key: KeySession | undefined;
-  fixed: 'pin' | 'own-session' | 'session' | 'past' | undefined;
+  fixed: 'pin' | 'own-session' | 'past' | undefined;
+}
+
+/** A week's volume and its days. */
+export interface DealtWeek {
+  /** As meant, or less where its runs do not hold as much. */
+  volume: number;
+  days: DealtDay[];
+}
+
+/** A week that is dealt out to its days. Amounts in m or s. */
+export interface WeekToDeal extends Pick<Shaping, 'placeOf' | 'cuts' | 'contrast'> {
+  days: readonly PlannedDay[];
+  volume: number;
+  longRun: number;
+  /** True where its larger days may be run twice, so that days differ. */
+  doubled: boolean;
+  /** True where its volume is run whatever its days bear. */
+  pinned: boolean;
 }
 
 /** The running of a day that shares no more. */
 interface Fixed {
   amount: number;
-  by: DealtDay['fixed'];
+  by: NonNullable<DealtDay['fixed']>;
 }
 
 /** One run that shares what the long run and races leave. */
-interface Slot {
+interface Slot extends Shape {
   index: number;
-  weight: number;
+  second: boolean;
 }
 
 /** A week while it is dealt out, day by day. Amounts in m or s. */
-interface Deal {
-  context: Context;
-  days: readonly PlannedDay[];
+interface Deal extends Shaping, Omit<WeekToDeal, keyof Shaping> {
   raced: readonly number[];
-  /** What long run and races leave. */
+  /** What long run and races leave, and of it what the fixed days leave. */
   left: number;
-  /** Longest that a run beside the long one may be. */
-  most: number;
-  fixed: (Fixed | undefined)[];
+  fixed: readonly (Fixed | undefined)[];
   /** Key sessions that stay, made smaller where they must be. */
   kept: (KeySession | undefined)[];
-  /** First and second run of every day that shares. */
-  parts: number[][];
+  /** Days that get no run for want of volume. */
+  without: Set<number>;
+  /** Days that are run twice. */
+  twice: Set<number>;
 }
 
 /**
- * Deals a week's volume out to its days, exactly: races and the long run as
- * laid, pinned days and written sessions as they are, key sessions with room to
- * warm up and cool down, the rest by role. What pins and written sessions ask
- * beyond the week is run all the same; a check says so.
+ * Deals a week's volume out to its days: races and the long run as laid, pinned
+ * days and written sessions as they are, key sessions at their own length, the
+ * rest by shape, between floors and ceilings. What its runs cannot hold lowers
+ * the week, unless it is pinned. What pins and written sessions ask beyond the
+ * week is run all the same; a check says so.
  */
 export function dealWeek(
   context: Context,
-  days: readonly PlannedDay[],
-  amounts: Pick<WeekAmounts, 'volume' | 'longRun'>,
+  week: WeekToDeal,
   keys: ReadonlyMap<CivilDate, KeySession>,
-): DealtDay[] {
-  if (!isTouched(context, days)) return dealOut(dealOf(context, days, amounts, keys), amounts);
-  const dealt = dealOut(dealOf({ ...context, past: noPast }, days, amounts, keys), amounts);
+): DealtWeek {
+  if (!isTouched(context, week.days)) return dealOut(dealOf(context, week, keys));
+  const dealt = dealOut(dealOf({ ...context, past: noPast }, week, keys));
   const { basis } = context.spec.athlete;
   // What is over was run; where that is what would be dealt, nothing to come moves.
-  const stands = dealt.every(({ day: { date }, runs }) => {
+  const stands = dealt.days.every(({ day: { date }, runs }) => {
     const then = context.past.on(date)?.day;
     return !then || then.swap !== undefined || then[basis] === clean(sum(runs));
   });
-  return stands ? dealt : dealOut(dealOf(context, days, amounts, keys), amounts);
+  return stands ? dealt : dealOut(dealOf(context, week, keys));
 }
 
 /** Whether any of the days is over. */
@@ -75,34 +95,24 @@ function isTouched({ past: { asOf } }: Context, [first]: readonly PlannedDay[]):
   return asOf !== undefined && first !== undefined && first.date < asOf;
 }
 
-function dealOut(deal: Deal, { longRun }: Pick<WeekAmounts, 'longRun'>): DealtDay[] {
-  share(deal);
-  // Room taken for one session may leave too little for another.
-  while (makeRoom(deal)) share(deal);
-  giveBack(deal);
-  return deal.days.map((day, index): DealtDay => {
-    const [first = 0, second = 0] = deal.parts[index] ?? [];
-    const amount = day.role === 'long' ? longRun : (deal.raced[index] ?? 0) || first;
-    const runs = second > 0 ? [amount, second] : amount > 0 ? [amount] : [];
-    return { day, runs, key: deal.kept[index], fixed: deal.fixed[index]?.by };
-  });
-}
-
 function dealOf(
   context: Context,
-  days: readonly PlannedDay[],
-  { volume, longRun }: Pick<WeekAmounts, 'volume' | 'longRun'>,
+  week: WeekToDeal,
   keys: ReadonlyMap<CivilDate, KeySession>,
 ): Deal {
-  const { rules, eventDays, perMetre, past, spec } = context;
-  const most = longRun > 0 ? rules.week.mostOfLongRun * longRun : Infinity;
-  const racedOn = (date: CivilDate) =>
-    Math.min(raceMetres(eventDays.get(date)?.race) * perMetre, volume - longRun);
+  const { rules, eventDays, past, spec } = context;
+  const { days, volume, longRun } = week;
   const raced = days.map(({ date, role }) => {
-    if (!isRaced(role)) return 0;
-    return past.on(date)?.day[spec.athlete.basis] ?? racedOn(date);
+    const race = eventDays.get(date)?.race;
+    if (!isRaced(role) || !race) return 0;
+    return (
+      past.on(date)?.day[spec.athlete.basis] ??
+      ownLength(context, date) ??
+      Math.min(raceDay(context, race).amount, Math.max(0, volume - longRun))
+    );
   });
-  const left = clean(volume - longRun - sum(raced));
+  const longest = Math.max(longRun, ...raced);
+  const most = longest > 0 ? rules.week.mostOfLongRun * longest : Infinity;
   const fixed = days.map((day) => fixedByCoach(context, day));
   const kept = days.map(({ date }, index): KeySession | undefined => {
     const key = keys.get(date);
@@ -112,7 +122,28 @@ function dealOf(
     const fits = !held || amountOf(context, key.laid) <= held.amount;
     return fits ? key : fitSession(context, key, date, held.amount);
   });
-  return { context, days, raced, left, most, fixed, kept, parts: [] };
+  const taken = sum(fixed.map((each) => each?.amount ?? 0));
+  const twice = new Set(
+    days.flatMap((day, index) =>
+      day.double === true || (week.doubled && isOther(day.role) && isLarge(context, week, day))
+        ? [index]
+        : [],
+    ),
+  );
+  const left = Math.max(0, clean(volume - longRun - sum(raced) - taken));
+  // Runs that are to stay as they are know no ceiling but the taper's.
+  const free = spec.week.midweek !== undefined && week.cuts?.atMost === undefined;
+  return {
+    ...week,
+    context,
+    raced,
+    left,
+    most: free ? Infinity : most,
+    fixed,
+    kept,
+    without: new Set(),
+    twice,
+  };
 }
 
 function fixedByCoach(context: Context, { date, role }: PlannedDay): Fixed | undefined {
@@ -133,100 +164,225 @@ function amountOfPast({ spec, easyOn }: Context, { date, swap, cross, ...day }: 
     : Math.round((cross.time / easyOn(date)) * 1000);
 }
 
-/** What the fixed days come to. */
-function taken({ fixed }: Deal): number {
-  let total = 0;
-  for (const each of fixed) total += each?.amount ?? 0;
-  return total;
-}
-
-/** Fixes what sessions need and were not dealt; false when all have it. */
-function makeRoom(deal: Deal): boolean {
-  const { context, days, fixed, kept, parts } = deal;
-  const { rules, step, spec } = context;
-  const { basis } = spec.athlete;
-  const warmUp = rules.sessions.warmUp[basis];
-  let changed = false;
-  for (const [index, key] of kept.entries()) {
-    if (!key || fixed[index]) continue;
-    const core = amountOf(context, key.laid);
-    const needed = ceilTo(core + 2 * warmUp, step);
-    if ((parts[index]?.[0] ?? 0) >= needed) continue;
-    const others = days.filter(({ role }, at) => isOther(role) && at !== index && !fixed[at]);
-    const least = ceilTo(rules.week.shortestRun[basis], step);
-    const room = Math.min(deal.most, clean(deal.left - taken(deal) - others.length * least));
-    changed = true;
-    if (room >= core + warmUp) {
-      fixed[index] = { amount: clean(Math.min(needed, floorTo(room, step))), by: 'session' };
-      continue;
-    }
-    // Made smaller; where there is room for nothing, strides take its place.
-    kept[index] = fitSession(context, key, days[index]?.date ?? '', room - 2 * warmUp);
-  }
-  return changed;
-}
-
-/** Where every run is a key session, what is left over lengthens the first of them. */
-function giveBack(deal: Deal): void {
-  const { fixed, kept, days, left, parts } = deal;
-  const first = kept.findIndex((key) => key !== undefined);
-  const held = fixed[first];
-  if (held?.by !== 'session') return;
-  if (days.some(({ role }, index) => isOther(role) && !fixed[index])) return;
-  const over = clean(left - sum(parts.map(sum)));
-  if (over <= 0) return;
-  fixed[first] = { ...held, amount: clean(held.amount + over) };
-  share(deal);
-}
-
-/** Shares out what is left to the days that are not fixed. */
-function share(deal: Deal): void {
-  const { context, days, fixed, left, most } = deal;
-  const { rules, spec, step } = context;
-  const slots: Slot[] = [];
-  days.forEach((day, index) => {
-    if (!isOther(day.role) || fixed[index]) return;
-    const weight = weightOf(context, day);
-    slots.push({ index, weight });
-    if (day.double) slots.push({ index, weight: rules.week.second * weight });
-  });
-  const amounts = shareOut(
-    Math.max(0, clean(left - taken(deal))),
-    slots.map(({ weight }) => weight),
-    { least: rules.week.shortestRun[spec.athlete.basis], most, step },
+function dealOut(deal: Deal): DealtWeek {
+  const slots = slotsThatFit(deal);
+  const meant = meantFor(deal, slots);
+  const amounts = amountsFor(deal, slots, meant);
+  const parts: number[][] = deal.fixed.map((held, index) =>
+    held ? split(deal, index, held.amount) : [],
   );
-  deal.parts = fixed.map((held, index) => (held ? split(context, days[index], held.amount) : []));
-  slots.forEach(({ index }, place) => deal.parts[index]?.push(amounts[place] ?? 0));
+  slots.forEach(({ index }, place) => {
+    const amount = amounts[place] ?? 0;
+    if (amount > 0) parts[index]?.push(amount);
+  });
+  const volume = deal.pinned ? deal.volume : volumeOf(deal, meant, sum(amounts));
+  return { volume, days: deal.days.map((_, index) => dealtDay(deal, parts, index)) };
+}
+
+/** As meant, or less by what its runs do not hold; in a taper the sum of its runs as they are cut. */
+function volumeOf(deal: Deal, meant: number, shared: number): number {
+  const { cuts, days, fixed, longRun, raced, volume } = deal;
+  if (cuts?.atMost === undefined) return clean(volume - Math.max(0, meant - shared));
+  const cut = days.map((day, index) => Math.min(fixed[index]?.amount ?? 0, cuts.of(day).amount));
+  return clean(longRun + sum(raced) + shared + sum(cut));
+}
+
+function dealtDay(
+  { days, longRun, raced, kept, fixed }: Deal,
+  parts: number[][],
+  index: number,
+): DealtDay {
+  const day = days[index] as PlannedDay;
+  const own = day.role === 'long' ? longRun : (raced[index] ?? 0);
+  const shared = parts[index] ?? [];
+  const runs = [...(own > 0 ? [own] : []), ...shared].sort((one, other) => one - other);
+  return { day, runs, main: runs.length - 1, key: kept[index], fixed: fixed[index]?.by };
+}
+
+/** What the runs that share are to come to. */
+function meantFor(deal: Deal, slots: readonly Slot[]): number {
+  const { cuts, pinned, left, context, longRun, raced } = deal;
+  if (cuts?.atMost === undefined || pinned) return left;
+  const bounded = slots.map(({ weight, floor, ceiling }) =>
+    Math.min(ceiling, Math.max(floor, weight)),
+  );
+  const most = Math.max(0, cuts.atMost - longRun - sum(raced));
+  return floorTo(Math.min(sum(bounded), most), context.step);
+}
+
+function amountsFor(deal: Deal, dealt: readonly Slot[], meant: number): number[] {
+  const { step } = deal.context;
+  const least = sum(dealt.map(({ floor }) => floor));
+  const slots = least > meant ? dealt.map((slot) => ({ ...slot, floor: 0 })) : dealt;
+  const amounts = fill(meant, slots, step, towardMidweek(deal, slots));
+  const over = clean(meant - sum(amounts));
+  if (over <= 1e-6 || !(deal.pinned || deal.context.spec.week.midweek !== undefined))
+    return amounts;
+  // What is pinned is run, ceilings or not.
+  const open = slots.filter(({ index }) => !deal.kept[index]);
+  const raised = slots.map((slot, place): Shape => {
+    const at = amounts[place] ?? 0;
+    // A session keeps its length as long as another run can take more.
+    const isKept = deal.kept[slot.index] !== undefined && open.length > 0;
+    return { weight: slot.weight, floor: at, ceiling: isKept ? at : Infinity };
+  });
+  return fill(meant, raised, step, towardMidweek(deal, slots));
+}
+
+/** Places of the runs, those farthest from a long run on either side first. */
+function towardMidweek({ days, placeOf }: Deal, slots: readonly Slot[]): number[] {
+  const apart = slots.map(({ index, second }) => {
+    const { since, until } = placeOf(days[index]?.date ?? '');
+    return second ? 0 : Math.min(since, until);
+  });
+  return slots.map((_, place) => place).sort((a, b) => (apart[b] ?? 0) - (apart[a] ?? 0) || a - b);
+}
+
+/**
+ * The runs that share, so few and with sessions so small that the week holds
+ * them; with second runs where it would not be held by single ones.
+ */
+function slotsThatFit(deal: Deal): Slot[] {
+  for (;;) {
+    const slots = slotsOf(deal);
+    const free = deal.pinned || deal.cuts?.atMost === undefined;
+    const least = sum(slots.map(({ floor }) => floor));
+    if (free && least > deal.left + 1e-6) {
+      if (smallerSession(deal, slots, least - deal.left) || withoutLightest(deal, slots)) continue;
+      return slots.map((slot) => ({ ...slot, floor: 0 }));
+    }
+    const most = sum(slots.map(({ ceiling }) => ceiling));
+    if (most < deal.left - 1e-6 && runTwice(deal, slots)) continue;
+    return slots;
+  }
+}
+
+function slotsOf(deal: Deal): Slot[] {
+  const { days, fixed, without, twice, context } = deal;
+  return days.flatMap((day, index): Slot[] => {
+    const double = twice.has(index);
+    const shares = isOther(day.role) && !fixed[index] && !without.has(index);
+    if (!shares) return double && day.role === 'long' ? [secondRun(deal, index)] : [];
+    const shape = shapeOfDay(deal, { ...day, double });
+    const main = {
+      index,
+      second: false,
+      ...keyShape(deal, index, double ? firstOf(context, shape) : shape),
+    };
+    return double ? [main, secondRun(deal, index)] : [main];
+  });
+}
+
+/** The first run's part of a day that is run twice. */
+function firstOf({ rules }: Context, shape: Shape): Shape {
+  return { ...shape, weight: shape.weight / (1 + rules.week.second) };
+}
+
+function secondRun(deal: Deal, index: number): Slot {
+  const { rules, step, spec } = deal.context;
+  const { second, shortestRun } = rules.week;
+  const day = deal.days[index] as PlannedDay;
+  const floor = ceilTo(shortestRun[spec.athlete.basis], step);
+  const { weight, ceiling } = shapeOfDay(deal, { ...day, double: true });
+  const part = second / (1 + second);
+  const bound = ceiling === Infinity ? Infinity : Math.max(floor, floorTo(ceiling * part, step));
+  return {
+    index,
+    second: true,
+    weight: weight * part,
+    floor: Math.min(floor, bound),
+    ceiling: bound,
+  };
+}
+
+/** A quality day takes its session's own length, with room to warm up and cool down. */
+function keyShape(deal: Deal, index: number, shape: Shape): Shape {
+  const { context, kept, days, cuts } = deal;
+  const key = kept[index];
+  if (!key) return shape;
+  const { rules, spec, step } = context;
+  const { warmUp, mostWarmUp } = rules.sessions;
+  const [least, most] = [2 * warmUp[spec.athlete.basis], 2 * mostWarmUp[spec.athlete.basis]];
+  const day = days[index] as PlannedDay;
+  // A cut leaves a session its room, as long as it is no longer than on its day before.
+  const bound = cuts
+    ? Math.max(shape.ceiling, Math.min(floorTo(deal.most, step), floorTo(cuts.of(day).most, step)))
+    : shape.ceiling;
+  const core = amountOf(context, key.laid);
+  const floor = ceilTo(core + least, step);
+  if (floor > bound) {
+    kept[index] = fitSession(context, key, day.date, bound - least);
+    return keyShape(deal, index, shape);
+  }
+  const ceiling = Math.max(floor, Math.min(shape.ceiling, floorTo(core + most, step)));
+  return { ...shape, floor, ceiling };
+}
+
+/** Makes the longest key session smaller by what the week lacks; false where none is left. */
+function smallerSession(deal: Deal, slots: readonly Slot[], lack: number): boolean {
+  const { context, kept, days } = deal;
+  const { rules, spec } = context;
+  const keyed = slots.filter(({ index, second }) => !second && kept[index]);
+  const longest = keyed.reduce(
+    (most, slot) => (slot.floor > most.floor ? slot : most),
+    keyed[0] ?? NO_SLOT,
+  );
+  const key = kept[longest.index];
+  if (!key) return false;
+  const least = 2 * rules.sessions.warmUp[spec.athlete.basis];
+  kept[longest.index] = fitSession(
+    context,
+    key,
+    days[longest.index]?.date ?? '',
+    Math.min(longest.floor - least - lack, amountOf(context, key.laid) - 1),
+  );
+  return true;
+}
+
+const NO_SLOT: Slot = { index: -1, second: false, weight: 0, floor: 0, ceiling: 0 };
+
+/** Leaves out the lightest run where more than one is left; of equals the one nearest to a long run. */
+function withoutLightest(deal: Deal, slots: readonly Slot[]): boolean {
+  const second = slots.find((slot) => slot.second);
+  if (second) return deal.twice.delete(second.index);
+  const most = sum(slots.map(({ ceiling }) => ceiling));
+  const last = towardMidweek(deal, slots).reverse();
+  const lightest = last.reduce((least, place) =>
+    (slots[place]?.weight ?? 0) < (slots[least]?.weight ?? 0) ? place : least,
+  );
+  const slot = slots[lightest];
+  // Rather all runs short than a week that the others cannot hold.
+  if (!slot || slots.length < 2 || most - slot.ceiling < deal.left) return false;
+  deal.without.add(slot.index);
+  return true;
+}
+
+/** A second run where single ones do not hold the week, from the house rule's volume on; false where none helps. */
+function runTwice(deal: Deal, slots: readonly Slot[]): boolean {
+  const { context, twice, volume, cuts } = deal;
+  const { rules, spec } = context;
+  if (cuts || deal.pinned || volume < rules.week.doublesFrom[spec.athlete.basis]) return false;
+  if (isUnder18(spec)) return false;
+  const next = towardMidweek(deal, slots).find((place) => {
+    const slot = slots[place];
+    return slot && !slot.second && !twice.has(slot.index) && !deal.kept[slot.index];
+  });
+  const index = next === undefined ? undefined : slots[next]?.index;
+  if (index === undefined) return false;
+  twice.add(index);
+  return true;
+}
+
+/** True for a day that weighs more than an easy one. */
+function isLarge(context: Context, { placeOf, cuts }: WeekToDeal, day: PlannedDay): boolean {
+  return weightOf({ context, placeOf, most: Infinity, cuts, contrast: 1 }, day) > 1;
 }
 
 /** A pinned day that is run twice is pinned as a whole. */
-function split(
-  { rules, spec, step }: Context,
-  day: PlannedDay | undefined,
-  amount: number,
-): number[] {
+function split({ context, twice }: Deal, index: number, amount: number): number[] {
+  const { rules, spec, step } = context;
   const least = rules.week.shortestRun[spec.athlete.basis];
   const second = Math.floor((amount * rules.week.second) / (1 + rules.week.second) / step) * step;
-  const twice = day?.double === true && second >= least && amount - second >= least;
-  return twice ? [clean(amount - second), clean(second)] : [amount];
-}
-
-/** What a day weighs against an easy one. */
-function weightOf({ spec, rules, eventDays }: Context, { role, date }: PlannedDay): number {
-  // A run that the week cannot do without stays a run, however little is asked.
-  const running = eventDays.get(date)?.running || 1;
-  // Runs that stay as they are stay alike.
-  if (spec.week.midweek !== undefined) return running;
-  switch (role) {
-    case 'quality':
-      return rules.week.quality * running;
-    case 'semi-long':
-      return rules.week.semiLong * running;
-    case 'short-easy':
-      return rules.week.shortEasy * running;
-    case 'recovery':
-      return rules.week.recoveryRun * running;
-    default:
-      return running;
-  }
+  const both = twice.has(index) && second >= least && amount - second >= least;
+  return both ? [clean(amount - second), clean(second)] : [amount];
 }

@@ -25,12 +25,12 @@ export function layDays(
 }
 
 function layDay(context: Context, dealt: DealtDay, segment: Segment | undefined): Day {
-  const { day, runs } = dealt;
+  const { day, runs, main } = dealt;
   const past = context.past.on(day.date)?.day;
   if (past) return past;
   const ran = runs.map((amount, place) =>
-    place === 0
-      ? firstRun(context, dealt, { amount, date: day.date }, segment)
+    place === main
+      ? mainRun(context, dealt, { amount, date: day.date }, segment)
       : easyRun(context, { amount, date: day.date }),
   );
   const swap = ran.length > 0 && !isRaced(day.role) ? swapOf(context, dealt, ran) : undefined;
@@ -98,7 +98,7 @@ function worthOf(
   return { time, equivalentTime, equivalentDistance };
 }
 
-function firstRun(
+function mainRun(
   context: Context,
   { day, key, fixed }: DealtDay,
   of: RunOf,
@@ -106,9 +106,9 @@ function firstRun(
 ): DaySession {
   const { role, addOn } = day;
   const race = context.eventDays.get(of.date)?.race;
-  if (race && isRaced(role)) return racedRun(context, of, race);
-  if (role === 'long') return longRunOf(context, of, segment);
   const own = fixedDayOf(context.spec.days, of.date).session;
+  if (race && isRaced(role) && own === undefined) return racedRun(context, of, race);
+  if (role === 'long') return longRunOf(context, of, segment);
   if (own !== undefined) return writtenRun(context, of, own);
   if (key) return keyRun(context, of, key);
   if (addOn) return runWithAddOn(context, of, addOnWords[addOn]);

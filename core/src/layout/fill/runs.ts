@@ -11,7 +11,7 @@ import {
 import type { DaySession } from '../block/day.js';
 import { Run } from '../block/run.js';
 import type { Context } from '../context/context.js';
-import { raceMetres } from '../events/event-days.js';
+import { raceDay } from './race-day.js';
 import type { KeySession } from '../sessions/fill-sessions.js';
 import { amountOf } from '../sessions/session-lengths.js';
 import { easyWords, wordsOf } from './session-words.js';
@@ -45,7 +45,11 @@ export function keyRun(context: Context, of: RunOf, key: KeySession): DaySession
   const { id, name } = key.family;
   return withSession(context, of, {
     laid: key.laid,
-    inWords: () => wordsAround(context, of.amount, key),
+    inWords: () => {
+      const left = Math.max(0, of.amount - amountOf(context, key.laid));
+      const words = printSession({ parts: nameParts(key.parts, context.spec.paces.table) });
+      return wordsAround(context, left, words);
+    },
     family: { id, name, exposure: key.exposure },
   });
 }
@@ -71,15 +75,20 @@ export function writtenRun(context: Context, of: RunOf, text: string): DaySessio
   return laid ? withSession(context, of, { laid, inWords }) : plainRun(context, of, inWords);
 }
 
-/** A race on the way, or a test: about what it takes, at the pace from which running is hard. */
+/** A race on the way, or a test: warming up, the race at about what it takes, cooling down. */
 export function racedRun(context: Context, { amount, date }: RunOf, race: BlockEvent): DaySession {
-  const metres = raceMetres(race);
+  const { metres, seconds } = raceDay(context, race);
   const byTime = context.spec.athlete.basis === 'time';
-  const distance = byTime ? metres : amount;
-  const time = byTime ? amount : Math.round((amount * context.sessionsOn(date).hardFrom) / 1000);
+  // A week that does not hold all of it leaves out the easy running around it.
+  const around = Math.max(0, amount - (byTime ? seconds : metres));
   const length = metres % 1000 === 0 ? `${metres / 1000} km` : `${metres} m`;
-  const shorthand = `${length} @ effort 9 [${race.name.replace(/[[\]]/g, '')}]`;
-  return { kind: 'run', shorthand, distance, time, hardDistance: distance, hardTime: time };
+  const words = `${length} @ effort 9 [${race.name.replace(/[[\]]/g, '')}]`;
+  const laid = { distance: metres, time: seconds, hardDistance: metres, hardTime: seconds };
+  return withSession(
+    context,
+    { amount, date },
+    { laid: { ...laid, unknown: [] }, inWords: () => wordsAround(context, around, words) },
+  );
 }
 
 /** A run with some of it laid out as a session, and the rest easy. */
@@ -109,18 +118,17 @@ function totalsOf(context: Context, text: string, date: CivilDate): SessionTotal
   return session && sessionTotals(session.parts, context.sessionsOn(date));
 }
 
-/** Warming up and cooling down share what the session leaves of the run. */
-function wordsAround(context: Context, amount: number, key: KeySession): string {
-  const { athlete, paces } = context.spec;
+/** Warming up and cooling down share the easy running around a session. */
+function wordsAround(context: Context, left: number, session: string): string {
+  const { athlete } = context.spec;
   const words = wordsOf(context.spec);
-  const left = Math.max(0, amount - amountOf(context, key.laid));
   const half = athlete.basis === 'time' ? 60 : shownUnit(athlete) / 2;
   const warmUp = Math.min(left, roundTo(left / 2, half));
   const coolDown = clean(left - warmUp);
   const least = smallest(context);
   return [
     warmUp >= least ? easyWords(warmUp, words) : '',
-    printSession({ parts: nameParts(key.parts, paces.table) }),
+    session,
     coolDown >= least ? easyWords(roundTo(coolDown, least), words) : '',
   ]
     .filter(Boolean)

@@ -1,5 +1,10 @@
 import type { WeekKind } from '../block/week.js';
-import { type CalendarWeek, calendarWeeks } from '../../base/index.js';
+import {
+  type CalendarWeek,
+  calendarWeeks,
+  type CivilDate,
+  differenceInDays,
+} from '../../base/index.js';
 import { type HouseRules, raceRules } from '../../rules/index.js';
 import { type ResolvedSpec, runningOfCycle } from '../../spec/index.js';
 import { type EventDays, weeksOfEvents } from '../events/event-days.js';
@@ -14,6 +19,8 @@ export interface FrameWeek extends CalendarWeek {
   phase: Phase;
   /** Part of the heaviest week the taper leaves, 0–1. */
   taperShare: number;
+  /** Part of a run of the heaviest week that each day's leaves, 0–1; none before the taper. */
+  dayShares: readonly number[] | undefined;
   /** Part of usual running that events leave: 1 in a week like others. */
   running: number;
   /** Metres of the races and tests on the way in it. */
@@ -42,11 +49,11 @@ export function frameWeeks(spec: FrameSpec, rules: HouseRules, days: EventDays):
     raceRules(rules, spec.race.distance),
     spec.taper,
   );
-  const firstTapered = shares.findIndex((share) => share < 1);
+  const firstTapered = shares.findIndex(({ week }) => week < 1);
   const taperStart = firstTapered < 0 ? calendar.length - 1 : firstTapered;
-  const phases = layPhases(spec.phases, spec.weeks, spec.weeks - taperStart);
+  const recovering = recoveryWeeks(spec.volume.recovery, taperStart);
+  const phases = layPhases(spec.phases, spec.weeks, spec.weeks - taperStart, recovering);
   const byEvents = weeksOfEvents(calendar, days);
-  const recovering = recoveryWeeks(spec.volume.recovery, phases, taperStart);
   const weeks = calendar.map((week, index) => ({
     number: week.number,
     toGo: week.toGo,
@@ -54,11 +61,17 @@ export function frameWeeks(spec: FrameSpec, rules: HouseRules, days: EventDays):
     length: week.length,
     kind: kindOf(week, index >= taperStart, recovering),
     phase: phaseOf(week.number, phases),
-    taperShare: shares[index] ?? 1,
+    taperShare: shares[index]?.week ?? 1,
+    dayShares: index < taperStart ? undefined : shares[index]?.days,
     running: (byEvents[index]?.running ?? 1) * runningOfCycle(spec, week.start),
     raced: byEvents[index]?.raced ?? 0,
   }));
   return { phases, weeks, taperStart };
+}
+
+/** What the taper leaves of a run on a date of its week; all of it before the taper. */
+export function shareOn(week: FrameWeek | undefined, date: CivilDate): number {
+  return week?.dayShares?.[differenceInDays(date, week.start)] ?? 1;
 }
 
 function kindOf(week: CalendarWeek, tapers: boolean, recovering: Set<number>): WeekKind {

@@ -2,7 +2,8 @@ import type { LongRunRule } from '../block/week.js';
 import { longRunLadders } from '../schools/index.js';
 import { type CivilDate, clean, differenceInDays, floorTo, roundTo } from '../../base/index.js';
 import {
-  isMiddleDistance,
+  isLongRace,
+  leastLongRun,
   longRunGrowthLimit,
   longRunShareLimit,
   longRunTimeLimit,
@@ -13,13 +14,13 @@ import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import type { LaidVolume } from '../volume/climb.js';
 import { weekOfLongRun } from './limits.js';
-import { type LongRunDay, longRunDay } from './long-run-day.js';
+import { type LongRunDay, longRunDay, TO_THE_RACE } from './long-run-day.js';
 import type { LaidLongRun } from './laid-long-run.js';
 import { longRunOfPast } from './past-long-run.js';
 
 type Laid = Omit<LaidLongRun, 'date'>;
 
-/** Long run between the last peak and two weeks out, as a part of the peak (policy). */
+/** Long run after the last peak and before the taper, as a part of the peak (policy). */
 const AFTER_PEAK = 0.85;
 
 /** What the coach's week asks of long runs. */
@@ -71,7 +72,7 @@ export function layLongRuns(
     if (past && climb.climbs[index] && !OFF_THE_LADDER.has(past.rule)) advance(climb, index);
     const next = past ?? longRunToCome(climb, index, pin);
     climb.laid.push(next);
-    if (!climb.climbs[index] || week.length !== 7) continue;
+    if (!climb.climbs[index] || week.length !== 7 || next.longRun === 0) continue;
     climb.last = next.longRun;
     climb.longest = Math.max(climb.longest, next.longRun);
     if (next.rule === 'pin') climb.line = next.longRun;
@@ -86,7 +87,9 @@ function startOf(
   { longRunOn, runDays }: LongRunsAsked,
 ): Climb {
   const { spec, eventDays } = context;
-  const days = frame.weeks.map((week, index) => longRunDay(week, longRunOn[index], eventDays));
+  const days = frame.weeks.map((week, index) =>
+    longRunDay(week, longRunOn[index], eventDays, spec.race.date),
+  );
   const lastPeak = lastPeakIndex(spec, frame, days);
   const climbs = volumes.map(
     ({ recovery, rule }, index) =>
@@ -118,6 +121,8 @@ function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
   const { spec, rules } = climb.context;
   const { date, race = false } = climb.days[index] ?? {};
   if (week.kind === 'race') return { longRun: 0, rule: 'race' };
+  if (race && isRacedLong(climb, week)) return { longRun: 0, rule: 'raced' };
+  if (!date && isUpToRace(climb, week)) return { longRun: 0, rule: 'race' };
   if (!date || week.length === 1) return { longRun: 0, rule: 'no-day' };
   const before = climb.last ?? spec.longRun.start;
   if (race && index <= climb.lastPeak) {
@@ -125,15 +130,27 @@ function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
   }
   if (climb.climbs[index]) return rung(climb, index);
   if (index > climb.lastPeak) {
-    const daysOut = differenceInDays(spec.race.date, date);
-    return clamp(climb, index, wishedAfterPeak(climb, index, daysOut), 'after-peak');
+    return clamp(climb, index, wishedAfterPeak(climb, index, date), 'after-peak');
   }
   if (climb.volumes[index]?.rule === 'event') {
     const wished = stillLongest(climb, index, before * Math.min(1, week.running));
     return clamp(climb, index, wished, 'event');
   }
-  const wished = stillLongest(climb, index, recoveryLimit(before, spec.volume.recovery.depth));
-  return clamp(climb, index, wished, 'recovery');
+  const wished = recoveryLimit(before, spec.volume.recovery.depth);
+  // Where the runs of mid-week stay as they are, it still has to be longer than they.
+  const longest = spec.week.midweek === undefined ? wished : stillLongest(climb, index, wished);
+  return clamp(climb, index, Math.min(longest, before), 'recovery');
+}
+
+/** True where a race on the way is long enough to be its week's long run. */
+function isRacedLong({ context }: Climb, { raced }: FrameWeek): boolean {
+  const { spec, rules, perMetre } = context;
+  return raced * perMetre >= rules.events.raceAsLongRun * spec.longRun.peak;
+}
+
+/** True for a week whose usual day lies in the last days before the race. */
+function isUpToRace({ context: { spec } }: Climb, { start, length }: FrameWeek): boolean {
+  return differenceInDays(spec.race.date, start) - length < TO_THE_RACE;
 }
 
 /** Takes the line to the peak a rung further, once it has begun; gives back the rungs still to come. */
@@ -146,14 +163,26 @@ function advance(climb: Climb, index: number): number {
 
 function rung(climb: Climb, index: number): Laid {
   const { spec, rules, perMetre, step } = climb.context;
-  if (climb.last === undefined) return clamp(climb, index, spec.longRun.start, 'start');
+  const { start, peak, ladder } = spec.longRun;
+  if (climb.last === undefined) return onStep(climb, index, start, 'start');
   const left = advance(climb, index);
   const { line } = climb;
-  const part = longRunLadders[spec.longRun.ladder].part(left);
-  const wished = part < 1 ? Math.min(line, stillLongest(climb, index, line * part)) : line;
+  const part = longRunLadders[ladder].part(left);
+  const rule = left === 0 ? 'peak' : 'rung';
+  const wished = onStep(climb, index, part < 1 ? line * part : line, rule);
   const most = longRunGrowthLimit(climb.longest, rules, perMetre);
-  if (wished > most * (1 + 1e-9)) return clamp(climb, index, floorTo(most, step), 'growth-cap');
-  return clamp(climb, index, wished, left === 0 ? 'peak' : 'rung');
+  if (wished.longRun <= most * (1 + 1e-9)) return wished;
+  return clamp(climb, index, Math.min(Math.max(peak, line), floorTo(most, step)), 'growth-cap');
+}
+
+/** A rung, made longer where other runs of its week would come too near it; never past the peak asked for. */
+function onStep(climb: Climb, index: number, wished: number, rule: LongRunRule): Laid {
+  const { spec, step } = climb.context;
+  const most = Math.max(wished, spec.longRun.peak);
+  const longest = Math.min(most, stillLongest(climb, index, 0));
+  return longest > wished + step / 2
+    ? clamp(climb, index, longest, 'longest')
+    : clamp(climb, index, wished, rule);
 }
 
 /** Rounds a wished long run and brings it under the caps of its week. */
@@ -161,11 +190,17 @@ function clamp(climb: Climb, index: number, wished: number, rule: LongRunRule): 
   const { spec, rules, perMetre, step, easyOn } = climb.context;
   const week = climb.frame.weeks[index];
   const raced = (week?.raced ?? 0) * perMetre;
-  const volume = Math.max(0, (climb.volumes[index]?.volume ?? 0) - raced);
+  // A taper cuts its runs one by one: the week is what they leave.
+  const laid = climb.volumes[index];
+  const isCut = week?.dayShares !== undefined && laid?.rule !== 'pin';
+  const meant = isCut ? heaviestOf(climb) : (laid?.volume ?? 0);
+  const volume = Math.max(0, meant - raced);
   // A short first week has too few days to hold the long run to its usual part.
   const evenly = 1 / (week?.length ?? 7);
   const share = longRunShareLimit(weekOfLongRun(spec, volume, perMetre), rules);
-  const byShare = volume * Math.max(evenly, share);
+  // A peak that was asked for is laid, whatever part of its week it takes: a finding says so.
+  const asked = spec.longRun.peak / spec.volume.peak;
+  const byShare = volume * Math.min(1, Math.max(evenly, share, asked));
   const byTime = longRunTimeLimit(spec.athlete.basis, rules, easyOn(week?.start ?? spec.start));
   const rounded = rule === 'peak' ? wished : roundTo(wished, step);
   if (rounded <= Math.min(byShare, byTime) * (1 + 1e-9)) return { longRun: clean(rounded), rule };
@@ -173,26 +208,48 @@ function clamp(climb: Climb, index: number, wished: number, rule: LongRunRule): 
   return { longRun: capped, rule: byShare <= byTime ? 'share-cap' : 'time-cap' };
 }
 
-/** A long run made shorter on purpose still stays the longest run of its week. */
-function stillLongest({ context, volumes, runDays }: Climb, index: number, wished: number): number {
-  const others = context.rules.week.mostOfLongRun * (runDays - 1);
-  return Math.max(wished, (volumes[index]?.volume ?? 0) / (1 + others));
+/** The shortest long run beside which no other run of the week need pass its part of it; at least as wished. */
+function stillLongest({ context, frame, volumes, runDays }: Climb, index: number, wished: number) {
+  const { rules, perMetre, step } = context;
+  const raced = (frame.weeks[index]?.raced ?? 0) * perMetre;
+  const volume = Math.max(0, (volumes[index]?.volume ?? 0) - raced);
+  return Math.max(wished, leastLongRun(volume, runDays, step, rules));
 }
 
 /**
- * About 65 % of the peak two weeks out, about 40 % one week out. In middle
- * distance the long run is hardly longer than the rest: there it only stays
- * the longest.
+ * Cut as every run of its week is, against the heaviest week's; before a half
+ * marathon or marathon at most so much of the longest two weeks and one week out.
  */
-function wishedAfterPeak(climb: Climb, index: number, daysOut: number): number {
-  const { spec, rules } = climb.context;
-  const { twoWeeksOut, oneWeekOut } = rules.longRun.taperShares;
-  const part = [0, oneWeekOut, twoWeeksOut][Math.round(daysOut / 7)] ?? AFTER_PEAK;
-  const before = climb.last ?? spec.longRun.start;
-  const wished = part * Math.max(before, ...climb.laid.map(({ longRun }) => longRun));
-  return wished > 0 && isMiddleDistance(spec.race.distance)
-    ? stillLongest(climb, index, wished)
-    : wished;
+function wishedAfterPeak(climb: Climb, index: number, date: CivilDate): number {
+  const { context, frame } = climb;
+  const { spec, rules, easyOn } = context;
+  const longest = Math.max(climb.last ?? spec.longRun.start, climb.longest);
+  const week = frame.weeks[index];
+  if (week?.kind === 'building') return stillLongest(climb, index, AFTER_PEAK * longest);
+  const share = (week?.taperShare ?? 1) * longRunOfHeaviest(climb);
+  if (!isLongRace(spec.race.distance)) return floorTo(share, context.step);
+  const { taperShares, lastTime } = rules.longRun;
+  const weeksOut = Math.round(differenceInDays(spec.race.date, date) / 7);
+  const part = [taperShares.oneWeekOut, taperShares.oneWeekOut, taperShares.twoWeeksOut][weeksOut];
+  const byTime = spec.athlete.basis === 'time' ? lastTime : (lastTime / easyOn(date)) * 1000;
+  const wished = Math.min(share, (part ?? 1) * longest, weeksOut <= 1 ? byTime : Infinity);
+  return floorTo(wished, context.step);
+}
+
+/** Volume of the heaviest week before the taper. */
+function heaviestOf({ volumes, frame }: Climb): number {
+  return Math.max(...volumes.slice(0, frame.taperStart).map(({ volume }) => volume));
+}
+
+/** The long run of the heaviest week before the taper, the longest where several are as heavy. */
+function longRunOfHeaviest(climb: Climb): number {
+  const { volumes, frame, laid } = climb;
+  const built = volumes.slice(0, frame.taperStart);
+  const heaviest = heaviestOf(climb);
+  const runs = built.map(({ volume }, index) =>
+    volume === heaviest ? (laid[index]?.longRun ?? 0) : 0,
+  );
+  return Math.max(0, ...runs);
 }
 
 /**

@@ -20,15 +20,18 @@ export interface LongRunDay {
  */
 export function longRunDay(
   week: { start: CivilDate; length: number },
-  wished: CivilDate | undefined,
+  asked: CivilDate | undefined,
   days: EventDays,
+  raceOn: CivilDate,
 ): LongRunDay {
+  const wished = farFromRace(week.start, asked, raceOn);
   const dates = Array.from({ length: week.length }, (_, day) => addDays(week.start, day));
   if (!dates.some((date) => days.has(date))) return { date: wished, moved: false, race: false };
   const races = dates.filter((date) => days.get(date)?.race?.kind === 'tune-up-race');
   const tests = dates.filter((date) => days.get(date)?.race?.kind === 'test');
   const suits = (date: CivilDate) =>
     (days.get(date)?.running ?? 1) > 0 &&
+    days.get(date)?.back !== true &&
     !tests.includes(date) &&
     races.every((race) => Math.abs(differenceInDays(race, date)) >= FROM_A_RACE);
   if (wished === undefined || suits(wished)) {
@@ -42,4 +45,19 @@ export function longRunDay(
         a.localeCompare(b),
     );
   return { date: nearest[0], moved: true, race: races.length > 0 };
+}
+
+/** Days before the goal race that no long run falls into, and how far one moves back for them. */
+export const TO_THE_RACE = 7;
+const MOVED_BACK = 3;
+
+/** The day wished for a long run, moved back out of the last days before the goal race; none where it would move far. */
+function farFromRace(
+  start: CivilDate,
+  wished: CivilDate | undefined,
+  raceOn: CivilDate,
+): CivilDate | undefined {
+  if (wished === undefined || differenceInDays(raceOn, wished) >= TO_THE_RACE) return wished;
+  const latest = addDays(raceOn, -TO_THE_RACE);
+  return latest >= start && differenceInDays(wished, latest) <= MOVED_BACK ? latest : undefined;
 }

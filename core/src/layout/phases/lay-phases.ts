@@ -9,9 +9,18 @@ import { scaleWeeks } from './scale.js';
  *
  * @param weeks length of the block
  * @param taperWeeks weeks at the end in which volume comes down
+ * @param recovering numbers of the recovery weeks: a phase of a layout that closes with one ends with the nearest
  */
-export function layPhases(wish: PhaseSpec, weeks: number, taperWeeks: number): Phase[] {
-  const parts = wish.layout === 'own' ? ownParts(wish) : layoutParts(wish, weeks, taperWeeks);
+export function layPhases(
+  wish: PhaseSpec,
+  weeks: number,
+  taperWeeks: number,
+  recovering: ReadonlySet<number> = new Set(),
+): Phase[] {
+  const parts =
+    wish.layout === 'own'
+      ? ownParts(wish)
+      : closedBy(recovering, layoutParts(wish, weeks, taperWeeks));
   let firstWeek = 1;
   return parts
     .filter((part) => part.weeks > 0)
@@ -38,6 +47,31 @@ export function layPhases(wish: PhaseSpec, weeks: number, taperWeeks: number): P
 }
 
 type SizedPart = LayoutPart & { weeks: number };
+
+/** Weeks that a phase keeps when its edge moves. */
+const LEAST_WEEKS = 2;
+
+/** Edges of phases that close with a recovery week, moved to the nearest one: the cadence stays. */
+function closedBy(recovering: ReadonlySet<number>, parts: readonly SizedPart[]): SizedPart[] {
+  const moved = parts.map((part) => ({ ...part }));
+  let end = 0;
+  for (const [index, part] of moved.entries()) {
+    const next = moved[index + 1];
+    const first = end + 1;
+    end += part.weeks;
+    if (!part.closes || !next || next.kind === 'taper') continue;
+    const fits = [...recovering].filter(
+      (week) => week - first + 1 >= LEAST_WEEKS && end + next.weeks - week >= LEAST_WEEKS,
+    );
+    const away = (week: number) => Math.abs(week - end);
+    const nearest = fits.sort((one, other) => away(one) - away(other) || one - other)[0];
+    if (nearest === undefined) continue;
+    part.weeks += nearest - end;
+    next.weeks -= nearest - end;
+    end = nearest;
+  }
+  return moved;
+}
 
 function layoutParts(wish: PhaseSpec, weeks: number, taperWeeks: number): SizedPart[] {
   const layout = phaseLayouts[wish.layout];

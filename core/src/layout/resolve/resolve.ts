@@ -15,6 +15,7 @@ import { type Frame, frameWeeks } from '../frame/frame.js';
 import { countRises } from '../volume/rises.js';
 import { type Past, noPast } from '../past/past.js';
 import { type Outline, outlineOf } from './outline.js';
+import { suggestTests } from './suggest-tests.js';
 import { suggestLongRun } from './suggest-long-run.js';
 import { suggestVolume } from './suggest-volume.js';
 
@@ -36,7 +37,7 @@ export interface Resolved {
  */
 export function resolve(given: BlockSpec, past: Past = noPast): Resolved {
   const rules = rulesOf(given);
-  const outline = outlineOf(given, rules);
+  const outline = outlineWithTests(given, rules);
   const byDay = eventDays(outline.events, rules);
   const frame = frameWeeks(outline, rules, byDay);
   const asked = given.volume?.peak;
@@ -62,6 +63,14 @@ export function resolve(given: BlockSpec, past: Past = noPast): Resolved {
     step: layoutStep(spec.athlete, rules),
   };
   return { context, frame };
+}
+
+/** The outline of a block; where no events are given, with the tests that it would be missing. */
+function outlineWithTests(given: BlockSpec, rules: HouseRules): Outline {
+  const outline = outlineOf(given, rules);
+  if (given.events) return outline;
+  const events = suggestTests(outline, frameWeeks(outline, rules, new Map()), rules);
+  return { ...outline, events };
 }
 
 /** A spec with nothing left out, where nothing else of it is needed. */

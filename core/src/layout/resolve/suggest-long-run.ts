@@ -1,17 +1,23 @@
-import { floorTo, roundTo } from '../../base/index.js';
+import { ceilTo, floorTo, roundTo } from '../../base/index.js';
 import {
+  isLongRace,
+  isMiddleDistance,
   layoutStep,
+  leastLongRun,
+  leastLongRunShare,
   longRunShareLimit,
   perMetreOf,
   raceClass,
   raceRules,
 } from '../../rules/index.js';
-import type { LongRunSpec, VolumeSpec } from '../../spec/index.js';
+import { type LongRunSpec, runDaysOf, type VolumeSpec } from '../../spec/index.js';
 import { weekOfLongRun } from '../longrun/limits.js';
 import type { Suggestion } from './suggest-volume.js';
 
 /** Policy: with no longest run known, the first takes this part of the first week. */
 const FIRST_SHARE = 0.28;
+/** Policy: and no more of the peak, so that there is something to climb. */
+const FIRST_OF_PEAK = 0.8;
 /** Policy: middle distance keeps the long run to a fifth of the week. */
 const MIDDLE_DISTANCE_SHARE = 0.2;
 /** Policy: about three quarters of the race's distance for the often hurt. */
@@ -19,44 +25,86 @@ const OFTEN_HURT_SHARE = 0.75;
 
 /** First long run, peak, ladder and the last peak's place, where not given. */
 export function suggestLongRun(of: Suggestion, volume: VolumeSpec): LongRunSpec {
-  const { given, rules, outline } = of;
-  const unit = layoutStep(outline.athlete, rules);
+  const { given, outline } = of;
   const most = given.longRun?.peak ?? Infinity;
-  const first = given.longRun?.start ?? Math.min(most, roundTo(firstLongRun(of, volume), unit));
-  const peak = floorTo(peakLongRun(of, volume), unit);
+  const peak = given.longRun?.peak ?? peakLongRun(of, volume);
+  const first = given.longRun?.start ?? Math.min(most, firstLongRun(of, volume, peak));
   return {
     start: first,
-    peak: given.longRun?.peak ?? Math.max(first, peak),
+    peak: Math.max(given.longRun?.peak ?? first, peak),
     ladder: given.longRun?.ladder ?? 'straight',
     lastPeakWeeksOut:
-      given.longRun?.lastPeakWeeksOut ?? Math.min(usualWeeksOut(of), outline.weeks - 2),
+      given.longRun?.lastPeakWeeksOut ??
+      Math.min(isLongRace(outline.race.distance) ? 3 : 2, outline.weeks - 2),
     segment: given.longRun?.segment ?? 'easy',
   };
 }
 
-function firstLongRun({ outline: { athlete } }: Suggestion, volume: VolumeSpec): number {
-  const known = athlete.longestRecentRun ?? volume.start * FIRST_SHARE;
-  return Math.min(known, volume.start / 2);
+function firstLongRun(of: Suggestion, volume: VolumeSpec, peak: number): number {
+  const { athlete } = of.outline;
+  const unit = layoutStep(athlete, of.rules);
+  const known = athlete.longestRecentRun;
+  const first = known ?? Math.min(volume.start * FIRST_SHARE, peak * FIRST_OF_PEAK);
+  const most = volume.start * shareOf(of, volume.start);
+  return Math.max(
+    Math.min(roundTo(first, unit), floorTo(most, unit)),
+    leastFirst(of, volume, peak),
+  );
 }
 
-function usualWeeksOut({ outline: { race } }: Suggestion): number {
-  return isLongRace(race.distance) ? 3 : 2;
+/** A first long run beside which no other need come too near it; with many runs, and room left to climb, one that lets them differ. */
+function leastFirst(of: Suggestion, volume: VolumeSpec, peak: number): number {
+  const { athlete, week, race } = of.outline;
+  const runs = runDaysOf(week);
+  const least = leastLongRun(volume.start, runs, layoutStep(athlete, of.rules), of.rules);
+  const flat = runs < MANY_RUNS || isLongRace(race.distance);
+  return flat ? least : Math.max(least, Math.min(peak, roomyIn(of, volume.start)));
 }
 
-/** Half marathon and beyond. */
-function isLongRace(distance: number): boolean {
-  const { name } = raceClass(distance);
-  return name === 'half-marathon' || name === 'marathon';
+/** Run days from which on it takes a long run that stands out to tell them apart. */
+const MANY_RUNS = 6;
+
+/** Policy: the more runs a week has, the more they differ beside the longest of them; less on the track. */
+const UNEVEN = { usual: 0.08, track: 0.05 };
+
+/** The shortest long run of a week that leaves its other runs room to differ, in whole steps. */
+function roomyIn({ outline, rules }: Suggestion, volume: number): number {
+  const { athlete, week, race } = outline;
+  const runs = runDaysOf(week);
+  const few = isMiddleDistance(race.distance) && runs < MANY_RUNS;
+  const uneven = few ? UNEVEN.track : UNEVEN.usual;
+  const alike = 1 - uneven * Math.max(0, runs - 2);
+  const others = 1 / leastLongRunShare(runs, rules) - 1;
+  return ceilTo(volume / (1 + alike * others), layoutStep(athlete, rules));
 }
 
-function peakLongRun({ outline, rules, pace }: Suggestion, volume: VolumeSpec): number {
-  const { athlete, race } = outline;
+function peakLongRun(of: Suggestion, volume: VolumeSpec): number {
+  const { outline, rules, pace } = of;
+  const { athlete } = outline;
   const perMetre = perMetreOf(athlete.basis, pace);
+  const unit = layoutStep(athlete, rules);
+  const byTime = floorTo((rules.longRun.mostTime / pace) * 1000 * perMetre, unit);
+  const wanted = wantedPeak(of, volume, perMetre);
+  const most = Math.min(wanted, volume.peak * shareOf(of, volume.peak), byTime);
+  const least = leastLongRun(volume.peak, runDaysOf(outline.week), unit, rules);
+  const roomy = Math.min(roomyIn(of, volume.peak), MOST * perMetre);
+  return Math.max(floorTo(most, unit), Math.min(byTime, Math.max(least, roomy)));
+}
+
+/** Policy: so many metres at most where it is other runs that ask for more than the race does. */
+const MOST = 35_000;
+
+/** The part of a week of so much that its long run may take. */
+function shareOf({ outline, rules, pace }: Suggestion, volume: number): number {
+  const perMetre = perMetreOf(outline.athlete.basis, pace);
+  return longRunShareLimit(weekOfLongRun(outline, volume, perMetre), rules);
+}
+
+/** What the race asks for, in m or s. */
+function wantedPeak({ outline, rules }: Suggestion, volume: VolumeSpec, perMetre: number): number {
+  const { athlete, race } = outline;
   const usual = raceRules(rules, race.distance).longRunPeak;
   if (usual === undefined) return volume.peak * MIDDLE_DISTANCE_SHARE;
   const half = raceClass(race.distance).name === 'half-marathon';
-  const wanted = athlete.oftenHurt && half ? race.distance * OFTEN_HURT_SHARE : usual;
-  const byTime = (rules.longRun.mostTime / pace) * 1000;
-  const share = longRunShareLimit(weekOfLongRun(outline, volume.peak, perMetre), rules);
-  return Math.min(Math.min(wanted, byTime) * perMetre, volume.peak * share);
+  return (athlete.oftenHurt && half ? race.distance * OFTEN_HURT_SHARE : usual) * perMetre;
 }

@@ -1,5 +1,11 @@
 import { floorTo, roundTo, sum } from '../../base/index.js';
-import { type HouseRules, layoutStep, perMetreOf, raceRules } from '../../rules/index.js';
+import {
+  growthLimit,
+  type HouseRules,
+  layoutStep,
+  perMetreOf,
+  raceRules,
+} from '../../rules/index.js';
 import type { BlockSpec, VolumeSpec } from '../../spec/index.js';
 import type { Outline } from './outline.js';
 
@@ -39,7 +45,7 @@ export function suggestVolume(of: Suggestion, countRises: () => number): VolumeS
   return {
     ...outline.volume,
     start,
-    peak: wish?.peak ?? suggestPeak(of, start, start * (1 + cap) ** countRises()),
+    peak: wish?.peak ?? suggestPeak(of, start, reached(start, { cap, unit, rises: countRises() })),
     growth: {
       school: wish?.growth?.school ?? 'percentage',
       cap,
@@ -53,6 +59,18 @@ export function suggestVolume(of: Suggestion, countRises: () => number): VolumeS
 function heldBefore(of: Suggestion): number {
   const recent = of.outline.athlete.recentWeeks.slice(-RECENT_WEEKS);
   return recent.length > 0 ? sum(recent) / recent.length : usualPeak(of) * UNKNOWN_START;
+}
+
+/** How far so many rises lead, each in whole steps under the cap. */
+function reached(
+  start: number,
+  { cap, unit, rises }: { cap: number; unit: number; rises: number },
+) {
+  let volume = start;
+  for (let rise = 0; rise < rises; rise++) {
+    volume = Math.max(volume, floorTo(growthLimit(volume, cap), unit));
+  }
+  return volume;
 }
 
 function suggestPeak(of: Suggestion, start: number, reachable: number): number {

@@ -13,9 +13,9 @@ const recovering = (recovery: Recovery) =>
 
 describe('recovery weeks by school', () => {
   it.each<[Recovery['every'], number[]]>([
-    [3, [3, 6, 9, 12]],
+    [3, [3, 6, 9, 12, 14]],
     [4, [4, 8, 12]],
-    [5, [5, 10]],
+    [5, [5, 10, 13]],
     [6, [6, 12]],
     ['none', []],
   ])('every %s, counted from the start', (every, expected) => {

@@ -11,7 +11,7 @@ export interface TaperSchool {
   /** Usual cut of the race week's running against the heaviest week: least and most. */
   raceWeekCut: readonly [least: number, most: number];
   /**
-   * A day's part of the heaviest week's daily mean.
+   * What is left of a run, against the same weekday of the heaviest week.
    *
    * @param daysOut whole days before race day, 1 for the day before
    * @returns 0–1; exactly 1 before the taper begins
@@ -23,19 +23,19 @@ export const taperSchools: Readonly<Record<TaperSchoolName, TaperSchool>> = {
   'three-steps': {
     title: 'Three steps',
     why: 'Three plain cuts a coach can say out loud; the first week still feels like training.',
-    raceWeekCut: [0.45, 0.65],
-    share: (daysOut, race) => stepShare([0.9, 0.725, 0.45], daysOut, race),
+    raceWeekCut: [0.45, 0.75],
+    share: (daysOut, race) => stepShare([0.9, 0.725, 0.5], daysOut, race),
   },
   'even-trim': {
     title: 'Even trim',
     why: 'Small bits off every run keep the rhythm; legs may stay a little heavy.',
-    raceWeekCut: [0.2, 0.4],
+    raceWeekCut: [0.2, 0.5],
     share: (daysOut, race) => stepShare([0.75, 0.7], daysOut, race),
   },
   'long-descent': {
     title: 'Long descent',
     why: 'Three deep cuts for high volume; too much rest for those who run little.',
-    raceWeekCut: [0.5, 0.7],
+    raceWeekCut: [0.5, 0.75],
     share: (daysOut, race) => stepShare([0.775, 0.6, 0.4], daysOut, race),
   },
   evidence: {
@@ -47,16 +47,13 @@ export const taperSchools: Readonly<Record<TaperSchoolName, TaperSchool>> = {
 };
 
 /**
- * Weekly cuts, the last of them carried by the six days before the race, so
- * that a Sunday race's week holds exactly that part of the heaviest week. The
- * earlier steps share the rest of the distance's longest taper, a week each at
+ * Weekly cuts, the last of them on the six days before the race. The earlier steps share the rest of the distance's longest taper, a week each at
  * most (marathon: 7, 7 and 6 days; 10 km: 2, 2 and 6).
  */
 function stepShare(weekly: readonly number[], daysOut: number, race: RaceRules): number {
   const last = weekly.at(-1) ?? 1;
   const earlier = weekly.slice(0, -1);
-  // Six days carry the last week's running, but never more a day than the step before.
-  if (daysOut <= LAST_STEP_DAYS) return Math.min((last * 7) / LAST_STEP_DAYS, earlier.at(-1) ?? 1);
+  if (daysOut <= LAST_STEP_DAYS) return last;
   const days = Math.min(7, Math.floor((race.taperDays.most - LAST_STEP_DAYS) / earlier.length));
   const step = Math.floor((daysOut - LAST_STEP_DAYS - 1) / days);
   return earlier.at(-1 - step) ?? 1;

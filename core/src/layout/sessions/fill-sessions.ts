@@ -1,7 +1,7 @@
 import type { Day } from '../block/day.js';
 import type { PhaseKind, Progression, SessionUse } from '../../spec/choices/index.js';
 import { fixedDayOf } from '../../spec/days/index.js';
-import type { CivilDate } from '../../base/index.js';
+import { type CivilDate, differenceInDays } from '../../base/index.js';
 import {
   halved,
   type Part,
@@ -27,7 +27,6 @@ export interface KeySession {
 /** A week whose quality days are to be filled. */
 export interface WeekToFill {
   phase: PhaseKind;
-  raceWeek: boolean;
   /** Metres of the week, and of them what its long run holds at race pace or near it. */
   distance: number;
   inLongRun: number;
@@ -58,6 +57,9 @@ interface Place {
   paces: SessionPaces;
 }
 
+/** Days before the race in which a session is halved. */
+const RACE_WEEK = 7;
+
 /**
  * Fills the quality days of a block with its families: exposure after exposure,
  * recovery weeks and races skipped as they hold no quality day, halved in race
@@ -82,9 +84,10 @@ export function fillSessions(
       const past = context.past.on(date)?.day;
       const line = past && now ? asItWas(filling, past, now, place) : now;
       if (!line) continue;
-      if (!week.raceWeek) filling.lines.set(index, line);
+      const isLast = differenceInDays(spec.race.date, date) < RACE_WEEK;
+      if (!isLast) filling.lines.set(index, line);
       const most = own ? Infinity : mostOf(context, week, quality.length);
-      const { parts, laid } = week.raceWeek
+      const { parts, laid } = isLast
         ? lay(halved(line.parts), place.paces)
         : within(line, most, place.paces);
       filled.set(date, { parts, laid, family, exposure: line.exposure });
@@ -118,13 +121,17 @@ function isSame({ id, exposure }: { id: string; exposure: number }, laid: Line):
 }
 
 /** Hard metres that one session of a week may hold, its long run counted in. */
-function mostOf(
-  { rules: { sessions } }: Context,
-  { distance, inLongRun }: WeekToFill,
-  count: number,
-): number {
-  const left = sessions.mostOfWeek * distance - inLongRun;
-  return Math.min(sessions.mostHard * distance, Math.max(0, left) / count);
+function mostOf({ rules: { sessions } }: Context, week: WeekToFill, count: number): number {
+  const left = sessions.mostOfWeek * week.distance - week.inLongRun;
+  return Math.min(sessions.mostHard * bearing(week), Math.max(0, left) / count);
+}
+
+/** Metres of a week from which on more running bears no larger session (policy). */
+const LARGE_WEEK = 110_000;
+
+/** Metres of a week that its key sessions are sized by. */
+function bearing({ distance }: WeekToFill): number {
+  return Math.min(distance, LARGE_WEEK);
 }
 
 /** The same session with less of it, where its week bears no more. */
@@ -138,11 +145,8 @@ function next(filling: Filling, family: Progression, place: Place): Line | undef
   const { index, week, paces } = place;
   const { sessions } = filling.context.rules;
   const before = filling.lines.get(index);
-  const most = sessions.mostHard * week.distance;
-  if (before?.family.id !== family.id) {
-    const target = Math.min(most, before?.toMatch ?? sessions.firstHard * week.distance);
-    return sized(family, target, place, before);
-  }
+  const most = sessions.mostHard * bearing(week);
+  if (before?.family.id !== family.id) return sized(filling, family, place);
   const exposure = before.exposure + 1;
   const same = matching({ family, exposure, ...lay(before.parts, paces) }, before);
   if (exposure > family.most) return same;
@@ -153,20 +157,44 @@ function next(filling: Filling, family: Progression, place: Place): Line | undef
   return matching({ family, exposure, ...grown }, before);
 }
 
-function sized(
-  family: Progression,
-  target: number,
-  { week, paces }: Place,
-  before: Line | undefined,
-): Line | undefined {
+/** With one quality day a week it holds more of the week's hard running (policy). */
+const ALONE = 1.4;
+/** Over the least that a speed phase asks for, so that weeks that grow still hold it. */
+const OVER_LEAST = 1.1;
+
+/** Hard metres of a family's first exposure: as much as before, more where the phase asks for it and no jump. */
+function targetOf({ context, lines }: Filling, { index, week }: Place): number {
+  const { sessions } = context.rules;
+  const days = week.days.filter(({ role }) => role === 'quality').length;
+  const alone = days === 1 ? ALONE : 1;
+  const most = sessions.mostHard * bearing(week);
+  const before = lines.get(index);
+  if (!before) return Math.min(most, sessions.firstHard * alone * bearing(week));
+  const asked =
+    week.phase === 'speed' ? (OVER_LEAST * sessions.leastWhenQuick * bearing(week)) / days : 0;
+  const bearable = Math.min(asked, before.toMatch * (1 + sessions.mostJump));
+  return Math.min(most, Math.max(before.toMatch, bearable));
+}
+
+/** The first exposure of a family, sized to its target; whole repetitions make no jump of it. */
+function sized(filling: Filling, family: Progression, place: Place): Line | undefined {
+  const { week, paces, index } = place;
+  const before = filling.lines.get(index);
   const parts = sessionOf(family.start)?.parts;
   if (!parts) return undefined;
   const first = lay(parts, paces);
   const hard = first.laid.hardDistance;
+  const target = targetOf(filling, place);
+  if (hard === 0 || target === 0) return matching({ family, exposure: 1, ...first }, before);
   const ratio = RESTED.has(week.phase) ? Math.min(1, target / hard) : target / hard;
-  const fitted = hard > 0 && target > 0 ? lay(scaled(parts, ratio), paces) : first;
+  const most = (before?.toMatch ?? Infinity) * (1 + filling.context.rules.sessions.mostJump);
+  const tried = TRIED.map((part) => lay(scaled(parts, part * ratio), paces));
+  const fitted = tried.find(({ laid }) => laid.hardDistance <= most) ?? tried.at(-1) ?? first;
   return matching({ family, exposure: 1, ...fitted }, before);
 }
+
+/** Parts of a target that are tried: whole repetitions may come to more than asked for. */
+const TRIED = [1, 0.9, 0.8, 0.7];
 
 /** What the coach wrote for the date, where later ones follow it. */
 function followedOn({ spec }: Context, date: CivilDate): readonly Part[] | undefined {

@@ -11,21 +11,23 @@ const weeksTo = (date: string, weeks: number) =>
   calendarWeeks(countBack(date, weeks, 'monday'), weeks, 'monday');
 
 describe('three steps', () => {
-  it('before a Sunday marathon: −10, −27.5 and −55 %', () => {
+  it('before a Sunday marathon: a week at −10, one at −27.5 and six days at −50 %', () => {
     const shares = taperShares(weeksTo(sunday, 16), sunday, race(42_195), {
       school: 'three-steps',
     });
-    expect(shares.slice(-4).map((share) => Number(share.toFixed(4)))).toEqual([
-      1, 0.9, 0.725, 0.45,
+    expect(shares.slice(-4).map(({ week }) => Number(week.toFixed(4)))).toEqual([
+      1, 0.9, 0.725, 0.4286,
     ]);
+    expect(shares.at(-1)?.days).toEqual([0.5, 0.5, 0.5, 0.5, 0.5, 0.5, 0]);
   });
 
-  it('before a 10 km: two days at 90 %, two at 72.5 %, six at 52.5 %', () => {
+  it('before a 10 km: two days at 90 %, two at 72.5 %, six at 50 %', () => {
     const shares = taperShares(weeksTo(sunday, 12), sunday, race(10_000), {
       school: 'three-steps',
     });
-    expect(shares.at(-2)).toBeCloseTo((3 + 2 * 0.9 + 2 * 0.725) / 7, 9);
-    expect(shares.at(-1)).toBeCloseTo(0.45, 9);
+    expect(shares.at(-2)?.days).toEqual([1, 1, 1, 0.9, 0.9, 0.725, 0.725]);
+    expect(shares.at(-2)?.week).toBeCloseTo((3 + 2 * 0.9 + 2 * 0.725) / 7, 9);
+    expect(shares.at(-1)?.week).toBeCloseTo(3 / 7, 9);
   });
 
   it('counts only the days before a Wednesday race', () => {
@@ -33,26 +35,28 @@ describe('three steps', () => {
     const shares = taperShares(weeksTo(wednesday, 16), wednesday, race(42_195), {
       school: 'three-steps',
     });
-    expect(shares.at(-1)).toBeCloseTo((2 * 0.525) / 7, 9);
+    expect(shares.at(-1)?.week).toBeCloseTo((2 * 0.5) / 7, 9);
+    // And the last four days of the week before.
+    expect(shares.at(-2)?.days).toEqual([0.725, 0.725, 0.725, 0.5, 0.5, 0.5, 0.5]);
   });
 
   it('takes half of a short block at most', () => {
     const shares = taperShares(weeksTo(sunday, 4), sunday, race(42_195), {
       school: 'three-steps',
     });
-    expect(shares.slice(0, 2)).toEqual([1, 1]);
-    expect(shares[2]).toBeCloseTo(0.725, 9);
+    expect(shares.slice(0, 2).map(({ week }) => week)).toEqual([1, 1]);
+    expect(shares[2]?.week).toBeCloseTo(0.725, 9);
   });
 });
 
 describe('a depth of the coach’s own', () => {
-  it('hand-worked: six days hold 6/7 of a week, so −60 for −55 % scales every cut by 0.457/0.407', () => {
+  it('hand-worked: −60 for −50 % on the last days scales every cut by 1.2', () => {
     const shares = taperShares(weeksTo(sunday, 16), sunday, race(42_195), {
       school: 'three-steps',
       depth: 0.6,
     });
-    const cuts = shares.slice(-4).map((share) => Number((1 - share).toFixed(4)));
-    expect(cuts).toEqual([0, 0.1123, 0.3088, 0.6]);
+    const cuts = shares.slice(-4).map(({ days: [first = 0] }) => Number((1 - first).toFixed(4)));
+    expect(cuts).toEqual([0, 0.12, 0.33, 0.6]);
   });
 });
 

@@ -61,8 +61,8 @@ function take(ascent: Ascent, week: FrameWeek): void {
 /** A week that is over stays as it was handed out, and the climb goes on from it. */
 export function asItWas(past: Past, week: FrameWeek): LaidVolume | undefined {
   const then = weekOfPast(past, week)?.at(-1)?.week;
-  // Where only the long run grows, the climb above the steady weeks goes on unseen.
-  if (!then || then.volumeRule === 'steady') return undefined;
+  // Where only the long run grows, or runs hold a week down, the climb above goes on unseen.
+  if (!then || then.volumeRule === 'steady' || then.volumeRule === 'bounded') return undefined;
   return { volume: then.volume, rule: then.volumeRule, recovery: then.recovery };
 }
 

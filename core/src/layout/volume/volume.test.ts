@@ -14,17 +14,38 @@ const every = (weeks: RecoverySpec['every']): RecoverySpec => ({
 });
 
 describe('recovery weeks', () => {
-  const equal = layPhases({ layout: 'four-equal-parts', own: [] }, 18, 3);
-  const closing = layPhases({ layout: 'base-strength-intervals-taper', own: [] }, 18, 3);
-
-  it('by count from the start, none in the week before the taper', () => {
-    expect([...recoveryWeeks(every(4), equal, 15)]).toEqual([4, 8, 12]);
-    expect([...recoveryWeeks(every(5), equal, 15)]).toEqual([5, 10]);
-    expect([...recoveryWeeks(every('none'), equal, 15)]).toEqual([]);
+  it.each<[RecoverySpec['every'], number, number[]]>([
+    [4, 15, [4, 8, 12]],
+    [3, 13, [3, 6, 9, 12]],
+    [6, 13, [6, 12]],
+    // Due in the week before the taper: one more, and the last ones nearer together.
+    [5, 15, [5, 10, 13]],
+    [4, 12, [4, 7, 10]],
+    [4, 3, []],
+    ['none', 15, []],
+  ])('every %s of %d weeks before the taper', (cadence, building, expected) => {
+    expect([...recoveryWeeks(every(cadence), building)]).toEqual(expected);
   });
 
-  it('at phase ends where the layout closes them: base 6, strength 5, intervals 4', () => {
-    expect([...recoveryWeeks(every(4), closing, 15)]).toEqual([6, 11]);
+  it('never leave more building weeks in a row than asked, nor stand on the taper’s eve', () => {
+    for (const cadence of [3, 4, 5, 6] as const) {
+      for (let building = 1; building <= 28; building++) {
+        const weeks = [...recoveryWeeks(every(cadence), building)];
+        const edges = [0, ...weeks, building + 1];
+        const stretches = edges.slice(1).map((edge, index) => edge - (edges[index] ?? 0) - 1);
+        expect(Math.max(...stretches), `every ${cadence} of ${building}`).toBeLessThan(cadence);
+        expect(weeks).not.toContain(building);
+      }
+    }
+  });
+
+  it('move the edges of phases that close with one: base 6 of 15 weeks ends in week 4 or 8', () => {
+    const closing = { layout: 'base-strength-intervals-taper', own: [] } as const;
+    const rested = new Set([4, 8, 12]);
+    const ends = layPhases({ ...closing, own: [] }, 18, 3, rested).map(
+      ({ firstWeek, weeks }) => firstWeek + weeks - 1,
+    );
+    expect(ends).toEqual([4, 12, 15, 18]);
   });
 
   it('takes the coach’s depth off the last building week', () => {
@@ -81,6 +102,7 @@ describe('rounding under the cap', () => {
         growth: { school: 'percentage', cap: 0.05 },
       },
       longRun: {},
+      week: { runDays: 3 },
     });
     expect(feasible.feasible).toBe(true);
     expect(Math.max(...weeks.map(({ volume }) => volume))).toBe(12_000);

@@ -11,6 +11,7 @@ import {
   weekdays,
 } from '../../base/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
+import type { FrameWeek } from '../frame/frame.js';
 import { placeDays } from './place-days.js';
 
 /** One date of the coach's week, before races, days away and amounts. */
@@ -22,12 +23,11 @@ export interface WishedDay extends PatternDay {
   plain: boolean;
 }
 
-/** A week's days as the coach spec them. */
-export type CoachWeek = (week: {
-  start: CivilDate;
-  length: number;
-  phase: { kind: PhaseKind };
-}) => WishedDay[];
+/** A week whose days are wished. */
+type WeekToWish = Pick<FrameWeek, 'start' | 'length' | 'kind'> & { phase: { kind: PhaseKind } };
+
+/** A week's days as the coach wishes them. */
+export type CoachWeek = (week: WeekToWish) => WishedDay[];
 
 /**
  * The coach's roles date by date: the phase's own pattern, else the block's,
@@ -37,16 +37,19 @@ export type CoachWeek = (week: {
  */
 export function coachWeek(spec: ResolvedSpec): CoachWeek {
   const anchor = startOfWeek(spec.start, spec.weekStartsOn);
-  const roles = rolesOf(spec);
   const { byPhase = [] } = spec.week;
-  // The weeks of a phase are alike where the cycle is a week.
-  const alike = new Map<PhaseKind, readonly PatternDay[]>();
-  return ({ start, length, phase: { kind } }) => {
-    const own = byPhase.find(({ phase }) => phase === kind)?.days;
-    const cycle = own ?? roles;
+  const cycles = new Map<number, PatternDay[]>();
+  // Weeks of a phase that bear as much are alike where the cycle is a week.
+  const alike = new Map<string, readonly PatternDay[]>();
+  return ({ start, length, kind, phase }) => {
+    const own = byPhase.find((each) => each.phase === phase.kind)?.days;
+    const mostHard =
+      kind === 'recovery' ? 0 : own ? Infinity : phaseCharacters[phase.kind].hardDays;
+    const cycle = own ?? spec.week.days ?? workedOutFor(mostHard);
     const whole = cycle.length === 7 && length === 7;
-    const days = (whole ? alike.get(kind) : undefined) ?? fitted();
-    if (whole) alike.set(kind, days);
+    const key = `${phase.kind} ${mostHard}`;
+    const days = (whole ? alike.get(key) : undefined) ?? fitted();
+    if (whole) alike.set(key, days);
     return fixDates(
       days.map((day, index) => wishedDay(day, addDays(start, index))),
       spec,
@@ -59,9 +62,16 @@ export function coachWeek(spec: ResolvedSpec): CoachWeek {
         (_, index) => cycle[(first + index) % cycle.length] ?? REST,
       );
       const free = offUnavailable(wished, weekdayOf(start), spec.athlete.unavailable);
-      return atMostHard(free, own ? Infinity : phaseCharacters[kind].hardDays);
+      return atMostHard(free, mostHard);
     }
   };
+
+  /** Rest days are chosen anew where a week bears fewer hard days. */
+  function workedOutFor(mostHard: number): PatternDay[] {
+    const days = cycles.get(mostHard) ?? workedOut(spec, mostHard);
+    cycles.set(mostHard, days);
+    return days;
+  }
 }
 
 /** Every field written out: days are made by the hundred at every key stroke. */
@@ -80,8 +90,8 @@ export function rolesOf(spec: ResolvedSpec): PatternDay[] {
 }
 
 /** Seven days from the first of the week on, from the plain answers. */
-function workedOut(spec: ResolvedSpec): PatternDay[] {
-  const { longRunOn, qualityOn, runOn } = placeDays(spec);
+function workedOut(spec: ResolvedSpec, mostHard?: number): PatternDay[] {
+  const { longRunOn, qualityOn, runOn } = placeDays(spec, mostHard);
   return weekdays.map((_, index): PatternDay => {
     const day = shiftWeekday(spec.weekStartsOn, index);
     if (day === longRunOn) return { role: 'long' };

@@ -1,4 +1,4 @@
-import { daysUntilWeekday, shiftWeekday, type Weekday, weekdays } from '../../base/index.js';
+import { daysUntilWeekday, shiftWeekday, sum, type Weekday, weekdays } from '../../base/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 
 /** The coach's week as it can be run: which weekdays run, and as what. */
@@ -13,10 +13,12 @@ export interface WeekPattern {
  * Fits the coach's week to the days the athlete has. Days away win over every
  * wish: a long run or quality day that falls on one moves to the free day
  * farthest from the other hard days, a quality day only where an easy day stays
- * between. The rest of the run days go first to the days before hard ones, so
- * that rest falls after them.
+ * between. The rest of the run days are chosen for the hard days that are left,
+ * so that rest falls after them, and few runs are spread.
+ *
+ * @param mostHard quality days that this week bears
  */
-export function placeDays(spec: ResolvedSpec): WeekPattern {
+export function placeDays(spec: ResolvedSpec, mostHard = Infinity): WeekPattern {
   const { week, athlete, weekStartsOn } = spec;
   const ordered = weekdays.map((_, index) => shiftWeekday(weekStartsOn, index));
   const free = ordered.filter((day) => !athlete.unavailable.includes(day));
@@ -31,15 +33,49 @@ export function placeDays(spec: ResolvedSpec): WeekPattern {
     const day = free.includes(wished) ? wished : farthest(open, hard);
     if (day && day !== longRunOn && !qualityOn.includes(day)) qualityOn.push(day);
   }
+  const place = { longRunOn, qualityOn, open, runDays: week.runDays };
+  const full = bestOf(place, qualityOn.length, []);
+  const best = mostHard < qualityOn.length ? bestOf(place, mostHard, full.runOn) : full;
+  return { ...best, longRunOn, runOn: ordered.filter((day) => best.runOn.includes(day)) };
+}
 
-  const hard = new Set<Weekday>([longRunOn, ...qualityOn]);
-  const others = open
-    .filter((day) => !hard.has(day))
-    .map((day) => ({ day, rest: restWorth(day, hard) }))
-    .sort((a, b) => a.rest - b.rest)
-    .map(({ day }) => day);
-  const running = new Set([...hard, ...others.slice(0, Math.max(0, week.runDays - hard.size))]);
-  return { longRunOn, qualityOn, runOn: ordered.filter((day) => running.has(day)) };
+/** Days among which a week is placed. */
+interface Placing {
+  longRunOn: Weekday;
+  qualityOn: readonly Weekday[];
+  open: readonly Weekday[];
+  runDays: number;
+}
+
+/** What a run day costs that is none in the weeks with all their hard days. */
+const ANOTHER_DAY = 2.5;
+
+/**
+ * Which quality days stay and which other days are run, so that rest falls where
+ * it does most; the first of equals.
+ *
+ * @param usual run days of the weeks with all their hard days, kept where they may be
+ */
+function bestOf(
+  { longRunOn, qualityOn, open, runDays }: Placing,
+  mostHard: number,
+  usual: readonly Weekday[],
+): Pick<WeekPattern, 'qualityOn' | 'runOn'> {
+  let best: Pick<WeekPattern, 'qualityOn' | 'runOn'> = { qualityOn: [], runOn: [longRunOn] };
+  let least = Infinity;
+  for (const kept of choices(qualityOn, mostHard)) {
+    const hard = new Set([longRunOn, ...kept]);
+    const others = open.filter((day) => !hard.has(day));
+    for (const easy of choices(others, runDays - hard.size)) {
+      const runOn = [...hard, ...easy];
+      const moved = usual.length === 0 ? 0 : easy.filter((day) => !usual.includes(day)).length;
+      const running = new Set(runOn);
+      const cost = sum(weekdays.map((day) => costOf(day, running, { hard, longRunOn })));
+      if (cost + ANOTHER_DAY * moved >= least) continue;
+      [best, least] = [{ qualityOn: kept, runOn }, cost + ANOTHER_DAY * moved];
+    }
+  }
+  return best;
 }
 
 /** The open day with the most days to its nearest hard day; none under two. */
@@ -55,9 +91,34 @@ function farthest(open: readonly Weekday[], hard: readonly Weekday[]): Weekday |
   return best;
 }
 
-/** How well a day serves as rest: after a hard day well, before one badly. */
-function restWorth(day: Weekday, hard: ReadonlySet<Weekday>): number {
-  const after = hard.has(shiftWeekday(day, -1)) ? 1 : 0;
-  const before = hard.has(shiftWeekday(day, 1)) ? 2 : 0;
-  return after - before;
+/** Every way to take so many of the days; all of them where there are too few. */
+function choices(days: readonly Weekday[], count: number): Weekday[][] {
+  if (count <= 0) return [[]];
+  if (count >= days.length) return [[...days]];
+  return days.flatMap((day, index) =>
+    choices(days.slice(index + 1), count - 1)
+      .filter((rest) => rest.length === count - 1)
+      .map((rest) => [day, ...rest]),
+  );
+}
+
+/** With so few run days they are spread over the week before all else. */
+const FEW_RUN_DAYS = 4;
+
+/**
+ * What a day costs as it stands: rest before something hard, above all before the
+ * long run; two days of rest in a row; with few run days, two runs in a row. Rest
+ * after something hard is a gain, most after the long run.
+ */
+function costOf(
+  day: Weekday,
+  running: ReadonlySet<Weekday>,
+  { hard, longRunOn }: { hard: ReadonlySet<Weekday>; longRunOn: Weekday },
+): number {
+  const [before, after] = [shiftWeekday(day, -1), shiftWeekday(day, 1)];
+  if (running.has(day)) return running.size <= FEW_RUN_DAYS && running.has(after) ? 10 : 0;
+  const stiff = after === longRunOn ? 6 : hard.has(after) ? 4 : 0;
+  const idle = running.has(after) ? 0 : 3;
+  const gained = before === longRunOn ? 2 : hard.has(before) ? 1 : 0;
+  return stiff + idle - gained;
 }

@@ -5,6 +5,7 @@ import { raceMetres } from '../events/event-days.js';
 import type { FrameWeek } from '../frame/frame.js';
 import { type Past, noPast } from '../past/past.js';
 import type { WishedDay } from './coach-week.js';
+import { composeRaceDays } from './race-days.js';
 
 /** One day of a week with its role settled, before any amount is dealt. */
 export interface PlannedDay extends Omit<PatternDay, 'role'> {
@@ -25,7 +26,10 @@ export interface WeekAmounts {
 }
 
 /** A week whose roles are to be settled. */
-export interface WeekToPlan extends Pick<FrameWeek, 'start' | 'length' | 'kind' | 'phase'> {
+export interface WeekToPlan extends Pick<
+  FrameWeek,
+  'start' | 'length' | 'kind' | 'phase' | 'running'
+> {
   recovery: boolean;
   /** Its days as the coach wishes them. */
   wished: readonly WishedDay[];
@@ -46,8 +50,8 @@ interface Planning {
 
 /**
  * The role of every day of a week: races and days away first, then the long
- * run, then what the coach wishes, under the rules on rest and hard days. Race
- * week is composed around race day.
+ * run, then what the coach wishes, under the rules on rest and hard days. The last
+ * days are composed back from race day.
  */
 export function planWeek(context: Context, week: WeekToPlan, amounts: WeekAmounts): PlannedDay[] {
   const { asOf } = context.past;
@@ -69,11 +73,13 @@ function planDays(
   past: Past,
 ): PlannedDay[] {
   const firstDaysOut = differenceInDays(context.spec.race.date, week.start);
-  const wished = week.kind === 'race' ? aroundRace(context, week, firstDaysOut) : week.wished;
+  const own = context.spec.week.byPhase?.some(({ phase }) => phase === week.phase.kind) === true;
+  const wished = composeRaceDays({ context, days: week.wished, firstDaysOut, own });
   const composed = wished.map((day) => (past.on(day.date) ? { ...day, fixed: true } : day));
   const planning: Planning = { context, week, amounts, past, firstDaysOut, composed };
   const asked = composed.map((day, index) => roleOf(planning, day, index));
-  const roles = withRoom(planning, keepingRunDays(planning, withSemiLong(planning, asked)));
+  const hard = withMovedQuality(planning, asked);
+  const roles = withRoom(planning, keepingRunDays(planning, withSemiLong(planning, hard)));
   return roles.map((role, index) => plannedDay(planning, role, index));
 }
 
@@ -86,7 +92,7 @@ function plannedDay(planning: Planning, role: DayRole, index: number): PlannedDa
     date,
     role,
     away: context.eventDays.get(date)?.running === 0,
-    double: runs && isPlain(role) && day?.double,
+    double: runs && !isRaced(role) && day?.double,
     strength: day?.strength === true && role !== 'race' && !week.recovery,
     addOn: runs ? addOnOf(context, day, firstDaysOut - index) : undefined,
     cross: day?.cross,
@@ -129,6 +135,7 @@ function roleOf(planning: Planning, day: WishedDay, index: number): DayRole {
   const mayBeHard =
     asked?.easy !== true &&
     !spec.athlete.injured &&
+    !isBesideMoved(planning, day.date) &&
     (day.fixed || !week.recovery) &&
     daysOut >= rules.raceWeek.lastSession;
   const role = day.role === 'quality' && !mayBeHard ? 'easy' : day.role;
@@ -136,6 +143,33 @@ function roleOf(planning: Planning, day: WishedDay, index: number): DayRole {
   const beforeLong = longRun > 0 && addDays(day.date, 1) === longRunOn;
   const short = role === 'easy' && !day.fixed && (beforeLong || daysOut === 1);
   return short ? 'short-easy' : role;
+}
+
+/** True beside a long run that is not run on the day wished for it: what is hard there was placed without it. */
+function isBesideMoved({ week, amounts: { longRunOn } }: Planning, date: CivilDate): boolean {
+  if (longRunOn === undefined || Math.abs(differenceInDays(longRunOn, date)) !== 1) return false;
+  return week.wished.some(({ role, date: on }) => role === 'long' && on !== longRunOn);
+}
+
+/** A quality day that a moved long run has driven off goes to the easy day farthest from it. */
+function withMovedQuality(planning: Planning, found: readonly DayRole[]): DayRole[] {
+  const { composed, week, context } = planning;
+  const placed = [...found];
+  const long = placed.indexOf('long');
+  const lost = composed.some(
+    ({ role, date }) => role === 'quality' && isBesideMoved(planning, date),
+  );
+  const bears = !week.recovery && !context.spec.athlete.injured && !placed.includes('quality');
+  if (!lost || long < 0 || !bears) return placed;
+  const apart = (index: number) => Math.abs(index - long);
+  const easy = placed.flatMap((role, index) =>
+    isPlain(role) && apart(index) > 1 && composed[index]?.fixed !== true ? [index] : [],
+  );
+  const afterARun = easy.filter((index) => placed[index - 1] !== 'rest');
+  const open = afterARun.length > 0 ? afterARun : easy;
+  const best = open.reduce((most, at) => (apart(at) > apart(most) ? at : most), open[0] ?? -1);
+  if (best >= 0) placed[best] = 'quality';
+  return placed;
 }
 
 /** One easy day in mid-week, farthest from the long run, where the week is large enough. */
@@ -163,35 +197,12 @@ function bearsSemiLong(
   const byPhase = spec.week.byPhase?.some(({ phase }) => phase === week.phase.kind);
   const own = spec.week.days !== undefined || byPhase === true;
   const from = rules.week.semiLongFrom[spec.athlete.basis];
-  if (own || volume < from || week.kind !== 'building' || week.recovery) return false;
+  const isFull = week.kind === 'building' && !week.recovery && week.running === 1;
+  if (own || volume < from || !isFull) return false;
   const others = roles.filter(isOther).length;
   const wouldBe = (rules.week.semiLong * (volume - longRun)) / (others + rules.week.semiLong - 1);
   // Beside a short long run it would be a second one.
   return wouldBe <= rules.week.mostOfLongRun * longRun;
-}
-
-/** Rest moves to the wished days before the race; the day it leaves is run. */
-function aroundRace(
-  { spec, rules }: Context,
-  { wished: days }: WeekToPlan,
-  firstDaysOut: number,
-): WishedDay[] {
-  const at = firstDaysOut - rules.raceWeek.restDaysOut;
-  const target = days[at];
-  if (rules.raceWeek.restDaysOut === 0 || !target || target.fixed || target.role === 'rest') {
-    return [...days];
-  }
-  const free = days.findLastIndex(
-    (day, index) =>
-      day.role === 'rest' &&
-      !day.fixed &&
-      index < firstDaysOut &&
-      !spec.athlete.unavailable.includes(weekdayOf(day.date)),
-  );
-  return days.map((day, index) => {
-    if (index === at) return { ...day, role: 'rest' };
-    return index === free ? { ...day, role: 'easy' } : day;
-  });
 }
 
 /** A long run or race on a day of its own takes the place of an easy run, not of rest. */

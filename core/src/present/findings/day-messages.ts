@@ -20,6 +20,10 @@ type DayCheckCode =
   | 'taper-not-quick'
   | 'run-too-short'
   | 'unknown-pace'
+  | 'any-run-over-long-run'
+  | 'race-rep-too-long'
+  | 'session-dropped'
+  | 'wish-not-kept'
   | 'fixed-day-overruled';
 
 /** The words of the checks on days and sessions. */
@@ -51,6 +55,27 @@ export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
   'semi-long-near-long': ({ value, limit, weeks }, { figures }) => ({
     title: 'Semi-long run near the long run',
     message: `${weeksWords(weeks)}: a run of ${say(value, figures.measure)}; beside this long run ${say(limit, figures.measure)} is the most, so that the long run stays one.`,
+  }),
+  'any-run-over-long-run': ({ value, limit, weeks }, { figures }) => ({
+    title: 'A run near the long run',
+    message: `${weeksWords(weeks)}: a run of ${say(value, figures.measure)}; beside this long run ${say(limit, figures.measure)} is the most. A longer long run, another run day or a lighter week would leave it the longest.`,
+  }),
+  'race-rep-too-long': ({ value, limit, weeks }) => ({
+    title: 'Long repetition at race pace',
+    message: `${weeksWords(weeks)}: a repetition is ${formatPercent(value)} of the race; ${formatPercent(limit)} is the most at its pace. More of it is a race in training.`,
+  }),
+  'session-dropped': ({ value, weeks }) => ({
+    title: 'Session dropped',
+    message: `${weeksWords(weeks)}: too little running for the smallest of the session on ${count(value, 'quality day', 'quality days')}, with room to warm up and cool down. Strides take its place.`,
+  }),
+  'wish-not-kept': ({ value, limit, about }) => ({
+    title: 'A wish that is not kept',
+    message:
+      about === 'peak-week'
+        ? `The peak was to be reached in week ${limit}; that week recovers, tapers or is too early for it, and it stands in week ${value}.`
+        : about === 'held'
+          ? `${limit} weeks were to be held at the peak; there is room for ${value}.`
+          : `${limit} quality days a week were asked; ${value} are laid, as many as a phase bears.`,
   }),
   'session-outside-days': ({ value, weeks }) => ({
     title: 'Run on a day off',

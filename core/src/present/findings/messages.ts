@@ -95,9 +95,9 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     title: 'Hard running while injured',
     message: `${value} ${value === 1 ? 'race or test stands' : 'races and tests stand'} in week ${span(weeks)} for an athlete marked injured. No hard running until you lift the mark; whoever has pain belongs with a doctor or physiotherapist first.`,
   }),
-  'return-too-quick': ({ value, limit, weeks }) => ({
+  'return-too-quick': (found, context) => ({
     title: 'Return too quick',
-    message: `Week ${span(weeks)} comes back at ${percent(value)} of the running before; the house rule is ${percent(limit)} for as long as it lasted. Nothing missed is made up; with fever or chest pain ask a doctor before any running.`,
+    message: `${returnWords(found, context)} Nothing missed is made up; with fever or chest pain ask a doctor before any running.`,
   }),
   'under-18-hard-days': ({ value, limit, weeks }) => ({
     title: 'Too many hard days under 18',
@@ -131,9 +131,9 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     title: 'No day for the long run',
     message: `Races and days away leave week ${weeks.join(', ')} no day for its long run. It is left out, not made up.`,
   }),
-  'hard-effort-near-race': ({ value, limit, weeks }) => ({
-    title: 'Hard or long near the marathon',
-    message: `A hard or long effort ${value} days before the race, in week ${weeks.join(', ')}; the last ${limit} days belong to rest.`,
+  'hard-effort-near-race': (found, context) => ({
+    title: 'Hard or long near the race',
+    message: `${ranOn(found, context)}, ${found.value === 1 ? 'on the eve of the race. Only a shake-out of 20 to 30 minutes belongs there.' : `${found.value} days before the race; the last ${found.limit} days belong to rest.`}`,
   }),
   'tune-up-near-race': ({ value, limit, weeks }) => ({
     title: 'Race on the way near the goal',
@@ -207,6 +207,18 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   }),
 };
 
+function returnWords(
+  { about, value, limit, weeks, dates = [] }: Observation,
+  context: MessageContext,
+) {
+  const days = dates.map(dayWords).join(', ');
+  if (about === 'hard') return `Hard running on ${days}: none for as many days as it lasted.`;
+  if (about === 'first-run') {
+    return `The first run back, on ${days}, is ${amount(value, context)}; no longer than an easy day, ${amount(limit, context)}.`;
+  }
+  return `Week ${span(weeks)} comes back at ${percent(value)} of the running before; the house rule is ${percent(limit)} for as long as it lasted.`;
+}
+
 /** Days counted from race day, before it or after. */
 function fromRace(days: number): string {
   if (days === 0) return 'on race day';
@@ -215,6 +227,9 @@ function fromRace(days: number): string {
 
 function waysOut(context: MessageContext): string {
   const { feasible } = context.block;
+  if (context.block.weeks.some(({ volumeRule }) => volumeRule === 'bounded')) {
+    return 'Its runs hold no more beside these long runs: a longer long run, or another run day, would.';
+  }
   if (feasible.feasible) return 'Pins hold it down: unpin or raise them.';
   const ways = [`settle for ${amount(feasible.reachablePeak, context)}`];
   if (feasible.extraWeeks !== null) {
@@ -227,6 +242,15 @@ function waysOut(context: MessageContext): string {
 
 function amount(value: number, { figures }: MessageContext): string {
   return formatWithUnit(value, figures.measure);
+}
+
+/** What is run on the day of a finding: `Saturday 17 April: 20 km, 3 min of it hard`. */
+function ranOn({ dates: [date = ''] = [] }: Observation, context: MessageContext): string {
+  const { weeks, spec } = context.block;
+  const day = weeks.flatMap(({ days }) => days).find((each) => each.date === date);
+  const hard = Math.round((day?.hardTime ?? 0) / 60);
+  const ran = amount(day?.[spec.athlete.basis] ?? 0, context);
+  return `${dayWords(date)}: ${ran}${hard > 0 ? `, ${hard} min of it hard` : ''}`;
 }
 
 /** The volume that was measured: the figure that the coach reads in its week. */

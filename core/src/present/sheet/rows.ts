@@ -1,7 +1,7 @@
 import { unitName } from '../../base/index.js';
 import { dayAndMonth, formatPercent, formatSteps } from '../../base/format/index.js';
 import type { PinField } from '../../edit/index.js';
-import { type Block, isBase, paceWords, type Week } from '../../layout/index.js';
+import { type Block, isBase, mainOf, paceWords, type Week } from '../../layout/index.js';
 import { segmentSchools } from '../../layout/schools/index.js';
 import { saySegment } from '../figures/say.js';
 import type { ShownBlock } from '../figures/show.js';
@@ -89,9 +89,7 @@ function countedRows(shown: ShownBlock, narrow: boolean): SheetRow[] {
       text: ({ hardDays }) => String(hardDays),
       why: ({ days }) =>
         days
-          .flatMap(({ role, sessions: [first] }) =>
-            role === 'quality' && first ? [first.shorthand] : [],
-          )
+          .flatMap((day) => (day.role === 'quality' ? (mainOf(day)?.shorthand ?? []) : []))
           .join(' / ') || 'No key session.',
     },
     {

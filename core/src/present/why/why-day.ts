@@ -2,7 +2,7 @@ import { formatPercent, formatSteps } from '../../base/format/index.js';
 import { type DayRole, dayRoleWords } from '../../spec/days/index.js';
 import { unitName } from '../../base/index.js';
 import { crossWords, type HouseRules } from '../../rules/index.js';
-import type { Day, DayRule, Week } from '../../layout/index.js';
+import { type Day, type DayRule, mainOf, type Week } from '../../layout/index.js';
 import type { ShownBlock } from '../figures/show.js';
 
 /** Why a day holds what it holds, in one sentence, in the figures shown. */
@@ -10,7 +10,7 @@ export function whyDay(week: Week, day: Day, shown: ShownBlock, rules: HouseRule
   const figures = shown.weeks[week.number - 1];
   const { measure } = shown;
   const say = (steps: number) => `${formatSteps(steps, measure)} ${unitName(measure)}`;
-  const [session] = day.sessions;
+  const session = mainOf(day);
   const shared = week.days.filter(({ rule }) => rule === 'share').length;
   const left = (figures?.volume ?? 0) - sharedOut();
   const messages: Readonly<Record<DayRule, () => string>> = {
@@ -22,7 +22,8 @@ export function whyDay(week: Week, day: Day, shown: ShownBlock, rules: HouseRule
     session: () => `${familyWords()}, with room to warm up and cool down.`,
     'own-session': () => 'As long as the session you wrote.',
     share: () =>
-      `${weightWords(day.role, rules)}: its part of the ${say(left)} that ${shared} ${shared === 1 ? 'day shares' : 'days share'}.`,
+      cutWords(week) ??
+      `${placeWords(week, day, rules)}: its part of the ${say(left)} that ${shared} ${shared === 1 ? 'day shares' : 'days share'}.`,
     cross: () => `${Math.round(day.cross.time / 60)} min of cross-training, by the house rule.`,
     swap: () =>
       `${day.swap ? crossWords[day.swap.kind].title : ''} instead of ${dayRoleWords[day.role]}, minute for minute (${day.swap?.reason ?? ''}).`,
@@ -43,15 +44,36 @@ export function whyDay(week: Week, day: Day, shown: ShownBlock, rules: HouseRule
   }
 }
 
-function weightWords(role: DayRole, { week }: HouseRules): string {
+/** What a run is cut from in a week that rests or tapers; undefined in a week that stands for itself. */
+function cutWords({ taperShare, recovery, volumeRule }: Week): string | undefined {
+  if (volumeRule === 'pin') return undefined;
+  if (taperShare < 1) return 'Cut by the taper, against the same weekday of the heaviest week.';
+  if (recovery) return 'Shorter than on the same weekday of the last building week.';
+  if (volumeRule !== 'event') return undefined;
+  return 'No longer than on the same weekday of the last building week: nothing is made up.';
+}
+
+/** What a day weighs by its role, else by its place beside the long run. */
+function placeWords({ days }: Week, day: Day, { week }: HouseRules): string {
   const weights: Partial<Readonly<Record<DayRole, number>>> = {
     quality: week.quality,
     'semi-long': week.semiLong,
     'short-easy': week.shortEasy,
     recovery: week.recoveryRun,
   };
-  const weight = weights[role];
-  const name = dayRoleWords[role];
+  const name = dayRoleWords[day.role];
   const words = `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
-  return weight === undefined ? words : `${words}, ${formatPercent(weight)} of an easy day`;
+  const long = days.findIndex(({ role }) => role === 'long');
+  const since = long < 0 ? 0 : (days.indexOf(day) - long + days.length) % days.length;
+  const place = day.role === 'easy' ? placeOf(since, days.length - since, week) : undefined;
+  const weight = weights[day.role] ?? place?.weight;
+  const where = place ? `, ${place.words}` : '';
+  return weight === undefined ? words : `${words}${where}, ${formatPercent(weight)} of an easy day`;
+}
+
+/** A day's place beside the long run, as the house rules weigh it; undefined where it is a plain one. */
+function placeOf(since: number, until: number, week: HouseRules['week']) {
+  if (since === 1) return { words: 'the day after the long run', weight: week.afterLong };
+  if (since === 2) return { words: 'two days after the long run', weight: week.secondAfterLong };
+  return since >= 3 && until >= 3 ? { words: 'in mid-week', weight: week.midweek } : undefined;
 }

@@ -36,6 +36,8 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
     recovery: () => `Recovery: ${formatPercent(volume.recovery.depth)} off ${over}.`,
     event: () => eventWords(week, over),
     steady: () => 'The long run, and the runs of mid-week as they always are.',
+    bounded: () =>
+      'As much as its runs hold beside this long run: none of them passes the house rule’s part of it.',
     taper: () => `Taper: ${left} of the heaviest week, ${sayVolume(shown, heaviest.number)}.`,
     race: () => `Running around the race: ${left} of the heaviest week; the race is not counted.`,
   };
@@ -56,6 +58,8 @@ export function whyLongRun({ spec, easyPace }: Block, week: Week): string {
     pin: `Pinned by you; kept exactly. ${capital(feet)}.`,
     rung: `A rung of the ladder to the peak, ${feet}.`,
     peak: `The peak of the ladder, ${feet}.`,
+    longest: `Long enough that no other run of the week comes too near it, ${feet}.`,
+    raced: 'The race on the way is this week’s long run.',
     'share-cap': `Held by its share of the week, ${feet}.`,
     'time-cap': `Held by time on feet, ${feet}.`,
     'growth-cap': `As much longer as a long run may grow, ${feet}.`,

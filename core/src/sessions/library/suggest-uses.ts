@@ -9,7 +9,7 @@ import { startingLibrary as library } from './starting-library.js';
 
 /** Metres up to which a race asks for the track, and from which it asks for staying power. */
 const MIDDLE_DISTANCE = 3000;
-const LONG_DISTANCE = 20_000;
+const LONG_DISTANCE = 19_999;
 
 type Pair = readonly [Progression, Progression];
 
@@ -25,31 +25,64 @@ const shared: Readonly<Record<PhaseKind, Pair>> = {
   recovery: [library['last-touch'], library['last-touch']],
 };
 
-const middle = usesOf({
+const middle: Readonly<Record<PhaseKind, Pair>> = {
   ...shared,
   threshold: [library['growing-repetitions'], library.tempo],
   speed: [library['two-sets'], library['fewer-and-longer']],
   specific: [library['two-sets'], library['half-hour-kilometres']],
   sharpening: [library['one-fewer'], library['quick-twohundreds']],
-});
-const usual = usesOf(shared);
-const long = usesOf({
+};
+const long: Readonly<Record<PhaseKind, Pair>> = {
   ...shared,
   speed: [library['half-hour-kilometres'], library['race-pace-stretches']],
   specific: [library['race-pace-stretches'], library['broken-tempo']],
   sharpening: [library['growing-repetitions'], library['race-pace-stretches']],
-});
-
-/** Families by kind of race, under each number of defaults. */
-export const usesSince: Since<{ middle: SessionUse[]; usual: SessionUse[]; long: SessionUse[] }> = {
-  1: { middle, usual, long },
 };
+
+/** Families up to a race distance in metres. */
+interface UsesUpTo {
+  upTo: number;
+  uses: SessionUse[];
+}
+
+const first: readonly UsesUpTo[] = [
+  { upTo: MIDDLE_DISTANCE, uses: usesOf(middle) },
+  { upTo: LONG_DISTANCE, uses: usesOf(shared) },
+  { upTo: Infinity, uses: usesOf(long) },
+];
+
+/**
+ * With the second number the last sessions are sized by the race: a repetition is
+ * a third of it at most, the session four fifths.
+ */
+const second: readonly UsesUpTo[] = [
+  { upTo: 1300, uses: usesOf(ending(middle, library['last-twohundreds'])) },
+  { upTo: 2300, uses: usesOf(ending(middle, library['last-threehundreds'])) },
+  { upTo: MIDDLE_DISTANCE, uses: usesOf(ending(middle, library['last-sixhundreds'])) },
+  { upTo: 4500, uses: usesOf(ending(shared, library['last-sixhundreds'])) },
+  { upTo: LONG_DISTANCE, uses: usesOf(shared) },
+  {
+    upTo: Infinity,
+    uses: usesOf({
+      ...long,
+      speed: [library['race-pace-stretches'], library['half-hour-kilometres']],
+    }),
+  },
+];
+
+/** Families by race distance, under each number of defaults. */
+export const usesSince: Since<readonly UsesUpTo[]> = { 1: first, 2: second };
 
 /** Families for the quality days of every phase, by race distance in metres. The same list for the same kind of race. */
 export function suggestUses(distance: number, engine = newestEngine): SessionUse[] {
-  const uses = inForce(usesSince, engine);
-  if (distance <= MIDDLE_DISTANCE) return uses.middle;
-  return distance < LONG_DISTANCE ? uses.usual : uses.long;
+  const fitting = inForce(usesSince, engine).find(({ upTo }) => distance <= upTo);
+  return fitting?.uses ?? [];
+}
+
+/** The same families with another for the taper and race week. */
+function ending(pairs: Readonly<Record<PhaseKind, Pair>>, last: Progression) {
+  const pair: Pair = [last, last];
+  return { ...pairs, taper: pair, 'race-week': pair, recovery: pair };
 }
 
 function usesOf(pairs: Readonly<Record<PhaseKind, Pair>>): SessionUse[] {

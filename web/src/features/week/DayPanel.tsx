@@ -11,6 +11,7 @@ import {
   swapForCross,
   writeSession,
 } from '@nadir/core/edit/week';
+import { mainOf } from '@nadir/core/layout';
 import { type ShownBlock, whyDay } from '@nadir/core/present';
 import { type CrossKind, crossKinds, crossWords, type HouseRules } from '@nadir/core/rules';
 import { namePaces, readSession, sessionPacesOf, startingFamilies } from '@nadir/core/sessions';
@@ -50,7 +51,7 @@ export function DayPanel({
   rules: HouseRules;
   run: RunDay;
 }) {
-  const { date, role, sessions, swap, beside } = day;
+  const { date, role, swap, beside } = day;
   const id = useId();
   const isPlaced = role === 'race' || role === 'tune-up' || role === 'test';
   if (isPlaced) {
@@ -121,7 +122,7 @@ export function DayPanel({
       {!NOT_WRITTEN.has(role) && !swap && (
         // Written anew whenever the day is laid out otherwise.
         <Writing
-          key={sessions[0]?.shorthand ?? ''}
+          key={mainOf(day)?.shorthand ?? ''}
           block={block}
           day={day}
           rules={rules}
@@ -130,7 +131,7 @@ export function DayPanel({
       )}
       {role === 'long' && (
         <p>
-          {sessions[0]?.shorthand}. Its length is pinned with the arrow keys, its stretches are
+          {mainOf(day)?.shorthand}. Its length is pinned with the arrow keys, its stretches are
           chosen in the wishes.
         </p>
       )}
@@ -228,7 +229,7 @@ function Across({
 /** The session as text; kept when it reads, the later ones of its family following if asked. */
 function Writing({
   block,
-  day: { date, role, sessions },
+  day,
   rules,
   run,
 }: {
@@ -238,14 +239,15 @@ function Writing({
   run: RunDay;
 }) {
   const { coach } = useSignedIn();
+  const { date, role } = day;
   const { spec } = block;
   const { table } = spec.paces;
   const wish = fixedDayOf(spec.days, date);
-  const laid = wish.session ? namePaces(wish.session, table) : (sessions[0]?.shorthand ?? '');
+  const laid = wish.session ? namePaces(wish.session, table) : (mainOf(day)?.shorthand ?? '');
   const [text, setText] = useState(laid);
   const [follow, setFollow] = useState(wish.follow === true);
   const paces = useMemo(() => sessionPacesOf(spec, rules, date), [spec, rules, date]);
-  const family = sessions[0]?.family;
+  const family = mainOf(day)?.family;
   const reads = readSession(text).ok;
   return (
     <div className="writing">

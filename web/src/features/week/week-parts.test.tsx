@@ -23,6 +23,8 @@ const given: BlockSpec = {
   race: { name: 'Gullstone 10', date: '2027-05-09', distance: 10_000 },
   weeks: 12,
   volume: { start: 50_000, peak: 60_000 },
+  week: { qualityOn: ['tuesday'] },
+  events: [],
 };
 const session: SignedIn = {
   today: '2027-03-03',

@@ -1,4 +1,4 @@
-import type { ResolvedSpec } from '../../spec/index.js';
+import type { ResolvedSpec } from './block-spec.js';
 
 const ADULT = 18;
 

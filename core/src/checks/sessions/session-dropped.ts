@@ -1,0 +1,23 @@
+import { check } from '../common/check.js';
+import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
+
+/** A quality day whose week does not bear the smallest of its session. Value: days; limit: none. */
+export const sessionDropped = check({
+  code: 'session-dropped',
+  level: 'note',
+  run({ block }) {
+    const { spec, weeks } = block;
+    const filled = new Set(spec.sessions.map(({ phase }) => phase));
+    const dropped = daysToRace(block).filter(({ week, day }) => {
+      const phase = weeks[week - 1]?.phase;
+      const isOpen = day.role === 'quality' && !day.swap && DEALT.has(day.rule);
+      return isOpen && phase !== undefined && filled.has(phase) && day.hardTime === 0;
+    });
+    if (dropped.length === 0) return [];
+    const value = dropped.length;
+    return [{ weeks: weeksOf(dropped), dates: datesOf(dropped), value, limit: 0 }];
+  },
+});
+
+/** Days that a session would have been laid into. */
+const DEALT: ReadonlySet<string> = new Set(['share', 'session', 'pin']);

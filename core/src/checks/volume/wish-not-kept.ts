@@ -1,0 +1,54 @@
+import { check, type CheckContext, type Observation } from '../common/check.js';
+
+/** What the coach wished and the block could not keep. Value: what is laid; limit: what was wished. */
+export const wishNotKept = check({
+  code: 'wish-not-kept',
+  level: 'note',
+  run(context) {
+    return [...peakWeekOf(context), ...heldOf(context), ...hardDaysOf(context)];
+  },
+});
+
+/** Floating-point noise in a volume, m or s. */
+const NOISE = 0.5;
+
+/** The peak stands in another week than the one wished: that one recovers, tapers or is cut. */
+function peakWeekOf({ block: { spec, weeks } }: CheckContext): Observation[] {
+  const limit = spec.volume.peakWeek;
+  if (limit === undefined) return [];
+  const building = weeks.filter(({ kind }) => kind === 'building');
+  const top = Math.max(0, ...building.map(({ volume }) => volume));
+  const first = building.find(({ volume }) => volume >= top - NOISE);
+  if (!first || first.number === limit) return [];
+  return [{ weeks: [limit], value: first.number, limit, about: 'peak-week' }];
+}
+
+/** Weeks at the peak that the product takes by itself, where there is room for them. */
+const USUAL_HELD = 2;
+
+/** Fewer weeks at the peak than were asked to be held. */
+function heldOf({ block: { spec, weeks } }: CheckContext): Observation[] {
+  const limit = spec.volume.holdAtPeak;
+  const held = weeks.filter(
+    ({ kind, volume }) => kind === 'building' && volume >= spec.volume.peak - NOISE,
+  );
+  const value = held.length;
+  const asked = limit > USUAL_HELD && spec.volume.peakWeek === undefined;
+  if (!asked || value === 0 || value >= limit) return [];
+  return [{ weeks: held.map(({ number }) => number), value, limit, about: 'held' }];
+}
+
+/** Fewer quality days a week than asked, in the weeks that hold the most of them. */
+function hardDaysOf({ block: { spec, weeks } }: CheckContext): Observation[] {
+  const limit = spec.week.qualityOn.length;
+  const { injured } = spec.athlete;
+  if (spec.week.days || injured || limit <= USUAL_QUALITY) return [];
+  const building = weeks.filter(({ kind, running }) => kind === 'building' && running === 1);
+  const counts = building.map(({ days }) => days.filter(({ role }) => role === 'quality').length);
+  const value = Math.max(0, ...counts);
+  if (building.length === 0 || value >= limit) return [];
+  return [{ weeks: building.map(({ number }) => number), value, limit, about: 'hard-days' }];
+}
+
+/** Fewer are told of by the checks on days away. */
+const USUAL_QUALITY = 2;

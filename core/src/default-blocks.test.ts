@@ -1,0 +1,91 @@
+import { describe, expect, it } from 'vitest';
+import { sum, weekdayOf } from './base/index.js';
+import type { Day } from './layout/index.js';
+import { defaultBlocks } from './testing/default-blocks.js';
+import { layOut } from './lay-out.js';
+
+const laid = defaultBlocks.map(([called, spec]) => ({ called, block: layOut(spec) }));
+/** Rounding to whole steps, m or s. */
+const NOISE = 0.5;
+
+/** The runs of a day one by one. */
+function runsOf({ sessions }: Day, basis: 'distance' | 'time'): number[] {
+  return sessions.filter(({ kind }) => kind === 'run').map((run) => run[basis]);
+}
+
+describe.each(laid)('$called, with nothing else asked', ({ block }) => {
+  const { weeks, spec } = block;
+  const { basis } = spec.athlete;
+  const amounts = (days: readonly Day[]) => sum(days.map((day) => day[basis]));
+  const full = weeks.filter(({ kind, length }) => kind === 'building' && length === 7);
+
+  it('has nothing to be cautious of, and one note at most', () => {
+    expect(block.findings.filter(({ level }) => level !== 'note')).toEqual([]);
+    expect(block.findings.length).toBeLessThanOrEqual(1);
+  });
+
+  it('runs nothing beside the long run over 85 % of it', () => {
+    for (const { longRun, days, number } of weeks) {
+      if (longRun === 0) continue;
+      const others = days.filter(({ role }) => role !== 'long' && role !== 'test');
+      const longest = Math.max(0, ...others.flatMap((day) => runsOf(day, basis)));
+      expect(longest, `week ${number}`).toBeLessThanOrEqual(0.85 * longRun + NOISE);
+    }
+  });
+
+  it('tapers by lengths alone: no run longer than on its weekday of the heaviest week', () => {
+    const most = Math.max(...full.map(({ days }) => amounts(days)));
+    const heaviest = full.filter(({ days }) => amounts(days) >= most - NOISE);
+    const tapering = weeks.filter(({ taperShare }) => taperShare < 1).flatMap(({ days }) => days);
+    for (const { days } of heaviest) {
+      const easy = days.filter(({ role }) => role === 'easy' || role === 'short-easy');
+      const shortest = Math.min(...easy.map((day) => day[basis]));
+      const before = new Map(days.map((day) => [weekdayOf(day.date), day[basis] || shortest]));
+      for (const day of tapering.filter(({ role }) => role !== 'race' && role !== 'long')) {
+        expect(day[basis], day.date).toBeLessThanOrEqual(
+          (before.get(weekdayOf(day.date)) ?? 0) + NOISE,
+        );
+      }
+    }
+  });
+
+  it('keeps the long run the longest of its taper weeks, and no heavier week than before', () => {
+    const top = Math.max(...full.map(({ volume }) => volume));
+    for (const { taperShare, longRun, days, volume } of weeks) {
+      if (taperShare === 1) continue;
+      expect(volume).toBeLessThanOrEqual(top);
+      if (longRun === 0) continue;
+      for (const day of days) expect(day[basis]).toBeLessThanOrEqual(longRun + NOISE);
+    }
+  });
+
+  it('ends with a shake-out of half an hour at most, after a day of rest', () => {
+    const days = weeks.flatMap((week) => week.days);
+    const race = days.findIndex(({ role }) => role === 'race');
+    expect(days[race - 1]?.time).toBeLessThanOrEqual(30 * 60);
+    expect(days[race - 2]?.role).toBe('rest');
+    const last = days.slice(race - 6, race);
+    expect(last.filter(({ role }) => role === 'quality').length).toBeLessThanOrEqual(1);
+    expect(last.some(({ role }) => role === 'long')).toBe(false);
+  });
+
+  it('rests in recovery weeks: every run shorter than in the week before, its longest long run elsewhere', () => {
+    const longest = Math.max(...weeks.map(({ longRun }) => longRun));
+    for (const { recovery, longRun, days, number } of weeks) {
+      const before = weeks.slice(0, number - 1).findLast(({ kind }) => kind === 'building');
+      if (!recovery || !before) continue;
+      expect(longRun).toBeLessThan(longest);
+      const whole = new Map(before.days.map((day) => [weekdayOf(day.date), day[basis]]));
+      for (const day of days.filter(({ role }) => role !== 'test')) {
+        const limit = whole.get(weekdayOf(day.date)) ?? 0;
+        if (limit > 0) expect(day[basis], day.date).toBeLessThanOrEqual(limit);
+      }
+    }
+  });
+});
+
+it('most of them have nothing to be said of at all', () => {
+  const silent = laid.filter(({ block }) => block.findings.length === 0);
+  expect(laid).toHaveLength(45);
+  expect(silent.length).toBeGreaterThanOrEqual(42);
+});

@@ -1,0 +1,142 @@
+import type { Basis, CivilDate } from '../../base/index.js';
+import { addDays, differenceInDays, floorTo, sum, weekdayOf } from '../../base/index.js';
+import { nearRaceLimit } from '../../rules/index.js';
+import type { Context } from '../context/context.js';
+import type { Day } from '../block/day.js';
+import { type FrameWeek, shareOn } from '../frame/frame.js';
+import { type PlannedDay, isOther } from '../week/plan-week.js';
+
+/** What a run is cut to, against the same weekday of a heavier week. Amounts in m or s. */
+export interface Cut {
+  amount: number;
+  /** It is no longer than this. */
+  most: number;
+}
+
+/** A week whose runs are those of a heavier one, cut. */
+export interface Cuts {
+  of: (day: PlannedDay) => Cut;
+  /**
+   * Set where the week is the sum of its runs, whatever volume was meant for it: the
+   * most that they and the long run may come to.
+   */
+  atMost?: number;
+}
+
+/** A week that others are cut from, by weekday. */
+interface Uncut {
+  /** What was run on a day like this, and the longest run of it. */
+  on: (day: PlannedDay) => { whole: number; longest: number };
+}
+
+/** What the runs of a week were, to be cut; a run on a day that rested then is the shortest easy one. */
+function uncut({ spec, rules }: Context, days: readonly Day[]): Uncut {
+  const { basis } = spec.athlete;
+  const runs = days.filter((day) => isOther(day.role) && day[basis] > 0);
+  const easy = runs.filter(({ role }) => role !== 'quality' && role !== 'semi-long');
+  const amounts = (easy.length > 0 ? easy : runs).map((day) => longestOf(day, basis));
+  const shortest = amounts.length > 0 ? Math.min(...amounts) : rules.week.shortestRun[basis];
+  const by = new Map(runs.map((day) => [weekdayOf(day.date), day]));
+  return {
+    on: ({ date, double, role }) => {
+      const day = by.get(weekdayOf(date));
+      if (!day) return { whole: shortest, longest: shortest };
+      // The day before a long run that has moved is short, whatever its weekday is.
+      const isShort = role === 'short-easy' && day.role !== 'short-easy';
+      if (isShort) return { whole: rules.week.shortEasy * day[basis], longest: day[basis] };
+      return { whole: day[basis], longest: double ? day[basis] : longestOf(day, basis) };
+    },
+  };
+}
+
+/** A part of a day; of one that was run twice no more than its longer run. */
+function cutTo(part: number, { whole, longest }: ReturnType<Uncut['on']>): number {
+  return Math.min(whole * part, longest);
+}
+
+/** The longer run of a day that was run twice. */
+function longestOf(day: Day, basis: Basis): number {
+  const runs = day.sessions.filter(({ kind }) => kind === 'run');
+  const amounts = runs.map((run) => (basis === 'time' ? run.time : run.distance));
+  return amounts.length > 1 ? Math.max(...amounts) : day[basis];
+}
+
+/** Every run shorter than in the last building week, by the depth of recovery. */
+export function recoveryCuts(context: Context, last: readonly Day[]): Cuts {
+  const { spec, rules, step } = context;
+  const { on } = uncut(context, last);
+  const shortest = rules.week.shortestRun[spec.athlete.basis];
+  return {
+    of: (day) => {
+      const before = on(day);
+      const amount = cutTo(1 - spec.volume.recovery.depth, before);
+      return { amount, most: Math.max(before.longest - step, Math.min(before.longest, shortest)) };
+    },
+  };
+}
+
+/** What an event leaves of each run of the last building week: what it frees lands nowhere. */
+export function eventCuts(context: Context, last: readonly Day[]): Cuts {
+  const { eventDays } = context;
+  const { on } = uncut(context, last);
+  const running = (date: CivilDate) => Math.min(1, eventDays.get(date)?.running || 1);
+  return {
+    of: (day) => ({ amount: cutTo(running(day.date), on(day)), most: on(day).longest }),
+  };
+}
+
+/** What the taper leaves of each run of the heaviest weeks; on the eve of the race a shake-out. */
+export function taperCuts(
+  context: Context,
+  week: FrameWeek,
+  heaviest: readonly (readonly Day[])[],
+): Cuts {
+  const { spec, rules, eventDays, easyOn, step } = context;
+  const { basis } = spec.athlete;
+  const before = heaviest.map((days) => uncut(context, days));
+  const leastOf = (day: PlannedDay) => {
+    const days = before.map((each) => each.on(day));
+    return days.reduce((least, next) => (next.longest < least.longest ? next : least));
+  };
+  const { shakeOut } = rules.raceWeek;
+  const long = heaviest.flat().filter(({ role }) => role === 'long');
+  const short =
+    floorTo(nearRaceLimit(Math.max(0, ...long.map((day) => day[basis]))), step) || Infinity;
+  return {
+    atMost: week.taperShare * volumeOf(heaviest[0] ?? [], basis),
+    of: (day) => {
+      const whole = leastOf(day);
+      const running = Math.min(1, eventDays.get(day.date)?.running || 1);
+      const amount = cutTo(shareOn(week, day.date) * running, whole);
+      if (!isEve(context, day.date)) {
+        const most = Math.min(whole.longest, isLast(context, day) ? short : Infinity);
+        return { amount: Math.min(amount, most), most };
+      }
+      const eve = basis === 'time' ? shakeOut : (shakeOut / easyOn(day.date)) * 1000;
+      const most = Math.max(step, floorTo(Math.min(eve, whole.longest), step));
+      return { amount: most, most };
+    },
+  };
+}
+
+/** True for an easy run of the last days before the race. */
+function isLast({ spec }: Context, { date, role }: PlannedDay): boolean {
+  return role !== 'quality' && differenceInDays(spec.race.date, date) <= LAST_DAYS;
+}
+
+const LAST_DAYS = 6;
+
+function isEve({ spec }: Context, date: CivilDate): boolean {
+  return addDays(date, 1) === spec.race.date;
+}
+
+function volumeOf(days: readonly Day[], basis: Basis): number {
+  return sum(days.map((day) => day[basis]));
+}
+
+/** The days of the heaviest weeks of those that are laid out. */
+export function heaviestOf(weeks: readonly (readonly Day[])[], basis: Basis): (readonly Day[])[] {
+  const volumes = weeks.map((days) => volumeOf(days, basis));
+  const most = Math.max(...volumes);
+  return weeks.filter((_, index) => (volumes[index] ?? 0) >= most - 1);
+}

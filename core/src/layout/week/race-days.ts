@@ -1,0 +1,117 @@
+import { isRun } from '../../spec/days/index.js';
+import { addDays, weekdayOf } from '../../base/index.js';
+import type { Context } from '../context/context.js';
+import type { WishedDay } from './coach-week.js';
+
+/** Days before the race that are composed back from it, wherever the week edge lies. */
+const RACE_DAYS = 6;
+/** The last sharpening session, days before the race: best first where the coach has no day for it. */
+const SHARPENING = [4, 5, 3];
+
+/** Days of a week counted to the race. */
+interface Composing {
+  context: Context;
+  days: readonly WishedDay[];
+  /** From its first day to the race. */
+  firstDaysOut: number;
+  /** True where the coach has a week of their own for these days. */
+  own: boolean;
+}
+
+/**
+ * The last six days before the race: rest where the house rule has it, a
+ * shake-out on the eve, one sharpening session three to five days out, all else
+ * easy, as many run days as wished. What the coach fixed for a date, or laid into
+ * a week of their own, stays.
+ */
+export function composeRaceDays(of: Composing): WishedDay[] {
+  const composed = of.days.map((day, index) =>
+    mayChange(of, index) ? roleBeforeRace(of, index) : day,
+  );
+  return restedLater(of, keepingFrequency(of, composed));
+}
+
+/** Rest before the sharpening session changes places with the next easy day. */
+function restedLater(of: Composing, composed: readonly WishedDay[]): WishedDay[] {
+  const placed = [...composed];
+  const rest = placed.findIndex(
+    ({ role }, index) =>
+      role === 'rest' && mayChange(of, index) && placed[index + 1]?.role === 'quality',
+  );
+  const easy = placed.findIndex(
+    ({ role }, index) => index > rest && role === 'easy' && mayChange(of, index),
+  );
+  const [early, late] = [placed[rest], placed[easy]];
+  if (of.own || rest < 0 || !early || !late) return placed;
+  placed[rest] = { ...early, role: 'easy' };
+  placed[easy] = { ...late, role: 'rest' };
+  return placed;
+}
+
+/** True for one of the last six days that the athlete has free and the coach left open. */
+function mayChange({ context, days, firstDaysOut }: Composing, index: number): boolean {
+  const day = days[index];
+  const daysOut = firstDaysOut - index;
+  if (!day || day.fixed || daysOut < 1 || daysOut > RACE_DAYS) return false;
+  return !context.spec.athlete.unavailable.includes(weekdayOf(day.date));
+}
+
+function roleBeforeRace(of: Composing, index: number): WishedDay {
+  const { context, days, firstDaysOut, own } = of;
+  const day = days[index] as WishedDay;
+  const daysOut = firstDaysOut - index;
+  const { restDaysOut } = context.rules.raceWeek;
+  if (daysOut === restDaysOut) return { ...day, role: 'rest' };
+  if (daysOut === 1) return { ...day, role: day.role === 'rest' && own ? 'rest' : 'short-easy' };
+  if (own) return day;
+  if (daysOut === sharpeningOn(of)) return { ...day, role: 'quality' };
+  const isHard = day.role === 'quality' || day.role === 'semi-long' || day.role === 'long';
+  return isHard ? { ...day, role: 'easy' } : day;
+}
+
+/** Days before the race of the last sharpening session; none where the coach has no quality days. */
+function sharpeningOn({ context, days, firstDaysOut }: Composing): number | undefined {
+  const { spec, rules } = context;
+  const asked =
+    spec.week.days?.some(({ role }) => role === 'quality') ?? spec.week.qualityOn.length > 0;
+  if (!asked) return undefined;
+  const isFree = (daysOut: number) => {
+    if (daysOut < rules.raceWeek.lastSession || daysOut === rules.raceWeek.restDaysOut)
+      return false;
+    const weekday = weekdayOf(addDaysOut(context, daysOut));
+    return !spec.athlete.unavailable.includes(weekday);
+  };
+  const isWished = (daysOut: number) => {
+    const day = days[firstDaysOut - daysOut];
+    const weekday = weekdayOf(addDaysOut(context, daysOut));
+    return day ? day.role === 'quality' : spec.week.qualityOn.includes(weekday);
+  };
+  const free = SHARPENING.filter(isFree);
+  return free.find(isWished) ?? free[0];
+}
+
+function addDaysOut({ spec }: Context, daysOut: number) {
+  return addDays(spec.race.date, -daysOut);
+}
+
+/** As many run days as wished: the day that rest left is run, a run that came with the eve is given up. */
+function keepingFrequency(of: Composing, composed: readonly WishedDay[]): WishedDay[] {
+  const kept = [...composed];
+  const isLast = (index: number) => of.firstDaysOut - index <= RACE_DAYS && of.firstDaysOut > index;
+  const count = (days: readonly WishedDay[]) =>
+    days.filter(({ role }, index) => isLast(index) && isRun(role) && role !== 'long').length;
+  const wished = count(of.days);
+  const daysOut = (index: number) => of.firstDaysOut - index;
+  const mayRun = (index: number) =>
+    mayChange(of, index) &&
+    daysOut(index) > 1 &&
+    daysOut(index) !== of.context.rules.raceWeek.restDaysOut;
+  while (count(kept) !== wished) {
+    const from = count(kept) < wished ? 'rest' : 'easy';
+    const at = kept.findLastIndex(({ role }, index) => role === from && mayRun(index));
+    const day = kept[at];
+    if (!day) break;
+    kept[at] = { ...day, role: from === 'rest' ? 'easy' : 'rest' };
+  }
+  return kept;
+}

@@ -1,0 +1,177 @@
+import type { Unit, Weekday } from '../base/index.js';
+import type { BlockSpec } from '../spec/index.js';
+
+/** Someone with a race, four recent weeks and a result: all that a sensible block is laid out from. */
+interface Runner {
+  called: string;
+  race: number;
+  /** Whole kilometres, miles or minutes of the last four weeks, about. */
+  weekly: number;
+  runDays?: number;
+  /** Distance in metres and seconds of the newest result. */
+  result: readonly [distance: number, time: number];
+  date?: string;
+  unit?: Unit;
+  byTime?: true;
+  birthYear?: number;
+  oftenHurt?: true;
+  weekStartsOn?: Weekday;
+}
+
+const HALF = 21_097.5;
+const MARATHON = 42_195;
+const SUNDAY = '2027-04-18';
+
+/** Runners as a coach meets them, from the track to the marathon. The list grows. */
+const runners: readonly Runner[] = [
+  { called: '800 m, 35 km', race: 800, weekly: 35, result: [800, 144], date: '2027-05-01' },
+  { called: '800 m, 50 km, six days', race: 800, weekly: 50, runDays: 6, result: [800, 118] },
+  { called: '800 m, a junior', race: 800, weekly: 30, result: [800, 150], birthYear: 2010 },
+  { called: '1500 m, 45 km', race: 1500, weekly: 45, result: [1500, 268] },
+  { called: '1500 m, 90 km, seven days', race: 1500, weekly: 90, runDays: 7, result: [1500, 225] },
+  { called: '1500 m, a junior', race: 1500, weekly: 40, result: [1500, 285], birthYear: 2011 },
+  { called: 'a mile, 25 miles', race: 1609.344, weekly: 25, unit: 'mi', result: [1609.344, 310] },
+  { called: '3000 m, 50 km', race: 3000, weekly: 50, result: [3000, 610] },
+  { called: '3000 m, 75 km, six days', race: 3000, weekly: 75, runDays: 6, result: [3000, 530] },
+  { called: '5 km, 20 km, three days', race: 5000, weekly: 20, runDays: 3, result: [5000, 1740] },
+  { called: '5 km, 30 km, four days', race: 5000, weekly: 30, runDays: 4, result: [5000, 1500] },
+  { called: '5 km, 45 km', race: 5000, weekly: 45, result: [5000, 1260] },
+  { called: '5 km, 80 km, seven days', race: 5000, weekly: 80, runDays: 7, result: [5000, 990] },
+  { called: '5 km, 30 miles', race: 5000, weekly: 30, unit: 'mi', result: [5000, 1320] },
+  { called: '5 km, by time', race: 5000, weekly: 240, byTime: true, result: [5000, 1380] },
+  { called: '5 km, a junior', race: 5000, weekly: 35, result: [5000, 1200], birthYear: 2010 },
+  { called: '5 km, a veteran', race: 5000, weekly: 40, result: [5000, 1450], birthYear: 1958 },
+  {
+    called: '10 km, 25 km, three days',
+    race: 10_000,
+    weekly: 25,
+    runDays: 3,
+    result: [5000, 1620],
+  },
+  { called: '10 km, 40 km, four days', race: 10_000, weekly: 40, runDays: 4, result: [5000, 1380] },
+  { called: '10 km, 50 km', race: 10_000, weekly: 50, result: [10_000, 2700] },
+  {
+    called: '10 km, 60 km, six days',
+    race: 10_000,
+    weekly: 60,
+    runDays: 6,
+    result: [10_000, 2400],
+  },
+  {
+    called: '10 km, 110 km, seven days',
+    race: 10_000,
+    weekly: 110,
+    runDays: 7,
+    result: [10_000, 1860],
+  },
+  { called: '10 km, 35 miles', race: 10_000, weekly: 35, unit: 'mi', result: [10_000, 2520] },
+  { called: '10 km, by time', race: 10_000, weekly: 300, byTime: true, result: [10_000, 2760] },
+  {
+    called: '10 km on a Saturday',
+    race: 10_000,
+    weekly: 55,
+    result: [10_000, 2520],
+    date: '2027-04-17',
+  },
+  { called: '10 km, a veteran', race: 10_000, weekly: 45, result: [10_000, 2880], birthYear: 1955 },
+  { called: 'half, 30 km, three days', race: HALF, weekly: 30, runDays: 3, result: [10_000, 3300] },
+  { called: 'half, often hurt', race: HALF, weekly: 35, result: [10_000, 3000], oftenHurt: true },
+  { called: 'half, 45 km, four days', race: HALF, weekly: 45, runDays: 4, result: [10_000, 2850] },
+  { called: 'half, 55 km', race: HALF, weekly: 55, result: [10_000, 2580] },
+  { called: 'half, 75 km, six days', race: HALF, weekly: 75, runDays: 6, result: [HALF, 5400] },
+  { called: 'half, 120 km, seven days', race: HALF, weekly: 120, runDays: 7, result: [HALF, 4200] },
+  { called: 'half, 40 miles', race: HALF, weekly: 40, unit: 'mi', result: [10_000, 2460] },
+  { called: 'half, by time', race: HALF, weekly: 330, byTime: true, result: [10_000, 2940] },
+  {
+    called: 'half on a Saturday',
+    race: HALF,
+    weekly: 60,
+    result: [10_000, 2500],
+    date: '2027-04-17',
+  },
+  {
+    called: 'half on a Monday',
+    race: HALF,
+    weekly: 60,
+    result: [10_000, 2500],
+    date: '2027-04-19',
+  },
+  {
+    called: 'marathon, 45 km, four days',
+    race: MARATHON,
+    weekly: 45,
+    runDays: 4,
+    result: [HALF, 6900],
+  },
+  { called: 'marathon, 60 km', race: MARATHON, weekly: 60, result: [10_000, 2500] },
+  {
+    called: 'marathon, 80 km, six days',
+    race: MARATHON,
+    weekly: 80,
+    runDays: 6,
+    result: [HALF, 5200],
+  },
+  {
+    called: 'marathon, 110 km, seven days',
+    race: MARATHON,
+    weekly: 110,
+    runDays: 7,
+    result: [HALF, 4500],
+  },
+  {
+    called: 'marathon, 180 km, seven days',
+    race: MARATHON,
+    weekly: 180,
+    runDays: 7,
+    result: [HALF, 3800],
+  },
+  {
+    called: 'marathon, 50 miles',
+    race: MARATHON,
+    weekly: 50,
+    unit: 'mi',
+    runDays: 6,
+    result: [HALF, 5300],
+  },
+  { called: 'marathon, by time', race: MARATHON, weekly: 420, byTime: true, result: [HALF, 6000] },
+  {
+    called: 'marathon, Sunday weeks',
+    race: MARATHON,
+    weekly: 60,
+    result: [10_000, 2500],
+    weekStartsOn: 'sunday',
+  },
+  {
+    called: 'marathon on a Wednesday',
+    race: MARATHON,
+    weekly: 65,
+    result: [10_000, 2450],
+    date: '2027-04-21',
+  },
+];
+
+/** Each runner's block as it is laid out with nothing else asked. */
+export const defaultBlocks: readonly (readonly [called: string, spec: BlockSpec])[] = runners.map(
+  ({ called, race, weekly, runDays, result, date = SUNDAY, ...who }) => {
+    const unit = who.byTime ? 60 : who.unit === 'mi' ? 1609.344 : 1000;
+    return [
+      called,
+      {
+        athlete: {
+          name: 'Idris Vale',
+          basis: who.byTime ? 'time' : 'distance',
+          unit: who.unit ?? 'km',
+          birthYear: who.birthYear ?? 1994,
+          oftenHurt: who.oftenHurt ?? false,
+          recentWeeks: [0.97, 1, 1.01, 1.02].map((part) => Math.round(part * weekly) * unit),
+          results: [
+            { race: 'Lantern Bay', date: '2026-12-13', distance: result[0], time: result[1] },
+          ],
+        },
+        race: { name: 'Lantern Bay', date, distance: race },
+        ...(runDays !== undefined && { week: { runDays } }),
+        ...(who.weekStartsOn && { weekStartsOn: who.weekStartsOn }),
+      },
+    ];
+  },
+);
