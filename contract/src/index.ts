@@ -68,6 +68,7 @@ export {
   soundSpec,
   readBlockFile,
 } from './block-file/parse.js';
+export { forNewBlock } from './block-file/for-new-block.js';
 export { type LocatedProblem, locate } from './block-file/lines.js';
 export {
   type BlockFile,

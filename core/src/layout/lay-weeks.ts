@@ -128,6 +128,12 @@ interface Dealing extends Pick<WeekToDeal, 'placeOf'> {
   keys: ReadonlyMap<CivilDate, KeySession>;
 }
 
+/** A whole building week, and whether its runs held it down. */
+interface Built {
+  week: Week;
+  isShort: boolean;
+}
+
 /** Weeks with the amounts of every run, each cut from those before it where it rests or tapers. */
 function fillWeeks(
   context: Context,
@@ -135,22 +141,22 @@ function fillWeeks(
   { roles, keys, placeOf }: Dealing,
 ): Week[] {
   const { basis } = context.spec.athlete;
-  const built: (Week & { isShort: boolean })[] = [];
+  const built: Built[] = [];
   const weeks: Week[] = [];
   let heaviest: (readonly Day[])[] | undefined;
   for (const [index, of] of amounts.entries()) {
     if (of.frame.dayShares)
       heaviest ??= heaviestOf(
-        built.map(({ days }) => days),
+        built.map(({ week: { days } }) => days),
         basis,
       );
-    const cuts = cutsOf(context, of, { heaviest, last: built.at(-1)?.days });
+    const cuts = cutsOf(context, of, { heaviest, last: built.at(-1)?.week.days });
     const isHeld = built.at(-1)?.isShort === true && !of.frame.dayShares;
-    const held = isHeld ? heldBy(context, of, built.at(-1)?.volume ?? 0) : of;
+    const held = isHeld ? heldBy(context, of, built.at(-1)?.week.volume ?? 0) : of;
     const week = fillWeek(context, held, { days: roles[index] ?? [], cuts, keys, placeOf });
     weeks.push(week);
     if (week.kind === 'building' && week.length === 7 && week.running === 1) {
-      built.push({ ...week, isShort: week.volume < of.volume.volume });
+      built.push({ week, isShort: week.volume < of.volume.volume });
     }
   }
   return weeks;
@@ -202,27 +208,57 @@ function fillWeek(
     placeOf,
   }: Omit<Dealing, 'roles'> & { days: readonly PlannedDay[]; cuts: Cuts | undefined },
 ): Week {
-  const { frame, over, volume: laid } = week;
-  const { number, toGo, start, length } = frame;
-  const about = { number, toGo, start, length, events: eventsIn(frame, context.spec.events) };
+  const { over, volume: laid } = week;
   const then = over?.at(-1)?.week;
   if (over && then) {
-    const days = over.map(({ day }) => day);
-    return { ...about, ...then, days, ...totalsOf(days) };
+    return weekOf(
+      context,
+      week,
+      then,
+      over.map(({ day }) => day),
+    );
   }
+  const { volume, longRun } = amountOf(week);
   const pinned = laid.rule === 'pin';
   const deal = (contrast: number, doubled = false) => {
-    const toDeal = { ...amountOf(week), days: planned, pinned, cuts, placeOf, contrast, doubled };
+    const toDeal = { days: planned, volume, longRun, pinned, cuts, placeOf, contrast, doubled };
     const dealt = dealWeek(context, toDeal, keys);
-    return { ...dealt, days: layDays(context, dealt.days, week.segment) };
+    return { volume: dealt.volume, days: layDays(context, dealt.days, week.segment) };
   };
   const dealt = cuts ? deal(1) : varied(context, deal, laid.volume);
-  const volume = { ...laid, volume: dealt.volume };
-  // A short first week still stands for the start it was taken from.
-  const isLower = dealt.volume < laid.volume && !cuts && laid.rule !== 'short-first-week';
-  if (isLower) volume.rule = 'bounded';
-  const { days } = dealt;
-  return { ...about, ...weekToCome({ ...week, volume }), days, ...totalsOf(days) };
+  return weekOf(context, week, weekToCome(week, dealt.volume, cuts !== undefined), dealt.days);
+}
+
+/** Every field written out: a week is made at every key stroke, and copied none the quicker from parts. */
+function weekOf({ spec }: Context, { frame }: WeekOfAmounts, then: WeekThen, days: Day[]): Week {
+  const total = totalsOf(days);
+  return {
+    number: frame.number,
+    toGo: frame.toGo,
+    start: frame.start,
+    length: frame.length,
+    kind: then.kind,
+    phase: then.phase,
+    recovery: then.recovery,
+    recoveryDue: then.recoveryDue,
+    volume: then.volume,
+    volumeRule: then.volumeRule,
+    longRun: then.longRun,
+    longRunRule: then.longRunRule,
+    segment: then.segment,
+    taperShare: then.taperShare,
+    running: then.running,
+    events: eventsIn(frame, spec.events),
+    days,
+    hardDays: total.hardDays,
+    runDays: total.runDays,
+    distance: total.distance,
+    time: total.time,
+    equivalentDistance: total.equivalentDistance,
+    equivalentTime: total.equivalentTime,
+    hardDistance: total.hardDistance,
+    hardTime: total.hardTime,
+  };
 }
 
 /** How far the days of a week are set apart, one after the other, until they differ enough. */
@@ -253,15 +289,22 @@ function varied<T extends { days: Day[]; volume: number }>(
   return best;
 }
 
-function weekToCome({ frame, volume: laid, longRun, segment }: WeekOfAmounts): WeekThen {
-  const { recovery } = laid;
+/** What a week is, its volume as it was dealt. */
+function weekToCome(
+  { frame, volume: laid, longRun, segment }: WeekOfAmounts,
+  volume: number,
+  isCut: boolean,
+): WeekThen {
+  const { recovery, rule } = laid;
+  // A short first week still stands for the start it was taken from.
+  const isLower = volume < laid.volume && !isCut && rule !== 'short-first-week';
   return {
     kind: recovery ? 'recovery' : frame.kind === 'recovery' ? 'building' : frame.kind,
     phase: frame.phase.kind,
     recovery,
     recoveryDue: frame.kind === 'recovery',
-    volume: laid.volume,
-    volumeRule: laid.rule,
+    volume,
+    volumeRule: isLower ? 'bounded' : rule,
     longRun: longRun.longRun,
     longRunRule: longRun.rule,
     segment,

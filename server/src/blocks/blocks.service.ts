@@ -10,6 +10,7 @@ import {
   type PastBody,
   type PlannedDays,
   type SaveBlockBody,
+  forNewBlock,
   givenOf,
 } from '@nadir/contract';
 import { type CivilDate, canonicalJson } from '@nadir/core/base';
@@ -55,9 +56,10 @@ export class BlocksService {
 
   async add(
     coachId: string,
-    { athleteId, wishes, saveId }: NewBlockBody,
+    { athleteId, wishes: sent, saveId }: NewBlockBody,
     by: string,
   ): Promise<OpenBlock> {
+    const wishes = forNewBlock(sent);
     if (!(await this.athletes.find(coachId, athleteId))) throw notFound('athlete');
     const today = this.clock.today();
     mustBeSound(wishes, today);

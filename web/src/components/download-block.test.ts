@@ -10,7 +10,7 @@ it.each([
   const block = {
     format: 'nadir-block' as const,
     version: 3 as const,
-    engine: 1,
+    engine: 2,
     athlete: { name },
     race: { name: race, distance: 5000 },
   };

@@ -7,7 +7,7 @@ import { solveWith } from './highs.js';
 const wishes: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 1,
+  engine: 2,
   race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
   weeks: 18,
   phases: { layout: 'four-equal-parts' },

@@ -19,7 +19,8 @@ export const hardEffortNearRace = check({
     const { race } = block.spec;
     const limit = Math.min(rules.taper.quietDays, raceRules(rules, race.distance).taperDays.least);
     const most = mostOf(context);
-    return daysToRace(block).flatMap(({ week, day }): Observation[] => {
+    const last = daysToRace(block).slice(-limit - 1);
+    return last.flatMap(({ week, day }): Observation[] => {
       const value = differenceInDays(race.date, day.date);
       const isQuiet = value > 0 && value < limit && day.time > 0;
       if (!isQuiet || !isTooMuch(day, value, most)) return [];
@@ -48,10 +49,9 @@ interface Most {
 
 function mostOf({ block, rules }: CheckContext): Most {
   const { spec, weeks } = block;
-  const usual = daysToRace(block).filter(
-    ({ week, day }) => weeks[week - 1]?.kind === 'building' && isSession(day),
-  );
-  const mean = sum(usual.map(({ day }) => day.hardTime)) / Math.max(1, usual.length);
+  const building = weeks.filter(({ kind }) => kind === 'building');
+  const usual = building.flatMap(({ days }) => days.filter(isSession));
+  const mean = sum(usual.map(({ hardTime }) => hardTime)) / Math.max(1, usual.length);
   const { distance } = spec.race;
   return {
     basis: spec.athlete.basis,

@@ -1,5 +1,5 @@
 import { taperSchools } from '../../layout/schools/index.js';
-import { differenceInDays, sum, weekdayOf } from '../../base/index.js';
+import { differenceInDays, memoizeLast, sum, weekdayOf } from '../../base/index.js';
 import { layoutStep } from '../../rules/index.js';
 import type { CheckContext, Observation } from '../common/check.js';
 
@@ -22,7 +22,8 @@ interface RaceWeekCut extends Pick<Observation, 'weeks' | 'value'> {
  * The cut of the six days before the race against the same days of the heaviest
  * week, the long run aside; none where the race comes too soon to judge it.
  */
-export function raceWeekCut({ block: { weeks, spec }, rules }: CheckContext): RaceWeekCut[] {
+export const raceWeekCut = memoizeLast(({ block, rules }: CheckContext): RaceWeekCut[] => {
+  const { weeks, spec } = block;
   const raceWeek = weeks.at(-1);
   const building = weeks.filter(({ kind, length }) => kind === 'building' && length === 7);
   const heaviest = building.reduce<(typeof weeks)[number] | undefined>(
@@ -43,7 +44,7 @@ export function raceWeekCut({ block: { weeks, spec }, rules }: CheckContext): Ra
   const value = 1 - sum(last.map((day) => day[basis])) / before;
   // Whole steps may take a little more or less than the school says.
   return [{ weeks: [raceWeek.number], value, leeway: layoutStep(spec.athlete, rules) / before }];
-}
+});
 
 function isLast(daysOut: number): boolean {
   return daysOut >= 1 && daysOut <= LAST_DAYS;

@@ -133,8 +133,16 @@ function dealOf(
   const left = Math.max(0, clean(volume - longRun - sum(raced) - taken));
   // Runs that are to stay as they are know no ceiling but the taper's.
   const free = spec.week.midweek !== undefined && week.cuts?.atMost === undefined;
+  const { pinned, doubled, cuts, placeOf, contrast } = week;
   return {
-    ...week,
+    days,
+    volume,
+    longRun,
+    pinned,
+    doubled,
+    cuts,
+    placeOf,
+    contrast,
     context,
     raced,
     left,

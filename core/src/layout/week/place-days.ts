@@ -57,6 +57,23 @@ const ANOTHER_DAY = 2.5;
  * @param usual run days of the weeks with all their hard days, kept where they may be
  */
 function bestOf(
+  place: Placing,
+  mostHard: number,
+  usual: readonly Weekday[],
+): Pick<WeekPattern, 'qualityOn' | 'runOn'> {
+  const { longRunOn, qualityOn, open, runDays } = place;
+  const key = [longRunOn, qualityOn, open, runDays, mostHard, usual].join('|');
+  const known = found.get(key) ?? search(place, mostHard, usual);
+  if (found.size >= MOST_KNOWN) found.clear();
+  found.set(key, known);
+  return known;
+}
+
+/** Weeks are laid out at every key stroke, and are placed in few ways. */
+const found = new Map<string, Pick<WeekPattern, 'qualityOn' | 'runOn'>>();
+const MOST_KNOWN = 500;
+
+function search(
   { longRunOn, qualityOn, open, runDays }: Placing,
   mostHard: number,
   usual: readonly Weekday[],
