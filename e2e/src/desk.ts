@@ -30,7 +30,7 @@ export async function signIn(page: Page): Promise<void> {
 export async function keepNewBlock(
   page: Page,
   athlete: string,
-  part: { results?: object[]; raceDate?: string } = {},
+  part: { results?: object[]; raceDate?: string; week?: object } = {},
 ): Promise<string> {
   const send = async (path: string, data: object): Promise<{ id: string }> => {
     const answer = await page.request.post(`${addressOf('demo')}/api/${path}`, { data });
@@ -44,6 +44,7 @@ export async function keepNewBlock(
     athlete: { name: athlete, results: part.results ?? [] },
     race: { name: 'Goal race', date: part.raceDate ?? '2027-05-09', distance: 10_000 },
     weeks: 12,
+    ...(part.week && { week: part.week }),
   };
   const { id } = await send('blocks', { athleteId, wishes });
   await page.goto(`${addressOf('demo')}/blocks/${id}`);

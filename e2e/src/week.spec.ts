@@ -11,6 +11,8 @@ const day = (page: Page, name: string): Locator =>
 async function openWeek(page: Page, athlete: string): Promise<string> {
   const id = await keepNewBlock(page, athlete, {
     results: [{ date: '2027-01-20', distance: 10_000, time: 2430 }],
+    // Monday is run, and Tuesday is the one hard day of the foundation.
+    week: { runDays: 6, qualityOn: ['tuesday', 'friday'] },
   });
   await page.goto(`${addressOf('demo')}/blocks/${id}/week/2027-03-03`);
   await expect(day(page, 'Wed 3 Mar')).toBeVisible();

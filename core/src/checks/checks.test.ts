@@ -368,6 +368,13 @@ const cases: Record<
     value: 13,
     limit: 12,
   },
+  // 400 m in a minute predict nothing of a marathon, 2 h 20 with the care for 92 km a week.
+  'prediction-out-of-range': {
+    inside: {},
+    outside: athlete({ results: [{ date: '2026-11-08', distance: 400, time: 60 }] }),
+    value: 60,
+    limit: 60 * (21_097.5 / 400) ** 1.06 * 2 ** 1.072,
+  },
   'test-missing': {
     inside: rule('paces.weeksToTest', 17),
     outside: { ...rule('paces.weeksToTest', 16) },

@@ -60,6 +60,7 @@ import { qualityInEasyPhase } from './week/quality-in-easy-phase.js';
 import { restBeforeHard } from './week/rest-before-hard.js';
 import { runTooShort } from './week/run-too-short.js';
 import { anyRunOverLongRun } from './week/any-run-over-long-run.js';
+import { predictionOutOfRange } from './paces/prediction-out-of-range.js';
 import { raceRepTooLong } from './sessions/race-rep-too-long.js';
 import { sessionDropped } from './sessions/session-dropped.js';
 import { wishNotKept } from './volume/wish-not-kept.js';
@@ -137,6 +138,7 @@ export const checks = [
   unknownPace,
   fixedDayOverruled,
   pacesStale,
+  predictionOutOfRange,
   testMissing,
   testTooLate,
   raceInThePast,

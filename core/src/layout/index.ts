@@ -35,6 +35,7 @@ export { issuesOfPaces, validateRecord, validateToday } from './validate/validat
 export { issuesOfRules } from './validate/validate-rules.js';
 export { canResolve, validateSpec } from './validate/validate.js';
 export { fullWeek } from './volume/climb.js';
+export { cutBeforeRace } from './taper/cut-before-race.js';
 export { countRises, weeksThatRise } from './volume/rises.js';
 export { rolesOf } from './week/coach-week.js';
 export { placeDays } from './week/place-days.js';

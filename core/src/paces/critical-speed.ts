@@ -1,6 +1,10 @@
 import { leastSquares } from './least-squares.js';
 import type { PaceModel } from './model.js';
+import { powerLawHolds } from './power-law.js';
+import { predictTime } from './riegel.js';
 
+/** Seconds up to which the speed is held. */
+const FURTHEST = 1200;
 /** Seconds an effort lasts to count: 2 to 15 minutes. */
 const LASTS = { least: 120, most: 900 } as const;
 
@@ -15,7 +19,7 @@ const LASTS = { least: 120, most: 900 } as const;
 export const criticalSpeed: PaceModel = {
   title: 'Critical speed',
   purpose: 'Middle distance: a speed that can be held, and a store of metres beyond it.',
-  cost: 'Needs two efforts of 2 to 15 minutes, and says nothing of long races.',
+  cost: 'Needs two efforts of 2 to 15 minutes, and leaves races over 20 minutes to the power law.',
   fit(efforts) {
     const short = efforts.filter(({ time }) => lasts(time));
     const line = leastSquares(
@@ -26,10 +30,17 @@ export const criticalSpeed: PaceModel = {
     if (speed <= 0 || store < 0) {
       return 'These efforts contradict each other: the longer one is too fast for the shorter. Check them.';
     }
+    const longest = efforts.reduce((most, next) => (next.time > most.time ? next : most));
+    // Shorter than the store there is no time: the model says nothing there.
+    const bySpeed = (distance: number) => (distance > store ? (distance - store) / speed : NaN);
     return {
-      // Shorter than the store there is no time: the model says nothing there.
-      timeFor: (distance) => (distance > store ? (distance - store) / speed : NaN),
-      holds: (_, time) => lasts(time),
+      timeFor: (distance) => {
+        const time = bySpeed(distance);
+        // No speed is held for ever: what lasts longer comes from the longest effort.
+        return time > FURTHEST ? Math.max(time, predictTime(longest, distance)) : time;
+      },
+      holds: (_, time) =>
+        time > FURTHEST ? powerLawHolds(time) && powerLawHolds(longest.time) : lasts(time),
       words: `critical speed ${speed.toFixed(2)} m/s, ${Math.round(store)} m beyond it`,
     };
   },

@@ -45,7 +45,9 @@ export function equivalentsOn(
     if (typeof fit === 'string') {
       return { name, lacking: fit, words: '', predictions: [], residuals: [] };
     }
-    const { timeFor } = withCaution(fit.timeFor, efforts, fitness?.peak, rules);
+    const careful = withCaution(fit.timeFor, efforts, fitness?.peak, rules);
+    // The coach's own steps are obeyed to the second.
+    const timeFor = name === 'ladder' ? fit.timeFor : careful.timeFor;
     return {
       name,
       lacking: undefined,

@@ -4,8 +4,9 @@ import type { HouseRules } from '../rules/index.js';
 import type { ResolvedSpec } from '../spec/index.js';
 import { type Effort, ageInWeeks, effortsOn } from './efforts.js';
 import { type Caution, withCaution } from './low-volume.js';
-import type { TimeFor } from './model.js';
+import type { PaceFit, TimeFor } from './model.js';
 import { paceModels } from './models.js';
+import { powerLawFit } from './power-law.js';
 import { predictTime } from './riegel.js';
 
 /** What of the spec paces come from. */
@@ -18,6 +19,8 @@ export type PaceSubject = Pick<ResolvedSpec, 'athlete' | 'race' | 'paces' | 'sta
 /** What an athlete can run today, as far as the results tell. */
 export interface Fitness {
   timeFor: TimeFor;
+  /** Whether a prediction lies where the model is known to hold. */
+  holds: PaceFit['holds'];
   /** The model it comes from: the athlete’s, or the power law where that one lacks something. */
   model: PaceModelName;
   /** What the athlete’s model lacks, in a sentence. */
@@ -55,18 +58,22 @@ export function fitnessOn(
   const efforts = [newest, ...older] as const;
   const asked = paceModels[athlete.paceModel].fit(efforts, rules);
   const lacking = typeof asked === 'string' ? asked : undefined;
-  const timeFor =
-    typeof asked === 'string' ? (metres: number) => predictTime(newest, metres) : asked.timeFor;
+  const { timeFor, holds } = typeof asked === 'string' ? powerLawFit(efforts) : asked;
+  const model = lacking === undefined ? athlete.paceModel : 'power-law';
   const peak = peakMetres(subject, timeFor);
   const age = ageInWeeks(newest, day);
+  const careful = withCaution(timeFor, efforts, peak, rules);
   return {
-    model: lacking === undefined ? athlete.paceModel : 'power-law',
+    model,
     lacking,
     efforts,
     peak,
     age,
     stale: age > staleWeeks,
-    ...withCaution(timeFor, efforts, peak, rules),
+    holds,
+    // A coach's own ladder is obeyed to the second: there the caution only speaks.
+    timeFor: model === 'ladder' ? timeFor : careful.timeFor,
+    caution: careful.caution,
   };
 }
 

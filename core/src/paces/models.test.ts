@@ -3,11 +3,13 @@ import { type PaceModelName, paceModelNames } from '../spec/choices/index.js';
 import { defaultHouseRules } from '../rules/index.js';
 import { resolveSpec } from '../layout/index.js';
 import { marathon } from '../testing/examples.js';
-import { type Effort, effortsOn } from './efforts.js';
+import { consistent, type Effort, effortsOn, leading } from './efforts.js';
 import { equivalentsOn } from './equivalents.js';
+import { fitnessOn } from './fitness.js';
 import { leastSquares } from './least-squares.js';
 import type { PaceFit } from './model.js';
 import { paceModels } from './models.js';
+import { powerLawFit } from './power-law.js';
 import { predictTime } from './riegel.js';
 
 const rules = defaultHouseRules;
@@ -158,6 +160,56 @@ describe('the ladder', () => {
   });
 });
 
+describe('the effort that leads', () => {
+  const on = (date: string, distance: number, time: number, weight = 1) => ({
+    date,
+    distance,
+    time,
+    weight,
+  });
+  const ten = on('2026-11-08', 10_000, 2430);
+  const five = on('2026-10-11', 5000, 1160, 0.8);
+
+  it('is the one nearest in distance, an older one only where it is nearer by far', () => {
+    expect(leading([ten, five], 15_000)).toBe(ten);
+    expect(leading([ten, five], 3000)).toBe(five);
+    // Halfway in logs both are as near; the older counts less.
+    expect(leading([ten, five], Math.sqrt(10_000 * 5000))).toBe(ten);
+  });
+
+  it('is none that contradicts a newer one: 10 km in 40:30 leave no half in 1:15', () => {
+    // 2430 × 2.10975^1.06 = 5361: 1:29:21.
+    expect(consistent([ten, on('2026-09-01', 21_097.5, 4500)])).toEqual([ten]);
+    expect(consistent([ten, on('2026-09-01', 21_097.5, 5400)])).toHaveLength(2);
+  });
+
+  it('has to lie within the range of the model as what is asked does: 400 m predict no marathon', () => {
+    const sprint = powerLawFit([on('2026-11-08', 400, 50)]);
+    expect(sprint.holds(42_195, sprint.timeFor(42_195))).toBe(false);
+    const known = powerLawFit([ten]);
+    expect(known.holds(42_195, known.timeFor(42_195))).toBe(true);
+  });
+
+  it('is the longest beyond twenty minutes, where a speed is not held for ever', () => {
+    const efforts = [on('2026-11-08', 3000, 580), on('2026-11-08', 1500, 270)];
+    const fit = paceModels['critical-speed'].fit(efforts, rules);
+    if (typeof fit === 'string') throw new Error(fit);
+    // 1500 m more in 310 s: 4.84 m/s; a marathon at it would be 2:24.
+    expect(fit.timeFor(42_195)).toBeCloseTo(580 * (42_195 / 3000) ** 1.06, 6);
+    expect(fit.timeFor(3000)).toBeCloseTo(580, 6);
+  });
+
+  it('of a ladder is obeyed to the second: no care for little running is added', () => {
+    const little = { ...marathon.athlete, paceModel: 'ladder' as const };
+    const volume = { ...marathon.volume, start: 30_000, peak: 40_000 };
+    const spec = resolveSpec({ ...marathon, athlete: little, volume });
+    const fitness = fitnessOn(spec, rules, spec.start);
+    // 243 s/km over 10 km, 12 s more to the half, 13 to the marathon.
+    expect(fitness?.timeFor(42_195)).toBeCloseTo(268 * 42.195, 6);
+    expect(fitness?.caution).toBeDefined();
+  });
+});
+
 describe('models side by side', () => {
   it('stand for every distance, with what is left over of each result', () => {
     const spec = resolveSpec({
@@ -174,8 +226,8 @@ describe('models side by side', () => {
     expect(columns.map(({ name }) => name)).toEqual(paceModelNames);
     const [power, own, critical] = columns;
     expect(power?.predictions.map((each) => each?.holds)).toEqual([false, true, true]);
-    // 2430 ÷ 2^1.06 = 1165.5: the 5 km was 5.5 s quicker.
-    expect(power?.residuals).toEqual([0, expect.closeTo(1160 - 2430 / 2 ** 1.06, 6) as number]);
+    // 1160 × 2^1.06 are 2418.5: the 10 km contradicts nothing, and each leads at its own distance.
+    expect(power?.residuals).toEqual([0, 0]);
     expect(own?.residuals.every((seconds) => Math.abs(seconds ?? NaN) < 1)).toBe(true);
     expect(critical?.lacking).toBeDefined();
   });

@@ -34,7 +34,7 @@ const FURTHEST = 300_000;
 const HALVINGS = 60;
 
 /** Metres run in a race of so many seconds: where `timeFor` reaches them, by bisection. */
-function distanceIn(seconds: number, timeFor: TimeFor): number {
+export function distanceIn(seconds: number, timeFor: TimeFor): number {
   let [least, most] = [NEAREST, FURTHEST];
   for (let turn = 0; turn < HALVINGS; turn++) {
     const middle = (least + most) / 2;

@@ -4,7 +4,7 @@ import type { HouseRules } from '../rules/index.js';
 import { beatsOf } from './heart.js';
 import { type Fitness, type PaceSubject, fitnessOn, goalTimes, pacedOn } from './fitness.js';
 import type { TimeFor } from './model.js';
-import { type PaceRange, rangeOf } from './pace-range.js';
+import { distanceIn, middleOf, type PaceRange, rangeOf } from './pace-range.js';
 
 /** One named pace on one day. */
 export interface PaceRow {
@@ -13,6 +13,8 @@ export interface PaceRow {
   goal: PaceRange | undefined;
   /** The one that sessions use. */
   used: PaceRange | undefined;
+  /** Whether the model is known to hold there. */
+  holds: boolean;
   /** Beats a minute. */
   beats: readonly [number, number] | undefined;
 }
@@ -31,14 +33,28 @@ export function pacesOn(subject: PaceSubject, rules: HouseRules, day: CivilDate)
   const fitness = fitnessOn(subject, rules, day);
   const goal = goalTimes(subject, fitness);
   const used = timesOn(subject, fitness, goal, day);
+  const holds = fitness?.holds ?? (() => true);
   const rows = subject.paces.table.map((pace): PaceRow => ({
     pace,
     current: fitness && rangeOf(pace, fitness.timeFor),
     goal: goal && rangeOf(pace, goal),
     used: used && rangeOf(pace, used),
+    holds: used === undefined || isKnown(pace, used, holds),
     beats: pace.heart && beatsOf(pace.heart, subject.athlete),
   }));
-  return { day, fitness, used, rows };
+  return { day, fitness, used, rows: bySpeed(rows) };
+}
+
+/** Whether what a pace is defined from lies where the model is known to hold. */
+function isKnown({ base }: NamedPace, timeFor: TimeFor, holds: Fitness['holds']): boolean {
+  const distance = 'race' in base ? base.race : distanceIn(base.lasts, timeFor);
+  return holds(distance, timeFor(distance));
+}
+
+/** The slowest first, by the middle of what is used; as the table has them where nothing is known. */
+function bySpeed(rows: readonly PaceRow[]): PaceRow[] {
+  const pace = ({ used }: PaceRow) => (used ? middleOf(used) : 0);
+  return [...rows].sort((one, other) => pace(other) - pace(one));
 }
 
 /** The times that sessions of a day use, by the block’s aim. */

@@ -29,12 +29,14 @@ describe('easy pace', () => {
     expect(easyOn(subject(), '2026-12-14')).toBe(335);
   });
 
-  it('comes from the goal without a result, and is six minutes without either', () => {
+  it('comes from the goal without a result, and is a guess by the recent weeks without either', () => {
     const none = withResults();
     // 11 700 s over 42.195 km are 277 s/km; 347 in fives is 345.
     expect(easyOn(subject(none), '2026-12-14')).toBe(345);
     const race = { name: 'Ostrel', date: '2027-04-18', distance: 42_195 };
-    expect(easyOn(subject({ ...none, race }), '2026-12-14')).toBe(360);
+    // 54.5 km a week; and six minutes of those of whom nothing is known.
+    expect(easyOn(subject({ ...none, race }), '2026-12-14')).toBe(335);
+    expect(easyOn(subject({ athlete: {}, race }), '2026-12-14')).toBe(360);
   });
 
   it('follows a re-pacing from its day on, and not before', () => {

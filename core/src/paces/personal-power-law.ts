@@ -30,7 +30,8 @@ export const personalPowerLaw: PaceModel = {
     const held = exponent === line.slope ? '' : `, held from ${line.slope.toFixed(3)}`;
     return {
       timeFor: (distance) => Math.exp(level + exponent * Math.log(distance)),
-      holds: (_, time) => powerLawHolds(time),
+      holds: (_, time) =>
+        powerLawHolds(time) && efforts.some((effort) => powerLawHolds(effort.time)),
       words: `exponent ${exponent.toFixed(3)}${held}, from ${efforts.length} results`,
     };
   },

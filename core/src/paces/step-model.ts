@@ -1,4 +1,5 @@
 import type { HouseRules } from '../rules/index.js';
+import { consistent, leading } from './efforts.js';
 import type { PaceModel } from './model.js';
 
 /** Rungs of the ladder, metres; between them it is straight against the log of distance. */
@@ -12,17 +13,25 @@ export const ladder: PaceModel = {
   title: 'Ladder',
   purpose: 'The coach’s own seconds per kilometre from one race distance to the next.',
   cost: 'The same steps for quick and slow; they are the house rules’.',
-  fit([newest], rules) {
+  fit([newest, ...older], rules) {
     if (!newest) return 'Needs a result of full effort.';
     const slower = heights(rules);
-    const known = (newest.time / newest.distance) * 1000 - slower(newest.distance);
+    const efforts = consistent([newest, ...older]);
     return {
-      timeFor: (distance) => ((known + slower(distance)) * distance) / 1000,
-      holds: (distance) => distance >= RUNGS[0] && distance <= (RUNGS.at(-1) ?? 0),
-      words: 'the house rules’ steps, from the newest result',
+      timeFor: (distance) => {
+        const from = leading(efforts, distance);
+        const known = (from.time / from.distance) * 1000 - slower(from.distance);
+        return ((known + slower(distance)) * distance) / 1000;
+      },
+      holds: (distance) => isOnLadder(distance) && isOnLadder(leading(efforts, distance).distance),
+      words: `the house rules’ steps, from the newest result${efforts.length > 1 ? ' near each distance' : ''}`,
     };
   },
 };
+
+function isOnLadder(distance: number): boolean {
+  return distance >= RUNGS[0] && distance <= (RUNGS.at(-1) ?? 0);
+}
 
 /** Seconds per km slower than the first rung; the outer steps go on beyond the ends. */
 function heights({ paces: { ladder: steps } }: HouseRules): (distance: number) => number {

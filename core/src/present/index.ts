@@ -13,7 +13,7 @@ export {
   sheetOf,
   sheetTotal,
 } from './sheet/sheet.js';
-export { saySegment } from './figures/say.js';
+export { dailyMean, saySegment } from './figures/say.js';
 export { showBlock, type ShownBlock, type ShownWeek } from './figures/show.js';
 export { tellFindings, type ToldFinding } from './findings/tell-findings.js';
 export { whyDay } from './why/why-day.js';

@@ -1,5 +1,5 @@
 import type { CheckedBlock } from '@nadir/core';
-import { unitName } from '@nadir/core/base';
+import { differenceInDays, unitName } from '@nadir/core/base';
 import { formatPercent, formatSteps } from '@nadir/core/base/format';
 import { edgeRange, taperDepths } from '@nadir/core/edit';
 import type { ShownBlock } from '@nadir/core/present';
@@ -17,10 +17,12 @@ export interface HandleWords {
 /** Amounts go to this many times the heaviest week. */
 const ROOM = 2;
 
-/** Part cut from the heaviest week in race week. */
-export function taperDepthOf({ weeks }: Pick<CheckedBlock, 'weeks'>): number {
-  const heaviest = Math.max(1, ...weeks.map(({ volume }) => volume));
-  return 1 - (weeks.at(-1)?.volume ?? 0) / heaviest;
+/** Part that race week takes off each of its runs: the coach's own, else the school's. */
+export function taperDepthOf({ weeks, spec }: Pick<CheckedBlock, 'weeks' | 'spec'>): number {
+  const raceWeek = weeks.at(-1);
+  const days = raceWeek ? differenceInDays(spec.race.date, raceWeek.start) : 0;
+  if (spec.taper.depth !== undefined || !raceWeek || days <= 0) return spec.taper.depth ?? 0;
+  return 1 - (7 * raceWeek.taperShare) / days;
 }
 
 /** Number of the week that first reaches the heaviest. */
@@ -60,7 +62,7 @@ export function handleWords(handle: Handle, block: CheckedBlock, shown: ShownBlo
         value: Math.round(depth * 100),
         least: taperDepths.least * 100,
         most: taperDepths.most * 100,
-        text: `${formatPercent(depth)} off the heaviest week`,
+        text: `${formatPercent(depth)} off each run`,
       };
     }
     case 'peak': {

@@ -118,7 +118,7 @@ describe('a long run that cannot be', () => {
     expect(low.weeks.map(({ longRunRule }) => longRunRule)).toContain('share-cap');
     const slow = layOut({
       ...withLadder('straight'),
-      athlete: { ...marathon.athlete, results: [] },
+      athlete: { ...marathon.athlete, results: [], recentWeeks: [] },
       race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
     });
     // Six minutes a kilometre: three hours are 30 km.

@@ -1,5 +1,6 @@
 import { formatSteps } from '../../base/format/index.js';
 import { type Measure, unitName } from '../../base/index.js';
+import type { Week } from '../../layout/index.js';
 import type { ShownBlock, ShownSegment } from './show.js';
 
 /**
@@ -28,6 +29,15 @@ export function saySegment(
   part: keyof ShownSegment = 'amount',
 ): string {
   return saySteps(weeks[week - 1]?.segment?.[part] ?? 0, measure);
+}
+
+/** A week's volume, as it is shown, over its run days, in tenths; whole minutes by time. Empty in a week without. */
+export function dailyMean(
+  { number, runDays }: Pick<Week, 'number' | 'runDays'>,
+  { weeks, measure }: ShownBlock,
+): string {
+  const volume = (weeks[number - 1]?.volume ?? 0) * measure.step;
+  return runDays === 0 ? '' : (volume / runDays).toFixed(measure.basis === 'time' ? 0 : 1);
 }
 
 function saySteps(steps: number, measure: Measure): string {

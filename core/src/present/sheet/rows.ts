@@ -3,7 +3,7 @@ import { dayAndMonth, formatPercent, formatSteps } from '../../base/format/index
 import type { PinField } from '../../edit/index.js';
 import { type Block, isBase, mainOf, paceWords, type Week } from '../../layout/index.js';
 import { segmentSchools } from '../../layout/schools/index.js';
-import { saySegment } from '../figures/say.js';
+import { dailyMean, saySegment } from '../figures/say.js';
 import type { ShownBlock } from '../figures/show.js';
 import { whyLongRun, whyVolume } from '../why/why.js';
 
@@ -100,6 +100,12 @@ function countedRows(shown: ShownBlock, narrow: boolean): SheetRow[] {
       why: () => 'Hard running’s part of the week.',
     },
     { key: 'runDays', label: 'run days', text: ({ runDays }) => String(runDays) },
+    {
+      key: 'dailyMean',
+      label: `a run day, ${unitName(shown.measure)}`,
+      text: (week) => dailyMean(week, shown),
+      why: () => 'The week’s volume over its run days: what holds where a day falls out.',
+    },
   ];
 }
 

@@ -23,6 +23,8 @@ describe('the sheet of a block', () => {
     expect(cells('volume')?.slice(0, 4)).toEqual(['55', '58', '61', '46']);
     // 46 of 61 is −25 %, but a recovery week says so in a word.
     expect(cells('change')?.slice(0, 4)).toEqual(['', '+5%', '+5%', 'rec']);
+    // 55 and 58 km on six days are 9.2 and 9.7 a day.
+    expect(cells('dailyMean')?.slice(0, 2)).toEqual(['9.2', '9.7']);
     expect(cells('longRun')?.at(-1)).toBe('race');
     expect(rows.find(({ key }) => key === 'volume')?.label).toBe('volume, km');
     expect(weeks[0]?.days.map(({ role }) => role)).toContain('long run');

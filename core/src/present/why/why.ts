@@ -3,6 +3,7 @@ import { growthSchools } from '../../layout/schools/index.js';
 import { quantum } from '../../base/index.js';
 import {
   type Block,
+  cutBeforeRace,
   fullWeek,
   isBase,
   type LongRunRule,
@@ -39,7 +40,7 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
     bounded: () =>
       'As much as its runs hold beside this long run: none of them passes the house rule’s part of it.',
     taper: () => `Taper: ${left} of the heaviest week, ${sayVolume(shown, heaviest.number)}.`,
-    race: () => `Running around the race: ${left} of the heaviest week; the race is not counted.`,
+    race: () => raceWords(block, week.volume / heaviest.volume),
   };
   const ran = week[block.spec.athlete.basis];
   const differs = Math.abs(ran - week.volume) >= quantum(shown.measure) / 2;
@@ -47,6 +48,15 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
   return differs
     ? `${words} Fixed and swapped days make it ${sayVolume(shown, week.number)}.`
     : words;
+}
+
+/** Race week's cut, on the days before the race and on the whole of the heaviest week. */
+function raceWords(block: Block, part: number): string {
+  const onDays = cutBeforeRace(block)?.cut;
+  const ofWeek = `${formatPercent(Math.max(0, 1 - part))} less than the heaviest week`;
+  if (onDays === undefined || onDays <= 0)
+    return `Running around the race, which is not counted: ${ofWeek}.`;
+  return `Running around the race, which is not counted: ${formatPercent(onDays)} less than on the same six days of the heaviest week without its long run, ${ofWeek} in all.`;
 }
 
 /** Why a week's long run is as long as it is, in one sentence. */

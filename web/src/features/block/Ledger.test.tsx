@@ -54,7 +54,7 @@ describe('the Ledger', () => {
   it('names every figure, and marks what is pinned', () => {
     open(fakePinning());
     const grid = screen.getByRole('grid', { name: /Arrows move/ });
-    expect(within(grid).getAllByRole('row')).toHaveLength(10);
+    expect(within(grid).getAllByRole('row')).toHaveLength(11);
     expect(cell(/^Week 3, volume, km: 42, pinned$/)).toBeTruthy();
     expect(cell(/^Week 8, long run, km: race$/)).toBeTruthy();
     expect(cell(/^Week 3, week: 3$/).getAttribute('aria-readonly')).toBe('true');

@@ -1,3 +1,4 @@
+import { cutBeforeRace } from '@nadir/core/layout';
 import { layOut } from '@nadir/core';
 import { showBlock } from '@nadir/core/present';
 import { describe, expect, it } from 'vitest';
@@ -38,9 +39,11 @@ describe('a hand on the drawing', () => {
     expect(moved({ kind: 'peak' }, 0, -99)?.change.volume?.peakWeek).toBe(1);
   });
 
-  it('deepens the taper by what race week loses of the heaviest', () => {
-    const raceWeek = block.weeks.at(-1)?.volume ?? 0;
+  it('deepens the taper by what race week loses of the same days of the heaviest week', () => {
+    const { before = 0 } = cutBeforeRace(block) ?? {};
+    // Three steps take half off each run; ten half kilometres less are five.
     const depth = moved({ kind: 'taper' }, -10)?.change.taper?.depth;
-    expect(depth).toBeCloseTo(1 - (raceWeek - 5000) / 50_000, 2);
+    expect(depth).toBeCloseTo(0.5 + 5000 / before, 2);
+    expect(moved({ kind: 'taper' }, 4)?.change.taper?.depth).toBeLessThan(0.5);
   });
 });

@@ -1,8 +1,9 @@
 import type { CheckedBlock } from '@nadir/core';
 import { quantum } from '@nadir/core/base';
 import { type Command, movePeak, movePhaseEdge, pinWeek, setTaperDepth } from '@nadir/core/edit';
+import { cutBeforeRace } from '@nadir/core/layout';
 import type { ShownBlock } from '@nadir/core/present';
-import { handleWords, peakWeekOf } from '../../drawing/handle-labels.js';
+import { handleWords, peakWeekOf, taperDepthOf } from '../../drawing/handle-labels.js';
 import type { Handle } from '../../drawing/drag.js';
 
 /** How far a handle is moved: whole shown steps up, whole weeks to the right. */
@@ -38,9 +39,10 @@ export function dragCommand(
     }
     case 'taper': {
       if (steps === 0) return undefined;
-      const heaviest = Math.max(...block.weeks.map(({ volume }) => volume));
-      const raceWeek = (shown.weeks.at(-1)?.volume ?? 0) + steps;
-      return setTaperDepth(block, 1 - (raceWeek * quantum(measure)) / heaviest);
+      // Held against what the same days of the heaviest week come to.
+      const before = cutBeforeRace(block)?.before;
+      if (before === undefined) return undefined;
+      return setTaperDepth(block, taperDepthOf(block) - (steps * quantum(measure)) / before);
     }
     case 'peak': {
       const week = within(peakWeekOf(block) + weeks);

@@ -6,6 +6,7 @@ import { useSignedIn } from '../../api/session.js';
 import { InEditor } from '../../editor/InEditor.js';
 import { formatDay } from '../../components/dates.js';
 import { useMeasure } from '../../components/useLaidBlock.js';
+import { Guessed } from './Guessed.js';
 import { paceColumns, rangeText, speedText } from './pace-text.js';
 import { PrintPage } from './PrintPage.js';
 import { dayInBlock, usePaces } from '../../components/usePaces.js';
@@ -54,9 +55,12 @@ function AthleteCard({ file }: { file: BlockFile }) {
           </tr>
         </thead>
         <tbody>
-          {paces.rows.map(({ pace, used, beats }) => (
+          {paces.rows.map(({ pace, used, beats, holds }) => (
             <tr key={pace.id}>
-              <th scope="row">{pace.name}</th>
+              <th scope="row">
+                {pace.name}
+                {!holds && <Guessed />}
+              </th>
               {paceColumns.map(([key, , text]) => (
                 <td key={key}>{rangeText(used, text)}</td>
               ))}

@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import { PaceBar } from '../../drawing/PaceBar.js';
 import { paceScale } from '../../drawing/pace-scale.js';
 import { token } from '../../theme/tokens.js';
+import { Guessed } from './Guessed.js';
 import { paceColumns, rangeText, speedText } from './pace-text.js';
 
 const SCALE_WIDTH = 216;
@@ -36,12 +37,15 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
         </tr>
       </thead>
       <tbody>
-        {paces.rows.map(({ pace, used, goal, beats }) => (
+        {paces.rows.map(({ pace, used, goal, beats, holds }) => (
           <tr
             key={pace.id}
             title={[pace.effort, pace.talk && `Talk: ${pace.talk}`].filter(Boolean).join(' ')}
           >
-            <th scope="row">{pace.name}</th>
+            <th scope="row">
+              {pace.name}
+              {!holds && <Guessed />}
+            </th>
             {paceColumns.map(([key, , text]) => (
               <td key={key}>{rangeText(used, text)}</td>
             ))}

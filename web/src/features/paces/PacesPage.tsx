@@ -2,7 +2,8 @@ import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
 import { type CivilDate, isCivilDate } from '@nadir/core/base';
 import { choosePaceAim, takePaces } from '@nadir/core/edit/paces';
-import { defaultPaces, gapWords, paceModels } from '@nadir/core/paces';
+import { formatPace } from '@nadir/core/base/format';
+import { defaultPaces, gapWords, guessedEasy, paceModels } from '@nadir/core/paces';
 import { paceAims, paceAimWords } from '@nadir/core/spec/choices';
 import { useEffect, useId, useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -137,13 +138,25 @@ function Choices({
   );
 }
 
+/** What the paces rest on where no result tells them. */
+function withoutResult({ athlete }: PacesView['spec'], hasGoal: boolean): string {
+  if (hasGoal) return 'No result of full effort yet: what is shown comes from the goal alone.';
+  const easy = formatPace(guessedEasy(athlete), athlete.unit);
+  return `Neither a result nor a goal yet: easy running is taken to be ${easy}, a guess by the recent weeks.`;
+}
+
 const HALF = 21_098;
 
 /** What must be known before the paces are trusted. */
 function Notes({ view: { spec, paces, rules } }: { view: PacesView }) {
   const { fitness } = paces;
   const notes = [
-    ...(fitness ? [] : ['No result of full effort yet: what is shown comes from the goal alone.']),
+    ...(fitness ? [] : [withoutResult(spec, paces.used !== undefined)]),
+    ...(paces.rows.some(({ holds }) => !holds)
+      ? [
+          'A pace with ? is a guess: what it is predicted from, or what it predicts, lies beyond where the model is known to hold.',
+        ]
+      : []),
     ...(fitness?.stale
       ? [
           `The paces rest on a result ${Math.floor(fitness.age)} weeks old; after ${rules.paces.staleWeeks} it tells little of today. Test, or race.`,

@@ -33,8 +33,8 @@ export function Repacing({
     if (!news?.pending) return [];
     const next = { ...spec, ...repacedAt(spec, from) };
     const [before, then] = [pacesOn(spec, rules, from), pacesOn(next, rules, from)];
-    return before.rows.flatMap(({ pace, used }, index) => {
-      const to = then.rows[index]?.used;
+    return before.rows.flatMap(({ pace, used }) => {
+      const to = then.rows.find((row) => row.pace.id === pace.id)?.used;
       if (!used || !to) return [];
       const [was, is] = [used, to].map((each) => formatPaceRange(each, spec.athlete.unit));
       return was === is ? [] : [{ name: pace.name, was, is }];

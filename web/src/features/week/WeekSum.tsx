@@ -1,6 +1,6 @@
 import { quantum, sum, unitName } from '@nadir/core/base';
 import { formatPercent, formatSteps } from '@nadir/core/base/format';
-import type { ShownBlock } from '@nadir/core/present';
+import { dailyMean, type ShownBlock } from '@nadir/core/present';
 import { plural } from '../../components/dates.js';
 import type { Cycle } from './cycle-days.js';
 
@@ -47,6 +47,11 @@ export function WeekSum({
             ? ', as wished'
             : `, ${say(Math.abs(over))} ${over > 0 ? 'more' : 'less'} than the ${say(wished)} wished`)}
       </span>
+      {whole && week.runDays > 0 && (
+        <span>
+          {dailyMean(week, shown)} {unitName(measure)} a run day
+        </span>
+      )}
       <span>{formatPercent(distance > 0 ? hard / distance : 0)} of it hard</span>
       {whole && across > 0 && (
         <span>

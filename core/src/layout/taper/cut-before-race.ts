@@ -1,0 +1,48 @@
+import { differenceInDays, memoizeLast, sum, weekdayOf } from '../../base/index.js';
+import type { Block } from '../block/block.js';
+import type { Week } from '../block/week.js';
+
+/** Days before the race that the last cut of a taper is carried by. */
+const LAST_DAYS = 6;
+
+/** How much is taken from the last days before the race. */
+export interface CutBeforeRace {
+  /** As a part of what was run on the same weekdays of the heaviest week, its long run aside. */
+  cut: number;
+  /** That amount, m or s. */
+  before: number;
+}
+
+/**
+ * The cut of the six days before the race, wherever their week begins; undefined
+ * where a block has no whole building week, or none of them was run in it.
+ */
+export const cutBeforeRace = memoizeLast(({ weeks, spec }: Block): CutBeforeRace | undefined => {
+  const heaviest = heaviestOf(weeks);
+  const { basis } = spec.athlete;
+  const last = weeks
+    .slice(-2)
+    .flatMap(({ days }) => days)
+    .filter(({ date }) => isLast(differenceInDays(spec.race.date, date)));
+  const weekdays = new Set(last.map(({ date }) => weekdayOf(date)));
+  const same = heaviest?.days.filter(
+    ({ date, role }) => role !== 'long' && weekdays.has(weekdayOf(date)),
+  );
+  const before = sum(same?.map((day) => day[basis]) ?? []);
+  if (last.length < LAST_DAYS || before === 0) return undefined;
+  return { cut: 1 - sum(last.map((day) => day[basis])) / before, before };
+});
+
+/** The heaviest whole building week, the last of equals. */
+function heaviestOf(weeks: readonly Week[]): Week | undefined {
+  let heaviest: Week | undefined;
+  for (const week of weeks) {
+    const isWhole = week.kind === 'building' && week.length === 7;
+    if (isWhole && week.volume >= (heaviest?.volume ?? 0)) heaviest = week;
+  }
+  return heaviest;
+}
+
+function isLast(daysOut: number): boolean {
+  return daysOut >= 1 && daysOut <= LAST_DAYS;
+}
