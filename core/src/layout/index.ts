@@ -34,7 +34,7 @@ export { suggestWeeks } from './resolve/suggest-weeks.js';
 export { issuesOfPaces, validateRecord, validateToday } from './validate/validate-paces.js';
 export { issuesOfRules } from './validate/validate-rules.js';
 export { canResolve, validateSpec } from './validate/validate.js';
-export { fullWeek } from './volume/climb.js';
+export { fullWeek, wholeWeek } from './volume/climb.js';
 export { cutBeforeRace } from './taper/cut-before-race.js';
 export { countRises, weeksThatRise } from './volume/rises.js';
 export { rolesOf } from './week/coach-week.js';

@@ -1,6 +1,8 @@
 import type { NamedPace } from '../spec/choices/index.js';
-import { type CivilDate, differenceInDays } from '../base/index.js';
+import { canonicalJson, type CivilDate, differenceInDays } from '../base/index.js';
 import type { HouseRules } from '../rules/index.js';
+import { defaultPacesOf } from './default-paces.js';
+import { heartByDuration } from './heart-by-duration.js';
 import { beatsOf } from './heart.js';
 import { type Fitness, type PaceSubject, fitnessOn, goalTimes, pacedOn } from './fitness.js';
 import type { TimeFor } from './model.js';
@@ -40,9 +42,28 @@ export function pacesOn(subject: PaceSubject, rules: HouseRules, day: CivilDate)
     goal: goal && rangeOf(pace, goal),
     used: used && rangeOf(pace, used),
     holds: used === undefined || isKnown(pace, used, holds),
-    beats: pace.heart && beatsOf(pace.heart, subject.athlete),
+    beats: beatsFor(pace, used, subject),
   }));
   return { day, fitness, used, rows: bySpeed(rows) };
+}
+
+/**
+ * Beats of a pace: the coach's own band, else by how long this athlete can hold it
+ * and not by its name. A pace slower than what it is taken from keeps its own.
+ */
+function beatsFor(pace: NamedPace, used: TimeFor | undefined, subject: PaceSubject) {
+  if (!pace.heart) return undefined;
+  const usual = defaultPacesOf(subject.engine).find(({ id }) => id === pace.id)?.heart;
+  const isOwn = canonicalJson(usual) !== canonicalJson(pace.heart);
+  const held = pace.offset.every((each) => each === 0) ? lastsFor(pace, used) : undefined;
+  const band = isOwn || held === undefined ? pace.heart : heartByDuration(held);
+  return beatsOf(band, subject.athlete);
+}
+
+/** Seconds that a pace can be held; undefined where the model says nothing of it. */
+function lastsFor({ base }: NamedPace, used: TimeFor | undefined): number | undefined {
+  const seconds = 'race' in base ? used?.(base.race) : base.lasts;
+  return seconds !== undefined && Number.isFinite(seconds) ? seconds : undefined;
 }
 
 /** Whether what a pace is defined from lies where the model is known to hold. */

@@ -24,6 +24,8 @@ describe('limits of a week, by hand', () => {
   });
 });
 
+const km = { unit: 'km', perMetre: 1 } as const;
+
 describe('limits of a long run, by hand', () => {
   it.each([
     ['five days toward a half', 5, 21_097.5, 60_000, 0.3],
@@ -45,16 +47,22 @@ describe('limits of a long run, by hand', () => {
   });
 
   it('growth: 3 km more up to 30 km, a tenth more after', () => {
-    expect(longRunGrowthLimit(20_000, defaultHouseRules, 1)).toBe(23_000);
-    expect(longRunGrowthLimit(30_000, defaultHouseRules, 1)).toBeCloseTo(33_000, 6);
-    expect(longRunGrowthLimit(35_000, defaultHouseRules, 1)).toBeCloseTo(38_500, 6);
+    expect(longRunGrowthLimit(20_000, defaultHouseRules, km)).toBe(23_000);
+    expect(longRunGrowthLimit(30_000, defaultHouseRules, km)).toBeCloseTo(33_000, 6);
+    expect(longRunGrowthLimit(35_000, defaultHouseRules, km)).toBeCloseTo(38_500, 6);
+    // Ten miles and two, not one and 0.86.
+    const miles = { unit: 'mi', perMetre: 1 } as const;
+    expect(longRunGrowthLimit(16_093.44, defaultHouseRules, miles)).toBeCloseTo(19_312.128, 6);
   });
 
   it('counts the same limits in seconds where the block counts time', () => {
     expect(longRunTimeLimit('time', defaultHouseRules, 360)).toBe(10_800);
     // 3 km at 6:00 /km are 18 minutes.
     const perMetre = perMetreOf('time', 360);
-    expect(longRunGrowthLimit(3600, defaultHouseRules, perMetre)).toBeCloseTo(3600 + 1080, 6);
+    expect(longRunGrowthLimit(3600, defaultHouseRules, { unit: 'km', perMetre })).toBeCloseTo(
+      3600 + 1080,
+      6,
+    );
     // A light week is under 45 km: 4 h 30 at 6:00 /km.
     const week = { runDays: 5, raced: 21_097.5, perMetre };
     expect(longRunShareLimit({ ...week, volume: 16_199 }, defaultHouseRules)).toBeCloseTo(0.35, 9);

@@ -1,4 +1,4 @@
-import { type Basis, ceilTo, clean, floorTo } from '../base/index.js';
+import { type Basis, ceilTo, clean, floorTo, metresPer, type Unit } from '../base/index.js';
 import { type HouseRules, raceRules } from './house-rules.js';
 
 /**
@@ -88,12 +88,24 @@ export function longRunTimeLimit(basis: Basis, { longRun }: HouseRules, pace: nu
   return basis === 'time' ? longRun.mostTime : (longRun.mostTime / pace) * 1000;
 }
 
-/** The longest a long run may be after one of `longest`: 10 % or 3 km more, whichever is larger. */
+/** How a block counts, where a limit is a plain distance. */
+export interface Counting {
+  unit: Unit;
+  /** The block's own amount in a metre of running. */
+  perMetre: number;
+}
+
+/**
+ * The longest a long run may be after one of `longest`: 10 % or 3 km more, whichever
+ * is larger. The distance is a whole one of the athlete's own: 3 km are 2 miles.
+ */
 export function longRunGrowthLimit(
   longest: number,
   { longRun }: HouseRules,
-  perMetre: number,
+  { unit, perMetre }: Counting,
 ): number {
-  const byDistance = longRun.growthDistance * perMetre;
+  const mile = metresPer('mi');
+  const inMiles = Math.max(1, Math.round(longRun.growthDistance / mile)) * mile;
+  const byDistance = (unit === 'mi' ? inMiles : longRun.growthDistance) * perMetre;
   return Math.max(longest * (1 + longRun.growthShare), longest + byDistance);
 }

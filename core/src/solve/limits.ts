@@ -9,7 +9,7 @@ import {
   recoveryLimit,
   returnLimit,
 } from '../rules/index.js';
-import { type Block, isBase, type Week, weekOfLongRun } from '../layout/index.js';
+import { type Block, isBase, type Week, weekOfLongRun, wholeWeek } from '../layout/index.js';
 
 /** Rules that bend where pins leave no other way. */
 export type BendingRule = keyof HouseRules['bending'];
@@ -57,10 +57,11 @@ function growthLimits({ weeks, spec }: Block): Limit[] {
     const before = last;
     if (isBase(week)) last = week;
     if (week.kind !== 'building' || week.volumeRule === 'short-first-week') return [];
-    const own = [7 / week.length, `v${week.number}`] as const;
+    const own = [wholeWeek(spec, { ...week, volume: 1 }), `v${week.number}`] as const;
     const limit = { rule: 'growth' as const, week: week.number };
     if (!before) return [{ ...limit, terms: [own], right: spec.volume.start * factor }];
-    const base = [(-factor * 7) / before.length, `v${before.number}`] as const;
+    const whole = wholeWeek(spec, { ...before, volume: 1 });
+    const base = [-factor * whole, `v${before.number}`] as const;
     return [{ ...limit, terms: [own, base], right: 0 }];
   });
 }
@@ -107,6 +108,7 @@ function peakLimits(block: Block): Limit[] {
 function longRunLimits({ weeks, spec, easyPace }: Block, rules: HouseRules): Limit[] {
   const most = longRunTimeLimit(spec.athlete.basis, rules, easyPace);
   const perMetre = perMetreOf(spec.athlete.basis, easyPace);
+  const counting = { perMetre, unit: spec.athlete.unit };
   let longest: Week | undefined;
   return weeks.flatMap((week) => {
     const before = longest;
@@ -120,7 +122,7 @@ function longRunLimits({ weeks, spec, easyPace }: Block, rules: HouseRules): Lim
       found.push({ ...limit, terms: [own, [-share, `v${week.number}`]], right: 0 });
     }
     if (before) {
-      const right = longRunGrowthLimit(before.longRun, rules, perMetre) - before.longRun;
+      const right = longRunGrowthLimit(before.longRun, rules, counting) - before.longRun;
       found.push({ ...limit, terms: [own, [-1, `l${before.number}`]], right });
     }
     return found;

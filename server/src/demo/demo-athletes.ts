@@ -56,7 +56,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
       },
       longRun: {
         start: km(19),
-        peak: km(33),
+        peak: km(31),
         ladder: 'straight',
         lastPeakWeeksOut: 3,
         segment: 'race-pace-finish',

@@ -9,7 +9,7 @@ export const longRunGrownTooFast = check({
     const perMetre = perMetreOf(spec.athlete.basis, easyPace);
     let longest = Math.max(spec.longRun.start, spec.athlete.longestRecentRun ?? 0);
     return weeks.flatMap(({ number, longRun: value }) => {
-      const limit = longRunGrowthLimit(longest, rules, perMetre);
+      const limit = longRunGrowthLimit(longest, rules, { perMetre, unit: spec.athlete.unit });
       longest = Math.max(longest, value);
       return value > limit + 1e-6 ? [{ weeks: [number], value, limit }] : [];
     });

@@ -1,4 +1,5 @@
-import { layoutStep, longRunShareLimit, perMetreOf } from '../../rules/index.js';
+import { layoutStep, leastLongRun, longRunShareLimit, perMetreOf } from '../../rules/index.js';
+import { runDaysOf } from '../../spec/index.js';
 import { weekOfLongRun } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
@@ -11,17 +12,21 @@ export const longRunOverShare = check({
   run({ block: { weeks, spec, easyPace }, rules }) {
     const perMetre = perMetreOf(spec.athlete.basis, easyPace);
     return weeks.flatMap(
-      ({ number, length, volume, longRun, volumeRule, longRunRule, taperShare }) => {
+      ({ number, length, volume, longRun, volumeRule, longRunRule, taperShare, recovery }) => {
         // Some weeks are cut run by run; one that its runs hold down was meant to be more.
         const isCut =
           CUT.has(longRunRule) ||
-          (longRunRule !== 'pin' && (taperShare < 1 || volumeRule === 'event'));
-        const isLess = isCut || volumeRule === 'bounded';
+          (longRunRule !== 'pin' && (taperShare < 1 || recovery || volumeRule === 'event'));
+        // Of two runs one is half the week and more, whatever is asked.
+        const isHalf = longRunRule !== 'pin' && runDaysOf(spec.week) <= 2;
+        const isLess = isCut || isHalf || volumeRule === 'bounded';
         if (longRun === 0 || length < 7 || isLess) return [];
         const value = longRun / volume;
         const limit = longRunShareLimit(weekOfLongRun(spec, volume, perMetre), rules);
-        // What was not asked for to the metre is laid out in whole steps.
-        const leeway = longRunRule === 'pin' ? 0 : layoutStep(spec.athlete, rules) / volume;
+        // What was not asked for to the metre is laid out in whole steps, and no shorter than its week needs.
+        const step = layoutStep(spec.athlete, rules);
+        const least = leastLongRun(volume, runDaysOf(spec.week), step, rules) + step;
+        const leeway = longRunRule === 'pin' ? 0 : Math.max(step / volume, least / volume - limit);
         return value > limit + leeway + 1e-9 ? [{ weeks: [number], value, limit }] : [];
       },
     );

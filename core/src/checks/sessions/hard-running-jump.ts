@@ -1,13 +1,20 @@
 import { mainOf } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
+/** Hard metres of the last session at a place in the week, and of the last one of a family. */
+interface LastOfPlace {
+  hard: number;
+  family: string | undefined;
+  ofFamily: number;
+}
+
 /** A key session with far more hard running than the last one of its day. Value and limit: the rise as a share. */
 export const hardRunningJump = check({
   code: 'hard-running-jump',
   level: 'caution',
   run({ block: { weeks, spec }, rules }) {
     const limit = rules.sessions.mostJump;
-    const last = new Map<number, { hard: number; family: string | undefined }>();
+    const last = new Map<number, LastOfPlace>();
     return weeks.flatMap(({ number, days }) =>
       days
         .filter(({ role, swap }) => role === 'quality' && !swap)
@@ -19,10 +26,12 @@ export const hardRunningJump = check({
           const used = spec.sessions.find((use) => use.family.id === family);
           // Hills are no measure for the flat.
           if (used?.family.start.includes('uphill')) return [];
-          last.set(place, { hard, family });
+          // A lighter session written in between is no measure for the next of a family.
+          const most = Math.max(before?.hard ?? 0, family ? (before?.ofFamily ?? 0) : 0);
+          last.set(place, { hard, family, ofFamily: family ? hard : (before?.ofFamily ?? 0) });
           // Within a family the coach chose how it grows.
-          if (!before || before.hard === 0 || (family && family === before.family)) return [];
-          const value = hard / before.hard - 1;
+          if (!before || most === 0 || (family && family === before.family)) return [];
+          const value = hard / most - 1;
           return value > limit + 1e-9 ? [{ weeks: [number], value, limit }] : [];
         }),
     );

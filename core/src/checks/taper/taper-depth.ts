@@ -3,6 +3,9 @@ import { cutBeforeRace } from '../../layout/index.js';
 import { layoutStep } from '../../rules/index.js';
 import type { CheckContext, Observation } from '../common/check.js';
 
+/** Seconds of running in six days that leave nothing to be cut (policy). */
+const LITTLE = 90 * 60;
+
 /** Floating-point noise in a share. */
 export const NOISE = 1e-9;
 
@@ -13,6 +16,8 @@ export function usualCut({ block }: CheckContext) {
 /** The cut of race week, and what rounding may make of it. */
 interface RaceWeekCut extends Pick<Observation, 'weeks' | 'value'> {
   leeway: number;
+  /** True where a last session and a shake-out are all there is: nothing is to be taken off. */
+  isLittle: boolean;
 }
 
 /** The cut of the days before the race; none where it cannot be judged. */
@@ -22,5 +27,5 @@ export function raceWeekCut({ block, rules }: CheckContext): RaceWeekCut[] {
   if (!found || !raceWeek) return [];
   // Whole steps may take a little more or less than the school says.
   const leeway = layoutStep(block.spec.athlete, rules) / found.before;
-  return [{ weeks: [raceWeek.number], value: found.cut, leeway }];
+  return [{ weeks: [raceWeek.number], value: found.cut, leeway, isLittle: found.time <= LITTLE }];
 }

@@ -7,8 +7,8 @@ export const taperTooShallow = check({
   level: 'caution',
   run(context) {
     const [limit] = usualCut(context);
-    return raceWeekCut(context).flatMap(({ weeks, value, leeway }) =>
-      value < limit - leeway - NOISE ? [{ weeks, value, limit }] : [],
+    return raceWeekCut(context).flatMap(({ weeks, value, leeway, isLittle }) =>
+      !isLittle && value < limit - leeway - NOISE ? [{ weeks, value, limit }] : [],
     );
   },
 });

@@ -1,5 +1,5 @@
 import { growthLimit } from '../../rules/index.js';
-import { fullWeek, isBase } from '../../layout/index.js';
+import { isBase, wholeWeek } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
 /**
@@ -15,7 +15,7 @@ export const growthOverCap = check({
     let last = spec.volume.start;
     let heaviest = last;
     return weeks.flatMap((week) => {
-      const full = fullWeek(week.volume, week.length);
+      const full = wholeWeek(spec, week);
       // A taper comes down from the heaviest week, whatever the last one was.
       const base = week.taperShare < 1 ? heaviest : last;
       const over = full > growthLimit(base, limit) + WITHIN_MEASURING;

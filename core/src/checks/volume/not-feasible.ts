@@ -1,4 +1,4 @@
-import { fullWeek } from '../../layout/index.js';
+import { wholeWeek } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
 /** The wished peak is not reached. Value: the heaviest week laid out; limit: the peak; m or s. */
@@ -9,7 +9,7 @@ export const notFeasible = check({
     const { peak } = spec.volume;
     // Runs that stay as they are were chosen over the peak.
     if (spec.week.midweek !== undefined) return [];
-    const volumes = weeks.map((week) => fullWeek(week.volume, week.length));
+    const volumes = weeks.map((week) => wholeWeek(spec, week));
     const value = Math.max(...volumes);
     if (value >= peak * (1 - 1e-9)) return [];
     return [{ weeks: [volumes.indexOf(value) + 1], value, limit: peak }];

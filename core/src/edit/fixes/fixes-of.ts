@@ -10,8 +10,8 @@ const MOST_FIXES = 4;
 
 /**
  * The changes that do remove a finding: each that is proposed for its check is
- * laid out, and kept only where the finding is gone and nothing at level stop is
- * new. What leaves the fewest findings comes first. Costs a lay-out a candidate:
+ * laid out, and kept only where the finding is gone and nothing to stop at or be
+ * cautious of is new. What leaves the fewest findings comes first. Costs a lay-out a candidate:
  * ask for one finding at a time.
  */
 export function fixesOf(found: Finding, context: FixContext): Fix[] {
@@ -24,7 +24,7 @@ export function fixesOf(found: Finding, context: FixContext): Fix[] {
       if (validateSpec(changed).length > 0) return [];
       const { block, rules } = layWeeks(changed, context.past);
       const after = runChecks({ block, rules, today: context.today });
-      const removes = !stillFound(found, context.block, block, after) && !newStop(before, after);
+      const removes = !stillFound(found, context.block, block, after) && !addsWorse(before, after);
       return removes ? [{ fix, left: after.length }] : [];
     })
     .sort((a, b) => a.left - b.left)
@@ -48,10 +48,12 @@ function stillFound(
   );
 }
 
-function newStop(before: readonly Finding[], after: readonly Finding[]): boolean {
-  return stops(after).some((code) => !stops(before).includes(code));
+/** True where a stop or a caution is found that was not there before. */
+function addsWorse(before: readonly Finding[], after: readonly Finding[]): boolean {
+  const known = grave(before);
+  return grave(after).some((each) => !known.includes(each));
 }
 
-function stops(findings: readonly Finding[]): string[] {
-  return findings.filter(({ level }) => level === 'stop').map(({ check }) => check);
+function grave(findings: readonly Finding[]): string[] {
+  return findings.flatMap(({ level, check }) => (level === 'note' ? [] : [`${level} ${check}`]));
 }

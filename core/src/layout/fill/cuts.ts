@@ -103,7 +103,8 @@ export function taperCuts(
   const short =
     floorTo(nearRaceLimit(Math.max(0, ...long.map((day) => day[basis]))), step) || Infinity;
   return {
-    atMost: week.taperShare * volumeOf(heaviest[0] ?? [], basis),
+    // Race week is no more than its few runs; a last session and a shake-out have their own lengths.
+    atMost: week.kind === 'race' ? Infinity : week.taperShare * volumeOf(heaviest[0] ?? [], basis),
     of: (day) => {
       const whole = leastOf(day);
       const running = Math.min(1, eventDays.get(day.date)?.running || 1);
@@ -134,9 +135,10 @@ function volumeOf(days: readonly Day[], basis: Basis): number {
   return sum(days.map((day) => day[basis]));
 }
 
-/** The days of the heaviest weeks of those that are laid out. */
+/** The days of the heaviest week of those that are laid out; of several as heavy the first and the last. */
 export function heaviestOf(weeks: readonly (readonly Day[])[], basis: Basis): (readonly Day[])[] {
   const volumes = weeks.map((days) => volumeOf(days, basis));
   const most = Math.max(...volumes);
-  return weeks.filter((_, index) => (volumes[index] ?? 0) >= most - 1);
+  const heaviest = weeks.filter((_, index) => (volumes[index] ?? 0) >= most - 1);
+  return heaviest.length > 2 ? [...heaviest.slice(0, 1), ...heaviest.slice(-1)] : heaviest;
 }

@@ -270,7 +270,10 @@ function slotsOf(deal: Deal): Slot[] {
   return days.flatMap((day, index): Slot[] => {
     const double = twice.has(index);
     const shares = isOther(day.role) && !fixed[index] && !without.has(index);
-    if (!shares) return double && day.role === 'long' ? [secondRun(deal, index)] : [];
+    if (!shares) {
+      const isOver = context.past.on(day.date) !== undefined;
+      return double && day.role === 'long' && !isOver ? [secondRun(deal, index)] : [];
+    }
     const shape = shapeOfDay(deal, { ...day, double });
     const main = {
       index,

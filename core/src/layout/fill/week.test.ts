@@ -80,6 +80,12 @@ describe('a laid-out week', () => {
     expect(weeks[0]?.days[0]?.time).toBe(1340);
   });
 
+  it('ends a recovery week with a few relaxed pick-ups', () => {
+    expect(weeks[3]?.days[5]?.sessions[0]?.shorthand).toBe(
+      '3.5 km easy; 5 x 20 s strides, 60 s walk',
+    );
+  });
+
   it('shortens every run in a recovery week', () => {
     const [before, rested] = [weeks[2]?.days ?? [], weeks[3]?.days ?? []];
     rested.forEach(({ distance }, day) => {

@@ -23,6 +23,8 @@ export interface FrameWeek extends CalendarWeek {
   dayShares: readonly number[] | undefined;
   /** Part of usual running that events leave: 1 in a week like others. */
   running: number;
+  /** Part of the fullest week of the coach's cycle that it runs: a day off is not made up. */
+  ofCycle: number;
   /** Metres of the races and tests on the way in it. */
   raced: number;
 }
@@ -63,7 +65,8 @@ export function frameWeeks(spec: FrameSpec, rules: HouseRules, days: EventDays):
     phase: phaseOf(week.number, phases),
     taperShare: shares[index]?.week ?? 1,
     dayShares: index < taperStart ? undefined : shares[index]?.days,
-    running: (byEvents[index]?.running ?? 1) * runningOfCycle(spec, week.start),
+    running: byEvents[index]?.running ?? 1,
+    ofCycle: runningOfCycle(spec, week.start),
     raced: byEvents[index]?.raced ?? 0,
   }));
   return { phases, weeks, taperStart };

@@ -31,9 +31,13 @@ function stretches(most: number, weeks: number): number[] {
   const rests = Math.max(0, Math.ceil((weeks - most) / (most + 1)));
   const found = new Array<number>(rests + 1).fill(most);
   let over = most * (rests + 1) - (weeks - rests);
-  // The last ones give way: first to two weeks each, then to one.
-  for (const least of [LAST_BUILDING_WEEKS, 1]) {
-    for (let at = rests; at >= 0 && over > 0; at--) {
+  // The last ones give way: first to two weeks each, then those before the taper's own to one.
+  for (const [least, from] of [
+    [LAST_BUILDING_WEEKS, rests],
+    [1, rests - 1],
+    [1, rests],
+  ] as const) {
+    for (let at = from; at >= 0 && over > 0; at--) {
       const gives = Math.min(over, Math.max(0, (found[at] ?? 0) - least));
       found[at] = (found[at] ?? 0) - gives;
       over -= gives;

@@ -170,7 +170,7 @@ function rung(climb: Climb, index: number): Laid {
   const part = longRunLadders[ladder].part(left);
   const rule = left === 0 ? 'peak' : 'rung';
   const wished = onStep(climb, index, part < 1 ? line * part : line, rule);
-  const most = longRunGrowthLimit(climb.longest, rules, perMetre);
+  const most = longRunGrowthLimit(climb.longest, rules, { perMetre, unit: spec.athlete.unit });
   if (wished.longRun <= most * (1 + 1e-9)) return wished;
   return clamp(climb, index, Math.min(Math.max(peak, line), floorTo(most, step)), 'growth-cap');
 }
@@ -201,7 +201,11 @@ function clamp(climb: Climb, index: number, wished: number, rule: LongRunRule): 
   // A peak that was asked for is laid, whatever part of its week it takes: a finding says so.
   const asked = spec.longRun.peak / spec.volume.peak;
   const byShare = volume * Math.min(1, Math.max(evenly, share, asked));
-  const byTime = longRunTimeLimit(spec.athlete.basis, rules, easyOn(week?.start ?? spec.start));
+  const byTime = longRunTimeLimit(
+    spec.athlete.basis,
+    rules,
+    easyOn(climb.days[index]?.date ?? week?.start ?? spec.start),
+  );
   const rounded = rule === 'peak' ? wished : roundTo(wished, step);
   if (rounded <= Math.min(byShare, byTime) * (1 + 1e-9)) return { longRun: clean(rounded), rule };
   const capped = floorTo(Math.min(byShare, byTime), step);

@@ -18,6 +18,9 @@ export function longRunOfPast({ past, spec }: Context, week: FrameWeek): LaidLon
   }
   if (!run) return undefined;
   const { day, week: then } = run;
-  const longRun = day.swap ? then.longRun : day[spec.athlete.basis];
+  // A second run on its day is none of it.
+  const runs = day.sessions.filter(({ kind }) => kind === 'run');
+  const amounts = runs.map((each) => each[spec.athlete.basis]);
+  const longRun = day.swap ? then.longRun : Math.max(0, ...amounts);
   return { longRun, rule: then.longRunRule, date: day.date };
 }

@@ -67,15 +67,18 @@ const MANY_RUNS = 6;
 /** Policy: the more runs a week has, the more they differ beside the longest of them; less on the track. */
 const UNEVEN = { usual: 0.08, track: 0.05 };
 
-/** The shortest long run of a week that leaves its other runs room to differ, in whole steps. */
-function roomyIn({ outline, rules }: Suggestion, volume: number): number {
+/** The shortest long run of a week that leaves its other runs room to differ, in whole steps and within its share. */
+function roomyIn(of: Suggestion, volume: number): number {
+  const { outline, rules } = of;
   const { athlete, week, race } = outline;
   const runs = runDaysOf(week);
   const few = isMiddleDistance(race.distance) && runs < MANY_RUNS;
   const uneven = few ? UNEVEN.track : UNEVEN.usual;
   const alike = 1 - uneven * Math.max(0, runs - 2);
   const others = 1 / leastLongRunShare(runs, rules) - 1;
-  return ceilTo(volume / (1 + alike * others), layoutStep(athlete, rules));
+  const unit = layoutStep(athlete, rules);
+  const wanted = ceilTo(volume / (1 + alike * others), unit);
+  return Math.min(wanted, floorTo(volume * shareOf(of, volume), unit));
 }
 
 function peakLongRun(of: Suggestion, volume: VolumeSpec): number {

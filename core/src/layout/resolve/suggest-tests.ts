@@ -55,7 +55,7 @@ function nearestToMiddle(
 }
 
 /** Days of a week before which no test is run: its first ones are for resting. */
-const FIRST_DAYS = 3;
+const FIRST_DAYS = 4;
 
 /** The last free day of a week, clear of its long run on either side. */
 function testDay({ week, athlete }: Outline, { start, length }: FrameWeek): CivilDate[] {
@@ -65,5 +65,6 @@ function testDay({ week, athlete }: Outline, { start, length }: FrameWeek): Civi
     const isBeside = until <= 1 || until === 6;
     return !isBeside && !athlete.unavailable.includes(weekdayOf(date));
   });
-  return clear.slice(-1);
+  const run = clear.filter((date) => !week.restOn.includes(weekdayOf(date)));
+  return (run.length > 0 ? run : clear).slice(-1);
 }

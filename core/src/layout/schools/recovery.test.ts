@@ -13,7 +13,7 @@ const recovering = (recovery: Recovery) =>
 
 describe('recovery weeks by school', () => {
   it.each<[Recovery['every'], number[]]>([
-    [3, [3, 6, 9, 12, 14]],
+    [3, [3, 6, 9, 11, 13]],
     [4, [4, 8, 12]],
     [5, [5, 10, 13]],
     [6, [6, 12]],

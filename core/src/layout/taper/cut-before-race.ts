@@ -11,6 +11,8 @@ export interface CutBeforeRace {
   cut: number;
   /** That amount, m or s. */
   before: number;
+  /** Seconds run in the last days. */
+  time: number;
 }
 
 /**
@@ -30,7 +32,8 @@ export const cutBeforeRace = memoizeLast(({ weeks, spec }: Block): CutBeforeRace
   );
   const before = sum(same?.map((day) => day[basis]) ?? []);
   if (last.length < LAST_DAYS || before === 0) return undefined;
-  return { cut: 1 - sum(last.map((day) => day[basis])) / before, before };
+  const time = sum(last.map((day) => day.time));
+  return { cut: 1 - sum(last.map((day) => day[basis])) / before, before, time };
 });
 
 /** The heaviest whole building week, the last of equals. */

@@ -1,8 +1,9 @@
 import type { VolumeRule } from '../block/week.js';
 import { type Past, weekOfPast } from '../past/past.js';
 import { growthSchools } from '../schools/index.js';
-import { clean, floorTo, roundTo } from '../../base/index.js';
+import { type CivilDate, clean, floorTo, roundTo } from '../../base/index.js';
 import { growthLimit, recoveryLimit } from '../../rules/index.js';
+import { runningOfCycle } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import type { Rises } from './rises.js';
@@ -48,14 +49,22 @@ export function climb(
 }
 
 function take(ascent: Ascent, week: FrameWeek): void {
-  const next = asItWas(ascent.context.past, week) ?? atLeast(ascent, week, nextWeek(ascent, week));
+  const past = asItWas(ascent.context.past, week);
+  const next = past ?? atLeast(ascent, week, ofCycle(ascent, week, nextWeek(ascent, week)));
   const { volume } = next;
   ascent.laid.push(next);
   // A short first week stands for the start it was taken from.
   const stands = next.rule !== 'short-first-week' && next.rule !== 'event';
   // A week without running is nothing to grow from: what stood before it is.
-  if (!next.recovery && stands && volume > 0) ascent.last = fullWeek(volume, week.length);
+  if (!next.recovery && stands && volume > 0)
+    ascent.last = fullWeek(volume, week.length) / week.ofCycle;
   ascent.top = Math.max(ascent.top, ascent.last);
+}
+
+/** A week of fewer run days than its cycle's fullest holds as much a run day, and no more: the mean grows. */
+function ofCycle({ step }: Ascent, week: FrameWeek, laid: LaidVolume): LaidVolume {
+  if (week.ofCycle === 1 || laid.rule === 'pin') return laid;
+  return { ...laid, volume: roundTo(laid.volume * week.ofCycle, step) };
 }
 
 /** A week that is over stays as it was handed out, and the climb goes on from it. */
@@ -170,4 +179,12 @@ function neededAhead(ascent: Ascent, index: number): number {
 /** What a short week would be over seven days. */
 export function fullWeek(volume: number, length: number): number {
   return (volume * 7) / length;
+}
+
+/** What a week would be over seven days, and with every run day of its cycle. */
+export function wholeWeek(
+  spec: Parameters<typeof runningOfCycle>[0],
+  { volume, length, start }: { volume: number; length: number; start: CivilDate },
+): number {
+  return fullWeek(volume, length) / runningOfCycle(spec, start);
 }

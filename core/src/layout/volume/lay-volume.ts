@@ -48,7 +48,7 @@ function descend({ spec, step, perMetre }: Context, week: FrameWeek, top: number
   const { number, kind, taperShare, running, raced } = week;
   const pin = spec.pins.find((each) => each.week === number);
   if (pin?.volume !== undefined) return { volume: pin.volume, rule: 'pin', recovery: false };
-  const planned = roundTo(top * taperShare * Math.min(1, running), step);
+  const planned = roundTo(top * taperShare * week.ofCycle * Math.min(1, running), step);
   const volume = Math.max(planned, (pin?.longRun ?? 0) + raced * perMetre);
   return { volume, rule: kind === 'race' ? 'race' : 'taper', recovery: false };
 }

@@ -80,7 +80,22 @@ function planDays(
   const asked = composed.map((day, index) => roleOf(planning, day, index));
   const hard = withMovedQuality(planning, asked);
   const roles = withRoom(planning, keepingRunDays(planning, withSemiLong(planning, hard)));
-  return roles.map((role, index) => plannedDay(planning, role, index));
+  const pickUps = pickUpsOn(planning, roles);
+  return roles.map((role, index) => {
+    const day = plannedDay(planning, role, index);
+    return index === pickUps ? { ...day, addOn: day.addOn ?? 'strides' } : day;
+  });
+}
+
+/** Days at the end of a recovery week in one of which a few relaxed pick-ups belong. */
+const LAST_DAYS = 2;
+
+/** The last easy run of a recovery week, where it falls on one of its last days and nothing is fixed there. */
+function pickUpsOn({ context, week, composed }: Planning, roles: readonly DayRole[]): number {
+  if (!week.recovery || context.spec.athlete.injured) return -1;
+  const last = roles.findLastIndex((role) => isPlain(role));
+  const isFree = composed[last]?.fixed === false && !composed[last].plain;
+  return last >= roles.length - LAST_DAYS && isFree ? last : -1;
 }
 
 function plannedDay(planning: Planning, role: DayRole, index: number): PlannedDay {

@@ -3,7 +3,6 @@ import {
   formatDuration,
   formatPace,
   formatPercent,
-  formatRace,
   formatWithUnit,
 } from '../../base/format/index.js';
 import type { Unit } from '../../base/index.js';
@@ -194,9 +193,9 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     title: 'Paces rest on an old result',
     message: `It is ${value} weeks old; after ${limit} a result tells little of today. A test or a race would bring the paces up to date.`,
   }),
-  'prediction-out-of-range': ({ value, limit }, { block }) => ({
+  'prediction-out-of-range': ({ value, limit }) => ({
     title: 'Paces rest on a guess',
-    message: `A result of ${formatDuration(value)} says little of ${formatDuration(limit)} over ${formatRace(block.spec.race.distance, block.spec.athlete.unit)}: the model holds from 3.5 minutes to 4 hours, at both ends. A result nearer to the race would tell more.`,
+    message: `A result of ${formatDuration(value)} says little of ${formatDuration(limit)} at the race’s distance: the model holds from 3.5 minutes to 4 hours, at both ends. A result nearer to the race would tell more.`,
   }),
   'test-missing': ({ value, limit }) => ({
     title: 'No test on the way',

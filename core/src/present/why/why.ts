@@ -4,11 +4,11 @@ import { quantum } from '../../base/index.js';
 import {
   type Block,
   cutBeforeRace,
-  fullWeek,
   isBase,
   type LongRunRule,
   type VolumeRule,
   type Week,
+  wholeWeek,
 } from '../../layout/index.js';
 import { sayVolume } from '../figures/say.js';
 import type { ShownBlock } from '../figures/show.js';
@@ -87,8 +87,8 @@ function riseWords({ weeks, spec }: Block, week: Week, over: string): string {
   const { growth, start } = spec.volume;
   const school = growthSchools[growth.school];
   const last = weeks.slice(0, week.number - 1).findLast(isBase);
-  const before = last ? fullWeek(last.volume, last.length) : start;
-  const now = fullWeek(week.volume, week.length);
+  const before = last ? wholeWeek(spec, last) : start;
+  const now = wholeWeek(spec, week);
   const way = now > before ? 'up from' : now < before ? 'down from' : 'level with';
   const cap = school.keepsCap ? `, at most ${formatPercent(growth.cap)}` : '';
   return `${school.title}: ${way} ${over}${cap}.`;

@@ -1,0 +1,60 @@
+import { isRun } from '../spec/days/index.js';
+import type { Segment } from './block/week.js';
+import type { Context } from './context/context.js';
+import type { Frame, FrameWeek } from './frame/frame.js';
+import type { LaidLongRun } from './longrun/laid-long-run.js';
+import { layLongRuns } from './longrun/lay-long-runs.js';
+import { laySegments } from './longrun/lay-segments.js';
+import { type HandedOut, weekOfPast } from './past/past.js';
+import type { LaidVolume } from './volume/climb.js';
+import { layVolume } from './volume/lay-volume.js';
+import { type WishedDay, coachWeek } from './week/coach-week.js';
+import { steadyMidweek } from './week/steady-midweek.js';
+
+/** A week with its amounts, before anything is dealt out to its days. */
+export interface WeekOfAmounts {
+  frame: FrameWeek;
+  wished: readonly WishedDay[];
+  volume: LaidVolume;
+  longRun: LaidLongRun;
+  segment: Segment | undefined;
+  /** Its days as they were handed out, where it is over. */
+  over: readonly HandedOut[] | undefined;
+}
+
+/** Weekly volume and long runs. */
+export function amountsOf(context: Context, frame: Frame): WeekOfAmounts[] {
+  const { spec, step, past } = context;
+  const wished = frame.weeks.map(coachWeek(spec));
+  const volumes = layVolume(context, frame);
+  const longRuns = layLongRuns(context, frame, volumes, {
+    longRunOn: wished.map((days) => days.find(({ role }) => role === 'long')?.date),
+    runDays: Math.max(...wished.map((days) => days.filter(({ role }) => isRun(role)).length)),
+  });
+  // Hard running stops for an injured athlete, in the long run too.
+  const school = spec.athlete.injured ? 'easy' : spec.longRun.segment;
+  const segments = laySegments(school, frame.weeks, longRuns, step);
+  return frame.weeks.map((week, index): WeekOfAmounts => {
+    const days = wished[index] ?? [];
+    const longRun = longRuns[index] ?? NO_LONG_RUN;
+    const risen = volumes[index] ?? NO_VOLUME;
+    const { midweek } = spec.week;
+    const over = weekOfPast(past, week);
+    const then = over?.at(-1)?.week;
+    const steady = { longRun: longRun.longRun, wished: days };
+    const volume = midweek === undefined ? risen : steadyMidweek(risen, week, steady, midweek);
+    const segment = then ? then.segment : segments[index];
+    return { frame: week, wished: days, volume, longRun, segment, over };
+  });
+}
+
+const NO_VOLUME: LaidVolume = { volume: 0, rule: 'race', recovery: false };
+const NO_LONG_RUN: LaidLongRun = { longRun: 0, rule: 'race', date: undefined };
+
+export function planOf({ frame, wished, volume: { recovery } }: WeekOfAmounts) {
+  return { recovery, wished, ...frame };
+}
+
+export function amountOf({ volume: { volume }, longRun: { longRun, date } }: WeekOfAmounts) {
+  return { volume, longRun, longRunOn: date };
+}

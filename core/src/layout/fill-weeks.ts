@@ -1,0 +1,276 @@
+import { type CivilDate, floorTo } from '../base/index.js';
+import { growthLimit, leastLongRun, recoveryLimit } from '../rules/index.js';
+import { isRun } from '../spec/days/index.js';
+import { isUnder18 } from '../spec/index.js';
+import { amountOf, type WeekOfAmounts } from './amounts.js';
+import { type Day, isHardRunning } from './block/day.js';
+import type { Week } from './block/week.js';
+import type { Context } from './context/context.js';
+import { eventsIn } from './events/event-days.js';
+import { type Cuts, eventCuts, heaviestOf, recoveryCuts, taperCuts } from './fill/cuts.js';
+import { dealWeek, type WeekToDeal } from './fill/deal.js';
+import { layDays } from './fill/lay-days.js';
+import { dayLoad } from './load/legs.js';
+import type { LaidLongRun } from './longrun/laid-long-run.js';
+import { monotonyOf } from './load/monotony.js';
+import type { WeekThen } from './past/past.js';
+import { growthSchools } from './schools/index.js';
+import type { KeySession } from './sessions/fill-sessions.js';
+import type { LaidVolume } from './volume/climb.js';
+import type { PlannedDay } from './week/plan-week.js';
+
+/** What the days of a block are dealt by. */
+interface Dealing extends Pick<WeekToDeal, 'placeOf'> {
+  roles: readonly (readonly PlannedDay[])[];
+  keys: ReadonlyMap<CivilDate, KeySession>;
+}
+
+/** A whole building week, and whether its runs held it down. */
+interface Built {
+  week: Week;
+  isShort: boolean;
+}
+
+/** Weeks with the amounts of every run, each cut from those before it where it rests or tapers. */
+export function fillWeeks(
+  context: Context,
+  amounts: readonly WeekOfAmounts[],
+  { roles, keys, placeOf }: Dealing,
+): Week[] {
+  const { basis } = context.spec.athlete;
+  const built: Built[] = [];
+  const weeks: Week[] = [];
+  let heaviest: (readonly Day[])[] | undefined;
+  let tapered = Infinity;
+  for (const [index, of] of amounts.entries()) {
+    if (of.frame.dayShares)
+      heaviest ??= heaviestOf(
+        built.map(({ week: { days } }) => days),
+        basis,
+      );
+    const cuts = atMost(tapered, cutsOf(context, of, { heaviest, last: built.at(-1)?.week.days }));
+    const week = fillWeek(context, heldBy(context, of, built), {
+      days: roles[index] ?? [],
+      cuts,
+      keys,
+      placeOf,
+    });
+    weeks.push(week);
+    if (of.frame.dayShares) tapered = week.volume;
+    if (week.kind === 'building' && week.length === 7 && week.running === 1) {
+      built.push({ week, isShort: week.volume < of.volume.volume - NOISE });
+    }
+  }
+  return weeks;
+}
+
+/** A week of the taper is no more than the one before it. */
+function atMost(before: number, cuts: Cuts | undefined): Cuts | undefined {
+  if (cuts?.atMost === undefined) return cuts;
+  return { of: cuts.of, atMost: Math.min(cuts.atMost, before) };
+}
+
+/** A week after one that its runs held down climbs from there, not from what was meant. */
+function heldBy(context: Context, of: WeekOfAmounts, built: readonly Built[]): WeekOfAmounts {
+  const { volume } = of;
+  const last = built.at(-1);
+  if (!last?.isShort) return of;
+  if (of.frame.dayShares) return noLongerThan(of, built);
+  const after = mostAfter(context, volume, last.week.volume);
+  if (after >= volume.volume) return of;
+  const longRun = heldLongRun(context, of, after);
+  const most = Math.max(longRun.longRun, after);
+  const rule = volume.rule === 'recovery' ? volume.rule : ('bounded' as const);
+  return { ...of, longRun, volume: { ...volume, volume: most, rule } };
+}
+
+/** A taper's long run is no longer than one that was run. */
+function noLongerThan(of: WeekOfAmounts, built: readonly Built[]): WeekOfAmounts {
+  const { longRun } = of;
+  const longest = Math.max(...built.map(({ week }) => week.longRun));
+  if (longRun.rule === 'pin' || longRun.longRun <= longest) return of;
+  return { ...of, longRun: { ...longRun, longRun: longest } };
+}
+
+/** The long run of a week that is held down: half of it at most, or what its other runs need. */
+function heldLongRun({ rules, step }: Context, of: WeekOfAmounts, most: number): LaidLongRun {
+  const { longRun, wished } = of;
+  if (longRun.rule === 'pin') return longRun;
+  const runs = wished.filter(({ role }) => isRun(role)).length;
+  const least = leastLongRun(most, runs, step, rules);
+  const held = Math.max(least, floorTo(most / 2, step));
+  return held < longRun.longRun ? { ...longRun, longRun: held } : longRun;
+}
+
+/** The most a week may be after one that its runs held down to `last`. */
+function mostAfter({ spec, step }: Context, { rule, recovery }: LaidVolume, last: number): number {
+  const { growth, recovery: rests } = spec.volume;
+  if (rule === 'recovery') return floorTo(recoveryLimit(last, rests.depth), step);
+  const free = rule === 'pin' || rule === 'event' || recovery;
+  if (free || !growthSchools[growth.school].keepsCap) return Infinity;
+  return Math.max(last, floorTo(growthLimit(last, growth.cap), step));
+}
+
+/** What a week is cut from: the heaviest in a taper, the last building week where it rests or an event takes from it. */
+function cutsOf(
+  context: Context,
+  { frame, volume }: WeekOfAmounts,
+  {
+    heaviest = [],
+    last,
+  }: { heaviest: (readonly Day[])[] | undefined; last: readonly Day[] | undefined },
+): Cuts | undefined {
+  if (frame.dayShares) return heaviest.length > 0 ? taperCuts(context, frame, heaviest) : undefined;
+  if (!last || volume.rule === 'pin') return undefined;
+  if (volume.rule === 'event') return eventCuts(context, last);
+  return volume.recovery && context.spec.week.midweek === undefined
+    ? recoveryCuts(context, last)
+    : undefined;
+}
+
+/** A week with the amounts of every run, exact. */
+function fillWeek(
+  context: Context,
+  week: WeekOfAmounts,
+  {
+    days: planned,
+    cuts,
+    keys,
+    placeOf,
+  }: Omit<Dealing, 'roles'> & { days: readonly PlannedDay[]; cuts: Cuts | undefined },
+): Week {
+  const { over, volume: laid } = week;
+  const then = over?.at(-1)?.week;
+  if (over && then) {
+    return weekOf(
+      context,
+      week,
+      then,
+      over.map(({ day }) => day),
+    );
+  }
+  const { volume, longRun } = amountOf(week);
+  const pinned = laid.rule === 'pin';
+  const deal = (contrast: number, doubled = false) => {
+    const toDeal = { days: planned, volume, longRun, pinned, cuts, placeOf, contrast, doubled };
+    const dealt = dealWeek(context, toDeal, keys);
+    return { volume: dealt.volume, days: layDays(context, dealt.days, week.segment) };
+  };
+  const dealt = cuts ? deal(1) : varied(context, deal, laid.volume);
+  return weekOf(context, week, weekToCome(week, dealt.volume, cuts !== undefined), dealt.days);
+}
+
+/** Every field written out: a week is made at every key stroke, and copied none the quicker from parts. */
+function weekOf({ spec }: Context, { frame }: WeekOfAmounts, then: WeekThen, days: Day[]): Week {
+  const total = totalsOf(days);
+  return {
+    number: frame.number,
+    toGo: frame.toGo,
+    start: frame.start,
+    length: frame.length,
+    kind: then.kind,
+    phase: then.phase,
+    recovery: then.recovery,
+    recoveryDue: then.recoveryDue,
+    volume: then.volume,
+    volumeRule: then.volumeRule,
+    longRun: then.longRun,
+    longRunRule: then.longRunRule,
+    segment: then.segment,
+    taperShare: then.taperShare,
+    running: then.running,
+    events: eventsIn(frame, spec.events),
+    days,
+    hardDays: total.hardDays,
+    runDays: total.runDays,
+    distance: total.distance,
+    time: total.time,
+    equivalentDistance: total.equivalentDistance,
+    equivalentTime: total.equivalentTime,
+    hardDistance: total.hardDistance,
+    hardTime: total.hardTime,
+  };
+}
+
+/** How far the days of a week are set apart, one after the other, until they differ enough. */
+const CONTRASTS = [1, 1.5, 2, 3];
+
+/**
+ * The first way to deal a week whose days are not too much alike, its larger days
+ * run twice where its volume allows; the one with the least alike where none is.
+ */
+function varied<T extends { days: Day[]; volume: number }>(
+  { spec, rules }: Context,
+  deal: (contrast: number, doubled?: boolean) => T,
+  volume: number,
+): T {
+  const most = rules.week.mostMonotony;
+  const mayDouble = volume >= rules.week.doublesFrom[spec.athlete.basis] && !isUnder18(spec);
+  let best = deal(1);
+  let least = monotonyOf(best.days.map(dayLoad));
+  for (const doubled of mayDouble ? [false, true] : [false]) {
+    for (const contrast of CONTRASTS) {
+      if (least <= most) return best;
+      const next = deal(contrast, doubled);
+      const monotony = monotonyOf(next.days.map(dayLoad));
+      // Days are set apart within the week's volume, not by taking from it.
+      if (monotony < least && next.volume >= best.volume) [best, least] = [next, monotony];
+    }
+  }
+  return best;
+}
+
+/** Floating-point dust in a sum of miles, m or s. */
+const NOISE = 0.5;
+
+/** What a week is, its volume as it was dealt. */
+function weekToCome(
+  { frame, volume: laid, longRun, segment }: WeekOfAmounts,
+  volume: number,
+  isCut: boolean,
+): WeekThen {
+  const { recovery, rule } = laid;
+  // A short first week still stands for the start it was taken from.
+  const isLower = volume < laid.volume - NOISE && !isCut && rule !== 'short-first-week';
+  return {
+    kind: recovery ? 'recovery' : frame.kind === 'recovery' ? 'building' : frame.kind,
+    phase: frame.phase.kind,
+    recovery,
+    recoveryDue: frame.kind === 'recovery',
+    volume,
+    volumeRule: isLower ? 'bounded' : rule,
+    longRun: longRun.longRun,
+    longRunRule: longRun.rule,
+    segment,
+    taperShare: frame.taperShare,
+    running: frame.running,
+  };
+}
+
+/** What the days of a week come to. */
+function totalsOf(days: readonly Day[]) {
+  const total = {
+    hardDays: 0,
+    runDays: 0,
+    distance: 0,
+    time: 0,
+    equivalentDistance: 0,
+    equivalentTime: 0,
+    hardDistance: 0,
+    hardTime: 0,
+  };
+  for (const day of days) {
+    const { role, distance, time, cross, sessions } = day;
+    if (isHardRunning(day)) total.hardDays += 1;
+    if (role !== 'race' && distance > 0) total.runDays += 1;
+    total.distance += distance;
+    total.time += time;
+    total.equivalentDistance += distance + cross.equivalentDistance;
+    total.equivalentTime += time + cross.equivalentTime;
+    for (const { hardDistance, hardTime } of sessions) {
+      total.hardDistance += hardDistance;
+      total.hardTime += hardTime;
+    }
+  }
+  return total;
+}
