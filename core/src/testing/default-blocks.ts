@@ -9,7 +9,7 @@ interface Runner {
   weekly: number;
   runDays?: number;
   /** Distance in metres and seconds of the newest result. */
-  result: readonly [distance: number, time: number];
+  result?: readonly [distance: number, time: number];
   date?: string;
   unit?: Unit;
   byTime?: true;
@@ -134,6 +134,8 @@ const runners: readonly Runner[] = [
     result: [HALF, 5300],
   },
   { called: 'marathon, by time', race: MARATHON, weekly: 420, byTime: true, result: [HALF, 6000] },
+  { called: 'half, without a result', race: HALF, weekly: 41 },
+  { called: '5 km, without a result', race: 5000, weekly: 30, runDays: 4 },
   {
     called: 'marathon, Sunday weeks',
     race: MARATHON,
@@ -164,9 +166,9 @@ export const defaultBlocks: readonly (readonly [called: string, spec: BlockSpec]
           birthYear: who.birthYear ?? 1994,
           oftenHurt: who.oftenHurt ?? false,
           recentWeeks: [0.97, 1, 1.01, 1.02].map((part) => Math.round(part * weekly) * unit),
-          results: [
-            { race: 'Lantern Bay', date: '2026-12-13', distance: result[0], time: result[1] },
-          ],
+          results: result
+            ? [{ race: 'Lantern Bay', date: '2026-12-13', distance: result[0], time: result[1] }]
+            : [],
         },
         race: { name: 'Lantern Bay', date, distance: race },
         ...(runDays !== undefined && { week: { runDays } }),

@@ -1,3 +1,4 @@
+import { mainOf } from '../../layout/index.js';
 import { check } from '../common/check.js';
 import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
 
@@ -11,7 +12,9 @@ export const sessionDropped = check({
     const dropped = daysToRace(block).filter(({ week, day }) => {
       const phase = weeks[week - 1]?.phase;
       const isOpen = day.role === 'quality' && !day.swap && DEALT.has(day.rule);
-      return isOpen && phase !== undefined && filled.has(phase) && day.hardTime === 0;
+      // Of whose paces nothing is known, what is hard is not known either: the family tells.
+      const isDropped = mainOf(day)?.family === undefined;
+      return isOpen && isDropped && phase !== undefined && filled.has(phase);
     });
     if (dropped.length === 0) return [];
     const value = dropped.length;

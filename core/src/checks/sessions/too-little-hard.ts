@@ -1,3 +1,4 @@
+import { type Day, mainOf } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
 /** One quality day a week cannot hold as much as two (policy). */
@@ -17,7 +18,14 @@ export const tooLittleHard = check({
     const distance = quick.reduce((total, week) => total + week.distance, 0);
     const hard = quick.reduce((total, week) => total + week.hardDistance, 0);
     const value = distance > 0 ? hard / distance : 1;
-    if (spec.athlete.injured || spec.athlete.oftenHurt || value >= limit - 1e-9) return [];
+    // Without a pace to run them at, nothing of its sessions is known to be hard.
+    const isUnknown = hard === 0 && quick.some(({ days }) => days.some(isSession));
+    const isSpared = spec.athlete.injured || spec.athlete.oftenHurt;
+    if (isSpared || isUnknown || value >= limit - 1e-9) return [];
     return [{ weeks: quick.map(({ number }) => number), value, limit }];
   },
 });
+
+function isSession(day: Day): boolean {
+  return mainOf(day)?.family !== undefined;
+}

@@ -1,5 +1,6 @@
 import { suggestUses } from '../../sessions/index.js';
 import { withFixedDay } from '../../spec/days/index.js';
+import { mainOf } from '../../layout/index.js';
 import { freeDays, makeEasy } from './by-day.js';
 import { longRun } from './by-week.js';
 import type { FixesByCheck } from './fix.js';
@@ -19,7 +20,7 @@ export const sessionsFixes = {
   ],
   'session-dropped': ({ weeks }, context) => {
     const days = weeks.flatMap((week) => context.block.weeks[week - 1]?.days ?? []);
-    const open = days.filter(({ role, hardTime }) => role === 'quality' && hardTime === 0);
+    const open = days.filter((day) => day.role === 'quality' && mainOf(day)?.family === undefined);
     const easy = open.reduce(
       (kept, { date }) => withFixedDay(kept, date, { role: 'easy', addOn: 'strides' }),
       context.block.spec.days,
