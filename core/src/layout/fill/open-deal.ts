@@ -1,0 +1,126 @@
+import type { Day } from '../block/day.js';
+import { fixedDayOf } from '../../spec/days/index.js';
+import { type CivilDate, clean, sum } from '../../base/index.js';
+import type { Context } from '../context/context.js';
+import { raceDay } from './race-day.js';
+import type { KeySession } from '../sessions/fill-sessions.js';
+import { amountOf, fitSession, ownLength } from '../sessions/session-lengths.js';
+import { type PlannedDay, isOther, isRaced } from '../week/plan-week.js';
+import { type Shaping, weightOf } from './shape.js';
+
+/** A week that is dealt out to its days. Amounts in m or s. */
+export interface WeekToDeal extends Pick<Shaping, 'placeOf' | 'cuts' | 'contrast'> {
+  days: readonly PlannedDay[];
+  volume: number;
+  longRun: number;
+  /** True where its larger days may be run twice, so that days differ. */
+  doubled: boolean;
+  /** True where its volume is run whatever its days bear. */
+  pinned: boolean;
+}
+
+/** What has settled the running of a day before the week is dealt out. */
+export type FixedBy = 'pin' | 'own-session' | 'past';
+
+/** The running of a day that shares no more. */
+interface Fixed {
+  amount: number;
+  by: FixedBy;
+}
+
+/** A week while it is dealt out, day by day. Amounts in m or s. */
+export interface Deal extends Shaping, Omit<WeekToDeal, keyof Shaping> {
+  raced: readonly number[];
+  /** What long run and races leave, and of it what the fixed days leave. */
+  left: number;
+  fixed: readonly (Fixed | undefined)[];
+  /** Key sessions that stay, made smaller where they must be. */
+  kept: (KeySession | undefined)[];
+  /** Days that get no run for want of volume. */
+  without: Set<number>;
+  /** Days that are run twice. */
+  twice: Set<number>;
+}
+
+/** A week before its volume is dealt out: what is fixed, what is left, which days are run twice. */
+export function openDeal(
+  context: Context,
+  week: WeekToDeal,
+  keys: ReadonlyMap<CivilDate, KeySession>,
+): Deal {
+  const { rules, eventDays, past, spec } = context;
+  const { days, volume, longRun } = week;
+  const raced = days.map(({ date, role }) => {
+    const race = eventDays.get(date)?.race;
+    if (!isRaced(role) || !race) return 0;
+    return (
+      past.on(date)?.day[spec.athlete.basis] ??
+      ownLength(context, date) ??
+      Math.min(raceDay(context, race).amount, Math.max(0, volume - longRun))
+    );
+  });
+  const longest = Math.max(longRun, ...raced);
+  const most = longest > 0 ? rules.week.mostOfLongRun * longest : Infinity;
+  const fixed = days.map((day) => fixedByCoach(context, day));
+  const kept = days.map(({ date }, index): KeySession | undefined => {
+    const key = keys.get(date);
+    const held = fixed[index];
+    if (!key || held?.by === 'own-session') return undefined;
+    // A pinned day keeps its session, or as much of it as the pin has room for.
+    const fits = !held || amountOf(context, key.laid) <= held.amount;
+    return fits ? key : fitSession(context, key, date, held.amount);
+  });
+  const taken = sum(fixed.map((each) => each?.amount ?? 0));
+  const twice = new Set(
+    days.flatMap((day, index) =>
+      day.double === true || (week.doubled && isOther(day.role) && isLarge(context, week, day))
+        ? [index]
+        : [],
+    ),
+  );
+  const left = Math.max(0, clean(volume - longRun - sum(raced) - taken));
+  // Runs that are to stay as they are know no ceiling but the taper's.
+  const free = spec.week.midweek !== undefined && week.cuts?.atMost === undefined;
+  const { pinned, doubled, cuts, placeOf, contrast } = week;
+  return {
+    days,
+    volume,
+    longRun,
+    pinned,
+    doubled,
+    cuts,
+    placeOf,
+    contrast,
+    context,
+    raced,
+    left,
+    most: free ? Infinity : most,
+    fixed,
+    kept,
+    without: new Set(),
+    twice,
+  };
+}
+
+function fixedByCoach(context: Context, { date, role }: PlannedDay): Fixed | undefined {
+  if (!isOther(role)) return undefined;
+  const past = context.past.on(date)?.day;
+  if (past) return { amount: amountOfPast(context, past), by: 'past' };
+  const pinned = fixedDayOf(context.spec.days, date).amount;
+  if (pinned !== undefined) return { amount: pinned, by: 'pin' };
+  const own = ownLength(context, date);
+  return own === undefined ? undefined : { amount: own, by: 'own-session' };
+}
+
+/** What a day that is over took of its week; swapped running, as if it had been run. */
+function amountOfPast({ spec, easyOn }: Context, { date, swap, cross, ...day }: Day): number {
+  if (!swap) return day[spec.athlete.basis];
+  return spec.athlete.basis === 'time'
+    ? cross.time
+    : Math.round((cross.time / easyOn(date)) * 1000);
+}
+
+/** True for a day that weighs more than an easy one. */
+function isLarge(context: Context, { placeOf, cuts }: WeekToDeal, day: PlannedDay): boolean {
+  return weightOf({ context, placeOf, most: Infinity, cuts, contrast: 1 }, day) > 1;
+}

@@ -1,0 +1,161 @@
+import { ceilTo, floorTo, sum } from '../../base/index.js';
+import { isUnder18 } from '../../spec/index.js';
+import type { Context } from '../context/context.js';
+import { amountOf, fitSession } from '../sessions/session-lengths.js';
+import { type PlannedDay, isOther } from '../week/plan-week.js';
+import type { Deal } from './open-deal.js';
+import type { Shape } from './fill.js';
+import { shapeOfDay } from './shape.js';
+
+/** One run that shares what the long run and races leave. */
+export interface Slot extends Shape {
+  index: number;
+  second: boolean;
+}
+
+/**
+ * The runs that share, so few and with sessions so small that the week holds
+ * them; with second runs where it would not be held by single ones.
+ */
+export function slotsThatFit(deal: Deal): Slot[] {
+  for (;;) {
+    const slots = slotsOf(deal);
+    const free = deal.pinned || deal.cuts?.atMost === undefined;
+    const least = sum(slots.map(({ floor }) => floor));
+    if (free && least > deal.left + 1e-6) {
+      if (smallerSession(deal, slots, least - deal.left) || withoutLightest(deal, slots)) continue;
+      return slots.map((slot) => ({ ...slot, floor: 0 }));
+    }
+    const most = sum(slots.map(({ ceiling }) => ceiling));
+    if (most < deal.left - 1e-6 && runTwice(deal, slots)) continue;
+    return slots;
+  }
+}
+
+function slotsOf(deal: Deal): Slot[] {
+  const { days, fixed, without, twice, context } = deal;
+  return days.flatMap((day, index): Slot[] => {
+    const double = twice.has(index);
+    const shares = isOther(day.role) && !fixed[index] && !without.has(index);
+    if (!shares) {
+      const isOver = context.past.on(day.date) !== undefined;
+      return double && day.role === 'long' && !isOver ? [secondRun(deal, index)] : [];
+    }
+    const shape = shapeOfDay(deal, { ...day, double });
+    const main = {
+      index,
+      second: false,
+      ...keyShape(deal, index, double ? firstOf(context, shape) : shape),
+    };
+    return double ? [main, secondRun(deal, index)] : [main];
+  });
+}
+
+/** The first run's part of a day that is run twice. */
+function firstOf({ rules }: Context, shape: Shape): Shape {
+  return { ...shape, weight: shape.weight / (1 + rules.week.second) };
+}
+
+function secondRun(deal: Deal, index: number): Slot {
+  const { rules, step, spec } = deal.context;
+  const { second, shortestRun } = rules.week;
+  const day = deal.days[index] as PlannedDay;
+  const floor = ceilTo(shortestRun[spec.athlete.basis], step);
+  const { weight, ceiling } = shapeOfDay(deal, { ...day, double: true });
+  const part = second / (1 + second);
+  const bound = ceiling === Infinity ? Infinity : Math.max(floor, floorTo(ceiling * part, step));
+  return {
+    index,
+    second: true,
+    weight: weight * part,
+    floor: Math.min(floor, bound),
+    ceiling: bound,
+  };
+}
+
+/** A quality day takes its session's own length, with room to warm up and cool down. */
+function keyShape(deal: Deal, index: number, shape: Shape): Shape {
+  const { context, kept, days, cuts } = deal;
+  const key = kept[index];
+  if (!key) return shape;
+  const { rules, spec, step } = context;
+  const { warmUp, mostWarmUp } = rules.sessions;
+  const [least, most] = [2 * warmUp[spec.athlete.basis], 2 * mostWarmUp[spec.athlete.basis]];
+  const day = days[index] as PlannedDay;
+  // A cut leaves a session its room, as long as it is no longer than on its day before.
+  const bound = cuts
+    ? Math.max(shape.ceiling, Math.min(floorTo(deal.most, step), floorTo(cuts.of(day).most, step)))
+    : shape.ceiling;
+  const core = amountOf(context, key.laid);
+  const floor = ceilTo(core + least, step);
+  if (floor > bound) {
+    kept[index] = fitSession(context, key, day.date, bound - least);
+    return keyShape(deal, index, shape);
+  }
+  const ceiling = Math.max(floor, Math.min(shape.ceiling, floorTo(core + most, step)));
+  return { ...shape, floor, ceiling };
+}
+
+/** Makes the longest key session smaller by what the week lacks; false where none is left. */
+function smallerSession(deal: Deal, slots: readonly Slot[], lack: number): boolean {
+  const { context, kept, days } = deal;
+  const { rules, spec } = context;
+  const keyed = slots.filter(({ index, second }) => !second && kept[index]);
+  const longest = keyed.reduce(
+    (most, slot) => (slot.floor > most.floor ? slot : most),
+    keyed[0] ?? NO_SLOT,
+  );
+  const key = kept[longest.index];
+  if (!key) return false;
+  const least = 2 * rules.sessions.warmUp[spec.athlete.basis];
+  kept[longest.index] = fitSession(
+    context,
+    key,
+    days[longest.index]?.date ?? '',
+    Math.min(longest.floor - least - lack, amountOf(context, key.laid) - 1),
+  );
+  return true;
+}
+
+const NO_SLOT: Slot = { index: -1, second: false, weight: 0, floor: 0, ceiling: 0 };
+
+/** Leaves out the lightest run where more than one is left; of equals the one nearest to a long run. */
+function withoutLightest(deal: Deal, slots: readonly Slot[]): boolean {
+  const second = slots.find((slot) => slot.second);
+  if (second) return deal.twice.delete(second.index);
+  const most = sum(slots.map(({ ceiling }) => ceiling));
+  const last = towardMidweek(deal, slots).reverse();
+  const lightest = last.reduce((least, place) =>
+    (slots[place]?.weight ?? 0) < (slots[least]?.weight ?? 0) ? place : least,
+  );
+  const slot = slots[lightest];
+  // Rather all runs short than a week that the others cannot hold.
+  if (!slot || slots.length < 2 || most - slot.ceiling < deal.left) return false;
+  deal.without.add(slot.index);
+  return true;
+}
+
+/** A second run where single ones do not hold the week, from the house rule's volume on; false where none helps. */
+function runTwice(deal: Deal, slots: readonly Slot[]): boolean {
+  const { context, twice, volume, cuts } = deal;
+  const { rules, spec } = context;
+  if (cuts || deal.pinned || volume < rules.week.doublesFrom[spec.athlete.basis]) return false;
+  if (isUnder18(spec)) return false;
+  const next = towardMidweek(deal, slots).find((place) => {
+    const slot = slots[place];
+    return slot && !slot.second && !twice.has(slot.index) && !deal.kept[slot.index];
+  });
+  const index = next === undefined ? undefined : slots[next]?.index;
+  if (index === undefined) return false;
+  twice.add(index);
+  return true;
+}
+
+/** Places of the runs, those farthest from a long run on either side first. */
+export function towardMidweek({ days, placeOf }: Deal, slots: readonly Slot[]): number[] {
+  const apart = slots.map(({ index, second }) => {
+    const { since, until } = placeOf(days[index]?.date ?? '');
+    return second ? 0 : Math.min(since, until);
+  });
+  return slots.map((_, place) => place).sort((a, b) => (apart[b] ?? 0) - (apart[a] ?? 0) || a - b);
+}
