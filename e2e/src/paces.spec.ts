@@ -18,7 +18,7 @@ test('adds a result and sees the paces move; a bad time is said and nothing is l
 }) => {
   await keepNewBlock(page, 'A first result');
   await openPaces(page);
-  await expect(page.getByText('No result of full effort yet')).toBeVisible();
+  await expect(page.getByText('Neither a result nor a goal yet')).toBeVisible();
   await expect(paceRow(page, '10 km')).toContainText('–');
   await page.getByRole('button', { name: 'Enter a result' }).click();
   await page.getByLabel('Metres').fill('10000');

@@ -4,7 +4,7 @@ import { useSignOutMutation } from '../api/api.js';
 import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
 import { useSignedIn } from '../api/session.js';
 import type { EditorState, Draft } from '../editor/editor-slice.js';
-import { clearDrafts } from '../editor/drafts.js';
+import { leaveDevice } from '../editor/drafts.js';
 import { tell, thisTab } from '../editor/tabs.js';
 import { unsentOf } from '../editor/unsent.js';
 
@@ -22,7 +22,7 @@ export function SignOut() {
 
   const leave = async () => {
     if (!(await signOut()).data) return;
-    await clearDrafts(coach.id);
+    await leaveDevice(coach.id);
     tell({ kind: 'signed-out', tab: thisTab });
     openFreshPage(`/${SIGNED_OUT}`);
   };

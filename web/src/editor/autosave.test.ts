@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createStore } from '../app/store.js';
 import { type Draft, changed, opened } from './editor-slice.js';
-import { clearDrafts, draftsOf, dropDraft, keepDraft } from './drafts.js';
+import { clearDrafts, draftsOf, dropDraft, keepDraft, leaveDevice } from './drafts.js';
 import { adoptLegacyDraft } from './legacy-drafts.js';
 import { whatToOpen } from './what-to-open.js';
 
@@ -334,6 +334,16 @@ describe('what this device keeps', () => {
     expect((await draftsOf('somebody-else')).drafts).toEqual([]);
     await clearDrafts('somebody-else');
     expect(await keptWeeks()).toEqual([10]);
+  });
+
+  it('does not come back by a save that is tried again while its coach leaves', async () => {
+    await leave(10, 'first');
+    const [left] = (await draftsOf(COACH, block.id)).drafts;
+    const theirs = { ...left!, coachId: 'leaving' };
+    expect(await keepDraft(theirs)).toBe(true);
+    await leaveDevice('leaving');
+    expect(await keepDraft(theirs)).toBe(false);
+    expect((await draftsOf('leaving')).drafts).toEqual([]);
   });
 
   it('is adopted from an older Nadir', async () => {

@@ -58,8 +58,12 @@ async function tried<T>(work: (kept: IDBPDatabase<Kept>) => Promise<T>, instead:
 
 type Place = Pick<Draft, 'coachId' | 'tab'> & { blockId: string };
 
+/** Coaches who left this page: a save that is tried again must not bring a draft of theirs back. */
+const gone = new Set<string>();
+
 /** True when the device keeps it. */
-export function keepDraft(kept: Draft): Promise<boolean> {
+export async function keepDraft(kept: Draft): Promise<boolean> {
+  if (gone.has(kept.coachId)) return false;
   const key: Kept['drafts']['key'] = [kept.coachId, kept.block.id, kept.tab];
   return tried((drafts) => drafts.put(STORE, kept, key).then(() => true), false);
 }
@@ -99,7 +103,13 @@ function newestFirst(a: Draft, b: Draft): number {
   return b.at.localeCompare(a.at);
 }
 
-/** Leaves nothing of a coach on the device. */
+/** Leaves nothing of a coach on the device, and lets this page keep nothing more of theirs. */
+export function leaveDevice(coachId: string): Promise<boolean> {
+  gone.add(coachId);
+  return clearDrafts(coachId);
+}
+
+/** Drops what the device keeps of a coach. */
 export function clearDrafts(coachId: string): Promise<boolean> {
   return tried((kept) => kept.delete(STORE, under([coachId])).then(() => true), false);
 }

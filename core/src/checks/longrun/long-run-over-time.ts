@@ -7,7 +7,9 @@ export const longRunOverTime = check({
   run({ block: { weeks }, rules }) {
     const limit = rules.longRun.mostTime;
     return weeks.flatMap(({ number, days }) => {
-      const value = days.find(({ role }) => role === 'long')?.time ?? 0;
+      const day = days.find(({ role }) => role === 'long');
+      const runs = day?.sessions.filter(({ kind }) => kind === 'run') ?? [];
+      const value = Math.max(0, ...runs.map(({ time }) => time));
       return value > limit + WHOLE_SECOND ? [{ weeks: [number], value, limit }] : [];
     });
   },

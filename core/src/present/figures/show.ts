@@ -6,7 +6,7 @@ import {
   roundedSteps,
   sum,
 } from '../../base/index.js';
-import type { Block, Segment, Week } from '../../layout/index.js';
+import type { Block, Day, Segment, Week } from '../../layout/index.js';
 
 /** A week in whole shown steps. */
 export interface ShownWeek {
@@ -68,7 +68,7 @@ function showWeek(week: Week, volume: number, measure: Measure): ShownWeek {
   const amounts = days.map((day) => day[measure.basis]);
   const steps = apportion(amounts, quantum(measure), volume);
   const long = days.findIndex(({ role }) => role === 'long');
-  const longRun = steps[long] ?? 0;
+  const longRun = longRunOf(days[long], steps[long] ?? 0, measure);
   const across =
     measure.basis === 'time'
       ? week.equivalentTime - week.time
@@ -80,6 +80,13 @@ function showWeek(week: Week, volume: number, measure: Measure): ShownWeek {
     equivalent: volume + roundedSteps(across, quantum(measure)),
     segment: segment && showSegment(segment, longRun),
   };
+}
+
+/** Of a long run's day that is run twice, the long run alone. */
+function longRunOf(day: Day | undefined, shown: number, measure: Measure): number {
+  const runs = day?.sessions.filter(({ kind }) => kind === 'run') ?? [];
+  if (runs.length < 2) return shown;
+  return roundedSteps(Math.max(...runs.map((run) => run[measure.basis])), quantum(measure));
 }
 
 /** Shares out by part of the run, so that any measure of it will do. */
