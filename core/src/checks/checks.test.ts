@@ -4,6 +4,7 @@ import type { BlockSpec } from '../spec/index.js';
 import { defaultPaces } from '../paces/index.js';
 import { fixesOf, layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
+import { showBlock } from '../present/index.js';
 import { monotonyOf } from '../layout/index.js';
 import { type CheckCode, checks } from './registry.js';
 
@@ -613,6 +614,19 @@ describe('races on the way that are too close', () => {
       'Take out Tidewrack Half',
       'Take out Gullstone 10',
     ]);
+  });
+});
+
+describe('the time of a long run', () => {
+  it('is that of the long run alone where its day is run twice, as shown', () => {
+    const pins = [{ week: 15, longRun: 32_200 }];
+    const long = layOut({ ...marathon, pins }).weeks[14]?.days.find(({ role }) => role === 'long');
+    const twice = layOut({ ...marathon, pins, ...day(long?.date ?? '', { double: true }) });
+    const shown = showBlock(twice, { basis: 'distance', unit: 'km', step: 0.1 });
+    const doubled = twice.weeks[14]?.days.find(({ date }) => date === long?.date);
+    expect(doubled?.distance).toBeGreaterThan(35_000);
+    expect(shown.weeks[14]?.longRun).toBe(322);
+    expect(twice.findings.map(({ check }) => check)).not.toContain('long-run-over-time');
   });
 });
 
