@@ -232,6 +232,11 @@ export const api = createApi({
     }),
     saveAthlete: build.mutation<AthleteAnswer, { id: string; body: SaveAthleteBody }>({
       query: ({ id, body }) => ({ route: routes.saveAthlete, id, body }),
+      // At once: an undo right after goes on from the revision that is stored now.
+      onQueryStarted: async ({ id }, { dispatch, queryFulfilled }) => {
+        const stored = await queryFulfilled.catch(() => undefined);
+        if (stored) dispatch(api.util.updateQueryData('athlete', id, () => stored.data));
+      },
       invalidatesTags: ['Athlete', 'Squad', 'Block', 'History'],
     }),
     previewAthlete: build.mutation<AthletePreview, { id: string; body: AthletePreviewBody }>({

@@ -33,14 +33,13 @@ export function renderPage(
       disconnect = () => undefined;
     },
   );
-  // eslint-disable-next-line @typescript-eslint/require-await
   vi.stubGlobal('fetch', async (address: string, { method = 'GET', body }: RequestInit = {}) => {
     const route = `${method} ${address}`;
     const sent: unknown = typeof body === 'string' ? JSON.parse(body) : undefined;
     calls.push({ route, sent });
     const answer = answers[route];
     if (!answer) throw new TypeError(`Nobody answers ${route}`);
-    const said = answer(sent);
+    const said = await answer(sent);
     return said instanceof Response ? said : Response.json(said);
   });
   const store = createStore();

@@ -78,6 +78,19 @@ describe('an athlete’s record', () => {
     expect(saved()[1]).toMatchObject({ revision: 4, facts: record.facts });
   });
 
+  it('undoes from what is stored, before it is read again', async () => {
+    let reads = 0;
+    const { user, saved } = await open({
+      [`GET /api/athletes/${id}`]: () => (reads++ === 0 ? record : new Promise(() => undefined)),
+    });
+    await user.click(screen.getByRole('checkbox', { name: 'Tue' }));
+    await screen.findByText(/12 days to come would move\./);
+    await user.click(screen.getByRole('button', { name: 'Save' }));
+    await user.click(await screen.findByRole('button', { name: 'Undo' }));
+    await waitFor(() => expect(saved()).toHaveLength(2));
+    expect(saved()[1]).toMatchObject({ revision: 4 });
+  });
+
   it('takes the answer to an earlier draft for none', async () => {
     const { user } = await open();
     await user.click(screen.getByRole('checkbox', { name: 'Tue' }));
