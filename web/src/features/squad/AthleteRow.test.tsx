@@ -4,7 +4,8 @@ import { glanceOf, showBlock } from '@nadir/core/present';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it } from 'vitest';
-import { SessionContext, type SignedIn } from '../../api/session.js';
+import { SessionContext } from '../../api/session.js';
+import { signedIn } from '../../testing/signed-in.js';
 import { AthleteRow } from './AthleteRow.js';
 
 type Athlete = Glances['athletes'][number];
@@ -31,23 +32,9 @@ function answered(unit: 'km' | 'mi' = 'km'): Athlete {
 const athlete = answered();
 
 function row(of: Athlete, today: string) {
-  const session: SignedIn = {
-    today,
-    demo: true,
-    firstCoachWanted: false,
-    coach: {
-      id,
-      name: 'Maren Tolvik',
-      email: 'maren@skerrylane.example',
-      settings: { unit: 'athlete', step: 1, theme: 'light', weekStartsOn: 'monday' },
-      houseRules: {},
-      paces: null,
-      library: [],
-    },
-  };
   render(
     <MemoryRouter>
-      <SessionContext.Provider value={session}>
+      <SessionContext.Provider value={{ ...signedIn, today }}>
         <table>
           <tbody>
             <AthleteRow athlete={of} />
