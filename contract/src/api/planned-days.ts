@@ -15,12 +15,14 @@ const daySession = z.object({
   hardDistance: figure,
   hardTime: figure,
   family: z.object({ id: z.string(), name: z.string(), exposure: z.int() }).optional(),
+  addOn: z.enum(addOns).optional(),
 });
 
 const day = z.object({
   date: civilDate,
   role: z.enum(dayRoles),
   rule: z.enum(dayRules),
+  atRecovery: z.boolean().default(false),
   distance: figure,
   time: figure,
   hardTime: figure,

@@ -14,7 +14,14 @@ import {
   segmentNames,
   taperSchoolNames,
 } from '@nadir/core/spec/choices';
-import { addOns, eventKinds, patternRoles, swapReasons, testForms } from '@nadir/core/spec/days';
+import {
+  addOns,
+  doubleOrders,
+  eventKinds,
+  patternRoles,
+  swapReasons,
+  testForms,
+} from '@nadir/core/spec/days';
 import { z } from 'zod';
 import { laterFields } from './later-fields.js';
 import {
@@ -148,11 +155,23 @@ const eventShape = z.strictObject({
     .meta({ description: 'Running on its days as a part of usual days.' }),
 });
 
+const isWithDistance = ({ kind, distance }: z.infer<typeof eventShape>) =>
+  kind !== 'tune-up-race' || distance !== undefined;
+const withoutDistance = {
+  path: ['distance'],
+  error: 'expected the distance of the race, in metres',
+};
+
+const eventOf1And2 = eventShape.refine(isWithDistance, withoutDistance);
+
 /** What stands on the way: a race needs its distance. */
-export const blockEvent = eventShape.refine(
-  ({ kind, distance }) => kind !== 'tune-up-race' || distance !== undefined,
-  { path: ['distance'], error: 'expected the distance of the race, in metres' },
-);
+export const blockEvent = eventShape
+  .extend({
+    isLongRun: z.boolean().optional().meta({
+      description: 'Of a race or test: whether it is the long run of its week.',
+    }),
+  })
+  .refine(isWithDistance, withoutDistance);
 
 /** Figures of the house rules set otherwise, and checks turned off. */
 export const ruleChanges = z.strictObject({
@@ -262,7 +281,32 @@ function taperOf<const Names extends readonly string[]>(names: Names) {
     .optional();
 }
 
-/** The coach's wishes, as a block file holds them after its heading. */
+const waiver = z.strictObject({
+  check: shortText,
+  week: weekNumber.optional(),
+  reason: lines(500).min(1),
+  value: figure
+    .optional()
+    .meta({ description: 'What was measured when it was waived. Version 2.' }),
+});
+
+const weekOf1And2 = z.strictObject({
+  runDays: z.int().min(2).max(7).optional(),
+  longRunOn: weekday.optional(),
+  qualityOn: z.array(weekday).max(4).optional(),
+  restOn: z.array(weekday).max(5).optional(),
+  midweek: amount
+    .optional()
+    .meta({ description: 'Every run but the long one stays at this. Version 2.' }),
+  days: pattern.optional().meta({ description: 'Instead of the answers above. Version 2.' }),
+  byPhase: z
+    .array(z.strictObject({ phase: z.enum(phaseKinds), days: pattern }))
+    .max(phaseKinds.length)
+    .optional()
+    .meta({ description: 'Roles of a phase where they differ. Version 2.' }),
+});
+
+/** The coach's wishes, as a block file of any version holds them after its heading. */
 const wishes = {
   athlete: athleteFacts.optional(),
   race,
@@ -297,25 +341,9 @@ const wishes = {
     })
     .optional(),
   taper: taperOf(taperSchoolNames),
-  week: z
-    .strictObject({
-      runDays: z.int().min(2).max(7).optional(),
-      longRunOn: weekday.optional(),
-      qualityOn: z.array(weekday).max(4).optional(),
-      restOn: z.array(weekday).max(5).optional(),
-      midweek: amount
-        .optional()
-        .meta({ description: 'Every run but the long one stays at this. Version 2.' }),
-      days: pattern.optional().meta({ description: 'Instead of the answers above. Version 2.' }),
-      byPhase: z
-        .array(z.strictObject({ phase: z.enum(phaseKinds), days: pattern }))
-        .max(phaseKinds.length)
-        .optional()
-        .meta({ description: 'Roles of a phase where they differ. Version 2.' }),
-    })
-    .optional(),
+  week: weekOf1And2.optional(),
   events: z
-    .array(blockEvent)
+    .array(eventOf1And2)
     .max(60)
     .optional()
     .meta({ description: 'Races, tests and days on the way. Version 2.' }),
@@ -330,19 +358,7 @@ const wishes = {
     .max(60)
     .optional()
     .meta({ description: 'Families that fill the quality days of the phases. Version 2.' }),
-  waivers: z
-    .array(
-      z.strictObject({
-        check: shortText,
-        week: weekNumber.optional(),
-        reason: lines(500).min(1),
-        value: figure
-          .optional()
-          .meta({ description: 'What was measured when it was waived. Version 2.' }),
-      }),
-    )
-    .max(100)
-    .optional(),
+  waivers: z.array(waiver).max(100).optional(),
   paces: z
     .strictObject({
       table: namedPaces.optional(),
@@ -360,6 +376,26 @@ const wishes = {
     .strictObject({ name: shortText, date: civilDate, distance: raceMetres })
     .optional()
     .meta({ description: 'The goal race before this one. Version 2.' }),
+};
+
+/** The coach's wishes as version 3 has them. */
+const wishesOf3 = {
+  ...wishes,
+  week: weekOf1And2
+    .extend({
+      doubles: z
+        .enum(doubleOrders)
+        .optional()
+        .meta({ description: 'How a day that is run twice is split.' }),
+    })
+    .optional(),
+  events: z
+    .array(blockEvent)
+    .max(60)
+    .optional()
+    .meta({ description: 'Races, tests and days on the way.' }),
+  // A finding is waived week by week.
+  waivers: z.array(waiver).max(1000).optional(),
 } satisfies { [K in keyof Omit<Required<BlockSpec>, 'engine'>]: z.ZodType<BlockSpec[K]> };
 
 /** The newest version there is; every older one still opens. */
@@ -398,7 +434,7 @@ export const blockFile = z
     engine: z.int().min(1).default(newestEngine).meta({
       description: 'Number of the defaults it is laid out under; the newest when left out.',
     }),
-    ...wishes,
+    ...wishesOf3,
   })
   .meta({ title: 'Nadir block file' });
 
@@ -430,15 +466,15 @@ export const anyBlockFile = z.discriminatedUnion(
 export const blockTemplate = z.strictObject({
   basis,
   distance: raceMetres,
-  weeks: wishes.weeks,
-  phases: wishes.phases,
-  volume: wishes.volume,
-  longRun: wishes.longRun,
-  taper: wishes.taper,
-  week: wishes.week,
-  sessions: wishes.sessions,
-  pins: wishes.pins,
-  overrides: wishes.overrides,
+  weeks: wishesOf3.weeks,
+  phases: wishesOf3.phases,
+  volume: wishesOf3.volume,
+  longRun: wishesOf3.longRun,
+  taper: wishesOf3.taper,
+  week: wishesOf3.week,
+  sessions: wishesOf3.sessions,
+  pins: wishesOf3.pins,
+  overrides: wishesOf3.overrides,
 }) satisfies z.ZodType<Template>;
 
 export type BlockTemplate = z.infer<typeof blockTemplate>;

@@ -4,7 +4,8 @@ import type { BlockSpec } from '../spec/index.js';
 import { defaultPaces } from '../paces/index.js';
 import { fixesOf, layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
-import { showBlock } from '../present/index.js';
+import { showBlock, type ToldFinding } from '../present/index.js';
+import { waive } from '../edit/index.js';
 import { monotonyOf } from '../layout/index.js';
 import { type CheckCode, checks } from './registry.js';
 
@@ -389,7 +390,7 @@ const cases: Record<
     limit: 10,
   },
   // Quality on Tuesdays but in the recovery weeks 4, 8 and 12: 15 Wednesdays.
-  'cross-after-quality': { inside: crossed(3), outside: crossed(2), value: 15, limit: 0 },
+  'cross-after-quality': { inside: crossed(3), outside: crossed(2), value: 1, limit: 0 },
   'doubles-too-soon': {
     inside: {
       ...pattern(twice, hardDay, easyDay, restDay, easyDay, easyDay, longDay),
@@ -451,7 +452,7 @@ const cases: Record<
   'rest-before-hard': {
     inside: { week: { ...marathon.week, restOn: ['wednesday'] } },
     outside: {},
-    value: 8,
+    value: 1,
     limit: 0,
   },
   'run-too-short': {
@@ -642,6 +643,66 @@ describe('findings', () => {
     expect(findings.find(({ check }) => check === 'growth-over-cap')).toMatchObject({
       waived: 'Training camp.',
     });
+  });
+
+  it('of one kind are one, with the weeks, the worst figure and each by itself', () => {
+    // 66 over 55 km are 20 %, and 80 in week 6 are more over what stands before it.
+    const steep = [
+      { week: 2, volume: 66_000 },
+      { week: 6, volume: 88_000 },
+    ];
+    const block = layOut({ ...marathon, pins: steep });
+    const found = block.findings.filter(({ check }) => check === 'growth-over-cap');
+    const week = (number: number) => block.weeks[number - 1]?.volume ?? NaN;
+    // Week 4 recovers: week 5 is the last building week before the sixth.
+    const sixth = 88_000 / week(5) - 1;
+    expect(found).toMatchObject([
+      {
+        weeks: [2, 6],
+        value: Math.max(66 / 55 - 1, sixth),
+        each: [{ weeks: [2] }, { weeks: [6] }],
+      },
+    ]);
+    expect(found[0]?.message).toMatch(/^Weeks 2 and 6 \(worst in week [26]\): \d/);
+    const [all] = found[0] ? fixesOf(block, found[0]) : [];
+    expect(all?.label).toMatch(/week 2.*; .*week 6/i);
+    const mended = layOut({ ...block.spec, ...all?.change });
+    expect(mended.findings.map(({ check }) => check)).not.toContain('growth-over-cap');
+  });
+
+  it('of one kind are waived together, week by week', () => {
+    const pins = [
+      { week: 2, volume: 66_000 },
+      { week: 6, volume: 88_000 },
+    ];
+    const block = layOut({ ...marathon, pins });
+    const [found] = block.findings.filter(({ check }) => check === 'growth-over-cap');
+    const { change } = waive(block, found as ToldFinding, 'Training camp.');
+    const after = (moved: typeof pins) =>
+      layOut({ ...block.spec, ...change, pins: moved }).findings.filter(
+        ({ check }) => check === 'growth-over-cap',
+      );
+    expect(after(pins)).toMatchObject([{ weeks: [2, 6], waived: 'Training camp.' }]);
+    // One of them made worse is found again, the other stays waived.
+    const worse = after([...pins.slice(0, 1), { week: 6, volume: 96_000 }]);
+    expect(worse.map(({ weeks, waived, reopened }) => [weeks, waived, reopened])).toEqual([
+      [[2], 'Training camp.', undefined],
+      [[6], undefined, 'Training camp.'],
+    ]);
+  });
+
+  it('are about what is to come: weeks that are over are told apart', () => {
+    const pins = [
+      { week: 2, volume: 66_000 },
+      { week: 6, volume: 88_000 },
+    ];
+    const found = layOut({ ...marathon, pins }, { asOf: '2027-01-04' }).findings.filter(
+      ({ check }) => check === 'growth-over-cap',
+    );
+    expect(found.map(({ weeks, past }) => [weeks, past])).toEqual([
+      [[6], undefined],
+      [[2], true],
+    ]);
   });
 
   it('speak the shown unit', () => {

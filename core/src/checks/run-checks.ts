@@ -3,10 +3,16 @@ import type { Waiver } from '../spec/index.js';
 import { type CheckContext, type Level, type Observation, levels } from './common/check.js';
 import { type CheckCode, checks } from './registry.js';
 
-/** What a check found, and what the coach has said of it: codes and data, no words. */
+/**
+ * What a check found of one kind, and what the coach has said of it: codes and
+ * data, no words. Its weeks and days are all it is found in, its value and limit
+ * those of the worst.
+ */
 export interface Finding extends Omit<Observation, 'level'> {
   check: CheckCode;
   level: Level;
+  /** Where it is found more than once: each by itself, in order. */
+  each?: readonly Observation[];
   /** The coach's reason, when waived. */
   waived?: string;
   /** The coach's reason, where the measured value has become worse since. */
@@ -17,8 +23,8 @@ export interface Finding extends Omit<Observation, 'level'> {
 
 /**
  * Runs every check that is not turned off: what is to come before what is over,
- * the worst level first, then in the order of the registry and the weeks. A check
- * at level stop always runs.
+ * the worst level first, then in the order of the registry. What one check finds
+ * of one kind is one finding. A check at level stop always runs.
  */
 export function runChecks(context: CheckContext): Finding[] {
   const { off } = context.rules;
@@ -27,14 +33,44 @@ export function runChecks(context: CheckContext): Finding[] {
     const { code, level } = check;
     const isOff = off.includes(code);
     if (isOff && level !== 'stop' && !('stops' in check)) return [];
-    return check.run(context).flatMap((observation): Finding[] => {
-      const found = { check: code, level, ...observation };
-      if (isOff && found.level !== 'stop') return [];
+    const found = check.run(context).flatMap((observation): Finding[] => {
+      const each = { check: code, level, ...observation };
+      if (isOff && each.level !== 'stop') return [];
       const past = isPast(observation, context) ? { past: true as const } : {};
-      return [{ ...found, ...waiverOf(code, observation, waivers), ...past }];
+      return [{ ...each, ...waiverOf(code, observation, waivers), ...past }];
     });
+    return found.length > 1 ? ofOneKind(found) : found;
   });
   return findings.sort((one, other) => rankOf(one) - rankOf(other));
+}
+
+/** Findings of one check as one for each kind: what is as grave, about the same, as much waived, as much over. */
+function ofOneKind(findings: readonly Finding[]): Finding[] {
+  const kinds = new Map<string, Finding[]>();
+  for (const found of findings) {
+    const { level, about, waived, reopened, past } = found;
+    const kind = JSON.stringify([level, about, waived, reopened, past]);
+    kinds.set(kind, [...(kinds.get(kind) ?? []), found]);
+  }
+  return [...kinds.values()].map(asOne);
+}
+
+function asOne(found: readonly Finding[]): Finding {
+  const worst = found.reduce((most, next) => (beyond(next) > beyond(most) ? next : most));
+  if (found.length === 1) return worst;
+  const weeks = [...new Set(found.flatMap((each) => each.weeks))].sort((a, b) => a - b);
+  const dates = found.flatMap((each) => each.dates ?? []);
+  const each = found.map(partOf);
+  return { ...worst, weeks, ...(dates.length > 0 && { dates }), each };
+}
+
+function partOf({ weeks, dates, value, limit, about }: Finding): Observation {
+  return { weeks, ...(dates && { dates }), value, limit, ...(about !== undefined && { about }) };
+}
+
+/** How far a value lies beyond its limit, as a part of the limit. */
+function beyond({ value, limit }: Observation): number {
+  return Math.abs(value - limit) / (Math.abs(limit) || 1);
 }
 
 /** What is still to come before what is over, the worst level first. */

@@ -4,18 +4,14 @@ import type { Finding } from '../checks/index.js';
 import type { Command } from './command.js';
 
 /** A finding, and what it is called. */
-type Titled = Pick<Finding, 'check' | 'weeks' | 'value'> & { title: string };
+type Titled = Pick<Finding, 'check' | 'weeks' | 'value' | 'limit' | 'each'> & { title: string };
 
-/** Lets a finding stand for a reason, as long as its value does not become worse. */
+/** Lets a finding stand for a reason, in every week it is found in, as long as its value does not become worse. */
 export function waive({ spec }: Block, found: Titled, reason: string): Command {
-  const week = found.weeks[0];
-  const waiver: Waiver = {
-    check: found.check,
-    ...(week !== undefined && { week }),
-    reason,
-    value: found.value,
-  };
-  const waivers = [...spec.waivers.filter((each) => !covers(each, found)), waiver];
+  const added = (found.each ?? [found]).map(({ weeks: [week], value }): Waiver => {
+    return { check: found.check, ...(week !== undefined && { week }), reason, value };
+  });
+  const waivers = [...spec.waivers.filter((each) => !covers(each, found)), ...added];
   return { change: { waivers }, message: `Waived “${found.title}”: ${reason}` };
 }
 

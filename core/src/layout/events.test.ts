@@ -80,6 +80,20 @@ describe('a week that is laid out around', () => {
     expect(roles(race(6)).filter((role) => role !== 'rest')).toHaveLength(6);
   });
 
+  it('is the long run of its week where the coach says so, and is not where they say it is not', () => {
+    // 10 km are under half of the longest long run: by the rule one is run beside it.
+    const chosen = (isLongRun: boolean, distance = 10_000) =>
+      roles({ ...race(6, distance), isLongRun }).includes('long');
+    expect(chosen(true)).toBe(false);
+    expect(chosen(false)).toBe(true);
+    // A half marathon is by the rule; beside it a long run is cut and moved when asked.
+    expect(roles(race(6, 21_097.5)).includes('long')).toBe(false);
+    expect(chosen(false, 21_097.5)).toBe(true);
+    const test: BlockEvent = { kind: 'test', name: 'Goal pace', from: day(5), distance: 15_000 };
+    expect(roles({ ...test, isLongRun: true }).includes('long')).toBe(false);
+    expect(roles(test).includes('long')).toBe(true);
+  });
+
   it('nothing of it is made up: the next week rises from the last building week', () => {
     const weeks = laid(race(6)).weeks.map(({ volume }) => volume);
     expect(weeks[10]).toBeLessThanOrEqual(77_000 * 1.1);

@@ -17,7 +17,7 @@ import { monotonyOf } from './load/monotony.js';
 import type { WeekThen } from './past/past.js';
 import { growthSchools } from './schools/index.js';
 import type { KeySession } from './sessions/fill-sessions.js';
-import type { LaidVolume } from './volume/climb.js';
+import { isAtRecovery, type LaidVolume } from './volume/climb.js';
 import type { PlannedDay } from './week/plan-week.js';
 
 /** What the days of a block are dealt by. */
@@ -155,7 +155,8 @@ function fillWeek(
   const deal = (contrast: number, doubled = false) => {
     const toDeal = { days: planned, volume, longRun, pinned, cuts, placeOf, contrast, doubled };
     const dealt = dealWeek(context, toDeal, keys);
-    return { volume: dealt.volume, days: layDays(context, dealt.days, week.segment) };
+    const runs = { segment: week.segment, recovery: isAtRecovery(laid) };
+    return { volume: dealt.volume, days: layDays(context, dealt.days, runs) };
   };
   const dealt = cuts ? deal(1) : varied(context, deal, laid.volume);
   return weekOf(context, week, weekToCome(week, dealt.volume, cuts !== undefined), dealt.days);

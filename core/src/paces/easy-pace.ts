@@ -27,12 +27,14 @@ export function guessedEasy({ recentWeeks, basis }: PaceSubject['athlete']): num
   const km = basis === 'time' ? mean / UNKNOWN : mean / 1000;
   return GUESSES.find(({ upTo }) => km < upTo)?.pace ?? UNKNOWN;
 }
-const EASY = 'easy';
+/** Paces that running is laid out at where nothing quicker is asked. */
+export type LoosePace = 'easy' | 'recovery';
 
 /**
  * Easy pace by day in seconds per kilometre, to whole 5 s: the middle of the
  * coach’s pace `easy`, or of the product’s where the coach has taken it out; a
- * guess where nothing tells it.
+ * guess where nothing tells it. In recovery weeks the pace `recovery`, which is
+ * 35 to 40 s/km slower unless the coach has it otherwise.
  *
  * @example 10 km in 40:30 predicts a marathon at 265 s/km, so easy is 335 s/km (5:35).
  */
@@ -40,10 +42,10 @@ export function easyPaces(
   subject: PaceSubject,
   rules: HouseRules,
   times: DayTimes = dayTimes(subject, rules),
+  id: LoosePace = 'easy',
 ): (day: CivilDate) => number {
-  const named = [...subject.paces.table, ...defaultPacesOf(subject.engine)].find(
-    ({ id }) => id === EASY,
-  );
+  const usual = defaultPacesOf(subject.engine);
+  const named = [...subject.paces.table, ...usual].find((pace) => pace.id === id);
   const known = new Map<TimeFor | undefined, number>();
   return (day) => {
     const used = times(day);
@@ -54,6 +56,10 @@ export function easyPaces(
 
   function paceAt(used: TimeFor | undefined): number {
     const range = used && named && rangeOf(named, used);
-    return range ? 5 * Math.round(middleOf(range) / 5) : guessedEasy(subject.athlete);
+    const guessed = guessedEasy(subject.athlete) + (id === 'easy' ? 0 : SLOWER);
+    return range ? 5 * Math.round(middleOf(range) / 5) : guessed;
   }
 }
+
+/** Policy: recovery pace against a guess at easy pace, s/km. */
+const SLOWER = 40;

@@ -10,7 +10,7 @@ import type {
   SessionUse,
   TaperSchoolName,
 } from './choices/index.js';
-import type { BlockEvent, FixedDay, PatternDay } from './days/index.js';
+import type { BlockEvent, DoubleOrder, FixedDay, PatternDay } from './days/index.js';
 import type { Basis, CivilDate, Unit, Weekday } from '../base/index.js';
 import type { RuleChanges, SomeRuleChanges } from '../rules/index.js';
 import type { PhaseSpec } from './phase-spec.js';
@@ -150,6 +150,8 @@ export interface WeekSpec {
   longRunOn: Weekday;
   qualityOn: Weekday[];
   restOn: Weekday[];
+  /** How a day that is run twice is split. */
+  doubles: DoubleOrder;
   /** Every run but the long one stays at this amount; only the long run grows. */
   midweek?: number | undefined;
   /** Roles from the first day of the block's first week on, 7, 9, 10 or 14 days; instead of the answers above. */

@@ -13,6 +13,7 @@ import {
 } from '../spec/choices/index.js';
 import {
   addOns,
+  doubleOrders,
   eventCharacters,
   eventKinds,
   patternRoles,
@@ -215,6 +216,7 @@ const week = part(
     qualityOn: maybe(fc.uniqueArray(weekday, { maxLength: 3 })),
     restOn: maybe(fc.uniqueArray(weekday, { maxLength: 2 })),
     midweek: maybe(fc.integer({ min: 4, max: 16 }), 2),
+    doubles: maybe(fc.constantFrom(...doubleOrders), 2),
     days: maybe(cycle, 2),
     byPhase: maybe(
       fc.uniqueArray(fc.record({ phase: fc.constantFrom(...phaseKinds), days: cycle }), {
@@ -253,12 +255,17 @@ const event = part(
     distance: maybe(distance, 7),
     form: maybe(fc.constantFrom(...testForms)),
     running: maybe(share(0, 1.3), 2),
+    isLongRun: maybe(fc.boolean(), 2),
   }),
   (r) => (spec) => {
     const from = addDays(raceDay(spec), -r.daysOut);
     const { isRace } = eventCharacters[r.kind];
     const rest = isRace
-      ? { distance: r.distance, form: r.kind === 'test' ? r.form : undefined }
+      ? {
+          distance: r.distance,
+          form: r.kind === 'test' ? r.form : undefined,
+          isLongRun: r.isLongRun,
+        }
       : { to: addDays(from, r.length - 1), running: r.running };
     const events = [...(spec.events ?? []), { kind: r.kind, name: r.name, from, ...rest }];
     return { ...spec, events };

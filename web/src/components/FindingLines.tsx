@@ -9,9 +9,9 @@ export function FindingLines({ findings }: { findings: readonly ToldFinding[] })
       <h2 style={{ margin: '14px 0 4px', fontSize: 14, fontWeight: 600 }}>Checks</h2>
       {findings.length === 0 && <p style={{ margin: 0, color: token('muted') }}>Nothing found.</p>}
       <ul style={{ listStyle: 'none', margin: 0, padding: 0 }}>
-        {findings.map(({ check, level, title, message, weeks }) => (
+        {findings.map(({ check, about, level, title, message, weeks }) => (
           <li
-            key={`${check} ${weeks.join()}`}
+            key={[check, about, level, weeks].join(' ')}
             style={{ display: 'grid', gridTemplateColumns: '20px 1fr', padding: '2px 0' }}
           >
             <span style={{ paddingTop: 1 }}>

@@ -3,7 +3,7 @@ import { addDays, type CivilDate, differenceInDays, sum } from '../../base/index
 import { layoutStep } from '../../rules/index.js';
 import { isBase, type Week } from '../../layout/index.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
-import { type BlockDay, datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
+import { type BlockDay, dayByWeek, daysToRace, weeksOf } from '../common/days-to-race.js';
 import { longestRun } from '../common/longest-run.js';
 
 /**
@@ -59,10 +59,7 @@ function tooMuch({ context, back, before }: Returning, { running }: BlockEvent):
 
 function tooHard({ back }: Returning): Observation[] {
   const hard = back.filter(({ day }) => day.hardTime > 0 && !day.swap);
-  if (hard.length === 0) return [];
-  return [
-    { weeks: weeksOf(hard), dates: datesOf(hard), value: hard.length, limit: 0, about: 'hard' },
-  ];
+  return dayByWeek(hard).map((found) => ({ ...found, about: 'hard' }));
 }
 
 function tooLong({ context, back, before }: Returning): Observation[] {

@@ -8,9 +8,8 @@ export const under18HardDays = check({
   run({ block: { weeks, spec }, rules }) {
     if (!isUnder18(spec)) return [];
     const limit = rules.care.under18HardDays;
-    const over = weeks.filter(({ hardDays }) => hardDays > limit);
-    if (over.length === 0) return [];
-    const value = Math.max(...over.map(({ hardDays }) => hardDays));
-    return [{ weeks: over.map(({ number }) => number), value, limit }];
+    return weeks.flatMap(({ number, hardDays: value }) =>
+      value > limit ? [{ weeks: [number], value, limit }] : [],
+    );
   },
 });

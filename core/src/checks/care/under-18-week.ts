@@ -9,9 +9,8 @@ export const under18Week = check({
   run({ block: { weeks, spec, easyPace }, rules }) {
     if (!isUnder18(spec)) return [];
     const limit = rules.care.under18Week * perMetreOf(spec.athlete.basis, easyPace);
-    const over = weeks.filter(({ volume }) => volume > limit + 1e-6);
-    if (over.length === 0) return [];
-    const value = Math.max(...over.map(({ volume }) => volume));
-    return [{ weeks: over.map(({ number }) => number), value, limit }];
+    return weeks.flatMap(({ number, volume: value }) =>
+      value > limit + 1e-6 ? [{ weeks: [number], value, limit }] : [],
+    );
   },
 });

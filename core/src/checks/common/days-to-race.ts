@@ -1,4 +1,5 @@
 import { memoizeLast } from '../../base/index.js';
+import type { Observation } from './check.js';
 import { type Block, type Day, isHardRunning } from '../../layout/index.js';
 
 function isHardDay(day: Pick<Day, 'role' | 'swap' | 'hardTime'>): boolean {
@@ -26,6 +27,14 @@ export const daysToRace = memoizeLast(({ weeks, spec }: Block): readonly BlockDa
   }
   return all;
 });
+
+/** Days that a check finds, week by week. Value: days; limit: none. */
+export function dayByWeek(found: readonly BlockDay[]): Observation[] {
+  return weeksOf(found).map((number) => {
+    const days = found.filter(({ week }) => week === number);
+    return { weeks: [number], dates: datesOf(days), value: days.length, limit: 0 };
+  });
+}
 
 /** Numbers of weeks once each, in order. */
 export function weeksOf(days: readonly BlockDay[]): number[] {

@@ -1,8 +1,8 @@
 import { mainOf } from '../../layout/index.js';
 import { check } from '../common/check.js';
-import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
+import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 
-/** A quality day whose week does not bear the smallest of its session. Value: days; limit: none. */
+/** A quality day whose week does not bear the smallest of its session. Value: such days of a week; limit: 0. */
 export const sessionDropped = check({
   code: 'session-dropped',
   level: 'note',
@@ -16,9 +16,7 @@ export const sessionDropped = check({
       const isDropped = mainOf(day)?.family === undefined;
       return isOpen && isDropped && phase !== undefined && filled.has(phase);
     });
-    if (dropped.length === 0) return [];
-    const value = dropped.length;
-    return [{ weeks: weeksOf(dropped), dates: datesOf(dropped), value, limit: 0 }];
+    return dayByWeek(dropped);
   },
 });
 

@@ -1,11 +1,13 @@
 import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
 import { check } from '../common/check.js';
+import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 
-/** Sessions that speak of a pace the block has not. Value: days with one; limit: 0. */
+/** Sessions that speak of a pace the block has not. Value: days of a week with one; limit: 0. */
 export const unknownPace = check({
   code: 'unknown-pace',
   level: 'note',
-  run({ block: { weeks, spec } }) {
+  run({ block }) {
+    const { spec } = block;
     const { table } = spec.paces;
     const lost = (text: string): boolean => {
       const session = sessionOf(text);
@@ -21,14 +23,10 @@ export const unknownPace = check({
       spec.days.filter(({ session }) => session && lost(session)).map(({ date }) => date),
     );
     if (families.size === 0 && dates.size === 0) return [];
-    const found = weeks.flatMap(({ number, days }) =>
-      days.flatMap(({ date, sessions }) =>
-        dates.has(date) || sessions.some(({ family }) => family && families.has(family.id))
-          ? [number]
-          : [],
-      ),
+    const found = daysToRace(block).filter(
+      ({ day: { date, sessions } }) =>
+        dates.has(date) || sessions.some(({ family }) => family && families.has(family.id)),
     );
-    if (found.length === 0) return [];
-    return [{ weeks: [...new Set(found)], value: found.length, limit: 0 }];
+    return dayByWeek(found);
   },
 });

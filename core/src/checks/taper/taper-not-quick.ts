@@ -19,7 +19,6 @@ export const taperNotQuick = check({
     const slow = whole.filter(
       ({ days }) => !days.some(({ quick, role }) => quick || role === 'tune-up' || role === 'test'),
     );
-    if (slow.length === 0) return [];
-    return [{ weeks: slow.map(({ number }) => number), value: 0, limit: 1 }];
+    return slow.map(({ number }) => ({ weeks: [number], value: 0, limit: 1 }));
   },
 });

@@ -1,3 +1,4 @@
+import { daysToRace } from '../common/days-to-race.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
 
 /** What the coach wished and the block could not keep. Value: what is laid; limit: what was wished. */
@@ -5,12 +6,36 @@ export const wishNotKept = check({
   code: 'wish-not-kept',
   level: 'note',
   run(context) {
-    return [...peakWeekOf(context), ...heldOf(context), ...hardDaysOf(context)];
+    return [
+      ...peakWeekOf(context),
+      ...heldOf(context),
+      ...hardDaysOf(context),
+      ...besideOf(context),
+    ];
   },
 });
 
 /** Floating-point noise in a volume, m or s. */
 const NOISE = 0.5;
+
+/** A second run or small work that was asked for on a day, and is not laid there. */
+function besideOf({ block }: CheckContext): Observation[] {
+  return daysToRace(block).flatMap(({ week, day }): Observation[] => {
+    const { double, addOn } = day.beside;
+    if ((!double && !addOn) || day.swap) return [];
+    const runs = day.sessions.filter(({ kind }) => kind === 'run');
+    if (runs.length === 0) return [];
+    const found = { weeks: [week], dates: [day.date], value: 0, limit: 1 };
+    const isOnce = double && runs.length < 2;
+    // A session that the coach wrote is all that was asked of its run.
+    const isOpen = addOn && day.rule !== 'own-session';
+    const isWithout = isOpen && !runs.some((run) => run.addOn === addOn);
+    return [
+      ...(isOnce ? [{ ...found, about: 'double' }] : []),
+      ...(isWithout ? [{ ...found, about: 'add-on' }] : []),
+    ];
+  });
+}
 
 /** The peak stands in another week than the one wished: that one recovers, tapers or is cut. */
 function peakWeekOf({ block: { spec, weeks } }: CheckContext): Observation[] {

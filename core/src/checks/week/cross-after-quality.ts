@@ -1,8 +1,8 @@
 import { isHardRunning } from '../../layout/index.js';
 import { check } from '../common/check.js';
-import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
+import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 
-/** Cross-training the day after a quality session. Value: such days; limit: 0. */
+/** Cross-training the day after a quality session. Value: such days of a week; limit: 0. */
 export const crossAfterQuality = check({
   code: 'cross-after-quality',
   level: 'note',
@@ -12,7 +12,6 @@ export const crossAfterQuality = check({
       const before = days[index - 1]?.day;
       return day.role === 'cross-train' && before !== undefined && isHardRunning(before);
     });
-    if (found.length === 0) return [];
-    return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
+    return dayByWeek(found);
   },
 });

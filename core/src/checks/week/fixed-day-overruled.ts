@@ -1,7 +1,7 @@
 import { check } from '../common/check.js';
-import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
+import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 
-/** A day is not what the coach fixed it to be. Value: such days; limit: 0. */
+/** A day is not what the coach fixed it to be. Value: such days of a week; limit: 0. */
 export const fixedDayOverruled = check({
   code: 'fixed-day-overruled',
   level: 'note',
@@ -14,8 +14,7 @@ export const fixedDayOverruled = check({
       const unread = wish?.session !== undefined && !RUN_AS_WRITTEN.has(day.rule);
       return otherRole || unread;
     });
-    if (found.length === 0) return [];
-    return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
+    return dayByWeek(found);
   },
 });
 

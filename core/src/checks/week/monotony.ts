@@ -12,14 +12,11 @@ export const monotony = check({
   level: 'note',
   run({ block: { weeks }, rules }) {
     const limit = rules.week.mostMonotony;
-    const found = weeks.flatMap(({ number, days, length, kind }) => {
+    return weeks.flatMap(({ number, days, length, kind }) => {
       // A taper is even on purpose, and light.
       const counts = length === 7 && kind === 'building';
       const value = counts ? monotonyOf(days.map(dayLoad)) : 0;
-      return value > limit + 1e-9 ? [{ number, value }] : [];
+      return value > limit + 1e-9 ? [{ weeks: [number], value, limit }] : [];
     });
-    if (found.length === 0) return [];
-    const value = Math.max(...found.map((week) => week.value));
-    return [{ weeks: found.map(({ number }) => number), value, limit }];
   },
 });

@@ -1,8 +1,8 @@
 import type { Day } from '../../layout/index.js';
 import { check } from '../common/check.js';
-import { type BlockDay, datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
+import { type BlockDay, dayByWeek, daysToRace } from '../common/days-to-race.js';
 
-/** Rest the day before a hard day where a better day is free. Value: weeks with it; limit: 0. */
+/** Rest the day before a hard day where a better day is free. Value: such days of a week; limit: 0. */
 export const restBeforeHard = check({
   code: 'rest-before-hard',
   level: 'note',
@@ -21,9 +21,7 @@ export const restBeforeHard = check({
       day.distance > 0 && !hard && !isBeforeHard(index);
     const better = new Set(days.filter(isBetter).map(({ week }) => week));
     const found = wrong.filter(({ week }) => better.has(week) && rests(week).length <= MANY_RESTS);
-    if (found.length === 0) return [];
-    const weeks = weeksOf(found);
-    return [{ weeks, dates: datesOf(found), value: weeks.length, limit: 0 }];
+    return dayByWeek(found);
   },
 });
 

@@ -1,9 +1,9 @@
 import { isRun } from '../../spec/days/index.js';
 import { weekdayOf } from '../../base/index.js';
 import { check } from '../common/check.js';
-import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
+import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 
-/** A run fixed on a day the athlete cannot run. Value: such days; limit: 0. */
+/** A run fixed on a day the athlete cannot run. Value: such days of a week; limit: 0. */
 export const sessionOutsideDays = check({
   code: 'session-outside-days',
   level: 'caution',
@@ -18,7 +18,6 @@ export const sessionOutsideDays = check({
         sessions.length > 0 &&
         athlete.unavailable.includes(weekdayOf(date)),
     );
-    if (found.length === 0) return [];
-    return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
+    return dayByWeek(found);
   },
 });

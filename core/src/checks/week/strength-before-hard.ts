@@ -1,7 +1,7 @@
 import { check } from '../common/check.js';
-import { datesOf, daysToRace, weeksOf } from '../common/days-to-race.js';
+import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 
-/** Strength work the day before something hard rather than after it. Value: such days; limit: 0. */
+/** Strength work the day before something hard rather than after it. Value: such days of a week; limit: 0. */
 export const strengthBeforeHard = check({
   code: 'strength-before-hard',
   level: 'note',
@@ -11,7 +11,6 @@ export const strengthBeforeHard = check({
       const isBeforeHard = days[index + 1]?.hard === true;
       return isBeforeHard && day.sessions.some(({ kind }) => kind === 'strength');
     });
-    if (found.length === 0) return [];
-    return [{ weeks: weeksOf(found), dates: datesOf(found), value: found.length, limit: 0 }];
+    return dayByWeek(found);
   },
 });

@@ -1,20 +1,14 @@
-import type { Week } from '../../layout/index.js';
 import { check } from '../common/check.js';
 import { isUnder18 } from '../../spec/index.js';
-import { hasDoubles, isDouble } from './doubles-too-soon.js';
+import { dayByWeek, daysToRace } from '../common/days-to-race.js';
+import { isDouble } from './doubles-too-soon.js';
 
-/** Days run twice by an athlete under 18. Value: days; limit: 0. */
+/** Days run twice by an athlete under 18. Value: days of a week; limit: 0. */
 export const under18Doubles = check({
   code: 'under-18-doubles',
   level: 'stop',
-  run({ block: { weeks, spec } }) {
-    const twice = weeks.filter(hasDoubles);
-    if (twice.length === 0 || !isUnder18(spec)) return [];
-    const value = twice.reduce((total, week) => total + doublesIn(week), 0);
-    return [{ weeks: twice.map(({ number }) => number), value, limit: 0 }];
+  run({ block }) {
+    if (!isUnder18(block.spec)) return [];
+    return dayByWeek(daysToRace(block).filter(({ day }) => isDouble(day)));
   },
 });
-
-function doublesIn({ days }: Week): number {
-  return days.filter(isDouble).length;
-}

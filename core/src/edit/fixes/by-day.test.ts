@@ -11,6 +11,9 @@ import { marathon } from '../../testing/examples.js';
 const day = (date: string, wish: Omit<FixedDay, 'date'>): Partial<BlockSpec> => ({
   days: [{ date, ...wish }],
 });
+const raced = (from: string): Partial<BlockSpec> => ({
+  events: [{ kind: 'tune-up-race', name: 'Gullstone 10', from, distance: 10_000 }],
+});
 const withDoubles: Partial<BlockSpec> = {
   week: { days: patternDays('six-with-doubles', resolveSpec(marathon)) },
 };
@@ -58,10 +61,20 @@ const cases: readonly [CheckCode, Partial<BlockSpec>, RegExp][] = [
     },
     /^Leave Thu/,
   ],
-  ['quality-in-easy-phase', day('2026-12-17', { role: 'quality' }), /^Run T.* easy$/],
+  ['quality-in-easy-phase', day('2026-12-17', { role: 'quality' }), /^Run easy on T/],
   ['week-over-wish', day('2026-12-16', { amount: 40_000 }), /^Leave Wed/],
   ['strength-before-hard', day('2026-12-14', { strength: true }), /^Strength after/],
   ['fixed-day-overruled', day('2027-04-16', { role: 'quality' }), /^Leave Fri 16 Apr/],
+  [
+    'wish-not-kept',
+    { ...raced('2027-02-13'), ...day('2027-02-13', { double: true }) },
+    /^Run once/,
+  ],
+  [
+    'wish-not-kept',
+    { ...raced('2027-02-13'), ...day('2027-02-13', { addOn: 'strides' }) },
+    /^Run without on Sat 13 Feb/,
+  ],
   ['unknown-pace', day('2026-12-16', { session: '5 km @ warp' }), /^Leave Wed/],
   [
     'hard-running-jump',

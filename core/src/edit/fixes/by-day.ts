@@ -4,14 +4,15 @@ import type { CivilDate } from '../../base/index.js';
 import { type Day, isHardRunning, isRaced } from '../../layout/index.js';
 import type { Fix, FixContext } from './fix.js';
 
-/** ResolvedSpec something else of one date. */
-function wishDay(
+/** Sets the same otherwise on each of the dates. */
+export function wishDays(
   { block: { spec } }: FixContext,
   label: string,
-  date: CivilDate,
+  dates: readonly CivilDate[],
   part: Partial<FixedDay>,
 ): Fix {
-  return { label, change: { days: withFixedDay(spec.days, date, part) } };
+  const days = dates.reduce((kept, date) => withFixedDay(kept, date, part), spec.days);
+  return { label: `${label} on ${dates.map(dayWords).join(', ')}`, change: { days } };
 }
 
 /** Takes away what was fixed of single dates, where the finding's weeks hold any. */
@@ -35,20 +36,15 @@ export function freeDays(
 /** Rests on each of the days. */
 export function restOn(context: FixContext, dates: readonly CivilDate[]): Fix[] {
   const nothing = { role: 'rest' as const, session: undefined, amount: undefined };
-  return dates.map((date) => wishDay(context, `Rest on ${dayWords(date)}`, date, nothing));
+  return dates.map((date) => wishDays(context, 'Rest', [date], nothing));
 }
 
 /** Makes each quality day of a week easy, the last first. */
 export function makeEasy(context: FixContext, numbers: readonly number[]): Fix[] {
   return numbers.flatMap((number) => {
     const quality = context.block.weeks[number - 1]?.days.filter(isSession) ?? [];
-    return quality.reverse().map(({ date }) =>
-      wishDay(context, `Run ${dayWords(date)} easy`, date, {
-        role: 'easy',
-        session: undefined,
-        amount: undefined,
-      }),
-    );
+    const easy = { role: 'easy' as const, session: undefined, amount: undefined };
+    return quality.reverse().map(({ date }) => wishDays(context, 'Run easy', [date], easy));
   });
 }
 

@@ -11,25 +11,72 @@ const MOST_FIXES = 4;
 /**
  * The changes that do remove a finding: each that is proposed for its check is
  * laid out, and kept only where the finding is gone and nothing to stop at or be
- * cautious of is new. What leaves the fewest findings comes first. Costs a lay-out a candidate:
- * ask for one finding at a time.
+ * cautious of is new. What leaves the fewest findings comes first. Where it is
+ * found in several weeks and no one change is enough, one that mends week after
+ * week. Costs a lay-out a candidate: ask for one finding at a time.
  */
 export function fixesOf(found: Finding, context: FixContext): Fix[] {
   // What is over is not mended.
   if (found.past) return [];
   const before = runChecks(context);
+  const single = fixesThatWork(found, context, before);
+  if (single.length > 0 || !found.each) return single;
+  const all = weekAfterWeek(found, context);
+  return all && works(all, found, context, before) !== undefined ? [all] : [];
+}
+
+function fixesThatWork(found: Finding, context: FixContext, before: readonly Finding[]): Fix[] {
   return (fixesByCheck[found.check]?.(found, context) ?? [])
     .flatMap((fix) => {
-      const changed = applyChange<BlockSpec>(context.block.spec, fix.change);
-      if (validateSpec(changed).length > 0) return [];
-      const { block, rules } = layWeeks(changed, context.past);
-      const after = runChecks({ block, rules, today: context.today });
-      const removes = !stillFound(found, context.block, block, after) && !addsWorse(before, after);
-      return removes ? [{ fix, left: after.length }] : [];
+      const left = works(fix, found, context, before);
+      return left === undefined ? [] : [{ fix, left }];
     })
     .sort((a, b) => a.left - b.left)
     .slice(0, MOST_FIXES)
     .map(({ fix }) => fix);
+}
+
+/** How many findings a fix leaves; undefined where it does not remove this one, or brings another. */
+function works(
+  { change }: Fix,
+  found: Finding,
+  context: FixContext,
+  before: readonly Finding[],
+): number | undefined {
+  const changed = applyChange<BlockSpec>(context.block.spec, change);
+  if (validateSpec(changed).length > 0) return undefined;
+  const { block, rules } = layWeeks(changed, context.past);
+  const after = runChecks({ block, rules, today: context.today });
+  const removes = !stillFound(found, context.block, block, after) && !addsWorse(before, after);
+  return removes ? after.length : undefined;
+}
+
+/** One change of all that mends each week by itself, in order; undefined where one of them has none. */
+function weekAfterWeek({ each = [], ...found }: Finding, given: FixContext): Fix | undefined {
+  let context = given;
+  const fixes: Fix[] = [];
+  for (const part of each) {
+    const before = runChecks(context);
+    const one: Finding = { ...found, ...part, level: found.level };
+    if (!stillFound(one, given.block, context.block, before)) continue;
+    const [fix] = fixesThatWork(one, context, before);
+    if (!fix) return undefined;
+    fixes.push(fix);
+    const spec = applyChange<BlockSpec>(context.block.spec, fix.change);
+    context = { ...context, ...layWeeks(spec, context.past) };
+  }
+  const change = fixes.reduce((all, fix) => ({ ...all, ...fix.change }), {});
+  return { label: labelOf(fixes), change };
+}
+
+/** Labels named one by one before the rest are counted. */
+const MOST_NAMED = 3;
+
+function labelOf(fixes: readonly Fix[]): string {
+  const labels = fixes.map(({ label }) => label);
+  if (labels.length <= MOST_NAMED) return labels.join('; ');
+  const [first = ''] = labels;
+  return `${first}; the other ${labels.length - 1} likewise`;
 }
 
 /** Weeks are told by how many are to go: a longer block renumbers them. */

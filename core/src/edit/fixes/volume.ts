@@ -1,5 +1,5 @@
 import { pinAt, unpin, volume, lengthen, percent, say } from './by-week.js';
-import { freeDays } from './by-day.js';
+import { freeDays, wishDays } from './by-day.js';
 import type { Fix, FixContext, FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on volume. */
@@ -61,11 +61,13 @@ export const volumeFixes = {
   'volume-low-for-distance': ({ limit }, context) => [
     volume(context, `Build to ${say(context, limit)}`, { peak: limit }),
   ],
-  'wish-not-kept': ({ value, about }, context) => {
+  'wish-not-kept': ({ value, about, dates = [] }, context) => {
     const { week } = context.block.spec;
     if (about === 'peak-week')
       return [volume(context, `Peak in week ${value}`, { peakWeek: value })];
     if (about === 'held') return [volume(context, `Hold ${value} weeks`, { holdAtPeak: value })];
+    if (about === 'double') return [wishDays(context, 'Run once', dates, { double: false })];
+    if (about === 'add-on') return [wishDays(context, 'Run without', dates, { addOn: 'nothing' })];
     const qualityOn = week.qualityOn.slice(0, value);
     return [{ label: `Ask for ${value} quality days`, change: { week: { ...week, qualityOn } } }];
   },

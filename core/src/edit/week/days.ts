@@ -198,16 +198,18 @@ function heldBy({ spec }: Block, day: Day, sameWeek: boolean): FixedDay {
   const main = mainOf(day);
   const { amount, session, follow, swap } = fixedDayOf(spec.days, date);
   const key = main?.family ? linkPaces(main.shorthand, spec.paces.table) : undefined;
+  const asText = session ?? (sameWeek ? undefined : key);
   return {
     date,
     role: role as PatternRole,
     amount,
-    session: session ?? (sameWeek ? undefined : key),
+    session: asText,
     follow,
     swap,
     double: beside.double ?? false,
     strength: beside.strength ?? false,
-    addOn: beside.addOn ?? 'nothing',
+    // The text has it already.
+    addOn: (asText === undefined ? beside.addOn : undefined) ?? 'nothing',
     cross: beside.cross,
   };
 }

@@ -1,4 +1,4 @@
-import type { DayRole, PatternDay, Swap } from '../../spec/days/index.js';
+import type { AddOn, DayRole, PatternDay, Swap } from '../../spec/days/index.js';
 import type { CivilDate } from '../../base/index.js';
 
 /** One thing done on a day: a run, cross-training, or strength work. */
@@ -13,6 +13,8 @@ export interface DaySession {
   hardTime: number;
   /** The family it is an exposure of, counted from 1. */
   family?: { id: string; name: string; exposure: number } | undefined;
+  /** The small work that goes with it. */
+  addOn?: AddOn | undefined;
 }
 
 /** Why a day holds as much as it does. */
@@ -35,6 +37,8 @@ export interface Day {
   date: CivilDate;
   role: DayRole;
   rule: DayRule;
+  /** True where its easy running is at recovery pace. */
+  atRecovery: boolean;
   /** Metres run; an estimate from the paces when the block counts time. */
   distance: number;
   /** Seconds run; an estimate from the paces when the block counts distance. */

@@ -19,6 +19,8 @@ export interface Context {
   eventDays: EventDays;
   /** Easy pace of a day, s/km. */
   easyOn: (day: CivilDate) => number;
+  /** Easy pace of a day in a recovery week, s/km. */
+  recoveryOn: (day: CivilDate) => number;
   sessionsOn: (day: CivilDate) => SessionPaces;
   /** Easy pace as the block starts, s/km. */
   pace: number;

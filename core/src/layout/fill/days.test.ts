@@ -91,6 +91,78 @@ describe('a pattern for one phase', () => {
   });
 });
 
+describe('a day that is run twice', () => {
+  // A pinned Thursday of 18 km in week 11; the second run is half of the first: 12 and 6.
+  const runs = (doubles: BlockSpec['week'] & object, date = '2027-02-25', amount = 18_000) =>
+    weekOf(
+      {
+        ...withDays({ date, role: 'easy', amount, double: true }),
+        week: { ...marathon.week, ...doubles },
+      },
+      11,
+    )
+      .days.find((each) => each.date === date)
+      ?.sessions.map(({ distance }) => distance / 1000);
+
+  it('is split as the coach chose: the shorter first, second, or both alike', () => {
+    const [short, long] = runs({}) ?? [];
+    expect([short, long]).toEqual([6, 12]);
+    expect(runs({ doubles: 'shorter-second' })).toEqual([12, 6]);
+    expect(runs({ doubles: 'even' })).toEqual([9, 9]);
+    expect(runs({ doubles: 'even' }, '2027-02-25', 17_000)).toEqual([8, 9]);
+  });
+
+  it('may be a day of quality or the long run, whose own run stays whole', () => {
+    const twice = (date: string) =>
+      weekOf(withDays({ date, double: true }), 11).days.find((day) => day.date === date);
+    const [quality, long] = [twice('2027-02-23'), twice('2027-02-28')];
+    expect(quality?.sessions.map(({ family }) => family !== undefined)).toEqual([false, true]);
+    const once = layOut(marathon).weeks[10];
+    expect(long?.sessions).toHaveLength(2);
+    expect(long?.sessions[1]?.distance).toBe(once?.longRun);
+  });
+});
+
+describe('small work that goes with a run', () => {
+  const asked = (date: string, addOn: FixedDay['addOn']) =>
+    weekOf(withDays({ date, addOn }), 6).days.find((day) => day.date === date);
+  const once = (date: string) => layOut(marathon).weeks[5]?.days.find((day) => day.date === date);
+
+  it('stands between warming up and a session, and takes its room of the easy running', () => {
+    const day = asked('2027-01-19', 'strides');
+    expect(day?.sessions[0]?.shorthand).toMatch(
+      /^[\d.]+ km easy; 5 x 20 s strides, 60 s walk; 4 x 8 min @ race pace, 2 min jog; [\d.]+ km easy$/,
+    );
+    expect(day?.distance).toBe(once('2027-01-19')?.distance);
+    expect(day?.hardTime).toBe(once('2027-01-19')?.hardTime);
+  });
+
+  it('stands at the end of a long run, which keeps its length', () => {
+    const day = asked('2027-01-24', 'drills');
+    expect(day?.sessions[0]?.shorthand).toMatch(/^\d+ km easy; drills$/);
+    expect(day?.distance).toBe(once('2027-01-24')?.distance);
+  });
+
+  it('shortens what is easy around a stretch at race pace, not the stretch', () => {
+    const longRun = { ...marathon.longRun, segment: 'race-pace-finish' } as const;
+    const plain = layOut({ ...marathon, longRun })
+      .weeks.find(({ segment }) => segment !== undefined)
+      ?.days.find(({ role }) => role === 'long');
+    const date = plain?.date ?? '';
+    const day = layOut({ ...withDays({ date, addOn: 'strides' }), longRun })
+      .weeks.flatMap(({ days }) => days)
+      .find((each) => each.date === date);
+    expect(day?.sessions[0]?.hardDistance).toBe(plain?.sessions[0]?.hardDistance);
+    expect(day?.distance).toBe(plain?.distance);
+    expect(day?.sessions[0]?.shorthand).toMatch(/@ race pace; 5 x 20 s strides, 60 s walk$/);
+  });
+
+  it('is strength too where it is asked for, in weeks of recovery as well', () => {
+    const laid = weekOf(withDays({ date: '2027-01-05', strength: true }), 4).days[1];
+    expect(laid?.sessions.map(({ kind }) => kind)).toContain('strength');
+  });
+});
+
 describe('a written session', () => {
   // 3 + 5 + 2 km and four jogs of 90 s at 372 s/km are 10.97 km: 11.0 in tenths.
   const session = '3 km easy; 5 x 1000 m @ 10-km, 90 s jog; 2 km easy';

@@ -1,16 +1,16 @@
-import { type CivilDate, clean, sum } from '../../base/index.js';
+import { type CivilDate, clean, floorTo, sum } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import { noPast } from '../past/past.js';
 import type { KeySession } from '../sessions/fill-sessions.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { type Deal, type FixedBy, type WeekToDeal, openDeal } from './open-deal.js';
 import { amountsFor, meantFor } from './share.js';
-import { slotsThatFit } from './slots.js';
+import { secondAgainstFirst, slotsThatFit } from './slots.js';
 
 /** What a day runs, before it is put into words. Amounts in m or s. */
 export interface DealtDay {
   day: PlannedDay;
-  /** In the order of the day: of two runs the shorter comes first. */
+  /** In the order of the day. */
   runs: number[];
   /** The place among them of the one that the session is built around. */
   main: number;
@@ -78,7 +78,7 @@ function volumeOf(deal: Deal, meant: number, shared: number): number {
 }
 
 function dealtDay(
-  { days, longRun, raced, kept, fixed }: Deal,
+  { context, days, longRun, raced, kept, fixed }: Deal,
   parts: number[][],
   index: number,
 ): DealtDay {
@@ -86,14 +86,19 @@ function dealtDay(
   const own = day.role === 'long' ? longRun : (raced[index] ?? 0);
   const shared = parts[index] ?? [];
   const runs = [...(own > 0 ? [own] : []), ...shared].sort((one, other) => one - other);
-  return { day, runs, main: runs.length - 1, key: kept[index], fixed: fixed[index]?.by };
+  const isLongerFirst = context.spec.week.doubles === 'shorter-second';
+  if (isLongerFirst) runs.reverse();
+  const main = isLongerFirst ? 0 : runs.length - 1;
+  return { day, runs, main, key: kept[index], fixed: fixed[index]?.by };
 }
 
 /** A pinned day that is run twice is pinned as a whole. */
-function split({ context, twice }: Deal, index: number, amount: number): number[] {
+function split(deal: Deal, index: number, amount: number): number[] {
+  const { context, twice } = deal;
   const { rules, spec, step } = context;
   const least = rules.week.shortestRun[spec.athlete.basis];
-  const second = Math.floor((amount * rules.week.second) / (1 + rules.week.second) / step) * step;
+  const against = secondAgainstFirst(deal, index);
+  const second = floorTo((amount * against) / (1 + against), step);
   const both = twice.has(index) && second >= least && amount - second >= least;
   return both ? [clean(amount - second), clean(second)] : [amount];
 }

@@ -8,30 +8,33 @@ import { isRaced } from '../week/plan-week.js';
 import type { DealtDay } from './deal.js';
 import { longRunOf } from './long-run.js';
 import { type RunOf, easyRun, keyRun, racedRun, runWithAddOn, writtenRun } from './runs.js';
-import { addOnWords } from './session-words.js';
+
+/** What a week asks of its runs. */
+interface WeekOfRuns {
+  /** What its long run holds besides easy running. */
+  segment: Segment | undefined;
+  /** True where its easy running is at recovery pace. */
+  recovery: boolean;
+}
 
 /**
  * Dealt days as they are run: each run in shorthand with what it takes and how
  * much of it is hard, cross-training and strength beside it, swaps carried out.
- *
- * @param segment what the week's long run holds besides easy running
  */
-export function layDays(
-  context: Context,
-  dealt: readonly DealtDay[],
-  segment: Segment | undefined,
-): Day[] {
-  return dealt.map((each) => layDay(context, each, segment));
+export function layDays(context: Context, dealt: readonly DealtDay[], week: WeekOfRuns): Day[] {
+  return dealt.map((each) => layDay(context, each, week));
 }
 
-function layDay(context: Context, dealt: DealtDay, segment: Segment | undefined): Day {
+function layDay(context: Context, dealt: DealtDay, { segment, recovery }: WeekOfRuns): Day {
   const { day, runs, main } = dealt;
   const past = context.past.on(day.date)?.day;
   if (past) return past;
+  const atRecovery = recovery || day.role === 'recovery';
+  const pace = atRecovery ? 'recovery' : 'easy';
   const ran = runs.map((amount, place) =>
     place === main
-      ? mainRun(context, dealt, { amount, date: day.date }, segment)
-      : easyRun(context, { amount, date: day.date }),
+      ? mainRun(context, dealt, { amount, date: day.date, pace }, segment)
+      : easyRun(context, { amount, date: day.date, pace }),
   );
   const swap = ran.length > 0 && !isRaced(day.role) ? swapOf(context, dealt, ran) : undefined;
   const sessions = swap ? ran.map((one) => crossTraining(swap.kind, one.time)) : ran;
@@ -42,6 +45,7 @@ function layDay(context: Context, dealt: DealtDay, segment: Segment | undefined)
   return {
     date: day.date,
     role: isDone ? day.role : 'rest',
+    atRecovery,
     rule: ruleOf(dealt, swap !== undefined),
     distance: clean(sums.distance),
     time: clean(sums.time),
@@ -108,13 +112,14 @@ function mainRun(
   const race = context.eventDays.get(of.date)?.race;
   const own = fixedDayOf(context.spec.days, of.date).session;
   if (race && isRaced(role) && own === undefined) return racedRun(context, of, race);
-  if (role === 'long') return longRunOf(context, of, segment);
-  if (own !== undefined) return writtenRun(context, of, own);
-  if (key) return keyRun(context, of, key);
-  if (addOn) return runWithAddOn(context, of, addOnWords[addOn]);
-  const hasRoom = role === 'quality' && fixed === undefined;
-  if (hasRoom) return runWithAddOn(context, of, addOnWords.strides);
-  return easyRun(context, of, role === 'recovery' ? 'recovery' : 'easy');
+  if (role === 'long') return longRunOf(context, of, { segment, addOn });
+  // What is run around a session is easy in any week.
+  const around = { ...of, pace: 'easy' } as const;
+  if (own !== undefined) return writtenRun(context, around, own);
+  if (key) return keyRun(context, around, key, addOn);
+  const isOpen = role === 'quality' && fixed === undefined;
+  const added = addOn ?? (isOpen ? 'strides' : undefined);
+  return added ? runWithAddOn(context, of, added) : easyRun(context, of);
 }
 
 function crossTraining(kind: CrossKind, time: number): DaySession {

@@ -1,20 +1,41 @@
+import type { AddOn } from '../../spec/days/index.js';
 import { RACE_PACE, type SessionPaces } from '../../sessions/index.js';
 import type { DaySession } from '../block/day.js';
 import { Run } from '../block/run.js';
 import type { Context } from '../context/context.js';
 import type { Segment } from '../block/week.js';
-import { type RunOf, plainRun } from './runs.js';
+import { addedTo, endingIn } from './add-on.js';
+import { type RunOf, easyOf, plainRun } from './runs.js';
 import { longRunWords, wordsOf } from './session-words.js';
 
-/** The long run of a week, with what its segment makes hard of it. */
-export function longRunOf(context: Context, of: RunOf, segment: Segment | undefined): DaySession {
+/** The long run of a week, with what its segment makes hard of it, and small work at its end. */
+export function longRunOf(
+  context: Context,
+  of: RunOf,
+  { segment, addOn }: { segment: Segment | undefined; addOn: AddOn | undefined },
+): DaySession {
+  const added = addedTo(context, of, addOn, segment?.amount);
+  if (!added) return longRun(context, of, segment);
+  return endingIn(context, of, added, (run) =>
+    longRun(context, run, segment && lessAround(segment, added.amount)),
+  );
+}
+
+/** A segment whose run is shorter by an amount: less is run easily after it, then before it. */
+function lessAround(segment: Segment, less: number): Segment {
+  const after = Math.max(0, segment.after - less);
+  const before = Math.max(0, segment.before - (less - (segment.after - after)));
+  return { ...segment, before, after };
+}
+
+function longRun(context: Context, of: RunOf, segment: Segment | undefined): DaySession {
   const { amount, date } = of;
-  const inWords = () => longRunWords(amount, segment, wordsOf(context.spec));
+  const inWords = () => longRunWords(of, segment, wordsOf(context.spec));
   const paces = context.sessionsOn(date);
   const base = paces.find(RACE_PACE)?.pace;
   if (!segment || base === undefined) return plainRun(context, of, inWords);
   const byTime = context.spec.athlete.basis === 'time';
-  const easy = context.easyOn(date);
+  const easy = easyOf(context, of);
   const [start, end] = segment.offset;
   const at = Math.min(easy, base + (start + end) / 2);
   const [metres, seconds] = byTime
@@ -30,6 +51,7 @@ export function longRunOf(context: Context, of: RunOf, segment: Segment | undefi
     hardDistance: metres * part,
     hardTime: seconds * part,
     family: undefined,
+    addOn: undefined,
   });
 }
 

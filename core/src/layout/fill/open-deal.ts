@@ -113,11 +113,13 @@ function fixedByCoach(context: Context, { date, role }: PlannedDay): Fixed | und
 }
 
 /** What a day that is over took of its week; swapped running, as if it had been run. */
-function amountOfPast({ spec, easyOn }: Context, { date, swap, cross, ...day }: Day): number {
+function amountOfPast(context: Context, day: Day): number {
+  const { spec, easyOn, recoveryOn } = context;
+  const { date, swap, cross, atRecovery } = day;
   if (!swap) return day[spec.athlete.basis];
   return spec.athlete.basis === 'time'
     ? cross.time
-    : Math.round((cross.time / easyOn(date)) * 1000);
+    : Math.round((cross.time / (atRecovery ? recoveryOn : easyOn)(date)) * 1000);
 }
 
 /** True for a day that weighs more than an easy one. */

@@ -1,4 +1,4 @@
-import type { BlockEvent } from '../../spec/days/index.js';
+import type { AddOn, BlockEvent } from '../../spec/days/index.js';
 import { type CivilDate, clean, roundTo, shownUnit } from '../../base/index.js';
 import {
   namePaces,
@@ -8,9 +8,11 @@ import {
   type SessionTotals,
   sessionTotals,
 } from '../../sessions/index.js';
+import type { LoosePace } from '../../paces/index.js';
 import type { DaySession } from '../block/day.js';
 import { Run } from '../block/run.js';
 import type { Context } from '../context/context.js';
+import { addedTo } from './add-on.js';
 import { raceDay } from './race-day.js';
 import type { KeySession } from '../sessions/fill-sessions.js';
 import { amountOf } from '../sessions/session-lengths.js';
@@ -20,11 +22,18 @@ import { easyWords, wordsOf } from './session-words.js';
 export interface RunOf {
   amount: number;
   date: CivilDate;
+  /** Of its easy running. */
+  pace?: LoosePace;
+}
+
+/** Pace of the easy running of a run, s/km. */
+export function easyOf({ easyOn, recoveryOn }: Context, { date, pace }: RunOf): number {
+  return pace === 'recovery' ? recoveryOn(date) : easyOn(date);
 }
 
 /** Easy running, in the other quantity too. */
-export function easyRun(context: Context, of: RunOf, id?: string): DaySession {
-  return plainRun(context, of, () => easyWords(of.amount, wordsOf(context.spec), id));
+export function easyRun(context: Context, of: RunOf): DaySession {
+  return plainRun(context, of, () => easyWords(of.amount, wordsOf(context.spec), of.pace));
 }
 
 /** A run counted as easy, whatever its words say. */
@@ -40,31 +49,50 @@ const NOTHING: SessionTotals = {
   unknown: [],
 };
 
-/** A key session with warming up and cooling down around it. */
-export function keyRun(context: Context, of: RunOf, key: KeySession): DaySession {
+/** A key session with warming up and cooling down around it, small work before it where there is room. */
+export function keyRun(
+  context: Context,
+  of: RunOf,
+  key: KeySession,
+  addOn: AddOn | undefined,
+): DaySession {
   const { id, name } = key.family;
+  const core = amountOf(context, key.laid);
+  const added = addedTo(context, of, addOn, core);
   return withSession(context, of, {
-    laid: key.laid,
+    laid: added ? together(key.laid, added.laid) : key.laid,
     inWords: () => {
-      const left = Math.max(0, of.amount - amountOf(context, key.laid));
+      const left = Math.max(0, of.amount - core - (added?.amount ?? 0));
       const words = printSession({ parts: nameParts(key.parts, context.spec.paces.table) });
-      return wordsAround(context, left, words);
+      return wordsAround(context, left, added ? `${added.inWords()}; ${words}` : words);
     },
     family: { id, name, exposure: key.exposure },
+    addOn: added?.addOn,
   });
 }
 
+function together(one: SessionTotals, other: SessionTotals): SessionTotals {
+  return {
+    distance: one.distance + other.distance,
+    time: one.time + other.time,
+    hardDistance: one.hardDistance + other.hardDistance,
+    hardTime: one.hardTime + other.hardTime,
+    unknown: one.unknown,
+  };
+}
+
 /** Easy running with strides, drills or hill sprints at its end; without, where it is too short. */
-export function runWithAddOn(context: Context, of: RunOf, text: string): DaySession {
-  const { spec } = context;
-  const laid = totalsOf(context, text, of.date);
-  const left = laid && clean(of.amount - amountOf(context, laid));
-  if (!laid || !left || left <= 0) return easyRun(context, of);
-  const easy = roundTo(left, smallest(context));
+export function runWithAddOn(context: Context, of: RunOf, addOn: AddOn): DaySession {
+  const added = addedTo(context, of, addOn);
+  if (!added) return easyRun(context, of);
+  const words = wordsOf(context.spec);
   return withSession(context, of, {
-    // Quick, and over before it is hard.
-    laid: { ...laid, hardDistance: 0, hardTime: 0 },
-    inWords: () => `${easyWords(easy, wordsOf(spec))}; ${namePaces(text, spec.paces.table)}`,
+    laid: added.laid,
+    inWords: () => {
+      const easy = roundTo(of.amount - added.amount, smallest(context));
+      return `${easyWords(easy, words, of.pace)}; ${added.inWords()}`;
+    },
+    addOn,
   });
 }
 
@@ -93,16 +121,18 @@ export function racedRun(context: Context, { amount, date }: RunOf, race: BlockE
 
 /** A run with some of it laid out as a session, and the rest easy. */
 function withSession(
-  { spec, easyOn }: Context,
-  { amount, date }: RunOf,
+  context: Context,
+  of: RunOf,
   {
     laid,
     inWords,
     family,
-  }: { laid: SessionTotals; inWords: () => string; family?: DaySession['family'] },
+    addOn,
+  }: Pick<DaySession, 'family' | 'addOn'> & { laid: SessionTotals; inWords: () => string },
 ): DaySession {
-  const byTime = spec.athlete.basis === 'time';
-  const easy = easyOn(date);
+  const { amount } = of;
+  const byTime = context.spec.athlete.basis === 'time';
+  const easy = easyOf(context, of);
   const left = Math.max(0, amount - (byTime ? laid.time : laid.distance));
   return new Run(inWords, {
     distance: byTime ? Math.round(laid.distance + (left / easy) * 1000) : amount,
@@ -110,6 +140,7 @@ function withSession(
     hardDistance: laid.hardDistance,
     hardTime: laid.hardTime,
     family,
+    addOn,
   });
 }
 

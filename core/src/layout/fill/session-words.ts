@@ -1,6 +1,7 @@
 import { formatPlain } from '../../base/format/index.js';
 import type { NamedPace } from '../../spec/choices/index.js';
 import type { AddOn } from '../../spec/days/index.js';
+import type { LoosePace } from '../../paces/index.js';
 import { apportion, type Measure, shownUnit } from '../../base/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import { isBare, shortPaceName } from '../../sessions/index.js';
@@ -30,11 +31,11 @@ function runnable(amount: number, counted: WordsContext['counted']): string {
 
 /** A long run in shorthand: `20 km easy; 8 km @ race pace`. */
 export function longRunWords(
-  amount: number,
+  { amount, pace }: { amount: number; pace?: LoosePace },
   segment: Segment | undefined,
   context: WordsContext,
 ): string {
-  if (!segment) return easyWords(amount, context);
+  if (!segment) return easyWords(amount, context, pace);
   const tenth = shownUnit(context.counted) / 10;
   // Shown in tenths, the stretches still add up to the run.
   const [before = 0, held = 0, after = 0] = apportion(
@@ -42,9 +43,9 @@ export function longRunWords(
     tenth,
   ).map((tenths) => tenths * tenth);
   return [
-    before > 0 ? easyWords(before, context) : '',
+    before > 0 ? easyWords(before, context, pace) : '',
     `${runnable(held, context.counted)} @ ${stepsWords(segment)}`,
-    after > 0 ? easyWords(after, context) : '',
+    after > 0 ? easyWords(after, context, pace) : '',
   ]
     .filter(Boolean)
     .join('; ');

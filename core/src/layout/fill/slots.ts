@@ -1,6 +1,5 @@
 import { ceilTo, floorTo, sum } from '../../base/index.js';
 import { isUnder18 } from '../../spec/index.js';
-import type { Context } from '../context/context.js';
 import { amountOf, fitSession } from '../sessions/session-lengths.js';
 import { type PlannedDay, isOther } from '../week/plan-week.js';
 import type { Deal } from './open-deal.js';
@@ -45,20 +44,28 @@ function slotsOf(deal: Deal): Slot[] {
     const main = {
       index,
       second: false,
-      ...keyShape(deal, index, double ? firstOf(context, shape) : shape),
+      ...keyShape(deal, index, double ? firstOf(deal, index, shape) : shape),
     };
     return double ? [main, secondRun(deal, index)] : [main];
   });
 }
 
 /** The first run's part of a day that is run twice. */
-function firstOf({ rules }: Context, shape: Shape): Shape {
-  return { ...shape, weight: shape.weight / (1 + rules.week.second) };
+function firstOf(deal: Deal, index: number, shape: Shape): Shape {
+  return { ...shape, weight: shape.weight / (1 + secondAgainstFirst(deal, index)) };
+}
+
+/** The second run of a day against its first; a long run and a session are never one of two alike. */
+export function secondAgainstFirst({ context, days, kept }: Deal, index: number): number {
+  const { rules, spec } = context;
+  const isAlike = spec.week.doubles === 'even' && !kept[index] && days[index]?.role !== 'long';
+  return isAlike ? 1 : rules.week.second;
 }
 
 function secondRun(deal: Deal, index: number): Slot {
   const { rules, step, spec } = deal.context;
-  const { second, shortestRun } = rules.week;
+  const { shortestRun } = rules.week;
+  const second = secondAgainstFirst(deal, index);
   const day = deal.days[index] as PlannedDay;
   const floor = ceilTo(shortestRun[spec.athlete.basis], step);
   const { weight, ceiling } = shapeOfDay(deal, { ...day, double: true });

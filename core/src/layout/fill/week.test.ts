@@ -82,8 +82,23 @@ describe('a laid-out week', () => {
 
   it('ends a recovery week with a few relaxed pick-ups', () => {
     expect(weeks[3]?.days[5]?.sessions[0]?.shorthand).toBe(
-      '3.5 km easy; 5 x 20 s strides, 60 s walk',
+      '3.5 km recovery; 5 x 20 s strides, 60 s walk',
     );
+  });
+
+  it('is run at recovery pace where it rests', () => {
+    // 40:30 over 10 km is a marathon at 265 s/km; 107.5 slower, to whole five seconds, is 375; easy is 335.
+    const [easy, rested] = [weeks[2]?.days[0], weeks[3]?.days[0]];
+    expect(easy?.time).toBe(((easy?.distance ?? 0) / 1000) * 335);
+    expect(rested?.time).toBe(((rested?.distance ?? 0) / 1000) * 375);
+    expect(rested?.sessions[0]?.shorthand).toMatch(/^\d+ km recovery$/);
+    // Neither is a test in it, nor a week that days away cut.
+    const events = [
+      { kind: 'away', name: 'Ostrel', from: '2027-02-15', to: '2027-02-18' } as const,
+    ];
+    const cut = layOut({ ...marathon, events }).weeks[9];
+    expect(cut?.recovery).toBe(true);
+    expect(cut?.days[6]?.sessions[0]?.shorthand).toMatch(/ easy$/);
   });
 
   it('shortens every run in a recovery week', () => {

@@ -23,6 +23,7 @@ const DECAY_DAYS = { usual: 10, quick: 7, slow: 15 };
 interface LoadedDay {
   role: DayRole;
   time: number;
+  atRecovery?: boolean | undefined;
   hardTime?: number | undefined;
   cross?: { time: number } | undefined;
 }
@@ -60,11 +61,14 @@ export function layLegs(days: readonly LoadedDay[], startingLoad: number): Legs 
 const CROSS_EFFORT = 3;
 const HARD_EFFORT = 8;
 const AROUND_EFFORT = 3;
+/** Effort at recovery pace, against easy pace: as a recovery run against an easy one. */
+const RECOVERY_PART = 2.5 / 3;
 
 /** Minutes × effort of one day: what is hard of it by itself, cross-training counted. */
-export function dayLoad({ role, time, hardTime, cross }: LoadedDay): number {
+export function dayLoad({ role, time, atRecovery, hardTime, cross }: LoadedDay): number {
   const across = ((cross?.time ?? 0) / 60) * CROSS_EFFORT;
-  if (!hardTime) return (time / 60) * EFFORT[role] + across;
+  const effort = atRecovery && role !== 'recovery' ? RECOVERY_PART * EFFORT[role] : EFFORT[role];
+  if (!hardTime) return (time / 60) * effort + across;
   const around = role === 'long' ? EFFORT.long : AROUND_EFFORT;
   return ((time - hardTime) / 60) * around + (hardTime / 60) * HARD_EFFORT + across;
 }

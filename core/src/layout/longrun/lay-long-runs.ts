@@ -1,6 +1,13 @@
 import type { LongRunRule } from '../block/week.js';
 import { longRunLadders } from '../schools/index.js';
-import { type CivilDate, clean, differenceInDays, floorTo, roundTo } from '../../base/index.js';
+import {
+  addDays,
+  type CivilDate,
+  clean,
+  differenceInDays,
+  floorTo,
+  roundTo,
+} from '../../base/index.js';
 import {
   isLongRace,
   leastLongRun,
@@ -12,7 +19,7 @@ import {
 import type { ResolvedSpec } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
-import type { LaidVolume } from '../volume/climb.js';
+import { type LaidVolume, isAtRecovery } from '../volume/climb.js';
 import { weekOfLongRun } from './limits.js';
 import { type LongRunDay, longRunDay, TO_THE_RACE } from './long-run-day.js';
 import type { LaidLongRun } from './laid-long-run.js';
@@ -121,7 +128,7 @@ function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
   const { spec, rules } = climb.context;
   const { date, race = false } = climb.days[index] ?? {};
   if (week.kind === 'race') return { longRun: 0, rule: 'race' };
-  if (race && isRacedLong(climb, week)) return { longRun: 0, rule: 'raced' };
+  if (week.raced > 0 && isRacedLong(climb, week, race)) return { longRun: 0, rule: 'raced' };
   if (!date && isUpToRace(climb, week)) return { longRun: 0, rule: 'race' };
   if (!date || week.length === 1) return { longRun: 0, rule: 'no-day' };
   const before = climb.last ?? spec.longRun.start;
@@ -142,10 +149,16 @@ function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
   return clamp(climb, index, Math.min(longest, before), 'recovery');
 }
 
-/** True where a race on the way is long enough to be its week's long run. */
-function isRacedLong({ context }: Climb, { raced }: FrameWeek): boolean {
-  const { spec, rules, perMetre } = context;
-  return raced * perMetre >= rules.events.raceAsLongRun * spec.longRun.peak;
+/** True where what is raced is its week's long run: as the coach chose, else by the length of a race on the way. */
+function isRacedLong({ context }: Climb, week: FrameWeek, race: boolean): boolean {
+  const { spec, rules, perMetre, eventDays } = context;
+  const chosen = Array.from(
+    { length: week.length },
+    (_, day) => eventDays.get(addDays(week.start, day))?.race?.isLongRun,
+  );
+  if (chosen.includes(true)) return true;
+  const isLong = week.raced * perMetre >= rules.events.raceAsLongRun * spec.longRun.peak;
+  return race && isLong && !chosen.includes(false);
 }
 
 /** True for a week whose usual day lies in the last days before the race. */
@@ -187,7 +200,7 @@ function onStep(climb: Climb, index: number, wished: number, rule: LongRunRule):
 
 /** Rounds a wished long run and brings it under the caps of its week. */
 function clamp(climb: Climb, index: number, wished: number, rule: LongRunRule): Laid {
-  const { spec, rules, perMetre, step, easyOn } = climb.context;
+  const { spec, rules, perMetre, step, easyOn, recoveryOn } = climb.context;
   const week = climb.frame.weeks[index];
   const raced = (week?.raced ?? 0) * perMetre;
   // A taper cuts its runs one by one: the week is what they leave.
@@ -204,7 +217,9 @@ function clamp(climb: Climb, index: number, wished: number, rule: LongRunRule): 
   const byTime = longRunTimeLimit(
     spec.athlete.basis,
     rules,
-    easyOn(climb.days[index]?.date ?? week?.start ?? spec.start),
+    (isAtRecovery(laid) ? recoveryOn : easyOn)(
+      climb.days[index]?.date ?? week?.start ?? spec.start,
+    ),
   );
   const rounded = rule === 'peak' ? wished : roundTo(wished, step);
   if (rounded <= Math.min(byShare, byTime) * (1 + 1e-9)) return { longRun: clean(rounded), rule };

@@ -44,7 +44,7 @@ describe('segments of long runs', () => {
       after: 12_120,
       offset: [0, 0],
     } as const;
-    const words = longRunWords(31_000, segment, {
+    const words = longRunWords({ amount: 31_000 }, segment, {
       counted: { basis: 'distance', unit: 'km' },
       table: defaultPaces,
     });

@@ -47,7 +47,8 @@ export function resolve(given: BlockSpec, past: Past = noPast): Resolved {
     () => countRises(frame, outline.volume).count,
   );
   // How far a marathon is made careful depends on the heaviest week, known only now.
-  const { times, easyOn } = asked === undefined ? pacesFor(outline, volume.peak, rules) : first;
+  const { times, easyOn, recoveryOn } =
+    asked === undefined ? pacesFor(outline, volume.peak, rules) : first;
   const pace = easyOn(outline.start);
   const longRun = suggestLongRun({ given, rules, outline, pace }, volume);
   const spec = specOf(given, outline, { volume, longRun });
@@ -57,6 +58,7 @@ export function resolve(given: BlockSpec, past: Past = noPast): Resolved {
     past,
     eventDays: byDay,
     easyOn,
+    recoveryOn,
     sessionsOn: sessionPacesOn(spec, times),
     pace,
     perMetre: perMetreOf(spec.athlete.basis, pace),
@@ -82,7 +84,11 @@ export function resolveSpec(given: BlockSpec): ResolvedSpec {
 function pacesFor(outline: Outline, peak: number | undefined, rules: HouseRules) {
   const subject = { ...outline, volume: peak === undefined ? undefined : { peak } };
   const times = dayTimes(subject, rules);
-  return { times, easyOn: easyPaces(subject, rules, times) };
+  return {
+    times,
+    easyOn: easyPaces(subject, rules, times),
+    recoveryOn: easyPaces(subject, rules, times, 'recovery'),
+  };
 }
 
 function specOf(

@@ -17,6 +17,7 @@ export function suggestWeek(given: BlockSpec, athlete: Athlete, weekStartsOn: We
     longRunOn,
     qualityOn: given.week?.qualityOn ?? usualQualityDays(athlete, longRunOn, runDays),
     restOn: given.week?.restOn ?? [],
+    doubles: given.week?.doubles ?? 'shorter-first',
     midweek: given.week?.midweek,
     days,
     byPhase,

@@ -112,7 +112,10 @@ function asItWas(
   const { id, exposure } = run.family;
   const parts = sessionOf(run.shorthand)?.parts;
   if (!parts || id !== laid.family.id) return undefined;
-  const was = lay(mainParts(parts), paces);
+  const main = mainParts(parts);
+  // Strides and sprints are run between warming up and the session.
+  const isLed = run.addOn !== undefined && run.addOn !== 'drills';
+  const was = lay(isLed ? main.slice(1) : main, paces);
   return matching({ family: laid.family, exposure, ...was }, lines.get(index));
 }
 

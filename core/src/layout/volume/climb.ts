@@ -15,6 +15,11 @@ export interface LaidVolume {
   recovery: boolean;
 }
 
+/** True where easy running is at recovery pace: in a week that rests, not in one that days away cut. */
+export function isAtRecovery(laid: LaidVolume | undefined): boolean {
+  return laid?.recovery === true && laid.rule !== 'event';
+}
+
 /** How far a climb has come. Amounts in m or s. */
 interface Ascent {
   context: Context;

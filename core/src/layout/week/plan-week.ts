@@ -1,4 +1,10 @@
-import type { AddOn, DayRole, PatternDay, Swap } from '../../spec/days/index.js';
+import {
+  type AddOn,
+  type DayRole,
+  fixedDayOf,
+  type PatternDay,
+  type Swap,
+} from '../../spec/days/index.js';
 import { addDays, type CivilDate, differenceInDays, weekdayOf } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import { raceMetres } from '../events/event-days.js';
@@ -107,13 +113,29 @@ function plannedDay(planning: Planning, role: DayRole, index: number): PlannedDa
     date,
     role,
     away: context.eventDays.get(date)?.running === 0,
-    double: runs && !isRaced(role) && day?.double,
-    strength: day?.strength === true && role !== 'race' && !week.recovery,
+    double: runs && day?.double,
+    strength: bearsStrength(planning, index, role),
     addOn: runs ? addOnOf(context, day, firstDaysOut - index) : undefined,
     cross: day?.cross,
     swap: insteadOfHard(planning, day, role),
   };
 }
+
+/** Strength as asked; a week's own leaves out the last days before the race. */
+function bearsStrength(
+  { context, composed, firstDaysOut }: Planning,
+  index: number,
+  role: DayRole,
+): boolean {
+  const day = composed[index];
+  if (day?.strength !== true || role === 'race') return false;
+  const daysOut = firstDaysOut - index;
+  const isNear = daysOut > 0 && daysOut <= NO_STRENGTH;
+  return !isNear || fixedDayOf(context.spec.days, day.date).strength === true;
+}
+
+/** Days before the race without strength work. */
+const NO_STRENGTH = 3;
 
 /** Strides the day before the race; nothing quick for an injured athlete. */
 function addOnOf(

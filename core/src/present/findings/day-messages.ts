@@ -1,5 +1,7 @@
-import { formatPercent, formatWithUnit } from '../../base/format/index.js';
-import type { Message } from './message-of.js';
+import { dayWords, formatPercent } from '../../base/format/index.js';
+import { apart } from './apart.js';
+import type { Found, Message } from './message-of.js';
+import { andOthers, where } from './where.js';
 
 type DayCheckCode =
   | 'under-18-doubles'
@@ -28,114 +30,138 @@ type DayCheckCode =
 
 /** The words of the checks on days and sessions. */
 export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
-  'under-18-doubles': ({ value }) => ({
+  'under-18-doubles': (found) => ({
     title: 'Two runs a day under 18',
-    message: `${count(value, 'day is', 'days are')} run twice. Growing bodies need the rest between: one run a day.`,
+    message: `${count(daysOf(found), 'day is', 'days are')} run twice. Growing bodies need the rest between: one run a day.`,
   }),
-  'hard-days-adjacent': ({ value, limit, weeks }) => ({
+  'hard-days-adjacent': (found) => ({
     title: 'Hard days too close',
-    message: `${weeksWords(weeks)}: ${count(value, 'easy day', 'easy days')} between two hard ones; ${limit} at least. The second one is run on the first one’s legs.`,
+    message: `${where(found)}: ${count(found.value, 'easy day', 'easy days')} between two hard ones; ${found.limit} at least. The second one is run on the first one’s legs.`,
   }),
-  'too-much-hard': ({ value, limit, weeks }) => ({
+  'too-much-hard': (found) => ({
     title: 'Too much of it hard',
-    message: `${weeksWords(weeks)}: ${formatPercent(value)} is hard running; ${formatPercent(limit)} is the most that a week bears.`,
+    message: `${where(found)}: ${formatPercent(found.value)} is hard running; ${formatPercent(found.limit)} is the most that a week bears.`,
   }),
-  'hard-running-jump': ({ value, limit, weeks }) => ({
+  'hard-running-jump': (found) => ({
     title: 'A jump in hard running',
-    message: `The key session of ${weeksWords(weeks).toLowerCase()} holds ${formatPercent(value)} more hard running than the one before; ${formatPercent(limit)} is the most for another kind of session.`,
+    message: `${where(found)}: the key session holds ${formatPercent(found.value)} more hard running than the one before; ${formatPercent(found.limit)} is the most for another kind of session.`,
   }),
-  'quality-in-easy-phase': ({ value, limit, weeks }) => ({
+  'quality-in-easy-phase': (found) => ({
     title: 'Quality in an easy phase',
-    message: `${weeksWords(weeks)}: ${count(value, 'quality day', 'quality days')}; this phase is for ${limit === 0 ? 'none' : limit}.`,
+    message: `${where(found)}: ${count(found.value, 'quality day', 'quality days')}; this phase is for ${found.limit === 0 ? 'none' : found.limit}.`,
   }),
-  'week-over-wish': ({ value, limit, weeks }, { figures }) => ({
-    title: 'Days ask for more than the week',
-    message: `${weeksWords(weeks)}: fixed days and sessions come to ${say(value, figures.measure)}; the week is to be ${say(limit, figures.measure)}. They are kept as you fixed them.`,
-  }),
-  'semi-long-near-long': ({ value, limit, weeks }, { figures }) => ({
-    title: 'Semi-long run near the long run',
-    message: `${weeksWords(weeks)}: a run of ${say(value, figures.measure)}; beside this long run ${say(limit, figures.measure)} is the most, so that the long run stays one.`,
-  }),
-  'any-run-over-long-run': ({ value, limit, weeks }, { figures }) => ({
-    title: 'A run near the long run',
-    message: `${weeksWords(weeks)}: a run of ${say(value, figures.measure)}; beside this long run ${say(limit, figures.measure)} is the most. A longer long run, another run day or a lighter week would leave it the longest.`,
-  }),
-  'race-rep-too-long': ({ value, limit, weeks }) => ({
+  'week-over-wish': (found, { figures }) => {
+    const { value, limit } = apart(found, figures.measure);
+    return {
+      title: 'Days ask for more than the week',
+      message: `${where(found)}: fixed days and sessions come to ${value}; the week is to be ${limit}. They are kept as you fixed them.`,
+    };
+  },
+  'semi-long-near-long': (found, { figures }) => {
+    const { value, limit } = apart(found, figures.measure);
+    return {
+      title: 'Semi-long run near the long run',
+      message: `${where(found)}: a run of ${value}; beside this long run ${limit} is the most, so that the long run stays one.`,
+    };
+  },
+  'any-run-over-long-run': (found, { figures }) => {
+    const { value, limit } = apart(found, figures.measure);
+    return {
+      title: 'A run near the long run',
+      message: `${where(found)}: a run of ${value}; beside this long run ${limit} is the most. A longer long run, another run day or a lighter week would leave it the longest.`,
+    };
+  },
+  'race-rep-too-long': (found) => ({
     title: 'Long repetition at race pace',
-    message: `${weeksWords(weeks)}: a repetition is ${formatPercent(value)} of the race; ${formatPercent(limit)} is the most at its pace. More of it is a race in training.`,
+    message: `${where(found)}: a repetition is ${formatPercent(found.value)} of the race; ${formatPercent(found.limit)} is the most at its pace. More of it is a race in training.`,
   }),
-  'session-dropped': ({ value, weeks }) => ({
+  'session-dropped': (found) => ({
     title: 'Session dropped',
-    message: `${weeksWords(weeks)}: too little running for the smallest of the session on ${count(value, 'quality day', 'quality days')}, with room to warm up and cool down. Strides take its place.`,
+    message: `${where(found)}: too little running for the smallest of the session on ${count(daysOf(found), 'quality day', 'quality days')}, with room to warm up and cool down. Strides take its place.`,
   }),
-  'wish-not-kept': ({ value, limit, about }) => ({
+  'wish-not-kept': (found) => ({
     title: 'A wish that is not kept',
-    message:
-      about === 'peak-week'
-        ? `The peak was to be reached in week ${limit}; that week recovers, tapers or is too early for it, and it stands in week ${value}.`
-        : about === 'held'
-          ? `${limit} weeks were to be held at the peak; there is room for ${value}.`
-          : `${limit} quality days a week were asked; ${value} are laid, as many as a phase bears.`,
+    message: wishWords(found),
   }),
-  'session-outside-days': ({ value, weeks }) => ({
+  'session-outside-days': (found) => ({
     title: 'Run on a day off',
-    message: `${weeksWords(weeks)}: ${count(value, 'run is', 'runs are')} fixed on a day the athlete cannot run.`,
+    message: `${where(found)}: ${count(daysOf(found), 'run is', 'runs are')} fixed on a day the athlete cannot run.`,
   }),
-  monotony: ({ value, limit, weeks }) => ({
+  monotony: (found) => ({
     title: 'Days too much alike',
-    message: `${weeksWords(weeks)}: monotony is up to ${value.toFixed(1)}; over ${limit.toFixed(1)} illness and soreness come sooner. Make the hard days harder, or the easy ones easier.`,
+    message: `${where(found)}: monotony of ${found.value.toFixed(2)}; over ${found.limit.toFixed(2)} illness and soreness come sooner. Make the hard days harder, or the easy ones easier.`,
   }),
   'race-pace-never': () => ({
     title: 'Race pace never practised',
     message:
       'No session before the taper is run at the race’s pace: race day would be the first time.',
   }),
-  'rest-before-hard': ({ value, weeks }) => ({
+  'rest-before-hard': (found) => ({
     title: 'Rest before the hard day',
-    message: `${count(value, 'week rests', 'weeks rest')} the day before a hard day (${weeksWords(weeks).toLowerCase()}). Rest does more after it; legs run stiff out of a day off.`,
+    message: `${where(found)}: rest the day before a hard day. It does more the day after; legs are stiff straight after a day off.`,
   }),
-  'strength-before-hard': ({ value }) => ({
+  'strength-before-hard': (found) => ({
     title: 'Strength before the hard day',
-    message: `${count(value, 'time', 'times')} strength work stands the day before something hard. After a hard run it costs nothing.`,
+    message: `${where(found)}: ${count(daysOf(found), 'time', 'times')} strength work stands the day before something hard. After a hard run it costs nothing.`,
   }),
-  'cross-after-quality': ({ value }) => ({
+  'cross-after-quality': (found) => ({
     title: 'Cross-training after quality',
-    message: `${count(value, 'time', 'times')} cross-training falls on the day after a quality session, which is for getting over it.`,
+    message: `${where(found)}: ${count(daysOf(found), 'time', 'times')} cross-training falls on the day after a quality session, which is for getting over it.`,
   }),
-  'doubles-too-soon': ({ value, limit }, { figures }) => ({
-    title: 'Two runs a day too soon',
-    message: `Days are run twice from ${say(value, figures.measure)} a week on; under ${say(limit, figures.measure)} one longer run does more.`,
-  }),
+  'doubles-too-soon': (found, { figures }) => {
+    const { value, limit } = apart(found, figures.measure);
+    return {
+      title: 'Two runs a day too soon',
+      message: `${where(found)}: two runs a day in a week of ${value}; under ${limit} one longer run does more.`,
+    };
+  },
   'too-little-hard': ({ value, limit }) => ({
     title: 'Hardly anything quick',
     message: `${formatPercent(value)} of the speed phase is hard running; under ${formatPercent(limit)} it will hardly be felt.`,
   }),
-  'taper-not-quick': ({ weeks }) => ({
+  'taper-not-quick': (found) => ({
     title: 'Nothing quick in the taper',
-    message: `${weeksWords(weeks)}: no quick running is left. Legs that only rest go flat; strides are enough.`,
+    message: `${where(found)}: no quick running is left. Legs that only rest go flat; strides are enough.`,
   }),
-  'run-too-short': ({ value, limit, weeks }, { figures }) => ({
-    title: 'A run too short',
-    message: `${weeksWords(weeks)}: a run of ${say(value, figures.measure)}; under ${say(limit, figures.measure)} it is not worth the shoes.`,
-  }),
-  'fixed-day-overruled': ({ value, weeks }) => ({
+  'run-too-short': (found, { figures }) => {
+    const { value, limit } = apart(found, figures.measure);
+    return {
+      title: 'A run too short',
+      message: `${where(found)}: a run of ${value}; under ${limit} it is not worth the shoes.`,
+    };
+  },
+  'fixed-day-overruled': (found) => ({
     title: 'A fixed day is laid out otherwise',
-    message: `${weeksWords(weeks)}: ${count(value, 'day is', 'days are')} not as you fixed it. A race, days away, an injury, the nearness of the race or too little running stands in the way; what you wrote is kept for when it does not.`,
+    message: `${where(found)}: ${count(daysOf(found), 'day is', 'days are')} not as you fixed it. A race, days away, an injury, the nearness of the race or too little running stands in the way; what you wrote is kept for when it does not.`,
   }),
-  'unknown-pace': ({ value, weeks }) => ({
+  'unknown-pace': (found) => ({
     title: 'Pace not in the table',
-    message: `${weeksWords(weeks)}: ${count(value, 'session speaks', 'sessions speak')} of a pace that is not in the table; it is counted as easy.`,
+    message: `${where(found)}: ${count(daysOf(found), 'session speaks', 'sessions speak')} of a pace that is not in the table; it is counted as easy.`,
   }),
 };
 
-function say(amount: number, measure: Parameters<typeof formatWithUnit>[1]): string {
-  return formatWithUnit(amount, measure);
+function wishWords(found: Found): string {
+  const { value, limit, about, dates: [first = ''] = [] } = found;
+  const days = andOthers(dayWords(first), daysOf(found) - 1, 'day', 'days');
+  switch (about) {
+    case 'peak-week':
+      return `The peak was to be reached in week ${limit}; that week recovers, tapers or is too early for it, and it stands in week ${value}.`;
+    case 'held':
+      return `${limit} weeks were to be held at the peak; there is room for ${value}.`;
+    case 'double':
+      return `${days}: asked to be run twice, run once. A race or a test stands there, or the week has too little running for a second run.`;
+    case 'add-on':
+      return `${days}: strides, drills or sprints that you asked for are not laid. A race or a test stands there, or the run is too short for them.`;
+    default:
+      return `${limit} quality days a week were asked; ${value} are laid, as many as a phase bears.`;
+  }
+}
+
+/** How many days it was found on. */
+function daysOf({ dates, value }: Found): number {
+  return dates?.length ?? value;
 }
 
 function count(number: number, one: string, more: string): string {
   return `${number === 0 ? 'No' : number} ${number === 1 ? one : more}`;
-}
-
-function weeksWords(weeks: readonly number[]): string {
-  return `${weeks.length === 1 ? 'Week' : 'Weeks'} ${weeks.join(', ')}`;
 }

@@ -3,6 +3,9 @@ import type { BlockSpec } from '../../spec/index.js';
 import type { CheckCode } from '../../checks/index.js';
 import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
+import { apart } from './apart.js';
+import type { Found } from './message-of.js';
+import { where } from './where.js';
 
 /** The sentence of the first finding of a check. */
 function sentence(code: CheckCode, part: Partial<BlockSpec>): string | undefined {
@@ -16,14 +19,14 @@ describe('a measured share in a sentence', () => {
 
   it('is what a coach works out, to the nearest tenth', () => {
     // 62.6 over 55 km is 1.1382, 63 over 55 is 1.1455, 66 over 55 is 1.2.
-    expect(weekTwo(62_600)).toBe('Week 2 is 13.8 %');
-    expect(weekTwo(63_000)).toBe('Week 2 is 14.5 %');
-    expect(weekTwo(66_000)).toBe('Week 2 is 20.0 %');
+    expect(weekTwo(62_600)).toBe('Week 2: 13.8 %');
+    expect(weekTwo(63_000)).toBe('Week 2: 14.5 %');
+    expect(weekTwo(66_000)).toBe('Week 2: 20.0 %');
   });
 
   it('is never shown as the limit that it passes', () => {
     // 60.51 over 55 km is 1.1002; to the nearest tenth that is the cap.
-    expect(weekTwo(60_510)).toBe('Week 2 is 10.1 %');
+    expect(weekTwo(60_510)).toBe('Week 2: 10.1 %');
     expect(weekTwo(60_500)).toBeUndefined();
   });
 
@@ -34,7 +37,7 @@ describe('a measured share in a sentence', () => {
       { week: 5, volume: 78_000 },
     ];
     expect(sentence('jump-after-recovery', { pins })).toMatch(
-      /^Week 5 is 73\.3 % above the recovery week before it; 70 % is the most\./,
+      /^Week 5: 73\.3 % above the recovery week before it; 70 % is the most\./,
     );
   });
 });
@@ -58,7 +61,7 @@ describe('what is the other way round', () => {
       { week: 8, volume: 80_000 },
     ];
     expect(sentence('recovery-too-shallow', { pins })).toMatch(
-      /^Week 8 is 13 % above the last building week; under 20 % it is not felt as rest\.$/,
+      /^Week 8: 13 % above the last building week; under 20 % it is not felt as rest\.$/,
     );
     // 92 km from Monday on and 23 on Saturday and Sunday before it, against 56 on the same six days
     // of the heaviest week, its long run aside: about twice as much.
@@ -71,5 +74,35 @@ describe('what is the other way round', () => {
     expect(sentence('easy-pace-too-fast', { paces })).toMatch(
       /^Its quick end is 50 s\/km quicker than marathon pace; it should be \d+ slower at least\./,
     );
+  });
+});
+
+describe('where something is found', () => {
+  const at = (...weeks: number[]): Found => ({ weeks, value: 1, limit: 0 });
+
+  it('is said by its weeks, neighbours together, and the worst of them', () => {
+    expect(where(at(5))).toBe('Week 5');
+    expect(where(at(3, 4, 5, 9))).toBe('Weeks 3–5 and 9');
+    expect(where(at(3, 4, 9))).toBe('Weeks 3, 4 and 9');
+    const each = [{ ...at(3), value: 2 }, at(9)];
+    expect(where({ ...at(3, 9), value: 2, each })).toBe('Weeks 3 and 9 (worst in week 3)');
+    expect(where({ ...at(3, 9), each: [at(3), at(9)] })).toBe('Weeks 3 and 9');
+  });
+});
+
+describe('a value and its limit', () => {
+  const whole = { basis: 'distance', unit: 'km', step: 1 } as const;
+
+  it('are never the same figure', () => {
+    // 0.85 of 21 km are 17.85: 18 km is over it, and 17 is the most in whole kilometres.
+    expect(apart({ value: 18_000, limit: 17_850 }, whole)).toEqual({
+      value: '18 km',
+      limit: '17 km',
+    });
+    // 17.6 km are shown as 18 too; the least of 17.7 is 18 in whole kilometres: tenths tell them apart.
+    expect(apart({ value: 17_600, limit: 17_700 }, whole)).toEqual({
+      value: '17.6 km',
+      limit: '17.7 km',
+    });
   });
 });

@@ -7,49 +7,52 @@ import {
 } from '../../base/format/index.js';
 import type { Unit } from '../../base/index.js';
 import { raceClass } from '../../rules/index.js';
-import type { CheckCode, CheckContext, Observation } from '../../checks/index.js';
+import type { CheckCode, CheckContext } from '../../checks/index.js';
+import type { Week } from '../../layout/index.js';
 import { sayLongRun, sayVolume } from '../figures/say.js';
 import { dayMessages } from './day-messages.js';
-import type { Message, MessageContext } from './message-of.js';
+import { apart } from './apart.js';
+import type { Found, Message, MessageContext } from './message-of.js';
+import { listWords, weekWords, where } from './where.js';
 
 /** The words of every check, in one place. */
 export const messages: Readonly<Record<CheckCode, Message>> = {
   ...dayMessages,
   'under-18-week': (found, context) => ({
     title: 'Too much for an athlete under 18',
-    message: `${volumeOf(found, context)} in a week; the house rule for under-18s is ${amount(found.limit, context)}. Growing bodies are hurt by load before they show it. Talk to the guardian, and to a doctor or physiotherapist about any pain.`,
+    message: `${where(found)}: ${volumeOf(found, context)}; the house rule for under-18s is ${limitOf(found, context)}. Growing bodies are hurt by load before they show it. Talk to the guardian, and to a doctor or physiotherapist about any pain.`,
   }),
   'not-feasible': (found, context) => ({
     title: 'The peak is out of reach',
-    message: `The block tops out at ${volumeOf(found, context)}, not ${amount(found.limit, context)}. ${waysOut(context)}`,
+    message: `The block tops out at ${volumeOf(found, context)}, not ${limitOf(found, context)}. ${waysOut(context)}`,
   }),
-  'growth-over-cap': ({ value, limit, weeks }) => ({
+  'growth-over-cap': (found) => ({
     title: 'Growth over the cap',
-    message: `Week ${weeks.join(', ')} is ${overPercent(value, limit)} above the last building week; your cap is ${percent(limit)}. Steep weeks are where soreness starts.`,
+    message: `${where(found)}: ${overPercent(found.value, found.limit)} above the last building week; your cap is ${percent(found.limit)}. Steep weeks are where soreness starts.`,
   }),
   'start-above-held': (found, context) => ({
     title: 'Starts above what was held',
-    message: `Week 1 is ${volumeOf(found, context)}; the most of the last weeks is ${amount(found.limit, context)}. Hold the starting volume two or three easy weeks before day one.`,
+    message: `Week 1 is ${volumeOf(found, context)}; the most of the last weeks is ${limitOf(found, context)}. Hold the starting volume two or three easy weeks before day one.`,
   }),
   'long-run-grown-too-fast': (found, context) => ({
     title: 'Long run grown too fast',
-    message: `${longRunOf(found, context)} in week ${found.weeks.join(', ')}; after the longest before it ${amount(found.limit, context)} is the most.`,
+    message: `${where(found)}: ${longRunOf(found, context)}; after the longest before it ${limitOf(found, context)} is the most.`,
   }),
-  'long-run-over-time': ({ value, limit, weeks }) => ({
+  'long-run-over-time': (found) => ({
     title: 'Long run over its time',
-    message: `Week ${weeks.join(', ')} takes ${formatDuration(value)} at easy pace; ${formatDuration(limit)} on the feet is the limit. Beyond it the cost outgrows the gain.`,
+    message: `${where(found)}: ${formatDuration(found.value)} at easy pace; ${formatDuration(found.limit)} on the feet is the limit. Beyond it the cost outgrows the gain.`,
   }),
   'long-run-near-race': ({ value, limit }) => ({
     title: 'Last long run near the race',
     message: `The last peak long run is ${fromRace(value)}; ${limit} days before it at least leave time to recover.`,
   }),
-  'no-recovery-week': ({ value, limit, weeks }) => ({
+  'no-recovery-week': (found) => ({
     title: 'No recovery week',
-    message: `Weeks ${span(weeks)}: ${value} building weeks in a row; after ${limit} the body is owed an easier one.`,
+    message: `${where(found)}: ${found.value} building weeks in a row; after ${found.limit} the body is owed an easier one.`,
   }),
   'too-long-at-peak': ({ value, limit, weeks }) => ({
     title: 'Long stay at the heaviest',
-    message: `Weeks ${span(weeks)} hold ${value} weeks at the heaviest; ${limit} are enough. Long stays at the top are where injuries start.`,
+    message: `${weekWords(weeks)} hold ${value} weeks at the heaviest; ${limit} are enough. Long stays at the top are where injuries start.`,
   }),
   'taper-too-shallow': ({ value, limit }) => ({
     title: 'Taper too shallow',
@@ -67,17 +70,17 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     title: 'Long block',
     message: `${value} weeks; for the ${distanceName(context)} it drags on after ${limit}. A break of easy running before day one may serve better.`,
   }),
-  'long-run-over-share': ({ value, limit, weeks }) => ({
+  'long-run-over-share': (found) => ({
     title: 'Long run over its share',
-    message: `${percent(value)} of week ${weeks.join(', ')}; your limit is ${percent(limit)}. The rest of the week is too light to carry it.`,
+    message: `${where(found)}: ${overPercent(found.value, found.limit)} of the week; your limit is ${percent(found.limit)}. The rest of the week is too light to carry it.`,
   }),
   'long-run-held-down': (found, context) => ({
     title: 'Long run held under its caps',
-    message: `The longest is ${longRunOf(found, context)}; you asked for ${amount(found.limit, context)}. Its share of the week, its time or its growth holds it there: raise the peak week, start longer, or pin the run.`,
+    message: `The longest is ${longRunOf(found, context)}; you asked for ${limitOf(found, context)}. Its share of the week, its time or its growth holds it there: raise the peak week, start longer, or pin the run.`,
   }),
   'volume-low-for-distance': (found, context) => ({
     title: 'Low volume for the distance',
-    message: `The heaviest week is ${volumeOf(found, context)}; ${amount(found.limit, context)} is the least usual for the ${distanceName(context)}. Aim to finish well rather than fast.`,
+    message: `The heaviest week is ${volumeOf(found, context)}; ${limitOf(found, context)} is the least usual for the ${distanceName(context)}. Aim to finish well rather than fast.`,
   }),
   'fewer-run-days': ({ value, limit }) => ({
     title: 'Fewer run days than asked',
@@ -91,33 +94,33 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     title: 'Own phases scaled',
     message: `Your phases add up to ${value} weeks, the block has ${limit}: they were scaled to fit.`,
   }),
-  'injured-hard-running': ({ value, weeks }) => ({
+  'injured-hard-running': (found) => ({
     title: 'Hard running while injured',
-    message: `${value} ${value === 1 ? 'race or test stands' : 'races and tests stand'} in week ${span(weeks)} for an athlete marked injured. No hard running until you lift the mark; whoever has pain belongs with a doctor or physiotherapist first.`,
+    message: `${where(found)}: a race or test for an athlete marked injured. No hard running until you lift the mark; whoever has pain belongs with a doctor or physiotherapist first.`,
   }),
   'return-too-quick': (found, context) => ({
     title: 'Return too quick',
     message: `${returnWords(found, context)} Nothing missed is made up; with fever or chest pain ask a doctor before any running.`,
   }),
-  'under-18-hard-days': ({ value, limit, weeks }) => ({
+  'under-18-hard-days': (found) => ({
     title: 'Too many hard days under 18',
-    message: `${value} hard days in week ${span(weeks)}; the house rule for under-18s is ${limit}. Growing bodies need the days between.`,
+    message: `${where(found)}: ${found.value} hard days; the house rule for under-18s is ${found.limit}. Growing bodies need the days between.`,
   }),
-  'jump-after-recovery': ({ value, limit, weeks }) => ({
+  'jump-after-recovery': (found) => ({
     title: 'Jump after a recovery week',
-    message: `Week ${weeks.join(', ')} is ${overPercent(value, limit)} above the recovery week before it; ${percent(limit)} is the most. Rested legs hide a jump that is too large.`,
+    message: `${where(found)}: ${overPercent(found.value, found.limit)} above the recovery week before it; ${percent(found.limit)} is the most. Rested legs hide a jump that is too large.`,
   }),
-  'recovery-too-shallow': ({ value, limit, weeks }) => ({
+  'recovery-too-shallow': (found) => ({
     title: 'Recovery week too shallow',
-    message: `Week ${weeks.join(', ')} ${value < 0 ? `is ${percent(-value)} above` : `takes ${percent(value)} off`} the last building week; under ${percent(limit)} it is not felt as rest.`,
+    message: `${where(found)}: ${found.value < 0 ? `${percent(-found.value)} above` : `${roughPercent(found.value)} off`} the last building week; under ${percent(found.limit)} it is not felt as rest.`,
   }),
-  'recovery-has-hard-day': ({ value, weeks }) => ({
+  'recovery-has-hard-day': (found) => ({
     title: 'Hard running in a recovery week',
-    message: `Week ${weeks.join(', ')} holds ${value} hard ${value === 1 ? 'day' : 'days'}. A recovery week has none; a test belongs on its last days.`,
+    message: `${where(found)}: ${found.value} hard ${found.value === 1 ? 'day' : 'days'}. A recovery week has none; a test belongs on its last days.`,
   }),
   'long-run-over-race': (found, context) => ({
     title: 'Long run longer than the race',
-    message: `${longRunOf(found, context)} in week ${found.weeks.join(', ')}: never further than the marathon itself. Leave the distance to race day.`,
+    message: `${where(found)}: ${longRunOf(found, context)}, never further than the marathon itself. Leave the distance to race day.`,
   }),
   'few-long-runs': ({ value, limit }) => ({
     title: 'Few long runs near the peak',
@@ -127,27 +130,27 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     title: 'Many long runs near the peak',
     message: `${value} runs stand near the longest; after ${limit} each costs more than it gives.`,
   }),
-  'long-run-no-day': ({ weeks }) => ({
+  'long-run-no-day': (found) => ({
     title: 'No day for the long run',
-    message: `Races and days away leave week ${weeks.join(', ')} no day for its long run. It is left out, not made up.`,
+    message: `${where(found)}: races and days away leave no day for the long run. It is left out, not made up.`,
   }),
   'hard-effort-near-race': (found, context) => ({
     title: 'Hard or long near the race',
-    message: `${ranOn(found, context)}, ${found.value === 1 ? 'on the eve of the race. Only a shake-out of 20 to 30 minutes belongs there.' : `${found.value} days before the race; the last ${found.limit} days belong to rest.`}`,
+    message: (found.each ?? [found]).map((each) => nearRaceWords(each, context)).join(' '),
   }),
-  'tune-up-near-race': ({ value, limit, weeks }) => ({
+  'tune-up-near-race': (found) => ({
     title: 'Race on the way near the goal',
-    message: `It stands ${value} days before the goal race, in week ${weeks.join(', ')}; by its distance ${limit} at least leave time to get over it.`,
+    message: `${where(found)}: ${found.value} days before the goal race; by its distance ${found.limit} at least leave time to get over it.`,
   }),
-  'races-too-close': ({ value, limit, dates }, { block }) =>
-    dates
+  'races-too-close': (found, { block }) =>
+    found.dates
       ? {
           title: 'Races on the way close together',
-          message: `${dates.map(dayWords).join(' and ')} are ${value} ${value === 1 ? 'day' : 'days'} apart; by their distances ${limit} at least leave the first its easy days after and the second its own before.`,
+          message: (found.each ?? [found]).map(closeWords).join(' '),
         }
       : {
           title: 'Goal races close together',
-          message: `${value} weeks after ${block.spec.previousRace?.name ?? 'the last goal race'}; by its distance ${limit} at least leave room for rest, return and a block.`,
+          message: `${found.value} weeks after ${block.spec.previousRace?.name ?? 'the last goal race'}; by its distance ${found.limit} at least leave room for rest, return and a block.`,
         },
   'peak-near-race': ({ value, limit }) => ({
     title: 'Peak near the race',
@@ -165,13 +168,13 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     title: 'Long taper',
     message: `${value} days of taper; for the ${distanceName(context)} ${limit} are enough, and fitness goes with the fatigue.`,
   }),
-  'taper-run-days-dropped': ({ value, limit, weeks }) => ({
+  'taper-run-days-dropped': (found) => ({
     title: 'Run days dropped in the taper',
-    message: `Week ${weeks.join(', ')} keeps ${percent(value)} of the usual run days; ${percent(limit)} at least. Shorten runs rather than leave them out.`,
+    message: `${where(found)}: ${percent(found.value)} of the usual run days; ${percent(found.limit)} at least. Shorten runs rather than leave them out.`,
   }),
-  'phase-too-short': ({ value, limit, weeks }) => ({
+  'phase-too-short': (found) => ({
     title: 'Short phase',
-    message: `The phase in week ${span(weeks)} has ${value} ${value === 1 ? 'week' : 'weeks'}; under ${limit} there is no time to answer to it.`,
+    message: `${where(found)}: a phase of ${found.value} ${found.value === 1 ? 'week' : 'weeks'}; under ${found.limit} there is no time to answer to it.`,
   }),
   'phase-left-out': ({ value, limit }) => ({
     title: 'Phases left out',
@@ -191,7 +194,7 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   }),
   'paces-stale': ({ value, limit }) => ({
     title: 'Paces rest on an old result',
-    message: `It is ${value} weeks old; after ${limit} a result tells little of today. A test or a race would bring the paces up to date.`,
+    message: `It is ${value > limit ? `${value} weeks old; after ${limit}` : `a few days past ${limit} weeks old; beyond that`} a result tells little of today. A test or a race would bring the paces up to date.`,
   }),
   'prediction-out-of-range': ({ value, limit }) => ({
     title: 'Paces rest on a guess',
@@ -201,9 +204,9 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     title: 'No test on the way',
     message: `${value} weeks go by without a test or a race; after ${limit} nobody knows whether the paces still fit.`,
   }),
-  'test-too-late': ({ value, limit, weeks }) => ({
+  'test-too-late': (found) => ({
     title: 'Test too late to act on',
-    message: `It stands ${value} days before the goal race, in week ${weeks.join(', ')}; under ${limit} there is no time to act on it.`,
+    message: `${where(found)}: ${found.value} days before the goal race; under ${found.limit} there is no time to act on it.`,
   }),
   'race-in-the-past': ({ value }, { block }) => ({
     title: 'The race has been run',
@@ -211,16 +214,25 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   }),
 };
 
-function returnWords(
-  { about, value, limit, weeks, dates = [] }: Observation,
-  context: MessageContext,
-) {
-  const days = dates.map(dayWords).join(', ');
-  if (about === 'hard') return `Hard running on ${days}: none for as many days as it lasted.`;
-  if (about === 'first-run') {
-    return `The first run back, on ${days}, is ${amount(value, context)}; no longer than an easy day, ${amount(limit, context)}.`;
+function returnWords(found: Found, context: MessageContext) {
+  const days = listWords((found.dates ?? []).map(dayWords));
+  if (found.about === 'hard') return `Hard running on ${days}: none for as many days as it lasted.`;
+  if (found.about === 'first-run') {
+    const { value, limit } = apart(found, context.figures.measure);
+    return `The first run back, on ${days}, is ${value}; no longer than an easy day, ${limit}.`;
   }
-  return `Week ${span(weeks)} comes back at ${percent(value)} of the running before; the house rule is ${percent(limit)} for as long as it lasted.`;
+  return `${where(found)}: ${overPercent(found.value, found.limit)} of the running before; the house rule is ${percent(found.limit)} for as long as it lasted.`;
+}
+
+function nearRaceWords(found: Found, context: MessageContext): string {
+  const day = ranOn(found, context);
+  return found.value === 1
+    ? `${day}, on the eve of the race. Only a shake-out of 20 to 30 minutes belongs there.`
+    : `${day}, ${found.value} days before the race; the last ${found.limit} days belong to rest.`;
+}
+
+function closeWords({ value, limit, dates = [] }: Found): string {
+  return `${listWords(dates.map(dayWords))} are ${value} ${value === 1 ? 'day' : 'days'} apart; by their distances ${limit} at least leave the first its easy days after and the second its own before.`;
 }
 
 /** Days counted from race day, before it or after. */
@@ -249,7 +261,7 @@ function amount(value: number, { figures }: MessageContext): string {
 }
 
 /** What is run on the day of a finding: `Saturday 17 April: 20 km, 3 min of it hard`. */
-function ranOn({ dates: [date = ''] = [] }: Observation, context: MessageContext): string {
+function ranOn({ dates: [date = ''] = [] }: Found, context: MessageContext): string {
   const { weeks, spec } = context.block;
   const day = weeks.flatMap(({ days }) => days).find((each) => each.date === date);
   const hard = Math.round((day?.hardTime ?? 0) / 60);
@@ -258,15 +270,38 @@ function ranOn({ dates: [date = ''] = [] }: Observation, context: MessageContext
 }
 
 /** The volume that was measured: the figure that the coach reads in its week. */
-function volumeOf({ value, weeks }: Observation, context: MessageContext): string {
-  const week = weeks.find((number) => context.block.weeks[number - 1]?.volume === value);
-  return week === undefined ? amount(value, context) : sayVolume(context.figures, week);
+function volumeOf(found: Found, context: MessageContext): string {
+  const week = weekWith(found, context, ({ volume }) => volume);
+  return week === undefined
+    ? apart(found, context.figures.measure).value
+    : sayVolume(context.figures, week);
 }
 
 /** The long run that was measured: the figure that the coach reads in its week. */
-function longRunOf({ value, weeks }: Observation, context: MessageContext): string {
-  const week = weeks.find((number) => context.block.weeks[number - 1]?.longRun === value);
-  return week === undefined ? amount(value, context) : sayLongRun(context.figures, week);
+function longRunOf(found: Found, context: MessageContext): string {
+  const week = weekWith(found, context, ({ longRun }) => longRun);
+  return week === undefined
+    ? apart(found, context.figures.measure).value
+    : sayLongRun(context.figures, week);
+}
+
+/** The week that holds what was measured; none where its shown figure would be that of the limit. */
+function weekWith(
+  { value, limit, weeks }: Found,
+  { block, figures }: MessageContext,
+  amountOf: (week: Week) => number,
+): number | undefined {
+  const coarse = formatWithUnit(value, figures.measure);
+  if (apart({ value, limit }, figures.measure).value !== coarse) return undefined;
+  return weeks.find((number) => {
+    const week = block.weeks[number - 1];
+    return week !== undefined && amountOf(week) === value;
+  });
+}
+
+/** What it was held against, never the figure that was measured. */
+function limitOf(found: Found, { figures }: MessageContext): string {
+  return apart(found, figures.measure).limit;
 }
 
 function percent(share: number): string {
@@ -297,10 +332,4 @@ function roughPercent(share: number): string {
 
 function distanceName({ block }: CheckContext): string {
   return raceClass(block.spec.race.distance).words;
-}
-
-function span(weeks: readonly number[]): string {
-  const first = weeks[0];
-  const last = weeks.at(-1);
-  return first === last ? `${first}` : `${first}–${last}`;
 }

@@ -24,6 +24,8 @@ export interface BlockEvent {
   distance?: number | undefined;
   /** Of a test: what is run; a time trial when left out. */
   form?: TestForm | undefined;
+  /** Of a race or test: whether it is its week's long run; by its distance when left out. */
+  isLongRun?: boolean | undefined;
   /** Running on its days as a part of usual days; the house rule when left out. */
   running?: number | undefined;
 }

@@ -17,6 +17,17 @@ export type PatternRole = (typeof patternRoles)[number];
 export const addOns = ['strides', 'drills', 'hill-sprints'] as const;
 export type AddOn = (typeof addOns)[number];
 
+/** Which of two runs on a day is the shorter one. */
+export const doubleOrders = ['shorter-first', 'shorter-second', 'even'] as const;
+export type DoubleOrder = (typeof doubleOrders)[number];
+
+/** What each order is called. */
+export const doubleOrderWords: Readonly<Record<DoubleOrder, string>> = {
+  'shorter-first': 'the shorter run first',
+  'shorter-second': 'the shorter run second',
+  even: 'both about as long',
+};
+
 /** One day of the coach's cycle. */
 export interface PatternDay {
   role: PatternRole;

@@ -109,6 +109,26 @@ describe('Checks', () => {
     });
   });
 
+  it('offers one fix for all its weeks, and one for each', async () => {
+    const pins = [
+      { week: 2, volume: 60_000 },
+      { week: 6, volume: 90_000 },
+    ];
+    const { on } = draw(undefined, { pins });
+    const user = userEvent.setup();
+    await user.click(
+      screen.getByRole('button', {
+        name: /Growth over the cap.*Weeks 2 and 6 \(worst in week 6\)/,
+      }),
+    );
+    expect(screen.getByRole('button', { name: /week 2.*; .*week 6/i })).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Only week 6' }));
+    await user.click(screen.getByRole('button', { name: 'Unpin week 6' }));
+    expect(on.run).toHaveBeenLastCalledWith(
+      expect.objectContaining({ change: { pins: [{ week: 2, volume: 60_000 }] } }),
+    );
+  });
+
   it('mends with one key', async () => {
     const { on } = draw(undefined, { pins: [{ week: 2, volume: 60_000 }] });
     const user = userEvent.setup();

@@ -32,7 +32,8 @@ export const Checks = memo(function Checks({
   const over = block.findings.filter(({ past }) => past);
   const off = block.spec.houseRules.off.length + block.spec.overrides.off.length;
   const item = (finding: ToldFinding) => {
-    const key = `${finding.check} ${finding.weeks.join()}`;
+    const { check, about, level, weeks } = finding;
+    const key = [check, about, level, weeks].join(' ');
     return (
       <FindingItem
         key={key}

@@ -28,12 +28,12 @@ export function FindingItem({
   onLight: (weeks: readonly number[], dates?: readonly string[]) => void;
 }) {
   const { weeks, dates, level, title, message, waived, reopened } = finding;
-  const fixesOf = useFixes({ block, finding, measure, today });
+  const fixesOf = useFixes({ block, measure, today });
 
   /** One key mends: the first fix, as it stands in the list. */
   function onKeyDown(event: KeyboardEvent) {
     if (event.key !== 'm' || event.ctrlKey || event.metaKey || event.altKey) return;
-    const [first] = fixesOf();
+    const [first] = fixesOf(finding);
     if (first) commands.run(fixCommand(finding, first));
   }
 
@@ -70,7 +70,7 @@ export function FindingItem({
           <span style={{ display: 'block', fontSize: 13 }}>{message}</span>
         </span>
       </button>
-      {open && <Mending finding={finding} block={block} fixes={fixesOf()} commands={commands} />}
+      {open && <Mending finding={finding} block={block} fixesOf={fixesOf} commands={commands} />}
     </li>
   );
 }

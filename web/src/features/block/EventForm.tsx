@@ -158,6 +158,19 @@ export function EventForm({
           />
         </>
       )}
+      {isRace && (
+        <>
+          <label htmlFor={`${id}-long`}>Long run</label>
+          <ChoiceAnswer
+            id={`${id}-long`}
+            value={longRunChoiceOf(asked)}
+            choices={longRunChoices}
+            onAnswer={(choice) =>
+              set({ isLongRun: choice === 'rule' ? undefined : choice === 'is' })
+            }
+          />
+        </>
+      )}
       <p
         id={`${id}-said`}
         role={wrong ? 'alert' : undefined}
@@ -179,15 +192,30 @@ export function EventForm({
   );
 }
 
+/** Whether a race or test stands for the long run of its week. */
+const longRunChoices = [
+  ['rule', 'by its distance'],
+  ['is', 'this is the week’s long run'],
+  ['beside', 'one beside it'],
+] as const;
+
+function longRunChoiceOf({ isLongRun }: BlockEvent): (typeof longRunChoices)[number][0] {
+  if (isLongRun === undefined) return 'rule';
+  return isLongRun ? 'is' : 'beside';
+}
+
 /** Nothing that belongs to another kind of event goes along; a name is worked out. */
-function complete({ kind, name, from, to, distance, form, running }: BlockEvent): BlockEvent {
+function complete(asked: BlockEvent): BlockEvent {
+  const { kind, name, from, to, distance, form, running, isLongRun } = asked;
   const { isRace, title } = eventCharacters[kind];
   return {
     kind,
     name: name.trim() || title,
     from,
     ...(kind === 'test' && { form: form ?? 'time-trial' }),
-    ...(isRace ? { distance } : { to: to ?? from, ...(running !== undefined && { running }) }),
+    ...(isRace
+      ? { distance, ...(isLongRun !== undefined && { isLongRun }) }
+      : { to: to ?? from, ...(running !== undefined && { running }) }),
   };
 }
 

@@ -66,6 +66,15 @@ describe('what stands on the way', () => {
     expect(screen.queryByRole('form')).toBeNull();
   });
 
+  it('places a race as the long run of its week', async () => {
+    const { user, placed } = open();
+    await user.click(screen.getByRole('button', { name: 'Place a race or days' }));
+    fill('On', '2027-04-18');
+    fill('Long run', 'is');
+    await user.click(screen.getByRole('button', { name: 'Place it' }));
+    expect(placed()).toMatchObject([{ distance: 10_000, isLongRun: true }]);
+  });
+
   it('places days with less running, named for what they are', async () => {
     const { user, placed } = open();
     await user.click(screen.getByRole('button', { name: 'Place a race or days' }));

@@ -8,7 +8,7 @@ export interface FlagCount {
   blocks: number;
 }
 
-/** Findings by check in these blocks, laid out under these house rules; waived ones not counted. */
+/** What is found by check in these blocks, laid out under these house rules: each week by itself, without what is waived or over. */
 export function countFlags(
   blocks: readonly BlockFile[],
   houseRules: SomeRuleChanges | undefined,
@@ -18,7 +18,8 @@ export function countFlags(
   for (const block of blocks) {
     const given = givenOf(block);
     const { findings } = layOut(houseRules ? { ...given, houseRules } : given, { asOf: today });
-    const codes = findings.flatMap(({ check, waived }) => (waived === undefined ? [check] : []));
+    const standing = findings.filter(({ waived, past }) => waived === undefined && !past);
+    const codes = standing.flatMap(({ check, each }) => (each ?? [check]).map(() => check));
     for (const code of new Set(codes)) {
       const old = counts.get(code) ?? { findings: 0, blocks: 0 };
       const found = codes.filter((each) => each === code).length;

@@ -1,4 +1,5 @@
 import { weekdays } from '@nadir/core/base';
+import { doubleOrders, doubleOrderWords } from '@nadir/core/spec/days';
 import {
   patternDays,
   type WeekPatternName,
@@ -46,6 +47,18 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
       )}
     </Field>
   );
+  const doubles = (
+    <Field label="Two runs a day" because="Of a day that is run twice, which is the shorter.">
+      {({ id }) => (
+        <ChoiceAnswer
+          id={id}
+          value={week.doubles}
+          choices={doubleOrders.map((order) => [order, doubleOrderWords[order]] as const)}
+          onAnswer={(order) => set({ doubles: order })}
+        />
+      )}
+    </Field>
+  );
   const steady = (
     <>
       <Field
@@ -83,6 +96,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
       <fieldset>
         <legend>Week</legend>
         {cycle}
+        {doubles}
         {steady}
       </fieldset>
     );
@@ -128,6 +142,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
           />
         )}
       </Field>
+      {doubles}
       {steady}
     </fieldset>
   );
