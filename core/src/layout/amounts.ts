@@ -6,7 +6,7 @@ import type { LaidLongRun } from './longrun/laid-long-run.js';
 import { layLongRuns } from './longrun/lay-long-runs.js';
 import { laySegments } from './longrun/lay-segments.js';
 import { type HandedOut, weekOfPast } from './past/past.js';
-import type { LaidVolume } from './volume/climb.js';
+import { isAtRecovery, type LaidVolume } from './volume/climb.js';
 import { layVolume } from './volume/lay-volume.js';
 import { type WishedDay, coachWeek } from './week/coach-week.js';
 import { steadyMidweek } from './week/steady-midweek.js';
@@ -51,8 +51,9 @@ export function amountsOf(context: Context, frame: Frame): WeekOfAmounts[] {
 const NO_VOLUME: LaidVolume = { volume: 0, rule: 'race', recovery: false };
 const NO_LONG_RUN: LaidLongRun = { longRun: 0, rule: 'race', date: undefined };
 
-export function planOf({ frame, wished, volume: { recovery } }: WeekOfAmounts) {
-  return { recovery, wished, ...frame };
+/** A week that days away cut is light, and no week of rest: what is hard in it stays. */
+export function planOf({ frame, wished, volume }: WeekOfAmounts) {
+  return { recovery: isAtRecovery(volume), wished, ...frame };
 }
 
 export function amountOf({ volume: { volume }, longRun: { longRun, date } }: WeekOfAmounts) {

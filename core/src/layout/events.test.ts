@@ -114,6 +114,32 @@ describe('a week that is laid out around', () => {
     expect(week.recovery).toBe(true);
   });
 
+  it('a run of a day away goes to the nearest day of rest, quality to an easy day, what else is hard stays', () => {
+    // As asked: easy, quality, easy, rest, easy, short easy, long.
+    const usual = roles();
+    expect(usual).toEqual([
+      'easy',
+      'quality',
+      'semi-long',
+      'rest',
+      'quality',
+      'short-easy',
+      'long',
+    ]);
+    const away = (from: number, to = from) => roles(stay('away', from, to));
+    expect(away(2)).toEqual(['easy', 'quality', 'rest', 'easy', 'quality', 'short-easy', 'long']);
+    // Tuesday’s quality finds Wednesday beside no other hard day, where Thursday rests before Friday’s.
+    expect(away(1)).toEqual(['easy', 'rest', 'quality', 'easy', 'quality', 'short-easy', 'long']);
+    // With three days away Friday’s session stays where it is.
+    expect(away(0, 2)[4]).toBe('quality');
+    expect(week10(stay('away', 0, 2)).days[4]?.hardTime).toBeGreaterThan(0);
+  });
+
+  it('a run never goes to a day of travel, or of another stay', () => {
+    const found = roles(stay('away', 2, 2), { ...stay('travel', 3, 3), running: 0.5 });
+    expect(found.slice(2, 4)).toEqual(['rest', 'rest']);
+  });
+
   it('a week wholly away is empty, and the long run is not looked for', () => {
     const { weeks, findings } = laid(stay('away', 0, 6));
     expect(weeks[9]).toMatchObject({ volume: 0, longRun: 0, runDays: 0 });

@@ -26,6 +26,7 @@ export { type Frame, frameWeeks } from './frame/frame.js';
 export { layWeeks } from './lay-weeks.js';
 export { dayLoad } from './load/legs.js';
 export { monotonyOf } from './load/monotony.js';
+export { longRunFeasibility } from './longrun/long-run-feasibility.js';
 export { weekOfLongRun } from './longrun/limits.js';
 export { resolve, resolveSpec } from './resolve/resolve.js';
 export { USUAL_RUN_DAYS } from './resolve/suggest-week.js';

@@ -6,8 +6,9 @@ export const recoveryHasHardDay = check({
   code: 'recovery-has-hard-day',
   level: 'caution',
   run({ block: { weeks } }) {
-    return weeks.flatMap(({ number, recovery, days, length }) => {
-      if (!recovery) return [];
+    return weeks.flatMap(({ number, recovery, volumeRule, days, length }) => {
+      // Days away make a week light, not one of rest.
+      if (!recovery || volumeRule === 'event') return [];
       const value = days.filter(
         (day, index) => isHardRunning(day) && (day.role !== 'test' || index < length - TEST_DAYS),
       ).length;

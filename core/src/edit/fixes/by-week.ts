@@ -1,5 +1,5 @@
 import { formatPercent, formatPlain } from '../../base/format/index.js';
-import { addDays, floorTo, quantum } from '../../base/index.js';
+import { addDays, ceilTo, floorTo, quantum } from '../../base/index.js';
 import { blockLength } from '../../rules/index.js';
 import { type Pin, type ResolvedSpec, withPin } from '../../spec/index.js';
 import type { Fix, FixContext } from './fix.js';
@@ -20,6 +20,22 @@ export function pinAt(context: FixContext, week: number, field: Field, limit: nu
   if (amount <= 0) return [];
   const pins = withPin(spec.pins, week, field, amount);
   return [{ label: `Pin ${weekWords(week, field)} at ${say(context, amount)}`, change: { pins } }];
+}
+
+/** Pins a week at the least in shown steps that is no less than `limit`. */
+export function pinAtLeast(context: FixContext, week: number, field: Field, limit: number): Fix[] {
+  return pinAt(context, week, field, ceilTo(limit, stepOf(context)));
+}
+
+/** Sets rules of this block alone. */
+export function rule(
+  { block: { spec } }: FixContext,
+  label: string,
+  values: Record<string, number>,
+): Fix {
+  const { overrides } = spec;
+  const set = { ...overrides.values, ...values };
+  return { label, change: { overrides: { ...overrides, values: set } } };
 }
 
 /** Sets parts of the volume wish. */

@@ -1,6 +1,6 @@
 import type { Past } from '../../layout/index.js';
 import type { Measure } from '../../base/index.js';
-import type { CheckCode, CheckContext, Observation } from '../../checks/index.js';
+import type { CheckCode, CheckContext, Finding, Observation } from '../../checks/index.js';
 import type { Change } from '../index.js';
 
 /** A change of the spec that removes a finding, and what it does, in words. */
@@ -17,6 +17,9 @@ export interface FixContext extends CheckContext {
 }
 
 /** Changes that may remove what was found; only those that do are offered. */
-export type ProposeFixes = (found: Observation, context: FixContext) => Fix[];
+export type ProposeFixes = (
+  found: Observation & Pick<Finding, 'each'>,
+  context: FixContext,
+) => Fix[];
 
 export type FixesByCheck = Readonly<Partial<Record<CheckCode, ProposeFixes>>>;

@@ -1,4 +1,7 @@
-import { longRun, pinAt, say, unpin } from './by-week.js';
+import { formatHours } from '../../base/format/index.js';
+import { longRunFeasibility } from '../../layout/index.js';
+import { perMetreOf } from '../../rules/index.js';
+import { lengthen, longRun, percent, pinAt, pinAtLeast, rule, say, unpin } from './by-week.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on long runs. */
@@ -19,12 +22,33 @@ export const longRunFixes = {
         : []),
     ];
   },
-  'long-run-held-down': ({ value }, context) => [
-    longRun(context, `Ask for ${say(context, value)}`, {
-      peak: value,
-      start: Math.min(value, context.block.spec.longRun.start),
-    }),
-  ],
+  'long-run-held-down': ({ value }, context) => {
+    const { block, rules } = context;
+    const ways = longRunFeasibility(block, rules);
+    const { byGrowth, byTime, extraWeeks, neededRise, neededTime } = ways;
+    const perMetre = perMetreOf(block.spec.athlete.basis, block.easyPace);
+    return [
+      longRun(context, `Ask for ${say(context, value)}`, {
+        peak: value,
+        start: Math.min(value, block.spec.longRun.start),
+      }),
+      ...lengthen(context, extraWeeks ?? 0),
+      ...(byGrowth && neededRise !== null
+        ? [
+            rule(context, `Let it grow by ${say(context, neededRise)} a time`, {
+              'longRun.growthDistance': neededRise / perMetre,
+            }),
+          ]
+        : []),
+      ...(byTime
+        ? [
+            rule(context, `Allow it ${formatHours(neededTime)}`, {
+              'longRun.mostTime': 60 * Math.ceil(neededTime / 60),
+            }),
+          ]
+        : []),
+    ];
+  },
   'long-run-near-race': ({ weeks: [week = 1] }, context) => {
     const { leastWeeksOut } = context.rules.longRun;
     return [
@@ -37,10 +61,19 @@ export const longRunFixes = {
     ...unpin(context, week, 'longRun'),
     longRun(context, `Ask for ${say(context, limit)} at the peak`, { peak: limit }),
   ],
-  'long-run-over-share': ({ weeks: [week = 1], limit }, context) => {
+  'long-run-over-share': ({ weeks: [week = 1], value, limit, each = [] }, context) => {
     const laid = context.block.weeks[week - 1];
+    const { share } = context.rules.longRun;
+    const worst = Math.max(value, ...each.map((part) => part.value));
+    // The house rule is what the limit of a light week or of few run days adds to.
+    const allowed = Math.ceil((share + worst - limit) * 100 - 1e-6) / 100;
     return [
       ...pinAt(context, week, 'longRun', (laid?.volume ?? 0) * limit),
+      ...pinAtLeast(context, week, 'volume', (laid?.longRun ?? 0) / limit),
+      rule(context, `Allow it ${percent(Math.ceil(worst * 100 - 1e-6) / 100)} of the week`, {
+        'longRun.share': allowed,
+        'longRun.mostShare': Math.max(context.rules.longRun.mostShare, allowed),
+      }),
       ...unpin(context, week, 'longRun'),
       ...unpin(context, week, 'volume'),
     ];

@@ -12,6 +12,8 @@ export interface EventDay {
   easy: boolean;
   /** True for the first day after an illness: no long run. */
   back?: true;
+  /** True for a day spent elsewhere without running: its run moves where the week has room. */
+  elsewhere?: true;
 }
 
 export type EventDays = ReadonlyMap<CivilDate, EventDay>;
@@ -56,7 +58,11 @@ export function eventDays(events: readonly BlockEvent[], rules: HouseRules): Eve
   function whileAway(event: BlockEvent, running: number): void {
     const length = differenceInDays(lastDay(event), event.from) + 1;
     for (let day = 0; day < length; day++) {
-      mark(addDays(event.from, day), { running, easy: running < 1 });
+      mark(addDays(event.from, day), {
+        running,
+        easy: running < 1,
+        ...(running === 0 && event.kind !== 'illness' && { elsewhere: true as const }),
+      });
     }
     if (event.kind !== 'illness') return;
     for (let day = 0; day < length; day++) {
@@ -73,7 +79,14 @@ export function eventDays(events: readonly BlockEvent[], rules: HouseRules): Eve
     const race = part.race ?? old.race;
     const back = part.back ?? old.back;
     const easy = old.easy || part.easy === true;
-    days.set(date, { running, easy, ...(race && { race }), ...(back && { back }) });
+    const elsewhere = old.elsewhere ?? part.elsewhere;
+    days.set(date, {
+      running,
+      easy,
+      ...(race && { race }),
+      ...(back && { back }),
+      ...(elsewhere && { elsewhere }),
+    });
   }
 }
 

@@ -55,6 +55,8 @@ interface Climb {
   longest: number;
   /** The straight line to the peak. */
   line: number;
+  /** The peak, or what time on the feet leaves of it: the ladder leads to what can be reached. */
+  peak: number;
 }
 
 /**
@@ -83,6 +85,8 @@ export function layLongRuns(
     climb.last = next.longRun;
     climb.longest = Math.max(climb.longest, next.longRun);
     if (next.rule === 'pin') climb.line = next.longRun;
+    // One that its week makes longer is climbed from.
+    if (next.rule === 'longest') climb.line = Math.max(climb.line, next.longRun);
   }
   return climb.laid;
 }
@@ -106,7 +110,16 @@ function startOf(
       (rule !== 'event' || (frame.weeks[index]?.running ?? 1) > 1),
   );
   const none = { laid: [], last: undefined, longest: 0, line: spec.longRun.start };
-  return { context, frame, volumes, runDays, days, lastPeak, climbs, ...none };
+  const peak = peakInTime(context, days[lastPeak]?.date);
+  return { context, frame, volumes, runDays, days, lastPeak, climbs, peak, ...none };
+}
+
+/** The peak, or the longest in whole steps that time on the feet allows on its day. */
+function peakInTime({ spec, rules, easyOn, step }: Context, date: CivilDate | undefined): number {
+  const { start, peak } = spec.longRun;
+  const pace = easyOn(date ?? spec.start);
+  const most = floorTo(longRunTimeLimit(spec.athlete.basis, rules, pace), step);
+  return Math.min(peak, Math.max(start, most));
 }
 
 /** Long runs that take no rung. */
@@ -169,19 +182,20 @@ function isUpToRace({ context: { spec } }: Climb, { start, length }: FrameWeek):
 /** Takes the line to the peak a rung further, once it has begun; gives back the rungs still to come. */
 function advance(climb: Climb, index: number): number {
   const left = climb.climbs.slice(index + 1).filter(Boolean).length;
-  const { peak } = climb.context.spec.longRun;
-  if (climb.last !== undefined) climb.line += Math.max(0, peak - climb.line) / (left + 1);
+  if (climb.last !== undefined) climb.line += Math.max(0, climb.peak - climb.line) / (left + 1);
   return left;
 }
 
 function rung(climb: Climb, index: number): Laid {
   const { spec, rules, perMetre, step } = climb.context;
-  const { start, peak, ladder } = spec.longRun;
+  const { start, ladder } = spec.longRun;
+  const { peak } = climb;
   if (climb.last === undefined) return onStep(climb, index, start, 'start');
   const left = advance(climb, index);
   const { line } = climb;
   const part = longRunLadders[ladder].part(left);
-  const rule = left === 0 ? 'peak' : 'rung';
+  const isPeak = left === 0;
+  const rule = !isPeak ? 'rung' : peak < spec.longRun.peak ? 'time-cap' : 'peak';
   const wished = onStep(climb, index, part < 1 ? line * part : line, rule);
   const most = longRunGrowthLimit(climb.longest, rules, { perMetre, unit: spec.athlete.unit });
   if (wished.longRun <= most * (1 + 1e-9)) return wished;
@@ -212,7 +226,9 @@ function clamp(climb: Climb, index: number, wished: number, rule: LongRunRule): 
   const evenly = 1 / (week?.length ?? 7);
   const share = longRunShareLimit(weekOfLongRun(spec, volume, perMetre), rules);
   // A peak that was asked for is laid, whatever part of its week it takes: a finding says so.
-  const asked = spec.longRun.peak / spec.volume.peak;
+  const meantToBe = spec.longRun.peak / spec.volume.peak;
+  const isAsked = meantToBe > share * (1 + 1e-9);
+  const asked = isAsked ? spec.longRun.peak / heaviestOf(climb) : meantToBe;
   const byShare = volume * Math.min(1, Math.max(evenly, share, asked));
   const byTime = longRunTimeLimit(
     spec.athlete.basis,

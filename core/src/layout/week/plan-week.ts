@@ -11,6 +11,7 @@ import { raceMetres } from '../events/event-days.js';
 import type { FrameWeek } from '../frame/frame.js';
 import { type Past, noPast } from '../past/past.js';
 import type { WishedDay } from './coach-week.js';
+import { withMovedRuns } from './days-away.js';
 import { composeRaceDays } from './race-days.js';
 
 /** One day of a week with its role settled, before any amount is dealt. */
@@ -84,7 +85,17 @@ function planDays(
   const composed = wished.map((day) => (past.on(day.date) ? { ...day, fixed: true } : day));
   const planning: Planning = { context, week, amounts, past, firstDaysOut, composed };
   const asked = composed.map((day, index) => roleOf(planning, day, index));
-  const hard = withMovedQuality(planning, asked);
+  const moved = withMovedRuns(
+    {
+      context,
+      past,
+      days: composed,
+      firstDaysOut,
+      isEasy: week.recovery || context.spec.athlete.injured,
+    },
+    asked,
+  );
+  const hard = withMovedQuality(planning, moved);
   const roles = withRoom(planning, keepingRunDays(planning, withSemiLong(planning, hard)));
   const pickUps = pickUpsOn(planning, roles);
   return roles.map((role, index) => {

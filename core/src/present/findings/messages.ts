@@ -1,19 +1,21 @@
 import {
   dayWords,
   formatDuration,
+  formatHours,
   formatPace,
   formatPercent,
+  formatPlain,
   formatWithUnit,
 } from '../../base/format/index.js';
-import type { Unit } from '../../base/index.js';
+import { ceilTo, floorTo, quantum, type Unit } from '../../base/index.js';
 import { raceClass } from '../../rules/index.js';
 import type { CheckCode, CheckContext } from '../../checks/index.js';
-import type { Week } from '../../layout/index.js';
+import { longRunFeasibility, type Week } from '../../layout/index.js';
 import { sayLongRun, sayVolume } from '../figures/say.js';
 import { dayMessages } from './day-messages.js';
 import { apart } from './apart.js';
 import type { Found, Message, MessageContext } from './message-of.js';
-import { listWords, weekWords, where } from './where.js';
+import { listWords, weekWords, where, worstOf } from './where.js';
 
 /** The words of every check, in one place. */
 export const messages: Readonly<Record<CheckCode, Message>> = {
@@ -70,13 +72,13 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     title: 'Long block',
     message: `${value} weeks; for the ${distanceName(context)} it drags on after ${limit}. A break of easy running before day one may serve better.`,
   }),
-  'long-run-over-share': (found) => ({
+  'long-run-over-share': (found, context) => ({
     title: 'Long run over its share',
-    message: `${where(found)}: ${overPercent(found.value, found.limit)} of the week; your limit is ${percent(found.limit)}. The rest of the week is too light to carry it.`,
+    message: `${where(found)}: ${overPercent(found.value, found.limit)} of the week; your limit is ${percent(found.limit)}. The rest of the week is too light to carry it. ${shareWaysOut(found, context)}`,
   }),
   'long-run-held-down': (found, context) => ({
     title: 'Long run held under its caps',
-    message: `The longest is ${longRunOf(found, context)}; you asked for ${limitOf(found, context)}. Its share of the week, its time or its growth holds it there: raise the peak week, start longer, or pin the run.`,
+    message: `The longest is ${longRunOf(found, context)}; you asked for ${limitOf(found, context)}. ${longRunWaysOut(found, context)}`,
   }),
   'volume-low-for-distance': (found, context) => ({
     title: 'Low volume for the distance',
@@ -254,6 +256,49 @@ function waysOut(context: MessageContext): string {
   if (feasible.neededGrowth !== null)
     ways.push(`grow ${finePercent(feasible.neededGrowth)} a week`);
   return `Ways out: ${ways.join(', or ')}.`;
+}
+
+/** Of the worst week: the run that keeps the share, the week that does, the share that would do. */
+function shareWaysOut(found: Found, { block, figures }: MessageContext): string {
+  const { value, limit, weeks } = worstOf(found);
+  const week = block.weeks[(weeks[0] ?? 1) - 1];
+  const step = quantum(figures.measure);
+  const run = formatWithUnit(floorTo((week?.volume ?? 0) * limit, step), figures.measure);
+  const least = formatWithUnit(ceilTo((week?.longRun ?? 0) / limit, step), figures.measure);
+  return `Ways out: a long run of ${run}, a week of ${least}, or a share of ${formatPercent(Math.ceil(value * 100 - 1e-6) / 100)}.`;
+}
+
+function longRunWaysOut(found: Found, context: MessageContext): string {
+  const { block, rules, figures } = context;
+  const ways = longRunFeasibility(block, rules);
+  const { byGrowth, byTime, neededWeek, extraWeeks, neededRise, neededTime } = ways;
+  // More weeks or larger rises are no way out where the week holds it down as well.
+  const isGrowth = byGrowth && neededWeek === null;
+  const held = [
+    byGrowth ? 'how far it may grow from one long run to the next' : '',
+    byTime ? `${formatHours(rules.longRun.mostTime)} on the feet` : '',
+    neededWeek === null ? '' : 'its share of the week',
+  ].filter(Boolean);
+  if (held.length === 0) {
+    return 'The weeks beside it hold it there: raise the peak week, or pin the run.';
+  }
+  const out = [
+    `settle for ${longRunOf(found, context)}`,
+    isGrowth && extraWeeks !== null ? `add ${weekCount(extraWeeks)}` : '',
+    isGrowth && neededRise !== null
+      ? `let it grow by ${formatPlain(neededRise, figures.measure)} a time`
+      : '',
+    byTime ? `allow it ${formatHours(neededTime)}` : '',
+    neededWeek === null
+      ? ''
+      : `build to ${formatWithUnit(ceilTo(neededWeek, quantum(figures.measure)), figures.measure)} a week`,
+  ].filter(Boolean);
+  const [first = '', ...rest] = listWords(held);
+  return `${first.toUpperCase()}${rest.join('')} ${held.length === 1 ? 'holds' : 'hold'} it there. Ways out: ${out.join(', or ')}.`;
+}
+
+function weekCount(weeks: number): string {
+  return `${weeks} ${weeks === 1 ? 'week' : 'weeks'}`;
 }
 
 function amount(value: number, { figures }: MessageContext): string {
