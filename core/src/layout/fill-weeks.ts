@@ -1,5 +1,5 @@
 import { type CivilDate, floorTo } from '../base/index.js';
-import { growthLimit, leastLongRun, recoveryLimit } from '../rules/index.js';
+import { growthLimit, leastLongRun, recoveryLimit, returnLimit } from '../rules/index.js';
 import { isRun } from '../spec/days/index.js';
 import { isUnder18 } from '../spec/index.js';
 import { amountOf, type WeekOfAmounts } from './amounts.js';
@@ -50,7 +50,8 @@ export function fillWeeks(
         basis,
       );
     const cuts = atMost(tapered, cutsOf(context, of, { heaviest, last: built.at(-1)?.week.days }));
-    const week = fillWeek(context, heldBy(context, of, built), {
+    const held = comingBack(context, heldBy(context, of, built), weeks.at(-1));
+    const week = fillWeek(context, held, {
       days: roles[index] ?? [],
       cuts,
       keys,
@@ -83,6 +84,23 @@ function heldBy(context: Context, of: WeekOfAmounts, built: readonly Built[]): W
   const most = Math.max(longRun.longRun, after);
   const rule = volume.rule === 'recovery' ? volume.rule : ('bounded' as const);
   return { ...of, longRun, volume: { ...volume, volume: most, rule } };
+}
+
+/** A week after one of rest is no more of a jump than the house rule allows, however light that one came out. */
+function comingBack(
+  { rules, step }: Context,
+  of: WeekOfAmounts,
+  rested: Week | undefined,
+): WeekOfAmounts {
+  const { volume } = of;
+  const rises = volume.rule !== 'pin' && !volume.recovery && of.frame.dayShares === undefined;
+  if (!rested?.recovery || rested.length < 7 || rested.volumeRule === 'event' || !rises) return of;
+  const most = floorTo(returnLimit(rested.volume, rules), step);
+  if (rested.volumeRule === 'pin' || most <= 0 || most >= volume.volume) return of;
+  return {
+    ...of,
+    volume: { ...volume, volume: Math.max(most, of.longRun.longRun), rule: 'bounded' },
+  };
 }
 
 /** A taper's long run is no longer than one that was run. */

@@ -65,7 +65,7 @@ describe('why', () => {
     expect(why(6)[0]).toBe('Pinned by you; kept exactly.');
     expect(why(14)[0]).toMatch(/^The peak, up from/);
     expect(why(15)[0]).toBe('Held at the top.');
-    expect(why(16)[0]).toBe('Taper: 82 % of the heaviest week, 92 km.');
+    expect(why(16)[0]).toBe('Taper: 83 % of the heaviest week, 92 km.');
     // 3, 7, 8, 4 and 4 km against 7, 16, 15, 13 and 9; 26 of 92 km.
     expect(why(18)[0]).toBe(
       'Running around the race, which is not counted: 57 % less than on the same six days of the heaviest week without its long run, 72 % less than the heaviest week in all.',

@@ -84,6 +84,12 @@ export const weekInCatalogue: readonly Rule[] = [
       checks: ['doubles-too-soon'],
     },
   ),
+  ofWeek(
+    'week.longestSingle',
+    'The longest easy run at once',
+    'Where days may be run twice, a longer one is split.',
+    { ...time, usual: [75 * 60, 120 * 60] },
+  ),
   ofWeek('week.easyBetween', 'Easy days between hard ones', 'Two are preferred by many.', {
     ...days,
     usual: [1, 2],
@@ -158,6 +164,24 @@ export const weekInCatalogue: readonly Rule[] = [
       ...share,
       usual: [0.08, 0.14],
     },
+  ),
+  ofSessions(
+    'sessions.mostQuick',
+    'Of it at 3 km pace or quicker',
+    'Quick repetitions and hills hurt soonest: a twentieth of the week is plenty.',
+    { ...share, usual: [0.03, 0.06] },
+  ),
+  ofSessions(
+    'sessions.mostInterval',
+    'Of it at 5 or 10 km pace',
+    'What lasts minutes at the limit of breath; more of it is a race.',
+    { ...share, usual: [0.06, 0.1] },
+  ),
+  ofSessions(
+    'sessions.mostSteady',
+    'Of it at about marathon pace',
+    'Long stretches cost little each: the mid-week of a marathon block may hold many.',
+    { ...share, usual: [0.12, 0.2] },
   ),
   ofSessions(
     'sessions.mostOfWeek',

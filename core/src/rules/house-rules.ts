@@ -101,6 +101,8 @@ export interface HouseRules {
     /** Weeks from which on one mid-week run is semi-long, and days may be run twice. */
     semiLongFrom: { distance: number; time: number };
     doublesFrom: { distance: number; time: number };
+    /** Seconds of an easy run from which on its day is rather run twice, in weeks large enough for it. */
+    longestSingle: number;
     /** Easy days between two hard ones, at least. */
     easyBetween: number;
     /** Mean daily load against its spread over a week, at most. */
@@ -115,6 +117,10 @@ export interface HouseRules {
     /** Hard part of the first key session, and of any, against the week. */
     firstHard: number;
     mostHard: number;
+    /** Of it the most that is run at 3 km pace or quicker, at 5 or 10 km pace, and at marathon pace. */
+    mostQuick: number;
+    mostInterval: number;
+    mostSteady: number;
     /** Hard running of a week: at most, and in a speed phase at least. */
     mostOfWeek: number;
     leastWhenQuick: number;
@@ -224,6 +230,7 @@ const firstHouseRules: HouseRules = Object.freeze<HouseRules>({
     second: 0.5,
     semiLongFrom: { distance: 70_000, time: 6 * 3600 },
     doublesFrom: { distance: 95_000, time: 8 * 3600 },
+    longestSingle: 4 * 3600,
     easyBetween: 1,
     mostMonotony: 2,
     strengthTime: 30 * 60,
@@ -233,6 +240,9 @@ const firstHouseRules: HouseRules = Object.freeze<HouseRules>({
     mostWarmUp: { distance: 4000, time: 25 * 60 },
     firstHard: 0.06,
     mostHard: 0.12,
+    mostQuick: 0.12,
+    mostInterval: 0.12,
+    mostSteady: 0.12,
     mostOfWeek: 1 / 3,
     leastWhenQuick: 0.1,
     mostJump: 0.3,
@@ -279,8 +289,28 @@ const secondHouseRules: HouseRules = Object.freeze<HouseRules>({
   sessions: { ...firstHouseRules.sessions, warmUp: { distance: 2000, time: 10 * 60 } },
 });
 
+/**
+ * With the third a session holds as much as its pace bears: repetitions a twentieth
+ * of the week, intervals a little less than a twelfth, after J. Daniels, "Daniels’
+ * Running Formula" (1998); stretches at marathon pace more.
+ */
+const thirdHouseRules: HouseRules = Object.freeze<HouseRules>({
+  ...secondHouseRules,
+  week: { ...secondHouseRules.week, longestSingle: 105 * 60 },
+  sessions: {
+    ...secondHouseRules.sessions,
+    mostQuick: 0.05,
+    mostInterval: 0.08,
+    mostSteady: 0.16,
+  },
+});
+
 /** The house rules under each number of defaults. */
-export const houseRulesSince: Since<HouseRules> = { 1: firstHouseRules, 2: secondHouseRules };
+export const houseRulesSince: Since<HouseRules> = {
+  1: firstHouseRules,
+  2: secondHouseRules,
+  3: thirdHouseRules,
+};
 
 /** The house rules of the newest defaults. */
 export const defaultHouseRules: HouseRules = inForce(houseRulesSince, newestEngine);

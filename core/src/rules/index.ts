@@ -9,6 +9,7 @@ export { blockLength, defaultHouseRules, type HouseRules, raceRules } from './ho
 export { layoutStep } from './layout-step.js';
 export {
   growthLimit,
+  LARGE_WEEK,
   leastLongRun,
   leastLongRunShare,
   longRunGrowthLimit,

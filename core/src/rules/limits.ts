@@ -109,3 +109,6 @@ export function longRunGrowthLimit(
   const byDistance = (unit === 'mi' ? inMiles : longRun.growthDistance) * perMetre;
   return Math.max(longest * (1 + longRun.growthShare), longest + byDistance);
 }
+
+/** Metres of a week from which on more running bears no larger session (policy). */
+export const LARGE_WEEK = 110_000;

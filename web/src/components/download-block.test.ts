@@ -10,7 +10,7 @@ it.each([
   const block = {
     format: 'nadir-block' as const,
     version: 3 as const,
-    engine: 2,
+    engine: 3,
     athlete: { name },
     race: { name: race, distance: 5000 },
   };

@@ -42,6 +42,6 @@ export function weeksOf(days: readonly BlockDay[]): number[] {
 }
 
 /** Dates in order. */
-export function datesOf(days: readonly BlockDay[]): string[] {
+function datesOf(days: readonly BlockDay[]): string[] {
   return days.map(({ day }) => day.date);
 }

@@ -8,6 +8,9 @@ interface LastOfPlace {
   ofFamily: number;
 }
 
+/** What rounding to whole repetitions may add, of a session that the product laid. */
+const WHOLE_REPETITIONS = 0.05;
+
 /** A key session with far more hard running than the last one of its day. Value and limit: the rise as a share. */
 export const hardRunningJump = check({
   code: 'hard-running-jump',
@@ -32,7 +35,9 @@ export const hardRunningJump = check({
           // Within a family the coach chose how it grows.
           if (!before || most === 0 || (family && family === before.family)) return [];
           const value = hard / most - 1;
-          return value > limit + 1e-9 ? [{ weeks: [number], value, limit }] : [];
+          return value > limit + (family ? WHOLE_REPETITIONS : 0) + 1e-9
+            ? [{ weeks: [number], value, limit }]
+            : [];
         }),
     );
   },

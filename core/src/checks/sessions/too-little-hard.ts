@@ -1,4 +1,6 @@
 import { type Day, mainOf } from '../../layout/index.js';
+import { sum } from '../../base/index.js';
+import { LARGE_WEEK } from '../../rules/index.js';
 import { check } from '../common/check.js';
 
 /** One quality day a week cannot hold as much as two (policy). */
@@ -15,7 +17,7 @@ export const tooLittleHard = check({
     const days = quick.reduce((total, week) => total + week.hardDays, 0);
     const alone = days <= quick.length ? ALONE : 1;
     const limit = alone * rules.sessions.leastWhenQuick;
-    const distance = quick.reduce((total, week) => total + week.distance, 0);
+    const distance = sum(quick.map((week) => Math.min(week.distance, LARGE_WEEK)));
     const hard = quick.reduce((total, week) => total + week.hardDistance, 0);
     const value = distance > 0 ? hard / distance : 1;
     // Without a pace to run them at, nothing of its sessions is known to be hard.

@@ -17,7 +17,7 @@ export const doublesTooSoon = check({
   },
 });
 
-export function hasDoubles({ days }: Week): boolean {
+function hasDoubles({ days }: Week): boolean {
   return days.some(isDouble);
 }
 

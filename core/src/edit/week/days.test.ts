@@ -84,7 +84,7 @@ describe('moving a day', () => {
 describe('a day', () => {
   it('grows and shrinks by shown steps; a long run with its pin', () => {
     expect(
-      dayOf(after(lengthenDay(block, '2027-01-20', { shown: 10, by: 2 }, measure)), '2027-01-20')
+      dayOf(after(lengthenDay(block, '2027-01-20', { shown: 11, by: 2 }, measure)), '2027-01-20')
         ?.distance,
     ).toBe((dayOf(block, '2027-01-20')?.distance ?? 0) + 2000);
     const longer = after(lengthenDay(block, '2027-01-24', { shown: 23, by: -1 }, measure));

@@ -4,7 +4,7 @@ import type { DaySession } from '../block/day.js';
 import { Run } from '../block/run.js';
 import type { Context } from '../context/context.js';
 import { amountOf } from '../sessions/session-lengths.js';
-import type { RunOf } from './runs.js';
+import type { RunOf } from './run-of.js';
 import { addOnWords } from './session-words.js';
 
 /** Small work that goes with a run, and what of the run it takes. Quick, and over before it is hard. */

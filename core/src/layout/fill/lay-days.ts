@@ -7,7 +7,8 @@ import type { Segment } from '../block/week.js';
 import { isRaced } from '../week/plan-week.js';
 import type { DealtDay } from './deal.js';
 import { longRunOf } from './long-run.js';
-import { type RunOf, easyRun, keyRun, racedRun, runWithAddOn, writtenRun } from './runs.js';
+import type { RunOf } from './run-of.js';
+import { easyRun, keyRun, racedRun, runWithAddOn, writtenRun } from './runs.js';
 
 /** What a week asks of its runs. */
 interface WeekOfRuns {

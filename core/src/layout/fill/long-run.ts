@@ -5,7 +5,8 @@ import { Run } from '../block/run.js';
 import type { Context } from '../context/context.js';
 import type { Segment } from '../block/week.js';
 import { addedTo, endingIn } from './add-on.js';
-import { type RunOf, easyOf, plainRun } from './runs.js';
+import { type RunOf, easyOf } from './run-of.js';
+import { plainRun } from './runs.js';
 import { longRunWords, wordsOf } from './session-words.js';
 
 /** The long run of a week, with what its segment makes hard of it, and small work at its end. */

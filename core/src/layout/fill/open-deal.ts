@@ -1,6 +1,7 @@
 import type { Day } from '../block/day.js';
 import { fixedDayOf } from '../../spec/days/index.js';
 import { type CivilDate, clean, sum } from '../../base/index.js';
+import { isUnder18 } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import { raceDay } from './race-day.js';
 import type { KeySession } from '../sessions/fill-sessions.js';
@@ -95,11 +96,23 @@ export function openDeal(
     raced,
     left,
     most: free ? Infinity : most,
+    mostAtOnce: mostAtOnce(context, week),
     fixed,
     kept,
     without: new Set(),
     twice,
   };
+}
+
+/** Where days may be run twice no easy run is longer than the house rule has it; a day pinned or fixed is. */
+function mostAtOnce(context: Context, { volume, days, pinned }: WeekToDeal): number {
+  const { rules, spec, easyOn } = context;
+  const { basis } = spec.athlete;
+  const mayDouble = volume >= rules.week.doublesFrom[basis] && !isUnder18(spec) && !pinned;
+  const [first] = days;
+  if (!mayDouble || !first || spec.week.midweek !== undefined) return Infinity;
+  const { longestSingle } = rules.week;
+  return basis === 'time' ? longestSingle : (longestSingle / easyOn(first.date)) * 1000;
 }
 
 function fixedByCoach(context: Context, { date, role }: PlannedDay): Fixed | undefined {
@@ -124,5 +137,6 @@ function amountOfPast(context: Context, day: Day): number {
 
 /** True for a day that weighs more than an easy one. */
 function isLarge(context: Context, { placeOf, cuts }: WeekToDeal, day: PlannedDay): boolean {
-  return weightOf({ context, placeOf, most: Infinity, cuts, contrast: 1 }, day) > 1;
+  const free = { most: Infinity, mostAtOnce: Infinity };
+  return weightOf({ context, placeOf, cuts, contrast: 1, ...free }, day) > 1;
 }

@@ -8,28 +8,15 @@ import {
   type SessionTotals,
   sessionTotals,
 } from '../../sessions/index.js';
-import type { LoosePace } from '../../paces/index.js';
 import type { DaySession } from '../block/day.js';
 import { Run } from '../block/run.js';
 import type { Context } from '../context/context.js';
 import { addedTo } from './add-on.js';
+import { easyOf, type RunOf } from './run-of.js';
 import { raceDay } from './race-day.js';
 import type { KeySession } from '../sessions/fill-sessions.js';
 import { amountOf } from '../sessions/session-lengths.js';
 import { easyWords, wordsOf } from './session-words.js';
-
-/** Running of an amount on a date; amounts in m or s, as the block counts. */
-export interface RunOf {
-  amount: number;
-  date: CivilDate;
-  /** Of its easy running. */
-  pace?: LoosePace;
-}
-
-/** Pace of the easy running of a run, s/km. */
-export function easyOf({ easyOn, recoveryOn }: Context, { date, pace }: RunOf): number {
-  return pace === 'recovery' ? recoveryOn(date) : easyOn(date);
-}
 
 /** Easy running, in the other quantity too. */
 export function easyRun(context: Context, of: RunOf): DaySession {

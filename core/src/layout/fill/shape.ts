@@ -16,6 +16,8 @@ export interface Shaping {
   most: number;
   /** What its runs are cut from; undefined in a week that stands for itself. */
   cuts: Cuts | undefined;
+  /** Longest that a run is in a week large enough to be run twice on some days. */
+  mostAtOnce: number;
   /** How far its days are set apart: 1 as the house rules weigh them, more to differ more. */
   contrast: number;
 }
@@ -26,7 +28,8 @@ export function shapeOfDay(of: Shaping, day: PlannedDay): Shape {
   const { rules, step, spec } = context;
   const shortest = ceilTo(rules.week.shortestRun[spec.athlete.basis], step);
   if (!cuts) {
-    const ceiling = most === Infinity ? Infinity : Math.max(step, floorTo(most, step));
+    const bound = Math.min(most, of.mostAtOnce * partAtOnce(of, day));
+    const ceiling = bound === Infinity ? Infinity : Math.max(step, floorTo(bound, step));
     return {
       weight: weightOf(of, day) ** of.contrast,
       floor: Math.min(shortest, ceiling),
@@ -42,6 +45,16 @@ export function shapeOfDay(of: Shaping, day: PlannedDay): Shape {
     ceiling,
   };
 }
+
+/** Of the longest run at once: a day beside the long run stays short, a semi-long run knows no bound but the long one. */
+function partAtOnce({ placeOf }: Shaping, { role, date }: PlannedDay): number {
+  if (role === 'semi-long') return Infinity;
+  const { since, until } = placeOf(date);
+  return since === 1 || until === 1 ? BESIDE_LONG : 1;
+}
+
+/** Policy: a run beside the long one, against the longest at once. */
+const BESIDE_LONG = 0.65;
 
 /** What a day weighs against an easy one, by its role and its place. */
 export function weightOf({ context, placeOf }: Shaping, { role, date }: PlannedDay): number {

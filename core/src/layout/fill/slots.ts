@@ -26,8 +26,11 @@ export function slotsThatFit(deal: Deal): Slot[] {
       return slots.map((slot) => ({ ...slot, floor: 0 }));
     }
     const most = sum(slots.map(({ ceiling }) => ceiling));
-    if (most < deal.left - 1e-6 && runTwice(deal, slots)) continue;
-    return slots;
+    if (most >= deal.left - 1e-6) return slots;
+    if (runTwice(deal, slots)) continue;
+    // Rather a longer run than a lighter week.
+    if (deal.mostAtOnce === Infinity) return slots;
+    deal.mostAtOnce = Infinity;
   }
 }
 
@@ -148,14 +151,22 @@ function runTwice(deal: Deal, slots: readonly Slot[]): boolean {
   const { rules, spec } = context;
   if (cuts || deal.pinned || volume < rules.week.doublesFrom[spec.athlete.basis]) return false;
   if (isUnder18(spec)) return false;
-  const next = towardMidweek(deal, slots).find((place) => {
-    const slot = slots[place];
-    return slot && !slot.second && !twice.has(slot.index) && !deal.kept[slot.index];
-  });
-  const index = next === undefined ? undefined : slots[next]?.index;
+  const once = towardMidweek(deal, slots)
+    .flatMap((place) => slots[place] ?? [])
+    .filter((slot) => !slot.second && !twice.has(slot.index));
+  const rank = (slot: Slot) => rankToDouble(deal, slot.index);
+  const index = once.sort((a, b) => rank(a) - rank(b))[0]?.index;
   if (index === undefined) return false;
   twice.add(index);
   return true;
+}
+
+/** Which days are run twice first: easy ones in mid-week, those with a session, the semi-long, those beside the long run. */
+function rankToDouble({ days, kept, placeOf }: Deal, index: number): number {
+  const { since, until } = placeOf(days[index]?.date ?? '');
+  if (since === 1 || until === 1) return 3;
+  if (days[index]?.role === 'semi-long') return 2;
+  return kept[index] ? 1 : 0;
 }
 
 /** Places of the runs, those farthest from a long run on either side first. */

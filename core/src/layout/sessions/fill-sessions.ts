@@ -12,8 +12,10 @@ import {
   type SessionTotals,
   sessionTotals,
 } from '../../sessions/index.js';
+import { LARGE_WEEK } from '../../rules/index.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import type { Context } from '../context/context.js';
+import { shareAtItsPace } from './share-at-its-pace.js';
 
 /** A key session without warming up and cooling down, at the paces of its day. */
 export interface KeySession {
@@ -42,6 +44,9 @@ interface Line {
   /** Hard metres that the next family is sized to: hills are no measure for the flat. */
   toMatch: number;
 }
+
+/** A session as it is laid out. */
+type Laid = Pick<Line, 'parts' | 'laid'>;
 
 /** The lines of a block, by their place in the week, and what they rest on. */
 interface Filling {
@@ -85,15 +90,21 @@ export function fillSessions(
       const line = past && now ? asItWas(filling, past, now, place) : now;
       if (!line) continue;
       const isLast = differenceInDays(spec.race.date, date) < RACE_WEEK;
-      if (!isLast) filling.lines.set(index, line);
-      const most = own ? Infinity : mostOf(context, week, quality.length);
+      const most = own ? Infinity : mostOf(context, { line, place, count: quality.length });
       const { parts, laid } = isLast
         ? lay(halved(line.parts), place.paces)
         : within(line, most, place.paces);
+      if (!isLast) filling.lines.set(index, asLaid(line, laid));
       filled.set(date, { parts, laid, family, exposure: line.exposure });
     }
   }
   return filled;
+}
+
+/** A line whose week bore less of it: the next family is sized to what was laid. */
+function asLaid(line: Line, { hardDistance }: SessionTotals): Line {
+  const isLess = hardDistance < line.laid.hardDistance && !isUphill(line.parts);
+  return isLess ? { ...line, toMatch: Math.min(line.toMatch, hardDistance) } : line;
 }
 
 /**
@@ -124,59 +135,88 @@ function isSame({ id, exposure }: { id: string; exposure: number }, laid: Line):
 }
 
 /** Hard metres that one session of a week may hold, its long run counted in. */
-function mostOf({ rules: { sessions } }: Context, week: WeekToFill, count: number): number {
-  const left = sessions.mostOfWeek * week.distance - week.inLongRun;
-  return Math.min(sessions.mostHard * bearing(week), Math.max(0, left) / count);
+function mostOf(
+  context: Context,
+  { line, place, count }: { line: Line; place: Place; count: number },
+): number {
+  const { week } = place;
+  const left = context.rules.sessions.mostOfWeek * week.distance - week.inLongRun;
+  return Math.min(mostAtItsPace(context, line, place), Math.max(0, left) / count);
 }
-
-/** Metres of a week from which on more running bears no larger session (policy). */
-const LARGE_WEEK = 110_000;
 
 /** Metres of a week that its key sessions are sized by. */
 function bearing({ distance }: WeekToFill): number {
   return Math.min(distance, LARGE_WEEK);
 }
 
+/** Policy: with one quality day a week it holds more of the week’s hard running, less so in foundations. */
+const ALONE = 1.4;
+const ALONE_AT_FIRST = 1.25;
+
+function aloneIn({ days, phase }: WeekToFill): number {
+  const isAlone = days.filter(({ role }) => role === 'quality').length === 1;
+  return isAlone ? (phase === 'foundation' ? ALONE_AT_FIRST : ALONE) : 1;
+}
+
+/** Hard metres that the pace of a session bears in a week. */
+function mostAtItsPace({ rules }: Context, { parts, laid }: Laid, { week, paces }: Place): number {
+  // Uphill no pace says how hard it is.
+  const share = isUphill(parts) ? rules.sessions.mostQuick : shareAtItsPace(laid, paces, rules);
+  const { mostHard } = rules.sessions;
+  return Math.max(share, Math.min(mostHard, share * aloneIn(week))) * bearing(week);
+}
+
+function isUphill(parts: readonly Part[]): boolean {
+  return parts.some((part) => part.kind === 'repeat' && part.piece.uphill);
+}
+
 /** The same session with less of it, where its week bears no more. */
-function within(line: Line, most: number, paces: SessionPaces): Pick<Line, 'parts' | 'laid'> {
+function within(line: Line, most: number, paces: SessionPaces): Laid {
   const hard = line.laid.hardDistance;
   if (hard <= most || hard === 0) return line;
   return lay(scaled(line.parts, most / hard), paces);
 }
 
 function next(filling: Filling, family: Progression, place: Place): Line | undefined {
-  const { index, week, paces } = place;
-  const { sessions } = filling.context.rules;
+  const { index, paces } = place;
   const before = filling.lines.get(index);
-  const most = sessions.mostHard * bearing(week);
   if (before?.family.id !== family.id) return sized(filling, family, place);
   const exposure = before.exposure + 1;
   const same = matching({ family, exposure, ...lay(before.parts, paces) }, before);
   if (exposure > family.most) return same;
   const grown = lay(progressionRules[family.way].next(before.parts, family.by), paces);
   const hard = grown.laid.hardDistance;
+  const most = mostAtItsPace(filling.context, grown, place);
   // More than the week bears stays as it was.
   if (hard > most && hard > same.laid.hardDistance) return same;
   return matching({ family, exposure, ...grown }, before);
 }
 
-/** With one quality day a week it holds more of the week's hard running (policy). */
-const ALONE = 1.4;
 /** Over the least that a speed phase asks for, so that weeks that grow still hold it. */
 const OVER_LEAST = 1.1;
 
-/** Hard metres of a family's first exposure: as much as before, more where the phase asks for it and no jump. */
+/** Hard metres of a family’s first exposure: as much as before, more where the phase asks for it and no jump. */
 function targetOf({ context, lines }: Filling, { index, week }: Place): number {
   const { sessions } = context.rules;
   const days = week.days.filter(({ role }) => role === 'quality').length;
-  const alone = days === 1 ? ALONE : 1;
-  const most = sessions.mostHard * bearing(week);
+  const alone = aloneIn(week);
   const before = lines.get(index);
-  if (!before) return Math.min(most, sessions.firstHard * alone * bearing(week));
+  if (!before) return sessions.firstHard * alone * bearing(week);
   const asked =
     week.phase === 'speed' ? (OVER_LEAST * sessions.leastWhenQuick * bearing(week)) / days : 0;
   const bearable = Math.min(asked, before.toMatch * (1 + sessions.mostJump));
-  return Math.min(most, Math.max(before.toMatch, bearable));
+  return Math.max(before.toMatch, bearable);
+}
+
+/** Part of what its pace bears that quick running begins at, so that it can grow (policy). */
+const TO_BEGIN = 0.85;
+
+/** Hard metres of a family’s first exposure, held to what its pace bears and leaves to grow. */
+function firstOf(filling: Filling, first: Laid, place: Place): number {
+  const { context } = filling;
+  const most = mostAtItsPace(context, first, place);
+  const isQuick = most < context.rules.sessions.mostHard * bearing(place.week) * (1 - 1e-9);
+  return Math.min(isQuick ? TO_BEGIN * most : most, targetOf(filling, place));
 }
 
 /** The first exposure of a family, sized to its target; whole repetitions make no jump of it. */
@@ -187,14 +227,18 @@ function sized(filling: Filling, family: Progression, place: Place): Line | unde
   if (!parts) return undefined;
   const first = lay(parts, paces);
   const hard = first.laid.hardDistance;
-  const target = targetOf(filling, place);
+  const target = firstOf(filling, first, place);
   if (hard === 0 || target === 0) return matching({ family, exposure: 1, ...first }, before);
   const ratio = RESTED.has(week.phase) ? Math.min(1, target / hard) : target / hard;
-  const most = (before?.toMatch ?? Infinity) * (1 + filling.context.rules.sessions.mostJump);
+  const { mostJump } = filling.context.rules.sessions;
+  const most = (before?.toMatch ?? Infinity) * (1 + OF_JUMP * mostJump);
   const tried = TRIED.map((part) => lay(scaled(parts, part * ratio), paces));
   const fitted = tried.find(({ laid }) => laid.hardDistance <= most) ?? tried.at(-1) ?? first;
   return matching({ family, exposure: 1, ...fitted }, before);
 }
+
+/** Of the jump that is allowed: the week of the one before may have taken something off it. */
+const OF_JUMP = 0.8;
 
 /** Parts of a target that are tried: whole repetitions may come to more than asked for. */
 const TRIED = [1, 0.9, 0.8, 0.7];
@@ -248,11 +292,10 @@ function isEasy({ piece: { target } }: Extract<Part, { kind: 'run' }>): boolean 
 }
 
 function matching(line: Omit<Line, 'toMatch'>, before: Line | undefined): Line {
-  const hills = line.parts.some((part) => part.kind === 'repeat' && part.piece.uphill);
   const hard = line.laid.hardDistance;
-  return { toMatch: hills ? (before?.toMatch ?? hard) : hard, ...line };
+  return { toMatch: isUphill(line.parts) ? (before?.toMatch ?? hard) : hard, ...line };
 }
 
-function lay(parts: readonly Part[], paces: SessionPaces): Pick<Line, 'parts' | 'laid'> {
+function lay(parts: readonly Part[], paces: SessionPaces): Laid {
   return { parts, laid: sessionTotals(parts, paces) };
 }

@@ -97,10 +97,10 @@ function planDays(
   );
   const hard = withMovedQuality(planning, moved);
   const roles = withRoom(planning, keepingRunDays(planning, withSemiLong(planning, hard)));
-  const pickUps = pickUpsOn(planning, roles);
+  const strides = [pickUpsOn(planning, roles), stridesOn(planning, roles)];
   return roles.map((role, index) => {
     const day = plannedDay(planning, role, index);
-    return index === pickUps ? { ...day, addOn: day.addOn ?? 'strides' } : day;
+    return strides.includes(index) ? { ...day, addOn: day.addOn ?? 'strides' } : day;
   });
 }
 
@@ -113,6 +113,22 @@ function pickUpsOn({ context, week, composed }: Planning, roles: readonly DayRol
   const last = roles.findLastIndex((role) => isPlain(role));
   const isFree = composed[last]?.fixed === false && !composed[last].plain;
   return last >= roles.length - LAST_DAYS && isFree ? last : -1;
+}
+
+/** An easy run of a speed phase whose one session may be no quicker than the race; with two one of them is. */
+function stridesOn({ context, week, composed }: Planning, roles: readonly DayRole[]): number {
+  const { injured, oftenHurt } = context.spec.athlete;
+  const isQuick = week.phase.kind === 'speed' && week.kind === 'building' && !week.recovery;
+  const sessions = roles.filter((role) => role === 'quality').length;
+  if (!isQuick || sessions !== 1 || injured || oftenHurt) return -1;
+  return roles.findLastIndex((role, index) => {
+    const day = composed[index];
+    return role === 'easy' && day?.fixed === false && !day.plain && !isHard(roles[index + 1]);
+  });
+}
+
+function isHard(role: DayRole | undefined): boolean {
+  return role === 'quality' || role === 'long' || (role !== undefined && isRaced(role));
 }
 
 function plannedDay(planning: Planning, role: DayRole, index: number): PlannedDay {

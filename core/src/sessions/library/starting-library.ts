@@ -97,6 +97,17 @@ export const startingLibrary = {
     by: 200,
     most: 4,
   },
+  'quick-fourhundreds': {
+    id: 'quick-fourhundreds',
+    name: 'Quick four-hundreds',
+    purpose: 'Quicker than 5 km pace, a little more of it each time: the race’s pace feels slower.',
+    phases: QUICK,
+    tags: ['repetitions', 'oxygen'],
+    start: '6 x 400 m @ 3-km, 2 min jog',
+    way: 'more-repetitions',
+    by: 1,
+    most: 5,
+  },
   'one-fewer': {
     id: 'one-fewer',
     name: 'One fewer, a second faster',

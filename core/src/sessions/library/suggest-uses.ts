@@ -70,8 +70,26 @@ const second: readonly UsesUpTo[] = [
   },
 ];
 
+const quick: Pick<Record<PhaseKind, Pair>, 'speed'> = {
+  speed: [library['fewer-and-longer'], library['quick-fourhundreds']],
+};
+
+/** With the third number every speed phase holds running quicker than 5 km pace. */
+const third: readonly UsesUpTo[] = [
+  ...second.slice(0, 3),
+  { upTo: 4500, uses: usesOf({ ...ending(shared, library['last-sixhundreds']), ...quick }) },
+  { upTo: LONG_DISTANCE, uses: usesOf({ ...shared, ...quick }) },
+  {
+    upTo: Infinity,
+    uses: usesOf({
+      ...long,
+      speed: [library['race-pace-stretches'], library['quick-fourhundreds']],
+    }),
+  },
+];
+
 /** Families by race distance, under each number of defaults. */
-export const usesSince: Since<readonly UsesUpTo[]> = { 1: first, 2: second };
+export const usesSince: Since<readonly UsesUpTo[]> = { 1: first, 2: second, 3: third };
 
 /** Families for the quality days of every phase, by race distance in metres. The same list for the same kind of race. */
 export function suggestUses(distance: number, engine = newestEngine): SessionUse[] {

@@ -10,7 +10,7 @@ const race = { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 };
 const fileOf = (change: Partial<BlockFile>): BlockFile => ({
   format: 'nadir-block',
   version: 3,
-  engine: 2,
+  engine: 3,
   race,
   weeks: 12,
   volume: { start: 40_000, peak: 50_000 },
@@ -18,11 +18,11 @@ const fileOf = (change: Partial<BlockFile>): BlockFile => ({
 });
 
 beforeEach(() => {
-  // The page as of a Nadir whose defaults have become number 3.
+  // The page as of a Nadir whose defaults have become number 4.
   vi.resetModules();
   vi.doMock('@nadir/core/rules', async (original) => ({
     ...(await original<object>()),
-    newestEngine: 3,
+    newestEngine: 4,
   }));
 });
 afterEach(() => {
@@ -61,7 +61,7 @@ async function open(file: BlockFile, then = file) {
 
 describe('newer defaults', () => {
   it('are not spoken of in a block that has them', async () => {
-    await open(fileOf({ engine: 3 }));
+    await open(fileOf({ engine: 4 }));
     expect(screen.queryByRole('note')).toBeNull();
   });
 
@@ -78,7 +78,7 @@ describe('newer defaults', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Try the newer defaults' }));
     const { present, trial } = store.getState().editor;
     expect(present).toBe(file);
-    expect(trial?.wishes.engine).toBe(3);
+    expect(trial?.wishes.engine).toBe(4);
     expect(screen.queryByRole('note')).toBeNull();
   });
 });
