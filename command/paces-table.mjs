@@ -17,11 +17,13 @@ export function pacesTable(spec, { paces, models, gap, distances }) {
   const [newest] = fitness?.efforts ?? [];
   const rests = newest
     ? `rests on ${formatRace(newest.distance, athlete.unit)} in ${formatDuration(newest.time)} on ${newest.date}${fitness?.stale ? ', which is stale' : ''}`
-    : 'no result yet: the goal alone';
+    : fitness || spec.race.goalTime !== undefined
+      ? 'no result yet: the goal alone'
+      : 'neither a result nor a goal yet: easy running is a guess by the recent weeks';
   const named = lines([
     ['pace', 'current', 'goal', 'used', 'beats'],
-    ...paces.rows.map(({ pace, current, goal, used, beats }) => [
-      pace.name,
+    ...paces.rows.map(({ pace, current, goal, used, beats, holds }) => [
+      holds ? pace.name : `${pace.name} ?`,
       range(current),
       range(goal),
       range(used),
@@ -48,8 +50,9 @@ export function pacesTable(spec, { paces, models, gap, distances }) {
     ...named,
     '',
     ...equivalents,
-    ...(models.some(({ predictions }) => predictions.some((each) => each && !each.holds))
-      ? ['? beyond where the model is known to hold']
+    ...(paces.rows.some(({ holds }) => !holds) ||
+    models.some(({ predictions }) => predictions.some((each) => each && !each.holds))
+      ? ['? a guess: no result is near enough to tell']
       : []),
     ...lacking,
     ...(fitness?.caution

@@ -56,10 +56,14 @@ export function easyPaces(
 
   function paceAt(used: TimeFor | undefined): number {
     const range = used && named && rangeOf(named, used);
-    const guessed = guessedEasy(subject.athlete) + (id === 'easy' ? 0 : SLOWER);
-    return range ? 5 * Math.round(middleOf(range) / 5) : guessed;
+    return range ? 5 * Math.round(middleOf(range) / 5) : guessedLoose(subject.athlete, id);
   }
 }
 
 /** Policy: recovery pace against a guess at easy pace, s/km. */
 const SLOWER = 40;
+
+/** A guess at easy or recovery pace, s/km. */
+export function guessedLoose(athlete: PaceSubject['athlete'], id: LoosePace): number {
+  return guessedEasy(athlete) + (id === 'easy' ? 0 : SLOWER);
+}

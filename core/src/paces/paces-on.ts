@@ -2,6 +2,8 @@ import type { NamedPace } from '../spec/choices/index.js';
 import { canonicalJson, type CivilDate, differenceInDays } from '../base/index.js';
 import type { HouseRules } from '../rules/index.js';
 import { defaultPacesOf } from './default-paces.js';
+import { guessedLoose } from './easy-pace.js';
+import { feelByDuration } from './feel-by-duration.js';
 import { heartByDuration } from './heart-by-duration.js';
 import { beatsOf } from './heart.js';
 import { type Fitness, type PaceSubject, fitnessOn, goalTimes, pacedOn } from './fitness.js';
@@ -19,6 +21,9 @@ export interface PaceRow {
   holds: boolean;
   /** Beats a minute. */
   beats: readonly [number, number] | undefined;
+  /** How it feels to this athlete, and what can be said while it is run. */
+  effort: string | undefined;
+  talk: string | undefined;
 }
 
 /** The paces of one day. */
@@ -36,14 +41,18 @@ export function pacesOn(subject: PaceSubject, rules: HouseRules, day: CivilDate)
   const goal = goalTimes(subject, fitness);
   const used = timesOn(subject, fitness, goal, day);
   const holds = fitness?.holds ?? (() => true);
-  const rows = subject.paces.table.map((pace): PaceRow => ({
-    pace,
-    current: fitness && rangeOf(pace, fitness.timeFor),
-    goal: goal && rangeOf(pace, goal),
-    used: used && rangeOf(pace, used),
-    holds: used === undefined || isKnown(pace, used, holds),
-    beats: beatsFor(pace, used, subject),
-  }));
+  const rows = subject.paces.table.map((pace): PaceRow => {
+    const guess = used ? undefined : guessFor(pace, subject);
+    return {
+      pace,
+      current: fitness && rangeOf(pace, fitness.timeFor),
+      goal: goal && rangeOf(pace, goal),
+      used: used ? rangeOf(pace, used) : guess,
+      holds: used ? isKnown(pace, used, holds) : guess === undefined,
+      beats: beatsFor(pace, used, subject),
+      ...feelFor(pace, used, subject),
+    };
+  });
   return { day, fitness, used, rows: bySpeed(rows) };
 }
 
@@ -58,6 +67,23 @@ function beatsFor(pace: NamedPace, used: TimeFor | undefined, subject: PaceSubje
   const held = pace.offset.every((each) => each === 0) ? lastsFor(pace, used) : undefined;
   const band = isOwn || held === undefined ? pace.heart : heartByDuration(held);
   return beatsOf(band, subject.athlete);
+}
+
+/** Words of a pace: the coach's own, else by how long this athlete can hold it. */
+function feelFor(pace: NamedPace, used: TimeFor | undefined, subject: PaceSubject) {
+  const usual = defaultPacesOf(subject.engine).find(({ id }) => id === pace.id);
+  const held = pace.offset.every((each) => each === 0) ? lastsFor(pace, used) : undefined;
+  const felt = usual && held !== undefined ? feelByDuration(held) : undefined;
+  const words = (part: 'effort' | 'talk') =>
+    felt && pace[part] === usual?.[part] ? felt[part] : pace[part];
+  return { effort: words('effort'), talk: words('talk') };
+}
+
+/** Easy running where nothing tells a pace: what the block is laid out at. */
+function guessFor({ id }: NamedPace, { athlete }: PaceSubject): PaceRange | undefined {
+  if (id !== 'easy' && id !== 'recovery') return undefined;
+  const pace = guessedLoose(athlete, id);
+  return { quick: pace, slow: pace };
 }
 
 /** Seconds that a pace can be held; undefined where the model says nothing of it. */

@@ -112,7 +112,7 @@ export const pacesInCatalogue: readonly Rule[] = [
     figure(
       `ladder.${path}`,
       `Ladder: ${title}`,
-      'How much slower each km is, on the coach’s own ladder.',
+      'How much slower than over the race distance before, on the coach’s own ladder.',
       step,
     ),
   ),

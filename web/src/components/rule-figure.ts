@@ -13,7 +13,7 @@ export function shownAs({ quantity }: Rule, unit: Unit): { factor: number; unit:
     case 'time':
       return { factor: 1 / 60, unit: 'min' };
     case 'pace':
-      return { factor: 1, unit: 's/km' };
+      return { factor: METRES[unit] / 1000, unit: unit === 'mi' ? 's/mile' : 's/km' };
     case 'weeks':
       return { factor: 1, unit: 'weeks' };
     case 'days':

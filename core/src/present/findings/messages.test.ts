@@ -72,7 +72,7 @@ describe('what is the other way round', () => {
     const offset: [number, number] = [-50, 20];
     const paces = { table: [{ id: 'easy', name: 'Easy', base: { race: 42_195 }, offset }] };
     expect(sentence('easy-pace-too-fast', { paces })).toMatch(
-      /^Its quick end is 50 s\/km quicker than marathon pace; it should be \d+ slower at least\./,
+      /^Its quick end is 50 s\/km quicker than marathon pace; it should be \d+ s\/km slower at least\./,
     );
   });
 });

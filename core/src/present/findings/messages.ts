@@ -7,7 +7,7 @@ import {
   formatPlain,
   formatWithUnit,
 } from '../../base/format/index.js';
-import { ceilTo, floorTo, quantum, type Unit } from '../../base/index.js';
+import { ceilTo, floorTo, metresPer, quantum, type Unit } from '../../base/index.js';
 import { raceClass } from '../../rules/index.js';
 import type { CheckCode, CheckContext } from '../../checks/index.js';
 import { longRunFeasibility, type Week } from '../../layout/index.js';
@@ -190,9 +190,9 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     title: 'Goal far from today’s fitness',
     message: `The goal asks for a pace ${overPercent(value, limit)} quicker than the results say; at ${formatPercent(rules.paces.improvement)} a month, a rule of thumb, ${roughPercent(limit)} is in reach (${goalWords(block, figures.measure.unit)}).`,
   }),
-  'easy-pace-too-fast': ({ value, limit }) => ({
+  'easy-pace-too-fast': ({ value, limit }, { figures }) => ({
     title: 'Easy is too fast',
-    message: `Its quick end is ${Math.abs(Math.round(value))} s/km ${value < 0 ? 'quicker' : 'slower'} than marathon pace; it should be ${limit} slower at least. Easy running that is not easy costs the hard days.`,
+    message: `Its quick end is ${gapWords(Math.abs(value), figures.measure.unit)} ${value < 0 ? 'quicker' : 'slower'} than marathon pace; it should be ${gapWords(limit, figures.measure.unit)} slower at least. Easy running that is not easy costs the hard days.`,
   }),
   'paces-stale': ({ value, limit }) => ({
     title: 'Paces rest on an old result',
@@ -362,6 +362,11 @@ function overPercent(share: number, limit: number): string {
 /** Up to a tenth, so that growing by what is shown is enough. */
 function finePercent(share: number): string {
   return `${(Math.ceil(share * 1000 - 1e-6) / 10).toFixed(1)} %`;
+}
+
+/** Seconds between two paces, per km or mile. */
+function gapWords(perKm: number, unit: Unit): string {
+  return `${Math.round((perKm * metresPer(unit)) / 1000)} ${unit === 'mi' ? 's/mile' : 's/km'}`;
 }
 
 /** The goal as a pace. */

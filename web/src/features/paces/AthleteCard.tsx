@@ -55,7 +55,7 @@ function AthleteCard({ file }: { file: BlockFile }) {
           </tr>
         </thead>
         <tbody>
-          {paces.rows.map(({ pace, used, beats, holds }) => (
+          {paces.rows.map(({ pace, used, beats, holds, effort, talk }) => (
             <tr key={pace.id}>
               <th scope="row">
                 {pace.name}
@@ -66,8 +66,8 @@ function AthleteCard({ file }: { file: BlockFile }) {
               ))}
               <td>{speedText(used, unit)}</td>
               <td>{beats ? beats.join('–') : ''}</td>
-              <td className="words">{pace.effort}</td>
-              <td className="words">{pace.talk}</td>
+              <td className="words">{effort}</td>
+              <td className="words">{talk}</td>
             </tr>
           ))}
         </tbody>

@@ -2,11 +2,11 @@
 export function Guessed() {
   return (
     <>
-      <span aria-hidden="true" title="A guess: beyond where this model is known to hold.">
+      <span aria-hidden="true" title="A guess: no result is near enough to tell.">
         {' '}
         ?
       </span>
-      <span className="visually-hidden">, a guess: beyond where this model holds</span>
+      <span className="visually-hidden">, a guess: no result is near enough to tell</span>
     </>
   );
 }

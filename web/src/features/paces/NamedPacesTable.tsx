@@ -37,11 +37,8 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
         </tr>
       </thead>
       <tbody>
-        {paces.rows.map(({ pace, used, goal, beats, holds }) => (
-          <tr
-            key={pace.id}
-            title={[pace.effort, pace.talk && `Talk: ${pace.talk}`].filter(Boolean).join(' ')}
-          >
+        {paces.rows.map(({ pace, used, goal, beats, holds, effort, talk }) => (
+          <tr key={pace.id} title={[effort, talk && `Talk: ${talk}`].filter(Boolean).join(' ')}>
             <th scope="row">
               {pace.name}
               {!holds && <Guessed />}
