@@ -1,4 +1,9 @@
-import { formatHours, formatPercent, formatWithUnit } from '../../base/format/index.js';
+import {
+  formatHours,
+  formatPercent,
+  formatPlain,
+  formatWithUnit,
+} from '../../base/format/index.js';
 import { growthSchools } from '../../layout/schools/index.js';
 import { quantum } from '../../base/index.js';
 import {
@@ -25,22 +30,25 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
     ? `${sayVolume(shown, last.number)} in week ${last.number}`
     : `the start of ${start}`;
   const heaviest = block.weeks.reduce((most, next) => (next.volume > most.volume ? next : most));
-  const left = formatPercent(heaviest.volume > 0 ? week.volume / heaviest.volume : 0);
+  const now = sayVolume(shown, week.number);
+  const of = last ? wholeWeek(block.spec, last) : volume.start;
   const messages: Readonly<Record<VolumeRule, () => string>> = {
     start: () => `The starting volume.`,
     'short-first-week': () => `${week.length} of 7 days at the starting volume of ${start}.`,
     pin: () => 'Pinned by you; kept exactly.',
-    rise: () => riseWords(block, week, over),
-    peak: () => `The peak, up from ${over}.`,
+    rise: () => riseWords(block, week, { before: of, over, now }),
+    peak: () => `The peak: ${now}, ${partWords(week.volume, of)} ${over}.`,
     held: () => 'Held at the top.',
     're-entry': () => `Resumes at the last building week, ${over}.`,
-    recovery: () => `Recovery: ${formatPercent(volume.recovery.depth)} off ${over}.`,
-    event: () => eventWords(week, over),
+    recovery: () =>
+      `Recovery: ${now}, ${formatPercent(Math.max(0, 1 - week.volume / of))} off ${over}.`,
+    event: () => eventWords(week, { over, now }),
     steady: () => 'The long run, and the runs of mid-week as they always are.',
     bounded: () =>
       'As much as its runs hold beside this long run: none of them passes the house rule’s part of it.',
-    taper: () => `Taper: ${left} of the heaviest week, ${sayVolume(shown, heaviest.number)}.`,
-    race: () => raceWords(block, week.volume / heaviest.volume),
+    taper: () =>
+      `Taper: ${now}, ${formatPercent(week.volume / heaviest.volume)} of the heaviest week’s ${sayVolume(shown, heaviest.number)}.`,
+    race: () => raceWords(block, week.volume / heaviest.volume, sayVolume(shown, heaviest.number)),
   };
   const ran = week[block.spec.athlete.basis];
   const differs = Math.abs(ran - week.volume) >= quantum(shown.measure) / 2;
@@ -51,9 +59,9 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
 }
 
 /** Race week's cut, on the days before the race and on the whole of the heaviest week. */
-function raceWords(block: Block, part: number): string {
+function raceWords(block: Block, part: number, heaviest: string): string {
   const onDays = cutBeforeRace(block)?.cut;
-  const ofWeek = `${formatPercent(Math.max(0, 1 - part))} less than the heaviest week`;
+  const ofWeek = `${formatPercent(Math.max(0, 1 - part))} less than the heaviest week’s ${heaviest}`;
   if (onDays === undefined || onDays <= 0)
     return `Running around the race, which is not counted: ${ofWeek}.`;
   return `Running around the race, which is not counted: ${formatPercent(onDays)} less than on the same six days of the heaviest week without its long run, ${ofWeek} in all.`;
@@ -61,6 +69,8 @@ function raceWords(block: Block, part: number): string {
 
 /** Why a week's long run is as long as it is, in one sentence. */
 export function whyLongRun({ spec, easyPace }: Block, week: Week): string {
+  const share = formatPercent(week.volume > 0 ? week.longRun / week.volume : 0);
+  const say = (amount: number) => formatPlain(amount, spec.athlete);
   const seconds = spec.athlete.basis === 'time' ? week.longRun : (week.longRun * easyPace) / 1000;
   const feet = `about ${formatHours(seconds)} on the feet`;
   const messages: Readonly<Record<LongRunRule, string>> = {
@@ -70,7 +80,7 @@ export function whyLongRun({ spec, easyPace }: Block, week: Week): string {
     peak: `The peak of the ladder, ${feet}.`,
     longest: `Long enough that no other run of the week comes too near it, ${feet}.`,
     raced: 'The race on the way is this week’s long run.',
-    'share-cap': `Held by its share of the week, ${feet}.`,
+    'share-cap': `Held by its share of the week: ${say(week.longRun)} of ${say(week.volume)}, ${share}; ${feet}.`,
     'time-cap': `Held by time on feet, ${feet}.`,
     'growth-cap': `As much longer as a long run may grow, ${feet}.`,
     recovery: `Recovery: shorter by as much as the week, ${feet}.`,
@@ -82,21 +92,51 @@ export function whyLongRun({ spec, easyPace }: Block, week: Week): string {
   return messages[week.longRunRule];
 }
 
-/** A rise as its school takes it: up, level or down, and under a cap only where the school keeps one. */
-function riseWords({ weeks, spec }: Block, week: Week, over: string): string {
-  const { growth, start } = spec.volume;
-  const school = growthSchools[growth.school];
-  const last = weeks.slice(0, week.number - 1).findLast(isBase);
-  const before = last ? wholeWeek(spec, last) : start;
-  const now = wholeWeek(spec, week);
-  const way = now > before ? 'up from' : now < before ? 'down from' : 'level with';
-  const cap = school.keepsCap ? `, at most ${formatPercent(growth.cap)}` : '';
-  return `${school.title}: ${way} ${over}${cap}.`;
+/** The volumes that a rise is between: the last building week's as it was and in words, and the new one. */
+interface Rise {
+  before: number;
+  over: string;
+  now: string;
 }
 
-function eventWords({ events, running }: Week, over: string): string {
+/** A rise in the arithmetic of its school. */
+function riseWords({ spec }: Block, week: Week, { before, over, now }: Rise): string {
+  const { growth, start, peak } = spec.volume;
+  const { title } = growthSchools[growth.school];
+  const say = (amount: number) => formatPlain(amount, spec.athlete);
+  const full = wholeWeek(spec, week);
+  const way = `${now}, ${partWords(full, before)} ${over}`;
+  switch (growth.school) {
+    case 'percentage':
+      return `${title}: ${way}; ${formatPercent(growth.cap)} is the most.`;
+    case 'fixed-step':
+      return `${title}: ${way}; a step is ${say(growth.step)}.`;
+    case 'step-and-hold':
+      return full > before * (1 + LEVEL)
+        ? `${title}: ${way}; a step is ${say(growth.step)}, and is held ${growth.hold} weeks.`
+        : `${title}: ${now}, held at ${over}; each step is held ${growth.hold} weeks.`;
+    case 'straight-to-peak':
+      return `${title}: ${way}; a third of the way from ${say(start)} to ${say(peak)} at each of the first three rises.`;
+    case 'alternating':
+      return full >= before
+        ? `${title}: ${way}; the week after goes part of the way back.`
+        : `${title}: ${way}, part of the way back from the rise before.`;
+  }
+}
+
+/** Of a volume: less is the same. */
+const LEVEL = 0.001;
+
+/** What a week is against another: `5.5 % up from`, `level with`. */
+function partWords(now: number, before: number): string {
+  const part = before > 0 ? now / before - 1 : 0;
+  if (Math.abs(part) <= LEVEL) return 'level with';
+  return `${(100 * Math.abs(part)).toFixed(1)} % ${part > 0 ? 'up from' : 'down from'}`;
+}
+
+function eventWords({ events, running }: Week, { over, now }: Pick<Rise, 'over' | 'now'>): string {
   const names = events.map(({ name }) => name).join(', ') || 'Days around a race or an illness';
-  return `${names}: ${formatPercent(running)} of ${over}; none of it is made up later.`;
+  return `${names}: ${now}, where at most ${formatPercent(running)} of ${over} is left; none of it is made up later.`;
 }
 
 function capital(text: string): string {
