@@ -44,13 +44,12 @@ describe('why a week rises', () => {
     for (const week of block.weeks.filter(({ volumeRule }) => volumeRule === 'rise')) {
       const words = whyVolume(block, week, shown);
       const [, way, base] =
-        /(up from|level with|down from) (?:the start of )?(\d+) km/.exec(words) ?? [];
+        /(up from|level with|held at|down from) (?:the start of )?(\d+) km/.exec(words) ?? [];
       const was = Number(base) * 1000;
-      expect(way).toBe(
-        week.volume > was ? 'up from' : week.volume < was ? 'down from' : 'level with',
-      );
+      const level = school === 'step-and-hold' ? 'held at' : 'level with';
+      expect(way).toBe(week.volume > was ? 'up from' : week.volume < was ? 'down from' : level);
       // Only a school that keeps the cap may say that it does.
-      expect(words.includes('at most')).toBe(school === 'percentage');
+      expect(words.includes('is the most')).toBe(school === 'percentage');
       if (school === 'percentage') expect(week.volume).toBeLessThanOrEqual(was * 1.1);
     }
   });

@@ -25,8 +25,9 @@ export function raceDay(context: Context, race: BlockEvent): RaceDay {
   const half = basis === 'time' ? step : shownUnit(spec.athlete) / 2;
   const wished = basis === 'time' ? (around * easyOn(race.from)) / 1000 : around;
   const warmUp = roundTo(wished, half);
-  const raced = basis === 'time' ? seconds : metres;
-  return { metres, seconds, warmUp, amount: clean(raced + 2 * warmUp) };
+  // By time the cooling down makes whole minutes of it.
+  const amount = basis === 'time' ? roundTo(seconds + 2 * warmUp, step) : metres + 2 * warmUp;
+  return { metres, seconds, warmUp, amount: clean(amount) };
 }
 
 /** Metres of warming up before a race of so many metres, and of cooling down after it. */

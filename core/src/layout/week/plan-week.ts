@@ -115,12 +115,17 @@ function pickUpsOn({ context, week, composed }: Planning, roles: readonly DayRol
   return last >= roles.length - LAST_DAYS && isFree ? last : -1;
 }
 
-/** An easy run of a speed phase whose one session may be no quicker than the race; with two one of them is. */
+/** Strides on an easy run of a speed phase whose one session may be no quicker than the race; with two one of them is. */
 function stridesOn({ context, week, composed }: Planning, roles: readonly DayRole[]): number {
   const { injured, oftenHurt } = context.spec.athlete;
   const isQuick = week.phase.kind === 'speed' && week.kind === 'building' && !week.recovery;
   const sessions = roles.filter((role) => role === 'quality').length;
-  if (!isQuick || sessions !== 1 || injured || oftenHurt) return -1;
+  // Nor does a taper whose session a race has driven off go without anything quick.
+  const { qualityOn } = context.spec.week;
+  const isDrivenOff = sessions === 0 && qualityOn.length > 0 && !roles.some(isRaced);
+  const isSlow = week.kind === 'taper' && isDrivenOff;
+  if (!(isQuick && sessions === 1) && !isSlow) return -1;
+  if (injured || oftenHurt) return -1;
   return roles.findLastIndex((role, index) => {
     const day = composed[index];
     return role === 'easy' && day?.fixed === false && !day.plain && !isHard(roles[index + 1]);
