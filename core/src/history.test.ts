@@ -94,6 +94,8 @@ describe('any block that has begun', () => {
     holdFor(
       fc.property(begun, ({ spec, asOf }) => {
         const before = layOut(spec);
+        // A week that its runs hold down is gone on from as it came out, and the long runs with it.
+        fc.pre(before.weeks.every(({ volumeRule }) => volumeRule !== 'bounded'));
         expect(daysOf(layOut(spec, { asOf, history: handedOut(before) }))).toEqual(daysOf(before));
       }),
     );

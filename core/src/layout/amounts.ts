@@ -5,7 +5,7 @@ import type { Frame, FrameWeek } from './frame/frame.js';
 import type { LaidLongRun } from './longrun/laid-long-run.js';
 import { layLongRuns } from './longrun/lay-long-runs.js';
 import { laySegments } from './longrun/lay-segments.js';
-import { type HandedOut, weekOfPast } from './past/past.js';
+import { type HandedOut, noPast, weekOfPast } from './past/past.js';
 import { isAtRecovery, type LaidVolume } from './volume/climb.js';
 import { layVolume } from './volume/lay-volume.js';
 import { type WishedDay, coachWeek } from './week/coach-week.js';
@@ -27,9 +27,11 @@ export function amountsOf(context: Context, frame: Frame): WeekOfAmounts[] {
   const { spec, step, past } = context;
   const wished = frame.weeks.map(coachWeek(spec));
   const volumes = layVolume(context, frame);
+  const meant = past.asOf === undefined ? volumes : layVolume({ ...context, past: noPast }, frame);
   const longRuns = layLongRuns(context, frame, volumes, {
     longRunOn: wished.map((days) => days.find(({ role }) => role === 'long')?.date),
     runDays: Math.max(...wished.map((days) => days.filter(({ role }) => isRun(role)).length)),
+    meant,
   });
   // Hard running stops for an injured athlete, in the long run too.
   const school = spec.athlete.injured ? 'easy' : spec.longRun.segment;

@@ -7,6 +7,7 @@ import type { Day } from './block/day.js';
 import type { Week } from './block/week.js';
 import type { Context } from './context/context.js';
 import { fillWeeks } from './fill-weeks.js';
+import type { Frame } from './frame/frame.js';
 import { placesOf } from './fill/places.js';
 import { dayLoad, layLegs } from './load/legs.js';
 import { type Past, noPast } from './past/past.js';
@@ -32,7 +33,7 @@ export function layWeeks(
   const { spec, rules, pace } = context;
   const amounts = amountsOf(context, frame);
   const roles = amounts.map((week) => planWeek(context, planOf(week), amountOf(week)));
-  const keys = keysOf(context, amounts, roles);
+  const keys = keysOf(context, asMeant(context, frame, amounts), roles);
   const weeks = fillWeeks(context, amounts, { roles, keys, placeOf: placesOf(roles) });
   const block: Block = {
     spec,
@@ -43,6 +44,20 @@ export function layWeeks(
     legs: layLegs(daysToRace(weeks), startingLoad(weeks)),
   };
   return { block, rules };
+}
+
+/**
+ * Amounts that sessions are sized by: of weeks that are over what was meant for
+ * them, as it was when their sessions were sized, not what their runs came to.
+ */
+function asMeant(
+  context: Context,
+  frame: Frame,
+  amounts: readonly WeekOfAmounts[],
+): readonly WeekOfAmounts[] {
+  if (!amounts.some(({ over }) => over)) return amounts;
+  const meant = amountsOf({ ...context, past: noPast }, frame);
+  return amounts.map((week, index) => (week.over ? (meant[index] ?? week) : week));
 }
 
 /** Which session fills which quality day. */

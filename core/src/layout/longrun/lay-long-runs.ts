@@ -36,6 +36,8 @@ export interface LongRunsAsked {
   longRunOn: readonly (CivilDate | undefined)[];
   /** Run days of a week, the long run's among them. */
   runDays: number;
+  /** Volumes as they were meant, before their runs were dealt; of weeks that are over too. */
+  meant: readonly LaidVolume[];
 }
 
 /** How far the ladder of long runs has come. Amounts in m or s. */
@@ -43,6 +45,7 @@ interface Climb {
   context: Context;
   frame: Frame;
   volumes: readonly LaidVolume[];
+  meant: readonly LaidVolume[];
   runDays: number;
   days: readonly LongRunDay[];
   /** Index of the week of the last peak. */
@@ -95,7 +98,7 @@ function startOf(
   context: Context,
   frame: Frame,
   volumes: readonly LaidVolume[],
-  { longRunOn, runDays }: LongRunsAsked,
+  { longRunOn, runDays, meant }: LongRunsAsked,
 ): Climb {
   const { spec, eventDays } = context;
   const days = frame.weeks.map((week, index) =>
@@ -111,7 +114,7 @@ function startOf(
   );
   const none = { laid: [], last: undefined, longest: 0, line: spec.longRun.start };
   const peak = peakInTime(context, days[lastPeak]?.date);
-  return { context, frame, volumes, runDays, days, lastPeak, climbs, peak, ...none };
+  return { context, frame, volumes, meant, runDays, days, lastPeak, climbs, peak, ...none };
 }
 
 /** The peak, or the longest in whole steps that time on the feet allows on its day. */
@@ -123,7 +126,7 @@ function peakInTime({ spec, rules, easyOn, step }: Context, date: CivilDate | un
 }
 
 /** Long runs that take no rung. */
-const OFF_THE_LADDER: ReadonlySet<LongRunRule> = new Set(['pin', 'no-day']);
+const OFF_THE_LADDER: ReadonlySet<LongRunRule> = new Set(['pin', 'no-day', 'raced']);
 
 /** The long run of a week that still has its day for it; pins are kept exactly. */
 function longRunToCome(climb: Climb, index: number, pin: number | undefined): LaidLongRun {
@@ -272,14 +275,14 @@ function wishedAfterPeak(climb: Climb, index: number, date: CivilDate): number {
 }
 
 /** Volume of the heaviest week before the taper. */
-function heaviestOf({ volumes, frame }: Climb): number {
-  return Math.max(...volumes.slice(0, frame.taperStart).map(({ volume }) => volume));
+function heaviestOf({ meant, frame }: Climb): number {
+  return Math.max(...meant.slice(0, frame.taperStart).map(({ volume }) => volume));
 }
 
 /** The long run of the heaviest week before the taper, the longest where several are as heavy. */
 function longRunOfHeaviest(climb: Climb): number {
-  const { volumes, frame, laid } = climb;
-  const built = volumes.slice(0, frame.taperStart);
+  const { meant, frame, laid } = climb;
+  const built = meant.slice(0, frame.taperStart);
   const heaviest = heaviestOf(climb);
   const runs = built.map(({ volume }, index) =>
     volume === heaviest ? (laid[index]?.longRun ?? 0) : 0,
