@@ -90,7 +90,6 @@ async function prepare(address, knex) {
   const wishes = {
     format: 'nadir-block',
     version: 3,
-    engine: 1,
     race: { name: 'Lantern Bay Marathon', date: '2027-06-06', distance: 42_195 },
     weeks: 18,
   };
