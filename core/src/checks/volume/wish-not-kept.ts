@@ -1,3 +1,5 @@
+import type { Day, DaySession } from '../../layout/index.js';
+import type { AddOn } from '../../spec/days/index.js';
 import { daysToRace } from '../common/days-to-race.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
 
@@ -29,12 +31,20 @@ function besideOf({ block }: CheckContext): Observation[] {
     const isOnce = double && runs.length < 2;
     // A session that the coach wrote is all that was asked of its run.
     const isOpen = addOn && day.rule !== 'own-session';
-    const isWithout = isOpen && !runs.some((run) => run.addOn === addOn);
+    const isWithout = isOpen && !isLaid(addOn, day, runs);
     return [
       ...(isOnce ? [{ ...found, about: 'double' }] : []),
       ...(isWithout ? [{ ...found, about: 'add-on' }] : []),
     ];
   });
+}
+
+/** True where a run has it; a day that an older Nadir handed out tells by what is quick in it, or by its words. */
+function isLaid(addOn: AddOn, { quick, role }: Day, runs: readonly DaySession[]): boolean {
+  if (runs.some((run) => run.addOn !== undefined)) return runs.some((run) => run.addOn === addOn);
+  return addOn === 'drills'
+    ? runs.some(({ shorthand }) => shorthand.includes(addOn))
+    : quick && role !== 'quality' && role !== 'tune-up' && role !== 'test';
 }
 
 /** The peak stands in another week than the one wished: that one recovers, tapers or is cut. */

@@ -85,6 +85,8 @@ export function fillSessions(
       if (!family) continue;
       const place = { index, week, paces: sessionsOn(date) };
       const own = followedOn(context, date);
+      // Another session in its place does not advance it.
+      if (!own && isWritten(context, date)) continue;
       const now = own ? taken(filling, own, family, place) : next(filling, family, place);
       const past = context.past.on(date)?.day;
       const line = past && now ? asItWas(filling, past, now, place) : now;
@@ -249,6 +251,10 @@ function followedOn({ spec }: Context, date: CivilDate): readonly Part[] | undef
   if (!wish.follow || wish.session === undefined) return undefined;
   const parts = sessionOf(wish.session)?.parts ?? [];
   return mainParts(parts);
+}
+
+function isWritten({ spec }: Context, date: CivilDate): boolean {
+  return fixedDayOf(spec.days, date).session !== undefined;
 }
 
 function taken(

@@ -186,8 +186,20 @@ describe('filling a block', () => {
     };
     const week3 = (follow?: true) =>
       quality(layOut({ ...every(hard), days: [{ ...written, follow }] }).weeks, 3)?.shorthand;
-    expect(week3()).toContain('6 x 1000 m');
+    // One that is not followed stands in place of an exposure: the fifth kilometre comes a week later.
+    expect(week3()).toContain('5 x 1000 m');
     expect(week3(true)).toContain('3 x 1000 m');
+  });
+
+  it('is not advanced by another session written in its place', () => {
+    const written = { date: '2026-12-22', session: '45 min easy' };
+    const found = exposures({ ...every(tempo), days: [written] }).filter(({ week }) => week < 4);
+    // Weeks 1 and 3 hold the first and the second; week 2 what the coach wrote.
+    expect(found.map(({ week, exposure }) => [week, exposure])).toEqual([
+      [1, 1],
+      [2, undefined],
+      [3, 2],
+    ]);
   });
 
   it('holds no key session over its part of the week', () => {

@@ -24,6 +24,7 @@ interface Week {
  */
 export function withMovedRuns(week: Week, asked: readonly DayRole[]): DayRole[] {
   const placed = [...asked];
+  if (!week.days.some(({ date }) => isElsewhere(week, date))) return placed;
   const lost = week.days.flatMap(({ date, role, fixed }, index) =>
     isElsewhere(week, date) && MOVED.has(role) && !fixed ? [index] : [],
   );

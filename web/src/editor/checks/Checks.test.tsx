@@ -74,7 +74,7 @@ describe('Checks', () => {
     [[6, 9], 'caution · weeks 6, 9'],
     [[1, 3, 5, 7, 9, 11], 'caution · weeks 1–11'],
   ])('names its weeks: %j', (weeks, words) => {
-    draw([finding({ weeks })], { onLight: vi.fn() });
+    draw([finding({ weeks, message: 'Too steep.' })], { onLight: vi.fn() });
     expect(screen.getByText(words)).toBeTruthy();
   });
 

@@ -63,7 +63,8 @@ export function FindingItem({
               color: token(level === 'note' ? 'muted' : 'signal'),
             }}
           >
-            {level} · {weekWords(weeks)}
+            {level}
+            {!NAMES_ITS_WEEKS.test(message) && ` · ${weekWords(weeks)}`}
             {waived !== undefined && ` · waived: ${waived}`}
             {reopened !== undefined && ` · worse since you waived it: ${reopened}`}
           </span>
@@ -74,6 +75,9 @@ export function FindingItem({
     </li>
   );
 }
+
+/** A sentence that begins with its weeks. */
+const NAMES_ITS_WEEKS = /^Weeks? \d/;
 
 /** `[3]` → `week 3`; `[3, 4, 5]` → `weeks 3–5`; `[3, 5]` → `weeks 3, 5`; many → the ends. */
 function weekWords(weeks: readonly number[]): string {
