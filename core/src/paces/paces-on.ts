@@ -2,7 +2,7 @@ import type { NamedPace } from '../spec/choices/index.js';
 import { canonicalJson, type CivilDate, differenceInDays } from '../base/index.js';
 import type { HouseRules } from '../rules/index.js';
 import { defaultPacesOf } from './default-paces.js';
-import { guessedLoose } from './easy-pace.js';
+import { guessedLoose } from './guessed-pace.js';
 import { feelByDuration } from './feel-by-duration.js';
 import { heartByDuration } from './heart-by-duration.js';
 import { beatsOf } from './heart.js';
