@@ -25,7 +25,7 @@ test('mends a finding: its fix is drawn before it is kept, and one key does it',
 test('waives a finding with a reason; it opens again when it becomes worse', async ({ page }) => {
   await keepNewBlock(page, 'Waive');
   await pin(page, 'volume', 3, '40');
-  const finding = page.getByRole('button', { name: /Growth over the cap.*week 3/ });
+  const finding = page.getByRole('button', { name: /Growth over the cap.*Week 3/ });
   await finding.click();
   await page.getByRole('button', { name: 'Waive' }).click();
   await expect(page.getByText('A waiver needs its reason.')).toBeVisible();

@@ -1,3 +1,4 @@
+import { metresPer, type Unit } from '@nadir/core/base';
 import { type HeartScale, heartScales, type NamedPace } from '@nadir/core/spec/choices';
 import { useId } from 'react';
 import { token } from '../../theme/tokens.js';
@@ -27,6 +28,7 @@ const SCALES: Readonly<Record<HeartScale, string>> = {
 /** One named pace, edited in place; what is wrong with it is said under its name. */
 export function NamedPaceRow({
   pace,
+  unit,
   first,
   last,
   problem,
@@ -35,6 +37,8 @@ export function NamedPaceRow({
   onRemove,
 }: {
   pace: NamedPace;
+  /** The coach's own: offsets are typed in seconds for each of it. */
+  unit: Unit;
   first: boolean;
   last: boolean;
   problem: string | undefined;
@@ -45,6 +49,10 @@ export function NamedPaceRow({
   const id = useId();
   const { name, base, offset, heart } = pace;
   const [quick, slow] = offset;
+  const perUnit = unit === 'mi' ? 's/mile' : 's/km';
+  const units = metresPer(unit) / 1000;
+  const typed = (perKm: number) => Number((perKm * units).toFixed(1));
+  const kept = (perEach: number) => Number((perEach / units).toPrecision(12));
   const key = 'race' in base ? `race ${base.race}` : `lasts ${base.lasts}`;
   const known = BASES.some(([each]) => each === key);
   const share = heart && heart.of !== 'beats' ? 100 : 1;
@@ -110,8 +118,16 @@ export function NamedPaceRow({
           ))}
         </select>
       </td>
-      <td>{number('quick end, s/km', quick, (value) => onChange({ offset: [value, slow] }))}</td>
-      <td>{number('slow end, s/km', slow, (value) => onChange({ offset: [quick, value] }))}</td>
+      <td>
+        {number(`quick end, ${perUnit}`, typed(quick), (value) =>
+          onChange({ offset: [kept(value), slow] }),
+        )}
+      </td>
+      <td>
+        {number(`slow end, ${perUnit}`, typed(slow), (value) =>
+          onChange({ offset: [quick, kept(value)] }),
+        )}
+      </td>
       <td>
         <select
           className="answer"

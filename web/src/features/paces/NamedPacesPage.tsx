@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import { useEffect } from 'react';
+import { useSignedIn } from '../../api/session.js';
 import { errorSentence } from '../../api/api.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TopStrip } from '../../components/TopStrip.js';
@@ -9,6 +10,9 @@ import { useNamedPaces } from './useNamedPaces.js';
 /** The coach’s own table of paces: named, ordered, and where each comes from. */
 export function NamedPacesPage() {
   const editor = useNamedPaces();
+  const { coach } = useSignedIn();
+  const unit = coach.settings.unit === 'mi' ? 'mi' : 'km';
+  const each = unit === 'mi' ? 's/mile' : 's/km';
   const { table, problems, state } = editor;
   useEffect(() => {
     document.title = 'Named paces · Nadir';
@@ -29,17 +33,17 @@ export function NamedPacesPage() {
       <main className="page">
         {typeof state !== 'string' && <ErrorNote>{errorSentence(state)}</ErrorNote>}
         <p style={{ maxWidth: 760, fontSize: 13, margin: '0 0 8px' }}>
-          Seconds per km against the race’s pace: positive is slower, the quick end first. A block
-          keeps the paces it has until you take these over on its Paces page; a pace that is renamed
-          stays the same pace.
+          Seconds per {unit === 'mi' ? 'mile' : 'km'} against the race’s pace: positive is slower,
+          the quick end first. A block keeps the paces it has until you take these over on its Paces
+          page; a pace that is renamed stays the same pace.
         </p>
         <table className="named-paces">
           <thead>
             <tr>
               <th scope="col">Name</th>
               <th scope="col">From</th>
-              <th scope="col">quick, s/km</th>
-              <th scope="col">slow, s/km</th>
+              <th scope="col">quick, {each}</th>
+              <th scope="col">slow, {each}</th>
               <th scope="col">Heart rate</th>
               <th scope="col">from</th>
               <th scope="col">to</th>
@@ -55,6 +59,7 @@ export function NamedPacesPage() {
               <NamedPaceRow
                 key={pace.id}
                 pace={pace}
+                unit={unit}
                 first={index === 0}
                 last={index === table.length - 1}
                 problem={problems.find(({ path }) => path[0] === index)?.message}

@@ -179,6 +179,7 @@ describe('a named pace being edited', () => {
         <tbody>
           <NamedPaceRow
             pace={easy}
+            unit="km"
             first
             last={false}
             problem="“Easy” stands twice."
@@ -201,5 +202,33 @@ describe('a named pace being edited', () => {
     expect(onMove).toHaveBeenCalledWith(1);
     await userEvent.click(screen.getByRole('button', { name: 'Remove Easy' }));
     expect(onRemove).toHaveBeenCalledOnce();
+  });
+
+  it('is set in seconds a mile by a coach who counts in miles', async () => {
+    if (!easy) throw new Error('no easy pace');
+    const onChange = vi.fn();
+    render(
+      <table>
+        <tbody>
+          <NamedPaceRow
+            pace={easy}
+            unit="mi"
+            first
+            last
+            problem={undefined}
+            onChange={onChange}
+            onMove={vi.fn()}
+            onRemove={vi.fn()}
+          />
+        </tbody>
+      </table>,
+    );
+    // 50 s/km are 80.5 s/mile, and 60 s/mile are 37.28 s/km.
+    const quick = screen.getByLabelText<HTMLInputElement>('Easy, quick end, s/mile');
+    expect(quick.value).toBe('80.5');
+    await userEvent.clear(quick);
+    await userEvent.type(quick, '60');
+    const [offset] = (onChange.mock.lastCall?.[0] as { offset: [number, number] }).offset;
+    expect(offset).toBeCloseTo(60 / 1.609344, 9);
   });
 });
