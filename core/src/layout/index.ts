@@ -40,4 +40,4 @@ export { cutBeforeRace } from './taper/cut-before-race.js';
 export { countRises, weeksThatRise } from './volume/rises.js';
 export { rolesOf } from './week/coach-week.js';
 export { placeDays } from './week/place-days.js';
-export { isRaced } from './week/plan-week.js';
+export { isRaced } from './week/roles.js';

@@ -86,7 +86,7 @@ export const weekInCatalogue: readonly Rule[] = [
   ),
   ofWeek(
     'week.longestSingle',
-    'The longest easy run at once',
+    'The longest easy run in one go',
     'Where days may be run twice, a longer one is split.',
     { ...time, usual: [75 * 60, 120 * 60] },
   ),
@@ -167,20 +167,20 @@ export const weekInCatalogue: readonly Rule[] = [
   ),
   ofSessions(
     'sessions.mostQuick',
-    'Of it at 3 km pace or quicker',
+    'Hard part at 3 km pace or quicker',
     'Quick repetitions and hills hurt soonest: a twentieth of the week is plenty.',
     { ...share, usual: [0.03, 0.06] },
   ),
   ofSessions(
     'sessions.mostInterval',
-    'Of it at 5 or 10 km pace',
-    'What lasts minutes at the limit of breath; more of it is a race.',
+    'Hard part at 5 to 10 km pace',
+    'Minutes at the limit of breath; more of them is a race.',
     { ...share, usual: [0.06, 0.1] },
   ),
   ofSessions(
     'sessions.mostSteady',
-    'Of it at about marathon pace',
-    'Long stretches cost little each: the mid-week of a marathon block may hold many.',
+    'Hard part at about marathon pace',
+    'Costs less than it looks: mid-week of a marathon block may hold long stretches.',
     { ...share, usual: [0.12, 0.2] },
   ),
   ofSessions(

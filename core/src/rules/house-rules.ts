@@ -290,9 +290,9 @@ const secondHouseRules: HouseRules = Object.freeze<HouseRules>({
 });
 
 /**
- * With the third a session holds as much as its pace bears: repetitions a twentieth
- * of the week, intervals a little less than a twelfth, after J. Daniels, "Daniels’
- * Running Formula" (1998); stretches at marathon pace more.
+ * With the third a session holds as much as its pace bears (policy): repetitions a
+ * twentieth of the week, intervals a little less than a twelfth, stretches at
+ * marathon pace more. An easy run over an hour and three quarters is split.
  */
 const thirdHouseRules: HouseRules = Object.freeze<HouseRules>({
   ...secondHouseRules,

@@ -90,8 +90,10 @@ function stillFound(
     weeks.map((week) => block.weeks[week - 1]?.toGo);
   const lost = toGo(before, found.weeks);
   return findings.some(
-    ({ check, weeks }) =>
-      check === found.check && toGo(after, weeks).some((week) => lost.includes(week)),
+    ({ check, about, weeks }) =>
+      check === found.check &&
+      about === found.about &&
+      toGo(after, weeks).some((week) => lost.includes(week)),
   );
 }
 

@@ -35,7 +35,7 @@ export const longRunFixes = {
       ...lengthen(context, extraWeeks ?? 0),
       ...(byGrowth && neededRise !== null
         ? [
-            rule(context, `Let it grow by ${say(context, neededRise)} a time`, {
+            rule(context, `Let it grow by ${say(context, neededRise)} each time`, {
               'longRun.growthDistance': neededRise / perMetre,
             }),
           ]

@@ -4,7 +4,8 @@ import { nearRaceLimit } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import type { Day } from '../block/day.js';
 import { type FrameWeek, shareOn } from '../frame/frame.js';
-import { type PlannedDay, isOther } from '../week/plan-week.js';
+import type { PlannedDay } from '../week/plan-week.js';
+import { isOther } from '../week/roles.js';
 
 /** What a run is cut to, against the same weekday of a heavier week. Amounts in m or s. */
 export interface Cut {

@@ -4,7 +4,7 @@ import { type CrossKind, crossWords } from '../../rules/index.js';
 import type { Day, DayRule, DaySession } from '../block/day.js';
 import type { Context } from '../context/context.js';
 import type { Segment } from '../block/week.js';
-import { isRaced } from '../week/plan-week.js';
+import { isRaced } from '../week/roles.js';
 import type { DealtDay } from './deal.js';
 import { longRunOf } from './long-run.js';
 import type { RunOf } from './run-of.js';

@@ -6,7 +6,8 @@ import type { Context } from '../context/context.js';
 import { raceDay } from './race-day.js';
 import type { KeySession } from '../sessions/fill-sessions.js';
 import { amountOf, fitSession, ownLength } from '../sessions/session-lengths.js';
-import { type PlannedDay, isOther, isRaced } from '../week/plan-week.js';
+import type { PlannedDay } from '../week/plan-week.js';
+import { isOther, isRaced } from '../week/roles.js';
 import { type Shaping, weightOf } from './shape.js';
 
 /** A week that is dealt out to its days. Amounts in m or s. */

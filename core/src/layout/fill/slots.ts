@@ -1,7 +1,8 @@
 import { ceilTo, floorTo, sum } from '../../base/index.js';
 import { isUnder18 } from '../../spec/index.js';
 import { amountOf, fitSession } from '../sessions/session-lengths.js';
-import { type PlannedDay, isOther } from '../week/plan-week.js';
+import type { PlannedDay } from '../week/plan-week.js';
+import { isOther } from '../week/roles.js';
 import type { Deal } from './open-deal.js';
 import type { Shape } from './fill.js';
 import { shapeOfDay } from './shape.js';

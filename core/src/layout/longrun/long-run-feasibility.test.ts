@@ -42,11 +42,11 @@ describe('whether a long run can be reached', () => {
   it('says what is reached, the weeks or the rise that are needed, and each is enough', () => {
     const { message, labels, block } = held(asked(8000, 28_000, { weeks: 11 }));
     expect(message).toMatch(
-      /^The longest is \d+ km; you asked for 28 km\. How far it may grow .* Ways out: settle for \d+ km, or add \d+ weeks?, or let it grow by [\d.]+ km a time\.$/,
+      /^The longest is \d+ km; you asked for 28 km\. How far it may grow .* Ways out: settle for \d+ km, or add \d+ weeks?, or let it grow by [\d.]+ km each time\.$/,
     );
     expect(labels.some((label) => label.startsWith('Ask for'))).toBe(true);
     expect(labels.some((label) => /^Start .* earlier$/.test(label))).toBe(true);
-    expect(labels.some((label) => /^Let it grow by [\d.]+ km a time$/.test(label))).toBe(true);
+    expect(labels.some((label) => /^Let it grow by [\d.]+ km each time$/.test(label))).toBe(true);
     // No plateau: every rung that is not the last is longer than the one before.
     const rungs = block.weeks.filter(({ longRunRule }) =>
       ['start', 'rung', 'growth-cap', 'peak'].includes(longRunRule),
@@ -68,7 +68,7 @@ describe('whether a long run can be reached', () => {
     // Three hours at 335 s/km are 32.2 km.
     const { message, block } = held(asked(16_000, 40_000));
     expect(message).toContain('3 h on the feet holds it there');
-    expect(message).toContain('allow it 3 h 43 min');
+    expect(message).toContain('allow 3 h 43 min');
     const runs = block.weeks.filter(({ kind }) => kind === 'building').map((week) => week.longRun);
     expect(Math.max(...runs)).toBe(32_000);
     expect(runs.filter((longRun) => longRun > 31_000)).toHaveLength(1);

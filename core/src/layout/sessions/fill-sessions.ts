@@ -162,14 +162,28 @@ function aloneIn({ days, phase }: WeekToFill): number {
 
 /** Hard metres that the pace of a session bears in a week. */
 function mostAtItsPace({ rules }: Context, { parts, laid }: Laid, { week, paces }: Place): number {
-  // Uphill no pace says how hard it is.
-  const share = isUphill(parts) ? rules.sessions.mostQuick : shareAtItsPace(laid, paces, rules);
+  // Uphill no pace says how hard it is, and very short pieces are run for speed at any.
+  const isQuick = isUphill(parts) || isShort(parts);
+  const share = isQuick ? rules.sessions.mostQuick : shareAtItsPace(laid, paces, rules);
   const { mostHard } = rules.sessions;
   return Math.max(share, Math.min(mostHard, share * aloneIn(week))) * bearing(week);
 }
 
 function isUphill(parts: readonly Part[]): boolean {
   return parts.some((part) => part.kind === 'repeat' && part.piece.uphill);
+}
+
+/** Metres up to which a repetition is very short (policy). */
+const SHORT = 300;
+
+function isShort(parts: readonly Part[]): boolean {
+  return parts.some((part) => {
+    if (part.kind === 'set') return isShort(part.parts);
+    const amount = part.kind === 'repeat' ? part.piece.amount : undefined;
+    return (
+      amount !== undefined && 'unit' in amount && amount.unit === 'm' && amount.number <= SHORT
+    );
+  });
 }
 
 /** The same session with less of it, where its week bears no more. */

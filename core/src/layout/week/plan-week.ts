@@ -1,16 +1,12 @@
-import {
-  type AddOn,
-  type DayRole,
-  fixedDayOf,
-  type PatternDay,
-  type Swap,
-} from '../../spec/days/index.js';
+import type { DayRole, PatternDay, Swap } from '../../spec/days/index.js';
 import { addDays, type CivilDate, differenceInDays, weekdayOf } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import { raceMetres } from '../events/event-days.js';
 import type { FrameWeek } from '../frame/frame.js';
 import { type Past, noPast } from '../past/past.js';
 import type { WishedDay } from './coach-week.js';
+import { addOnOf, bearsStrength, stridesIn, type WeekOfRoles } from './goes-with-runs.js';
+import { isOther, isPlain, isRaced, isRunning } from './roles.js';
 import { withMovedRuns } from './days-away.js';
 import { composeRaceDays } from './race-days.js';
 
@@ -43,16 +39,11 @@ export interface WeekToPlan extends Pick<
 }
 
 /** A week while it is planned. */
-interface Planning {
-  context: Context;
+interface Planning extends WeekOfRoles {
   week: WeekToPlan;
   amounts: WeekAmounts;
   /** Days that are over. */
   past: Past;
-  /** Days from its first day to the race. */
-  firstDaysOut: number;
-  /** Its days as wished; in race week with the rest where it belongs. */
-  composed: readonly WishedDay[];
 }
 
 /**
@@ -97,43 +88,11 @@ function planDays(
   );
   const hard = withMovedQuality(planning, moved);
   const roles = withRoom(planning, keepingRunDays(planning, withSemiLong(planning, hard)));
-  const strides = [pickUpsOn(planning, roles), stridesOn(planning, roles)];
+  const strides = stridesIn(planning, roles);
   return roles.map((role, index) => {
     const day = plannedDay(planning, role, index);
     return strides.includes(index) ? { ...day, addOn: day.addOn ?? 'strides' } : day;
   });
-}
-
-/** Days at the end of a recovery week in one of which a few relaxed pick-ups belong. */
-const LAST_DAYS = 2;
-
-/** The last easy run of a recovery week, where it falls on one of its last days and nothing is fixed there. */
-function pickUpsOn({ context, week, composed }: Planning, roles: readonly DayRole[]): number {
-  if (!week.recovery || context.spec.athlete.injured) return -1;
-  const last = roles.findLastIndex((role) => isPlain(role));
-  const isFree = composed[last]?.fixed === false && !composed[last].plain;
-  return last >= roles.length - LAST_DAYS && isFree ? last : -1;
-}
-
-/** Strides on an easy run of a speed phase whose one session may be no quicker than the race; with two one of them is. */
-function stridesOn({ context, week, composed }: Planning, roles: readonly DayRole[]): number {
-  const { injured, oftenHurt } = context.spec.athlete;
-  const isQuick = week.phase.kind === 'speed' && week.kind === 'building' && !week.recovery;
-  const sessions = roles.filter((role) => role === 'quality').length;
-  // Nor does a taper whose session a race has driven off go without anything quick.
-  const { qualityOn } = context.spec.week;
-  const isDrivenOff = sessions === 0 && qualityOn.length > 0 && !roles.some(isRaced);
-  const isSlow = week.kind === 'taper' && isDrivenOff;
-  if (!(isQuick && sessions === 1) && !isSlow) return -1;
-  if (injured || oftenHurt) return -1;
-  return roles.findLastIndex((role, index) => {
-    const day = composed[index];
-    return role === 'easy' && day?.fixed === false && !day.plain && !isHard(roles[index + 1]);
-  });
-}
-
-function isHard(role: DayRole | undefined): boolean {
-  return role === 'quality' || role === 'long' || (role !== undefined && isRaced(role));
 }
 
 function plannedDay(planning: Planning, role: DayRole, index: number): PlannedDay {
@@ -151,32 +110,6 @@ function plannedDay(planning: Planning, role: DayRole, index: number): PlannedDa
     cross: day?.cross,
     swap: insteadOfHard(planning, day, role),
   };
-}
-
-/** Strength as asked; a week's own leaves out the last days before the race. */
-function bearsStrength(
-  { context, composed, firstDaysOut }: Planning,
-  index: number,
-  role: DayRole,
-): boolean {
-  const day = composed[index];
-  if (day?.strength !== true || role === 'race') return false;
-  const daysOut = firstDaysOut - index;
-  const isNear = daysOut > 0 && daysOut <= NO_STRENGTH;
-  return !isNear || fixedDayOf(context.spec.days, day.date).strength === true;
-}
-
-/** Days before the race without strength work. */
-const NO_STRENGTH = 3;
-
-/** Strides the day before the race; nothing quick for an injured athlete. */
-function addOnOf(
-  { spec }: Context,
-  day: WishedDay | undefined,
-  daysOut: number,
-): AddOn | undefined {
-  const addOn = day?.addOn ?? (daysOut === 1 && !day?.plain ? 'strides' : undefined);
-  return spec.athlete.injured && addOn !== 'drills' ? undefined : addOn;
 }
 
 /** Pool running minute for minute where an injured athlete would have run hard. */
@@ -337,23 +270,4 @@ function openDay(
 
 function racedOn({ context, week }: Planning, index: number): number {
   return raceMetres(context.eventDays.get(addDays(week.start, index))?.race);
-}
-
-/** True for roles that are run, the goal race aside. */
-function isRunning(role: string): boolean {
-  return role !== 'rest' && role !== 'race' && role !== 'cross-train';
-}
-
-export function isRaced(role: DayRole): boolean {
-  return role === 'tune-up' || role === 'test';
-}
-
-/** Runs that share what long run and races leave of a week. */
-export function isOther(role: DayRole): boolean {
-  return isRunning(role) && role !== 'long' && !isRaced(role);
-}
-
-/** Runs that nothing hangs on. */
-function isPlain(role: DayRole): boolean {
-  return role === 'easy' || role === 'short-easy' || role === 'recovery';
 }

@@ -149,9 +149,9 @@ function wishWords(found: Found): string {
     case 'held':
       return `${limit} weeks were to be held at the peak; there is room for ${value}.`;
     case 'double':
-      return `${days}: asked to be run twice, run once. A race or a test stands there, or the week has too little running for a second run.`;
+      return `${days}: to be run twice, and run once. A race or a test stands there, or the week has too little running for a second run.`;
     case 'add-on':
-      return `${days}: strides, drills or sprints that you asked for are not laid. A race or a test stands there, or the run is too short for them.`;
+      return `${days}: no room for the strides, drills or sprints you asked for. A race or a test stands there, or the run is too short for them.`;
     default:
       return `${limit} quality days a week were asked; ${value} are laid, as many as a phase bears.`;
   }

@@ -286,9 +286,9 @@ function longRunWaysOut(found: Found, context: MessageContext): string {
     `settle for ${longRunOf(found, context)}`,
     isGrowth && extraWeeks !== null ? `add ${weekCount(extraWeeks)}` : '',
     isGrowth && neededRise !== null
-      ? `let it grow by ${formatPlain(neededRise, figures.measure)} a time`
+      ? `let it grow by ${formatPlain(neededRise, figures.measure)} each time`
       : '',
-    byTime ? `allow it ${formatHours(neededTime)}` : '',
+    byTime ? `allow ${formatHours(neededTime)}` : '',
     neededWeek === null
       ? ''
       : `build to ${formatWithUnit(ceilTo(neededWeek, quantum(figures.measure)), figures.measure)} a week`,

@@ -30,6 +30,7 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
     ? `${sayVolume(shown, last.number)} in week ${last.number}`
     : `the start of ${start}`;
   const heaviest = block.weeks.reduce((most, next) => (next.volume > most.volume ? next : most));
+  const left = partOf(week.volume, heaviest.volume);
   const now = sayVolume(shown, week.number);
   const of = last ? wholeWeek(block.spec, last) : volume.start;
   const messages: Readonly<Record<VolumeRule, () => string>> = {
@@ -41,14 +42,14 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
     held: () => 'Held at the top.',
     're-entry': () => `Resumes at the last building week, ${over}.`,
     recovery: () =>
-      `Recovery: ${now}, ${formatPercent(Math.max(0, 1 - week.volume / of))} off ${over}.`,
+      `Recovery: ${now}, ${formatPercent(Math.max(0, 1 - partOf(week.volume, of)))} off ${over}.`,
     event: () => eventWords(week, { over, now }),
     steady: () => 'The long run, and the runs of mid-week as they always are.',
     bounded: () =>
       'As much as its runs hold beside this long run: none of them passes the house rule’s part of it.',
     taper: () =>
-      `Taper: ${now}, ${formatPercent(week.volume / heaviest.volume)} of the heaviest week’s ${sayVolume(shown, heaviest.number)}.`,
-    race: () => raceWords(block, week.volume / heaviest.volume, sayVolume(shown, heaviest.number)),
+      `Taper: ${now}, ${formatPercent(left)} of the heaviest week’s ${sayVolume(shown, heaviest.number)}.`,
+    race: () => raceWords(block, left, sayVolume(shown, heaviest.number)),
   };
   const ran = week[block.spec.athlete.basis];
   const differs = Math.abs(ran - week.volume) >= quantum(shown.measure) / 2;
@@ -69,7 +70,7 @@ function raceWords(block: Block, part: number, heaviest: string): string {
 
 /** Why a week's long run is as long as it is, in one sentence. */
 export function whyLongRun({ spec, easyPace }: Block, week: Week): string {
-  const share = formatPercent(week.volume > 0 ? week.longRun / week.volume : 0);
+  const share = formatPercent(partOf(week.longRun, week.volume));
   const say = (amount: number) => formatPlain(amount, spec.athlete);
   const seconds = spec.athlete.basis === 'time' ? week.longRun : (week.longRun * easyPace) / 1000;
   const feet = `about ${formatHours(seconds)} on the feet`;
@@ -124,12 +125,17 @@ function riseWords({ spec }: Block, week: Week, { before, over, now }: Rise): st
   }
 }
 
+/** One amount in another; none of nothing. */
+function partOf(part: number, whole: number): number {
+  return whole > 0 ? part / whole : 0;
+}
+
 /** Of a volume: less is the same. */
 const LEVEL = 0.001;
 
 /** What a week is against another: `5.5 % up from`, `level with`. */
 function partWords(now: number, before: number): string {
-  const part = before > 0 ? now / before - 1 : 0;
+  const part = before > 0 ? partOf(now, before) - 1 : 0;
   if (Math.abs(part) <= LEVEL) return 'level with';
   return `${(100 * Math.abs(part)).toFixed(1)} % ${part > 0 ? 'up from' : 'down from'}`;
 }

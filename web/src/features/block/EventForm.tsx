@@ -196,7 +196,7 @@ export function EventForm({
 const longRunChoices = [
   ['rule', 'by its distance'],
   ['is', 'this is the week’s long run'],
-  ['beside', 'one beside it'],
+  ['beside', 'a long run as well'],
 ] as const;
 
 function longRunChoiceOf({ isLongRun }: BlockEvent): (typeof longRunChoices)[number][0] {

@@ -48,7 +48,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
     </Field>
   );
   const doubles = (
-    <Field label="Two runs a day" because="Of a day that is run twice, which is the shorter.">
+    <Field label="Two runs a day" because="Which of the two is the shorter.">
       {({ id }) => (
         <ChoiceAnswer
           id={id}

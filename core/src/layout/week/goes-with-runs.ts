@@ -1,0 +1,78 @@
+import { type AddOn, type DayRole, fixedDayOf } from '../../spec/days/index.js';
+import type { Context } from '../context/context.js';
+import type { FrameWeek } from '../frame/frame.js';
+import type { WishedDay } from './coach-week.js';
+import { isPlain, isRaced } from './roles.js';
+
+/** A week whose roles are settled, and what was asked of its days. */
+export interface WeekOfRoles {
+  context: Context;
+  week: Pick<FrameWeek, 'kind' | 'phase'> & { recovery: boolean };
+  /** Days from its first day to the race. */
+  firstDaysOut: number;
+  /** Its days as wished; in race week with the rest where it belongs. */
+  composed: readonly WishedDay[];
+}
+
+/** Places of the runs that take strides of the product's own. */
+export function stridesIn(of: WeekOfRoles, roles: readonly DayRole[]): number[] {
+  return [pickUpsOn(of, roles), stridesOn(of, roles)];
+}
+
+/** Days at the end of a recovery week in one of which a few relaxed pick-ups belong. */
+const LAST_DAYS = 2;
+
+/** The last easy run of a recovery week, where it falls on one of its last days and nothing is fixed there. */
+function pickUpsOn({ context, week, composed }: WeekOfRoles, roles: readonly DayRole[]): number {
+  if (!week.recovery || context.spec.athlete.injured) return -1;
+  const last = roles.findLastIndex((role) => isPlain(role));
+  const isFree = composed[last]?.fixed === false && !composed[last].plain;
+  return last >= roles.length - LAST_DAYS && isFree ? last : -1;
+}
+
+/** Strides on an easy run of a speed phase whose one session may be no quicker than the race; with two one of them is. */
+function stridesOn({ context, week, composed }: WeekOfRoles, roles: readonly DayRole[]): number {
+  const { injured, oftenHurt } = context.spec.athlete;
+  const isQuick = week.phase.kind === 'speed' && week.kind === 'building' && !week.recovery;
+  const sessions = roles.filter((role) => role === 'quality').length;
+  // Nor does a taper whose session a race has driven off go without anything quick.
+  const { qualityOn } = context.spec.week;
+  const isDrivenOff = sessions === 0 && qualityOn.length > 0 && !roles.some(isRaced);
+  const isSlow = week.kind === 'taper' && isDrivenOff;
+  if (!(isQuick && sessions === 1) && !isSlow) return -1;
+  if (injured || oftenHurt) return -1;
+  return roles.findLastIndex((role, index) => {
+    const day = composed[index];
+    return role === 'easy' && day?.fixed === false && !day.plain && !isHard(roles[index + 1]);
+  });
+}
+
+function isHard(role: DayRole | undefined): boolean {
+  return role === 'quality' || role === 'long' || (role !== undefined && isRaced(role));
+}
+
+/** Strength as asked; a week's own leaves out the last days before the race. */
+export function bearsStrength(
+  { context, composed, firstDaysOut }: WeekOfRoles,
+  index: number,
+  role: DayRole,
+): boolean {
+  const day = composed[index];
+  if (day?.strength !== true || role === 'race') return false;
+  const daysOut = firstDaysOut - index;
+  const isNear = daysOut > 0 && daysOut <= NO_STRENGTH;
+  return !isNear || fixedDayOf(context.spec.days, day.date).strength === true;
+}
+
+/** Days before the race without strength work. */
+const NO_STRENGTH = 3;
+
+/** Strides the day before the race; nothing quick for an injured athlete. */
+export function addOnOf(
+  { spec }: Context,
+  day: WishedDay | undefined,
+  daysOut: number,
+): AddOn | undefined {
+  const addOn = day?.addOn ?? (daysOut === 1 && !day?.plain ? 'strides' : undefined);
+  return spec.athlete.injured && addOn !== 'drills' ? undefined : addOn;
+}
