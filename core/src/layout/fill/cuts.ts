@@ -12,6 +12,8 @@ export interface Cut {
   amount: number;
   /** It is no longer than this. */
   most: number;
+  /** True where the day that it is cut from was run twice. */
+  twice: boolean;
 }
 
 /** A week whose runs are those of a heavier one, cut. */
@@ -27,7 +29,7 @@ export interface Cuts {
 /** A week that others are cut from, by weekday. */
 interface Uncut {
   /** What was run on a day like this, and the longest run of it. */
-  on: (day: PlannedDay) => { whole: number; longest: number };
+  on: (day: PlannedDay) => { whole: number; longest: number; twice: boolean };
 }
 
 /** What the runs of a week were, to be cut; a run on a day that rested then is the shortest easy one. */
@@ -41,11 +43,13 @@ function uncut({ spec, rules }: Context, days: readonly Day[]): Uncut {
   return {
     on: ({ date, double, role }) => {
       const day = by.get(weekdayOf(date));
-      if (!day) return { whole: shortest, longest: shortest };
+      if (!day) return { whole: shortest, longest: shortest, twice: false };
       // The day before a long run that has moved is short, whatever its weekday is.
       const isShort = role === 'short-easy' && day.role !== 'short-easy';
-      if (isShort) return { whole: rules.week.shortEasy * day[basis], longest: day[basis] };
-      return { whole: day[basis], longest: double ? day[basis] : longestOf(day, basis) };
+      const whole = day[basis];
+      if (isShort) return { whole: rules.week.shortEasy * whole, longest: whole, twice: false };
+      const longer = longestOf(day, basis);
+      return { whole, longest: double ? whole : longer, twice: longer < whole };
     },
   };
 }
@@ -71,7 +75,11 @@ export function recoveryCuts(context: Context, last: readonly Day[]): Cuts {
     of: (day) => {
       const before = on(day);
       const amount = cutTo(1 - spec.volume.recovery.depth, before);
-      return { amount, most: Math.max(before.longest - step, Math.min(before.longest, shortest)) };
+      return {
+        amount,
+        most: Math.max(before.longest - step, Math.min(before.longest, shortest)),
+        twice: before.twice,
+      };
     },
   };
 }
@@ -82,7 +90,11 @@ export function eventCuts(context: Context, last: readonly Day[]): Cuts {
   const { on } = uncut(context, last);
   const running = (date: CivilDate) => Math.min(1, eventDays.get(date)?.running || 1);
   return {
-    of: (day) => ({ amount: cutTo(running(day.date), on(day)), most: on(day).longest }),
+    of: (day) => {
+      const before = on(day);
+      const amount = cutTo(running(day.date), before);
+      return { amount, most: before.longest, twice: before.twice };
+    },
   };
 }
 
@@ -112,11 +124,12 @@ export function taperCuts(
       const amount = cutTo(shareOn(week, day.date) * running, whole);
       if (!isEve(context, day.date)) {
         const most = Math.min(whole.longest, isLast(context, day) ? short : Infinity);
-        return { amount: Math.min(amount, most), most };
+        const twice = whole.twice && week.kind !== 'race';
+        return { amount: Math.min(amount, most), most, twice };
       }
       const eve = basis === 'time' ? shakeOut : (shakeOut / easyOn(day.date)) * 1000;
       const most = Math.max(step, floorTo(Math.min(eve, whole.longest), step));
-      return { amount: most, most };
+      return { amount: most, most, twice: false };
     },
   };
 }

@@ -112,6 +112,28 @@ describe('a day that is run twice', () => {
     expect(runs({ doubles: 'even' }, '2027-02-25', 17_000)).toEqual([8, 9]);
   });
 
+  it('is run twice in the weeks of rest and taper that are cut from it, each run shorter', () => {
+    const heavy = layOut({
+      athlete: { recentWeeks: [160_000, 160_000], results: marathon.athlete?.results },
+      race: marathon.race,
+      week: { runDays: 7 },
+    });
+    const runs = (week: number, weekday: number) =>
+      heavy.weeks[week - 1]?.days[weekday]?.sessions.map(({ distance }) => distance) ?? [];
+    const rests = heavy.weeks.find(({ kind }) => kind === 'recovery')?.number ?? NaN;
+    const tapers = heavy.weeks.find(({ kind }) => kind === 'taper')?.number ?? NaN;
+    const twice = [0, 1, 2, 3, 4, 5].filter((day) => runs(rests - 1, day).length === 2);
+    expect(twice.length).toBeGreaterThan(0);
+    for (const day of twice) {
+      const [before, rested] = [runs(rests - 1, day), runs(rests, day)];
+      expect(rested).toHaveLength(2);
+      expect(Math.max(...rested)).toBeLessThan(Math.max(...before));
+    }
+    expect([1, 2, 3, 4].some((day) => runs(tapers, day).length === 2)).toBe(true);
+    // In race week nothing is.
+    expect(heavy.weeks.at(-1)?.days.every(({ sessions }) => sessions.length < 2)).toBe(true);
+  });
+
   it('may be a day of quality or the long run, whose own run stays whole', () => {
     const twice = (date: string) =>
       weekOf(withDays({ date, double: true }), 11).days.find((day) => day.date === date);

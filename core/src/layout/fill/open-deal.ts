@@ -75,7 +75,7 @@ export function openDeal(
   const taken = sum(fixed.map((each) => each?.amount ?? 0));
   const twice = new Set(
     days.flatMap((day, index) =>
-      day.double === true || (week.doubled && isOther(day.role) && isLarge(context, week, day))
+      isRunTwice(week, day) || (week.doubled && isOther(day.role) && isLarge(context, week, day))
         ? [index]
         : [],
     ),
@@ -134,6 +134,11 @@ function amountOfPast(context: Context, day: Day): number {
   return spec.athlete.basis === 'time'
     ? cross.time
     : Math.round((cross.time / (atRecovery ? recoveryOn : easyOn)(date)) * 1000);
+}
+
+/** As the coach asked, or as on the day that it is cut from. */
+function isRunTwice({ cuts }: WeekToDeal, day: PlannedDay): boolean {
+  return day.double ?? (isOther(day.role) && cuts?.of(day).twice === true);
 }
 
 /** True for a day that weighs more than an easy one. */

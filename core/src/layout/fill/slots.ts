@@ -156,16 +156,22 @@ function runTwice(deal: Deal, slots: readonly Slot[]): boolean {
     .flatMap((place) => slots[place] ?? [])
     .filter((slot) => !slot.second && !twice.has(slot.index));
   const rank = (slot: Slot) => rankToDouble(deal, slot.index);
-  const index = once.sort((a, b) => rank(a) - rank(b))[0]?.index;
+  // Days beside the long run only where longer runs do not help either.
+  const most = deal.mostAtOnce === Infinity ? BESIDE_LONG : BESIDE_LONG - 1;
+  const open = once.filter((slot) => rank(slot) <= most);
+  const index = open.sort((a, b) => rank(a) - rank(b))[0]?.index;
   if (index === undefined) return false;
   twice.add(index);
   return true;
 }
 
+/** The last rank to be run twice. */
+const BESIDE_LONG = 3;
+
 /** Which days are run twice first: easy ones in mid-week, those with a session, the semi-long, those beside the long run. */
 function rankToDouble({ days, kept, placeOf }: Deal, index: number): number {
   const { since, until } = placeOf(days[index]?.date ?? '');
-  if (since === 1 || until === 1) return 3;
+  if (since === 1 || until === 1) return BESIDE_LONG;
   if (days[index]?.role === 'semi-long') return 2;
   return kept[index] ? 1 : 0;
 }
