@@ -50,7 +50,7 @@ describe('nadir lay-out', () => {
     const findingsOn = async (/** @type {string} */ today) =>
       JSON.parse((await nadirOn(today, 'lay-out', file, '--json')).output).findings;
     const [waived] = await findingsOn('2026-12-01');
-    expect(waived.fixes).toContainEqual({ label: 'Unpin week 2', change: { pins: [] } });
+    expect(waived.fixes).toContainEqual({ label: 'Free week 2', change: { pins: [] } });
     expect((await findingsOn('2027-02-10')).at(-1)).toMatchObject({
       check: 'growth-over-cap',
       past: true,

@@ -11,6 +11,8 @@ export default defineProject({
     // One page for all files of a worker: setting it up anew took longer than the tests.
     isolate: false,
     unstubGlobals: true,
+    // The contrast of its colours is worked out.
+    css: { include: [/tokens\.css/] },
     include: ['src/**/*.test.{ts,tsx}'],
     testTimeout: 60_000,
   },

@@ -24,7 +24,7 @@ describe.each(laid)('$called, with nothing else asked', ({ block }) => {
     expect(block.findings.length).toBeLessThanOrEqual(1);
   });
 
-  it('runs nothing beside the long run over 85 % of it', () => {
+  it('runs nothing beside the long run over 85% of it', () => {
     for (const { longRun, days, number } of weeks) {
       if (longRun === 0) continue;
       const others = days.filter(({ role }) => role !== 'long' && role !== 'test');

@@ -65,7 +65,7 @@ describe('reasons', () => {
     [6, '6th'],
   ])('count recovery weeks: every %d', (every, ordinal) => {
     const houseRules = { values: { 'recovery.every': every } };
-    expect(reasonsOf({ race, houseRules }).recovery).toBe(`Every ${ordinal} week, 25 % off.`);
+    expect(reasonsOf({ race, houseRules }).recovery).toBe(`Every ${ordinal} week, 25% off.`);
   });
 
   it('name the time on feet of the house rule, not another', () => {
@@ -76,7 +76,7 @@ describe('reasons', () => {
   it('promise a cap only where the school keeps it', () => {
     const volume = { growth: { school: 'fixed-step' as const } };
     expect(reasonsOf({ race, volume }).growth).not.toMatch(/^At most/);
-    expect(reasonsOf({ race }).growth).toBe('At most 10 % over the last building week.');
+    expect(reasonsOf({ race }).growth).toBe('At most 10% over the last building week.');
   });
 
   it('say which days are hard and how many are run as they are', () => {

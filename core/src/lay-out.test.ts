@@ -32,7 +32,7 @@ describe('a marathon block of 18 weeks, worked by hand', () => {
     expect(recovering).toEqual([4, 8, 12]);
   });
 
-  it('climbs evenly: ten rises from 55 to 92 km need 5.3 %', () => {
+  it('climbs evenly: ten rises from 55 to 92 km need 5.3%', () => {
     // Building weeks 1-3, 5-7, 9-11, 13-15; the first peak week is 14, so ten rises.
     expect(block.feasible.neededGrowth).toBeCloseTo((92 / 55) ** (1 / 10) - 1, 9);
     expect(block.feasible).toMatchObject({ feasible: true, extraWeeks: 0, cap: 0.1 });
@@ -42,7 +42,7 @@ describe('a marathon block of 18 weeks, worked by hand', () => {
     ]);
   });
 
-  it('tapers every run: by 10 % in week 16, against the same weekday of the lighter heaviest week', () => {
+  it('tapers every run: by 10% in week 16, against the same weekday of the lighter heaviest week', () => {
     const km = (week: number) =>
       block.weeks[week - 1]?.days.map((day) => Math.round(day.distance / 1000));
     expect(km(14)).toEqual([7, 16, 16, 0, 13, 9, 31]);
@@ -52,7 +52,7 @@ describe('a marathon block of 18 weeks, worked by hand', () => {
     expect(km(16)).toEqual([6, 11, 14, 0, 12, 8, 25]);
   });
 
-  it('builds the long run to 32 km three weeks out, at most 80 and 60 % after', () => {
+  it('builds the long run to 32 km three weeks out, at most 80 and 60% after', () => {
     expect(block.weeks.at(-4)?.longRun).toBe(32_000);
     // 25.6 and 19.2.
     expect(block.weeks.slice(-3).map(({ longRun }) => longRun)).toEqual([25_000, 19_000, 0]);

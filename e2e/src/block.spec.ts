@@ -79,7 +79,7 @@ test('finds everything again after a reload, and the history in order', async ({
   const id = page.url().split('/').at(-1);
   const answer = await page.request.get(`${addressOf('demo')}/api/blocks/${id ?? ''}/history`);
   const { changes } = (await answer.json()) as { changes: { revision: number; words: string }[] };
-  expect(changes[0]?.words).toContain('Pinned week 6');
+  expect(changes[0]?.words).toContain('Fixed week 6');
   expect(changes.at(-1)?.words).toBe('Laid out the block.');
 });
 

@@ -22,7 +22,7 @@ test('drags a week’s top: the number and the checks answer, letting go pins, u
   await keepNewBlock(page, 'Drag a week');
   const before = Number(await cell(page, 'volume', 5).innerText());
   await drag(page, handle(page, 'volume 5'), { y: -60 });
-  const live = page.getByText(/^Pinned week 5 at \d+ km\. Checks: /);
+  const live = page.getByText(/^Fixed week 5 at \d+ km\. Checks: /);
   await expect(live).toBeVisible();
   const held = async () => Number(/at (\d+) km/.exec(await live.innerText())?.[1]);
   // The Ledger answers as soon as the hand rests.
@@ -115,7 +115,7 @@ test('selects several weeks and scales, shifts and rests them, each undoable', a
   await page.keyboard.press('Shift+ArrowRight');
   const tools = page.getByRole('group', { name: 'Tools for weeks 5–6' });
   const [five, six] = [await volume(5), await volume(6)];
-  await tools.getByRole('button', { name: '−5 %' }).click();
+  await tools.getByRole('button', { name: '−5%' }).click();
   await expect(cell(page, 'volume', 5)).toHaveText(String(Math.round(five * 0.95)));
   await expect(cell(page, 'volume', 6)).toHaveText(String(Math.round(six * 0.95)));
   await page.getByRole('button', { name: 'undo' }).click();

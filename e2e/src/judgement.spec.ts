@@ -10,7 +10,7 @@ test('mends a finding: its fix is drawn before it is kept, and one key does it',
   await pin(page, 'volume', 3, '60');
   const finding = page.getByRole('button', { name: /Growth over the cap/ }).first();
   await finding.click();
-  const fix = page.getByRole('button', { name: 'Unpin week 3' });
+  const fix = page.getByRole('button', { name: 'Free week 3' });
   await fix.hover();
   await expect(cell(page, 'volume', 3)).not.toHaveText('60');
   await page.mouse.move(300, 400);
@@ -52,7 +52,7 @@ test('sets a house rule, sees what it flags, and is offered to lay a block out a
   await field.fill('40');
   await expect(row).toContainText(/flags \d+ now, in \d+ blocks?/);
   await field.fill('140');
-  await expect(page.getByRole('alert')).toContainText('from 0 to 100 %');
+  await expect(page.getByRole('alert')).toContainText('from 0 to 100%');
   await field.fill('40');
   await field.blur();
   await expect(page.getByRole('status').filter({ hasText: 'saved' })).toBeVisible();

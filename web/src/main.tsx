@@ -2,20 +2,26 @@ import '@fontsource/newsreader/latin-400-italic.css';
 import '@fontsource/newsreader/latin-500.css';
 import '@fontsource/source-sans-3/latin-400.css';
 import '@fontsource/source-sans-3/latin-600.css';
-import './app/global.css';
+import './theme/tokens.css';
+import './theme/page.css';
+import './app/old.css';
+import { ThemeProvider } from '@mui/material/styles';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
 import { createRouter } from './app/router.js';
 import { createStore } from './app/store.js';
+import { theme } from './theme/theme.js';
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html: expected an element with the id "root".');
 createRoot(root).render(
   <StrictMode>
-    <Provider store={createStore()}>
-      <RouterProvider router={createRouter()} />
-    </Provider>
+    <ThemeProvider theme={theme}>
+      <Provider store={createStore()}>
+        <RouterProvider router={createRouter()} />
+      </Provider>
+    </ThemeProvider>
   </StrictMode>,
 );

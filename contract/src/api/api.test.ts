@@ -57,7 +57,7 @@ describe('bodies', () => {
       version: 1,
       race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
     };
-    expect(linesOf(saveBlockBody, { revision: 1, wishes, words: 'Pinned week 3.' })).toEqual([]);
+    expect(linesOf(saveBlockBody, { revision: 1, wishes, words: 'Fixed week 3.' })).toEqual([]);
     expect(linesOf(saveBlockBody, { revision: 0, wishes, words: '' })).toHaveLength(2);
     expect(linesOf(saveBlockBody, { revision: 1.5, wishes, words: 'x' })).toHaveLength(1);
     expect(linesOf(saveBlockBody, { revision: 1, wishes, words: 'x', by: 'me' })).toHaveLength(1);
@@ -69,7 +69,7 @@ describe('bodies', () => {
 
 describe('the words of changes', () => {
   it('are one line, its end where it is too long, and whole characters', () => {
-    expect(changeWords(['Pinned week 3.', 'Undone.'])).toBe('Pinned week 3. Undone.');
+    expect(changeWords(['Fixed week 3.', 'Undone.'])).toBe('Fixed week 3. Undone.');
     const cut = changeWords(['😀'.repeat(260), 'xy']);
     expect(cut).toHaveLength(499);
     expect(cut).not.toMatch(/\p{Cs}/u);

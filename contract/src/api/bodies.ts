@@ -20,18 +20,29 @@ const email = z
   .transform((text) => text.toLowerCase());
 const instant = z.iso.datetime();
 
-export const settings = z.strictObject({
+const shownSettings = {
   unit: z
     .enum(['athlete', 'km', 'mi'])
     .meta({ description: 'The unit shown; "athlete": each athlete’s own.' }),
   step: z.literal(shownSteps),
   theme: z.enum(['system', 'light', 'dark']),
   weekStartsOn: weekday,
+  /** How many rows the Ledger opens with. */
+  ledgerRows: z.enum(['four', 'all']),
+  /** Keys that are one letter or sign alone, outside of fields. */
+  singleKeys: z.boolean(),
+};
+
+/** Coaches of an earlier Nadir have not said how they want what is new. */
+export const settings = z.strictObject({
+  ...shownSettings,
+  ledgerRows: shownSettings.ledgerRows.default('four'),
+  singleKeys: shownSettings.singleKeys.default(true),
 });
 export type Settings = z.infer<typeof settings>;
 
 /** Only what is changed is sent, so that two changes at once do not undo each other. */
-export const settingsChange = settings.partial();
+export const settingsChange = z.strictObject(shownSettings).partial();
 export type SettingsChange = z.infer<typeof settingsChange>;
 
 /** The coach's own families of sessions. */

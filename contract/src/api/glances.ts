@@ -25,7 +25,11 @@ const glance = z.object({
   }),
   phases: z.array(z.object({ name: z.string(), firstWeek: z.int(), weeks: z.int() })),
   weeks: z.array(week),
-  worst: z.object({ level: z.enum(levels), title: z.string() }).nullable(),
+  worst: z
+    .object({ level: z.enum(levels), title: z.string(), message: z.string(), others: z.int() })
+    .nullable(),
+  days: z.array(z.object({ date: civilDate, steps: z.number(), hard: z.boolean() })),
+  next: z.object({ date: civilDate, words: z.string() }).nullable(),
 }) satisfies z.ZodType<Glance>;
 
 /** Every athlete with the block in hand at a glance: what a row of the squad shows. */

@@ -100,7 +100,7 @@ describe('a bad file', () => {
     [
       'a pin outside the block',
       { ...marathon, pins: [{ week: 19, volume: 60_000 }] },
-      'pins[0].week: Week 19 is outside the block of 18 weeks. Choose 1 to 18, or unpin it.',
+      'pins[0].week: Week 19 is outside the block of 18 weeks. Choose 1 to 18, or free it.',
     ],
     [
       'an empty pin',

@@ -84,7 +84,7 @@ describe('formatting', () => {
     expect(formatDuration(222)).toBe('3:42');
     expect(formatPace(335, 'km')).toBe('5:35 /km');
     expect(formatPace(335, 'mi')).toBe('8:59 /mi');
-    expect(formatPercent(-0.001)).toBe('0 %');
+    expect(formatPercent(-0.001)).toBe('0%');
   });
 });
 

@@ -188,7 +188,7 @@ const cases: Record<
     value: 2,
     limit: 1,
   },
-  // 70 % over 46 km are 78.2.
+  // 70% over 46 km are 78.2.
   'jump-after-recovery': {
     inside: {
       pins: [
@@ -205,7 +205,7 @@ const cases: Record<
     value: 78.3 / 46 - 1,
     limit: 0.7,
   },
-  // Week 3 builds to 61 km: 19 % off are 49.41.
+  // Week 3 builds to 61 km: 19% off are 49.41.
   'recovery-too-shallow': {
     inside: { pins: [{ week: 4, volume: 49_400 }] },
     outside: { pins: [{ week: 4, volume: 49_500 }] },
@@ -350,8 +350,8 @@ const cases: Record<
     value: 17,
     limit: 18,
   },
-  // 10 km in 40:30 is a marathon of 11 271 s on 92 km a week: 3.4 % over 10 890 s; 17.9 weeks at
-  // 1 % a month (4.348 weeks) are 4.1 %.
+  // 10 km in 40:30 is a marathon of 11 271 s on 92 km a week: 3.4% over 10 890 s; 17.9 weeks at
+  // 1% a month (4.348 weeks) are 4.1%.
   'goal-far-from-fitness': {
     inside: { race: { ...marathon.race, goalTime: 10_900 } },
     outside: { race: { ...marathon.race, goalTime: 10_500 } },
@@ -612,8 +612,8 @@ describe('races on the way that are too close', () => {
     expect(finding?.message).toContain('Sun 14 Feb and Tue 16 Feb are 2 days apart');
     const fixes = finding ? fixesOf(block, finding) : [];
     expect(fixes.map(({ label }) => label)).toEqual([
-      'Take out Tidewrack Half',
-      'Take out Gullstone 10',
+      'Remove Tidewrack Half',
+      'Remove Gullstone 10',
     ]);
   });
 });
@@ -646,7 +646,7 @@ describe('findings', () => {
   });
 
   it('of one kind are one, with the weeks, the worst figure and each by itself', () => {
-    // 66 over 55 km are 20 %, and 80 in week 6 are more over what stands before it.
+    // 66 over 55 km are 20%, and 80 in week 6 are more over what stands before it.
     const steep = [
       { week: 2, volume: 66_000 },
       { week: 6, volume: 88_000 },

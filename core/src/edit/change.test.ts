@@ -32,16 +32,16 @@ const volumes = (of: typeof block) => of.weeks.map(({ volume }) => volume / 1000
 describe('commands', () => {
   it('pin and unpin, with words for the history', () => {
     const command = pinWeek(block, { week: 7, field: 'volume' }, 64_500, km);
-    expect(command.message).toBe('Pinned week 7 at 64.5 km.');
+    expect(command.message).toBe('Fixed week 7 at 64.5 km.');
     expect(after(command).weeks[6]?.volume).toBe(64_500);
     const long = pinWeek(block, { week: 9, field: 'longRun' }, 24_000, km);
-    expect(long.message).toBe('Pinned week 9’s long run at 24 km.');
+    expect(long.message).toBe('Fixed week 9’s long run at 24 km.');
     expect(unpinWeek(after(long), 9, 'longRun').change.pins).toEqual([]);
   });
 
   it('scale the chosen weeks, in whole kilometres', () => {
     const command = scaleWeeks(block, [5, 6, 7], 0.9);
-    expect(command.message).toBe('Scaled weeks 5–7 to 90 %.');
+    expect(command.message).toBe('Scaled weeks 5–7 to 90%.');
     // 57.6, 60.3 and 63.9.
     expect(volumes(after(command)).slice(4, 7)).toEqual([58, 60, 64]);
   });
@@ -108,7 +108,7 @@ describe('commands', () => {
   it('set the depth of the taper and the week of the peak', () => {
     // Of 7, 16, 15, 13 and 9 km two fifths each, in whole kilometres, and 4 on the eve.
     const command = setTaperDepth(block, 0.6);
-    expect(command.message).toBe('Tapered race week by 60 %.');
+    expect(command.message).toBe('Tapered race week by 60%.');
     expect(after(command).weeks.at(-1)?.volume).toBe(22_000);
     const peak = after(movePeak(block, 11));
     expect(volumes(peak).indexOf(92)).toBe(10);
@@ -145,7 +145,7 @@ describe('moving the goal race', () => {
 });
 
 describe('the next goal race', () => {
-  it('hand-worked: two easy weeks after a marathon, then from 70 % of 92 km', () => {
+  it('hand-worked: two easy weeks after a marathon, then from 70% of 92 km', () => {
     const next = followingBlock(block, { name: 'Tidewrack Half', distance: 21_097.5 });
     // Sixteen weeks after 18 April is 8 August; easy until 2 May, so from Monday 3 May.
     expect(next.race.date).toBe('2027-08-08');

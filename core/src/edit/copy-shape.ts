@@ -23,6 +23,6 @@ export function copyShape(block: Block, weeks: readonly number[], target: number
   }, spec.pins);
   return {
     change: { pins },
-    message: `Copied the shape of ${weekWords(weeks)} to week ${target}.`,
+    message: `Copied the pattern of ${weekWords(weeks)} to week ${target}.`,
   };
 }

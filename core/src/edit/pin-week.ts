@@ -21,12 +21,12 @@ export function pinWeek(
   amount: number,
   measure: Measure,
 ): Command {
-  const words = `Pinned week ${week}${OF[field]} at ${formatPlain(amount, measure)}.`;
+  const words = `Fixed week ${week}${OF[field]} at ${formatPlain(amount, measure)}.`;
   return { change: { pins: withPin(spec.pins, week, field, amount) }, message: words };
 }
 
 /** Leaves a week's volume or long run to the product again. */
 export function unpinWeek({ spec }: Block, week: number, field: PinField): Command {
-  const words = `Unpinned week ${week}${OF[field]}.`;
+  const words = `Freed week ${week}${OF[field]}.`;
   return { change: { pins: withPin(spec.pins, week, field, undefined) }, message: words };
 }

@@ -5,6 +5,6 @@ import type { Command } from './command.js';
 export function takeDefaults(): Command {
   return {
     change: { engine: newestEngine },
-    message: `Took the defaults of number ${newestEngine}.`,
+    message: `Took the newer defaults (number ${newestEngine}).`,
   };
 }

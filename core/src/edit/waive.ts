@@ -18,7 +18,7 @@ export function waive({ spec }: Block, found: Titled, reason: string): Command {
 /** Takes the waiver of a finding back. */
 export function unwaive({ spec }: Block, found: Titled): Command {
   const waivers = spec.waivers.filter((each) => !covers(each, found));
-  return { change: { waivers }, message: `Took back the waiver of “${found.title}”.` };
+  return { change: { waivers }, message: `Removed the waiver of “${found.title}”.` };
 }
 
 function covers({ check, week }: Waiver, found: Titled): boolean {

@@ -20,7 +20,7 @@ export function insertWeek(block: Block, at: number): Command | undefined {
 export function dropWeek(block: Block, at: number): Command | undefined {
   if (block.weeks.length <= blockLength.least) return undefined;
   const moved = (week: number) => (week > at ? week - 1 : week === at ? undefined : week);
-  return { change: renumbered(block, at, -1, moved), message: `Dropped week ${at}.` };
+  return { change: renumbered(block, at, -1, moved), message: `Removed week ${at}.` };
 }
 
 function renumbered(

@@ -32,7 +32,7 @@ const week10 = (...events: BlockEvent[]) => {
 const roles = (...events: BlockEvent[]) => week10(...events).days.map(({ role }) => role);
 
 describe('what events ask of days', () => {
-  it('a 10 km race: three days at 70 % before, three easy days after', () => {
+  it('a 10 km race: three days at 70% before, three easy days after', () => {
     const days = eventDays([race(6)], defaultHouseRules);
     expect([3, 4, 5].map((after) => days.get(day(after))?.running)).toEqual([0.7, 0.7, 0.7]);
     expect(days.get(day(2))).toBeUndefined();
@@ -65,7 +65,7 @@ describe('what events ask of days', () => {
 });
 
 describe('a week that is laid out around', () => {
-  it('a race on Sunday: 87 % of week 9, the race in it, the long run cut and moved', () => {
+  it('a race on Sunday: 87% of week 9, the race in it, the long run cut and moved', () => {
     const week = week10(race(6));
     // 77 km × 6.1/7 are 67.1 at most; what Wednesday gives up the day before the long run lands nowhere.
     expect(week).toMatchObject({ volume: 64_000, volumeRule: 'event' });

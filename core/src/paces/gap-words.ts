@@ -18,5 +18,5 @@ export function gapWords(
 }
 
 function tenths(share: number): string {
-  return `${(100 * share).toFixed(1)} %`;
+  return `${(100 * share).toFixed(1)}%`;
 }

@@ -122,7 +122,7 @@ describe('named paces', () => {
     expect(range(goal, 'marathon')?.used).toEqual(range(goal, 'marathon')?.goal);
   });
 
-  it('carry beats: reserve 70–80 % of 190 and 50 is 148–162', () => {
+  it('carry beats: reserve 70–80% of 190 and 50 is 148–162', () => {
     const heart = { maxHeart: 190, restHeart: 50 };
     expect(beatsOf({ of: 'reserve', from: 0.7, to: 0.8 }, heart)).toEqual([148, 162]);
     expect(beatsOf({ of: 'maximum', from: 0.65, to: 0.75 }, heart)).toEqual([124, 143]);
@@ -141,11 +141,11 @@ describe('the gap to the goal', () => {
     const gap = goalGap(quick, rules, '2026-12-14');
     const now = 2430 * 2.10975 ** 1.06 * 2 ** 1.072;
     expect(gap?.share).toBeCloseTo(1 - 10_900 / now, 6);
-    // 125 days are 4.107 months: 4.1 % at 1 % a month.
+    // 125 days are 4.107 months: 4.1% at 1% a month.
     expect(gap?.reachable).toBeCloseTo(0.01 * (125 / (365.25 / 12)), 9);
     expect(gap?.within).toBe(true);
     expect(gap && gapWords(gap, 'km')).toBe(
-      'Today’s fitness is 4:27 /km at race distance, the goal 4:18 /km: 9 s/km or 3.3 % to gain. In 18 weeks about 4.1 % may be gained, by a rule of thumb and no promise: within reach.',
+      'Today’s fitness is 4:27 /km at race distance, the goal 4:18 /km: 9 s/km or 3.3% to gain. In 18 weeks about 4.1% may be gained, by a rule of thumb and no promise: within reach.',
     );
     // 7:10 against 6:56 a mile.
     expect(gap && gapWords(gap, 'mi')).toContain(

@@ -1,10 +1,16 @@
 /** A block for people: its figures, its reasons, its findings in words, and two side by side. */
 
+export {
+  type Compared,
+  consequenceWords,
+  moreOrFewer,
+  movedWeeks,
+} from './compare/consequences.js';
 export { daysMoved } from './compare/days-moved.js';
 export { alignWeeks, type WeekPair } from './compare/align.js';
 export { type Difference, whatChanged } from './compare/what-changed.js';
 export { type ReasonKey, type Reasons, reasonsOf, whyWeeks } from './why/reasons.js';
-export { type SheetRow, sheetRows } from './sheet/rows.js';
+export { type SheetRow, sheetRows, weekChange } from './sheet/rows.js';
 export {
   type Sheet,
   type SheetDay,
@@ -15,6 +21,7 @@ export {
 } from './sheet/sheet.js';
 export { dailyMean, saySegment } from './figures/say.js';
 export { showBlock, type ShownBlock, type ShownWeek } from './figures/show.js';
+export type { Measured } from './findings/measured.js';
 export { tellFindings, type ToldFinding } from './findings/tell-findings.js';
 export { whyDay } from './why/why-day.js';
 export { whyLongRun, whyVolume } from './why/why.js';

@@ -48,7 +48,7 @@ export const pacesInCatalogue: readonly Rule[] = [
   figure(
     'easyGap',
     'Easy, slower than marathon pace by',
-    'Easy running that is not easy costs the hard days.',
+    'Easy running that is too quick costs the hard days.',
     {
       quantity: 'pace',
       least: 0,

@@ -74,7 +74,7 @@ const rules: readonly RaceRule[] = [
   },
   {
     path: 'peakWeeksOut.least',
-    title: 'Heaviest week out, at least',
+    title: 'Last peak week, at least weeks out',
     ...weeks,
     usual: ({ peakWeeksOut: { least, most } }) => [least, most],
     why: 'A later peak is still in the legs on race day.',
@@ -82,7 +82,7 @@ const rules: readonly RaceRule[] = [
   },
   {
     path: 'peakWeeksOut.most',
-    title: 'Heaviest week out, at most',
+    title: 'Last peak week, at most weeks out',
     ...weeks,
     usual: ({ peakWeeksOut: { least, most } }) => [least, most],
     why: 'An earlier peak is forgotten by race day.',
@@ -129,7 +129,7 @@ const rules: readonly RaceRule[] = [
   },
   {
     path: 'tuneUp.daysBefore',
-    title: 'On the way: easier days before',
+    title: 'Tune-up race: easier days before',
     ...days,
     most: 21,
     usual: ({ tuneUp }) => [Math.max(0, tuneUp.daysBefore - 1), tuneUp.daysBefore + 2],
@@ -138,7 +138,7 @@ const rules: readonly RaceRule[] = [
   },
   {
     path: 'tuneUp.daysAfter',
-    title: 'On the way: easy days after',
+    title: 'Tune-up race: easy days after',
     ...days,
     most: 42,
     usual: ({ tuneUp }) => [Math.max(0, tuneUp.daysAfter - 1), tuneUp.daysAfter + 3],
@@ -147,7 +147,7 @@ const rules: readonly RaceRule[] = [
   },
   {
     path: 'tuneUp.daysToGoal',
-    title: 'On the way: days to the goal',
+    title: 'Tune-up race: days to the goal race',
     ...days,
     usual: ({ tuneUp }) => [tuneUp.daysToGoal, tuneUp.daysToGoal * 2],
     why: 'Nearer to the goal race it costs more than it tells.',
@@ -155,7 +155,7 @@ const rules: readonly RaceRule[] = [
   },
   {
     path: 'tuneUp.warmUp',
-    title: 'On the way: warming up, and cooling down',
+    title: 'Tune-up race: warm-up, and cool-down',
     quantity: 'distance',
     least: 0,
     most: 10_000,

@@ -37,7 +37,7 @@ const book: readonly Rule[] = [
   {
     path: 'layoutStep.distance',
     group: 'volume',
-    title: 'Laid out in steps of, km or miles',
+    title: 'Round weeks to, km or miles',
     quantity: 'factor',
     least: 0.1,
     most: 10,
@@ -48,7 +48,7 @@ const book: readonly Rule[] = [
   {
     path: 'layoutStep.time',
     group: 'volume',
-    title: 'Laid out in steps of, minutes',
+    title: 'Round weeks to, minutes',
     quantity: 'factor',
     least: 1,
     most: 30,
@@ -68,7 +68,7 @@ const book: readonly Rule[] = [
   {
     path: 'volume.mostAtPeak',
     group: 'volume',
-    title: 'Weeks at the heaviest',
+    title: 'Weeks near the peak',
     ...weeks,
     usual: [2, 4],
     why: 'Long stays at the top are where injuries start.',
@@ -77,7 +77,7 @@ const book: readonly Rule[] = [
   {
     path: 'volume.atPeak',
     group: 'volume',
-    title: 'Counts as heaviest from',
+    title: 'Counts as a peak week from',
     ...share,
     usual: [0.95, 1],
     why: 'A week this near the heaviest asks as much of the body.',
@@ -97,7 +97,7 @@ const book: readonly Rule[] = [
   {
     path: 'recovery.depth',
     group: 'recovery',
-    title: 'Taken off in it',
+    title: 'Recovery week: cut by',
     ...share,
     least: 0.05,
     most: 0.8,
@@ -108,7 +108,7 @@ const book: readonly Rule[] = [
   {
     path: 'recovery.leastDepth',
     group: 'recovery',
-    title: 'Taken off at least',
+    title: 'Smallest recovery cut',
     ...share,
     usual: [0.15, 0.25],
     why: 'Less is not felt as rest.',
@@ -126,7 +126,7 @@ const book: readonly Rule[] = [
   {
     path: 'recovery.mostReturn',
     group: 'recovery',
-    title: 'Jump out of it at most',
+    title: 'Biggest jump after a recovery week',
     ...share,
     most: 3,
     usual: [0.4, 0.7],
@@ -136,7 +136,7 @@ const book: readonly Rule[] = [
   {
     path: 'longRun.share',
     group: 'long-run',
-    title: 'Part of the week',
+    title: 'Largest part of the week',
     ...share,
     usual: [0.25, 0.3],
     why: 'A long run needs a week around it that carries it.',
@@ -145,7 +145,7 @@ const book: readonly Rule[] = [
   {
     path: 'longRun.lightWeekExtra',
     group: 'long-run',
-    title: 'More in a light week',
+    title: 'Added in a light week',
     ...share,
     usual: [0.03, 0.1],
     why: 'With little running the long run is a larger part of it.',
@@ -163,7 +163,7 @@ const book: readonly Rule[] = [
   {
     path: 'longRun.fewDaysExtra',
     group: 'long-run',
-    title: 'More for each run day short of five',
+    title: 'Added for each run day short of five',
     ...share,
     usual: [0.03, 0.1],
     why: 'Three run days leave a third of the week to each.',
@@ -181,7 +181,7 @@ const book: readonly Rule[] = [
   {
     path: 'longRun.mostTime',
     group: 'long-run',
-    title: 'Time on the feet',
+    title: 'Most time on the feet',
     quantity: 'time',
     least: 1800,
     most: 6 * 3600,
@@ -192,7 +192,7 @@ const book: readonly Rule[] = [
   {
     path: 'longRun.growthShare',
     group: 'long-run',
-    title: 'Longer by at most',
+    title: 'Biggest rise, as a part',
     ...share,
     usual: [0.05, 0.15],
     why: 'Over the longest so far; this or the distance below, whichever is larger.',
@@ -201,7 +201,7 @@ const book: readonly Rule[] = [
   {
     path: 'longRun.growthDistance',
     group: 'long-run',
-    title: 'or by at most',
+    title: 'Biggest rise, as a distance',
     ...distance,
     most: 20_000,
     usual: [2000, 4000],
@@ -211,7 +211,7 @@ const book: readonly Rule[] = [
   {
     path: 'longRun.taperShares.twoWeeksOut',
     group: 'long-run',
-    title: 'Two weeks out, of the peak',
+    title: 'Two weeks out, % of the peak',
     ...share,
     usual: [0.6, 0.8],
     why: 'Before a half marathon or marathon, at most: long enough to keep the habit, short enough to rest.',
@@ -220,7 +220,7 @@ const book: readonly Rule[] = [
   {
     path: 'longRun.taperShares.oneWeekOut',
     group: 'long-run',
-    title: 'One week out, of the peak',
+    title: 'One week out, % of the peak',
     ...share,
     usual: [0.4, 0.6],
     why: 'Before a half marathon or marathon, at most; nothing is gained by more.',
@@ -249,7 +249,7 @@ const book: readonly Rule[] = [
   {
     path: 'longRun.nearPeak',
     group: 'long-run',
-    title: 'Near the peak from',
+    title: 'Counts as near the peak from',
     ...share,
     usual: [0.85, 0.95],
     why: 'A long run within this part of the longest counts as one of them.',
@@ -258,7 +258,7 @@ const book: readonly Rule[] = [
   {
     path: 'taper.leastRunDays',
     group: 'taper',
-    title: 'Run days that stay',
+    title: 'Run days kept in the taper',
     ...share,
     usual: [0.8, 1],
     why: 'Trials found the gain where frequency was held and only the runs were shorter.',
@@ -296,7 +296,7 @@ const book: readonly Rule[] = [
   {
     path: 'events.beforeTuneUp',
     group: 'events',
-    title: 'On a day before a race on the way',
+    title: 'The day before a tune-up race',
     ...share,
     usual: [0.5, 0.8],
     why: 'A short taper of days, so that the race says what it should.',
@@ -305,7 +305,7 @@ const book: readonly Rule[] = [
   {
     path: 'events.longRunCut',
     group: 'events',
-    title: 'Off that week’s long run',
+    title: 'Long run of that week cut by',
     ...share,
     usual: [0.25, 0.5],
     why: 'A third less leaves legs for the race.',
@@ -314,7 +314,7 @@ const book: readonly Rule[] = [
   {
     path: 'events.raceAsLongRun',
     group: 'events',
-    title: 'A race is the long run from',
+    title: 'A race counts as the long run from',
     ...share,
     most: 2,
     usual: [0.4, 0.7],
@@ -337,7 +337,7 @@ const book: readonly Rule[] = [
     ...distance,
     most: 20_000,
     usual: [3000, 5000],
-    why: 'Less is not worth the shoes.',
+    why: 'Anything less is hardly worth changing for.',
     checks: [],
   },
   {
@@ -348,13 +348,13 @@ const book: readonly Rule[] = [
     least: 0,
     most: 7200,
     usual: [1200, 1800],
-    why: 'Less is not worth the shoes.',
+    why: 'Anything less is hardly worth changing for.',
     checks: [],
   },
   {
     path: 'week.mostOfLongRun',
     group: 'week',
-    title: 'Any other run, of the long run',
+    title: 'Longest other run, % of the long run',
     ...share,
     usual: [0.7, 0.9],
     why: 'The long run stays the long run.',
@@ -382,7 +382,7 @@ const book: readonly Rule[] = [
   {
     path: 'week.secondAfterLong',
     group: 'week',
-    title: 'The second day after it',
+    title: 'The second day after the long run',
     ...share,
     most: 2,
     usual: [0.7, 1],
@@ -447,7 +447,7 @@ const book: readonly Rule[] = [
     least: 0.1,
     most: 100,
     usual: [1, 5] as const,
-    why: 'What it costs to bend, against the others; the dearest bend last.',
+    why: 'What exceeding it costs the solver, against the others; the dearest are exceeded last.',
     checks: [],
   })),
 ];

@@ -11,7 +11,7 @@ import {
 } from './limits.js';
 
 describe('limits of a week, by hand', () => {
-  it('growth: 10 % over 60 km is 66 km', () => {
+  it('growth: 10% over 60 km is 66 km', () => {
     expect(growthLimit(60_000, 0.1)).toBeCloseTo(66_000, 6);
   });
 
@@ -19,7 +19,7 @@ describe('limits of a week, by hand', () => {
     expect(recoveryLimit(80_000, 0.25)).toBe(60_000);
   });
 
-  it('return: 70 % above 50 km is 85 km', () => {
+  it('return: 70% above 50 km is 85 km', () => {
     expect(returnLimit(50_000, defaultHouseRules)).toBeCloseTo(85_000, 6);
   });
 });

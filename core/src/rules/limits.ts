@@ -67,7 +67,7 @@ export function leastLongRun(
 }
 
 /**
- * The part of a week its long run may take: 30 %, five points more in a light
+ * The part of a week its long run may take: 30%, five points more in a light
  * week, for each run day short of five, and before a marathon; half at most, and
  * never so little that other runs would have to come too near it.
  */
@@ -96,7 +96,7 @@ export interface Counting {
 }
 
 /**
- * The longest a long run may be after one of `longest`: 10 % or 3 km more, whichever
+ * The longest a long run may be after one of `longest`: 10% or 3 km more, whichever
  * is larger. The distance is a whole one of the athlete's own: 3 km are 2 miles.
  */
 export function longRunGrowthLimit(

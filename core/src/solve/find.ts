@@ -47,7 +47,7 @@ export function lowestGrowth(block: Block, solve: Solve): Found {
   }
   // Up to a tenth of a per cent, so that the peak is reached and not nearly reached.
   const cap = Math.ceil((Math.exp(values.g ?? 0) - 1) * 1000 - 1e-6) / 1000;
-  const words = `${(cap * 100).toFixed(1)} % a week reaches ${formatPlain(volume.peak, block.spec.athlete)}.`;
+  const words = `${(cap * 100).toFixed(1)}% a week reaches ${formatPlain(volume.peak, block.spec.athlete)}.`;
   const growth = { ...volume.growth, school: 'percentage' as const, cap };
   return {
     words,

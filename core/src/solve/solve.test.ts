@@ -65,7 +65,7 @@ describe('a program', () => {
 });
 
 describe('limits and what bends', () => {
-  it('hand-worked: pins of 75 and 90 km bend growth by 7.5 km, 8.15 % of the peak, and cost by it', () => {
+  it('hand-worked: pins of 75 and 90 km bend growth by 7.5 km, 8.15% of the peak, and cost by it', () => {
     const block = laid({ pins: steep });
     const limits = limitsOf(block, defaultHouseRules);
     const amounts = {
@@ -95,9 +95,9 @@ describe('limits and what bends', () => {
 });
 
 describe('find me', () => {
-  it('the lowest growth: ten rises from 55 to 92 km need 5.28 %, up to a tenth 5.3 %', () => {
+  it('the lowest growth: ten rises from 55 to 92 km need 5.28%, up to a tenth 5.3%', () => {
     const { words, command } = lowestGrowth(laid(), solve);
-    expect(words).toBe('5.3 % a week reaches 92 km.');
+    expect(words).toBe('5.3% a week reaches 92 km.');
     expect(command?.change.volume?.growth).toMatchObject({ school: 'percentage', cap: 0.053 });
   });
 
@@ -118,7 +118,7 @@ describe('find me', () => {
     ];
     expect(highestPeak(laid({ pins }), solve).command).toBeUndefined();
     expect(fewestWeeks(laid({ pins }), solve).words).toMatch(/^Not even 30 weeks/);
-    // From 56 to 80 km are 42.86 %.
+    // From 56 to 80 km are 42.86%.
     const { growth } = lowestGrowth(laid({ pins }), solve).command?.change.volume ?? {};
     expect(growth?.cap).toBeCloseTo(0.429, 9);
   });

@@ -34,6 +34,8 @@ const defaultSettings: Settings = {
   step: 1,
   theme: 'system',
   weekStartsOn: 'monday',
+  ledgerRows: 'four',
+  singleKeys: true,
 };
 
 @Injectable()

@@ -60,7 +60,7 @@ export class GlancesService {
     if (known) return known;
     const history = historyOf(await this.blocks.daysThatStay(coachId, present, asOf));
     const block = layOut(givenOf(wishes), { asOf, history, shown });
-    const glance = glanceOf(block, block.findings, showBlock(block, shown));
+    const glance = glanceOf(block, block.findings, showBlock(block, shown), asOf);
     this.known.set(key, glance);
     return glance;
   }

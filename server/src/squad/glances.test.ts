@@ -29,7 +29,7 @@ describe('the squad at a glance', () => {
   it('is what the block shows, in the athlete’s own unit', async () => {
     const shown = { basis: 'distance', unit: 'km', step: 1 } as const;
     const block = layOut(givenOf(wishes), { asOf: TODAY, shown });
-    const glance = glanceOf(block, block.findings, showBlock(block, shown));
+    const glance = glanceOf(block, block.findings, showBlock(block, shown), TODAY);
     expect((await athletes())[0]).toMatchObject({
       name: 'Idris Vale',
       block: { id: blockId, glance: JSON.parse(JSON.stringify(glance)) as object },

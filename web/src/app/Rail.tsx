@@ -1,40 +1,34 @@
-import { NavLink, useMatch } from 'react-router';
-import { SplitsKey } from '../features/splits/SplitsKey.js';
-import { SignOut } from './SignOut.js';
+import { NavLink } from 'react-router';
+import { DemoChip } from './DemoChip.js';
+import { type Place, blockPlaces, housePlaces, squadPlaces } from './places.js';
+import styles from './Rail.module.css';
+import { useOpenBlockId } from './useOpenBlockId.js';
 
-/** The way around: Squad, the block in the editor, settings, out. */
+/** The way around at the left of every view: the squad, the block that is open, the house. */
 export function Rail() {
-  const block = useMatch('/blocks/:id/*');
-  const open = block?.params.id !== undefined && block.params.id !== 'new';
+  const open = useOpenBlockId();
   return (
-    <nav className="rail" aria-label="Nadir">
-      <img
-        src="/mark.svg"
-        alt=""
-        width={34}
-        height={34}
-        style={{ alignSelf: 'center', marginBottom: 12 }}
-      />
-      <NavLink to="/" end>
-        Squad
-      </NavLink>
-      {open && (
-        <NavLink to={`/blocks/${block.params.id ?? ''}`} end>
-          Block
-        </NavLink>
-      )}
-      {open && <NavLink to={`/blocks/${block.params.id ?? ''}/week`}>Week</NavLink>}
-      <NavLink to={open ? `/blocks/${block.params.id ?? ''}/paces` : '/paces'}>Paces</NavLink>
-      <NavLink to="/blocks/new">New block</NavLink>
-      <NavLink to="/blocks" end>
-        Blocks
-      </NavLink>
-      <NavLink to="/house-rules">House rules</NavLink>
-      <NavLink to="/shorthand">Sessions</NavLink>
-      <SplitsKey />
-      <span className="rest" />
-      <NavLink to="/settings">Settings</NavLink>
-      <SignOut />
+    <nav className={styles.rail} aria-label="Places">
+      <img className={styles.mark} src="/mark.svg" alt="" width={32} height={32} />
+      <Group places={squadPlaces} />
+      {open !== undefined && <Group places={blockPlaces(open)} />}
+      <Group places={housePlaces} />
+      <span className={styles.chip}>
+        <DemoChip />
+      </span>
     </nav>
+  );
+}
+
+function Group({ places }: { places: readonly Place[] }) {
+  return (
+    <div className={styles.group}>
+      {places.map(({ name, to, icon: Drawn, exact = false }) => (
+        <NavLink key={to} to={to} end={exact} className={styles.place ?? ''}>
+          <Drawn />
+          {name}
+        </NavLink>
+      ))}
+    </div>
   );
 }

@@ -82,10 +82,10 @@ const views: RouteObject[] = [
     }),
   },
   {
-    path: 'blocks/:id/wishes',
+    path: 'blocks/:id/plan',
     HydrateFallback: waiting,
     lazy: async () => ({
-      Component: (await import('../features/new-block/EditWishesPage.js')).EditWishesPage,
+      Component: (await import('../features/new-block/EditPlanPage.js')).EditPlanPage,
     }),
   },
   {

@@ -12,39 +12,39 @@ export function AmountAnswer({
   measure,
   value,
   given,
+  stacked = false,
   onAnswer,
 }: {
   label: string;
-  because: string;
+  because?: string | undefined;
   problem?: string | undefined;
   measure: Measure;
   /** Canonical metres or seconds. */
   value: number;
   given: boolean;
+  stacked?: boolean;
   onAnswer: (amount: number | undefined) => void;
 }) {
   const [bad, setBad] = useState<string>();
   const [figure, unit] = formatPlain(value, measure).split(' ');
   const unreadable = bad === undefined ? undefined : `“${bad}” is no amount in ${unit}.`;
   return (
-    <Field label={label} because={because} problem={unreadable ?? problem}>
+    <Field label={label} because={because} problem={unreadable ?? problem} stacked={stacked}>
       {(ids) => (
-        <>
-          <TextAnswer
-            {...ids}
-            value={figure ?? ''}
-            given={given}
-            wrong={unreadable !== undefined}
-            width={64}
-            onAnswer={(text) => {
-              const amount = parseAmount(text, measure);
-              const empty = text.trim() === '';
-              setBad(amount === undefined && !empty ? text : undefined);
-              if (amount !== undefined || empty) onAnswer(amount);
-            }}
-          />{' '}
-          {unit}
-        </>
+        <TextAnswer
+          {...ids}
+          value={figure ?? ''}
+          given={given}
+          wrong={unreadable !== undefined}
+          width={96}
+          unit={unit}
+          onAnswer={(text) => {
+            const amount = parseAmount(text, measure);
+            const empty = text.trim() === '';
+            setBad(amount === undefined && !empty ? text : undefined);
+            if (amount !== undefined || empty) onAnswer(amount);
+          }}
+        />
       )}
     </Field>
   );

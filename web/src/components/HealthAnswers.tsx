@@ -1,4 +1,5 @@
 import { Field } from './Field.js';
+import { Tick } from './Tick.js';
 
 interface Health {
   oftenHurt?: boolean | undefined;
@@ -14,44 +15,25 @@ export function HealthAnswers({
   onAnswer: (part: Health) => void;
 }) {
   return (
-    <>
-      <Tick
-        label="Often hurt"
-        because="Gentler growth, three easy runs a week. Pain that changes the stride belongs to a doctor or physiotherapist."
-        checked={facts.oftenHurt ?? false}
-        onAnswer={(oftenHurt) => onAnswer({ oftenHurt })}
-      />
-      <Tick
-        label="Injured"
-        because="No hard running until you lift it. A doctor or physiotherapist says when."
-        checked={facts.injured ?? false}
-        onAnswer={(injured) => onAnswer({ injured })}
-      />
-    </>
-  );
-}
-
-function Tick({
-  label,
-  because,
-  checked,
-  onAnswer,
-}: {
-  label: string;
-  because: string;
-  checked: boolean;
-  onAnswer: (checked: boolean) => void;
-}) {
-  return (
-    <Field label={label} because={because}>
-      {({ id, describedBy }) => (
-        <input
-          id={id}
-          aria-describedby={describedBy}
-          type="checkbox"
-          checked={checked}
-          onChange={({ target }) => onAnswer(target.checked)}
-        />
+    <Field
+      label="Health"
+      because="Often hurt: gentler growth, three easy runs a week. Injured: nothing hard until you lift it. Pain that changes the stride belongs to a doctor or physiotherapist, who says when hard running may begin again."
+    >
+      {({ describedBy }) => (
+        <>
+          <Tick
+            label="Often hurt"
+            describedBy={describedBy}
+            checked={facts.oftenHurt ?? false}
+            onAnswer={(oftenHurt) => onAnswer({ oftenHurt })}
+          />
+          <Tick
+            label="Injured"
+            describedBy={describedBy}
+            checked={facts.injured ?? false}
+            onAnswer={(injured) => onAnswer({ injured })}
+          />
+        </>
       )}
     </Field>
   );

@@ -12,42 +12,42 @@ export function NumberAnswer({
   least,
   most,
   after = '',
+  stacked = false,
   onAnswer,
 }: {
   label: string;
-  because: string;
+  because?: string | undefined;
   problem?: string | undefined;
-  value: number;
+  value: number | undefined;
   given: boolean;
   least: number;
   most: number;
-  /** What is counted, after the field. */
+  /** What is counted, within the field. */
   after?: string;
+  stacked?: boolean;
   onAnswer: (value: number | undefined) => void;
 }) {
   const [bad, setBad] = useState<string>();
   const unreadable =
     bad === undefined ? undefined : `“${bad}”: a whole number from ${least} to ${most} is needed.`;
   return (
-    <Field label={label} because={because} problem={unreadable ?? problem}>
+    <Field label={label} because={because} problem={unreadable ?? problem} stacked={stacked}>
       {(ids) => (
-        <>
-          <TextAnswer
-            {...ids}
-            value={String(value)}
-            given={given}
-            wrong={unreadable !== undefined}
-            width={64}
-            onAnswer={(text) => {
-              const empty = text.trim() === '';
-              const number = Number(text);
-              const fits = !empty && Number.isInteger(number) && number >= least && number <= most;
-              setBad(fits || empty ? undefined : text);
-              if (fits || empty) onAnswer(empty ? undefined : number);
-            }}
-          />{' '}
-          {after}
-        </>
+        <TextAnswer
+          {...ids}
+          value={value === undefined ? '' : String(value)}
+          given={given}
+          wrong={unreadable !== undefined}
+          width={after.length > 2 ? 104 : 80}
+          unit={after}
+          onAnswer={(text) => {
+            const empty = text.trim() === '';
+            const number = Number(text);
+            const fits = !empty && Number.isInteger(number) && number >= least && number <= most;
+            setBad(fits || empty ? undefined : text);
+            if (fits || empty) onAnswer(empty ? undefined : number);
+          }}
+        />
       )}
     </Field>
   );

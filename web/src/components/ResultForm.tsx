@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { Issue } from '@nadir/core/spec';
 import { type Result, resultKinds, resultKindWords } from '@nadir/core/spec/choices';
 import { type SyntheticEvent, useId, useState } from 'react';
@@ -113,15 +114,16 @@ export function ResultForm({
         role={wrong ? 'alert' : undefined}
         style={{ color: token(wrong ? 'signal' : 'muted') }}
       >
-        {wrong ?? 'Paces change only when you re-pace. What was held back is never predicted from.'}
+        {wrong ??
+          'Paces change only when you re-pace. Nothing is predicted from a run that was not all-out.'}
       </p>
       <div>
-        <button type="submit" className="tool">
+        <Button type="submit" variant="outlined">
           Keep the result
-        </button>
-        <button type="button" className="tool" onClick={onClose}>
+        </Button>
+        <Button variant="outlined" onClick={onClose}>
           Leave it
-        </button>
+        </Button>
       </div>
     </form>
   );

@@ -1,7 +1,10 @@
+import OutlinedInput from '@mui/material/OutlinedInput';
+import InputAdornment from '@mui/material/InputAdornment';
+import FormHelperText from '@mui/material/FormHelperText';
 import type { Unit } from '@nadir/core/base';
 import { defaultHouseRules, type Rule, ruleValue } from '@nadir/core/rules';
 import { useState } from 'react';
-import { token } from '../theme/tokens.js';
+import type { FieldState } from '../theme/theme.js';
 import { figureText, readFigure, shownAs } from './rule-figure.js';
 
 /** A figure of the house rules, typed in the coach's unit. */
@@ -19,6 +22,8 @@ export function RuleField({
   const [typed, setTyped] = useState<string>();
   const [problem, setProblem] = useState<string>();
   const changed = ruleValue(defaultHouseRules, rule.path) !== value;
+  const state: FieldState = changed ? 'given' : 'worked-out';
+  const counted = rule.race ? '' : shownAs(rule, unit).unit;
 
   function onType(text: string) {
     setTyped(text);
@@ -29,27 +34,30 @@ export function RuleField({
 
   return (
     <>
-      <input
-        className={changed ? 'answer' : 'answer worked-out'}
+      <OutlinedInput
         id={rule.path}
-        aria-label={rule.race ? `${rule.title}, ${rule.race}` : undefined}
-        aria-describedby={`${rule.path}-why`}
-        aria-invalid={problem !== undefined}
-        inputMode="decimal"
+        data-state={state}
+        error={problem !== undefined}
         value={typed ?? figureText(rule, value, unit)}
-        title={problem}
-        style={{ width: rule.race ? 58 : 64, textAlign: 'right' }}
+        sx={{ width: rule.race ? 64 : counted.length > 3 ? 116 : 92 }}
+        endAdornment={counted && <InputAdornment position="end">{counted}</InputAdornment>}
+        slotProps={{
+          input: {
+            inputMode: 'decimal',
+            'aria-label': rule.race ? `${rule.title}, ${rule.race}` : undefined,
+            'aria-describedby': `${rule.path}-why`,
+          },
+        }}
         onChange={({ target }) => onType(target.value)}
         onBlur={() => {
           setTyped(undefined);
           setProblem(undefined);
         }}
       />
-      {!rule.race && ` ${shownAs(rule, unit).unit}`}
       {problem && (
-        <span role="alert" style={{ display: 'block', color: token('signal'), fontSize: 12.5 }}>
+        <FormHelperText error role="alert">
           {problem}
-        </span>
+        </FormHelperText>
       )}
     </>
   );

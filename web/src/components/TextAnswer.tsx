@@ -1,4 +1,7 @@
+import InputAdornment from '@mui/material/InputAdornment';
+import OutlinedInput from '@mui/material/OutlinedInput';
 import { useState } from 'react';
+import type { FieldState } from '../theme/theme.js';
 
 /**
  * A text field over an answer: it shows the settled answer, and while it is
@@ -6,41 +9,52 @@ import { useState } from 'react';
  */
 export function TextAnswer({
   id,
+  label,
   describedBy,
   value,
   given,
   wrong = false,
-  width = 92,
-  autoFocus,
+  width = 100,
+  unit,
+  placeholder,
+  autoFocus = false,
   onAnswer,
 }: {
-  id: string;
-  describedBy: string;
+  id?: string;
+  /** Its name, where no label beside it gives one. */
+  label?: string;
+  describedBy?: string;
   /** The settled answer as text. */
   value: string;
   /** True when the coach gave it; a worked-out answer is set apart. */
   given: boolean;
   wrong?: boolean;
   width?: number | string;
+  /** What is counted, within the field. */
+  unit?: string | undefined;
+  placeholder?: string | undefined;
   autoFocus?: boolean;
   /** Called at every key stroke with what stands in the field. */
   onAnswer: (text: string) => void;
 }) {
   const [typed, setTyped] = useState<string>();
+  const state: FieldState = given || typed !== undefined ? 'given' : 'worked-out';
   return (
-    <input
+    <OutlinedInput
       id={id}
-      className={given || typed !== undefined ? 'answer' : 'answer worked-out'}
-      aria-describedby={describedBy}
-      aria-invalid={wrong}
+      data-state={state}
+      error={wrong}
       autoFocus={autoFocus}
       autoComplete="off"
+      placeholder={placeholder}
       value={typed ?? value}
-      style={{ width }}
-      onFocus={(event) => event.target.select()}
-      onChange={(event) => {
-        setTyped(event.target.value);
-        onAnswer(event.target.value);
+      sx={{ width }}
+      endAdornment={unit && <InputAdornment position="end">{unit}</InputAdornment>}
+      slotProps={{ input: { 'aria-label': label, 'aria-describedby': describedBy } }}
+      onFocus={({ target }) => target instanceof HTMLInputElement && target.select()}
+      onChange={({ target }) => {
+        setTyped(target.value);
+        onAnswer(target.value);
       }}
       onBlur={() => {
         if (!wrong) setTyped(undefined);

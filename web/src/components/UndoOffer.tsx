@@ -1,11 +1,12 @@
+import Button from '@mui/material/Button';
 /** Says what was done, and takes it back. */
 export function UndoOffer({ done, onUndo }: { done: string; onUndo: () => void }) {
   return (
     <p role="status" className="offer">
       {done}{' '}
-      <button type="button" className="tool" onClick={onUndo}>
+      <Button variant="outlined" onClick={onUndo}>
         Undo
-      </button>
+      </Button>
     </p>
   );
 }

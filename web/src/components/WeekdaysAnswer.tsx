@@ -1,6 +1,8 @@
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { type Weekday, weekdays } from '@nadir/core/base';
 
-/** Any number of weekdays, each a box to tick. */
+/** Any number of weekdays, each a button that stays pressed. */
 export function WeekdaysAnswer({
   label,
   value,
@@ -11,21 +13,18 @@ export function WeekdaysAnswer({
   onAnswer: (value: Weekday[]) => void;
 }) {
   return (
-    <span role="group" aria-label={label} className="weekdays">
+    <ToggleButtonGroup
+      aria-label={label}
+      value={[...value]}
+      onChange={(_, chosen: Weekday[]) =>
+        onAnswer(weekdays.filter((each) => chosen.includes(each)))
+      }
+    >
       {weekdays.map((day) => (
-        <label key={day}>
-          <input
-            type="checkbox"
-            checked={value.includes(day)}
-            onChange={({ target }) =>
-              onAnswer(
-                weekdays.filter((each) => (each === day ? target.checked : value.includes(each))),
-              )
-            }
-          />
-          <span>{`${day.charAt(0).toUpperCase()}${day.slice(1, 3)}`}</span>
-        </label>
+        <ToggleButton key={day} value={day} sx={{ px: 0.75 }}>
+          {`${day.charAt(0).toUpperCase()}${day.slice(1, 3)}`}
+        </ToggleButton>
       ))}
-    </span>
+    </ToggleButtonGroup>
   );
 }

@@ -38,5 +38,5 @@ export function readFigure(rule: Rule, text: string, unit: Unit): number | strin
   if (text.trim() !== '' && ruleProblem(rule, rounded) === undefined) return rounded;
   const least = figureText(rule, rule.least, unit);
   const most = figureText(rule, rule.most, unit);
-  return `“${text}”: ${isWhole(rule) ? 'a whole number' : 'a figure'} from ${least} to ${most} ${name} is needed.`;
+  return `“${text}”: ${isWhole(rule) ? 'a whole number' : 'a figure'} from ${least} to ${most}${name === '%' ? name : ` ${name}`} is needed.`;
 }

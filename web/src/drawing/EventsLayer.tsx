@@ -3,49 +3,48 @@ import { type BlockEvent, eventCharacters, lastDay } from '@nadir/core/spec/days
 import { memo } from 'react';
 import { formatDay } from '../components/dates.js';
 import { token } from '../theme/tokens.js';
-import { type Columns, columnX } from './columns.js';
+import type { Columns } from './columns.js';
 import { dayIndex, dayX } from './days.js';
-import { placeNames } from './event-names.js';
+import { placeEvents } from './event-names.js';
+import { Halo } from './Halo.js';
 
 /** From a flag's pole to the name beside it. */
-const BESIDE_FLAG = 12;
-/** From one lane of names to the one over it. */
-const OVER = 13;
+const BESIDE_FLAG = 13;
 
-/** Races, tests and days on the way: a flag on its day, or a bar over its days. */
+/** Races, tests and days away: a flag on its day, or a bracket over its days, in lanes of their own. */
 export const EventsLayer = memo(function EventsLayer({
   block,
   columns,
-  y,
+  lanes,
+  ends,
   ground,
 }: {
   block: CheckedBlock;
   columns: Columns;
-  /** Foot of the lane that flags and names stand in; a second lane of names is over it. */
-  y: number;
+  /** Base lines of the lanes, the upper one first. */
+  lanes: readonly number[];
+  /** Pixel at which each lane ends. */
+  ends: readonly number[];
   ground: number;
 }) {
-  const { events } = block.spec;
-  const placed = events
+  const placed = block.spec.events
     .map((event) => ({ event, ...place(event, block, columns) }))
     .filter(({ from, to }) => to > from);
-  const names = placeNames(
+  const names = placeEvents(
     placed.map(({ event: { kind, name }, from, to }) => {
       const { isRace } = eventCharacters[kind];
       const x = isRace ? (from + to) / 2 : from;
       return { x, nameX: isRace ? x + BESIDE_FLAG : x, name };
     }),
-    columnX(columns, columns.weeks),
+    ends,
   );
   return (
-    <g fontSize={11}>
+    <g>
       {placed.map(({ event, from, to }, index) => {
         const { title, isRace } = eventCharacters[event.kind];
-        const days = event.to
-          ? `${formatDay(event.from)} to ${formatDay(event.to)}`
-          : formatDay(event.from);
-        const middle = (from + to) / 2;
-        const name = names[index];
+        const { lane, text } = names[index] ?? { lane: 0, text: '' };
+        const days = [...new Set([event.from, lastDay(event)])].map(formatDay).join(' to ');
+        const mark = { event, from, to, y: lanes[lane] ?? 0, ground };
         return (
           <g
             key={`${event.kind} ${event.from}`}
@@ -53,45 +52,51 @@ export const EventsLayer = memo(function EventsLayer({
             aria-label={`${title}: ${event.name}, ${days}`}
           >
             <title>{`${title}: ${event.name}, ${days}`}</title>
-            {isRace ? (
-              <>
-                <line
-                  x1={middle}
-                  x2={middle}
-                  y1={y - 6}
-                  y2={ground}
-                  stroke={token('ink')}
-                  strokeDasharray="1 3"
-                />
-                <path
-                  d={`M${middle},${y - 7}h9l-2.6,3.4l2.6,3.4h-9z`}
-                  fill={event.kind === 'test' ? token('paper') : token('ink')}
-                  stroke={token('ink')}
-                />
-              </>
-            ) : (
-              <path
-                d={`M${from},${y + 3}V${y - 2}H${to}V${y + 3}`}
-                fill="none"
-                stroke={token('ink')}
-                strokeWidth={1.5}
-              />
-            )}
-            {name && (
-              <text
-                x={name.x}
-                y={name.over ? y - OVER : isRace ? y : y - 5}
-                fontStyle={isRace ? 'normal' : 'italic'}
-              >
-                {name.text}
-              </text>
-            )}
+            {isRace ? <Flag {...mark} /> : <Bracket {...mark} />}
+            <Halo x={isRace ? (from + to) / 2 + BESIDE_FLAG : from} y={mark.y - (isRace ? 0 : 3)}>
+              {text}
+            </Halo>
           </g>
         );
       })}
     </g>
   );
 });
+
+interface Mark {
+  event: BlockEvent;
+  from: number;
+  to: number;
+  /** Base line of the name. */
+  y: number;
+  ground: number;
+}
+
+/** A race filled, a test open. */
+function Flag({ event, from, to, y, ground }: Mark) {
+  const x = (from + to) / 2;
+  return (
+    <>
+      <line x1={x} x2={x} y1={y} y2={ground} stroke={token('ink')} strokeDasharray="1 3" />
+      <path
+        d={`M${x},${y + 1}V${y - 9}h10l-2.6,3.6l2.6,3.6h-10`}
+        fill={token(event.kind === 'test' ? 'paper' : 'ink')}
+        stroke={token('ink')}
+      />
+    </>
+  );
+}
+
+function Bracket({ from, to, y }: Mark) {
+  return (
+    <path
+      d={`M${from},${y + 5}V${y + 1}H${to}V${y + 5}`}
+      fill="none"
+      stroke={token('ink')}
+      strokeWidth={1.5}
+    />
+  );
+}
 
 /** From morning to evening of an event's days, as far as they lie in the block. */
 function place(event: BlockEvent, { weeks, spec }: CheckedBlock, columns: Columns) {

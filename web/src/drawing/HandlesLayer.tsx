@@ -1,14 +1,15 @@
 import type { CheckedBlock } from '@nadir/core';
 import type { ShownBlock } from '@nadir/core/present';
 import { type KeyboardEvent, type PointerEvent, memo } from 'react';
-import { token } from '../theme/tokens.js';
 import { type Columns, columnWidth, columnX } from './columns.js';
+import { PEAK_OVER } from './PeakMark.js';
 import { type HandleWords, handleWords, peakWeekOf } from './handle-labels.js';
 import { type Handle, type DragHandlers, handleKey } from './drag.js';
+import styles from './HandlesLayer.module.css';
 import type { VolumeScale, WeekDrawn } from './skyline.js';
 
 /** Pixels above and below a line within which it can be taken. */
-const REACH = 6;
+const REACH = 12;
 const COARSE_STEPS = 5;
 
 const NUDGES: Readonly<Record<string, number>> = {
@@ -100,7 +101,7 @@ function HandleMark({
   function onKeyDown(event: KeyboardEvent) {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     const by = NUDGES[event.key];
-    if (by !== undefined) drag.nudge(handle, by);
+    if (by !== undefined) drag.nudge(handle, by, middleOf(event.currentTarget));
     else if (event.key === 'Enter') drag.settle(true);
     else if (event.key === 'Escape') drag.settle(false);
     else return;
@@ -109,30 +110,39 @@ function HandleMark({
   }
 
   return (
-    <rect
-      className="handle"
-      role="slider"
-      tabIndex={tab ? 0 : -1}
-      aria-label={label}
-      aria-valuenow={value}
-      aria-valuemin={least}
-      aria-valuemax={most}
-      aria-valuetext={text}
-      aria-orientation={upDown ? 'vertical' : 'horizontal'}
-      data-handle={handleKey(handle)}
-      x={x}
-      y={y}
-      width={width}
-      height={height}
-      fill="transparent"
-      style={{ cursor: upDown ? 'ns-resize' : 'ew-resize', touchAction: 'none' }}
-      onPointerDown={onPointerDown}
-      onKeyDown={onKeyDown}
-      onBlur={() => drag.settle(true)}
-    >
-      <title>{`${label}: ${text}. Drag, or arrows and Enter.`}</title>
-    </rect>
+    <g className={styles.handle} data-chosen={tab}>
+      <rect
+        role="slider"
+        tabIndex={tab ? 0 : -1}
+        aria-label={label}
+        aria-valuenow={value}
+        aria-valuemin={least}
+        aria-valuemax={most}
+        aria-valuetext={text}
+        aria-orientation={upDown ? 'vertical' : 'horizontal'}
+        data-handle={handleKey(handle)}
+        x={x}
+        y={y}
+        width={width}
+        height={height}
+        fill="transparent"
+        cursor={upDown ? 'ns-resize' : 'ew-resize'}
+        onPointerDown={onPointerDown}
+        onKeyDown={onKeyDown}
+        // Nothing is kept by leaving.
+        onBlur={() => drag.settle(false)}
+      >
+        <title>{`${label}: ${text}. Pull it, or use the arrows and Enter.`}</title>
+      </rect>
+      <circle cx={x + width / 2} cy={y + height / 2} r={4} />
+    </g>
   );
+}
+
+/** Where a handle is on the window. */
+function middleOf(mark: Element): { x: number; y: number } {
+  const { left, top, width, height } = mark.getBoundingClientRect();
+  return { x: left + width / 2, y: top + height / 2 };
 }
 
 function weekHandles(
@@ -185,42 +195,19 @@ function phaseHandles(
   }));
 }
 
-/** The peak is taken by the mark over its first week. */
+/** The peak is taken by its name over its first week. */
 function peakHandle(block: CheckedBlock, skyline: readonly WeekDrawn[]): Place[] {
   const drawn = skyline[peakWeekOf(block) - 1];
   if (!drawn) return [];
   return [
     {
       handle: { kind: 'peak' },
-      x: drawn.x + drawn.width / 2 - 10,
-      y: drawn.top - 34,
-      width: 20,
-      height: 15,
+      x: drawn.x + drawn.width / 2 - REACH,
+      y: drawn.top - PEAK_OVER - REACH,
+      width: 2 * REACH,
+      height: 2 * REACH,
       tab: true,
       upDown: false,
     },
   ];
-}
-
-/** The mark over the heaviest week by which the peak is moved. */
-export function PeakMark({
-  block,
-  skyline,
-}: {
-  block: CheckedBlock;
-  skyline: readonly WeekDrawn[];
-}) {
-  const drawn = skyline[peakWeekOf(block) - 1];
-  if (!drawn) return null;
-  const x = drawn.x + drawn.width / 2;
-  const y = drawn.top - 20;
-  return (
-    <path
-      d={`M${x - 7},${y}l7,-7l7,7`}
-      fill="none"
-      stroke={token('ink')}
-      strokeWidth={1.5}
-      aria-hidden="true"
-    />
-  );
 }

@@ -48,7 +48,7 @@ describe('the Section', () => {
     ).toBeTruthy();
     const names = marks();
     expect(names.filter((name) => name?.startsWith('Week '))).toHaveLength(18);
-    expect(names).toContain('Week 10: 61 km, pinned, long run ' + String(shown.weeks[9]?.longRun));
+    expect(names).toContain('Week 10: 61 km, fixed, long run ' + String(shown.weeks[9]?.longRun));
     expect(names.filter((name) => name?.startsWith('Phase '))).toHaveLength(4);
     expect(names).toContain('Race day: Lantern Bay Marathon, Sun 18 Apr 2027');
     expect(names).toContain('Today, Wed 10 Feb 2027');

@@ -2,21 +2,23 @@ import type { CheckedBlock } from '@nadir/core';
 import type { CivilDate } from '@nadir/core/base';
 import type { ShownBlock } from '@nadir/core/present';
 import { type MouseEvent, memo, useId, useMemo } from 'react';
-import { token } from '../theme/tokens.js';
 import { type Columns, columnWidth, columnX } from './columns.js';
 import { weekOf } from './days.js';
 import { EventsLayer } from './EventsLayer.js';
 import { type OverlayBlock, OverlayLayer } from './Overlay.js';
-import { HandlesLayer, PeakMark } from './HandlesLayer.js';
+import { HandlesLayer } from './HandlesLayer.js';
+import { PeakMark } from './PeakMark.js';
 import type { DragHandlers } from './drag.js';
-import { Hatches } from './hatches.js';
+import { Hatches, stippleOf } from './hatches.js';
 import { type LegsFrame, legsRange } from './legs-curve.js';
 import { LegsLayer } from './LegsLayer.js';
-import { MarksLayer } from './MarksLayer.js';
 import { PhasesLayer } from './PhasesLayer.js';
 import { drawSkyline, heaviest, scaleEnd, volumeScale } from './skyline.js';
 import { SkylineLayer } from './SkylineLayer.js';
-import { WeekFrames } from './WeekFrames.js';
+import { RaceFlag, raceEdges } from './RaceFlag.js';
+import styles from './Section.module.css';
+import { TodayLine } from './TodayLine.js';
+import { ChosenFrame, LitWeeks } from './WeekFrames.js';
 
 export interface SectionProps {
   block: CheckedBlock;
@@ -38,10 +40,16 @@ export interface SectionProps {
   /** Weeks that are over: nothing of them is taken by hand. */
   over?: readonly number[];
   drag?: DragHandlers | undefined;
+  /** Drawn from race day backward, anew whenever this number changes; at once where there is none. */
+  countBack?: number | undefined;
 }
 
-const TOP = 64;
-const EVENTS = 40;
+/** Base lines of the two lanes for races and days away. */
+const LANES = [18, 38] as const;
+/** Base line of the word over today’s line. */
+const TODAY = 62;
+/** The highest tick: room above it for the name of the peak. */
+const TOP = 84;
 const BAND = 24;
 
 /** The drawing of a block: skyline above the waterline, legs below it, column by column. */
@@ -66,16 +74,20 @@ export const Section = memo(function Section(props: SectionProps) {
     [settled.shown, columns, scale],
   );
   const { race, athlete } = block.spec;
+  const ends = useMemo(() => raceEdges(settled.block, columns), [settled.block, columns]);
+  const chosen = (selected ?? NONE).filter((week) => week <= columns.weeks);
+  const [first, last] = [Math.min(...chosen), Math.max(...chosen)];
   return (
     <svg
       width={columns.width}
       height={height}
       role="group"
       aria-label={`Section: ${block.weeks.length} weeks to ${race.name}${athlete.name && ` of ${athlete.name}`}`}
-      style={STYLE}
+      className={styles.section}
+      data-count-back={props.countBack === undefined ? undefined : props.countBack % 2}
     >
       <Hatches id={id} />
-      <WeekFrames columns={columns} height={height} lit={lit} selected={selected} />
+      <LitWeeks columns={columns} top={TOP - 20} height={height} lit={lit} />
       <SkylineLayer
         skyline={skyline}
         block={block}
@@ -83,13 +95,43 @@ export const Section = memo(function Section(props: SectionProps) {
         scale={scale}
         columns={columns}
         doneWeeks={doneWeeks}
+        stipple={stippleOf(id)}
+        between={
+          <>
+            {overlay && (
+              <OverlayLayer overlay={overlay} scale={scale} columns={columns} legs={legs} />
+            )}
+            <TodayLine
+              block={settled.block}
+              columns={columns}
+              top={TODAY}
+              ground={ground}
+              today={today}
+            />
+          </>
+        }
       />
       <PhasesLayer phases={block.phases} columns={columns} top={ground} height={BAND} hatch={id} />
       <LegsLayer block={block} columns={columns} frame={legs} />
-      {overlay && <OverlayLayer overlay={overlay} scale={scale} columns={columns} legs={legs} />}
-      <EventsLayer block={settled.block} columns={columns} y={EVENTS} ground={ground} />
-      <MarksLayer block={settled.block} columns={columns} top={TOP} bottom={height} today={today} />
-      {drag && <PeakMark block={block} skyline={skyline} />}
+      {chosen.length > 0 && (
+        <ChosenFrame
+          columns={columns}
+          first={first}
+          last={last}
+          left={skyline[first - 1]?.top ?? TOP}
+          right={skyline[last - 1]?.top ?? TOP}
+          height={height}
+        />
+      )}
+      <EventsLayer
+        block={settled.block}
+        columns={columns}
+        lanes={LANES}
+        ends={ends}
+        ground={ground}
+      />
+      <RaceFlag block={settled.block} columns={columns} lanes={LANES} bottom={height - 8} />
+      <PeakMark block={block} shown={shown} skyline={skyline} />
       {props.onSelect && (
         <WeekTargets columns={columns} height={height} onSelect={props.onSelect} />
       )}
@@ -111,7 +153,6 @@ export const Section = memo(function Section(props: SectionProps) {
 });
 
 const NONE: readonly number[] = [];
-const STYLE = { display: 'block', fontSize: 12, fill: token('ink'), userSelect: 'none' } as const;
 
 /** A click anywhere in a week's column selects it. */
 const WeekTargets = memo(function WeekTargets({
@@ -133,7 +174,7 @@ const WeekTargets = memo(function WeekTargets({
           width={columnWidth(columns)}
           height={height}
           fill="transparent"
-          style={{ cursor: 'pointer' }}
+          cursor="pointer"
           onClick={(event: MouseEvent) => onSelect(index + 1, event.shiftKey)}
         />
       ))}

@@ -1,14 +1,18 @@
 import type { CheckedBlock } from '@nadir/core';
 import { type Measure, unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
+import { type ReactNode, memo } from 'react';
 import type { ShownBlock } from '@nadir/core/present';
-import { memo } from 'react';
 import { token } from '../theme/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import type { VolumeScale, WeekDrawn } from './skyline.js';
 import { WeekBar, barOf } from './WeekBar.js';
+import { WeekFigures } from './WeekFigures.js';
 
-/** Weekly volume as one stepped outline, with the long run in the foot of each week; weeks done are inked. */
+/**
+ * Weekly volume as one stepped outline, with the long run in the foot of each
+ * week; weeks done are inked. Figures come last: what is drawn between stays under them.
+ */
 export function SkylineLayer({
   skyline,
   scale,
@@ -16,6 +20,8 @@ export function SkylineLayer({
   shown,
   columns,
   doneWeeks,
+  stipple,
+  between,
 }: {
   skyline: readonly WeekDrawn[];
   scale: VolumeScale;
@@ -23,24 +29,35 @@ export function SkylineLayer({
   shown: ShownBlock;
   columns: Columns;
   doneWeeks: number;
+  /** Address of the pattern for what is missing in a recovery week. */
+  stipple: string;
+  /** What stands over the bars and under their figures. */
+  between: ReactNode;
 }) {
   const { ground } = scale;
+  const bars = block.weeks.flatMap((week, index) => {
+    const drawn = skyline[index];
+    return drawn
+      ? [barOf({ week, block, shown }, drawn, { skyline, ground, done: index < doneWeeks })]
+      : [];
+  });
   return (
     <g>
       <Ticks scale={scale} columns={columns} measure={shown.measure} />
-      {skyline.map(({ x, width, top }, index) => (
+      {bars.map(({ number, x, width, top, done }) => (
         <WeekGround
-          key={index}
+          key={number}
           {...{ x, width, top, ground }}
-          fill={token(index < doneWeeks ? 'done' : 'toCome')}
+          fill={token(done ? 'done' : 'toCome')}
         />
       ))}
-      {block.weeks.map((week, index) => {
-        const drawn = skyline[index];
-        if (!drawn) return null;
-        const done = index < doneWeeks;
-        return <WeekBar key={week.number} {...barOf(week, shown, drawn, { ground, done })} />;
-      })}
+      {bars.map((bar) => (
+        <WeekBar key={bar.number} {...bar} stipple={stipple} />
+      ))}
+      {between}
+      {bars.map((bar) => (
+        <WeekFigures key={bar.number} {...bar} />
+      ))}
     </g>
   );
 }
@@ -81,7 +98,7 @@ const Ticks = memo(function Ticks({
 }) {
   return (
     <g aria-hidden="true" fill={token('muted')}>
-      <text x={columns.labels - 8} y={46} textAnchor="end">
+      <text x={columns.labels - 8} y={scale.top - 18} textAnchor="end">
         {unitName(measure)} a week
       </text>
       {scale.ticks.map(({ y, steps }) => (

@@ -1,27 +1,26 @@
 import { unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
-import { paceWords, type Week } from '@nadir/core/layout';
-import { saySegment, type ShownBlock } from '@nadir/core/present';
+import { isBase, paceWords, type Block, type Week } from '@nadir/core/layout';
+import { saySegment, type ShownBlock, weekChange } from '@nadir/core/present';
 import { memo } from 'react';
 import { token } from '../theme/tokens.js';
 import { type WeekDrawn, outlineOf } from './skyline.js';
 
-/** Below this a pin's mark stands over its figure, not beside it. */
-const ROOM_BESIDE_FIGURES = 36;
-/** Below this a column is too narrow for figures with a decimal in every week. */
-const ROOM_FOR_FIGURES = 24;
-
 /** Everything that is drawn in one week's column, as plain values: equal ones are not drawn again. */
 export interface BarDrawn extends WeekDrawn {
+  number: number;
   label: string;
   ground: number;
   volume: string;
   /** Empty when there is no long run. */
   longRun: string;
   done: boolean;
-  recovery: boolean;
-  volumePinned: boolean;
-  longRunPinned: boolean;
+  /** What a recovery week or a step of the taper takes off, in words; empty in other weeks. */
+  cut: string;
+  /** Top of what is missing in a recovery week; the week's own top in others. */
+  missing: number;
+  volumeFixed: boolean;
+  longRunFixed: boolean;
   /** Parts of the long run before its segment, and in it; 0 when it has none. */
   before: number;
   carried: number;
@@ -29,44 +28,49 @@ export interface BarDrawn extends WeekDrawn {
 
 /** One week as it is drawn. */
 export function barOf(
-  week: Week,
-  shown: ShownBlock,
+  { week, block, shown }: { week: Week; block: Block; shown: ShownBlock },
   drawn: WeekDrawn,
-  { ground, done }: { ground: number; done: boolean },
+  { skyline, ground, done }: { skyline: readonly WeekDrawn[]; ground: number; done: boolean },
 ): BarDrawn {
   const say = (steps: number) => formatSteps(steps, shown.measure);
   const { volume = 0, longRun = 0 } = shown.weeks[week.number - 1] ?? {};
-  const volumePinned = week.volumeRule === 'pin';
+  const volumeFixed = week.volumeRule === 'pin';
+  const isCut = week.recovery || week.taperShare < 1;
   const words = [
-    `Week ${week.number}: ${say(volume)} ${unitName(shown.measure)}${volumePinned ? ', pinned' : ''}`,
+    `Week ${week.number}: ${say(volume)} ${unitName(shown.measure)}${volumeFixed ? ', fixed' : ''}`,
     week.toGo === 0 ? 'race week' : `long run ${say(longRun)}`,
     ...(week.recovery ? ['recovery week'] : []),
     ...(week.segment
       ? [`${saySegment(shown, week.number)} of it at ${paceWords(week.segment)}`]
       : []),
   ];
+  const held = block.weeks.slice(0, week.number - 1).findLast(isBase);
+  const missing = week.recovery && held ? skyline[held.number - 1]?.top : undefined;
   return {
+    number: week.number,
     label: words.join(', '),
     ground,
     volume: say(volume),
     longRun: longRun > 0 ? say(longRun) : '',
     done,
-    recovery: week.recovery,
-    volumePinned,
-    longRunPinned: week.longRunRule === 'pin',
+    cut: isCut ? weekChange(block, week) : '',
+    missing: Math.min(drawn.top, missing ?? drawn.top),
+    volumeFixed,
+    longRunFixed: week.longRunRule === 'pin',
     before: week.segment ? week.segment.before / week.longRun : 0,
     carried: week.segment ? week.segment.amount / week.longRun : 0,
     ...drawn,
   };
 }
 
-/** A week's part of the outline, its long run at the foot of the column, its figures, and the marks of pins and recovery. */
-export const WeekBar = memo(function WeekBar(bar: BarDrawn) {
-  const { x, width, top, longTop, ground } = bar;
-  const middle = x + width / 2;
-  const beside = width >= ROOM_BESIDE_FIGURES;
+/** A week's part of the outline, its long run at the foot of the column, and what it leaves out. */
+export const WeekBar = memo(function WeekBar(bar: BarDrawn & { stipple: string }) {
+  const { x, width, top, longTop, ground, missing } = bar;
   return (
     <g role="img" aria-label={bar.label}>
+      {missing < top && (
+        <rect x={x} width={width} y={missing} height={top - missing} fill={bar.stipple} />
+      )}
       <rect
         x={x + width * 0.22}
         width={width * 0.56}
@@ -75,16 +79,6 @@ export const WeekBar = memo(function WeekBar(bar: BarDrawn) {
         fill={token(bar.done ? 'long' : 'longToCome')}
       />
       {bar.carried > 0 && <SegmentMark {...bar} />}
-      {bar.recovery && (
-        <line
-          x1={x + 5}
-          x2={x + width - 5}
-          y1={top + 4}
-          y2={top + 4}
-          stroke={token('ink')}
-          strokeDasharray="1.5 2.5"
-        />
-      )}
       <path
         d={outlineOf(bar)}
         fill="none"
@@ -92,26 +86,6 @@ export const WeekBar = memo(function WeekBar(bar: BarDrawn) {
         strokeWidth={bar.done ? 2.75 : 1.25}
         strokeLinecap="square"
       />
-      {width >= ROOM_FOR_FIGURES && (
-        <>
-          <text x={middle} y={top - 5} textAnchor="middle" fontWeight={600}>
-            {bar.volume}
-          </text>
-          {bar.longRun !== '' && (
-            <text x={middle} y={longTop - 3} textAnchor="middle" fontSize={11}>
-              {bar.longRun}
-            </text>
-          )}
-        </>
-      )}
-      {bar.volumePinned &&
-        (beside ? <Pin x={x + width - 5} y={top - 6} /> : <Pin x={middle} y={top - 19} />)}
-      {bar.longRunPinned &&
-        (beside ? (
-          <Pin x={x + width * 0.78 + 4} y={longTop + 2} />
-        ) : (
-          <Pin x={middle} y={longTop - 17} />
-        ))}
     </g>
   );
 });
@@ -134,13 +108,9 @@ function SegmentMark({ x: left, width: column, longTop, ground, before, carried 
         y={top}
         height={height * carried}
         fill={token('paper')}
-        fillOpacity={0.35}
+        fillOpacity={0.45}
       />
       <path d={lines.join('')} stroke={token('ink')} strokeWidth={1} />
     </g>
   );
-}
-
-function Pin({ x, y }: { x: number; y: number }) {
-  return <path d={`M${x},${y - 4}l3.6,6.2h-7.2z`} fill={token('ink')} aria-hidden="true" />;
 }

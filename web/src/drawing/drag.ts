@@ -14,7 +14,7 @@ export interface DragHandlers {
     perPixel: { steps: number; weeks: number },
   ) => void;
   /** The keyboard moves it by so many steps; up and right are more and later. */
-  nudge: (handle: Handle, by: number) => void;
+  nudge: (handle: Handle, by: number, at: { x: number; y: number }) => void;
   /** What was moved by keyboard is kept, or dropped. */
   settle: (keep: boolean) => void;
 }

@@ -1,51 +1,54 @@
 import { describe, expect, it } from 'vitest';
-import { placeNames } from './event-names.js';
+import { placeEvents } from './event-names.js';
 
 /** A flag at `x`, its name twelve pixels on. */
 const flag = (x: number, name: string) => ({ x, nameX: x + 12, name });
+const both = [900, 900];
 
 describe('names of events', () => {
   it('are none where there is nothing', () => {
-    expect(placeNames([], 900)).toEqual([]);
+    expect(placeEvents([], both)).toEqual([]);
   });
 
-  it('stand beside their marks where there is room', () => {
-    // Twelve letters of 5.8 are 69.6 pixels, from 112 to 181.6; the next mark is at 200.
-    expect(placeNames([flag(100, 'Gullstone 10'), flag(200, 'Test')], 900)).toEqual([
-      { text: 'Gullstone 10', x: 112, over: false },
-      { text: 'Test', x: 212, over: false },
+  it('stand in the upper lane where there is room', () => {
+    // Twelve letters of 6.2 are 74.4 pixels, from 112 to 186.4, and eight to the next mark.
+    expect(placeEvents([flag(100, 'Gullstone 10'), flag(195, 'Test')], both)).toEqual([
+      { lane: 0, text: 'Gullstone 10' },
+      { lane: 0, text: 'Test' },
     ]);
   });
 
-  it('go over the mark where the next one is too near', () => {
-    expect(placeNames([flag(100, 'Gullstone 10'), flag(150, 'Test')], 900)[0]).toEqual({
-      text: 'Gullstone 10',
-      x: 100,
-      over: true,
+  it('go into the lower lane where the one before is still in the way', () => {
+    expect(placeEvents([flag(100, 'Gullstone 10'), flag(194, 'Test')], both)[1]).toEqual({
+      lane: 1,
+      text: 'Test',
     });
   });
 
-  it('are cut short where there is no room over it either', () => {
-    const marks = [flag(100, 'Gullstone 10'), flag(150, 'Tidewrack Half'), flag(203, 'Test')];
-    // From 162 to six before 203 are 35 pixels: five letters and the dots.
-    expect(placeNames(marks, 900)[1]).toEqual({ text: 'Tidew…', x: 162, over: false });
-  });
-
-  it('are left out where only dots would be left', () => {
-    const marks = [flag(100, 'Gullstone 10'), flag(150, 'Tidewrack Half'), flag(160, 'Test')];
-    expect(placeNames(marks, 900).map((name) => name?.text)).toEqual([
-      'Gullstone 10',
-      undefined,
-      'Test',
+  it('are cut short before the mark that needs their lane', () => {
+    const marks = [flag(100, 'Gullstone 10'), flag(120, 'Tidewrack Half'), flag(170, 'Test')];
+    // From 112 to eight before 170 are 50 pixels: eight letters, the last of them dots.
+    expect(placeEvents(marks, both)).toEqual([
+      { lane: 0, text: 'Gullsto…' },
+      { lane: 1, text: 'Tidewrack Half' },
+      { lane: 0, text: 'Test' },
     ]);
   });
 
-  it('end with the drawing', () => {
-    expect(placeNames([flag(870, 'Tidewrack Half')], 900)).toEqual([undefined]);
-    expect(placeNames([flag(800, 'Tidewrack Half')], 900)[0]).toEqual({
-      text: 'Tidewrack Half',
-      x: 812,
-      over: false,
-    });
+  it('are left out where only dots would be left, and their marks stand apart', () => {
+    const marks = [flag(100, 'Gullstone 10'), flag(110, 'Tidewrack Half'), flag(125, 'Test')];
+    expect(placeEvents(marks, both)).toEqual([
+      { lane: 0, text: '' },
+      { lane: 1, text: 'Tidewrack Half' },
+      { lane: 0, text: 'Test' },
+    ]);
+  });
+
+  it('end with their lane', () => {
+    // Fourteen letters are 86.8 pixels: one lane has 48 of them, the other all.
+    expect(placeEvents([flag(800, 'Tidewrack Half')], [860, 900])).toEqual([
+      { lane: 1, text: 'Tidewrack Half' },
+    ]);
+    expect(placeEvents([flag(870, 'Tidewrack Half')], both)[0]?.text).toBe('');
   });
 });

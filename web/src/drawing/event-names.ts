@@ -1,4 +1,4 @@
-/** The mark of an event in its lane, in pixels, and the name it wants beside it. */
+/** The mark of an event, in pixels, and the name it wants beside it. */
 export interface EventMark {
   x: number;
   /** Where a name beside the mark begins. */
@@ -6,39 +6,47 @@ export interface EventMark {
   name: string;
 }
 
-/** A name as it stands: beside its mark, or over it. */
-export interface PlacedName {
+/** The lane in which an event stands, and its name in it; empty where there is room for none. */
+export interface PlacedEvent {
+  /** 0 is the upper one. */
+  lane: number;
   text: string;
-  x: number;
-  over: boolean;
 }
 
-/** About this many pixels a letter of an event's name, and between two names. */
-const LETTER = 5.8;
-const GAP = 6;
+/** About this many pixels a letter of an event's name, and between a name and the next mark. */
+const LETTER = 6.2;
+const GAP = 8;
 /** A name cut shorter than this says nothing. */
 const LEAST_LETTERS = 3;
 
 /**
- * Names that do not run into each other: beside the mark where there is room
- * before the next one, else over it, else cut short.
+ * Puts each event into the first lane that has room for its name; where none
+ * has, the name is cut short in the lane with the most. A name ends before the
+ * mark as many events on as there are lanes: so there is always a free one, and
+ * nothing overlaps.
  *
  * @param marks from left to right
- * @param right pixel at which the drawing ends
- * @returns one a mark; undefined where there is room for none
+ * @param ends pixel at which each lane ends, the upper one first
  */
-export function placeNames(marks: readonly EventMark[], right: number): (PlacedName | undefined)[] {
-  let takenOver = -Infinity;
+export function placeEvents(marks: readonly EventMark[], ends: readonly number[]): PlacedEvent[] {
+  const taken = ends.map(() => -Infinity);
   return marks.map(({ x, nameX, name }, index) => {
+    const next = (marks[index + ends.length]?.x ?? Infinity) - GAP;
+    const open = ends
+      .map((end, lane) => ({ lane, room: Math.min(end, next) - nameX }))
+      .filter(({ lane }) => x >= (taken[lane] ?? 0));
     const width = name.length * LETTER;
-    const room = (marks[index + 1]?.x ?? right + GAP) - GAP - nameX;
-    if (width <= room) return { text: name, x: nameX, over: false };
-    if (x >= takenOver && x + width <= right) {
-      takenOver = x + width + GAP;
-      return { text: name, x, over: true };
-    }
-    const letters = Math.floor(room / LETTER) - 1;
-    if (letters < LEAST_LETTERS) return undefined;
-    return { text: `${name.slice(0, letters).trimEnd()}…`, x: nameX, over: false };
+    const most = Math.max(...open.map(({ room }) => room));
+    const { lane, room } = open.find((each) => each.room >= width) ??
+      open.find((each) => each.room === most) ?? { lane: 0, room: 0 };
+    const text = cutTo(name, room);
+    taken[lane] = nameX + text.length * LETTER + GAP;
+    return { lane, text };
   });
+}
+
+function cutTo(name: string, room: number): string {
+  const letters = Math.floor(room / LETTER);
+  if (name.length <= letters) return name;
+  return letters - 1 < LEAST_LETTERS ? '' : `${name.slice(0, letters - 1).trimEnd()}…`;
 }

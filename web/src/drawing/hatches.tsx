@@ -34,9 +34,18 @@ export const Hatches = memo(function Hatches({ id }: { id: string }) {
           </g>
         </pattern>
       ))}
+      <pattern id={`${id}-missing`} width={5} height={5} patternUnits="userSpaceOnUse">
+        <circle cx={1.5} cy={1.5} r={0.7} fill={token('muted')} />
+        <circle cx={4} cy={4} r={0.7} fill={token('muted')} />
+      </pattern>
     </defs>
   );
 });
+
+/** Stippled: what a recovery week leaves out. */
+export function stippleOf(id: string): string {
+  return `url(#${id}-missing)`;
+}
 
 export function hatchOf(id: string, kind: PhaseKind): string {
   return `url(#${id}-${kind})`;

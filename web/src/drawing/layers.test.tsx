@@ -55,7 +55,7 @@ afterEach(cleanup);
 describe('what is drawn on the way', () => {
   it('has a name and its days', () => {
     draw();
-    expect(screen.getByLabelText('Race on the way: Gullstone 10, Sun 21 Feb 2027')).toBeTruthy();
+    expect(screen.getByLabelText('Tune-up race: Gullstone 10, Sun 21 Feb 2027')).toBeTruthy();
     expect(screen.getByLabelText('Camp: Ostrel, Mon 8 Mar 2027 to Sun 14 Mar 2027')).toBeTruthy();
   });
 

@@ -9,6 +9,8 @@ import { dayXs } from './days.js';
 export interface LegsCurve {
   curve: string;
   band: string;
+  /** A plumb line each week, from day one's height down to the curve. */
+  plumbs: string;
   /** Heights of 1, 1.5, 2 … times day one. */
   ticks: { times: number; y: number }[];
   nadir: { x: number; y: number; week: number };
@@ -68,6 +70,7 @@ export function drawLegs(block: LegsOf, columns: Columns, frame: LegsFrame): Leg
   return {
     curve: curveOf(points, scale),
     band: bandOf(points, scale),
+    plumbs: plumbsOf(block, xs, scale),
     ticks: Array.from({ length: marks }, (_, mark) => {
       const times = 1 + mark * TICK;
       return { times, y: scale(times) };
@@ -118,6 +121,17 @@ function bandOf(points: readonly Point[], scale: Scale): string {
     .y0(({ day }) => scale(light(day)))
     .y1(({ day }) => scale(heavy(day)));
   return path.digits(1)(points) ?? '';
+}
+
+/** Sounded on the last morning of every week. */
+function plumbsOf({ legs, weeks }: LegsOf, xs: readonly number[], scale: Scale): string {
+  let day = -1;
+  return weeks
+    .map(({ length }) => {
+      day += length;
+      return `M${(xs[day] ?? 0).toFixed(1)},${scale(1).toFixed(1)}V${scale(legs.days[day]?.value ?? 1).toFixed(1)}`;
+    })
+    .join('');
 }
 
 function legsScale(

@@ -15,6 +15,8 @@ export interface WeekDrawn {
 
 /** Pixels for amounts in shown steps, above the waterline. */
 export interface VolumeScale {
+  /** Pixel of its highest tick. */
+  top: number;
   /** Pixel of the waterline. */
   ground: number;
   ticks: { y: number; steps: number }[];
@@ -45,6 +47,7 @@ export function volumeScale(
   const scale = scaleLinear([0, end], [ground, top]);
   const ticks = scale.ticks(5).slice(1);
   return {
+    top,
     ground,
     ticks: ticks.map((steps) => ({ steps, y: scale(steps) })),
     yOf: (steps) => scale(steps),

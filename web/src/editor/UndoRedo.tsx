@@ -1,10 +1,11 @@
-import Button from '@mui/material/Button';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useDispatch } from 'react-redux';
+import { IconAct } from '../components/IconAct.js';
+import { RedoIcon, UndoIcon } from '../theme/icons.js';
 import { redone, undone } from './editor-slice.js';
 import { useEditor } from './useEditor.js';
 
-/** Undo and redo, as buttons that say of what, and by key. */
+/** Undo and redo, as icons that say of what, and by key. */
 export function UndoRedo() {
   const dispatch = useDispatch();
   const past = useEditor((editor) => editor.trial?.past ?? editor.past);
@@ -14,23 +15,23 @@ export function UndoRedo() {
   const undo = past.at(-1)?.words;
   const redo = future.at(-1)?.words;
   return (
-    <>
-      <Button
+    <span>
+      <IconAct
+        label="Undo"
+        detail={undo}
+        keys="Ctrl+Z"
+        icon={UndoIcon}
         disabled={undo === undefined}
-        title={undo && `Undo: ${undo} (Ctrl+Z)`}
         onClick={() => dispatch(undone())}
-        aria-keyshortcuts="Control+Z"
-      >
-        undo
-      </Button>
-      <Button
+      />
+      <IconAct
+        label="Redo"
+        detail={redo}
+        keys="Ctrl+Shift+Z"
+        icon={RedoIcon}
         disabled={redo === undefined}
-        title={redo && `Redo: ${redo} (Ctrl+Shift+Z)`}
         onClick={() => dispatch(redone())}
-        aria-keyshortcuts="Control+Shift+Z"
-      >
-        redo
-      </Button>
-    </>
+      />
+    </span>
   );
 }

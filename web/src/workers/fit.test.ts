@@ -30,7 +30,7 @@ const ask = (task: (typeof fitTasks)[number], part: Partial<BlockFile> = {}) =>
 
 it('answers in words, with a change the page can take', () => {
   const { words, command } = ask('lowest-growth');
-  expect(words).toBe('5.3 % a week reaches 92 km.');
+  expect(words).toBe('5.3% a week reaches 92 km.');
   expect(command?.change.volume?.growth).toEqual({ school: 'percentage', cap: 0.053 });
 });
 

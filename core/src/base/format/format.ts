@@ -78,7 +78,7 @@ export function formatPace(secondsPerKm: number, unit: Unit): string {
   return `${formatDuration((secondsPerKm * metresPer(unit)) / 1000)} /${unit}`;
 }
 
-/** A share as a whole percentage: 0.1 → `10 %`. */
+/** A share as a whole percentage: 0.1 → `10%`. */
 export function formatPercent(share: number): string {
-  return `${Math.round(share * 100) + 0} %`;
+  return `${Math.round(share * 100) + 0}%`;
 }

@@ -22,8 +22,8 @@ const withDoubles: Partial<BlockSpec> = {
 const cases: readonly [CheckCode, Partial<BlockSpec>, RegExp][] = [
   ['rest-before-hard', {}, /^Rest on Wednesdays$/],
   ['hard-days-adjacent', day('2026-12-16', { role: 'quality' }), /^Swap Tue .* and Mon /],
-  ['semi-long-near-long', day('2026-12-16', { amount: 17_000 }), /^Leave Wed 16 Dec to the week$/],
-  ['run-too-short', day('2026-12-16', { amount: 2000 }), /^Leave Wed/],
+  ['semi-long-near-long', day('2026-12-16', { amount: 17_000 }), /^Reset Wed 16 Dec to the week$/],
+  ['run-too-short', day('2026-12-16', { amount: 2000 }), /^Reset Wed/],
   ['doubles-too-soon', withDoubles, /^Run once a day$/],
   [
     'under-18-doubles',
@@ -33,7 +33,7 @@ const cases: readonly [CheckCode, Partial<BlockSpec>, RegExp][] = [
   [
     'too-much-hard',
     day('2026-12-22', { session: '20 x 1000 m @ 10-km, 60 s jog' }),
-    /^Leave Tue 22 Dec to the week$/,
+    /^Reset Tue 22 Dec to the week$/,
   ],
   ['too-little-hard', { sessions: [] }, /^Take the usual sessions of the speed phase$/],
   ['too-little-hard', { week: { ...marathon.week, qualityOn: [] } }, /^Place the usual hard days$/],
@@ -59,12 +59,12 @@ const cases: readonly [CheckCode, Partial<BlockSpec>, RegExp][] = [
       ...day('2026-12-17', { role: 'easy' }),
       athlete: { ...marathon.athlete, unavailable: ['thursday'] },
     },
-    /^Leave Thu/,
+    /^Reset Thu/,
   ],
   ['quality-in-easy-phase', day('2026-12-17', { role: 'quality' }), /^Run easy on T/],
-  ['week-over-wish', day('2026-12-16', { amount: 40_000 }), /^Leave Wed/],
+  ['week-over-wish', day('2026-12-16', { amount: 40_000 }), /^Reset Wed/],
   ['strength-before-hard', day('2026-12-14', { strength: true }), /^Strength after/],
-  ['fixed-day-overruled', day('2027-04-16', { role: 'quality' }), /^Leave Fri 16 Apr/],
+  ['fixed-day-overruled', day('2027-04-16', { role: 'quality' }), /^Reset Fri 16 Apr/],
   [
     'wish-not-kept',
     { ...raced('2027-02-13'), ...day('2027-02-13', { double: true }) },
@@ -75,11 +75,11 @@ const cases: readonly [CheckCode, Partial<BlockSpec>, RegExp][] = [
     { ...raced('2027-02-13'), ...day('2027-02-13', { addOn: 'strides' }) },
     /^Run without on Sat 13 Feb/,
   ],
-  ['unknown-pace', day('2026-12-16', { session: '5 km @ warp' }), /^Leave Wed/],
+  ['unknown-pace', day('2026-12-16', { session: '5 km @ warp' }), /^Reset Wed/],
   [
     'hard-running-jump',
     day('2027-01-19', { session: '9 x 1000 m @ 10-km, 90 s jog' }),
-    /^Leave Tue 19 Jan/,
+    /^Reset Tue 19 Jan/,
   ],
   [
     'cross-after-quality',

@@ -29,7 +29,7 @@ export function freeDays(
     if (!dates.has(date) || held.length === 0) return [];
     const nothing = Object.fromEntries(held.map((field) => [field, undefined]));
     const days = withFixedDay(spec.days, date, nothing);
-    return [{ label: `Leave ${dayWords(date)} to the week`, change: { days } }];
+    return [{ label: `Reset ${dayWords(date)}`, change: { days } }];
   });
 }
 

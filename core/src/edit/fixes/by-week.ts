@@ -10,7 +10,7 @@ type Field = 'volume' | 'longRun';
 export function unpin({ block: { spec } }: FixContext, week: number, field: Field): Fix[] {
   if (pinOf(spec, week)?.[field] === undefined) return [];
   const pins = withPin(spec.pins, week, field, undefined);
-  return [{ label: `Unpin ${weekWords(week, field)}`, change: { pins } }];
+  return [{ label: `Free ${weekWords(week, field)}`, change: { pins } }];
 }
 
 /** Pins a week at the most that `limit` allows in shown steps. */
@@ -19,7 +19,7 @@ export function pinAt(context: FixContext, week: number, field: Field, limit: nu
   const amount = floorTo(limit, stepOf(context));
   if (amount <= 0) return [];
   const pins = withPin(spec.pins, week, field, amount);
-  return [{ label: `Pin ${weekWords(week, field)} at ${say(context, amount)}`, change: { pins } }];
+  return [{ label: `Fix ${weekWords(week, field)} at ${say(context, amount)}`, change: { pins } }];
 }
 
 /** Pins a week at the least in shown steps that is no less than `limit`. */
@@ -86,7 +86,7 @@ export function withoutEvents(
   if (out.length === 0) return [];
   const names = out.map(({ name }) => name).join(', ');
   const events = spec.events.filter((event) => !leaves(event));
-  return [{ label: `Take out ${names}`, change: { events } }];
+  return [{ label: `Remove ${names}`, change: { events } }];
 }
 
 /** An amount of the block as the coach reads it. */

@@ -35,14 +35,14 @@ export const longRunFixes = {
       ...lengthen(context, extraWeeks ?? 0),
       ...(byGrowth && neededRise !== null
         ? [
-            rule(context, `Let it grow by ${say(context, neededRise)} each time`, {
+            rule(context, `Let the long run grow by ${say(context, neededRise)} each time`, {
               'longRun.growthDistance': neededRise / perMetre,
             }),
           ]
         : []),
       ...(byTime
         ? [
-            rule(context, `Allow it ${formatHours(neededTime)}`, {
+            rule(context, `Allow ${formatHours(neededTime)} on the feet`, {
               'longRun.mostTime': 60 * Math.ceil(neededTime / 60),
             }),
           ]
@@ -70,7 +70,7 @@ export const longRunFixes = {
     return [
       ...pinAt(context, week, 'longRun', (laid?.volume ?? 0) * limit),
       ...pinAtLeast(context, week, 'volume', (laid?.longRun ?? 0) / limit),
-      rule(context, `Allow it ${percent(Math.ceil(worst * 100 - 1e-6) / 100)} of the week`, {
+      rule(context, `Allow ${percent(Math.ceil(worst * 100 - 1e-6) / 100)} of the week`, {
         'longRun.share': allowed,
         'longRun.mostShare': Math.max(context.rules.longRun.mostShare, allowed),
       }),

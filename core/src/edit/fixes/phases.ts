@@ -7,7 +7,7 @@ export const phasesFixes = {
   'block-too-short': ({ value, limit }, context) => lengthen(context, limit - value),
   'own-phases-scaled': (_, { block: { phases } }) => {
     const own = phases.map(({ kind, name, weeks }) => ({ kind, name, weeks }));
-    return [{ label: 'Keep them as scaled', change: { phases: { layout: 'own', own } } }];
+    return [{ label: 'Keep the phases as scaled', change: { phases: { layout: 'own', own } } }];
   },
   'phase-left-out': (_, context) => [1, 2, 3, 4].flatMap((weeks) => lengthen(context, weeks)),
   'phase-too-short': (_, context) => [

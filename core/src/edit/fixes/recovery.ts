@@ -47,7 +47,7 @@ export const recoveryFixes = {
     const laid = context.block.weeks[week - 1]?.volume ?? 0;
     return [
       ...unpin(context, week, 'volume'),
-      recovery(context, `Take ${percent(limit)} off`, { depth: limit }),
+      recovery(context, `Cut by ${percent(limit)}`, { depth: limit }),
       ...pinAt(context, week, 'volume', (laid / (1 - value)) * (1 - limit)),
     ];
   },
@@ -55,6 +55,6 @@ export const recoveryFixes = {
     const { weeks, spec } = context.block;
     const wished = spec.volume.recovery.weeks ?? [];
     const kept = wished.filter((number) => weeks[number - 1]?.recoveryDue === true);
-    return [recovery(context, 'Wish only for those laid out', { weeks: kept })];
+    return [recovery(context, 'Ask only for those laid out', { weeks: kept })];
   },
 } satisfies FixesByCheck;

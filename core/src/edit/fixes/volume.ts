@@ -31,14 +31,14 @@ export const volumeFixes = {
       ...(feasible.neededGrowth !== null && growth.school === 'percentage' && cap <= 1
         ? [volume(context, `Grow up to ${percent(cap)} a week`, { growth: { ...growth, cap } })]
         : []),
-      ...(spec.pins.length > 0 ? [{ label: 'Unpin every week', change: { pins: [] } }] : []),
+      ...(spec.pins.length > 0 ? [{ label: 'Free every week', change: { pins: [] } }] : []),
     ];
   },
   'peak-far-from-race': ({ limit }, context) => [
     ...movePeak(context, limit),
     volume(context, 'Hold the peak to the taper', { peakWeek: undefined, holdAtPeak: 1 }),
     ...(context.block.spec.pins.length > 0
-      ? [{ label: 'Unpin every week', change: { pins: [] } }]
+      ? [{ label: 'Free every week', change: { pins: [] } }]
       : []),
   ],
   'peak-near-race': ({ limit }, context) => movePeak(context, limit),

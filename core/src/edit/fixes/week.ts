@@ -33,7 +33,7 @@ export const weekFixes = {
   'hard-day-away': (_, context) => {
     const { spec } = context.block;
     const { longRunOn, qualityOn } = placeDays(spec);
-    const label = 'Wish for the days as they are laid out';
+    const label = 'Ask for the days as they are laid out';
     return [{ label, change: { week: { ...spec.week, longRunOn, qualityOn } } }];
   },
   'hard-days-adjacent': ({ weeks }, context) => {

@@ -21,7 +21,7 @@ describe('results', () => {
   it('are named in the history by what they are', () => {
     expect(addResult(of, trial).message).toBe('Entered Time trial in 19:06 on 2027-02-07.');
     expect(addResult(of, early).message).toBe('Entered 5 km in 20:00 on 2026-09-01.');
-    expect(removeResult(of, 0).message).toBe('Took out 10 km in 40:30 on 2026-11-08.');
+    expect(removeResult(of, 0).message).toBe('Removed 10 km in 40:30 on 2026-11-08.');
   });
 
   it('are taken out one at a time, and nothing else of the athlete with them', () => {
@@ -71,6 +71,6 @@ describe('the paces of a block', () => {
     const two = { spec: after(toggleDistance(one, 2000)) };
     expect(two.spec.paces.distances).toEqual([2000, 12_000]);
     expect(after(toggleDistance(two, 12_000)).paces.distances).toEqual([2000]);
-    expect(toggleDistance(two, 2000).message).toBe('Took out 2000 m among the equivalents.');
+    expect(toggleDistance(two, 2000).message).toBe('Removed 2000 m among the equivalents.');
   });
 });

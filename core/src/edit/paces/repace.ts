@@ -16,7 +16,7 @@ export function repace({ spec }: OfWishes, day: CivilDate): Command {
 /** Takes a re-pacing back: the paces before it go on. */
 export function takeBackRepacing({ spec }: OfWishes, day: CivilDate): Command {
   const repaced = spec.paces.repaced.filter((each) => each !== day);
-  return paces(spec, { repaced }, `Took back the re-pacing of ${day}.`);
+  return paces(spec, { repaced }, `Removed the re-pacing of ${day}.`);
 }
 
 /** Chooses whether sessions are run at what is current, at the goal, or between. */
@@ -34,7 +34,7 @@ export function toggleDistance({ spec }: OfWishes, distance: number): Command {
   const { distances } = spec.paces;
   const there = distances.includes(distance);
   const next = there ? distances.filter((each) => each !== distance) : [...distances, distance];
-  const words = `${there ? 'Took out' : 'Added'} ${distance} m among the equivalents.`;
+  const words = `${there ? 'Removed' : 'Added'} ${distance} m among the equivalents.`;
   return paces(spec, { distances: next.sort((a, b) => a - b) }, words);
 }
 

@@ -19,7 +19,7 @@ export function removeResult({ spec }: OfWishes, index: number): Command {
   const { results } = spec.athlete;
   const out = results[index];
   const left = results.filter((_, place) => place !== index);
-  return athlete(spec, { results: left }, `Took out ${out ? resultWords(spec, out) : 'a result'}.`);
+  return athlete(spec, { results: left }, `Removed ${out ? resultWords(spec, out) : 'a result'}.`);
 }
 
 /** Chooses how results are made into times for other distances. */

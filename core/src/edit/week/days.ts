@@ -30,7 +30,7 @@ export function moveDay(block: Block, from: CivilDate, to: CivilDate): CommandOr
   if (placed) return 'A race or test is moved where it is placed, in “On the way”.';
   const sameWeek = one.week === other.week;
   const isLong = one.day.role === 'long' || other.day.role === 'long';
-  if (isLong && !sameWeek) return 'The long run stays in its week; pin its length instead.';
+  if (isLong && !sameWeek) return 'The long run stays in its week; fix its length instead.';
   const { days } = block.spec;
   const first = withFixedDay(days, to, heldBy(block, one.day, sameWeek));
   return {
@@ -48,7 +48,7 @@ export function copyOn(block: Block, date: CivilDate): CommandOrNot {
   if (PLACED.has(one.day.role) || PLACED.has(other.day.role)) {
     return 'A race or test is placed in “On the way”; nothing is copied over it.';
   }
-  if (one.day.role === 'long') return 'Every week has its own long run; pin its length instead.';
+  if (one.day.role === 'long') return 'Every week has its own long run; fix its length instead.';
   return {
     change: { days: withFixedDay(block.spec.days, to, heldBy(block, one.day, false)) },
     message: `Copied ${dayWords(date)} to ${dayWords(to)}.`,
@@ -95,7 +95,7 @@ export function pinDay(
     change: {
       days: withFixedDay(block.spec.days, date, wasRun ? part : { ...part, role: 'easy' }),
     },
-    message: `Pinned ${dayWords(date)} at ${formatPlain(amount, measure)}.`,
+    message: `Fixed ${dayWords(date)} at ${formatPlain(amount, measure)}.`,
   };
 }
 
@@ -110,7 +110,7 @@ export function setDayRole(block: Block, date: CivilDate, role: PatternRole): Co
   const words = `Made ${dayWords(date)} ${dayRoleWords[role]}.`;
   if (role !== 'long') return { change: { days: withFixedDay(days, date, plain) }, message: words };
   const long = block.weeks[found.week - 1]?.days.find((day) => day.role === 'long');
-  if (!long) return 'This week has no long run; pin one first.';
+  if (!long) return 'This week has no long run; fix one first.';
   const moved = withFixedDay(days, long.date, { role: 'easy', session: undefined });
   return { change: { days: withFixedDay(moved, date, plain) }, message: words };
 }
@@ -180,7 +180,7 @@ export function setBeside(
 export function freeDay({ spec }: Block, date: CivilDate): Command {
   return {
     change: { days: spec.days.filter((day) => day.date !== date) },
-    message: `Left ${dayWords(date)} to the week.`,
+    message: `Reset ${dayWords(date)}.`,
   };
 }
 

@@ -25,7 +25,7 @@ export function patternDays(
 export function choosePattern({ spec }: Block, name: WeekPatternName, phase?: PhaseKind): Command {
   const days = patternDays(name, spec);
   const { title } = weekPatterns[name];
-  return setPattern(spec, days, phase, `Took the week “${title}”.`);
+  return setPattern(spec, days, phase, `Used the week template “${title}”.`);
 }
 
 /** Back to run days, long run, quality and rest days as they were answered. */

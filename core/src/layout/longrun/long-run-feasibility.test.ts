@@ -46,7 +46,9 @@ describe('whether a long run can be reached', () => {
     );
     expect(labels.some((label) => label.startsWith('Ask for'))).toBe(true);
     expect(labels.some((label) => /^Start .* earlier$/.test(label))).toBe(true);
-    expect(labels.some((label) => /^Let it grow by [\d.]+ km each time$/.test(label))).toBe(true);
+    expect(
+      labels.some((label) => /^Let the long run grow by [\d.]+ km each time$/.test(label)),
+    ).toBe(true);
     // No plateau: every rung that is not the last is longer than the one before.
     const rungs = block.weeks.filter(({ longRunRule }) =>
       ['start', 'rung', 'growth-cap', 'peak'].includes(longRunRule),
@@ -57,7 +59,7 @@ describe('whether a long run can be reached', () => {
   });
 
   it('says the week that is needed where its share holds it too', () => {
-    // The heaviest is 80 km: 35 % are 28; 32 km want 91.4.
+    // The heaviest is 80 km: 35% are 28; 32 km want 91.4.
     const { message } = held(asked(8000, 32_000, { weeks: 11 }));
     expect(message).toContain('next and its share of the week hold it there');
     expect(message).toContain('or build to 92 km a week.');
@@ -77,15 +79,15 @@ describe('whether a long run can be reached', () => {
 
 describe('a long run over its share', () => {
   it('comes with the three ways out, worked out', () => {
-    // Week 2 of 58 km with a long run of 25: 43.1 %, and 35 % are allowed before a marathon.
+    // Week 2 of 58 km with a long run of 25: 43.1%, and 35% are allowed before a marathon.
     const block = layOut({ ...marathon, pins: [{ week: 2, longRun: 25_000 }] });
     const found = block.findings.find(({ check }) => check === 'long-run-over-share');
-    // 35 % of 58 km are 20.3; 25 km are 35 % of 71.4; 25 of 58 is 43.1 %.
+    // 35% of 58 km are 20.3; 25 km are 35% of 71.4; 25 of 58 is 43.1%.
     expect(found?.message).toContain(
-      'Ways out: a long run of 20 km, a week of 72 km, or a share of 44 %.',
+      'Ways out: a long run of 20 km, a week of 72 km, or a share of 44%.',
     );
     const labels = found ? fixesOf(block, found).map(({ label }) => label) : [];
-    expect(labels).toContain('Allow it 44 % of the week');
-    expect(labels).toContain('Pin week 2’s long run at 20 km');
+    expect(labels).toContain('Allow 44% of the week');
+    expect(labels).toContain('Fix week 2’s long run at 20 km');
   });
 });

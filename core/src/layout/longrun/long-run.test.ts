@@ -89,7 +89,7 @@ describe('a long run made shorter on purpose', () => {
 });
 
 describe('the week before a marathon', () => {
-  it('never holds more than 60 % of the peak long run, nor two hours, however few the run days', () => {
+  it('never holds more than 60% of the peak long run, nor two hours, however few the run days', () => {
     const { weeks } = layOut({
       ...marathon,
       volume: { ...marathon.volume, start: 110_000, peak: 140_000 },
@@ -111,7 +111,7 @@ describe('a long run that cannot be', () => {
   });
 
   it('says what held it', () => {
-    // 35 % of a week fixed at 50 km, where less than that is asked of the peak week.
+    // 35% of a week fixed at 50 km, where less than that is asked of the peak week.
     const longRun = { ...marathon.longRun, peak: 25_000 };
     const low = layOut({ ...marathon, longRun, pins: [{ week: 14, volume: 50_000 }] });
     expect(low.weeks[13]?.longRun).toBe(17_000);

@@ -15,7 +15,7 @@ describe('every layout, worked by hand for sixteen weeks', () => {
     ['four-equal-parts', ['Foundation 4', 'Speed 4', 'Race-specific 4', 'Sharpening 1', 'Taper 3']],
     // 5, 4 and 4 of 13 are whole.
     ['base-strength-intervals-taper', ['Base 5', 'Strength 4', 'Intervals 4', 'Taper 3']],
-    // 40 % of 13 are 5.2, then 3.9 and 3.9.
+    // 40% of 13 are 5.2, then 3.9 and 3.9.
     ['long-aerobic-first', ['Aerobic 5', 'Threshold 4', 'Intervals 4', 'Taper 3']],
     // 2.6, 3.9 and 6.5: the two largest remainders go up.
     ['speed-before-distance', ['Hills 3', 'Speed 4', 'Race-specific 6', 'Taper 3']],

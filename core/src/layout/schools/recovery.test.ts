@@ -28,7 +28,7 @@ describe('recovery weeks by school', () => {
     expect(recovering({ every: 4, weeks: [] })).toEqual([]);
   });
 
-  it('deep and usual: 40 and 25 % off 61 km are 37 and 46', () => {
+  it('deep and usual: 40 and 25% off 61 km are 37 and 46', () => {
     const fourth = (depth: number) =>
       laid({ every: 4, depth, reEntry: 'one-step-above' })[3]?.volume;
     expect(fourth(0.25)).toBe(46_000);

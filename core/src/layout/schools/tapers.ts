@@ -64,7 +64,7 @@ function stepShare(weekly: readonly number[], daysOut: number, race: RaceRules):
  *
  * Source: L. Bosquet et al., "Effects of tapering on performance: a
  * meta-analysis", Med. Sci. Sports Exerc. 39 (2007): two weeks, volume cut by
- * 41–60 %, intensity and frequency held; I. Mujika and S. Padilla, Med. Sci.
+ * 41–60%, intensity and frequency held; I. Mujika and S. Padilla, Med. Sci.
  * Sports Exerc. 35 (2003): progressive, non-linear.
  */
 function exponentialShare(daysOut: number, race: RaceRules): number {

@@ -11,7 +11,7 @@ const weeksTo = (date: string, weeks: number) =>
   calendarWeeks(countBack(date, weeks, 'monday'), weeks, 'monday');
 
 describe('three steps', () => {
-  it('before a Sunday marathon: a week at −10, one at −27.5 and six days at −50 %', () => {
+  it('before a Sunday marathon: a week at −10, one at −27.5 and six days at −50%', () => {
     const shares = taperShares(weeksTo(sunday, 16), sunday, race(42_195), {
       school: 'three-steps',
     });
@@ -21,7 +21,7 @@ describe('three steps', () => {
     expect(shares.at(-1)?.days).toEqual([0.5, 0.5, 0.5, 0.5, 0.5, 0.5, 0]);
   });
 
-  it('before a 10 km: two days at 90 %, two at 72.5 %, six at 50 %', () => {
+  it('before a 10 km: two days at 90%, two at 72.5%, six at 50%', () => {
     const shares = taperShares(weeksTo(sunday, 12), sunday, race(10_000), {
       school: 'three-steps',
     });
@@ -50,7 +50,7 @@ describe('three steps', () => {
 });
 
 describe('a depth of the coach’s own', () => {
-  it('hand-worked: −60 for −50 % on the last days scales every cut by 1.2', () => {
+  it('hand-worked: −60 for −50% on the last days scales every cut by 1.2', () => {
     const shares = taperShares(weeksTo(sunday, 16), sunday, race(42_195), {
       school: 'three-steps',
       depth: 0.6,

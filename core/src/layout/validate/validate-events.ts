@@ -98,6 +98,6 @@ function validatePin({ spec, perMetre }: Context, event: BlockEvent, index: numb
   const raced = (event.distance ?? USUAL_TEST) * perMetre;
   const least = raced + (pin.longRun ?? 0);
   if (pin.volume >= least - 1e-6) return [];
-  const message = `Week ${week} is pinned at ${formatPlain(pin.volume, athlete)}, less than ${event.name} and its long run take (${formatPlain(least, athlete)}). Raise or unpin the week.`;
+  const message = `Week ${week} is fixed at ${formatPlain(pin.volume, athlete)}, less than ${event.name} and its long run take (${formatPlain(least, athlete)}). Raise or unpin the week.`;
   return [issue('pin-under-race', ['events', index, 'from'], message)];
 }

@@ -167,13 +167,13 @@ function validatePins({ athlete, pins, weeks }: ResolvedSpec): Issue[] {
         issue(
           'pin-outside-block',
           at('week'),
-          `Week ${pin.week} is outside the block of ${weeks} weeks. Choose 1 to ${weeks}, or unpin it.`,
+          `Week ${pin.week} is outside the block of ${weeks} weeks. Choose 1 to ${weeks}, or free it.`,
         ),
       );
     }
     if (seen.has(pin.week)) {
       found.push(
-        issue('pin-twice', at('week'), `Week ${pin.week} is pinned twice. Keep one of the two.`),
+        issue('pin-twice', at('week'), `Week ${pin.week} is fixed twice. Keep one of the two.`),
       );
     }
     seen.add(pin.week);

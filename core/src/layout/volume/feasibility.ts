@@ -9,7 +9,7 @@ import { countRises } from './rises.js';
  * Law: from start s to peak k over b rises, the growth needed is
  * (k/s)^(1/b) − 1.
  *
- * @example s = 55 km, k = 92 km, b = 5, cap 10 %: needed 10.8 %, reachable 88 578 m
+ * @example s = 55 km, k = 92 km, b = 5, cap 10%: needed 10.8%, reachable 88 578 m
  */
 export function feasibility(context: Context, frame: Frame): Feasibility {
   const { start, peak, growth } = context.spec.volume;

@@ -36,7 +36,7 @@ export function timesDayOne(multiple: number): string {
   return `${multiple.toFixed(1)} times day one`;
 }
 
-/** `1.0, 43 % lighter than at their heaviest`. */
+/** `1.0, 43% lighter than at their heaviest`. */
 export function raceMorningWords({ raceMorning, release }: LegsFigures): string {
   const figure = timesDayOne(raceMorning);
   return release < 0.005

@@ -80,7 +80,7 @@ export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
     message: `${where(found)}: too little running for the smallest of the session on ${count(daysOf(found), 'quality day', 'quality days')}, with room to warm up and cool down. Strides take its place.`,
   }),
   'wish-not-kept': (found) => ({
-    title: 'A wish that is not kept',
+    title: 'Something asked for cannot be kept',
     message: wishWords(found),
   }),
   'session-outside-days': (found) => ({
@@ -106,7 +106,7 @@ export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
   }),
   'cross-after-quality': (found) => ({
     title: 'Cross-training after quality',
-    message: `${where(found)}: ${count(daysOf(found), 'time', 'times')} cross-training falls on the day after a quality session, which is for getting over it.`,
+    message: `${where(found)}: ${count(daysOf(found), 'time', 'times')} cross-training falls on the day after a quality session, which is for recovering.`,
   }),
   'doubles-too-soon': (found, { figures }) => {
     const { value, limit } = apart(found, figures.measure);
@@ -127,7 +127,7 @@ export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
     const { value, limit } = apart(found, figures.measure);
     return {
       title: 'A run too short',
-      message: `${where(found)}: a run of ${value}; under ${limit} it is not worth the shoes.`,
+      message: `${where(found)}: a run of ${value}; under ${limit} it is hardly worth changing for.`,
     };
   },
   'fixed-day-overruled': (found) => ({

@@ -19,55 +19,55 @@ describe('a measured share in a sentence', () => {
 
   it('is what a coach works out, to the nearest tenth', () => {
     // 62.6 over 55 km is 1.1382, 63 over 55 is 1.1455, 66 over 55 is 1.2.
-    expect(weekTwo(62_600)).toBe('Week 2: 13.8 %');
-    expect(weekTwo(63_000)).toBe('Week 2: 14.5 %');
-    expect(weekTwo(66_000)).toBe('Week 2: 20.0 %');
+    expect(weekTwo(62_600)).toBe('Week 2: 13.8%');
+    expect(weekTwo(63_000)).toBe('Week 2: 14.5%');
+    expect(weekTwo(66_000)).toBe('Week 2: 20.0%');
   });
 
   it('is never shown as the limit that it passes', () => {
     // 60.51 over 55 km is 1.1002; to the nearest tenth that is the cap.
-    expect(weekTwo(60_510)).toBe('Week 2: 10.1 %');
+    expect(weekTwo(60_510)).toBe('Week 2: 10.1%');
     expect(weekTwo(60_500)).toBeUndefined();
   });
 
   it('is the same out of a recovery week', () => {
-    // 78 over 45 km is 1.7333, and 70 % are allowed.
+    // 78 over 45 km is 1.7333, and 70% are allowed.
     const pins = [
       { week: 4, volume: 45_000 },
       { week: 5, volume: 78_000 },
     ];
     expect(sentence('jump-after-recovery', { pins })).toMatch(
-      /^Week 5: 73\.3 % above the recovery week before it; 70 % is the most\./,
+      /^Week 5: 73\.3% above the recovery week before it; 70% is the most\./,
     );
   });
 });
 
 describe('a way out in a sentence', () => {
   it('is rounded so that it is enough', () => {
-    // Five rises from 55 to 92 km need 10.84 %: 10.8 would not do.
+    // Five rises from 55 to 92 km need 10.84%: 10.8 would not do.
     const said = sentence('not-feasible', {
       weeks: 12,
       volume: { ...marathon.volume, growth: { school: 'percentage', cap: 0.05 } },
     });
-    expect(said).toContain('grow 10.9 % a week');
+    expect(said).toContain('grow 10.9% a week');
   });
 });
 
 describe('what is the other way round', () => {
   it('is said so, and not as less than nothing', () => {
-    // Week 8 recovers from week 7: 80 over 71 km is 12.7 % more.
+    // Week 8 recovers from week 7: 80 over 71 km is 12.7% more.
     const pins = [
       { week: 7, volume: 71_000 },
       { week: 8, volume: 80_000 },
     ];
     expect(sentence('recovery-too-shallow', { pins })).toMatch(
-      /^Week 8: 13 % above the last building week; under 20 % it is not felt as rest\.$/,
+      /^Week 8: 13% above the last building week; under 20% it is not felt as rest\.$/,
     );
     // 92 km from Monday on and 23 on Saturday and Sunday before it, against 56 on the same six days
     // of the heaviest week, its long run aside: about twice as much.
     const race = { ...marathon.race, date: '2027-04-16' };
     expect(sentence('taper-too-shallow', { race, pins: [{ week: 18, volume: 92_000 }] })).toMatch(
-      /^Race week is 10\d % above the heaviest; /,
+      /^Race week is 10\d% above the peak week; /,
     );
     const offset: [number, number] = [-50, 20];
     const paces = { table: [{ id: 'easy', name: 'Easy', base: { race: 42_195 }, offset }] };

@@ -53,16 +53,16 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     message: `${where(found)}: ${found.value} building weeks in a row; after ${found.limit} the body is owed an easier one.`,
   }),
   'too-long-at-peak': ({ value, limit, weeks }) => ({
-    title: 'Long stay at the heaviest',
-    message: `${weekWords(weeks)} hold ${value} weeks at the heaviest; ${limit} are enough. Long stays at the top are where injuries start.`,
+    title: 'Long stay at the peak',
+    message: `${weekWords(weeks)} hold ${value} weeks near the peak; ${limit} are enough. Long stays at the top are where injuries start.`,
   }),
   'taper-too-shallow': ({ value, limit }) => ({
     title: 'Taper too shallow',
-    message: `Race week ${value < 0 ? `is ${percent(-value)} above` : `is cut by ${percent(value)} from`} the heaviest; this taper takes off ${percent(limit)} at least. Legs may still be heavy on race day.`,
+    message: `Race week ${value < 0 ? `is ${percent(-value)} above` : `is cut by ${percent(value)} from`} the peak week; this taper takes off ${percent(limit)} at least. Legs may still be heavy on race day.`,
   }),
   'taper-too-deep': ({ value, limit }) => ({
     title: 'Taper too deep',
-    message: `Race week is cut by ${percent(value)} from the heaviest; this taper takes off ${percent(limit)} at most. Legs may feel flat.`,
+    message: `Race week is cut by ${percent(value)} from the peak week; this taper takes off ${percent(limit)} at most. Legs may feel flat.`,
   }),
   'block-too-short': ({ value, limit }, context) => ({
     title: 'Short block',
@@ -141,13 +141,13 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     message: (found.each ?? [found]).map((each) => nearRaceWords(each, context)).join(' '),
   }),
   'tune-up-near-race': (found) => ({
-    title: 'Race on the way near the goal',
-    message: `${where(found)}: ${found.value} days before the goal race; by its distance ${found.limit} at least leave time to get over it.`,
+    title: 'Tune-up race near the goal',
+    message: `${where(found)}: ${found.value} days before the goal race; by its distance ${found.limit} at least leave time to recover.`,
   }),
   'races-too-close': (found, { block }) =>
     found.dates
       ? {
-          title: 'Races on the way close together',
+          title: 'Tune-up races close together',
           message: (found.each ?? [found]).map(closeWords).join(' '),
         }
       : {
@@ -156,11 +156,11 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
         },
   'peak-near-race': ({ value, limit }) => ({
     title: 'Peak near the race',
-    message: `The last heaviest week is ${value} ${value === 1 ? 'week' : 'weeks'} out; ${limit} at least, or it is still in the legs.`,
+    message: `The last peak week is ${value} ${value === 1 ? 'week' : 'weeks'} out; ${limit} at least, or it is still in the legs.`,
   }),
   'peak-far-from-race': ({ value, limit }) => ({
     title: 'Peak far from the race',
-    message: `The last heaviest week is ${value} weeks out; more than ${limit}, and the body has forgotten it.`,
+    message: `The last peak week is ${value} weeks out; more than ${limit}, and the body has forgotten it.`,
   }),
   'taper-too-short': ({ value, limit }, context) => ({
     title: 'Short taper',
@@ -192,7 +192,7 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   }),
   'easy-pace-too-fast': ({ value, limit }, { figures }) => ({
     title: 'Easy is too fast',
-    message: `Its quick end is ${gapWords(Math.abs(value), figures.measure.unit)} ${value < 0 ? 'quicker' : 'slower'} than marathon pace; it should be ${gapWords(limit, figures.measure.unit)} slower at least. Easy running that is not easy costs the hard days.`,
+    message: `Its quick end is ${gapWords(Math.abs(value), figures.measure.unit)} ${value < 0 ? 'quicker' : 'slower'} than marathon pace; it should be ${gapWords(limit, figures.measure.unit)} slower at least. Easy running that is too quick costs the hard days.`,
   }),
   'paces-stale': ({ value, limit }) => ({
     title: 'Paces rest on an old result',
@@ -203,7 +203,7 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     message: `A result of ${formatDuration(value)} says little of ${formatDuration(limit)} at the race’s distance: the model holds from 3.5 minutes to 4 hours, at both ends. A result nearer to the race would tell more.`,
   }),
   'test-missing': ({ value, limit }) => ({
-    title: 'No test on the way',
+    title: 'No test or tune-up race',
     message: `${value} weeks go by without a test or a race; after ${limit} nobody knows whether the paces still fit.`,
   }),
   'test-too-late': (found) => ({
@@ -248,7 +248,7 @@ function waysOut(context: MessageContext): string {
   if (context.block.weeks.some(({ volumeRule }) => volumeRule === 'bounded')) {
     return 'Its runs hold no more beside these long runs: a longer long run, or another run day, would.';
   }
-  if (feasible.feasible) return 'Pins hold it down: unpin or raise them.';
+  if (feasible.feasible) return 'Fixed weeks hold it down: free or raise them.';
   const ways = [`settle for ${amount(feasible.reachablePeak, context)}`];
   if (feasible.extraWeeks !== null) {
     ways.push(`add ${feasible.extraWeeks} ${feasible.extraWeeks === 1 ? 'week' : 'weeks'}`);
@@ -280,7 +280,7 @@ function longRunWaysOut(found: Found, context: MessageContext): string {
     neededWeek === null ? '' : 'its share of the week',
   ].filter(Boolean);
   if (held.length === 0) {
-    return 'The weeks beside it hold it there: raise the peak week, or pin the run.';
+    return 'The weeks beside it hold it there: raise the peak week, or fix the run.';
   }
   const out = [
     `settle for ${longRunOf(found, context)}`,
@@ -356,12 +356,12 @@ function percent(share: number): string {
 /** To the nearest tenth, as a coach works it out, but never shown as the limit that it passes. */
 function overPercent(share: number, limit: number): string {
   const least = Math.floor(limit * 1000 + 1e-6) + 1;
-  return `${(Math.max(least, Math.round(share * 1000)) / 10).toFixed(1)} %`;
+  return `${(Math.max(least, Math.round(share * 1000)) / 10).toFixed(1)}%`;
 }
 
 /** Up to a tenth, so that growing by what is shown is enough. */
 function finePercent(share: number): string {
-  return `${(Math.ceil(share * 1000 - 1e-6) / 10).toFixed(1)} %`;
+  return `${(Math.ceil(share * 1000 - 1e-6) / 10).toFixed(1)}%`;
 }
 
 /** Seconds between two paces, per km or mile. */
@@ -377,7 +377,7 @@ function goalWords({ spec: { race } }: CheckContext['block'], unit: Unit): strin
 
 /** Down to a tenth, so that what is just out of reach is not shown as in it. */
 function roughPercent(share: number): string {
-  return `${(Math.floor(share * 1000 + 1e-6) / 10).toFixed(1)} %`;
+  return `${(Math.floor(share * 1000 + 1e-6) / 10).toFixed(1)}%`;
 }
 
 function distanceName({ block }: CheckContext): string {

@@ -1,5 +1,6 @@
 import type { Measure } from '../../base/index.js';
 import type { CheckContext, Finding } from '../../checks/index.js';
+import { type Measured, measuredOf } from './measured.js';
 import { messages } from './messages.js';
 import { type ShownBlock, showBlock } from '../figures/show.js';
 
@@ -7,6 +8,8 @@ import { type ShownBlock, showBlock } from '../figures/show.js';
 export interface ToldFinding extends Finding {
   title: string;
   message: string;
+  /** What is drawn of it: undefined where it is counted by its weeks. */
+  measured?: Measured | undefined;
 }
 
 /** Puts findings into words, in the figures that every view of the block shows. */
@@ -20,6 +23,7 @@ export function tellFindings(
   return findings.map((finding) => {
     // Most blocks are found sound: their figures are not worked out here.
     figures ??= showBlock(context.block, { ...shown, basis });
-    return { ...finding, ...messages[finding.check](finding, { ...context, figures }) };
+    const measured = measuredOf(finding, figures.measure);
+    return { ...finding, ...messages[finding.check](finding, { ...context, figures }), measured };
   });
 }

@@ -32,11 +32,11 @@ export function sheetRows(block: Block, shown: ShownBlock, { narrow = false } = 
   const unit = unitName(measure);
   const say = (steps: number | undefined) => formatSteps(steps ?? 0, measure);
   return [
-    { key: 'week', label: 'week', text: ({ number }) => String(number) },
-    { key: 'toGo', label: 'to go', text: ({ toGo }) => String(toGo) },
+    { key: 'week', label: 'Week', text: ({ number }) => String(number) },
+    { key: 'toGo', label: 'To go', text: ({ toGo }) => String(toGo) },
     {
       key: 'start',
-      label: 'from',
+      label: 'From',
       text: ({ start }, index) => {
         const newMonth = index === 0 || Number(start.slice(8)) <= 7;
         return newMonth && !narrow ? dayAndMonth(start) : String(Number(start.slice(8)));
@@ -44,7 +44,7 @@ export function sheetRows(block: Block, shown: ShownBlock, { narrow = false } = 
     },
     {
       key: 'volume',
-      label: `volume, ${unit}`,
+      label: `Volume, ${unit}`,
       pins: 'volume',
       strong: true,
       text: (_, index) => say(shown.weeks[index]?.volume),
@@ -52,13 +52,13 @@ export function sheetRows(block: Block, shown: ShownBlock, { narrow = false } = 
     },
     {
       key: 'change',
-      label: narrow ? 'change, %' : 'change',
-      text: (week) => percentText(changeText(block, week), narrow),
+      label: narrow ? 'Change, %' : 'Change',
+      text: (week) => percentText(weekChange(block, week), narrow),
       why: (week) => (week.recovery ? 'Recovery week.' : 'Against the last building week.'),
     },
     {
       key: 'longRun',
-      label: `long run, ${unit}`,
+      label: `Long run, ${unit}`,
       pins: 'longRun',
       strong: true,
       text: ({ toGo }, index) => (toGo === 0 ? 'race' : say(shown.weeks[index]?.longRun)),
@@ -75,7 +75,7 @@ function countedRows(shown: ShownBlock, narrow: boolean): SheetRow[] {
   return [
     {
       key: 'share',
-      label: narrow ? 'share, %' : 'share',
+      label: narrow ? 'Share, %' : 'Share',
       text: (week) =>
         week.longRun === 0
           ? ''
@@ -85,7 +85,7 @@ function countedRows(shown: ShownBlock, narrow: boolean): SheetRow[] {
     ...equivalentRow(shown),
     {
       key: 'hardDays',
-      label: 'hard sessions',
+      label: 'Hard sessions',
       text: ({ hardDays }) => String(hardDays),
       why: ({ days }) =>
         days
@@ -94,15 +94,15 @@ function countedRows(shown: ShownBlock, narrow: boolean): SheetRow[] {
     },
     {
       key: 'hardShare',
-      label: narrow ? 'hard, %' : 'hard share',
+      label: narrow ? 'Hard, %' : 'Hard share',
       text: ({ hardDistance, distance }) =>
         hardDistance === 0 ? '' : percentText(formatPercent(hardDistance / distance), narrow),
       why: () => 'Hard running’s part of the week.',
     },
-    { key: 'runDays', label: 'run days', text: ({ runDays }) => String(runDays) },
+    { key: 'runDays', label: 'Run days', text: ({ runDays }) => String(runDays) },
     {
       key: 'dailyMean',
-      label: `a run day, ${unitName(shown.measure)}`,
+      label: `Per run day, ${unitName(shown.measure)}`,
       text: (week) => dailyMean(week, shown),
       why: () => 'The week’s volume over its run days: what holds where a day falls out.',
     },
@@ -115,7 +115,7 @@ function equivalentRow(shown: ShownBlock): SheetRow[] {
   return [
     {
       key: 'equivalent',
-      label: 'with cross-tr.',
+      label: 'With cross-tr.',
       text: (_, index) => formatSteps(shown.weeks[index]?.equivalent ?? 0, shown.measure),
       why: () =>
         'With cross-training counted as easy running; the volume above is what is on the legs.',
@@ -129,7 +129,7 @@ function segmentRow({ weeks, spec }: Block, shown: ShownBlock): SheetRow[] {
   return [
     {
       key: 'segment',
-      label: segmentSchools[spec.longRun.segment].title.toLowerCase(),
+      label: segmentSchools[spec.longRun.segment].title,
       text: (_, index) => {
         const segment = shown.weeks[index]?.segment;
         return segment ? formatSteps(segment.amount, shown.measure) : '';
@@ -142,15 +142,14 @@ function segmentRow({ weeks, spec }: Block, shown: ShownBlock): SheetRow[] {
   ];
 }
 
-/** Growth over the last building week; recovery weeks say so instead. */
-function changeText(block: Block, week: Week): string {
+/** A week against the last building week before it, in the taper against the heaviest: `+5%`; empty in the first. */
+export function weekChange(block: Block, week: Week): string {
   if (week.number === 1) return '';
-  if (week.recovery) return 'rec';
   const before = block.weeks.slice(0, week.number - 1).findLast(isBase);
   const base =
-    week.kind === 'building'
-      ? (before?.volume ?? block.spec.volume.start)
-      : Math.max(...block.weeks.map(({ volume }) => volume));
+    week.taperShare < 1
+      ? Math.max(...block.weeks.map(({ volume }) => volume))
+      : (before?.volume ?? block.spec.volume.start);
   // What is run, swaps and fixed days counted, against what the last building week was to be.
   const share = week[block.spec.athlete.basis] / base - 1;
   return `${share > 0.005 ? '+' : share < -0.005 ? '−' : ''}${formatPercent(Math.abs(share))}`;
@@ -158,5 +157,5 @@ function changeText(block: Block, week: Week): string {
 
 /** A narrow column has room for the figure alone; the row's label carries the sign. */
 function percentText(percent: string, narrow: boolean): string {
-  return percent.replace(narrow ? ' %' : ' ', '');
+  return narrow ? percent.replace('%', '') : percent;
 }

@@ -18,15 +18,15 @@ describe('the sheet of a block', () => {
   it('has a row a figure and a cell a week, hand-worked for 18 weeks from 55 to 92 km', () => {
     const { title, rows, weeks } = sheetIn(km);
     const cells = (key: string) => rows.find((row) => row.key === key)?.cells;
-    expect(title).toBe('Idris Vale · Lantern Bay Marathon · 2027-04-18');
+    expect(title).toBe('Idris Vale · Lantern Bay Marathon · Sun 18 Apr 2027');
     expect(cells('start')?.slice(0, 4)).toEqual(['14 Dec', '21', '28', '4 Jan']);
     expect(cells('volume')?.slice(0, 4)).toEqual(['55', '58', '61', '46']);
-    // 46 of 61 is −25 %, but a recovery week says so in a word.
-    expect(cells('change')?.slice(0, 4)).toEqual(['', '+5%', '+5%', 'rec']);
+    // 46 of 61 is −25%.
+    expect(cells('change')?.slice(0, 4)).toEqual(['', '+5%', '+5%', '−25%']);
     // 55 and 58 km on six days are 9.2 and 9.7 a day.
     expect(cells('dailyMean')?.slice(0, 2)).toEqual(['9.2', '9.7']);
     expect(cells('longRun')?.at(-1)).toBe('race');
-    expect(rows.find(({ key }) => key === 'volume')?.label).toBe('volume, km');
+    expect(rows.find(({ key }) => key === 'volume')?.label).toBe('Volume, km');
     expect(weeks[0]?.days.map(({ role }) => role)).toContain('long run');
   });
 

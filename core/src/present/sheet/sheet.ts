@@ -30,7 +30,9 @@ export interface Sheet {
 export function sheetOf(block: Block, shown: ShownBlock): Sheet {
   const { athlete, race } = block.spec;
   return {
-    title: [athlete.name, race.name, race.date].filter(Boolean).join(' · '),
+    title: [athlete.name, race.name, `${dayWords(race.date)} ${race.date.slice(0, 4)}`]
+      .filter(Boolean)
+      .join(' · '),
     rows: sheetRows(block, shown).map(({ key, label, text }) => ({
       key,
       label,

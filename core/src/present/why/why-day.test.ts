@@ -21,12 +21,12 @@ function reasons(change: Partial<BlockSpec>, number: number): string[] {
 describe('why a day holds what it holds', () => {
   it('hand-worked week 1: 55 km less 19 long and a session of 11 leave 25 for four', () => {
     expect(reasons({}, 1)).toEqual([
-      'Easy, the day after the long run, 55 % of an easy day: its part of the 25 km that 4 days share.',
-      'Loose minutes, time 1, with room to warm up and cool down.',
-      'Easy, in mid-week, 110 % of an easy day: its part of the 25 km that 4 days share.',
+      'Easy, the day after the long run, 55% of an easy day: its part of the 25 km that 4 days share.',
+      'Loose minutes, exposure 1, with room to warm up and cool down.',
+      'Easy, in mid-week, 110% of an easy day: its part of the 25 km that 4 days share.',
       'Rest.',
       'Easy: its part of the 25 km that 4 days share.',
-      'Short easy, 70 % of an easy day: its part of the 25 km that 4 days share.',
+      'Short easy, 70% of an easy day: its part of the 25 km that 4 days share.',
       'The long run: 19 km of 55 km.',
     ]);
   });
@@ -44,7 +44,7 @@ describe('why a day holds what it holds', () => {
       1,
     );
     expect(found.slice(0, 3)).toEqual([
-      'Pinned by you; kept exactly.',
+      'Fixed; kept exactly.',
       'As long as the session you wrote.',
       'Bike instead of easy, minute for minute (travel).',
     ]);

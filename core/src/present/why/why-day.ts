@@ -18,7 +18,7 @@ export function whyDay(week: Week, day: Day, shown: ShownBlock, rules: HouseRule
     away: () => 'Away: no running, and none of it made up.',
     race: () => 'As long as the race or test itself.',
     long: () => `The long run: ${say(figures?.longRun ?? 0)} of ${say(figures?.volume ?? 0)}.`,
-    pin: () => 'Pinned by you; kept exactly.',
+    pin: () => 'Fixed; kept exactly.',
     session: () => `${familyWords()}, with room to warm up and cool down.`,
     'own-session': () => 'As long as the session you wrote.',
     share: () =>
@@ -40,7 +40,7 @@ export function whyDay(week: Week, day: Day, shown: ShownBlock, rules: HouseRule
 
   function familyWords(): string {
     const family = session?.family;
-    return family ? `${family.name}, time ${family.exposure}` : 'Its session';
+    return family ? `${family.name}, exposure ${family.exposure}` : 'Its session';
   }
 }
 

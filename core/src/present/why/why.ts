@@ -36,7 +36,7 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
   const messages: Readonly<Record<VolumeRule, () => string>> = {
     start: () => `The starting volume.`,
     'short-first-week': () => `${week.length} of 7 days at the starting volume of ${start}.`,
-    pin: () => 'Pinned by you; kept exactly.',
+    pin: () => 'Fixed; kept exactly.',
     rise: () => riseWords(block, week, { before: of, over, now }),
     peak: () => `The peak: ${now}, ${partWords(week.volume, of)} ${over}.`,
     held: () => 'Held at the top.',
@@ -64,8 +64,8 @@ function raceWords(block: Block, part: number, heaviest: string): string {
   const onDays = cutBeforeRace(block)?.cut;
   const ofWeek = `${formatPercent(Math.max(0, 1 - part))} less than the heaviest week’s ${heaviest}`;
   if (onDays === undefined || onDays <= 0)
-    return `Running around the race, which is not counted: ${ofWeek}.`;
-  return `Running around the race, which is not counted: ${formatPercent(onDays)} less than on the same six days of the heaviest week without its long run, ${ofWeek} in all.`;
+    return `Running around the race, the race not counted: ${ofWeek}.`;
+  return `Running around the race, the race not counted: ${formatPercent(onDays)} less than on the same six days of the heaviest week without its long run, ${ofWeek} in all.`;
 }
 
 /** Why a week's long run is as long as it is, in one sentence. */
@@ -76,11 +76,11 @@ export function whyLongRun({ spec, easyPace }: Block, week: Week): string {
   const feet = `about ${formatHours(seconds)} on the feet`;
   const messages: Readonly<Record<LongRunRule, string>> = {
     start: `The first long run, ${feet}.`,
-    pin: `Pinned by you; kept exactly. ${capital(feet)}.`,
+    pin: `Fixed; kept exactly. ${capital(feet)}.`,
     rung: `A rung of the ladder to the peak, ${feet}.`,
     peak: `The peak of the ladder, ${feet}.`,
     longest: `Long enough that no other run of the week comes too near it, ${feet}.`,
-    raced: 'The race on the way is this week’s long run.',
+    raced: 'The tune-up race is this week’s long run.',
     'share-cap': `Held by its share of the week: ${say(week.longRun)} of ${say(week.volume)}, ${share}; ${feet}.`,
     'time-cap': `Held by time on feet, ${feet}.`,
     'growth-cap': `As much longer as a long run may grow, ${feet}.`,
@@ -133,11 +133,11 @@ function partOf(part: number, whole: number): number {
 /** Of a volume: less is the same. */
 const LEVEL = 0.001;
 
-/** What a week is against another: `5.5 % up from`, `level with`. */
+/** What a week is against another: `5.5% up from`, `level with`. */
 function partWords(now: number, before: number): string {
   const part = before > 0 ? partOf(now, before) - 1 : 0;
   if (Math.abs(part) <= LEVEL) return 'level with';
-  return `${(100 * Math.abs(part)).toFixed(1)} % ${part > 0 ? 'up from' : 'down from'}`;
+  return `${(100 * Math.abs(part)).toFixed(1)}% ${part > 0 ? 'up from' : 'down from'}`;
 }
 
 function eventWords({ events, running }: Week, { over, now }: Pick<Rise, 'over' | 'now'>): string {

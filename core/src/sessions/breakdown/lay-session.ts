@@ -24,6 +24,8 @@ export interface Stretch {
   /** Seconds per km; undefined at rest. */
   pace: number | undefined;
   hard: boolean;
+  /** Id of the coach's pace it names, or `race pace`; undefined where it names none. */
+  named?: string | undefined;
 }
 
 /** What a session comes to: metres and seconds. */
@@ -194,6 +196,7 @@ function layWithSurges(laying: Laying, piece: Piece, { unit, at, name }: Surges)
     distance: (left / base.pace) * 1000,
     pace: base.pace,
     hard: base.hard,
+    named: base.named,
   };
   return left > 0 ? [rest, ...surged] : surged;
 }
@@ -225,7 +228,10 @@ function jog(laying: Laying, words: string, amount: SessionAmount): Stretch {
   return stretch(words, amount, { pace: laying.paces.jog, hard: false });
 }
 
-function paceOf(laying: Laying, target: Target | undefined): { pace: number; hard: boolean } {
+/** How quick something is run, and by which of the coach's paces. */
+type Quickness = Pick<Stretch, 'hard' | 'named'> & { pace: number };
+
+function paceOf(laying: Laying, target: Target | undefined): Quickness {
   switch (target?.kind) {
     case 'pace':
       return mentioned(laying, target);
@@ -242,7 +248,7 @@ function paceOf(laying: Laying, target: Target | undefined): { pace: number; har
   }
 }
 
-function mentioned(laying: Laying, { name, offset }: PaceMention): { pace: number; hard: boolean } {
+function mentioned(laying: Laying, { name, offset }: PaceMention): Quickness {
   const found = laying.paces.find(name);
   if (!found) {
     laying.unknown.add(name);
@@ -251,7 +257,7 @@ function mentioned(laying: Laying, { name, offset }: PaceMention): { pace: numbe
   const pace = Math.max(QUICKEST_PACE, found.pace + offset);
   // Strides are quick, and over before they are hard; race pace is hard however slow the goal.
   const hard = pace <= laying.paces.hardFrom || (found.id === RACE_PACE && offset <= 0);
-  return { pace, hard: hard && found.id !== 'strides' };
+  return { pace, hard: hard && found.id !== 'strides', named: found.id };
 }
 /** Up and down the ladder, a recovery after every rung but the last. */
 function layPyramid(laying: Laying, part: Extract<Part, { kind: 'ladder' }>): Stretch[] {
@@ -274,14 +280,11 @@ function multiplied(all: readonly Times[], by: number): Times[] {
     : [];
 }
 
-function stretch(
-  words: string,
-  amount: SessionAmount,
-  { pace, hard }: { pace: number; hard: boolean },
-): Stretch {
+function stretch(words: string, amount: SessionAmount, { pace, hard, named }: Quickness): Stretch {
   const metres = metresOf(amount);
   const time = metres === undefined ? secondsOf(amount) : (metres * pace) / 1000;
-  return { words, distance: metres ?? (time / pace) * 1000, time, pace, hard };
+  const part = { words, distance: metres ?? (time / pace) * 1000, time, pace, hard };
+  return named === undefined ? part : { ...part, named };
 }
 
 function rest(words: string, time: number): Stretch {

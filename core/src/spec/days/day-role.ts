@@ -14,7 +14,7 @@ export const dayRoleWords: Readonly<Record<DayRole, string>> = {
   recovery: 'recovery run',
   'cross-train': 'cross-training',
   rest: 'rest',
-  'tune-up': 'race on the way',
+  'tune-up': 'tune-up race',
   test: 'test',
   race: 'race',
 };

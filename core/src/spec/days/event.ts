@@ -57,7 +57,7 @@ interface EventCharacter {
 
 export const eventCharacters: Readonly<Record<EventKind, EventCharacter>> = {
   'tune-up-race': {
-    title: 'Race on the way',
+    title: 'Tune-up race',
     why: 'A short taper of days before it, easy days after, the long run cut or moved.',
     isRace: true,
   },

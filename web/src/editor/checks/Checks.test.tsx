@@ -1,7 +1,7 @@
 import { layOut } from '@nadir/core';
 import type { ToldFinding } from '@nadir/core/present';
 import type { Pin } from '@nadir/core/spec';
-import { cleanup, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { Checks } from './Checks.js';
@@ -54,7 +54,7 @@ afterEach(cleanup);
 describe('Checks', () => {
   it('says so when nothing is found', () => {
     draw([], { onLight: vi.fn() });
-    expect(screen.getByText(/Nothing found/)).toBeTruthy();
+    expect(screen.getByText('Sound. No problems found.')).toBeTruthy();
   });
 
   it('counts by level, in words', () => {
@@ -65,14 +65,14 @@ describe('Checks', () => {
       finding({ level: 'note', check: 'paces-stale' }),
     ];
     draw(findings, { onLight: vi.fn() });
-    expect(screen.getByText('1 stop · 2 cautions · 1 note')).toBeTruthy();
+    expect(screen.getByText('Not to be run as it stands: 1 stop, 2 cautions, 1 note')).toBeTruthy();
   });
 
   it.each([
-    [[6], 'caution · week 6'],
-    [[6, 7, 8], 'caution · weeks 6–8'],
-    [[6, 9], 'caution · weeks 6, 9'],
-    [[1, 3, 5, 7, 9, 11], 'caution · weeks 1–11'],
+    [[6], 'caution, week 6'],
+    [[6, 7, 8], 'caution, weeks 6–8'],
+    [[6, 9], 'caution, weeks 6, 9'],
+    [[1, 3, 5, 7, 9, 11], 'caution, weeks 1–11'],
   ])('names its weeks: %j', (weeks, words) => {
     draw([finding({ weeks, message: 'Too steep.' })], { onLight: vi.fn() });
     expect(screen.getByText(words)).toBeTruthy();
@@ -80,6 +80,7 @@ describe('Checks', () => {
 
   it('shows the reason of a waiver', () => {
     draw([finding({ waived: 'Training camp.' })], { onLight: vi.fn() });
+    fireEvent.click(screen.getByRole('button', { name: 'Waived (1)' }));
     expect(screen.getByText(/waived: Training camp\./)).toBeTruthy();
   });
 
@@ -97,7 +98,7 @@ describe('Checks', () => {
     const { on } = draw(undefined, { pins: [{ week: 2, volume: 60_000 }] });
     const user = userEvent.setup();
     await user.click(screen.getByRole('button', { name: /Growth over the cap/ }));
-    const fix = screen.getByRole('button', { name: 'Unpin week 2' });
+    const fix = await screen.findByRole('button', { name: 'Free week 2' });
     await user.hover(fix);
     expect(on.show).toHaveBeenLastCalledWith(expect.objectContaining({ change: { pins: [] } }));
     await user.unhover(fix);
@@ -105,7 +106,7 @@ describe('Checks', () => {
     await user.click(fix);
     expect(on.run).toHaveBeenLastCalledWith({
       change: { pins: [] },
-      message: 'Mended “Growth over the cap”: Unpin week 2.',
+      message: 'Fixed “Growth over the cap”: Free week 2.',
     });
   });
 
@@ -121,15 +122,15 @@ describe('Checks', () => {
         name: /Growth over the cap.*Weeks 2 and 6 \(worst in week 6\)/,
       }),
     );
-    expect(screen.getByRole('button', { name: /week 2.*; .*week 6/i })).toBeTruthy();
+    expect(await screen.findByRole('button', { name: /week 2.*; .*week 6/i })).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Only week 6' }));
-    await user.click(screen.getByRole('button', { name: 'Unpin week 6' }));
+    await user.click(await screen.findByRole('button', { name: 'Free week 6' }));
     expect(on.run).toHaveBeenLastCalledWith(
       expect.objectContaining({ change: { pins: [{ week: 2, volume: 60_000 }] } }),
     );
   });
 
-  it('mends with one key', async () => {
+  it('fixes with one key', async () => {
     const { on } = draw(undefined, { pins: [{ week: 2, volume: 60_000 }] });
     const user = userEvent.setup();
     screen.getByRole('button', { name: /Growth over the cap/ }).focus();

@@ -1,14 +1,18 @@
+import Accordion from '@mui/material/Accordion';
+import AccordionDetails from '@mui/material/AccordionDetails';
+import AccordionSummary from '@mui/material/AccordionSummary';
 import type { CheckedBlock } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import type { ToldFinding } from '@nadir/core/present';
 import { memo, useState } from 'react';
-import { token } from '../../theme/tokens.js';
 import { plural } from '../../components/dates.js';
-import { FindingItem } from './FindingItem.js';
-import { findingWords, unwaived } from './finding-words.js';
+import { DownIcon } from '../../theme/icons.js';
 import type { Commands } from '../useCommands.js';
+import styles from './Checks.module.css';
+import { FindingItem } from './FindingItem.js';
+import { unwaived, verdictWords, weeksToCome } from './finding-words.js';
 
-/** What the block is told about itself, worst first; a check in focus lights its weeks. */
+/** What the block is told about itself: the verdict, then what is to come, worst first; history folded. */
 export const Checks = memo(function Checks({
   block,
   shown,
@@ -17,7 +21,7 @@ export const Checks = memo(function Checks({
   commands,
   onLight,
 }: {
-  /** The block as it stands: what is listed, and mended. */
+  /** The block as it stands: what is listed, and fixed. */
   block: CheckedBlock;
   /** What the checks would say of a change that is only shown. */
   shown: string | undefined;
@@ -31,6 +35,7 @@ export const Checks = memo(function Checks({
   const waived = block.findings.filter(({ waived: reason, past }) => reason !== undefined && !past);
   const over = block.findings.filter(({ past }) => past);
   const off = block.spec.houseRules.off.length + block.spec.overrides.off.length;
+  const coming = weeksToCome(block, today);
   const item = (finding: ToldFinding) => {
     const { check, about, level, weeks } = finding;
     const key = [check, about, level, weeks].join(' ');
@@ -39,6 +44,7 @@ export const Checks = memo(function Checks({
         key={key}
         finding={finding}
         block={block}
+        coming={coming}
         measure={measure}
         today={today}
         commands={commands}
@@ -50,38 +56,47 @@ export const Checks = memo(function Checks({
   };
   return (
     <section aria-label="Checks">
-      <header
-        style={{ display: 'flex', alignItems: 'baseline', justifyContent: 'space-between', gap: 8 }}
-      >
-        <h2 className="display">Checks</h2>
-        <span style={{ color: token('muted'), fontSize: 12.5 }}>
-          {findingWords(block.findings)}
-          {shown !== undefined && ` → ${shown}`}
-        </span>
-      </header>
-      {standing.length === 0 && (
-        <p style={{ color: token('muted') }}>
-          Nothing found. The block keeps every rule that was asked of it.
-        </p>
-      )}
-      <ul className="findings">{standing.map(item)}</ul>
-      {waived.length > 0 && (
-        <>
-          <h3 style={{ margin: '12px 0 0', fontSize: 13, fontWeight: 600 }}>Waived</h3>
-          <ul className="findings">{waived.map(item)}</ul>
-        </>
-      )}
-      {over.length > 0 && (
-        <>
-          <h3 style={{ margin: '12px 0 0', fontSize: 13, fontWeight: 600 }}>Already run</h3>
-          <ul className="findings">{over.map(item)}</ul>
-        </>
-      )}
+      <h2 className={`display ${styles.verdict ?? ''}`}>{verdictWords(block.findings)}</h2>
+      <p className={styles.since}>
+        {coming
+          ? coming.from === coming.to
+            ? `Week ${coming.from}.`
+            : `Weeks ${coming.from} to ${coming.to}.`
+          : 'The race has been run.'}
+        {shown !== undefined && ` With the change you are looking at: ${shown}.`}
+      </p>
+      <ul className="plain-list">{standing.map(item)}</ul>
+      <Folded title="Waived" count={waived.length}>
+        {waived.map(item)}
+      </Folded>
+      <Folded title="Already run" count={over.length}>
+        {over.map(item)}
+      </Folded>
       {off > 0 && (
-        <p style={{ color: token('muted'), fontSize: 12.5 }}>
-          {plural(off, 'check')} turned off in the house rules.
-        </p>
+        <p className="small muted">{plural(off, 'check')} turned off in the house rules.</p>
       )}
     </section>
   );
 });
+
+function Folded({
+  title,
+  count,
+  children,
+}: {
+  title: string;
+  count: number;
+  children: React.ReactNode;
+}) {
+  if (count === 0) return null;
+  return (
+    <Accordion slotProps={{ transition: { timeout: 0, unmountOnExit: true } }}>
+      <AccordionSummary expandIcon={<DownIcon />}>
+        {title} ({count})
+      </AccordionSummary>
+      <AccordionDetails>
+        <ul className="plain-list">{children}</ul>
+      </AccordionDetails>
+    </Accordion>
+  );
+}

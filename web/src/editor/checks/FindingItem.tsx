@@ -2,15 +2,18 @@ import type { CheckedBlock } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import type { ToldFinding } from '@nadir/core/present';
 import type { KeyboardEvent } from 'react';
-import { token } from '../../theme/tokens.js';
+import { MeasureBar } from '../../drawing/MeasureBar.js';
+import { WeekSquares } from '../../drawing/WeekSquares.js';
+import styles from './Checks.module.css';
 import { LevelMark } from '../../components/LevelMark.js';
 import { Mending, fixCommand, useFixes } from './Mending.js';
 import type { Commands } from '../useCommands.js';
 
-/** One finding; opened, with the ways to mend it or to let it stand. */
+/** One finding, its measure and its first fix; opened, every way to fix it or to let it stand. */
 export function FindingItem({
   finding,
   block,
+  coming,
   measure,
   today,
   commands,
@@ -20,6 +23,8 @@ export function FindingItem({
 }: {
   finding: ToldFinding;
   block: CheckedBlock;
+  /** The weeks to come. */
+  coming: { from: number; to: number } | undefined;
   measure: Measure;
   today: string;
   commands: Commands;
@@ -27,21 +32,22 @@ export function FindingItem({
   onOpen: () => void;
   onLight: (weeks: readonly number[], dates?: readonly string[]) => void;
 }) {
-  const { weeks, dates, level, title, message, waived, reopened } = finding;
+  const { weeks, dates, level, title, message, measured, past, waived, reopened } = finding;
   const fixesOf = useFixes({ block, measure, today });
 
-  /** One key mends: the first fix, as it stands in the list. */
+  /** One key fixes: the first fix, as it stands in the list. */
   function onKeyDown(event: KeyboardEvent) {
     if (event.key !== 'm' || event.ctrlKey || event.metaKey || event.altKey) return;
     const [first] = fixesOf(finding);
     if (first) commands.run(fixCommand(finding, first));
   }
 
+  const isOpen = open || (waived === undefined && !past);
   return (
-    <li>
+    <li className={styles.finding}>
       <button
         type="button"
-        className="check"
+        className={styles.head}
         aria-expanded={open}
         aria-keyshortcuts="m"
         onFocus={() => onLight(weeks, dates)}
@@ -51,27 +57,37 @@ export function FindingItem({
         onClick={onOpen}
         onKeyDown={onKeyDown}
       >
-        <span style={{ paddingTop: 2 }}>
-          <LevelMark level={level} />
-        </span>
+        <LevelMark level={level} />
         <span>
-          <b style={{ fontWeight: 600 }}>{title}</b>
-          <span
-            style={{
-              display: 'block',
-              fontSize: 12.5,
-              color: token(level === 'note' ? 'muted' : 'signal'),
-            }}
-          >
+          <b>{title}</b>
+          <span className={styles.level} data-grave={level !== 'note'}>
             {level}
-            {!NAMES_ITS_WEEKS.test(message) && ` · ${weekWords(weeks)}`}
-            {waived !== undefined && ` · waived: ${waived}`}
-            {reopened !== undefined && ` · worse since you waived it: ${reopened}`}
+            {!NAMES_ITS_WEEKS.test(message) && `, ${weekWords(weeks)}`}
+            {waived !== undefined && `, waived: ${waived}`}
+            {reopened !== undefined && `, worse since you waived it: ${reopened}`}
           </span>
-          <span style={{ display: 'block', fontSize: 13 }}>{message}</span>
+          <span className={styles.said}>{message}</span>
         </span>
       </button>
-      {open && <Mending finding={finding} block={block} fixesOf={fixesOf} commands={commands} />}
+      {!past && (
+        <div className={styles.measure}>
+          {measured ? (
+            <MeasureBar {...measured} />
+          ) : (
+            coming && weeks.length > 0 && <WeekSquares {...coming} found={weeks} />
+          )}
+        </div>
+      )}
+      {isOpen && (
+        <Mending
+          finding={finding}
+          block={block}
+          fixesOf={fixesOf}
+          commands={commands}
+          all={open}
+          onAll={onOpen}
+        />
+      )}
     </li>
   );
 }

@@ -1,3 +1,5 @@
+import Button from '@mui/material/Button';
+import OutlinedInput from '@mui/material/OutlinedInput';
 import { type CheckedBlock, fixesOf } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import type { Observation } from '@nadir/core/checks';
@@ -6,7 +8,9 @@ import { type Command, unwaive, waive } from '@nadir/core/edit';
 import type { Fix } from '@nadir/core/edit/fixes';
 import type { ToldFinding } from '@nadir/core/present';
 import { type SyntheticEvent, useCallback, useMemo, useState } from 'react';
-import { token } from '../../theme/tokens.js';
+import { DownIcon } from '../../theme/icons.js';
+import styles from './Checks.module.css';
+import { useWhenIdle } from './useWhenIdle.js';
 import { useHistory } from '../../components/history.js';
 import type { Commands } from '../useCommands.js';
 
@@ -27,24 +31,29 @@ export function useFixes({
   );
 }
 
-/** What mends a finding, the best first. */
+/** What fixes a finding, the best first. */
 type FixesOf = (finding: ToldFinding) => Fix[];
 
 export function fixCommand({ title }: ToldFinding, { label, change }: Fix): Command {
-  return { change, message: `Mended “${title}”: ${label}.` };
+  return { change, message: `Fixed “${title}”: ${label}.` };
 }
 
-/** The ways to mend a finding, drawn while they are pointed at; or a reason to let it stand. */
+/** The ways to fix a finding, drawn while they are pointed at; or a reason to let it stand. */
 export function Mending({
   finding,
   block,
   fixesOf,
   commands,
+  all,
+  onAll,
 }: {
   finding: ToldFinding;
   block: CheckedBlock;
   fixesOf: FixesOf;
   commands: Commands;
+  /** Every fix and the waiver, not the first one alone. */
+  all: boolean;
+  onAll: () => void;
 }) {
   const [reason, setReason] = useState('');
   const [wanted, setWanted] = useState(false);
@@ -57,44 +66,43 @@ export function Mending({
 
   if (finding.waived !== undefined) {
     return (
-      <div className="mending">
-        <button
-          type="button"
-          className="tool"
-          onClick={() => commands.run(unwaive(block, finding))}
-        >
-          Take the waiver back
-        </button>
+      <div className={styles.fixes}>
+        <Button variant="outlined" onClick={() => commands.run(unwaive(block, finding))}>
+          Remove the waiver
+        </Button>
       </div>
     );
   }
   return (
-    <div className="mending">
-      <FixButtons finding={finding} fixesOf={fixesOf} commands={commands} />
-      {finding.each?.map((part) => (
-        <OnePart
-          key={[part.weeks, part.dates].join(' ')}
-          finding={finding}
-          part={part}
-          fixesOf={fixesOf}
-          commands={commands}
-        />
-      ))}
-      <form onSubmit={onWaive} noValidate>
-        <input
-          className="answer"
-          aria-label="Reason to let it stand"
-          aria-invalid={wanted}
-          placeholder="Reason to let it stand"
-          value={reason}
-          onChange={({ target }) => setReason(target.value)}
-        />
-        <button type="submit" className="tool">
-          Waive
-        </button>
-      </form>
-      {wanted && (
-        <span role="alert" style={{ color: token('signal') }}>
+    <div className={styles.fixes}>
+      <FixButtons finding={finding} fixesOf={fixesOf} commands={commands} all={all} onAll={onAll} />
+      {all &&
+        finding.each?.map((part) => (
+          <OnePart
+            key={[part.weeks, part.dates].join(' ')}
+            finding={finding}
+            part={part}
+            fixesOf={fixesOf}
+            commands={commands}
+          />
+        ))}
+      {all && (
+        <form onSubmit={onWaive} noValidate>
+          <OutlinedInput
+            fullWidth
+            error={wanted}
+            placeholder="Reason to let it stand"
+            value={reason}
+            onChange={({ target }) => setReason(target.value)}
+            slotProps={{ input: { 'aria-label': 'Reason to let it stand' } }}
+          />
+          <Button type="submit" variant="outlined">
+            Waive
+          </Button>
+        </form>
+      )}
+      {all && wanted && (
+        <span role="alert" className="grave">
           A waiver needs its reason.
         </span>
       )}
@@ -112,16 +120,11 @@ function OnePart({ finding, part, ...rest }: FixesProps & { part: Observation })
   const { weeks, dates } = part;
   const words = dates ? dates.map(dayWords).join(', ') : `week ${weeks.join(', ')}`;
   return (
-    <div className="mending">
-      <button
-        type="button"
-        className="tool"
-        aria-expanded={open}
-        onClick={() => setOpen((was) => !was)}
-      >
+    <div className={styles.fixes}>
+      <Button variant="outlined" aria-expanded={open} onClick={() => setOpen((was) => !was)}>
         Only {words}
-      </button>
-      {open && <FixButtons finding={alone} {...rest} />}
+      </Button>
+      {open && <FixButtons finding={alone} {...rest} all />}
     </div>
   );
 }
@@ -132,23 +135,39 @@ interface FixesProps {
   commands: Commands;
 }
 
-function FixButtons({ finding, fixesOf, commands }: FixesProps) {
-  const fixes = useMemo(() => fixesOf(finding), [fixesOf, finding]);
+function FixButtons({
+  finding,
+  fixesOf,
+  commands,
+  all = false,
+  onAll,
+}: FixesProps & { all?: boolean; onAll?: (() => void) | undefined }) {
+  const fixes = useWhenIdle(useCallback(() => fixesOf(finding), [fixesOf, finding]));
+  if (!fixes) return <span className={styles.waiting} aria-hidden="true" />;
   if (fixes.length === 0) {
-    return <span style={{ color: token('muted') }}>No single change mends this without harm.</span>;
+    return <span className="muted">No single change fixes this safely.</span>;
   }
-  return fixes.map((fix) => (
-    <button
-      key={fix.label}
-      type="button"
-      className="tool"
-      onFocus={() => commands.show(fixCommand(finding, fix))}
-      onMouseEnter={() => commands.show(fixCommand(finding, fix))}
-      onBlur={() => commands.cancel()}
-      onMouseLeave={() => commands.cancel()}
-      onClick={() => commands.run(fixCommand(finding, fix))}
-    >
-      {fix.label}
-    </button>
-  ));
+  const others = fixes.length - 1;
+  return (
+    <>
+      {(all ? fixes : fixes.slice(0, 1)).map((fix) => (
+        <Button
+          key={fix.label}
+          variant="outlined"
+          onFocus={() => commands.show(fixCommand(finding, fix))}
+          onMouseEnter={() => commands.show(fixCommand(finding, fix))}
+          onBlur={() => commands.cancel()}
+          onMouseLeave={() => commands.cancel()}
+          onClick={() => commands.run(fixCommand(finding, fix))}
+        >
+          {fix.label}
+        </Button>
+      ))}
+      {!all && (
+        <Button endIcon={<DownIcon />} onClick={onAll}>
+          {others > 0 ? `${others} more` : 'Waive'}
+        </Button>
+      )}
+    </>
+  );
 }

@@ -9,7 +9,7 @@ import {
   useSetAthleteStateMutation,
 } from '../../api/api.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { TopStrip } from '../../components/TopStrip.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
 import { UndoOffer } from '../../components/UndoOffer.js';
 import { BlocksTouched } from './BlocksTouched.js';
 import { RecordFields } from './RecordFields.js';
@@ -46,12 +46,12 @@ function Record({ athlete }: { athlete: AthleteAnswer }) {
   }, [athlete.facts.name]);
   return (
     <>
-      <TopStrip title={athlete.facts.name} detail={STATES[athlete.state]}>
+      <TitleBlock title={athlete.facts.name} detail={STATES[athlete.state]}>
         <StateButtons athlete={athlete} />
         <Button component={Link} to={`/blocks/new?athlete=${athlete.id}`}>
           New block
         </Button>
-      </TopStrip>
+      </TitleBlock>
       <main className="page athlete-page">
         {record.problem !== undefined && <ErrorNote>{record.problem}</ErrorNote>}
         {record.undo && (

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { AthleteBody } from '@nadir/contract';
 import { formatDuration, formatRace } from '@nadir/core/base/format';
 import { resultKindWords } from '@nadir/core/spec/choices';
@@ -30,9 +31,9 @@ export function RecordResults({
           onClose={() => setEntering(false)}
         />
       ) : (
-        <button type="button" className="tool" onClick={() => setEntering(true)}>
+        <Button variant="outlined" onClick={() => setEntering(true)}>
           Enter a result
-        </button>
+        </Button>
       )}
       <ul className="findings">
         {newestFirst.map((result) => {
@@ -44,14 +45,13 @@ export function RecordResults({
                 <br />
                 {result.name ?? resultKindWords[result.kind ?? 'race']} · {formatDay(result.date)}
               </span>
-              <button
-                type="button"
-                className="tool"
+              <Button
+                variant="outlined"
                 aria-label={`Remove ${what} of ${formatDay(result.date)}`}
                 onClick={() => onChange({ results: results.filter((each) => each !== result) })}
               >
                 Remove
-              </button>
+              </Button>
             </li>
           );
         })}

@@ -3,20 +3,20 @@ import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
 import type { BlockFile } from '@nadir/contract';
 import { memo, useState } from 'react';
-import { token } from '../../theme/tokens.js';
 import { BlockFacts } from '../../components/BlockFacts.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import { Checks } from '../../editor/checks/Checks.js';
 import { findingWords } from '../../editor/checks/finding-words.js';
-import { FitPanel } from './FitPanel.js';
-import { OnTheWay } from './OnTheWay.js';
+import { SolverPanel } from './SolverPanel.js';
+import styles from './BlockPage.module.css';
+import { EventList } from './EventList.js';
 import { RulesOffer } from './RulesOffer.js';
 import type { Commands } from '../../editor/useCommands.js';
 
 const tabs = [
   ['checks', 'Checks'],
-  ['way', 'On the way'],
-  ['fit', 'Fit'],
+  ['days', 'Races & days away'],
+  ['solver', 'Solver'],
 ] as const;
 type AsideTab = (typeof tabs)[number][0];
 
@@ -41,12 +41,9 @@ export const Aside = memo(function Aside({
   const history = useEditor((editor) => editor.block?.history);
   const { measure } = base.shown;
   return (
-    <aside
-      style={{ background: token('panel'), borderLeft: `1px solid ${token('hairline')}` }}
-      aria-label="Checks and shape"
-    >
+    <aside className={styles.aside} aria-label="Checks and shape">
       <AsideTabs tab={tab} onTab={setTab} />
-      <div role="tabpanel" id="beside" aria-labelledby={`tab-${tab}`} style={{ paddingTop: 8 }}>
+      <div role="tabpanel" id="beside" aria-labelledby={`tab-${tab}`}>
         {tab === 'checks' && (
           <>
             <RulesOffer
@@ -57,7 +54,9 @@ export const Aside = memo(function Aside({
             />
             <Checks
               block={base.block}
-              shown={drawn === base ? undefined : findingWords(drawn.block.findings) || 'nothing'}
+              shown={
+                drawn === base ? undefined : findingWords(drawn.block.findings) || 'no problems'
+              }
               measure={measure}
               today={today}
               commands={commands}
@@ -66,9 +65,9 @@ export const Aside = memo(function Aside({
             <BlockFacts block={drawn.block} shown={drawn.shown} />
           </>
         )}
-        {tab === 'way' && <OnTheWay block={base.block} commands={commands} />}
-        {tab === 'fit' && (
-          <FitPanel
+        {tab === 'days' && <EventList block={base.block} commands={commands} />}
+        {tab === 'solver' && (
+          <SolverPanel
             block={base.block}
             file={file}
             measure={measure}
@@ -95,11 +94,7 @@ const AsideTabs = memo(function AsideTabs({
       value={tab}
       onChange={(_, value: AsideTab) => onTab(value)}
       aria-label="Beside the drawing"
-      variant="fullWidth"
-      sx={{
-        minHeight: 34,
-        '& .MuiTab-root': { minHeight: 34, minWidth: 0, px: 1, whiteSpace: 'nowrap' },
-      }}
+      sx={{ mb: 1.5 }}
     >
       {tabs.map(([value, label]) => (
         <Tab key={value} value={value} label={label} id={`tab-${value}`} aria-controls="beside" />

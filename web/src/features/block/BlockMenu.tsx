@@ -1,11 +1,9 @@
-import Button from '@mui/material/Button';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
 import { type BlockAnswer, type BlockFile, templateOf } from '@nadir/contract';
-import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { errorSentence, useAddBlockMutation, useAddTemplateMutation } from '../../api/api.js';
+import { ActMenu } from '../../components/ActMenu.js';
 import { downloadBlock } from '../../components/download-block.js';
+import { useSay } from '../../components/messages.js';
 
 /** What a whole block can be used for: its history, a copy, a template, a file, a block after it. */
 export function BlockMenu({
@@ -15,59 +13,40 @@ export function BlockMenu({
   block: Omit<BlockAnswer, 'wishes'>;
   file: BlockFile;
 }) {
-  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const [said, setSaid] = useState('');
+  const say = useSay();
   const navigate = useNavigate();
   const [addBlock] = useAddBlockMutation();
   const [addTemplate] = useAddTemplateMutation();
-  const then = (work: () => unknown) => () => {
-    setAnchor(null);
-    work();
-  };
 
   async function duplicate() {
     const { data, error } = await addBlock({ athleteId: block.athleteId, wishes: file });
     if (data) await navigate(`/blocks/${data.id}`);
-    else if ('kind' in error) setSaid(errorSentence(error));
+    else if ('kind' in error) say({ text: errorSentence(error) });
   }
 
   async function keepTemplate() {
     const template = templateOf(file);
     const name = `${file.race.name}, ${template.weeks} weeks`;
     const { data, error } = await addTemplate({ name, template });
-    if (data) setSaid(`Kept as template “${data.name}”.`);
-    else if ('kind' in error) setSaid(errorSentence(error));
+    if (data) say({ text: `Kept as template “${data.name}”.` });
+    else if ('kind' in error) say({ text: errorSentence(error) });
   }
 
   return (
-    <>
-      <Button
-        aria-haspopup="menu"
-        aria-expanded={anchor !== null}
-        onClick={({ currentTarget }) => {
-          setSaid('');
-          setAnchor(currentTarget);
-        }}
-      >
-        more
-      </Button>
-      <span role="status" style={{ fontSize: 12.5 }}>
-        {said}
-      </span>
-      <Menu open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)}>
-        <MenuItem onClick={then(() => void navigate(`/blocks/${block.id}/history`))}>
-          History
-        </MenuItem>
-        <MenuItem onClick={then(() => void duplicate())}>Duplicate</MenuItem>
-        <MenuItem onClick={then(() => void keepTemplate())}>Keep as template</MenuItem>
-        <MenuItem onClick={then(() => void navigate(`/blocks/new?after=${block.id}`))}>
-          Next goal race
-        </MenuItem>
-        <MenuItem onClick={then(() => void navigate(`/compare?first=${block.id}`))}>
-          Compare
-        </MenuItem>
-        <MenuItem onClick={then(() => downloadBlock(file))}>Export to a file</MenuItem>
-      </Menu>
-    </>
+    <ActMenu
+      label="More"
+      groups={[
+        {
+          acts: [
+            { label: 'History', run: () => void navigate(`/blocks/${block.id}/history`) },
+            { label: 'Compare', run: () => void navigate(`/compare?first=${block.id}`) },
+            { label: 'Duplicate', run: () => void duplicate() },
+            { label: 'Keep as template', run: () => void keepTemplate() },
+            { label: 'Next goal race', run: () => void navigate(`/blocks/new?after=${block.id}`) },
+            { label: 'Export to a file', run: () => downloadBlock(file) },
+          ],
+        },
+      ]}
+    />
   );
 }

@@ -1,5 +1,4 @@
 import type { BlockFile } from '@nadir/contract';
-import type { CheckedBlock } from '@nadir/core';
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
@@ -7,28 +6,34 @@ import { LABEL_WIDTH } from '../../drawing/columns.js';
 import { weekOf } from '../../drawing/days.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
-import { formatDay } from '../../components/dates.js';
 import { useWeeksOver } from '../../components/history.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
 import { Aside } from './Aside.js';
-import { BlockStrip } from './BlockStrip.js';
+import styles from './BlockPage.module.css';
+import { BlockTitle } from './BlockTitle.js';
 import { ConflictDialog } from '../../editor/ConflictDialog.js';
 import { Ledger } from './Ledger.js';
 import { DefaultsNotice } from './DefaultsNotice.js';
 import { TryBar } from './TryBar.js';
 import { useCarriedChange } from './useCarriedChange.js';
 import { InEditor } from '../../editor/InEditor.js';
+import { useAnswers } from '../../editor/useAnswers.js';
 import { useCommands } from '../../editor/useCommands.js';
+import { DragTag } from './DragTag.js';
+import { PullHint } from './PullHint.js';
+import { ledgerRows } from './ledger-rows.js';
+import { useCountBack } from './useCountBack.js';
+import { useLedgerRows } from './useLedgerRows.js';
 import { useOverlay } from './useOverlay.js';
 import { useDrag } from './useDrag.js';
 import { useLately } from './useLately.js';
 import { usePinning } from './usePinning.js';
 import { useSelection } from './useSelection.js';
 import { WeekDays } from './WeekDays.js';
-import { WeekTools } from './WeekTools.js';
+import { ThisWeek } from './ThisWeek.js';
 
-/** A block in the editor: drawing over ledger over days, checks at the right. */
+/** A block in the editor: drawing over Ledger over days, checks at the right. */
 export function BlockPage() {
   const { id = '' } = useParams();
   return (
@@ -38,8 +43,10 @@ export function BlockPage() {
 
 /** Narrower than this no figure fits: a long block scrolls sideways on a phone. */
 const NARROWEST_COLUMN = 24;
-/** What the Ledger, the tools and the days take; the drawing has the rest. */
-const BELOW_DRAWING = 342;
+/** Rows of the Ledger that are always open. */
+const FOUR = 4;
+/** What the line under the Ledger and the days take; the drawing has the rest. */
+const BELOW_DRAWING = 216;
 const LEDGER_ROW = 20;
 
 function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | null }) {
@@ -47,22 +54,24 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const base = useLaidBlock(file);
   const drawn = useShownChange(preview, base);
   const { block, shown } = drawn;
-  const { athlete, race } = block.spec;
+  const { athlete } = block.spec;
   const commands = useCommands();
   const weeks = block.weeks.length;
-  const { week, weeks: inHandWeeks, select } = useSelection(weekOf(block.weeks, today) ?? 1, weeks);
+  const { week, weeks: chosen, select } = useSelection(weekOf(block.weeks, today) ?? 1, weeks);
   const over = useWeeksOver(base.block.weeks);
   const pinning = usePinning(base.block, shown.measure, commands);
   const { drag, dragged } = useDrag(base, commands, select);
   // The drawing follows the hand within the frame; figures and checks come right after it.
   const settled = useLately(drawn, base, dragged !== undefined);
   const { overlay, tried } = useOverlay(base, preview !== null);
-  const segments = block.weeks.some(({ segment }) => segment !== undefined);
-  const across = shown.weeks.some(({ equivalent, volume }) => equivalent !== volume);
-  const extraRows = (tried ? 2 : 0) + (segments ? 1 : 0) + (across ? 1 : 0);
+  const { open, setOpen } = useLedgerRows();
+  const moved = useAnswers(base);
+  const countBack = useCountBack();
   const [ref, size] = useElementSize<HTMLDivElement>();
   const [lit, setLit] = useState<readonly number[]>([]);
   const columns = useColumns(size.width, weeks);
+  const rows = ledgerRows(block, shown, { narrow: false }).length;
+  const below = BELOW_DRAWING + LEDGER_ROW * ((open === 'all' ? rows : FOUR) + (tried ? 2 : 0));
 
   useCarriedChange();
   useEffect(() => {
@@ -71,53 +80,49 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
 
   return (
     <>
-      <BlockStrip
-        athlete={athlete.name}
-        race={race.name}
-        goalTime={race.goalTime}
-        raceDay={race.date}
-      />
+      <BlockTitle spec={base.block.spec} />
       <TryBar />
       <DefaultsNotice file={file} base={base} />
-      <div className="editor">
-        <main>
-          <div ref={ref} className="fill">
-            <p className="only-print">
-              {athlete.name} · {race.name} · {formatDay(race.date)}
-            </p>
-            <p role="status" className="in-hand" hidden={!dragged}>
-              <span>{dragged && `${dragged.words} ${checksWords(base.block, block)}`}</span>
-            </p>
+      <div className={styles.editor}>
+        <main className={styles.main}>
+          <div ref={ref} className={styles.fill}>
+            {dragged && <DragTag dragged={dragged} base={base} drawn={drawn} />}
             {size.width > 0 && (
               <>
+                <PullHint />
                 <Section
                   block={block}
                   shown={shown}
                   settled={settled}
                   columns={columns}
-                  height={drawingHeight(size, BELOW_DRAWING + extraRows * LEDGER_ROW)}
+                  height={drawingHeight(size, below)}
                   today={today}
-                  selected={inHandWeeks}
+                  selected={chosen}
                   lit={lit}
                   overlay={overlay}
                   reach={dragged?.reach}
                   onSelect={select}
                   over={over}
                   drag={drag}
+                  countBack={countBack}
                 />
                 <Ledger
                   {...settled}
                   overlay={tried ? overlay : undefined}
                   columns={columns}
                   selected={week}
-                  chosen={inHandWeeks}
+                  chosen={chosen}
                   lit={lit}
+                  moved={moved}
                   over={over}
                   onSelect={select}
                   pinning={pinning}
+                  open={open}
+                  onOpen={setOpen}
                 />
-                <WeekTools block={base.block} weeks={inHandWeeks} commands={commands} />
-                <WeekDays {...settled} week={week} />
+                <WeekDays {...settled} week={week} columns={columns} commands={commands}>
+                  <ThisWeek block={base.block} weeks={chosen} commands={commands} />
+                </WeekDays>
               </>
             )}
           </div>
@@ -148,14 +153,4 @@ function useColumns(width: number, weeks: number) {
   if (now.width === columns.width && now.weeks === columns.weeks) return columns;
   setColumns(now);
   return now;
-}
-
-/** What a change that is only shown would do to the checks. */
-function checksWords(
-  { findings: before }: CheckedBlock,
-  { findings: after }: CheckedBlock,
-): string {
-  if (after.length === before.length) return 'Checks: no more, no fewer.';
-  const by = Math.abs(after.length - before.length);
-  return `Checks: ${by} ${after.length > before.length ? 'more' : 'fewer'}.`;
 }

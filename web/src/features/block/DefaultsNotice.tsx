@@ -9,6 +9,7 @@ import { plural } from '../../components/dates.js';
 import { type LaidAndShown, laidOf, usePast } from '../../components/useLaidBlock.js';
 import { changed, tryStarted } from '../../editor/editor-slice.js';
 import { useEditor } from '../../editor/useEditor.js';
+import styles from './Notice.module.css';
 
 /** A block under older defaults: what the newer ones would move, and the way to look at them. */
 export const DefaultsNotice = memo(function DefaultsNotice({
@@ -40,13 +41,15 @@ function NewerDefaults({ file, base: { block, shown } }: { file: BlockFile; base
     dispatch(changed({ wishes: next.value, words: takeDefaults().message }));
   };
   return (
-    <div className="notice" role="note">
-      {isLaidAsThen(file.engine)
-        ? 'This block keeps the defaults it was laid out under. '
-        : 'This block was laid out by an older Nadir and is shown as it was. '}
-      {moved === 0
-        ? 'The newer defaults would move no day to come.'
-        : `The newer defaults would move ${plural(moved, 'day')} to come.`}{' '}
+    <div className={styles.bar} role="note">
+      <span>
+        {isLaidAsThen(file.engine)
+          ? 'This block keeps the defaults it was laid out under. '
+          : 'This block was laid out by an older Nadir and is shown as it was. '}
+        {moved === 0
+          ? 'The newer defaults would move no day to come.'
+          : `The newer defaults would move ${plural(moved, 'day')} to come.`}{' '}
+      </span>
       <Button onClick={start}>Try the newer defaults</Button>
     </div>
   );

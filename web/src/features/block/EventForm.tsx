@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { CheckedBlock } from '@nadir/core';
 import { addDays, type Unit } from '@nadir/core/base';
 import { formatRace, formatRaceDistance, readDistance } from '@nadir/core/base/format';
@@ -11,10 +12,14 @@ import {
   testForms,
   testFormWords,
 } from '@nadir/core/spec/days';
-import { type SyntheticEvent, useId, useState } from 'react';
+import { type SyntheticEvent, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
-import { token } from '../../theme/tokens.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { DateAnswer } from '../../components/DateAnswer.js';
+import { Field } from '../../components/Field.js';
+import { NumberAnswer } from '../../components/NumberAnswer.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
+import styles from './EventList.module.css';
 
 const USUAL_RACE = 10_000;
 const kindChoices = eventKinds.map((kind) => [kind, eventCharacters[kind].title] as const);
@@ -49,9 +54,7 @@ export function EventForm({
   const [problem, setProblem] = useState<string>();
   const [distance, setDistance] = useState(() => distanceWords(asked.distance, athlete.unit));
   const read = readDistance(distance, athlete.unit);
-  const id = useId();
   const { isRace, why, title } = eventCharacters[asked.kind];
-  const wrong = isRace && !read.ok ? read.problem : problem;
 
   /** What is asked is drawn at once, with what stands in its way. */
   const set = (part: Partial<BlockEvent>) => {
@@ -75,118 +78,115 @@ export function EventForm({
   }
 
   return (
-    <form onSubmit={onSubmit} noValidate className="event-form" aria-label="On the way">
-      <label htmlFor={`${id}-kind`}>What</label>
-      <ChoiceAnswer
-        id={`${id}-kind`}
-        value={asked.kind}
-        choices={kindChoices}
-        onAnswer={(kind) =>
-          set({ kind, running: undefined, distance: distanceOf(kind, asked.distance) })
-        }
-      />
-      <label htmlFor={`${id}-name`}>Name</label>
-      <input
-        id={`${id}-name`}
-        className="answer"
-        value={asked.name}
-        placeholder={title}
-        maxLength={120}
-        onChange={({ target }) => set({ name: target.value })}
-      />
-      <label htmlFor={`${id}-from`}>{isRace ? 'On' : 'From'}</label>
-      <input
-        id={`${id}-from`}
-        className="answer"
-        type="date"
-        value={asked.from}
-        onChange={({ target }) => target.value && set({ from: target.value })}
-      />
+    <form onSubmit={onSubmit} noValidate className={styles.form} aria-label="A race or days away">
+      <Field label="What">
+        {(ids) => (
+          <ChoiceAnswer
+            {...ids}
+            value={asked.kind}
+            choices={kindChoices}
+            onAnswer={(kind) =>
+              set({ kind, running: undefined, distance: distanceOf(kind, asked.distance) })
+            }
+          />
+        )}
+      </Field>
+      <Field label="Name">
+        {(ids) => (
+          <TextAnswer
+            {...ids}
+            width="100%"
+            value={asked.name}
+            given
+            placeholder={title}
+            onAnswer={(name) => set({ name: name.slice(0, 120) })}
+          />
+        )}
+      </Field>
+      <Field label={isRace ? 'On' : 'From'}>
+        {(ids) => <DateAnswer {...ids} value={asked.from} onAnswer={(from) => set({ from })} />}
+      </Field>
       {!isRace && (
         <>
-          <label htmlFor={`${id}-to`}>To</label>
-          <input
-            id={`${id}-to`}
-            className="answer"
-            type="date"
-            value={asked.to ?? asked.from}
-            onChange={({ target }) => target.value && set({ to: target.value })}
-          />
-          <label htmlFor={`${id}-running`}>Running, %</label>
-          <input
-            id={`${id}-running`}
-            className="answer"
-            type="number"
-            min={0}
-            max={150}
+          <Field label="To">
+            {(ids) => (
+              <DateAnswer {...ids} value={asked.to ?? asked.from} onAnswer={(to) => set({ to })} />
+            )}
+          </Field>
+          <NumberAnswer
+            label="Running"
+            because="Of what these days would hold."
             value={Math.round((asked.running ?? usual) * 100)}
-            onChange={({ target }) =>
-              target.validity.valid &&
-              target.value !== '' &&
-              set({ running: target.valueAsNumber / 100 })
+            given={asked.running !== undefined}
+            least={0}
+            most={150}
+            after="%"
+            onAnswer={(percent) =>
+              set({ running: percent === undefined ? undefined : percent / 100 })
             }
           />
         </>
       )}
       {asked.kind === 'test' && (
-        <>
-          <label htmlFor={`${id}-form`}>Form</label>
-          <ChoiceAnswer
-            id={`${id}-form`}
-            value={asked.form ?? 'time-trial'}
-            choices={formChoices}
-            closed={last ? [] : ['repeat']}
-            // A repeat is over the distance of the last one.
-            onAnswer={(form) => {
-              const repeated = form === 'repeat' && last ? last.distance : undefined;
-              if (repeated !== undefined) setDistance(distanceWords(repeated, athlete.unit));
-              set({ form, ...(repeated !== undefined && { distance: repeated }) });
-            }}
-          />
-        </>
+        <Field label="Form" because={testFormWords[asked.form ?? 'time-trial'].why}>
+          {(ids) => (
+            <ChoiceAnswer
+              {...ids}
+              value={asked.form ?? 'time-trial'}
+              choices={formChoices}
+              closed={last ? [] : ['repeat']}
+              // A repeat is over the distance of the last one.
+              onAnswer={(form) => {
+                const repeated = form === 'repeat' && last ? last.distance : undefined;
+                if (repeated !== undefined) setDistance(distanceWords(repeated, athlete.unit));
+                set({ form, ...(repeated !== undefined && { distance: repeated }) });
+              }}
+            />
+          )}
+        </Field>
       )}
       {isRace && (
         <>
-          <label htmlFor={`${id}-distance`}>Distance</label>
-          <input
-            id={`${id}-distance`}
-            className="answer"
-            aria-invalid={!read.ok}
-            aria-describedby={`${id}-said`}
-            value={distance}
-            onChange={({ target }) => typeDistance(target.value)}
-          />
-        </>
-      )}
-      {isRace && (
-        <>
-          <label htmlFor={`${id}-long`}>Long run</label>
-          <ChoiceAnswer
-            id={`${id}-long`}
-            value={longRunChoiceOf(asked)}
-            choices={longRunChoices}
-            onAnswer={(choice) =>
-              set({ isLongRun: choice === 'rule' ? undefined : choice === 'is' })
-            }
-          />
+          <Field
+            label="Distance"
+            because={read.ok ? `${capital(formatRace(read.value, athlete.unit))}.` : undefined}
+            problem={read.ok ? undefined : read.problem}
+          >
+            {(ids) => (
+              <TextAnswer
+                {...ids}
+                value={distance}
+                given
+                wrong={!read.ok}
+                onAnswer={typeDistance}
+              />
+            )}
+          </Field>
+          <Field label="Long run">
+            {(ids) => (
+              <ChoiceAnswer
+                {...ids}
+                value={longRunChoiceOf(asked)}
+                choices={longRunChoices}
+                onAnswer={(choice) =>
+                  set({ isLongRun: choice === 'rule' ? undefined : choice === 'is' })
+                }
+              />
+            )}
+          </Field>
         </>
       )}
       <p
-        id={`${id}-said`}
-        role={wrong ? 'alert' : undefined}
-        style={{ color: token(wrong ? 'signal' : 'muted') }}
+        className={`${styles.said ?? ''} ${problem ? 'grave' : 'muted'}`}
+        role={problem ? 'alert' : undefined}
       >
-        {isRace && read.ok && `${capital(formatRace(read.value, athlete.unit))}. `}
-        {wrong ??
-          (asked.kind === 'test' ? `${testFormWords[asked.form ?? 'time-trial'].why} ${why}` : why)}
+        {problem ?? why}
       </p>
-      <div>
-        <button type="submit" className="tool">
-          {event ? 'Keep the change' : 'Place it'}
-        </button>
-        <button type="button" className="tool" onClick={onClose}>
-          Leave it
-        </button>
+      <div className={styles.acts}>
+        <Button type="submit" variant="outlined">
+          {event ? 'Keep the change' : 'Add'}
+        </Button>
+        <Button onClick={onClose}>Cancel</Button>
       </div>
     </form>
   );

@@ -39,6 +39,8 @@ function open(pinning: Pinning) {
         lit={[2]}
         onSelect={select}
         pinning={pinning}
+        open="all"
+        onOpen={() => undefined}
       />
     );
   }
@@ -51,13 +53,13 @@ const cell = (name: RegExp) => screen.getByRole('gridcell', { name });
 afterEach(cleanup);
 
 describe('the Ledger', () => {
-  it('names every figure, and marks what is pinned', () => {
+  it('names every figure, and marks what is fixed', () => {
     open(fakePinning());
     const grid = screen.getByRole('grid', { name: /Arrows move/ });
     expect(within(grid).getAllByRole('row')).toHaveLength(11);
-    expect(cell(/^Week 3, volume, km: 42, pinned$/)).toBeTruthy();
+    expect(cell(/^Week 3, volume, km: 42, fixed$/)).toBeTruthy();
     expect(cell(/^Week 8, long run, km: race$/)).toBeTruthy();
-    expect(cell(/^Week 3, week: 3$/).getAttribute('aria-readonly')).toBe('true');
+    expect(screen.getByRole('columnheader', { name: 'Week 3, week: 3' })).toBeTruthy();
   });
 
   it('moves by arrows, Home and End, and stays inside', async () => {
@@ -68,7 +70,7 @@ describe('the Ledger', () => {
     await user.keyboard('{End}{ArrowRight}');
     expect(document.activeElement).toBe(cell(/^Week 8, change/));
     await user.keyboard('{Home}{ArrowUp}{ArrowUp}{ArrowUp}{ArrowUp}{ArrowUp}{ArrowUp}');
-    expect(document.activeElement).toBe(cell(/^Week 1, week/));
+    expect(document.activeElement).toBe(screen.getByRole('columnheader', { name: /^Week 1,/ }));
   });
 
   it('draws while typing, and keeps on Enter', async () => {
@@ -138,7 +140,7 @@ describe('the Ledger', () => {
   it('says why under the figures', async () => {
     const user = open(fakePinning());
     await user.click(cell(/^Week 3, volume/));
-    expect(screen.getByText('Week 3, volume: Pinned by you; kept exactly.')).toBeTruthy();
+    expect(screen.getByText('Week 3, volume: Fixed; kept exactly.')).toBeTruthy();
     await user.click(cell(/^Week 8, long run/));
     expect(screen.getByText('Week 8, long run: The race.')).toBeTruthy();
   });
@@ -170,6 +172,8 @@ describe('the Ledger', () => {
         overlay={{ block: other, shown: showBlock(other, shown.measure), name: 'as kept' }}
         onSelect={onSelect}
         pinning={fakePinning()}
+        open="all"
+        onOpen={() => undefined}
       />,
     );
     const user = userEvent.setup();

@@ -1,12 +1,14 @@
+import Button from '@mui/material/Button';
 import { quantum, unitName } from '@nadir/core/base';
 import { parseAmount } from '@nadir/core/base/format';
 import type { Issue } from '@nadir/core/spec';
 import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from 'react';
-import { token } from '../../theme/tokens.js';
+import { DownIcon, UpIcon } from '../../theme/icons.js';
 import { type Columns, columnWidth } from '../../drawing/columns.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { OverlayBlock } from '../../drawing/Overlay.js';
 import type { CellActions } from './LedgerCell.js';
+import styles from './Ledger.module.css';
 import { LedgerRow } from './LedgerRow.js';
 import type { PinField } from '@nadir/core/edit';
 import { ledgerRows } from './ledger-rows.js';
@@ -26,12 +28,17 @@ interface LedgerProps extends LaidAndShown {
   /** All the weeks in hand. */
   chosen: readonly number[];
   lit: readonly number[];
+  /** Weeks that a change has just moved. */
+  moved?: readonly number[];
   /** Weeks that are over: their figures are history. */
   over?: readonly number[];
   /** Another version, whose figures stand under this one's. */
   overlay?: OverlayBlock | undefined;
   onSelect: (week: number, extend: boolean) => void;
   pinning: Pinning;
+  /** How many rows are open, and how the coach has it otherwise. */
+  open: 'four' | 'all';
+  onOpen: (rows: 'four' | 'all') => void;
 }
 
 const NARROW_COLUMN = 40;
@@ -45,35 +52,40 @@ function overWords(week: number): string {
 
 /**
  * The numbers of a block, column under column: the keyboard's home. Arrows
- * move, typing pins, Enter keeps, Escape drops, Delete unpins.
+ * move, typing fixes, Enter keeps, Escape drops, Delete frees.
  */
 export const Ledger = memo(function Ledger(props: LedgerProps) {
   const { block, shown, columns, selected, chosen, lit, overlay, onSelect, pinning } = props;
   const over = props.over ?? NONE;
   const narrow = columnWidth(columns) < NARROW_COLUMN;
-  const rows = useMemo(
+  const all = useMemo(
     () => ledgerRows(block, shown, { narrow, overlay }),
     [block, shown, narrow, overlay],
   );
-  const [row, setRow] = useState(3);
+  const rows = props.open === 'all' ? all : all.filter(({ key }) => isAlwaysOpen(key));
+  const [rowKey, setRowKey] = useState('volume');
+  const row = Math.max(
+    0,
+    rows.findIndex(({ key }) => key === rowKey),
+  );
   const [typed, setTyped] = useState<string>();
   const [problem, setProblem] = useState<string>();
   const grid = useRef<HTMLDivElement>(null);
   const moved = useRef(false);
 
-  const active = rows[Math.min(row, rows.length - 1)];
+  const active = rows[row];
   const week = block.weeks[selected - 1];
   const pins = over.includes(selected) ? undefined : active?.pins;
 
   useEffect(() => {
     if (typed !== undefined || !moved.current) return;
     grid.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
-  }, [row, selected, typed]);
+  }, [rowKey, selected, typed]);
 
   function go(toRow: number, toWeek: number, extend = false) {
     moved.current = true;
     setProblem(undefined);
-    setRow(Math.min(rows.length - 1, Math.max(0, toRow)));
+    setRowKey(rows[Math.min(rows.length - 1, Math.max(0, toRow))]?.key ?? 'volume');
     onSelect(Math.min(block.weeks.length, Math.max(1, toWeek)), extend);
   }
 
@@ -177,10 +189,6 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
       },
       type,
       leave: () => (problem === undefined ? finish() : drop()),
-      why: (key, of) => {
-        const pointed = block.weeks[of - 1];
-        return (pointed && rows.find((each) => each.key === key)?.why?.(pointed)) ?? '';
-      },
     };
   });
   const cellActions = useMemo(
@@ -189,22 +197,23 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
       open: (...to) => actions.current?.open(...to),
       type: (text) => actions.current?.type(text),
       leave: () => actions.current?.leave(),
-      why: (...of) => actions.current?.why(...of) ?? '',
     }),
     [],
   );
 
   const why = week && active?.why?.(week);
+  const hidden = all.length - rows.length;
   return (
     <div>
       <div
         ref={grid}
         role="grid"
-        aria-label="Ledger. Arrows move; type a figure to pin it; Delete unpins."
+        className={styles.ledger}
+        aria-label="Ledger. Arrows move; type a figure to fix it; Delete frees it."
         aria-rowcount={rows.length}
         aria-colcount={block.weeks.length + 1}
         onKeyDown={onKeyDown}
-        style={{ width: columns.width, fontSize: 13 }}
+        style={{ width: columns.width }}
       >
         {rows.map((each, index) => (
           <LedgerRow
@@ -216,27 +225,36 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
             selected={index === row ? selected : undefined}
             chosen={chosen}
             lit={lit}
+            moved={props.moved ?? NONE}
             over={over}
             typed={index === row ? typed : undefined}
             wrong={index === row && problem !== undefined}
-            last={index === rows.length - 1}
             actions={cellActions}
           />
         ))}
       </div>
-      <p
-        role={problem ? 'alert' : undefined}
-        aria-live="polite"
-        style={{
-          margin: 0,
-          minHeight: 20,
-          fontSize: 12.5,
-          lineHeight: '20px',
-          color: token(problem ? 'signal' : 'muted'),
-        }}
-      >
-        {problem ?? (why && `Week ${selected}, ${active?.label.split(',')[0]}: ${why}`)}
-      </p>
+      <div className={styles.below}>
+        <Button
+          aria-expanded={props.open === 'all'}
+          startIcon={props.open === 'all' ? <UpIcon /> : <DownIcon />}
+          onClick={() => props.onOpen(props.open === 'all' ? 'four' : 'all')}
+        >
+          {props.open === 'all' ? 'Fewer rows' : `${hidden} more rows`}
+        </Button>
+        <p role={problem ? 'alert' : undefined} aria-live="polite">
+          {problem ??
+            (why && `Week ${selected}, ${active?.label.split(',')[0]?.toLowerCase()}: ${why}`)}
+        </p>
+        <span className={styles.key}>
+          <span className={styles.fixed} aria-hidden="true" />
+          fixed; no mark: worked out
+        </span>
+      </div>
     </div>
   );
 });
+
+/** What a coach always sees of a week; the rest is behind a button. */
+function isAlwaysOpen(key: string): boolean {
+  return ['week', 'start', 'volume', 'longRun'].includes(key) || key.endsWith('-overlay');
+}

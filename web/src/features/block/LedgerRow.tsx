@@ -2,8 +2,8 @@ import type { CheckedBlock } from '@nadir/core';
 import type { Week } from '@nadir/core/layout';
 import { memo } from 'react';
 import type { Columns } from '../../drawing/columns.js';
-import { token } from '../../theme/tokens.js';
 import { type CellActions, LedgerCell } from './LedgerCell.js';
+import styles from './Ledger.module.css';
 import type { PinField } from '@nadir/core/edit';
 import type { SheetRow } from '@nadir/core/present';
 
@@ -17,35 +17,26 @@ interface LedgerRowProps {
   selected: number | undefined;
   chosen: readonly number[];
   lit: readonly number[];
+  moved: readonly number[];
   over: readonly number[];
   /** What is being typed into the active cell. */
   typed: string | undefined;
   wrong: boolean;
-  last: boolean;
   actions: CellActions;
 }
 
 /** One row of figures, drawn again only when one of them or its marks change. */
 export const LedgerRow = memo(function LedgerRow(props: LedgerRowProps) {
-  const { row, block, columns, texts, selected, chosen, lit, over, last, actions } = props;
+  const { row, block, columns, texts, selected, chosen, lit, over, moved, actions } = props;
   return (
     <div
       role="row"
+      className={styles.row}
       style={{
-        display: 'grid',
         gridTemplateColumns: `${columns.labels}px repeat(${columns.weeks}, minmax(0, 1fr))`,
-        borderBottom: `1px solid ${token('hairline')}`,
-        lineHeight: '19px',
       }}
     >
-      <div
-        role="rowheader"
-        style={{
-          color: token(row.strong ? 'ink' : 'muted'),
-          fontWeight: row.strong ? 600 : 400,
-          whiteSpace: 'nowrap',
-        }}
-      >
+      <div role="rowheader" className={styles.label} data-strong={row.strong === true}>
         {row.label}
       </div>
       {block.weeks.map((week, index) => {
@@ -55,18 +46,19 @@ export const LedgerRow = memo(function LedgerRow(props: LedgerRowProps) {
             key={week.number}
             rowKey={row.key}
             label={row.label}
+            header={row.key === 'week'}
             pins={over.includes(week.number) ? undefined : row.pins}
             over={over.includes(week.number)}
             strong={row.strong === true}
             week={week.number}
             text={texts[index] ?? ''}
-            pinned={isPinned(week, row.pins)}
+            fixed={isFixed(week, row.pins)}
             active={here}
             edge={edgeOf(week.number, chosen)}
             lit={lit.includes(week.number)}
+            moved={row.pins !== undefined && moved.includes(week.number)}
             typed={here ? props.typed : undefined}
             wrong={here && props.wrong}
-            last={last}
             actions={actions}
           />
         );
@@ -89,12 +81,12 @@ function saysTheSame(before: LedgerRowProps, after: LedgerRowProps): boolean {
     texts.every((text, index) => text === before.texts[index]) &&
     block.weeks.every((week, index) => {
       const was = before.block.weeks[index];
-      return was && isPinned(was, row.pins) === isPinned(week, row.pins);
+      return was && isFixed(was, row.pins) === isFixed(week, row.pins);
     })
   );
 }
 
-function isPinned({ volumeRule, longRunRule }: Week, field: PinField | undefined): boolean {
+function isFixed({ volumeRule, longRunRule }: Week, field: PinField | undefined): boolean {
   if (field === undefined) return false;
   return (field === 'volume' ? volumeRule : longRunRule) === 'pin';
 }

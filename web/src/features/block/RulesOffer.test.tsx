@@ -3,7 +3,7 @@ import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { SessionContext } from '../../api/session.js';
-import { FitPanel } from './FitPanel.js';
+import { SolverPanel } from './SolverPanel.js';
 import { RulesOffer } from './RulesOffer.js';
 import type { Commands } from '../../editor/useCommands.js';
 
@@ -35,7 +35,14 @@ describe('after a change of the house rules', () => {
       id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11',
       name: 'Maren Tolvik',
       email: 'maren@skerrylane.example',
-      settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' } as const,
+      settings: {
+        unit: 'km',
+        step: 1,
+        theme: 'light',
+        weekStartsOn: 'monday',
+        ledgerRows: 'all',
+        singleKeys: true,
+      } as const,
       houseRules,
       paces: null,
       library: [],
@@ -69,17 +76,17 @@ describe('after a change of the house rules', () => {
     await user.click(screen.getByRole('button', { name: 'See what would change' }));
     expect(commands.show).toHaveBeenCalledTimes(1);
     expect(screen.getByText(/^Findings: \d+ →/)).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Lay it out anew' }));
+    await user.click(screen.getByRole('button', { name: 'Use the new rules' }));
     expect(commands.run.mock.lastCall?.[0]).toEqual({
       change: { houseRules: { values: { 'recovery.leastDepth': 0.4 }, off: [] } },
-      message: 'Laid out anew under the house rules of today.',
+      message: 'Laid out again under today’s house rules.',
     });
   });
 
   it('can be left as it is', async () => {
     const { commands, user } = open(undefined, 0.4);
     await user.click(screen.getByRole('button', { name: 'See what would change' }));
-    await user.click(screen.getByRole('button', { name: 'Leave it as it is' }));
+    await user.click(screen.getByRole('button', { name: 'Keep as it is' }));
     expect(commands.cancel).toHaveBeenCalled();
     expect(commands.run).not.toHaveBeenCalled();
     expect(screen.getByRole('button', { name: 'See what would change' })).toBeTruthy();
@@ -91,7 +98,7 @@ describe('the solver’s panel', () => {
   const open = () => {
     const commands = fakes();
     render(
-      <FitPanel
+      <SolverPanel
         block={under()}
         file={file}
         measure={measure}
@@ -119,11 +126,11 @@ describe('the solver’s panel', () => {
     vi.stubGlobal('Worker', SilentWorker);
     const { commands, user } = open();
     await user.click(screen.getByRole('button', { name: 'Nearest block' }));
-    expect(screen.getByText(/Looking/)).toBeTruthy();
+    expect(screen.getByRole('progressbar')).toBeTruthy();
     await user.click(screen.getByRole('button', { name: 'Stop' }));
     expect(terminate).toHaveBeenCalled();
     expect(commands.cancel).toHaveBeenCalled();
-    expect(screen.queryByText(/Looking/)).toBeNull();
+    expect(screen.queryByRole('progressbar')).toBeNull();
     vi.unstubAllGlobals();
   });
 });

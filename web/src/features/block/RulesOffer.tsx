@@ -1,9 +1,10 @@
+import Button from '@mui/material/Button';
 import type { CheckedBlock } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import { whatChanged } from '@nadir/core/present';
 import { useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
-import { token } from '../../theme/tokens.js';
+import styles from './Notice.module.css';
 import type { Commands } from '../../editor/useCommands.js';
 
 /**
@@ -26,11 +27,11 @@ export function RulesOffer({
   if (sameRules(houseRules, block.spec.houseRules)) return null;
   const command = {
     change: { houseRules },
-    message: 'Laid out anew under the house rules of today.',
+    message: 'Laid out again under today’s house rules.',
   };
   const differences = seen ? whatChanged(block, drawn, measure) : [];
   return (
-    <section aria-label="House rules have changed" className="offer">
+    <section aria-label="House rules have changed" className={styles.offer}>
       <p>Your house rules have changed since this block was laid out.</p>
       {seen && differences.length === 0 && <p>No figure of this block would move.</p>}
       {differences.length > 0 && (
@@ -44,32 +45,29 @@ export function RulesOffer({
       )}
       {seen ? (
         <>
-          <button type="button" className="tool" onClick={() => commands.run(command)}>
-            Lay it out anew
-          </button>
-          <button
-            type="button"
-            className="tool"
+          <Button variant="outlined" onClick={() => commands.run(command)}>
+            Use the new rules
+          </Button>
+          <Button
+            variant="outlined"
             onClick={() => {
               commands.cancel();
               setSeen(false);
             }}
           >
-            Leave it as it is
-          </button>
+            Keep as it is
+          </Button>
         </>
       ) : (
-        <button
-          type="button"
-          className="tool"
-          style={{ color: token('ink') }}
+        <Button
+          variant="outlined"
           onClick={() => {
             commands.show(command);
             setSeen(true);
           }}
         >
           See what would change
-        </button>
+        </Button>
       )}
     </section>
   );

@@ -1,74 +1,80 @@
+import { formatPercent, formatSteps, formatHours } from '@nadir/core/base/format';
 import { unitName } from '@nadir/core/base';
-import { formatHours, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
-import { sheetDays } from '@nadir/core/present';
-import { memo } from 'react';
+import { rulesOf } from '@nadir/core/rules';
+import { sessionPacesOf } from '@nadir/core/sessions';
+import { type CSSProperties, type ReactNode, memo } from 'react';
 import { Link } from 'react-router';
+import { useSignedIn } from '../../api/session.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
-import { DISPLAY_FACE } from '../../theme/theme.js';
-import { token } from '../../theme/tokens.js';
+import { type Columns, columnX } from '../../drawing/columns.js';
+import type { Commands } from '../../editor/useCommands.js';
+import { WeekDay } from './WeekDay.js';
+import styles from './WeekDays.module.css';
 
-/** The seven days of the selected week, under the Ledger. */
+/** The seven days of the selected week under the Ledger, edited in place. */
 export const WeekDays = memo(function WeekDays({
   block,
   shown,
   week: number,
-}: LaidAndShown & { week: number }) {
+  columns,
+  commands,
+  children,
+}: LaidAndShown & {
+  week: number;
+  columns: Columns;
+  commands: Commands;
+  /** What can be done to the week. */
+  children: ReactNode;
+}) {
+  const { today } = useSignedIn();
   const week = block.weeks[number - 1];
   const figures = shown.weeks[number - 1];
   if (!week || !figures) return null;
   const { measure } = shown;
-  const { race, athlete } = block.spec;
+  const rules = rulesOf(block.spec);
+  const longest = Math.max(...week.days.map(({ distance }) => distance));
+  const edges = {
+    '--from': `${columnX(columns, number - 1)}px`,
+    '--to': `${columnX(columns, number)}px`,
+  } as CSSProperties;
   return (
-    <section aria-label={`Days of week ${number}`} className="days">
-      <div>
-        <h2
-          style={{
-            margin: 0,
-            fontFamily: DISPLAY_FACE,
-            fontStyle: 'italic',
-            fontWeight: 400,
-            fontSize: 17,
-          }}
-        >
-          <Link to={`week/${week.start}`} title="Its days: moved, written, swapped">
-            Week {number}
-          </Link>
-        </h2>
-        <div style={{ color: token('muted'), fontSize: 12.5 }}>
-          {formatSteps(figures.volume, measure)} {unitName(measure)}, {week.runDays} runs
+    <section aria-label={`Days of week ${number}`}>
+      <div className={styles.rule} style={edges} />
+      <div
+        className={styles.days}
+        style={{
+          gridTemplateColumns: `${columns.labels - 8}px repeat(${week.days.length}, minmax(0, 1fr))`,
+        }}
+      >
+        <div className={styles.head}>
+          <h2>
+            <Link to={`week/${week.start}`}>Week {number}</Link>
+          </h2>
+          <dl>
+            <dd>
+              {formatSteps(figures.volume, measure)} {unitName(measure)}, {week.runDays} runs
+            </dd>
+            <dd>
+              {formatPercent(week.distance > 0 ? week.hardDistance / week.distance : 0)} hard,{' '}
+              {formatHours(week.time)}
+            </dd>
+          </dl>
+          {children}
         </div>
+        {week.days.map((day, place) => (
+          <WeekDay
+            key={day.date}
+            day={day}
+            block={block}
+            shown={shown}
+            steps={figures.days[place] ?? 0}
+            longest={longest}
+            paces={sessionPacesOf(block.spec, rules, day.date)}
+            today={today}
+            commands={commands}
+          />
+        ))}
       </div>
-      {sheetDays(week, shown).map(({ date, day, role: roleWords, figure }, index) => {
-        const { role = 'rest', time = 0 } = week.days[index] ?? {};
-        const hard = role === 'quality' || role === 'long' || role === 'race';
-        return (
-          <div
-            key={date}
-            style={{
-              borderTop: `${hard ? 2.5 : 1}px solid ${token(hard ? 'ink' : 'hairline')}`,
-              paddingTop: hard ? 2 : 3.5,
-            }}
-          >
-            <div style={{ color: token('muted'), fontSize: 12 }}>{day}</div>
-            <div style={{ display: 'flex', justifyContent: 'space-between', gap: 4 }}>
-              <span
-                style={{
-                  fontWeight: hard ? 600 : 400,
-                  color: token(role === 'race' ? 'signal' : 'ink'),
-                }}
-              >
-                {roleWords}
-              </span>
-              {figure && <b style={{ fontSize: 15, paddingRight: 6 }}>{figure}</b>}
-            </div>
-            <div style={{ color: token('muted'), fontSize: 12 }}>
-              {role === 'race'
-                ? formatRaceDistance(race.distance, athlete.unit)
-                : time > 0 && `about ${formatHours(time)}`}
-            </div>
-          </div>
-        );
-      })}
     </section>
   );
 });

@@ -51,10 +51,10 @@ describe('taking hold of the drawing', () => {
     grab();
     pointer('pointermove', 180);
     // Twenty pixels up at half a step each.
-    expect(commands.show.mock.lastCall?.[0].message).toBe(`Pinned week 5 at ${was + 10} km.`);
-    expect(result.current.dragged?.words).toBe(`Pinned week 5 at ${was + 10} km.`);
+    expect(commands.show.mock.lastCall?.[0].message).toBe(`Fixed week 5 at ${was + 10} km.`);
+    expect(result.current.dragged).toMatchObject({ handle: week5, at: { x: 100, y: 180 } });
     pointer('pointerup', 176);
-    expect(commands.run.mock.lastCall?.[0].message).toBe(`Pinned week 5 at ${was + 12} km.`);
+    expect(commands.run.mock.lastCall?.[0].message).toBe(`Fixed week 5 at ${was + 12} km.`);
     expect(result.current.dragged).toBeUndefined();
   });
 
@@ -89,10 +89,10 @@ describe('taking hold of the drawing', () => {
   it('adds key strokes up until they are kept or dropped', () => {
     const { commands, result } = hold();
     act(() => {
-      result.current.drag.nudge(week5, 1);
-      result.current.drag.nudge(week5, 1);
+      result.current.drag.nudge(week5, 1, { x: 0, y: 0 });
+      result.current.drag.nudge(week5, 1, { x: 0, y: 0 });
     });
-    expect(commands.show.mock.lastCall?.[0].message).toBe(`Pinned week 5 at ${was + 2} km.`);
+    expect(commands.show.mock.lastCall?.[0].message).toBe(`Fixed week 5 at ${was + 2} km.`);
     act(() => {
       result.current.drag.settle(true);
     });

@@ -18,9 +18,13 @@ interface Held {
 
 /** What the page shows while something is held. */
 export interface Dragged {
+  handle: Handle;
   /** Shown steps the scale reached when it was taken: it stays while it is held. */
   reach: number;
-  words: string;
+  /** What stands in the way of it, where something does. */
+  problem: string | undefined;
+  /** Where the hand is, in pixels of the window. */
+  at: { x: number; y: number };
 }
 
 /**
@@ -56,7 +60,7 @@ export function useDrag(
       return started;
     }
 
-    function move(by: Moved): void {
+    function move(by: Moved, at: Dragged['at']): void {
       const now = held.current;
       if (!now || (by.steps === now.moved.steps && by.weeks === now.moved.weeks)) return;
       now.moved = by;
@@ -65,7 +69,9 @@ export function useDrag(
       if (!now.command) commands.cancel();
       setInHand({
         reach: Math.max(...now.shown.weeks.map(({ volume }) => volume)),
-        words: problem?.message ?? now.command?.message ?? 'Back where it was.',
+        handle: now.handle,
+        problem: problem?.message,
+        at,
       });
     }
 
@@ -84,23 +90,23 @@ export function useDrag(
         start(handle);
         let frame = 0;
         let hasMoved = false;
+        const follow = (x: number, y: number) =>
+          move(
+            {
+              steps: Math.round((from.y - y) * perPixel.steps),
+              weeks: Math.round((x - from.x) * perPixel.weeks),
+            },
+            { x, y },
+          );
         const onMove = ({ clientX, clientY }: PointerEvent) => {
           hasMoved ||= Math.abs(clientX - from.x) + Math.abs(clientY - from.y) > 2;
           cancelAnimationFrame(frame);
-          frame = requestAnimationFrame(() =>
-            move({
-              steps: Math.round((from.y - clientY) * perPixel.steps),
-              weeks: Math.round((clientX - from.x) * perPixel.weeks),
-            }),
-          );
+          frame = requestAnimationFrame(() => follow(clientX, clientY));
         };
         const onUp = ({ clientX, clientY, shiftKey }: PointerEvent) => {
           cancelAnimationFrame(frame);
           if (hasMoved) {
-            move({
-              steps: Math.round((from.y - clientY) * perPixel.steps),
-              weeks: Math.round((clientX - from.x) * perPixel.weeks),
-            });
+            follow(clientX, clientY);
           } else if ('week' in handle) standing.current.onSelect(handle.week, shiftKey);
           end(true);
         };
@@ -124,10 +130,10 @@ export function useDrag(
           release.current = undefined;
         };
       },
-      nudge(handle, by) {
+      nudge(handle, by, at) {
         const same = held.current && handleKey(held.current.handle) === handleKey(handle);
         const now = same && held.current ? held.current : start(handle);
-        move({ steps: now.moved.steps + by, weeks: now.moved.weeks + by });
+        move({ steps: now.moved.steps + by, weeks: now.moved.weeks + by }, at);
       },
       settle(keep) {
         // A pointer that holds something lets go by itself.

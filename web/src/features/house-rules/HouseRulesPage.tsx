@@ -13,7 +13,7 @@ import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../theme/tokens.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { TopStrip } from '../../components/TopStrip.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
 import { ChecksSwitches } from './ChecksSwitches.js';
 import { countFlags, flagWords } from './flag-counts.js';
 import { RaceRulesTable } from './RaceRulesTable.js';
@@ -70,14 +70,14 @@ export function HouseRulesPage() {
   };
   return (
     <>
-      <TopStrip
+      <TitleBlock
         title="House rules"
         detail="Your limits and defaults. Blocks already laid out keep theirs; each offers to take the new ones."
       >
         <span role="status">
           {state === 'saving' ? 'saving …' : state === 'saved' ? 'saved' : ''}
         </span>
-      </TopStrip>
+      </TitleBlock>
       <main className="page house-rules">
         {typeof state === 'object' && (
           <ErrorNote>{errorSentence(state)} The last change is not kept.</ErrorNote>

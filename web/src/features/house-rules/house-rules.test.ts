@@ -23,7 +23,7 @@ describe('a figure of the house rules', () => {
   });
 
   it.each([
-    ['volume.growthCap', '140', /from 0 to 100 %/],
+    ['volume.growthCap', '140', /from 0 to 100%/],
     ['volume.growthCap', '', /needed/],
     ['volume.growthCap', 'ten', /“ten”/],
     ['recovery.every', '3.5', /a whole number from 3 to 6 weeks/],

@@ -4,7 +4,7 @@ import type { KeyboardEvent, ReactNode, SyntheticEvent } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../theme/tokens.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { TopStrip } from '../../components/TopStrip.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
 import { LivePreview } from './LivePreview.js';
 import { Questions } from './Questions.js';
 import type { useAsked } from './useAsked.js';
@@ -45,9 +45,9 @@ export function AskPage(props: AskPageProps) {
       noValidate
       style={{ display: 'contents' }}
     >
-      <TopStrip title={props.title} detail={props.detail}>
+      <TitleBlock title={props.title} detail={props.detail}>
         {props.actions}
-      </TopStrip>
+      </TitleBlock>
       <div className="ask">
         <div className="questions" style={{ borderRight: `1px solid ${token('hairline')}` }}>
           {props.failure && <ErrorNote>{props.failure}</ErrorNote>}

@@ -12,6 +12,7 @@ import {
   useTemplatesQuery,
 } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
+import { newBlockState } from '../../components/carried-wishes.js';
 import { AskPage } from './AskPage.js';
 import { freshWishes } from './questions.js';
 import { startAfter, startFromTemplate } from './starting-point.js';
@@ -100,7 +101,7 @@ function NewBlock({
     setAthleteId(id);
     const kept: BlockFile = toBlockFile(wishes, file.start === undefined);
     const { data: block } = await addBlock({ athleteId: id, wishes: kept });
-    if (block) await navigate(`/blocks/${block.id}`);
+    if (block) await navigate(`/blocks/${block.id}`, { state: newBlockState });
   }
 
   const detail = template

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import {
   defaultHouseRules,
   raceClass,
@@ -40,14 +41,13 @@ export function OverrideQuestions({ asked, wishes, measure, change }: QuestionPr
                   unit={measure.unit}
                   onAnswer={(figure) => set({ ...values, [path]: figure })}
                 />{' '}
-                <button
-                  type="button"
-                  className="tool"
+                <Button
+                  variant="outlined"
                   aria-label={`${nameOf(rule)}: as in the house rules`}
                   onClick={() => set(others)}
                 >
                   as in the house
-                </button>
+                </Button>
               </>
             )}
           </Field>

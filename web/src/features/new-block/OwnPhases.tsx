@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { OwnPhase } from '@nadir/core/spec';
 import { phaseKinds } from '@nadir/core/spec/choices';
 import { token } from '../../theme/tokens.js';
@@ -63,35 +64,32 @@ export function OwnPhases({
               />{' '}
               closes
             </label>
-            <button
-              type="button"
-              className="tool"
+            <Button
+              variant="outlined"
               disabled={index === 0}
               aria-label={`Phase ${number} earlier`}
               onClick={() => move(index, -1)}
             >
               ↑
-            </button>
-            <button
-              type="button"
-              className="tool"
+            </Button>
+            <Button
+              variant="outlined"
               disabled={own.length === 1}
-              aria-label={`Take out phase ${number}`}
+              aria-label={`Remove phase ${number}`}
               onClick={() => onAnswer(own.filter((_, place) => place !== index))}
             >
               ×
-            </button>
+            </Button>
           </div>
         );
       })}
-      <button
-        type="button"
-        className="tool"
+      <Button
+        variant="outlined"
         disabled={own.length >= MOST}
         onClick={() => onAnswer([...own, { kind: 'specific', name: 'Phase', weeks: 2 }])}
       >
         Add a phase
-      </button>
+      </Button>
       <span style={{ color: token('muted'), fontSize: 12.5 }}>
         {' '}
         {own.reduce((total, { weeks }) => total + weeks, 0)} weeks, scaled to the block.

@@ -48,7 +48,7 @@ export function SchoolPreviews<T extends string>({
           />
           {laid ? (
             <SmallSection
-              glance={glanceOf(laid.block, [], laid.shown)}
+              glance={glanceOf(laid.block, [], laid.shown, today)}
               today={today}
               label={schools[school].title}
             />

@@ -19,7 +19,14 @@ const coach = {
   id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11',
   name: 'Maren Tolvik',
   email: 'maren@skerrylane.example',
-  settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' } as const,
+  settings: {
+    unit: 'km',
+    step: 1,
+    theme: 'light',
+    weekStartsOn: 'monday',
+    ledgerRows: 'all',
+    singleKeys: true,
+  } as const,
   houseRules: {},
   paces: null,
   library: [],
@@ -89,7 +96,7 @@ describe('own phases', () => {
     expect(answered()[0]).toMatchObject({ closes: true });
     await user.click(screen.getByRole('button', { name: 'Phase 2 earlier' }));
     expect(answered().map(({ name }) => name)).toEqual(['Down', 'Base']);
-    await user.click(screen.getByRole('button', { name: 'Take out phase 1' }));
+    await user.click(screen.getByRole('button', { name: 'Remove phase 1' }));
     expect(answered().map(({ name }) => name)).toEqual(['Down']);
     await user.click(screen.getByRole('button', { name: 'Add a phase' }));
     expect(answered()).toHaveLength(3);

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { formatDuration, formatPace, formatRace } from '@nadir/core/base/format';
 import { choosePaceModel, toggleDistance } from '@nadir/core/edit/paces';
 import { paceModels } from '@nadir/core/paces';
@@ -47,14 +48,12 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
             <th scope="row">
               {formatRace(distance, unit)}
               {own.has(distance) && (
-                <button
-                  type="button"
-                  className="tool bare"
-                  aria-label={`Take out ${formatRace(distance, unit)}`}
+                <Button
+                  aria-label={`Remove ${formatRace(distance, unit)}`}
                   onClick={() => commands.run(toggleDistance({ spec }, distance))}
                 >
                   ×
-                </button>
+                </Button>
               )}
             </th>
             {models.map(({ name, predictions }) => {
@@ -130,9 +129,9 @@ function OwnDistance({ view: { spec }, commands }: { view: PacesView; commands: 
         aria-invalid={typed !== '' && !good}
         onChange={({ target }) => setTyped(target.value)}
       />{' '}
-      <button type="submit" className="tool" disabled={!good} title="400 to 100 000 m">
+      <Button type="submit" variant="outlined" disabled={!good} title="400 to 100 000 m">
         Add
-      </button>{' '}
+      </Button>{' '}
     </form>
   );
 }

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { metresPer, type Unit } from '@nadir/core/base';
 import { type HeartScale, heartScales, type NamedPace } from '@nadir/core/spec/choices';
 import { useId } from 'react';
@@ -160,27 +161,25 @@ export function NamedPaceRow({
       <td className="words">{text('effort')}</td>
       <td className="words">{text('talk')}</td>
       <td style={{ whiteSpace: 'nowrap' }}>
-        <button
-          type="button"
-          className="tool"
+        <Button
+          variant="outlined"
           disabled={first}
           aria-label={`Move ${name} up`}
           onClick={() => onMove(-1)}
         >
           ↑
-        </button>{' '}
-        <button
-          type="button"
-          className="tool"
+        </Button>{' '}
+        <Button
+          variant="outlined"
           disabled={last}
           aria-label={`Move ${name} down`}
           onClick={() => onMove(1)}
         >
           ↓
-        </button>{' '}
-        <button type="button" className="tool" aria-label={`Remove ${name}`} onClick={onRemove}>
+        </Button>{' '}
+        <Button variant="outlined" aria-label={`Remove ${name}`} onClick={onRemove}>
           Remove
-        </button>
+        </Button>
       </td>
     </tr>
   );

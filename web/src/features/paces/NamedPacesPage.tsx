@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { errorSentence } from '../../api/api.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { TopStrip } from '../../components/TopStrip.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
 import { NamedPaceRow } from './NamedPaceRow.js';
 import { useNamedPaces } from './useNamedPaces.js';
 
@@ -20,7 +20,7 @@ export function NamedPacesPage() {
   const words = problems.length > 0 ? 'not saved yet' : state === 'saving' ? 'saving …' : 'saved';
   return (
     <>
-      <TopStrip
+      <TitleBlock
         title="Named paces"
         detail="Slowest first; each from a race, and seconds beside it."
       >
@@ -29,7 +29,7 @@ export function NamedPacesPage() {
         </span>
         <Button onClick={editor.add}>add a pace</Button>
         <Button onClick={editor.reset}>product’s own</Button>
-      </TopStrip>
+      </TitleBlock>
       <main className="page">
         {typeof state !== 'string' && <ErrorNote>{errorSentence(state)}</ErrorNote>}
         <p style={{ maxWidth: 760, fontSize: 13, margin: '0 0 8px' }}>

@@ -14,7 +14,7 @@ import { SaveLine } from '../../editor/SaveLine.js';
 import { UndoRedo } from '../../editor/UndoRedo.js';
 import { useCommands } from '../../editor/useCommands.js';
 import { token } from '../../theme/tokens.js';
-import { TopStrip } from '../../components/TopStrip.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
 import { useMeasure } from '../../components/useLaidBlock.js';
 import { EquivalentsTable } from './EquivalentsTable.js';
 import { HeartRates } from './HeartRates.js';
@@ -47,7 +47,7 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
 
   return (
     <>
-      <TopStrip title={athlete.name || 'Paces'} detail={`Paces · ${race.name}`}>
+      <TitleBlock title={athlete.name || 'Paces'} detail={`Paces · ${race.name}`}>
         <SaveLine />
         <UndoRedo />
         <Button component={Link} to={`/blocks/${id}/paces/card`}>
@@ -59,7 +59,7 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
         <Button component={Link} to="/named-paces">
           named paces
         </Button>
-      </TopStrip>
+      </TitleBlock>
       <div className="editor">
         <main className="paces">
           <Choices view={view} day={day} onDay={setAsked} commands={commands} />
@@ -68,13 +68,9 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
           {tableChanged && (
             <p className="offer">
               Your named paces have changed since this block took them.{' '}
-              <button
-                type="button"
-                className="tool"
-                onClick={() => commands.run(takePaces({ spec }, table))}
-              >
+              <Button variant="outlined" onClick={() => commands.run(takePaces({ spec }, table))}>
                 Take them over
-              </button>
+              </Button>
             </p>
           )}
           <NamedPacesTable paces={paces} unit={unit} />

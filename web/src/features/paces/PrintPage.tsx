@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { type ReactNode, useEffect } from 'react';
-import { TopStrip } from '../../components/TopStrip.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
 
 /** A sheet as it will be printed, on one page; what is chosen about it stands above and is not printed. */
 export function PrintPage({
@@ -19,11 +19,11 @@ export function PrintPage({
   }, [title]);
   return (
     <>
-      <TopStrip title={title} detail={detail}>
+      <TitleBlock title={title} detail={detail}>
         <Button variant="outlined" onClick={() => window.print()}>
           Print
         </Button>
-      </TopStrip>
+      </TitleBlock>
       <main className="page print-page">
         {choices}
         <article className="sheet">{children}</article>

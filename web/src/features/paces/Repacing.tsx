@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { addDays, type CivilDate } from '@nadir/core/base';
 import { formatDuration, formatPaceRange, formatRace } from '@nadir/core/base/format';
 import { repace, takeBackRepacing } from '@nadir/core/edit/paces';
@@ -81,14 +82,9 @@ export function Repacing({
             aria-invalid={!fits}
             onChange={({ target }) => setChosen(target.value || undefined)}
           />{' '}
-          <button
-            type="button"
-            className="tool"
-            disabled={!fits}
-            onClick={() => commands.run(command)}
-          >
+          <Button variant="outlined" disabled={!fits} onClick={() => commands.run(command)}>
             Re-pace from there on
-          </button>
+          </Button>
           {!fits && <span role="alert"> Choose a day from the result’s on to race day.</span>}
         </>
       )}
@@ -98,14 +94,13 @@ export function Repacing({
           {spec.paces.repaced.map((day) => (
             <span key={day}>
               {formatDay(day)}{' '}
-              <button
-                type="button"
-                className="tool"
+              <Button
+                variant="outlined"
                 aria-label={`Take back the re-pacing of ${formatDay(day)}`}
                 onClick={() => commands.run(takeBackRepacing({ spec }, day))}
               >
                 Take back
-              </button>{' '}
+              </Button>{' '}
             </span>
           ))}
         </p>

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { CivilDate } from '@nadir/core/base';
 import { formatDuration, formatRace } from '@nadir/core/base/format';
 import { addResult, removeResult } from '@nadir/core/edit/paces';
@@ -38,9 +39,8 @@ export function Results({
       {waiting.map((event) => (
         <p key={event.from} className="offer">
           {event.name} on {formatDay(event.from)} has no result yet.{' '}
-          <button
-            type="button"
-            className="tool"
+          <Button
+            variant="outlined"
             onClick={() =>
               setDraft({
                 kind: event.kind === 'test' ? 'test' : 'race',
@@ -52,7 +52,7 @@ export function Results({
             }
           >
             Enter it
-          </button>
+          </Button>
         </p>
       ))}
       {results.length === 0 && !draft && (
@@ -72,9 +72,9 @@ export function Results({
           onClose={() => setDraft(undefined)}
         />
       ) : (
-        <button type="button" className="tool" onClick={() => setDraft({})}>
+        <Button variant="outlined" onClick={() => setDraft({})}>
           Enter a result
-        </button>
+        </Button>
       )}
       <ul className="findings">
         {listed.map(({ result, index }) => (
@@ -96,14 +96,13 @@ export function Results({
                   .join(' · ')}
               </span>
             </span>
-            <button
-              type="button"
-              className="tool"
-              aria-label={`Take out ${formatRace(result.distance, unit)} of ${formatDay(result.date)}`}
+            <Button
+              variant="outlined"
+              aria-label={`Remove ${formatRace(result.distance, unit)} of ${formatDay(result.date)}`}
               onClick={() => commands.run(removeResult({ spec }, index))}
             >
-              Take out
-            </button>
+              Remove
+            </Button>
           </li>
         ))}
       </ul>

@@ -46,7 +46,14 @@ const session: SignedIn = {
     id: '00000000-0000-4000-8000-000000000000',
     name: 'Maren Tolvik',
     email: 'maren@skerrylane.example',
-    settings: { unit: 'km', step: 1, theme: 'light', weekStartsOn: 'monday' },
+    settings: {
+      unit: 'km',
+      step: 1,
+      theme: 'light',
+      weekStartsOn: 'monday',
+      ledgerRows: 'all',
+      singleKeys: true,
+    },
     houseRules: {},
     paces: null,
     library: [],
@@ -126,7 +133,7 @@ describe('results', () => {
     const { spec } = pacesView(file({ results: [old, trial] }), today);
     signedIn(<Results spec={spec} today={today} commands={commands} />);
     expect(screen.getByRole('img', { name: '5 km: 20:00 on 20 Dec, 19:10 on 7 Feb' })).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: /^Take out 5 km of Sun 7 Feb/ }));
+    await userEvent.click(screen.getByRole('button', { name: /^Remove 5 km of Sun 7 Feb/ }));
     expect(ran(commands)?.change.athlete?.results).toEqual([old]);
   });
 });

@@ -19,7 +19,7 @@ import {
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../theme/tokens.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { TopStrip } from '../../components/TopStrip.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
 import { UndoOffer } from '../../components/UndoOffer.js';
 import { formatDay } from '../../components/dates.js';
 import { downloadBlock } from '../../components/download-block.js';
@@ -48,11 +48,11 @@ export function BlocksPage() {
   const athletes = squad.data?.athletes;
   return (
     <>
-      <TopStrip title="Blocks" detail="Past, present and to come; templates; files.">
+      <TitleBlock title="Blocks" detail="Past, present and to come; templates; files.">
         <Button component={Link} to="/compare">
           Compare two
         </Button>
-      </TopStrip>
+      </TitleBlock>
       <main className="page">
         {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
         {failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
@@ -138,42 +138,39 @@ function BlockRow({
       <td style={{ textAlign: 'right' }}>{laid.block.weeks.length}</td>
       <td>
         <SmallSection
-          glance={glanceOf(laid.block, [], laid.shown)}
+          glance={glanceOf(laid.block, [], laid.shown, today)}
           today={today}
           label={`${name}, ${race.name}`}
         />
       </td>
       <td>
         <span className="mending">
-          <button
-            type="button"
-            className="tool"
+          <Button
+            variant="outlined"
             disabled={over}
             title={over ? 'Its race has been run; keep it as a template instead' : undefined}
             aria-label={`Duplicate ${name}, ${race.name}`}
             onClick={() => void duplicate()}
           >
             duplicate
-          </button>
+          </Button>
           <Link className="tool" to={`/compare?first=${block.id}`}>
             compare
           </Link>
-          <button
-            type="button"
-            className="tool"
+          <Button
+            variant="outlined"
             aria-label={`Export ${name}, ${race.name}`}
             onClick={() => downloadBlock(block.wishes)}
           >
             export
-          </button>
-          <button
-            type="button"
-            className="tool"
+          </Button>
+          <Button
+            variant="outlined"
             aria-label={`Remove ${name}, ${race.name}`}
             onClick={() => void takeOff()}
           >
             remove
-          </button>
+          </Button>
         </span>
       </td>
     </tr>
@@ -224,14 +221,13 @@ function Templates() {
             <Link className="tool" to={`/blocks/new?template=${id}`}>
               start a block from it
             </Link>
-            <button
-              type="button"
-              className="tool"
+            <Button
+              variant="outlined"
               aria-label={`Remove template ${name}`}
               onClick={() => void takeOff({ id, name })}
             >
               remove
-            </button>
+            </Button>
           </li>
         ))}
       </ul>

@@ -13,7 +13,7 @@ import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { formatDay } from '../../components/dates.js';
 import { DifferenceList } from '../../components/DifferenceList.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { TopStrip } from '../../components/TopStrip.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import { type LaidAndShown, laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
 
@@ -47,10 +47,10 @@ export function ComparePage() {
   );
   return (
     <>
-      <TopStrip title="Compare" detail="Week for week, by weeks to go.">
+      <TitleBlock title="Compare" detail="Week for week, by weeks to go.">
         {first && choice('Drawn solid', 'first', first)}
         {second && choice('drawn dashed', 'second', second)}
-      </TopStrip>
+      </TitleBlock>
       <main className="page">
         {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
         {!waits && first && second ? (

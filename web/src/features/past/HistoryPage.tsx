@@ -17,7 +17,7 @@ import type { CarriedWishes } from '../../components/carried-wishes.js';
 import { formatDay, formatClock } from '../../components/dates.js';
 import { DifferenceList } from '../../components/DifferenceList.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { TopStrip } from '../../components/TopStrip.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import { useLaidBlock } from '../../components/useLaidBlock.js';
 
@@ -97,7 +97,7 @@ function History({
 
   return (
     <>
-      <TopStrip
+      <TitleBlock
         title="History"
         detail={[now.block.spec.athlete.name, now.block.spec.race.name].join(' · ')}
       >
@@ -107,7 +107,7 @@ function History({
         <Button variant="contained" disabled={isNow || !wishes} onClick={restore}>
           Restore this version
         </Button>
-      </TopStrip>
+      </TitleBlock>
       <div className="editor">
         <main tabIndex={0} aria-label="The chosen version" aria-busy={!wishes}>
           <div ref={ref} className="fill">

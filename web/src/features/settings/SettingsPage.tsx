@@ -6,7 +6,7 @@ import { useSignedIn } from '../../api/session.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { Field } from '../../components/Field.js';
-import { TopStrip } from '../../components/TopStrip.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
 import { PasswordForm } from './PasswordForm.js';
 
 const STEPS: Readonly<Record<'1' | '0.5' | '0.1', ShownStep>> = { '1': 1, '0.5': 0.5, '0.1': 0.1 };
@@ -22,9 +22,9 @@ export function SettingsPage() {
   }, []);
   return (
     <>
-      <TopStrip title="Settings" detail={`${coach.name} · ${coach.email}`}>
+      <TitleBlock title="Settings" detail={`${coach.name} · ${coach.email}`}>
         <span role="status">{isLoading ? 'saving …' : isSuccess ? 'saved' : ''}</span>
-      </TopStrip>
+      </TitleBlock>
       <main className="page" style={{ maxWidth: 620 }}>
         {error && 'kind' in error && (
           <ErrorNote>{errorSentence(error)} The setting is as it was.</ErrorNote>

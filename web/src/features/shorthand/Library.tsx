@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { Unit } from '@nadir/core/base';
 import { formatDuration, formatTenthsOf } from '@nadir/core/base/format';
 import { exposuresOf, type SessionPaces, startingFamilies } from '@nadir/core/sessions';
@@ -113,13 +114,9 @@ export function Library({
                     unit={unit}
                     onTry={onTry}
                   />
-                  <button
-                    type="button"
-                    className="tool"
-                    onClick={() => setOpen(editor.add(family))}
-                  >
+                  <Button variant="outlined" onClick={() => setOpen(editor.add(family))}>
                     make a copy my own
-                  </button>
+                  </Button>
                 </div>
               )}
             </li>
@@ -165,9 +162,9 @@ function Exposures({
           <tr key={index}>
             <th scope="row">{index + 1}</th>
             <td>
-              <button type="button" className="tool" onClick={() => onTry(shorthand)}>
+              <Button variant="outlined" onClick={() => onTry(shorthand)}>
                 {shorthand}
-              </button>
+              </Button>
             </td>
             <td>{formatTenthsOf(totals.hardDistance, unit)}</td>
             <td>{formatDuration(totals.hardTime)}</td>

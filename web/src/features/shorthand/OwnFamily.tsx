@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { linkPaces, namePaces, progressionRules, type SessionPaces } from '@nadir/core/sessions';
 import type { Issue } from '@nadir/core/spec';
 import {
@@ -142,9 +143,9 @@ export function OwnFamily({
           />
         )}
       </Field>
-      <button type="button" className="tool" onClick={onRemove}>
+      <Button variant="outlined" onClick={onRemove}>
         remove it from my own
-      </button>
+      </Button>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
 import { type SessionPaces, sessionPacesOf, startingFamilies } from '@nadir/core/sessions';
@@ -7,7 +8,7 @@ import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { SessionBreakdown } from '../../components/SessionBreakdown.js';
 import { SessionEditor } from '../../components/SessionEditor.js';
-import { TopStrip } from '../../components/TopStrip.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
 import { dayInBlock, pacesView } from '../../components/usePaces.js';
 import { EXAMPLES } from './examples.js';
 import { GroupRange } from './GroupRange.js';
@@ -38,7 +39,7 @@ export function ShorthandPage() {
   const families = [...coach.library, ...startingFamilies];
   return (
     <>
-      <TopStrip title="Sessions" detail="Written in plain words and numbers." />
+      <TitleBlock title="Sessions" detail="Written in plain words and numbers." />
       <main className="page shorthand">
         {error && 'kind' in error && (
           <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
@@ -84,9 +85,9 @@ export function ShorthandPage() {
         <ul className="examples">
           {EXAMPLES.map((example) => (
             <li key={example}>
-              <button type="button" className="tool" onClick={() => setText(example)}>
+              <Button variant="outlined" onClick={() => setText(example)}>
                 {example}
-              </button>
+              </Button>
             </li>
           ))}
         </ul>

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { Unit } from '@nadir/core/base';
 import {
   formatDuration,
@@ -60,9 +61,8 @@ export function RepsPart({ unit }: { unit: Unit }) {
       {perUnit.guess && (
         <p>
           {perUnit.guess.words}{' '}
-          <button
-            type="button"
-            className="tool"
+          <Button
+            variant="outlined"
             onClick={() => {
               if (perUnit.guess) {
                 setPace(formatPace(perUnit.guess.secondsPerKm, unit).replace(/ .*/, ''));
@@ -70,7 +70,7 @@ export function RepsPart({ unit }: { unit: Unit }) {
             }}
           >
             Yes
-          </button>
+          </Button>
         </p>
       )}
       <Field label="Recovery">

@@ -6,10 +6,12 @@ import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it } from 'vitest';
 import { SessionContext } from '../../api/session.js';
 import { signedIn } from '../../testing/signed-in.js';
+import { calendarOf } from '../../drawing/calendar.js';
 import { AthleteRow } from './AthleteRow.js';
 
 type Athlete = Glances['athletes'][number];
 
+const TODAY = '2027-02-10';
 const id = '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11';
 const wishes: BlockFile = {
   format: 'nadir-block',
@@ -25,11 +27,12 @@ const wishes: BlockFile = {
 function answered(unit: 'km' | 'mi' = 'km'): Athlete {
   const shown = { basis: 'distance', unit, step: 1 } as const;
   const block = layOut(givenOf(wishes), { shown });
-  const glance = glanceOf(block, block.findings, showBlock(block, shown));
+  const glance = glanceOf(block, block.findings, showBlock(block, shown), TODAY);
   return { id, name: 'Idris Vale', block: { id, glance } };
 }
 
 const athlete = answered();
+const calendar = calendarOf([{ from: '2026-12-14', to: '2027-04-18' }], 360);
 
 function row(of: Athlete, today: string) {
   render(
@@ -37,7 +40,7 @@ function row(of: Athlete, today: string) {
       <SessionContext.Provider value={{ ...signedIn, today }}>
         <table>
           <tbody>
-            <AthleteRow athlete={of} />
+            <AthleteRow athlete={of} calendar={calendar} />
           </tbody>
         </table>
       </SessionContext.Provider>
@@ -54,12 +57,11 @@ describe('a row of the squad', () => {
     expect(shown.getByRole('link', { name: 'Idris Vale' }).getAttribute('href')).toBe(
       `/blocks/${id}`,
     );
-    expect(shown.getByText('Lantern Bay Marathon')).toBeTruthy();
-    expect(shown.getByText('9 weeks 4 days')).toBeTruthy();
-    expect(shown.getByText('week 9 of 18')).toBeTruthy();
+    expect(shown.getByText('Lantern Bay Marathon in 9 weeks 4 days')).toBeTruthy();
+    expect(shown.getByText(/^week 9 of 18 · /)).toBeTruthy();
     expect(shown.getByText(/^\d+$/)).toBeTruthy();
     expect(
-      shown.getByRole('img', { name: /^Block of Idris Vale: 18 weeks, heaviest 92 km$/ }),
+      shown.getByRole('img', { name: /^Block of Idris Vale: 18 weeks, heaviest 92 km; / }),
     ).toBeTruthy();
   });
 
@@ -88,7 +90,7 @@ describe('a row of the squad', () => {
         <MemoryRouter>
           <table>
             <tbody>
-              <AthleteRow athlete={athlete} />
+              <AthleteRow athlete={athlete} calendar={calendar} />
             </tbody>
           </table>
         </MemoryRouter>,

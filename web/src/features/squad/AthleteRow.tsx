@@ -1,102 +1,134 @@
-import type { Glances } from '@nadir/contract';
+import TableCell from '@mui/material/TableCell';
+import TableRow from '@mui/material/TableRow';
 import { unitName } from '@nadir/core/base';
-import { formatSteps } from '@nadir/core/base/format';
+import { dayWords, formatSteps } from '@nadir/core/base/format';
 import { memo } from 'react';
 import { Link } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
-import { weekOf } from '../../drawing/days.js';
-import { token } from '../../theme/tokens.js';
 import { LevelMark } from '../../components/LevelMark.js';
-import { formatDay, timeToGo } from '../../components/dates.js';
-import { SmallSection } from '../../drawing/SmallSection.js';
+import { CalendarSection } from '../../drawing/CalendarSection.js';
+import type { Calendar } from '../../drawing/calendar.js';
+import { DaySteps } from '../../drawing/DaySteps.js';
+import { weekOf } from '../../drawing/days.js';
+import styles from './Squad.module.css';
+import type { SquadAthlete } from './squad-order.js';
 
-type Athlete = Glances['athletes'][number];
-
-/** One athlete's row; without a block it offers to lay one out. */
-export const AthleteRow = memo(function AthleteRow({ athlete }: { athlete: Athlete }) {
-  if (athlete.block) {
-    return <RowWithBlock id={athlete.id} name={athlete.name} block={athlete.block} />;
+/** One athlete's row, all of it a link; without a block it offers to lay one out. */
+export const AthleteRow = memo(function AthleteRow({
+  athlete: { id, name, block },
+  calendar,
+}: {
+  athlete: SquadAthlete;
+  /** The axis that every block of the squad stands on. */
+  calendar: Calendar | undefined;
+}) {
+  if (!block || !calendar) {
+    return (
+      <TableRow className={styles.row}>
+        <TableCell component="th" scope="row">
+          <div className={styles.mark}>
+            <span aria-hidden="true">–</span>
+            <Link className={styles.name} to={`/athletes/${id}`}>
+              {name}
+            </Link>
+          </div>
+        </TableCell>
+        <TableCell colSpan={4}>
+          No block yet.{' '}
+          <Link className={styles.record} to={`/blocks/new?athlete=${id}`}>
+            Lay one out
+          </Link>
+        </TableCell>
+      </TableRow>
+    );
   }
-  return (
-    <tr>
-      <th scope="row" style={{ fontSize: 15 }}>
-        <Link to={`/athletes/${athlete.id}`}>{athlete.name}</Link>
-      </th>
-      <td colSpan={6}>
-        No block yet. <Link to={`/blocks/new?athlete=${athlete.id}`}>Lay one out</Link>
-      </td>
-    </tr>
-  );
+  return <RowWithBlock id={id} name={name} block={block} calendar={calendar} />;
 });
 
 function RowWithBlock({
   id: athleteId,
   name,
   block: { id, glance },
+  calendar,
 }: {
   id: string;
   name: string;
-  block: NonNullable<Athlete['block']>;
+  block: NonNullable<SquadAthlete['block']>;
+  calendar: Calendar;
 }) {
   const { today } = useSignedIn();
-  const { race, weeks, phases, worst, measure, start } = glance;
+  const { weeks, phases, worst, measure, start, days, next } = glance;
   const number = weekOf(weeks, today);
   const week = number === undefined ? undefined : weeks[number - 1];
   const phase = phases.find(
     ({ firstWeek, weeks: length }) => number !== undefined && number < firstWeek + length,
   );
+  const where =
+    number === undefined
+      ? today < start
+        ? 'not begun'
+        : 'over'
+      : `week ${number} of ${weeks.length} · ${phase?.name ?? ''}${week?.recovery ? ', recovery' : ''}`;
   return (
-    <tr>
-      <th scope="row">
-        <Link
-          to={`/blocks/${id}`}
-          className="display"
-          style={{ fontSize: 17, textDecorationThickness: 1, textUnderlineOffset: 3 }}
-        >
-          {name}
-        </Link>
-        <div className="to-record">
-          <Link to={`/athletes/${athleteId}`} aria-label={`Record of ${name}`}>
-            Record
-          </Link>
+    <TableRow className={styles.row}>
+      <TableCell component="th" scope="row">
+        <div className={styles.mark}>
+          {worst ? <LevelMark level={worst.level} size={18} /> : <span aria-hidden="true">–</span>}
+          <div>
+            <Link className={styles.name} to={`/blocks/${id}`}>
+              {name}
+            </Link>
+            <div className="muted">{where}</div>
+            <Link
+              className={styles.record}
+              to={`/athletes/${athleteId}`}
+              aria-label={`Record of ${name}`}
+            >
+              Record
+            </Link>
+          </div>
         </div>
-      </th>
-      <td>
-        {race.name}
-        <div style={{ color: token('muted'), fontSize: 12.5 }}>{formatDay(race.date)}</div>
-      </td>
-      <td>{timeToGo(today, race.date)}</td>
-      <td>
-        {phase?.name ?? (today < start ? 'not begun' : 'over')}
-        <div style={{ color: token('muted'), fontSize: 12.5 }}>
-          {number !== undefined &&
-            `week ${number} of ${weeks.length}${week?.recovery ? ', recovery' : ''}`}
-        </div>
-      </td>
-      <td className="number" style={{ whiteSpace: 'nowrap' }}>
+      </TableCell>
+      <TableCell className={styles.why}>
+        {worst ? (
+          <>
+            <b>{worst.title}</b> <span className="muted">({worst.level})</span>
+            <p className="muted">{worst.message}</p>
+            {worst.others > 0 && <span className="muted">and {worst.others} more</span>}
+          </>
+        ) : (
+          <span className="muted">No problems found.</span>
+        )}
+      </TableCell>
+      <TableCell className={styles.calendar}>
+        <CalendarSection
+          glance={glance}
+          calendar={calendar}
+          today={today}
+          label={`Block of ${name}`}
+        />
+      </TableCell>
+      <TableCell>
         {week ? (
           <>
-            <b style={{ fontSize: 16 }}>{formatSteps(week.volume, measure)}</b> {unitName(measure)}
+            <span className={styles.figure}>{formatSteps(week.volume, measure)}</span>{' '}
+            {unitName(measure)}
+            <DaySteps days={days} today={today} />
           </>
         ) : (
           '–'
         )}
-      </td>
-      <td>
-        <SmallSection glance={glance} today={today} label={`Block of ${name}`} />
-      </td>
-      <td>
-        {worst ? (
-          <span style={{ display: 'inline-flex', gap: 6, alignItems: 'flex-start' }}>
-            <LevelMark level={worst.level} />
-            <span>
-              {worst.title} <span style={{ color: token('muted') }}>({worst.level})</span>
-            </span>
-          </span>
-        ) : (
-          <span style={{ color: token('muted') }}>nothing found</span>
+      </TableCell>
+      <TableCell>
+        {next && (
+          <>
+            <b className={next.date === today ? 'grave' : undefined}>
+              {next.date === today ? 'today' : dayWords(next.date)}
+            </b>
+            <div className="muted">{next.words}</div>
+          </>
         )}
-      </td>
-    </tr>
+      </TableCell>
+    </TableRow>
   );
 }

@@ -1,82 +1,99 @@
+import Accordion from '@mui/material/Accordion';
+import AccordionDetails from '@mui/material/AccordionDetails';
+import AccordionSummary from '@mui/material/AccordionSummary';
 import Button from '@mui/material/Button';
+import OutlinedInput from '@mui/material/OutlinedInput';
+import Skeleton from '@mui/material/Skeleton';
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { errorSentence, useGlancesQuery } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { TopStrip } from '../../components/TopStrip.js';
-import { plural } from '../../components/dates.js';
-import { AthleteRow } from './AthleteRow.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
+import { formatDay, plural } from '../../components/dates.js';
+import { DownIcon } from '../../theme/icons.js';
+import { SquadTable } from './SquadTable.js';
+import { needsALook, squadInOrder, type SquadOrder } from './squad-order.js';
 
 /** Forms are not needed to read the squad: they come when they are asked for. */
 const AddAthlete = lazy(async () => ({ default: (await import('./AddAthlete.js')).AddAthlete }));
 
-/** Everyone at a glance: race, time to go, phase, week, block, worst check. */
+/** Everyone at a glance: who needs a look and why, on one calendar; this week, the next key day. */
 export function SquadPage() {
+  const { today } = useSignedIn();
   const { data, error, isLoading, refetch } = useGlancesQuery(undefined, {
     refetchOnMountOrArgChange: true,
   });
   const [adding, setAdding] = useState(false);
+  const [order, setOrder] = useState<SquadOrder>('look');
+  const [typed, setTyped] = useState('');
   useEffect(() => {
     document.title = 'Squad · Nadir';
   }, []);
   const athletes = data?.athletes ?? [];
+  const shown = squadInOrder(athletes, order, typed);
   return (
     <>
-      <TopStrip title="Squad" detail={data && plural(athletes.length, 'athlete')}>
-        <Button onClick={() => setAdding(true)}>Add athlete</Button>
+      <TitleBlock
+        title="Squad"
+        detail={
+          data &&
+          `${formatDay(today)} · ${plural(athletes.length, 'athlete')}, ${athletes.filter(needsALook).length} to look at`
+        }
+      >
+        {athletes.length > 1 && (
+          <OutlinedInput
+            placeholder="Find an athlete or race"
+            value={typed}
+            onChange={({ target }) => setTyped(target.value)}
+            slotProps={{ input: { 'aria-label': 'Find an athlete or race', type: 'search' } }}
+          />
+        )}
+        <Button component={Link} to="/paces">
+          Group pace card
+        </Button>
+        <Button variant="outlined" onClick={() => setAdding(true)}>
+          Add athlete
+        </Button>
         <Button component={Link} to="/blocks/new" variant="contained">
           New block
         </Button>
-      </TopStrip>
+      </TitleBlock>
       <main className="page" aria-busy={isLoading}>
         {error && 'kind' in error && (
           <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
         )}
-        {isLoading && 'Fetching the squad …'}
+        {isLoading && [1, 2, 3].map((row) => <Skeleton key={row} height={80} />)}
         {adding && (
-          <Suspense fallback="Opening the form …">
+          <Suspense fallback={<Skeleton height={60} />}>
             <AddAthlete onDone={() => setAdding(false)} />
           </Suspense>
         )}
         {data && athletes.length === 0 && !adding && (
           <p>
             Nobody here yet. <Link to="/blocks/new">Lay out a first block</Link>: name the athlete
-            and the race, the rest is worked out.
+            and the race, and how the last weeks went; the rest is worked out.
           </p>
         )}
         {athletes.length > 0 && (
-          <table className="squad">
-            <thead>
-              <tr>
-                <th scope="col">Athlete</th>
-                <th scope="col">Goal race</th>
-                <th scope="col">To go</th>
-                <th scope="col">Phase now</th>
-                <th scope="col" className="number">
-                  This week
-                </th>
-                <th scope="col">Block</th>
-                <th scope="col">Worst check</th>
-              </tr>
-            </thead>
-            <tbody>
-              {athletes.map((athlete) => (
-                <AthleteRow key={athlete.id} athlete={athlete} />
-              ))}
-            </tbody>
-          </table>
+          <SquadTable athletes={shown} everyone={athletes} order={order} onOrder={setOrder} />
         )}
+        {typed !== '' && shown.length === 0 && <p>Nobody is called that, and no race is.</p>}
         {data && data.archived.length > 0 && (
-          <details>
-            <summary>Archived: {plural(data.archived.length, 'athlete')}</summary>
-            <ul>
-              {data.archived.map(({ id, name }) => (
-                <li key={id}>
-                  <Link to={`/athletes/${id}`}>{name}</Link>
-                </li>
-              ))}
-            </ul>
-          </details>
+          <Accordion>
+            <AccordionSummary expandIcon={<DownIcon />}>
+              Archived: {plural(data.archived.length, 'athlete')}
+            </AccordionSummary>
+            <AccordionDetails>
+              <ul className="plain-list">
+                {data.archived.map(({ id, name }) => (
+                  <li key={id}>
+                    <Link to={`/athletes/${id}`}>{name}</Link>
+                  </li>
+                ))}
+              </ul>
+            </AccordionDetails>
+          </Accordion>
         )}
       </main>
     </>

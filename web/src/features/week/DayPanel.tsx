@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { CheckedBlock } from '@nadir/core';
 import { dayWords } from '@nadir/core/base/format';
 import { addEvent } from '@nadir/core/edit';
@@ -100,20 +101,19 @@ export function DayPanel({
           onAnswer={(next) => run(setBeside(block, date, { addOn: next }))}
         />
         <Across block={block} day={day} swap={swap} run={run} />
-        <button type="button" className="tool" onClick={() => run(moveRest(block, date))}>
+        <Button variant="outlined" onClick={() => run(moveRest(block, date))}>
           rest here
-        </button>
-        <button type="button" className="tool" onClick={() => run(copyOn(block, date))}>
+        </Button>
+        <Button variant="outlined" onClick={() => run(copyOn(block, date))}>
           copy to {copiedTo(block)}
-        </button>
-        <button
-          type="button"
-          className="tool"
+        </Button>
+        <Button
+          variant="outlined"
           disabled={!block.spec.days.some((each) => each.date === date)}
           onClick={() => run(freeDay(block, date))}
         >
           leave to the week
-        </button>
+        </Button>
       </div>
       <p>{whyDay(week, day, shown, rules)}</p>
       {(role === 'rest' || role === 'cross-train') && (
@@ -164,16 +164,15 @@ function RaceInstead({ block, date, run }: { block: CheckedBlock; date: string; 
           aria-invalid={!fits}
           onChange={({ target }) => setMetres(target.value)}
         />
-        <button
-          type="button"
-          className="tool"
+        <Button
+          variant="outlined"
           disabled={!fits}
           onClick={() =>
             run(addEvent(block, { kind: 'tune-up-race', name: name.trim(), from: date, distance }))
           }
         >
           race here
-        </button>
+        </Button>
       </div>
     </details>
   );
@@ -195,9 +194,9 @@ function Across({
   const [kind, setKind] = useState<CrossKind>('pool');
   if (swap) {
     return (
-      <button type="button" className="tool" onClick={() => run(swapBack(block, date))}>
+      <Button variant="outlined" onClick={() => run(swapBack(block, date))}>
         run it after all
-      </button>
+      </Button>
     );
   }
   return (
@@ -214,14 +213,13 @@ function Across({
         choices={swapReasons.map((each) => [each, each] as const)}
         onAnswer={setReason}
       />
-      <button
-        type="button"
-        className="tool"
+      <Button
+        variant="outlined"
         disabled={role === 'rest' || role === 'cross-train'}
         onClick={() => run(swapForCross(block, date, kind, reason))}
       >
         instead of running
-      </button>
+      </Button>
     </span>
   );
 }
@@ -252,7 +250,7 @@ function Writing({
   return (
     <div className="writing">
       <SessionEditor
-        label={family ? `${family.name}, time ${family.exposure}` : 'Session'}
+        label={family ? `${family.name}, exposure ${family.exposure}` : 'Session'}
         text={text}
         table={table}
         families={[...coach.library, ...startingFamilies]}
@@ -260,22 +258,17 @@ function Writing({
         onText={setText}
       />
       <div className="day-choices">
-        <button
-          type="button"
-          className="tool"
+        <Button
+          variant="outlined"
           disabled={!reads || (text === laid && follow === (wish.follow === true))}
           onClick={() => run(writeSession(block, date, text, follow))}
         >
           keep this session
-        </button>
+        </Button>
         {wish.session !== undefined && (
-          <button
-            type="button"
-            className="tool"
-            onClick={() => run(writeSession(block, date, undefined))}
-          >
+          <Button variant="outlined" onClick={() => run(writeSession(block, date, undefined))}>
             back to the week’s own
-          </button>
+          </Button>
         )}
         {role === 'quality' && (
           <label>

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { type CheckedBlock, layOut } from '@nadir/core';
 import { addDays, type CivilDate, startOfWeek, unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
@@ -58,22 +59,13 @@ export function PatternChoice({
           only in {phaseName}
         </label>
         <p>
-          <button
-            type="button"
-            className="tool"
-            aria-expanded={open}
-            onClick={() => setOpen(!open)}
-          >
+          <Button variant="outlined" aria-expanded={open} onClick={() => setOpen(!open)}>
             {open ? 'close' : 'choose a ready week'}
-          </button>{' '}
+          </Button>{' '}
           {takes && (
-            <button
-              type="button"
-              className="tool"
-              onClick={() => commands.run(dropPattern(block, phase))}
-            >
+            <Button variant="outlined" onClick={() => commands.run(dropPattern(block, phase))}>
               plain week again
-            </button>
+            </Button>
           )}
         </p>
         {open && <DayByDay block={block} commands={commands} />}

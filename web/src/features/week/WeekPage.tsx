@@ -15,7 +15,7 @@ import { useCommands } from '../../editor/useCommands.js';
 import { token } from '../../theme/tokens.js';
 import { plural } from '../../components/dates.js';
 import { useDaysOver } from '../../components/history.js';
-import { TopStrip } from '../../components/TopStrip.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
 import { copiedTo, cycleOn, cyclesOf } from './cycle-days.js';
 import { DayOver } from './DayOver.js';
@@ -96,7 +96,7 @@ function OpenWeek({
   const selected = cycle.days.find(({ day }) => day.date === date);
   return (
     <>
-      <TopStrip
+      <TitleBlock
         title={athlete.name || 'Week'}
         detail={`${race.name} · ${week && week.toGo > 0 ? `${plural(week.toGo, 'week')} to go` : 'race week'}`}
       >
@@ -119,7 +119,7 @@ function OpenWeek({
           next
         </Button>
         <Button onClick={() => window.print()}>print</Button>
-      </TopStrip>
+      </TitleBlock>
       <div className="editor">
         <main className="week-page">
           <WeekSum cycle={cycle} shown={shown} whose={`${athlete.name} · ${race.name}`} />

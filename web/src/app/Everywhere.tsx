@@ -1,0 +1,33 @@
+import { Suspense, lazy, useEffect, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useSignedIn } from '../api/session.js';
+import { type Opened, hearOpen } from '../components/open-everywhere.js';
+
+/** None of them is waited for by a page. */
+const KeysDialog = lazy(async () => ({ default: (await import('./KeysDialog.js')).KeysDialog }));
+const Palette = lazy(async () => ({ default: (await import('./palette/Palette.js')).Palette }));
+const SplitsDialog = lazy(async () => ({
+  default: (await import('../features/splits/SplitsDialog.js')).SplitsDialog,
+}));
+
+/** What can be opened over any view: the keys, the palette, the splits. */
+export function Everywhere() {
+  const [opened, setOpened] = useState<Opened>();
+  const { singleKeys } = useSignedIn().coach.settings;
+  useHotkeys('?', () => setOpened('keys'), { useKey: true, enabled: singleKeys }, [singleKeys]);
+  useHotkeys(
+    'mod+k',
+    () => setOpened('palette'),
+    { preventDefault: true, enableOnFormTags: true },
+    [],
+  );
+  useEffect(() => hearOpen(setOpened), []);
+  const close = () => setOpened(undefined);
+  return (
+    <Suspense fallback={null}>
+      {opened === 'keys' && <KeysDialog onClose={close} />}
+      {opened === 'palette' && <Palette onClose={close} />}
+      {opened === 'splits' && <SplitsDialog onClose={close} />}
+    </Suspense>
+  );
+}

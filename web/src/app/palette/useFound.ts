@@ -1,0 +1,88 @@
+import { useMemo } from 'react';
+import { useDispatch, useStore } from 'react-redux';
+import { useNavigate } from 'react-router';
+import { useGlancesQuery, useSaveSettingsMutation } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
+import { openEverywhere } from '../../components/open-everywhere.js';
+import { type EditorState, redone, tryStarted, undone } from '../../editor/editor-slice.js';
+import { blockPlaces, housePlaces, squadPlaces } from '../places.js';
+import { useOpenBlockId } from '../useOpenBlockId.js';
+import type { Found } from './matching.js';
+
+/** Everything the palette can find: the squad, the weeks of the open block, pages, acts. */
+export function useFound(): Found[] {
+  const navigate = useNavigate();
+  const open = useOpenBlockId();
+  const { data } = useGlancesQuery();
+  const acts = useActs(open);
+  return useMemo(() => {
+    const goTo = (kind: Found['kind'], name: string, to: string): Found => ({
+      kind,
+      name,
+      run: () => void navigate(to),
+    });
+    const athletes = data?.athletes ?? [];
+    const places = [
+      ...squadPlaces,
+      ...(open === undefined ? [] : blockPlaces(open)),
+      ...housePlaces,
+    ];
+    const opened = athletes.find(({ block }) => block?.id === open);
+    return [
+      ...athletes.map(({ id, name, block }) =>
+        goTo('athlete', name, block ? `/blocks/${block.id}` : `/athletes/${id}`),
+      ),
+      ...places.map(({ name, to }) => goTo('page', name, to)),
+      ...OTHER_PAGES.map(([name, to]) => goTo('page', name, to)),
+      ...acts,
+      ...athletes.flatMap(({ id, name, block }) => [
+        ...(block
+          ? [goTo('block', `${block.glance.race.name}, ${name}`, `/blocks/${block.id}`)]
+          : []),
+        goTo('page', `Record of ${name}`, `/athletes/${id}`),
+      ]),
+      ...(opened?.block?.glance.weeks ?? []).map(({ number }) =>
+        goTo(
+          'week',
+          `Week ${number}, ${opened?.name ?? ''}`,
+          `/blocks/${open ?? ''}/week/${number}`,
+        ),
+      ),
+    ];
+  }, [data, open, acts, navigate]);
+}
+
+const OTHER_PAGES = [
+  ['New block', '/blocks/new'],
+  ['Compare blocks', '/compare'],
+  ['Pace card of the group', '/paces'],
+  ['Named paces', '/named-paces'],
+] as const;
+
+function useActs(open: string | undefined): Found[] {
+  const store = useStore<{ editor: EditorState }>();
+  const dispatch = useDispatch();
+  const navigate = useNavigate();
+  const { coach } = useSignedIn();
+  const [saveSettings] = useSaveSettingsMutation();
+  const { theme } = coach.settings;
+  return useMemo(() => {
+    const { past, future, trial } = store.getState().editor;
+    const act = (name: string, run: () => void): Found => ({ kind: 'act', name, run });
+    const other = theme === 'dark' ? ('light' as const) : ('dark' as const);
+    return [
+      ...(past.length > 0 ? [act('Undo', () => dispatch(undone()))] : []),
+      ...(future.length > 0 ? [act('Redo', () => dispatch(redone()))] : []),
+      ...(open !== undefined && trial === null
+        ? [act('Try a version', () => dispatch(tryStarted()))]
+        : []),
+      ...(open === undefined
+        ? []
+        : [act('Edit plan', () => void navigate(`/blocks/${open}/plan`))]),
+      act('Splits and repetitions', () => openEverywhere('splits')),
+      act('Print', () => window.print()),
+      act('Show the keys', () => openEverywhere('keys')),
+      act(`Theme: ${other}`, () => void saveSettings({ theme: other })),
+    ];
+  }, [store, dispatch, navigate, open, saveSettings, theme]);
+}

@@ -1,0 +1,88 @@
+import InputAdornment from '@mui/material/InputAdornment';
+import OutlinedInput from '@mui/material/OutlinedInput';
+import Popover from '@mui/material/Popover';
+import type { CivilDate, Weekday } from '@nadir/core/base';
+import { Suspense, lazy, useRef, useState } from 'react';
+import { useSignedIn } from '../api/session.js';
+import { CalendarIcon } from '../theme/icons.js';
+import { IconAct } from './IconAct.js';
+import { formatDay } from './dates.js';
+import { readDate } from './read-date.js';
+
+/** Opened seldom: a day is quicker typed. */
+const Calendar = lazy(async () => ({ default: (await import('./Calendar.js')).Calendar }));
+
+/** A day, typed as coaches write it or taken from a calendar; shown with its weekday. */
+export function DateAnswer({
+  id,
+  label,
+  describedBy,
+  value,
+  wrong = false,
+  latest,
+  weekStartsOn,
+  onAnswer,
+}: {
+  id?: string;
+  label?: string;
+  describedBy?: string;
+  value: CivilDate | undefined;
+  wrong?: boolean;
+  /** The last day that can be taken from the calendar. */
+  latest?: CivilDate;
+  weekStartsOn?: Weekday;
+  onAnswer: (date: CivilDate) => void;
+}) {
+  const { today, coach } = useSignedIn();
+  const [typed, setTyped] = useState<string>();
+  const [open, setOpen] = useState(false);
+  const field = useRef<HTMLDivElement>(null);
+  const unread = typed !== undefined && typed.trim() !== '' && !readDate(typed, today);
+  return (
+    <>
+      <OutlinedInput
+        ref={field}
+        id={id}
+        error={wrong || unread}
+        autoComplete="off"
+        placeholder="9 5"
+        value={typed ?? (value ? formatDay(value) : '')}
+        sx={{ width: 188 }}
+        slotProps={{ input: { 'aria-label': label, 'aria-describedby': describedBy } }}
+        endAdornment={
+          <InputAdornment position="end" sx={{ mr: -1 }}>
+            <IconAct label="Open the calendar" icon={CalendarIcon} onClick={() => setOpen(true)} />
+          </InputAdornment>
+        }
+        onFocus={({ target }) => target instanceof HTMLInputElement && target.select()}
+        onChange={({ target }) => {
+          setTyped(target.value);
+          const date = readDate(target.value, today);
+          if (date) onAnswer(date);
+        }}
+        onBlur={() => {
+          if (!unread) setTyped(undefined);
+        }}
+      />
+      <Popover
+        open={open}
+        anchorEl={() => field.current}
+        onClose={() => setOpen(false)}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+      >
+        <Suspense fallback={null}>
+          <Calendar
+            value={value ?? today}
+            latest={latest}
+            weekStartsOn={weekStartsOn ?? coach.settings.weekStartsOn}
+            onAnswer={(date) => {
+              setTyped(undefined);
+              setOpen(false);
+              onAnswer(date);
+            }}
+          />
+        </Suspense>
+      </Popover>
+    </>
+  );
+}

@@ -1,0 +1,46 @@
+import {
+  type ReactNode,
+  Suspense,
+  createContext,
+  lazy,
+  useCallback,
+  useContext,
+  useState,
+} from 'react';
+
+/** What an act says of itself, and how it is undone. */
+export interface Message {
+  text: string;
+  undo?: (() => void) | undefined;
+}
+
+type Say = (message: Message) => void;
+
+const MessagesContext = createContext<Say>(() => undefined);
+
+/** Says what an act did; the same function for as long as the page lives. */
+export function useSay(): Say {
+  return useContext(MessagesContext);
+}
+
+/** A page that has nothing to say yet does not wait for the bar. */
+const MessageBar = lazy(async () => ({ default: (await import('./MessageBar.js')).MessageBar }));
+
+/** Every act answers here: one message at a time, with its Undo. */
+export function Messages({ children }: { children: ReactNode }) {
+  const [said, setSaid] = useState<Message & { number: number }>();
+  const say = useCallback(
+    (message: Message) => setSaid((last) => ({ ...message, number: (last?.number ?? 0) + 1 })),
+    [],
+  );
+  return (
+    <MessagesContext value={say}>
+      {children}
+      {said && (
+        <Suspense fallback={null}>
+          <MessageBar key={said.number} {...said} />
+        </Suspense>
+      )}
+    </MessagesContext>
+  );
+}

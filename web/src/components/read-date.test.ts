@@ -1,0 +1,37 @@
+import { describe, expect, it } from 'vitest';
+import { civilOf, dateOf, readDate } from './read-date.js';
+
+const near = '2027-02-10';
+
+describe('a day that is typed', () => {
+  it.each([
+    ['9 5', '2027-05-09'],
+    ['9.5.', '2027-05-09'],
+    ['09/05', '2027-05-09'],
+    ['9 May', '2027-05-09'],
+    ['9 may 2028', '2028-05-09'],
+    ['9.5.28', '2028-05-09'],
+    ['Sun 9 May 2027', '2027-05-09'],
+    ['sunday 9 May', '2027-05-09'],
+    ['2027-05-09', '2027-05-09'],
+    ['29 2 2028', '2028-02-29'],
+  ])('%s is %s', (text, date) => {
+    expect(readDate(text, near)).toBe(date);
+  });
+
+  it('without a year is the next one, or was lately', () => {
+    expect(readDate('1 2', near)).toBe('2027-02-01');
+    expect(readDate('1 11', near)).toBe('2027-11-01');
+    expect(readDate('1 11', '2027-12-20')).toBe('2027-11-01');
+    expect(readDate('1 3', '2027-12-20')).toBe('2028-03-01');
+  });
+
+  it.each(['', '9', '32 5', '29 2 2027', 'soon', '9 5 2'])('“%s” is no day yet', (text) => {
+    expect(readDate(text, near)).toBeUndefined();
+  });
+
+  it('goes to the calendar and back without a shift', () => {
+    expect(civilOf(dateOf('2027-03-28'))).toBe('2027-03-28');
+    expect(civilOf(dateOf('2027-10-31'))).toBe('2027-10-31');
+  });
+});

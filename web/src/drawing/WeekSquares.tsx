@@ -1,0 +1,47 @@
+import { useId } from 'react';
+import { plural } from '../components/dates.js';
+import { token } from '../theme/tokens.js';
+import styles from './MeasureBar.module.css';
+
+const SIDE = 10;
+const STEP = 13;
+
+/** A square for each week to come, slanted where something was found. */
+export function WeekSquares({
+  from,
+  to,
+  found,
+}: {
+  /** The first and the last week to come. */
+  from: number;
+  to: number;
+  found: readonly number[];
+}) {
+  const id = useId();
+  const weeks = Array.from({ length: Math.max(0, to - from + 1) }, (_, index) => from + index);
+  const hit = weeks.filter((week) => found.includes(week)).length;
+  const words = `${hit} of ${plural(weeks.length, 'week')}`;
+  return (
+    <span className={`small ${styles.line ?? ''}`} role="img" aria-label={words}>
+      <svg width={weeks.length * STEP} height={SIDE + 2} aria-hidden="true">
+        <defs>
+          <pattern id={id} width={4} height={4} patternUnits="userSpaceOnUse">
+            <path d="M0 4L4 0M-1 1L1 -1M3 5L5 3" stroke={token('ink')} strokeWidth={1.2} />
+          </pattern>
+        </defs>
+        {weeks.map((week, index) => (
+          <rect
+            key={week}
+            x={index * STEP + 0.5}
+            y={1}
+            width={SIDE}
+            height={SIDE}
+            fill={found.includes(week) ? `url(#${id})` : 'none'}
+            stroke={token('muted')}
+          />
+        ))}
+      </svg>
+      <b>{words}</b>
+    </span>
+  );
+}

@@ -1,0 +1,127 @@
+import { layOut } from '@nadir/core';
+import type { BlockEvent } from '@nadir/core/spec/days';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { SessionContext } from '../../api/session.js';
+import { EventList } from './EventList.js';
+import type { Commands } from '../../editor/useCommands.js';
+
+const camp: BlockEvent = { kind: 'camp', name: 'Ostrel', from: '2027-04-05', to: '2027-04-11' };
+
+function open(events: BlockEvent[] = [], problem?: string) {
+  const problems = problem === undefined ? [] : [{ code: 'x', path: [], message: problem }];
+  const commands = {
+    show: vi.fn<Commands['show']>(() => problems),
+    run: vi.fn<Commands['run']>(() => problems),
+    cancel: vi.fn<Commands['cancel']>(),
+  };
+  const block = layOut({
+    race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
+    weeks: 12,
+    events,
+  });
+  const coach = {
+    id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11',
+    name: 'Maren Tolvik',
+    email: 'maren@skerrylane.example',
+    settings: {
+      unit: 'km',
+      step: 1,
+      theme: 'light',
+      weekStartsOn: 'monday',
+      ledgerRows: 'all',
+      singleKeys: true,
+    } as const,
+    houseRules: {},
+    paces: null,
+    library: [],
+  };
+  render(
+    <SessionContext.Provider
+      value={{ today: '2027-02-10', demo: true, firstCoachWanted: false, coach }}
+    >
+      <EventList block={block} commands={commands} />
+    </SessionContext.Provider>,
+  );
+  const placed = () => commands.run.mock.lastCall?.[0].change.events;
+  return { commands, placed, user: userEvent.setup() };
+}
+
+const fill = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label, { exact: true }), { target: { value } });
+
+afterEach(cleanup);
+
+describe('what stands on the way', () => {
+  it('teaches what may be placed while there is nothing', () => {
+    open();
+    expect(screen.getByText(/what is missed is never made up/)).toBeTruthy();
+  });
+
+  it('places a race with its distance, drawn while it is asked for', async () => {
+    const { user, commands, placed } = open();
+    await user.click(screen.getByRole('button', { name: 'Place a race or days' }));
+    fill('Name', 'Pier Mile');
+    fill('On', '2027-04-18');
+    fill('Distance', '1609 m');
+    expect(commands.show).toHaveBeenCalledTimes(3);
+    await user.click(screen.getByRole('button', { name: 'Place it' }));
+    expect(placed()).toEqual([
+      { kind: 'tune-up-race', name: 'Pier Mile', from: '2027-04-18', distance: 1609 },
+    ]);
+    expect(screen.queryByRole('form')).toBeNull();
+  });
+
+  it('places a race as the long run of its week', async () => {
+    const { user, placed } = open();
+    await user.click(screen.getByRole('button', { name: 'Place a race or days' }));
+    fill('On', '2027-04-18');
+    fill('Long run', 'is');
+    await user.click(screen.getByRole('button', { name: 'Place it' }));
+    expect(placed()).toMatchObject([{ distance: 10_000, isLongRun: true }]);
+  });
+
+  it('places days with less running, named for what they are', async () => {
+    const { user, placed } = open();
+    await user.click(screen.getByRole('button', { name: 'Place a race or days' }));
+    fill('What', 'holiday');
+    fill('From', '2027-04-05');
+    fill('To', '2027-04-07');
+    fill('Running, %', '30');
+    await user.click(screen.getByRole('button', { name: 'Place it' }));
+    expect(placed()).toEqual([
+      { kind: 'holiday', name: 'Holiday', from: '2027-04-05', to: '2027-04-07', running: 0.3 },
+    ]);
+  });
+
+  it('says what stands in the way, and keeps what was entered', async () => {
+    const { user } = open([], 'Pier Mile is not before Gullstone 10.');
+    await user.click(screen.getByRole('button', { name: 'Place a race or days' }));
+    fill('Name', 'Pier Mile');
+    await user.click(screen.getByRole('button', { name: 'Place it' }));
+    expect(screen.getByRole('alert').textContent).toContain('not before');
+    expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Pier Mile');
+  });
+
+  it('changes and takes out what is there', async () => {
+    const { user, placed, commands } = open([camp]);
+    await user.click(screen.getByRole('button', { name: 'Change' }));
+    fill('To', '2027-04-12');
+    await user.click(screen.getByRole('button', { name: 'Keep the change' }));
+    expect(placed()).toEqual([{ ...camp, to: '2027-04-12' }]);
+    await user.click(screen.getByRole('button', { name: 'Remove' }));
+    expect(commands.run.mock.lastCall?.[0]).toEqual({
+      change: { events: [] },
+      message: 'Removed Ostrel.',
+    });
+  });
+
+  it('leaves all as it was', async () => {
+    const { user, commands } = open();
+    await user.click(screen.getByRole('button', { name: 'Place a race or days' }));
+    await user.click(screen.getByRole('button', { name: 'Leave it' }));
+    expect(commands.cancel).toHaveBeenCalled();
+    expect(commands.run).not.toHaveBeenCalled();
+  });
+});

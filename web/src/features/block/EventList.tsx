@@ -1,0 +1,82 @@
+import Button from '@mui/material/Button';
+import type { CheckedBlock } from '@nadir/core';
+import { addEvent, changeEvent, removeEvent } from '@nadir/core/edit';
+import { type BlockEvent, eventCharacters, lastDay } from '@nadir/core/spec/days';
+import { memo, useState } from 'react';
+import styles from './EventList.module.css';
+import { formatDay } from '../../components/dates.js';
+import { EventForm } from './EventForm.js';
+import type { Commands } from '../../editor/useCommands.js';
+
+/** Races, tests, camps, holidays and days away: placed, changed, removed. */
+export const EventList = memo(function EventList({
+  block,
+  commands,
+}: {
+  block: CheckedBlock;
+  commands: Commands;
+}) {
+  /** The place of the event in the form; -1 for a new one. */
+  const [edited, setEdited] = useState<number>();
+  const { events } = block.spec;
+  const close = () => {
+    commands.cancel();
+    setEdited(undefined);
+  };
+  const command = (event: BlockEvent) =>
+    edited === undefined || edited < 0 ? addEvent(block, event) : changeEvent(block, edited, event);
+  return (
+    <section aria-label="Races and days away">
+      <h2 className="display">Races & days away</h2>
+      {events.length === 0 && edited === undefined && (
+        <p className="muted">
+          None yet. Add a tune-up race, a test, a camp, a holiday or travel: the block is laid out
+          around each of them, and running that is missed is never made up.
+        </p>
+      )}
+      <ul className="plain-list">
+        {events.map((event, index) => (
+          <li key={`${event.kind} ${event.from}`} className={styles.event}>
+            <b>{event.name}</b>
+            <div className="small muted">
+              {eventCharacters[event.kind].title}, {formatDay(event.from)}
+              {lastDay(event) !== event.from && ` to ${formatDay(lastDay(event))}`}
+            </div>
+            <div className={styles.acts}>
+              <Button variant="outlined" onClick={() => setEdited(index)}>
+                Change
+              </Button>
+              <Button
+                variant="outlined"
+                onClick={() => {
+                  setEdited(undefined);
+                  commands.run(removeEvent(block, index));
+                }}
+              >
+                Remove
+              </Button>
+            </div>
+          </li>
+        ))}
+      </ul>
+      {edited === undefined ? (
+        <Button variant="outlined" onClick={() => setEdited(-1)}>
+          Add a race or days away
+        </Button>
+      ) : (
+        <EventForm
+          key={edited}
+          event={events[edited]}
+          block={block}
+          onShow={(event) => commands.show(command(event))}
+          onKeep={(event) => {
+            const problems = commands.run(command(event));
+            if (problems.length === 0) setEdited(undefined);
+            return problems;
+          }}
+          onClose={close}
+        />
+      )}
+    </section>
+  );
+});

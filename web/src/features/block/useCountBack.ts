@@ -1,0 +1,15 @@
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useLocation } from 'react-router';
+import { isNewBlock } from '../../components/carried-wishes.js';
+
+/** Draws the block from race day backward when it has just been kept, and on P within the drawing. */
+export function useCountBack(): number | undefined {
+  const { state } = useLocation();
+  const [times, setTimes] = useState(isNewBlock(state) ? 1 : 0);
+  useHotkeys('p', (event) => {
+    const { target } = event;
+    if (target instanceof SVGElement) setTimes((count) => count + 1);
+  });
+  return times === 0 ? undefined : times;
+}

@@ -1,0 +1,105 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableSortLabel from '@mui/material/TableSortLabel';
+import { useMemo } from 'react';
+import { useSignedIn } from '../../api/session.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { LevelMark } from '../../components/LevelMark.js';
+import { calendarOf } from '../../drawing/calendar.js';
+import { AthleteRow } from './AthleteRow.js';
+import styles from './Squad.module.css';
+import { type SquadAthlete, type SquadOrder, squadOrders } from './squad-order.js';
+
+const CALENDAR_WIDTH = 360;
+
+/** The squad on one calendar, in the order that is asked for. */
+export function SquadTable({
+  athletes,
+  everyone,
+  order,
+  onOrder,
+}: {
+  /** Those that are shown, in order. */
+  athletes: readonly SquadAthlete[];
+  /** All of them: the calendar stands still while some are looked for. */
+  everyone: readonly SquadAthlete[];
+  order: SquadOrder;
+  onOrder: (order: SquadOrder) => void;
+}) {
+  const { today } = useSignedIn();
+  const calendar = useMemo(
+    () =>
+      calendarOf(
+        everyone.flatMap(({ block }) =>
+          block ? [{ from: block.glance.start, to: block.glance.race.date }] : [],
+        ),
+        CALENDAR_WIDTH,
+      ),
+    [everyone],
+  );
+  const sorted = (by: SquadOrder) => (
+    <TableSortLabel active={order === by} hideSortIcon={order !== by} onClick={() => onOrder(by)}>
+      {squadOrders[by]}
+    </TableSortLabel>
+  );
+  const direction = (by: SquadOrder) => (order === by ? 'asc' : false);
+  return (
+    <>
+      <div className={styles.order}>
+        <ChoiceAnswer
+          label="Order"
+          value={order}
+          choices={Object.entries(squadOrders) as [SquadOrder, string][]}
+          onAnswer={onOrder}
+        />
+      </div>
+      <Table className={styles.table}>
+        <TableHead>
+          <TableRow>
+            <TableCell sortDirection={direction('name')}>{sorted('name')}</TableCell>
+            <TableCell sortDirection={direction('look')}>{sorted('look')}</TableCell>
+            <TableCell sortDirection={direction('race')}>
+              {sorted('race')}
+              {calendar && (
+                <div className={styles.axis} aria-hidden="true">
+                  {calendar.months.map(({ x, name }) => (
+                    <span key={x} style={{ left: x }}>
+                      {name}
+                    </span>
+                  ))}
+                  {today >= calendar.from && today <= calendar.to && (
+                    <span data-today="true" style={{ left: calendar.x(today) }}>
+                      today
+                    </span>
+                  )}
+                </div>
+              )}
+            </TableCell>
+            <TableCell>This week</TableCell>
+            <TableCell>Next key day</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {athletes.map((athlete) => (
+            <AthleteRow key={athlete.id} athlete={athlete} calendar={calendar} />
+          ))}
+        </TableBody>
+      </Table>
+      <p className={`small muted ${styles.legend ?? ''}`}>
+        <span>
+          <LevelMark level="stop" /> stop
+        </span>
+        <span>
+          <LevelMark level="caution" /> caution
+        </span>
+        <span>
+          <LevelMark level="note" /> note
+        </span>
+        <span>Darker: weeks done. Heights to each athlete’s own peak.</span>
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest';
+import { type SquadAthlete, needsALook, squadInOrder } from './squad-order.js';
+
+type Level = 'stop' | 'caution' | 'note';
+
+const athlete = (name: string, level: Level | null, race = '2027-04-18'): SquadAthlete => ({
+  id: name,
+  name,
+  block: {
+    id: name,
+    glance: {
+      race: { name: `${name}’s race`, date: race },
+      start: '2027-01-04',
+      measure: { basis: 'distance', unit: 'km', step: 1 },
+      phases: [],
+      weeks: [],
+      worst: level && { level, title: '', message: '', others: 0 },
+      days: [],
+      next: null,
+    },
+  },
+});
+const squad: SquadAthlete[] = [
+  athlete('Idris Vale', 'note', '2027-04-18'),
+  { id: 'new', name: 'Neve Orrin', block: null },
+  athlete('Kit Sorrel', null, '2027-04-03'),
+  athlete('Wren Castellan', 'stop', '2027-03-14'),
+  athlete('Posy Arkwright', 'caution', '2027-03-28'),
+];
+const names = (all: SquadAthlete[]) => all.map(({ name }) => name.split(' ')[0]);
+
+describe('the squad in order', () => {
+  it('has first who needs a look: stops, cautions, no block, notes, the sound', () => {
+    expect(names(squadInOrder(squad, 'look', ''))).toEqual([
+      'Wren',
+      'Posy',
+      'Neve',
+      'Idris',
+      'Kit',
+    ]);
+    expect(squad.filter(needsALook)).toHaveLength(3);
+  });
+
+  it('goes by name or by race day, without a race last', () => {
+    expect(names(squadInOrder(squad, 'name', ''))).toEqual([
+      'Idris',
+      'Kit',
+      'Neve',
+      'Posy',
+      'Wren',
+    ]);
+    expect(names(squadInOrder(squad, 'race', ''))).toEqual([
+      'Wren',
+      'Posy',
+      'Kit',
+      'Idris',
+      'Neve',
+    ]);
+  });
+
+  it('finds by a part of a name or a race', () => {
+    expect(names(squadInOrder(squad, 'name', 'orr'))).toEqual(['Kit', 'Neve']);
+    expect(names(squadInOrder(squad, 'name', 'vale’s race'))).toEqual(['Idris']);
+    expect(squadInOrder(squad, 'look', 'nobody')).toEqual([]);
+  });
+});
