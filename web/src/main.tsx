@@ -4,8 +4,7 @@ import '@fontsource/source-sans-3/latin-400.css';
 import '@fontsource/source-sans-3/latin-600.css';
 import './theme/tokens.css';
 import './theme/page.css';
-import './app/old.css';
-import { ThemeProvider } from '@mui/material/styles';
+import { StyledEngineProvider, ThemeProvider } from '@mui/material/styles';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
@@ -18,10 +17,13 @@ const root = document.getElementById('root');
 if (!root) throw new Error('index.html: expected an element with the id "root".');
 createRoot(root).render(
   <StrictMode>
-    <ThemeProvider theme={theme}>
-      <Provider store={createStore()}>
-        <RouterProvider router={createRouter()} />
-      </Provider>
-    </ThemeProvider>
+    {/* What stands beside a component overrides the library's own. */}
+    <StyledEngineProvider injectFirst>
+      <ThemeProvider theme={theme}>
+        <Provider store={createStore()}>
+          <RouterProvider router={createRouter()} />
+        </Provider>
+      </ThemeProvider>
+    </StyledEngineProvider>
   </StrictMode>,
 );

@@ -4,7 +4,7 @@ import Drawer from '@mui/material/Drawer';
 import MenuItem from '@mui/material/MenuItem';
 import MenuList from '@mui/material/MenuList';
 import { useState } from 'react';
-import { NavLink, useLocation } from 'react-router';
+import { NavLink } from 'react-router';
 import { MoreIcon } from '../theme/icons.js';
 import styles from './BottomBar.module.css';
 import { DemoChip } from './DemoChip.js';
@@ -16,7 +16,6 @@ const BESIDE_MORE = 4;
 /** The way around at the foot of a phone: four places, and everything else behind More. */
 export function BottomBar() {
   const open = useOpenBlockId();
-  const { pathname } = useLocation();
   const [more, setMore] = useState(false);
   const places = [
     ...(open === undefined ? [] : blockPlaces(open)),
@@ -26,21 +25,15 @@ export function BottomBar() {
   const shown = places.slice(0, BESIDE_MORE);
   return (
     <nav className={styles.bar} aria-label="Places, on a phone">
-      <BottomNavigation
-        showLabels
-        value={pathname}
-        sx={{ backgroundColor: 'transparent', '& *': { color: 'inherit' } }}
-      >
+      <BottomNavigation showLabels>
         {shown.map(({ name, to, icon: Drawn, exact = false }) => (
           <BottomNavigationAction
             key={to}
             component={NavLink}
             to={to}
             end={exact}
-            value={to}
             label={name}
             icon={<Drawn />}
-            sx={{ minWidth: 0 }}
           />
         ))}
         <BottomNavigationAction
@@ -48,7 +41,6 @@ export function BottomBar() {
           icon={<MoreIcon />}
           aria-haspopup="dialog"
           onClick={() => setMore(true)}
-          sx={{ minWidth: 0 }}
         />
       </BottomNavigation>
       <Drawer

@@ -3,7 +3,7 @@ import ListSubheader from '@mui/material/ListSubheader';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { type ReactNode, useId, useState } from 'react';
-import { DownIcon } from '../theme/icons.js';
+import { DownIcon, MoreIcon } from '../theme/icons.js';
 
 /** One act of a menu. */
 export interface Act {
@@ -25,10 +25,13 @@ export function ActMenu({
   label,
   groups,
   variant = 'text',
+  icon = false,
 }: {
   label: string;
   groups: readonly ActGroup[];
   variant?: 'text' | 'outlined';
+  /** An icon alone; the label is its name. */
+  icon?: boolean;
 }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const id = useId();
@@ -41,10 +44,11 @@ export function ActMenu({
         aria-haspopup="menu"
         aria-expanded={anchor !== null}
         aria-controls={anchor ? id : undefined}
-        endIcon={<DownIcon />}
+        aria-label={icon ? label : undefined}
+        endIcon={icon ? undefined : <DownIcon />}
         onClick={({ currentTarget }) => setAnchor(currentTarget)}
       >
-        {label}
+        {icon ? <MoreIcon /> : label}
       </Button>
       <Menu
         id={id}

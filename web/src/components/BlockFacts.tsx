@@ -11,7 +11,7 @@ import {
 } from '@nadir/core/present';
 import { plural } from './dates.js';
 import type { LaidAndShown } from './useLaidBlock.js';
-import { token } from '../theme/tokens.js';
+import styles from './Facts.module.css';
 
 /** The block in eight figures. */
 export function BlockFacts({ block, shown }: LaidAndShown) {
@@ -55,20 +55,17 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
     ['Total', sheetTotal(block, shown)],
   ];
   return (
-    <section aria-label="Shape of this block" style={{ fontSize: 13 }}>
-      <h2 style={{ margin: '14px 0 4px', fontSize: 14, fontWeight: 600 }}>Shape of this block</h2>
-      <dl style={{ margin: 0 }}>
+    <section aria-label="Shape of this block" className={styles.facts}>
+      <h3>Shape of this block</h3>
+      <dl>
         {rows.map(([name, figure]) => (
-          <div
-            key={name}
-            style={{ display: 'flex', justifyContent: 'space-between', gap: 8, padding: '1px 0' }}
-          >
-            <dt style={{ color: token('muted') }}>{name}</dt>
-            <dd style={{ margin: 0, textAlign: 'right' }}>{figure}</dd>
+          <div key={name}>
+            <dt>{name}</dt>
+            <dd>{figure}</dd>
           </div>
         ))}
       </dl>
-      <p style={{ margin: '6px 0 0', color: token('muted'), fontSize: 12.5 }}>{WHAT_LEGS_ARE}</p>
+      <p className="small muted">{WHAT_LEGS_ARE}</p>
     </section>
   );
 }

@@ -1,5 +1,9 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { Difference } from '@nadir/core/present';
-import { token } from '../theme/tokens.js';
 
 /** What is different between two versions, figure by figure. */
 export function DifferenceList({
@@ -12,26 +16,28 @@ export function DifferenceList({
   after: string;
 }) {
   if (differences.length === 0) {
-    return <p style={{ color: token('muted'), fontSize: 13 }}>No figure differs.</p>;
+    return <p className="small muted">No figure differs.</p>;
   }
   return (
-    <table className="differences">
-      <thead>
-        <tr>
-          <th scope="col">What</th>
-          <th scope="col">{before}</th>
-          <th scope="col">{after}</th>
-        </tr>
-      </thead>
-      <tbody>
+    <Table size="small">
+      <TableHead>
+        <TableRow>
+          <TableCell scope="col">What</TableCell>
+          <TableCell scope="col">{before}</TableCell>
+          <TableCell scope="col">{after}</TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
         {differences.map((each) => (
-          <tr key={each.name}>
-            <th scope="row">{each.name}</th>
-            <td>{each.before}</td>
-            <td>{each.after}</td>
-          </tr>
+          <TableRow key={each.name}>
+            <TableCell component="th" scope="row">
+              {each.name}
+            </TableCell>
+            <TableCell>{each.before}</TableCell>
+            <TableCell>{each.after}</TableCell>
+          </TableRow>
         ))}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   );
 }

@@ -1,10 +1,13 @@
 import Button from '@mui/material/Button';
 import type { Issue } from '@nadir/core/spec';
 import { type Result, resultKinds, resultKindWords } from '@nadir/core/spec/choices';
-import { type SyntheticEvent, useId, useState } from 'react';
+import { type SyntheticEvent, useState } from 'react';
 import { useSignedIn } from '../api/session.js';
-import { token } from '../theme/tokens.js';
 import { ChoiceAnswer } from './ChoiceAnswer.js';
+import { DateAnswer } from './DateAnswer.js';
+import { Field } from './Field.js';
+import { TextAnswer } from './TextAnswer.js';
+import { Tick } from './Tick.js';
 import { type DraftProblems, type ResultDraft, freshDraft, readDraft } from './result-draft.js';
 
 const kindChoices = resultKinds.map((kind) => [kind, resultKindWords[kind]] as const);
@@ -19,7 +22,7 @@ export function ResultForm({
   onKeep,
   onClose,
 }: {
-  /** What is known of it already, from a race or test on the way. */
+  /** What is known of it already, from a race or test in the block. */
   start: Partial<ResultDraft>;
   onKeep: (result: Result) => Issue[];
   onClose: () => void;
@@ -27,7 +30,6 @@ export function ResultForm({
   const { today } = useSignedIn();
   const [draft, setDraft] = useState<ResultDraft>(() => ({ ...freshDraft(today), ...start }));
   const [problems, setProblems] = useState<DraftProblems & { all?: string }>({});
-  const id = useId();
   const set = (part: Partial<ResultDraft>) => {
     setDraft({ ...draft, ...part });
     setProblems({});
@@ -44,87 +46,77 @@ export function ResultForm({
     if (problem) setProblems({ all: problem.message });
   }
 
+  const wrong = problems.date ?? problems.distance ?? problems.time ?? problems.all;
+  const first = draft.fixed === 'time';
   const text = (
     field: 'name' | 'conditions' | 'distance' | 'time',
     label: string,
     hint?: string,
   ) => {
-    const wrong = field === 'distance' || field === 'time' ? problems[field] : undefined;
+    const problem = field === 'distance' || field === 'time' ? problems[field] : undefined;
     return (
-      <>
-        <label htmlFor={`${id}-${field}`}>{label}</label>
-        <input
-          id={`${id}-${field}`}
-          className="answer"
-          style={{ textAlign: 'left', width: '100%' }}
-          value={draft[field]}
-          placeholder={hint}
-          aria-invalid={wrong !== undefined}
-          aria-describedby={wrong && `${id}-wrong`}
-          autoComplete="off"
-          onChange={({ target }) => set({ [field]: target.value })}
-        />
-      </>
+      <Field label={label} problem={problem}>
+        {(ids) => (
+          <TextAnswer
+            {...ids}
+            width="100%"
+            value={draft[field]}
+            given
+            wrong={problem !== undefined}
+            placeholder={hint}
+            onAnswer={(typed) => set({ [field]: typed })}
+          />
+        )}
+      </Field>
     );
   };
-  const wrong = problems.date ?? problems.distance ?? problems.time ?? problems.all;
-  const first = draft.fixed === 'time';
   return (
-    <form onSubmit={onSubmit} noValidate className="event-form" aria-label="A result">
-      <label htmlFor={`${id}-kind`}>What</label>
-      <ChoiceAnswer
-        id={`${id}-kind`}
-        value={draft.kind}
-        choices={kindChoices}
-        onAnswer={(kind) => set({ kind })}
-      />
+    <form onSubmit={onSubmit} noValidate aria-label="A result">
+      <Field label="What">
+        {(ids) => (
+          <ChoiceAnswer
+            {...ids}
+            value={draft.kind}
+            choices={kindChoices}
+            onAnswer={(kind) => set({ kind })}
+          />
+        )}
+      </Field>
       {text('name', 'Name')}
-      <label htmlFor={`${id}-date`}>On</label>
-      <input
-        id={`${id}-date`}
-        className="answer"
-        type="date"
-        max={today}
-        value={draft.date}
-        aria-invalid={problems.date !== undefined}
-        onChange={({ target }) => set({ date: target.value })}
-      />
-      <label htmlFor={`${id}-fixed`}>Set was</label>
-      <ChoiceAnswer
-        id={`${id}-fixed`}
-        value={draft.fixed}
-        choices={fixedChoices}
-        onAnswer={(fixed) => set({ fixed })}
-      />
+      <Field label="On" problem={problems.date}>
+        {(ids) => (
+          <DateAnswer
+            {...ids}
+            value={draft.date}
+            latest={today}
+            wrong={problems.date !== undefined}
+            onAnswer={(date) => set({ date })}
+          />
+        )}
+      </Field>
+      <Field label="Set was">
+        {(ids) => (
+          <ChoiceAnswer
+            {...ids}
+            value={draft.fixed}
+            choices={fixedChoices}
+            onAnswer={(fixed) => set({ fixed })}
+          />
+        )}
+      </Field>
       {first && text('time', 'Time', '30:00')}
       {text('distance', first ? 'Covered, m' : 'Metres', '5000')}
       {!first && text('time', 'Time', '19:06')}
       {text('conditions', 'Conditions', 'wind, heat, hills')}
-      <label htmlFor={`${id}-full`}>Full effort</label>
-      <span>
-        <input
-          id={`${id}-full`}
-          type="checkbox"
-          checked={draft.full}
-          onChange={({ target }) => set({ full: target.checked })}
-        />
-      </span>
-      <p
-        id={`${id}-wrong`}
-        role={wrong ? 'alert' : undefined}
-        style={{ color: token(wrong ? 'signal' : 'muted') }}
-      >
+      <Tick label="All-out" checked={draft.full} onAnswer={(full) => set({ full })} />
+      <p className={wrong ? 'small grave' : 'small muted'} role={wrong ? 'alert' : undefined}>
         {wrong ??
           'Paces change only when you re-pace. Nothing is predicted from a run that was not all-out.'}
       </p>
-      <div>
-        <Button type="submit" variant="outlined">
-          Keep the result
-        </Button>
-        <Button variant="outlined" onClick={onClose}>
-          Leave it
-        </Button>
-      </div>
+      <Button type="submit" variant="outlined">
+        Keep the result
+      </Button>{' '}
+      <Button onClick={onClose}>Cancel</Button>
     </form>
   );
 }

@@ -1,3 +1,8 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { Unit } from '@nadir/core/base';
 import { formatDuration, formatPace, formatPercent, formatTenthsOf } from '@nadir/core/base/format';
 import {
@@ -8,7 +13,8 @@ import {
   showSession,
 } from '@nadir/core/sessions';
 import { useMemo } from 'react';
-import { SessionBars } from '../drawing/SessionBars.js';
+import { SessionLines } from '../drawing/SessionLines.js';
+import styles from './SessionBreakdown.module.css';
 
 /** What a session is in its stretches: drawn to scale, its totals, and each piece. */
 export function SessionBreakdown({
@@ -34,7 +40,7 @@ export function SessionBreakdown({
   if (!laid) return null;
   return (
     <>
-      <SessionBars session={laid.most} width={width} />
+      <SessionLines text={text} paces={paces} width={width} />
       <Totals least={laid.least} most={laid.most} unit={unit} />
       <Pieces session={laid.most} unit={unit} />
     </>
@@ -47,19 +53,19 @@ function Totals({ least, most, unit }: { least: LaidSession; most: LaidSession; 
     of(least) === of(most) ? of(most) : `${of(least)}–${of(most)}`;
   const say = (metres: number) => formatTenthsOf(metres, unit);
   const rows = [
-    ['in all', `${range(({ distance }) => say(distance))} ${unit}`],
-    ['time', range(({ time }) => formatDuration(time))],
-    ['hard', `${range(({ hardDistance }) => say(hardDistance))} ${unit}`],
-    ['hard time', range(({ hardTime }) => formatDuration(hardTime))],
+    ['In all', `${range(({ distance }) => say(distance))} ${unit}`],
+    ['Time', range(({ time }) => formatDuration(time))],
+    ['Hard', `${range(({ hardDistance }) => say(hardDistance))} ${unit}`],
+    ['Hard time', range(({ hardTime }) => formatDuration(hardTime))],
     [
-      'hard share',
+      'Hard share',
       range(({ distance, hardDistance }) =>
         formatPercent(distance > 0 ? hardDistance / distance : 0),
       ),
     ],
   ] as const;
   return (
-    <dl className="session-totals" aria-live="polite">
+    <dl className={styles.totals} aria-live="polite">
       {rows.map(([name, figure]) => (
         <div key={name}>
           <dt>{name}</dt>
@@ -70,36 +76,39 @@ function Totals({ least, most, unit }: { least: LaidSession; most: LaidSession; 
   );
 }
 
-/** Each kind of piece once, with how often it comes and what it takes. */
+/** Each kind of piece once, with how often it comes and what it takes; nothing where there is but one. */
 function Pieces({ session: { stretches }, unit }: { session: LaidSession; unit: Unit }) {
   const kinds = [...new Set(stretches.map(({ words }) => words))];
+  if (kinds.length < 2) return null;
   return (
-    <table className="sheet-table pieces">
-      <thead>
-        <tr>
-          <th scope="col">piece</th>
-          <th scope="col">times</th>
-          <th scope="col">each</th>
-          <th scope="col">pace</th>
-          <th scope="col">metres</th>
-        </tr>
-      </thead>
-      <tbody>
+    <Table size="small" className="figures">
+      <TableHead>
+        <TableRow>
+          <TableCell>Piece</TableCell>
+          <TableCell>Times</TableCell>
+          <TableCell>Each</TableCell>
+          <TableCell>Pace</TableCell>
+          <TableCell>Metres</TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
         {kinds.map((words) => {
           const alike = stretches.filter((each) => each.words === words);
           const [one] = alike;
           if (!one) return null;
           return (
-            <tr key={words}>
-              <th scope="row">{words}</th>
-              <td>{alike.length}</td>
-              <td>{formatDuration(one.time)}</td>
-              <td>{one.pace === undefined ? 'rest' : formatPace(one.pace, unit)}</td>
-              <td>{Math.round(one.distance)}</td>
-            </tr>
+            <TableRow key={words}>
+              <TableCell component="th" scope="row">
+                {words}
+              </TableCell>
+              <TableCell>{alike.length}</TableCell>
+              <TableCell>{formatDuration(one.time)}</TableCell>
+              <TableCell>{one.pace === undefined ? 'rest' : formatPace(one.pace, unit)}</TableCell>
+              <TableCell>{Math.round(one.distance)}</TableCell>
+            </TableRow>
           );
         })}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   );
 }

@@ -3,7 +3,6 @@ import TextField from '@mui/material/TextField';
 import { laySession, readSession, type SessionPaces } from '@nadir/core/sessions';
 import type { NamedPace, Progression } from '@nadir/core/spec/choices';
 import { useId, useState } from 'react';
-import { token } from '../theme/tokens.js';
 import { type Completion, completionsAt } from './complete-session.js';
 
 /** A session being written: what may come next, and what is wrong with it, at its column. */
@@ -32,7 +31,7 @@ export function SessionEditor({
   const wrong = text.trim() !== '' && !read.ok ? `At ${read.problem.message}` : undefined;
   const doubt = unknown.map((name) => `“${name}”`).join(', ');
   return (
-    <div className="session-editor">
+    <div>
       <Autocomplete<Completion, false, true, true>
         freeSolo
         disableClearable
@@ -51,7 +50,7 @@ export function SessionEditor({
         renderOption={({ key, ...props }, option) => (
           <li key={key} {...props}>
             <span>{option.label}</span>
-            <span style={{ marginLeft: 12, color: token('muted') }}>{option.detail}</span>
+            <span className="small muted">&nbsp; {option.detail}</span>
           </li>
         )}
         renderInput={(props) => (
@@ -76,7 +75,7 @@ export function SessionEditor({
           />
         )}
       />
-      <p id={`${id}-wrong`} role={wrong ? 'alert' : undefined}>
+      <p id={`${id}-wrong`} className="small grave" role={wrong ? 'alert' : undefined}>
         {wrong ?? (doubt ? `No pace is called ${doubt}: counted as easy.` : '')}
       </p>
     </div>

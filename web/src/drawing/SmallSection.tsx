@@ -5,7 +5,6 @@ import { dayIndex, dayX, weekOf } from './days.js';
 import { drawSkyline, heaviest, outlineOf, scaleEnd, volumeScale } from './skyline.js';
 import { token } from '../theme/tokens.js';
 
-const WIDTH = 190;
 const HEIGHT = 38;
 
 /** The skyline of a block, small. */
@@ -13,10 +12,12 @@ export function SmallSection({
   glance,
   today,
   label,
+  width: WIDTH = 190,
 }: {
   glance: Pick<Glance, 'weeks' | 'measure'>;
   today: CivilDate;
   label: string;
+  width?: number;
 }) {
   const columns = { width: WIDTH, labels: 0, weeks: glance.weeks.length };
   const doneWeeks = (weekOf(glance.weeks, today) ?? 1) - 1;

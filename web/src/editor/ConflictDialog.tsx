@@ -13,6 +13,7 @@ import { useLaidBlock } from '../components/useLaidBlock.js';
 import { Section } from '../drawing/Section.js';
 import { formatClock } from '../components/dates.js';
 import { mineKept, theirsTaken } from './editor-slice.js';
+import styles from './Editor.module.css';
 import { useEditor } from './useEditor.js';
 
 /** Both versions drawn side by side, and a choice; the one not chosen stays in undo or in the history. */
@@ -27,12 +28,12 @@ export const ConflictDialog = memo(function ConflictDialog() {
         {leftover ? 'Two unsaved versions of this block' : 'This block was changed elsewhere'}
       </DialogTitle>
       <DialogContent>
-        <p style={{ marginTop: 0 }}>
+        <p>
           {leftover
             ? 'Two tabs were closed before their changes were saved, and this device kept both. Choose which version goes on; undo brings the other back.'
             : 'Another tab or device saved it since you opened it. Nothing is lost; choose which version goes on.'}
         </p>
-        <div className="versions">
+        <div className={styles.versions}>
           <Version
             title={leftover ? 'The later one' : 'Yours, on this page'}
             detail={unsaved.slice(-3).join(' ')}
@@ -75,8 +76,8 @@ function Version({ title, detail, wishes }: { title: string; detail: string; wis
   const pins = block.spec.pins.map(({ week }) => week).join(', ');
   return (
     <section aria-label={title} tabIndex={0}>
-      <h3 style={{ margin: 0 }}>{title}</h3>
-      <p style={{ margin: '0 0 8px' }}>{detail}</p>
+      <h3>{title}</h3>
+      <p>{detail}</p>
       <Section
         block={block}
         shown={shown}
@@ -87,7 +88,7 @@ function Version({ title, detail, wishes }: { title: string; detail: string; wis
       <p>
         {block.weeks.length} weeks, {formatSteps(shown.total, shown.measure)}{' '}
         {unitName(shown.measure)} in all
-        {pins && `; pinned: week ${pins}`}.
+        {pins && `; fixed: week ${pins}`}.
       </p>
     </section>
   );

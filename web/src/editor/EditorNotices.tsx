@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { downloadJson } from '../components/download-json.js';
 import { ErrorNote } from '../components/ErrorNote.js';
 import { type KeptDrafts, dropDraft } from './drafts.js';
+import styles from './Editor.module.css';
 import { useEditor } from './useEditor.js';
 
 /** What a coach must know of the block in the editor before anything else. */
@@ -33,12 +34,12 @@ export function EditorNotices({
     <>
       {refusal && <ErrorNote>{refusal}</ErrorNote>}
       {elsewhere && (
-        <div className="notice" role="note">
+        <div className={styles.notice} role="note">
           This block is also open in another tab. What is saved in one appears in the other.
         </div>
       )}
       {unreadable.length > 0 && !dropped && (
-        <div className="notice" role="note">
+        <div className={styles.notice} role="note">
           This device keeps an unsaved version that another release of Nadir wrote; it cannot be
           opened here.{' '}
           <Button

@@ -1,5 +1,5 @@
-import { token } from '../theme/tokens.js';
 import { formatClock } from '../components/dates.js';
+import styles from './Editor.module.css';
 import { useEditor } from './useEditor.js';
 
 /** Whether what is in the editor is stored, in words. */
@@ -23,15 +23,7 @@ export function SaveLine() {
   const words = kept ? state : `${state}; ${unkept}`;
   const grave = !kept || save === 'away' || save === 'refused' || save === 'conflict';
   return (
-    <span
-      role="status"
-      style={{
-        color: token(grave ? 'signal' : 'muted'),
-        fontSize: 13,
-        // Bad news is longer, and may take two lines.
-        whiteSpace: grave ? 'normal' : 'nowrap',
-      }}
-    >
+    <span role="status" className={styles.save} data-grave={grave}>
       {words}
     </span>
   );

@@ -25,6 +25,7 @@ export const theme = createTheme({
     background: { default: token('paper'), paper: token('panel') },
     text: { primary: token('ink'), secondary: token('muted'), disabled: token('muted') },
     divider: token('hairline'),
+    action: { active: token('ink'), disabled: token('muted'), hover: token('lit') },
   },
   shape: { borderRadius: 3 },
   spacing: 8,
@@ -63,7 +64,11 @@ export const theme = createTheme({
     MuiIconButton: {
       defaultProps: { size: 'small', color: 'inherit' },
       styleOverrides: {
-        root: { borderRadius: 3, padding: 6, '&.Mui-disabled': { opacity: 0.4 } },
+        root: {
+          borderRadius: 3,
+          padding: 6,
+          '&.Mui-disabled': { color: token('muted'), opacity: 0.5 },
+        },
       },
     },
     MuiSvgIcon: { styleOverrides: { root: { fontSize: 20 } } },
@@ -209,7 +214,13 @@ export const theme = createTheme({
     },
     MuiAccordionSummary: {
       styleOverrides: {
-        root: { minHeight: 32, padding: 0, flexDirection: 'row-reverse', gap: 4 },
+        root: {
+          minHeight: 32,
+          padding: 0,
+          flexDirection: 'row-reverse',
+          gap: 4,
+          font: 'inherit',
+        },
         content: { margin: 0, fontSize: TEXT },
         expandIconWrapper: { transform: 'rotate(-90deg)', '&.Mui-expanded': { transform: 'none' } },
       },
@@ -225,6 +236,20 @@ export const theme = createTheme({
           maxWidth: 560,
         },
         action: { color: token('paper') },
+      },
+    },
+    MuiBottomNavigation: { styleOverrides: { root: { backgroundColor: 'transparent' } } },
+    MuiBottomNavigationAction: {
+      styleOverrides: {
+        root: {
+          minWidth: 0,
+          padding: 4,
+          color: token('railInk'),
+          borderTop: '3px solid transparent',
+          '&.active': { borderTopColor: token('railMark'), fontWeight: 600 },
+          '&.Mui-selected': { color: token('railInk') },
+        },
+        label: { fontSize: SMALL, '&.Mui-selected': { fontSize: SMALL } },
       },
     },
     MuiChip: {

@@ -100,8 +100,12 @@ function nextKeyDay(weeks: Block['weeks'], shown: ShownBlock, today: CivilDate):
     const detail = what ?? (steps > 0 ? figure : undefined);
     return {
       date: day.date,
-      words: [dayRoleWords[day.role], detail].filter(Boolean).join(', '),
+      words: [capital(dayRoleWords[day.role]), detail].filter(Boolean).join(', '),
     };
   }
   return null;
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -10,7 +10,7 @@ import type { ToldFinding } from '@nadir/core/present';
 import { type SyntheticEvent, useCallback, useMemo, useState } from 'react';
 import { DownIcon } from '../../theme/icons.js';
 import styles from './Checks.module.css';
-import { useWhenIdle } from './useWhenIdle.js';
+import { useWhenIdle } from '../../components/useWhenIdle.js';
 import { useHistory } from '../../components/history.js';
 import type { Commands } from '../useCommands.js';
 

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
+import Skeleton from '@mui/material/Skeleton';
 import type { AthleteAnswer } from '@nadir/contract';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import {
   callError,
@@ -10,7 +11,8 @@ import {
 } from '../../api/api.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
-import { UndoOffer } from '../../components/UndoOffer.js';
+import { useSay } from '../../components/messages.js';
+import styles from './Athlete.module.css';
 import { BlocksTouched } from './BlocksTouched.js';
 import { RecordFields } from './RecordFields.js';
 import { RecordResults } from './RecordResults.js';
@@ -52,21 +54,18 @@ function Record({ athlete }: { athlete: AthleteAnswer }) {
           New block
         </Button>
       </TitleBlock>
-      <main className="page athlete-page">
+      <main className="page">
         {record.problem !== undefined && <ErrorNote>{record.problem}</ErrorNote>}
-        {record.undo && (
-          <UndoOffer done="The record is saved." onUndo={() => void record.undo?.()} />
-        )}
-        <div className="athlete-columns">
+        <div className={styles.columns}>
           <RecordFields key={athlete.revision} facts={draft} onChange={record.set} />
           <RecordResults facts={draft} onChange={record.set} />
         </div>
         {isChanged && (
-          <section aria-label="What it changes" className="offer">
+          <section aria-label="What it changes" className={styles.offer}>
             {preview ? (
               <BlocksTouched blocks={preview} apart={record.apart} onApart={record.setApart} />
             ) : (
-              record.problem === undefined && <p>Asking the blocks …</p>
+              record.problem === undefined && <Skeleton aria-label="Asking the blocks" />
             )}
             <Button
               variant="contained"
@@ -88,32 +87,28 @@ const STATES = { here: '', archived: 'archived', removed: 'removed' } as const;
 /** Archive, remove, put back: nothing is lost by any of them. */
 function StateButtons({ athlete: { id, state, facts } }: { athlete: AthleteAnswer }) {
   const [setState, { error, isLoading }] = useSetAthleteStateMutation();
-  const [before, setBefore] = useState<AthleteAnswer['state']>();
+  const say = useSay();
   const failure = callError(error);
-  const to = async (next: AthleteAnswer['state'], undoTo?: AthleteAnswer['state']) => {
+  const to = async (next: AthleteAnswer['state']) => {
     const { data } = await setState({ id, body: { state: next } });
-    if (data) setBefore(undoTo);
+    if (!data) return;
+    const words = { here: 'is back on the squad', archived: 'is archived', removed: 'is removed' };
+    say({ text: `${facts.name} ${words[next]}.`, undo: () => void to(state) });
   };
   return (
     <>
       {failure && <span role="alert">{errorSentence(failure)}</span>}
-      {before !== undefined && (
-        <UndoOffer
-          done={`${facts.name} is ${state === 'here' ? 'back on the squad' : state}.`}
-          onUndo={() => void to(before)}
-        />
-      )}
       {state === 'here' ? (
-        <Button disabled={isLoading} onClick={() => void to('archived', 'here')}>
+        <Button disabled={isLoading} onClick={() => void to('archived')}>
           Archive
         </Button>
       ) : (
-        <Button disabled={isLoading} onClick={() => void to('here', state)}>
+        <Button disabled={isLoading} onClick={() => void to('here')}>
           Back to the squad
         </Button>
       )}
       {state !== 'removed' && (
-        <Button disabled={isLoading} onClick={() => void to('removed', state)}>
+        <Button disabled={isLoading} onClick={() => void to('removed')}>
           Remove
         </Button>
       )}

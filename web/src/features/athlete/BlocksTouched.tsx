@@ -1,4 +1,5 @@
 import type { AthletePreview } from '@nadir/contract';
+import { Tick } from '../../components/Tick.js';
 import { formatDay, plural } from '../../components/dates.js';
 
 /** Each block of the athlete, the days to come that would move, and whether it takes the change. */
@@ -15,25 +16,23 @@ export function BlocksTouched({
   return (
     <>
       <p>Saving changes the blocks that read this record. Untick one to leave it as it is.</p>
-      <ul className="touched" aria-label="Blocks that read this record">
+      <ul className="plain-list" aria-label="Blocks that read this record">
         {blocks.map(({ id, race, days, problem }) => (
           <li key={id}>
-            <label>
-              <input
-                type="checkbox"
-                checked={problem === null && !apart.includes(id)}
-                disabled={problem !== null}
-                onChange={({ target }) =>
-                  onApart(target.checked ? apart.filter((each) => each !== id) : [...apart, id])
-                }
-              />{' '}
-              {race.name}, {formatDay(race.date)}:{' '}
-              {problem === null
-                ? days === 0
-                  ? 'no day to come moves.'
-                  : `${plural(days, 'day')} to come would move.`
-                : `stays as it is. ${problem}`}
-            </label>
+            <Tick
+              label={`${race.name}, ${formatDay(race.date)}: ${
+                problem === null
+                  ? days === 0
+                    ? 'no day to come moves.'
+                    : `${plural(days, 'day')} to come would move.`
+                  : `stays as it is. ${problem}`
+              }`}
+              checked={problem === null && !apart.includes(id)}
+              disabled={problem !== null}
+              onAnswer={(checked) =>
+                onApart(checked ? apart.filter((each) => each !== id) : [...apart, id])
+              }
+            />
           </li>
         ))}
       </ul>

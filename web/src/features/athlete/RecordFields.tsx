@@ -2,11 +2,12 @@ import type { AthleteBody } from '@nadir/contract';
 import { paceModels } from '@nadir/core/paces';
 import { paceModelNames } from '@nadir/core/spec/choices';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { HealthAnswers } from '../../components/HealthAnswers.js';
 import { Field } from '../../components/Field.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { WeekdaysAnswer } from '../../components/WeekdaysAnswer.js';
-import { WholeAnswer } from './WholeAnswer.js';
+import styles from './Athlete.module.css';
 
 interface FieldsProps {
   facts: AthleteBody;
@@ -16,7 +17,7 @@ interface FieldsProps {
 /** What is known of the athlete apart from any block. */
 export function RecordFields({ facts, onChange }: FieldsProps) {
   return (
-    <fieldset>
+    <fieldset className={styles.part}>
       <legend>Athlete</legend>
       <Field
         label="Name"
@@ -33,10 +34,11 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
           />
         )}
       </Field>
-      <WholeAnswer
+      <NumberAnswer
         label="Year of birth"
         because="Stricter limits apply through the year the athlete turns 18."
         value={facts.birthYear}
+        given
         least={1900}
         most={2100}
         onAnswer={(birthYear) => onChange({ birthYear })}
@@ -70,10 +72,10 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
           />
         )}
       </Field>
-      <Field label="Days the athlete cannot run">
+      <Field label="Days off">
         {() => (
           <WeekdaysAnswer
-            label="Days the athlete cannot run"
+            label="Days off"
             value={facts.unavailable ?? []}
             onAnswer={(unavailable) => unavailable.length < 7 && onChange({ unavailable })}
           />
@@ -98,18 +100,20 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
 function Heart({ facts, onChange }: FieldsProps) {
   return (
     <>
-      <WholeAnswer
+      <NumberAnswer
         label="Highest heart rate"
         because="Beats a minute."
         value={facts.maxHeart}
+        given
         least={25}
         most={250}
         onAnswer={(maxHeart) => onChange({ maxHeart })}
       />
-      <WholeAnswer
+      <NumberAnswer
         label="Resting heart rate"
         because="Beats a minute."
         value={facts.restHeart}
+        given
         least={25}
         most={250}
         onAnswer={(restHeart) => onChange({ restHeart })}

@@ -3,6 +3,7 @@ import type { AthleteBody } from '@nadir/contract';
 import { formatDuration, formatRace } from '@nadir/core/base/format';
 import { resultKindWords } from '@nadir/core/spec/choices';
 import { useState } from 'react';
+import styles from './Athlete.module.css';
 import { ResultForm } from '../../components/ResultForm.js';
 import { formatDay } from '../../components/dates.js';
 
@@ -17,7 +18,7 @@ export function RecordResults({
   const [entering, setEntering] = useState(false);
   const newestFirst = [...results].sort((a, b) => b.date.localeCompare(a.date));
   return (
-    <fieldset>
+    <fieldset className={styles.part}>
       <legend>Results</legend>
       {entering ? (
         <ResultForm
@@ -35,11 +36,11 @@ export function RecordResults({
           Enter a result
         </Button>
       )}
-      <ul className="findings">
+      <ul className="plain-list">
         {newestFirst.map((result) => {
           const what = `${formatRace(result.distance, unit)} ${formatDuration(result.time)}`;
           return (
-            <li key={`${result.date} ${result.distance} ${result.time}`} className="result">
+            <li key={`${result.date} ${result.distance} ${result.time}`} className={styles.result}>
               <span>
                 <b>{what}</b>
                 <br />

@@ -1,21 +1,22 @@
 import type { AthleteAnswer, AthleteBody, AthletePreview } from '@nadir/contract';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import {
   callError,
   errorSentence,
   usePreviewAthleteMutation,
   useSaveAthleteMutation,
 } from '../../api/api.js';
+import { useSay } from '../../components/messages.js';
 
 /** Milliseconds that a record rests before its blocks are asked. */
 const REST_MS = 300;
 
-/** A record while it is changed: what it would move, which blocks stay apart, and the way back. */
+/** A record while it is changed: what it would move, which blocks stay apart. */
 export function useRecord({ id, revision, facts }: AthleteAnswer) {
   const [draft, setDraft] = useState(facts);
   const [apart, setApart] = useState<readonly string[]>([]);
   const [answered, setAnswered] = useState<{ of: AthleteBody; blocks: AthletePreview['blocks'] }>();
-  const [undo, setUndo] = useState<AthleteBody>();
+  const say = useSay();
   const [ask, asked] = usePreviewAthleteMutation();
   const [save, saving] = useSaveAthleteMutation();
   const isChanged = JSON.stringify(draft) !== JSON.stringify(facts);
@@ -35,16 +36,18 @@ export function useRecord({ id, revision, facts }: AthleteAnswer) {
     if (!data) return;
     setDraft(data.facts);
     setApart([]);
-    setUndo(facts);
+    say({ text: 'The record is saved.', undo: () => void latest.current?.(facts) });
   };
+  // An undo is of the revision that stands when it is asked for.
+  const latest = useRef<typeof keep>(undefined);
+  useEffect(() => {
+    latest.current = keep;
+  });
   const failure = callError(saving.error) ?? callError(isChanged ? asked.error : undefined);
   return {
     draft,
     isChanged,
-    set: (part: Partial<AthleteBody>) => {
-      setUndo(undefined);
-      setDraft({ ...draft, ...part });
-    },
+    set: (part: Partial<AthleteBody>) => setDraft({ ...draft, ...part }),
     discard: () => setDraft(facts),
     /** What the draft as it stands would move: an answer to an earlier one is none. */
     preview: isChanged && answered?.of === draft ? answered.blocks : undefined,
@@ -52,7 +55,6 @@ export function useRecord({ id, revision, facts }: AthleteAnswer) {
     setApart,
     save: () => keep(draft),
     isSaving: saving.isLoading,
-    undo: undo && (() => keep(undo)),
     problem: failure && errorSentence(failure),
   };
 }

@@ -1,6 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
-import { useEffect, useState } from 'react';
-import { useParams } from 'react-router';
+import { useCallback, useEffect, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { LABEL_WIDTH } from '../../drawing/columns.js';
 import { weekOf } from '../../drawing/days.js';
@@ -31,7 +31,7 @@ import { useLately } from './useLately.js';
 import { usePinning } from './usePinning.js';
 import { useSelection } from './useSelection.js';
 import { WeekDays } from './WeekDays.js';
-import { ThisWeek } from './ThisWeek.js';
+import { ThisWeek } from '../../editor/ThisWeek.js';
 
 /** A block in the editor: drawing over Ledger over days, checks at the right. */
 export function BlockPage() {
@@ -55,6 +55,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const drawn = useShownChange(preview, base);
   const { block, shown } = drawn;
   const { athlete } = block.spec;
+  const navigate = useNavigate();
   const commands = useCommands();
   const weeks = block.weeks.length;
   const { week, weeks: chosen, select } = useSelection(weekOf(block.weeks, today) ?? 1, weeks);
@@ -72,6 +73,8 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const columns = useColumns(size.width, weeks);
   const rows = ledgerRows(block, shown, { narrow: false }).length;
   const below = BELOW_DRAWING + LEDGER_ROW * ((open === 'all' ? rows : FOUR) + (tried ? 2 : 0));
+
+  const openDays = useCallback(() => void navigate(`week/${week}`), [navigate, week]);
 
   useCarriedChange();
   useEffect(() => {
@@ -121,7 +124,12 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   onOpen={setOpen}
                 />
                 <WeekDays {...settled} week={week} columns={columns} commands={commands}>
-                  <ThisWeek block={base.block} weeks={chosen} commands={commands} />
+                  <ThisWeek
+                    block={base.block}
+                    weeks={chosen}
+                    commands={commands}
+                    onOpen={openDays}
+                  />
                 </WeekDays>
               </>
             )}

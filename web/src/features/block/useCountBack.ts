@@ -5,7 +5,8 @@ import { isNewBlock } from '../../components/carried-wishes.js';
 
 /** Draws the block from race day backward when it has just been kept, and on P within the drawing. */
 export function useCountBack(): number | undefined {
-  const { state } = useLocation();
+  const location = useLocation();
+  const state: unknown = location.state;
   const [times, setTimes] = useState(isNewBlock(state) ? 1 : 0);
   useHotkeys('p', (event) => {
     const { target } = event;

@@ -1,6 +1,6 @@
 import { checks } from '@nadir/core/checks';
-import { token } from '../../theme/tokens.js';
-import { LevelMark } from '../../components/LevelMark.js';
+import { Tick } from '../../components/Tick.js';
+import styles from './HouseRules.module.css';
 import { type FlagCount, flagWords } from './flag-counts.js';
 
 /** Which checks are made. What could hurt someone is always looked at. */
@@ -16,30 +16,23 @@ export function ChecksSwitches({
   return (
     <section aria-label="Checks">
       <h2 className="display">Checks</h2>
-      <p style={{ color: token('muted') }}>
+      <p className="muted">
         A check that is turned off is not made on blocks laid out from now on. Those at level stop
         always are: what could hurt someone is said.
       </p>
-      <ul className="switches">
+      <ul className={styles.switches}>
         {checks.map(({ code, level }) => {
           const always = level === 'stop';
           return (
             <li key={code}>
-              <label>
-                <input
-                  type="checkbox"
-                  checked={always || !off.includes(code)}
-                  disabled={always}
-                  onChange={({ target }) => onTurn(code, target.checked)}
-                />
-                <LevelMark level={level} /> {code.replaceAll('-', ' ')}
-                <span style={{ color: token('muted') }}>
-                  {' '}
-                  · {level}
-                  {always ? ', always on' : ''}
-                  {off.includes(code) && !always ? '' : `, ${flagWords(counts, [code])}`}
-                </span>
-              </label>
+              <Tick
+                label={`${code.replaceAll('-', ' ')} · ${level}${always ? ', always on' : ''}${
+                  off.includes(code) && !always ? '' : `, ${flagWords(counts, [code])}`
+                }`}
+                checked={always || !off.includes(code)}
+                disabled={always}
+                onAnswer={(on) => onTurn(code, on)}
+              />
             </li>
           );
         })}

@@ -1,3 +1,11 @@
+import Accordion from '@mui/material/Accordion';
+import AccordionDetails from '@mui/material/AccordionDetails';
+import AccordionSummary from '@mui/material/AccordionSummary';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { Unit } from '@nadir/core/base';
 import {
   defaultHouseRules,
@@ -8,10 +16,13 @@ import {
   ruleValue,
   withRuleChanges,
 } from '@nadir/core/rules';
-import { useDeferredValue, useEffect, useMemo } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
-import { token } from '../../theme/tokens.js';
+import { DownIcon } from '../../theme/icons.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
+import { Tick } from '../../components/Tick.js';
+import styles from './HouseRules.module.css';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { ChecksSwitches } from './ChecksSwitches.js';
@@ -42,30 +53,35 @@ export function HouseRulesPage() {
   );
   const counted = useDeferredValue(draft);
   const counts = useMemo(() => countFlags(blocks, counted, today), [blocks, counted, today]);
+  const [typed, setTyped] = useState('');
+  const [onlyChanged, setOnlyChanged] = useState(false);
+  const isWanted = ({ path, title, why }: Rule) =>
+    `${title} ${why}`.toLowerCase().includes(typed.trim().toLowerCase()) &&
+    (!onlyChanged || ruleValue(rules, path) !== ruleValue(defaultHouseRules, path));
   const row = (rule: Rule) => {
     const value = ruleValue(rules, rule.path) ?? 0;
     const usual = rule.usual.map((end) => figureText(rule, end, unit)).join(' to ');
     return (
-      <tr key={rule.path}>
-        <th scope="row">
+      <TableRow key={rule.path}>
+        <TableCell component="th" scope="row">
           <label htmlFor={rule.path}>{rule.title}</label>
-        </th>
-        <td>
+        </TableCell>
+        <TableCell>
           <RuleField
             rule={rule}
             value={value}
             unit={unit}
             onAnswer={(answer) => set(rule, answer)}
           />
-        </td>
-        <td style={{ whiteSpace: 'nowrap' }}>
+        </TableCell>
+        <TableCell className={styles.nowrap}>
           {usual} {shownAs(rule, unit).unit}
-        </td>
-        <td id={`${rule.path}-why`}>{rule.why}</td>
-        <td aria-live="polite" style={{ whiteSpace: 'nowrap' }}>
+        </TableCell>
+        <TableCell id={`${rule.path}-why`}>{rule.why}</TableCell>
+        <TableCell aria-live="polite" className={styles.nowrap}>
           {flagWords(counts, rule.checks)}
-        </td>
-      </tr>
+        </TableCell>
+      </TableRow>
     );
   };
   return (
@@ -75,39 +91,49 @@ export function HouseRulesPage() {
         detail="Your limits and defaults. Blocks already laid out keep theirs; each offers to take the new ones."
       >
         <span role="status">
-          {state === 'saving' ? 'saving …' : state === 'saved' ? 'saved' : ''}
+          {state === 'saving' ? 'Saving …' : state === 'saved' ? 'Saved' : ''}
         </span>
       </TitleBlock>
-      <main className="page house-rules">
+      <main className="page">
         {typeof state === 'object' && (
           <ErrorNote>{errorSentence(state)} The last change is not kept.</ErrorNote>
         )}
-        <table className="rules">
-          <thead>
-            <tr>
-              <th scope="col">Rule</th>
-              <th scope="col">Yours</th>
-              <th scope="col">Usual</th>
-              <th scope="col">Why</th>
-              <th scope="col">In your blocks</th>
-            </tr>
-          </thead>
-          {groups.map(([group, title]) => (
-            <tbody key={group}>
-              <tr>
-                <th
-                  colSpan={5}
-                  scope="rowgroup"
-                  className="display"
-                  style={{ color: token('ink') }}
-                >
-                  {title}
-                </th>
-              </tr>
-              {ruleCatalogue.filter((rule) => rule.group === group).map(row)}
-            </tbody>
-          ))}
-        </table>
+        <div className={styles.find}>
+          <TextAnswer
+            label="Find a rule"
+            width={240}
+            placeholder="Find a rule"
+            value={typed}
+            given
+            onAnswer={setTyped}
+          />
+          <Tick label="Changed only" checked={onlyChanged} onAnswer={setOnlyChanged} />
+        </div>
+        {groups.map(([group, title]) => {
+          const found = ruleCatalogue.filter((rule) => rule.group === group && isWanted(rule));
+          if (found.length === 0) return null;
+          return (
+            <Accordion key={group} defaultExpanded slotProps={{ transition: { timeout: 0 } }}>
+              <AccordionSummary expandIcon={<DownIcon />}>
+                <span className="display">{title}</span>
+              </AccordionSummary>
+              <AccordionDetails>
+                <Table size="small" className={styles.rules} aria-label={title}>
+                  <TableHead>
+                    <TableRow>
+                      <TableCell scope="col">Rule</TableCell>
+                      <TableCell scope="col">Yours</TableCell>
+                      <TableCell scope="col">Usual</TableCell>
+                      <TableCell scope="col">Why</TableCell>
+                      <TableCell scope="col">In your blocks</TableCell>
+                    </TableRow>
+                  </TableHead>
+                  <TableBody>{found.map(row)}</TableBody>
+                </Table>
+              </AccordionDetails>
+            </Accordion>
+          );
+        })}
         <RaceRulesTable rules={rules} unit={unit} counts={counts} onAnswer={set} />
         <ChecksSwitches off={draft.off ?? []} counts={counts} onTurn={turn} />
       </main>

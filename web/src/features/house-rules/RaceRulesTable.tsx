@@ -1,3 +1,8 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { Unit } from '@nadir/core/base';
 import {
   type HouseRules,
@@ -10,6 +15,7 @@ import {
 } from '@nadir/core/rules';
 import { type FlagCount, flagWords } from './flag-counts.js';
 import { figureText, shownAs } from '../../components/rule-figure.js';
+import styles from './HouseRules.module.css';
 import { RuleField } from '../../components/RuleField.js';
 
 const rows = [...new Set(raceRules().map(({ title }) => title))];
@@ -31,37 +37,37 @@ export function RaceRulesTable({
   onAnswer: (rule: Rule, value: number) => void;
 }) {
   return (
-    <table className="rules">
-      <thead>
-        <tr>
-          <th scope="col" className="display">
+    <Table size="small" className={styles.rules}>
+      <TableHead>
+        <TableRow>
+          <TableCell scope="col" className="display">
             {ruleGroups.races}
-          </th>
+          </TableCell>
           {raceClassNames.map((race) => (
-            <th key={race} scope="col">
+            <TableCell key={race} scope="col">
               {raceClassWords(race)}
-            </th>
+            </TableCell>
           ))}
-          <th scope="col">Why</th>
-          <th scope="col">In your blocks</th>
-        </tr>
-      </thead>
-      <tbody>
+          <TableCell scope="col">Why</TableCell>
+          <TableCell scope="col">In your blocks</TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
         {rows.map((title) => {
           const all = raceRules().filter((rule) => rule.title === title);
           const [first] = all;
           return (
             first && (
-              <tr key={title}>
-                <th scope="row">
+              <TableRow key={title}>
+                <TableCell component="th" scope="row">
                   {title}
                   {['%', 'km', 'mi'].includes(shownAs(first, unit).unit) &&
                     `, ${shownAs(first, unit).unit}`}
-                </th>
+                </TableCell>
                 {raceClassNames.map((race) => {
                   const rule = all.find((each) => each.race === race);
                   return (
-                    <td key={race} title={rule && usualWords(rule, unit)}>
+                    <TableCell key={race}>
                       {rule && (
                         <RuleField
                           rule={rule}
@@ -71,24 +77,20 @@ export function RaceRulesTable({
                         />
                       )}
                       {rule && (
-                        <span id={`${rule.path}-why`} className="usual">
+                        <span id={`${rule.path}-why`} className="muted">
                           {rule.usual.map((end) => figureText(rule, end, unit)).join('–')}
                         </span>
                       )}
-                    </td>
+                    </TableCell>
                   );
                 })}
-                <td>{first.why}</td>
-                <td style={{ whiteSpace: 'nowrap' }}>{flagWords(counts, first.checks)}</td>
-              </tr>
+                <TableCell>{first.why}</TableCell>
+                <TableCell className={styles.nowrap}>{flagWords(counts, first.checks)}</TableCell>
+              </TableRow>
             )
           );
         })}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   );
-}
-
-function usualWords(rule: Rule, unit: Unit): string {
-  return `Usual: ${rule.usual.map((end) => figureText(rule, end, unit)).join(' to ')} ${shownAs(rule, unit).unit}`;
 }

@@ -1,12 +1,13 @@
 import type { AthleteAnswer, BlockFile } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
-import type { KeyboardEvent, ReactNode, SyntheticEvent } from 'react';
+import { type KeyboardEvent, type ReactNode, type SyntheticEvent, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
-import { token } from '../../theme/tokens.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
+import styles from './Ask.module.css';
 import { LivePreview } from './LivePreview.js';
 import { Questions } from './Questions.js';
+import type { Topic } from './topics.js';
 import type { useAsked } from './useAsked.js';
 
 interface AskPageProps {
@@ -38,18 +39,19 @@ export function AskPage(props: AskPageProps) {
     path.join('.') === 'athlete.name'
       ? extraProblem
       : answered.problems.find((problem) => problem.path.join('.') === path.join('.'))?.message;
+  const [topic, setTopic] = useState<Topic>();
   return (
     <form
       onSubmit={props.onSubmit}
-      onKeyDown={confirmOnly}
+      onKeyDown={onKeyDown}
       noValidate
       style={{ display: 'contents' }}
     >
       <TitleBlock title={props.title} detail={props.detail}>
         {props.actions}
       </TitleBlock>
-      <div className="ask">
-        <div className="questions" style={{ borderRight: `1px solid ${token('hairline')}` }}>
+      <div className={styles.ask}>
+        <div className={styles.questions}>
           {props.failure && <ErrorNote>{props.failure}</ErrorNote>}
           <Questions
             asked={asked}
@@ -64,9 +66,11 @@ export function AskPage(props: AskPageProps) {
             athleteId={props.athleteId}
             onAthlete={props.onAthlete}
             onRaceDay={props.onRaceDay}
+            topic={topic}
+            onTopic={setTopic}
           />
         </div>
-        <main tabIndex={0} aria-label="The block as asked for" style={{ minWidth: 0 }}>
+        <main className={styles.main} tabIndex={0} aria-label="The block as it would be">
           {answered.problems.length > 0 && (
             <ErrorNote>
               {answered.problems.map(({ message }) => message).join(' ')} The drawing shows the last
@@ -78,6 +82,8 @@ export function AskPage(props: AskPageProps) {
               wishes={drawn}
               before={props.before}
               stale={answered.problems.length > 0}
+              topic={topic}
+              reasons={answered.reasons}
             />
           )}
         </main>
@@ -86,11 +92,22 @@ export function AskPage(props: AskPageProps) {
   );
 }
 
-/** Enter in a field confirms its figure and stays there; a block is kept by its button, or with Ctrl. */
-function confirmOnly(event: KeyboardEvent<HTMLFormElement>): void {
+/** Enter goes on to the next answer; with Ctrl it keeps. Nothing is kept by leaving. */
+function onKeyDown(event: KeyboardEvent<HTMLFormElement>): void {
   const { target, currentTarget } = event;
-  const inField = target instanceof HTMLInputElement && target.type !== 'submit';
-  if (event.key !== 'Enter' || !inField) return;
+  if (event.key !== 'Enter') return;
+  if (event.ctrlKey || event.metaKey) {
+    event.preventDefault();
+    currentTarget.requestSubmit();
+    return;
+  }
+  const goesOn = target instanceof HTMLInputElement || target instanceof HTMLSelectElement;
+  if (!goesOn) return;
   event.preventDefault();
-  if (event.ctrlKey || event.metaKey) currentTarget.requestSubmit();
+  const answers = [
+    ...currentTarget.querySelectorAll<HTMLElement>(
+      `.${styles.questions ?? ''} :is(input, select, .MuiAccordionSummary-root, [aria-expanded])`,
+    ),
+  ].filter((each) => each.tabIndex >= 0);
+  answers[answers.indexOf(target) + 1]?.focus();
 }

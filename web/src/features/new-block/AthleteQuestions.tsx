@@ -4,18 +4,19 @@ import { formatPlain, parseAmount } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { AmountAnswer } from '../../components/AmountAnswer.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
-import { HealthAnswers } from '../../components/HealthAnswers.js';
 import { Field } from '../../components/Field.js';
+import { HealthAnswers } from '../../components/HealthAnswers.js';
+import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { WeekdaysAnswer } from '../../components/WeekdaysAnswer.js';
+import styles from './Ask.module.css';
 import type { QuestionProps } from './QuestionProps.js';
 
 type Facts = NonNullable<BlockFile['athlete']>;
 
-export function AthleteQuestions({
+/** Who the block is for: somebody of the squad, or somebody new by name. */
+export function WhoQuestion({
   asked,
-  wishes,
-  measure,
   change,
   problemAt,
   squad,
@@ -28,21 +29,16 @@ export function AthleteQuestions({
   onAthlete: (id: string) => void;
 }) {
   const facts = asked.athlete ?? {};
-  const set = (part: Facts) => change({ athlete: { ...facts, ...part } });
-  const [badWeeks, setBadWeeks] = useState(false);
-  const unit = unitName(measure);
-  const recent = (facts.recentWeeks ?? []).map((amount) =>
-    Number((amount / shownUnit(measure)).toFixed(1)),
-  );
   return (
-    <fieldset>
-      <legend>Athlete</legend>
+    <fieldset className={styles.open}>
+      <legend>Who</legend>
       {squad.length > 0 && (
         <Field label="Athlete">
-          {({ id }) => (
+          {(ids) => (
             <ChoiceAnswer
-              id={id}
+              {...ids}
               value={athleteId}
+              width={220}
               choices={[
                 ['', 'a new athlete'],
                 ...squad.map((each) => [each.id, each.facts.name] as const),
@@ -61,15 +57,79 @@ export function AthleteQuestions({
           {(ids) => (
             <TextAnswer
               {...ids}
-              width={240}
+              width={220}
               value={facts.name ?? ''}
               given
               wrong={problemAt('athlete', 'name') !== undefined}
-              onAnswer={(name) => set({ name: name.slice(0, 120) })}
+              onAnswer={(name) => change({ athlete: { ...facts, name: name.slice(0, 120) } })}
             />
           )}
         </Field>
       )}
+    </fieldset>
+  );
+}
+
+/** How the last weeks went: what the block starts from. */
+export function LastWeeksQuestion({ asked, wishes, measure, change }: QuestionProps) {
+  const facts = asked.athlete ?? {};
+  const set = (part: Facts) => change({ athlete: { ...facts, ...part } });
+  const [badWeeks, setBadWeeks] = useState(false);
+  const unit = unitName(measure);
+  const recent = (facts.recentWeeks ?? []).map((amount) =>
+    Number((amount / shownUnit(measure)).toFixed(1)),
+  );
+  return (
+    <fieldset className={styles.open}>
+      <legend>How the last weeks went</legend>
+      <Field
+        label="Recent weeks"
+        because="The last four, oldest first: 42 45 40 47."
+        problem={badWeeks ? `Type amounts in ${unit} with spaces between.` : undefined}
+      >
+        {(ids) => (
+          <TextAnswer
+            {...ids}
+            width={180}
+            unit={unit}
+            value={recent.join(' ')}
+            given
+            wrong={badWeeks}
+            onAnswer={(text) => {
+              const amounts = text
+                .trim()
+                .split(/[\s;]+/)
+                .filter(Boolean)
+                .map((word) => parseAmount(word, measure));
+              const readable = amounts.filter((amount) => amount !== undefined);
+              setBadWeeks(readable.length < amounts.length);
+              if (readable.length === amounts.length) set({ recentWeeks: readable.slice(-52) });
+            }}
+          />
+        )}
+      </Field>
+      <AmountAnswer
+        label="Longest run"
+        because={
+          facts.longestRecentRun === undefined
+            ? 'Not known: guessed from the weeks.'
+            : `${formatPlain(facts.longestRecentRun, measure)}, in the last weeks.`
+        }
+        measure={measure}
+        value={facts.longestRecentRun ?? wishes.longRun.start}
+        given={facts.longestRecentRun !== undefined}
+        onAnswer={(longestRecentRun) => set({ longestRecentRun })}
+      />
+    </fieldset>
+  );
+}
+
+/** What else is known of the athlete. */
+export function AthleteQuestions({ asked, wishes, change }: QuestionProps) {
+  const facts = asked.athlete ?? {};
+  const set = (part: Facts) => change({ athlete: { ...facts, ...part } });
+  return (
+    <>
       <Field label="Counted by" because="Minutes suit the often hurt and hilly ground.">
         {(ids) => (
           <ChoiceAnswer
@@ -93,76 +153,25 @@ export function AthleteQuestions({
           />
         )}
       </Field>
-      <Field
-        label={`Recent weeks, ${unit}`}
-        because="The last four really run, oldest first: 42 45 40 47."
-        problem={badWeeks ? `Type amounts in ${unit} with spaces between.` : undefined}
-      >
-        {(ids) => (
-          <TextAnswer
-            {...ids}
-            width={160}
-            value={recent.join(' ')}
-            given
-            wrong={badWeeks}
-            onAnswer={(text) => {
-              const amounts = text
-                .trim()
-                .split(/[\s;]+/)
-                .filter(Boolean)
-                .map((word) => parseAmount(word, measure));
-              const readable = amounts.filter((amount) => amount !== undefined);
-              setBadWeeks(readable.length < amounts.length);
-              if (readable.length === amounts.length) set({ recentWeeks: readable.slice(-52) });
-            }}
-          />
-        )}
-      </Field>
-      <AmountAnswer
-        label="Longest recent run"
-        because={
-          facts.longestRecentRun === undefined
-            ? 'Not known: guessed from the weeks.'
-            : `${formatPlain(facts.longestRecentRun, measure)}, of the last weeks.`
-        }
-        measure={measure}
-        value={facts.longestRecentRun ?? wishes.longRun.start}
-        given={facts.longestRecentRun !== undefined}
-        onAnswer={(longestRecentRun) => set({ longestRecentRun })}
-      />
-      <Field label="Days away">
+      <Field label="Days off" because="Weekdays on which the athlete cannot run.">
         {() => (
           <WeekdaysAnswer
-            label="Days away"
+            label="Days off"
             value={facts.unavailable ?? []}
             onAnswer={(unavailable) => unavailable.length < 7 && set({ unavailable })}
           />
         )}
       </Field>
       <HealthAnswers facts={facts} onAnswer={set} />
-      <Field
+      <NumberAnswer
         label="Year of birth"
         because="Stricter limits apply through the year the athlete turns 18."
-      >
-        {({ id, describedBy }) => (
-          <input
-            id={id}
-            aria-describedby={describedBy}
-            className="answer"
-            type="number"
-            min={1900}
-            max={2100}
-            style={{ width: 72 }}
-            value={facts.birthYear ?? ''}
-            onChange={({ target }) => {
-              const year = target.valueAsNumber;
-              set({
-                birthYear: Number.isInteger(year) && year > 0 && year <= 2100 ? year : undefined,
-              });
-            }}
-          />
-        )}
-      </Field>
-    </fieldset>
+        value={facts.birthYear}
+        given
+        least={1900}
+        most={2100}
+        onAnswer={(birthYear) => set({ birthYear })}
+      />
+    </>
   );
 }

@@ -17,19 +17,19 @@ export function EditPlanPage() {
   const carried = readCarried(useLocation().state);
   const { data, error, refetch } = useBlockQuery(id, { skip: carried !== undefined });
   const wishes = carried?.wishes ?? data?.wishes;
-  if (wishes) return <EditWishes id={id} wishes={wishes} />;
+  if (wishes) return <EditPlan id={id} wishes={wishes} />;
   return (
     <main className="page" aria-busy={!error}>
       {error && 'kind' in error ? (
         <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
       ) : (
-        'Opening the wishes …'
+        'Opening the plan …'
       )}
     </main>
   );
 }
 
-function EditWishes({ id, wishes }: { id: string; wishes: BlockFile }) {
+function EditPlan({ id, wishes }: { id: string; wishes: BlockFile }) {
   const navigate = useNavigate();
   const { today } = useSignedIn();
   const ask = useAsked(() => wishes, { mayBePast: true });
@@ -47,13 +47,13 @@ function EditWishes({ id, wishes }: { id: string; wishes: BlockFile }) {
     event.preventDefault();
     if (!file) return;
     const changed = toBlockFile(ask.answered.wishes, file.start === undefined);
-    const state: CarriedWishes = { wishes: changed, words: 'Changed the wishes.' };
+    const state: CarriedWishes = { wishes: changed, words: 'Changed the plan.' };
     void navigate(`/blocks/${id}`, { state });
   }
 
   return (
     <AskPage
-      title="Wishes"
+      title="Edit plan"
       detail={wishes.athlete?.name ?? wishes.race.name}
       ask={ask}
       squad={[]}
@@ -67,10 +67,10 @@ function EditWishes({ id, wishes }: { id: string; wishes: BlockFile }) {
       actions={
         <>
           <Button component={Link} to={`/blocks/${id}`}>
-            Leave as it was
+            Cancel
           </Button>
           <Button type="submit" variant="contained" disabled={!file}>
-            Lay out anew
+            Keep this plan
           </Button>
         </>
       }

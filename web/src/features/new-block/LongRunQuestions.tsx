@@ -18,8 +18,7 @@ export function LongRunQuestions(props: QuestionProps) {
     onAnswer: (answer: number | undefined) => set({ [field]: answer }),
   });
   return (
-    <fieldset>
-      <legend>Long run</legend>
+    <>
       <AmountAnswer label="First" because={reasons.longRunStart} {...amount('start')} />
       <AmountAnswer label="Peak" because={reasons.longRunPeak} {...amount('peak')} />
       <NumberAnswer
@@ -50,6 +49,6 @@ export function LongRunQuestions(props: QuestionProps) {
         part={(segment) => ({ longRun: { ...given, segment } })}
         onAnswer={(segment) => set({ segment })}
       />
-    </fieldset>
+    </>
   );
 }

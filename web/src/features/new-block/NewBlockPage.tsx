@@ -108,7 +108,7 @@ function NewBlock({
     ? `From the template “${template.name}”, scaled to the athlete’s own start and peak.`
     : ask.asked.previousRace
       ? `After ${ask.asked.previousRace.name}: easy days first, then from what was held.`
-      : 'Every answer is worked out already; change those you know better.';
+      : 'Three questions are yours. The rest is worked out until you change it.';
   return (
     <AskPage
       title="New block"
@@ -128,14 +128,13 @@ function NewBlock({
             <Button
               onClick={() => ask.setAsked((old) => startFromTemplate(template.template, old))}
             >
-              Scale anew
+              Scale again
             </Button>
           )}
           <Button
             type="submit"
             variant="contained"
             aria-keyshortcuts="Control+Enter"
-            title="Ctrl+Enter in any field"
             disabled={adding.isLoading || laying.isLoading || !ask.answered.file}
           >
             Keep this block

@@ -9,6 +9,7 @@ import {
   ruleValue,
   withRuleChanges,
 } from '@nadir/core/rules';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { Field } from '../../components/Field.js';
 import { RuleField } from '../../components/RuleField.js';
 import type { QuestionProps } from './QuestionProps.js';
@@ -25,8 +26,7 @@ export function OverrideQuestions({ asked, wishes, measure, change }: QuestionPr
     (rule) => !own.includes(rule.path) && (rule.race === undefined || rule.race === race),
   );
   return (
-    <fieldset>
-      <legend>Rules of this block</legend>
+    <>
       {own.map((path) => {
         const rule = ruleCatalogue.find((each) => each.path === path);
         const { [path]: value, ...others } = values;
@@ -46,24 +46,22 @@ export function OverrideQuestions({ asked, wishes, measure, change }: QuestionPr
                   aria-label={`${nameOf(rule)}: as in the house rules`}
                   onClick={() => set(others)}
                 >
-                  as in the house
+                  As in the house rules
                 </Button>
               </>
             )}
           </Field>
         );
       })}
-      <Field label="Otherwise here" because="One rule set otherwise for this block alone.">
+      <Field label="Add a rule" because="A rule with a figure of its own for this block alone.">
         {({ id, describedBy }) => (
-          <select
+          <ChoiceAnswer<string>
             id={id}
-            className="answer"
-            aria-describedby={describedBy}
+            describedBy={describedBy}
             value=""
-            style={{ maxWidth: 240 }}
-            onChange={({ target }) =>
-              set({ ...values, [target.value]: ruleValue(house, target.value) ?? 0 })
-            }
+            width={220}
+            choices={offered.map(({ path, title }) => [path, title] as const)}
+            onAnswer={(path) => set({ ...values, [path]: ruleValue(house, path) ?? 0 })}
           >
             <option value="" disabled>
               choose a rule …
@@ -79,10 +77,10 @@ export function OverrideQuestions({ asked, wishes, measure, change }: QuestionPr
                   ))}
               </optgroup>
             ))}
-          </select>
+          </ChoiceAnswer>
         )}
       </Field>
-    </fieldset>
+    </>
   );
 }
 

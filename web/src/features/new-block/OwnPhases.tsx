@@ -1,7 +1,11 @@
 import Button from '@mui/material/Button';
 import type { OwnPhase } from '@nadir/core/spec';
 import { phaseKinds } from '@nadir/core/spec/choices';
-import { token } from '../../theme/tokens.js';
+import { RemoveIcon, UpIcon } from '../../theme/icons.js';
+import { IconAct } from '../../components/IconAct.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
+import { Tick } from '../../components/Tick.js';
+import styles from './Ask.module.css';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 
 /** Most phases a block may have. */
@@ -24,62 +28,55 @@ export function OwnPhases({
     onAnswer(moved);
   };
   return (
-    <div role="group" aria-label="My own phases" className="own-phases">
+    <div role="group" aria-label="My own phases" className={styles.phases}>
       {own.map((phase, index) => {
         const number = index + 1;
         return (
           // The place is what a phase is known by: two may have the same name.
-          <div key={index}>
-            <input
-              className="answer"
-              aria-label={`Name of phase ${number}`}
+          <div key={index} className={styles.phase}>
+            <TextAnswer
+              label={`Name of phase ${number}`}
+              width={120}
               value={phase.name}
-              maxLength={120}
-              onChange={({ target }) => set(index, { name: target.value || 'Phase' })}
+              given
+              onAnswer={(name) => set(index, { name: name.slice(0, 120) || 'Phase' })}
             />
             <ChoiceAnswer
               label={`Kind of phase ${number}`}
+              width={130}
               value={phase.kind}
               choices={phaseKinds.map((kind) => [kind, kind.replaceAll('-', ' ')] as const)}
               onAnswer={(kind) => set(index, { kind })}
             />
-            <input
-              className="answer"
-              type="number"
-              min={1}
-              max={30}
-              aria-label={`Weeks of phase ${number}`}
-              value={phase.weeks}
-              onChange={({ target }) =>
-                target.validity.valid &&
-                target.value !== '' &&
-                set(index, { weeks: target.valueAsNumber })
-              }
+            <TextAnswer
+              label={`Weeks of phase ${number}`}
+              width={92}
+              unit="weeks"
+              value={String(phase.weeks)}
+              given
+              onAnswer={(text) => {
+                const weeks = Number(text);
+                if (Number.isInteger(weeks) && weeks >= 1 && weeks <= 30) set(index, { weeks });
+              }}
             />
-            <label title="Its last week is a recovery week">
-              <input
-                type="checkbox"
-                checked={phase.closes === true}
-                onChange={({ target }) => set(index, { closes: target.checked })}
-              />{' '}
-              closes
-            </label>
-            <Button
-              variant="outlined"
+            <Tick
+              label="ends in recovery"
+              name={`Phase ${number} ends in a recovery week`}
+              checked={phase.closes === true}
+              onAnswer={(closes) => set(index, { closes })}
+            />
+            <IconAct
+              label={`Phase ${number} earlier`}
+              icon={UpIcon}
               disabled={index === 0}
-              aria-label={`Phase ${number} earlier`}
               onClick={() => move(index, -1)}
-            >
-              ↑
-            </Button>
-            <Button
-              variant="outlined"
+            />
+            <IconAct
+              label={`Remove phase ${number}`}
+              icon={RemoveIcon}
               disabled={own.length === 1}
-              aria-label={`Remove phase ${number}`}
               onClick={() => onAnswer(own.filter((_, place) => place !== index))}
-            >
-              ×
-            </Button>
+            />
           </div>
         );
       })}
@@ -90,7 +87,7 @@ export function OwnPhases({
       >
         Add a phase
       </Button>
-      <span style={{ color: token('muted'), fontSize: 12.5 }}>
+      <span className="small muted">
         {' '}
         {own.reduce((total, { weeks }) => total + weeks, 0)} weeks, scaled to the block.
       </span>

@@ -1,11 +1,13 @@
 import type { BlockFile } from '@nadir/contract';
-import { type CivilDate, isCivilDate } from '@nadir/core/base';
+import type { CivilDate } from '@nadir/core/base';
 import { formatDuration, readTime } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { DateAnswer } from '../../components/DateAnswer.js';
 import { Field } from '../../components/Field.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { timeToGo } from '../../components/dates.js';
+import styles from './Ask.module.css';
 import type { QuestionProps } from './QuestionProps.js';
 import { UNNAMED_RACE, raceDistances } from './questions.js';
 
@@ -17,26 +19,26 @@ export function RaceQuestions({
   onRaceDay,
 }: QuestionProps & { onRaceDay?: ((date: CivilDate) => Partial<BlockFile>) | undefined }) {
   const { race } = asked;
+  const [badDistance, setBadDistance] = useState(false);
   const [badTime, setBadTime] = useState<string>();
   const known = raceDistances.some(([metres]) => metres === race.distance);
   const [other, setOther] = useState(!known);
   const set = (part: Partial<typeof race>) => change({ race: { ...race, ...part } });
   return (
-    <fieldset>
-      <legend>Race</legend>
-      <Field label="Race" because="As the athlete calls it.">
+    <fieldset className={styles.open}>
+      <legend>Which race</legend>
+      <Field label="Race">
         {(ids) => (
           <TextAnswer
             {...ids}
-            width={240}
-            autoFocus
+            width={220}
             value={race.name}
             given={race.name !== UNNAMED_RACE}
             onAnswer={(text) => set({ name: text.trim().slice(0, 120) || UNNAMED_RACE })}
           />
         )}
       </Field>
-      <Field label="Distance" because="It sets how long the block, the long run and the taper are.">
+      <Field label="Distance" because="Sets block length, long run and taper.">
         {(ids) => (
           <>
             <ChoiceAnswer
@@ -50,21 +52,20 @@ export function RaceQuestions({
                 setOther(chosen === 'other');
                 if (chosen !== 'other') set({ distance: Number(chosen) });
               }}
-            />{' '}
+            />
             {other && (
-              <input
-                className="answer"
-                aria-label="Distance in metres"
-                type="number"
-                min={400}
-                max={100_000}
-                defaultValue={race.distance}
-                style={{ width: 92 }}
-                onChange={({ target }) =>
-                  target.validity.valid &&
-                  target.valueAsNumber > 0 &&
-                  set({ distance: target.valueAsNumber })
-                }
+              <TextAnswer
+                label="Distance in metres"
+                unit="m"
+                value={String(race.distance)}
+                given
+                wrong={badDistance}
+                onAnswer={(text) => {
+                  const metres = Number(text);
+                  const fits = metres >= 400 && metres <= 100_000;
+                  setBadDistance(!fits);
+                  if (fits) set({ distance: metres });
+                }}
               />
             )}
           </>
@@ -75,24 +76,19 @@ export function RaceQuestions({
         because={race.date && `${timeToGo(today, race.date)} to go.`}
         problem={problemAt('race', 'date')}
       >
-        {({ id, describedBy }) => (
-          <input
-            id={id}
-            aria-describedby={describedBy}
-            aria-invalid={problemAt('race', 'date') !== undefined}
-            className="answer"
-            type="date"
-            value={race.date ?? ''}
-            onChange={({ target }) => {
-              const date = target.value;
-              if (!isCivilDate(date)) return;
+        {(ids) => (
+          <DateAnswer
+            {...ids}
+            value={race.date}
+            wrong={problemAt('race', 'date') !== undefined}
+            onAnswer={(date) => {
               if (onRaceDay) change(onRaceDay(date));
               else set({ date });
             }}
           />
         )}
       </Field>
-      <Field label="Goal time" because="Not needed; h:mm:ss or mm:ss." problem={badTime}>
+      <Field label="Goal time" because="Not needed: 1:55:00 or 40:00." problem={badTime}>
         {(ids) => (
           <TextAnswer
             {...ids}

@@ -28,8 +28,7 @@ export function RecoveryQuestions({ asked, file, wishes, reasons, change }: Ques
   // A cadence takes the place of weeks that were placed one by one.
   const cadence = (name: RecoveryCadenceName) => withPart({ every: EVERY[name], weeks: undefined });
   return (
-    <fieldset>
-      <legend>Recovery</legend>
+    <>
       <SchoolAnswer
         label="Recovery week"
         schools={recoveryCadences}
@@ -40,13 +39,13 @@ export function RecoveryQuestions({ asked, file, wishes, reasons, change }: Ques
         onAnswer={(name) => change(cadence(name))}
       />
       {recovery.weeks && (
-        <p style={{ margin: '0 0 6px', fontSize: 12.5 }}>
+        <p className="small muted">
           Placed by you in weeks {recovery.weeks.join(', ') || '–'}; a rhythm above takes their
           place.
         </p>
       )}
       <NumberAnswer
-        label="Taken off"
+        label="Cut by"
         because={`20 to 40 is usual; every run shorter, nothing hard. ${reasons.recovery}`}
         value={Math.round(recovery.depth * 100)}
         given={given.depth !== undefined}
@@ -66,6 +65,6 @@ export function RecoveryQuestions({ asked, file, wishes, reasons, change }: Ques
         part={(reEntry) => withPart({ reEntry })}
         onAnswer={(reEntry) => change(withPart({ reEntry }))}
       />
-    </fieldset>
+    </>
   );
 }

@@ -1,4 +1,6 @@
+import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { DownIcon, UpIcon } from '../../theme/icons.js';
 import { Field } from '../../components/Field.js';
 import type { SchoolAnswerProps } from './school-answer-props.js';
 import { SchoolPreviews } from './SchoolPreviews.js';
@@ -14,18 +16,17 @@ export function SchoolAnswer<T extends string>(props: SchoolAnswerProps<T>) {
     <>
       <Field label={label} because={schools[value].why}>
         {({ id, describedBy }) => (
-          <button
+          <Button
             id={id}
-            type="button"
-            className="answer school"
+            variant="outlined"
+            endIcon={open ? <UpIcon /> : <DownIcon />}
             aria-label={`${label}: ${schools[value].title}. Compare schools`}
             aria-describedby={describedBy}
             aria-expanded={open}
             onClick={() => setOpen(!open)}
           >
             {schools[value].title}
-            <span aria-hidden="true">{open ? ' –' : ' +'}</span>
-          </button>
+          </Button>
         )}
       </Field>
       {open && <SchoolPreviews {...props} onClose={() => setOpen(false)} />}

@@ -1,9 +1,11 @@
+import Radio from '@mui/material/Radio';
 import { glanceOf } from '@nadir/core/present';
 import { type BlockFile, givenOf, problemsOfWishes } from '@nadir/contract';
 import { useId, useMemo } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
 import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
+import styles from './Ask.module.css';
 import type { SchoolAnswerProps } from './school-answer-props.js';
 
 /** Each school on the athlete’s own numbers, side by side. Arrows move, as in any list of choices. */
@@ -35,21 +37,17 @@ export function SchoolPreviews<T extends string>({
     <div
       role="radiogroup"
       aria-label={`${label}: compare schools`}
-      className="previews"
+      className={styles.previews}
       onKeyDown={({ key }) => key === 'Escape' && onClose()}
     >
       {drawn.map(({ school, laid }) => (
         <label key={school}>
-          <input
-            type="radio"
-            name={name}
-            checked={school === value}
-            onChange={() => onAnswer(school)}
-          />
+          <Radio name={name} checked={school === value} onChange={() => onAnswer(school)} />
           {laid ? (
             <SmallSection
               glance={glanceOf(laid.block, [], laid.shown, today)}
               today={today}
+              width={120}
               label={schools[school].title}
             />
           ) : (
@@ -68,5 +66,5 @@ export function SchoolPreviews<T extends string>({
 }
 
 function findingWords(findings: number): string {
-  return findings === 0 ? 'nothing found' : `${findings} ${findings === 1 ? 'check' : 'checks'}`;
+  return findings === 0 ? 'no problems' : `${findings} ${findings === 1 ? 'check' : 'checks'}`;
 }

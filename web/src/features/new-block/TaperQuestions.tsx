@@ -12,8 +12,7 @@ export function TaperQuestions({ file, wishes, change }: QuestionProps) {
   const { school, depth } = wishes.taper;
   const [least, most] = taperSchools[school].raceWeekCut;
   return (
-    <fieldset>
-      <legend>Taper</legend>
+    <>
       <SchoolAnswer
         label="Taper"
         schools={taperSchools}
@@ -35,6 +34,6 @@ export function TaperQuestions({ file, wishes, change }: QuestionProps) {
           change({ taper: { school, ...(percent !== undefined && { depth: percent / 100 }) } })
         }
       />
-    </fieldset>
+    </>
   );
 }

@@ -19,8 +19,7 @@ export function VolumeQuestions(props: QuestionProps) {
     onAnswer: (answer: number | undefined) => set({ [field]: answer }),
   });
   return (
-    <fieldset>
-      <legend>Volume</legend>
+    <>
       <AmountAnswer label="Start" {...amount('start')} />
       <AmountAnswer label="Peak" {...amount('peak')} />
       <NumberAnswer
@@ -61,6 +60,6 @@ export function VolumeQuestions(props: QuestionProps) {
           }
         />
       )}
-    </fieldset>
+    </>
   );
 }

@@ -25,9 +25,9 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
   );
   const cycle = (
     <Field
-      label="Ready week"
+      label="Week template"
       because={
-        takes ? weekPatterns[takes].why : 'Roles day by day; the Week page changes single days.'
+        takes ? weekPatterns[takes].why : 'Roles day by day; the Week view changes single days.'
       }
     >
       {(ids) => (
@@ -48,7 +48,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
     </Field>
   );
   const doubles = (
-    <Field label="Two runs a day" because="Which of the two is the shorter.">
+    <Field label="Doubles" because="Which of the two is the shorter.">
       {({ id }) => (
         <ChoiceAnswer
           id={id}
@@ -93,17 +93,15 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
   );
   if (week.days) {
     return (
-      <fieldset>
-        <legend>Week</legend>
+      <>
         {cycle}
         {doubles}
         {steady}
-      </fieldset>
+      </>
     );
   }
   return (
-    <fieldset>
-      <legend>Week</legend>
+    <>
       {cycle}
       <NumberAnswer
         label="Run days"
@@ -119,7 +117,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
           <ChoiceAnswer
             id={id}
             value={week.longRunOn}
-            choices={weekdays.map((day) => [day, day] as const)}
+            choices={weekdays.map((day) => [day, capital(day)] as const)}
             onAnswer={(longRunOn) => set({ longRunOn })}
           />
         )}
@@ -144,6 +142,10 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
       </Field>
       {doubles}
       {steady}
-    </fieldset>
+    </>
   );
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -21,8 +21,7 @@ export function WeeksQuestions({ asked, file, wishes, reasons, change, problemAt
     ...(name === 'own' && { own: own.length > 0 ? own : STARTING_PHASES }),
   });
   return (
-    <fieldset>
-      <legend>Weeks and phases</legend>
+    <>
       <NumberAnswer
         label="Weeks"
         because={reasons.weeks}
@@ -54,7 +53,7 @@ export function WeeksQuestions({ asked, file, wishes, reasons, change, problemAt
       {layout === 'own' && (
         <OwnPhases own={own} onAnswer={(phases) => change({ phases: { layout, own: phases } })} />
       )}
-    </fieldset>
+    </>
   );
 }
 

@@ -1,3 +1,8 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { BlockFile } from '@nadir/contract';
 import { formatDuration, formatRace } from '@nadir/core/base/format';
 import { paceAimWords } from '@nadir/core/spec/choices';
@@ -8,6 +13,7 @@ import { formatDay } from '../../components/dates.js';
 import { useMeasure } from '../../components/useLaidBlock.js';
 import { Guessed } from './Guessed.js';
 import { paceColumns, rangeText, speedText } from './pace-text.js';
+import styles from './Paces.module.css';
 import { PrintPage } from './PrintPage.js';
 import { dayInBlock, usePaces } from '../../components/usePaces.js';
 
@@ -35,43 +41,39 @@ function AthleteCard({ file }: { file: BlockFile }) {
         {newest &&
           `, from ${formatRace(newest.distance, unit)} in ${formatDuration(newest.time)} on ${formatDay(newest.date)}`}
       </p>
-      <table className="sheet-table">
-        <thead>
-          <tr>
-            <th scope="col">Pace</th>
+      <Table size="small" className={`figures ${styles.card ?? ''}`}>
+        <TableHead>
+          <TableRow>
+            <TableCell scope="col">Pace</TableCell>
             {paceColumns.map(([key, title]) => (
-              <th key={key} scope="col">
+              <TableCell key={key} scope="col">
                 {title}
-              </th>
+              </TableCell>
             ))}
-            <th scope="col">treadmill</th>
-            <th scope="col">beats</th>
-            <th scope="col" className="words">
-              feels like
-            </th>
-            <th scope="col" className="words">
-              talk
-            </th>
-          </tr>
-        </thead>
-        <tbody>
+            <TableCell scope="col">Treadmill</TableCell>
+            <TableCell scope="col">Beats</TableCell>
+            <TableCell scope="col">Feels like</TableCell>
+            <TableCell scope="col">Talk</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {paces.rows.map(({ pace, used, beats, holds, effort, talk }) => (
-            <tr key={pace.id}>
-              <th scope="row">
+            <TableRow key={pace.id}>
+              <TableCell component="th" scope="row">
                 {pace.name}
                 {!holds && <Guessed />}
-              </th>
+              </TableCell>
               {paceColumns.map(([key, , text]) => (
-                <td key={key}>{rangeText(used, text)}</td>
+                <TableCell key={key}>{rangeText(used, text)}</TableCell>
               ))}
-              <td>{speedText(used, unit)}</td>
-              <td>{beats ? beats.join('–') : ''}</td>
-              <td className="words">{effort}</td>
-              <td className="words">{talk}</td>
-            </tr>
+              <TableCell>{speedText(used, unit)}</TableCell>
+              <TableCell>{beats ? beats.join('–') : ''}</TableCell>
+              <TableCell>{effort}</TableCell>
+              <TableCell>{talk}</TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
       <p>
         Heat, hills, wind and a bad night make every pace slower: go by effort then. Pain that
         changes your stride, chest pain or fever: stop, tell your coach, and see a doctor or

@@ -1,11 +1,22 @@
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Radio from '@mui/material/Radio';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableFooter from '@mui/material/TableFooter';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { formatDuration, formatPace, formatRace } from '@nadir/core/base/format';
 import { choosePaceModel, toggleDistance } from '@nadir/core/edit/paces';
 import { paceModels } from '@nadir/core/paces';
 import type { PaceModelName } from '@nadir/core/spec/choices';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import type { Commands } from '../../editor/useCommands.js';
-import { token } from '../../theme/tokens.js';
+import { RemoveIcon } from '../../theme/icons.js';
+import { IconAct } from '../../components/IconAct.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
+import styles from './Paces.module.css';
 import { formatDayAndMonth } from '../../components/dates.js';
 import { signedSeconds } from './pace-text.js';
 import type { PacesView } from '../../components/usePaces.js';
@@ -18,51 +29,52 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
   const choose = (name: PaceModelName) => commands.run(choosePaceModel({ spec }, name));
   const own = new Set(spec.paces.distances);
   return (
-    <table className="paces-table equivalents">
+    <Table size="small" className={`figures ${styles.table ?? ''}`}>
       <caption className="visually-hidden">Equivalent times by model</caption>
-      <thead>
-        <tr>
-          <th scope="col">Equivalents</th>
+      <TableHead>
+        <TableRow>
+          <TableCell scope="col">Equivalents</TableCell>
           {models.map(({ name, lacking, words }) => {
             const { title, purpose, cost } = paceModels[name];
             return (
-              <th key={name} scope="col" title={`${purpose} ${cost}`}>
-                <label>
-                  <input
-                    type="radio"
-                    name="pace-model"
-                    checked={paceModel === name}
-                    onChange={() => choose(name)}
-                  />{' '}
-                  {title}
-                </label>
+              <TableCell key={name} scope="col" title={`${purpose} ${cost}`}>
+                <FormControlLabel
+                  label={title}
+                  control={
+                    <Radio
+                      name="pace-model"
+                      checked={paceModel === name}
+                      onChange={() => choose(name)}
+                    />
+                  }
+                />
                 <small>{lacking ?? words}</small>
-              </th>
+              </TableCell>
             );
           })}
-        </tr>
-      </thead>
-      <tbody>
+        </TableRow>
+      </TableHead>
+      <TableBody>
         {distances.map((distance, index) => (
-          <tr key={distance}>
-            <th scope="row">
+          <TableRow key={distance}>
+            <TableCell component="th" scope="row">
               {formatRace(distance, unit)}
               {own.has(distance) && (
-                <Button
-                  aria-label={`Remove ${formatRace(distance, unit)}`}
+                <IconAct
+                  label={`Remove ${formatRace(distance, unit)}`}
+                  icon={RemoveIcon}
                   onClick={() => commands.run(toggleDistance({ spec }, distance))}
-                >
-                  ×
-                </Button>
+                />
               )}
-            </th>
+            </TableCell>
             {models.map(({ name, predictions }) => {
               const found = predictions[index];
               const beyond = found !== undefined && !found.holds;
               return (
-                <td
+                <TableCell
                   key={name}
-                  className={`${name === paceModel ? 'chosen' : ''} ${beyond ? 'beyond' : ''}`}
+                  data-chosen={name === paceModel}
+                  data-beyond={beyond}
                   title={
                     found &&
                     `${formatPace((found.time / distance) * 1000, unit)}${beyond ? '; beyond where this model is known to hold' : ''}`
@@ -75,43 +87,44 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
                       <span className="visually-hidden">, beyond where this model holds</span>
                     </>
                   )}
-                </td>
+                </TableCell>
               );
             })}
-          </tr>
+          </TableRow>
         ))}
-      </tbody>
-      <tfoot>
+      </TableBody>
+      <TableFooter>
         {efforts.map((effort, index) => (
-          <tr key={`${effort.date} ${effort.distance}`}>
-            <th scope="row">
-              left over, {formatRace(effort.distance, unit)} {formatDayAndMonth(effort.date)}
-            </th>
+          <TableRow key={`${effort.date} ${effort.distance}`}>
+            <TableCell component="th" scope="row">
+              Residual, {formatRace(effort.distance, unit)} {formatDayAndMonth(effort.date)}
+            </TableCell>
             {models.map(({ name, residuals }) => {
               const left = residuals[index];
-              return <td key={name}>{left === undefined ? '–' : signedSeconds(left)}</td>;
+              return (
+                <TableCell key={name}>{left === undefined ? '–' : signedSeconds(left)}</TableCell>
+              );
             })}
-          </tr>
+          </TableRow>
         ))}
-        <tr>
-          <td colSpan={models.length + 1} style={{ color: token('muted') }}>
+        <TableRow>
+          <TableCell colSpan={models.length + 1} className="muted">
             <OwnDistance view={view} commands={commands} /> A “?” stands where a model is not known
-            to hold. Left over: what a result took over the model.
-          </td>
-        </tr>
-      </tfoot>
-    </table>
+            to hold. Residual: how much longer a result took than the model says.
+          </TableCell>
+        </TableRow>
+      </TableFooter>
+    </Table>
   );
 }
 
 function OwnDistance({ view: { spec }, commands }: { view: PacesView; commands: Commands }) {
   const [typed, setTyped] = useState('');
-  const id = useId();
   const metres = Number(typed.trim());
   const good = Number.isFinite(metres) && metres >= 400 && metres <= 100_000;
   return (
     <form
-      style={{ display: 'inline' }}
+      className={styles.inline}
       onSubmit={(event) => {
         event.preventDefault();
         if (!good) return;
@@ -119,17 +132,18 @@ function OwnDistance({ view: { spec }, commands }: { view: PacesView; commands: 
         setTyped('');
       }}
     >
-      <label htmlFor={id}>Own distance, m</label>{' '}
-      <input
-        id={id}
-        className="answer"
-        inputMode="numeric"
-        style={{ width: 58, height: 20 }}
+      <TextAnswer
+        key={spec.paces.distances.length}
+        label="Own distance, m"
+        width={130}
+        unit="m"
+        placeholder="Own distance"
         value={typed}
-        aria-invalid={typed !== '' && !good}
-        onChange={({ target }) => setTyped(target.value)}
+        given
+        wrong={typed !== '' && !good}
+        onAnswer={setTyped}
       />{' '}
-      <Button type="submit" variant="outlined" disabled={!good} title="400 to 100 000 m">
+      <Button type="submit" variant="outlined" disabled={!good}>
         Add
       </Button>{' '}
     </form>

@@ -1,9 +1,16 @@
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import { type BlockFile, type Squad, blockHeading } from '@nadir/contract';
 import { addDays } from '@nadir/core/base';
 import { formatLap } from '@nadir/core/base/format';
 import { defaultPaces, middleOf, type PaceRange } from '@nadir/core/paces';
 import type { NamedPace } from '@nadir/core/spec/choices';
-import { type CSSProperties, useId, useMemo, useState } from 'react';
+import { type CSSProperties, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
@@ -11,8 +18,10 @@ import { ErrorNote } from '../../components/ErrorNote.js';
 import { formatDay } from '../../components/dates.js';
 import { type GroupChoices, readGroupChoices, writeGroupChoices } from './group-choices.js';
 import { paceColumns, rangeText } from './pace-text.js';
+import styles from './Paces.module.css';
 import { PrintPage } from './PrintPage.js';
 import { dayInBlock, pacesView } from '../../components/usePaces.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 
 /** A whole group on one sheet: a row an athlete, columns of chosen paces or of splits of repetitions. */
@@ -47,37 +56,38 @@ export function GroupCardPage() {
           ? ` · splits of repetitions at ${at.name.toLowerCase()} pace`
           : ' · per km, per mile for those who run by miles'}
       </p>
-      <table
-        className="sheet-table"
+      <Table
+        size="small"
+        className={`figures ${styles.card ?? ''}`}
         style={
           {
             '--print-size': `${Math.min(13, (13 * ROWS_OF_A_PAGE) / rows.length)}px`,
           } as CSSProperties
         }
       >
-        <thead>
-          <tr>
-            <th scope="col">Athlete</th>
+        <TableHead>
+          <TableRow>
+            <TableCell scope="col">Athlete</TableCell>
             {columns.map(({ key, title }) => (
-              <th key={key} scope="col">
+              <TableCell key={key} scope="col">
                 {title}
-              </th>
+              </TableCell>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {rows.map(({ id, name, blockId, unit, rangeOf }) => (
-            <tr key={id}>
-              <th scope="row">
+            <TableRow key={id}>
+              <TableCell component="th" scope="row">
                 {blockId ? <Link to={`/blocks/${blockId}/paces`}>{name}</Link> : name}
-              </th>
+              </TableCell>
               {columns.map(({ key, pace, text }) => (
-                <td key={key}>{text(rangeOf(pace), unit)}</td>
+                <TableCell key={key}>{text(rangeOf(pace), unit)}</TableCell>
               ))}
-            </tr>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </PrintPage>
   );
 }
@@ -152,67 +162,54 @@ function Choices({
   choices: GroupChoices;
   onChange: (part: Partial<GroupChoices>) => void;
 }) {
-  const id = useId();
-  const [typed, setTyped] = useState(choices.reps.join(', '));
-  const metres = typed
-    .split(/[,; ]+/)
-    .filter(Boolean)
-    .map(Number);
-  const good = metres.length <= 8 && metres.every((each) => each >= 50 && each <= 42_195);
+  const [bad, setBad] = useState(false);
   return (
-    <div className="card-choices">
-      <fieldset>
-        <legend>Paces</legend>
+    <div>
+      <ToggleButtonGroup
+        aria-label="Paces"
+        className={styles.wrap}
+        value={[...choices.paces]}
+        onChange={(_, paces: string[]) => onChange({ paces })}
+      >
         {table.map((pace) => (
-          <label key={pace.id}>
-            <input
-              type="checkbox"
-              checked={choices.paces.includes(pace.id)}
-              onChange={({ target }) =>
-                onChange({
-                  paces: target.checked
-                    ? [...choices.paces, pace.id]
-                    : choices.paces.filter((each) => each !== pace.id),
-                })
-              }
-            />{' '}
+          <ToggleButton key={pace.id} value={pace.id}>
             {pace.name}
-          </label>
+          </ToggleButton>
         ))}
-      </fieldset>
-      <fieldset>
-        <legend>or splits of repetitions</legend>
-        <label htmlFor={`${id}-reps`}>metres</label>{' '}
-        <input
-          id={`${id}-reps`}
-          className="answer"
-          style={{ width: 130, textAlign: 'left' }}
+      </ToggleButtonGroup>
+      <div className={styles.choices}>
+        <span>or splits of repetitions over</span>
+        <TextAnswer
+          label="Metres of repetitions"
+          width={170}
+          unit="m"
           placeholder="200, 400, 1000"
-          value={typed}
-          aria-invalid={!good}
-          aria-describedby={`${id}-wrong`}
-          onChange={({ target }) => {
-            setTyped(target.value);
-            const next = target.value
+          value={choices.reps.join(', ')}
+          given
+          wrong={bad}
+          onAnswer={(text) => {
+            const metres = text
               .split(/[,; ]+/)
               .filter(Boolean)
               .map(Number);
-            if (next.length <= 8 && next.every((each) => each >= 50 && each <= 42_195)) {
-              onChange({ reps: next });
-            }
+            const fits = metres.length <= 8 && metres.every((each) => each >= 50 && each <= 42_195);
+            setBad(!fits);
+            if (fits) onChange({ reps: metres });
           }}
-        />{' '}
-        <label htmlFor={`${id}-at`}>at</label>{' '}
+        />
+        <span>at</span>
         <ChoiceAnswer
-          id={`${id}-at`}
+          label="Pace of repetitions"
           value={choices.at}
           choices={table.map((pace) => [pace.id, pace.name] as const)}
           onAnswer={(at) => onChange({ at })}
-        />{' '}
-        <span id={`${id}-wrong`} role={good ? undefined : 'alert'}>
-          {!good && 'Up to eight distances of 50 to 42 195 m, with commas between.'}
-        </span>
-      </fieldset>
+        />
+        {bad && (
+          <span role="alert" className="grave">
+            Up to eight distances of 50 to 42 195 m, with commas between.
+          </span>
+        )}
+      </div>
     </div>
   );
 }

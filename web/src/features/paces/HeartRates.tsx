@@ -2,6 +2,7 @@ import { setHeart } from '@nadir/core/edit/paces';
 import type { ResolvedSpec } from '@nadir/core/spec';
 import { useState } from 'react';
 import type { Commands } from '../../editor/useCommands.js';
+import styles from './Paces.module.css';
 import { Field } from '../../components/Field.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 
@@ -24,7 +25,7 @@ export function HeartRates({ spec, commands }: { spec: ResolvedSpec; commands: C
     setProblems(problem === undefined ? {} : { [key]: problem });
   };
   return (
-    <section aria-label="Heart rates" className="heart-rates">
+    <section aria-label="Heart rates" className={styles.heart}>
       {(
         [
           ['maxHeart', 'Highest heart rate', maxHeart],

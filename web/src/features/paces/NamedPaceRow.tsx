@@ -1,8 +1,13 @@
-import Button from '@mui/material/Button';
+import TableCell from '@mui/material/TableCell';
+import TableRow from '@mui/material/TableRow';
 import { metresPer, type Unit } from '@nadir/core/base';
 import { type HeartScale, heartScales, type NamedPace } from '@nadir/core/spec/choices';
 import { useId } from 'react';
-import { token } from '../../theme/tokens.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { IconAct } from '../../components/IconAct.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
+import { DownIcon, RemoveIcon, UpIcon } from '../../theme/icons.js';
+import styles from './Paces.module.css';
 
 /** What a pace may come from: races, and races of a duration. */
 const BASES: readonly (readonly [string, string, NamedPace['base']])[] = [
@@ -59,128 +64,108 @@ export function NamedPaceRow({
   const share = heart && heart.of !== 'beats' ? 100 : 1;
   const label = (what: string) => `${name}, ${what}`;
   const number = (what: string, value: number | undefined, set: (value: number) => void) => (
-    <input
-      className="answer"
-      type="number"
-      style={{ width: 58 }}
-      aria-label={label(what)}
-      defaultValue={value}
-      onChange={({ target }) => {
-        if (Number.isFinite(target.valueAsNumber)) set(target.valueAsNumber);
+    <TextAnswer
+      label={label(what)}
+      width={64}
+      value={value === undefined ? '' : String(value)}
+      given
+      onAnswer={(text) => {
+        const typed = Number(text.replace(',', '.'));
+        if (text.trim() !== '' && Number.isFinite(typed)) set(typed);
       }}
     />
   );
   const text = (what: 'effort' | 'talk') => (
-    <input
-      className="answer"
-      style={{ width: '100%', textAlign: 'left' }}
-      aria-label={label(what === 'effort' ? 'feels like' : 'talk')}
-      maxLength={120}
+    <TextAnswer
+      label={label(what === 'effort' ? 'feels like' : 'talk')}
+      width="100%"
       value={pace[what] ?? ''}
-      onChange={({ target }) => onChange({ [what]: target.value || undefined })}
+      given
+      onAnswer={(words) => onChange({ [what]: words.slice(0, 120) || undefined })}
     />
   );
   return (
-    <tr>
-      <th scope="row">
-        <input
-          className="answer"
-          style={{ width: 160, textAlign: 'left' }}
-          aria-label={`Name of ${name}`}
-          aria-invalid={problem !== undefined}
-          aria-describedby={`${id}-wrong`}
-          maxLength={40}
+    <TableRow>
+      <TableCell component="th" scope="row">
+        <TextAnswer
+          label={`Name of ${name}`}
+          describedBy={`${id}-wrong`}
+          width={150}
           value={name}
-          onChange={({ target }) => onChange({ name: target.value })}
+          given
+          wrong={problem !== undefined}
+          onAnswer={(next) => onChange({ name: next.slice(0, 40) })}
         />
-        <div
-          id={`${id}-wrong`}
-          role={problem ? 'alert' : undefined}
-          style={{ color: token('signal') }}
-        >
+        <div id={`${id}-wrong`} role={problem ? 'alert' : undefined} className="small grave">
           {problem}
         </div>
-      </th>
-      <td>
-        <select
-          className="answer"
-          aria-label={label('from')}
+      </TableCell>
+      <TableCell>
+        <ChoiceAnswer<string>
+          label={label('from')}
           value={key}
-          onChange={({ target }) => {
-            const chosen = BASES.find(([each]) => each === target.value);
-            if (chosen) onChange({ base: chosen[2] });
+          choices={[
+            ...(known ? [] : [[key, key] as const]),
+            ...BASES.map(([each, words]) => [each, words] as const),
+          ]}
+          onAnswer={(chosen) => {
+            const base = BASES.find(([each]) => each === chosen)?.[2];
+            if (base) onChange({ base });
           }}
-        >
-          {!known && <option value={key}>{key}</option>}
-          {BASES.map(([each, words]) => (
-            <option key={each} value={each}>
-              {words}
-            </option>
-          ))}
-        </select>
-      </td>
-      <td>
+        />
+      </TableCell>
+      <TableCell>
         {number(`quick end, ${perUnit}`, typed(quick), (value) =>
           onChange({ offset: [kept(value), slow] }),
         )}
-      </td>
-      <td>
+      </TableCell>
+      <TableCell>
         {number(`slow end, ${perUnit}`, typed(slow), (value) =>
           onChange({ offset: [quick, kept(value)] }),
         )}
-      </td>
-      <td>
-        <select
-          className="answer"
-          aria-label={label('heart rate')}
+      </TableCell>
+      <TableCell>
+        <ChoiceAnswer<HeartScale | ''>
+          label={label('heart rate')}
           value={heart?.of ?? ''}
-          onChange={({ target }) => {
-            const of = heartScales.find((each) => each === target.value);
+          choices={[['', 'none'], ...heartScales.map((each) => [each, SCALES[each]] as const)]}
+          onAnswer={(of) =>
             onChange({
               heart:
-                of && (of === 'beats' ? { of, from: 120, to: 140 } : { of, from: 0.7, to: 0.8 }),
-            });
-          }}
-        >
-          <option value="">none</option>
-          {heartScales.map((each) => (
-            <option key={each} value={each}>
-              {SCALES[each]}
-            </option>
-          ))}
-        </select>
-      </td>
+                of === ''
+                  ? undefined
+                  : of === 'beats'
+                    ? { of, from: 120, to: 140 }
+                    : { of, from: 0.7, to: 0.8 },
+            })
+          }
+        />
+      </TableCell>
       {(['from', 'to'] as const).map((end) => (
-        <td key={`${end} ${heart?.of ?? ''}`}>
+        <TableCell key={`${end} ${heart?.of ?? ''}`}>
           {heart &&
             number(`heart rate ${end}`, Math.round(heart[end] * share), (value) =>
               onChange({ heart: { ...heart, [end]: value / share } }),
             )}
-        </td>
+        </TableCell>
       ))}
-      <td className="words">{text('effort')}</td>
-      <td className="words">{text('talk')}</td>
-      <td style={{ whiteSpace: 'nowrap' }}>
-        <Button
-          variant="outlined"
+      <TableCell>{text('effort')}</TableCell>
+      <TableCell>{text('talk')}</TableCell>
+      <TableCell className={styles.nowrap}>
+        <IconAct
+          label={`Move ${name} up`}
+          icon={UpIcon}
           disabled={first}
-          aria-label={`Move ${name} up`}
           onClick={() => onMove(-1)}
-        >
-          ↑
-        </Button>{' '}
-        <Button
-          variant="outlined"
+        />
+        <IconAct
+          label={`Move ${name} down`}
+          icon={DownIcon}
           disabled={last}
-          aria-label={`Move ${name} down`}
           onClick={() => onMove(1)}
-        >
-          ↓
-        </Button>{' '}
-        <Button variant="outlined" aria-label={`Remove ${name}`} onClick={onRemove}>
-          Remove
-        </Button>
-      </td>
-    </tr>
+        />
+        <IconAct label={`Remove ${name}`} icon={RemoveIcon} onClick={onRemove} />
+      </TableCell>
+    </TableRow>
   );
 }

@@ -1,3 +1,8 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { useEffect } from 'react';
 import { useSignedIn } from '../../api/session.js';
@@ -17,44 +22,46 @@ export function NamedPacesPage() {
   useEffect(() => {
     document.title = 'Named paces · Nadir';
   }, []);
-  const words = problems.length > 0 ? 'not saved yet' : state === 'saving' ? 'saving …' : 'saved';
+  const words = problems.length > 0 ? 'Not saved yet' : state === 'saving' ? 'Saving …' : 'Saved';
   return (
     <>
       <TitleBlock
         title="Named paces"
         detail="Slowest first; each from a race, and seconds beside it."
       >
-        <span role="status" style={{ fontSize: 13 }}>
-          {typeof state === 'string' ? words : 'not saved'}
+        <span role="status" className="small muted">
+          {typeof state === 'string' ? words : 'Not saved'}
         </span>
-        <Button onClick={editor.add}>add a pace</Button>
-        <Button onClick={editor.reset}>product’s own</Button>
+        <Button variant="outlined" onClick={editor.add}>
+          Add a pace
+        </Button>
+        <Button onClick={editor.reset}>Back to the standard table</Button>
       </TitleBlock>
       <main className="page">
         {typeof state !== 'string' && <ErrorNote>{errorSentence(state)}</ErrorNote>}
-        <p style={{ maxWidth: 760, fontSize: 13, margin: '0 0 8px' }}>
+        <p className="small muted">
           Seconds per {unit === 'mi' ? 'mile' : 'km'} against the race’s pace: positive is slower,
-          the quick end first. A block keeps the paces it has until you take these over on its Paces
-          page; a pace that is renamed stays the same pace.
+          the quick end first. A block keeps the paces it has until you use these on its Paces view;
+          a renamed pace stays the same pace.
         </p>
-        <table className="named-paces">
-          <thead>
-            <tr>
-              <th scope="col">Name</th>
-              <th scope="col">From</th>
-              <th scope="col">quick, {each}</th>
-              <th scope="col">slow, {each}</th>
-              <th scope="col">Heart rate</th>
-              <th scope="col">from</th>
-              <th scope="col">to</th>
-              <th scope="col">Feels like</th>
-              <th scope="col">Talk</th>
-              <th scope="col">
+        <Table size="small">
+          <TableHead>
+            <TableRow>
+              <TableCell scope="col">Name</TableCell>
+              <TableCell scope="col">From</TableCell>
+              <TableCell scope="col">Quick, {each}</TableCell>
+              <TableCell scope="col">Slow, {each}</TableCell>
+              <TableCell scope="col">Heart rate</TableCell>
+              <TableCell scope="col">From</TableCell>
+              <TableCell scope="col">To</TableCell>
+              <TableCell scope="col">Feels like</TableCell>
+              <TableCell scope="col">Talk</TableCell>
+              <TableCell scope="col">
                 <span className="visually-hidden">Order</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {table.map((pace, index) => (
               <NamedPaceRow
                 key={pace.id}
@@ -68,8 +75,8 @@ export function NamedPacesPage() {
                 onRemove={() => editor.remove(index)}
               />
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </main>
     </>
   );

@@ -1,3 +1,9 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableFooter from '@mui/material/TableFooter';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { Unit } from '@nadir/core/base';
 import { formatDuration } from '@nadir/core/base/format';
 import type { PacesOn } from '@nadir/core/paces';
@@ -6,6 +12,7 @@ import { PaceBar } from '../../drawing/PaceBar.js';
 import { paceScale } from '../../drawing/pace-scale.js';
 import { token } from '../../theme/tokens.js';
 import { Guessed } from './Guessed.js';
+import styles from './Paces.module.css';
 import { paceColumns, rangeText, speedText } from './pace-text.js';
 
 const SCALE_WIDTH = 216;
@@ -19,36 +26,39 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
   }, [paces, unit]);
   const goals = paces.rows.some(({ goal }) => goal !== undefined);
   return (
-    <table className="paces-table">
+    <Table size="small" className={`figures ${styles.table ?? ''}`}>
       <caption className="visually-hidden">Named paces</caption>
-      <thead>
-        <tr>
-          <th scope="col">Pace</th>
+      <TableHead>
+        <TableRow>
+          <TableCell scope="col">Pace</TableCell>
           {paceColumns.map(([key, title]) => (
-            <th key={key} scope="col">
+            <TableCell key={key} scope="col">
               {title}
-            </th>
+            </TableCell>
           ))}
-          <th scope="col">treadmill</th>
-          <th scope="col">beats</th>
-          <th scope="col" style={{ width: SCALE_WIDTH }}>
+          <TableCell scope="col">Treadmill</TableCell>
+          <TableCell scope="col">Beats</TableCell>
+          <TableCell scope="col" style={{ width: SCALE_WIDTH }}>
             <ScaleHead ticks={scale.ticks} unit={unit} />
-          </th>
-        </tr>
-      </thead>
-      <tbody>
+          </TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
         {paces.rows.map(({ pace, used, goal, beats, holds, effort, talk }) => (
-          <tr key={pace.id} title={[effort, talk && `Talk: ${talk}`].filter(Boolean).join(' ')}>
-            <th scope="row">
+          <TableRow
+            key={pace.id}
+            title={[effort, talk && `Talk: ${talk}`].filter(Boolean).join(' ')}
+          >
+            <TableCell component="th" scope="row">
               {pace.name}
               {!holds && <Guessed />}
-            </th>
+            </TableCell>
             {paceColumns.map(([key, , text]) => (
-              <td key={key}>{rangeText(used, text)}</td>
+              <TableCell key={key}>{rangeText(used, text)}</TableCell>
             ))}
-            <td>{speedText(used, unit)}</td>
-            <td>{beats ? beats.join('–') : ''}</td>
-            <td>
+            <TableCell>{speedText(used, unit)}</TableCell>
+            <TableCell>{beats ? beats.join('–') : ''}</TableCell>
+            <TableCell>
               <PaceBar
                 scale={scale}
                 width={SCALE_WIDTH}
@@ -56,21 +66,21 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
                 goal={goal}
                 label={`${pace.name}: ${rangeText(used, paceColumns[0][2])} per km${goal ? `, goal ${rangeText(goal, paceColumns[0][2])}` : ''}`}
               />
-            </td>
-          </tr>
+            </TableCell>
+          </TableRow>
         ))}
-      </tbody>
+      </TableBody>
       {goals && (
-        <tfoot>
-          <tr>
-            <td colSpan={8} style={{ color: token('muted') }}>
+        <TableFooter>
+          <TableRow>
+            <TableCell colSpan={8} className="muted">
               Bars: as sessions use them. Open marks under them: at the goal. Quicker is to the
               right.
-            </td>
-          </tr>
-        </tfoot>
+            </TableCell>
+          </TableRow>
+        </TableFooter>
       )}
-    </table>
+    </Table>
   );
 }
 

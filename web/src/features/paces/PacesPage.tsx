@@ -1,24 +1,27 @@
 import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { BlockFile } from '@nadir/contract';
-import { type CivilDate, isCivilDate } from '@nadir/core/base';
+import type { CivilDate } from '@nadir/core/base';
 import { choosePaceAim, takePaces } from '@nadir/core/edit/paces';
 import { formatPace } from '@nadir/core/base/format';
 import { defaultPaces, gapWords, guessedEasy, paceModels } from '@nadir/core/paces';
 import { paceAims, paceAimWords } from '@nadir/core/spec/choices';
-import { useEffect, useId, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useEffect, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { ConflictDialog } from '../../editor/ConflictDialog.js';
 import { InEditor } from '../../editor/InEditor.js';
-import { SaveLine } from '../../editor/SaveLine.js';
-import { UndoRedo } from '../../editor/UndoRedo.js';
+import { OpenBlockTitle } from '../../editor/OpenBlockTitle.js';
 import { useCommands } from '../../editor/useCommands.js';
-import { token } from '../../theme/tokens.js';
-import { TitleBlock } from '../../components/TitleBlock.js';
+import { ActMenu } from '../../components/ActMenu.js';
+import { DateAnswer } from '../../components/DateAnswer.js';
+import { openEverywhere } from '../../components/open-everywhere.js';
 import { useMeasure } from '../../components/useLaidBlock.js';
 import { EquivalentsTable } from './EquivalentsTable.js';
 import { HeartRates } from './HeartRates.js';
 import { NamedPacesTable } from './NamedPacesTable.js';
+import styles from './Paces.module.css';
 import { Repacing } from './Repacing.js';
 import { Results } from './Results.js';
 import { type PacesView, dayInBlock, usePaces } from '../../components/usePaces.js';
@@ -38,7 +41,8 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
   const day = asked ?? dayInBlock(first.spec, today);
   const view = usePaces(file, day);
   const { spec, paces, gap } = view;
-  const { athlete, race } = spec;
+  const { athlete } = spec;
+  const navigate = useNavigate();
   const table = coach.paces ?? defaultPaces;
   const tableChanged = JSON.stringify(table) !== JSON.stringify(spec.paces.table);
   useEffect(() => {
@@ -47,39 +51,38 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
 
   return (
     <>
-      <TitleBlock title={athlete.name || 'Paces'} detail={`Paces · ${race.name}`}>
-        <SaveLine />
-        <UndoRedo />
-        <Button component={Link} to={`/blocks/${id}/paces/card`}>
-          card
-        </Button>
-        <Button component={Link} to="/paces">
-          group
-        </Button>
-        <Button component={Link} to="/named-paces">
-          named paces
-        </Button>
-      </TitleBlock>
-      <div className="editor">
-        <main className="paces">
+      <OpenBlockTitle spec={spec} view="Paces">
+        <ActMenu
+          label="Cards & tables"
+          groups={[
+            {
+              acts: [
+                { label: 'Pace card', run: () => void navigate(`/blocks/${id}/paces/card`) },
+                { label: 'Pace card of the group', run: () => void navigate('/paces') },
+                { label: 'Named paces', run: () => void navigate('/named-paces') },
+                { label: 'Splits and repetitions', run: () => openEverywhere('splits') },
+              ],
+            },
+          ]}
+        />
+      </OpenBlockTitle>
+      <div className={styles.editor}>
+        <main className={styles.main}>
           <Choices view={view} day={day} onDay={setAsked} commands={commands} />
           <Notes view={view} />
-          {gap && <p className="gap">{gapWords(gap, unit)}</p>}
+          {gap && <p>{gapWords(gap, unit)}</p>}
           {tableChanged && (
-            <p className="offer">
-              Your named paces have changed since this block took them.{' '}
+            <p className={styles.offer}>
+              Your named paces have changed since this block took them over.{' '}
               <Button variant="outlined" onClick={() => commands.run(takePaces({ spec }, table))}>
-                Take them over
+                Use the new ones
               </Button>
             </p>
           )}
           <NamedPacesTable paces={paces} unit={unit} />
           <EquivalentsTable view={view} commands={commands} />
         </main>
-        <aside
-          style={{ background: token('panel'), borderLeft: `1px solid ${token('hairline')}` }}
-          aria-label="Results and tests"
-        >
+        <aside className={styles.aside} aria-label="Results and tests">
           <Repacing view={view} today={today} commands={commands} />
           <Results spec={spec} today={today} commands={commands} />
           <HeartRates spec={spec} commands={commands} />
@@ -102,34 +105,30 @@ function Choices({
   onDay: (day: CivilDate) => void;
   commands: ReturnType<typeof useCommands>;
 }) {
-  const id = useId();
   return (
-    <div className="pace-choices">
-      <label htmlFor={`${id}-day`}>On</label>
-      <input
-        id={`${id}-day`}
-        type="date"
-        className="answer"
-        style={{ width: 130 }}
-        min={spec.start}
-        max={spec.race.date}
+    <div className={styles.choices}>
+      <DateAnswer
+        label="Paces on"
         value={day}
-        onChange={({ target }) => isCivilDate(target.value) && onDay(target.value)}
+        latest={spec.race.date}
+        onAnswer={(date) => {
+          if (date >= spec.start && date <= spec.race.date) onDay(date);
+        }}
       />
-      <fieldset>
-        <legend className="visually-hidden">Sessions are run at</legend>
+      <ToggleButtonGroup
+        exclusive
+        aria-label="Sessions are run at"
+        value={spec.paces.aim}
+        onChange={(_, aim: (typeof paceAims)[number] | null) =>
+          aim && commands.run(choosePaceAim({ spec }, aim))
+        }
+      >
         {paceAims.map((aim) => (
-          <label key={aim} title={paceAimWords[aim].why}>
-            <input
-              type="radio"
-              name={`${id}-aim`}
-              checked={spec.paces.aim === aim}
-              onChange={() => commands.run(choosePaceAim({ spec }, aim))}
-            />{' '}
+          <ToggleButton key={aim} value={aim} title={paceAimWords[aim].why}>
             {paceAimWords[aim].title}
-          </label>
+          </ToggleButton>
         ))}
-      </fieldset>
+      </ToggleButtonGroup>
     </div>
   );
 }
@@ -170,7 +169,7 @@ function Notes({ view: { spec, paces, rules } }: { view: PacesView }) {
       : []),
   ];
   return notes.map((note) => (
-    <p key={note} className="pace-note">
+    <p key={note} className="small grave">
       {note}
     </p>
   ));

@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import { type ReactNode, useEffect } from 'react';
+import styles from './Paces.module.css';
 import { TitleBlock } from '../../components/TitleBlock.js';
 
 /** A sheet as it will be printed, on one page; what is chosen about it stands above and is not printed. */
@@ -24,9 +25,9 @@ export function PrintPage({
           Print
         </Button>
       </TitleBlock>
-      <main className="page print-page">
-        {choices}
-        <article className="sheet">{children}</article>
+      <main className="page">
+        <div className="only-screen">{choices}</div>
+        <article className={styles.sheet}>{children}</article>
       </main>
     </>
   );

@@ -3,9 +3,11 @@ import { addDays, type CivilDate } from '@nadir/core/base';
 import { formatDuration, formatPaceRange, formatRace } from '@nadir/core/base/format';
 import { repace, takeBackRepacing } from '@nadir/core/edit/paces';
 import { gapWords, newsOf, pacesOn } from '@nadir/core/paces';
-import { useId, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Commands } from '../../editor/useCommands.js';
+import { DateAnswer } from '../../components/DateAnswer.js';
 import { formatDay } from '../../components/dates.js';
+import styles from './Paces.module.css';
 import { signedSeconds } from './pace-text.js';
 import type { PacesView } from '../../components/usePaces.js';
 
@@ -26,7 +28,6 @@ export function Repacing({
   const after = news && addDays(news.result.date, 1);
   const usual = after !== undefined && after > today ? after : today;
   const [chosen, setChosen] = useState<CivilDate>();
-  const id = useId();
   const from = chosen ?? usual;
   const fits = from > spec.start && from <= spec.race.date && from >= (news?.result.date ?? '');
   const command = repace({ spec }, from);
@@ -45,7 +46,7 @@ export function Repacing({
   const { result, predicts, since, gap, pending } = news;
   const { unit } = spec.athlete;
   return (
-    <section aria-label="What the newest result says" className={pending ? 'offer' : 'news'}>
+    <section aria-label="What the newest result says" className={pending ? styles.offer : 'small'}>
       <p>
         <b>
           {result.name ?? 'The newest result'}, {formatRace(result.distance, unit)} in{' '}
@@ -63,27 +64,22 @@ export function Repacing({
               ? `From ${formatDay(from)} on these would change; days before keep theirs:`
               : 'None of them would change.'}
           </p>
-          <ul className="repacing">
+          <ul className="plain-list">
             {changes.map(({ name, was, is }) => (
               <li key={name}>
                 {name}: {was} → <b>{is}</b>
               </li>
             ))}
           </ul>
-          <label htmlFor={id}>From</label>{' '}
-          <input
-            id={id}
-            type="date"
-            className="answer"
-            style={{ width: 130 }}
+          <DateAnswer
+            label="Re-pace from"
             value={from}
-            min={result.date}
-            max={spec.race.date}
-            aria-invalid={!fits}
-            onChange={({ target }) => setChosen(target.value || undefined)}
+            latest={spec.race.date}
+            wrong={!fits}
+            onAnswer={setChosen}
           />{' '}
           <Button variant="outlined" disabled={!fits} onClick={() => commands.run(command)}>
-            Re-pace from there on
+            Re-pace from that day
           </Button>
           {!fits && <span role="alert"> Choose a day from the result’s on to race day.</span>}
         </>
@@ -96,10 +92,10 @@ export function Repacing({
               {formatDay(day)}{' '}
               <Button
                 variant="outlined"
-                aria-label={`Take back the re-pacing of ${formatDay(day)}`}
+                aria-label={`Remove the re-pacing of ${formatDay(day)}`}
                 onClick={() => commands.run(takeBackRepacing({ spec }, day))}
               >
-                Take back
+                Remove
               </Button>{' '}
             </span>
           ))}

@@ -9,7 +9,7 @@ import { eventCharacters } from '@nadir/core/spec/days';
 import { useState } from 'react';
 import type { Commands } from '../../editor/useCommands.js';
 import { TrendLine } from '../../drawing/TrendLine.js';
-import { token } from '../../theme/tokens.js';
+import styles from './Paces.module.css';
 import { formatDay } from '../../components/dates.js';
 import type { ResultDraft } from '../../components/result-draft.js';
 import { ResultForm } from '../../components/ResultForm.js';
@@ -37,7 +37,7 @@ export function Results({
     <section aria-label="Results">
       <h2 className="display">Results</h2>
       {waiting.map((event) => (
-        <p key={event.from} className="offer">
+        <p key={event.from} className={styles.offer}>
           {event.name} on {formatDay(event.from)} has no result yet.{' '}
           <Button
             variant="outlined"
@@ -56,8 +56,8 @@ export function Results({
         </p>
       ))}
       {results.length === 0 && !draft && (
-        <p style={{ color: token('muted'), fontSize: 13 }}>
-          None yet. One race, time trial or test of full effort gives every pace.
+        <p className="small muted">
+          None yet. One all-out race, time trial or test gives every pace.
         </p>
       )}
       {draft ? (
@@ -76,16 +76,16 @@ export function Results({
           Enter a result
         </Button>
       )}
-      <ul className="findings">
+      <ul className="plain-list">
         {listed.map(({ result, index }) => (
-          <li key={`${result.date} ${result.distance} ${result.time}`} className="result">
+          <li key={`${result.date} ${result.distance} ${result.time}`} className={styles.result}>
             <span>
               <b>
                 {formatRace(result.distance, unit)} {formatDuration(result.time)}
               </b>{' '}
-              {result.full === false && <em>held back</em>}
+              {result.full === false && <em>not all-out</em>}
               <br />
-              <span style={{ color: token('muted') }}>
+              <span className="muted">
                 {[
                   result.name ?? resultKindWords[result.kind ?? 'race'],
                   formatDay(result.date),

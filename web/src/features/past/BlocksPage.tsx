@@ -1,3 +1,8 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import type { BlockAnswer } from '@nadir/contract';
 import { glanceOf } from '@nadir/core/present';
@@ -17,29 +22,29 @@ import {
   useTemplatesQuery,
 } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
-import { token } from '../../theme/tokens.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
-import { UndoOffer } from '../../components/UndoOffer.js';
+import { ActMenu } from '../../components/ActMenu.js';
+import { useSay } from '../../components/messages.js';
 import { formatDay } from '../../components/dates.js';
 import { downloadBlock } from '../../components/download-block.js';
 import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
 import { athleteName } from './athlete-name.js';
+import styles from './Past.module.css';
 import { ImportBlock } from './ImportBlock.js';
 
 /** Every block, past and to come, and the templates kept from them. */
 export function BlocksPage() {
   const blocks = useBlocksQuery();
   const squad = useSquadQuery();
-  const [removed, setRemoved] = useState<{ id: string; words: string }>();
+  const say = useSay();
   const [failure, setFailure] = useState<CallError>();
   const [putBack] = usePutBackBlockMutation();
 
   async function undo(id: string) {
     const { error: failed } = await putBack(id);
     setFailure(callError(failed));
-    if (!failed) setRemoved(undefined);
   }
   useEffect(() => {
     document.title = 'Blocks · Nadir';
@@ -48,29 +53,30 @@ export function BlocksPage() {
   const athletes = squad.data?.athletes;
   return (
     <>
-      <TitleBlock title="Blocks" detail="Past, present and to come; templates; files.">
+      <TitleBlock title="Blocks" detail="Past, present and to come; templates; files">
         <Button component={Link} to="/compare">
-          Compare two
+          Compare
         </Button>
       </TitleBlock>
       <main className="page">
         {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
         {failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
-        {removed && <UndoOffer done={removed.words} onUndo={() => void undo(removed.id)} />}
-        <table className="ledger-table">
-          <thead>
-            <tr>
-              <th scope="col">Athlete</th>
-              <th scope="col">Goal race</th>
-              <th scope="col">Race day</th>
-              <th scope="col">Weeks</th>
-              <th scope="col">Block</th>
-              <th scope="col">
+        <Table>
+          <TableHead>
+            <TableRow>
+              <TableCell scope="col">Athlete</TableCell>
+              <TableCell scope="col">Goal race</TableCell>
+              <TableCell scope="col">Race day</TableCell>
+              <TableCell scope="col" align="right">
+                Weeks
+              </TableCell>
+              <TableCell scope="col">Block</TableCell>
+              <TableCell scope="col">
                 <span className="visually-hidden">What can be done</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {/* A row is named by its athlete: none is drawn before both are known. */}
             {athletes &&
               blocks.data?.blocks.map((block) => (
@@ -78,12 +84,12 @@ export function BlocksPage() {
                   key={block.id}
                   block={block}
                   name={athleteName(block, athletes)}
-                  onRemoved={(words) => setRemoved({ id: block.id, words })}
+                  onRemoved={(words) => say({ text: words, undo: () => void undo(block.id) })}
                   onFailure={setFailure}
                 />
               ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
         <Templates />
         <ImportBlock athletes={athletes ?? []} />
       </main>
@@ -126,54 +132,42 @@ function BlockRow({
   }
 
   return (
-    <tr>
-      <td>
+    <TableRow>
+      <TableCell>
         <Link to={`/blocks/${block.id}`}>{name}</Link>
-      </td>
-      <td>{race.name}</td>
-      <td>
+      </TableCell>
+      <TableCell>{race.name}</TableCell>
+      <TableCell>
         {formatDay(race.date)}
-        {over && <span style={{ color: token('muted') }}> · run</span>}
-      </td>
-      <td style={{ textAlign: 'right' }}>{laid.block.weeks.length}</td>
-      <td>
+        {over && <span className="muted"> · run</span>}
+      </TableCell>
+      <TableCell align="right">{laid.block.weeks.length}</TableCell>
+      <TableCell>
         <SmallSection
           glance={glanceOf(laid.block, [], laid.shown, today)}
           today={today}
           label={`${name}, ${race.name}`}
         />
-      </td>
-      <td>
-        <span className="mending">
-          <Button
-            variant="outlined"
-            disabled={over}
-            title={over ? 'Its race has been run; keep it as a template instead' : undefined}
-            aria-label={`Duplicate ${name}, ${race.name}`}
-            onClick={() => void duplicate()}
-          >
-            duplicate
-          </Button>
-          <Link className="tool" to={`/compare?first=${block.id}`}>
-            compare
-          </Link>
-          <Button
-            variant="outlined"
-            aria-label={`Export ${name}, ${race.name}`}
-            onClick={() => downloadBlock(block.wishes)}
-          >
-            export
-          </Button>
-          <Button
-            variant="outlined"
-            aria-label={`Remove ${name}, ${race.name}`}
-            onClick={() => void takeOff()}
-          >
-            remove
-          </Button>
-        </span>
-      </td>
-    </tr>
+      </TableCell>
+      <TableCell>
+        <ActMenu
+          label={`Acts on ${name}, ${race.name}`}
+          icon
+          groups={[
+            {
+              acts: [
+                { label: 'Open', run: () => void navigate(`/blocks/${block.id}`) },
+                { label: 'History', run: () => void navigate(`/blocks/${block.id}/history`) },
+                { label: 'Compare', run: () => void navigate(`/compare?first=${block.id}`) },
+                { label: 'Duplicate', run: () => void duplicate(), disabled: over },
+                { label: 'Export to a file', run: () => downloadBlock(block.wishes) },
+                { label: 'Remove', run: () => void takeOff() },
+              ],
+            },
+          ]}
+        />
+      </TableCell>
+    </TableRow>
   );
 }
 
@@ -181,52 +175,45 @@ function Templates() {
   const { data } = useTemplatesQuery();
   const [remove] = useRemoveTemplateMutation();
   const [putBack] = usePutBackTemplateMutation();
-  const [removed, setRemoved] = useState<{ id: string; name: string }>();
+  const say = useSay();
   const [failure, setFailure] = useState<CallError>();
   const templates = data?.templates ?? [];
 
-  async function takeOff(template: { id: string; name: string }) {
-    const { error } = await remove(template.id);
+  async function takeOff({ id, name }: { id: string; name: string }) {
+    const { error } = await remove(id);
     setFailure(callError(error));
-    if (!error) setRemoved(template);
+    if (!error) say({ text: `Removed the template “${name}”.`, undo: () => void undo(id) });
   }
 
   async function undo(id: string) {
     const { error } = await putBack(id);
     setFailure(callError(error));
-    if (!error) setRemoved(undefined);
   }
   return (
     <section aria-label="Templates">
       <h2 className="display">Templates</h2>
       {failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
-      {removed && (
-        <UndoOffer
-          done={`Removed the template “${removed.name}”.`}
-          onUndo={() => void undo(removed.id)}
-        />
-      )}
       {templates.length === 0 && (
-        <p style={{ color: token('muted') }}>
-          None yet. “Keep as template” on a block keeps its shape for another athlete.
+        <p className="muted">
+          None yet. “Keep as template”, under More on a block, keeps its shape for another athlete.
         </p>
       )}
-      <ul className="findings" style={{ maxWidth: 620 }}>
+      <ul className={`plain-list ${styles.narrow ?? ''}`}>
         {templates.map(({ id, name, template }) => (
-          <li key={id} style={{ padding: '6px 0', display: 'flex', gap: 8, alignItems: 'center' }}>
-            <span style={{ flex: 1 }}>
+          <li key={id} className={styles.template}>
+            <span>
               {name}
-              <span style={{ color: token('muted') }}> · {template.weeks} weeks</span>
+              <span className="muted"> · {template.weeks} weeks</span>
             </span>
-            <Link className="tool" to={`/blocks/new?template=${id}`}>
-              start a block from it
-            </Link>
+            <Button variant="outlined" component={Link} to={`/blocks/new?template=${id}`}>
+              Start a block from it
+            </Button>
             <Button
               variant="outlined"
               aria-label={`Remove template ${name}`}
               onClick={() => void takeOff({ id, name })}
             >
-              remove
+              Remove
             </Button>
           </li>
         ))}

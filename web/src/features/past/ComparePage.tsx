@@ -1,3 +1,8 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { AthleteAnswer, BlockAnswer } from '@nadir/contract';
 import { type Measure, unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
@@ -7,7 +12,7 @@ import { useSearchParams } from 'react-router';
 import { errorSentence, useBlocksQuery, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { Section } from '../../drawing/Section.js';
-import { token } from '../../theme/tokens.js';
+import styles from './Past.module.css';
 import { athleteName } from './athlete-name.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { formatDay } from '../../components/dates.js';
@@ -33,17 +38,17 @@ export function ComparePage() {
   const waits = blocks.isLoading || squad.isLoading;
   const error = blocks.error ?? squad.error;
   const choice = (label: string, key: 'first' | 'second', chosen: BlockAnswer) => (
-    <label style={{ fontSize: 13 }}>
+    <span className="small">
       {label}{' '}
       <ChoiceAnswer
-        id={`compare-${key}`}
+        label={label}
         value={chosen.id}
         choices={all.map((block) => [block.id, nameOf(block, athletes)] as const)}
         onAnswer={(id) =>
           setSearch({ first: first?.id ?? '', second: second?.id ?? '', [key]: id })
         }
       />
-    </label>
+    </span>
   );
   return (
     <>
@@ -60,7 +65,7 @@ export function ComparePage() {
             names={[nameOf(first, athletes), nameOf(second, athletes)]}
           />
         ) : (
-          <p style={{ color: token('muted') }}>
+          <p className="muted">
             {waits ? 'Opening the blocks …' : 'Two blocks are needed to compare.'}
           </p>
         )}
@@ -144,29 +149,31 @@ function WeekTable({
     [`${names[1]}: long run, ${unit}`, two, 'second', 'longRun'],
   ] as const;
   return (
-    <div style={{ overflowX: 'auto' }}>
-      <table className="ledger-table figures">
-        <thead>
-          <tr>
-            <th scope="col">to go</th>
+    <div className={styles.scroll}>
+      <Table size="small" className={`figures ${styles.compare ?? ''}`}>
+        <TableHead>
+          <TableRow>
+            <TableCell scope="col">To go</TableCell>
             {pairs.map(({ toGo }) => (
-              <th key={toGo} scope="col">
+              <TableCell key={toGo} scope="col">
                 {toGo}
-              </th>
+              </TableCell>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {rows.map(([label, of, which, field]) => (
-            <tr key={`${which} ${field}`}>
-              <th scope="row">{label}</th>
+            <TableRow key={`${which} ${field}`}>
+              <TableCell component="th" scope="row">
+                {label}
+              </TableCell>
               {pairs.map((pair) => (
-                <td key={pair.toGo}>{say(of, pair[which]?.number, field)}</td>
+                <TableCell key={pair.toGo}>{say(of, pair[which]?.number, field)}</TableCell>
               ))}
-            </tr>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </div>
   );
 }

@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import ButtonBase from '@mui/material/ButtonBase';
 import type { BlockFile, BlockHistory } from '@nadir/contract';
 import { whatChanged } from '@nadir/core/present';
 import { useEffect, useState } from 'react';
@@ -12,13 +13,13 @@ import {
 import { useSignedIn } from '../../api/session.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
-import { token } from '../../theme/tokens.js';
 import type { CarriedWishes } from '../../components/carried-wishes.js';
 import { formatDay, formatClock } from '../../components/dates.js';
 import { DifferenceList } from '../../components/DifferenceList.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { useElementSize } from '../../components/useElementSize.js';
+import styles from './Past.module.css';
 import { useLaidBlock } from '../../components/useLaidBlock.js';
 
 type Change = BlockHistory['changes'][number];
@@ -108,9 +109,14 @@ function History({
           Restore this version
         </Button>
       </TitleBlock>
-      <div className="editor">
-        <main tabIndex={0} aria-label="The chosen version" aria-busy={!wishes}>
-          <div ref={ref} className="fill">
+      <div className={styles.editor}>
+        <main
+          className={styles.main}
+          tabIndex={0}
+          aria-label="The chosen version"
+          aria-busy={!wishes}
+        >
+          <div ref={ref} className={styles.fill}>
             {fetched.error && 'kind' in fetched.error && (
               <ErrorNote onRetry={() => void fetched.refetch()}>
                 {errorSentence(fetched.error)}
@@ -136,27 +142,24 @@ function History({
             />
           </div>
         </main>
-        <aside style={{ background: token('panel'), borderLeft: `1px solid ${token('hairline')}` }}>
+        <aside className={styles.aside}>
           <h2 className="display">Changes</h2>
-          <ol className="findings" aria-label="Changes, newest first">
+          <ol className="plain-list" aria-label="Changes, newest first">
             {changes.map(({ revision, words, by, at }) => (
               <li key={revision}>
-                <button
-                  type="button"
-                  className="check"
+                <ButtonBase
+                  className={styles.change}
                   aria-current={revision === version.revision}
                   onClick={() => setChosen(revision)}
                 >
-                  <span style={{ color: token('muted') }}>{revision}</span>
+                  <span className="muted">{revision}</span>
                   <span>
-                    <span style={{ fontWeight: revision === version.revision ? 600 : 400 }}>
-                      {words}
-                    </span>
-                    <span style={{ display: 'block', fontSize: 12.5, color: token('muted') }}>
+                    {words}
+                    <span className={styles.by}>
                       {by}, {formatDay(at.slice(0, 10))} {formatClock(at)}
                     </span>
                   </span>
-                </button>
+                </ButtonBase>
               </li>
             ))}
           </ol>

@@ -1,10 +1,11 @@
+import Button from '@mui/material/Button';
 import { type AthleteAnswer, type LocatedProblem, locate, readBlockFile } from '@nadir/contract';
-import { type ChangeEvent, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { errorSentence, useAddAthleteMutation, useAddBlockMutation } from '../../api/api.js';
-import { token } from '../../theme/tokens.js';
+import styles from './Past.module.css';
 
-/** Most problems that are told at once: the first ones mend the others more often than not. */
+/** Most problems that are told at once: correcting the first ones often corrects the others more often than not. */
 const MOST_TOLD = 8;
 
 /** Opens a block file: kept as a block of its athlete, or refused by line and field with nothing kept. */
@@ -15,15 +16,13 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
   const [name, setName] = useState('');
   const [problems, setProblems] = useState<readonly LocatedProblem[]>([]);
   const [failure, setFailure] = useState('');
+  const [over, setOver] = useState(false);
 
-  async function onFile({ target }: ChangeEvent<HTMLInputElement>) {
-    const [file] = target.files ?? [];
+  async function onFile(file: File | undefined) {
     if (!file) return;
     setName(file.name);
     setFailure('');
     const text = await file.text();
-    // The same file may be chosen again once it is mended.
-    target.value = '';
     const read = readBlockFile(text);
     setProblems(read.ok ? [] : locate(text, read.problems));
     if (!read.ok) return;
@@ -39,21 +38,44 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
   return (
     <section aria-label="Open a block file">
       <h2 className="display">Open a block file</h2>
-      <label style={{ fontSize: 13 }}>
-        A file of Nadir’s open format, exported here or written by hand:{' '}
-        <input
-          type="file"
-          accept=".json,application/json"
-          onChange={(event) => void onFile(event)}
-        />
-      </label>
+      <div
+        className={styles.drop}
+        data-over={over}
+        onDragOver={(event) => {
+          event.preventDefault();
+          setOver(true);
+        }}
+        onDragLeave={() => setOver(false)}
+        onDrop={(event) => {
+          event.preventDefault();
+          setOver(false);
+          void onFile(event.dataTransfer.files[0]);
+        }}
+      >
+        <span className="muted">
+          Drop a block file here: one exported from Nadir, or written by hand in the open format.
+        </span>
+        <Button component="label" variant="outlined">
+          Choose a file
+          <input
+            className="visually-hidden"
+            type="file"
+            accept=".json,application/json"
+            onChange={({ target }) => {
+              void onFile(target.files?.[0]);
+              // The same file may be chosen again once it is corrected.
+              target.value = '';
+            }}
+          />
+        </Button>
+      </div>
       {failure && (
-        <p role="alert" style={{ color: token('signal') }}>
+        <p role="alert" className="grave">
           {failure}
         </p>
       )}
       {problems.length > 0 && (
-        <div role="alert" style={{ color: token('signal'), fontSize: 13 }}>
+        <div role="alert" className="grave">
           <p>{name} was not opened, and nothing was kept:</p>
           <ul>
             {problems.slice(0, MOST_TOLD).map(({ line, path, message }) => (

@@ -4,6 +4,7 @@ import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { errorSentence, useSavePasswordMutation } from '../../api/api.js';
 import { Entry } from '../../components/Entry.js';
+import styles from './Settings.module.css';
 import { ErrorNote } from '../../components/ErrorNote.js';
 
 const form = z
@@ -31,13 +32,13 @@ export function PasswordForm() {
     if ((await change({ current, next })).data) reset(empty);
   });
   return (
-    <fieldset>
+    <fieldset className={styles.part}>
       <legend>Password</legend>
       <form
         onSubmit={(event) => void submit(event)}
         noValidate
         aria-label="Change password"
-        style={{ display: 'grid', gap: 16, maxWidth: 380 }}
+        className={styles.form}
       >
         <Entry
           label="Current password"

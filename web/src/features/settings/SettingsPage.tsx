@@ -7,7 +7,10 @@ import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { Field } from '../../components/Field.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
+import { Tick } from '../../components/Tick.js';
+import { SignOut } from '../../editor/SignOut.js';
 import { PasswordForm } from './PasswordForm.js';
+import styles from './Settings.module.css';
 
 const STEPS: Readonly<Record<'1' | '0.5' | '0.1', ShownStep>> = { '1': 1, '0.5': 0.5, '0.1': 0.1 };
 
@@ -23,13 +26,13 @@ export function SettingsPage() {
   return (
     <>
       <TitleBlock title="Settings" detail={`${coach.name} · ${coach.email}`}>
-        <span role="status">{isLoading ? 'saving …' : isSuccess ? 'saved' : ''}</span>
+        <span role="status">{isLoading ? 'Saving …' : isSuccess ? 'Saved' : ''}</span>
       </TitleBlock>
-      <main className="page" style={{ maxWidth: 620 }}>
+      <main className={`page ${styles.page ?? ''}`}>
         {error && 'kind' in error && (
           <ErrorNote>{errorSentence(error)} The setting is as it was.</ErrorNote>
         )}
-        <fieldset>
+        <fieldset className={styles.part}>
           <legend>Figures</legend>
           <Field
             label="Unit"
@@ -49,7 +52,7 @@ export function SettingsPage() {
             )}
           </Field>
           <Field
-            label="Shown in steps of"
+            label="Round figures to"
             because="Days always add up to their week, and weeks to the block, in the step shown."
           >
             {(ids) => (
@@ -66,7 +69,7 @@ export function SettingsPage() {
             )}
           </Field>
         </fieldset>
-        <fieldset>
+        <fieldset className={styles.part}>
           <legend>Weeks</legend>
           <Field
             label="A week starts on"
@@ -76,15 +79,15 @@ export function SettingsPage() {
               <ChoiceAnswer
                 {...ids}
                 value={settings.weekStartsOn}
-                choices={weekdays.map((day) => [day, day] as const)}
+                choices={weekdays.map((day) => [day, capital(day)] as const)}
                 onAnswer={(weekStartsOn) => set({ weekStartsOn })}
               />
             )}
           </Field>
         </fieldset>
-        <fieldset>
-          <legend>Paper</legend>
-          <Field label="Light or dark">
+        <fieldset className={styles.part}>
+          <legend>Theme and keys</legend>
+          <Field label="Theme">
             {({ id }) => (
               <ChoiceAnswer
                 id={id}
@@ -98,9 +101,28 @@ export function SettingsPage() {
               />
             )}
           </Field>
+          <Field
+            label="Single keys"
+            because="Keys that are one letter or sign alone, such as ? for the keys."
+          >
+            {({ describedBy }) => (
+              <Tick
+                label="On"
+                name="Single keys"
+                describedBy={describedBy}
+                checked={settings.singleKeys}
+                onAnswer={(singleKeys) => set({ singleKeys })}
+              />
+            )}
+          </Field>
         </fieldset>
         {!demo && <PasswordForm />}
+        <SignOut />
       </main>
     </>
   );
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -1,3 +1,8 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { Unit } from '@nadir/core/base';
 import { formatDuration, formatTenthsOf } from '@nadir/core/base/format';
 import { laySession, readSession, type SessionPaces, showSession } from '@nadir/core/sessions';
@@ -32,34 +37,38 @@ export function GroupRange({
   };
   const say = (metres: number) => formatTenthsOf(metres, unit);
   return (
-    <table className="sheet-table pieces">
-      <thead>
-        <tr>
-          <th scope="col">athlete</th>
-          <th scope="col">{unit}</th>
-          <th scope="col">time</th>
-          <th scope="col">hard {unit}</th>
-          <th scope="col">hard time</th>
-        </tr>
-      </thead>
-      <tbody>
+    <Table size="small" className="figures">
+      <TableHead>
+        <TableRow>
+          <TableCell scope="col">Athlete</TableCell>
+          <TableCell scope="col">{unit}</TableCell>
+          <TableCell scope="col">Time</TableCell>
+          <TableCell scope="col">Hard {unit}</TableCell>
+          <TableCell scope="col">Hard time</TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
         {rows.map(({ id, name, laid }) => (
-          <tr key={id}>
-            <th scope="row">{name}</th>
-            <td>{say(laid.distance)}</td>
-            <td>{formatDuration(laid.time)}</td>
-            <td>{say(laid.hardDistance)}</td>
-            <td>{formatDuration(laid.hardTime)}</td>
-          </tr>
+          <TableRow key={id}>
+            <TableCell component="th" scope="row">
+              {name}
+            </TableCell>
+            <TableCell>{say(laid.distance)}</TableCell>
+            <TableCell>{formatDuration(laid.time)}</TableCell>
+            <TableCell>{say(laid.hardDistance)}</TableCell>
+            <TableCell>{formatDuration(laid.hardTime)}</TableCell>
+          </TableRow>
         ))}
-        <tr>
-          <th scope="row">the group</th>
-          <td>{range(({ laid }) => laid.distance, say)}</td>
-          <td>{range(({ laid }) => laid.time, formatDuration)}</td>
-          <td>{range(({ laid }) => laid.hardDistance, say)}</td>
-          <td>{range(({ laid }) => laid.hardTime, formatDuration)}</td>
-        </tr>
-      </tbody>
-    </table>
+        <TableRow>
+          <TableCell component="th" scope="row">
+            The group
+          </TableCell>
+          <TableCell>{range(({ laid }) => laid.distance, say)}</TableCell>
+          <TableCell>{range(({ laid }) => laid.time, formatDuration)}</TableCell>
+          <TableCell>{range(({ laid }) => laid.hardDistance, say)}</TableCell>
+          <TableCell>{range(({ laid }) => laid.hardTime, formatDuration)}</TableCell>
+        </TableRow>
+      </TableBody>
+    </Table>
   );
 }

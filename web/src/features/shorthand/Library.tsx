@@ -1,3 +1,9 @@
+import ButtonBase from '@mui/material/ButtonBase';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import type { Unit } from '@nadir/core/base';
 import { formatDuration, formatTenthsOf } from '@nadir/core/base/format';
@@ -8,10 +14,12 @@ import {
   phaseKinds,
   type Progression,
 } from '@nadir/core/spec/choices';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { errorSentence } from '../../api/api.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { UndoOffer } from '../../components/UndoOffer.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
+import { DownIcon, UpIcon } from '../../theme/icons.js';
+import styles from './Shorthand.module.css';
 import { OwnFamily } from './OwnFamily.js';
 import { useLibrary } from './useLibrary.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
@@ -30,7 +38,6 @@ export function Library({
   unit: Unit;
   onTry: (text: string) => void;
 }) {
-  const id = useId();
   const editor = useLibrary();
   const [asked, setAsked] = useState('');
   const [phase, setPhase] = useState<PhaseKind | ''>('');
@@ -43,25 +50,17 @@ export function Library({
     <section aria-label="Library">
       <h2 className="display">Library</h2>
       {typeof editor.state !== 'string' && <ErrorNote>{errorSentence(editor.state)}</ErrorNote>}
-      {editor.removed && (
-        <UndoOffer
-          done={`Removed “${editor.removed.name}” from your own.`}
-          onUndo={editor.putBack}
-        />
-      )}
-      <div className="day-choices">
-        <label htmlFor={`${id}-search`}>Find</label>
-        <input
-          id={`${id}-search`}
-          className="answer"
-          type="search"
+      <div className={styles.find}>
+        <TextAnswer
+          label="Find"
+          width={220}
           placeholder="name, purpose or tag"
           value={asked}
-          onChange={({ target }) => setAsked(target.value)}
+          given
+          onAnswer={setAsked}
         />
-        <label htmlFor={`${id}-phase`}>for</label>
         <ChoiceAnswer
-          id={`${id}-phase`}
+          label="Phase"
           value={phase}
           choices={[
             ['', 'any phase'] as const,
@@ -74,28 +73,27 @@ export function Library({
           {editor.problems.length > 0 ? ' · not saved yet' : ''}
         </span>
       </div>
-      <ul className="library">
+      <ul className="plain-list">
         {found.map((family) => {
           const index = editor.own.indexOf(family);
           const isOpen = open === family.id;
           return (
             <li key={family.id}>
-              <button
-                type="button"
-                className="check"
+              <ButtonBase
+                className={styles.family}
                 aria-expanded={isOpen}
                 onClick={() => setOpen(isOpen ? undefined : family.id)}
               >
-                <span />
                 <span>
                   <b>{family.name}</b> {index >= 0 && <i>my own</i>}
-                  <span className="purpose">
+                  <span className={styles.purpose}>
                     {family.purpose} <i>{family.tags.join(' · ')}</i>
                   </span>
                 </span>
-              </button>
+                {isOpen ? <UpIcon /> : <DownIcon />}
+              </ButtonBase>
               {isOpen && (
-                <div className="family">
+                <div className={styles.open}>
                   {index >= 0 && (
                     <OwnFamily
                       family={family}
@@ -115,7 +113,7 @@ export function Library({
                     onTry={onTry}
                   />
                   <Button variant="outlined" onClick={() => setOpen(editor.add(family))}>
-                    make a copy my own
+                    Make a copy my own
                   </Button>
                 </div>
               )}
@@ -145,33 +143,35 @@ function Exposures({
 }) {
   const exposures = exposuresOf(family, paces, table);
   return (
-    <table className="sheet-table pieces">
+    <Table size="small" className="figures">
       <caption>
-        Time after time, at the paces of {whose}; in a block it is sized to what came before.
+        Every exposure at the paces of {whose}; in a block each is sized to what came before.
       </caption>
-      <thead>
-        <tr>
-          <th scope="col">time</th>
-          <th scope="col">session</th>
-          <th scope="col">hard {unit}</th>
-          <th scope="col">hard time</th>
-        </tr>
-      </thead>
-      <tbody>
+      <TableHead>
+        <TableRow>
+          <TableCell scope="col">Exposure</TableCell>
+          <TableCell scope="col">Session</TableCell>
+          <TableCell scope="col">Hard {unit}</TableCell>
+          <TableCell scope="col">Hard time</TableCell>
+        </TableRow>
+      </TableHead>
+      <TableBody>
         {exposures.map(({ shorthand, totals }, index) => (
-          <tr key={index}>
-            <th scope="row">{index + 1}</th>
-            <td>
+          <TableRow key={index}>
+            <TableCell component="th" scope="row">
+              {index + 1}
+            </TableCell>
+            <TableCell>
               <Button variant="outlined" onClick={() => onTry(shorthand)}>
                 {shorthand}
               </Button>
-            </td>
-            <td>{formatTenthsOf(totals.hardDistance, unit)}</td>
-            <td>{formatDuration(totals.hardTime)}</td>
-          </tr>
+            </TableCell>
+            <TableCell>{formatTenthsOf(totals.hardDistance, unit)}</TableCell>
+            <TableCell>{formatDuration(totals.hardTime)}</TableCell>
+          </TableRow>
         ))}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   );
 }
 

@@ -1,3 +1,5 @@
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Button from '@mui/material/Button';
 import { linkPaces, namePaces, progressionRules, type SessionPaces } from '@nadir/core/sessions';
 import type { Issue } from '@nadir/core/spec';
@@ -11,6 +13,7 @@ import { useState } from 'react';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { Field } from '../../components/Field.js';
 import { SessionEditor } from '../../components/SessionEditor.js';
+import styles from './Shorthand.module.css';
 import { TextAnswer } from '../../components/TextAnswer.js';
 
 /** One of the coach's own sessions: its words, where it starts, how it goes on. */
@@ -55,7 +58,7 @@ export function OwnFamily({
     </Field>
   );
   return (
-    <div className="own-family">
+    <div>
       {problem && <p role="alert">{problem.message}</p>}
       <Field label="Name">
         {(ids) => (
@@ -82,7 +85,7 @@ export function OwnFamily({
         )}
       </Field>
       <SessionEditor
-        label="First time, without warming up and cooling down"
+        label="First exposure, without warm-up and cool-down"
         text={start}
         table={table}
         families={[]}
@@ -93,7 +96,7 @@ export function OwnFamily({
           onChange({ start: linkPaces(text, table) });
         }}
       />
-      <Field label="Goes on by" because={progressionRules[family.way].why}>
+      <Field label="Progression" because={progressionRules[family.way].why}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -104,26 +107,25 @@ export function OwnFamily({
         )}
       </Field>
       {number('by', 'By', progressionRules[family.way].by)}
-      {number('most', 'Times', 'Then it stays as it is.')}
-      <fieldset className="phases">
-        <legend>Phases</legend>
-        {phaseKinds.map((kind) => (
-          <label key={kind}>
-            <input
-              type="checkbox"
-              checked={family.phases.includes(kind)}
-              onChange={({ target }) =>
-                onChange({
-                  phases: phaseKinds.filter((each) =>
-                    each === kind ? target.checked : family.phases.includes(each),
-                  ),
-                })
-              }
-            />{' '}
-            {kind.replaceAll('-', ' ')}
-          </label>
-        ))}
-      </fieldset>
+      {number('most', 'Exposures', 'Then it stays as it is.')}
+      <Field label="Phases">
+        {() => (
+          <ToggleButtonGroup
+            aria-label="Phases"
+            className={styles.wrap}
+            value={family.phases}
+            onChange={(_, chosen: Progression['phases']) =>
+              onChange({ phases: phaseKinds.filter((each) => chosen.includes(each)) })
+            }
+          >
+            {phaseKinds.map((kind) => (
+              <ToggleButton key={kind} value={kind}>
+                {kind.replaceAll('-', ' ')}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        )}
+      </Field>
       <Field label="Tags" because="Separated by commas.">
         {(ids) => (
           <TextAnswer
@@ -144,7 +146,7 @@ export function OwnFamily({
         )}
       </Field>
       <Button variant="outlined" onClick={onRemove}>
-        remove it from my own
+        Remove
       </Button>
     </div>
   );

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
 import { type SessionPaces, sessionPacesOf, startingFamilies } from '@nadir/core/sessions';
-import { useEffect, useId, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
@@ -12,6 +12,9 @@ import { TitleBlock } from '../../components/TitleBlock.js';
 import { dayInBlock, pacesView } from '../../components/usePaces.js';
 import { EXAMPLES } from './examples.js';
 import { GroupRange } from './GroupRange.js';
+import { openEverywhere } from '../../components/open-everywhere.js';
+import { Link } from 'react-router';
+import styles from './Shorthand.module.css';
 import { Library } from './Library.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 
@@ -24,7 +27,6 @@ export function ShorthandPage() {
   const { data, error, refetch } = useSquadQuery();
   const [text, setText] = useState<string>(EXAMPLES[0]);
   const [chosen, setChosen] = useState('');
-  const id = useId();
   useEffect(() => {
     document.title = 'Sessions · Nadir';
   }, []);
@@ -39,14 +41,21 @@ export function ShorthandPage() {
   const families = [...coach.library, ...startingFamilies];
   return (
     <>
-      <TitleBlock title="Sessions" detail="Written in plain words and numbers." />
-      <main className="page shorthand">
+      <TitleBlock title="Sessions" detail="Written in plain words and numbers.">
+        <Button component={Link} to="/named-paces">
+          Named paces
+        </Button>
+        <Button variant="outlined" onClick={() => openEverywhere('splits')}>
+          Splits
+        </Button>
+      </TitleBlock>
+      <main className={`page ${styles.page ?? ''}`}>
         {error && 'kind' in error && (
           <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
         )}
-        <label htmlFor={`${id}-for`}>At the paces of</label>{' '}
+        <span className="muted">At the paces of </span>
         <ChoiceAnswer
-          id={`${id}-for`}
+          label="At the paces of"
           value={chosen === EVERYBODY ? EVERYBODY : (runner?.id ?? '')}
           choices={[
             ...runners.map((each) => [each.id, each.name] as const),
@@ -82,9 +91,9 @@ export function ShorthandPage() {
           </>
         )}
         <h2 className="display">How it is written</h2>
-        <ul className="examples">
+        <ul className="plain-list">
           {EXAMPLES.map((example) => (
-            <li key={example}>
+            <li key={example} className={styles.example}>
               <Button variant="outlined" onClick={() => setText(example)}>
                 {example}
               </Button>

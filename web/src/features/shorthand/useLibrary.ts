@@ -4,6 +4,7 @@ import type { Progression } from '@nadir/core/spec/choices';
 import { library, problemsOf } from '@nadir/contract';
 import { useRef, useState } from 'react';
 import { type CallError, useSaveLibraryMutation } from '../../api/api.js';
+import { useSay } from '../../components/messages.js';
 import { useSignedIn } from '../../api/session.js';
 
 /** The coach's own sessions as they are being edited. */
@@ -17,8 +18,6 @@ interface LibraryEditor {
   add: (from: Progression) => string;
   remove: (index: number) => void;
   /** The one removed last, while it can be put back. */
-  removed: Progression | undefined;
-  putBack: () => void;
 }
 
 /** The same, saved one change after the other as long as they can be read. */
@@ -27,7 +26,7 @@ export function useLibrary(): LibraryEditor {
   const [own, setOwn] = useState<Progression[]>(coach.library);
   const [problems, setProblems] = useState<Issue[]>([]);
   const [state, setState] = useState<LibraryEditor['state']>('saved');
-  const [removed, setRemoved] = useState<{ family: Progression; index: number }>();
+  const say = useSay();
   const [save] = useSaveLibraryMutation();
   const line = useRef(Promise.resolve());
 
@@ -57,14 +56,9 @@ export function useLibrary(): LibraryEditor {
       return id;
     },
     remove(index) {
-      const family = own[index];
-      setRemoved(family && { family, index });
+      const before = own;
       keep(own.filter((_, place) => place !== index));
-    },
-    removed: removed?.family,
-    putBack() {
-      if (removed) keep(own.toSpliced(removed.index, 0, removed.family));
-      setRemoved(undefined);
+      say({ text: `Removed “${own[index]?.name ?? ''}”.`, undo: () => keep(before) });
     },
   };
 }

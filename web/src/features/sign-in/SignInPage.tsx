@@ -1,4 +1,5 @@
 import type { Session } from '@nadir/contract';
+import styles from './SignIn.module.css';
 import { useEffect } from 'react';
 import { DemoDoor } from './DemoDoor.js';
 import { FirstCoachForm } from './FirstCoachForm.js';
@@ -17,7 +18,7 @@ export function SignInPage({
     document.title = 'Sign in · Nadir';
   }, []);
   return (
-    <main className="letter">
+    <main className={styles.letter}>
       <div style={{ width: 'min(380px, 100%)' }}>
         <p style={{ margin: 0 }}>
           <img src="/mark.svg" alt="" width={44} height={44} />

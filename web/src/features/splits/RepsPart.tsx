@@ -11,6 +11,7 @@ import {
 import { reps, type Rest } from '@nadir/core/paces';
 import { useState } from 'react';
 import { Field } from '../../components/Field.js';
+import styles from './Splits.module.css';
 import { Typed } from './Typed.js';
 import { readCount, readMetres } from './read-figures.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
@@ -101,7 +102,7 @@ export function RepsPart({ unit }: { unit: Unit }) {
         </Field>
       )}
       {found && metres.ok && perUnit.ok && (
-        <dl className="reps" aria-live="polite">
+        <dl className={styles.reps} aria-live="polite">
           <dt>each</dt>
           <dd>{formatLap(perUnit.value, metres.value)}</dd>
           {metres.value > 400 && (

@@ -5,6 +5,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import type { Unit } from '@nadir/core/base';
 import { useSignedIn } from '../../api/session.js';
 import { RepsPart } from './RepsPart.js';
+import styles from './Splits.module.css';
 import { SplitsPart } from './SplitsPart.js';
 
 /** The calculator at the track: splits of a race, and what repetitions come to. */
@@ -15,7 +16,7 @@ export function SplitsDialog({ onClose }: { onClose: () => void }) {
     <Dialog open onClose={onClose} maxWidth={false} aria-labelledby="splits-title">
       <DialogTitle id="splits-title">Splits and repetitions</DialogTitle>
       <DialogContent>
-        <div className="splits">
+        <div className={styles.splits}>
           <SplitsPart unit={unit} />
           <RepsPart unit={unit} />
         </div>

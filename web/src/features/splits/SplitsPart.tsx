@@ -1,8 +1,14 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { Unit } from '@nadir/core/base';
 import { formatDuration, formatPace, formatRaceDistance, readTime } from '@nadir/core/base/format';
 import { MOST_SPLITS, splits } from '@nadir/core/paces';
 import { useState } from 'react';
 import { Field } from '../../components/Field.js';
+import styles from './Splits.module.css';
 import { Typed } from './Typed.js';
 import { readMetres, readOffsets } from './read-figures.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
@@ -53,18 +59,12 @@ export function SplitsPart({ unit }: { unit: Unit }) {
       </Field>
       <Field label="By">
         {({ id }) => (
-          <select
+          <ChoiceAnswer
             id={id}
-            className="answer"
-            value={every}
-            onChange={({ target }) => setEvery(Number(target.value))}
-          >
-            {EVERY.map(([each, words]) => (
-              <option key={each} value={each}>
-                {words}
-              </option>
-            ))}
-          </select>
+            value={String(every)}
+            choices={EVERY.map(([each, words]) => [String(each), words] as const)}
+            onAnswer={(each) => setEvery(Number(each))}
+          />
         )}
       </Field>
       <Field label="Shape">
@@ -96,31 +96,31 @@ export function SplitsPart({ unit }: { unit: Unit }) {
         <p role="alert">More than {MOST_SPLITS} splits: choose longer ones.</p>
       )}
       {found.length > 0 && (
-        <div className="split-list" tabIndex={0} role="region" aria-label="Every split">
-          <table>
-            <thead>
-              <tr>
-                <th scope="col">at</th>
-                <th scope="col">split</th>
-                <th scope="col">elapsed</th>
-              </tr>
-            </thead>
-            <tbody>
+        <div className={styles.list} tabIndex={0} role="region" aria-label="Every split">
+          <Table size="small" className="figures">
+            <TableHead>
+              <TableRow>
+                <TableCell scope="col">At</TableCell>
+                <TableCell scope="col">Split</TableCell>
+                <TableCell scope="col">Elapsed</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {found.map(({ at, seconds: split, elapsed }) => (
-                <tr key={at}>
-                  <th scope="row">
+                <TableRow key={at}>
+                  <TableCell component="th" scope="row">
                     {every === 1609.344
                       ? formatRaceDistance(at, 'mi')
                       : at < 5000
                         ? `${Math.round(at)} m`
                         : `${Number((at / 1000).toFixed(3))} km`}
-                  </th>
-                  <td>{formatDuration(split)}</td>
-                  <td>{formatDuration(elapsed)}</td>
-                </tr>
+                  </TableCell>
+                  <TableCell>{formatDuration(split)}</TableCell>
+                  <TableCell>{formatDuration(elapsed)}</TableCell>
+                </TableRow>
               ))}
-            </tbody>
-          </table>
+            </TableBody>
+          </Table>
         </div>
       )}
     </section>

@@ -1,10 +1,12 @@
+import OutlinedInput from '@mui/material/OutlinedInput';
+
 /** A field for a figure that is read as it is typed. */
 export function Typed({
   id,
   describedBy,
   value,
   wrong,
-  width = 92,
+  width = 96,
   onChange,
 }: {
   id: string;
@@ -15,15 +17,14 @@ export function Typed({
   onChange: (text: string) => void;
 }) {
   return (
-    <input
+    <OutlinedInput
       id={id}
-      className="answer"
-      aria-describedby={describedBy}
-      aria-invalid={wrong}
+      error={wrong}
       autoComplete="off"
-      style={{ width }}
+      sx={{ width }}
       value={value}
-      onFocus={({ target }) => target.select()}
+      slotProps={{ input: { 'aria-describedby': describedBy } }}
+      onFocus={({ target }) => target instanceof HTMLInputElement && target.select()}
       onChange={({ target }) => onChange(target.value)}
     />
   );

@@ -1,7 +1,13 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import type { CheckedBlock } from '@nadir/core';
 import { addDays, type CivilDate, unitName } from '@nadir/core/base';
-import { dayWords, formatDuration } from '@nadir/core/base/format';
+import {
+  dayWords,
+  formatDuration,
+  formatHours,
+  formatPace,
+  formatRaceDistance,
+} from '@nadir/core/base/format';
 import {
   copyOn,
   freeDay,
@@ -13,12 +19,15 @@ import {
 } from '@nadir/core/edit/week';
 import { type ShownBlock, sheetDay, whyDay } from '@nadir/core/present';
 import { crossWords, type HouseRules } from '@nadir/core/rules';
-import { fixedDayOf } from '@nadir/core/spec/days';
 import type { KeyboardEvent } from 'react';
 import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';
 import { useDaysOver } from '../../components/history.js';
+import { DayTower } from '../../drawing/DayTower.js';
+import type { RunPieces } from '../../drawing/day-pieces.js';
+import { weightOf } from '../../drawing/day-weight.js';
 import type { CycleDay } from './cycle-days.js';
 import type { RunDay } from './useDayCommands.js';
+import styles from './Week.module.css';
 
 const COARSE_STEPS = 5;
 
@@ -28,7 +37,9 @@ export function DayColumn({
   block,
   shown,
   rules,
-  isToday,
+  runs,
+  most,
+  today,
   selected,
   lit,
   run,
@@ -38,7 +49,10 @@ export function DayColumn({
   block: CheckedBlock;
   shown: ShownBlock;
   rules: HouseRules;
-  isToday: boolean;
+  /** Its runs in pieces, and the metres at the top of the scale. */
+  runs: readonly RunPieces[];
+  most: number;
+  today: CivilDate;
   selected: boolean;
   lit: boolean;
   run: RunDay;
@@ -46,6 +60,7 @@ export function DayColumn({
 }) {
   const { date, role, sessions, swap } = day;
   const { measure } = shown;
+  const isToday = date === today;
   const { setNodeRef: takeRef, listeners, attributes, isDragging } = useDraggable({ id: date });
   const stays = useDaysOver().has(date);
   const { setNodeRef: placeRef, isOver } = useDroppable({ id: date, disabled: stays });
@@ -54,10 +69,7 @@ export function DayColumn({
   const written = sheetDay(day, amount, shown);
   const figure = written.figure && `${written.figure} ${unitName(measure)}`;
   const isPlaced = role === 'race' || role === 'tune-up' || role === 'test';
-  const hard = role === 'quality' || role === 'long' || isPlaced;
-  const classes = ['day-column', hard && 'hard', lit && 'lit', isOver && 'over']
-    .filter(Boolean)
-    .join(' ');
+  const isFixed = fixed || (role === 'long' && week.longRunRule === 'pin');
 
   function onKeyDown(event: KeyboardEvent<HTMLElement>) {
     if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey || event.altKey) {
@@ -95,11 +107,26 @@ export function DayColumn({
     };
   }
 
+  const head = (
+    <>
+      <span>
+        {shortWeekday(date)} {formatDayAndMonth(date)}
+      </span>
+      {isToday && (
+        <span role="img" aria-label="today">
+          ▲
+        </span>
+      )}
+    </>
+  );
   return (
     <article
       ref={placeRef}
-      className={classes}
-      style={isDragging ? { opacity: 0.55 } : undefined}
+      className={styles.day}
+      data-weight={weightOf(day)}
+      data-lit={lit}
+      data-over={isOver}
+      data-dragged={isDragging}
       aria-label={`${dayWords(date)}: ${written.role}${figure && `, ${figure}`}`}
       aria-current={selected}
       data-day={date}
@@ -108,62 +135,83 @@ export function DayColumn({
       onClick={() => onSelect(date)}
       onKeyDown={onKeyDown}
     >
-      <div className="day-head">
-        <span>
-          {isToday && <span className="only-screen">today</span>}
-          <span className={isToday ? 'only-print' : undefined}>{shortWeekday(date)}</span>{' '}
-          {formatDayAndMonth(date)}
-        </span>
-        {!isPlaced && !stays && (
-          <button
-            type="button"
-            className="grip"
-            ref={takeRef}
-            {...listeners}
-            {...attributes}
-            aria-label={`Move ${dayWords(date)}`}
-          >
-            <svg width="8" height="12" aria-hidden="true" fill="currentColor">
-              {[2, 6, 10].flatMap((y) =>
-                [2, 6].map((x) => <circle key={`${x} ${y}`} cx={x} cy={y} r={1.2} />),
-              )}
-            </svg>
-          </button>
+      {isPlaced || stays ? (
+        <div className={styles.hold} data-today={isToday}>
+          {head}
+        </div>
+      ) : (
+        // The head of a day is the hold.
+        <button
+          type="button"
+          className={styles.hold}
+          data-today={isToday}
+          ref={takeRef}
+          {...listeners}
+          {...attributes}
+          aria-label={`Move ${dayWords(date)}`}
+        >
+          {head}
+        </button>
+      )}
+      <div className={styles.figure} title={whyDay(week, day, shown, rules)} data-figure="day">
+        {written.figure || '–'} {written.figure && <small>{unitName(measure)}</small>}
+        {isFixed && <span className={styles.fixed} role="img" aria-label="fixed" />}
+      </div>
+      <div className={styles.tower}>
+        <DayTower runs={runs} most={most} done={date < today} />
+      </div>
+      <div className={styles.words}>
+        <b data-role="day" className={role === 'race' ? 'grave' : undefined}>
+          {capital(written.role)}
+        </b>
+        <div className="muted">{day.time > 0 && `about ${formatHours(day.time)}`}</div>
+        {isPlaced && <PlacedWords block={block} date={date} role={role} />}
+        <ul>
+          {sessions.map(({ shorthand, kind }, index) => (
+            <li key={index}>
+              {index === 1 && kind === 'run' && <b>evening </b>}
+              {shorthand}
+            </li>
+          ))}
+        </ul>
+        {swap && (
+          <span className="muted">
+            {crossWords[swap.kind].title} instead: {swap.reason}
+          </span>
         )}
       </div>
-      <div className="day-role">{written.role}</div>
-      <div className="day-figure" title={whyDay(week, day, shown, rules)}>
-        {figure || '–'}
-      </div>
-      <ul>
-        {sessions.map(({ shorthand, time, kind }, index) => (
-          <li key={index} className={kind}>
-            {index === 1 && kind === 'run' && <b>evening </b>}
-            {shorthand}
-            {kind === 'run' && <span> {minutes(time)}</span>}
-          </li>
-        ))}
-      </ul>
-      {swap && (
-        <p>
-          {crossWords[swap.kind].title} instead: {swap.reason}
-        </p>
-      )}
-      {fixed && <p className="fixed">fixed by you{isPinned(block, date) ? ', pinned' : ''}</p>}
     </article>
   );
 }
 
-function isPinned({ spec }: CheckedBlock, date: CivilDate): boolean {
-  return fixedDayOf(spec.days, date).amount !== undefined;
+/** A race or test in words: its name, its goal, its pace. */
+function PlacedWords({
+  block: { spec },
+  date,
+  role,
+}: {
+  block: CheckedBlock;
+  date: CivilDate;
+  role: string;
+}) {
+  if (role !== 'race') {
+    return <div>{spec.events.find(({ from }) => from === date)?.name}</div>;
+  }
+  const { name, distance, goalTime } = spec.race;
+  return (
+    <div>
+      ⚑ {name}, {formatRaceDistance(distance, spec.athlete.unit)}
+      {goalTime !== undefined &&
+        `, goal ${formatDuration(goalTime)}, ${formatPace((goalTime / distance) * 1000, spec.athlete.unit)}`}
+    </div>
+  );
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 function focusDay(date: CivilDate): void {
   // The day may only now have come to stand there.
   requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-day="${date}"]`)?.focus());
-}
-
-function minutes(seconds: number): string {
-  const words = formatDuration(60 * Math.round(seconds / 60)).replace(/:00$/, '');
-  return `about ${words} ${seconds < 3570 ? 'min' : 'h'}`;
 }

@@ -14,8 +14,8 @@ export function DayOver({
   rules: HouseRules;
 }) {
   return (
-    <section aria-label={dayWords(day.date)} className="day-panel">
-      <h3 className="display">{dayWords(day.date)}</h3>
+    <section aria-label={dayWords(day.date)}>
+      <h2 className="display">{dayWords(day.date)}</h2>
       <p>Over: it stays as it was handed out. {whyDay(week, day, shown, rules)}</p>
     </section>
   );

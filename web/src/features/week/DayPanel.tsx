@@ -1,4 +1,9 @@
+import Accordion from '@mui/material/Accordion';
+import AccordionDetails from '@mui/material/AccordionDetails';
+import AccordionSummary from '@mui/material/AccordionSummary';
 import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { CheckedBlock } from '@nadir/core';
 import { dayWords } from '@nadir/core/base/format';
 import { addEvent } from '@nadir/core/edit';
@@ -14,11 +19,10 @@ import {
 } from '@nadir/core/edit/week';
 import { mainOf } from '@nadir/core/layout';
 import { type ShownBlock, whyDay } from '@nadir/core/present';
-import { type CrossKind, crossKinds, crossWords, type HouseRules } from '@nadir/core/rules';
+import { crossKinds, crossWords, type HouseRules } from '@nadir/core/rules';
 import { namePaces, readSession, sessionPacesOf, startingFamilies } from '@nadir/core/sessions';
 import { paceAimWords } from '@nadir/core/spec/choices';
 import {
-  type AddOn,
   addOns,
   dayRoleWords,
   fixedDayOf,
@@ -26,15 +30,20 @@ import {
   type SwapReason,
   swapReasons,
 } from '@nadir/core/spec/days';
-import { useId, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { SessionBreakdown } from '../../components/SessionBreakdown.js';
 import { SessionEditor } from '../../components/SessionEditor.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
+import { Tick } from '../../components/Tick.js';
+import { DownIcon } from '../../theme/icons.js';
+import styles from './Week.module.css';
+import { ActMenu } from '../../components/ActMenu.js';
 import { type CycleDay, copiedTo } from './cycle-days.js';
 import type { RunDay } from './useDayCommands.js';
 
-const WIDTH = 520;
+const WIDTH = 276;
 /** Roles without a session of words: their length is all there is to them. */
 const NOT_WRITTEN: ReadonlySet<string> = new Set(['long', 'rest', 'cross-train']);
 
@@ -53,69 +62,70 @@ export function DayPanel({
   run: RunDay;
 }) {
   const { date, role, swap, beside } = day;
-  const id = useId();
   const isPlaced = role === 'race' || role === 'tune-up' || role === 'test';
   if (isPlaced) {
     return (
-      <section aria-label={dayWords(date)} className="day-panel">
-        <h3 className="display">{dayWords(date)}</h3>
-        <p>A race or test is moved where it is placed, in “On the way” beside the block.</p>
+      <section aria-label={dayWords(date)}>
+        <h2 className="display">{dayWords(date)}</h2>
+        <p>A race or test is moved in “Races & days away”, beside the block.</p>
       </section>
     );
   }
+  const chip = (label: string, pressed: boolean, onPress: (pressed: boolean) => void) => (
+    <ToggleButton
+      value={label}
+      selected={pressed}
+      onChange={() => onPress(!pressed)}
+      sx={{ textTransform: 'none' }}
+    >
+      {label}
+    </ToggleButton>
+  );
   return (
-    <section aria-label={dayWords(date)} className="day-panel">
-      <div className="day-choices">
-        <h3 className="display">{dayWords(date)}</h3>
-        <label htmlFor={`${id}-role`}>Role</label>
-        <ChoiceAnswer
-          id={`${id}-role`}
-          value={role}
-          choices={patternRoles.map((each) => [each, dayRoleWords[each]] as const)}
-          onAnswer={(next) => run(setDayRole(block, date, next))}
-        />
-        <label>
-          <input
-            type="checkbox"
-            checked={beside.double === true}
-            onChange={({ target }) => run(setBeside(block, date, { double: target.checked }))}
-          />{' '}
-          run twice
-        </label>
-        <label>
-          <input
-            type="checkbox"
-            checked={beside.strength === true}
-            onChange={({ target }) => run(setBeside(block, date, { strength: target.checked }))}
-          />{' '}
-          strength
-        </label>
-        <label htmlFor={`${id}-add`}>with</label>
-        <ChoiceAnswer<AddOn | 'nothing'>
-          id={`${id}-add`}
-          value={beside.addOn ?? 'nothing'}
-          choices={[
-            ['nothing', 'nothing more'],
-            ...addOns.map((each) => [each, each.replace('-', ' ')] as const),
-          ]}
-          onAnswer={(next) => run(setBeside(block, date, { addOn: next }))}
-        />
-        <Across block={block} day={day} swap={swap} run={run} />
-        <Button variant="outlined" onClick={() => run(moveRest(block, date))}>
-          rest here
-        </Button>
-        <Button variant="outlined" onClick={() => run(copyOn(block, date))}>
-          copy to {copiedTo(block)}
-        </Button>
+    <section aria-label={dayWords(date)}>
+      <h2 className="display">{dayWords(date)}</h2>
+      <ToggleButtonGroup
+        exclusive
+        aria-label="Role"
+        className={styles.roles}
+        value={role}
+        onChange={(_, next: (typeof patternRoles)[number] | null) =>
+          next && run(setDayRole(block, date, next))
+        }
+      >
+        {patternRoles.map((each) => (
+          <ToggleButton key={each} value={each}>
+            {capital(dayRoleWords[each])}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      <div className={styles.chips}>
+        {chip('Second run', beside.double === true, (double) =>
+          run(setBeside(block, date, { double })),
+        )}
+        {chip('Strength', beside.strength === true, (strength) =>
+          run(setBeside(block, date, { strength })),
+        )}
+        {addOns.map((each) => (
+          <span key={each}>
+            {chip(capital(each.replace('-', ' ')), beside.addOn === each, (pressed) =>
+              run(setBeside(block, date, { addOn: pressed ? each : 'nothing' })),
+            )}
+          </span>
+        ))}
+      </div>
+      <div className={styles.chips}>
+        <SwapMenu block={block} day={day} swap={swap} run={run} />
+        <Button onClick={() => run(moveRest(block, date))}>Make rest day</Button>
+        <Button onClick={() => run(copyOn(block, date))}>Copy to {copiedTo(block)}</Button>
         <Button
-          variant="outlined"
           disabled={!block.spec.days.some((each) => each.date === date)}
           onClick={() => run(freeDay(block, date))}
         >
-          leave to the week
+          Reset day
         </Button>
       </div>
-      <p>{whyDay(week, day, shown, rules)}</p>
+      <p className="muted">{whyDay(week, day, shown, rules)}</p>
       {(role === 'rest' || role === 'cross-train') && (
         <p>Give the day a role that is run, and a session can be written for it.</p>
       )}
@@ -131,8 +141,8 @@ export function DayPanel({
       )}
       {role === 'long' && (
         <p>
-          {mainOf(day)?.shorthand}. Its length is pinned with the arrow keys, its stretches are
-          chosen in the wishes.
+          {mainOf(day)?.shorthand}. Arrow keys on the day fix its length; its stretches are chosen
+          in the plan.
         </p>
       )}
       <RaceInstead key={date} block={block} date={date} run={run} />
@@ -140,29 +150,29 @@ export function DayPanel({
   );
 }
 
-/** A race or test in the place of what stands here; the block is laid out around it. */
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** A race in the place of what stands here; the block is laid out around it. */
 function RaceInstead({ block, date, run }: { block: CheckedBlock; date: string; run: RunDay }) {
-  const [name, setName] = useState('Race on the way');
+  const [name, setName] = useState('Tune-up race');
   const [metres, setMetres] = useState('5000');
   const distance = Number(metres);
   const fits = name.trim() !== '' && distance >= 100 && distance <= 300_000;
   return (
-    <details>
-      <summary>a race instead</summary>
-      <div className="day-choices">
-        <input
-          className="answer"
-          aria-label="Name of the race"
-          value={name}
-          onChange={({ target }) => setName(target.value)}
-        />
-        <input
-          className="answer"
-          aria-label="Metres of the race"
-          inputMode="numeric"
+    <Accordion slotProps={{ transition: { timeout: 0, unmountOnExit: true } }}>
+      <AccordionSummary expandIcon={<DownIcon />}>A race instead</AccordionSummary>
+      <AccordionDetails className={styles.chips}>
+        <TextAnswer label="Name of the race" width={130} value={name} given onAnswer={setName} />
+        <TextAnswer
+          label="Metres of the race"
+          width={100}
+          unit="m"
           value={metres}
-          aria-invalid={!fits}
-          onChange={({ target }) => setMetres(target.value)}
+          given
+          wrong={!fits}
+          onAnswer={setMetres}
         />
         <Button
           variant="outlined"
@@ -171,15 +181,15 @@ function RaceInstead({ block, date, run }: { block: CheckedBlock; date: string; 
             run(addEvent(block, { kind: 'tune-up-race', name: name.trim(), from: date, distance }))
           }
         >
-          race here
+          Race here
         </Button>
-      </div>
-    </details>
+      </AccordionDetails>
+    </Accordion>
   );
 }
 
-/** Pool or bike instead of running, with the reason; and back. */
-function Across({
+/** Pool, bike or other instead of running, with the reason; and back. */
+function SwapMenu({
   block,
   day: { date, role },
   swap,
@@ -191,36 +201,38 @@ function Across({
   run: RunDay;
 }) {
   const [reason, setReason] = useState<SwapReason>('soreness');
-  const [kind, setKind] = useState<CrossKind>('pool');
   if (swap) {
     return (
       <Button variant="outlined" onClick={() => run(swapBack(block, date))}>
-        run it after all
+        Run after all
       </Button>
     );
   }
+  if (role === 'rest' || role === 'cross-train') return null;
   return (
-    <span className="across">
-      <ChoiceAnswer
-        label="Instead of running"
-        value={kind}
-        choices={crossKinds.map((each) => [each, crossWords[each].title] as const)}
-        onAnswer={setKind}
-      />
-      <ChoiceAnswer
-        label="Reason"
-        value={reason}
-        choices={swapReasons.map((each) => [each, each] as const)}
-        onAnswer={setReason}
-      />
-      <Button
-        variant="outlined"
-        disabled={role === 'rest' || role === 'cross-train'}
-        onClick={() => run(swapForCross(block, date, kind, reason))}
-      >
-        instead of running
-      </Button>
-    </span>
+    <ActMenu
+      label="Swap for …"
+      variant="outlined"
+      groups={[
+        {
+          title: 'Minute for minute',
+          acts: crossKinds.map((kind) => ({
+            label: crossWords[kind].title,
+            run: () => run(swapForCross(block, date, kind, reason)),
+          })),
+          field: (
+            <div className={styles.chips} onKeyDown={(event) => event.stopPropagation()}>
+              <ChoiceAnswer
+                label="Reason"
+                value={reason}
+                choices={swapReasons.map((each) => [each, each] as const)}
+                onAnswer={setReason}
+              />
+            </div>
+          ),
+        },
+      ]}
+    />
   );
 }
 
@@ -248,7 +260,7 @@ function Writing({
   const family = mainOf(day)?.family;
   const reads = readSession(text).ok;
   return (
-    <div className="writing">
+    <div className={styles.section}>
       <SessionEditor
         label={family ? `${family.name}, exposure ${family.exposure}` : 'Session'}
         text={text}
@@ -257,34 +269,27 @@ function Writing({
         paces={paces}
         onText={setText}
       />
-      <div className="day-choices">
+      <div className={styles.chips}>
         <Button
-          variant="outlined"
+          variant="contained"
           disabled={!reads || (text === laid && follow === (wish.follow === true))}
           onClick={() => run(writeSession(block, date, text, follow))}
         >
-          keep this session
+          Keep session
         </Button>
-        {wish.session !== undefined && (
-          <Button variant="outlined" onClick={() => run(writeSession(block, date, undefined))}>
-            back to the week’s own
-          </Button>
-        )}
         {role === 'quality' && (
-          <label>
-            <input
-              type="checkbox"
-              checked={follow}
-              onChange={({ target }) => setFollow(target.checked)}
-            />{' '}
-            later ones of the family follow
-          </label>
+          <Tick label="Every exposure" checked={follow} onAnswer={setFollow} />
+        )}
+        {wish.session !== undefined && (
+          <Button onClick={() => run(writeSession(block, date, undefined))}>
+            Back to the week’s own
+          </Button>
         )}
       </div>
       {reads && (
         <>
-          <p>Paces: {paceAimWords[spec.paces.aim].title.toLowerCase()}.</p>
           <SessionBreakdown text={text} paces={paces} unit={spec.athlete.unit} width={WIDTH} />
+          <p className="muted">Paces: {paceAimWords[spec.paces.aim].title.toLowerCase()}.</p>
         </>
       )}
     </div>

@@ -16,10 +16,17 @@ import { moveDay } from '@nadir/core/edit/week';
 import type { ShownBlock } from '@nadir/core/present';
 import type { HouseRules } from '@nadir/core/rules';
 import { cycleLength } from '@nadir/core/spec';
-import type { CSSProperties, ReactNode } from 'react';
+import { sessionPacesOf } from '@nadir/core/sessions';
+import { type CSSProperties, type ReactNode, useMemo } from 'react';
+import { piecesOf } from '../../drawing/day-pieces.js';
 import type { Cycle } from './cycle-days.js';
 import { DayColumn } from './DayColumn.js';
+import { PaceLegend } from './PaceLegend.js';
 import type { RunDay } from './useDayCommands.js';
+import styles from './Week.module.css';
+
+/** Of the longest day: two runs stand a little apart. */
+const HEADROOM = 1.04;
 
 /** The days in columns; one dropped on another swaps with it, on an edge with the week beyond. */
 export function DaysSideBySide({
@@ -49,6 +56,15 @@ export function DaysSideBySide({
     useSensor(KeyboardSensor),
   );
 
+  const runs = useMemo(
+    () => cycle.days.map(({ day }) => piecesOf(day, sessionPacesOf(block.spec, rules, day.date))),
+    [cycle, block.spec, rules],
+  );
+  const hatches = useMemo(
+    () => new Set(runs.flat().flatMap(({ pieces }) => pieces.map(({ hatch }) => hatch))),
+    [runs],
+  );
+  const most = Math.max(1, ...cycle.days.map(({ day }) => day.distance)) * HEADROOM;
   const length = cycleLength(block.spec);
   const round = length === 7 ? 'week' : 'cycle';
   const placeWords = (id: string) =>
@@ -71,20 +87,23 @@ export function DaysSideBySide({
 
   return (
     <DndContext sensors={sensors} onDragEnd={onDragEnd} accessibility={{ announcements }}>
+      <PaceLegend hatches={hatches} />
       <section
         aria-label="Days"
-        className="day-columns"
+        className={styles.days}
         style={{ '--days': cycle.days.length } as CSSProperties}
       >
         <Edge id="before">the {round} before</Edge>
-        {cycle.days.map((each) => (
+        {cycle.days.map((each, index) => (
           <DayColumn
             key={each.day.date}
             each={each}
             block={block}
             shown={shown}
             rules={rules}
-            isToday={each.day.date === today}
+            runs={runs[index] ?? []}
+            most={most}
+            today={today}
             selected={each.day.date === selected}
             lit={lit.includes(each.day.date)}
             run={run}
@@ -101,7 +120,7 @@ export function DaysSideBySide({
 function Edge({ id, children }: { id: 'before' | 'after'; children: ReactNode }) {
   const { setNodeRef, isOver } = useDroppable({ id });
   return (
-    <div ref={setNodeRef} className={isOver ? 'edge over' : 'edge'} aria-hidden="true">
+    <div ref={setNodeRef} className={styles.edge} data-over={isOver} aria-hidden="true">
       <span>{children}</span>
     </div>
   );

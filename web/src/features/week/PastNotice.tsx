@@ -7,6 +7,7 @@ import { errorSentence, useChangePastMutation } from '../../api/api.js';
 import { useHistory } from '../../components/history.js';
 import { pastChanged } from '../../editor/editor-slice.js';
 import type { Cycle } from './cycle-days.js';
+import styles from './Week.module.css';
 
 /** Says of days that are over that they stay as they were handed out, and opens them when asked. */
 export function PastNotice({
@@ -38,11 +39,11 @@ export function PastNotice({
 
   const which = from === to ? dayWords(from) : `${dayWords(from)} to ${dayWords(to)}`;
   return (
-    <p className="past-notice" role="status">
+    <p className={styles.past} role="status">
       {isOpen
         ? `${which}: open to change, and laid out by the plan as it stands now.`
         : `${which}: over, and kept as handed out.`}{' '}
-      <Button size="small" disabled={isLoading} onClick={() => void set(!isOpen)}>
+      <Button disabled={isLoading} onClick={() => void set(!isOpen)}>
         {isOpen ? 'Close the past' : 'Change the past'}
       </Button>{' '}
       {said}

@@ -1,6 +1,8 @@
 import Button from '@mui/material/Button';
+import Tab from '@mui/material/Tab';
+import Tabs from '@mui/material/Tabs';
 import type { BlockFile } from '@nadir/contract';
-import { type CivilDate, isCivilDate } from '@nadir/core/base';
+import { addDays, type CivilDate, isCivilDate } from '@nadir/core/base';
 import { rulesOf } from '@nadir/core/rules';
 import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -8,22 +10,26 @@ import { useNavigate, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { ConflictDialog } from '../../editor/ConflictDialog.js';
 import { InEditor } from '../../editor/InEditor.js';
-import { SaveLine } from '../../editor/SaveLine.js';
-import { UndoRedo } from '../../editor/UndoRedo.js';
+import { OpenBlockTitle } from '../../editor/OpenBlockTitle.js';
+import { ThisWeek } from '../../editor/ThisWeek.js';
 import { Checks } from '../../editor/checks/Checks.js';
+import { findingWords } from '../../editor/checks/finding-words.js';
+import { useAnswers } from '../../editor/useAnswers.js';
 import { useCommands } from '../../editor/useCommands.js';
-import { token } from '../../theme/tokens.js';
-import { plural } from '../../components/dates.js';
+import { IconAct } from '../../components/IconAct.js';
+import { BackIcon, NextIcon } from '../../theme/icons.js';
 import { useDaysOver } from '../../components/history.js';
-import { TitleBlock } from '../../components/TitleBlock.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
-import { copiedTo, cycleOn, cyclesOf } from './cycle-days.js';
+import { cycleOn, cyclesOf } from './cycle-days.js';
 import { DayOver } from './DayOver.js';
 import { DayPanel } from './DayPanel.js';
 import { DaysSideBySide } from './DaysSideBySide.js';
 import { PastNotice } from './PastNotice.js';
-import { PatternChoice } from './PatternChoice.js';
+import { PhaseSessions } from './PhaseSessions.js';
+import styles from './Week.module.css';
+import { WeekStrip } from './WeekStrip.js';
 import { WeekSum } from './WeekSum.js';
+import { DayByDay, WeekTemplates } from './WeekTemplates.js';
 import { useDayCommands } from './useDayCommands.js';
 
 /** The days of a week side by side: moved, lengthened, written, swapped. */
@@ -51,14 +57,16 @@ function OpenWeek({
   const base = useLaidBlock(file);
   const drawn = useShownChange(preview, base);
   const { block, shown } = drawn;
-  const { athlete, race } = block.spec;
+  const { athlete } = block.spec;
   const cycles = useMemo(() => cyclesOf(block), [block]);
   // By its number, or by any day in it.
   const cycle =
     cycles.find((each) => String(each.number) === number) ??
     cycleOn(cycles, number !== undefined && isCivilDate(number) ? number : today);
   const commands = useCommands();
-  const { run, problem } = useDayCommands(commands);
+  const { run } = useDayCommands(commands);
+  const [tab, setTab] = useState<SheetTab>('day');
+  useAnswers(base);
   const [chosen, setChosen] = useState<CivilDate>();
   const [lit, setLit] = useState<readonly string[]>([]);
   const over = useDaysOver();
@@ -94,39 +102,22 @@ function OpenWeek({
     ? chosen
     : (cycle.days.find(({ day }) => day.date === today) ?? cycle.days[0])?.day.date;
   const selected = cycle.days.find(({ day }) => day.date === date);
+  const isOver = selected !== undefined && over.has(selected.day.date);
+  const phase = block.phases.findLast(({ firstWeek }) => firstWeek <= (week?.number ?? 0))?.name;
   return (
     <>
-      <TitleBlock
-        title={athlete.name || 'Week'}
-        detail={`${race.name} · ${week && week.toGo > 0 ? `${plural(week.toGo, 'week')} to go` : 'race week'}`}
-      >
-        <SaveLine />
-        <UndoRedo />
-        <Button
-          onClick={() => go(-1)}
-          disabled={cycle === cycles[0]}
-          aria-keyshortcuts="PageUp"
-          title="The one before (Page up)"
-        >
-          before
+      <OpenBlockTitle spec={block.spec} view={`Week ${cycle.number}`}>
+        <Button variant="outlined" onClick={() => window.print()}>
+          Print
         </Button>
-        <Button
-          onClick={() => go(1)}
-          disabled={cycle === cycles.at(-1)}
-          aria-keyshortcuts="PageDown"
-          title="The next one (Page down)"
-        >
-          next
-        </Button>
-        <Button onClick={() => window.print()}>print</Button>
-      </TitleBlock>
-      <div className="editor">
-        <main className="week-page">
-          <WeekSum cycle={cycle} shown={shown} whose={`${athlete.name} · ${race.name}`} />
+      </OpenBlockTitle>
+      <div className={styles.editor}>
+        <main className={styles.main}>
+          <WeekStrip id={id} cycles={cycles} chosen={cycle} shown={shown} today={today} onGo={go} />
+          <WeekSum cycle={cycle} shown={shown} phase={phase}>
+            <ThisWeek block={base.block} weeks={weekNumbers} commands={commands} />
+          </WeekSum>
           <PastNotice id={id} cycle={cycle} today={today} />
-          <p role="status" className="said">
-            {problem}
-          </p>
           <DaysSideBySide
             cycle={cycle}
             block={block}
@@ -138,15 +129,45 @@ function OpenWeek({
             run={run}
             onSelect={setChosen}
           />
-          <p className="key-line">
-            Arrows: another day, longer, shorter · with Shift: swap days, by five · P pool, B bike ·
-            R rest here · C copy to {copiedTo(block)} · Delete leave to the week · Page up, Page
-            down
-          </p>
-          {selected && over.has(selected.day.date) && (
+          {week && (
+            <WeekTemplates
+              block={base.block}
+              shown={shown}
+              week={week}
+              from={cycle.days[0]?.day.date ?? today}
+              commands={commands}
+            />
+          )}
+        </main>
+        <aside className={styles.aside} aria-label="Day, checks and sessions">
+          <Tabs
+            value={tab}
+            onChange={(_, value: SheetTab) => setTab(value)}
+            aria-label="Beside the days"
+            sx={{ mb: 1 }}
+          >
+            <Tab value="day" label="Day" />
+            <Tab value="checks" label={checksLabel(here.findings)} />
+            <Tab value="sessions" label="Sessions" />
+          </Tabs>
+          {tab === 'day' && selected && (
+            <div className={styles.dayHead}>
+              <IconAct
+                label="The day before"
+                icon={BackIcon}
+                onClick={() => setChosen(addDays(selected.day.date, -1))}
+              />
+              <IconAct
+                label="The day after"
+                icon={NextIcon}
+                onClick={() => setChosen(addDays(selected.day.date, 1))}
+              />
+            </div>
+          )}
+          {tab === 'day' && selected && isOver && (
             <DayOver chosen={selected} shown={shown} rules={rules} />
           )}
-          {selected && !over.has(selected.day.date) && (
+          {tab === 'day' && selected && !isOver && (
             <DayPanel
               key={selected.day.date}
               chosen={selected}
@@ -156,29 +177,32 @@ function OpenWeek({
               run={run}
             />
           )}
-        </main>
-        <aside
-          style={{ background: token('panel'), borderLeft: `1px solid ${token('hairline')}` }}
-          aria-label="Checks and roles"
-        >
-          <Checks
-            block={here}
-            shown={undefined}
-            measure={shown.measure}
-            today={today}
-            commands={commands}
-            onLight={(_, dates = []) => setLit(dates)}
-          />
-          <PatternChoice
-            block={base.block}
-            shown={shown}
-            week={week}
-            from={cycle.days[0]?.day.date ?? today}
-            commands={commands}
-          />
+          {tab === 'checks' && (
+            <Checks
+              block={here}
+              shown={undefined}
+              measure={shown.measure}
+              today={today}
+              commands={commands}
+              onLight={(_, dates = []) => setLit(dates)}
+            />
+          )}
+          {tab === 'sessions' && week && (
+            <>
+              <PhaseSessions block={base.block} week={week} commands={commands} />
+              <DayByDay block={base.block} commands={commands} />
+            </>
+          )}
         </aside>
       </div>
       <ConflictDialog />
     </>
   );
+}
+
+type SheetTab = 'day' | 'checks' | 'sessions';
+
+function checksLabel(findings: Parameters<typeof findingWords>[0]): string {
+  const words = findingWords(findings);
+  return words === '' ? 'Checks' : `Checks, ${words}`;
 }

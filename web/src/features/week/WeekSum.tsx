@@ -1,22 +1,27 @@
 import { quantum, sum, unitName } from '@nadir/core/base';
-import { formatPercent, formatSteps } from '@nadir/core/base/format';
+import { dayWords, formatHours, formatSteps } from '@nadir/core/base/format';
 import { dailyMean, type ShownBlock } from '@nadir/core/present';
+import type { ReactNode } from 'react';
 import { plural } from '../../components/dates.js';
 import type { Cycle } from './cycle-days.js';
+import styles from './Week.module.css';
 
-/** What the days come to against what was wished of the week, and how much of it is hard. */
+/** What the days come to against what was asked of the week, and how much of it is hard. */
 export function WeekSum({
   cycle,
   shown,
-  whose,
+  phase,
+  children,
 }: {
   cycle: Cycle;
   shown: ShownBlock;
-  /** On paper, where no strip stands over it. */
-  whose: string;
+  /** Its name. */
+  phase: string | undefined;
+  children?: ReactNode;
 }) {
   const { measure } = shown;
-  const say = (steps: number) => `${formatSteps(steps, measure)} ${unitName(measure)}`;
+  const unit = unitName(measure);
+  const say = (steps: number) => `${formatSteps(steps, measure)} ${unit}`;
   const weeks = [...new Set(cycle.days.map(({ week }) => week))];
   const [week] = weeks;
   if (!week) return null;
@@ -26,38 +31,79 @@ export function WeekSum({
   const whole = weeks.length === 1;
   // From the amounts themselves: shown figures are rounded so that they add up.
   const over = Math.round((week[measure.basis] - week.volume) / quantum(measure));
-  const wished = run - over;
   const days = cycle.days.map(({ day }) => day);
   const distance = sum(days.map((day) => day.distance));
   const hard = sum(days.flatMap(({ sessions }) => sessions.map((each) => each.hardDistance)));
   const figures = shown.weeks[week.number - 1];
   const across = (figures?.equivalent ?? 0) - (figures?.volume ?? 0);
+  const asked =
+    over === 0
+      ? 'as asked'
+      : `${say(Math.abs(over))} ${over > 0 ? 'more' : 'less'} than the ${say(run - over)} asked`;
+  const dates = [days[0], days.at(-1)].map((day) => dayWords(day?.date ?? '')).join(' to ');
   return (
-    <header className="week-sum">
-      <span className="only-print display">{whose}</span>
-      <h2 className="display">
-        {whole
-          ? `Week ${week.number}`
-          : `${plural(cycle.days.length, 'day')} of weeks ${weeks.map(({ number }) => number).join(' and ')}`}
-      </h2>
-      <span>
-        <b>{say(run)}</b>
-        {whole &&
-          (over === 0
-            ? ', as wished'
-            : `, ${say(Math.abs(over))} ${over > 0 ? 'more' : 'less'} than the ${say(wished)} wished`)}
-      </span>
-      {whole && week.runDays > 0 && (
-        <span>
-          {dailyMean(week, shown)} {unitName(measure)} a run day
+    <header className={styles.sum}>
+      <div>
+        <h2>
+          {whole
+            ? `Week ${week.number}`
+            : `${plural(cycle.days.length, 'day')} of weeks ${weeks.map(({ number }) => number).join(' and ')}`}
+        </h2>
+        <span className="small muted">
+          {dates}
+          {phase && `, ${phase}`}
         </span>
-      )}
-      <span>{formatPercent(distance > 0 ? hard / distance : 0)} of it hard</span>
-      {whole && across > 0 && (
-        <span>
-          {say(run + across)} with cross-training, {say(run)} on the legs
-        </span>
-      )}
+      </div>
+      <dl>
+        <Figure
+          figure={formatSteps(run, measure)}
+          unit={unit}
+          what={whole ? asked : plural(days.filter((day) => day.distance > 0).length, 'run day')}
+          name="week-volume"
+        />
+        {whole && week.runDays > 0 && (
+          <Figure
+            figure={dailyMean(week, shown)}
+            unit={unit}
+            what={`per run day, ${week.runDays} of them`}
+          />
+        )}
+        <Figure
+          figure={String(Math.round(100 * (distance > 0 ? hard / distance : 0)))}
+          unit="%"
+          what="hard"
+        />
+        <Figure figure={formatHours(sum(days.map(({ time }) => time)))} unit="" what="in all" />
+        {whole && across > 0 && (
+          <Figure
+            figure={formatSteps(run + across, measure)}
+            unit={unit}
+            what={`with cross-training, ${say(run)} on the legs`}
+          />
+        )}
+      </dl>
+      {children}
     </header>
+  );
+}
+
+function Figure({
+  figure,
+  unit,
+  what,
+  name,
+}: {
+  figure: string;
+  unit: string;
+  what: string;
+  name?: string;
+}) {
+  return (
+    <div data-figure={name}>
+      <dt>{what}</dt>
+      <dd>
+        {figure} <small>{unit}</small>
+      </dd>
+    </div>
   );
 }

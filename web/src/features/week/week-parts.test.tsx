@@ -69,7 +69,9 @@ describe('a day of the week', () => {
             block={block}
             shown={shown}
             rules={rulesOf(block.spec)}
-            isToday={false}
+            runs={[]}
+            most={1}
+            today="2027-02-10"
             selected
             lit={false}
             run={run}
@@ -113,9 +115,9 @@ describe('a day of the week', () => {
     expect((await days('c')).length).toBe(7);
   });
 
-  it('says who fixed it, and is left to the week by Delete', async () => {
+  it('says who fixed it, and is reset by Delete', async () => {
     const { block, press } = showDay(0, { days: [{ date: '2027-03-01', amount: 9000 }] });
-    expect(screen.getByText('fixed by you, pinned')).toBeTruthy();
+    expect(screen.getByLabelText('fixed')).toBeTruthy();
     expect(after(block, await press('{Delete}')).spec.days).toEqual([]);
   });
 });
@@ -123,15 +125,15 @@ describe('a day of the week', () => {
 describe('what a week comes to', () => {
   it('says the difference to its wish', () => {
     const { shown, cycle } = laid({ days: [{ date: '2027-03-01', amount: 60_000 }] });
-    render(<WeekSum cycle={cycle} shown={shown} whose="" />);
-    expect(screen.getByText(/km more than the \d+ km wished/)).toBeTruthy();
+    render(<WeekSum cycle={cycle} shown={shown} phase={undefined} />);
+    expect(screen.getByText(/km more than the \d+ km asked/)).toBeTruthy();
   });
 
   it('tells what is on the legs from what is not', () => {
     const { shown, cycle } = laid({
       days: [{ date: '2027-03-01', swap: { kind: 'pool', reason: 'weather' } }],
     });
-    render(<WeekSum cycle={cycle} shown={shown} whose="" />);
+    render(<WeekSum cycle={cycle} shown={shown} phase={undefined} />);
     const words = screen.getByText(/with cross-training/).textContent;
     const [all, legs] = [...words.matchAll(/(\d+) km/g)].map(([, km]) => Number(km));
     expect(all).toBeGreaterThan(legs!);
@@ -160,7 +162,7 @@ describe('the chosen day', () => {
   it('keeps a session that reads, and none that does not', async () => {
     const { block, last } = showPanel(1);
     const text = screen.getAllByRole('combobox').at(-1)!;
-    const keep = screen.getByRole('button', { name: 'keep this session' });
+    const keep = screen.getByRole('button', { name: 'Keep session' });
     await userEvent.clear(text);
     await userEvent.type(text, '6 x 400 @ mile');
     expect(screen.getByRole('alert').textContent).toContain('column 5');
@@ -175,10 +177,10 @@ describe('the chosen day', () => {
 
   it('gives it another role, and a race in its place', async () => {
     const { block, last } = showPanel(0);
-    await userEvent.selectOptions(screen.getByLabelText('Role'), 'recovery run');
+    await userEvent.click(screen.getByRole('button', { name: 'Recovery run' }));
     expect(after(block, last()).weeks[2]?.days[0]?.role).toBe('recovery');
-    await userEvent.click(screen.getByText('a race instead'));
-    await userEvent.click(screen.getByRole('button', { name: 'race here' }));
+    await userEvent.click(screen.getByRole('button', { name: 'A race instead' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Race here' }));
     expect(after(block, last()).weeks[2]?.days[0]?.role).toBe('tune-up');
   });
 });

@@ -10,10 +10,9 @@ import {
   weekWords,
 } from '@nadir/core/edit';
 import { memo } from 'react';
-import { useNavigate } from 'react-router';
-import { type ActGroup, ActMenu } from '../../components/ActMenu.js';
-import { useSay } from '../../components/messages.js';
-import type { Commands } from '../../editor/useCommands.js';
+import { type ActGroup, ActMenu } from '../components/ActMenu.js';
+import { useSay } from '../components/messages.js';
+import type { Commands } from './useCommands.js';
 import { MenuFigure } from './MenuFigure.js';
 
 /** What can be done to the chosen weeks, in named groups; each act is a step to be undone. */
@@ -21,13 +20,15 @@ export const ThisWeek = memo(function ThisWeek({
   block,
   weeks,
   commands,
+  onOpen,
 }: {
   block: CheckedBlock;
   weeks: readonly number[];
   commands: Commands;
+  /** Goes to the days of the week; left out where they are on the page. */
+  onOpen?: (() => void) | undefined;
 }) {
   const say = useSay();
-  const navigate = useNavigate();
   const first = weeks[0] ?? 1;
   const last = weeks.at(-1) ?? first;
   const many = weeks.length > 1;
@@ -86,10 +87,7 @@ export const ThisWeek = memo(function ThisWeek({
       acts: [
         act(`Insert a week before week ${first}`, () => insertWeek(block, first)),
         { ...act(`Remove week ${first}`, () => dropWeek(block, first)), disabled: many },
-        {
-          label: 'Open its days',
-          run: () => void navigate(`week/${block.weeks[first - 1]?.start ?? ''}`),
-        },
+        ...(onOpen ? [{ label: 'Open its days', run: onOpen }] : []),
       ],
     },
   ];

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { type SyntheticEvent, useState } from 'react';
-import { NumberAnswer } from '../../components/NumberAnswer.js';
+import { NumberAnswer } from '../components/NumberAnswer.js';
 import styles from './MenuFigure.module.css';
 
 /** A whole number typed within a menu; Enter takes it. */

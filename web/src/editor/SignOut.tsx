@@ -1,12 +1,13 @@
+import Button from '@mui/material/Button';
 import { Suspense, lazy, useState } from 'react';
 import { useStore } from 'react-redux';
 import { useSignOutMutation } from '../api/api.js';
 import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
 import { useSignedIn } from '../api/session.js';
-import type { EditorState, Draft } from '../editor/editor-slice.js';
-import { leaveDevice } from '../editor/drafts.js';
-import { tell, thisTab } from '../editor/tabs.js';
-import { unsentOf } from '../editor/unsent.js';
+import type { EditorState, Draft } from './editor-slice.js';
+import { leaveDevice } from './drafts.js';
+import { tell, thisTab } from './tabs.js';
+import { unsentOf } from './unsent.js';
 
 /** Asked for seldom: the page does not wait for it. */
 const UnsentDialog = lazy(async () => ({
@@ -34,9 +35,9 @@ export function SignOut() {
 
   return (
     <>
-      <button type="button" onClick={() => void ask()}>
+      <Button variant="outlined" onClick={() => void ask()}>
         {error ? 'Not signed out: try again' : 'Sign out'}
-      </button>
+      </Button>
       {unsent.length > 0 && (
         <Suspense>
           <UnsentDialog unsent={unsent} onLeave={() => void leave()} onStay={() => setUnsent([])} />

@@ -3,8 +3,8 @@ import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { Messages } from '../../components/messages.js';
-import type { Commands } from '../../editor/useCommands.js';
+import { Messages } from '../components/messages.js';
+import type { Commands } from './useCommands.js';
 import { ThisWeek } from './ThisWeek.js';
 
 const block = layOut({

@@ -3,7 +3,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import type { Draft } from '../editor/editor-slice.js';
+import type { Draft } from './editor-slice.js';
 import { plural } from '../components/dates.js';
 import { downloadJson } from '../components/download-json.js';
 
@@ -21,9 +21,7 @@ export function UnsentDialog({
     <Dialog open onClose={onStay} aria-labelledby="sign-out-title">
       <DialogTitle id="sign-out-title">Not everything is saved</DialogTitle>
       <DialogContent>
-        <p style={{ marginTop: 0 }}>
-          These changes are only on this device. Signing out removes them from it.
-        </p>
+        <p>These changes are only on this device. Signing out removes them from it.</p>
         <ul>
           {unsent.map(({ block, tab, wishes, unsaved }) => (
             <li key={`${block.id} ${tab}`}>

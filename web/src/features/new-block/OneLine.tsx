@@ -1,0 +1,44 @@
+import Accordion from '@mui/material/Accordion';
+import AccordionDetails from '@mui/material/AccordionDetails';
+import AccordionSummary from '@mui/material/AccordionSummary';
+import type { ReactNode } from 'react';
+import type { ResolvedSpec } from '@nadir/core/spec';
+import styles from './Ask.module.css';
+import { type Topic, answerWords, topicTitles } from './topics.js';
+
+/** An answer in words, which opens in place. */
+export function OneLine({
+  topic,
+  spec,
+  open,
+  onOpen,
+  children,
+}: {
+  topic: Topic;
+  spec: ResolvedSpec;
+  open: boolean;
+  onOpen: (topic: Topic | undefined) => void;
+  children: ReactNode;
+}) {
+  return (
+    <Accordion
+      className={styles.line}
+      data-open={open}
+      expanded={open}
+      onChange={(_, expanded) => onOpen(expanded ? topic : undefined)}
+      slotProps={{ transition: { timeout: 0, unmountOnExit: true } }}
+    >
+      <AccordionSummary>
+        <span className={styles.summary}>
+          <span>
+            <b>{topicTitles[topic]}:</b> {answerWords(topic, spec)}
+          </span>
+          <i>{open ? 'Close' : 'Change'}</i>
+        </span>
+      </AccordionSummary>
+      <AccordionDetails role="group" aria-label={topicTitles[topic]}>
+        {children}
+      </AccordionDetails>
+    </Accordion>
+  );
+}

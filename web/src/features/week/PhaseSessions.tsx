@@ -1,0 +1,64 @@
+import type { CheckedBlock } from '@nadir/core';
+import { assignFamily } from '@nadir/core/edit/week';
+import type { Week } from '@nadir/core/layout';
+import { startingFamilies } from '@nadir/core/sessions';
+import type { Progression } from '@nadir/core/spec/choices';
+import { useSignedIn } from '../../api/session.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { Field } from '../../components/Field.js';
+import type { Commands } from '../../editor/useCommands.js';
+
+/** Which progression fills which quality day of the phase. */
+export function PhaseSessions({
+  block,
+  week: { phase, days },
+  commands,
+}: {
+  block: CheckedBlock;
+  week: Week;
+  commands: Commands;
+}) {
+  const { coach } = useSignedIn();
+  const all: Progression[] = [...coach.library, ...startingFamilies];
+  const quality = days.filter(({ role }) => role === 'quality').length;
+  const places = Array.from({ length: Math.max(1, quality) }, (_, index) => index + 1);
+  return (
+    <section aria-label="Sessions of the phase">
+      <h2 className="display">Sessions in {phase.replaceAll('-', ' ')}</h2>
+      {places.map((place) => {
+        const used = block.spec.sessions.find(
+          (use) => use.phase === phase && use.place === place,
+        )?.family;
+        const choices = used && !all.some((each) => each.id === used.id) ? [used, ...all] : all;
+        return (
+          <Field key={place} label={`Quality day ${place}`} because={used?.purpose} stacked>
+            {(ids) => (
+              <ChoiceAnswer
+                {...ids}
+                value={used?.id ?? ''}
+                width="100%"
+                choices={[
+                  ['', 'as the day before it, or strides'] as const,
+                  ...choices.map(
+                    ({ id, name, phases }) =>
+                      [id, `${name}${phases.includes(phase) ? '' : ' (other phase)'}`] as const,
+                  ),
+                ]}
+                onAnswer={(id) =>
+                  commands.run(
+                    assignFamily(
+                      block,
+                      phase,
+                      place,
+                      choices.find((each) => each.id === id),
+                    ),
+                  )
+                }
+              />
+            )}
+          </Field>
+        );
+      })}
+    </section>
+  );
+}
