@@ -5,6 +5,7 @@ import {
   enterDemo,
   expectSaved,
   keepNewBlock,
+  openAnswer,
   openBlock,
   pin,
   signIn,
@@ -24,7 +25,7 @@ test('reads the demo block: the ledger adds up to the total, the days to their w
   for (const week of [1, 4, 9, 16, 18]) {
     await cell(page, 'volume', week).click();
     const days = page.getByRole('region', { name: `Days of week ${week}` });
-    const figures = await days.locator('b').allInnerTexts();
+    const figures = await days.locator('[data-figure]').allInnerTexts();
     const sum = figures.reduce((all, text) => all + Number(text), 0);
     expect(sum).toBe(Number(await cell(page, 'volume', week).innerText()));
   }
@@ -37,7 +38,7 @@ test('pins a week by typing, sees the drawing answer, undoes and redoes by keybo
   const before = await cell(page, 'volume', 5).innerText();
   await cell(page, 'volume', 5).click();
   await page.keyboard.type('48');
-  const mark = page.getByRole('img', { name: /^Week 5: 48 km, pinned/ });
+  const mark = page.getByRole('img', { name: /^Week 5: 48 km, fixed/ });
   await expect(mark).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(mark).toBeHidden();
@@ -97,7 +98,7 @@ test('refuses what cannot be, in place, and keeps what was there', async ({ page
   await page.keyboard.type('4x');
   await expect(page.getByRole('alert')).toContainText('is no amount');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: 'undo' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Undo', exact: true }).first()).toBeDisabled();
 });
 
 test('shows two devices in conflict both versions, and lets either go on', async ({
@@ -115,8 +116,8 @@ test('shows two devices in conflict both versions, and lets either go on', async
   await expectSaved(page);
   await pin(other, 'volume', 6, '39');
   const dialog = other.getByRole('dialog', { name: /changed elsewhere/ });
-  await expect(dialog.getByText('pinned: week 6')).toBeVisible();
-  await expect(dialog.getByText('pinned: week 5')).toBeVisible();
+  await expect(dialog.getByText('fixed: week 6')).toBeVisible();
+  await expect(dialog.getByText('fixed: week 5')).toBeVisible();
   await dialog.getByRole('button', { name: /Keep mine/ }).click();
   await expectSaved(other);
   await expect(cell(other, 'volume', 6)).toHaveText('39');
@@ -124,7 +125,7 @@ test('shows two devices in conflict both versions, and lets either go on', async
   await pin(page, 'volume', 7, '30');
   await page.getByRole('button', { name: /Use the other version/ }).click();
   await expect(cell(page, 'volume', 6)).toHaveText('39');
-  await page.getByRole('button', { name: 'undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
   await expect(cell(page, 'volume', 7)).toHaveText('30');
   await device.close();
 });
@@ -166,9 +167,10 @@ test('lights the weeks of a check in focus', async ({ page }) => {
 
 test('signs out of the demo and in again', async ({ page }) => {
   await enterDemo(page);
+  await page.getByRole('link', { name: 'Settings' }).click();
   await page.getByRole('button', { name: 'Sign out' }).click();
   await page.getByRole('button', { name: 'Sign in as Maren Tolvik' }).click();
-  await expect(page.getByText('signed in as Maren Tolvik without a password')).toBeVisible();
+  await expect(page.getByLabel('Demo: signed in as Maren Tolvik without a password')).toBeVisible();
 });
 
 test('shows its keys on a question mark', async ({ page }) => {
@@ -176,7 +178,7 @@ test('shows its keys on a question mark', async ({ page }) => {
   await openBlock(page, 'Idris Vale');
   await page.keyboard.press('?');
   const keys = page.getByRole('dialog', { name: 'Keys' });
-  await expect(keys.getByText('Ctrl + Shift + Z')).toBeVisible();
+  await expect(keys.getByText('Ctrl+Shift+Z')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(keys).toBeHidden();
 });
@@ -184,32 +186,35 @@ test('shows its keys on a question mark', async ({ page }) => {
 test('changes the wishes on their own page, as one change that can be undone', async ({ page }) => {
   await keepNewBlock(page, 'Wishes');
   await pin(page, 'volume', 3, '34');
-  const weeks = await page.locator('[role=gridcell][data-row=week]').count();
-  await page.getByRole('link', { name: 'wishes' }).click();
+  const weeks = await page.locator('[data-row=week]').count();
+  await page.getByRole('link', { name: 'Edit plan' }).click();
+  await openAnswer(page, 'Weeks and phases');
   await page.getByLabel('Weeks', { exact: true }).fill(String(weeks - 2));
+  await openAnswer(page, 'Taper');
   await page.getByRole('button', { name: /^Taper: .*Compare schools/ }).click();
   await page.getByRole('radio', { name: /Exponential/ }).check();
-  await page.getByRole('button', { name: 'Lay out anew' }).click();
-  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks - 2);
+  await page.getByRole('button', { name: 'Keep this plan' }).click();
+  await expect(page.locator('[data-row=week]')).toHaveCount(weeks - 2);
   await expect(cell(page, 'volume', 3)).toHaveText('34');
   await expect(page.getByText(/^exponential, race week/)).toBeVisible();
   await expectSaved(page);
   await page.reload();
-  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks - 2);
+  await expect(page.locator('[data-row=week]')).toHaveCount(weeks - 2);
   await page.goBack();
   await page.goForward();
-  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks - 2);
+  await expect(page.locator('[data-row=week]')).toHaveCount(weeks - 2);
 });
 
 test('takes a change of the wishes back by undo', async ({ page }) => {
   await keepNewBlock(page, 'Wishes undone');
-  const weeks = await page.locator('[role=gridcell][data-row=week]').count();
-  await page.getByRole('link', { name: 'wishes' }).click();
+  const weeks = await page.locator('[data-row=week]').count();
+  await page.getByRole('link', { name: 'Edit plan' }).click();
+  await openAnswer(page, 'Weeks and phases');
   await page.getByLabel('Weeks', { exact: true }).fill(String(weeks - 3));
   await page.keyboard.press('Control+Enter');
-  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks - 3);
-  await page.getByRole('button', { name: 'undo' }).click();
-  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(weeks);
+  await expect(page.locator('[data-row=week]')).toHaveCount(weeks - 3);
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+  await expect(page.locator('[data-row=week]')).toHaveCount(weeks);
 });
 
 test('a saved change is open again after a reload, and is no conflict with itself', async ({

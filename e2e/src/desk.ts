@@ -52,6 +52,11 @@ export async function keepNewBlock(
   return id;
 }
 
+/** Opens one of the answers that stand in a line. */
+export async function openAnswer(page: Page, title: string): Promise<void> {
+  await page.getByRole('button', { name: new RegExp(`^${title}:.*Change$`) }).click();
+}
+
 /** A figure of the Ledger. */
 export function cell(page: Page, row: 'volume' | 'longRun', week: number): Locator {
   return page.locator(`[role=gridcell][data-row=${row}][data-week="${week}"]`);
@@ -70,5 +75,5 @@ export async function pin(
 }
 
 export async function expectSaved(page: Page): Promise<void> {
-  await expect(page.getByRole('status').filter({ hasText: /^saved/ })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();
 }

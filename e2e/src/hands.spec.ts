@@ -24,7 +24,7 @@ test('drags a week’s top: the number and the checks answer, letting go pins, u
   await drag(page, handle(page, 'volume 5'), { y: -60 });
   const live = page.getByText(/^Fixed week 5 at \d+ km\. Checks: /);
   await expect(live).toBeVisible();
-  const held = async () => Number(/at (\d+) km/.exec(await live.innerText())?.[1]);
+  const held = async () => Number(/^(\d+) km/.exec(await live.innerText())?.[1]);
   // The Ledger answers as soon as the hand rests.
   await expect(async () => {
     const shown = await held();
@@ -34,7 +34,7 @@ test('drags a week’s top: the number and the checks answer, letting go pins, u
   const shown = await held();
   await page.mouse.up();
   await expect(
-    page.getByRole('gridcell', { name: `Week 5, volume, km: ${shown}, pinned` }),
+    page.getByRole('gridcell', { name: `Week 5, volume, km: ${shown}, fixed` }),
   ).toBeVisible();
   await expectSaved(page);
   await page.keyboard.press('Control+z');
@@ -50,7 +50,7 @@ test('puts back with Escape what is in the hand', async ({ page }) => {
   await expect(cell(page, 'volume', 5)).toHaveText(before);
   await page.mouse.up();
   await expect(cell(page, 'volume', 5)).toHaveText(before);
-  await expect(page.getByRole('button', { name: 'undo' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Undo', exact: true }).first()).toBeDisabled();
 });
 
 test('drags a long run, the taper’s depth, the edge of a phase and the peak', async ({ page }) => {
@@ -100,7 +100,7 @@ test('does the same by keyboard: arrows show, Enter keeps, Escape puts back', as
   await page.keyboard.press('PageDown');
   await page.keyboard.press('Enter');
   await expect(cell(page, 'volume', 5)).toHaveText(String(before - 5));
-  await expect(page.getByRole('button', { name: 'undo' })).toBeEnabled();
+  await expect(page.getByRole('button', { name: 'Undo', exact: true }).first()).toBeEnabled();
 
   await cell(page, 'volume', 7).click();
   const seven = Number(await cell(page, 'volume', 7).innerText());
@@ -113,23 +113,29 @@ test('selects several weeks and scales, shifts and rests them, each undoable', a
   const volume = async (week: number) => Number(await cell(page, 'volume', week).innerText());
   await cell(page, 'volume', 5).click();
   await page.keyboard.press('Shift+ArrowRight');
-  const tools = page.getByRole('group', { name: 'Tools for weeks 5–6' });
+  const act = async (menu: string, name: string) => {
+    await page.getByRole('button', { name: menu }).click();
+    await page.getByRole('menuitem', { name, exact: true }).click();
+  };
   const [five, six] = [await volume(5), await volume(6)];
-  await tools.getByRole('button', { name: '−5%' }).click();
+  await act('These weeks: 5–6', 'Lighter by 5%');
   await expect(cell(page, 'volume', 5)).toHaveText(String(Math.round(five * 0.95)));
   await expect(cell(page, 'volume', 6)).toHaveText(String(Math.round(six * 0.95)));
-  await page.getByRole('button', { name: 'undo' }).click();
-  await tools.getByRole('button', { name: 'later' }).click();
+  // Every act answers, and offers the way back.
+  const said = page.getByRole('status').filter({ hasText: 'Scaled weeks 5–6 to 95%.' });
+  await expect(said).toContainText('weeks changed.');
+  await page.keyboard.press('Control+z');
+  await act('These weeks: 5–6', 'Move a week later');
   await expect(cell(page, 'volume', 6)).toHaveText(String(five));
-  await page.getByRole('button', { name: 'undo' }).click();
+  await page.keyboard.press('Control+z');
   await cell(page, 'volume', 6).click();
-  await page.getByRole('button', { name: 'recovery', exact: true }).click();
+  await act('This week', 'Make recovery');
   await expect(page.getByRole('img', { name: /^Week 6: .*recovery week/ })).toBeVisible();
-  await page.getByRole('button', { name: 'insert week' }).click();
-  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(13);
+  await act('This week', 'Insert a week before week 6');
+  await expect(page.locator('[data-row=week]')).toHaveCount(13);
   await expect(page.getByRole('img', { name: /^Week 7: .*recovery week/ })).toBeVisible();
   await cell(page, 'volume', 2).click();
-  await page.getByRole('button', { name: 'drop week' }).click();
-  await expect(page.locator('[role=gridcell][data-row=week]')).toHaveCount(12);
+  await act('This week', 'Remove week 2');
+  await expect(page.locator('[data-row=week]')).toHaveCount(12);
   await expectSaved(page);
 });

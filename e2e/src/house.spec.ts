@@ -78,13 +78,14 @@ test('days that are over are opened for a change when asked, and closed as they 
 test('everything of the way around is within reach on a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 800 });
   await enterDemo(page);
-  const rail = page.getByRole('navigation', { name: 'Nadir' });
-  for (const name of ['Squad', 'Blocks', 'Settings']) {
-    const box = await rail.getByRole('link', { name, exact: true }).boundingBox();
+  const bar = page.getByRole('navigation', { name: 'Places, on a phone' });
+  for (const name of ['Squad', 'Blocks']) {
+    const box = await bar.getByRole('link', { name, exact: true }).boundingBox();
     expect(box && box.x >= 0 && box.x + box.width <= 390).toBe(true);
   }
-  const out = await rail.getByRole('button', { name: 'Sign out' }).boundingBox();
-  expect(out && out.x + out.width <= 390 && out.y + out.height <= 800).toBe(true);
+  await bar.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Settings' }).click();
+  await expect(page.getByRole('button', { name: 'Sign out' })).toBeInViewport();
 });
 
 test('a view that cannot be loaded stays in frame and theme, and leads on', async ({
@@ -95,7 +96,7 @@ test('a view that cannot be loaded stays in frame and theme, and leads on', asyn
   await context.setOffline(true);
   await page.getByRole('navigation').getByRole('link', { name: 'House rules' }).click();
   await expect(page.getByRole('alert')).toContainText('The server does not answer');
-  await expect(page.getByRole('navigation', { name: 'Nadir' })).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Places', exact: true })).toBeVisible();
   await context.setOffline(false);
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('heading', { name: 'House rules' })).toBeVisible();
@@ -125,11 +126,11 @@ test('a race is placed at the distance that is typed, and at none that cannot be
   page,
 }) => {
   await keepNewBlock(page, 'Distances');
-  await page.getByRole('tab', { name: 'On the way' }).click();
-  await page.getByRole('button', { name: /Place a race/ }).click();
-  const form = page.getByRole('form', { name: 'On the way' });
+  await page.getByRole('tab', { name: 'Races & days away' }).click();
+  await page.getByRole('button', { name: /Add a race/ }).click();
+  const form = page.getByRole('form', { name: 'A race or days away' });
   await form.getByLabel('Distance').fill('far');
-  await form.getByRole('button', { name: 'Place it' }).click();
+  await form.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(form.getByRole('alert')).toContainText('“far” is no distance');
   await form.getByLabel('Distance').fill('13.1 mi');
   await expect(form.getByText(/Half marathon\./)).toBeVisible();
@@ -137,7 +138,7 @@ test('a race is placed at the distance that is typed, and at none that cannot be
 
 test('a template that is removed can be had back', async ({ page }) => {
   await keepNewBlock(page, 'Kept shape');
-  await page.getByRole('button', { name: 'more', exact: true }).click();
+  await page.getByRole('button', { name: 'More', exact: true }).click();
   await page.getByRole('menuitem', { name: 'Keep as template' }).click();
   await page.goto(`${addressOf('demo')}/blocks`);
   const remove = page.getByRole('button', { name: /^Remove template Goal race, 12 weeks/ });

@@ -21,13 +21,13 @@ test('the first coach: signs up, signs out, signs in, sets the desk', async ({ p
   await page.getByRole('link', { name: 'Lay out a first block' }).click();
   await page.getByLabel('Name').fill('Orla Penrose');
   await page.getByRole('button', { name: 'Keep this block' }).click();
-  await expect(page.getByText('volume, km')).toBeVisible();
+  await expect(page.getByText('Volume, km')).toBeVisible();
 
   await page.getByRole('link', { name: 'Settings' }).click();
   await page.getByLabel('Unit').selectOption('mi');
-  await page.getByLabel('Shown in steps of').selectOption('0.1');
-  await page.getByLabel('Light or dark').selectOption('dark');
-  await expect(page.getByText('saved')).toBeVisible();
+  await page.getByLabel('Round figures to').selectOption('0.1');
+  await page.getByLabel('Theme').selectOption('dark');
+  await expect(page.getByText('Saved')).toBeVisible();
   await page.getByLabel('Current password').fill('the tide is in');
   await page.getByLabel('New password', { exact: true }).fill('the tide is back');
   await page.getByLabel('New password again').fill('the tide is back');
@@ -38,7 +38,7 @@ test('the first coach: signs up, signs out, signs in, sets the desk', async ({ p
   await expect(page.getByText('Password changed. Other devices are signed out.')).toBeVisible();
   await page.getByRole('link', { name: 'Squad' }).click();
   await page.getByRole('link', { name: 'Orla Penrose', exact: true }).click();
-  await expect(page.getByText('volume, mi')).toBeVisible();
+  await expect(page.getByText('Volume, mi')).toBeVisible();
   const volumes = await page.locator('[role=gridcell][data-row=volume]').allInnerTexts();
   const total = volumes.reduce((sum, text) => sum + Number(text) * 10, 0);
   await expect(page.getByText(`${(Math.round(total) / 10).toFixed(1)} mi + 6.2 mi`)).toBeVisible();
@@ -50,6 +50,7 @@ test('the first coach: signs up, signs out, signs in, sets the desk', async ({ p
   await page.getByLabel('Password').fill('the tide is back');
   await page.keyboard.press('Enter');
 
+  await page.getByRole('link', { name: 'Settings' }).click();
   await page.getByRole('button', { name: 'Sign out' }).click();
   await page.getByLabel('E-mail').fill('tamsin@skerrylane.example');
   await page.getByLabel('Password').fill('wrong');

@@ -5,11 +5,10 @@ test.beforeEach(({ page }) => signIn(page));
 
 const paceRow = (page: Page, name: string): Locator =>
   page
-    .locator('.paces-table')
-    .first()
+    .getByRole('table', { name: 'Named paces' })
     .getByRole('row', { name: new RegExp(`^${name}\\b`) });
 const openPaces = async (page: Page) => {
-  await page.getByRole('link', { name: 'paces', exact: true }).click();
+  await page.getByRole('link', { name: 'Paces', exact: true }).first().click();
   await expect(page.getByRole('heading', { name: 'Results' })).toBeVisible();
 };
 
@@ -22,7 +21,7 @@ test('adds a result and sees the paces move; a bad time is said and nothing is l
   await expect(paceRow(page, '10 km')).toContainText('–');
   await page.getByRole('button', { name: 'Enter a result' }).click();
   await page.getByLabel('Metres').fill('10000');
-  await page.getByLabel('On', { exact: true }).last().fill('2027-02-07');
+  await page.getByLabel('On', { exact: true }).fill('2027-02-07');
   await page.getByLabel('Time', { exact: true }).fill('3:75');
   await page.getByRole('button', { name: 'Keep the result' }).click();
   await expect(page.getByRole('alert')).toContainText('Did you mean 4:15?');
@@ -52,7 +51,7 @@ test('tests, re-paces from a day on, and takes it back by undo', async ({ page }
   await expect(paceRow(page, '5 km')).toContainText('4:00');
   await page.getByRole('button', { name: 'Enter a result' }).click();
   await page.getByLabel('What', { exact: true }).selectOption('Time trial');
-  await page.getByLabel('On', { exact: true }).last().fill('2027-02-07');
+  await page.getByLabel('On', { exact: true }).fill('2027-02-07');
   await page.getByLabel('Metres').fill('5000');
   await page.getByLabel('Time', { exact: true }).fill('19:10');
   await page.getByRole('button', { name: 'Keep the result' }).click();
@@ -61,15 +60,15 @@ test('tests, re-paces from a day on, and takes it back by undo', async ({ page }
   await expect(news).toContainText('5 km: 4:00 /km → 3:50 /km');
   // Nothing has changed yet.
   await expect(paceRow(page, '5 km')).toContainText('4:00');
-  await news.getByRole('button', { name: 'Re-pace from there on' }).click();
+  await news.getByRole('button', { name: 'Re-pace from that day' }).click();
   await expect(paceRow(page, '5 km')).toContainText('3:50');
   // Days before keep the paces they had.
-  await page.getByLabel('On', { exact: true }).first().fill('2027-02-01');
+  await page.getByLabel('Paces on').fill('2027-02-01');
   await expect(paceRow(page, '5 km')).toContainText('4:00');
-  await page.getByLabel('On', { exact: true }).first().fill('2027-02-10');
-  await page.getByRole('button', { name: 'undo' }).click();
+  await page.getByLabel('Paces on').fill('2027-02-10');
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
   await expect(paceRow(page, '5 km')).toContainText('4:00');
-  await page.getByRole('button', { name: 'redo' }).click();
+  await page.getByRole('button', { name: 'Redo' }).click();
   await expect(paceRow(page, '5 km')).toContainText('3:50');
   await expect(
     page.getByRole('img', { name: /^5 km: 20:00 on 20 Dec, 19:10 on 7 Feb/ }),
@@ -81,16 +80,16 @@ test('prints the card of an athlete and of the group, each on one page', async (
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');
   await openPaces(page);
-  await page.getByRole('link', { name: 'card' }).click();
+  await page.getByRole('button', { name: 'Cards & tables' }).click();
+  await page.getByRole('menuitem', { name: 'Pace card', exact: true }).click();
   await expect(page.getByRole('row', { name: /^Easy/ })).toContainText('Comfortable all the way.');
   await expectOnePage(page);
   await page.goto(`${addressOf('demo')}/paces`);
   await expect(page.getByRole('row', { name: /^Wren Castellan/ })).toContainText('/mi');
   // Kept in the address, so that it is ticked only when the page has gone there.
-  await page.getByLabel('Half marathon').click();
-  await expect(page.getByLabel('Half marathon')).toBeChecked();
+  await page.getByRole('button', { name: 'Half marathon' }).click();
   await expect(page.getByRole('columnheader', { name: 'Half marathon' })).toBeVisible();
-  await page.getByLabel('metres').fill('200, 1000');
+  await page.getByLabel('Metres of repetitions').fill('200, 1000');
   await expect(page.getByRole('columnheader', { name: '1000 m' })).toBeVisible();
   await expectOnePage(page);
 });
@@ -104,9 +103,11 @@ async function expectOnePage(page: Page): Promise<void> {
   await page.emulateMedia({ media: 'screen' });
 }
 
-test('splits and repetitions open by one key, and say what cannot be', async ({ page }) => {
+test('splits and repetitions open from the palette, and say what cannot be', async ({ page }) => {
   await enterDemo(page);
-  await page.keyboard.press('s');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('splits');
+  await page.keyboard.press('Enter');
   const dialog = page.getByRole('dialog', { name: 'Splits and repetitions' });
   await dialog.getByLabel('Distance, m').fill('2000');
   await dialog.getByLabel('Target').fill('8:00');
@@ -136,7 +137,7 @@ test('renames and reorders named paces; a block follows when it takes them over'
     .getByRole('combobox')
     .last()
     .fill('8 km @ Steady');
-  await page.getByRole('button', { name: 'keep this session' }).click();
+  await page.getByRole('button', { name: 'Keep session' }).click();
   await expect(tuesday).toContainText('8 km steady');
   await expectSaved(page);
   await page.goto(`${addressOf('demo')}/named-paces`);
@@ -144,20 +145,20 @@ test('renames and reorders named paces; a block follows when it takes them over'
   await expect(page.getByRole('alert')).toContainText('“Easy” stands twice');
   await expect(page.getByText('not saved yet')).toBeVisible();
   await page.getByLabel('Name of Easy').last().fill('Brisk');
-  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Move Brisk up' }).click();
   await page.goto(`${addressOf('demo')}/blocks/${id}/paces`);
   await expect(page.getByText('Your named paces have changed')).toBeVisible();
   await expect(paceRow(page, 'Steady')).toBeVisible();
-  await page.getByRole('button', { name: 'Take them over' }).click();
+  await page.getByRole('button', { name: 'Use the new ones' }).click();
   await expect(paceRow(page, 'Brisk')).toBeVisible();
   await expect(page.getByText('Your named paces have changed')).toBeHidden();
   await page.goto(`${addressOf('demo')}/blocks/${id}/week/2027-03-02`);
   await expect(tuesday).toContainText('8 km brisk');
   await page.goto(`${addressOf('demo')}/named-paces`);
-  await page.getByRole('button', { name: 'product’s own' }).click();
+  await page.getByRole('button', { name: 'Back to the standard table' }).click();
   await expect(page.getByLabel('Name of Steady')).toBeVisible();
-  await expect(page.getByText('saved', { exact: true })).toBeVisible();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
 });
 
 test('writes a session in shorthand, with an error at its column, and mends it', async ({

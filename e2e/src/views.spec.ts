@@ -29,11 +29,11 @@ async function expectAccessible(page: Page, part = 'html'): Promise<void> {
 }
 
 /** The paper of either theme. */
-const PAPER = { light: '#faf7ee', dark: '#181c20' };
+const PAPER = { light: 'rgb(250, 247, 238)', dark: 'rgb(24, 28, 32)' };
 
 /** The colour of the paper, by which the two themes differ. */
 function paper(): string {
-  return getComputedStyle(document.documentElement).getPropertyValue('--nadir-paper');
+  return getComputedStyle(document.body).backgroundColor;
 }
 
 test('sign-in is accessible', async ({ page }) => {
@@ -51,7 +51,7 @@ test('the squad is accessible', async ({ page }) => {
 test('an athlete’s record is accessible', async ({ page }) => {
   await enterDemo(page);
   await page.getByRole('link', { name: 'Record of Idris Vale' }).click();
-  await page.getByRole('checkbox', { name: 'Wed' }).click();
+  await page.getByRole('button', { name: 'Wed' }).click();
   await expect(page.getByRole('list', { name: 'Blocks that read this record' })).toBeVisible();
   await expectAccessible(page);
 });
@@ -72,8 +72,8 @@ test('a new block is accessible', async ({ page }) => {
 test('the wishes of a block are accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Posy Arkwright');
-  await page.getByRole('link', { name: 'wishes' }).click();
-  await expect(page.getByRole('button', { name: 'Lay out anew' })).toBeVisible();
+  await page.getByRole('link', { name: 'Edit plan' }).click();
+  await expect(page.getByRole('button', { name: 'Keep this plan' })).toBeVisible();
   await expectAccessible(page);
 });
 
@@ -97,23 +97,22 @@ for (const [name, path, heading] of [
 test('a week of days is accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');
-  await page.getByRole('navigation').getByRole('link', { name: 'Week' }).click();
+  await page.getByRole('link', { name: 'Week', exact: true }).first().click();
   await expect(page.getByRole('article').first()).toBeVisible();
   await page
     .getByRole('article', { name: /quality/ })
     .first()
     .click();
-  await page.getByRole('button', { name: 'choose a ready week' }).click();
   await expectAccessible(page);
 });
 
 test('the history and the tabs beside the drawing are accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');
-  await page.getByRole('tab', { name: 'On the way' }).click();
-  await page.getByRole('button', { name: 'Place a race or days' }).click();
+  await page.getByRole('tab', { name: 'Races & days away' }).click();
+  await page.getByRole('button', { name: 'Add a race or days away' }).click();
   await expectAccessible(page, 'aside');
-  await page.getByRole('tab', { name: 'Fit' }).click();
+  await page.getByRole('tab', { name: 'Solver' }).click();
   await expectAccessible(page, 'aside');
   await page.goto(`${page.url()}/history`);
   await expect(page.getByRole('list', { name: /Changes/ })).toBeVisible();
@@ -123,11 +122,14 @@ test('the history and the tabs beside the drawing are accessible', async ({ page
 test('the paces and the splits are accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');
-  await page.getByRole('link', { name: 'paces', exact: true }).click();
+  await page.getByRole('link', { name: 'Paces', exact: true }).first().click();
   await page.getByRole('button', { name: 'Enter a result' }).click();
   await expectAccessible(page);
   await page.getByRole('heading', { name: 'Results' }).click();
-  await page.keyboard.press('s');
+  await page.keyboard.press('Control+k');
+  await expectAccessible(page, '[role=dialog]');
+  await page.keyboard.type('splits');
+  await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog')).toBeVisible();
   await expectAccessible(page, '[role=dialog]');
 });
@@ -142,7 +144,7 @@ test('settings are accessible', async ({ page }) => {
 test('a whole block stands on the page without scrolling, at 1280 × 800', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');
-  const main = page.locator('.editor > main');
+  const main = page.locator('main');
   const overflow = await main.evaluate((element) => [
     element.scrollHeight - element.clientHeight,
     element.scrollWidth - element.clientWidth,

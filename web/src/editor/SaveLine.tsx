@@ -9,14 +9,14 @@ export function SaveLine() {
   const leftovers = useEditor((editor) => editor.leftovers.length > 0);
   const savedAt = useEditor((editor) => editor.block?.savedAt);
   const state = {
-    saved: `saved ${savedAt === undefined ? '' : formatClock(savedAt)}`,
-    waiting: 'saving …',
-    saving: 'saving …',
+    saved: `Saved ${savedAt === undefined ? '' : formatClock(savedAt)}`,
+    waiting: 'Saving …',
+    saving: 'Saving …',
     away: kept ? 'Offline: saved on this device, will sync' : 'Offline: will sync',
-    refused: 'not saved',
+    refused: 'Not saved',
     conflict: leftovers
-      ? 'two unsaved versions: choose one'
-      : 'changed elsewhere: choose a version',
+      ? 'Two unsaved versions: choose one'
+      : 'Changed elsewhere: choose a version',
   }[save];
   const unkept =
     save === 'saved' ? 'unsaved changes are not kept on this device' : 'not kept on this device';

@@ -6,6 +6,7 @@ import { MemoryRouter, Route, Routes } from 'react-router';
 import { vi } from 'vitest';
 import { SessionContext } from '../api/session.js';
 import { createStore } from '../app/store.js';
+import { Messages } from '../components/messages.js';
 import { signedIn } from './signed-in.js';
 
 /** What a server answers to `METHOD /path`: a body, or a whole response; given what was sent. */
@@ -46,12 +47,14 @@ export function renderPage(
   render(
     <Provider store={store}>
       <SessionContext.Provider value={signedIn}>
-        <MemoryRouter initialEntries={[at]}>
-          <Routes>
-            <Route path={path} element={page} />
-            <Route path="*" element={<p>elsewhere</p>} />
-          </Routes>
-        </MemoryRouter>
+        <Messages>
+          <MemoryRouter initialEntries={[at]}>
+            <Routes>
+              <Route path={path} element={page} />
+              <Route path="*" element={<p>elsewhere</p>} />
+            </Routes>
+          </MemoryRouter>
+        </Messages>
       </SessionContext.Provider>
     </Provider>,
   );

@@ -1,4 +1,4 @@
-import { formatPace } from '../../base/format/index.js';
+import { dayWords, formatPace } from '../../base/format/index.js';
 import { paceAimWords } from '../../spec/choices/index.js';
 import type { Measure } from '../../base/index.js';
 import { rulesOf } from '../../rules/index.js';
@@ -30,9 +30,9 @@ export function whatChanged(before: Checked, after: Checked, measure: Measure): 
     const longest = weeks.reduce((best, week) => (week.longRun >= best.longRun ? week : best));
     const recovering = weeks.filter(({ recovery }) => recovery).map(({ number }) => number);
     return {
-      'Race day': spec.race.date,
+      'Race day': dayOf(spec.race.date),
       Weeks: String(weeks.length),
-      Starts: spec.start,
+      Starts: dayOf(spec.start),
       Phases: phases.map(({ name, weeks: length }) => `${name} ${length}`).join(', '),
       'Heaviest week': `${sayVolume(shown, heaviest.number)}, ${heaviest.toGo} out`,
       'Longest run': `${sayLongRun(shown, longest.number)}, ${longest.toGo} out`,
@@ -54,4 +54,8 @@ export function whatChanged(before: Checked, after: Checked, measure: Measure): 
   return Object.entries(figures(after)).flatMap(([name, value]) =>
     old[name] === value ? [] : [{ name, before: old[name] ?? '', after: value }],
   );
+}
+
+function dayOf(date: string): string {
+  return `${dayWords(date)} ${date.slice(0, 4)}`;
 }

@@ -87,7 +87,7 @@ export function Mending({
           />
         ))}
       {all && (
-        <form onSubmit={onWaive} noValidate>
+        <form onSubmit={onWaive} noValidate aria-label="Waive">
           <OutlinedInput
             fullWidth
             error={wanted}

@@ -21,7 +21,7 @@ describe('how many findings stand', () => {
 
   it('is counted level by level, worst first, without what is waived', () => {
     const all = [found('note'), found('stop'), found('caution', 'Camp.'), found('note')];
-    expect(findingWords(all)).toBe('1 stop · 2 notes');
+    expect(findingWords(all)).toBe('1 stop, 2 notes');
     expect(unwaived(all)).toHaveLength(3);
   });
 

@@ -67,7 +67,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const { overlay, tried } = useOverlay(base, preview !== null);
   const { open, setOpen } = useLedgerRows();
   const moved = useAnswers(base);
-  const countBack = useCountBack();
+  const { countBack, isNew } = useCountBack();
   const [ref, size] = useElementSize<HTMLDivElement>();
   const [lit, setLit] = useState<readonly number[]>([]);
   const columns = useColumns(size.width, weeks);
@@ -122,6 +122,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   pinning={pinning}
                   open={open}
                   onOpen={setOpen}
+                  focusFirst={isNew}
                 />
                 <WeekDays {...settled} week={week} columns={columns} commands={commands}>
                   <ThisWeek

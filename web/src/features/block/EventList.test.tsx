@@ -53,20 +53,20 @@ const fill = (label: string, value: string) =>
 
 afterEach(cleanup);
 
-describe('what stands on the way', () => {
+describe('races and days away', () => {
   it('teaches what may be placed while there is nothing', () => {
     open();
-    expect(screen.getByText(/what is missed is never made up/)).toBeTruthy();
+    expect(screen.getByText(/missed is never made up/)).toBeTruthy();
   });
 
-  it('places a race with its distance, drawn while it is asked for', async () => {
+  it('adds a race with its distance, drawn while it is asked for', async () => {
     const { user, commands, placed } = open();
-    await user.click(screen.getByRole('button', { name: 'Place a race or days' }));
+    await user.click(screen.getByRole('button', { name: 'Add a race or days away' }));
     fill('Name', 'Pier Mile');
     fill('On', '2027-04-18');
     fill('Distance', '1609 m');
     expect(commands.show).toHaveBeenCalledTimes(3);
-    await user.click(screen.getByRole('button', { name: 'Place it' }));
+    await user.click(screen.getByRole('button', { name: 'Add' }));
     expect(placed()).toEqual([
       { kind: 'tune-up-race', name: 'Pier Mile', from: '2027-04-18', distance: 1609 },
     ]);
@@ -75,21 +75,21 @@ describe('what stands on the way', () => {
 
   it('places a race as the long run of its week', async () => {
     const { user, placed } = open();
-    await user.click(screen.getByRole('button', { name: 'Place a race or days' }));
+    await user.click(screen.getByRole('button', { name: 'Add a race or days away' }));
     fill('On', '2027-04-18');
     fill('Long run', 'is');
-    await user.click(screen.getByRole('button', { name: 'Place it' }));
+    await user.click(screen.getByRole('button', { name: 'Add' }));
     expect(placed()).toMatchObject([{ distance: 10_000, isLongRun: true }]);
   });
 
   it('places days with less running, named for what they are', async () => {
     const { user, placed } = open();
-    await user.click(screen.getByRole('button', { name: 'Place a race or days' }));
+    await user.click(screen.getByRole('button', { name: 'Add a race or days away' }));
     fill('What', 'holiday');
     fill('From', '2027-04-05');
     fill('To', '2027-04-07');
-    fill('Running, %', '30');
-    await user.click(screen.getByRole('button', { name: 'Place it' }));
+    fill('Running', '30');
+    await user.click(screen.getByRole('button', { name: 'Add' }));
     expect(placed()).toEqual([
       { kind: 'holiday', name: 'Holiday', from: '2027-04-05', to: '2027-04-07', running: 0.3 },
     ]);
@@ -97,9 +97,9 @@ describe('what stands on the way', () => {
 
   it('says what stands in the way, and keeps what was entered', async () => {
     const { user } = open([], 'Pier Mile is not before Gullstone 10.');
-    await user.click(screen.getByRole('button', { name: 'Place a race or days' }));
+    await user.click(screen.getByRole('button', { name: 'Add a race or days away' }));
     fill('Name', 'Pier Mile');
-    await user.click(screen.getByRole('button', { name: 'Place it' }));
+    await user.click(screen.getByRole('button', { name: 'Add' }));
     expect(screen.getByRole('alert').textContent).toContain('not before');
     expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Pier Mile');
   });
@@ -119,8 +119,8 @@ describe('what stands on the way', () => {
 
   it('leaves all as it was', async () => {
     const { user, commands } = open();
-    await user.click(screen.getByRole('button', { name: 'Place a race or days' }));
-    await user.click(screen.getByRole('button', { name: 'Leave it' }));
+    await user.click(screen.getByRole('button', { name: 'Add a race or days away' }));
+    await user.click(screen.getByRole('button', { name: 'Cancel' }));
     expect(commands.cancel).toHaveBeenCalled();
     expect(commands.run).not.toHaveBeenCalled();
   });

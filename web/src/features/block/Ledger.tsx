@@ -39,6 +39,8 @@ interface LedgerProps extends LaidAndShown {
   /** How many rows are open, and how the coach has it otherwise. */
   open: 'four' | 'all';
   onOpen: (rows: 'four' | 'all') => void;
+  /** The first figure is in focus when the Ledger opens. */
+  focusFirst?: boolean;
 }
 
 const NARROW_COLUMN = 40;
@@ -71,7 +73,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
   const [typed, setTyped] = useState<string>();
   const [problem, setProblem] = useState<string>();
   const grid = useRef<HTMLDivElement>(null);
-  const moved = useRef(false);
+  const moved = useRef(props.focusFirst === true);
 
   const active = rows[row];
   const week = block.weeks[selected - 1];

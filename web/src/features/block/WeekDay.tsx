@@ -91,7 +91,7 @@ export function WeekDay({
       )}
       <div className={styles.figures}>
         {steps > 0 && (
-          <span className={styles.figure}>
+          <span className={styles.figure} data-figure>
             {isPlaced || isOver ? (
               formatSteps(steps, measure)
             ) : (

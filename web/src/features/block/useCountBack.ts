@@ -4,13 +4,14 @@ import { useLocation } from 'react-router';
 import { isNewBlock } from '../../components/carried-wishes.js';
 
 /** Draws the block from race day backward when it has just been kept, and on P within the drawing. */
-export function useCountBack(): number | undefined {
+export function useCountBack(): { countBack: number | undefined; isNew: boolean } {
   const location = useLocation();
   const state: unknown = location.state;
-  const [times, setTimes] = useState(isNewBlock(state) ? 1 : 0);
+  const [isNew] = useState(() => isNewBlock(state));
+  const [times, setTimes] = useState(isNew ? 1 : 0);
   useHotkeys('p', (event) => {
     const { target } = event;
     if (target instanceof SVGElement) setTimes((count) => count + 1);
   });
-  return times === 0 ? undefined : times;
+  return { countBack: times === 0 ? undefined : times, isNew };
 }

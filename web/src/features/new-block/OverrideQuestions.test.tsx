@@ -40,7 +40,7 @@ afterEach(cleanup);
 describe('rules of one block', () => {
   it('start from what the house has', async () => {
     const { change, user } = open();
-    await user.selectOptions(screen.getByLabelText('Otherwise here'), 'Taken off at least');
+    await user.selectOptions(screen.getByLabelText('Add a rule'), 'Smallest recovery cut');
     expect(change).toHaveBeenCalledWith({
       overrides: { values: { 'recovery.leastDepth': 0.25 } },
     });

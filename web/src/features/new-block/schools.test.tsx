@@ -88,11 +88,11 @@ describe('own phases', () => {
   it('are named, sized, closed, ordered, added and taken out', async () => {
     const { onAnswer, user } = open();
     const answered = () => onAnswer.mock.lastCall?.[0] as typeof own;
-    await user.type(screen.getByLabelText('Name of phase 1'), '!');
+    await user.type(screen.getByLabelText('Name of phase 1'), 'Base!');
     expect(answered()[0]?.name).toBe('Base!');
     await user.selectOptions(screen.getByLabelText('Kind of phase 1'), 'threshold');
     expect(answered()[0]?.kind).toBe('threshold');
-    await user.click(screen.getAllByLabelText('closes')[0] as HTMLElement);
+    await user.click(screen.getByLabelText('Phase 1 ends in a recovery week'));
     expect(answered()[0]).toMatchObject({ closes: true });
     await user.click(screen.getByRole('button', { name: 'Phase 2 earlier' }));
     expect(answered().map(({ name }) => name)).toEqual(['Down', 'Base']);

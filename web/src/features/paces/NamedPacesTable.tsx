@@ -26,7 +26,7 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
   }, [paces, unit]);
   const goals = paces.rows.some(({ goal }) => goal !== undefined);
   return (
-    <Table size="small" className={`figures ${styles.table ?? ''}`}>
+    <Table aria-label="Named paces" size="small" className={`figures ${styles.table ?? ''}`}>
       <caption className="visually-hidden">Named paces</caption>
       <TableHead>
         <TableRow>

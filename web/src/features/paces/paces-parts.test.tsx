@@ -68,13 +68,13 @@ describe('re-pacing', () => {
   it('says what the newest result predicts, and every pace that would change', async () => {
     const commands = fakeCommands();
     const view = pacesView(file({ results: [old, trial] }), today);
-    render(<Repacing view={view} today={today} commands={commands} />);
+    signedIn(<Repacing view={view} today={today} commands={commands} />);
     const news = screen.getByRole('region', { name: 'What the newest result says' });
     // 1150 s × 2^1.06 = 2397.7; 104.3 s less than 1200 s × 2^1.06.
     expect(news.textContent).toContain('predicts 39:58 for Gullstone 10, −1:44 against the result');
     expect(within(news).getAllByRole('listitem')).toHaveLength(defaultPaces.length);
     expect(news.textContent).toContain('5 km: 4:00 /km → 3:50 /km');
-    await userEvent.click(screen.getByRole('button', { name: 'Re-pace from there on' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Re-pace from that day' }));
     expect(ran(commands)?.change.paces).toMatchObject({ repaced: [today] });
   });
 
@@ -82,9 +82,9 @@ describe('re-pacing', () => {
     const commands = fakeCommands();
     const paces = { repaced: ['2027-02-08'] };
     const view = pacesView(file({ results: [old, trial] }, { paces }), today);
-    render(<Repacing view={view} today={today} commands={commands} />);
-    expect(screen.queryByRole('button', { name: 'Re-pace from there on' })).toBeNull();
-    await userEvent.click(screen.getByRole('button', { name: /Take back the re-pacing/ }));
+    signedIn(<Repacing view={view} today={today} commands={commands} />);
+    expect(screen.queryByRole('button', { name: 'Re-pace from that day' })).toBeNull();
+    await userEvent.click(screen.getByRole('button', { name: /Remove the re-pacing/ }));
     expect(ran(commands)?.change.paces).toMatchObject({ repaced: [] });
   });
 

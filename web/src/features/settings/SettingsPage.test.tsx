@@ -12,10 +12,10 @@ describe('the settings', () => {
   it('are kept one by one, and it says so', async () => {
     const { user, sentTo } = renderPage(<SettingsPage />, { answers: keeps });
     await user.selectOptions(screen.getByLabelText('Unit'), 'mi');
-    expect(await screen.findByText('saved')).toBeTruthy();
-    await user.selectOptions(screen.getByLabelText('Shown in steps of'), '0.5');
+    expect(await screen.findByText('Saved')).toBeTruthy();
+    await user.selectOptions(screen.getByLabelText('Round figures to'), '0.5');
     await user.selectOptions(screen.getByLabelText('A week starts on'), 'sunday');
-    await user.selectOptions(screen.getByLabelText('Light or dark'), 'dark');
+    await user.selectOptions(screen.getByLabelText('Theme'), 'dark');
     await waitFor(() =>
       expect(sentTo('PATCH /api/settings')).toEqual([
         { unit: 'mi' },
@@ -31,7 +31,7 @@ describe('the settings', () => {
     const { user } = renderPage(<SettingsPage />, { answers });
     await user.selectOptions(screen.getByLabelText('Unit'), 'mi');
     expect((await screen.findByRole('alert')).textContent).toContain('The setting is as it was.');
-    expect(screen.queryByText('saved')).toBeNull();
+    expect(screen.queryByText('Saved')).toBeNull();
   });
 });
 

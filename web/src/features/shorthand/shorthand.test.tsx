@@ -1,43 +1,33 @@
-import { readSession } from '@nadir/core/sessions';
+import { resolveSpec } from '@nadir/core/layout';
+import { rulesOf } from '@nadir/core/rules';
+import { readSession, sessionPacesOf } from '@nadir/core/sessions';
 import { render, screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { SessionBars } from '../../drawing/SessionBars.js';
+import { SessionLines } from '../../drawing/SessionLines.js';
 import { EXAMPLES } from './examples.js';
+
+const spec = resolveSpec({
+  race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000, goalTime: 2400 },
+});
+const paces = sessionPacesOf(spec, rulesOf(spec), '2027-05-01');
 
 describe('the page on sessions', () => {
   it.each(EXAMPLES)('has an example that reads: %s', (example) => {
     expect(readSession(example).ok).toBe(true);
   });
 
-  it('draws a session to scale: time across, speed up', () => {
-    const stretch = (words: string, time: number, pace: number | undefined, hard: boolean) => ({
-      words,
-      time,
-      pace,
-      hard,
-      distance: pace === undefined ? 0 : (time / pace) * 1000,
-    });
-    const stretches = [
-      stretch('1 km @ 5 km', 240, 240, true),
-      stretch('60 s standing', 60, undefined, false),
-    ];
-    const session = {
-      stretches,
-      distance: 1000,
-      time: 300,
-      hardDistance: 1000,
-      hardTime: 240,
-      unknown: [],
-    };
-    const { container } = render(<SessionBars session={session} width={300} />);
-    expect(
-      screen.getByRole('img', { name: 'The session to scale: 1 km @ 5 km, 60 s standing' }),
-    ).toBeTruthy();
-    const [hard, rest] = [...container.querySelectorAll('rect')];
-    expect(Number(hard?.getAttribute('width'))).toBeCloseTo(240, 6);
-    expect(Number(rest?.getAttribute('x'))).toBeCloseTo(240, 6);
-    expect(Number(hard?.getAttribute('height'))).toBeGreaterThan(
-      Number(rest?.getAttribute('height')),
+  it('draws a session to scale on lines: twice the time is twice as wide', () => {
+    const { container } = render(
+      <SessionLines text="10 min easy; 20 min half-hour" paces={paces} width={446} />,
     );
+    expect(
+      screen.getByRole('img', { name: /^The session to scale: 10 min easy, 20 min half-hour/ }),
+    ).toBeTruthy();
+    const bars = [...container.querySelectorAll('g rect[stroke]')].map((bar) =>
+      Number(bar.getAttribute('width')),
+    );
+    // Forty-six pixels of labels and two at the end leave 398 for the longest line.
+    expect(bars[1]).toBeCloseTo(398, 6);
+    expect(bars[0]).toBeCloseTo(199, 6);
   });
 });

@@ -13,7 +13,7 @@ import type { Commands } from '../../editor/useCommands.js';
 import { cyclesOf } from './cycle-days.js';
 import { DayColumn } from './DayColumn.js';
 import { DayPanel } from './DayPanel.js';
-import { PatternChoice } from './PatternChoice.js';
+import { DayByDay, WeekTemplates } from './WeekTemplates.js';
 import { WeekSum } from './WeekSum.js';
 
 const measure = { basis: 'distance', unit: 'km', step: 1 } as const;
@@ -134,9 +134,10 @@ describe('what a week comes to', () => {
       days: [{ date: '2027-03-01', swap: { kind: 'pool', reason: 'weather' } }],
     });
     render(<WeekSum cycle={cycle} shown={shown} phase={undefined} />);
-    const words = screen.getByText(/with cross-training/).textContent;
-    const [all, legs] = [...words.matchAll(/(\d+) km/g)].map(([, km]) => Number(km));
-    expect(all).toBeGreaterThan(legs!);
+    const what = screen.getByText(/with cross-training/);
+    const legs = Number(/(\d+) km on the legs/.exec(what.textContent)?.[1]);
+    const all = Number.parseFloat(what.nextElementSibling?.textContent ?? '');
+    expect(all).toBeGreaterThan(legs);
     expect(legs).toBe(shown.weeks[2]?.volume);
   });
 });
@@ -185,41 +186,44 @@ describe('the chosen day', () => {
   });
 });
 
-describe('roles of the week', () => {
-  it('show every ready week in this week’s own figures, and take one for a phase alone', async () => {
+describe('week templates', () => {
+  const fakes = () => ({
+    show: vi.fn<Commands['show']>(() => []),
+    run: vi.fn<Commands['run']>(() => []),
+    cancel: vi.fn<Commands['cancel']>(),
+  });
+
+  it('show this week’s own figures under each, and are taken for a phase alone', async () => {
     const { block, shown } = laid();
-    const commands = {
-      show: vi.fn<Commands['show']>(() => []),
-      run: vi.fn<Commands['run']>(() => []),
-      cancel: vi.fn<Commands['cancel']>(),
-    };
+    const commands = fakes();
     render(
-      <SessionContext.Provider value={session}>
-        <PatternChoice
-          block={block}
-          shown={shown}
-          week={block.weeks[2]}
-          from="2027-03-03"
-          commands={commands}
-        />
-      </SessionContext.Provider>,
+      <WeekTemplates
+        block={block}
+        shown={shown}
+        week={block.weeks[2]!}
+        from="2027-03-03"
+        commands={commands}
+      />,
     );
-    await userEvent.click(screen.getByRole('button', { name: 'choose a ready week' }));
-    const figures = (name: RegExp) =>
-      screen
-        .getByRole('button', { name })
-        .querySelector('.pattern-figures')!
-        .textContent.replace(' km', '')
-        .split(/ +/);
-    const seven = figures(/^Seven runs/).map(Number);
+    const figures = async (name: RegExp) => {
+      const label = (await screen.findByRole('button', { name })).getAttribute('aria-label') ?? '';
+      return label.replace(/^.*: /, '').replace(' km', '').split(' ');
+    };
+    const seven = (await figures(/^Seven runs: \d/)).map(Number);
     expect(seven.reduce((total, figure) => total + figure, 0)).toBe(shown.weeks[2]?.volume);
-    expect(figures(/^Nine days/)).toHaveLength(9);
-    expect(figures(/^Nine days/).filter((figure) => figure === '–')).toHaveLength(2);
-    await userEvent.selectOptions(screen.getByLabelText('Mon'), 'rest');
-    expect(after(block, commands.run.mock.lastCall?.[0]).weeks[4]?.days[0]?.role).toBe('rest');
-    await userEvent.click(screen.getByRole('checkbox', { name: /^only in/ }));
+    expect(await figures(/^Nine days: /)).toHaveLength(9);
+    expect((await figures(/^Nine days: /)).filter((figure) => figure === '–')).toHaveLength(2);
+    await userEvent.click(screen.getByRole('checkbox', { name: /^Only in/ }));
     await userEvent.click(screen.getByRole('button', { name: /^Seven runs/ }));
     const taken = commands.run.mock.lastCall?.[0];
     expect(taken?.change.week).toMatchObject({ byPhase: [{ phase: block.weeks[2]?.phase }] });
+  });
+
+  it('give way to roles day by day', async () => {
+    const { block } = laid();
+    const commands = fakes();
+    render(<DayByDay block={block} commands={commands} />);
+    await userEvent.selectOptions(screen.getByLabelText('Mon'), 'rest');
+    expect(after(block, commands.run.mock.lastCall?.[0]).weeks[4]?.days[0]?.role).toBe('rest');
   });
 });
