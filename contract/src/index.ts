@@ -58,7 +58,8 @@ export {
   templateBody,
 } from './api/bodies.js';
 export { changeWords } from './api/change-words.js';
-export { type Route, type RouteName, USUAL_BYTES, routes } from './api/routes.js';
+export { type RouteName, type RoutePath, paths } from './api/paths.js';
+export { type Route, USUAL_BYTES, routes } from './api/routes.js';
 export {
   type Parsed,
   givenOf,

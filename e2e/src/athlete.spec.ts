@@ -12,7 +12,7 @@ test('an athlete’s record moves the blocks that read it, said first, and back 
   await expect(page.getByRole('region', { name: 'What it changes' })).toBeHidden();
   const tuesday = page
     .getByRole('group', { name: 'Days off' })
-    .getByRole('button', { name: 'Tue' });
+    .getByRole('button', { name: 'Tue', exact: true });
   await tuesday.click();
   const touched = page.getByRole('list', { name: 'Blocks that read this record' });
   await expect(touched).toContainText(/Goal race, .*: \d+ days to come would move\./);
@@ -34,7 +34,7 @@ test('a block can be left as it is by a change of the record', async ({ page }) 
   const before = await days();
   await page.goto(addressOf('demo'));
   await page.getByRole('link', { name: 'Record of Isolde Marr' }).click();
-  await page.getByRole('button', { name: 'Wed' }).click();
+  await page.getByRole('button', { name: 'Wed', exact: true }).click();
   const block = page.getByRole('checkbox', { name: /Goal race/ });
   await block.uncheck();
   await page.getByRole('button', { name: 'Save', exact: true }).click();

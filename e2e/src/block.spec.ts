@@ -155,6 +155,7 @@ test('keeps edits while the server is away, even over a reload, and sends them w
 test('lights the weeks of a check in focus', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Wren Castellan');
+  await page.getByRole('button', { name: /^Already run/ }).click();
   await page
     .getByRole('button', { name: /Growth over the cap/ })
     .first()

@@ -31,9 +31,11 @@ test('waives a finding with a reason; it opens again when it becomes worse', asy
   await expect(page.getByText('A waiver needs its reason.')).toBeVisible();
   await page.getByLabel('Reason to let it stand').fill('Camp week.');
   await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Waived (1)' }).click();
   await expect(page.getByText('waived: Camp week.')).toBeVisible();
   await expectSaved(page);
   await page.reload();
+  await page.getByRole('button', { name: 'Waived (1)' }).click();
   await expect(page.getByText('waived: Camp week.')).toBeVisible();
   await pin(page, 'volume', 3, '50');
   await expect(page.getByText('worse since you waived it: Camp week.')).toBeVisible();

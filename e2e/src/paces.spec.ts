@@ -106,6 +106,7 @@ async function expectOnePage(page: Page): Promise<void> {
 test('splits and repetitions open from the palette, and say what cannot be', async ({ page }) => {
   await enterDemo(page);
   await page.keyboard.press('Control+k');
+  await expect(page.getByRole('combobox', { name: 'Find' })).toBeFocused();
   await page.keyboard.type('splits');
   await page.keyboard.press('Enter');
   const dialog = page.getByRole('dialog', { name: 'Splits and repetitions' });

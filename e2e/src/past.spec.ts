@@ -15,7 +15,7 @@ test('exports a block to a file, and opens the same file again', async ({ page }
   expect(download.suggestedFilename()).toBe('there-and-back-goal-race.json');
   const path = await download.path();
   await page.goto(`${addressOf('demo')}/blocks`);
-  await page.getByLabel('Choose a file').setInputFiles(path);
+  await page.locator('input[type=file]').setInputFiles(path);
   await expect(cell(page, 'volume', 5)).toHaveText('31');
   expect(page.url()).not.toContain(id);
   expect(JSON.parse(await readFile(path, 'utf8'))).toMatchObject({ version: 3, engine: 3 });
@@ -24,7 +24,7 @@ test('exports a block to a file, and opens the same file again', async ({ page }
 test('refuses a bad file by line and field, and a later one politely', async ({ page }) => {
   await page.goto(`${addressOf('demo')}/blocks`);
   const open = (text: string) =>
-    page.getByLabel('Choose a file').setInputFiles({
+    page.locator('input[type=file]').setInputFiles({
       name: 'block.json',
       mimeType: 'application/json',
       buffer: Buffer.from(text),

@@ -51,7 +51,7 @@ test('the squad is accessible', async ({ page }) => {
 test('an athlete’s record is accessible', async ({ page }) => {
   await enterDemo(page);
   await page.getByRole('link', { name: 'Record of Idris Vale' }).click();
-  await page.getByRole('button', { name: 'Wed' }).click();
+  await page.getByRole('button', { name: 'Wed', exact: true }).click();
   await expect(page.getByRole('list', { name: 'Blocks that read this record' })).toBeVisible();
   await expectAccessible(page);
 });

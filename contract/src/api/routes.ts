@@ -34,13 +34,11 @@ import {
   version,
 } from './bodies.js';
 import { glances } from './glances.js';
+import { type RouteName, type RoutePath, paths } from './paths.js';
 import { keepEntryBody, keptEntry, record, recordQuery, removeEntryBody } from './record.js';
 
 /** One route of the API: what it takes and what it answers. */
-export interface Route {
-  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
-  /** Path with `{id}` parameters. */
-  path: string;
+export interface Route extends RoutePath {
   summary: string;
   body?: z.ZodType;
   /** Most bytes of the body, where they are not the usual. */
@@ -62,240 +60,204 @@ const LIBRARY_BYTES = 512 * KILO;
 /** Every route there is: the server serves these, the client calls these, the docs list these. */
 export const routes = {
   live: {
-    method: 'GET',
-    path: '/health/live',
+    ...paths.live,
     summary: 'Whether the server runs.',
     answer: live,
   },
   ready: {
-    method: 'GET',
-    path: '/health/ready',
+    ...paths.ready,
     summary: 'Whether the server and its database answer; 503 when they do not.',
     answer: ready,
   },
   session: {
-    method: 'GET',
-    path: '/api/session',
+    ...paths.session,
     summary: 'Who is signed in, and today.',
     answer: session,
   },
   signIn: {
-    method: 'POST',
-    path: '/api/sign-in',
+    ...paths.signIn,
     summary: 'Signs a coach in.',
     body: signInBody,
     bodyBytes: SIGN_IN_BYTES,
     answer: coach,
   },
   signInDemo: {
-    method: 'POST',
-    path: '/api/sign-in/demo',
+    ...paths.signInDemo,
     summary: 'Signs the demo coach in; only on a demo.',
     answer: coach,
   },
   firstCoach: {
-    method: 'POST',
-    path: '/api/first-coach',
+    ...paths.firstCoach,
     summary: 'Creates the first coach and signs in.',
     body: firstCoachBody,
     bodyBytes: SIGN_IN_BYTES,
     answer: coach,
   },
-  signOut: { method: 'POST', path: '/api/sign-out', summary: 'Signs out.', answer: done },
+  signOut: { ...paths.signOut, summary: 'Signs out.', answer: done },
   savePassword: {
-    method: 'PUT',
-    path: '/api/password',
+    ...paths.savePassword,
     summary: 'Changes the coach’s password and signs out everywhere else.',
     body: passwordBody,
     bodyBytes: SIGN_IN_BYTES,
     answer: done,
   },
   saveSettings: {
-    method: 'PATCH',
-    path: '/api/settings',
+    ...paths.saveSettings,
     summary: 'Changes some of the coach’s settings.',
     body: settingsChange,
     answer: coach,
   },
   squad: {
-    method: 'GET',
-    path: '/api/squad',
+    ...paths.squad,
     summary: 'Every athlete with the present block.',
     answer: squad,
   },
   glances: {
-    method: 'GET',
-    path: '/api/squad/glances',
+    ...paths.glances,
     summary: 'Every athlete with the present block at a glance, laid out by the server.',
     answer: glances,
   },
   addAthlete: {
-    method: 'POST',
-    path: '/api/athletes',
+    ...paths.addAthlete,
     summary: 'Adds an athlete.',
     body: addAthleteBody,
     answer: athlete,
   },
-  athlete: { method: 'GET', path: '/api/athletes/{id}', summary: 'One athlete.', answer: athlete },
+  athlete: { ...paths.athlete, summary: 'One athlete.', answer: athlete },
   saveAthlete: {
-    method: 'PUT',
-    path: '/api/athletes/{id}',
+    ...paths.saveAthlete,
     summary:
       'Changes an athlete’s record, and lays out the athlete’s blocks by it but for those kept apart.',
     body: saveAthleteBody,
     answer: athlete,
   },
   previewAthlete: {
-    method: 'POST',
-    path: '/api/athletes/{id}/preview',
+    ...paths.previewAthlete,
     summary:
       'Says which days to come a changed record would move, block by block; changes nothing.',
     body: athletePreviewBody,
     answer: athletePreview,
   },
   setAthleteState: {
-    method: 'PUT',
-    path: '/api/athletes/{id}/state',
+    ...paths.setAthleteState,
     summary: 'Archives or removes an athlete, or puts the athlete back; nothing is deleted.',
     body: athleteStateBody,
     answer: athlete,
   },
   record: {
-    method: 'GET',
-    path: '/api/athletes/{id}/record',
+    ...paths.record,
     summary: 'What an athlete ran from one day to another.',
     query: recordQuery,
     answer: record,
   },
   keepEntry: {
-    method: 'PUT',
-    path: '/api/athletes/{id}/record',
+    ...paths.keepEntry,
     summary: 'Keeps what was run in one place of one day; refused with 409 on a stale revision.',
     body: keepEntryBody,
     answer: keptEntry,
   },
   removeEntry: {
-    method: 'POST',
-    path: '/api/athletes/{id}/record/remove',
+    ...paths.removeEntry,
     summary: 'Removes an entry; keeping it again on the answered revision puts it back.',
     body: removeEntryBody,
     answer: keptEntry,
   },
   addBlock: {
-    method: 'POST',
-    path: '/api/blocks',
+    ...paths.addBlock,
     summary: 'Lays out a new block and keeps its wishes.',
     body: newBlockBody,
     bodyBytes: BLOCK_BODY_BYTES,
     answer: openBlock,
   },
   saveHouseRules: {
-    method: 'PUT',
-    path: '/api/house-rules',
+    ...paths.saveHouseRules,
     summary: 'Saves the coach’s house rules; no block is laid out anew by it.',
     body: houseRulesBody,
     answer: coach,
   },
   savePaces: {
-    method: 'PUT',
-    path: '/api/paces',
+    ...paths.savePaces,
     summary: 'Saves the coach’s named paces; no block takes them over by it.',
     body: pacesBody,
     bodyBytes: TABLE_BYTES,
     answer: coach,
   },
   saveLibrary: {
-    method: 'PUT',
-    path: '/api/library',
+    ...paths.saveLibrary,
     summary: 'Saves the coach’s own sessions; blocks keep those they have.',
     body: libraryBody,
     bodyBytes: LIBRARY_BYTES,
     answer: coach,
   },
   blocks: {
-    method: 'GET',
-    path: '/api/blocks',
+    ...paths.blocks,
     summary: 'Every block of every athlete.',
     answer: blockList,
   },
   removeBlock: {
-    method: 'DELETE',
-    path: '/api/blocks/{id}',
+    ...paths.removeBlock,
     summary: 'Takes a block off the lists; it can be put back.',
     answer: done,
   },
   putBackBlock: {
-    method: 'POST',
-    path: '/api/blocks/{id}/put-back',
+    ...paths.putBackBlock,
     summary: 'Puts a removed block back.',
     answer: openBlock,
   },
   templates: {
-    method: 'GET',
-    path: '/api/templates',
+    ...paths.templates,
     summary: 'Every template.',
     answer: templateList,
   },
   addTemplate: {
-    method: 'POST',
-    path: '/api/templates',
+    ...paths.addTemplate,
     summary: 'Keeps a template.',
     body: templateBody,
     bodyBytes: BLOCK_BODY_BYTES,
     answer: template,
   },
   removeTemplate: {
-    method: 'DELETE',
-    path: '/api/templates/{id}',
+    ...paths.removeTemplate,
     summary: 'Takes a template off the list; it can be put back.',
     answer: done,
   },
   putBackTemplate: {
-    method: 'POST',
-    path: '/api/templates/{id}/put-back',
+    ...paths.putBackTemplate,
     summary: 'Puts a removed template back.',
     answer: done,
   },
   block: {
-    method: 'GET',
-    path: '/api/blocks/{id}',
+    ...paths.block,
     summary: 'One block, its past as it was handed out.',
     answer: openBlock,
   },
   saveBlock: {
-    method: 'PUT',
-    path: '/api/blocks/{id}',
+    ...paths.saveBlock,
     summary: 'Saves changed wishes; refused with 409 on a stale revision.',
     body: saveBlockBody,
     bodyBytes: BLOCK_BODY_BYTES,
     answer: openBlock,
   },
   blockHistory: {
-    method: 'GET',
-    path: '/api/blocks/{id}/history',
+    ...paths.blockHistory,
     summary: 'The changes of a block in pages, newest first, without their versions.',
     query: historyQuery,
     answer: history,
   },
   blockVersion: {
-    method: 'GET',
-    path: '/api/blocks/{id}/history/{revision}',
+    ...paths.blockVersion,
     summary: 'One version of a block as it was stored.',
     answer: version,
   },
   changePast: {
-    method: 'PUT',
-    path: '/api/blocks/{id}/past',
+    ...paths.changePast,
     summary: 'Opens days that are over for changes, or closes them as they now stand.',
     body: pastBody,
     answer: openBlock,
   },
   blockDays: {
-    method: 'GET',
-    path: '/api/blocks/{id}/days',
+    ...paths.blockDays,
     summary: 'The plan of every day of a block, each day and run with an id that stays.',
     answer: plannedDays,
   },
-} as const satisfies Record<string, Route>;
-
-export type RouteName = keyof typeof routes;
+} as const satisfies Record<RouteName, Route>;

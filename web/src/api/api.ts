@@ -18,7 +18,6 @@ import {
   type PacesBody,
   type PasswordBody,
   type Refusal,
-  type Route,
   type SaveAthleteBody,
   type SaveBlockBody,
   type Session,
@@ -28,9 +27,8 @@ import {
   type TemplateAnswer,
   type TemplateBody,
   type TemplateList,
-  refusal,
-  routes,
 } from '@nadir/contract';
+import { type RouteName, paths } from '@nadir/contract/paths';
 import type { SerializedError } from '@reduxjs/toolkit';
 import { type BaseQueryFn, createApi } from '@reduxjs/toolkit/query/react';
 import { v4 as uuid } from 'uuid';
@@ -43,7 +41,7 @@ export type CallError =
   | { kind: 'unreadable'; status: number };
 
 export interface Call {
-  route: Route;
+  route: RouteName;
   id?: string;
   revision?: number;
   query?: Record<string, string>;
@@ -69,6 +67,7 @@ const call: BaseQueryFn<Call, unknown, CallError> = async (asked, ...rest) => {
 /** Calls a route of the contract and parses what it answers. */
 const callOnce: BaseQueryFn<Call, unknown, CallError> = async (asked) => {
   const { route, body } = asked;
+  const { method } = paths[route];
   const sent = body !== undefined && {
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
@@ -76,12 +75,13 @@ const callOnce: BaseQueryFn<Call, unknown, CallError> = async (asked) => {
   let response: Response;
   let text: string;
   try {
-    response = await fetch(addressOf(asked), { method: route.method, ...sent });
+    response = await fetch(addressOf(asked), { method, ...sent });
     text = await response.text();
   } catch {
     return { error: { kind: 'away' } };
   }
   const answer = parseJson(text);
+  const { firstAnswers, refusal } = await import('@nadir/contract/first');
   if (!response.ok) {
     const refused = refusal.safeParse(answer);
     // Only a 4xx refuses; a gateway that answers for a server that is down says nothing of ours.
@@ -89,12 +89,13 @@ const callOnce: BaseQueryFn<Call, unknown, CallError> = async (asked) => {
     if (!refused.success) return { error: unreadable(response) };
     return { error: { kind: 'refused', status: response.status, refusal: refused.data } };
   }
-  const parsed = route.answer.safeParse(answer);
+  const reads = firstAnswers[route] ?? (await import('@nadir/contract')).routes[route].answer;
+  const parsed = reads.safeParse(answer);
   return parsed.success ? { data: parsed.data } : { error: unreadable(response) };
 };
 
 function addressOf({ route, id = '', revision, query = {} }: Call): string {
-  const path = route.path
+  const path = paths[route].path
     .replace('{id}', encodeURIComponent(id))
     .replace('{revision}', String(revision));
   const asked = new URLSearchParams(query).toString();
@@ -146,24 +147,24 @@ export const api = createApi({
   tagTypes: ['Session', 'Squad', 'Athlete', 'Block', 'History', 'Templates'],
   endpoints: (build) => ({
     session: build.query<Session, void>({
-      query: () => ({ route: routes.session }),
+      query: () => ({ route: 'session' }),
       providesTags: ['Session'],
     }),
     signIn: build.mutation<Coach, SignInBody>({
-      query: (body) => ({ route: routes.signIn, body }),
+      query: (body) => ({ route: 'signIn', body }),
     }),
     signInDemo: build.mutation<Coach, void>({
-      query: () => ({ route: routes.signInDemo }),
+      query: () => ({ route: 'signInDemo' }),
     }),
     firstCoach: build.mutation<Coach, FirstCoachBody>({
-      query: (body) => ({ route: routes.firstCoach, body }),
+      query: (body) => ({ route: 'firstCoach', body }),
     }),
-    signOut: build.mutation<unknown, void>({ query: () => ({ route: routes.signOut }) }),
+    signOut: build.mutation<unknown, void>({ query: () => ({ route: 'signOut' }) }),
     savePassword: build.mutation<unknown, PasswordBody>({
-      query: (body) => ({ route: routes.savePassword, body }),
+      query: (body) => ({ route: 'savePassword', body }),
     }),
     saveSettings: build.mutation<Coach, SettingsChange>({
-      query: (body) => ({ route: routes.saveSettings, body }),
+      query: (body) => ({ route: 'saveSettings', body }),
       // Shown at once; taken back if it is refused.
       onQueryStarted: async (change, { dispatch, queryFulfilled }) => {
         const patch = dispatch(
@@ -175,7 +176,7 @@ export const api = createApi({
       },
     }),
     saveHouseRules: build.mutation<Coach, HouseRulesBody>({
-      query: (body) => ({ route: routes.saveHouseRules, body }),
+      query: (body) => ({ route: 'saveHouseRules', body }),
       // Shown at once; taken back if it is refused.
       onQueryStarted: async (changes, { dispatch, queryFulfilled }) => {
         const patch = dispatch(
@@ -187,7 +188,7 @@ export const api = createApi({
       },
     }),
     savePaces: build.mutation<Coach, PacesBody>({
-      query: (body) => ({ route: routes.savePaces, body }),
+      query: (body) => ({ route: 'savePaces', body }),
       // Shown at once; taken back if it is refused.
       onQueryStarted: async ({ table }, { dispatch, queryFulfilled }) => {
         const patch = dispatch(
@@ -199,7 +200,7 @@ export const api = createApi({
       },
     }),
     saveLibrary: build.mutation<Coach, LibraryBody>({
-      query: (body) => ({ route: routes.saveLibrary, body }),
+      query: (body) => ({ route: 'saveLibrary', body }),
       // Shown at once; taken back if it is refused.
       onQueryStarted: async ({ families }, { dispatch, queryFulfilled }) => {
         const patch = dispatch(
@@ -211,27 +212,27 @@ export const api = createApi({
       },
     }),
     squad: build.query<Squad, void>({
-      query: () => ({ route: routes.squad }),
+      query: () => ({ route: 'squad' }),
       providesTags: ['Squad'],
     }),
     glances: build.query<Glances, void>({
-      query: () => ({ route: routes.glances }),
+      query: () => ({ route: 'glances' }),
       providesTags: ['Squad'],
     }),
     addAthlete: build.mutation<AthleteAnswer, AthleteBody>({
       query: (facts) => ({
-        route: routes.addAthlete,
+        route: 'addAthlete',
         body: { id: uuid(), ...facts },
         mayRepeat: true,
       }),
       invalidatesTags: ['Squad'],
     }),
     athlete: build.query<AthleteAnswer, string>({
-      query: (id) => ({ route: routes.athlete, id }),
+      query: (id) => ({ route: 'athlete', id }),
       providesTags: ['Athlete'],
     }),
     saveAthlete: build.mutation<AthleteAnswer, { id: string; body: SaveAthleteBody }>({
-      query: ({ id, body }) => ({ route: routes.saveAthlete, id, body }),
+      query: ({ id, body }) => ({ route: 'saveAthlete', id, body }),
       // At once: an undo right after goes on from the revision that is stored now.
       onQueryStarted: async ({ id }, { dispatch, queryFulfilled }) => {
         const stored = await queryFulfilled.catch(() => undefined);
@@ -240,35 +241,35 @@ export const api = createApi({
       invalidatesTags: ['Athlete', 'Squad', 'Block', 'History'],
     }),
     previewAthlete: build.mutation<AthletePreview, { id: string; body: AthletePreviewBody }>({
-      query: ({ id, body }) => ({ route: routes.previewAthlete, id, body }),
+      query: ({ id, body }) => ({ route: 'previewAthlete', id, body }),
     }),
     setAthleteState: build.mutation<AthleteAnswer, { id: string; body: AthleteStateBody }>({
-      query: ({ id, body }) => ({ route: routes.setAthleteState, id, body }),
+      query: ({ id, body }) => ({ route: 'setAthleteState', id, body }),
       invalidatesTags: ['Athlete', 'Squad'],
     }),
     addBlock: build.mutation<OpenBlock, NewBlockBody>({
       query: (body) => ({
-        route: routes.addBlock,
+        route: 'addBlock',
         body: { saveId: uuid(), ...body },
         mayRepeat: true,
       }),
       invalidatesTags: ['Squad'],
     }),
     blocks: build.query<BlockList, void>({
-      query: () => ({ route: routes.blocks }),
+      query: () => ({ route: 'blocks' }),
       providesTags: ['Squad'],
     }),
     removeBlock: build.mutation<unknown, string>({
-      query: (id) => ({ route: routes.removeBlock, id }),
+      query: (id) => ({ route: 'removeBlock', id }),
       invalidatesTags: ['Squad'],
     }),
     putBackBlock: build.mutation<OpenBlock, string>({
-      query: (id) => ({ route: routes.putBackBlock, id }),
+      query: (id) => ({ route: 'putBackBlock', id }),
       invalidatesTags: ['Squad'],
     }),
     blockHistory: build.infiniteQuery<BlockHistory, string, number | null>({
       query: ({ queryArg: id, pageParam }) => ({
-        route: routes.blockHistory,
+        route: 'blockHistory',
         id,
         ...(pageParam !== null && { query: { before: String(pageParam) } }),
       }),
@@ -279,34 +280,34 @@ export const api = createApi({
       providesTags: ['History'],
     }),
     blockVersion: build.query<BlockVersion, { id: string; revision: number }>({
-      query: ({ id, revision }) => ({ route: routes.blockVersion, id, revision }),
+      query: ({ id, revision }) => ({ route: 'blockVersion', id, revision }),
     }),
     templates: build.query<TemplateList, void>({
-      query: () => ({ route: routes.templates }),
+      query: () => ({ route: 'templates' }),
       providesTags: ['Templates'],
     }),
     addTemplate: build.mutation<TemplateAnswer, TemplateBody>({
-      query: (body) => ({ route: routes.addTemplate, body }),
+      query: (body) => ({ route: 'addTemplate', body }),
       invalidatesTags: ['Templates'],
     }),
     removeTemplate: build.mutation<unknown, string>({
-      query: (id) => ({ route: routes.removeTemplate, id }),
+      query: (id) => ({ route: 'removeTemplate', id }),
       invalidatesTags: ['Templates'],
     }),
     putBackTemplate: build.mutation<unknown, string>({
-      query: (id) => ({ route: routes.putBackTemplate, id }),
+      query: (id) => ({ route: 'putBackTemplate', id }),
       invalidatesTags: ['Templates'],
     }),
     block: build.query<OpenBlock, string>({
-      query: (id) => ({ route: routes.block, id }),
+      query: (id) => ({ route: 'block', id }),
       providesTags: ['Block'],
     }),
     changePast: build.mutation<OpenBlock, { id: string; body: PastBody }>({
-      query: ({ id, body }) => ({ route: routes.changePast, id, body }),
+      query: ({ id, body }) => ({ route: 'changePast', id, body }),
       invalidatesTags: ['Squad'],
     }),
     saveBlock: build.mutation<OpenBlock, { id: string; body: SaveBlockBody }>({
-      query: ({ id, body }) => ({ route: routes.saveBlock, id, body }),
+      query: ({ id, body }) => ({ route: 'saveBlock', id, body }),
       invalidatesTags: ['Squad', 'History'],
     }),
   }),

@@ -1,4 +1,4 @@
-import { routes } from '@nadir/contract';
+import { paths } from '@nadir/contract/paths';
 
 const MARK = 'nadir.reloaded-for-newer-files';
 /** Twice within this time is no upgrade: the page would reload for ever. Milliseconds. */
@@ -27,7 +27,7 @@ export async function reloadForNewerFiles(): Promise<'server-away' | 'not-loaded
 
 async function serverAnswers(): Promise<boolean> {
   try {
-    const { ok } = await fetch(routes.live.path, { signal: AbortSignal.timeout(PATIENCE_MS) });
+    const { ok } = await fetch(paths.live.path, { signal: AbortSignal.timeout(PATIENCE_MS) });
     return ok;
   } catch {
     return false;

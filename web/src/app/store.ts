@@ -1,6 +1,6 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { autosave } from '../editor/autosave.js';
 import { editorReducer } from '../editor/editor-slice.js';
+import { editorMiddleware } from '../editor/middleware.js';
 import { api } from '../api/api.js';
 import { signedOut } from './signed-out.js';
 
@@ -9,6 +9,6 @@ export function createStore() {
   return configureStore({
     reducer: { [api.reducerPath]: api.reducer, editor: editorReducer },
     middleware: (defaults) =>
-      defaults().prepend(autosave.middleware, signedOut.middleware).concat(api.middleware),
+      defaults().prepend(editorMiddleware.middleware, signedOut.middleware).concat(api.middleware),
   });
 }

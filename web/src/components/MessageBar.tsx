@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { useState } from 'react';
-import type { Message } from './messages.js';
+import type { Message } from './message.js';
 
 /** Long enough to be read and to reach its button. */
 const STAYS_MS = 7000;

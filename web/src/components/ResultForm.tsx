@@ -46,7 +46,7 @@ export function ResultForm({
     if (problem) setProblems({ all: problem.message });
   }
 
-  const wrong = problems.date ?? problems.distance ?? problems.time ?? problems.all;
+  const wrong = problems.all;
   const first = draft.fixed === 'time';
   const text = (
     field: 'name' | 'conditions' | 'distance' | 'time',

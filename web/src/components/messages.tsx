@@ -7,12 +7,7 @@ import {
   useContext,
   useState,
 } from 'react';
-
-/** What an act says of itself, and how it is undone. */
-export interface Message {
-  text: string;
-  undo?: (() => void) | undefined;
-}
+import type { Message } from './message.js';
 
 type Say = (message: Message) => void;
 

@@ -5,10 +5,15 @@ import { ErrorNote } from '../components/ErrorNote.js';
 import { WithHistory } from '../components/history.js';
 import { BrokenVersion } from './BrokenVersion.js';
 import { EditorNotices } from './EditorNotices.js';
+import { autosave } from './autosave.js';
+import { editorMiddleware } from './middleware.js';
 import { activeFile } from './useCommands.js';
 import { useEditor } from './useEditor.js';
 import { useOpenBlock } from './useOpenBlock.js';
 import { useOtherTabs } from './useOtherTabs.js';
+
+// Saving begins where a block is opened.
+editorMiddleware.addMiddleware(autosave.middleware);
 
 const NONE: readonly PlannedDay[] = [];
 

@@ -2,10 +2,14 @@ import type { OpenBlock, SaveBlockBody } from '@nadir/contract';
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createStore } from '../app/store.js';
+import { autosave } from './autosave.js';
+import { editorMiddleware } from './middleware.js';
 import { type Draft, changed, opened } from './editor-slice.js';
 import { clearDrafts, draftsOf, dropDraft, keepDraft, leaveDevice } from './drafts.js';
 import { adoptLegacyDraft } from './legacy-drafts.js';
 import { whatToOpen } from './what-to-open.js';
+
+editorMiddleware.addMiddleware(autosave.middleware);
 
 const COACH = '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a10';
 

@@ -1,4 +1,5 @@
-import { type BlockAnswer, type BlockFile, type OpenBlock, changeWords } from '@nadir/contract';
+import type { BlockAnswer, BlockFile, OpenBlock } from '@nadir/contract';
+import { changeWords } from '@nadir/contract/words';
 import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
 

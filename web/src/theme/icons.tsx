@@ -48,15 +48,6 @@ export const DownIcon = lineIcon('M5.5 8l4.5 4.500L14.5 8');
 export const UpIcon = lineIcon('M5.5 12.5 10 8l4.5 4.5');
 export const BackIcon = lineIcon('M12 5.5 7.5 10l4.5 4.5');
 export const NextIcon = lineIcon('M8 5.500l4.5 4.500L8 14.5');
-export const CloseIcon = lineIcon('M5 5l10 10M15 5 5 15');
-export const SearchIcon = lineIcon(
-  'M8.5 14a5.5 5.5 0 1 0 0-11 5.5 5.5 0 0 0 0 11ZM12.5 12.5 17 17',
-);
 export const MoreIcon = lineIcon('M3 5.500h14M3 10h14M3 14.500h14');
-export const PrintIcon = lineIcon(
-  'M5.5 7.500V3h9v4.500M5.5 14H3V7.500h14V14h-2.500M5.5 11.500h9V17h-9Z',
-);
 export const CalendarIcon = lineIcon('M3 5h14v12H3ZM3 9h14M7 3v3.500M13 3v3.5');
-export const AddIcon = lineIcon('M10 4.500v11M4.5 10h11');
 export const RemoveIcon = lineIcon('M4.5 6h11M8 6V4h4v2M6 6l.700 11h6.600L14 6');
-export const CheckIcon = lineIcon('M4 10.5 8 14.5 16 6');

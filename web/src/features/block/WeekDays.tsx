@@ -50,15 +50,13 @@ export const WeekDays = memo(function WeekDays({
           <h2>
             <Link to={`week/${week.start}`}>Week {number}</Link>
           </h2>
-          <dl>
-            <dd>
-              {formatSteps(figures.volume, measure)} {unitName(measure)}, {week.runDays} runs
-            </dd>
-            <dd>
-              {formatPercent(week.distance > 0 ? week.hardDistance / week.distance : 0)} hard,{' '}
-              {formatHours(week.time)}
-            </dd>
-          </dl>
+          <p>
+            {formatSteps(figures.volume, measure)} {unitName(measure)}, {week.runDays} runs
+            <br />
+            {formatPercent(week.distance > 0 ? week.hardDistance / week.distance : 0)} hard
+            <br />
+            {formatHours(week.time)}
+          </p>
           {children}
         </div>
         {week.days.map((day, place) => (

@@ -74,9 +74,7 @@ export function HouseRulesPage() {
             onAnswer={(answer) => set(rule, answer)}
           />
         </TableCell>
-        <TableCell className={styles.nowrap}>
-          {usual} {shownAs(rule, unit).unit}
-        </TableCell>
+        <TableCell className={styles.nowrap}>{withUnit(usual, shownAs(rule, unit).unit)}</TableCell>
         <TableCell id={`${rule.path}-why`}>{rule.why}</TableCell>
         <TableCell aria-live="polite" className={styles.nowrap}>
           {flagWords(counts, rule.checks)}
@@ -139,4 +137,9 @@ export function HouseRulesPage() {
       </main>
     </>
   );
+}
+
+/** `20 to 40%`; `2 to 4 weeks`. */
+function withUnit(figures: string, unit: string): string {
+  return unit === '%' ? `${figures}%` : `${figures} ${unit}`;
 }

@@ -29,6 +29,8 @@ export function WhoQuestion({
   onAthlete: (id: string) => void;
 }) {
   const facts = asked.athlete ?? {};
+  // A plan that is edited stays its athlete’s.
+  if (squad.length === 0 && athleteId !== '') return null;
   return (
     <fieldset className={styles.open}>
       <legend>Who</legend>

@@ -80,7 +80,7 @@ export function topicReason(topic: Topic, reasons: Reasons): string {
     taper: ['taper'],
     week: ['runDays', 'qualityOn'],
   };
-  return (KEYS[topic] ?? []).map((key) => reasons[key]).join(' ');
+  return [...new Set((KEYS[topic] ?? []).map((key) => reasons[key]))].join(' ');
 }
 
 /** The weeks of the drawing that an answer is about. */

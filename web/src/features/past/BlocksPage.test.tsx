@@ -98,7 +98,7 @@ describe('the blocks', () => {
     const { user, sentTo } = open();
     const text =
       '{\n "format": "nadir-block",\n "version": 3,\n "race": { "name": "Gullstone 10", "date": "soon", "distance": 10000 }\n}';
-    const input = await screen.findByLabelText('Choose a file');
+    const input = await screen.findByLabelText('Choose a file', { selector: 'input' });
     await user.upload(input, new File([text], 'mine.json', { type: 'application/json' }));
     const said = await screen.findByRole('alert');
     expect(said.textContent).toContain('mine.json was not opened, and nothing was kept');

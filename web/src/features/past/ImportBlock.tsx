@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { type AthleteAnswer, type LocatedProblem, locate, readBlockFile } from '@nadir/contract';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { errorSentence, useAddAthleteMutation, useAddBlockMutation } from '../../api/api.js';
 import styles from './Past.module.css';
@@ -17,6 +17,7 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
   const [problems, setProblems] = useState<readonly LocatedProblem[]>([]);
   const [failure, setFailure] = useState('');
   const [over, setOver] = useState(false);
+  const input = useRef<HTMLInputElement>(null);
 
   async function onFile(file: File | undefined) {
     if (!file) return;
@@ -55,19 +56,21 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
         <span className="muted">
           Drop a block file here: one exported from Nadir, or written by hand in the open format.
         </span>
-        <Button component="label" variant="outlined">
+        <Button variant="outlined" onClick={() => input.current?.click()}>
           Choose a file
-          <input
-            className="visually-hidden"
-            type="file"
-            accept=".json,application/json"
-            onChange={({ target }) => {
-              void onFile(target.files?.[0]);
-              // The same file may be chosen again once it is corrected.
-              target.value = '';
-            }}
-          />
         </Button>
+        <input
+          ref={input}
+          hidden
+          aria-label="Choose a file"
+          type="file"
+          accept=".json,application/json"
+          onChange={({ target }) => {
+            void onFile(target.files?.[0]);
+            // The same file may be chosen again once it is corrected.
+            target.value = '';
+          }}
+        />
       </div>
       {failure && (
         <p role="alert" className="grave">

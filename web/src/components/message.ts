@@ -1,0 +1,5 @@
+/** What an act says of itself, and how it is undone. */
+export interface Message {
+  text: string;
+  undo?: (() => void) | undefined;
+}
