@@ -3,6 +3,7 @@ import { existsSync, readFileSync, readdirSync, statSync } from 'node:fs';
 import { mkdir, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { kept, root } from './paths.mjs';
+import { precompress } from './precompress.mjs';
 import { must, say } from './run.mjs';
 
 /** npm packages as the lock file has them, installed when it changed. */
@@ -34,6 +35,7 @@ export async function site() {
   await whenStale('site', ['core', 'contract', 'web'], ['web/dist'], async () => {
     say('Building the site …');
     await must('vite build', 'npm', ['run', 'build', '-w', 'web']);
+    precompress(join(root, 'web/dist'));
   });
   return join(root, 'web/dist');
 }

@@ -32,11 +32,13 @@ async function picture(
     colorScheme,
     locale: 'en-GB',
   });
+  // What is said once on a device is not said in a picture.
+  await context.addInitScript(() => localStorage.setItem('nadir.pull-hint', 'said'));
   const page = await context.newPage();
   await page.goto(String(address) + (signIn ? '/' : '/?signed-out'));
   if (signIn) {
-    await page.getByRole('grid').waitFor();
-    await page.getByRole('link', { name: 'Squad' }).click();
+    await page.getByRole('main').waitFor();
+    await page.getByRole('link', { name: 'Squad' }).first().click();
     await page.getByRole('link', { name: 'Idris Vale', exact: true }).waitFor();
   } else {
     await page.getByRole('button', { name: /Sign in as/ }).waitFor();
@@ -58,14 +60,14 @@ const nothing = () => Promise.resolve();
 await picture('squad', nothing);
 await picture('athlete', async (page) => {
   await page.getByRole('link', { name: 'Record of Idris Vale' }).click();
-  await page.getByRole('checkbox', { name: 'Wed' }).click();
+  await page.getByRole('button', { name: 'Wed', exact: true }).click();
   await page.getByRole('list', { name: 'Blocks that read this record' }).waitFor();
 });
 await picture('block', open('Idris Vale'));
 await picture('block-dark', open('Ottoline Brack'), { colorScheme: 'dark' });
 await picture('block-by-time', open('Posy Arkwright'));
 await picture('sessions', async (page) => {
-  await page.getByRole('link', { name: 'Sessions' }).click();
+  await page.getByRole('link', { name: 'Sessions' }).first().click();
   await page.getByRole('img', { name: /^The session to scale/ }).waitFor();
   await page.getByLabel('Find').fill('stretches');
   await page.getByRole('button', { name: /^Stretches at race pace/ }).click();
@@ -73,7 +75,7 @@ await picture('sessions', async (page) => {
 });
 await picture('week', async (page) => {
   await open('Idris Vale')(page);
-  await page.getByRole('navigation').getByRole('link', { name: 'Week' }).click();
+  await page.getByRole('link', { name: 'Week', exact: true }).first().click();
   await page
     .getByRole('article', { name: /quality/ })
     .last()
@@ -86,43 +88,46 @@ await picture('new-block', async (page) => {
   await page.getByLabel('Distance').selectOption('half marathon');
   await page.getByLabel('Name').fill('Neve Orrin');
   await page.getByLabel(/Recent weeks/).fill('38 41 40 45');
+  await page.getByRole('button', { name: /^Recovery weeks:/ }).click();
 });
-await picture('wishes', async (page) => {
+await picture('plan', async (page) => {
   await open('Wren Castellan')(page);
-  await page.getByRole('link', { name: 'wishes' }).click();
+  await page.getByRole('link', { name: 'Edit plan' }).click();
+  await page.getByRole('button', { name: /^Volume:/ }).click();
   await page.getByRole('button', { name: /^Growth: / }).click();
   await page.getByRole('radiogroup').scrollIntoViewIfNeeded();
 });
 await picture('paces', async (page) => {
   await open('Idris Vale')(page);
-  await page.getByRole('link', { name: 'paces', exact: true }).click();
+  await page.getByRole('link', { name: 'Paces', exact: true }).first().click();
   await page.getByRole('heading', { name: 'Results' }).waitFor();
 });
 await picture('pace-card', async (page) => {
   await open('Idris Vale')(page);
-  await page.getByRole('link', { name: 'paces', exact: true }).click();
-  await page.getByRole('link', { name: 'card' }).click();
+  await page.getByRole('link', { name: 'Paces', exact: true }).first().click();
+  await page.getByRole('button', { name: 'Cards & tables' }).click();
+  await page.getByRole('menuitem', { name: 'Pace card', exact: true }).click();
   await page.getByRole('button', { name: 'Print' }).waitFor();
 });
 await picture('try', async (page) => {
   await open('Idris Vale')(page);
-  await page.getByRole('button', { name: 'try' }).click();
+  await page.getByRole('button', { name: 'Try a version' }).click();
   await page.locator('[data-row=volume][data-week="14"]').click();
   await page.keyboard.type('98');
   await page.keyboard.press('Enter');
 });
-await picture('fit', async (page) => {
+await picture('solver', async (page) => {
   await open('Idris Vale')(page);
   await page.locator('[data-row=volume][data-week="15"]').click();
   await page.keyboard.type('110');
   await page.keyboard.press('Enter');
-  await page.getByRole('tab', { name: 'Fit' }).click();
+  await page.getByRole('tab', { name: 'Solver' }).click();
   await page.getByRole('button', { name: 'Nearest block' }).click();
-  await page.getByText('These bend').waitFor();
+  await page.getByText('Rules exceeded').waitFor();
   await page.waitForTimeout(300);
 });
 await picture('house-rules', async (page) => {
-  await page.getByRole('link', { name: 'House rules' }).click();
+  await page.getByRole('link', { name: 'House rules' }).first().click();
   await page
     .getByText(/flags \d+ now/)
     .first()
@@ -134,7 +139,7 @@ await picture('history', async (page) => {
   await page.getByRole('button', { name: /Laid out the block/ }).click();
 });
 await picture('blocks', async (page) => {
-  await page.getByRole('link', { name: 'Blocks' }).click();
+  await page.getByRole('link', { name: 'Blocks' }).first().click();
   await page.getByRole('row', { name: /Wren Castellan/ }).waitFor();
 });
 await picture('compare', async (page) => {
@@ -142,5 +147,11 @@ await picture('compare', async (page) => {
   await page.getByRole('img', { name: /^For comparison/ }).waitFor();
 });
 await picture('sign-in', nothing, { signIn: false });
-await picture('phone-block', open('Kit Sorrel'), { width: 390, height: 844 });
+await picture('phone-week', async (page) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await open('Kit Sorrel')(page);
+  await page.getByRole('link', { name: 'Week', exact: true }).first().click();
+  await page.getByRole('article').first().waitFor();
+  await page.setViewportSize({ width: 390, height: 844 });
+});
 await browser.close();

@@ -188,3 +188,17 @@ test('the API is documented on a page of its own, where that is asked for', asyn
   await expect(page.getByText('Lays out a new block and keeps its wishes.')).toBeVisible();
   expect((await page.request.get(`${addressOf('own')}/api/docs`)).status()).toBe(404);
 });
+
+test('files come as small as they were compressed when they were built', async ({ page }) => {
+  const seen: (string | undefined)[] = [];
+  page.on('response', (response) => {
+    if (/\/assets\/index-.*\.js$/.test(response.url())) {
+      seen.push(response.headers()['content-encoding']);
+    }
+  });
+  await page.goto(addressOf('demo'));
+  await expect(page.getByRole('link', { name: 'Squad' }).first()).toBeVisible();
+  // Browsers offer brotli only over a safe line; on loopback gzip is what they ask for.
+  expect(seen).toHaveLength(1);
+  expect(seen[0]).toMatch(/^(br|gzip)$/);
+});

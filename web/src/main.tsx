@@ -9,9 +9,13 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
+import { config } from 'zod/v4/core';
 import { createRouter } from './app/router.js';
 import { createStore } from './app/store.js';
 import { theme } from './theme/theme.js';
+
+// Schemas are not compiled at run time: our own content security policy forbids it.
+config({ jitless: true });
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html: expected an element with the id "root".');

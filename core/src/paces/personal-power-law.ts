@@ -14,7 +14,7 @@ const EXPONENTS = { least: 1.01, most: 1.2 } as const;
 export const personalPowerLaw: PaceModel = {
   title: 'Own power law',
   purpose: 'How much this athlete slows down with distance, from several results.',
-  cost: 'One odd result bends it; look at what is left over.',
+  cost: 'One odd result bends the curve; look at the residuals.',
   fit(efforts) {
     const points = efforts.map(({ distance, time, weight }) => ({
       x: Math.log(distance),

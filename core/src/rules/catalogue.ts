@@ -11,7 +11,7 @@ export const ruleGroups: Readonly<Record<RuleGroup, string>> = {
   recovery: 'Recovery weeks',
   'long-run': 'Long run',
   taper: 'Taper',
-  events: 'Races and days on the way',
+  events: 'Races & days away',
   week: 'The week',
   sessions: 'Sessions and race week',
   cross: 'Cross-training',

@@ -233,5 +233,5 @@ function pinned({ spec }: Block, { volumes, longRuns }: Amounts, laid: Amounts):
   longRuns.forEach((amount, index) => {
     if (amount !== laid.longRuns[index]) pins = withPin(pins, index + 1, 'longRun', amount);
   });
-  return { change: { pins }, message: 'Took the nearest block that keeps every pin.' };
+  return { change: { pins }, message: 'Applied the nearest block that keeps every fixed figure.' };
 }

@@ -55,7 +55,7 @@ const TROUBLES: Readonly<Record<Trouble, { refusal: Refusal; seconds: number }>>
     refusal: {
       code: 'cannot-write',
       message:
-        'The database cannot write to its folder: nothing can be stored until that is mended on the server.',
+        'The database cannot write to its folder: nothing can be stored until that is put right on the server.',
     },
     seconds: 20,
   },

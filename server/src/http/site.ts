@@ -14,6 +14,8 @@ export async function serveSite(app: NestFastifyApplication, folder: string): Pr
   await fastify.register(fastifyStatic, {
     root: folder,
     wildcard: false,
+    // Compressed when it was built, as small as can be.
+    preCompressed: true,
     setHeaders: (reply, path) => {
       // Built files carry their hash in their name; the page itself must stay fresh.
       const lasting = path.startsWith(join(folder, 'assets'));

@@ -1,12 +1,17 @@
+import { Suspense, lazy } from 'react';
 import { NavLink } from 'react-router';
-import { DemoChip } from './DemoChip.js';
+import { useSignedIn } from '../api/session.js';
 import { type Place, blockPlaces, housePlaces, squadPlaces } from './places.js';
 import styles from './Rail.module.css';
 import { useOpenBlockId } from './useOpenBlockId.js';
 
+/** Its tooltip is not waited for. */
+const DemoChip = lazy(async () => ({ default: (await import('./DemoChip.js')).DemoChip }));
+
 /** The way around at the left of every view: the squad, the block that is open, the house. */
 export function Rail() {
   const open = useOpenBlockId();
+  const { demo } = useSignedIn();
   return (
     <nav className={styles.rail} aria-label="Places">
       <img className={styles.mark} src="/mark.svg" alt="" width={32} height={32} />
@@ -14,7 +19,11 @@ export function Rail() {
       {open !== undefined && <Group places={blockPlaces(open)} />}
       <Group places={housePlaces} />
       <span className={styles.chip}>
-        <DemoChip />
+        {demo && (
+          <Suspense fallback={null}>
+            <DemoChip />
+          </Suspense>
+        )}
       </span>
     </nav>
   );

@@ -1,4 +1,5 @@
 import Skeleton from '@mui/material/Skeleton';
+import useMediaQuery from '@mui/material/useMediaQuery';
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { Outlet } from 'react-router';
 import { errorSentence, useSessionQuery } from '../api/api.js';
@@ -9,11 +10,15 @@ import { useRetryWhileAway } from '../api/useRetryWhileAway.js';
 import { ErrorNote } from '../components/ErrorNote.js';
 import { Messages } from '../components/messages.js';
 import { hear, holdTab } from '../editor/tabs.js';
-import { BottomBar } from './BottomBar.js';
 import { Everywhere } from './Everywhere.js';
 import { Rail } from './Rail.js';
 import styles from './Shell.module.css';
 
+/** As in the sheets: narrower than this the rail is at the foot. */
+const PHONE = '(max-width: 600px)';
+
+/** A wide page has its rail. */
+const BottomBar = lazy(async () => ({ default: (await import('./BottomBar.js')).BottomBar }));
 const SignInPage = lazy(async () => ({
   default: (await import('../features/sign-in/SignInPage.js')).SignInPage,
 }));
@@ -27,6 +32,7 @@ export function Shell() {
   useRetryWhileAway(error, refetch);
   useNewDay(refetch);
   useTheme(coach?.settings.theme);
+  const isPhone = useMediaQuery(PHONE);
   useEffect(holdTab, []);
   useEffect(
     () =>
@@ -64,7 +70,11 @@ export function Shell() {
           <div className={styles.view} id="view" tabIndex={-1}>
             <Outlet />
           </div>
-          <BottomBar />
+          {isPhone && (
+            <Suspense fallback={null}>
+              <BottomBar />
+            </Suspense>
+          )}
         </div>
         <Everywhere />
       </Messages>

@@ -50,7 +50,7 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
       'Taper',
       `${taperSchools[spec.taper.school].title.toLowerCase()}, race week −${formatPercent(cut)}`,
     ],
-    ['Legs at their heaviest', `${timesDayOne(legs.heaviest)}, by week ${legs.week}`],
+    ['Legs at the nadir', `${timesDayOne(legs.heaviest)}, by week ${legs.week}`],
     ['Legs on race morning', raceMorningWords(legs)],
     ['Total', sheetTotal(block, shown)],
   ];

@@ -4,6 +4,9 @@ import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { vi } from 'vitest';
+// A page waits for them when it reads its first answer: no test is to.
+import '@nadir/contract';
+import '@nadir/contract/first';
 import { SessionContext } from '../api/session.js';
 import { createStore } from '../app/store.js';
 import { Messages } from '../components/messages.js';

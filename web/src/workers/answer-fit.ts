@@ -39,10 +39,10 @@ export function answerFit(
 function answerNearest({ bends, asItIs, command }: Nearest): FitAnswer {
   const words =
     asItIs.length === 0
-      ? 'Every rule holds: there is nothing to bend.'
+      ? 'Every rule holds: none need be exceeded.'
       : command
-        ? 'The nearest block that keeps every pin:'
-        : 'No other block that keeps every pin bends less.';
+        ? 'The nearest block that keeps every fixed figure:'
+        : 'No other block that keeps every fixed figure exceeds less.';
   return {
     words,
     bends: bends.map(measured),

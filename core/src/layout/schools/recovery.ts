@@ -8,11 +8,11 @@ interface School {
 export const recoveryCadences = {
   '3': {
     title: 'Every third week',
-    why: 'For the often hurt and the older: two weeks up, one to take it in; slow to the top.',
+    why: 'For the often hurt and the older: two weeks up, one to absorb them; slow to the top.',
   },
   '4': {
     title: 'Every fourth week',
-    why: 'Three weeks up, one to take it in; the usual rhythm of body and month.',
+    why: 'Three weeks up, one to absorb them; the usual rhythm of body and month.',
   },
   '5': {
     title: 'Every fifth week',

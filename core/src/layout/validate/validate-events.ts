@@ -57,7 +57,7 @@ function validatePlace(
     return [issue('event-longer-than-block', at('to'), message)];
   }
   if (end < start || from > race.date) {
-    const message = `${name} is outside the block of ${start} to ${race.date}. Move it, or take it out.`;
+    const message = `${name} is outside the block of ${start} to ${race.date}. Move or remove it.`;
     return [issue('event-outside-block', at('from'), message)];
   }
   return end >= race.date

@@ -36,10 +36,10 @@ export function timesDayOne(multiple: number): string {
   return `${multiple.toFixed(1)} times day one`;
 }
 
-/** `1.0, 43% lighter than at their heaviest`. */
+/** `1.0, 43% lighter than at the nadir`. */
 export function raceMorningWords({ raceMorning, release }: LegsFigures): string {
   const figure = timesDayOne(raceMorning);
   return release < 0.005
     ? `${figure}, as heavy as ever`
-    : `${figure}, ${formatPercent(release)} lighter than at their heaviest`;
+    : `${figure}, ${formatPercent(release)} lighter than at the nadir`;
 }

@@ -79,7 +79,7 @@ function volumeReasons({ given, context: { spec }, race }: Subject) {
       asked?.start,
       recent.length > 0
         ? `Mean of the last ${recent.length === 1 ? 'real week' : `${recent.length} real weeks`}.`
-        : 'No recent weeks known: half the usual heaviest week. Put in what was really run.',
+        : 'No recent weeks known: half the usual peak week. Enter what was really run.',
     ),
     peak: worked(
       asked?.peak,

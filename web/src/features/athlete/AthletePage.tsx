@@ -13,6 +13,7 @@ import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { useSay } from '../../components/messages.js';
 import styles from './Athlete.module.css';
+import { AthleteBlocks } from './AthleteBlocks.js';
 import { BlocksTouched } from './BlocksTouched.js';
 import { RecordFields } from './RecordFields.js';
 import { RecordResults } from './RecordResults.js';
@@ -58,7 +59,10 @@ function Record({ athlete }: { athlete: AthleteAnswer }) {
         {record.problem !== undefined && <ErrorNote>{record.problem}</ErrorNote>}
         <div className={styles.columns}>
           <RecordFields key={athlete.revision} facts={draft} onChange={record.set} />
-          <RecordResults facts={draft} onChange={record.set} />
+          <div>
+            <RecordResults facts={draft} onChange={record.set} />
+            <AthleteBlocks athleteId={athlete.id} />
+          </div>
         </div>
         {isChanged && (
           <section aria-label="What it changes" className={styles.offer}>

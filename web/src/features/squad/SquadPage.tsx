@@ -1,6 +1,3 @@
-import Accordion from '@mui/material/Accordion';
-import AccordionDetails from '@mui/material/AccordionDetails';
-import AccordionSummary from '@mui/material/AccordionSummary';
 import Button from '@mui/material/Button';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import Skeleton from '@mui/material/Skeleton';
@@ -11,12 +8,13 @@ import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { formatDay, plural } from '../../components/dates.js';
-import { DownIcon } from '../../theme/icons.js';
 import { SquadTable } from './SquadTable.js';
 import { needsALook, squadInOrder, type SquadOrder } from './squad-order.js';
 
 /** Forms are not needed to read the squad: they come when they are asked for. */
 const AddAthlete = lazy(async () => ({ default: (await import('./AddAthlete.js')).AddAthlete }));
+
+const Archived = lazy(async () => ({ default: (await import('./Archived.js')).Archived }));
 
 /** Everyone at a glance: who needs a look and why, on one calendar; this week, the next key day. */
 export function SquadPage() {
@@ -80,20 +78,9 @@ export function SquadPage() {
         )}
         {typed !== '' && shown.length === 0 && <p>Nobody is called that, and no race is.</p>}
         {data && data.archived.length > 0 && (
-          <Accordion>
-            <AccordionSummary expandIcon={<DownIcon />}>
-              Archived: {plural(data.archived.length, 'athlete')}
-            </AccordionSummary>
-            <AccordionDetails>
-              <ul className="plain-list">
-                {data.archived.map(({ id, name }) => (
-                  <li key={id}>
-                    <Link to={`/athletes/${id}`}>{name}</Link>
-                  </li>
-                ))}
-              </ul>
-            </AccordionDetails>
-          </Accordion>
+          <Suspense fallback={null}>
+            <Archived athletes={data.archived} />
+          </Suspense>
         )}
       </main>
     </>
