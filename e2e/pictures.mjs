@@ -33,7 +33,7 @@ async function picture(
     locale: 'en-GB',
   });
   // What is said once on a device is not said in a picture.
-  await context.addInitScript(() => localStorage.setItem('nadir.pull-hint', 'said'));
+  await context.addInitScript(() => globalThis.localStorage.setItem('nadir.pull-hint', 'said'));
   const page = await context.newPage();
   await page.goto(String(address) + (signIn ? '/' : '/?signed-out'));
   if (signIn) {

@@ -95,6 +95,7 @@ export {
 } from './fit-messages.js';
 export { type PlannedDay, historyOf, plannedDay } from './api/planned-days.js';
 export { type Glances, measureFor } from './api/glances.js';
+export { REMOVED_DAYS, type Removed, type RemovedList, removedList } from './api/removed.js';
 export { type Handout, handout } from './api/handouts.js';
 export {
   type AthleteRecord,

@@ -16,6 +16,7 @@ import { RefusalFilter } from './http/refusal.filter.js';
 import { loggerOptions } from './logger-options.js';
 import { PacesModule } from './paces/paces.module.js';
 import { RecordModule } from './record/record.module.js';
+import { RemovedModule } from './removed/removed.module.js';
 import { SettingsModule } from './settings/settings.module.js';
 import { SignInModule } from './sign-in/sign-in.module.js';
 import { SquadModule } from './squad/squad.module.js';
@@ -52,6 +53,7 @@ export class AppModule {
         PacesModule,
         LibraryModule,
         TemplatesModule,
+        RemovedModule,
         SquadModule,
         HealthModule,
         ...(config.demo ? [DemoModule] : []),

@@ -37,6 +37,7 @@ export const paths = {
   addTemplate: { method: 'POST', path: '/api/templates' },
   removeTemplate: { method: 'DELETE', path: '/api/templates/{id}' },
   putBackTemplate: { method: 'POST', path: '/api/templates/{id}/put-back' },
+  removed: { method: 'GET', path: '/api/removed' },
   block: { method: 'GET', path: '/api/blocks/{id}' },
   saveBlock: { method: 'PUT', path: '/api/blocks/{id}' },
   blockHistory: { method: 'GET', path: '/api/blocks/{id}/history' },

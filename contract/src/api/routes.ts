@@ -35,6 +35,7 @@ import {
 } from './bodies.js';
 import { glances } from './glances.js';
 import { type RouteName, type RoutePath, paths } from './paths.js';
+import { removedList } from './removed.js';
 import { keepEntryBody, keptEntry, record, recordQuery, removeEntryBody } from './record.js';
 
 /** One route of the API: what it takes and what it answers. */
@@ -225,6 +226,11 @@ export const routes = {
     ...paths.putBackTemplate,
     summary: 'Puts a removed template back.',
     answer: done,
+  },
+  removed: {
+    ...paths.removed,
+    summary: 'What was removed in the last thirty days, newest first.',
+    answer: removedList,
   },
   block: {
     ...paths.block,

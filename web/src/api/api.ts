@@ -4,6 +4,7 @@ import {
   type AthletePreview,
   type AthletePreviewBody,
   type AthleteStateBody,
+  type RemovedList,
   type BlockHistory,
   type BlockList,
   type BlockVersion,
@@ -298,6 +299,10 @@ export const api = createApi({
       query: (id) => ({ route: 'putBackTemplate', id }),
       invalidatesTags: ['Templates'],
     }),
+    removed: build.query<RemovedList, void>({
+      query: () => ({ route: 'removed' }),
+      providesTags: ['Squad', 'Templates'],
+    }),
     block: build.query<OpenBlock, string>({
       query: (id) => ({ route: 'block', id }),
       providesTags: ['Block'],
@@ -328,6 +333,7 @@ export const {
   useAthleteQuery,
   useSaveAthleteMutation,
   usePreviewAthleteMutation,
+  useRemovedQuery,
   useSetAthleteStateMutation,
   useAddBlockMutation,
   useBlockQuery,

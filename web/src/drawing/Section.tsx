@@ -111,8 +111,6 @@ export const Section = memo(function Section(props: SectionProps) {
           </>
         }
       />
-      <PhasesLayer phases={block.phases} columns={columns} top={ground} height={BAND} hatch={id} />
-      <LegsLayer block={block} columns={columns} frame={legs} />
       {chosen.length > 0 && (
         <ChosenFrame
           columns={columns}
@@ -123,6 +121,8 @@ export const Section = memo(function Section(props: SectionProps) {
           height={height}
         />
       )}
+      <PhasesLayer phases={block.phases} columns={columns} top={ground} height={BAND} hatch={id} />
+      <LegsLayer block={block} columns={columns} frame={legs} />
       <EventsLayer
         block={settled.block}
         columns={columns}

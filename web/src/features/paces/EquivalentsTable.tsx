@@ -1,3 +1,4 @@
+import Tooltip from '@mui/material/Tooltip';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
 import Table from '@mui/material/Table';
@@ -37,17 +38,19 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
           {models.map(({ name, lacking, words }) => {
             const { title, purpose, cost } = paceModels[name];
             return (
-              <TableCell key={name} scope="col" title={`${purpose} ${cost}`}>
-                <FormControlLabel
-                  label={title}
-                  control={
-                    <Radio
-                      name="pace-model"
-                      checked={paceModel === name}
-                      onChange={() => choose(name)}
-                    />
-                  }
-                />
+              <TableCell key={name} scope="col">
+                <Tooltip title={`${purpose} ${cost}`} describeChild>
+                  <FormControlLabel
+                    label={title}
+                    control={
+                      <Radio
+                        name="pace-model"
+                        checked={paceModel === name}
+                        onChange={() => choose(name)}
+                      />
+                    }
+                  />
+                </Tooltip>
                 <small>{lacking ?? words}</small>
               </TableCell>
             );
@@ -71,16 +74,14 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
               const found = predictions[index];
               const beyond = found !== undefined && !found.holds;
               return (
-                <TableCell
-                  key={name}
-                  data-chosen={name === paceModel}
-                  data-beyond={beyond}
-                  title={
-                    found &&
-                    `${formatPace((found.time / distance) * 1000, unit)}${beyond ? '; beyond where this model is known to hold' : ''}`
-                  }
-                >
-                  {found ? formatDuration(found.time) : '–'}
+                <TableCell key={name} data-chosen={name === paceModel} data-beyond={beyond}>
+                  {found ? (
+                    <Tooltip describeChild title={formatPace((found.time / distance) * 1000, unit)}>
+                      <span>{formatDuration(found.time)}</span>
+                    </Tooltip>
+                  ) : (
+                    '–'
+                  )}
                   {beyond && (
                     <>
                       <span aria-hidden="true"> ?</span>

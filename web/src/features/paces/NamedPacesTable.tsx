@@ -1,3 +1,4 @@
+import Tooltip from '@mui/material/Tooltip';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -45,12 +46,14 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
       </TableHead>
       <TableBody>
         {paces.rows.map(({ pace, used, goal, beats, holds, effort, talk }) => (
-          <TableRow
-            key={pace.id}
-            title={[effort, talk && `Talk: ${talk}`].filter(Boolean).join(' ')}
-          >
+          <TableRow key={pace.id}>
             <TableCell component="th" scope="row">
-              {pace.name}
+              <Tooltip
+                describeChild
+                title={[effort, talk && `Talk: ${talk}`].filter(Boolean).join(' ')}
+              >
+                <span>{pace.name}</span>
+              </Tooltip>
               {!holds && <Guessed />}
             </TableCell>
             {paceColumns.map(([key, , text]) => (

@@ -124,11 +124,12 @@ function Choices({
         }
       >
         {paceAims.map((aim) => (
-          <ToggleButton key={aim} value={aim} title={paceAimWords[aim].why}>
+          <ToggleButton key={aim} value={aim}>
             {paceAimWords[aim].title}
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
+      <span className="small muted">{paceAimWords[spec.paces.aim].why}</span>
     </div>
   );
 }

@@ -41,6 +41,7 @@ function open(answers = {}) {
       'GET /api/templates': () => ({
         templates: [{ id: templateId, name: 'Half, 14 weeks', template: shape }],
       }),
+      'GET /api/removed': () => ({ removed: [] }),
       ...answers,
     },
   });
@@ -92,6 +93,27 @@ describe('the blocks', () => {
     ).toBeTruthy();
     await user.click(await screen.findByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(screen.queryByText(/Removed the template/)).toBeNull());
+  });
+
+  it('list what was removed of late, whatever it was, each to be put back', async () => {
+    const at = '2027-02-09T07:00:00.000Z';
+    const { user, sentTo } = open({
+      'GET /api/removed': () => ({
+        removed: [
+          { kind: 'athlete', id: athleteId, name: 'Idris Vale', at },
+          { kind: 'block', id, name: 'Posy Arkwright, Tidewrack Half', at },
+        ],
+      }),
+      [`PUT /api/athletes/${athleteId}/state`]: () => ({ ...athlete, block: undefined }),
+      [`POST /api/blocks/${id}/put-back`]: () => refused(404, 'There is no such block.'),
+    });
+    await user.click(await screen.findByRole('button', { name: 'Removed in the last 30 days: 2' }));
+    expect(screen.getByText(/athlete, removed on Tue 9 Feb 2027/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Put back Idris Vale' }));
+    expect(await screen.findByText('Idris Vale: the athlete is back.')).toBeTruthy();
+    expect(sentTo(`PUT /api/athletes/${athleteId}/state`)).toEqual([{ state: 'here' }]);
+    await user.click(screen.getByRole('button', { name: /^Put back Posy/ }));
+    expect((await screen.findByRole('alert')).textContent).toContain('There is no such block.');
   });
 
   it('say why a file is not opened, line by line, and keep nothing of it', async () => {

@@ -32,6 +32,7 @@ import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
 import { athleteName } from './athlete-name.js';
 import styles from './Past.module.css';
+import { RemovedThings } from './RemovedThings.js';
 import { ImportBlock } from './ImportBlock.js';
 
 /** Every block, past and to come, and the templates kept from them. */
@@ -91,6 +92,7 @@ export function BlocksPage() {
           </TableBody>
         </Table>
         <Templates />
+        <RemovedThings />
         <ImportBlock athletes={athletes ?? []} />
       </main>
     </>

@@ -17,8 +17,8 @@ import {
   swapBack,
   swapForCross,
 } from '@nadir/core/edit/week';
-import { type ShownBlock, sheetDay, whyDay } from '@nadir/core/present';
-import { crossWords, type HouseRules } from '@nadir/core/rules';
+import { type ShownBlock, sheetDay } from '@nadir/core/present';
+import { crossWords } from '@nadir/core/rules';
 import type { KeyboardEvent } from 'react';
 import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';
 import { useDaysOver } from '../../components/history.js';
@@ -36,7 +36,6 @@ export function DayColumn({
   each: { day, week, place },
   block,
   shown,
-  rules,
   runs,
   most,
   today,
@@ -48,7 +47,6 @@ export function DayColumn({
   each: CycleDay;
   block: CheckedBlock;
   shown: ShownBlock;
-  rules: HouseRules;
   /** Its runs in pieces, and the metres at the top of the scale. */
   runs: readonly RunPieces[];
   most: number;
@@ -153,7 +151,7 @@ export function DayColumn({
           {head}
         </button>
       )}
-      <div className={styles.figure} title={whyDay(week, day, shown, rules)} data-figure="day">
+      <div className={styles.figure} data-figure="day">
         {written.figure || '–'} {written.figure && <small>{unitName(measure)}</small>}
         {isFixed && <span className={styles.fixed} role="img" aria-label="fixed" />}
       </div>

@@ -100,7 +100,6 @@ export function DaysSideBySide({
             each={each}
             block={block}
             shown={shown}
-            rules={rules}
             runs={runs[index] ?? []}
             most={most}
             today={today}

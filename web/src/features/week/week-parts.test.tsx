@@ -68,7 +68,6 @@ describe('a day of the week', () => {
             each={cycle.days[place]!}
             block={block}
             shown={shown}
-            rules={rulesOf(block.spec)}
             runs={[]}
             most={1}
             today="2027-02-10"
