@@ -2,6 +2,7 @@ import type { OpenBlock, SaveBlockBody } from '@nadir/contract';
 import 'fake-indexeddb/auto';
 // An answer is read with it once it has come: no test is to wait for it.
 import '@nadir/contract';
+import '@nadir/contract/first';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createStore } from '../app/store.js';
 import { autosave } from './autosave.js';
