@@ -68,10 +68,12 @@ export function BlocksPage() {
               <TableCell scope="col">Athlete</TableCell>
               <TableCell scope="col">Goal race</TableCell>
               <TableCell scope="col">Race day</TableCell>
-              <TableCell scope="col" align="right">
+              <TableCell scope="col" align="right" className={styles.wide}>
                 Weeks
               </TableCell>
-              <TableCell scope="col">Block</TableCell>
+              <TableCell scope="col" className={styles.wide}>
+                Block
+              </TableCell>
               <TableCell scope="col">
                 <span className="visually-hidden">What can be done</span>
               </TableCell>
@@ -139,12 +141,14 @@ function BlockRow({
         <Link to={`/blocks/${block.id}`}>{name}</Link>
       </TableCell>
       <TableCell>{race.name}</TableCell>
-      <TableCell>
+      <TableCell className={styles.date}>
         {formatDay(race.date)}
         {over && <span className="muted"> · run</span>}
       </TableCell>
-      <TableCell align="right">{laid.block.weeks.length}</TableCell>
-      <TableCell>
+      <TableCell align="right" className={styles.wide}>
+        {laid.block.weeks.length}
+      </TableCell>
+      <TableCell className={styles.wide}>
         <SmallSection
           glance={glanceOf(laid.block, [], laid.shown, today)}
           today={today}
@@ -192,7 +196,7 @@ function Templates() {
     setFailure(callError(error));
   }
   return (
-    <section aria-label="Templates">
+    <section aria-label="Templates" className={styles.part}>
       <h2 className="display">Templates</h2>
       {failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
       {templates.length === 0 && (

@@ -37,7 +37,7 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
   }
 
   return (
-    <section aria-label="Open a block file">
+    <section aria-label="Open a block file" className={styles.part}>
       <h2 className="display">Open a block file</h2>
       <div
         className={styles.drop}
