@@ -8,7 +8,7 @@ import type { Commands } from '../../editor/useCommands.js';
 import { DateAnswer } from '../../components/DateAnswer.js';
 import { formatDay } from '../../components/dates.js';
 import styles from './Paces.module.css';
-import { signedSeconds } from './pace-text.js';
+import { sinceWords } from './pace-text.js';
 import type { PacesView } from '../../components/usePaces.js';
 
 /**
@@ -53,7 +53,7 @@ export function Repacing({
           {formatDuration(result.time)} on {formatDay(result.date)}
         </b>
         {predicts !== undefined &&
-          ` predicts ${formatDuration(predicts)} for ${spec.race.name}${since === undefined ? '' : `, ${signedSeconds(since)} against the result before it`}.`}{' '}
+          ` predicts ${formatDuration(predicts)} for ${spec.race.name}${sinceWords(since)}.`}{' '}
         {pending && gap && gapWords(gap, unit)}
       </p>
       {pending && (

@@ -31,3 +31,11 @@ export function signedSeconds(seconds: number): string {
   const size = Math.abs(rounded);
   return `${rounded < 0 ? '−' : '+'}${size < 60 ? `${size} s` : formatDuration(size)}`;
 }
+
+/** How a prediction stands to that of the result before, seconds; nothing where there was none. */
+export function sinceWords(since: number | undefined): string {
+  if (since === undefined) return '';
+  return Math.round(since) === 0
+    ? ', as the result before it did'
+    : `, ${signedSeconds(since)} against the result before it`;
+}

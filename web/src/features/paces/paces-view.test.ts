@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readGroupChoices, writeGroupChoices } from './group-choices.js';
-import { rangeText, signedSeconds, speedText } from './pace-text.js';
+import { rangeText, signedSeconds, sinceWords, speedText } from './pace-text.js';
 import { freshDraft, readDraft } from '../../components/result-draft.js';
 import { dayInBlock, pacesView } from '../../components/usePaces.js';
 
@@ -60,6 +60,11 @@ describe('paces as text', () => {
 
   it('carries its sign', () => {
     expect([0.3, 5, -72].map(signedSeconds)).toEqual(['0 s', '+5 s', '−1:12']);
+    expect([undefined, 0.3, -72].map(sinceWords)).toEqual([
+      '',
+      ', as the result before it did',
+      ', −1:12 against the result before it',
+    ]);
   });
 });
 
