@@ -50,6 +50,7 @@ describe('what was removed', () => {
 
     const state = (state: string) =>
       nadir.send('PUT', `/api/athletes/${athleteId}/state`, { cookie, body: { state } });
+    nadir.clock.set('2027-02-12');
     await state('removed');
     expect((await removed()).map(({ kind, name }) => [kind, name])).toEqual([
       ['athlete', 'Idris Vale'],
