@@ -21,7 +21,7 @@ export default defineConfig(
         projectService: {
           allowDefaultProject: [
             '*.config.ts',
-            '*/vite*.config.ts',
+            '*/vite*.ts',
             'command/faults/vitest.config.ts',
           ],
         },

@@ -1,17 +1,19 @@
 /**
- * What a first page asks and reads: addresses of routes, and the answers that it
- * waits for. The rest of the contract comes when a block is opened.
+ * What a first page reads: the answers that it waits for, and refusals. The rest of
+ * the contract comes when a block is opened.
  */
-import { coach, session } from './api/bodies.js';
-import { glances } from './api/glances.js';
+import { coach, glances, session } from './api/first-answers.js';
 import type { RouteName } from './api/paths.js';
 import type { Route } from './api/routes.js';
 
-export { refusal } from './api/bodies.js';
+export { refused } from './api/first-answers.js';
 
 /** The answers that are read without the rest of the contract. */
 export const firstAnswers: Partial<Readonly<Record<RouteName, Route['answer']>>> = {
   session,
+  signIn: coach,
+  signInDemo: coach,
+  firstCoach: coach,
   saveSettings: coach,
   glances,
 };

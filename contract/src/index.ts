@@ -9,7 +9,7 @@ export {
   type BlockHistory,
   type BlockList,
   type BlockVersion,
-  type Coach,
+  type Coaching,
   type FirstCoachBody,
   type HistoryQuery,
   type HouseRulesBody,
@@ -23,8 +23,6 @@ export {
   type Refusal,
   type SaveAthleteBody,
   type SaveBlockBody,
-  type Session,
-  type Settings,
   type SettingsChange,
   type SignInBody,
   type Squad,
@@ -37,7 +35,7 @@ export {
   athletePreviewBody,
   athleteStateBody,
   block,
-  coach,
+  coaching,
   firstCoachBody,
   historyQuery,
   houseRulesBody,
@@ -50,8 +48,6 @@ export {
   refusal,
   saveAthleteBody,
   saveBlockBody,
-  session,
-  settings,
   settingsChange,
   signInBody,
   squad,
@@ -94,7 +90,14 @@ export {
   fitTasks,
 } from './fit-messages.js';
 export { type PlannedDay, historyOf, plannedDay } from './api/planned-days.js';
-export { type Glances, measureFor } from './api/glances.js';
+export {
+  type Coach,
+  type Glances,
+  type Session,
+  type Settings,
+  measureFor,
+  settings,
+} from './api/first-answers.js';
 export { REMOVED_DAYS, type Removed, type RemovedList, removedList } from './api/removed.js';
 export { type Handout, handout } from './api/handouts.js';
 export {

@@ -1,19 +1,11 @@
-import { bases, isCivilDate, units, weekdays } from '@nadir/core/base';
+import { bases, units, weekdays } from '@nadir/core/base';
 import { z } from 'zod';
-
-/** Years in which anything is planned or was run: outside them a date is a slip of the hand. */
-const YEARS = { first: 1970, last: 2200 } as const;
+import { dateChecks } from './civil-date.js';
 
 export const civilDate = z
   .string()
-  .refine(isCivilDate, { error: 'expected a date that exists, as YYYY-MM-DD', abort: true })
-  .refine(inYears, { error: `expected a date in the years ${YEARS.first} to ${YEARS.last}` })
+  .check(...dateChecks)
   .meta({ format: 'date', description: 'A civil date, YYYY-MM-DD.' });
-
-function inYears(date: string): boolean {
-  const year = Number(date.slice(0, 4));
-  return year >= YEARS.first && year <= YEARS.last;
-}
 
 export const weekday = z.enum(weekdays);
 export const basis = z

@@ -5,14 +5,15 @@ import { AthleteRecordsModule } from './athlete-records/athlete-records.module.j
 import { AthletesModule } from './athletes/athletes.module.js';
 import { BlocksModule } from './blocks/blocks.module.js';
 import { CLOCK, type Clock } from './clock/clock.js';
+import { CoachingModule } from './coaching/coaching.module.js';
 import { CONFIG, type Config } from './config/config.js';
 import { DatabaseModule } from './database/database.module.js';
 import { DemoModule } from './demo/demo.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HouseRulesModule } from './house-rules/house-rules.module.js';
-import { LibraryModule } from './library/library.module.js';
 import { DeadlineInterceptor } from './http/deadline.interceptor.js';
 import { RefusalFilter } from './http/refusal.filter.js';
+import { LibraryModule } from './library/library.module.js';
 import { loggerOptions } from './logger-options.js';
 import { PacesModule } from './paces/paces.module.js';
 import { RecordModule } from './record/record.module.js';
@@ -51,6 +52,7 @@ export class AppModule {
         RecordModule,
         HouseRulesModule,
         PacesModule,
+        CoachingModule,
         LibraryModule,
         TemplatesModule,
         RemovedModule,

@@ -1,13 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
+import { safeParse, type $ZodType } from 'zod/v4/core';
 import { problemLine, problemsOf } from '../problems.js';
-import { athleteBody, firstCoachBody, saveBlockBody, settings, signInBody } from './bodies.js';
+import { athleteBody, firstCoachBody, saveBlockBody, signInBody } from './bodies.js';
+import { settings } from './first-answers.js';
 import { changeWords } from './change-words.js';
 import { type Route, routes } from './routes.js';
 
-const linesOf = (schema: z.ZodType, input: unknown) => {
-  const parsed = schema.safeParse(input);
-  return parsed.success ? [] : problemsOf(parsed.error, input).map(problemLine);
+const linesOf = (schema: $ZodType, input: unknown) => {
+  const parsed = safeParse(schema, input);
+  return parsed.success ? [] : problemsOf(parsed.error as z.ZodError, input).map(problemLine);
 };
 
 describe('bodies', () => {

@@ -1,5 +1,5 @@
-import { shownSteps } from '@nadir/core/base';
 import { z } from 'zod';
+import { refused, shownSettings } from './first-answers.js';
 import { plannedDay } from './planned-days.js';
 import {
   athleteFacts,
@@ -11,7 +11,7 @@ import {
   sessionFamily,
 } from '../block-file/schema.js';
 import { MOST_WORDS } from './change-words.js';
-import { civilDate, line, shortText, wellFormed, weekday } from '../primitives.js';
+import { civilDate, line, shortText, wellFormed } from '../primitives.js';
 
 const id = z.uuid();
 const email = z
@@ -20,27 +20,6 @@ const email = z
   .transform((text) => text.toLowerCase());
 const instant = z.iso.datetime();
 
-const shownSettings = {
-  unit: z
-    .enum(['athlete', 'km', 'mi'])
-    .meta({ description: 'The unit shown; "athlete": each athlete’s own.' }),
-  step: z.literal(shownSteps),
-  theme: z.enum(['system', 'light', 'dark']),
-  weekStartsOn: weekday,
-  /** How many rows the Ledger opens with. */
-  ledgerRows: z.enum(['four', 'all']),
-  /** Keys that are one letter or sign alone, outside of fields. */
-  singleKeys: z.boolean(),
-};
-
-/** Coaches of an earlier Nadir have not said how they want what is new. */
-export const settings = z.strictObject({
-  ...shownSettings,
-  ledgerRows: shownSettings.ledgerRows.default('four'),
-  singleKeys: shownSettings.singleKeys.default(true),
-});
-export type Settings = z.infer<typeof settings>;
-
 /** Only what is changed is sent, so that two changes at once do not undo each other. */
 export const settingsChange = z.strictObject(shownSettings).partial();
 export type SettingsChange = z.infer<typeof settingsChange>;
@@ -48,11 +27,8 @@ export type SettingsChange = z.infer<typeof settingsChange>;
 /** The coach's own families of sessions. */
 export const library = z.array(sessionFamily).max(200);
 
-export const coach = z.object({
-  id,
-  name: shortText,
-  email: z.email(),
-  settings,
+/** How a coach coaches: what a block is laid out by when it begins. */
+export const coaching = z.object({
   /** The coach’s own limits, where they differ from the product’s. */
   houseRules: ruleChanges,
   /** The coach’s own named paces; null while the product’s serve. */
@@ -60,16 +36,7 @@ export const coach = z.object({
   /** The coach’s own sessions, beside the product’s. */
   library,
 });
-export type Coach = z.infer<typeof coach>;
-
-/** Who is signed in, what day it is, and what a sign-in page has to offer. */
-export const session = z.object({
-  today: civilDate,
-  demo: z.boolean(),
-  firstCoachWanted: z.boolean(),
-  coach: coach.nullable(),
-});
-export type Session = z.infer<typeof session>;
+export type Coaching = z.infer<typeof coaching>;
 
 /** Taken as it is typed: spaces count. */
 const password = wellFormed(200).min(1);
@@ -239,19 +206,9 @@ export const ready = z.object({ status: z.enum(['ok', 'down']) });
 
 export const done = z.object({ done: z.literal(true) });
 
-/** Every refusal: a stable code, a sentence, and the fields it is about. */
+/** Every refusal, and what is stored now where that is why. */
 export const refusal = z.object({
-  code: z.string(),
-  message: z.string(),
-  problems: z
-    .array(
-      z.object({
-        code: z.string(),
-        path: z.array(z.union([z.string(), z.number()])),
-        message: z.string(),
-      }),
-    )
-    .optional(),
+  ...refused.shape,
   /** The newer version, where a save was made on a stale one. */
   current: block.optional(),
 });

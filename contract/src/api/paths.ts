@@ -16,6 +16,7 @@ export const paths = {
   signOut: { method: 'POST', path: '/api/sign-out' },
   savePassword: { method: 'PUT', path: '/api/password' },
   saveSettings: { method: 'PATCH', path: '/api/settings' },
+  coaching: { method: 'GET', path: '/api/coaching' },
   squad: { method: 'GET', path: '/api/squad' },
   glances: { method: 'GET', path: '/api/squad/glances' },
   addAthlete: { method: 'POST', path: '/api/athletes' },

@@ -1,4 +1,5 @@
 import { type z } from 'zod';
+import type { $ZodType } from 'zod/v4/core';
 import { BLOCK_BYTES } from '../block-file/parse.js';
 import {
   addAthleteBody,
@@ -7,7 +8,7 @@ import {
   athletePreviewBody,
   athleteStateBody,
   blockList,
-  coach,
+  coaching,
   done,
   firstCoachBody,
   history,
@@ -24,7 +25,6 @@ import {
   ready,
   saveAthleteBody,
   saveBlockBody,
-  session,
   settingsChange,
   signInBody,
   squad,
@@ -33,7 +33,7 @@ import {
   templateList,
   version,
 } from './bodies.js';
-import { glances } from './glances.js';
+import { coach, glances, session } from './first-answers.js';
 import { type RouteName, type RoutePath, paths } from './paths.js';
 import { removedList } from './removed.js';
 import { keepEntryBody, keptEntry, record, recordQuery, removeEntryBody } from './record.js';
@@ -45,7 +45,8 @@ export interface Route extends RoutePath {
   /** Most bytes of the body, where they are not the usual. */
   bodyBytes?: number;
   query?: z.ZodType;
-  answer: z.ZodType;
+  /** In either of Zod’s dialects. */
+  answer: $ZodType;
 }
 
 const KILO = 1024;
@@ -107,6 +108,11 @@ export const routes = {
     summary: 'Changes some of the coach’s settings.',
     body: settingsChange,
     answer: coach,
+  },
+  coaching: {
+    ...paths.coaching,
+    summary: 'How the coach coaches: house rules, named paces and sessions of their own.',
+    answer: coaching,
   },
   squad: {
     ...paths.squad,
@@ -174,21 +180,21 @@ export const routes = {
     ...paths.saveHouseRules,
     summary: 'Saves the coach’s house rules; no block is laid out anew by it.',
     body: houseRulesBody,
-    answer: coach,
+    answer: coaching,
   },
   savePaces: {
     ...paths.savePaces,
     summary: 'Saves the coach’s named paces; no block takes them over by it.',
     body: pacesBody,
     bodyBytes: TABLE_BYTES,
-    answer: coach,
+    answer: coaching,
   },
   saveLibrary: {
     ...paths.saveLibrary,
     summary: 'Saves the coach’s own sessions; blocks keep those they have.',
     body: libraryBody,
     bodyBytes: LIBRARY_BYTES,
-    answer: coach,
+    answer: coaching,
   },
   blocks: {
     ...paths.blocks,

@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import { parse, safeParse, type $ZodType } from 'zod/v4/core';
 
 /** What texts may hold no longer, and may have been stored with before. */
 const UNWRITABLE = /(?![\t\n\r])\p{Cc}/gu;
@@ -7,11 +7,11 @@ const UNWRITABLE = /(?![\t\n\r])\p{Cc}/gu;
  * What was stored, parsed. Text from before control characters were refused is
  * read without them: nobody is locked out of a squad by one pasted character.
  *
- * @throws z.ZodError for what no version of Nadir stored
+ * @throws $ZodError for what no version of Nadir stored
  */
-export function stored<T>(schema: z.ZodType<T>, value: unknown): T {
-  const parsed = schema.safeParse(value);
-  return parsed.success ? parsed.data : schema.parse(withoutControls(value));
+export function stored<T>(schema: $ZodType<T>, value: unknown): T {
+  const parsed = safeParse(schema, value);
+  return parsed.success ? parsed.data : parse(schema, withoutControls(value));
 }
 
 function withoutControls(value: unknown): unknown {

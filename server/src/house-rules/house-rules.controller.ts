@@ -1,9 +1,9 @@
-import { type Coach, type HouseRulesBody, houseRulesBody } from '@nadir/contract';
+import { type Coaching, type HouseRulesBody, houseRulesBody } from '@nadir/contract';
 import { issuesOfRules } from '@nadir/core/layout';
 import { Controller, Inject, Put } from '@nestjs/common';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { Parsed } from '../http/body.js';
-import { invalid, notFound } from '../http/refused.js';
+import { invalid } from '../http/refused.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
 import { CoachId } from '../sign-in/session.guard.js';
 
@@ -19,12 +19,10 @@ export class HouseRulesController {
   async save(
     @CoachId() coachId: string,
     @Parsed(houseRulesBody) body: HouseRulesBody,
-  ): Promise<Coach> {
+  ): Promise<Coaching> {
     const problems = issuesOfRules(body);
     if (problems.length > 0) throw invalid(problems);
     await this.coaches.saveHouseRules(coachId, body, this.clock.now());
-    const coach = await this.coaches.find(coachId);
-    if (!coach) throw notFound('coach');
-    return coach;
+    return this.coaches.coachingOf(coachId);
   }
 }

@@ -1,4 +1,4 @@
-import type { BlockAnswer, Session } from '@nadir/contract';
+import type { BlockAnswer, Coaching } from '@nadir/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import {
   type TestApp,
@@ -20,7 +20,7 @@ describe('house rules', () => {
   const save = (body: unknown, as = cookie) =>
     nadir.send('PUT', '/api/house-rules', { cookie: as, body });
   const rulesOf = async (as: string) =>
-    ((await nadir.send('GET', '/api/session', { cookie: as })).body as Session).coach?.houseRules;
+    ((await nadir.send('GET', '/api/coaching', { cookie: as })).body as Coaching).houseRules;
 
   it('are the coach’s own, and touch no block that is laid out', async () => {
     const { blockId, laid } = await addBlock(nadir, cookie);

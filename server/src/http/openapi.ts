@@ -1,6 +1,7 @@
 import { type Route, refusal, routes } from '@nadir/contract';
 import type { OpenAPIObject } from '@nestjs/swagger';
 import { z } from 'zod';
+import type { $ZodType } from 'zod/v4/core';
 
 /** The API's OpenAPI 3.1 document, made from the schemas that parse its requests. */
 export function openApiDocument(): OpenAPIObject {
@@ -49,7 +50,7 @@ function queryParameters(query: z.ZodType | undefined) {
   }));
 }
 
-function json(schema: z.ZodType, io: 'input' | 'output') {
+function json(schema: $ZodType, io: 'input' | 'output') {
   const { $schema: _dialect, ...shape } = z.toJSONSchema(schema, { io, unrepresentable: 'any' });
   return { 'application/json': { schema: shape } };
 }

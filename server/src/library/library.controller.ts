@@ -1,9 +1,9 @@
-import { type Coach, type LibraryBody, libraryBody } from '@nadir/contract';
+import { type Coaching, type LibraryBody, libraryBody } from '@nadir/contract';
 import { issuesOfFamilies } from '@nadir/core/sessions';
 import { Controller, Inject, Put } from '@nestjs/common';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { Parsed } from '../http/body.js';
-import { invalid, notFound } from '../http/refused.js';
+import { invalid } from '../http/refused.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
 import { CoachId } from '../sign-in/session.guard.js';
 
@@ -19,14 +19,12 @@ export class LibraryController {
   async save(
     @CoachId() coachId: string,
     @Parsed(libraryBody) { families }: LibraryBody,
-  ): Promise<Coach> {
+  ): Promise<Coaching> {
     const problems = issuesOfFamilies(families);
     if (problems.length > 0) {
       throw invalid(problems.map((found) => ({ ...found, path: ['families', ...found.path] })));
     }
     await this.coaches.saveLibrary(coachId, families, this.clock.now());
-    const coach = await this.coaches.find(coachId);
-    if (!coach) throw notFound('coach');
-    return coach;
+    return this.coaches.coachingOf(coachId);
   }
 }

@@ -1,4 +1,4 @@
-import type { Session } from '@nadir/contract';
+import type { Coaching } from '@nadir/contract';
 import { startingFamilies } from '@nadir/core/sessions';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type TestApp, firstCoach, secondCoach, startTestApp } from '../testing/test-app.js';
@@ -14,7 +14,7 @@ describe('the coach’s own sessions', () => {
 
   const own = { ...startingFamilies[0], id: 'harbour-loop', name: 'Harbour loop' };
   const libraryOf = async (as: string) =>
-    ((await nadir.send('GET', '/api/session', { cookie: as })).body as Session).coach?.library;
+    ((await nadir.send('GET', '/api/coaching', { cookie: as })).body as Coaching).library;
   const save = (families: unknown, as = cookie) =>
     nadir.send('PUT', '/api/library', { cookie: as, body: { families } });
 

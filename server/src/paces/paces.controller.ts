@@ -1,9 +1,9 @@
-import { type Coach, type PacesBody, pacesBody } from '@nadir/contract';
+import { type Coaching, type PacesBody, pacesBody } from '@nadir/contract';
 import { issuesOfPaces } from '@nadir/core/layout';
 import { Controller, Inject, Put } from '@nestjs/common';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { Parsed } from '../http/body.js';
-import { invalid, notFound } from '../http/refused.js';
+import { invalid } from '../http/refused.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
 import { CoachId } from '../sign-in/session.guard.js';
 
@@ -16,14 +16,15 @@ export class PacesController {
   ) {}
 
   @Put()
-  async save(@CoachId() coachId: string, @Parsed(pacesBody) { table }: PacesBody): Promise<Coach> {
+  async save(
+    @CoachId() coachId: string,
+    @Parsed(pacesBody) { table }: PacesBody,
+  ): Promise<Coaching> {
     const problems = issuesOfPaces(table ?? []);
     if (problems.length > 0) {
       throw invalid(problems.map((found) => ({ ...found, path: ['table', ...found.path] })));
     }
     await this.coaches.savePaces(coachId, table, this.clock.now());
-    const coach = await this.coaches.find(coachId);
-    if (!coach) throw notFound('coach');
-    return coach;
+    return this.coaches.coachingOf(coachId);
   }
 }

@@ -1,4 +1,4 @@
-import type { AthleteAnswer, BlockAnswer, BlockFile, Session } from '@nadir/contract';
+import type { AthleteAnswer, BlockAnswer, BlockFile, Coaching } from '@nadir/contract';
 import { defaultPaces } from '@nadir/core/paces';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import {
@@ -19,7 +19,7 @@ describe('paces', () => {
   afterAll(() => nadir.close());
 
   const pacesOf = async (as: string) =>
-    ((await nadir.send('GET', '/api/session', { cookie: as })).body as Session).coach?.paces;
+    ((await nadir.send('GET', '/api/coaching', { cookie: as })).body as Coaching).paces;
   const save = (table: unknown, as = cookie) =>
     nadir.send('PUT', '/api/paces', { cookie: as, body: { table } });
 

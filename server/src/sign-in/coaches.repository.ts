@@ -1,13 +1,12 @@
 import {
   type Coach,
+  type Coaching,
   type Settings,
   type HouseRulesBody,
   type LibraryBody,
   type SettingsChange,
   type PacesBody,
-  library,
-  namedPaces,
-  ruleChanges,
+  coaching,
   settings,
 } from '@nadir/contract';
 import { Inject, Injectable } from '@nestjs/common';
@@ -16,6 +15,7 @@ import { KNEX } from '../database/knex.js';
 import { keepTables } from '../database/coach-tables.js';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
+import { notFound } from '../http/refused.js';
 
 interface CoachRow {
   coach_id: string;
@@ -51,6 +51,14 @@ export class CoachesRepository {
     return row && coachOf(row);
   }
 
+  /** @throws Refused where there is no such coach */
+  async coachingOf(coachId: string): Promise<Coaching> {
+    const row = await this.rows().where({ coach_id: coachId }).first();
+    if (!row) throw notFound('coach');
+    const { house_rules: houseRules, paces, library } = row;
+    return stored(coaching, { houseRules, paces, library });
+  }
+
   async findByEmail(
     email: string,
   ): Promise<{ coach: Coach; passwordHash: string | null } | undefined> {
@@ -60,7 +68,7 @@ export class CoachesRepository {
 
   /** Creates the first coach; nobody when there is one already, however many ask at once. */
   async addFirst(
-    coach: Omit<Coach, 'settings' | 'houseRules' | 'paces' | 'library'>,
+    coach: Omit<Coach, 'settings'>,
     passwordHash: string | null,
     now: Date,
   ): Promise<Coach | undefined> {
@@ -76,7 +84,7 @@ export class CoachesRepository {
         house_rules: '{}',
         created_at: now,
       });
-      return { ...coach, settings: defaultSettings, houseRules: {}, paces: null, library: [] };
+      return { ...coach, settings: defaultSettings };
     });
   }
 
@@ -140,8 +148,5 @@ function coachOf(row: CoachRow): Coach {
     name: row.name,
     email: row.email,
     settings: stored(settings, row.settings),
-    houseRules: stored(ruleChanges, row.house_rules),
-    paces: stored(namedPaces.nullable(), row.paces),
-    library: stored(library, row.library),
   };
 }

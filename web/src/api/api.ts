@@ -9,6 +9,7 @@ import {
   type BlockList,
   type BlockVersion,
   type Coach,
+  type Coaching,
   type FirstCoachBody,
   type Glances,
   type HouseRulesBody,
@@ -33,6 +34,7 @@ import { type RouteName, paths } from '@nadir/contract/paths';
 import type { SerializedError } from '@reduxjs/toolkit';
 import { type BaseQueryFn, createApi } from '@reduxjs/toolkit/query/react';
 import { v4 as uuid } from 'uuid';
+import { type $ZodType, safeParse } from 'zod/v4/core';
 
 /** Why a call did not succeed: nobody who can do it now, a refusal, or an answer nobody can read. */
 export type CallError =
@@ -82,16 +84,21 @@ const callOnce: BaseQueryFn<Call, unknown, CallError> = async (asked) => {
     return { error: { kind: 'away' } };
   }
   const answer = parseJson(text);
-  const { firstAnswers, refusal } = await import('@nadir/contract/first');
+  const { firstAnswers, refused: saysWhy } = await import('@nadir/contract/first');
   if (!response.ok) {
-    const refused = refusal.safeParse(answer);
+    // A conflict says what is stored now, and that is a whole block.
+    const conflict = response.status === 409;
+    const refused = safeParse<$ZodType<Refusal>>(
+      conflict ? (await import('@nadir/contract')).refusal : saysWhy,
+      answer,
+    );
     // Only a 4xx refuses; a gateway that answers for a server that is down says nothing of ours.
     if (response.status >= 500) return { error: away(response, refused.data?.message) };
     if (!refused.success) return { error: unreadable(response) };
     return { error: { kind: 'refused', status: response.status, refusal: refused.data } };
   }
   const reads = firstAnswers[route] ?? (await import('@nadir/contract')).routes[route].answer;
-  const parsed = reads.safeParse(answer);
+  const parsed = safeParse(reads, answer);
   return parsed.success ? { data: parsed.data } : { error: unreadable(response) };
 };
 
@@ -176,37 +183,38 @@ export const api = createApi({
         await queryFulfilled.catch(patch.undo);
       },
     }),
-    saveHouseRules: build.mutation<Coach, HouseRulesBody>({
+    coaching: build.query<Coaching, void>({ query: () => ({ route: 'coaching' }) }),
+    saveHouseRules: build.mutation<Coaching, HouseRulesBody>({
       query: (body) => ({ route: 'saveHouseRules', body }),
       // Shown at once; taken back if it is refused.
       onQueryStarted: async (changes, { dispatch, queryFulfilled }) => {
         const patch = dispatch(
-          api.util.updateQueryData('session', undefined, ({ coach }) => {
-            if (coach) coach.houseRules = changes;
+          api.util.updateQueryData('coaching', undefined, (coaching) => {
+            coaching.houseRules = changes;
           }),
         );
         await queryFulfilled.catch(patch.undo);
       },
     }),
-    savePaces: build.mutation<Coach, PacesBody>({
+    savePaces: build.mutation<Coaching, PacesBody>({
       query: (body) => ({ route: 'savePaces', body }),
       // Shown at once; taken back if it is refused.
       onQueryStarted: async ({ table }, { dispatch, queryFulfilled }) => {
         const patch = dispatch(
-          api.util.updateQueryData('session', undefined, ({ coach }) => {
-            if (coach) coach.paces = table;
+          api.util.updateQueryData('coaching', undefined, (coaching) => {
+            coaching.paces = table;
           }),
         );
         await queryFulfilled.catch(patch.undo);
       },
     }),
-    saveLibrary: build.mutation<Coach, LibraryBody>({
+    saveLibrary: build.mutation<Coaching, LibraryBody>({
       query: (body) => ({ route: 'saveLibrary', body }),
       // Shown at once; taken back if it is refused.
       onQueryStarted: async ({ families }, { dispatch, queryFulfilled }) => {
         const patch = dispatch(
-          api.util.updateQueryData('session', undefined, ({ coach }) => {
-            if (coach) coach.library = families;
+          api.util.updateQueryData('coaching', undefined, (coaching) => {
+            coaching.library = families;
           }),
         );
         await queryFulfilled.catch(patch.undo);
@@ -326,6 +334,7 @@ export const {
   useSignOutMutation,
   useSavePasswordMutation,
   useSaveSettingsMutation,
+  useCoachingQuery,
   useGlancesQuery,
   useSquadQuery,
   useLazySquadQuery,

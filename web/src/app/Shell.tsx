@@ -9,19 +9,21 @@ import { useNewDay } from '../api/useNewDay.js';
 import { useRetryWhileAway } from '../api/useRetryWhileAway.js';
 import { ErrorNote } from '../components/ErrorNote.js';
 import { Messages } from '../components/messages.js';
+import { useWhenIdle } from '../components/useWhenIdle.js';
+import { PHONE } from '../components/phone.js';
 import { hear, holdTab } from '../editor/tabs.js';
-import { Everywhere } from './Everywhere.js';
 import { Rail } from './Rail.js';
 import styles from './Shell.module.css';
 
-/** As in the sheets: narrower than this the rail is at the foot. */
-const PHONE = '(max-width: 600px)';
-
+/** Keys are heard once the page stands. */
+const Everywhere = lazy(async () => ({ default: (await import('./Everywhere.js')).Everywhere }));
 /** A wide page has its rail. */
 const BottomBar = lazy(async () => ({ default: (await import('./BottomBar.js')).BottomBar }));
 const SignInPage = lazy(async () => ({
   default: (await import('../features/sign-in/SignInPage.js')).SignInPage,
 }));
+
+const yes = () => true;
 
 /** The frame of every view: session, rail, messages. Without a session, the sign-in. */
 export function Shell() {
@@ -33,6 +35,7 @@ export function Shell() {
   useNewDay(refetch);
   useTheme(coach?.settings.theme);
   const isPhone = useMediaQuery(PHONE);
+  const isIdle = useWhenIdle(yes);
   useEffect(holdTab, []);
   useEffect(
     () =>
@@ -76,7 +79,11 @@ export function Shell() {
             </Suspense>
           )}
         </div>
-        <Everywhere />
+        {isIdle && (
+          <Suspense fallback={null}>
+            <Everywhere />
+          </Suspense>
+        )}
       </Messages>
     </SessionContext.Provider>
   );

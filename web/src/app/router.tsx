@@ -1,4 +1,5 @@
 import { type RouteObject, createBrowserRouter } from 'react-router';
+import { WithCoaching } from '../api/coaching.js';
 import { NotHere } from './NotHere.js';
 import { Shell } from './Shell.js';
 import { ViewFailed } from './ViewFailed.js';
@@ -9,22 +10,8 @@ const waiting = () => (
   </main>
 );
 
-/** Every view, loaded when it is first opened. */
-const views: RouteObject[] = [
-  {
-    index: true,
-    HydrateFallback: waiting,
-    lazy: async () => ({
-      Component: (await import('../features/squad/SquadPage.js')).SquadPage,
-    }),
-  },
-  {
-    path: 'athletes/:id',
-    HydrateFallback: waiting,
-    lazy: async () => ({
-      Component: (await import('../features/athlete/AthletePage.js')).AthletePage,
-    }),
-  },
+/** The views that begin from how the coach coaches. */
+const ofCoaching: RouteObject[] = [
   {
     path: 'blocks/new',
     HydrateFallback: waiting,
@@ -33,31 +20,10 @@ const views: RouteObject[] = [
     }),
   },
   {
-    path: 'blocks/:id',
-    HydrateFallback: waiting,
-    lazy: async () => ({
-      Component: (await import('../features/block/BlockPage.js')).BlockPage,
-    }),
-  },
-  {
-    path: 'blocks/:id/week/:number?',
-    HydrateFallback: waiting,
-    lazy: async () => ({
-      Component: (await import('../features/week/WeekPage.js')).WeekPage,
-    }),
-  },
-  {
     path: 'blocks/:id/paces',
     HydrateFallback: waiting,
     lazy: async () => ({
       Component: (await import('../features/paces/PacesPage.js')).PacesPage,
-    }),
-  },
-  {
-    path: 'blocks/:id/paces/card',
-    HydrateFallback: waiting,
-    lazy: async () => ({
-      Component: (await import('../features/paces/AthleteCard.js')).AthleteCardPage,
     }),
   },
   {
@@ -79,6 +45,52 @@ const views: RouteObject[] = [
     HydrateFallback: waiting,
     lazy: async () => ({
       Component: (await import('../features/paces/NamedPacesPage.js')).NamedPacesPage,
+    }),
+  },
+  {
+    path: 'house-rules',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/house-rules/HouseRulesPage.js')).HouseRulesPage,
+    }),
+  },
+];
+
+/** Every view, loaded when it is first opened. */
+const views: RouteObject[] = [
+  {
+    index: true,
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/squad/SquadPage.js')).SquadPage,
+    }),
+  },
+  {
+    path: 'athletes/:id',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/athlete/AthletePage.js')).AthletePage,
+    }),
+  },
+  {
+    path: 'blocks/:id',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/block/BlockPage.js')).BlockPage,
+    }),
+  },
+  {
+    path: 'blocks/:id/week/:number?',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/week/WeekPage.js')).WeekPage,
+    }),
+  },
+  {
+    path: 'blocks/:id/paces/card',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/paces/AthleteCard.js')).AthleteCardPage,
     }),
   },
   {
@@ -110,19 +122,13 @@ const views: RouteObject[] = [
     }),
   },
   {
-    path: 'house-rules',
-    HydrateFallback: waiting,
-    lazy: async () => ({
-      Component: (await import('../features/house-rules/HouseRulesPage.js')).HouseRulesPage,
-    }),
-  },
-  {
     path: 'settings',
     HydrateFallback: waiting,
     lazy: async () => ({
       Component: (await import('../features/settings/SettingsPage.js')).SettingsPage,
     }),
   },
+  { element: <WithCoaching />, HydrateFallback: waiting, children: ofCoaching },
   { path: '*', element: <NotHere /> },
 ];
 

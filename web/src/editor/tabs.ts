@@ -1,5 +1,5 @@
 import { v4 as uuid } from 'uuid';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 /** This page, for as long as it lives; a reload is another. */
 export const thisTab = uuid();

@@ -7,10 +7,11 @@ import { vi } from 'vitest';
 // A page waits for them when it reads its first answer: no test is to.
 import '@nadir/contract';
 import '@nadir/contract/first';
+import { CoachingContext } from '../api/coaching.js';
 import { SessionContext } from '../api/session.js';
 import { createStore } from '../app/store.js';
 import { Messages } from '../components/messages.js';
-import { signedIn } from './signed-in.js';
+import { coaching, signedIn } from './signed-in.js';
 
 /** What a server answers to `METHOD /path`: a body, or a whole response; given what was sent. */
 export type Answers = Record<string, (sent: unknown) => unknown>;
@@ -50,14 +51,16 @@ export function renderPage(
   render(
     <Provider store={store}>
       <SessionContext.Provider value={signedIn}>
-        <Messages>
-          <MemoryRouter initialEntries={[at]}>
-            <Routes>
-              <Route path={path} element={page} />
-              <Route path="*" element={<p>elsewhere</p>} />
-            </Routes>
-          </MemoryRouter>
-        </Messages>
+        <CoachingContext.Provider value={coaching}>
+          <Messages>
+            <MemoryRouter initialEntries={[at]}>
+              <Routes>
+                <Route path={path} element={page} />
+                <Route path="*" element={<p>elsewhere</p>} />
+              </Routes>
+            </MemoryRouter>
+          </Messages>
+        </CoachingContext.Provider>
       </SessionContext.Provider>
     </Provider>,
   );

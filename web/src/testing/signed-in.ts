@@ -1,4 +1,4 @@
-import type { Coach } from '@nadir/contract';
+import type { Coach, Coaching } from '@nadir/contract';
 import type { SignedIn } from '../api/session.js';
 
 export const coach: Coach = {
@@ -13,10 +13,10 @@ export const coach: Coach = {
     ledgerRows: 'all',
     singleKeys: true,
   },
-  houseRules: {},
-  paces: null,
-  library: [],
 };
+
+/** A coach who coaches by the product's own. */
+export const coaching: Coaching = { houseRules: {}, paces: null, library: [] };
 
 /** The coach signed in on a day of the demo. */
 export const signedIn: SignedIn = {

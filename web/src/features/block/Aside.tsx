@@ -1,3 +1,4 @@
+import { useCoachingQuery } from '../../api/api.js';
 import { useEditor } from '../../editor/useEditor.js';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
@@ -38,6 +39,7 @@ export const Aside = memo(function Aside({
   onLight: (weeks: readonly number[]) => void;
 }) {
   const [tab, setTab] = useState<AsideTab>('checks');
+  const { data: coaching } = useCoachingQuery();
   const history = useEditor((editor) => editor.block?.history);
   const { measure } = base.shown;
   return (
@@ -46,12 +48,15 @@ export const Aside = memo(function Aside({
       <div role="tabpanel" id="beside" aria-labelledby={`tab-${tab}`}>
         {tab === 'checks' && (
           <>
-            <RulesOffer
-              block={base.block}
-              drawn={drawn.block}
-              measure={measure}
-              commands={commands}
-            />
+            {coaching && (
+              <RulesOffer
+                houseRules={coaching.houseRules}
+                block={base.block}
+                drawn={drawn.block}
+                measure={measure}
+                commands={commands}
+              />
+            )}
             <Checks
               block={base.block}
               shown={

@@ -33,9 +33,6 @@ function open(events: BlockEvent[] = [], problem?: string) {
       ledgerRows: 'all',
       singleKeys: true,
     } as const,
-    houseRules: {},
-    paces: null,
-    library: [],
   };
   render(
     <SessionContext.Provider

@@ -2,7 +2,6 @@ import { layOut } from '@nadir/core';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { SessionContext } from '../../api/session.js';
 import { SolverPanel } from './SolverPanel.js';
 import { RulesOffer } from './RulesOffer.js';
 import type { Commands } from '../../editor/useCommands.js';
@@ -31,33 +30,14 @@ describe('after a change of the house rules', () => {
   function open(laidUnder: number | undefined, now: number | undefined) {
     const commands = fakes();
     const houseRules = now === undefined ? {} : { values: { 'recovery.leastDepth': now }, off: [] };
-    const coach = {
-      id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11',
-      name: 'Maren Tolvik',
-      email: 'maren@skerrylane.example',
-      settings: {
-        unit: 'km',
-        step: 1,
-        theme: 'light',
-        weekStartsOn: 'monday',
-        ledgerRows: 'all',
-        singleKeys: true,
-      } as const,
-      houseRules,
-      paces: null,
-      library: [],
-    };
     render(
-      <SessionContext.Provider
-        value={{ today: '2027-02-10', demo: true, firstCoachWanted: false, coach }}
-      >
-        <RulesOffer
-          block={under(laidUnder)}
-          drawn={under(now)}
-          measure={measure}
-          commands={commands}
-        />
-      </SessionContext.Provider>,
+      <RulesOffer
+        houseRules={houseRules}
+        block={under(laidUnder)}
+        drawn={under(now)}
+        measure={measure}
+        commands={commands}
+      />,
     );
     return { commands, user: userEvent.setup() };
   }

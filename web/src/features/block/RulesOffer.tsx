@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
+import type { HouseRulesBody } from '@nadir/contract';
 import type { CheckedBlock } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import { whatChanged } from '@nadir/core/present';
 import { useState } from 'react';
-import { useSignedIn } from '../../api/session.js';
 import styles from './Notice.module.css';
 import type { Commands } from '../../editor/useCommands.js';
 
@@ -12,17 +12,19 @@ import type { Commands } from '../../editor/useCommands.js';
  * lay it out under the new ones, with what that would move. Nothing moves by itself.
  */
 export function RulesOffer({
+  houseRules,
   block,
   drawn,
   measure,
   commands,
 }: {
+  /** The coach’s own, as they are today. */
+  houseRules: HouseRulesBody;
   block: CheckedBlock;
   drawn: CheckedBlock;
   measure: Measure;
   commands: Commands;
 }) {
-  const { houseRules } = useSignedIn().coach;
   const [seen, setSeen] = useState(false);
   if (sameRules(houseRules, block.spec.houseRules)) return null;
   const command = {

@@ -2,7 +2,7 @@ import type { HouseRulesBody } from '@nadir/contract';
 import { defaultHouseRules, type Rule, ruleValue } from '@nadir/core/rules';
 import { useRef, useState } from 'react';
 import { type CallError, useSaveHouseRulesMutation } from '../../api/api.js';
-import { useSignedIn } from '../../api/session.js';
+import { useCoaching } from '../../api/coaching.js';
 
 /** The coach's rules as they are being set. */
 interface HouseRulesEditor {
@@ -16,8 +16,8 @@ interface HouseRulesEditor {
 
 /** The same, saved one change after the other as they are made. */
 export function useHouseRules(): HouseRulesEditor {
-  const { coach } = useSignedIn();
-  const [draft, setDraft] = useState<HouseRulesBody>(coach.houseRules);
+  const coaching = useCoaching();
+  const [draft, setDraft] = useState<HouseRulesBody>(coaching.houseRules);
   const [save] = useSaveHouseRulesMutation();
   const [state, setState] = useState<'saved' | 'saving' | CallError>('saved');
   const line = useRef(Promise.resolve());

@@ -11,6 +11,7 @@ import {
   useSquadQuery,
   useTemplatesQuery,
 } from '../../api/api.js';
+import { useCoaching } from '../../api/coaching.js';
 import { useSignedIn } from '../../api/session.js';
 import { newBlockState } from '../../components/carried-wishes.js';
 import { AskPage } from './AskPage.js';
@@ -21,6 +22,7 @@ import { useAsked } from './useAsked.js';
 /** From nothing, from a template or from the block before, to a kept block on one page. */
 export function NewBlockPage() {
   const { today, coach } = useSignedIn();
+  const { houseRules, paces } = useCoaching();
   const [search] = useSearchParams();
   const squad = useSquadQuery();
   const afterId = search.get('after') ?? '';
@@ -39,7 +41,7 @@ export function NewBlockPage() {
   const template = templates.data?.templates.find(({ id }) => id === templateId);
   const wanted = after.data?.athleteId ?? search.get('athlete') ?? '';
   const athlete = athletes.find(({ id }) => id === wanted);
-  const fresh = freshWishes(today, coach.settings.weekStartsOn, coach.houseRules, coach.paces);
+  const fresh = freshWishes(today, coach.settings.weekStartsOn, houseRules, paces);
   const first = after.data
     ? startAfter(after.data.wishes)
     : { ...fresh, ...(athlete && { athlete: athlete.facts }) };

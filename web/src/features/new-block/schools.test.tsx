@@ -27,9 +27,6 @@ const coach = {
     ledgerRows: 'all',
     singleKeys: true,
   } as const,
-  houseRules: {},
-  paces: null,
-  library: [],
 };
 
 afterEach(cleanup);

@@ -13,6 +13,7 @@ import type { NamedPace } from '@nadir/core/spec/choices';
 import { type CSSProperties, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
+import { useCoaching } from '../../api/coaching.js';
 import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { formatDay } from '../../components/dates.js';
@@ -27,12 +28,13 @@ import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 /** A whole group on one sheet: a row an athlete, columns of chosen paces or of splits of repetitions. */
 export function GroupCardPage() {
   const { today, coach } = useSignedIn();
+  const { paces } = useCoaching();
   const { data, error, refetch } = useSquadQuery();
   const [search, setSearch] = useSearchParams();
   const choices = readGroupChoices(search);
   const set = (part: Partial<GroupChoices>) =>
     setSearch(writeGroupChoices({ ...choices, ...part }), { replace: true });
-  const table = coach.paces ?? defaultPaces;
+  const table = paces ?? defaultPaces;
   const rows = useMemo(() => rowsOf(data, today), [data, today]);
   const columns = columnsOf(choices, table);
   const at = table.find(({ id }) => id === choices.at);

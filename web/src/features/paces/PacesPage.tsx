@@ -9,6 +9,7 @@ import { defaultPaces, gapWords, guessedEasy, paceModels } from '@nadir/core/pac
 import { paceAims, paceAimWords } from '@nadir/core/spec/choices';
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import { useCoaching } from '../../api/coaching.js';
 import { useSignedIn } from '../../api/session.js';
 import { ConflictDialog } from '../../editor/ConflictDialog.js';
 import { InEditor } from '../../editor/InEditor.js';
@@ -33,7 +34,8 @@ export function PacesPage() {
 }
 
 function Paces({ id, file }: { id: string; file: BlockFile }) {
-  const { today, coach } = useSignedIn();
+  const { today } = useSignedIn();
+  const coaching = useCoaching();
   const [asked, setAsked] = useState<CivilDate>();
   const { unit } = useMeasure(file);
   const commands = useCommands();
@@ -43,7 +45,7 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
   const { spec, paces, gap } = view;
   const { athlete } = spec;
   const navigate = useNavigate();
-  const table = coach.paces ?? defaultPaces;
+  const table = coaching.paces ?? defaultPaces;
   const tableChanged = JSON.stringify(table) !== JSON.stringify(spec.paces.table);
   useEffect(() => {
     document.title = `Paces of ${athlete.name || 'a block'} · Nadir`;

@@ -54,9 +54,6 @@ const session: SignedIn = {
       ledgerRows: 'all',
       singleKeys: true,
     },
-    houseRules: {},
-    paces: null,
-    library: [],
   },
 };
 const signedIn = (view: React.ReactNode) =>

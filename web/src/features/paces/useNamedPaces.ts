@@ -5,7 +5,7 @@ import type { NamedPace } from '@nadir/core/spec/choices';
 import { namedPaces, problemsOf } from '@nadir/contract';
 import { useRef, useState } from 'react';
 import { type CallError, useSavePacesMutation } from '../../api/api.js';
-import { useSignedIn } from '../../api/session.js';
+import { useCoaching } from '../../api/coaching.js';
 
 /** The coach's table of paces as it is being edited. */
 interface NamedPacesEditor {
@@ -24,8 +24,8 @@ interface NamedPacesEditor {
 
 /** The same, saved one change after the other as long as they make sense. */
 export function useNamedPaces(): NamedPacesEditor {
-  const { coach } = useSignedIn();
-  const [table, setTable] = useState<NamedPace[]>(coach.paces ?? defaultPaces);
+  const coaching = useCoaching();
+  const [table, setTable] = useState<NamedPace[]>(coaching.paces ?? defaultPaces);
   const [problems, setProblems] = useState<Issue[]>([]);
   const [state, setState] = useState<'saved' | 'saving' | CallError>('saved');
   const [save] = useSavePacesMutation();

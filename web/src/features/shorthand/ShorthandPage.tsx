@@ -4,6 +4,7 @@ import type { CivilDate } from '@nadir/core/base';
 import { type SessionPaces, sessionPacesOf, startingFamilies } from '@nadir/core/sessions';
 import { useEffect, useMemo, useState } from 'react';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
+import { useCoaching } from '../../api/coaching.js';
 import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { SessionBreakdown } from '../../components/SessionBreakdown.js';
@@ -23,7 +24,8 @@ const EVERYBODY = 'everybody';
 
 /** Sessions: written in plain words and numbers, broken down while typed; and the library of them. */
 export function ShorthandPage() {
-  const { today, coach } = useSignedIn();
+  const { today } = useSignedIn();
+  const { library } = useCoaching();
   const { data, error, refetch } = useSquadQuery();
   const [text, setText] = useState<string>(EXAMPLES[0]);
   const [chosen, setChosen] = useState('');
@@ -38,7 +40,7 @@ export function ShorthandPage() {
     [data, today],
   );
   const runner = runners.find((each) => each.id === chosen) ?? runners[0];
-  const families = [...coach.library, ...startingFamilies];
+  const families = [...library, ...startingFamilies];
   return (
     <>
       <TitleBlock title="Sessions" detail="Written in plain words and numbers.">

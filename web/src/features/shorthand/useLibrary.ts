@@ -5,7 +5,7 @@ import { library, problemsOf } from '@nadir/contract';
 import { useRef, useState } from 'react';
 import { type CallError, useSaveLibraryMutation } from '../../api/api.js';
 import { useSay } from '../../components/messages.js';
-import { useSignedIn } from '../../api/session.js';
+import { useCoaching } from '../../api/coaching.js';
 
 /** The coach's own sessions as they are being edited. */
 interface LibraryEditor {
@@ -22,8 +22,8 @@ interface LibraryEditor {
 
 /** The same, saved one change after the other as long as they can be read. */
 export function useLibrary(): LibraryEditor {
-  const { coach } = useSignedIn();
-  const [own, setOwn] = useState<Progression[]>(coach.library);
+  const coaching = useCoaching();
+  const [own, setOwn] = useState<Progression[]>(coaching.library);
   const [problems, setProblems] = useState<Issue[]>([]);
   const [state, setState] = useState<LibraryEditor['state']>('saved');
   const say = useSay();

@@ -1,5 +1,4 @@
 import Button from '@mui/material/Button';
-import OutlinedInput from '@mui/material/OutlinedInput';
 import Skeleton from '@mui/material/Skeleton';
 import { Suspense, lazy, useEffect, useState } from 'react';
 import { Link } from 'react-router';
@@ -11,9 +10,12 @@ import { formatDay, plural } from '../../components/dates.js';
 import { SquadTable } from './SquadTable.js';
 import { needsALook, squadInOrder, type SquadOrder } from './squad-order.js';
 
-/** Forms are not needed to read the squad: they come when they are asked for. */
+/** Fields and forms are not needed to read the squad: they come after it, or when asked for. */
 const AddAthlete = lazy(async () => ({ default: (await import('./AddAthlete.js')).AddAthlete }));
 
+const FindAthlete = lazy(async () => ({
+  default: (await import('./FindAthlete.js')).FindAthlete,
+}));
 const Archived = lazy(async () => ({ default: (await import('./Archived.js')).Archived }));
 
 /** Everyone at a glance: who needs a look and why, on one calendar; this week, the next key day. */
@@ -40,12 +42,9 @@ export function SquadPage() {
         }
       >
         {athletes.length > 1 && (
-          <OutlinedInput
-            placeholder="Find an athlete or race"
-            value={typed}
-            onChange={({ target }) => setTyped(target.value)}
-            slotProps={{ input: { 'aria-label': 'Find an athlete or race', type: 'search' } }}
-          />
+          <Suspense fallback={<Skeleton width={210} height={32} />}>
+            <FindAthlete typed={typed} onType={setTyped} />
+          </Suspense>
         )}
         <Button component={Link} to="/paces">
           Group pace card

@@ -4,16 +4,21 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import TableSortLabel from '@mui/material/TableSortLabel';
-import { useMemo } from 'react';
+import useMediaQuery from '@mui/material/useMediaQuery';
+import { Suspense, lazy, useMemo } from 'react';
 import { useSignedIn } from '../../api/session.js';
-import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { LevelMark } from '../../components/LevelMark.js';
+import { PHONE } from '../../components/phone.js';
 import { calendarOf } from '../../drawing/calendar.js';
 import { AthleteRow } from './AthleteRow.js';
 import styles from './Squad.module.css';
 import { type SquadAthlete, type SquadOrder, squadOrders } from './squad-order.js';
 
 const CALENDAR_WIDTH = 360;
+
+const OrderChoice = lazy(async () => ({
+  default: (await import('./OrderChoice.js')).OrderChoice,
+}));
 
 /** The squad on one calendar, in the order that is asked for. */
 export function SquadTable({
@@ -30,6 +35,7 @@ export function SquadTable({
   onOrder: (order: SquadOrder) => void;
 }) {
   const { today } = useSignedIn();
+  const isPhone = useMediaQuery(PHONE);
   const calendar = useMemo(
     () =>
       calendarOf(
@@ -48,14 +54,11 @@ export function SquadTable({
   const direction = (by: SquadOrder) => (order === by ? 'asc' : false);
   return (
     <>
-      <div className={styles.order}>
-        <ChoiceAnswer
-          label="Order"
-          value={order}
-          choices={Object.entries(squadOrders) as [SquadOrder, string][]}
-          onAnswer={onOrder}
-        />
-      </div>
+      {isPhone && (
+        <Suspense fallback={null}>
+          <OrderChoice order={order} onOrder={onOrder} />
+        </Suspense>
+      )}
       <Table className={styles.table}>
         <TableHead>
           <TableRow>

@@ -31,7 +31,7 @@ import {
   swapReasons,
 } from '@nadir/core/spec/days';
 import { useMemo, useState } from 'react';
-import { useSignedIn } from '../../api/session.js';
+import { useCoachingQuery } from '../../api/api.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { SessionBreakdown } from '../../components/SessionBreakdown.js';
 import { SessionEditor } from '../../components/SessionEditor.js';
@@ -248,7 +248,7 @@ function Writing({
   rules: HouseRules;
   run: RunDay;
 }) {
-  const { coach } = useSignedIn();
+  const library = useCoachingQuery().data?.library ?? [];
   const { date, role } = day;
   const { spec } = block;
   const { table } = spec.paces;
@@ -265,7 +265,7 @@ function Writing({
         label={family ? `${family.name}, exposure ${family.exposure}` : 'Session'}
         text={text}
         table={table}
-        families={[...coach.library, ...startingFamilies]}
+        families={[...library, ...startingFamilies]}
         paces={paces}
         onText={setText}
       />

@@ -3,7 +3,7 @@ import { assignFamily } from '@nadir/core/edit/week';
 import type { Week } from '@nadir/core/layout';
 import { startingFamilies } from '@nadir/core/sessions';
 import type { Progression } from '@nadir/core/spec/choices';
-import { useSignedIn } from '../../api/session.js';
+import { useCoachingQuery } from '../../api/api.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { Field } from '../../components/Field.js';
 import type { Commands } from '../../editor/useCommands.js';
@@ -18,8 +18,8 @@ export function PhaseSessions({
   week: Week;
   commands: Commands;
 }) {
-  const { coach } = useSignedIn();
-  const all: Progression[] = [...coach.library, ...startingFamilies];
+  const library = useCoachingQuery().data?.library ?? [];
+  const all: Progression[] = [...library, ...startingFamilies];
   const quality = days.filter(({ role }) => role === 'quality').length;
   const places = Array.from({ length: Math.max(1, quality) }, (_, index) => index + 1);
   return (

@@ -8,6 +8,8 @@ import type { BlockSpec } from '@nadir/core/spec';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { Provider } from 'react-redux';
+import { createStore } from '../../app/store.js';
 import { SessionContext, type SignedIn } from '../../api/session.js';
 import type { Commands } from '../../editor/useCommands.js';
 import { cyclesOf } from './cycle-days.js';
@@ -42,9 +44,6 @@ const session: SignedIn = {
       ledgerRows: 'all',
       singleKeys: true,
     },
-    houseRules: {},
-    paces: null,
-    library: [],
   },
 };
 
@@ -62,22 +61,24 @@ describe('a day of the week', () => {
     const { block, shown, cycle } = laid(change);
     const run = vi.fn<(command: CommandOrNot) => boolean>(() => true);
     render(
-      <SessionContext.Provider value={session}>
-        <DndContext>
-          <DayColumn
-            each={cycle.days[place]!}
-            block={block}
-            shown={shown}
-            runs={[]}
-            most={1}
-            today="2027-02-10"
-            selected
-            lit={false}
-            run={run}
-            onSelect={() => undefined}
-          />
-        </DndContext>
-      </SessionContext.Provider>,
+      <Provider store={createStore()}>
+        <SessionContext.Provider value={session}>
+          <DndContext>
+            <DayColumn
+              each={cycle.days[place]!}
+              block={block}
+              shown={shown}
+              runs={[]}
+              most={1}
+              today="2027-02-10"
+              selected
+              lit={false}
+              run={run}
+              onSelect={() => undefined}
+            />
+          </DndContext>
+        </SessionContext.Provider>
+      </Provider>,
     );
     const last = () => run.mock.lastCall?.[0];
     const press = async (keys: string) => {
@@ -146,15 +147,17 @@ describe('the chosen day', () => {
     const { block, shown, cycle } = laid();
     const run = vi.fn<(command: CommandOrNot) => boolean>(() => true);
     render(
-      <SessionContext.Provider value={session}>
-        <DayPanel
-          chosen={cycle.days[place]!}
-          block={block}
-          shown={shown}
-          rules={rulesOf(block.spec)}
-          run={run}
-        />
-      </SessionContext.Provider>,
+      <Provider store={createStore()}>
+        <SessionContext.Provider value={session}>
+          <DayPanel
+            chosen={cycle.days[place]!}
+            block={block}
+            shown={shown}
+            rules={rulesOf(block.spec)}
+            run={run}
+          />
+        </SessionContext.Provider>
+      </Provider>,
     );
     return { block, last: () => run.mock.lastCall?.[0] };
   }
