@@ -91,7 +91,7 @@ export async function send(address, method, path, { body, cookie = '' } = {}) {
 
 /** The same request again until something answers that is no 5xx. @param {Parameters<typeof send>} asked */
 export async function sendUntilAnswered(...asked) {
-  for (let turn = 0; turn < 200; turn++) {
+  for (let turn = 0; turn < 600; turn++) {
     const answer = await send(...asked);
     if (answer && answer.status < 500) return answer;
     await pause(100);

@@ -148,6 +148,22 @@ test('renames and reorders named paces; a block follows when it takes them over'
   await page.getByLabel('Name of Easy').last().fill('Brisk');
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Move Brisk up' }).click();
+  const names = () =>
+    page
+      .getByLabel(/^Name of/)
+      .evaluateAll((fields) => fields.map((each) => each.getAttribute('value')));
+  const before = await names();
+  const holds = page.getByRole('row').filter({ has: page.getByLabel('Name of 5 km') });
+  const mile = page.getByRole('row').filter({ has: page.getByLabel('Name of Mile') });
+  await holds.locator('[aria-hidden=true]').first().hover();
+  await page.mouse.down();
+  const target = await mile.getByLabel('Name of Mile').boundingBox();
+  await page.mouse.move(target?.x ?? 0, (target?.y ?? 0) + 10, { steps: 5 });
+  await page.mouse.up();
+  const [five, mileAt] = ['5 km', 'Mile'].map((name) => before.indexOf(name));
+  expect([five, mileAt]).not.toContain(-1);
+  await expect.poll(async () => (await names()).indexOf('5 km')).toBe(mileAt);
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   await page.goto(`${addressOf('demo')}/blocks/${id}/paces`);
   await expect(page.getByText('Your named paces have changed')).toBeVisible();
   await expect(paceRow(page, 'Steady')).toBeVisible();

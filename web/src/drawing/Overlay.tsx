@@ -14,14 +14,22 @@ export interface OverlayBlock {
   name: string;
 }
 
+/** How each of two others is drawn: the dashes of its outline, and of its long runs. */
+export const overlayLines = [
+  { outline: '5 3', longRun: '3 2' },
+  { outline: '1 3', longRun: '1 2' },
+] as const;
+
 /** Weeks stand over those as far from the race. */
 export const OverlayLayer = memo(function OverlayLayer({
   overlay,
+  line,
   scale: { yOf },
   columns,
   legs,
 }: {
   overlay: OverlayBlock;
+  line: (typeof overlayLines)[number];
   scale: VolumeScale;
   columns: Columns;
   legs: LegsFrame;
@@ -46,7 +54,7 @@ export const OverlayLayer = memo(function OverlayLayer({
         fill="none"
         stroke={token('legs')}
         strokeWidth={1.5}
-        strokeDasharray="5 3"
+        strokeDasharray={line.outline}
       />
       {shown.weeks.slice(left).map(({ longRun }, index) => {
         const x = columnX(columns, index + left + offset);
@@ -59,7 +67,7 @@ export const OverlayLayer = memo(function OverlayLayer({
             y2={yOf(longRun)}
             stroke={token('legs')}
             strokeWidth={1.5}
-            strokeDasharray="3 2"
+            strokeDasharray={line.longRun}
           />
         ) : null;
       })}
@@ -69,7 +77,7 @@ export const OverlayLayer = memo(function OverlayLayer({
           fill="none"
           stroke={token('legs')}
           strokeWidth={1.25}
-          strokeDasharray="5 3"
+          strokeDasharray={line.outline}
         />
       )}
     </g>

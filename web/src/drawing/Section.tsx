@@ -5,7 +5,7 @@ import { type MouseEvent, memo, useId, useMemo } from 'react';
 import { type Columns, columnWidth, columnX } from './columns.js';
 import { weekOf } from './days.js';
 import { EventsLayer } from './EventsLayer.js';
-import { type OverlayBlock, OverlayLayer } from './Overlay.js';
+import { type OverlayBlock, OverlayLayer, overlayLines } from './Overlay.js';
 import { HandlesLayer } from './HandlesLayer.js';
 import { PeakMark } from './PeakMark.js';
 import type { DragHandlers } from './drag.js';
@@ -32,8 +32,8 @@ export interface SectionProps {
   selected?: readonly number[] | undefined;
   /** Weeks that a check in focus is about. */
   lit?: readonly number[];
-  /** Another version to compare with. */
-  overlay?: OverlayBlock | undefined;
+  /** Others to compare with, each in its own line. */
+  overlays?: readonly OverlayBlock[];
   /** Shown steps the scale reaches at least, while something is dragged. */
   reach?: number | undefined;
   onSelect?: ((week: number, extend: boolean) => void) | undefined;
@@ -43,6 +43,8 @@ export interface SectionProps {
   /** Drawn from race day backward, anew whenever this number changes; at once where there is none. */
   countBack?: number | undefined;
 }
+
+const NO_OVERLAY: readonly OverlayBlock[] = [];
 
 /** Base lines of the two lanes for races and days away. */
 const LANES = [18, 38] as const;
@@ -54,16 +56,30 @@ const BAND = 24;
 
 /** The drawing of a block: skyline above the waterline, legs below it, column by column. */
 export const Section = memo(function Section(props: SectionProps) {
-  const { block, shown, columns, height, today, selected, lit = NONE, overlay, drag } = props;
+  const {
+    block,
+    shown,
+    columns,
+    height,
+    today,
+    selected,
+    lit = NONE,
+    overlays = NO_OVERLAY,
+    drag,
+  } = props;
   const id = useId();
   const ground = Math.round(height * 0.72) - BAND;
   const doneWeeks =
     (weekOf(block.weeks, today) ?? (today > block.spec.race.date ? block.weeks.length + 1 : 1)) - 1;
-  const most = Math.max(props.reach ?? 1, heaviest(shown), overlay ? heaviest(overlay.shown) : 1);
+  const most = Math.max(
+    props.reach ?? 1,
+    heaviest(shown),
+    ...overlays.map(({ shown: other }) => heaviest(other)),
+  );
   const end = scaleEnd(most);
   const scale = useMemo(() => volumeScale(end, { top: TOP, ground }), [end, ground]);
   const skyline = useMemo(() => drawSkyline(shown, columns, scale), [shown, columns, scale]);
-  const [lowest, freshest] = legsRange(overlay ? [block, overlay.block] : [block]);
+  const [lowest, freshest] = legsRange([block, ...overlays.map((other) => other.block)]);
   const legs = useMemo(
     (): LegsFrame => ({ top: ground + BAND + 14, bottom: height - 20, range: [lowest, freshest] }),
     [ground, height, lowest, freshest],
@@ -98,9 +114,16 @@ export const Section = memo(function Section(props: SectionProps) {
         stipple={stippleOf(id)}
         between={
           <>
-            {overlay && (
-              <OverlayLayer overlay={overlay} scale={scale} columns={columns} legs={legs} />
-            )}
+            {overlays.map((overlay, index) => (
+              <OverlayLayer
+                key={index}
+                overlay={overlay}
+                line={overlayLines[index] ?? overlayLines[0]}
+                scale={scale}
+                columns={columns}
+                legs={legs}
+              />
+            ))}
             <TodayLine
               block={settled.block}
               columns={columns}

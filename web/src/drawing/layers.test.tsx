@@ -39,7 +39,7 @@ function draw({
       selected={[5]}
       drag={drag}
       reach={reach}
-      overlay={overlay && { ...lay(overlay), name: 'as kept' }}
+      overlays={overlay ? [{ ...lay(overlay), name: 'as kept' }] : []}
     />,
   );
 }

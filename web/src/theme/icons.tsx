@@ -45,6 +45,7 @@ export const SettingsIcon = lineIcon(
 export const UndoIcon = lineIcon('M6.5 3.5 3 7.500l3.5 4M3 7.500h8.500a4.5 4.5 0 0 1 0 9H8');
 export const RedoIcon = lineIcon('M13.5 3.500l3.5 4-3.5 4M17 7.500H8.500a4.5 4.5 0 0 0 0 9H12');
 export const DownIcon = lineIcon('M5.5 8l4.5 4.500L14.5 8');
+export const HoldIcon = lineIcon('M10 3v14M7 6l3-3 3 3M7 14l3 3 3-3');
 export const UpIcon = lineIcon('M5.5 12.5 10 8l4.5 4.5');
 export const BackIcon = lineIcon('M12 5.5 7.5 10l4.5 4.5');
 export const NextIcon = lineIcon('M8 5.500l4.5 4.500L8 14.5');

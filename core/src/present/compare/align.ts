@@ -1,21 +1,17 @@
 import type { Block, Week } from '../../layout/index.js';
 
-/** Weeks of two blocks that are as far from their races. */
-export interface WeekPair {
+/** Weeks of several blocks that are as far from their races. */
+export interface AlignedWeeks {
   toGo: number;
-  first: Week | undefined;
-  second: Week | undefined;
+  /** In the order of the blocks; undefined where one is shorter. */
+  weeks: readonly (Week | undefined)[];
 }
 
-/** Two blocks week for week by weeks to go, the longer one's first week first. */
-export function alignWeeks(first: Pick<Block, 'weeks'>, second: Pick<Block, 'weeks'>): WeekPair[] {
-  const length = Math.max(first.weeks.length, second.weeks.length);
+/** Blocks week for week by weeks to go, the longest one's first week first. */
+export function alignWeeks(blocks: readonly Pick<Block, 'weeks'>[]): AlignedWeeks[] {
+  const length = Math.max(0, ...blocks.map(({ weeks }) => weeks.length));
   return Array.from({ length }, (_, index) => {
     const toGo = length - 1 - index;
-    return {
-      toGo,
-      first: first.weeks[first.weeks.length - 1 - toGo],
-      second: second.weeks[second.weeks.length - 1 - toGo],
-    };
+    return { toGo, weeks: blocks.map(({ weeks }) => weeks[weeks.length - 1 - toGo]) };
   });
 }

@@ -9,11 +9,14 @@ const km = { basis: 'distance', unit: 'km', step: 1 } as const;
 
 describe('two blocks', () => {
   it('are laid over each other by weeks to go', () => {
-    const pairs = alignWeeks(block, layOut({ ...marathon, weeks: 12 }));
-    expect(pairs).toHaveLength(18);
-    expect(pairs[0]).toMatchObject({ toGo: 17, first: { number: 1 }, second: undefined });
-    expect(pairs[6]).toMatchObject({ toGo: 11, first: { number: 7 }, second: { number: 1 } });
-    expect(pairs.at(-1)).toMatchObject({ first: { number: 18 }, second: { number: 12 } });
+    const [twelve, nine] = [12, 9].map((weeks) => layOut({ ...marathon, weeks }));
+    const aligned = alignWeeks([block, twelve!, nine!]);
+    const numbers = aligned.map(({ weeks }) => weeks.map((week) => week?.number));
+    expect(aligned.map(({ toGo }) => toGo)).toEqual(Array.from({ length: 18 }, (_, n) => 17 - n));
+    expect(numbers[0]).toEqual([1, undefined, undefined]);
+    expect(numbers[6]).toEqual([7, 1, undefined]);
+    expect(numbers[9]).toEqual([10, 4, 1]);
+    expect(numbers.at(-1)).toEqual([18, 12, 9]);
   });
 
   it('differ in nothing when they are the same', () => {

@@ -64,7 +64,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const { drag, dragged } = useDrag(base, commands, select);
   // The drawing follows the hand within the frame; figures and checks come right after it.
   const settled = useLately(drawn, base, dragged !== undefined);
-  const { overlay, tried } = useOverlay(base, preview !== null);
+  const { overlays, tried } = useOverlay(base, preview !== null);
   const { open, setOpen } = useLedgerRows();
   const moved = useAnswers(base);
   const { countBack, isNew } = useCountBack();
@@ -102,7 +102,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   today={today}
                   selected={chosen}
                   lit={lit}
-                  overlay={overlay}
+                  overlays={overlays}
                   reach={dragged?.reach}
                   onSelect={select}
                   over={over}
@@ -111,7 +111,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                 />
                 <Ledger
                   {...settled}
-                  overlay={tried ? overlay : undefined}
+                  overlay={tried ? overlays[0] : undefined}
                   columns={columns}
                   selected={week}
                   chosen={chosen}

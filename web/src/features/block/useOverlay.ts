@@ -12,13 +12,13 @@ import { useEditor } from '../../editor/useEditor.js';
 export function useOverlay(
   base: LaidAndShown,
   shows: boolean,
-): { overlay: OverlayBlock | undefined; tried: boolean } {
+): { overlays: readonly OverlayBlock[]; tried: boolean } {
   const trial = useEditor((editor) => editor.trial !== null);
   const present = useEditor((editor) => editor.present);
   const first = useLaidBlock(present ?? EMPTY);
   return useMemo(() => {
-    if (trial) return { overlay: { ...first, name: 'as kept' }, tried: true };
-    return { overlay: shows ? { ...base, name: 'as it is' } : undefined, tried: false };
+    if (trial) return { overlays: [{ ...first, name: 'as kept' }], tried: true };
+    return { overlays: shows ? [{ ...base, name: 'as it is' }] : [], tried: false };
   }, [trial, shows, first, base]);
 }
 

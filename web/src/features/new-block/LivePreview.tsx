@@ -34,11 +34,9 @@ export function LivePreview({
   const old = useLaidBlock(before ?? wishes);
   const { today } = useSignedIn();
   const [ref, size] = useElementSize<HTMLDivElement>();
-  const overlay = useMemo(
-    () => (before ? { ...old, name: 'as it was' } : undefined),
-    [before, old],
-  );
   const differences = before ? whatChanged(old.block, block, shown.measure) : [];
+  const differs = differences.length > 0;
+  const overlays = useMemo(() => (differs ? [{ ...old, name: 'as it was' }] : []), [differs, old]);
   const lit = useMemo(() => (topic ? topicWeeks(topic, block) : []), [topic, block]);
   const why = topic && topicReason(topic, reasons);
   return (
@@ -62,7 +60,7 @@ export function LivePreview({
             height={drawingHeight(size, BELOW_DRAWING)}
             today={today}
             lit={lit}
-            overlay={differences.length > 0 ? overlay : undefined}
+            overlays={overlays}
           />
         )}
         <div className={styles.below}>

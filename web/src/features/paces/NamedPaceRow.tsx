@@ -1,3 +1,4 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
 import { metresPer, type Unit } from '@nadir/core/base';
@@ -6,7 +7,7 @@ import { useId } from 'react';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { IconAct } from '../../components/IconAct.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
-import { DownIcon, RemoveIcon, UpIcon } from '../../theme/icons.js';
+import { DownIcon, HoldIcon, RemoveIcon, UpIcon } from '../../theme/icons.js';
 import styles from './Paces.module.css';
 
 /** What a pace may come from: races, and races of a duration. */
@@ -35,7 +36,7 @@ const SCALES: Readonly<Record<HeartScale, string>> = {
 export function NamedPaceRow({
   pace,
   unit,
-  first,
+  place,
   last,
   problem,
   onChange,
@@ -45,7 +46,8 @@ export function NamedPaceRow({
   pace: NamedPace;
   /** The coach's own: offsets are typed in seconds for each of it. */
   unit: Unit;
-  first: boolean;
+  /** In the table, from 0. */
+  place: number;
   last: boolean;
   problem: string | undefined;
   onChange: (part: Partial<NamedPace>) => void;
@@ -53,6 +55,15 @@ export function NamedPaceRow({
   onRemove: () => void;
 }) {
   const id = useId();
+  const { listeners, setNodeRef: setHold } = useDraggable({ id: pace.id, data: { place } });
+  const { setNodeRef, over, active } = useDroppable({ id: pace.id, data: { place } });
+  const from: unknown = active?.data.current?.place;
+  const marked =
+    over?.id === pace.id && typeof from === 'number' && from !== place
+      ? from > place
+        ? 'above'
+        : 'below'
+      : undefined;
   const { name, base, offset, heart } = pace;
   const [quick, slow] = offset;
   const perUnit = unit === 'mi' ? 's/mile' : 's/km';
@@ -85,12 +96,16 @@ export function NamedPaceRow({
     />
   );
   return (
-    <TableRow>
+    <TableRow ref={setNodeRef} className={styles.ordered} data-over={marked}>
       <TableCell component="th" scope="row">
+        {/* By mouse or finger alone: for keys there are the buttons at the end. */}
+        <span ref={setHold} className={styles.hold} aria-hidden="true" {...listeners}>
+          <HoldIcon fontSize="inherit" />
+        </span>
         <TextAnswer
           label={`Name of ${name}`}
           describedBy={`${id}-wrong`}
-          width={150}
+          width={134}
           value={name}
           given
           wrong={problem !== undefined}
@@ -155,7 +170,7 @@ export function NamedPaceRow({
         <IconAct
           label={`Move ${name} up`}
           icon={UpIcon}
-          disabled={first}
+          disabled={place === 0}
           onClick={() => onMove(-1)}
         />
         <IconAct

@@ -1,3 +1,11 @@
+import {
+  DndContext,
+  type DragEndEvent,
+  MouseSensor,
+  TouchSensor,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -12,6 +20,11 @@ import { TitleBlock } from '../../components/TitleBlock.js';
 import { NamedPaceRow } from './NamedPaceRow.js';
 import { useNamedPaces } from './useNamedPaces.js';
 
+const placeOf = (held: Pick<DragEndEvent['active'], 'data'> | null): number | undefined => {
+  const place: unknown = held?.data.current?.place;
+  return typeof place === 'number' ? place : undefined;
+};
+
 /** The coach’s own table of paces: named, ordered, and where each comes from. */
 export function NamedPacesPage() {
   const editor = useNamedPaces();
@@ -19,6 +32,14 @@ export function NamedPacesPage() {
   const unit = coach.settings.unit === 'mi' ? 'mi' : 'km';
   const each = unit === 'mi' ? 's/mile' : 's/km';
   const { table, problems, state } = editor;
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 150, tolerance: 8 } }),
+  );
+  const drop = ({ active, over }: DragEndEvent) => {
+    const [from, to] = [placeOf(active), placeOf(over)];
+    if (from !== undefined && to !== undefined && from !== to) editor.move(from, to - from);
+  };
   useEffect(() => {
     document.title = 'Named paces · Nadir';
   }, []);
@@ -44,39 +65,41 @@ export function NamedPacesPage() {
           the quick end first. A block keeps the paces it has until you use these on its Paces view;
           a renamed pace stays the same pace.
         </p>
-        <Table size="small">
-          <TableHead>
-            <TableRow>
-              <TableCell scope="col">Name</TableCell>
-              <TableCell scope="col">From</TableCell>
-              <TableCell scope="col">Quick, {each}</TableCell>
-              <TableCell scope="col">Slow, {each}</TableCell>
-              <TableCell scope="col">Heart rate</TableCell>
-              <TableCell scope="col">From</TableCell>
-              <TableCell scope="col">To</TableCell>
-              <TableCell scope="col">Feels like</TableCell>
-              <TableCell scope="col">Talk</TableCell>
-              <TableCell scope="col">
-                <span className="visually-hidden">Order</span>
-              </TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {table.map((pace, index) => (
-              <NamedPaceRow
-                key={pace.id}
-                pace={pace}
-                unit={unit}
-                first={index === 0}
-                last={index === table.length - 1}
-                problem={problems.find(({ path }) => path[0] === index)?.message}
-                onChange={(part) => editor.set(index, part)}
-                onMove={(by) => editor.move(index, by)}
-                onRemove={() => editor.remove(index)}
-              />
-            ))}
-          </TableBody>
-        </Table>
+        <DndContext sensors={sensors} onDragEnd={drop}>
+          <Table size="small">
+            <TableHead>
+              <TableRow>
+                <TableCell scope="col">Name</TableCell>
+                <TableCell scope="col">From</TableCell>
+                <TableCell scope="col">Quick, {each}</TableCell>
+                <TableCell scope="col">Slow, {each}</TableCell>
+                <TableCell scope="col">Heart rate</TableCell>
+                <TableCell scope="col">From</TableCell>
+                <TableCell scope="col">To</TableCell>
+                <TableCell scope="col">Feels like</TableCell>
+                <TableCell scope="col">Talk</TableCell>
+                <TableCell scope="col">
+                  <span className="visually-hidden">Order</span>
+                </TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {table.map((pace, index) => (
+                <NamedPaceRow
+                  key={pace.id}
+                  pace={pace}
+                  unit={unit}
+                  place={index}
+                  last={index === table.length - 1}
+                  problem={problems.find(({ path }) => path[0] === index)?.message}
+                  onChange={(part) => editor.set(index, part)}
+                  onMove={(by) => editor.move(index, by)}
+                  onRemove={() => editor.remove(index)}
+                />
+              ))}
+            </TableBody>
+          </Table>
+        </DndContext>
       </main>
     </>
   );

@@ -184,7 +184,7 @@ describe('a named pace being edited', () => {
           <NamedPaceRow
             pace={easy}
             unit="km"
-            first
+            place={0}
             last={false}
             problem="“Easy” stands twice."
             onChange={onChange}
@@ -217,7 +217,7 @@ describe('a named pace being edited', () => {
           <NamedPaceRow
             pace={easy}
             unit="mi"
-            first
+            place={0}
             last
             problem={undefined}
             onChange={onChange}

@@ -16,8 +16,8 @@ interface NamedPacesEditor {
   set: (index: number, part: Partial<NamedPace>) => void;
   add: () => void;
   remove: (index: number) => void;
-  /** Moves a pace up or down by one. */
-  move: (index: number, by: 1 | -1) => void;
+  /** Moves a pace down by so many places, up by fewer than none. */
+  move: (index: number, by: number) => void;
   /** Back to the product's own. */
   reset: () => void;
 }

@@ -1,18 +1,13 @@
-import Table from '@mui/material/Table';
-import TableBody from '@mui/material/TableBody';
-import TableCell from '@mui/material/TableCell';
-import TableHead from '@mui/material/TableHead';
-import TableRow from '@mui/material/TableRow';
 import type { AthleteAnswer, BlockAnswer } from '@nadir/contract';
-import { type Measure, unitName } from '@nadir/core/base';
-import { formatSteps } from '@nadir/core/base/format';
-import { alignWeeks, whatChanged } from '@nadir/core/present';
+import { whatChanged } from '@nadir/core/present';
 import { useEffect, useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { errorSentence, useBlocksQuery, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
+import type { OverlayBlock } from '../../drawing/Overlay.js';
 import { Section } from '../../drawing/Section.js';
 import styles from './Past.module.css';
+import { AlignedTable } from './AlignedTable.js';
 import { athleteName } from './athlete-name.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { formatDay } from '../../components/dates.js';
@@ -20,9 +15,19 @@ import { DifferenceList } from '../../components/DifferenceList.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { useElementSize } from '../../components/useElementSize.js';
-import { type LaidAndShown, laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
+import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
 
-/** Two blocks, of one athlete or two, laid over each other by weeks to go. */
+/** Most blocks that lines can still tell apart. */
+const PLACES = ['first', 'second', 'third'] as const;
+type Place = (typeof PLACES)[number];
+const PLACE_LABELS: Readonly<Record<Place, string>> = {
+  first: 'Drawn solid',
+  second: 'Drawn dashed',
+  third: 'Drawn dotted',
+};
+const NOBODY = '';
+
+/** Two or three blocks, of one athlete or several, laid over each other by weeks to go. */
 export function ComparePage() {
   const [search, setSearch] = useSearchParams();
   const blocks = useBlocksQuery();
@@ -32,37 +37,43 @@ export function ComparePage() {
   }, []);
   const all = blocks.data?.blocks ?? [];
   const athletes = squad.data?.athletes ?? [];
-  const first = all.find(({ id }) => id === search.get('first')) ?? all[0];
-  const second =
-    all.find(({ id }) => id === search.get('second')) ?? all.find(({ id }) => id !== first?.id);
+  const asked = (place: Place) => all.find(({ id }) => id === search.get(place));
+  const first = asked('first') ?? all[0];
+  const second = asked('second') ?? all.find(({ id }) => id !== first?.id);
+  const chosen: Record<Place, BlockAnswer | undefined> = { first, second, third: asked('third') };
   const waits = blocks.isLoading || squad.isLoading;
   const error = blocks.error ?? squad.error;
-  const choice = (label: string, key: 'first' | 'second', chosen: BlockAnswer) => (
-    <span className="small">
-      {label}{' '}
-      <ChoiceAnswer
-        label={label}
-        value={chosen.id}
-        choices={all.map((block) => [block.id, nameOf(block, athletes)] as const)}
-        onAnswer={(id) =>
-          setSearch({ first: first?.id ?? '', second: second?.id ?? '', [key]: id })
-        }
-      />
-    </span>
-  );
+  const names = all.map((block) => [block.id, nameOf(block, athletes)] as const);
+  const choose = (place: Place, id: string) => {
+    const ids = PLACES.map((each) => [each, each === place ? id : (chosen[each]?.id ?? NOBODY)]);
+    setSearch(Object.fromEntries(ids.filter(([, of]) => of !== NOBODY)) as Record<string, string>);
+  };
   return (
     <>
-      <TitleBlock title="Compare" detail="Week for week, by weeks to go.">
-        {first && choice('Drawn solid', 'first', first)}
-        {second && choice('drawn dashed', 'second', second)}
+      <TitleBlock title="Compare">
+        {first &&
+          second &&
+          PLACES.map((place) => (
+            <span key={place} className="small">
+              {PLACE_LABELS[place]}{' '}
+              <ChoiceAnswer
+                label={PLACE_LABELS[place]}
+                value={chosen[place]?.id ?? NOBODY}
+                choices={
+                  place === 'third' ? [[NOBODY, 'no third block'] as const, ...names] : names
+                }
+                onAnswer={(id) => choose(place, id)}
+              />
+            </span>
+          ))}
       </TitleBlock>
       <main className="page">
         {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
         {!waits && first && second ? (
           <Comparison
             first={first}
-            second={second}
-            names={[nameOf(first, athletes), nameOf(second, athletes)]}
+            others={chosen.third ? [second, chosen.third] : [second]}
+            athletes={athletes}
           />
         ) : (
           <p className="muted">
@@ -76,107 +87,74 @@ export function ComparePage() {
 
 function Comparison({
   first,
-  second,
-  names,
+  others,
+  athletes,
 }: {
   first: BlockAnswer;
-  second: BlockAnswer;
-  names: readonly [string, string];
+  others: readonly BlockAnswer[];
+  athletes: readonly AthleteAnswer[];
 }) {
   const { today } = useSignedIn();
   const past = usePast();
   const measure = useMeasure(first.wishes);
-  const one = laidOf(first.wishes, past, measure);
-  // Both in the first one's unit; what is counted by time is compared by its estimate.
-  const two = laidOf(second.wishes, past, measure);
+  // All in the first one's unit; what is counted by time is compared by its estimate.
+  const laidOut = (block: BlockAnswer): OverlayBlock => ({
+    ...laidOf(block.wishes, past, measure),
+    name: nameOf(block, athletes),
+  });
+  const one = laidOut(first);
+  const overlays = others.map(laidOut);
+  const laid = [one, ...overlays];
   const [ref, size] = useElementSize<HTMLDivElement>();
   const weeks = one.block.weeks.length;
-  // Room at the left for the weeks that a longer second block has more.
-  const longest = Math.max(weeks, two.block.weeks.length);
+  // Room at the left for the weeks that a longer block has more.
+  const longest = Math.max(...laid.map(({ block }) => block.weeks.length));
   const width = (size.width - LABELS) / longest;
   const columns = useMemo(
     () => ({ width: size.width, labels: LABELS + (longest - weeks) * width, weeks }),
     [size.width, longest, weeks, width],
   );
-  const overlay = useMemo(() => ({ ...two, name: names[1] }), [two, names]);
   return (
     <div ref={ref}>
       {size.width > 0 && (
-        <Section
-          block={one.block}
-          shown={one.shown}
-          columns={columns}
-          height={HEIGHT}
-          today={today}
-          overlay={overlay}
-        />
+        <>
+          <Section
+            block={one.block}
+            shown={one.shown}
+            columns={columns}
+            height={HEIGHT}
+            today={today}
+            overlays={overlays}
+          />
+          <AlignedTable
+            laid={laid}
+            athletes={[first, ...others].map((block) => athleteName(block, athletes))}
+            measure={measure}
+            labels={LABELS}
+            width={size.width}
+          />
+        </>
       )}
-      <WeekTable one={one} two={two} names={names} measure={measure} />
-      <h2 className="display">What differs</h2>
-      <DifferenceList
-        differences={whatChanged(one.block, two.block, measure)}
-        before={names[0]}
-        after={names[1]}
-      />
+      {overlays.map((other, place) => (
+        <section
+          key={PLACES[place + 1]}
+          className={styles.differs}
+          aria-label={`What differs: ${other.name}`}
+        >
+          <h2 className="display">What differs: {other.name}</h2>
+          <DifferenceList
+            differences={whatChanged(one.block, other.block, measure)}
+            before={one.name}
+            after={other.name}
+          />
+        </section>
+      ))}
     </div>
   );
 }
 
 const HEIGHT = 380;
-const LABELS = 92;
-
-function WeekTable({
-  one,
-  two,
-  names,
-  measure,
-}: {
-  one: LaidAndShown;
-  two: LaidAndShown;
-  names: readonly [string, string];
-  measure: Measure;
-}) {
-  const pairs = alignWeeks(one.block, two.block);
-  const say = (of: LaidAndShown, number: number | undefined, field: 'volume' | 'longRun') => {
-    const steps = number === undefined ? undefined : of.shown.weeks[number - 1]?.[field];
-    return steps === undefined ? '' : formatSteps(steps, measure);
-  };
-  const unit = unitName(measure);
-  const rows = [
-    [`${names[0]}: volume, ${unit}`, one, 'first', 'volume'],
-    [`${names[1]}: volume, ${unit}`, two, 'second', 'volume'],
-    [`${names[0]}: long run, ${unit}`, one, 'first', 'longRun'],
-    [`${names[1]}: long run, ${unit}`, two, 'second', 'longRun'],
-  ] as const;
-  return (
-    <div className={styles.scroll}>
-      <Table size="small" className={`figures ${styles.compare ?? ''}`}>
-        <TableHead>
-          <TableRow>
-            <TableCell scope="col">To go</TableCell>
-            {pairs.map(({ toGo }) => (
-              <TableCell key={toGo} scope="col">
-                {toGo}
-              </TableCell>
-            ))}
-          </TableRow>
-        </TableHead>
-        <TableBody>
-          {rows.map(([label, of, which, field]) => (
-            <TableRow key={`${which} ${field}`}>
-              <TableCell component="th" scope="row">
-                {label}
-              </TableCell>
-              {pairs.map((pair) => (
-                <TableCell key={pair.toGo}>{say(of, pair[which]?.number, field)}</TableCell>
-              ))}
-            </TableRow>
-          ))}
-        </TableBody>
-      </Table>
-    </div>
-  );
-}
+const LABELS = 150;
 
 function nameOf(block: BlockAnswer, athletes: readonly AthleteAnswer[]): string {
   const { wishes } = block;

@@ -129,7 +129,7 @@ function History({
                 columns={{ width: size.width, labels: 92, weeks: then.block.weeks.length }}
                 height={drawingHeight(size, BELOW_DRAWING)}
                 today={today}
-                overlay={isNow ? undefined : { ...now, name: 'the block as it stands' }}
+                overlays={isNow ? [] : [{ ...now, name: 'the block as it stands' }]}
               />
             )}
             <h2 className="display">

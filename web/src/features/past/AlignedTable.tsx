@@ -1,0 +1,89 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import { type Measure, unitName } from '@nadir/core/base';
+import { formatSteps } from '@nadir/core/base/format';
+import { alignWeeks } from '@nadir/core/present';
+import { Fragment } from 'react';
+import { type OverlayBlock, overlayLines } from '../../drawing/Overlay.js';
+import styles from './Past.module.css';
+
+const FIELDS = [
+  ['volume', 'Volume'],
+  ['longRun', 'Long run'],
+] as const;
+
+/** Blocks week for week, each figure under its column of the drawing. */
+export function AlignedTable({
+  laid,
+  athletes,
+  measure,
+  labels,
+  width,
+}: {
+  laid: readonly OverlayBlock[];
+  /** Whose they are, in the same order. */
+  athletes: readonly string[];
+  measure: Measure;
+  /** Width of the heads of the rows, px. */
+  labels: number;
+  /** Of the drawing, px. */
+  width: number;
+}) {
+  const aligned = alignWeeks(laid.map(({ block }) => block));
+  const say = (place: number, week: number | undefined, field: 'volume' | 'longRun') => {
+    const steps = week === undefined ? undefined : laid[place]?.shown.weeks[week - 1]?.[field];
+    return steps === undefined ? '' : formatSteps(steps, measure);
+  };
+  return (
+    <div className={styles.scroll}>
+      <Table size="small" className={`figures ${styles.aligned ?? ''}`} style={{ width }}>
+        <colgroup>
+          <col style={{ width: labels }} />
+        </colgroup>
+        <TableHead>
+          <TableRow>
+            <TableCell scope="col">Weeks to go</TableCell>
+            {aligned.map(({ toGo }) => (
+              <TableCell key={toGo} scope="col">
+                {toGo}
+              </TableCell>
+            ))}
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {FIELDS.map(([field, title]) => (
+            <Fragment key={field}>
+              <TableRow>
+                <TableCell component="th" scope="rowgroup" colSpan={aligned.length + 1}>
+                  {title}, {unitName(measure)}
+                </TableCell>
+              </TableRow>
+              {laid.map(({ name }, place) => (
+                <TableRow key={place}>
+                  <TableCell component="th" scope="row" aria-label={`${title} of ${name}`}>
+                    <Line dashes={overlayLines[place - 1]?.outline} /> {athletes[place]}
+                  </TableCell>
+                  {aligned.map(({ toGo, weeks }) => (
+                    <TableCell key={toGo}>{say(place, weeks[place]?.number, field)}</TableCell>
+                  ))}
+                </TableRow>
+              ))}
+            </Fragment>
+          ))}
+        </TableBody>
+      </Table>
+    </div>
+  );
+}
+
+/** The line that a block is drawn by. */
+function Line({ dashes }: { dashes: string | undefined }) {
+  return (
+    <svg width={24} height={8} aria-hidden="true">
+      <line x1={0} x2={24} y1={4} y2={4} stroke="currentColor" strokeDasharray={dashes} />
+    </svg>
+  );
+}
