@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import {
+  openByKey,
   addressOf,
   cell,
   enterDemo,
@@ -177,8 +178,8 @@ test('signs out of the demo and in again', async ({ page }) => {
 test('shows its keys on a question mark', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');
-  await page.keyboard.press('?');
   const keys = page.getByRole('dialog', { name: 'Keys' });
+  await openByKey(page, '?', keys);
   await expect(keys.getByText('Ctrl+Shift+Z')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(keys).toBeHidden();

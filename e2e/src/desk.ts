@@ -77,3 +77,11 @@ export async function pin(
 export async function expectSaved(page: Page): Promise<void> {
   await expect(page.getByRole('status').filter({ hasText: /^Saved/ })).toBeVisible();
 }
+
+/** Opens something over the page by its key; keys are heard a moment after a page stands. */
+export async function openByKey(page: Page, key: string, opened: Locator): Promise<void> {
+  await expect(async () => {
+    await page.keyboard.press(key);
+    await expect(opened).toBeVisible({ timeout: 1000 });
+  }).toPass();
+}

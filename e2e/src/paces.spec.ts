@@ -1,5 +1,13 @@
 import { type Locator, type Page, expect, test } from '@playwright/test';
-import { addressOf, enterDemo, expectSaved, keepNewBlock, openBlock, signIn } from './desk.js';
+import {
+  addressOf,
+  enterDemo,
+  expectSaved,
+  keepNewBlock,
+  openBlock,
+  openByKey,
+  signIn,
+} from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -105,8 +113,9 @@ async function expectOnePage(page: Page): Promise<void> {
 
 test('splits and repetitions open from the palette, and say what cannot be', async ({ page }) => {
   await enterDemo(page);
-  await page.keyboard.press('Control+k');
-  await expect(page.getByRole('combobox', { name: 'Find' })).toBeFocused();
+  const find = page.getByRole('combobox', { name: 'Find' });
+  await openByKey(page, 'Control+k', find);
+  await expect(find).toBeFocused();
   await page.keyboard.type('splits');
   await page.keyboard.press('Enter');
   const dialog = page.getByRole('dialog', { name: 'Splits and repetitions' });

@@ -32,7 +32,10 @@ export function Palette({ onClose }: { onClose: () => void }) {
   }
 
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-label="Find">
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby={`${id}-title`}>
+      <h2 id={`${id}-title`} className="visually-hidden">
+        Find
+      </h2>
       <OutlinedInput
         autoFocus
         fullWidth

@@ -1,12 +1,9 @@
-import Accordion from '@mui/material/Accordion';
-import AccordionDetails from '@mui/material/AccordionDetails';
-import AccordionSummary from '@mui/material/AccordionSummary';
 import type { CheckedBlock } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import type { ToldFinding } from '@nadir/core/present';
 import { memo, useState } from 'react';
+import { Fold } from '../../components/Fold.js';
 import { plural } from '../../components/dates.js';
-import { DownIcon } from '../../theme/icons.js';
 import type { Commands } from '../useCommands.js';
 import styles from './Checks.module.css';
 import { FindingItem } from './FindingItem.js';
@@ -90,13 +87,8 @@ function Folded({
 }) {
   if (count === 0) return null;
   return (
-    <Accordion slotProps={{ transition: { timeout: 0, unmountOnExit: true } }}>
-      <AccordionSummary expandIcon={<DownIcon />}>
-        {title} ({count})
-      </AccordionSummary>
-      <AccordionDetails>
-        <ul className="plain-list">{children}</ul>
-      </AccordionDetails>
-    </Accordion>
+    <Fold title={`${title} (${count})`}>
+      <ul className="plain-list">{children}</ul>
+    </Fold>
   );
 }

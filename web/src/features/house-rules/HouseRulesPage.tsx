@@ -1,6 +1,3 @@
-import Accordion from '@mui/material/Accordion';
-import AccordionDetails from '@mui/material/AccordionDetails';
-import AccordionSummary from '@mui/material/AccordionSummary';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -17,9 +14,9 @@ import {
   withRuleChanges,
 } from '@nadir/core/rules';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { Fold } from '../../components/Fold.js';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
-import { DownIcon } from '../../theme/icons.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { Tick } from '../../components/Tick.js';
 import styles from './HouseRules.module.css';
@@ -111,25 +108,20 @@ export function HouseRulesPage() {
           const found = ruleCatalogue.filter((rule) => rule.group === group && isWanted(rule));
           if (found.length === 0) return null;
           return (
-            <Accordion key={group} defaultExpanded slotProps={{ transition: { timeout: 0 } }}>
-              <AccordionSummary expandIcon={<DownIcon />}>
-                <span className="display">{title}</span>
-              </AccordionSummary>
-              <AccordionDetails>
-                <Table size="small" className={styles.rules} aria-label={title}>
-                  <TableHead>
-                    <TableRow>
-                      <TableCell scope="col">Rule</TableCell>
-                      <TableCell scope="col">Yours</TableCell>
-                      <TableCell scope="col">Usual</TableCell>
-                      <TableCell scope="col">Why</TableCell>
-                      <TableCell scope="col">In your blocks</TableCell>
-                    </TableRow>
-                  </TableHead>
-                  <TableBody>{found.map(row)}</TableBody>
-                </Table>
-              </AccordionDetails>
-            </Accordion>
+            <Fold key={group} open title={<span className="display">{title}</span>}>
+              <Table size="small" className={styles.rules} aria-label={title}>
+                <TableHead>
+                  <TableRow>
+                    <TableCell scope="col">Rule</TableCell>
+                    <TableCell scope="col">Yours</TableCell>
+                    <TableCell scope="col">Usual</TableCell>
+                    <TableCell scope="col">Why</TableCell>
+                    <TableCell scope="col">In your blocks</TableCell>
+                  </TableRow>
+                </TableHead>
+                <TableBody>{found.map(row)}</TableBody>
+              </Table>
+            </Fold>
           );
         })}
         <RaceRulesTable rules={rules} unit={unit} counts={counts} onAnswer={set} />

@@ -51,7 +51,7 @@ export function AskPage(props: AskPageProps) {
         {props.actions}
       </TitleBlock>
       <div className={styles.ask}>
-        <div className={styles.questions}>
+        <section className={styles.questions} aria-label="Answers">
           {props.failure && <ErrorNote>{props.failure}</ErrorNote>}
           <Questions
             asked={asked}
@@ -69,7 +69,7 @@ export function AskPage(props: AskPageProps) {
             topic={topic}
             onTopic={setTopic}
           />
-        </div>
+        </section>
         <main className={styles.main} tabIndex={0} aria-label="The block as it would be">
           {answered.problems.length > 0 && (
             <ErrorNote>

@@ -1,7 +1,7 @@
 import Accordion from '@mui/material/Accordion';
 import AccordionDetails from '@mui/material/AccordionDetails';
 import AccordionSummary from '@mui/material/AccordionSummary';
-import type { ReactNode } from 'react';
+import { type ReactNode, useId } from 'react';
 import type { ResolvedSpec } from '@nadir/core/spec';
 import styles from './Ask.module.css';
 import { type Topic, answerWords, topicTitles } from './topics.js';
@@ -20,15 +20,19 @@ export function OneLine({
   onOpen: (topic: Topic | undefined) => void;
   children: ReactNode;
 }) {
+  const id = useId();
   return (
     <Accordion
       className={styles.line}
       data-open={open}
       expanded={open}
       onChange={(_, expanded) => onOpen(expanded ? topic : undefined)}
-      slotProps={{ transition: { timeout: 0, unmountOnExit: true } }}
+      slotProps={{
+        heading: { component: 'h2' },
+        transition: { timeout: 0, unmountOnExit: true },
+      }}
     >
-      <AccordionSummary>
+      <AccordionSummary id={id}>
         <span className={styles.summary}>
           <span>
             <b>{topicTitles[topic]}:</b> {answerWords(topic, spec)}

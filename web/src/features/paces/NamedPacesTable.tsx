@@ -40,6 +40,7 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
           <TableCell scope="col">Treadmill</TableCell>
           <TableCell scope="col">Beats</TableCell>
           <TableCell scope="col" style={{ width: SCALE_WIDTH }}>
+            <span className="visually-hidden">On one scale</span>
             <ScaleHead ticks={scale.ticks} unit={unit} />
           </TableCell>
         </TableRow>

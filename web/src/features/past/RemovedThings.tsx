@@ -1,6 +1,3 @@
-import Accordion from '@mui/material/Accordion';
-import AccordionDetails from '@mui/material/AccordionDetails';
-import AccordionSummary from '@mui/material/AccordionSummary';
 import Button from '@mui/material/Button';
 import { REMOVED_DAYS, type Removed } from '@nadir/contract';
 import { useState } from 'react';
@@ -13,10 +10,10 @@ import {
   useRemovedQuery,
   useSetAthleteStateMutation,
 } from '../../api/api.js';
+import { Fold } from '../../components/Fold.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { formatDay, plural } from '../../components/dates.js';
 import { useSay } from '../../components/messages.js';
-import { DownIcon } from '../../theme/icons.js';
 import styles from './Past.module.css';
 
 /** What was removed of late, each with the way to put it back; nothing where nothing was. */
@@ -43,33 +40,28 @@ export function RemovedThings() {
   if (error && 'kind' in error) return <ErrorNote>{errorSentence(error)}</ErrorNote>;
   if (removed.length === 0) return null;
   return (
-    <Accordion>
-      <AccordionSummary expandIcon={<DownIcon />}>
-        Removed in the last {plural(REMOVED_DAYS, 'day')}: {removed.length}
-      </AccordionSummary>
-      <AccordionDetails>
-        {failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
-        <ul className={`plain-list ${styles.narrow ?? ''}`}>
-          {removed.map((each) => (
-            <li key={each.id} className={styles.template}>
-              <span>
-                {each.name}
-                <span className="muted">
-                  {' '}
-                  · {each.kind}, removed on {formatDay(each.at.slice(0, 10))}
-                </span>
+    <Fold title={`Removed in the last ${plural(REMOVED_DAYS, 'day')}: ${removed.length}`}>
+      {failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
+      <ul className={`plain-list ${styles.narrow ?? ''}`}>
+        {removed.map((each) => (
+          <li key={each.id} className={styles.template}>
+            <span>
+              {each.name}
+              <span className="muted">
+                {' '}
+                · {each.kind}, removed on {formatDay(each.at.slice(0, 10))}
               </span>
-              <Button
-                variant="outlined"
-                aria-label={`Put back ${each.name}`}
-                onClick={() => void putBack(each)}
-              >
-                Put back
-              </Button>
-            </li>
-          ))}
-        </ul>
-      </AccordionDetails>
-    </Accordion>
+            </span>
+            <Button
+              variant="outlined"
+              aria-label={`Put back ${each.name}`}
+              onClick={() => void putBack(each)}
+            >
+              Put back
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </Fold>
   );
 }

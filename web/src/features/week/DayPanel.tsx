@@ -1,6 +1,3 @@
-import Accordion from '@mui/material/Accordion';
-import AccordionDetails from '@mui/material/AccordionDetails';
-import AccordionSummary from '@mui/material/AccordionSummary';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
@@ -31,13 +28,13 @@ import {
   swapReasons,
 } from '@nadir/core/spec/days';
 import { useMemo, useState } from 'react';
+import { Fold } from '../../components/Fold.js';
 import { useCoachingQuery } from '../../api/api.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { SessionBreakdown } from '../../components/SessionBreakdown.js';
 import { SessionEditor } from '../../components/SessionEditor.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { Tick } from '../../components/Tick.js';
-import { DownIcon } from '../../theme/icons.js';
 import styles from './Week.module.css';
 import { ActMenu } from '../../components/ActMenu.js';
 import { type CycleDay, copiedTo } from './cycle-days.js';
@@ -161,30 +158,27 @@ function RaceInstead({ block, date, run }: { block: CheckedBlock; date: string; 
   const distance = Number(metres);
   const fits = name.trim() !== '' && distance >= 100 && distance <= 300_000;
   return (
-    <Accordion slotProps={{ transition: { timeout: 0, unmountOnExit: true } }}>
-      <AccordionSummary expandIcon={<DownIcon />}>A race instead</AccordionSummary>
-      <AccordionDetails className={styles.chips}>
-        <TextAnswer label="Name of the race" width={130} value={name} given onAnswer={setName} />
-        <TextAnswer
-          label="Metres of the race"
-          width={100}
-          unit="m"
-          value={metres}
-          given
-          wrong={!fits}
-          onAnswer={setMetres}
-        />
-        <Button
-          variant="outlined"
-          disabled={!fits}
-          onClick={() =>
-            run(addEvent(block, { kind: 'tune-up-race', name: name.trim(), from: date, distance }))
-          }
-        >
-          Race here
-        </Button>
-      </AccordionDetails>
-    </Accordion>
+    <Fold title="A race instead" className={styles.chips}>
+      <TextAnswer label="Name of the race" width={130} value={name} given onAnswer={setName} />
+      <TextAnswer
+        label="Metres of the race"
+        width={100}
+        unit="m"
+        value={metres}
+        given
+        wrong={!fits}
+        onAnswer={setMetres}
+      />
+      <Button
+        variant="outlined"
+        disabled={!fits}
+        onClick={() =>
+          run(addEvent(block, { kind: 'tune-up-race', name: name.trim(), from: date, distance }))
+        }
+      >
+        Race here
+      </Button>
+    </Fold>
   );
 }
 
