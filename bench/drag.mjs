@@ -44,7 +44,7 @@ export async function benchDrag(databaseUrl) {
     await page.goto(server.address);
     await page.getByRole('grid').waitFor();
     await page.goto(`${server.address}/blocks`);
-    await page.getByLabel(/A file of Nadir/).setInputFiles({
+    await page.locator('input[type=file]').setInputFiles({
       name: 'block.json',
       mimeType: 'application/json',
       buffer: Buffer.from(JSON.stringify({ format: 'nadir-block', version: 2, ...longBlock })),

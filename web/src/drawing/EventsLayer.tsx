@@ -10,6 +10,7 @@ import { Halo } from './Halo.js';
 
 /** From a flag's pole to the name beside it. */
 const BESIDE_FLAG = 13;
+const FLAG = 10;
 
 /** Races, tests and days away: a flag on its day, or a bracket over its days, in lanes of their own. */
 export const EventsLayer = memo(function EventsLayer({
@@ -34,7 +35,9 @@ export const EventsLayer = memo(function EventsLayer({
     placed.map(({ event: { kind, name }, from, to }) => {
       const { isRace } = eventCharacters[kind];
       const x = isRace ? (from + to) / 2 : from;
-      return { x, nameX: isRace ? x + BESIDE_FLAG : x, name };
+      return isRace
+        ? { x, right: x + FLAG, nameX: x + BESIDE_FLAG, name }
+        : { x, right: to, nameX: x, name };
     }),
     ends,
   );
@@ -79,7 +82,7 @@ function Flag({ event, from, to, y, ground }: Mark) {
     <>
       <line x1={x} x2={x} y1={y} y2={ground} stroke={token('ink')} strokeDasharray="1 3" />
       <path
-        d={`M${x},${y + 1}V${y - 9}h10l-2.6,3.6l2.6,3.6h-10`}
+        d={`M${x},${y + 1}V${y - 9}h${FLAG}l-2.6,3.6l2.6,3.6h-${FLAG}`}
         fill={token(event.kind === 'test' ? 'paper' : 'ink')}
         stroke={token('ink')}
       />

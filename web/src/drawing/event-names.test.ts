@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { placeEvents } from './event-names.js';
 
 /** A flag at `x`, its name twelve pixels on. */
-const flag = (x: number, name: string) => ({ x, nameX: x + 12, name });
+const flag = (x: number, name: string) => ({ x, right: x + 10, nameX: x + 12, name });
 const both = [900, 900];
 
 describe('names of events', () => {
@@ -50,5 +50,10 @@ describe('names of events', () => {
       { lane: 1, text: 'Tidewrack Half' },
     ]);
     expect(placeEvents([flag(870, 'Tidewrack Half')], both)[0]?.text).toBe('');
+  });
+
+  it('leave the lanes to the race where the mark itself would stand in its words', () => {
+    expect(placeEvents([flag(891, 'Camp')], both)).toEqual([{ lane: 2, text: '' }]);
+    expect(placeEvents([flag(890, 'Camp')], both)).toEqual([{ lane: 0, text: '' }]);
   });
 });

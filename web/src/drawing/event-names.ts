@@ -1,6 +1,8 @@
 /** The mark of an event, in pixels, and the name it wants beside it. */
 export interface EventMark {
   x: number;
+  /** Where the mark itself ends. */
+  right: number;
   /** Where a name beside the mark begins. */
   nameX: number;
   name: string;
@@ -8,7 +10,7 @@ export interface EventMark {
 
 /** The lane in which an event stands, and its name in it; empty where there is room for none. */
 export interface PlacedEvent {
-  /** 0 is the upper one. */
+  /** 0 is the upper one; one below them all for a mark that stands beside the race’s own words. */
   lane: number;
   text: string;
 }
@@ -30,11 +32,12 @@ const LEAST_LETTERS = 3;
  */
 export function placeEvents(marks: readonly EventMark[], ends: readonly number[]): PlacedEvent[] {
   const taken = ends.map(() => -Infinity);
-  return marks.map(({ x, nameX, name }, index) => {
+  return marks.map(({ x, right, nameX, name }, index) => {
+    if (ends.every((end) => right > end)) return { lane: ends.length, text: '' };
     const next = (marks[index + ends.length]?.x ?? Infinity) - GAP;
     const open = ends
-      .map((end, lane) => ({ lane, room: Math.min(end, next) - nameX }))
-      .filter(({ lane }) => x >= (taken[lane] ?? 0));
+      .map((end, lane) => ({ lane, end, room: Math.min(end, next) - nameX }))
+      .filter(({ lane, end }) => right <= end && x >= (taken[lane] ?? 0));
     const width = name.length * LETTER;
     const most = Math.max(...open.map(({ room }) => room));
     const { lane, room } = open.find((each) => each.room >= width) ??

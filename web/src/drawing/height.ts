@@ -1,6 +1,6 @@
 const LEAST = 320;
 const LEAST_STACKED = 360;
-const MOST = 620;
+const MOST = 820;
 /** On a page this narrow views stand one under the other and take the height they need. */
 const STACKED = 600;
 

@@ -14,7 +14,9 @@ import { AthleteRow } from './AthleteRow.js';
 import styles from './Squad.module.css';
 import { type SquadAthlete, type SquadOrder, squadOrders } from './squad-order.js';
 
-const CALENDAR_WIDTH = 360;
+/** Px of the calendar, and where a page is wide enough for a wider one. */
+const CALENDAR_WIDTH = { usual: 360, wide: 600 } as const;
+const WIDE = '(min-width: 1700px)';
 
 const OrderChoice = lazy(async () => ({
   default: (await import('./OrderChoice.js')).OrderChoice,
@@ -35,6 +37,7 @@ export function SquadTable({
   onOrder: (order: SquadOrder) => void;
 }) {
   const { today } = useSignedIn();
+  const isWide = useMediaQuery(WIDE);
   const isPhone = useMediaQuery(PHONE);
   const calendar = useMemo(
     () =>
@@ -42,9 +45,9 @@ export function SquadTable({
         everyone.flatMap(({ block }) =>
           block ? [{ from: block.glance.start, to: block.glance.race.date }] : [],
         ),
-        CALENDAR_WIDTH,
+        isWide ? CALENDAR_WIDTH.wide : CALENDAR_WIDTH.usual,
       ),
-    [everyone],
+    [everyone, isWide],
   );
   const sorted = (by: SquadOrder) => (
     <TableSortLabel active={order === by} hideSortIcon={order !== by} onClick={() => onOrder(by)}>
