@@ -1,5 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { LABEL_WIDTH } from '../../drawing/columns.js';
@@ -75,6 +75,11 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const below = BELOW_DRAWING + LEDGER_ROW * ((open === 'all' ? rows : FOUR) + (tried ? 2 : 0));
 
   const openDays = useCallback(() => void navigate(`week/${week}`), [navigate, week]);
+  // The same element while a hand moves: the days under the Ledger are left alone then.
+  const acts = useMemo(
+    () => <ThisWeek block={base.block} weeks={chosen} commands={commands} onOpen={openDays} />,
+    [base.block, chosen, commands, openDays],
+  );
 
   useCarriedChange();
   useEffect(() => {
@@ -125,12 +130,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   focusFirst={isNew}
                 />
                 <WeekDays {...settled} week={week} columns={columns} commands={commands}>
-                  <ThisWeek
-                    block={base.block}
-                    weeks={chosen}
-                    commands={commands}
-                    onOpen={openDays}
-                  />
+                  {acts}
                 </WeekDays>
               </>
             )}
