@@ -195,6 +195,11 @@ const namedPace = z.strictObject({
     .regex(/^[a-z0-9-]{1,40}$/, { error: 'expected small letters, figures and hyphens' })
     .meta({ description: 'Never changes: what uses the pace follows when it is renamed.' }),
   name: name(40),
+  also: z
+    .array(line(40).min(1))
+    .max(20)
+    .optional()
+    .meta({ description: 'Words that mean it in a session too; the usual ones where left out.' }),
   base: z.union(
     [
       z.strictObject({ race: raceMetres }),

@@ -17,3 +17,4 @@ export { type Reps, reps, type Rest } from './reps.js';
 export { newsOf, type ResultNews } from './result-news.js';
 export { MOST_SPLITS, type Split, splits } from './splits.js';
 export { type Trend, trendsOf } from './trend.js';
+export { usualWords } from './usual-words.js';

@@ -5,8 +5,8 @@ export {
   laySession,
   type SessionTotals,
   sessionTotals,
-  type Stretch,
 } from './breakdown/lay-session.js';
+export type { Stretch } from './breakdown/stretch.js';
 export { showSession } from './breakdown/show-session.js';
 export { exposuresOf } from './library/exposures-of.js';
 export { startingFamilies } from './library/starting-library.js';
@@ -15,6 +15,7 @@ export { issuesOfFamilies } from './library/validate-families.js';
 export { progressionRules } from './progressions/progression-rules.js';
 export { halved, scaled } from './progressions/scale.js';
 export {
+  alsoCalled,
   linkPaces,
   namePaces,
   nameParts,

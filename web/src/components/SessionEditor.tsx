@@ -1,4 +1,5 @@
 import Autocomplete from '@mui/material/Autocomplete';
+import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { laySession, readSession, type SessionPaces } from '@nadir/core/sessions';
 import type { NamedPace, Progression } from '@nadir/core/spec/choices';
@@ -29,6 +30,7 @@ export function SessionEditor({
   const read = readSession(text);
   const unknown = read.ok ? laySession(read.session, paces).unknown : [];
   const wrong = text.trim() !== '' && !read.ok ? `At ${read.problem.message}` : undefined;
+  const suggestion = read.ok ? undefined : read.problem.suggestion;
   const doubt = unknown.map((name) => `“${name}”`).join(', ');
   return (
     <div>
@@ -78,6 +80,11 @@ export function SessionEditor({
       <p id={`${id}-wrong`} className="small grave" role={wrong ? 'alert' : undefined}>
         {wrong ?? (doubt ? `No pace is called ${doubt}: counted as easy.` : '')}
       </p>
+      {wrong !== undefined && suggestion !== undefined && (
+        <Button variant="outlined" onClick={() => onText(suggestion)}>
+          Use “{suggestion}”
+        </Button>
+      )}
     </div>
   );
 }

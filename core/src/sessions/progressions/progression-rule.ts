@@ -51,9 +51,16 @@ export function numberOf(amount: SessionAmount): number {
 
 /** The same amount with another number, to what can be written down and read again. */
 export function withNumber(amount: SessionAmount, number: number): SessionAmount {
-  const most = sessionLimits.amount;
-  if ('clock' in amount) return { clock: within(Math.round(number), 1, most.s) };
-  return { ...amount, number: within(Math.round(number * 100) / 100, 0.01, most[amount.unit]) };
+  const limits = sessionLimits.amount;
+  const { most } = amount;
+  // A range grows at both ends alike.
+  const far = most === undefined ? {} : { most: most + number - numberOf(amount) };
+  if ('clock' in amount) return { clock: within(Math.round(number), 1, limits.s), ...far };
+  return {
+    ...amount,
+    number: within(Math.round(number * 100) / 100, 0.01, limits[amount.unit]),
+    ...far,
+  };
 }
 
 function within(number: number, least: number, most: number): number {

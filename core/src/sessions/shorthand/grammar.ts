@@ -166,187 +166,495 @@ function peg$parse(input, options) {
   let peg$startRuleFunction = peg$parsesession;
 
   const peg$c0 = ";";
-  const peg$c1 = "(";
-  const peg$c2 = ")";
-  const peg$c3 = "-";
-  const peg$c4 = "x";
-  const peg$c5 = "\xD7";
-  const peg$c6 = ":";
-  const peg$c7 = "kilometres";
-  const peg$c8 = "km";
-  const peg$c9 = "miles";
-  const peg$c10 = "mile";
-  const peg$c11 = "min";
-  const peg$c12 = "mi";
-  const peg$c13 = "metres";
-  const peg$c14 = "m";
-  const peg$c15 = "seconds";
-  const peg$c16 = "sec";
-  const peg$c17 = "s";
-  const peg$c18 = "hours";
-  const peg$c19 = "h";
-  const peg$c20 = "@";
-  const peg$c21 = "bpm";
-  const peg$c22 = "effort";
-  const peg$c23 = "/";
-  const peg$c24 = "to";
-  const peg$c25 = "in";
-  const peg$c26 = "steps";
-  const peg$c27 = "step";
-  const peg$c28 = "s/";
-  const peg$c29 = " ";
-  const peg$c30 = "uphill";
-  const peg$c31 = ",";
-  const peg$c32 = "walk back";
-  const peg$c33 = "equal";
-  const peg$c34 = "jog";
-  const peg$c35 = "standing";
-  const peg$c36 = "walk";
-  const peg$c37 = "minutes";
-  const peg$c38 = "and";
-  const peg$c39 = "[";
-  const peg$c40 = "]";
+  const peg$c1 = "\n";
+  const peg$c2 = ",";
+  const peg$c3 = "then";
+  const peg$c4 = "and";
+  const peg$c5 = "plus";
+  const peg$c6 = "followed by";
+  const peg$c7 = "(";
+  const peg$c8 = ")";
+  const peg$c9 = "@";
+  const peg$c10 = "times";
+  const peg$c11 = "reps of";
+  const peg$c12 = "lots of";
+  const peg$c13 = "sets of";
+  const peg$c14 = "hours";
+  const peg$c15 = "hour";
+  const peg$c16 = "hrs";
+  const peg$c17 = "hr";
+  const peg$c18 = "h";
+  const peg$c19 = "minutes";
+  const peg$c20 = "mins";
+  const peg$c21 = "min";
+  const peg$c22 = "to";
+  const peg$c23 = ":";
+  const peg$c24 = "kilometres";
+  const peg$c25 = "kilometers";
+  const peg$c26 = "kms";
+  const peg$c27 = "km";
+  const peg$c28 = "k";
+  const peg$c29 = "miles";
+  const peg$c30 = "mile";
+  const peg$c31 = "minute";
+  const peg$c32 = "mi";
+  const peg$c33 = "metres";
+  const peg$c34 = "meters";
+  const peg$c35 = "m";
+  const peg$c36 = "seconds";
+  const peg$c37 = "secs";
+  const peg$c38 = "sec";
+  const peg$c39 = "s";
+  const peg$c40 = "at";
+  const peg$c41 = "in";
+  const peg$c42 = "from";
+  const peg$c43 = "progression";
+  const peg$c44 = "bpm";
+  const peg$c45 = "%";
+  const peg$c46 = "of";
+  const peg$c47 = "max";
+  const peg$c48 = "imum";
+  const peg$c49 = "hrmax";
+  const peg$c50 = "effort";
+  const peg$c51 = "rpe";
+  const peg$c52 = "\u2192";
+  const peg$c53 = "->";
+  const peg$c54 = "pace";
+  const peg$c55 = "/";
+  const peg$c56 = "10";
+  const peg$c57 = "each";
+  const peg$c58 = "a rep";
+  const peg$c59 = "steps";
+  const peg$c60 = "step";
+  const peg$c61 = "per";
+  const peg$c62 = " ";
+  const peg$c63 = "-";
+  const peg$c64 = "uphill";
+  const peg$c65 = "hills";
+  const peg$c66 = "hill";
+  const peg$c67 = "with";
+  const peg$c68 = "incl";
+  const peg$c69 = "including";
+  const peg$c70 = "followed";
+  const peg$c71 = "off";
+  const peg$c72 = "w/";
+  const peg$c73 = "drills";
+  const peg$c74 = "strength and core";
+  const peg$c75 = "strength";
+  const peg$c76 = "core";
+  const peg$c77 = "mobility";
+  const peg$c78 = "stretching";
+  const peg$c79 = "stretches";
+  const peg$c80 = "stretch";
+  const peg$c81 = "gym";
+  const peg$c82 = "walking";
+  const peg$c83 = "walk";
+  const peg$c84 = "standing";
+  const peg$c85 = "rest";
+  const peg$c86 = "bike";
+  const peg$c87 = "cycling";
+  const peg$c88 = "swimming";
+  const peg$c89 = "swim";
+  const peg$c90 = "pool running";
+  const peg$c91 = "pool run";
+  const peg$c92 = "pool";
+  const peg$c93 = "elliptical";
+  const peg$c94 = "cross-training";
+  const peg$c95 = "rowing";
+  const peg$c96 = "up the hill";
+  const peg$c97 = "incl.";
+  const peg$c98 = "the";
+  const peg$c99 = "last";
+  const peg$c100 = "walk back";
+  const peg$c101 = "walk-back";
+  const peg$c102 = "walk down";
+  const peg$c103 = "jog back";
+  const peg$c104 = "jog-back";
+  const peg$c105 = "jog down";
+  const peg$c106 = "jog back down";
+  const peg$c107 = "equal";
+  const peg$c108 = "time";
+  const peg$c109 = "jog";
+  const peg$c110 = "easy";
+  const peg$c111 = "easy jog";
+  const peg$c112 = "slow jog";
+  const peg$c113 = "jogging";
+  const peg$c114 = "jog recovery";
+  const peg$c115 = "jog rest";
+  const peg$c116 = "stand";
+  const peg$c117 = "rests";
+  const peg$c118 = "recoveries";
+  const peg$c119 = "recovery";
+  const peg$c120 = "rec";
+  const peg$c121 = "passive";
+  const peg$c122 = "float";
+  const peg$c123 = "steady";
+  const peg$c124 = "relaxed";
+  const peg$c125 = "between";
+  const peg$c126 = "sets";
+  const peg$c127 = "reps";
+  const peg$c128 = "repetitions";
+  const peg$c129 = "efforts";
+  const peg$c130 = "first";
+  const peg$c131 = "middle";
+  const peg$c132 = "final";
+  const peg$c133 = "start";
+  const peg$c134 = "end";
+  const peg$c135 = "[";
+  const peg$c136 = "]";
 
-  const peg$r0 = /^[0-9]/;
-  const peg$r1 = /^[0-5]/;
-  const peg$r2 = /^[0-9:]/;
-  const peg$r3 = /^[a-z\xE4\xF6\xFC\xDF]/i;
-  const peg$r4 = /^[+\u2212\-]/;
-  const peg$r5 = /^[a-z0-9\xE4\xF6\xFC\xDF]/i;
-  const peg$r6 = /^[^\]]/;
-  const peg$r7 = /^[.,]/;
-  const peg$r8 = /^[.,0-9]/;
-  const peg$r9 = /^[ \t\n]/;
+  const peg$r0 = /^[;+&]/;
+  const peg$r1 = /^[ \t]/;
+  const peg$r2 = /^[,;\/]/;
+  const peg$r3 = /^[\-\u2013]/;
+  const peg$r4 = /^[a-z]/i;
+  const peg$r5 = /^[x\xD7*]/i;
+  const peg$r6 = /^[\-\u2013\/]/;
+  const peg$r7 = /^[a-z:.]/i;
+  const peg$r8 = /^['\u2032]/;
+  const peg$r9 = /^["\u2033]/;
+  const peg$r10 = /^[0-9]/;
+  const peg$r11 = /^[0-5]/;
+  const peg$r12 = /^[0-9:]/;
+  const peg$r13 = /^[a-z\xE4\xF6\xFC\xDF]/i;
+  const peg$r14 = /^[%.0-9 ]/;
+  const peg$r15 = /^[\/%0-9\u2013\-]/;
+  const peg$r16 = /^[.,]/;
+  const peg$r17 = /^[:0-9]/;
+  const peg$r18 = /^[+\u2212\u2013\-]/;
+  const peg$r19 = /^[,;)[\n]/;
+  const peg$r20 = /^[a-z0-9\xE4\xF6\xFC\xDF]/i;
+  const peg$r21 = /^[^;[\n]/;
+  const peg$r22 = /^[,\/]/;
+  const peg$r23 = /^[;,)+[(\n]/;
+  const peg$r24 = /^[,;]/;
+  const peg$r25 = /^[^\]]/;
+  const peg$r26 = /^[.0-9]/;
+  const peg$r27 = /^[ \t\n]/;
 
   const peg$e0 = peg$literalExpectation(";", false);
-  const peg$e1 = peg$literalExpectation("(", false);
-  const peg$e2 = peg$literalExpectation(")", false);
-  const peg$e3 = peg$otherExpectation("a number of repetitions");
-  const peg$e4 = peg$literalExpectation("-", false);
-  const peg$e5 = peg$otherExpectation("x");
-  const peg$e6 = peg$literalExpectation("x", true);
-  const peg$e7 = peg$literalExpectation("\xD7", false);
-  const peg$e8 = peg$otherExpectation("a distance or a time");
-  const peg$e9 = peg$classExpectation([["0", "9"]], false, false, false);
-  const peg$e10 = peg$literalExpectation(":", false);
-  const peg$e11 = peg$classExpectation([["0", "5"]], false, false, false);
-  const peg$e12 = peg$classExpectation([["0", "9"], ":"], false, false, false);
-  const peg$e13 = peg$otherExpectation("m, km, miles, s, min or h");
-  const peg$e14 = peg$literalExpectation("kilometres", false);
-  const peg$e15 = peg$literalExpectation("km", false);
-  const peg$e16 = peg$literalExpectation("miles", false);
-  const peg$e17 = peg$literalExpectation("mile", false);
-  const peg$e18 = peg$literalExpectation("min", false);
-  const peg$e19 = peg$literalExpectation("mi", false);
-  const peg$e20 = peg$literalExpectation("metres", false);
-  const peg$e21 = peg$literalExpectation("m", false);
-  const peg$e22 = peg$literalExpectation("seconds", false);
-  const peg$e23 = peg$literalExpectation("sec", false);
-  const peg$e24 = peg$literalExpectation("s", false);
-  const peg$e25 = peg$literalExpectation("hours", false);
-  const peg$e26 = peg$literalExpectation("h", false);
-  const peg$e27 = peg$classExpectation([["a", "z"], "\xE4", "\xF6", "\xFC", "\xDF"], false, true, false);
-  const peg$e28 = peg$literalExpectation("@", false);
-  const peg$e29 = peg$otherExpectation("a pace, a heart rate or an effort");
-  const peg$e30 = peg$literalExpectation("bpm", false);
-  const peg$e31 = peg$literalExpectation("effort", false);
-  const peg$e32 = peg$literalExpectation("/", false);
-  const peg$e33 = peg$literalExpectation("to", false);
-  const peg$e34 = peg$literalExpectation("in", false);
-  const peg$e35 = peg$literalExpectation("steps", false);
-  const peg$e36 = peg$literalExpectation("step", false);
-  const peg$e37 = peg$classExpectation(["+", "\u2212", "-"], false, false, false);
-  const peg$e38 = peg$literalExpectation("s/", false);
-  const peg$e39 = peg$otherExpectation("the name of a pace");
-  const peg$e40 = peg$literalExpectation(" ", false);
-  const peg$e41 = peg$classExpectation([["a", "z"], ["0", "9"], "\xE4", "\xF6", "\xFC", "\xDF"], false, true, false);
-  const peg$e42 = peg$literalExpectation("uphill", false);
-  const peg$e43 = peg$otherExpectation("words such as drills");
-  const peg$e44 = peg$literalExpectation(",", false);
-  const peg$e45 = peg$otherExpectation("a recovery such as 90 s jog, 400 m jog, walk back, equal jog or 60 s standing");
-  const peg$e46 = peg$literalExpectation("walk back", false);
-  const peg$e47 = peg$literalExpectation("equal", false);
-  const peg$e48 = peg$literalExpectation("jog", false);
-  const peg$e49 = peg$literalExpectation("standing", false);
-  const peg$e50 = peg$literalExpectation("walk", false);
-  const peg$e51 = peg$literalExpectation("minutes", false);
-  const peg$e52 = peg$literalExpectation("and", false);
-  const peg$e53 = peg$otherExpectation("a comment in brackets");
-  const peg$e54 = peg$literalExpectation("[", false);
-  const peg$e55 = peg$classExpectation(["]"], true, false, false);
-  const peg$e56 = peg$literalExpectation("]", false);
-  const peg$e57 = peg$otherExpectation("a number");
-  const peg$e58 = peg$classExpectation([".", ","], false, false, false);
-  const peg$e59 = peg$otherExpectation("a whole number");
-  const peg$e60 = peg$classExpectation([".", ",", ["0", "9"]], false, false, false);
-  const peg$e61 = peg$classExpectation([" ", "\t", "\n"], false, false, false);
-  const peg$e62 = peg$otherExpectation("a space");
+  const peg$e1 = peg$otherExpectation("a semicolon");
+  const peg$e2 = peg$classExpectation([";", "+", "&"], false, false, false);
+  const peg$e3 = peg$classExpectation([" ", "\t"], false, false, false);
+  const peg$e4 = peg$literalExpectation("\n", false);
+  const peg$e5 = peg$literalExpectation(",", false);
+  const peg$e6 = peg$literalExpectation("then", false);
+  const peg$e7 = peg$literalExpectation("and", true);
+  const peg$e8 = peg$literalExpectation("then", true);
+  const peg$e9 = peg$literalExpectation("plus", true);
+  const peg$e10 = peg$literalExpectation("followed by", true);
+  const peg$e11 = peg$literalExpectation("(", false);
+  const peg$e12 = peg$literalExpectation(")", false);
+  const peg$e13 = peg$classExpectation([",", ";", "/"], false, false, false);
+  const peg$e14 = peg$literalExpectation("@", false);
+  const peg$e15 = peg$otherExpectation("a number of repetitions");
+  const peg$e16 = peg$classExpectation(["-", "\u2013"], false, false, false);
+  const peg$e17 = peg$otherExpectation("x");
+  const peg$e18 = peg$literalExpectation("times", true);
+  const peg$e19 = peg$literalExpectation("reps of", true);
+  const peg$e20 = peg$literalExpectation("lots of", true);
+  const peg$e21 = peg$literalExpectation("sets of", true);
+  const peg$e22 = peg$classExpectation([["a", "z"]], false, true, false);
+  const peg$e23 = peg$classExpectation(["x", "\xD7", "*"], false, true, false);
+  const peg$e24 = peg$classExpectation(["-", "\u2013", "/"], false, false, false);
+  const peg$e25 = peg$otherExpectation("a distance or a time");
+  const peg$e26 = peg$literalExpectation("hours", true);
+  const peg$e27 = peg$literalExpectation("hour", true);
+  const peg$e28 = peg$literalExpectation("hrs", true);
+  const peg$e29 = peg$literalExpectation("hr", true);
+  const peg$e30 = peg$literalExpectation("h", true);
+  const peg$e31 = peg$literalExpectation("minutes", true);
+  const peg$e32 = peg$literalExpectation("mins", true);
+  const peg$e33 = peg$literalExpectation("min", true);
+  const peg$e34 = peg$classExpectation([["a", "z"], ":", "."], false, true, false);
+  const peg$e35 = peg$classExpectation(["'", "\u2032"], false, false, false);
+  const peg$e36 = peg$classExpectation(["\"", "\u2033"], false, false, false);
+  const peg$e37 = peg$literalExpectation("to", false);
+  const peg$e38 = peg$classExpectation([["0", "9"]], false, false, false);
+  const peg$e39 = peg$literalExpectation(":", false);
+  const peg$e40 = peg$classExpectation([["0", "5"]], false, false, false);
+  const peg$e41 = peg$classExpectation([["0", "9"], ":"], false, false, false);
+  const peg$e42 = peg$otherExpectation("m, km, miles, s, min or h");
+  const peg$e43 = peg$literalExpectation("kilometres", true);
+  const peg$e44 = peg$literalExpectation("kilometers", true);
+  const peg$e45 = peg$literalExpectation("kms", true);
+  const peg$e46 = peg$literalExpectation("km", true);
+  const peg$e47 = peg$literalExpectation("k", true);
+  const peg$e48 = peg$literalExpectation("miles", true);
+  const peg$e49 = peg$literalExpectation("mile", true);
+  const peg$e50 = peg$literalExpectation("minute", true);
+  const peg$e51 = peg$literalExpectation("mi", true);
+  const peg$e52 = peg$literalExpectation("metres", true);
+  const peg$e53 = peg$literalExpectation("meters", true);
+  const peg$e54 = peg$literalExpectation("m", true);
+  const peg$e55 = peg$literalExpectation("seconds", true);
+  const peg$e56 = peg$literalExpectation("secs", true);
+  const peg$e57 = peg$literalExpectation("sec", true);
+  const peg$e58 = peg$literalExpectation("s", true);
+  const peg$e59 = peg$classExpectation([["a", "z"], "\xE4", "\xF6", "\xFC", "\xDF"], false, true, false);
+  const peg$e60 = peg$literalExpectation("at", true);
+  const peg$e61 = peg$literalExpectation("in", true);
+  const peg$e62 = peg$literalExpectation("from", true);
+  const peg$e63 = peg$literalExpectation("progression", true);
+  const peg$e64 = peg$otherExpectation("a pace, a heart rate or an effort");
+  const peg$e65 = peg$literalExpectation("HR", true);
+  const peg$e66 = peg$literalExpectation("bpm", true);
+  const peg$e67 = peg$classExpectation(["%", ".", ["0", "9"], " "], false, false, false);
+  const peg$e68 = peg$literalExpectation("%", false);
+  const peg$e69 = peg$literalExpectation("of", true);
+  const peg$e70 = peg$literalExpectation("max", true);
+  const peg$e71 = peg$literalExpectation("imum", true);
+  const peg$e72 = peg$literalExpectation("HRmax", true);
+  const peg$e73 = peg$literalExpectation("effort", true);
+  const peg$e74 = peg$literalExpectation("RPE", true);
+  const peg$e75 = peg$literalExpectation("to", true);
+  const peg$e76 = peg$literalExpectation("\u2192", false);
+  const peg$e77 = peg$literalExpectation("->", false);
+  const peg$e78 = peg$literalExpectation("pace", true);
+  const peg$e79 = peg$literalExpectation("/", false);
+  const peg$e80 = peg$literalExpectation("10", false);
+  const peg$e81 = peg$literalExpectation("each", true);
+  const peg$e82 = peg$literalExpectation("a rep", true);
+  const peg$e83 = peg$classExpectation(["/", "%", ["0", "9"], "\u2013", "-"], false, false, false);
+  const peg$e84 = peg$classExpectation([".", ","], false, false, false);
+  const peg$e85 = peg$classExpectation([":", ["0", "9"]], false, false, false);
+  const peg$e86 = peg$literalExpectation("steps", true);
+  const peg$e87 = peg$literalExpectation("step", true);
+  const peg$e88 = peg$classExpectation(["+", "\u2212", "\u2013", "-"], false, false, false);
+  const peg$e89 = peg$classExpectation([",", ";", ")", "[", "\n"], false, false, false);
+  const peg$e90 = peg$anyExpectation();
+  const peg$e91 = peg$literalExpectation("per", true);
+  const peg$e92 = peg$otherExpectation("the name of a pace");
+  const peg$e93 = peg$literalExpectation(" ", false);
+  const peg$e94 = peg$literalExpectation("-", false);
+  const peg$e95 = peg$classExpectation([["a", "z"], ["0", "9"], "\xE4", "\xF6", "\xFC", "\xDF"], false, true, false);
+  const peg$e96 = peg$literalExpectation("in", false);
+  const peg$e97 = peg$literalExpectation("uphill", false);
+  const peg$e98 = peg$literalExpectation("hills", false);
+  const peg$e99 = peg$literalExpectation("hill", false);
+  const peg$e100 = peg$literalExpectation("and", false);
+  const peg$e101 = peg$literalExpectation("plus", false);
+  const peg$e102 = peg$literalExpectation("with", false);
+  const peg$e103 = peg$literalExpectation("from", false);
+  const peg$e104 = peg$literalExpectation("at", false);
+  const peg$e105 = peg$literalExpectation("incl", false);
+  const peg$e106 = peg$literalExpectation("including", false);
+  const peg$e107 = peg$literalExpectation("followed", false);
+  const peg$e108 = peg$literalExpectation("off", false);
+  const peg$e109 = peg$literalExpectation("w/", false);
+  const peg$e110 = peg$classExpectation([";", "[", "\n"], true, false, false);
+  const peg$e111 = peg$literalExpectation("drills", true);
+  const peg$e112 = peg$literalExpectation("strength and core", true);
+  const peg$e113 = peg$literalExpectation("strength", true);
+  const peg$e114 = peg$literalExpectation("core", true);
+  const peg$e115 = peg$literalExpectation("mobility", true);
+  const peg$e116 = peg$literalExpectation("stretching", true);
+  const peg$e117 = peg$literalExpectation("stretches", true);
+  const peg$e118 = peg$literalExpectation("stretch", true);
+  const peg$e119 = peg$literalExpectation("gym", true);
+  const peg$e120 = peg$literalExpectation("walking", true);
+  const peg$e121 = peg$literalExpectation("walk", true);
+  const peg$e122 = peg$literalExpectation("standing", true);
+  const peg$e123 = peg$literalExpectation("rest", true);
+  const peg$e124 = peg$literalExpectation("bike", true);
+  const peg$e125 = peg$literalExpectation("cycling", true);
+  const peg$e126 = peg$literalExpectation("swimming", true);
+  const peg$e127 = peg$literalExpectation("swim", true);
+  const peg$e128 = peg$literalExpectation("pool running", true);
+  const peg$e129 = peg$literalExpectation("pool run", true);
+  const peg$e130 = peg$literalExpectation("pool", true);
+  const peg$e131 = peg$literalExpectation("elliptical", true);
+  const peg$e132 = peg$literalExpectation("cross-training", true);
+  const peg$e133 = peg$literalExpectation("rowing", true);
+  const peg$e134 = peg$otherExpectation("words such as drills");
+  const peg$e135 = peg$literalExpectation("uphill", true);
+  const peg$e136 = peg$literalExpectation("up the hill", true);
+  const peg$e137 = peg$literalExpectation("hills", true);
+  const peg$e138 = peg$literalExpectation("hill", true);
+  const peg$e139 = peg$literalExpectation("with", true);
+  const peg$e140 = peg$literalExpectation("w/", true);
+  const peg$e141 = peg$literalExpectation("off", true);
+  const peg$e142 = peg$classExpectation([",", "/"], false, false, false);
+  const peg$e143 = peg$literalExpectation("including", true);
+  const peg$e144 = peg$literalExpectation("incl.", true);
+  const peg$e145 = peg$literalExpectation("incl", true);
+  const peg$e146 = peg$literalExpectation("the", true);
+  const peg$e147 = peg$literalExpectation("last", true);
+  const peg$e148 = peg$otherExpectation("a recovery such as 90 s jog, 400 m jog, walk back, equal jog or 60 s standing");
+  const peg$e149 = peg$literalExpectation("walk back", true);
+  const peg$e150 = peg$literalExpectation("walk-back", true);
+  const peg$e151 = peg$literalExpectation("walk down", true);
+  const peg$e152 = peg$literalExpectation("jog back", true);
+  const peg$e153 = peg$literalExpectation("jog-back", true);
+  const peg$e154 = peg$literalExpectation("jog down", true);
+  const peg$e155 = peg$literalExpectation("jog back down", true);
+  const peg$e156 = peg$literalExpectation("equal", true);
+  const peg$e157 = peg$literalExpectation("time", true);
+  const peg$e158 = peg$literalExpectation("jog", true);
+  const peg$e159 = peg$literalExpectation("easy", true);
+  const peg$e160 = peg$classExpectation([";", ",", ")", "+", "[", "(", "\n"], false, false, false);
+  const peg$e161 = peg$literalExpectation("easy jog", true);
+  const peg$e162 = peg$literalExpectation("slow jog", true);
+  const peg$e163 = peg$literalExpectation("jogging", true);
+  const peg$e164 = peg$literalExpectation("jog recovery", true);
+  const peg$e165 = peg$literalExpectation("jog rest", true);
+  const peg$e166 = peg$literalExpectation("stand", true);
+  const peg$e167 = peg$literalExpectation("rests", true);
+  const peg$e168 = peg$literalExpectation("recoveries", true);
+  const peg$e169 = peg$literalExpectation("recovery", true);
+  const peg$e170 = peg$literalExpectation("rec", true);
+  const peg$e171 = peg$literalExpectation("passive", true);
+  const peg$e172 = peg$literalExpectation("float", true);
+  const peg$e173 = peg$literalExpectation("steady", true);
+  const peg$e174 = peg$literalExpectation("relaxed", true);
+  const peg$e175 = peg$literalExpectation("between", true);
+  const peg$e176 = peg$literalExpectation("sets", true);
+  const peg$e177 = peg$literalExpectation("reps", true);
+  const peg$e178 = peg$literalExpectation("repetitions", true);
+  const peg$e179 = peg$literalExpectation("efforts", true);
+  const peg$e180 = peg$literalExpectation("kilometres", false);
+  const peg$e181 = peg$literalExpectation("km", false);
+  const peg$e182 = peg$literalExpectation("miles", false);
+  const peg$e183 = peg$literalExpectation("minutes", false);
+  const peg$e184 = peg$literalExpectation("min", false);
+  const peg$e185 = peg$classExpectation([",", ";"], false, false, false);
+  const peg$e186 = peg$literalExpectation("first", true);
+  const peg$e187 = peg$literalExpectation("middle", true);
+  const peg$e188 = peg$literalExpectation("final", true);
+  const peg$e189 = peg$literalExpectation("start", true);
+  const peg$e190 = peg$literalExpectation("end", true);
+  const peg$e191 = peg$otherExpectation("a comment in brackets");
+  const peg$e192 = peg$literalExpectation("[", false);
+  const peg$e193 = peg$classExpectation(["]"], true, false, false);
+  const peg$e194 = peg$literalExpectation("]", false);
+  const peg$e195 = peg$otherExpectation("a number");
+  const peg$e196 = peg$otherExpectation("a whole number");
+  const peg$e197 = peg$classExpectation([".", ["0", "9"]], false, false, false);
+  const peg$e198 = peg$classExpectation([" ", "\t", "\n"], false, false, false);
+  const peg$e199 = peg$otherExpectation("a space");
 
   function peg$f0(first, rest) {    return { parts: [first, ...rest] };  }
   function peg$f1(count, first, rest, recovery, comment) {
     return { kind: 'set', count, parts: [first, ...rest], recovery: recovery ?? undefined, comment: comment ?? undefined };
   }
-  function peg$f2(count, piece, recovery, comment) {
+  function peg$f2(count, inner, recovery, comment) {
+    return { kind: 'set', count, parts: [inner], recovery: recovery ?? undefined, comment: comment ?? undefined };
+  }
+  function peg$f3(count, piece, recovery, comment) {
     return { kind: 'repeat', count, piece, recovery: recovery ?? undefined, comment: comment ?? undefined };
   }
-  function peg$f3(numbers, unit, target, uphill, recovery, comment) {
+  function peg$f4(numbers, unit, target, uphill, recovery, comment) {
+    numbers.forEach((number) => timed({ number, unit }, target));
     return {
       kind: 'ladder', numbers: numbers.map((number) => within(number, unit)), unit,
       target: target ?? undefined, uphill: uphill !== null,
       recovery: recovery ?? undefined, comment: comment ?? undefined,
     };
   }
-  function peg$f4(piece, surges, comment) {
-    return { kind: 'run', piece, surges: surges ?? undefined, comment: comment ?? undefined };
+  function peg$f5(amount, words, comment) {
+    return { kind: 'words', words, amount, comment: comment ?? undefined };
   }
-  function peg$f5(words, comment) {    return { kind: 'words', words, comment: comment ?? undefined };  }
-  function peg$f6(amount, target, uphill) {
-    return { amount, target: target ?? undefined, uphill: uphill !== null };
+  function peg$f6(words, amount, comment) {
+    return { kind: 'words', words, amount, comment: comment ?? undefined };
   }
-  function peg$f7(from, to) {
+  function peg$f7(piece, surges, places, comment) {
+    return {
+      kind: 'run', piece, surges: surges ?? undefined,
+      ...(places.length > 0 && { places: placed(piece.amount, places) }), comment: comment ?? undefined,
+    };
+  }
+  function peg$f8(words, amount, own, uphill, places, comment) {
+    timed(amount, own);
+    const target = own ?? { kind: 'pace', name: words, offset: 0 };
+    return {
+      kind: 'run', piece: { amount, target, uphill: uphill !== null }, surges: undefined,
+      ...(places.length > 0 && { places: placed(amount, places) }), comment: comment ?? undefined,
+    };
+  }
+  function peg$f9(words, comment) {    return { kind: 'words', words, comment: comment ?? undefined };  }
+  function peg$f10(amount, target, uphill, inside) {
+    timed(amount, target);
+    return {
+      amount, target: target ?? undefined, uphill: uphill !== null,
+      ...(inside && { inside: filled(amount, inside) }),
+    };
+  }
+  function peg$f11(first, rest) {    return [first, ...rest];  }
+  function peg$f12(number, unit, name) {    return { number, unit: unit ?? undefined, name };  }
+  function peg$f13(from, to) {
     if (from < 1 || to < from) error(`${from}-${to} is no range of repetitions`);
     if (to > limits.repetitions) error(`${limits.repetitions} repetitions are the most`);
     return { from, to };
   }
-  function peg$f8(from) {
+  function peg$f14(from) {
     if (from < 1) error('no repetition is nothing to run');
     if (from > limits.repetitions) error(`${limits.repetitions} repetitions are the most`);
     return { from, to: from };
   }
-  function peg$f9(first, rest) {    return [first, ...rest];  }
-  function peg$f10(clock) {
+  function peg$f15(first, rest) {    return [first, ...rest];  }
+  function peg$f16(clock, to) {
     if (clock === 0) error('0:00 is no time at all');
-    return { clock: within(clock, 's') };
+    return range('clock', clock, to, 's');
   }
-  function peg$f11(number, unit) {
-    return { number: within(number, unit), unit };
+  function peg$f17(hours, minutes) {
+    return { clock: within(3600 * hours + 60 * minutes, 's') };
   }
-  function peg$f12(digits) {    const [m, s] = digits.split(':').map(Number); return 60 * m + s;  }
-  function peg$f13(name) {
-    return { kilometres: 'km', km: 'km', miles: 'mi', mile: 'mi', mi: 'mi', min: 'min', metres: 'm', m: 'm', seconds: 's', sec: 's', s: 's', hours: 'h', h: 'h' }[name];
+  function peg$f18(minutes, seconds) {    return { clock: within(60 * minutes + seconds, 's') };  }
+  function peg$f19(number, to, unit) {
+    return { ...range('number', number, to, unit), unit };
   }
-  function peg$f14(words) {    return { kind: 'pace', name: words, offset: 0 };  }
-  function peg$f15(from, to) {
-    if (to < from) error(`${from}-${to} bpm is no range`);
-    for (const beats of [from, to]) between(beats, limits.heart.least, limits.heart.most, 'a heart rate');
-    return { kind: 'heart', from, to };
+  function peg$f20(digits) {    const [h, m, s] = digits.split(':').map(Number); return 3600 * h + 60 * m + s;  }
+  function peg$f21(digits) {    const [m, s] = digits.split(':').map(Number); return 60 * m + s;  }
+  function peg$f22(name) {
+    const short = name.toLowerCase();
+    if (short.startsWith('k')) return 'km';
+    if (short.startsWith('min')) return 'min';
+    if (short.startsWith('mi')) return 'mi';
+    return short[0];
   }
-  function peg$f16(level) {
-    return { kind: 'effort', level: between(level, 0, limits.effort, 'an effort') };
+  function peg$f23() {    return 'min';  }
+  function peg$f24() {    return 's';  }
+  function peg$f25(effort) {    return effort;  }
+  function peg$f26() {
+    return { kind: 'progression', from: { name: 'easy', offset: 0 }, to: { name: 'marathon', offset: 0 } };
   }
-  function peg$f17(clock, per) {
-    const { quickest, slowest } = limits.pace;
-    if (clock * perKm(per) < quickest || clock * perKm(per) > slowest) error('nobody runs at that pace');
-    return { kind: 'exact', seconds: clock, per };
+  function peg$f27(words) {    return { kind: 'pace', name: words, offset: 0 };  }
+  function peg$f28(from, to) {    return beats(from, to);  }
+  function peg$f29(from, to) {    return beats(from, to);  }
+  function peg$f30(from, to) {
+    const most = to ?? from;
+    if (most < from) error(`${from}-${most} % is no range`);
+    for (const share of [from, most]) between(share, limits.heartShare.least, limits.heartShare.most, 'a share of the highest heart rate, in %,');
+    return { kind: 'heart-share', from, to: most };
   }
-  function peg$f18(from, to, steps) {
+  function peg$f31(level) {    return { kind: 'effort', level: between(level, 0, limits.effort, 'an effort') };  }
+  function peg$f32(from, to, steps) {    return { kind: 'progression', from, to, ...steps };  }
+  function peg$f33(seconds, to, per) {
+    for (const each of [seconds, to ?? seconds]) paceWithin(each, per);
+    return { kind: 'exact', ...range('seconds', seconds, to, 's'), per };
+  }
+  function peg$f34(pace) {    return { kind: 'pace', ...pace };  }
+  function peg$f35(level) {    return { kind: 'effort', level: between(level, 0, limits.effort, 'an effort') };  }
+  function peg$f36(seconds, to) {
+    return { kind: 'each', ...range('seconds', seconds, to, 's') };
+  }
+  function peg$f37(digits) {    return Number(digits.replace(',', '.'));  }
+  function peg$f38(from, to, steps) {
+    paceWithin(from, to.per);
+    return { kind: 'progression', from: { seconds: from, per: to.per }, to, ...steps };
+  }
+  function peg$f39(from, to, steps) {
+    return { kind: 'progression', from, to, ...steps };
+  }
+  function peg$f40(seconds, per) {    paceWithin(seconds, per); return { seconds, per };  }
+  function peg$f41(steps) {
     if (steps < 1) error('a progression has a step at least');
     if (steps > limits.steps) error(`${limits.steps} steps are the most`);
-    return { kind: 'progression', from, to, steps };
+    return { steps };
   }
-  function peg$f19(pace) {    return { kind: 'pace', ...pace };  }
-  function peg$f20(name, offset) {    return { name, offset: 0, ...offset };  }
-  function peg$f21(sign, seconds, per) {
+  function peg$f42(name, offset) {    return { name, offset: 0, ...offset };  }
+  function peg$f43(sign, seconds) {    return undefined;  }
+  function peg$f44(sign, seconds, per) {
     const { quickest, slowest } = limits.offset;
     // A millionth of a second is dust, and would be printed as 1e-7.
     const offset = Math.round((sign === '+' ? 1 : -1) * seconds * perKm(per) * 1e6) / 1e6;
@@ -354,19 +662,44 @@ function peg$parse(input, options) {
     // What was written per mile is written so again.
     return { offset: offset + 0, ...(per === 'mi' && { per }) };
   }
-  function peg$f22(recovery) {    return recovery;  }
-  function peg$f23() {    return { kind: 'walk-back' };  }
-  function peg$f24() {    return { kind: 'equal' };  }
-  function peg$f25(amount, how) {    return { kind: how, amount };  }
-  function peg$f26(unit, first, rest, words) {
+  function peg$f45() {    return 'km';  }
+  function peg$f46() {    return 'mi';  }
+  function peg$f47(between, last) {    return { ...between, ...last };  }
+  function peg$f48(between, last) {    return { ...between, ...last };  }
+  function peg$f49(between, last) {    return { ...between, ...last };  }
+  function peg$f50() {    return { last: true };  }
+  function peg$f51() {    return { kind: 'walk-back' };  }
+  function peg$f52() {    return { kind: 'jog-back' };  }
+  function peg$f53() {    return { kind: 'equal' };  }
+  function peg$f54(amount, kind) {    return { kind, amount };  }
+  function peg$f55(amount) {    return isShort(amount);  }
+  function peg$f56(amount) {    return { kind: 'jog', amount };  }
+  function peg$f57(kind, amount) {    return { kind, amount };  }
+  function peg$f58(amount, name) {    return { kind: 'run', amount, name };  }
+  function peg$f59(amount) {    return { kind: 'rest', amount };  }
+  function peg$f60(amount) {    return isTime(amount) || amount.unit === 'm';  }
+  function peg$f61(amount) {
+    return { kind: isTime(amount) ? 'rest' : 'jog', amount };
+  }
+  function peg$f62() {    return 'jog';  }
+  function peg$f63() {    return 'walk';  }
+  function peg$f64() {    return 'standing';  }
+  function peg$f65() {    return 'rest';  }
+  function peg$f66(unit, first, rest, words) {
     const counted = unit.startsWith('mi') && unit !== 'miles' ? 'min' : unit === 'miles' ? 'mi' : 'km';
     const at = [first, ...rest];
     for (const place of at) between(place, 1, limits.amount[counted], `a place in the run, in ${counted},`);
     return { unit: counted, at, name: words };
   }
-  function peg$f27(text) {    return text.trim();  }
-  function peg$f28(digits) {    return Number(digits.replace(',', '.'));  }
-  function peg$f29(digits) {    return Number(digits);  }
+  function peg$f67(place, part, target) {    return { place, part, target };  }
+  function peg$f68(part, place, target) {    return { place, part, target };  }
+  function peg$f69(name) {
+    return { first: 'first', start: 'first', middle: 'middle', last: 'last', final: 'last', end: 'last' }[name.toLowerCase()];
+  }
+  function peg$f70(number) {    return { bare: number };  }
+  function peg$f71(text) {    return text.trim();  }
+  function peg$f72(digits) {    return Number(digits.replace(',', '.'));  }
+  function peg$f73(digits) {    return Number(digits);  }
   let peg$currPos = options.peg$currPos | 0;
   let peg$savedPos = peg$currPos;
   const peg$posDetailsCache = [{ line: 1, column: 1 }];
@@ -538,7 +871,7 @@ function peg$parse(input, options) {
   }
 
   function peg$parsesession() {
-    let s0, s1, s2, s3, s4, s5, s6, s7, s8;
+    let s0, s1, s2, s3, s4, s5, s6, s7;
 
     s0 = peg$currPos;
     s1 = peg$parse_();
@@ -546,19 +879,11 @@ function peg$parse(input, options) {
     if (s2 !== peg$FAILED) {
       s3 = [];
       s4 = peg$currPos;
-      s5 = peg$parse_();
-      if (input.charCodeAt(peg$currPos) === 59) {
-        s6 = peg$c0;
-        peg$currPos++;
-      } else {
-        s6 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e0); }
-      }
-      if (s6 !== peg$FAILED) {
-        s7 = peg$parse_();
-        s8 = peg$parsepart();
-        if (s8 !== peg$FAILED) {
-          s4 = s8;
+      s5 = peg$parsenext();
+      if (s5 !== peg$FAILED) {
+        s6 = peg$parsepart();
+        if (s6 !== peg$FAILED) {
+          s4 = s6;
         } else {
           peg$currPos = s4;
           s4 = peg$FAILED;
@@ -570,19 +895,11 @@ function peg$parse(input, options) {
       while (s4 !== peg$FAILED) {
         s3.push(s4);
         s4 = peg$currPos;
-        s5 = peg$parse_();
-        if (input.charCodeAt(peg$currPos) === 59) {
-          s6 = peg$c0;
-          peg$currPos++;
-        } else {
-          s6 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e0); }
-        }
-        if (s6 !== peg$FAILED) {
-          s7 = peg$parse_();
-          s8 = peg$parsepart();
-          if (s8 !== peg$FAILED) {
-            s4 = s8;
+        s5 = peg$parsenext();
+        if (s5 !== peg$FAILED) {
+          s6 = peg$parsepart();
+          if (s6 !== peg$FAILED) {
+            s4 = s6;
           } else {
             peg$currPos = s4;
             s4 = peg$FAILED;
@@ -622,16 +939,237 @@ function peg$parse(input, options) {
     return s0;
   }
 
+  function peg$parsenext() {
+    let s0, s1, s2, s3, s4, s5, s6;
+
+    peg$silentFails++;
+    s0 = peg$currPos;
+    s1 = peg$parse_();
+    s2 = input.charAt(peg$currPos);
+    if (peg$r0.test(s2)) {
+      peg$currPos++;
+    } else {
+      s2 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e2); }
+    }
+    if (s2 !== peg$FAILED) {
+      s3 = peg$parse_();
+      s1 = [s1, s2, s3];
+      s0 = s1;
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = [];
+      s2 = input.charAt(peg$currPos);
+      if (peg$r1.test(s2)) {
+        peg$currPos++;
+      } else {
+        s2 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e3); }
+      }
+      while (s2 !== peg$FAILED) {
+        s1.push(s2);
+        s2 = input.charAt(peg$currPos);
+        if (peg$r1.test(s2)) {
+          peg$currPos++;
+        } else {
+          s2 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e3); }
+        }
+      }
+      if (input.charCodeAt(peg$currPos) === 10) {
+        s2 = peg$c1;
+        peg$currPos++;
+      } else {
+        s2 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e4); }
+      }
+      if (s2 !== peg$FAILED) {
+        s3 = peg$parse_();
+        s1 = [s1, s2, s3];
+        s0 = s1;
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+      if (s0 === peg$FAILED) {
+        s0 = peg$currPos;
+        s1 = peg$parse_();
+        if (input.charCodeAt(peg$currPos) === 44) {
+          s2 = peg$c2;
+          peg$currPos++;
+        } else {
+          s2 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e5); }
+        }
+        if (s2 !== peg$FAILED) {
+          s3 = peg$parse_();
+          s4 = peg$currPos;
+          if (input.substr(peg$currPos, 4) === peg$c3) {
+            s5 = peg$c3;
+            peg$currPos += 4;
+          } else {
+            s5 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e6); }
+          }
+          if (s5 === peg$FAILED) {
+            s5 = input.substr(peg$currPos, 3);
+            if (s5.toLowerCase() === peg$c4) {
+              peg$currPos += (3);
+            } else {
+              s5 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e7); }
+            }
+          }
+          if (s5 !== peg$FAILED) {
+            s6 = peg$parse__();
+            if (s6 !== peg$FAILED) {
+              s5 = [s5, s6];
+              s4 = s5;
+            } else {
+              peg$currPos = s4;
+              s4 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s4;
+            s4 = peg$FAILED;
+          }
+          if (s4 === peg$FAILED) {
+            s4 = null;
+          }
+          s1 = [s1, s2, s3, s4];
+          s0 = s1;
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+        if (s0 === peg$FAILED) {
+          s0 = peg$currPos;
+          s1 = peg$parse__();
+          if (s1 !== peg$FAILED) {
+            s2 = peg$currPos;
+            s3 = input.substr(peg$currPos, 3);
+            if (s3.toLowerCase() === peg$c4) {
+              peg$currPos += (3);
+            } else {
+              s3 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e7); }
+            }
+            if (s3 !== peg$FAILED) {
+              s4 = peg$parse__();
+              if (s4 !== peg$FAILED) {
+                s3 = [s3, s4];
+                s2 = s3;
+              } else {
+                peg$currPos = s2;
+                s2 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s2;
+              s2 = peg$FAILED;
+            }
+            if (s2 === peg$FAILED) {
+              s2 = null;
+            }
+            s3 = input.substr(peg$currPos, 4);
+            if (s3.toLowerCase() === peg$c3) {
+              peg$currPos += (4);
+            } else {
+              s3 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e8); }
+            }
+            if (s3 === peg$FAILED) {
+              s3 = input.substr(peg$currPos, 4);
+              if (s3.toLowerCase() === peg$c5) {
+                peg$currPos += (4);
+              } else {
+                s3 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e9); }
+              }
+              if (s3 === peg$FAILED) {
+                s3 = input.substr(peg$currPos, 11);
+                if (s3.toLowerCase() === peg$c6) {
+                  peg$currPos += (11);
+                } else {
+                  s3 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e10); }
+                }
+              }
+            }
+            if (s3 !== peg$FAILED) {
+              s4 = peg$parse__();
+              if (s4 !== peg$FAILED) {
+                s1 = [s1, s2, s3, s4];
+                s0 = s1;
+              } else {
+                peg$currPos = s0;
+                s0 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+          if (s0 === peg$FAILED) {
+            s0 = peg$currPos;
+            s1 = peg$parse__();
+            if (s1 !== peg$FAILED) {
+              s2 = input.substr(peg$currPos, 3);
+              if (s2.toLowerCase() === peg$c4) {
+                peg$currPos += (3);
+              } else {
+                s2 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e7); }
+              }
+              if (s2 !== peg$FAILED) {
+                s3 = peg$parse__();
+                if (s3 !== peg$FAILED) {
+                  s1 = [s1, s2, s3];
+                  s0 = s1;
+                } else {
+                  peg$currPos = s0;
+                  s0 = peg$FAILED;
+                }
+              } else {
+                peg$currPos = s0;
+                s0 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          }
+        }
+      }
+    }
+    peg$silentFails--;
+    if (s0 === peg$FAILED) {
+      s1 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e1); }
+    }
+
+    return s0;
+  }
+
   function peg$parsepart() {
     let s0;
 
     s0 = peg$parseset();
     if (s0 === peg$FAILED) {
-      s0 = peg$parserepeat();
+      s0 = peg$parsesets();
       if (s0 === peg$FAILED) {
-        s0 = peg$parsealternation();
+        s0 = peg$parserepeat();
         if (s0 === peg$FAILED) {
-          s0 = peg$parserun();
+          s0 = peg$parseladder();
+          if (s0 === peg$FAILED) {
+            s0 = peg$parserun();
+          }
         }
       }
     }
@@ -640,7 +1178,7 @@ function peg$parse(input, options) {
   }
 
   function peg$parseset() {
-    let s0, s1, s2, s3, s4, s5, s6, s7, s8, s9, s10, s11, s12, s13;
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8, s9, s10, s11, s12;
 
     s0 = peg$currPos;
     s1 = peg$parsecount();
@@ -650,11 +1188,11 @@ function peg$parse(input, options) {
       if (s3 !== peg$FAILED) {
         s4 = peg$parse_();
         if (input.charCodeAt(peg$currPos) === 40) {
-          s5 = peg$c1;
+          s5 = peg$c7;
           peg$currPos++;
         } else {
           s5 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e1); }
+          if (peg$silentFails === 0) { peg$fail(peg$e11); }
         }
         if (s5 !== peg$FAILED) {
           s6 = peg$parse_();
@@ -662,19 +1200,11 @@ function peg$parse(input, options) {
           if (s7 !== peg$FAILED) {
             s8 = [];
             s9 = peg$currPos;
-            s10 = peg$parse_();
-            if (input.charCodeAt(peg$currPos) === 59) {
-              s11 = peg$c0;
-              peg$currPos++;
-            } else {
-              s11 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e0); }
-            }
-            if (s11 !== peg$FAILED) {
-              s12 = peg$parse_();
-              s13 = peg$parsepart();
-              if (s13 !== peg$FAILED) {
-                s9 = s13;
+            s10 = peg$parsenext();
+            if (s10 !== peg$FAILED) {
+              s11 = peg$parsepart();
+              if (s11 !== peg$FAILED) {
+                s9 = s11;
               } else {
                 peg$currPos = s9;
                 s9 = peg$FAILED;
@@ -686,19 +1216,11 @@ function peg$parse(input, options) {
             while (s9 !== peg$FAILED) {
               s8.push(s9);
               s9 = peg$currPos;
-              s10 = peg$parse_();
-              if (input.charCodeAt(peg$currPos) === 59) {
-                s11 = peg$c0;
-                peg$currPos++;
-              } else {
-                s11 = peg$FAILED;
-                if (peg$silentFails === 0) { peg$fail(peg$e0); }
-              }
-              if (s11 !== peg$FAILED) {
-                s12 = peg$parse_();
-                s13 = peg$parsepart();
-                if (s13 !== peg$FAILED) {
-                  s9 = s13;
+              s10 = peg$parsenext();
+              if (s10 !== peg$FAILED) {
+                s11 = peg$parsepart();
+                if (s11 !== peg$FAILED) {
+                  s9 = s11;
                 } else {
                   peg$currPos = s9;
                   s9 = peg$FAILED;
@@ -710,11 +1232,11 @@ function peg$parse(input, options) {
             }
             s9 = peg$parse_();
             if (input.charCodeAt(peg$currPos) === 41) {
-              s10 = peg$c2;
+              s10 = peg$c8;
               peg$currPos++;
             } else {
               s10 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e2); }
+              if (peg$silentFails === 0) { peg$fail(peg$e12); }
             }
             if (s10 !== peg$FAILED) {
               s11 = peg$parserecovery();
@@ -735,6 +1257,44 @@ function peg$parse(input, options) {
             peg$currPos = s0;
             s0 = peg$FAILED;
           }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parsesets() {
+    let s0, s1, s2, s3, s4, s5, s6, s7;
+
+    s0 = peg$currPos;
+    s1 = peg$parsecount();
+    if (s1 !== peg$FAILED) {
+      s2 = peg$parse_();
+      s3 = peg$parsetimes();
+      if (s3 !== peg$FAILED) {
+        s4 = peg$parse_();
+        s5 = peg$parserepeat();
+        if (s5 !== peg$FAILED) {
+          s6 = peg$parserecovery();
+          if (s6 === peg$FAILED) {
+            s6 = null;
+          }
+          s7 = peg$parsecomment();
+          if (s7 === peg$FAILED) {
+            s7 = null;
+          }
+          peg$savedPos = s0;
+          s0 = peg$f2(s1, s5, s6, s7);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -772,7 +1332,7 @@ function peg$parse(input, options) {
             s7 = null;
           }
           peg$savedPos = s0;
-          s0 = peg$f2(s1, s5, s6, s7);
+          s0 = peg$f3(s1, s5, s6, s7);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -789,11 +1349,11 @@ function peg$parse(input, options) {
     return s0;
   }
 
-  function peg$parsealternation() {
+  function peg$parseladder() {
     let s0, s1, s2, s3, s4, s5, s6, s7;
 
     s0 = peg$currPos;
-    s1 = peg$parseladder();
+    s1 = peg$parserungs();
     if (s1 !== peg$FAILED) {
       s2 = peg$parse_();
       s3 = peg$parseunit();
@@ -815,7 +1375,7 @@ function peg$parse(input, options) {
           s7 = null;
         }
         peg$savedPos = s0;
-        s0 = peg$f3(s1, s3, s4, s5, s6, s7);
+        s0 = peg$f4(s1, s3, s4, s5, s6, s7);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -829,38 +1389,134 @@ function peg$parse(input, options) {
   }
 
   function peg$parserun() {
-    let s0, s1, s2, s3;
+    let s0, s1, s2, s3, s4, s5, s6, s7;
 
     s0 = peg$currPos;
-    s1 = peg$parsepiece();
+    s1 = peg$parseamount();
     if (s1 !== peg$FAILED) {
-      s2 = peg$parsesurges();
-      if (s2 === peg$FAILED) {
-        s2 = null;
+      s2 = peg$parse__();
+      if (s2 !== peg$FAILED) {
+        s3 = peg$parseunrun();
+        if (s3 !== peg$FAILED) {
+          s4 = peg$parsecomment();
+          if (s4 === peg$FAILED) {
+            s4 = null;
+          }
+          peg$savedPos = s0;
+          s0 = peg$f5(s1, s3, s4);
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
       }
-      s3 = peg$parsecomment();
-      if (s3 === peg$FAILED) {
-        s3 = null;
-      }
-      peg$savedPos = s0;
-      s0 = peg$f4(s1, s2, s3);
     } else {
       peg$currPos = s0;
       s0 = peg$FAILED;
     }
     if (s0 === peg$FAILED) {
       s0 = peg$currPos;
-      s1 = peg$parseplainWords();
+      s1 = peg$parseunrun();
       if (s1 !== peg$FAILED) {
-        s2 = peg$parsecomment();
-        if (s2 === peg$FAILED) {
-          s2 = null;
+        s2 = peg$parse__();
+        if (s2 !== peg$FAILED) {
+          s3 = peg$parseamount();
+          if (s3 !== peg$FAILED) {
+            s4 = peg$parsecomment();
+            if (s4 === peg$FAILED) {
+              s4 = null;
+            }
+            peg$savedPos = s0;
+            s0 = peg$f6(s1, s3, s4);
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
         }
-        peg$savedPos = s0;
-        s0 = peg$f5(s1, s2);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
+      }
+      if (s0 === peg$FAILED) {
+        s0 = peg$currPos;
+        s1 = peg$parsepiece();
+        if (s1 !== peg$FAILED) {
+          s2 = peg$parsesurges();
+          if (s2 === peg$FAILED) {
+            s2 = null;
+          }
+          s3 = [];
+          s4 = peg$parseplaces();
+          while (s4 !== peg$FAILED) {
+            s3.push(s4);
+            s4 = peg$parseplaces();
+          }
+          s4 = peg$parsecomment();
+          if (s4 === peg$FAILED) {
+            s4 = null;
+          }
+          peg$savedPos = s0;
+          s0 = peg$f7(s1, s2, s3, s4);
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+        if (s0 === peg$FAILED) {
+          s0 = peg$currPos;
+          s1 = peg$parsebareWords();
+          if (s1 !== peg$FAILED) {
+            s2 = peg$parse_();
+            s3 = peg$parseamount();
+            if (s3 !== peg$FAILED) {
+              s4 = peg$parsetarget();
+              if (s4 === peg$FAILED) {
+                s4 = null;
+              }
+              s5 = peg$parseuphill();
+              if (s5 === peg$FAILED) {
+                s5 = null;
+              }
+              s6 = [];
+              s7 = peg$parseplaces();
+              while (s7 !== peg$FAILED) {
+                s6.push(s7);
+                s7 = peg$parseplaces();
+              }
+              s7 = peg$parsecomment();
+              if (s7 === peg$FAILED) {
+                s7 = null;
+              }
+              peg$savedPos = s0;
+              s0 = peg$f8(s1, s3, s4, s5, s6, s7);
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+          if (s0 === peg$FAILED) {
+            s0 = peg$currPos;
+            s1 = peg$parseplainWords();
+            if (s1 !== peg$FAILED) {
+              s2 = peg$parsecomment();
+              if (s2 === peg$FAILED) {
+                s2 = null;
+              }
+              peg$savedPos = s0;
+              s0 = peg$f9(s1, s2);
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          }
+        }
       }
     }
 
@@ -868,7 +1524,7 @@ function peg$parse(input, options) {
   }
 
   function peg$parsepiece() {
-    let s0, s1, s2, s3;
+    let s0, s1, s2, s3, s4;
 
     s0 = peg$currPos;
     s1 = peg$parseamount();
@@ -881,8 +1537,151 @@ function peg$parse(input, options) {
       if (s3 === peg$FAILED) {
         s3 = null;
       }
+      s4 = peg$parseinside();
+      if (s4 === peg$FAILED) {
+        s4 = null;
+      }
       peg$savedPos = s0;
-      s0 = peg$f6(s1, s2, s3);
+      s0 = peg$f10(s1, s2, s3, s4);
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parseinside() {
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8, s9, s10;
+
+    s0 = peg$currPos;
+    s1 = peg$parse_();
+    if (input.charCodeAt(peg$currPos) === 40) {
+      s2 = peg$c7;
+      peg$currPos++;
+    } else {
+      s2 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e11); }
+    }
+    if (s2 !== peg$FAILED) {
+      s3 = peg$parse_();
+      s4 = peg$parsebit();
+      if (s4 !== peg$FAILED) {
+        s5 = [];
+        s6 = peg$currPos;
+        s7 = peg$parse_();
+        s8 = input.charAt(peg$currPos);
+        if (peg$r2.test(s8)) {
+          peg$currPos++;
+        } else {
+          s8 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e13); }
+        }
+        if (s8 !== peg$FAILED) {
+          s9 = peg$parse_();
+          s10 = peg$parsebit();
+          if (s10 !== peg$FAILED) {
+            s6 = s10;
+          } else {
+            peg$currPos = s6;
+            s6 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s6;
+          s6 = peg$FAILED;
+        }
+        if (s6 !== peg$FAILED) {
+          while (s6 !== peg$FAILED) {
+            s5.push(s6);
+            s6 = peg$currPos;
+            s7 = peg$parse_();
+            s8 = input.charAt(peg$currPos);
+            if (peg$r2.test(s8)) {
+              peg$currPos++;
+            } else {
+              s8 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e13); }
+            }
+            if (s8 !== peg$FAILED) {
+              s9 = peg$parse_();
+              s10 = peg$parsebit();
+              if (s10 !== peg$FAILED) {
+                s6 = s10;
+              } else {
+                peg$currPos = s6;
+                s6 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s6;
+              s6 = peg$FAILED;
+            }
+          }
+        } else {
+          s5 = peg$FAILED;
+        }
+        if (s5 !== peg$FAILED) {
+          s6 = peg$parse_();
+          if (input.charCodeAt(peg$currPos) === 41) {
+            s7 = peg$c8;
+            peg$currPos++;
+          } else {
+            s7 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e12); }
+          }
+          if (s7 !== peg$FAILED) {
+            peg$savedPos = s0;
+            s0 = peg$f11(s4, s5);
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parsebit() {
+    let s0, s1, s2, s3, s4, s5, s6, s7;
+
+    s0 = peg$currPos;
+    s1 = peg$parsenumber();
+    if (s1 !== peg$FAILED) {
+      s2 = peg$parse_();
+      s3 = peg$parseunit();
+      if (s3 === peg$FAILED) {
+        s3 = null;
+      }
+      s4 = peg$parse_();
+      if (input.charCodeAt(peg$currPos) === 64) {
+        s5 = peg$c9;
+        peg$currPos++;
+      } else {
+        s5 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e14); }
+      }
+      if (s5 === peg$FAILED) {
+        s5 = null;
+      }
+      s6 = peg$parse_();
+      s7 = peg$parsebareWords();
+      if (s7 !== peg$FAILED) {
+        peg$savedPos = s0;
+        s0 = peg$f12(s1, s3, s7);
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
     } else {
       peg$currPos = s0;
       s0 = peg$FAILED;
@@ -899,12 +1698,12 @@ function peg$parse(input, options) {
     s1 = peg$parseinteger();
     if (s1 !== peg$FAILED) {
       s2 = peg$parse_();
-      if (input.charCodeAt(peg$currPos) === 45) {
-        s3 = peg$c3;
+      s3 = input.charAt(peg$currPos);
+      if (peg$r3.test(s3)) {
         peg$currPos++;
       } else {
         s3 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e4); }
+        if (peg$silentFails === 0) { peg$fail(peg$e16); }
       }
       if (s3 !== peg$FAILED) {
         s4 = peg$parse_();
@@ -931,7 +1730,7 @@ function peg$parse(input, options) {
           }
           if (s6 !== peg$FAILED) {
             peg$savedPos = s0;
-            s0 = peg$f7(s1, s5);
+            s0 = peg$f13(s1, s5);
           } else {
             peg$currPos = s0;
             s0 = peg$FAILED;
@@ -973,7 +1772,7 @@ function peg$parse(input, options) {
         }
         if (s2 !== peg$FAILED) {
           peg$savedPos = s0;
-          s0 = peg$f8(s1);
+          s0 = peg$f14(s1);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -986,43 +1785,99 @@ function peg$parse(input, options) {
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e3); }
+      if (peg$silentFails === 0) { peg$fail(peg$e15); }
     }
 
     return s0;
   }
 
   function peg$parsetimes() {
-    let s0, s1;
+    let s0, s1, s2, s3;
 
     peg$silentFails++;
-    s0 = input.charAt(peg$currPos);
-    if (s0.toLowerCase() === peg$c4) {
-      peg$currPos++;
+    s0 = peg$currPos;
+    s1 = input.substr(peg$currPos, 5);
+    if (s1.toLowerCase() === peg$c10) {
+      peg$currPos += (5);
     } else {
+      s1 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e18); }
+    }
+    if (s1 === peg$FAILED) {
+      s1 = input.substr(peg$currPos, 7);
+      if (s1.toLowerCase() === peg$c11) {
+        peg$currPos += (7);
+      } else {
+        s1 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e19); }
+      }
+      if (s1 === peg$FAILED) {
+        s1 = input.substr(peg$currPos, 7);
+        if (s1.toLowerCase() === peg$c12) {
+          peg$currPos += (7);
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e20); }
+        }
+        if (s1 === peg$FAILED) {
+          s1 = input.substr(peg$currPos, 7);
+          if (s1.toLowerCase() === peg$c13) {
+            peg$currPos += (7);
+          } else {
+            s1 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e21); }
+          }
+        }
+      }
+    }
+    if (s1 !== peg$FAILED) {
+      s2 = peg$currPos;
+      peg$silentFails++;
+      s3 = input.charAt(peg$currPos);
+      if (peg$r4.test(s3)) {
+        peg$currPos++;
+      } else {
+        s3 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e22); }
+      }
+      peg$silentFails--;
+      if (s3 === peg$FAILED) {
+        s2 = undefined;
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+      if (s2 !== peg$FAILED) {
+        s1 = [s1, s2];
+        s0 = s1;
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
       s0 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e6); }
     }
     if (s0 === peg$FAILED) {
-      if (input.charCodeAt(peg$currPos) === 215) {
-        s0 = peg$c5;
+      s0 = input.charAt(peg$currPos);
+      if (peg$r5.test(s0)) {
         peg$currPos++;
       } else {
         s0 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e7); }
+        if (peg$silentFails === 0) { peg$fail(peg$e23); }
       }
     }
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e5); }
+      if (peg$silentFails === 0) { peg$fail(peg$e17); }
     }
 
     return s0;
   }
 
-  function peg$parseladder() {
-    let s0, s1, s2, s3, s4, s5, s6;
+  function peg$parserungs() {
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8;
 
     s0 = peg$currPos;
     s1 = peg$parsenumber();
@@ -1030,17 +1885,19 @@ function peg$parse(input, options) {
       s2 = peg$currPos;
       s3 = [];
       s4 = peg$currPos;
-      if (input.charCodeAt(peg$currPos) === 45) {
-        s5 = peg$c3;
+      s5 = peg$parse_();
+      s6 = input.charAt(peg$currPos);
+      if (peg$r6.test(s6)) {
         peg$currPos++;
       } else {
-        s5 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e4); }
+        s6 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e24); }
       }
-      if (s5 !== peg$FAILED) {
-        s6 = peg$parsenumber();
-        if (s6 !== peg$FAILED) {
-          s4 = s6;
+      if (s6 !== peg$FAILED) {
+        s7 = peg$parse_();
+        s8 = peg$parsenumber();
+        if (s8 !== peg$FAILED) {
+          s4 = s8;
         } else {
           peg$currPos = s4;
           s4 = peg$FAILED;
@@ -1052,17 +1909,19 @@ function peg$parse(input, options) {
       while (s4 !== peg$FAILED) {
         s3.push(s4);
         s4 = peg$currPos;
-        if (input.charCodeAt(peg$currPos) === 45) {
-          s5 = peg$c3;
+        s5 = peg$parse_();
+        s6 = input.charAt(peg$currPos);
+        if (peg$r6.test(s6)) {
           peg$currPos++;
         } else {
-          s5 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e4); }
+          s6 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e24); }
         }
-        if (s5 !== peg$FAILED) {
-          s6 = peg$parsenumber();
-          if (s6 !== peg$FAILED) {
-            s4 = s6;
+        if (s6 !== peg$FAILED) {
+          s7 = peg$parse_();
+          s8 = peg$parsenumber();
+          if (s8 !== peg$FAILED) {
+            s4 = s8;
           } else {
             peg$currPos = s4;
             s4 = peg$FAILED;
@@ -1080,7 +1939,7 @@ function peg$parse(input, options) {
       }
       if (s2 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f9(s1, s2);
+        s0 = peg$f15(s1, s2);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -1094,25 +1953,159 @@ function peg$parse(input, options) {
   }
 
   function peg$parseamount() {
-    let s0, s1, s2, s3;
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8;
 
     peg$silentFails++;
     s0 = peg$currPos;
     s1 = peg$parseclock();
     if (s1 !== peg$FAILED) {
+      s2 = peg$currPos;
+      s3 = peg$parse_();
+      s4 = input.charAt(peg$currPos);
+      if (peg$r3.test(s4)) {
+        peg$currPos++;
+      } else {
+        s4 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e16); }
+      }
+      if (s4 !== peg$FAILED) {
+        s5 = peg$parse_();
+        s6 = peg$parseclock();
+        if (s6 !== peg$FAILED) {
+          s2 = s6;
+        } else {
+          peg$currPos = s2;
+          s2 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+      if (s2 === peg$FAILED) {
+        s2 = null;
+      }
       peg$savedPos = s0;
-      s1 = peg$f10(s1);
+      s0 = peg$f16(s1, s2);
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
     }
-    s0 = s1;
     if (s0 === peg$FAILED) {
       s0 = peg$currPos;
-      s1 = peg$parsenumber();
+      s1 = peg$parseinteger();
       if (s1 !== peg$FAILED) {
         s2 = peg$parse_();
-        s3 = peg$parseunit();
+        s3 = input.substr(peg$currPos, 5);
+        if (s3.toLowerCase() === peg$c14) {
+          peg$currPos += (5);
+        } else {
+          s3 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e26); }
+        }
+        if (s3 === peg$FAILED) {
+          s3 = input.substr(peg$currPos, 4);
+          if (s3.toLowerCase() === peg$c15) {
+            peg$currPos += (4);
+          } else {
+            s3 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e27); }
+          }
+          if (s3 === peg$FAILED) {
+            s3 = input.substr(peg$currPos, 3);
+            if (s3.toLowerCase() === peg$c16) {
+              peg$currPos += (3);
+            } else {
+              s3 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e28); }
+            }
+            if (s3 === peg$FAILED) {
+              s3 = input.substr(peg$currPos, 2);
+              if (s3.toLowerCase() === peg$c17) {
+                peg$currPos += (2);
+              } else {
+                s3 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e29); }
+              }
+              if (s3 === peg$FAILED) {
+                s3 = input.charAt(peg$currPos);
+                if (s3.toLowerCase() === peg$c18) {
+                  peg$currPos++;
+                } else {
+                  s3 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e30); }
+                }
+              }
+            }
+          }
+        }
         if (s3 !== peg$FAILED) {
-          peg$savedPos = s0;
-          s0 = peg$f11(s1, s3);
+          s4 = peg$parse_();
+          s5 = peg$parseinteger();
+          if (s5 !== peg$FAILED) {
+            s6 = peg$currPos;
+            s7 = peg$parse_();
+            s8 = input.substr(peg$currPos, 7);
+            if (s8.toLowerCase() === peg$c19) {
+              peg$currPos += (7);
+            } else {
+              s8 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e31); }
+            }
+            if (s8 === peg$FAILED) {
+              s8 = input.substr(peg$currPos, 4);
+              if (s8.toLowerCase() === peg$c20) {
+                peg$currPos += (4);
+              } else {
+                s8 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e32); }
+              }
+              if (s8 === peg$FAILED) {
+                s8 = input.substr(peg$currPos, 3);
+                if (s8.toLowerCase() === peg$c21) {
+                  peg$currPos += (3);
+                } else {
+                  s8 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e33); }
+                }
+              }
+            }
+            if (s8 !== peg$FAILED) {
+              s7 = [s7, s8];
+              s6 = s7;
+            } else {
+              peg$currPos = s6;
+              s6 = peg$FAILED;
+            }
+            if (s6 === peg$FAILED) {
+              s6 = null;
+            }
+            s7 = peg$currPos;
+            peg$silentFails++;
+            s8 = input.charAt(peg$currPos);
+            if (peg$r7.test(s8)) {
+              peg$currPos++;
+            } else {
+              s8 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e34); }
+            }
+            peg$silentFails--;
+            if (s8 === peg$FAILED) {
+              s7 = undefined;
+            } else {
+              peg$currPos = s7;
+              s7 = peg$FAILED;
+            }
+            if (s7 !== peg$FAILED) {
+              peg$savedPos = s0;
+              s0 = peg$f17(s1, s5);
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -1121,39 +2114,160 @@ function peg$parse(input, options) {
         peg$currPos = s0;
         s0 = peg$FAILED;
       }
+      if (s0 === peg$FAILED) {
+        s0 = peg$currPos;
+        s1 = peg$parseinteger();
+        if (s1 !== peg$FAILED) {
+          s2 = input.charAt(peg$currPos);
+          if (peg$r8.test(s2)) {
+            peg$currPos++;
+          } else {
+            s2 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e35); }
+          }
+          if (s2 !== peg$FAILED) {
+            s3 = peg$parseinteger();
+            if (s3 !== peg$FAILED) {
+              s4 = input.charAt(peg$currPos);
+              if (peg$r9.test(s4)) {
+                peg$currPos++;
+              } else {
+                s4 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e36); }
+              }
+              if (s4 !== peg$FAILED) {
+                peg$savedPos = s0;
+                s0 = peg$f18(s1, s3);
+              } else {
+                peg$currPos = s0;
+                s0 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+        if (s0 === peg$FAILED) {
+          s0 = peg$currPos;
+          s1 = peg$parsenumber();
+          if (s1 !== peg$FAILED) {
+            s2 = peg$currPos;
+            s3 = peg$currPos;
+            s4 = peg$parse_();
+            s5 = input.charAt(peg$currPos);
+            if (peg$r3.test(s5)) {
+              peg$currPos++;
+            } else {
+              s5 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e16); }
+            }
+            if (s5 !== peg$FAILED) {
+              s6 = peg$parse_();
+              s4 = [s4, s5, s6];
+              s3 = s4;
+            } else {
+              peg$currPos = s3;
+              s3 = peg$FAILED;
+            }
+            if (s3 === peg$FAILED) {
+              s3 = peg$currPos;
+              s4 = peg$parse__();
+              if (s4 !== peg$FAILED) {
+                if (input.substr(peg$currPos, 2) === peg$c22) {
+                  s5 = peg$c22;
+                  peg$currPos += 2;
+                } else {
+                  s5 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e37); }
+                }
+                if (s5 !== peg$FAILED) {
+                  s6 = peg$parse__();
+                  if (s6 !== peg$FAILED) {
+                    s4 = [s4, s5, s6];
+                    s3 = s4;
+                  } else {
+                    peg$currPos = s3;
+                    s3 = peg$FAILED;
+                  }
+                } else {
+                  peg$currPos = s3;
+                  s3 = peg$FAILED;
+                }
+              } else {
+                peg$currPos = s3;
+                s3 = peg$FAILED;
+              }
+            }
+            if (s3 !== peg$FAILED) {
+              s4 = peg$parsenumber();
+              if (s4 !== peg$FAILED) {
+                s2 = s4;
+              } else {
+                peg$currPos = s2;
+                s2 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s2;
+              s2 = peg$FAILED;
+            }
+            if (s2 === peg$FAILED) {
+              s2 = null;
+            }
+            s3 = peg$parse_();
+            s4 = peg$parseunit();
+            if (s4 !== peg$FAILED) {
+              peg$savedPos = s0;
+              s0 = peg$f19(s1, s2, s4);
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        }
+      }
     }
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e8); }
+      if (peg$silentFails === 0) { peg$fail(peg$e25); }
     }
 
     return s0;
   }
 
   function peg$parseclock() {
-    let s0, s1, s2, s3, s4, s5, s6;
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8, s9;
 
     s0 = peg$currPos;
     s1 = peg$currPos;
     s2 = peg$currPos;
     s3 = [];
     s4 = input.charAt(peg$currPos);
-    if (peg$r0.test(s4)) {
+    if (peg$r10.test(s4)) {
       peg$currPos++;
     } else {
       s4 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e9); }
+      if (peg$silentFails === 0) { peg$fail(peg$e38); }
     }
     if (s4 !== peg$FAILED) {
       while (s4 !== peg$FAILED) {
         s3.push(s4);
         s4 = input.charAt(peg$currPos);
-        if (peg$r0.test(s4)) {
+        if (peg$r10.test(s4)) {
           peg$currPos++;
         } else {
           s4 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e9); }
+          if (peg$silentFails === 0) { peg$fail(peg$e38); }
         }
       }
     } else {
@@ -1161,31 +2275,67 @@ function peg$parse(input, options) {
     }
     if (s3 !== peg$FAILED) {
       if (input.charCodeAt(peg$currPos) === 58) {
-        s4 = peg$c6;
+        s4 = peg$c23;
         peg$currPos++;
       } else {
         s4 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e10); }
+        if (peg$silentFails === 0) { peg$fail(peg$e39); }
       }
       if (s4 !== peg$FAILED) {
         s5 = input.charAt(peg$currPos);
-        if (peg$r1.test(s5)) {
+        if (peg$r11.test(s5)) {
           peg$currPos++;
         } else {
           s5 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e11); }
+          if (peg$silentFails === 0) { peg$fail(peg$e40); }
         }
         if (s5 !== peg$FAILED) {
           s6 = input.charAt(peg$currPos);
-          if (peg$r0.test(s6)) {
+          if (peg$r10.test(s6)) {
             peg$currPos++;
           } else {
             s6 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e9); }
+            if (peg$silentFails === 0) { peg$fail(peg$e38); }
           }
           if (s6 !== peg$FAILED) {
-            s3 = [s3, s4, s5, s6];
-            s2 = s3;
+            if (input.charCodeAt(peg$currPos) === 58) {
+              s7 = peg$c23;
+              peg$currPos++;
+            } else {
+              s7 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e39); }
+            }
+            if (s7 !== peg$FAILED) {
+              s8 = input.charAt(peg$currPos);
+              if (peg$r11.test(s8)) {
+                peg$currPos++;
+              } else {
+                s8 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e40); }
+              }
+              if (s8 !== peg$FAILED) {
+                s9 = input.charAt(peg$currPos);
+                if (peg$r10.test(s9)) {
+                  peg$currPos++;
+                } else {
+                  s9 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e38); }
+                }
+                if (s9 !== peg$FAILED) {
+                  s3 = [s3, s4, s5, s6, s7, s8, s9];
+                  s2 = s3;
+                } else {
+                  peg$currPos = s2;
+                  s2 = peg$FAILED;
+                }
+              } else {
+                peg$currPos = s2;
+                s2 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s2;
+              s2 = peg$FAILED;
+            }
           } else {
             peg$currPos = s2;
             s2 = peg$FAILED;
@@ -1211,11 +2361,11 @@ function peg$parse(input, options) {
       s2 = peg$currPos;
       peg$silentFails++;
       s3 = input.charAt(peg$currPos);
-      if (peg$r2.test(s3)) {
+      if (peg$r12.test(s3)) {
         peg$currPos++;
       } else {
         s3 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e12); }
+        if (peg$silentFails === 0) { peg$fail(peg$e41); }
       }
       peg$silentFails--;
       if (s3 === peg$FAILED) {
@@ -1226,7 +2376,7 @@ function peg$parse(input, options) {
       }
       if (s2 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f12(s1);
+        s0 = peg$f20(s1);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -1234,6 +2384,109 @@ function peg$parse(input, options) {
     } else {
       peg$currPos = s0;
       s0 = peg$FAILED;
+    }
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = peg$currPos;
+      s2 = peg$currPos;
+      s3 = [];
+      s4 = input.charAt(peg$currPos);
+      if (peg$r10.test(s4)) {
+        peg$currPos++;
+      } else {
+        s4 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e38); }
+      }
+      if (s4 !== peg$FAILED) {
+        while (s4 !== peg$FAILED) {
+          s3.push(s4);
+          s4 = input.charAt(peg$currPos);
+          if (peg$r10.test(s4)) {
+            peg$currPos++;
+          } else {
+            s4 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e38); }
+          }
+        }
+      } else {
+        s3 = peg$FAILED;
+      }
+      if (s3 !== peg$FAILED) {
+        if (input.charCodeAt(peg$currPos) === 58) {
+          s4 = peg$c23;
+          peg$currPos++;
+        } else {
+          s4 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e39); }
+        }
+        if (s4 !== peg$FAILED) {
+          s5 = input.charAt(peg$currPos);
+          if (peg$r11.test(s5)) {
+            peg$currPos++;
+          } else {
+            s5 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e40); }
+          }
+          if (s5 !== peg$FAILED) {
+            s6 = input.charAt(peg$currPos);
+            if (peg$r10.test(s6)) {
+              peg$currPos++;
+            } else {
+              s6 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e38); }
+            }
+            if (s6 !== peg$FAILED) {
+              s3 = [s3, s4, s5, s6];
+              s2 = s3;
+            } else {
+              peg$currPos = s2;
+              s2 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s2;
+            s2 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s2;
+          s2 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+      if (s2 !== peg$FAILED) {
+        s1 = input.substring(s1, peg$currPos);
+      } else {
+        s1 = s2;
+      }
+      if (s1 !== peg$FAILED) {
+        s2 = peg$currPos;
+        peg$silentFails++;
+        s3 = input.charAt(peg$currPos);
+        if (peg$r12.test(s3)) {
+          peg$currPos++;
+        } else {
+          s3 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e41); }
+        }
+        peg$silentFails--;
+        if (s3 === peg$FAILED) {
+          s2 = undefined;
+        } else {
+          peg$currPos = s2;
+          s2 = peg$FAILED;
+        }
+        if (s2 !== peg$FAILED) {
+          peg$savedPos = s0;
+          s0 = peg$f21(s1);
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
     }
 
     return s0;
@@ -1244,108 +2497,208 @@ function peg$parse(input, options) {
 
     peg$silentFails++;
     s0 = peg$currPos;
-    if (input.substr(peg$currPos, 10) === peg$c7) {
-      s1 = peg$c7;
-      peg$currPos += 10;
+    s1 = peg$currPos;
+    s2 = input.substr(peg$currPos, 10);
+    if (s2.toLowerCase() === peg$c24) {
+      peg$currPos += (10);
     } else {
-      s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e14); }
+      s2 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e43); }
     }
-    if (s1 === peg$FAILED) {
-      if (input.substr(peg$currPos, 2) === peg$c8) {
-        s1 = peg$c8;
-        peg$currPos += 2;
+    if (s2 === peg$FAILED) {
+      s2 = input.substr(peg$currPos, 10);
+      if (s2.toLowerCase() === peg$c25) {
+        peg$currPos += (10);
       } else {
-        s1 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e15); }
+        s2 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e44); }
       }
-      if (s1 === peg$FAILED) {
-        if (input.substr(peg$currPos, 5) === peg$c9) {
-          s1 = peg$c9;
-          peg$currPos += 5;
+      if (s2 === peg$FAILED) {
+        s2 = input.substr(peg$currPos, 3);
+        if (s2.toLowerCase() === peg$c26) {
+          peg$currPos += (3);
         } else {
-          s1 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e16); }
+          s2 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e45); }
         }
-        if (s1 === peg$FAILED) {
-          if (input.substr(peg$currPos, 4) === peg$c10) {
-            s1 = peg$c10;
-            peg$currPos += 4;
+        if (s2 === peg$FAILED) {
+          s2 = input.substr(peg$currPos, 2);
+          if (s2.toLowerCase() === peg$c27) {
+            peg$currPos += (2);
           } else {
-            s1 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e17); }
+            s2 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e46); }
           }
-          if (s1 === peg$FAILED) {
-            if (input.substr(peg$currPos, 3) === peg$c11) {
-              s1 = peg$c11;
-              peg$currPos += 3;
+          if (s2 === peg$FAILED) {
+            s2 = input.charAt(peg$currPos);
+            if (s2.toLowerCase() === peg$c28) {
+              peg$currPos++;
             } else {
-              s1 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e18); }
+              s2 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e47); }
             }
-            if (s1 === peg$FAILED) {
-              if (input.substr(peg$currPos, 2) === peg$c12) {
-                s1 = peg$c12;
-                peg$currPos += 2;
+            if (s2 === peg$FAILED) {
+              s2 = input.substr(peg$currPos, 5);
+              if (s2.toLowerCase() === peg$c29) {
+                peg$currPos += (5);
               } else {
-                s1 = peg$FAILED;
-                if (peg$silentFails === 0) { peg$fail(peg$e19); }
+                s2 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e48); }
               }
-              if (s1 === peg$FAILED) {
-                if (input.substr(peg$currPos, 6) === peg$c13) {
-                  s1 = peg$c13;
-                  peg$currPos += 6;
+              if (s2 === peg$FAILED) {
+                s2 = input.substr(peg$currPos, 4);
+                if (s2.toLowerCase() === peg$c30) {
+                  peg$currPos += (4);
                 } else {
-                  s1 = peg$FAILED;
-                  if (peg$silentFails === 0) { peg$fail(peg$e20); }
+                  s2 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e49); }
                 }
-                if (s1 === peg$FAILED) {
-                  if (input.charCodeAt(peg$currPos) === 109) {
-                    s1 = peg$c14;
-                    peg$currPos++;
+                if (s2 === peg$FAILED) {
+                  s2 = input.substr(peg$currPos, 7);
+                  if (s2.toLowerCase() === peg$c19) {
+                    peg$currPos += (7);
                   } else {
-                    s1 = peg$FAILED;
-                    if (peg$silentFails === 0) { peg$fail(peg$e21); }
+                    s2 = peg$FAILED;
+                    if (peg$silentFails === 0) { peg$fail(peg$e31); }
                   }
-                  if (s1 === peg$FAILED) {
-                    if (input.substr(peg$currPos, 7) === peg$c15) {
-                      s1 = peg$c15;
-                      peg$currPos += 7;
+                  if (s2 === peg$FAILED) {
+                    s2 = input.substr(peg$currPos, 6);
+                    if (s2.toLowerCase() === peg$c31) {
+                      peg$currPos += (6);
                     } else {
-                      s1 = peg$FAILED;
-                      if (peg$silentFails === 0) { peg$fail(peg$e22); }
+                      s2 = peg$FAILED;
+                      if (peg$silentFails === 0) { peg$fail(peg$e50); }
                     }
-                    if (s1 === peg$FAILED) {
-                      if (input.substr(peg$currPos, 3) === peg$c16) {
-                        s1 = peg$c16;
-                        peg$currPos += 3;
+                    if (s2 === peg$FAILED) {
+                      s2 = input.substr(peg$currPos, 4);
+                      if (s2.toLowerCase() === peg$c20) {
+                        peg$currPos += (4);
                       } else {
-                        s1 = peg$FAILED;
-                        if (peg$silentFails === 0) { peg$fail(peg$e23); }
+                        s2 = peg$FAILED;
+                        if (peg$silentFails === 0) { peg$fail(peg$e32); }
                       }
-                      if (s1 === peg$FAILED) {
-                        if (input.charCodeAt(peg$currPos) === 115) {
-                          s1 = peg$c17;
-                          peg$currPos++;
+                      if (s2 === peg$FAILED) {
+                        s2 = input.substr(peg$currPos, 3);
+                        if (s2.toLowerCase() === peg$c21) {
+                          peg$currPos += (3);
                         } else {
-                          s1 = peg$FAILED;
-                          if (peg$silentFails === 0) { peg$fail(peg$e24); }
+                          s2 = peg$FAILED;
+                          if (peg$silentFails === 0) { peg$fail(peg$e33); }
                         }
-                        if (s1 === peg$FAILED) {
-                          if (input.substr(peg$currPos, 5) === peg$c18) {
-                            s1 = peg$c18;
-                            peg$currPos += 5;
+                        if (s2 === peg$FAILED) {
+                          s2 = input.substr(peg$currPos, 2);
+                          if (s2.toLowerCase() === peg$c32) {
+                            peg$currPos += (2);
                           } else {
-                            s1 = peg$FAILED;
-                            if (peg$silentFails === 0) { peg$fail(peg$e25); }
+                            s2 = peg$FAILED;
+                            if (peg$silentFails === 0) { peg$fail(peg$e51); }
                           }
-                          if (s1 === peg$FAILED) {
-                            if (input.charCodeAt(peg$currPos) === 104) {
-                              s1 = peg$c19;
-                              peg$currPos++;
+                          if (s2 === peg$FAILED) {
+                            s2 = input.substr(peg$currPos, 6);
+                            if (s2.toLowerCase() === peg$c33) {
+                              peg$currPos += (6);
                             } else {
-                              s1 = peg$FAILED;
-                              if (peg$silentFails === 0) { peg$fail(peg$e26); }
+                              s2 = peg$FAILED;
+                              if (peg$silentFails === 0) { peg$fail(peg$e52); }
+                            }
+                            if (s2 === peg$FAILED) {
+                              s2 = input.substr(peg$currPos, 6);
+                              if (s2.toLowerCase() === peg$c34) {
+                                peg$currPos += (6);
+                              } else {
+                                s2 = peg$FAILED;
+                                if (peg$silentFails === 0) { peg$fail(peg$e53); }
+                              }
+                              if (s2 === peg$FAILED) {
+                                s2 = input.charAt(peg$currPos);
+                                if (s2.toLowerCase() === peg$c35) {
+                                  peg$currPos++;
+                                } else {
+                                  s2 = peg$FAILED;
+                                  if (peg$silentFails === 0) { peg$fail(peg$e54); }
+                                }
+                                if (s2 === peg$FAILED) {
+                                  s2 = input.substr(peg$currPos, 7);
+                                  if (s2.toLowerCase() === peg$c36) {
+                                    peg$currPos += (7);
+                                  } else {
+                                    s2 = peg$FAILED;
+                                    if (peg$silentFails === 0) { peg$fail(peg$e55); }
+                                  }
+                                  if (s2 === peg$FAILED) {
+                                    s2 = input.substr(peg$currPos, 4);
+                                    if (s2.toLowerCase() === peg$c37) {
+                                      peg$currPos += (4);
+                                    } else {
+                                      s2 = peg$FAILED;
+                                      if (peg$silentFails === 0) { peg$fail(peg$e56); }
+                                    }
+                                    if (s2 === peg$FAILED) {
+                                      s2 = input.substr(peg$currPos, 3);
+                                      if (s2.toLowerCase() === peg$c38) {
+                                        peg$currPos += (3);
+                                      } else {
+                                        s2 = peg$FAILED;
+                                        if (peg$silentFails === 0) { peg$fail(peg$e57); }
+                                      }
+                                      if (s2 === peg$FAILED) {
+                                        s2 = input.charAt(peg$currPos);
+                                        if (s2.toLowerCase() === peg$c39) {
+                                          peg$currPos++;
+                                        } else {
+                                          s2 = peg$FAILED;
+                                          if (peg$silentFails === 0) { peg$fail(peg$e58); }
+                                        }
+                                        if (s2 === peg$FAILED) {
+                                          s2 = input.substr(peg$currPos, 5);
+                                          if (s2.toLowerCase() === peg$c14) {
+                                            peg$currPos += (5);
+                                          } else {
+                                            s2 = peg$FAILED;
+                                            if (peg$silentFails === 0) { peg$fail(peg$e26); }
+                                          }
+                                          if (s2 === peg$FAILED) {
+                                            s2 = input.substr(peg$currPos, 4);
+                                            if (s2.toLowerCase() === peg$c15) {
+                                              peg$currPos += (4);
+                                            } else {
+                                              s2 = peg$FAILED;
+                                              if (peg$silentFails === 0) { peg$fail(peg$e27); }
+                                            }
+                                            if (s2 === peg$FAILED) {
+                                              s2 = input.substr(peg$currPos, 3);
+                                              if (s2.toLowerCase() === peg$c16) {
+                                                peg$currPos += (3);
+                                              } else {
+                                                s2 = peg$FAILED;
+                                                if (peg$silentFails === 0) { peg$fail(peg$e28); }
+                                              }
+                                              if (s2 === peg$FAILED) {
+                                                s2 = input.substr(peg$currPos, 2);
+                                                if (s2.toLowerCase() === peg$c17) {
+                                                  peg$currPos += (2);
+                                                } else {
+                                                  s2 = peg$FAILED;
+                                                  if (peg$silentFails === 0) { peg$fail(peg$e29); }
+                                                }
+                                                if (s2 === peg$FAILED) {
+                                                  s2 = input.charAt(peg$currPos);
+                                                  if (s2.toLowerCase() === peg$c18) {
+                                                    peg$currPos++;
+                                                  } else {
+                                                    s2 = peg$FAILED;
+                                                    if (peg$silentFails === 0) { peg$fail(peg$e30); }
+                                                  }
+                                                }
+                                              }
+                                            }
+                                          }
+                                        }
+                                      }
+                                    }
+                                  }
+                                }
+                              }
                             }
                           }
                         }
@@ -1359,15 +2712,20 @@ function peg$parse(input, options) {
         }
       }
     }
+    if (s2 !== peg$FAILED) {
+      s1 = input.substring(s1, peg$currPos);
+    } else {
+      s1 = s2;
+    }
     if (s1 !== peg$FAILED) {
       s2 = peg$currPos;
       peg$silentFails++;
       s3 = input.charAt(peg$currPos);
-      if (peg$r3.test(s3)) {
+      if (peg$r13.test(s3)) {
         peg$currPos++;
       } else {
         s3 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e27); }
+        if (peg$silentFails === 0) { peg$fail(peg$e59); }
       }
       peg$silentFails--;
       if (s3 === peg$FAILED) {
@@ -1378,7 +2736,7 @@ function peg$parse(input, options) {
       }
       if (s2 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f13(s1);
+        s0 = peg$f22(s1);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -1387,10 +2745,40 @@ function peg$parse(input, options) {
       peg$currPos = s0;
       s0 = peg$FAILED;
     }
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = input.charAt(peg$currPos);
+      if (peg$r8.test(s1)) {
+        peg$currPos++;
+      } else {
+        s1 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e35); }
+      }
+      if (s1 !== peg$FAILED) {
+        peg$savedPos = s0;
+        s1 = peg$f23();
+      }
+      s0 = s1;
+      if (s0 === peg$FAILED) {
+        s0 = peg$currPos;
+        s1 = input.charAt(peg$currPos);
+        if (peg$r9.test(s1)) {
+          peg$currPos++;
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e36); }
+        }
+        if (s1 !== peg$FAILED) {
+          peg$savedPos = s0;
+          s1 = peg$f24();
+        }
+        s0 = s1;
+      }
+    }
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e13); }
+      if (peg$silentFails === 0) { peg$fail(peg$e42); }
     }
 
     return s0;
@@ -1402,11 +2790,11 @@ function peg$parse(input, options) {
     s0 = peg$currPos;
     s1 = peg$parse_();
     if (input.charCodeAt(peg$currPos) === 64) {
-      s2 = peg$c20;
+      s2 = peg$c9;
       peg$currPos++;
     } else {
       s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e28); }
+      if (peg$silentFails === 0) { peg$fail(peg$e14); }
     }
     if (s2 !== peg$FAILED) {
       s3 = peg$parse_();
@@ -1423,50 +2811,25 @@ function peg$parse(input, options) {
     }
     if (s0 === peg$FAILED) {
       s0 = peg$currPos;
-      s1 = peg$parse_();
-      s2 = peg$parsebareWords();
-      if (s2 !== peg$FAILED) {
-        peg$savedPos = s0;
-        s0 = peg$f14(s2);
-      } else {
-        peg$currPos = s0;
-        s0 = peg$FAILED;
-      }
-    }
-
-    return s0;
-  }
-
-  function peg$parseaimed() {
-    let s0, s1, s2, s3, s4, s5, s6, s7, s8, s9, s10, s11;
-
-    peg$silentFails++;
-    s0 = peg$currPos;
-    s1 = peg$parseinteger();
-    if (s1 !== peg$FAILED) {
-      s2 = peg$parse_();
-      if (input.charCodeAt(peg$currPos) === 45) {
-        s3 = peg$c3;
-        peg$currPos++;
-      } else {
-        s3 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e4); }
-      }
-      if (s3 !== peg$FAILED) {
-        s4 = peg$parse_();
-        s5 = peg$parseinteger();
-        if (s5 !== peg$FAILED) {
-          s6 = peg$parse_();
-          if (input.substr(peg$currPos, 3) === peg$c21) {
-            s7 = peg$c21;
-            peg$currPos += 3;
-          } else {
-            s7 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e30); }
-          }
-          if (s7 !== peg$FAILED) {
-            peg$savedPos = s0;
-            s0 = peg$f15(s1, s5);
+      s1 = peg$parse__();
+      if (s1 !== peg$FAILED) {
+        s2 = input.substr(peg$currPos, 2);
+        if (s2.toLowerCase() === peg$c40) {
+          peg$currPos += (2);
+        } else {
+          s2 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e60); }
+        }
+        if (s2 !== peg$FAILED) {
+          s3 = peg$parse__();
+          if (s3 !== peg$FAILED) {
+            s4 = peg$parseaimed();
+            if (s4 !== peg$FAILED) {
+              s0 = s4;
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
           } else {
             peg$currPos = s0;
             s0 = peg$FAILED;
@@ -1479,51 +2842,27 @@ function peg$parse(input, options) {
         peg$currPos = s0;
         s0 = peg$FAILED;
       }
-    } else {
-      peg$currPos = s0;
-      s0 = peg$FAILED;
-    }
-    if (s0 === peg$FAILED) {
-      s0 = peg$currPos;
-      if (input.substr(peg$currPos, 6) === peg$c22) {
-        s1 = peg$c22;
-        peg$currPos += 6;
-      } else {
-        s1 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e31); }
-      }
-      if (s1 !== peg$FAILED) {
-        s2 = peg$parse_();
-        s3 = peg$parsenumber();
-        if (s3 !== peg$FAILED) {
-          peg$savedPos = s0;
-          s0 = peg$f16(s3);
-        } else {
-          peg$currPos = s0;
-          s0 = peg$FAILED;
-        }
-      } else {
-        peg$currPos = s0;
-        s0 = peg$FAILED;
-      }
       if (s0 === peg$FAILED) {
         s0 = peg$currPos;
-        s1 = peg$parseclock();
+        s1 = peg$parse__();
         if (s1 !== peg$FAILED) {
-          s2 = peg$parse_();
-          if (input.charCodeAt(peg$currPos) === 47) {
-            s3 = peg$c23;
-            peg$currPos++;
+          s2 = input.substr(peg$currPos, 2);
+          if (s2.toLowerCase() === peg$c41) {
+            peg$currPos += (2);
           } else {
-            s3 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e32); }
+            s2 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e61); }
           }
-          if (s3 !== peg$FAILED) {
-            s4 = peg$parse_();
-            s5 = peg$parseper();
-            if (s5 !== peg$FAILED) {
-              peg$savedPos = s0;
-              s0 = peg$f17(s1, s5);
+          if (s2 !== peg$FAILED) {
+            s3 = peg$parse__();
+            if (s3 !== peg$FAILED) {
+              s4 = peg$parseeach();
+              if (s4 !== peg$FAILED) {
+                s0 = s4;
+              } else {
+                peg$currPos = s0;
+                s0 = peg$FAILED;
+              }
             } else {
               peg$currPos = s0;
               s0 = peg$FAILED;
@@ -1538,70 +2877,21 @@ function peg$parse(input, options) {
         }
         if (s0 === peg$FAILED) {
           s0 = peg$currPos;
-          s1 = peg$parseoffsetPace();
+          s1 = peg$parse__();
           if (s1 !== peg$FAILED) {
-            s2 = peg$parse_();
-            if (input.substr(peg$currPos, 2) === peg$c24) {
-              s3 = peg$c24;
-              peg$currPos += 2;
+            s2 = input.substr(peg$currPos, 4);
+            if (s2.toLowerCase() === peg$c42) {
+              peg$currPos += (4);
             } else {
-              s3 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e33); }
+              s2 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e62); }
             }
-            if (s3 !== peg$FAILED) {
-              s4 = peg$parse__();
-              if (s4 !== peg$FAILED) {
-                s5 = peg$parseoffsetPace();
-                if (s5 !== peg$FAILED) {
-                  s6 = peg$parse_();
-                  if (input.substr(peg$currPos, 2) === peg$c25) {
-                    s7 = peg$c25;
-                    peg$currPos += 2;
-                  } else {
-                    s7 = peg$FAILED;
-                    if (peg$silentFails === 0) { peg$fail(peg$e34); }
-                  }
-                  if (s7 !== peg$FAILED) {
-                    s8 = peg$parse__();
-                    if (s8 !== peg$FAILED) {
-                      s9 = peg$parseinteger();
-                      if (s9 !== peg$FAILED) {
-                        s10 = peg$parse_();
-                        if (input.substr(peg$currPos, 5) === peg$c26) {
-                          s11 = peg$c26;
-                          peg$currPos += 5;
-                        } else {
-                          s11 = peg$FAILED;
-                          if (peg$silentFails === 0) { peg$fail(peg$e35); }
-                        }
-                        if (s11 === peg$FAILED) {
-                          if (input.substr(peg$currPos, 4) === peg$c27) {
-                            s11 = peg$c27;
-                            peg$currPos += 4;
-                          } else {
-                            s11 = peg$FAILED;
-                            if (peg$silentFails === 0) { peg$fail(peg$e36); }
-                          }
-                        }
-                        if (s11 !== peg$FAILED) {
-                          peg$savedPos = s0;
-                          s0 = peg$f18(s1, s5, s9);
-                        } else {
-                          peg$currPos = s0;
-                          s0 = peg$FAILED;
-                        }
-                      } else {
-                        peg$currPos = s0;
-                        s0 = peg$FAILED;
-                      }
-                    } else {
-                      peg$currPos = s0;
-                      s0 = peg$FAILED;
-                    }
-                  } else {
-                    peg$currPos = s0;
-                    s0 = peg$FAILED;
-                  }
+            if (s2 !== peg$FAILED) {
+              s3 = peg$parse__();
+              if (s3 !== peg$FAILED) {
+                s4 = peg$parseranging();
+                if (s4 !== peg$FAILED) {
+                  s0 = s4;
                 } else {
                   peg$currPos = s0;
                   s0 = peg$FAILED;
@@ -1620,12 +2910,544 @@ function peg$parse(input, options) {
           }
           if (s0 === peg$FAILED) {
             s0 = peg$currPos;
-            s1 = peg$parseoffsetPace();
-            if (s1 !== peg$FAILED) {
+            s1 = peg$parse_();
+            s2 = peg$parseoutOfTen();
+            if (s2 !== peg$FAILED) {
               peg$savedPos = s0;
-              s1 = peg$f19(s1);
+              s0 = peg$f25(s2);
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
             }
-            s0 = s1;
+            if (s0 === peg$FAILED) {
+              s0 = peg$currPos;
+              s1 = peg$parse__();
+              if (s1 !== peg$FAILED) {
+                s2 = input.substr(peg$currPos, 11);
+                if (s2.toLowerCase() === peg$c43) {
+                  peg$currPos += (11);
+                } else {
+                  s2 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e63); }
+                }
+                if (s2 !== peg$FAILED) {
+                  s3 = peg$currPos;
+                  peg$silentFails++;
+                  s4 = peg$parsenameLetter();
+                  peg$silentFails--;
+                  if (s4 === peg$FAILED) {
+                    s3 = undefined;
+                  } else {
+                    peg$currPos = s3;
+                    s3 = peg$FAILED;
+                  }
+                  if (s3 !== peg$FAILED) {
+                    peg$savedPos = s0;
+                    s0 = peg$f26();
+                  } else {
+                    peg$currPos = s0;
+                    s0 = peg$FAILED;
+                  }
+                } else {
+                  peg$currPos = s0;
+                  s0 = peg$FAILED;
+                }
+              } else {
+                peg$currPos = s0;
+                s0 = peg$FAILED;
+              }
+              if (s0 === peg$FAILED) {
+                s0 = peg$currPos;
+                s1 = peg$parse__();
+                if (s1 !== peg$FAILED) {
+                  s2 = peg$parseranging();
+                  if (s2 !== peg$FAILED) {
+                    s0 = s2;
+                  } else {
+                    peg$currPos = s0;
+                    s0 = peg$FAILED;
+                  }
+                } else {
+                  peg$currPos = s0;
+                  s0 = peg$FAILED;
+                }
+                if (s0 === peg$FAILED) {
+                  s0 = peg$currPos;
+                  s1 = peg$parse_();
+                  s2 = peg$parsebareWords();
+                  if (s2 !== peg$FAILED) {
+                    peg$savedPos = s0;
+                    s0 = peg$f27(s2);
+                  } else {
+                    peg$currPos = s0;
+                    s0 = peg$FAILED;
+                  }
+                }
+              }
+            }
+          }
+        }
+      }
+    }
+
+    return s0;
+  }
+
+  function peg$parseaimed() {
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8, s9, s10;
+
+    peg$silentFails++;
+    s0 = peg$currPos;
+    s1 = peg$currPos;
+    s2 = input.substr(peg$currPos, 2);
+    if (s2.toLowerCase() === peg$c17) {
+      peg$currPos += (2);
+    } else {
+      s2 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e65); }
+    }
+    if (s2 !== peg$FAILED) {
+      s3 = peg$parse__();
+      if (s3 !== peg$FAILED) {
+        s2 = [s2, s3];
+        s1 = s2;
+      } else {
+        peg$currPos = s1;
+        s1 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s1;
+      s1 = peg$FAILED;
+    }
+    if (s1 === peg$FAILED) {
+      s1 = null;
+    }
+    s2 = peg$parseinteger();
+    if (s2 !== peg$FAILED) {
+      s3 = peg$currPos;
+      s4 = peg$parse_();
+      s5 = input.charAt(peg$currPos);
+      if (peg$r3.test(s5)) {
+        peg$currPos++;
+      } else {
+        s5 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e16); }
+      }
+      if (s5 !== peg$FAILED) {
+        s6 = peg$parse_();
+        s7 = peg$parseinteger();
+        if (s7 !== peg$FAILED) {
+          s3 = s7;
+        } else {
+          peg$currPos = s3;
+          s3 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s3;
+        s3 = peg$FAILED;
+      }
+      if (s3 === peg$FAILED) {
+        s3 = null;
+      }
+      s4 = peg$parse_();
+      s5 = input.substr(peg$currPos, 3);
+      if (s5.toLowerCase() === peg$c44) {
+        peg$currPos += (3);
+      } else {
+        s5 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e66); }
+      }
+      if (s5 !== peg$FAILED) {
+        peg$savedPos = s0;
+        s0 = peg$f28(s2, s3);
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = input.substr(peg$currPos, 2);
+      if (s1.toLowerCase() === peg$c17) {
+        peg$currPos += (2);
+      } else {
+        s1 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e65); }
+      }
+      if (s1 !== peg$FAILED) {
+        s2 = peg$parse__();
+        if (s2 !== peg$FAILED) {
+          s3 = peg$parseinteger();
+          if (s3 !== peg$FAILED) {
+            s4 = peg$currPos;
+            s5 = peg$parse_();
+            s6 = input.charAt(peg$currPos);
+            if (peg$r3.test(s6)) {
+              peg$currPos++;
+            } else {
+              s6 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e16); }
+            }
+            if (s6 !== peg$FAILED) {
+              s7 = peg$parse_();
+              s8 = peg$parseinteger();
+              if (s8 !== peg$FAILED) {
+                s4 = s8;
+              } else {
+                peg$currPos = s4;
+                s4 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s4;
+              s4 = peg$FAILED;
+            }
+            if (s4 === peg$FAILED) {
+              s4 = null;
+            }
+            s5 = peg$currPos;
+            peg$silentFails++;
+            s6 = input.charAt(peg$currPos);
+            if (peg$r14.test(s6)) {
+              peg$currPos++;
+            } else {
+              s6 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e67); }
+            }
+            peg$silentFails--;
+            if (s6 === peg$FAILED) {
+              s5 = undefined;
+            } else {
+              peg$currPos = s5;
+              s5 = peg$FAILED;
+            }
+            if (s5 !== peg$FAILED) {
+              peg$savedPos = s0;
+              s0 = peg$f29(s3, s4);
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+      if (s0 === peg$FAILED) {
+        s0 = peg$currPos;
+        s1 = peg$parseinteger();
+        if (s1 !== peg$FAILED) {
+          s2 = peg$currPos;
+          s3 = peg$parse_();
+          s4 = input.charAt(peg$currPos);
+          if (peg$r3.test(s4)) {
+            peg$currPos++;
+          } else {
+            s4 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e16); }
+          }
+          if (s4 !== peg$FAILED) {
+            s5 = peg$parse_();
+            s6 = peg$parseinteger();
+            if (s6 !== peg$FAILED) {
+              s2 = s6;
+            } else {
+              peg$currPos = s2;
+              s2 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s2;
+            s2 = peg$FAILED;
+          }
+          if (s2 === peg$FAILED) {
+            s2 = null;
+          }
+          s3 = peg$parse_();
+          if (input.charCodeAt(peg$currPos) === 37) {
+            s4 = peg$c45;
+            peg$currPos++;
+          } else {
+            s4 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e68); }
+          }
+          if (s4 !== peg$FAILED) {
+            s5 = peg$currPos;
+            s6 = peg$parse_();
+            s7 = peg$currPos;
+            s8 = input.substr(peg$currPos, 2);
+            if (s8.toLowerCase() === peg$c46) {
+              peg$currPos += (2);
+            } else {
+              s8 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e69); }
+            }
+            if (s8 !== peg$FAILED) {
+              s9 = peg$parse__();
+              if (s9 !== peg$FAILED) {
+                s8 = [s8, s9];
+                s7 = s8;
+              } else {
+                peg$currPos = s7;
+                s7 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s7;
+              s7 = peg$FAILED;
+            }
+            if (s7 === peg$FAILED) {
+              s7 = null;
+            }
+            s8 = peg$currPos;
+            s9 = input.substr(peg$currPos, 3);
+            if (s9.toLowerCase() === peg$c47) {
+              peg$currPos += (3);
+            } else {
+              s9 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e70); }
+            }
+            if (s9 !== peg$FAILED) {
+              s10 = input.substr(peg$currPos, 4);
+              if (s10.toLowerCase() === peg$c48) {
+                peg$currPos += (4);
+              } else {
+                s10 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e71); }
+              }
+              if (s10 === peg$FAILED) {
+                s10 = null;
+              }
+              s9 = [s9, s10];
+              s8 = s9;
+            } else {
+              peg$currPos = s8;
+              s8 = peg$FAILED;
+            }
+            if (s8 === peg$FAILED) {
+              s8 = input.substr(peg$currPos, 5);
+              if (s8.toLowerCase() === peg$c49) {
+                peg$currPos += (5);
+              } else {
+                s8 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e72); }
+              }
+              if (s8 === peg$FAILED) {
+                s8 = input.substr(peg$currPos, 2);
+                if (s8.toLowerCase() === peg$c17) {
+                  peg$currPos += (2);
+                } else {
+                  s8 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e65); }
+                }
+              }
+            }
+            if (s8 !== peg$FAILED) {
+              s9 = peg$currPos;
+              peg$silentFails++;
+              s10 = peg$parsenameLetter();
+              peg$silentFails--;
+              if (s10 === peg$FAILED) {
+                s9 = undefined;
+              } else {
+                peg$currPos = s9;
+                s9 = peg$FAILED;
+              }
+              if (s9 !== peg$FAILED) {
+                s6 = [s6, s7, s8, s9];
+                s5 = s6;
+              } else {
+                peg$currPos = s5;
+                s5 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s5;
+              s5 = peg$FAILED;
+            }
+            if (s5 === peg$FAILED) {
+              s5 = null;
+            }
+            peg$savedPos = s0;
+            s0 = peg$f30(s1, s2);
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+        if (s0 === peg$FAILED) {
+          s0 = peg$parseoutOfTen();
+          if (s0 === peg$FAILED) {
+            s0 = peg$currPos;
+            s1 = input.substr(peg$currPos, 6);
+            if (s1.toLowerCase() === peg$c50) {
+              peg$currPos += (6);
+            } else {
+              s1 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e73); }
+            }
+            if (s1 === peg$FAILED) {
+              s1 = input.substr(peg$currPos, 3);
+              if (s1.toLowerCase() === peg$c51) {
+                peg$currPos += (3);
+              } else {
+                s1 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e74); }
+              }
+            }
+            if (s1 !== peg$FAILED) {
+              s2 = peg$parse_();
+              s3 = peg$parsenumber();
+              if (s3 !== peg$FAILED) {
+                peg$savedPos = s0;
+                s0 = peg$f31(s3);
+              } else {
+                peg$currPos = s0;
+                s0 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+            if (s0 === peg$FAILED) {
+              s0 = peg$currPos;
+              s1 = peg$parseexactEnd();
+              if (s1 !== peg$FAILED) {
+                s2 = peg$parse_();
+                s3 = input.substr(peg$currPos, 2);
+                if (s3.toLowerCase() === peg$c22) {
+                  peg$currPos += (2);
+                } else {
+                  s3 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e75); }
+                }
+                if (s3 === peg$FAILED) {
+                  if (input.charCodeAt(peg$currPos) === 8594) {
+                    s3 = peg$c52;
+                    peg$currPos++;
+                  } else {
+                    s3 = peg$FAILED;
+                    if (peg$silentFails === 0) { peg$fail(peg$e76); }
+                  }
+                  if (s3 === peg$FAILED) {
+                    if (input.substr(peg$currPos, 2) === peg$c53) {
+                      s3 = peg$c53;
+                      peg$currPos += 2;
+                    } else {
+                      s3 = peg$FAILED;
+                      if (peg$silentFails === 0) { peg$fail(peg$e77); }
+                    }
+                  }
+                }
+                if (s3 !== peg$FAILED) {
+                  s4 = peg$parse_();
+                  s5 = peg$parseexactEnd();
+                  if (s5 !== peg$FAILED) {
+                    s6 = peg$parsesteps();
+                    if (s6 === peg$FAILED) {
+                      s6 = null;
+                    }
+                    peg$savedPos = s0;
+                    s0 = peg$f32(s1, s5, s6);
+                  } else {
+                    peg$currPos = s0;
+                    s0 = peg$FAILED;
+                  }
+                } else {
+                  peg$currPos = s0;
+                  s0 = peg$FAILED;
+                }
+              } else {
+                peg$currPos = s0;
+                s0 = peg$FAILED;
+              }
+              if (s0 === peg$FAILED) {
+                s0 = peg$currPos;
+                s1 = peg$parseclock();
+                if (s1 !== peg$FAILED) {
+                  s2 = peg$currPos;
+                  s3 = peg$parse_();
+                  s4 = input.charAt(peg$currPos);
+                  if (peg$r3.test(s4)) {
+                    peg$currPos++;
+                  } else {
+                    s4 = peg$FAILED;
+                    if (peg$silentFails === 0) { peg$fail(peg$e16); }
+                  }
+                  if (s4 !== peg$FAILED) {
+                    s5 = peg$parse_();
+                    s6 = peg$parseclock();
+                    if (s6 !== peg$FAILED) {
+                      s2 = s6;
+                    } else {
+                      peg$currPos = s2;
+                      s2 = peg$FAILED;
+                    }
+                  } else {
+                    peg$currPos = s2;
+                    s2 = peg$FAILED;
+                  }
+                  if (s2 === peg$FAILED) {
+                    s2 = null;
+                  }
+                  s3 = peg$parse_();
+                  s4 = peg$parseperUnit();
+                  if (s4 !== peg$FAILED) {
+                    s5 = peg$currPos;
+                    s6 = peg$parse_();
+                    s7 = input.substr(peg$currPos, 4);
+                    if (s7.toLowerCase() === peg$c54) {
+                      peg$currPos += (4);
+                    } else {
+                      s7 = peg$FAILED;
+                      if (peg$silentFails === 0) { peg$fail(peg$e78); }
+                    }
+                    if (s7 !== peg$FAILED) {
+                      s6 = [s6, s7];
+                      s5 = s6;
+                    } else {
+                      peg$currPos = s5;
+                      s5 = peg$FAILED;
+                    }
+                    if (s5 === peg$FAILED) {
+                      s5 = null;
+                    }
+                    peg$savedPos = s0;
+                    s0 = peg$f33(s1, s2, s4);
+                  } else {
+                    peg$currPos = s0;
+                    s0 = peg$FAILED;
+                  }
+                } else {
+                  peg$currPos = s0;
+                  s0 = peg$FAILED;
+                }
+                if (s0 === peg$FAILED) {
+                  s0 = peg$parseranging();
+                  if (s0 === peg$FAILED) {
+                    s0 = peg$parseeach();
+                    if (s0 === peg$FAILED) {
+                      s0 = peg$currPos;
+                      s1 = peg$parseoffsetPace();
+                      if (s1 !== peg$FAILED) {
+                        peg$savedPos = s0;
+                        s1 = peg$f34(s1);
+                      }
+                      s0 = s1;
+                    }
+                  }
+                }
+              }
+            }
           }
         }
       }
@@ -1633,61 +3455,74 @@ function peg$parse(input, options) {
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e29); }
+      if (peg$silentFails === 0) { peg$fail(peg$e64); }
     }
 
     return s0;
   }
 
-  function peg$parseoffsetPace() {
-    let s0, s1, s2;
+  function peg$parseoutOfTen() {
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8, s9;
 
     s0 = peg$currPos;
-    s1 = peg$parsepaceName();
+    s1 = peg$parsenumber();
     if (s1 !== peg$FAILED) {
-      s2 = peg$parseoffset();
-      if (s2 === peg$FAILED) {
-        s2 = null;
+      s2 = peg$parse_();
+      if (input.charCodeAt(peg$currPos) === 47) {
+        s3 = peg$c55;
+        peg$currPos++;
+      } else {
+        s3 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e79); }
       }
-      peg$savedPos = s0;
-      s0 = peg$f20(s1, s2);
-    } else {
-      peg$currPos = s0;
-      s0 = peg$FAILED;
-    }
-
-    return s0;
-  }
-
-  function peg$parseoffset() {
-    let s0, s1, s2, s3, s4, s5, s6, s7;
-
-    s0 = peg$currPos;
-    s1 = peg$parse_();
-    s2 = input.charAt(peg$currPos);
-    if (peg$r4.test(s2)) {
-      peg$currPos++;
-    } else {
-      s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e37); }
-    }
-    if (s2 !== peg$FAILED) {
-      s3 = peg$parse_();
-      s4 = peg$parsenumber();
-      if (s4 !== peg$FAILED) {
-        s5 = peg$parse_();
-        if (input.substr(peg$currPos, 2) === peg$c28) {
-          s6 = peg$c28;
+      if (s3 !== peg$FAILED) {
+        s4 = peg$parse_();
+        if (input.substr(peg$currPos, 2) === peg$c56) {
+          s5 = peg$c56;
           peg$currPos += 2;
         } else {
-          s6 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e38); }
+          s5 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e80); }
         }
-        if (s6 !== peg$FAILED) {
-          s7 = peg$parseper();
-          if (s7 !== peg$FAILED) {
+        if (s5 !== peg$FAILED) {
+          s6 = peg$currPos;
+          peg$silentFails++;
+          s7 = input.charAt(peg$currPos);
+          if (peg$r10.test(s7)) {
+            peg$currPos++;
+          } else {
+            s7 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e38); }
+          }
+          peg$silentFails--;
+          if (s7 === peg$FAILED) {
+            s6 = undefined;
+          } else {
+            peg$currPos = s6;
+            s6 = peg$FAILED;
+          }
+          if (s6 !== peg$FAILED) {
+            s7 = peg$currPos;
+            s8 = peg$parse_();
+            s9 = input.substr(peg$currPos, 6);
+            if (s9.toLowerCase() === peg$c50) {
+              peg$currPos += (6);
+            } else {
+              s9 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e73); }
+            }
+            if (s9 !== peg$FAILED) {
+              s8 = [s8, s9];
+              s7 = s8;
+            } else {
+              peg$currPos = s7;
+              s7 = peg$FAILED;
+            }
+            if (s7 === peg$FAILED) {
+              s7 = null;
+            }
             peg$savedPos = s0;
-            s0 = peg$f21(s2, s4, s7);
+            s0 = peg$f35(s1);
           } else {
             peg$currPos = s0;
             s0 = peg$FAILED;
@@ -1708,23 +3543,874 @@ function peg$parse(input, options) {
     return s0;
   }
 
-  function peg$parseper() {
-    let s0;
+  function peg$parseeach() {
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8;
 
-    if (input.substr(peg$currPos, 2) === peg$c8) {
-      s0 = peg$c8;
-      peg$currPos += 2;
+    s0 = peg$currPos;
+    s1 = peg$parseeachTime();
+    if (s1 !== peg$FAILED) {
+      s2 = peg$currPos;
+      s3 = peg$parse_();
+      s4 = input.charAt(peg$currPos);
+      if (peg$r3.test(s4)) {
+        peg$currPos++;
+      } else {
+        s4 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e16); }
+      }
+      if (s4 !== peg$FAILED) {
+        s5 = peg$parse_();
+        s6 = peg$parseeachTime();
+        if (s6 !== peg$FAILED) {
+          s2 = s6;
+        } else {
+          peg$currPos = s2;
+          s2 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+      if (s2 === peg$FAILED) {
+        s2 = null;
+      }
+      s3 = peg$currPos;
+      s4 = peg$parse_();
+      s5 = input.substr(peg$currPos, 7);
+      if (s5.toLowerCase() === peg$c36) {
+        peg$currPos += (7);
+      } else {
+        s5 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e55); }
+      }
+      if (s5 === peg$FAILED) {
+        s5 = input.substr(peg$currPos, 4);
+        if (s5.toLowerCase() === peg$c37) {
+          peg$currPos += (4);
+        } else {
+          s5 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e56); }
+        }
+        if (s5 === peg$FAILED) {
+          s5 = input.substr(peg$currPos, 3);
+          if (s5.toLowerCase() === peg$c38) {
+            peg$currPos += (3);
+          } else {
+            s5 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e57); }
+          }
+          if (s5 === peg$FAILED) {
+            s5 = input.charAt(peg$currPos);
+            if (s5.toLowerCase() === peg$c39) {
+              peg$currPos++;
+            } else {
+              s5 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e58); }
+            }
+          }
+        }
+      }
+      if (s5 !== peg$FAILED) {
+        s6 = peg$currPos;
+        peg$silentFails++;
+        s7 = peg$parsenameLetter();
+        peg$silentFails--;
+        if (s7 === peg$FAILED) {
+          s6 = undefined;
+        } else {
+          peg$currPos = s6;
+          s6 = peg$FAILED;
+        }
+        if (s6 !== peg$FAILED) {
+          s4 = [s4, s5, s6];
+          s3 = s4;
+        } else {
+          peg$currPos = s3;
+          s3 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s3;
+        s3 = peg$FAILED;
+      }
+      if (s3 === peg$FAILED) {
+        s3 = null;
+      }
+      s4 = peg$currPos;
+      s5 = peg$parse_();
+      s6 = input.substr(peg$currPos, 4);
+      if (s6.toLowerCase() === peg$c57) {
+        peg$currPos += (4);
+      } else {
+        s6 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e81); }
+      }
+      if (s6 === peg$FAILED) {
+        s6 = input.substr(peg$currPos, 5);
+        if (s6.toLowerCase() === peg$c58) {
+          peg$currPos += (5);
+        } else {
+          s6 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e82); }
+        }
+      }
+      if (s6 !== peg$FAILED) {
+        s7 = peg$currPos;
+        peg$silentFails++;
+        s8 = peg$parsenameLetter();
+        peg$silentFails--;
+        if (s8 === peg$FAILED) {
+          s7 = undefined;
+        } else {
+          peg$currPos = s7;
+          s7 = peg$FAILED;
+        }
+        if (s7 !== peg$FAILED) {
+          s5 = [s5, s6, s7];
+          s4 = s5;
+        } else {
+          peg$currPos = s4;
+          s4 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s4;
+        s4 = peg$FAILED;
+      }
+      if (s4 === peg$FAILED) {
+        s4 = null;
+      }
+      s5 = peg$currPos;
+      peg$silentFails++;
+      s6 = peg$currPos;
+      s7 = peg$parse_();
+      s8 = input.charAt(peg$currPos);
+      if (peg$r15.test(s8)) {
+        peg$currPos++;
+      } else {
+        s8 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e83); }
+      }
+      if (s8 === peg$FAILED) {
+        s8 = peg$parseunit();
+      }
+      if (s8 !== peg$FAILED) {
+        s7 = [s7, s8];
+        s6 = s7;
+      } else {
+        peg$currPos = s6;
+        s6 = peg$FAILED;
+      }
+      peg$silentFails--;
+      if (s6 === peg$FAILED) {
+        s5 = undefined;
+      } else {
+        peg$currPos = s5;
+        s5 = peg$FAILED;
+      }
+      if (s5 !== peg$FAILED) {
+        peg$savedPos = s0;
+        s0 = peg$f36(s1, s2);
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
     } else {
+      peg$currPos = s0;
       s0 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e15); }
+    }
+
+    return s0;
+  }
+
+  function peg$parseeachTime() {
+    let s0, s1, s2, s3, s4, s5, s6, s7;
+
+    s0 = peg$parseclock();
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = peg$currPos;
+      s2 = peg$currPos;
+      s3 = [];
+      s4 = input.charAt(peg$currPos);
+      if (peg$r10.test(s4)) {
+        peg$currPos++;
+      } else {
+        s4 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e38); }
+      }
+      if (s4 !== peg$FAILED) {
+        while (s4 !== peg$FAILED) {
+          s3.push(s4);
+          s4 = input.charAt(peg$currPos);
+          if (peg$r10.test(s4)) {
+            peg$currPos++;
+          } else {
+            s4 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e38); }
+          }
+        }
+      } else {
+        s3 = peg$FAILED;
+      }
+      if (s3 !== peg$FAILED) {
+        s4 = peg$currPos;
+        s5 = input.charAt(peg$currPos);
+        if (peg$r16.test(s5)) {
+          peg$currPos++;
+        } else {
+          s5 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e84); }
+        }
+        if (s5 !== peg$FAILED) {
+          s6 = [];
+          s7 = input.charAt(peg$currPos);
+          if (peg$r10.test(s7)) {
+            peg$currPos++;
+          } else {
+            s7 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e38); }
+          }
+          if (s7 !== peg$FAILED) {
+            while (s7 !== peg$FAILED) {
+              s6.push(s7);
+              s7 = input.charAt(peg$currPos);
+              if (peg$r10.test(s7)) {
+                peg$currPos++;
+              } else {
+                s7 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e38); }
+              }
+            }
+          } else {
+            s6 = peg$FAILED;
+          }
+          if (s6 !== peg$FAILED) {
+            s5 = [s5, s6];
+            s4 = s5;
+          } else {
+            peg$currPos = s4;
+            s4 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s4;
+          s4 = peg$FAILED;
+        }
+        if (s4 === peg$FAILED) {
+          s4 = null;
+        }
+        s3 = [s3, s4];
+        s2 = s3;
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+      if (s2 !== peg$FAILED) {
+        s1 = input.substring(s1, peg$currPos);
+      } else {
+        s1 = s2;
+      }
+      if (s1 !== peg$FAILED) {
+        s2 = peg$currPos;
+        peg$silentFails++;
+        s3 = input.charAt(peg$currPos);
+        if (peg$r17.test(s3)) {
+          peg$currPos++;
+        } else {
+          s3 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e85); }
+        }
+        peg$silentFails--;
+        if (s3 === peg$FAILED) {
+          s2 = undefined;
+        } else {
+          peg$currPos = s2;
+          s2 = peg$FAILED;
+        }
+        if (s2 !== peg$FAILED) {
+          peg$savedPos = s0;
+          s0 = peg$f37(s1);
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    }
+
+    return s0;
+  }
+
+  function peg$parseranging() {
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8;
+
+    s0 = peg$currPos;
+    s1 = peg$parseclock();
+    if (s1 !== peg$FAILED) {
+      s2 = peg$parse_();
+      s3 = peg$parseperUnit();
+      if (s3 === peg$FAILED) {
+        s3 = null;
+      }
+      s4 = peg$parse_();
+      s5 = input.substr(peg$currPos, 2);
+      if (s5.toLowerCase() === peg$c22) {
+        peg$currPos += (2);
+      } else {
+        s5 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e75); }
+      }
+      if (s5 === peg$FAILED) {
+        if (input.charCodeAt(peg$currPos) === 8594) {
+          s5 = peg$c52;
+          peg$currPos++;
+        } else {
+          s5 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e76); }
+        }
+        if (s5 === peg$FAILED) {
+          if (input.substr(peg$currPos, 2) === peg$c53) {
+            s5 = peg$c53;
+            peg$currPos += 2;
+          } else {
+            s5 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e77); }
+          }
+        }
+      }
+      if (s5 !== peg$FAILED) {
+        s6 = peg$parse_();
+        s7 = peg$parseexactEnd();
+        if (s7 !== peg$FAILED) {
+          s8 = peg$parsesteps();
+          if (s8 === peg$FAILED) {
+            s8 = null;
+          }
+          peg$savedPos = s0;
+          s0 = peg$f38(s1, s7, s8);
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
     }
     if (s0 === peg$FAILED) {
-      if (input.substr(peg$currPos, 2) === peg$c12) {
-        s0 = peg$c12;
-        peg$currPos += 2;
+      s0 = peg$currPos;
+      s1 = peg$parseoffsetPace();
+      if (s1 !== peg$FAILED) {
+        s2 = peg$parse_();
+        s3 = peg$currPos;
+        s4 = input.substr(peg$currPos, 2);
+        if (s4.toLowerCase() === peg$c22) {
+          peg$currPos += (2);
+        } else {
+          s4 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e75); }
+        }
+        if (s4 !== peg$FAILED) {
+          s5 = peg$parse__();
+          if (s5 !== peg$FAILED) {
+            s4 = [s4, s5];
+            s3 = s4;
+          } else {
+            peg$currPos = s3;
+            s3 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s3;
+          s3 = peg$FAILED;
+        }
+        if (s3 === peg$FAILED) {
+          s3 = peg$currPos;
+          if (input.charCodeAt(peg$currPos) === 8594) {
+            s4 = peg$c52;
+            peg$currPos++;
+          } else {
+            s4 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e76); }
+          }
+          if (s4 !== peg$FAILED) {
+            s5 = peg$parse_();
+            s4 = [s4, s5];
+            s3 = s4;
+          } else {
+            peg$currPos = s3;
+            s3 = peg$FAILED;
+          }
+          if (s3 === peg$FAILED) {
+            s3 = peg$currPos;
+            if (input.substr(peg$currPos, 2) === peg$c53) {
+              s4 = peg$c53;
+              peg$currPos += 2;
+            } else {
+              s4 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e77); }
+            }
+            if (s4 !== peg$FAILED) {
+              s5 = peg$parse_();
+              s4 = [s4, s5];
+              s3 = s4;
+            } else {
+              peg$currPos = s3;
+              s3 = peg$FAILED;
+            }
+          }
+        }
+        if (s3 !== peg$FAILED) {
+          s4 = peg$parseoffsetPace();
+          if (s4 !== peg$FAILED) {
+            s5 = peg$parsesteps();
+            if (s5 === peg$FAILED) {
+              s5 = null;
+            }
+            peg$savedPos = s0;
+            s0 = peg$f39(s1, s4, s5);
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
       } else {
+        peg$currPos = s0;
         s0 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e19); }
+      }
+    }
+
+    return s0;
+  }
+
+  function peg$parseexactEnd() {
+    let s0, s1, s2, s3;
+
+    s0 = peg$currPos;
+    s1 = peg$parseclock();
+    if (s1 !== peg$FAILED) {
+      s2 = peg$parse_();
+      s3 = peg$parseperUnit();
+      if (s3 !== peg$FAILED) {
+        peg$savedPos = s0;
+        s0 = peg$f40(s1, s3);
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parsesteps() {
+    let s0, s1, s2, s3, s4, s5, s6;
+
+    s0 = peg$currPos;
+    s1 = peg$parse__();
+    if (s1 !== peg$FAILED) {
+      s2 = input.substr(peg$currPos, 2);
+      if (s2.toLowerCase() === peg$c41) {
+        peg$currPos += (2);
+      } else {
+        s2 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e61); }
+      }
+      if (s2 !== peg$FAILED) {
+        s3 = peg$parse__();
+        if (s3 !== peg$FAILED) {
+          s4 = peg$parseinteger();
+          if (s4 !== peg$FAILED) {
+            s5 = peg$parse_();
+            s6 = input.substr(peg$currPos, 5);
+            if (s6.toLowerCase() === peg$c59) {
+              peg$currPos += (5);
+            } else {
+              s6 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e86); }
+            }
+            if (s6 === peg$FAILED) {
+              s6 = input.substr(peg$currPos, 4);
+              if (s6.toLowerCase() === peg$c60) {
+                peg$currPos += (4);
+              } else {
+                s6 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e87); }
+              }
+            }
+            if (s6 !== peg$FAILED) {
+              peg$savedPos = s0;
+              s0 = peg$f41(s4);
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parseoffsetPace() {
+    let s0, s1, s2;
+
+    s0 = peg$currPos;
+    s1 = peg$parsepaceName();
+    if (s1 !== peg$FAILED) {
+      s2 = peg$parseoffset();
+      if (s2 === peg$FAILED) {
+        s2 = null;
+      }
+      peg$savedPos = s0;
+      s0 = peg$f42(s1, s2);
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parseoffset() {
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8, s9, s10, s11, s12, s13;
+
+    s0 = peg$currPos;
+    s1 = peg$parse_();
+    s2 = input.charAt(peg$currPos);
+    if (peg$r18.test(s2)) {
+      peg$currPos++;
+    } else {
+      s2 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e88); }
+    }
+    if (s2 !== peg$FAILED) {
+      s3 = peg$parse_();
+      s4 = peg$parsenumber();
+      if (s4 !== peg$FAILED) {
+        s5 = peg$parse_();
+        s6 = input.substr(peg$currPos, 7);
+        if (s6.toLowerCase() === peg$c36) {
+          peg$currPos += (7);
+        } else {
+          s6 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e55); }
+        }
+        if (s6 === peg$FAILED) {
+          s6 = input.substr(peg$currPos, 4);
+          if (s6.toLowerCase() === peg$c37) {
+            peg$currPos += (4);
+          } else {
+            s6 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e56); }
+          }
+          if (s6 === peg$FAILED) {
+            s6 = input.substr(peg$currPos, 3);
+            if (s6.toLowerCase() === peg$c38) {
+              peg$currPos += (3);
+            } else {
+              s6 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e57); }
+            }
+            if (s6 === peg$FAILED) {
+              s6 = input.charAt(peg$currPos);
+              if (s6.toLowerCase() === peg$c39) {
+                peg$currPos++;
+              } else {
+                s6 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e58); }
+              }
+            }
+          }
+        }
+        if (s6 !== peg$FAILED) {
+          s7 = peg$currPos;
+          peg$silentFails++;
+          s8 = peg$parsenameLetter();
+          peg$silentFails--;
+          if (s8 === peg$FAILED) {
+            s7 = undefined;
+          } else {
+            peg$currPos = s7;
+            s7 = peg$FAILED;
+          }
+          if (s7 !== peg$FAILED) {
+            s8 = peg$currPos;
+            s9 = peg$parse_();
+            s10 = peg$parseperUnit();
+            if (s10 !== peg$FAILED) {
+              s8 = s10;
+            } else {
+              peg$currPos = s8;
+              s8 = peg$FAILED;
+            }
+            if (s8 === peg$FAILED) {
+              s8 = peg$currPos;
+              s9 = peg$currPos;
+              peg$silentFails++;
+              s10 = peg$currPos;
+              s11 = peg$parse_();
+              s12 = input.charAt(peg$currPos);
+              if (peg$r19.test(s12)) {
+                peg$currPos++;
+              } else {
+                s12 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e89); }
+              }
+              if (s12 === peg$FAILED) {
+                s12 = peg$currPos;
+                peg$silentFails++;
+                if (input.length > peg$currPos) {
+                  s13 = input.charAt(peg$currPos);
+                  peg$currPos++;
+                } else {
+                  s13 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e90); }
+                }
+                peg$silentFails--;
+                if (s13 === peg$FAILED) {
+                  s12 = undefined;
+                } else {
+                  peg$currPos = s12;
+                  s12 = peg$FAILED;
+                }
+              }
+              if (s12 !== peg$FAILED) {
+                s11 = [s11, s12];
+                s10 = s11;
+              } else {
+                peg$currPos = s10;
+                s10 = peg$FAILED;
+              }
+              peg$silentFails--;
+              if (s10 !== peg$FAILED) {
+                peg$currPos = s9;
+                s9 = undefined;
+              } else {
+                s9 = peg$FAILED;
+              }
+              if (s9 !== peg$FAILED) {
+                peg$savedPos = s8;
+                s9 = peg$f43(s2, s4);
+              }
+              s8 = s9;
+            }
+            if (s8 !== peg$FAILED) {
+              peg$savedPos = s0;
+              s0 = peg$f44(s2, s4, s8);
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parseperUnit() {
+    let s0, s1, s2, s3, s4;
+
+    s0 = peg$currPos;
+    s1 = peg$currPos;
+    s2 = input.substr(peg$currPos, 3);
+    if (s2.toLowerCase() === peg$c21) {
+      peg$currPos += (3);
+    } else {
+      s2 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e33); }
+    }
+    if (s2 !== peg$FAILED) {
+      s3 = peg$parse_();
+      s2 = [s2, s3];
+      s1 = s2;
+    } else {
+      peg$currPos = s1;
+      s1 = peg$FAILED;
+    }
+    if (s1 === peg$FAILED) {
+      s1 = null;
+    }
+    s2 = peg$currPos;
+    if (input.charCodeAt(peg$currPos) === 47) {
+      s3 = peg$c55;
+      peg$currPos++;
+    } else {
+      s3 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e79); }
+    }
+    if (s3 !== peg$FAILED) {
+      s4 = peg$parse_();
+      s3 = [s3, s4];
+      s2 = s3;
+    } else {
+      peg$currPos = s2;
+      s2 = peg$FAILED;
+    }
+    if (s2 === peg$FAILED) {
+      s2 = peg$currPos;
+      s3 = input.substr(peg$currPos, 3);
+      if (s3.toLowerCase() === peg$c61) {
+        peg$currPos += (3);
+      } else {
+        s3 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e91); }
+      }
+      if (s3 !== peg$FAILED) {
+        s4 = peg$parse__();
+        if (s4 !== peg$FAILED) {
+          s3 = [s3, s4];
+          s2 = s3;
+        } else {
+          peg$currPos = s2;
+          s2 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+    }
+    if (s2 !== peg$FAILED) {
+      s3 = peg$parseper();
+      if (s3 !== peg$FAILED) {
+        s0 = s3;
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parseper() {
+    let s0, s1, s2, s3;
+
+    s0 = peg$currPos;
+    s1 = input.substr(peg$currPos, 2);
+    if (s1.toLowerCase() === peg$c27) {
+      peg$currPos += (2);
+    } else {
+      s1 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e46); }
+    }
+    if (s1 === peg$FAILED) {
+      s1 = input.charAt(peg$currPos);
+      if (s1.toLowerCase() === peg$c28) {
+        peg$currPos++;
+      } else {
+        s1 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e47); }
+      }
+    }
+    if (s1 !== peg$FAILED) {
+      s2 = peg$currPos;
+      peg$silentFails++;
+      s3 = peg$parsenameLetter();
+      peg$silentFails--;
+      if (s3 === peg$FAILED) {
+        s2 = undefined;
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+      if (s2 !== peg$FAILED) {
+        peg$savedPos = s0;
+        s0 = peg$f45();
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = input.substr(peg$currPos, 5);
+      if (s1.toLowerCase() === peg$c29) {
+        peg$currPos += (5);
+      } else {
+        s1 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e48); }
+      }
+      if (s1 === peg$FAILED) {
+        s1 = input.substr(peg$currPos, 4);
+        if (s1.toLowerCase() === peg$c30) {
+          peg$currPos += (4);
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e49); }
+        }
+        if (s1 === peg$FAILED) {
+          s1 = input.substr(peg$currPos, 2);
+          if (s1.toLowerCase() === peg$c32) {
+            peg$currPos += (2);
+          } else {
+            s1 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e51); }
+          }
+        }
+      }
+      if (s1 !== peg$FAILED) {
+        s2 = peg$currPos;
+        peg$silentFails++;
+        s3 = peg$parsenameLetter();
+        peg$silentFails--;
+        if (s3 === peg$FAILED) {
+          s2 = undefined;
+        } else {
+          peg$currPos = s2;
+          s2 = peg$FAILED;
+        }
+        if (s2 !== peg$FAILED) {
+          peg$savedPos = s0;
+          s0 = peg$f46();
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
       }
     }
 
@@ -1743,21 +4429,21 @@ function peg$parse(input, options) {
       s4 = peg$currPos;
       s5 = [];
       if (input.charCodeAt(peg$currPos) === 32) {
-        s6 = peg$c29;
+        s6 = peg$c62;
         peg$currPos++;
       } else {
         s6 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e40); }
+        if (peg$silentFails === 0) { peg$fail(peg$e93); }
       }
       if (s6 !== peg$FAILED) {
         while (s6 !== peg$FAILED) {
           s5.push(s6);
           if (input.charCodeAt(peg$currPos) === 32) {
-            s6 = peg$c29;
+            s6 = peg$c62;
             peg$currPos++;
           } else {
             s6 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e40); }
+            if (peg$silentFails === 0) { peg$fail(peg$e93); }
           }
         }
       } else {
@@ -1796,21 +4482,21 @@ function peg$parse(input, options) {
         s4 = peg$currPos;
         s5 = [];
         if (input.charCodeAt(peg$currPos) === 32) {
-          s6 = peg$c29;
+          s6 = peg$c62;
           peg$currPos++;
         } else {
           s6 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e40); }
+          if (peg$silentFails === 0) { peg$fail(peg$e93); }
         }
         if (s6 !== peg$FAILED) {
           while (s6 !== peg$FAILED) {
             s5.push(s6);
             if (input.charCodeAt(peg$currPos) === 32) {
-              s6 = peg$c29;
+              s6 = peg$c62;
               peg$currPos++;
             } else {
               s6 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e40); }
+              if (peg$silentFails === 0) { peg$fail(peg$e93); }
             }
           }
         } else {
@@ -1859,280 +4545,100 @@ function peg$parse(input, options) {
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e39); }
+      if (peg$silentFails === 0) { peg$fail(peg$e92); }
     }
 
     return s0;
   }
 
   function peg$parsenameWord() {
-    let s0, s1, s2, s3;
-
-    s0 = peg$currPos;
-    s1 = peg$parsenameLetter();
-    if (s1 !== peg$FAILED) {
-      s2 = [];
-      s3 = peg$parsenameLetter();
-      if (s3 === peg$FAILED) {
-        if (input.charCodeAt(peg$currPos) === 45) {
-          s3 = peg$c3;
-          peg$currPos++;
-        } else {
-          s3 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e4); }
-        }
-      }
-      while (s3 !== peg$FAILED) {
-        s2.push(s3);
-        s3 = peg$parsenameLetter();
-        if (s3 === peg$FAILED) {
-          if (input.charCodeAt(peg$currPos) === 45) {
-            s3 = peg$c3;
-            peg$currPos++;
-          } else {
-            s3 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e4); }
-          }
-        }
-      }
-      s1 = [s1, s2];
-      s0 = s1;
-    } else {
-      peg$currPos = s0;
-      s0 = peg$FAILED;
-    }
-
-    return s0;
-  }
-
-  function peg$parsenameLetter() {
-    let s0;
-
-    s0 = input.charAt(peg$currPos);
-    if (peg$r5.test(s0)) {
-      peg$currPos++;
-    } else {
-      s0 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e41); }
-    }
-
-    return s0;
-  }
-
-  function peg$parsebareWords() {
-    let s0, s1, s2, s3, s4, s5, s6, s7, s8;
+    let s0, s1, s2, s3, s4, s5, s6, s7;
 
     s0 = peg$currPos;
     s1 = peg$currPos;
-    s2 = peg$currPos;
     peg$silentFails++;
-    s3 = peg$currPos;
-    if (input.substr(peg$currPos, 6) === peg$c30) {
-      s4 = peg$c30;
-      peg$currPos += 6;
-    } else {
-      s4 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e42); }
-    }
-    if (s4 !== peg$FAILED) {
-      s5 = peg$currPos;
-      peg$silentFails++;
-      s6 = peg$parsenameLetter();
-      peg$silentFails--;
-      if (s6 === peg$FAILED) {
-        s5 = undefined;
-      } else {
-        peg$currPos = s5;
-        s5 = peg$FAILED;
-      }
-      if (s5 !== peg$FAILED) {
-        s4 = [s4, s5];
-        s3 = s4;
-      } else {
-        peg$currPos = s3;
-        s3 = peg$FAILED;
-      }
-    } else {
-      peg$currPos = s3;
-      s3 = peg$FAILED;
-    }
+    s2 = peg$parsejoining();
     peg$silentFails--;
-    if (s3 === peg$FAILED) {
-      s2 = undefined;
-    } else {
-      peg$currPos = s2;
-      s2 = peg$FAILED;
-    }
-    if (s2 !== peg$FAILED) {
-      s3 = peg$parsebareWord();
-      if (s3 !== peg$FAILED) {
-        s4 = [];
-        s5 = peg$currPos;
-        s6 = [];
-        if (input.charCodeAt(peg$currPos) === 32) {
-          s7 = peg$c29;
-          peg$currPos++;
-        } else {
-          s7 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e40); }
-        }
-        if (s7 !== peg$FAILED) {
-          while (s7 !== peg$FAILED) {
-            s6.push(s7);
-            if (input.charCodeAt(peg$currPos) === 32) {
-              s7 = peg$c29;
-              peg$currPos++;
-            } else {
-              s7 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e40); }
-            }
-          }
-        } else {
-          s6 = peg$FAILED;
-        }
-        if (s6 !== peg$FAILED) {
-          s7 = peg$currPos;
-          peg$silentFails++;
-          s8 = peg$parsejoining();
-          peg$silentFails--;
-          if (s8 === peg$FAILED) {
-            s7 = undefined;
-          } else {
-            peg$currPos = s7;
-            s7 = peg$FAILED;
-          }
-          if (s7 !== peg$FAILED) {
-            s8 = peg$parsebareWord();
-            if (s8 !== peg$FAILED) {
-              s6 = [s6, s7, s8];
-              s5 = s6;
-            } else {
-              peg$currPos = s5;
-              s5 = peg$FAILED;
-            }
-          } else {
-            peg$currPos = s5;
-            s5 = peg$FAILED;
-          }
-        } else {
-          peg$currPos = s5;
-          s5 = peg$FAILED;
-        }
-        while (s5 !== peg$FAILED) {
-          s4.push(s5);
-          s5 = peg$currPos;
-          s6 = [];
-          if (input.charCodeAt(peg$currPos) === 32) {
-            s7 = peg$c29;
-            peg$currPos++;
-          } else {
-            s7 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e40); }
-          }
-          if (s7 !== peg$FAILED) {
-            while (s7 !== peg$FAILED) {
-              s6.push(s7);
-              if (input.charCodeAt(peg$currPos) === 32) {
-                s7 = peg$c29;
-                peg$currPos++;
-              } else {
-                s7 = peg$FAILED;
-                if (peg$silentFails === 0) { peg$fail(peg$e40); }
-              }
-            }
-          } else {
-            s6 = peg$FAILED;
-          }
-          if (s6 !== peg$FAILED) {
-            s7 = peg$currPos;
-            peg$silentFails++;
-            s8 = peg$parsejoining();
-            peg$silentFails--;
-            if (s8 === peg$FAILED) {
-              s7 = undefined;
-            } else {
-              peg$currPos = s7;
-              s7 = peg$FAILED;
-            }
-            if (s7 !== peg$FAILED) {
-              s8 = peg$parsebareWord();
-              if (s8 !== peg$FAILED) {
-                s6 = [s6, s7, s8];
-                s5 = s6;
-              } else {
-                peg$currPos = s5;
-                s5 = peg$FAILED;
-              }
-            } else {
-              peg$currPos = s5;
-              s5 = peg$FAILED;
-            }
-          } else {
-            peg$currPos = s5;
-            s5 = peg$FAILED;
-          }
-        }
-        s2 = [s2, s3, s4];
-        s1 = s2;
-      } else {
-        peg$currPos = s1;
-        s1 = peg$FAILED;
-      }
+    if (s2 === peg$FAILED) {
+      s1 = undefined;
     } else {
       peg$currPos = s1;
       s1 = peg$FAILED;
     }
     if (s1 !== peg$FAILED) {
-      s0 = input.substring(s0, peg$currPos);
-    } else {
-      s0 = s1;
-    }
-
-    return s0;
-  }
-
-  function peg$parsejoining() {
-    let s0, s1, s2, s3;
-
-    s0 = peg$currPos;
-    if (input.substr(peg$currPos, 2) === peg$c24) {
-      s1 = peg$c24;
-      peg$currPos += 2;
-    } else {
-      s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e33); }
-    }
-    if (s1 === peg$FAILED) {
-      if (input.substr(peg$currPos, 2) === peg$c25) {
-        s1 = peg$c25;
-        peg$currPos += 2;
-      } else {
-        s1 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e34); }
-      }
-      if (s1 === peg$FAILED) {
-        if (input.substr(peg$currPos, 6) === peg$c30) {
-          s1 = peg$c30;
-          peg$currPos += 6;
-        } else {
-          s1 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e42); }
-        }
-      }
-    }
-    if (s1 !== peg$FAILED) {
-      s2 = peg$currPos;
-      peg$silentFails++;
-      s3 = peg$parsenameLetter();
-      peg$silentFails--;
-      if (s3 === peg$FAILED) {
-        s2 = undefined;
-      } else {
-        peg$currPos = s2;
-        s2 = peg$FAILED;
-      }
+      s2 = peg$parsenameLetter();
       if (s2 !== peg$FAILED) {
-        s1 = [s1, s2];
+        s3 = [];
+        s4 = peg$parsenameLetter();
+        if (s4 === peg$FAILED) {
+          s4 = peg$currPos;
+          if (input.charCodeAt(peg$currPos) === 45) {
+            s5 = peg$c63;
+            peg$currPos++;
+          } else {
+            s5 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e94); }
+          }
+          if (s5 !== peg$FAILED) {
+            s6 = peg$currPos;
+            peg$silentFails++;
+            s7 = peg$parsenameLetter();
+            peg$silentFails--;
+            if (s7 !== peg$FAILED) {
+              peg$currPos = s6;
+              s6 = undefined;
+            } else {
+              s6 = peg$FAILED;
+            }
+            if (s6 !== peg$FAILED) {
+              s5 = [s5, s6];
+              s4 = s5;
+            } else {
+              peg$currPos = s4;
+              s4 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s4;
+            s4 = peg$FAILED;
+          }
+        }
+        while (s4 !== peg$FAILED) {
+          s3.push(s4);
+          s4 = peg$parsenameLetter();
+          if (s4 === peg$FAILED) {
+            s4 = peg$currPos;
+            if (input.charCodeAt(peg$currPos) === 45) {
+              s5 = peg$c63;
+              peg$currPos++;
+            } else {
+              s5 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e94); }
+            }
+            if (s5 !== peg$FAILED) {
+              s6 = peg$currPos;
+              peg$silentFails++;
+              s7 = peg$parsenameLetter();
+              peg$silentFails--;
+              if (s7 !== peg$FAILED) {
+                peg$currPos = s6;
+                s6 = undefined;
+              } else {
+                s6 = peg$FAILED;
+              }
+              if (s6 !== peg$FAILED) {
+                s5 = [s5, s6];
+                s4 = s5;
+              } else {
+                peg$currPos = s4;
+                s4 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s4;
+              s4 = peg$FAILED;
+            }
+          }
+        }
+        s1 = [s1, s2, s3];
         s0 = s1;
       } else {
         peg$currPos = s0;
@@ -2146,135 +4652,23 @@ function peg$parse(input, options) {
     return s0;
   }
 
-  function peg$parsebareWord() {
-    let s0, s1, s2, s3, s4, s5, s6;
+  function peg$parsenameLetter() {
+    let s0;
 
-    s0 = peg$currPos;
-    s1 = [];
-    s2 = input.charAt(peg$currPos);
-    if (peg$r3.test(s2)) {
+    s0 = input.charAt(peg$currPos);
+    if (peg$r20.test(s0)) {
       peg$currPos++;
     } else {
-      s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e27); }
-    }
-    if (s2 !== peg$FAILED) {
-      while (s2 !== peg$FAILED) {
-        s1.push(s2);
-        s2 = input.charAt(peg$currPos);
-        if (peg$r3.test(s2)) {
-          peg$currPos++;
-        } else {
-          s2 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e27); }
-        }
-      }
-    } else {
-      s1 = peg$FAILED;
-    }
-    if (s1 !== peg$FAILED) {
-      s2 = [];
-      s3 = peg$currPos;
-      if (input.charCodeAt(peg$currPos) === 45) {
-        s4 = peg$c3;
-        peg$currPos++;
-      } else {
-        s4 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e4); }
-      }
-      if (s4 !== peg$FAILED) {
-        s5 = [];
-        s6 = input.charAt(peg$currPos);
-        if (peg$r3.test(s6)) {
-          peg$currPos++;
-        } else {
-          s6 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e27); }
-        }
-        if (s6 !== peg$FAILED) {
-          while (s6 !== peg$FAILED) {
-            s5.push(s6);
-            s6 = input.charAt(peg$currPos);
-            if (peg$r3.test(s6)) {
-              peg$currPos++;
-            } else {
-              s6 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e27); }
-            }
-          }
-        } else {
-          s5 = peg$FAILED;
-        }
-        if (s5 !== peg$FAILED) {
-          s4 = [s4, s5];
-          s3 = s4;
-        } else {
-          peg$currPos = s3;
-          s3 = peg$FAILED;
-        }
-      } else {
-        peg$currPos = s3;
-        s3 = peg$FAILED;
-      }
-      while (s3 !== peg$FAILED) {
-        s2.push(s3);
-        s3 = peg$currPos;
-        if (input.charCodeAt(peg$currPos) === 45) {
-          s4 = peg$c3;
-          peg$currPos++;
-        } else {
-          s4 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e4); }
-        }
-        if (s4 !== peg$FAILED) {
-          s5 = [];
-          s6 = input.charAt(peg$currPos);
-          if (peg$r3.test(s6)) {
-            peg$currPos++;
-          } else {
-            s6 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e27); }
-          }
-          if (s6 !== peg$FAILED) {
-            while (s6 !== peg$FAILED) {
-              s5.push(s6);
-              s6 = input.charAt(peg$currPos);
-              if (peg$r3.test(s6)) {
-                peg$currPos++;
-              } else {
-                s6 = peg$FAILED;
-                if (peg$silentFails === 0) { peg$fail(peg$e27); }
-              }
-            }
-          } else {
-            s5 = peg$FAILED;
-          }
-          if (s5 !== peg$FAILED) {
-            s4 = [s4, s5];
-            s3 = s4;
-          } else {
-            peg$currPos = s3;
-            s3 = peg$FAILED;
-          }
-        } else {
-          peg$currPos = s3;
-          s3 = peg$FAILED;
-        }
-      }
-      s1 = [s1, s2];
-      s0 = s1;
-    } else {
-      peg$currPos = s0;
       s0 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e95); }
     }
 
     return s0;
   }
 
-  function peg$parseplainWords() {
+  function peg$parsebareWords() {
     let s0, s1, s2, s3, s4, s5, s6;
 
-    peg$silentFails++;
     s0 = peg$currPos;
     s1 = peg$currPos;
     s2 = peg$parsebareWord();
@@ -2283,21 +4677,21 @@ function peg$parse(input, options) {
       s4 = peg$currPos;
       s5 = [];
       if (input.charCodeAt(peg$currPos) === 32) {
-        s6 = peg$c29;
+        s6 = peg$c62;
         peg$currPos++;
       } else {
         s6 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e40); }
+        if (peg$silentFails === 0) { peg$fail(peg$e93); }
       }
       if (s6 !== peg$FAILED) {
         while (s6 !== peg$FAILED) {
           s5.push(s6);
           if (input.charCodeAt(peg$currPos) === 32) {
-            s6 = peg$c29;
+            s6 = peg$c62;
             peg$currPos++;
           } else {
             s6 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e40); }
+            if (peg$silentFails === 0) { peg$fail(peg$e93); }
           }
         }
       } else {
@@ -2321,21 +4715,21 @@ function peg$parse(input, options) {
         s4 = peg$currPos;
         s5 = [];
         if (input.charCodeAt(peg$currPos) === 32) {
-          s6 = peg$c29;
+          s6 = peg$c62;
           peg$currPos++;
         } else {
           s6 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e40); }
+          if (peg$silentFails === 0) { peg$fail(peg$e93); }
         }
         if (s6 !== peg$FAILED) {
           while (s6 !== peg$FAILED) {
             s5.push(s6);
             if (input.charCodeAt(peg$currPos) === 32) {
-              s6 = peg$c29;
+              s6 = peg$c62;
               peg$currPos++;
             } else {
               s6 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e40); }
+              if (peg$silentFails === 0) { peg$fail(peg$e93); }
             }
           }
         } else {
@@ -2366,10 +4760,949 @@ function peg$parse(input, options) {
     } else {
       s0 = s1;
     }
+
+    return s0;
+  }
+
+  function peg$parsejoining() {
+    let s0, s1, s2, s3;
+
+    s0 = peg$currPos;
+    if (input.substr(peg$currPos, 2) === peg$c22) {
+      s1 = peg$c22;
+      peg$currPos += 2;
+    } else {
+      s1 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e37); }
+    }
+    if (s1 === peg$FAILED) {
+      if (input.substr(peg$currPos, 2) === peg$c41) {
+        s1 = peg$c41;
+        peg$currPos += 2;
+      } else {
+        s1 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e96); }
+      }
+      if (s1 === peg$FAILED) {
+        if (input.substr(peg$currPos, 6) === peg$c64) {
+          s1 = peg$c64;
+          peg$currPos += 6;
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e97); }
+        }
+        if (s1 === peg$FAILED) {
+          if (input.substr(peg$currPos, 5) === peg$c65) {
+            s1 = peg$c65;
+            peg$currPos += 5;
+          } else {
+            s1 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e98); }
+          }
+          if (s1 === peg$FAILED) {
+            if (input.substr(peg$currPos, 4) === peg$c66) {
+              s1 = peg$c66;
+              peg$currPos += 4;
+            } else {
+              s1 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e99); }
+            }
+            if (s1 === peg$FAILED) {
+              if (input.substr(peg$currPos, 4) === peg$c3) {
+                s1 = peg$c3;
+                peg$currPos += 4;
+              } else {
+                s1 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e6); }
+              }
+              if (s1 === peg$FAILED) {
+                if (input.substr(peg$currPos, 3) === peg$c4) {
+                  s1 = peg$c4;
+                  peg$currPos += 3;
+                } else {
+                  s1 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e100); }
+                }
+                if (s1 === peg$FAILED) {
+                  if (input.substr(peg$currPos, 4) === peg$c5) {
+                    s1 = peg$c5;
+                    peg$currPos += 4;
+                  } else {
+                    s1 = peg$FAILED;
+                    if (peg$silentFails === 0) { peg$fail(peg$e101); }
+                  }
+                  if (s1 === peg$FAILED) {
+                    if (input.substr(peg$currPos, 4) === peg$c67) {
+                      s1 = peg$c67;
+                      peg$currPos += 4;
+                    } else {
+                      s1 = peg$FAILED;
+                      if (peg$silentFails === 0) { peg$fail(peg$e102); }
+                    }
+                    if (s1 === peg$FAILED) {
+                      if (input.substr(peg$currPos, 4) === peg$c42) {
+                        s1 = peg$c42;
+                        peg$currPos += 4;
+                      } else {
+                        s1 = peg$FAILED;
+                        if (peg$silentFails === 0) { peg$fail(peg$e103); }
+                      }
+                      if (s1 === peg$FAILED) {
+                        if (input.substr(peg$currPos, 2) === peg$c40) {
+                          s1 = peg$c40;
+                          peg$currPos += 2;
+                        } else {
+                          s1 = peg$FAILED;
+                          if (peg$silentFails === 0) { peg$fail(peg$e104); }
+                        }
+                        if (s1 === peg$FAILED) {
+                          if (input.substr(peg$currPos, 4) === peg$c68) {
+                            s1 = peg$c68;
+                            peg$currPos += 4;
+                          } else {
+                            s1 = peg$FAILED;
+                            if (peg$silentFails === 0) { peg$fail(peg$e105); }
+                          }
+                          if (s1 === peg$FAILED) {
+                            if (input.substr(peg$currPos, 9) === peg$c69) {
+                              s1 = peg$c69;
+                              peg$currPos += 9;
+                            } else {
+                              s1 = peg$FAILED;
+                              if (peg$silentFails === 0) { peg$fail(peg$e106); }
+                            }
+                            if (s1 === peg$FAILED) {
+                              if (input.substr(peg$currPos, 8) === peg$c70) {
+                                s1 = peg$c70;
+                                peg$currPos += 8;
+                              } else {
+                                s1 = peg$FAILED;
+                                if (peg$silentFails === 0) { peg$fail(peg$e107); }
+                              }
+                              if (s1 === peg$FAILED) {
+                                if (input.substr(peg$currPos, 3) === peg$c71) {
+                                  s1 = peg$c71;
+                                  peg$currPos += 3;
+                                } else {
+                                  s1 = peg$FAILED;
+                                  if (peg$silentFails === 0) { peg$fail(peg$e108); }
+                                }
+                                if (s1 === peg$FAILED) {
+                                  if (input.substr(peg$currPos, 2) === peg$c72) {
+                                    s1 = peg$c72;
+                                    peg$currPos += 2;
+                                  } else {
+                                    s1 = peg$FAILED;
+                                    if (peg$silentFails === 0) { peg$fail(peg$e109); }
+                                  }
+                                }
+                              }
+                            }
+                          }
+                        }
+                      }
+                    }
+                  }
+                }
+              }
+            }
+          }
+        }
+      }
+    }
+    if (s1 !== peg$FAILED) {
+      s2 = peg$currPos;
+      peg$silentFails++;
+      s3 = peg$parsenameLetter();
+      peg$silentFails--;
+      if (s3 === peg$FAILED) {
+        s2 = undefined;
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+      if (s2 !== peg$FAILED) {
+        s1 = [s1, s2];
+        s0 = s1;
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parsebareWord() {
+    let s0, s1, s2, s3, s4, s5, s6, s7;
+
+    s0 = peg$currPos;
+    s1 = peg$currPos;
+    peg$silentFails++;
+    s2 = peg$parsejoining();
+    peg$silentFails--;
+    if (s2 === peg$FAILED) {
+      s1 = undefined;
+    } else {
+      peg$currPos = s1;
+      s1 = peg$FAILED;
+    }
+    if (s1 !== peg$FAILED) {
+      s2 = [];
+      s3 = input.charAt(peg$currPos);
+      if (peg$r13.test(s3)) {
+        peg$currPos++;
+      } else {
+        s3 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e59); }
+      }
+      if (s3 !== peg$FAILED) {
+        while (s3 !== peg$FAILED) {
+          s2.push(s3);
+          s3 = input.charAt(peg$currPos);
+          if (peg$r13.test(s3)) {
+            peg$currPos++;
+          } else {
+            s3 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e59); }
+          }
+        }
+      } else {
+        s2 = peg$FAILED;
+      }
+      if (s2 !== peg$FAILED) {
+        s3 = [];
+        s4 = peg$currPos;
+        if (input.charCodeAt(peg$currPos) === 45) {
+          s5 = peg$c63;
+          peg$currPos++;
+        } else {
+          s5 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e94); }
+        }
+        if (s5 !== peg$FAILED) {
+          s6 = [];
+          s7 = input.charAt(peg$currPos);
+          if (peg$r13.test(s7)) {
+            peg$currPos++;
+          } else {
+            s7 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e59); }
+          }
+          if (s7 !== peg$FAILED) {
+            while (s7 !== peg$FAILED) {
+              s6.push(s7);
+              s7 = input.charAt(peg$currPos);
+              if (peg$r13.test(s7)) {
+                peg$currPos++;
+              } else {
+                s7 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e59); }
+              }
+            }
+          } else {
+            s6 = peg$FAILED;
+          }
+          if (s6 !== peg$FAILED) {
+            s5 = [s5, s6];
+            s4 = s5;
+          } else {
+            peg$currPos = s4;
+            s4 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s4;
+          s4 = peg$FAILED;
+        }
+        while (s4 !== peg$FAILED) {
+          s3.push(s4);
+          s4 = peg$currPos;
+          if (input.charCodeAt(peg$currPos) === 45) {
+            s5 = peg$c63;
+            peg$currPos++;
+          } else {
+            s5 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e94); }
+          }
+          if (s5 !== peg$FAILED) {
+            s6 = [];
+            s7 = input.charAt(peg$currPos);
+            if (peg$r13.test(s7)) {
+              peg$currPos++;
+            } else {
+              s7 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e59); }
+            }
+            if (s7 !== peg$FAILED) {
+              while (s7 !== peg$FAILED) {
+                s6.push(s7);
+                s7 = input.charAt(peg$currPos);
+                if (peg$r13.test(s7)) {
+                  peg$currPos++;
+                } else {
+                  s7 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e59); }
+                }
+              }
+            } else {
+              s6 = peg$FAILED;
+            }
+            if (s6 !== peg$FAILED) {
+              s5 = [s5, s6];
+              s4 = s5;
+            } else {
+              peg$currPos = s4;
+              s4 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s4;
+            s4 = peg$FAILED;
+          }
+        }
+        s1 = [s1, s2, s3];
+        s0 = s1;
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parseunrun() {
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8;
+
+    s0 = peg$currPos;
+    s1 = peg$currPos;
+    s2 = peg$parseotherSport();
+    if (s2 !== peg$FAILED) {
+      s3 = peg$currPos;
+      s4 = peg$parse_();
+      if (input.charCodeAt(peg$currPos) === 58) {
+        s5 = peg$c23;
+        peg$currPos++;
+      } else {
+        s5 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e39); }
+      }
+      if (s5 !== peg$FAILED) {
+        s6 = [];
+        if (input.charCodeAt(peg$currPos) === 32) {
+          s7 = peg$c62;
+          peg$currPos++;
+        } else {
+          s7 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e93); }
+        }
+        while (s7 !== peg$FAILED) {
+          s6.push(s7);
+          if (input.charCodeAt(peg$currPos) === 32) {
+            s7 = peg$c62;
+            peg$currPos++;
+          } else {
+            s7 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e93); }
+          }
+        }
+        s7 = [];
+        s8 = input.charAt(peg$currPos);
+        if (peg$r21.test(s8)) {
+          peg$currPos++;
+        } else {
+          s8 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e110); }
+        }
+        if (s8 !== peg$FAILED) {
+          while (s8 !== peg$FAILED) {
+            s7.push(s8);
+            s8 = input.charAt(peg$currPos);
+            if (peg$r21.test(s8)) {
+              peg$currPos++;
+            } else {
+              s8 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e110); }
+            }
+          }
+        } else {
+          s7 = peg$FAILED;
+        }
+        if (s7 !== peg$FAILED) {
+          s4 = [s4, s5, s6, s7];
+          s3 = s4;
+        } else {
+          peg$currPos = s3;
+          s3 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s3;
+        s3 = peg$FAILED;
+      }
+      if (s3 === peg$FAILED) {
+        s3 = null;
+      }
+      s2 = [s2, s3];
+      s1 = s2;
+    } else {
+      peg$currPos = s1;
+      s1 = peg$FAILED;
+    }
+    if (s1 !== peg$FAILED) {
+      s0 = input.substring(s0, peg$currPos);
+    } else {
+      s0 = s1;
+    }
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = peg$currPos;
+      s2 = input.substr(peg$currPos, 6);
+      if (s2.toLowerCase() === peg$c73) {
+        peg$currPos += (6);
+      } else {
+        s2 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e111); }
+      }
+      if (s2 === peg$FAILED) {
+        s2 = input.substr(peg$currPos, 17);
+        if (s2.toLowerCase() === peg$c74) {
+          peg$currPos += (17);
+        } else {
+          s2 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e112); }
+        }
+        if (s2 === peg$FAILED) {
+          s2 = input.substr(peg$currPos, 8);
+          if (s2.toLowerCase() === peg$c75) {
+            peg$currPos += (8);
+          } else {
+            s2 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e113); }
+          }
+          if (s2 === peg$FAILED) {
+            s2 = input.substr(peg$currPos, 4);
+            if (s2.toLowerCase() === peg$c76) {
+              peg$currPos += (4);
+            } else {
+              s2 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e114); }
+            }
+            if (s2 === peg$FAILED) {
+              s2 = input.substr(peg$currPos, 8);
+              if (s2.toLowerCase() === peg$c77) {
+                peg$currPos += (8);
+              } else {
+                s2 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e115); }
+              }
+              if (s2 === peg$FAILED) {
+                s2 = input.substr(peg$currPos, 10);
+                if (s2.toLowerCase() === peg$c78) {
+                  peg$currPos += (10);
+                } else {
+                  s2 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e116); }
+                }
+                if (s2 === peg$FAILED) {
+                  s2 = input.substr(peg$currPos, 9);
+                  if (s2.toLowerCase() === peg$c79) {
+                    peg$currPos += (9);
+                  } else {
+                    s2 = peg$FAILED;
+                    if (peg$silentFails === 0) { peg$fail(peg$e117); }
+                  }
+                  if (s2 === peg$FAILED) {
+                    s2 = input.substr(peg$currPos, 7);
+                    if (s2.toLowerCase() === peg$c80) {
+                      peg$currPos += (7);
+                    } else {
+                      s2 = peg$FAILED;
+                      if (peg$silentFails === 0) { peg$fail(peg$e118); }
+                    }
+                    if (s2 === peg$FAILED) {
+                      s2 = input.substr(peg$currPos, 3);
+                      if (s2.toLowerCase() === peg$c81) {
+                        peg$currPos += (3);
+                      } else {
+                        s2 = peg$FAILED;
+                        if (peg$silentFails === 0) { peg$fail(peg$e119); }
+                      }
+                      if (s2 === peg$FAILED) {
+                        s2 = input.substr(peg$currPos, 7);
+                        if (s2.toLowerCase() === peg$c82) {
+                          peg$currPos += (7);
+                        } else {
+                          s2 = peg$FAILED;
+                          if (peg$silentFails === 0) { peg$fail(peg$e120); }
+                        }
+                        if (s2 === peg$FAILED) {
+                          s2 = input.substr(peg$currPos, 4);
+                          if (s2.toLowerCase() === peg$c83) {
+                            peg$currPos += (4);
+                          } else {
+                            s2 = peg$FAILED;
+                            if (peg$silentFails === 0) { peg$fail(peg$e121); }
+                          }
+                          if (s2 === peg$FAILED) {
+                            s2 = input.substr(peg$currPos, 8);
+                            if (s2.toLowerCase() === peg$c84) {
+                              peg$currPos += (8);
+                            } else {
+                              s2 = peg$FAILED;
+                              if (peg$silentFails === 0) { peg$fail(peg$e122); }
+                            }
+                            if (s2 === peg$FAILED) {
+                              s2 = input.substr(peg$currPos, 4);
+                              if (s2.toLowerCase() === peg$c85) {
+                                peg$currPos += (4);
+                              } else {
+                                s2 = peg$FAILED;
+                                if (peg$silentFails === 0) { peg$fail(peg$e123); }
+                              }
+                            }
+                          }
+                        }
+                      }
+                    }
+                  }
+                }
+              }
+            }
+          }
+        }
+      }
+      if (s2 !== peg$FAILED) {
+        s3 = peg$currPos;
+        peg$silentFails++;
+        s4 = peg$parsenameLetter();
+        peg$silentFails--;
+        if (s4 === peg$FAILED) {
+          s3 = undefined;
+        } else {
+          peg$currPos = s3;
+          s3 = peg$FAILED;
+        }
+        if (s3 !== peg$FAILED) {
+          s2 = [s2, s3];
+          s1 = s2;
+        } else {
+          peg$currPos = s1;
+          s1 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s1;
+        s1 = peg$FAILED;
+      }
+      if (s1 !== peg$FAILED) {
+        s0 = input.substring(s0, peg$currPos);
+      } else {
+        s0 = s1;
+      }
+    }
+
+    return s0;
+  }
+
+  function peg$parseotherSport() {
+    let s0, s1, s2, s3;
+
+    s0 = peg$currPos;
+    s1 = input.substr(peg$currPos, 4);
+    if (s1.toLowerCase() === peg$c86) {
+      peg$currPos += (4);
+    } else {
+      s1 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e124); }
+    }
+    if (s1 === peg$FAILED) {
+      s1 = input.substr(peg$currPos, 7);
+      if (s1.toLowerCase() === peg$c87) {
+        peg$currPos += (7);
+      } else {
+        s1 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e125); }
+      }
+      if (s1 === peg$FAILED) {
+        s1 = input.substr(peg$currPos, 8);
+        if (s1.toLowerCase() === peg$c88) {
+          peg$currPos += (8);
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e126); }
+        }
+        if (s1 === peg$FAILED) {
+          s1 = input.substr(peg$currPos, 4);
+          if (s1.toLowerCase() === peg$c89) {
+            peg$currPos += (4);
+          } else {
+            s1 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e127); }
+          }
+          if (s1 === peg$FAILED) {
+            s1 = input.substr(peg$currPos, 12);
+            if (s1.toLowerCase() === peg$c90) {
+              peg$currPos += (12);
+            } else {
+              s1 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e128); }
+            }
+            if (s1 === peg$FAILED) {
+              s1 = input.substr(peg$currPos, 8);
+              if (s1.toLowerCase() === peg$c91) {
+                peg$currPos += (8);
+              } else {
+                s1 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e129); }
+              }
+              if (s1 === peg$FAILED) {
+                s1 = input.substr(peg$currPos, 4);
+                if (s1.toLowerCase() === peg$c92) {
+                  peg$currPos += (4);
+                } else {
+                  s1 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e130); }
+                }
+                if (s1 === peg$FAILED) {
+                  s1 = input.substr(peg$currPos, 10);
+                  if (s1.toLowerCase() === peg$c93) {
+                    peg$currPos += (10);
+                  } else {
+                    s1 = peg$FAILED;
+                    if (peg$silentFails === 0) { peg$fail(peg$e131); }
+                  }
+                  if (s1 === peg$FAILED) {
+                    s1 = input.substr(peg$currPos, 14);
+                    if (s1.toLowerCase() === peg$c94) {
+                      peg$currPos += (14);
+                    } else {
+                      s1 = peg$FAILED;
+                      if (peg$silentFails === 0) { peg$fail(peg$e132); }
+                    }
+                    if (s1 === peg$FAILED) {
+                      s1 = input.substr(peg$currPos, 6);
+                      if (s1.toLowerCase() === peg$c95) {
+                        peg$currPos += (6);
+                      } else {
+                        s1 = peg$FAILED;
+                        if (peg$silentFails === 0) { peg$fail(peg$e133); }
+                      }
+                    }
+                  }
+                }
+              }
+            }
+          }
+        }
+      }
+    }
+    if (s1 !== peg$FAILED) {
+      s2 = peg$currPos;
+      peg$silentFails++;
+      s3 = peg$parsenameLetter();
+      peg$silentFails--;
+      if (s3 === peg$FAILED) {
+        s2 = undefined;
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+      if (s2 !== peg$FAILED) {
+        s1 = [s1, s2];
+        s0 = s1;
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parseplainWords() {
+    let s0, s1, s2, s3, s4, s5, s6;
+
+    peg$silentFails++;
+    s0 = peg$currPos;
+    s1 = peg$currPos;
+    s2 = peg$parseplainWord();
+    if (s2 !== peg$FAILED) {
+      s3 = [];
+      s4 = peg$currPos;
+      s5 = [];
+      if (input.charCodeAt(peg$currPos) === 32) {
+        s6 = peg$c62;
+        peg$currPos++;
+      } else {
+        s6 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e93); }
+      }
+      if (s6 !== peg$FAILED) {
+        while (s6 !== peg$FAILED) {
+          s5.push(s6);
+          if (input.charCodeAt(peg$currPos) === 32) {
+            s6 = peg$c62;
+            peg$currPos++;
+          } else {
+            s6 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e93); }
+          }
+        }
+      } else {
+        s5 = peg$FAILED;
+      }
+      if (s5 !== peg$FAILED) {
+        s6 = peg$parseplainWord();
+        if (s6 !== peg$FAILED) {
+          s5 = [s5, s6];
+          s4 = s5;
+        } else {
+          peg$currPos = s4;
+          s4 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s4;
+        s4 = peg$FAILED;
+      }
+      while (s4 !== peg$FAILED) {
+        s3.push(s4);
+        s4 = peg$currPos;
+        s5 = [];
+        if (input.charCodeAt(peg$currPos) === 32) {
+          s6 = peg$c62;
+          peg$currPos++;
+        } else {
+          s6 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e93); }
+        }
+        if (s6 !== peg$FAILED) {
+          while (s6 !== peg$FAILED) {
+            s5.push(s6);
+            if (input.charCodeAt(peg$currPos) === 32) {
+              s6 = peg$c62;
+              peg$currPos++;
+            } else {
+              s6 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e93); }
+            }
+          }
+        } else {
+          s5 = peg$FAILED;
+        }
+        if (s5 !== peg$FAILED) {
+          s6 = peg$parseplainWord();
+          if (s6 !== peg$FAILED) {
+            s5 = [s5, s6];
+            s4 = s5;
+          } else {
+            peg$currPos = s4;
+            s4 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s4;
+          s4 = peg$FAILED;
+        }
+      }
+      s2 = [s2, s3];
+      s1 = s2;
+    } else {
+      peg$currPos = s1;
+      s1 = peg$FAILED;
+    }
+    if (s1 !== peg$FAILED) {
+      s0 = input.substring(s0, peg$currPos);
+    } else {
+      s0 = s1;
+    }
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e43); }
+      if (peg$silentFails === 0) { peg$fail(peg$e134); }
+    }
+
+    return s0;
+  }
+
+  function peg$parseplainWord() {
+    let s0, s1, s2, s3, s4, s5, s6, s7;
+
+    s0 = peg$currPos;
+    s1 = peg$currPos;
+    peg$silentFails++;
+    s2 = peg$currPos;
+    if (input.substr(peg$currPos, 4) === peg$c3) {
+      s3 = peg$c3;
+      peg$currPos += 4;
+    } else {
+      s3 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e6); }
+    }
+    if (s3 === peg$FAILED) {
+      if (input.substr(peg$currPos, 4) === peg$c5) {
+        s3 = peg$c5;
+        peg$currPos += 4;
+      } else {
+        s3 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e101); }
+      }
+    }
+    if (s3 !== peg$FAILED) {
+      s4 = peg$currPos;
+      peg$silentFails++;
+      s5 = peg$parsenameLetter();
+      peg$silentFails--;
+      if (s5 === peg$FAILED) {
+        s4 = undefined;
+      } else {
+        peg$currPos = s4;
+        s4 = peg$FAILED;
+      }
+      if (s4 !== peg$FAILED) {
+        s3 = [s3, s4];
+        s2 = s3;
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s2;
+      s2 = peg$FAILED;
+    }
+    peg$silentFails--;
+    if (s2 === peg$FAILED) {
+      s1 = undefined;
+    } else {
+      peg$currPos = s1;
+      s1 = peg$FAILED;
+    }
+    if (s1 !== peg$FAILED) {
+      s2 = [];
+      s3 = input.charAt(peg$currPos);
+      if (peg$r13.test(s3)) {
+        peg$currPos++;
+      } else {
+        s3 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e59); }
+      }
+      if (s3 !== peg$FAILED) {
+        while (s3 !== peg$FAILED) {
+          s2.push(s3);
+          s3 = input.charAt(peg$currPos);
+          if (peg$r13.test(s3)) {
+            peg$currPos++;
+          } else {
+            s3 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e59); }
+          }
+        }
+      } else {
+        s2 = peg$FAILED;
+      }
+      if (s2 !== peg$FAILED) {
+        s3 = [];
+        s4 = peg$currPos;
+        if (input.charCodeAt(peg$currPos) === 45) {
+          s5 = peg$c63;
+          peg$currPos++;
+        } else {
+          s5 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e94); }
+        }
+        if (s5 !== peg$FAILED) {
+          s6 = [];
+          s7 = input.charAt(peg$currPos);
+          if (peg$r13.test(s7)) {
+            peg$currPos++;
+          } else {
+            s7 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e59); }
+          }
+          if (s7 !== peg$FAILED) {
+            while (s7 !== peg$FAILED) {
+              s6.push(s7);
+              s7 = input.charAt(peg$currPos);
+              if (peg$r13.test(s7)) {
+                peg$currPos++;
+              } else {
+                s7 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e59); }
+              }
+            }
+          } else {
+            s6 = peg$FAILED;
+          }
+          if (s6 !== peg$FAILED) {
+            s5 = [s5, s6];
+            s4 = s5;
+          } else {
+            peg$currPos = s4;
+            s4 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s4;
+          s4 = peg$FAILED;
+        }
+        while (s4 !== peg$FAILED) {
+          s3.push(s4);
+          s4 = peg$currPos;
+          if (input.charCodeAt(peg$currPos) === 45) {
+            s5 = peg$c63;
+            peg$currPos++;
+          } else {
+            s5 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e94); }
+          }
+          if (s5 !== peg$FAILED) {
+            s6 = [];
+            s7 = input.charAt(peg$currPos);
+            if (peg$r13.test(s7)) {
+              peg$currPos++;
+            } else {
+              s7 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e59); }
+            }
+            if (s7 !== peg$FAILED) {
+              while (s7 !== peg$FAILED) {
+                s6.push(s7);
+                s7 = input.charAt(peg$currPos);
+                if (peg$r13.test(s7)) {
+                  peg$currPos++;
+                } else {
+                  s7 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e59); }
+                }
+              }
+            } else {
+              s6 = peg$FAILED;
+            }
+            if (s6 !== peg$FAILED) {
+              s5 = [s5, s6];
+              s4 = s5;
+            } else {
+              peg$currPos = s4;
+              s4 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s4;
+            s4 = peg$FAILED;
+          }
+        }
+        s1 = [s1, s2, s3];
+        s0 = s1;
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
     }
 
     return s0;
@@ -2380,12 +5713,39 @@ function peg$parse(input, options) {
 
     s0 = peg$currPos;
     s1 = peg$parse_();
-    if (input.substr(peg$currPos, 6) === peg$c30) {
-      s2 = peg$c30;
-      peg$currPos += 6;
+    s2 = input.substr(peg$currPos, 6);
+    if (s2.toLowerCase() === peg$c64) {
+      peg$currPos += (6);
     } else {
       s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e42); }
+      if (peg$silentFails === 0) { peg$fail(peg$e135); }
+    }
+    if (s2 === peg$FAILED) {
+      s2 = input.substr(peg$currPos, 11);
+      if (s2.toLowerCase() === peg$c96) {
+        peg$currPos += (11);
+      } else {
+        s2 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e136); }
+      }
+      if (s2 === peg$FAILED) {
+        s2 = input.substr(peg$currPos, 5);
+        if (s2.toLowerCase() === peg$c65) {
+          peg$currPos += (5);
+        } else {
+          s2 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e137); }
+        }
+        if (s2 === peg$FAILED) {
+          s2 = input.substr(peg$currPos, 4);
+          if (s2.toLowerCase() === peg$c66) {
+            peg$currPos += (4);
+          } else {
+            s2 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e138); }
+          }
+        }
+      }
     }
     if (s2 !== peg$FAILED) {
       s3 = peg$currPos;
@@ -2414,23 +5774,336 @@ function peg$parse(input, options) {
   }
 
   function peg$parserecovery() {
-    let s0, s1, s2, s3, s4;
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8;
 
     s0 = peg$currPos;
     s1 = peg$parse_();
-    if (input.charCodeAt(peg$currPos) === 44) {
-      s2 = peg$c31;
+    if (input.charCodeAt(peg$currPos) === 40) {
+      s2 = peg$c7;
       peg$currPos++;
     } else {
       s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e44); }
+      if (peg$silentFails === 0) { peg$fail(peg$e11); }
     }
     if (s2 !== peg$FAILED) {
       s3 = peg$parse_();
-      s4 = peg$parsebetween();
-      if (s4 !== peg$FAILED) {
-        peg$savedPos = s0;
-        s0 = peg$f22(s4);
+      s4 = peg$currPos;
+      s5 = input.substr(peg$currPos, 4);
+      if (s5.toLowerCase() === peg$c67) {
+        peg$currPos += (4);
+      } else {
+        s5 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e139); }
+      }
+      if (s5 === peg$FAILED) {
+        s5 = input.substr(peg$currPos, 2);
+        if (s5.toLowerCase() === peg$c72) {
+          peg$currPos += (2);
+        } else {
+          s5 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e140); }
+        }
+        if (s5 === peg$FAILED) {
+          s5 = input.substr(peg$currPos, 3);
+          if (s5.toLowerCase() === peg$c71) {
+            peg$currPos += (3);
+          } else {
+            s5 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e141); }
+          }
+        }
+      }
+      if (s5 !== peg$FAILED) {
+        s6 = peg$parse_();
+        s5 = [s5, s6];
+        s4 = s5;
+      } else {
+        peg$currPos = s4;
+        s4 = peg$FAILED;
+      }
+      if (s4 === peg$FAILED) {
+        s4 = null;
+      }
+      s5 = peg$parsegap();
+      if (s5 !== peg$FAILED) {
+        s6 = peg$parse_();
+        if (input.charCodeAt(peg$currPos) === 41) {
+          s7 = peg$c8;
+          peg$currPos++;
+        } else {
+          s7 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e12); }
+        }
+        if (s7 !== peg$FAILED) {
+          s8 = peg$parselast();
+          if (s8 === peg$FAILED) {
+            s8 = null;
+          }
+          peg$savedPos = s0;
+          s0 = peg$f47(s5, s8);
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = peg$parse_();
+      s2 = input.charAt(peg$currPos);
+      if (peg$r22.test(s2)) {
+        peg$currPos++;
+      } else {
+        s2 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e142); }
+      }
+      if (s2 !== peg$FAILED) {
+        s3 = peg$parse_();
+        s4 = peg$currPos;
+        s5 = input.substr(peg$currPos, 4);
+        if (s5.toLowerCase() === peg$c67) {
+          peg$currPos += (4);
+        } else {
+          s5 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e139); }
+        }
+        if (s5 === peg$FAILED) {
+          s5 = input.substr(peg$currPos, 2);
+          if (s5.toLowerCase() === peg$c72) {
+            peg$currPos += (2);
+          } else {
+            s5 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e140); }
+          }
+          if (s5 === peg$FAILED) {
+            s5 = input.substr(peg$currPos, 3);
+            if (s5.toLowerCase() === peg$c71) {
+              peg$currPos += (3);
+            } else {
+              s5 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e141); }
+            }
+          }
+        }
+        if (s5 !== peg$FAILED) {
+          s6 = peg$parse_();
+          s5 = [s5, s6];
+          s4 = s5;
+        } else {
+          peg$currPos = s4;
+          s4 = peg$FAILED;
+        }
+        if (s4 === peg$FAILED) {
+          s4 = null;
+        }
+        s5 = peg$parsegap();
+        if (s5 !== peg$FAILED) {
+          s6 = peg$parselast();
+          if (s6 === peg$FAILED) {
+            s6 = null;
+          }
+          peg$savedPos = s0;
+          s0 = peg$f48(s5, s6);
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+      if (s0 === peg$FAILED) {
+        s0 = peg$currPos;
+        s1 = peg$parse__();
+        if (s1 !== peg$FAILED) {
+          s2 = peg$currPos;
+          s3 = input.substr(peg$currPos, 4);
+          if (s3.toLowerCase() === peg$c67) {
+            peg$currPos += (4);
+          } else {
+            s3 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e139); }
+          }
+          if (s3 !== peg$FAILED) {
+            s4 = peg$parse__();
+            if (s4 !== peg$FAILED) {
+              s3 = [s3, s4];
+              s2 = s3;
+            } else {
+              peg$currPos = s2;
+              s2 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s2;
+            s2 = peg$FAILED;
+          }
+          if (s2 === peg$FAILED) {
+            s2 = peg$currPos;
+            s3 = input.substr(peg$currPos, 2);
+            if (s3.toLowerCase() === peg$c72) {
+              peg$currPos += (2);
+            } else {
+              s3 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e140); }
+            }
+            if (s3 !== peg$FAILED) {
+              s4 = peg$parse_();
+              s3 = [s3, s4];
+              s2 = s3;
+            } else {
+              peg$currPos = s2;
+              s2 = peg$FAILED;
+            }
+            if (s2 === peg$FAILED) {
+              s2 = peg$currPos;
+              s3 = input.substr(peg$currPos, 3);
+              if (s3.toLowerCase() === peg$c71) {
+                peg$currPos += (3);
+              } else {
+                s3 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e141); }
+              }
+              if (s3 !== peg$FAILED) {
+                s4 = peg$parse__();
+                if (s4 !== peg$FAILED) {
+                  s3 = [s3, s4];
+                  s2 = s3;
+                } else {
+                  peg$currPos = s2;
+                  s2 = peg$FAILED;
+                }
+              } else {
+                peg$currPos = s2;
+                s2 = peg$FAILED;
+              }
+            }
+          }
+          if (s2 !== peg$FAILED) {
+            s3 = peg$parsegap();
+            if (s3 !== peg$FAILED) {
+              s4 = peg$parselast();
+              if (s4 === peg$FAILED) {
+                s4 = null;
+              }
+              peg$savedPos = s0;
+              s0 = peg$f49(s3, s4);
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      }
+    }
+
+    return s0;
+  }
+
+  function peg$parselast() {
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8, s9;
+
+    s0 = peg$currPos;
+    s1 = peg$parse_();
+    if (input.charCodeAt(peg$currPos) === 40) {
+      s2 = peg$c7;
+      peg$currPos++;
+    } else {
+      s2 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e11); }
+    }
+    if (s2 === peg$FAILED) {
+      s2 = null;
+    }
+    s3 = peg$parse_();
+    s4 = input.substr(peg$currPos, 9);
+    if (s4.toLowerCase() === peg$c69) {
+      peg$currPos += (9);
+    } else {
+      s4 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e143); }
+    }
+    if (s4 === peg$FAILED) {
+      s4 = input.substr(peg$currPos, 5);
+      if (s4.toLowerCase() === peg$c97) {
+        peg$currPos += (5);
+      } else {
+        s4 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e144); }
+      }
+      if (s4 === peg$FAILED) {
+        s4 = input.substr(peg$currPos, 4);
+        if (s4.toLowerCase() === peg$c68) {
+          peg$currPos += (4);
+        } else {
+          s4 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e145); }
+        }
+      }
+    }
+    if (s4 !== peg$FAILED) {
+      s5 = peg$parse__();
+      if (s5 !== peg$FAILED) {
+        s6 = peg$currPos;
+        s7 = input.substr(peg$currPos, 3);
+        if (s7.toLowerCase() === peg$c98) {
+          peg$currPos += (3);
+        } else {
+          s7 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e146); }
+        }
+        if (s7 !== peg$FAILED) {
+          s8 = peg$parse__();
+          if (s8 !== peg$FAILED) {
+            s7 = [s7, s8];
+            s6 = s7;
+          } else {
+            peg$currPos = s6;
+            s6 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s6;
+          s6 = peg$FAILED;
+        }
+        if (s6 === peg$FAILED) {
+          s6 = null;
+        }
+        s7 = input.substr(peg$currPos, 4);
+        if (s7.toLowerCase() === peg$c99) {
+          peg$currPos += (4);
+        } else {
+          s7 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e147); }
+        }
+        if (s7 !== peg$FAILED) {
+          s8 = peg$parse_();
+          if (input.charCodeAt(peg$currPos) === 41) {
+            s9 = peg$c8;
+            peg$currPos++;
+          } else {
+            s9 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e12); }
+          }
+          if (s9 === peg$FAILED) {
+            s9 = null;
+          }
+          peg$savedPos = s0;
+          s0 = peg$f50();
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -2443,96 +6116,575 @@ function peg$parse(input, options) {
     return s0;
   }
 
-  function peg$parsebetween() {
-    let s0, s1, s2, s3, s4;
+  function peg$parsegap() {
+    let s0, s1, s2, s3, s4, s5, s6, s7;
 
     peg$silentFails++;
     s0 = peg$currPos;
-    if (input.substr(peg$currPos, 9) === peg$c32) {
-      s1 = peg$c32;
-      peg$currPos += 9;
+    s1 = input.substr(peg$currPos, 9);
+    if (s1.toLowerCase() === peg$c100) {
+      peg$currPos += (9);
     } else {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e46); }
+      if (peg$silentFails === 0) { peg$fail(peg$e149); }
+    }
+    if (s1 === peg$FAILED) {
+      s1 = input.substr(peg$currPos, 9);
+      if (s1.toLowerCase() === peg$c101) {
+        peg$currPos += (9);
+      } else {
+        s1 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e150); }
+      }
+      if (s1 === peg$FAILED) {
+        s1 = input.substr(peg$currPos, 9);
+        if (s1.toLowerCase() === peg$c102) {
+          peg$currPos += (9);
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e151); }
+        }
+      }
     }
     if (s1 !== peg$FAILED) {
       peg$savedPos = s0;
-      s1 = peg$f23();
+      s1 = peg$f51();
     }
     s0 = s1;
     if (s0 === peg$FAILED) {
       s0 = peg$currPos;
-      if (input.substr(peg$currPos, 5) === peg$c33) {
-        s1 = peg$c33;
-        peg$currPos += 5;
+      s1 = input.substr(peg$currPos, 8);
+      if (s1.toLowerCase() === peg$c103) {
+        peg$currPos += (8);
       } else {
         s1 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e47); }
+        if (peg$silentFails === 0) { peg$fail(peg$e152); }
+      }
+      if (s1 === peg$FAILED) {
+        s1 = input.substr(peg$currPos, 8);
+        if (s1.toLowerCase() === peg$c104) {
+          peg$currPos += (8);
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e153); }
+        }
+        if (s1 === peg$FAILED) {
+          s1 = input.substr(peg$currPos, 8);
+          if (s1.toLowerCase() === peg$c105) {
+            peg$currPos += (8);
+          } else {
+            s1 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e154); }
+          }
+          if (s1 === peg$FAILED) {
+            s1 = input.substr(peg$currPos, 13);
+            if (s1.toLowerCase() === peg$c106) {
+              peg$currPos += (13);
+            } else {
+              s1 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e155); }
+            }
+          }
+        }
       }
       if (s1 !== peg$FAILED) {
-        s2 = peg$currPos;
-        s3 = peg$parse__();
-        if (s3 !== peg$FAILED) {
-          if (input.substr(peg$currPos, 3) === peg$c34) {
-            s4 = peg$c34;
-            peg$currPos += 3;
-          } else {
-            s4 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e48); }
-          }
-          if (s4 !== peg$FAILED) {
-            s3 = [s3, s4];
-            s2 = s3;
+        peg$savedPos = s0;
+        s1 = peg$f52();
+      }
+      s0 = s1;
+      if (s0 === peg$FAILED) {
+        s0 = peg$currPos;
+        s1 = input.substr(peg$currPos, 5);
+        if (s1.toLowerCase() === peg$c107) {
+          peg$currPos += (5);
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e156); }
+        }
+        if (s1 !== peg$FAILED) {
+          s2 = peg$currPos;
+          s3 = peg$parse__();
+          if (s3 !== peg$FAILED) {
+            s4 = peg$currPos;
+            s5 = input.substr(peg$currPos, 4);
+            if (s5.toLowerCase() === peg$c108) {
+              peg$currPos += (4);
+            } else {
+              s5 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e157); }
+            }
+            if (s5 !== peg$FAILED) {
+              s6 = peg$parse__();
+              if (s6 !== peg$FAILED) {
+                s5 = [s5, s6];
+                s4 = s5;
+              } else {
+                peg$currPos = s4;
+                s4 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s4;
+              s4 = peg$FAILED;
+            }
+            if (s4 === peg$FAILED) {
+              s4 = null;
+            }
+            s5 = input.substr(peg$currPos, 3);
+            if (s5.toLowerCase() === peg$c109) {
+              peg$currPos += (3);
+            } else {
+              s5 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e158); }
+            }
+            if (s5 === peg$FAILED) {
+              s5 = input.substr(peg$currPos, 4);
+              if (s5.toLowerCase() === peg$c85) {
+                peg$currPos += (4);
+              } else {
+                s5 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e123); }
+              }
+            }
+            if (s5 !== peg$FAILED) {
+              s3 = [s3, s4, s5];
+              s2 = s3;
+            } else {
+              peg$currPos = s2;
+              s2 = peg$FAILED;
+            }
           } else {
             peg$currPos = s2;
             s2 = peg$FAILED;
           }
+          if (s2 === peg$FAILED) {
+            s2 = null;
+          }
+          peg$savedPos = s0;
+          s0 = peg$f53();
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+        if (s0 === peg$FAILED) {
+          s0 = peg$currPos;
+          s1 = peg$parseamount();
+          if (s1 !== peg$FAILED) {
+            s2 = peg$parse_();
+            s3 = peg$parsehow();
+            if (s3 !== peg$FAILED) {
+              s4 = peg$parsebetweenSets();
+              if (s4 === peg$FAILED) {
+                s4 = null;
+              }
+              peg$savedPos = s0;
+              s0 = peg$f54(s1, s3);
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+          if (s0 === peg$FAILED) {
+            s0 = peg$currPos;
+            s1 = peg$parseamount();
+            if (s1 !== peg$FAILED) {
+              s2 = peg$parse_();
+              s3 = input.substr(peg$currPos, 4);
+              if (s3.toLowerCase() === peg$c110) {
+                peg$currPos += (4);
+              } else {
+                s3 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e159); }
+              }
+              if (s3 !== peg$FAILED) {
+                s4 = peg$currPos;
+                peg$silentFails++;
+                s5 = peg$parsenameLetter();
+                peg$silentFails--;
+                if (s5 === peg$FAILED) {
+                  s4 = undefined;
+                } else {
+                  peg$currPos = s4;
+                  s4 = peg$FAILED;
+                }
+                if (s4 !== peg$FAILED) {
+                  peg$savedPos = peg$currPos;
+                  s5 = peg$f55(s1);
+                  if (s5) {
+                    s5 = undefined;
+                  } else {
+                    s5 = peg$FAILED;
+                  }
+                  if (s5 !== peg$FAILED) {
+                    peg$savedPos = s0;
+                    s0 = peg$f56(s1);
+                  } else {
+                    peg$currPos = s0;
+                    s0 = peg$FAILED;
+                  }
+                } else {
+                  peg$currPos = s0;
+                  s0 = peg$FAILED;
+                }
+              } else {
+                peg$currPos = s0;
+                s0 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+            if (s0 === peg$FAILED) {
+              s0 = peg$currPos;
+              s1 = peg$parsehow();
+              if (s1 !== peg$FAILED) {
+                s2 = peg$parse__();
+                if (s2 !== peg$FAILED) {
+                  s3 = peg$parseamount();
+                  if (s3 !== peg$FAILED) {
+                    s4 = peg$parsebetweenSets();
+                    if (s4 === peg$FAILED) {
+                      s4 = null;
+                    }
+                    peg$savedPos = s0;
+                    s0 = peg$f57(s1, s3);
+                  } else {
+                    peg$currPos = s0;
+                    s0 = peg$FAILED;
+                  }
+                } else {
+                  peg$currPos = s0;
+                  s0 = peg$FAILED;
+                }
+              } else {
+                peg$currPos = s0;
+                s0 = peg$FAILED;
+              }
+              if (s0 === peg$FAILED) {
+                s0 = peg$currPos;
+                s1 = peg$parseamount();
+                if (s1 !== peg$FAILED) {
+                  s2 = peg$parse_();
+                  s3 = peg$currPos;
+                  if (input.charCodeAt(peg$currPos) === 64) {
+                    s4 = peg$c9;
+                    peg$currPos++;
+                  } else {
+                    s4 = peg$FAILED;
+                    if (peg$silentFails === 0) { peg$fail(peg$e14); }
+                  }
+                  if (s4 !== peg$FAILED) {
+                    s5 = peg$parse_();
+                    s4 = [s4, s5];
+                    s3 = s4;
+                  } else {
+                    peg$currPos = s3;
+                    s3 = peg$FAILED;
+                  }
+                  if (s3 === peg$FAILED) {
+                    s3 = null;
+                  }
+                  s4 = peg$parsefloating();
+                  if (s4 !== peg$FAILED) {
+                    s5 = peg$currPos;
+                    peg$silentFails++;
+                    s6 = peg$parsenameLetter();
+                    peg$silentFails--;
+                    if (s6 === peg$FAILED) {
+                      s5 = undefined;
+                    } else {
+                      peg$currPos = s5;
+                      s5 = peg$FAILED;
+                    }
+                    if (s5 !== peg$FAILED) {
+                      peg$savedPos = s0;
+                      s0 = peg$f58(s1, s4);
+                    } else {
+                      peg$currPos = s0;
+                      s0 = peg$FAILED;
+                    }
+                  } else {
+                    peg$currPos = s0;
+                    s0 = peg$FAILED;
+                  }
+                } else {
+                  peg$currPos = s0;
+                  s0 = peg$FAILED;
+                }
+                if (s0 === peg$FAILED) {
+                  s0 = peg$currPos;
+                  s1 = peg$parseamount();
+                  if (s1 !== peg$FAILED) {
+                    s2 = peg$parse_();
+                    s3 = peg$parsebetweenSets();
+                    if (s3 !== peg$FAILED) {
+                      peg$savedPos = s0;
+                      s0 = peg$f59(s1);
+                    } else {
+                      peg$currPos = s0;
+                      s0 = peg$FAILED;
+                    }
+                  } else {
+                    peg$currPos = s0;
+                    s0 = peg$FAILED;
+                  }
+                  if (s0 === peg$FAILED) {
+                    s0 = peg$currPos;
+                    s1 = peg$parseamount();
+                    if (s1 !== peg$FAILED) {
+                      peg$savedPos = peg$currPos;
+                      s2 = peg$f60(s1);
+                      if (s2) {
+                        s2 = undefined;
+                      } else {
+                        s2 = peg$FAILED;
+                      }
+                      if (s2 !== peg$FAILED) {
+                        s3 = peg$currPos;
+                        peg$silentFails++;
+                        s4 = peg$currPos;
+                        s5 = peg$parse_();
+                        s6 = input.charAt(peg$currPos);
+                        if (peg$r23.test(s6)) {
+                          peg$currPos++;
+                        } else {
+                          s6 = peg$FAILED;
+                          if (peg$silentFails === 0) { peg$fail(peg$e160); }
+                        }
+                        if (s6 === peg$FAILED) {
+                          s6 = input.substr(peg$currPos, 4);
+                          if (s6.toLowerCase() === peg$c3) {
+                            peg$currPos += (4);
+                          } else {
+                            s6 = peg$FAILED;
+                            if (peg$silentFails === 0) { peg$fail(peg$e8); }
+                          }
+                          if (s6 === peg$FAILED) {
+                            s6 = input.substr(peg$currPos, 4);
+                            if (s6.toLowerCase() === peg$c68) {
+                              peg$currPos += (4);
+                            } else {
+                              s6 = peg$FAILED;
+                              if (peg$silentFails === 0) { peg$fail(peg$e145); }
+                            }
+                            if (s6 === peg$FAILED) {
+                              s6 = peg$currPos;
+                              peg$silentFails++;
+                              if (input.length > peg$currPos) {
+                                s7 = input.charAt(peg$currPos);
+                                peg$currPos++;
+                              } else {
+                                s7 = peg$FAILED;
+                                if (peg$silentFails === 0) { peg$fail(peg$e90); }
+                              }
+                              peg$silentFails--;
+                              if (s7 === peg$FAILED) {
+                                s6 = undefined;
+                              } else {
+                                peg$currPos = s6;
+                                s6 = peg$FAILED;
+                              }
+                            }
+                          }
+                        }
+                        if (s6 !== peg$FAILED) {
+                          s5 = [s5, s6];
+                          s4 = s5;
+                        } else {
+                          peg$currPos = s4;
+                          s4 = peg$FAILED;
+                        }
+                        peg$silentFails--;
+                        if (s4 !== peg$FAILED) {
+                          peg$currPos = s3;
+                          s3 = undefined;
+                        } else {
+                          s3 = peg$FAILED;
+                        }
+                        if (s3 !== peg$FAILED) {
+                          peg$savedPos = s0;
+                          s0 = peg$f61(s1);
+                        } else {
+                          peg$currPos = s0;
+                          s0 = peg$FAILED;
+                        }
+                      } else {
+                        peg$currPos = s0;
+                        s0 = peg$FAILED;
+                      }
+                    } else {
+                      peg$currPos = s0;
+                      s0 = peg$FAILED;
+                    }
+                  }
+                }
+              }
+            }
+          }
+        }
+      }
+    }
+    peg$silentFails--;
+    if (s0 === peg$FAILED) {
+      s1 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e148); }
+    }
+
+    return s0;
+  }
+
+  function peg$parsehow() {
+    let s0, s1, s2, s3;
+
+    s0 = peg$currPos;
+    s1 = input.substr(peg$currPos, 8);
+    if (s1.toLowerCase() === peg$c111) {
+      peg$currPos += (8);
+    } else {
+      s1 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e161); }
+    }
+    if (s1 === peg$FAILED) {
+      s1 = input.substr(peg$currPos, 8);
+      if (s1.toLowerCase() === peg$c112) {
+        peg$currPos += (8);
+      } else {
+        s1 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e162); }
+      }
+      if (s1 === peg$FAILED) {
+        s1 = input.substr(peg$currPos, 7);
+        if (s1.toLowerCase() === peg$c113) {
+          peg$currPos += (7);
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e163); }
+        }
+        if (s1 === peg$FAILED) {
+          s1 = input.substr(peg$currPos, 12);
+          if (s1.toLowerCase() === peg$c114) {
+            peg$currPos += (12);
+          } else {
+            s1 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e164); }
+          }
+          if (s1 === peg$FAILED) {
+            s1 = input.substr(peg$currPos, 8);
+            if (s1.toLowerCase() === peg$c115) {
+              peg$currPos += (8);
+            } else {
+              s1 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e165); }
+            }
+            if (s1 === peg$FAILED) {
+              s1 = input.substr(peg$currPos, 3);
+              if (s1.toLowerCase() === peg$c109) {
+                peg$currPos += (3);
+              } else {
+                s1 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e158); }
+              }
+            }
+          }
+        }
+      }
+    }
+    if (s1 !== peg$FAILED) {
+      s2 = peg$currPos;
+      peg$silentFails++;
+      s3 = peg$parsenameLetter();
+      peg$silentFails--;
+      if (s3 === peg$FAILED) {
+        s2 = undefined;
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+      if (s2 !== peg$FAILED) {
+        peg$savedPos = s0;
+        s0 = peg$f62();
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = input.substr(peg$currPos, 7);
+      if (s1.toLowerCase() === peg$c82) {
+        peg$currPos += (7);
+      } else {
+        s1 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e120); }
+      }
+      if (s1 === peg$FAILED) {
+        s1 = input.substr(peg$currPos, 4);
+        if (s1.toLowerCase() === peg$c83) {
+          peg$currPos += (4);
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e121); }
+        }
+      }
+      if (s1 !== peg$FAILED) {
+        s2 = peg$currPos;
+        peg$silentFails++;
+        s3 = peg$parsenameLetter();
+        peg$silentFails--;
+        if (s3 === peg$FAILED) {
+          s2 = undefined;
         } else {
           peg$currPos = s2;
           s2 = peg$FAILED;
         }
-        if (s2 === peg$FAILED) {
-          s2 = null;
+        if (s2 !== peg$FAILED) {
+          peg$savedPos = s0;
+          s0 = peg$f63();
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
         }
-        peg$savedPos = s0;
-        s0 = peg$f24();
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
       }
       if (s0 === peg$FAILED) {
         s0 = peg$currPos;
-        s1 = peg$parseamount();
-        if (s1 !== peg$FAILED) {
-          s2 = peg$parse_();
-          if (input.substr(peg$currPos, 3) === peg$c34) {
-            s3 = peg$c34;
-            peg$currPos += 3;
+        s1 = input.substr(peg$currPos, 8);
+        if (s1.toLowerCase() === peg$c84) {
+          peg$currPos += (8);
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e122); }
+        }
+        if (s1 === peg$FAILED) {
+          s1 = input.substr(peg$currPos, 5);
+          if (s1.toLowerCase() === peg$c116) {
+            peg$currPos += (5);
           } else {
-            s3 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e48); }
+            s1 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e166); }
           }
+        }
+        if (s1 !== peg$FAILED) {
+          s2 = peg$currPos;
+          peg$silentFails++;
+          s3 = peg$parsenameLetter();
+          peg$silentFails--;
           if (s3 === peg$FAILED) {
-            if (input.substr(peg$currPos, 8) === peg$c35) {
-              s3 = peg$c35;
-              peg$currPos += 8;
-            } else {
-              s3 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e49); }
-            }
-            if (s3 === peg$FAILED) {
-              if (input.substr(peg$currPos, 4) === peg$c36) {
-                s3 = peg$c36;
-                peg$currPos += 4;
-              } else {
-                s3 = peg$FAILED;
-                if (peg$silentFails === 0) { peg$fail(peg$e50); }
-              }
-            }
+            s2 = undefined;
+          } else {
+            peg$currPos = s2;
+            s2 = peg$FAILED;
           }
-          if (s3 !== peg$FAILED) {
+          if (s2 !== peg$FAILED) {
             peg$savedPos = s0;
-            s0 = peg$f25(s1, s3);
+            s0 = peg$f64();
           } else {
             peg$currPos = s0;
             s0 = peg$FAILED;
@@ -2541,12 +6693,252 @@ function peg$parse(input, options) {
           peg$currPos = s0;
           s0 = peg$FAILED;
         }
+        if (s0 === peg$FAILED) {
+          s0 = peg$currPos;
+          s1 = input.substr(peg$currPos, 5);
+          if (s1.toLowerCase() === peg$c117) {
+            peg$currPos += (5);
+          } else {
+            s1 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e167); }
+          }
+          if (s1 === peg$FAILED) {
+            s1 = input.substr(peg$currPos, 4);
+            if (s1.toLowerCase() === peg$c85) {
+              peg$currPos += (4);
+            } else {
+              s1 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e123); }
+            }
+            if (s1 === peg$FAILED) {
+              s1 = input.substr(peg$currPos, 10);
+              if (s1.toLowerCase() === peg$c118) {
+                peg$currPos += (10);
+              } else {
+                s1 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e168); }
+              }
+              if (s1 === peg$FAILED) {
+                s1 = input.substr(peg$currPos, 8);
+                if (s1.toLowerCase() === peg$c119) {
+                  peg$currPos += (8);
+                } else {
+                  s1 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e169); }
+                }
+                if (s1 === peg$FAILED) {
+                  s1 = input.substr(peg$currPos, 3);
+                  if (s1.toLowerCase() === peg$c120) {
+                    peg$currPos += (3);
+                  } else {
+                    s1 = peg$FAILED;
+                    if (peg$silentFails === 0) { peg$fail(peg$e170); }
+                  }
+                  if (s1 === peg$FAILED) {
+                    s1 = input.substr(peg$currPos, 3);
+                    if (s1.toLowerCase() === peg$c71) {
+                      peg$currPos += (3);
+                    } else {
+                      s1 = peg$FAILED;
+                      if (peg$silentFails === 0) { peg$fail(peg$e141); }
+                    }
+                    if (s1 === peg$FAILED) {
+                      s1 = input.substr(peg$currPos, 7);
+                      if (s1.toLowerCase() === peg$c121) {
+                        peg$currPos += (7);
+                      } else {
+                        s1 = peg$FAILED;
+                        if (peg$silentFails === 0) { peg$fail(peg$e171); }
+                      }
+                    }
+                  }
+                }
+              }
+            }
+          }
+          if (s1 !== peg$FAILED) {
+            s2 = peg$currPos;
+            peg$silentFails++;
+            s3 = peg$parsenameLetter();
+            peg$silentFails--;
+            if (s3 === peg$FAILED) {
+              s2 = undefined;
+            } else {
+              peg$currPos = s2;
+              s2 = peg$FAILED;
+            }
+            if (s2 !== peg$FAILED) {
+              peg$savedPos = s0;
+              s0 = peg$f65();
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        }
       }
     }
-    peg$silentFails--;
-    if (s0 === peg$FAILED) {
+
+    return s0;
+  }
+
+  function peg$parsefloating() {
+    let s0, s1;
+
+    s0 = peg$currPos;
+    s1 = input.substr(peg$currPos, 5);
+    if (s1.toLowerCase() === peg$c122) {
+      peg$currPos += (5);
+    } else {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e45); }
+      if (peg$silentFails === 0) { peg$fail(peg$e172); }
+    }
+    if (s1 === peg$FAILED) {
+      s1 = input.substr(peg$currPos, 6);
+      if (s1.toLowerCase() === peg$c123) {
+        peg$currPos += (6);
+      } else {
+        s1 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e173); }
+      }
+      if (s1 === peg$FAILED) {
+        s1 = input.substr(peg$currPos, 7);
+        if (s1.toLowerCase() === peg$c124) {
+          peg$currPos += (7);
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e174); }
+        }
+      }
+    }
+    if (s1 !== peg$FAILED) {
+      s0 = input.substring(s0, peg$currPos);
+    } else {
+      s0 = s1;
+    }
+
+    return s0;
+  }
+
+  function peg$parsebetweenSets() {
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8;
+
+    s0 = peg$currPos;
+    s1 = peg$parse_();
+    s2 = peg$currPos;
+    s3 = input.substr(peg$currPos, 7);
+    if (s3.toLowerCase() === peg$c125) {
+      peg$currPos += (7);
+    } else {
+      s3 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e175); }
+    }
+    if (s3 !== peg$FAILED) {
+      s4 = peg$currPos;
+      s5 = peg$parse__();
+      if (s5 !== peg$FAILED) {
+        s6 = peg$currPos;
+        s7 = input.substr(peg$currPos, 3);
+        if (s7.toLowerCase() === peg$c98) {
+          peg$currPos += (3);
+        } else {
+          s7 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e146); }
+        }
+        if (s7 !== peg$FAILED) {
+          s8 = peg$parse__();
+          if (s8 !== peg$FAILED) {
+            s7 = [s7, s8];
+            s6 = s7;
+          } else {
+            peg$currPos = s6;
+            s6 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s6;
+          s6 = peg$FAILED;
+        }
+        if (s6 === peg$FAILED) {
+          s6 = null;
+        }
+        s7 = input.substr(peg$currPos, 4);
+        if (s7.toLowerCase() === peg$c126) {
+          peg$currPos += (4);
+        } else {
+          s7 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e176); }
+        }
+        if (s7 === peg$FAILED) {
+          s7 = input.substr(peg$currPos, 4);
+          if (s7.toLowerCase() === peg$c127) {
+            peg$currPos += (4);
+          } else {
+            s7 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e177); }
+          }
+          if (s7 === peg$FAILED) {
+            s7 = input.substr(peg$currPos, 11);
+            if (s7.toLowerCase() === peg$c128) {
+              peg$currPos += (11);
+            } else {
+              s7 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e178); }
+            }
+            if (s7 === peg$FAILED) {
+              s7 = input.substr(peg$currPos, 7);
+              if (s7.toLowerCase() === peg$c129) {
+                peg$currPos += (7);
+              } else {
+                s7 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e179); }
+              }
+            }
+          }
+        }
+        if (s7 !== peg$FAILED) {
+          s5 = [s5, s6, s7];
+          s4 = s5;
+        } else {
+          peg$currPos = s4;
+          s4 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s4;
+        s4 = peg$FAILED;
+      }
+      if (s4 === peg$FAILED) {
+        s4 = null;
+      }
+      s3 = [s3, s4];
+      s2 = s3;
+    } else {
+      peg$currPos = s2;
+      s2 = peg$FAILED;
+    }
+    if (s2 !== peg$FAILED) {
+      s3 = peg$currPos;
+      peg$silentFails++;
+      s4 = peg$parsenameLetter();
+      peg$silentFails--;
+      if (s4 === peg$FAILED) {
+        s3 = undefined;
+      } else {
+        peg$currPos = s3;
+        s3 = peg$FAILED;
+      }
+      if (s3 !== peg$FAILED) {
+        s1 = [s1, s2, s3];
+        s0 = s1;
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
     }
 
     return s0;
@@ -2558,52 +6950,52 @@ function peg$parse(input, options) {
     s0 = peg$currPos;
     s1 = peg$parse_();
     if (input.charCodeAt(peg$currPos) === 44) {
-      s2 = peg$c31;
+      s2 = peg$c2;
       peg$currPos++;
     } else {
       s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e44); }
+      if (peg$silentFails === 0) { peg$fail(peg$e5); }
     }
     if (s2 !== peg$FAILED) {
       s3 = peg$parse_();
-      if (input.substr(peg$currPos, 10) === peg$c7) {
-        s4 = peg$c7;
+      if (input.substr(peg$currPos, 10) === peg$c24) {
+        s4 = peg$c24;
         peg$currPos += 10;
       } else {
         s4 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e14); }
+        if (peg$silentFails === 0) { peg$fail(peg$e180); }
       }
       if (s4 === peg$FAILED) {
-        if (input.substr(peg$currPos, 2) === peg$c8) {
-          s4 = peg$c8;
+        if (input.substr(peg$currPos, 2) === peg$c27) {
+          s4 = peg$c27;
           peg$currPos += 2;
         } else {
           s4 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e15); }
+          if (peg$silentFails === 0) { peg$fail(peg$e181); }
         }
         if (s4 === peg$FAILED) {
-          if (input.substr(peg$currPos, 5) === peg$c9) {
-            s4 = peg$c9;
+          if (input.substr(peg$currPos, 5) === peg$c29) {
+            s4 = peg$c29;
             peg$currPos += 5;
           } else {
             s4 = peg$FAILED;
-            if (peg$silentFails === 0) { peg$fail(peg$e16); }
+            if (peg$silentFails === 0) { peg$fail(peg$e182); }
           }
           if (s4 === peg$FAILED) {
-            if (input.substr(peg$currPos, 7) === peg$c37) {
-              s4 = peg$c37;
+            if (input.substr(peg$currPos, 7) === peg$c19) {
+              s4 = peg$c19;
               peg$currPos += 7;
             } else {
               s4 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e51); }
+              if (peg$silentFails === 0) { peg$fail(peg$e183); }
             }
             if (s4 === peg$FAILED) {
-              if (input.substr(peg$currPos, 3) === peg$c11) {
-                s4 = peg$c11;
+              if (input.substr(peg$currPos, 3) === peg$c21) {
+                s4 = peg$c21;
                 peg$currPos += 3;
               } else {
                 s4 = peg$FAILED;
-                if (peg$silentFails === 0) { peg$fail(peg$e18); }
+                if (peg$silentFails === 0) { peg$fail(peg$e184); }
               }
             }
           }
@@ -2618,19 +7010,19 @@ function peg$parse(input, options) {
             s8 = peg$currPos;
             s9 = peg$parse_();
             if (input.charCodeAt(peg$currPos) === 44) {
-              s10 = peg$c31;
+              s10 = peg$c2;
               peg$currPos++;
             } else {
               s10 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e44); }
+              if (peg$silentFails === 0) { peg$fail(peg$e5); }
             }
             if (s10 === peg$FAILED) {
-              if (input.substr(peg$currPos, 3) === peg$c38) {
-                s10 = peg$c38;
+              if (input.substr(peg$currPos, 3) === peg$c4) {
+                s10 = peg$c4;
                 peg$currPos += 3;
               } else {
                 s10 = peg$FAILED;
-                if (peg$silentFails === 0) { peg$fail(peg$e52); }
+                if (peg$silentFails === 0) { peg$fail(peg$e100); }
               }
             }
             if (s10 !== peg$FAILED) {
@@ -2651,19 +7043,19 @@ function peg$parse(input, options) {
               s8 = peg$currPos;
               s9 = peg$parse_();
               if (input.charCodeAt(peg$currPos) === 44) {
-                s10 = peg$c31;
+                s10 = peg$c2;
                 peg$currPos++;
               } else {
                 s10 = peg$FAILED;
-                if (peg$silentFails === 0) { peg$fail(peg$e44); }
+                if (peg$silentFails === 0) { peg$fail(peg$e5); }
               }
               if (s10 === peg$FAILED) {
-                if (input.substr(peg$currPos, 3) === peg$c38) {
-                  s10 = peg$c38;
+                if (input.substr(peg$currPos, 3) === peg$c4) {
+                  s10 = peg$c4;
                   peg$currPos += 3;
                 } else {
                   s10 = peg$FAILED;
-                  if (peg$silentFails === 0) { peg$fail(peg$e52); }
+                  if (peg$silentFails === 0) { peg$fail(peg$e100); }
                 }
               }
               if (s10 !== peg$FAILED) {
@@ -2685,7 +7077,7 @@ function peg$parse(input, options) {
               s9 = peg$parsebareWords();
               if (s9 !== peg$FAILED) {
                 peg$savedPos = s0;
-                s0 = peg$f26(s4, s6, s7, s9);
+                s0 = peg$f66(s4, s6, s7, s9);
               } else {
                 peg$currPos = s0;
                 s0 = peg$FAILED;
@@ -2714,6 +7106,380 @@ function peg$parse(input, options) {
     return s0;
   }
 
+  function peg$parseplaces() {
+    let s0, s1, s2, s3, s4, s5, s6;
+
+    s0 = peg$currPos;
+    s1 = peg$parse_();
+    if (input.charCodeAt(peg$currPos) === 40) {
+      s2 = peg$c7;
+      peg$currPos++;
+    } else {
+      s2 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e11); }
+    }
+    if (s2 !== peg$FAILED) {
+      s3 = peg$parse_();
+      s4 = peg$parsewhere();
+      if (s4 !== peg$FAILED) {
+        s5 = peg$parse_();
+        if (input.charCodeAt(peg$currPos) === 41) {
+          s6 = peg$c8;
+          peg$currPos++;
+        } else {
+          s6 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e12); }
+        }
+        if (s6 !== peg$FAILED) {
+          s0 = s4;
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = peg$parse_();
+      s2 = input.charAt(peg$currPos);
+      if (peg$r24.test(s2)) {
+        peg$currPos++;
+      } else {
+        s2 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e185); }
+      }
+      if (s2 !== peg$FAILED) {
+        s3 = peg$parse_();
+        s4 = peg$parsewhere();
+        if (s4 !== peg$FAILED) {
+          s0 = s4;
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+      if (s0 === peg$FAILED) {
+        s0 = peg$currPos;
+        s1 = peg$parse__();
+        if (s1 !== peg$FAILED) {
+          s2 = input.substr(peg$currPos, 4);
+          if (s2.toLowerCase() === peg$c67) {
+            peg$currPos += (4);
+          } else {
+            s2 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e139); }
+          }
+          if (s2 === peg$FAILED) {
+            s2 = input.substr(peg$currPos, 3);
+            if (s2.toLowerCase() === peg$c4) {
+              peg$currPos += (3);
+            } else {
+              s2 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e7); }
+            }
+          }
+          if (s2 !== peg$FAILED) {
+            s3 = peg$parse__();
+            if (s3 !== peg$FAILED) {
+              s4 = peg$parsewhere();
+              if (s4 !== peg$FAILED) {
+                s0 = s4;
+              } else {
+                peg$currPos = s0;
+                s0 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      }
+    }
+
+    return s0;
+  }
+
+  function peg$parsewhere() {
+    let s0, s1, s2, s3, s4, s5, s6;
+
+    s0 = peg$currPos;
+    s1 = peg$currPos;
+    s2 = input.substr(peg$currPos, 3);
+    if (s2.toLowerCase() === peg$c98) {
+      peg$currPos += (3);
+    } else {
+      s2 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e146); }
+    }
+    if (s2 !== peg$FAILED) {
+      s3 = peg$parse__();
+      if (s3 !== peg$FAILED) {
+        s2 = [s2, s3];
+        s1 = s2;
+      } else {
+        peg$currPos = s1;
+        s1 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s1;
+      s1 = peg$FAILED;
+    }
+    if (s1 === peg$FAILED) {
+      s1 = null;
+    }
+    s2 = peg$parseplace();
+    if (s2 !== peg$FAILED) {
+      s3 = peg$parse__();
+      if (s3 !== peg$FAILED) {
+        s4 = peg$parseplacePart();
+        if (s4 !== peg$FAILED) {
+          s5 = peg$parsetarget();
+          if (s5 !== peg$FAILED) {
+            peg$savedPos = s0;
+            s0 = peg$f67(s2, s4, s5);
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = peg$parseplacePart();
+      if (s1 !== peg$FAILED) {
+        s2 = peg$parse__();
+        if (s2 !== peg$FAILED) {
+          s3 = peg$currPos;
+          s4 = input.substr(peg$currPos, 2);
+          if (s4.toLowerCase() === peg$c41) {
+            peg$currPos += (2);
+          } else {
+            s4 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e61); }
+          }
+          if (s4 !== peg$FAILED) {
+            s5 = peg$parse__();
+            if (s5 !== peg$FAILED) {
+              s6 = input.substr(peg$currPos, 3);
+              if (s6.toLowerCase() === peg$c98) {
+                peg$currPos += (3);
+              } else {
+                s6 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e146); }
+              }
+              if (s6 !== peg$FAILED) {
+                s4 = [s4, s5, s6];
+                s3 = s4;
+              } else {
+                peg$currPos = s3;
+                s3 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s3;
+              s3 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s3;
+            s3 = peg$FAILED;
+          }
+          if (s3 === peg$FAILED) {
+            s3 = peg$currPos;
+            s4 = input.substr(peg$currPos, 2);
+            if (s4.toLowerCase() === peg$c40) {
+              peg$currPos += (2);
+            } else {
+              s4 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e60); }
+            }
+            if (s4 !== peg$FAILED) {
+              s5 = peg$parse__();
+              if (s5 !== peg$FAILED) {
+                s6 = input.substr(peg$currPos, 3);
+                if (s6.toLowerCase() === peg$c98) {
+                  peg$currPos += (3);
+                } else {
+                  s6 = peg$FAILED;
+                  if (peg$silentFails === 0) { peg$fail(peg$e146); }
+                }
+                if (s6 !== peg$FAILED) {
+                  s4 = [s4, s5, s6];
+                  s3 = s4;
+                } else {
+                  peg$currPos = s3;
+                  s3 = peg$FAILED;
+                }
+              } else {
+                peg$currPos = s3;
+                s3 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s3;
+              s3 = peg$FAILED;
+            }
+          }
+          if (s3 !== peg$FAILED) {
+            s4 = peg$parse__();
+            if (s4 !== peg$FAILED) {
+              s5 = peg$parseplace();
+              if (s5 !== peg$FAILED) {
+                s6 = peg$parsetarget();
+                if (s6 !== peg$FAILED) {
+                  peg$savedPos = s0;
+                  s0 = peg$f68(s1, s5, s6);
+                } else {
+                  peg$currPos = s0;
+                  s0 = peg$FAILED;
+                }
+              } else {
+                peg$currPos = s0;
+                s0 = peg$FAILED;
+              }
+            } else {
+              peg$currPos = s0;
+              s0 = peg$FAILED;
+            }
+          } else {
+            peg$currPos = s0;
+            s0 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    }
+
+    return s0;
+  }
+
+  function peg$parseplace() {
+    let s0, s1, s2, s3;
+
+    s0 = peg$currPos;
+    s1 = input.substr(peg$currPos, 5);
+    if (s1.toLowerCase() === peg$c130) {
+      peg$currPos += (5);
+    } else {
+      s1 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e186); }
+    }
+    if (s1 === peg$FAILED) {
+      s1 = input.substr(peg$currPos, 6);
+      if (s1.toLowerCase() === peg$c131) {
+        peg$currPos += (6);
+      } else {
+        s1 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e187); }
+      }
+      if (s1 === peg$FAILED) {
+        s1 = input.substr(peg$currPos, 4);
+        if (s1.toLowerCase() === peg$c99) {
+          peg$currPos += (4);
+        } else {
+          s1 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e147); }
+        }
+        if (s1 === peg$FAILED) {
+          s1 = input.substr(peg$currPos, 5);
+          if (s1.toLowerCase() === peg$c132) {
+            peg$currPos += (5);
+          } else {
+            s1 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e188); }
+          }
+          if (s1 === peg$FAILED) {
+            s1 = input.substr(peg$currPos, 5);
+            if (s1.toLowerCase() === peg$c133) {
+              peg$currPos += (5);
+            } else {
+              s1 = peg$FAILED;
+              if (peg$silentFails === 0) { peg$fail(peg$e189); }
+            }
+            if (s1 === peg$FAILED) {
+              s1 = input.substr(peg$currPos, 3);
+              if (s1.toLowerCase() === peg$c134) {
+                peg$currPos += (3);
+              } else {
+                s1 = peg$FAILED;
+                if (peg$silentFails === 0) { peg$fail(peg$e190); }
+              }
+            }
+          }
+        }
+      }
+    }
+    if (s1 !== peg$FAILED) {
+      s2 = peg$currPos;
+      peg$silentFails++;
+      s3 = peg$parsenameLetter();
+      peg$silentFails--;
+      if (s3 === peg$FAILED) {
+        s2 = undefined;
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+      if (s2 !== peg$FAILED) {
+        peg$savedPos = s0;
+        s0 = peg$f69(s1);
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parseplacePart() {
+    let s0, s1;
+
+    s0 = peg$parseamount();
+    if (s0 === peg$FAILED) {
+      s0 = peg$currPos;
+      s1 = peg$parsenumber();
+      if (s1 !== peg$FAILED) {
+        peg$savedPos = s0;
+        s1 = peg$f70(s1);
+      }
+      s0 = s1;
+    }
+
+    return s0;
+  }
+
   function peg$parsecomment() {
     let s0, s1, s2, s3, s4, s5;
 
@@ -2721,43 +7487,43 @@ function peg$parse(input, options) {
     s0 = peg$currPos;
     s1 = peg$parse_();
     if (input.charCodeAt(peg$currPos) === 91) {
-      s2 = peg$c39;
+      s2 = peg$c135;
       peg$currPos++;
     } else {
       s2 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e54); }
+      if (peg$silentFails === 0) { peg$fail(peg$e192); }
     }
     if (s2 !== peg$FAILED) {
       s3 = peg$currPos;
       s4 = [];
       s5 = input.charAt(peg$currPos);
-      if (peg$r6.test(s5)) {
+      if (peg$r25.test(s5)) {
         peg$currPos++;
       } else {
         s5 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e55); }
+        if (peg$silentFails === 0) { peg$fail(peg$e193); }
       }
       while (s5 !== peg$FAILED) {
         s4.push(s5);
         s5 = input.charAt(peg$currPos);
-        if (peg$r6.test(s5)) {
+        if (peg$r25.test(s5)) {
           peg$currPos++;
         } else {
           s5 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e55); }
+          if (peg$silentFails === 0) { peg$fail(peg$e193); }
         }
       }
       s3 = input.substring(s3, peg$currPos);
       if (input.charCodeAt(peg$currPos) === 93) {
-        s4 = peg$c40;
+        s4 = peg$c136;
         peg$currPos++;
       } else {
         s4 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e56); }
+        if (peg$silentFails === 0) { peg$fail(peg$e194); }
       }
       if (s4 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f27(s3);
+        s0 = peg$f71(s3);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -2769,7 +7535,7 @@ function peg$parse(input, options) {
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e53); }
+      if (peg$silentFails === 0) { peg$fail(peg$e191); }
     }
 
     return s0;
@@ -2784,21 +7550,21 @@ function peg$parse(input, options) {
     s2 = peg$currPos;
     s3 = [];
     s4 = input.charAt(peg$currPos);
-    if (peg$r0.test(s4)) {
+    if (peg$r10.test(s4)) {
       peg$currPos++;
     } else {
       s4 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e9); }
+      if (peg$silentFails === 0) { peg$fail(peg$e38); }
     }
     if (s4 !== peg$FAILED) {
       while (s4 !== peg$FAILED) {
         s3.push(s4);
         s4 = input.charAt(peg$currPos);
-        if (peg$r0.test(s4)) {
+        if (peg$r10.test(s4)) {
           peg$currPos++;
         } else {
           s4 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e9); }
+          if (peg$silentFails === 0) { peg$fail(peg$e38); }
         }
       }
     } else {
@@ -2807,30 +7573,30 @@ function peg$parse(input, options) {
     if (s3 !== peg$FAILED) {
       s4 = peg$currPos;
       s5 = input.charAt(peg$currPos);
-      if (peg$r7.test(s5)) {
+      if (peg$r16.test(s5)) {
         peg$currPos++;
       } else {
         s5 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e58); }
+        if (peg$silentFails === 0) { peg$fail(peg$e84); }
       }
       if (s5 !== peg$FAILED) {
         s6 = [];
         s7 = input.charAt(peg$currPos);
-        if (peg$r0.test(s7)) {
+        if (peg$r10.test(s7)) {
           peg$currPos++;
         } else {
           s7 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e9); }
+          if (peg$silentFails === 0) { peg$fail(peg$e38); }
         }
         if (s7 !== peg$FAILED) {
           while (s7 !== peg$FAILED) {
             s6.push(s7);
             s7 = input.charAt(peg$currPos);
-            if (peg$r0.test(s7)) {
+            if (peg$r10.test(s7)) {
               peg$currPos++;
             } else {
               s7 = peg$FAILED;
-              if (peg$silentFails === 0) { peg$fail(peg$e9); }
+              if (peg$silentFails === 0) { peg$fail(peg$e38); }
             }
           }
         } else {
@@ -2863,41 +7629,41 @@ function peg$parse(input, options) {
     }
     if (s1 !== peg$FAILED) {
       peg$savedPos = s0;
-      s1 = peg$f28(s1);
+      s1 = peg$f72(s1);
     }
     s0 = s1;
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e57); }
+      if (peg$silentFails === 0) { peg$fail(peg$e195); }
     }
 
     return s0;
   }
 
   function peg$parseinteger() {
-    let s0, s1, s2, s3;
+    let s0, s1, s2, s3, s4, s5, s6;
 
     peg$silentFails++;
     s0 = peg$currPos;
     s1 = peg$currPos;
     s2 = [];
     s3 = input.charAt(peg$currPos);
-    if (peg$r0.test(s3)) {
+    if (peg$r10.test(s3)) {
       peg$currPos++;
     } else {
       s3 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e9); }
+      if (peg$silentFails === 0) { peg$fail(peg$e38); }
     }
     if (s3 !== peg$FAILED) {
       while (s3 !== peg$FAILED) {
         s2.push(s3);
         s3 = input.charAt(peg$currPos);
-        if (peg$r0.test(s3)) {
+        if (peg$r10.test(s3)) {
           peg$currPos++;
         } else {
           s3 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e9); }
+          if (peg$silentFails === 0) { peg$fail(peg$e38); }
         }
       }
     } else {
@@ -2912,11 +7678,11 @@ function peg$parse(input, options) {
       s2 = peg$currPos;
       peg$silentFails++;
       s3 = input.charAt(peg$currPos);
-      if (peg$r8.test(s3)) {
+      if (peg$r26.test(s3)) {
         peg$currPos++;
       } else {
         s3 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e60); }
+        if (peg$silentFails === 0) { peg$fail(peg$e197); }
       }
       peg$silentFails--;
       if (s3 === peg$FAILED) {
@@ -2926,8 +7692,49 @@ function peg$parse(input, options) {
         s2 = peg$FAILED;
       }
       if (s2 !== peg$FAILED) {
-        peg$savedPos = s0;
-        s0 = peg$f29(s1);
+        s3 = peg$currPos;
+        peg$silentFails++;
+        s4 = peg$currPos;
+        if (input.charCodeAt(peg$currPos) === 44) {
+          s5 = peg$c2;
+          peg$currPos++;
+        } else {
+          s5 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e5); }
+        }
+        if (s5 !== peg$FAILED) {
+          s6 = input.charAt(peg$currPos);
+          if (peg$r10.test(s6)) {
+            peg$currPos++;
+          } else {
+            s6 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e38); }
+          }
+          if (s6 !== peg$FAILED) {
+            s5 = [s5, s6];
+            s4 = s5;
+          } else {
+            peg$currPos = s4;
+            s4 = peg$FAILED;
+          }
+        } else {
+          peg$currPos = s4;
+          s4 = peg$FAILED;
+        }
+        peg$silentFails--;
+        if (s4 === peg$FAILED) {
+          s3 = undefined;
+        } else {
+          peg$currPos = s3;
+          s3 = peg$FAILED;
+        }
+        if (s3 !== peg$FAILED) {
+          peg$savedPos = s0;
+          s0 = peg$f73(s1);
+        } else {
+          peg$currPos = s0;
+          s0 = peg$FAILED;
+        }
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -2939,7 +7746,7 @@ function peg$parse(input, options) {
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e59); }
+      if (peg$silentFails === 0) { peg$fail(peg$e196); }
     }
 
     return s0;
@@ -2951,20 +7758,20 @@ function peg$parse(input, options) {
     peg$silentFails++;
     s0 = [];
     s1 = input.charAt(peg$currPos);
-    if (peg$r9.test(s1)) {
+    if (peg$r27.test(s1)) {
       peg$currPos++;
     } else {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e61); }
+      if (peg$silentFails === 0) { peg$fail(peg$e198); }
     }
     while (s1 !== peg$FAILED) {
       s0.push(s1);
       s1 = input.charAt(peg$currPos);
-      if (peg$r9.test(s1)) {
+      if (peg$r27.test(s1)) {
         peg$currPos++;
       } else {
         s1 = peg$FAILED;
-        if (peg$silentFails === 0) { peg$fail(peg$e61); }
+        if (peg$silentFails === 0) { peg$fail(peg$e198); }
       }
     }
     peg$silentFails--;
@@ -2978,21 +7785,21 @@ function peg$parse(input, options) {
     peg$silentFails++;
     s0 = [];
     s1 = input.charAt(peg$currPos);
-    if (peg$r9.test(s1)) {
+    if (peg$r27.test(s1)) {
       peg$currPos++;
     } else {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e61); }
+      if (peg$silentFails === 0) { peg$fail(peg$e198); }
     }
     if (s1 !== peg$FAILED) {
       while (s1 !== peg$FAILED) {
         s0.push(s1);
         s1 = input.charAt(peg$currPos);
-        if (peg$r9.test(s1)) {
+        if (peg$r27.test(s1)) {
           peg$currPos++;
         } else {
           s1 = peg$FAILED;
-          if (peg$silentFails === 0) { peg$fail(peg$e61); }
+          if (peg$silentFails === 0) { peg$fail(peg$e198); }
         }
       }
     } else {
@@ -3001,7 +7808,7 @@ function peg$parse(input, options) {
     peg$silentFails--;
     if (s0 === peg$FAILED) {
       s1 = peg$FAILED;
-      if (peg$silentFails === 0) { peg$fail(peg$e62); }
+      if (peg$silentFails === 0) { peg$fail(peg$e199); }
     }
 
     return s0;
@@ -3025,6 +7832,63 @@ function peg$parse(input, options) {
   function between(value, least, most, what) {
     if (value < least || value > most) error(`${what} goes from ${least} to ${most}`);
     return value;
+  }
+
+  function paceWithin(seconds, per) {
+    const { quickest, slowest } = limits.pace;
+    if (seconds * perKm(per) < quickest || seconds * perKm(per) > slowest) error('nobody runs at that pace');
+  }
+
+  function beats(from, to) {
+    const most = to ?? from;
+    if (most < from) error(`${from}-${most} bpm is no range`);
+    for (const each of [from, most]) between(each, limits.heart.least, limits.heart.most, 'a heart rate');
+    return { kind: 'heart', from, to: most };
+  }
+
+  const METRES = { m: 1, km: 1000, mi: 1609.344 };
+  const SECONDS = { s: 1, min: 60, h: 3600 };
+  const isTime = (amount) => 'clock' in amount || amount.unit in SECONDS;
+  const metresOf = ({ number, unit }) => number * METRES[unit];
+  const secondsOf = (amount) => 'clock' in amount ? amount.clock : amount.number * SECONDS[amount.unit];
+  // So little easy running stands between repetitions; more is a part of its own.
+  const isShort = (amount) => isTime(amount) ? secondsOf(amount) <= 300 : amount.unit === 'm' && amount.number <= 800;
+  const sizeOf = (amount) => isTime(amount) ? secondsOf(amount) : metresOf(amount);
+
+  // The least and the most of a range, the most left out where they are one.
+  function range(key, from, to, unit) {
+    if (to === null || to === undefined || to === from) return { [key]: within(from, unit) };
+    if (to < from) error(`${from}-${to} is no range: the smaller comes first`);
+    return { [key]: within(from, unit), most: within(to, unit) };
+  }
+
+  // A time for each repetition needs a distance to be run in it.
+  function timed(amount, target) {
+    if (target?.kind !== 'each') return;
+    if (isTime(amount)) error('a time for each needs a distance to run in it');
+    const pace = (target.seconds / metresOf(amount)) * 1000;
+    const { quickest, slowest } = limits.pace;
+    if (pace < quickest || pace > slowest) error('nobody runs at that pace');
+  }
+
+  // What is run within a repetition fills it: 4 x 180 m (60 relaxed, 60 quick, 60 sprint).
+  function filled(amount, inside) {
+    const bits = inside.map(({ number, unit, name }) => ({ amount: { number, unit: unit ?? amount.unit ?? 'min' }, name }));
+    if (bits.some((bit) => isTime(bit.amount) !== isTime(amount))) error('a repetition and its pieces are all distances or all times');
+    const sum = bits.reduce((total, bit) => total + sizeOf(bit.amount), 0);
+    if (Math.abs(sum - sizeOf(amount)) > 0.5) error('the pieces do not fill the repetition');
+    return bits;
+  }
+
+  // The first, middle or last of a run, in the run's own unit where none is written.
+  function placed(amount, places) {
+    const full = places.map(({ place, part, target }) => ({
+      place, target, amount: 'bare' in part ? { number: within(part.bare, amount.unit ?? 'min'), unit: amount.unit ?? 'min' } : part,
+    }));
+    if (full.some((each) => isTime(each.amount) !== isTime(amount))) error('a run and its parts are all distances or all times');
+    const sum = full.reduce((total, each) => total + sizeOf(each.amount), 0);
+    if (sum > sizeOf(amount) + 0.5) error('the parts are longer than the run');
+    return full;
   }
 
   peg$result = peg$startRuleFunction();

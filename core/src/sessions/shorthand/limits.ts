@@ -19,5 +19,7 @@ export const sessionLimits = {
   /** Seconds per km of a pace that is written out. */
   pace: { quickest: 90, slowest: 1500 },
   heart: { least: 25, most: 250 },
+  /** Per cent of the highest heart rate. */
+  heartShare: { least: 30, most: 100 },
   effort: 10,
 } as const;

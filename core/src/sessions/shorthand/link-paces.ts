@@ -1,7 +1,8 @@
+import { usualWords } from '../../paces/index.js';
 import type { NamedPace } from '../../spec/choices/index.js';
 import { readSession } from './parse-session.js';
 import { printSession } from './print-session.js';
-import type { PaceMention, Part, Session, Target } from './session.js';
+import type { Between, PaceEnd, Part, Piece, Session, Target } from './session.js';
 
 const WORD = '[a-z0-9äöüß][a-z0-9äöüß-]*';
 /** Names that the grammar reads as one: plain words, none that goes on to something else. */
@@ -23,7 +24,8 @@ export function shortPaceName({ id, name }: Pick<NamedPace, 'id' | 'name'>): str
  * they are, and so is a text that cannot be read.
  */
 export function linkPaces(text: string, table: readonly NamedPace[]): string {
-  return renamed(text, (name) => paceNamed(name, table)?.id);
+  // A word that only also means a pace is the coach's own, and stays.
+  return renamed(text, (name) => called(plain(name), table)?.id);
 }
 
 /** A kept session's text with its paces by the names they have now. */
@@ -49,9 +51,24 @@ export function paceNamed(name: string, table: readonly NamedPace[]): NamedPace 
 
 function lookUp(asked: string, table: readonly NamedPace[]): NamedPace | undefined {
   return (
-    table.find((pace) => plain(shortPaceName(pace)) === asked || plain(pace.id) === asked) ??
-    table.find(({ name }) => plain(name).startsWith(asked))
+    called(asked, table) ??
+    table.find((pace) => alsoCalled(pace).some((word) => plain(word) === asked)) ??
+    table.find(({ name }) => plain(name).startsWith(asked)) ??
+    (WITHOUT.test(asked) ? lookUp(asked.replace(WITHOUT, ''), table) : undefined)
   );
+}
+
+/** The pace that goes by this name or id. */
+function called(asked: string, table: readonly NamedPace[]): NamedPace | undefined {
+  return table.find((pace) => plain(shortPaceName(pace)) === asked || plain(pace.id) === asked);
+}
+
+/** `marathon pace` is marathon. */
+const WITHOUT = /(?<=.)(pace|effort|speed)$/;
+
+/** Other words for a pace: the coach's own, else the usual ones. */
+export function alsoCalled({ id, also }: Pick<NamedPace, 'id' | 'also'>): readonly string[] {
+  return also ?? usualWords[id] ?? [];
 }
 
 /** `10 km`, `10-km` and `10k` are one name. */
@@ -89,7 +106,13 @@ const inPart =
       case 'run':
         return {
           ...part,
-          piece: { ...part.piece, target: inTarget(rename, part.piece.target) },
+          piece: inPiece(rename, part.piece),
+          ...(part.places && {
+            places: part.places.map((each) => ({
+              ...each,
+              target: inTarget(rename, each.target) ?? each.target,
+            })),
+          }),
           surges: part.surges && {
             ...part.surges,
             name: rename(part.surges.name) ?? part.surges.name,
@@ -98,17 +121,43 @@ const inPart =
       case 'repeat':
         return {
           ...part,
-          piece: { ...part.piece, target: inTarget(rename, part.piece.target) },
+          piece: inPiece(rename, part.piece),
+          recovery: inRecovery(rename, part.recovery),
         };
       case 'ladder':
-        return { ...part, target: inTarget(rename, part.target) };
+        return {
+          ...part,
+          target: inTarget(rename, part.target),
+          recovery: inRecovery(rename, part.recovery),
+        };
       case 'set':
-        return { ...part, parts: part.parts.map(inPart(rename)) };
+        return {
+          ...part,
+          parts: part.parts.map(inPart(rename)),
+          recovery: inRecovery(rename, part.recovery),
+        };
     }
   };
 
+function inPiece(rename: Rename, piece: Piece): Piece {
+  const { inside } = piece;
+  return {
+    ...piece,
+    target: inTarget(rename, piece.target),
+    ...(inside && {
+      inside: inside.map((bit) => ({ ...bit, name: rename(bit.name) ?? bit.name })),
+    }),
+  };
+}
+
+function inRecovery(rename: Rename, recovery: Between | undefined): Between | undefined {
+  if (recovery?.kind !== 'run') return recovery;
+  return { ...recovery, name: rename(recovery.name) ?? recovery.name };
+}
+
 function inTarget(rename: Rename, target: Target | undefined): Target | undefined {
-  const mention = (of: PaceMention): PaceMention => ({ ...of, name: rename(of.name) ?? of.name });
+  const mention = <T extends PaceEnd>(of: T): T =>
+    'name' in of ? { ...of, name: rename(of.name) ?? of.name } : of;
   if (target?.kind === 'pace') return { ...target, ...mention(target) };
   if (target?.kind === 'progression') {
     return { ...target, from: mention(target.from), to: mention(target.to) };

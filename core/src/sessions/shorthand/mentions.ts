@@ -1,4 +1,4 @@
-import type { Part, Session, Target } from './session.js';
+import type { Between, Part, Piece, Session, Target } from './session.js';
 
 /** Sessions are few and asked about at every key stroke. */
 const known = new WeakMap<Session, readonly string[]>();
@@ -15,17 +15,30 @@ function inPart(part: Part): string[] {
     case 'words':
       return [];
     case 'run':
-      return [...inTarget(part.piece.target), ...(part.surges ? [part.surges.name] : [])];
+      return [
+        ...inPiece(part.piece),
+        ...(part.surges ? [part.surges.name] : []),
+        ...(part.places ?? []).flatMap(({ target }) => inTarget(target)),
+      ];
     case 'repeat':
-      return inTarget(part.piece.target);
+      return [...inPiece(part.piece), ...inRecovery(part.recovery)];
     case 'ladder':
-      return inTarget(part.target);
+      return [...inTarget(part.target), ...inRecovery(part.recovery)];
     case 'set':
-      return part.parts.flatMap(inPart);
+      return [...part.parts.flatMap(inPart), ...inRecovery(part.recovery)];
   }
+}
+
+function inPiece({ target, inside = [] }: Piece): string[] {
+  return [...inTarget(target), ...inside.map(({ name }) => name)];
+}
+
+function inRecovery(recovery: Between | undefined): string[] {
+  return recovery?.kind === 'run' ? [recovery.name] : [];
 }
 
 function inTarget(target: Target | undefined): string[] {
   if (target?.kind === 'pace') return [target.name];
-  return target?.kind === 'progression' ? [target.from.name, target.to.name] : [];
+  if (target?.kind !== 'progression') return [];
+  return [target.from, target.to].flatMap((end) => ('name' in end ? [end.name] : []));
 }

@@ -1,9 +1,12 @@
 import { parse } from './grammar.js';
 import { sessionLimits } from './limits.js';
 import type { Part, Session, Target } from './session.js';
+import { suggestText } from './suggest-text.js';
 
 /** Longer than any session on a blackboard. */
 const MOST_CHARACTERS = 2000;
+/** Steps of a progression that names no number of them: a kilometre each, at the most. */
+export const MOST_EVEN_STEPS = 20;
 /** More than anyone runs, however it is nested. */
 const MOST_PIECES = 1000;
 
@@ -12,6 +15,8 @@ export interface SessionProblem {
   /** Counted from 1. */
   column: number;
   message: string;
+  /** A text that reads and may have been meant. */
+  suggestion?: string | undefined;
 }
 
 export type ReadSession = { ok: true; session: Session } | { ok: false; problem: SessionProblem };
@@ -43,6 +48,19 @@ export function sessionOf(text: string): Session | undefined {
 }
 
 function parsed(text: string): ReadSession {
+  const found = attempt(text);
+  if (found.ok) return found;
+  const { column, message } = found.problem;
+  const suggestion = suggestText(text, (tried) => {
+    const again = attempt(tried);
+    return again.ok ? undefined : again.problem.column - 1;
+  });
+  if (suggestion === undefined) return found;
+  const asks = `${message} Did you mean “${suggestion}”?`;
+  return { ok: false, problem: { column, message: asks, suggestion } };
+}
+
+function attempt(text: string): ReadSession {
   try {
     const session = parse(text, { limits: sessionLimits }) as Session;
     const pieces = piecesOf(session.parts);
@@ -61,7 +79,10 @@ function parsed(text: string): ReadSession {
       error.found === null
         ? 'the end'
         : `“${text.slice(column - 1).split(/[\s;,]/)[0] || error.found}”`;
-    const message = `column ${column}: expected ${wanted.slice(0, 4).join(' or ')}, found ${found}.`;
+    const message =
+      wanted.length === 0
+        ? `column ${column}: ${found} cannot be read here.`
+        : `column ${column}: expected ${wanted.slice(0, 4).join(' or ')}, found ${found}.`;
     return { ok: false, problem: { column, message } };
   }
 }
@@ -92,9 +113,11 @@ function piecesIn(part: Part): number {
     case 'words':
       return 1;
     case 'run':
-      return stepsOf(part.piece.target) + (part.surges?.at.length ?? 0);
+      return (
+        stepsOf(part.piece.target) + (part.surges?.at.length ?? 0) + (part.places?.length ?? 0) * 2
+      );
     case 'repeat':
-      return part.count.to * stepsOf(part.piece.target);
+      return part.count.to * (part.piece.inside?.length ?? stepsOf(part.piece.target));
     case 'ladder':
       return part.numbers.length * stepsOf(part.target);
     case 'set':
@@ -103,5 +126,5 @@ function piecesIn(part: Part): number {
 }
 
 function stepsOf(target: Target | undefined): number {
-  return target?.kind === 'progression' ? target.steps : 1;
+  return target?.kind === 'progression' ? (target.steps ?? MOST_EVEN_STEPS) : 1;
 }

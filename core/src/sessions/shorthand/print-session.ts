@@ -2,6 +2,7 @@ import { metresPer } from '../../base/index.js';
 import type {
   Between,
   Count,
+  PaceEnd,
   PaceMention,
   Part,
   Piece,
@@ -22,13 +23,16 @@ function printPart(part: Part): string {
 function bare(part: Part): string {
   switch (part.kind) {
     case 'words':
-      return part.words;
+      return part.amount ? `${printAmount(part.amount)} ${part.words}` : part.words;
     case 'run': {
       const { surges } = part;
       const at =
         surges &&
         `, ${surges.unit === 'mi' ? 'miles' : surges.unit} ${list(surges.at)} ${surges.name}`;
-      return `${printPiece(part.piece)}${at ?? ''}`;
+      const places = (part.places ?? []).map(
+        ({ place, amount, target }) => `, ${place} ${printAmount(amount)}${printTarget(target)}`,
+      );
+      return `${printPiece(part.piece)}${at ?? ''}${places.join('')}`;
     }
     case 'repeat':
       return `${printCount(part.count)} x ${printPiece(part.piece)}${printBetween(part.recovery)}`;
@@ -39,14 +43,31 @@ function bare(part: Part): string {
   }
 }
 
-function printPiece({ amount, target, uphill }: Piece): string {
-  return `${printAmount(amount)}${printTarget(target)}${uphill ? ' uphill' : ''}`;
+function printPiece({ amount, target, uphill, inside }: Piece): string {
+  const bits = inside?.map((bit) => `${printAmount(bit.amount)} ${bit.name}`).join(', ');
+  return `${printAmount(amount)}${printTarget(target)}${uphill ? ' uphill' : ''}${bits ? ` (${bits})` : ''}`;
 }
 
 /** An amount as it was written: `1000 m`, `1:30`. */
 export function printAmount(amount: SessionAmount): string {
-  if ('number' in amount) return `${amount.number} ${amount.unit}`;
-  return `${Math.floor(amount.clock / 60)}:${String(amount.clock % 60).padStart(2, '0')}`;
+  const { most } = amount;
+  if ('number' in amount) {
+    return `${amount.number}${most === undefined ? '' : `-${most}`} ${amount.unit}`;
+  }
+  return printClock(amount.clock, most);
+}
+
+/** Seconds as a clock, with the most of a range: `4:10-4:20`. */
+function printClock(seconds: number, most?: number): string {
+  const clock = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+  return most === undefined ? clock : `${clock}-${printClock(most)}`;
+}
+
+/** Under two minutes as seconds, so that tenths can stand: ` in 41.5`, ` in 1:54`. */
+function printEach(seconds: number, most?: number): string {
+  const isClock = (of: number) => of >= 100 && Number.isInteger(of);
+  const print = (of: number) => (isClock(of) ? printClock(of) : String(of));
+  return most === undefined ? print(seconds) : `${print(seconds)}-${print(most)}`;
 }
 
 function printCount({ from, to }: Count): string {
@@ -63,11 +84,15 @@ export function printTarget(target: Target | undefined): string {
         ? ` ${target.name}`
         : ` @ ${printMention(target)}`;
     case 'progression':
-      return ` @ ${printMention(target.from)} to ${printMention(target.to)} in ${target.steps} steps`;
+      return ` @ ${printEnd(target.from)} to ${printEnd(target.to)}${target.steps === undefined ? '' : ` in ${target.steps} steps`}`;
     case 'exact':
-      return ` @ ${printAmount({ clock: target.seconds })} /${target.per}`;
+      return ` @ ${printClock(target.seconds, target.most)} /${target.per}`;
+    case 'each':
+      return ` in ${printEach(target.seconds, target.most)}`;
     case 'heart':
-      return ` @ ${target.from}-${target.to} bpm`;
+      return ` @ ${target.from}${target.to === target.from ? '' : `-${target.to}`} bpm`;
+    case 'heart-share':
+      return ` @ ${target.from}${target.to === target.from ? '' : `-${target.to}`} %`;
     case 'effort':
       return ` @ effort ${target.level}`;
   }
@@ -79,7 +104,13 @@ export function isBare(name: string): boolean {
 }
 
 /** Words that mean something else behind an amount. */
-const NOT_BARE: ReadonlySet<string> = new Set(['uphill', 'x']);
+const NOT_BARE: ReadonlySet<string> = new Set(
+  'uphill hill hills x to in then and plus with from at incl including followed off'.split(' '),
+);
+
+function printEnd(end: PaceEnd): string {
+  return 'seconds' in end ? `${printClock(end.seconds)} /${end.per}` : printMention(end);
+}
 
 function printMention({ name, offset, per }: PaceMention): string {
   if (offset === 0) return name;
@@ -91,13 +122,22 @@ function printMention({ name, offset, per }: PaceMention): string {
 
 function printBetween(between: Between | undefined): string {
   if (!between) return '';
+  const last = between.last ? ' incl. last' : '';
+  return `, ${printGap(between)}${last}`;
+}
+
+function printGap(between: Between): string {
   switch (between.kind) {
     case 'walk-back':
-      return ', walk back';
+      return 'walk back';
+    case 'jog-back':
+      return 'jog back';
     case 'equal':
-      return ', equal jog';
+      return 'equal jog';
+    case 'run':
+      return `${printAmount(between.amount)} ${between.name}`;
     default:
-      return `, ${printAmount(between.amount)} ${between.kind}`;
+      return `${printAmount(between.amount)} ${between.kind}`;
   }
 }
 

@@ -13,6 +13,8 @@ import { paceNamed } from './link-paces.js';
 export interface SessionPaces {
   /** A pace by its name, its id or a short form such as `10k`; undefined for none. */
   find: (name: string) => { id: string; pace: number } | undefined;
+  /** The pace whose heart rates lie about a share of the highest, s/km; undefined where none do. */
+  atHeart: (share: number) => number | undefined;
   easy: number;
   /** Between repetitions. */
   jog: number;
@@ -48,8 +50,18 @@ function sessionPaces(subject: PaceSubject, used: TimeFor | undefined): SessionP
       const named = paceNamed(name, table);
       const pace = named && paceOf(named.id);
       if (named && pace !== undefined) return { id: named.id, pace };
-      const goal = race !== undefined && name.toLowerCase().startsWith('race');
+      const goal = race !== undefined && /^(race|goal)/i.test(name);
       return goal ? { id: RACE_PACE, pace: race } : undefined;
+    },
+    atHeart(share) {
+      const near = table
+        .filter(({ heart }) => heart?.of === 'maximum')
+        .map(({ id, heart }) => ({
+          id,
+          off: Math.abs(((heart?.from ?? 0) + (heart?.to ?? 0)) / 2 - share),
+        }))
+        .sort((a, b) => a.off - b.off)[0];
+      return near && paceOf(near.id);
     },
     easy,
     jog: paceOf('recovery') ?? easy,

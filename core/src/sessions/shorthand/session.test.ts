@@ -57,9 +57,15 @@ describe('shorthand', () => {
   });
 
   it.each([
-    ['6 x 1000 @ 10 km', 5, /column 5: expected “\(” or a distance or a time, found “1000”/],
+    ['6 x 1000 @ 10 km', 5, /found “1000”. Did you mean “6 x 1000 m @ 10 km”\?/],
     ['3 km easy; 6 x', 15, /found the end/],
-    ['6 x 1000 m @ 10 km, 90 s', 21, /expected a recovery such as 90 s jog/],
+    ['6 x 1000 m @ 10 km, 90 bananas', 24, /“bananas” cannot be read here/],
+    ['5 km @ 4:10', 1, /Did you mean “5 km @ 4:10 \/km”\?/],
+    ['8 km easy; 6 strides', 14, /Did you mean “8 km easy; 6 x 100 m strides”\?/],
+    ['20 min in 4:00', 1, /a time for each needs a distance/],
+    ['4 x 180 m (60 relaxed, 60 quick)', 5, /do not fill the repetition/],
+    ['10 km easy, last 12 km steady', 1, /longer than the run/],
+    ['10-8 km easy', 1, /10-8 is no range/],
     ['', 1, /expected/],
     ['0 km easy', 1, /0 km is nothing to run/],
     ['6 x -400 m', 5, /found “-400”/],

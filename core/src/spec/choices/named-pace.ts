@@ -14,6 +14,8 @@ export interface NamedPace {
   /** Never changes, so that what uses the pace follows when it is renamed. */
   id: string;
   name: string;
+  /** Words that mean it in a session too; the usual ones where left out. */
+  also?: string[] | undefined;
   /** The pace of a race over metres, or of a race that lasts seconds. */
   base: { race: number } | { lasts: number };
   /** Seconds per km against it, the quick end first; positive is slower. */

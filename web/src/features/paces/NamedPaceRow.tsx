@@ -2,6 +2,7 @@ import { useDraggable, useDroppable } from '@dnd-kit/core';
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
 import { metresPer, type Unit } from '@nadir/core/base';
+import { alsoCalled } from '@nadir/core/sessions';
 import { type HeartScale, heartScales, type NamedPace } from '@nadir/core/spec/choices';
 import { useId } from 'react';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
@@ -31,6 +32,12 @@ const SCALES: Readonly<Record<HeartScale, string>> = {
   reserve: '% of reserve',
   beats: 'beats',
 };
+
+/** Words with commas between; none twice. */
+function wordsOf(text: string): string[] {
+  const words = text.split(',').map((word) => word.trim().slice(0, 40));
+  return [...new Set(words.filter((word) => word !== ''))].slice(0, 20);
+}
 
 /** One named pace, edited in place; what is wrong with it is said under its name. */
 export function NamedPaceRow({
@@ -164,6 +171,15 @@ export function NamedPaceRow({
             )}
         </TableCell>
       ))}
+      <TableCell>
+        <TextAnswer
+          label={label('also called')}
+          width="100%"
+          value={alsoCalled(pace).join(', ')}
+          given={pace.also !== undefined}
+          onAnswer={(words) => onChange({ also: wordsOf(words) })}
+        />
+      </TableCell>
       <TableCell>{text('effort')}</TableCell>
       <TableCell>{text('talk')}</TableCell>
       <TableCell className={styles.nowrap}>
