@@ -37,7 +37,7 @@ const rooms = [
   ['checks/common', 'checks/care', 'checks/events', 'checks/longrun', 'checks/paces'],
   ['checks/phases', 'checks/recovery', 'checks/sessions', 'checks/taper', 'checks/volume'],
   ['checks/week', 'checks'],
-  ['edit', 'edit/fixes', 'edit/week', 'edit/paces'],
+  ['edit', 'edit/fixes', 'edit/week', 'edit/paces', 'edit/sheet'],
   ['solve'],
   [
     'present/figures',

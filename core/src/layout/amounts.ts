@@ -4,6 +4,7 @@ import type { Context } from './context/context.js';
 import type { Frame, FrameWeek } from './frame/frame.js';
 import type { LaidLongRun } from './longrun/laid-long-run.js';
 import { layLongRuns } from './longrun/lay-long-runs.js';
+import { writtenLongRun } from './longrun/written-long-run.js';
 import { laySegments } from './longrun/lay-segments.js';
 import { type HandedOut, noPast, weekOfPast } from './past/past.js';
 import { isAtRecovery, type LaidVolume } from './volume/climb.js';
@@ -45,7 +46,9 @@ export function amountsOf(context: Context, frame: Frame): WeekOfAmounts[] {
     const then = over?.at(-1)?.week;
     const steady = { longRun: longRun.longRun, wished: days };
     const volume = midweek === undefined ? risen : steadyMidweek(risen, week, steady, midweek);
-    const segment = then ? then.segment : segments[index];
+    // One that is written out holds what it says.
+    const laid = writtenLongRun(context, longRun.date) ? undefined : segments[index];
+    const segment = then ? then.segment : laid;
     return { frame: week, wished: days, volume, longRun, segment, over };
   });
 }

@@ -10,6 +10,7 @@ import { fillWeeks } from './fill-weeks.js';
 import type { Frame } from './frame/frame.js';
 import { placesOf } from './fill/places.js';
 import { dayLoad, layLegs } from './load/legs.js';
+import { writtenLongRun } from './longrun/written-long-run.js';
 import { type Past, noPast } from './past/past.js';
 import { resolve } from './resolve/resolve.js';
 import { type KeySession, fillSessions } from './sessions/fill-sessions.js';
@@ -67,10 +68,11 @@ function keysOf(
   roles: readonly (readonly PlannedDay[])[],
 ): Map<CivilDate, KeySession> {
   const { perMetre } = context;
-  const toFill = weeks.map(({ frame, volume, segment }, index) => ({
+  const toFill = weeks.map(({ frame, volume, longRun, segment }, index) => ({
     phase: frame.phase.kind,
     distance: volume.volume / perMetre,
-    inLongRun: (segment?.amount ?? 0) / perMetre,
+    inLongRun:
+      writtenLongRun(context, longRun.date)?.hardDistance ?? (segment?.amount ?? 0) / perMetre,
     days: roles[index] ?? [],
   }));
   return fillSessions(context, toFill);

@@ -113,9 +113,11 @@ function mainRun(
   const race = context.eventDays.get(of.date)?.race;
   const own = fixedDayOf(context.spec.days, of.date).session;
   if (race && isRaced(role) && own === undefined) return racedRun(context, of, race);
-  if (role === 'long') return longRunOf(context, of, { segment, addOn });
   // What is run around a session is easy in any week.
   const around = { ...of, pace: 'easy' } as const;
+  if (role === 'long' && own === undefined) {
+    return longRunOf(context, of, { segment, addOn });
+  }
   if (own !== undefined) return writtenRun(context, around, own);
   if (key) return keyRun(context, around, key, addOn);
   const isOpen = role === 'quality' && fixed === undefined;

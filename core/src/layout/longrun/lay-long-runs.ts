@@ -22,6 +22,7 @@ import type { Frame, FrameWeek } from '../frame/frame.js';
 import { type LaidVolume, isAtRecovery } from '../volume/climb.js';
 import { weekOfLongRun } from './limits.js';
 import { type LongRunDay, longRunDay, TO_THE_RACE } from './long-run-day.js';
+import { writtenLongRun } from './written-long-run.js';
 import type { LaidLongRun } from './laid-long-run.js';
 import { longRunOfPast } from './past-long-run.js';
 
@@ -80,7 +81,7 @@ export function layLongRuns(
   const pins = new Map(context.spec.pins.map((pin) => [pin.week, pin.longRun]));
   for (const [index, week] of frame.weeks.entries()) {
     const past = longRunOfPast(context, week);
-    const pin = pins.get(week.number);
+    const pin = lengthWritten(context, asked.longRunOn[index]) ?? pins.get(week.number);
     if (past && climb.climbs[index] && !OFF_THE_LADDER.has(past.rule)) advance(climb, index);
     const next = past ?? longRunToCome(climb, index, pin);
     climb.laid.push(next);
@@ -92,6 +93,14 @@ export function layLongRuns(
     if (next.rule === 'longest') climb.line = Math.max(climb.line, next.longRun);
   }
   return climb.laid;
+}
+
+/** A long run that is written out is as long as it says, in m or s as the block counts. */
+function lengthWritten(context: Context, date: CivilDate | undefined): number | undefined {
+  const written = writtenLongRun(context, date);
+  if (!written) return undefined;
+  const byTime = context.spec.athlete.basis === 'time';
+  return Math.round(byTime ? written.time : written.distance);
 }
 
 function startOf(

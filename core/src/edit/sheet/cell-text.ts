@@ -1,0 +1,24 @@
+import type { Measure } from '../../base/index.js';
+import { formatSteps } from '../../base/format/index.js';
+import type { Day } from '../../layout/index.js';
+import { namePaces } from '../../sessions/index.js';
+import { dayRoleWords, fixedDayOf } from '../../spec/days/index.js';
+import type { ResolvedSpec } from '../../spec/index.js';
+
+/**
+ * A day as it would be typed: what the coach wrote of it, else its figure. Read
+ * again, it changes nothing.
+ *
+ * @param steps its running in whole shown steps
+ */
+export function dayText(
+  { days, paces }: Pick<ResolvedSpec, 'days' | 'paces'>,
+  { date, role }: Pick<Day, 'date' | 'role'>,
+  steps: number,
+  measure: Measure,
+): string {
+  const { session } = fixedDayOf(days, date);
+  if (session !== undefined) return namePaces(session, paces.table);
+  if (role === 'rest' || role === 'cross-train') return dayRoleWords[role];
+  return formatSteps(steps, measure);
+}

@@ -1,0 +1,128 @@
+import { clean, type Measure, unitName } from '../../base/index.js';
+import { formatPlain, parseAmount } from '../../base/format/index.js';
+import { type Part, readSession, type SessionPaces, sessionTotals } from '../../sessions/index.js';
+import { dayRoleWords, type PatternRole, patternRoles } from '../../spec/days/index.js';
+
+/** What a coach typed for a day. */
+export type DayEntry =
+  /** Nothing: the day is worked out again. */
+  | { kind: 'free' }
+  | { kind: 'role'; role: PatternRole }
+  /** Running in m or s, as the block counts; the day keeps its role where none is named. */
+  | { kind: 'amount'; amount: number; role?: PatternRole | undefined }
+  /** A session in shorthand. */
+  | { kind: 'session'; text: string };
+
+/** A cell that was read, or why it was not. */
+export type ReadCell<T> =
+  | { ok: true; entry: T }
+  | {
+      ok: false;
+      problem: string;
+      /** A text that reads and may have been meant. */
+      suggestion?: string | undefined;
+    };
+
+/** Other words for roles, beside their own. */
+const ROLES = new Map<string, PatternRole>([
+  ...patternRoles.map((role) => [dayRoleWords[role], role] as const),
+  ...['-', '–', '—', 'off', 'x', 'rest day', 'day off', '0'].map((word) => [word, 'rest'] as const),
+  ...['semi', 'medium long', 'medium-long', 'mlr'].map((word) => [word, 'semi-long'] as const),
+  ...['long', 'lr'].map((word) => [word, 'long'] as const),
+  ...['recovery', 'rec'].map((word) => [word, 'recovery'] as const),
+  ...['cross', 'xt', 'cross training'].map((word) => [word, 'cross-train'] as const),
+]);
+
+const NUMBER = /^\d+(?:[.,]\d+)?/;
+
+/**
+ * Reads a day as coaches write it: `12`, `12 easy`, `rest`, `6 x 1 km @ 10 km, 90 s jog`,
+ * `32 (last 14 @ marathon)`, `9 6 x 1 min brisk, 1 min`, in the measure the sheet shows.
+ *
+ * @param paces of the day: what a session comes to where a figure stands before it
+ */
+export function readDay(text: string, measure: Measure, paces: SessionPaces): ReadCell<DayEntry> {
+  const typed = text.trim().replace(/\s+/g, ' ');
+  if (typed === '') return { ok: true, entry: { kind: 'free' } };
+  const role = ROLES.get(typed.toLowerCase());
+  if (role) return { ok: true, entry: { kind: 'role', role } };
+  const number = NUMBER.exec(typed)?.[0] ?? '';
+  const amount = parseAmount(number, measure);
+  const rest = typed.slice(number.length).trim();
+  if (amount !== undefined) {
+    const named = ROLES.get(rest.toLowerCase());
+    if (rest === '' || rest.toLowerCase() === unitName(measure)) {
+      return { ok: true, entry: { kind: 'amount', amount } };
+    }
+    if (named) return { ok: true, entry: { kind: 'amount', amount, role: named } };
+  }
+  return readWritten(
+    typed,
+    measure,
+    paces,
+    amount === undefined ? undefined : { number, amount, rest },
+  );
+}
+
+/** A figure at the head of a cell, and what stands behind it. */
+interface Headed {
+  number: string;
+  amount: number;
+  rest: string;
+}
+
+function readWritten(
+  typed: string,
+  measure: Measure,
+  paces: SessionPaces,
+  headed: Headed | undefined,
+): ReadCell<DayEntry> {
+  const session = (text: string): ReadCell<DayEntry> => ({
+    ok: true,
+    entry: { kind: 'session', text },
+  });
+  const whole = readSession(typed);
+  const problemOf = ({ parts }: { parts: readonly Part[] }): ReadCell<DayEntry> | undefined => {
+    const [unknown] = sessionTotals(parts, paces).unknown;
+    if (unknown === undefined) return undefined;
+    const problem = `“${typed}”: no pace is called “${unknown}”. Paces and the words for them stand under Named paces.`;
+    return { ok: false, problem };
+  };
+  if (whole.ok) return problemOf(whole.session) ?? session(typed);
+  if (headed) {
+    const { number, rest } = headed;
+    // 32 (14 @ marathon): the part at pace is the end of it.
+    const placed = rest
+      .replace(/^\((?=\d)/, '(last ')
+      .replace(/^(?=(?:the )?(?:first|middle|last)\b)/, ', ');
+    const inUnit = `${number} ${unitName(measure)} ${placed}`.replace(' ,', ',');
+    const fitted = readSession(inUnit);
+    const around = readSession(rest);
+    const unknown = fitted.ok ? problemOf(fitted.session) : undefined;
+    if (fitted.ok && !unknown) return session(inUnit);
+    if (around.ok && !problemOf(around.session)) {
+      const { distance, time } = sessionTotals(around.session.parts, paces);
+      return withEasy(headed, measure.basis === 'time' ? time : distance, measure);
+    }
+    if (unknown) return unknown;
+  }
+  const { message, suggestion } = whole.problem;
+  return { ok: false, problem: `“${typed}”: ${message}`, suggestion };
+}
+
+/** A session in a run of a length: what is left is easy, half before it and half after. */
+function withEasy({ amount, rest }: Headed, held: number, measure: Measure): ReadCell<DayEntry> {
+  const left = clean(amount - held);
+  if (left < -0.5) {
+    const problem = `“${rest}” comes to ${formatPlain(Math.round(held), measure)}, more than ${formatPlain(amount, measure)}. Write the session alone, and the day is as long as it says.`;
+    return { ok: false, problem };
+  }
+  const tenth = measure.basis === 'time' ? 60 : 100;
+  const before = Math.round(left / 2 / tenth) * tenth;
+  const after = Math.round((left - before) / tenth) * tenth;
+  const easy = (of: number) => (of > 0 ? [`${formatPlain(of, measure)} easy`] : []);
+  return {
+    ok: true,
+    entry: { kind: 'session', text: [...easy(before), rest, ...easy(after)].join('; ') },
+  };
+}

@@ -1,0 +1,33 @@
+import type { Measure } from '../../base/index.js';
+import { parseAmount } from '../../base/format/index.js';
+import type { ReadCell } from './read-day.js';
+
+/** What a coach typed for a week's volume. */
+export type VolumeEntry =
+  | { kind: 'free' }
+  /** m or s, as the block counts. */
+  | { kind: 'amount'; amount: number }
+  /** Against the week before: 0.1 for 10% more. */
+  | { kind: 'change'; share: number }
+  | { kind: 'recovery' };
+
+const CHANGE = /^([+−-])\s*(\d{1,3}(?:[.,]\d)?)\s*%$/;
+
+/** Reads a volume as coaches write it: `54`, `+10%`, `=` (as the week before), `r` (a recovery week). */
+export function readVolume(text: string, measure: Measure): ReadCell<VolumeEntry> {
+  const typed = text.trim().toLowerCase();
+  if (typed === '') return { ok: true, entry: { kind: 'free' } };
+  if (typed === '=') return { ok: true, entry: { kind: 'change', share: 0 } };
+  if (['r', 'rec', 'recovery'].includes(typed)) return { ok: true, entry: { kind: 'recovery' } };
+  const change = CHANGE.exec(typed);
+  if (change) {
+    const share = Number(change[2]?.replace(',', '.')) / 100;
+    return { ok: true, entry: { kind: 'change', share: change[1] === '+' ? share : -share } };
+  }
+  const amount = parseAmount(typed.replace(/\s*(km|mi|miles|min)$/, ''), measure);
+  if (amount !== undefined) return { ok: true, entry: { kind: 'amount', amount } };
+  return {
+    ok: false,
+    problem: `“${text.trim()}” is no volume: write 54, +10%, = (as the week before) or r (a recovery week).`,
+  };
+}

@@ -1,0 +1,182 @@
+import { describe, expect, it } from 'vitest';
+import { addDays } from '../../base/index.js';
+import { layOut } from '../../lay-out.js';
+import { showBlock } from '../../present/index.js';
+import { rulesOf } from '../../rules/index.js';
+import { sessionPacesOf } from '../../sessions/index.js';
+import { marathon } from '../../testing/examples.js';
+import { applyChange } from '../index.js';
+import { dayText, type SheetCell, writeCells } from './index.js';
+import { readDay } from './read-day.js';
+import { readVolume } from './read-week.js';
+
+const km = { basis: 'distance', unit: 'km', step: 1 } as const;
+const miles = { ...km, unit: 'mi' } as const;
+const minutes = { ...km, basis: 'time' } as const;
+const block = layOut(marathon);
+const paces = sessionPacesOf(block.spec, rulesOf(block.spec), block.spec.start);
+const week = block.weeks[9];
+if (!week) throw new Error('no week 10');
+const dayOf = (place: number): SheetCell => ({ kind: 'day', date: addDays(week.start, place) });
+const LONG = week.days.findIndex(({ role }) => role === 'long');
+
+const after = (...written: readonly (readonly [SheetCell, string])[]) => {
+  const found = writeCells(
+    block,
+    written.map(([cell, text]) => ({ cell, text })),
+    km,
+  );
+  if (!found.command) throw new Error(found.untaken.map(({ problem }) => problem).join(' '));
+  return layOut(applyChange(block.spec, found.command.change));
+};
+
+describe('a day as it is typed', () => {
+  it.each([
+    ['', { kind: 'free' }],
+    ['12', { kind: 'amount', amount: 12_000 }],
+    ['12,5', { kind: 'amount', amount: 12_500 }],
+    ['12 km', { kind: 'amount', amount: 12_000 }],
+    ['12 easy', { kind: 'amount', amount: 12_000, role: 'easy' }],
+    ['16 medium long', { kind: 'amount', amount: 16_000, role: 'semi-long' }],
+    ['rest', { kind: 'role', role: 'rest' }],
+    ['–', { kind: 'role', role: 'rest' }],
+    ['Off', { kind: 'role', role: 'rest' }],
+    ['8 miles easy', { kind: 'session', text: '8 miles easy' }],
+    ['6 x 1 km @ 10 km, 90 s jog', { kind: 'session', text: '6 x 1 km @ 10 km, 90 s jog' }],
+    ['32 (last 14 @ marathon)', { kind: 'session', text: '32 km (last 14 @ marathon)' }],
+    ['26 (11 @ marathon -4 s)', { kind: 'session', text: '26 km (last 11 @ marathon -4 s)' }],
+    ['28 last 8 marathon', { kind: 'session', text: '28 km, last 8 marathon' }],
+    ['30 progression', { kind: 'session', text: '30 km progression' }],
+    // 6 x 400 m are 2.4 km: 5.6 of 8 are left, 2.8 before and 2.8 after.
+    [
+      '8 6 x 400 m @ 5 km, 60 s rest',
+      { kind: 'session', text: '2.8 km easy; 6 x 400 m @ 5 km, 60 s rest; 2.8 km easy' },
+    ],
+  ])('“%s”', (text, entry) => {
+    expect(readDay(text, km, paces)).toEqual({ ok: true, entry });
+  });
+
+  it('is in the unit that the sheet shows', () => {
+    expect(readDay('10', miles, paces)).toMatchObject({ entry: { amount: 16_093.44 } });
+    expect(readDay('45', minutes, paces)).toMatchObject({ entry: { amount: 2700 } });
+    expect(readDay('1:15', minutes, paces)).toMatchObject({ entry: { kind: 'session' } });
+    expect(readDay('20 (last 5 @ marathon)', miles, paces)).toMatchObject({
+      entry: { text: '20 mi (last 5 @ marathon)' },
+    });
+  });
+
+  it('is not guessed at: what was meant is asked', () => {
+    expect(readDay('6 x 1000 @ 10 km', km, paces)).toMatchObject({
+      ok: false,
+      suggestion: '6 x 1000 m @ 10 km',
+    });
+    expect(readDay('4 6 x 1000 m @ 10 km', km, paces)).toMatchObject({
+      ok: false,
+      problem: expect.stringMatching(/comes to 6 km, more than 4 km/) as string,
+    });
+  });
+});
+
+describe('a week’s volume as it is typed', () => {
+  it.each([
+    ['54', { kind: 'amount', amount: 54_000 }],
+    ['54 km', { kind: 'amount', amount: 54_000 }],
+    ['+10%', { kind: 'change', share: 0.1 }],
+    ['−5 %', { kind: 'change', share: -0.05 }],
+    ['=', { kind: 'change', share: 0 }],
+    ['r', { kind: 'recovery' }],
+    ['', { kind: 'free' }],
+  ])('“%s”', (text, entry) => {
+    expect(readVolume(text, km)).toEqual({ ok: true, entry });
+  });
+
+  it('is said not to be one', () => {
+    expect(readVolume('a lot', km)).toMatchObject({ ok: false });
+  });
+});
+
+describe('cells of the sheet', () => {
+  it('fix days, and the week adds up to them', () => {
+    const found = after([dayOf(1), '11'], [dayOf(2), '13 easy'], [dayOf(3), 'rest']);
+    const shown = showBlock(found, km).weeks[9];
+    expect(shown?.days.slice(1, 4)).toEqual([11, 13, 0]);
+    expect(shown?.days.reduce((sum, day) => sum + day, 0)).toBe(shown?.volume);
+  });
+
+  it('write a long run in full', () => {
+    const tenth = after([{ kind: 'longRun', week: 10 }, '32 (last 14 @ marathon)']).weeks[9];
+    expect(tenth).toMatchObject({ longRun: 32_000 });
+    expect(tenth?.days[LONG]?.sessions[0]?.shorthand).toBe('32 km, last 14 km marathon');
+  });
+
+  it('count a volume from the one written above it', () => {
+    const found = after(
+      [{ kind: 'volume', week: 2 }, '50'],
+      [{ kind: 'volume', week: 3 }, '+10%'],
+      [{ kind: 'volume', week: 4 }, '='],
+    );
+    expect(
+      showBlock(found, km)
+        .weeks.slice(1, 4)
+        .map(({ volume }) => volume),
+    ).toEqual([50, 55, 55]);
+  });
+
+  it('make a week of recovery', () => {
+    expect(after([{ kind: 'volume', week: 3 }, 'r']).weeks[2]?.recovery).toBe(true);
+  });
+
+  it('are freed again', () => {
+    const fixed = after([dayOf(1), '11']);
+    const command = writeCells(fixed, [{ cell: dayOf(1), text: '' }], km).command;
+    const freed = layOut(applyChange(fixed.spec, command?.change ?? {}));
+    expect(showBlock(freed, km)).toEqual(showBlock(block, km));
+  });
+
+  it('are taken where they can be read, and the others said', () => {
+    const found = writeCells(
+      block,
+      [
+        { cell: dayOf(1), text: '11' },
+        { cell: dayOf(2), text: '16 prgo' },
+        { cell: { kind: 'day', date: block.spec.race.date }, text: '5' },
+        { cell: { kind: 'day', date: '1999-01-01' }, text: '5' },
+        { cell: dayOf(LONG), text: 'rest' },
+      ],
+      km,
+    );
+    expect(found.taken).toBe(1);
+    expect(found.untaken.map(({ problem }) => problem)).toEqual([
+      expect.stringMatching(/“16 prgo”/),
+      expect.stringMatching(/is raced/),
+      expect.stringMatching(/outside the block/),
+      expect.stringMatching(/moved in the Week view/),
+    ]);
+  });
+
+  it('say what was done', () => {
+    expect(writeCells(block, [{ cell: dayOf(1), text: ' 11 ' }], km).command?.message).toMatch(
+      /^Wrote “11” for /,
+    );
+    const two = [dayOf(1), dayOf(2)].map((cell) => ({ cell, text: '9' }));
+    expect(writeCells(block, two, km).command?.message).toBe('Wrote 2 cells of the sheet.');
+  });
+
+  it('print as they would be typed: read again, they change no figure', () => {
+    const shown = showBlock(block, km);
+    const written = block.weeks.flatMap(({ days }, index) =>
+      days
+        .filter(({ role }) => role !== 'race')
+        .map((day, place) => ({
+          cell: { kind: 'day', date: day.date } as const,
+          text: dayText(block.spec, day, shown.weeks[index]?.days[place] ?? 0, km),
+        })),
+    );
+    const { command, untaken } = writeCells(block, written, km);
+    expect(untaken.filter(({ problem }) => !/is raced/.test(problem))).toEqual([]);
+    const again = layOut(applyChange(block.spec, command?.change ?? {}));
+    expect(showBlock(again, km).weeks.map(({ days }) => days)).toEqual(
+      shown.weeks.map(({ days }) => days),
+    );
+  });
+});

@@ -1,0 +1,15 @@
+import type { CivilDate } from '../../base/index.js';
+import { sessionOf, sessionTotals, type SessionTotals } from '../../sessions/index.js';
+import { fixedDayOf } from '../../spec/days/index.js';
+import type { Context } from '../context/context.js';
+
+/** What a long run that the coach wrote out comes to; undefined where none is written. */
+export function writtenLongRun(
+  { spec, sessionsOn }: Context,
+  date: CivilDate | undefined,
+): SessionTotals | undefined {
+  if (date === undefined) return undefined;
+  const { session: text } = fixedDayOf(spec.days, date);
+  const session = text === undefined ? undefined : sessionOf(text);
+  return session && sessionTotals(session.parts, sessionsOn(date));
+}
