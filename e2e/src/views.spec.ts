@@ -123,6 +123,18 @@ for (const [name, path, heading] of [
   });
 }
 
+test('the sheet is accessible, also while a cell is written', async ({ page }) => {
+  await enterDemo(page);
+  await openBlock(page, 'Idris Vale');
+  await page.getByRole('link', { name: 'Sheet', exact: true }).first().click();
+  await expect(page.getByRole('grid', { name: /^Sheet/ })).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('Tab');
+  await page.locator('[data-week="12"] [data-column="2"]').click();
+  await page.keyboard.type('1');
+  await expectAccessible(page);
+});
+
 test('a week of days is accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');

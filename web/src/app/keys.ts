@@ -23,6 +23,17 @@ export const keyGroups = [
     ],
   },
   {
+    title: 'Sheet',
+    keys: [
+      ['Any letter or digit', 'Write in the cell; Enter or F2 changes what stands there'],
+      ['Enter, Tab', 'Keep it and go down or right; with Shift up or left'],
+      ['Shift+arrows', 'Choose several cells'],
+      ['Ctrl+C, Ctrl+V', 'Copy and paste a table, also to and from a spreadsheet'],
+      ['Ctrl+D', 'Fill down'],
+      ['Delete', 'Free what is fixed'],
+    ],
+  },
+  {
     title: 'Drawing',
     keys: [
       ['Tab', 'The next thing that can be pulled'],

@@ -6,6 +6,7 @@ import {
   PacesIcon,
   SessionsIcon,
   SettingsIcon,
+  SheetIcon,
   SquadIcon,
   WeekIcon,
 } from '../theme/icons.js';
@@ -34,6 +35,7 @@ export const housePlaces: readonly Place[] = [
 export function blockPlaces(id: string): readonly Place[] {
   return [
     { name: 'Block', to: `/blocks/${id}`, icon: BlockIcon, exact: true },
+    { name: 'Sheet', to: `/blocks/${id}/sheet`, icon: SheetIcon },
     { name: 'Week', to: `/blocks/${id}/week`, icon: WeekIcon },
     { name: 'Paces', to: `/blocks/${id}/paces`, icon: PacesIcon },
   ];

@@ -80,6 +80,13 @@ const views: RouteObject[] = [
     }),
   },
   {
+    path: 'blocks/:id/sheet',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/sheet/SheetPage.js')).SheetPage,
+    }),
+  },
+  {
     path: 'blocks/:id/week/:number?',
     HydrateFallback: waiting,
     lazy: async () => ({

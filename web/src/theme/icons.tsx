@@ -30,6 +30,7 @@ export const BlockIcon = lineIcon(
   'M2 8.500V6.5h3.500V3h4v3.500h3V4H15v4.500M2 8.500h16M2 11.500c3.5 0 4.5 5 8.5 5s4.5-4 7.5-4',
 );
 export const WeekIcon = lineIcon('M2 17h16M4.5 17v-4M8 17V9M11.5 17v-3M15.5 17V4');
+export const SheetIcon = lineIcon('M3 4h14v12H3ZM3 8h14M3 12h14M8 4v12M12.5 4v12');
 export const PacesIcon = lineIcon(
   'M10 18a6.5 6.5 0 1 0 0-13 6.5 6.5 0 0 0 0 13ZM8 2h4M10 2v3M10 11.500l2.5-2.5',
 );

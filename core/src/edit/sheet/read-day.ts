@@ -1,6 +1,14 @@
 import { clean, type Measure, unitName } from '../../base/index.js';
 import { formatPlain, parseAmount } from '../../base/format/index.js';
-import { type Part, readSession, type SessionPaces, sessionTotals } from '../../sessions/index.js';
+import {
+  mentionsIn,
+  paceNamed,
+  type Part,
+  readSession,
+  type SessionPaces,
+  sessionTotals,
+} from '../../sessions/index.js';
+import type { NamedPace } from '../../spec/choices/index.js';
 import { dayRoleWords, type PatternRole, patternRoles } from '../../spec/days/index.js';
 
 /** What a coach typed for a day. */
@@ -39,9 +47,9 @@ const NUMBER = /^\d+(?:[.,]\d+)?/;
  * Reads a day as coaches write it: `12`, `12 easy`, `rest`, `6 x 1 km @ 10 km, 90 s jog`,
  * `32 (last 14 @ marathon)`, `9 6 x 1 min brisk, 1 min`, in the measure the sheet shows.
  *
- * @param paces of the day: what a session comes to where a figure stands before it
+ * @param on the coach's table, and its paces on the day: what a session comes to
  */
-export function readDay(text: string, measure: Measure, paces: SessionPaces): ReadCell<DayEntry> {
+export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCell<DayEntry> {
   const typed = text.trim().replace(/\s+/g, ' ');
   if (typed === '') return { ok: true, entry: { kind: 'free' } };
   const role = ROLES.get(typed.toLowerCase());
@@ -59,9 +67,20 @@ export function readDay(text: string, measure: Measure, paces: SessionPaces): Re
   return readWritten(
     typed,
     measure,
-    paces,
+    on,
     amount === undefined ? undefined : { number, amount, rest },
   );
+}
+
+/** Paces as they are on a day; none is known where nothing has been run. */
+export interface PacesOfDay {
+  table: readonly NamedPace[];
+  paces: SessionPaces;
+}
+
+/** Whether a name is one of the table's, or the goal's own pace. */
+function means(name: string, table: readonly NamedPace[]): boolean {
+  return /^(race|goal)\b/i.test(name) || paceNamed(name, table) !== undefined;
 }
 
 /** A figure at the head of a cell, and what stands behind it. */
@@ -74,7 +93,7 @@ interface Headed {
 function readWritten(
   typed: string,
   measure: Measure,
-  paces: SessionPaces,
+  { table, paces }: PacesOfDay,
   headed: Headed | undefined,
 ): ReadCell<DayEntry> {
   const session = (text: string): ReadCell<DayEntry> => ({
@@ -82,8 +101,8 @@ function readWritten(
     entry: { kind: 'session', text },
   });
   const whole = readSession(typed);
-  const problemOf = ({ parts }: { parts: readonly Part[] }): ReadCell<DayEntry> | undefined => {
-    const [unknown] = sessionTotals(parts, paces).unknown;
+  const problemOf = ({ parts }: { parts: Part[] }): ReadCell<DayEntry> | undefined => {
+    const unknown = mentionsIn({ parts }).find((name) => !means(name, table));
     if (unknown === undefined) return undefined;
     const problem = `“${typed}”: no pace is called “${unknown}”. Paces and the words for them stand under Named paces.`;
     return { ok: false, problem };
@@ -100,8 +119,14 @@ function readWritten(
     const around = readSession(rest);
     const unknown = fitted.ok ? problemOf(fitted.session) : undefined;
     if (fitted.ok && !unknown) return session(inUnit);
-    if (around.ok && !problemOf(around.session)) {
-      const { distance, time } = sessionTotals(around.session.parts, paces);
+    const held = around.ok && sessionTotals(around.session.parts, paces);
+    if (
+      around.ok &&
+      held &&
+      !problemOf(around.session) &&
+      (held.time > 0 || /^drills$/i.test(rest))
+    ) {
+      const { distance, time } = held;
       return withEasy(headed, measure.basis === 'time' ? time : distance, measure);
     }
     if (unknown) return unknown;

@@ -3,9 +3,10 @@ import { dayWords } from '../../base/format/index.js';
 import { type Block, type Day, isRaced } from '../../layout/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { linkPaces, sessionPacesOf } from '../../sessions/index.js';
-import { type FixedDay, isRun, type PatternRole, withFixedDay } from '../../spec/days/index.js';
+import { type FixedDay, type PatternRole, withFixedDay } from '../../spec/days/index.js';
 import { withPin } from '../../spec/index.js';
 import { type Change, type Command, weekWords } from '../index.js';
+import { runRole } from '../week/index.js';
 import { type DayEntry, readDay, type ReadCell } from './read-day.js';
 import { readVolume, type VolumeEntry } from './read-week.js';
 
@@ -116,7 +117,8 @@ class Taking {
       return refuse(`${dayWords(day.date)} is raced: it is changed under “Races & days away”.`);
     }
     const paces = sessionPacesOf(this.spec, this.rules, day.date);
-    const read = readDay(text, this.measure, paces);
+    const { table } = this.spec.paces;
+    const read = readDay(text, this.measure, { table, paces });
     return read.ok ? this.takeDay(day, read.entry) : read;
   }
 
@@ -181,7 +183,7 @@ class Taking {
           amount: entry.amount,
           session: undefined,
           swap: undefined,
-          ...(!isRun(role) && entry.role === undefined && { role: 'easy' }),
+          role: entry.role ?? runRole(role),
         });
         return DONE;
       case 'session':
@@ -190,15 +192,14 @@ class Taking {
           session: linkPaces(entry.text, this.spec.paces.table),
           amount: undefined,
           swap: undefined,
-          ...(!isRun(role) && { role: 'easy' }),
+          role: runRole(role),
         });
         return DONE;
     }
   }
 
   private takeRole({ date, role }: Day, wanted: PatternRole): Taken {
-    if (role === wanted) return DONE;
-    if (role === 'long' || wanted === 'long') {
+    if (role !== wanted && (role === 'long' || wanted === 'long')) {
       return refuse('The long run is moved in the Week view, where it takes its week with it.');
     }
     const plain = { amount: undefined, session: undefined, swap: undefined, follow: undefined };

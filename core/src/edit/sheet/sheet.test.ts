@@ -14,7 +14,10 @@ const km = { basis: 'distance', unit: 'km', step: 1 } as const;
 const miles = { ...km, unit: 'mi' } as const;
 const minutes = { ...km, basis: 'time' } as const;
 const block = layOut(marathon);
-const paces = sessionPacesOf(block.spec, rulesOf(block.spec), block.spec.start);
+const paces = {
+  table: block.spec.paces.table,
+  paces: sessionPacesOf(block.spec, rulesOf(block.spec), block.spec.start),
+};
 const week = block.weeks[9];
 if (!week) throw new Error('no week 10');
 const dayOf = (place: number): SheetCell => ({ kind: 'day', date: addDays(week.start, place) });

@@ -4,6 +4,7 @@ import {
   dayRoleWords,
   type FixedDay,
   fixedDayOf,
+  isRun,
   type PatternRole,
   type SwapReason,
   withFixedDay,
@@ -89,14 +90,22 @@ export function pinDay(
     return pinWeek(block, { week: found.week, field: 'longRun' }, amount, measure);
   }
   if (amount <= 0) return setDayRole(block, date, 'rest');
-  const wasRun = role !== 'rest' && role !== 'cross-train';
-  const part: Partial<FixedDay> = { amount, session: undefined, swap: undefined };
+  // Its own role goes with it: the week may have given it one against its pattern.
+  const part: Partial<FixedDay> = {
+    amount,
+    session: undefined,
+    swap: undefined,
+    role: runRole(role),
+  };
   return {
-    change: {
-      days: withFixedDay(block.spec.days, date, wasRun ? part : { ...part, role: 'easy' }),
-    },
+    change: { days: withFixedDay(block.spec.days, date, part) },
     message: `Fixed ${dayWords(date)} at ${formatPlain(amount, measure)}.`,
   };
+}
+
+/** The role a day is run in; easy where it was none. */
+export function runRole(role: DayRole): PatternRole {
+  return isRun(role) ? (role as PatternRole) : 'easy';
 }
 
 /** Gives one date a role; what was fixed for the role it had goes. */

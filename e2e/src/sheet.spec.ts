@@ -1,0 +1,138 @@
+import { type Page, expect, test } from '@playwright/test';
+import { addressOf, enterDemo, expectSaved, keepNewBlock, signIn } from './desk.js';
+
+const cellOf = (page: Page, week: number, column: number) =>
+  page.locator(`[data-week="${week}"] [data-column="${column}"]`);
+const [MON, TUE, WED, SUN, VOLUME, LONG_RUN] = [0, 1, 2, 6, 7, 8];
+
+/** The sheet of a block of this test alone. */
+async function openSheet(page: Page, name: string): Promise<void> {
+  await keepNewBlock(page, name);
+  await page.getByRole('link', { name: 'Sheet', exact: true }).first().click();
+  await expect(page.getByRole('grid', { name: /^Sheet/ })).toBeVisible();
+}
+
+/** Puts a table on the real clipboard, and pastes it into the cell in hand. */
+async function paste(page: Page, of: { text: string; html?: string }): Promise<void> {
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.evaluate(async ({ text, html }) => {
+    const blob = (type: string, body: string) => new Blob([body], { type });
+    const parts = { 'text/plain': blob('text/plain', text) };
+    await navigator.clipboard.write([
+      new ClipboardItem(html ? { ...parts, 'text/html': blob('text/html', html) } : parts),
+    ]);
+  }, of);
+  await page.keyboard.press('Control+v');
+}
+
+test.beforeEach(async ({ page }) => {
+  await signIn(page);
+});
+
+test('types a week day by day, and it is kept to the kilometre', async ({ page }) => {
+  await openSheet(page, 'Typed week');
+  await cellOf(page, 5, MON).click();
+  for (const typed of ['6', '10 6 x 600 m in 1:54, 90 s jog', '12 semi-long', 'rest', '9', '5']) {
+    await page.keyboard.type(typed);
+    await page.keyboard.press('Tab');
+  }
+  await expect(cellOf(page, 5, MON)).toHaveAccessibleName(/: 6, .*fixed/);
+  await expect(cellOf(page, 5, TUE)).toHaveAccessibleName(/: 10, 6 x 600 m in 1?:?\d+.*fixed/);
+  await expect(cellOf(page, 5, WED)).toHaveAccessibleName(/: 12, semi-long, fixed/);
+  await expect(cellOf(page, 5, 3)).toHaveAccessibleName(/: –, fixed/);
+  await expectSaved(page);
+  await page.reload();
+  await expect(cellOf(page, 5, WED)).toHaveAccessibleName(/: 12, semi-long, fixed/);
+  await cellOf(page, 5, WED).click();
+  await page.keyboard.press('Delete');
+  await expect(cellOf(page, 5, WED)).not.toHaveAccessibleName(/fixed/);
+  await page.keyboard.press('Control+z');
+  await expect(cellOf(page, 5, WED)).toHaveAccessibleName(/: 12, semi-long, fixed/);
+});
+
+test('writes a long run with what is in it, and it is as long as it says', async ({ page }) => {
+  await openSheet(page, 'Long run in full');
+  await cellOf(page, 6, LONG_RUN).click();
+  await page.keyboard.type('26 (last 11 @ marathon)');
+  await expect(page.getByText(/^Reads:/)).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(cellOf(page, 6, SUN)).toHaveAccessibleName(/: 26, .*last 11 km marathon, fixed/);
+  await expect(cellOf(page, 6, LONG_RUN)).toHaveAccessibleName(/: 26, fixed/);
+  await cellOf(page, 7, LONG_RUN).click();
+  await page.keyboard.type('6 x 1000 @ 10 km');
+  await expect(page.getByRole('alert')).toContainText('Did you mean “6 x 1000 m @ 10 km”?');
+  await page.keyboard.press('Escape');
+  await expect(cellOf(page, 7, LONG_RUN)).not.toHaveAccessibleName(/fixed/);
+});
+
+test('pastes a column of volumes and long runs from text, shown before it is taken', async ({
+  page,
+}) => {
+  await openSheet(page, 'Pasted columns');
+  await cellOf(page, 2, VOLUME).click();
+  await paste(page, { text: '50\n+10%\nr\n60' });
+  const bar = page.getByRole('region', { name: 'From the clipboard' });
+  await expect(bar).toContainText('4 cells read');
+  await expect(cellOf(page, 3, VOLUME)).toHaveAccessibleName(/: 55/);
+  await page.keyboard.press('Escape');
+  await expect(bar).toBeHidden();
+  await expect(cellOf(page, 3, VOLUME)).not.toHaveAccessibleName(/fixed/);
+  await paste(page, { text: '50\n+10%\nr\n60' });
+  await bar.getByRole('button', { name: 'Take 4 cells' }).click();
+  await expect(cellOf(page, 2, VOLUME)).toHaveAccessibleName(/: 50, fixed/);
+  await expect(cellOf(page, 3, VOLUME)).toHaveAccessibleName(/: 55, fixed/);
+  await expect(cellOf(page, 5, VOLUME)).toHaveAccessibleName(/: 60, fixed/);
+  await page.keyboard.press('Control+z');
+  await expect(cellOf(page, 2, VOLUME)).not.toHaveAccessibleName(/fixed/);
+});
+
+test('pastes a table of a web page, says what cannot be read and mends it', async ({ page }) => {
+  await openSheet(page, 'Pasted table');
+  await cellOf(page, 3, TUE).click();
+  await paste(page, {
+    text: 'fallback',
+    html: '<table><tr><td>8 x 400 @ 5 km, 60 s jog</td><td>11 easy</td></tr><tr><td>9</td><td>16 prgo</td></tr></table>',
+  });
+  const bar = page.getByRole('region', { name: 'From the clipboard' });
+  await expect(bar).toContainText('2 cells read');
+  await expect(bar).toContainText('2 cells not read');
+  await bar.getByRole('button', { name: 'Use “8 x 400 m @ 5 km, 60 s jog”' }).click();
+  await expect(bar).toContainText('3 cells read');
+  await expect(bar).toContainText('no pace is called “prgo”');
+  await bar.getByRole('button', { name: 'Take 3 cells' }).click();
+  await expect(cellOf(page, 3, WED)).toHaveAccessibleName(/: 11, fixed/);
+  await expect(cellOf(page, 4, TUE)).toHaveAccessibleName(/: 9, fixed/);
+  await expect(cellOf(page, 4, WED)).not.toHaveAccessibleName(/fixed/);
+});
+
+test('copies cells and pastes them elsewhere, and fills down', async ({ page }) => {
+  await openSheet(page, 'Copied cells');
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await cellOf(page, 2, TUE).click();
+  await page.keyboard.type('8 km steady');
+  await page.keyboard.press('Enter');
+  await cellOf(page, 2, TUE).click();
+  await page.keyboard.press('Control+c');
+  await cellOf(page, 3, TUE).click();
+  await page.keyboard.press('Control+v');
+  await page.keyboard.press('Control+Enter');
+  await expect(cellOf(page, 3, TUE)).toHaveAccessibleName(/8 km steady, fixed/);
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.keyboard.press('Control+d');
+  await expect(cellOf(page, 5, TUE)).toHaveAccessibleName(/8 km steady, fixed/);
+});
+
+test('fits eighteen weeks without scrolling sideways', async ({ page }) => {
+  await enterDemo(page);
+  await page.goto(addressOf('demo'));
+  await page.getByRole('link', { name: 'Idris Vale', exact: true }).click();
+  await page.getByRole('link', { name: 'Sheet', exact: true }).first().click();
+  await expect(cellOf(page, 18, SUN)).toBeVisible();
+  const main = page.getByRole('main');
+  const { inner, outer } = await main.evaluate((of) => ({
+    inner: of.scrollWidth,
+    outer: of.clientWidth,
+  }));
+  expect(inner).toBeLessThanOrEqual(outer);
+});

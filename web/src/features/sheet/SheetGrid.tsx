@@ -1,0 +1,214 @@
+import { unitName } from '@nadir/core/base';
+import { formatSteps } from '@nadir/core/base/format';
+import type { ShownBlock } from '@nadir/core/present';
+import { type CSSProperties, type KeyboardEvent, useEffect, useMemo, useRef } from 'react';
+import Button from '@mui/material/Button';
+import { type CellActs, SheetRow } from './SheetRow.js';
+import { COLUMNS, columnWeights, DAYS, LONG_RUN, type RowView, VOLUME } from './sheet-rows.js';
+import styles from './Sheet.module.css';
+import type { Sheet } from './useSheet.js';
+import type { Area } from './useSheetCursor.js';
+
+/** Where keys lead from a cell. */
+const STEPS: Readonly<Record<string, readonly [down: number, right: number]>> = {
+  ArrowUp: [-1, 0],
+  ArrowDown: [1, 0],
+  ArrowLeft: [0, -1],
+  ArrowRight: [0, 1],
+  PageUp: [-8, 0],
+  PageDown: [8, 0],
+};
+
+/** Weeks down, days across: read, typed and pasted like a table of one's own. */
+export function SheetGrid({
+  rows,
+  shown,
+  weekdays,
+  now,
+  sheet,
+}: {
+  rows: readonly RowView[];
+  shown: ShownBlock;
+  /** From the first day of a row on. */
+  weekdays: readonly string[];
+  /** The week that is run; undefined outside the block. */
+  now: number | undefined;
+  sheet: Sheet;
+}) {
+  const { cursor, typed, pasted } = sheet;
+  const { at, area } = cursor;
+  const grid = useRef<HTMLDivElement>(null);
+  const moved = useRef(false);
+  useEffect(() => {
+    if (typed !== undefined || !moved.current) return;
+    grid.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
+  }, [at, typed]);
+
+  const go: typeof cursor.go = (to, extend) => {
+    moved.current = true;
+    cursor.go(to, extend);
+  };
+
+  function onTyping(event: KeyboardEvent) {
+    const by = event.shiftKey ? -1 : 1;
+    moved.current = true;
+    if (event.key === 'Enter') sheet.keep({ row: at.row + by, column: at.column });
+    else if (event.key === 'Tab') sheet.keep({ row: at.row, column: at.column + by });
+    else if (event.key === 'Escape') sheet.drop();
+    else return;
+    event.preventDefault();
+  }
+
+  function onKeyDown(event: KeyboardEvent) {
+    const { key, shiftKey } = event;
+    const control = event.ctrlKey || event.metaKey;
+    if (typed !== undefined) {
+      onTyping(event);
+      return;
+    }
+    const step = STEPS[key];
+    if (key === 'Escape' && pasted) sheet.discard();
+    else if (key === 'Enter' && control && pasted) sheet.take();
+    else if (control && key.toLowerCase() === 'd') sheet.fillDown();
+    else if (control && key.toLowerCase() === 'a') {
+      cursor.go({ row: 0, column: 0 });
+      cursor.go({ row: rows.length - 1, column: COLUMNS - 1 }, true);
+    } else if (control && (key === 'Home' || key === 'End')) {
+      go(
+        key === 'Home' ? { row: 0, column: 0 } : { row: rows.length - 1, column: COLUMNS - 1 },
+        shiftKey,
+      );
+    } else if (control || event.altKey) return;
+    else if (step) go({ row: at.row + step[0], column: at.column + step[1] }, shiftKey);
+    else if (key === 'Home') go({ row: at.row, column: 0 }, shiftKey);
+    else if (key === 'End') go({ row: at.row, column: COLUMNS - 1 }, shiftKey);
+    else if (key === 'Enter' || key === 'F2') sheet.open();
+    else if (key === 'Delete' || key === 'Backspace') sheet.fill('');
+    else if (key.length === 1 && key !== ' ') sheet.open(key);
+    else return;
+    event.preventDefault();
+  }
+
+  const latest = useRef<CellActs>(undefined);
+  useEffect(() => {
+    latest.current = {
+      go: (to, extend) => {
+        moved.current = true;
+        if (sheet.keep()) cursor.go(to, extend);
+      },
+      open: () => sheet.open(),
+      type: sheet.type,
+      leave: () => {
+        if (!sheet.keep()) sheet.drop();
+      },
+    };
+  });
+  const acts = useMemo(
+    (): CellActs => ({
+      go: (...to) => latest.current?.go(...to),
+      open: (spot) => latest.current?.open(spot),
+      type: (text) => latest.current?.type(text),
+      leave: () => latest.current?.leave(),
+    }),
+    [],
+  );
+  const across = (of: Area | undefined, row: number) =>
+    of && row >= of.top && row <= of.bottom ? `${of.left} ${of.right}` : undefined;
+  const unit = unitName(shown.measure);
+  const days = columnWeights(rows)
+    .map((weight) => `minmax(0, ${weight}fr)`)
+    .join(' ');
+  const view = rows[at.row]?.cells[at.column];
+  const reading =
+    typed !== undefined && view
+      ? `Reads: ${[`${view.figure} ${unit}`, view.words].filter(Boolean).join(', ')}`
+      : undefined;
+  const sumOf = (column: number) =>
+    shown.weeks.reduce((total, week, index) => {
+      const place = dayPlace(rows[index], column);
+      return total + (place === undefined ? 0 : (week.days[place] ?? 0));
+    }, 0);
+  return (
+    <div
+      ref={grid}
+      role="grid"
+      aria-label="Sheet. Type in a cell; Enter keeps, Escape leaves it; Delete frees; copy and paste whole tables."
+      aria-rowcount={rows.length + 1}
+      aria-colcount={COLUMNS}
+      aria-multiselectable="true"
+      className={styles.grid}
+      style={{ '--days': days } as CSSProperties}
+      data-typing={typed !== undefined}
+      onKeyDown={onKeyDown}
+      onCopy={typed === undefined ? sheet.copy : undefined}
+      onPaste={typed === undefined ? sheet.paste : undefined}
+    >
+      <div role="row" aria-rowindex={1} className={styles.head}>
+        <div role="columnheader" className={styles.week}>
+          <span>week</span>
+          <span>to go</span>
+          <span>dates</span>
+        </div>
+        {weekdays.map((day) => (
+          <div key={day} role="columnheader">
+            {day}
+          </div>
+        ))}
+        {[unit, 'change', 'long run'].map((title) => (
+          <div key={title} role="columnheader" className={styles.number}>
+            {title}
+          </div>
+        ))}
+        <div role="columnheader" className={styles.notes}>
+          notes
+        </div>
+      </div>
+      {rows.map((view, row) => (
+        <SheetRow
+          key={view.number}
+          view={view}
+          row={row}
+          isFirstOfPhase={row === 0 || rows[row - 1]?.phase !== view.phase}
+          isNow={view.number === now}
+          at={row === at.row ? at.column : undefined}
+          chosen={across(area, row)}
+          pasted={across(pasted?.laid.area, row)}
+          typed={row === at.row ? typed : undefined}
+          problem={row === at.row ? sheet.problem : undefined}
+          acts={acts}
+        />
+      ))}
+      <div className={styles.sums} aria-hidden="true">
+        <div className={styles.week}>{rows.length} weeks</div>
+        {Array.from({ length: DAYS }, (_, column) => (
+          <div key={column}>{formatSteps(sumOf(column), shown.measure)}</div>
+        ))}
+        <b>{formatSteps(shown.total, shown.measure)}</b>
+      </div>
+      <p id="sheet-says" className={styles.says} role={sheet.problem ? 'alert' : undefined}>
+        {sheet.problem ??
+          reading ??
+          (at.column === VOLUME
+            ? 'A volume: 54, +10%, = (as the week before), r (a recovery week).'
+            : at.column === LONG_RUN
+              ? 'A long run: 32, or with what is in it: 32 (last 14 @ marathon), 30 progression.'
+              : 'A day: 12, 12 easy, rest, or a session: 6 x 1 km @ 10 km, 90 s jog.')}
+        {sheet.suggestion !== undefined && typed !== undefined && (
+          <Button
+            variant="outlined"
+            onMouseDown={(event) => event.preventDefault()}
+            onClick={() => sheet.type(sheet.suggestion ?? '')}
+          >
+            Use “{sheet.suggestion}”
+          </Button>
+        )}
+      </p>
+    </div>
+  );
+}
+
+/** Which day of its week stands in a column. */
+function dayPlace(view: RowView | undefined, column: number): number | undefined {
+  if (!view?.cells[column]) return undefined;
+  return view.cells.slice(0, column).filter((each) => each !== undefined).length;
+}

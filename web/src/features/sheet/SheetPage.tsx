@@ -1,0 +1,77 @@
+import Button from '@mui/material/Button';
+import type { BlockFile } from '@nadir/contract';
+import { addDays } from '@nadir/core/base';
+import { useEffect, useMemo } from 'react';
+import { useParams } from 'react-router';
+import { useSignedIn } from '../../api/session.js';
+import { shortWeekday } from '../../components/dates.js';
+import { useDaysOver } from '../../components/history.js';
+import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
+import { weekOf } from '../../drawing/days.js';
+import { ConflictDialog } from '../../editor/ConflictDialog.js';
+import { InEditor } from '../../editor/InEditor.js';
+import { OpenBlockTitle } from '../../editor/OpenBlockTitle.js';
+import { useAnswers } from '../../editor/useAnswers.js';
+import { useCommands } from '../../editor/useCommands.js';
+import { PasteBar } from './PasteBar.js';
+import styles from './Sheet.module.css';
+import { SheetGrid } from './SheetGrid.js';
+import { DAYS, firstOfRow, sheetRows } from './sheet-rows.js';
+import { useSheet } from './useSheet.js';
+
+/** The whole block as coaches write it: weeks down and days across. */
+export function SheetPage() {
+  const { id = '' } = useParams();
+  return (
+    <InEditor id={id}>{(file, preview) => <OpenSheet file={file} preview={preview} />}</InEditor>
+  );
+}
+
+function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | null }) {
+  const { today } = useSignedIn();
+  const base = useLaidBlock(file);
+  const { block, shown } = useShownChange(preview, base);
+  const over = useDaysOver();
+  const commands = useCommands();
+  const standing = useMemo(() => sheetRows(base.block, base.shown, over), [base, over]);
+  const rows = useMemo(
+    () => (block === base.block ? standing : sheetRows(block, shown, over)),
+    [block, shown, over, base, standing],
+  );
+  const now = weekOf(block.weeks, today);
+  const sheet = useSheet(base.block, standing, base.shown.measure, commands, (now ?? 1) - 1);
+  const { athlete } = block.spec;
+  useAnswers(base);
+  useEffect(() => {
+    document.title = `Sheet of ${athlete.name || 'a block'} · Nadir`;
+  }, [athlete.name]);
+  const weekdays = useMemo(() => {
+    const first = firstOfRow(block);
+    return Array.from({ length: DAYS }, (_, day) => shortWeekday(addDays(first, day)));
+  }, [block]);
+  const { pasted } = sheet;
+  return (
+    <>
+      <OpenBlockTitle spec={base.block.spec} view="Sheet">
+        <Button variant="outlined" onClick={() => window.print()}>
+          Print
+        </Button>
+      </OpenBlockTitle>
+      <main className={styles.main}>
+        <SheetGrid rows={rows} shown={shown} weekdays={weekdays} now={now} sheet={sheet} />
+      </main>
+      {pasted && (
+        <PasteBar
+          taken={pasted.taken}
+          same={pasted.laid.written.length === 0 && pasted.untaken.length === 0}
+          untaken={pasted.untaken}
+          outside={pasted.laid.outside}
+          onMend={sheet.mend}
+          onTake={sheet.take}
+          onDiscard={sheet.discard}
+        />
+      )}
+      <ConflictDialog />
+    </>
+  );
+}

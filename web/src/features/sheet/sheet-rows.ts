@@ -1,0 +1,158 @@
+import type { CheckedBlock } from '@nadir/core';
+import { addDays, type CivilDate, differenceInDays } from '@nadir/core/base';
+import { dayAndMonth, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
+import { dayText, type SheetCell } from '@nadir/core/edit/sheet';
+import { type Day, isRaced, mainOf } from '@nadir/core/layout';
+import { type ShownBlock, type ToldFinding, weekChange } from '@nadir/core/present';
+import { dayRoleWords, fixedDayOf } from '@nadir/core/spec/days';
+import { weightOf } from '../../drawing/day-weight.js';
+
+/** Days, then the week's volume and its long run. */
+export const DAYS = 7;
+export const VOLUME = DAYS;
+export const LONG_RUN = DAYS + 1;
+export const COLUMNS = DAYS + 2;
+
+/** A cell of the sheet: what it shows, and what would be typed for it. */
+export interface CellView {
+  cell: SheetCell;
+  figure: string;
+  /** Its role or session, in few words. */
+  words: string;
+  /** Typed again, it changes nothing. */
+  source: string;
+  name: string;
+  fixed: boolean;
+  /** Over, and kept as it was handed out. */
+  over: boolean;
+  weight: ReturnType<typeof weightOf> | 'figure';
+}
+
+/** A week of the sheet; a place without a day is undefined. */
+export interface RowView {
+  number: number;
+  toGo: number;
+  dates: string;
+  phase: string;
+  recovery: boolean;
+  change: string;
+  cells: (CellView | undefined)[];
+  worst: ToldFinding | undefined;
+  notes: string;
+}
+
+/** The whole block as the sheet shows it, week by week. */
+export function sheetRows(
+  block: CheckedBlock,
+  shown: ShownBlock,
+  over: ReadonlySet<CivilDate>,
+): RowView[] {
+  const { measure } = shown;
+  const first = firstOfRow(block);
+  return block.weeks.map((week, index): RowView => {
+    const figures = shown.weeks[index];
+    const pin = block.spec.pins.find((each) => each.week === week.number);
+    const isOver = week.days.every(({ date }) => over.has(date));
+    const cells = Array.from({ length: COLUMNS }, (): CellView | undefined => undefined);
+    week.days.forEach((day, place) => {
+      const column = ((differenceInDays(day.date, first) % DAYS) + DAYS) % DAYS;
+      cells[column] = dayCell(block, shown, day, figures?.days[place] ?? 0, over.has(day.date));
+    });
+    const longRun = figures?.longRun ?? 0;
+    const long = week.days.find(({ role }) => role === 'long');
+    const volume = formatSteps(figures?.volume ?? 0, measure);
+    const common = { words: '', over: isOver, weight: 'figure' } as const;
+    cells[VOLUME] = {
+      ...common,
+      cell: { kind: 'volume', week: week.number },
+      figure: volume,
+      source: volume,
+      name: `Week ${week.number}, volume`,
+      fixed: pin?.volume !== undefined,
+    };
+    cells[LONG_RUN] = {
+      ...common,
+      cell: { kind: 'longRun', week: week.number },
+      figure: week.toGo === 0 && longRun === 0 ? 'race' : formatSteps(longRun, measure),
+      source: long ? dayText(block.spec, long, longRun, measure) : '',
+      name: `Week ${week.number}, long run`,
+      fixed: week.longRunRule === 'pin',
+    };
+    const phase = block.phases.findLast(({ firstWeek }) => firstWeek <= week.number);
+    return {
+      number: week.number,
+      toGo: week.toGo,
+      dates: `${dayAndMonth(week.start)} – ${dayAndMonth(addDays(week.start, week.length - 1))}`,
+      phase: phase?.name ?? '',
+      recovery: week.recovery,
+      change: weekChange(block, week),
+      cells,
+      worst: block.findings.find(({ weeks, waived }) => !waived && weeks.includes(week.number)),
+      notes: week.events.map(({ name }) => name).join(', '),
+    };
+  });
+}
+
+/** The first day of every row: where a block begins in mid-week its first row has gaps before it. */
+export function firstOfRow({ weeks }: Pick<CheckedBlock, 'weeks'>): CivilDate {
+  const whole = weeks.find(({ length }) => length === DAYS) ?? weeks[0];
+  return whole?.start ?? '2000-01-03';
+}
+
+function dayCell(
+  { spec, weeks }: CheckedBlock,
+  { measure }: ShownBlock,
+  day: Day,
+  steps: number,
+  over: boolean,
+): CellView {
+  const asked = fixedDayOf(spec.days, day.date);
+  const isLongPin =
+    day.role === 'long' &&
+    weeks.some((week) => week.longRunRule === 'pin' && week.days.includes(day));
+  return {
+    cell: { kind: 'day', date: day.date },
+    figure:
+      day.role === 'race'
+        ? formatRaceDistance(spec.race.distance, measure.unit)
+        : steps > 0
+          ? formatSteps(steps, measure)
+          : '–',
+    words: shortWords(day, nameOn(spec, day)),
+    source: dayText(spec, day, steps, measure),
+    name: dayAndMonth(day.date),
+    fixed:
+      isLongPin || [asked.amount, asked.session, asked.role].some((each) => each !== undefined),
+    over,
+    weight: weightOf(day),
+  };
+}
+
+/** Roles that a figure alone says. */
+const PLAIN: ReadonlySet<string> = new Set(['easy', 'short-easy', 'recovery', 'rest', 'long']);
+
+/** What is raced on a day. */
+function nameOn({ race, events }: CheckedBlock['spec'], { date, role }: Day): string | undefined {
+  if (role === 'race') return race.name;
+  return isRaced(role) ? events.find(({ from }) => from === date)?.name : undefined;
+}
+
+/** Wide enough for its words: a column of figures alone takes less. */
+export function columnWeights(rows: readonly RowView[]): number[] {
+  return Array.from({ length: DAYS }, (_, column) => {
+    const longest = Math.max(0, ...rows.map(({ cells }) => cells[column]?.words.length ?? 0));
+    return longest > A_ROLE ? 2 : longest > 0 ? 1.5 : 1;
+  });
+}
+
+/** Letters of the longest role that stands beside a figure. */
+const A_ROLE = 'semi-long'.length;
+
+/** What is run, without the easy running around it. */
+function shortWords(day: Day, raced: string | undefined): string {
+  if (raced !== undefined) return raced;
+  const main = mainOf(day)?.shorthand ?? '';
+  const parts = main.split('; ').filter((part) => !/ (easy|recovery)$/.test(part));
+  if (parts.length > 0 && day.role !== 'rest') return parts.join('; ');
+  return PLAIN.has(day.role) ? '' : dayRoleWords[day.role];
+}

@@ -1,0 +1,56 @@
+import Papa from 'papaparse';
+
+/** Longer than any block, wider than any sheet: what is beyond is not read. */
+const MOST_ROWS = 200;
+const MOST_COLUMNS = 40;
+/** A session is not longer. */
+const MOST_CHARACTERS = 2000;
+
+/** Rows of a table on the clipboard: of a web page or spreadsheet, else of text with tabs or commas. */
+export function readTable({ html, text }: { html: string; text: string }): string[][] {
+  const rows = /<t[dh][\s>]/i.test(html) ? rowsOfHtml(html) : rowsOfText(text);
+  return rows
+    .slice(0, MOST_ROWS)
+    .map((cells) =>
+      cells.slice(0, MOST_COLUMNS).map((cell) => cell.slice(0, MOST_CHARACTERS).trim()),
+    );
+}
+
+function rowsOfHtml(html: string): string[][] {
+  const table = new DOMParser().parseFromString(html, 'text/html').querySelector('table');
+  return [...(table?.rows ?? [])].map((row) =>
+    [...row.cells].flatMap((cell) => [
+      cell.textContent.replace(/\s+/g, ' '),
+      ...Array.from({ length: Math.min(MOST_COLUMNS, cell.colSpan) - 1 }, () => ''),
+    ]),
+  );
+}
+
+/** Commas part cells only where a line of them reads as figures: sessions have commas of their own. */
+const FIGURES = /^[\d\s.%+=−–-]+(,[\d\s.%+=−–-]*){2,}$/;
+
+function rowsOfText(text: string): string[][] {
+  const lines = text.replace(/\r?\n$/, '');
+  const delimiter = lines.includes('\t')
+    ? '\t'
+    : lines.split('\n').every((line) => FIGURES.test(line.trim()))
+      ? ','
+      : '\t';
+  return Papa.parse<string[]>(lines, { delimiter }).data;
+}
+
+/** A table for the clipboard, as a spreadsheet takes it and as it is pasted back. */
+export function writeTable(rows: readonly (readonly string[])[]): { html: string; text: string } {
+  const cells = (row: readonly string[]) => row.map((cell) => `<td>${escaped(cell)}</td>`).join('');
+  return {
+    text: Papa.unparse(
+      rows.map((row) => [...row]),
+      { delimiter: '\t', newline: '\n' },
+    ),
+    html: `<table>${rows.map((row) => `<tr>${cells(row)}</tr>`).join('')}</table>`,
+  };
+}
+
+function escaped(text: string): string {
+  return text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
+}

@@ -1,0 +1,178 @@
+import type { CheckedBlock } from '@nadir/core';
+import type { Measure } from '@nadir/core/base';
+import { type UntakenCell, writeCells, type WrittenCell } from '@nadir/core/edit/sheet';
+import { type ClipboardEvent, useState } from 'react';
+import { useSay } from '../../components/messages.js';
+import type { Commands } from '../../editor/useCommands.js';
+import { COLUMNS, type RowView } from './sheet-rows.js';
+import { readTable, writeTable } from './table-text.js';
+import { type Laid, layTable, textsOf } from './written.js';
+import { type SheetCursor, type Spot, useSheetCursor } from './useSheetCursor.js';
+
+/** A table from the clipboard that is shown and not taken yet. */
+export interface Pasted {
+  laid: Laid;
+  taken: number;
+  /** What could not be read, or may not be written. */
+  untaken: UntakenCell[];
+}
+
+/** The sheet in hand: where the cursor is, what is typed, what is pasted. */
+export interface Sheet {
+  cursor: SheetCursor;
+  typed: string | undefined;
+  /** What is wrong with what is typed. */
+  problem: string | undefined;
+  suggestion: string | undefined;
+  pasted: Pasted | undefined;
+  open: (text?: string) => void;
+  type: (text: string) => void;
+  /** Keeps what is typed and goes on; false where it cannot be kept. */
+  keep: (to?: Spot) => boolean;
+  drop: () => void;
+  /** Writes the same in every chosen cell. */
+  fill: (text: string) => void;
+  fillDown: () => void;
+  copy: (event: ClipboardEvent) => void;
+  paste: (event: ClipboardEvent) => void;
+  mend: (cell: UntakenCell) => void;
+  take: () => void;
+  discard: () => void;
+}
+
+/**
+ * @param block as it stands, without what is only shown
+ * @param first the row the cursor begins in
+ */
+export function useSheet(
+  block: CheckedBlock,
+  rows: readonly RowView[],
+  measure: Measure,
+  commands: Commands,
+  first: number,
+): Sheet {
+  const say = useSay();
+  const [typed, setTyped] = useState<string>();
+  const [wrong, setWrong] = useState<Pick<UntakenCell, 'problem' | 'suggestion'>>();
+  const [pasted, setPasted] = useState<Pasted>();
+  const cursor = useSheetCursor({ row: rows.length, column: COLUMNS }, { row: first, column: 0 });
+  const { at, area } = cursor;
+  const here = rows[at.row]?.cells[at.column];
+
+  function close() {
+    setTyped(undefined);
+    setWrong(undefined);
+    commands.cancel();
+  }
+
+  function open(text?: string) {
+    if (!here) return;
+    if (here.over) {
+      say({ text: `${here.name} is over, and kept as it was handed out.` });
+      return;
+    }
+    setTyped(text ?? here.source);
+    if (text !== undefined) type(text);
+  }
+
+  function type(text: string) {
+    setTyped(text);
+    if (!here) return;
+    const { command, untaken } = writeCells(block, [{ cell: here.cell, text }], measure);
+    setWrong(untaken[0]);
+    if (command) commands.show(command);
+    else commands.cancel();
+  }
+
+  /** Runs what is written as one step; says what stands in its way. */
+  function run(written: readonly WrittenCell[]): boolean {
+    const { command, untaken } = writeCells(block, written, measure);
+    if (!command) {
+      setWrong(untaken[0]);
+      return false;
+    }
+    const [issue] = commands.run(command);
+    if (issue) {
+      setWrong({ problem: issue.message });
+      return false;
+    }
+    return true;
+  }
+
+  function keep(to?: Spot): boolean {
+    if (typed === undefined || !here) return true;
+    // A figure that is right already is fixed by keeping it.
+    if (!run([{ cell: here.cell, text: typed }])) return false;
+    setTyped(undefined);
+    setWrong(undefined);
+    if (to) cursor.go(to);
+    return true;
+  }
+
+  function write(table: readonly (readonly string[])[]) {
+    const laid = layTable(rows, table, { at, area });
+    if (laid.untaken[0]) say({ text: laid.untaken[0].problem });
+    if (laid.written.length > 0 && !run(laid.written)) say({ text: 'That cannot be kept here.' });
+  }
+
+  function show(laid: Laid) {
+    const { command, taken, untaken } = writeCells(block, laid.written, measure);
+    const issues = command ? commands.show(command) : [];
+    const refused = issues.map(({ message }): UntakenCell[] =>
+      laid.written.slice(0, 1).map((each) => ({ ...each, problem: message })),
+    );
+    setPasted({
+      laid,
+      taken: issues.length > 0 ? 0 : taken,
+      untaken: [...untaken, ...laid.untaken, ...refused.flat()],
+    });
+  }
+
+  return {
+    cursor,
+    typed,
+    problem: wrong?.problem,
+    suggestion: wrong?.suggestion,
+    pasted,
+    open,
+    type,
+    keep,
+    drop: close,
+    fill: (text) => write([[text]]),
+    fillDown() {
+      const [first = []] = textsOf(rows, area);
+      write(Array.from({ length: area.bottom - area.top + 1 }, () => first));
+    },
+    copy(event) {
+      const { html, text } = writeTable(textsOf(rows, area));
+      event.clipboardData.setData('text/plain', text);
+      event.clipboardData.setData('text/html', html);
+      event.preventDefault();
+      say({ text: 'Copied as a table.' });
+    },
+    paste(event) {
+      event.preventDefault();
+      const table = readTable({
+        html: event.clipboardData.getData('text/html'),
+        text: event.clipboardData.getData('text/plain'),
+      });
+      if (table.length > 0) show(layTable(rows, table, { at, area }));
+    },
+    mend({ cell, suggestion }) {
+      if (!pasted || suggestion === undefined) return;
+      const written = pasted.laid.written.map((each) =>
+        each.cell === cell ? { cell, text: suggestion } : each,
+      );
+      show({ ...pasted.laid, written });
+    },
+    take() {
+      if (!pasted) return;
+      const { command } = writeCells(block, pasted.laid.written, measure);
+      if (command && commands.run(command).length === 0) setPasted(undefined);
+    },
+    discard() {
+      setPasted(undefined);
+      commands.cancel();
+    },
+  };
+}
