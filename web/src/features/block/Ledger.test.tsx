@@ -19,6 +19,7 @@ function fakePinning(problem?: string) {
   return {
     preview: vi.fn<Pinning['preview']>(() => problems),
     keep: vi.fn<Pinning['keep']>(() => problems),
+    write: vi.fn<Pinning['write']>(() => problems),
     unpin: vi.fn<Pinning['unpin']>(),
     cancel: vi.fn<Pinning['cancel']>(),
   };
@@ -107,14 +108,26 @@ describe('the Ledger', () => {
     expect(pinning.keep).not.toHaveBeenCalled();
   });
 
-  it('says what is no amount, and will not keep it', async () => {
-    const pinning = fakePinning();
+  it('says what cannot be read, and will not keep it', async () => {
+    const pinning = fakePinning('“4x” is no volume.');
     const user = open(pinning);
     await user.click(cell(/^Week 4, volume/));
     await user.keyboard('4x{Enter}');
-    expect(screen.getByRole('alert').textContent).toContain('“4x” is no amount: type km');
-    expect(pinning.keep).not.toHaveBeenCalled();
+    expect(screen.getByRole('alert').textContent).toBe('“4x” is no volume.');
     expect(screen.getByRole('textbox').getAttribute('aria-invalid')).toBe('true');
+    expect(pinning.keep).not.toHaveBeenCalled();
+  });
+
+  it('takes what is said in words: shown as it is typed, kept on Enter', async () => {
+    const pinning = fakePinning();
+    const user = open(pinning);
+    await user.click(cell(/^Week 4, long run/));
+    await user.keyboard('12 steady{Enter}');
+    expect(pinning.write).toHaveBeenCalledWith(4, 'longRun', '12 steady', 'show');
+    expect(pinning.write).toHaveBeenLastCalledWith(4, 'longRun', '12 steady', 'keep');
+    await user.click(cell(/^Week 4, volume/));
+    await user.keyboard('={Enter}');
+    expect(pinning.write).toHaveBeenLastCalledWith(4, 'volume', '=', 'keep');
   });
 
   it('says what stands in the way, and stays open', async () => {

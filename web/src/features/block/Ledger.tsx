@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { quantum, unitName } from '@nadir/core/base';
+import { quantum } from '@nadir/core/base';
 import { parseAmount } from '@nadir/core/base/format';
 import type { Issue } from '@nadir/core/spec';
 import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from 'react';
@@ -18,6 +18,8 @@ export interface Pinning {
   /** Draws the pin without keeping it; gives back what stands in its way. */
   preview: (week: number, field: PinField, amount: number | undefined) => Issue[];
   keep: (week: number, field: PinField, amount: number) => Issue[];
+  /** The same of what is said in words: `+10%`, `=`, `r`, `32 (last 14 @ marathon)`. */
+  write: (week: number, field: PinField, text: string, how: 'show' | 'keep') => Issue[];
   unpin: (week: number, field: PinField) => void;
   cancel: () => void;
 }
@@ -104,12 +106,9 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
     if (!pins || !week) return;
     const amount = parseAmount(text, shown.measure);
     if (amount === undefined) {
-      setProblem(
-        text.trim() === ''
-          ? undefined
-          : `“${text}” is no amount: type ${unitName(shown.measure)}, such as 42 or 42.5.`,
-      );
-      pinning.cancel();
+      if (text.trim() === '') pinning.cancel();
+      const said = text.trim() === '' ? [] : pinning.write(week.number, pins, text, 'show');
+      setProblem(said[0]?.message);
       return;
     }
     setProblem(pinning.preview(week.number, pins, amount)[0]?.message);
@@ -118,12 +117,14 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
   function finish(toWeek = selected) {
     const amount = parseAmount(typed ?? '', shown.measure);
     if (!pins || !week) return;
-    if (amount === undefined) {
-      if ((typed ?? '').trim() !== '') return;
+    if (amount === undefined && (typed ?? '').trim() === '') {
       drop();
       return;
     }
-    const [refusal] = pinning.keep(week.number, pins, amount);
+    const [refusal] =
+      amount === undefined
+        ? pinning.write(week.number, pins, typed ?? '', 'keep')
+        : pinning.keep(week.number, pins, amount);
     if (refusal) {
       setProblem(refusal.message);
       return;
@@ -165,7 +166,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
     if (step) go(...step, event.shiftKey);
     else if (active?.pins && !pins && WRITING.test(event.key)) setProblem(overWords(selected));
     else if (event.key === '+' || event.key === '-') nudge(event.key === '+' ? 1 : -1);
-    else if (pins && /^[\d]$/.test(event.key)) type(event.key);
+    else if (pins && /^[\d=r]$/.test(event.key)) type(event.key);
     else if (pins && (event.key === 'Enter' || event.key === 'F2')) {
       setTyped(week ? active?.text(week, selected - 1).replace('race', '') : '');
     } else if (pins && (event.key === 'Delete' || event.key === 'Backspace')) {

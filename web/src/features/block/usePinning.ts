@@ -1,6 +1,7 @@
 import type { CheckedBlock } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import { pinWeek, unpinWeek } from '@nadir/core/edit';
+import { writeCells } from '@nadir/core/edit/sheet';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Pinning } from './Ledger.js';
 import type { Commands } from '../../editor/useCommands.js';
@@ -26,6 +27,13 @@ export function usePinning(block: CheckedBlock, measure: Measure, commands: Comm
         }
         commands.cancel();
         return [];
+      },
+      write(week, field, text, how) {
+        const cell = { kind: field, week } as const;
+        const { command, untaken } = writeCells(standing.current, [{ cell, text }], measure);
+        if (command) return how === 'keep' ? commands.run(command) : commands.show(command);
+        commands.cancel();
+        return untaken.map(({ problem }) => ({ code: 'unread', path: [], message: problem }));
       },
       unpin(week, field) {
         if (pinOf(standing.current, week)?.[field] === undefined) return;

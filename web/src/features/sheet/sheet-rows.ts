@@ -9,9 +9,9 @@ import { weightOf } from '../../drawing/day-weight.js';
 
 /** Days, then the week's volume and its long run. */
 export const DAYS = 7;
-export const VOLUME = DAYS;
-export const LONG_RUN = DAYS + 1;
-export const COLUMNS = DAYS + 2;
+export const VOLUME = 7;
+export const LONG_RUN = 8;
+export const COLUMNS = 9;
 
 /** A cell of the sheet: what it shows, and what would be typed for it. */
 export interface CellView {

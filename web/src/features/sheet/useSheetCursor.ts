@@ -48,8 +48,3 @@ export function useSheetCursor(size: Spot, first: Spot): SheetCursor {
 function within(place: number, many: number): number {
   return Math.min(many - 1, Math.max(0, place));
 }
-
-/** Whether a cell is among those chosen. */
-export function isIn({ top, bottom, left, right }: Area, row: number, column: number): boolean {
-  return row >= top && row <= bottom && column >= left && column <= right;
-}
