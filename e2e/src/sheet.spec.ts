@@ -123,6 +123,27 @@ test('copies cells and pastes them elsewhere, and fills down', async ({ page }) 
   await expect(cellOf(page, 5, TUE)).toHaveAccessibleName(/8 km steady, fixed/);
 });
 
+test('fixes a weekday through the block, and lets weeks be the sum of their days', async ({
+  page,
+}) => {
+  await openSheet(page, 'Fixed Mondays');
+  await page.getByRole('button', { name: 'Choose every Mon to come' }).click();
+  await page.keyboard.type('7');
+  await page.keyboard.press('Control+Enter');
+  for (const week of [1, 4, 8, 11]) {
+    await expect(cellOf(page, week, MON)).toHaveAccessibleName(/: 7, .*fixed/);
+  }
+  const volume = async () => Number(await cellOf(page, 5, VOLUME).innerText());
+  const before = await volume();
+  const tuesday = Number((await cellOf(page, 5, TUE).innerText()).split('\n')[0]);
+  await page.getByLabel('When a day changes').selectOption('its week is the sum of its days');
+  await cellOf(page, 5, TUE).click();
+  await page.keyboard.type(String(tuesday + 3));
+  await page.keyboard.press('Enter');
+  await expect.poll(volume).toBe(before + 3);
+  await expect(cellOf(page, 5, MON)).toHaveAccessibleName(/: 7, .*fixed/);
+});
+
 test('fits eighteen weeks without scrolling sideways', async ({ page }) => {
   await enterDemo(page);
   await page.goto(addressOf('demo'));

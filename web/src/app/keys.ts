@@ -27,7 +27,8 @@ export const keyGroups = [
     keys: [
       ['Any letter or digit', 'Write in the cell; Enter or F2 changes what stands there'],
       ['Enter, Tab', 'Keep it and go down or right; with Shift up or left'],
-      ['Shift+arrows', 'Choose several cells'],
+      ['Shift+arrows', 'Choose several cells; a weekday chooses its column'],
+      ['Ctrl+Enter', 'Keep what is typed in all chosen cells'],
       ['Ctrl+C, Ctrl+V', 'Copy and paste a table, also to and from a spreadsheet'],
       ['Ctrl+D', 'Fill down'],
       ['Delete', 'Free what is fixed'],

@@ -129,6 +129,28 @@ describe('cells of the sheet', () => {
     expect(after([{ kind: 'volume', week: 3 }, 'r']).weeks[2]?.recovery).toBe(true);
   });
 
+  it('let the week grow with a day where the coach says so, and keep the others', () => {
+    const before = showBlock(block, km).weeks[9];
+    const written = [{ cell: dayOf(1), text: '20' }];
+    const found = writeCells(block, written, km, 'volume');
+    const after = showBlock(layOut(applyChange(block.spec, found.command?.change ?? {})), km)
+      .weeks[9];
+    const days = before?.days.map((day, place) => (place === 1 ? 20 : day)) ?? [];
+    expect(after?.days).toEqual(days);
+    expect(after?.volume).toBe(days.reduce((total, day) => total + day, 0));
+    expect(after?.volume).not.toBe(before?.volume);
+  });
+
+  it('let the week follow a long run that is written out', () => {
+    const before = showBlock(block, km).weeks[9];
+    const written = [{ cell: dayOf(LONG), text: '20 km easy (last 5 @ marathon)' }];
+    const found = writeCells(block, written, km, 'volume');
+    const after = showBlock(layOut(applyChange(block.spec, found.command?.change ?? {})), km)
+      .weeks[9];
+    expect(after?.longRun).toBe(20);
+    expect(after?.volume).toBe((before?.volume ?? 0) - (before?.longRun ?? 0) + 20);
+  });
+
   it('are freed again', () => {
     const fixed = after([dayOf(1), '11']);
     const command = writeCells(fixed, [{ cell: dayOf(1), text: '' }], km).command;

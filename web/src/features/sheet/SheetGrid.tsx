@@ -52,7 +52,8 @@ export function SheetGrid({
   function onTyping(event: KeyboardEvent) {
     const by = event.shiftKey ? -1 : 1;
     moved.current = true;
-    if (event.key === 'Enter') sheet.keep({ row: at.row + by, column: at.column });
+    if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) sheet.keepInAll();
+    else if (event.key === 'Enter') sheet.keep({ row: at.row + by, column: at.column });
     else if (event.key === 'Tab') sheet.keep({ row: at.row, column: at.column + by });
     else if (event.key === 'Escape') sheet.drop();
     else return;
@@ -149,9 +150,19 @@ export function SheetGrid({
           <span>to go</span>
           <span>dates</span>
         </div>
-        {weekdays.map((day) => (
+        {weekdays.map((day, column) => (
           <div key={day} role="columnheader">
-            {day}
+            <button
+              type="button"
+              aria-label={`Choose every ${day} to come`}
+              onClick={() => {
+                const from = rows.findIndex(({ cells }) => cells[column]?.over === false);
+                go({ row: Math.max(0, from), column });
+                go({ row: rows.length - 1, column }, true);
+              }}
+            >
+              {day}
+            </button>
           </div>
         ))}
         {[unit, 'change', 'long run'].map((title) => (

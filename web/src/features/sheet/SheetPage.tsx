@@ -1,9 +1,11 @@
 import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
 import { addDays } from '@nadir/core/base';
-import { useEffect, useMemo } from 'react';
+import type { GivesWay } from '@nadir/core/edit/sheet';
+import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { shortWeekday } from '../../components/dates.js';
 import { useDaysOver } from '../../components/history.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
@@ -39,7 +41,11 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
     [block, shown, over, base, standing],
   );
   const now = weekOf(block.weeks, today);
-  const sheet = useSheet(base.block, standing, base.shown.measure, commands, (now ?? 1) - 1);
+  const [givesWay, setGivesWay] = useState<GivesWay>('days');
+  const sheet = useSheet(base.block, standing, base.shown.measure, commands, {
+    first: (now ?? 1) - 1,
+    givesWay,
+  });
   const { athlete } = block.spec;
   useAnswers(base);
   useEffect(() => {
@@ -53,6 +59,15 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   return (
     <>
       <OpenBlockTitle spec={base.block.spec} view="Sheet">
+        <ChoiceAnswer<GivesWay>
+          label="When a day changes"
+          value={givesWay}
+          choices={[
+            ['days', 'its week keeps its volume'],
+            ['volume', 'its week is the sum of its days'],
+          ]}
+          onAnswer={setGivesWay}
+        />
         <Button variant="outlined" onClick={() => window.print()}>
           Print
         </Button>

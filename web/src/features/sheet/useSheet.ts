@@ -1,6 +1,11 @@
 import type { CheckedBlock } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
-import { type UntakenCell, writeCells, type WrittenCell } from '@nadir/core/edit/sheet';
+import {
+  type GivesWay,
+  type UntakenCell,
+  writeCells,
+  type WrittenCell,
+} from '@nadir/core/edit/sheet';
 import { type ClipboardEvent, useState } from 'react';
 import { useSay } from '../../components/messages.js';
 import type { Commands } from '../../editor/useCommands.js';
@@ -29,6 +34,8 @@ export interface Sheet {
   type: (text: string) => void;
   /** Keeps what is typed and goes on; false where it cannot be kept. */
   keep: (to?: Spot) => boolean;
+  /** Keeps what is typed in all chosen cells. */
+  keepInAll: () => void;
   drop: () => void;
   /** Writes the same in every chosen cell. */
   fill: (text: string) => void;
@@ -42,14 +49,14 @@ export interface Sheet {
 
 /**
  * @param block as it stands, without what is only shown
- * @param first the row the cursor begins in
+ * @param options the row the cursor begins in, and what gives way where a day is written
  */
 export function useSheet(
   block: CheckedBlock,
   rows: readonly RowView[],
   measure: Measure,
   commands: Commands,
-  first: number,
+  { first, givesWay }: { first: number; givesWay: GivesWay },
 ): Sheet {
   const say = useSay();
   const [typed, setTyped] = useState<string>();
@@ -78,7 +85,7 @@ export function useSheet(
   function type(text: string) {
     setTyped(text);
     if (!here) return;
-    const { command, untaken } = writeCells(block, [{ cell: here.cell, text }], measure);
+    const { command, untaken } = writeCells(block, [{ cell: here.cell, text }], measure, givesWay);
     setWrong(untaken[0]);
     if (command) commands.show(command);
     else commands.cancel();
@@ -86,7 +93,7 @@ export function useSheet(
 
   /** Runs what is written as one step; says what stands in its way. */
   function run(written: readonly WrittenCell[]): boolean {
-    const { command, untaken } = writeCells(block, written, measure);
+    const { command, untaken } = writeCells(block, written, measure, givesWay);
     if (!command) {
       setWrong(untaken[0]);
       return false;
@@ -116,7 +123,7 @@ export function useSheet(
   }
 
   function show(laid: Laid) {
-    const { command, taken, untaken } = writeCells(block, laid.written, measure);
+    const { command, taken, untaken } = writeCells(block, laid.written, measure, givesWay);
     const issues = command ? commands.show(command) : [];
     const refused = issues.map(({ message }): UntakenCell[] =>
       laid.written.slice(0, 1).map((each) => ({ ...each, problem: message })),
@@ -137,6 +144,12 @@ export function useSheet(
     open,
     type,
     keep,
+    keepInAll() {
+      if (typed === undefined) return;
+      const text = typed;
+      close();
+      write([[text]]);
+    },
     drop: close,
     fill: (text) => write([[text]]),
     fillDown() {
@@ -167,7 +180,7 @@ export function useSheet(
     },
     take() {
       if (!pasted) return;
-      const { command } = writeCells(block, pasted.laid.written, measure);
+      const { command } = writeCells(block, pasted.laid.written, measure, givesWay);
       if (command && commands.run(command).length === 0) setPasted(undefined);
     },
     discard() {

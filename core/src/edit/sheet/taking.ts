@@ -1,0 +1,214 @@
+import { type CivilDate, type Measure, quantum, sum } from '../../base/index.js';
+import { dayWords } from '../../base/format/index.js';
+import { type Block, type Day, isRaced } from '../../layout/index.js';
+import { rulesOf } from '../../rules/index.js';
+import { linkPaces, sessionOf, sessionPacesOf, sessionTotals } from '../../sessions/index.js';
+import {
+  type FixedDay,
+  fixedDayOf,
+  isRun,
+  type PatternRole,
+  withFixedDay,
+} from '../../spec/days/index.js';
+import { withPin } from '../../spec/index.js';
+import type { Change } from '../index.js';
+import { runRole } from '../week/index.js';
+import { type DayEntry, readDay, type ReadCell } from './read-day.js';
+import { readVolume, type VolumeEntry } from './read-week.js';
+import type { WrittenCell } from './cells.js';
+
+type Taken = ReadCell<undefined>;
+const DONE: Taken = { ok: true, entry: undefined };
+const refuse = (problem: string): Taken => ({ ok: false, problem });
+
+function recoveryWeeks({ weeks }: Block): number[] {
+  return weeks.flatMap(({ recoveryDue, number }) => (recoveryDue ? [number] : []));
+}
+
+/** The parts of a spec that cells change, as they are changed one after the other. */
+export class Taking {
+  private readonly spec: Block['spec'];
+  private days: FixedDay[];
+  private pins: Block['spec']['pins'];
+  private readonly recovery: Set<number>;
+  /** Days that were written. */
+  private readonly touched = new Set<CivilDate>();
+  private readonly rules: ReturnType<typeof rulesOf>;
+
+  constructor(
+    private readonly block: Block,
+    private readonly measure: Measure,
+  ) {
+    this.spec = block.spec;
+    this.days = [...block.spec.days];
+    this.pins = block.spec.pins;
+    this.rules = rulesOf(block.spec);
+    this.recovery = new Set(recoveryWeeks(block));
+  }
+
+  take({ cell, text }: WrittenCell): Taken {
+    if (cell.kind === 'volume') {
+      const read = readVolume(text, this.measure);
+      return read.ok ? this.takeVolume(cell.week, read.entry) : read;
+    }
+    const day =
+      cell.kind === 'day'
+        ? this.block.weeks.flatMap(({ days }) => days).find(({ date }) => date === cell.date)
+        : this.block.weeks[cell.week - 1]?.days.find(({ role }) => role === 'long');
+    if (!day) {
+      return refuse(
+        cell.kind === 'day'
+          ? `${dayWords(cell.date)} is outside the block.`
+          : `Week ${cell.week} has no long run to write.`,
+      );
+    }
+    if (isRaced(day.role) || day.role === 'race') {
+      return refuse(`${dayWords(day.date)} is raced: it is changed under “Races & days away”.`);
+    }
+    const paces = sessionPacesOf(this.spec, this.rules, day.date);
+    const { table } = this.spec.paces;
+    const read = readDay(text, this.measure, { table, paces });
+    return read.ok ? this.takeDay(day, read.entry) : read;
+  }
+
+  change(): Change {
+    const { volume } = this.spec;
+    const weeks = [...this.recovery].sort((a, b) => a - b);
+    const isSame = weeks.join() === recoveryWeeks(this.block).join();
+    return {
+      days: this.days,
+      pins: this.pins,
+      ...(!isSame && { volume: { ...volume, recovery: { ...volume.recovery, weeks } } }),
+    };
+  }
+
+  /** Makes every week with a written day the sum of its days, each fixed as it stands. */
+  sumWeeks(): void {
+    for (const { number, days } of this.block.weeks) {
+      if (!days.some(({ date }) => this.touched.has(date))) continue;
+      const run = days.filter(({ role }) => isRun(role) && !isRaced(role));
+      for (const day of run) if (!this.touched.has(day.date)) this.fixAsItStands(day, number);
+      const raced = days.filter(({ role }) => isRaced(role)).map((day) => this.amountOf(day));
+      this.pin(number, 'volume', sum([...raced, ...days.map((day) => this.askedOf(day, number))]));
+    }
+  }
+
+  private fixAsItStands(day: Day, week: number): void {
+    const { session, amount } = fixedDayOf(this.days, day.date);
+    if (session !== undefined || amount !== undefined) return;
+    if (day.role === 'long') this.pin(week, 'longRun', this.amountOf(day));
+    else this.write(day.date, { amount: this.amountOf(day), role: runRole(day.role) });
+  }
+
+  /** What a day is asked to hold once all is taken; a race is counted apart. */
+  private askedOf(day: Day, week: number): number {
+    if (isRaced(day.role) || day.role === 'race') return 0;
+    const { session, amount, role } = fixedDayOf(this.days, day.date);
+    if (session !== undefined) return this.heldBy(session, day.date);
+    if (amount !== undefined) return amount;
+    if (role !== undefined && !isRun(role)) return 0;
+    const pinned = this.pins.find((pin) => pin.week === week)?.longRun;
+    if (day.role === 'long' && pinned !== undefined) return pinned;
+    return this.amountOf(day);
+  }
+
+  /** A day as it is laid out, in whole shown steps. */
+  private amountOf({ distance, time }: Day): number {
+    const step = quantum(this.measure);
+    const amount = this.spec.athlete.basis === 'time' ? time : distance;
+    return Math.round(amount / step) * step;
+  }
+
+  private heldBy(text: string, date: CivilDate): number {
+    const parts = sessionOf(text)?.parts ?? [];
+    const held = sessionTotals(parts, sessionPacesOf(this.spec, this.rules, date));
+    return Math.round(this.spec.athlete.basis === 'time' ? held.time : held.distance);
+  }
+
+  private takeVolume(week: number, entry: VolumeEntry): Taken {
+    if (entry.kind === 'recovery') {
+      this.recovery.add(week);
+      this.pin(week, 'volume', undefined);
+      return DONE;
+    }
+    if (entry.kind === 'free') this.pin(week, 'volume', undefined);
+    else if (entry.kind === 'amount') this.pin(week, 'volume', entry.amount);
+    else {
+      const before = this.volumeOf(week - 1);
+      if (before === undefined)
+        return refuse('The first week has none before it. Write its figure.');
+      const step = quantum(this.measure);
+      this.pin(week, 'volume', Math.round((before * (1 + entry.share)) / step) * step);
+    }
+    return DONE;
+  }
+
+  private volumeOf(week: number): number | undefined {
+    const pinned = this.pins.find((pin) => pin.week === week)?.volume;
+    return pinned ?? this.block.weeks[week - 1]?.volume;
+  }
+
+  private takeDay(day: Day, entry: DayEntry): Taken {
+    const { date, role } = day;
+    this.touched.add(date);
+    const long = role === 'long' ? this.weekOf(date) : undefined;
+    switch (entry.kind) {
+      case 'free':
+        this.days = this.days.filter((each) => each.date !== date);
+        if (long !== undefined) this.pin(long, 'longRun', undefined);
+        return DONE;
+      case 'role':
+        return this.takeRole(day, entry.role);
+      case 'amount':
+        if (entry.role && entry.role !== role) {
+          const taken = this.takeRole(day, entry.role);
+          if (!taken.ok) return taken;
+        }
+        if (long !== undefined) {
+          if (entry.amount === 0)
+            return refuse(`The long run of ${dayWords(date)} cannot be nothing.`);
+          this.pin(long, 'longRun', entry.amount);
+          this.write(date, { session: undefined, swap: undefined });
+          return DONE;
+        }
+        if (entry.amount === 0) return this.takeRole(day, 'rest');
+        this.write(date, {
+          amount: entry.amount,
+          session: undefined,
+          swap: undefined,
+          role: entry.role ?? runRole(role),
+        });
+        return DONE;
+      case 'session':
+        if (long !== undefined) this.pin(long, 'longRun', undefined);
+        this.write(date, {
+          session: linkPaces(entry.text, this.spec.paces.table),
+          amount: undefined,
+          swap: undefined,
+          role: runRole(role),
+        });
+        return DONE;
+    }
+  }
+
+  private takeRole({ date, role }: Day, wanted: PatternRole): Taken {
+    if (role !== wanted && (role === 'long' || wanted === 'long')) {
+      return refuse('The long run is moved in the Week view, where it takes its week with it.');
+    }
+    const plain = { amount: undefined, session: undefined, swap: undefined, follow: undefined };
+    this.write(date, { ...plain, role: wanted });
+    return DONE;
+  }
+
+  private write(date: CivilDate, part: Partial<FixedDay>): void {
+    this.days = withFixedDay(this.days, date, part);
+  }
+
+  private pin(week: number, field: 'volume' | 'longRun', amount: number | undefined): void {
+    this.pins = withPin(this.pins, week, field, amount);
+  }
+
+  private weekOf(date: CivilDate): number | undefined {
+    return this.block.weeks.find(({ days }) => days.some((day) => day.date === date))?.number;
+  }
+}
