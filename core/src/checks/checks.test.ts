@@ -52,6 +52,11 @@ const easy = (quick: number): Partial<BlockSpec> => ({
 });
 /** 40:30 over 10 km, by 1.06 to the half and on by the exponent for 92 km a week, 1.072. */
 const marathonTime = 2430 * 2.10975 ** 1.06 * 2 ** 1.072;
+/** The fourth week written out but for its long run on Sunday. */
+const fiveDays: FixedDay[] = [4, 5, 6, 7, 8, 9].map((day) => ({
+  date: `2027-01-0${day}`,
+  ...(day === 7 ? { role: 'rest' as const } : { role: 'easy' as const, amount: 5000 }),
+}));
 const recovery = { depth: 0.25, reEntry: 'one-step-above' } as const;
 
 /** The same block toward 5 km. */
@@ -541,6 +546,13 @@ const cases: Record<
     outside: day('2026-12-16', { amount: 40_000 }),
     value: 59_000,
     limit: 55_000,
+  },
+  // Five days of 5 km and a long run of 14 are 39; the week fixed at 39 or at 45.
+  'week-under-wish': {
+    inside: { days: fiveDays, pins: [{ week: 4, longRun: 14_000, volume: 39_000 }] },
+    outside: { days: fiveDays, pins: [{ week: 4, longRun: 14_000, volume: 45_000 }] },
+    value: 39_000,
+    limit: 45_000,
   },
   'race-in-the-past': { inside: {}, outside: {}, value: 1, limit: 0, today: '2027-04-19' },
 };

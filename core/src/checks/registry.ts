@@ -49,6 +49,7 @@ import { startAboveHeld } from './volume/start-above-held.js';
 import { tooLongAtPeak } from './volume/too-long-at-peak.js';
 import { volumeLowForDistance } from './volume/volume-low-for-distance.js';
 import { weekOverWish } from './volume/week-over-wish.js';
+import { weekUnderWish } from './volume/week-under-wish.js';
 import { crossAfterQuality } from './week/cross-after-quality.js';
 import { doublesTooSoon } from './week/doubles-too-soon.js';
 import { fewerRunDays } from './week/fewer-run-days.js';
@@ -96,6 +97,7 @@ export const checks = [
   hardRunningJump,
   qualityInEasyPhase,
   weekOverWish,
+  weekUnderWish,
   semiLongNearLong,
   anyRunOverLongRun,
   raceRepTooLong,

@@ -62,6 +62,18 @@ const cases: readonly [CheckCode, Partial<BlockSpec>, RegExp][] = [
     /^Reset Thu/,
   ],
   ['quality-in-easy-phase', day('2026-12-17', { role: 'quality' }), /^Run easy on T/],
+  [
+    'week-under-wish',
+    {
+      days: ['04', '05', '06', '07', '08', '09'].map((of) => ({
+        date: `2027-01-${of}`,
+        role: 'easy' as const,
+        amount: 5000,
+      })),
+      pins: [{ week: 4, longRun: 14_000, volume: 60_000 }],
+    },
+    /^Reset Mon/,
+  ],
   ['week-over-wish', day('2026-12-16', { amount: 40_000 }), /^Reset Wed/],
   ['strength-before-hard', day('2026-12-14', { strength: true }), /^Strength after/],
   ['fixed-day-overruled', day('2027-04-16', { role: 'quality' }), /^Reset Fri 16 Apr/],

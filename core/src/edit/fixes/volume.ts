@@ -75,6 +75,10 @@ export const volumeFixes = {
     ...freeDays(context, weeks, ['amount', 'session']),
     ...weeks.flatMap((week) => unpin(context, week, 'volume')),
   ],
+  'week-under-wish': ({ weeks }, context) => [
+    ...freeDays(context, weeks, ['amount', 'session']),
+    ...weeks.flatMap((week) => unpin(context, week, 'volume')),
+  ],
 } satisfies FixesByCheck;
 
 function movePeak(context: FixContext, toGo: number): Fix[] {

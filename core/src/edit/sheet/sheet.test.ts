@@ -158,6 +158,16 @@ describe('cells of the sheet', () => {
     expect(showBlock(freed, km)).toEqual(showBlock(block, km));
   });
 
+  it('that fix a week and all its days apart are said at once, with the ways out', () => {
+    const six = [0, 1, 2, 4, 5].map((place) => [dayOf(place), '5'] as const);
+    const found = after([{ kind: 'volume', week: 10 }, '79'], ...six, [dayOf(LONG), '15']);
+    const said = found.findings.find(({ check }) => check === 'week-under-wish');
+    expect(said).toMatchObject({ weeks: [10], value: 40_000, limit: 79_000 });
+    expect(said?.message).toBe(
+      'Week 10: its days come to 40 km; the week is fixed at 79 km, and no day can make it up. Free a day, add one, or let the week be 40 km.',
+    );
+  });
+
   it('are taken where they can be read, and the others said', () => {
     const found = writeCells(
       block,

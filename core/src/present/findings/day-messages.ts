@@ -10,6 +10,7 @@ type DayCheckCode =
   | 'hard-running-jump'
   | 'quality-in-easy-phase'
   | 'week-over-wish'
+  | 'week-under-wish'
   | 'semi-long-near-long'
   | 'session-outside-days'
   | 'monotony'
@@ -55,6 +56,13 @@ export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
     return {
       title: 'Days ask for more than the week',
       message: `${where(found)}: fixed days and sessions come to ${value}; the week is to be ${limit}. They are kept as you fixed them.`,
+    };
+  },
+  'week-under-wish': (found, { figures }) => {
+    const { value, limit } = apart(found, figures.measure);
+    return {
+      title: 'Days fall short of the week',
+      message: `${where(found)}: its days come to ${value}; the week is fixed at ${limit}, and no day can make it up. Free a day, add one, or let the week be ${value}.`,
     };
   },
   'semi-long-near-long': (found, { figures }) => {

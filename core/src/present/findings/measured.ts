@@ -34,6 +34,7 @@ const SCALES: Partial<Readonly<Record<CheckCode, readonly [Quantity, Sense]>>> =
   'start-above-held': ['amount', 'at most'],
   'volume-low-for-distance': ['amount', 'at least'],
   'week-over-wish': ['amount', 'asked'],
+  'week-under-wish': ['amount', 'asked'],
   'long-run-grown-too-fast': ['amount', 'at most'],
   'long-run-held-down': ['amount', 'asked'],
   'semi-long-near-long': ['amount', 'at most'],
