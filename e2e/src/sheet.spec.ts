@@ -136,7 +136,7 @@ test('fixes a weekday through the block, and lets weeks be the sum of their days
   const volume = async () => Number(await cellOf(page, 5, VOLUME).innerText());
   const before = await volume();
   const tuesday = Number((await cellOf(page, 5, TUE).innerText()).split('\n')[0]);
-  await page.getByLabel('When a day changes').selectOption('its week is the sum of its days');
+  await page.getByLabel('When a day changes').selectOption('A day moves its week');
   await cellOf(page, 5, TUE).click();
   await page.keyboard.type(String(tuesday + 3));
   await page.keyboard.press('Enter');

@@ -121,9 +121,7 @@ export function SheetGrid({
     .join(' ');
   const view = rows[at.row]?.cells[at.column];
   const reading =
-    typed !== undefined && view
-      ? `Reads: ${[`${view.figure} ${unit}`, view.words].filter(Boolean).join(', ')}`
-      : undefined;
+    typed !== undefined && view ? `Reads: ${view.words || `${view.figure} ${unit}`}` : undefined;
   const sumOf = (column: number) =>
     shown.weeks.reduce((total, week, index) => {
       const place = dayPlace(rows[index], column);
@@ -213,6 +211,9 @@ export function SheetGrid({
             Use “{sheet.suggestion}”
           </Button>
         )}
+        <span className={styles.legend}>
+          <span className={styles.fixed} aria-hidden="true" /> fixed; no mark: worked out
+        </span>
       </p>
     </div>
   );

@@ -63,8 +63,8 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
           label="When a day changes"
           value={givesWay}
           choices={[
-            ['days', 'its week keeps its volume'],
-            ['volume', 'its week is the sum of its days'],
+            ['days', 'A day moves the others'],
+            ['volume', 'A day moves its week'],
           ]}
           onAnswer={setGivesWay}
         />
