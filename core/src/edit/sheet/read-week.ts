@@ -1,4 +1,4 @@
-import type { Measure } from '../../base/index.js';
+import { type Measure, unitName } from '../../base/index.js';
 import { parseAmount } from '../../base/format/index.js';
 import type { ReadCell } from './read-day.js';
 
@@ -24,10 +24,13 @@ export function readVolume(text: string, measure: Measure): ReadCell<VolumeEntry
     const share = Number(change[2]?.replace(',', '.')) / 100;
     return { ok: true, entry: { kind: 'change', share: change[1] === '+' ? share : -share } };
   }
-  const amount = parseAmount(typed.replace(/\s*(km|mi|miles|min)$/, ''), measure);
+  const unit = unitName(measure);
+  // In another unit it is a slip, and is said.
+  const bare = typed.endsWith(unit) ? typed.slice(0, -unit.length) : typed;
+  const amount = parseAmount(bare, measure);
   if (amount !== undefined) return { ok: true, entry: { kind: 'amount', amount } };
   return {
     ok: false,
-    problem: `“${text.trim()}” is no volume: write 54, +10%, = (as the week before) or r (a recovery week).`,
+    problem: `“${text.trim()}” is no volume in ${unit}: write 54, +10%, = (as the week before) or r (a recovery week).`,
   };
 }

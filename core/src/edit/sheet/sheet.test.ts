@@ -95,6 +95,9 @@ describe('a week’s volume as it is typed', () => {
 
   it('is said not to be one', () => {
     expect(readVolume('a lot', km)).toMatchObject({ ok: false });
+    expect(readVolume('54 mi', km)).toMatchObject({ ok: false });
+    expect(readVolume('90 km', minutes)).toMatchObject({ ok: false });
+    expect(readVolume('90 min', minutes)).toMatchObject({ entry: { amount: 5400 } });
   });
 });
 

@@ -85,6 +85,18 @@ describe('ways to go on, worked by hand', () => {
     expect(goesOn(way, by, text, expected.length)).toEqual(expected);
   });
 
+  it('quicken a time for each repetition, or a pace that is written out', () => {
+    expect(goesOn('fewer-faster', 1, '12 x 200 m in 41, 200 m jog', 2)).toEqual([
+      '11 x 200 m in 40, 200 m jog',
+      '10 x 200 m in 39, 200 m jog',
+    ]);
+    expect(goesOn('fewer-faster', 1, '6 x 600 m in 1:54-1:56', 1)).toEqual([
+      '5 x 600 m in 1:53-1:55',
+    ]);
+    // A second over 500 m are two a kilometre.
+    expect(goesOn('fewer-faster', 1, '6 x 500 m @ 3:40 /km', 1)).toEqual(['5 x 500 m @ 3:38 /km']);
+  });
+
   it('end where there is nothing left to grow', () => {
     expect(goesOn('fewer-faster', 1, '3 x 600 m @ 3-km', 1)).toEqual(['3 x 600 m @ 3-km']);
     expect(goesOn('more-at-the-end', 5, '4 km easy; 4 km steady', 1)).toEqual([

@@ -56,6 +56,22 @@ describe('a table of paces', () => {
 
   it.each([
     ['a name twice, in other letters', [easy, { ...easy, id: 'x', name: ' EASY ' }], [1, 'name']],
+    [
+      'a word for two paces',
+      [
+        { ...easy, also: ['chatty'] },
+        { ...easy, id: 'x', name: 'Slow', also: ['Chatty'] },
+      ],
+      [1, 'also'],
+    ],
+    [
+      'a word that is the name of another',
+      [
+        { ...easy, also: ['slow'] },
+        { ...easy, id: 'x', name: 'Slow' },
+      ],
+      [0, 'also'],
+    ],
     ['an id twice', [easy, { ...easy, name: 'Chatty' }], [1, 'name']],
     ['ends that cross', [{ ...easy, offset: [90, 50] as [number, number] }], [0, 'offset']],
     [

@@ -76,6 +76,20 @@ function validateHeart({ maxHeart, restHeart }: Partial<Athlete>): Issue[] {
   ];
 }
 
+/** Words of a pace that mean another one too: a session could not tell which. */
+function wordsTwice(table: readonly NamedPace[], index: number): Issue[] {
+  const pace = table[index];
+  return (pace?.also ?? []).flatMap((word): Issue[] => {
+    const other = table.find(
+      (each, place) =>
+        place !== index &&
+        (same(each.name, word) || (place < index && each.also?.some((also) => same(also, word)))),
+    );
+    const message = `“${word}” means “${other?.name ?? ''}” too. Leave it to one of the two.`;
+    return other ? [issue('word-twice', [index, 'also'], message)] : [];
+  });
+}
+
 /** What is wrong with a table of named paces; paths lie within the table. */
 export function issuesOfPaces(table: readonly NamedPace[]): Issue[] {
   return table.flatMap((pace, index) => {
@@ -96,6 +110,7 @@ export function issuesOfPaces(table: readonly NamedPace[]): Issue[] {
         ),
       );
     }
+    found.push(...wordsTwice(table, index));
     const { heart } = pace;
     if (heart && heart.from > heart.to) {
       found.push(

@@ -112,4 +112,16 @@ describe('what a session comes to', () => {
     expect(shown.time).toBe(times.reduce((total, time) => total + time, 0));
     expect(shown.hardDistance).toBe(7 * 333);
   });
+
+  it('take the words for paces that the coach gave, before the usual ones', () => {
+    expect(paceNamed('tempo', defaultPaces)?.id).toBe('one-hour');
+    expect(paceNamed('marathon pace', defaultPaces)?.id).toBe('marathon');
+    const own = defaultPaces.map((pace) =>
+      pace.id === 'half-hour' ? { ...pace, also: ['tempo', 'brisk'] } : pace,
+    );
+    expect(paceNamed('tempo', own)?.id).toBe('half-hour');
+    expect(paceNamed('CV', own)).toBeUndefined();
+    // The word stays as it was written; the name of a pace is kept by its id.
+    expect(linkPaces('20 min tempo; 2 km @ 10 km', own)).toBe('20 min tempo; 2 km @ 10-km');
+  });
 });

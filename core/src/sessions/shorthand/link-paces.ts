@@ -52,6 +52,8 @@ export function paceNamed(name: string, table: readonly NamedPace[]): NamedPace 
 function lookUp(asked: string, table: readonly NamedPace[]): NamedPace | undefined {
   return (
     called(asked, table) ??
+    // The coach's own word goes before the usual one, whichever pace comes first.
+    table.find(({ also }) => also?.some((word) => plain(word) === asked)) ??
     table.find((pace) => alsoCalled(pace).some((word) => plain(word) === asked)) ??
     table.find(({ name }) => plain(name).startsWith(asked)) ??
     (WITHOUT.test(asked) ? lookUp(asked.replace(WITHOUT, ''), table) : undefined)
