@@ -19,7 +19,11 @@ export default defineConfig(
     languageOptions: {
       parserOptions: {
         projectService: {
-          allowDefaultProject: ['*.config.ts', '*/vite*.ts', 'command/faults/vitest.config.ts'],
+          allowDefaultProject: [
+            '*.config.ts',
+            '*/vite*.config.ts',
+            'command/faults/vitest.config.ts',
+          ],
         },
         tsconfigRootDir: import.meta.dirname,
       },

@@ -21,7 +21,7 @@ export async function benchFirstPage() {
       build: { outDir, emptyOutDir: true, target: 'es2022' },
     });
     const bare = sizeOf(outDir, entryOf(outDir));
-    // The squad and the schemas of its two answers are in the entry's own file (web/vite.first-chunk.ts).
+    // The squad and the schemas of its two answers are in the entry's own file (web/vite.config.ts).
     const ours = sizeOf(webDist, entryOf(webDist));
     return [
       `first page's JavaScript, gzip: ${kb(ours)}; bare page: ${kb(bare)}`,

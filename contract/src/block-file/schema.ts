@@ -189,17 +189,12 @@ const heartBand = z.strictObject({
 const offset = z.number().min(-120).max(300);
 
 /** One of the coach's named paces. */
-const namedPace = z.strictObject({
+const namedPaceOf2 = z.strictObject({
   id: z
     .string()
     .regex(/^[a-z0-9-]{1,40}$/, { error: 'expected small letters, figures and hyphens' })
     .meta({ description: 'Never changes: what uses the pace follows when it is renamed.' }),
   name: name(40),
-  also: z
-    .array(line(40).min(1))
-    .max(20)
-    .optional()
-    .meta({ description: 'Words that mean it in a session too; the usual ones where left out.' }),
   base: z.union(
     [
       z.strictObject({ race: raceMetres }),
@@ -215,8 +210,25 @@ const namedPace = z.strictObject({
   talk: line(120).optional(),
 });
 
+const namedPace = namedPaceOf2.extend({
+  also: z
+    .array(line(40).min(1))
+    .max(20)
+    .optional()
+    .meta({ description: 'Words that mean it in a session too; the usual ones where left out.' }),
+});
+
+const tableOf = <T extends z.ZodType>(pace: T) => z.array(pace).min(1).max(40);
+
 /** A coach's table of named paces, slowest first. */
-export const namedPaces = z.array(namedPace).min(1).max(40);
+export const namedPaces = tableOf(namedPace);
+
+const pacesOf2 = z.strictObject({
+  table: tableOf(namedPaceOf2).optional(),
+  aim: z.enum(paceAims).optional(),
+  repaced: z.array(civilDate).max(60).optional(),
+  distances: z.array(raceMetres).max(20).optional(),
+});
 
 const patternDay = z.strictObject({
   role: z.enum(patternRoles),
@@ -364,13 +376,7 @@ const wishes = {
     .optional()
     .meta({ description: 'Families that fill the quality days of the phases. Version 2.' }),
   waivers: z.array(waiver).max(100).optional(),
-  paces: z
-    .strictObject({
-      table: namedPaces.optional(),
-      aim: z.enum(paceAims).optional(),
-      repaced: z.array(civilDate).max(60).optional(),
-      distances: z.array(raceMetres).max(20).optional(),
-    })
+  paces: pacesOf2
     .optional()
     .meta({ description: 'Named paces, and what they rest on. Version 2.' }),
   houseRules: ruleChanges
@@ -399,6 +405,10 @@ const wishesOf3 = {
     .max(60)
     .optional()
     .meta({ description: 'Races, tests and days on the way.' }),
+  paces: pacesOf2
+    .extend({ table: namedPaces.optional() })
+    .optional()
+    .meta({ description: 'Named paces, and what they rest on.' }),
   // A finding is waived week by week.
   waivers: z.array(waiver).max(1000).optional(),
 } satisfies { [K in keyof Omit<Required<BlockSpec>, 'engine'>]: z.ZodType<BlockSpec[K]> };

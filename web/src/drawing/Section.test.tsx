@@ -99,7 +99,7 @@ describe('the height of the drawing', () => {
   it.each([
     [{ width: 900, height: 700 }, 416],
     [{ width: 900, height: 500 }, 320],
-    [{ width: 900, height: 2000 }, 620],
+    [{ width: 900, height: 2000 }, 820],
     [{ width: 390, height: 2000 }, 360],
   ])('in %j is %d', (size, height) => {
     expect(drawingHeight(size, 284)).toBe(height);

@@ -638,23 +638,24 @@ function peg$parse(input, options) {
   function peg$f36(seconds, to) {
     return { kind: 'each', ...range('seconds', seconds, to, 's') };
   }
-  function peg$f37(digits) {    return Number(digits.replace(',', '.'));  }
-  function peg$f38(from, to, steps) {
+  function peg$f37(time) {    return time;  }
+  function peg$f38(digits) {    return Number(digits.replace(',', '.'));  }
+  function peg$f39(from, to, steps) {
     paceWithin(from, to.per);
     return { kind: 'progression', from: { seconds: from, per: to.per }, to, ...steps };
   }
-  function peg$f39(from, to, steps) {
+  function peg$f40(from, to, steps) {
     return { kind: 'progression', from, to, ...steps };
   }
-  function peg$f40(seconds, per) {    paceWithin(seconds, per); return { seconds, per };  }
-  function peg$f41(steps) {
+  function peg$f41(seconds, per) {    paceWithin(seconds, per); return { seconds, per };  }
+  function peg$f42(steps) {
     if (steps < 1) error('a progression has a step at least');
     if (steps > limits.steps) error(`${limits.steps} steps are the most`);
     return { steps };
   }
-  function peg$f42(name, offset) {    return { name, offset: 0, ...offset };  }
-  function peg$f43(sign, seconds) {    return undefined;  }
-  function peg$f44(sign, seconds, per) {
+  function peg$f43(name, offset) {    return { name, offset: 0, ...offset };  }
+  function peg$f44(sign, seconds) {    return undefined;  }
+  function peg$f45(sign, seconds, per) {
     const { quickest, slowest } = limits.offset;
     // A millionth of a second is dust, and would be printed as 1e-7.
     const offset = Math.round((sign === '+' ? 1 : -1) * seconds * perKm(per) * 1e6) / 1e6;
@@ -662,44 +663,44 @@ function peg$parse(input, options) {
     // What was written per mile is written so again.
     return { offset: offset + 0, ...(per === 'mi' && { per }) };
   }
-  function peg$f45() {    return 'km';  }
-  function peg$f46() {    return 'mi';  }
-  function peg$f47(between, last) {    return { ...between, ...last };  }
+  function peg$f46() {    return 'km';  }
+  function peg$f47() {    return 'mi';  }
   function peg$f48(between, last) {    return { ...between, ...last };  }
   function peg$f49(between, last) {    return { ...between, ...last };  }
-  function peg$f50() {    return { last: true };  }
-  function peg$f51() {    return { kind: 'walk-back' };  }
-  function peg$f52() {    return { kind: 'jog-back' };  }
-  function peg$f53() {    return { kind: 'equal' };  }
-  function peg$f54(amount, kind) {    return { kind, amount };  }
-  function peg$f55(amount) {    return isShort(amount);  }
-  function peg$f56(amount) {    return { kind: 'jog', amount };  }
-  function peg$f57(kind, amount) {    return { kind, amount };  }
-  function peg$f58(amount, name) {    return { kind: 'run', amount, name };  }
-  function peg$f59(amount) {    return { kind: 'rest', amount };  }
-  function peg$f60(amount) {    return isTime(amount) || amount.unit === 'm';  }
-  function peg$f61(amount) {
+  function peg$f50(between, last) {    return { ...between, ...last };  }
+  function peg$f51() {    return { last: true };  }
+  function peg$f52() {    return { kind: 'walk-back' };  }
+  function peg$f53() {    return { kind: 'jog-back' };  }
+  function peg$f54() {    return { kind: 'equal' };  }
+  function peg$f55(amount, kind) {    return { kind, amount };  }
+  function peg$f56(amount) {    return isShort(amount);  }
+  function peg$f57(amount) {    return { kind: 'jog', amount };  }
+  function peg$f58(kind, amount) {    return { kind, amount };  }
+  function peg$f59(amount, name) {    return { kind: 'run', amount, name };  }
+  function peg$f60(amount) {    return { kind: 'rest', amount };  }
+  function peg$f61(amount) {    return isTime(amount) || amount.unit === 'm';  }
+  function peg$f62(amount) {
     return { kind: isTime(amount) ? 'rest' : 'jog', amount };
   }
-  function peg$f62() {    return 'jog';  }
-  function peg$f63() {    return 'walk';  }
-  function peg$f64() {    return 'standing';  }
-  function peg$f65() {    return 'rest';  }
-  function peg$f66(unit, first, rest, words) {
+  function peg$f63() {    return 'jog';  }
+  function peg$f64() {    return 'walk';  }
+  function peg$f65() {    return 'standing';  }
+  function peg$f66() {    return 'rest';  }
+  function peg$f67(unit, first, rest, words) {
     const counted = unit.startsWith('mi') && unit !== 'miles' ? 'min' : unit === 'miles' ? 'mi' : 'km';
     const at = [first, ...rest];
     for (const place of at) between(place, 1, limits.amount[counted], `a place in the run, in ${counted},`);
     return { unit: counted, at, name: words };
   }
-  function peg$f67(place, part, target) {    return { place, part, target };  }
-  function peg$f68(part, place, target) {    return { place, part, target };  }
-  function peg$f69(name) {
+  function peg$f68(place, part, target) {    return { place, part, target };  }
+  function peg$f69(part, place, target) {    return { place, part, target };  }
+  function peg$f70(name) {
     return { first: 'first', start: 'first', middle: 'middle', last: 'last', final: 'last', end: 'last' }[name.toLowerCase()];
   }
-  function peg$f70(number) {    return { bare: number };  }
-  function peg$f71(text) {    return text.trim();  }
-  function peg$f72(digits) {    return Number(digits.replace(',', '.'));  }
-  function peg$f73(digits) {    return Number(digits);  }
+  function peg$f71(number) {    return { bare: number };  }
+  function peg$f72(text) {    return text.trim();  }
+  function peg$f73(digits) {    return Number(digits.replace(',', '.'));  }
+  function peg$f74(digits) {    return Number(digits);  }
   let peg$currPos = options.peg$currPos | 0;
   let peg$savedPos = peg$currPos;
   const peg$posDetailsCache = [{ line: 1, column: 1 }];
@@ -3434,7 +3435,7 @@ function peg$parse(input, options) {
                 if (s0 === peg$FAILED) {
                   s0 = peg$parseranging();
                   if (s0 === peg$FAILED) {
-                    s0 = peg$parseeach();
+                    s0 = peg$parseeachAt();
                     if (s0 === peg$FAILED) {
                       s0 = peg$currPos;
                       s1 = peg$parseoffsetPace();
@@ -3721,6 +3722,155 @@ function peg$parse(input, options) {
     return s0;
   }
 
+  function peg$parseeachAt() {
+    let s0, s1, s2, s3, s4, s5, s6, s7, s8;
+
+    s0 = peg$currPos;
+    s1 = peg$currPos;
+    peg$silentFails++;
+    s2 = peg$currPos;
+    s3 = peg$parseeachTime();
+    if (s3 !== peg$FAILED) {
+      s4 = peg$currPos;
+      s5 = peg$parse_();
+      s6 = input.charAt(peg$currPos);
+      if (peg$r3.test(s6)) {
+        peg$currPos++;
+      } else {
+        s6 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e16); }
+      }
+      if (s6 !== peg$FAILED) {
+        s7 = peg$parse_();
+        s8 = peg$parseeachTime();
+        if (s8 !== peg$FAILED) {
+          s5 = [s5, s6, s7, s8];
+          s4 = s5;
+        } else {
+          peg$currPos = s4;
+          s4 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s4;
+        s4 = peg$FAILED;
+      }
+      if (s4 === peg$FAILED) {
+        s4 = null;
+      }
+      s5 = peg$parse_();
+      s6 = peg$parseseconds();
+      if (s6 === peg$FAILED) {
+        s6 = input.substr(peg$currPos, 4);
+        if (s6.toLowerCase() === peg$c57) {
+          peg$currPos += (4);
+        } else {
+          s6 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e81); }
+        }
+        if (s6 === peg$FAILED) {
+          s6 = input.substr(peg$currPos, 5);
+          if (s6.toLowerCase() === peg$c58) {
+            peg$currPos += (5);
+          } else {
+            s6 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e82); }
+          }
+        }
+      }
+      if (s6 !== peg$FAILED) {
+        s7 = peg$currPos;
+        peg$silentFails++;
+        s8 = peg$parsenameLetter();
+        peg$silentFails--;
+        if (s8 === peg$FAILED) {
+          s7 = undefined;
+        } else {
+          peg$currPos = s7;
+          s7 = peg$FAILED;
+        }
+        if (s7 !== peg$FAILED) {
+          s3 = [s3, s4, s5, s6, s7];
+          s2 = s3;
+        } else {
+          peg$currPos = s2;
+          s2 = peg$FAILED;
+        }
+      } else {
+        peg$currPos = s2;
+        s2 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s2;
+      s2 = peg$FAILED;
+    }
+    if (s2 === peg$FAILED) {
+      s2 = peg$parseclock();
+    }
+    peg$silentFails--;
+    if (s2 !== peg$FAILED) {
+      peg$currPos = s1;
+      s1 = undefined;
+    } else {
+      s1 = peg$FAILED;
+    }
+    if (s1 !== peg$FAILED) {
+      s2 = peg$parseeach();
+      if (s2 !== peg$FAILED) {
+        peg$savedPos = s0;
+        s0 = peg$f37(s2);
+      } else {
+        peg$currPos = s0;
+        s0 = peg$FAILED;
+      }
+    } else {
+      peg$currPos = s0;
+      s0 = peg$FAILED;
+    }
+
+    return s0;
+  }
+
+  function peg$parseseconds() {
+    let s0;
+
+    s0 = input.substr(peg$currPos, 7);
+    if (s0.toLowerCase() === peg$c36) {
+      peg$currPos += (7);
+    } else {
+      s0 = peg$FAILED;
+      if (peg$silentFails === 0) { peg$fail(peg$e55); }
+    }
+    if (s0 === peg$FAILED) {
+      s0 = input.substr(peg$currPos, 4);
+      if (s0.toLowerCase() === peg$c37) {
+        peg$currPos += (4);
+      } else {
+        s0 = peg$FAILED;
+        if (peg$silentFails === 0) { peg$fail(peg$e56); }
+      }
+      if (s0 === peg$FAILED) {
+        s0 = input.substr(peg$currPos, 3);
+        if (s0.toLowerCase() === peg$c38) {
+          peg$currPos += (3);
+        } else {
+          s0 = peg$FAILED;
+          if (peg$silentFails === 0) { peg$fail(peg$e57); }
+        }
+        if (s0 === peg$FAILED) {
+          s0 = input.charAt(peg$currPos);
+          if (s0.toLowerCase() === peg$c39) {
+            peg$currPos++;
+          } else {
+            s0 = peg$FAILED;
+            if (peg$silentFails === 0) { peg$fail(peg$e58); }
+          }
+        }
+      }
+    }
+
+    return s0;
+  }
+
   function peg$parseeachTime() {
     let s0, s1, s2, s3, s4, s5, s6, s7;
 
@@ -3827,7 +3977,7 @@ function peg$parse(input, options) {
         }
         if (s2 !== peg$FAILED) {
           peg$savedPos = s0;
-          s0 = peg$f37(s1);
+          s0 = peg$f38(s1);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -3887,7 +4037,7 @@ function peg$parse(input, options) {
             s8 = null;
           }
           peg$savedPos = s0;
-          s0 = peg$f38(s1, s7, s8);
+          s0 = peg$f39(s1, s7, s8);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -3970,7 +4120,7 @@ function peg$parse(input, options) {
               s5 = null;
             }
             peg$savedPos = s0;
-            s0 = peg$f39(s1, s4, s5);
+            s0 = peg$f40(s1, s4, s5);
           } else {
             peg$currPos = s0;
             s0 = peg$FAILED;
@@ -3998,7 +4148,7 @@ function peg$parse(input, options) {
       s3 = peg$parseperUnit();
       if (s3 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f40(s1, s3);
+        s0 = peg$f41(s1, s3);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -4048,7 +4198,7 @@ function peg$parse(input, options) {
             }
             if (s6 !== peg$FAILED) {
               peg$savedPos = s0;
-              s0 = peg$f41(s4);
+              s0 = peg$f42(s4);
             } else {
               peg$currPos = s0;
               s0 = peg$FAILED;
@@ -4084,7 +4234,7 @@ function peg$parse(input, options) {
         s2 = null;
       }
       peg$savedPos = s0;
-      s0 = peg$f42(s1, s2);
+      s0 = peg$f43(s1, s2);
     } else {
       peg$currPos = s0;
       s0 = peg$FAILED;
@@ -4212,13 +4362,13 @@ function peg$parse(input, options) {
               }
               if (s9 !== peg$FAILED) {
                 peg$savedPos = s8;
-                s9 = peg$f43(s2, s4);
+                s9 = peg$f44(s2, s4);
               }
               s8 = s9;
             }
             if (s8 !== peg$FAILED) {
               peg$savedPos = s0;
-              s0 = peg$f44(s2, s4, s8);
+              s0 = peg$f45(s2, s4, s8);
             } else {
               peg$currPos = s0;
               s0 = peg$FAILED;
@@ -4354,7 +4504,7 @@ function peg$parse(input, options) {
       }
       if (s2 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f45();
+        s0 = peg$f46();
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -4403,7 +4553,7 @@ function peg$parse(input, options) {
         }
         if (s2 !== peg$FAILED) {
           peg$savedPos = s0;
-          s0 = peg$f46();
+          s0 = peg$f47();
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -5840,7 +5990,7 @@ function peg$parse(input, options) {
             s8 = null;
           }
           peg$savedPos = s0;
-          s0 = peg$f47(s5, s8);
+          s0 = peg$f48(s5, s8);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -5909,7 +6059,7 @@ function peg$parse(input, options) {
             s6 = null;
           }
           peg$savedPos = s0;
-          s0 = peg$f48(s5, s6);
+          s0 = peg$f49(s5, s6);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -5992,7 +6142,7 @@ function peg$parse(input, options) {
                 s4 = null;
               }
               peg$savedPos = s0;
-              s0 = peg$f49(s3, s4);
+              s0 = peg$f50(s3, s4);
             } else {
               peg$currPos = s0;
               s0 = peg$FAILED;
@@ -6099,7 +6249,7 @@ function peg$parse(input, options) {
             s9 = null;
           }
           peg$savedPos = s0;
-          s0 = peg$f50();
+          s0 = peg$f51();
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -6148,7 +6298,7 @@ function peg$parse(input, options) {
     }
     if (s1 !== peg$FAILED) {
       peg$savedPos = s0;
-      s1 = peg$f51();
+      s1 = peg$f52();
     }
     s0 = s1;
     if (s0 === peg$FAILED) {
@@ -6189,7 +6339,7 @@ function peg$parse(input, options) {
       }
       if (s1 !== peg$FAILED) {
         peg$savedPos = s0;
-        s1 = peg$f52();
+        s1 = peg$f53();
       }
       s0 = s1;
       if (s0 === peg$FAILED) {
@@ -6260,7 +6410,7 @@ function peg$parse(input, options) {
             s2 = null;
           }
           peg$savedPos = s0;
-          s0 = peg$f53();
+          s0 = peg$f54();
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -6277,7 +6427,7 @@ function peg$parse(input, options) {
                 s4 = null;
               }
               peg$savedPos = s0;
-              s0 = peg$f54(s1, s3);
+              s0 = peg$f55(s1, s3);
             } else {
               peg$currPos = s0;
               s0 = peg$FAILED;
@@ -6311,7 +6461,7 @@ function peg$parse(input, options) {
                 }
                 if (s4 !== peg$FAILED) {
                   peg$savedPos = peg$currPos;
-                  s5 = peg$f55(s1);
+                  s5 = peg$f56(s1);
                   if (s5) {
                     s5 = undefined;
                   } else {
@@ -6319,7 +6469,7 @@ function peg$parse(input, options) {
                   }
                   if (s5 !== peg$FAILED) {
                     peg$savedPos = s0;
-                    s0 = peg$f56(s1);
+                    s0 = peg$f57(s1);
                   } else {
                     peg$currPos = s0;
                     s0 = peg$FAILED;
@@ -6349,7 +6499,7 @@ function peg$parse(input, options) {
                       s4 = null;
                     }
                     peg$savedPos = s0;
-                    s0 = peg$f57(s1, s3);
+                    s0 = peg$f58(s1, s3);
                   } else {
                     peg$currPos = s0;
                     s0 = peg$FAILED;
@@ -6400,7 +6550,7 @@ function peg$parse(input, options) {
                     }
                     if (s5 !== peg$FAILED) {
                       peg$savedPos = s0;
-                      s0 = peg$f58(s1, s4);
+                      s0 = peg$f59(s1, s4);
                     } else {
                       peg$currPos = s0;
                       s0 = peg$FAILED;
@@ -6421,7 +6571,7 @@ function peg$parse(input, options) {
                     s3 = peg$parsebetweenSets();
                     if (s3 !== peg$FAILED) {
                       peg$savedPos = s0;
-                      s0 = peg$f59(s1);
+                      s0 = peg$f60(s1);
                     } else {
                       peg$currPos = s0;
                       s0 = peg$FAILED;
@@ -6435,7 +6585,7 @@ function peg$parse(input, options) {
                     s1 = peg$parseamount();
                     if (s1 !== peg$FAILED) {
                       peg$savedPos = peg$currPos;
-                      s2 = peg$f60(s1);
+                      s2 = peg$f61(s1);
                       if (s2) {
                         s2 = undefined;
                       } else {
@@ -6505,7 +6655,7 @@ function peg$parse(input, options) {
                         }
                         if (s3 !== peg$FAILED) {
                           peg$savedPos = s0;
-                          s0 = peg$f61(s1);
+                          s0 = peg$f62(s1);
                         } else {
                           peg$currPos = s0;
                           s0 = peg$FAILED;
@@ -6604,7 +6754,7 @@ function peg$parse(input, options) {
       }
       if (s2 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f62();
+        s0 = peg$f63();
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -6644,7 +6794,7 @@ function peg$parse(input, options) {
         }
         if (s2 !== peg$FAILED) {
           peg$savedPos = s0;
-          s0 = peg$f63();
+          s0 = peg$f64();
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
@@ -6684,7 +6834,7 @@ function peg$parse(input, options) {
           }
           if (s2 !== peg$FAILED) {
             peg$savedPos = s0;
-            s0 = peg$f64();
+            s0 = peg$f65();
           } else {
             peg$currPos = s0;
             s0 = peg$FAILED;
@@ -6769,7 +6919,7 @@ function peg$parse(input, options) {
             }
             if (s2 !== peg$FAILED) {
               peg$savedPos = s0;
-              s0 = peg$f65();
+              s0 = peg$f66();
             } else {
               peg$currPos = s0;
               s0 = peg$FAILED;
@@ -7077,7 +7227,7 @@ function peg$parse(input, options) {
               s9 = peg$parsebareWords();
               if (s9 !== peg$FAILED) {
                 peg$savedPos = s0;
-                s0 = peg$f66(s4, s6, s7, s9);
+                s0 = peg$f67(s4, s6, s7, s9);
               } else {
                 peg$currPos = s0;
                 s0 = peg$FAILED;
@@ -7252,7 +7402,7 @@ function peg$parse(input, options) {
           s5 = peg$parsetarget();
           if (s5 !== peg$FAILED) {
             peg$savedPos = s0;
-            s0 = peg$f67(s2, s4, s5);
+            s0 = peg$f68(s2, s4, s5);
           } else {
             peg$currPos = s0;
             s0 = peg$FAILED;
@@ -7351,7 +7501,7 @@ function peg$parse(input, options) {
                 s6 = peg$parsetarget();
                 if (s6 !== peg$FAILED) {
                   peg$savedPos = s0;
-                  s0 = peg$f68(s1, s5, s6);
+                  s0 = peg$f69(s1, s5, s6);
                 } else {
                   peg$currPos = s0;
                   s0 = peg$FAILED;
@@ -7450,7 +7600,7 @@ function peg$parse(input, options) {
       }
       if (s2 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f69(s1);
+        s0 = peg$f70(s1);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -7472,7 +7622,7 @@ function peg$parse(input, options) {
       s1 = peg$parsenumber();
       if (s1 !== peg$FAILED) {
         peg$savedPos = s0;
-        s1 = peg$f70(s1);
+        s1 = peg$f71(s1);
       }
       s0 = s1;
     }
@@ -7523,7 +7673,7 @@ function peg$parse(input, options) {
       }
       if (s4 !== peg$FAILED) {
         peg$savedPos = s0;
-        s0 = peg$f71(s3);
+        s0 = peg$f72(s3);
       } else {
         peg$currPos = s0;
         s0 = peg$FAILED;
@@ -7629,7 +7779,7 @@ function peg$parse(input, options) {
     }
     if (s1 !== peg$FAILED) {
       peg$savedPos = s0;
-      s1 = peg$f72(s1);
+      s1 = peg$f73(s1);
     }
     s0 = s1;
     peg$silentFails--;
@@ -7730,7 +7880,7 @@ function peg$parse(input, options) {
         }
         if (s3 !== peg$FAILED) {
           peg$savedPos = s0;
-          s0 = peg$f73(s1);
+          s0 = peg$f74(s1);
         } else {
           peg$currPos = s0;
           s0 = peg$FAILED;
