@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { defaultHouseRules } from '../../rules/index.js';
 import { defaultPaces } from '../../paces/index.js';
+import type { NamedPace } from '../../spec/choices/index.js';
 import { resolveSpec } from '../../layout/index.js';
 import { marathon } from '../../testing/examples.js';
 import { laySession, sessionTotals } from '../breakdown/lay-session.js';
-import { linkPaces, namePaces, paceNamed, shortPaceName } from './link-paces.js';
+import { alsoCalled, linkPaces, namePaces, paceNamed, shortPaceName } from './link-paces.js';
 import { mentionsIn } from './mentions.js';
 import { readSession } from './parse-session.js';
 import type { Session } from './session.js';
@@ -123,5 +124,13 @@ describe('what a session comes to', () => {
     expect(paceNamed('CV', own)).toBeUndefined();
     // The word stays as it was written; the name of a pace is kept by its id.
     expect(linkPaces('20 min tempo; 2 km @ 10 km', own)).toBe('20 min tempo; 2 km @ 10-km');
+  });
+
+  it('have no usual words for an id that is no pace of the standard table', () => {
+    const table: NamedPace[] = [
+      { id: 'constructor', name: 'Builder', base: { race: 5000 }, offset: [0, 0] },
+    ];
+    expect(alsoCalled(table[0]!)).toEqual([]);
+    expect(paceNamed('tempo', table)).toBeUndefined();
   });
 });

@@ -70,7 +70,8 @@ const WITHOUT = /(?<=.)(pace|effort|speed)$/;
 
 /** Other words for a pace: the coach's own, else the usual ones. */
 export function alsoCalled({ id, also }: Pick<NamedPace, 'id' | 'also'>): readonly string[] {
-  return also ?? usualWords[id] ?? [];
+  // Ids are the coach's own: `constructor` is one.
+  return also ?? (Object.hasOwn(usualWords, id) ? usualWords[id] : undefined) ?? [];
 }
 
 /** `10 km`, `10-km` and `10k` are one name. */
