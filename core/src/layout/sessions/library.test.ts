@@ -5,6 +5,7 @@ import type { BlockSpec } from '../../spec/index.js';
 import { defaultPaces } from '../../paces/index.js';
 import {
   exposuresOf,
+  halved,
   mentionsIn,
   paceNamed,
   printSession,
@@ -20,6 +21,7 @@ import {
 import { layOut } from '../../lay-out.js';
 import { resolveSpec } from '../resolve/resolve.js';
 import { marathon } from '../../testing/examples.js';
+import { corpus } from '../../sessions/shorthand/corpus.js';
 import { startingLibrary } from '../../sessions/library/starting-library.js';
 
 /** A text and what it becomes time after time. */
@@ -95,6 +97,42 @@ describe('ways to go on, worked by hand', () => {
     ]);
     // A second over 500 m are two a kilometre.
     expect(goesOn('fewer-faster', 1, '6 x 500 m @ 3:40 /km', 1)).toEqual(['5 x 500 m @ 3:38 /km']);
+  });
+
+  it('keep what is run within a repetition, and its time, in proportion', () => {
+    expect(
+      goesOn('longer-repetitions', 90, '4 x 180 m (60 easy, 60 steady, 60 fast), walk back', 1),
+    ).toEqual(['4 x 270 m (90 m easy, 90 m steady, 90 m fast), walk back']);
+    expect(goesOn('longer-repetitions', 200, '6 x 400 m in 80, 60 s jog', 1)).toEqual([
+      '6 x 600 m in 2:00, 90 s jog',
+    ]);
+    expect(goesOn('longer', 2, '16 km easy, last 4 km marathon', 1)).toEqual([
+      '18 km easy, last 4 km marathon',
+    ]);
+    const half = halved(sessionOf('16 km steady, last 4 km marathon')?.parts ?? []);
+    expect(printSession({ parts: half })).toBe('8 km steady, last 2 km marathon');
+  });
+
+  it('leave every line that coaches type one that can be read', () => {
+    for (const [text] of corpus) {
+      for (const [way, { next }] of Object.entries(progressionRules)) {
+        let parts = sessionOf(text)?.parts ?? [];
+        for (const by of [1, 50, 1]) {
+          parts = next(parts, by);
+          const printed = printSession({ parts });
+          expect([way, text, printed, sessionOf(printed) !== undefined]).toEqual([
+            way,
+            text,
+            printed,
+            true,
+          ]);
+        }
+      }
+      for (const ratio of [0.3, 0.5, 1.7]) {
+        const printed = printSession({ parts: scaled(sessionOf(text)?.parts ?? [], ratio) });
+        expect([text, printed, sessionOf(printed) !== undefined]).toEqual([text, printed, true]);
+      }
+    }
   });
 
   it('end where there is nothing left to grow', () => {

@@ -1,7 +1,8 @@
 import { metresPer } from '../../base/index.js';
+import { metresOf } from '../breakdown/amounts.js';
 import { sessionLimits } from '../shorthand/limits.js';
 import type { Target } from '../shorthand/session.js';
-import { type ProgressionRule, growRepeat, numberOf } from './progression-rule.js';
+import { type ProgressionRule, growRepeat } from './progression-rule.js';
 
 const FEWEST = 3;
 
@@ -15,34 +16,43 @@ export const fewerFaster: ProgressionRule = {
       const count = part.count.to - 1;
       if (count < FEWEST) return part;
       const { amount, target } = part.piece;
-      const metres = 'number' in amount && amount.unit === 'm' ? numberOf(amount) : 1000;
+      // A repetition by time is a second faster a kilometre.
+      const metres = metresOf(amount) ?? 1000;
       return {
         ...part,
         count: { from: count, to: count },
-        piece: { ...part.piece, target: quicker(target, by, (by * 1000) / metres) },
+        piece: { ...part.piece, target: quicker(target, by, metres) },
       };
     }),
 };
 
 /** A target quicker by seconds: for each repetition where its time is written, else per km. */
-function quicker(target: Target | undefined, by: number, perKm: number): Target | undefined {
+function quicker(target: Target | undefined, by: number, metres: number): Target | undefined {
+  const perKm = (by * 1000) / metres;
   switch (target?.kind) {
     case 'pace': {
       const offset = Math.round((target.offset - perKm) * 10) / 10;
       return { ...target, offset: Math.max(sessionLimits.offset.quickest, offset) };
     }
     case 'each':
-      return sooner(target, by);
-    case 'exact':
-      return sooner(target, Math.round((perKm * metresPer(target.per)) / 1000));
+      return sooner(target, by, (sessionLimits.pace.quickest * metres) / 1000);
+    case 'exact': {
+      const per = metresPer(target.per) / 1000;
+      return sooner(target, Math.round(perKm * per), sessionLimits.pace.quickest * per);
+    }
     default:
       return target;
   }
 }
 
-/** A written time, or a range of them, so many seconds less. */
-function sooner<T extends { seconds: number; most?: number | undefined }>(of: T, by: number): T {
-  const less = (seconds: number) => Math.max(1, Math.round((seconds - by) * 10) / 10);
+/** A written time, or a range of them, so many seconds less; as it is where nobody runs that. */
+function sooner<T extends { seconds: number; most?: number | undefined }>(
+  of: T,
+  by: number,
+  quickest: number,
+): T {
+  const less = (seconds: number) => Math.round((seconds - by) * 10) / 10;
+  if (less(of.seconds) < quickest) return of;
   return {
     ...of,
     seconds: less(of.seconds),

@@ -1,4 +1,4 @@
-import { type ProgressionRule, growRepeat, numberOf, withNumber } from './progression-rule.js';
+import { type ProgressionRule, growRepeat, numberOf, resized } from './progression-rule.js';
 
 /** The hill grows, the number stays: 6 x 45 s uphill, 6 x 60 s uphill. */
 export const longerHill: ProgressionRule = {
@@ -11,7 +11,7 @@ export const longerHill: ProgressionRule = {
       const { amount } = part.piece;
       return {
         ...part,
-        piece: { ...part.piece, amount: withNumber(amount, numberOf(amount) + by) },
+        piece: resized(part.piece, numberOf(amount) + by),
       };
     }),
 };

@@ -3,7 +3,7 @@ import {
   growRepeat,
   numberOf,
   scaleRecovery,
-  withNumber,
+  resized,
 } from './progression-rule.js';
 
 /** Repetitions grow at the same pace, the recovery in proportion: 6 x 800 m, 6 x 1000 m. */
@@ -17,7 +17,7 @@ export const longerRepetitions: ProgressionRule = {
       const grown = numberOf(amount) + by;
       return {
         ...part,
-        piece: { ...part.piece, amount: withNumber(amount, grown) },
+        piece: resized(part.piece, grown),
         recovery: scaleRecovery(part.recovery, grown / numberOf(amount)),
       };
     }),

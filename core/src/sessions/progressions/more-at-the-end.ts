@@ -1,5 +1,4 @@
-import type { Part } from '../shorthand/session.js';
-import { type ProgressionRule, numberOf, withNumber } from './progression-rule.js';
+import { type ProgressionRule, numberOf, resizedRun } from './progression-rule.js';
 
 /** The easy part gives way to the part at pace behind it: 12 + 4 km, 10 + 6 km. */
 export const moreAtTheEnd: ProgressionRule = {
@@ -11,10 +10,7 @@ export const moreAtTheEnd: ProgressionRule = {
     if (easy?.kind !== 'run' || paced?.kind !== 'run') return [...parts];
     const left = numberOf(easy.piece.amount) - by;
     if (left <= 0) return [...parts];
-    return [grown(easy, left), grown(paced, numberOf(paced.piece.amount) + by), ...rest];
+    const more = numberOf(paced.piece.amount) + by;
+    return [resizedRun(easy, left), resizedRun(paced, more), ...rest];
   },
 };
-
-function grown(part: Extract<Part, { kind: 'run' }>, number: number): Part {
-  return { ...part, piece: { ...part.piece, amount: withNumber(part.piece.amount, number) } };
-}

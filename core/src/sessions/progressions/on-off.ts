@@ -1,5 +1,5 @@
 import { sessionLimits } from '../shorthand/limits.js';
-import { type ProgressionRule, growRepeat, numberOf, withNumber } from './progression-rule.js';
+import { type ProgressionRule, growRepeat, numberOf, resized } from './progression-rule.js';
 
 /** Policy: the minutes on grow by this part in all from one exposure to the next. */
 const GROWTH = 1.1;
@@ -19,7 +19,7 @@ export const onOff: ProgressionRule = {
       return {
         ...part,
         count: { from: count, to: count },
-        piece: { ...part.piece, amount: withNumber(amount, grown) },
+        piece: resized(part.piece, grown),
       };
     }),
 };

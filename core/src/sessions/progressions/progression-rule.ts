@@ -1,5 +1,5 @@
 import { sessionLimits } from '../shorthand/limits.js';
-import type { Between, Part, SessionAmount } from '../shorthand/session.js';
+import type { Between, Part, Piece, SessionAmount, Target } from '../shorthand/session.js';
 
 /** How a family goes on from one exposure to the next. */
 export interface ProgressionRule {
@@ -61,6 +61,44 @@ export function withNumber(amount: SessionAmount, number: number): SessionAmount
     number: within(Math.round(number * 100) / 100, 0.01, limits[amount.unit]),
     ...far,
   };
+}
+
+/** A piece of another length: what is run within it and the time for each go along in proportion. */
+export function resized(piece: Piece, number: number): Piece {
+  const { amount, target, inside } = piece;
+  const next = withNumber(amount, number);
+  const ratio = numberOf(next) / numberOf(amount);
+  return {
+    ...piece,
+    amount: next,
+    ...(target?.kind === 'each' && { target: eachTimes(target, ratio) }),
+    ...(inside && {
+      inside: inside.map((bit) => ({ ...bit, amount: exactly(bit.amount, ratio) })),
+    }),
+  };
+}
+
+/** A run of another length; where it gets shorter, so do its first, middle and last. */
+export function resizedRun(part: Run, number: number): Run {
+  const piece = resized(part.piece, number);
+  const ratio = Math.min(1, numberOf(piece.amount) / numberOf(part.piece.amount));
+  const places = part.places?.map((each) => ({ ...each, amount: exactly(each.amount, ratio) }));
+  return { ...part, piece, ...(places && { places }) };
+}
+
+/** So that parts still add up to their whole, finer than anyone would write. */
+function exactly(amount: SessionAmount, ratio: number): SessionAmount {
+  const times = (number: number) => Number((number * ratio).toPrecision(12));
+  const most = amount.most === undefined ? {} : { most: times(amount.most) };
+  return 'number' in amount
+    ? { ...amount, number: times(amount.number), ...most }
+    : { number: times(amount.clock), unit: 's', ...most };
+}
+
+function eachTimes(target: Extract<Target, { kind: 'each' }>, ratio: number): Target {
+  const tenths = (seconds: number) => Math.round(seconds * ratio * 10) / 10;
+  const most = target.most === undefined ? {} : { most: tenths(target.most) };
+  return { ...target, seconds: tenths(target.seconds), ...most };
 }
 
 function within(number: number, least: number, most: number): number {

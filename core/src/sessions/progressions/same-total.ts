@@ -1,4 +1,4 @@
-import { type ProgressionRule, growRepeat, numberOf, withNumber } from './progression-rule.js';
+import { type ProgressionRule, growRepeat, numberOf, resized } from './progression-rule.js';
 
 /** The total stays, in fewer and longer pieces: 12 x 400 m, 8 x 600 m, 6 x 800 m. */
 export const sameTotal: ProgressionRule = {
@@ -13,7 +13,7 @@ export const sameTotal: ProgressionRule = {
       return {
         ...part,
         count: { from: count, to: count },
-        piece: { ...part.piece, amount: withNumber(amount, grown) },
+        piece: resized(part.piece, grown),
       };
     }),
 };

@@ -1,5 +1,5 @@
 import type { Part } from '../shorthand/session.js';
-import { numberOf, withNumber } from './progression-rule.js';
+import { numberOf, resizedRun } from './progression-rule.js';
 
 const MOST_REPETITIONS = 30;
 /** A hill is paid for in the calves long before it is in metres. */
@@ -21,7 +21,7 @@ export function scaled(parts: readonly Part[], ratio: number): Part[] {
         if (!target) return part;
         const step = 'number' in amount && amount.unit === 'm' ? 100 : 'clock' in amount ? 30 : 1;
         const number = Math.max(step, step * Math.round((numberOf(amount) * ratio) / step));
-        return { ...part, piece: { ...part.piece, amount: withNumber(amount, number) } };
+        return resizedRun(part, number);
       }
       default:
         return part;
