@@ -95,7 +95,7 @@ test('pastes a table of a web page, says what cannot be read and mends it', asyn
   });
   const bar = page.getByRole('region', { name: 'From the clipboard' });
   await expect(bar).toContainText('2 cells read');
-  await expect(bar).toContainText('2 cells not read');
+  await expect(bar).toContainText('2 cells cannot be taken');
   await bar.getByRole('button', { name: 'Use “8 x 400 m @ 5 km, 60 s jog”' }).click();
   await expect(bar).toContainText('3 cells read');
   await expect(bar).toContainText('no pace is called “prgo”');

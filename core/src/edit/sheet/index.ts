@@ -2,4 +2,10 @@
 
 export { dayText } from './cell-text.js';
 export type { SheetCell, WrittenCell } from './cells.js';
-export { type GivesWay, type SheetWriting, type UntakenCell, writeCells } from './sheet-command.js';
+export {
+  type GivesWay,
+  type SheetWriting,
+  type UntakenCell,
+  type Writing,
+  writeCells,
+} from './sheet-command.js';

@@ -1,4 +1,4 @@
-import { clean, type Measure, unitName } from '../../base/index.js';
+import { clean, type Measure, shownUnit, unitName } from '../../base/index.js';
 import { formatPlain, parseAmount } from '../../base/format/index.js';
 import {
   mentionsIn,
@@ -18,8 +18,8 @@ export type DayEntry =
   | { kind: 'role'; role: PatternRole }
   /** Running in m or s, as the block counts; the day keeps its role where none is named. */
   | { kind: 'amount'; amount: number; role?: PatternRole | undefined }
-  /** A session in shorthand. */
-  | { kind: 'session'; text: string };
+  /** A session in shorthand, in a run of that length where one is written. */
+  | { kind: 'session'; text: string; amount?: number };
 
 /** A cell that was read, or why it was not. */
 export type ReadCell<T> =
@@ -142,12 +142,12 @@ function withEasy({ amount, rest }: Headed, held: number, measure: Measure): Rea
     const problem = `“${rest}” comes to ${formatPlain(Math.round(held), measure)}, more than ${formatPlain(amount, measure)}. Write the session alone, and the day is as long as it says.`;
     return { ok: false, problem };
   }
-  const tenth = measure.basis === 'time' ? 60 : 100;
+  const tenth = shownUnit(measure) / 10;
   const before = Math.round(left / 2 / tenth) * tenth;
   const after = Math.round((left - before) / tenth) * tenth;
   const easy = (of: number) => (of > 0 ? [`${formatPlain(of, measure)} easy`] : []);
   return {
     ok: true,
-    entry: { kind: 'session', text: [...easy(before), rest, ...easy(after)].join('; ') },
+    entry: { kind: 'session', amount, text: [...easy(before), rest, ...easy(after)].join('; ') },
   };
 }

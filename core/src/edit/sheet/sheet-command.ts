@@ -1,4 +1,4 @@
-import type { Measure } from '../../base/index.js';
+import type { CivilDate, Measure } from '../../base/index.js';
 import { dayWords } from '../../base/format/index.js';
 import type { Block } from '../../layout/index.js';
 import { type Command, weekWords } from '../index.js';
@@ -22,21 +22,30 @@ export interface SheetWriting {
 /** What gives way where a day is written: the other days, or the volume of its week. */
 export type GivesWay = 'days' | 'volume';
 
+/** How cells are taken. */
+export interface Writing {
+  /**
+   * The other days, dealt out anew within the week's volume; or the volume, which is then
+   * the sum of its days, each fixed as it stands, unless a figure of its own is written.
+   */
+  givesWay?: GivesWay;
+  /** Dates that are over, and stay as they were handed out. */
+  over?: ReadonlySet<CivilDate>;
+}
+
 /**
  * Takes what is written in cells of the sheet, from left to right and top to
  * bottom, as one change. Cells that cannot be read are left as they are, and said.
  *
  * @param measure the one the sheet shows
- * @param givesWay the other days, dealt out anew within the week's volume; or the volume, which
- *   is then the sum of its days, each fixed as it stands
  */
 export function writeCells(
   block: Block,
   written: readonly WrittenCell[],
   measure: Measure,
-  givesWay: GivesWay = 'days',
+  { givesWay = 'days', over = NONE }: Writing = {},
 ): SheetWriting {
-  const taking = new Taking(block, measure);
+  const taking = new Taking(block, measure, over);
   const untaken = written.flatMap((each): UntakenCell[] => {
     const found = taking.take(each);
     return found.ok ? [] : [{ ...each, problem: found.problem, suggestion: found.suggestion }];
@@ -47,6 +56,8 @@ export function writeCells(
     taken === 0 ? undefined : { change: taking.change(), message: messageOf(written, taken) };
   return { command, taken, untaken };
 }
+
+const NONE: ReadonlySet<CivilDate> = new Set();
 
 function messageOf(written: readonly WrittenCell[], taken: number): string {
   const only = written.length === 1 ? written[0] : undefined;

@@ -74,7 +74,7 @@ describe('whatever is written in a sheet', () => {
                 : { kind: kind === 1 ? 'volume' : 'longRun', week: of.number };
             return [{ cell, text }];
           });
-          const { command, taken, untaken } = writeCells(block, written, measure, givesWay);
+          const { command, taken, untaken } = writeCells(block, written, measure, { givesWay });
           expect(taken + untaken.length).toBe(written.length);
           if (!command) return;
           const next = applyChange(block.spec, command.change);

@@ -53,7 +53,11 @@ describe('a day as it is typed', () => {
     // 6 x 400 m are 2.4 km: 5.6 of 8 are left, 2.8 before and 2.8 after.
     [
       '8 6 x 400 m @ 5 km, 60 s rest',
-      { kind: 'session', text: '2.8 km easy; 6 x 400 m @ 5 km, 60 s rest; 2.8 km easy' },
+      {
+        kind: 'session',
+        amount: 8000,
+        text: '2.8 km easy; 6 x 400 m @ 5 km, 60 s rest; 2.8 km easy',
+      },
     ],
   ])('“%s”', (text, entry) => {
     expect(readDay(text, km, paces)).toEqual({ ok: true, entry });
@@ -135,7 +139,7 @@ describe('cells of the sheet', () => {
   it('let the week grow with a day where the coach says so, and keep the others', () => {
     const before = showBlock(block, km).weeks[9];
     const written = [{ cell: dayOf(1), text: '20' }];
-    const found = writeCells(block, written, km, 'volume');
+    const found = writeCells(block, written, km, { givesWay: 'volume' });
     const after = showBlock(layOut(applyChange(block.spec, found.command?.change ?? {})), km)
       .weeks[9];
     const days = before?.days.map((day, place) => (place === 1 ? 20 : day)) ?? [];
@@ -144,10 +148,40 @@ describe('cells of the sheet', () => {
     expect(after?.volume).not.toBe(before?.volume);
   });
 
+  it('leave days that are over as they were, and sum them with those to come', () => {
+    const before = showBlock(block, km).weeks[9];
+    const dates = [0, 1].map((place) => addDays(week.start, place));
+    const over = new Set(dates);
+    const written = [
+      { cell: dayOf(0), text: '30' },
+      { cell: dayOf(4), text: '20' },
+    ];
+    const found = writeCells(block, written, km, { givesWay: 'volume', over });
+    expect(found.untaken.map(({ problem }) => problem)).toEqual([
+      expect.stringMatching(/is over, and kept as it was handed out/),
+    ]);
+    const next = applyChange(block.spec, found.command?.change ?? {});
+    expect(next.days.filter(({ date }) => over.has(date))).toEqual([]);
+    const days = before?.days.map((day, place) => (place === 4 ? 20 : day)) ?? [];
+    expect(next.pins.find((pin) => pin.week === 10)?.volume).toBe(
+      1000 * days.reduce((total, day) => total + day, 0),
+    );
+  });
+
+  it('keep a volume that is written beside its days', () => {
+    const written = [
+      { cell: dayOf(1), text: '20' },
+      { cell: { kind: 'volume', week: 10 } as const, text: '90' },
+    ];
+    const found = writeCells(block, written, km, { givesWay: 'volume' });
+    const next = applyChange(block.spec, found.command?.change ?? {});
+    expect(next.pins.find((pin) => pin.week === 10)?.volume).toBe(90_000);
+  });
+
   it('let the week follow a long run that is written out', () => {
     const before = showBlock(block, km).weeks[9];
     const written = [{ cell: dayOf(LONG), text: '20 km easy (last 5 @ marathon)' }];
-    const found = writeCells(block, written, km, 'volume');
+    const found = writeCells(block, written, km, { givesWay: 'volume' });
     const after = showBlock(layOut(applyChange(block.spec, found.command?.change ?? {})), km)
       .weeks[9];
     expect(after?.longRun).toBe(20);

@@ -25,19 +25,26 @@ function recoveryWeeks({ weeks }: Block): number[] {
   return weeks.flatMap(({ recoveryDue, number }) => (recoveryDue ? [number] : []));
 }
 
+function isOver(what: string): string {
+  return `${what} is over, and kept as it was handed out. “Change the past” in the Week view opens it.`;
+}
+
 /** The parts of a spec that cells change, as they are changed one after the other. */
 export class Taking {
   private readonly spec: Block['spec'];
   private days: FixedDay[];
   private pins: Block['spec']['pins'];
   private readonly recovery: Set<number>;
-  /** Days that were written. */
+  /** Days that were written, and weeks whose volume was. */
   private readonly touched = new Set<CivilDate>();
+  private readonly volumes = new Set<number>();
   private readonly rules: ReturnType<typeof rulesOf>;
 
   constructor(
     private readonly block: Block,
     private readonly measure: Measure,
+    /** Dates that stay as they were handed out. */
+    private readonly over: ReadonlySet<CivilDate>,
   ) {
     this.spec = block.spec;
     this.days = [...block.spec.days];
@@ -48,6 +55,8 @@ export class Taking {
 
   take({ cell, text }: WrittenCell): Taken {
     if (cell.kind === 'volume') {
+      const days = this.block.weeks[cell.week - 1]?.days ?? [];
+      if (days.every(({ date }) => this.over.has(date))) return refuse(isOver(`Week ${cell.week}`));
       const read = readVolume(text, this.measure);
       return read.ok ? this.takeVolume(cell.week, read.entry) : read;
     }
@@ -62,6 +71,7 @@ export class Taking {
           : `Week ${cell.week} has no long run to write.`,
       );
     }
+    if (this.over.has(day.date)) return refuse(isOver(dayWords(day.date)));
     if (isRaced(day.role) || day.role === 'race') {
       return refuse(`${dayWords(day.date)} is raced: it is changed under “Races & days away”.`);
     }
@@ -82,12 +92,13 @@ export class Taking {
     };
   }
 
-  /** Makes every week with a written day the sum of its days, each fixed as it stands. */
+  /** Makes every week with a written day the sum of its days, each to come fixed as it stands. */
   sumWeeks(): void {
     for (const { number, days } of this.block.weeks) {
-      if (!days.some(({ date }) => this.touched.has(date))) continue;
+      if (this.volumes.has(number) || !days.some(({ date }) => this.touched.has(date))) continue;
+      const stays = (date: CivilDate) => this.touched.has(date) || this.over.has(date);
       const run = days.filter(({ role }) => isRun(role) && !isRaced(role));
-      for (const day of run) if (!this.touched.has(day.date)) this.fixAsItStands(day, number);
+      for (const day of run) if (!stays(day.date)) this.fixAsItStands(day, number);
       const raced = days.filter(({ role }) => isRaced(role)).map((day) => this.amountOf(day));
       this.pin(number, 'volume', sum([...raced, ...days.map((day) => this.askedOf(day, number))]));
     }
@@ -103,9 +114,10 @@ export class Taking {
   /** What a day is asked to hold once all is taken; a race is counted apart. */
   private askedOf(day: Day, week: number): number {
     if (isRaced(day.role) || day.role === 'race') return 0;
+    if (this.over.has(day.date)) return this.amountOf(day);
     const { session, amount, role } = fixedDayOf(this.days, day.date);
-    if (session !== undefined) return this.heldBy(session, day.date);
     if (amount !== undefined) return amount;
+    if (session !== undefined) return this.heldBy(session, day.date);
     if (role !== undefined && !isRun(role)) return 0;
     const pinned = this.pins.find((pin) => pin.week === week)?.longRun;
     if (day.role === 'long' && pinned !== undefined) return pinned;
@@ -126,6 +138,7 @@ export class Taking {
   }
 
   private takeVolume(week: number, entry: VolumeEntry): Taken {
+    this.volumes.add(week);
     if (entry.kind === 'recovery') {
       this.recovery.add(week);
       this.pin(week, 'volume', undefined);
@@ -183,7 +196,7 @@ export class Taking {
         if (long !== undefined) this.pin(long, 'longRun', undefined);
         this.write(date, {
           session: linkPaces(entry.text, this.spec.paces.table),
-          amount: undefined,
+          amount: long === undefined ? entry.amount : undefined,
           swap: undefined,
           role: runRole(role),
         });

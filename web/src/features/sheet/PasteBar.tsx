@@ -31,7 +31,8 @@ export function PasteBar({
           {same
             ? 'From the clipboard: all of it stands there already.'
             : `From the clipboard: ${plural(taken, 'cell')} read, drawn above.`}
-          {untaken.length > 0 && ` ${plural(untaken.length, 'cell')} not read, left as it was.`}
+          {untaken.length > 0 &&
+            ` ${plural(untaken.length, 'cell')} cannot be taken and will stay.`}
           {outside > 0 && ` ${plural(outside, 'cell')} beyond the block, left out.`}
         </p>
         {first && (

@@ -95,13 +95,12 @@ export function SheetGrid({
     latest.current = {
       go: (to, extend) => {
         moved.current = true;
-        if (sheet.keep()) cursor.go(to, extend);
+        sheet.leave();
+        cursor.go(to, extend);
       },
       open: () => sheet.open(),
       type: sheet.type,
-      leave: () => {
-        if (!sheet.keep()) sheet.drop();
-      },
+      leave: sheet.leave,
     };
   });
   const acts = useMemo(

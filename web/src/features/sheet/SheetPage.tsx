@@ -45,6 +45,7 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const sheet = useSheet(base.block, standing, base.shown.measure, commands, {
     first: (now ?? 1) - 1,
     givesWay,
+    over,
   });
   const { athlete } = block.spec;
   useAnswers(base);
@@ -78,7 +79,7 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
       {pasted && (
         <PasteBar
           taken={pasted.taken}
-          same={pasted.laid.written.length === 0 && pasted.untaken.length === 0}
+          same={pasted.laid.written.length === 0}
           untaken={pasted.untaken}
           outside={pasted.laid.outside}
           onMend={sheet.mend}

@@ -26,17 +26,20 @@ function rowsOfHtml(html: string): string[][] {
   );
 }
 
-/** Commas part cells only where a line of them reads as figures: sessions have commas of their own. */
-const FIGURES = /^[\d\s.%+=−–-]+(,[\d\s.%+=−–-]*){2,}$/;
+/** Two cells with a comma between would be a number with a decimal. */
+const LEAST_CELLS = 3;
 
+/** Commas part cells where they stand as in a file; a session has spaces behind its own. */
 function rowsOfText(text: string): string[][] {
   const lines = text.replace(/\r?\n$/, '');
-  const delimiter = lines.includes('\t')
-    ? '\t'
-    : lines.split('\n').every((line) => FIGURES.test(line.trim()))
-      ? ','
-      : '\t';
-  return Papa.parse<string[]>(lines, { delimiter }).data;
+  const rows = (delimiter: string) => Papa.parse<string[]>(lines, { delimiter }).data;
+  if (lines.includes('\t')) return rows('\t');
+  const byCommas = rows(',');
+  const width = byCommas[0]?.length ?? 0;
+  const isFile =
+    width >= LEAST_CELLS &&
+    byCommas.every((row) => row.length === width && !row.some((cell) => cell.startsWith(' ')));
+  return isFile ? byCommas : rows('\t');
 }
 
 /** A table for the clipboard, as a spreadsheet takes it and as it is pasted back. */

@@ -1,9 +1,9 @@
 import type { CheckedBlock } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import {
-  type GivesWay,
   type UntakenCell,
   writeCells,
+  type Writing,
   type WrittenCell,
 } from '@nadir/core/edit/sheet';
 import { type ClipboardEvent, useState } from 'react';
@@ -34,6 +34,8 @@ export interface Sheet {
   type: (text: string) => void;
   /** Keeps what is typed and goes on; false where it cannot be kept. */
   keep: (to?: Spot) => boolean;
+  /** Leaves the cell: what was changed is kept where it can be, else put back. */
+  leave: () => void;
   /** Keeps what is typed in all chosen cells. */
   keepInAll: () => void;
   drop: () => void;
@@ -49,14 +51,14 @@ export interface Sheet {
 
 /**
  * @param block as it stands, without what is only shown
- * @param options the row the cursor begins in, and what gives way where a day is written
+ * @param options the row the cursor begins in, and how cells are taken
  */
 export function useSheet(
   block: CheckedBlock,
   rows: readonly RowView[],
   measure: Measure,
   commands: Commands,
-  { first, givesWay }: { first: number; givesWay: GivesWay },
+  { first, ...writing }: { first: number } & Required<Writing>,
 ): Sheet {
   const say = useSay();
   const [typed, setTyped] = useState<string>();
@@ -78,6 +80,7 @@ export function useSheet(
       say({ text: `${here.name} is over, and kept as it was handed out.` });
       return;
     }
+    setPasted(undefined);
     setTyped(text ?? here.source);
     if (text !== undefined) type(text);
   }
@@ -85,45 +88,41 @@ export function useSheet(
   function type(text: string) {
     setTyped(text);
     if (!here) return;
-    const { command, untaken } = writeCells(block, [{ cell: here.cell, text }], measure, givesWay);
-    setWrong(untaken[0]);
-    if (command) commands.show(command);
-    else commands.cancel();
+    const { command, untaken } = writeCells(block, [{ cell: here.cell, text }], measure, writing);
+    const [issue] = command ? commands.show(command) : [];
+    setWrong(issue ? { problem: issue.message } : untaken[0]);
+    if (!command) commands.cancel();
   }
 
-  /** Runs what is written as one step; says what stands in its way. */
-  function run(written: readonly WrittenCell[]): boolean {
-    const { command, untaken } = writeCells(block, written, measure, givesWay);
-    if (!command) {
-      setWrong(untaken[0]);
-      return false;
-    }
-    const [issue] = commands.run(command);
-    if (issue) {
-      setWrong({ problem: issue.message });
-      return false;
-    }
-    return true;
+  /** Keeps what is written as one step; gives back what stands in its way, or was left out of it. */
+  function run(written: readonly WrittenCell[]): { kept: boolean; left: UntakenCell | undefined } {
+    const { command, untaken } = writeCells(block, written, measure, writing);
+    const [issue] = command ? commands.run(command) : [];
+    const [first] = written;
+    const refused = issue && first && { ...first, problem: issue.message };
+    return { kept: command !== undefined && !issue, left: refused ?? untaken[0] };
   }
 
   function keep(to?: Spot): boolean {
     if (typed === undefined || !here) return true;
     // A figure that is right already is fixed by keeping it.
-    if (!run([{ cell: here.cell, text: typed }])) return false;
+    const { kept, left } = run([{ cell: here.cell, text: typed }]);
+    setWrong(left);
+    if (!kept) return false;
     setTyped(undefined);
-    setWrong(undefined);
     if (to) cursor.go(to);
     return true;
   }
 
   function write(table: readonly (readonly string[])[]) {
-    const laid = layTable(rows, table, { at, area });
-    if (laid.untaken[0]) say({ text: laid.untaken[0].problem });
-    if (laid.written.length > 0 && !run(laid.written)) say({ text: 'That cannot be kept here.' });
+    setPasted(undefined);
+    const { written } = layTable(rows, table, area);
+    const { left } = written.length > 0 ? run(written) : {};
+    if (left) say({ text: left.problem });
   }
 
   function show(laid: Laid) {
-    const { command, taken, untaken } = writeCells(block, laid.written, measure, givesWay);
+    const { command, taken, untaken } = writeCells(block, laid.written, measure, writing);
     const issues = command ? commands.show(command) : [];
     const refused = issues.map(({ message }): UntakenCell[] =>
       laid.written.slice(0, 1).map((each) => ({ ...each, problem: message })),
@@ -131,7 +130,7 @@ export function useSheet(
     setPasted({
       laid,
       taken: issues.length > 0 ? 0 : taken,
-      untaken: [...untaken, ...laid.untaken, ...refused.flat()],
+      untaken: [...untaken, ...refused.flat()],
     });
   }
 
@@ -144,6 +143,10 @@ export function useSheet(
     open,
     type,
     keep,
+    leave() {
+      // Only looked at: nothing is fixed by going elsewhere.
+      if (typed === here?.source || !keep()) close();
+    },
     keepInAll() {
       if (typed === undefined) return;
       const text = typed;
@@ -169,7 +172,7 @@ export function useSheet(
         html: event.clipboardData.getData('text/html'),
         text: event.clipboardData.getData('text/plain'),
       });
-      if (table.length > 0) show(layTable(rows, table, { at, area }));
+      if (table.length > 0) show(layTable(rows, table, area));
     },
     mend({ cell, suggestion }) {
       if (!pasted || suggestion === undefined) return;
@@ -180,7 +183,7 @@ export function useSheet(
     },
     take() {
       if (!pasted) return;
-      const { command } = writeCells(block, pasted.laid.written, measure, givesWay);
+      const { command } = writeCells(block, pasted.laid.written, measure, writing);
       if (command && commands.run(command).length === 0) setPasted(undefined);
     },
     discard() {

@@ -1,18 +1,14 @@
-import type { UntakenCell, WrittenCell } from '@nadir/core/edit/sheet';
+import type { WrittenCell } from '@nadir/core/edit/sheet';
 import type { RowView } from './sheet-rows.js';
-import type { Area, Spot } from './useSheetCursor.js';
+import type { Area } from './useSheetCursor.js';
 
-/** A table laid over the sheet: what it writes, and what it cannot. */
+/** A table laid over the sheet. */
 export interface Laid {
   written: WrittenCell[];
-  untaken: UntakenCell[];
   /** Cells beyond the edges of the sheet. */
   outside: number;
   area: Area;
 }
-
-/** Over, and kept as it was handed out. */
-const OVER = 'is over, and kept as it was handed out. “Change the past” in the Week view opens it.';
 
 /**
  * Lays a table over the sheet from a place on; one cell fills all that are chosen.
@@ -21,7 +17,7 @@ const OVER = 'is over, and kept as it was handed out. “Change the past” in t
 export function layTable(
   rows: readonly RowView[],
   table: readonly (readonly string[])[],
-  { at, area }: { at: Spot; area: Area },
+  area: Area,
 ): Laid {
   const only = table.length === 1 && table[0]?.length === 1 ? table[0][0] : undefined;
   const filled =
@@ -30,14 +26,10 @@ export function layTable(
       : Array.from({ length: area.bottom - area.top + 1 }, () =>
           Array.from({ length: area.right - area.left + 1 }, () => only),
         );
-  const from =
-    only === undefined
-      ? { row: Math.min(at.row, area.top), column: area.left }
-      : { row: area.top, column: area.left };
+  const from = { row: area.top, column: area.left };
   const width = Math.max(0, ...filled.map((cells) => cells.length));
   const laid: Laid = {
     written: [],
-    untaken: [],
     outside: 0,
     area: {
       top: from.row,
@@ -52,9 +44,7 @@ export function layTable(
       if (!view) {
         if (text !== '') laid.outside++;
       } else if (text !== view.source && !(text === '' && !view.fixed)) {
-        const each = { cell: view.cell, text };
-        if (view.over) laid.untaken.push({ ...each, problem: `${view.name} ${OVER}` });
-        else laid.written.push(each);
+        laid.written.push({ cell: view.cell, text });
       }
     }),
   );
