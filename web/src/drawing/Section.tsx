@@ -47,7 +47,7 @@ export interface SectionProps {
 const NO_OVERLAY: readonly OverlayBlock[] = [];
 
 /** Base lines of the two lanes for races and days away, and of marks beside the race’s own words. */
-const LANES = [18, 38, 56] as const;
+const LANES = [18, 38, 50] as const;
 /** Base line of the word over today’s line. */
 const TODAY = 62;
 /** The highest tick: room above it for the name of the peak. */

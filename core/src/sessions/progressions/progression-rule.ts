@@ -50,7 +50,7 @@ export function numberOf(amount: SessionAmount): number {
 }
 
 /** The same amount with another number, to what can be written down and read again. */
-export function withNumber(amount: SessionAmount, number: number): SessionAmount {
+function withNumber(amount: SessionAmount, number: number): SessionAmount {
   const limits = sessionLimits.amount;
   const { most } = amount;
   // A range grows at both ends alike.

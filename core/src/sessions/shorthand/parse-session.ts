@@ -56,7 +56,9 @@ function parsed(text: string): ReadSession {
     return again.ok ? undefined : again.problem.column - 1;
   });
   if (suggestion === undefined) return found;
-  const asks = `${message} Did you mean “${suggestion}”?`;
+  // What may have been meant says more than a list of what would have done.
+  const what = message.replace(/ expected .*, found (.*)\.$/, ' $1 cannot be read here.');
+  const asks = `${what} Did you mean “${suggestion}”?`;
   return { ok: false, problem: { column, message: asks, suggestion } };
 }
 

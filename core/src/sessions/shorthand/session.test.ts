@@ -57,7 +57,11 @@ describe('shorthand', () => {
   });
 
   it.each([
-    ['6 x 1000 @ 10 km', 5, /found “1000”. Did you mean “6 x 1000 m @ 10 km”\?/],
+    [
+      '6 x 1000 @ 10 km',
+      5,
+      /^column 5: “1000” cannot be read here\. Did you mean “6 x 1000 m @ 10 km”\?$/,
+    ],
     ['3 km easy; 6 x', 15, /found the end/],
     ['6 x 1000 m @ 10 km, 90 bananas', 24, /“bananas” cannot be read here/],
     ['5 km @ 4:10', 1, /Did you mean “5 km @ 4:10 \/km”\?/],

@@ -102,101 +102,119 @@ export function NamedPaceRow({
       onAnswer={(words) => onChange({ [what]: words.slice(0, 120) || undefined })}
     />
   );
+  const inWords = [
+    [
+      'Also called',
+      <TextAnswer
+        key="also"
+        label={label('also called')}
+        width="100%"
+        value={alsoCalled(pace).join(', ')}
+        given={pace.also !== undefined}
+        onAnswer={(words) => onChange({ also: wordsOf(words) })}
+      />,
+    ],
+    ['Feels like', text('effort')],
+    ['Talk', text('talk')],
+  ] as const;
   return (
-    <TableRow ref={setNodeRef} className={styles.ordered} data-over={marked}>
-      <TableCell component="th" scope="row">
-        {/* By mouse or finger alone: for keys there are the buttons at the end. */}
-        <span ref={setHold} className={styles.hold} aria-hidden="true" {...listeners}>
-          <HoldIcon fontSize="inherit" />
-        </span>
-        <TextAnswer
-          label={`Name of ${name}`}
-          describedBy={`${id}-wrong`}
-          width={134}
-          value={name}
-          given
-          wrong={problem !== undefined}
-          onAnswer={(next) => onChange({ name: next.slice(0, 40) })}
-        />
-        <div id={`${id}-wrong`} role={problem ? 'alert' : undefined} className="small grave">
-          {problem}
-        </div>
-      </TableCell>
-      <TableCell>
-        <ChoiceAnswer<string>
-          label={label('from')}
-          value={key}
-          choices={[
-            ...(known ? [] : [[key, key] as const]),
-            ...BASES.map(([each, words]) => [each, words] as const),
-          ]}
-          onAnswer={(chosen) => {
-            const base = BASES.find(([each]) => each === chosen)?.[2];
-            if (base) onChange({ base });
-          }}
-        />
-      </TableCell>
-      <TableCell>
-        {number(`quick end, ${perUnit}`, typed(quick), (value) =>
-          onChange({ offset: [kept(value), slow] }),
-        )}
-      </TableCell>
-      <TableCell>
-        {number(`slow end, ${perUnit}`, typed(slow), (value) =>
-          onChange({ offset: [quick, kept(value)] }),
-        )}
-      </TableCell>
-      <TableCell>
-        <ChoiceAnswer<HeartScale | ''>
-          label={label('heart rate')}
-          value={heart?.of ?? ''}
-          choices={[['', 'none'], ...heartScales.map((each) => [each, SCALES[each]] as const)]}
-          onAnswer={(of) =>
-            onChange({
-              heart:
-                of === ''
-                  ? undefined
-                  : of === 'beats'
-                    ? { of, from: 120, to: 140 }
-                    : { of, from: 0.7, to: 0.8 },
-            })
-          }
-        />
-      </TableCell>
-      {(['from', 'to'] as const).map((end) => (
-        <TableCell key={`${end} ${heart?.of ?? ''}`}>
-          {heart &&
-            number(`heart rate ${end}`, Math.round(heart[end] * share), (value) =>
-              onChange({ heart: { ...heart, [end]: value / share } }),
-            )}
+    <>
+      <TableRow ref={setNodeRef} className={styles.ordered} data-over={marked}>
+        <TableCell component="th" scope="row">
+          {/* By mouse or finger alone: for keys there are the buttons at the end. */}
+          <span ref={setHold} className={styles.hold} aria-hidden="true" {...listeners}>
+            <HoldIcon fontSize="inherit" />
+          </span>
+          <TextAnswer
+            label={`Name of ${name}`}
+            describedBy={`${id}-wrong`}
+            width={170}
+            value={name}
+            given
+            wrong={problem !== undefined}
+            onAnswer={(next) => onChange({ name: next.slice(0, 40) })}
+          />
+          <div id={`${id}-wrong`} role={problem ? 'alert' : undefined} className="small grave">
+            {problem}
+          </div>
         </TableCell>
-      ))}
-      <TableCell>
-        <TextAnswer
-          label={label('also called')}
-          width="100%"
-          value={alsoCalled(pace).join(', ')}
-          given={pace.also !== undefined}
-          onAnswer={(words) => onChange({ also: wordsOf(words) })}
-        />
-      </TableCell>
-      <TableCell>{text('effort')}</TableCell>
-      <TableCell>{text('talk')}</TableCell>
-      <TableCell className={styles.nowrap}>
-        <IconAct
-          label={`Move ${name} up`}
-          icon={UpIcon}
-          disabled={place === 0}
-          onClick={() => onMove(-1)}
-        />
-        <IconAct
-          label={`Move ${name} down`}
-          icon={DownIcon}
-          disabled={last}
-          onClick={() => onMove(1)}
-        />
-        <IconAct label={`Remove ${name}`} icon={RemoveIcon} onClick={onRemove} />
-      </TableCell>
-    </TableRow>
+        <TableCell>
+          <ChoiceAnswer<string>
+            label={label('from')}
+            value={key}
+            choices={[
+              ...(known ? [] : [[key, key] as const]),
+              ...BASES.map(([each, words]) => [each, words] as const),
+            ]}
+            onAnswer={(chosen) => {
+              const base = BASES.find(([each]) => each === chosen)?.[2];
+              if (base) onChange({ base });
+            }}
+          />
+        </TableCell>
+        <TableCell>
+          {number(`quick end, ${perUnit}`, typed(quick), (value) =>
+            onChange({ offset: [kept(value), slow] }),
+          )}
+        </TableCell>
+        <TableCell>
+          {number(`slow end, ${perUnit}`, typed(slow), (value) =>
+            onChange({ offset: [quick, kept(value)] }),
+          )}
+        </TableCell>
+        <TableCell>
+          <ChoiceAnswer<HeartScale | ''>
+            label={label('heart rate')}
+            value={heart?.of ?? ''}
+            choices={[['', 'none'], ...heartScales.map((each) => [each, SCALES[each]] as const)]}
+            onAnswer={(of) =>
+              onChange({
+                heart:
+                  of === ''
+                    ? undefined
+                    : of === 'beats'
+                      ? { of, from: 120, to: 140 }
+                      : { of, from: 0.7, to: 0.8 },
+              })
+            }
+          />
+        </TableCell>
+        {(['from', 'to'] as const).map((end) => (
+          <TableCell key={`${end} ${heart?.of ?? ''}`}>
+            {heart &&
+              number(`heart rate ${end}`, Math.round(heart[end] * share), (value) =>
+                onChange({ heart: { ...heart, [end]: value / share } }),
+              )}
+          </TableCell>
+        ))}
+        <TableCell className={styles.nowrap}>
+          <IconAct
+            label={`Move ${name} up`}
+            icon={UpIcon}
+            disabled={place === 0}
+            onClick={() => onMove(-1)}
+          />
+          <IconAct
+            label={`Move ${name} down`}
+            icon={DownIcon}
+            disabled={last}
+            onClick={() => onMove(1)}
+          />
+          <IconAct label={`Remove ${name}`} icon={RemoveIcon} onClick={onRemove} />
+        </TableCell>
+      </TableRow>
+      <TableRow className={styles.wordsOf}>
+        <TableCell colSpan={8}>
+          <div className={styles.inWords}>
+            {inWords.map(([title, answer]) => (
+              <label key={title}>
+                <span className="small muted">{title}</span>
+                {answer}
+              </label>
+            ))}
+          </div>
+        </TableCell>
+      </TableRow>
+    </>
   );
 }

@@ -76,9 +76,6 @@ export function NamedPacesPage() {
                 <TableCell scope="col">Heart rate</TableCell>
                 <TableCell scope="col">From</TableCell>
                 <TableCell scope="col">To</TableCell>
-                <TableCell scope="col">Also called</TableCell>
-                <TableCell scope="col">Feels like</TableCell>
-                <TableCell scope="col">Talk</TableCell>
                 <TableCell scope="col">
                   <span className="visually-hidden">Order</span>
                 </TableCell>

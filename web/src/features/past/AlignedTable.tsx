@@ -15,6 +15,9 @@ const FIELDS = [
   ['longRun', 'Long run'],
 ] as const;
 
+/** A figure of three digits, px: narrower drawings let the table go on to the side. */
+const LEAST_COLUMN = 30;
+
 /** Blocks week for week, each figure under its column of the drawing. */
 export function AlignedTable({
   laid,
@@ -39,7 +42,11 @@ export function AlignedTable({
   };
   return (
     <div className={styles.scroll}>
-      <Table size="small" className={`figures ${styles.aligned ?? ''}`} style={{ width }}>
+      <Table
+        size="small"
+        className={`figures ${styles.aligned ?? ''}`}
+        style={{ width: Math.max(width, labels + LEAST_COLUMN * aligned.length) }}
+      >
         <colgroup>
           <col style={{ width: labels }} />
         </colgroup>
