@@ -96,7 +96,7 @@ test('writes a session with an error at its column, mends it, and completes a pa
   await day(page, 'Tue 2 Mar').click();
   const text = page.getByRole('region', { name: 'Tue 2 Mar' }).getByRole('combobox').last();
   await text.fill('2 km easy; 6 x 800 @ 10 km, 90 s jog');
-  await expect(page.getByRole('alert')).toContainText('column 16: expected');
+  await expect(page.getByRole('alert')).toContainText('At column 16: “800” cannot be read here.');
   await expect(page.getByRole('button', { name: 'Keep session' })).toBeDisabled();
   await expect(text).toHaveValue('2 km easy; 6 x 800 @ 10 km, 90 s jog');
   await text.fill('');

@@ -1,4 +1,5 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
+import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
 import { metresPer, type Unit } from '@nadir/core/base';
@@ -39,7 +40,7 @@ function wordsOf(text: string): string[] {
   return [...new Set(words.filter((word) => word !== ''))].slice(0, 20);
 }
 
-/** One named pace, edited in place; what is wrong with it is said under its name. */
+/** One named pace in two lines, edited in place; what is wrong with it is said under its name. */
 export function NamedPaceRow({
   pace,
   unit,
@@ -118,8 +119,8 @@ export function NamedPaceRow({
     ['Talk', text('talk')],
   ] as const;
   return (
-    <>
-      <TableRow ref={setNodeRef} className={styles.ordered} data-over={marked}>
+    <TableBody ref={setNodeRef} className={styles.ordered} data-over={marked}>
+      <TableRow className={styles.figuresOf}>
         <TableCell component="th" scope="row">
           {/* By mouse or finger alone: for keys there are the buttons at the end. */}
           <span ref={setHold} className={styles.hold} aria-hidden="true" {...listeners}>
@@ -215,6 +216,6 @@ export function NamedPaceRow({
           </div>
         </TableCell>
       </TableRow>
-    </>
+    </TableBody>
   );
 }

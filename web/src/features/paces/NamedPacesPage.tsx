@@ -2,12 +2,12 @@ import {
   DndContext,
   type DragEndEvent,
   MouseSensor,
+  pointerWithin,
   TouchSensor,
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
 import Table from '@mui/material/Table';
-import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
@@ -65,7 +65,7 @@ export function NamedPacesPage() {
           the quick end first. A block keeps the paces it has until you use these on its Paces view;
           a renamed pace stays the same pace.
         </p>
-        <DndContext sensors={sensors} onDragEnd={drop}>
+        <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={drop}>
           <Table size="small">
             <TableHead>
               <TableRow>
@@ -81,21 +81,19 @@ export function NamedPacesPage() {
                 </TableCell>
               </TableRow>
             </TableHead>
-            <TableBody>
-              {table.map((pace, index) => (
-                <NamedPaceRow
-                  key={pace.id}
-                  pace={pace}
-                  unit={unit}
-                  place={index}
-                  last={index === table.length - 1}
-                  problem={problems.find(({ path }) => path[0] === index)?.message}
-                  onChange={(part) => editor.set(index, part)}
-                  onMove={(by) => editor.move(index, by)}
-                  onRemove={() => editor.remove(index)}
-                />
-              ))}
-            </TableBody>
+            {table.map((pace, index) => (
+              <NamedPaceRow
+                key={pace.id}
+                pace={pace}
+                unit={unit}
+                place={index}
+                last={index === table.length - 1}
+                problem={problems.find(({ path }) => path[0] === index)?.message}
+                onChange={(part) => editor.set(index, part)}
+                onMove={(by) => editor.move(index, by)}
+                onRemove={() => editor.remove(index)}
+              />
+            ))}
           </Table>
         </DndContext>
       </main>
