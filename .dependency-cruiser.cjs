@@ -14,7 +14,7 @@ const only = (name, from, allowed, comment) => ({
 const rooms = [
   ['base', 'base/format'],
   ['rules'],
-  ['spec/days', 'spec/choices', 'spec'],
+  ['spec/choices', 'spec/days', 'spec'],
   ['paces'],
   [
     'sessions/shorthand',
@@ -24,7 +24,8 @@ const rooms = [
     'sessions',
   ],
   ['record'],
-  ['layout/block', 'layout/past', 'layout/events', 'layout/schools', 'layout/context'],
+  ['layout/block', 'layout/past', 'layout/events', 'layout/written', 'layout/schools'],
+  ['layout/context'],
   [
     'layout/phases',
     'layout/taper',
@@ -37,7 +38,7 @@ const rooms = [
   ['checks/common', 'checks/care', 'checks/events', 'checks/longrun', 'checks/paces'],
   ['checks/phases', 'checks/recovery', 'checks/sessions', 'checks/taper', 'checks/volume'],
   ['checks/week', 'checks'],
-  ['edit', 'edit/fixes', 'edit/week', 'edit/paces', 'edit/sheet'],
+  ['edit', 'edit/week', 'edit/fixes', 'edit/paces', 'edit/sheet'],
   ['solve'],
   [
     'present/figures',

@@ -148,8 +148,10 @@ function undisturbed(spec: BlockSpec): BlockSpec {
   return {
     ...spec,
     athlete: { ...spec.athlete, injured: false },
-    week: { ...spec.week, midweek: undefined, days: undefined },
+    week: { ...spec.week, midweek: undefined, days: undefined, fixed: undefined },
     days: [],
+    // Run as written they ask for what they ask.
+    families: spec.families?.map((family) => ({ ...family, fit: true })),
     houseRules: { ...spec.houseRules, off: [] },
     overrides: { ...spec.overrides, off: [] },
   };

@@ -247,8 +247,7 @@ const pattern = z
 /** A session in shorthand; what is wrong with it is examined where it is laid out. */
 const shorthand = lines(2000).min(1);
 
-const dayWish = z.strictObject({
-  date: civilDate,
+const fixedDay = {
   role: z.enum(patternRoles).optional(),
   amount: amount.optional().meta({ description: 'Running of the day; kept exactly.' }),
   session: shorthand.optional().meta({ description: 'In shorthand; paces by their ids.' }),
@@ -264,27 +263,99 @@ const dayWish = z.strictObject({
   strength: z.boolean().optional(),
   addOn: z.enum([...addOns, 'nothing']).optional(),
   cross: z.enum(crossKinds).optional(),
+};
+
+const dayWish = z.strictObject({ date: civilDate, ...fixedDay });
+
+const { follow: _follow, swap: _swap, ...fixedOfWeekday } = fixedDay;
+
+const phasesOf = (whereLeftOut: string) =>
+  z
+    .array(z.enum(phaseKinds))
+    .min(1)
+    .max(phaseKinds.length)
+    .optional()
+    .meta({ description: `Phases it holds in; ${whereLeftOut} when left out.` });
+
+const weeksOf = z
+  .array(weekNumber)
+  .min(1)
+  .max(blockLength.most)
+  .optional()
+  .meta({ description: 'Numbers of the weeks it holds in; all when left out.' });
+
+/** A weekday that is the same week after week. */
+const fixedWeekday = z.strictObject({
+  weekday,
+  ...fixedOfWeekday,
+  phases: phasesOf('all of them'),
+  weeks: weeksOf,
 });
 
-/** A session that comes again and grows. */
-export const sessionFamily = z.strictObject({
-  id: z
-    .string()
-    .regex(/^[a-z0-9-]{1,60}$/, { error: 'expected small letters, figures and hyphens' }),
+const familyId = z
+  .string()
+  .regex(/^[a-z0-9-]{1,60}$/, { error: 'expected small letters, figures and hyphens' });
+
+/** Ways to go on that version 2 knows. */
+const waysOf2 = [
+  'longer',
+  'longer-repetitions',
+  'same-total',
+  'fewer-faster',
+  'more-repetitions',
+  'longer-hill',
+  'on-off',
+  'more-at-the-end',
+] as const;
+
+const familyOf2 = z.strictObject({
+  id: familyId,
   name: shortText,
   purpose: lines(300),
   phases: z.array(z.enum(phaseKinds)).max(phaseKinds.length),
   tags: z.array(name(40)).max(12),
   start: shorthand,
-  way: z.enum(progressionRuleNames),
+  way: z.enum(waysOf2),
   by: z.number().min(0).max(10_000),
   most: z.int().min(1).max(30),
 });
 
-const sessionUse = z.strictObject({
-  phase: z.enum(phaseKinds),
-  place: z.int().min(1).max(7).meta({ description: 'Which quality day of the week.' }),
-  family: sessionFamily,
+/** A session that comes again and grows. */
+export const sessionFamily = familyOf2.extend({
+  way: z.enum(progressionRuleNames),
+  exposures: z
+    .array(shorthand)
+    .min(1)
+    .max(40)
+    .optional()
+    .meta({ description: 'Every exposure written out, in place of “start” and its way.' }),
+  fit: z
+    .boolean()
+    .optional()
+    .meta({ description: 'False where it is run as written, whoever runs it.' }),
+  before: shorthand.optional().meta({ description: 'Run before the main set.' }),
+  after: shorthand.optional().meta({ description: 'Run after it.' }),
+});
+
+const useOf = <T extends z.ZodType>(family: T) =>
+  z.strictObject({
+    phase: z.enum(phaseKinds),
+    place: z.int().min(1).max(7).meta({ description: 'Which quality day of the week.' }),
+    family,
+  });
+
+/** A place of the week that families fill in turn. */
+const rotation = z.strictObject({
+  on: z
+    .union([z.int().min(1).max(7), weekday], { error: 'expected 1 to 7 or a weekday' })
+    .meta({ description: 'The nth quality day of a week, or a weekday.' }),
+  turn: z
+    .array(familyId.nullable())
+    .min(1)
+    .max(40)
+    .meta({ description: 'Ids of the block’s families in turn; null leaves a week to its phase.' }),
+  phases: phasesOf('all but the taper and race week'),
+  weeks: weeksOf,
 });
 
 function taperOf<const Names extends readonly string[]>(names: Names) {
@@ -371,7 +442,7 @@ const wishes = {
     .optional()
     .meta({ description: 'Single days the coach fixed. Version 2.' }),
   sessions: z
-    .array(sessionUse)
+    .array(useOf(familyOf2))
     .max(60)
     .optional()
     .meta({ description: 'Families that fill the quality days of the phases. Version 2.' }),
@@ -398,8 +469,28 @@ const wishesOf3 = {
         .enum(doubleOrders)
         .optional()
         .meta({ description: 'How a day that is run twice is split.' }),
+      fixed: z
+        .array(fixedWeekday)
+        .max(60)
+        .optional()
+        .meta({ description: 'Weekdays that are the same week after week.' }),
     })
     .optional(),
+  sessions: z
+    .array(useOf(sessionFamily))
+    .max(60)
+    .optional()
+    .meta({ description: 'Families that fill the quality days of the phases.' }),
+  families: z
+    .array(sessionFamily)
+    .max(60)
+    .optional()
+    .meta({ description: 'Families that rotations name.' }),
+  rotations: z
+    .array(rotation)
+    .max(300)
+    .optional()
+    .meta({ description: 'Places of the week that families fill in turn, over “sessions”.' }),
   events: z
     .array(blockEvent)
     .max(60)
@@ -488,6 +579,8 @@ export const blockTemplate = z.strictObject({
   taper: wishesOf3.taper,
   week: wishesOf3.week,
   sessions: wishesOf3.sessions,
+  families: wishesOf3.families,
+  rotations: wishesOf3.rotations,
   pins: wishesOf3.pins,
   overrides: wishesOf3.overrides,
 }) satisfies z.ZodType<Template>;

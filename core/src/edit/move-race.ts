@@ -7,6 +7,7 @@ import {
   startOfWeek,
 } from '../base/index.js';
 import type { ResolvedSpec } from '../spec/index.js';
+import { inWeeks } from './whole-weeks.js';
 import type { Change } from './change.js';
 
 /**
@@ -25,13 +26,16 @@ export function moveRace(spec: ResolvedSpec, date: CivilDate, today: CivilDate):
     return { race, start: addDays(spec.start, 7 * weeks), weeks: spec.weeks, events };
   }
   const weeks = countWeeks(spec.start, date, spec.weekStartsOn);
-  const { volume } = spec;
+  const { volume, rotations, week } = spec;
+  const left = (number: number) => (number <= weeks ? number : undefined);
   return {
     race,
     events,
     start: spec.start,
     weeks,
     pins: spec.pins.filter(({ week }) => week <= weeks),
+    rotations: rotations && inWeeks(rotations, left),
+    week: { ...week, fixed: week.fixed && inWeeks(week.fixed, left) },
     volume: {
       ...volume,
       recovery: {

@@ -6,7 +6,17 @@ import { resolveSpec } from '../layout/index.js';
 /** What a block's spec are without its athlete, its dates and what was waived for them. */
 export type Template = Pick<
   BlockSpec,
-  'weeks' | 'phases' | 'volume' | 'longRun' | 'taper' | 'week' | 'sessions' | 'pins' | 'overrides'
+  | 'weeks'
+  | 'phases'
+  | 'volume'
+  | 'longRun'
+  | 'taper'
+  | 'week'
+  | 'sessions'
+  | 'families'
+  | 'rotations'
+  | 'pins'
+  | 'overrides'
 > & {
   /** How it is counted, and the race it was made for, metres. */
   basis: ResolvedSpec['athlete']['basis'];
@@ -51,6 +61,8 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
       ...(oftenHurt && { days: undefined, byPhase: undefined }),
     },
     sessions: template.sessions,
+    families: template.families,
+    rotations: template.rotations,
     overrides: source.overrides,
     pins: source.pins
       .filter(({ week }) => week <= spec.weeks)

@@ -29,7 +29,7 @@ function renumbered(
   by: 1 | -1,
   moved: (week: number) => number | undefined,
 ): Change {
-  const { weeks, start, pins, waivers, volume, phases } = block.spec;
+  const { weeks, start, pins, waivers, volume, phases, week, rotations } = block.spec;
   const { recovery, peakWeek } = volume;
   const numbered = <T extends { week?: number | undefined }>(each: T): T[] => {
     if (each.week === undefined) return [each];
@@ -41,6 +41,8 @@ function renumbered(
     start: addDays(start, -7 * by),
     pins: pins.flatMap(numbered),
     waivers: waivers.flatMap(numbered),
+    rotations: rotations && inWeeks(rotations, moved),
+    week: { ...week, fixed: week.fixed && inWeeks(week.fixed, moved) },
     volume: {
       ...volume,
       peakWeek: peakWeek === undefined ? undefined : moved(peakWeek),
@@ -61,4 +63,16 @@ function resized(block: Block, at: number, by: 1 | -1) {
   return ownPhasesOf(block)
     .map((phase, index) => (index === holds ? { ...phase, weeks: phase.weeks + by } : phase))
     .filter(({ weeks }) => weeks > 0);
+}
+
+/** What holds in numbered weeks, in the weeks that they have become; without what holds in none. */
+export function inWeeks<T extends { weeks?: number[] | undefined }>(
+  all: readonly T[],
+  moved: (week: number) => number | undefined,
+): T[] {
+  return all.flatMap((each) => {
+    if (!each.weeks) return [each];
+    const weeks = each.weeks.flatMap((week) => moved(week) ?? []);
+    return weeks.length > 0 ? [{ ...each, weeks }] : [];
+  });
 }

@@ -26,7 +26,7 @@ export interface WeekOfAmounts {
 /** Weekly volume and long runs. */
 export function amountsOf(context: Context, frame: Frame): WeekOfAmounts[] {
   const { spec, step, past } = context;
-  const wished = frame.weeks.map(coachWeek(spec));
+  const wished = frame.weeks.map(coachWeek(context));
   const volumes = layVolume(context, frame);
   const meant = past.asOf === undefined ? volumes : layVolume({ ...context, past: noPast }, frame);
   const longRuns = layLongRuns(context, frame, volumes, {

@@ -14,7 +14,7 @@ import { layDays } from './fill/lay-days.js';
 import { dayLoad } from './load/legs.js';
 import type { LaidLongRun } from './longrun/laid-long-run.js';
 import { monotonyOf } from './load/monotony.js';
-import type { WeekThen } from './past/past.js';
+import { noPast, type WeekThen } from './past/past.js';
 import { growthSchools } from './schools/index.js';
 import type { KeySession } from './sessions/fill-sessions.js';
 import { isAtRecovery, type LaidVolume } from './volume/climb.js';
@@ -170,13 +170,18 @@ function fillWeek(
   }
   const { volume, longRun } = amountOf(week);
   const pinned = laid.rule === 'pin';
-  const deal = (contrast: number, doubled = false) => {
-    const toDeal = { days: planned, volume, longRun, pinned, cuts, placeOf, contrast, doubled };
-    const dealt = dealWeek(context, toDeal, keys);
+  const dealIn = (within: Context) => (way: Way) => {
+    const toDeal = { days: planned, volume, longRun, pinned, cuts, placeOf, ...way };
+    const dealt = dealWeek(within, toDeal, keys);
     const runs = { segment: week.segment, recovery: isAtRecovery(laid) };
-    return { volume: dealt.volume, days: layDays(context, dealt.days, runs) };
+    return { volume: dealt.volume, days: layDays(within, dealt.days, runs), way };
   };
-  const dealt = cuts ? deal(1) : varied(context, deal, laid.volume);
+  const deal = dealIn(context);
+  // A week under way is dealt as it was before it began, so that nothing to come moves.
+  const isBegun = context.past.asOf !== undefined && week.frame.start < context.past.asOf;
+  const meant = isBegun ? dealIn({ ...context, past: noPast }) : deal;
+  const chosen = cuts ? meant(PLAIN) : varied(context, meant, laid.volume);
+  const dealt = isBegun ? deal(chosen.way) : chosen;
   return weekOf(context, week, weekToCome(week, dealt.volume, cuts !== undefined), dealt.days);
 }
 
@@ -215,23 +220,28 @@ function weekOf({ spec }: Context, { frame }: WeekOfAmounts, then: WeekThen, day
 /** How far the days of a week are set apart, one after the other, until they differ enough. */
 const CONTRASTS = [1, 1.5, 2, 3];
 
+/** How far the days of a week are set apart, and whether its larger ones are run twice. */
+type Way = Pick<WeekToDeal, 'contrast' | 'doubled'>;
+
+const PLAIN: Way = { contrast: 1, doubled: false };
+
 /**
  * The first way to deal a week whose days are not too much alike, its larger days
  * run twice where its volume allows; the one with the least alike where none is.
  */
 function varied<T extends { days: Day[]; volume: number }>(
   { spec, rules }: Context,
-  deal: (contrast: number, doubled?: boolean) => T,
+  deal: (way: Way) => T,
   volume: number,
 ): T {
   const most = rules.week.mostMonotony;
   const mayDouble = volume >= rules.week.doublesFrom[spec.athlete.basis] && !isUnder18(spec);
-  let best = deal(1);
+  let best = deal(PLAIN);
   let least = monotonyOf(best.days.map(dayLoad));
   for (const doubled of mayDouble ? [false, true] : [false]) {
     for (const contrast of CONTRASTS) {
       if (least <= most) return best;
-      const next = deal(contrast, doubled);
+      const next = deal({ contrast, doubled });
       const monotony = monotonyOf(next.days.map(dayLoad));
       // Days are set apart within the week's volume, not by taking from it.
       if (monotony < least && next.volume >= best.volume) [best, least] = [next, monotony];

@@ -69,6 +69,7 @@ function keysOf(
 ): Map<CivilDate, KeySession> {
   const { perMetre } = context;
   const toFill = weeks.map(({ frame, volume, longRun, segment }, index) => ({
+    number: frame.number,
     phase: frame.phase.kind,
     distance: volume.volume / perMetre,
     inLongRun:

@@ -5,12 +5,14 @@ import type {
   PaceAim,
   PaceModelName,
   PhaseKind,
+  Progression,
   Result,
+  Rotation,
   SegmentName,
   SessionUse,
   TaperSchoolName,
 } from './choices/index.js';
-import type { BlockEvent, DoubleOrder, FixedDay, PatternDay } from './days/index.js';
+import type { BlockEvent, DoubleOrder, FixedDay, FixedWeekday, PatternDay } from './days/index.js';
 import type { Basis, CivilDate, Unit, Weekday } from '../base/index.js';
 import type { RuleChanges, SomeRuleChanges } from '../rules/index.js';
 import type { PhaseSpec } from './phase-spec.js';
@@ -38,6 +40,10 @@ export interface ResolvedSpec {
   days: FixedDay[];
   /** Which families fill the quality days of which phase. */
   sessions: SessionUse[];
+  /** Families that rotations name. */
+  families?: Progression[] | undefined;
+  /** Places of the week that families fill in turn, over `sessions`; of two that serve a day, the later. */
+  rotations?: Rotation[] | undefined;
   waivers: Waiver[];
   paces: PaceSpec;
   /** The house rules as they stood when the block was laid out under them. */
@@ -158,6 +164,8 @@ export interface WeekSpec {
   days?: PatternDay[] | undefined;
   /** Roles of the weeks of a phase, where they differ. */
   byPhase?: PhasePattern[] | undefined;
+  /** Weekdays that are the same week after week. */
+  fixed?: FixedWeekday[] | undefined;
 }
 
 /** The coach's days within one kind of phase. */

@@ -16,6 +16,7 @@ export {
   type WeekSpec,
 } from './block-spec.js';
 export { cycleLength, runDaysOf, runningOfCycle } from './cycle.js';
+export { familiesOf } from './families-of.js';
 export { type Issue, issue } from './issue.js';
 export type { OwnPhase, PhaseSpec } from './phase-spec.js';
 export { isUnder18 } from './is-under-18.js';

@@ -426,6 +426,47 @@ const previousRace = part(
     (spec) => ({ ...spec, previousRace: { ...race, date: addDays(raceDay(spec), -daysOut) } }),
 );
 
+/** Two families of the library in turn on a weekday, as they are written or fitted. */
+const rotation = part(
+  fc.record({
+    pair: fc.uniqueArray(fc.constantFrom(...startingFamilies), { minLength: 2, maxLength: 2 }),
+    on: fc.constantFrom(...weekdays),
+    fit: maybe(fc.constant(false), 2),
+    phases: maybe(fc.uniqueArray(fc.constantFrom(...phaseKinds), { minLength: 1 }), 2),
+    listed: fc.boolean(),
+    after: maybe(fc.constant('4 x 20 s @ strides, 60 s walk')),
+    takesOff: fc.boolean(),
+  }),
+  ({ pair, on, fit, phases, listed, after, takesOff }) =>
+    (spec) => ({
+      ...spec,
+      families: pair.map((family) => ({
+        ...family,
+        fit,
+        after,
+        exposures: listed ? [family.start, '6 x 400 m @ 5-km, 60 s jog'] : undefined,
+      })),
+      rotations: [{ on, phases, turn: [...pair.map(({ id }) => id), ...(takesOff ? [null] : [])] }],
+    }),
+);
+
+const fixedWeekday = part(
+  fc.record({
+    weekday: fc.constantFrom(...weekdays),
+    amount: maybe(fc.integer({ min: 1, max: 20 }), 4),
+    session: maybe(fc.constantFrom(...SESSIONS), 2),
+    phases: maybe(fc.uniqueArray(fc.constantFrom(...phaseKinds), { minLength: 1 }), 2),
+  }),
+  ({ amount, ...rule }) =>
+    (spec) => ({
+      ...spec,
+      week: {
+        ...spec.week,
+        fixed: [{ ...rule, amount: amount === undefined ? undefined : amount * unitOf(spec) }],
+      },
+    }),
+);
+
 /**
  * Any valid block spec, over the whole space of what a coach may ask: every
  * school, distance, unit and basis, athletes young, injured and often hurt,
@@ -447,6 +488,8 @@ export const anySpec: fc.Arbitrary<BlockSpec> = fc
       maybe(houseRules, 2),
       maybe(overrides, 2),
       maybe(previousRace, 2),
+      maybe(rotation, 2),
+      maybe(fixedWeekday, 2),
     ),
     fc.array(event, { maxLength: 3 }),
     fc.array(pin, { maxLength: 3 }),

@@ -1,4 +1,5 @@
 import { mainOf } from '../../layout/index.js';
+import { familiesOf } from '../../spec/index.js';
 import { check } from '../common/check.js';
 
 /** Hard metres of the last session at a place in the week, and of the last one of a family. */
@@ -18,6 +19,9 @@ export const hardRunningJump = check({
   run({ block: { weeks, spec }, rules }) {
     const limit = rules.sessions.mostJump;
     const last = new Map<number, LastOfPlace>();
+    const families = familiesOf(spec);
+    // In turn, a family goes on from its own last exposure, not from another’s.
+    const inTurn = new Set<string>();
     return weeks.flatMap(({ number, days }) =>
       days
         .filter(({ role, swap }) => role === 'quality' && !swap)
@@ -26,14 +30,16 @@ export const hardRunningJump = check({
           const before = last.get(place);
           const hard = session?.hardDistance ?? 0;
           const family = session?.family?.id;
-          const used = spec.sessions.find((use) => use.family.id === family);
+          const used = families.find(({ id }) => id === family);
           // Hills are no measure for the flat.
-          if (used?.family.start.includes('uphill')) return [];
+          if (used?.start.includes('uphill')) return [];
           // A lighter session written in between is no measure for the next of a family.
           const most = Math.max(before?.hard ?? 0, family ? (before?.ofFamily ?? 0) : 0);
           last.set(place, { hard, family, ofFamily: family ? hard : (before?.ofFamily ?? 0) });
           // Within a family the coach chose how it grows.
-          if (!before || most === 0 || (family && family === before.family)) return [];
+          const goesOn = family !== undefined && (family === before?.family || inTurn.has(family));
+          if (family && spec.rotations) inTurn.add(family);
+          if (!before || most === 0 || goesOn) return [];
           const value = hard / most - 1;
           return value > limit + (family ? WHOLE_REPETITIONS : 0) + 1e-9
             ? [{ weeks: [number], value, limit }]

@@ -1,5 +1,5 @@
-import type { ResolvedSpec } from '../../spec/index.js';
-import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
+import { familiesOf, type ResolvedSpec } from '../../spec/index.js';
+import { mentionsIn, paceNamed, RACE_PACE, sessionOf, textsOf } from '../../sessions/index.js';
 import { mainOf } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
@@ -16,7 +16,9 @@ export const racePaceNever = check({
     );
     if (raced || building.length === 0) return [];
     const families = new Set(
-      spec.sessions.flatMap(({ family }) => (isAtRacePace(family.start, spec) ? [family.id] : [])),
+      familiesOf(spec).flatMap((family) =>
+        textsOf(family).some(({ text }) => isAtRacePace(text, spec)) ? [family.id] : [],
+      ),
     );
     const written = new Set(
       spec.days.flatMap(({ date, session }) =>

@@ -1,4 +1,5 @@
-import { mainOf } from '../../layout/index.js';
+import { mainOf, Rota } from '../../layout/index.js';
+import type { CivilDate } from '../../base/index.js';
 import { check } from '../common/check.js';
 import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 
@@ -8,13 +9,18 @@ export const sessionDropped = check({
   level: 'note',
   run({ block }) {
     const { spec, weeks } = block;
-    const filled = new Set(spec.sessions.map(({ phase }) => phase));
-    const dropped = daysToRace(block).filter(({ week, day }) => {
-      const phase = weeks[week - 1]?.phase;
+    const rota = new Rota(spec);
+    const meant = new Set<CivilDate>();
+    for (const { number, phase, days } of weeks) {
+      const quality = days.filter(({ role }) => role === 'quality');
+      for (const [index, { date }] of quality.entries()) {
+        if (rota.next({ date, week: number, phase, nth: index + 1 })) meant.add(date);
+      }
+    }
+    const dropped = daysToRace(block).filter(({ day }) => {
       const isOpen = day.role === 'quality' && !day.swap && DEALT.has(day.rule);
       // Of whose paces nothing is known, what is hard is not known either: the family tells.
-      const isDropped = mainOf(day)?.family === undefined;
-      return isOpen && isDropped && phase !== undefined && filled.has(phase);
+      return isOpen && mainOf(day)?.family === undefined && meant.has(day.date);
     });
     return dayByWeek(dropped);
   },

@@ -1,4 +1,5 @@
-import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
+import { mentionsIn, paceNamed, RACE_PACE, sessionOf, textsOf } from '../../sessions/index.js';
+import { familiesOf } from '../../spec/index.js';
 import { check } from '../common/check.js';
 import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 
@@ -17,7 +18,9 @@ export const unknownPace = check({
       );
     };
     const families = new Set(
-      spec.sessions.filter(({ family }) => lost(family.start)).map(({ family }) => family.id),
+      familiesOf(spec).flatMap((family) =>
+        textsOf(family).some(({ text }) => lost(text)) ? [family.id] : [],
+      ),
     );
     const dates = new Set(
       spec.days.filter(({ session }) => session && lost(session)).map(({ date }) => date),

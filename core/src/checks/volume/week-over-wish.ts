@@ -1,12 +1,14 @@
 import { layoutStep } from '../../rules/index.js';
+import { familiesOf } from '../../spec/index.js';
 import { check } from '../common/check.js';
 
-/** Fixed days and written sessions ask for more than their week. Value and limit: m or s. */
+/** Fixed days, written sessions and families run as written ask for more than their week. Value and limit: m or s. */
 export const weekOverWish = check({
   code: 'week-over-wish',
   level: 'caution',
   run({ block: { weeks, spec }, rules }) {
-    if (spec.days.length === 0) return [];
+    const asWritten = familiesOf(spec).some(({ fit }) => fit === false);
+    if (spec.days.length === 0 && !spec.week.fixed && !asWritten) return [];
     const { basis } = spec.athlete;
     const slack = layoutStep(spec.athlete, rules) / 2;
     return weeks.flatMap(({ number, volume, kind, days }) => {

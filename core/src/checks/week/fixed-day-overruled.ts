@@ -1,3 +1,4 @@
+import { eventDays, fixedDays } from '../../layout/index.js';
 import { check } from '../common/check.js';
 import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 
@@ -5,14 +6,16 @@ import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 export const fixedDayOverruled = check({
   code: 'fixed-day-overruled',
   level: 'note',
-  run({ block }) {
-    const wished = new Map(block.spec.days.map((wish) => [wish.date, wish]));
-    if (wished.size === 0) return [];
+  run({ block, rules }) {
+    const { spec, weeks } = block;
+    if (spec.days.length === 0 && !spec.week.fixed) return [];
+    const wished = fixedDays(spec, weeks, eventDays(spec.events, rules));
     const found = daysToRace(block).filter(({ day }) => {
       const wish = wished.get(day.date);
       const otherRole = wish?.role !== undefined && wish.role !== day.role;
       const unread = wish?.session !== undefined && !RUN_AS_WRITTEN.has(day.rule);
-      return otherRole || unread;
+      // A long run has its ladder, whatever its weekday says.
+      return otherRole || unread || (wish?.byWeekday === true && day.role === 'long');
     });
     return dayByWeek(found);
   },

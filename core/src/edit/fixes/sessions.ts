@@ -2,6 +2,7 @@ import { suggestUses } from '../../sessions/index.js';
 import { withFixedDay } from '../../spec/days/index.js';
 import { mainOf } from '../../layout/index.js';
 import { freeDays, makeEasy } from './by-day.js';
+import { fitFamilies, freeWeekdays } from './by-weekday.js';
 import { longRun } from './by-week.js';
 import type { FixesByCheck } from './fix.js';
 
@@ -9,6 +10,7 @@ import type { FixesByCheck } from './fix.js';
 export const sessionsFixes = {
   'hard-running-jump': ({ weeks }, context) => [
     ...freeDays(context, weeks, ['session']),
+    ...fitFamilies(context),
     ...makeEasy(context, weeks),
   ],
   'race-pace-never': (_, context) => [
@@ -27,6 +29,7 @@ export const sessionsFixes = {
     );
     return [
       { label: 'Run those days easy, with strides', change: { days: easy } },
+      ...freeWeekdays(context),
       ...freeDays(context, weeks, ['amount']),
     ];
   },
@@ -45,6 +48,8 @@ export const sessionsFixes = {
   },
   'too-much-hard': ({ weeks }, context) => [
     ...freeDays(context, weeks, ['session', 'role', 'amount']),
+    ...fitFamilies(context),
+    ...freeWeekdays(context),
     ...makeEasy(context, weeks),
   ],
   'unknown-pace': ({ weeks }, context) => freeDays(context, weeks, ['session']),

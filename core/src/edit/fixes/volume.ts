@@ -1,4 +1,5 @@
 import { pinAt, unpin, volume, lengthen, percent, say } from './by-week.js';
+import { fitFamilies, freeWeekdays } from './by-weekday.js';
 import { freeDays, wishDays } from './by-day.js';
 import type { Fix, FixContext, FixesByCheck } from './fix.js';
 
@@ -73,6 +74,8 @@ export const volumeFixes = {
   },
   'week-over-wish': ({ weeks }, context) => [
     ...freeDays(context, weeks, ['amount', 'session']),
+    ...freeWeekdays(context),
+    ...fitFamilies(context),
     ...weeks.flatMap((week) => unpin(context, week, 'volume')),
   ],
   'week-under-wish': ({ weeks }, context) => [

@@ -3,6 +3,7 @@ import { ceilTo, shiftWeekday, weekdayOf, weekdays } from '../../base/index.js';
 import { placeDays } from '../../layout/index.js';
 import type { FixContext, Fix } from './fix.js';
 import { freeDays, swapRoles, makeEasy } from './by-day.js';
+import { freeWeekdays } from './by-weekday.js';
 import { pinAt, stepOf, unpin } from './by-week.js';
 import type { FixesByCheck } from './fix.js';
 
@@ -40,10 +41,12 @@ export const weekFixes = {
     const days = weeks.flatMap((week) => context.block.weeks[week - 1]?.days ?? []);
     const quality = days.filter(({ role }) => role === 'quality');
     const easy = days.filter(({ role }) => role === 'easy' || role === 'short-easy');
-    return [
-      ...freeDays(context, weeks, ['role', 'session']),
-      ...quality.flatMap((one) => easy.flatMap((other) => swapRoles(context, one, other))),
-    ];
+    // One swap does not set many weeks apart.
+    const swaps =
+      weeks.length > MOST_TO_SWAP_IN
+        ? []
+        : quality.flatMap((one) => easy.flatMap((other) => swapRoles(context, one, other)));
+    return [...freeDays(context, weeks, ['role', 'session']), ...freeWeekdays(context), ...swaps];
   },
   monotony: ({ weeks: numbers }, { block: { weeks, spec } }) => {
     const found = numbers.flatMap((number) => weeks[number - 1] ?? []);
@@ -63,6 +66,7 @@ export const weekFixes = {
   },
   'quality-in-easy-phase': ({ weeks }, context) => [
     ...freeDays(context, weeks, ['role']),
+    ...freeWeekdays(context),
     ...makeEasy(context, weeks),
   ],
   'rest-before-hard': (_, { block: { spec } }) => {
@@ -116,11 +120,15 @@ function withoutDoubles({ block: { spec } }: FixContext): Fix[] {
         week: {
           ...week,
           days: week.days && once(week.days),
+          fixed: week.fixed && once(week.fixed),
           byPhase: week.byPhase?.map((each) => ({ ...each, days: once(each.days) })),
         },
       },
     },
   ];
 }
+
+/** Weeks up to which one swap of days may be enough. */
+const MOST_TO_SWAP_IN = 2;
 
 const EASY: ReadonlySet<string> = new Set(['easy', 'short-easy', 'recovery', 'semi-long']);

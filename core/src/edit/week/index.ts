@@ -16,4 +16,13 @@ export {
   writeSession,
 } from './days.js';
 export { assignFamily, choosePattern, dropPattern, patternDays, setCycleRole } from './pattern.js';
+export {
+  asAssigned,
+  type GridCell,
+  rotationGrid,
+  setRotation,
+  setTurn,
+  type Turn,
+} from './rotations.js';
+export { freeWeekday, fixWeekday, ruleWords, weekdayWords } from './weekdays.js';
 export { type WeekPatternName, weekPatternNames, weekPatterns } from './week-templates.js';

@@ -4,6 +4,7 @@ import { daysUntilWeekday } from '../../base/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import { type Block, rolesOf } from '../../layout/index.js';
 import type { Command } from '../index.js';
+import { asAssigned } from './rotations.js';
 import { type WeekPatternName, weekPatterns } from './week-templates.js';
 
 /** A ready week as this block would take it: its long run on the block's weekday. */
@@ -47,7 +48,8 @@ export function assignFamily(
   family: Progression | undefined,
 ): Command {
   const others = spec.sessions.filter((use) => use.phase !== phase || use.place !== place);
-  const sessions = family ? [...others, { phase, place, family }] : others;
+  const use = family && { phase, place, family: asAssigned(family) };
+  const sessions = use ? [...others, use] : others;
   const name = family ? `“${family.name}”` : 'no family';
   return { change: { sessions }, message: `Quality day ${place} of ${phase}: ${name}.` };
 }

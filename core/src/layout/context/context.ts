@@ -3,6 +3,7 @@ import type { HouseRules } from '../../rules/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import type { SessionPaces } from '../../sessions/index.js';
 import type { EventDays } from '../events/event-days.js';
+import type { FixedDate } from '../written/fixed-days.js';
 import type { Past } from '../past/past.js';
 
 /**
@@ -17,6 +18,8 @@ export interface Context {
   past: Past;
   /** What events ask of single days. */
   eventDays: EventDays;
+  /** What the coach fixed of a date, by itself or by its weekday. */
+  fixedOn: (day: CivilDate) => FixedDate;
   /** Easy pace of a day, s/km. */
   easyOn: (day: CivilDate) => number;
   /** Easy pace of a day in a recovery week, s/km. */

@@ -1,4 +1,4 @@
-import { fixedDayOf, type Swap } from '../../spec/days/index.js';
+import type { Swap } from '../../spec/days/index.js';
 import { clean } from '../../base/index.js';
 import { type CrossKind, crossWords } from '../../rules/index.js';
 import type { Day, DayRule, DaySession } from '../block/day.js';
@@ -61,13 +61,13 @@ function layDay(context: Context, dealt: DealtDay, { segment, recovery }: WeekOf
 
 /** What is done instead of running: as the coach fixed it, or in the water where an injured athlete would run hard. */
 function swapOf(
-  { spec }: Context,
+  { spec, fixedOn }: Context,
   { day }: DealtDay,
   ran: readonly DaySession[],
 ): Swap | undefined {
   const hard = spec.athlete.injured && ran.some(({ hardTime }) => hardTime > 0);
   const instead = hard ? ({ kind: 'pool', reason: 'soreness' } as const) : undefined;
-  return fixedDayOf(spec.days, day.date).swap ?? day.swap ?? instead;
+  return fixedOn(day.date).swap ?? day.swap ?? instead;
 }
 
 /** Cross-training of its own day, and strength work. */
@@ -111,7 +111,8 @@ function mainRun(
 ): DaySession {
   const { role, addOn } = day;
   const race = context.eventDays.get(of.date)?.race;
-  const own = fixedDayOf(context.spec.days, of.date).session;
+  const { session, byWeekday } = context.fixedOn(of.date);
+  const own = byWeekday && role === 'long' ? undefined : session;
   if (race && isRaced(role) && own === undefined) return racedRun(context, of, race);
   // What is run around a session is easy in any week.
   const around = { ...of, pace: 'easy' } as const;

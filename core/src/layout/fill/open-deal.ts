@@ -1,11 +1,10 @@
 import type { Day } from '../block/day.js';
-import { fixedDayOf } from '../../spec/days/index.js';
 import { type CivilDate, clean, sum } from '../../base/index.js';
 import { isUnder18 } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import { raceDay } from './race-day.js';
-import type { KeySession } from '../sessions/fill-sessions.js';
-import { amountOf, fitSession, ownLength } from '../sessions/session-lengths.js';
+import { isAsWritten, type KeySession } from '../sessions/fill-sessions.js';
+import { amountOf, fitSession, lengthOf, ownLength } from '../sessions/session-lengths.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { isOther, isRaced } from '../week/roles.js';
 import { type Shaping, weightOf } from './shape.js';
@@ -22,7 +21,7 @@ export interface WeekToDeal extends Pick<Shaping, 'placeOf' | 'cuts' | 'contrast
 }
 
 /** What has settled the running of a day before the week is dealt out. */
-export type FixedBy = 'pin' | 'own-session' | 'past';
+export type FixedBy = 'pin' | 'own-session' | 'session' | 'past';
 
 /** The running of a day that shares no more. */
 interface Fixed {
@@ -63,14 +62,15 @@ export function openDeal(
   });
   const longest = Math.max(longRun, ...raced);
   const most = longest > 0 ? rules.week.mostOfLongRun * longest : Infinity;
-  const fixed = days.map((day) => fixedByCoach(context, day));
+  const fixed = days.map((day) => fixedByCoach(context, day) ?? inTaper(context, week, keys, day));
   const kept = days.map(({ date }, index): KeySession | undefined => {
     const key = keys.get(date);
     const held = fixed[index];
     if (!key || held?.by === 'own-session') return undefined;
     // A pinned day keeps its session, or as much of it as the pin has room for.
     const fits = !held || amountOf(context, key.laid) <= held.amount;
-    return fits ? key : fitSession(context, key, date, held.amount);
+    if (fits) return key;
+    return isAsWritten(key.family) ? undefined : fitSession(context, key, date, held.amount);
   });
   const taken = sum(fixed.map((each) => each?.amount ?? 0));
   const twice = new Set(
@@ -120,10 +120,22 @@ function fixedByCoach(context: Context, { date, role }: PlannedDay): Fixed | und
   if (!isOther(role)) return undefined;
   const past = context.past.on(date)?.day;
   if (past) return { amount: amountOfPast(context, past), by: 'past' };
-  const pinned = fixedDayOf(context.spec.days, date).amount;
+  const pinned = context.fixedOn(date).amount;
   if (pinned !== undefined) return { amount: pinned, by: 'pin' };
   const own = ownLength(context, date);
   return own === undefined ? undefined : { amount: own, by: 'own-session' };
+}
+
+/** A session that is run as written has its length in a taper too; what that is over its cut, a check says. */
+function inTaper(
+  context: Context,
+  { cuts }: WeekToDeal,
+  keys: ReadonlyMap<CivilDate, KeySession>,
+  { date }: PlannedDay,
+): Fixed | undefined {
+  const key = keys.get(date);
+  if (cuts?.atMost === undefined || !key || !isAsWritten(key.family)) return undefined;
+  return { amount: lengthOf(context, key), by: 'session' };
 }
 
 /** What a day that is over took of its week; swapped running, as if it had been run. */

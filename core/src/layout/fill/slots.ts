@@ -1,6 +1,7 @@
-import { ceilTo, floorTo, sum } from '../../base/index.js';
+import { ceilTo, clean, floorTo, sum } from '../../base/index.js';
 import { isUnder18 } from '../../spec/index.js';
-import { amountOf, fitSession } from '../sessions/session-lengths.js';
+import { isAsWritten } from '../sessions/fill-sessions.js';
+import { amountOf, fitSession, lengthOf } from '../sessions/session-lengths.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { isOther } from '../week/roles.js';
 import type { Deal } from './open-deal.js';
@@ -24,6 +25,7 @@ export function slotsThatFit(deal: Deal): Slot[] {
     const least = sum(slots.map(({ floor }) => floor));
     if (free && least > deal.left + 1e-6) {
       if (smallerSession(deal, slots, least - deal.left) || withoutLightest(deal, slots)) continue;
+      if (withItsLength(deal, slots)) continue;
       return slots.map((slot) => ({ ...slot, floor: 0 }));
     }
     const most = sum(slots.map(({ ceiling }) => ceiling));
@@ -98,8 +100,8 @@ function keyShape(deal: Deal, index: number, shape: Shape): Shape {
     ? Math.max(shape.ceiling, Math.min(floorTo(deal.most, step), floorTo(cuts.of(day).most, step)))
     : shape.ceiling;
   const core = amountOf(context, key.laid);
-  const floor = ceilTo(core + least, step);
-  if (floor > bound) {
+  const floor = lengthOf(context, key);
+  if (floor > bound && !isAsWritten(key.family)) {
     kept[index] = fitSession(context, key, day.date, bound - least);
     return keyShape(deal, index, shape);
   }
@@ -111,7 +113,10 @@ function keyShape(deal: Deal, index: number, shape: Shape): Shape {
 function smallerSession(deal: Deal, slots: readonly Slot[], lack: number): boolean {
   const { context, kept, days } = deal;
   const { rules, spec } = context;
-  const keyed = slots.filter(({ index, second }) => !second && kept[index]);
+  const keyed = slots.filter(({ index, second }) => {
+    const family = kept[index]?.family;
+    return !second && family !== undefined && !isAsWritten(family);
+  });
   const longest = keyed.reduce(
     (most, slot) => (slot.floor > most.floor ? slot : most),
     keyed[0] ?? NO_SLOT,
@@ -129,6 +134,18 @@ function smallerSession(deal: Deal, slots: readonly Slot[], lack: number): boole
 }
 
 const NO_SLOT: Slot = { index: -1, second: false, weight: 0, floor: 0, ceiling: 0 };
+
+/** A session that is run as it is written takes its length, whatever its week holds; false where there is none. */
+function withItsLength(deal: Deal, slots: readonly Slot[]): boolean {
+  const slot = slots.find(({ index }) => {
+    const family = deal.kept[index]?.family;
+    return family !== undefined && isAsWritten(family);
+  });
+  if (!slot) return false;
+  deal.fixed = deal.fixed.with(slot.index, { amount: slot.floor, by: 'session' });
+  deal.left = Math.max(0, clean(deal.left - slot.floor));
+  return true;
+}
 
 /** Leaves out the lightest run where more than one is left; of equals the one nearest to a long run. */
 function withoutLightest(deal: Deal, slots: readonly Slot[]): boolean {

@@ -1,15 +1,15 @@
 import type { CivilDate } from '../../base/index.js';
 import { sessionOf, sessionTotals, type SessionTotals } from '../../sessions/index.js';
-import { fixedDayOf } from '../../spec/days/index.js';
 import type { Context } from '../context/context.js';
 
-/** What a long run that the coach wrote out comes to; undefined where none is written. */
+/** What a long run that the coach wrote out comes to; undefined where none is written for its date. */
 export function writtenLongRun(
-  { spec, sessionsOn }: Context,
+  { fixedOn, sessionsOn }: Context,
   date: CivilDate | undefined,
 ): SessionTotals | undefined {
   if (date === undefined) return undefined;
-  const { session: text } = fixedDayOf(spec.days, date);
+  const { session: text, byWeekday } = fixedOn(date);
+  if (byWeekday) return undefined;
   const session = text === undefined ? undefined : sessionOf(text);
   return session && sessionTotals(session.parts, sessionsOn(date));
 }

@@ -12,6 +12,7 @@ import { sessionPacesOn, suggestUses } from '../../sessions/index.js';
 import type { Context } from '../context/context.js';
 import { eventDays } from '../events/event-days.js';
 import { type Frame, frameWeeks } from '../frame/frame.js';
+import { fixedDays } from '../written/fixed-days.js';
 import { countRises } from '../volume/rises.js';
 import { type Past, noPast } from '../past/past.js';
 import { type Outline, outlineOf } from './outline.js';
@@ -52,11 +53,14 @@ export function resolve(given: BlockSpec, past: Past = noPast): Resolved {
   const pace = easyOn(outline.start);
   const longRun = suggestLongRun({ given, rules, outline, pace }, volume);
   const spec = specOf(given, outline, { volume, longRun });
+  const dates = frame.weeks.map((week) => ({ ...week, phase: week.phase.kind }));
+  const fixed = fixedDays(spec, dates, byDay);
   const context: Context = {
     spec,
     rules,
     past,
     eventDays: byDay,
+    fixedOn: (date) => fixed.get(date) ?? { date },
     easyOn,
     recoveryOn,
     sessionsOn: sessionPacesOn(spec, times),
@@ -103,6 +107,8 @@ function specOf(
     pins: [...(given.pins ?? [])].sort((a, b) => a.week - b.week),
     days: [...(given.days ?? [])].sort((a, b) => a.date.localeCompare(b.date)),
     sessions: given.sessions ?? suggestUses(outline.race.distance, outline.engine),
+    families: given.families,
+    rotations: given.rotations,
     waivers: given.waivers ?? [],
     houseRules: changesOf(given.houseRules),
     overrides: changesOf(given.overrides),

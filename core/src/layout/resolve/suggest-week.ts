@@ -19,6 +19,7 @@ export function suggestWeek(given: BlockSpec, athlete: Athlete, weekStartsOn: We
     restOn: given.week?.restOn ?? [],
     doubles: given.week?.doubles ?? 'shorter-first',
     midweek: given.week?.midweek,
+    fixed: given.week?.fixed,
     days,
     byPhase,
   };

@@ -1,20 +1,24 @@
 import type { Day } from '../block/day.js';
-import type { PhaseKind, Progression, SessionUse } from '../../spec/choices/index.js';
-import { fixedDayOf } from '../../spec/days/index.js';
+import type { PhaseKind, Progression } from '../../spec/choices/index.js';
 import { type CivilDate, differenceInDays } from '../../base/index.js';
 import {
+  exposuresIn,
+  firstExposure,
   halved,
+  mainSetOf,
+  nextExposure,
   type Part,
-  progressionRules,
   scaled,
   sessionOf,
   type SessionPaces,
   type SessionTotals,
   sessionTotals,
+  wholeSet,
 } from '../../sessions/index.js';
 import { LARGE_WEEK } from '../../rules/index.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import type { Context } from '../context/context.js';
+import { type Chosen, Rota } from '../written/rota.js';
 import { shareAtItsPace } from './share-at-its-pace.js';
 
 /** A key session without warming up and cooling down, at the paces of its day. */
@@ -28,6 +32,7 @@ export interface KeySession {
 
 /** A week whose quality days are to be filled. */
 export interface WeekToFill {
+  number: number;
   phase: PhaseKind;
   /** Metres of the week, and of them what its long run holds at race pace or near it. */
   distance: number;
@@ -43,15 +48,20 @@ interface Line {
   laid: SessionTotals;
   /** Hard metres that the next family is sized to: hills are no measure for the flat. */
   toMatch: number;
+  /** Part of what is written that the athlete begins with, for what is written line by line. */
+  part?: number | undefined;
 }
 
 /** A session as it is laid out. */
 type Laid = Pick<Line, 'parts' | 'laid'>;
 
-/** The lines of a block, by their place in the week, and what they rest on. */
+/** The lines of a block and what they rest on. */
 interface Filling {
   context: Context;
+  /** The last one of every place in the week, from 0. */
   lines: Map<number, Line>;
+  /** The last one of every family that a rotation has come to. */
+  rotated: Map<string, Line>;
 }
 
 /** A quality day to be filled. */
@@ -77,30 +87,59 @@ export function fillSessions(
 ): Map<CivilDate, KeySession> {
   const { spec, sessionsOn } = context;
   const filled = new Map<CivilDate, KeySession>();
-  const filling: Filling = { context, lines: new Map() };
+  const filling: Filling = { context, lines: new Map(), rotated: new Map() };
+  const rota = new Rota(spec);
   for (const week of weeks) {
+    const { number, phase } = week;
     const quality = week.days.filter(({ role }) => role === 'quality');
     for (const [index, { date }] of quality.entries()) {
-      const family = familyFor(spec.sessions, week.phase, index + 1);
-      if (!family) continue;
+      const chosen = rota.next({ date, week: number, phase, nth: index + 1 });
+      if (!chosen) continue;
       const place = { index, week, paces: sessionsOn(date) };
       const own = followedOn(context, date);
       // Another session in its place does not advance it.
-      if (!own && isWritten(context, date)) continue;
-      const now = own ? taken(filling, own, family, place) : next(filling, family, place);
+      if (!own && context.fixedOn(date).session !== undefined) continue;
+      const now = own ? taken(filling, own, chosen, place) : next(filling, chosen, place);
       const past = context.past.on(date)?.day;
       const line = past && now ? asItWas(filling, past, now, place) : now;
       if (!line) continue;
       const isLast = differenceInDays(spec.race.date, date) < RACE_WEEK;
       const most = own ? Infinity : mostOf(context, { line, place, count: quality.length });
-      const { parts, laid } = isLast
-        ? lay(halved(line.parts), place.paces)
-        : within(line, most, place.paces);
-      if (!isLast) filling.lines.set(index, asLaid(line, laid));
-      filled.set(date, { parts, laid, family, exposure: line.exposure });
+      const laid = isLast ? forTheLast(line, place) : within(line, most, place.paces);
+      if (!isLast) keep(filling, chosen, index, asLaid(line, laid.laid));
+      filled.set(date, { ...whole(line.family, laid, place), exposure: line.exposure });
     }
   }
   return filled;
+}
+
+/** Half of it in race week, but for what is written line by line. */
+function forTheLast(line: Line, { paces }: Place): Laid {
+  return line.family.exposures ? line : lay(halved(line.parts), paces);
+}
+
+function keep({ lines, rotated }: Filling, chosen: Chosen, index: number, line: Line): void {
+  lines.set(index, line);
+  if (chosen.rotated) rotated.set(line.family.id, line);
+}
+
+/** A main set with what goes before and after it. */
+function whole(family: Progression, main: Laid, { paces }: Place): Omit<KeySession, 'exposure'> {
+  const parts = wholeSet(family, main.parts);
+  const { laid } = parts === main.parts ? main : lay(parts, paces);
+  return { parts, laid, family };
+}
+
+/** The line that a family goes on from: its last one in this place, or in its rotation. */
+function lineOf(filling: Filling, { family, rotated }: Chosen, index: number): Line | undefined {
+  if (rotated) return filling.rotated.get(family.id);
+  const before = filling.lines.get(index);
+  return before?.family.id === family.id ? before : undefined;
+}
+
+/** True for what is run as the coach wrote it. */
+export function isAsWritten({ fit }: Pick<Progression, 'fit'>): boolean {
+  return fit === false;
 }
 
 /** A line whose week bore less of it: the next family is sized to what was laid. */
@@ -128,7 +167,7 @@ function asItWas(
   const main = mainParts(parts);
   // Strides and sprints are run between warming up and the session.
   const isLed = run.addOn !== undefined && run.addOn !== 'drills';
-  const was = lay(isLed ? main.slice(1) : main, paces);
+  const was = lay(mainSetOf(laid.family, isLed ? main.slice(1) : main), paces);
   return matching({ family: laid.family, exposure, ...was }, lines.get(index));
 }
 
@@ -189,23 +228,34 @@ function isShort(parts: readonly Part[]): boolean {
 /** The same session with less of it, where its week bears no more. */
 function within(line: Line, most: number, paces: SessionPaces): Laid {
   const hard = line.laid.hardDistance;
-  if (hard <= most || hard === 0) return line;
+  if (hard <= most || hard === 0 || isAsWritten(line.family)) return line;
   return lay(scaled(line.parts, most / hard), paces);
 }
 
-function next(filling: Filling, family: Progression, place: Place): Line | undefined {
+function next(filling: Filling, chosen: Chosen, place: Place): Line | undefined {
   const { index, paces } = place;
-  const before = filling.lines.get(index);
-  if (before?.family.id !== family.id) return sized(filling, family, place);
+  const { family } = chosen;
+  const before = lineOf(filling, chosen, index);
+  if (!before) {
+    return isAsWritten(family) ? written(filling, family, place) : sized(filling, family, place);
+  }
   const exposure = before.exposure + 1;
-  const same = matching({ family, exposure, ...lay(before.parts, paces) }, before);
-  if (exposure > family.most) return same;
-  const grown = lay(progressionRules[family.way].next(before.parts, family.by), paces);
+  const { part } = before;
+  const same = { ...matching({ family, exposure, ...lay(before.parts, paces) }, before), part };
+  if (exposure > exposuresIn(family)) return same;
+  const parts = nextExposure(family, exposure, before.parts);
+  const grown = lay(family.exposures && part !== undefined ? scaled(parts, part) : parts, paces);
   const hard = grown.laid.hardDistance;
-  const most = mostAtItsPace(filling.context, grown, place);
+  const most = isAsWritten(family) ? Infinity : mostAtItsPace(filling.context, grown, place);
   // More than the week bears stays as it was.
   if (hard > most && hard > same.laid.hardDistance) return same;
-  return matching({ family, exposure, ...grown }, before);
+  return { ...matching({ family, exposure, ...grown }, before), part };
+}
+
+/** The first exposure of a family as the coach wrote it. */
+function written({ lines }: Filling, family: Progression, { index, paces }: Place) {
+  const parts = firstExposure(family);
+  return parts && matching({ family, exposure: 1, ...lay(parts, paces) }, lines.get(index));
 }
 
 /** Over the least that a speed phase asks for, so that weeks that grow still hold it. */
@@ -239,7 +289,7 @@ function firstOf(filling: Filling, first: Laid, place: Place): number {
 function sized(filling: Filling, family: Progression, place: Place): Line | undefined {
   const { week, paces, index } = place;
   const before = filling.lines.get(index);
-  const parts = sessionOf(family.start)?.parts;
+  const parts = firstExposure(family);
   if (!parts) return undefined;
   const first = lay(parts, paces);
   const hard = first.laid.hardDistance;
@@ -250,7 +300,8 @@ function sized(filling: Filling, family: Progression, place: Place): Line | unde
   const most = (before?.toMatch ?? Infinity) * (1 + OF_JUMP * mostJump);
   const tried = TRIED.map((part) => lay(scaled(parts, part * ratio), paces));
   const fitted = tried.find(({ laid }) => laid.hardDistance <= most) ?? tried.at(-1) ?? first;
-  return matching({ family, exposure: 1, ...fitted }, before);
+  const part = fitted.laid.hardDistance / hard;
+  return { ...matching({ family, exposure: 1, ...fitted }, before), part };
 }
 
 /** Of the jump that is allowed: the week of the one before may have taken something off it. */
@@ -260,44 +311,26 @@ const OF_JUMP = 0.8;
 const TRIED = [1, 0.9, 0.8, 0.7];
 
 /** What the coach wrote for the date, where later ones follow it. */
-function followedOn({ spec }: Context, date: CivilDate): readonly Part[] | undefined {
-  const wish = fixedDayOf(spec.days, date);
+function followedOn(context: Context, date: CivilDate): readonly Part[] | undefined {
+  const wish = context.fixedOn(date);
   if (!wish.follow || wish.session === undefined) return undefined;
   const parts = sessionOf(wish.session)?.parts ?? [];
   return mainParts(parts);
 }
 
-function isWritten({ spec }: Context, date: CivilDate): boolean {
-  return fixedDayOf(spec.days, date).session !== undefined;
-}
-
 function taken(
-  { lines }: Filling,
+  filling: Filling,
   parts: readonly Part[],
-  family: Progression,
+  chosen: Chosen,
   { index, paces }: Place,
 ): Line {
-  const before = lines.get(index);
-  const exposure = before?.family.id === family.id ? before.exposure + 1 : 1;
-  return matching({ family, exposure, ...lay(parts, paces) }, before);
+  const { family } = chosen;
+  const exposure = (lineOf(filling, chosen, index)?.exposure ?? 0) + 1;
+  return matching({ family, exposure, ...lay(parts, paces) }, filling.lines.get(index));
 }
 
 /** Phases in which a family is never made larger than it starts. */
 const RESTED: ReadonlySet<PhaseKind> = new Set(['taper', 'race-week', 'recovery']);
-
-/** The family of the nth quality day of a week; the last named one serves the days after it. */
-function familyFor(
-  uses: readonly SessionUse[],
-  phase: PhaseKind,
-  place: number,
-): Progression | undefined {
-  let found: SessionUse | undefined;
-  for (const use of uses) {
-    const serves = use.phase === phase && use.place <= place;
-    if (serves && use.place > (found?.place ?? 0)) found = use;
-  }
-  return found?.family;
-}
 
 /** Without the easy running at either end. */
 function mainParts(parts: readonly Part[]): readonly Part[] {

@@ -1,5 +1,4 @@
-import { fixedDayOf } from '../../spec/days/index.js';
-import { type CivilDate, roundTo, shownUnit } from '../../base/index.js';
+import { ceilTo, type CivilDate, roundTo, shownUnit } from '../../base/index.js';
 import { scaled, sessionOf, type SessionTotals, sessionTotals } from '../../sessions/index.js';
 import type { Context } from '../context/context.js';
 import type { KeySession } from './fill-sessions.js';
@@ -15,12 +14,19 @@ export function amountOf(
 /** Length of the session that the coach wrote for a date, to a tenth of the unit; undefined where there is none. */
 export function ownLength(context: Context, date: CivilDate): number | undefined {
   const { spec, sessionsOn } = context;
-  const text = fixedDayOf(spec.days, date).session;
+  const text = context.fixedOn(date).session;
   const session = text === undefined ? undefined : sessionOf(text);
   if (!session) return undefined;
   const tenth = shownUnit(spec.athlete) / 10;
   const laid = sessionTotals(session.parts, sessionsOn(date));
   return Math.max(tenth, roundTo(amountOf(context, laid), tenth));
+}
+
+/** A key session with the least of warming up and cooling down, in whole steps. */
+export function lengthOf(context: Context, { laid }: KeySession): number {
+  const { rules, spec, step } = context;
+  const around = 2 * rules.sessions.warmUp[spec.athlete.basis];
+  return ceilTo(amountOf(context, laid) + around, step);
 }
 
 /** Parts of an amount that are tried: whole repetitions may come to a little more than asked for. */

@@ -2,7 +2,7 @@ import { formatWithUnit } from '../../base/format/index.js';
 import { cycleLengths, isRun, type PatternDay } from '../../spec/days/index.js';
 import { addDays, startOfWeek } from '../../base/index.js';
 import { type Issue, issue, type ResolvedSpec } from '../../spec/index.js';
-import { readSession } from '../../sessions/index.js';
+import { issuesOfFamilies, readSession, textsOf } from '../../sessions/index.js';
 
 /** Beyond these a day is a slip of the hand. Metres or seconds. */
 const MOST_RUN = { distance: 100_000, time: 36_000 } as const;
@@ -17,9 +17,48 @@ export function validateDays(spec: ResolvedSpec): Issue[] {
       validatePattern(['week', 'byPhase', index, 'days'], days),
     ),
     ...spec.sessions.flatMap(({ family }, index) =>
-      validateText(['sessions', index, 'family', 'start'], family.start, family.name),
+      textsOf(family).flatMap(({ path, text }) =>
+        validateText(['sessions', index, 'family', ...path], text, family.name),
+      ),
     ),
+    ...issuesOfFamilies(spec.families ?? []).map((each) => ({
+      ...each,
+      path: ['families', ...each.path],
+    })),
+    ...validateRotations(spec),
+    ...validateWeekdays(spec),
   ];
+}
+
+function validateRotations({ families = [], rotations = [] }: ResolvedSpec): Issue[] {
+  const known = new Set(families.map(({ id }) => id));
+  return rotations.flatMap(({ turn }, index) => {
+    const lost = turn.find((id) => id !== null && !known.has(id));
+    if (lost === undefined) return [];
+    const message = `No progression of the block has the id ${String(lost)}. Add it to “families”, or leave it out.`;
+    return [issue('unknown-family', ['rotations', index, 'turn'], message)];
+  });
+}
+
+function validateWeekdays({ athlete, week: { fixed = [] } }: ResolvedSpec): Issue[] {
+  const most = MOST_RUN[athlete.basis];
+  return fixed.flatMap(({ weekday, amount, session, role }, index) => {
+    const at = (field: string) => ['week', 'fixed', index, field];
+    const found = session === undefined ? [] : validateText(at('session'), session, weekday);
+    if ((amount ?? 0) > most) {
+      found.push(issue('amount-out-of-range', at('amount'), beyond(athlete, amount ?? 0, weekday)));
+    }
+    if (role === 'long') {
+      const message = 'Which weekday the long run is on is an answer of its own.';
+      found.push(issue('long-run-weekday', at('role'), message));
+    }
+    return found;
+  });
+}
+
+function beyond(athlete: ResolvedSpec['athlete'], amount: number, on: string): string {
+  const say = (value: number) => formatWithUnit(value, { ...athlete, step: 1 });
+  return `${say(amount)} on ${on} is beyond anyone; ${say(MOST_RUN[athlete.basis])} is the most.`;
 }
 
 function validateFixed({ athlete, days, start, race }: ResolvedSpec): Issue[] {
@@ -38,9 +77,7 @@ function validateFixed({ athlete, days, start, race }: ResolvedSpec): Issue[] {
     }
     seen.add(date);
     if ((amount ?? 0) > most) {
-      const say = (value: number) => formatWithUnit(value, { ...athlete, step: 1 });
-      const message = `${say(amount ?? 0)} on ${date} is beyond anyone; ${say(most)} is the most.`;
-      found.push(issue('amount-out-of-range', at('amount'), message));
+      found.push(issue('amount-out-of-range', at('amount'), beyond(athlete, amount ?? 0, date)));
     }
     if (session !== undefined) found.push(...validateText(at('session'), session, date));
     return found;

@@ -1,5 +1,5 @@
 import { phaseCharacters, type PhaseKind } from '../../spec/choices/index.js';
-import { fixedDayOf, type PatternDay } from '../../spec/days/index.js';
+import type { PatternDay } from '../../spec/days/index.js';
 import {
   addDays,
   type CivilDate,
@@ -11,7 +11,9 @@ import {
   weekdays,
 } from '../../base/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
+import type { Context } from '../context/context.js';
 import type { FrameWeek } from '../frame/frame.js';
+import { holdsIn } from '../written/rota.js';
 import { placeDays } from './place-days.js';
 
 /** One date of the coach's week, before races, days away and amounts. */
@@ -24,7 +26,9 @@ export interface WishedDay extends PatternDay {
 }
 
 /** A week whose days are wished. */
-type WeekToWish = Pick<FrameWeek, 'start' | 'length' | 'kind'> & { phase: { kind: PhaseKind } };
+type WeekToWish = Pick<FrameWeek, 'number' | 'start' | 'length' | 'kind'> & {
+  phase: { kind: PhaseKind };
+};
 
 /** A week's days as the coach wishes them. */
 export type CoachWeek = (week: WeekToWish) => WishedDay[];
@@ -35,13 +39,15 @@ export type CoachWeek = (week: WeekToWish) => WishedDay[];
  * athlete cannot run give their role to another; what the coach fixed for a
  * date wins over all.
  */
-export function coachWeek(spec: ResolvedSpec): CoachWeek {
+export function coachWeek(context: Pick<Context, 'spec' | 'fixedOn'>): CoachWeek {
+  const { spec } = context;
   const anchor = startOfWeek(spec.start, spec.weekStartsOn);
   const { byPhase = [] } = spec.week;
   const cycles = new Map<number, PatternDay[]>();
   // Weeks of a phase that bear as much are alike where the cycle is a week.
   const alike = new Map<string, readonly PatternDay[]>();
-  return ({ start, length, kind, phase }) => {
+  return (week) => {
+    const { start, length, kind, phase } = week;
     const own = byPhase.find((each) => each.phase === phase.kind)?.days;
     const mostHard =
       kind === 'recovery' ? 0 : own ? Infinity : phaseCharacters[phase.kind].hardDays;
@@ -50,10 +56,8 @@ export function coachWeek(spec: ResolvedSpec): CoachWeek {
     const key = `${phase.kind} ${mostHard}`;
     const days = (whole ? alike.get(key) : undefined) ?? fitted();
     if (whole) alike.set(key, days);
-    return fixDates(
-      days.map((day, index) => wishedDay(day, addDays(start, index))),
-      spec,
-    );
+    const dated = days.map((day, index) => wishedDay(day, addDays(start, index)));
+    return fixDates(context, kind === 'building' ? rotated(dated, week, spec) : dated);
 
     function fitted(): PatternDay[] {
       const first = differenceInDays(start, anchor);
@@ -141,14 +145,37 @@ function atMostHard(days: readonly PatternDay[], most: number): PatternDay[] {
   });
 }
 
-function fixDates(days: WishedDay[], spec: ResolvedSpec): WishedDay[] {
-  if (spec.days.length === 0) return days;
-  return days.map((day) => {
-    const { role, double, strength, addOn, cross } = fixedDayOf(spec.days, day.date);
+/** A weekday that sessions rotate on is a quality day in every week that is built. */
+function rotated(
+  days: WishedDay[],
+  { number, phase }: WeekToWish,
+  { rotations = [] }: ResolvedSpec,
+): WishedDay[] {
+  const turning = rotations.filter(
+    (rotation) =>
+      typeof rotation.on === 'string' &&
+      rotation.turn.some((id) => id !== null) &&
+      holdsIn(rotation, { number, phase: phase.kind }),
+  );
+  if (turning.length === 0) return days;
+  return days.map((day) =>
+    day.role !== 'long' && turning.some(({ on }) => on === weekdayOf(day.date))
+      ? { ...day, role: 'quality' }
+      : day,
+  );
+}
+
+function fixDates({ spec, fixedOn }: Pick<Context, 'spec' | 'fixedOn'>, days: WishedDay[]) {
+  if (spec.days.length === 0 && spec.week.fixed === undefined) return days;
+  return days.map((day): WishedDay => {
+    const { role, amount, session, double, strength, addOn, cross } = fixedOn(day.date);
+    const isRun = amount !== undefined || session !== undefined;
+    // A length or a session of a weekday that is not run otherwise makes a run of it.
+    const opened = isRun && day.role === 'rest' && spec.week.fixed ? 'easy' : day.role;
     return {
       ...day,
-      fixed: role !== undefined,
-      role: role ?? day.role,
+      fixed: role !== undefined || opened !== day.role,
+      role: role ?? opened,
       double: double ?? day.double,
       strength: strength ?? day.strength,
       plain: addOn === 'nothing',

@@ -1,4 +1,4 @@
-import { type AddOn, type DayRole, fixedDayOf } from '../../spec/days/index.js';
+import type { AddOn, DayRole } from '../../spec/days/index.js';
 import type { Context } from '../context/context.js';
 import type { FrameWeek } from '../frame/frame.js';
 import type { WishedDay } from './coach-week.js';
@@ -61,7 +61,7 @@ export function bearsStrength(
   if (day?.strength !== true || role === 'race') return false;
   const daysOut = firstDaysOut - index;
   const isNear = daysOut > 0 && daysOut <= NO_STRENGTH;
-  return !isNear || fixedDayOf(context.spec.days, day.date).strength === true;
+  return !isNear || context.fixedOn(day.date).strength === true;
 }
 
 /** Days before the race without strength work. */

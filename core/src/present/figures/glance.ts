@@ -1,4 +1,4 @@
-import { formatSteps } from '../../base/format/index.js';
+import { capital, formatSteps } from '../../base/format/index.js';
 import { type CivilDate, type Measure, unitName } from '../../base/index.js';
 import type { Finding, Level } from '../../checks/index.js';
 import { type Block, type Day, mainOf } from '../../layout/index.js';
@@ -104,8 +104,4 @@ function nextKeyDay(weeks: Block['weeks'], shown: ShownBlock, today: CivilDate):
     };
   }
   return null;
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

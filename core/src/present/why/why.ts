@@ -1,4 +1,5 @@
 import {
+  capital,
   formatHours,
   formatPercent,
   formatPlain,
@@ -143,8 +144,4 @@ function partWords(now: number, before: number): string {
 function eventWords({ events, running }: Week, { over, now }: Pick<Rise, 'over' | 'now'>): string {
   const names = events.map(({ name }) => name).join(', ') || 'Days around a race or an illness';
   return `${names}: ${now}, where at most ${formatPercent(running)} of ${over} is left; none of it is made up later.`;
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -6,12 +6,13 @@ import { readSession } from '../shorthand/parse-session.js';
 export function issuesOfFamilies(families: readonly Progression[]): Issue[] {
   const names = new Map<string, number>();
   const ids = new Set<string>();
-  return families.flatMap(({ id, name, start }, index) => {
-    const found: Issue[] = [];
-    const read = readSession(start);
-    if (!read.ok) {
-      found.push(issue('session-unreadable', [index, 'start'], `${name}: ${read.problem.message}`));
-    }
+  return families.flatMap((family, index) => {
+    const { id, name } = family;
+    const found = textsOf(family).flatMap(({ path, text }) => {
+      const read = readSession(text);
+      if (read.ok) return [];
+      return [issue('session-unreadable', [index, ...path], `${name}: ${read.problem.message}`)];
+    });
     const key = name.trim().toLowerCase();
     const other = names.get(key);
     if (other !== undefined) {
@@ -25,4 +26,15 @@ export function issuesOfFamilies(families: readonly Progression[]): Issue[] {
     ids.add(id);
     return found;
   });
+}
+
+/** Every session that a family has written, and where. */
+export function textsOf(family: Progression): { path: (string | number)[]; text: string }[] {
+  const { start, exposures = [], before, after } = family;
+  return [
+    { path: ['start'], text: start },
+    ...exposures.map((text, index) => ({ path: ['exposures', index], text })),
+    ...(before === undefined ? [] : [{ path: ['before'], text: before }]),
+    ...(after === undefined ? [] : [{ path: ['after'], text: after }]),
+  ];
 }

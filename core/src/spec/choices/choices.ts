@@ -52,5 +52,8 @@ export const progressionRuleNames = [
   'longer-hill',
   'on-off',
   'more-at-the-end',
+  'shorter',
+  'shorter-repetitions',
+  'fewer-repetitions',
 ] as const;
 export type ProgressionRuleName = (typeof progressionRuleNames)[number];

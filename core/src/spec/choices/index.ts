@@ -19,5 +19,5 @@ export {
 export { type HeartBand, type HeartScale, heartScales, type NamedPace } from './named-pace.js';
 export { type PaceAim, paceAims, paceAimWords } from './pace-aim.js';
 export { phaseCharacters, type PhaseKind, phaseKinds } from './phase-kinds.js';
-export type { Progression, SessionUse } from './progression.js';
+export type { Progression, Rotation, SessionUse } from './progression.js';
 export { type Result, type ResultKind, resultKinds, resultKindWords } from './result.js';

@@ -11,6 +11,7 @@ export {
   testForms,
   testFormWords,
 } from './event.js';
+export { type FixedWeekday, fixedWeekdayOf } from './fixed-weekday.js';
 export { type FixedDay, fixedDayOf, withFixedDay } from './fixed-day.js';
 export {
   type AddOn,

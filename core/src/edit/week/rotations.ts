@@ -1,0 +1,122 @@
+import { type Weekday, weekdayOf } from '../../base/index.js';
+import { capital } from '../../base/format/index.js';
+import { startingFamilies } from '../../sessions/index.js';
+import type { PhaseKind, Progression, Rotation } from '../../spec/choices/index.js';
+import { type Block, Rota } from '../../layout/index.js';
+import type { ResolvedSpec } from '../../spec/index.js';
+import type { Command } from '../index.js';
+
+/** Families in turn; undefined leaves a week to its phase. */
+export type Turn = readonly (Progression | undefined)[];
+
+/**
+ * Lets families take turns on a weekday, through the block or within phases;
+ * an empty turn ends that. Single weeks that were set stay.
+ */
+export function setRotation(
+  { spec }: Block,
+  on: Weekday,
+  turn: Turn,
+  phases?: PhaseKind[],
+): Command {
+  const others = (spec.rotations ?? []).filter(
+    (each) => each.on !== on || each.weeks !== undefined || !isSame(each.phases, phases),
+  );
+  const added: Rotation = { on, turn: turn.map(idOf), phases };
+  const rotations = turn.length > 0 ? [...others, added] : others;
+  const where = phases ? ` of ${phases.map(phaseWords).join(', ')}` : '';
+  const words = turn.map((each) => (each ? `“${each.name}”` : 'as the phase has it')).join(', ');
+  return {
+    change: changeOf(spec, rotations, turn),
+    message:
+      turn.length > 0
+        ? `${capital(on)}s${where}: ${words}, in turn.`
+        : `${capital(on)}s${where}: no rotation any more.`,
+  };
+}
+
+/** Puts a family on a weekday of one week, over its rotation; undefined goes back to that. */
+export function setTurn(
+  { spec }: Block,
+  { on, week }: { on: Weekday; week: number },
+  family: Progression | undefined,
+): Command {
+  const others = (spec.rotations ?? []).filter(
+    (each) => each.on !== on || each.weeks?.length !== 1 || each.weeks[0] !== week,
+  );
+  const rotations = family ? [...others, { on, turn: [family.id], weeks: [week] }] : others;
+  const day = `${capital(on)} of week ${week}`;
+  return {
+    change: changeOf(spec, rotations, [family]),
+    message: family ? `${day}: “${family.name}”.` : `${day}: in turn again.`,
+  };
+}
+
+/** A family as it is put into a block: the coach's own is run as written unless it says otherwise. */
+export function asAssigned(family: Progression): Progression {
+  const isOwn = !startingFamilies.some(({ id }) => id === family.id);
+  return isOwn && family.fit === undefined ? { ...family, fit: false } : family;
+}
+
+/** A week of a rotation grid: what stands, or would stand, on one of its weekdays. */
+export interface GridCell {
+  date: string;
+  /** The family meant for it; undefined where it is no quality day or has none. */
+  family: Progression | undefined;
+  /** What is laid out there. */
+  exposure: number | undefined;
+  /** True where this week was set by itself. */
+  own: boolean;
+}
+
+/** A block as weeks by weekdays that hold quality days, in the order of the week. */
+export function rotationGrid(block: Block, weekdays: readonly Weekday[]): GridCell[][] {
+  const rota = new Rota(block.spec);
+  const { rotations = [] } = block.spec;
+  return block.weeks.map(({ number, phase, days }) => {
+    const quality = days.filter(({ role }) => role === 'quality');
+    const chosen = new Map(
+      quality.map(({ date }, index) => [
+        date,
+        rota.next({ date, week: number, phase, nth: index + 1 })?.family,
+      ]),
+    );
+    return weekdays.flatMap((weekday) =>
+      days
+        .filter(({ date }) => weekdayOf(date) === weekday)
+        .map(({ date, sessions }): GridCell => {
+          const laid = sessions.find(({ family }) => family !== undefined)?.family;
+          return {
+            date,
+            family: chosen.get(date),
+            exposure: laid?.exposure,
+            own: rotations.some(({ on, weeks }) => on === weekday && weeks?.includes(number)),
+          };
+        }),
+    );
+  });
+}
+
+/** Rotations, with the families that they name and no others. */
+function changeOf({ families = [] }: ResolvedSpec, rotations: Rotation[], turn: Turn) {
+  const named = new Set(rotations.flatMap((each) => each.turn));
+  const added = turn.flatMap((family) => (family ? [asAssigned(family)] : []));
+  const all = new Map([...families, ...added].map((family) => [family.id, family]));
+  const kept = [...all.values()].filter(({ id }) => named.has(id));
+  return {
+    rotations: rotations.length > 0 ? rotations : undefined,
+    families: kept.length > 0 ? kept : undefined,
+  };
+}
+
+function idOf(family: Progression | undefined): string | null {
+  return family?.id ?? null;
+}
+
+function isSame(one: readonly string[] | undefined, other: readonly string[] | undefined) {
+  return [...(one ?? [])].sort().join() === [...(other ?? [])].sort().join();
+}
+
+function phaseWords(phase: PhaseKind): string {
+  return phase.replaceAll('-', ' ');
+}
