@@ -94,11 +94,13 @@ describe('a session written per mile', () => {
 });
 
 describe('arrow keys on cross-training', () => {
-  it('leave it cross-training, and say so', () => {
+  it('leave it cross-training, five minutes longer or shorter', () => {
     const date = '2027-01-20';
     const block = layOut({ ...marathon, days: [{ date, role: 'cross-train' }] });
     const answer = lengthenDay(block, date, { shown: 0, by: 1 }, km);
-    expect(answer).toMatch(/^Cross-training has the length of the house rule/);
+    const usual = block.weeks.flatMap(({ days }) => days).find((day) => day.date === date);
+    const crossTime = (usual?.cross.time ?? 0) + 300;
+    expect(answer).toMatchObject({ change: { days: [{ date, role: 'cross-train', crossTime }] } });
   });
 });
 

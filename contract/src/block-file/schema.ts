@@ -265,7 +265,16 @@ const fixedDay = {
   cross: z.enum(crossKinds).optional(),
 };
 
-const dayWish = z.strictObject({ date: civilDate, ...fixedDay });
+const dayOf2 = z.strictObject({ date: civilDate, ...fixedDay });
+
+const crossTime = z
+  .number()
+  .min(60)
+  .max(36_000)
+  .optional()
+  .meta({ description: 'Seconds of a cross-training day.' });
+
+const dayWish = dayOf2.extend({ crossTime });
 
 const { follow: _follow, swap: _swap, ...fixedOfWeekday } = fixedDay;
 
@@ -288,6 +297,7 @@ const weeksOf = z
 const fixedWeekday = z.strictObject({
   weekday,
   ...fixedOfWeekday,
+  crossTime,
   phases: phasesOf('all of them'),
   weeks: weeksOf,
 });
@@ -437,7 +447,7 @@ const wishes = {
     .meta({ description: 'Races, tests and days on the way. Version 2.' }),
   pins: z.array(pin).max(blockLength.most).optional(),
   days: z
-    .array(dayWish)
+    .array(dayOf2)
     .max(7 * blockLength.most)
     .optional()
     .meta({ description: 'Single days the coach fixed. Version 2.' }),
@@ -476,6 +486,11 @@ const wishesOf3 = {
         .meta({ description: 'Weekdays that are the same week after week.' }),
     })
     .optional(),
+  days: z
+    .array(dayWish)
+    .max(7 * blockLength.most)
+    .optional()
+    .meta({ description: 'Single days the coach fixed.' }),
   sessions: z
     .array(useOf(sessionFamily))
     .max(60)

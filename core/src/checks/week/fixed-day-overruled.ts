@@ -22,4 +22,4 @@ export const fixedDayOverruled = check({
 });
 
 /** Rules under which a written session is what stands on its day. */
-const RUN_AS_WRITTEN: ReadonlySet<string> = new Set(['own-session', 'pin', 'swap']);
+const RUN_AS_WRITTEN: ReadonlySet<string> = new Set(['own-session', 'pin', 'swap', 'cross']);

@@ -13,12 +13,15 @@ import type { ResolvedSpec } from '../../spec/index.js';
  */
 export function dayText(
   { days, paces }: Pick<ResolvedSpec, 'days' | 'paces'>,
-  { date, role }: Pick<Day, 'date' | 'role'>,
+  { date, role, sessions }: Pick<Day, 'date' | 'role' | 'sessions'>,
   steps: number,
   measure: Measure,
 ): string {
+  if (role === 'cross-train') {
+    return sessions.find(({ kind }) => kind === 'cross')?.shorthand ?? dayRoleWords[role];
+  }
   const { session } = fixedDayOf(days, date);
   if (session !== undefined) return namePaces(session, paces.table);
-  if (role === 'rest' || role === 'cross-train') return dayRoleWords[role];
+  if (role === 'rest') return dayRoleWords[role];
   return formatSteps(steps, measure);
 }

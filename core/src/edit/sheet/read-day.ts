@@ -9,6 +9,7 @@ import {
   sessionTotals,
 } from '../../sessions/index.js';
 import type { NamedPace } from '../../spec/choices/index.js';
+import type { CrossKind } from '../../rules/index.js';
 import { dayRoleWords, type PatternRole, patternRoles } from '../../spec/days/index.js';
 
 /** What a coach typed for a day. */
@@ -18,6 +19,8 @@ export type DayEntry =
   | { kind: 'role'; role: PatternRole }
   /** Running in m or s, as the block counts; the day keeps its role where none is named. */
   | { kind: 'amount'; amount: number; role?: PatternRole | undefined }
+  /** Cross-training: its kind, seconds, and a session where they are written. */
+  | { kind: 'cross'; cross: CrossKind; time?: number | undefined; text?: string | undefined }
   /** A session in shorthand, in a run of that length where one is written. */
   | { kind: 'session'; text: string; amount?: number };
 
@@ -54,6 +57,8 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
   if (typed === '') return { ok: true, entry: { kind: 'free' } };
   const role = ROLES.get(typed.toLowerCase());
   if (role) return { ok: true, entry: { kind: 'role', role } };
+  const cross = readCross(typed);
+  if (cross) return cross;
   const number = NUMBER.exec(typed)?.[0] ?? '';
   const amount = parseAmount(number, measure);
   const rest = typed.slice(number.length).trim();
@@ -70,6 +75,42 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
     on,
     amount === undefined ? undefined : { number, amount, rest },
   );
+}
+
+const CROSS_WORDS: readonly (readonly [RegExp, CrossKind])[] = [
+  [/^(?:pool(?: ?running)?|aqua(?: ?jog(?:ging)?)?|water ?running)$/, 'pool'],
+  [/^(?:bike|cycling|cycle|spin(?:ning)?)$/, 'bike'],
+  [/^swim(?:ming)?$/, 'swim'],
+  [/^(?:elliptical|cross-?trainer)$/, 'elliptical'],
+  [/^(?:ski(?:ing)?|cross-country ski)$/, 'ski'],
+];
+
+const CROSS =
+  /^(?:(?<head>\d+(?:[:.,]\d+)?) ?(?<unit>min|h|hours?|’|')? )?(?<kind>[a-z -]+?)(?: (?<tail>\d+(?:[:.,]\d+)?) ?(?<last>min|h|hours?)?)?$/;
+
+/** `40 min pool`, `bike 60`, `1 h swim`, `40 min pool: 10 x 2 min brisk, 1 min easy`; undefined where it is none. */
+function readCross(typed: string): ReadCell<DayEntry> | undefined {
+  const [head = '', ...rest] = typed.split(':');
+  const clock = /^\d+$/.test(head) ? `${head}:${rest.shift() ?? ''}` : head;
+  const found = CROSS.exec(clock.trim().toLowerCase())?.groups;
+  const kind = CROSS_WORDS.find(([words]) => words.test(found?.kind?.trim() ?? ''))?.[1];
+  if (!found || !kind) return undefined;
+  const time = secondsOf(found.head ?? found.tail, found.unit ?? found.last);
+  const text = rest.join(':').trim();
+  if (text === '') return { ok: true, entry: { kind: 'cross', cross: kind, time } };
+  const read = readSession(text);
+  if (read.ok) return { ok: true, entry: { kind: 'cross', cross: kind, time, text } };
+  const { message, suggestion } = read.problem;
+  const meant = suggestion === undefined ? undefined : `${clock.trim()}: ${suggestion}`;
+  return { ok: false, problem: `“${typed}”: ${message}`, suggestion: meant };
+}
+
+/** Minutes where no unit is written; `1:10` is an hour and ten. */
+function secondsOf(text: string | undefined, unit = 'min'): number | undefined {
+  if (text === undefined) return undefined;
+  const [whole = 0, part] = text.replace(',', '.').split(':').map(Number);
+  if (part !== undefined) return whole * 3600 + part * 60;
+  return whole * (unit.startsWith('h') ? 3600 : 60);
 }
 
 /** Paces as they are on a day; none is known where nothing has been run. */

@@ -50,6 +50,16 @@ describe('a day as it is typed', () => {
     ['26 (11 @ marathon -4 s)', { kind: 'session', text: '26 km (last 11 @ marathon -4 s)' }],
     ['28 last 8 marathon', { kind: 'session', text: '28 km, last 8 marathon' }],
     ['30 progression', { kind: 'session', text: '30 km progression' }],
+    ['bike', { kind: 'cross', cross: 'bike' }],
+    ['60 bike', { kind: 'cross', cross: 'bike', time: 3600 }],
+    ['pool 45', { kind: 'cross', cross: 'pool', time: 2700 }],
+    ['1:10 swim', { kind: 'cross', cross: 'swim', time: 4200 }],
+    ['1.5 h elliptical', { kind: 'cross', cross: 'elliptical', time: 5400 }],
+    ['45 min pool running', { kind: 'cross', cross: 'pool', time: 2700 }],
+    [
+      '40 min pool: 10 x 2 min brisk, 1 min easy',
+      { kind: 'cross', cross: 'pool', time: 2400, text: '10 x 2 min brisk, 1 min easy' },
+    ],
     // 6 x 400 m are 2.4 km: 5.6 of 8 are left, 2.8 before and 2.8 after.
     [
       '8 6 x 400 m @ 5 km, 60 s rest',
@@ -130,6 +140,18 @@ describe('cells of the sheet', () => {
         .weeks.slice(1, 4)
         .map(({ volume }) => volume),
     ).toEqual([50, 55, 55]);
+  });
+
+  it('fix cross-training with its minutes and what is done in them, and no running', () => {
+    const text = '40 min pool: 10 x 2 min brisk, 1 min easy';
+    const crossed = after([dayOf(1), text]);
+    const day = crossed.weeks[9]?.days[1];
+    expect(day).toMatchObject({ role: 'cross-train', distance: 0, cross: { time: 2400 } });
+    expect(day?.sessions[0]?.shorthand).toBe('40 min pool running: 10 x 2 min brisk, 1 min easy');
+    expect(crossed.findings.some(({ check }) => check === 'fixed-day-overruled')).toBe(false);
+    // Ten times two minutes and nine or ten between: as long as it says where no minutes are written.
+    const alone = after([dayOf(1), 'bike: 10 x 2 min brisk, 1 min easy']);
+    expect(alone.weeks[9]?.days[1]?.cross.time).toBe(29 * 60);
   });
 
   it('make a week of recovery', () => {

@@ -192,6 +192,20 @@ export class Taking {
           role: entry.role ?? runRole(role),
         });
         return DONE;
+      case 'cross': {
+        if (long !== undefined) return this.takeRole(day, 'cross-train');
+        const { cross, time, text } = entry;
+        this.write(date, {
+          role: 'cross-train',
+          cross,
+          crossTime: time,
+          // As it was written: no jog on a bike.
+          session: text,
+          amount: undefined,
+          swap: undefined,
+        });
+        return DONE;
+      }
       case 'session':
         if (long !== undefined) this.pin(long, 'longRun', undefined);
         this.write(date, {
@@ -209,7 +223,7 @@ export class Taking {
       return refuse('The long run is moved in the Week view, where it takes its week with it.');
     }
     const plain = { amount: undefined, session: undefined, swap: undefined, follow: undefined };
-    this.write(date, { ...plain, role: wanted });
+    this.write(date, { ...plain, crossTime: undefined, role: wanted });
     return DONE;
   }
 

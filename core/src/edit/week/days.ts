@@ -69,10 +69,19 @@ export function lengthenDay(
 ): CommandOrNot {
   const found = dayOf(block, date);
   if (found?.day.swap) return 'This day is not run. Run it again first, then change its length.';
-  if (found?.day.role === 'cross-train') {
-    return 'Cross-training has the length of the house rule. Give the day a run first.';
-  }
+  if (found?.day.role === 'cross-train') return lengthenCross(block, found.day, by);
   return pinDay(block, date, Math.max(0, clean((shown + by) * quantum(measure))), measure);
+}
+
+/** Seconds that a step makes cross-training longer by. */
+const CROSS_STEP = 300;
+
+function lengthenCross({ spec }: Block, { date, cross }: Day, by: number): Command {
+  const crossTime = Math.max(CROSS_STEP, Math.round(cross.time / CROSS_STEP + by) * CROSS_STEP);
+  return {
+    change: { days: withFixedDay(spec.days, date, { role: 'cross-train', crossTime }) },
+    message: `Fixed ${dayWords(date)} at ${crossTime / 60} min.`,
+  };
 }
 
 /** Fixes the running of a day at an amount in m or s; nothing makes it a day of rest. */
@@ -115,7 +124,14 @@ export function setDayRole(block: Block, date: CivilDate, role: PatternRole): Co
     return 'A race or test is moved where it is placed, in “On the way”.';
   }
   const { days } = block.spec;
-  const plain = { role, amount: undefined, session: undefined, swap: undefined, follow: undefined };
+  const plain = {
+    role,
+    amount: undefined,
+    session: undefined,
+    swap: undefined,
+    follow: undefined,
+    crossTime: undefined,
+  };
   const words = `Made ${dayWords(date)} ${dayRoleWords[role]}.`;
   if (role !== 'long') return { change: { days: withFixedDay(days, date, plain) }, message: words };
   const long = block.weeks[found.week - 1]?.days.find((day) => day.role === 'long');
@@ -177,7 +193,7 @@ export function swapBack({ spec }: Block, date: CivilDate): Command {
 export function setBeside(
   { spec }: Block,
   date: CivilDate,
-  part: Pick<FixedDay, 'double' | 'strength' | 'addOn' | 'cross'>,
+  part: Pick<FixedDay, 'double' | 'strength' | 'addOn' | 'cross' | 'crossTime'>,
 ): Command {
   return {
     change: { days: withFixedDay(spec.days, date, part) },
@@ -205,7 +221,7 @@ function dayOf({ weeks }: Block, date: CivilDate): { week: number; day: Day } | 
 function heldBy({ spec }: Block, day: Day, sameWeek: boolean): FixedDay {
   const { date, role, beside } = day;
   const main = mainOf(day);
-  const { amount, session, follow, swap } = fixedDayOf(spec.days, date);
+  const { amount, session, follow, swap, crossTime } = fixedDayOf(spec.days, date);
   const key = main?.family ? linkPaces(main.shorthand, spec.paces.table) : undefined;
   const asText = session ?? (sameWeek ? undefined : key);
   return {
@@ -220,5 +236,6 @@ function heldBy({ spec }: Block, day: Day, sameWeek: boolean): FixedDay {
     // The text has it already.
     addOn: (asText === undefined ? beside.addOn : undefined) ?? 'nothing',
     cross: beside.cross,
+    crossTime,
   };
 }

@@ -4,6 +4,8 @@ import { type CrossKind, crossWords } from '../../rules/index.js';
 import type { Day, DayRule, DaySession } from '../block/day.js';
 import type { Context } from '../context/context.js';
 import type { Segment } from '../block/week.js';
+import { sessionOf, sessionTotals } from '../../sessions/index.js';
+import type { PlannedDay } from '../week/plan-week.js';
 import { isRaced } from '../week/roles.js';
 import type { DealtDay } from './deal.js';
 import { longRunOf } from './long-run.js';
@@ -71,10 +73,11 @@ function swapOf(
 }
 
 /** Cross-training of its own day, and strength work. */
-function besidesRunning({ rules }: Context, { day }: DealtDay): DaySession[] {
+function besidesRunning(context: Context, { day }: DealtDay): DaySession[] {
+  const { rules } = context;
   if (day.away) return [];
   const done: DaySession[] = [];
-  if (day.role === 'cross-train') done.push(crossTraining(day.cross ?? 'bike', rules.cross.usual));
+  if (day.role === 'cross-train') done.push(crossTrainingOf(context, day));
   if (day.strength) done.push(strengthWork(rules.week.strengthTime));
   return done;
 }
@@ -126,11 +129,22 @@ function mainRun(
   return added ? runWithAddOn(context, of, added) : easyRun(context, of);
 }
 
-function crossTraining(kind: CrossKind, time: number): DaySession {
+/** A day of cross-training: its minutes and its session, as the coach fixed them. */
+function crossTrainingOf(context: Context, { date, cross = 'bike' }: PlannedDay): DaySession {
+  const { session: text, crossTime } = context.fixedOn(date);
+  const session = text === undefined ? undefined : sessionOf(text);
+  const { usual } = context.rules.cross;
+  if (text === undefined || !session) return crossTraining(cross, crossTime ?? usual);
+  const { time } = sessionTotals(session.parts, context.sessionsOn(date));
+  return crossTraining(cross, crossTime ?? (time > 0 ? time : usual), text);
+}
+
+function crossTraining(kind: CrossKind, time: number, session?: string): DaySession {
   const minutes = Math.round(time / 60);
+  const words = `${minutes} min ${crossWords[kind].words}`;
   return {
     kind: 'cross',
-    shorthand: `${minutes} min ${crossWords[kind].words}`,
+    shorthand: session === undefined ? words : `${words}: ${session}`,
     distance: 0,
     time: 60 * minutes,
     hardDistance: 0,

@@ -17,8 +17,10 @@ export interface FixedDay {
   double?: boolean | undefined;
   strength?: boolean | undefined;
   addOn?: AddOn | 'nothing' | undefined;
-  /** Of a cross-training day. */
+  /** Of a cross-training day; its session is done there too. */
   cross?: CrossKind | undefined;
+  /** Seconds of a cross-training day; as long as its session, else the house rule’s when left out. */
+  crossTime?: number | undefined;
 }
 
 /** The wish of a date, or an empty one. */
