@@ -135,6 +135,16 @@ test('the sheet is accessible, also while a cell is written', async ({ page }) =
   await expectAccessible(page);
 });
 
+test('the hard days are accessible', async ({ page }) => {
+  await enterDemo(page);
+  await openBlock(page, 'Idris Vale');
+  await page.getByRole('link', { name: 'Hard days' }).first().click();
+  await expect(page.getByRole('heading', { name: 'In turn' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('combobox', { name: 'Tuesdays' }).click();
+  await expectAccessible(page);
+});
+
 test('a week of days is accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');

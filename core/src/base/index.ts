@@ -19,5 +19,12 @@ export {
 } from './measure.js';
 export { memoizeLast } from './memoize-last.js';
 export { ceilTo, clean, floorTo, roundTo } from './round.js';
-export { daysUntilWeekday, shiftWeekday, type Weekday, weekdayOf, weekdays } from './weekday.js';
+export {
+  daysUntilWeekday,
+  shiftWeekday,
+  type Weekday,
+  weekdayOf,
+  weekdays,
+  weekdaysFrom,
+} from './weekday.js';
 export { type CalendarWeek, calendarWeeks, countBack, countWeeks, startOfWeek } from './weeks.js';

@@ -31,3 +31,8 @@ export function daysUntilWeekday(from: Weekday, to: Weekday): number {
 function at(index: number): Weekday {
   return weekdays[index] ?? 'monday';
 }
+
+/** The seven weekdays in the order of a week that begins on one of them. */
+export function weekdaysFrom(first: Weekday): Weekday[] {
+  return weekdays.map((_, index) => shiftWeekday(first, index));
+}

@@ -40,6 +40,6 @@ export { cutBeforeRace } from './taper/cut-before-race.js';
 export { countRises, weeksThatRise } from './volume/rises.js';
 export { rolesOf } from './week/coach-week.js';
 export { placeDays } from './week/place-days.js';
-export { fixedDays } from './written/fixed-days.js';
+export { fixedDatesOf } from './written/fixed-days.js';
 export { Rota } from './written/rota.js';
 export { isRaced } from './week/roles.js';

@@ -1,6 +1,7 @@
 import {
   BlockIcon,
   BlocksIcon,
+  HardDaysIcon,
   HouseRulesIcon,
   type Icon,
   PacesIcon,
@@ -37,6 +38,7 @@ export function blockPlaces(id: string): readonly Place[] {
     { name: 'Block', to: `/blocks/${id}`, icon: BlockIcon, exact: true },
     { name: 'Sheet', to: `/blocks/${id}/sheet`, icon: SheetIcon },
     { name: 'Week', to: `/blocks/${id}/week`, icon: WeekIcon },
+    { name: 'Hard days', to: `/blocks/${id}/hard-days`, icon: HardDaysIcon },
     { name: 'Paces', to: `/blocks/${id}/paces`, icon: PacesIcon },
   ];
 }

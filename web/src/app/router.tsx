@@ -87,6 +87,13 @@ const views: RouteObject[] = [
     }),
   },
   {
+    path: 'blocks/:id/hard-days',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/hard-days/HardDaysPage.js')).HardDaysPage,
+    }),
+  },
+  {
     path: 'blocks/:id/week/:number?',
     HydrateFallback: waiting,
     lazy: async () => ({

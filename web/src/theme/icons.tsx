@@ -31,6 +31,9 @@ export const BlockIcon = lineIcon(
 );
 export const WeekIcon = lineIcon('M2 17h16M4.5 17v-4M8 17V9M11.5 17v-3M15.5 17V4');
 export const SheetIcon = lineIcon('M3 4h14v12H3ZM3 8h14M3 12h14M8 4v12M12.5 4v12');
+export const HardDaysIcon = lineIcon(
+  'M3 16V9h3v7ZM8.500 16V4h3v12ZM14 16v-5h3v5ZM2 16h16M14.500 7.500a3 3 0 0 0-1-4M15.500 3.500h-2v2',
+);
 export const PacesIcon = lineIcon(
   'M10 18a6.5 6.5 0 1 0 0-13 6.5 6.5 0 0 0 0 13ZM8 2h4M10 2v3M10 11.500l2.5-2.5',
 );

@@ -1,4 +1,4 @@
-import { eventDays, fixedDays } from '../../layout/index.js';
+import { fixedDatesOf } from '../../layout/index.js';
 import { check } from '../common/check.js';
 import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 
@@ -6,10 +6,10 @@ import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 export const fixedDayOverruled = check({
   code: 'fixed-day-overruled',
   level: 'note',
-  run({ block, rules }) {
-    const { spec, weeks } = block;
+  run({ block }) {
+    const { spec } = block;
     if (spec.days.length === 0 && !spec.week.fixed) return [];
-    const wished = fixedDays(spec, weeks, eventDays(spec.events, rules));
+    const wished = fixedDatesOf(block);
     const found = daysToRace(block).filter(({ day }) => {
       const wish = wished.get(day.date);
       const otherRole = wish?.role !== undefined && wish.role !== day.role;

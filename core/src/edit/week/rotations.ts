@@ -1,8 +1,16 @@
 import { type Weekday, weekdayOf } from '../../base/index.js';
 import { capital } from '../../base/format/index.js';
-import { startingFamilies } from '../../sessions/index.js';
+import {
+  exposuresOf,
+  mainParts,
+  printSession,
+  sessionOf,
+  sessionPacesOf,
+  startingFamilies,
+} from '../../sessions/index.js';
 import type { PhaseKind, Progression, Rotation } from '../../spec/choices/index.js';
-import { type Block, Rota } from '../../layout/index.js';
+import { rulesOf } from '../../rules/index.js';
+import { type Block, type DaySession, Rota } from '../../layout/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import type { Command } from '../index.js';
 
@@ -61,10 +69,14 @@ export function asAssigned(family: Progression): Progression {
 /** A week of a rotation grid: what stands, or would stand, on one of its weekdays. */
 export interface GridCell {
   date: string;
+  weekday: Weekday;
   /** The family meant for it; undefined where it is no quality day or has none. */
   family: Progression | undefined;
-  /** What is laid out there. */
   exposure: number | undefined;
+  /** Part of what is written that is laid out, where that was fitted to the athlete. */
+  fitted: number | undefined;
+  /** What is laid out there, without the easy running around it. */
+  words: string;
   /** True where this week was set by itself. */
   own: boolean;
 }
@@ -85,16 +97,39 @@ export function rotationGrid(block: Block, weekdays: readonly Weekday[]): GridCe
       days
         .filter(({ date }) => weekdayOf(date) === weekday)
         .map(({ date, sessions }): GridCell => {
-          const laid = sessions.find(({ family }) => family !== undefined)?.family;
+          const laid = sessions.find((session) => session.family !== undefined);
+          const family = chosen.get(date);
           return {
             date,
-            family: chosen.get(date),
-            exposure: laid?.exposure,
+            weekday,
+            family,
+            exposure: laid?.family?.exposure,
+            fitted: laid && family && fittedTo(block, family, laid),
+            words: laid ? mainWords(laid) : '',
             own: rotations.some(({ on, weeks }) => on === weekday && weeks?.includes(number)),
           };
         }),
     );
   });
+}
+
+/** Its hard running against what is written for the exposure; undefined where they are alike. */
+function fittedTo({ spec }: Block, family: Progression, laid: DaySession): number | undefined {
+  if (family.fit === false || laid.family?.id !== family.id) return undefined;
+  const paces = sessionPacesOf(spec, rulesOf(spec), spec.start);
+  const exposures = exposuresOf(family, paces, spec.paces.table);
+  const written = (exposures[laid.family.exposure - 1] ?? exposures.at(-1))?.totals.hardDistance;
+  if (!written) return undefined;
+  const part = laid.hardDistance / written;
+  return Math.abs(part - 1) < ALIKE ? undefined : part;
+}
+
+/** What rounding to whole repetitions at another day’s paces may come to. */
+const ALIKE = 0.02;
+
+function mainWords({ shorthand }: DaySession): string {
+  const session = sessionOf(shorthand);
+  return session ? printSession({ parts: [...mainParts(session.parts)] }) : shorthand;
 }
 
 /** Rotations, with the families that they name and no others. */

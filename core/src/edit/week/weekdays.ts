@@ -1,6 +1,8 @@
 import type { Measure } from '../../base/index.js';
 import { capital, formatWithUnit } from '../../base/format/index.js';
-import type { PhaseKind } from '../../spec/choices/index.js';
+import type { NamedPace, PhaseKind } from '../../spec/choices/index.js';
+import { crossWords } from '../../rules/index.js';
+import { namePaces } from '../../sessions/index.js';
 import { dayRoleWords, type FixedWeekday } from '../../spec/days/index.js';
 import type { Block } from '../../layout/index.js';
 import type { Command } from '../index.js';
@@ -10,7 +12,7 @@ export function fixWeekday({ spec }: Block, rule: FixedWeekday, measure: Measure
   const fixed = [...others(spec.week.fixed, rule), rule];
   return {
     change: { week: { ...spec.week, fixed } },
-    message: `${weekdayWords(rule)}: ${ruleWords(rule, measure)}.`,
+    message: `${weekdayWords(rule)}: ${ruleWords(rule, measure, spec.paces.table)}.`,
   };
 }
 
@@ -23,21 +25,22 @@ export function freeWeekday({ spec }: Block, rule: FixedWeekday): Command {
   };
 }
 
-/** A fixed weekday in words: `10 km`, `40 min easy`, the session as written. */
+/** A fixed weekday as it would be typed: `10 km`, `rest`, `40 min pool running`, its session. */
 export function ruleWords(
-  { role, amount, session, cross }: FixedWeekday,
+  { role, amount, session, cross, crossTime }: FixedWeekday,
   measure: Measure,
+  table: readonly NamedPace[],
 ): string {
-  return (
-    [
-      role && dayRoleWords[role],
-      cross,
-      amount === undefined ? undefined : formatWithUnit(amount, measure),
-      session,
-    ]
-      .filter(Boolean)
-      .join(', ') || 'as it is'
-  );
+  if (role === 'cross-train') {
+    const kind = cross && crossWords[cross].words;
+    const minutes = crossTime === undefined ? '' : `${Math.round(crossTime / 60)} min `;
+    const done = kind ? `${minutes}${kind}` : dayRoleWords[role];
+    return session === undefined ? done : `${done}: ${session}`;
+  }
+  if (session !== undefined) return namePaces(session, table);
+  if (amount === undefined) return role ? dayRoleWords[role] : '';
+  const length = formatWithUnit(amount, measure);
+  return role ? `${length} ${dayRoleWords[role]}` : length;
 }
 
 /** `Mondays`, `Mondays of foundation, speed`, `Mondays of weeks 3, 5`. */

@@ -5,6 +5,7 @@ import {
   exposuresIn,
   firstExposure,
   halved,
+  mainParts,
   mainSetOf,
   nextExposure,
   type Part,
@@ -331,18 +332,6 @@ function taken(
 
 /** Phases in which a family is never made larger than it starts. */
 const RESTED: ReadonlySet<PhaseKind> = new Set(['taper', 'race-week', 'recovery']);
-
-/** Without the easy running at either end. */
-function mainParts(parts: readonly Part[]): readonly Part[] {
-  const isMain = (part: Part) => part.kind !== 'words' && !(part.kind === 'run' && isEasy(part));
-  const first = parts.findIndex(isMain);
-  const last = parts.findLastIndex(isMain);
-  return first < 0 ? parts : parts.slice(first, last + 1);
-}
-
-function isEasy({ piece: { target } }: Extract<Part, { kind: 'run' }>): boolean {
-  return target === undefined || (target.kind === 'pace' && target.name === 'easy');
-}
 
 function matching(line: Omit<Line, 'toMatch'>, before: Line | undefined): Line {
   const hard = line.laid.hardDistance;

@@ -2,7 +2,9 @@ import { addDays, type CivilDate, weekdayOf } from '../../base/index.js';
 import type { PhaseKind } from '../../spec/choices/index.js';
 import { type FixedDay, fixedWeekdayOf } from '../../spec/days/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
-import type { EventDays } from '../events/event-days.js';
+import type { Block } from '../block/block.js';
+import { rulesOf } from '../../rules/index.js';
+import { eventDays, type EventDays } from '../events/event-days.js';
 
 /** A week of dates. */
 interface Dates {
@@ -57,4 +59,17 @@ function together(date: CivilDate, asked: Partial<FixedDay>, own: FixedDay | und
   if ([role, amount, session, swap].some((value) => value !== undefined)) return own;
   const besides = Object.entries(own).filter(([, value]) => value !== undefined);
   return { ...asked, ...Object.fromEntries(besides), date };
+}
+
+const known = new WeakMap<Pick<Block, 'spec' | 'weeks'>, ReadonlyMap<CivilDate, FixedDate>>();
+
+/** Every date of a laid-out block of which something is fixed, worked out once. */
+export function fixedDatesOf(
+  block: Pick<Block, 'spec' | 'weeks'>,
+): ReadonlyMap<CivilDate, FixedDate> {
+  const found =
+    known.get(block) ??
+    fixedDays(block.spec, block.weeks, eventDays(block.spec.events, rulesOf(block.spec)));
+  known.set(block, found);
+  return found;
 }

@@ -2,10 +2,10 @@ import type { CheckedBlock } from '@nadir/core';
 import { quantum, unitName } from '@nadir/core/base';
 import { formatHours, formatRaceDistance, formatSteps, parseAmount } from '@nadir/core/base/format';
 import { type CommandOrNot, pinDay, setDayRole } from '@nadir/core/edit/week';
-import type { Day } from '@nadir/core/layout';
+import { type Day, fixedDatesOf } from '@nadir/core/layout';
 import type { ShownBlock } from '@nadir/core/present';
 import type { SessionPaces } from '@nadir/core/sessions';
-import { dayRoleWords, fixedDayOf, patternRoles } from '@nadir/core/spec/days';
+import { dayRoleWords, patternRoles } from '@nadir/core/spec/days';
 import { useMemo } from 'react';
 import { ActMenu } from '../../components/ActMenu.js';
 import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';
@@ -48,7 +48,7 @@ export function WeekDay({
   const isPlaced = weight === 'race' || role === 'test';
   const { race, athlete } = block.spec;
   const isFixed =
-    fixedDayOf(block.spec.days, date).amount !== undefined ||
+    fixedDatesOf(block).get(date)?.amount !== undefined ||
     (role === 'long' &&
       block.weeks.some((week) => week.days.includes(day) && week.longRunRule === 'pin'));
 

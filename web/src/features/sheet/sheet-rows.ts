@@ -2,9 +2,9 @@ import type { CheckedBlock } from '@nadir/core';
 import { addDays, type CivilDate, differenceInDays } from '@nadir/core/base';
 import { dayAndMonth, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
 import { dayText, type SheetCell } from '@nadir/core/edit/sheet';
-import { type Day, isRaced, mainOf } from '@nadir/core/layout';
+import { type Day, fixedDatesOf, isRaced, mainOf } from '@nadir/core/layout';
 import { type ShownBlock, type ToldFinding, weekChange } from '@nadir/core/present';
-import { dayRoleWords, fixedDayOf } from '@nadir/core/spec/days';
+import { dayRoleWords } from '@nadir/core/spec/days';
 import { weightOf } from '../../drawing/day-weight.js';
 
 /** Days, then the week's volume and its long run. */
@@ -100,13 +100,14 @@ export function firstOfRow({ weeks }: Pick<CheckedBlock, 'weeks'>): CivilDate {
 }
 
 function dayCell(
-  { spec, weeks }: CheckedBlock,
+  block: CheckedBlock,
   { measure }: ShownBlock,
   day: Day,
   steps: number,
   over: boolean,
 ): CellView {
-  const asked = fixedDayOf(spec.days, day.date);
+  const { spec, weeks } = block;
+  const asked = fixedDatesOf(block).get(day.date);
   const isLongPin =
     day.role === 'long' &&
     weeks.some((week) => week.longRunRule === 'pin' && week.days.includes(day));
@@ -122,7 +123,7 @@ function dayCell(
     source: dayText(spec, day, steps, measure),
     name: dayAndMonth(day.date),
     fixed:
-      isLongPin || [asked.amount, asked.session, asked.role].some((each) => each !== undefined),
+      isLongPin || [asked?.amount, asked?.session, asked?.role].some((each) => each !== undefined),
     over,
     weight: weightOf(day),
   };
@@ -152,6 +153,7 @@ const A_ROLE = 'semi-long'.length;
 function shortWords(day: Day, raced: string | undefined): string {
   if (raced !== undefined) return raced;
   const main = mainOf(day)?.shorthand ?? '';
+  if (day.role === 'cross-train' && main) return main;
   const parts = main.split('; ').filter((part) => !/ (easy|recovery)$/.test(part));
   if (parts.length > 0 && day.role !== 'rest') return parts.join('; ');
   return PLAIN.has(day.role) ? '' : dayRoleWords[day.role];

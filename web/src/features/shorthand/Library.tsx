@@ -145,7 +145,10 @@ function Exposures({
   return (
     <Table size="small" className="figures">
       <caption>
-        Every exposure at the paces of {whose}; in a block each is sized to what came before.
+        Every exposure at the paces of {whose};{' '}
+        {family.fit === false
+          ? 'in a block it is run as written.'
+          : 'in a block each is sized to what came before.'}
       </caption>
       <TableHead>
         <TableRow>

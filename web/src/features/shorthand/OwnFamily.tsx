@@ -1,20 +1,29 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Button from '@mui/material/Button';
-import { linkPaces, namePaces, progressionRules, type SessionPaces } from '@nadir/core/sessions';
+import {
+  exposuresOf,
+  linkPaces,
+  namePaces,
+  progressionRules,
+  type SessionPaces,
+} from '@nadir/core/sessions';
 import type { Issue } from '@nadir/core/spec';
 import {
   type NamedPace,
   phaseKinds,
   type Progression,
+  type ProgressionRuleName,
   progressionRuleNames,
 } from '@nadir/core/spec/choices';
 import { useState } from 'react';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { Field } from '../../components/Field.js';
+import { LinesAnswer } from '../../components/LinesAnswer.js';
 import { SessionEditor } from '../../components/SessionEditor.js';
 import styles from './Shorthand.module.css';
 import { TextAnswer } from '../../components/TextAnswer.js';
+import { Tick } from '../../components/Tick.js';
 
 /** One of the coach's own sessions: its words, where it starts, how it goes on. */
 export function OwnFamily({
@@ -57,6 +66,22 @@ export function OwnFamily({
       )}
     </Field>
   );
+  const around = (field: 'before' | 'after', label: string, because: string) => (
+    <Field label={label} because={because}>
+      {(ids) => (
+        <TextAnswer
+          {...ids}
+          value={namePaces(family[field] ?? '', table)}
+          given={family[field] !== undefined}
+          wrong={problem?.path[1] === field}
+          width={420}
+          onAnswer={(text) =>
+            onChange({ [field]: text.trim() === '' ? undefined : linkPaces(text, table) })
+          }
+        />
+      )}
+    </Field>
+  );
   return (
     <div>
       {problem && <p role="alert">{problem.message}</p>}
@@ -84,30 +109,37 @@ export function OwnFamily({
           />
         )}
       </Field>
-      <SessionEditor
-        label="First exposure, without warm-up and cool-down"
-        text={start}
+      <ProgressionAnswers
+        family={family}
         table={table}
-        families={[]}
         paces={paces}
-        rows={1}
-        onText={(text) => {
+        start={start}
+        onStart={(text) => {
           setStart(text);
           onChange({ start: linkPaces(text, table) });
         }}
+        onChange={onChange}
       />
-      <Field label="Progression" because={progressionRules[family.way].why}>
-        {(ids) => (
-          <ChoiceAnswer
-            {...ids}
-            value={family.way}
-            choices={progressionRuleNames.map((way) => [way, progressionRules[way].title] as const)}
-            onAnswer={(way) => onChange({ way })}
+      {family.exposures === undefined && (
+        <>
+          {number('by', 'By', progressionRules[family.way].by)}
+          {number('most', 'Exposures', 'Then it stays as it is.')}
+        </>
+      )}
+      {around('before', 'Before it', 'Run before the main set every time.')}
+      {around('after', 'After it', 'Strides, say, every time.')}
+      <Field
+        label="Fit"
+        because="Sized to what the athlete ran before, and to the week. Else it is run as it is written."
+      >
+        {() => (
+          <Tick
+            label="Fit it to the athlete"
+            checked={family.fit ?? false}
+            onAnswer={(fit) => onChange({ fit })}
           />
         )}
       </Field>
-      {number('by', 'By', progressionRules[family.way].by)}
-      {number('most', 'Exposures', 'Then it stays as it is.')}
       <Field label="Phases">
         {() => (
           <ToggleButtonGroup
@@ -149,5 +181,77 @@ export function OwnFamily({
         Remove
       </Button>
     </div>
+  );
+}
+
+/** A progression that is no rule: every exposure is written out. */
+const LINES = 'line by line';
+
+/** How it goes on: from its first exposure by a rule, or written out line by line. */
+function ProgressionAnswers({
+  family,
+  table,
+  paces,
+  start,
+  onStart,
+  onChange,
+}: {
+  family: Progression;
+  table: readonly NamedPace[];
+  paces: SessionPaces;
+  start: string;
+  onStart: (text: string) => void;
+  onChange: (part: Partial<Progression>) => void;
+}) {
+  const { exposures, way } = family;
+  return (
+    <>
+      {!exposures && (
+        <SessionEditor
+          label="First exposure, without warm-up and cool-down"
+          text={start}
+          table={table}
+          families={[]}
+          paces={paces}
+          rows={1}
+          onText={onStart}
+        />
+      )}
+      <Field label="Progression" because={exposures ? undefined : progressionRules[way].why}>
+        {(ids) => (
+          <ChoiceAnswer<ProgressionRuleName | typeof LINES>
+            {...ids}
+            value={exposures ? LINES : way}
+            choices={[
+              ...progressionRuleNames.map((each) => [each, progressionRules[each].title] as const),
+              [LINES, 'Line by line, as written'] as const,
+            ]}
+            onAnswer={(chosen) =>
+              onChange(
+                chosen === LINES
+                  ? {
+                      exposures: exposuresOf(
+                        { ...family, before: undefined, after: undefined },
+                        paces,
+                        table,
+                      ).map(({ shorthand }) => linkPaces(shorthand, table)),
+                    }
+                  : { way: chosen, exposures: undefined },
+              )
+            }
+          />
+        )}
+      </Field>
+      {exposures && (
+        <LinesAnswer
+          label="Exposures, one a line"
+          lines={exposures.map((line) => namePaces(line, table))}
+          onLines={(lines) => {
+            const linked = lines.map((line) => linkPaces(line, table));
+            if (linked[0] !== undefined) onChange({ exposures: linked, start: linked[0] });
+          }}
+        />
+      )}
+    </>
   );
 }

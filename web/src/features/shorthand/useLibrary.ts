@@ -52,7 +52,8 @@ export function useLibrary(): LibraryEditor {
     add(from) {
       const id = free(`own-${from.id}`, new Set(own.map((family) => family.id)), '-');
       const name = free(`${from.name}, my way`, new Set(own.map((each) => each.name)), ' ');
-      keep([...own, { ...from, id, name }]);
+      // The coach's own is run as it is written, unless it is to be fitted.
+      keep([...own, { ...from, id, name, fit: from.fit ?? false }]);
       return id;
     },
     remove(index) {

@@ -17,6 +17,7 @@ import {
   swapBack,
   swapForCross,
 } from '@nadir/core/edit/week';
+import { fixedDatesOf } from '@nadir/core/layout';
 import { type ShownBlock, sheetDay } from '@nadir/core/present';
 import { crossWords } from '@nadir/core/rules';
 import type { KeyboardEvent } from 'react';
@@ -62,7 +63,7 @@ export function DayColumn({
   const { setNodeRef: takeRef, listeners, attributes, isDragging } = useDraggable({ id: date });
   const stays = useDaysOver().has(date);
   const { setNodeRef: placeRef, isOver } = useDroppable({ id: date, disabled: stays });
-  const fixed = block.spec.days.some((wish) => wish.date === date);
+  const fixed = fixedDatesOf(block).has(date);
   const amount = shown.weeks[week.number - 1]?.days[place] ?? 0;
   const written = sheetDay(day, amount, shown);
   const figure = written.figure && `${written.figure} ${unitName(measure)}`;

@@ -1,0 +1,44 @@
+import type { Measure, Weekday } from '../../base/index.js';
+import type { Block } from '../../layout/index.js';
+import { rulesOf } from '../../rules/index.js';
+import { linkPaces, sessionPacesOf } from '../../sessions/index.js';
+import type { FixedWeekday } from '../../spec/days/index.js';
+import { type DayEntry, readDay, type ReadCell } from './read-day.js';
+
+/**
+ * Reads what a weekday always holds, typed as a day is: `10`, `6 easy`, `40 min pool`,
+ * a session in shorthand. Nothing frees it: undefined.
+ */
+export function readWeekday(
+  { spec }: Block,
+  weekday: Weekday,
+  text: string,
+  measure: Measure,
+): ReadCell<FixedWeekday | undefined> {
+  const { table } = spec.paces;
+  const paces = sessionPacesOf(spec, rulesOf(spec), spec.start);
+  const read = readDay(text, measure, { table, paces });
+  if (!read.ok) return read;
+  return { ok: true, entry: ruleOf(read.entry) };
+
+  function ruleOf(entry: DayEntry): FixedWeekday | undefined {
+    switch (entry.kind) {
+      case 'free':
+        return undefined;
+      case 'role':
+        return { weekday, role: entry.role };
+      case 'amount':
+        return { weekday, role: entry.role, amount: entry.amount };
+      case 'session':
+        return { weekday, amount: entry.amount, session: linkPaces(entry.text, table) };
+      case 'cross':
+        return {
+          weekday,
+          role: 'cross-train',
+          cross: entry.cross,
+          crossTime: entry.time,
+          session: entry.text,
+        };
+    }
+  }
+}

@@ -1,0 +1,105 @@
+import type { BlockFile } from '@nadir/contract';
+import type { CheckedBlock } from '@nadir/core';
+import { type Weekday, weekdayOf, weekdaysFrom } from '@nadir/core/base';
+import { startingFamilies } from '@nadir/core/sessions';
+import { familiesOf } from '@nadir/core/spec';
+import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
+import { useEffect, useMemo, useState } from 'react';
+import { useParams } from 'react-router';
+import { useCoachingQuery } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
+import { weekOf } from '../../drawing/days.js';
+import { ConflictDialog } from '../../editor/ConflictDialog.js';
+import { InEditor } from '../../editor/InEditor.js';
+import { OpenBlockTitle } from '../../editor/OpenBlockTitle.js';
+import { useAnswers } from '../../editor/useAnswers.js';
+import { useCommands } from '../../editor/useCommands.js';
+import { FixedWeekdays } from './FixedWeekdays.js';
+import styles from './HardDays.module.css';
+import { TurnsGrid } from './TurnsGrid.js';
+
+/** Which sessions take turns on which weekday, week by week, and weekdays that stay the same. */
+export function HardDaysPage() {
+  const { id = '' } = useParams();
+  return (
+    <InEditor id={id}>{(file, preview) => <OpenHardDays file={file} preview={preview} />}</InEditor>
+  );
+}
+
+function OpenHardDays({ file, preview }: { file: BlockFile; preview: BlockFile | null }) {
+  const { today } = useSignedIn();
+  const base = useLaidBlock(file);
+  const { block, shown } = useShownChange(preview, base);
+  const commands = useCommands();
+  const [phase, setPhase] = useState<PhaseKind | ''>('');
+  const families = useFamilies(base.block);
+  const weekdays = useMemo(() => hardWeekdays(base.block), [base.block]);
+  const { athlete } = block.spec;
+  useAnswers(base);
+  useEffect(() => {
+    document.title = `Hard days of ${athlete.name || 'a block'} · Nadir`;
+  }, [athlete.name]);
+  const kinds = [...new Set(block.weeks.map((week) => week.phase))];
+  const phases = phase === '' ? undefined : [phase];
+  return (
+    <>
+      <OpenBlockTitle spec={base.block.spec} view="Hard days">
+        <ChoiceAnswer<PhaseKind | ''>
+          label="What is set holds in"
+          value={phase}
+          choices={[
+            ['', 'Set for the whole block'],
+            ...kinds.map((kind) => [kind, `Set for ${kind.replaceAll('-', ' ')}`] as const),
+          ]}
+          onAnswer={setPhase}
+        />
+      </OpenBlockTitle>
+      <main className={styles.main}>
+        <TurnsGrid
+          block={block}
+          weekdays={weekdays}
+          families={families}
+          phases={phases}
+          now={weekOf(block.weeks, today)}
+          commands={commands}
+        />
+        <FixedWeekdays
+          key={phase}
+          block={base.block}
+          measure={shown.measure}
+          phases={phases}
+          commands={commands}
+        />
+      </main>
+      <ConflictDialog />
+    </>
+  );
+}
+
+/** The coach's own families first, those of the block that are no longer theirs last. */
+function useFamilies({ spec }: CheckedBlock): readonly Progression[] {
+  const { data } = useCoachingQuery();
+  return useMemo(() => {
+    const found = new Map<string, Progression>();
+    for (const family of [...(data?.library ?? []), ...startingFamilies, ...familiesOf(spec)]) {
+      if (!found.has(family.id)) found.set(family.id, family);
+    }
+    return [...found.values()];
+  }, [data, spec]);
+}
+
+/** Weekdays with a quality day in some week, or with turns, in the order of the week. */
+function hardWeekdays({ spec, weeks }: CheckedBlock): Weekday[] {
+  const found = new Set<unknown>([
+    ...spec.week.qualityOn,
+    ...(spec.rotations ?? []).map(({ on }) => on),
+    ...weeks.flatMap(({ kind, days }) =>
+      kind === 'building'
+        ? days.filter(({ role }) => role === 'quality').map(({ date }) => weekdayOf(date))
+        : [],
+    ),
+  ]);
+  return weekdaysFrom(spec.weekStartsOn).filter((weekday) => found.has(weekday));
+}

@@ -1,0 +1,63 @@
+import Autocomplete from '@mui/material/Autocomplete';
+import TextField from '@mui/material/TextField';
+import type { CheckedBlock } from '@nadir/core';
+import type { Weekday } from '@nadir/core/base';
+import { capital } from '@nadir/core/base/format';
+import type { Turn } from '@nadir/core/edit/week';
+import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
+import styles from './HardDays.module.css';
+
+/** A week that is left to its phase. */
+const OF_PHASE = { id: '', name: 'as the phase has it' };
+
+type Choice = Pick<Progression, 'id' | 'name'>;
+
+/** What takes turns on a weekday: names are typed or chosen one after the other, the same again where it comes again. */
+export function TurnField({
+  block,
+  weekday,
+  families,
+  phases,
+  onTurn,
+}: {
+  block: CheckedBlock;
+  weekday: Weekday;
+  families: readonly Progression[];
+  phases: PhaseKind[] | undefined;
+  onTurn: (turn: Turn) => void;
+}) {
+  const { rotations = [] } = block.spec;
+  const rotation = rotations.find(
+    ({ on, weeks, phases: of }) => on === weekday && !weeks && of?.join() === phases?.join(),
+  );
+  const choices: Choice[] = [OF_PHASE, ...families];
+  const value = (rotation?.turn ?? []).flatMap(
+    (id) => choices.find((choice) => choice.id === (id ?? '')) ?? [],
+  );
+  return (
+    <Autocomplete<Choice, true>
+      multiple
+      autoHighlight
+      disableCloseOnSelect
+      size="small"
+      className={styles.turns}
+      options={choices}
+      value={value}
+      getOptionLabel={({ name }) => name}
+      getOptionKey={({ id }) => id}
+      // A family may come more than once in its turn.
+      isOptionEqualToValue={() => false}
+      onChange={(_, chosen) =>
+        onTurn(chosen.map(({ id }) => families.find((each) => each.id === id)))
+      }
+      renderInput={(params) => (
+        <TextField
+          {...params}
+          label={`${capital(weekday)}s`}
+          placeholder={value.length === 0 ? 'as the phases have it' : ''}
+          slotProps={{ ...params.slotProps, inputLabel: { shrink: true } }}
+        />
+      )}
+    />
+  );
+}

@@ -1,0 +1,183 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import type { CheckedBlock } from '@nadir/core';
+import { addDays, type Weekday, weekdaysFrom } from '@nadir/core/base';
+import { capital, dayAndMonth, formatPercent } from '@nadir/core/base/format';
+import { type GridCell, rotationGrid, setRotation, setTurn } from '@nadir/core/edit/week';
+import { fixedDatesOf, mainOf } from '@nadir/core/layout';
+import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
+import { useState } from 'react';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { useDaysOver } from '../../components/history.js';
+import { useSay } from '../../components/messages.js';
+import type { Commands } from '../../editor/useCommands.js';
+import styles from './HardDays.module.css';
+import { TurnField } from './TurnField.js';
+
+/** Weeks down, weekdays with a hard day across: what takes turns at the head, each week's own under it. */
+export function TurnsGrid({
+  block,
+  weekdays,
+  families,
+  phases,
+  now,
+  commands,
+}: {
+  block: CheckedBlock;
+  weekdays: readonly Weekday[];
+  families: readonly Progression[];
+  /** What is set holds in them; in the whole block when undefined. */
+  phases: PhaseKind[] | undefined;
+  now: number | undefined;
+  commands: Commands;
+}) {
+  const say = useSay();
+  const [added, setAdded] = useState<readonly Weekday[]>([]);
+  const { weekStartsOn } = block.spec;
+  const order = weekdaysFrom(weekStartsOn);
+  const columns = order.filter((day) => weekdays.includes(day) || added.includes(day));
+  const others = order.filter((day) => !columns.includes(day));
+  const grid = rotationGrid(block, columns);
+  const run = (command: Parameters<Commands['run']>[0]) => {
+    const [issue] = commands.run(command);
+    if (issue) say({ text: issue.message });
+  };
+  return (
+    <section aria-labelledby="in-turn">
+      <div className={styles.heading}>
+        <h2 id="in-turn" className="display">
+          In turn
+        </h2>
+        {others.length > 0 && (
+          <ChoiceAnswer<Weekday | ''>
+            label="Add a weekday"
+            value=""
+            choices={[
+              ['', 'Add a weekday …'],
+              ...others.map((day) => [day, capital(day)] as const),
+            ]}
+            onAnswer={(day) => day && setAdded([...added, day])}
+          />
+        )}
+      </div>
+      <div className={styles.scroll}>
+        <Table size="small" className={styles.grid}>
+          <caption className="visually-hidden">
+            Sessions of every week on weekdays with a hard day
+          </caption>
+          <TableHead>
+            <TableRow>
+              <TableCell scope="col">Week</TableCell>
+              {columns.map((weekday) => (
+                <TableCell key={weekday} scope="col">
+                  <TurnField
+                    key={`${weekday} ${phases?.join() ?? ''}`}
+                    block={block}
+                    weekday={weekday}
+                    families={families}
+                    phases={phases}
+                    onTurn={(turn) => run(setRotation(block, weekday, turn, phases))}
+                  />
+                </TableCell>
+              ))}
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {block.weeks.map((week, index) => (
+              <TableRow key={week.number} data-now={now === week.number}>
+                <TableCell component="th" scope="row">
+                  <b>{week.number}</b>{' '}
+                  <span className="muted">
+                    {dayAndMonth(week.start)} – {dayAndMonth(addDays(week.start, week.length - 1))}
+                  </span>
+                  <i className={styles.phase}>
+                    {week.recovery ? 'recovery' : week.phase.replaceAll('-', ' ')}
+                  </i>
+                </TableCell>
+                {columns.map((weekday) => {
+                  const cell = grid[index]?.find((each) => each.weekday === weekday);
+                  return (
+                    <TableCell key={weekday}>
+                      {cell && (
+                        <Turn
+                          block={block}
+                          cell={cell}
+                          week={week.number}
+                          families={families}
+                          onChoose={(family) =>
+                            run(setTurn(block, { on: weekday, week: week.number }, family))
+                          }
+                        />
+                      )}
+                    </TableCell>
+                  );
+                })}
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </div>
+    </section>
+  );
+}
+
+/** What one week has on a weekday, and what it may have instead. */
+function Turn({
+  block,
+  cell: { date, weekday, family, exposure, words, fitted, own },
+  week,
+  families,
+  onChoose,
+}: {
+  block: CheckedBlock;
+  cell: GridCell;
+  week: number;
+  families: readonly Progression[];
+  onChoose: (family: Progression | undefined) => void;
+}) {
+  const over = useDaysOver().has(date);
+  const day = block.weeks[week - 1]?.days.find((each) => each.date === date);
+  if (!day) return null;
+  const main = mainOf(day);
+  const isWritten = fixedDatesOf(block).get(date)?.session !== undefined;
+  if (!isWritten && !family && !own) {
+    return <span className="muted">{roleWords(day.role)}</span>;
+  }
+  // What is over is what it was, whatever takes turns now.
+  const laid = over ? main?.family?.name : family?.name;
+  const name = isWritten ? 'written' : [laid ?? '–', exposure].filter(Boolean).join(' ');
+  const session = words || (main?.shorthand ?? '');
+  const part = fitted && !over ? ` · ${formatPercent(fitted)} of what is written` : '';
+  const written = `${session}${part}`;
+  if (over || isWritten) {
+    return (
+      <div className={styles.turn}>
+        <span>{name}</span>
+        <span className="small muted">{written}</span>
+      </div>
+    );
+  }
+  return (
+    <div className={styles.turn} data-own={own}>
+      <ChoiceAnswer
+        label={`${capital(weekday)} of week ${week}`}
+        value={own ? (family?.id ?? '') : ''}
+        given={own}
+        width="100%"
+        choices={[
+          ['', own ? 'In turn again' : name],
+          ...families.map(({ id, name }) => [id, name] as const),
+        ]}
+        onAnswer={(id) => onChoose(families.find((each) => each.id === id))}
+      />
+      <span className="small">{written}</span>
+    </div>
+  );
+}
+
+function roleWords(role: string): string {
+  return role === 'rest' ? '–' : role.replaceAll('-', ' ');
+}
