@@ -42,4 +42,5 @@ export { rolesOf } from './week/coach-week.js';
 export { placeDays } from './week/place-days.js';
 export { fixedDatesOf } from './written/fixed-days.js';
 export { Rota } from './written/rota.js';
+export { writtenLength } from './sessions/session-lengths.js';
 export { isRaced } from './week/roles.js';

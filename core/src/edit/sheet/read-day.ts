@@ -44,6 +44,9 @@ const ROLES = new Map<string, PatternRole>([
   ...['cross', 'xt', 'cross training'].map((word) => [word, 'cross-train'] as const),
 ]);
 
+/** `easy 10` is `10 easy`. */
+const ROLE_FIRST = /^([a-z][a-z -]*?) (\d+(?:[.,]\d+)?)$/i;
+
 const NUMBER = /^\d+(?:[.,]\d+)?/;
 
 /**
@@ -57,6 +60,10 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
   if (typed === '') return { ok: true, entry: { kind: 'free' } };
   const role = ROLES.get(typed.toLowerCase());
   if (role) return { ok: true, entry: { kind: 'role', role } };
+  const roleFirst = ROLE_FIRST.exec(typed);
+  if (roleFirst && ROLES.has(roleFirst[1]?.toLowerCase() ?? '')) {
+    return readDay(`${roleFirst[2] ?? ''} ${roleFirst[1] ?? ''}`, measure, on);
+  }
   const cross = readCross(typed);
   if (cross) return cross;
   const number = NUMBER.exec(typed)?.[0] ?? '';

@@ -40,6 +40,7 @@ describe('a day as it is typed', () => {
     ['12,5', { kind: 'amount', amount: 12_500 }],
     ['12 km', { kind: 'amount', amount: 12_000 }],
     ['12 easy', { kind: 'amount', amount: 12_000, role: 'easy' }],
+    ['easy 12', { kind: 'amount', amount: 12_000, role: 'easy' }],
     ['16 medium long', { kind: 'amount', amount: 16_000, role: 'semi-long' }],
     ['rest', { kind: 'role', role: 'rest' }],
     ['–', { kind: 'role', role: 'rest' }],

@@ -1,6 +1,6 @@
 import { type CivilDate, type Measure, quantum, sum } from '../../base/index.js';
 import { dayWords } from '../../base/format/index.js';
-import { type Block, type Day, isRaced } from '../../layout/index.js';
+import { type Block, type Day, isRaced, writtenLength } from '../../layout/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { linkPaces, sessionOf, sessionPacesOf, sessionTotals } from '../../sessions/index.js';
 import {
@@ -117,7 +117,7 @@ export class Taking {
     if (this.over.has(day.date)) return this.amountOf(day);
     const { session, amount, role } = fixedDayOf(this.days, day.date);
     if (amount !== undefined) return amount;
-    if (session !== undefined) return this.heldBy(session, day.date);
+    if (session !== undefined) return this.heldBy(session, day);
     if (role !== undefined && !isRun(role)) return 0;
     const pinned = this.pins.find((pin) => pin.week === week)?.longRun;
     if (day.role === 'long' && pinned !== undefined) return pinned;
@@ -131,10 +131,13 @@ export class Taking {
     return Math.round(amount / step) * step;
   }
 
-  private heldBy(text: string, date: CivilDate): number {
+  /** What a written session comes to; a long run to the metre, another as its day is laid out. */
+  private heldBy(text: string, { date, role }: Day): number {
     const parts = sessionOf(text)?.parts ?? [];
     const held = sessionTotals(parts, sessionPacesOf(this.spec, this.rules, date));
-    return Math.round(this.spec.athlete.basis === 'time' ? held.time : held.distance);
+    const { athlete } = this.spec;
+    if (role !== 'long') return writtenLength(athlete, held);
+    return Math.round(athlete.basis === 'time' ? held.time : held.distance);
   }
 
   private takeVolume(week: number, entry: VolumeEntry): Taken {
@@ -173,7 +176,8 @@ export class Taking {
       case 'role':
         return this.takeRole(day, entry.role);
       case 'amount':
-        if (entry.role && entry.role !== role) {
+        // A long run is run easy: it stays one.
+        if (entry.role && entry.role !== role && !(role === 'long' && entry.role === 'easy')) {
           const taken = this.takeRole(day, entry.role);
           if (!taken.ok) return taken;
         }

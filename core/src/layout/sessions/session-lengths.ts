@@ -1,5 +1,6 @@
 import { ceilTo, type CivilDate, roundTo, shownUnit } from '../../base/index.js';
 import { scaled, sessionOf, type SessionTotals, sessionTotals } from '../../sessions/index.js';
+import type { ResolvedSpec } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import type { KeySession } from './fill-sessions.js';
 
@@ -16,10 +17,16 @@ export function ownLength(context: Context, date: CivilDate): number | undefined
   const { spec, sessionsOn } = context;
   const text = context.fixedOn(date).session;
   const session = text === undefined ? undefined : sessionOf(text);
-  if (!session) return undefined;
-  const tenth = shownUnit(spec.athlete) / 10;
-  const laid = sessionTotals(session.parts, sessionsOn(date));
-  return Math.max(tenth, roundTo(amountOf(context, laid), tenth));
+  return session && writtenLength(spec.athlete, sessionTotals(session.parts, sessionsOn(date)));
+}
+
+/** Length of a run that a session is all of: to a tenth of the unit, in m or s as the athlete counts. */
+export function writtenLength(
+  athlete: ResolvedSpec['athlete'],
+  laid: Pick<SessionTotals, 'distance' | 'time'>,
+): number {
+  const tenth = shownUnit(athlete) / 10;
+  return Math.max(tenth, roundTo(athlete.basis === 'time' ? laid.time : laid.distance, tenth));
 }
 
 /** A key session with the least of warming up and cooling down, in whole steps. */

@@ -1,0 +1,94 @@
+import {
+  addDays,
+  type CivilDate,
+  startOfWeek,
+  type Weekday,
+  weekdayOf,
+  weekdaysFrom,
+} from '../../base/index.js';
+import type { PlanShape, ReadDate } from './plan-columns.js';
+
+/** A cell of a coach's table, and what it is about. */
+export interface PlanCell {
+  kind: 'day' | 'volume' | 'longRun';
+  /** The day itself, or the first day of the week. */
+  date: CivilDate;
+  text: string;
+}
+
+/** How a table is read. */
+export interface PlanReading {
+  weekStartsOn: Weekday;
+  readDate: ReadDate;
+  /** Where no row has a date, the last is the week of the race. */
+  raceDate: CivilDate | undefined;
+}
+
+/**
+ * The days and weeks of a coach's table, in order. A row without a date is the
+ * week after the one before; an empty row is none.
+ */
+export function planCells(
+  table: readonly (readonly string[])[],
+  { head, columns }: PlanShape,
+  reading: PlanReading,
+): PlanCell[] {
+  const rows = table.slice(head).filter((row) => row.some((cell) => cell.trim() !== ''));
+  const dateAt = columns.indexOf('date');
+  const dates = rows.map((row) => reading.readDate((row[dateAt] ?? '').trim()));
+  const textAt = columns.indexOf('text');
+  if (textAt >= 0 && dateAt >= 0) {
+    return rows.flatMap((row, index): PlanCell[] => {
+      const date = dates[index];
+      const text = (row[textAt] ?? '').trim();
+      return date && text !== '' ? [{ kind: 'day', date, text }] : [];
+    });
+  }
+  const starts = weekStarts(dates, reading);
+  return rows.flatMap((row, index) => {
+    const start = starts[index];
+    return start === undefined ? [] : cellsOfWeek(row, columns, start);
+  });
+}
+
+/** The first day of the week of every row; undefined where no row has a date and no race is known. */
+function weekStarts(
+  dates: readonly (CivilDate | undefined)[],
+  { weekStartsOn, raceDate }: PlanReading,
+): (CivilDate | undefined)[] {
+  const known = dates.findIndex((date) => date !== undefined);
+  const at = known < 0 ? dates.length - 1 : known;
+  const anchor = known < 0 ? raceDate : dates[known];
+  if (anchor === undefined) return dates.map(() => undefined);
+  const first = addDays(startOfWeek(anchor, weekStartsOn), -7 * at);
+  let next = first;
+  return dates.map((date) => {
+    const start = date === undefined ? next : startOfWeek(date, weekStartsOn);
+    next = addDays(start, 7);
+    return start;
+  });
+}
+
+function cellsOfWeek(
+  row: readonly string[],
+  columns: PlanShape['columns'],
+  start: CivilDate,
+): PlanCell[] {
+  const days = weekdaysFrom(weekdayOf(start));
+  return columns.flatMap((column, index): PlanCell[] => {
+    const text = (row[index] ?? '').trim();
+    if (text === '') return [];
+    if (column === 'volume' || column === 'longRun') return [{ kind: column, date: start, text }];
+    const place = days.findIndex((day) => day === column);
+    return place < 0 ? [] : [{ kind: 'day', date: addDays(start, place), text }];
+  });
+}
+
+/** The day of the race: the last one that says so, else the last one that is run. */
+export function raceDateIn(cells: readonly PlanCell[]): CivilDate | undefined {
+  const days = cells.filter(
+    ({ kind, text }) => kind === 'day' && !/^(?:rest|off|-|–)$/i.test(text),
+  );
+  const race = days.findLast(({ text }) => /\brace\b/i.test(text) && !/race pace/i.test(text));
+  return (race ?? days.at(-1))?.date;
+}

@@ -1,0 +1,163 @@
+import { type CivilDate, type Weekday, weekdays, weekdaysFrom } from '../../base/index.js';
+
+/** What a column of a coach's table holds. */
+export type PlanColumn = Weekday | 'date' | 'week' | 'text' | 'volume' | 'longRun' | 'nothing';
+
+/** What each is called. */
+export const planColumnWords: Readonly<Record<Exclude<PlanColumn, Weekday>, string>> = {
+  date: 'Date',
+  week: 'Week number',
+  text: 'What is run',
+  volume: 'Week’s volume',
+  longRun: 'Long run',
+  nothing: 'Left aside',
+};
+
+/** Reads a day as coaches write it; undefined where it is none. */
+export type ReadDate = (text: string) => CivilDate | undefined;
+
+/** Rows before the plan begins, and what its columns hold. */
+export interface PlanShape {
+  head: number;
+  columns: PlanColumn[];
+}
+
+const HEADS: readonly (readonly [RegExp, PlanColumn])[] = [
+  [/^(?:date|dates|day|w\/?c|week (?:of|commencing|beginning|starting)|starts?|from)$/, 'date'],
+  [/^(?:week|wk|weeks|no\.?|#|week (?:no\.?|number))$/, 'week'],
+  [/^(?:session|sessions|run|training|plan|what|workout|details?)$/, 'text'],
+  [
+    /^(?:total|totals|volume|km|kms|miles|mi|mileage|sum|min|minutes|week(?:ly)? (?:total|volume|km|miles|mileage)|total (?:km|miles|min))$/,
+    'volume',
+  ],
+  [/^(?:long|long run|longest|lr)$/, 'longRun'],
+];
+
+/** What the columns of a table seem to hold: by their headings, else by what stands in them. */
+export function guessColumns(
+  table: readonly (readonly string[])[],
+  weekStartsOn: Weekday,
+  readDate: ReadDate,
+): PlanShape {
+  const width = Math.max(0, ...table.map((row) => row.length));
+  const heading = table.slice(0, MOST_HEAD).findIndex(isHeading);
+  const head = heading + 1;
+  const body = table.slice(head);
+  const named = headed(table[heading] ?? [], width);
+  const dated = columnOf(body, width, (cell) => readDate(cell) !== undefined);
+  const columns = named ?? Array.from({ length: width }, (): PlanColumn => 'nothing');
+  if (dated !== undefined && !columns.includes('date') && columns[dated] !== 'week') {
+    columns[dated] = 'date';
+  }
+  return { head, columns: named ? columns : unnamed(columns, body, weekStartsOn) };
+}
+
+/** Lines over a table in which its headings may stand. */
+const MOST_HEAD = 6;
+
+function isHeading(row: readonly string[]): boolean {
+  const known = row.filter((cell) => headOf(cell) !== undefined).length;
+  return known >= 2 || initialsAt(row) !== undefined;
+}
+
+function headOf(cell: string): PlanColumn | undefined {
+  const words = cell
+    .trim()
+    .toLowerCase()
+    .replace(/\s*[([].*$/, '');
+  const weekday =
+    words.length >= 2 &&
+    words.length !== 1 &&
+    weekdays.find((day) => words === day || words === day.slice(0, 3) || words === day.slice(0, 2));
+  if (weekday) return weekday;
+  if (/^(?:tues|thur|thurs|weds)$/.test(words)) {
+    return weekdays.find((day) => day.startsWith(words.slice(0, 3)));
+  }
+  return HEADS.find(([pattern]) => pattern.test(words))?.[1];
+}
+
+/** `M T W T F S S`, in whatever order a week begins; the column they begin at. */
+function initialsAt(row: readonly string[]): { at: number; days: Weekday[] } | undefined {
+  const letters = row.map((cell) => cell.trim().toLowerCase());
+  for (const first of weekdays) {
+    const days = weekdaysFrom(first);
+    const wanted = days.map((day) => day.charAt(0));
+    const at = letters.findIndex((_, index) =>
+      wanted.every((letter, place) => letters[index + place] === letter),
+    );
+    if (at >= 0) return { at, days };
+  }
+  return undefined;
+}
+
+function headed(row: readonly string[], width: number): PlanColumn[] | undefined {
+  const initials = initialsAt(row);
+  const columns = Array.from({ length: width }, (_, index): PlanColumn => {
+    const day = initials?.days[index - initials.at];
+    return day ?? headOf(row[index] ?? '') ?? 'nothing';
+  });
+  const taken = new Set<PlanColumn>();
+  const once = columns.map((column): PlanColumn => {
+    if (column !== 'nothing' && taken.has(column)) return 'nothing';
+    taken.add(column);
+    return column;
+  });
+  return once.some((column) => column !== 'nothing') ? once : undefined;
+}
+
+/** The first column of which most cells are such. */
+function columnOf(
+  body: readonly (readonly string[])[],
+  width: number,
+  isSuch: (cell: string) => boolean,
+): number | undefined {
+  for (let column = 0; column < width; column++) {
+    const cells = body.map((row) => row[column] ?? '').filter((cell) => cell.trim() !== '');
+    if (cells.length > 0 && cells.filter(isSuch).length > cells.length / 2) return column;
+  }
+  return undefined;
+}
+
+/** Without headings: seven columns are the days of a week, one beside a date what is run, one or two of figures a row of weeks. */
+function unnamed(
+  columns: readonly PlanColumn[],
+  body: readonly (readonly string[])[],
+  weekStartsOn: Weekday,
+): PlanColumn[] {
+  const found = [...columns];
+  const open = found.flatMap((column, index) =>
+    column === 'nothing' && body.some((row) => (row[index] ?? '').trim() !== '') ? [index] : [],
+  );
+  if (open.length >= 7) {
+    // A week's number before its days.
+    const from = open.length > 7 && isCounting(body, open[0] ?? 0) ? 1 : 0;
+    if (from === 1) found[open[0] ?? 0] = 'week';
+    weekdaysFrom(weekStartsOn).forEach((day, place) => {
+      found[open[from + place] ?? 0] = day;
+    });
+  } else if (found.includes('date')) {
+    if (open[0] !== undefined) found[open[0]] = 'text';
+  } else {
+    const figures = open.filter((index) => !isCounting(body, index));
+    const [volume, long] = figures.sort((a, b) => meanOf(body, b) - meanOf(body, a));
+    if (volume !== undefined) found[volume] = 'volume';
+    if (long !== undefined) found[long] = 'longRun';
+  }
+  return found;
+}
+
+/** 1, 2, 3 … */
+function isCounting(body: readonly (readonly string[])[], column: number): boolean {
+  const numbers = body.map((row) => Number(row[column])).filter((number) => number > 0);
+  return (
+    numbers.length > 1 && numbers.every((number, index) => number === (numbers[0] ?? 0) + index)
+  );
+}
+
+function meanOf(body: readonly (readonly string[])[], column: number): number {
+  const numbers = body.flatMap((row) => {
+    const number = Number.parseFloat(row[column] ?? '');
+    return Number.isFinite(number) ? [number] : [];
+  });
+  return numbers.reduce((total, number) => total + number, 0) / Math.max(1, numbers.length);
+}

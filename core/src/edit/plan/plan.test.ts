@@ -1,0 +1,189 @@
+import { describe, expect, it } from 'vitest';
+import { sum } from '../../base/index.js';
+import { layOut } from '../../lay-out.js';
+import { defaultPaces } from '../../paces/index.js';
+import type { BlockSpec } from '../../spec/index.js';
+import { guessColumns, planBlock, planCells, raceDateIn, type ReadDate } from './index.js';
+
+const km = { basis: 'distance', unit: 'km', step: 1 } as const;
+const readDate: ReadDate = (text) => /^\d{4}-\d\d-\d\d$/.exec(text)?.[0];
+
+function cellsOf(table: string[][], raceDate?: string) {
+  const shape = guessColumns(table, 'monday', readDate);
+  return { shape, cells: planCells(table, shape, { weekStartsOn: 'monday', readDate, raceDate }) };
+}
+
+const given = (date: string, athlete: BlockSpec['athlete'] = { name: 'Idris Vale' }) => ({
+  athlete,
+  race: { name: 'Gull Point Ten', date, distance: 10_000 },
+  weekStartsOn: 'monday' as const,
+  paces: { table: defaultPaces },
+});
+
+const five = [
+  ['Autumn plan', '', '', '', '', '', '', '', ''],
+  ['Week', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun', 'Total km'],
+  ['1', '8', '6 x 600 m @ 5 km, 90 s jog', '10', '', '8', '5', '16', ''],
+  ['2', '8', '20 min @ one-hour', '10', '', '9', '5', '18', '70'],
+  ['3', '8', '10', '10', 'off', '8', '40 min pool', '14', ''],
+  ['', '', '', '', '', '', '', '', ''],
+  ['4', '6', '6', '8', '', 'easy 5', '4', 'Race', ''],
+];
+
+describe('a coach’s table', () => {
+  it('is recognised by its headings, whatever stands over them', () => {
+    const { shape } = cellsOf(five);
+    expect(shape).toEqual({
+      head: 2,
+      columns: [
+        'week',
+        'monday',
+        'tuesday',
+        'wednesday',
+        'thursday',
+        'friday',
+        'saturday',
+        'sunday',
+        'volume',
+      ],
+    });
+  });
+
+  it.each([
+    [
+      [
+        ['M', 'T', 'W', 'T', 'F', 'S', 'S'],
+        ['1', '2', '3', '4', '5', '6', '7'],
+      ],
+      ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'],
+    ],
+    [
+      [
+        ['Date', 'Session'],
+        ['2027-03-01', '8 easy'],
+      ],
+      ['date', 'text'],
+    ],
+    [
+      [
+        ['2027-03-01', '8 easy'],
+        ['2027-03-03', 'off'],
+      ],
+      ['date', 'text'],
+    ],
+    [
+      [
+        ['1', '50', '16'],
+        ['2', '54', '18'],
+        ['3', '58', '20'],
+      ],
+      ['nothing', 'volume', 'longRun'],
+    ],
+    [
+      [
+        ['1', '8', '9', '7', '-', '8', '5', '16'],
+        ['2', '8', '9', '7', '-', '8', '5', '17'],
+      ],
+      ['week', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'],
+    ],
+  ])('%j', (table, columns) => {
+    expect(guessColumns(table, 'monday', readDate).columns).toEqual(columns);
+  });
+
+  it('is counted back from the race where it has no dates, empty rows left out', () => {
+    const { cells } = cellsOf(five, '2027-04-18');
+    expect(cells[0]).toEqual({ kind: 'day', date: '2027-03-22', text: '8' });
+    expect(cells.at(-1)).toEqual({ kind: 'day', date: '2027-04-18', text: 'Race' });
+    expect(cells.find(({ kind }) => kind === 'volume')).toEqual({
+      kind: 'volume',
+      date: '2027-03-29',
+      text: '70',
+    });
+  });
+
+  it('has its race on the last day that says so', () => {
+    const { cells } = cellsOf([
+      ['2027-03-01', '8 km easy'],
+      ['2027-03-14', 'Race!'],
+      ['2027-03-16', '5 easy'],
+    ]);
+    expect(raceDateIn(cells)).toBe('2027-03-14');
+  });
+});
+
+describe('a plan as a block', () => {
+  it('keeps every day as it is written, its weeks the sum of their days', () => {
+    const { cells } = cellsOf(five, '2027-04-18');
+    const planned = planBlock(cells, { given: given('2027-04-18'), measure: km });
+    if (!planned.ok) throw new Error(planned.problems.map(({ message }) => message).join(' '));
+    expect(planned.untaken).toEqual([]);
+    const { weeks } = layOut(planned.spec);
+    const figures = weeks.map(({ days }) => days.map(({ distance }) => distance / 1000));
+    // Six times 600 m and five jogs of 90 s; 20 minutes of an hour's pace: what they come to.
+    const [hard = 0, tempo = 0] = [figures[0]?.[1], figures[1]?.[1]];
+    expect(hard).toBeGreaterThan(3.6);
+    expect(tempo).toBeGreaterThan(3);
+    expect(figures.slice(0, 3)).toEqual([
+      [8, hard, 10, 0, 8, 5, 16],
+      [8, tempo, 10, 0, 9, 5, 18],
+      [8, 10, 10, 0, 8, 0, 14],
+    ]);
+    expect(figures[3]?.slice(0, 6)).toEqual([6, 6, 8, 0, 5, 4]);
+    expect(weeks[0]?.volume).toBe(sum(figures[0] ?? []) * 1000);
+    // A figure beside its days is kept, and that they make up another is said.
+    expect(weeks[1]?.volume).toBe(70_000);
+    expect(layOut(planned.spec).findings.map(({ check }) => check)).toContain('week-under-wish');
+    expect(weeks[2]?.days[5]).toMatchObject({ role: 'cross-train', cross: { time: 2400 } });
+    expect(weeks[0]?.longRun).toBe(16_000);
+  });
+
+  it('takes rows of volume and long run alone, and works out the days', () => {
+    const { cells } = cellsOf(
+      [
+        ['km', 'long run'],
+        ['50', '16'],
+        ['54', '18 (last 4 @ marathon)'],
+        ['40', '14'],
+        ['30', ''],
+      ],
+      '2027-04-18',
+    );
+    const planned = planBlock(cells, { given: given('2027-04-18'), measure: km });
+    if (!planned.ok) throw new Error('refused');
+    expect(planned).toMatchObject({ taken: 7, untaken: [] });
+    const { weeks } = layOut(planned.spec);
+    expect(weeks.map(({ volume }) => volume)).toEqual([50_000, 54_000, 40_000, 30_000]);
+    expect(weeks.slice(0, 3).map(({ longRun }) => longRun)).toEqual([16_000, 18_000, 14_000]);
+  });
+
+  it('says which cells it could not read, and takes the others', () => {
+    const { cells } = cellsOf(
+      [
+        ['Date', 'Session'],
+        ['2027-03-23', '8 easy'],
+        ['2027-03-24', '6 x 1000 @ 10 km'],
+        ['2027-04-18', 'race'],
+      ],
+      '2027-04-18',
+    );
+    const planned = planBlock(cells, { given: given('2027-04-18'), measure: km });
+    if (!planned.ok) throw new Error('refused');
+    expect(planned.taken).toBe(1);
+    expect(planned.untaken).toMatchObject([
+      { text: '6 x 1000 @ 10 km', suggestion: '6 x 1000 m @ 10 km' },
+    ]);
+  });
+
+  it('of the past is a record, and one of a day or a year is refused with its reason', () => {
+    const past = planBlock([{ kind: 'day', date: '2020-03-02', text: '8' }], {
+      given: given('2020-04-19'),
+      measure: km,
+    });
+    expect(past.ok).toBe(true);
+    const long = planBlock([{ kind: 'day', date: '2025-03-02', text: '8' }], {
+      given: given('2027-04-18'),
+      measure: km,
+    });
+    expect(long).toMatchObject({ ok: false });
+  });
+});
