@@ -111,3 +111,9 @@ export {
   removeEntryBody,
   runEntry,
 } from './api/record.js';
+export {
+  MOST_SPREADSHEET_BYTES,
+  type Spreadsheet,
+  type SpreadsheetBody,
+  spreadsheetBody,
+} from './api/spreadsheets.js';

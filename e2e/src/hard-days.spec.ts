@@ -28,6 +28,7 @@ test.beforeEach(async ({ page }) => {
 });
 
 test('sets a season of two hard days in turn, and one week of it by itself', async ({ page }) => {
+  test.slow();
   await openHardDays(page, 'In turn');
   await takeTurns(page, 'Tuesday', ['Half-hour kilometres', 'Tempo', 'Fewer and longer']);
   await takeTurns(page, 'Friday', ['Broken tempo', 'Short hills']);

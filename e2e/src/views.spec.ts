@@ -135,6 +135,15 @@ test('the sheet is accessible, also while a cell is written', async ({ page }) =
   await expectAccessible(page);
 });
 
+test('the import of a plan is accessible', async ({ page }) => {
+  await enterDemo(page);
+  await page.goto(`${addressOf('demo')}/import`);
+  await page.getByLabel('The plan as a table').fill('Mon\tTue\n8\t6 x 400 @ mile, 60 s');
+  await expect(page.getByLabel('Column 1 holds')).toBeVisible();
+  await page.getByLabel('Race day').fill('18 4 2027');
+  await expectAccessible(page);
+});
+
 test('the hard days are accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');

@@ -13,6 +13,7 @@ import { HealthModule } from './health/health.module.js';
 import { HouseRulesModule } from './house-rules/house-rules.module.js';
 import { DeadlineInterceptor } from './http/deadline.interceptor.js';
 import { RefusalFilter } from './http/refusal.filter.js';
+import { SpreadsheetsModule } from './spreadsheets/spreadsheets.module.js';
 import { LibraryModule } from './library/library.module.js';
 import { loggerOptions } from './logger-options.js';
 import { PacesModule } from './paces/paces.module.js';
@@ -54,6 +55,7 @@ export class AppModule {
         PacesModule,
         CoachingModule,
         LibraryModule,
+        SpreadsheetsModule,
         TemplatesModule,
         RemovedModule,
         SquadModule,

@@ -31,6 +31,7 @@ export const paths = {
   saveHouseRules: { method: 'PUT', path: '/api/house-rules' },
   savePaces: { method: 'PUT', path: '/api/paces' },
   saveLibrary: { method: 'PUT', path: '/api/library' },
+  readSpreadsheet: { method: 'POST', path: '/api/spreadsheets/read' },
   blocks: { method: 'GET', path: '/api/blocks' },
   removeBlock: { method: 'DELETE', path: '/api/blocks/{id}' },
   putBackBlock: { method: 'POST', path: '/api/blocks/{id}/put-back' },

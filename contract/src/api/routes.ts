@@ -33,6 +33,7 @@ import {
   templateList,
   version,
 } from './bodies.js';
+import { MOST_SPREADSHEET_BYTES, spreadsheet, spreadsheetBody } from './spreadsheets.js';
 import { coach, glances, session } from './first-answers.js';
 import { type RouteName, type RoutePath, paths } from './paths.js';
 import { removedList } from './removed.js';
@@ -58,6 +59,8 @@ const SIGN_IN_BYTES = 4 * KILO;
 const BLOCK_BODY_BYTES = BLOCK_BYTES + 4 * KILO;
 const TABLE_BYTES = 64 * KILO;
 const LIBRARY_BYTES = 512 * KILO;
+/** A spreadsheet in base64, which is a third longer. */
+const SPREADSHEET_BYTES = Math.ceil((MOST_SPREADSHEET_BYTES * 4) / 3) + KILO;
 
 /** Every route there is: the server serves these, the client calls these, the docs list these. */
 export const routes = {
@@ -195,6 +198,13 @@ export const routes = {
     body: libraryBody,
     bodyBytes: LIBRARY_BYTES,
     answer: coaching,
+  },
+  readSpreadsheet: {
+    ...paths.readSpreadsheet,
+    summary: 'Reads the cells of a spreadsheet (XLSX); nothing of it is kept.',
+    body: spreadsheetBody,
+    bodyBytes: SPREADSHEET_BYTES,
+    answer: spreadsheet,
   },
   blocks: {
     ...paths.blocks,

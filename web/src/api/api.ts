@@ -27,6 +27,8 @@ import {
   type SignInBody,
   type Squad,
   type TemplateAnswer,
+  type Spreadsheet,
+  type SpreadsheetBody,
   type TemplateBody,
   type TemplateList,
 } from '@nadir/contract';
@@ -208,6 +210,9 @@ export const api = createApi({
         await queryFulfilled.catch(patch.undo);
       },
     }),
+    readSpreadsheet: build.mutation<Spreadsheet, SpreadsheetBody>({
+      query: (body) => ({ route: 'readSpreadsheet', body }),
+    }),
     saveLibrary: build.mutation<Coaching, LibraryBody>({
       query: (body) => ({ route: 'saveLibrary', body }),
       // Shown at once; taken back if it is refused.
@@ -359,5 +364,6 @@ export const {
   useChangePastMutation,
   useSaveHouseRulesMutation,
   useSavePacesMutation,
+  useReadSpreadsheetMutation,
   useSaveLibraryMutation,
 } = api;

@@ -20,6 +20,13 @@ const ofCoaching: RouteObject[] = [
     }),
   },
   {
+    path: 'import',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/import-plan/ImportPlanPage.js')).ImportPlanPage,
+    }),
+  },
+  {
     path: 'blocks/:id/paces',
     HydrateFallback: waiting,
     lazy: async () => ({

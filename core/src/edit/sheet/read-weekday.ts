@@ -37,7 +37,7 @@ export function readWeekday(
           role: 'cross-train',
           cross: entry.cross,
           crossTime: entry.time,
-          session: entry.text,
+          session: entry.text === undefined ? undefined : linkPaces(entry.text, table),
         };
     }
   }

@@ -203,8 +203,7 @@ export class Taking {
           role: 'cross-train',
           cross,
           crossTime: time,
-          // As it was written: no jog on a bike.
-          session: text,
+          session: text === undefined ? undefined : linkPaces(text, this.spec.paces.table),
           amount: undefined,
           swap: undefined,
         });

@@ -35,7 +35,7 @@ export function ruleWords(
     const kind = cross && crossWords[cross].words;
     const minutes = crossTime === undefined ? '' : `${Math.round(crossTime / 60)} min `;
     const done = kind ? `${minutes}${kind}` : dayRoleWords[role];
-    return session === undefined ? done : `${done}: ${session}`;
+    return session === undefined ? done : `${done}: ${namePaces(session, table)}`;
   }
   if (session !== undefined) return namePaces(session, table);
   if (amount === undefined) return role ? dayRoleWords[role] : '';

@@ -4,7 +4,7 @@ import { type CrossKind, crossWords } from '../../rules/index.js';
 import type { Day, DayRule, DaySession } from '../block/day.js';
 import type { Context } from '../context/context.js';
 import type { Segment } from '../block/week.js';
-import { sessionOf, sessionTotals } from '../../sessions/index.js';
+import { namePaces, sessionOf, sessionTotals } from '../../sessions/index.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { isRaced } from '../week/roles.js';
 import type { DealtDay } from './deal.js';
@@ -136,7 +136,9 @@ function crossTrainingOf(context: Context, { date, cross = 'bike' }: PlannedDay)
   const { usual } = context.rules.cross;
   if (text === undefined || !session) return crossTraining(cross, crossTime ?? usual);
   const { time } = sessionTotals(session.parts, context.sessionsOn(date));
-  return crossTraining(cross, crossTime ?? (time > 0 ? time : usual), text);
+  // Nobody jogs on a bike.
+  const words = namePaces(text, context.spec.paces.table).replace(/\bjog\b/g, 'easy');
+  return crossTraining(cross, crossTime ?? (time > 0 ? time : usual), words);
 }
 
 function crossTraining(kind: CrossKind, time: number, session?: string): DaySession {

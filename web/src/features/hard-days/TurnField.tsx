@@ -39,6 +39,9 @@ export function TurnField({
       multiple
       autoHighlight
       disableCloseOnSelect
+      disablePortal
+      // Beside the page’s own landmarks, and out of the table that scrolls.
+      slotProps={{ popper: { popperOptions: { strategy: 'fixed' } } }}
       size="small"
       className={styles.turns}
       options={choices}

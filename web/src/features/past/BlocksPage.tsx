@@ -55,6 +55,9 @@ export function BlocksPage() {
   return (
     <>
       <TitleBlock title="Blocks" detail="Past, present and to come; templates; files">
+        <Button component={Link} to="/import">
+          Import a plan
+        </Button>
         <Button component={Link} to="/compare">
           Compare
         </Button>

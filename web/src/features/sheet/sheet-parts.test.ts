@@ -2,7 +2,7 @@ import { layOut } from '@nadir/core';
 import { showBlock } from '@nadir/core/present';
 import { describe, expect, it } from 'vitest';
 import { COLUMNS, LONG_RUN, sheetRows, VOLUME } from './sheet-rows.js';
-import { readTable, writeTable } from './table-text.js';
+import { readTable, writeTable } from '../../components/table-text.js';
 import { layTable, textsOf } from './written.js';
 
 const measure = { basis: 'distance', unit: 'km', step: 1 } as const;

@@ -10,7 +10,7 @@ import { type ClipboardEvent, useState } from 'react';
 import { useSay } from '../../components/messages.js';
 import type { Commands } from '../../editor/useCommands.js';
 import { COLUMNS, type RowView } from './sheet-rows.js';
-import { readTable, writeTable } from './table-text.js';
+import { readTable, writeTable } from '../../components/table-text.js';
 import { type Laid, layTable, textsOf } from './written.js';
 import { type SheetCursor, type Spot, useSheetCursor } from './useSheetCursor.js';
 

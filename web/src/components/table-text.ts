@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 
 /** Longer than any block, wider than any sheet: what is beyond is not read. */
-const MOST_ROWS = 200;
+export const MOST_ROWS = 400;
 const MOST_COLUMNS = 40;
 /** A session is not longer. */
 const MOST_CHARACTERS = 2000;

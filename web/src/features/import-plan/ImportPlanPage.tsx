@@ -1,0 +1,234 @@
+import Button from '@mui/material/Button';
+import { formatRaceDistance, readDistance } from '@nadir/core/base/format';
+import { useEffect, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import {
+  errorSentence,
+  useAddAthleteMutation,
+  useAddBlockMutation,
+  useSquadQuery,
+} from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { DateAnswer } from '../../components/DateAnswer.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { Field } from '../../components/Field.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
+import { plural } from '../../components/dates.js';
+import styles from './ImportPlan.module.css';
+import { PlanTable } from './PlanTable.js';
+import { TableSource } from './TableSource.js';
+import { type PlanAsked, usePlan } from './usePlan.js';
+
+const COUNTED = [
+  ['km', 'kilometres'],
+  ['mi', 'miles'],
+  ['time', 'minutes'],
+] as const;
+
+/** A coach’s own plan, pasted or from a file, made a block with its days as they are written. */
+export function ImportPlanPage() {
+  const { today, coach } = useSignedIn();
+  const navigate = useNavigate();
+  const athletes = useSquadQuery().data?.athletes ?? [];
+  const [athleteId, setAthleteId] = useState('');
+  const [name, setName] = useState('');
+  const [race, setRace] = useState<PlanAsked['race']>({
+    name: 'Goal race',
+    date: undefined,
+    distance: 10_000,
+  });
+  const [distance, setDistance] = useState('10 km');
+  const [counted, setCounted] = useState<PlanAsked['counted']>(
+    coach.settings.unit === 'mi' ? 'mi' : 'km',
+  );
+  const [addAthlete, adding] = useAddAthleteMutation();
+  const [addBlock, laying] = useAddBlockMutation();
+  const known = athletes.find(({ id }) => id === athleteId);
+  const facts = useMemo(
+    () => ({
+      ...(known?.facts ?? {
+        name: name.trim(),
+        unit: counted === 'mi' ? counted : ('km' as const),
+      }),
+      basis: counted === 'time' ? ('time' as const) : ('distance' as const),
+    }),
+    [known, name, counted],
+  );
+  const asked = useMemo(
+    (): PlanAsked => ({ athlete: facts, race, counted }),
+    [facts, race, counted],
+  );
+  const { table, read, take, choose, mend } = usePlan(asked);
+  useEffect(() => {
+    document.title = 'Import a plan · Nadir';
+  }, []);
+  const typed = readDistance(distance, counted === 'mi' ? 'mi' : 'km');
+  const failure = adding.error ?? laying.error;
+  const isNamed = facts.name !== undefined && facts.name !== '';
+  const mendable = read?.untaken.filter(({ suggestion }) => suggestion !== undefined) ?? [];
+
+  async function keep() {
+    if (!read?.file) return;
+    const id = athleteId || (await addAthlete(facts)).data?.id;
+    if (id === undefined) return;
+    setAthleteId(id);
+    const { data: block } = await addBlock({ athleteId: id, wishes: read.file });
+    if (block) await navigate(`/blocks/${block.id}/sheet`);
+  }
+
+  return (
+    <>
+      <TitleBlock
+        title="Import a plan"
+        detail="Days and weeks are kept as they are written; what they leave open is worked out."
+      >
+        <Button
+          variant="contained"
+          disabled={!read?.file || !isNamed || adding.isLoading || laying.isLoading}
+          onClick={() => void keep()}
+        >
+          Make it a block
+        </Button>
+      </TitleBlock>
+      <main className={styles.main}>
+        <section aria-label="Whose, and for which race" className={styles.asked}>
+          <Field label="Athlete">
+            {(ids) => (
+              <ChoiceAnswer
+                {...ids}
+                value={athleteId}
+                width={220}
+                choices={[
+                  ['', 'Somebody new'],
+                  ...athletes.map((each) => [each.id, each.facts.name ?? ''] as const),
+                ]}
+                onAnswer={(id) => {
+                  setAthleteId(id);
+                  const { basis, unit } = athletes.find((each) => each.id === id)?.facts ?? {};
+                  if (basis === 'time') setCounted('time');
+                  else if (unit) setCounted(unit);
+                }}
+              />
+            )}
+          </Field>
+          {!known && (
+            <Field label="Name">
+              {(ids) => <TextAnswer {...ids} value={name} given width={220} onAnswer={setName} />}
+            </Field>
+          )}
+          <Field label="Race">
+            {(ids) => (
+              <TextAnswer
+                {...ids}
+                value={race.name}
+                given
+                width={220}
+                onAnswer={(text) =>
+                  setRace({ ...race, name: text.trim().slice(0, 120) || 'Goal race' })
+                }
+              />
+            )}
+          </Field>
+          <Field label="Distance" problem={typed.ok ? undefined : typed.problem}>
+            {(ids) => (
+              <TextAnswer
+                {...ids}
+                value={distance}
+                given
+                wrong={!typed.ok}
+                width={120}
+                onAnswer={(text) => {
+                  setDistance(text);
+                  const now = readDistance(text, counted === 'mi' ? 'mi' : 'km');
+                  if (now.ok) setRace({ ...race, distance: now.value });
+                }}
+              />
+            )}
+          </Field>
+          <Field
+            label="Race day"
+            because={!race.date && read?.raceDate ? 'As the plan seems to have it.' : undefined}
+          >
+            {(ids) => (
+              <DateAnswer
+                {...ids}
+                value={race.date ?? read?.raceDate}
+                onAnswer={(date) => setRace({ ...race, date })}
+              />
+            )}
+          </Field>
+          <Field label="Figures are">
+            {(ids) => (
+              <ChoiceAnswer {...ids} value={counted} choices={COUNTED} onAnswer={setCounted} />
+            )}
+          </Field>
+        </section>
+        <section aria-label="The plan" className={styles.plan}>
+          <TableSource onTable={take} />
+          {failure && 'kind' in failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
+          {read && (
+            <>
+              <div role="status" className={styles.verdict}>
+                {read.problems.length > 0 ? (
+                  read.problems.map((problem) => (
+                    <p key={problem} className="grave">
+                      {problem}
+                    </p>
+                  ))
+                ) : (
+                  <p>
+                    {plural(read.taken, 'cell')} read: {plural(read.weeks, 'week')} to{' '}
+                    {formatRaceDistance(race.distance, counted === 'mi' ? 'mi' : 'km')}
+                    {read.raceDate && read.raceDate < today ? ', a record of the past.' : '.'}
+                    {read.untaken.length > 0 && ' A day that cannot be read is left to its week.'}
+                    {!isNamed && ' Give the athlete a name.'}
+                  </p>
+                )}
+              </div>
+              {read.untaken.length > 0 && (
+                <ul className={styles.unread} aria-label="Cells that could not be read">
+                  {mendable.length > 1 && (
+                    <li>
+                      <Button
+                        variant="outlined"
+                        onClick={() =>
+                          mendable.forEach(({ text, suggestion }) => {
+                            mend(text, suggestion ?? text);
+                          })
+                        }
+                      >
+                        Use all {mendable.length} suggestions
+                      </Button>
+                    </li>
+                  )}
+                  {read.untaken.slice(0, MOST_TOLD).map(({ text, problem, suggestion }, index) => (
+                    <li key={`${index} ${text}`}>
+                      <span className="small grave">{problem}</span>{' '}
+                      {suggestion !== undefined && (
+                        <Button onClick={() => mend(text, suggestion)}>Use “{suggestion}”</Button>
+                      )}
+                    </li>
+                  ))}
+                  {read.untaken.length > MOST_TOLD && (
+                    <li className="small muted">And {read.untaken.length - MOST_TOLD} more.</li>
+                  )}
+                </ul>
+              )}
+              <PlanTable
+                table={table}
+                read={read}
+                weekStartsOn={coach.settings.weekStartsOn}
+                onChoose={choose}
+              />
+            </>
+          )}
+        </section>
+      </main>
+    </>
+  );
+}
+
+/** Cells that are told one by one. */
+const MOST_TOLD = 6;

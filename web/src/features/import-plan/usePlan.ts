@@ -1,0 +1,114 @@
+import { type BlockFile, blockHeading, problemsOfWishes, toBlockFile } from '@nadir/contract';
+import type { Measure, Unit } from '@nadir/core/base';
+import {
+  guessColumns,
+  planBlock,
+  type PlanCell,
+  planCells,
+  type PlanColumn,
+  type PlanShape,
+  raceDateIn,
+} from '@nadir/core/edit/plan';
+import type { UntakenCell } from '@nadir/core/edit/sheet';
+import { resolveSpec } from '@nadir/core/layout';
+import { useMemo, useState } from 'react';
+import { useCoaching } from '../../api/coaching.js';
+import { useSignedIn } from '../../api/session.js';
+import { readDate } from '../../components/read-date.js';
+
+/** What the coach says of the plan. */
+export interface PlanAsked {
+  athlete: BlockFile['athlete'];
+  race: { name: string; date: string | undefined; distance: number };
+  /** How its figures are counted. */
+  counted: 'km' | 'mi' | 'time';
+}
+
+/** A table, as it is read. */
+export interface ReadPlan {
+  shape: PlanShape;
+  cells: readonly PlanCell[];
+  /** Where the coach has said none, the day that seems to be the race’s. */
+  raceDate: string | undefined;
+  /** Ready to be kept; undefined while something stands in the way. */
+  file: BlockFile | undefined;
+  /** Weeks of the block. */
+  weeks: number;
+  taken: number;
+  untaken: readonly UntakenCell[];
+  problems: readonly string[];
+}
+
+type Table = readonly (readonly string[])[];
+
+/** A coach’s table and what has been mended of it, read anew at every change. */
+export function usePlan(asked: PlanAsked) {
+  const { today, coach } = useSignedIn();
+  const { houseRules, paces } = useCoaching();
+  const [table, setTable] = useState<Table>([]);
+  const [chosen, setChosen] = useState<readonly (PlanColumn | undefined)[]>([]);
+  const { weekStartsOn } = coach.settings;
+  const read = useMemo((): ReadPlan | undefined => {
+    if (table.length === 0) return undefined;
+    const dateIn = (text: string) => readDate(text, today);
+    const guessed = guessColumns(table, weekStartsOn, dateIn);
+    const columns = guessed.columns.map((column, index) => chosen[index] ?? column);
+    const shape = { ...guessed, columns };
+    const reading = { weekStartsOn, readDate: dateIn };
+    const first = planCells(table, shape, { ...reading, raceDate: asked.race.date });
+    const raceDate = asked.race.date ?? raceDateIn(first);
+    const cells = planCells(table, shape, { ...reading, raceDate });
+    const nothing = { shape, cells, raceDate, file: undefined, weeks: 0, taken: 0, untaken: [] };
+    if (cells.length === 0) {
+      const problem = raceDate
+        ? 'No days and no figures were found. Say what each column holds.'
+        : 'The table has no dates: give the race its day, and its last row is the week of the race.';
+      return { ...nothing, problems: [problem] };
+    }
+    if (!raceDate) return { ...nothing, problems: ['Give the race its day.'] };
+    const planned = planBlock(cells, {
+      given: {
+        ...blockHeading,
+        athlete: asked.athlete,
+        houseRules,
+        ...(paces && { paces: { table: paces } }),
+        weekStartsOn,
+        race: { ...asked.race, date: raceDate },
+      },
+      measure: measureOf(asked.counted),
+    });
+    if (!planned.ok) {
+      return { ...nothing, problems: planned.problems.map(({ message }) => message) };
+    }
+    const spec = resolveSpec(planned.spec);
+    const problems = problemsOfWishes(planned.spec).map(({ message }) => message);
+    const { taken, untaken } = planned;
+    const file = problems.length > 0 ? undefined : toBlockFile(spec, false);
+    return { shape, cells, raceDate, file, weeks: spec.weeks, taken, untaken, problems };
+  }, [table, chosen, asked, today, weekStartsOn, houseRules, paces]);
+  return {
+    table,
+    read,
+    /** Another table; its columns are recognised anew. */
+    take(next: Table) {
+      setTable(next);
+      setChosen([]);
+    },
+    choose(column: number, holds: PlanColumn) {
+      setChosen((old) =>
+        Array.from({ length: Math.max(old.length, column + 1) }, (_, index) =>
+          index === column ? holds : old[index],
+        ),
+      );
+    },
+    /** Writes another text wherever one stands. */
+    mend(text: string, by: string) {
+      setTable((old) => old.map((row) => row.map((cell) => (cell.trim() === text ? by : cell))));
+    },
+  };
+}
+
+function measureOf(counted: PlanAsked['counted']): Measure {
+  const unit: Unit = counted === 'mi' ? 'mi' : 'km';
+  return { basis: counted === 'time' ? 'time' : 'distance', unit, step: 1 };
+}
