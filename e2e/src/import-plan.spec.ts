@@ -1,4 +1,4 @@
-import { createRequire } from 'node:module';
+import ExcelJS from 'exceljs';
 import { expect, test } from '@playwright/test';
 import { addressOf, signIn } from './desk.js';
 
@@ -47,8 +47,7 @@ test('reads a spreadsheet, and refuses what is none with nothing taken', async (
     buffer: Buffer.from('this is no spreadsheet'),
   });
   await expect(page.getByRole('alert')).toContainText('This is no spreadsheet in XLSX');
-  const { Workbook } = createRequire(import.meta.url)('exceljs') as typeof import('exceljs');
-  const workbook = new Workbook();
+  const workbook = new ExcelJS.Workbook();
   const sheet = workbook.addWorksheet('Spring');
   sheet.addRow(['Date', 'Session']);
   sheet.addRow([new Date('2027-03-22T00:00:00Z'), '8 easy']);

@@ -404,6 +404,17 @@ const weekOf1And2 = z.strictObject({
     .meta({ description: 'Roles of a phase where they differ. Version 2.' }),
 });
 
+const longRunOf1And2 = z.strictObject({
+  start: amount.optional(),
+  peak: amount.optional(),
+  ladder: z.enum(ladderNames).optional(),
+  lastPeakWeeksOut: z.int().min(1).max(8).optional(),
+  segment: z
+    .enum(segmentNames)
+    .optional()
+    .meta({ description: 'What long runs hold besides easy running. Version 2.' }),
+});
+
 /** The coach's wishes, as a block file of any version holds them after its heading. */
 const wishes = {
   athlete: athleteFacts.optional(),
@@ -426,18 +437,7 @@ const wishes = {
       recovery: recovery.optional(),
     })
     .optional(),
-  longRun: z
-    .strictObject({
-      start: amount.optional(),
-      peak: amount.optional(),
-      ladder: z.enum(ladderNames).optional(),
-      lastPeakWeeksOut: z.int().min(1).max(8).optional(),
-      segment: z
-        .enum(segmentNames)
-        .optional()
-        .meta({ description: 'What long runs hold besides easy running. Version 2.' }),
-    })
-    .optional(),
+  longRun: longRunOf1And2.optional(),
   taper: taperOf(taperSchoolNames),
   week: weekOf1And2.optional(),
   events: z
@@ -470,9 +470,24 @@ const wishes = {
     .meta({ description: 'The goal race before this one. Version 2.' }),
 };
 
+const segmentPlaces = {
+  segmentEvery: z
+    .int()
+    .min(1)
+    .max(4)
+    .optional()
+    .meta({ description: 'Of the long runs that build, every so many carry it.' }),
+  segmentWeeks: z
+    .array(weekNumber)
+    .max(blockLength.most)
+    .optional()
+    .meta({ description: 'Numbers of the weeks whose long runs carry it, instead.' }),
+};
+
 /** The coach's wishes as version 3 has them. */
 const wishesOf3 = {
   ...wishes,
+  longRun: longRunOf1And2.extend(segmentPlaces).optional(),
   week: weekOf1And2
     .extend({
       doubles: z

@@ -29,7 +29,7 @@ function renumbered(
   by: 1 | -1,
   moved: (week: number) => number | undefined,
 ): Change {
-  const { weeks, start, pins, waivers, volume, phases, week, rotations } = block.spec;
+  const { weeks, start, pins, waivers, volume, phases, week, rotations, longRun } = block.spec;
   const { recovery, peakWeek } = volume;
   const numbered = <T extends { week?: number | undefined }>(each: T): T[] => {
     if (each.week === undefined) return [each];
@@ -42,6 +42,10 @@ function renumbered(
     pins: pins.flatMap(numbered),
     waivers: waivers.flatMap(numbered),
     rotations: rotations && inWeeks(rotations, moved),
+    longRun: {
+      ...longRun,
+      segmentWeeks: longRun.segmentWeeks?.flatMap((each) => moved(each) ?? []),
+    },
     week: { ...week, fixed: week.fixed && inWeeks(week.fixed, moved) },
     volume: {
       ...volume,

@@ -35,8 +35,9 @@ export function amountsOf(context: Context, frame: Frame): WeekOfAmounts[] {
     meant,
   });
   // Hard running stops for an injured athlete, in the long run too.
-  const school = spec.athlete.injured ? 'easy' : spec.longRun.segment;
-  const segments = laySegments(school, frame.weeks, longRuns, step);
+  const { segment: school, segmentEvery, segmentWeeks } = spec.longRun;
+  const name = spec.athlete.injured ? 'easy' : school;
+  const segments = laySegments({ name, segmentEvery, segmentWeeks }, frame.weeks, longRuns, step);
   return frame.weeks.map((week, index): WeekOfAmounts => {
     const days = wished[index] ?? [];
     const longRun = longRuns[index] ?? NO_LONG_RUN;

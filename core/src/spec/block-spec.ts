@@ -125,6 +125,10 @@ export interface LongRunSpec {
   ladder: LadderName;
   lastPeakWeeksOut: number;
   segment: SegmentName;
+  /** Of the long runs that build, every so many carry it; every second one when left out. */
+  segmentEvery?: number | undefined;
+  /** Numbers of the weeks whose long runs carry it, instead. */
+  segmentWeeks?: number[] | undefined;
 }
 
 export interface TaperSpec {

@@ -10,7 +10,7 @@ const laid = (segment: (typeof segmentNames)[number]) =>
   layOut({ ...marathon, longRun: { ...marathon.longRun, segment } }).weeks;
 
 describe('segments of long runs', () => {
-  // From the first third on and not in the foundation: long runs of weeks 6, 7, 9, 10, 11, 13, 14
+  // From the first third on and not in the foundation: long runs of weeks 7, 9, 10, 11, 13, 14
   // and 15 build; every second one counted back from the peak carries.
   it('race-pace finish: hand-worked, from a quarter to half of the run', () => {
     const carried = laid('race-pace-finish').flatMap(({ number, longRun, segment }) =>
@@ -34,6 +34,27 @@ describe('segments of long runs', () => {
     expect(long?.sessions).toMatchObject([
       { shorthand: '8 km easy; 16 km @ race pace; 8 km easy', hardDistance: 16_000 },
     ]);
+  });
+
+  it('is in every long run, or in the weeks that are named, whatever their phase', () => {
+    const inWeeks = (part: object) =>
+      layOut({
+        ...marathon,
+        longRun: { ...marathon.longRun, segment: 'race-pace-finish', ...part },
+      }).weeks.flatMap(({ number, segment }) =>
+        segment ? [[number, segment.amount, segment.offset[0]]] : [],
+      );
+    expect(inWeeks({ segmentEvery: 1 }).map(([number]) => number)).toEqual([
+      7, 9, 10, 11, 13, 14, 15, 16,
+    ]);
+    // A quarter of 21, three eighths of 27 and half of 32 km; then a quarter of 25, quicker.
+    expect(inWeeks({ segmentWeeks: [3, 10, 15, 16] })).toEqual([
+      [3, 5000, 0],
+      [10, 10_000, 0],
+      [15, 16_000, 0],
+      [16, 6000, -5],
+    ]);
+    expect(inWeeks({ segmentWeeks: [] })).toEqual([]);
   });
 
   it('its words add up in tenths: 12.44 + 6.44 + 12.12 km are 31, written 12.5 + 6.4 + 12.1', () => {

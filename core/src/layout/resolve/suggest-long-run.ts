@@ -37,6 +37,8 @@ export function suggestLongRun(of: Suggestion, volume: VolumeSpec): LongRunSpec 
       given.longRun?.lastPeakWeeksOut ??
       Math.min(isLongRace(outline.race.distance) ? 3 : 2, outline.weeks - 2),
     segment: given.longRun?.segment ?? 'easy',
+    segmentEvery: given.longRun?.segmentEvery,
+    segmentWeeks: given.longRun?.segmentWeeks,
   };
 }
 

@@ -66,7 +66,7 @@ export function ImportPlanPage() {
   }, []);
   const typed = readDistance(distance, counted === 'mi' ? 'mi' : 'km');
   const failure = adding.error ?? laying.error;
-  const isNamed = facts.name !== undefined && facts.name !== '';
+  const isNamed = facts.name !== '';
   const mendable = read?.untaken.filter(({ suggestion }) => suggestion !== undefined) ?? [];
 
   async function keep() {
@@ -102,7 +102,7 @@ export function ImportPlanPage() {
                 width={220}
                 choices={[
                   ['', 'Somebody new'],
-                  ...athletes.map((each) => [each.id, each.facts.name ?? ''] as const),
+                  ...athletes.map((each) => [each.id, each.facts.name] as const),
                 ]}
                 onAnswer={(id) => {
                   setAthleteId(id);

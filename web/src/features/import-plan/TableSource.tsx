@@ -34,9 +34,9 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
       take(readTable({ html: '', text: await file.text() }));
       return;
     }
-    const { data, error } = await readSpreadsheet({ base64: base64Of(await file.arrayBuffer()) });
-    if (data) take(data.rows, data.isCut);
-    else if (error && 'kind' in error) setProblem(errorSentence(error));
+    const answer = await readSpreadsheet({ base64: base64Of(await file.arrayBuffer()) });
+    if (answer.data) take(answer.data.rows, answer.data.isCut);
+    else if ('kind' in answer.error) setProblem(errorSentence(answer.error));
   }
 
   return (

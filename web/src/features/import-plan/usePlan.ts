@@ -90,11 +90,11 @@ export function usePlan(asked: PlanAsked) {
     table,
     read,
     /** Another table; its columns are recognised anew. */
-    take(next: Table) {
+    take: (next: Table) => {
       setTable(next);
       setChosen([]);
     },
-    choose(column: number, holds: PlanColumn) {
+    choose: (column: number, holds: PlanColumn) => {
       setChosen((old) =>
         Array.from({ length: Math.max(old.length, column + 1) }, (_, index) =>
           index === column ? holds : old[index],
@@ -102,7 +102,7 @@ export function usePlan(asked: PlanAsked) {
       );
     },
     /** Writes another text wherever one stands. */
-    mend(text: string, by: string) {
+    mend: (text: string, by: string) => {
       setTable((old) => old.map((row) => row.map((cell) => (cell.trim() === text ? by : cell))));
     },
   };

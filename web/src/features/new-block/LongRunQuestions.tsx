@@ -1,7 +1,11 @@
 import { longRunLadders, segmentSchools } from '@nadir/core/layout/schools';
 import { ladderNames, segmentNames } from '@nadir/core/spec/choices';
+import { useState } from 'react';
 import { AmountAnswer } from '../../components/AmountAnswer.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { Field } from '../../components/Field.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
+import { TextAnswer } from '../../components/TextAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
 
@@ -49,6 +53,83 @@ export function LongRunQuestions(props: QuestionProps) {
         part={(segment) => ({ longRun: { ...given, segment } })}
         onAnswer={(segment) => set({ segment })}
       />
+      {longRun.segment !== 'easy' && (
+        <SegmentWeeks
+          every={longRun.segmentEvery}
+          weeks={longRun.segmentWeeks}
+          most={wishes.weeks}
+          onAnswer={set}
+        />
+      )}
+    </>
+  );
+}
+
+/** Which long runs hold it: so many of those that build, or weeks by their number. */
+const EVERY = [
+  ['2', 'every other one'],
+  ['1', 'every one'],
+  ['3', 'every third'],
+  ['weeks', 'in these weeks'],
+] as const;
+
+function SegmentWeeks({
+  every = 2,
+  weeks,
+  most,
+  onAnswer,
+}: {
+  every: number | undefined;
+  weeks: number[] | undefined;
+  /** Weeks of the block. */
+  most: number;
+  onAnswer: (part: { segmentEvery?: number; segmentWeeks?: number[] | undefined }) => void;
+}) {
+  const [bad, setBad] = useState<string>();
+  return (
+    <>
+      <Field label="Which" because={weeks ? undefined : 'Of those that build, back from the peak.'}>
+        {(ids) => (
+          <ChoiceAnswer
+            {...ids}
+            value={weeks ? 'weeks' : (EVERY.find(([each]) => each === String(every))?.[0] ?? '2')}
+            choices={EVERY}
+            onAnswer={(chosen) =>
+              onAnswer(
+                chosen === 'weeks'
+                  ? { segmentWeeks: [] }
+                  : { segmentEvery: Number(chosen), segmentWeeks: undefined },
+              )
+            }
+          />
+        )}
+      </Field>
+      {weeks && (
+        <Field
+          label="Weeks"
+          because="By their number, with a space between: 7 10 13."
+          problem={bad === undefined ? undefined : `“${bad}” is no week from 1 to ${most}.`}
+        >
+          {(ids) => (
+            <TextAnswer
+              {...ids}
+              value={weeks.join(' ')}
+              given
+              wrong={bad !== undefined}
+              width={220}
+              onAnswer={(text) => {
+                const words = text.split(/[\s,]+/).filter(Boolean);
+                const wrong = words.find(
+                  (word) => !/^\d+$/.test(word) || Number(word) < 1 || Number(word) > most,
+                );
+                setBad(wrong);
+                if (wrong === undefined)
+                  onAnswer({ segmentWeeks: [...new Set(words.map(Number))] });
+              }}
+            />
+          )}
+        </Field>
+      )}
     </>
   );
 }
