@@ -20,13 +20,9 @@ const browser = await chromium.launch({
 /**
  * @param {string} name
  * @param {(page: import('@playwright/test').Page) => Promise<unknown>} go from the squad to the view
- * @param {{ width?: number, height?: number, colorScheme?: 'light' | 'dark', signIn?: boolean }} [options]
+ * @param {{ width?: number, height?: number, colorScheme?: 'light' | 'dark'} [options]
  */
-async function picture(
-  name,
-  go,
-  { width = 1280, height = 800, colorScheme = 'light', signIn = true } = {},
-) {
+async function picture(name, go, { width = 1280, height = 800, colorScheme = 'light' } = {}) {
   const context = await browser.newContext({
     viewport: { width, height },
     colorScheme,
@@ -35,14 +31,10 @@ async function picture(
   // What is said once on a device is not said in a picture.
   await context.addInitScript(() => globalThis.localStorage.setItem('nadir.pull-hint', 'said'));
   const page = await context.newPage();
-  await page.goto(String(address) + (signIn ? '/' : '/?signed-out'));
-  if (signIn) {
-    await page.getByRole('main').waitFor();
-    await page.getByRole('link', { name: 'Squad' }).first().click();
-    await page.getByRole('link', { name: 'Idris Vale', exact: true }).waitFor();
-  } else {
-    await page.getByRole('button', { name: /Sign in as/ }).waitFor();
-  }
+  await page.goto(String(address));
+  await page.getByRole('main').waitFor();
+  await page.getByRole('link', { name: 'Squad' }).first().click();
+  await page.getByRole('link', { name: 'Idris Vale', exact: true }).waitFor();
   await go(page);
   await page.evaluate('document.fonts.ready');
   await page.screenshot({ path: `${folder}${name}.png` });
@@ -65,7 +57,6 @@ await picture('athlete', async (page) => {
 });
 await picture('block', open('Idris Vale'));
 await picture('block-dark', open('Ottoline Brack'), { colorScheme: 'dark' });
-await picture('block-by-time', open('Posy Arkwright'));
 await picture('sessions', async (page) => {
   await page.getByRole('link', { name: 'Sessions' }).first().click();
   await page.getByRole('img', { name: /^The session to scale/ }).waitFor();
@@ -115,6 +106,32 @@ await picture('pace-card', async (page) => {
   await page.getByRole('menuitem', { name: 'Pace card', exact: true }).click();
   await page.getByRole('button', { name: 'Print' }).waitFor();
 });
+await picture('hard-days', async (page) => {
+  await open('Idris Vale')(page);
+  await page.getByRole('link', { name: 'Hard days' }).first().click();
+  const turns = page.getByRole('combobox', { name: 'Tuesdays' });
+  for (const name of ['Half-hour kilometres', 'Tempo']) {
+    await turns.fill(name);
+    await page.keyboard.press('Enter');
+  }
+  await page.keyboard.press('Escape');
+  await page.locator('main').evaluate((main) => main.scrollTo(0, 300));
+});
+await picture('import', async (page) => {
+  await page.goto(`${address}/import`);
+  await page.getByLabel('Race day').fill('18 4 2027');
+  await page
+    .getByLabel('The plan as a table')
+    .fill(
+      [
+        'Week\tMon\tTue\tWed\tThu\tFri\tSat\tSun',
+        '1\t8\t6 x 600 m @ 5 km, 90 s jog\t10\toff\t8\t5\t16',
+        '2\t8\t8 x 400 @ mile, 60 s jog\t10\toff\t9\t5\t18',
+        '3\t8\t10\t10\toff\t8\t40 min pool\t14 (last 4 @ marathon)',
+        '4\t6\t5\t6\toff\t5\t4\tRace',
+      ].join('\n'),
+    );
+});
 await picture('try', async (page) => {
   await open('Idris Vale')(page);
   await page.getByRole('button', { name: 'Try a version' }).click();
@@ -142,7 +159,6 @@ await picture('compare', async (page) => {
   await page.goto(`${String(address)}/compare`);
   await page.getByRole('img', { name: /^For comparison/ }).waitFor();
 });
-await picture('sign-in', nothing, { signIn: false });
 await picture('phone-week', async (page) => {
   await page.setViewportSize({ width: 1280, height: 800 });
   await open('Kit Sorrel')(page);

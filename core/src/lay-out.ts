@@ -1,4 +1,9 @@
-import { type Fix, fixesOf as fixesFor } from './edit/fixes/index.js';
+import {
+  allowingRules,
+  type AllowingRules,
+  type Fix,
+  fixesOf as fixesFor,
+} from './edit/fixes/index.js';
 import type { CivilDate, Measure } from './base/index.js';
 import { isLaidAsThen, newestEngine, rulesOf } from './rules/index.js';
 import type { BlockSpec } from './spec/index.js';
@@ -70,4 +75,9 @@ export function findingsWithFixes(block: CheckedBlock, options: LayOutOptions = 
     ...finding,
     fixes: fixesOf(block, finding, options),
   }));
+}
+
+/** The house rules that a block departs from, and what they would have to be for it. */
+export function rulesThatAllow(block: CheckedBlock, today?: string): AllowingRules {
+  return allowingRules({ block, rules: rulesOf(block.spec), today }, block.findings);
 }

@@ -162,3 +162,31 @@ test('works without worker threads, and says what is missing', async ({ page }) 
   await pin(page, 'volume', 5, '31');
   await expect(cell(page, 'volume', 5)).toHaveText('31');
 });
+
+test('sets the house rules to a block that departs from them, shown before they are', async ({
+  page,
+}) => {
+  await signIn(page);
+  await keepNewBlock(page, 'Departs');
+  for (const [week, volume] of [
+    [2, '60'],
+    [3, '80'],
+    [5, '100'],
+  ] as const) {
+    await pin(page, 'volume', week, volume);
+  }
+  await page.getByRole('button', { name: /^This is how I coach/ }).click();
+  const mine = page.getByRole('region', { name: 'My rules' });
+  await expect(mine).toContainText('Most growth a week: 10 →');
+  await mine.getByRole('button', { name: 'Leave them' }).click();
+  await expect(mine).toBeHidden();
+  await page.getByRole('button', { name: /^This is how I coach/ }).click();
+  await mine.getByRole('button', { name: 'Set my house rules' }).click();
+  await expect(page.getByText('Set the house rules to this block.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /Growth over the cap/ })).toBeHidden();
+  // Other errands have the house's own rules.
+  const house = await page.request.put(`${addressOf('demo')}/api/house-rules`, {
+    data: { values: {}, off: [] },
+  });
+  expect(house.ok()).toBe(true);
+});

@@ -1,4 +1,4 @@
-import { render } from '@testing-library/react';
+import { configure, render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
@@ -12,6 +12,9 @@ import { SessionContext } from '../api/session.js';
 import { createStore } from '../app/store.js';
 import { Messages } from '../components/messages.js';
 import { coaching, signedIn } from './signed-in.js';
+
+// On a machine that is busy a page takes its time.
+configure({ asyncUtilTimeout: 5000 });
 
 /** What a server answers to `METHOD /path`: a body, or a whole response; given what was sent. */
 export type Answers = Record<string, (sent: unknown) => unknown>;

@@ -13,6 +13,7 @@ import { rulesOf } from '../../rules/index.js';
 import { type Block, type DaySession, Rota } from '../../layout/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import type { Command } from '../index.js';
+import { heldWords, isHeldAlike } from './holds-in.js';
 
 /** Families in turn; undefined leaves a week to its phase. */
 export type Turn = readonly (Progression | undefined)[];
@@ -28,11 +29,11 @@ export function setRotation(
   phases?: PhaseKind[],
 ): Command {
   const others = (spec.rotations ?? []).filter(
-    (each) => each.on !== on || each.weeks !== undefined || !isSame(each.phases, phases),
+    (each) => each.on !== on || !isHeldAlike(each, { phases }),
   );
   const added: Rotation = { on, turn: turn.map(idOf), phases };
   const rotations = turn.length > 0 ? [...others, added] : others;
-  const where = phases ? ` of ${phases.map(phaseWords).join(', ')}` : '';
+  const where = heldWords({ phases });
   const words = turn.map((each) => (each ? `“${each.name}”` : 'as the phase has it')).join(', ');
   return {
     change: changeOf(spec, rotations, turn),
@@ -146,12 +147,4 @@ function changeOf({ families = [] }: ResolvedSpec, rotations: Rotation[], turn: 
 
 function idOf(family: Progression | undefined): string | null {
   return family?.id ?? null;
-}
-
-function isSame(one: readonly string[] | undefined, other: readonly string[] | undefined) {
-  return [...(one ?? [])].sort().join() === [...(other ?? [])].sort().join();
-}
-
-function phaseWords(phase: PhaseKind): string {
-  return phase.replaceAll('-', ' ');
 }

@@ -1,11 +1,12 @@
 import type { Measure } from '../../base/index.js';
 import { capital, formatWithUnit } from '../../base/format/index.js';
-import type { NamedPace, PhaseKind } from '../../spec/choices/index.js';
+import type { NamedPace } from '../../spec/choices/index.js';
 import { crossWords } from '../../rules/index.js';
 import { namePaces } from '../../sessions/index.js';
 import { dayRoleWords, type FixedWeekday } from '../../spec/days/index.js';
 import type { Block } from '../../layout/index.js';
 import type { Command } from '../index.js';
+import { heldWords, isHeldAlike } from './holds-in.js';
 
 /** Fixes a weekday through the block, or within the phases or weeks that it names. */
 export function fixWeekday({ spec }: Block, rule: FixedWeekday, measure: Measure): Command {
@@ -44,27 +45,11 @@ export function ruleWords(
 }
 
 /** `Mondays`, `Mondays of foundation, speed`, `Mondays of weeks 3, 5`. */
-export function weekdayWords({ weekday, phases, weeks }: FixedWeekday): string {
-  const where = weeks
-    ? ` of ${weeks.length === 1 ? 'week' : 'weeks'} ${weeks.join(', ')}`
-    : phases
-      ? ` of ${phases.map(phaseWords).join(', ')}`
-      : '';
-  return `${capital(weekday)}s${where}`;
+export function weekdayWords(rule: FixedWeekday): string {
+  return `${capital(rule.weekday)}s${heldWords(rule)}`;
 }
 
 /** Rules of other weekdays, and of this one that hold elsewhere. */
 function others(fixed: readonly FixedWeekday[] = [], rule: FixedWeekday): FixedWeekday[] {
-  return fixed.filter(
-    ({ weekday, phases, weeks }) =>
-      weekday !== rule.weekday || !isSame(phases, rule.phases) || !isSame(weeks, rule.weeks),
-  );
-}
-
-function isSame(one: readonly unknown[] | undefined, other: readonly unknown[] | undefined) {
-  return [...(one ?? [])].sort().join() === [...(other ?? [])].sort().join();
-}
-
-function phaseWords(phase: PhaseKind): string {
-  return phase.replaceAll('-', ' ');
+  return fixed.filter((each) => each.weekday !== rule.weekday || !isHeldAlike(each, rule));
 }

@@ -6,6 +6,7 @@ import { Fold } from '../../components/Fold.js';
 import { plural } from '../../components/dates.js';
 import type { Commands } from '../useCommands.js';
 import styles from './Checks.module.css';
+import { MyRules } from './MyRules.js';
 import { FindingItem } from './FindingItem.js';
 import { unwaived, verdictWords, weeksToCome } from './finding-words.js';
 
@@ -63,6 +64,9 @@ export const Checks = memo(function Checks({
         {shown !== undefined && ` With the change you are looking at: ${shown}.`}
       </p>
       <ul className="plain-list">{standing.map(item)}</ul>
+      {standing.length >= MANY && (
+        <MyRules block={block} unit={measure.unit} today={today} commands={commands} />
+      )}
       <Folded title="Waived" count={waived.length}>
         {waived.map(item)}
       </Folded>
@@ -75,6 +79,9 @@ export const Checks = memo(function Checks({
     </section>
   );
 });
+
+/** Findings from which a coach may well coach otherwise than the rules say. */
+const MANY = 3;
 
 function Folded({
   title,

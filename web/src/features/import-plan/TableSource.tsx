@@ -1,18 +1,15 @@
 import { MOST_SPREADSHEET_BYTES } from '@nadir/contract';
-import Button from '@mui/material/Button';
 import OutlinedInput from '@mui/material/OutlinedInput';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { errorSentence, useReadSpreadsheetMutation } from '../../api/api.js';
+import { DropZone } from '../../components/DropZone.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { MOST_ROWS, readTable } from '../../components/table-text.js';
-import styles from './ImportPlan.module.css';
 
 /** Where a table comes from: pasted, a text file, or a spreadsheet. */
 export function TableSource({ onTable }: { onTable: (table: string[][]) => void }) {
   const [readSpreadsheet, { isLoading }] = useReadSpreadsheetMutation();
   const [problem, setProblem] = useState<string>();
-  const [over, setOver] = useState(false);
-  const input = useRef<HTMLInputElement>(null);
 
   function take(table: string[][], isCut = table.length >= MOST_ROWS) {
     const isEmpty = table.every((row) => row.every((cell) => cell.trim() === ''));
@@ -24,8 +21,7 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
     onTable(table);
   }
 
-  async function onFile(file: File | undefined) {
-    if (!file) return;
+  async function onFile(file: File) {
     if (file.size > MOST_SPREADSHEET_BYTES) {
       setProblem(`${file.name} is larger than a plan: 2 MB is the most. Nothing was taken.`);
       return;
@@ -40,19 +36,11 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
   }
 
   return (
-    <div
-      className={styles.source}
-      data-over={over}
-      onDragOver={(event) => {
-        event.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={(event) => {
-        event.preventDefault();
-        setOver(false);
-        void onFile(event.dataTransfer.files[0]);
-      }}
+    <DropZone
+      accept=".csv,.tsv,.txt,.xlsx"
+      hint="or drop a file here: a spreadsheet (XLSX) or text (CSV)"
+      disabled={isLoading}
+      onFile={(file) => void onFile(file)}
     >
       <OutlinedInput
         multiline
@@ -68,25 +56,8 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
         }}
         onChange={({ target }) => take(readTable({ html: '', text: target.value }))}
       />
-      <div className={styles.file}>
-        <Button variant="outlined" disabled={isLoading} onClick={() => input.current?.click()}>
-          Choose a file
-        </Button>
-        <span className="small muted">or drop one here: a spreadsheet (XLSX) or text (CSV)</span>
-        <input
-          ref={input}
-          hidden
-          aria-label="Choose a file"
-          type="file"
-          accept=".csv,.tsv,.txt,.xlsx"
-          onChange={({ target }) => {
-            void onFile(target.files?.[0]);
-            target.value = '';
-          }}
-        />
-      </div>
       {problem && <ErrorNote>{problem}</ErrorNote>}
-    </div>
+    </DropZone>
   );
 }
 

@@ -1,8 +1,8 @@
-import Button from '@mui/material/Button';
 import { type AthleteAnswer, type LocatedProblem, locate, readBlockFile } from '@nadir/contract';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { errorSentence, useAddAthleteMutation, useAddBlockMutation } from '../../api/api.js';
+import { DropZone } from '../../components/DropZone.js';
 import styles from './Past.module.css';
 
 /** Most problems that are told at once: correcting the first ones often corrects the others more often than not. */
@@ -16,11 +16,8 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
   const [name, setName] = useState('');
   const [problems, setProblems] = useState<readonly LocatedProblem[]>([]);
   const [failure, setFailure] = useState('');
-  const [over, setOver] = useState(false);
-  const input = useRef<HTMLInputElement>(null);
 
-  async function onFile(file: File | undefined) {
-    if (!file) return;
+  async function onFile(file: File) {
     setName(file.name);
     setFailure('');
     const text = await file.text();
@@ -39,39 +36,11 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
   return (
     <section aria-label="Open a block file" className={styles.part}>
       <h2 className="display">Open a block file</h2>
-      <div
-        className={styles.drop}
-        data-over={over}
-        onDragOver={(event) => {
-          event.preventDefault();
-          setOver(true);
-        }}
-        onDragLeave={() => setOver(false)}
-        onDrop={(event) => {
-          event.preventDefault();
-          setOver(false);
-          void onFile(event.dataTransfer.files[0]);
-        }}
-      >
-        <span className="muted">
-          Drop a block file here: one exported from Nadir, or written by hand in the open format.
-        </span>
-        <Button variant="outlined" onClick={() => input.current?.click()}>
-          Choose a file
-        </Button>
-        <input
-          ref={input}
-          hidden
-          aria-label="Choose a file"
-          type="file"
-          accept=".json,application/json"
-          onChange={({ target }) => {
-            void onFile(target.files?.[0]);
-            // The same file may be chosen again once it is corrected.
-            target.value = '';
-          }}
-        />
-      </div>
+      <DropZone
+        accept=".json,application/json"
+        hint="Drop a block file here: one exported from Nadir, or written by hand in the open format."
+        onFile={(file) => void onFile(file)}
+      />
       {failure && (
         <p role="alert" className="grave">
           {failure}

@@ -1,0 +1,110 @@
+import { type CheckContext, type Finding, runChecks } from '../../checks/index.js';
+import type { Change } from '../index.js';
+import type { Block } from '../../layout/index.js';
+import {
+  isWhole,
+  type Rule,
+  ruleCatalogue,
+  ruleProblem,
+  rulesOf,
+  ruleValue,
+} from '../../rules/index.js';
+
+/** A house rule that would let findings stand, and what it would have to be. */
+export interface AllowingRule {
+  rule: Rule;
+  from: number;
+  to: number;
+  /** Codes of the checks that would find nothing more. */
+  checks: string[];
+}
+
+/** What a coach's rules would have to be for a block, and what none of them allows. */
+export interface AllowingRules {
+  allowing: AllowingRule[];
+  /** Sets them for the block. */
+  change: Change;
+  left: Finding[];
+}
+
+/**
+ * House rules that a block departs from, each set as far as the block goes and
+ * tried: the block stays as it is, only what is held against it changes. What
+ * could hurt, and what guards the young and the often hurt, is never allowed so.
+ */
+export function allowingRules(context: CheckContext, findings: readonly Finding[]): AllowingRules {
+  const values: Record<string, number> = {};
+  const allowing: AllowingRule[] = [];
+  const left: Finding[] = [];
+  for (const finding of findings) {
+    if (finding.past || finding.waived !== undefined) continue;
+    const found = finding.level === 'stop' ? undefined : ruleFor(finding, context, values);
+    if (!found) {
+      left.push(finding);
+      continue;
+    }
+    values[found.rule.path] = found.to;
+    const known = allowing.find(({ rule }) => rule.path === found.rule.path);
+    if (known) {
+      known.to = found.to;
+      known.checks.push(finding.check);
+    } else {
+      allowing.push({ ...found, checks: [finding.check] });
+    }
+  }
+  return { allowing, change: changeFor(context.block, values), left };
+}
+
+function ruleFor(
+  finding: Finding,
+  context: CheckContext,
+  values: Readonly<Record<string, number>>,
+): Omit<AllowingRule, 'checks'> | undefined {
+  const { check, about, value, limit } = finding;
+  for (const rule of ruleCatalogue) {
+    const from = ruleValue(context.rules, rule.path);
+    if (from === undefined || rule.group === 'care' || !rule.checks.includes(check)) continue;
+    const to = outward(rule, value, value > limit);
+    if (ruleProblem(rule, to) !== undefined || to === from) continue;
+    const after = runChecks(contextWith(context, { ...values, [rule.path]: to }));
+    if (!after.some((each) => each.check === check && each.about === about && !each.past)) {
+      return { rule, from, to };
+    }
+  }
+  return undefined;
+}
+
+/** What a block would be held against: its days as they are, its rules and the answer that rests on one of them changed. */
+function contextWith(
+  { block, ...context }: CheckContext,
+  values: Readonly<Record<string, number>>,
+): CheckContext {
+  const spec = { ...block.spec, ...changeFor(block, values) };
+  return { ...context, block: { ...block, spec }, rules: rulesOf(spec) };
+}
+
+/** Sets house rules for a block; a cap on growth that it was laid out under is an answer of its own. */
+function changeFor(
+  { spec: { houseRules, volume } }: Pick<Block, 'spec'>,
+  values: Readonly<Record<string, number>>,
+): Partial<Pick<Block['spec'], 'houseRules' | 'volume'>> {
+  const cap = values['volume.growthCap'];
+  return {
+    houseRules: { ...houseRules, values: { ...houseRules.values, ...values } },
+    ...(cap !== undefined && { volume: { ...volume, growth: { ...volume.growth, cap } } }),
+  };
+}
+
+/** As far as the block goes, in a figure that a coach would set. */
+function outward(rule: Rule, value: number, isMost: boolean): number {
+  const step = STEPS[rule.quantity] ?? (isWhole(rule) ? 1 : 0.01);
+  const whole = value / step;
+  const steps = isMost ? Math.ceil(whole - 1e-9) : Math.floor(whole + 1e-9);
+  return Number((steps * step).toPrecision(12));
+}
+
+const STEPS: Readonly<Partial<Record<Rule['quantity'], number>>> = {
+  distance: 1000,
+  time: 300,
+  pace: 1,
+};

@@ -1,0 +1,83 @@
+import Button from '@mui/material/Button';
+import { type CheckedBlock, rulesThatAllow } from '@nadir/core';
+import type { Unit } from '@nadir/core/base';
+import { useMemo, useState } from 'react';
+import { errorSentence, useCoachingQuery, useSaveHouseRulesMutation } from '../../api/api.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { figureText, shownAs } from '../../components/rule-figure.js';
+import { plural } from '../../components/dates.js';
+import type { Commands } from '../useCommands.js';
+import styles from './Checks.module.css';
+
+/** A block that departs from the house rules in many things: the rules as they would have to be, set in one go. */
+export function MyRules({
+  block,
+  unit,
+  today,
+  commands,
+}: {
+  block: CheckedBlock;
+  unit: Unit;
+  today: string;
+  commands: Commands;
+}) {
+  const [open, setOpen] = useState(false);
+  const { data: coaching } = useCoachingQuery();
+  const [save, { error }] = useSaveHouseRulesMutation();
+  const found = useMemo(
+    () => (open ? rulesThatAllow(block, today) : undefined),
+    [open, block, today],
+  );
+  if (!found) {
+    return (
+      <Button onClick={() => setOpen(true)}>This is how I coach: set my rules to this block</Button>
+    );
+  }
+  const { allowing, change, left } = found;
+  const values = Object.fromEntries(allowing.map(({ rule, to }) => [rule.path, to]));
+
+  async function set() {
+    const saved = await save({
+      ...coaching?.houseRules,
+      values: { ...coaching?.houseRules.values, ...values },
+    });
+    if (saved.error) return;
+    const [issue] = commands.run({ change, message: 'Set the house rules to this block.' });
+    if (!issue) setOpen(false);
+  }
+
+  return (
+    <section aria-label="My rules" className={styles.mine}>
+      {allowing.length === 0 ? (
+        <p>None of these goes back to a rule that could be set to it.</p>
+      ) : (
+        <>
+          <p>Your house rules would be, for this block and those to come:</p>
+          <ul>
+            {allowing.map(({ rule, from, to }) => (
+              <li key={rule.path}>
+                {rule.title}: {figureText(rule, from, unit)} →{' '}
+                <b>
+                  {figureText(rule, to, unit)} {shownAs(rule, unit).unit}
+                </b>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {left.length > 0 && (
+        <p className="small muted">
+          {plural(left.length, 'check')} would go on being told: what could hurt, and what no rule
+          sets.
+        </p>
+      )}
+      {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
+      {allowing.length > 0 && (
+        <Button variant="outlined" onClick={() => void set()}>
+          Set my house rules
+        </Button>
+      )}
+      <Button onClick={() => setOpen(false)}>Leave them</Button>
+    </section>
+  );
+}
