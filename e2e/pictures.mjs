@@ -115,7 +115,9 @@ await picture('hard-days', async (page) => {
     await page.keyboard.press('Enter');
   }
   await page.keyboard.press('Escape');
-  await page.locator('main').evaluate((main) => main.scrollTo(0, 300));
+  // What was done has been said by then.
+  await page.getByText('1 week changed').waitFor();
+  await page.getByText('1 week changed').waitFor({ state: 'hidden' });
 });
 await picture('import', async (page) => {
   await page.goto(`${address}/import`);
@@ -153,6 +155,7 @@ await picture('history', async (page) => {
 });
 await picture('blocks', async (page) => {
   await page.getByRole('link', { name: 'Blocks' }).first().click();
+  await page.getByRole('heading', { name: 'Blocks' }).waitFor();
   await page.getByRole('row', { name: /Wren Castellan/ }).waitFor();
 });
 await picture('compare', async (page) => {

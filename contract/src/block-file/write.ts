@@ -44,7 +44,8 @@ export function changedFile(file: BlockFile, change: Change): Parsed<BlockFile> 
 
 /** Keeps of a block's wishes what may serve another athlete: no name, no dates, no waivers. */
 export function templateOf(file: BlockFile): BlockTemplate {
-  const { phases, volume, longRun, taper, week, sessions, pins, overrides } = file;
+  const { phases, volume, longRun, taper, week, pins, overrides } = file;
+  const { sessions, families, rotations } = file;
   const { athlete, race, weeks } = resolveSpec(givenOf(file));
   return {
     basis: athlete.basis,
@@ -56,6 +57,8 @@ export function templateOf(file: BlockFile): BlockTemplate {
     taper,
     week,
     sessions,
+    families,
+    rotations,
     pins,
     overrides,
   };

@@ -35,4 +35,32 @@ describe('a block that starts from another', () => {
     expect(file.taper?.school).toBe('long-descent');
     expect(file.athlete?.name).toBe('Wren Castellan');
   });
+
+  it('from a template keeps what takes turns, and weekdays that stay the same', () => {
+    const family = {
+      id: 'harbour',
+      name: 'Harbour',
+      purpose: '',
+      phases: [],
+      tags: [],
+      start: '6 x 600 m @ 5-km, 90 s jog',
+      way: 'more-repetitions' as const,
+      by: 1,
+      most: 4,
+      fit: false,
+    };
+    const turning: BlockFile = {
+      ...block,
+      families: [family],
+      rotations: [{ on: 'tuesday', turn: ['harbour', null] }],
+      week: { fixed: [{ weekday: 'monday', amount: 10_000 }] },
+    };
+    const asked: BlockFile = { ...block, athlete: { name: 'Wren Castellan' }, volume: undefined };
+    const file = startFromTemplate(templateOf(turning), asked);
+    expect(file).toMatchObject({
+      families: [family],
+      rotations: turning.rotations,
+      week: { fixed: [{ weekday: 'monday', amount: 10_000 }] },
+    });
+  });
 });
