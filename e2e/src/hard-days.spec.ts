@@ -5,7 +5,7 @@ import { addressOf, expectSaved, keepNewBlock, signIn } from './desk.js';
 async function openHardDays(page: Page, name: string): Promise<void> {
   await keepNewBlock(page, name);
   await page.getByRole('link', { name: 'Hard days' }).first().click();
-  await expect(page.getByRole('heading', { name: 'In turn' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'In turn', level: 2 })).toBeVisible();
 }
 
 /** Types names one after the other, each chosen with Enter. */

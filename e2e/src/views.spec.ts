@@ -148,7 +148,7 @@ test('the hard days are accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');
   await page.getByRole('link', { name: 'Hard days' }).first().click();
-  await expect(page.getByRole('heading', { name: 'In turn' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'In turn', level: 2 })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('combobox', { name: 'Tuesdays' }).click();
   await expectAccessible(page);

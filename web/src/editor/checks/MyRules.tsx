@@ -9,30 +9,33 @@ import { plural } from '../../components/dates.js';
 import type { Commands } from '../useCommands.js';
 import styles from './Checks.module.css';
 
-/** A block that departs from the house rules in many things: the rules as they would have to be, set in one go. */
-export function MyRules({
-  block,
-  unit,
-  today,
-  commands,
-}: {
+interface MyRulesProps {
   block: CheckedBlock;
   unit: Unit;
   today: string;
   commands: Commands;
-}) {
+}
+
+/** A block that departs from the house rules in many things: the rules as they would have to be, set in one go. */
+export function MyRules(props: MyRulesProps) {
   const [open, setOpen] = useState(false);
+  return open ? (
+    <RulesOfBlock {...props} onClose={() => setOpen(false)} />
+  ) : (
+    <Button onClick={() => setOpen(true)}>This is how I coach: set my rules to this block</Button>
+  );
+}
+
+function RulesOfBlock({
+  block,
+  unit,
+  today,
+  commands,
+  onClose,
+}: MyRulesProps & { onClose: () => void }) {
   const { data: coaching } = useCoachingQuery();
   const [save, { error }] = useSaveHouseRulesMutation();
-  const found = useMemo(
-    () => (open ? rulesThatAllow(block, today) : undefined),
-    [open, block, today],
-  );
-  if (!found) {
-    return (
-      <Button onClick={() => setOpen(true)}>This is how I coach: set my rules to this block</Button>
-    );
-  }
+  const found = useMemo(() => rulesThatAllow(block, today), [block, today]);
   const { allowing, change, left } = found;
   const values = Object.fromEntries(allowing.map(({ rule, to }) => [rule.path, to]));
 
@@ -43,7 +46,7 @@ export function MyRules({
     });
     if (saved.error) return;
     const [issue] = commands.run({ change, message: 'Set the house rules to this block.' });
-    if (!issue) setOpen(false);
+    if (!issue) onClose();
   }
 
   return (
@@ -77,7 +80,7 @@ export function MyRules({
           Set my house rules
         </Button>
       )}
-      <Button onClick={() => setOpen(false)}>Leave them</Button>
+      <Button onClick={onClose}>Leave them</Button>
     </section>
   );
 }
