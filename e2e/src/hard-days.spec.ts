@@ -14,7 +14,8 @@ async function takeTurns(page: Page, weekday: string, names: readonly string[]):
   await field.click();
   for (const name of names) {
     await field.fill(name);
-    await expect(page.getByRole('listbox').getByRole('option', { name }).first()).toBeVisible();
+    // Only what was typed is offered by then, the first of it chosen by Enter.
+    await expect(page.getByRole('listbox').getByRole('option').first()).toContainText(name);
     await page.keyboard.press('Enter');
   }
   await page.keyboard.press('Escape');
@@ -30,11 +31,15 @@ test.beforeEach(async ({ page }) => {
 test('sets a season of two hard days in turn, and one week of it by itself', async ({ page }) => {
   test.slow();
   await openHardDays(page, 'In turn');
-  await takeTurns(page, 'Tuesday', ['Half-hour kilometres', 'Tempo', 'Fewer and longer']);
+  await takeTurns(page, 'Tuesday', [
+    'Half-hour kilometres',
+    'Growing repetitions',
+    'Fewer and longer',
+  ]);
   await takeTurns(page, 'Friday', ['Broken tempo', 'Short hills']);
   const tuesday = (week: number) => page.getByLabel(`Tuesday of week ${week}`, { exact: true });
   await expect(tuesday(1)).toContainText('Half-hour kilometres 1');
-  await expect(tuesday(2)).toContainText('Tempo 1');
+  await expect(tuesday(2)).toContainText('Growing repetitions 1');
   await expect(tuesday(3)).toContainText('Fewer and longer 1');
   // Week 4 rests.
   await expect(weekOf(page, 4)).toContainText('recovery');
@@ -45,7 +50,7 @@ test('sets a season of two hard days in turn, and one week of it by itself', asy
   await expectSaved(page);
   await page.reload();
   await expect(tuesday(5)).toHaveValue('short-hills');
-  await expect(tuesday(6)).toContainText('Tempo 2');
+  await expect(tuesday(6)).toContainText('Growing repetitions 2');
   await tuesday(5).selectOption('In turn again');
   await expect(tuesday(5)).toContainText('Half-hour kilometres 2');
 });
