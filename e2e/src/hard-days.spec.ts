@@ -5,7 +5,7 @@ import { addressOf, expectSaved, keepNewBlock, signIn } from './desk.js';
 async function openHardDays(page: Page, name: string): Promise<void> {
   await keepNewBlock(page, name);
   await page.getByRole('link', { name: 'Hard days' }).first().click();
-  await expect(page.getByRole('heading', { name: 'In turn', level: 2 })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Rotation', level: 2 })).toBeVisible();
 }
 
 /** Types names one after the other, each chosen with Enter. */
@@ -51,7 +51,7 @@ test('sets a season of two hard days in turn, and one week of it by itself', asy
   await page.reload();
   await expect(tuesday(5)).toHaveValue('short-hills');
   await expect(tuesday(6)).toContainText('Growing repetitions 2');
-  await tuesday(5).selectOption('In turn again');
+  await tuesday(5).selectOption('Back to the rotation');
   await expect(tuesday(5)).toContainText('Half-hour kilometres 2');
 });
 
@@ -66,7 +66,7 @@ test('runs a progression of the coach’s own as it is written, line by line', a
   await page
     .getByLabel('Exposures, one a line')
     .fill('3 x 10 min @ one-hour, 2 min jog\n2 x 17 min @ one-hour, 3 min jog\n31 min @ one-hour');
-  await page.getByLabel('After it').fill('4 x 100 m @ mile, 100 m walk');
+  await page.getByLabel('After the set').fill('4 x 100 m @ mile, 100 m walk');
   await expect(page.getByRole('row', { name: /^3 31 min/ })).toBeVisible();
   await openHardDays(page, 'As written');
   await takeTurns(page, 'Tuesday', ['Tempo, my way']);

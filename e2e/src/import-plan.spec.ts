@@ -28,7 +28,7 @@ test('makes a block of a pasted plan, day by day as it is written', async ({ pag
   await expect(page.getByRole('status').filter({ hasText: 'cells read' })).toContainText('4 weeks');
   await page.getByRole('button', { name: 'Use “8 x 400 m @ mile, 60 s jog”' }).click();
   await expect(page.getByLabel('Cells that could not be read')).toBeHidden();
-  await page.getByRole('button', { name: 'Make it a block' }).click();
+  await page.getByRole('button', { name: 'Create block' }).click();
   const day = (week: number, column: number) =>
     page.locator(`[data-week="${week}"] [data-column="${column}"]`);
   await expect(day(1, 0)).toHaveAccessibleName(/: 8, fixed/);
@@ -46,7 +46,7 @@ test('reads a spreadsheet, and refuses what is none with nothing taken', async (
     mimeType: 'application/octet-stream',
     buffer: Buffer.from('this is no spreadsheet'),
   });
-  await expect(page.getByRole('alert')).toContainText('This is no spreadsheet in XLSX');
+  await expect(page.getByRole('alert')).toContainText('This is not an XLSX spreadsheet');
   const workbook = new ExcelJS.Workbook();
   const sheet = workbook.addWorksheet('Spring');
   sheet.addRow(['Date', 'Session']);

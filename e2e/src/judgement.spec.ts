@@ -178,7 +178,7 @@ test('sets the house rules to a block that departs from them, shown before they 
   await page.getByRole('button', { name: /^This is how I coach/ }).click();
   const mine = page.getByRole('region', { name: 'My rules' });
   await expect(mine).toContainText('Most growth a week: 10 →');
-  await mine.getByRole('button', { name: 'Leave them' }).click();
+  await mine.getByRole('button', { name: 'Leave the rules as they are' }).click();
   await expect(mine).toBeHidden();
   await page.getByRole('button', { name: /^This is how I coach/ }).click();
   await mine.getByRole('button', { name: 'Set my house rules' }).click();

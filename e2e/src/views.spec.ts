@@ -12,6 +12,14 @@ const LISTED = ['aria-allowed-role'];
 /** What night may change: the rest of the page is the same. */
 const OF_COLOUR = ['color-contrast', 'link-in-text-block'];
 
+/** Without a page of its own to count up in, and without a list of what passed: half the time of a scan. */
+function scanOf(page: Page): AxeBuilder {
+  return new AxeBuilder({ page })
+    .setLegacyMode()
+    .options({ resultTypes: ['violations'] })
+    .disableRules(LISTED);
+}
+
 /**
  * Every view passes the scan at WCAG 2.2 AA, by day and by night.
  *
@@ -21,7 +29,7 @@ async function expectAccessible(page: Page, part = 'html'): Promise<void> {
   for (const colorScheme of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme });
     await expect.poll(() => page.evaluate(paper)).toBe(PAPER[colorScheme]);
-    const scan = new AxeBuilder({ page }).include(part).disableRules(LISTED);
+    const scan = scanOf(page).include(part);
     const rules = colorScheme === 'light' ? scan.withTags(WCAG) : scan.withRules(OF_COLOUR);
     const { violations } = await rules.analyze();
     const found = violations.map(
@@ -49,10 +57,7 @@ for (const [name, go] of [
     await go(page);
     await page.setViewportSize({ width: 390, height: 844 });
     await expect(page.getByRole('navigation', { name: 'Places, on a phone' })).toBeVisible();
-    const { violations } = await new AxeBuilder({ page })
-      .withTags(WCAG)
-      .disableRules(LISTED)
-      .analyze();
+    const { violations } = await scanOf(page).withTags(WCAG).analyze();
     expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html ?? ''}`)).toEqual([]);
   });
 }
@@ -148,7 +153,7 @@ test('the hard days are accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');
   await page.getByRole('link', { name: 'Hard days' }).first().click();
-  await expect(page.getByRole('heading', { name: 'In turn', level: 2 })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Rotation', level: 2 })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('combobox', { name: 'Tuesdays' }).click();
   await expectAccessible(page);

@@ -26,7 +26,7 @@ export function moveRace(spec: ResolvedSpec, date: CivilDate, today: CivilDate):
     return { race, start: addDays(spec.start, 7 * weeks), weeks: spec.weeks, events };
   }
   const weeks = countWeeks(spec.start, date, spec.weekStartsOn);
-  const { volume, rotations, week } = spec;
+  const { volume, rotations, week, longRun } = spec;
   const left = (number: number) => (number <= weeks ? number : undefined);
   return {
     race,
@@ -34,6 +34,7 @@ export function moveRace(spec: ResolvedSpec, date: CivilDate, today: CivilDate):
     start: spec.start,
     weeks,
     pins: spec.pins.filter(({ week }) => week <= weeks),
+    longRun: { ...longRun, segmentWeeks: longRun.segmentWeeks?.filter((each) => each <= weeks) },
     rotations: rotations && inWeeks(rotations, left),
     week: { ...week, fixed: week.fixed && inWeeks(week.fixed, left) },
     volume: {

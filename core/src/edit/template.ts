@@ -58,11 +58,10 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
       // An amount of the other athlete’s own.
       midweek: undefined,
       // A pattern made for the sound may ask more than the often hurt should do.
-      ...(oftenHurt && { days: undefined, byPhase: undefined }),
+      ...(oftenHurt && { days: undefined, byPhase: undefined, fixed: gentle(source.week.fixed) }),
     },
     sessions: template.sessions,
-    families: template.families,
-    rotations: template.rotations,
+    ...(!oftenHurt && { families: template.families, rotations: template.rotations }),
     overrides: source.overrides,
     pins: source.pins
       .filter(({ week }) => week <= spec.weeks)
@@ -72,6 +71,11 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
         ...(pin.longRun !== undefined && { longRun: longRun.place(pin.longRun) }),
       })),
   };
+}
+
+/** Weekdays without what may be hard. */
+function gentle(fixed: ResolvedSpec['week']['fixed']): ResolvedSpec['week']['fixed'] {
+  return fixed?.filter(({ role, session }) => role !== 'quality' && session === undefined);
 }
 
 /** The template as whole spec, on a race of its own distance. */

@@ -24,7 +24,9 @@ export async function readSpreadsheet(file: Uint8Array): Promise<Spreadsheet> {
     await workbook.xlsx.load(unpacked(file));
   } catch (error) {
     if (error instanceof Unreadable) throw error;
-    throw new Unreadable('This is no spreadsheet in XLSX, or it is broken. Save it anew as XLSX.');
+    throw new Unreadable(
+      'This is not an XLSX spreadsheet, or it is damaged. Save it again as XLSX.',
+    );
   }
   for (const sheet of workbook.worksheets) {
     const rows: string[][] = [];
@@ -48,7 +50,7 @@ function unpacked(file: Uint8Array): ArrayBuffer {
       bytes += originalSize;
       if (bytes > MOST_UNPACKED) {
         throw new Unreadable(
-          'The spreadsheet holds more than a plan does. Copy the cells of the plan, and paste them.',
+          'The spreadsheet is larger than any plan. Copy the cells of the plan and paste them instead.',
         );
       }
       return true;
@@ -63,12 +65,18 @@ function textOf(cell: Cell): string {
   return wordsOf(cell.value).trim().slice(0, MOST_CHARACTERS);
 }
 
+/** A day; a duration, which a spreadsheet counts from the end of 1899, as hours and minutes. */
+function dateWords(instant: string): string {
+  if (!instant.startsWith('1899-')) return instant.slice(0, 10);
+  return instant.slice(11, 16).replace(/^0/, '');
+}
+
 function wordsOf(value: CellValue | undefined): string {
   if (value === null || value === undefined || typeof value === 'boolean') return '';
   if (typeof value === 'string') return value;
   // What sums in binary come to: 0.1 + 0.2 is 0.3.
   if (typeof value === 'number') return String(Number(value.toPrecision(12)));
-  if (value instanceof Date) return value.toISOString().slice(0, 10);
+  if (value instanceof Date) return dateWords(value.toISOString());
   if ('richText' in value) return value.richText.map(({ text }) => text).join('');
   if ('result' in value) return wordsOf(value.result);
   if ('text' in value) return wordsOf(value.text);

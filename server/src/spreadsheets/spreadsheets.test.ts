@@ -1,6 +1,6 @@
 import type { Spreadsheet } from '@nadir/contract';
 import ExcelJS from 'exceljs';
-import { zipSync } from 'fflate';
+import { unzipSync, zipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type TestApp, firstCoach, startTestApp } from '../testing/test-app.js';
 
@@ -28,6 +28,7 @@ describe('a spreadsheet', () => {
       sheet.mergeCells('A1:C1');
       sheet.addRow([new Date('2027-03-01T00:00:00Z'), '6 x 600 m @ 5 km, 90 s jog', 0.1 + 0.2]);
       sheet.addRow([new Date('2027-03-02T00:00:00Z'), { formula: 'C2*10', result: 3 }, true]);
+      sheet.addRow([new Date('1899-12-30T01:10:00Z'), { error: '#DIV/0!' }]);
       sheet.addRow([{ richText: [{ text: '8 km ' }, { text: 'easy' }] }, { formula: 'A9/0' }]);
     });
     const { status, body } = await read(base64);
@@ -39,6 +40,7 @@ describe('a spreadsheet', () => {
         ['Autumn', '', ''],
         ['2027-03-01', '6 x 600 m @ 5 km, 90 s jog', '0.3'],
         ['2027-03-02', '3', ''],
+        ['1:10', '', ''],
         ['8 km easy', '', ''],
       ],
     });
@@ -59,7 +61,7 @@ describe('a spreadsheet', () => {
     });
     const { status, body } = await read(base64);
     expect(status).toBe(400);
-    expect(body).toMatchObject({ message: /holds more than a plan does/ });
+    expect(body).toMatchObject({ message: /larger than any plan/ });
   }, 60_000);
 
   it.each([
@@ -74,6 +76,27 @@ describe('a spreadsheet', () => {
     const { status, body } = await read(base64);
     expect(status).toBe(400);
     expect(JSON.stringify(body)).toMatch(/spreadsheet|cannot be taken/);
+  });
+
+  it('that says it is small and is not is refused, and never unpacked whole', async () => {
+    const base64 = await fileOf((sheet) => {
+      for (let row = 0; row < 50; row++) sheet.addRow([row, '8 km easy', 'x'.repeat(2000)]);
+    });
+    const parts = unzipSync(Buffer.from(base64, 'base64'));
+    const honest = parts['xl/worksheets/sheet1.xml'] ?? new Uint8Array();
+    const zip = Buffer.from(zipSync(parts));
+    // How long it is unpacked stands before its data and in the directory: both say forty bytes.
+    const length = Buffer.alloc(4);
+    length.writeUInt32LE(honest.length);
+    let lies = 0;
+    for (let at = zip.indexOf(length); at >= 0; at = zip.indexOf(length, at + 4)) {
+      zip.writeUInt32LE(40, at);
+      lies++;
+    }
+    expect(lies).toBeGreaterThanOrEqual(1);
+    const { status, body } = await read(zip.toString('base64'));
+    expect(status).toBe(400);
+    expect(body).toMatchObject({ message: /not an XLSX spreadsheet/ });
   });
 
   it('is read for nobody without a sign-in', async () => {

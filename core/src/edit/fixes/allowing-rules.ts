@@ -33,45 +33,54 @@ export interface AllowingRules {
  * could hurt, and what guards the young and the often hurt, is never allowed so.
  */
 export function allowingRules(context: CheckContext, findings: readonly Finding[]): AllowingRules {
+  const open = findings.filter(({ past, waived }) => !past && waived === undefined);
+  const before = new Set(runChecks(context).map(keyOf));
   const values: Record<string, number> = {};
   const allowing: AllowingRule[] = [];
+  const allowed = new Set<string>();
   const left: Finding[] = [];
-  for (const finding of findings) {
-    if (finding.past || finding.waived !== undefined) continue;
-    const found = finding.level === 'stop' ? undefined : ruleFor(finding, context, values);
+  for (const finding of open) {
+    const found = finding.level === 'stop' ? undefined : ruleFor(finding);
     if (!found) {
       left.push(finding);
       continue;
     }
-    values[found.rule.path] = found.to;
-    const known = allowing.find(({ rule }) => rule.path === found.rule.path);
+    const { rule, to } = found;
+    values[rule.path] = to;
+    allowed.add(keyOf(finding));
+    const known = allowing.find((each) => each.rule.path === rule.path);
     if (known) {
-      known.to = found.to;
+      known.to = to;
       known.checks.push(finding.check);
     } else {
-      allowing.push({ ...found, checks: [finding.check] });
+      const from = ruleValue(context.rules, rule.path) ?? to;
+      allowing.push({ rule, from, to, checks: [finding.check] });
     }
   }
   return { allowing, change: changeFor(context.block, values), left };
+
+  /** A rule that lets one more finding go, brings none, and keeps those away that went before. */
+  function ruleFor({ check, about, value, limit }: Finding) {
+    for (const rule of ruleCatalogue) {
+      const now = values[rule.path] ?? ruleValue(context.rules, rule.path);
+      if (now === undefined || rule.group === 'care' || !rule.checks.includes(check)) continue;
+      const far = outward(rule, value, value > limit);
+      // One that goes as far already is not drawn in again.
+      for (const to of [now, far]) {
+        if (ruleProblem(rule, to) !== undefined) continue;
+        const after = runChecks(contextWith(context, { ...values, [rule.path]: to })).map(keyOf);
+        const gone = !after.includes(keyOf({ check, about }));
+        const sound = after.every((each) => before.has(each) && !allowed.has(each));
+        if (gone && sound) return { rule, to };
+      }
+    }
+    return undefined;
+  }
 }
 
-function ruleFor(
-  finding: Finding,
-  context: CheckContext,
-  values: Readonly<Record<string, number>>,
-): Omit<AllowingRule, 'checks'> | undefined {
-  const { check, about, value, limit } = finding;
-  for (const rule of ruleCatalogue) {
-    const from = ruleValue(context.rules, rule.path);
-    if (from === undefined || rule.group === 'care' || !rule.checks.includes(check)) continue;
-    const to = outward(rule, value, value > limit);
-    if (ruleProblem(rule, to) !== undefined || to === from) continue;
-    const after = runChecks(contextWith(context, { ...values, [rule.path]: to }));
-    if (!after.some((each) => each.check === check && each.about === about && !each.past)) {
-      return { rule, from, to };
-    }
-  }
-  return undefined;
+/** One kind of finding, in whatever weeks. */
+function keyOf({ check, about }: Pick<Finding, 'check' | 'about'>): string {
+  return `${check} ${about ?? ''}`;
 }
 
 /** What a block would be held against: its days as they are, its rules and the answer that rests on one of them changed. */

@@ -9,7 +9,7 @@ export function freeWeekdays({ block }: FixContext): Fix[] {
   const turning = rotations.flatMap(({ on, phases, weeks }): Fix[] => {
     if (typeof on === 'number' || weeks) return [];
     const { change } = setRotation(block, on, [], phases);
-    return [{ label: `End the turns on ${capital(on)}s`, change }];
+    return [{ label: `End the rotation on ${capital(on)}s`, change }];
   });
   const fixed = (week.fixed ?? []).map((rule): Fix => {
     const { change } = freeWeekday(block, rule);

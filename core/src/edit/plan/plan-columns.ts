@@ -7,10 +7,10 @@ export type PlanColumn = Weekday | 'date' | 'week' | 'text' | 'volume' | 'longRu
 export const planColumnWords: Readonly<Record<Exclude<PlanColumn, Weekday>, string>> = {
   date: 'Date',
   week: 'Week number',
-  text: 'What is run',
-  volume: 'Week’s volume',
+  text: 'Session',
+  volume: 'Weekly volume',
   longRun: 'Long run',
-  nothing: 'Left aside',
+  nothing: 'Not used',
 };
 
 /** Reads a day as coaches write it; undefined where it is none. */
@@ -44,13 +44,16 @@ export function guessColumns(
   const head = heading + 1;
   const body = table.slice(head);
   const named = headed(table[heading] ?? [], width);
-  const dated = columnOf(body, width, (cell) => readDate(cell) !== undefined);
   const columns = named ?? Array.from({ length: width }, (): PlanColumn => 'nothing');
-  if (dated !== undefined && !columns.includes('date') && columns[dated] !== 'week') {
+  const dated = columnOf(body, width, (cell) => !FIGURE.test(cell) && readDate(cell) !== undefined);
+  if (dated !== undefined && !columns.includes('date') && columns[dated] === 'nothing') {
     columns[dated] = 'date';
   }
   return { head, columns: named ? columns : unnamed(columns, body, weekStartsOn) };
 }
+
+/** 9.5 is nine and a half before it is the ninth of May. */
+const FIGURE = /^\s*\d+(?:[.,]\d+)?\s*$/;
 
 /** Lines over a table in which its headings may stand. */
 const MOST_HEAD = 6;
@@ -65,14 +68,9 @@ function headOf(cell: string): PlanColumn | undefined {
     .trim()
     .toLowerCase()
     .replace(/\s*[([].*$/, '');
-  const weekday =
-    words.length >= 2 &&
-    words.length !== 1 &&
-    weekdays.find((day) => words === day || words === day.slice(0, 3) || words === day.slice(0, 2));
+  const short = /^(?:tues|thurs?|weds)$/.test(words) ? words.slice(0, 3) : words;
+  const weekday = weekdays.find((day) => [day, day.slice(0, 3), day.slice(0, 2)].includes(short));
   if (weekday) return weekday;
-  if (/^(?:tues|thur|thurs|weds)$/.test(words)) {
-    return weekdays.find((day) => day.startsWith(words.slice(0, 3)));
-  }
   return HEADS.find(([pattern]) => pattern.test(words))?.[1];
 }
 
@@ -138,7 +136,7 @@ function unnamed(
   } else if (found.includes('date')) {
     if (open[0] !== undefined) found[open[0]] = 'text';
   } else {
-    const figures = open.filter((index) => !isCounting(body, index));
+    const figures = open.filter((index, place) => place > 0 || !isCounting(body, index));
     const [volume, long] = figures.sort((a, b) => meanOf(body, b) - meanOf(body, a));
     if (volume !== undefined) found[volume] = 'volume';
     if (long !== undefined) found[long] = 'longRun';
@@ -150,7 +148,8 @@ function unnamed(
 function isCounting(body: readonly (readonly string[])[], column: number): boolean {
   const numbers = body.map((row) => Number(row[column])).filter((number) => number > 0);
   return (
-    numbers.length > 1 && numbers.every((number, index) => number === (numbers[0] ?? 0) + index)
+    numbers.length > 1 &&
+    numbers.every((number, index) => Number.isInteger(number) && number === (numbers[0] ?? 0) + index)
   );
 }
 

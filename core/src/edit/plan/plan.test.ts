@@ -90,6 +90,26 @@ describe('a coach’s table', () => {
     expect(guessColumns(table, 'monday', readDate).columns).toEqual(columns);
   });
 
+  it('takes figures with a decimal for figures, not for days', () => {
+    const dayOrNot: ReadDate = (text) =>
+      /^\d+[. ]\d+$/.test(text) ? '2027-05-09' : readDate(text);
+    const halves = [
+      ['Mon', 'Tue', 'Wed'],
+      ['8.5', '10.5', '9.5'],
+      ['9.5', '8.5', '7.5'],
+    ];
+    expect(guessColumns(halves, 'monday', dayOrNot).columns).toEqual([
+      'monday',
+      'tuesday',
+      'wednesday',
+    ]);
+    const volumes = [
+      ['54.5', '18.5'],
+      ['56.5', '19.5'],
+    ];
+    expect(guessColumns(volumes, 'monday', dayOrNot).columns).toEqual(['volume', 'longRun']);
+  });
+
   it('is counted back from the race where it has no dates, empty rows left out', () => {
     const { cells } = cellsOf(five, '2027-04-18');
     expect(cells[0]).toEqual({ kind: 'day', date: '2027-03-22', text: '8' });
@@ -172,6 +192,17 @@ describe('a plan as a block', () => {
     expect(planned.untaken).toMatchObject([
       { text: '6 x 1000 @ 10 km', suggestion: '6 x 1000 m @ 10 km' },
     ]);
+  });
+
+  it('says of a row after the race that it is outside the block', () => {
+    const planned = planBlock(
+      [
+        { kind: 'volume', date: '2027-04-12', text: '30' },
+        { kind: 'volume', date: '2027-04-19', text: '20' },
+      ],
+      { given: given('2027-04-18'), measure: km },
+    );
+    expect(planned).toMatchObject({ ok: false });
   });
 
   it('of the past is a record, and one of a day or a year is refused with its reason', () => {

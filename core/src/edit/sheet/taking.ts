@@ -1,6 +1,6 @@
 import { type CivilDate, type Measure, quantum, sum } from '../../base/index.js';
 import { dayWords } from '../../base/format/index.js';
-import { type Block, type Day, isRaced, writtenLength } from '../../layout/index.js';
+import { type Block, type Day, fixedDatesOf, isRaced, writtenLength } from '../../layout/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { linkPaces, sessionOf, sessionPacesOf, sessionTotals } from '../../sessions/index.js';
 import {
@@ -12,7 +12,7 @@ import {
 } from '../../spec/days/index.js';
 import { withPin } from '../../spec/index.js';
 import type { Change } from '../index.js';
-import { runRole } from '../week/index.js';
+import { runRole, weekdayStays } from '../week/index.js';
 import { type DayEntry, readDay, type ReadCell } from './read-day.js';
 import { readVolume, type VolumeEntry } from './read-week.js';
 import type { WrittenCell } from './cells.js';
@@ -55,7 +55,8 @@ export class Taking {
 
   take({ cell, text }: WrittenCell): Taken {
     if (cell.kind === 'volume') {
-      const days = this.block.weeks[cell.week - 1]?.days ?? [];
+      const days = this.block.weeks[cell.week - 1]?.days;
+      if (!days) return refuse(`Week ${cell.week} is outside the block.`);
       if (days.every(({ date }) => this.over.has(date))) return refuse(isOver(`Week ${cell.week}`));
       const read = readVolume(text, this.measure);
       return read.ok ? this.takeVolume(cell.week, read.entry) : read;
@@ -106,16 +107,24 @@ export class Taking {
 
   private fixAsItStands(day: Day, week: number): void {
     const { session, amount } = fixedDayOf(this.days, day.date);
-    if (session !== undefined || amount !== undefined) return;
+    if (session !== undefined || amount !== undefined || this.isByWeekday(day)) return;
     if (day.role === 'long') this.pin(week, 'longRun', this.amountOf(day));
     else this.write(day.date, { amount: this.amountOf(day), role: runRole(day.role) });
+  }
+
+  /** True where its weekday says how much is run, or what; a long run goes by its ladder. */
+  private isByWeekday({ date, role }: Day): boolean {
+    return role !== 'long' && fixedDatesOf(this.block).get(date)?.byWeekday === true;
   }
 
   /** What a day is asked to hold once all is taken; a race is counted apart. */
   private askedOf(day: Day, week: number): number {
     if (isRaced(day.role) || day.role === 'race') return 0;
     if (this.over.has(day.date)) return this.amountOf(day);
-    const { session, amount, role } = fixedDayOf(this.days, day.date);
+    const { date } = day;
+    const isOfWeekday = this.isByWeekday(day) && !this.touched.has(date);
+    const byWeekday = isOfWeekday ? fixedDatesOf(this.block).get(date) : undefined;
+    const { session, amount, role } = byWeekday ?? fixedDayOf(this.days, date);
     if (amount !== undefined) return amount;
     if (session !== undefined) return this.heldBy(session, day);
     if (role !== undefined && !isRun(role)) return 0;
@@ -170,6 +179,9 @@ export class Taking {
     const long = role === 'long' ? this.weekOf(date) : undefined;
     switch (entry.kind) {
       case 'free':
+        if (this.isByWeekday(day) && !this.days.some((each) => each.date === date)) {
+          return refuse(weekdayStays(date));
+        }
         this.days = this.days.filter((each) => each.date !== date);
         if (long !== undefined) this.pin(long, 'longRun', undefined);
         return DONE;

@@ -1,19 +1,25 @@
-import { dayWords, formatPlain } from '../../base/format/index.js';
+import { capital, dayWords, formatPlain } from '../../base/format/index.js';
 import {
   type DayRole,
   dayRoleWords,
   type FixedDay,
-  fixedDayOf,
   isRun,
   type PatternRole,
   type SwapReason,
   withFixedDay,
 } from '../../spec/days/index.js';
-import { addDays, type CivilDate, clean, type Measure, quantum } from '../../base/index.js';
+import {
+  addDays,
+  type CivilDate,
+  clean,
+  type Measure,
+  quantum,
+  weekdayOf,
+} from '../../base/index.js';
 import { type CrossKind, crossWords } from '../../rules/index.js';
 import { cycleLength } from '../../spec/index.js';
 import { linkPaces } from '../../sessions/index.js';
-import { type Block, type Day, mainOf } from '../../layout/index.js';
+import { type Block, type Day, fixedDatesOf, mainOf } from '../../layout/index.js';
 import { type Command, pinWeek } from '../index.js';
 
 /** A command, or why there is none, in a sentence. */
@@ -76,10 +82,13 @@ export function lengthenDay(
 /** Seconds that a step makes cross-training longer by. */
 const CROSS_STEP = 300;
 
-function lengthenCross({ spec }: Block, { date, cross }: Day, by: number): Command {
+function lengthenCross(block: Block, { date, cross, beside }: Day, by: number): Command {
   const crossTime = Math.max(CROSS_STEP, Math.round(cross.time / CROSS_STEP + by) * CROSS_STEP);
+  // Its kind and its session stay, whether the date or its weekday has them.
+  const { session } = fixedDatesOf(block).get(date) ?? {};
+  const part = { role: 'cross-train', cross: beside.cross, session, crossTime } as const;
   return {
-    change: { days: withFixedDay(spec.days, date, { role: 'cross-train', crossTime }) },
+    change: { days: withFixedDay(block.spec.days, date, part) },
     message: `Fixed ${dayWords(date)} at ${crossTime / 60} min.`,
   };
 }
@@ -189,6 +198,12 @@ export function swapBack({ spec }: Block, date: CivilDate): Command {
   };
 }
 
+/** Why a date that its weekday fixes is not freed alone. */
+export function weekdayStays(date: CivilDate): string {
+  const name = capital(weekdayOf(date));
+  return `${name}s are fixed through the block. Free them under Hard days, or fix this day as it should be.`;
+}
+
 /** Adds or takes what goes with a day: a second run, strength, strides. */
 export function setBeside(
   { spec }: Block,
@@ -202,7 +217,11 @@ export function setBeside(
 }
 
 /** Leaves a date to the week again, with all that was fixed of it. */
-export function freeDay({ spec }: Block, date: CivilDate): Command {
+export function freeDay(block: Block, date: CivilDate): CommandOrNot {
+  const { spec } = block;
+  if (!spec.days.some((day) => day.date === date) && fixedDatesOf(block).has(date)) {
+    return weekdayStays(date);
+  }
   return {
     change: { days: spec.days.filter((day) => day.date !== date) },
     message: `Reset ${dayWords(date)}.`,
@@ -218,10 +237,11 @@ function dayOf({ weeks }: Block, date: CivilDate): { week: number; day: Day } | 
 }
 
 /** What a day holds as a wish for another date; away from its week a session goes along as text. */
-function heldBy({ spec }: Block, day: Day, sameWeek: boolean): FixedDay {
+function heldBy(block: Block, day: Day, sameWeek: boolean): FixedDay {
+  const { spec } = block;
   const { date, role, beside } = day;
   const main = mainOf(day);
-  const { amount, session, follow, swap, crossTime } = fixedDayOf(spec.days, date);
+  const { amount, session, follow, swap, crossTime } = fixedDatesOf(block).get(date) ?? {};
   const key = main?.family ? linkPaces(main.shorthand, spec.paces.table) : undefined;
   const asText = session ?? (sameWeek ? undefined : key);
   return {

@@ -13,6 +13,7 @@ export {
   setDayRole,
   swapBack,
   swapForCross,
+  weekdayStays,
   writeSession,
 } from './days.js';
 export { assignFamily, choosePattern, dropPattern, patternDays, setCycleRole } from './pattern.js';

@@ -34,13 +34,13 @@ export function setRotation(
   const added: Rotation = { on, turn: turn.map(idOf), phases };
   const rotations = turn.length > 0 ? [...others, added] : others;
   const where = heldWords({ phases });
-  const words = turn.map((each) => (each ? `“${each.name}”` : 'as the phase has it')).join(', ');
+  const words = turn.map((each) => (each ? `“${each.name}”` : 'as in the phase')).join(', ');
   return {
     change: changeOf(spec, rotations, turn),
     message:
       turn.length > 0
         ? `${capital(on)}s${where}: ${words}, in turn.`
-        : `${capital(on)}s${where}: no rotation any more.`,
+        : `Ended the rotation on ${capital(on)}s${where}.`,
   };
 }
 
@@ -57,7 +57,7 @@ export function setTurn(
   const day = `${capital(on)} of week ${week}`;
   return {
     change: changeOf(spec, rotations, [family]),
-    message: family ? `${day}: “${family.name}”.` : `${day}: in turn again.`,
+    message: family ? `${day}: “${family.name}”.` : `${day}: back to the rotation.`,
   };
 }
 
@@ -137,7 +137,8 @@ function mainWords({ shorthand }: DaySession): string {
 function changeOf({ families = [] }: ResolvedSpec, rotations: Rotation[], turn: Turn) {
   const named = new Set(rotations.flatMap((each) => each.turn));
   const added = turn.flatMap((family) => (family ? [asAssigned(family)] : []));
-  const all = new Map([...families, ...added].map((family) => [family.id, family]));
+  // What the block has of a family stays as it was taken, whatever the library says now.
+  const all = new Map([...added, ...families].map((family) => [family.id, family]));
   const kept = [...all.values()].filter(({ id }) => named.has(id));
   return {
     rotations: rotations.length > 0 ? rotations : undefined,

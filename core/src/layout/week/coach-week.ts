@@ -168,10 +168,11 @@ function rotated(
 function fixDates({ spec, fixedOn }: Pick<Context, 'spec' | 'fixedOn'>, days: WishedDay[]) {
   if (spec.days.length === 0 && spec.week.fixed === undefined) return days;
   return days.map((day): WishedDay => {
-    const { role, amount, session, double, strength, addOn, cross } = fixedOn(day.date);
+    const { byWeekday, role, amount, session, ...besides } = fixedOn(day.date);
+    const { double, strength, addOn, cross } = besides;
     const isRun = amount !== undefined || session !== undefined;
     // A length or a session of a weekday that is not run otherwise makes a run of it.
-    const opened = isRun && day.role === 'rest' && spec.week.fixed ? 'easy' : day.role;
+    const opened = isRun && byWeekday && day.role === 'rest' ? 'easy' : day.role;
     return {
       ...day,
       fixed: role !== undefined || opened !== day.role,

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { sum, weekdayOf } from '../../base/index.js';
 import { applyChange } from '../../edit/index.js';
-import { fixWeekday, freeWeekday } from '../../edit/week/index.js';
+import { writeCells } from '../../edit/sheet/index.js';
+import { fixWeekday, freeDay, freeWeekday, lengthenDay } from '../../edit/week/index.js';
 import { validateSpec } from '../index.js';
 import { layOut } from '../../lay-out.js';
 import type { BlockSpec } from '../../spec/index.js';
@@ -59,6 +60,58 @@ describe('a weekday that is fixed', () => {
     expect(words[1]).toMatch(/^6 km easy; 5 x 20 s/);
     expect(words[2]).toBe(words[1]);
     expect([words[0], words[3]]).toEqual(['', '']);
+  });
+
+  it('is done otherwise on one date without losing its length, and said where it cannot be run', () => {
+    const pool = { kind: 'pool', reason: 'soreness' } as const;
+    const swapped = layOut({ ...fixed, days: [{ date: '2026-12-21', swap: pool }] });
+    const day = swapped.weeks[1]?.days[0];
+    const usual = layOut(fixed).weeks[1]?.days[0];
+    expect(day).toMatchObject({ distance: 0, swap: pool });
+    // Minute for minute: ten kilometres at the pace of the day.
+    expect(day?.cross.time).toBe(60 * Math.round((usual?.time ?? 0) / 60));
+    const athlete = { ...marathon.athlete, unavailable: ['monday' as const] };
+    const found = layOut({ ...fixed, athlete }).findings;
+    expect(found.map(({ check }) => check)).toContain('session-outside-days');
+  });
+
+  it('stays as it is while a week is made the sum of its days, and is not freed by one of them', () => {
+    const session = '6 km easy; 5 x 20 s @ strides';
+    const block = layOut({
+      ...marathon,
+      week: { ...marathon.week, fixed: [{ weekday: 'wednesday', session }] },
+    });
+    const written = writeCells(
+      block,
+      [{ cell: { kind: 'day', date: '2026-12-21' }, text: '12' }],
+      KM,
+      { givesWay: 'volume' },
+    );
+    const after = layOut(applyChange<BlockSpec>(block.spec, written.command?.change ?? {}));
+    const { days = [], volume } = after.weeks[1] ?? {};
+    expect(days[2]?.sessions[0]?.shorthand).toBe(block.weeks[1]?.days[2]?.sessions[0]?.shorthand);
+    expect(sum(days.map(({ distance }) => distance))).toBe(volume);
+    const freed = writeCells(block, [{ cell: { kind: 'day', date: '2026-12-23' }, text: '' }], KM);
+    expect(freed.untaken[0]?.problem).toMatch(/^Wednesdays are fixed through the block/);
+    expect(freeDay(block, '2026-12-23')).toMatch(/^Wednesdays are fixed/);
+  });
+
+  it('in the pool is lengthened in the pool, with its session', () => {
+    const session = '10 x 2 min @ 5-km, 1 min jog';
+    const block = layOut({
+      ...marathon,
+      week: {
+        ...marathon.week,
+        fixed: [
+          { weekday: 'wednesday', role: 'cross-train', cross: 'pool', crossTime: 2400, session },
+        ],
+      },
+    });
+    const longer = lengthenDay(block, '2026-12-23', { shown: 0, by: 1 }, KM);
+    const days = [
+      { date: '2026-12-23', role: 'cross-train', cross: 'pool', crossTime: 2700, session },
+    ];
+    expect(longer).toMatchObject({ change: { days } });
   });
 
   it('is fixed and freed by one act each', () => {

@@ -16,7 +16,7 @@ interface Dates {
 
 /** A date of which something is fixed. */
 export interface FixedDate extends FixedDay {
-  /** True where it is fixed by its weekday alone. */
+  /** True where what is done on it is fixed by its weekday. */
   byWeekday?: boolean;
 }
 
@@ -54,11 +54,11 @@ export function fixedDays(
 
 /** What is fixed of a date; where it says itself what is done, nothing of its weekday is left. */
 function together(date: CivilDate, asked: Partial<FixedDay>, own: FixedDay | undefined): FixedDate {
-  if (!own) return { ...asked, date, byWeekday: true };
-  const { role, amount, session, swap } = own;
-  if ([role, amount, session, swap].some((value) => value !== undefined)) return own;
-  const besides = Object.entries(own).filter(([, value]) => value !== undefined);
-  return { ...asked, ...Object.fromEntries(besides), date };
+  const { role, amount, session } = own ?? {};
+  if (own && [role, amount, session].some((value) => value !== undefined)) return own;
+  // What goes with it, and how it is done instead, is the date's.
+  const besides = Object.entries(own ?? {}).filter(([, value]) => value !== undefined);
+  return { ...asked, ...Object.fromEntries(besides), date, byWeekday: true };
 }
 
 const known = new WeakMap<Pick<Block, 'spec' | 'weeks'>, ReadonlyMap<CivilDate, FixedDate>>();

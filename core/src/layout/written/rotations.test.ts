@@ -125,6 +125,19 @@ describe('sessions in turn', () => {
     });
   });
 
+  it('keep the block’s own copy of a family, whatever the library says since', () => {
+    const block = layOut(spec);
+    const since = { ...a, start: '3 x 100 m @ mile, 100 m walk' };
+    const { change } = setTurn(block, { on: 'tuesday', week: 2 }, since);
+    expect(change.families).toEqual([a, b, c]);
+  });
+
+  it('are told where their weekday cannot be run', () => {
+    const athlete = { ...marathon.athlete, unavailable: ['tuesday' as const] };
+    const codes = layOut({ ...spec, athlete }).findings.map(({ check }) => check);
+    expect(codes).toContain('session-outside-days');
+  });
+
   it('cannot name what the block has not', () => {
     expect(validateSpec({ ...spec, families: [a, b] })).toMatchObject([
       { code: 'unknown-family', path: ['rotations', 0, 'turn'] },

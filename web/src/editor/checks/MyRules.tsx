@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { errorSentence, useCoachingQuery, useSaveHouseRulesMutation } from '../../api/api.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { figureText, shownAs } from '../../components/rule-figure.js';
+import { useSay } from '../../components/messages.js';
 import { plural } from '../../components/dates.js';
 import type { Commands } from '../useCommands.js';
 import styles from './Checks.module.css';
@@ -34,28 +35,29 @@ function RulesOfBlock({
   onClose,
 }: MyRulesProps & { onClose: () => void }) {
   const { data: coaching } = useCoachingQuery();
+  const say = useSay();
   const [save, { error }] = useSaveHouseRulesMutation();
   const found = useMemo(() => rulesThatAllow(block, today), [block, today]);
   const { allowing, change, left } = found;
+  const house = coaching?.houseRules;
   const values = Object.fromEntries(allowing.map(({ rule, to }) => [rule.path, to]));
 
   async function set() {
-    const saved = await save({
-      ...coaching?.houseRules,
-      values: { ...coaching?.houseRules.values, ...values },
-    });
+    if (!house) return;
+    const saved = await save({ ...house, values: { ...house.values, ...values } });
     if (saved.error) return;
     const [issue] = commands.run({ change, message: 'Set the house rules to this block.' });
-    if (!issue) onClose();
+    if (issue) say({ text: issue.message });
+    else onClose();
   }
 
   return (
     <section aria-label="My rules" className={styles.mine}>
       {allowing.length === 0 ? (
-        <p>None of these goes back to a rule that could be set to it.</p>
+        <p>No house rule can be set to allow these.</p>
       ) : (
         <>
-          <p>Your house rules would be, for this block and those to come:</p>
+          <p>Your house rules would become, for this block and new ones:</p>
           <ul>
             {allowing.map(({ rule, from, to }) => (
               <li key={rule.path}>
@@ -70,17 +72,16 @@ function RulesOfBlock({
       )}
       {left.length > 0 && (
         <p className="small muted">
-          {plural(left.length, 'check')} would go on being told: what could hurt, and what no rule
-          sets.
+          {plural(left.length, 'check')} would remain: matters of safety, and what no rule sets.
         </p>
       )}
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       {allowing.length > 0 && (
-        <Button variant="outlined" onClick={() => void set()}>
+        <Button variant="outlined" disabled={!house} onClick={() => void set()}>
           Set my house rules
         </Button>
       )}
-      <Button onClick={onClose}>Leave them</Button>
+      <Button onClick={onClose}>Leave the rules as they are</Button>
     </section>
   );
 }

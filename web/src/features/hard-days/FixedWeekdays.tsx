@@ -55,8 +55,8 @@ export function FixedWeekdays({
         The same every week
       </h2>
       <p className="small muted">
-        Typed as a day is: 10, 6 {unitName(measure)} easy, rest, 40 min pool, a session. Enter keeps
-        it; an empty field leaves the day to its week.
+        Type it as you would a day: 10, 6 {unitName(measure)} easy, rest, 40 min pool, or a session.
+        Enter keeps it; leave the field empty and the day is worked out.
       </p>
       {weekdaysFrom(spec.weekStartsOn).map((weekday) => {
         const rule = fixed.find((each) => each.weekday === weekday && isHere(each));

@@ -20,7 +20,7 @@ import { FixedWeekdays } from './FixedWeekdays.js';
 import styles from './HardDays.module.css';
 import { TurnsGrid } from './TurnsGrid.js';
 
-/** Which sessions take turns on which weekday, week by week, and weekdays that stay the same. */
+/** The rotation of sessions on each weekday, week by week, and weekdays that stay the same. */
 export function HardDaysPage() {
   const { id = '' } = useParams();
   return (
@@ -47,11 +47,11 @@ function OpenHardDays({ file, preview }: { file: BlockFile; preview: BlockFile |
     <>
       <OpenBlockTitle spec={base.block.spec} view="Hard days">
         <ChoiceAnswer<PhaseKind | ''>
-          label="What is set holds in"
+          label="Where changes apply"
           value={phase}
           choices={[
-            ['', 'Set for the whole block'],
-            ...kinds.map((kind) => [kind, `Set for ${kind.replaceAll('-', ' ')}`] as const),
+            ['', 'Apply to the whole block'],
+            ...kinds.map((kind) => [kind, `Apply to ${kind.replaceAll('-', ' ')}`] as const),
           ]}
           onAnswer={setPhase}
         />
@@ -78,12 +78,14 @@ function OpenHardDays({ file, preview }: { file: BlockFile; preview: BlockFile |
   );
 }
 
-/** The coach's own families first, those of the block that are no longer theirs last. */
+/** As the block has them, then the coach's own and the starting library. */
 function useFamilies({ spec }: CheckedBlock): readonly Progression[] {
   const { data } = useCoachingQuery();
   return useMemo(() => {
     const found = new Map<string, Progression>();
-    for (const family of [...(data?.library ?? []), ...startingFamilies, ...familiesOf(spec)]) {
+    const { families = [] } = spec;
+    const all = [...families, ...(data?.library ?? []), ...startingFamilies, ...familiesOf(spec)];
+    for (const family of all) {
       if (!found.has(family.id)) found.set(family.id, family);
     }
     return [...found.values()];

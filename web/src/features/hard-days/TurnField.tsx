@@ -8,7 +8,7 @@ import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
 import styles from './HardDays.module.css';
 
 /** A week that is left to its phase. */
-const OF_PHASE = { id: '', name: 'as the phase has it' };
+const OF_PHASE = { id: '', name: 'as in the phase' };
 
 type Choice = Pick<Progression, 'id' | 'name'>;
 
@@ -57,7 +57,7 @@ export function TurnField({
         <TextField
           {...params}
           label={`${capital(weekday)}s`}
-          placeholder={value.length === 0 ? 'as the phases have it' : ''}
+          placeholder={value.length === 0 ? 'as in the phases' : ''}
           slotProps={{ ...params.slotProps, inputLabel: { shrink: true } }}
         />
       )}

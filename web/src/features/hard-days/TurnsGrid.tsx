@@ -46,10 +46,10 @@ export function TurnsGrid({
     if (issue) say({ text: issue.message });
   };
   return (
-    <section aria-labelledby="in-turn">
+    <section aria-labelledby="rotation">
       <div className={styles.heading}>
-        <h2 id="in-turn" className="display">
-          In turn
+        <h2 id="rotation" className="display">
+          Rotation
         </h2>
         {others.length > 0 && (
           <ChoiceAnswer<Weekday | ''>
@@ -150,7 +150,7 @@ function Turn({
   const laid = over ? main?.family?.name : family?.name;
   const name = isWritten ? 'written' : [laid ?? '–', exposure].filter(Boolean).join(' ');
   const session = words || (main?.shorthand ?? '');
-  const part = fitted && !over ? ` · ${formatPercent(fitted)} of what is written` : '';
+  const part = fitted && !over ? ` · ${formatPercent(fitted)} of what was written` : '';
   const written = `${session}${part}`;
   if (over || isWritten) {
     return (
@@ -168,7 +168,7 @@ function Turn({
         given={own}
         width="100%"
         choices={[
-          ['', own ? 'In turn again' : name],
+          ['', own ? 'Back to the rotation' : name],
           ...families.map(({ id, name }) => [id, name] as const),
         ]}
         onAnswer={(id) => onChoose(families.find((each) => each.id === id))}

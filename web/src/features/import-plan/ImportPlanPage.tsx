@@ -82,14 +82,14 @@ export function ImportPlanPage() {
     <>
       <TitleBlock
         title="Import a plan"
-        detail="Days and weeks are kept as they are written; what they leave open is worked out."
+        detail="Days and weeks stay as you wrote them; the rest is worked out."
       >
         <Button
           variant="contained"
           disabled={!read?.file || !isNamed || adding.isLoading || laying.isLoading}
           onClick={() => void keep()}
         >
-          Make it a block
+          Create block
         </Button>
       </TitleBlock>
       <main className={styles.main}>
@@ -101,7 +101,7 @@ export function ImportPlanPage() {
                 value={athleteId}
                 width={220}
                 choices={[
-                  ['', 'Somebody new'],
+                  ['', 'New athlete'],
                   ...athletes.map((each) => [each.id, each.facts.name] as const),
                 ]}
                 onAnswer={(id) => {
@@ -149,7 +149,7 @@ export function ImportPlanPage() {
           </Field>
           <Field
             label="Race day"
-            because={!race.date && read?.raceDate ? 'As the plan seems to have it.' : undefined}
+            because={!race.date && read?.raceDate ? 'Read from the plan.' : undefined}
           >
             {(ids) => (
               <DateAnswer
@@ -159,7 +159,7 @@ export function ImportPlanPage() {
               />
             )}
           </Field>
-          <Field label="Figures are">
+          <Field label="Figures in">
             {(ids) => (
               <ChoiceAnswer {...ids} value={counted} choices={COUNTED} onAnswer={setCounted} />
             )}
@@ -182,7 +182,7 @@ export function ImportPlanPage() {
                     {plural(read.taken, 'cell')} read: {plural(read.weeks, 'week')} to{' '}
                     {formatRaceDistance(race.distance, counted === 'mi' ? 'mi' : 'km')}
                     {read.raceDate && read.raceDate < today ? ', a record of the past.' : '.'}
-                    {read.untaken.length > 0 && ' A day that cannot be read is left to its week.'}
+                    {read.untaken.length > 0 && ' Days that cannot be read are worked out.'}
                     {!isNamed && ' Give the athlete a name.'}
                   </p>
                 )}

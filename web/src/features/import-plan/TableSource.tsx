@@ -14,7 +14,7 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
   function take(table: string[][], isCut = table.length >= MOST_ROWS) {
     const isEmpty = table.every((row) => row.every((cell) => cell.trim() === ''));
     if (isEmpty) {
-      setProblem('There is nothing in it.');
+      setProblem('The table is empty.');
       return;
     }
     setProblem(isCut ? `Only its first ${MOST_ROWS} rows are read.` : undefined);
@@ -23,7 +23,7 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
 
   async function onFile(file: File) {
     if (file.size > MOST_SPREADSHEET_BYTES) {
-      setProblem(`${file.name} is larger than a plan: 2 MB is the most. Nothing was taken.`);
+      setProblem(`${file.name} is larger than any plan: 2 MB is the limit. Nothing was read.`);
       return;
     }
     if (!/\.xlsx$/i.test(file.name)) {

@@ -61,11 +61,11 @@ export function usePlan(asked: PlanAsked) {
     const nothing = { shape, cells, raceDate, file: undefined, weeks: 0, taken: 0, untaken: [] };
     if (cells.length === 0) {
       const problem = raceDate
-        ? 'No days and no figures were found. Say what each column holds.'
-        : 'The table has no dates: give the race its day, and its last row is the week of the race.';
+        ? 'No days or figures were found. Choose what each column holds.'
+        : 'The table has no dates. Set the race day, and the last row becomes race week.';
       return { ...nothing, problems: [problem] };
     }
-    if (!raceDate) return { ...nothing, problems: ['Give the race its day.'] };
+    if (!raceDate) return { ...nothing, problems: ['Set the race day.'] };
     const planned = planBlock(cells, {
       given: {
         ...blockHeading,

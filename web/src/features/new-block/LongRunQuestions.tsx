@@ -67,9 +67,9 @@ export function LongRunQuestions(props: QuestionProps) {
 
 /** Which long runs hold it: so many of those that build, or weeks by their number. */
 const EVERY = [
-  ['2', 'every other one'],
-  ['1', 'every one'],
-  ['3', 'every third'],
+  ['2', 'every other long run'],
+  ['1', 'every long run'],
+  ['3', 'every third long run'],
   ['weeks', 'in these weeks'],
 ] as const;
 
@@ -88,7 +88,10 @@ function SegmentWeeks({
   const [bad, setBad] = useState<string>();
   return (
     <>
-      <Field label="Which" because={weeks ? undefined : 'Of those that build, back from the peak.'}>
+      <Field
+        label="Which ones"
+        because={weeks ? undefined : 'Counted back from the peak, recovery weeks left out.'}
+      >
         {(ids) => (
           <ChoiceAnswer
             {...ids}

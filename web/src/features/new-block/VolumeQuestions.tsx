@@ -98,7 +98,7 @@ function GrowthSteps({
     <>
       <AmountAnswer
         label="Step"
-        because="What a week is over the one before, or a step over the last."
+        because="How much each rise adds."
         measure={measure}
         value={step}
         given={asked.step !== undefined}
@@ -107,7 +107,7 @@ function GrowthSteps({
       {school === 'step-and-hold' && (
         <NumberAnswer
           label="Held"
-          because="Weeks at a step before the next."
+          because="Weeks at each level before the next rise."
           value={hold}
           given={asked.hold !== undefined}
           least={1}

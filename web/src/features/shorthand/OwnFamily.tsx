@@ -126,11 +126,11 @@ export function OwnFamily({
           {number('most', 'Exposures', 'Then it stays as it is.')}
         </>
       )}
-      {around('before', 'Before it', 'Run before the main set every time.')}
-      {around('after', 'After it', 'Strides, say, every time.')}
+      {around('before', 'Before the set', 'Run at every exposure, before the main set.')}
+      {around('after', 'After the set', 'Run at every exposure, strides for example.')}
       <Field
         label="Fit"
-        because="Sized to what the athlete ran before, and to the week. Else it is run as it is written."
+        because="Scaled to the athlete and the week. Otherwise run exactly as written."
       >
         {() => (
           <Tick

@@ -123,8 +123,11 @@ export function DayPanel({
         </Button>
       </div>
       <p className="muted">{whyDay(week, day, shown, rules)}</p>
-      {(role === 'rest' || role === 'cross-train') && (
-        <p>Give the day a role that is run, and a session can be written for it.</p>
+      {role === 'rest' && <p>Give the day a run, and a session can be written for it.</p>}
+      {role === 'cross-train' && (
+        <p>
+          Minutes and session are typed in the Sheet: 40 min pool: 10 x 2 min brisk, 1 min easy.
+        </p>
       )}
       {!NOT_WRITTEN.has(role) && !swap && (
         // Written anew whenever the day is laid out otherwise.
