@@ -44,7 +44,7 @@ describe('rules that a block departs from', () => {
       const { allowing, change } = rulesThatAllow(block);
       const allowed = new Set(allowing.flatMap(({ checks }) => checks));
       const rules = rulesOf(applyChange(block.spec, change));
-      const spec = applyChange(block.spec, change) as typeof block.spec;
+      const spec = applyChange(block.spec, change);
       const after = runChecks({ block: { ...block, spec }, rules }).map(({ check }) => check);
       expect(after.filter((check) => allowed.has(check))).toEqual([]);
       const before = block.findings.map(({ check }) => check);

@@ -149,7 +149,9 @@ function isCounting(body: readonly (readonly string[])[], column: number): boole
   const numbers = body.map((row) => Number(row[column])).filter((number) => number > 0);
   return (
     numbers.length > 1 &&
-    numbers.every((number, index) => Number.isInteger(number) && number === (numbers[0] ?? 0) + index)
+    numbers.every(
+      (number, index) => Number.isInteger(number) && number === (numbers[0] ?? 0) + index,
+    )
   );
 }
 

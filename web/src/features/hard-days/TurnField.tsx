@@ -5,6 +5,7 @@ import type { Weekday } from '@nadir/core/base';
 import { capital } from '@nadir/core/base/format';
 import type { Turn } from '@nadir/core/edit/week';
 import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
+import { useState } from 'react';
 import styles from './HardDays.module.css';
 
 /** A week that is left to its phase. */
@@ -26,6 +27,7 @@ export function TurnField({
   phases: PhaseKind[] | undefined;
   onTurn: (turn: Turn) => void;
 }) {
+  const [typed, setTyped] = useState('');
   const { rotations = [] } = block.spec;
   const rotation = rotations.find(
     ({ on, weeks, phases: of }) => on === weekday && !weeks && of?.join() === phases?.join(),
@@ -46,6 +48,9 @@ export function TurnField({
       className={styles.turns}
       options={choices}
       value={value}
+      inputValue={typed}
+      // The block may be drawn anew in mid-word: only choosing and leaving empty the field.
+      onInputChange={(_, text, reason) => reason !== 'reset' && setTyped(text)}
       getOptionLabel={({ name }) => name}
       getOptionKey={({ id }) => id}
       // A family may come more than once in its turn.
