@@ -98,21 +98,25 @@ const race = z.strictObject({
 });
 
 const cap = share.optional().meta({ description: 'Most growth over the last building week.' });
-const growth = z.discriminatedUnion(
-  'school',
-  [
-    z.strictObject({ school: z.literal('percentage'), cap }),
-    z.strictObject({ school: z.literal('fixed-step'), step: amount.optional() }),
-    z.strictObject({
-      school: z.literal('step-and-hold'),
-      step: amount.optional(),
-      hold: z.int().min(1).max(8).optional(),
-    }),
-    z.strictObject({ school: z.literal('straight-to-peak') }),
-    z.strictObject({ school: z.literal('alternating') }),
-  ],
-  { error: `expected ${growthSchoolNames.map((name) => `"${name}"`).join(' or ')}` },
-);
+const growthOf = <const R extends z.ZodRawShape, const W extends z.ZodRawShape>(
+  straight: R,
+  alternating: W,
+) =>
+  z.discriminatedUnion(
+    'school',
+    [
+      z.strictObject({ school: z.literal('percentage'), cap }),
+      z.strictObject({ school: z.literal('fixed-step'), step: amount.optional() }),
+      z.strictObject({
+        school: z.literal('step-and-hold'),
+        step: amount.optional(),
+        hold: z.int().min(1).max(8).optional(),
+      }),
+      z.strictObject({ school: z.literal('straight-to-peak'), ...straight }),
+      z.strictObject({ school: z.literal('alternating'), ...alternating }),
+    ],
+    { error: `expected ${growthSchoolNames.map((name) => `"${name}"`).join(' or ')}` },
+  );
 
 const weekNumber = z.int().min(1).max(blockLength.most);
 
@@ -125,6 +129,15 @@ const recovery = z.strictObject({
     .max(blockLength.most)
     .optional()
     .meta({ description: 'Numbers of the recovery weeks, instead of a cadence. Version 2.' }),
+});
+
+const volumeOf1And2 = z.strictObject({
+  start: amount.optional(),
+  peak: amount.optional(),
+  holdAtPeak: z.int().min(0).max(12).optional(),
+  peakWeek: weekNumber.optional().meta({ description: 'First week at the peak. Version 2.' }),
+  growth: growthOf({}, {}).optional(),
+  recovery: recovery.optional(),
 });
 
 const pin = z
@@ -427,16 +440,7 @@ const wishes = {
   phases: z
     .strictObject({ layout: z.enum(phaseLayoutNames), own: z.array(ownPhase).max(12).optional() })
     .optional(),
-  volume: z
-    .strictObject({
-      start: amount.optional(),
-      peak: amount.optional(),
-      holdAtPeak: z.int().min(0).max(12).optional(),
-      peakWeek: weekNumber.optional().meta({ description: 'First week at the peak. Version 2.' }),
-      growth: growth.optional(),
-      recovery: recovery.optional(),
-    })
-    .optional(),
+  volume: volumeOf1And2.optional(),
   longRun: longRunOf1And2.optional(),
   taper: taperOf(taperSchoolNames),
   week: weekOf1And2.optional(),
@@ -470,6 +474,20 @@ const wishes = {
     .meta({ description: 'The goal race before this one. Version 2.' }),
 };
 
+const growthOf3 = growthOf(
+  {
+    rises: z.int().min(1).max(8).optional().meta({ description: 'Rises to the peak.' }),
+  },
+  {
+    wayBack: z
+      .number()
+      .min(0)
+      .max(0.3)
+      .optional()
+      .meta({ description: 'Part that every second week goes back by.' }),
+  },
+);
+
 const segmentPlaces = {
   segmentEvery: z
     .int()
@@ -487,6 +505,7 @@ const segmentPlaces = {
 /** The coach's wishes as version 3 has them. */
 const wishesOf3 = {
   ...wishes,
+  volume: volumeOf1And2.extend({ growth: growthOf3.optional() }).optional(),
   longRun: longRunOf1And2.extend(segmentPlaces).optional(),
   week: weekOf1And2
     .extend({

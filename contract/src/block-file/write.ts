@@ -65,7 +65,7 @@ export function templateOf(file: BlockFile): BlockTemplate {
 }
 
 /** Only what the school itself knows; the rest comes from the house rules again. */
-function growthOf({ school, cap, step, hold }: ResolvedSpec['volume']['growth']) {
+function growthOf({ school, cap, step, hold, rises, wayBack }: ResolvedSpec['volume']['growth']) {
   switch (school) {
     case 'percentage':
       return { school, cap };
@@ -73,7 +73,9 @@ function growthOf({ school, cap, step, hold }: ResolvedSpec['volume']['growth'])
       return { school, step };
     case 'step-and-hold':
       return { school, step, hold };
-    default:
-      return { school };
+    case 'straight-to-peak':
+      return { school, rises };
+    case 'alternating':
+      return { school, wayBack };
   }
 }

@@ -76,23 +76,23 @@ describe('why', () => {
     // 67.3 and 79.7 km are a third and two thirds of the way from 55 to 92.
     [
       'straight-to-peak',
-      '67 km, 21.8% up from 55 km in week 1; a third of the way from 55 km to 92 km at each of the first three rises.',
+      '67 km, 21.8% up from 55 km in week 1; from 55 km to 92 km in 3 rises.',
       undefined,
     ],
     ['fixed-step', '60 km, 9.1% up from 55 km in week 1; a step is 5 km.', undefined],
     [
       'step-and-hold',
-      '65 km, 18.2% up from 55 km in week 1; a step is 10 km, and is held 2 weeks.',
-      '65 km, held at 65 km in week 2; each step is held 2 weeks.',
+      '55 km, held at 55 km in week 1; each step is held 2 weeks.',
+      '65 km, 18.2% up from 55 km in week 2; a step is 10 km, and is held 2 weeks.',
     ],
     [
       'alternating',
-      '64 km, 16.4% up from 55 km in week 1; the week after goes part of the way back.',
+      '64 km, 16.4% up from 55 km in week 1; the week after goes 5% back.',
       '61 km, 4.7% down from 64 km in week 2, part of the way back from the rise before.',
     ],
   ] as const)('says a rise in the arithmetic of %s', (school, second, third) => {
     const step = school === 'fixed-step' ? 5000 : 10_000;
-    const growth = { school, step, hold: 2 };
+    const growth = { school, step, hold: 2, rises: 3, wayBack: 0.05 };
     const risen = layOut({ ...marathon, volume: { ...marathon.volume, growth } });
     const figures = showBlock(risen, km);
     const words = (number: number) => whyVolume(risen, risen.weeks[number - 1]!, figures);

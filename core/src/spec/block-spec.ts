@@ -102,6 +102,10 @@ export interface GrowthSettings {
   step: number;
   /** Weeks a step is held. */
   hold: number;
+  /** Rises in which the peak is reached by the school that goes straight to it. */
+  rises: number;
+  /** Share that the school that alternates goes back by. */
+  wayBack: number;
 }
 
 export interface GrowthSpec extends GrowthSettings {

@@ -163,6 +163,7 @@ const volume = part(
           cap: r.cap,
           step: r.step === undefined ? undefined : r.step * unitOf(spec),
           hold: r.hold,
+          rises: r.hold,
         },
         recovery: {
           every: r.every,

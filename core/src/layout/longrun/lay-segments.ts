@@ -21,7 +21,8 @@ export interface SegmentsAsked extends Pick<LongRunSpec, 'segmentEvery' | 'segme
  * the last peak, from the first third of the block on and not in a foundation
  * or hills phase unless all phases before the taper are; then one, short, after
  * the peak. None in recovery weeks. Where the coach names the weeks, in those;
- * what grows over them comes down in the last one if that is after the peak.
+ * what grows over them up to the peak comes down after it. A ladder that is fixed
+ * to the end is no different.
  *
  * @param step canonical amount to which a segment is rounded
  */
@@ -32,22 +33,32 @@ export function laySegments(
   step: number,
 ): (Segment | undefined)[] {
   if (name === 'easy') return weeks.map(() => undefined);
-  const later = longRuns.findIndex(({ rule, longRun }) => rule === 'after-peak' && longRun > 0);
-  const named = weeks.flatMap(({ number }, index) =>
-    segmentWeeks?.includes(number) && (longRuns[index]?.longRun ?? 0) > 0 ? [index] : [],
+  const peak = peakOf(longRuns);
+  const later = longRuns.findIndex(
+    ({ rule, longRun }, index) => index > peak && longRun > 0 && AFTER_PEAK.has(rule),
   );
   const carrying = segmentWeeks
-    ? named.filter((index) => index !== later)
-    : exposures(weeks, longRuns, segmentEvery);
-  const hasLater = !segmentWeeks || named.includes(later);
+    ? weeks.flatMap(({ number }, index) =>
+        segmentWeeks.includes(number) && (longRuns[index]?.longRun ?? 0) > 0 ? [index] : [],
+      )
+    : [...exposures(weeks, longRuns, segmentEvery), later];
+  const growing = carrying.filter((index) => index >= 0 && index <= peak);
   return weeks.map((_, index) => {
-    const place = carrying.indexOf(index);
-    if (place < 0 && !(hasLater && index === later)) return undefined;
-    const progress = carrying.length < 2 ? 1 : place / (carrying.length - 1);
-    const shape = segmentSchools[name].shape({ progress, afterPeak: index === later });
+    if (!carrying.includes(index)) return undefined;
+    const progress = growing.length < 2 ? 1 : growing.indexOf(index) / (growing.length - 1);
+    const shape = segmentSchools[name].shape({ progress, afterPeak: index > peak });
     return shape && cut(name, shape, longRuns[index]?.longRun ?? 0, step);
   });
 }
+
+/** The last week of the longest long run; a race is none. */
+function peakOf(longRuns: readonly LaidLongRun[]): number {
+  const lengths = longRuns.map(({ rule, longRun }) => (rule === 'race' ? 0 : longRun));
+  return lengths.lastIndexOf(Math.max(...lengths));
+}
+
+/** What long runs past the peak go by; a ladder of the coach's own is fixed to the end. */
+const AFTER_PEAK: ReadonlySet<string> = new Set(['after-peak', 'pin']);
 
 function exposures(
   weeks: readonly FrameWeek[],
@@ -57,7 +68,7 @@ function exposures(
   const ready = weeks.flatMap((_, index) => {
     const laid = longRuns[index];
     const builds = laid && laid.longRun > 0 && !RESTED.has(laid.rule);
-    return builds && index >= weeks.length / 3 ? [index] : [];
+    return builds && index >= weeks.length / 3 && index <= peakOf(longRuns) ? [index] : [];
   });
   const work = ready.filter((index) => !EASY_PHASES.has(weeks[index]?.phase.kind ?? ''));
   const chosen = work.length > 0 ? work : ready;

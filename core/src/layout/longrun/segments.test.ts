@@ -57,6 +57,22 @@ describe('segments of long runs', () => {
     expect(inWeeks({ segmentWeeks: [] })).toEqual([]);
   });
 
+  it('comes down after the peak of a ladder that is fixed to the end, in every school', () => {
+    const ladder = [18, 20, 22, 24, 26, 28, 30, 32, 24, 18, 12];
+    const pins = ladder.map((km, index) => ({ week: index + 7, longRun: 1000 * km }));
+    const of = (segment: 'race-pace-finish' | 'middle-block' | 'progression') =>
+      layOut({ ...marathon, pins, longRun: { ...marathon.longRun, segment } }).weeks.flatMap(
+        (week) => (week.segment ? [[week.number, week.segment.amount, week.segment.offset[1]]] : []),
+      );
+    // Weeks 14 and 15 are the peak and the one after it: half of 32, then a quarter of 24 km.
+    expect(of('race-pace-finish').slice(-2)).toEqual([
+      [14, 16_000, 0],
+      [15, 6000, -5],
+    ]);
+    expect(of('middle-block').at(-1)).toEqual([15, 5000, -5]);
+    expect(of('progression').at(-1)).toEqual([15, 8000, -15]);
+  });
+
   it('its words add up in tenths: 12.44 + 6.44 + 12.12 km are 31, written 12.5 + 6.4 + 12.1', () => {
     const segment = {
       name: 'middle-block',

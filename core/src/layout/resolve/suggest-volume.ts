@@ -51,6 +51,8 @@ export function suggestVolume(of: Suggestion, countRises: () => number): VolumeS
       cap,
       step: wish?.growth?.step ?? week.runDays * unit,
       hold: wish?.growth?.hold ?? 3,
+      rises: wish?.growth?.rises ?? 3,
+      wayBack: wish?.growth?.wayBack ?? cap / 2,
     },
   };
 }

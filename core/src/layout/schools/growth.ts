@@ -22,9 +22,6 @@ export interface GrowthSchool {
   next: (rise: Rise, wish: GrowthSettings) => number;
 }
 
-/** Rises in which `straight-to-peak` is at the top. */
-const STRAIGHT_RISES = 3;
-
 export const growthSchools: Readonly<Record<GrowthSchoolName, GrowthSchool>> = {
   percentage: {
     title: 'Percentage',
@@ -42,22 +39,22 @@ export const growthSchools: Readonly<Record<GrowthSchoolName, GrowthSchool>> = {
     title: 'Step and hold',
     why: 'A rise, then weeks at that level while the body catches up; each step is a larger jump.',
     keepsCap: false,
-    next: ({ last, taken }, { step, hold }) => (taken % hold === 0 ? last + step : last),
+    next: ({ last, taken }, { step, hold }) => ((taken + 1) % hold === 0 ? last + step : last),
   },
   'straight-to-peak': {
     title: 'Straight to the peak',
-    why: 'At full volume within three weeks, then only the sessions progress; for those already near it.',
+    why: 'At full volume in a few weeks, then only the sessions progress; for those already near it.',
     keepsCap: false,
-    next: ({ start, peak, taken }) =>
-      start + ((peak - start) * Math.min(STRAIGHT_RISES, taken + 1)) / STRAIGHT_RISES,
+    next: ({ start, peak, taken }, { rises }) =>
+      start + ((peak - start) * Math.min(rises, taken + 1)) / rises,
   },
   alternating: {
     title: 'Alternating',
     why: 'One week up, one week part of the way back; kind to the legs, and long to the top.',
     keepsCap: false,
-    next: ({ last, taken, needed }, { cap }) => {
-      const up = Math.min(2 * cap, Math.max(0, 2 * needed + cap / 2));
-      return taken % 2 === 0 ? last * (1 + up) : last * (1 - cap / 2);
+    next: ({ last, taken, needed }, { cap, wayBack }) => {
+      const up = Math.min(2 * cap, Math.max(0, 2 * needed + wayBack));
+      return taken % 2 === 0 ? last * (1 + up) : last * (1 - wayBack);
     },
   },
 };

@@ -27,10 +27,10 @@ export interface SegmentSchool {
 
 /** Policy: the finish grows from a quarter to half of the run, and near the race is a quarter again. */
 const FINISH = { first: 0.25, last: 0.5, near: 0.25, nearOffset: -5 };
-/** Policy: the middle block grows from a fifth to half of the run. */
-const MIDDLE = { first: 0.2, last: 0.5, near: 0.2 };
+/** Policy: the middle block grows from a fifth to half of the run, and near the race is a fifth again. */
+const MIDDLE = { first: 0.2, last: 0.5, near: 0.2, nearOffset: -5 };
 /** Policy: from race pace + 45 s/km to race pace − 10 s/km in even steps. */
-const PROGRESSION = { slow: 45, fast: -10, first: 1 / 3, last: 2 / 3 };
+const PROGRESSION = { slow: 45, fast: -10, first: 1 / 3, last: 2 / 3, nearOffset: -5 };
 
 export const segmentSchools: Readonly<Record<SegmentName, SegmentSchool>> = {
   easy: {
@@ -54,7 +54,9 @@ export const segmentSchools: Readonly<Record<SegmentName, SegmentSchool>> = {
       const part = afterPeak
         ? PROGRESSION.first
         : between(PROGRESSION.first, PROGRESSION.last, progress);
-      return { from: 1 - part, part, offset: [PROGRESSION.slow, PROGRESSION.fast] };
+      const quicker = afterPeak ? PROGRESSION.nearOffset : 0;
+      const offset = [PROGRESSION.slow + quicker, PROGRESSION.fast + quicker] as const;
+      return { from: 1 - part, part, offset };
     },
   },
   'middle-block': {
@@ -62,7 +64,8 @@ export const segmentSchools: Readonly<Record<SegmentName, SegmentSchool>> = {
     why: 'A block at race pace with easy running around it: honest work, and time to come down.',
     shape: ({ progress, afterPeak }) => {
       const part = afterPeak ? MIDDLE.near : between(MIDDLE.first, MIDDLE.last, progress);
-      return { from: (1 - part) / 2, part, offset: [0, 0] };
+      const offset = afterPeak ? MIDDLE.nearOffset : 0;
+      return { from: (1 - part) / 2, part, offset: [offset, offset] };
     },
   },
 };

@@ -66,19 +66,31 @@ describe('recovery weeks', () => {
 
 describe('growth schools, one rise worked by hand', () => {
   const rise = { last: 60_000, start: 50_000, peak: 80_000, taken: 1, needed: 0.08 };
-  const wish = { cap: 0.1, step: 6000, hold: 3 };
+  const wish = { cap: 0.1, step: 6000, hold: 3, rises: 3, wayBack: 0.05 };
 
   it.each<[GrowthSchoolName, number, number]>([
     ['percentage', 1, 64_800],
     ['fixed-step', 1, 66_000],
+    ['step-and-hold', 0, 60_000],
     ['step-and-hold', 1, 60_000],
-    ['step-and-hold', 3, 66_000],
+    ['step-and-hold', 2, 66_000],
     ['straight-to-peak', 1, 70_000],
     ['straight-to-peak', 2, 80_000],
     ['alternating', 1, 57_000],
     ['alternating', 2, 72_000],
   ])('%s after %d rises: %d m', (school, taken, metres) => {
     expect(growthSchools[school].next({ ...rise, taken }, wish)).toBeCloseTo(metres, 6);
+  });
+
+  it('go as far back, and as straight to the peak, as they are told', () => {
+    const after = (school: GrowthSchoolName, taken: number, own: object) =>
+      growthSchools[school].next({ ...rise, taken }, { ...wish, ...own });
+    // 60 km less 10%; up by twice the 8% needed and the 10% lost, at most twice the cap.
+    expect(after('alternating', 1, { wayBack: 0.1 })).toBeCloseTo(54_000, 6);
+    expect(after('alternating', 2, { wayBack: 0.1 })).toBeCloseTo(72_000, 6);
+    // Half of the way from 50 to 80 km, then all of it.
+    expect(after('straight-to-peak', 0, { rises: 2 })).toBeCloseTo(65_000, 6);
+    expect(after('straight-to-peak', 1, { rises: 2 })).toBeCloseTo(80_000, 6);
   });
 
   it('never climb past the peak', () => {

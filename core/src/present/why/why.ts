@@ -118,10 +118,10 @@ function riseWords({ spec }: Block, week: Week, { before, over, now }: Rise): st
         ? `${title}: ${way}; a step is ${say(growth.step)}, and is held ${growth.hold} weeks.`
         : `${title}: ${now}, held at ${over}; each step is held ${growth.hold} weeks.`;
     case 'straight-to-peak':
-      return `${title}: ${way}; a third of the way from ${say(start)} to ${say(peak)} at each of the first three rises.`;
+      return `${title}: ${way}; from ${say(start)} to ${say(peak)} in ${growth.rises === 1 ? 'one rise' : `${growth.rises} rises`}.`;
     case 'alternating':
       return full >= before
-        ? `${title}: ${way}; the week after goes part of the way back.`
+        ? `${title}: ${way}; the week after goes ${formatPercent(growth.wayBack)} back.`
         : `${title}: ${way}, part of the way back from the rise before.`;
   }
 }

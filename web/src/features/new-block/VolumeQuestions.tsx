@@ -1,10 +1,8 @@
-import type { BlockFile } from '@nadir/contract';
-import type { Measure } from '@nadir/core/base';
 import { growthSchools } from '@nadir/core/layout/schools';
 import { growthSchoolNames } from '@nadir/core/spec/choices';
-import type { ResolvedSpec } from '@nadir/core/spec';
 import { AmountAnswer } from '../../components/AmountAnswer.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
+import { GrowthSettings } from './GrowthSettings.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
 
@@ -44,78 +42,13 @@ export function VolumeQuestions(props: QuestionProps) {
         part={(school) => ({ volume: { ...given, growth: { school } } })}
         onAnswer={(school) => set({ growth: { school } })}
       />
-      {volume.growth.school === 'percentage' && (
-        <NumberAnswer
-          label="At most"
-          because={reasons.growth}
-          value={Math.round(volume.growth.cap * 100)}
-          given={given.growth?.school === 'percentage' && given.growth.cap !== undefined}
-          least={0}
-          most={30}
-          after="% a week"
-          onAnswer={(percent) =>
-            set({
-              growth: {
-                school: 'percentage',
-                ...(percent !== undefined && { cap: percent / 100 }),
-              },
-            })
-          }
-        />
-      )}
-      <GrowthSteps
+      <GrowthSettings
         measure={measure}
+        because={reasons.growth}
         growth={volume.growth}
         given={given.growth}
         onAnswer={(growth) => set({ growth })}
       />
-    </>
-  );
-}
-
-type Growth = NonNullable<NonNullable<BlockFile['volume']>['growth']>;
-
-/** What the schools that climb by steps ask: how high a step is, and how long it is held. */
-function GrowthSteps({
-  measure,
-  growth: { school, step, hold },
-  given,
-  onAnswer,
-}: {
-  measure: Measure;
-  growth: ResolvedSpec['volume']['growth'];
-  given: Growth | undefined;
-  onAnswer: (growth: Growth) => void;
-}) {
-  if (school !== 'fixed-step' && school !== 'step-and-hold') return null;
-  const asked: { step?: number | undefined; hold?: number | undefined } =
-    given?.school === school ? given : {};
-  const answer = (part: typeof asked) => {
-    const { step: high, hold: long } = { ...asked, ...part };
-    onAnswer(school === 'fixed-step' ? { school, step: high } : { school, step: high, hold: long });
-  };
-  return (
-    <>
-      <AmountAnswer
-        label="Step"
-        because="How much each rise adds."
-        measure={measure}
-        value={step}
-        given={asked.step !== undefined}
-        onAnswer={(next) => answer({ step: next })}
-      />
-      {school === 'step-and-hold' && (
-        <NumberAnswer
-          label="Held"
-          because="Weeks at each level before the next rise."
-          value={hold}
-          given={asked.hold !== undefined}
-          least={1}
-          most={8}
-          after="weeks"
-          onAnswer={(next) => answer({ hold: next })}
-        />
-      )}
     </>
   );
 }
