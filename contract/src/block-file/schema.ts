@@ -60,7 +60,7 @@ const result = z.strictObject({
 });
 
 /** What is known of an athlete; every fact may be missing. */
-export const athleteFacts = z.strictObject({
+const athleteFactsOf1And2 = z.strictObject({
   name: line(120).optional(),
   basis: basis.optional(),
   unit: unit.optional(),
@@ -88,6 +88,14 @@ export const athleteFacts = z.strictObject({
     .meta({ description: 'How results are made into paces. Version 2.' }),
   maxHeart: beats.optional().meta({ description: 'Beats a minute. Version 2.' }),
   restHeart: beats.optional().meta({ description: 'Beats a minute. Version 2.' }),
+});
+
+/** An athlete as blocks and the record know them. */
+export const athleteFacts = athleteFactsOf1And2.extend({
+  cross: z
+    .partialRecord(z.enum(crossKinds), z.number().min(0).max(2))
+    .optional()
+    .meta({ description: 'What a minute of cross-training counts in minutes of running.' }),
 });
 
 const race = z.strictObject({
@@ -430,7 +438,7 @@ const longRunOf1And2 = z.strictObject({
 
 /** The coach's wishes, as a block file of any version holds them after its heading. */
 const wishes = {
-  athlete: athleteFacts.optional(),
+  athlete: athleteFactsOf1And2.optional(),
   race,
   start: civilDate
     .optional()
@@ -505,6 +513,7 @@ const segmentPlaces = {
 /** The coach's wishes as version 3 has them. */
 const wishesOf3 = {
   ...wishes,
+  athlete: athleteFacts.optional(),
   volume: volumeOf1And2.extend({ growth: growthOf3.optional() }).optional(),
   longRun: longRunOf1And2.extend(segmentPlaces).optional(),
   week: weekOf1And2

@@ -9,6 +9,22 @@ const volumes = (block: ReturnType<typeof layOut>) => block.weeks.map(({ volume 
 
 /** That a figure of the book does what it says: each set otherwise, and seen in the block. */
 describe('house rules at work', () => {
+  it('cross-training is worth to an athlete what the record says: an hour of bike is 48 min of running', () => {
+    const bikeDay = {
+      date: '2026-12-23',
+      role: 'cross-train',
+      cross: 'bike',
+      crossTime: 3600,
+    } as const;
+    const worth = (part: Partial<BlockSpec>) =>
+      layOut({ ...marathon, days: [bikeDay], ...part }).weeks[1]?.days[2]?.cross.equivalentTime;
+    expect(worth({})).toBe(2160);
+    const athlete = { ...marathon.athlete, cross: { bike: 0.8 } };
+    expect(worth({ athlete })).toBe(2880);
+    // What the block says for itself goes over it.
+    expect(worth({ athlete, overrides: { values: { 'cross.bike': 0.5 } } })).toBe(1800);
+  });
+
   it('steps: laid out in fives of a kilometre', () => {
     const block = under({ 'layoutStep.distance': 5 });
     const building = volumes(block).slice(1, 13);

@@ -1,3 +1,4 @@
+import type { CrossKind } from './cross-training.js';
 import { inForce, newestEngine } from './engine.js';
 import { type HouseRules, houseRulesSince } from './house-rules.js';
 
@@ -31,14 +32,17 @@ export function ruleValue(rules: HouseRules, path: string): number | undefined {
   return typeof value === 'number' ? value : undefined;
 }
 
-/** The rules a block is laid out under: its number's, the house's as it was laid out, and its own over them. */
+/** The rules a block is laid out under: its number's, the house's as it was laid out, its athlete's, and its own over them. */
 export function rulesOf(spec: {
   engine?: number | undefined;
   houseRules?: SomeRuleChanges | undefined;
+  athlete?: { cross?: Partial<Record<CrossKind, number>> | undefined } | undefined;
   overrides?: SomeRuleChanges | undefined;
 }): HouseRules {
   const rules = inForce(houseRulesSince, spec.engine ?? newestEngine);
-  return withRuleChanges(rules, spec.houseRules, spec.overrides);
+  const worth = Object.entries(spec.athlete?.cross ?? {});
+  const values = Object.fromEntries(worth.map(([kind, value]) => [`cross.${kind}`, value]));
+  return withRuleChanges(rules, spec.houseRules, { values }, spec.overrides);
 }
 
 function withChange(rules: HouseRules, change: SomeRuleChanges | undefined): HouseRules {

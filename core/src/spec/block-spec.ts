@@ -14,7 +14,7 @@ import type {
 } from './choices/index.js';
 import type { BlockEvent, DoubleOrder, FixedDay, FixedWeekday, PatternDay } from './days/index.js';
 import type { Basis, CivilDate, Unit, Weekday } from '../base/index.js';
-import type { RuleChanges, SomeRuleChanges } from '../rules/index.js';
+import type { CrossKind, RuleChanges, SomeRuleChanges } from '../rules/index.js';
 import type { PhaseSpec } from './phase-spec.js';
 
 /**
@@ -72,6 +72,8 @@ export interface Athlete {
   /** Beats a minute. */
   maxHeart: number | undefined;
   restHeart: number | undefined;
+  /** What a minute of cross-training counts for this athlete, where it is not as in the house rules. */
+  cross?: Partial<Record<CrossKind, number>> | undefined;
 }
 
 export interface Race {

@@ -67,6 +67,7 @@ function athleteOf({ athlete }: BlockSpec): Athlete {
     paceModel: athlete?.paceModel ?? 'power-law',
     maxHeart: athlete?.maxHeart,
     restHeart: athlete?.restHeart,
+    cross: athlete?.cross,
   };
 }
 

@@ -1,6 +1,8 @@
 import type { AthleteBody } from '@nadir/contract';
 import { paceModels } from '@nadir/core/paces';
+import { crossKinds, crossWords, rulesOf } from '@nadir/core/rules';
 import { paceModelNames } from '@nadir/core/spec/choices';
+import { useCoachingQuery } from '../../api/api.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { HealthAnswers } from '../../components/HealthAnswers.js';
@@ -83,6 +85,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
       </Field>
       <HealthAnswers facts={facts} onAnswer={onChange} />
       <Heart facts={facts} onChange={onChange} />
+      <CrossTraining facts={facts} onChange={onChange} />
       <Field label="Pace model" because="How results are made into times for other distances.">
         {(ids) => (
           <ChoiceAnswer
@@ -120,4 +123,27 @@ function Heart({ facts, onChange }: FieldsProps) {
       />
     </>
   );
+}
+
+/** What cross-training is worth to this athlete; as in the house rules where nothing is said. */
+function CrossTraining({ facts: { cross = {} }, onChange }: FieldsProps) {
+  const { data } = useCoachingQuery();
+  const { cross: usual } = rulesOf({ houseRules: data?.houseRules });
+  return crossKinds.map((kind) => (
+    <NumberAnswer
+      key={kind}
+      label={`${crossWords[kind].title}, an hour`}
+      because={cross[kind] === undefined ? 'As in the house rules.' : undefined}
+      value={Math.round(60 * (cross[kind] ?? usual[kind]))}
+      given={cross[kind] !== undefined}
+      least={0}
+      most={120}
+      after="min of running"
+      onAnswer={(minutes) => {
+        const { [kind]: _, ...others } = cross;
+        const own = minutes === undefined ? others : { ...others, [kind]: minutes / 60 };
+        onChange({ cross: Object.keys(own).length > 0 ? own : undefined });
+      }}
+    />
+  ));
 }
