@@ -1,14 +1,17 @@
 import { type HandedOut, dayRules, longRunRules, volumeRules, weekKinds } from '@nadir/core/layout';
 import { crossKinds } from '@nadir/core/rules';
 import { phaseKinds, segmentNames } from '@nadir/core/spec/choices';
-import { addOns, dayRoles, swapReasons } from '@nadir/core/spec/days';
+import { addOns, dayRoles, swapReasons, workKinds } from '@nadir/core/spec/days';
 import { z } from 'zod';
 import { civilDate } from '../primitives.js';
 
 const figure = z.number();
 
+const work = z.union([z.boolean(), figure]).optional();
+const worksBeside = { strength: work, core: work, mobility: work };
+
 const daySession = z.object({
-  kind: z.enum(['run', 'cross', 'strength']),
+  kind: z.enum(['run', 'cross', ...workKinds]),
   shorthand: z.string(),
   distance: figure,
   time: figure,
@@ -31,7 +34,7 @@ const day = z.object({
   quick: z.boolean(),
   beside: z.object({
     double: z.boolean().optional(),
-    strength: z.boolean().optional(),
+    ...worksBeside,
     addOn: z.enum(addOns).optional(),
     cross: z.enum(crossKinds).optional(),
   }),

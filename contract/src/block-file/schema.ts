@@ -259,11 +259,24 @@ const patternDay = z.strictObject({
   cross: z.enum(crossKinds).optional().meta({ description: 'Of a cross-training day.' }),
 });
 
-const pattern = z
-  .array(patternDay)
-  .min(7)
-  .max(14)
-  .meta({ description: 'Roles from the first day of the first week on: 7, 9, 10 or 14 days.' });
+const patternOf = <const D extends z.ZodType>(day: D) =>
+  z
+    .array(day)
+    .min(7)
+    .max(14)
+    .meta({ description: 'Roles from the first day of the first week on: 7, 9, 10 or 14 days.' });
+
+const patternOf2 = patternOf(patternDay);
+
+const work = z
+  .union([z.boolean(), z.number().min(60).max(7200)])
+  .optional()
+  .meta({ description: 'Beside running, as long as the house rules say or so many seconds.' });
+
+/** Work beside running, as version 3 has it. */
+const works = { strength: work, core: work, mobility: work };
+
+const pattern = patternOf(patternDay.extend(works));
 
 /** A session in shorthand; what is wrong with it is examined where it is laid out. */
 const shorthand = lines(2000).min(1);
@@ -295,7 +308,7 @@ const crossTime = z
   .optional()
   .meta({ description: 'Seconds of a cross-training day.' });
 
-const dayWish = dayOf2.extend({ crossTime });
+const dayWish = dayOf2.extend({ ...works, crossTime });
 
 const { follow: _follow, swap: _swap, ...fixedOfWeekday } = fixedDay;
 
@@ -318,6 +331,7 @@ const weeksOf = z
 const fixedWeekday = z.strictObject({
   weekday,
   ...fixedOfWeekday,
+  ...works,
   crossTime,
   phases: phasesOf('all of them'),
   weeks: weeksOf,
@@ -417,9 +431,9 @@ const weekOf1And2 = z.strictObject({
   midweek: amount
     .optional()
     .meta({ description: 'Every run but the long one stays at this. Version 2.' }),
-  days: pattern.optional().meta({ description: 'Instead of the answers above. Version 2.' }),
+  days: patternOf2.optional().meta({ description: 'Instead of the answers above. Version 2.' }),
   byPhase: z
-    .array(z.strictObject({ phase: z.enum(phaseKinds), days: pattern }))
+    .array(z.strictObject({ phase: z.enum(phaseKinds), days: patternOf2 }))
     .max(phaseKinds.length)
     .optional()
     .meta({ description: 'Roles of a phase where they differ. Version 2.' }),
@@ -522,6 +536,12 @@ const wishesOf3 = {
         .enum(doubleOrders)
         .optional()
         .meta({ description: 'How a day that is run twice is split.' }),
+      days: pattern.optional().meta({ description: 'Instead of the answers above.' }),
+      byPhase: z
+        .array(z.strictObject({ phase: z.enum(phaseKinds), days: pattern }))
+        .max(phaseKinds.length)
+        .optional()
+        .meta({ description: 'Roles of a phase where they differ.' }),
       fixed: z
         .array(fixedWeekday)
         .max(60)

@@ -105,15 +105,18 @@ export const weekInCatalogue: readonly Rule[] = [
       checks: ['monotony'],
     },
   ),
-  ofWeek(
-    'week.strengthTime',
-    'Strength work',
-    'What it is set down at; it counts into no volume.',
-    {
+  ...(
+    [
+      ['strength', 'Strength work', [1200, 2700]],
+      ['core', 'Core work', [600, 1200]],
+      ['mobility', 'Mobility work', [300, 1200]],
+    ] as const
+  ).map(([kind, title, usual]) =>
+    ofWeek(`week.${kind}Time`, title, 'What it is set down at; it counts into no volume.', {
       ...time,
       most: 7200,
-      usual: [1200, 2700],
-    },
+      usual,
+    }),
   ),
   ofSessions(
     'sessions.warmUp.distance',

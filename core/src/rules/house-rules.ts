@@ -107,8 +107,10 @@ export interface HouseRules {
     easyBetween: number;
     /** Mean daily load against its spread over a week, at most. */
     mostMonotony: number;
-    /** Seconds of strength work. */
+    /** Seconds of work beside running, by its kind. */
     strengthTime: number;
+    coreTime: number;
+    mobilityTime: number;
   };
   sessions: {
     /** Warming up, and cooling down, at least and at most. */
@@ -234,6 +236,8 @@ const firstHouseRules: HouseRules = Object.freeze<HouseRules>({
     easyBetween: 1,
     mostMonotony: 2,
     strengthTime: 30 * 60,
+    coreTime: 15 * 60,
+    mobilityTime: 10 * 60,
   },
   sessions: {
     warmUp: { distance: 2000, time: 12 * 60 },

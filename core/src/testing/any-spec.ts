@@ -203,6 +203,8 @@ const patternDay = fc.record({
   role: fc.constantFrom(...patternRoles),
   double: maybe(fc.boolean(), 2),
   strength: maybe(fc.boolean(), 2),
+  core: maybe(fc.constantFrom(true, 600), 3),
+  mobility: maybe(fc.constantFrom(true, false, 900), 3),
   addOn: maybe(fc.constantFrom(...addOns), 2),
   cross: maybe(fc.constantFrom(...crossKinds), 2),
 });
@@ -315,7 +317,7 @@ const fixedDay = part(
       2,
     ),
     double: maybe(fc.boolean(), 2),
-    strength: maybe(fc.boolean(), 2),
+    strength: maybe(fc.constantFrom(true, false, 1500), 2),
     addOn: maybe(fc.constantFrom('nothing' as const, ...addOns), 2),
     cross: maybe(fc.constantFrom(...crossKinds), 2),
   }),

@@ -10,7 +10,13 @@ import {
 } from '../../sessions/index.js';
 import type { NamedPace } from '../../spec/choices/index.js';
 import type { CrossKind } from '../../rules/index.js';
-import { dayRoleWords, type PatternRole, patternRoles } from '../../spec/days/index.js';
+import {
+  dayRoleWords,
+  type PatternRole,
+  patternRoles,
+  type WorkKind,
+  workKinds,
+} from '../../spec/days/index.js';
 
 /** What a coach typed for a day. */
 export type DayEntry =
@@ -21,6 +27,8 @@ export type DayEntry =
   | { kind: 'amount'; amount: number; role?: PatternRole | undefined }
   /** Cross-training: its kind, seconds, and a session where they are written. */
   | { kind: 'cross'; cross: CrossKind; time?: number | undefined; text?: string | undefined }
+  /** Work beside whatever the day holds, and seconds of it where they are written. */
+  | { kind: 'work'; work: WorkKind; time?: number | undefined }
   /** A session in shorthand, in a run of that length where one is written. */
   | { kind: 'session'; text: string; amount?: number };
 
@@ -64,6 +72,8 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
   if (roleFirst && ROLES.has(roleFirst[1]?.toLowerCase() ?? '')) {
     return readDay(`${roleFirst[2] ?? ''} ${roleFirst[1] ?? ''}`, measure, on);
   }
+  const work = readWork(typed);
+  if (work) return { ok: true, entry: work };
   const cross = readCross(typed);
   if (cross) return cross;
   const number = NUMBER.exec(typed)?.[0] ?? '';
@@ -110,6 +120,19 @@ function readCross(typed: string): ReadCell<DayEntry> | undefined {
   const { message, suggestion } = read.problem;
   const meant = suggestion === undefined ? undefined : `${clock.trim()}: ${suggestion}`;
   return { ok: false, problem: `“${typed}”: ${message}`, suggestion: meant };
+}
+
+const WORK = new RegExp(
+  `^(?:(?<head>\\d+) ?(?<unit>min|’|')? )?(?<kind>${workKinds.join('|')}|gym)(?: (?<tail>\\d+) ?(?:min)?)?$`,
+  'i',
+);
+
+/** `core`, `30 min strength`, `mobility 10`; undefined where it is none. */
+function readWork(typed: string): DayEntry | undefined {
+  const { kind, head, tail } = WORK.exec(typed)?.groups ?? {};
+  if (kind === undefined) return undefined;
+  const work = workKinds.find((each) => each === kind.toLowerCase()) ?? 'strength';
+  return { kind: 'work', work, time: secondsOf(head ?? tail) };
 }
 
 /** Minutes where no unit is written; `1:10` is an hour and ten. */

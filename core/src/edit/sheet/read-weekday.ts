@@ -31,6 +31,8 @@ export function readWeekday(
         return { weekday, role: entry.role, amount: entry.amount };
       case 'session':
         return { weekday, amount: entry.amount, session: linkPaces(entry.text, table) };
+      case 'work':
+        return { weekday, [entry.work]: entry.time ?? true };
       case 'cross':
         return {
           weekday,

@@ -221,6 +221,9 @@ export class Taking {
         });
         return DONE;
       }
+      case 'work':
+        this.write(date, { [entry.work]: entry.time ?? true });
+        return DONE;
       case 'session':
         if (long !== undefined) this.pin(long, 'longRun', undefined);
         this.write(date, {

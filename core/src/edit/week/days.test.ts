@@ -71,6 +71,26 @@ describe('moving a day', () => {
     expect([strength('2027-01-19'), strength('2027-01-21')]).toEqual([false, true]);
   });
 
+  it('works beside running in minutes, as long as is said, and not on the eve of the race', () => {
+    const days = { mobility: true, core: 1200 } as const;
+    const fixed = (['thursday', 'saturday'] as const).map((weekday) => ({ weekday, ...days }));
+    const worked = layOut({ ...marathon, week: { ...marathon.week, fixed } });
+    const words = (date: string) =>
+      dayOf(worked, date)?.sessions.flatMap(({ kind, shorthand, distance }) =>
+        kind === 'run' ? [] : [[shorthand, distance]],
+      );
+    expect(words('2027-01-21')).toEqual([
+      ['20 min core', 0],
+      ['10 min mobility', 0],
+    ]);
+    const plain = layOut(marathon);
+    expect(worked.weeks.map(({ volume }) => volume)).toEqual(
+      plain.weeks.map(({ volume }) => volume),
+    );
+    // The race is on Sunday 18 April.
+    expect(words('2027-04-17')).toEqual([['10 min mobility', 0]]);
+  });
+
   it.each([
     ['2027-01-24', '2027-01-30', /stays in its week/],
     ['2027-04-18', '2027-04-17', /On the way/],

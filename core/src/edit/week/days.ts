@@ -7,6 +7,7 @@ import {
   type PatternRole,
   type SwapReason,
   withFixedDay,
+  type WorkKind,
 } from '../../spec/days/index.js';
 import {
   addDays,
@@ -204,11 +205,11 @@ export function weekdayStays(date: CivilDate): string {
   return `${name}s are fixed through the block. Free them under Hard days, or fix this day as it should be.`;
 }
 
-/** Adds or takes what goes with a day: a second run, strength, strides. */
+/** Adds or takes what goes with a day: a second run, strength or other work, strides. */
 export function setBeside(
   { spec }: Block,
   date: CivilDate,
-  part: Pick<FixedDay, 'double' | 'strength' | 'addOn' | 'cross' | 'crossTime'>,
+  part: Pick<FixedDay, 'double' | WorkKind | 'addOn' | 'cross' | 'crossTime'>,
 ): Command {
   return {
     change: { days: withFixedDay(spec.days, date, part) },
@@ -253,6 +254,8 @@ function heldBy(block: Block, day: Day, sameWeek: boolean): FixedDay {
     swap,
     double: beside.double ?? false,
     strength: beside.strength ?? false,
+    core: beside.core,
+    mobility: beside.mobility,
     // The text has it already.
     addOn: (asText === undefined ? beside.addOn : undefined) ?? 'nothing',
     cross: beside.cross,

@@ -1,9 +1,9 @@
-import type { AddOn, DayRole, PatternDay, Swap } from '../../spec/days/index.js';
+import type { AddOn, DayRole, PatternDay, Swap, WorkKind } from '../../spec/days/index.js';
 import type { CivilDate } from '../../base/index.js';
 
-/** One thing done on a day: a run, cross-training, or strength work. */
+/** One thing done on a day: a run, cross-training, or work beside running. */
 export interface DaySession {
-  kind: 'run' | 'cross' | 'strength';
+  kind: 'run' | 'cross' | WorkKind;
   shorthand: string;
   /** Metres run; 0 unless a run. */
   distance: number;
@@ -64,7 +64,7 @@ export function mainOf({ sessions }: Pick<Day, 'sessions'>): DaySession | undefi
 }
 
 /** What goes with a day's role and moves with it. */
-export type Beside = Pick<PatternDay, 'double' | 'strength' | 'addOn' | 'cross'>;
+export type Beside = Pick<PatternDay, 'double' | WorkKind | 'addOn' | 'cross'>;
 
 const HARD: ReadonlySet<DayRole> = new Set(['quality', 'tune-up', 'test']);
 

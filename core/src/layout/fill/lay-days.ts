@@ -1,4 +1,4 @@
-import type { Swap } from '../../spec/days/index.js';
+import { type Swap, type WorkKind, workKinds } from '../../spec/days/index.js';
 import { clean } from '../../base/index.js';
 import { type CrossKind, crossWords } from '../../rules/index.js';
 import type { Day, DayRule, DaySession } from '../block/day.js';
@@ -22,7 +22,7 @@ interface WeekOfRuns {
 
 /**
  * Dealt days as they are run: each run in shorthand with what it takes and how
- * much of it is hard, cross-training and strength beside it, swaps carried out.
+ * much of it is hard, cross-training and other work beside it, swaps carried out.
  */
 export function layDays(context: Context, dealt: readonly DealtDay[], week: WeekOfRuns): Day[] {
   return dealt.map((each) => layDay(context, each, week));
@@ -44,7 +44,7 @@ function layDay(context: Context, dealt: DealtDay, { segment, recovery }: WeekOf
   sessions.push(...besidesRunning(context, dealt));
   const sums = sumsOf(sessions);
   const isDone = runs.length > 0 || day.role === 'race' || day.role === 'cross-train';
-  const { double, strength, addOn, cross } = day;
+  const { double, strength, core, mobility, addOn, cross } = day;
   return {
     date: day.date,
     role: isDone ? day.role : 'rest',
@@ -56,7 +56,7 @@ function layDay(context: Context, dealt: DealtDay, { segment, recovery }: WeekOf
     cross: worthOf(context, dealt, swap?.kind ?? cross ?? 'bike', sums.crossTime),
     swap,
     quick: !swap && runs.length > 0 && isQuick(dealt, sessions),
-    beside: { double, strength, addOn, cross },
+    beside: { double, strength, core, mobility, addOn, cross },
     sessions,
   };
 }
@@ -72,13 +72,16 @@ function swapOf(
   return fixedOn(day.date).swap ?? day.swap ?? instead;
 }
 
-/** Cross-training of its own day, and strength work. */
+/** Cross-training of its own day, and work beside running. */
 function besidesRunning(context: Context, { day }: DealtDay): DaySession[] {
   const { rules } = context;
   if (day.away) return [];
   const done: DaySession[] = [];
   if (day.role === 'cross-train') done.push(crossTrainingOf(context, day));
-  if (day.strength) done.push(strengthWork(rules.week.strengthTime));
+  for (const kind of workKinds) {
+    const asked = day[kind];
+    if (asked) done.push(work(kind, asked === true ? rules.week[`${kind}Time`] : asked));
+  }
   return done;
 }
 
@@ -154,9 +157,9 @@ function crossTraining(kind: CrossKind, time: number, session?: string): DaySess
   };
 }
 
-function strengthWork(time: number): DaySession {
-  const shorthand = `${Math.round(time / 60)} min strength`;
-  return { kind: 'strength', shorthand, distance: 0, time, hardDistance: 0, hardTime: 0 };
+function work(kind: WorkKind, time: number): DaySession {
+  const shorthand = `${Math.round(time / 60)} min ${kind}`;
+  return { kind, shorthand, distance: 0, time, hardDistance: 0, hardTime: 0 };
 }
 
 /** Something hard, or strides: a quality day without its session has these. */

@@ -62,7 +62,8 @@ describe('segments of long runs', () => {
     const pins = ladder.map((km, index) => ({ week: index + 7, longRun: 1000 * km }));
     const of = (segment: 'race-pace-finish' | 'middle-block' | 'progression') =>
       layOut({ ...marathon, pins, longRun: { ...marathon.longRun, segment } }).weeks.flatMap(
-        (week) => (week.segment ? [[week.number, week.segment.amount, week.segment.offset[1]]] : []),
+        (week) =>
+          week.segment ? [[week.number, week.segment.amount, week.segment.offset[1]]] : [],
       );
     // Weeks 14 and 15 are the peak and the one after it: half of 32, then a quarter of 24 km.
     expect(of('race-pace-finish').slice(-2)).toEqual([

@@ -80,10 +80,11 @@ export function coachWeek(context: Pick<Context, 'spec' | 'fixedOn'>): CoachWeek
 
 /** Every field written out: days are made by the hundred at every key stroke. */
 function wishedDay(
-  { role, double, strength, addOn, cross }: PatternDay,
+  { role, double, strength, core, mobility, addOn, cross }: PatternDay,
   date: CivilDate,
 ): WishedDay {
-  return { date, role, double, strength, addOn, cross, fixed: false, plain: false };
+  const beside = { double, strength, core, mobility, addOn, cross };
+  return { date, role, ...beside, fixed: false, plain: false };
 }
 
 const REST: PatternDay = { role: 'rest' };
@@ -169,7 +170,7 @@ function fixDates({ spec, fixedOn }: Pick<Context, 'spec' | 'fixedOn'>, days: Wi
   if (spec.days.length === 0 && spec.week.fixed === undefined) return days;
   return days.map((day): WishedDay => {
     const { byWeekday, role, amount, session, ...besides } = fixedOn(day.date);
-    const { double, strength, addOn, cross } = besides;
+    const { double, strength, core, mobility, addOn, cross } = besides;
     const isRun = amount !== undefined || session !== undefined;
     // A length or a session of a weekday that is not run otherwise makes a run of it.
     const opened = isRun && byWeekday && day.role === 'rest' ? 'easy' : day.role;
@@ -179,6 +180,8 @@ function fixDates({ spec, fixedOn }: Pick<Context, 'spec' | 'fixedOn'>, days: Wi
       role: role ?? opened,
       double: double ?? day.double,
       strength: strength ?? day.strength,
+      core: core ?? day.core,
+      mobility: mobility ?? day.mobility,
       plain: addOn === 'nothing',
       addOn: addOn === 'nothing' ? undefined : (addOn ?? day.addOn),
       cross: cross ?? day.cross,

@@ -1,4 +1,10 @@
-import type { AddOn, DayRole } from '../../spec/days/index.js';
+import {
+  type AddOn,
+  type DayRole,
+  fixedDayOf,
+  type WorkKind,
+  type Works,
+} from '../../spec/days/index.js';
 import type { Context } from '../context/context.js';
 import type { FrameWeek } from '../frame/frame.js';
 import type { WishedDay } from './coach-week.js';
@@ -51,21 +57,25 @@ function isHard(role: DayRole | undefined): boolean {
   return role === 'quality' || role === 'long' || (role !== undefined && isRaced(role));
 }
 
-/** Strength as asked; a week's own leaves out the last days before the race. */
-export function bearsStrength(
+/** Work beside running as asked; a date's own stays, a week's leaves out the last days before the race. */
+export function worksOf(
   { context, composed, firstDaysOut }: WeekOfRoles,
   index: number,
   role: DayRole,
-): boolean {
+): Works {
   const day = composed[index];
-  if (day?.strength !== true || role === 'race') return false;
   const daysOut = firstDaysOut - index;
-  const isNear = daysOut > 0 && daysOut <= NO_STRENGTH;
-  return !isNear || context.fixedOn(day.date).strength === true;
+  return { strength: of('strength'), core: of('core'), mobility: of('mobility') };
+
+  function of(kind: WorkKind): boolean | number | undefined {
+    if (!day?.[kind] || role === 'race') return undefined;
+    const isNear = daysOut > 0 && daysOut <= QUIET[kind];
+    return !isNear || fixedDayOf(context.spec.days, day.date)[kind] ? day[kind] : undefined;
+  }
 }
 
-/** Days before the race without strength work. */
-const NO_STRENGTH = 3;
+/** Days before the race without such work. */
+const QUIET: Readonly<Record<WorkKind, number>> = { strength: 3, core: 1, mobility: 0 };
 
 /** Strides the day before the race; nothing quick for an injured athlete. */
 export function addOnOf(

@@ -5,7 +5,7 @@ import { raceMetres } from '../events/event-days.js';
 import type { FrameWeek } from '../frame/frame.js';
 import { type Past, noPast } from '../past/past.js';
 import type { WishedDay } from './coach-week.js';
-import { addOnOf, bearsStrength, stridesIn, type WeekOfRoles } from './goes-with-runs.js';
+import { addOnOf, worksOf, stridesIn, type WeekOfRoles } from './goes-with-runs.js';
 import { isOther, isPlain, isRaced, isRunning } from './roles.js';
 import { withMovedRuns } from './days-away.js';
 import { composeRaceDays } from './race-days.js';
@@ -105,7 +105,7 @@ function plannedDay(planning: Planning, role: DayRole, index: number): PlannedDa
     role,
     away: context.eventDays.get(date)?.running === 0,
     double: runs && day?.double,
-    strength: bearsStrength(planning, index, role),
+    ...worksOf(planning, index, role),
     addOn: runs ? addOnOf(context, day, firstDaysOut - index) : undefined,
     cross: day?.cross,
     swap: insteadOfHard(planning, day, role),

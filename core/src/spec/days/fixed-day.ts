@@ -1,10 +1,10 @@
 import type { CivilDate } from '../../base/index.js';
 import type { CrossKind } from '../../rules/index.js';
 import type { Swap } from './swap.js';
-import type { AddOn, PatternRole } from './pattern-day.js';
+import type { AddOn, PatternRole, Works } from './pattern-day.js';
 
 /** What the coach fixed of one day; the rest of its week is dealt around it. */
-export interface FixedDay {
+export interface FixedDay extends Works {
   date: CivilDate;
   role?: PatternRole | undefined;
   /** Running of the day, m or s as the block counts; kept exactly. */
@@ -15,7 +15,6 @@ export interface FixedDay {
   follow?: boolean | undefined;
   swap?: Swap | undefined;
   double?: boolean | undefined;
-  strength?: boolean | undefined;
   addOn?: AddOn | 'nothing' | undefined;
   /** Of a cross-training day; its session is done there too. */
   cross?: CrossKind | undefined;

@@ -24,5 +24,8 @@ export {
   type PatternDay,
   type PatternRole,
   patternRoles,
+  type WorkKind,
+  workKinds,
+  type Works,
 } from './pattern-day.js';
 export { type Swap, type SwapReason, swapReasons } from './swap.js';

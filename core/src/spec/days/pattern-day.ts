@@ -17,6 +17,13 @@ export type PatternRole = (typeof patternRoles)[number];
 export const addOns = ['strides', 'drills', 'hill-sprints'] as const;
 export type AddOn = (typeof addOns)[number];
 
+/** Work beside running, in minutes and never in kilometres. */
+export const workKinds = ['strength', 'core', 'mobility'] as const;
+export type WorkKind = (typeof workKinds)[number];
+
+/** Whether such work goes with a day: as long as the house rules say, or so many seconds. */
+export type Works = { [K in WorkKind]?: boolean | number | undefined };
+
 /** Which of two runs on a day is the shorter one. */
 export const doubleOrders = ['shorter-first', 'shorter-second', 'even'] as const;
 export type DoubleOrder = (typeof doubleOrders)[number];
@@ -29,11 +36,10 @@ export const doubleOrderWords: Readonly<Record<DoubleOrder, string>> = {
 };
 
 /** One day of the coach's cycle. */
-export interface PatternDay {
+export interface PatternDay extends Works {
   role: PatternRole;
   /** A second run on the same day. */
   double?: boolean | undefined;
-  strength?: boolean | undefined;
   addOn?: AddOn | undefined;
   /** Of a cross-training day; the bike when left out. */
   cross?: CrossKind | undefined;

@@ -2,13 +2,12 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { CheckedBlock } from '@nadir/core';
-import { dayWords } from '@nadir/core/base/format';
+import { capital, dayWords } from '@nadir/core/base/format';
 import { addEvent } from '@nadir/core/edit';
 import {
   copyOn,
   freeDay,
   moveRest,
-  setBeside,
   setDayRole,
   swapBack,
   swapForCross,
@@ -20,7 +19,6 @@ import { crossKinds, crossWords, type HouseRules } from '@nadir/core/rules';
 import { namePaces, readSession, sessionPacesOf, startingFamilies } from '@nadir/core/sessions';
 import { paceAimWords } from '@nadir/core/spec/choices';
 import {
-  addOns,
   dayRoleWords,
   fixedDayOf,
   patternRoles,
@@ -35,10 +33,11 @@ import { SessionBreakdown } from '../../components/SessionBreakdown.js';
 import { SessionEditor } from '../../components/SessionEditor.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { Tick } from '../../components/Tick.js';
-import styles from './Week.module.css';
 import { ActMenu } from '../../components/ActMenu.js';
+import { Beside } from './Beside.js';
 import { type CycleDay, copiedTo } from './cycle-days.js';
 import type { RunDay } from './useDayCommands.js';
+import styles from './Week.module.css';
 
 const WIDTH = 276;
 /** Roles without a session of words: their length is all there is to them. */
@@ -58,7 +57,7 @@ export function DayPanel({
   rules: HouseRules;
   run: RunDay;
 }) {
-  const { date, role, swap, beside } = day;
+  const { date, role, swap } = day;
   const isPlaced = role === 'race' || role === 'tune-up' || role === 'test';
   if (isPlaced) {
     return (
@@ -68,16 +67,6 @@ export function DayPanel({
       </section>
     );
   }
-  const chip = (label: string, pressed: boolean, onPress: (pressed: boolean) => void) => (
-    <ToggleButton
-      value={label}
-      selected={pressed}
-      onChange={() => onPress(!pressed)}
-      sx={{ textTransform: 'none' }}
-    >
-      {label}
-    </ToggleButton>
-  );
   return (
     <section aria-label={dayWords(date)}>
       <h2 className="display">{dayWords(date)}</h2>
@@ -96,21 +85,7 @@ export function DayPanel({
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
-      <div className={styles.chips}>
-        {chip('Second run', beside.double === true, (double) =>
-          run(setBeside(block, date, { double })),
-        )}
-        {chip('Strength', beside.strength === true, (strength) =>
-          run(setBeside(block, date, { strength })),
-        )}
-        {addOns.map((each) => (
-          <span key={each}>
-            {chip(capital(each.replace('-', ' ')), beside.addOn === each, (pressed) =>
-              run(setBeside(block, date, { addOn: pressed ? each : 'nothing' })),
-            )}
-          </span>
-        ))}
-      </div>
+      <Beside block={block} day={day} run={run} />
       <div className={styles.chips}>
         <SwapMenu block={block} day={day} swap={swap} run={run} />
         <Button onClick={() => run(moveRest(block, date))}>Make rest day</Button>
@@ -148,10 +123,6 @@ export function DayPanel({
       <RaceInstead key={date} block={block} date={date} run={run} />
     </section>
   );
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 /** A race in the place of what stands here; the block is laid out around it. */
