@@ -188,26 +188,7 @@ export class Taking {
       case 'role':
         return this.takeRole(day, entry.role);
       case 'amount':
-        // A long run is run easy: it stays one.
-        if (entry.role && entry.role !== role && !(role === 'long' && entry.role === 'easy')) {
-          const taken = this.takeRole(day, entry.role);
-          if (!taken.ok) return taken;
-        }
-        if (long !== undefined) {
-          if (entry.amount === 0)
-            return refuse(`The long run of ${dayWords(date)} cannot be nothing.`);
-          this.pin(long, 'longRun', entry.amount);
-          this.write(date, { session: undefined, swap: undefined });
-          return DONE;
-        }
-        if (entry.amount === 0) return this.takeRole(day, 'rest');
-        this.write(date, {
-          amount: entry.amount,
-          session: undefined,
-          swap: undefined,
-          role: entry.role ?? runRole(role),
-        });
-        return DONE;
+        return this.takeAmount(day, entry);
       case 'cross': {
         if (long !== undefined) return this.takeRole(day, 'cross-train');
         const { cross, time, text } = entry;
@@ -234,6 +215,26 @@ export class Taking {
         });
         return DONE;
     }
+  }
+
+  private takeAmount(day: Day, { amount, role: wanted }: DayEntry & { kind: 'amount' }): Taken {
+    const { date, role } = day;
+    // A long run is run easy: it stays one.
+    if (wanted && wanted !== role && !(role === 'long' && wanted === 'easy')) {
+      const taken = this.takeRole(day, wanted);
+      if (!taken.ok) return taken;
+    }
+    const long = role === 'long' ? this.weekOf(date) : undefined;
+    if (long !== undefined) {
+      if (amount === 0) return refuse(`The long run of ${dayWords(date)} cannot be nothing.`);
+      this.pin(long, 'longRun', amount);
+      this.write(date, { session: undefined, swap: undefined });
+      return DONE;
+    }
+    if (amount === 0) return this.takeRole(day, 'rest');
+    const plain = { session: undefined, swap: undefined };
+    this.write(date, { ...plain, amount, role: wanted ?? runRole(role) });
+    return DONE;
   }
 
   private takeRole({ date, role }: Day, wanted: PatternRole): Taken {
