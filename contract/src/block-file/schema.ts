@@ -308,7 +308,9 @@ const crossTime = z
   .optional()
   .meta({ description: 'Seconds of a cross-training day.' });
 
-const dayWish = dayOf2.extend({ ...works, crossTime });
+const firstRun = amount.optional().meta({ description: 'Of the amount, the first of two runs.' });
+
+const dayWish = dayOf2.extend({ ...works, firstRun, crossTime });
 
 const { follow: _follow, swap: _swap, ...fixedOfWeekday } = fixedDay;
 
@@ -332,6 +334,7 @@ const fixedWeekday = z.strictObject({
   weekday,
   ...fixedOfWeekday,
   ...works,
+  firstRun,
   crossTime,
   phases: phasesOf('all of them'),
   weeks: weeksOf,

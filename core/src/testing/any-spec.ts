@@ -325,7 +325,9 @@ const fixedDay = part(
     (spec) => {
       const date = addDays(raceDay(spec), -daysOut);
       const amount = r.amount === undefined ? undefined : r.amount * unitOf(spec);
-      return { ...spec, days: [...(spec.days ?? []), { ...r, date, amount }] };
+      // Two runs of a day, as `5+10` has them.
+      const firstRun = amount !== undefined && r.follow ? amount / 3 : undefined;
+      return { ...spec, days: [...(spec.days ?? []), { ...r, date, amount, firstRun }] };
     },
 );
 

@@ -1,4 +1,4 @@
-import type { Measure } from '../../base/index.js';
+import { type Measure, shownUnit } from '../../base/index.js';
 import { formatSteps } from '../../base/format/index.js';
 import type { Day } from '../../layout/index.js';
 import { namePaces } from '../../sessions/index.js';
@@ -20,7 +20,11 @@ export function dayText(
   if (role === 'cross-train') {
     return sessions.find(({ kind }) => kind === 'cross')?.shorthand ?? dayRoleWords[role];
   }
-  const { session } = fixedDayOf(days, date);
+  const { session, amount, firstRun } = fixedDayOf(days, date);
+  if (firstRun !== undefined && amount !== undefined) {
+    const figure = (run: number) => Number((run / shownUnit(measure)).toFixed(2));
+    return `${figure(firstRun)}+${figure(amount - firstRun)}`;
+  }
   if (session !== undefined) return namePaces(session, paces.table);
   if (role === 'rest') return dayRoleWords[role];
   return formatSteps(steps, measure);

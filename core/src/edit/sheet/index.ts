@@ -9,4 +9,5 @@ export {
   type UntakenCell,
   type Writing,
   writeCells,
+  writeDay,
 } from './sheet-command.js';

@@ -24,7 +24,13 @@ export type DayEntry =
   | { kind: 'free' }
   | { kind: 'role'; role: PatternRole }
   /** Running in m or s, as the block counts; the day keeps its role where none is named. */
-  | { kind: 'amount'; amount: number; role?: PatternRole | undefined }
+  | {
+      kind: 'amount';
+      amount: number;
+      role?: PatternRole | undefined;
+      /** Of two runs the first. */
+      firstRun?: number | undefined;
+    }
   /** Cross-training: its kind, seconds, and a session where they are written. */
   | { kind: 'cross'; cross: CrossKind; time?: number | undefined; text?: string | undefined }
   /** Work beside whatever the day holds, and seconds of it where they are written. */
@@ -76,6 +82,8 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
   if (work) return { ok: true, entry: work };
   const cross = readCross(typed);
   if (cross) return cross;
+  const twice = readTwice(typed, measure);
+  if (twice) return { ok: true, entry: twice };
   const number = NUMBER.exec(typed)?.[0] ?? '';
   const amount = parseAmount(number, measure);
   const rest = typed.slice(number.length).trim();
@@ -93,6 +101,16 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
     amount === undefined ? undefined : { number, amount, rest },
   );
 }
+
+/** `5+10`: two runs in the order of the day; undefined where it is none. */
+function readTwice(typed: string, measure: Measure): DayEntry | undefined {
+  const [first, second] = typed.split(/ ?\+ ?/).map((each) => parseAmount(each, measure) ?? 0);
+  const isTwo = TWICE.test(typed) && first !== undefined && first > 0 && second !== undefined;
+  if (!isTwo || second === 0) return undefined;
+  return { kind: 'amount', amount: clean(first + second), firstRun: first };
+}
+
+const TWICE = /^\d+(?:[.,]\d+)? ?\+ ?\d+(?:[.,]\d+)?$/;
 
 const CROSS_WORDS: readonly (readonly [RegExp, CrossKind])[] = [
   [/^(?:pool(?: ?running)?|aqua(?: ?jog(?:ging)?)?|water ?running)$/, 'pool'],

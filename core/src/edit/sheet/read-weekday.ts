@@ -28,7 +28,7 @@ export function readWeekday(
       case 'role':
         return { weekday, role: entry.role };
       case 'amount':
-        return { weekday, role: entry.role, amount: entry.amount };
+        return { weekday, role: entry.role, amount: entry.amount, firstRun: entry.firstRun };
       case 'session':
         return { weekday, amount: entry.amount, session: linkPaces(entry.text, table) };
       case 'work':

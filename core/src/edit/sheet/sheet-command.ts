@@ -2,6 +2,7 @@ import type { CivilDate, Measure } from '../../base/index.js';
 import { dayWords } from '../../base/format/index.js';
 import type { Block } from '../../layout/index.js';
 import { type Command, weekWords } from '../index.js';
+import type { CommandOrNot } from '../week/index.js';
 import type { WrittenCell } from './cells.js';
 import { Taking } from './taking.js';
 
@@ -55,6 +56,17 @@ export function writeCells(
   const command =
     taken === 0 ? undefined : { change: taking.change(), message: messageOf(written, taken) };
   return { command, taken, untaken };
+}
+
+/** One day as it is typed on itself; why not, where it cannot be taken. */
+export function writeDay(
+  block: Block,
+  date: CivilDate,
+  text: string,
+  measure: Measure,
+): CommandOrNot {
+  const { command, untaken } = writeCells(block, [{ cell: { kind: 'day', date }, text }], measure);
+  return command ?? untaken[0]?.problem ?? '';
 }
 
 const NONE: ReadonlySet<CivilDate> = new Set();

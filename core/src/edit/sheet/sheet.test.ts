@@ -53,6 +53,7 @@ describe('a day as it is typed', () => {
     ['30 progression', { kind: 'session', text: '30 km progression' }],
     ['bike', { kind: 'cross', cross: 'bike' }],
     ['60 bike', { kind: 'cross', cross: 'bike', time: 3600 }],
+    ['5+10', { kind: 'amount', amount: 15_000, firstRun: 5000 }],
     ['core', { kind: 'work', work: 'core', time: undefined }],
     ['30 min strength', { kind: 'work', work: 'strength', time: 1800 }],
     ['Gym 45', { kind: 'work', work: 'strength', time: 2700 }],
@@ -144,6 +145,20 @@ describe('cells of the sheet', () => {
         .weeks.slice(1, 4)
         .map(({ volume }) => volume),
     ).toEqual([50, 55, 55]);
+  });
+
+  it('fix two runs of a day in their order, the longer one first where it is written so', () => {
+    const lengths = (text: string) => {
+      const twice = after([dayOf(1), text]);
+      const day = twice.weeks[9]?.days[1];
+      const { days, paces: of } = twice.spec;
+      expect(day && dayText({ days, paces: of }, day, 15, km)).toBe(text);
+      return day?.sessions.map(({ distance }) => distance);
+    };
+    expect(lengths('5+10')).toEqual([5000, 10_000]);
+    expect(lengths('9.5+5.5')).toEqual([9500, 5500]);
+    const long = writeCells(block, [{ cell: dayOf(LONG), text: '5+25' }], km);
+    expect(long.untaken[0]?.problem).toMatch(/^A long run is run in one/);
   });
 
   it('fix cross-training with its minutes and what is done in them, and no running', () => {

@@ -217,8 +217,9 @@ export class Taking {
     }
   }
 
-  private takeAmount(day: Day, { amount, role: wanted }: DayEntry & { kind: 'amount' }): Taken {
+  private takeAmount(day: Day, entry: DayEntry & { kind: 'amount' }): Taken {
     const { date, role } = day;
+    const { amount, firstRun, role: wanted } = entry;
     // A long run is run easy: it stays one.
     if (wanted && wanted !== role && !(role === 'long' && wanted === 'easy')) {
       const taken = this.takeRole(day, wanted);
@@ -226,6 +227,8 @@ export class Taking {
     }
     const long = role === 'long' ? this.weekOf(date) : undefined;
     if (long !== undefined) {
+      if (firstRun !== undefined)
+        return refuse('A long run is run in one. Write its length alone.');
       if (amount === 0) return refuse(`The long run of ${dayWords(date)} cannot be nothing.`);
       this.pin(long, 'longRun', amount);
       this.write(date, { session: undefined, swap: undefined });
@@ -233,7 +236,7 @@ export class Taking {
     }
     if (amount === 0) return this.takeRole(day, 'rest');
     const plain = { session: undefined, swap: undefined };
-    this.write(date, { ...plain, amount, role: wanted ?? runRole(role) });
+    this.write(date, { ...plain, amount, firstRun, role: wanted ?? runRole(role) });
     return DONE;
   }
 

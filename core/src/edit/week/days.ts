@@ -242,13 +242,15 @@ function heldBy(block: Block, day: Day, sameWeek: boolean): FixedDay {
   const { spec } = block;
   const { date, role, beside } = day;
   const main = mainOf(day);
-  const { amount, session, follow, swap, crossTime } = fixedDatesOf(block).get(date) ?? {};
+  const { amount, firstRun, session, follow, swap, crossTime } =
+    fixedDatesOf(block).get(date) ?? {};
   const key = main?.family ? linkPaces(main.shorthand, spec.paces.table) : undefined;
   const asText = session ?? (sameWeek ? undefined : key);
   return {
     date,
     role: role as PatternRole,
     amount,
+    firstRun,
     session: asText,
     follow,
     swap,

@@ -85,17 +85,23 @@ function dealtDay(
   const day = days[index] as PlannedDay;
   const own = day.role === 'long' ? longRun : (raced[index] ?? 0);
   const shared = parts[index] ?? [];
-  const runs = [...(own > 0 ? [own] : []), ...shared].sort((one, other) => one - other);
+  const runs = [...(own > 0 ? [own] : []), ...shared];
   const isLongerFirst = context.spec.week.doubles === 'shorter-second';
-  if (isLongerFirst) runs.reverse();
-  const main = isLongerFirst ? 0 : runs.length - 1;
+  // What the coach wrote as two runs stands in order.
+  if (context.fixedOn(day.date).firstRun === undefined) {
+    runs.sort((one, other) => (isLongerFirst ? other - one : one - other));
+  }
+  const longest = Math.max(...runs);
+  const main = isLongerFirst ? runs.indexOf(longest) : runs.lastIndexOf(longest);
   return { day, runs, main, key: kept[index], fixed: fixed[index]?.by };
 }
 
-/** A pinned day that is run twice is pinned as a whole. */
+/** A pinned day that is run twice is pinned as a whole, or as the coach split it. */
 function split(deal: Deal, index: number, amount: number): number[] {
   const { context, twice } = deal;
   const { rules, spec, step } = context;
+  const { firstRun = 0 } = context.fixedOn(deal.days[index]?.date ?? '');
+  if (firstRun > 0 && firstRun < amount) return [firstRun, clean(amount - firstRun)];
   const least = rules.week.shortestRun[spec.athlete.basis];
   const against = secondAgainstFirst(deal, index);
   const second = floorTo((amount * against) / (1 + against), step);

@@ -64,7 +64,7 @@ function beyond(athlete: ResolvedSpec['athlete'], amount: number, on: string): s
 function validateFixed({ athlete, days, start, race }: ResolvedSpec): Issue[] {
   const seen = new Set<string>();
   const most = MOST_RUN[athlete.basis];
-  return days.flatMap(({ date, amount, session }, index) => {
+  return days.flatMap(({ date, amount, firstRun, session }, index) => {
     const at = (field: string) => ['days', index, field];
     const found: Issue[] = [];
     // The week of the race is whole, its last days after the race included.
@@ -78,6 +78,10 @@ function validateFixed({ athlete, days, start, race }: ResolvedSpec): Issue[] {
     seen.add(date);
     if ((amount ?? 0) > most) {
       found.push(issue('amount-out-of-range', at('amount'), beyond(athlete, amount ?? 0, date)));
+    }
+    if (firstRun !== undefined && firstRun >= (amount ?? 0)) {
+      const message = `The first run of ${date} is not shorter than the day. Leave something for the second.`;
+      found.push(issue('first-run-too-long', at('firstRun'), message));
     }
     if (session !== undefined) found.push(...validateText(at('session'), session, date));
     return found;

@@ -169,7 +169,7 @@ function rotated(
 function fixDates({ spec, fixedOn }: Pick<Context, 'spec' | 'fixedOn'>, days: WishedDay[]) {
   if (spec.days.length === 0 && spec.week.fixed === undefined) return days;
   return days.map((day): WishedDay => {
-    const { byWeekday, role, amount, session, ...besides } = fixedOn(day.date);
+    const { byWeekday, role, amount, session, firstRun, ...besides } = fixedOn(day.date);
     const { double, strength, core, mobility, addOn, cross } = besides;
     const isRun = amount !== undefined || session !== undefined;
     // A length or a session of a weekday that is not run otherwise makes a run of it.
@@ -178,7 +178,7 @@ function fixDates({ spec, fixedOn }: Pick<Context, 'spec' | 'fixedOn'>, days: Wi
       ...day,
       fixed: role !== undefined || opened !== day.role,
       role: role ?? opened,
-      double: double ?? day.double,
+      double: double ?? (firstRun === undefined ? day.double : true),
       strength: strength ?? day.strength,
       core: core ?? day.core,
       mobility: mobility ?? day.mobility,

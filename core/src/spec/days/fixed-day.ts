@@ -9,6 +9,8 @@ export interface FixedDay extends Works {
   role?: PatternRole | undefined;
   /** Running of the day, m or s as the block counts; kept exactly. */
   amount?: number | undefined;
+  /** Of that amount, what is run in the first of two runs. */
+  firstRun?: number | undefined;
   /** A session in shorthand instead of what would stand here; paces by their ids. */
   session?: string | undefined;
   /** True where the sessions of its family that come later grow from this one. */
@@ -33,7 +35,9 @@ export function withFixedDay(
   date: CivilDate,
   part: Partial<FixedDay>,
 ): FixedDay[] {
-  const wish = { ...fixedDayOf(days, date), ...part, date };
+  const whole = { ...fixedDayOf(days, date), ...part, date };
+  const isSplit = (whole.firstRun ?? Infinity) < (whole.amount ?? 0);
+  const wish = isSplit ? whole : { ...whole, firstRun: undefined };
   const { date: _, ...asked } = wish;
   const asks = Object.values<unknown>(asked).some((value) => value !== undefined);
   const others = days.filter((day) => day.date !== date);

@@ -1,7 +1,8 @@
 import type { CheckedBlock } from '@nadir/core';
-import { quantum, unitName } from '@nadir/core/base';
-import { formatHours, formatRaceDistance, formatSteps, parseAmount } from '@nadir/core/base/format';
-import { type CommandOrNot, pinDay, setDayRole } from '@nadir/core/edit/week';
+import { unitName } from '@nadir/core/base';
+import { formatHours, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
+import { dayText, writeDay } from '@nadir/core/edit/sheet';
+import { type CommandOrNot, setDayRole } from '@nadir/core/edit/week';
 import { type Day, fixedDatesOf } from '@nadir/core/layout';
 import type { ShownBlock } from '@nadir/core/present';
 import type { SessionPaces } from '@nadir/core/sessions';
@@ -14,8 +15,8 @@ import { useSay } from '../../components/messages.js';
 import { DayBar } from '../../drawing/DayBar.js';
 import { piecesOf } from '../../drawing/day-pieces.js';
 import { weightOf } from '../../drawing/day-weight.js';
+import { DayFigure } from '../../editor/DayFigure.js';
 import type { Commands } from '../../editor/useCommands.js';
-import { DayFigure } from './DayFigure.js';
 import styles from './WeekDays.module.css';
 
 /** One day of the selected week: its role, its length, what is run, to scale. */
@@ -98,14 +99,8 @@ export function WeekDay({
               <DayFigure
                 label={`${shortWeekday(date)} ${formatDayAndMonth(date)}, ${unitName(measure)}`}
                 figure={formatSteps(steps, measure)}
-                onTake={(text) => {
-                  const amount = parseAmount(text, measure);
-                  if (amount === undefined) {
-                    say({ text: `“${text}” is no amount in ${unitName(measure)}.` });
-                  } else if (amount !== steps * quantum(measure)) {
-                    run(pinDay(block, date, amount, measure));
-                  }
-                }}
+                source={dayText(block.spec, day, steps, measure)}
+                onTake={(text) => run(writeDay(block, date, text, measure))}
               />
             )}
           </span>

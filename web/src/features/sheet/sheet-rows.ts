@@ -111,22 +111,25 @@ function dayCell(
   const isLongPin =
     day.role === 'long' &&
     weeks.some((week) => week.longRunRule === 'pin' && week.days.includes(day));
+  const source = dayText(spec, day, steps, measure);
   return {
     cell: { kind: 'day', date: day.date },
-    figure:
-      day.role === 'race'
-        ? formatRaceDistance(spec.race.distance, measure.unit)
-        : steps > 0
-          ? formatSteps(steps, measure)
-          : '–',
+    figure: figureOf(),
     words: shortWords(day, nameOn(spec, day)),
-    source: dayText(spec, day, steps, measure),
+    source,
     name: dayAndMonth(day.date),
     fixed:
       isLongPin || [asked?.amount, asked?.session, asked?.role].some((each) => each !== undefined),
     over,
     weight: weightOf(day),
   };
+
+  function figureOf(): string {
+    if (day.role === 'race') return formatRaceDistance(spec.race.distance, measure.unit);
+    // 5+10 as it was written.
+    if (asked?.firstRun !== undefined) return source;
+    return steps > 0 ? formatSteps(steps, measure) : '–';
+  }
 }
 
 /** Roles that a figure alone says. */

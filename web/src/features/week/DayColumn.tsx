@@ -8,6 +8,7 @@ import {
   formatPace,
   formatRaceDistance,
 } from '@nadir/core/base/format';
+import { dayText, writeDay } from '@nadir/core/edit/sheet';
 import {
   copyOn,
   freeDay,
@@ -26,6 +27,7 @@ import { useDaysOver } from '../../components/history.js';
 import { DayTower } from '../../drawing/DayTower.js';
 import type { RunPieces } from '../../drawing/day-pieces.js';
 import { weightOf } from '../../drawing/day-weight.js';
+import { DayFigure } from '../../editor/DayFigure.js';
 import type { CycleDay } from './cycle-days.js';
 import type { RunDay } from './useDayCommands.js';
 import styles from './Week.module.css';
@@ -153,7 +155,18 @@ export function DayColumn({
         </button>
       )}
       <div className={styles.figure} data-figure="day">
-        {written.figure || '–'} {written.figure && <small>{unitName(measure)}</small>}
+        {isPlaced || stays ? (
+          written.figure || '–'
+        ) : (
+          <DayFigure
+            label={`Length of ${dayWords(date)}`}
+            figure={written.figure || '–'}
+            source={dayText(block.spec, day, amount, measure)}
+            tabIndex={selected ? 0 : -1}
+            onTake={(text) => run(writeDay(block, date, text, measure))}
+          />
+        )}{' '}
+        {written.figure && <small>{unitName(measure)}</small>}
         {isFixed && <span className={styles.fixed} role="img" aria-label="fixed" />}
       </div>
       <div className={styles.tower}>

@@ -1,13 +1,19 @@
 import { useRef, useState } from 'react';
+import styles from './DayFigure.module.css';
 
-/** A day's length, changed where it stands: Enter keeps it, Escape leaves it as it was. */
+/** A day's length, written anew where it stands as in the Sheet: Enter keeps it, Escape leaves it as it was. */
 export function DayFigure({
   label,
   figure,
+  source = figure,
+  tabIndex,
   onTake,
 }: {
   label: string;
   figure: string;
+  /** The day as it would be typed; its figure when left out. */
+  source?: string;
+  tabIndex?: number;
   onTake: (text: string) => void;
 }) {
   const [typed, setTyped] = useState<string>();
@@ -21,8 +27,10 @@ export function DayFigure({
       <button
         ref={button}
         type="button"
+        className={styles.shown}
         aria-label={`${label}: ${figure}. Change`}
-        onClick={() => setTyped(figure)}
+        tabIndex={tabIndex}
+        onClick={() => setTyped(source)}
       >
         {figure}
       </button>
@@ -31,8 +39,8 @@ export function DayFigure({
   return (
     <input
       autoFocus
+      className={styles.typed}
       aria-label={label}
-      inputMode="decimal"
       value={typed}
       onFocus={({ target }) => target.select()}
       onChange={({ target }) => setTyped(target.value)}
