@@ -1,9 +1,9 @@
 import type { Measure } from '../../base/index.js';
-import { capital, formatWithUnit } from '../../base/format/index.js';
+import { capital, formatPlain, formatWithUnit } from '../../base/format/index.js';
 import type { NamedPace } from '../../spec/choices/index.js';
 import { crossWords } from '../../rules/index.js';
 import { namePaces } from '../../sessions/index.js';
-import { dayRoleWords, type FixedWeekday } from '../../spec/days/index.js';
+import { dayRoleWords, type FixedWeekday, workKinds } from '../../spec/days/index.js';
 import type { Block } from '../../layout/index.js';
 import type { Command } from '../index.js';
 import { heldWords, isHeldAlike } from './holds-in.js';
@@ -28,10 +28,11 @@ export function freeWeekday({ spec }: Block, rule: FixedWeekday): Command {
 
 /** A fixed weekday as it would be typed: `10 km`, `rest`, `40 min pool running`, its session. */
 export function ruleWords(
-  { role, amount, session, cross, crossTime }: FixedWeekday,
+  rule: FixedWeekday,
   measure: Measure,
   table: readonly NamedPace[],
 ): string {
+  const { role, amount, firstRun, session, cross, crossTime } = rule;
   if (role === 'cross-train') {
     const kind = cross && crossWords[cross].words;
     const minutes = crossTime === undefined ? '' : `${Math.round(crossTime / 60)} min `;
@@ -39,9 +40,20 @@ export function ruleWords(
     return session === undefined ? done : `${done}: ${namePaces(session, table)}`;
   }
   if (session !== undefined) return namePaces(session, table);
-  if (amount === undefined) return role ? dayRoleWords[role] : '';
+  if (amount === undefined) return role ? dayRoleWords[role] : workWords(rule);
+  if (firstRun !== undefined) {
+    return `${formatPlain(firstRun, measure)} + ${formatPlain(amount - firstRun, measure)}`;
+  }
   const length = formatWithUnit(amount, measure);
   return role ? `${length} ${dayRoleWords[role]}` : length;
+}
+
+/** `20 min core`, `strength` as long as the house rules say. */
+function workWords(rule: FixedWeekday): string {
+  const kind = workKinds.find((each) => rule[each]);
+  if (kind === undefined) return '';
+  const time = rule[kind];
+  return typeof time === 'number' ? `${Math.round(time / 60)} min ${kind}` : kind;
 }
 
 /** `Mondays`, `Mondays of foundation, speed`, `Mondays of weeks 3, 5`. */

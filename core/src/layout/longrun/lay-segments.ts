@@ -51,10 +51,16 @@ export function laySegments(
   });
 }
 
-/** The last week of the longest long run; a race is none. */
+/** The last week before long runs come down to the race, by themselves or as they are fixed. */
 function peakOf(longRuns: readonly LaidLongRun[]): number {
-  const lengths = longRuns.map(({ rule, longRun }) => (rule === 'race' ? 0 : longRun));
-  return lengths.lastIndexOf(Math.max(...lengths));
+  const run = longRuns.flatMap(({ longRun, rule }, index) =>
+    longRun > 0 && rule !== 'race' ? [{ longRun, rule, index }] : [],
+  );
+  const peak = run.findLast(({ longRun, rule }, place) => {
+    const comesDown = longRun < (run[place - 1]?.longRun ?? 0);
+    return !(comesDown && (RESTED.has(rule) || rule === 'pin'));
+  });
+  return peak?.index ?? 0;
 }
 
 /** What long runs past the peak go by; a ladder of the coach's own is fixed to the end. */
