@@ -3,14 +3,17 @@ import {
   type Command,
   copyShape,
   dropWeek,
+  freeWeeks,
   insertWeek,
   scaleWeeks,
   shiftWeeks,
   toggleRecovery,
   weekWords,
 } from '@nadir/core/edit';
+import { carryDays, keepLengths } from '@nadir/core/edit/week';
 import { memo } from 'react';
 import { type ActGroup, ActMenu } from '../components/ActMenu.js';
+import { useDaysOver } from '../components/history.js';
 import { useSay } from '../components/messages.js';
 import type { Commands } from './useCommands.js';
 import { MenuFigure } from './MenuFigure.js';
@@ -42,6 +45,8 @@ export const ThisWeek = memo(function ThisWeek({
     label,
     run: () => run(command()),
   });
+  const over = useDaysOver();
+  const freed = freeWeeks(block, weeks, over);
   const isRecovery = weeks.every((number) => block.weeks[number - 1]?.recovery);
   const groups: ActGroup[] = [
     {
@@ -81,6 +86,22 @@ export const ThisWeek = memo(function ThisWeek({
           onTake={(target) => run(copyShape(block, weeks, target))}
         />
       ),
+    },
+    {
+      title: 'Its days',
+      acts: [
+        ...(many
+          ? [
+              act(`Days of week ${first} in all of them`, () =>
+                carryDays(block, first, weeks, 'as-they-are'),
+              ),
+              act(`Days of week ${first}, scaled to each`, () =>
+                carryDays(block, first, weeks, 'scaled'),
+              ),
+            ]
+          : [act('Keep its easy days every week', () => keepLengths(block, first))]),
+        { ...act('Free what is fixed', () => freed), disabled: freed === undefined },
+      ],
     },
     {
       title: 'Weeks of the block',

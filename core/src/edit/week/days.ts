@@ -35,7 +35,7 @@ export function moveDay(block: Block, from: CivilDate, to: CivilDate): CommandOr
   if (!one || !other) return 'That day is outside the block.';
   if (from === to) return 'It stands there already.';
   const placed = [one, other].find(({ day }) => PLACED.has(day.role));
-  if (placed) return 'A race or test is moved where it is placed, in “On the way”.';
+  if (placed) return 'A race or test is moved where it is placed, in “Races & days away”.';
   const sameWeek = one.week === other.week;
   const isLong = one.day.role === 'long' || other.day.role === 'long';
   if (isLong && !sameWeek) return 'The long run stays in its week; fix its length instead.';
@@ -54,7 +54,7 @@ export function copyOn(block: Block, date: CivilDate): CommandOrNot {
   const [one, other] = [dayOf(block, date), dayOf(block, to)];
   if (!one || !other) return `The block does not reach ${dayWords(to)}; nothing was copied.`;
   if (PLACED.has(one.day.role) || PLACED.has(other.day.role)) {
-    return 'A race or test is placed in “On the way”; nothing is copied over it.';
+    return 'A race or test is placed in “Races & days away”; nothing is copied over it.';
   }
   if (one.day.role === 'long') return 'Every week has its own long run; fix its length instead.';
   return {
@@ -131,7 +131,7 @@ export function runRole(role: DayRole): PatternRole {
 export function setDayRole(block: Block, date: CivilDate, role: PatternRole): CommandOrNot {
   const found = dayOf(block, date);
   if (!found || PLACED.has(found.day.role)) {
-    return 'A race or test is moved where it is placed, in “On the way”.';
+    return 'A race or test is moved where it is placed, in “Races & days away”.';
   }
   const { days } = block.spec;
   const plain = {

@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest';
+import { sum } from '../../base/index.js';
+import { layOut } from '../../lay-out.js';
+import { marathon } from '../../testing/examples.js';
+import { applyChange, freeWeeks } from '../index.js';
+import { writeCells } from '../sheet/index.js';
+import { carryDays, keepLengths } from './index.js';
+
+const km = { basis: 'distance', unit: 'km', step: 0.5 } as const;
+const block = layOut(marathon);
+
+/** Week 6 as a coach types it, Monday to Saturday. */
+const typed = ['8', '12', '5+9', 'rest', '10', '40 min pool'];
+const dates = block.weeks[5]?.days.map(({ date }) => date) ?? [];
+const written = writeCells(
+  block,
+  typed.map((text, place) => ({ cell: { kind: 'day', date: dates[place] ?? '' }, text })),
+  km,
+  { givesWay: 'volume' },
+);
+const own = layOut(applyChange(marathon, written.command?.change ?? {}));
+const lengths = (of: typeof own, week: number) =>
+  of.weeks[week - 1]?.days.map(({ distance, role }) => (role === 'cross-train' ? role : distance));
+const after = (change: object, of = own) => layOut(applyChange(of.spec, change));
+
+describe('the days of a week', () => {
+  it('are carried to other weeks as they are: figures, two runs, rest and the pool', () => {
+    const { change, message } = carryDays(own, 6, [6, 7, 9], 'as-they-are');
+    const carried = after(change);
+    const long = own.weeks[5]?.longRun;
+    const wanted = [8000, 12_000, 14_000, 0, 10_000, 'cross-train', long];
+    for (const week of [6, 7, 9]) expect(lengths(carried, week), String(week)).toEqual(wanted);
+    expect(carried.weeks[6]?.days[2]?.sessions.map(({ distance }) => distance)).toEqual([
+      5000, 9000,
+    ]);
+    expect(carried.weeks[8]?.volume).toBe(44_000 + (long ?? 0));
+    expect(carried.spec.pins.some(({ week }) => week === 8)).toBe(false);
+    expect(message).toBe('Carried the days of week 6 to weeks 7, 9, as they are.');
+  });
+
+  it('are scaled to the volume that each week has, and add up to it', () => {
+    const carried = after(carryDays(own, 6, [6, 9], 'scaled').change);
+    const week = carried.weeks[8];
+    expect(week?.volume).toBe(own.weeks[8]?.volume);
+    expect(sum(week?.days.map(({ distance }) => distance) ?? [])).toBe(week?.volume);
+    // Its Tuesday was half as long again as its Monday: so it is, to a step.
+    const [monday = 0, tuesday = 0] = week?.days.map(({ distance }) => distance) ?? [];
+    expect(Math.abs(tuesday - 1.5 * monday)).toBeLessThanOrEqual(1000);
+    expect(week?.days.map(({ role }) => role)).toEqual(own.weeks[5]?.days.map(({ role }) => role));
+  });
+
+  it('leave race week alone', () => {
+    const carried = after(carryDays(own, 6, [18], 'as-they-are').change);
+    expect(lengths(carried, 18)).toEqual(lengths(own, 18));
+  });
+
+  it('are kept at their lengths through the block', () => {
+    const kept = after(keepLengths(own, 6).change);
+    for (const week of [3, 10, 12]) expect(lengths(kept, week)?.[0], String(week)).toBe(8000);
+  });
+
+  it('are freed with what else is fixed of their weeks, but what is over', () => {
+    const freed = freeWeeks(own, [6], new Set());
+    expect(after(freed?.change ?? {}).spec).toEqual(block.spec);
+    const half = freeWeeks(own, [6], new Set(dates.slice(0, 3)));
+    expect(half?.change).toMatchObject({ days: own.spec.days.slice(0, 3), pins: [] });
+    expect(freeWeeks(block, [6], new Set())).toBeUndefined();
+  });
+});
