@@ -3,7 +3,9 @@ import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { SessionContext } from '../api/session.js';
 import { Messages } from '../components/messages.js';
+import { signedIn } from '../testing/signed-in.js';
 import type { Commands } from './useCommands.js';
 import { ThisWeek } from './ThisWeek.js';
 
@@ -23,7 +25,9 @@ async function open(weeks: number[], problem?: string) {
   render(
     <MemoryRouter>
       <Messages>
-        <ThisWeek block={block} weeks={weeks} commands={commands} />
+        <SessionContext value={signedIn}>
+          <ThisWeek block={block} weeks={weeks} commands={commands} />
+        </SessionContext>
       </Messages>
     </MemoryRouter>,
   );
@@ -44,6 +48,8 @@ describe('the menu of the chosen weeks', () => {
     ['Move a week earlier', 'Moved weeks 5–6 1 week earlier.'],
     ['Move a week later', 'Moved weeks 5–6 1 week later.'],
     ['Insert a week before week 5', 'Inserted a week before week 5.'],
+    ['Days of week 5 in all of them', 'Carried the days of week 5 to week 6, as they are.'],
+    ['Days of week 5, scaled to each', 'Carried the days of week 5 to week 6, scaled to each.'],
   ])('%s is one command', async (name, said) => {
     const { user, words } = await open([5, 6]);
     await user.click(item(name));
