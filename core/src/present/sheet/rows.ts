@@ -1,4 +1,4 @@
-import { unitName } from '../../base/index.js';
+import { type Measure, quantum, unitName } from '../../base/index.js';
 import { dayAndMonth, formatPercent, formatSteps } from '../../base/format/index.js';
 import type { PinField } from '../../edit/index.js';
 import { type Block, isBase, mainOf, paceWords, type Week } from '../../layout/index.js';
@@ -123,23 +123,38 @@ function equivalentRow(shown: ShownBlock): SheetRow[] {
   ];
 }
 
-/** What the long runs hold besides easy running; no row where they hold nothing. */
+/** What the long runs hold besides easy running, laid or written; no row where they hold nothing. */
 function segmentRow({ weeks, spec }: Block, shown: ShownBlock): SheetRow[] {
-  if (weeks.every(({ segment }) => segment === undefined)) return [];
+  const { measure } = shown;
+  if (weeks.every((week) => week.segment === undefined && atPace(week, measure) === 0)) return [];
+  const { segment: school } = spec.longRun;
   return [
     {
       key: 'segment',
-      label: segmentSchools[spec.longRun.segment].title,
-      text: (_, index) => {
-        const segment = shown.weeks[index]?.segment;
-        return segment ? formatSteps(segment.amount, shown.measure) : '';
+      label: school === 'easy' ? 'Of it at pace' : segmentSchools[school].title,
+      text: (week, index) => {
+        const steps = shown.weeks[index]?.segment?.amount ?? atPace(week, measure);
+        return steps > 0 ? formatSteps(steps, measure) : '';
       },
-      why: ({ segment, number }) =>
+      why: ({ segment, number, days }) =>
         segment
           ? `${saySegment(shown, number)} at ${paceWords(segment)}, after ${saySegment(shown, number, 'before')} easy.`
-          : 'All easy.',
+          : (writtenLongRun(days)?.shorthand ?? 'All easy.'),
     },
   ];
+}
+
+/** Whole steps of a written long run that are quicker than easy. */
+function atPace({ days }: Pick<Week, 'days'>, measure: Measure): number {
+  const written = writtenLongRun(days);
+  const amount = measure.basis === 'time' ? written?.hardTime : written?.hardDistance;
+  return Math.round((amount ?? 0) / quantum(measure));
+}
+
+function writtenLongRun(days: Week['days']) {
+  const long = days.find(({ role }) => role === 'long');
+  const main = long && mainOf(long);
+  return main && main.hardTime > 0 ? main : undefined;
 }
 
 /** A week against the last building week before it, in the taper against the heaviest: `+5%`; empty in the first. */

@@ -30,6 +30,22 @@ describe('the sheet of a block', () => {
     expect(weeks[0]?.days.map(({ role }) => role)).toContain('long run');
   });
 
+  it('has what long runs hold at pace, laid or written', () => {
+    const date = '2027-02-21';
+    const session = '26 km easy, last 11 km @ marathon';
+    const segments = (spec: typeof marathon) =>
+      sheetIn(km, spec).rows.find(({ key }) => key === 'segment');
+    const written = { ...marathon, days: [{ date, session }] };
+    expect(segments(marathon)).toBeUndefined();
+    expect(segments(written)).toMatchObject({ label: 'Of it at pace' });
+    expect(segments(written)?.cells.map(String).filter(Boolean)).toEqual(['11']);
+    const longRun = { ...marathon.longRun, segment: 'race-pace-finish' } as const;
+    const both = segments({ ...written, longRun });
+    expect(both?.label).toBe('Race-pace finish');
+    expect(both?.cells[9]).toBe('11');
+    expect(both?.cells[14]).toBe('16');
+  });
+
   it('leaves a day without running empty, and notes what else a week holds', () => {
     const event = {
       kind: 'camp',
