@@ -1,15 +1,14 @@
-import { capital } from '../../base/format/index.js';
 import { familiesOf } from '../../spec/index.js';
-import { freeWeekday, setRotation, weekdayWords } from '../week/index.js';
+import { freeWeekday, placeName, setRotation, weekdayWords } from '../week/index.js';
 import type { Fix, FixContext } from './fix.js';
 
-/** Ends what takes turns on a weekday, or what is fixed of one. */
+/** Ends what takes turns in a place of the week, or what is fixed of one. */
 export function freeWeekdays({ block }: FixContext): Fix[] {
   const { rotations = [], week } = block.spec;
   const turning = rotations.flatMap(({ on, phases, weeks }): Fix[] => {
-    if (typeof on === 'number' || weeks) return [];
+    if (weeks) return [];
     const { change } = setRotation(block, on, [], phases);
-    return [{ label: `End the rotation on ${capital(on)}s`, change }];
+    return [{ label: `End the rotation of ${placeName(on)}s`, change }];
   });
   const fixed = (week.fixed ?? []).map((rule): Fix => {
     const { change } = freeWeekday(block, rule);

@@ -21,6 +21,8 @@ export { assignFamily, choosePattern, dropPattern, patternDays, setCycleRole } f
 export {
   asAssigned,
   type GridCell,
+  type Place,
+  placeName,
   rotationGrid,
   setRotation,
   setTurn,

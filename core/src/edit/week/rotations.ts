@@ -1,4 +1,4 @@
-import { type Weekday, weekdayOf } from '../../base/index.js';
+import { weekdayOf } from '../../base/index.js';
 import { capital } from '../../base/format/index.js';
 import {
   exposuresOf,
@@ -18,16 +18,22 @@ import { heldWords, isHeldAlike } from './holds-in.js';
 /** Families in turn; undefined leaves a week to its phase. */
 export type Turn = readonly (Progression | undefined)[];
 
+/** A place of the week: a weekday, or the hard days counted from 1. */
+export type Place = Rotation['on'];
+
+const NTH = ['First', 'Second', 'Third', 'Fourth'];
+
+/** `Tuesday`, `First hard day`. */
+export function placeName(place: Place): string {
+  if (typeof place === 'string') return capital(place);
+  return `${NTH[place - 1] ?? `${place}th`} hard day`;
+}
+
 /**
- * Lets families take turns on a weekday, through the block or within phases;
+ * Lets families take turns in a place of the week, through the block or within phases;
  * an empty turn ends that. Single weeks that were set stay.
  */
-export function setRotation(
-  { spec }: Block,
-  on: Weekday,
-  turn: Turn,
-  phases?: PhaseKind[],
-): Command {
+export function setRotation({ spec }: Block, on: Place, turn: Turn, phases?: PhaseKind[]): Command {
   const others = (spec.rotations ?? []).filter(
     (each) => each.on !== on || !isHeldAlike(each, { phases }),
   );
@@ -39,22 +45,22 @@ export function setRotation(
     change: changeOf(spec, rotations, turn),
     message:
       turn.length > 0
-        ? `${capital(on)}s${where}: ${words}, in turn.`
-        : `Ended the rotation on ${capital(on)}s${where}.`,
+        ? `${placeName(on)}s${where}: ${words}, in turn.`
+        : `Ended the rotation of ${placeName(on)}s${where}.`,
   };
 }
 
-/** Puts a family on a weekday of one week, over its rotation; undefined goes back to that. */
+/** Puts a family in a place of one week, over its rotation; undefined goes back to that. */
 export function setTurn(
   { spec }: Block,
-  { on, week }: { on: Weekday; week: number },
+  { on, week }: { on: Place; week: number },
   family: Progression | undefined,
 ): Command {
   const others = (spec.rotations ?? []).filter(
     (each) => each.on !== on || each.weeks?.length !== 1 || each.weeks[0] !== week,
   );
   const rotations = family ? [...others, { on, turn: [family.id], weeks: [week] }] : others;
-  const day = `${capital(on)} of week ${week}`;
+  const day = `${placeName(on)} of week ${week}`;
   return {
     change: changeOf(spec, rotations, [family]),
     message: family ? `${day}: “${family.name}”.` : `${day}: back to the rotation.`,
@@ -67,10 +73,10 @@ export function asAssigned(family: Progression): Progression {
   return isOwn && family.fit === undefined ? { ...family, fit: false } : family;
 }
 
-/** A week of a rotation grid: what stands, or would stand, on one of its weekdays. */
+/** A week of a rotation grid: what stands, or would stand, in one of its places. */
 export interface GridCell {
   date: string;
-  weekday: Weekday;
+  place: Place;
   /** The family meant for it; undefined where it is no quality day or has none. */
   family: Progression | undefined;
   exposure: number | undefined;
@@ -82,8 +88,8 @@ export interface GridCell {
   own: boolean;
 }
 
-/** A block as weeks by weekdays that hold quality days, in the order of the week. */
-export function rotationGrid(block: Block, weekdays: readonly Weekday[]): GridCell[][] {
+/** A block as weeks by places of the week; no cell where a week has no such day. */
+export function rotationGrid(block: Block, places: readonly Place[]): GridCell[][] {
   const rota = new Rota(block.spec);
   const { rotations = [] } = block.spec;
   return block.weeks.map(({ number, phase, days }) => {
@@ -94,20 +100,22 @@ export function rotationGrid(block: Block, weekdays: readonly Weekday[]): GridCe
         rota.next({ date, week: number, phase, nth: index + 1 })?.family,
       ]),
     );
-    return weekdays.flatMap((weekday) =>
+    return places.flatMap((place) =>
       days
-        .filter(({ date }) => weekdayOf(date) === weekday)
+        .filter((day) =>
+          typeof place === 'number' ? quality[place - 1] === day : weekdayOf(day.date) === place,
+        )
         .map(({ date, sessions }): GridCell => {
           const laid = sessions.find((session) => session.family !== undefined);
           const family = chosen.get(date);
           return {
             date,
-            weekday,
+            place,
             family,
             exposure: laid?.family?.exposure,
             fitted: laid && family && fittedTo(block, family, laid),
             words: laid ? mainWords(laid) : '',
-            own: rotations.some(({ on, weeks }) => on === weekday && weeks?.includes(number)),
+            own: rotations.some(({ on, weeks }) => on === place && weeks?.includes(number)),
           };
         }),
     );

@@ -4,6 +4,7 @@ import { marathon } from '../../testing/examples.js';
 import { mainOf, validateSpec } from '../../layout/index.js';
 import { weekdayOf, type Weekday } from '../../base/index.js';
 import type { BlockSpec } from '../../spec/index.js';
+import { startingFamilies } from '../../sessions/index.js';
 import type { Progression } from '../../spec/choices/index.js';
 import { applyChange } from '../../edit/index.js';
 import { rotationGrid, setRotation, setTurn } from '../../edit/week/index.js';
@@ -130,6 +131,25 @@ describe('sessions in turn', () => {
     const since = { ...a, start: '3 x 100 m @ mile, 100 m walk' };
     const { change } = setTurn(block, { on: 'tuesday', week: 2 }, since);
     expect(change.families).toEqual([a, b, c]);
+  });
+
+  it('follow the hard days of a week by their place in it, each with a cell in the grid', () => {
+    const block = layOut(marathon);
+    const [tempo, hills] = ['tempo', 'short-hills'].map((id) =>
+      startingFamilies.find((family) => family.id === id),
+    );
+    const { change, message } = setRotation(block, 2, [tempo, hills]);
+    expect(message).toBe('Second hard days: “Tempo”, “Short hills”, in turn.');
+    const turned = layOut(applyChange(marathon, change));
+    const cells = rotationGrid(turned, [2]).slice(0, 12).flat();
+    const named = cells.flatMap(({ family }) => (family ? [family.id] : []));
+    expect(named.slice(0, 4)).toEqual(['tempo', 'short-hills', 'tempo', 'short-hills']);
+    const week = turned.weeks.findIndex(
+      ({ days }) => days.filter(({ role }) => role === 'quality').length > 1,
+    );
+    const set = setTurn(turned, { on: 2, week: week + 1 }, hills).change;
+    const [cell] = rotationGrid(layOut(applyChange(turned.spec, set)), [2])[week] ?? [];
+    expect(cell).toMatchObject({ place: 2, own: true, family: { id: 'short-hills' } });
   });
 
   it('are told where their weekday cannot be run', () => {

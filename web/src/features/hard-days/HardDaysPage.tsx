@@ -1,6 +1,7 @@
 import type { BlockFile } from '@nadir/contract';
 import type { CheckedBlock } from '@nadir/core';
-import { type Weekday, weekdayOf, weekdaysFrom } from '@nadir/core/base';
+import { weekdayOf } from '@nadir/core/base';
+import type { Place } from '@nadir/core/edit/week';
 import { startingFamilies } from '@nadir/core/sessions';
 import { familiesOf } from '@nadir/core/spec';
 import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
@@ -35,7 +36,7 @@ function OpenHardDays({ file, preview }: { file: BlockFile; preview: BlockFile |
   const commands = useCommands();
   const [phase, setPhase] = useState<PhaseKind | ''>('');
   const families = useFamilies(base.block);
-  const weekdays = useMemo(() => hardWeekdays(base.block), [base.block]);
+  const places = useMemo(() => hardPlaces(base.block), [base.block]);
   const { athlete } = block.spec;
   useAnswers(base);
   useEffect(() => {
@@ -59,7 +60,7 @@ function OpenHardDays({ file, preview }: { file: BlockFile; preview: BlockFile |
       <main className={styles.main}>
         <TurnsGrid
           block={block}
-          weekdays={weekdays}
+          places={places}
           families={families}
           phases={phases}
           now={weekOf(block.weeks, today)}
@@ -92,9 +93,9 @@ function useFamilies({ spec }: CheckedBlock): readonly Progression[] {
   }, [data, spec]);
 }
 
-/** Weekdays with a quality day in some week, or with turns, in the order of the week. */
-function hardWeekdays({ spec, weeks }: CheckedBlock): Weekday[] {
-  const found = new Set<unknown>([
+/** Places with a quality day in some week, or with turns. */
+function hardPlaces({ spec, weeks }: CheckedBlock): Place[] {
+  return [
     ...spec.week.qualityOn,
     ...(spec.rotations ?? []).map(({ on }) => on),
     ...weeks.flatMap(({ kind, days }) =>
@@ -102,6 +103,5 @@ function hardWeekdays({ spec, weeks }: CheckedBlock): Weekday[] {
         ? days.filter(({ role }) => role === 'quality').map(({ date }) => weekdayOf(date))
         : [],
     ),
-  ]);
-  return weekdaysFrom(spec.weekStartsOn).filter((weekday) => found.has(weekday));
+  ];
 }

@@ -1,9 +1,7 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
 import type { CheckedBlock } from '@nadir/core';
-import type { Weekday } from '@nadir/core/base';
-import { capital } from '@nadir/core/base/format';
-import type { Turn } from '@nadir/core/edit/week';
+import { type Place, placeName, type Turn } from '@nadir/core/edit/week';
 import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
 import { useState } from 'react';
 import styles from './HardDays.module.css';
@@ -13,16 +11,16 @@ const OF_PHASE = { id: '', name: 'as in the phase' };
 
 type Choice = Pick<Progression, 'id' | 'name'>;
 
-/** What takes turns on a weekday: names are typed or chosen one after the other, the same again where it comes again. */
+/** What takes turns in a place of the week: names are typed or chosen one after the other, the same again where it comes again. */
 export function TurnField({
   block,
-  weekday,
+  place,
   families,
   phases,
   onTurn,
 }: {
   block: CheckedBlock;
-  weekday: Weekday;
+  place: Place;
   families: readonly Progression[];
   phases: PhaseKind[] | undefined;
   onTurn: (turn: Turn) => void;
@@ -30,7 +28,7 @@ export function TurnField({
   const [typed, setTyped] = useState('');
   const { rotations = [] } = block.spec;
   const rotation = rotations.find(
-    ({ on, weeks, phases: of }) => on === weekday && !weeks && of?.join() === phases?.join(),
+    ({ on, weeks, phases: of }) => on === place && !weeks && of?.join() === phases?.join(),
   );
   const choices: Choice[] = [OF_PHASE, ...families];
   const value = (rotation?.turn ?? []).flatMap(
@@ -61,7 +59,7 @@ export function TurnField({
       renderInput={(params) => (
         <TextField
           {...params}
-          label={`${capital(weekday)}s`}
+          label={`${placeName(place)}s`}
           placeholder={value.length === 0 ? 'as in the phases' : ''}
           slotProps={{ ...params.slotProps, inputLabel: { shrink: true } }}
         />

@@ -4,9 +4,16 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import type { CheckedBlock } from '@nadir/core';
-import { addDays, type Weekday, weekdaysFrom } from '@nadir/core/base';
-import { capital, dayAndMonth, formatPercent } from '@nadir/core/base/format';
-import { type GridCell, rotationGrid, setRotation, setTurn } from '@nadir/core/edit/week';
+import { addDays, weekdaysFrom } from '@nadir/core/base';
+import { dayAndMonth, formatPercent } from '@nadir/core/base/format';
+import {
+  type GridCell,
+  type Place,
+  placeName,
+  rotationGrid,
+  setRotation,
+  setTurn,
+} from '@nadir/core/edit/week';
 import { fixedDatesOf, mainOf } from '@nadir/core/layout';
 import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
 import { useState } from 'react';
@@ -17,17 +24,20 @@ import type { Commands } from '../../editor/useCommands.js';
 import styles from './HardDays.module.css';
 import { TurnField } from './TurnField.js';
 
-/** Weeks down, weekdays with a hard day across: what takes turns at the head, each week's own under it. */
+/** Hard days of a week, counted from its first. */
+const HARD_DAYS = [1, 2, 3];
+
+/** Weeks down, places with a hard day across: what takes turns at the head, each week's own under it. */
 export function TurnsGrid({
   block,
-  weekdays,
+  places,
   families,
   phases,
   now,
   commands,
 }: {
   block: CheckedBlock;
-  weekdays: readonly Weekday[];
+  places: readonly Place[];
   families: readonly Progression[];
   /** What is set holds in them; in the whole block when undefined. */
   phases: PhaseKind[] | undefined;
@@ -35,11 +45,11 @@ export function TurnsGrid({
   commands: Commands;
 }) {
   const say = useSay();
-  const [added, setAdded] = useState<readonly Weekday[]>([]);
+  const [added, setAdded] = useState<readonly Place[]>([]);
   const { weekStartsOn } = block.spec;
-  const order = weekdaysFrom(weekStartsOn);
-  const columns = order.filter((day) => weekdays.includes(day) || added.includes(day));
-  const others = order.filter((day) => !columns.includes(day));
+  const order: Place[] = [...weekdaysFrom(weekStartsOn), ...HARD_DAYS];
+  const columns = order.filter((place) => places.includes(place) || added.includes(place));
+  const others = order.filter((place) => !columns.includes(place));
   const grid = rotationGrid(block, columns);
   const run = (command: Parameters<Commands['run']>[0]) => {
     const [issue] = commands.run(command);
@@ -52,34 +62,36 @@ export function TurnsGrid({
           Rotation
         </h2>
         {others.length > 0 && (
-          <ChoiceAnswer<Weekday | ''>
-            label="Add a weekday"
+          <ChoiceAnswer
+            label="Add a place"
             value=""
             choices={[
-              ['', 'Add a weekday …'],
-              ...others.map((day) => [day, capital(day)] as const),
+              ['', 'Add a place …'],
+              ...others.map((place) => [String(place), placeName(place)] as const),
             ]}
-            onAnswer={(day) => day && setAdded([...added, day])}
+            onAnswer={(chosen) =>
+              setAdded([...added, ...others.filter((place) => String(place) === chosen)])
+            }
           />
         )}
       </div>
       <div className={styles.scroll}>
         <Table size="small" className={styles.grid}>
           <caption className="visually-hidden">
-            Sessions of every week on weekdays with a hard day
+            Sessions of every week in the places of its hard days
           </caption>
           <TableHead>
             <TableRow>
               <TableCell scope="col">Week</TableCell>
-              {columns.map((weekday) => (
-                <TableCell key={weekday} scope="col">
+              {columns.map((place) => (
+                <TableCell key={place} scope="col">
                   <TurnField
-                    key={`${weekday} ${phases?.join() ?? ''}`}
+                    key={`${place} ${phases?.join() ?? ''}`}
                     block={block}
-                    weekday={weekday}
+                    place={place}
                     families={families}
                     phases={phases}
-                    onTurn={(turn) => run(setRotation(block, weekday, turn, phases))}
+                    onTurn={(turn) => run(setRotation(block, place, turn, phases))}
                   />
                 </TableCell>
               ))}
@@ -97,10 +109,10 @@ export function TurnsGrid({
                     {week.recovery ? 'recovery' : week.phase.replaceAll('-', ' ')}
                   </i>
                 </TableCell>
-                {columns.map((weekday) => {
-                  const cell = grid[index]?.find((each) => each.weekday === weekday);
+                {columns.map((place) => {
+                  const cell = grid[index]?.find((each) => each.place === place);
                   return (
-                    <TableCell key={weekday}>
+                    <TableCell key={place}>
                       {cell && (
                         <Turn
                           block={block}
@@ -108,7 +120,7 @@ export function TurnsGrid({
                           week={week.number}
                           families={families}
                           onChoose={(family) =>
-                            run(setTurn(block, { on: weekday, week: week.number }, family))
+                            run(setTurn(block, { on: place, week: week.number }, family))
                           }
                         />
                       )}
@@ -124,10 +136,10 @@ export function TurnsGrid({
   );
 }
 
-/** What one week has on a weekday, and what it may have instead. */
+/** What one week has in a place, and what it may have instead. */
 function Turn({
   block,
-  cell: { date, weekday, family, exposure, words, fitted, own },
+  cell: { date, place, family, exposure, words, fitted, own },
   week,
   families,
   onChoose,
@@ -163,7 +175,7 @@ function Turn({
   return (
     <div className={styles.turn} data-own={own}>
       <ChoiceAnswer
-        label={`${capital(weekday)} of week ${week}`}
+        label={`${placeName(place)} of week ${week}`}
         value={own ? (family?.id ?? '') : ''}
         given={own}
         width="100%"
