@@ -186,13 +186,13 @@ const withoutDistance = {
 const eventOf1And2 = eventShape.refine(isWithDistance, withoutDistance);
 
 /** What stands on the way: a race needs its distance. */
-export const blockEvent = eventShape
-  .extend({
-    isLongRun: z.boolean().optional().meta({
-      description: 'Of a race or test: whether it is the long run of its week.',
-    }),
-  })
-  .refine(isWithDistance, withoutDistance);
+const eventOf3 = eventShape.extend({
+  isLongRun: z.boolean().optional().meta({
+    description: 'Of a race or test: whether it is the long run of its week.',
+  }),
+});
+
+export const blockEvent = eventOf3.refine(isWithDistance, withoutDistance);
 
 /** Figures of the house rules set otherwise, and checks turned off. */
 export const ruleChanges = z.strictObject({
@@ -649,6 +649,12 @@ export const anyBlockFile = z.discriminatedUnion(
   { error: 'expected 1, 2 or 3' },
 );
 
+/** A weekday so many weeks before the week of the race. */
+const toGo = { toGo: z.int().min(0).max(blockLength.most), weekday };
+
+const { date: _date, swap: _swapped, ...ofAnyDay } = dayWish.shape;
+const { from: _from, to: _to, ...ofAnyEvent } = eventOf3.shape;
+
 /** What a block's wishes are without its athlete, its dates and what was waived for them. */
 export const blockTemplate = z.strictObject({
   basis,
@@ -663,6 +669,14 @@ export const blockTemplate = z.strictObject({
   families: wishesOf3.families,
   rotations: wishesOf3.rotations,
   pins: wishesOf3.pins,
+  days: z
+    .array(z.strictObject({ ...ofAnyDay, ...toGo }))
+    .max(7 * blockLength.most)
+    .optional(),
+  events: z
+    .array(z.strictObject({ ...ofAnyEvent, ...toGo, lasts: z.int().min(1).max(400) }))
+    .max(60)
+    .optional(),
   overrides: wishesOf3.overrides,
 }) satisfies z.ZodType<Template>;
 

@@ -1,5 +1,5 @@
 import { countBack } from '@nadir/core/base';
-import { applyChange, type Change } from '@nadir/core/edit';
+import { applyChange, type Change, templateDays, templateEvents } from '@nadir/core/edit';
 import { resolveSpec } from '@nadir/core/layout';
 import { defaultPacesOf } from '@nadir/core/paces';
 import { suggestUses } from '@nadir/core/sessions';
@@ -42,14 +42,17 @@ export function changedFile(file: BlockFile, change: Change): Parsed<BlockFile> 
   return { ok: true, value: toBlockFile(settled.value, counted) };
 }
 
-/** Keeps of a block's wishes what may serve another athlete: no name, no dates, no waivers. */
+/** Keeps of a block's wishes what may serve another athlete, dates as weeks to go: no name, no waivers. */
 export function templateOf(file: BlockFile): BlockTemplate {
   const { phases, volume, longRun, taper, week, pins, overrides } = file;
   const { sessions, families, rotations } = file;
-  const { athlete, race, weeks } = resolveSpec(givenOf(file));
+  const spec = resolveSpec(givenOf(file));
+  const { athlete, race, weeks } = spec;
   return {
     basis: athlete.basis,
     distance: race.distance,
+    days: templateDays(spec),
+    events: templateEvents(spec),
     weeks,
     phases,
     volume,

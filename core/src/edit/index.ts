@@ -13,7 +13,14 @@ export { toggleRecovery } from './recovery-weeks.js';
 export { scaleWeeks } from './scale-weeks.js';
 export { movePeak, setTaperDepth, taperDepths } from './shape.js';
 export { shiftWeeks } from './shift-weeks.js';
-export { fromTemplate, type Template } from './template.js';
+export {
+  fromTemplate,
+  partsOf,
+  type Template,
+  type TemplatePart,
+  withoutParts,
+} from './template.js';
+export { templateDays, templateEvents } from './template-dates.js';
 export { takeDefaults } from './take-defaults.js';
 export { unwaive, waive } from './waive.js';
 export { dropWeek, insertWeek } from './whole-weeks.js';

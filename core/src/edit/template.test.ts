@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { resolveSpec, validateSpec } from '../layout/index.js';
 import { layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
-import { type Template, fromTemplate } from './template.js';
+import { templateDays, templateEvents } from './template-dates.js';
+import { type Template, fromTemplate, partsOf, withoutParts } from './template.js';
 
 // From 55 to 92 km; week 7 pinned at 73.5, half-way up, and week 4 at 44, four fifths of the start.
 const template: Template = {
@@ -59,5 +60,42 @@ describe('a template', () => {
     const spec = resolveSpec(fromTemplate(template, { athlete, race: marathon.race }));
     expect(spec.volume.start).toBe(10_800);
     expect(validateSpec(spec)).toEqual([]);
+  });
+
+  it('keeps written days and races on the way by weeks to go, on a race of another weekday too', () => {
+    const spec = resolveSpec({
+      ...marathon,
+      // Both in week 10 of 18: eight weeks to go.
+      days: [
+        { date: '2027-02-16', amount: 12_000, role: 'easy' },
+        { date: '2027-02-18', session: '10 x 400 m @ 5 km, 1 min jog', role: 'quality' },
+      ],
+      events: [
+        { kind: 'tune-up-race', name: 'Gullstone 10', from: '2027-02-21', distance: 10_000 },
+        { kind: 'illness', name: 'A cold', from: '2027-01-04', to: '2027-01-06' },
+      ],
+    });
+    const kept = { ...template, days: templateDays(spec), events: templateEvents(spec) };
+    expect(kept.days[0]).toEqual({ toGo: 8, weekday: 'tuesday', amount: 12_000, role: 'easy' });
+    expect(kept.events.map(({ name }) => name)).toEqual(['Gullstone 10']);
+    const race = { ...marathon.race, date: '2027-05-29' };
+    const other = fromTemplate(kept, { ...given, race });
+    // The week of Saturday 29 May begins on the 24th; eight weeks before it is 29 March.
+    expect(other.days).toMatchObject([
+      // 50 of 92 km at the peak: 12 km are 7 in whole kilometres.
+      { date: '2027-03-30', amount: 7000 },
+      { date: '2027-04-01', session: '10 x 400 m @ 5 km, 1 min jog' },
+    ]);
+    expect(other.events).toMatchObject([{ name: 'Gullstone 10', from: '2027-04-04' }]);
+    expect(validateSpec(resolveSpec(other))).toEqual([]);
+  });
+
+  it('names its parts, and leaves out those that are not wanted', () => {
+    const rules = { values: { 'volume.growthCap': 0.05 } };
+    const whole = { ...template, overrides: rules, days: [], events: [] };
+    expect(partsOf(whole).map(({ part }) => part)).toEqual(['weeks', 'rules']);
+    const bare = withoutParts(whole, ['weeks', 'rules']);
+    expect(partsOf(bare)).toEqual([]);
+    expect(fromTemplate(bare, given).pins).toEqual([]);
   });
 });

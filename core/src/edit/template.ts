@@ -1,7 +1,9 @@
 import { roundTo } from '../base/index.js';
 import { layoutStep, rulesOf } from '../rules/index.js';
 import type { BlockSpec, ResolvedSpec } from '../spec/index.js';
+import type { FixedDay } from '../spec/days/index.js';
 import { resolveSpec } from '../layout/index.js';
+import { dated, type TemplateDay, type TemplateEvent } from './template-dates.js';
 
 /** What a block's spec are without its athlete, its dates and what was waived for them. */
 export type Template = Pick<
@@ -18,15 +20,49 @@ export type Template = Pick<
   | 'pins'
   | 'overrides'
 > & {
+  /** Written days and what stands on the way, by weeks to go. */
+  days?: TemplateDay[] | undefined;
+  events?: TemplateEvent[] | undefined;
   /** How it is counted, and the race it was made for, metres. */
   basis: ResolvedSpec['athlete']['basis'];
   distance: number;
 };
 
+/** Parts of a template that may be left out, and the fields that each holds. */
+const PARTS = {
+  weeks: { title: 'Fixed weeks', fields: ['pins'] },
+  days: { title: 'Written days', fields: ['days'] },
+  sessions: { title: 'Sessions and rotations', fields: ['sessions', 'families', 'rotations'] },
+  events: { title: 'Races & days away', fields: ['events'] },
+  rules: { title: 'Rules of the block', fields: ['overrides'] },
+} as const satisfies Record<string, { title: string; fields: readonly (keyof Template)[] }>;
+export type TemplatePart = keyof typeof PARTS;
+
+/** The parts that a template has, with their names. */
+export function partsOf(template: Template): { part: TemplatePart; title: string }[] {
+  return (Object.keys(PARTS) as TemplatePart[]).flatMap((part) => {
+    const { title, fields } = PARTS[part];
+    const has = fields.some((field) => {
+      const value: unknown = template[field];
+      return Array.isArray(value) ? value.length > 0 : value !== undefined;
+    });
+    return has ? [{ part, title }] : [];
+  });
+}
+
+/** A template without parts of it. */
+export function withoutParts(template: Template, parts: readonly TemplatePart[]): Template {
+  const fields = parts.flatMap((part) =>
+    PARTS[part].fields.map((field) => [field, undefined] as const),
+  );
+  return { ...template, ...Object.fromEntries(fields) };
+}
+
 /**
  * A template's shape on another athlete: schools, phases, cadence and week as
  * they are; amounts and pins scaled so that start and peak are the athlete's
- * own. What lies between them keeps its place between them.
+ * own. What lies between them keeps its place between them. Written days grow with
+ * the volume; their sessions stay as they are written, but for the often hurt.
  *
  * @param given the athlete, the race and whatever the coach has set already
  */
@@ -38,6 +74,13 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
   const volume = between(source.volume, spec.volume, step);
   const longRun = between(source.longRun, spec.longRun, step);
   const { growth } = source.volume;
+  const { days, events } = dated(template, spec);
+  const part = spec.volume.peak / Math.max(1, source.volume.peak);
+  const written = days.map(({ amount, firstRun, ...day }) => ({
+    ...day,
+    amount: amount === undefined ? undefined : roundTo(amount * part, step),
+    firstRun: firstRun === undefined ? undefined : roundTo(firstRun * part, step),
+  }));
   const { oftenHurt, unavailable } = spec.athlete;
   return {
     ...given,
@@ -62,6 +105,8 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
     },
     sessions: template.sessions,
     ...(!oftenHurt && { families: template.families, rotations: template.rotations }),
+    days: oftenHurt ? gentle(written) : written,
+    events,
     overrides: source.overrides,
     pins: source.pins
       .filter(({ week }) => week <= spec.weeks)
@@ -73,13 +118,16 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
   };
 }
 
-/** Weekdays without what may be hard. */
-function gentle(fixed: ResolvedSpec['week']['fixed']): ResolvedSpec['week']['fixed'] {
+/** Days without what may be hard. */
+function gentle<D extends Omit<FixedDay, 'date'>>(fixed: D[] | undefined): D[] | undefined {
   return fixed?.filter(({ role, session }) => role !== 'quality' && session === undefined);
 }
 
 /** The template as whole spec, on a race of its own distance. */
-function sourceOf({ basis, distance, ...given }: Template, { race }: ResolvedSpec): ResolvedSpec {
+function sourceOf(
+  { basis, distance, days: _days, events: _events, ...given }: Template,
+  { race }: ResolvedSpec,
+): ResolvedSpec {
   return resolveSpec({ ...given, athlete: { basis }, race: { ...race, distance } });
 }
 

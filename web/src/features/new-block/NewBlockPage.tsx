@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import type { AthleteAnswer, BlockFile, TemplateAnswer } from '@nadir/contract';
 import { toBlockFile } from '@nadir/contract';
+import { type TemplatePart, withoutParts } from '@nadir/core/edit';
 import { type SyntheticEvent, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import {
@@ -17,6 +18,7 @@ import { newBlockState } from '../../components/carried-wishes.js';
 import { AskPage } from './AskPage.js';
 import { freshWishes } from './questions.js';
 import { startAfter, startFromTemplate } from './starting-point.js';
+import { TemplateParts } from './TemplateParts.js';
 import { useAsked } from './useAsked.js';
 
 /** From nothing, from a template or from the block before, to a kept block on one page. */
@@ -71,6 +73,7 @@ function NewBlock({
   const ask = useAsked(() => first);
   const [addAthlete, adding] = useAddAthleteMutation();
   const [addBlock, laying] = useAddBlockMutation();
+  const [left, setLeft] = useState<readonly TemplatePart[]>([]);
   const [nameWanted, setNameWanted] = useState(false);
   const failure = adding.error ?? laying.error;
   const name = ask.asked.athlete?.name?.trim() ?? '';
@@ -87,7 +90,15 @@ function NewBlock({
       week: undefined,
       pins: undefined,
     };
-    ask.setAsked(template ? startFromTemplate(template.template, asked) : asked);
+    ask.setAsked(
+      template ? startFromTemplate(withoutParts(template.template, left), asked) : asked,
+    );
+  }
+
+  function onParts(parts: readonly TemplatePart[]) {
+    setLeft(parts);
+    if (!template) return;
+    ask.setAsked((old) => startFromTemplate(withoutParts(template.template, parts), old));
   }
 
   async function keep(event: SyntheticEvent) {
@@ -127,11 +138,10 @@ function NewBlock({
       actions={
         <>
           {template && (
-            <Button
-              onClick={() => ask.setAsked((old) => startFromTemplate(template.template, old))}
-            >
-              Scale again
-            </Button>
+            <>
+              <TemplateParts template={template.template} left={left} onLeave={onParts} />
+              <Button onClick={() => onParts(left)}>Scale again</Button>
+            </>
           )}
           <Button
             type="submit"

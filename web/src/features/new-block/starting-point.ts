@@ -1,12 +1,6 @@
-import {
-  type BlockFile,
-  type BlockTemplate,
-  givenOf,
-  problemsOfWishes,
-  toBlockFile,
-} from '@nadir/contract';
+import { type BlockFile, givenOf, problemsOfWishes, toBlockFile } from '@nadir/contract';
 import { layOut } from '@nadir/core';
-import { followingBlock, fromTemplate } from '@nadir/core/edit';
+import { followingBlock, fromTemplate, type Template } from '@nadir/core/edit';
 import { resolveSpec } from '@nadir/core/layout';
 import type { BlockSpec } from '@nadir/core/spec';
 import { UNNAMED_RACE } from './questions.js';
@@ -25,7 +19,7 @@ export function startAfter(block: BlockFile): BlockFile {
  * The same wishes in the shape of a template, scaled to the athlete’s own start
  * and peak; unchanged where the two cannot be fitted together.
  */
-export function startFromTemplate(template: BlockTemplate, asked: BlockFile): BlockFile {
+export function startFromTemplate(template: Template, asked: BlockFile): BlockFile {
   const {
     format: _format,
     version: _version,
