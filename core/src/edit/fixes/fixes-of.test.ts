@@ -60,7 +60,9 @@ describe('fixes', () => {
           const lost = finding.weeks.map((week) => block.weeks[week - 1]?.toGo);
           for (const { change } of fixesOf(block, finding)) {
             const after = layOut(applyChange<BlockSpec>(block.spec, change));
-            const left = after.findings.filter(({ check }) => check === finding.check);
+            const left = after.findings.filter(
+              ({ check, about }) => check === finding.check && about === finding.about,
+            );
             const toGo = left.flatMap(({ weeks }) => weeks.map((w) => after.weeks[w - 1]?.toGo));
             expect(toGo.filter((week) => lost.includes(week))).toEqual([]);
             for (const { check, level } of after.findings) {
