@@ -539,6 +539,11 @@ const wishesOf3 = {
         .enum(doubleOrders)
         .optional()
         .meta({ description: 'How a day that is run twice is split.' }),
+      pairs: z
+        .array(weekday)
+        .max(3)
+        .optional()
+        .meta({ description: 'Weekdays meant as a pair with the day after: hard on both.' }),
       days: pattern.optional().meta({ description: 'Instead of the answers above.' }),
       byPhase: z
         .array(z.strictObject({ phase: z.enum(phaseKinds), days: pattern }))

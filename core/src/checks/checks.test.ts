@@ -5,7 +5,7 @@ import { defaultPaces } from '../paces/index.js';
 import { fixesOf, layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
 import { showBlock, type ToldFinding } from '../present/index.js';
-import { waive } from '../edit/index.js';
+import { waive, waiveAll } from '../edit/index.js';
 import { monotonyOf } from '../layout/index.js';
 import { type CheckCode, checks } from './registry.js';
 
@@ -680,6 +680,39 @@ describe('findings', () => {
     expect(all?.label).toMatch(/week 2.*; .*week 6/i);
     const mended = layOut({ ...block.spec, ...all?.change });
     expect(mended.findings.map(({ check }) => check)).not.toContain('growth-over-cap');
+  });
+
+  it('of several kinds are waived in one act', () => {
+    const pins = [2, 6].map((week) => ({ week, volume: 88_000 }));
+    const block = layOut({ ...marathon, pins });
+    const open = block.findings.filter(({ level }) => level !== 'stop');
+    expect(new Set(open.map(({ check }) => check)).size).toBeGreaterThan(1);
+    const { change, message } = waiveAll(block, open, 'A camp.');
+    expect(message).toBe(`Waived ${open.length} checks: A camp.`);
+    const after = layOut({ ...block.spec, ...change }).findings;
+    expect(after.filter(({ level }) => level !== 'stop').map(({ waived }) => waived)).toEqual(
+      open.map(() => 'A camp.'),
+    );
+  });
+
+  it('of two hard days in a row that are meant so ask for an easy day more after them', () => {
+    const found = (part: Partial<BlockSpec['week']>, thursday = false) => {
+      const days: BlockSpec['days'] = [
+        { date: '2026-12-16', role: 'quality' },
+        ...(thursday ? [{ date: '2026-12-18', role: 'quality' } as const] : []),
+      ];
+      return layOut({ ...marathon, days, week: { ...marathon.week, ...part } })
+        .findings.filter(({ check }) => check === 'hard-days-adjacent')
+        .map(({ about, value, limit }) => ({ about, value, limit }));
+    };
+    // Quality on Tuesday, Wednesday and, where it is asked, Friday.
+    expect(found({})).toEqual([{ about: undefined, value: 0, limit: 1 }]);
+    expect(found({ pairs: ['tuesday'] })).toEqual([]);
+    expect(found({ pairs: ['tuesday'] }, true)).toContainEqual({
+      about: 'pair',
+      value: 1,
+      limit: 2,
+    });
   });
 
   it('of one kind are waived together, week by week', () => {

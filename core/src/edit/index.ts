@@ -22,6 +22,6 @@ export {
 } from './template.js';
 export { templateDays, templateEvents } from './template-dates.js';
 export { takeDefaults } from './take-defaults.js';
-export { unwaive, waive } from './waive.js';
+export { unwaive, waive, waiveAll } from './waive.js';
 export { dropWeek, insertWeek } from './whole-weeks.js';
 export { issuesOfPast } from './past.js';

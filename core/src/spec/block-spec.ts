@@ -168,6 +168,8 @@ export interface WeekSpec {
   restOn: Weekday[];
   /** How a day that is run twice is split. */
   doubles: DoubleOrder;
+  /** Weekdays that are meant as a pair with the day after: hard on both. */
+  pairs?: Weekday[] | undefined;
   /** Every run but the long one stays at this amount; only the long run grows. */
   midweek?: number | undefined;
   /** Roles from the first day of the block's first week on, 7, 9, 10 or 14 days; instead of the answers above. */

@@ -20,7 +20,7 @@ import {
   swapReasons,
   testForms,
 } from '../spec/days/index.js';
-import { addDays, countBack, differenceInDays, weekdays } from '../base/index.js';
+import { addDays, countBack, differenceInDays, type Weekday, weekdays } from '../base/index.js';
 import { crossKinds, isWhole, ruleCatalogue } from '../rules/index.js';
 import type { BlockSpec } from '../spec/index.js';
 import { defaultPaces } from '../paces/index.js';
@@ -220,6 +220,7 @@ const week = part(
     restOn: maybe(fc.uniqueArray(weekday, { maxLength: 2 })),
     midweek: maybe(fc.integer({ min: 4, max: 16 }), 2),
     doubles: maybe(fc.constantFrom(...doubleOrders), 2),
+    pairs: maybe(fc.constant<Weekday[]>(['saturday']), 4),
     days: maybe(cycle, 2),
     byPhase: maybe(
       fc.uniqueArray(fc.record({ phase: fc.constantFrom(...phaseKinds), days: cycle }), {

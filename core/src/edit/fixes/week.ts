@@ -1,11 +1,22 @@
 import { withFixedDay } from '../../spec/days/index.js';
-import { ceilTo, shiftWeekday, weekdayOf, weekdays } from '../../base/index.js';
+import { addDays, ceilTo, shiftWeekday, weekdayOf, weekdays } from '../../base/index.js';
+import { capital } from '../../base/format/index.js';
 import { placeDays } from '../../layout/index.js';
 import type { FixContext, Fix } from './fix.js';
 import { freeDays, swapRoles, makeEasy } from './by-day.js';
 import { freeWeekdays } from './by-weekday.js';
 import { pinAt, stepOf, unpin } from './by-week.js';
 import type { FixesByCheck } from './fix.js';
+
+/** Two hard days in a row that the coach means so. */
+function meantAsPair({ block: { spec } }: FixContext, dates: readonly string[]): Fix[] {
+  const [first] = dates;
+  if (first === undefined || !dates.includes(addDays(first, 1))) return [];
+  const { pairs = [] } = spec.week;
+  const weekday = weekdayOf(first);
+  const label = `Mean ${capital(weekday)} and ${capital(shiftWeekday(weekday, 1))} as a pair`;
+  return [{ label, change: { week: { ...spec.week, pairs: [...pairs, weekday] } } }];
+}
 
 /** Fixes of the checks on the week. */
 export const weekFixes = {
@@ -37,7 +48,7 @@ export const weekFixes = {
     const label = 'Ask for the days as they are laid out';
     return [{ label, change: { week: { ...spec.week, longRunOn, qualityOn } } }];
   },
-  'hard-days-adjacent': ({ weeks }, context) => {
+  'hard-days-adjacent': ({ weeks, dates = [] }, context) => {
     const days = weeks.flatMap((week) => context.block.weeks[week - 1]?.days ?? []);
     const quality = days.filter(({ role }) => role === 'quality');
     const easy = days.filter(({ role }) => role === 'easy' || role === 'short-easy');
@@ -46,7 +57,12 @@ export const weekFixes = {
       weeks.length > MOST_TO_SWAP_IN
         ? []
         : quality.flatMap((one) => easy.flatMap((other) => swapRoles(context, one, other)));
-    return [...freeDays(context, weeks, ['role', 'session']), ...freeWeekdays(context), ...swaps];
+    return [
+      ...freeDays(context, weeks, ['role', 'session']),
+      ...freeWeekdays(context),
+      ...swaps,
+      ...meantAsPair(context, dates),
+    ];
   },
   monotony: ({ weeks: numbers }, { block: { weeks, spec } }) => {
     const found = numbers.flatMap((number) => weeks[number - 1] ?? []);

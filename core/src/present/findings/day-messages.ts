@@ -37,7 +37,10 @@ export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
   }),
   'hard-days-adjacent': (found) => ({
     title: 'Hard days too close',
-    message: `${where(found)}: ${count(found.value, 'easy day', 'easy days')} between two hard ones; ${found.limit} at least. The second one is run on the first one’s legs.`,
+    message:
+      found.about === 'pair'
+        ? `${where(found)}: ${count(found.value, 'easy day', 'easy days')} after two hard ones in a row; ${found.limit} at least.`
+        : `${where(found)}: ${count(found.value, 'easy day', 'easy days')} between two hard ones; ${found.limit} at least. The second one is run on the first one’s legs.`,
   }),
   'too-much-hard': (found) => ({
     title: 'Too much of it hard',

@@ -1,5 +1,4 @@
 import Button from '@mui/material/Button';
-import OutlinedInput from '@mui/material/OutlinedInput';
 import { type CheckedBlock, fixesOf } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import type { Observation } from '@nadir/core/checks';
@@ -7,12 +6,13 @@ import { dayWords } from '@nadir/core/base/format';
 import { type Command, unwaive, waive } from '@nadir/core/edit';
 import type { Fix } from '@nadir/core/edit/fixes';
 import type { ToldFinding } from '@nadir/core/present';
-import { type SyntheticEvent, useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { DownIcon } from '../../theme/icons.js';
 import styles from './Checks.module.css';
 import { useWhenIdle } from '../../components/useWhenIdle.js';
 import { useHistory } from '../../components/history.js';
 import type { Commands } from '../useCommands.js';
+import { WaiveForm } from './WaiveForm.js';
 
 /** Asks for the fixes of findings when they are wanted: each is laid out before it is offered. */
 export function useFixes({
@@ -55,15 +55,6 @@ export function Mending({
   all: boolean;
   onAll: () => void;
 }) {
-  const [reason, setReason] = useState('');
-  const [wanted, setWanted] = useState(false);
-
-  function onWaive(event: SyntheticEvent) {
-    event.preventDefault();
-    setWanted(reason.trim() === '');
-    if (reason.trim() !== '') commands.run(waive(block, finding, reason.trim().slice(0, 500)));
-  }
-
   if (finding.waived !== undefined) {
     return (
       <div className={styles.fixes}>
@@ -87,24 +78,11 @@ export function Mending({
           />
         ))}
       {all && (
-        <form onSubmit={onWaive} noValidate aria-label="Waive">
-          <OutlinedInput
-            fullWidth
-            error={wanted}
-            placeholder="Reason to let it stand"
-            value={reason}
-            onChange={({ target }) => setReason(target.value)}
-            slotProps={{ input: { 'aria-label': 'Reason to let it stand' } }}
-          />
-          <Button type="submit" variant="outlined">
-            Waive
-          </Button>
-        </form>
-      )}
-      {all && wanted && (
-        <span role="alert" className="grave">
-          A waiver needs its reason.
-        </span>
+        <WaiveForm
+          label="Waive"
+          words="Reason to let it stand"
+          onWaive={(reason) => commands.run(waive(block, finding, reason))}
+        />
       )}
     </div>
   );

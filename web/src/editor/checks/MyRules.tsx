@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import { type CheckedBlock, rulesThatAllow } from '@nadir/core';
 import type { Unit } from '@nadir/core/base';
+import { waiveAll } from '@nadir/core/edit';
 import { useMemo, useState } from 'react';
 import { errorSentence, useCoachingQuery, useSaveHouseRulesMutation } from '../../api/api.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
@@ -9,6 +10,7 @@ import { useSay } from '../../components/messages.js';
 import { plural } from '../../components/dates.js';
 import type { Commands } from '../useCommands.js';
 import styles from './Checks.module.css';
+import { WaiveForm } from './WaiveForm.js';
 
 interface MyRulesProps {
   block: CheckedBlock;
@@ -39,6 +41,10 @@ function RulesOfBlock({
   const [save, { error }] = useSaveHouseRulesMutation();
   const found = useMemo(() => rulesThatAllow(block, today), [block, today]);
   const { allowing, change, left } = found;
+  // What could hurt is waived one by one, if at all.
+  const open = block.findings.filter(
+    ({ level, past, waived }) => level !== 'stop' && !past && waived === undefined,
+  );
   const house = coaching?.houseRules;
   const values = Object.fromEntries(allowing.map(({ rule, to }) => [rule.path, to]));
 
@@ -80,6 +86,15 @@ function RulesOfBlock({
         <Button variant="outlined" disabled={!house} onClick={() => void set()}>
           Set my house rules
         </Button>
+      )}
+      {open.length > 1 && (
+        <WaiveForm
+          label={`Waive ${plural(open.length, 'check')}`}
+          words="Or a reason to let all of them stand"
+          onWaive={(reason) => {
+            if (commands.run(waiveAll(block, open, reason)).length === 0) onClose();
+          }}
+        />
       )}
       <Button onClick={onClose}>Leave the rules as they are</Button>
     </section>

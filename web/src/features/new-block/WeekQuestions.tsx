@@ -1,4 +1,5 @@
 import { weekdays } from '@nadir/core/base';
+import { capital } from '@nadir/core/base/format';
 import { doubleOrders, doubleOrderWords } from '@nadir/core/spec/days';
 import {
   patternDays,
@@ -59,6 +60,19 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
       )}
     </Field>
   );
+  const pairs = (
+    <Field label="Pairs" because="Hard on this day and on the day after it, and meant so.">
+      {() => (
+        <WeekdaysAnswer
+          label="Pairs with the day after"
+          value={week.pairs ?? []}
+          onAnswer={(chosen) =>
+            chosen.length <= 3 && set({ pairs: chosen.length > 0 ? chosen : undefined })
+          }
+        />
+      )}
+    </Field>
+  );
   const steady = (
     <>
       <Field
@@ -95,6 +109,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
     return (
       <>
         {cycle}
+        {pairs}
         {doubles}
         {steady}
       </>
@@ -140,12 +155,9 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
           />
         )}
       </Field>
+      {pairs}
       {doubles}
       {steady}
     </>
   );
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }
