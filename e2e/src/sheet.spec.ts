@@ -50,6 +50,31 @@ test('types a week day by day, and it is kept to the kilometre', async ({ page }
   await expect(cellOf(page, 5, WED)).toHaveAccessibleName(/: 12, semi-long, fixed/);
 });
 
+test('pulls a column on downwards by the mouse, and writes two runs of a day', async ({ page }) => {
+  await openSheet(page, 'Pulled on');
+  await cellOf(page, 5, MON).click();
+  await page.keyboard.type('4+6');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('7');
+  await page.keyboard.press('Enter');
+  await cellOf(page, 5, MON).hover();
+  await page.mouse.down();
+  await cellOf(page, 6, MON).hover();
+  await page.mouse.up();
+  await page.locator('[data-pull]').hover();
+  await page.mouse.down();
+  await cellOf(page, 8, MON).hover();
+  await page.mouse.up();
+  for (const week of [5, 7]) {
+    await expect(cellOf(page, week, MON)).toHaveAccessibleName(/: 4\+6, .*fixed/);
+  }
+  for (const week of [6, 8]) {
+    await expect(cellOf(page, week, MON)).toHaveAccessibleName(/: 7, fixed/);
+  }
+  // What the plan asks for is told from what is fixed.
+  await expect(cellOf(page, 1, VOLUME)).toHaveAccessibleName(/, asked/);
+});
+
 test('writes a long run with what is in it, and it is as long as it says', async ({ page }) => {
   await openSheet(page, 'Long run in full');
   await cellOf(page, 6, LONG_RUN).click();

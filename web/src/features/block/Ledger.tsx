@@ -5,6 +5,7 @@ import type { Issue } from '@nadir/core/spec';
 import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from 'react';
 import { DownIcon, UpIcon } from '../../theme/icons.js';
 import { type Columns, columnWidth } from '../../drawing/columns.js';
+import { StateKey } from '../../components/StateMark.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { OverlayBlock } from '../../drawing/Overlay.js';
 import type { CellActions } from './LedgerCell.js';
@@ -249,8 +250,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
             (why && `Week ${selected}, ${active?.label.split(',')[0]?.toLowerCase()}: ${why}`)}
         </p>
         <span className={styles.key}>
-          <span className={styles.fixed} aria-hidden="true" />
-          fixed; no mark: worked out
+          <StateKey />
         </span>
       </div>
     </div>

@@ -1,5 +1,7 @@
 import { memo } from 'react';
 import type { PinField } from '@nadir/core/edit';
+import type { FigureState } from '@nadir/core/present';
+import { StateMark } from '../../components/StateMark.js';
 import styles from './Ledger.module.css';
 
 /** What a cell may ask for; the same functions for as long as the Ledger lives. */
@@ -21,7 +23,7 @@ interface LedgerCellProps {
   over: boolean;
   week: number;
   text: string;
-  fixed: boolean;
+  state: FigureState;
   active: boolean;
   /** The sides at which the chosen weeks end here. */
   edge: 'none' | 'left' | 'right' | 'both';
@@ -36,10 +38,10 @@ interface LedgerCellProps {
 
 /** One figure under its own week; drawn again only when something of it changes. */
 export const LedgerCell = memo(function LedgerCell(props: LedgerCellProps) {
-  const { rowKey, label, header, pins, strong, over, week, text, fixed, active, edge, lit, typed } =
+  const { rowKey, label, header, pins, strong, over, week, text, state, active, edge, lit, typed } =
     props;
   const { actions, moved } = props;
-  const name = `Week ${week}, ${label.toLowerCase()}: ${text || 'none'}${fixed ? ', fixed' : ''}${over ? ', over' : ''}`;
+  const name = `Week ${week}, ${label.toLowerCase()}: ${text || 'none'}${state === 'worked-out' ? '' : `, ${state}`}${over ? ', over' : ''}`;
   return (
     <div
       role={header ? 'columnheader' : 'gridcell'}
@@ -64,7 +66,7 @@ export const LedgerCell = memo(function LedgerCell(props: LedgerCellProps) {
     >
       {typed === undefined ? (
         <>
-          {fixed && <span className={styles.fixed} aria-hidden="true" />}
+          <StateMark state={state} />
           {text}
         </>
       ) : (

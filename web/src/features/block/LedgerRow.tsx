@@ -1,11 +1,9 @@
 import type { CheckedBlock } from '@nadir/core';
-import type { Week } from '@nadir/core/layout';
 import { memo } from 'react';
 import type { Columns } from '../../drawing/columns.js';
 import { type CellActions, LedgerCell } from './LedgerCell.js';
 import styles from './Ledger.module.css';
-import type { PinField } from '@nadir/core/edit';
-import type { SheetRow } from '@nadir/core/present';
+import { type SheetRow, stateOf } from '@nadir/core/present';
 
 interface LedgerRowProps {
   row: SheetRow;
@@ -52,7 +50,7 @@ export const LedgerRow = memo(function LedgerRow(props: LedgerRowProps) {
             strong={row.strong === true}
             week={week.number}
             text={texts[index] ?? ''}
-            fixed={isFixed(week, row.pins)}
+            state={stateOf(week, row.pins)}
             active={here}
             edge={edgeOf(week.number, chosen)}
             lit={lit.includes(week.number)}
@@ -81,14 +79,9 @@ function saysTheSame(before: LedgerRowProps, after: LedgerRowProps): boolean {
     texts.every((text, index) => text === before.texts[index]) &&
     block.weeks.every((week, index) => {
       const was = before.block.weeks[index];
-      return was && isFixed(was, row.pins) === isFixed(week, row.pins);
+      return was && stateOf(was, row.pins) === stateOf(week, row.pins);
     })
   );
-}
-
-function isFixed({ volumeRule, longRunRule }: Week, field: PinField | undefined): boolean {
-  if (field === undefined) return false;
-  return (field === 'volume' ? volumeRule : longRunRule) === 'pin';
 }
 
 /** Which sides of a chosen run of weeks a week stands at. */

@@ -12,6 +12,7 @@ import { ActMenu } from '../../components/ActMenu.js';
 import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';
 import { useDaysOver } from '../../components/history.js';
 import { useSay } from '../../components/messages.js';
+import { StateMark } from '../../components/StateMark.js';
 import { DayBar } from '../../drawing/DayBar.js';
 import { piecesOf } from '../../drawing/day-pieces.js';
 import { weightOf } from '../../drawing/day-weight.js';
@@ -106,7 +107,7 @@ export function WeekDay({
           </span>
         )}
         {steps > 0 && <span className="muted">{unitName(measure)}</span>}
-        {isFixed && <span className={styles.fixed} role="img" aria-label="fixed" />}
+        {isFixed && <StateMark state="fixed" named />}
         <span className={styles.time}>
           {role === 'race'
             ? formatRaceDistance(race.distance, athlete.unit)

@@ -3,6 +3,7 @@ import { formatSteps } from '@nadir/core/base/format';
 import type { ShownBlock } from '@nadir/core/present';
 import { type CSSProperties, type KeyboardEvent, useEffect, useMemo, useRef } from 'react';
 import Button from '@mui/material/Button';
+import { StateKey } from '../../components/StateMark.js';
 import { type CellActs, SheetRow } from './SheetRow.js';
 import { COLUMNS, columnWeights, DAYS, LONG_RUN, type RowView, VOLUME } from './sheet-rows.js';
 import styles from './Sheet.module.css';
@@ -90,10 +91,28 @@ export function SheetGrid({
     event.preventDefault();
   }
 
-  const latest = useRef<CellActs>(undefined);
+  const latest = useRef<CellActs & { drop: () => void }>(undefined);
+  /** What is pulled on downwards by the mouse. */
+  const pulled = useRef<Area>(undefined);
   useEffect(() => {
     latest.current = {
+      pull() {
+        pulled.current = area;
+        cursor.go({ row: area.top, column: area.left });
+        cursor.go({ row: area.bottom, column: area.right }, true);
+        window.addEventListener('mouseup', () => latest.current?.drop(), { once: true });
+      },
+      drop() {
+        const from = pulled.current;
+        pulled.current = undefined;
+        if (from) sheet.fillOn(from);
+      },
       go: (to, extend) => {
+        const from = pulled.current;
+        if (from) {
+          cursor.go({ row: Math.max(to.row, from.bottom), column: from.right }, true);
+          return;
+        }
         moved.current = true;
         sheet.leave();
         cursor.go(to, extend);
@@ -107,6 +126,7 @@ export function SheetGrid({
     (): CellActs => ({
       go: (...to) => latest.current?.go(...to),
       open: (spot) => latest.current?.open(spot),
+      pull: () => latest.current?.pull(),
       type: (text) => latest.current?.type(text),
       leave: () => latest.current?.leave(),
     }),
@@ -180,6 +200,7 @@ export function SheetGrid({
           isNow={view.number === now}
           at={row === at.row ? at.column : undefined}
           chosen={across(area, row)}
+          corner={row === area.bottom && typed === undefined ? area.right : undefined}
           pasted={across(pasted?.laid.area, row)}
           typed={row === at.row ? typed : undefined}
           problem={row === at.row ? sheet.problem : undefined}
@@ -211,7 +232,7 @@ export function SheetGrid({
           </Button>
         )}
         <span className={styles.legend}>
-          <span className={styles.fixed} aria-hidden="true" /> fixed; no mark: worked out
+          <StateKey />
         </span>
       </p>
     </div>

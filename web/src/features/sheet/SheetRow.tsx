@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import { LevelMark } from '../../components/LevelMark.js';
+import { StateMark } from '../../components/StateMark.js';
 import { type CellView, type RowView, DAYS, LONG_RUN, VOLUME } from './sheet-rows.js';
 import styles from './Sheet.module.css';
 import type { Spot } from './useSheetCursor.js';
@@ -8,6 +9,8 @@ import type { Spot } from './useSheetCursor.js';
 export interface CellActs {
   go: (to: Spot, extend: boolean) => void;
   open: (at: Spot) => void;
+  /** Begins to pull what is chosen on downwards. */
+  pull: () => void;
   type: (text: string) => void;
   leave: () => void;
 }
@@ -20,6 +23,7 @@ export const SheetRow = memo(function SheetRow({
   isNow,
   at,
   chosen,
+  corner,
   pasted,
   typed,
   problem,
@@ -33,6 +37,8 @@ export const SheetRow = memo(function SheetRow({
   at: number | undefined;
   /** Columns chosen in this row: first and last; undefined for none. */
   chosen: string | undefined;
+  /** The column of the last chosen cell, where that is in this row. */
+  corner: number | undefined;
   /** The same of what would be pasted. */
   pasted: string | undefined;
   typed: string | undefined;
@@ -51,6 +57,7 @@ export const SheetRow = memo(function SheetRow({
       column={column}
       isAt={at === column}
       isChosen={inside(chosen, column)}
+      isCorner={corner === column}
       isPasted={inside(pasted, column)}
       typed={at === column ? typed : undefined}
       problem={at === column ? problem : undefined}
@@ -103,6 +110,7 @@ function Cell({
   column,
   isAt,
   isChosen,
+  isCorner,
   isPasted,
   typed,
   problem,
@@ -113,6 +121,7 @@ function Cell({
   column: number;
   isAt: boolean;
   isChosen: boolean;
+  isCorner: boolean;
   isPasted: boolean;
   typed: string | undefined;
   problem: string | undefined;
@@ -120,14 +129,13 @@ function Cell({
 }) {
   const spot = { row, column };
   if (!view) return <div role="gridcell" aria-label="outside the block" className={styles.none} />;
-  const { figure, words, name, fixed, over, weight } = view;
+  const { figure, words, name, state, over, weight } = view;
+  const marked = state !== 'worked-out' && state;
   return (
     <div
       role="gridcell"
       className={styles.cell}
-      aria-label={[`${name}: ${figure}`, words, fixed && 'fixed', over && 'over']
-        .filter(Boolean)
-        .join(', ')}
+      aria-label={[`${name}: ${figure}`, words, marked, over && 'over'].filter(Boolean).join(', ')}
       aria-selected={isChosen}
       aria-readonly={over}
       data-column={column}
@@ -146,10 +154,22 @@ function Cell({
       {typed === undefined ? (
         <>
           <span className={styles.figure}>
-            {fixed && <span className={styles.fixed} aria-hidden="true" />}
+            <StateMark state={state} />
             {figure}
           </span>
           {words && <span className={styles.words}>{words}</span>}
+          {isCorner && (
+            <span
+              className={styles.pull}
+              data-pull
+              aria-hidden="true"
+              onMouseDown={(event) => {
+                event.stopPropagation();
+                event.preventDefault();
+                acts.pull();
+              }}
+            />
+          )}
         </>
       ) : (
         <div className={styles.typing}>

@@ -81,7 +81,7 @@ describe('the sheet', () => {
       const sum = days.reduce((total, day) => total + day, 0);
       if (!isRace) expect(String(sum)).toBe(cells[VOLUME]?.figure);
     }
-    expect(rows[2]?.cells[VOLUME]).toMatchObject({ figure: '60', fixed: true });
+    expect(rows[2]?.cells[VOLUME]).toMatchObject({ figure: '60', state: 'fixed' });
     expect(rows[11]?.cells[LONG_RUN]).toMatchObject({ figure: 'race' });
     expect(rows.at(-1)?.cells[6]).toMatchObject({ words: 'Lantern Bay Marathon' });
   });

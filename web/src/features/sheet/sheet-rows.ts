@@ -3,7 +3,13 @@ import { addDays, type CivilDate, differenceInDays } from '@nadir/core/base';
 import { dayAndMonth, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
 import { dayText, type SheetCell } from '@nadir/core/edit/sheet';
 import { type Day, fixedDatesOf, isRaced, mainOf } from '@nadir/core/layout';
-import { type ShownBlock, type ToldFinding, weekChange } from '@nadir/core/present';
+import {
+  type FigureState,
+  type ShownBlock,
+  stateOf,
+  type ToldFinding,
+  weekChange,
+} from '@nadir/core/present';
 import { dayRoleWords } from '@nadir/core/spec/days';
 import { weightOf } from '../../drawing/day-weight.js';
 
@@ -22,7 +28,7 @@ export interface CellView {
   /** Typed again, it changes nothing. */
   source: string;
   name: string;
-  fixed: boolean;
+  state: FigureState;
   /** Over, and kept as it was handed out. */
   over: boolean;
   weight: ReturnType<typeof weightOf> | 'figure';
@@ -68,7 +74,7 @@ export function sheetRows(
       figure: volume,
       source: volume,
       name: `Week ${week.number}, volume`,
-      fixed: pin?.volume !== undefined,
+      state: pin?.volume === undefined ? stateOf(week, 'volume') : 'fixed',
     };
     cells[LONG_RUN] = {
       ...common,
@@ -76,7 +82,7 @@ export function sheetRows(
       figure: week.toGo === 0 && longRun === 0 ? 'race' : formatSteps(longRun, measure),
       source: long ? dayText(block.spec, long, longRun, measure) : '',
       name: `Week ${week.number}, long run`,
-      fixed: week.longRunRule === 'pin',
+      state: stateOf(week, 'longRun'),
     };
     const phase = block.phases.findLast(({ firstWeek }) => firstWeek <= week.number);
     return {
@@ -111,6 +117,7 @@ function dayCell(
   const isLongPin =
     day.role === 'long' &&
     weeks.some((week) => week.longRunRule === 'pin' && week.days.includes(day));
+  const isWritten = [asked?.amount, asked?.session, asked?.role].some((each) => each !== undefined);
   const source = dayText(spec, day, steps, measure);
   return {
     cell: { kind: 'day', date: day.date },
@@ -118,8 +125,7 @@ function dayCell(
     words: shortWords(day, nameOn(spec, day)),
     source,
     name: dayAndMonth(day.date),
-    fixed:
-      isLongPin || [asked?.amount, asked?.session, asked?.role].some((each) => each !== undefined),
+    state: isLongPin || isWritten ? 'fixed' : 'worked-out',
     over,
     weight: weightOf(day),
   };

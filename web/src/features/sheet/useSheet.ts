@@ -12,7 +12,7 @@ import type { Commands } from '../../editor/useCommands.js';
 import { COLUMNS, type RowView } from './sheet-rows.js';
 import { readTable, writeTable } from '../../components/table-text.js';
 import { type Laid, layTable, textsOf } from './written.js';
-import { type SheetCursor, type Spot, useSheetCursor } from './useSheetCursor.js';
+import { type Area, type SheetCursor, type Spot, useSheetCursor } from './useSheetCursor.js';
 
 /** A table from the clipboard that is shown and not taken yet. */
 export interface Pasted {
@@ -42,6 +42,8 @@ export interface Sheet {
   /** Writes the same in every chosen cell. */
   fill: (text: string) => void;
   fillDown: () => void;
+  /** Goes on with what stands in an area, over and over, to the end of the one that is chosen. */
+  fillOn: (from: Area) => void;
   copy: (event: ClipboardEvent) => void;
   paste: (event: ClipboardEvent) => void;
   mend: (cell: UntakenCell) => void;
@@ -158,6 +160,12 @@ export function useSheet(
     fillDown() {
       const [first = []] = textsOf(rows, area);
       write(Array.from({ length: area.bottom - area.top + 1 }, () => first));
+    },
+    fillOn(from) {
+      const texts = textsOf(rows, from);
+      const many = area.bottom - area.top + 1;
+      if (many <= texts.length) return;
+      write(Array.from({ length: many }, (_, row) => texts[row % texts.length] ?? []));
     },
     copy(event) {
       const { html, text } = writeTable(textsOf(rows, area));

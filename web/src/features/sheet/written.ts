@@ -43,7 +43,7 @@ export function layTable(
       const view = rows[from.row + down]?.cells[from.column + across];
       if (!view) {
         if (text !== '') laid.outside++;
-      } else if (text !== view.source && !(text === '' && !view.fixed)) {
+      } else if (text !== view.source && !(text === '' && view.state !== 'fixed')) {
         laid.written.push({ cell: view.cell, text });
       }
     }),

@@ -24,6 +24,7 @@ import { crossWords } from '@nadir/core/rules';
 import type { KeyboardEvent } from 'react';
 import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';
 import { useDaysOver } from '../../components/history.js';
+import { StateMark } from '../../components/StateMark.js';
 import { DayTower } from '../../drawing/DayTower.js';
 import type { RunPieces } from '../../drawing/day-pieces.js';
 import { weightOf } from '../../drawing/day-weight.js';
@@ -167,7 +168,7 @@ export function DayColumn({
           />
         )}{' '}
         {written.figure && <small>{unitName(measure)}</small>}
-        {isFixed && <span className={styles.fixed} role="img" aria-label="fixed" />}
+        {isFixed && <StateMark state="fixed" named />}
       </div>
       <div className={styles.tower}>
         <DayTower runs={runs} most={most} done={date < today} />

@@ -1,0 +1,16 @@
+import type { PinField } from '../../edit/index.js';
+import type { Week } from '../../layout/index.js';
+
+/** Whether a figure is worked out, what an answer of the plan aims at, or kept as the coach fixed it. */
+export type FigureState = 'worked-out' | 'asked' | 'fixed';
+
+/** The state of a week's volume or long run, the rows that can be fixed. */
+export function stateOf(
+  { volumeRule, longRunRule }: Week,
+  field: PinField | undefined,
+): FigureState {
+  if (field === undefined) return 'worked-out';
+  const rule = field === 'volume' ? volumeRule : longRunRule;
+  if (rule === 'pin') return 'fixed';
+  return rule === 'start' || rule === 'peak' ? 'asked' : 'worked-out';
+}
