@@ -85,3 +85,33 @@ export async function openByKey(page: Page, key: string, opened: Locator): Promi
     await expect(opened).toBeVisible({ timeout: 1000 });
   }).toPass();
 }
+
+/** Puts a table on the real clipboard, and pastes it into the cell in hand. */
+export async function paste(page: Page, of: { text: string; html?: string }): Promise<void> {
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.evaluate(async ({ text, html }) => {
+    const blob = (type: string, body: string) => new Blob([body], { type });
+    const parts = { 'text/plain': blob('text/plain', text) };
+    await navigator.clipboard.write([
+      new ClipboardItem(html ? { ...parts, 'text/html': blob('text/html', html) } : parts),
+    ]);
+  }, of);
+  await page.keyboard.press('Control+v');
+}
+
+/** Types the names of a rotation one after the other, each chosen with Enter. */
+export async function takeTurns(
+  page: Page,
+  weekday: string,
+  names: readonly string[],
+): Promise<void> {
+  const field = page.getByRole('combobox', { name: `${weekday}s` });
+  await field.click();
+  for (const name of names) {
+    await field.fill(name);
+    // Only what was typed is offered by then, the first of it chosen by Enter.
+    await expect(page.getByRole('listbox').getByRole('option').first()).toContainText(name);
+    await page.keyboard.press('Enter');
+  }
+  await page.keyboard.press('Escape');
+}

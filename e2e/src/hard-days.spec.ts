@@ -1,24 +1,11 @@
 import { type Page, expect, test } from '@playwright/test';
-import { addressOf, expectSaved, keepNewBlock, signIn } from './desk.js';
+import { addressOf, expectSaved, keepNewBlock, signIn, takeTurns } from './desk.js';
 
 /** Hard days of a block of this test alone. */
 async function openHardDays(page: Page, name: string): Promise<void> {
   await keepNewBlock(page, name);
   await page.getByRole('link', { name: 'Hard days' }).first().click();
   await expect(page.getByRole('heading', { name: 'Rotation', level: 2 })).toBeVisible();
-}
-
-/** Types names one after the other, each chosen with Enter. */
-async function takeTurns(page: Page, weekday: string, names: readonly string[]): Promise<void> {
-  const field = page.getByRole('combobox', { name: `${weekday}s` });
-  await field.click();
-  for (const name of names) {
-    await field.fill(name);
-    // Only what was typed is offered by then, the first of it chosen by Enter.
-    await expect(page.getByRole('listbox').getByRole('option').first()).toContainText(name);
-    await page.keyboard.press('Enter');
-  }
-  await page.keyboard.press('Escape');
 }
 
 const weekOf = (page: Page, number: number) =>

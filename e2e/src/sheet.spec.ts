@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { addressOf, enterDemo, expectSaved, keepNewBlock, signIn } from './desk.js';
+import { addressOf, enterDemo, expectSaved, keepNewBlock, paste, signIn } from './desk.js';
 
 const cellOf = (page: Page, week: number, column: number) =>
   page.locator(`[data-week="${week}"] [data-column="${column}"]`);
@@ -10,19 +10,6 @@ async function openSheet(page: Page, name: string): Promise<void> {
   await keepNewBlock(page, name);
   await page.getByRole('link', { name: 'Sheet', exact: true }).first().click();
   await expect(page.getByRole('grid', { name: /^Sheet/ })).toBeVisible();
-}
-
-/** Puts a table on the real clipboard, and pastes it into the cell in hand. */
-async function paste(page: Page, of: { text: string; html?: string }): Promise<void> {
-  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
-  await page.evaluate(async ({ text, html }) => {
-    const blob = (type: string, body: string) => new Blob([body], { type });
-    const parts = { 'text/plain': blob('text/plain', text) };
-    await navigator.clipboard.write([
-      new ClipboardItem(html ? { ...parts, 'text/html': blob('text/html', html) } : parts),
-    ]);
-  }, of);
-  await page.keyboard.press('Control+v');
 }
 
 test.beforeEach(async ({ page }) => {
