@@ -30,7 +30,9 @@ const day = z.object({
   time: figure,
   hardTime: figure,
   cross: z.object({ time: figure, equivalentDistance: figure, equivalentTime: figure }),
-  swap: z.object({ kind: z.enum(crossKinds), reason: z.enum(swapReasons) }).optional(),
+  swap: z
+    .object({ kind: z.enum(crossKinds), reason: z.enum([...swapReasons, 'indoors']) })
+    .optional(),
   quick: z.boolean(),
   beside: z.object({
     double: z.boolean().optional(),

@@ -539,6 +539,12 @@ const wishesOf3 = {
         .enum(doubleOrders)
         .optional()
         .meta({ description: 'How a day that is run twice is split.' }),
+      outdoorRuns: z
+        .int()
+        .min(1)
+        .max(7)
+        .optional()
+        .meta({ description: 'Runs outdoors, at most; other run days are done in the pool.' }),
       pairs: z
         .array(weekday)
         .max(3)

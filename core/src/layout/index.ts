@@ -36,6 +36,7 @@ export { issuesOfPaces, validateRecord, validateToday } from './validate/validat
 export { issuesOfRules } from './validate/validate-rules.js';
 export { canResolve, validateSpec } from './validate/validate.js';
 export { fullWeek, wholeWeek } from './volume/climb.js';
+export { isIndoors } from './block/day.js';
 export { cutBeforeRace } from './taper/cut-before-race.js';
 export { countRises, weeksThatRise } from './volume/rises.js';
 export { rolesOf } from './week/coach-week.js';

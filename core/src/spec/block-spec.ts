@@ -168,6 +168,8 @@ export interface WeekSpec {
   restOn: Weekday[];
   /** How a day that is run twice is split. */
   doubles: DoubleOrder;
+  /** Runs of a week that are to be outdoors, at most; the rest of its run days are done in the pool. */
+  outdoorRuns?: number | undefined;
   /** Weekdays that are meant as a pair with the day after: hard on both. */
   pairs?: Weekday[] | undefined;
   /** Every run but the long one stays at this amount; only the long run grows. */

@@ -220,6 +220,7 @@ const week = part(
     restOn: maybe(fc.uniqueArray(weekday, { maxLength: 2 })),
     midweek: maybe(fc.integer({ min: 4, max: 16 }), 2),
     doubles: maybe(fc.constantFrom(...doubleOrders), 2),
+    outdoorRuns: maybe(fc.integer({ min: 1, max: 6 }), 5),
     pairs: maybe(fc.constant<Weekday[]>(['saturday']), 4),
     days: maybe(cycle, 2),
     byPhase: maybe(

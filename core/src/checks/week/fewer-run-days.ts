@@ -1,3 +1,4 @@
+import { type Day, isIndoors } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
 /** The athlete's free days hold fewer runs than asked. Value and limit: run days. */
@@ -10,7 +11,8 @@ export const fewerRunDays = check({
     const building = weeks.filter(
       ({ kind, length, running }) => kind === 'building' && length === 7 && running === 1,
     );
-    const value = Math.max(0, ...building.map(({ runDays }) => runDays));
+    const indoors = (days: readonly Day[]) => days.filter((day) => isIndoors(day)).length;
+    const value = Math.max(0, ...building.map(({ runDays, days }) => runDays + indoors(days)));
     if (building.length === 0 || value >= limit) return [];
     return [{ weeks: building.map(({ number }) => number), value, limit }];
   },

@@ -192,9 +192,12 @@ export function swapForCross(
 }
 
 /** Runs a swapped day again. */
-export function swapBack({ spec }: Block, date: CivilDate): Command {
+export function swapBack(block: Block, date: CivilDate): Command {
+  const day = dayOf(block, date)?.day;
+  // One that went indoors by the plan stays outdoors where the coach fixes it.
+  const kept = day?.swap?.reason === 'indoors' ? { role: runRole(day.role) } : {};
   return {
-    change: { days: withFixedDay(spec.days, date, { swap: undefined }) },
+    change: { days: withFixedDay(block.spec.days, date, { swap: undefined, ...kept }) },
     message: `Running again on ${dayWords(date)}.`,
   };
 }

@@ -1,4 +1,4 @@
-import type { AddOn, DayRole, PatternDay, Swap, WorkKind } from '../../spec/days/index.js';
+import type { AddOn, DayRole, LaidSwap, PatternDay, WorkKind } from '../../spec/days/index.js';
 import type { CivilDate } from '../../base/index.js';
 
 /** One thing done on a day: a run, cross-training, or work beside running. */
@@ -47,7 +47,7 @@ export interface Day {
   hardTime: number;
   /** Seconds of cross-training, and what it is worth as easy running, metres and seconds. */
   cross: { time: number; equivalentDistance: number; equivalentTime: number };
-  swap: Swap | undefined;
+  swap: LaidSwap | undefined;
   /** True where something quick is run, be it strides. */
   quick: boolean;
   /** What goes with its role, as the week has it or the coach fixed it. */
@@ -61,6 +61,11 @@ export function mainOf({ sessions }: Pick<Day, 'sessions'>): DaySession | undefi
   const runs = sessions.filter(({ kind }) => kind === 'run');
   if (runs.length < 2) return sessions[0];
   return runs.reduce((main, next) => (next.family || next.distance > main.distance ? next : main));
+}
+
+/** True for a run that is done indoors because the coach wants so many outdoors. */
+export function isIndoors({ swap }: Pick<Day, 'swap'>): boolean {
+  return swap?.reason === 'indoors';
 }
 
 /** What goes with a day's role and moves with it. */

@@ -1,4 +1,4 @@
-import { type Swap, type WorkKind, workKinds } from '../../spec/days/index.js';
+import { type LaidSwap, type WorkKind, workKinds } from '../../spec/days/index.js';
 import { clean } from '../../base/index.js';
 import { type CrossKind, crossWords } from '../../rules/index.js';
 import type { Day, DayRule, DaySession } from '../block/day.js';
@@ -66,7 +66,7 @@ function swapOf(
   { spec, fixedOn }: Context,
   { day }: DealtDay,
   ran: readonly DaySession[],
-): Swap | undefined {
+): LaidSwap | undefined {
   const hard = spec.athlete.injured && ran.some(({ hardTime }) => hardTime > 0);
   const instead = hard ? ({ kind: 'pool', reason: 'soreness' } as const) : undefined;
   return fixedOn(day.date).swap ?? day.swap ?? instead;

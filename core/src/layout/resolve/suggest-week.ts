@@ -18,6 +18,7 @@ export function suggestWeek(given: BlockSpec, athlete: Athlete, weekStartsOn: We
     qualityOn: given.week?.qualityOn ?? usualQualityDays(athlete, longRunOn, runDays),
     restOn: given.week?.restOn ?? [],
     doubles: given.week?.doubles ?? 'shorter-first',
+    outdoorRuns: given.week?.outdoorRuns,
     pairs: given.week?.pairs,
     midweek: given.week?.midweek,
     fixed: given.week?.fixed,

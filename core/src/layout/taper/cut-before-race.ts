@@ -1,5 +1,6 @@
-import { differenceInDays, memoizeLast, sum, weekdayOf } from '../../base/index.js';
+import { type Basis, differenceInDays, memoizeLast, sum, weekdayOf } from '../../base/index.js';
 import type { Block } from '../block/block.js';
+import { type Day, isIndoors } from '../block/day.js';
 import type { Week } from '../block/week.js';
 
 /** Days before the race that the last cut of a taper is carried by. */
@@ -30,10 +31,16 @@ export const cutBeforeRace = memoizeLast(({ weeks, spec }: Block): CutBeforeRace
   const same = heaviest?.days.filter(
     ({ date, role }) => role !== 'long' && weekdays.has(weekdayOf(date)),
   );
-  const before = sum(same?.map((day) => day[basis]) ?? []);
+  // A run that goes indoors is as much work as outdoors.
+  const worked = (day: Day, by: Basis = basis) => {
+    const { equivalentDistance, equivalentTime } = day.cross;
+    const instead = by === 'time' ? equivalentTime : equivalentDistance;
+    return day[by] + (isIndoors(day) ? instead : 0);
+  };
+  const before = sum(same?.map((day) => worked(day)) ?? []);
   if (last.length < LAST_DAYS || before === 0) return undefined;
-  const time = sum(last.map((day) => day.time));
-  return { cut: 1 - sum(last.map((day) => day[basis])) / before, before, time };
+  const time = sum(last.map((day) => worked(day, 'time')));
+  return { cut: 1 - sum(last.map((day) => worked(day))) / before, before, time };
 });
 
 /** The heaviest whole building week, the last of equals. */

@@ -1,10 +1,11 @@
-import type { DayRole, PatternDay, Swap } from '../../spec/days/index.js';
+import type { DayRole, LaidSwap, PatternDay } from '../../spec/days/index.js';
 import { addDays, type CivilDate, differenceInDays, weekdayOf } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import { raceMetres } from '../events/event-days.js';
 import type { FrameWeek } from '../frame/frame.js';
 import { type Past, noPast } from '../past/past.js';
 import type { WishedDay } from './coach-week.js';
+import { indoorDays } from './indoor-days.js';
 import { addOnOf, worksOf, stridesIn, type WeekOfRoles } from './goes-with-runs.js';
 import { isOther, isPlain, isRaced, isRunning } from './roles.js';
 import { withMovedRuns } from './days-away.js';
@@ -17,7 +18,7 @@ export interface PlannedDay extends Omit<PatternDay, 'role'> {
   /** True where an event takes all running from the day. */
   away: boolean;
   /** Hard running that an injured athlete does without, in the water. */
-  swap: Swap | undefined;
+  swap: LaidSwap | undefined;
 }
 
 /** What is laid into a week before it is dealt out. Amounts in m or s. */
@@ -89,9 +90,12 @@ function planDays(
   const hard = withMovedQuality(planning, moved);
   const roles = withRoom(planning, keepingRunDays(planning, withSemiLong(planning, hard)));
   const strides = stridesIn(planning, roles);
+  const indoors = indoorDays(planning, roles);
   return roles.map((role, index) => {
     const day = plannedDay(planning, role, index);
-    return strides.includes(index) ? { ...day, addOn: day.addOn ?? 'strides' } : day;
+    if (strides.includes(index)) day.addOn ??= 'strides';
+    if (indoors.has(index)) day.swap ??= { kind: 'pool', reason: 'indoors' };
+    return day;
   });
 }
 
@@ -117,7 +121,7 @@ function insteadOfHard(
   { context, week }: Planning,
   day: WishedDay | undefined,
   role: DayRole,
-): Swap | undefined {
+): LaidSwap | undefined {
   const hard = day?.role === 'quality' && !week.recovery && isOther(role);
   return context.spec.athlete.injured && hard ? { kind: 'pool', reason: 'soreness' } : undefined;
 }

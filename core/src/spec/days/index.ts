@@ -28,4 +28,4 @@ export {
   workKinds,
   type Works,
 } from './pattern-day.js';
-export { type Swap, type SwapReason, swapReasons } from './swap.js';
+export { type LaidSwap, type Swap, type SwapReason, swapReasons } from './swap.js';

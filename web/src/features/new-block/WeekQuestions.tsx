@@ -60,6 +60,17 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
       )}
     </Field>
   );
+  const outdoors = (
+    <NumberAnswer
+      label="Outdoor runs"
+      because="Other run days are done in the pool, minute for minute."
+      value={week.outdoorRuns ?? week.runDays}
+      given={week.outdoorRuns !== undefined}
+      least={1}
+      most={7}
+      onAnswer={(outdoorRuns) => set({ outdoorRuns })}
+    />
+  );
   const pairs = (
     <Field label="Pairs" because="Hard on this day and on the day after it, and meant so.">
       {() => (
@@ -109,6 +120,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
     return (
       <>
         {cycle}
+        {outdoors}
         {pairs}
         {doubles}
         {steady}
@@ -155,6 +167,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
           />
         )}
       </Field>
+      {outdoors}
       {pairs}
       {doubles}
       {steady}
