@@ -148,7 +148,14 @@ function undisturbed(spec: BlockSpec): BlockSpec {
   return {
     ...spec,
     athlete: { ...spec.athlete, injured: false },
-    week: { ...spec.week, midweek: undefined, days: undefined, fixed: undefined },
+    week: {
+      ...spec.week,
+      midweek: undefined,
+      days: undefined,
+      fixed: undefined,
+      // What goes to the pool is not run.
+      outdoorRuns: undefined,
+    },
     days: [],
     // Run as written they ask for what they ask.
     families: spec.families?.map((family) => ({ ...family, fit: true })),

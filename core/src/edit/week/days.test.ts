@@ -93,7 +93,7 @@ describe('moving a day', () => {
 
   it.each([
     ['2027-01-24', '2027-01-30', /stays in its week/],
-    ['2027-04-18', '2027-04-17', /On the way/],
+    ['2027-04-18', '2027-04-17', /Races & days away/],
     ['2027-01-19', '2026-01-19', /outside the block/],
     ['2027-01-19', '2027-01-19', /already/],
   ])('from %s to %s is refused with a reason', (from, to, reason) => {

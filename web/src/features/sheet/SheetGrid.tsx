@@ -221,7 +221,7 @@ export function SheetGrid({
             ? 'A volume: 54, +10%, = (as the week before), r (a recovery week).'
             : at.column === LONG_RUN
               ? 'A long run: 32, or with what is in it: 32 (last 14 @ marathon), 30 progression.'
-              : 'A day: 12, 12 easy, rest, or a session: 6 x 1 km @ 10 km, 90 s jog.')}
+              : 'A day: 12, 5+10, 12 easy, rest, 20 min core, or a session: 6 x 1 km @ 10 km, 90 s jog.')}
         {sheet.suggestion !== undefined && typed !== undefined && (
           <Button
             variant="outlined"
