@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { addressOf, enterDemo, expectSaved, keepNewBlock, paste, signIn } from './desk.js';
+import { addressOf, cell, enterDemo, expectSaved, keepNewBlock, paste, signIn } from './desk.js';
 
 const cellOf = (page: Page, week: number, column: number) =>
   page.locator(`[data-week="${week}"] [data-column="${column}"]`);
@@ -96,6 +96,29 @@ test('pastes a column of volumes and long runs from text, shown before it is tak
   await expect(cellOf(page, 5, VOLUME)).toHaveAccessibleName(/: 60, fixed/);
   await page.keyboard.press('Control+z');
   await expect(cellOf(page, 2, VOLUME)).not.toHaveAccessibleName(/fixed/);
+});
+
+test('pastes a row into the Ledger, shown before it is taken; copied, it pastes back', async ({
+  page,
+}) => {
+  await keepNewBlock(page, 'Pasted row');
+  await cell(page, 'volume', 2).click();
+  await paste(page, { text: '50\t+10%\tr\t60' });
+  const bar = page.getByRole('region', { name: 'From the clipboard' });
+  await expect(bar).toContainText('4 cells read');
+  await expect(cell(page, 'volume', 3)).toHaveText('55');
+  await bar.getByRole('button', { name: 'Take 4 cells' }).click();
+  await expect(bar).toBeHidden();
+  await expect(cell(page, 'volume', 5)).toHaveText('60');
+  await expectSaved(page);
+  await cell(page, 'volume', 2).click();
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Control+c');
+  await cell(page, 'volume', 6).click();
+  await page.keyboard.press('Control+v');
+  await bar.getByRole('button', { name: /^Take \d cells?$/ }).click();
+  await expect(cell(page, 'volume', 6)).toHaveText('50');
+  await expect(cell(page, 'volume', 7)).toHaveText('55');
 });
 
 test('pastes a table of a web page, says what cannot be read and mends it', async ({ page }) => {

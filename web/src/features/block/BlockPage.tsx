@@ -24,6 +24,7 @@ import { DragTag } from './DragTag.js';
 import { PullHint } from './PullHint.js';
 import { ledgerRows } from './ledger-rows.js';
 import { useCountBack } from './useCountBack.js';
+import { useLedgerPasting } from './useLedgerPasting.js';
 import { useLedgerRows } from './useLedgerRows.js';
 import { useOverlay } from './useOverlay.js';
 import { useDrag } from './useDrag.js';
@@ -31,6 +32,7 @@ import { useLately } from './useLately.js';
 import { usePinning } from './usePinning.js';
 import { useSelection } from './useSelection.js';
 import { WeekDays } from './WeekDays.js';
+import { PasteBar } from '../../editor/PasteBar.js';
 import { ThisWeek } from '../../editor/ThisWeek.js';
 
 /** A block in the editor: drawing over Ledger over days, checks at the right. */
@@ -61,6 +63,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const { week, weeks: chosen, select } = useSelection(weekOf(block.weeks, today) ?? 1, weeks);
   const over = useWeeksOver(base.block.weeks);
   const pinning = usePinning(base.block, shown.measure, commands);
+  const pasting = useLedgerPasting(base, commands);
   const { drag, dragged } = useDrag(base, commands, select);
   // The drawing follows the hand within the frame; figures and checks come right after it.
   const settled = useLately(drawn, base, dragged !== undefined);
@@ -125,10 +128,12 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   over={over}
                   onSelect={select}
                   pinning={pinning}
+                  onPaste={pasting.onPaste}
                   open={open}
                   onOpen={setOpen}
                   focusFirst={isNew}
                 />
+                <PasteBar pasting={pasting.of} />
                 <WeekDays {...settled} week={week} columns={columns} commands={commands}>
                   {acts}
                 </WeekDays>

@@ -5,7 +5,10 @@ import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { Messages } from '../../components/messages.js';
 import { Ledger, type Pinning } from './Ledger.js';
+import { ledgerRows } from './ledger-rows.js';
+import { layLedgerTable, ledgerTable } from './ledger-table.js';
 
 const given: BlockSpec = {
   race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
@@ -42,10 +45,15 @@ function open(pinning: Pinning) {
         pinning={pinning}
         open="all"
         onOpen={() => undefined}
+        onPaste={vi.fn()}
       />
     );
   }
-  render(<Desk />);
+  render(
+    <Messages>
+      <Desk />
+    </Messages>,
+  );
   return userEvent.setup();
 }
 
@@ -187,6 +195,7 @@ describe('the Ledger', () => {
         pinning={fakePinning()}
         open="all"
         onOpen={() => undefined}
+        onPaste={vi.fn()}
       />,
     );
     const user = userEvent.setup();
@@ -198,5 +207,77 @@ describe('the Ledger', () => {
     // The other version has a week less: its figures stand under those as far from the race.
     expect(screen.getAllByRole('gridcell', { name: 'Week 1, as kept: none' })).toHaveLength(2);
     expect(screen.getAllByRole('gridcell', { name: /^Week 2, as kept: \d+$/ })).toHaveLength(2);
+  });
+});
+
+describe('the Ledger as a table', () => {
+  const block = layOut(given);
+  const shown = showBlock(block, { basis: 'distance', unit: 'km', step: 1 });
+  const rows = ledgerRows(block, shown, { narrow: false });
+  const rowOf = (key: string) => {
+    const row = rows.find((each) => each.key === key);
+    if (!row) throw new Error(key);
+    return row;
+  };
+  const texts = (field: 'volume' | 'longRun', week: number) => {
+    const of = block.weeks[week - 1];
+    return of ? rowOf(field).text(of, week - 1) : '';
+  };
+  const lay = (table: string[][], field: 'volume' | 'longRun' = 'volume', week = 2) =>
+    layLedgerTable(block.weeks.length, rows, { field, week, texts }, table);
+  const cells = (table: string[][], field: 'volume' | 'longRun' = 'volume', week = 2) =>
+    lay(table, field, week).written.map(({ cell, text }) => [
+      cell.kind,
+      'week' in cell && cell.week,
+      text,
+    ]);
+
+  it('is copied row by row, or whole, and pasted back unchanged', () => {
+    const chosen = [2, 3, 4];
+    const volumes = ledgerTable(block, rows, rowOf('volume'), chosen);
+    expect(volumes).toEqual([[texts('volume', 2), '42', texts('volume', 4)]]);
+    expect(cells(volumes)).toEqual([]);
+    const whole = ledgerTable(block, rows, rowOf('week'), chosen);
+    expect(whole[0]).toEqual(['Week', '2', '3', '4']);
+    expect(whole).toHaveLength(rows.length);
+    expect(cells(whole)).toEqual([]);
+    // Two weeks on it differs: all of it is written.
+    expect(cells(whole, 'volume', 4)).toContainEqual(['volume', 5, '42']);
+    expect(cells(whole, 'volume', 4)).toHaveLength(6);
+  });
+
+  it('takes a row, a column and a table from the week in hand on', () => {
+    expect(cells([['31', '+10%', '', 'r']])).toEqual([
+      ['volume', 2, '31'],
+      ['volume', 3, '+10%'],
+      ['volume', 5, 'r'],
+    ]);
+    expect(cells([['12'], ['13'], ['14']], 'longRun')).toEqual([
+      ['longRun', 2, '12'],
+      ['longRun', 3, '13'],
+      ['longRun', 4, '14'],
+    ]);
+    expect(
+      cells([
+        ['31', '11'],
+        ['32', '12'],
+        ['33', '13'],
+      ]),
+    ).toContainEqual(['longRun', 4, '13']);
+    expect(
+      cells([
+        ['31', '32'],
+        ['11', '12'],
+      ]),
+    ).toEqual([
+      ['volume', 2, '31'],
+      ['volume', 3, '32'],
+      ['longRun', 2, '11'],
+      ['longRun', 3, '12'],
+    ]);
+  });
+
+  it('counts what is beyond the block', () => {
+    expect(lay([['31', '32', '33', '34']], 'volume', 7)).toMatchObject({ outside: 2 });
   });
 });

@@ -2,17 +2,29 @@ import Button from '@mui/material/Button';
 import { quantum } from '@nadir/core/base';
 import { parseAmount } from '@nadir/core/base/format';
 import type { Issue } from '@nadir/core/spec';
-import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from 'react';
+import {
+  type ClipboardEvent,
+  type KeyboardEvent,
+  memo,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
 import { DownIcon, UpIcon } from '../../theme/icons.js';
 import { type Columns, columnWidth } from '../../drawing/columns.js';
+import { useSay } from '../../components/messages.js';
 import { StateKey } from '../../components/StateMark.js';
+import { readTable, writeTable } from '../../components/table-text.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { OverlayBlock } from '../../drawing/Overlay.js';
 import type { CellActions } from './LedgerCell.js';
 import styles from './Ledger.module.css';
 import { LedgerRow } from './LedgerRow.js';
 import type { PinField } from '@nadir/core/edit';
+import type { LaidTable } from '../../editor/usePasted.js';
 import { ledgerRows } from './ledger-rows.js';
+import { layLedgerTable, ledgerTable } from './ledger-table.js';
 
 /** Typing a pin: what it would do is asked for at every key stroke. */
 export interface Pinning {
@@ -39,6 +51,8 @@ interface LedgerProps extends LaidAndShown {
   overlay?: OverlayBlock | undefined;
   onSelect: (week: number, extend: boolean) => void;
   pinning: Pinning;
+  /** Draws a table from the clipboard over the block. */
+  onPaste: (laid: LaidTable) => void;
   /** How many rows are open, and how the coach has it otherwise. */
   open: 'four' | 'all';
   onOpen: (rows: 'four' | 'all') => void;
@@ -75,6 +89,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
   );
   const [typed, setTyped] = useState<string>();
   const [problem, setProblem] = useState<string>();
+  const say = useSay();
   const grid = useRef<HTMLDivElement>(null);
   const moved = useRef(props.focusFirst === true);
 
@@ -176,6 +191,31 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
     event.preventDefault();
   }
 
+  function onCopy(event: ClipboardEvent) {
+    if (typed !== undefined || !active) return;
+    const { html, text } = writeTable(ledgerTable(block, rows, active, chosen));
+    event.clipboardData.setData('text/plain', text);
+    event.clipboardData.setData('text/html', html);
+    event.preventDefault();
+    say({ text: 'Copied as a table.' });
+  }
+
+  function onPaste(event: ClipboardEvent) {
+    if (typed !== undefined) return;
+    event.preventDefault();
+    const table = readTable({
+      html: event.clipboardData.getData('text/html'),
+      text: event.clipboardData.getData('text/plain'),
+    });
+    if (table.length === 0) return;
+    const texts = (field: PinField, number: number) => {
+      const of = block.weeks[number - 1];
+      return of ? (rows.find((each) => each.pins === field)?.text(of, number - 1) ?? '') : '';
+    };
+    const from = { field: active?.pins ?? 'volume', week: chosen[0] ?? selected, texts };
+    props.onPaste(layLedgerTable(block.weeks.length, rows, from, table));
+  }
+
   const actions = useRef<CellActions>(undefined);
   useEffect(() => {
     actions.current = {
@@ -213,10 +253,12 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
         ref={grid}
         role="grid"
         className={styles.ledger}
-        aria-label="Ledger. Arrows move; type a figure to fix it; Delete frees it."
+        aria-label="Ledger. Arrows move; type a figure to fix it; Delete frees it; copy and paste rows."
         aria-rowcount={rows.length}
         aria-colcount={block.weeks.length + 1}
         onKeyDown={onKeyDown}
+        onCopy={onCopy}
+        onPaste={onPaste}
         style={{ width: columns.width }}
       >
         {rows.map((each, index) => (

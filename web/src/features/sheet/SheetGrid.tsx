@@ -36,7 +36,8 @@ export function SheetGrid({
   now: number | undefined;
   sheet: Sheet;
 }) {
-  const { cursor, typed, pasted } = sheet;
+  const { cursor, typed, pasting } = sheet;
+  const { pasted } = pasting;
   const { at, area } = cursor;
   const grid = useRef<HTMLDivElement>(null);
   const moved = useRef(false);
@@ -69,8 +70,8 @@ export function SheetGrid({
       return;
     }
     const step = STEPS[key];
-    if (key === 'Escape' && pasted) sheet.discard();
-    else if (key === 'Enter' && control && pasted) sheet.take();
+    if (key === 'Escape' && pasted) pasting.discard();
+    else if (key === 'Enter' && control && pasted) pasting.take();
     else if (control && key.toLowerCase() === 'd') sheet.fillDown();
     else if (control && key.toLowerCase() === 'a') {
       cursor.go({ row: 0, column: 0 });

@@ -14,8 +14,8 @@ import { ConflictDialog } from '../../editor/ConflictDialog.js';
 import { InEditor } from '../../editor/InEditor.js';
 import { OpenBlockTitle } from '../../editor/OpenBlockTitle.js';
 import { useAnswers } from '../../editor/useAnswers.js';
+import { PasteBar } from '../../editor/PasteBar.js';
 import { useCommands } from '../../editor/useCommands.js';
-import { PasteBar } from './PasteBar.js';
 import styles from './Sheet.module.css';
 import { SheetGrid } from './SheetGrid.js';
 import { DAYS, firstOfRow, sheetRows } from './sheet-rows.js';
@@ -56,7 +56,6 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
     const first = firstOfRow(block);
     return Array.from({ length: DAYS }, (_, day) => shortWeekday(addDays(first, day)));
   }, [block]);
-  const { pasted } = sheet;
   return (
     <>
       <OpenBlockTitle spec={base.block.spec} view="Sheet">
@@ -76,17 +75,7 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
       <main className={styles.main}>
         <SheetGrid rows={rows} shown={shown} weekdays={weekdays} now={now} sheet={sheet} />
       </main>
-      {pasted && (
-        <PasteBar
-          taken={pasted.taken}
-          same={pasted.laid.written.length === 0}
-          untaken={pasted.untaken}
-          outside={pasted.laid.outside}
-          onMend={sheet.mend}
-          onTake={sheet.take}
-          onDiscard={sheet.discard}
-        />
-      )}
+      <PasteBar pasting={sheet.pasting} />
       <ConflictDialog />
     </>
   );

@@ -9,18 +9,11 @@ import {
 import { type ClipboardEvent, useState } from 'react';
 import { useSay } from '../../components/messages.js';
 import type { Commands } from '../../editor/useCommands.js';
+import { type Pasting, usePasted } from '../../editor/usePasted.js';
 import { COLUMNS, type RowView } from './sheet-rows.js';
 import { readTable, writeTable } from '../../components/table-text.js';
 import { type Laid, layTable, textsOf } from './written.js';
 import { type Area, type SheetCursor, type Spot, useSheetCursor } from './useSheetCursor.js';
-
-/** A table from the clipboard that is shown and not taken yet. */
-export interface Pasted {
-  laid: Laid;
-  taken: number;
-  /** What could not be read, or may not be written. */
-  untaken: UntakenCell[];
-}
 
 /** The sheet in hand: where the cursor is, what is typed, what is pasted. */
 export interface Sheet {
@@ -29,7 +22,7 @@ export interface Sheet {
   /** What is wrong with what is typed. */
   problem: string | undefined;
   suggestion: string | undefined;
-  pasted: Pasted | undefined;
+  pasting: Pasting<Laid>;
   open: (text?: string) => void;
   type: (text: string) => void;
   /** Keeps what is typed and goes on; false where it cannot be kept. */
@@ -46,9 +39,6 @@ export interface Sheet {
   fillOn: (from: Area) => void;
   copy: (event: ClipboardEvent) => void;
   paste: (event: ClipboardEvent) => void;
-  mend: (cell: UntakenCell) => void;
-  take: () => void;
-  discard: () => void;
 }
 
 /**
@@ -65,7 +55,7 @@ export function useSheet(
   const say = useSay();
   const [typed, setTyped] = useState<string>();
   const [wrong, setWrong] = useState<Pick<UntakenCell, 'problem' | 'suggestion'>>();
-  const [pasted, setPasted] = useState<Pasted>();
+  const pasting = usePasted<Laid>(block, measure, commands, writing);
   const cursor = useSheetCursor({ row: rows.length, column: COLUMNS }, { row: first, column: 0 });
   const { at, area } = cursor;
   const here = rows[at.row]?.cells[at.column];
@@ -82,7 +72,7 @@ export function useSheet(
       say({ text: `${here.name} is over, and kept as it was handed out.` });
       return;
     }
-    setPasted(undefined);
+    pasting.forget();
     setTyped(text ?? here.source);
     if (text !== undefined) type(text);
   }
@@ -117,23 +107,10 @@ export function useSheet(
   }
 
   function write(table: readonly (readonly string[])[]) {
-    setPasted(undefined);
+    pasting.forget();
     const { written } = layTable(rows, table, area);
     const { left } = written.length > 0 ? run(written) : {};
     if (left) say({ text: left.problem });
-  }
-
-  function show(laid: Laid) {
-    const { command, taken, untaken } = writeCells(block, laid.written, measure, writing);
-    const issues = command ? commands.show(command) : [];
-    const refused = issues.map(({ message }): UntakenCell[] =>
-      laid.written.slice(0, 1).map((each) => ({ ...each, problem: message })),
-    );
-    setPasted({
-      laid,
-      taken: issues.length > 0 ? 0 : taken,
-      untaken: [...untaken, ...refused.flat()],
-    });
   }
 
   return {
@@ -141,7 +118,7 @@ export function useSheet(
     typed,
     problem: wrong?.problem,
     suggestion: wrong?.suggestion,
-    pasted,
+    pasting,
     open,
     type,
     keep,
@@ -180,23 +157,7 @@ export function useSheet(
         html: event.clipboardData.getData('text/html'),
         text: event.clipboardData.getData('text/plain'),
       });
-      if (table.length > 0) show(layTable(rows, table, area));
-    },
-    mend({ cell, suggestion }) {
-      if (!pasted || suggestion === undefined) return;
-      const written = pasted.laid.written.map((each) =>
-        each.cell === cell ? { cell, text: suggestion } : each,
-      );
-      show({ ...pasted.laid, written });
-    },
-    take() {
-      if (!pasted) return;
-      const { command } = writeCells(block, pasted.laid.written, measure, writing);
-      if (command && commands.run(command).length === 0) setPasted(undefined);
-    },
-    discard() {
-      setPasted(undefined);
-      commands.cancel();
+      if (table.length > 0) pasting.show(layTable(rows, table, area));
     },
   };
 }

@@ -1,5 +1,5 @@
 import type { WrittenCell } from '@nadir/core/edit/sheet';
-import type { RowView } from './sheet-rows.js';
+import type { CellView, RowView } from './sheet-rows.js';
 import type { Area } from './useSheetCursor.js';
 
 /** A table laid over the sheet. */
@@ -12,7 +12,8 @@ export interface Laid {
 
 /**
  * Lays a table over the sheet from a place on; one cell fills all that are chosen.
- * What stands there already is not written again.
+ * A table that stands there already changes nothing; of another every figure is
+ * fixed, be it the one that was worked out.
  */
 export function layTable(
   rows: readonly RowView[],
@@ -28,9 +29,25 @@ export function layTable(
         );
   const from = { row: area.top, column: area.left };
   const width = Math.max(0, ...filled.map((cells) => cells.length));
-  const laid: Laid = {
-    written: [],
-    outside: 0,
+  const over: (readonly [CellView, string])[] = [];
+  let outside = 0;
+  filled.forEach((cells, down) =>
+    cells.forEach((text, across) => {
+      const view = rows[from.row + down]?.cells[from.column + across];
+      if (view) over.push([view, text]);
+      else if (text !== '') outside++;
+    }),
+  );
+  const isSame = ([view, text]: readonly [CellView, string]) => text === view.source;
+  const isLeft = ([view, text]: readonly [CellView, string]) =>
+    text === ''
+      ? view.state !== 'fixed'
+      : text === view.source && (view.state === 'fixed' || view.over);
+  return {
+    written: over.every((each) => isSame(each) || isLeft(each))
+      ? []
+      : over.filter((each) => !isLeft(each)).map(([{ cell }, text]) => ({ cell, text })),
+    outside,
     area: {
       top: from.row,
       bottom: Math.min(rows.length, from.row + filled.length) - 1,
@@ -38,17 +55,6 @@ export function layTable(
       right: from.column + width - 1,
     },
   };
-  filled.forEach((cells, down) =>
-    cells.forEach((text, across) => {
-      const view = rows[from.row + down]?.cells[from.column + across];
-      if (!view) {
-        if (text !== '') laid.outside++;
-      } else if (text !== view.source && !(text === '' && view.state !== 'fixed')) {
-        laid.written.push({ cell: view.cell, text });
-      }
-    }),
-  );
-  return laid;
 }
 
 /** The texts of the cells that are chosen, as they would be typed. */
