@@ -106,7 +106,7 @@ describe('nadir lay-out', () => {
     [
       'start',
       { start: '2027-05-01', weeks: undefined },
-      'race.date: The race on 2027-04-18 is before the start',
+      'race.date: The race on Sun 18 Apr 2027 is before the start',
     ],
   ])('answers a bad file with one line and 2: %s', async (name, change, line) => {
     const { code, output } = await nadir('lay-out', changed(name, change));

@@ -120,7 +120,7 @@ describe('a bad file', () => {
     [
       'a race before the start',
       { ...smallest, start: '2027-06-07' },
-      'race.date: The race on 2027-05-30 is before the start on 2027-06-07. Move one of them.',
+      'race.date: The race on Sun 30 May 2027 is before the start on Mon 7 Jun 2027. Move one of them.',
     ],
     [
       'no version at all',

@@ -8,6 +8,11 @@ export function dayWords(date: CivilDate): string {
   return `${weekday.charAt(0).toUpperCase()}${weekday.slice(1, 3)} ${dayAndMonth(date)}`;
 }
 
+/** With its year: `2027-03-02` is `Tue 2 Mar 2027`. */
+export function dateWords(date: CivilDate): string {
+  return `${dayWords(date)} ${date.slice(0, 4)}`;
+}
+
 /** `2027-03-02` is `2 Mar`. */
 export function dayAndMonth(date: CivilDate): string {
   return `${Number(date.slice(8))} ${MONTHS[Number(date.slice(5, 7)) - 1] ?? ''}`;

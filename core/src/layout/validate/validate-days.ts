@@ -1,4 +1,4 @@
-import { formatWithUnit } from '../../base/format/index.js';
+import { dateWords, formatWithUnit } from '../../base/format/index.js';
 import { cycleLengths, isRun, type PatternDay } from '../../spec/days/index.js';
 import { addDays, startOfWeek } from '../../base/index.js';
 import { type Issue, issue, type ResolvedSpec } from '../../spec/index.js';
@@ -69,18 +69,20 @@ function validateFixed({ athlete, days, start, race }: ResolvedSpec): Issue[] {
     const found: Issue[] = [];
     // The week of the race is whole, its last days after the race included.
     if (date < start || date > addDays(race.date, 6)) {
-      const message = `${date} is outside the block of ${start} to ${race.date}. Leave the day out.`;
+      const message = `${dateWords(date)} is outside the block of ${dateWords(start)} to ${dateWords(race.date)}. Leave the day out.`;
       found.push(issue('day-outside-block', at('date'), message));
     }
     if (seen.has(date)) {
-      found.push(issue('day-twice', at('date'), `${date} is fixed twice. Keep one of the two.`));
+      found.push(
+        issue('day-twice', at('date'), `${dateWords(date)} is fixed twice. Keep one of the two.`),
+      );
     }
     seen.add(date);
     if ((amount ?? 0) > most) {
       found.push(issue('amount-out-of-range', at('amount'), beyond(athlete, amount ?? 0, date)));
     }
     if (firstRun !== undefined && firstRun >= (amount ?? 0)) {
-      const message = `The first run of ${date} is not shorter than the day. Leave something for the second.`;
+      const message = `The first run of ${dateWords(date)} is not shorter than the day. Leave something for the second.`;
       found.push(issue('first-run-too-long', at('firstRun'), message));
     }
     if (session !== undefined) found.push(...validateText(at('session'), session, date));
@@ -97,7 +99,7 @@ function validateLongRuns({ days, weekStartsOn }: ResolvedSpec): Issue[] {
     const other = taken.get(week);
     taken.set(week, date);
     if (other === undefined) return [];
-    const message = `The week of ${week} has long runs on ${other} and on ${date}. Make one of them semi-long.`;
+    const message = `The week of ${dateWords(week)} has long runs on ${dateWords(other)} and on ${dateWords(date)}. Make one of them semi-long.`;
     return [issue('two-long-runs', ['days', index, 'role'], message)];
   });
 }

@@ -1,4 +1,4 @@
-import { formatPlain } from '../../base/format/index.js';
+import { dateWords, formatPlain } from '../../base/format/index.js';
 import { type BlockEvent, eventCharacters, lastDay } from '../../spec/days/index.js';
 import { differenceInDays, startOfWeek } from '../../base/index.js';
 import { blockLength } from '../../rules/index.js';
@@ -37,16 +37,16 @@ function validatePlace(
   const at = (field: string) => ['events', index, field];
   const end = lastDay({ from, to });
   if (end < from) {
-    const message = `${name} ends on ${end}, before it begins on ${from}. Swap the two days.`;
+    const message = `${name} ends on ${dateWords(end)}, before it begins on ${dateWords(from)}. Swap the two days.`;
     return [issue('event-reversed', at('to'), message)];
   }
   if (eventCharacters[kind].isRace) {
     if (from >= race.date) {
-      const message = `${name} on ${from} is not before ${race.name} on ${race.date}. Move it, or make it the goal race.`;
+      const message = `${name} on ${dateWords(from)} is not before ${race.name} on ${dateWords(race.date)}. Move it, or make it the goal race.`;
       return [issue('event-after-race', at('from'), message)];
     }
     if (from < start) {
-      const message = `${name} on ${from} is before the block starts on ${start}. Move it, or start earlier.`;
+      const message = `${name} on ${dateWords(from)} is before the block starts on ${dateWords(start)}. Move it, or start earlier.`;
       return [issue('event-before-start', at('from'), message)];
     }
     return [];
@@ -57,7 +57,7 @@ function validatePlace(
     return [issue('event-longer-than-block', at('to'), message)];
   }
   if (end < start || from > race.date) {
-    const message = `${name} is outside the block of ${start} to ${race.date}. Move or remove it.`;
+    const message = `${name} is outside the block of ${dateWords(start)} to ${dateWords(race.date)}. Move or remove it.`;
     return [issue('event-outside-block', at('from'), message)];
   }
   return end >= race.date
@@ -65,7 +65,7 @@ function validatePlace(
         issue(
           'event-over-race',
           at('to'),
-          `${name} lasts over race day, ${race.date}. End it the day before at the latest.`,
+          `${name} lasts over race day, ${dateWords(race.date)}. End it the day before at the latest.`,
         ),
       ]
     : [];

@@ -1,4 +1,9 @@
-import { formatDuration, formatPace, formatRaceDistance } from '../../base/format/index.js';
+import {
+  dateWords,
+  formatDuration,
+  formatPace,
+  formatRaceDistance,
+} from '../../base/format/index.js';
 import type { NamedPace, Result } from '../../spec/choices/index.js';
 import type { CivilDate, Unit } from '../../base/index.js';
 import { type Athlete, type Issue, issue, type Race, type ResolvedSpec } from '../../spec/index.js';
@@ -27,7 +32,7 @@ export function validateToday(results: readonly Result[], today: CivilDate): Iss
           issue(
             'result-in-future',
             ['athlete', 'results', index, 'date'],
-            `${date} is still to come. Enter a result when it has been run.`,
+            `${dateWords(date)} is still to come. Enter a result when it has been run.`,
           ),
         ]
       : [],

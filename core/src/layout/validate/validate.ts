@@ -1,4 +1,4 @@
-import { formatPlain, formatWithUnit } from '../../base/format/index.js';
+import { dateWords, formatPlain, formatWithUnit } from '../../base/format/index.js';
 import { countBack, countWeeks, differenceInDays } from '../../base/index.js';
 import { blockLength, newestEngine } from '../../rules/index.js';
 import { type BlockSpec, type Issue, issue, type ResolvedSpec } from '../../spec/index.js';
@@ -58,7 +58,7 @@ function validateDates({ race, start, weeks, weekStartsOn = 'monday' }: BlockSpe
   if (start === undefined) {
     const longest = countBack(race.date, weeks ?? blockLength.most, weekStartsOn);
     if (longest >= FIRST_DAY) return [];
-    const message = `A block toward ${race.date} would begin before ${FIRST_DAY}. Choose a later race.`;
+    const message = `A block toward ${dateWords(race.date)} would begin before ${dateWords(FIRST_DAY)}. Choose a later race.`;
     return [issue('date-out-of-range', ['race', 'date'], message)];
   }
   if (differenceInDays(race.date, start) < 0) {
@@ -66,7 +66,7 @@ function validateDates({ race, start, weeks, weekStartsOn = 'monday' }: BlockSpe
       issue(
         'race-before-start',
         ['race', 'date'],
-        `The race on ${race.date} is before the start on ${start}. Move one of them.`,
+        `The race on ${dateWords(race.date)} is before the start on ${dateWords(start)}. Move one of them.`,
       ),
     ];
   }
@@ -76,7 +76,7 @@ function validateDates({ race, start, weeks, weekStartsOn = 'monday' }: BlockSpe
       issue(
         'weeks-out-of-range',
         ['start'],
-        `From ${start} to ${race.date} are ${counted} weeks; a block has ${blockLength.least} to ${blockLength.most}. Move the start.`,
+        `From ${dateWords(start)} to ${dateWords(race.date)} are ${counted} weeks; a block has ${blockLength.least} to ${blockLength.most}. Move the start.`,
       ),
     ];
   }
@@ -85,7 +85,7 @@ function validateDates({ race, start, weeks, weekStartsOn = 'monday' }: BlockSpe
       issue(
         'weeks-disagree',
         ['weeks'],
-        `From ${start} to ${race.date} are ${counted} weeks, not ${weeks}. Leave out "weeks" or move the start.`,
+        `From ${dateWords(start)} to ${dateWords(race.date)} are ${counted} weeks, not ${weeks}. Leave out "weeks" or move the start.`,
       ),
     ];
   }

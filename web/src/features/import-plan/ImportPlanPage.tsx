@@ -17,6 +17,7 @@ import { TextAnswer } from '../../components/TextAnswer.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { plural } from '../../components/dates.js';
 import styles from './ImportPlan.module.css';
+import { PlanExample } from './PlanExample.js';
 import { PlanTable } from './PlanTable.js';
 import { TableSource } from './TableSource.js';
 import { type PlanAsked, usePlan } from './usePlan.js';
@@ -168,6 +169,7 @@ export function ImportPlanPage() {
         <section aria-label="The plan" className={styles.plan}>
           <TableSource onTable={take} />
           {failure && 'kind' in failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
+          {!read && <PlanExample onTake={take} />}
           {read && (
             <>
               <div role="status" className={styles.verdict}>
