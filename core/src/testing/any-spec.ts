@@ -328,7 +328,8 @@ const fixedDay = part(
       const date = addDays(raceDay(spec), -daysOut);
       const amount = r.amount === undefined ? undefined : r.amount * unitOf(spec);
       // Two runs of a day, as `5+10` has them.
-      const firstRun = amount !== undefined && r.follow ? amount / 3 : undefined;
+      const isTwice = amount !== undefined && r.follow && r.session === undefined;
+      const firstRun = isTwice ? amount / 3 : undefined;
       return { ...spec, days: [...(spec.days ?? []), { ...r, date, amount, firstRun }] };
     },
 );

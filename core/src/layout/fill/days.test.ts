@@ -4,7 +4,8 @@ import { type FixedDay, patternRoles } from '../../spec/days/index.js';
 import { patternDays, weekPatternNames, weekPatterns } from '../../edit/week/index.js';
 import { sum } from '../../base/index.js';
 import type { BlockSpec } from '../../spec/index.js';
-import { readSession } from '../../sessions/index.js';
+import { readSession, sessionPacesOf, sessionTotals } from '../../sessions/index.js';
+import { rulesOf } from '../../rules/index.js';
 import { showBlock } from '../../present/index.js';
 import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
@@ -16,7 +17,31 @@ const words = (given: BlockSpec, number: number) =>
   weekOf(given, number).days.map(({ role, distance }) => `${role} ${distance / 1000}`);
 const withDays = (...days: FixedDay[]): BlockSpec => ({ ...marathon, days });
 
+const { spec } = layOut(marathon);
+const paces = sessionPacesOf(spec, rulesOf(spec), '2027-02-16');
+
 describe('a pinned day', () => {
+  it('of two runs has its session in the longer one, made smaller where it must be', () => {
+    const tuesday = (amount: number, firstRun: number) =>
+      weekOf(withDays({ date: '2027-02-16', amount, firstRun, role: 'quality' }), 10).days[1];
+    // Three times 14 min at 4:37 are 9.1 km, with two jogs about 10: more than 8 and 6 km.
+    for (const [amount, firstRun] of [
+      [20_000, 5000],
+      [15_000, 7000],
+      [12_000, 6000],
+    ] as const) {
+      const day = tuesday(amount, firstRun);
+      const main = day?.sessions.at(-1);
+      const read = readSession(main?.shorthand ?? '');
+      if (!read.ok) throw new Error(main?.shorthand);
+      const { distance } = sessionTotals(read.session.parts, paces);
+      expect(main?.family).toBeDefined();
+      // Its words are as long as it is, to a rounded tenth.
+      expect(Math.abs(distance - (amount - firstRun))).toBeLessThan(200);
+      expect(day?.distance).toBe(amount);
+    }
+  });
+
   // Week 1: 55 km, 19 long, 11 the session; a pin of 12 leaves 13 for three runs.
   it('is kept exactly, and the rest re-deals', () => {
     expect(words(withDays({ date: '2026-12-16', amount: 12_000 }), 1)).toEqual([

@@ -1,7 +1,8 @@
 import { type CivilDate, clean, floorTo, sum } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import { noPast } from '../past/past.js';
-import type { KeySession } from '../sessions/fill-sessions.js';
+import { isAsWritten, type KeySession } from '../sessions/fill-sessions.js';
+import { amountOf, fitSession } from '../sessions/session-lengths.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { type Deal, type FixedBy, type WeekToDeal, openDeal } from './open-deal.js';
 import { amountsFor, meantFor } from './share.js';
@@ -61,6 +62,9 @@ function dealOut(deal: Deal): DealtWeek {
   const parts: number[][] = deal.fixed.map((held, index) =>
     held ? split(deal, index, held.amount) : [],
   );
+  parts.forEach((runs, index) => {
+    if (runs.length > 1) keepWithin(deal, index, Math.max(...runs));
+  });
   slots.forEach(({ index }, place) => {
     const amount = amounts[place] ?? 0;
     if (amount > 0) parts[index]?.push(amount);
@@ -75,6 +79,13 @@ function volumeOf(deal: Deal, meant: number, shared: number): number {
   if (cuts?.atMost === undefined) return clean(volume - Math.max(0, meant - shared));
   const cut = days.map((day, index) => Math.min(fixed[index]?.amount ?? 0, cuts.of(day).amount));
   return clean(longRun + sum(raced) + shared + sum(cut));
+}
+
+/** A session is run in the longer of two runs: it stays, is made smaller, or goes. */
+function keepWithin({ context, days, kept }: Deal, index: number, room: number): void {
+  const [key, day] = [kept[index], days[index]];
+  if (!key || !day || amountOf(context, key.laid) <= room) return;
+  kept[index] = isAsWritten(key.family) ? undefined : fitSession(context, key, day.date, room);
 }
 
 function dealtDay(

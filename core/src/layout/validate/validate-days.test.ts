@@ -37,6 +37,18 @@ describe('days that cannot be laid out', () => {
       'days.0.amount',
     ],
     [
+      'with a first run as long as the day',
+      { days: [{ date: '2027-01-20', amount: 8000, firstRun: 8000 }] },
+      'first-run',
+      'days.0.firstRun',
+    ],
+    [
+      'with two runs and a session',
+      { days: [{ date: '2027-01-20', amount: 8000, firstRun: 3000, session: '8 km easy' }] },
+      'first-run',
+      'days.0.firstRun',
+    ],
+    [
       'with a session of ten thousand characters',
       { days: [{ date: '2027-01-20', session: 'x'.repeat(10_000) }] },
       'session-unreadable',

@@ -1,5 +1,5 @@
-import { dateWords, formatWithUnit } from '../../base/format/index.js';
-import { cycleLengths, isRun, type PatternDay } from '../../spec/days/index.js';
+import { capital, dateWords, formatWithUnit } from '../../base/format/index.js';
+import { cycleLengths, type FixedDay, isRun, type PatternDay } from '../../spec/days/index.js';
 import { addDays, startOfWeek } from '../../base/index.js';
 import { type Issue, issue, type ResolvedSpec } from '../../spec/index.js';
 import { issuesOfFamilies, readSession, textsOf } from '../../sessions/index.js';
@@ -42,18 +42,34 @@ function validateRotations({ families = [], rotations = [] }: ResolvedSpec): Iss
 
 function validateWeekdays({ athlete, week: { fixed = [] } }: ResolvedSpec): Issue[] {
   const most = MOST_RUN[athlete.basis];
-  return fixed.flatMap(({ weekday, amount, session, role }, index) => {
+  return fixed.flatMap((rule, index) => {
+    const { weekday, amount, session, role } = rule;
     const at = (field: string) => ['week', 'fixed', index, field];
     const found = session === undefined ? [] : validateText(at('session'), session, weekday);
     if ((amount ?? 0) > most) {
       found.push(issue('amount-out-of-range', at('amount'), beyond(athlete, amount ?? 0, weekday)));
     }
+    found.push(...validateSplit(rule, at('firstRun'), capital(weekday)));
     if (role === 'long') {
       const message = 'Which weekday the long run is on is an answer of its own.';
       found.push(issue('long-run-weekday', at('role'), message));
     }
     return found;
   });
+}
+
+/** Two runs share an amount; a session is written as one. */
+function validateSplit(
+  { amount = 0, firstRun, session }: Pick<FixedDay, 'amount' | 'firstRun' | 'session'>,
+  path: (string | number)[],
+  on: string,
+): Issue[] {
+  if (firstRun === undefined || (firstRun < amount && session === undefined)) return [];
+  const message =
+    session === undefined
+      ? `The first run of ${on} is not shorter than the day. Leave something for the second.`
+      : `${on} has a session and two runs. Write the one or the other.`;
+  return [issue('first-run', path, message)];
 }
 
 function beyond(athlete: ResolvedSpec['athlete'], amount: number, on: string): string {
@@ -64,7 +80,8 @@ function beyond(athlete: ResolvedSpec['athlete'], amount: number, on: string): s
 function validateFixed({ athlete, days, start, race }: ResolvedSpec): Issue[] {
   const seen = new Set<string>();
   const most = MOST_RUN[athlete.basis];
-  return days.flatMap(({ date, amount, firstRun, session }, index) => {
+  return days.flatMap((day, index) => {
+    const { date, amount, session } = day;
     const at = (field: string) => ['days', index, field];
     const found: Issue[] = [];
     // The week of the race is whole, its last days after the race included.
@@ -81,10 +98,7 @@ function validateFixed({ athlete, days, start, race }: ResolvedSpec): Issue[] {
     if ((amount ?? 0) > most) {
       found.push(issue('amount-out-of-range', at('amount'), beyond(athlete, amount ?? 0, date)));
     }
-    if (firstRun !== undefined && firstRun >= (amount ?? 0)) {
-      const message = `The first run of ${dateWords(date)} is not shorter than the day. Leave something for the second.`;
-      found.push(issue('first-run-too-long', at('firstRun'), message));
-    }
+    found.push(...validateSplit(day, at('firstRun'), dateWords(date)));
     if (session !== undefined) found.push(...validateText(at('session'), session, date));
     return found;
   });

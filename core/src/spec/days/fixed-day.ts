@@ -36,7 +36,7 @@ export function withFixedDay(
   part: Partial<FixedDay>,
 ): FixedDay[] {
   const whole = { ...fixedDayOf(days, date), ...part, date };
-  const isSplit = (whole.firstRun ?? Infinity) < (whole.amount ?? 0);
+  const isSplit = whole.session === undefined && (whole.firstRun ?? Infinity) < (whole.amount ?? 0);
   const wish = isSplit ? whole : { ...whole, firstRun: undefined };
   const { date: _, ...asked } = wish;
   const asks = Object.values<unknown>(asked).some((value) => value !== undefined);
