@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { sum } from '../../base/index.js';
 import { layOut } from '../../lay-out.js';
+import type { BlockEvent } from '../../spec/days/index.js';
 import { marathon } from '../../testing/examples.js';
 import { applyChange, freeWeeks } from '../index.js';
 import { writeCells } from '../sheet/index.js';
@@ -47,6 +48,18 @@ describe('the days of a week', () => {
     const [monday = 0, tuesday = 0] = week?.days.map(({ distance }) => distance) ?? [];
     expect(Math.abs(tuesday - 1.5 * monday)).toBeLessThanOrEqual(1000);
     expect(week?.days.map(({ role }) => role)).toEqual(own.weeks[5]?.days.map(({ role }) => role));
+  });
+
+  it('leave a race where it stands, and no long run beside it', () => {
+    const sunday = own.weeks[8]?.days[6]?.date ?? '';
+    const race = { kind: 'tune-up-race', name: 'Gullstone 10', from: sunday, distance: 10_000 };
+    const raced = layOut({ ...own.spec, events: [race as BlockEvent] });
+    const carried = after(carryDays(raced, 6, [9], 'as-they-are').change, raced);
+    const roles = carried.weeks[8]?.days.map(({ role }) => role);
+    expect(roles?.[6]).toBe('tune-up');
+    expect(roles).not.toContain('long');
+    expect(lengths(carried, 9)?.slice(0, 5)).toEqual([8000, 12_000, 14_000, 0, 10_000]);
+    expect(carried.findings.some(({ check }) => check === 'week-over-wish')).toBe(false);
   });
 
   it('leave race week alone', () => {

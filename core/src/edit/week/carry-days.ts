@@ -98,6 +98,10 @@ function carryTo(
     },
     { days, pins },
   );
+  // Where a race stands on its day the long run of these days is left out, and no other takes its place.
+  if (target.longRun > 0 && !pairs.some(({ day }) => day.role === 'long')) {
+    carried.pins = withPin(carried.pins, target.number, 'longRun', 0);
+  }
   const volume = clean(sum(amounts) + racedIn(block, target));
   return { ...carried, pins: withPin(carried.pins, target.number, 'volume', volume) };
 }
