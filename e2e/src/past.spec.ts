@@ -73,7 +73,12 @@ test('keeps a template and starts another athlete from it, on their own numbers'
   await page.getByRole('menuitem', { name: 'Keep as template' }).click();
   await expect(page.getByText(/Kept as template/)).toBeVisible();
   await page.getByRole('link', { name: 'Blocks' }).click();
-  await page.getByRole('link', { name: 'Start a block from it' }).first().click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Goal race, 12 weeks' })
+    .getByRole('link', { name: 'Start a block from it' })
+    .first()
+    .click();
   await page.getByLabel('Athlete', { exact: true }).selectOption('Ottoline Brack');
   await expect(page.getByText(/^From the template/)).toBeVisible();
   await openAnswer(page, 'Volume');
