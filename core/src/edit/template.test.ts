@@ -90,6 +90,23 @@ describe('a template', () => {
     expect(validateSpec(resolveSpec(other))).toEqual([]);
   });
 
+  it('leaves a short day something to run, and goes from distance to time in weekdays too', () => {
+    const day = { toGo: 8, weekday: 'tuesday', amount: 2000, firstRun: 1500 } as const;
+    const small = { ...given, volume: { peak: 33_000 } };
+    // A third of 2 km is less than a kilometre: one run of one.
+    expect(fromTemplate({ ...template, days: [day] }, small).days).toMatchObject([
+      { amount: 1000, firstRun: undefined },
+    ]);
+    const week = { ...marathon.week, fixed: [{ weekday: 'monday' as const, amount: 10_000 }] };
+    const weekly = { ...template, week };
+    expect(fromTemplate(weekly, given).week?.fixed?.[0]?.amount).toBe(10_000);
+    const athlete = { ...given.athlete, basis: 'time' as const, recentWeeks: [10_800] };
+    const timed = resolveSpec(fromTemplate(weekly, { athlete, race: marathon.race }));
+    // 10 of 92 km at the peak are as much of its minutes.
+    const monday = timed.week.fixed?.[0]?.amount ?? 0;
+    expect(Math.abs(monday - (10 / 92) * timed.volume.peak)).toBeLessThan(300);
+  });
+
   it('names its parts, and leaves out those that are not wanted', () => {
     const rules = { values: { 'volume.growthCap': 0.05 } };
     const whole = { ...template, overrides: rules, days: [], events: [] };

@@ -76,12 +76,13 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
   const { growth } = source.volume;
   const { days, events } = dated(template, spec);
   const part = spec.volume.peak / Math.max(1, source.volume.peak);
-  const written = days.map(({ amount, firstRun, ...day }) => ({
-    ...day,
-    amount: amount === undefined ? undefined : roundTo(amount * part, step),
-    firstRun: firstRun === undefined ? undefined : roundTo(firstRun * part, step),
-  }));
-  const { oftenHurt, unavailable } = spec.athlete;
+  const written = days.map((day) => scaled(day, part, step));
+  const { oftenHurt, unavailable, basis } = spec.athlete;
+  // The club's ten kilometres are ten for everybody; in minutes they are something else.
+  const fixed =
+    basis === template.basis
+      ? source.week.fixed
+      : source.week.fixed?.map((rule) => scaled(rule, part, step));
   return {
     ...given,
     weeks,
@@ -96,12 +97,13 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
     taper: source.taper,
     week: {
       ...source.week,
+      fixed,
       runDays: Math.min(source.week.runDays, 7 - unavailable.length),
       qualityOn: oftenHurt ? [] : source.week.qualityOn,
       // An amount of the other athlete’s own.
       midweek: undefined,
       // A pattern made for the sound may ask more than the often hurt should do.
-      ...(oftenHurt && { days: undefined, byPhase: undefined, fixed: gentle(source.week.fixed) }),
+      ...(oftenHurt && { days: undefined, byPhase: undefined, fixed: gentle(fixed) }),
     },
     sessions: template.sessions,
     ...(!oftenHurt && { families: template.families, rotations: template.rotations }),
@@ -116,6 +118,18 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
         ...(pin.longRun !== undefined && { longRun: longRun.place(pin.longRun) }),
       })),
   };
+}
+
+/** A fixed length as a part of itself, in whole steps; a second run is left something. */
+function scaled<D extends Pick<FixedDay, 'amount' | 'firstRun'>>(
+  day: D,
+  part: number,
+  step: number,
+): D {
+  if (day.amount === undefined) return day;
+  const amount = Math.max(step, roundTo(day.amount * part, step));
+  const first = roundTo((day.firstRun ?? 0) * part, step);
+  return { ...day, amount, firstRun: first > 0 && first < amount ? first : undefined };
 }
 
 /** Days without what may be hard. */

@@ -17,7 +17,7 @@ import { useSignedIn } from '../../api/session.js';
 import { newBlockState } from '../../components/carried-wishes.js';
 import { AskPage } from './AskPage.js';
 import { freshWishes } from './questions.js';
-import { startAfter, startFromTemplate } from './starting-point.js';
+import { type FromTemplate, startAfter, startFromTemplate } from './starting-point.js';
 import { TemplateParts } from './TemplateParts.js';
 import { useAsked } from './useAsked.js';
 
@@ -49,7 +49,7 @@ export function NewBlockPage() {
     : { ...fresh, ...(athlete && { athlete: athlete.facts }) };
   return (
     <NewBlock
-      first={template ? startFromTemplate(template.template, first) : first}
+      first={template ? startFromTemplate(template.template, first) : { file: first, unfit: [] }}
       athlete={athlete}
       athletes={athletes}
       template={template}
@@ -63,14 +63,15 @@ function NewBlock({
   athletes,
   template,
 }: {
-  first: BlockFile;
+  first: FromTemplate;
   athlete: AthleteAnswer | undefined;
   athletes: readonly AthleteAnswer[];
   template: TemplateAnswer | undefined;
 }) {
   const navigate = useNavigate();
   const [athleteId, setAthleteId] = useState(athlete?.id ?? '');
-  const ask = useAsked(() => first);
+  const ask = useAsked(() => first.file);
+  const [unfit, setUnfit] = useState(first.unfit);
   const [addAthlete, adding] = useAddAthleteMutation();
   const [addBlock, laying] = useAddBlockMutation();
   const [left, setLeft] = useState<readonly TemplatePart[]>([]);
@@ -90,15 +91,23 @@ function NewBlock({
       week: undefined,
       pins: undefined,
     };
-    ask.setAsked(
-      template ? startFromTemplate(withoutParts(template.template, left), asked) : asked,
-    );
+    take(asked, left);
+  }
+
+  /** The wishes in the shape of the template, where there is one. */
+  function take(asked: BlockFile, without: readonly TemplatePart[]) {
+    if (!template) {
+      ask.setAsked(asked);
+      return;
+    }
+    const taken = startFromTemplate(withoutParts(template.template, without), asked);
+    ask.setAsked(taken.file);
+    setUnfit(taken.unfit);
   }
 
   function onParts(parts: readonly TemplatePart[]) {
     setLeft(parts);
-    if (!template) return;
-    ask.setAsked((old) => startFromTemplate(withoutParts(template.template, parts), old));
+    take(ask.asked, parts);
   }
 
   async function keep(event: SyntheticEvent) {
@@ -118,7 +127,7 @@ function NewBlock({
   }
 
   const detail = template
-    ? `From the template “${template.name}”, scaled to the athlete’s own start and peak.`
+    ? templateWords(template.name, unfit)
     : ask.asked.previousRace
       ? `After ${ask.asked.previousRace.name}: easy days first, then from what was held.`
       : 'Three questions are yours. The rest is worked out until you change it.';
@@ -155,4 +164,14 @@ function NewBlock({
       }
     />
   );
+}
+
+/** What a template has become on this athlete. */
+function templateWords(name: string, unfit: FromTemplate['unfit']): string {
+  if (unfit === 'all') {
+    return `The template “${name}” does not fit this race and athlete: the plain answers stand.`;
+  }
+  const left =
+    unfit.length > 0 ? ' Its fixed weeks and written days do not fit, and are left out.' : '';
+  return `From the template “${name}”, scaled to the athlete’s own start and peak.${left}`;
 }

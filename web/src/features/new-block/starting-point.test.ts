@@ -29,7 +29,7 @@ describe('a block that starts from another', () => {
       volume: undefined,
       taper: undefined,
     };
-    const file = startFromTemplate(templateOf(block), asked);
+    const { file } = startFromTemplate(templateOf(block), asked);
     expect(parseBlockFile(file)).toMatchObject({ ok: true });
     expect(file.volume?.start).toBe(50_000);
     expect(file.taper?.school).toBe('long-descent');
@@ -56,11 +56,29 @@ describe('a block that starts from another', () => {
       week: { fixed: [{ weekday: 'monday', amount: 10_000 }] },
     };
     const asked: BlockFile = { ...block, athlete: { name: 'Wren Castellan' }, volume: undefined };
-    const file = startFromTemplate(templateOf(turning), asked);
+    const { file } = startFromTemplate(templateOf(turning), asked);
     expect(file).toMatchObject({
       families: [family],
       rotations: turning.rotations,
       week: { fixed: [{ weekday: 'monday', amount: 10_000 }] },
     });
+  });
+
+  it('from a template says what of it cannot be fitted', () => {
+    // A rise of a kilometre stretched to fifty: the pinned week would be beyond anyone.
+    const flat: BlockFile = {
+      ...block,
+      volume: { start: 80_000, peak: 81_000 },
+      pins: [{ week: 3, volume: 120_000 }],
+    };
+    const asked: BlockFile = { ...block, athlete: { name: 'Wren', recentWeeks: [50_000] } };
+    const { file, unfit } = startFromTemplate(templateOf(flat), {
+      ...asked,
+      volume: undefined,
+      taper: undefined,
+    });
+    expect(unfit).toEqual(['weeks', 'days']);
+    expect(file.pins ?? []).toEqual([]);
+    expect(parseBlockFile(file)).toMatchObject({ ok: true });
   });
 });

@@ -1,6 +1,12 @@
 import { type BlockFile, givenOf, problemsOfWishes, toBlockFile } from '@nadir/contract';
 import { layOut } from '@nadir/core';
-import { followingBlock, fromTemplate, type Template } from '@nadir/core/edit';
+import {
+  followingBlock,
+  fromTemplate,
+  type Template,
+  type TemplatePart,
+  withoutParts,
+} from '@nadir/core/edit';
 import { resolveSpec } from '@nadir/core/layout';
 import type { BlockSpec } from '@nadir/core/spec';
 import { UNNAMED_RACE } from './questions.js';
@@ -15,11 +21,17 @@ export function startAfter(block: BlockFile): BlockFile {
   return fileOf(next) ?? block;
 }
 
+/** A block that starts from a template, and the parts of it that could not be fitted. */
+export interface FromTemplate {
+  file: BlockFile;
+  unfit: readonly TemplatePart[] | 'all';
+}
+
 /**
  * The same wishes in the shape of a template, scaled to the athlete’s own start
- * and peak; unchanged where the two cannot be fitted together.
+ * and peak; without its fixed figures, or unchanged, where they cannot be fitted.
  */
-export function startFromTemplate(template: Template, asked: BlockFile): BlockFile {
+export function startFromTemplate(template: Template, asked: BlockFile): FromTemplate {
   const {
     format: _format,
     version: _version,
@@ -29,10 +41,16 @@ export function startFromTemplate(template: Template, asked: BlockFile): BlockFi
     houseRules,
     paces,
   } = asked;
-  return (
-    fileOf(fromTemplate(template, { athlete, race, weekStartsOn, houseRules, paces })) ?? asked
-  );
+  const given = { athlete, race, weekStartsOn, houseRules, paces };
+  for (const unfit of [[], FIGURES]) {
+    const file = fileOf(fromTemplate(withoutParts(template, unfit), given));
+    if (file) return { file, unfit };
+  }
+  return { file: asked, unfit: 'all' };
 }
+
+/** What of a template is figures of another athlete’s. */
+const FIGURES: readonly TemplatePart[] = ['weeks', 'days'];
 
 function fileOf(given: BlockSpec): BlockFile | undefined {
   if (problemsOfWishes(given).length > 0) return undefined;
