@@ -48,8 +48,11 @@ describe('the menu of the chosen weeks', () => {
     ['Move a week earlier', 'Moved weeks 5–6 1 week earlier.'],
     ['Move a week later', 'Moved weeks 5–6 1 week later.'],
     ['Insert a week before week 5', 'Inserted a week before week 5.'],
-    ['Days of week 5 in all of them', 'Carried the days of week 5 to week 6, as they are.'],
-    ['Days of week 5, scaled to each', 'Carried the days of week 5 to week 6, scaled to each.'],
+    ['Copy week 5’s days to the others', 'Copied the days of week 5 to week 6.'],
+    [
+      'Copy week 5’s days, scaled to each week',
+      'Copied the days of week 5 to week 6, scaled to each.',
+    ],
   ])('%s is one command', async (name, said) => {
     const { user, words } = await open([5, 6]);
     await user.click(item(name));

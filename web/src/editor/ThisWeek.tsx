@@ -88,19 +88,19 @@ export const ThisWeek = memo(function ThisWeek({
       ),
     },
     {
-      title: 'Its days',
+      title: 'Days',
       acts: [
         ...(many
           ? [
-              act(`Days of week ${first} in all of them`, () =>
+              act(`Copy week ${first}’s days to the others`, () =>
                 carryDays(block, first, weeks, 'as-they-are'),
               ),
-              act(`Days of week ${first}, scaled to each`, () =>
+              act(`Copy week ${first}’s days, scaled to each week`, () =>
                 carryDays(block, first, weeks, 'scaled'),
               ),
             ]
-          : [act('Keep its easy days every week', () => keepLengths(block, first))]),
-        { ...act('Free what is fixed', () => freed), disabled: freed === undefined },
+          : [act('Repeat its easy days every week', () => keepLengths(block, first))]),
+        { ...act('Free everything fixed', () => freed), disabled: freed === undefined },
       ],
     },
     {

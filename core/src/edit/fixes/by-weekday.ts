@@ -1,5 +1,5 @@
 import { familiesOf } from '../../spec/index.js';
-import { freeWeekday, placeName, setRotation, weekdayWords } from '../week/index.js';
+import { endWords, freeWeekday, setRotation, weekdayWords } from '../week/index.js';
 import type { Fix, FixContext } from './fix.js';
 
 /** Ends what takes turns in a place of the week, or what is fixed of one. */
@@ -8,7 +8,7 @@ export function freeWeekdays({ block }: FixContext): Fix[] {
   const turning = rotations.flatMap(({ on, phases, weeks }): Fix[] => {
     if (weeks) return [];
     const { change } = setRotation(block, on, [], phases);
-    return [{ label: `End the rotation of ${placeName(on)}s`, change }];
+    return [{ label: endWords(on), change }];
   });
   const fixed = (week.fixed ?? []).map((rule): Fix => {
     const { change } = freeWeekday(block, rule);

@@ -14,7 +14,7 @@ function meantAsPair({ block: { spec } }: FixContext, dates: readonly string[]):
   if (first === undefined || !dates.includes(addDays(first, 1))) return [];
   const { pairs = [] } = spec.week;
   const weekday = weekdayOf(first);
-  const label = `Mean ${capital(weekday)} and ${capital(shiftWeekday(weekday, 1))} as a pair`;
+  const label = `Treat ${capital(weekday)} and ${capital(shiftWeekday(weekday, 1))} as a pair`;
   return [{ label, change: { week: { ...spec.week, pairs: [...pairs, weekday] } } }];
 }
 

@@ -36,7 +36,7 @@ describe('the days of a week', () => {
     ]);
     expect(carried.weeks[8]?.volume).toBe(44_000 + (long ?? 0));
     expect(carried.spec.pins.some(({ week }) => week === 8)).toBe(false);
-    expect(message).toBe('Carried the days of week 6 to weeks 7, 9, as they are.');
+    expect(message).toBe('Copied the days of week 6 to weeks 7, 9.');
   });
 
   it('are scaled to the volume that each week has, and add up to it', () => {

@@ -35,10 +35,10 @@ export function carryDays(
     { days: block.spec.days, pins: block.spec.pins },
   );
   const numbers = targets.map(({ number }) => number);
-  const words = how === 'scaled' ? 'scaled to each' : 'as they are';
+  const scaled = how === 'scaled' ? ', scaled to each' : '';
   return {
     change: carried,
-    message: `Carried the days of week ${from} to ${weekWords(numbers)}, ${words}.`,
+    message: `Copied the days of week ${from} to ${weekWords(numbers)}${scaled}.`,
   };
 }
 
@@ -57,7 +57,7 @@ export function keepLengths({ spec, weeks }: Block, from: number): Command {
   );
   return {
     change: { week: { ...spec.week, fixed: [...fixed, ...rules] } },
-    message: `Kept the easy days of week ${from} through the block.`,
+    message: `Repeated the easy days of week ${from} through the block.`,
   };
 }
 

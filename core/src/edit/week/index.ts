@@ -20,6 +20,7 @@ export { type Carrying, carryDays, keepLengths } from './carry-days.js';
 export { assignFamily, choosePattern, dropPattern, patternDays, setCycleRole } from './pattern.js';
 export {
   asAssigned,
+  endWords,
   type GridCell,
   type Place,
   placeName,

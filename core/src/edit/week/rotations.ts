@@ -29,6 +29,12 @@ export function placeName(place: Place): string {
   return `${NTH[place - 1] ?? `${place}th`} hard day`;
 }
 
+/** `End the Tuesday rotation`, `End the first hard day rotation`. */
+export function endWords(place: Place): string {
+  const name = placeName(place);
+  return `End the ${typeof place === 'string' ? name : name.toLowerCase()} rotation`;
+}
+
 /**
  * Lets families take turns in a place of the week, through the block or within phases;
  * an empty turn ends that. Single weeks that were set stay.
@@ -46,7 +52,7 @@ export function setRotation({ spec }: Block, on: Place, turn: Turn, phases?: Pha
     message:
       turn.length > 0
         ? `${placeName(on)}s${where}: ${words}, in turn.`
-        : `Ended the rotation of ${placeName(on)}s${where}.`,
+        : `${endWords(on).replace(/^End/, 'Ended')}${where}.`,
   };
 }
 

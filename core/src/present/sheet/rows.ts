@@ -131,7 +131,7 @@ function segmentRow({ weeks, spec }: Block, shown: ShownBlock): SheetRow[] {
   return [
     {
       key: 'segment',
-      label: school === 'easy' ? 'Of it at pace' : segmentSchools[school].title,
+      label: school === 'easy' ? 'At pace' : segmentSchools[school].title,
       text: (week, index) => {
         const steps = shown.weeks[index]?.segment?.amount ?? atPace(week, measure);
         return steps > 0 ? formatSteps(steps, measure) : '';

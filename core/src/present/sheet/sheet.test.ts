@@ -37,7 +37,7 @@ describe('the sheet of a block', () => {
       sheetIn(km, spec).rows.find(({ key }) => key === 'segment');
     const written = { ...marathon, days: [{ date, session }] };
     expect(segments(marathon)).toBeUndefined();
-    expect(segments(written)).toMatchObject({ label: 'Of it at pace' });
+    expect(segments(written)).toMatchObject({ label: 'At pace' });
     expect(segments(written)?.cells.map(String).filter(Boolean)).toEqual(['11']);
     const longRun = { ...marathon.longRun, segment: 'race-pace-finish' } as const;
     const both = segments({ ...written, longRun });

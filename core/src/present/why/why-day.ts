@@ -26,7 +26,7 @@ export function whyDay(week: Week, day: Day, shown: ShownBlock, rules: HouseRule
       `${placeWords(week, day, rules)}: its part of the ${say(left)} that ${shared} ${shared === 1 ? 'day shares' : 'days share'}.`,
     cross: () => `${Math.round(day.cross.time / 60)} min of cross-training, by the house rule.`,
     swap: () =>
-      `${day.swap ? crossWords[day.swap.kind].title : ''} instead of ${dayRoleWords[day.role]}, minute for minute (${day.swap?.reason === 'indoors' ? 'fewer runs outdoors were asked' : (day.swap?.reason ?? '')}).`,
+      `${day.swap ? crossWords[day.swap.kind].title : ''} instead of ${dayRoleWords[day.role]}, minute for minute (${day.swap?.reason === 'indoors' ? 'you asked for fewer outdoor runs' : (day.swap?.reason ?? '')}).`,
   };
   return messages[day.rule]();
 

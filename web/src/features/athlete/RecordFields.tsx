@@ -132,7 +132,7 @@ function CrossTraining({ facts: { cross = {} }, onChange }: FieldsProps) {
   return crossKinds.map((kind) => (
     <NumberAnswer
       key={kind}
-      label={`${crossWords[kind].title}, an hour`}
+      label={`${crossWords[kind].title}: an hour is worth`}
       because={cross[kind] === undefined ? 'As in the house rules.' : undefined}
       value={Math.round(60 * (cross[kind] ?? usual[kind]))}
       given={cross[kind] !== undefined}

@@ -63,10 +63,10 @@ export function TurnsGrid({
         </h2>
         {others.length > 0 && (
           <ChoiceAnswer
-            label="Add a place"
+            label="Add a day"
             value=""
             choices={[
-              ['', 'Add a place …'],
+              ['', 'Add a day …'],
               ...others.map((place) => [String(place), placeName(place)] as const),
             ]}
             onAnswer={(chosen) =>

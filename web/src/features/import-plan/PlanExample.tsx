@@ -17,8 +17,8 @@ export function PlanExample({ onTake }: { onTake: (table: string[][]) => void })
         For example
       </h2>
       <p className="small muted">
-        With headings or without, dates or none; cells as you write them. What cannot be read is
-        listed with what may have been meant.
+        Headings and dates are optional; write each cell as you would for an athlete. Anything that
+        cannot be read is listed with what it may have meant.
       </p>
       <div className={styles.scroll} tabIndex={0} role="region" aria-label="The example">
         <table>

@@ -73,7 +73,7 @@ export function GrowthSettings({
       return (
         <NumberAnswer
           label="Rises"
-          because="Weeks that lead from the start to the peak, recovery weeks left out."
+          because="Steps from the start to the peak; recovery weeks do not count."
           value={growth.rises}
           given={own?.school === school && own.rises !== undefined}
           least={1}
@@ -84,8 +84,8 @@ export function GrowthSettings({
     case 'alternating':
       return (
         <NumberAnswer
-          label="Way back"
-          because="How far every second week goes back."
+          label="Drop back"
+          because="How much every second week drops."
           value={Math.round(growth.wayBack * 100)}
           given={own?.school === school && own.wayBack !== undefined}
           least={0}

@@ -63,7 +63,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
   const outdoors = (
     <NumberAnswer
       label="Outdoor runs"
-      because="Other run days are done in the pool, minute for minute."
+      because="The other run days are in the pool, minute for minute."
       value={week.outdoorRuns ?? week.runDays}
       given={week.outdoorRuns !== undefined}
       least={1}
@@ -72,10 +72,13 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
     />
   );
   const pairs = (
-    <Field label="Pairs" because="Hard on this day and on the day after it, and meant so.">
+    <Field
+      label="Back to back"
+      because="The first of two hard days in a row: the checks treat both as one."
+    >
       {() => (
         <WeekdaysAnswer
-          label="Pairs with the day after"
+          label="Back to back with the day after"
           value={week.pairs ?? []}
           onAnswer={(chosen) =>
             chosen.length <= 3 && set({ pairs: chosen.length > 0 ? chosen : undefined })
