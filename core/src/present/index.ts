@@ -20,7 +20,7 @@ export {
   sheetTotal,
 } from './sheet/sheet.js';
 export { dailyMean, saySegment } from './figures/say.js';
-export { type FigureState, stateOf } from './figures/state.js';
+export { type FigureState, frameStates, stateOf } from './figures/state.js';
 export { showBlock, type ShownBlock, type ShownWeek } from './figures/show.js';
 export type { Measured } from './findings/measured.js';
 export { tellFindings, type ToldFinding } from './findings/tell-findings.js';

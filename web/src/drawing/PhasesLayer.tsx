@@ -3,6 +3,7 @@ import type { PhaseKind } from '@nadir/core/spec/choices';
 import { memo } from 'react';
 import { DISPLAY_FACE } from '../theme/theme.js';
 import { token } from '../theme/tokens.js';
+import { FixedMark } from './FixedMark.js';
 import { type Columns, columnX } from './columns.js';
 import { hatchOf } from './hatches.js';
 
@@ -24,12 +25,15 @@ const LETTER = 6.6;
 
 export function PhasesLayer({
   phases,
+  fixed,
   columns,
   top,
   height,
   hatch,
 }: {
   phases: readonly Phase[];
+  /** True where their edges are the coach's own. */
+  fixed: boolean;
   columns: Columns;
   top: number;
   height: number;
@@ -40,7 +44,7 @@ export function PhasesLayer({
       {phases.map(({ kind, name, purpose, firstWeek, weeks }) => {
         const x = columnX(columns, firstWeek - 1);
         const width = columnX(columns, firstWeek - 1 + weeks) - x;
-        const band = { kind, name, purpose, firstWeek, weeks, x, width, top, height };
+        const band = { kind, name, purpose, firstWeek, weeks, fixed, x, width, top, height };
         return <PhaseBand key={firstWeek} {...band} hatch={hatchOf(hatch, kind)} />;
       })}
       <line
@@ -62,12 +66,14 @@ const PhaseBand = memo(function PhaseBand({
   purpose,
   firstWeek,
   weeks,
+  fixed,
   x,
   width,
   top,
   height,
   hatch,
 }: Pick<Phase, 'kind' | 'name' | 'purpose' | 'firstWeek' | 'weeks'> & {
+  fixed: boolean;
   x: number;
   width: number;
   top: number;
@@ -78,7 +84,10 @@ const PhaseBand = memo(function PhaseBand({
   const fits = name.length * LETTER + 8 <= width;
   const band = { x, y: top, width, height };
   return (
-    <g role="img" aria-label={`Phase ${name}, ${weeks} weeks from week ${firstWeek}: ${purpose}`}>
+    <g
+      role="img"
+      aria-label={`Phase ${name}, ${weeks} weeks from week ${firstWeek}${fixed ? ', fixed' : ''}: ${purpose}`}
+    >
       <title>{`${name}: ${purpose}`}</title>
       <rect {...band} fill={token('legs')} fillOpacity={TINTS[kind] * 0.55} />
       <rect {...band} fill={hatch} />
@@ -103,6 +112,7 @@ const PhaseBand = memo(function PhaseBand({
         {fits ? name : ''}
       </text>
       <line x1={x} x2={x} y1={top} y2={top + height + 4} stroke={token('ink')} />
+      {fixed && firstWeek > 1 && <FixedMark x={x} y={top + height + 4} />}
     </g>
   );
 });

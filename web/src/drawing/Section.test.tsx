@@ -15,8 +15,12 @@ const given: BlockSpec = {
   pins: [{ week: 10, volume: 61_000 }],
 };
 
-function draw(today: string, onSelect?: (week: number, extend: boolean) => void) {
-  const block = layOut(given);
+function draw(
+  today: string,
+  onSelect?: (week: number, extend: boolean) => void,
+  part: Partial<BlockSpec> = {},
+) {
+  const block = layOut({ ...given, ...part });
   const shown = showBlock(block, { basis: 'distance', unit: 'km', step: 1 });
   const columns = { width: 900, labels: 90, weeks: 18 };
   const { container } = render(
@@ -53,6 +57,24 @@ describe('the Section', () => {
     expect(names).toContain('Race day: Lantern Bay Marathon, Sun 18 Apr 2027');
     expect(names).toContain('Today, Wed 10 Feb 2027');
     expect(names.some((name) => name?.startsWith('Legs: heaviest by the work of week'))).toBe(true);
+  });
+
+  it('says of phase edges and recovery weeks whether they are the coach’s own', () => {
+    const isFixed = (word: string) =>
+      marks().filter((name) => new RegExp(`${word}.*, fixed`).test(name ?? '')).length;
+    draw('2027-02-10');
+    expect([isFixed('^Phase'), isFixed('recovery week')]).toEqual([0, 0]);
+    cleanup();
+    const own = [
+      { kind: 'foundation', name: 'Base', weeks: 9 },
+      { kind: 'specific', name: 'Race work', weeks: 6 },
+      { kind: 'taper', name: 'Taper', weeks: 3 },
+    ] as const;
+    draw('2027-02-10', undefined, {
+      phases: { layout: 'own', own: [...own] },
+      volume: { recovery: { weeks: [5, 12] } },
+    });
+    expect([isFixed('^Phase'), isFixed('recovery week')]).toEqual([3, 2]);
   });
 
   it('shows no today outside the block', () => {

@@ -1,6 +1,6 @@
 import type { CheckedBlock } from '@nadir/core';
 import type { CivilDate } from '@nadir/core/base';
-import type { ShownBlock } from '@nadir/core/present';
+import { frameStates, type ShownBlock } from '@nadir/core/present';
 import { type MouseEvent, memo, useId, useMemo } from 'react';
 import { type Columns, columnWidth, columnX } from './columns.js';
 import { weekOf } from './days.js';
@@ -144,7 +144,14 @@ export const Section = memo(function Section(props: SectionProps) {
           height={height}
         />
       )}
-      <PhasesLayer phases={block.phases} columns={columns} top={ground} height={BAND} hatch={id} />
+      <PhasesLayer
+        phases={block.phases}
+        fixed={frameStates(block.spec).phases === 'fixed'}
+        columns={columns}
+        top={ground}
+        height={BAND}
+        hatch={id}
+      />
       <LegsLayer block={block} columns={columns} frame={legs} />
       <EventsLayer
         block={settled.block}

@@ -1,7 +1,7 @@
 import { unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
 import { isBase, paceWords, type Block, type Week } from '@nadir/core/layout';
-import { saySegment, type ShownBlock, weekChange } from '@nadir/core/present';
+import { frameStates, saySegment, type ShownBlock, weekChange } from '@nadir/core/present';
 import { memo } from 'react';
 import { token } from '../theme/tokens.js';
 import { type WeekDrawn, outlineOf } from './skyline.js';
@@ -17,6 +17,8 @@ export interface BarDrawn extends WeekDrawn {
   done: boolean;
   /** What a recovery week or a step of the taper takes off, in words; empty in other weeks. */
   cut: string;
+  /** True for a recovery week that the coach named. */
+  cutFixed: boolean;
   /** Top of what is missing in a recovery week; the week's own top in others. */
   missing: number;
   volumeFixed: boolean;
@@ -36,10 +38,11 @@ export function barOf(
   const { volume = 0, longRun = 0 } = shown.weeks[week.number - 1] ?? {};
   const volumeFixed = week.volumeRule === 'pin';
   const isCut = week.recovery || week.taperShare < 1;
+  const cutFixed = week.recovery && frameStates(block.spec).recovery === 'fixed';
   const words = [
     `Week ${week.number}: ${say(volume)} ${unitName(shown.measure)}${volumeFixed ? ', fixed' : ''}`,
     week.toGo === 0 ? 'race week' : `long run ${say(longRun)}`,
-    ...(week.recovery ? ['recovery week'] : []),
+    ...(week.recovery ? [`recovery week${cutFixed ? ', fixed' : ''}`] : []),
     ...(week.segment
       ? [`${saySegment(shown, week.number)} of it at ${paceWords(week.segment)}`]
       : []),
@@ -54,6 +57,7 @@ export function barOf(
     longRun: longRun > 0 ? say(longRun) : '',
     done,
     cut: isCut ? weekChange(block, week) : '',
+    cutFixed,
     missing: Math.min(drawn.top, missing ?? drawn.top),
     volumeFixed,
     longRunFixed: week.longRunRule === 'pin',

@@ -33,6 +33,7 @@ export const WeekFigures = memo(function WeekFigures(bar: BarDrawn) {
           {cut}
         </Halo>
       )}
+      {cutFits && bar.cutFixed && <FixedMark x={middle - cut.length * 3.4 - 8} y={top + 10} />}
       {longRun !== '' && (
         <Halo
           on={longTop - 14 > top ? within : 'paper'}

@@ -79,9 +79,15 @@ export const SheetRow = memo(function SheetRow({
         <span className={styles.dates}>
           {view.dates}
           {view.recovery ? (
-            <i>recovery</i>
+            <i>
+              <StateMark state={view.recoveryState} named /> recovery
+            </i>
           ) : (
-            isFirstOfPhase && <i className={styles.phase}>{view.phase}</i>
+            isFirstOfPhase && (
+              <i className={styles.phase}>
+                <StateMark state={view.phaseState} named /> {view.phase}
+              </i>
+            )
           )}
         </span>
       </div>

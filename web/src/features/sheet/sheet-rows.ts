@@ -5,6 +5,7 @@ import { dayText, type SheetCell } from '@nadir/core/edit/sheet';
 import { type Day, fixedDatesOf, isRaced, mainOf } from '@nadir/core/layout';
 import {
   type FigureState,
+  frameStates,
   type ShownBlock,
   stateOf,
   type ToldFinding,
@@ -40,7 +41,9 @@ export interface RowView {
   toGo: number;
   dates: string;
   phase: string;
+  phaseState: FigureState;
   recovery: boolean;
+  recoveryState: FigureState;
   change: string;
   cells: (CellView | undefined)[];
   worst: ToldFinding | undefined;
@@ -55,6 +58,7 @@ export function sheetRows(
 ): RowView[] {
   const { measure } = shown;
   const first = firstOfRow(block);
+  const frame = frameStates(block.spec);
   return block.weeks.map((week, index): RowView => {
     const figures = shown.weeks[index];
     const pin = block.spec.pins.find((each) => each.week === week.number);
@@ -90,7 +94,9 @@ export function sheetRows(
       toGo: week.toGo,
       dates: `${dayAndMonth(week.start)} – ${dayAndMonth(addDays(week.start, week.length - 1))}`,
       phase: phase?.name ?? '',
+      phaseState: frame.phases,
       recovery: week.recovery,
+      recoveryState: frame.recovery,
       change: weekChange(block, week),
       cells,
       worst: block.findings.find(({ weeks, waived }) => !waived && weeks.includes(week.number)),
