@@ -6,6 +6,7 @@ import {
 } from './edit/fixes/index.js';
 import type { CivilDate, Measure } from './base/index.js';
 import { isLaidAsThen, newestEngine, rulesOf } from './rules/index.js';
+import type { RunEntry } from './record/index.js';
 import type { BlockSpec } from './spec/index.js';
 import { type Block, type HandedOut, layWeeks, pastOf } from './layout/index.js';
 import { runChecks } from './checks/index.js';
@@ -25,6 +26,8 @@ export interface LayOutOptions {
    * the block is of a number that is no longer laid out as it was (`isLaidAsThen`).
    */
   history?: readonly HandedOut[] | undefined;
+  /** What was run, in any order: the legs' curve stands on it up to today. */
+  record?: readonly RunEntry[] | undefined;
   /** How sentences show amounts; the athlete's own measure when left out. */
   shown?: Measure;
 }
@@ -39,9 +42,9 @@ export interface LayOutOptions {
  */
 export function layOut(
   spec: BlockSpec,
-  { asOf, history = [], shown }: LayOutOptions = {},
+  { asOf, history = [], record, shown }: LayOutOptions = {},
 ): CheckedBlock {
-  const { block, rules } = layWeeks(spec, pastOf(history, storedUntil(spec, asOf)));
+  const { block, rules } = layWeeks(spec, pastOf(history, storedUntil(spec, asOf)), record);
   const measure = shown ?? { ...block.spec.athlete, step: 1 };
   return new LazilyChecked(block, () => {
     const context = { block, rules, today: asOf };

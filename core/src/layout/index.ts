@@ -25,6 +25,7 @@ export { paceWords } from './fill/session-words.js';
 export { type Frame, frameWeeks } from './frame/frame.js';
 export { layWeeks } from './lay-weeks.js';
 export { dayLoad } from './load/legs.js';
+export { recordedLoad } from './load/recorded-load.js';
 export { monotonyOf } from './load/monotony.js';
 export { longRunFeasibility } from './longrun/long-run-feasibility.js';
 export { weekOfLongRun } from './longrun/limits.js';

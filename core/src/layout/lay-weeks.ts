@@ -9,7 +9,9 @@ import type { Context } from './context/context.js';
 import { fillWeeks } from './fill-weeks.js';
 import type { Frame } from './frame/frame.js';
 import { placesOf } from './fill/places.js';
+import type { RunEntry } from '../record/index.js';
 import { dayLoad, layLegs } from './load/legs.js';
+import { loadsOf } from './load/recorded-load.js';
 import { writtenLongRun } from './longrun/written-long-run.js';
 import { type Past, noPast } from './past/past.js';
 import { resolve } from './resolve/resolve.js';
@@ -23,12 +25,14 @@ import { type PlannedDay, planWeek } from './week/plan-week.js';
  * sessions, fill, legs. Each is a function of the context and the stage before.
  *
  * @param past days that are taken as they were handed out, never laid out anew
+ * @param record what was run: the legs' curve stands on it where it is known
  * @returns the block, and the rules it was laid out under
  * @throws RangeError on a spec without a race date or a start
  */
 export function layWeeks(
   given: BlockSpec,
   past: Past = noPast,
+  record: readonly RunEntry[] = [],
 ): { block: Block; rules: HouseRules } {
   const { context, frame } = resolve(given, past);
   const { spec, rules, pace } = context;
@@ -42,7 +46,7 @@ export function layWeeks(
     phases: frame.phases,
     weeks,
     feasible: feasibility(context, frame),
-    legs: layLegs(daysToRace(weeks), startingLoad(weeks)),
+    legs: layLegs(loadsOf(daysToRace(weeks), record, spec.athlete), startingLoad(weeks)),
   };
   return { block, rules };
 }

@@ -1,9 +1,23 @@
-/** What was run: entries, and what stands against keeping one. */
+/** What was run: entries, how an athlete was, and what stands against keeping one. */
+export { asPlanned, dayDone, type DayDone, type DoneState, type PlannedRuns } from './day-done.js';
 export {
+  type Illness,
+  illnesses,
+  isBlankMorning,
+  type MorningNote,
+  type Soreness,
+} from './morning.js';
+export { type DayTyped, type Done, readDone } from './read-done.js';
+export { MOST_REPS, readReps, repsDone, type RepsDone } from './reps.js';
+export {
+  entriesByDay,
   type EntryKind,
-  type MissedReason,
-  type RunEntry,
   entryKinds,
+  type EntrySource,
+  entrySources,
+  isInstead,
+  type MissedReason,
   missedReasons,
+  type RunEntry,
 } from './run-entry.js';
 export { validateEntry } from './validate-entry.js';

@@ -16,6 +16,10 @@ export type EntryKind = (typeof entryKinds)[number];
 export const missedReasons = ['ill', 'sore', 'work', 'travel', 'weather', 'choice'] as const;
 export type MissedReason = (typeof missedReasons)[number];
 
+/** Where the figures of an entry came from, unless they were typed. */
+export const entrySources = ['file', 'watch'] as const;
+export type EntrySource = (typeof entrySources)[number];
+
 /** What was run, or not run, in one place of one day. */
 export interface RunEntry {
   date: CivilDate;
@@ -30,8 +34,36 @@ export interface RunEntry {
   effort?: number | undefined;
   /** Mean beats a minute. */
   heart?: number | undefined;
+  /** Seconds of each repetition or split, in the order they were run. */
+  reps?: readonly number[] | undefined;
   /** How it went, in words. */
   note?: string | undefined;
+  /** In words. */
+  weather?: string | undefined;
+  /** What was eaten and drunk on the way. */
+  fuel?: string | undefined;
+  /** When it began, `07:30`. */
+  start?: string | undefined;
   /** Why it was missed; of a missed run alone. */
   reason?: MissedReason | undefined;
+  /** The day it was run instead; of a missed run alone. */
+  movedTo?: CivilDate | undefined;
+  source?: EntrySource | undefined;
+}
+
+/** Kinds that are neither running nor missed. */
+export function isInstead(kind: EntryKind): boolean {
+  return kind !== 'run' && kind !== 'missed';
+}
+
+/** Entries by their day, each day's in the order of their places. */
+export function entriesByDay<T extends RunEntry>(entries: readonly T[]): Map<CivilDate, T[]> {
+  const days = new Map<CivilDate, T[]>();
+  for (const entry of entries) {
+    const day = days.get(entry.date);
+    if (day) day.push(entry);
+    else days.set(entry.date, [entry]);
+  }
+  for (const day of days.values()) day.sort((one, other) => one.place - other.place);
+  return days;
 }

@@ -5,8 +5,9 @@ import { marathon } from '../../testing/examples.js';
 import type { DayRole } from '../../spec/days/index.js';
 import { dayLoad, layLegs } from './legs.js';
 
-const easyHour = { role: 'easy' as const, time: 3600 };
-const rest = { role: 'rest' as const, time: 0 };
+/** Minutes × effort. */
+const easyHour = 60 * 3;
+const rest = 0;
 
 describe('legs', () => {
   it('stay as on day one while the load stays as it was: 60 minutes × effort 3', () => {
@@ -23,7 +24,7 @@ describe('legs', () => {
   });
 
   it('grow heavier by what is run: twice the load for three days', () => {
-    const twice = { role: 'easy' as const, time: 7200 };
+    const twice = 2 * easyHour;
     const { raceDay } = layLegs([twice, twice, twice, rest], 180);
     // Each day adds as much again: 1, then 1 + k, 1 + k + k², with k = 1 − e^(−1/10) a day.
     const keep = Math.exp(-1 / 10);

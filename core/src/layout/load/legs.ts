@@ -41,11 +41,10 @@ interface LoadedDay {
  * effort: C. Foster, "Monitoring training in athletes with reference to
  * overtraining syndrome", Med. Sci. Sports Exerc. 30 (1998).
  *
- * @param days role and seconds of every day up to race day
+ * @param loads minutes × effort of every day up to race day: recorded, else planned
  * @param startingLoad mean daily load, minutes × effort, before the block
  */
-export function layLegs(days: readonly LoadedDay[], startingLoad: number): Legs {
-  const loads = days.map(dayLoad);
+export function layLegs(loads: readonly number[], startingLoad: number): Legs {
   const usual = heaviness(loads, startingLoad, DECAY_DAYS.usual);
   const quick = heaviness(loads, startingLoad, DECAY_DAYS.quick);
   const slow = heaviness(loads, startingLoad, DECAY_DAYS.slow);

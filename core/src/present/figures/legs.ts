@@ -3,7 +3,7 @@ import type { Block } from '../../layout/index.js';
 
 /** What the legs' curve is, and what it is not. */
 export const WHAT_LEGS_ARE =
-  'A model of how heavy the legs are, from the planned running alone: it knows nothing of sleep, illness or pain, and promises nothing.';
+  'A model of how heavy the legs are, from what was run and what is planned: it knows nothing of sleep, illness or pain, and promises nothing.';
 
 /** The two ends of the legs' curve that are spoken of. */
 export interface LegsFigures {

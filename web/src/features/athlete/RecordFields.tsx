@@ -132,13 +132,13 @@ function CrossTraining({ facts: { cross = {} }, onChange }: FieldsProps) {
   return crossKinds.map((kind) => (
     <NumberAnswer
       key={kind}
-      label={`${crossWords[kind].title}: an hour is worth`}
-      because={cross[kind] === undefined ? 'As in the house rules.' : undefined}
+      label={`${crossWords[kind].title}, per hour`}
+      because={`Minutes of running that an hour counts as${cross[kind] === undefined ? '; from the house rules' : ''}.`}
       value={Math.round(60 * (cross[kind] ?? usual[kind]))}
       given={cross[kind] !== undefined}
       least={0}
       most={120}
-      after="min of running"
+      after="min"
       onAnswer={(minutes) => {
         const { [kind]: _, ...others } = cross;
         const own = minutes === undefined ? others : { ...others, [kind]: minutes / 60 };

@@ -1,0 +1,143 @@
+import { describe, expect, it } from 'vitest';
+import type { Measure } from '../base/index.js';
+import { asPlanned, dayDone, isBlankMorning, readDone, readReps, repsDone } from './index.js';
+
+const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
+const mi: Measure = { basis: 'distance', unit: 'mi', step: 1 };
+const byTime: Measure = { basis: 'time', unit: 'km', step: 1 };
+
+describe('what a coach types of a day that was run', () => {
+  it.each([
+    ['12', km, [{ kind: 'run', distance: 12_000 }]],
+    ['7.5', mi, [{ kind: 'run', distance: 7.5 * 1609.344 }]],
+    ['45', byTime, [{ kind: 'run', time: 2700 }]],
+    ['12 km 1:02:30', km, [{ kind: 'run', distance: 12_000, time: 3750 }]],
+    ['50:10', km, [{ kind: 'run', time: 3010 }]],
+    [
+      '6 + 4',
+      km,
+      [
+        { kind: 'run', distance: 6000 },
+        { kind: 'run', distance: 4000 },
+      ],
+    ],
+    [
+      '12,5 58:00, effort 4, felt fine, even at the end',
+      km,
+      [
+        {
+          kind: 'run',
+          distance: 12_500,
+          time: 3480,
+          effort: 4,
+          note: 'felt fine, even at the end',
+        },
+      ],
+    ],
+    ['10, hr 148', km, [{ kind: 'run', distance: 10_000, heart: 148 }]],
+    ['pool 40 min', km, [{ kind: 'pool', time: 2400 }]],
+    ['missed, ill', km, [{ kind: 'missed', reason: 'ill' }]],
+    ['missed work', km, [{ kind: 'missed', reason: 'work' }]],
+    ['ill, a cold', km, [{ kind: 'missed', reason: 'ill', note: 'a cold' }]],
+    ['x', km, [{ kind: 'missed' }]],
+    ['missed, on call', km, [{ kind: 'missed', note: 'on call' }]],
+  ] as const)('%s', (text, measure, done) => {
+    expect(readDone(text, measure)).toEqual({ ok: true, value: { kind: 'done', done } });
+  });
+
+  it('may be nothing, or as planned', () => {
+    expect(readDone('  ', km)).toMatchObject({ value: { kind: 'nothing' } });
+    expect(readDone('=', km)).toMatchObject({ value: { kind: 'as-planned' } });
+  });
+
+  it.each(['fine', 'run', '12 km 3:75', 'pool'])('says why “%s” is not taken', (text) => {
+    expect(readDone(text, km)).toMatchObject({ ok: false });
+  });
+});
+
+describe('repetitions', () => {
+  it('are read as they are called out', () => {
+    expect(readReps('1:54 1:53, 1:55')).toEqual({ ok: true, value: [114, 113, 115] });
+    expect(readReps('31.4 / 32')).toEqual({ ok: true, value: [31.4, 32] });
+    expect(readReps('1:54 fast')).toMatchObject({ ok: false });
+    expect(readReps('1:54 1:75')).toMatchObject({ ok: false });
+  });
+
+  // Mean of 224, 226, 225, 228, 229 is 226.4: 0.4 s over 3:46; slowest less quickest is 5.
+  it('are held against their target, hand-worked', () => {
+    const done = repsDone([224, 226, 225, 228, 229], [226]);
+    expect(done.mean).toBeCloseTo(226.4, 9);
+    expect(done.spread).toBe(5);
+    expect(done.against).toBeCloseTo(0.4, 9);
+    expect(done.differences).toEqual([-2, 0, -1, 2, 3]);
+    // The last of five against the first: 229 − 224.
+    expect(done.fade).toBe(5);
+  });
+
+  it('without as many targets as times are held against none', () => {
+    expect(repsDone([60, 61], [60, 60, 60]).differences).toEqual([0, 1]);
+    expect(repsDone([60, 61, 62], [60, 60])).toMatchObject({ against: undefined, differences: [] });
+  });
+});
+
+const planned = {
+  date: '2027-02-09',
+  distance: 10_000,
+  time: 3000,
+  sessions: [
+    { kind: 'run', distance: 6000, time: 1800 },
+    { kind: 'run', distance: 4000, time: 1200 },
+    { kind: 'core', distance: 0, time: 600 },
+  ],
+  swap: undefined,
+  beside: {},
+};
+const at = { date: planned.date, place: 0 };
+
+describe('a day that was done', () => {
+  it('as planned is one entry for each thing it held', () => {
+    expect(asPlanned(planned)).toEqual([
+      { ...at, kind: 'run', distance: 6000, time: 1800 },
+      { ...at, place: 1, kind: 'run', distance: 4000, time: 1200 },
+      { ...at, place: 2, kind: 'other', time: 600 },
+    ]);
+    const swapped = {
+      ...planned,
+      distance: 0,
+      sessions: [{ kind: 'cross', distance: 0, time: 2400 }],
+      swap: { kind: 'pool' },
+    };
+    expect(asPlanned(swapped)).toEqual([{ ...at, kind: 'pool', time: 2400 }]);
+  });
+
+  it('as planned comes to what was planned', () => {
+    expect(dayDone(planned, asPlanned(planned), 0.36)).toMatchObject({
+      state: 'run',
+      distance: 10_000,
+      time: 3000,
+      elsewhere: 600,
+    });
+  });
+
+  // Planned at 0.3 s/m: 2400 s are 8000 m, and 5000 m are 1500 s.
+  it('has the figure that was not recorded from the planned pace', () => {
+    expect(dayDone(planned, [{ ...at, kind: 'run', time: 2400 }], 0.36).distance).toBe(8000);
+    expect(dayDone(planned, [{ ...at, kind: 'run', distance: 5000 }], 0.36).time).toBe(1500);
+    const rest = { ...planned, distance: 0, time: 0, sessions: [] };
+    expect(dayDone(rest, [{ ...at, kind: 'run', distance: 5000 }], 0.36).time).toBe(1800);
+  });
+
+  it('is missed, done otherwise, not known, or rest', () => {
+    const missed = { ...at, kind: 'missed', reason: 'ill' } as const;
+    expect(dayDone(planned, [missed], 0.36)).toMatchObject({ state: 'missed', reason: 'ill' });
+    expect(dayDone(planned, [{ ...at, kind: 'bike', time: 1800 }], 0.36).state).toBe('instead');
+    expect(dayDone(planned, [{ ...at, kind: 'strength', time: 1800 }], 0.36).state).toBe('unknown');
+    expect(dayDone(planned, [], 0.36).state).toBe('unknown');
+    expect(dayDone({ ...planned, distance: 0, sessions: [] }, [], 0.36).state).toBe('rest');
+  });
+});
+
+it('a morning of which nothing is said is blank', () => {
+  expect(isBlankMorning({ date: '2027-02-09', note: undefined })).toBe(true);
+  expect(isBlankMorning({ date: '2027-02-09', fresh: 3 })).toBe(false);
+});
