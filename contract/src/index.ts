@@ -102,14 +102,19 @@ export { REMOVED_DAYS, type Removed, type RemovedList, removedList } from './api
 export { type Handout, handout } from './api/handouts.js';
 export {
   type AthleteRecord,
-  type KeepEntryBody,
+  type ChangeRecordBody,
   type KeptEntry,
+  type KeptMorning,
+  type KeptReview,
+  type RecordChanged,
   type RecordQuery,
-  type RemoveEntryBody,
-  keepEntryBody,
+  type RemovedEntry,
+  type WeekReview,
+  changeRecordBody,
+  morningNote,
   recordQuery,
-  removeEntryBody,
   runEntry,
+  weekReview,
 } from './api/record.js';
 export {
   MOST_SPREADSHEET_BYTES,

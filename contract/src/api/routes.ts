@@ -37,7 +37,7 @@ import { MOST_SPREADSHEET_BYTES, spreadsheet, spreadsheetBody } from './spreadsh
 import { coach, glances, session } from './first-answers.js';
 import { type RouteName, type RoutePath, paths } from './paths.js';
 import { removedList } from './removed.js';
-import { keepEntryBody, keptEntry, record, recordQuery, removeEntryBody } from './record.js';
+import { changeRecordBody, record, recordChanged, recordQuery } from './record.js';
 
 /** One route of the API: what it takes and what it answers. */
 export interface Route extends RoutePath {
@@ -59,6 +59,8 @@ const SIGN_IN_BYTES = 4 * KILO;
 const BLOCK_BODY_BYTES = BLOCK_BYTES + 4 * KILO;
 const TABLE_BYTES = 64 * KILO;
 const LIBRARY_BYTES = 512 * KILO;
+/** A thousand runs with their words. */
+const RECORD_BYTES = 2048 * KILO;
 /** A spreadsheet in base64, which is a third longer. */
 const SPREADSHEET_BYTES = Math.ceil((MOST_SPREADSHEET_BYTES * 4) / 3) + KILO;
 
@@ -156,21 +158,17 @@ export const routes = {
   },
   record: {
     ...paths.record,
-    summary: 'What an athlete ran from one day to another.',
+    summary: 'What an athlete ran from one day to another, with mornings and reviews of weeks.',
     query: recordQuery,
     answer: record,
   },
-  keepEntry: {
-    ...paths.keepEntry,
-    summary: 'Keeps what was run in one place of one day; refused with 409 on a stale revision.',
-    body: keepEntryBody,
-    answer: keptEntry,
-  },
-  removeEntry: {
-    ...paths.removeEntry,
-    summary: 'Removes an entry; keeping it again on the answered revision puts it back.',
-    body: removeEntryBody,
-    answer: keptEntry,
+  changeRecord: {
+    ...paths.changeRecord,
+    summary:
+      'Keeps and removes what was run, notes of mornings and reviews of weeks, all together or none; refused with 409 on a stale revision.',
+    body: changeRecordBody,
+    bodyBytes: RECORD_BYTES,
+    answer: recordChanged,
   },
   addBlock: {
     ...paths.addBlock,

@@ -20,4 +20,4 @@ export {
   missedReasons,
   type RunEntry,
 } from './run-entry.js';
-export { validateEntry } from './validate-entry.js';
+export { validateEntry, validateNoteDate } from './validate-entry.js';

@@ -16,22 +16,22 @@ const SLOWEST = 0.1;
  * @param today the athlete's own day: nothing is run before it has come
  */
 export function validateEntry(entry: RunEntry, today: CivilDate): Issue[] {
-  const { date, kind, distance, time, reason } = entry;
-  const issues: Issue[] = [];
+  const { kind, distance, time, reason, movedTo } = entry;
+  const issues = validateNoteDate(entry, today);
   const add = (code: string, path: Issue['path'], message: string) =>
     issues.push({ code, path, message });
 
-  if (date > today) {
-    add('entry-in-the-future', ['date'], `${dayWords(date)} is still to come; today is ${today}.`);
-  }
   if (kind === 'missed') {
-    const told = ['distance', 'time', 'effort', 'heart'] as const;
+    const told = ['distance', 'time', 'effort', 'heart', 'reps'] as const;
     const figure = told.find((key) => entry[key] !== undefined);
     if (figure) add('missed-and-run', [figure], 'belongs to a run; this one was missed.');
     return issues;
   }
   if (reason !== undefined) {
     add('run-and-missed', ['reason'], 'says why a run was missed; this one was run.');
+  }
+  if (movedTo !== undefined) {
+    add('run-and-missed', ['movedTo'], 'says where a missed run went; this one was run.');
   }
   const fastest = SPEEDS[kind];
   if (distance === undefined || time === undefined || fastest === undefined) return issues;
@@ -41,4 +41,11 @@ export function validateEntry(entry: RunEntry, today: CivilDate): Issue[] {
     add('entry-speed', ['time'], `does not go with the distance: ${words}. Look at both figures.`);
   }
   return issues;
+}
+
+/** What stands against keeping something of a day: nothing is run, felt or reviewed before it has come. */
+export function validateNoteDate({ date }: { date: CivilDate }, today: CivilDate): Issue[] {
+  if (date <= today) return [];
+  const message = `${dayWords(date)} is still to come; today is ${dayWords(today)}.`;
+  return [{ code: 'entry-in-the-future', path: ['date'], message }];
 }

@@ -53,6 +53,6 @@ export function staleEntry(): Refused {
   return new Refused(HttpStatus.CONFLICT, {
     code: 'stale-revision',
     message:
-      'This run was changed elsewhere since you opened it. Look at it again, then keep yours.',
+      'The diary was changed elsewhere since you opened it. Nothing was kept: look at it again, then keep yours.',
   });
 }

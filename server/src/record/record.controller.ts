@@ -1,15 +1,14 @@
 import {
   type AthleteRecord,
-  type KeepEntryBody,
-  type KeptEntry,
+  type ChangeRecordBody,
+  type RecordChanged,
   type RecordQuery,
-  type RemoveEntryBody,
-  keepEntryBody,
+  changeRecordBody,
   recordQuery,
-  removeEntryBody,
 } from '@nadir/contract';
-import { validateEntry } from '@nadir/core/record';
-import { Controller, Get, HttpCode, Inject, Post, Put } from '@nestjs/common';
+import { validateEntry, validateNoteDate } from '@nadir/core/record';
+import type { Issue } from '@nadir/core/spec';
+import { Controller, Get, Inject, Put } from '@nestjs/common';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { Parsed, ParsedQuery } from '../http/body.js';
@@ -33,40 +32,42 @@ export class RecordController {
     @ParsedQuery(recordQuery) query: RecordQuery,
   ): Promise<AthleteRecord> {
     const key = await this.mine(coachId, id);
-    return { entries: await this.record.between(key, query) };
+    return this.record.between(key, query);
   }
 
   @Put()
-  async keep(
+  async change(
     @CoachId() coachId: string,
     @Id('athlete') id: string,
-    @Parsed(keepEntryBody) { revision, entry }: KeepEntryBody,
-  ): Promise<KeptEntry> {
+    @Parsed(changeRecordBody) change: ChangeRecordBody,
+  ): Promise<RecordChanged> {
     const key = await this.mine(coachId, id);
-    const issues = validateEntry(entry, this.clock.today());
-    if (issues.length > 0) {
-      throw invalid(issues.map((issue) => ({ ...issue, path: ['entry', ...issue.path] })));
-    }
-    const kept = await this.record.keep(key, { revision, entry, at: this.clock.now() });
-    if (!kept) throw staleEntry();
-    return kept;
-  }
-
-  @Post('remove')
-  @HttpCode(200)
-  async remove(
-    @CoachId() coachId: string,
-    @Id('athlete') id: string,
-    @Parsed(removeEntryBody) body: RemoveEntryBody,
-  ): Promise<KeptEntry> {
-    const key = await this.mine(coachId, id);
-    const removed = await this.record.remove(key, body, this.clock.now());
-    if (!removed) throw staleEntry();
-    return removed;
+    const issues = issuesOf(change, this.clock.today());
+    if (issues.length > 0) throw invalid(issues);
+    const changed = await this.record.change(key, change, this.clock.now());
+    if (!changed) throw staleEntry();
+    return changed;
   }
 
   private async mine(coachId: string, athleteId: string) {
     if (!(await this.athletes.find(coachId, athleteId))) throw notFound('athlete');
     return { coach_id: coachId, athlete_id: athleteId };
   }
+}
+
+/** What stands against a change, each with its place in the body. */
+function issuesOf({ keep, mornings, reviews }: ChangeRecordBody, today: string): Issue[] {
+  const within = (path: Issue['path'], issues: readonly Issue[]) =>
+    issues.map((issue) => ({ ...issue, path: [...path, ...issue.path] }));
+  return [
+    ...keep.flatMap(({ entry }, index) =>
+      within(['keep', index, 'entry'], validateEntry(entry, today)),
+    ),
+    ...mornings.flatMap(({ morning }, index) =>
+      within(['mornings', index, 'morning'], validateNoteDate(morning, today)),
+    ),
+    ...reviews.flatMap(({ review }, index) =>
+      within(['reviews', index, 'review'], validateNoteDate(review, today)),
+    ),
+  ];
 }

@@ -1,19 +1,23 @@
 import {
-  type KeepEntryBody,
+  type ChangeRecordBody,
   type KeptEntry,
+  type RecordChanged,
   type RecordQuery,
-  type RemoveEntryBody,
+  type AthleteRecord,
+  type RemovedEntry,
+  morningNote,
   runEntry,
+  weekReview,
 } from '@nadir/contract';
+import { isBlankMorning } from '@nadir/core/record';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
+import { type AthleteKey, DatedNotes } from './dated-notes.js';
 
-interface EntryRow {
-  coach_id: string;
-  athlete_id: string;
+interface EntryRow extends AthleteKey {
   date: string;
   place: number;
   revision: number;
@@ -22,58 +26,152 @@ interface EntryRow {
   removed_at: Date | null;
 }
 
-type Key = Pick<EntryRow, 'coach_id' | 'athlete_id'>;
+type EntryChange = ChangeRecordBody['keep'][number];
 
-/** What was run, a row for each place of each day, with a revision of its own. */
+/** Another revision stands where a change was made: the whole change is taken back. */
+class Stale extends Error {}
+
+const mornings = new DatedNotes(tables.healthNotes, morningNote);
+const reviews = new DatedNotes(tables.weekReviews, weekReview);
+
+/** What was run, a row for each place of each day; mornings and reviews of weeks beside it. */
 @Injectable()
 export class RecordRepository {
   constructor(@Inject(KNEX) private readonly knex: Knex) {}
 
-  async between(key: Key, { from, to }: RecordQuery): Promise<KeptEntry[]> {
-    const rows = await this.rows()
+  async between(key: AthleteKey, query: RecordQuery): Promise<AthleteRecord> {
+    const { from, to } = query;
+    const rows = await this.knex<EntryRow>(tables.runEntries)
       .where({ ...key, removed_at: null })
       .andWhereBetween('date', [from, to])
       .orderBy(['date', 'place']);
-    return rows.map(entryOf);
+    const felt = await mornings.between(this.knex, key, query);
+    return {
+      entries: rows.map(entryOf),
+      mornings: felt.filter(({ revision: _, ...morning }) => !isBlankMorning(morning)),
+      reviews: await reviews.between(this.knex, key, query),
+    };
   }
 
-  /** Keeps an entry over the revision it was made on; undefined where another stands there. */
-  async keep(
-    key: Key,
-    { revision, entry, at }: KeepEntryBody & { at: Date },
-  ): Promise<KeptEntry | undefined> {
-    const place = { ...key, date: entry.date, place: entry.place };
-    const written = { entry: JSON.stringify(entry), saved_at: at, removed_at: null };
-    const [row] =
-      revision === null
-        ? await this.rows()
-            .insert({ ...place, revision: 1, ...written })
-            .onConflict(Object.keys(place))
-            .ignore()
-            .returning('*')
-        : await this.rows()
-            .where({ ...place, revision })
-            .update({ revision: revision + 1, ...written })
-            .returning('*');
-    return row && entryOf(row);
-  }
-
-  /** Marks an entry as removed; undefined where another revision stands there. */
-  async remove(
-    key: Key,
-    { date, place, revision }: RemoveEntryBody,
+  /** Changes a record, all of it or nothing; undefined where another revision stands somewhere. */
+  async change(
+    key: AthleteKey,
+    change: ChangeRecordBody,
     at: Date,
-  ): Promise<KeptEntry | undefined> {
-    const [row] = await this.rows()
+  ): Promise<RecordChanged | undefined> {
+    try {
+      return await this.knex.transaction((trx) => changed(trx, key, change, at));
+    } catch (error) {
+      if (error instanceof Stale) return undefined;
+      throw error;
+    }
+  }
+}
+
+async function changed(
+  trx: Knex.Transaction,
+  key: AthleteKey,
+  change: ChangeRecordBody,
+  at: Date,
+): Promise<RecordChanged> {
+  const removed: RemovedEntry[] = [];
+  for (const { date, place, revision } of change.remove) {
+    const [row] = await trx<EntryRow>(tables.runEntries)
       .where({ ...key, date, place, revision, removed_at: null })
       .update({ revision: revision + 1, removed_at: at })
       .returning('*');
-    return row && entryOf(row);
+    if (!row) throw new Stale();
+    removed.push({ date, place, revision: row.revision });
   }
+  const rows = [
+    ...(await added(trx, key, change.keep, at)),
+    ...(await rewritten(trx, key, change.keep, at)),
+  ];
+  await writeHistory(trx, key, [...rows, ...removed.map((each) => ({ ...each, entry: null }))], at);
+  const answer: RecordChanged = { entries: rows.map(entryOf), removed, mornings: [], reviews: [] };
+  for (const { revision, morning } of change.mornings) {
+    const kept = await mornings.keep(trx, key, { revision, note: morning, at });
+    if (!kept) throw new Stale();
+    answer.mornings.push(kept);
+  }
+  for (const { revision, review } of change.reviews) {
+    const kept = await reviews.keep(trx, key, { revision, note: review, at });
+    if (!kept) throw new Stale();
+    answer.reviews.push(kept);
+  }
+  return answer;
+}
 
-  private rows() {
-    return this.knex<EntryRow>(tables.runEntries);
+/** Entries that stood nowhere, in one statement: an import brings a thousand. */
+async function added(
+  trx: Knex.Transaction,
+  key: AthleteKey,
+  keep: readonly EntryChange[],
+  at: Date,
+): Promise<EntryRow[]> {
+  const fresh = keep.filter(({ revision }) => revision === null);
+  if (fresh.length === 0) return [];
+  const rows = fresh.map(({ entry }) => ({
+    ...key,
+    date: entry.date,
+    place: entry.place,
+    revision: 1,
+    entry: JSON.stringify(entry),
+    saved_at: at,
+    removed_at: null,
+  }));
+  const kept = await trx<EntryRow>(tables.runEntries)
+    .insert(rows)
+    .onConflict(['coach_id', 'athlete_id', 'date', 'place'])
+    .ignore()
+    .returning('*');
+  if (kept.length < fresh.length) throw new Stale();
+  return kept;
+}
+
+async function rewritten(
+  trx: Knex.Transaction,
+  key: AthleteKey,
+  keep: readonly EntryChange[],
+  at: Date,
+): Promise<EntryRow[]> {
+  const rows: EntryRow[] = [];
+  for (const { revision, entry } of keep) {
+    if (revision === null) continue;
+    const { date, place } = entry;
+    const [row] = await trx<EntryRow>(tables.runEntries)
+      .where({ ...key, date, place, revision })
+      .update({
+        revision: revision + 1,
+        entry: JSON.stringify(entry),
+        saved_at: at,
+        removed_at: null,
+      })
+      .returning('*');
+    if (!row) throw new Stale();
+    rows.push(row);
   }
+  return rows;
+}
+
+/** Every version stays: what was run is history. */
+async function writeHistory(
+  trx: Knex.Transaction,
+  key: AthleteKey,
+  rows: readonly Pick<EntryRow, 'date' | 'place' | 'revision' | 'entry'>[],
+  at: Date,
+): Promise<void> {
+  if (rows.length === 0) return;
+  await trx(tables.runEntryChanges).insert(
+    rows.map(({ date, place, revision, entry }) => ({
+      ...key,
+      date,
+      place,
+      revision,
+      entry: entry === null ? null : JSON.stringify(entry),
+      at,
+    })),
+  );
 }
 
 function entryOf({ entry, revision }: EntryRow): KeptEntry {

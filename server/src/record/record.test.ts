@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { type AthleteRecord, type KeptEntry, handout } from '@nadir/contract';
+import { type AthleteRecord, type RecordChanged, handout } from '@nadir/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type TestApp, addBlock, firstCoach, startTestApp } from '../testing/test-app.js';
 
@@ -21,29 +21,35 @@ describe('the record of an athlete', () => {
 
   const coachId = async () =>
     (await nadir.knex<{ coach_id: string }>('coaches').first('coach_id'))?.coach_id;
-  const keep = (revision: number | null, entry: object) =>
-    nadir.send('PUT', path, { cookie, body: { revision, entry } });
+  const change = (body: object) => nadir.send('PUT', path, { cookie, body });
+  const keep = (revision: number | null, entry: object) => change({ keep: [{ revision, entry }] });
   const remove = (revision: number) =>
-    nadir.send('POST', `${path}/remove`, {
-      cookie,
-      body: { date: run.date, place: 0, revision },
-    });
-  const entries = async (query = '?from=2027-02-01&to=2027-02-10') =>
-    ((await nadir.send('GET', `${path}${query}`, { cookie })).body as AthleteRecord).entries;
+    change({ remove: [{ date: run.date, place: 0, revision }] });
+  const kept = async (query = '?from=2027-02-01&to=2027-02-10') =>
+    (await nadir.send('GET', `${path}${query}`, { cookie })).body as AthleteRecord;
+  const entries = async (query?: string) => (await kept(query)).entries;
+  const changed = async (answer: ReturnType<typeof change>) =>
+    (await answer).body as RecordChanged;
 
   it('keeps a run, changes it on its own revision, removes it and puts it back', async () => {
     expect(await entries()).toEqual([]);
-    expect((await keep(null, run)).body).toEqual({ ...run, revision: 1 });
+    expect((await changed(keep(null, run))).entries).toEqual([{ ...run, revision: 1 }]);
     const longer = { ...run, distance: 10_000, effort: 4, note: 'Wind on the quay.' };
-    expect((await keep(1, longer)).body).toEqual({ ...longer, revision: 2 });
+    expect((await changed(keep(1, longer))).entries).toEqual([{ ...longer, revision: 2 }]);
     expect(await keep(1, run)).toMatchObject({ status: 409, body: { code: 'stale-revision' } });
     expect(await keep(null, run)).toMatchObject({ status: 409 });
     expect(await entries()).toEqual([{ ...longer, revision: 2 }]);
     expect((await remove(1)).status).toBe(409);
-    expect(((await remove(2)).body as KeptEntry).revision).toBe(3);
+    expect((await changed(remove(2))).removed).toEqual([{ date: run.date, place: 0, revision: 3 }]);
     expect((await remove(3)).status).toBe(409);
     expect(await entries()).toEqual([]);
-    expect((await keep(3, longer)).body).toEqual({ ...longer, revision: 4 });
+    expect((await changed(keep(3, longer))).entries).toEqual([{ ...longer, revision: 4 }]);
+    const versions = await nadir
+      .knex('run_entry_changes')
+      .where({ date: run.date })
+      .orderBy('revision')
+      .pluck('entry');
+    expect(versions).toEqual([run, longer, null, longer]);
   });
 
   it('is asked for by days', async () => {
@@ -54,16 +60,57 @@ describe('the record of an athlete', () => {
     expect((await nadir.send('GET', path, { cookie })).status).toBe(400);
   });
 
+  it('changes many at once, and none of them where one is stale', async () => {
+    const on = (date: string) => ({ revision: null, entry: { ...run, date, reps: [114, 113.5] } });
+    const both = { keep: [on('2027-02-02'), on('2027-02-03')] };
+    expect((await changed(change(both))).entries).toHaveLength(2);
+    const half = { keep: [on('2027-02-04'), on('2027-02-03')] };
+    expect((await change(half)).status).toBe(409);
+    const stale = { remove: [{ date: '2027-02-02', place: 0, revision: 9 }] };
+    expect((await change({ ...stale, keep: [on('2027-02-05')] })).status).toBe(409);
+    const dates = (await entries('?from=2027-02-01&to=2027-02-07')).map(({ date }) => date);
+    expect(dates).toEqual(['2027-02-02', '2027-02-03']);
+  });
+
+  it('keeps how a morning was apart from what was run, and takes it back', async () => {
+    const morning = { date: run.date, fresh: 2, sore: { where: 'left calf', level: 4 } };
+    const note = (revision: number | null, each: object) =>
+      change({ mornings: [{ revision, morning: each }] });
+    await note(null, morning);
+    expect((await kept()).mornings).toEqual([{ ...morning, revision: 1 }]);
+    expect((await note(null, morning)).status).toBe(409);
+    const inEntries = await nadir.knex('run_entries').whereRaw("entry::text LIKE '%calf%'");
+    expect(inEntries).toEqual([]);
+    expect((await note(1, { date: run.date })).status).toBe(200);
+    expect((await kept()).mornings).toEqual([]);
+    expect((await note(2, morning)).status).toBe(200);
+  });
+
+  it('keeps what is said of a week', async () => {
+    const review = { date: '2027-02-08', goal: 'Even reps.', met: 'part' };
+    expect((await change({ reviews: [{ revision: null, review }] })).status).toBe(200);
+    expect((await kept()).reviews).toEqual([{ ...review, revision: 1 }]);
+  });
+
   it.each([
-    ['a day to come', { ...run, date: '2027-02-11' }, ['entry', 'date']],
-    ['an hour of nothing in a second', { ...run, time: 1 }, ['entry', 'time']],
-    ['400 km', { ...run, distance: 400_000 }, ['entry', 'distance']],
-    ['an eleventh run of the day', { ...run, place: 10 }, ['entry', 'place']],
-    ['a field that nobody knows', { ...run, mood: 'good' }, ['entry', 'mood']],
+    ['a day to come', { ...run, date: '2027-02-11' }, ['keep', 0, 'entry', 'date']],
+    ['an hour of nothing in a second', { ...run, time: 1 }, ['keep', 0, 'entry', 'time']],
+    ['400 km', { ...run, distance: 400_000 }, ['keep', 0, 'entry', 'distance']],
+    ['an eleventh run of the day', { ...run, place: 10 }, ['keep', 0, 'entry', 'place']],
+    ['a field that nobody knows', { ...run, mood: 'good' }, ['keep', 0, 'entry', 'mood']],
+    ['a start at no time', { ...run, start: '25:00' }, ['keep', 0, 'entry', 'start']],
   ])('refuses %s', async (_, entry, where) => {
     expect(await keep(null, entry)).toMatchObject({
       status: 400,
       body: { problems: [{ path: where }] },
+    });
+  });
+
+  it('refuses a morning to come', async () => {
+    const mornings = [{ revision: null, morning: { date: '2027-02-11', fresh: 3 } }];
+    expect(await change({ mornings })).toMatchObject({
+      status: 400,
+      body: { problems: [{ path: ['mornings', 0, 'morning', 'date'] }] },
     });
   });
 

@@ -35,10 +35,10 @@ const BODIES: Readonly<Record<string, unknown>> = {
   'POST /api/athletes/{id}/preview': { facts: { name: 'Mine now' } },
   'PUT /api/athletes/{id}/state': { state: 'removed' },
   'PUT /api/athletes/{id}/record': {
-    revision: null,
-    entry: { date: '2027-02-09', place: 0, kind: 'run', distance: 9000 },
+    keep: [
+      { revision: null, entry: { date: '2027-02-09', place: 0, kind: 'run', distance: 9000 } },
+    ],
   },
-  'POST /api/athletes/{id}/record/remove': { date: '2027-02-09', place: 0, revision: 1 },
   'PUT /api/blocks/{id}/past': { from: '2027-02-01', to: '2027-02-07', open: true },
   'PUT /api/blocks/{id}': { revision: 1, wishes, words: 'Mine now.', saveId: randomUUID() },
 };
@@ -53,6 +53,9 @@ const TABLES = [
   'block_changes',
   'planned_days',
   'run_entries',
+  'run_entry_changes',
+  'health_notes',
+  'week_reviews',
   'templates',
 ];
 const nameOf = ({ method, path }: Route) => `${method} ${path}`;
