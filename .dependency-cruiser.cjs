@@ -39,6 +39,7 @@ const rooms = [
   ['checks/phases', 'checks/recovery', 'checks/sessions', 'checks/taper', 'checks/volume'],
   ['checks/week', 'checks'],
   ['edit', 'edit/week', 'edit/fixes', 'edit/paces', 'edit/sheet', 'edit/plan'],
+  ['review', 'review/patterns', 'review/proposals'],
   ['solve'],
   [
     'present/figures',

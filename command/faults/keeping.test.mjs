@@ -220,10 +220,8 @@ describe('a coach’s own data', () => {
 
   it('is backed up once a day and before a migration, the last seven times', async () => {
     // As the Nadir before left it.
-    await ask(own, 'own', "DELETE FROM knex_migrations WHERE name LIKE '009%'");
-    await ask(own, 'own', 'DROP TABLE coach_tables');
-    const added = ['revision', 'archived_at', 'removed_at'].map((column) => `DROP ${column}`);
-    await ask(own, 'own', `ALTER TABLE athletes ${added.join(', ')}`);
+    await ask(own, 'own', "DELETE FROM knex_migrations WHERE name LIKE '010%'");
+    await ask(own, 'own', 'DROP TABLE run_entry_changes, health_notes, week_reviews');
     await running.stop();
     const folder = join(own, 'own/backups');
     mkdirSync(folder, { recursive: true });
@@ -233,7 +231,7 @@ describe('a coach’s own data', () => {
     await running.stop();
     const kept = readdirSync(folder).sort();
     expect(kept.filter((name) => name.startsWith('auto-'))).toHaveLength(7);
-    expect(kept.at(-2)).toMatch(/^auto-.*-before-009-athlete-records\.dump$/);
+    expect(kept.at(-2)).toMatch(/^auto-.*-before-010-diary\.dump$/);
     expect(kept).toContain('my-own.dump');
     // Backed up today: a start that migrates nothing makes no other.
     running = await start(own, 'start');

@@ -1,4 +1,5 @@
 import { raceRulesInCatalogue } from './catalogue-races.js';
+import { diaryInCatalogue } from './catalogue-diary.js';
 import { pacesInCatalogue } from './catalogue-paces.js';
 import { weekInCatalogue } from './catalogue-week.js';
 import type { Rule, RuleGroup } from './rule.js';
@@ -16,6 +17,7 @@ export const ruleGroups: Readonly<Record<RuleGroup, string>> = {
   sessions: 'Sessions and race week',
   cross: 'Cross-training',
   paces: 'Paces',
+  diary: 'Diary',
   care: 'Care',
   bending: 'Where not all can hold',
 };
@@ -411,6 +413,7 @@ const book: readonly Rule[] = [
   },
   ...weekInCatalogue,
   ...pacesInCatalogue,
+  ...diaryInCatalogue,
   {
     path: 'care.under18Week',
     group: 'care',

@@ -169,6 +169,28 @@ export interface HouseRules {
       toMarathon: number;
     };
   };
+  diary: {
+    /** Days missed in a row after which nothing changes, and after which the way back is by steps. */
+    fewMissed: number;
+    someMissed: number;
+    /** Of the plan, the next week after more than a few; and the steps back after more than some. */
+    afterSome: number;
+    stepsBack: { first: number; second: number; third: number };
+    /** Days that a niggle is spent in the pool, and after it without anything hard. */
+    poolDays: number;
+    quietDays: number;
+    /** Parts of the plan outside which a week was lighter or heavier than planned. */
+    light: number;
+    heavy: number;
+    /** Seconds per km that an easy run is quicker than the table before it is said. */
+    easyMargin: number;
+    /** Part that repetitions are quicker than set before it is said. */
+    repsMargin: number;
+    /** Soreness, 1–10, from which on it is said. */
+    sore: number;
+    /** Beats over the usual pulse that speak of little rest. */
+    pulseOver: number;
+  };
   care: {
     /** Heaviest week for an athlete under 18, metres. */
     under18Week: number;
@@ -271,6 +293,20 @@ const firstHouseRules: HouseRules = Object.freeze<HouseRules>({
       toHalf: 12,
       toMarathon: 13,
     },
+  },
+  diary: {
+    fewMissed: 3,
+    someMissed: 7,
+    afterSome: 0.75,
+    stepsBack: { first: 0.5, second: 0.7, third: 0.85 },
+    poolDays: 3,
+    quietDays: 7,
+    light: 0.9,
+    heavy: 1.1,
+    easyMargin: 5,
+    repsMargin: 0.015,
+    sore: 4,
+    pulseOver: 7,
   },
   care: { under18Week: 60_000, under18HardDays: 2 },
   bending: { growth: 3, recovery: 2, peak: 1, longRun: 2, taper: 1 },

@@ -13,6 +13,7 @@ export type RuleGroup =
   | 'sessions'
   | 'cross'
   | 'paces'
+  | 'diary'
   | 'care'
   | 'bending';
 

@@ -8,6 +8,7 @@ import * as removedTemplates from './migrations/006-removed-templates.js';
 import * as plannedDays from './migrations/007-planned-days.js';
 import * as recordAndPast from './migrations/008-record-and-past.js';
 import * as athleteRecords from './migrations/009-athlete-records.js';
+import * as diary from './migrations/010-diary.js';
 
 /** Every migration in order. Adding one is one file and one line. */
 const migrations: readonly { name: string; migration: Knex.Migration }[] = [
@@ -20,6 +21,7 @@ const migrations: readonly { name: string; migration: Knex.Migration }[] = [
   { name: '007-planned-days', migration: plannedDays },
   { name: '008-record-and-past', migration: recordAndPast },
   { name: '009-athlete-records', migration: athleteRecords },
+  { name: '010-diary', migration: diary },
 ];
 
 /** Any number, the same in every copy of the server. */

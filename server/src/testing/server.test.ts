@@ -57,6 +57,7 @@ describe('starting', () => {
       '007-planned-days',
       '008-record-and-past',
       '009-athlete-records',
+      '010-diary',
     ]);
     await Promise.all(pools.map((pool) => pool.destroy()));
   });

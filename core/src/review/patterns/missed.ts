@@ -1,0 +1,16 @@
+import { missedOf } from '../spells.js';
+import type { FindPattern } from './pattern.js';
+
+/** Days missed in a row, up to now. */
+export const daysMissed: FindPattern = (review) => {
+  const spell = missedOf(review);
+  if (!spell) return undefined;
+  const { fewMissed } = review.rules.diary;
+  return {
+    code: 'days-missed',
+    level: spell.length > fewMissed ? 'caution' : 'note',
+    dates: spell.days.map(({ day }) => day.date),
+    value: spell.length,
+    limit: fewMissed,
+  };
+};

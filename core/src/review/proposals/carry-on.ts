@@ -1,0 +1,42 @@
+import { formatPercent, formatPlain } from '../../base/format/index.js';
+import { sum } from '../../base/index.js';
+import { growthLimit, layoutStep } from '../../rules/index.js';
+import { weeksHeldAt, weeksToCome } from './changes.js';
+import type { Propose } from './proposal.js';
+
+/** Weeks whose mean is what is really held. */
+const WEEKS = 2;
+
+/** Carries the climb on from what was run, where that fell short of the plan. */
+export const carryOn: Propose = (review, measure) => {
+  const { block, rules, weeks } = review;
+  const [next] = weeksToCome(review);
+  const last = weeks
+    .filter(({ isOver, isKnown, week }) => isOver && isKnown && !week.recovery)
+    .slice(-WEEKS);
+  if (!next || last.length === 0 || next.taperShare < 1) return [];
+  const held = sum(last.map(({ run }) => run)) / last.length;
+  const planned = sum(last.map((each) => each.planned)) / last.length;
+  if (held >= rules.diary.light * planned) return [];
+  const step = layoutStep(block.spec.athlete, rules);
+  const most = growthLimit(held, block.feasible.cap);
+  if (most >= next.volume) return [];
+  const part = most / next.volume;
+  const change = weeksHeldAt(
+    block,
+    [{ week: next, volume: most, longRun: part * next.longRun }],
+    step,
+  );
+  const volume = change.pins?.find(({ week }) => week === next.number)?.volume ?? most;
+  return [
+    {
+      key: 'carry-on',
+      title: `Carry on from what was run: week ${next.number} at ${formatPlain(volume, measure)}`,
+      because: `${formatPlain(held, measure)} a week was held, ${formatPercent(held / planned)} of the plan. The climb goes on from there, to the peak that can then be reached.`,
+      command: {
+        change,
+        message: `Carried on from the ${formatPlain(held, measure)} a week that were run.`,
+      },
+    },
+  ];
+};

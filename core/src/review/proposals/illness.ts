@@ -1,0 +1,75 @@
+import { dayWords } from '../../base/format/index.js';
+import { addDays, type CivilDate } from '../../base/index.js';
+import { addEvent, type Command } from '../../edit/index.js';
+import { type BlockEvent, lastDay } from '../../spec/days/index.js';
+import type { Review } from '../review-block.js';
+import { illnessOf, type IllnessSpell } from '../spells.js';
+import { daysFrom, firstOpenDay, withoutHard } from './changes.js';
+import type { Propose } from './proposal.js';
+
+const DOCTOR =
+  'No running with a fever, a pain in the chest or a racing pulse. A doctor says when running is safe again.';
+
+/** Illness: above the neck easy running alone; below it or with fever none, and a gentle return. */
+export const afterIllness: Propose = (review) => {
+  const spell = illnessOf(review);
+  // Long over: nothing of it is left to heed.
+  if (!spell || addDays(spell.to, spell.days) < review.today) return [];
+  return spell.worst === 'above-neck' ? easyOnly(review, spell) : noRunning(review, spell);
+};
+
+function easyOnly(review: Review, spell: IllnessSpell) {
+  const { block } = review;
+  const from = firstOpenDay(review);
+  const to = addDays(spell.to, spell.days);
+  const change = { days: withoutHard(block.spec.days, daysFrom(block, from, to)) };
+  const isChanged = change.days.length !== block.spec.days.length || hardIn(review, from, to);
+  return [
+    {
+      key: 'easy-only',
+      title: `Easy running only until ${dayWords(to)}`,
+      because: `A cold above the neck, ${daysWords(spell.days)}: nothing hard for as long again after it.`,
+      command: isChanged
+        ? { change, message: `Took hard running out until ${dayWords(to)}, after a cold.` }
+        : undefined,
+      caution: DOCTOR,
+      health: true,
+    },
+  ];
+}
+
+function noRunning(review: Review, spell: IllnessSpell) {
+  const { block, today } = review;
+  const to = spell.isOver ? spell.to : later(spell.to, today);
+  const event: BlockEvent = { kind: 'illness', name: 'Ill', from: spell.from, to };
+  const placed = block.spec.events.some(
+    (each) => each.kind === 'illness' && each.from <= to && lastDay(each) >= to,
+  );
+  const command: Command | undefined = placed ? undefined : addEvent(block, event);
+  return [
+    {
+      key: 'illness',
+      title: spell.isOver
+        ? `Come back gently from ${daysWords(spell.days)} ill`
+        : `Ill since ${dayWords(spell.from)}: no running until well`,
+      because: placed
+        ? 'It stands in the block: less running and nothing hard for as many days as it lasted.'
+        : 'No running while it lasts; then less and nothing hard for as many days again. Nothing is made up.',
+      command,
+      caution: DOCTOR,
+      health: true,
+    },
+  ];
+}
+
+function hardIn({ block }: Review, from: CivilDate, to: CivilDate): boolean {
+  return daysFrom(block, from, to).some(({ role }) => role === 'quality');
+}
+
+function daysWords(days: number): string {
+  return days === 1 ? 'one day' : `${days} days`;
+}
+
+function later(one: CivilDate, other: CivilDate): CivilDate {
+  return one > other ? one : other;
+}

@@ -1,0 +1,100 @@
+import { formatPercent, formatPlain } from '../../base/format/index.js';
+import { addDays, type Measure } from '../../base/index.js';
+import { layoutStep } from '../../rules/index.js';
+import type { Review } from '../review-block.js';
+import { type MissedSpell, missedOf } from '../spells.js';
+import { daysFrom, firstOpenDay, weeksHeldAt, weeksToCome, withoutHard } from './changes.js';
+import type { Proposal, Propose } from './proposal.js';
+
+/** Days into a week from which on its second half begins. */
+const HALF = 3;
+
+/**
+ * Days missed in a row: a few change nothing, some cost the next week a part, more
+ * are come back from by steps. Nothing missed is made up. All figures are house rules.
+ */
+export const afterMissedDays: Propose = (review, measure) => {
+  const spell = missedOf(review);
+  if (!spell) return [];
+  const { fewMissed, someMissed } = review.rules.diary;
+  if (spell.length <= fewMissed) return [goOn(spell)];
+  return spell.length <= someMissed
+    ? aLighterWeek(review, spell, measure)
+    : stepsBack(review, spell, measure);
+};
+
+function goOn({ days }: MissedSpell): Proposal {
+  const many = days.length === 1 ? 'One day' : `${days.length} days`;
+  return {
+    key: 'go-on',
+    title: 'Go on: nothing is made up',
+    because: `${many} of running missed cost nothing that shows. The plan stays as it is.`,
+    command: undefined,
+  };
+}
+
+function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Proposal[] {
+  const { block, rules } = review;
+  const [next] = weeksToCome(review);
+  if (!next) return [];
+  const { afterSome } = rules.diary;
+  const quiet = daysFrom(block, firstOpenDay(review), addDays(next.start, HALF - 1));
+  const held = { week: next, volume: afterSome * next.volume, longRun: afterSome * next.longRun };
+  const change = {
+    ...weeksHeldAt(block, [held], layoutStep(block.spec.athlete, rules)),
+    days: withoutHard(block.spec.days, quiet),
+  };
+  const volume = change.pins?.find(({ week }) => week === next.number)?.volume ?? 0;
+  return [
+    {
+      key: 'lighter-week',
+      title: `Week ${next.number} at ${formatPlain(volume, measure)}, nothing hard before its second half`,
+      because: `${spell.length} days without running: the next week at ${formatPercent(afterSome)} of its plan, and what was missed stays missed.`,
+      command: {
+        change,
+        message: `Made week ${next.number} lighter after ${spell.length} missed days.`,
+      },
+    },
+  ];
+}
+
+/** As many steps as weeks were lost, of the last whole week; the climb goes on from there. */
+function stepsBack(review: Review, spell: MissedSpell, measure: Measure): Proposal[] {
+  const { block, rules, weeks } = review;
+  const { basis } = block.spec.athlete;
+  const last = weeks.findLast(({ week }) => addDays(week.start, week.length) <= spell.from);
+  const full = last
+    ? last.isKnown
+      ? Math.min(last.run, last.planned)
+      : last.planned
+    : block.spec.volume.start;
+  const longRun = last?.week.longRun ?? 0;
+  const { first, second, third } = rules.diary.stepsBack;
+  const lost = Math.ceil(spell.length / 7);
+  const steps = weeksToCome(review)
+    .slice(0, lost)
+    .flatMap((week, index) => {
+      const part = [first, second, third][index];
+      return part === undefined
+        ? []
+        : [{ week, part, volume: Math.min(week.volume, part * full), longRun: part * longRun }];
+    });
+  const [next] = steps;
+  const end = steps.at(-1)?.week;
+  if (!next || !end) return [];
+  const quiet = daysFrom(block, firstOpenDay(review), addDays(next.week.start, 6));
+  const step = layoutStep(block.spec.athlete, rules);
+  const words = steps.map(({ part }) => formatPercent(part)).join(', ');
+  const volumes = steps.map(({ volume }) => formatPlain(step * Math.floor(volume / step), measure));
+  return [
+    {
+      key: 'steps-back',
+      title: `Back in ${steps.length === 1 ? 'one step' : `${steps.length} steps`}: ${volumes.join(', ')}`,
+      because: `${spell.length} days without running: ${words} of the last whole week (${formatPlain(full, measure)}), easy in the first, then the climb goes on from what is held. Look at the goal again.`,
+      command: {
+        change: { ...weeksHeldAt(block, steps, step), days: withoutHard(block.spec.days, quiet) },
+        message: `Came back by steps after ${spell.length} missed days, counted in ${basis === 'time' ? 'minutes' : 'distance'}.`,
+      },
+    },
+  ];
+}

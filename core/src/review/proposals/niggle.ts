@@ -1,0 +1,64 @@
+import { dayWords } from '../../base/format/index.js';
+import { addDays } from '../../base/index.js';
+import { addEvent } from '../../edit/index.js';
+import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
+import { runningInPain, soreNow } from '../patterns/health.js';
+import type { Review } from '../review-block.js';
+import { daysFrom, firstOpenDay, withoutHard } from './changes.js';
+import type { Proposal, Propose } from './proposal.js';
+
+const PHYSIOTHERAPIST =
+  'Pain that changes the stride, or grows on the run, stops the run. A physiotherapist or doctor looks at it.';
+
+/** A niggle: the next runs in the pool, nothing hard for longer; pain that changes the stride stops running. */
+export const afterNiggle: Propose = (review) => {
+  if (runningInPain(review)) return stopRunning(review);
+  return soreNow(review) ? [intoThePool(review)] : [];
+};
+
+function stopRunning(review: Review): Proposal[] {
+  const { block, rules } = review;
+  const from = firstOpenDay(review);
+  const to = addDays(from, Math.max(1, rules.diary.poolDays) - 1);
+  const event: BlockEvent = { kind: 'illness', name: 'Hurt', from, to };
+  const stands = block.spec.events.some(
+    (each) => each.kind === 'illness' && each.from <= from && lastDay(each) >= from,
+  );
+  return [
+    {
+      key: 'stop-running',
+      title: 'Stop running until it has been looked at',
+      because: `Pain that changes the stride. No running to ${dayWords(to)}, then by steps: walk and run, easy, strides, hard.`,
+      command: stands ? undefined : addEvent(block, event),
+      caution: PHYSIOTHERAPIST,
+      health: true,
+    },
+  ];
+}
+
+function intoThePool(review: Review): Proposal {
+  const { block, rules, mornings } = review;
+  const { poolDays, quietDays } = rules.diary;
+  const from = firstOpenDay(review);
+  const runs = daysFrom(block, from, addDays(from, quietDays - 1)).filter(
+    ({ time, role, swap }) => time > 0 && role !== 'race' && !swap,
+  );
+  const pooled = runs.slice(0, poolDays);
+  const quiet = daysFrom(block, from, addDays(from, poolDays + quietDays - 1));
+  const days = pooled.reduce<FixedDay[]>(
+    (kept, { date }) => withFixedDay(kept, date, { swap: { kind: 'pool', reason: 'soreness' } }),
+    withoutHard(block.spec.days, quiet),
+  );
+  const where = mornings.findLast(({ sore }) => sore)?.sore?.where ?? 'a niggle';
+  return {
+    key: 'niggle',
+    title: `The next ${pooled.length} runs in the pool, minute for minute`,
+    because: `Sore, ${where}: nothing hard before ${dayWords(addDays(from, poolDays + quietDays))}; then back by steps.`,
+    command: {
+      change: { days },
+      message: `Put ${pooled.length} runs into the pool for a niggle.`,
+    },
+    caution: PHYSIOTHERAPIST,
+    health: true,
+  };
+}

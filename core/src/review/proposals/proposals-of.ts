@@ -1,0 +1,26 @@
+import type { Measure } from '../../base/index.js';
+import type { Review } from '../review-block.js';
+import { carryOn } from './carry-on.js';
+import { afterIllness } from './illness.js';
+import { afterMissedDays } from './missed-days.js';
+import { moveSession } from './move-session.js';
+import { afterNiggle } from './niggle.js';
+import type { Proposal, Propose } from './proposal.js';
+import { restNow } from './rest-now.js';
+
+/** Every answer there is; adding one is one file and one line. Health goes first. */
+const all: readonly Propose[] = [
+  afterNiggle,
+  afterIllness,
+  restNow,
+  afterMissedDays,
+  moveSession,
+  carryOn,
+];
+
+/** What may be done about what was run. Where health is at stake, nothing else is proposed. */
+export function proposalsOf(review: Review, measure: Measure): Proposal[] {
+  const proposals = all.flatMap((propose) => propose(review, measure));
+  const care = proposals.filter(({ health }) => health);
+  return care.length > 0 ? care : proposals;
+}

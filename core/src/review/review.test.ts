@@ -1,0 +1,301 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addDays, type CivilDate, type Measure, sum } from '../base/index.js';
+import { applyChange } from '../edit/index.js';
+import { layOut } from '../lay-out.js';
+import { anySpec } from '../testing/any-spec.js';
+import { marathon } from '../testing/examples.js';
+import { holdFor } from '../testing/hold-for.js';
+import { missed, type Otherwise, reviewOn } from '../testing/recorded.js';
+import { patternsOf, proposalsOf } from './index.js';
+
+const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
+/** A Wednesday in week 9. */
+const TODAY = '2027-02-10';
+const block = layOut(marathon);
+const daysBetween = (from: CivilDate, count: number) =>
+  Array.from({ length: count }, (_, day) => addDays(from, day));
+const dayOn = (date: CivilDate) =>
+  block.weeks.flatMap(({ days }) => days).find((day) => day.date === date);
+const codes = (...given: [Otherwise?, Parameters<typeof reviewOn>[3]?]) =>
+  patternsOf(reviewOn(block, TODAY, ...given)).map(({ code }) => code);
+const keys = (...given: [Otherwise?, Parameters<typeof reviewOn>[3]?]) =>
+  proposalsOf(reviewOn(block, TODAY, ...given), km).map(({ key }) => key);
+
+describe('a block that was run as it was planned', () => {
+  const review = reviewOn(block, TODAY);
+
+  it('comes to what was planned, week by week', () => {
+    expect(review.weeks).toHaveLength(9);
+    for (const { week, planned, run, hard, longRun } of review.weeks.slice(0, 8)) {
+      expect(Math.round(run / 100)).toBe(Math.round(planned / 100));
+      expect(planned).toBe(week.distance);
+      expect(hard.done).toBe(hard.planned);
+      expect(Math.round(longRun.run ?? 0)).toBe(Math.round(longRun.planned));
+    }
+    // Of the week that holds today Monday and Tuesday were run.
+    const [monday, tuesday] = review.weeks[8]?.week.days ?? [];
+    const soFar = (monday?.distance ?? 0) + (tuesday?.distance ?? 0);
+    expect(Math.abs((review.weeks[8]?.run ?? 0) - soFar)).toBeLessThan(2);
+    expect(review.weeks[8]).toMatchObject({ isOver: false, monotony: undefined });
+  });
+
+  it('says nothing, and proposes nothing', () => {
+    expect(patternsOf(review)).toEqual([]);
+    expect(proposalsOf(review, km)).toEqual([]);
+  });
+
+  it('has a load for each day that adds up to its week', () => {
+    const [first] = review.weeks;
+    expect(first?.load).toBeCloseTo(sum((first?.days ?? []).map(({ load }) => load ?? 0)), 9);
+  });
+});
+
+it('what is not recorded is not known, and never zero', () => {
+  const silent = reviewOn(
+    block,
+    '2027-02-08',
+    Object.fromEntries(daysBetween('2027-02-01', 7).map((date) => [date, []])),
+  );
+  expect(silent.weeks[7]).toMatchObject({ isKnown: false, monotony: undefined });
+  expect(silent.weeks[7]?.longRun.run).toBeUndefined();
+  expect(patternsOf(silent).map(({ code }) => code)).toEqual(['nothing-recorded']);
+});
+
+describe('patterns', () => {
+  /** Easy days of the last fortnight at a pace, s/km. */
+  const easyAt = (pace: number, from = '2027-01-28') =>
+    Object.fromEntries(
+      daysBetween(from, 13).flatMap((date) => {
+        const day = dayOn(date);
+        if (day?.role !== 'easy' && day?.role !== 'short-easy') return [];
+        return [[date, [{ distance: day.distance, time: (day.distance / 1000) * pace }]] as const];
+      }),
+    );
+
+  it('easy running quicker than the table in both of two weeks', () => {
+    const { range } =
+      reviewOn(block, TODAY, easyAt(400)).days.findLast(({ easy }) => easy)?.easy ?? {};
+    const quick = range?.quick ?? 0;
+    expect(quick).toBeGreaterThan(250);
+    expect(codes(easyAt(quick - 5))).toEqual([]);
+    expect(codes(easyAt(quick - 6))).toEqual(['easy-too-quick']);
+    // In one of them alone it is no pattern.
+    expect(codes(easyAt(quick - 6, '2027-02-05'))).toEqual([]);
+  });
+
+  it('three weeks in a row under nine tenths of the plan', () => {
+    const cut = (part: number, weeks: readonly number[]) =>
+      Object.fromEntries(
+        weeks.flatMap((week) =>
+          (block.weeks[week - 1]?.days ?? []).map(({ date, distance }) => [
+            date,
+            distance > 0 ? [{ distance: part * distance }] : [],
+          ]),
+        ),
+      );
+    expect(codes(cut(0.89, [6, 7, 8]))).toContain('under-plan');
+    expect(codes(cut(0.91, [6, 7, 8]))).not.toContain('under-plan');
+    expect(codes(cut(0.89, [7, 8]))).not.toContain('under-plan');
+    expect(codes(cut(1.11, [8]))).toContain('over-plan');
+    expect(codes(cut(1.09, [8]))).not.toContain('over-plan');
+  });
+
+  it('repetitions faster than set: twice in a row, the paces are overtaken', () => {
+    const sessions = block.weeks
+      .slice(4, 9)
+      .flatMap(({ days }) => days.filter(({ role }) => role === 'quality'));
+    const last = sessions.filter(({ date }) => date < TODAY).slice(-2);
+    const asked = reviewOn(
+      block,
+      TODAY,
+      Object.fromEntries(
+        last.map(({ date, distance, time }) => [date, [{ distance, time, reps: [60] }]]),
+      ),
+    );
+    const targets = asked.days.flatMap(({ reps }) => (reps ? [reps.targets] : []));
+    expect(targets.every(([first = 0]) => first > 0)).toBe(true);
+    const at = (part: number) =>
+      codes(
+        Object.fromEntries(
+          last.map(({ date, distance, time }, index) => [
+            date,
+            [{ distance, time, reps: (targets[index] ?? []).map((each) => part * each) }],
+          ]),
+        ),
+      );
+    expect(at(0.98)).toEqual(['paces-overtaken']);
+    expect(at(0.99)).toEqual([]);
+  });
+
+  it('mornings: in pain, ill, sore, not recovering', () => {
+    const on = (from: CivilDate, count: number, part: object) =>
+      daysBetween(from, count).map((date) => ({ date, ...part }));
+    const sore = (level: number, stride = false) => ({
+      sore: { where: 'left calf', level, stride },
+    });
+    expect(codes({}, on('2027-02-09', 2, sore(4)))).toEqual(['sore-now']);
+    expect(codes({}, on('2027-02-09', 2, sore(3)))).toEqual([]);
+    expect(codes({}, on('2027-02-09', 1, sore(8)))).toEqual([]);
+    expect(codes({}, on('2027-02-09', 1, sore(3, true)))).toEqual(['running-in-pain']);
+    expect(codes({}, on('2027-02-08', 3, { fresh: 2 }))).toEqual(['not-recovering']);
+    expect(codes({}, on('2027-02-08', 3, { fresh: 3 }))).toEqual([]);
+    expect(
+      codes({}, [...on('2027-02-01', 7, { pulse: 46 }), ...on('2027-02-08', 3, { pulse: 53 })]),
+    ).toEqual(['not-recovering']);
+    expect(
+      codes({}, [...on('2027-02-01', 7, { pulse: 46 }), ...on('2027-02-08', 3, { pulse: 52 })]),
+    ).toEqual([]);
+    expect(codes({}, on('2027-02-09', 2, { ill: 'fever' }))).toEqual(['ill-now']);
+    // Three days ill, well on the fourth: it counts for three days more.
+    const ill = on('2027-02-05', 3, { ill: 'fever' });
+    expect(codes({}, [...ill, ...on('2027-02-08', 1, { fresh: 4 })])).toEqual([
+      'back-from-illness',
+    ]);
+    expect(codes({}, on('2027-02-01', 3, { ill: 'fever' }))).toEqual([]);
+  });
+});
+
+describe('what may be done', () => {
+  const laid = (
+    otherwise: Otherwise,
+    key: string,
+    mornings = [] as Parameters<typeof reviewOn>[3],
+  ) => {
+    const review = reviewOn(block, TODAY, otherwise, mornings);
+    const found = proposalsOf(review, km).find((each) => each.key === key);
+    if (!found?.command) throw new Error(`There is no proposal ${key}.`);
+    return { after: layOut(applyChange(block.spec, found.command.change)), proposal: found };
+  };
+
+  it('up to three missed days: go on, nothing is made up', () => {
+    expect(keys(missed(['2027-02-07', '2027-02-08', '2027-02-09']))).toContain('go-on');
+    const proposals = proposalsOf(reviewOn(block, TODAY, missed(['2027-02-09'])), km);
+    expect(proposals[0]).toMatchObject({ key: 'go-on', command: undefined });
+  });
+
+  it('four to seven: the next week at three quarters, nothing hard before its second half', () => {
+    const days = daysBetween('2027-02-05', 5);
+    const planned = block.weeks[9]?.volume ?? 0;
+    const { after } = laid(missed(days), 'lighter-week');
+    expect(after.weeks[9]?.volume).toBe(1000 * Math.floor((0.75 * planned) / 1000));
+    const before = after.weeks
+      .flatMap(({ days: each }) => each)
+      .filter(({ date, role }) => role === 'quality' && date >= TODAY && date < '2027-02-18');
+    expect(before).toEqual([]);
+    // Nothing missed is made up: no later week is heavier than it was.
+    after.weeks.slice(10).forEach(({ volume }, index) => {
+      expect(volume).toBeLessThanOrEqual(block.weeks[index + 10]?.volume ?? 0);
+    });
+  });
+
+  it('more: as many steps back as weeks lost, of the last whole week, hand-worked', () => {
+    // Ten days from 31 Jan are two weeks lost; the last whole week before them is week 6.
+    const days = daysBetween('2027-01-31', 10);
+    const { after, proposal } = laid(missed(days), 'steps-back');
+    const full = block.weeks[5]?.distance ?? 0;
+    expect(after.weeks[9]?.volume).toBe(1000 * Math.floor((0.5 * full) / 1000));
+    expect(after.weeks[10]?.volume).toBe(1000 * Math.floor((0.7 * full) / 1000));
+    expect(proposal.title).toMatch(/^Back in 2 steps/);
+    // The climb goes on from what is held: nothing grows over the cap from there.
+    const building = after.weeks.slice(10, 15).filter(({ kind }) => kind === 'building');
+    building.slice(1).forEach(({ volume }, index) => {
+      expect(volume).toBeLessThanOrEqual(1.1 * (building[index]?.volume ?? 0) + 1);
+    });
+  });
+
+  it('a missed session goes to the next easy day with easy days around it', () => {
+    const tuesday = missed(['2027-02-09']);
+    const { after, proposal } = laid(tuesday, 'move-session');
+    const was = dayOn('2027-02-09')?.sessions.find(({ family }) => family)?.shorthand;
+    expect(proposal.because).toContain(was);
+    const moved = after.weeks
+      .flatMap(({ days }) => days)
+      .filter(({ date }) => date >= TODAY && date < '2027-02-18');
+    expect(moved.some(({ sessions }) => sessions.some(({ shorthand }) => shorthand === was))).toBe(
+      true,
+    );
+    expect(keys(missed(['2027-02-09'], 'ill'))).not.toContain('move-session');
+  });
+
+  it('what fell short is carried on from, at the rate of growth', () => {
+    const short = Object.fromEntries(
+      [6, 7].flatMap((week) =>
+        (block.weeks[week - 1]?.days ?? []).map(({ date, distance }) => [
+          date,
+          distance > 0 ? [{ distance: 0.7 * distance }] : [],
+        ]),
+      ),
+    );
+    const { after } = laid(short, 'carry-on');
+    const held = 0.7 * (((block.weeks[5]?.distance ?? 0) + (block.weeks[6]?.distance ?? 0)) / 2);
+    expect(after.weeks[9]?.volume).toBe(1000 * Math.floor((1.1 * held) / 1000));
+  });
+
+  it('health goes first: ill, sore, hurt, tired', () => {
+    const on = (from: CivilDate, count: number, part: object) =>
+      daysBetween(from, count).map((date) => ({ date, ...part }));
+    const fever = laid({}, 'illness', on('2027-02-08', 3, { ill: 'fever' }));
+    expect(fever.proposal.caution).toContain('doctor');
+    expect(fever.after.spec.events).toContainEqual({
+      kind: 'illness',
+      name: 'Ill',
+      from: '2027-02-08',
+      to: TODAY,
+    });
+    const cold = laid({}, 'easy-only', on('2027-02-08', 3, { ill: 'above-neck' }));
+    const hard = (after: typeof cold.after, to: CivilDate) =>
+      after.weeks
+        .flatMap(({ days }) => days)
+        .filter(({ date, role }) => role === 'quality' && date >= TODAY && date <= to);
+    expect(hard(cold.after, '2027-02-13')).toEqual([]);
+    const sore = { sore: { where: 'left calf', level: 5 } };
+    const pool = laid({}, 'niggle', on('2027-02-09', 2, sore));
+    const swapped = pool.after.weeks
+      .flatMap(({ days }) => days)
+      .filter(({ date, swap }) => swap?.kind === 'pool' && date >= TODAY);
+    expect(swapped).toHaveLength(3);
+    expect(hard(pool.after, '2027-02-19')).toEqual([]);
+    expect(pool.proposal.caution).toContain('physiotherapist');
+    const hurt = laid(
+      {},
+      'stop-running',
+      on('2027-02-10', 1, { sore: { where: 'left shin', level: 7, stride: true } }),
+    );
+    expect(hurt.after.weeks[8]?.days.find(({ date }) => date === TODAY)?.distance).toBe(0);
+    const tired = laid({}, 'rest-now', on('2027-02-08', 3, { sleep: 1 }));
+    expect(tired.after.weeks[9]?.recovery).toBe(true);
+    // Nothing else is proposed beside them.
+    expect(keys(missed(['2027-02-09']), on('2027-02-08', 3, { ill: 'fever' }))).toEqual([
+      'illness',
+    ]);
+  });
+});
+
+it('reviews any block on any day, whatever was missed or felt', () => {
+  const level = fc.option(fc.integer({ min: 1, max: 5 }), { nil: undefined });
+  holdFor(
+    fc.property(
+      anySpec,
+      fc.integer({ min: 0, max: 200 }),
+      fc.array(fc.nat(200), { maxLength: 30 }),
+      fc.array(level, { maxLength: 20 }),
+      (spec, day, lost, felt) => {
+        const laidOut = layOut(spec);
+        const today = addDays(laidOut.spec.start, day);
+        const away = missed(lost.map((each) => addDays(laidOut.spec.start, each)));
+        const mornings = felt.map((fresh, index) => ({ date: addDays(today, -index), fresh }));
+        const review = reviewOn(laidOut, today, away, mornings);
+        const measure = { ...laidOut.spec.athlete, step: 1 } as Measure;
+        for (const { run, planned, load } of review.weeks) {
+          expect([run, planned, load].every((each) => Number.isFinite(each) && each >= 0)).toBe(
+            true,
+          );
+        }
+        for (const { title, because } of proposalsOf(review, measure)) {
+          expect(`${title} ${because}`).not.toMatch(/NaN|undefined|Infinity/);
+        }
+      },
+    ),
+  );
+});

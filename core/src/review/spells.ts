@@ -1,0 +1,79 @@
+import { type CivilDate, differenceInDays } from '../base/index.js';
+import type { Illness } from '../record/index.js';
+import type { DayReviewed } from './day-reviewed.js';
+import type { Review } from './review-block.js';
+
+/** Days without a word of it after which an illness counts as over. */
+const WORDLESS = 2;
+
+/** An illness as the mornings tell it. */
+export interface IllnessSpell {
+  from: CivilDate;
+  to: CivilDate;
+  /** Both ends counted. */
+  days: number;
+  worst: Illness;
+  /** True once a later morning says nothing of it, or days went by. */
+  isOver: boolean;
+}
+
+const GRAVER: readonly Illness[] = ['above-neck', 'below-neck', 'fever'];
+
+/** The last illness the mornings speak of; undefined where none do. */
+export function illnessOf({ mornings, today }: Pick<Review, 'mornings' | 'today'>) {
+  const ordered = mornings.toSorted((one, other) => (one.date < other.date ? -1 : 1));
+  const ill = ordered.filter((each) => each.ill !== undefined);
+  const last = ill.at(-1);
+  if (!last) return undefined;
+  let from = last.date;
+  const within = [last];
+  for (const each of ill.slice(0, -1).reverse()) {
+    if (differenceInDays(from, each.date) > WORDLESS) break;
+    from = each.date;
+    within.push(each);
+  }
+  const later = ordered.some(({ date }) => date > last.date);
+  const spell: IllnessSpell = {
+    from,
+    to: last.date,
+    days: differenceInDays(last.date, from) + 1,
+    worst: within.reduce<Illness>(
+      (worst, { ill: each }) =>
+        each && GRAVER.indexOf(each) > GRAVER.indexOf(worst) ? each : worst,
+      'above-neck',
+    ),
+    isOver: later || differenceInDays(today, last.date) >= WORDLESS,
+  };
+  return spell;
+}
+
+/** Days that were to be run and were not, one after the other up to the last that is known. */
+export interface MissedSpell {
+  from: CivilDate;
+  to: CivilDate;
+  /** Days of running missed. */
+  days: readonly DayReviewed[];
+  /** Days from the first to the last, rest counted. */
+  length: number;
+}
+
+/** The last days that were missed in a row; undefined where the last known day was run. */
+export function missedOf({ days, today }: Pick<Review, 'days' | 'today'>): MissedSpell | undefined {
+  const missed: DayReviewed[] = [];
+  for (const each of days.toReversed()) {
+    const { state } = each.done;
+    if (state === 'missed') missed.push(each);
+    // Today may still be run; a day of rest breaks nothing.
+    else if (state === 'run' || state === 'instead') break;
+    else if (state === 'unknown' && each.day.date < today) break;
+  }
+  const [last] = missed;
+  const first = missed.at(-1);
+  if (!first || !last) return undefined;
+  return {
+    from: first.day.date,
+    to: last.day.date,
+    days: missed.toReversed(),
+    length: differenceInDays(last.day.date, first.day.date) + 1,
+  };
+}
