@@ -39,7 +39,7 @@ const rooms = [
   ['checks/phases', 'checks/recovery', 'checks/sessions', 'checks/taper', 'checks/volume'],
   ['checks/week', 'checks'],
   ['edit', 'edit/week', 'edit/fixes', 'edit/paces', 'edit/sheet', 'edit/plan'],
-  ['review', 'review/patterns', 'review/proposals'],
+  ['review/done', 'review/patterns', 'review/proposals', 'review'],
   ['solve'],
   [
     'present/figures',

@@ -28,5 +28,5 @@ export interface MorningNote {
 
 /** True for a note that says nothing any more: it is taken back. */
 export function isBlankMorning({ date: _, ...said }: MorningNote): boolean {
-  return Object.values(said).every((each) => each === undefined);
+  return Object.values<unknown>(said).every((each) => each === undefined);
 }

@@ -13,9 +13,7 @@ export type Done = Omit<RunEntry, 'date' | 'place'>;
 
 /** What a coach typed of a day: nothing kept, as planned, or what was done in its order. */
 export type DayTyped =
-  | { kind: 'nothing' }
-  | { kind: 'as-planned' }
-  | { kind: 'done'; done: readonly Done[] };
+  { kind: 'nothing' } | { kind: 'as-planned' } | { kind: 'done'; done: readonly Done[] };
 
 const AS_PLANNED: ReadonlySet<string> = new Set(['=', 'as planned', 'ok', 'done']);
 const MISSED: ReadonlySet<string> = new Set(['missed', 'x', '-', '–', '0', 'not run']);

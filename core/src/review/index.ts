@@ -1,5 +1,5 @@
 /** What was run held against what was planned: reviews, patterns, and what may be done. */
-export { type DayReviewed, loadOf, targetsOf } from './day-reviewed.js';
+export { type DayReviewed, loadOf, targetsOf } from './done/day-reviewed.js';
 export { type Pattern, type PatternCode, patternCodes } from './patterns/pattern.js';
 export { patternsOf } from './patterns/patterns-of.js';
 export type { Proposal } from './proposals/proposal.js';
@@ -10,4 +10,4 @@ export {
   reviewBlock,
   type ReviewGiven,
   type WeekReviewed,
-} from './review-block.js';
+} from './done/review-block.js';

@@ -17,10 +17,15 @@ export const diaryInCatalogue: readonly Rule[] = [
     ...days,
     usual: [2, 4],
   }),
-  rule('someMissed', 'Missed days that cost a week', 'More than these are come back from by steps.', {
-    ...days,
-    usual: [6, 10],
-  }),
+  rule(
+    'someMissed',
+    'Missed days that cost a week',
+    'More than these are come back from by steps.',
+    {
+      ...days,
+      usual: [6, 10],
+    },
+  ),
   rule('afterSome', 'The week after those', 'Of the plan, hard running from its second half on.', {
     ...share,
     usual: [0.7, 0.8],

@@ -23,13 +23,11 @@ describe('the record of an athlete', () => {
     (await nadir.knex<{ coach_id: string }>('coaches').first('coach_id'))?.coach_id;
   const change = (body: object) => nadir.send('PUT', path, { cookie, body });
   const keep = (revision: number | null, entry: object) => change({ keep: [{ revision, entry }] });
-  const remove = (revision: number) =>
-    change({ remove: [{ date: run.date, place: 0, revision }] });
+  const remove = (revision: number) => change({ remove: [{ date: run.date, place: 0, revision }] });
   const kept = async (query = '?from=2027-02-01&to=2027-02-10') =>
     (await nadir.send('GET', `${path}${query}`, { cookie })).body as AthleteRecord;
   const entries = async (query?: string) => (await kept(query)).entries;
-  const changed = async (answer: ReturnType<typeof change>) =>
-    (await answer).body as RecordChanged;
+  const changed = async (answer: ReturnType<typeof change>) => (await answer).body as RecordChanged;
 
   it('keeps a run, changes it on its own revision, removes it and puts it back', async () => {
     expect(await entries()).toEqual([]);

@@ -1,6 +1,6 @@
 import { addDays, sum } from '../../base/index.js';
-import type { Review } from '../review-block.js';
-import { illnessOf } from '../spells.js';
+import type { Review } from '../done/review-block.js';
+import { illnessOf } from '../done/spells.js';
 import type { FindPattern } from './pattern.js';
 
 /** Mornings that still speak of now. */

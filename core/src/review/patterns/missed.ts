@@ -1,4 +1,4 @@
-import { missedOf } from '../spells.js';
+import { missedOf } from '../done/spells.js';
 import type { FindPattern } from './pattern.js';
 
 /** Days missed in a row, up to now. */

@@ -1,6 +1,6 @@
 import type { CivilDate } from '../../base/index.js';
 import type { Level } from '../../checks/index.js';
-import type { Review } from '../review-block.js';
+import type { Review } from '../done/review-block.js';
 
 export const patternCodes = [
   'running-in-pain',

@@ -1,5 +1,5 @@
 import { levels } from '../../checks/index.js';
-import type { Review } from '../review-block.js';
+import type { Review } from '../done/review-block.js';
 import { easyTooQuick } from './easy-too-quick.js';
 import {
   backFromIllness,

@@ -1,4 +1,4 @@
-import type { DayReviewed } from '../day-reviewed.js';
+import type { DayReviewed } from '../done/day-reviewed.js';
 import type { FindPattern } from './pattern.js';
 
 /** Sessions in a row that say something of an athlete’s paces. */

@@ -1,5 +1,5 @@
 import { addDays } from '../../base/index.js';
-import type { WeekReviewed } from '../review-block.js';
+import type { WeekReviewed } from '../done/review-block.js';
 import type { FindPattern, Pattern } from './pattern.js';
 
 /** Weeks in a row that are no accident. */

@@ -3,7 +3,7 @@ import type { Command } from '../../edit/index.js';
 import { type Block, type Day, isHardRunning, type Week } from '../../layout/index.js';
 import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import { withPin } from '../../spec/index.js';
-import type { Review } from '../review-block.js';
+import type { Review } from '../done/review-block.js';
 
 /** Days of a block from a date on, up to and with another. */
 export function daysFrom({ weeks }: Block, from: CivilDate, to: CivilDate): Day[] {

@@ -2,8 +2,8 @@ import { dayWords } from '../../base/format/index.js';
 import { addDays, type CivilDate } from '../../base/index.js';
 import { addEvent, type Command } from '../../edit/index.js';
 import { type BlockEvent, lastDay } from '../../spec/days/index.js';
-import type { Review } from '../review-block.js';
-import { illnessOf, type IllnessSpell } from '../spells.js';
+import type { Review } from '../done/review-block.js';
+import { illnessOf, type IllnessSpell } from '../done/spells.js';
 import { daysFrom, firstOpenDay, withoutHard } from './changes.js';
 import type { Propose } from './proposal.js';
 

@@ -1,8 +1,8 @@
 import { formatPercent, formatPlain } from '../../base/format/index.js';
 import { addDays, type Measure } from '../../base/index.js';
 import { layoutStep } from '../../rules/index.js';
-import type { Review } from '../review-block.js';
-import { type MissedSpell, missedOf } from '../spells.js';
+import type { Review } from '../done/review-block.js';
+import { type MissedSpell, missedOf } from '../done/spells.js';
 import { daysFrom, firstOpenDay, weeksHeldAt, weeksToCome, withoutHard } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 

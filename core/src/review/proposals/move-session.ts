@@ -3,8 +3,8 @@ import { addDays, differenceInDays } from '../../base/index.js';
 import { type Day, isHardRunning, mainOf } from '../../layout/index.js';
 import { linkPaces } from '../../sessions/index.js';
 import { withFixedDay } from '../../spec/days/index.js';
-import type { DayReviewed } from '../day-reviewed.js';
-import type { Review } from '../review-block.js';
+import type { DayReviewed } from '../done/day-reviewed.js';
+import type { Review } from '../done/review-block.js';
 import { daysFrom, firstOpenDay } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 

@@ -3,7 +3,7 @@ import { addDays } from '../../base/index.js';
 import { addEvent } from '../../edit/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
 import { runningInPain, soreNow } from '../patterns/health.js';
-import type { Review } from '../review-block.js';
+import type { Review } from '../done/review-block.js';
 import { daysFrom, firstOpenDay, withoutHard } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 

@@ -1,6 +1,6 @@
 import type { Command } from '../../edit/index.js';
 import type { Measure } from '../../base/index.js';
-import type { Review } from '../review-block.js';
+import type { Review } from '../done/review-block.js';
 
 /** Something that may be done about what was run: taken or left by the coach, never done alone. */
 export interface Proposal {

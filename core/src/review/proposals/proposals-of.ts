@@ -1,5 +1,5 @@
 import type { Measure } from '../../base/index.js';
-import type { Review } from '../review-block.js';
+import type { Review } from '../done/review-block.js';
 import { carryOn } from './carry-on.js';
 import { afterIllness } from './illness.js';
 import { afterMissedDays } from './missed-days.js';

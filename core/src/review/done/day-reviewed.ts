@@ -1,6 +1,6 @@
-import type { CivilDate } from '../base/index.js';
-import { dayLoad, type Day, isHardRunning, mainOf, recordedLoad } from '../layout/index.js';
-import { middleOf, type PaceRange } from '../paces/index.js';
+import type { CivilDate } from '../../base/index.js';
+import { dayLoad, type Day, isHardRunning, mainOf, recordedLoad } from '../../layout/index.js';
+import { middleOf, type PaceRange } from '../../paces/index.js';
 import {
   type DayDone,
   dayDone,
@@ -8,9 +8,9 @@ import {
   repsDone,
   type RepsDone,
   type RunEntry,
-} from '../record/index.js';
-import { laySession, readSession, type SessionPaces } from '../sessions/index.js';
-import type { BlockSpec } from '../spec/index.js';
+} from '../../record/index.js';
+import { laySession, readSession, type SessionPaces } from '../../sessions/index.js';
+import type { BlockSpec } from '../../spec/index.js';
 
 /** An easy run that was measured, against the table of its day: s/km. */
 export interface EasyRun {

@@ -1,9 +1,9 @@
-import { type CivilDate, sum } from '../base/index.js';
-import { type Block, isHardRunning, monotonyOf, type Week } from '../layout/index.js';
-import { dayTimes, type PaceRange, rangeOf, type TimeFor } from '../paces/index.js';
-import { entriesByDay, type MorningNote, type RunEntry } from '../record/index.js';
-import type { HouseRules } from '../rules/index.js';
-import { sessionPacesOf } from '../sessions/index.js';
+import { type CivilDate, sum } from '../../base/index.js';
+import { type Block, isHardRunning, monotonyOf, type Week } from '../../layout/index.js';
+import { dayTimes, type PaceRange, rangeOf, type TimeFor } from '../../paces/index.js';
+import { entriesByDay, type MorningNote, type RunEntry } from '../../record/index.js';
+import type { HouseRules } from '../../rules/index.js';
+import { sessionPacesOf } from '../../sessions/index.js';
 import { type DayPaces, type DayReviewed, reviewDay } from './day-reviewed.js';
 
 /** What a review is made from. */

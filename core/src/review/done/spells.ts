@@ -1,5 +1,5 @@
-import { type CivilDate, differenceInDays } from '../base/index.js';
-import type { Illness } from '../record/index.js';
+import { type CivilDate, differenceInDays } from '../../base/index.js';
+import type { Illness } from '../../record/index.js';
 import type { DayReviewed } from './day-reviewed.js';
 import type { Review } from './review-block.js';
 
