@@ -1,0 +1,55 @@
+import { formatHours, formatPace, formatTenthsOf } from '../../base/format/index.js';
+import type { Measure } from '../../base/index.js';
+import type { EntryKind, MissedReason, RunEntry } from '../../record/index.js';
+import { dayAndMonth } from '../../base/format/index.js';
+import type { DayReviewed } from '../../review/index.js';
+
+export const missedWords: Readonly<Record<MissedReason, string>> = {
+  ill: 'ill',
+  sore: 'sore',
+  work: 'work',
+  travel: 'travel',
+  weather: 'weather',
+  choice: 'by choice',
+};
+
+export const kindWords: Readonly<Record<EntryKind, string>> = {
+  run: 'run',
+  pool: 'pool',
+  bike: 'bike',
+  swim: 'swim',
+  walk: 'walk',
+  strength: 'strength',
+  other: 'other',
+  missed: 'missed',
+};
+
+/** What was done on a day, thing by thing: `12 km, 5:02 /km, effort 4`, `missed: ill`. */
+export function doneWords({ entries }: Pick<DayReviewed, 'entries'>, measure: Measure): string[] {
+  return entries.map((entry) => (entry.kind === 'missed' ? missed(entry) : done(entry, measure)));
+}
+
+function missed({ reason, movedTo, note }: RunEntry): string {
+  const why = [reason && missedWords[reason], note].filter(Boolean).join(', ');
+  if (movedTo) return [`moved to ${dayAndMonth(movedTo)}`, why].filter(Boolean).join(': ');
+  return why === '' ? 'missed' : `missed: ${why}`;
+}
+
+function done(entry: RunEntry, { unit }: Measure): string {
+  const { kind, distance, time, effort, heart, note } = entry;
+  const metres = distance !== undefined && distance > 0 ? distance : undefined;
+  const pace =
+    kind === 'run' && metres !== undefined && time !== undefined
+      ? formatPace((time / metres) * 1000, unit)
+      : undefined;
+  return [
+    kind === 'run' ? undefined : kindWords[kind],
+    metres !== undefined ? `${Number(formatTenthsOf(metres, unit))} ${unit}` : undefined,
+    pace ?? (time === undefined ? undefined : formatHours(time)),
+    effort === undefined ? undefined : `effort ${effort}`,
+    heart === undefined ? undefined : `${heart} beats`,
+    note,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}

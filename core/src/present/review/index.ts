@@ -1,0 +1,12 @@
+/** A review for people: its figures, its patterns and days in words, the sentence for the athlete. */
+export { doneWords, kindWords, missedWords } from './done-words.js';
+export { patternTitles, patternWords } from './pattern-words.js';
+export { reviewRows } from './review-rows.js';
+export {
+  differenceText,
+  runText,
+  showReview,
+  type ShownReview,
+  type ShownWeekReview,
+} from './show-review.js';
+export { sentenceFor } from './to-athlete.js';

@@ -1,0 +1,67 @@
+import { unitName } from '../../base/index.js';
+import type { Review } from '../../review/index.js';
+import type { ShownBlock } from '../figures/show.js';
+import type { SheetRow } from '../sheet/rows.js';
+import { missedWords } from './done-words.js';
+import { differenceText, runText, type ShownReview } from './show-review.js';
+
+/** The rows of a diary: what was run, by how much it differs, what it weighed, what was missed. */
+export function reviewRows(
+  review: Review,
+  figures: ShownReview,
+  { measure }: Pick<ShownBlock, 'measure'>,
+): SheetRow[] {
+  const of = (number: number) => figures.weeks.get(number);
+  const reviewed = new Map(review.weeks.map((each) => [each.week.number, each]));
+  if (!review.weeks.some(({ isKnown }) => isKnown)) return [];
+  return [
+    {
+      key: 'run',
+      label: `Run, ${unitName(measure)}`,
+      strong: true,
+      text: ({ number }) => {
+        const run = of(number)?.run;
+        return run === undefined ? '' : runText(run);
+      },
+      why: () =>
+        'What was run, the race apart. Empty where nothing is recorded: that is not known.',
+    },
+    {
+      key: 'difference',
+      label: 'Against plan',
+      text: ({ number }) => {
+        const { run, planned } = of(number) ?? {};
+        const isOver = reviewed.get(number)?.isOver === true;
+        return run === undefined || planned === undefined || !isOver
+          ? ''
+          : differenceText(run, planned);
+      },
+      why: () => 'What was run less what was planned, of weeks that are over.',
+    },
+    {
+      key: 'load',
+      label: 'Load',
+      text: ({ number }) => {
+        const each = reviewed.get(number);
+        return each?.isKnown ? String(Math.round(each.load)) : '';
+      },
+      why: () => 'Minutes × effort: effort as recorded, by the heart rate, else as planned.',
+    },
+    {
+      key: 'missed',
+      label: 'Missed',
+      text: ({ number }) => {
+        const count = missedIn(reviewed.get(number)).length;
+        return count > 0 ? String(count) : '';
+      },
+      why: ({ number }) =>
+        missedIn(reviewed.get(number))
+          .map(({ done }) => (done.reason ? missedWords[done.reason] : 'no reason given'))
+          .join(', ') || 'No day was missed.',
+    },
+  ];
+}
+
+function missedIn(week: Review['weeks'][number] | undefined) {
+  return week?.days.filter(({ done }) => done.state === 'missed') ?? [];
+}

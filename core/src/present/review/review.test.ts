@@ -1,0 +1,140 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { type Measure, units } from '../../base/index.js';
+import { layOut } from '../../lay-out.js';
+import { anySpec } from '../../testing/any-spec.js';
+import { marathon } from '../../testing/examples.js';
+import { holdFor } from '../../testing/hold-for.js';
+import { missed, type Otherwise, reviewOn } from '../../testing/recorded.js';
+import { patternCodes, patternsOf } from '../../review/index.js';
+import { showBlock } from '../index.js';
+import {
+  differenceText,
+  doneWords,
+  patternTitles,
+  patternWords,
+  reviewRows,
+  sentenceFor,
+  showReview,
+} from './index.js';
+
+const TODAY = '2027-02-08';
+const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
+const block = layOut(marathon);
+const shownIn = (measure: Measure, otherwise: Otherwise = {}) => {
+  const review = reviewOn(block, TODAY, otherwise);
+  const shown = showBlock(block, measure);
+  return { review, shown, figures: showReview(review, shown) };
+};
+const on = '2027-02-04';
+
+describe('what was run, in figures', () => {
+  it.each(units)('as planned shows the plan in %s, to the figure', (unit) => {
+    const { figures, shown } = shownIn({ ...km, unit });
+    shown.weeks.slice(0, 8).forEach(({ volume, longRun }, index) => {
+      expect(figures.weeks.get(index + 1)).toEqual({
+        planned: volume,
+        run: volume,
+        longRun: { planned: longRun, run: longRun },
+      });
+    });
+  });
+
+  it('adds up: days to their week, in every measure, whatever was run', () => {
+    const runs = fc.array(fc.double({ min: 0, max: 40_000, noNaN: true }), { maxLength: 60 });
+    holdFor(
+      fc.property(anySpec, runs, fc.constantFrom(...units), (spec, metres, unit) => {
+        const laid = layOut(spec);
+        const days = laid.weeks.flatMap((week) => week.days);
+        const otherwise = Object.fromEntries(
+          metres.map((distance, index) => [
+            days[index]?.date ?? '',
+            [{ distance, time: distance / 3 + 1 }],
+          ]),
+        );
+        const review = reviewOn(laid, laid.spec.race.date, otherwise);
+        const measure = { basis: laid.spec.athlete.basis, unit, step: 1 } as const;
+        const figures = showReview(review, showBlock(laid, measure));
+        for (const { week, days: reviewed } of review.weeks) {
+          const { run } = figures.weeks.get(week.number) ?? {};
+          const tenths = reviewed
+            .filter(({ day }) => day.role !== 'race')
+            .reduce((all, { day }) => all + 10 * (figures.days.get(day.date) ?? 0), 0);
+          if (run !== undefined) expect(Math.round(10 * run)).toBe(Math.round(tenths));
+        }
+      }),
+    );
+  });
+
+  it('has rows for the Ledger: run, against plan, load and missed', () => {
+    const planned = block.weeks[7]?.days.find(({ date }) => date === '2027-02-05')?.distance ?? 0;
+    const { review, shown, figures } = shownIn(km, missed(['2027-02-05']));
+    const rows = new Map(reviewRows(review, figures, shown).map((row) => [row.key, row]));
+    const text = (key: string) => {
+      const week = block.weeks[7];
+      return week && rows.get(key)?.text(week, 7);
+    };
+    const run = (block.weeks[7]?.distance ?? 0) - planned;
+    expect(text('run')).toBe(String(run / 1000));
+    expect(text('difference')).toBe(`−${planned / 1000}`);
+    expect(text('missed')).toBe('1');
+    expect(Number(text('load'))).toBeGreaterThan(500);
+    expect(reviewRows(reviewOn(block, '2026-12-14'), figures, shown)).toEqual([]);
+  });
+
+  it('a difference carries its sign', () => {
+    expect(differenceText(38, 44)).toBe('−6');
+    expect(differenceText(12.4, 12)).toBe('+0.4');
+    expect(differenceText(12, 12)).toBe('0');
+  });
+});
+
+describe('what was run, in words', () => {
+  const words = (entry: object, unit: 'km' | 'mi' = 'km') =>
+    doneWords({ entries: [{ date: on, place: 0, kind: 'run', ...entry }] }, { ...km, unit })[0];
+
+  it.each([
+    [
+      { distance: 12_000, time: 3624, effort: 4, note: 'felt fine' },
+      '12 km, 5:02 /km, effort 4, felt fine',
+    ],
+    [{ time: 2400 }, '40 min'],
+    [{ distance: 0, time: 2400 }, '40 min'],
+    [{ kind: 'pool', time: 2400, heart: 131 }, 'pool, 40 min, 131 beats'],
+    [{ kind: 'missed', reason: 'work', note: 'on call' }, 'missed: work, on call'],
+    [{ kind: 'missed' }, 'missed'],
+    [{ kind: 'missed', movedTo: '2027-02-06' }, 'moved to 6 Feb'],
+  ])('%o', (entry, said) => {
+    expect(words(entry)).toBe(said);
+  });
+
+  it('is in the coach’s unit', () => {
+    expect(words({ distance: 8046.72, time: 2400 }, 'mi')).toBe('5 mi, 8:00 /mi');
+  });
+
+  it('every pattern has a name and a sentence without a hole', () => {
+    for (const code of patternCodes) {
+      const pattern = { code, level: 'note', dates: [on], value: 2, limit: 3 } as const;
+      expect(patternTitles[code]).not.toBe('');
+      expect(patternWords(pattern)).not.toMatch(/NaN|undefined|  /);
+    }
+    const { review } = shownIn(km, missed(['2027-02-06', '2027-02-07']));
+    expect(patternsOf(review).map(patternWords)).toEqual([
+      '2 days missed in a row, up to Sun 7 Feb. Nothing missed is made up.',
+    ]);
+  });
+
+  it('a sentence for the athlete says what was run and that nothing is made up, and no word of health', () => {
+    const said = (otherwise: Otherwise) => {
+      const { review, shown, figures } = shownIn(km, otherwise);
+      const week = review.weeks[7];
+      return week && sentenceFor(review, week, figures, shown);
+    };
+    expect(said(missed(['2027-02-05']))).toMatch(
+      /^\d+ of \d+ km(; .* done)?\. Fri \(work\) is gone, and nothing is made up\.$/,
+    );
+    expect(said(missed(['2027-02-05'], 'ill'))).not.toContain('ill');
+    const silent = Object.fromEntries((block.weeks[7]?.days ?? []).map(({ date }) => [date, []]));
+    expect(said(silent)).toBe('Nothing was recorded this week. How did it go?');
+  });
+});

@@ -1,0 +1,84 @@
+import { type CivilDate, shownUnit, sum } from '../../base/index.js';
+import type { DayReviewed, Review, WeekReviewed } from '../../review/index.js';
+import type { ShownBlock } from '../figures/show.js';
+
+/** What was run is shown to a tenth of the shown unit: it is as it was, not as it is planned. */
+const TENTHS = 10;
+/** Within this part of its plan a day counts as run as planned, and shows the plan’s own figure. */
+const AS_PLANNED = 0.01;
+
+/** A week as it is shown: what was planned in shown units, what was run in tenths of them. */
+export interface ShownWeekReview {
+  /** Whole shown units and their parts, as the block shows them; the race apart. */
+  planned: number;
+  /** Undefined where nothing is recorded: not known is never zero. */
+  run: number | undefined;
+  longRun: { planned: number; run: number | undefined };
+}
+
+/** What was run in figures that add up: days to weeks. */
+export interface ShownReview {
+  /** Run on a day, in shown units to a tenth. */
+  days: ReadonlyMap<CivilDate, number>;
+  /** By the number of the week, those that have begun. */
+  weeks: ReadonlyMap<number, ShownWeekReview>;
+}
+
+/** Shows a review beside a shown block, in its measure. */
+export function showReview(review: Review, shown: ShownBlock): ShownReview {
+  const days = new Map<CivilDate, number>();
+  const weeks = new Map<number, ShownWeekReview>();
+  for (const week of review.weeks) weeks.set(week.week.number, showWeek(week, shown, days));
+  return { days, weeks };
+}
+
+function showWeek(
+  { week, days, isKnown, longRun }: WeekReviewed,
+  { weeks, measure }: ShownBlock,
+  into: Map<CivilDate, number>,
+): ShownWeekReview {
+  const steps = weeks[week.number - 1];
+  const runs = days.map((each, place) => {
+    const planned = (steps?.days[place] ?? 0) * measure.step;
+    const run = runOf(each, planned, measure);
+    into.set(each.day.date, run);
+    return each.day.role === 'race' ? 0 : run;
+  });
+  const long = days.find(({ day }) => day.role === 'long');
+  const raced = week.days.findIndex(({ role }) => role === 'race');
+  const planned = (steps?.volume ?? 0) - (raced < 0 ? 0 : (steps?.days[raced] ?? 0));
+  return {
+    planned: tenth(planned * measure.step),
+    run: isKnown ? tenth(sum(runs)) : undefined,
+    longRun: {
+      planned: tenth((steps?.longRun ?? 0) * measure.step),
+      run: longRun.run === undefined || !long ? undefined : into.get(long.day.date),
+    },
+  };
+}
+
+function runOf(
+  { day, done }: DayReviewed,
+  planned: number,
+  measure: ShownBlock['measure'],
+): number {
+  const asked = day[measure.basis];
+  const run = done[measure.basis];
+  if (asked > 0 && Math.abs(run - asked) <= AS_PLANNED * asked) return tenth(planned);
+  return tenth(run / shownUnit(measure));
+}
+
+function tenth(value: number): number {
+  return Math.round(TENTHS * value) / TENTHS;
+}
+
+/** `+1.5`, `−6`, `0`. */
+export function differenceText(run: number, planned: number): string {
+  const by = tenth(run - planned);
+  return by === 0 ? '0' : `${by > 0 ? '+' : '−'}${runText(Math.abs(by))}`;
+}
+
+/** `8`, `8.2`: a tenth only where there is one. */
+export function runText(value: number): string {
+  return String(tenth(value));
+}

@@ -1,0 +1,64 @@
+import { capital, dayWords } from '../../base/format/index.js';
+import { unitName } from '../../base/index.js';
+import { isHardRunning, mainOf } from '../../layout/index.js';
+import { type Pattern, patternsOf, type Review, type WeekReviewed } from '../../review/index.js';
+import type { ShownBlock } from '../figures/show.js';
+import { missedWords } from './done-words.js';
+import { runText, type ShownReview } from './show-review.js';
+
+/** What a pattern asks of the athlete; patterns of health are the coach’s to speak of. */
+const ASKS: Partial<Readonly<Record<Pattern['code'], string>>> = {
+  'easy-too-quick': 'keep the easy runs slower',
+  'over-plan': 'no more than the plan next week',
+  'reps-too-quick': 'run the repetitions as set, no quicker',
+};
+
+/**
+ * The sentence a review proposes for the athlete; the coach edits it. It says what
+ * was run, what of the hard days, that nothing is made up, and one thing to heed.
+ */
+export function sentenceFor(
+  review: Review,
+  week: WeekReviewed,
+  figures: ShownReview,
+  { measure }: Pick<ShownBlock, 'measure'>,
+): string {
+  const shown = figures.weeks.get(week.week.number);
+  if (!week.isKnown || shown?.run === undefined) {
+    return 'Nothing was recorded this week. How did it go?';
+  }
+  const unit = unitName(measure);
+  const asks = patternsOf(review).flatMap(({ code }) => ASKS[code] ?? []);
+  return [
+    `${runText(shown.run)} of ${runText(shown.planned)} ${unit}${hardWords(week)}.`,
+    missedSentence(week),
+    asks[0] === undefined ? '' : `${capital(asks[0])}.`,
+  ]
+    .filter((each) => each !== '')
+    .join(' ');
+}
+
+function hardWords({ days }: WeekReviewed): string {
+  const hard = days.filter(({ day, done }) => isHardRunning(day) && done.state === 'run');
+  if (hard.length === 0) return '';
+  const judged = hard.map(({ day, reps }) => {
+    const what = mainOf(day)?.family?.name.toLowerCase() ?? 'session';
+    const name = `${dayWords(day.date).slice(0, 3)}’s ${what}`;
+    const { against } = reps?.judged ?? {};
+    if (against === undefined) return `${name} done`;
+    const by = Math.abs(against);
+    return by < 0.5
+      ? `${name} on the second`
+      : `${name} ${by.toFixed(0)} s ${against > 0 ? 'slower' : 'quicker'} than set`;
+  });
+  return `; ${judged.join(', ')}`;
+}
+
+function missedSentence({ days }: WeekReviewed): string {
+  const missed = days.filter(({ done }) => done.state === 'missed');
+  if (missed.length === 0) return '';
+  const names = missed.map(({ day }) => dayWords(day.date).slice(0, 3)).join(' and ');
+  const [reason] = missed.flatMap(({ done }) => (done.reason ? missedWords[done.reason] : []));
+  const why = reason === undefined || reason === 'ill' || reason === 'sore' ? '' : ` (${reason})`;
+  return `${names}${why} ${missed.length === 1 ? 'is' : 'are'} gone, and nothing is made up.`;
+}
