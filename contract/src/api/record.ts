@@ -29,6 +29,7 @@ export const runEntry = z.strictObject({
     .array(seconds)
     .min(1)
     .max(MOST_REPS)
+    .readonly()
     .optional()
     .meta({ description: 'Seconds of each repetition or split, as run.' }),
   note: lines(2000).optional(),

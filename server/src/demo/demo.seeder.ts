@@ -11,7 +11,11 @@ import { KNEX } from '../database/knex.js';
 import { tables } from '../database/tables.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
 import { DEMO_COACH } from '../sign-in/demo-coach.js';
+import { RecordRepository } from '../record/record.repository.js';
 import { demoAthletes } from './demo-athletes.js';
+import { demoDiary } from './demo-diaries.js';
+
+const DIARY = [tables.runEntries, tables.healthNotes, tables.weekReviews];
 
 /**
  * Fills an empty demo, laid out relative to today so that everyone is mid-block.
@@ -26,6 +30,7 @@ export class DemoSeeder implements OnApplicationBootstrap {
     @Inject(CoachesRepository) private readonly coaches: CoachesRepository,
     @Inject(AthletesRepository) private readonly athletes: AthletesRepository,
     @Inject(BlocksRepository) private readonly blocks: BlocksRepository,
+    @Inject(RecordRepository) private readonly record: RecordRepository,
   ) {}
 
   async onApplicationBootstrap(): Promise<void> {
@@ -53,11 +58,23 @@ export class DemoSeeder implements OnApplicationBootstrap {
       .first('revision');
     const blocks = await this.knex(tables.blocks).where({ coach_id: coachId }).select('block_id');
     const seeded = demoAthletes(seed.seeded_for).length;
+    if (await this.diaryTouched(coachId)) return true;
     return touched !== undefined || athletes.length !== seeded || blocks.length !== seeded;
+  }
+
+  /** What was seeded was all saved at one instant. */
+  private async diaryTouched(coachId: string): Promise<boolean> {
+    const saved = DIARY.map((table) =>
+      this.knex(table).where({ coach_id: coachId }).distinct<{ saved_at: Date }[]>('saved_at'),
+    );
+    const instants = (await Promise.all(saved)).flat().map(({ saved_at }) => saved_at.getTime());
+    return new Set(instants).size > 1;
   }
 
   private async clear(coachId: string): Promise<void> {
     const newestFirst = [
+      tables.runEntryChanges,
+      ...DIARY,
       tables.plannedDays,
       tables.blockChanges,
       tables.blocks,
@@ -97,6 +114,8 @@ export class DemoSeeder implements OnApplicationBootstrap {
           resolveSpec(givenOf(wishes)).start,
         ),
       );
+      const key = { coach_id: coachId, athlete_id: athleteId };
+      await this.record.change(key, { remove: [], ...demoDiary(wishes, today) }, now);
     }
     await this.knex(tables.demoSeeds).insert({ coach_id: coachId, seeded_for: today });
   }

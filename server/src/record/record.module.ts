@@ -7,5 +7,6 @@ import { RecordRepository } from './record.repository.js';
   imports: [AthletesModule],
   controllers: [RecordController],
   providers: [RecordRepository],
+  exports: [RecordRepository],
 })
 export class RecordModule {}

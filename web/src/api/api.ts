@@ -3,11 +3,13 @@ import {
   type AthleteBody,
   type AthletePreview,
   type AthletePreviewBody,
+  type AthleteRecord,
   type AthleteStateBody,
   type RemovedList,
   type BlockHistory,
   type BlockList,
   type BlockVersion,
+  type ChangeRecordBody,
   type Coach,
   type Coaching,
   type FirstCoachBody,
@@ -19,6 +21,8 @@ import {
   type PastBody,
   type PacesBody,
   type PasswordBody,
+  type RecordChanged,
+  type RecordQuery,
   type Refusal,
   type SaveAthleteBody,
   type SaveBlockBody,
@@ -36,6 +40,7 @@ import { type RouteName, paths } from '@nadir/contract/paths';
 import type { SerializedError } from '@reduxjs/toolkit';
 import { type BaseQueryFn, createApi } from '@reduxjs/toolkit/query/react';
 import { v4 as uuid } from 'uuid';
+import { withChanges } from './with-changes.js';
 import { type $ZodType, safeParse } from 'zod/v4/core';
 
 /** Why a call did not succeed: nobody who can do it now, a refusal, or an answer nobody can read. */
@@ -152,9 +157,12 @@ export function errorSentence(error: CallError): string {
   }
 }
 
+/** The record of an athlete from one day to another. */
+export type RecordOf = { id: string } & RecordQuery;
+
 export const api = createApi({
   baseQuery: call,
-  tagTypes: ['Session', 'Squad', 'Athlete', 'Block', 'History', 'Templates'],
+  tagTypes: ['Session', 'Squad', 'Athlete', 'Block', 'History', 'Record', 'Templates'],
   endpoints: (build) => ({
     session: build.query<Session, void>({
       query: () => ({ route: 'session' }),
@@ -261,6 +269,20 @@ export const api = createApi({
       query: ({ id, body }) => ({ route: 'setAthleteState', id, body }),
       invalidatesTags: ['Athlete', 'Squad'],
     }),
+    record: build.query<AthleteRecord, RecordOf>({
+      query: ({ id, from, to }) => ({ route: 'record', id, query: { from, to } }),
+      providesTags: ['Record'],
+    }),
+    changeRecord: build.mutation<RecordChanged, RecordOf & { change: ChangeRecordBody }>({
+      query: ({ id, change }) => ({ route: 'changeRecord', id, body: change }),
+      // What was kept stands at once, under the revision an undo is made on.
+      onQueryStarted: async ({ change: _, ...of }, { dispatch, queryFulfilled }) => {
+        const changed = await queryFulfilled.catch(() => undefined);
+        if (!changed) return;
+        dispatch(api.util.updateQueryData('record', of, (kept) => withChanges(kept, changed.data)));
+      },
+      invalidatesTags: (_, error) => (error ? ['Record'] : ['Squad']),
+    }),
     addBlock: build.mutation<OpenBlock, NewBlockBody>({
       query: (body) => ({
         route: 'addBlock',
@@ -349,6 +371,8 @@ export const {
   usePreviewAthleteMutation,
   useRemovedQuery,
   useSetAthleteStateMutation,
+  useRecordQuery,
+  useChangeRecordMutation,
   useAddBlockMutation,
   useBlockQuery,
   useLazyBlockQuery,

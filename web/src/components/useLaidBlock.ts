@@ -2,10 +2,12 @@ import { type BlockFile, givenOf, measureFor } from '@nadir/contract';
 import { type CheckedBlock, layOut } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import type { HandedOut } from '@nadir/core/layout';
+import type { RunEntry } from '@nadir/core/record';
 import { showBlock, type ShownBlock } from '@nadir/core/present';
 import { useMemo } from 'react';
 import { useSignedIn } from '../api/session.js';
 import { useHistory } from './history.js';
+import { useRecord } from './record.js';
 
 export interface LaidAndShown {
   block: CheckedBlock;
@@ -36,13 +38,16 @@ export function useShownChange(preview: BlockFile | null, base: LaidAndShown): L
 export interface PastOfBlock {
   asOf: string;
   history: readonly HandedOut[];
+  /** What was run: the legs stand on it. */
+  record: readonly RunEntry[];
 }
 
 /** The past of the block that is open; today alone where none is. */
 export function usePast(): PastOfBlock {
   const { today } = useSignedIn();
   const history = useHistory();
-  return useMemo(() => ({ asOf: today, history }), [today, history]);
+  const { entries: record } = useRecord();
+  return useMemo(() => ({ asOf: today, history, record }), [today, history, record]);
 }
 
 /** What was laid out of each version last: views that draw the same one share it. */
@@ -51,8 +56,11 @@ const laid = new WeakMap<BlockFile, PastOfBlock & { measure: Measure; laid: Laid
 /** Lays out a version in a measure; the same object for the same version, past and measure. */
 export function laidOf(wishes: BlockFile, past: PastOfBlock, measure: Measure): LaidAndShown {
   const known = laid.get(wishes);
-  const { asOf, history } = past;
-  const isKnown = known?.asOf === asOf && known.history === history && known.measure === measure;
+  const isKnown =
+    known?.asOf === past.asOf &&
+    known.history === past.history &&
+    known.record === past.record &&
+    known.measure === measure;
   if (isKnown) return known.laid;
   const fresh = layAndShow(wishes, past, measure);
   laid.set(wishes, { ...past, measure, laid: fresh });

@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { signedIn } from '../../testing/signed-in.js';
 
 const measure = { basis: 'distance', unit: 'km', step: 1 } as const;
-const past = { asOf: signedIn.today, history: [] };
+const past = { asOf: signedIn.today, history: [], record: [] };
 const race = { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 };
 const fileOf = (change: Partial<BlockFile>): BlockFile => ({
   format: 'nadir-block',
