@@ -7,6 +7,7 @@ export {
   type MorningNote,
   type Soreness,
 } from './morning.js';
+export { printDone } from './print-done.js';
 export { type DayTyped, type Done, readDone } from './read-done.js';
 export { MOST_REPS, readReps, repsDone, type RepsDone } from './reps.js';
 export {

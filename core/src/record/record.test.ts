@@ -1,10 +1,20 @@
 import { describe, expect, it } from 'vitest';
 import type { Measure } from '../base/index.js';
-import { asPlanned, dayDone, isBlankMorning, readDone, readReps, repsDone } from './index.js';
+import {
+  asPlanned,
+  dayDone,
+  isBlankMorning,
+  printDone,
+  readDone,
+  readReps,
+  repsDone,
+} from './index.js';
 
 const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
 const mi: Measure = { basis: 'distance', unit: 'mi', step: 1 };
 const byTime: Measure = { basis: 'time', unit: 'km', step: 1 };
+
+const at = { date: '2027-02-09', place: 0 };
 
 describe('what a coach types of a day that was run', () => {
   it.each([
@@ -55,6 +65,19 @@ describe('what a coach types of a day that was run', () => {
   });
 });
 
+it.each([
+  '12 km 1:02:30, effort 4, felt fine, even at the end',
+  '6 km + 4 km',
+  'pool 40:00, effort 3',
+  'missed, ill, a cold',
+  '7.25 km, hr 148',
+])('what was typed prints as it reads: %s', (text) => {
+  const read = readDone(text, km);
+  if (!read.ok || read.value.kind !== 'done') throw new Error(text);
+  const entries = read.value.done.map((done, place) => ({ ...at, ...done, place }));
+  expect(printDone(entries, km)).toBe(text);
+});
+
 describe('repetitions', () => {
   it('are read as they are called out', () => {
     expect(readReps('1:54 1:53, 1:55')).toEqual({ ok: true, value: [114, 113, 115] });
@@ -92,7 +115,6 @@ const planned = {
   swap: undefined,
   beside: {},
 };
-const at = { date: planned.date, place: 0 };
 
 describe('a day that was done', () => {
   it('as planned is one entry for each thing it held', () => {

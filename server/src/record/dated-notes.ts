@@ -43,7 +43,9 @@ export class DatedNotes<T extends { date: CivilDate }> {
         ? await on<NoteRow>(this.table)
             .insert({ ...place, revision: 1, ...written })
             .onConflict(Object.keys(place))
-            .ignore()
+            // Where one was taken back there is room again.
+            .merge({ ...written, revision: on.raw('??.revision + 1', [this.table]) })
+            .whereRaw("?? - 'date' = '{}'::jsonb", [`${this.table}.note`])
             .returning('*')
         : await on<NoteRow>(this.table)
             .where({ ...place, revision })

@@ -123,7 +123,14 @@ async function added(
   const kept = await trx<EntryRow>(tables.runEntries)
     .insert(rows)
     .onConflict(['coach_id', 'athlete_id', 'date', 'place'])
-    .ignore()
+    // Where one was removed there is room again.
+    .merge({
+      revision: trx.raw('??.revision + 1', [tables.runEntries]),
+      entry: trx.raw('excluded.entry'),
+      saved_at: at,
+      removed_at: null,
+    })
+    .whereNotNull(`${tables.runEntries}.removed_at`)
     .returning('*');
   if (kept.length < fresh.length) throw new Stale();
   return kept;

@@ -48,6 +48,9 @@ describe('the record of an athlete', () => {
       .orderBy('revision')
       .pluck('entry');
     expect(versions).toEqual([run, longer, null, longer]);
+    await remove(4);
+    // Whoever knows of none may write one again.
+    expect((await changed(keep(null, run))).entries).toEqual([{ ...run, revision: 6 }]);
   });
 
   it('is asked for by days', async () => {
@@ -81,7 +84,9 @@ describe('the record of an athlete', () => {
     expect(inEntries).toEqual([]);
     expect((await note(1, { date: run.date })).status).toBe(200);
     expect((await kept()).mornings).toEqual([]);
-    expect((await note(2, morning)).status).toBe(200);
+    // Whoever knows of none may write one again.
+    expect((await changed(note(null, morning))).mornings).toEqual([{ ...morning, revision: 3 }]);
+    expect((await note(null, morning)).status).toBe(409);
   });
 
   it('keeps what is said of a week', async () => {

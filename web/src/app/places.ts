@@ -1,6 +1,7 @@
 import {
   BlockIcon,
   BlocksIcon,
+  DiaryIcon,
   HardDaysIcon,
   HouseRulesIcon,
   type Icon,
@@ -40,5 +41,6 @@ export function blockPlaces(id: string): readonly Place[] {
     { name: 'Week', to: `/blocks/${id}/week`, icon: WeekIcon },
     { name: 'Hard days', to: `/blocks/${id}/hard-days`, icon: HardDaysIcon },
     { name: 'Paces', to: `/blocks/${id}/paces`, icon: PacesIcon },
+    { name: 'Diary', to: `/blocks/${id}/diary`, icon: DiaryIcon },
   ];
 }

@@ -108,6 +108,13 @@ const views: RouteObject[] = [
     }),
   },
   {
+    path: 'blocks/:id/diary/:number?',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/diary/DiaryPage.js')).DiaryPage,
+    }),
+  },
+  {
     path: 'blocks/:id/paces/card',
     HydrateFallback: waiting,
     lazy: async () => ({

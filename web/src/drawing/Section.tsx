@@ -37,6 +37,8 @@ export interface SectionProps {
   /** Shown steps the scale reaches at least, while something is dragged. */
   reach?: number | undefined;
   onSelect?: ((week: number, extend: boolean) => void) | undefined;
+  /** What was run of each week that has begun and is known, in shown units. */
+  ran?: ReadonlyMap<number, number>;
   /** Weeks that are over: nothing of them is taken by hand. */
   over?: readonly number[];
   drag?: DragHandlers | undefined;
@@ -45,6 +47,7 @@ export interface SectionProps {
 }
 
 const NO_OVERLAY: readonly OverlayBlock[] = [];
+const NOT_KNOWN: ReadonlyMap<number, number> = new Map();
 
 /** Base lines of the two lanes for races and days away, and of marks beside the race’s own words. */
 const LANES = [18, 38, 50] as const;
@@ -64,6 +67,7 @@ export const Section = memo(function Section(props: SectionProps) {
     today,
     selected,
     lit = NONE,
+    ran = NOT_KNOWN,
     overlays = NO_OVERLAY,
     drag,
   } = props;
@@ -111,6 +115,7 @@ export const Section = memo(function Section(props: SectionProps) {
         scale={scale}
         columns={columns}
         doneWeeks={doneWeeks}
+        ran={ran}
         stipple={stippleOf(id)}
         between={
           <>

@@ -20,6 +20,7 @@ export function SkylineLayer({
   shown,
   columns,
   doneWeeks,
+  ran,
   stipple,
   between,
 }: {
@@ -29,6 +30,8 @@ export function SkylineLayer({
   shown: ShownBlock;
   columns: Columns;
   doneWeeks: number;
+  /** What was run of weeks, in shown units: the ground is inked as high as that. */
+  ran: ReadonlyMap<number, number>;
   /** Address of the pattern for what is missing in a recovery week. */
   stipple: string;
   /** What stands over the bars and under their figures. */
@@ -37,20 +40,31 @@ export function SkylineLayer({
   const { ground } = scale;
   const bars = block.weeks.flatMap((week, index) => {
     const drawn = skyline[index];
-    return drawn
-      ? [barOf({ week, block, shown }, drawn, { skyline, ground, done: index < doneWeeks })]
-      : [];
+    const run = ran.get(week.number);
+    const past = {
+      done: index < doneWeeks,
+      run,
+      runTop: run === undefined ? undefined : scale.yOf(run / shown.measure.step),
+    };
+    return drawn ? [barOf({ week, block, shown }, drawn, { skyline, ground, ...past })] : [];
   });
   return (
     <g>
       <Ticks scale={scale} columns={columns} measure={shown.measure} />
-      {bars.map(({ number, x, width, top, done }) => (
+      {bars.map(({ number, x, width, top, done, runTop }) => (
         <WeekGround
           key={number}
-          {...{ x, width, top, ground }}
+          {...{ x, width, ground }}
+          // A shortfall of a week that is over shows as paper.
+          top={done ? (runTop ?? top) : top}
           fill={token(done ? 'done' : 'toCome')}
         />
       ))}
+      {bars.map(({ number, x, width, done, runTop }) =>
+        done || runTop === undefined ? null : (
+          <WeekGround key={number} {...{ x, width, ground }} top={runTop} fill={token('done')} />
+        ),
+      )}
       {bars.map((bar) => (
         <WeekBar key={bar.number} {...bar} stipple={stipple} />
       ))}

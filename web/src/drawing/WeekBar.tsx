@@ -15,6 +15,8 @@ export interface BarDrawn extends WeekDrawn {
   /** Empty when there is no long run. */
   longRun: string;
   done: boolean;
+  /** Where what was run ends; undefined where it is not known. */
+  runTop: number | undefined;
   /** What a recovery week or a step of the taper takes off, in words; empty in other weeks. */
   cut: string;
   /** True for a recovery week that the coach named. */
@@ -28,11 +30,24 @@ export interface BarDrawn extends WeekDrawn {
   carried: number;
 }
 
+/** What is over of a week, and what was run of it in shown units. */
+interface PastOfBar {
+  done: boolean;
+  run: number | undefined;
+  runTop: number | undefined;
+}
+
 /** One week as it is drawn. */
 export function barOf(
   { week, block, shown }: { week: Week; block: Block; shown: ShownBlock },
   drawn: WeekDrawn,
-  { skyline, ground, done }: { skyline: readonly WeekDrawn[]; ground: number; done: boolean },
+  {
+    skyline,
+    ground,
+    done,
+    run,
+    runTop,
+  }: PastOfBar & { skyline: readonly WeekDrawn[]; ground: number },
 ): BarDrawn {
   const say = (steps: number) => formatSteps(steps, shown.measure);
   const { volume = 0, longRun = 0 } = shown.weeks[week.number - 1] ?? {};
@@ -41,6 +56,7 @@ export function barOf(
   const cutFixed = week.recovery && frameStates(block.spec).recovery === 'fixed';
   const words = [
     `Week ${week.number}: ${say(volume)} ${unitName(shown.measure)}${volumeFixed ? ', fixed' : ''}`,
+    ...(run === undefined ? [] : [`${done ? 'run' : 'run so far'} ${run}`]),
     week.toGo === 0 ? 'race week' : `long run ${say(longRun)}`,
     ...(week.recovery ? [`recovery week${cutFixed ? ', fixed' : ''}`] : []),
     ...(week.segment
@@ -56,6 +72,7 @@ export function barOf(
     volume: say(volume),
     longRun: longRun > 0 ? say(longRun) : '',
     done,
+    runTop,
     cut: isCut ? weekChange(block, week) : '',
     cutFixed,
     missing: Math.min(drawn.top, missing ?? drawn.top),
@@ -67,9 +84,12 @@ export function barOf(
   };
 }
 
+/** Pixels within which what was run lies on the plan’s own line. */
+const SAME = 1;
+
 /** A week's part of the outline, its long run at the foot of the column, and what it leaves out. */
 export const WeekBar = memo(function WeekBar(bar: BarDrawn & { stipple: string }) {
-  const { x, width, top, longTop, ground, missing } = bar;
+  const { x, width, top, longTop, ground, missing, runTop } = bar;
   return (
     <g role="img" aria-label={bar.label}>
       {missing < top && (
@@ -83,6 +103,9 @@ export const WeekBar = memo(function WeekBar(bar: BarDrawn & { stipple: string }
         fill={token(bar.done ? 'long' : 'longToCome')}
       />
       {bar.carried > 0 && <SegmentMark {...bar} />}
+      {runTop !== undefined && Math.abs(runTop - top) > SAME && (
+        <path d={`M${x},${runTop}h${width}`} stroke={token('ink')} strokeWidth={1} />
+      )}
       <path
         d={outlineOf(bar)}
         fill="none"

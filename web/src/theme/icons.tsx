@@ -37,6 +37,7 @@ export const HardDaysIcon = lineIcon(
 export const PacesIcon = lineIcon(
   'M10 18a6.5 6.5 0 1 0 0-13 6.5 6.5 0 0 0 0 13ZM8 2h4M10 2v3M10 11.500l2.5-2.5',
 );
+export const DiaryIcon = lineIcon('M4 2.500h12v15H4ZM7 2.500v15M9.500 6.500h4M9.500 10h4');
 export const SessionsIcon = lineIcon(
   'M2 5.500h3M8 5.500h5M16 5.500h2M2 10h6M11 10h7M2 14.500h3M8 14.500h5M16 14.500h2',
 );

@@ -1,4 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
+import { reviewRows } from '@nadir/core/present/review';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
@@ -9,6 +10,7 @@ import { Section } from '../../drawing/Section.js';
 import { useWeeksOver } from '../../components/history.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
+import { runOfWeeks, useReview } from '../../components/useReview.js';
 import { Aside } from './Aside.js';
 import styles from './BlockPage.module.css';
 import { BlockTitle } from './BlockTitle.js';
@@ -74,7 +76,10 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const [ref, size] = useElementSize<HTMLDivElement>();
   const [lit, setLit] = useState<readonly number[]>([]);
   const columns = useColumns(size.width, weeks);
-  const rows = ledgerRows(block, shown, { narrow: false }).length;
+  const { review, figures } = useReview(base);
+  const diary = useMemo(() => reviewRows(review, figures, base.shown), [review, figures, base]);
+  const ran = useMemo(() => runOfWeeks(figures), [figures]);
+  const rows = ledgerRows(block, shown, { narrow: false, diary }).length;
   const below = BELOW_DRAWING + LEDGER_ROW * ((open === 'all' ? rows : FOUR) + (tried ? 2 : 0));
 
   const openDays = useCallback(() => void navigate(`week/${week}`), [navigate, week]);
@@ -113,6 +118,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   overlays={overlays}
                   reach={dragged?.reach}
                   onSelect={select}
+                  ran={ran}
                   over={over}
                   drag={drag}
                   countBack={countBack}
@@ -126,6 +132,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                   lit={lit}
                   moved={moved}
                   over={over}
+                  diary={diary}
                   onSelect={select}
                   pinning={pinning}
                   onPaste={pasting.onPaste}

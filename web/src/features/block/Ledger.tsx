@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import { quantum } from '@nadir/core/base';
 import { parseAmount } from '@nadir/core/base/format';
+import type { SheetRow } from '@nadir/core/present';
 import type { Issue } from '@nadir/core/spec';
 import {
   type ClipboardEvent,
@@ -49,6 +50,8 @@ interface LedgerProps extends LaidAndShown {
   over?: readonly number[];
   /** Another version, whose figures stand under this one's. */
   overlay?: OverlayBlock | undefined;
+  /** Rows of what was run. */
+  diary?: readonly SheetRow[] | undefined;
   onSelect: (week: number, extend: boolean) => void;
   pinning: Pinning;
   /** Draws a table from the clipboard over the block. */
@@ -74,12 +77,12 @@ function overWords(week: number): string {
  * move, typing fixes, Enter keeps, Escape drops, Delete frees.
  */
 export const Ledger = memo(function Ledger(props: LedgerProps) {
-  const { block, shown, columns, selected, chosen, lit, overlay, onSelect, pinning } = props;
+  const { block, shown, columns, selected, chosen, lit, overlay, diary, onSelect, pinning } = props;
   const over = props.over ?? NONE;
   const narrow = columnWidth(columns) < NARROW_COLUMN;
   const all = useMemo(
-    () => ledgerRows(block, shown, { narrow, overlay }),
-    [block, shown, narrow, overlay],
+    () => ledgerRows(block, shown, { narrow, overlay, diary }),
+    [block, shown, narrow, overlay, diary],
   );
   const rows = props.open === 'all' ? all : all.filter(({ key }) => isAlwaysOpen(key));
   const [rowKey, setRowKey] = useState('volume');

@@ -8,9 +8,18 @@ import type { OverlayBlock } from '../../drawing/Overlay.js';
 export function ledgerRows(
   block: Block,
   shown: ShownBlock,
-  { narrow, overlay }: { narrow: boolean; overlay?: OverlayBlock | undefined },
+  {
+    narrow,
+    overlay,
+    diary = [],
+  }: {
+    narrow: boolean;
+    overlay?: OverlayBlock | undefined;
+    /** What was run: under what is planned. */
+    diary?: readonly SheetRow[];
+  },
 ): SheetRow[] {
-  const rows = sheetRows(block, shown, { narrow });
+  const rows = [...sheetRows(block, shown, { narrow }), ...diary];
   if (!overlay) return rows;
   return rows.flatMap((row) => (row.pins ? [row, overlayRow(row.pins, overlay)] : [row]));
 }

@@ -1,0 +1,106 @@
+import type { CheckedBlock } from '@nadir/core';
+import { unitName } from '@nadir/core/base';
+import { dayWords } from '@nadir/core/base/format';
+import { mainOf } from '@nadir/core/layout';
+import { patternTitles, patternWords, runText } from '@nadir/core/present/review';
+import { patternsOf, type Pattern, type WeekReviewed } from '@nadir/core/review';
+import { dayRoleWords } from '@nadir/core/spec/days';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import { useSignedIn } from '../../api/session.js';
+import { LevelMark } from '../../components/LevelMark.js';
+import type { LaidAndShown } from '../../components/useLaidBlock.js';
+import type { ReviewAndShown } from '../../components/useReview.js';
+import type { Commands } from '../../editor/useCommands.js';
+import styles from './Diary.module.css';
+import { ToAthlete } from './ToAthlete.js';
+import { WeekGoal } from './WeekGoal.js';
+import { WhatToDo } from './WhatToDo.js';
+
+/** What is said of the week, what may be done about it, and the week that comes next. */
+export function DiaryAside({
+  reviewed,
+  base,
+  week,
+  commands,
+}: {
+  reviewed: ReviewAndShown;
+  base: LaidAndShown;
+  week: WeekReviewed | undefined;
+  commands: Commands;
+}) {
+  const { review } = reviewed;
+  const patterns = useMemo(() => patternsOf(review), [review]);
+  const next = base.block.weeks[week?.week.number ?? 0];
+  return (
+    <aside className={styles.aside} aria-label="Review">
+      {week && <WeekGoal key={week.week.start} start={week.week.start} />}
+      <Patterns patterns={patterns} />
+      <WhatToDo review={review} base={base} commands={commands} />
+      {week && (
+        <ToAthlete key={`to ${week.week.start}`} reviewed={reviewed} week={week} base={base} />
+      )}
+      {next && <NextWeek base={base} next={next} />}
+    </aside>
+  );
+}
+
+function Patterns({ patterns }: { patterns: readonly Pattern[] }) {
+  return (
+    <section aria-label="What holds">
+      <h2 className="display">What holds</h2>
+      {patterns.length === 0 && <p className="muted">Nothing stands out.</p>}
+      <ul className="plain-list">
+        {patterns.map((pattern) => (
+          <li key={pattern.code} className={styles.pattern}>
+            <LevelMark level={pattern.level} />
+            <span>
+              <b>{patternTitles[pattern.code]}</b> <span className="muted">({pattern.level})</span>
+              <br />
+              {patternWords(pattern)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** The week after the one that is looked at, day by day. */
+function NextWeek({ base, next }: { base: LaidAndShown; next: CheckedBlock['weeks'][number] }) {
+  const { today } = useSignedIn();
+  const { measure, weeks } = base.shown;
+  const figures = weeks[next.number - 1];
+  const unit = unitName(measure);
+  return (
+    <section aria-label="Next week">
+      <h2 className="display">
+        Week {next.number}
+        <span className="muted">{today >= next.start ? ', this week' : ''}</span>
+      </h2>
+      <table className={styles.next}>
+        <tbody>
+          {next.days.map((day, place) => (
+            <tr key={day.date} data-today={day.date === today}>
+              <th scope="row">{dayWords(day.date)}</th>
+              <td>{mainOf(day)?.shorthand ?? dayRoleWords[day.role]}</td>
+              <td>{figures?.days[place] ? runText(figures.days[place] * measure.step) : ''}</td>
+            </tr>
+          ))}
+        </tbody>
+        <tfoot>
+          <tr>
+            <th scope="row">Week</th>
+            <td />
+            <td>
+              {runText((figures?.volume ?? 0) * measure.step)} {unit}
+            </td>
+          </tr>
+        </tfoot>
+      </table>
+      <Link to={`../week/${next.number}`} relative="path">
+        Open week {next.number}
+      </Link>
+    </section>
+  );
+}

@@ -1,0 +1,65 @@
+import Button from '@mui/material/Button';
+import OutlinedInput from '@mui/material/OutlinedInput';
+import { sentenceFor } from '@nadir/core/present/review';
+import type { WeekReviewed } from '@nadir/core/review';
+import { useState } from 'react';
+import { useSay } from '../../components/messages.js';
+import type { LaidAndShown } from '../../components/useLaidBlock.js';
+import type { ReviewAndShown } from '../../components/useReview.js';
+import styles from './Diary.module.css';
+import { useWeekReview } from './useWeekReview.js';
+
+/** One sentence that is proposed and edited; copied for a message, and kept with the week. */
+export function ToAthlete({
+  reviewed: { review, figures },
+  week,
+  base: { block, shown },
+}: {
+  reviewed: ReviewAndShown;
+  week: WeekReviewed;
+  base: LaidAndShown;
+}) {
+  const { review: kept, change } = useWeekReview(week.week.start);
+  const proposed = sentenceFor(review, week, figures, shown);
+  const [typed, setTyped] = useState<string>();
+  const say = useSay();
+  const words = typed ?? kept.words ?? proposed;
+  const name = block.spec.athlete.name.split(' ')[0] || 'the athlete';
+
+  async function copy() {
+    try {
+      await navigator.clipboard.writeText(words);
+      say({ text: 'Copied. Paste it into a message.' });
+    } catch {
+      say({ text: 'This browser does not let a page copy. Mark the text and copy it by hand.' });
+    }
+  }
+
+  return (
+    <section aria-label={`To ${name}`}>
+      <h2 className="display">To {name}</h2>
+      <OutlinedInput
+        multiline
+        fullWidth
+        value={words}
+        slotProps={{ input: { 'aria-label': `To ${name}`, maxLength: 2000 } }}
+        onChange={({ target }) => setTyped(target.value)}
+      />
+      <div className={styles.acts}>
+        <Button
+          variant="contained"
+          onClick={() => {
+            change({ words, closed: true }, 'Kept the review of the week.');
+            setTyped(undefined);
+          }}
+        >
+          {kept.closed ? 'Keep again' : 'Close the review'}
+        </Button>
+        <Button variant="outlined" onClick={() => void copy()}>
+          Copy
+        </Button>
+        {words !== proposed && <Button onClick={() => setTyped(proposed)}>As proposed</Button>}
+      </div>
+    </section>
+  );
+}

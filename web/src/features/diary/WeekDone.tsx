@@ -1,0 +1,153 @@
+import { unitName } from '@nadir/core/base';
+import { dayAndMonth, formatDuration, formatTenths } from '@nadir/core/base/format';
+import { mainOf } from '@nadir/core/layout';
+import type { ShownBlock } from '@nadir/core/present';
+import { runText, type ShownReview } from '@nadir/core/present/review';
+import type { DayReviewed, WeekReviewed } from '@nadir/core/review';
+import { dayRoleWords } from '@nadir/core/spec/days';
+import { useState } from 'react';
+import { useSignedIn } from '../../api/session.js';
+import { shortWeekday } from '../../components/dates.js';
+import { DayDetails } from '../../diary/DayDetails.js';
+import { DoneText } from '../../diary/DoneText.js';
+import type { DoneActs } from '../../diary/useDone.js';
+import { weightOf } from '../../drawing/day-weight.js';
+import styles from './Diary.module.css';
+import { DoneSteps } from './DoneSteps.js';
+import { RepsTicks } from './RepsTicks.js';
+
+/** The week day by day: as planned over as done, then what is known of the chosen day. */
+export function WeekDone({
+  week,
+  shown,
+  figures,
+  acts,
+}: {
+  week: WeekReviewed;
+  shown: ShownBlock;
+  figures: ShownReview;
+  acts: DoneActs;
+}) {
+  const { today } = useSignedIn();
+  const { week: laid } = week;
+  const { measure } = shown;
+  const [chosen, setChosen] = useState<string>();
+  const steps = shown.weeks[laid.number - 1]?.days ?? [];
+  const selected = laid.days.find(({ date }) => date === chosen && date <= today);
+  const { planned = 0, run } = figures.weeks.get(laid.number) ?? {};
+  const unit = unitName(measure);
+  return (
+    <section aria-label={`Week ${laid.number}, day by day`}>
+      <div className={styles.days}>
+        <DayLabels
+          planned={`${runText(planned)} ${unit}`}
+          done={run === undefined ? '' : `${runText(run)} ${unit}`}
+        />
+        {laid.days.map((day, place) => (
+          <article
+            key={day.date}
+            className={styles.day}
+            data-weight={weightOf(day)}
+            data-today={day.date === today}
+            data-chosen={day.date === chosen}
+          >
+            <h3>
+              <button
+                type="button"
+                disabled={day.date > today}
+                aria-pressed={day.date === chosen}
+                onClick={() => setChosen(day.date === chosen ? undefined : day.date)}
+              >
+                {shortWeekday(day.date)} {dayAndMonth(day.date)}
+              </button>{' '}
+              <span className="muted">{dayRoleWords[day.role]}</span>
+            </h3>
+            <DoneSteps
+              planned={(steps[place] ?? 0) * measure.step}
+              run={figures.days.get(day.date)}
+              most={Math.max(1, ...steps) * measure.step}
+            />
+            <p>
+              <b>{steps[place] ? runText(steps[place] * measure.step) : ''}</b>{' '}
+              {mainOf(day)?.shorthand ?? ''}
+            </p>
+            <div>
+              {day.date <= today ? (
+                <>
+                  <DoneText day={day} measure={measure} acts={acts} />
+                  {acts.on(day.date).length === 0 && day.sessions.length > 0 && (
+                    <button
+                      type="button"
+                      className={styles.asPlanned}
+                      onClick={() => acts.keepAsPlanned([day], dayAndMonth(day.date))}
+                    >
+                      As planned
+                    </button>
+                  )}
+                </>
+              ) : (
+                <span className="muted">to come</span>
+              )}
+            </div>
+          </article>
+        ))}
+      </div>
+      {selected && <DayDetails key={selected.date} day={selected} measure={measure} acts={acts} />}
+      <KeySessions days={week.days} />
+    </section>
+  );
+}
+
+function DayLabels({ planned, done }: { planned: string; done: string }) {
+  return (
+    <div className={styles.labels}>
+      <span>
+        planned <b>{planned}</b>
+      </span>
+      <span>
+        done <b>{done}</b>
+      </span>
+    </div>
+  );
+}
+
+/** Repetitions and splits against what they were to be run in. */
+function KeySessions({ days }: { days: readonly DayReviewed[] }) {
+  const keys = days.flatMap(({ day, reps }) => (reps ? [{ day, reps }] : []));
+  if (keys.length === 0) return null;
+  return (
+    <section aria-label="Key sessions" className={styles.keys}>
+      {keys.map(({ day, reps: { times, targets, judged } }) => (
+        <div key={day.date}>
+          <h3>
+            {shortWeekday(day.date)} <span className="muted">{mainOf(day)?.shorthand}</span>
+          </h3>
+          <RepsTicks times={times} targets={targets} />
+          <p>
+            mean <b>{formatTenths(judged.mean)}</b>, spread <b>{judged.spread.toFixed(1)} s</b>
+            {judged.against !== undefined && (
+              <>
+                , <b>{againstWords(judged.against)}</b>
+              </>
+            )}
+            {Math.abs(judged.fade) >= FADE && (
+              <>
+                , the last third {formatDuration(Math.abs(judged.fade))}{' '}
+                {judged.fade > 0 ? 'slower' : 'quicker'} than the first
+              </>
+            )}
+          </p>
+        </div>
+      ))}
+    </section>
+  );
+}
+
+/** Seconds from which a fade is said. */
+const FADE = 1;
+
+function againstWords(seconds: number): string {
+  const by = Math.abs(seconds);
+  if (by < 0.05) return 'as set';
+  return `${by.toFixed(1)} s ${seconds > 0 ? 'slower' : 'quicker'} than set`;
+}
