@@ -11,6 +11,8 @@ import { randomOf, runDay, type Temper } from '../watch/simulated-runner.js';
 interface Life {
   temper: Omit<Temper, 'seed'>;
   missed?: Readonly<Record<number, { reason: MissedReason; note?: string }>>;
+  /** Run otherwise than planned. */
+  otherwise?: Readonly<Record<number, Pick<RunEntry, 'distance' | 'time' | 'effort' | 'note'>>>;
   notes?: Readonly<Record<number, string>>;
   mornings?: Readonly<Record<number, Omit<MorningNote, 'date'>>>;
   /** Of last week. */
@@ -67,6 +69,9 @@ const lives: Readonly<Record<string, Life>> = {
       3: { reason: 'ill' },
       2: { reason: 'ill' },
     },
+    otherwise: {
+      1: { distance: 8000, time: 2560, effort: 2, note: 'Easy, to see how it feels.' },
+    },
     mornings: {
       6: { ill: 'below-neck', fresh: 2 },
       5: { ill: 'fever', fresh: 1, pulse: 61 },
@@ -108,7 +113,14 @@ export function demoDiary(
   };
 }
 
-function lived(day: Day, ago: number, { missed, notes }: Life, run: () => RunEntry[]): RunEntry[] {
+function lived(
+  day: Day,
+  ago: number,
+  { missed, otherwise, notes }: Life,
+  run: () => RunEntry[],
+): RunEntry[] {
+  const other = otherwise?.[ago];
+  if (other) return [{ date: day.date, place: 0, kind: 'run', ...other }];
   const lost = missed?.[ago];
   if (lost && day.time > 0) return [{ date: day.date, place: 0, kind: 'missed', ...lost }];
   const note = notes?.[ago];

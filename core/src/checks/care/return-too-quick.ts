@@ -17,16 +17,19 @@ export const returnTooQuick = check({
   level: 'stop',
   run(context) {
     const illnesses = context.block.spec.events.filter(({ kind }) => kind === 'illness');
+    // What is over was run as it was run: the diary tells it, not the plan.
+    const open = context.today ?? context.block.spec.start;
     return illnesses.flatMap((illness) => {
       const length = differenceInDays(lastDay(illness), illness.from) + 1;
       const from = addDays(lastDay(illness), 1);
       const until = addDays(from, length - 1);
       const back = daysToRace(context.block).filter(
-        ({ day: { date } }) => date >= from && date <= until,
+        ({ day: { date } }) => date >= from && date >= open && date <= until,
       );
       const returning = { context, back, before: lastFullWeek(context, illness.from) };
       if (length < LEAST_DAYS || back.length === 0) return [];
-      return [...tooMuch(returning, illness), ...tooHard(returning), ...tooLong(returning)];
+      const first = open <= from ? tooLong(returning) : [];
+      return [...tooMuch(returning, illness), ...tooHard(returning), ...first];
     });
   },
 });

@@ -36,7 +36,7 @@ function missed({ reason, movedTo, note }: RunEntry): string {
 }
 
 function done(entry: RunEntry, { unit }: Measure): string {
-  const { kind, distance, time, effort, heart, note } = entry;
+  const { kind, distance, time, effort, note } = entry;
   const metres = distance !== undefined && distance > 0 ? distance : undefined;
   const pace =
     kind === 'run' && metres !== undefined && time !== undefined
@@ -47,7 +47,6 @@ function done(entry: RunEntry, { unit }: Measure): string {
     metres !== undefined ? `${Number(formatTenthsOf(metres, unit))} ${unit}` : undefined,
     pace ?? (time === undefined ? undefined : formatHours(time)),
     effort === undefined ? undefined : `effort ${effort}`,
-    heart === undefined ? undefined : `${heart} beats`,
     note,
   ]
     .filter(Boolean)

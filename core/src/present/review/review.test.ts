@@ -100,7 +100,7 @@ describe('what was run, in words', () => {
     ],
     [{ time: 2400 }, '40 min'],
     [{ distance: 0, time: 2400 }, '40 min'],
-    [{ kind: 'pool', time: 2400, heart: 131 }, 'pool, 40 min, 131 beats'],
+    [{ kind: 'pool', time: 2400, heart: 131 }, 'pool, 40 min'],
     [{ kind: 'missed', reason: 'work', note: 'on call' }, 'missed: work, on call'],
     [{ kind: 'missed' }, 'missed'],
     [{ kind: 'missed', movedTo: '2027-02-06' }, 'moved to 6 Feb'],

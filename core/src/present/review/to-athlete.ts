@@ -42,7 +42,7 @@ function hardWords({ days }: WeekReviewed): string {
   const hard = days.filter(({ day, done }) => isHardRunning(day) && done.state === 'run');
   if (hard.length === 0) return '';
   const judged = hard.map(({ day, reps }) => {
-    const what = mainOf(day)?.family?.name.toLowerCase() ?? 'session';
+    const what = mainOf(day)?.family?.name.toLowerCase().replace(/^the /, '') ?? 'session';
     const name = `${dayWords(day.date).slice(0, 3)}’s ${what}`;
     const { against } = reps?.judged ?? {};
     if (against === undefined) return `${name} done`;
@@ -57,8 +57,15 @@ function hardWords({ days }: WeekReviewed): string {
 function missedSentence({ days }: WeekReviewed): string {
   const missed = days.filter(({ done }) => done.state === 'missed');
   if (missed.length === 0) return '';
-  const names = missed.map(({ day }) => dayWords(day.date).slice(0, 3)).join(' and ');
+  const names = listWords(missed.map(({ day }) => dayWords(day.date).slice(0, 3)));
   const [reason] = missed.flatMap(({ done }) => (done.reason ? missedWords[done.reason] : []));
   const why = reason === undefined || reason === 'ill' || reason === 'sore' ? '' : ` (${reason})`;
   return `${names}${why} ${missed.length === 1 ? 'is' : 'are'} gone, and nothing is made up.`;
+}
+
+/** `Thu, Fri and Sat`. */
+function listWords(words: readonly string[]): string {
+  return [words.slice(0, -1).join(', '), ...words.slice(-1)]
+    .filter((each) => each !== '')
+    .join(' and ');
 }

@@ -35,7 +35,8 @@ export interface DayReviewed {
 
 /** What a day is looked at with: its paces, and the hearts of the athlete. */
 export interface DayPaces {
-  easyRange: (day: CivilDate) => PaceRange | undefined;
+  /** Of easy running, and of the slower running of recovery. */
+  easyRange: (day: CivilDate, atRecovery: boolean) => PaceRange | undefined;
   sessionPaces: (day: CivilDate) => SessionPaces;
   athlete: Pick<BlockSpec['athlete'] & object, 'maxHeart' | 'restHeart'>;
 }
@@ -46,7 +47,7 @@ export function reviewDay(
   { entries, morning }: { entries: readonly RunEntry[]; morning: MorningNote | undefined },
   paces: DayPaces,
 ): DayReviewed {
-  const range = paces.easyRange(day.date);
+  const range = paces.easyRange(day.date, day.atRecovery || day.role === 'recovery');
   const easy = range && middleOf(range) / 1000;
   return {
     day,

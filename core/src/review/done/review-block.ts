@@ -3,7 +3,7 @@ import { type Block, isHardRunning, monotonyOf, type Week } from '../../layout/i
 import { dayTimes, type PaceRange, rangeOf, type TimeFor } from '../../paces/index.js';
 import { entriesByDay, type MorningNote, type RunEntry } from '../../record/index.js';
 import type { HouseRules } from '../../rules/index.js';
-import { sessionPacesOf } from '../../sessions/index.js';
+import { sessionPacesOn } from '../../sessions/index.js';
 import { type DayPaces, type DayReviewed, reviewDay } from './day-reviewed.js';
 
 /** What a review is made from. */
@@ -94,17 +94,24 @@ function reviewWeek(
 /** The paces that days are held against, each worked out once. */
 export function dayPacesOf({ spec }: Pick<Block, 'spec'>, rules: HouseRules): DayPaces {
   const times = dayTimes(spec, rules);
-  const easy = spec.paces.table.find(({ id }) => id === 'easy');
-  const known = new Map<TimeFor, PaceRange | undefined>();
-  const easyRange = (day: CivilDate) => {
+  const sessions = sessionPacesOn(spec, times);
+  const known = new Map<TimeFor, Map<string, PaceRange | undefined>>();
+  const rangeIn = (used: TimeFor, id: string) => {
+    const pace = spec.paces.table.find((each) => each.id === id);
+    return pace && rangeOf(pace, used);
+  };
+  const easyRange: DayPaces['easyRange'] = (day, atRecovery) => {
     const used = times(day);
-    if (!used || !easy) return undefined;
-    if (!known.has(used)) known.set(used, rangeOf(easy, used));
-    return known.get(used);
+    if (!used) return undefined;
+    const id = atRecovery ? 'recovery' : 'easy';
+    const ranges = known.get(used) ?? new Map<string, PaceRange | undefined>();
+    known.set(used, ranges);
+    if (!ranges.has(id)) ranges.set(id, rangeIn(used, id));
+    return ranges.get(id);
   };
   return {
     easyRange,
-    sessionPaces: (day) => sessionPacesOf(spec, rules, day),
+    sessionPaces: sessions,
     athlete: spec.athlete,
   };
 }

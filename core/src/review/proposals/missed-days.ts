@@ -1,6 +1,7 @@
 import { formatPercent, formatPlain } from '../../base/format/index.js';
 import { addDays, type Measure } from '../../base/index.js';
 import { layoutStep } from '../../rules/index.js';
+import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
 import { type MissedSpell, missedOf } from '../done/spells.js';
 import { daysFrom, firstOpenDay, weeksHeldAt, weeksToCome, withoutHard } from './changes.js';
@@ -8,6 +9,7 @@ import type { Proposal, Propose } from './proposal.js';
 
 /** Days into a week from which on its second half begins. */
 const HALF = 3;
+const WEEK = 7;
 
 /**
  * Days missed in a row: a few change nothing, some cost the next week a part, more
@@ -15,22 +17,32 @@ const HALF = 3;
  */
 export const afterMissedDays: Propose = (review, measure) => {
   const spell = missedOf(review);
-  if (!spell) return [];
   const { fewMissed, someMissed } = review.rules.diary;
-  if (spell.length <= fewMissed) return [goOn(spell)];
+  if (!spell) return goOn(lately(review));
+  if (spell.length <= fewMissed) return goOn(spell.days);
   return spell.length <= someMissed
     ? aLighterWeek(review, spell, measure)
     : stepsBack(review, spell, measure);
 };
 
-function goOn({ days }: MissedSpell): Proposal {
+/** Days missed in the last week, with runs again since. */
+function lately({ days, today }: Review): readonly DayReviewed[] {
+  return days.filter(
+    ({ day, done }) => done.state === 'missed' && day.date >= addDays(today, -WEEK),
+  );
+}
+
+function goOn(days: readonly DayReviewed[]): Proposal[] {
+  if (days.length === 0) return [];
   const many = days.length === 1 ? 'One day' : `${days.length} days`;
-  return {
-    key: 'go-on',
-    title: 'Go on: nothing is made up',
-    because: `${many} of running missed cost nothing that shows. The plan stays as it is.`,
-    command: undefined,
-  };
+  return [
+    {
+      key: 'go-on',
+      title: 'Go on: nothing is made up',
+      because: `${many} of running missed cost nothing that shows. The plan stays as it is.`,
+      command: undefined,
+    },
+  ];
 }
 
 function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Proposal[] {

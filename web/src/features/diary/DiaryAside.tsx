@@ -1,7 +1,7 @@
 import type { CheckedBlock } from '@nadir/core';
 import { unitName } from '@nadir/core/base';
 import { dayWords } from '@nadir/core/base/format';
-import { mainOf } from '@nadir/core/layout';
+import { sheetDay } from '@nadir/core/present';
 import { patternTitles, patternWords, runText } from '@nadir/core/present/review';
 import { patternsOf, type Pattern, type WeekReviewed } from '@nadir/core/review';
 import { dayRoleWords } from '@nadir/core/spec/days';
@@ -83,7 +83,10 @@ function NextWeek({ base, next }: { base: LaidAndShown; next: CheckedBlock['week
           {next.days.map((day, place) => (
             <tr key={day.date} data-today={day.date === today}>
               <th scope="row">{dayWords(day.date)}</th>
-              <td>{mainOf(day)?.shorthand ?? dayRoleWords[day.role]}</td>
+              <td>
+                {sheetDay(day, undefined, base.shown).sessions.join(' + ') ||
+                  dayRoleWords[day.role]}
+              </td>
               <td>{figures?.days[place] ? runText(figures.days[place] * measure.step) : ''}</td>
             </tr>
           ))}

@@ -16,6 +16,8 @@ interface LaneProps {
 }
 
 const HEIGHT = 46;
+/** Pixels that two or three lines of words need. */
+const ROOM = 200;
 
 /** Easy pace, load, and the mornings, day by day on the axis of the drawing; each with its reading in words. */
 export function Lanes({
@@ -32,6 +34,9 @@ export function Lanes({
   const lane = { review, columns, xs, day: columnWidth(columns) / 7 };
   const words = laneWords(review);
   const frame = { x: columnX(columns, chosen - 1), width: columnWidth(columns) };
+  // Beside the days in the columns to come, where there is room for a line.
+  const free = columnX(columns, review.weeks.length) + 12;
+  const beside = columns.width - free >= ROOM ? free : undefined;
   return (
     <div className={styles.lanes}>
       <Lane
@@ -40,6 +45,7 @@ export function Lanes({
         words={words.easy}
         columns={columns}
         frame={frame}
+        beside={beside}
       >
         <EasyLane {...lane} />
       </Lane>
@@ -49,6 +55,7 @@ export function Lanes({
         words={words.load}
         columns={columns}
         frame={frame}
+        beside={beside}
       >
         <LoadLane {...lane} />
       </Lane>
@@ -58,6 +65,7 @@ export function Lanes({
         words={words.mornings}
         columns={columns}
         frame={frame}
+        beside={beside}
       >
         <MorningLane {...lane} />
       </Lane>
@@ -71,6 +79,7 @@ function Lane({
   words,
   columns,
   frame,
+  beside,
   children,
 }: {
   title: string;
@@ -78,6 +87,8 @@ function Lane({
   words: string;
   columns: Columns;
   frame: { x: number; width: number };
+  /** Pixel at which the words stand beside the days; under them where there is none. */
+  beside: number | undefined;
   children: React.ReactNode;
 }) {
   return (
@@ -96,7 +107,13 @@ function Lane({
           strokeWidth={1.25}
         />
       </svg>
-      <p className="muted">{words}</p>
+      <p
+        className="muted"
+        style={beside === undefined ? undefined : { left: beside }}
+        data-beside={beside !== undefined}
+      >
+        {words}
+      </p>
     </section>
   );
 }

@@ -52,7 +52,7 @@ export function ReviewHead({
       </span>
       <span className={styles.acts}>
         <Button variant="outlined" onClick={() => acts.keepAsPlanned(days, `week ${number}`)}>
-          Rest of the week as planned
+          Week as planned
         </Button>
         <IconAct
           label="The week before"

@@ -1,7 +1,7 @@
 import { unitName } from '@nadir/core/base';
 import { dayAndMonth, formatDuration, formatTenths } from '@nadir/core/base/format';
 import { mainOf } from '@nadir/core/layout';
-import type { ShownBlock } from '@nadir/core/present';
+import { sheetDay, type ShownBlock } from '@nadir/core/present';
 import { runText, type ShownReview } from '@nadir/core/present/review';
 import type { DayReviewed, WeekReviewed } from '@nadir/core/review';
 import { dayRoleWords } from '@nadir/core/spec/days';
@@ -69,7 +69,7 @@ export function WeekDone({
             />
             <p>
               <b>{steps[place] ? runText(steps[place] * measure.step) : ''}</b>{' '}
-              {mainOf(day)?.shorthand ?? ''}
+              {sheetDay(day, steps[place], shown).sessions.join(' + ')}
             </p>
             <div>
               {day.date <= today ? (

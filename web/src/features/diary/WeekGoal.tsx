@@ -14,7 +14,8 @@ const MET = [
 /** The goal of the week in the coach’s words, and whether it was met. */
 export function WeekGoal({ start }: { start: string }) {
   const { review, change } = useWeekReview(start);
-  const [goal, setGoal] = useState(review.goal ?? '');
+  const [typed, setTyped] = useState<string>();
+  const goal = typed ?? review.goal ?? '';
   return (
     <section aria-label="Goal of the week">
       <h2 className="display">Goal of the week</h2>
@@ -24,11 +25,12 @@ export function WeekGoal({ start }: { start: string }) {
         value={goal}
         placeholder="What the week is for, in a sentence"
         slotProps={{ input: { 'aria-label': 'Goal of the week', maxLength: 400 } }}
-        onChange={({ target }) => setGoal(target.value)}
+        onChange={({ target }) => setTyped(target.value)}
         onBlur={() => {
           if (goal.trim() !== (review.goal ?? '')) {
             change({ goal: goal.trim() || undefined }, 'Kept the goal of the week.');
           }
+          setTyped(undefined);
         }}
       />
       <ToggleButtonGroup

@@ -29,6 +29,8 @@ import { DayTower } from '../../drawing/DayTower.js';
 import type { RunPieces } from '../../drawing/day-pieces.js';
 import { weightOf } from '../../drawing/day-weight.js';
 import { DayFigure } from '../../editor/DayFigure.js';
+import { DoneText } from '../../diary/DoneText.js';
+import type { DoneActs } from '../../diary/useDone.js';
 import type { CycleDay } from './cycle-days.js';
 import type { RunDay } from './useDayCommands.js';
 import styles from './Week.module.css';
@@ -46,6 +48,7 @@ export function DayColumn({
   selected,
   lit,
   run,
+  acts,
   onSelect,
 }: {
   each: CycleDay;
@@ -58,6 +61,7 @@ export function DayColumn({
   selected: boolean;
   lit: boolean;
   run: RunDay;
+  acts: DoneActs;
   onSelect: (date: CivilDate) => void;
 }) {
   const { date, role, sessions, swap } = day;
@@ -105,6 +109,7 @@ export function DayColumn({
       b: () => across('bike'),
       r: () => run(moveRest(block, date)),
       c: () => run(copyOn(block, date)),
+      d: () => acts.keepAsPlanned([day], dayWords(date)),
       Delete: () => fixed && run(freeDay(block, date)),
     };
   }
@@ -192,6 +197,7 @@ export function DayColumn({
             {crossWords[swap.kind].title} instead: {swap.reason}
           </span>
         )}
+        {date <= today && <DoneText day={day} measure={measure} acts={acts} />}
       </div>
     </article>
   );

@@ -19,6 +19,7 @@ import { cycleLength } from '@nadir/core/spec';
 import { sessionPacesOf } from '@nadir/core/sessions';
 import { type CSSProperties, type ReactNode, useMemo } from 'react';
 import { piecesOf } from '../../drawing/day-pieces.js';
+import type { DoneActs } from '../../diary/useDone.js';
 import type { Cycle } from './cycle-days.js';
 import { DayColumn } from './DayColumn.js';
 import { PaceLegend } from './PaceLegend.js';
@@ -38,6 +39,7 @@ export function DaysSideBySide({
   selected,
   lit,
   run,
+  acts,
   onSelect,
 }: {
   cycle: Cycle;
@@ -48,6 +50,7 @@ export function DaysSideBySide({
   selected: CivilDate | undefined;
   lit: readonly string[];
   run: RunDay;
+  acts: DoneActs;
   onSelect: (date: CivilDate) => void;
 }) {
   const sensors = useSensors(
@@ -106,6 +109,7 @@ export function DaysSideBySide({
             selected={each.day.date === selected}
             lit={lit.includes(each.day.date)}
             run={run}
+            acts={acts}
             onSelect={onSelect}
           />
         ))}

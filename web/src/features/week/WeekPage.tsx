@@ -20,6 +20,8 @@ import { IconAct } from '../../components/IconAct.js';
 import { BackIcon, NextIcon } from '../../theme/icons.js';
 import { useDaysOver } from '../../components/history.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
+import { DayDetails } from '../../diary/DayDetails.js';
+import { useDone } from '../../diary/useDone.js';
 import { cycleOn, cyclesOf } from './cycle-days.js';
 import { DayOver } from './DayOver.js';
 import { DayPanel } from './DayPanel.js';
@@ -65,6 +67,7 @@ function OpenWeek({
     cycleOn(cycles, number !== undefined && isCivilDate(number) ? number : today);
   const commands = useCommands();
   const { run } = useDayCommands(commands);
+  const acts = useDone(base.shown.measure);
   const [tab, setTab] = useState<SheetTab>('day');
   useAnswers(base);
   const [chosen, setChosen] = useState<CivilDate>();
@@ -115,6 +118,19 @@ function OpenWeek({
         <main className={styles.main}>
           <WeekStrip id={id} cycles={cycles} chosen={cycle} shown={shown} today={today} onGo={go} />
           <WeekSum cycle={cycle} shown={shown} phase={phase}>
+            {cycle.days.some(({ day }) => day.date <= today) && (
+              <Button
+                variant="outlined"
+                onClick={() =>
+                  acts.keepAsPlanned(
+                    cycle.days.map(({ day }) => day),
+                    `week ${cycle.number}`,
+                  )
+                }
+              >
+                Week as planned
+              </Button>
+            )}
             <ThisWeek block={base.block} weeks={weekNumbers} commands={commands} />
           </WeekSum>
           <PastNotice id={id} cycle={cycle} today={today} />
@@ -127,6 +143,7 @@ function OpenWeek({
             selected={date}
             lit={lit}
             run={run}
+            acts={acts}
             onSelect={setChosen}
           />
           {week && (
@@ -166,6 +183,9 @@ function OpenWeek({
           )}
           {tab === 'day' && selected && isOver && (
             <DayOver chosen={selected} shown={shown} rules={rules} />
+          )}
+          {tab === 'day' && selected && selected.day.date <= today && (
+            <DayDetails day={selected.day} measure={base.shown.measure} acts={acts} />
           )}
           {tab === 'day' && selected && !isOver && (
             <DayPanel
