@@ -51,6 +51,14 @@ for (const [name, go] of [
       await expect(page.getByRole('article').first()).toBeVisible();
     },
   ],
+  [
+    'a diary',
+    async (page: Page) => {
+      await openBlock(page, 'Wren Castellan');
+      await page.goto(`${page.url()}/diary/7`);
+      await expect(page.getByRole('article').first()).toBeVisible();
+    },
+  ],
 ] as const) {
   test(`${name} is accessible on a phone`, async ({ page }) => {
     await enterDemo(page);

@@ -1,6 +1,7 @@
 import { bases, type Measure, shownSteps, units, weekdays } from '@nadir/core/base';
 import { levels } from '@nadir/core/checks';
 import type { Glance } from '@nadir/core/present';
+import type { Need } from '@nadir/core/present/review';
 import * as z from 'zod/mini';
 import { dateChecks } from '../civil-date.js';
 
@@ -91,13 +92,18 @@ const glance = z.object({
   next: z.nullable(z.object({ date, words: z.string() })),
 }) satisfies z.ZodMiniType<Glance>;
 
+/** What a diary needs looking at for; null where nothing stands out. */
+const need = z.nullable(
+  z.object({ level: z.enum(levels), title: z.string(), message: z.string() }),
+) satisfies z.ZodMiniType<Need | null>;
+
 /** Every athlete with the block in hand at a glance: what a row of the squad shows. */
 export const glances = z.object({
   athletes: z.array(
     z.object({
       id: z.uuid(),
       name: z.string(),
-      block: z.nullable(z.object({ id: z.uuid(), glance })),
+      block: z.nullable(z.object({ id: z.uuid(), glance, need })),
     }),
   ),
   /** Athletes kept aside. */

@@ -53,6 +53,24 @@ export class RecordRepository {
     };
   }
 
+  /** When anything of the last days was saved, by athlete: what was worked out before that is out of date. */
+  async savedSince(coachId: string, from: string): Promise<ReadonlyMap<string, string>> {
+    const latest = new Map<string, string>();
+    for (const table of [tables.runEntries, tables.healthNotes]) {
+      const rows: { athlete_id: string; saved: Date; changes: string }[] = await this.knex(table)
+        .where({ coach_id: coachId })
+        .andWhere('date', '>=', from)
+        .groupBy('athlete_id')
+        .select('athlete_id')
+        .max('saved_at as saved')
+        .sum('revision as changes');
+      for (const { athlete_id: id, saved, changes } of rows) {
+        latest.set(id, `${latest.get(id) ?? ''} ${saved.getTime()}-${changes}`);
+      }
+    }
+    return latest;
+  }
+
   /** Changes a record, all of it or nothing; undefined where another revision stands somewhere. */
   async change(
     key: AthleteKey,

@@ -1,25 +1,40 @@
 import { type BlockAnswer, type Glances, givenOf, historyOf, measureFor } from '@nadir/contract';
 import { layOut } from '@nadir/core';
+import { addDays } from '@nadir/core/base';
 import { type Glance, glanceOf, showBlock } from '@nadir/core/present';
+import { type Need, needOf } from '@nadir/core/present/review';
+import { reviewBlock } from '@nadir/core/review';
+import { rulesOf } from '@nadir/core/rules';
 import { Inject, Injectable } from '@nestjs/common';
 import { LRUCache } from 'lru-cache';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { BlocksRepository } from '../blocks/blocks.repository.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { notFound } from '../http/refused.js';
+import { RecordRepository } from '../record/record.repository.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
 
 /** Blocks laid out lately: a few squads of sixty. */
 const MOST_KEPT = 500;
 
+/** Days of a diary from which its patterns are read. */
+const DAYS_READ = 42;
+
+/** A block as a row of the squad shows it. */
+interface Looked {
+  glance: Glance;
+  need: Need | null;
+}
+
 @Injectable()
 export class GlancesService {
-  /** A version is the same at a glance all day in one measure: it is laid out once. */
-  private readonly known = new LRUCache<string, Glance>({ max: MOST_KEPT });
+  /** A version is the same at a glance all day in one measure, until more is recorded: it is laid out once. */
+  private readonly known = new LRUCache<string, Looked>({ max: MOST_KEPT });
 
   constructor(
     @Inject(AthletesRepository) private readonly athletes: AthletesRepository,
     @Inject(BlocksRepository) private readonly blocks: BlocksRepository,
+    @Inject(RecordRepository) private readonly record: RecordRepository,
     @Inject(CoachesRepository) private readonly coaches: CoachesRepository,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
@@ -30,14 +45,18 @@ export class GlancesService {
     const athletes = await this.athletes.all(coachId);
     const present = await this.blocks.present(coachId, this.clock.today());
     const byAthlete = new Map(present.map((block) => [block.athleteId, block]));
+    const from = addDays(this.clock.today(), -DAYS_READ);
+    const saved = await this.record.savedSince(coachId, from);
     const rows: Glances['athletes'] = [];
     for (const { id, facts } of athletes.filter(({ state }) => state === 'here')) {
       const block = byAthlete.get(id);
-      const glance = block && (await this.glance(coachId, block, coach.settings));
+      const looked =
+        block &&
+        (await this.looked(coachId, block, coach.settings, { from, stamp: saved.get(id) }));
       rows.push({
         id,
         name: facts.name,
-        block: block && glance ? { id: block.id, glance } : null,
+        block: block && looked ? { id: block.id, ...looked } : null,
       });
     }
     const archived = athletes
@@ -46,22 +65,30 @@ export class GlancesService {
     return { athletes: rows, archived };
   }
 
-  private async glance(
+  private async looked(
     coachId: string,
     present: BlockAnswer,
     settings: Parameters<typeof measureFor>[0],
-  ): Promise<Glance> {
-    const { id, revision, wishes } = present;
+    { from, stamp = '' }: { from: string; stamp: string | undefined },
+  ): Promise<Looked> {
+    const { id, revision, wishes, athleteId } = present;
     const asOf = this.clock.today();
     const shown = measureFor(settings, wishes.athlete);
     const { basis, unit, step } = shown;
-    const key = [coachId, id, revision, asOf, basis, unit, step].join(' ');
+    const key = [coachId, id, revision, asOf, basis, unit, step, stamp].join(' ');
     const known = this.known.get(key);
     if (known) return known;
     const history = historyOf(await this.blocks.daysThatStay(coachId, present, asOf));
     const block = layOut(givenOf(wishes), { asOf, history, shown });
     const glance = glanceOf(block, block.findings, showBlock(block, shown), asOf);
-    this.known.set(key, glance);
-    return glance;
+    const of = { coach_id: coachId, athlete_id: athleteId };
+    const { entries, mornings } = await this.record.between(of, { from, to: asOf });
+    const rules = rulesOf(block.spec);
+    // Without a diary nobody is looked at for keeping none.
+    const need =
+      stamp === '' ? null : needOf(reviewBlock({ block, rules, today: asOf, entries, mornings }));
+    const looked = { glance, need };
+    this.known.set(key, looked);
+    return looked;
   }
 }

@@ -59,6 +59,23 @@ describe('the squad at a glance', () => {
     expect(weeks(after, 16)).not.toEqual(weeks(before, 16));
   });
 
+  it('says what the diary needs looking at for, once it is recorded, and nothing of health by name', async () => {
+    const { athleteId } = await addBlock(nadir, cookie);
+    const need = async () => (await athletes()).find(({ id }) => id === athleteId)?.block?.need;
+    expect(await need()).toBeNull();
+    const change = (body: object) =>
+      nadir.send('PUT', `/api/athletes/${athleteId}/record`, { cookie, body });
+    const entry = { date: '2027-03-07', place: 0, kind: 'missed' };
+    expect((await change({ keep: [{ revision: null, entry }] })).status).toBe(200);
+    expect(await need()).toMatchObject({ level: 'note', title: 'Days missed' });
+    const morning = { date: '2027-03-08', ill: 'fever' };
+    await change({ mornings: [{ revision: null, morning }] });
+    expect(await need()).toMatchObject({ level: 'stop', title: 'The mornings need a look' });
+    await change({ mornings: [{ revision: 1, morning: { date: '2027-03-08' } }] });
+    await change({ remove: [{ date: '2027-03-07', place: 0, revision: 1 }] });
+    expect(await need()).not.toMatchObject({ level: 'stop' });
+  });
+
   it('shows another coach nothing of it', async () => {
     expect(await athletes(await secondCoach(nadir))).toEqual([]);
   });

@@ -60,6 +60,7 @@ export const keyGroups = [
       ['P, B', 'Pool or bike instead of running, and back'],
       ['R', 'Make it a rest day'],
       ['C', 'Copy it to next week'],
+      ['D', 'It was done as planned'],
       ['Delete', 'Reset the day'],
       ['Page Up, Page Down', 'The week before or after'],
     ],

@@ -1,26 +1,43 @@
-import type { ChangeRecordBody, KeptEntry, KeptMorning, KeptReview } from '@nadir/contract';
+import type {
+  AthleteRecord,
+  ChangeRecordBody,
+  KeptEntry,
+  KeptMorning,
+  KeptReview,
+  RecordChanged,
+} from '@nadir/contract';
 import { addDays, type CivilDate } from '@nadir/core/base';
-import { type ReactNode, createContext, useContext, useMemo } from 'react';
-import { errorSentence, callError, useChangeRecordMutation, useRecordQuery } from '../api/api.js';
+import { type ReactNode, createContext, useContext, useMemo, useRef } from 'react';
+import { useStore } from 'react-redux';
+import {
+  api,
+  callError,
+  errorSentence,
+  useChangeRecordMutation,
+  useRecordQuery,
+} from '../api/api.js';
 import { useSay } from './messages.js';
 
 /** A part of a record’s change: what is left out changes nothing. */
 export type RecordChange = Partial<ChangeRecordBody>;
+
+/** Makes a change from what is kept at the moment it is sent; undefined where there is nothing to change. */
+export type MakeChange = (kept: AthleteRecord) => RecordChange | undefined;
 
 /** What is recorded around the block that is open, and the one way to change it. */
 export interface OpenRecord {
   entries: readonly KeptEntry[];
   mornings: readonly KeptMorning[];
   reviews: readonly KeptReview[];
-  /** Keeps a change and says so, with its undo; false where it was refused, and said. */
-  change: (change: RecordChange, words: string) => Promise<boolean>;
+  /** Keeps a change and says so, with its undo. One is sent after the other, each made from what then stands. */
+  change: (make: MakeChange, words: string) => void;
 }
 
+const NOTHING_KEPT: AthleteRecord = { entries: [], mornings: [], reviews: [] };
+const NO_CHANGE: ChangeRecordBody = { keep: [], remove: [], mornings: [], reviews: [] };
 const NOTHING: OpenRecord = {
-  entries: [],
-  mornings: [],
-  reviews: [],
-  change: () => Promise.resolve(false),
+  ...NOTHING_KEPT,
+  change: () => undefined,
 };
 const RecordContext = createContext<OpenRecord>(NOTHING);
 
@@ -42,26 +59,30 @@ export function WithRecord({
     () => ({ id: athleteId, from: addDays(raceOn, -DAYS_BEFORE), to: addDays(raceOn, DAYS_AFTER) }),
     [athleteId, raceOn],
   );
-  const { data } = useRecordQuery(of);
+  const { data = NOTHING_KEPT } = useRecordQuery(of);
+  const store = useStore<Parameters<ReturnType<typeof api.endpoints.record.select>>[0]>();
   const [send] = useChangeRecordMutation();
   const say = useSay();
+  const queue = useRef(Promise.resolve());
   const record = useMemo((): OpenRecord => {
-    const { entries = [], mornings = [], reviews = [] } = data ?? {};
-    const change: OpenRecord['change'] = async (asked, words) => {
-      const before = { entries, mornings, reviews };
-      const whole = { keep: [], remove: [], mornings: [], reviews: [], ...asked };
-      const answer = await send({ ...of, change: whole });
+    const sendOne = async (make: MakeChange, words: string) => {
+      const before = api.endpoints.record.select(of)(store.getState()).data ?? NOTHING_KEPT;
+      const asked = make(before);
+      if (!asked) return;
+      const answer = await send({ ...of, change: { ...NO_CHANGE, ...asked } });
       if (answer.error) {
         const failed = callError(answer.error);
         say({ text: failed ? errorSentence(failed) : 'That could not be kept. Try again.' });
-        return false;
+        return;
       }
       const back = undoOf(before, answer.data);
       say({ text: words, undo: () => void send({ ...of, change: back }) });
-      return true;
     };
-    return { entries, mornings, reviews, change };
-  }, [data, of, send, say]);
+    const change: OpenRecord['change'] = (make, words) => {
+      queue.current = queue.current.then(() => sendOne(make, words));
+    };
+    return { ...data, change };
+  }, [data, of, send, say, store]);
   return <RecordContext value={record}>{children}</RecordContext>;
 }
 
@@ -71,10 +92,7 @@ export function useRecord(): OpenRecord {
 }
 
 /** What puts a record back as it was: made on the revisions that a change was answered with. */
-function undoOf(
-  before: Pick<OpenRecord, 'entries' | 'mornings' | 'reviews'>,
-  changed: Awaited<ReturnType<ReturnType<typeof useChangeRecordMutation>[0]>>['data'] & object,
-): ChangeRecordBody {
+function undoOf(before: AthleteRecord, changed: RecordChanged): ChangeRecordBody {
   const was = ({ date, place }: { date: string; place: number }) =>
     before.entries.find((each) => each.date === date && each.place === place);
   const touched = [...changed.entries, ...changed.removed];

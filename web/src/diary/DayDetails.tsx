@@ -1,4 +1,3 @@
-import type { Measure } from '@nadir/core/base';
 import { dayWords, formatTenths } from '@nadir/core/base/format';
 import type { Day } from '@nadir/core/layout';
 import { type MorningNote, readReps, type RunEntry } from '@nadir/core/record';
@@ -6,18 +5,16 @@ import { ChoiceAnswer } from '../components/ChoiceAnswer.js';
 import { Field } from '../components/Field.js';
 import { Tick } from '../components/Tick.js';
 import styles from './Done.module.css';
-import { DoneText } from './DoneText.js';
 import { KeptNumber, KeptText } from './Kept.js';
 import type { DoneActs } from './useDone.js';
 
-/** Everything that may be kept of one day: what was run, and how the morning was. */
-export function DayDetails({ day, measure, acts }: { day: Day; measure: Measure; acts: DoneActs }) {
+/** Everything else that may be kept of one day: more of what was run, and how the morning was. */
+export function DayDetails({ day, acts }: { day: Day; acts: DoneActs }) {
   const { date } = day;
   const [entry] = acts.on(date);
   return (
     <section aria-label={`What is known of ${dayWords(date)}`}>
       <h3>{dayWords(date)}</h3>
-      <Field label="Done">{() => <DoneText day={day} measure={measure} acts={acts} />}</Field>
       {entry && entry.kind !== 'missed' && <RunDetails day={day} entry={entry} acts={acts} />}
       <Morning date={date} acts={acts} />
     </section>

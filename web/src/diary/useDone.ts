@@ -1,4 +1,4 @@
-import type { KeptEntry } from '@nadir/contract';
+import type { AthleteRecord, KeptEntry } from '@nadir/contract';
 import type { CivilDate, Measure } from '@nadir/core/base';
 import { dayWords } from '@nadir/core/base/format';
 import type { Day } from '@nadir/core/layout';
@@ -31,39 +31,27 @@ export interface DoneActs {
 /** What is kept of days, and the acts that change it. */
 export function useDone(measure: Measure): DoneActs {
   const { today } = useSignedIn();
-  const { entries, mornings, change: send } = useRecord();
+  const { entries, mornings, change } = useRecord();
   const say = useSay();
   return useMemo(() => {
     const days = entriesByDay(entries);
     const on = (date: CivilDate) => days.get(date) ?? [];
-    const revise = (entry: RunEntry) => ({
-      revision: on(entry.date).find(({ place }) => place === entry.place)?.revision ?? null,
-      entry,
-    });
-    const put = (date: CivilDate, next: readonly RunEntry[], words: string) => {
-      const places = new Set(next.map(({ place }) => place));
-      const remove = on(date)
-        .filter(({ place }) => !places.has(place))
-        .map(({ place, revision }) => ({ date, place, revision }));
-      void send({ keep: next.map(revise), remove }, words);
-    };
     return {
       on,
       keepAsPlanned(asked, what) {
         const open = asked.filter(({ date }) => date <= today && on(date).length === 0);
-        const keep = open.flatMap((day) => asPlanned(day).map(revise));
-        if (keep.length === 0) {
+        if (open.flatMap(asPlanned).length === 0) {
           say({ text: `There is nothing left to record of ${what}.` });
-        } else {
-          void send({ keep }, `Recorded ${what} as planned.`);
+          return;
         }
+        change((kept) => {
+          const known = entriesByDay(kept.entries);
+          const still = open.filter(({ date }) => !known.has(date));
+          return { keep: still.flatMap(asPlanned).map((entry) => ({ revision: null, entry })) };
+        }, `Recorded ${what} as planned.`);
       },
       write(day, text) {
-        const { date } = day;
-        if (date > today) {
-          say({ text: `${dayWords(date)} is still to come; nothing was recorded.` });
-          return false;
-        }
+        const words = dayWords(day.date);
         const read = readDone(text, measure);
         if (!read.ok) {
           say({ text: read.problem });
@@ -71,40 +59,76 @@ export function useDone(measure: Measure): DoneActs {
         }
         const typed = read.value;
         if (typed.kind === 'nothing') {
-          if (on(date).length > 0)
-            put(date, [], `Took back what was recorded of ${dayWords(date)}.`);
+          change(
+            (kept) => dayOf(kept, day.date, () => []),
+            `Took back what was recorded of ${words}.`,
+          );
         } else if (typed.kind === 'as-planned') {
-          put(date, asPlanned(day), `Recorded ${dayWords(date)} as planned.`);
+          change(
+            (kept) => dayOf(kept, day.date, () => asPlanned(day)),
+            `Recorded ${words} as planned.`,
+          );
         } else {
-          const next = typed.done.map((done, place) => ({
-            ...besides(on(date)[place], done.kind),
-            ...done,
-            date,
-            place,
-          }));
-          put(date, next, `Recorded ${dayWords(date)}.`);
+          const next = (old: readonly KeptEntry[]) =>
+            typed.done.map((done, place) => ({
+              ...besides(old[place], done.kind),
+              ...done,
+              date: day.date,
+              place,
+            }));
+          change((kept) => dayOf(kept, day.date, next), `Recorded ${words}.`);
         }
         return true;
       },
-      change({ date, ...day }, place, part) {
-        const old = on(date).find((each) => each.place === place);
-        const { revision: _, ...kept } = old ?? {
-          ...(asPlanned({ date, ...day })[place] ?? { kind: 'run' as const }),
-          revision: 0,
-        };
-        const entry = { ...kept, ...part, date, place };
-        void send({ keep: [revise(entry)] }, `Changed what was recorded of ${dayWords(date)}.`);
+      change(day, place, part) {
+        const { date } = day;
+        change(
+          (kept) => {
+            const known = kept.entries.find((each) => each.date === date && each.place === place);
+            const { revision: _, ...old } = known ?? { revision: 0, kind: 'run' as const };
+            const planned = known ? {} : asPlanned(day)[place];
+            const entry = { ...old, ...planned, ...part, date, place };
+            return { keep: [{ revision: known?.revision ?? null, entry }] };
+          },
+          `Changed what was recorded of ${dayWords(date)}.`,
+        );
       },
       morningOf: (date) => mornings.find((each) => each.date === date),
       changeMorning(date, part) {
-        const { revision = null, ...old } = mornings.find((each) => each.date === date) ?? { date };
-        const change: RecordChange = {
-          mornings: [{ revision, morning: { ...old, ...part, date } }],
-        };
-        void send(change, `Kept the morning of ${dayWords(date)}.`);
+        change(
+          (kept) => {
+            const { revision = null, ...old } = kept.mornings.find(
+              (each) => each.date === date,
+            ) ?? {
+              date,
+            };
+            return { mornings: [{ revision, morning: { ...old, ...part, date } }] };
+          },
+          `Kept the morning of ${dayWords(date)}.`,
+        );
       },
     };
-  }, [entries, mornings, send, say, measure, today]);
+  }, [entries, mornings, change, say, measure, today]);
+}
+
+/** A day’s entries put in the place of those that stand. */
+function dayOf(
+  { entries }: AthleteRecord,
+  date: CivilDate,
+  next: (old: readonly KeptEntry[]) => readonly RunEntry[],
+): RecordChange | undefined {
+  const old = entries.filter((each) => each.date === date);
+  const made = next(old);
+  const places = new Set(made.map(({ place }) => place));
+  const gone = old.filter(({ place }) => !places.has(place));
+  if (made.length + gone.length === 0) return undefined;
+  return {
+    keep: made.map((entry) => ({
+      revision: old.find(({ place }) => place === entry.place)?.revision ?? null,
+      entry,
+    })),
+    remove: gone.map(({ place, revision }) => ({ date, place, revision })),
+  };
 }
 
 /** What is typed elsewhere of the same run stays. */

@@ -11,6 +11,7 @@ import { showBlock } from '../index.js';
 import {
   differenceText,
   doneWords,
+  needOf,
   patternTitles,
   patternWords,
   reviewRows,
@@ -136,5 +137,17 @@ describe('what was run, in words', () => {
     expect(said(missed(['2027-02-05'], 'ill'))).not.toContain('ill');
     const silent = Object.fromEntries((block.weeks[7]?.days ?? []).map(({ date }) => [date, []]));
     expect(said(silent)).toBe('Nothing was recorded this week. How did it go?');
+  });
+
+  it('a list of many athletes is told that there is something of health, and not what', () => {
+    const ill = [{ date: '2027-02-07', ill: 'fever' } as const];
+    const sick = needOf(reviewOn(block, TODAY, {}, ill));
+    expect(sick).toMatchObject({ level: 'stop', title: 'The mornings need a look' });
+    expect(JSON.stringify(sick)).not.toMatch(/ill|fever/i);
+    expect(needOf(reviewOn(block, TODAY))).toBeNull();
+    expect(needOf(reviewOn(block, TODAY, missed(['2027-02-07'])))).toMatchObject({
+      level: 'note',
+      title: 'Days missed',
+    });
   });
 });

@@ -92,7 +92,7 @@ export function WeekDone({
           </article>
         ))}
       </div>
-      {selected && <DayDetails key={selected.date} day={selected} measure={measure} acts={acts} />}
+      {selected && <DayDetails key={selected.date} day={selected} acts={acts} />}
       <KeySessions days={week.days} />
     </section>
   );

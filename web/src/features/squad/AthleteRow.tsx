@@ -1,6 +1,7 @@
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
 import { unitName } from '@nadir/core/base';
+import { levels } from '@nadir/core/checks';
 import { dayWords, formatSteps } from '@nadir/core/base/format';
 import { memo } from 'react';
 import { Link } from 'react-router';
@@ -48,7 +49,7 @@ export const AthleteRow = memo(function AthleteRow({
 function RowWithBlock({
   id: athleteId,
   name,
-  block: { id, glance },
+  block: { id, glance, need },
   calendar,
 }: {
   id: string;
@@ -58,6 +59,7 @@ function RowWithBlock({
 }) {
   const { today } = useSignedIn();
   const { weeks, phases, worst, measure, start, days, next } = glance;
+  const level = levels.find((each) => each === need?.level || each === worst?.level);
   const number = weekOf(weeks, today);
   const week = number === undefined ? undefined : weeks[number - 1];
   const phase = phases.find(
@@ -73,7 +75,7 @@ function RowWithBlock({
     <TableRow className={styles.row}>
       <TableCell component="th" scope="row">
         <div className={styles.mark}>
-          {worst ? <LevelMark level={worst.level} size={18} /> : <span aria-hidden="true">–</span>}
+          {level ? <LevelMark level={level} size={18} /> : <span aria-hidden="true">–</span>}
           <div>
             <Link className={styles.name} to={`/blocks/${id}`}>
               {name}
@@ -90,6 +92,15 @@ function RowWithBlock({
         </div>
       </TableCell>
       <TableCell className={styles.why}>
+        {need && (
+          <>
+            <Link className={styles.needed} to={`/blocks/${id}/diary`}>
+              {need.title}
+            </Link>{' '}
+            <span className="muted">({need.level})</span>
+            <p className="muted">{need.message}</p>
+          </>
+        )}
         {worst ? (
           <>
             <b>{worst.title}</b> <span className="muted">({worst.level})</span>
@@ -97,7 +108,7 @@ function RowWithBlock({
             {worst.others > 0 && <span className="muted">and {worst.others} more</span>}
           </>
         ) : (
-          <span className="muted">No problems found.</span>
+          !need && <span className="muted">No problems found.</span>
         )}
       </TableCell>
       <TableCell className={styles.calendar}>

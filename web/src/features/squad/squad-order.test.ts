@@ -3,7 +3,12 @@ import { type SquadAthlete, needsALook, squadInOrder } from './squad-order.js';
 
 type Level = 'stop' | 'caution' | 'note';
 
-const athlete = (name: string, level: Level | null, race = '2027-04-18'): SquadAthlete => ({
+const athlete = (
+  name: string,
+  level: Level | null,
+  race = '2027-04-18',
+  need: Level | null = null,
+): SquadAthlete => ({
   id: name,
   name,
   block: {
@@ -18,6 +23,7 @@ const athlete = (name: string, level: Level | null, race = '2027-04-18'): SquadA
       days: [],
       next: null,
     },
+    need: need && { level: need, title: '', message: '' },
   },
 });
 const squad: SquadAthlete[] = [
@@ -39,6 +45,18 @@ describe('the squad in order', () => {
       'Kit',
     ]);
     expect(squad.filter(needsALook)).toHaveLength(3);
+  });
+
+  it('goes by the graver of what the diary and the checks say', () => {
+    const sick = athlete('Ottoline Brack', 'note', '2027-04-18', 'stop');
+    const quick = athlete('Teodor Hask', null, '2027-03-20', 'caution');
+    expect(names(squadInOrder([...squad, quick, sick], 'look', '')).slice(0, 4)).toEqual([
+      'Ottoline',
+      'Wren',
+      'Posy',
+      'Teodor',
+    ]);
+    expect([quick, sick].every(needsALook)).toBe(true);
   });
 
   it('goes by name or by race day, without a race last', () => {

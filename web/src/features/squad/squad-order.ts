@@ -26,9 +26,16 @@ export function squadInOrder(
   );
 }
 
-/** How many need a look: a caution or a stop to come, or no block at all. */
-export function needsALook({ block }: SquadAthlete): boolean {
-  return !block || (block.glance.worst !== null && block.glance.worst.level !== 'note');
+/** How many need a look: a caution or a stop in the diary or to come, or no block at all. */
+export function needsALook(athlete: SquadAthlete): boolean {
+  const level = levelOf(athlete);
+  return !athlete.block || (level !== undefined && level !== 'note');
+}
+
+/** The gravest of what the diary and the checks say. */
+function levelOf({ block }: SquadAthlete): Level | undefined {
+  const said = [block?.need?.level, block?.glance.worst?.level];
+  return levels.find((level) => said.includes(level));
 }
 
 const COMPARED: Readonly<Record<SquadOrder, (one: SquadAthlete, other: SquadAthlete) => number>> = {
@@ -38,9 +45,9 @@ const COMPARED: Readonly<Record<SquadOrder, (one: SquadAthlete, other: SquadAthl
 };
 
 /** Stops first, then cautions, then who has no block, then notes. */
-function urgency({ block }: SquadAthlete): number {
-  const level: Level | undefined = block?.glance.worst?.level;
-  if (level === undefined) return block ? levels.length + 1 : levels.length - 1.5;
+function urgency(athlete: SquadAthlete): number {
+  const level = levelOf(athlete);
+  if (level === undefined) return athlete.block ? levels.length + 1 : levels.length - 1.5;
   return levels.indexOf(level);
 }
 

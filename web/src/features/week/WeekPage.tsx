@@ -185,7 +185,7 @@ function OpenWeek({
             <DayOver chosen={selected} shown={shown} rules={rules} />
           )}
           {tab === 'day' && selected && selected.day.date <= today && (
-            <DayDetails day={selected.day} measure={base.shown.measure} acts={acts} />
+            <DayDetails key={selected.day.date} day={selected.day} acts={acts} />
           )}
           {tab === 'day' && selected && !isOver && (
             <DayPanel

@@ -12,6 +12,7 @@ import { Provider } from 'react-redux';
 import { createStore } from '../../app/store.js';
 import { SessionContext, type SignedIn } from '../../api/session.js';
 import type { Commands } from '../../editor/useCommands.js';
+import type { DoneActs } from '../../diary/useDone.js';
 import { cyclesOf } from './cycle-days.js';
 import { DayColumn } from './DayColumn.js';
 import { DayPanel } from './DayPanel.js';
@@ -56,6 +57,15 @@ const after = (block: CheckedBlock, command: CommandOrNot | undefined) =>
 
 afterEach(cleanup);
 
+const noDiary: DoneActs = {
+  on: () => [],
+  keepAsPlanned: () => undefined,
+  write: () => true,
+  change: () => undefined,
+  morningOf: () => undefined,
+  changeMorning: () => undefined,
+};
+
 describe('a day of the week', () => {
   function showDay(place: number, change: Partial<BlockSpec> = {}) {
     const { block, shown, cycle } = laid(change);
@@ -74,6 +84,7 @@ describe('a day of the week', () => {
               selected
               lit={false}
               run={run}
+              acts={noDiary}
               onSelect={() => undefined}
             />
           </DndContext>

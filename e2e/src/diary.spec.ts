@@ -1,0 +1,141 @@
+import { type Locator, type Page, expect, test } from '@playwright/test';
+import { addressOf, expectSaved, keepNewBlock, signIn } from './desk.js';
+
+test.beforeEach(({ page }) => signIn(page));
+
+/** Opens the diary of a block that began on Monday 11 January 2027; today is Wednesday 10 February. */
+async function openDiary(page: Page, athlete: string, week = 4): Promise<string> {
+  const id = await keepNewBlock(page, athlete, {
+    raceDate: '2027-04-04',
+    results: [{ date: '2027-01-03', distance: 10_000, time: 2430 }],
+    week: { runDays: 6, qualityOn: ['tuesday', 'friday'] },
+  });
+  await page.goto(`${addressOf('demo')}/blocks/${id}/diary/${week}`);
+  await expect(heading(page, `Week ${week} in review`)).toBeVisible();
+  return id;
+}
+
+const heading = (page: Page, name: string) => page.getByRole('heading', { name });
+const done = (page: Page, day: string): Locator =>
+  page.getByRole('button', { name: new RegExp(`^Done on ${day}:`) });
+
+/** What an act said of itself. */
+const said = (page: Page, words: string) => page.getByRole('status').filter({ hasText: words });
+
+/** Writes what was done on a day, and waits until it stands there. */
+async function write(page: Page, day: string, text: string, stands: string): Promise<void> {
+  await done(page, day).click();
+  await page.getByRole('textbox', { name: `What was done on ${day}` }).fill(text);
+  await page.keyboard.press('Enter');
+  await expect(done(page, day)).toContainText(stands);
+}
+
+/** A cell of the rows under the drawing. */
+const cellOf = (page: Page, row: string, week: number) =>
+  page
+    .getByRole('row', { name: new RegExp(`^${row}`) })
+    .getByRole('cell')
+    .nth(week - 1);
+
+test('a week is recorded as planned in one act, and a day typed otherwise; it adds up and stays', async ({
+  page,
+}) => {
+  await openDiary(page, 'A recorded week');
+  await expect(page.getByText('nothing recorded', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Week as planned' }).click();
+  const planned = await cellOf(page, 'Volume', 4).innerText();
+  await expect(cellOf(page, 'Run', 4)).toHaveText(planned);
+  await expect(cellOf(page, 'Against plan', 4)).toHaveText('0');
+  const easy = Number(await page.getByRole('article').nth(2).locator('p b').innerText());
+  await write(page, 'Wed 3 Feb', `${easy + 2} 55:00, effort 4, wind`, 'effort 4, wind');
+  await expect(cellOf(page, 'Against plan', 4)).toHaveText('+2');
+  await expect(cellOf(page, 'Run', 4)).toHaveText(String(Number(planned) + 2));
+  await write(page, 'Fri 5 Feb', 'missed, work', 'missed: work');
+  await expect(cellOf(page, 'Missed', 4)).toHaveText('1');
+  const run = await cellOf(page, 'Run', 4).innerText();
+  await page.reload();
+  await expect(cellOf(page, 'Run', 4)).toHaveText(run);
+  await expect(page.getByRole('textbox', { name: /^To A/ })).toHaveValue(/Fri \(work\) is gone/);
+});
+
+test('what cannot have been run is refused, and an act is undone', async ({ page }) => {
+  await openDiary(page, 'A slip of the pen');
+  await write(page, 'Wed 3 Feb', '8 40:00', '8 km');
+  await done(page, 'Wed 3 Feb').click();
+  const field = page.getByRole('textbox', { name: 'What was done on Wed 3 Feb' });
+  await field.fill('quick');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/says nothing of a run/)).toBeVisible();
+  await field.fill('60 3:00');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/does not go with the distance/)).toBeVisible();
+  await expect(done(page, 'Wed 3 Feb')).toContainText('8 km');
+  await write(page, 'Wed 3 Feb', 'pool 40 min', 'pool, 40 min');
+  await said(page, 'Recorded Wed 3 Feb.').getByRole('button', { name: 'Undo' }).click();
+  await expect(done(page, 'Wed 3 Feb')).toContainText('8 km');
+});
+
+test('repetitions are held against what was set: mean, spread and difference', async ({ page }) => {
+  await openDiary(page, 'Five repetitions');
+  await write(page, 'Tue 2 Feb', '10 50:00', '10 km');
+  await page.getByRole('button', { name: 'Tue 2 Feb', exact: true }).click();
+  const reps = page.getByRole('textbox', { name: 'Repetitions' });
+  await reps.fill('1:54 1:75');
+  await expect(page.getByText(/75 seconds are more than a minute has/)).toBeVisible();
+  await reps.fill('1:54 1:53 1:55 1:56');
+  await page.keyboard.press('Enter');
+  const sessions = page.getByRole('region', { name: 'Key sessions' });
+  // 114, 113, 115 and 116 are 114.5 on the mean, 3 apart.
+  await expect(sessions).toContainText('mean 1:54.5, spread 3.0 s');
+  await page.reload();
+  await expect(sessions).toContainText('mean 1:54.5');
+});
+
+test('an illness is told on its mornings; the way back is drawn, applied and undone', async ({
+  page,
+}) => {
+  await openDiary(page, 'Ill for three days', 5);
+  for (const day of ['Mon 8 Feb', 'Tue 9 Feb', 'Wed 10 Feb']) {
+    await page.getByRole('button', { name: day, exact: true }).click();
+    await page.getByRole('combobox', { name: 'Ill' }).selectOption('fever');
+    await expect(page.getByRole('combobox', { name: 'Ill' })).toHaveValue('fever');
+    await expect(said(page, `Kept the morning of ${day}.`)).toBeVisible();
+  }
+  const todo = page.getByRole('region', { name: 'What to do' });
+  await expect(todo).toContainText('Ill since Mon 8 Feb: no running until well');
+  await expect(todo).toContainText('A doctor says when running is safe again.');
+  const volume = await cellOf(page, 'Volume', 5).innerText();
+  await todo.getByRole('button', { name: 'Apply' }).click();
+  await expect(cellOf(page, 'Volume', 5)).not.toHaveText(volume);
+  await expectSaved(page);
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+  await expect(cellOf(page, 'Volume', 5)).toHaveText(volume);
+});
+
+test('the goal of a week and the words to the athlete are kept with it', async ({ page }) => {
+  await openDiary(page, 'A goal met');
+  await page.getByRole('textbox', { name: 'Goal of the week' }).fill('Even repetitions.');
+  await page.getByRole('button', { name: 'Met', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Met', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await page.getByRole('textbox', { name: /^To A/ }).fill('Well run.');
+  await page.getByRole('button', { name: 'Close the review' }).click();
+  await expect(page.getByRole('button', { name: 'Keep again' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Goal of the week' })).toHaveValue(
+    'Even repetitions.',
+  );
+  await expect(page.getByRole('textbox', { name: /^To A/ })).toHaveValue('Well run.');
+});
+
+test('a day of the week view is as planned by one key, and written over', async ({ page }) => {
+  const id = await openDiary(page, 'One key a day');
+  await page.goto(`${addressOf('demo')}/blocks/${id}/week/2027-02-03`);
+  const tuesday = page.getByRole('article', { name: /^Tue 2 Feb/ });
+  await tuesday.focus();
+  await page.keyboard.press('d');
+  await expect(done(page, 'Tue 2 Feb')).toContainText('/km');
+  await write(page, 'Mon 1 Feb', '6 + 4', '6 km; 4 km');
+});
