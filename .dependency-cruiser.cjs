@@ -23,7 +23,7 @@ const rooms = [
     'sessions/library',
     'sessions',
   ],
-  ['record'],
+  ['record', 'record/activities'],
   ['layout/block', 'layout/past', 'layout/events', 'layout/written', 'layout/schools'],
   ['layout/context'],
   [
