@@ -89,6 +89,14 @@ export {
   fitRequest,
   fitTasks,
 } from './fit-messages.js';
+export {
+  MOST_TRACK_BYTES,
+  MOST_TRACK_FILES,
+  type TracksAnswer,
+  type TracksRequest,
+  tracksAnswer,
+  tracksRequest,
+} from './track-messages.js';
 export { type PlannedDay, historyOf, plannedDay } from './api/planned-days.js';
 export {
   type Coach,
@@ -116,6 +124,14 @@ export {
   runEntry,
   weekReview,
 } from './api/record.js';
+export {
+  type WatchBody,
+  type WatchState,
+  type WatchTracks,
+  type WatchTracksQuery,
+  watchBody,
+  watchTracksQuery,
+} from './api/watch.js';
 export {
   MOST_SPREADSHEET_BYTES,
   type Spreadsheet,

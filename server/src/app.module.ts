@@ -22,6 +22,7 @@ import { RemovedModule } from './removed/removed.module.js';
 import { SettingsModule } from './settings/settings.module.js';
 import { SignInModule } from './sign-in/sign-in.module.js';
 import { SquadModule } from './squad/squad.module.js';
+import { WatchModule } from './watch/watch.module.js';
 import { TemplatesModule } from './templates/templates.module.js';
 
 @Global()
@@ -51,6 +52,7 @@ export class AppModule {
         BlocksModule,
         AthleteRecordsModule,
         RecordModule,
+        WatchModule,
         HouseRulesModule,
         PacesModule,
         CoachingModule,

@@ -37,6 +37,7 @@ import { MOST_SPREADSHEET_BYTES, spreadsheet, spreadsheetBody } from './spreadsh
 import { coach, glances, session } from './first-answers.js';
 import { type RouteName, type RoutePath, paths } from './paths.js';
 import { removedList } from './removed.js';
+import { watchBody, watchState, watchTracks, watchTracksQuery } from './watch.js';
 import { changeRecordBody, record, recordChanged, recordQuery } from './record.js';
 
 /** One route of the API: what it takes and what it answers. */
@@ -169,6 +170,23 @@ export const routes = {
     body: changeRecordBody,
     bodyBytes: RECORD_BYTES,
     answer: recordChanged,
+  },
+  watch: {
+    ...paths.watch,
+    summary: 'Whether an athlete’s watch is connected; a simulated stand-in.',
+    answer: watchState,
+  },
+  connectWatch: {
+    ...paths.connectWatch,
+    summary: 'Connects an athlete’s watch, or disconnects it.',
+    body: watchBody,
+    answer: watchState,
+  },
+  watchTracks: {
+    ...paths.watchTracks,
+    summary: 'What a connected watch recorded from one day to another, as GPX 1.1 tracks.',
+    query: watchTracksQuery,
+    answer: watchTracks,
   },
   addBlock: {
     ...paths.addBlock,

@@ -12,6 +12,7 @@ export const tables = {
   runEntryChanges: 'run_entry_changes',
   healthNotes: 'health_notes',
   weekReviews: 'week_reviews',
+  watches: 'watches',
   handouts: 'handouts',
   templates: 'templates',
   demoSeeds: 'demo_seeds',

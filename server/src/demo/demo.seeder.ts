@@ -73,6 +73,7 @@ export class DemoSeeder implements OnApplicationBootstrap {
 
   private async clear(coachId: string): Promise<void> {
     const newestFirst = [
+      tables.watches,
       tables.runEntryChanges,
       ...DIARY,
       tables.plannedDays,

@@ -49,6 +49,13 @@ export function staleRecord(): Refused {
   });
 }
 
+export function notConnected(): Refused {
+  return new Refused(HttpStatus.CONFLICT, {
+    code: 'not-connected',
+    message: 'This athlete’s watch is not connected. Connect it first.',
+  });
+}
+
 export function staleEntry(): Refused {
   return new Refused(HttpStatus.CONFLICT, {
     code: 'stale-revision',

@@ -39,12 +39,14 @@ const BODIES: Readonly<Record<string, unknown>> = {
       { revision: null, entry: { date: '2027-02-09', place: 0, kind: 'run', distance: 9000 } },
     ],
   },
+  'PUT /api/athletes/{id}/watch': { connected: true },
   'PUT /api/blocks/{id}/past': { from: '2027-02-01', to: '2027-02-07', open: true },
   'PUT /api/blocks/{id}': { revision: 1, wishes, words: 'Mine now.', saveId: randomUUID() },
 };
 /** What is asked for of a route that wants to know. */
 const QUERIES: Readonly<Record<string, string>> = {
   '/api/athletes/{id}/record': '?from=2027-02-01&to=2027-02-28',
+  '/api/athletes/{id}/watch/tracks': '?from=2027-02-01&to=2027-02-28',
 };
 const TABLES = [
   'coaches',
@@ -56,6 +58,7 @@ const TABLES = [
   'run_entry_changes',
   'health_notes',
   'week_reviews',
+  'watches',
   'templates',
 ];
 const nameOf = ({ method, path }: Route) => `${method} ${path}`;

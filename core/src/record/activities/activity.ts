@@ -15,10 +15,8 @@ export interface Activity {
   /** Mean beats a minute. */
   heart?: number | undefined;
   note?: string | undefined;
-  /** Seconds of each whole kilometre or mile. */
-  splits?: readonly number[] | undefined;
-  /** Where and when the track went, to find repetitions in: metres and seconds from its beginning. */
-  track?: readonly TrackMark[] | undefined;
+  /** Seconds of each repetition that was found in a track; of each whole kilometre or mile where none was to be run. */
+  reps?: readonly number[] | undefined;
 }
 
 /** A point of a track: metres and seconds of moving since it began. */

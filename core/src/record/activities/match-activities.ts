@@ -51,8 +51,8 @@ export function matchActivities(
   });
 }
 
-function measured({ distance, time, heart, start }: Activity): Partial<RunEntry> {
-  const known = Object.entries({ distance, time, heart, start });
+function measured({ distance, time, heart, start, reps }: Activity): Partial<RunEntry> {
+  const known = Object.entries({ distance, time, heart, start, reps });
   return Object.fromEntries(known.filter(([, value]) => value !== undefined));
 }
 

@@ -55,7 +55,8 @@ export function marksOf(points: readonly TrackPoint[]): TrackMark[] {
 /** Seconds of each whole kilometre or mile, the odd rest left out. */
 export function splitsOf(marks: readonly TrackMark[], unit: Unit): number[] {
   const each = unit === 'mi' ? METRES_PER_MILE : 1000;
-  const whole = Math.floor((marks.at(-1)?.metres ?? 0) / each);
+  // A track that ends a metre short of its last split has it all the same.
+  const whole = Math.floor(((marks.at(-1)?.metres ?? 0) + 1) / each);
   const at = Array.from({ length: whole + 1 }, (_, index) => secondsAt(marks, index * each));
   return at.slice(1).map((seconds, index) => seconds - (at[index] ?? 0));
 }

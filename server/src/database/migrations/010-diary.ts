@@ -4,7 +4,7 @@ import { tables } from '../tables.js';
 /** What is kept of a day or week of an athlete, in a table of its own. */
 const DATED = [tables.healthNotes, tables.weekReviews];
 
-/** Health words apart from what was run, reviews of weeks, and every version of an entry. */
+/** Health words apart from what was run, reviews of weeks, every version of an entry, and watches. */
 export async function up(knex: Knex): Promise<void> {
   for (const name of DATED) {
     await knex.schema.createTable(name, (table) => {
@@ -30,6 +30,17 @@ export async function up(knex: Knex): Promise<void> {
     table.primary(['coach_id', 'athlete_id', 'date', 'place', 'revision']);
     ofAthlete(table);
   });
+  await addWatches(knex);
+}
+
+async function addWatches(knex: Knex): Promise<void> {
+  await knex.schema.createTable(tables.watches, (table) => {
+    table.uuid('coach_id').notNullable();
+    table.uuid('athlete_id').notNullable();
+    table.timestamp('connected_at').notNullable();
+    table.primary(['coach_id', 'athlete_id']);
+    ofAthlete(table);
+  });
 }
 
 function ofAthlete(table: Knex.CreateTableBuilder): void {
@@ -40,5 +51,6 @@ function ofAthlete(table: Knex.CreateTableBuilder): void {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  for (const name of [tables.runEntryChanges, ...DATED]) await knex.schema.dropTable(name);
+  for (const name of [tables.watches, tables.runEntryChanges, ...DATED])
+    await knex.schema.dropTable(name);
 }

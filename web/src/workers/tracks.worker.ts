@@ -1,0 +1,14 @@
+import { tracksRequest } from '@nadir/contract';
+import { expose } from 'comlink';
+import { readTracks } from './read-tracks.js';
+
+const tracksWorker = {
+  /** Takes and gives what the contract says; both are parsed where they arrive. */
+  read(request: unknown): unknown {
+    return readTracks(tracksRequest.parse(request));
+  },
+};
+
+export type TracksWorker = typeof tracksWorker;
+
+expose(tracksWorker);
