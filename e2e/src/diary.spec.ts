@@ -139,3 +139,89 @@ test('a day of the week view is as planned by one key, and written over', async 
   await expect(done(page, 'Tue 2 Feb')).toContainText('/km');
   await write(page, 'Mon 1 Feb', '6 + 4', '6 km; 4 km');
 });
+
+/** A run due north as a GPX file, a point every ten seconds. */
+function gpx(date: string, metres: number, speed = 3.4) {
+  const degrees = 180 / Math.PI / 6_371_008.8;
+  const points = Array.from({ length: Math.round(metres / speed / 10) + 1 }, (_, step) => {
+    const at = new Date(Date.parse(`${date}T07:00:00Z`) + 10_000 * step).toISOString();
+    return `<trkpt lat="${48 + 10 * step * speed * degrees}" lon="-20"><time>${at}</time></trkpt>`;
+  });
+  const body = `<gpx version="1.1"><trk><trkseg>${points.join('')}</trkseg></trk></gpx>`;
+  return { name: `${date}.gpx`, mimeType: 'application/gpx+xml', buffer: Buffer.from(body) };
+}
+
+/** Opens the page where runs are brought in. */
+async function bringIn(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'Bring in runs' }).click();
+  await expect(page.getByRole('textbox', { name: 'Runs as a table' })).toBeVisible();
+}
+
+test('a table is pasted, its columns recognised; what cannot be read is said by its line', async ({
+  page,
+}) => {
+  await openDiary(page, 'A pasted table');
+  await bringIn(page);
+  await page
+    .getByRole('textbox', { name: 'Runs as a table' })
+    .fill(
+      [
+        'Datum;Strecke;Dauer;Notes',
+        '01.02.2027;8,5;45:10;cold',
+        '03.02.2027;10;50:00;',
+        'bald;10;50:00;',
+        '20.02.2027;10;50:00;',
+      ].join('\n'),
+    );
+  const rows = page.getByRole('region', { name: 'What was read' });
+  await expect(rows).toContainText('8.5 km, 5:19 /km, cold');
+  await expect(rows.getByRole('alert')).toContainText('line 4: “bald” is no date.');
+  await expect(rows).toContainText('not taken: Sat 20 Feb is still to come');
+  await page.getByRole('button', { name: 'Take 2 runs' }).click();
+  await expect(done(page, 'Mon 1 Feb')).toContainText('8.5 km');
+  await said(page, 'Took 2 runs into the diary.').getByRole('button', { name: 'Undo' }).click();
+  await expect(done(page, 'Mon 1 Feb')).toContainText('Write what was run');
+});
+
+test('three tracks are dropped, one of them twice and one damaged; the good ones are taken once', async ({
+  page,
+}) => {
+  await openDiary(page, 'Three tracks');
+  await bringIn(page);
+  const damaged = { ...gpx('2027-02-04', 5000), buffer: Buffer.from('<gpx><trk>') };
+  await page
+    .getByLabel('Choose files')
+    .setInputFiles([
+      gpx('2027-02-01', 8000),
+      { ...gpx('2027-02-01', 8040), name: 'again.gpx' },
+      gpx('2027-02-03', 10_000),
+      damaged,
+    ]);
+  const rows = page.getByRole('region', { name: 'What was read' });
+  await expect(rows.getByRole('row').filter({ hasText: 'known already' })).toHaveCount(1);
+  await expect(rows.getByRole('alert')).toContainText('2027-02-04.gpx:');
+  await page.getByRole('button', { name: 'Take 2 runs' }).click();
+  await expect(done(page, 'Wed 3 Feb')).toContainText('10 km, 4:54 /km');
+  await expect(cellOf(page, 'Run', 4)).toHaveText('18');
+  // Brought again, all of it is known.
+  await bringIn(page);
+  await page.getByLabel('Choose files').setInputFiles([gpx('2027-02-03', 10_000)]);
+  await expect(rows.getByRole('row').filter({ hasText: 'known already' })).toHaveCount(1);
+  await expect(page.getByRole('button', { name: 'Take 0 runs' })).toBeDisabled();
+});
+
+test('the simulated watch is connected, synchronised and disconnected', async ({ page }) => {
+  await openDiary(page, 'A watch on the wrist');
+  await bringIn(page);
+  await page.getByRole('button', { name: 'Connect the simulated watch' }).click();
+  await page.getByRole('button', { name: 'Synchronise' }).click();
+  const take = page.getByRole('button', { name: /^Take \d+ runs$/ });
+  await expect(take).toBeEnabled();
+  await take.click();
+  await expect(done(page, 'Tue 2 Feb')).toContainText('/km');
+  // Thursdays are missed: nothing is recorded of one.
+  await expect(done(page, 'Thu 4 Feb')).toContainText('Write what was run');
+  await bringIn(page);
+  await page.getByRole('button', { name: 'Disconnect' }).click();
+  await expect(page.getByRole('button', { name: 'Synchronise' })).toBeHidden();
+});

@@ -35,6 +35,10 @@ import {
   type SpreadsheetBody,
   type TemplateBody,
   type TemplateList,
+  type WatchBody,
+  type WatchState,
+  type WatchTracks,
+  type WatchTracksQuery,
 } from '@nadir/contract';
 import { type RouteName, paths } from '@nadir/contract/paths';
 import type { SerializedError } from '@reduxjs/toolkit';
@@ -162,7 +166,7 @@ export type RecordOf = { id: string } & RecordQuery;
 
 export const api = createApi({
   baseQuery: call,
-  tagTypes: ['Session', 'Squad', 'Athlete', 'Block', 'History', 'Record', 'Templates'],
+  tagTypes: ['Session', 'Squad', 'Athlete', 'Block', 'History', 'Record', 'Templates', 'Watch'],
   endpoints: (build) => ({
     session: build.query<Session, void>({
       query: () => ({ route: 'session' }),
@@ -283,6 +287,19 @@ export const api = createApi({
       },
       invalidatesTags: (_, error) => (error ? ['Record'] : ['Squad']),
     }),
+    watch: build.query<WatchState, string>({
+      query: (id) => ({ route: 'watch', id }),
+      providesTags: ['Watch'],
+    }),
+    connectWatch: build.mutation<WatchState, { id: string } & WatchBody>({
+      query: ({ id, ...body }) => ({ route: 'connectWatch', id, body }),
+      invalidatesTags: ['Watch'],
+    }),
+    watchTracks: build.query<WatchTracks, { id: string; query: WatchTracksQuery }>({
+      query: ({ id, query }) => ({ route: 'watchTracks', id, query }),
+      // Tracks are large, and read once.
+      keepUnusedDataFor: 0,
+    }),
     addBlock: build.mutation<OpenBlock, NewBlockBody>({
       query: (body) => ({
         route: 'addBlock',
@@ -373,6 +390,9 @@ export const {
   useSetAthleteStateMutation,
   useRecordQuery,
   useChangeRecordMutation,
+  useWatchQuery,
+  useConnectWatchMutation,
+  useLazyWatchTracksQuery,
   useAddBlockMutation,
   useBlockQuery,
   useLazyBlockQuery,

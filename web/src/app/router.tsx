@@ -108,6 +108,13 @@ const views: RouteObject[] = [
     }),
   },
   {
+    path: 'blocks/:id/bring-in',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/diary/BringInPage.js')).BringInPage,
+    }),
+  },
+  {
     path: 'blocks/:id/diary/:number?',
     HydrateFallback: waiting,
     lazy: async () => ({

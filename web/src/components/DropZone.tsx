@@ -2,25 +2,30 @@ import Button from '@mui/material/Button';
 import { type ReactNode, useRef, useState } from 'react';
 import styles from './DropZone.module.css';
 
-/** Takes a file: dropped on it, or chosen. */
+/** Takes files: dropped on it, or chosen. */
 export function DropZone({
   accept,
   hint,
   disabled = false,
+  many = false,
   children,
-  onFile,
+  onFiles,
 }: {
   accept: string;
   /** What may be dropped. */
   hint: string;
   disabled?: boolean;
+  /** Whether several are taken at once; else the first alone. */
+  many?: boolean;
   /** Over the button, within the zone. */
   children?: ReactNode;
-  onFile: (file: File) => void;
+  onFiles: (files: [File, ...File[]]) => void;
 }) {
   const [over, setOver] = useState(false);
   const input = useRef<HTMLInputElement>(null);
-  const take = (file: File | undefined) => file && onFile(file);
+  const take = ([first, ...others]: Iterable<File>) => {
+    if (first) onFiles(many ? [first, ...others] : [first]);
+  };
   return (
     <div
       className={styles.zone}
@@ -33,24 +38,25 @@ export function DropZone({
       onDrop={(event) => {
         event.preventDefault();
         setOver(false);
-        take(event.dataTransfer.files[0]);
+        take(event.dataTransfer.files);
       }}
     >
       {children}
       <div className={styles.file}>
         <span className="muted">{hint}</span>
         <Button variant="outlined" disabled={disabled} onClick={() => input.current?.click()}>
-          Choose a file
+          {many ? 'Choose files' : 'Choose a file'}
         </Button>
       </div>
       <input
         ref={input}
         hidden
-        aria-label="Choose a file"
+        aria-label={many ? 'Choose files' : 'Choose a file'}
+        multiple={many}
         type="file"
         accept={accept}
         onChange={({ target }) => {
-          take(target.files?.[0]);
+          take(target.files ?? []);
           // The same file may be chosen again once it is corrected.
           target.value = '';
         }}

@@ -16,6 +16,16 @@ export function readTable({ html, text }: { html: string; text: string }): strin
     );
 }
 
+/** Rows of a text file of any length: parted by tabs, semicolons or commas, whichever it has most of. */
+export function readRows(text: string): string[][] {
+  const delimiters = ['\t', ';', ','];
+  const first = text.slice(0, text.indexOf('\n') + 1 || undefined);
+  const [delimiter] = delimiters.toSorted(
+    (one, other) => first.split(other).length - first.split(one).length,
+  );
+  return Papa.parse<string[]>(text.trim(), { delimiter }).data;
+}
+
 function rowsOfHtml(html: string): string[][] {
   const table = new DOMParser().parseFromString(html, 'text/html').querySelector('table');
   return [...(table?.rows ?? [])].map((row) =>

@@ -4,7 +4,7 @@ import { addDays } from '@nadir/core/base';
 import { reviewRows } from '@nadir/core/present/review';
 import { useEffect, useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
@@ -89,6 +89,9 @@ function OpenDiary({
   return (
     <>
       <OpenBlockTitle spec={base.block.spec} view="Diary">
+        <Button variant="outlined" component={Link} to={`/blocks/${id}/bring-in`}>
+          Bring in runs
+        </Button>
         <Button variant="outlined" onClick={() => window.print()}>
           Print
         </Button>

@@ -40,7 +40,7 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
       accept=".csv,.tsv,.txt,.xlsx"
       hint="or drop a file here: a spreadsheet (XLSX) or text (CSV)"
       disabled={isLoading}
-      onFile={(file) => void onFile(file)}
+      onFiles={([file]) => void onFile(file)}
     >
       <OutlinedInput
         multiline

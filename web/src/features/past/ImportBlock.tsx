@@ -39,7 +39,7 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
       <DropZone
         accept=".json,application/json"
         hint="Drop a block file here: one exported from Nadir, or written by hand in the open format."
-        onFile={(file) => void onFile(file)}
+        onFiles={([file]) => void onFile(file)}
       />
       {failure && (
         <p role="alert" className="grave">

@@ -1,0 +1,157 @@
+import Button from '@mui/material/Button';
+import OutlinedInput from '@mui/material/OutlinedInput';
+import type { BlockFile } from '@nadir/contract';
+import {
+  type ActivityColumn,
+  activityColumns,
+  activityColumnWords,
+} from '@nadir/core/record/activities';
+import { useEffect, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { DropZone } from '../../components/DropZone.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { plural } from '../../components/dates.js';
+import { useRecord } from '../../components/record.js';
+import { useLaidBlock } from '../../components/useLaidBlock.js';
+import { InEditor } from '../../editor/InEditor.js';
+import { OpenBlockTitle } from '../../editor/OpenBlockTitle.js';
+import styles from './BringIn.module.css';
+import { MatchTable } from './MatchTable.js';
+import { type BringIn, useBringIn } from './useBringIn.js';
+import { WatchCard } from './WatchCard.js';
+
+/** Runs from a spreadsheet, from GPX files or from the watch, shown before any of them is taken. */
+export function BringInPage() {
+  const { id = '' } = useParams();
+  return <InEditor id={id}>{(file) => <OpenBringIn id={id} file={file} />}</InEditor>;
+}
+
+function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
+  const { block, shown } = useLaidBlock(file);
+  const brought = useBringIn(block);
+  const { matches, problems, isReading } = brought;
+  const { change } = useRecord();
+  const navigate = useNavigate();
+  const [left, setLeft] = useState<ReadonlySet<number>>(new Set());
+  const taken = matches.flatMap((match, index) =>
+    'entry' in match && !left.has(index) ? [match.entry] : [],
+  );
+  useEffect(() => {
+    document.title = `Bring in runs of ${block.spec.athlete.name || 'a block'} · Nadir`;
+  }, [block.spec.athlete.name]);
+
+  function take() {
+    change(
+      (kept) => ({
+        keep: taken.map((entry) => ({
+          revision:
+            kept.entries.find(({ date, place }) => date === entry.date && place === entry.place)
+              ?.revision ?? null,
+          entry,
+        })),
+      }),
+      `Took ${plural(taken.length, 'run')} into the diary.`,
+    );
+    brought.clear();
+    void navigate(`/blocks/${id}/diary`);
+  }
+
+  return (
+    <>
+      <OpenBlockTitle spec={block.spec} view="Bring in runs">
+        <Button component={Link} to={`/blocks/${id}/diary`}>
+          Back to the diary
+        </Button>
+      </OpenBlockTitle>
+      <main className={styles.main}>
+        <section aria-label="Where from" className={styles.from}>
+          <DropZone
+            many
+            accept=".csv,.tsv,.txt,.gpx"
+            hint="or drop files here: text (CSV) or tracks (GPX 1.1)"
+            disabled={isReading}
+            onFiles={(files) => void brought.bringFiles(files)}
+          >
+            <OutlinedInput
+              multiline
+              minRows={4}
+              maxRows={8}
+              fullWidth
+              placeholder={
+                'Paste from a spreadsheet, its names with it:\nDate  Distance  Time  Note'
+              }
+              slotProps={{ input: { 'aria-label': 'Runs as a table' } }}
+              onChange={({ target }) => brought.bringText(target.value)}
+            />
+          </DropZone>
+          <WatchCard onTracks={(tracks) => void brought.bringTracks(tracks, 'watch')} />
+        </section>
+        <section aria-label="What was read" className={styles.read}>
+          <Columns brought={brought} />
+          {isReading && <p aria-busy="true">Reading …</p>}
+          {problems.length > 0 && (
+            <ErrorNote>
+              Not taken:
+              {problems
+                .slice(0, MOST_SAID)
+                .map(({ where, message }) => [where, message].filter(Boolean).join(': '))
+                .join(' ')}
+              {problems.length > MOST_SAID && ` And ${problems.length - MOST_SAID} more.`}
+            </ErrorNote>
+          )}
+          {matches.length > 0 ? (
+            <>
+              <div className={styles.verdict}>
+                <Button variant="contained" disabled={taken.length === 0} onClick={take}>
+                  Take {plural(taken.length, 'run')}
+                </Button>
+                <Button onClick={brought.clear}>Start again</Button>
+                <span className="muted">Nothing is kept before you take it.</span>
+              </div>
+              <MatchTable
+                matches={matches}
+                measure={shown.measure}
+                left={left}
+                onLeave={(index) => {
+                  const next = new Set(left);
+                  if (!next.delete(index)) next.add(index);
+                  setLeft(next);
+                }}
+              />
+            </>
+          ) : (
+            <p className="muted">
+              Runs stand here before they are taken, each with its day; those that are known already
+              are left out.
+            </p>
+          )}
+        </section>
+      </main>
+    </>
+  );
+}
+
+const MOST_SAID = 6;
+
+/** What each column of a table holds; kept on this device for the next table with the same names. */
+function Columns({ brought: { table, chooseColumn } }: { brought: BringIn }) {
+  if (!table) return null;
+  const names = table.rows[table.head] ?? [];
+  const choices = activityColumns.map((column) => [column, activityColumnWords[column]] as const);
+  return (
+    <div className={styles.columns}>
+      {names.map((name, index) => (
+        <label key={index}>
+          <span className="muted">{name || `Column ${index + 1}`}</span>
+          <ChoiceAnswer<ActivityColumn>
+            label={`${name || `Column ${index + 1}`} holds`}
+            value={table.columns[index] ?? 'nothing'}
+            choices={choices}
+            onAnswer={(column) => chooseColumn(index, column)}
+          />
+        </label>
+      ))}
+    </div>
+  );
+}
