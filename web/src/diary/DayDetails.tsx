@@ -14,7 +14,7 @@ export function DayDetails({ day, acts }: { day: Day; acts: DoneActs }) {
   const [entry] = acts.on(date);
   return (
     <section aria-label={`What is known of ${dayWords(date)}`}>
-      <h3>{dayWords(date)}</h3>
+      <h3>As it was on {dayWords(date)}</h3>
       {entry && entry.kind !== 'missed' && <RunDetails day={day} entry={entry} acts={acts} />}
       <Morning date={date} acts={acts} />
     </section>

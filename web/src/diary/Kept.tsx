@@ -7,7 +7,7 @@ export function KeptText({
   label,
   because,
   value,
-  width = 220,
+  width = '100%',
   unit,
   problemOf = () => undefined,
   onKeep,
@@ -15,7 +15,7 @@ export function KeptText({
   label: string;
   because?: string;
   value: string;
-  width?: number;
+  width?: number | string;
   unit?: string;
   /** What is wrong with a text, in words. */
   problemOf?: (text: string) => string | undefined;
@@ -31,7 +31,7 @@ export function KeptText({
   return (
     <Field label={label} because={because} problem={problem}>
       {(ids) => (
-        <span onBlur={keep} onKeyDown={({ key }) => key === 'Enter' && keep()}>
+        <span style={{ flex: 1 }} onBlur={keep} onKeyDown={({ key }) => key === 'Enter' && keep()}>
           <TextAnswer
             {...ids}
             value={value}

@@ -35,17 +35,21 @@ function missed({ reason, movedTo, note }: RunEntry): string {
   return why === '' ? 'missed' : `missed: ${why}`;
 }
 
-function done(entry: RunEntry, { unit }: Measure): string {
+function done(entry: RunEntry, { basis, unit }: Measure): string {
   const { kind, distance, time, effort, note } = entry;
   const metres = distance !== undefined && distance > 0 ? distance : undefined;
   const pace =
     kind === 'run' && metres !== undefined && time !== undefined
       ? formatPace((time / metres) * 1000, unit)
       : undefined;
+  const isByTime = basis === 'time' && time !== undefined;
   return [
     kind === 'run' ? undefined : kindWords[kind],
-    metres !== undefined ? `${Number(formatTenthsOf(metres, unit))} ${unit}` : undefined,
-    pace ?? (time === undefined ? undefined : formatHours(time)),
+    isByTime || metres === undefined
+      ? undefined
+      : `${Number(formatTenthsOf(metres, unit))} ${unit}`,
+    isByTime || !pace ? time && formatHours(time) : undefined,
+    pace,
     effort === undefined ? undefined : `effort ${effort}`,
     note,
   ]

@@ -109,7 +109,10 @@ describe('what was run, in words', () => {
     expect(words(entry)).toBe(said);
   });
 
-  it('is in the coach’s unit', () => {
+  it('is in the coach’s unit, and in minutes where the block counts them', () => {
+    const byTime = { basis: 'time', unit: 'km', step: 1 } as const;
+    const entry = { date: on, place: 0, kind: 'run', distance: 4000, time: 2040 } as const;
+    expect(doneWords({ entries: [entry] }, byTime)).toEqual(['34 min, 8:30 /km']);
     expect(words({ distance: 8046.72, time: 2400 }, 'mi')).toBe('5 mi, 8:00 /mi');
   });
 

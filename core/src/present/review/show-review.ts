@@ -1,9 +1,9 @@
-import { type CivilDate, shownUnit, sum } from '../../base/index.js';
+import { type CivilDate, type Measure, shownUnit, sum } from '../../base/index.js';
 import type { DayReviewed, Review, WeekReviewed } from '../../review/index.js';
 import type { ShownBlock } from '../figures/show.js';
 
-/** What was run is shown to a tenth of the shown unit: it is as it was, not as it is planned. */
-const TENTHS = 10;
+/** What was run is shown to a tenth of a kilometre or mile, or to the minute: it is as it was, not as it is planned. */
+const PARTS = { distance: 10, time: 1 } as const;
 /** Within this part of its plan a day counts as run as planned, and shows the plan’s own figure. */
 const AS_PLANNED = 0.01;
 
@@ -57,19 +57,20 @@ function showWeek(
   };
 }
 
-function runOf(
-  { day, done }: DayReviewed,
-  planned: number,
-  measure: ShownBlock['measure'],
-): number {
+function runOf({ day, done }: DayReviewed, planned: number, measure: Measure): number {
   const asked = day[measure.basis];
   const run = done[measure.basis];
   if (asked > 0 && Math.abs(run - asked) <= AS_PLANNED * asked) return tenth(planned);
-  return tenth(run / shownUnit(measure));
+  return rounded(run / shownUnit(measure), measure);
 }
 
+function rounded(value: number, { basis }: Pick<Measure, 'basis'>): number {
+  return Math.round(PARTS[basis] * value) / PARTS[basis];
+}
+
+/** Without the dust of adding tenths. */
 function tenth(value: number): number {
-  return Math.round(TENTHS * value) / TENTHS;
+  return Math.round(10 * value) / 10;
 }
 
 /** `+1.5`, `−6`, `0`. */

@@ -37,7 +37,8 @@ export function DiaryPage() {
 
 /** Height of the drawing: the lanes under it and the days of the week have the rest. */
 const DRAWING = 268;
-const NARROWEST_COLUMN = 24;
+/** Wide enough for what was run to a tenth; a long block scrolls sideways on a phone. */
+const NARROWEST_COLUMN = 38;
 
 function OpenDiary({
   id,

@@ -50,11 +50,13 @@ describe('the squad in order', () => {
   it('goes by the graver of what the diary and the checks say', () => {
     const sick = athlete('Ottoline Brack', 'note', '2027-04-18', 'stop');
     const quick = athlete('Teodor Hask', null, '2027-03-20', 'caution');
+    // Of two cautions the one that has happened goes first.
+
     expect(names(squadInOrder([...squad, quick, sick], 'look', '')).slice(0, 4)).toEqual([
       'Ottoline',
       'Wren',
-      'Posy',
       'Teodor',
+      'Posy',
     ]);
     expect([quick, sick].every(needsALook)).toBe(true);
   });

@@ -48,7 +48,8 @@ const COMPARED: Readonly<Record<SquadOrder, (one: SquadAthlete, other: SquadAthl
 function urgency(athlete: SquadAthlete): number {
   const level = levelOf(athlete);
   if (level === undefined) return athlete.block ? levels.length + 1 : levels.length - 1.5;
-  return levels.indexOf(level);
+  // What has happened goes before what is planned.
+  return levels.indexOf(level) - (athlete.block?.need?.level === level ? 0.25 : 0);
 }
 
 function raceDay({ block }: SquadAthlete): string {
