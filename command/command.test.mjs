@@ -193,3 +193,43 @@ describe('the page on shorthand', () => {
     expect(readSession(printSession(read.session))).toEqual(read);
   });
 });
+
+describe('nadir review', () => {
+  const run = { place: 0, kind: 'run' };
+  const diary = {
+    entries: [
+      ...['14', '15', '16', '18', '19', '20'].map((day) => ({
+        ...run,
+        date: `2026-12-${day}`,
+        distance: 9000,
+        time: 3100,
+      })),
+      { date: '2027-02-08', place: 0, kind: 'missed', reason: 'work' },
+      { date: '2027-02-09', place: 0, kind: 'missed', reason: 'work' },
+    ],
+  };
+
+  it('prints what was run against what was planned, what holds and what may be done', async () => {
+    const { code, output } = await nadir('review', changed('diary', { version: 3, diary }));
+    expect(code).toBe(0);
+    const first = output.split('\n').find((line) => line.startsWith('1 ')) ?? '';
+    const [, , planned, ran, against] = first.split(/ {2,}/);
+    expect(ran).toBe('54');
+    // The sign of a shortfall is a minus of its own.
+    expect(Number(against?.replace('−', '-'))).toBe(54 - Number(planned));
+    expect(output).toContain('not known');
+    expect(output).toContain('2 days missed in a row, up to Tue 9 Feb.');
+    expect(output).toContain('- Go on: nothing is made up.');
+  });
+
+  it('prints the same as JSON, and says what is wrong with a diary by its line', async () => {
+    const file = changed('diary-json', { version: 3, diary });
+    const { weeks, proposals } = JSON.parse((await nadir('review', file, '--json')).output);
+    expect(weeks[0]).toMatchObject({ number: 1, isKnown: true, run: 54_000 });
+    expect(proposals.map((/** @type {{ key: string }} */ { key }) => key)).toContain('go-on');
+    const wrong = { entries: [{ ...run, date: '2026-12-14', distance: 400_000 }] };
+    const { code, output } = await nadir('review', changed('far', { version: 3, diary: wrong }));
+    expect(code).toBe(2);
+    expect(output).toContain('diary.entries[0].distance');
+  });
+});

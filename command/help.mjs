@@ -7,6 +7,7 @@ export const HELP = `Nadir, the desk of a distance running coach.
                                 files whose names hold a word
   ./nadir lay-out FILE [--json] lay out a block file, without a server
   ./nadir paces FILE [--json]   the paces of a block file, and what they rest on
+  ./nadir review FILE [--json]  what was run of a block file with its diary, and what to do
   ./nadir backup [FILE]         all your data in one file; --demo for the demo's
   ./nadir restore FILE          put a backup in place; what stood there is kept
   ./nadir reset-password EMAIL  a new password for a coach

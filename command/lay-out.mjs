@@ -10,7 +10,7 @@ export async function layOutFile(words) {
   const read = await readBlock('lay-out', words);
   if (typeof read === 'string') return refuse(read);
   const { findingsWithFixes, layOut } = await import('@nadir/core');
-  const options = { asOf: today() };
+  const options = { asOf: today(), history: read.history, record: read.diary?.entries };
   const laid = layOut(read.given, options);
   const block = { ...laid, findings: findingsWithFixes(laid, options) };
   if (read.json) {

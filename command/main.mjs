@@ -12,6 +12,7 @@ const WORDS = {
     (await import('./reset-password.mjs')).resetPassword(rest),
   'lay-out': async (/** @type {string[]} */ rest) =>
     (await import('./lay-out.mjs')).layOutFile(rest),
+  review: async (/** @type {string[]} */ rest) => (await import('./review.mjs')).reviewFile(rest),
   paces: async (/** @type {string[]} */ rest) => (await import('./paces.mjs')).pacesOfFile(rest),
   help: async () => {
     process.stdout.write(HELP);

@@ -2,11 +2,21 @@ import { readFileSync } from 'node:fs';
 import { compiled, layOutIsCompiled } from './build.mjs';
 
 /**
+ * A block file that was read: its wishes, and its optional parts.
+ *
+ * @typedef {object} Read
+ * @property {import('@nadir/core/spec').BlockSpec} given
+ * @property {import('@nadir/contract').WholeFile['diary']} diary
+ * @property {import('@nadir/core/layout').HandedOut[] | undefined} history
+ * @property {boolean} json
+ */
+
+/**
  * Reads the block file that a command is about.
  *
  * @param {string} word the command, for its usage
  * @param {string[]} words FILE and perhaps `--json`
- * @returns {Promise<string | { given: import('@nadir/core/spec').BlockSpec, json: boolean }>} what is wrong, or the wishes
+ * @returns {Promise<string | Read>} what is wrong, or the wishes
  */
 export async function readBlock(word, words) {
   const json = words.includes('--json');
@@ -20,8 +30,12 @@ export async function readBlock(word, words) {
   }
   if (!layOutIsCompiled()) await compiled();
   const contract = await import('@nadir/contract');
-  const parsed = contract.readBlockFile(text);
-  if (parsed.ok) return { given: contract.givenOf(parsed.value), json };
+  const parsed = contract.readWholeFile(text);
+  if (parsed.ok) {
+    const { file: block, diary, history } = parsed.value;
+    const past = history && contract.historyOf(history);
+    return { given: contract.givenOf(block), diary, history: past, json };
+  }
   const [first, ...others] = contract.locate(text, parsed.problems);
   const rest = others.length > 0 ? ` (and ${others.length} more)` : '';
   return `${file}:${first?.line ?? 1}: ${first && contract.problemLine(first)}${rest}`;

@@ -64,6 +64,8 @@ export {
   problemsOfWishes,
   soundSpec,
   readBlockFile,
+  readWholeFile,
+  type WholeFile,
 } from './block-file/parse.js';
 export { forNewBlock } from './block-file/for-new-block.js';
 export { type LocatedProblem, locate } from './block-file/lines.js';

@@ -1,3 +1,4 @@
+import { readFileSync, writeFileSync } from 'node:fs';
 import { type Locator, type Page, expect, test } from '@playwright/test';
 import { addressOf, expectSaved, keepNewBlock, signIn } from './desk.js';
 
@@ -224,4 +225,30 @@ test('the simulated watch is connected, synchronised and disconnected', async ({
   await bringIn(page);
   await page.getByRole('button', { name: 'Disconnect' }).click();
   await expect(page.getByRole('button', { name: 'Synchronise' })).toBeHidden();
+});
+
+test('a block is exported with its diary and without a word of health, and opened with it again', async ({
+  page,
+}, testInfo) => {
+  await openDiary(page, 'Out and back');
+  await write(page, 'Tue 2 Feb', '9 45:00', '9 km');
+  await page.getByRole('button', { name: 'Tue 2 Feb', exact: true }).click();
+  await page.getByRole('textbox', { name: 'Sore', exact: true }).fill('left calf');
+  await page.keyboard.press('Enter');
+  await expect(said(page, 'Kept the morning of Tue 2 Feb.')).toBeVisible();
+  await page.getByRole('link', { name: 'Block', exact: true }).click();
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  const downloading = page.waitForEvent('download');
+  await page.getByRole('menuitem', { name: 'What was run', exact: true }).click();
+  const file = testInfo.outputPath('with-diary.json');
+  await (await downloading).saveAs(file);
+  const text = readFileSync(file, 'utf8');
+  expect(text).not.toContain('calf');
+  // As another coach would open it: under another name nothing of it is known yet.
+  writeFileSync(file, text.replaceAll('Out and back', 'Back again'));
+  await page.goto(`${addressOf('demo')}/blocks`);
+  await page.getByLabel('Choose a file').first().setInputFiles(file);
+  await expect(page.getByRole('heading', { name: 'Back again' })).toBeVisible();
+  await page.goto(`${page.url()}/diary/4`);
+  await expect(done(page, 'Tue 2 Feb')).toContainText('9 km');
 });

@@ -5,7 +5,7 @@ import { describe, expect, expectTypeOf, it } from 'vitest';
 import { problemLine } from '../problems.js';
 import { blockFileJsonSchema, versions } from './json-schema.js';
 import { locate } from './lines.js';
-import { givenOf, parseBlockFile, readBlockFile } from './parse.js';
+import { givenOf, parseBlockFile, readBlockFile, readWholeFile } from './parse.js';
 import { type BlockFile, blockFile, upcast } from './schema.js';
 import { changedFile, toBlockFile } from './write.js';
 
@@ -271,5 +271,32 @@ describe('a change', () => {
   it('that cannot be laid out is refused with what stands in its way', () => {
     const pins = [{ week: 99, volume: 40_000 }];
     expect(changedFile(smallest, { pins })).toMatchObject({ ok: false, problems: [{}] });
+  });
+});
+
+describe('a block file with its diary', () => {
+  const block = {
+    format: 'nadir-block',
+    version: 3,
+    race: { name: 'Goal race', date: '2027-04-18', distance: 10_000 },
+  };
+  const entry = { date: '2027-02-08', place: 0, kind: 'run', distance: 9000, time: 3000 };
+  const read = (parts: object, version = 3) =>
+    readWholeFile(JSON.stringify({ ...block, version, ...parts }));
+
+  it('is read with its parts, and the block without them', () => {
+    const whole = read({ diary: { entries: [entry] } });
+    if (!whole.ok) throw new Error(whole.problems[0]?.message);
+    expect(whole.value.diary).toEqual({ entries: [entry] });
+    expect(whole.value.file).not.toHaveProperty('diary');
+    expect(read({})).toMatchObject({ ok: true, value: { diary: undefined, history: undefined } });
+  });
+
+  it('is refused by its field where an entry is none, and in versions that had none', () => {
+    expect(read({ diary: { entries: [{ ...entry, distance: 400_000 }] } })).toMatchObject({
+      ok: false,
+      problems: [{ path: ['diary', 'entries', 0, 'distance'] }],
+    });
+    expect(read({ diary: { entries: [entry] } }, 2)).toMatchObject({ ok: false });
   });
 });

@@ -389,6 +389,7 @@ export const {
   useRemovedQuery,
   useSetAthleteStateMutation,
   useRecordQuery,
+  useLazyRecordQuery,
   useChangeRecordMutation,
   useWatchQuery,
   useConnectWatchMutation,

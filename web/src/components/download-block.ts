@@ -1,9 +1,26 @@
-import type { BlockFile } from '@nadir/contract';
+import type { BlockFile, KeptEntry, KeptMorning, PlannedDay } from '@nadir/contract';
 import { downloadJson } from './download-json.js';
 
 /** DragHandlers a block to the browser as a file of the open format, named for athlete and race. */
 export function downloadBlock(file: BlockFile): void {
   downloadJson(fileName(file), file);
+}
+
+/** A block with what was run and the plan as it was handed out; the mornings alone where they are asked for. */
+export function downloadWhole(
+  file: BlockFile,
+  { entries, mornings }: { entries: readonly KeptEntry[]; mornings: readonly KeptMorning[] },
+  history: readonly PlannedDay[],
+): void {
+  const diary = {
+    entries: entries.map(withoutRevision),
+    ...(mornings.length > 0 && { mornings: mornings.map(withoutRevision) }),
+  };
+  downloadJson(`${fileName(file)}-diary`, { ...file, diary, history });
+}
+
+function withoutRevision<T extends { revision: number }>({ revision: _, ...rest }: T) {
+  return rest;
 }
 
 /** Lower-case words with hyphens: `idris-vale-lantern-bay-marathon`. */

@@ -1,9 +1,13 @@
-import { type BlockAnswer, type BlockFile, templateOf } from '@nadir/contract';
+import { type BlockAnswer, type BlockFile, type PlannedDay, templateOf } from '@nadir/contract';
 import { useNavigate } from 'react-router';
 import { errorSentence, useAddBlockMutation, useAddTemplateMutation } from '../../api/api.js';
 import { ActMenu } from '../../components/ActMenu.js';
-import { downloadBlock } from '../../components/download-block.js';
+import { downloadBlock, downloadWhole } from '../../components/download-block.js';
 import { useSay } from '../../components/messages.js';
+import { useRecord } from '../../components/record.js';
+import { useEditor } from '../../editor/useEditor.js';
+
+const NONE: readonly PlannedDay[] = [];
 
 /** What a whole block can be used for: its history, a copy, a template, a file, a block after it. */
 export function BlockMenu({
@@ -14,6 +18,8 @@ export function BlockMenu({
   file: BlockFile;
 }) {
   const say = useSay();
+  const { entries, mornings } = useRecord();
+  const history = useEditor((editor) => editor.block?.history) ?? NONE;
   const navigate = useNavigate();
   const [addBlock] = useAddBlockMutation();
   const [addTemplate] = useAddTemplateMutation();
@@ -44,6 +50,19 @@ export function BlockMenu({
             { label: 'Keep as template', run: () => void keepTemplate() },
             { label: 'Next goal race', run: () => void navigate(`/blocks/new?after=${block.id}`) },
             { label: 'Export to a file', run: () => downloadBlock(file) },
+          ],
+        },
+        {
+          title: 'Export with the diary',
+          acts: [
+            {
+              label: 'What was run',
+              run: () => downloadWhole(file, { entries, mornings: [] }, history),
+            },
+            {
+              label: 'What was run, and the mornings (health)',
+              run: () => downloadWhole(file, { entries, mornings }, history),
+            },
           ],
         },
       ]}

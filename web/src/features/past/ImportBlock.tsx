@@ -1,9 +1,10 @@
-import { type AthleteAnswer, type LocatedProblem, locate, readBlockFile } from '@nadir/contract';
+import { type AthleteAnswer, type LocatedProblem, locate, readWholeFile } from '@nadir/contract';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { errorSentence, useAddAthleteMutation, useAddBlockMutation } from '../../api/api.js';
 import { DropZone } from '../../components/DropZone.js';
 import styles from './Past.module.css';
+import { useTakeDiary } from './useTakeDiary.js';
 
 /** Most problems that are told at once: correcting the first ones often corrects the others more often than not. */
 const MOST_TOLD = 8;
@@ -11,6 +12,7 @@ const MOST_TOLD = 8;
 /** Opens a block file: kept as a block of its athlete, or refused by line and field with nothing kept. */
 export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }) {
   const navigate = useNavigate();
+  const takeDiary = useTakeDiary();
   const [addAthlete] = useAddAthleteMutation();
   const [addBlock] = useAddBlockMutation();
   const [name, setName] = useState('');
@@ -21,13 +23,15 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
     setName(file.name);
     setFailure('');
     const text = await file.text();
-    const read = readBlockFile(text);
+    const read = readWholeFile(text);
     setProblems(read.ok ? [] : locate(text, read.problems));
     if (!read.ok) return;
-    const facts = { ...read.value.athlete, name: read.value.athlete?.name || 'Unnamed athlete' };
+    const { file: wishes, diary } = read.value;
+    const facts = { ...wishes.athlete, name: wishes.athlete?.name || 'Unnamed athlete' };
     const known = athletes.find((athlete) => athlete.facts.name === facts.name);
     const owner = known ? { data: known } : await addAthlete(facts);
-    const kept = owner.data && (await addBlock({ athleteId: owner.data.id, wishes: read.value }));
+    const kept = owner.data && (await addBlock({ athleteId: owner.data.id, wishes }));
+    if (kept?.data && diary) await takeDiary(kept.data.athleteId, diary);
     if (kept?.data) await navigate(`/blocks/${kept.data.id}`);
     const error = 'error' in owner ? owner.error : kept?.error;
     if (error && 'kind' in error) setFailure(errorSentence(error));
