@@ -10,6 +10,7 @@ const { benchShorthand } = await import('./shorthand.mjs');
 const { benchSolver } = await import('./solver.mjs');
 const { benchDrag } = await import('./drag.mjs');
 const { benchFirstPage } = await import('./first-page.mjs');
+const { benchDiary, benchSquadReview } = await import('./review.mjs');
 const { benchSaveAndRead } = await import('./save-and-read.mjs');
 const cluster = await startCluster('bench', { lasting: false });
 try {
@@ -18,7 +19,9 @@ try {
     ...benchLeftBehind(),
     ...benchShorthand(),
     ...(await benchSolver()),
+    ...benchDiary(),
     ...(await benchSaveAndRead(cluster.url)),
+    ...(await benchSquadReview(cluster.url)),
     ...(await benchDrag(cluster.url.replace(/nadir$/, 'postgres'))),
     ...(await benchFirstPage()),
   ];

@@ -21,11 +21,10 @@ export async function reviewFile(words) {
   const measure = { ...block.spec.athlete, step: /** @type {const} */ (1) };
   const proposals = proposalsOf(review, measure);
   if (json) {
-    const weeks = review.weeks.map(({ week, days: _days, ...figures }) => ({
-      number: week.number,
-      start: week.start,
-      ...figures,
-    }));
+    const weeks = review.weeks.map(({ week: { number, start }, isOver, isKnown, ...figures }) => {
+      const { planned, run, longRun, hard, load, monotony } = figures;
+      return { number, start, isOver, isKnown, planned, run, longRun, hard, load, monotony };
+    });
     const found = { weeks, patterns: patternsOf(review), proposals };
     process.stdout.write(`${JSON.stringify(found, null, 2)}\n`);
   } else {
