@@ -268,6 +268,28 @@ describe('what may be done', () => {
   });
 });
 
+it('comes back from a hurt by steps, each offered once the one before was run without pain', () => {
+  const hurt = { kind: 'illness', name: 'Hurt', from: '2027-02-02', to: '2027-02-04' } as const;
+  const resting = layOut({ ...marathon, events: [hurt] });
+  const sore = { date: '2027-02-02', sore: { where: 'left shin', level: 7, stride: true } };
+  const noRun = Object.fromEntries(
+    daysBetween('2027-02-02', 20).map((date) => [date, [] as const]),
+  );
+  const step = (today: CivilDate, runs: readonly CivilDate[], more: object[] = []) => {
+    const ran = Object.fromEntries(runs.map((date) => [date, [{ distance: 4000, time: 1500 }]]));
+    const mornings = [sore, ...more] as Parameters<typeof reviewOn>[3];
+    const review = reviewOn(resting, today, { ...noRun, ...ran }, mornings);
+    return proposalsOf(review, km).find(({ key }) => key === 'back-by-steps')?.title;
+  };
+  expect(step('2027-02-05', [])).toMatch(/^The next step back: walk and run on/);
+  expect(step('2027-02-07', ['2027-02-06'])).toMatch(/^The next step back: an easy run on/);
+  expect(step('2027-02-09', ['2027-02-06', '2027-02-08'])).toMatch(/with strides on/);
+  expect(step('2027-02-11', ['2027-02-06', '2027-02-08', '2027-02-10'])).toBeUndefined();
+  // Pain again: no step is offered.
+  const again = [{ date: '2027-02-06', sore: { where: 'left shin', level: 5 } }];
+  expect(step('2027-02-07', ['2027-02-06'], again)).toBeUndefined();
+});
+
 it('reviews any block on any day, whatever was missed or felt', () => {
   const level = fc.option(fc.integer({ min: 1, max: 5 }), { nil: undefined });
   holdFor(

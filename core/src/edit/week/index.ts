@@ -16,6 +16,7 @@ export {
   weekdayStays,
   writeSession,
 } from './days.js';
+export { arrangeAround, type Arrangement } from './arrange.js';
 export { type Carrying, carryDays, keepLengths } from './carry-days.js';
 export { assignFamily, choosePattern, dropPattern, patternDays, setCycleRole } from './pattern.js';
 export {

@@ -1,5 +1,6 @@
 import type { Measure } from '../../base/index.js';
 import type { Review } from '../done/review-block.js';
+import { backBySteps } from './back-by-steps.js';
 import { carryOn } from './carry-on.js';
 import { afterIllness } from './illness.js';
 import { afterMissedDays } from './missed-days.js';
@@ -12,6 +13,7 @@ import { restNow } from './rest-now.js';
 const all: readonly Propose[] = [
   afterNiggle,
   afterIllness,
+  backBySteps,
   restNow,
   afterMissedDays,
   moveSession,

@@ -13,6 +13,7 @@ import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { ReviewAndShown } from '../../components/useReview.js';
 import type { Commands } from '../../editor/useCommands.js';
 import styles from './Diary.module.css';
+import { DaysThatWillNotDo } from './DaysThatWillNotDo.js';
 import { ToAthlete } from './ToAthlete.js';
 import { WeekGoal } from './WeekGoal.js';
 import { WhatToDo } from './WhatToDo.js';
@@ -36,7 +37,9 @@ export function DiaryAside({
     <aside className={styles.aside} aria-label="Review">
       {week && <WeekGoal key={week.week.start} start={week.week.start} />}
       <Patterns patterns={patterns} />
-      <WhatToDo review={review} base={base} commands={commands} />
+      <WhatToDo review={review} base={base} commands={commands}>
+        <DaysThatWillNotDo review={review} commands={commands} />
+      </WhatToDo>
       {week && (
         <ToAthlete key={`to ${week.week.start}`} reviewed={reviewed} week={week} base={base} />
       )}

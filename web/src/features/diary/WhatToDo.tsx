@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { consequenceWords } from '@nadir/core/present';
 import { type Proposal, proposalsOf, type Review } from '@nadir/core/review';
-import { useMemo, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { useSay } from '../../components/messages.js';
 import { laidOf, type LaidAndShown, usePast } from '../../components/useLaidBlock.js';
 import { SmallChange } from './SmallChange.js';
@@ -16,10 +16,13 @@ export function WhatToDo({
   review,
   base,
   commands,
+  children,
 }: {
   review: Review;
   base: LaidAndShown;
   commands: Commands;
+  /** What the coach may ask for, under what is proposed. */
+  children: ReactNode;
 }) {
   const [left, setLeft] = useState<readonly string[]>([]);
   const all = useMemo(() => proposalsOf(review, base.shown.measure), [review, base]);
@@ -41,6 +44,7 @@ export function WhatToDo({
           onLeave={() => setLeft([...left, proposal.key])}
         />
       ))}
+      {children}
     </section>
   );
 }

@@ -1,0 +1,65 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { layOut } from '../../lay-out.js';
+import { rulesOf } from '../../rules/index.js';
+import { validateSpec } from '../../layout/index.js';
+import { anySpec } from '../../testing/any-spec.js';
+import { marathon } from '../../testing/examples.js';
+import { holdFor } from '../../testing/hold-for.js';
+import { applyChange } from '../index.js';
+import { arrangeAround } from './index.js';
+
+const block = layOut(marathon);
+const rules = rulesOf(block.spec);
+/** Week 6: 18 to 24 January, hard on Tuesday and Friday, long on Sunday, rest on Thursday. */
+const around = (blocked: string[], from = '2027-01-18') =>
+  arrangeAround({ block, rules }, 6, { from, blocked: new Set(blocked) });
+const after = (index: number, blocked: string[]) => {
+  const { change } = around(blocked)[index]!.command;
+  return layOut(applyChange(block.spec, change)).weeks[5]!.days;
+};
+
+describe('a week around days that will not do', () => {
+  it('offers three arrangements at most, the nearest first, nothing on the blocked days', () => {
+    const blocked = ['2027-01-23', '2027-01-24'];
+    expect(around(blocked)).toHaveLength(3);
+    for (const index of [0, 1, 2]) {
+      const days = after(index, blocked);
+      for (const date of blocked) {
+        expect(days.find((day) => day.date === date)?.distance).toBe(0);
+      }
+    }
+    expect(after(0, blocked).filter(({ role }) => role === 'long')).toHaveLength(1);
+  });
+
+  it('keeps easy days between the hard ones where it can', () => {
+    const days = after(0, ['2027-01-22']);
+    const hard = days.flatMap(({ role }, place) =>
+      role === 'quality' || role === 'long' ? [place] : [],
+    );
+    hard.slice(1).forEach((place, index) => expect(place - (hard[index] ?? 0)).toBeGreaterThan(1));
+  });
+
+  it('has nothing to offer where nothing is run on those days, and leaves days before alone', () => {
+    expect(around(['2027-01-21'])).toEqual([]);
+    const [first] = around(['2027-01-24'], '2027-01-22');
+    expect(first?.days.every(({ date }) => date >= '2027-01-22')).toBe(true);
+  });
+
+  it('always gives a block that can be laid out', () => {
+    holdFor(
+      fc.property(anySpec, fc.nat(29), fc.array(fc.nat(6), { maxLength: 4 }), (spec, at, lost) => {
+        const laid = layOut(spec);
+        const week = laid.weeks[at % laid.weeks.length]!;
+        const blocked = new Set(lost.flatMap((day) => week.days[day % week.length]?.date ?? []));
+        const found = arrangeAround({ block: laid, rules: rulesOf(laid.spec) }, week.number, {
+          from: week.start,
+          blocked,
+        });
+        for (const { command } of found) {
+          expect(validateSpec(applyChange(laid.spec, command.change))).toEqual([]);
+        }
+      }),
+    );
+  });
+});
