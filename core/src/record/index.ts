@@ -21,4 +21,6 @@ export {
   missedReasons,
   type RunEntry,
 } from './run-entry.js';
+export { weatherCautions } from './weather-caution.js';
+export { startFromDiary, type WeekRun, weeksRun } from './weeks-run.js';
 export { validateEntry, validateNoteDate } from './validate-entry.js';

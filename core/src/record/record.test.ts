@@ -8,6 +8,9 @@ import {
   readDone,
   readReps,
   repsDone,
+  startFromDiary,
+  weatherCautions,
+  weeksRun,
 } from './index.js';
 
 const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
@@ -162,4 +165,41 @@ describe('a day that was done', () => {
 it('a morning of which nothing is said is blank', () => {
   expect(isBlankMorning({ date: '2027-02-09', note: undefined })).toBe(true);
   expect(isBlankMorning({ date: '2027-02-09', fresh: 3 })).toBe(false);
+});
+
+describe('the weeks of a diary', () => {
+  const on = { today: '2027-02-10', weekStartsOn: 'monday', basis: 'distance' } as const;
+  // Weeks of 11, 18 and 25 January and 1 February: two runs of 10 and 20 km each.
+  const entries = ['2027-01-12', '2027-01-19', '2027-01-26', '2027-02-02'].flatMap((date) => [
+    { date, place: 0, kind: 'run' as const, distance: 10_000 },
+    { date, place: 1, kind: 'run' as const, distance: 20_000, time: 7200 },
+    { date, place: 2, kind: 'bike' as const, time: 3600 },
+  ]);
+
+  it('start a block where the last four whole ones are known', () => {
+    expect(startFromDiary(entries, on)).toEqual({
+      recentWeeks: [30_000, 30_000, 30_000, 30_000],
+      longestRecentRun: 20_000,
+    });
+    // By time: 10 km at six minutes a kilometre are 3600 s, beside 7200 s.
+    expect(startFromDiary(entries, { ...on, basis: 'time' })?.recentWeeks[0]).toBe(10_800);
+    expect(startFromDiary(entries.slice(3), on)).toBeUndefined();
+  });
+
+  it('know nothing of a week without a word, and zero of one that was missed', () => {
+    const missed = { date: '2027-01-26', place: 0, kind: 'missed' as const };
+    const weeks = weeksRun([...entries.slice(0, 3), missed], 4, on);
+    expect(weeks.map(({ amount }) => amount)).toEqual([30_000, undefined, 0, undefined]);
+    expect(weeks.map(({ start }) => start)[0]).toBe('2027-01-11');
+  });
+});
+
+it.each([
+  ['32 °C, humid', 1],
+  ['Thunder after noon', 1],
+  ['icy path, dark', 2],
+  ['still, 8 °C', 0],
+  [undefined, 0],
+])('weather of “%s” asks for %d cautions', (weather, count) => {
+  expect(weatherCautions(weather)).toHaveLength(count);
 });

@@ -1,6 +1,6 @@
 import { dayWords, formatTenths } from '@nadir/core/base/format';
 import type { Day } from '@nadir/core/layout';
-import { type MorningNote, readReps, type RunEntry } from '@nadir/core/record';
+import { type MorningNote, readReps, type RunEntry, weatherCautions } from '@nadir/core/record';
 import { ChoiceAnswer } from '../components/ChoiceAnswer.js';
 import { Field } from '../components/Field.js';
 import { Tick } from '../components/Tick.js';
@@ -63,6 +63,11 @@ function RunDetails({ day, entry, acts }: { day: Day; entry: RunEntry; acts: Don
         value={entry.weather ?? ''}
         onKeep={(weather) => keep({ weather: weather || undefined })}
       />
+      {weatherCautions(entry.weather).map((caution) => (
+        <p key={caution} className={styles.caution}>
+          {caution}
+        </p>
+      ))}
       {day.role === 'long' && (
         <KeptText
           label="Eaten and drunk"

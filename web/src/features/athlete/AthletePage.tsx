@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
-import type { AthleteAnswer } from '@nadir/contract';
+import { type AthleteAnswer, measureFor } from '@nadir/contract';
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
 import {
@@ -9,6 +9,7 @@ import {
   useAthleteQuery,
   useSetAthleteStateMutation,
 } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { useSay } from '../../components/messages.js';
@@ -18,6 +19,7 @@ import { BlocksTouched } from './BlocksTouched.js';
 import { RecordFields } from './RecordFields.js';
 import { RecordResults } from './RecordResults.js';
 import { useRecord } from './useRecord.js';
+import { YearOfRunning } from './YearOfRunning.js';
 
 /** An athlete's record: one truth, read by every block of the athlete. */
 export function AthletePage() {
@@ -43,6 +45,7 @@ export function AthletePage() {
 
 function Record({ athlete }: { athlete: AthleteAnswer }) {
   const record = useRecord(athlete);
+  const { coach } = useSignedIn();
   const { draft, isChanged, preview } = record;
   useEffect(() => {
     document.title = `${athlete.facts.name} · Nadir`;
@@ -61,6 +64,10 @@ function Record({ athlete }: { athlete: AthleteAnswer }) {
           <RecordFields key={athlete.revision} facts={draft} onChange={record.set} />
           <div>
             <RecordResults facts={draft} onChange={record.set} />
+            <YearOfRunning
+              athleteId={athlete.id}
+              measure={measureFor(coach.settings, athlete.facts)}
+            />
             <AthleteBlocks athleteId={athlete.id} />
           </div>
         </div>

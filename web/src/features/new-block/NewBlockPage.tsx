@@ -16,6 +16,7 @@ import { useCoaching } from '../../api/coaching.js';
 import { useSignedIn } from '../../api/session.js';
 import { newBlockState } from '../../components/carried-wishes.js';
 import { AskPage } from './AskPage.js';
+import { FromDiary } from './FromDiary.js';
 import { freshWishes } from './questions.js';
 import { type FromTemplate, startAfter, startFromTemplate } from './starting-point.js';
 import { TemplateParts } from './TemplateParts.js';
@@ -146,6 +147,13 @@ function NewBlock({
       onSubmit={(event) => void keep(event)}
       actions={
         <>
+          <FromDiary
+            athleteId={athleteId}
+            measure={{ ...ask.answered.wishes.athlete, step: 1 }}
+            onTake={(facts) =>
+              ask.setAsked({ ...ask.asked, athlete: { ...ask.asked.athlete, ...facts } })
+            }
+          />
           {template && (
             <>
               <TemplateParts template={template.template} left={left} onLeave={onParts} />
