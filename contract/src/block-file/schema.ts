@@ -96,6 +96,9 @@ export const athleteFacts = athleteFactsOf1And2.extend({
     .partialRecord(z.enum(crossKinds), z.number().min(0).max(2))
     .optional()
     .meta({ description: 'What a minute of cross-training counts in minutes of running.' }),
+  guardianConsent: civilDate
+    .optional()
+    .meta({ description: 'Under 18: the day a guardian’s consent was noted.' }),
 });
 
 const race = z.strictObject({

@@ -74,6 +74,8 @@ export interface Athlete {
   restHeart: number | undefined;
   /** What a minute of cross-training counts for this athlete, where it is not as in the house rules. */
   cross?: Partial<Record<CrossKind, number>> | undefined;
+  /** The day a guardian’s consent was noted, of an athlete under 18. */
+  guardianConsent?: CivilDate | undefined;
 }
 
 export interface Race {

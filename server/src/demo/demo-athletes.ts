@@ -235,6 +235,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         basis: 'distance',
         unit: 'km',
         birthYear: Number(today.slice(0, 4)) - 17,
+        guardianConsent: daysAgo(90),
         recentWeeks: [28, 30, 27, 30].map(km),
         longestRecentRun: km(9),
         results: [trial(daysAgo(64), 1500, 286), trial(daysAgo(50), 3000, 612)],

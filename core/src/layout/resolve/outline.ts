@@ -68,6 +68,7 @@ function athleteOf({ athlete }: BlockSpec): Athlete {
     maxHeart: athlete?.maxHeart,
     restHeart: athlete?.restHeart,
     cross: athlete?.cross,
+    guardianConsent: athlete?.guardianConsent,
   };
 }
 

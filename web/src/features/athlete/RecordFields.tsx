@@ -3,7 +3,9 @@ import { paceModels } from '@nadir/core/paces';
 import { crossKinds, crossWords, rulesOf } from '@nadir/core/rules';
 import { paceModelNames } from '@nadir/core/spec/choices';
 import { useCoachingQuery } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { DateAnswer } from '../../components/DateAnswer.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { HealthAnswers } from '../../components/HealthAnswers.js';
 import { Field } from '../../components/Field.js';
@@ -45,6 +47,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
         most={2100}
         onAnswer={(birthYear) => onChange({ birthYear })}
       />
+      <GuardianConsent facts={facts} onChange={onChange} />
       <Field label="Unit">
         {(ids) => (
           <ChoiceAnswer
@@ -99,6 +102,35 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
     </fieldset>
   );
 }
+
+/** Asked of the young alone: nobody under 18 is coached behind a guardian’s back. */
+function GuardianConsent({ facts, onChange }: FieldsProps) {
+  const { today } = useSignedIn();
+  const { birthYear, guardianConsent } = facts;
+  if (birthYear === undefined || Number(today.slice(0, 4)) - birthYear > ADULT) return null;
+  return (
+    <Field
+      label="Guardian’s consent"
+      because={
+        guardianConsent === undefined
+          ? 'Not noted. Speak to the guardian, and note the day.'
+          : 'Noted on this day.'
+      }
+    >
+      {(ids) => (
+        <DateAnswer
+          {...ids}
+          value={guardianConsent}
+          latest={today}
+          onAnswer={(date) => onChange({ guardianConsent: date })}
+        />
+      )}
+    </Field>
+  );
+}
+
+/** The year an athlete turns it ends the stricter limits. */
+const ADULT = 18;
 
 function Heart({ facts, onChange }: FieldsProps) {
   return (

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import { sentenceFor } from '@nadir/core/present/review';
+import { isUnder18 } from '@nadir/core/spec';
 import type { WeekReviewed } from '@nadir/core/review';
 import { useState } from 'react';
 import { useSay } from '../../components/messages.js';
@@ -38,6 +39,12 @@ export function ToAthlete({
   return (
     <section aria-label={`To ${name}`}>
       <h2 className="display">To {name}</h2>
+      {isUnder18(block.spec) && block.spec.athlete.guardianConsent === undefined && (
+        <p className={styles.caution}>
+          Under 18, and no guardian’s consent is noted. Note it in the athlete’s record, and write
+          to the guardian too.
+        </p>
+      )}
       <OutlinedInput
         multiline
         fullWidth
