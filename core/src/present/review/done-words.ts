@@ -36,10 +36,11 @@ function missed({ reason, movedTo, note }: RunEntry): string {
 }
 
 function done(entry: RunEntry, { basis, unit }: Measure): string {
-  const { kind, distance, time, effort, note } = entry;
+  const { kind, distance, time, effort, note, reps } = entry;
   const metres = distance !== undefined && distance > 0 ? distance : undefined;
   const pace =
-    kind === 'run' && metres !== undefined && time !== undefined
+    // Of repetitions the mean pace, standing and walking with it, says nothing.
+    kind === 'run' && metres !== undefined && time !== undefined && !reps
       ? formatPace((time / metres) * 1000, unit)
       : undefined;
   const isByTime = basis === 'time' && time !== undefined;

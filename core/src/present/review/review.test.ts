@@ -99,6 +99,7 @@ describe('what was run, in words', () => {
       { distance: 12_000, time: 3624, effort: 4, note: 'felt fine' },
       '12 km, 5:02 /km, effort 4, felt fine',
     ],
+    [{ distance: 10_000, time: 3624, reps: [90, 91] }, '10 km, 1 h'],
     [{ time: 2400 }, '40 min'],
     [{ distance: 0, time: 2400 }, '40 min'],
     [{ kind: 'pool', time: 2400, heart: 131 }, 'pool, 40 min'],

@@ -164,7 +164,7 @@ function CrossTraining({ facts: { cross = {} }, onChange }: FieldsProps) {
   return crossKinds.map((kind) => (
     <NumberAnswer
       key={kind}
-      label={`${crossWords[kind].title}, per hour`}
+      label={crossWords[kind].title}
       because={`Minutes of running that an hour counts as${cross[kind] === undefined ? '; from the house rules' : ''}.`}
       value={Math.round(60 * (cross[kind] ?? usual[kind]))}
       given={cross[kind] !== undefined}

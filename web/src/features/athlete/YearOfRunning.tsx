@@ -53,7 +53,7 @@ export function YearOfRunning({ athleteId, measure }: { athleteId: string; measu
                 strokeWidth={0.5}
               />
             )}
-            {Number(start.slice(8)) <= 7 && (
+            {Number(start.slice(8)) <= 7 && index < WEEKS - 2 && (
               <text x={index * step} y={SIZE.height - 3} fontSize={10} fill={token('muted')}>
                 {dayAndMonth(start).split(' ')[1]}
               </text>
