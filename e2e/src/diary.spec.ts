@@ -252,3 +252,20 @@ test('a block is exported with its diary and without a word of health, and opene
   await page.goto(`${page.url()}/diary/4`);
   await expect(done(page, 'Tue 2 Feb')).toContainText('9 km');
 });
+
+test('days that will not do: the week is arranged around them, the nearest way first', async ({
+  page,
+}) => {
+  await openDiary(page, 'Away on Friday', 5);
+  await page.getByRole('button', { name: 'Days of this week that will not do' }).click();
+  await page
+    .getByRole('group', { name: 'Days that will not do' })
+    .getByRole('button', { name: 'Fri' })
+    .click();
+  const ways = page.getByRole('region', { name: 'What to do' }).getByRole('article');
+  await expect(ways.first()).toContainText(/quality|long run|demanding/i);
+  await ways.first().getByRole('button', { name: 'Apply' }).click();
+  await expect(said(page, 'Arranged the week around Fri 12 Feb')).toBeVisible();
+  await expect(page.getByRole('article').filter({ hasText: '12 Feb' })).toContainText('rest');
+  await expectSaved(page);
+});

@@ -179,6 +179,28 @@ test('a week of days is accessible', async ({ page }) => {
   await expectAccessible(page);
 });
 
+test('a diary is accessible, also while a day is written and told of', async ({ page }) => {
+  await enterDemo(page);
+  await openBlock(page, 'Wren Castellan');
+  await page.goto(`${page.url()}/diary/7`);
+  await page.getByRole('button', { name: 'Tue 2 Feb', exact: true }).click();
+  await page.getByRole('button', { name: /^Done on Wed 3 Feb/ }).click();
+  await expect(page.getByRole('textbox', { name: 'What was done on Wed 3 Feb' })).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('bringing in runs is accessible', async ({ page }) => {
+  await enterDemo(page);
+  await openBlock(page, 'Wren Castellan');
+  await page.getByRole('link', { name: 'Diary' }).click();
+  await page.getByRole('link', { name: 'Bring in runs' }).click();
+  await page
+    .getByRole('textbox', { name: 'Runs as a table' })
+    .fill('Date,Distance,Time\n2026-12-01,10,50:00\nsoon,1,1');
+  await expect(page.getByRole('button', { name: 'Take 1 run' })).toBeVisible();
+  await expectAccessible(page);
+});
+
 test('the history and the tabs beside the drawing are accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');

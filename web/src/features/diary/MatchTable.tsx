@@ -42,7 +42,7 @@ export function MatchTable({
             <TableCell>Start</TableCell>
             <TableCell>Done</TableCell>
             <TableCell>Repetitions or splits</TableCell>
-            <TableCell />
+            <TableCell>What becomes of it</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>

@@ -184,9 +184,6 @@ function OpenWeek({
           {tab === 'day' && selected && isOver && (
             <DayOver chosen={selected} shown={shown} rules={rules} />
           )}
-          {tab === 'day' && selected && selected.day.date <= today && (
-            <DayDetails key={selected.day.date} day={selected.day} acts={acts} />
-          )}
           {tab === 'day' && selected && !isOver && (
             <DayPanel
               key={selected.day.date}
@@ -196,6 +193,9 @@ function OpenWeek({
               rules={rules}
               run={run}
             />
+          )}
+          {tab === 'day' && selected && selected.day.date <= today && (
+            <DayDetails key={`known ${selected.day.date}`} day={selected.day} acts={acts} />
           )}
           {tab === 'checks' && (
             <Checks
