@@ -87,13 +87,6 @@ await picture('new-block', async (page) => {
   await page.getByLabel(/Recent weeks/).fill('38 41 40 45');
   await page.getByRole('button', { name: /^Recovery weeks:/ }).click();
 });
-await picture('plan', async (page) => {
-  await open('Wren Castellan')(page);
-  await page.getByRole('link', { name: 'Edit plan' }).click();
-  await page.getByRole('button', { name: /^Volume:/ }).click();
-  await page.getByRole('button', { name: /^Growth: / }).click();
-  await page.getByRole('radiogroup').scrollIntoViewIfNeeded();
-});
 await picture('paces', async (page) => {
   await open('Idris Vale')(page);
   await page.getByRole('link', { name: 'Paces', exact: true }).first().click();
@@ -148,10 +141,27 @@ await picture('house-rules', async (page) => {
     .first()
     .waitFor();
 });
-await picture('history', async (page) => {
-  await open('Idris Vale')(page);
-  await page.goto(`${page.url()}/history`);
-  await page.getByRole('button', { name: /Laid out the block/ }).click();
+await picture('diary', async (page) => {
+  await open('Wren Castellan')(page);
+  await page.getByRole('link', { name: 'Diary' }).first().click();
+  await page.getByRole('heading', { name: 'Week 7 in review' }).waitFor();
+});
+await picture('bring-in', async (page) => {
+  await open('Teodor Hask')(page);
+  await page.getByRole('link', { name: 'Diary' }).first().click();
+  await page.getByRole('link', { name: 'Bring in runs' }).click();
+  await page
+    .getByRole('textbox', { name: 'Runs as a table' })
+    .fill(
+      [
+        'Date;Start;Distance;Time;Notes',
+        '10.02.2027;06:40;8,2;37:10;before school',
+        '09.02.2027;07:10;8,0;35:50;',
+        'yesterday;;8;36:00;',
+        '08.02.2027;18:00;5,1;25:30;shook the legs out',
+      ].join('\n'),
+    );
+  await page.getByRole('button', { name: /^Take \d/ }).waitFor();
 });
 await picture('blocks', async (page) => {
   await page.getByRole('link', { name: 'Blocks' }).first().click();
