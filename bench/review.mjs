@@ -15,6 +15,7 @@ import { rulesOf } from '@nadir/core/rules';
 import { systemClock } from '../server/dist/clock/clock.js';
 import { createApp } from '../server/dist/create-app.js';
 import { connect } from '../server/dist/database/knex.js';
+import { benchConfig } from './config.mjs';
 import { longBlock } from './example.mjs';
 import { medianMs, medianMsByTurns } from './median.mjs';
 
@@ -70,20 +71,7 @@ export async function benchSquadReview(clusterUrl) {
   await beside.raw('CREATE DATABASE squad_review');
   await beside.destroy();
   const databaseUrl = clusterUrl.replace(/nadir$/, 'squad_review');
-  const config = {
-    databaseUrl,
-    host: '127.0.0.1',
-    port: 0,
-    demo: false,
-    today: undefined,
-    web: undefined,
-    logLevel: 'silent',
-    hasParent: false,
-    hosts: [],
-    firstCoachCode: 'gulls-tides',
-    docs: false,
-  };
-  const app = await createApp(config, systemClock(TODAY));
+  const app = await createApp(benchConfig(databaseUrl, 'gulls-tides'), systemClock(TODAY));
   await app.listen(0, '127.0.0.1');
   const knex = connect(databaseUrl);
   try {

@@ -6,6 +6,7 @@ import { FastifyAdapter } from '@nestjs/platform-fastify';
 import { systemClock } from '../server/dist/clock/clock.js';
 import { createApp } from '../server/dist/create-app.js';
 import { connect } from '../server/dist/database/knex.js';
+import { benchConfig } from './config.mjs';
 import { medianMsAsync } from './median.mjs';
 
 const RUNS = 150;
@@ -20,20 +21,7 @@ const TODAY = '2027-02-10';
  * @param {string} databaseUrl an empty database
  */
 export async function benchSaveAndRead(databaseUrl) {
-  const config = {
-    databaseUrl,
-    host: '127.0.0.1',
-    port: 0,
-    demo: false,
-    today: undefined,
-    web: undefined,
-    logLevel: 'silent',
-    hasParent: false,
-    hosts: [],
-    firstCoachCode: CODE,
-    docs: false,
-  };
-  const app = await createApp(config, systemClock(TODAY));
+  const app = await createApp(benchConfig(databaseUrl, CODE), systemClock(TODAY));
   await app.listen(0, '127.0.0.1');
   const knex = connect(databaseUrl);
   try {
