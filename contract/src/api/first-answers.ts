@@ -103,7 +103,15 @@ export const glances = z.object({
     z.object({
       id: z.uuid(),
       name: z.string(),
-      block: z.nullable(z.object({ id: z.uuid(), glance, need })),
+      block: z.nullable(
+        z.object({
+          id: z.uuid(),
+          glance,
+          need,
+          /** The last whole week in shown units; null where nothing is recorded of it. */
+          lastWeek: z.nullable(z.object({ planned: z.number(), run: z.number() })),
+        }),
+      ),
     }),
   ),
   /** Athletes kept aside. */

@@ -23,7 +23,7 @@ export type { Context } from './context/context.js';
 export { eventDays, weeksOfEvents } from './events/event-days.js';
 export { paceWords } from './fill/session-words.js';
 export { type Frame, frameWeeks } from './frame/frame.js';
-export { layWeeks } from './lay-weeks.js';
+export { layWeeks, legsAsPlanned } from './lay-weeks.js';
 export { dayLoad } from './load/legs.js';
 export { recordedLoad } from './load/recorded-load.js';
 export { monotonyOf } from './load/monotony.js';

@@ -94,6 +94,11 @@ function daysToRace(weeks: readonly Week[]): Day[] {
   return [];
 }
 
+/** The legs as they would be had every day been run as planned. */
+export function legsAsPlanned({ weeks }: Pick<Block, 'weeks'>): Block['legs'] {
+  return layLegs(daysToRace(weeks).map(dayLoad), startingLoad(weeks));
+}
+
 /** Mean daily load of the first week, taken as what the athlete comes from. */
 function startingLoad([first]: readonly Week[]): number {
   return first ? fullWeek(sum(first.days.map(dayLoad)), first.length) / 7 : 0;

@@ -1,4 +1,12 @@
-import { METRES_PER_MILE, type Measure } from '../base/index.js';
+import {
+  addDays,
+  type CivilDate,
+  daysUntilWeekday,
+  METRES_PER_MILE,
+  type Measure,
+  weekdayOf,
+  weekdays,
+} from '../base/index.js';
 import { parseAmount, type Read, readTime } from '../base/format/index.js';
 import {
   type EntryKind,
@@ -32,13 +40,17 @@ const HEART = /^(?:hr|heart|pulse) ?(\d{2,3})$/i;
 
 /**
  * Reads what was done on a day as a coach says it: `=`, `12`, `6 + 4`,
- * `12 km 1:02:30, effort 4, felt fine`, `pool 40 min`, `missed, ill`. Parts after
+ * `12 km 1:02:30, effort 4, felt fine`, `pool 40 min`, `missed, ill`, `moved to Fri`. Parts after
  * commas are effort, heart rate or reason where they read as one, else a note.
+ *
+ * @param on the day it is typed of: where a moved run went follows from it
  */
-export function readDone(text: string, measure: Measure): Read<DayTyped> {
+export function readDone(text: string, measure: Measure, on?: CivilDate): Read<DayTyped> {
   const typed = text.trim().replace(/\s+/g, ' ');
   if (typed === '') return { ok: true, value: { kind: 'nothing' } };
   if (AS_PLANNED.has(typed.toLowerCase())) return { ok: true, value: { kind: 'as-planned' } };
+  const moved = readMoved(typed, on);
+  if (moved) return { ok: true, value: { kind: 'done', done: [moved] } };
   const done: Done[] = [];
   for (const each of typed.split(/ \+ |\+(?=\d)/)) {
     const read = readOne(each.trim(), measure);
@@ -65,6 +77,17 @@ function readOne(text: string, measure: Measure): Read<Done> {
   }
   if (words.length > 0) done.note = words.join(', ');
   return { ok: true, value: done };
+}
+
+const MOVED = /^moved?(?: to)? ([a-z]{3,9})$/i;
+
+/** `moved to Fri`: the next day of that name. */
+function readMoved(typed: string, on: CivilDate | undefined): Done | undefined {
+  const name = MOVED.exec(typed)?.[1]?.toLowerCase();
+  const weekday = weekdays.find((each) => name !== undefined && each.startsWith(name));
+  if (!weekday || on === undefined) return undefined;
+  const days = daysUntilWeekday(weekdayOf(on), weekday);
+  return { kind: 'missed', movedTo: addDays(on, days === 0 ? 7 : days) };
 }
 
 /** `missed`, `missed ill`, `ill, a cold`. */

@@ -58,6 +58,18 @@ describe('what a coach types of a day that was run', () => {
     expect(readDone(text, measure)).toEqual({ ok: true, value: { kind: 'done', done } });
   });
 
+  it('may have moved to the next day of a name', () => {
+    const to = (text: string) => {
+      const read = readDone(text, km, '2027-02-09');
+      return read.ok && read.value.kind === 'done' ? read.value.done[0] : undefined;
+    };
+    // A Tuesday: Friday is the 12th, Monday the 15th, Tuesday a week on.
+    expect(to('moved to Fri')).toEqual({ kind: 'missed', movedTo: '2027-02-12' });
+    expect(to('moved Monday')).toEqual({ kind: 'missed', movedTo: '2027-02-15' });
+    expect(to('move to tue')).toEqual({ kind: 'missed', movedTo: '2027-02-16' });
+    expect(readDone('moved to nowhere', km, '2027-02-09').ok).toBe(false);
+  });
+
   it('may be nothing, or as planned', () => {
     expect(readDone('  ', km)).toMatchObject({ value: { kind: 'nothing' } });
     expect(readDone('=', km)).toMatchObject({ value: { kind: 'as-planned' } });

@@ -2,8 +2,8 @@ import { type BlockAnswer, type Glances, givenOf, historyOf, measureFor } from '
 import { layOut } from '@nadir/core';
 import { addDays } from '@nadir/core/base';
 import { type Glance, glanceOf, showBlock } from '@nadir/core/present';
-import { type Need, needOf } from '@nadir/core/present/review';
-import { reviewBlock } from '@nadir/core/review';
+import { type Need, needOf, showReview, type ShownReview } from '@nadir/core/present/review';
+import { type Review, reviewBlock } from '@nadir/core/review';
 import { rulesOf } from '@nadir/core/rules';
 import { Inject, Injectable } from '@nestjs/common';
 import { LRUCache } from 'lru-cache';
@@ -24,6 +24,7 @@ const DAYS_READ = 42;
 interface Looked {
   glance: Glance;
   need: Need | null;
+  lastWeek: { planned: number; run: number } | null;
 }
 
 @Injectable()
@@ -80,15 +81,22 @@ export class GlancesService {
     if (known) return known;
     const history = historyOf(await this.blocks.daysThatStay(coachId, present, asOf));
     const block = layOut(givenOf(wishes), { asOf, history, shown });
-    const glance = glanceOf(block, block.findings, showBlock(block, shown), asOf);
+    const figures = showBlock(block, shown);
+    const glance = glanceOf(block, block.findings, figures, asOf);
     const of = { coach_id: coachId, athlete_id: athleteId };
     const { entries, mornings } = await this.record.between(of, { from, to: asOf });
     const rules = rulesOf(block.spec);
+    const review = reviewBlock({ block, rules, today: asOf, entries, mornings });
     // Without a diary nobody is looked at for keeping none.
-    const need =
-      stamp === '' ? null : needOf(reviewBlock({ block, rules, today: asOf, entries, mornings }));
-    const looked = { glance, need };
+    const need = stamp === '' ? null : needOf(review);
+    const looked = { glance, need, lastWeek: lastWeekOf(review, showReview(review, figures)) };
     this.known.set(key, looked);
     return looked;
   }
+}
+
+function lastWeekOf({ weeks }: Review, figures: ShownReview): Looked['lastWeek'] {
+  const last = weeks.findLast(({ isOver }) => isOver);
+  const { planned = 0, run } = figures.weeks.get(last?.week.number ?? 0) ?? {};
+  return run === undefined ? null : { planned, run };
 }

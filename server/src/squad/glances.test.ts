@@ -68,6 +68,10 @@ describe('the squad at a glance', () => {
     const entry = { date: '2027-03-07', place: 0, kind: 'missed' };
     expect((await change({ keep: [{ revision: null, entry }] })).status).toBe(200);
     expect(await need()).toMatchObject({ level: 'note', title: 'Days missed' });
+    const ran = { date: '2027-03-01', place: 0, kind: 'run', distance: 9000, time: 3000 };
+    await change({ keep: [{ revision: null, entry: ran }] });
+    const row = (await athletes()).find(({ id }) => id === athleteId);
+    expect(row?.block?.lastWeek?.run).toBe(9);
     const morning = { date: '2027-03-08', ill: 'fever' };
     await change({ mornings: [{ revision: null, morning }] });
     expect(await need()).toMatchObject({ level: 'stop', title: 'The mornings need a look' });

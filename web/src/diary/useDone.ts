@@ -52,7 +52,7 @@ export function useDone(measure: Measure): DoneActs {
       },
       write(day, text) {
         const words = dayWords(day.date);
-        const read = readDone(text, measure);
+        const read = readDone(text, measure, day.date);
         if (!read.ok) {
           say({ text: read.problem });
           return false;

@@ -6,11 +6,13 @@ import { anySpec } from '../../testing/any-spec.js';
 import { marathon } from '../../testing/examples.js';
 import { holdFor } from '../../testing/hold-for.js';
 import { missed, type Otherwise, reviewOn } from '../../testing/recorded.js';
-import { patternCodes, patternsOf } from '../../review/index.js';
+import { patternCodes, patternsOf, reviewBlock } from '../../review/index.js';
+import { rulesOf } from '../../rules/index.js';
 import { showBlock } from '../index.js';
 import {
   differenceText,
   doneWords,
+  legsWords,
   needOf,
   patternTitles,
   patternWords,
@@ -153,5 +155,28 @@ describe('what was run, in words', () => {
       level: 'note',
       title: 'Days missed',
     });
+  });
+
+  it('of the legs says what was run against what was planned, and nothing where nothing is known', () => {
+    const on = (otherwise: Otherwise, none = false) => {
+      const { entries, mornings } = reviewOn(block, TODAY, otherwise);
+      const record = none ? [] : entries;
+      const run = layOut(marathon, { record });
+      const rules = rulesOf(run.spec);
+      return legsWords(reviewBlock({ block: run, rules, today: TODAY, entries: record, mornings }));
+    };
+    expect(on({})).toMatch(
+      /^Legs this morning, by what was run: \d\.\d times day one, as the plan has them\.$/,
+    );
+    const week = (block.weeks[7]?.days ?? []).map(({ date }) => date);
+    expect(on(missed(week))).toContain('Lighter than planned: rest that was taken');
+    const twice = Object.fromEntries(
+      (block.weeks[7]?.days ?? []).map(({ date, distance, time }) => [
+        date,
+        [{ distance: 2 * distance, time: 2 * time + 1 }],
+      ]),
+    );
+    expect(on(twice)).toContain('Heavier than planned');
+    expect(on({}, true)).toBe('');
   });
 });

@@ -2,7 +2,7 @@ import type { CheckedBlock } from '@nadir/core';
 import { unitName } from '@nadir/core/base';
 import { dayWords } from '@nadir/core/base/format';
 import { sheetDay } from '@nadir/core/present';
-import { patternTitles, patternWords, runText } from '@nadir/core/present/review';
+import { legsWords, patternTitles, patternWords, runText } from '@nadir/core/present/review';
 import { patternsOf, type Pattern, type WeekReviewed } from '@nadir/core/review';
 import { dayRoleWords } from '@nadir/core/spec/days';
 import { useMemo } from 'react';
@@ -32,11 +32,12 @@ export function DiaryAside({
 }) {
   const { review } = reviewed;
   const patterns = useMemo(() => patternsOf(review), [review]);
+  const legs = useMemo(() => legsWords(review), [review]);
   const next = base.block.weeks[week?.week.number ?? 0];
   return (
     <aside className={styles.aside} aria-label="Review">
       {week && <WeekGoal key={week.week.start} start={week.week.start} />}
-      <Patterns patterns={patterns} />
+      <Patterns patterns={patterns} legs={legs} />
       <WhatToDo review={review} base={base} commands={commands}>
         <DaysThatWillNotDo review={review} commands={commands} />
       </WhatToDo>
@@ -48,7 +49,7 @@ export function DiaryAside({
   );
 }
 
-function Patterns({ patterns }: { patterns: readonly Pattern[] }) {
+function Patterns({ patterns, legs }: { patterns: readonly Pattern[]; legs: string }) {
   return (
     <section aria-label="What holds">
       <h2 className="display">What holds</h2>
@@ -65,6 +66,7 @@ function Patterns({ patterns }: { patterns: readonly Pattern[] }) {
           </li>
         ))}
       </ul>
+      {legs && <p className="muted">{legs}</p>}
     </section>
   );
 }

@@ -49,7 +49,7 @@ export const AthleteRow = memo(function AthleteRow({
 function RowWithBlock({
   id: athleteId,
   name,
-  block: { id, glance, need },
+  block: { id, glance, need, lastWeek },
   calendar,
 }: {
   id: string;
@@ -125,6 +125,11 @@ function RowWithBlock({
             <span className={styles.figure}>{formatSteps(week.volume, measure)}</span>{' '}
             {unitName(measure)}
             <DaySteps days={days} today={today} />
+            {lastWeek && (
+              <Link className={styles.record} to={`/blocks/${id}/diary`}>
+                last week {lastWeek.run} of {lastWeek.planned}
+              </Link>
+            )}
           </>
         ) : (
           '–'

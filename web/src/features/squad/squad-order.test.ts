@@ -24,6 +24,7 @@ const athlete = (
       next: null,
     },
     need: need && { level: need, title: '', message: '' },
+    lastWeek: null,
   },
 });
 const squad: SquadAthlete[] = [
