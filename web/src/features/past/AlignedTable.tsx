@@ -9,6 +9,7 @@ import { alignWeeks } from '@nadir/core/present';
 import { Fragment } from 'react';
 import { type OverlayBlock, overlayLines } from '../../drawing/Overlay.js';
 import styles from './Past.module.css';
+import { RunRow } from './RunRow.js';
 
 const FIELDS = [
   ['volume', 'Volume'],
@@ -22,6 +23,7 @@ const LEAST_COLUMN = 30;
 export function AlignedTable({
   laid,
   athletes,
+  athleteIds,
   measure,
   labels,
   width,
@@ -29,6 +31,7 @@ export function AlignedTable({
   laid: readonly OverlayBlock[];
   /** Whose they are, in the same order. */
   athletes: readonly string[];
+  athleteIds: readonly string[];
   measure: Measure;
   /** Width of the heads of the rows, px. */
   labels: number;
@@ -79,6 +82,24 @@ export function AlignedTable({
                 </TableRow>
               ))}
             </Fragment>
+          ))}
+          <TableRow>
+            <TableCell component="th" scope="rowgroup" colSpan={aligned.length + 1}>
+              Run, {unitName(measure)}
+            </TableCell>
+          </TableRow>
+          {laid.map((each, place) => (
+            <RunRow
+              key={place}
+              athleteId={athleteIds[place] ?? ''}
+              laid={each}
+              weeks={aligned.map(({ weeks }) => weeks[place]?.number)}
+              head={
+                <TableCell component="th" scope="row" aria-label={`Run of ${each.name}`}>
+                  <Line dashes={overlayLines[place - 1]?.outline} /> {athletes[place]}
+                </TableCell>
+              }
+            />
           ))}
         </TableBody>
       </Table>

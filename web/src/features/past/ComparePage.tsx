@@ -129,6 +129,7 @@ function Comparison({
           <AlignedTable
             laid={laid}
             athletes={[first, ...others].map((block) => athleteName(block, athletes))}
+            athleteIds={[first, ...others].map(({ athleteId }) => athleteId)}
             measure={measure}
             labels={LABELS}
             width={size.width}
