@@ -8,7 +8,7 @@ import { reviewBlock, type Review } from '../review/index.js';
 export type Otherwise = Readonly<Record<CivilDate, readonly Partial<RunEntry>[]>>;
 
 /** Every day before `today` run as it was planned, but for some. */
-export function recorded(block: Block, today: CivilDate, otherwise: Otherwise = {}): RunEntry[] {
+function recorded(block: Block, today: CivilDate, otherwise: Otherwise = {}): RunEntry[] {
   return block.weeks
     .flatMap(({ days }) => days)
     .filter(({ date }) => date < today)

@@ -11,6 +11,7 @@ import { type ReactNode, createContext, useContext, useMemo, useRef } from 'reac
 import { useStore } from 'react-redux';
 import {
   api,
+  type CallError,
   callError,
   errorSentence,
   useChangeRecordMutation,
@@ -71,8 +72,7 @@ export function WithRecord({
       if (!asked) return;
       const answer = await send({ ...of, change: { ...NO_CHANGE, ...asked } });
       if (answer.error) {
-        const failed = callError(answer.error);
-        say({ text: failed ? errorSentence(failed) : 'That could not be kept. Try again.' });
+        say({ text: whyNotKept(callError(answer.error)) });
         return;
       }
       const back = undoOf(before, answer.data);
@@ -89,6 +89,13 @@ export function WithRecord({
 /** The record around the block that is open; empty outside one. */
 export function useRecord(): OpenRecord {
   return useContext(RecordContext);
+}
+
+/** What stood in the way, in a sentence: what was typed is gone from its field by then, and that is said. */
+function whyNotKept(failed: CallError | undefined): string {
+  return failed && failed.kind !== 'away'
+    ? errorSentence(failed)
+    : 'The server does not answer: nothing of this was kept. Write it again when it is back.';
 }
 
 /** What puts a record back as it was: made on the revisions that a change was answered with. */
