@@ -126,7 +126,7 @@ test('places a race on the way, refuses one after the goal, and lays the week ou
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expectSaved(page);
   await page.getByRole('button', { name: 'Add a race or days away' }).click();
-  await page.getByLabel('What').selectOption('Camp');
+  await page.getByLabel('What', { exact: true }).selectOption('Camp');
   await page.getByLabel('From', { exact: true }).fill('2027-03-15');
   await page.getByLabel('To', { exact: true }).fill('2027-03-10');
   await expect(page.getByRole('alert')).toContainText('before it begins');

@@ -189,6 +189,15 @@ test('a diary is accessible, also while a day is written and told of', async ({ 
   await expectAccessible(page);
 });
 
+test('last week of the squad is accessible, and leads to a diary', async ({ page }) => {
+  await enterDemo(page);
+  await page.getByRole('link', { name: 'Last week', exact: true }).click();
+  await expect(page.getByRole('row', { name: /Ottoline Brack.*−/ })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Ottoline Brack' }).click();
+  await expect(page.getByRole('heading', { name: 'Week 6 in review' })).toBeVisible();
+});
+
 test('bringing in runs is accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Wren Castellan');

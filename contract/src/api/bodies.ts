@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { refused, shownSettings } from './first-answers.js';
+import { historyPart } from '../block-file/diary-part.js';
 import { plannedDay } from './planned-days.js';
 import {
   athleteFacts,
@@ -159,7 +160,13 @@ export type LibraryBody = z.infer<typeof libraryBody>;
  */
 const saveId = z.uuid().optional();
 
-export const newBlockBody = z.strictObject({ saveId, athleteId: id, wishes: anyBlockFile });
+export const newBlockBody = z.strictObject({
+  saveId,
+  athleteId: id,
+  wishes: anyBlockFile,
+  /** The plan of days that are over, where a file brought it: it stays as it was handed out. */
+  history: historyPart.optional(),
+});
 export type NewBlockBody = z.infer<typeof newBlockBody>;
 
 export const saveBlockBody = z.strictObject({

@@ -1,7 +1,7 @@
 import { bases, type Measure, shownSteps, units, weekdays } from '@nadir/core/base';
 import { levels } from '@nadir/core/checks';
 import type { Glance } from '@nadir/core/present';
-import type { Need } from '@nadir/core/present/review';
+import type { LastWeek, Need } from '@nadir/core/present/review';
 import * as z from 'zod/mini';
 import { dateChecks } from '../civil-date.js';
 
@@ -97,6 +97,21 @@ const need = z.nullable(
   z.object({ level: z.enum(levels), title: z.string(), message: z.string() }),
 ) satisfies z.ZodMiniType<Need | null>;
 
+const figure = z.number();
+
+/** The last whole week in shown units; null where nothing is recorded of it. */
+const lastWeek = z.nullable(
+  z.object({
+    number: z.int(),
+    planned: figure,
+    run: figure,
+    longRun: z.object({ planned: figure, run: z.nullable(figure) }),
+    hard: z.object({ planned: z.int(), done: z.int() }),
+    missed: z.int(),
+    load: figure,
+  }),
+) satisfies z.ZodMiniType<LastWeek | null>;
+
 /** Every athlete with the block in hand at a glance: what a row of the squad shows. */
 export const glances = z.object({
   athletes: z.array(
@@ -108,8 +123,7 @@ export const glances = z.object({
           id: z.uuid(),
           glance,
           need,
-          /** The last whole week in shown units; null where nothing is recorded of it. */
-          lastWeek: z.nullable(z.object({ planned: z.number(), run: z.number() })),
+          lastWeek,
         }),
       ),
     }),

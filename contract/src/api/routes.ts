@@ -60,7 +60,7 @@ const SIGN_IN_BYTES = 4 * KILO;
 const BLOCK_BODY_BYTES = BLOCK_BYTES + 4 * KILO;
 const TABLE_BYTES = 64 * KILO;
 const LIBRARY_BYTES = 512 * KILO;
-/** A thousand runs with their words. */
+/** A thousand runs with their words; a block with its past. */
 const RECORD_BYTES = 2048 * KILO;
 /** A spreadsheet in base64, which is a third longer. */
 const SPREADSHEET_BYTES = Math.ceil((MOST_SPREADSHEET_BYTES * 4) / 3) + KILO;
@@ -192,7 +192,7 @@ export const routes = {
     ...paths.addBlock,
     summary: 'Lays out a new block and keeps its wishes.',
     body: newBlockBody,
-    bodyBytes: BLOCK_BODY_BYTES,
+    bodyBytes: RECORD_BYTES,
     answer: openBlock,
   },
   saveHouseRules: {

@@ -79,6 +79,8 @@ export interface Version {
   today: CivilDate;
   /** What is stored until now; undefined for a new block. */
   before: HeldBlock | undefined;
+  /** Of a new block: days that were over before it came here, as they were handed out. */
+  handedOut?: PlannedDay[] | undefined;
   /** The athlete's record, where it is at hand. */
   record?: AthleteFacts | undefined;
 }
@@ -215,7 +217,9 @@ export class BlocksRepository {
     const { coachId, blockId, athleteId, revision, wishes, at, today, before } = version;
     const key = { coach_id: coachId, block_id: blockId };
     const standing = before ? await this.handedOut(trx, key, before, today) : [];
-    const history = staying(standing, { engine: wishes.engine, today });
+    const history = before
+      ? staying(standing, { engine: wishes.engine, today })
+      : (version.handedOut ?? []);
     const { startsOn, raceOn, days } = planOf(wishes, today, history);
     const row = {
       ...key,
@@ -238,7 +242,9 @@ export class BlocksRepository {
       save_id: version.saveId ?? null,
     });
     await writePlan(trx, key, { days, from: before ? today : keptOn, standing });
-    return { id: blockId, athleteId, revision, savedAt: at.toISOString(), wishes, history };
+    // Under the ids that they have here.
+    const kept = version.handedOut ? await plannedDays(trx, key, today) : history;
+    return { id: blockId, athleteId, revision, savedAt: at.toISOString(), wishes, history: kept };
   }
 
   /**

@@ -56,7 +56,7 @@ export class BlocksService {
 
   async add(
     coachId: string,
-    { athleteId, wishes: sent, saveId }: NewBlockBody,
+    { athleteId, wishes: sent, saveId, history = [] }: NewBlockBody,
     by: string,
   ): Promise<OpenBlock> {
     const wishes = forNewBlock(sent);
@@ -76,10 +76,18 @@ export class BlocksService {
         today,
         at: this.clock.now(),
       });
-      return this.blocks.write(
-        trx,
-        firstVersion({ coachId, athleteId, wishes, at: this.clock.now(), today, by, saveId }),
-      );
+      const version = firstVersion({
+        coachId,
+        athleteId,
+        wishes,
+        at: this.clock.now(),
+        today,
+        by,
+        saveId,
+      });
+      const handedOut = history.filter(({ day: { date } }) => date < today);
+      const from = handedOut.map(({ day: { date } }) => date).sort()[0] ?? today;
+      return this.blocks.write(trx, { ...version, handedOut }, from);
     });
   }
 

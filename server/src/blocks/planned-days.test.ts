@@ -47,6 +47,23 @@ describe('the plan by the day', () => {
   };
   const heavier = { volume: { peak: 90_000 } };
 
+  it('comes along with a block from a file: what is over stays as it was handed out', async () => {
+    nadir.clock.set(WEDNESDAY_OF_WEEK_3);
+    const { athleteId, ...stored } = await open();
+    expect(stored.history.length).toBeGreaterThan(10);
+    const body = {
+      athleteId,
+      wishes: { ...wishes, ...heavier },
+      history: stored.history,
+    };
+    const added = await nadir.send('POST', '/api/blocks', { cookie, body });
+    expect(added.status).toBe(200);
+    const { history } = added.body as OpenBlock;
+    expect(history.map(({ day }) => day)).toEqual(stored.history.map(({ day }) => day));
+    // Under ids of its own.
+    expect(history[0]?.dayId).not.toBe(stored.history[0]?.dayId);
+  });
+
   it('is what is laid out, each day and each run with an id of its own', async () => {
     const laid = layOut(givenOf(wishes)).weeks.flatMap((week) => week.days);
     const kept = await days();

@@ -2,8 +2,14 @@ import { type BlockAnswer, type Glances, givenOf, historyOf, measureFor } from '
 import { layOut } from '@nadir/core';
 import { addDays } from '@nadir/core/base';
 import { type Glance, glanceOf, showBlock } from '@nadir/core/present';
-import { type Need, needOf, showReview, type ShownReview } from '@nadir/core/present/review';
-import { type Review, reviewBlock } from '@nadir/core/review';
+import {
+  type LastWeek,
+  lastWeekOf,
+  type Need,
+  needOf,
+  showReview,
+} from '@nadir/core/present/review';
+import { reviewBlock } from '@nadir/core/review';
 import { rulesOf } from '@nadir/core/rules';
 import { Inject, Injectable } from '@nestjs/common';
 import { LRUCache } from 'lru-cache';
@@ -24,7 +30,7 @@ const DAYS_READ = 42;
 interface Looked {
   glance: Glance;
   need: Need | null;
-  lastWeek: { planned: number; run: number } | null;
+  lastWeek: LastWeek | null;
 }
 
 @Injectable()
@@ -93,10 +99,4 @@ export class GlancesService {
     this.known.set(key, looked);
     return looked;
   }
-}
-
-function lastWeekOf({ weeks }: Review, figures: ShownReview): Looked['lastWeek'] {
-  const last = weeks.findLast(({ isOver }) => isOver);
-  const { planned = 0, run } = figures.weeks.get(last?.week.number ?? 0) ?? {};
-  return run === undefined ? null : { planned, run };
 }

@@ -73,6 +73,13 @@ const views: RouteObject[] = [
     }),
   },
   {
+    path: 'last-week',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/squad/LastWeekPage.js')).LastWeekPage,
+    }),
+  },
+  {
     path: 'athletes/:id',
     HydrateFallback: waiting,
     lazy: async () => ({

@@ -56,6 +56,7 @@ const OTHER_PAGES = [
   ['New block', '/blocks/new'],
   ['Compare blocks', '/compare'],
   ['Pace card of the group', '/paces'],
+  ['Last week of the squad', '/last-week'],
   ['Named paces', '/named-paces'],
 ] as const;
 

@@ -26,11 +26,11 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
     const read = readWholeFile(text);
     setProblems(read.ok ? [] : locate(text, read.problems));
     if (!read.ok) return;
-    const { file: wishes, diary } = read.value;
+    const { file: wishes, diary, history } = read.value;
     const facts = { ...wishes.athlete, name: wishes.athlete?.name || 'Unnamed athlete' };
     const known = athletes.find((athlete) => athlete.facts.name === facts.name);
     const owner = known ? { data: known } : await addAthlete(facts);
-    const kept = owner.data && (await addBlock({ athleteId: owner.data.id, wishes }));
+    const kept = owner.data && (await addBlock({ athleteId: owner.data.id, wishes, history }));
     if (kept?.data && diary) await takeDiary(kept.data.athleteId, diary);
     if (kept?.data) await navigate(`/blocks/${kept.data.id}`);
     const error = 'error' in owner ? owner.error : kept?.error;

@@ -46,6 +46,9 @@ export function SquadPage() {
             <FindAthlete typed={typed} onType={setTyped} />
           </Suspense>
         )}
+        <Button component={Link} to="/last-week">
+          Last week
+        </Button>
         <Button component={Link} to="/paces">
           Group pace card
         </Button>

@@ -1,0 +1,122 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableSortLabel from '@mui/material/TableSortLabel';
+import { unitName } from '@nadir/core/base';
+import { differenceText } from '@nadir/core/present/review';
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { errorSentence, useGlancesQuery } from '../../api/api.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { TitleBlock } from '../../components/TitleBlock.js';
+import styles from './Squad.module.css';
+import type { SquadAthlete } from './squad-order.js';
+
+/** The last whole week of everyone, planned against run: the squad’s weekly review. */
+export function LastWeekPage() {
+  const { data, error, isLoading, refetch } = useGlancesQuery(undefined, {
+    refetchOnMountOrArgChange: true,
+  });
+  const [by, setBy] = useState<Order>('difference');
+  useEffect(() => {
+    document.title = 'Last week · Nadir';
+  }, []);
+  const athletes = (data?.athletes ?? []).filter(({ block }) => block);
+  const rows = athletes.toSorted(
+    (one, other) => ORDERS[by](one) - ORDERS[by](other) || one.name.localeCompare(other.name),
+  );
+  const head = (order: Order, words: string) => (
+    <TableCell sortDirection={by === order ? 'asc' : false}>
+      <TableSortLabel
+        active={by === order}
+        hideSortIcon={by !== order}
+        onClick={() => setBy(order)}
+      >
+        {words}
+      </TableSortLabel>
+    </TableCell>
+  );
+  return (
+    <>
+      <TitleBlock title="Last week" detail="Planned against run, everyone’s last whole week" />
+      <main className="page" aria-busy={isLoading}>
+        {error && 'kind' in error && (
+          <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
+        )}
+        {data && athletes.length === 0 && <p>Nobody has a block yet.</p>}
+        {athletes.length > 0 && (
+          <div className={styles.lastWeek}>
+            <Table size="small" className="figures">
+              <TableHead>
+                <TableRow>
+                  {head('name', 'Athlete')}
+                  <TableCell>Planned</TableCell>
+                  <TableCell>Run</TableCell>
+                  {head('difference', 'Against plan')}
+                  <TableCell>Long run</TableCell>
+                  <TableCell>Hard sessions</TableCell>
+                  {head('missed', 'Missed')}
+                  {head('load', 'Load')}
+                  <TableCell>What stands out</TableCell>
+                </TableRow>
+              </TableHead>
+              <TableBody>
+                {rows.map((athlete) => (
+                  <Row key={athlete.id} athlete={athlete} />
+                ))}
+              </TableBody>
+            </Table>
+          </div>
+        )}
+      </main>
+    </>
+  );
+}
+
+type Order = 'name' | 'difference' | 'missed' | 'load';
+
+/** The least first; a week that is not known stands last. */
+const ORDERS: Readonly<Record<Order, (athlete: SquadAthlete) => number>> = {
+  name: () => 0,
+  difference: ({ block }) =>
+    block?.lastWeek ? block.lastWeek.run / Math.max(1, block.lastWeek.planned) : Infinity,
+  missed: ({ block }) => -(block?.lastWeek?.missed ?? -1),
+  load: ({ block }) => -(block?.lastWeek?.load ?? -1),
+};
+
+function Row({ athlete: { name, block } }: { athlete: SquadAthlete }) {
+  if (!block) return null;
+  const { id, glance, lastWeek, need } = block;
+  const unit = unitName(glance.measure);
+  return (
+    <TableRow>
+      <TableCell component="th" scope="row">
+        <Link to={`/blocks/${id}/diary${lastWeek ? `/${lastWeek.number}` : ''}`}>{name}</Link>
+      </TableCell>
+      {lastWeek ? (
+        <>
+          <TableCell>
+            {lastWeek.planned} {unit}
+          </TableCell>
+          <TableCell>
+            <b>{lastWeek.run}</b>
+          </TableCell>
+          <TableCell>{differenceText(lastWeek.run, lastWeek.planned)}</TableCell>
+          <TableCell>
+            {lastWeek.longRun.run ?? 'not known'} of {lastWeek.longRun.planned}
+          </TableCell>
+          <TableCell>
+            {lastWeek.hard.done} of {lastWeek.hard.planned}
+          </TableCell>
+          <TableCell>{lastWeek.missed || ''}</TableCell>
+          <TableCell>{lastWeek.load}</TableCell>
+        </>
+      ) : (
+        <TableCell colSpan={7}>Nothing recorded: not known.</TableCell>
+      )}
+      <TableCell>{need ? `${need.title} (${need.level})` : ''}</TableCell>
+    </TableRow>
+  );
+}
