@@ -57,7 +57,7 @@ describe('the plan by the day', () => {
       history: stored.history,
     };
     const added = await nadir.send('POST', '/api/blocks', { cookie, body });
-    expect(added.status).toBe(200);
+    expect(added.status).toBe(201);
     const { history } = added.body as OpenBlock;
     expect(history.map(({ day }) => day)).toEqual(stored.history.map(({ day }) => day));
     // Under ids of its own.

@@ -126,7 +126,8 @@ describe('the bounds of what is taken', () => {
     ['firstCoach', 4],
     ['addAthlete', 16],
     ['savePaces', 64],
-    ['addBlock', 260],
+    ['saveBlock', 260],
+    ['addBlock', 2048],
     ['saveLibrary', 512],
   ] as const)('%s reads %d kB and no more', async (route, kilo) => {
     const { method, path } = routes[route];
