@@ -92,7 +92,7 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
           {isReading && <p aria-busy="true">Reading …</p>}
           {problems.length > 0 && (
             <ErrorNote>
-              Not taken:
+              {'Not taken: '}
               {problems
                 .slice(0, MOST_SAID)
                 .map(({ where, message }) => [where, message].filter(Boolean).join(': '))

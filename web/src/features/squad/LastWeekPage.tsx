@@ -59,7 +59,7 @@ export function LastWeekPage() {
                   <TableCell>Hard sessions</TableCell>
                   {head('missed', 'Missed')}
                   {head('load', 'Load')}
-                  <TableCell>What stands out</TableCell>
+                  <TableCell className={styles.words}>What stands out</TableCell>
                 </TableRow>
               </TableHead>
               <TableBody>
@@ -116,7 +116,7 @@ function Row({ athlete: { name, block } }: { athlete: SquadAthlete }) {
       ) : (
         <TableCell colSpan={7}>Nothing recorded: not known.</TableCell>
       )}
-      <TableCell>{need ? `${need.title} (${need.level})` : ''}</TableCell>
+      <TableCell className={styles.words}>{need ? `${need.title} (${need.level})` : ''}</TableCell>
     </TableRow>
   );
 }
