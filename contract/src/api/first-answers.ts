@@ -108,6 +108,7 @@ const lastWeek = z.nullable(
     longRun: z.object({ planned: figure, run: z.nullable(figure) }),
     hard: z.object({ planned: z.int(), done: z.int() }),
     missed: z.int(),
+    unknown: z.int(),
     load: figure,
   }),
 ) satisfies z.ZodMiniType<LastWeek | null>;

@@ -14,9 +14,10 @@ export interface PlannedRuns {
 
 /**
  * What became of a day: `rest` nothing was planned or done, `unknown` nothing is
- * recorded of what was planned, `instead` something was done in place of a run.
+ * recorded of what was planned, `moved` it was run on another day, `instead`
+ * something was done in place of a run.
  */
-export type DoneState = 'rest' | 'unknown' | 'run' | 'missed' | 'instead';
+export type DoneState = 'rest' | 'unknown' | 'run' | 'missed' | 'moved' | 'instead';
 
 /** A day as it was, in figures. */
 export interface DayDone {
@@ -59,7 +60,7 @@ function stateOf(
   done: { runs: readonly RunEntry[]; instead: readonly RunEntry[]; missed: RunEntry | undefined },
 ): DoneState {
   if (done.runs.length > 0) return 'run';
-  if (done.missed) return 'missed';
+  if (done.missed) return done.missed.movedTo === undefined ? 'missed' : 'moved';
   if (done.instead.some(({ kind }) => kind !== 'strength')) return 'instead';
   return planned.distance > 0 || planned.sessions.some(({ kind }) => kind === 'cross')
     ? 'unknown'

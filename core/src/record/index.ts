@@ -22,5 +22,5 @@ export {
   type RunEntry,
 } from './run-entry.js';
 export { weatherCautions } from './weather-caution.js';
-export { startFromDiary, type WeekRun, weeksRun } from './weeks-run.js';
+export { startFromDiary, USUAL_PACE, type WeekRun, weeksRun } from './weeks-run.js';
 export { validateEntry, validateNoteDate } from './validate-entry.js';

@@ -18,7 +18,7 @@ export interface WeekRun {
 }
 
 /** Seconds a metre of an easy run of which only distance or time is known: six minutes a kilometre. Policy. */
-const USUAL_PACE = 0.36;
+export const USUAL_PACE = 0.36;
 /** Whole weeks that a block starts from. */
 const WEEKS = 4;
 

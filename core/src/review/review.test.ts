@@ -268,6 +268,121 @@ describe('what may be done', () => {
   });
 });
 
+describe('what a stranger found', () => {
+  const on = (from: CivilDate, count: number, part: object) =>
+    daysBetween(from, count).map((date) => ({ date, ...part }));
+  const quick = (days: ReturnType<typeof layOut>, from: CivilDate, to: CivilDate) =>
+    days.weeks
+      .flatMap((week) => week.days)
+      .filter(({ date, hardTime, swap }) => date >= from && date <= to && hardTime > 0 && !swap);
+  /** The block after a proposal is taken, and what is proposed then. */
+  const taken = (
+    laidOut: ReturnType<typeof layOut>,
+    key: string,
+    mornings: Parameters<typeof reviewOn>[3],
+    otherwise: Otherwise = {},
+  ) => {
+    const of = (each: typeof laidOut) =>
+      proposalsOf(reviewOn(each, TODAY, otherwise, mornings), km).find((one) => one.key === key);
+    const command = of(laidOut)?.command;
+    if (!command) throw new Error(`There is no proposal ${key}.`);
+    const after = layOut(applyChange(laidOut.spec, command.change));
+    return { after, again: of(after) };
+  };
+
+  it('tired mornings of a month ago say nothing of now', () => {
+    expect(codes({}, on('2027-01-08', 3, { fresh: 1 }))).toEqual([]);
+    // Nor do three with a gap: the last three mornings are meant.
+    const gap = [...on('2027-02-08', 2, { fresh: 1 })];
+    expect(codes({}, gap)).toEqual([]);
+  });
+
+  it('a run that moved was not missed', () => {
+    const moved = { '2027-02-09': [{ kind: 'missed', movedTo: '2027-02-10' }] } as const;
+    expect(codes(moved)).toEqual([]);
+    expect(keys(moved)).toEqual([]);
+    expect(reviewOn(block, TODAY, moved).days.at(-2)?.done.state).toBe('moved');
+  });
+
+  it('weeks with days that are not known are under no plan, nor over it', () => {
+    const holes = Object.fromEntries(
+      [6, 7, 8].flatMap((week) =>
+        (block.weeks[week - 1]?.days ?? []).slice(1).map(({ date }) => [date, []]),
+      ),
+    );
+    expect(codes(holes)).not.toContain('under-plan');
+    expect(keys(holes)).not.toContain('carry-on');
+  });
+
+  it('days missed ill are an illness, with its caution, though no morning tells it', () => {
+    const sick = missed(daysBetween('2027-02-06', 4), 'ill');
+    expect(codes(sick)).toContain('ill-now');
+    const [first, ...others] = proposalsOf(reviewOn(block, TODAY, sick), km);
+    expect(first).toMatchObject({ key: 'illness', health: true });
+    expect(first?.caution).toContain('doctor');
+    expect(others).toEqual([]);
+    // A run since: it is over.
+    expect(codes(missed(daysBetween('2027-02-06', 3), 'ill'))).toContain('back-from-illness');
+  });
+
+  it('a niggle goes into the pool once: taken, nothing more is proposed', () => {
+    const sore = on('2027-02-09', 2, { sore: { where: 'left calf', level: 5 } });
+    const { after, again } = taken(block, 'niggle', sore);
+    expect(again).toMatchObject({ title: 'In the pool until it is quiet', command: undefined });
+    expect(quick(after, TODAY, '2027-02-19')).toEqual([]);
+  });
+
+  it('an illness that goes on grows, and does not stand twice', () => {
+    const fever = (days: number) => on('2027-02-06', days, { ill: 'fever' });
+    const { after } = taken(block, 'illness', fever(4));
+    const [event] = after.spec.events.filter(({ kind }) => kind === 'illness');
+    expect(event).toMatchObject({ from: '2027-02-06', to: TODAY });
+    const review = reviewOn(after, '2027-02-11', {}, fever(6));
+    const command = proposalsOf(review, km).find(({ key }) => key === 'illness')?.command;
+    const later = layOut(applyChange(after.spec, command?.change ?? {}));
+    expect(later.spec.events.filter(({ kind }) => kind === 'illness')).toEqual([
+      { ...event, to: '2027-02-11' },
+    ]);
+  });
+
+  it('quiet days are quiet in the long run too, and say what is placed on them', () => {
+    const longRun = { ...marathon.longRun, segment: 'race-pace-finish' } as const;
+    const race = {
+      kind: 'tune-up-race',
+      name: 'Gullstone 10',
+      from: '2027-02-14',
+      distance: 10_000,
+    } as const;
+    const cold = on('2027-02-06', 5, { ill: 'above-neck' });
+    const finishing = layOut({ ...marathon, longRun });
+    const { after } = taken(finishing, 'easy-only', cold);
+    expect(quick(finishing, TODAY, '2027-02-15')).not.toEqual([]);
+    expect(quick(after, TODAY, '2027-02-15')).toEqual([]);
+    const long = (each: typeof after) => each.weeks[8]?.longRun;
+    expect(Math.abs((long(after) ?? 0) - (long(finishing) ?? 0))).toBeLessThan(1000);
+    const raced = layOut({ ...marathon, events: [race] });
+    const [easy] = proposalsOf(reviewOn(raced, TODAY, {}, cold), km);
+    expect(easy?.because).toContain('What is placed on Sun 14 Feb stands');
+  });
+
+  it('a missed session is moved into no taper, and gives no week more hard days than it had', () => {
+    const taper = block.weeks.find(({ taperShare }) => taperShare < 1);
+    const session = taper?.days.find(({ role }) => role === 'quality');
+    if (!session) throw new Error('The taper has a session.');
+    const review = reviewOn(block, addDays(session.date, 1), missed([session.date]));
+    expect(proposalsOf(review, km).map(({ key }) => key)).not.toContain('move-session');
+    // Missed on a Friday, the next week has its two already: it is gone.
+    const friday = reviewOn(block, '2027-02-06', missed(['2027-02-05']));
+    expect(proposalsOf(friday, km).map(({ key }) => key)).toEqual(['go-on']);
+  });
+
+  it('on a Monday with nothing recorded yet the week ahead is this one', () => {
+    const ten = missed(daysBetween('2027-02-03', 5));
+    const [lighter] = proposalsOf(reviewOn(block, '2027-02-08', ten), km);
+    expect(lighter?.title).toMatch(/^Week 9 at /);
+  });
+});
+
 it('comes back from a hurt by steps, each offered once the one before was run without pain', () => {
   const hurt = { kind: 'illness', name: 'Hurt', from: '2027-02-02', to: '2027-02-04' } as const;
   const resting = layOut({ ...marathon, events: [hurt] });

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import type { Day } from '@nadir/core/layout';
+import { type Day, dayLoad } from '@nadir/core/layout';
 import { asPlanned, type RunEntry } from '@nadir/core/record';
 import { targetsOf } from '@nadir/core/review';
 
@@ -21,28 +21,23 @@ export interface PlannedRun {
 }
 
 const SCATTER = { distance: 0.02, pace: 0.02, rep: 0.006 };
-const EFFORTS: Readonly<Partial<Record<Day['role'], number>>> = {
-  quality: 7,
-  long: 5,
-  'tune-up': 9,
-  test: 9,
-  race: 10,
-  'semi-long': 4,
-};
 const EASY_EFFORT = 3;
+const EASY: ReadonlySet<Day['role']> = new Set(['easy', 'short-easy', 'recovery']);
 /** Share of the heart's range at an effort of 3, and what each step of effort adds. */
 const HEART = { easy: 0.6, step: 0.055 };
 
 /** Runs a planned day as an invented athlete would, with believable scatter; nothing where nothing is planned. */
 export function runDay({ day, sessionPaces, hearts }: PlannedRun, temper: Temper): RunEntry[] {
   const random = randomOf(`${temper.seed} ${day.date}`);
-  const isEasy = EFFORTS[day.role] === undefined;
+  const isEasy = EASY.has(day.role);
+  // As hard as the plan takes the day to be, give or take.
+  const usual = day.time > 0 ? dayLoad(day) / (day.time / 60) : EASY_EFFORT;
   const reps = repsOf(targetsOf(day, { sessionPaces }), day, temper, random);
   return asPlanned(day).map((planned, index) => {
     if (planned.kind !== 'run' || !planned.distance || !planned.time) return planned;
     const distance = Math.round(planned.distance * around(random, SCATTER.distance));
     const pace = (planned.time / planned.distance) * (isEasy ? temper.easy : 1);
-    const effort = Math.min(10, (EFFORTS[day.role] ?? EASY_EFFORT) + Math.round(random() - 0.5));
+    const effort = Math.min(10, Math.max(1, Math.round(usual + random() - 0.5)));
     return {
       ...planned,
       distance,

@@ -1,3 +1,4 @@
+import { isBlankMorning } from '@nadir/core/record';
 import type { AthleteRecord, RecordChanged } from '@nadir/contract';
 
 /** A record with what was changed in it, in the order of its days. */
@@ -6,7 +7,10 @@ export function withChanges(kept: AthleteRecord, changed: RecordChanged): Athlet
   const entries = [...kept.entries.filter((each) => !gone.has(placeOf(each))), ...changed.entries];
   return {
     entries: entries.sort((one, other) => placeOf(one).localeCompare(placeOf(other))),
-    mornings: byDate(kept.mornings, changed.mornings),
+    // A note of which nothing is left is taken back.
+    mornings: byDate(kept.mornings, changed.mornings).filter(
+      ({ revision: _, ...morning }) => !isBlankMorning(morning),
+    ),
     reviews: byDate(kept.reviews, changed.reviews),
   };
 }

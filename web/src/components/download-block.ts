@@ -13,10 +13,20 @@ export function downloadWhole(
   history: readonly PlannedDay[],
 ): void {
   const diary = {
-    entries: entries.map(withoutRevision),
+    entries: entries
+      .map(withoutRevision)
+      .map(mornings.length > 0 ? (entry) => entry : withoutHealth),
     ...(mornings.length > 0 && { mornings: mornings.map(withoutRevision) }),
   };
   downloadJson(`${fileName(file)}-diary`, { ...file, diary, history });
+}
+
+/** That a run was missed, without a word of why where that is health. */
+function withoutHealth<T extends { reason?: string | undefined; note?: string | undefined }>(
+  entry: T,
+): T {
+  const isHealth = entry.reason === 'ill' || entry.reason === 'sore';
+  return isHealth ? { ...entry, reason: undefined, note: undefined } : entry;
 }
 
 function withoutRevision<T extends { revision: number }>({ revision: _, ...rest }: T) {

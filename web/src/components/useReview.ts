@@ -23,9 +23,11 @@ export function useReview({ block, shown }: LaidAndShown): ReviewAndShown {
   }, [block, shown, today, entries, mornings]);
 }
 
-/** What was run of each week of which something is known, in shown units. */
+/** What was run of each week that is known day by day, in shown units: no day that is not known is drawn as a shortfall. */
 export function runOfWeeks({ weeks }: ShownReview): ReadonlyMap<number, number> {
   return new Map(
-    [...weeks].flatMap(([number, { run }]) => (run === undefined ? [] : [[number, run]])),
+    [...weeks].flatMap(([number, { run, unknown }]) =>
+      run === undefined || unknown > 0 ? [] : [[number, run]],
+    ),
   );
 }

@@ -35,6 +35,13 @@ describe('what a recorded day weighs', () => {
     expect(recordedLoad(easy, [{ ...at, kind: 'missed' }], {})).toBe(0);
   });
 
+  it('is something on a day of rest too, where distance alone is known: 10 km at six minutes by 3', () => {
+    const rest = block.weeks[0]?.days.find(({ role }) => role === 'rest');
+    if (!rest) throw new Error('The first week has a day of rest.');
+    const run = { date: rest.date, place: 0, kind: 'run', distance: 10_000 } as const;
+    expect(recordedLoad(rest, [run], {})).toBe(180);
+  });
+
   it('moves the legs: a week not run leaves them lighter', () => {
     const record = (block.weeks[1]?.days ?? []).map(({ date }) => ({
       date,

@@ -1,5 +1,5 @@
 import { type CivilDate, sum } from '../../base/index.js';
-import { entriesByDay, type EntryKind, type RunEntry } from '../../record/index.js';
+import { entriesByDay, type EntryKind, type RunEntry, USUAL_PACE } from '../../record/index.js';
 import type { Day } from '../block/day.js';
 import { dayLoad } from './legs.js';
 
@@ -42,7 +42,7 @@ export function recordedLoad(
   if (entries.length === 0) return undefined;
   const planned = (day.time + day.cross.time) / 60;
   const usual = planned > 0 ? dayLoad(day) / planned : EFFORT.run;
-  const pace = day.distance > 0 ? day.time / day.distance : 0;
+  const pace = day.distance > 0 ? day.time / day.distance : USUAL_PACE;
   return sum(
     entries.map(({ kind, time, distance = 0, effort, heart }) => {
       const minutes = (time ?? distance * pace) / 60;

@@ -9,6 +9,8 @@ export interface LastWeek {
   longRun: { planned: number; run: number | null };
   hard: { planned: number; done: number };
   missed: number;
+  /** Days of which nothing is recorded. */
+  unknown: number;
   /** Minutes × effort. */
   load: number;
 }
@@ -25,6 +27,7 @@ export function lastWeekOf({ weeks }: Review, figures: ShownReview): LastWeek | 
     longRun: { planned: shown.longRun.planned, run: shown.longRun.run ?? null },
     hard: last.hard,
     missed: last.days.filter(({ done }) => done.state === 'missed').length,
+    unknown: last.unknown,
     load: Math.round(last.load),
   };
 }

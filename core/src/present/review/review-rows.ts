@@ -23,20 +23,24 @@ export function reviewRows(
         const run = of(number)?.run;
         return run === undefined ? '' : runText(run);
       },
-      why: () =>
-        'What was run, the race apart. Empty where nothing is recorded: that is not known.',
+      why: ({ number }) => {
+        const unknown = reviewed.get(number)?.unknown ?? 0;
+        return unknown > 0
+          ? `What was run, as far as it is recorded: ${unknown} ${unknown === 1 ? 'day is' : 'days are'} not known.`
+          : 'What was run, the race apart.';
+      },
     },
     {
       key: 'difference',
       label: 'Against plan',
       text: ({ number }) => {
         const { run, planned } = of(number) ?? {};
-        const isOver = reviewed.get(number)?.isOver === true;
-        return run === undefined || planned === undefined || !isOver
+        const isWhole = reviewed.get(number)?.isWhole === true;
+        return run === undefined || planned === undefined || !isWhole
           ? ''
           : differenceText(run, planned);
       },
-      why: () => 'What was run less what was planned, of weeks that are over.',
+      why: () => 'What was run less what was planned, of weeks that are over and known day by day.',
     },
     {
       key: 'load',

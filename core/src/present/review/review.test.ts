@@ -12,6 +12,7 @@ import { showBlock } from '../index.js';
 import {
   differenceText,
   doneWords,
+  lastWeekOf,
   legsWords,
   needOf,
   patternTitles,
@@ -39,6 +40,7 @@ describe('what was run, in figures', () => {
         planned: volume,
         run: volume,
         longRun: { planned: longRun, run: longRun },
+        unknown: 0,
       });
     });
   });
@@ -83,6 +85,18 @@ describe('what was run, in figures', () => {
     expect(text('missed')).toBe('1');
     expect(Number(text('load'))).toBeGreaterThan(500);
     expect(reviewRows(reviewOn(block, '2026-12-14'), figures, shown)).toEqual([]);
+  });
+
+  it('a week of which days are not known is held against nothing', () => {
+    const { review, shown, figures } = shownIn(km, { '2027-02-02': [] });
+    const rows = new Map(reviewRows(review, figures, shown).map((row) => [row.key, row]));
+    const week = block.weeks[7]!;
+    expect(rows.get('difference')?.text(week, 7)).toBe('');
+    expect(rows.get('run')?.text(week, 7)).not.toBe('');
+    expect(rows.get('run')?.why?.(week)).toContain('1 day is not known');
+    expect(figures.weeks.get(8)?.unknown).toBe(1);
+    expect(lastWeekOf(review, figures)).toMatchObject({ number: 8, unknown: 1 });
+    expect(review.weeks[7]).toMatchObject({ isWhole: false, monotony: undefined });
   });
 
   it('a difference carries its sign', () => {

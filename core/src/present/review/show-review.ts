@@ -14,6 +14,8 @@ export interface ShownWeekReview {
   /** Undefined where nothing is recorded: not known is never zero. */
   run: number | undefined;
   longRun: { planned: number; run: number | undefined };
+  /** Days over of which nothing is recorded. */
+  unknown: number;
 }
 
 /** What was run in figures that add up: days to weeks. */
@@ -33,7 +35,7 @@ export function showReview(review: Review, shown: ShownBlock): ShownReview {
 }
 
 function showWeek(
-  { week, days, isKnown, longRun }: WeekReviewed,
+  { week, days, isKnown, unknown, longRun }: WeekReviewed,
   { weeks, measure }: ShownBlock,
   into: Map<CivilDate, number>,
 ): ShownWeekReview {
@@ -50,6 +52,7 @@ function showWeek(
   return {
     planned: tenth(planned * measure.step),
     run: isKnown ? tenth(sum(runs)) : undefined,
+    unknown,
     longRun: {
       planned: tenth((steps?.longRun ?? 0) * measure.step),
       run: longRun.run === undefined || !long ? undefined : into.get(long.day.date),

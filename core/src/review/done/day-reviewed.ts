@@ -8,6 +8,7 @@ import {
   repsDone,
   type RepsDone,
   type RunEntry,
+  USUAL_PACE,
 } from '../../record/index.js';
 import { laySession, readSession, type SessionPaces } from '../../sessions/index.js';
 import type { BlockSpec } from '../../spec/index.js';
@@ -54,7 +55,7 @@ export function reviewDay(
     week,
     entries,
     morning,
-    done: dayDone(day, entries, easy ?? 0.36),
+    done: dayDone(day, entries, easy ?? USUAL_PACE),
     load: recordedLoad(day, entries, paces.athlete),
     easy: range && easyRun(day, entries, range),
     reps: repsOf(day, entries, paces),

@@ -23,12 +23,16 @@ export interface WeekReviewed {
   isOver: boolean;
   /** False where nothing at all is recorded: what was run is not known then, and never zero. */
   isKnown: boolean;
+  /** Days over on which something was planned and of which nothing is recorded. */
+  unknown: number;
+  /** True for a week that is over and known day by day: what was run is held against its plan. */
+  isWhole: boolean;
   planned: number;
   run: number;
   longRun: { planned: number; run: number | undefined };
   hard: { planned: number; done: number };
   load: number;
-  /** Of a week that is over and known. */
+  /** Of a whole week. */
   monotony: number | undefined;
 }
 
@@ -71,11 +75,17 @@ function reviewWeek(
   const long = days.find(({ day }) => day.role === 'long');
   const hard = days.filter(({ day }) => isHardRunning(day));
   const isKnown = days.some(({ entries }) => entries.length > 0);
+  const unknown = days.filter(
+    ({ day, done }) => day.date < today && day.role !== 'race' && done.state === 'unknown',
+  ).length;
+  const isWhole = isOver && isKnown && unknown === 0;
   return {
     week,
     days,
     isOver,
     isKnown,
+    unknown,
+    isWhole,
     planned: sum(week.days.map((day) => (day.role === 'race' ? 0 : day[basis]))),
     run: sum(training.map(({ done }) => done[basis === 'time' ? 'time' : 'distance'])),
     longRun: {
@@ -87,7 +97,7 @@ function reviewWeek(
       done: hard.filter(({ done }) => done.state === 'run').length,
     },
     load: sum(days.map(({ load = 0 }) => load)),
-    monotony: isOver && isKnown ? monotonyOf(days.map(({ load = 0 }) => load)) : undefined,
+    monotony: isWhole ? monotonyOf(days.map(({ load = 0 }) => load)) : undefined,
   };
 }
 

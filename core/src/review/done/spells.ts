@@ -19,9 +19,21 @@ export interface IllnessSpell {
 
 const GRAVER: readonly Illness[] = ['above-neck', 'below-neck', 'fever'];
 
-/** The last illness the mornings speak of; undefined where none do. */
-export function illnessOf({ mornings, today }: Pick<Review, 'mornings' | 'today'>) {
-  const ordered = mornings.toSorted((one, other) => (one.date < other.date ? -1 : 1));
+/**
+ * The last illness that mornings speak of, or days that were missed for it: of what
+ * kind those were is not said, and counts as below the neck. Undefined where none is.
+ */
+export function illnessOf({ mornings, days, today }: Pick<Review, 'mornings' | 'days' | 'today'>) {
+  const told = new Set(mornings.flatMap(({ date, ill }) => (ill ? [date] : [])));
+  const missed = days
+    .filter(({ day, done }) => done.reason === 'ill' && !told.has(day.date))
+    .map(({ day: { date } }) => ({ date, ill: 'below-neck' as const }));
+  const ran = days
+    .filter(({ done }) => done.state === 'run')
+    .map(({ day: { date } }) => ({ date, ill: undefined }));
+  const ordered = [...mornings, ...missed, ...ran].sort((one, other) =>
+    one.date.localeCompare(other.date),
+  );
   const ill = ordered.filter((each) => each.ill !== undefined);
   const last = ill.at(-1);
   if (!last) return undefined;

@@ -3,10 +3,8 @@ import type { Review } from '../done/review-block.js';
 import { illnessOf } from '../done/spells.js';
 import type { FindPattern } from './pattern.js';
 
-/** Mornings that still speak of now. */
+/** Mornings that still speak of now; that many in a row are no single bad night. */
 const NOW = 3;
-/** Mornings in a row that are no single bad night. */
-const MORNINGS = 3;
 /** At or under this of five, a night or a morning was poor. */
 const POOR = 2;
 /** Weeks over which soreness and load are held against each other. */
@@ -46,20 +44,21 @@ export const soreNow: FindPattern = (review) => {
 };
 
 /** Three mornings in a row tired, short of sleep, or with a pulse over the usual. */
-export const notRecovering: FindPattern = ({ mornings, rules }) => {
+export const notRecovering: FindPattern = (review) => {
+  const { mornings, rules } = review;
   const ordered = inOrder(mornings);
-  const last = ordered.slice(-MORNINGS);
-  const before = ordered.slice(0, -MORNINGS).flatMap(({ pulse }) => pulse ?? []);
+  const last = recent(review);
+  const before = ordered.filter((each) => !last.includes(each)).flatMap(({ pulse }) => pulse ?? []);
   const usual = before.length > 0 ? sum(before) / before.length : Infinity;
   const isPoor = ({ fresh = 5, sleep = 5, pulse = 0 }: Review['mornings'][number]) =>
     fresh <= POOR || sleep <= POOR || pulse >= usual + rules.diary.pulseOver;
-  if (last.length < MORNINGS || !last.every(isPoor)) return undefined;
+  if (last.length < NOW || !last.every(isPoor)) return undefined;
   return { code: 'not-recovering', level: 'caution', dates: dates(last), health: true };
 };
 
 /** Soreness that rises with the load: both higher in each of three weeks than in the one before. */
 export const soreWithLoad: FindPattern = ({ weeks }) => {
-  const last = weeks.filter(({ isOver, isKnown }) => isOver && isKnown).slice(-WEEKS);
+  const last = weeks.filter(({ isWhole }) => isWhole).slice(-WEEKS);
   const sore = last.map(({ days }) => sum(days.map(({ morning }) => morning?.sore?.level ?? 0)));
   const rises = (values: readonly number[]) =>
     values.every((value, index) => index === 0 || value > (values[index - 1] ?? 0));

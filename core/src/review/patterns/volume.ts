@@ -9,7 +9,7 @@ const SILENT_DAYS = 7;
 
 /** Three weeks in a row under plan. */
 export const underPlan: FindPattern = ({ weeks, rules }) => {
-  const last = known(weeks).slice(-IN_A_ROW);
+  const last = lastOver(weeks, IN_A_ROW);
   const { light } = rules.diary;
   if (last.length < IN_A_ROW || last.some((week) => share(week) >= light)) return undefined;
   return of('under-plan', last, light);
@@ -17,7 +17,7 @@ export const underPlan: FindPattern = ({ weeks, rules }) => {
 
 /** Heavier than planned: said as plainly as lighter. */
 export const overPlan: FindPattern = ({ weeks, rules }) => {
-  const last = known(weeks).slice(-1);
+  const last = lastOver(weeks, 1);
   const { heavy } = rules.diary;
   if (last.length === 0 || last.some((week) => share(week) <= heavy)) return undefined;
   return of('over-plan', last, heavy);
@@ -38,9 +38,10 @@ export const nothingRecorded: FindPattern = ({ days, today }) => {
   };
 };
 
-/** Weeks that are over and of which something is known, those of a race left out. */
-function known(weeks: readonly WeekReviewed[]): WeekReviewed[] {
-  return weeks.filter(({ isOver, isKnown, planned }) => isOver && isKnown && planned > 0);
+/** The last weeks that are over, where all of them are known day by day: what is not known is never zero. */
+function lastOver(weeks: readonly WeekReviewed[], count: number): WeekReviewed[] {
+  const last = weeks.filter(({ isOver }) => isOver).slice(-count);
+  return last.every(({ isWhole, planned }) => isWhole && planned > 0) ? last : [];
 }
 
 function share({ run, planned }: WeekReviewed): number {

@@ -3,7 +3,7 @@ import { addDays, differenceInDays } from '../../base/index.js';
 import { isHardRunning } from '../../layout/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
 import type { Review } from '../done/review-block.js';
-import { daysFrom, firstOpenDay } from './changes.js';
+import { daysFrom, firstOpenDay, placedWords, withoutHard } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 
 /** Days after which the way back is over, one way or the other. */
@@ -32,7 +32,7 @@ export const backBySteps: Propose = (review) => {
   if (painful) return [];
   const confirmed = since.filter(({ done }) => done.state === 'run').length;
   const step = STEPS[confirmed];
-  return step ? next(review, step) : [];
+  return step ? next(review, hurt, step) : [];
 };
 
 /** The last days without running that soreness led to. */
@@ -49,14 +49,20 @@ function lastHurt({ block, mornings, today }: Review): BlockEvent | undefined {
   });
 }
 
-function next(review: Review, { title, part }: (typeof STEPS)[number]): Proposal[] {
-  const { block } = review;
+function next(
+  review: Review,
+  hurt: BlockEvent,
+  { title, part }: (typeof STEPS)[number],
+): Proposal[] {
+  const { block, rules } = review;
   const from = firstOpenDay(review);
   const run = daysFrom(block, from, addDays(from, AHEAD)).find(
     (day) => day.time > 0 && day.role !== 'race' && !day.swap,
   );
   if (!run) return [];
-  const days = withFixedDay(block.spec.days, run.date, {
+  // Hard running comes last, and not before the rule’s quiet days are over.
+  const quiet = daysFrom(block, from, addDays(lastDay(hurt), rules.diary.quietDays));
+  const days = withFixedDay(withoutHard(block, quiet).days, run.date, {
     ...part,
     amount: undefined,
     follow: undefined,
@@ -66,7 +72,7 @@ function next(review: Review, { title, part }: (typeof STEPS)[number]): Proposal
     {
       key: 'back-by-steps',
       title: `The next step back: ${title} on ${dayWords(run.date)}`,
-      because: `Run without pain, it is confirmed, and the next step is offered.${hard}`,
+      because: `Run without pain, it is confirmed, and the next step is offered.${hard}${placedWords(quiet)}`,
       command: {
         change: { days },
         message: `Set the next step back on ${dayWords(run.date)}: ${title}.`,

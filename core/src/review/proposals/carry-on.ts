@@ -1,6 +1,7 @@
 import { formatPercent, formatPlain } from '../../base/format/index.js';
 import { sum } from '../../base/index.js';
 import { growthLimit, layoutStep } from '../../rules/index.js';
+import { missedOf } from '../done/spells.js';
 import { weeksHeldAt, weeksToCome } from './changes.js';
 import type { Propose } from './proposal.js';
 
@@ -11,13 +12,13 @@ const WEEKS = 2;
 export const carryOn: Propose = (review, measure) => {
   const { block, rules, weeks } = review;
   const [next] = weeksToCome(review);
-  const last = weeks
-    .filter(({ isOver, isKnown, week }) => isOver && isKnown && !week.recovery)
-    .slice(-WEEKS);
+  const last = weeks.filter(({ isWhole, week }) => isWhole && !week.recovery).slice(-WEEKS);
   if (!next || last.length === 0 || next.taperShare < 1) return [];
   const held = sum(last.map(({ run }) => run)) / last.length;
   const planned = sum(last.map((each) => each.planned)) / last.length;
-  if (held >= rules.diary.light * planned) return [];
+  // Days missed in a row have a way back of their own.
+  const isMissing = (missedOf(review)?.length ?? 0) > rules.diary.fewMissed;
+  if (held <= 0 || isMissing || held >= rules.diary.light * planned) return [];
   const step = layoutStep(block.spec.athlete, rules);
   const most = growthLimit(held, block.feasible.cap);
   if (most >= next.volume) return [];

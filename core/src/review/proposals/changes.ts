@@ -1,6 +1,7 @@
-import { addDays, type CivilDate } from '../../base/index.js';
+import { dayWords } from '../../base/format/index.js';
+import { addDays, type CivilDate, metresPer } from '../../base/index.js';
 import type { Command } from '../../edit/index.js';
-import { type Block, type Day, isHardRunning, type Week } from '../../layout/index.js';
+import { type Block, type Day, mainOf, type Week } from '../../layout/index.js';
 import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import { withPin } from '../../spec/index.js';
 import type { Review } from '../done/review-block.js';
@@ -17,19 +18,42 @@ export function firstOpenDay({ days, today }: Review): CivilDate {
   return isRecorded ? addDays(today, 1) : today;
 }
 
-/** Nothing hard on these days: key sessions become easy runs. */
-export function withoutHard(fixed: readonly FixedDay[], days: readonly Day[]): FixedDay[] {
-  const hard = days.filter((day) => isHardRunning(day) && day.role !== 'race');
-  return hard.reduce<FixedDay[]>(
-    (kept, { date }) =>
-      withFixedDay(kept, date, {
-        role: 'easy',
-        session: undefined,
+const PLACED: ReadonlySet<Day['role']> = new Set(['race', 'tune-up', 'test']);
+
+/** Nothing hard on these days: key sessions become easy runs, long runs are run easy. What is placed stays, and is said. */
+export function withoutHard(
+  { spec }: Pick<Block, 'spec'>,
+  days: readonly Day[],
+): { days: FixedDay[]; isChanged: boolean } {
+  const hard = days.filter((day) => day.hardTime > 0 && !day.swap && !PLACED.has(day.role));
+  const eased = hard.reduce<FixedDay[]>(
+    (kept, day) =>
+      withFixedDay(kept, day.date, {
+        ...(day.role === 'long'
+          ? { session: easyText(day, spec.athlete) }
+          : { role: 'easy', session: undefined }),
         follow: undefined,
         amount: undefined,
       }),
-    [...fixed],
+    [...spec.days],
   );
+  return { days: eased, isChanged: hard.length > 0 };
+}
+
+/** The same length without what was quick in it. */
+function easyText(day: Day, { basis, unit }: Block['spec']['athlete']): string {
+  const long = mainOf(day) ?? day;
+  return basis === 'time'
+    ? `${Math.round(long.time / 60)} min easy`
+    : `${Number((long.distance / metresPer(unit)).toFixed(1))} ${unit} easy`;
+}
+
+/** A sentence for races and tests that stand on days without anything hard; empty where none does. */
+export function placedWords(days: readonly Day[]): string {
+  const placed = days.filter(({ role }) => role === 'tune-up' || role === 'test');
+  if (placed.length === 0) return '';
+  const names = placed.map(({ date }) => dayWords(date)).join(', ');
+  return ` What is placed on ${names} stands: move it under Races & days away.`;
 }
 
 /** Weeks held at parts of an amount, their long runs at the same parts of their own; whole layout steps. */
@@ -53,6 +77,7 @@ export function weeksHeldAt(
 }
 
 /** Weeks that have not begun, the race’s own left out. */
-export function weeksToCome({ block: { weeks }, today }: Review): Week[] {
-  return weeks.filter(({ start, toGo }) => start > today && toGo > 0);
+export function weeksToCome(review: Review): Week[] {
+  const from = firstOpenDay(review);
+  return review.block.weeks.filter(({ start, toGo }) => start >= from && toGo > 0);
 }

@@ -1,10 +1,10 @@
 import { dayWords } from '../../base/format/index.js';
 import { addDays, type CivilDate } from '../../base/index.js';
-import { addEvent, type Command } from '../../edit/index.js';
+import { addEvent, changeEvent, type Command } from '../../edit/index.js';
 import { type BlockEvent, lastDay } from '../../spec/days/index.js';
 import type { Review } from '../done/review-block.js';
 import { illnessOf, type IllnessSpell } from '../done/spells.js';
-import { daysFrom, firstOpenDay, withoutHard } from './changes.js';
+import { daysFrom, firstOpenDay, placedWords, withoutHard } from './changes.js';
 import type { Propose } from './proposal.js';
 
 const DOCTOR =
@@ -22,13 +22,14 @@ function easyOnly(review: Review, spell: IllnessSpell) {
   const { block } = review;
   const from = firstOpenDay(review);
   const to = addDays(spell.to, spell.days);
-  const change = { days: withoutHard(block.spec.days, daysFrom(block, from, to)) };
-  const isChanged = change.days.length !== block.spec.days.length || hardIn(review, from, to);
+  const quiet = daysFrom(block, from, to);
+  const { days, isChanged } = withoutHard(block, quiet);
+  const change = { days };
   return [
     {
       key: 'easy-only',
       title: `Easy running only until ${dayWords(to)}`,
-      because: `A cold above the neck, ${daysWords(spell.days)}: nothing hard for as long again after it.`,
+      because: `A cold above the neck, ${daysWords(spell.days)}: nothing hard for as long again after it.${placedWords(quiet)}`,
       command: isChanged
         ? { change, message: `Took hard running out until ${dayWords(to)}, after a cold.` }
         : undefined,
@@ -42,10 +43,18 @@ function noRunning(review: Review, spell: IllnessSpell) {
   const { block, today } = review;
   const to = spell.isOver ? spell.to : later(spell.to, today);
   const event: BlockEvent = { kind: 'illness', name: 'Ill', from: spell.from, to };
-  const placed = block.spec.events.some(
-    (each) => each.kind === 'illness' && each.from <= to && lastDay(each) >= to,
+  // One that stands already grows with what is told: there are no two of one illness.
+  const index = block.spec.events.findIndex(
+    (each) =>
+      each.kind === 'illness' && each.from <= to && lastDay(each) >= addDays(spell.from, -1),
   );
-  const command: Command | undefined = placed ? undefined : addEvent(block, event);
+  const standing = block.spec.events[index];
+  const placed = standing !== undefined && lastDay(standing) >= to;
+  const command: Command | undefined = placed
+    ? undefined
+    : standing
+      ? changeEvent(block, index, { ...standing, to })
+      : addEvent(block, event);
   return [
     {
       key: 'illness',
@@ -60,10 +69,6 @@ function noRunning(review: Review, spell: IllnessSpell) {
       health: true,
     },
   ];
-}
-
-function hardIn({ block }: Review, from: CivilDate, to: CivilDate): boolean {
-  return daysFrom(block, from, to).some(({ role }) => role === 'quality');
 }
 
 function daysWords(days: number): string {

@@ -54,7 +54,7 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
   const held = { week: next, volume: afterSome * next.volume, longRun: afterSome * next.longRun };
   const change = {
     ...weeksHeldAt(block, [held], layoutStep(block.spec.athlete, rules)),
-    days: withoutHard(block.spec.days, quiet),
+    days: withoutHard(block, quiet).days,
   };
   const volume = change.pins?.find(({ week }) => week === next.number)?.volume ?? 0;
   return [
@@ -73,10 +73,9 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
 /** As many steps as weeks were lost, of the last whole week; the climb goes on from there. */
 function stepsBack(review: Review, spell: MissedSpell, measure: Measure): Proposal[] {
   const { block, rules, weeks } = review;
-  const { basis } = block.spec.athlete;
   const last = weeks.findLast(({ week }) => addDays(week.start, week.length) <= spell.from);
   const full = last
-    ? last.isKnown
+    ? last.isWhole
       ? Math.min(last.run, last.planned)
       : last.planned
     : block.spec.volume.start;
@@ -89,11 +88,17 @@ function stepsBack(review: Review, spell: MissedSpell, measure: Measure): Propos
       const part = [first, second, third][index];
       return part === undefined
         ? []
-        : [{ week, part, volume: Math.min(week.volume, part * full), longRun: part * longRun }];
+        : [
+            {
+              week,
+              part,
+              volume: Math.min(week.volume, part * full),
+              longRun: Math.min(week.longRun, part * longRun),
+            },
+          ];
     });
   const [next] = steps;
-  const end = steps.at(-1)?.week;
-  if (!next || !end) return [];
+  if (!next) return [];
   const quiet = daysFrom(block, firstOpenDay(review), addDays(next.week.start, 6));
   const step = layoutStep(block.spec.athlete, rules);
   const words = steps.map(({ part }) => formatPercent(part)).join(', ');
@@ -104,8 +109,8 @@ function stepsBack(review: Review, spell: MissedSpell, measure: Measure): Propos
       title: `Back in ${steps.length === 1 ? 'one step' : `${steps.length} steps`}: ${volumes.join(', ')}`,
       because: `${spell.length} days without running: ${words} of the last whole week (${formatPlain(full, measure)}), easy in the first, then the climb goes on from what is held. Look at the goal again.`,
       command: {
-        change: { ...weeksHeldAt(block, steps, step), days: withoutHard(block.spec.days, quiet) },
-        message: `Came back by steps after ${spell.length} missed days, counted in ${basis === 'time' ? 'minutes' : 'distance'}.`,
+        change: { ...weeksHeldAt(block, steps, step), days: withoutHard(block, quiet).days },
+        message: `Came back by steps after ${spell.length} missed days.`,
       },
     },
   ];

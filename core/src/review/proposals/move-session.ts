@@ -23,13 +23,13 @@ export const moveSession: Propose = (review) => {
   );
   if (!missed || differenceInDays(review.today, missed.day.date) > STILL_WORTH) return [];
   if (missed.done.reason === 'ill' || missed.done.reason === 'sore') return [];
-  const place = placeFor(review);
+  const place = placeFor(review, missed);
   const proposal = place && moved(review, missed, place);
   return proposal ? [proposal] : [];
 };
 
 /** The first easy day with nothing hard or long within the rule’s easy days of it. */
-function placeFor(review: Review): Day | undefined {
+function placeFor(review: Review, missed: DayReviewed): Day | undefined {
   const from = firstOpenDay(review);
   const ahead = daysFrom(review.block, addDays(from, -AHEAD), addDays(from, 2 * AHEAD));
   const { easyBetween } = review.rules.week;
@@ -40,9 +40,21 @@ function placeFor(review: Review): Day | undefined {
     (day) =>
       !done.has(day.date) && (isHardRunning(day) || day.role === 'long' || day.role === 'race'),
   );
+  // No week holds more hard days than the one it was missed in, and a taper none that was missed.
+  const most = review.weeks[missed.week - 1]?.hard.planned ?? 1;
+  const open = new Set(
+    review.block.weeks
+      .filter(
+        ({ taperShare, days }) =>
+          taperShare >= 1 &&
+          days.filter((day) => isHardRunning(day) && !done.has(day.date)).length < most,
+      )
+      .flatMap(({ days }) => days.map(({ date }) => date)),
+  );
   return ahead.find(
     ({ date, role, swap }) =>
       date >= from &&
+      open.has(date) &&
       date < addDays(from, AHEAD) &&
       PLAIN.has(role) &&
       !swap &&

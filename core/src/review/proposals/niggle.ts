@@ -4,7 +4,7 @@ import { addEvent } from '../../edit/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
 import { runningInPain, soreNow } from '../patterns/health.js';
 import type { Review } from '../done/review-block.js';
-import { daysFrom, firstOpenDay, withoutHard } from './changes.js';
+import { daysFrom, firstOpenDay, placedWords, withoutHard } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 
 const PHYSIOTHERAPIST =
@@ -40,24 +40,30 @@ function intoThePool(review: Review): Proposal {
   const { block, rules, mornings } = review;
   const { poolDays, quietDays } = rules.diary;
   const from = firstOpenDay(review);
-  const runs = daysFrom(block, from, addDays(from, quietDays - 1)).filter(
-    ({ time, role, swap }) => time > 0 && role !== 'race' && !swap,
-  );
-  const pooled = runs.slice(0, poolDays);
+  const next = daysFrom(block, from, addDays(from, quietDays - 1))
+    .filter(
+      ({ time, cross, swap, role }) => role !== 'race' && (time > 0 || (swap && cross.time > 0)),
+    )
+    .slice(0, poolDays);
+  const runs = next.filter(({ swap }) => !swap);
   const quiet = daysFrom(block, from, addDays(from, poolDays + quietDays - 1));
-  const days = pooled.reduce<FixedDay[]>(
+  const eased = withoutHard(block, quiet);
+  const days = runs.reduce<FixedDay[]>(
     (kept, { date }) => withFixedDay(kept, date, { swap: { kind: 'pool', reason: 'soreness' } }),
-    withoutHard(block.spec.days, quiet),
+    eased.days,
   );
+  // Once taken it stands in the block: the runs after these stay runs.
+  const isOpen = runs.length > 0 || eased.isChanged;
   const where = mornings.findLast(({ sore }) => sore)?.sore?.where ?? 'a niggle';
   return {
     key: 'niggle',
-    title: `The next ${pooled.length} runs in the pool, minute for minute`,
-    because: `Sore, ${where}: nothing hard before ${dayWords(addDays(from, poolDays + quietDays))}; then back by steps.`,
-    command: {
-      change: { days },
-      message: `Put ${pooled.length} runs into the pool for a niggle.`,
-    },
+    title: isOpen
+      ? `The next ${next.length === 1 ? 'run' : `${next.length} runs`} in the pool, minute for minute`
+      : 'In the pool until it is quiet',
+    because: `Sore, ${where}: nothing hard before ${dayWords(addDays(from, poolDays + quietDays))}; then back by steps.${placedWords(quiet)}`,
+    command: isOpen
+      ? { change: { days }, message: `Put ${runs.length} runs into the pool for a niggle.` }
+      : undefined,
     caution: PHYSIOTHERAPIST,
     health: true,
   };

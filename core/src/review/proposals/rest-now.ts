@@ -8,7 +8,7 @@ export const restNow: Propose = (review) => {
   if (!notRecovering(review)) return [];
   const [next] = weeksToCome(review);
   const present = review.weeks.at(-1)?.week;
-  if (!next || next.recovery || next.taperShare < 1) return [];
+  if (!next || next.recovery || next.recoveryDue || next.taperShare < 1) return [];
   const isLengthened = present?.recovery === true;
   return [
     {

@@ -5,6 +5,7 @@ import type { Phase } from '@nadir/core/layout';
 import type { ShownBlock } from '@nadir/core/present';
 import { differenceText, runText, type ShownReview } from '@nadir/core/present/review';
 import type { WeekReviewed } from '@nadir/core/review';
+import { plural } from '../../components/dates.js';
 import { IconAct } from '../../components/IconAct.js';
 import type { DoneActs } from '../../diary/useDone.js';
 import { BackIcon, NextIcon } from '../../theme/icons.js';
@@ -29,7 +30,7 @@ export function ReviewHead({
   onGo: (week: number) => void;
 }) {
   const { number, start, days } = week;
-  const { planned = 0, run } = figures.weeks.get(number) ?? {};
+  const { planned = 0, run, unknown = 0 } = figures.weeks.get(number) ?? {};
   const unit = unitName(measure);
   const phase = phases.findLast(({ firstWeek }) => firstWeek <= number);
   const last = days.at(-1)?.date ?? start;
@@ -46,7 +47,8 @@ export function ReviewHead({
         ) : (
           <>
             <b>{runText(run)}</b> run{isOver ? '' : ' so far'}{' '}
-            {isOver && <b>{differenceText(run, planned)}</b>}
+            {isOver && unknown === 0 && <b>{differenceText(run, planned)}</b>}
+            {unknown > 0 && <span className="muted">{plural(unknown, 'day')} not known</span>}
           </>
         )}
       </span>

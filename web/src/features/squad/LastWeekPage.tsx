@@ -10,6 +10,7 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { errorSentence, useGlancesQuery } from '../../api/api.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
+import { plural } from '../../components/dates.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import styles from './Squad.module.css';
 import type { SquadAthlete } from './squad-order.js';
@@ -81,7 +82,9 @@ type Order = 'name' | 'difference' | 'missed' | 'load';
 const ORDERS: Readonly<Record<Order, (athlete: SquadAthlete) => number>> = {
   name: () => 0,
   difference: ({ block }) =>
-    block?.lastWeek ? block.lastWeek.run / Math.max(1, block.lastWeek.planned) : Infinity,
+    block?.lastWeek?.unknown === 0
+      ? block.lastWeek.run / Math.max(1, block.lastWeek.planned)
+      : Infinity,
   missed: ({ block }) => -(block?.lastWeek?.missed ?? -1),
   load: ({ block }) => -(block?.lastWeek?.load ?? -1),
 };
@@ -103,7 +106,11 @@ function Row({ athlete: { name, block } }: { athlete: SquadAthlete }) {
           <TableCell>
             <b>{lastWeek.run}</b>
           </TableCell>
-          <TableCell>{differenceText(lastWeek.run, lastWeek.planned)}</TableCell>
+          <TableCell>
+            {lastWeek.unknown > 0
+              ? `${plural(lastWeek.unknown, 'day')} not known`
+              : differenceText(lastWeek.run, lastWeek.planned)}
+          </TableCell>
           <TableCell>
             {lastWeek.longRun.run ?? 'not known'} of {lastWeek.longRun.planned}
           </TableCell>
