@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
-import { fileName } from './download-block.js';
+import { readWholeFile } from '@nadir/contract';
+import { fileName, wholeFile } from './download-block.js';
 
 it.each([
   ['Idris Vale', 'Lantern Bay Marathon', 'idris-vale-lantern-bay-marathon'],
@@ -15,4 +16,34 @@ it.each([
     race: { name: race, distance: 5000 },
   };
   expect(fileName(block)).toBe(file);
+});
+
+it('a file holds no word of health but where it is asked for, and is read with what it holds', () => {
+  const file = {
+    format: 'nadir-block' as const,
+    version: 3 as const,
+    engine: 3,
+    athlete: { name: 'Idris Vale' },
+    race: { name: 'Gullstone 10', date: '2027-04-18', distance: 10_000 },
+  };
+  const missed = { place: 0, kind: 'missed' as const, revision: 2 };
+  const given = {
+    entries: [
+      { ...missed, date: '2027-02-08', reason: 'ill' as const, note: 'in bed' },
+      { ...missed, date: '2027-02-09', reason: 'work' as const, note: 'late shift' },
+    ],
+    mornings: [{ date: '2027-02-08', ill: 'fever' as const, revision: 1 }],
+    history: [],
+  };
+  const text = (health: boolean) => JSON.stringify(wholeFile(file, { ...given, health }));
+  expect(text(false)).not.toMatch(/"ill"|in bed|fever/);
+  expect(text(false)).toContain('late shift');
+  expect(text(true)).toMatch(/"reason":"ill".*in bed.*fever/);
+  for (const health of [false, true]) {
+    const read = readWholeFile(text(health));
+    expect(read).toMatchObject({
+      ok: true,
+      value: { diary: { entries: [{ kind: 'missed' }, {}] } },
+    });
+  }
 });

@@ -6,19 +6,27 @@ export function downloadBlock(file: BlockFile): void {
   downloadJson(fileName(file), file);
 }
 
-/** A block with what was run and the plan as it was handed out; the mornings alone where they are asked for. */
-export function downloadWhole(
-  file: BlockFile,
-  { entries, mornings }: { entries: readonly KeptEntry[]; mornings: readonly KeptMorning[] },
-  history: readonly PlannedDay[],
-): void {
-  const diary = {
-    entries: entries
-      .map(withoutRevision)
-      .map(mornings.length > 0 ? (entry) => entry : withoutHealth),
-    ...(mornings.length > 0 && { mornings: mornings.map(withoutRevision) }),
-  };
-  downloadJson(`${fileName(file)}-diary`, { ...file, diary, history });
+/** What goes into a file beside the block. */
+export interface WithDiary {
+  entries: readonly KeptEntry[];
+  mornings: readonly KeptMorning[];
+  history: readonly PlannedDay[];
+  /** Only where the coach asked for it by name. */
+  health: boolean;
+}
+
+/** A block with what was run, and the plan as it was handed out; health alone where it is asked for. */
+export function wholeFile(file: BlockFile, { entries, mornings, history, health }: WithDiary) {
+  const kept = entries.map(withoutRevision);
+  const diary = health
+    ? { entries: kept, mornings: mornings.map(withoutRevision) }
+    : { entries: kept.map(withoutHealth) };
+  return { ...file, diary, history };
+}
+
+/** Hands a block with its diary to the browser as a file. */
+export function downloadWhole(file: BlockFile, diary: WithDiary): void {
+  downloadJson(`${fileName(file)}-diary`, wholeFile(file, diary));
 }
 
 /** That a run was missed, without a word of why where that is health. */

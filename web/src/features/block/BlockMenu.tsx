@@ -57,11 +57,11 @@ export function BlockMenu({
           acts: [
             {
               label: 'What was run',
-              run: () => downloadWhole(file, { entries, mornings: [] }, history),
+              run: () => downloadWhole(file, { entries, mornings, history, health: false }),
             },
             {
               label: 'What was run, and the mornings (health)',
-              run: () => downloadWhole(file, { entries, mornings }, history),
+              run: () => downloadWhole(file, { entries, mornings, history, health: true }),
             },
           ],
         },
