@@ -3,8 +3,8 @@ import { legsAsPlanned } from '../../layout/index.js';
 import type { Review } from '../../review/index.js';
 import { timesDayOne } from '../figures/legs.js';
 
-/** Multiples of day one that are shown as the same figure. */
-const SAME = 0.05;
+/** Multiples of day one that are no more than the scatter of a plan well run. */
+const SAME = 0.1;
 
 /**
  * How heavy the legs are this morning by what was run, against what was planned;

@@ -1,7 +1,14 @@
 import { capital, dayWords } from '../../base/format/index.js';
 import { unitName } from '../../base/index.js';
 import { isHardRunning, mainOf } from '../../layout/index.js';
-import { type Pattern, patternsOf, type Review, type WeekReviewed } from '../../review/index.js';
+import {
+  type DayReviewed,
+  type Pattern,
+  patternsOf,
+  type Review,
+  type WeekReviewed,
+} from '../../review/index.js';
+import { dayRoleWords } from '../../spec/days/index.js';
 import type { ShownBlock } from '../figures/show.js';
 import { missedWords } from './done-words.js';
 import { runText, type ShownReview } from './show-review.js';
@@ -42,7 +49,8 @@ function hardWords({ days }: WeekReviewed): string {
   const hard = days.filter(({ day, done }) => isHardRunning(day) && done.state === 'run');
   if (hard.length === 0) return '';
   const judged = hard.map(({ day, reps }) => {
-    const what = mainOf(day)?.family?.name.toLowerCase().replace(/^the /, '') ?? 'session';
+    const what =
+      mainOf(day)?.family?.name.toLowerCase().replace(/^the /, '') ?? placeOrSession(day.role);
     const name = `${dayWords(day.date).slice(0, 3)}’s ${what}`;
     const { against } = reps?.judged ?? {};
     if (against === undefined) return `${name} done`;
@@ -52,6 +60,11 @@ function hardWords({ days }: WeekReviewed): string {
       : `${name} ${by.toFixed(0)} s ${against > 0 ? 'slower' : 'quicker'} than set`;
   });
   return `; ${judged.join(', ')}`;
+}
+
+/** A test or race on the way by its name, anything else a session. */
+function placeOrSession(role: DayReviewed['day']['role']): string {
+  return role === 'quality' ? 'session' : dayRoleWords[role];
 }
 
 function missedSentence({ days }: WeekReviewed): string {
