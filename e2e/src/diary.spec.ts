@@ -180,7 +180,7 @@ test('a table is pasted, its columns recognised; what cannot be read is said by 
   await expect(rows).toContainText('not taken: Sat 20 Feb is still to come');
   await page.getByRole('button', { name: 'Take 2 runs' }).click();
   await expect(done(page, 'Mon 1 Feb')).toContainText('8.5 km');
-  await said(page, 'Took 2 runs into the diary.').getByRole('button', { name: 'Undo' }).click();
+  await said(page, 'Added 2 runs to the diary.').getByRole('button', { name: 'Undo' }).click();
   await expect(done(page, 'Mon 1 Feb')).toContainText('Write what was run');
 });
 

@@ -51,7 +51,7 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
           entry,
         })),
       }),
-      `Took ${plural(taken.length, 'run')} into the diary.`,
+      `Added ${plural(taken.length, 'run')} to the diary.`,
     );
     brought.clear();
     void navigate(`/blocks/${id}/diary`);
@@ -79,7 +79,7 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
               maxRows={8}
               fullWidth
               placeholder={
-                'Paste from a spreadsheet, its names with it:\nDate  Distance  Time  Note'
+                'Paste from a spreadsheet, headings and all:\nDate  Distance  Time  Note'
               }
               slotProps={{ input: { 'aria-label': 'Runs as a table' } }}
               onChange={({ target }) => brought.bringText(target.value)}

@@ -42,7 +42,7 @@ export function MatchTable({
             <TableCell>Start</TableCell>
             <TableCell>Done</TableCell>
             <TableCell>Repetitions or splits</TableCell>
-            <TableCell>What becomes of it</TableCell>
+            <TableCell>Status</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>

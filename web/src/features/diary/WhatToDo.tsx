@@ -100,11 +100,11 @@ function OneProposal({
                 setShown(!shown);
               }}
             >
-              {shown ? 'Draw it as it is' : 'Draw it'}
+              {shown ? 'Back to the plan' : 'Preview'}
             </Button>
           </>
         )}
-        <Button onClick={onLeave}>{command ? 'Leave' : 'Good'}</Button>
+        <Button onClick={onLeave}>{command ? 'Leave it' : 'OK'}</Button>
       </div>
     </article>
   );

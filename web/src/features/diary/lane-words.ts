@@ -32,10 +32,10 @@ function morningWords({ days }: Review): string {
   const told = days.filter(({ morning }) => morning);
   const sore = told.filter(({ morning }) => morning?.sore);
   const ill = told.filter(({ morning }) => morning?.ill);
-  if (told.length === 0) return 'Nothing is recorded of the mornings.';
+  if (told.length === 0) return 'No mornings are recorded.';
   const parts = [
     sore.length > 0 ? `sore on ${sore.length}` : '',
     ill.length > 0 ? `ill on ${ill.length}` : '',
   ].filter((each) => each !== '');
-  return `${told.length} mornings told; ${parts.join(', ') || 'never sore, never ill'}.`;
+  return `${told.length} mornings noted; ${parts.join(', ') || 'never sore or ill'}.`;
 }

@@ -57,7 +57,7 @@ export function useBringIn(block: CheckedBlock): BringIn {
     const shape = guessActivityColumns(rows);
     if (!shape) {
       const message =
-        'No column for the date, or none for distance or time, was found. Give the columns names: Date, Distance, Time.';
+        'No column of dates was found, or none of distances or times. Give the columns headings: Date, Distance, Time.';
       setSaid((before) => [...before, { where: name, message }]);
       return;
     }
