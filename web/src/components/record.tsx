@@ -81,7 +81,7 @@ export function WithRecord({
     const change: OpenRecord['change'] = (make, words) => {
       queue.current = queue.current.then(() => sendOne(make, words));
     };
-    return { ...data, change };
+    return { ...steady(data), change };
   }, [data, of, send, say, store]);
   return <RecordContext value={record}>{children}</RecordContext>;
 }
@@ -96,6 +96,16 @@ function whyNotKept(failed: CallError | undefined): string {
   return failed && failed.kind !== 'away'
     ? errorSentence(failed)
     : 'The server does not answer: nothing of this was kept. Write it again when it is back.';
+}
+
+/** Nothing is always the same nothing: an answer without a diary lays no block out anew under the hand. */
+function steady(kept: AthleteRecord): AthleteRecord {
+  const { entries, mornings, reviews } = kept;
+  return {
+    entries: entries.length > 0 ? entries : NOTHING_KEPT.entries,
+    mornings: mornings.length > 0 ? mornings : NOTHING_KEPT.mornings,
+    reviews: reviews.length > 0 ? reviews : NOTHING_KEPT.reviews,
+  };
 }
 
 /** What puts a record back as it was: made on the revisions that a change was answered with. */

@@ -3,7 +3,7 @@ import { addDays } from '@nadir/core/base';
 import { layOut } from '@nadir/core';
 import { cleanup, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { WithRecord } from '../components/record.js';
+import { useRecord, WithRecord } from '../components/record.js';
 import { type Answers, renderPage } from '../testing/render-page.js';
 import { DayDetails } from './DayDetails.js';
 import { DoneText } from './DoneText.js';
@@ -72,6 +72,34 @@ function show(answers: Answers, details = false) {
   };
   return { ...page, write, sent: () => page.sentTo(`PUT ${PATH}`) as ChangeRecordBody[] };
 }
+
+it('a diary that turns out to hold nothing changes nothing that is drawn', async () => {
+  const seen = new Set<unknown>();
+  let isAnswered = false;
+  function Watching() {
+    const { entries, mornings, reviews } = useRecord();
+    for (const each of [entries, mornings, reviews]) seen.add(each);
+    return <p>watching</p>;
+  }
+  const answer = server()[`GET ${PATH}?${query}`];
+  renderPage(
+    <WithRecord athleteId={ATHLETE} raceOn={RACE}>
+      <Watching />
+    </WithRecord>,
+    {
+      answers: {
+        [`GET ${PATH}?${query}`]: (sent) => {
+          isAnswered = true;
+          return answer?.(sent);
+        },
+      },
+    },
+  );
+  await waitFor(() => expect(isAnswered).toBe(true));
+  // Time enough for the answer to be drawn.
+  await new Promise((resolve) => setTimeout(resolve, 100));
+  expect(seen.size).toBe(3);
+});
 
 const done = (words: RegExp) => screen.findByRole('button', { name: words });
 const said = (words: string) => screen.findByText(words);
