@@ -172,6 +172,7 @@ test('renames and reorders named paces; a block follows when it takes them over'
   await page.mouse.down();
   const target = await mile.getByLabel('Name of Mile').boundingBox();
   await page.mouse.move(target?.x ?? 0, (target?.y ?? 0) + 10, { steps: 5 });
+  await expect(page.locator('[data-over=below]').getByLabel('Name of Mile')).toBeVisible();
   await page.mouse.up();
   const [five, mileAt] = ['5 km', 'Mile'].map((name) => before.indexOf(name));
   expect([five, mileAt]).not.toContain(-1);

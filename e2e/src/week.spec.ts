@@ -54,6 +54,7 @@ test('moves a day by mouse and by keyboard, within the week and beyond it', asyn
   await page.mouse.down();
   await page.mouse.move(grip.x + 40, grip.y + 30, { steps: 4 });
   await page.mouse.move(target.x + target.width / 2, target.y + 60, { steps: 6 });
+  await expect(page.getByText('Over Wed 3 Mar')).toBeAttached();
   await page.mouse.up();
   await expect(day(page, 'Wed 3 Mar')).toContainText('Quality');
   await expect(day(page, 'Tue 2 Mar')).not.toContainText('Quality');
