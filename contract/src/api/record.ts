@@ -50,6 +50,7 @@ export const morningNote = z.strictObject({
   date: civilDate,
   sleep: oneToFive.optional(),
   fresh: oneToFive.optional(),
+  appetite: oneToFive.optional(),
   pulse: beats.optional().meta({ description: 'Beats a minute at rest.' }),
   sore: z
     .strictObject({

@@ -8,6 +8,7 @@ export {
 } from './compare/consequences.js';
 export { daysMoved } from './compare/days-moved.js';
 export { alignWeeks, type AlignedWeeks } from './compare/align.js';
+export { type RaceOnTheWay, raceOnTheWay } from './compare/race-on-the-way.js';
 export { type Difference, whatChanged } from './compare/what-changed.js';
 export { type ReasonKey, type Reasons, reasonsOf, whyWeeks } from './why/reasons.js';
 export { type SheetRow, sheetRows, weekChange } from './sheet/rows.js';

@@ -19,6 +19,7 @@ export interface MorningNote {
   /** 1–5, five the best. */
   sleep?: number | undefined;
   fresh?: number | undefined;
+  appetite?: number | undefined;
   /** Beats a minute at rest. */
   pulse?: number | undefined;
   sore?: Soreness | undefined;

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { addDays, type CivilDate, type Measure, sum } from '../base/index.js';
 import { applyChange } from '../edit/index.js';
 import { layOut } from '../lay-out.js';
+import { isHardRunning } from '../layout/index.js';
 import { anySpec } from '../testing/any-spec.js';
 import { marathon } from '../testing/examples.js';
 import { holdFor } from '../testing/hold-for.js';
@@ -214,6 +215,50 @@ describe('what may be done', () => {
     expect(keys(missed(['2027-02-09'], 'ill'))).not.toContain('move-session');
   });
 
+  it('or in the place of the next week’s own, which is left out: no hard day more', () => {
+    const { after, proposal } = laid(missed(['2027-02-09']), 'session-next-week');
+    const was = dayOn('2027-02-09')?.sessions.find(({ family }) => family)?.shorthand;
+    const [next] = (block.weeks[9]?.days ?? []).filter(({ role }) => role === 'quality');
+    const then = after.weeks[9]?.days.find(({ date }) => date === next?.date);
+    expect(then?.sessions.map(({ shorthand }) => shorthand)).toContain(was);
+    expect(proposal.because).toContain(
+      next?.sessions.find(({ family }) => family)?.shorthand ?? 'nothing',
+    );
+    const hard = (of: typeof after) => of.weeks[9]?.days.filter(isHardRunning).length;
+    expect(hard(after)).toBe(hard(block));
+  });
+
+  it('an easy day run hard, a hard day behind it: later in the week, or easy', () => {
+    // Monday was to be easy; Tuesday is hard.
+    const monday = dayOn('2027-02-08');
+    const tuesday = dayOn('2027-02-09');
+    expect([monday?.role, tuesday?.role]).toEqual(['easy', 'quality']);
+    const ran = (effort: number) => ({
+      '2027-02-08': [{ distance: monday?.distance, time: monday?.time, effort }],
+    });
+    const on = (effort: number) =>
+      proposalsOf(reviewOn(block, '2027-02-09', ran(effort)), km);
+    expect(on(6).map(({ key }) => key)).not.toContain('hard-day-easy');
+    const easy = on(7).find(({ key }) => key === 'hard-day-easy');
+    const after = layOut(applyChange(block.spec, easy?.command?.change ?? {}));
+    const day = after.weeks[8]?.days.find(({ date }) => date === '2027-02-09');
+    expect(day?.role).toBe('easy');
+    // On Friday the next session stands too near, and the long run behind that.
+    expect(on(7).map(({ key }) => key)).not.toContain('hard-day-later');
+  });
+
+  it('a hard day that has room behind it changes places with an easy one', () => {
+    const one = layOut({ ...marathon, week: { ...marathon.week, qualityOn: ['tuesday'] } });
+    const monday = one.weeks[8]?.days[0];
+    const ran = { [monday?.date ?? '']: [{ distance: monday?.distance, effort: 8 }] };
+    const proposals = proposalsOf(reviewOn(one, '2027-02-09', ran), km);
+    const later = proposals.find(({ key }) => key === 'hard-day-later');
+    expect(later?.title).toBe('Swap Tue 9 Feb and Fri 12 Feb');
+    const after = layOut(applyChange(one.spec, later?.command?.change ?? {}));
+    const hard = after.weeks[8]?.days.filter(isHardRunning).map(({ date }) => date);
+    expect(hard).toEqual(['2027-02-12']);
+  });
+
   it('what fell short is carried on from, at the rate of growth', () => {
     const short = Object.fromEntries(
       [6, 7].flatMap((week) =>
@@ -265,6 +310,44 @@ describe('what may be done', () => {
     expect(keys(missed(['2027-02-09']), on('2027-02-08', 3, { ill: 'fever' }))).toEqual([
       'illness',
     ]);
+  });
+});
+
+describe('easy running at the same pulse', () => {
+  /** Every easy day before today with a heart rate; the last week's at another pace, s/km. */
+  const runAt = (pace: number, heart = 140, from = '2027-02-04'): Otherwise =>
+    Object.fromEntries(
+      block.weeks
+        .flatMap(({ days }) => days)
+        .filter(({ date, role }) => date < TODAY && role === 'easy')
+        .map(({ date, distance }) => {
+          const perKm = date >= from ? pace : 330;
+          return [date, [{ distance, time: (distance / 1000) * perKm, heart }]];
+        }),
+    );
+
+  it('is told once it is slower than the rule’s share, hand-worked', () => {
+    // 330 s/km at 140 are 1000 / (5.5 x 140) = 1.299 m a beat; 360 s/km are 1.190: 0.917 of it.
+    const found = patternsOf(reviewOn(block, TODAY, runAt(360))).find(
+      ({ code }) => code === 'slow-at-pulse',
+    );
+    expect(found?.value).toBeCloseTo(330 / 360, 9);
+    expect(found?.limit).toBe(0.95);
+    expect(codes(runAt(340))).not.toContain('slow-at-pulse');
+    expect(keys(runAt(360))).toContain('rest-now');
+    expect(keys(runAt(340))).not.toContain('rest-now');
+  });
+
+  it('needs runs enough of both', () => {
+    expect(codes(runAt(360, 140, '2027-02-09'))).not.toContain('slow-at-pulse');
+    expect(codes(runAt(360, 140, '2026-12-01'))).not.toContain('slow-at-pulse');
+  });
+
+  it('three mornings without appetite speak of the same', () => {
+    const hungry = (appetite: number) =>
+      daysBetween('2027-02-08', 3).map((date) => ({ date, appetite }));
+    expect(codes({}, hungry(2))).toContain('not-recovering');
+    expect(codes({}, hungry(3))).not.toContain('not-recovering');
   });
 });
 

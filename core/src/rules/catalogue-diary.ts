@@ -80,4 +80,13 @@ export const diaryInCatalogue: readonly Rule[] = [
     most: 40,
     usual: [5, 10],
   }),
+  rule('beatShare', 'Metres per heartbeat are few under', 'Of the usual ones, on easy runs.', {
+    ...share,
+    usual: [0.93, 0.97],
+  }),
+  rule('hardEffort', 'An easy day was hard from effort', 'On a scale of one to ten.', {
+    ...count,
+    most: 10,
+    usual: [6, 8],
+  }),
 ];

@@ -190,6 +190,10 @@ export interface HouseRules {
     sore: number;
     /** Beats over the usual pulse that speak of little rest. */
     pulseOver: number;
+    /** Part of the usual metres per heartbeat under which easy running speaks of little rest. */
+    beatShare: number;
+    /** Effort, 1–10, from which on an easy day was a hard one. */
+    hardEffort: number;
   };
   care: {
     /** Heaviest week for an athlete under 18, metres. */
@@ -307,6 +311,8 @@ const firstHouseRules: HouseRules = Object.freeze<HouseRules>({
     repsMargin: 0.015,
     sore: 4,
     pulseOver: 7,
+    beatShare: 0.95,
+    hardEffort: 7,
   },
   care: { under18Week: 60_000, under18HardDays: 2 },
   bending: { growth: 3, recovery: 2, peak: 1, longRun: 2, taper: 1 },

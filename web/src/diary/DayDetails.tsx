@@ -88,7 +88,7 @@ const ILL = [
 
 /** Sleep, freshness, soreness, illness: shown here and in the review alone. */
 function Morning({ date, acts }: { date: string; acts: DoneActs }) {
-  const { sleep, fresh, pulse, sore, ill } = acts.morningOf(date) ?? {};
+  const { sleep, fresh, appetite, pulse, sore, ill } = acts.morningOf(date) ?? {};
   const keep = (part: Partial<MorningNote>) => acts.changeMorning(date, part);
   const keepSore = (part: Partial<NonNullable<MorningNote['sore']>>) => {
     const next = { where: '', level: 3, ...sore, ...part };
@@ -111,6 +111,14 @@ function Morning({ date, acts }: { date: string; acts: DoneActs }) {
         least={1}
         most={5}
         onKeep={(value) => keep({ fresh: value })}
+      />
+      <KeptNumber
+        label="Appetite"
+        because="1 to 5, five the best."
+        value={appetite}
+        least={1}
+        most={5}
+        onKeep={(value) => keep({ appetite: value })}
       />
       <KeptNumber
         label="Pulse at rest"

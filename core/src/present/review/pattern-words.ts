@@ -14,6 +14,7 @@ export const patternTitles: Readonly<Record<PatternCode, string>> = {
   'back-from-illness': 'Back from illness',
   'sore-now': 'A niggle that stays',
   'not-recovering': 'Not recovering',
+  'slow-at-pulse': 'Slower at the same pulse',
   'days-missed': 'Days missed',
   'easy-too-quick': 'Easy running too quick',
   'reps-too-quick': 'Repetitions too quick in the taper',
@@ -34,7 +35,9 @@ const SENTENCES: Readonly<Record<PatternCode, Tell>> = {
   'sore-now': ({ dates, value, limit }) =>
     `Sore on ${dates.length} of the last three mornings, ${figure(value)} of 10 at most; said from ${figure(limit)}.`,
   'not-recovering': () =>
-    'Three mornings in a row tired, short of sleep or with a high pulse. An easier week answers sooner than a harder one.',
+    'Three mornings in a row tired, short of sleep, without appetite or with a high pulse. An easier week answers sooner than a harder one.',
+  'slow-at-pulse': ({ value = 0 }) =>
+    `Easy runs of the last week went ${formatPercent(1 - value)} less far per heartbeat than in the four weeks before. Heat does it too; so does tiredness.`,
   'days-missed': (found) =>
     `${counted(found.value, 'day')} missed in a row, up to ${last(found)}. Nothing missed is made up.`,
   'easy-too-quick': ({ value, limit }) =>

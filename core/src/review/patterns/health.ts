@@ -43,15 +43,15 @@ export const soreNow: FindPattern = (review) => {
   return { code: 'sore-now', level: 'caution', dates: dates(sore), value, limit, health: true };
 };
 
-/** Three mornings in a row tired, short of sleep, or with a pulse over the usual. */
+/** Three mornings in a row tired, short of sleep, without appetite, or with a pulse over the usual. */
 export const notRecovering: FindPattern = (review) => {
   const { mornings, rules } = review;
   const ordered = inOrder(mornings);
   const last = recent(review);
   const before = ordered.filter((each) => !last.includes(each)).flatMap(({ pulse }) => pulse ?? []);
   const usual = before.length > 0 ? sum(before) / before.length : Infinity;
-  const isPoor = ({ fresh = 5, sleep = 5, pulse = 0 }: Review['mornings'][number]) =>
-    fresh <= POOR || sleep <= POOR || pulse >= usual + rules.diary.pulseOver;
+  const isPoor = ({ fresh = 5, sleep = 5, appetite = 5, pulse = 0 }: Review['mornings'][number]) =>
+    Math.min(fresh, sleep, appetite) <= POOR || pulse >= usual + rules.diary.pulseOver;
   if (last.length < NOW || !last.every(isPoor)) return undefined;
   return { code: 'not-recovering', level: 'caution', dates: dates(last), health: true };
 };

@@ -8,6 +8,7 @@ export const patternCodes = [
   'back-from-illness',
   'sore-now',
   'not-recovering',
+  'slow-at-pulse',
   'days-missed',
   'easy-too-quick',
   'reps-too-quick',

@@ -12,6 +12,7 @@ import {
 import { daysMissed } from './missed.js';
 import type { FindPattern, Pattern } from './pattern.js';
 import { pacesOvertaken, repsTooQuick } from './reps.js';
+import { slowAtPulse } from './slow-at-pulse.js';
 import { nothingRecorded, overPlan, underPlan } from './volume.js';
 
 /** Every pattern there is; adding one is one function and one line. */
@@ -21,6 +22,7 @@ const all: readonly FindPattern[] = [
   backFromIllness,
   soreNow,
   notRecovering,
+  slowAtPulse,
   daysMissed,
   easyTooQuick,
   repsTooQuick,

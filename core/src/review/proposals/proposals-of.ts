@@ -2,9 +2,10 @@ import type { Measure } from '../../base/index.js';
 import type { Review } from '../done/review-block.js';
 import { backBySteps } from './back-by-steps.js';
 import { carryOn } from './carry-on.js';
+import { hardWhereEasy } from './hard-where-easy.js';
 import { afterIllness } from './illness.js';
 import { afterMissedDays } from './missed-days.js';
-import { moveSession } from './move-session.js';
+import { missedSession } from './missed-session.js';
 import { afterNiggle } from './niggle.js';
 import type { Proposal, Propose } from './proposal.js';
 import { restNow } from './rest-now.js';
@@ -16,7 +17,8 @@ const all: readonly Propose[] = [
   backBySteps,
   restNow,
   afterMissedDays,
-  moveSession,
+  missedSession,
+  hardWhereEasy,
   carryOn,
 ];
 

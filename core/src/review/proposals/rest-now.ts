@@ -1,11 +1,13 @@
 import { toggleRecovery } from '../../edit/index.js';
 import { notRecovering } from '../patterns/health.js';
+import { slowAtPulse } from '../patterns/slow-at-pulse.js';
 import { weeksToCome } from './changes.js';
 import type { Propose } from './proposal.js';
 
-/** Not recovering: a recovery week now, or the one that stands lengthened. */
+/** Not recovering, by the mornings or by the pulse of easy runs: a recovery week now, or the one that stands lengthened. */
 export const restNow: Propose = (review) => {
-  if (!notRecovering(review)) return [];
+  const tired = notRecovering(review);
+  if (!tired && !slowAtPulse(review)) return [];
   const [next] = weeksToCome(review);
   const present = review.weeks.at(-1)?.week;
   if (!next || next.recovery || next.recoveryDue || next.taperShare < 1) return [];
@@ -16,10 +18,12 @@ export const restNow: Propose = (review) => {
       title: isLengthened
         ? `Lengthen the recovery: week ${next.number} too`
         : `Take a recovery week now: week ${next.number}`,
-      because: 'Three mornings in a row tired, short of sleep or with a high pulse.',
+      because: tired
+        ? 'Three mornings in a row tired, short of sleep, without appetite or with a high pulse.'
+        : 'Easy running has become slower at the same pulse.',
       command: toggleRecovery(review.block, [next.number]),
       caution: 'Tired for longer than a recovery week, or unwell with it: a doctor looks at it.',
-      health: true,
+      health: tired !== undefined,
     },
   ];
 };

@@ -70,7 +70,7 @@ export const Aside = memo(function Aside({
             <BlockFacts block={drawn.block} shown={drawn.shown} />
           </>
         )}
-        {tab === 'days' && <EventList block={base.block} commands={commands} />}
+        {tab === 'days' && <EventList base={base} drawn={drawn} commands={commands} />}
         {tab === 'solver' && (
           <SolverPanel
             block={base.block}

@@ -1,5 +1,4 @@
 import Button from '@mui/material/Button';
-import type { CheckedBlock } from '@nadir/core';
 import { addDays, type Unit } from '@nadir/core/base';
 import { formatRace, formatRaceDistance, readDistance } from '@nadir/core/base/format';
 import { rulesOf, ruleValue } from '@nadir/core/rules';
@@ -19,7 +18,9 @@ import { DateAnswer } from '../../components/DateAnswer.js';
 import { Field } from '../../components/Field.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
+import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import styles from './EventList.module.css';
+import { RaceAround } from './RaceAround.js';
 
 const USUAL_RACE = 10_000;
 const kindChoices = eventKinds.map((kind) => [kind, eventCharacters[kind].title] as const);
@@ -28,18 +29,21 @@ const formChoices = testForms.map((form) => [form, testFormWords[form].title] as
 /** A race, test or stay being asked for; drawn on the block while it is. */
 export function EventForm({
   event,
-  block,
+  base,
+  drawn,
   onShow,
   onKeep,
   onClose,
 }: {
   event: BlockEvent | undefined;
-  block: CheckedBlock;
+  base: LaidAndShown;
+  drawn: LaidAndShown;
   onShow: (event: BlockEvent) => Issue[];
   onKeep: (event: BlockEvent) => Issue[];
   onClose: () => void;
 }) {
   const { today } = useSignedIn();
+  const { block } = base;
   const { start, race, athlete } = block.spec;
   const last = athlete.results.findLast(({ kind }) => kind === 'test' || kind === 'time-trial');
   const [asked, setAsked] = useState<BlockEvent>(
@@ -182,6 +186,9 @@ export function EventForm({
       >
         {problem ?? why}
       </p>
+      {isRace && !problem && drawn !== base && (
+        <RaceAround base={base} drawn={drawn} event={complete(asked)} />
+      )}
       <div className={styles.acts}>
         <Button type="submit" variant="outlined">
           {event ? 'Keep the change' : 'Add'}

@@ -1,4 +1,5 @@
 import { layOut } from '@nadir/core';
+import { showBlock } from '@nadir/core/present';
 import type { BlockEvent } from '@nadir/core/spec/days';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -9,18 +10,23 @@ import type { Commands } from '../../editor/useCommands.js';
 
 const camp: BlockEvent = { kind: 'camp', name: 'Ostrel', from: '2027-04-05', to: '2027-04-11' };
 
-function open(events: BlockEvent[] = [], problem?: string) {
+function open(events: BlockEvent[] = [], problem?: string, asked: BlockEvent[] = []) {
   const problems = problem === undefined ? [] : [{ code: 'x', path: [], message: problem }];
   const commands = {
     show: vi.fn<Commands['show']>(() => problems),
     run: vi.fn<Commands['run']>(() => problems),
     cancel: vi.fn<Commands['cancel']>(),
   };
-  const block = layOut({
-    race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
-    weeks: 12,
-    events,
-  });
+  const measure = { basis: 'distance', unit: 'km', step: 1 } as const;
+  const laid = (placed: BlockEvent[]) => {
+    const block = layOut({
+      race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
+      weeks: 12,
+      events: placed,
+    });
+    return { block, shown: showBlock(block, measure) };
+  };
+  const base = laid(events);
   const coach = {
     id: '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11',
     name: 'Maren Tolvik',
@@ -38,7 +44,7 @@ function open(events: BlockEvent[] = [], problem?: string) {
     <SessionContext.Provider
       value={{ today: '2027-02-10', demo: true, firstCoachWanted: false, coach }}
     >
-      <EventList block={block} commands={commands} />
+      <EventList base={base} drawn={asked.length > 0 ? laid(asked) : base} commands={commands} />
     </SessionContext.Provider>,
   );
   const placed = () => commands.run.mock.lastCall?.[0].change.events;
@@ -68,6 +74,17 @@ describe('races and days away', () => {
       { kind: 'tune-up-race', name: 'Pier Mile', from: '2027-04-18', distance: 1609 },
     ]);
     expect(screen.queryByRole('form')).toBeNull();
+  });
+
+  it('says what gives way for a race while it is asked for', async () => {
+    const asked = { kind: 'tune-up-race', name: 'Pier Ten', from: '2027-04-18', distance: 10_000 };
+    const { user } = open([], undefined, [asked as BlockEvent]);
+    await user.click(screen.getByRole('button', { name: 'Add a race or days away' }));
+    fill('On', '2027-04-18');
+    const around = screen.getByRole('region', { name: 'What gives way' });
+    expect(around.textContent).toMatch(/Sat 17 Apr: .+, now /);
+    fill('What', 'holiday');
+    expect(screen.queryByRole('region', { name: 'What gives way' })).toBeNull();
   });
 
   it('places a race as the long run of its week', async () => {

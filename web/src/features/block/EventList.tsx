@@ -1,23 +1,27 @@
 import Button from '@mui/material/Button';
-import type { CheckedBlock } from '@nadir/core';
 import { addEvent, changeEvent, removeEvent } from '@nadir/core/edit';
 import { type BlockEvent, eventCharacters, lastDay } from '@nadir/core/spec/days';
 import { memo, useState } from 'react';
 import styles from './EventList.module.css';
 import { formatDay } from '../../components/dates.js';
 import { EventForm } from './EventForm.js';
+import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { Commands } from '../../editor/useCommands.js';
 
 /** Races, tests, camps, holidays and days away: placed, changed, removed. */
 export const EventList = memo(function EventList({
-  block,
+  base,
+  drawn,
   commands,
 }: {
-  block: CheckedBlock;
+  base: LaidAndShown;
+  /** The block with what is being asked for, while it is. */
+  drawn: LaidAndShown;
   commands: Commands;
 }) {
   /** The place of the event in the form; -1 for a new one. */
   const [edited, setEdited] = useState<number>();
+  const { block } = base;
   const { events } = block.spec;
   const close = () => {
     commands.cancel();
@@ -67,7 +71,8 @@ export const EventList = memo(function EventList({
         <EventForm
           key={edited}
           event={events[edited]}
-          block={block}
+          base={base}
+          drawn={drawn}
           onShow={(event) => commands.show(command(event))}
           onKeep={(event) => {
             const problems = commands.run(command(event));

@@ -6,7 +6,7 @@ import { legsWords, patternTitles, patternWords, runText } from '@nadir/core/pre
 import { patternsOf, type Pattern, type WeekReviewed } from '@nadir/core/review';
 import { dayRoleWords } from '@nadir/core/spec/days';
 import { useMemo } from 'react';
-import { Link } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { LevelMark } from '../../components/LevelMark.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
@@ -31,6 +31,7 @@ export function DiaryAside({
   commands: Commands;
 }) {
   const { review } = reviewed;
+  const { id = '' } = useParams();
   const patterns = useMemo(() => patternsOf(review), [review]);
   const legs = useMemo(() => legsWords(review), [review]);
   const next = base.block.weeks[week?.week.number ?? 0];
@@ -40,6 +41,10 @@ export function DiaryAside({
       <Patterns patterns={patterns} legs={legs} />
       <WhatToDo review={review} base={base} commands={commands}>
         <DaysThatWillNotDo review={review} commands={commands} />
+        <p className="small muted">
+          A race to add, or days away? <Link to={`/blocks/${id}`}>Place them on the block</Link>: what
+          gives way is shown before it is kept.
+        </p>
       </WhatToDo>
       {week && (
         <ToAthlete key={`to ${week.week.start}`} reviewed={reviewed} week={week} base={base} />
@@ -74,6 +79,7 @@ function Patterns({ patterns, legs }: { patterns: readonly Pattern[]; legs: stri
 /** The week after the one that is looked at, day by day. */
 function NextWeek({ base, next }: { base: LaidAndShown; next: CheckedBlock['weeks'][number] }) {
   const { today } = useSignedIn();
+  const { id = '' } = useParams();
   const { measure, weeks } = base.shown;
   const figures = weeks[next.number - 1];
   const unit = unitName(measure);
@@ -106,9 +112,7 @@ function NextWeek({ base, next }: { base: LaidAndShown; next: CheckedBlock['week
           </tr>
         </tfoot>
       </table>
-      <Link to={`../week/${next.number}`} relative="path">
-        Open week {next.number}
-      </Link>
+      <Link to={`/blocks/${id}/week/${next.number}`}>Open week {next.number}</Link>
     </section>
   );
 }

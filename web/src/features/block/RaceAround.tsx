@@ -1,0 +1,33 @@
+import { raceOnTheWay } from '@nadir/core/present';
+import type { BlockEvent } from '@nadir/core/spec/days';
+import { useMemo } from 'react';
+import type { LaidAndShown } from '../../components/useLaidBlock.js';
+import styles from './EventList.module.css';
+
+/** What gives way for a race on the way, and what its result may change, while it is asked for. */
+export function RaceAround({
+  base,
+  drawn,
+  event,
+}: {
+  base: LaidAndShown;
+  drawn: LaidAndShown;
+  event: BlockEvent;
+}) {
+  const { givesWay, result } = useMemo(
+    () => raceOnTheWay(base, drawn, event),
+    [base, drawn, event],
+  );
+  return (
+    <section aria-label="What gives way" className={styles.around}>
+      <h3 className="small">What gives way</h3>
+      <ul className="plain-list small">
+        {givesWay.length === 0 && <li className="muted">No other day changes.</li>}
+        {givesWay.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <p className="small muted">{result}</p>
+    </section>
+  );
+}
