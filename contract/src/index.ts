@@ -96,6 +96,10 @@ export {
   MOST_TRACK_FILES,
   type TracksAnswer,
   type TracksRequest,
+  type RunsTableAnswer,
+  runsTableAnswer,
+  type RunsTableRequest,
+  runsTableRequest,
   tracksAnswer,
   tracksRequest,
 } from './track-messages.js';

@@ -1,5 +1,6 @@
 import { units } from '@nadir/core/base';
 import { entryKinds } from '@nadir/core/record';
+import { activityColumns } from '@nadir/core/record/activities';
 import { z } from 'zod';
 import { civilDate } from './primitives.js';
 
@@ -24,8 +25,7 @@ export const tracksRequest = z.strictObject({
 });
 export type TracksRequest = z.infer<typeof tracksRequest>;
 
-/** What it answers: the runs, and what could not be read, file by file. */
-export const tracksAnswer = z.object({
+const read = {
   activities: z.array(
     z.object({
       date: civilDate,
@@ -33,10 +33,32 @@ export const tracksAnswer = z.object({
       kind: z.enum(entryKinds).exclude(['missed']),
       distance: z.number().optional(),
       time: z.number().optional(),
+      effort: z.number().optional(),
       heart: z.number().optional(),
-      reps: z.array(z.number()).optional(),
+      note: z.string().optional(),
+      reps: z.array(z.number()).readonly().optional(),
     }),
   ),
   problems: z.array(z.object({ where: z.string(), message: z.string() })),
-});
+};
+
+/** What it answers: the runs, and what could not be read, file by file. */
+export const tracksAnswer = z.object(read);
 export type TracksAnswer = z.infer<typeof tracksAnswer>;
+
+const columns = z.array(z.enum(activityColumns));
+
+/** A table of runs as text, for the same thread. */
+export const runsTableRequest = z.strictObject({
+  text: z.string().max(MOST_TRACK_BYTES),
+  unit: z.enum(units),
+  /** What its columns hold, where the coach has said so; else it is guessed. */
+  columns: columns.optional(),
+});
+export type RunsTableRequest = z.infer<typeof runsTableRequest>;
+
+/** The runs of a table, and what its columns were taken for; null where it is none. */
+export const runsTableAnswer = z
+  .object({ ...read, names: z.array(z.string()), columns })
+  .nullable();
+export type RunsTableAnswer = z.infer<typeof runsTableAnswer>;

@@ -23,14 +23,15 @@ export function trackOf(
   planned: Pick<PlannedRun, 'day' | 'sessionPaces'>,
 ): string {
   const begin = Date.parse(`${entry.date}T${entry.start ?? '07:10'}:00Z`);
+  const { heart } = entry;
   const points = pointsOf(legsOf(entry, planned)).map(({ metres, seconds }) => {
     const { latitude, longitude } = placeOf(metres);
     const at = new Date(begin + 1000 * seconds).toISOString();
-    return `<trkpt lat="${latitude.toFixed(7)}" lon="${longitude.toFixed(7)}"><time>${at}</time></trkpt>`;
+    return `<trkpt lat="${latitude.toFixed(7)}" lon="${longitude.toFixed(7)}"><time>${at}</time>${heartAt(seconds, heart)}</trkpt>`;
   });
   return [
     '<?xml version="1.0" encoding="UTF-8"?>',
-    '<gpx version="1.1" creator="Nadir simulated watch" xmlns="http://www.topografix.com/GPX/1/1">',
+    '<gpx version="1.1" creator="Nadir simulated watch" xmlns="http://www.topografix.com/GPX/1/1" xmlns:beat="urn:nadir:watch:1">',
     `<trk><type>running</type><trkseg>${points.join('')}</trkseg></trk>`,
     '</gpx>',
   ].join('\n');
@@ -71,6 +72,15 @@ function pointsOf(legs: readonly Leg[]): Leg[] {
     seconds += leg.seconds;
   }
   return points;
+}
+
+/** A heart takes some minutes to reach what the run asks of it. */
+const RISE = { from: 0.75, seconds: 180 };
+
+function heartAt(seconds: number, heart: number | undefined): string {
+  if (heart === undefined) return '';
+  const part = RISE.from + (1 - RISE.from) * Math.min(1, seconds / RISE.seconds);
+  return `<extensions><beat:hr>${Math.round(heart * part)}</beat:hr></extensions>`;
 }
 
 /** Where on the loop so many metres lead. */

@@ -35,6 +35,16 @@ describe('GPX files', () => {
     expect(run).toMatchObject({ date: '2027-02-09', start: '00:50' });
   });
 
+  it('have a mean heart rate where a device wrote one, in whatever space of names', () => {
+    const beat = (rate: number) => `<extensions><d:More><d:hr>${rate}</d:hr></d:More></extensions>`;
+    const withHeart = (rate: number) =>
+      gpx(10_000, 4).replaceAll('</trkpt>', `${beat(rate)}</trkpt>`);
+    expect(read([withHeart(143)]).activities[0]?.heart).toBe(143);
+    // No heart beats at 900: the run is taken without it.
+    expect(read([withHeart(900)]).activities[0]).toMatchObject({ distance: 10_000 });
+    expect(read([withHeart(900)]).activities[0]?.heart).toBeUndefined();
+  });
+
   it('have splits on days that want them, and repetitions where they were to be run', () => {
     const [long] = read([gpx(10_000, 4)], { splits: ['2027-02-08'] }).activities;
     expect(long?.reps).toEqual(Array(10).fill(250));

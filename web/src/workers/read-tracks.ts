@@ -2,6 +2,7 @@ import type { TracksAnswer, TracksRequest } from '@nadir/contract';
 import {
   type Activity,
   marksOf,
+  meanHeart,
   quickestPieces,
   splitsOf,
   type TrackPoint,
@@ -15,6 +16,8 @@ const MOST_POINTS = 250_000;
 const parser = new XMLParser({
   ignoreAttributes: false,
   attributeNamePrefix: '',
+  // Devices write the heart rate in a space of names of their own.
+  removeNSPrefix: true,
   // What a file calls an entity is never filled in: it could be anything, and any size.
   processEntities: false,
   parseTagValue: false,
@@ -25,6 +28,7 @@ const point = z.object({
   lat: z.coerce.number().check(z.minimum(-90), z.maximum(90)),
   lon: z.coerce.number().check(z.minimum(-180), z.maximum(180)),
   time: z.optional(z.string()),
+  extensions: z.optional(z.unknown()),
 });
 const segment = z.object({ trkpt: z.optional(z.array(point)) });
 const track = z.object({
@@ -69,11 +73,32 @@ function readFile(
   const points = (parsed.data.gpx.trk ?? [])
     .flatMap(({ trkseg = [] }) => trkseg)
     .flatMap((each) => (each === '' ? [] : (each.trkpt ?? [])))
-    .map(({ lat, lon, time }): TrackPoint => {
+    .map(({ lat, lon, time, extensions }): TrackPoint => {
       const at = Date.parse(time ?? '');
-      return { latitude: lat, longitude: lon, at: Number.isFinite(at) ? at : undefined };
+      return {
+        latitude: lat,
+        longitude: lon,
+        at: Number.isFinite(at) ? at : undefined,
+        heart: heartIn(extensions),
+      };
     });
   return activityOf(points, first?.type, request);
+}
+
+const HEART = /^(?:hr|heart_?rate)$/i;
+/** Extensions are nested once or twice, whoever writes them. */
+const DEEPEST = 3;
+const beats = z.coerce.number().check(z.minimum(25), z.maximum(250));
+
+/** The heart rate among what a device adds to a point, whatever it calls the rest. */
+function heartIn(added: unknown, depth = 0): number | undefined {
+  if (typeof added !== 'object' || added === null || depth > DEEPEST) return undefined;
+  for (const [name, value] of Object.entries(added)) {
+    const read = HEART.test(name) ? beats.safeParse(value) : undefined;
+    const found = read ? read.data : heartIn(value, depth + 1);
+    if (found !== undefined) return found;
+  }
+  return undefined;
 }
 
 function activityOf(
@@ -91,6 +116,7 @@ function activityOf(
   const session = sessions.find((each) => each.date === date);
   const found = session && quickestPieces(marks, session.length, session.count);
   const laps = splits.includes(date) ? splitsOf(marks, unit).map(Math.round) : [];
+  const heart = meanHeart(points);
   const reps = found ?? (laps.length > 0 ? laps : undefined);
   return {
     date,
@@ -98,6 +124,7 @@ function activityOf(
     kind: kindOf(type),
     distance: Math.round(metres),
     ...(seconds >= 1 && { time: Math.round(seconds) }),
+    ...(heart !== undefined && { heart: Math.round(heart) }),
     ...(reps && { reps }),
   };
 }

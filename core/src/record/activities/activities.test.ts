@@ -7,6 +7,7 @@ import {
   haversine,
   marksOf,
   matchActivities,
+  meanHeart,
   quickestPieces,
   readActivities,
   splitsOf,
@@ -90,6 +91,16 @@ const north = (metres: number, seconds: number) => ({
 
 describe('a track', () => {
   // A degree of the equator is 2π · 6 371 008.8 / 360 = 111 195.08 m.
+  it('has a heart rate weighed by time, hand-worked, where most of it was measured', () => {
+    const at = (seconds: number, heart?: number) =>
+      ({ latitude: 0, longitude: 0, at: 1000 * seconds, heart }) as const;
+    // (140 x 60 + 160 x 20) / 80 = 145.
+    expect(meanHeart([at(0, 90), at(60, 140), at(80, 160)])).toBe(145);
+    expect(meanHeart([at(0), at(60), at(80, 160)])).toBeUndefined();
+    // Two minutes without a point were spent standing: they count for neither.
+    expect(meanHeart([at(0), at(60, 140), at(180, 80), at(200, 180)])).toBe(150);
+  });
+
   it('is measured by the haversine, hand-worked on a degree', () => {
     const degree = haversine({ latitude: 0, longitude: 0 }, { latitude: 0, longitude: 1 });
     expect(degree).toBeCloseTo(111_195.08, 2);

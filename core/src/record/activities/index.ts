@@ -8,4 +8,11 @@ export {
 } from './activity-columns.js';
 export { type Match, matchActivities } from './match-activities.js';
 export { type ActivityTable, readActivities } from './read-activities.js';
-export { haversine, marksOf, quickestPieces, splitsOf, type TrackPoint } from './track.js';
+export {
+  haversine,
+  marksOf,
+  meanHeart,
+  quickestPieces,
+  splitsOf,
+  type TrackPoint,
+} from './track.js';

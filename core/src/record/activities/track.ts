@@ -8,6 +8,8 @@ export interface TrackPoint {
   longitude: number;
   /** Milliseconds since 1970; undefined where the device wrote none. */
   at: number | undefined;
+  /** Beats a minute; undefined where none were measured. */
+  heart?: number | undefined;
 }
 
 /** The mean radius of the ellipsoid, metres (IUGG, R₁ of GRS 80). */
@@ -50,6 +52,25 @@ export function marksOf(points: readonly TrackPoint[]): TrackMark[] {
     marks.push({ metres, seconds });
   }
   return marks;
+}
+
+/**
+ * Mean heart rate over the time between points, each beat weighed by the seconds it
+ * stands for; undefined where hardly any of the track has one.
+ *
+ * @example 140 for 60 s, then 160 for 20 s: (140 × 60 + 160 × 20) / 80 = 145.
+ */
+export function meanHeart(points: readonly TrackPoint[]): number | undefined {
+  let [beats, measured, whole] = [0, 0, 0];
+  for (const [index, { at, heart }] of points.entries()) {
+    const passed = ((at ?? 0) - (points[index - 1]?.at ?? Infinity)) / 1000;
+    if (!(passed > 0 && passed <= STOPPED_SECONDS)) continue;
+    whole += passed;
+    if (heart === undefined) continue;
+    measured += passed;
+    beats += heart * passed;
+  }
+  return measured > whole / 2 ? beats / measured : undefined;
 }
 
 /** Seconds of each whole kilometre or mile, the odd rest left out. */

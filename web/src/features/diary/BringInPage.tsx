@@ -83,6 +83,13 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
               }
               slotProps={{ input: { 'aria-label': 'Runs as a table' } }}
               onChange={({ target }) => brought.bringText(target.value)}
+              onPaste={(event) => {
+                const text = event.clipboardData.getData('text');
+                const lines = text.trim().split('\n').length;
+                if (lines <= MOST_LINES) return;
+                event.preventDefault();
+                brought.bringText(text);
+              }}
             />
           </DropZone>
           <WatchCard onTracks={(tracks) => void brought.bringTracks(tracks, 'watch')} />
@@ -133,11 +140,13 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
 }
 
 const MOST_SAID = 6;
+/** More lines than these are read without being shown: a field that holds them stalls the page. */
+const MOST_LINES = 200;
 
 /** What each column of a table holds; kept on this device for the next table with the same names. */
 function Columns({ brought: { table, chooseColumn } }: { brought: BringIn }) {
   if (!table) return null;
-  const names = table.rows[table.head] ?? [];
+  const { names } = table;
   const choices = activityColumns.map((column) => [column, activityColumnWords[column]] as const);
   return (
     <div className={styles.columns}>

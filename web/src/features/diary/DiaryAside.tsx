@@ -42,8 +42,8 @@ export function DiaryAside({
       <WhatToDo review={review} base={base} commands={commands}>
         <DaysThatWillNotDo review={review} commands={commands} />
         <p className="small muted">
-          A race to add, or days away? <Link to={`/blocks/${id}`}>Place them on the block</Link>: what
-          gives way is shown before it is kept.
+          A race to add, or days away? <Link to={`/blocks/${id}`}>Place them on the block</Link>:
+          what gives way is shown before it is kept.
         </p>
       </WhatToDo>
       {week && (

@@ -10,7 +10,7 @@ import type { Match } from '@nadir/core/record/activities';
 import { Tick } from '../../components/Tick.js';
 
 /** Rows that are drawn; those beyond are taken all the same. */
-const MOST_DRAWN = 200;
+const MOST_DRAWN = 40;
 
 const STATES: Readonly<Record<Match['state'], string>> = {
   new: 'new',

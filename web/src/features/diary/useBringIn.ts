@@ -1,28 +1,27 @@
-import { MOST_TRACK_BYTES, MOST_TRACK_FILES } from '@nadir/contract';
+import { MOST_TRACK_BYTES, MOST_TRACK_FILES, type RunsTableAnswer } from '@nadir/contract';
 import type { CheckedBlock } from '@nadir/core';
 import {
   type Activity,
   type ActivityColumn,
-  type ActivityTable,
-  guessActivityColumns,
   type ImportProblem,
   type Match,
   matchActivities,
-  readActivities,
 } from '@nadir/core/record/activities';
 import { rulesOf } from '@nadir/core/rules';
-import { useMemo, useState } from 'react';
+import { startTransition, useMemo, useRef, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { useRecord } from '../../components/record.js';
-import { readRows } from '../../components/table-text.js';
-import { readTracksApart } from '../../workers/tracks.js';
+import { readRunsTableApart, readTracksApart } from '../../workers/tracks.js';
 import { keepColumns, keptColumns } from './kept-columns.js';
 import { wantedOf } from './wanted.js';
+
+/** A table that was read, and the text it was read from. */
+type Table = NonNullable<RunsTableAnswer> & { text: string };
 
 /** What has been brought, before any of it is taken. */
 export interface BringIn {
   /** A table whose columns may be named otherwise; undefined where none was brought. */
-  table: ActivityTable | undefined;
+  table: Table | undefined;
   matches: readonly Match[];
   problems: readonly ImportProblem[];
   isReading: boolean;
@@ -33,37 +32,52 @@ export interface BringIn {
   clear: () => void;
 }
 
+const NO_TABLE =
+  'No column of dates was found, or none of distances or times. Give the columns headings: Date, Distance, Time.';
+const UNREAD = 'It could not be read on this device. Nothing was taken.';
+
 /** Reads what is pasted, dropped or sent by the watch, and holds it against what is kept. */
 export function useBringIn(block: CheckedBlock): BringIn {
   const { today } = useSignedIn();
   const { entries } = useRecord();
   const { unit } = block.spec.athlete;
-  const [table, setTable] = useState<ActivityTable>();
+  const [table, setTable] = useState<Table>();
+  /** Of several tables on their way the last one counts. */
+  const asked = useRef(0);
   const [tracks, setTracks] = useState<readonly Activity[]>([]);
   const [source, setSource] = useState<'file' | 'watch'>('file');
   const [said, setSaid] = useState<readonly ImportProblem[]>([]);
   const [isReading, setReading] = useState(false);
-  const read = useMemo(() => table && readActivities(table, unit), [table, unit]);
   const matches = useMemo(
     () =>
-      matchActivities([...(read?.activities ?? []), ...tracks], entries, today, source).toSorted(
+      matchActivities([...(table?.activities ?? []), ...tracks], entries, today, source).toSorted(
         (one, other) => one.activity.date.localeCompare(other.activity.date),
       ),
-    [read, tracks, entries, today, source],
+    [table, tracks, entries, today, source],
   );
 
-  function bringText(text: string, name = 'the table') {
-    const rows = readRows(text);
-    const shape = guessActivityColumns(rows);
-    if (!shape) {
-      const message =
-        'No column of dates was found, or none of distances or times. Give the columns headings: Date, Distance, Time.';
-      setSaid((before) => [...before, { where: name, message }]);
-      return;
+  /** What the coach said of such a table before is asked of it again. */
+  async function bringText(text: string, name = 'the table', columns?: ActivityColumn[]) {
+    const turn = ++asked.current;
+    setReading(true);
+    try {
+      const guessed = await readRunsTableApart({ text, unit, columns });
+      const kept = columns ? undefined : keptColumns(guessed?.names ?? []);
+      const read = kept ? await readRunsTableApart({ text, unit, columns: kept }) : guessed;
+      if (turn !== asked.current) return;
+      if (read) {
+        setSource('file');
+        startTransition(() => setTable({ ...read, text }));
+      } else say(name, NO_TABLE);
+    } catch {
+      if (turn === asked.current) say(name, UNREAD);
+    } finally {
+      if (turn === asked.current) setReading(false);
     }
-    const columns = keptColumns(rows[shape.head] ?? []) ?? shape.columns;
-    setSource('file');
-    setTable({ rows, head: shape.head, columns });
+  }
+
+  function say(where: string, message: string) {
+    setSaid((before) => [...before, { where, message }]);
   }
 
   async function bringTracks(files: { name: string; text: string }[], from: 'file' | 'watch') {
@@ -73,11 +87,10 @@ export function useBringIn(block: CheckedBlock): BringIn {
       const wanted = wantedOf(block, rulesOf(block.spec));
       const answer = await readTracksApart({ files, unit, zone, ...wanted });
       setSource(from);
-      setTracks((before) => [...before, ...answer.activities]);
+      startTransition(() => setTracks((before) => [...before, ...answer.activities]));
       setSaid((before) => [...before, ...answer.problems]);
     } catch {
-      const message = 'The files could not be read on this device. Nothing was taken.';
-      setSaid((before) => [...before, { where: '', message }]);
+      say('', UNREAD);
     } finally {
       setReading(false);
     }
@@ -96,7 +109,7 @@ export function useBringIn(block: CheckedBlock): BringIn {
     for (const file of files.slice(0, MOST_TRACK_FILES)) {
       if (file.size > MOST_TRACK_BYTES) continue;
       const text = await file.text();
-      if (/\.(csv|tsv|txt)$/i.test(file.name)) bringText(text, file.name);
+      if (/\.(csv|tsv|txt)$/i.test(file.name)) await bringText(text, file.name);
       else read.push({ name: file.name, text });
     }
     if (read.length > 0) await bringTracks(read, 'file');
@@ -105,12 +118,15 @@ export function useBringIn(block: CheckedBlock): BringIn {
   return {
     table,
     matches,
-    problems: [...said, ...(read?.problems ?? [])],
+    problems: [...said, ...(table?.problems ?? [])],
     isReading,
     bringText: (text) => {
       setSaid([]);
-      if (text.trim() === '') setTable(undefined);
-      else bringText(text);
+      if (text.trim() !== '') void bringText(text);
+      else {
+        asked.current++;
+        setTable(undefined);
+      }
     },
     bringFiles,
     bringTracks,
@@ -120,10 +136,11 @@ export function useBringIn(block: CheckedBlock): BringIn {
         if (place === index) return column;
         return each === column ? 'nothing' : each;
       });
-      keepColumns(table.rows[table.head] ?? [], columns);
-      setTable({ ...table, columns });
+      keepColumns(table.names, columns);
+      void bringText(table.text, undefined, columns);
     },
     clear() {
+      asked.current++;
       setTable(undefined);
       setTracks([]);
       setSaid([]);
