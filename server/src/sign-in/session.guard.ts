@@ -32,6 +32,11 @@ export const CoachName = createParamDecorator(
   (_: unknown, context: ExecutionContext): string => signedCoach(context).name,
 );
 
+/** The same where somebody is signed in; undefined on a route that is open to all. */
+export function coachIdIn(context: ExecutionContext): string | undefined {
+  return context.switchToHttp().getRequest<SignedRequest>().coach?.id;
+}
+
 function signedCoach(context: ExecutionContext): SignedCoach {
   const { coach } = context.switchToHttp().getRequest<SignedRequest>();
   if (coach === undefined) throw notSignedIn();

@@ -32,6 +32,6 @@ const QUARTER_HOUR_MS = 15 * 60 * 1000;
     SignInService,
     { provide: APP_GUARD, useClass: SessionGuard },
   ],
-  exports: [CoachesRepository],
+  exports: [CoachesRepository, SignInsRepository],
 })
 export class SignInModule {}

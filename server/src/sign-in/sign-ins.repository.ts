@@ -45,6 +45,12 @@ export class SignInsRepository {
       .first<SignedCoach | undefined>({ id: `${tables.coaches}.coach_id`, name: 'name' });
   }
 
+  /** Coaches who are signed in somewhere. */
+  async signedIn(now: Date): Promise<string[]> {
+    const rows = await this.rows().where('expires_at', '>', now).distinct<SignInRow[]>('coach_id');
+    return rows.map(({ coach_id }) => coach_id);
+  }
+
   async close(token: string): Promise<void> {
     await this.rows()
       .where({ token_hash: hashOf(token) })

@@ -1,7 +1,8 @@
 import { type Glances, givenOf } from '@nadir/contract';
 import { layOut } from '@nadir/core';
 import { glanceOf, showBlock } from '@nadir/core/present';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { BlocksRepository } from '../blocks/blocks.repository.js';
 import {
   TODAY,
   type TestApp,
@@ -11,6 +12,7 @@ import {
   startTestApp,
   wishes,
 } from '../testing/test-app.js';
+import { AheadService } from './ahead.service.js';
 
 describe('the squad at a glance', () => {
   let nadir: TestApp;
@@ -78,6 +80,30 @@ describe('the squad at a glance', () => {
     await change({ mornings: [{ revision: 1, morning: { date: '2027-03-08' } }] });
     await change({ remove: [{ date: '2027-03-07', place: 0, revision: 1 }] });
     expect(await need()).not.toMatchObject({ level: 'stop' });
+  });
+
+  it('is looked at ahead: after a change, and when the server starts', async () => {
+    const { blockId: changed } = await addBlock(nadir, cookie);
+    const asked = (of: TestApp) => vi.spyOn(of.app.get(BlocksRepository), 'daysThatStay');
+    const here = asked(nadir);
+    const body = { revision: 1, wishes: { ...wishes, volume: { peak: 88_000 } }, words: 'Less.' };
+    await nadir.send('PUT', `/api/blocks/${changed}`, { cookie, body });
+    here.mockClear();
+    await vi.waitFor(() => expect(here).toHaveBeenCalled(), 5000);
+    await athletes();
+    here.mockClear();
+    // It lays out nothing that it has laid out ahead.
+    await athletes();
+    expect(here).not.toHaveBeenCalled();
+    const again = await startTestApp({
+      databaseUrl: nadir.databaseUrl,
+      today: nadir.clock.today(),
+    });
+    await again.app.get(AheadService).settled();
+    const there = asked(again);
+    await again.send('GET', '/api/squad/glances', { cookie });
+    expect(there).not.toHaveBeenCalled();
+    await again.close();
   });
 
   it('shows another coach nothing of it', async () => {

@@ -1,14 +1,21 @@
 import { Module } from '@nestjs/common';
+import { APP_INTERCEPTOR } from '@nestjs/core';
 import { AthletesModule } from '../athletes/athletes.module.js';
 import { BlocksModule } from '../blocks/blocks.module.js';
 import { RecordModule } from '../record/record.module.js';
 import { SignInModule } from '../sign-in/sign-in.module.js';
+import { AheadInterceptor } from './ahead.interceptor.js';
+import { AheadService } from './ahead.service.js';
 import { GlancesService } from './glances.service.js';
 import { SquadController } from './squad.controller.js';
 
 @Module({
   imports: [AthletesModule, BlocksModule, RecordModule, SignInModule],
   controllers: [SquadController],
-  providers: [GlancesService],
+  providers: [
+    GlancesService,
+    AheadService,
+    { provide: APP_INTERCEPTOR, useClass: AheadInterceptor },
+  ],
 })
 export class SquadModule {}

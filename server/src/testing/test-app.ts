@@ -28,6 +28,7 @@ function testClock(today: CivilDate = TODAY): TestClock {
 
 export interface TestApp {
   app: NestFastifyApplication;
+  databaseUrl: string;
   knex: Knex;
   clock: TestClock;
   /** Sends a request, with a cookie when signed in; the answer's body is parsed JSON. */
@@ -66,6 +67,7 @@ export async function startTestApp(
   const knex = connect(databaseUrl);
   return {
     app,
+    databaseUrl,
     knex,
     clock,
     async send(method, url, { body, cookie, headers } = {}) {

@@ -76,15 +76,15 @@ describe('races and days away', () => {
     expect(screen.queryByRole('form')).toBeNull();
   });
 
-  it('says what gives way for a race while it is asked for', async () => {
+  it('says what changes for a race while it is asked for', async () => {
     const asked = { kind: 'tune-up-race', name: 'Pier Ten', from: '2027-04-18', distance: 10_000 };
     const { user } = open([], undefined, [asked as BlockEvent]);
     await user.click(screen.getByRole('button', { name: 'Add a race or days away' }));
     fill('On', '2027-04-18');
-    const around = screen.getByRole('region', { name: 'What gives way' });
+    const around = screen.getByRole('region', { name: 'What changes around it' });
     expect(around.textContent).toMatch(/Sat 17 Apr: .+, now /);
     fill('What', 'holiday');
-    expect(screen.queryByRole('region', { name: 'What gives way' })).toBeNull();
+    expect(screen.queryByRole('region', { name: 'What changes around it' })).toBeNull();
   });
 
   it('places a race as the long run of its week', async () => {

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import styles from './EventList.module.css';
 
-/** What gives way for a race on the way, and what its result may change, while it is asked for. */
+/** What changes for a race on the way, and what its result may change, while it is asked for. */
 export function RaceAround({
   base,
   drawn,
@@ -19,8 +19,8 @@ export function RaceAround({
     [base, drawn, event],
   );
   return (
-    <section aria-label="What gives way" className={styles.around}>
-      <h3 className="small">What gives way</h3>
+    <section aria-label="What changes around it" className={styles.around}>
+      <h3 className="small">What changes around it</h3>
       <ul className="plain-list small">
         {givesWay.length === 0 && <li className="muted">No other day changes.</li>}
         {givesWay.map((line) => (

@@ -43,7 +43,7 @@ export function DiaryAside({
         <DaysThatWillNotDo review={review} commands={commands} />
         <p className="small muted">
           A race to add, or days away? <Link to={`/blocks/${id}`}>Place them on the block</Link>:
-          what gives way is shown before it is kept.
+          what changes is shown before it is kept.
         </p>
       </WhatToDo>
       {week && (

@@ -234,6 +234,11 @@ export function SheetGrid({
         )}
         <span className={styles.legend}>
           <StateKey />
+          {rows.some(({ cells }) => cells.some((each) => each?.ran)) && (
+            <span>
+              <i>small</i>: what was run, where it differs
+            </span>
+          )}
         </span>
       </p>
     </div>

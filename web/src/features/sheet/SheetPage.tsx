@@ -9,6 +9,7 @@ import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { shortWeekday } from '../../components/dates.js';
 import { useDaysOver } from '../../components/history.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
+import { useReview } from '../../components/useReview.js';
 import { weekOf } from '../../drawing/days.js';
 import { ConflictDialog } from '../../editor/ConflictDialog.js';
 import { InEditor } from '../../editor/InEditor.js';
@@ -18,6 +19,7 @@ import { PasteBar } from '../../editor/PasteBar.js';
 import { useCommands } from '../../editor/useCommands.js';
 import styles from './Sheet.module.css';
 import { SheetGrid } from './SheetGrid.js';
+import { plannedOn, ranOf } from './sheet-ran.js';
 import { DAYS, firstOfRow, sheetRows } from './sheet-rows.js';
 import { useSheet } from './useSheet.js';
 
@@ -35,10 +37,12 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const { block, shown } = useShownChange(preview, base);
   const over = useDaysOver();
   const commands = useCommands();
-  const standing = useMemo(() => sheetRows(base.block, base.shown, over), [base, over]);
+  const reviewed = useReview(base);
+  const ran = useMemo(() => ranOf(reviewed, plannedOn(base)), [reviewed, base]);
+  const standing = useMemo(() => sheetRows(base.block, base.shown, over, ran), [base, over, ran]);
   const rows = useMemo(
-    () => (block === base.block ? standing : sheetRows(block, shown, over)),
-    [block, shown, over, base, standing],
+    () => (block === base.block ? standing : sheetRows(block, shown, over, ran)),
+    [block, shown, over, ran, base, standing],
   );
   const now = weekOf(block.weeks, today);
   const [givesWay, setGivesWay] = useState<GivesWay>('days');

@@ -135,13 +135,15 @@ function Cell({
 }) {
   const spot = { row, column };
   if (!view) return <div role="gridcell" aria-label="outside the block" className={styles.none} />;
-  const { figure, words, name, state, over, weight } = view;
+  const { figure, words, ran, name, state, over, weight } = view;
   const marked = state !== 'worked-out' && state;
   return (
     <div
       role="gridcell"
       className={styles.cell}
-      aria-label={[`${name}: ${figure}`, words, marked, over && 'over'].filter(Boolean).join(', ')}
+      aria-label={[`${name}: ${figure}`, words, ran && `run: ${ran}`, marked, over && 'over']
+        .filter(Boolean)
+        .join(', ')}
       aria-selected={isChosen}
       aria-readonly={over}
       data-column={column}
@@ -159,9 +161,12 @@ function Cell({
     >
       {typed === undefined ? (
         <>
-          <span className={styles.figure}>
-            <StateMark state={state} />
-            {figure}
+          <span className={styles.figures}>
+            <span className={styles.figure}>
+              <StateMark state={state} />
+              {figure}
+            </span>
+            {ran && <span className={styles.ran}>{ran}</span>}
           </span>
           {words && <span className={styles.words}>{words}</span>}
           {isCorner && (

@@ -13,7 +13,8 @@ const block = layOut({
   pins: [{ week: 3, volume: 60_000 }],
 });
 const shown = showBlock(block, measure);
-const rows = sheetRows(block, shown, new Set(['2027-01-25']));
+const nothing = { days: new Map(), volume: new Map(), longRun: new Map() };
+const rows = sheetRows(block, shown, new Set(['2027-01-25']), nothing);
 const one = (row: number, column: number) => ({
   top: row,
   bottom: row,

@@ -13,6 +13,7 @@ import {
 } from '@nadir/core/present';
 import { dayRoleWords } from '@nadir/core/spec/days';
 import { weightOf } from '../../drawing/day-weight.js';
+import type { Ran } from './sheet-ran.js';
 
 /** Days, then the week's volume and its long run. */
 export const DAYS = 7;
@@ -26,6 +27,8 @@ export interface CellView {
   figure: string;
   /** Its role or session, in few words. */
   words: string;
+  /** What was run, where it is not what was planned: `8.2`, `missed`. */
+  ran: string | undefined;
   /** Typed again, it changes nothing. */
   source: string;
   name: string;
@@ -55,6 +58,7 @@ export function sheetRows(
   block: CheckedBlock,
   shown: ShownBlock,
   over: ReadonlySet<CivilDate>,
+  ran: Ran,
 ): RowView[] {
   const { measure } = shown;
   const first = firstOfRow(block);
@@ -66,7 +70,11 @@ export function sheetRows(
     const cells = Array.from({ length: COLUMNS }, (): CellView | undefined => undefined);
     week.days.forEach((day, place) => {
       const column = ((differenceInDays(day.date, first) % DAYS) + DAYS) % DAYS;
-      cells[column] = dayCell(block, shown, day, figures?.days[place] ?? 0, over.has(day.date));
+      const steps = figures?.days[place] ?? 0;
+      cells[column] = {
+        ...dayCell(block, shown, day, steps, over.has(day.date)),
+        ran: ran.days.get(day.date),
+      };
     });
     const longRun = figures?.longRun ?? 0;
     const long = week.days.find(({ role }) => role === 'long');
@@ -76,6 +84,7 @@ export function sheetRows(
       ...common,
       cell: { kind: 'volume', week: week.number },
       figure: volume,
+      ran: ran.volume.get(week.number),
       source: volume,
       name: `Week ${week.number}, volume`,
       state: pin?.volume === undefined ? stateOf(week, 'volume') : 'fixed',
@@ -83,6 +92,7 @@ export function sheetRows(
     cells[LONG_RUN] = {
       ...common,
       cell: { kind: 'longRun', week: week.number },
+      ran: ran.longRun.get(week.number),
       figure: week.toGo === 0 && longRun === 0 ? 'race' : formatSteps(longRun, measure),
       source: long ? dayText(block.spec, long, longRun, measure) : '',
       name: `Week ${week.number}, long run`,
@@ -117,7 +127,7 @@ function dayCell(
   day: Day,
   steps: number,
   over: boolean,
-): CellView {
+): Omit<CellView, 'ran'> {
   const { spec, weeks } = block;
   const asked = fixedDatesOf(block).get(day.date);
   const isLongPin =
