@@ -236,8 +236,7 @@ describe('what may be done', () => {
     const ran = (effort: number) => ({
       '2027-02-08': [{ distance: monday?.distance, time: monday?.time, effort }],
     });
-    const on = (effort: number) =>
-      proposalsOf(reviewOn(block, '2027-02-09', ran(effort)), km);
+    const on = (effort: number) => proposalsOf(reviewOn(block, '2027-02-09', ran(effort)), km);
     expect(on(6).map(({ key }) => key)).not.toContain('hard-day-easy');
     const easy = on(7).find(({ key }) => key === 'hard-day-easy');
     const after = layOut(applyChange(block.spec, easy?.command?.change ?? {}));
