@@ -47,6 +47,7 @@ const rooms = [
     'present/why',
     'present/findings',
     'present/sheet',
+    'present/handout',
     'present/review',
     'present',
   ],

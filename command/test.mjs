@@ -92,6 +92,8 @@ async function unitTests(files) {
 
 /** @param {string[]} files */
 async function serverTests(files) {
+  // What works in threads of its own runs as it was built.
+  await compiled();
   const cluster = await startCluster('test', { lasting: false });
   try {
     return await vitest('server', ['server'], files, { NADIR_TEST_DATABASE_URL: cluster.url });

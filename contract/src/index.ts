@@ -113,7 +113,18 @@ export {
   settings,
 } from './api/first-answers.js';
 export { REMOVED_DAYS, type Removed, type RemovedList, removedList } from './api/removed.js';
-export { type Handout, handout } from './api/handouts.js';
+export {
+  type HandedOver,
+  type HandoutBody,
+  type HandoutFile,
+  type HandoutForm,
+  handoutBody,
+  handoutForms,
+  type HandoutList,
+  type HandoutOrder,
+  handoutOrder,
+  type NumberFormat,
+} from './api/handouts.js';
 export {
   type AthleteRecord,
   type ChangeRecordBody,

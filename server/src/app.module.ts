@@ -9,6 +9,7 @@ import { CoachingModule } from './coaching/coaching.module.js';
 import { CONFIG, type Config } from './config/config.js';
 import { DatabaseModule } from './database/database.module.js';
 import { DemoModule } from './demo/demo.module.js';
+import { HandoutsModule } from './handouts/handouts.module.js';
 import { HealthModule } from './health/health.module.js';
 import { HouseRulesModule } from './house-rules/house-rules.module.js';
 import { DeadlineInterceptor } from './http/deadline.interceptor.js';
@@ -53,6 +54,7 @@ export class AppModule {
         AthleteRecordsModule,
         RecordModule,
         WatchModule,
+        HandoutsModule,
         HouseRulesModule,
         PacesModule,
         CoachingModule,

@@ -1,15 +1,79 @@
+import { bases, shownSteps, units } from '@nadir/core/base';
 import { z } from 'zod';
-import { line } from '../primitives.js';
+import { blockFile } from '../block-file/schema.js';
+import { civilDate, line } from '../primitives.js';
+import { plannedDay } from './planned-days.js';
 
-/** An issue of a plan: which version left the desk, when, and to whom. */
+/** What a block can leave the desk as. */
+export const handoutForms = [
+  'wall-sheet',
+  'week-sheet',
+  'week-text',
+  'week-markdown',
+  'spreadsheet',
+  'weeks-csv',
+  'days-csv',
+  'calendar',
+  'drawing-svg',
+  'drawing-png',
+] as const;
+export type HandoutForm = (typeof handoutForms)[number];
+
+export const papersToPrint = ['a4', 'a3'] as const;
+/** How figures are written: with a point, or with a decimal comma. */
+export const numberFormats = ['point', 'comma'] as const;
+export type NumberFormat = (typeof numberFormats)[number];
+
+/** What is asked for. */
+export const handoutBody = z.strictObject({
+  form: z.enum(handoutForms),
+  /** Of the forms that are of one week. */
+  week: z.int().min(1).max(60).optional(),
+  paper: z.enum(papersToPrint).default('a4'),
+  numbers: z.enum(numberFormats).default('point'),
+});
+export type HandoutBody = z.infer<typeof handoutBody>;
+
+/** A file for the athlete’s hands. */
+export const handoutFile = z.object({
+  name: line(200).min(1),
+  /** Its media type. */
+  type: z.string(),
+  base64: z.base64(),
+});
+export type HandoutFile = z.infer<typeof handoutFile>;
+
+/** An issue of a plan: which version left the desk, when, and as what. */
 export const handout = z.object({
   id: z.uuid(),
-  blockId: z.uuid(),
   /** The version that was handed out. */
   revision: z.int().min(1),
   at: z.iso.datetime(),
+  /** Whose plan it is. */
   to: line(120).min(1),
-  /** What it was handed out as. */
-  form: z.enum(['paper', 'file', 'calendar', 'message', 'page']),
+  form: z.enum(handoutForms),
 });
-export type Handout = z.infer<typeof handout>;
+export type HandedOver = z.infer<typeof handout>;
+
+/** What was handed out of a block, the newest first. */
+export const handoutList = z.object({ handouts: z.array(handout) });
+export type HandoutList = z.infer<typeof handoutList>;
+
+/** What the thread that makes handouts is asked. */
+export const handoutOrder = z.strictObject({
+  ...handoutBody.shape,
+  blockId: z.uuid(),
+  revision: z.int().min(1),
+  savedAt: z.iso.datetime(),
+  today: civilDate,
+  coach: z.string(),
+  measure: z.strictObject({
+    basis: z.enum(bases),
+    unit: z.enum(units),
+    step: z.literal(shownSteps),
+  }),
+  wishes: blockFile,
+  /** Days that stay as they were handed out. */
+  history: z.array(plannedDay),
+});
+export type HandoutOrder = z.infer<typeof handoutOrder>;

@@ -47,6 +47,8 @@ export const paths = {
   blockHistory: { method: 'GET', path: '/api/blocks/{id}/history' },
   blockVersion: { method: 'GET', path: '/api/blocks/{id}/history/{revision}' },
   changePast: { method: 'PUT', path: '/api/blocks/{id}/past' },
+  handouts: { method: 'GET', path: '/api/blocks/{id}/handouts' },
+  handOut: { method: 'POST', path: '/api/blocks/{id}/handouts' },
   blockDays: { method: 'GET', path: '/api/blocks/{id}/days' },
 } as const satisfies Record<string, RoutePath>;
 export type RouteName = keyof typeof paths;

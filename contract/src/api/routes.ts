@@ -36,6 +36,7 @@ import {
 import { MOST_SPREADSHEET_BYTES, spreadsheet, spreadsheetBody } from './spreadsheets.js';
 import { coach, glances, session } from './first-answers.js';
 import { type RouteName, type RoutePath, paths } from './paths.js';
+import { handoutBody, handoutFile, handoutList } from './handouts.js';
 import { removedList } from './removed.js';
 import { watchBody, watchState, watchTracks, watchTracksQuery } from './watch.js';
 import { changeRecordBody, record, recordChanged, recordQuery } from './record.js';
@@ -292,6 +293,17 @@ export const routes = {
     summary: 'Opens days that are over for changes, or closes them as they now stand.',
     body: pastBody,
     answer: openBlock,
+  },
+  handouts: {
+    ...paths.handouts,
+    summary: 'What was handed out of a block, the newest first.',
+    answer: handoutList,
+  },
+  handOut: {
+    ...paths.handOut,
+    summary: 'Makes a handout of a block as it stands: a paper, table, text, calendar or drawing.',
+    body: handoutBody,
+    answer: handoutFile,
   },
   blockDays: {
     ...paths.blockDays,

@@ -20,6 +20,8 @@ export {
   sheetOf,
   sheetTotal,
 } from './sheet/sheet.js';
+export { rowStart } from './sheet/row-start.js';
+export { shortWords } from './sheet/short-words.js';
 export { dailyMean, saySegment } from './figures/say.js';
 export { type FigureState, frameStates, stateOf } from './figures/state.js';
 export { showBlock, type ShownBlock, type ShownWeek } from './figures/show.js';
@@ -27,5 +29,6 @@ export type { Measured } from './findings/measured.js';
 export { tellFindings, type ToldFinding } from './findings/tell-findings.js';
 export { whyDay } from './why/why-day.js';
 export { whyLongRun, whyVolume } from './why/why.js';
+export { goalWords } from './figures/goal.js';
 export { legsFigures, raceMorningWords, timesDayOne, WHAT_LEGS_ARE } from './figures/legs.js';
 export { type Glance, glanceOf, type GlanceWeek } from './figures/glance.js';

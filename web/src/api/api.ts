@@ -9,6 +9,9 @@ import {
   type BlockHistory,
   type BlockList,
   type BlockVersion,
+  type HandoutBody,
+  type HandoutFile,
+  type HandoutList,
   type ChangeRecordBody,
   type Coach,
   type Coaching,
@@ -166,7 +169,17 @@ export type RecordOf = { id: string } & RecordQuery;
 
 export const api = createApi({
   baseQuery: call,
-  tagTypes: ['Session', 'Squad', 'Athlete', 'Block', 'History', 'Record', 'Templates', 'Watch'],
+  tagTypes: [
+    'Session',
+    'Squad',
+    'Athlete',
+    'Block',
+    'History',
+    'Record',
+    'Templates',
+    'Watch',
+    'Handouts',
+  ],
   endpoints: (build) => ({
     session: build.query<Session, void>({
       query: () => ({ route: 'session' }),
@@ -221,6 +234,14 @@ export const api = createApi({
         );
         await queryFulfilled.catch(patch.undo);
       },
+    }),
+    handouts: build.query<HandoutList, string>({
+      query: (id) => ({ route: 'handouts', id }),
+      providesTags: ['Handouts'],
+    }),
+    handOut: build.mutation<HandoutFile, { id: string } & HandoutBody>({
+      query: ({ id, ...body }) => ({ route: 'handOut', id, body }),
+      invalidatesTags: ['Handouts'],
     }),
     readSpreadsheet: build.mutation<Spreadsheet, SpreadsheetBody>({
       query: (body) => ({ route: 'readSpreadsheet', body }),
@@ -402,6 +423,8 @@ export const {
   usePutBackBlockMutation,
   useBlockHistoryInfiniteQuery,
   useBlockVersionQuery,
+  useHandOutMutation,
+  useHandoutsQuery,
   useTemplatesQuery,
   useAddTemplateMutation,
   usePutBackTemplateMutation,

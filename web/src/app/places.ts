@@ -2,6 +2,7 @@ import {
   BlockIcon,
   BlocksIcon,
   DiaryIcon,
+  HandoutsIcon,
   HardDaysIcon,
   HouseRulesIcon,
   type Icon,
@@ -42,5 +43,6 @@ export function blockPlaces(id: string): readonly Place[] {
     { name: 'Hard days', to: `/blocks/${id}/hard-days`, icon: HardDaysIcon },
     { name: 'Paces', to: `/blocks/${id}/paces`, icon: PacesIcon },
     { name: 'Diary', to: `/blocks/${id}/diary`, icon: DiaryIcon },
+    { name: 'Handouts', to: `/blocks/${id}/handouts`, icon: HandoutsIcon },
   ];
 }

@@ -115,6 +115,13 @@ const views: RouteObject[] = [
     }),
   },
   {
+    path: 'blocks/:id/handouts',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/handouts/HandoutsPage.js')).HandoutsPage,
+    }),
+  },
+  {
     path: 'blocks/:id/bring-in',
     HydrateFallback: waiting,
     lazy: async () => ({

@@ -1,5 +1,5 @@
 import type { CheckedBlock } from '@nadir/core';
-import { formatDuration, formatPace } from '@nadir/core/base/format';
+import { goalWords } from '@nadir/core/present';
 import type { ReactNode } from 'react';
 import { useSignedIn } from '../api/session.js';
 import { Countdown } from '../components/Countdown.js';
@@ -11,7 +11,7 @@ import { useEditor } from './useEditor.js';
 
 /** Over every view of the open block: who, toward what, how long to go, and what is stored. */
 export function OpenBlockTitle({
-  spec: { athlete, race, weeks, start },
+  spec,
   view,
   children,
 }: Pick<CheckedBlock, 'spec'> & {
@@ -19,14 +19,11 @@ export function OpenBlockTitle({
   view?: string;
   children?: ReactNode;
 }) {
+  const { athlete, race, weeks, start } = spec;
   const { today } = useSignedIn();
   const version = useEditor((editor) => editor.block?.revision);
-  const goal =
-    race.goalTime === undefined
-      ? []
-      : [
-          `goal ${formatDuration(race.goalTime)}, ${formatPace((race.goalTime / race.distance) * 1000, athlete.unit)}`,
-        ];
+  const aim = goalWords(spec);
+  const goal = aim === undefined ? [] : [`goal ${aim}`];
   return (
     <TitleBlock
       title={athlete.name || 'Block'}

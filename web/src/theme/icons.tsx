@@ -38,6 +38,9 @@ export const PacesIcon = lineIcon(
   'M10 18a6.5 6.5 0 1 0 0-13 6.5 6.5 0 0 0 0 13ZM8 2h4M10 2v3M10 11.500l2.5-2.5',
 );
 export const DiaryIcon = lineIcon('M4 2.500h12v15H4ZM7 2.500v15M9.500 6.500h4M9.500 10h4');
+export const HandoutsIcon = lineIcon(
+  'M5 2.500h7l3.500 3.500v6M5 2.500v15h5M12 2.500V6h3.500M8 9.500h5M8 12.500h3M13 18l4.500-3L13 12v2.500h-1.500v1H13Z',
+);
 export const SessionsIcon = lineIcon(
   'M2 5.500h3M8 5.500h5M16 5.500h2M2 10h6M11 10h7M2 14.500h3M8 14.500h5M16 14.500h2',
 );

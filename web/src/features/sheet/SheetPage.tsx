@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
 import { addDays } from '@nadir/core/base';
+import { rowStart } from '@nadir/core/present';
 import type { GivesWay } from '@nadir/core/edit/sheet';
 import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
@@ -20,7 +21,7 @@ import { useCommands } from '../../editor/useCommands.js';
 import styles from './Sheet.module.css';
 import { SheetGrid } from './SheetGrid.js';
 import { plannedOn, ranOf } from './sheet-ran.js';
-import { DAYS, firstOfRow, sheetRows } from './sheet-rows.js';
+import { DAYS, sheetRows } from './sheet-rows.js';
 import { useSheet } from './useSheet.js';
 
 /** The whole block as coaches write it: weeks down and days across. */
@@ -57,7 +58,7 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
     document.title = `Sheet of ${athlete.name || 'a block'} · Nadir`;
   }, [athlete.name]);
   const weekdays = useMemo(() => {
-    const first = firstOfRow(block);
+    const first = rowStart(block);
     return Array.from({ length: DAYS }, (_, day) => shortWeekday(addDays(first, day)));
   }, [block]);
   return (

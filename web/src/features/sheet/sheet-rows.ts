@@ -2,16 +2,17 @@ import type { CheckedBlock } from '@nadir/core';
 import { addDays, type CivilDate, differenceInDays } from '@nadir/core/base';
 import { dayAndMonth, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
 import { dayText, type SheetCell } from '@nadir/core/edit/sheet';
-import { type Day, fixedDatesOf, isRaced, mainOf } from '@nadir/core/layout';
+import { type Day, fixedDatesOf } from '@nadir/core/layout';
 import {
   type FigureState,
   frameStates,
+  rowStart,
+  shortWords,
   type ShownBlock,
   stateOf,
   type ToldFinding,
   weekChange,
 } from '@nadir/core/present';
-import { dayRoleWords } from '@nadir/core/spec/days';
 import { weightOf } from '../../drawing/day-weight.js';
 import type { Ran } from './sheet-ran.js';
 
@@ -61,7 +62,7 @@ export function sheetRows(
   ran: Ran,
 ): RowView[] {
   const { measure } = shown;
-  const first = firstOfRow(block);
+  const first = rowStart(block);
   const frame = frameStates(block.spec);
   return block.weeks.map((week, index): RowView => {
     const figures = shown.weeks[index];
@@ -115,12 +116,6 @@ export function sheetRows(
   });
 }
 
-/** The first day of every row: where a block begins in mid-week its first row has gaps before it. */
-export function firstOfRow({ weeks }: Pick<CheckedBlock, 'weeks'>): CivilDate {
-  const whole = weeks.find(({ length }) => length === DAYS) ?? weeks[0];
-  return whole?.start ?? '2000-01-03';
-}
-
 function dayCell(
   block: CheckedBlock,
   { measure }: ShownBlock,
@@ -138,7 +133,7 @@ function dayCell(
   return {
     cell: { kind: 'day', date: day.date },
     figure: figureOf(),
-    words: shortWords(day, nameOn(spec, day)),
+    words: shortWords(spec, day),
     source,
     name: dayAndMonth(day.date),
     state: isLongPin || isWritten ? 'fixed' : 'worked-out',
@@ -154,15 +149,6 @@ function dayCell(
   }
 }
 
-/** Roles that a figure alone says. */
-const PLAIN: ReadonlySet<string> = new Set(['easy', 'short-easy', 'recovery', 'rest', 'long']);
-
-/** What is raced on a day. */
-function nameOn({ race, events }: CheckedBlock['spec'], { date, role }: Day): string | undefined {
-  if (role === 'race') return race.name;
-  return isRaced(role) ? events.find(({ from }) => from === date)?.name : undefined;
-}
-
 /** Wide enough for its words: a column of figures alone takes less. */
 export function columnWeights(rows: readonly RowView[]): number[] {
   return Array.from({ length: DAYS }, (_, column) => {
@@ -173,13 +159,3 @@ export function columnWeights(rows: readonly RowView[]): number[] {
 
 /** Letters of the longest role that stands beside a figure. */
 const A_ROLE = 'semi-long'.length;
-
-/** What is run, without the easy running around it. */
-function shortWords(day: Day, raced: string | undefined): string {
-  if (raced !== undefined) return raced;
-  const main = mainOf(day)?.shorthand ?? '';
-  if (day.role === 'cross-train' && main) return main;
-  const parts = main.split('; ').filter((part) => !/ (easy|recovery)$/.test(part));
-  if (parts.length > 0 && day.role !== 'rest') return parts.join('; ');
-  return PLAIN.has(day.role) ? '' : dayRoleWords[day.role];
-}

@@ -1,0 +1,12 @@
+/** What leaves the desk: one model of a block, and the tables and texts made from it. */
+
+export {
+  type DayMark,
+  type Handout,
+  type HandoutDay,
+  type HandoutWeek,
+  handoutOf,
+} from './handout.js';
+export { type Paper, papers, planRows, type RowPlan, SMALLEST_LETTERS } from './paper.js';
+export { amountOf, daysTable, type Table, type TableCell, weeksTable } from './tables.js';
+export { weekMarkdown, weekText } from './week-text.js';

@@ -1,0 +1,72 @@
+import { dateWords, dayWords } from '../../base/format/index.js';
+import { addDays } from '../../base/index.js';
+import type { Handout, HandoutDay, HandoutWeek } from './handout.js';
+
+/** A week as a message: a line a day, in words that need no table. */
+export function weekText(handout: Handout, week: HandoutWeek): string {
+  const lines = week.days.map((day) => `${dayWords(day.date)}: ${saidOf(day, handout)}`);
+  return [
+    headOf(handout, week),
+    `${handout.race.name}, ${toGoWords(week)}`,
+    '',
+    ...lines,
+    '',
+    totalOf(handout, week),
+    ...pacesOf(handout),
+    handout.caution,
+    '',
+  ].join('\n');
+}
+
+/** The same in Markdown: a heading, a table, and what goes with it. */
+export function weekMarkdown(handout: Handout, week: HandoutWeek): string {
+  const rows = week.days.map(
+    (day) =>
+      `| ${dayWords(day.date)} | ${day.figure || '–'} | ${escaped(day.sessions.join(' + ') || day.role)} |`,
+  );
+  return [
+    `## ${escaped(headOf(handout, week))}`,
+    '',
+    `${escaped(handout.race.name)}, ${toGoWords(week)}`,
+    '',
+    `| Day | ${handout.unit} | What |`,
+    '|---|---:|---|',
+    ...rows,
+    `| **Week** | **${week.figure}** | |`,
+    '',
+    ...pacesOf(handout).flatMap((line) => [escaped(line), '']),
+    `*${handout.caution}*`,
+    '',
+  ].join('\n');
+}
+
+function headOf({ athlete, weeks }: Handout, { number, start, days }: HandoutWeek): string {
+  const last = days.at(-1)?.date ?? addDays(start, 6);
+  return `${athlete}: week ${number} of ${weeks.length}, ${dayWords(start)} to ${dateWords(last)}`;
+}
+
+function toGoWords({ toGo }: HandoutWeek): string {
+  if (toGo === 0) return 'race week';
+  return toGo === 1 ? '1 week to go' : `${toGo} weeks to go`;
+}
+
+function saidOf({ figure, role, sessions }: HandoutDay, { unit }: Handout): string {
+  const [only = role, ...more] = sessions;
+  if (more.length === 0 || figure === '') return sessions.join(' + ') || only;
+  return `${figure} ${unit}: ${sessions.join(' + ')}`;
+}
+
+function totalOf({ unit }: Handout, { figure, longRun, longRunFigure }: HandoutWeek): string {
+  const long = longRun > 0 ? `, long run ${longRunFigure} ${unit}` : '';
+  return `Week: ${figure} ${unit}${long}`;
+}
+
+function pacesOf({ paces }: Handout): string[] {
+  const words = paces.map(({ name, text }) => `${name} ${text}`).join('; ');
+  return words === '' ? [] : [`Paces: ${words}`];
+}
+
+/** What Markdown would take for a mark. */
+function escaped(text: string): string {
+  return text.replace(/[\\`*_{}[\]<>#|]/g, '\\$&');
+}

@@ -1,0 +1,22 @@
+import { type Block, type Day, isRaced, mainOf } from '../../layout/index.js';
+import { dayRoleWords } from '../../spec/days/index.js';
+
+/** Roles that a figure alone says. */
+const PLAIN: ReadonlySet<string> = new Set(['easy', 'short-easy', 'recovery', 'rest', 'long']);
+
+/** What is run on a day in few words, without the easy running around it; empty where the figure says it. */
+export function shortWords(spec: Block['spec'], day: Day): string {
+  const raced = racedOn(spec, day);
+  if (raced !== undefined) return raced;
+  const main = mainOf(day)?.shorthand ?? '';
+  if (day.role === 'cross-train' && main) return main;
+  const parts = main.split('; ').filter((part) => !/ (easy|recovery)$/.test(part));
+  if (parts.length > 0 && day.role !== 'rest') return parts.join('; ');
+  return PLAIN.has(day.role) ? '' : dayRoleWords[day.role];
+}
+
+/** What is raced on a day; undefined where nothing is. */
+export function racedOn({ race, events }: Block['spec'], { date, role }: Day): string | undefined {
+  if (role === 'race') return race.name;
+  return isRaced(role) ? events.find(({ from }) => from === date)?.name : undefined;
+}

@@ -1,0 +1,118 @@
+import { randomUUID } from 'node:crypto';
+import { fileURLToPath } from 'node:url';
+import {
+  type HandoutBody,
+  type HandoutFile,
+  type HandoutList,
+  type HandoutOrder,
+  measureFor,
+} from '@nadir/contract';
+import { HttpStatus, Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
+import type { Knex } from 'knex';
+import { Piscina } from 'piscina';
+import { BlocksRepository } from '../blocks/blocks.repository.js';
+import { CLOCK, type Clock } from '../clock/clock.js';
+import { KNEX } from '../database/knex.js';
+import { tables } from '../database/tables.js';
+import { notFound, Refused } from '../http/refused.js';
+import { CoachesRepository } from '../sign-in/coaches.repository.js';
+import type { Made } from './make-handout.js';
+
+interface HandoutRow {
+  coach_id: string;
+  handout_id: string;
+  block_id: string;
+  revision: number;
+  at: Date;
+  to: string;
+  form: HandoutBody['form'];
+}
+
+/** A thread that nobody asked for so long ends; it is quick to begin again. */
+const IDLE_MS = 60_000;
+/** More that wait than these are refused: whoever waits that long has gone. */
+const MOST_WAITING = 20;
+const MOST_LISTED = 50;
+/** Built, wherever this file runs from. */
+const WORKER = fileURLToPath(new URL('../../dist/handouts/handout-worker.js', import.meta.url));
+
+/** Makes handouts in a thread of their own, and keeps what was handed out. */
+@Injectable()
+export class HandoutsService implements OnModuleDestroy {
+  private readonly threads = new Piscina({
+    filename: WORKER,
+    minThreads: 0,
+    maxThreads: 1,
+    idleTimeout: IDLE_MS,
+    maxQueue: MOST_WAITING,
+    // Flags of the process that tests are run by are not the thread’s.
+    execArgv: [],
+  });
+
+  constructor(
+    @Inject(KNEX) private readonly knex: Knex,
+    @Inject(BlocksRepository) private readonly blocks: BlocksRepository,
+    @Inject(CoachesRepository) private readonly coaches: CoachesRepository,
+    @Inject(CLOCK) private readonly clock: Clock,
+  ) {}
+
+  async all(coachId: string, blockId: string): Promise<HandoutList> {
+    if (!(await this.blocks.find(coachId, blockId))) throw notFound('block');
+    const rows = await this.knex<HandoutRow>(tables.handouts)
+      .where({ coach_id: coachId, block_id: blockId })
+      .orderBy('at', 'desc')
+      .limit(MOST_LISTED);
+    return {
+      handouts: rows.map(({ handout_id: id, revision, at, to, form }) => ({
+        id,
+        revision,
+        at: at.toISOString(),
+        to,
+        form,
+      })),
+    };
+  }
+
+  async make(coachId: string, blockId: string, body: HandoutBody): Promise<HandoutFile> {
+    const block = await this.blocks.find(coachId, blockId);
+    const coach = await this.coaches.find(coachId);
+    if (!block || !coach) throw notFound('block');
+    const today = this.clock.today();
+    const { wishes, revision, savedAt } = block;
+    const { name, type, bytes } = await this.order({
+      ...body,
+      blockId,
+      revision,
+      savedAt,
+      today,
+      coach: coach.name,
+      measure: measureFor(coach.settings, wishes.athlete),
+      wishes,
+      history: await this.blocks.daysThatStay(coachId, block, today),
+    });
+    await this.knex<HandoutRow>(tables.handouts).insert({
+      coach_id: coachId,
+      handout_id: randomUUID(),
+      block_id: blockId,
+      revision,
+      at: this.clock.now(),
+      to: (wishes.athlete?.name ?? '').slice(0, 120) || 'the athlete',
+      form: body.form,
+    });
+    return { name, type, base64: Buffer.from(bytes).toString('base64') };
+  }
+
+  async onModuleDestroy(): Promise<void> {
+    await this.threads.destroy();
+  }
+
+  private async order(order: HandoutOrder): Promise<Made> {
+    if (this.threads.queueSize >= MOST_WAITING) {
+      throw new Refused(HttpStatus.SERVICE_UNAVAILABLE, {
+        code: 'busy',
+        message: 'Too many handouts are being made at once. Try again in a moment.',
+      });
+    }
+    return (await this.threads.run(order)) as Made;
+  }
+}

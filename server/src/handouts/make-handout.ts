@@ -1,0 +1,151 @@
+import { givenOf, type HandoutForm, type HandoutOrder, historyOf } from '@nadir/contract';
+import { layOut } from '@nadir/core';
+import { dateWords } from '@nadir/core/base/format';
+import { showBlock } from '@nadir/core/present';
+import {
+  daysTable,
+  type Handout,
+  handoutOf,
+  type HandoutWeek,
+  weekMarkdown,
+  weeksTable,
+  weekText,
+} from '@nadir/core/present/handout';
+import { calendarFile } from './calendar.js';
+import { csvFile } from './csv.js';
+import { drawBlock } from './drawing/block-drawing.js';
+import { svgFile } from './drawing/svg.js';
+import { wallSheet } from './pdf/wall-sheet.js';
+import { weekSheet } from './pdf/week-sheet.js';
+import { pngOf } from './png.js';
+import { workbookFile } from './workbook.js';
+
+/** A file, before it is sent. */
+export interface Made {
+  name: string;
+  type: string;
+  bytes: Uint8Array;
+}
+
+/** What a form is made from. */
+interface Given {
+  handout: Handout;
+  /** The week that is asked for; else the one that is run. */
+  week: HandoutWeek;
+  order: HandoutOrder;
+  /** `Version 14, Wed 10 Feb 2027`. */
+  version: string;
+}
+
+/** A way to leave the desk: how its file ends, what it is, and how it is made. */
+interface Form {
+  ending: string;
+  type: string;
+  ofWeek?: boolean;
+  make: (given: Given) => Uint8Array | Promise<Uint8Array>;
+}
+
+const DRAWING = { width: 1200, height: 420 };
+const SHEET = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
+
+/** Every form there is; adding one is one line, and its name in the contract. */
+const forms: Readonly<Record<HandoutForm, Form>> = {
+  'wall-sheet': {
+    ending: 'wall sheet.pdf',
+    type: 'application/pdf',
+    make: ({ handout, order, version }) =>
+      wallSheet(handout, { coach: order.coach, version }, order.paper),
+  },
+  'week-sheet': {
+    ending: 'sheet.pdf',
+    type: 'application/pdf',
+    ofWeek: true,
+    make: ({ handout, week, order, version }) =>
+      weekSheet(handout, week, { coach: order.coach, version }),
+  },
+  'week-text': {
+    ending: 'text.txt',
+    type: 'text/plain; charset=utf-8',
+    ofWeek: true,
+    make: ({ handout, week }) => bytes(weekText(handout, week)),
+  },
+  'week-markdown': {
+    ending: 'text.md',
+    type: 'text/markdown; charset=utf-8',
+    ofWeek: true,
+    make: ({ handout, week }) => bytes(weekMarkdown(handout, week)),
+  },
+  spreadsheet: {
+    ending: 'block.xlsx',
+    type: SHEET,
+    make: ({ handout, version }) => workbookFile(handout, version),
+  },
+  'weeks-csv': {
+    ending: 'weeks.csv',
+    type: 'text/csv; charset=utf-8',
+    make: ({ handout, order }) => csvFile(weeksTable(handout), order.numbers),
+  },
+  'days-csv': {
+    ending: 'days.csv',
+    type: 'text/csv; charset=utf-8',
+    make: ({ handout, order }) => csvFile(daysTable(handout), order.numbers),
+  },
+  calendar: {
+    ending: 'calendar.ics',
+    type: 'text/calendar; charset=utf-8',
+    make: ({ handout, order }) => calendarFile(handout, order),
+  },
+  'drawing-svg': {
+    ending: 'drawing.svg',
+    type: 'image/svg+xml',
+    make: ({ handout }) => bytes(drawing(handout)),
+  },
+  'drawing-png': {
+    ending: 'drawing.png',
+    type: 'image/png',
+    make: ({ handout }) => pngOf(drawing(handout)),
+  },
+};
+
+/** Lays the block out as it stands, and makes one handout of it. */
+export async function makeHandout(order: HandoutOrder): Promise<Made> {
+  const { wishes, measure, today } = order;
+  const history = historyOf(order.history);
+  const block = layOut(givenOf(wishes), { asOf: today, history, shown: measure });
+  const handout = handoutOf(block, showBlock(block, measure), today);
+  const week = weekFor(handout, order);
+  const { ending, type, ofWeek, make } = forms[order.form];
+  const version = `Version ${order.revision}, ${dateWords(today)}`;
+  const weekWords = ofWeek ? `week ${week.number} ` : '';
+  return {
+    name: `${fileWords(handout.athlete)} ${fileWords(handout.race.name)} ${weekWords}${ending}`,
+    type,
+    bytes: await make({ handout, week, order, version }),
+  };
+}
+
+function weekFor({ weeks }: Handout, { week, today }: HandoutOrder): HandoutWeek {
+  const asked = weeks.find(({ number }) => number === week);
+  const present = weeks.findLast(({ start }) => start <= today);
+  const found = asked ?? present ?? weeks[0];
+  if (!found) throw new Error('A block without weeks is never kept.');
+  return found;
+}
+
+function drawing(handout: Handout): string {
+  const box = { x: 20, y: 10, width: DRAWING.width - 40, height: DRAWING.height - 20 };
+  return svgFile(drawBlock(handout, box, 12), DRAWING);
+}
+
+/** What every system takes in the name of a file. */
+function fileWords(name: string): string {
+  return name
+    .replace(/[\\/:*?"<>|\p{Cc}]+/gu, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .slice(0, 60);
+}
+
+function bytes(text: string): Uint8Array {
+  return Buffer.from(text, 'utf8');
+}

@@ -1,0 +1,108 @@
+import { dateWords, dayWords } from '@nadir/core/base/format';
+import {
+  type Handout,
+  type HandoutDay,
+  type HandoutWeek,
+  papers,
+} from '@nadir/core/present/handout';
+import { Ink } from './ink.js';
+import type { SheetFoot } from './wall-sheet.js';
+
+const PAGE = { width: papers.a4.height, height: papers.a4.width };
+const EDGE = 40;
+/** Where the words of a day begin, and the line to write on. */
+const WORDS = EDGE + 118;
+const PEN = PAGE.width - EDGE - 92;
+/** Letters that are tried, the largest first, points: the page is one for certain. */
+const SIZES = [11, 10, 9, 8, 7, 6.6] as const;
+
+/** One week on one page: each day with its sessions in full, the paces, and room for a pen. */
+export async function weekSheet(
+  handout: Handout,
+  week: HandoutWeek,
+  { coach, version }: SheetFoot,
+): Promise<Uint8Array> {
+  const ink = new Ink(PAGE, { title: `${handout.athlete}: week ${week.number}`, author: coach });
+  const top = titleBlock(ink, handout, week, coach);
+  const foot = PAGE.height - EDGE - 96;
+  const fits = SIZES.find((size) => heightOf(ink, week, size) <= foot - top) ?? 6.6;
+  const spare = Math.max(0, foot - top - heightOf(ink, week, fits)) / week.days.length;
+  let y = top;
+  for (const day of week.days) {
+    const height = heightOfDay(ink, day, fits) + Math.min(18, spare);
+    dayRow(ink, handout, day, { y, height, size: fits });
+    y += height;
+  }
+  ink.line(EDGE, y, PAGE.width - EDGE, y, 0.9);
+  const long = week.longRun > 0 ? `, long run ${week.longRunFigure} ${handout.unit}` : '';
+  ink.words(`Week: ${week.figure} ${handout.unit}${long}`, EDGE, y + fits + 6, {
+    size: fits,
+    face: 'bold',
+  });
+  footer(ink, handout, version);
+  return ink.file();
+}
+
+function titleBlock(ink: Ink, handout: Handout, week: HandoutWeek, coach: string): number {
+  const last = week.days.at(-1)?.date ?? week.start;
+  ink.words(handout.athlete, EDGE, EDGE + 14, { face: 'display', size: 20 });
+  ink.words(coach, PAGE.width - EDGE, EDGE + 14, { size: 10, anchor: 'end' });
+  const said = `Week ${week.number} of ${handout.weeks.length}, ${dayWords(week.start)} to ${dateWords(last)} · ${week.phase}${week.recovery ? ', recovery' : ''}`;
+  ink.words(said, EDGE, EDGE + 32, { size: 11 });
+  const toGo = week.toGo === 0 ? 'race week' : `${week.toGo} to go`;
+  ink.words(`${handout.race.name}, ${handout.race.words}: ${toGo}`, EDGE, EDGE + 47, { size: 10 });
+  ink.line(EDGE, EDGE + 56, PAGE.width - EDGE, EDGE + 56, 1.2);
+  return EDGE + 57;
+}
+
+function linesOf(ink: Ink, { sessions, role }: HandoutDay, size: number): string[] {
+  const said = sessions.length > 0 ? sessions : [role];
+  return said.flatMap((session) => ink.wrapped(session, PEN - WORDS - 8, { size }));
+}
+
+function heightOfDay(ink: Ink, day: HandoutDay, size: number): number {
+  return (linesOf(ink, day, size).length + 1) * size * 1.3 + 8;
+}
+
+function heightOf(ink: Ink, { days }: HandoutWeek, size: number): number {
+  return days.reduce((height, day) => height + heightOfDay(ink, day, size), 0);
+}
+
+function dayRow(
+  ink: Ink,
+  { unit, race }: Handout,
+  day: HandoutDay,
+  { y, height, size }: { y: number; height: number; size: number },
+): void {
+  const base = y + size + 4;
+  ink.line(EDGE, y, PAGE.width - EDGE, y, 0.4);
+  const isHard = day.mark === 'key' || day.mark === 'test' || day.mark === 'race';
+  if (isHard) ink.bar(EDGE, y + 4, 2.2, height - 8);
+  ink.words(dayWords(day.date), EDGE + 7, base, { size, face: 'bold' });
+  const amount = day.mark === 'race' ? race.distance : day.figure && `${day.figure} ${unit}`;
+  if (amount) ink.words(amount, WORDS - 8, base, { size, face: 'bold', anchor: 'end' });
+  ink.words(day.role.toLowerCase(), WORDS, base, { size, face: 'bold' });
+  linesOf(ink, day, size).forEach((line, at) => {
+    ink.words(line, WORDS, base + (at + 1) * size * 1.3, { size });
+  });
+  ink.doc.save().lineWidth(0.5).dash(0.6, { space: 1.6 });
+  ink.doc
+    .moveTo(PEN, y + height - 7)
+    .lineTo(PAGE.width - EDGE - 20, y + height - 7)
+    .stroke();
+  ink.doc.restore();
+  ink.box(PAGE.width - EDGE - 12, y + 6, 11, 11);
+}
+
+function footer(ink: Ink, { paces, caution, measure }: Handout, version: string): void {
+  const top = PAGE.height - EDGE - 62;
+  if (paces.length > 0) {
+    const said = paces.map(({ name, text }) => `${name} ${text.replace(/ .*/, '')}`).join(' · ');
+    const lines = ink.wrapped(`Paces per ${measure.unit}: ${said}`, PAGE.width - 2 * EDGE, {
+      size: 8.5,
+    });
+    lines.forEach((line, at) => ink.words(line, EDGE, top + at * 11, { size: 8.5 }));
+  }
+  ink.words(caution, EDGE, PAGE.height - EDGE - 12, { size: 8 });
+  ink.words(version, EDGE, PAGE.height - EDGE, { size: 8, face: 'bold' });
+}

@@ -1,0 +1,32 @@
+import type { HandoutBody } from '@nadir/contract';
+import { useState } from 'react';
+import { callError, errorSentence, useHandOutMutation } from '../../api/api.js';
+import { download } from '../../components/download-json.js';
+
+/** Makes a handout on the server, and gives it to the browser as a file. */
+export function useHandout(id: string): {
+  make: (body: HandoutBody) => Promise<void>;
+  /** The form that is being made. */
+  making: HandoutBody['form'] | undefined;
+  problem: string | undefined;
+} {
+  const [handOut] = useHandOutMutation();
+  const [making, setMaking] = useState<HandoutBody['form']>();
+  const [problem, setProblem] = useState<string>();
+
+  async function make(body: HandoutBody) {
+    setMaking(body.form);
+    setProblem(undefined);
+    const { data, error } = await handOut({ id, ...body });
+    if (data === undefined) {
+      const failed = callError(error);
+      setProblem(failed ? errorSentence(failed) : 'The file could not be made. Try again.');
+    } else {
+      const bytes = Uint8Array.from(atob(data.base64), (letter) => letter.charCodeAt(0));
+      download(data.name, new Blob([bytes], { type: data.type }));
+    }
+    setMaking(undefined);
+  }
+
+  return { make, making, problem };
+}
