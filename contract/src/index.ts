@@ -114,6 +114,12 @@ export {
 } from './api/first-answers.js';
 export { REMOVED_DAYS, type Removed, type RemovedList, removedList } from './api/removed.js';
 export {
+  type CalendarBody,
+  calendarBody,
+  calendarQuery,
+  type CalendarState,
+} from './api/calendar.js';
+export {
   type HandedOver,
   type HandoutBody,
   type HandoutFile,

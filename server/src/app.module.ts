@@ -5,6 +5,7 @@ import { AthleteRecordsModule } from './athlete-records/athlete-records.module.j
 import { AthletesModule } from './athletes/athletes.module.js';
 import { BlocksModule } from './blocks/blocks.module.js';
 import { CLOCK, type Clock } from './clock/clock.js';
+import { CalendarsModule } from './calendars/calendars.module.js';
 import { CoachingModule } from './coaching/coaching.module.js';
 import { CONFIG, type Config } from './config/config.js';
 import { DatabaseModule } from './database/database.module.js';
@@ -55,6 +56,7 @@ export class AppModule {
         RecordModule,
         WatchModule,
         HandoutsModule,
+        CalendarsModule,
         HouseRulesModule,
         PacesModule,
         CoachingModule,

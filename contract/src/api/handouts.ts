@@ -19,9 +19,8 @@ export const handoutForms = [
 ] as const;
 export type HandoutForm = (typeof handoutForms)[number];
 
-export const papersToPrint = ['a4', 'a3'] as const;
 /** How figures are written: with a point, or with a decimal comma. */
-export const numberFormats = ['point', 'comma'] as const;
+const numberFormats = ['point', 'comma'] as const;
 export type NumberFormat = (typeof numberFormats)[number];
 
 /** What is asked for. */
@@ -29,7 +28,7 @@ export const handoutBody = z.strictObject({
   form: z.enum(handoutForms),
   /** Of the forms that are of one week. */
   week: z.int().min(1).max(60).optional(),
-  paper: z.enum(papersToPrint).default('a4'),
+  paper: z.enum(['a4', 'a3']).default('a4'),
   numbers: z.enum(numberFormats).default('point'),
 });
 export type HandoutBody = z.infer<typeof handoutBody>;
@@ -73,6 +72,8 @@ export const handoutOrder = z.strictObject({
     step: z.literal(shownSteps),
   }),
   wishes: blockFile,
+  /** The hour that entries of a calendar stand at, `07:00`; whole days where there is none. */
+  startsAt: z.string().nullable().default(null),
   /** Days that stay as they were handed out. */
   history: z.array(plannedDay),
 });

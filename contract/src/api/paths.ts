@@ -29,6 +29,8 @@ export const paths = {
   watch: { method: 'GET', path: '/api/athletes/{id}/watch' },
   connectWatch: { method: 'PUT', path: '/api/athletes/{id}/watch' },
   watchTracks: { method: 'GET', path: '/api/athletes/{id}/watch/tracks' },
+  calendar: { method: 'GET', path: '/api/athletes/{id}/calendar' },
+  changeCalendar: { method: 'PUT', path: '/api/athletes/{id}/calendar' },
   addBlock: { method: 'POST', path: '/api/blocks' },
   saveHouseRules: { method: 'PUT', path: '/api/house-rules' },
   savePaces: { method: 'PUT', path: '/api/paces' },

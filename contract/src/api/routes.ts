@@ -33,6 +33,7 @@ import {
   templateList,
   version,
 } from './bodies.js';
+import { calendarBody, calendarState } from './calendar.js';
 import { MOST_SPREADSHEET_BYTES, spreadsheet, spreadsheetBody } from './spreadsheets.js';
 import { coach, glances, session } from './first-answers.js';
 import { type RouteName, type RoutePath, paths } from './paths.js';
@@ -171,6 +172,17 @@ export const routes = {
     body: changeRecordBody,
     bodyBytes: RECORD_BYTES,
     answer: recordChanged,
+  },
+  calendar: {
+    ...paths.calendar,
+    summary: 'The calendar that an athlete’s devices subscribe to, without its address.',
+    answer: calendarState,
+  },
+  changeCalendar: {
+    ...paths.changeCalendar,
+    summary: 'Makes a new address, told once; ends it, or sets the hour of its entries.',
+    body: calendarBody,
+    answer: calendarState,
   },
   watch: {
     ...paths.watch,

@@ -9,6 +9,7 @@ import * as plannedDays from './migrations/007-planned-days.js';
 import * as recordAndPast from './migrations/008-record-and-past.js';
 import * as athleteRecords from './migrations/009-athlete-records.js';
 import * as diary from './migrations/010-diary.js';
+import * as calendars from './migrations/011-calendars.js';
 
 /** Every migration in order. Adding one is one file and one line. */
 const migrations: readonly { name: string; migration: Knex.Migration }[] = [
@@ -22,6 +23,7 @@ const migrations: readonly { name: string; migration: Knex.Migration }[] = [
   { name: '008-record-and-past', migration: recordAndPast },
   { name: '009-athlete-records', migration: athleteRecords },
   { name: '010-diary', migration: diary },
+  { name: '011-calendars', migration: calendars },
 ];
 
 /** Any number, the same in every copy of the server. */

@@ -14,6 +14,7 @@ export const tables = {
   weekReviews: 'week_reviews',
   watches: 'watches',
   handouts: 'handouts',
+  calendars: 'calendars',
   templates: 'templates',
   demoSeeds: 'demo_seeds',
 } as const;

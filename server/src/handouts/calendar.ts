@@ -6,6 +6,8 @@ import ical, { ICalCalendarMethod, type ICalEventData } from 'ical-generator';
 export interface CalendarOf {
   blockId: string;
   savedAt: string;
+  /** The hour that runs stand at, on the clock of wherever the athlete is; null for whole days. */
+  startsAt: string | null;
 }
 
 /** The block as all-day events: a day each, the race and days away among them. */
@@ -31,14 +33,15 @@ export function calendarFile(handout: Handout, of: CalendarOf): Uint8Array {
 }
 
 function eventOf(handout: Handout, day: HandoutDay, of: CalendarOf): ICalEventData {
-  const amount =
-    day.mark === 'race' ? handout.race.distance : day.figure && `${day.figure} ${handout.unit}`;
-  const title = day.words || day.role;
+  const isRace = day.mark === 'race';
+  const amount = isRace ? handout.race.distance : day.figure && `${day.figure} ${handout.unit}`;
   return {
     id: `${of.blockId}-${day.date}@nadir`,
-    ...wholeDays(day.date, addDays(day.date, 1), of),
-    summary: [amount, title].filter(Boolean).join(' '),
-    description: [...day.sessions, '', handout.caution].join('\n'),
+    ...(of.startsAt === null || isRace
+      ? wholeDays(day.date, addDays(day.date, 1), of)
+      : atAnHour(day, of.startsAt, of)),
+    summary: [amount, day.words || day.role].filter(Boolean).join(' '),
+    description: [...day.sessions, ...day.targets, '', handout.caution].join('\n'),
   };
 }
 
@@ -49,6 +52,19 @@ function wholeDays(from: string, to: string, { savedAt }: CalendarOf) {
     timezone: null,
     start: new Date(`${from}T00:00:00Z`),
     end: new Date(`${to}T00:00:00Z`),
+    stamp: new Date(savedAt),
+  };
+}
+
+const SHORTEST_MINUTES = 15;
+
+/** An hour of no zone: seven is seven wherever the athlete wakes, on the nights that clocks change too. */
+function atAnHour({ date, minutes }: HandoutDay, startsAt: string, { savedAt }: CalendarOf) {
+  const start = new Date(`${date}T${startsAt}:00Z`);
+  return {
+    floating: true,
+    start,
+    end: new Date(start.getTime() + 60_000 * Math.max(SHORTEST_MINUTES, minutes)),
     stamp: new Date(savedAt),
   };
 }

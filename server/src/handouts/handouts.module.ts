@@ -8,5 +8,6 @@ import { HandoutsService } from './handouts.service.js';
   imports: [BlocksModule, SignInModule],
   controllers: [HandoutsController],
   providers: [HandoutsService],
+  exports: [HandoutsService],
 })
 export class HandoutsModule {}

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import {
+  type BlockAnswer,
   type HandoutBody,
   type HandoutFile,
   type HandoutList,
@@ -75,11 +76,32 @@ export class HandoutsService implements OnModuleDestroy {
 
   async make(coachId: string, blockId: string, body: HandoutBody): Promise<HandoutFile> {
     const block = await this.blocks.find(coachId, blockId);
+    if (!block) throw notFound('block');
+    const { name, type, bytes } = await this.ofBlock(coachId, block, body);
+    await this.knex<HandoutRow>(tables.handouts).insert({
+      coach_id: coachId,
+      handout_id: randomUUID(),
+      block_id: blockId,
+      revision: block.revision,
+      at: this.clock.now(),
+      to: (block.wishes.athlete?.name ?? '').slice(0, 120) || 'the athlete',
+      form: body.form,
+    });
+    return { name, type, base64: Buffer.from(bytes).toString('base64') };
+  }
+
+  /** Made and kept nowhere. */
+  async ofBlock(
+    coachId: string,
+    block: BlockAnswer,
+    body: HandoutBody,
+    startsAt: string | null = null,
+  ): Promise<Made> {
     const coach = await this.coaches.find(coachId);
-    if (!block || !coach) throw notFound('block');
+    if (!coach) throw notFound('coach');
     const today = this.clock.today();
-    const { wishes, revision, savedAt } = block;
-    const { name, type, bytes } = await this.order({
+    const { id: blockId, wishes, revision, savedAt } = block;
+    return this.order({
       ...body,
       blockId,
       revision,
@@ -88,18 +110,9 @@ export class HandoutsService implements OnModuleDestroy {
       coach: coach.name,
       measure: measureFor(coach.settings, wishes.athlete),
       wishes,
+      startsAt,
       history: await this.blocks.daysThatStay(coachId, block, today),
     });
-    await this.knex<HandoutRow>(tables.handouts).insert({
-      coach_id: coachId,
-      handout_id: randomUUID(),
-      block_id: blockId,
-      revision,
-      at: this.clock.now(),
-      to: (wishes.athlete?.name ?? '').slice(0, 120) || 'the athlete',
-      form: body.form,
-    });
-    return { name, type, base64: Buffer.from(bytes).toString('base64') };
   }
 
   async onModuleDestroy(): Promise<void> {

@@ -5,7 +5,7 @@ import {
   type Table,
   weeksTable,
 } from '@nadir/core/present/handout';
-import ExcelJS, { type PaperSize, type Worksheet } from 'exceljs';
+import ExcelJS, { type Worksheet } from 'exceljs';
 
 /** Columns of the sheets, by their letters in formulas. */
 const DAY = { week: 'A', date: 'B', amount: 'E' } as const;
@@ -110,6 +110,9 @@ function addTable(sheet: Worksheet, table: Table): void {
   sheet.views = [{ state: 'frozen', ySplit: 1 }];
 }
 
+/** A4, as the file format counts papers. */
+const A4 = 9;
+
 /** One page wide, as much as there is on it. */
 function finish(
   sheet: Worksheet,
@@ -117,16 +120,15 @@ function finish(
 ): void {
   widths.forEach((width, at) => (sheet.getColumn(at + 1).width = width));
   const last = String.fromCharCode('A'.charCodeAt(0) + widths.length - 1);
-  sheet.pageSetup = {
-    // A4, as the file format counts papers.
-    paperSize: 9 as PaperSize,
+  Object.assign(sheet.pageSetup, {
+    paperSize: A4,
     orientation: landscape ? 'landscape' : 'portrait',
     fitToPage: true,
     fitToWidth: 1,
     fitToHeight: 0,
     printArea: `A1:${last}${sheet.rowCount}`,
     ...(sheet.views.length > 0 && { printTitlesRow: '1:1' }),
-  };
+  });
 }
 
 /** A civil day as spreadsheets count it, in no zone. */

@@ -40,6 +40,7 @@ const BODIES: Readonly<Record<string, unknown>> = {
     ],
   },
   'PUT /api/athletes/{id}/watch': { connected: true },
+  'PUT /api/athletes/{id}/calendar': { address: 'new' },
   'POST /api/blocks/{id}/handouts': { form: 'calendar' },
   'PUT /api/blocks/{id}/past': { from: '2027-02-01', to: '2027-02-07', open: true },
   'PUT /api/blocks/{id}': { revision: 1, wishes, words: 'Mine now.', saveId: randomUUID() },
@@ -60,6 +61,8 @@ const TABLES = [
   'health_notes',
   'week_reviews',
   'watches',
+  'handouts',
+  'calendars',
   'templates',
 ];
 const nameOf = ({ method, path }: Route) => `${method} ${path}`;

@@ -58,6 +58,7 @@ describe('starting', () => {
       '008-record-and-past',
       '009-athlete-records',
       '010-diary',
+      '011-calendars',
     ]);
     await Promise.all(pools.map((pool) => pool.destroy()));
   });

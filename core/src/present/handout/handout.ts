@@ -16,14 +16,16 @@ import {
   weekdayOf,
 } from '../../base/index.js';
 import { type Block, type Day, isHardRunning, type Week } from '../../layout/index.js';
-import { pacesOn } from '../../paces/index.js';
+import { dayTimes, pacesOn } from '../../paces/index.js';
 import { rulesOf } from '../../rules/index.js';
+import { type SessionPaces, sessionPacesOn } from '../../sessions/index.js';
 import type { PhaseKind } from '../../spec/choices/index.js';
 import { dayRoleWords, eventCharacters, lastDay } from '../../spec/days/index.js';
 import { goalWords } from '../figures/goal.js';
 import { legsFigures, timesDayOne } from '../figures/legs.js';
 import type { ShownBlock } from '../figures/show.js';
 import { rowStart } from '../sheet/row-start.js';
+import { targetsFor } from './targets.js';
 import { shortWords } from '../sheet/short-words.js';
 
 /** What a day weighs at a glance: the marks of paper are made from it. */
@@ -39,10 +41,14 @@ export interface HandoutDay {
   steps: number;
   /** The same as text; empty for none. */
   figure: string;
+  /** Whole minutes that all of it takes. */
+  minutes: number;
   /** In few words; empty where the figure says it. */
   words: string;
   /** Every session in full, morning first. */
   sessions: string[];
+  /** What its hard stretches are to be run in, by the paces of that day. */
+  targets: string[];
 }
 
 export interface HandoutWeek {
@@ -87,6 +93,13 @@ const CAUTION =
   'Pain that changes your stride, chest pain or fever: stop, tell your coach, see a doctor or physiotherapist.';
 const COLUMNS = 7;
 
+/** What every day is made with. */
+interface Making {
+  shown: ShownBlock;
+  first: CivilDate;
+  pacesOf: (day: CivilDate) => SessionPaces;
+}
+
 /**
  * Makes the one model of a block that every handout is made from.
  *
@@ -95,8 +108,13 @@ const COLUMNS = 7;
 export function handoutOf(block: Block, shown: ShownBlock, today: CivilDate): Handout {
   const { spec } = block;
   const { measure, total } = shown;
-  const first = rowStart(block);
-  const weeks = block.weeks.map((week) => weekOf(block, week, { shown, first }));
+  const rules = rulesOf(spec);
+  const made: Making = {
+    shown,
+    first: rowStart(block),
+    pacesOf: sessionPacesOn(spec, dayTimes(spec, rules)),
+  };
+  const weeks = block.weeks.map((week) => weekOf(block, week, made));
   const days = weeks.flatMap((week) => week.days);
   return {
     athlete: spec.athlete.name || 'Block',
@@ -109,7 +127,7 @@ export function handoutOf(block: Block, shown: ShownBlock, today: CivilDate): Ha
     goal: goalWords(spec),
     measure,
     unit: unitName(measure),
-    weekdays: weekdaysFrom(first),
+    weekdays: weekdaysFrom(made.first),
     phases: block.phases.map(({ name, kind, firstWeek, weeks: length }) => ({
       name,
       kind,
@@ -141,11 +159,8 @@ function weekdaysFrom(first: CivilDate): string[] {
   );
 }
 
-function weekOf(
-  block: Block,
-  week: Week,
-  { shown, first }: { shown: ShownBlock; first: CivilDate },
-): HandoutWeek {
+function weekOf(block: Block, week: Week, made: Making): HandoutWeek {
+  const { shown } = made;
   const figures = shown.weeks[week.number - 1];
   const { measure } = shown;
   const longRun = figures?.longRun ?? 0;
@@ -160,9 +175,7 @@ function weekOf(
     figure: formatSteps(figures?.volume ?? 0, measure),
     longRun,
     longRunFigure: longRun > 0 ? formatSteps(longRun, measure) : week.toGo === 0 ? 'race' : '',
-    days: week.days.map((day, place) =>
-      dayOf(block, day, figures?.days[place] ?? 0, { shown, first }),
-    ),
+    days: week.days.map((day, place) => dayOf(block, day, figures?.days[place] ?? 0, made)),
     note: week.events.map(({ name }) => name).join('; '),
   };
 }
@@ -171,7 +184,7 @@ function dayOf(
   { spec }: Block,
   day: Day,
   steps: number,
-  { shown: { measure }, first }: { shown: ShownBlock; first: CivilDate },
+  { shown: { measure }, first, pacesOf }: Making,
 ): HandoutDay {
   return {
     date: day.date,
@@ -179,9 +192,11 @@ function dayOf(
     role: dayRoleWords[day.role],
     mark: markOf(day),
     steps,
+    minutes: Math.round((day.time + day.cross.time) / 60),
     figure: steps > 0 ? formatSteps(steps, measure) : '',
     words: shortWords(spec, day),
     sessions: day.sessions.map(({ shorthand }) => shorthand),
+    targets: targetsFor(day, pacesOf(day.date), spec.athlete.unit),
   };
 }
 

@@ -12,7 +12,7 @@ export function weekText(handout: Handout, week: HandoutWeek): string {
     ...lines,
     '',
     totalOf(handout, week),
-    ...pacesOf(handout),
+    ...pacesOf(handout, week),
     handout.caution,
     '',
   ].join('\n');
@@ -34,7 +34,7 @@ export function weekMarkdown(handout: Handout, week: HandoutWeek): string {
     ...rows,
     `| **Week** | **${week.figure}** | |`,
     '',
-    ...pacesOf(handout).flatMap((line) => [escaped(line), '']),
+    ...pacesOf(handout, week).flatMap((line) => [escaped(line), '']),
     `*${handout.caution}*`,
     '',
   ].join('\n');
@@ -61,9 +61,20 @@ function totalOf({ unit }: Handout, { figure, longRun, longRunFigure }: HandoutW
   return `Week: ${figure} ${unit}${long}`;
 }
 
-function pacesOf({ paces }: Handout): string[] {
-  const words = paces.map(({ name, text }) => `${name} ${text}`).join('; ');
+/** The paces that the week's sessions speak of. */
+function pacesOf({ paces }: Handout, { days }: HandoutWeek): string[] {
+  const said = days
+    .flatMap(({ sessions }) => sessions)
+    .join('; ')
+    .toLowerCase();
+  const spokenOf = paces.filter(({ name }) => said.includes(spokenName(name)));
+  const words = spokenOf.map(({ name, text }) => `${name} ${text}`).join('; ');
   return words === '' ? [] : [`Paces: ${words}`];
+}
+
+/** `One-hour (threshold)` is spoken of as `one-hour`. */
+function spokenName(name: string): string {
+  return name.replace(/ \(.*/, '').toLowerCase();
 }
 
 /** What Markdown would take for a mark. */

@@ -16,7 +16,7 @@ export function shortWords(spec: Block['spec'], day: Day): string {
 }
 
 /** What is raced on a day; undefined where nothing is. */
-export function racedOn({ race, events }: Block['spec'], { date, role }: Day): string | undefined {
+function racedOn({ race, events }: Block['spec'], { date, role }: Day): string | undefined {
   if (role === 'race') return race.name;
   return isRaced(role) ? events.find(({ from }) => from === date)?.name : undefined;
 }

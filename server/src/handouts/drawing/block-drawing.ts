@@ -3,11 +3,12 @@ import { amountOf, type Handout } from '@nadir/core/present/handout';
 import { type Box, figure, hatchOf, rising } from './hatch.js';
 import { line, path, rect, words } from './svg.js';
 
-/** Room for labels at the left, for what is on the way above, and for the legs below, points. */
+/** Room for labels at the left, points. */
 const LABELS = 58;
-const LANE = 24;
-const BAND = 14;
-const LEGS = 40;
+/** Of the height: what is on the way above, the band of phases, and the legs below it. */
+const LANE = 0.13;
+const BAND = 0.09;
+const LEGS = 0.28;
 
 /** Where the weeks of a drawing stand. */
 interface Scale {
@@ -17,6 +18,7 @@ interface Scale {
   /** The water line: where the weeks stand on. */
   ground: number;
   top: number;
+  band: number;
 }
 
 /** The block in black on white: hatches, not tints. Letters are of the size that is asked. */
@@ -34,13 +36,15 @@ export function drawBlock(handout: Handout, box: Box, size = 7.5): string {
 
 function scaleOf({ weeks, measure }: Handout, box: Box): Scale {
   const heaviest = Math.max(1, ...weeks.map(({ steps }) => amountOf({ measure }, steps)));
-  const top = box.y + LANE + 10;
-  const ground = box.y + box.height - BAND - LEGS;
+  const band = Math.max(9, box.height * BAND);
+  const top = box.y + box.height * LANE + 10;
+  const ground = box.y + box.height * (1 - LEGS) - band;
   const width = (box.width - LABELS) / Math.max(1, weeks.length);
   return {
     box,
     top,
     ground,
+    band,
     xOf: (week) => box.x + LABELS + week * width,
     yOf: (amount) => ground - ((ground - top) * amount) / heaviest,
   };
@@ -93,10 +97,12 @@ function skyline({ weeks, measure }: Handout, { xOf, yOf, ground }: Scale, size:
 
 function longRuns({ weeks, measure }: Handout, { xOf, yOf, ground }: Scale, size: number) {
   return weeks
-    .map(({ longRun, longRunFigure }, at) => {
+    .map(({ steps, longRun, longRunFigure }, at) => {
       if (longRun === 0) return '';
       const [left, right] = [xOf(at), xOf(at + 1)];
       const top = yOf(amountOf({ measure }, longRun));
+      // Its figure stands in the table too: over the outline of its week it would not be read.
+      const hasRoom = top - size > yOf(amountOf({ measure }, steps)) + 3;
       const inset = (right - left) * 0.28;
       const box = {
         x: left + inset,
@@ -107,30 +113,32 @@ function longRuns({ weeks, measure }: Handout, { xOf, yOf, ground }: Scale, size
       return [
         path(rising(box), 0.4),
         rect(box, 0.7),
-        words(longRunFigure, {
-          x: (left + right) / 2,
-          y: top - 2.5,
-          size: size - 0.5,
-          anchor: 'middle',
-        }),
+        hasRoom
+          ? words(longRunFigure, {
+              x: (left + right) / 2,
+              y: top - 2.5,
+              size: size - 0.5,
+              anchor: 'middle',
+            })
+          : '',
       ].join('');
     })
     .join('');
 }
 
-function phases({ phases: all, weeks }: Handout, { xOf, ground }: Scale, size: number) {
+function phases({ phases: all, weeks }: Handout, { xOf, ground, band }: Scale, size: number) {
   return all
     .map(({ name, kind, firstWeek, weeks: length }) => {
       const x = xOf(firstWeek - 1);
       const width = xOf(Math.min(weeks.length, firstWeek - 1 + length)) - x;
-      const box = { x, y: ground, width, height: BAND };
+      const box = { x, y: ground, width, height: band };
       const room = (name.length * size) / 2;
       const fits = room + 8 < width;
       const halo = {
         x: x + width / 2 - room / 2 - 2,
         y: ground + 1,
         width: room + 4,
-        height: BAND - 2,
+        height: band - 2,
       };
       return [
         path(hatchOf(kind, box), 0.4),
@@ -139,7 +147,7 @@ function phases({ phases: all, weeks }: Handout, { xOf, ground }: Scale, size: n
         fits
           ? words(name, {
               x: x + width / 2,
-              y: ground + BAND / 2 + size / 3,
+              y: ground + band / 2 + size / 3,
               size: size + 0.5,
               anchor: 'middle',
               font: 'italic',
@@ -157,7 +165,8 @@ function events({ events: all, weeks, race }: Handout, scale: Scale, size: numbe
   const days = weeks.reduce((count, week) => count + week.days.length, 0);
   const xAt = (date: string) =>
     xOf(0) + ((xOf(weeks.length) - xOf(0)) * differenceInDays(date, start)) / Math.max(1, days);
-  const rows = [-Infinity, -Infinity];
+  // As many rows as stand above the weeks.
+  const rows = Array.from({ length: box.height > 120 ? 2 : 1 }, () => -Infinity);
   const flag = xOf(weeks.length);
   const drawn = all.map(({ name, from, to, isRace }) => {
     const x = isRace ? xAt(from) : (xAt(from) + xAt(to)) / 2;
@@ -181,8 +190,8 @@ function events({ events: all, weeks, race }: Handout, scale: Scale, size: numbe
 
 /** The legs below the water line: multiples of day one, heavier is lower. */
 function legs({ legs: { mornings, nadir, words: said } }: Handout, scale: Scale, size: number) {
-  const { box, xOf, ground } = scale;
-  const [top, room] = [ground + BAND + 7, LEGS - 18];
+  const { box, xOf, ground, band } = scale;
+  const [top, room] = [ground + band + 6, box.height * LEGS - size - 10];
   const most = Math.max(1.01, ...mornings);
   const least = Math.min(1, ...mornings);
   const end = box.x + box.width;

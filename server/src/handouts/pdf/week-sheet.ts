@@ -29,7 +29,7 @@ export async function weekSheet(
   const spare = Math.max(0, foot - top - heightOf(ink, week, fits)) / week.days.length;
   let y = top;
   for (const day of week.days) {
-    const height = heightOfDay(ink, day, fits) + Math.min(18, spare);
+    const height = heightOfDay(ink, day, fits) + Math.min(40, spare);
     dayRow(ink, handout, day, { y, height, size: fits });
     y += height;
   }
@@ -55,9 +55,11 @@ function titleBlock(ink: Ink, handout: Handout, week: HandoutWeek, coach: string
   return EDGE + 57;
 }
 
-function linesOf(ink: Ink, { sessions, role }: HandoutDay, size: number): string[] {
-  const said = sessions.length > 0 ? sessions : [role];
-  return said.flatMap((session) => ink.wrapped(session, PEN - WORDS - 8, { size }));
+/** Sessions in full, then what their hard stretches are to be run in. */
+function linesOf(ink: Ink, { sessions, targets }: HandoutDay, size: number): string[] {
+  return [...sessions, ...targets.map((target) => `→ ${target}`)].flatMap((line) =>
+    ink.wrapped(line, PEN - WORDS - 8, { size }),
+  );
 }
 
 function heightOfDay(ink: Ink, day: HandoutDay, size: number): number {

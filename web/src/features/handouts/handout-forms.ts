@@ -28,7 +28,7 @@ export const formGroups: readonly { name: string; forms: readonly FormWords[] }[
   {
     name: 'In a message',
     forms: [
-      { form: 'week-text', name: 'Week as text', why: 'A line a day, as it is copied above.' },
+      { form: 'week-text', name: 'Week as text', why: 'A line a day, as in the message here.' },
       { form: 'week-markdown', name: 'Week as Markdown', why: 'A heading and a table.' },
     ],
   },

@@ -1,0 +1,142 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { type Measure, sum, units } from '../../base/index.js';
+import { layOut } from '../../lay-out.js';
+import type { BlockSpec } from '../../spec/index.js';
+import { anySpec } from '../../testing/any-spec.js';
+import { marathon } from '../../testing/examples.js';
+import { holdFor } from '../../testing/hold-for.js';
+import { showBlock } from '../figures/show.js';
+import {
+  amountOf,
+  daysTable,
+  type Handout,
+  handoutOf,
+  planRows,
+  SMALLEST_LETTERS,
+  weekMarkdown,
+  weeksTable,
+  weekText,
+} from './index.js';
+
+const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
+const TODAY = '2027-02-10';
+const handed = (spec: BlockSpec = marathon, measure = km): Handout => {
+  const block = layOut(spec);
+  return handoutOf(block, showBlock(block, measure), TODAY);
+};
+const column = (table: (string | number)[][], name: string) => {
+  const at = table[0]?.indexOf(name) ?? -1;
+  return table.slice(1).map((row) => row[at]);
+};
+
+describe('a handout', () => {
+  const handout = handed();
+
+  it('says whose it is, what for, and in what time', () => {
+    expect(handout).toMatchObject({
+      athlete: 'Idris Vale',
+      race: { name: 'Lantern Bay Marathon', words: 'Sun 18 Apr 2027', distance: '42.2 km' },
+      // 3:15:00 are 11 700 s over 42.195 km: 277.3 s, 4:37.
+      goal: '3:15:00, 4:37 /km',
+      weekdays: ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'],
+    });
+  });
+
+  it('adds up in every unit: days to weeks and weekdays, both to the whole', () => {
+    holdFor(
+      fc.property(
+        anySpec,
+        fc.constantFrom(...units),
+        fc.constantFrom(1, 0.5, 0.1),
+        (spec, unit, step) => {
+          const basis = spec.athlete?.basis ?? 'distance';
+          const measure = { basis, unit, step } as Measure;
+          const { weeks, sums } = handed(spec, measure);
+          for (const week of weeks)
+            expect(sum(week.days.map(({ steps }) => steps))).toBe(week.steps);
+          const all = sum(weeks.map(({ steps }) => steps));
+          const total = Number(sums.total);
+          expect(amountOf({ measure }, all)).toBe(total);
+          expect(sum(sums.columns.map(Number))).toBeCloseTo(total, 6);
+        },
+      ),
+    );
+  });
+
+  it('has the same sums in its tables', () => {
+    const weeks = column(weeksTable(handout), 'Volume, km').map(Number);
+    const days = column(daysTable(handout), 'km').map(Number);
+    expect(sum(weeks)).toBe(Number(handout.sums.total));
+    expect(sum(days)).toBe(Number(handout.sums.total));
+    expect(column(daysTable(handout), 'Day').slice(0, 3)).toEqual(['Mon', 'Tue', 'Wed']);
+  });
+
+  it('holds what hard stretches are to be run in, hand-worked by the paces of the day', () => {
+    const date = '2027-02-16';
+    const on = (session: string) => {
+      const { weeks } = handed({ ...marathon, days: [{ date, role: 'quality', session }] });
+      return weeks.flatMap(({ days }) => days).find((day) => day.date === date)?.targets;
+    };
+    // Marathon pace of the goal is 277.3 s/km: 1 km in 4:37, ten minutes at 4:37.
+    expect(on('2 km easy; 4 x 1 km @ race pace, 1 min jog')).toEqual(['1 km @ race pace in 4:37']);
+    expect(on('3 x 10 min @ race pace, 2 min jog')).toEqual(['10 min @ race pace at 4:37 /km']);
+    expect(on('10 x 45 s @ effort 8 uphill, walk back')).toEqual([]);
+  });
+
+  it('prints no pace of a day before the block or after the race', () => {
+    const block = layOut(marathon);
+    const early = handoutOf(block, showBlock(block, km), '2026-01-01');
+    expect(early.paces.length).toBeGreaterThan(0);
+  });
+});
+
+describe('a week in words', () => {
+  const handout = handed();
+  const [first] = handout.weeks;
+
+  it('is a line a day, its sum, the paces it speaks of, and the caution', () => {
+    if (!first) throw new Error('no week');
+    const lines = weekText(handout, first).split('\n');
+    expect(lines[0]).toBe('Idris Vale: week 1 of 18, Mon 14 Dec to Sun 20 Dec 2026');
+    expect(lines[1]).toBe('Lantern Bay Marathon, 17 weeks to go');
+    expect(lines.filter((line) => /^\w{3} \d+ Dec: /.test(line))).toHaveLength(7);
+    expect(lines).toContain(`Week: ${first.figure} km, long run ${first.longRunFigure} km`);
+    expect(lines.find((line) => line.startsWith('Paces'))).toMatch(/Easy \d:\d\d/);
+    expect(lines.find((line) => line.startsWith('Paces'))).not.toContain('Mile');
+    expect(lines.at(-2)).toMatch(/doctor or physiotherapist/);
+  });
+
+  it('says the sum of a day with two runs', () => {
+    const date = '2026-12-16';
+    const doubled = handed({ ...marathon, days: [{ date, amount: 12_000, firstRun: 5000 }] });
+    const [week] = doubled.weeks;
+    const text = week ? weekText(doubled, week) : '';
+    expect(text).toContain('Wed 16 Dec: 12 km: 5 km easy + 7 km easy');
+  });
+
+  it('is Markdown that no name breaks', () => {
+    const named = handed({ ...marathon, athlete: { ...marathon.athlete, name: 'A | *B*' } });
+    const [week] = named.weeks;
+    expect(week && weekMarkdown(named, week)).toContain('## A \\| \\*B\\*: week 1');
+  });
+});
+
+describe('the rows of a wall sheet', () => {
+  it('are set in letters that are read on a wall, up to thirty weeks on A4', () => {
+    for (let weeks = 1; weeks <= 30; weeks++) {
+      expect(planRows(weeks, 'a4').letters).toBeGreaterThanOrEqual(SMALLEST_LETTERS);
+      expect(planRows(weeks, 'a3').letters).toBeGreaterThanOrEqual(planRows(weeks, 'a4').letters);
+    }
+    // More than that is said, and A3 has room.
+    expect(planRows(40, 'a4').letters).toBeLessThan(SMALLEST_LETTERS);
+    expect(planRows(40, 'a3').letters).toBeGreaterThan(SMALLEST_LETTERS);
+  });
+
+  it('fit their page with the drawing', () => {
+    for (const weeks of [6, 18, 30]) {
+      const { row, drawing } = planRows(weeks, 'a4');
+      expect(weeks * row + drawing + 128).toBeLessThanOrEqual(595.28 + 1e-6);
+    }
+  });
+});
