@@ -210,6 +210,14 @@ test('bringing in runs is accessible', async ({ page }) => {
   await expectAccessible(page);
 });
 
+test('handouts are accessible', async ({ page }) => {
+  await enterDemo(page);
+  await openBlock(page, 'Posy Arkwright');
+  await page.getByRole('link', { name: 'Handouts' }).click();
+  await expect(page.getByRole('button', { name: 'Copy this week' })).toBeVisible();
+  await expectAccessible(page);
+});
+
 test('the history and the tabs beside the drawing are accessible', async ({ page }) => {
   await enterDemo(page);
   await openBlock(page, 'Idris Vale');

@@ -9,6 +9,8 @@ import {
   type BlockHistory,
   type BlockList,
   type BlockVersion,
+  type CalendarBody,
+  type CalendarState,
   type HandoutBody,
   type HandoutFile,
   type HandoutList,
@@ -179,6 +181,7 @@ export const api = createApi({
     'Templates',
     'Watch',
     'Handouts',
+    'Calendar',
   ],
   endpoints: (build) => ({
     session: build.query<Session, void>({
@@ -308,6 +311,14 @@ export const api = createApi({
       },
       invalidatesTags: (_, error) => (error ? ['Record'] : ['Squad']),
     }),
+    calendar: build.query<CalendarState, string>({
+      query: (id) => ({ route: 'calendar', id }),
+      providesTags: ['Calendar'],
+    }),
+    changeCalendar: build.mutation<CalendarState, { id: string } & CalendarBody>({
+      query: ({ id, ...body }) => ({ route: 'changeCalendar', id, body }),
+      invalidatesTags: ['Calendar'],
+    }),
     watch: build.query<WatchState, string>({
       query: (id) => ({ route: 'watch', id }),
       providesTags: ['Watch'],
@@ -423,6 +434,8 @@ export const {
   usePutBackBlockMutation,
   useBlockHistoryInfiniteQuery,
   useBlockVersionQuery,
+  useCalendarQuery,
+  useChangeCalendarMutation,
   useHandOutMutation,
   useHandoutsQuery,
   useTemplatesQuery,

@@ -22,6 +22,7 @@ import { useEditor } from '../../editor/useEditor.js';
 import { formGroups } from './handout-forms.js';
 import { HandedOut } from './HandedOut.js';
 import styles from './Handouts.module.css';
+import { Subscription } from './Subscription.js';
 import { useHandout } from './useHandout.js';
 
 /** Everything a block can leave the desk as. */
@@ -106,6 +107,7 @@ function OpenHandouts({ id, file }: { id: string; file: BlockFile }) {
                   )}
                 </Field>
               )}
+              {name === 'In a calendar' && <Subscription />}
               <ul className="plain-list">
                 {forms.map(({ form, name: title, why }) => (
                   <li key={form} className={styles.form}>

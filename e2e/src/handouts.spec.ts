@@ -1,0 +1,75 @@
+import { readFileSync } from 'node:fs';
+import { type Page, expect, test } from '@playwright/test';
+import { addressOf, cell, keepNewBlock, pin, signIn } from './desk.js';
+
+test.beforeEach(({ page }) => signIn(page));
+
+/** A block of its own, and the page of what leaves the desk of it. */
+async function openHandouts(page: Page, athlete: string): Promise<void> {
+  await keepNewBlock(page, athlete);
+  await page.getByRole('link', { name: 'Handouts' }).click();
+  await expect(page.getByRole('heading', { name: 'On paper' })).toBeVisible();
+}
+
+async function downloaded(page: Page, title: string): Promise<{ name: string; bytes: Buffer }> {
+  const downloading = page.waitForEvent('download');
+  await page.getByRole('button', { name: `Download ${title}`, exact: true }).click();
+  const download = await downloading;
+  return { name: download.suggestedFilename(), bytes: readFileSync(await download.path()) };
+}
+
+test('a block leaves the desk on paper, in a spreadsheet and in a calendar, and that is kept', async ({
+  page,
+}) => {
+  await openHandouts(page, 'Hand to hand');
+  const wall = await downloaded(page, 'Wall sheet');
+  expect(wall.name).toBe('Hand to hand Goal race wall sheet.pdf');
+  expect(wall.bytes.subarray(0, 5).toString()).toBe('%PDF-');
+  await page.getByLabel('Figures in CSV').selectOption('comma');
+  const weeks = (await downloaded(page, 'Weeks')).bytes.toString('utf8');
+  expect(weeks.split('\r\n')[0]).toContain(';Volume, km;');
+  const calendar = (await downloaded(page, 'Calendar file')).bytes.toString('utf8');
+  expect(calendar).toContain('BEGIN:VEVENT');
+  const kept = page.getByRole('region', { name: 'Handed out' });
+  await expect(kept.getByRole('listitem')).toHaveText([/Calendar file/, /Weeks/, /Wall sheet/]);
+});
+
+test('what changed since a block was handed out is said, in days', async ({ page }) => {
+  await openHandouts(page, 'Changed since');
+  await downloaded(page, 'Week sheet');
+  await page.getByRole('link', { name: 'Block', exact: true }).click();
+  const before = await cell(page, 'volume', 9).innerText();
+  await pin(page, 'volume', 9, String(Number(before) - 6));
+  await expect(page.getByText(/^Saved \d/)).toBeVisible();
+  await page.getByRole('link', { name: 'Handouts' }).click();
+  await expect(page.getByText(/since then \d+ days? to come/)).toBeVisible();
+});
+
+test('a week is copied as it will be read', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await openHandouts(page, 'Copied week');
+  await page.getByLabel('Week', { exact: true }).selectOption('3');
+  await page.getByRole('button', { name: 'Copy this week' }).click();
+  await expect(page.getByText('Copied week 3.')).toBeVisible();
+  const text = await page.evaluate(() => navigator.clipboard.readText());
+  expect(text).toContain('Copied week: week 3 of 12');
+  expect(text).toBe(await page.getByLabel('Week 3 as text').innerText());
+});
+
+test('a calendar is subscribed to, renewed and ended', async ({ page }) => {
+  await openHandouts(page, 'A calendar of mine');
+  await page.getByRole('button', { name: 'Make an address' }).click();
+  const shown = page.getByText(/calendar\.ics\?key=/);
+  const address = await shown.innerText();
+  expect(address).toContain(addressOf('demo'));
+  const read = async (from: string) => page.request.get(from);
+  expect(await (await read(address)).text()).toContain('BEGIN:VEVENT');
+  await page.getByLabel('Runs stand at').selectOption('07:00');
+  await expect(page.getByLabel('Runs stand at')).toHaveValue('07:00');
+  await expect.poll(async () => (await read(address)).text()).toMatch(/DTSTART:\d{8}T070000\r/);
+  await page.getByRole('button', { name: 'New address, the old one ends' }).click();
+  await expect(shown).not.toHaveText(address);
+  expect((await read(address)).status()).toBe(404);
+  await page.getByRole('button', { name: 'End it' }).click();
+  await expect(page.getByRole('button', { name: 'Make an address' })).toBeVisible();
+});

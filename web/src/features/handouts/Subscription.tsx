@@ -1,0 +1,110 @@
+import Button from '@mui/material/Button';
+import type { CalendarBody } from '@nadir/contract';
+import { useState } from 'react';
+import {
+  callError,
+  errorSentence,
+  useCalendarQuery,
+  useChangeCalendarMutation,
+} from '../../api/api.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { formatDay } from '../../components/dates.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { Field } from '../../components/Field.js';
+import { useSay } from '../../components/messages.js';
+import { useEditor } from '../../editor/useEditor.js';
+import styles from './Handouts.module.css';
+
+const HOURS = [
+  '05:30',
+  '06:00',
+  '06:30',
+  '07:00',
+  '07:30',
+  '08:00',
+  '12:00',
+  '17:00',
+  '18:00',
+  '19:00',
+];
+const WHOLE_DAY = '';
+
+/** The calendar that the athlete’s devices subscribe to: changes arrive by themselves. */
+export function Subscription() {
+  const athleteId = useEditor((editor) => editor.block?.athleteId) ?? '';
+  const { data } = useCalendarQuery(athleteId);
+  const [change, { isLoading }] = useChangeCalendarMutation();
+  const [address, setAddress] = useState<string>();
+  const [problem, setProblem] = useState<string>();
+  const say = useSay();
+  if (!data) return null;
+
+  async function ask(body: Partial<CalendarBody>) {
+    const answer = await change({ id: athleteId, address: 'keep', ...body });
+    const failed = callError(answer.error);
+    setProblem(failed && errorSentence(failed));
+    if (body.address !== undefined) setAddress(answer.data?.address ?? undefined);
+  }
+
+  async function copy(text: string) {
+    try {
+      await navigator.clipboard.writeText(text);
+      say({ text: 'Copied the address.' });
+    } catch {
+      say({ text: 'The clipboard is closed to this page. Select the address and copy it.' });
+    }
+  }
+
+  return (
+    <div className={styles.subscription}>
+      <p>
+        <b>Subscription</b>
+        <br />
+        <span className="muted">
+          {data.since === null
+            ? 'A secret address for the athlete’s calendar: every change arrives there by itself.'
+            : `Its address was made on ${formatDay(data.since.slice(0, 10))}. Whoever has it can read the plan, and nothing else.`}
+        </span>
+      </p>
+      {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
+      {address !== undefined && (
+        <div role="status" className={styles.address}>
+          <span>Copy it now: it is shown once.</span>
+          <code tabIndex={0}>{address}</code>
+          <Button variant="outlined" onClick={() => void copy(address)}>
+            Copy the address
+          </Button>
+        </div>
+      )}
+      {data.since !== null && (
+        <Field label="Runs stand at" because="On the clock of wherever the athlete is.">
+          {(ids) => (
+            <ChoiceAnswer
+              {...ids}
+              value={data.startsAt ?? WHOLE_DAY}
+              choices={[
+                [WHOLE_DAY, 'the whole day'],
+                ...HOURS.map((hour) => [hour, hour] as const),
+              ]}
+              onAnswer={(hour) => void ask({ startsAt: hour === WHOLE_DAY ? null : hour })}
+            />
+          )}
+        </Field>
+      )}
+      <div className={styles.acts}>
+        <Button
+          variant="outlined"
+          disabled={isLoading}
+          onClick={() => void ask({ address: 'new' })}
+        >
+          {data.since === null ? 'Make an address' : 'New address, the old one ends'}
+        </Button>
+        {data.since !== null && (
+          <Button disabled={isLoading} onClick={() => void ask({ address: 'end' })}>
+            End it
+          </Button>
+        )}
+      </div>
+    </div>
+  );
+}
