@@ -127,12 +127,10 @@ await picture('import', async (page) => {
       ].join('\n'),
     );
 });
-await picture('try', async (page) => {
+await picture('handouts', async (page) => {
   await open('Idris Vale')(page);
-  await page.getByRole('button', { name: 'Try a version' }).click();
-  await page.locator('[data-row=volume][data-week="14"]').click();
-  await page.keyboard.type('98');
-  await page.keyboard.press('Enter');
+  await page.getByRole('link', { name: 'Handouts' }).first().click();
+  await page.getByRole('button', { name: 'Copy this week' }).waitFor();
 });
 await picture('house-rules', async (page) => {
   await page.getByRole('link', { name: 'House rules' }).first().click();

@@ -67,9 +67,14 @@ function pacesOf({ paces }: Handout, { days }: HandoutWeek): string[] {
     .flatMap(({ sessions }) => sessions)
     .join('; ')
     .toLowerCase();
-  const spokenOf = paces.filter(({ name }) => said.includes(spokenName(name)));
+  const spokenOf = paces.filter(({ name }) => spokenIn(said, spokenName(name)));
   const words = spokenOf.map(({ name, text }) => `${name} ${text}`).join('; ');
   return words === '' ? [] : [`Paces: ${words}`];
+}
+
+/** A pace called as a distance is spoken of behind its sign: `3 km easy` runs none at 3 km. */
+function spokenIn(said: string, name: string): boolean {
+  return said.includes(/^\d/.test(name) ? `@ ${name}` : name);
 }
 
 /** `One-hour (threshold)` is spoken of as `one-hour`. */

@@ -133,8 +133,8 @@ function OpenHandouts({ id, file }: { id: string; file: BlockFile }) {
         <aside className={styles.aside}>
           <HandedOut id={id} base={base} revision={revision} />
           <p className="small muted">
-            Files are made from the version that is saved, in the unit you see. What is run beside
-            the plan, and every word of health, stays here.
+            Files are made from the version that is saved, in the unit you see. What was run, and
+            every word of health, stay here.
           </p>
         </aside>
       </main>
