@@ -1,8 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { type Page, expect, test } from '@playwright/test';
+import ExcelJS from 'exceljs';
 import { addressOf, cell, keepNewBlock, pin, signIn } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
+
+const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
 
 /** A block of its own, and the page of what leaves the desk of it. */
 async function openHandouts(page: Page, athlete: string): Promise<void> {
@@ -72,4 +75,35 @@ test('a calendar is subscribed to, renewed and ended', async ({ page }) => {
   expect((await read(address)).status()).toBe(404);
   await page.getByRole('button', { name: 'End it' }).click();
   await expect(page.getByRole('button', { name: 'Make an address' })).toBeVisible();
+});
+
+test('a workbook that was changed comes back: what differs is said, taken and undone', async ({
+  page,
+}) => {
+  await openHandouts(page, 'There and back again');
+  const { bytes } = await downloaded(page, 'Workbook');
+  const bring = (buffer: Buffer) =>
+    page.getByLabel('Choose a file').setInputFiles({ name: 'block.xlsx', mimeType: XLSX, buffer });
+  const back = page.getByRole('region', { name: 'What came back' });
+  await bring(bytes);
+  await expect(back).toContainText('Nothing differs.');
+  // A Wednesday of week 9, changed as any program would change it.
+  const workbook = new ExcelJS.Workbook();
+  await workbook.xlsx.load(new Uint8Array(bytes).buffer);
+  const days = workbook.getWorksheet('Days');
+  const row = days
+    ?.getRows(2, 84)
+    ?.find((each) => each.getCell('A').value === 9 && each.getCell('C').value === 'Wed');
+  const was = Number(row?.getCell('E').value);
+  if (row) row.getCell('E').value = was + 2;
+  await bring(Buffer.from(await workbook.xlsx.writeBuffer()));
+  await expect(back).toContainText(`1 cell differs:`);
+  await expect(back).toContainText(`: ${was + 2}`);
+  await back.getByRole('button', { name: 'Take 1 cell' }).click();
+  await expect(back).toBeHidden();
+  await bring(bytes);
+  await expect(back).toContainText('differ');
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+  await bring(bytes);
+  await expect(back).toContainText('Nothing differs.');
 });

@@ -6,6 +6,8 @@ export const MOST_SPREADSHEET_BYTES = 2_000_000;
 /** A spreadsheet file (XLSX). */
 export const spreadsheetBody = z.strictObject({
   base64: z.base64().max(Math.ceil((MOST_SPREADSHEET_BYTES * 4) / 3) + 4),
+  /** The sheet that is wanted; else the first that holds anything. */
+  sheet: z.string().min(1).max(31).optional(),
 });
 export type SpreadsheetBody = z.infer<typeof spreadsheetBody>;
 

@@ -13,12 +13,12 @@ const MOST_CHARACTERS = 2000;
 export class Unreadable extends Error {}
 
 /**
- * The first sheet that holds anything, as rows of text: dates as `YYYY-MM-DD`,
+ * The sheet that is wanted, else the first that holds anything, as rows of text: dates as `YYYY-MM-DD`,
  * formulas as what they last came to.
  *
  * @throws Unreadable on what is no spreadsheet, or more than a plan
  */
-export async function readSpreadsheet(file: Uint8Array): Promise<Spreadsheet> {
+export async function readSpreadsheet(file: Uint8Array, wanted?: string): Promise<Spreadsheet> {
   const workbook = new ExcelJS.Workbook();
   try {
     await workbook.xlsx.load(unpacked(file));
@@ -28,7 +28,12 @@ export async function readSpreadsheet(file: Uint8Array): Promise<Spreadsheet> {
       'This is not an XLSX spreadsheet, or it is damaged. Save it again as XLSX.',
     );
   }
-  for (const sheet of workbook.worksheets) {
+  const all = workbook.worksheets;
+  const sheets = wanted === undefined ? all : all.filter(({ name }) => name === wanted);
+  if (sheets.length === 0 && wanted !== undefined) {
+    throw new Unreadable(`The spreadsheet has no sheet called “${wanted}”.`);
+  }
+  for (const sheet of sheets) {
     const rows: string[][] = [];
     const isCut = sheet.rowCount > MOST_ROWS;
     for (let row = 1; row <= Math.min(sheet.rowCount, MOST_ROWS); row++) {

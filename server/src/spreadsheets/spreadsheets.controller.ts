@@ -12,10 +12,10 @@ export class SpreadsheetsController {
   @HttpCode(200)
   async read(
     @CoachId() _coachId: string,
-    @Parsed(spreadsheetBody) { base64 }: SpreadsheetBody,
+    @Parsed(spreadsheetBody) { base64, sheet }: SpreadsheetBody,
   ): Promise<Spreadsheet> {
     try {
-      return await readSpreadsheet(Buffer.from(base64, 'base64'));
+      return await readSpreadsheet(Buffer.from(base64, 'base64'), sheet);
     } catch (error) {
       if (!(error instanceof Unreadable)) throw error;
       throw new Refused(HttpStatus.BAD_REQUEST, { code: 'invalid', message: error.message });

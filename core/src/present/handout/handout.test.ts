@@ -9,6 +9,7 @@ import { holdFor } from '../../testing/hold-for.js';
 import { showBlock } from '../figures/show.js';
 import {
   amountOf,
+  cameBack,
   daysTable,
   type Handout,
   handoutOf,
@@ -139,5 +140,44 @@ describe('the rows of a wall sheet', () => {
       const { row, drawing } = planRows(weeks, 'a4');
       expect(weeks * row + drawing + 128).toBeLessThanOrEqual(595.28 + 1e-6);
     }
+  });
+});
+
+describe('a workbook that comes back', () => {
+  const handout = handed();
+  const rows = daysTable(handout).map((row) => row.map(String));
+  const changed = (date: string, at: number, text: string) =>
+    rows.map((row) =>
+      row[1] === date ? row.map((cell, place) => (place === at ? text : cell)) : row,
+    );
+
+  it('as it left changes nothing', () => {
+    expect(cameBack(handout, rows)).toEqual({ cells: [], outside: 0 });
+  });
+
+  it('says a figure, a session and a day of rest as they would be typed', () => {
+    const day = (date: string, text: string) => [{ cell: { kind: 'day', date }, text }];
+    const [figure, session, rest] = [
+      changed('2026-12-16', 4, '12.5'),
+      changed('2026-12-15', 5, '6 x 1 km @ 10 km, 90 s jog'),
+      changed('2026-12-16', 5, ''),
+    ].map((each) => cameBack(handout, each));
+    expect(figure).toEqual({ cells: day('2026-12-16', '12.5'), outside: 0 });
+    expect(session).toEqual({
+      cells: day('2026-12-15', '6 x 1 km @ 10 km, 90 s jog'),
+      outside: 0,
+    });
+    expect(rest).toEqual({ cells: day('2026-12-16', 'rest'), outside: 0 });
+  });
+
+  it('of another unit, another block or another table is said', () => {
+    const miles = rows.map((row, at) =>
+      at === 0 ? row.map((cell) => (cell === 'km' ? 'mi' : cell)) : row,
+    );
+    expect(cameBack(handout, miles)).toMatch(/not in km/);
+    expect(cameBack(handout, [['Name', 'km']])).toMatch(/no workbook that left this desk/);
+    expect(cameBack(handout, [])).toMatch(/no workbook/);
+    const later = changed('2026-12-16', 1, '2030-01-01');
+    expect(cameBack(handout, later)).toEqual({ cells: [], outside: 1 });
   });
 });

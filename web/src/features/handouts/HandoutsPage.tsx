@@ -23,6 +23,7 @@ import { formGroups } from './handout-forms.js';
 import { HandedOut } from './HandedOut.js';
 import styles from './Handouts.module.css';
 import { Subscription } from './Subscription.js';
+import { TakeBack } from './TakeBack.js';
 import { useHandout } from './useHandout.js';
 
 /** Everything a block can leave the desk as. */
@@ -108,6 +109,7 @@ function OpenHandouts({ id, file }: { id: string; file: BlockFile }) {
                 </Field>
               )}
               {name === 'In a calendar' && <Subscription />}
+              {name === 'In a spreadsheet' && <TakeBack handout={handout} base={base} />}
               <ul className="plain-list">
                 {forms.map(({ form, name: title, why }) => (
                   <li key={form} className={styles.form}>

@@ -1,6 +1,7 @@
 import type { HandoutBody } from '@nadir/contract';
 import { useState } from 'react';
 import { callError, errorSentence, useHandOutMutation } from '../../api/api.js';
+import { bytesOf } from '../../components/base64.js';
 import { download } from '../../components/download-json.js';
 
 /** Makes a handout on the server, and gives it to the browser as a file. */
@@ -22,8 +23,7 @@ export function useHandout(id: string): {
       const failed = callError(error);
       setProblem(failed ? errorSentence(failed) : 'The file could not be made. Try again.');
     } else {
-      const bytes = Uint8Array.from(atob(data.base64), (letter) => letter.charCodeAt(0));
-      download(data.name, new Blob([bytes], { type: data.type }));
+      download(data.name, new Blob([bytesOf(data.base64)], { type: data.type }));
     }
     setMaking(undefined);
   }

@@ -2,6 +2,7 @@ import { MOST_SPREADSHEET_BYTES } from '@nadir/contract';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import { useState } from 'react';
 import { errorSentence, useReadSpreadsheetMutation } from '../../api/api.js';
+import { base64Of } from '../../components/base64.js';
 import { DropZone } from '../../components/DropZone.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { MOST_ROWS, readTable } from '../../components/table-text.js';
@@ -59,13 +60,4 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
       {problem && <ErrorNote>{problem}</ErrorNote>}
     </DropZone>
   );
-}
-
-function base64Of(bytes: ArrayBuffer): string {
-  const parts: string[] = [];
-  const view = new Uint8Array(bytes);
-  for (let at = 0; at < view.length; at += 32_768) {
-    parts.push(String.fromCharCode(...view.subarray(at, at + 32_768)));
-  }
-  return btoa(parts.join(''));
 }
