@@ -8,6 +8,9 @@ import { plannedDay } from './planned-days.js';
 export const handoutForms = [
   'wall-sheet',
   'week-sheet',
+  'session-card',
+  'pace-card',
+  'race-card',
   'week-text',
   'week-markdown',
   'spreadsheet',
@@ -28,6 +31,8 @@ export const handoutBody = z.strictObject({
   form: z.enum(handoutForms),
   /** Of the forms that are of one week. */
   week: z.int().min(1).max(60).optional(),
+  /** The day of a session’s card; else the next hard one. */
+  date: civilDate.optional(),
   paper: z.enum(['a4', 'a3']).default('a4'),
   numbers: z.enum(numberFormats).default('point'),
 });

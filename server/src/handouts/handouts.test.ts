@@ -83,6 +83,17 @@ describe('handouts', () => {
     expect(plain).toContain(`Week: ${handout.weeks[2]?.figure} km`);
   });
 
+  it.each([
+    ['session-card', 'Idris Vale,'],
+    ['pace-card', 'per mile'],
+    ['race-card', wishes.race.name],
+  ] as const)('a %s is one page for the pocket', async (form, words) => {
+    const [page = '', ...more] = await pagesOf((await made({ form })).bytes);
+    expect(more).toEqual([]);
+    expect(page).toContain(words);
+    expect(page).toContain('Version 1');
+  });
+
   it('a workbook adds up by its formulas, cell by cell', async () => {
     const { bytes } = await made({ form: 'spreadsheet' });
     const workbook = new ExcelJS.Workbook();

@@ -1,5 +1,6 @@
 import { givenOf, type HandoutForm, type HandoutOrder, historyOf } from '@nadir/contract';
 import { layOut } from '@nadir/core';
+import type { Block } from '@nadir/core/layout';
 import { dateWords } from '@nadir/core/base/format';
 import { showBlock } from '@nadir/core/present';
 import {
@@ -7,6 +8,9 @@ import {
   type Handout,
   handoutOf,
   type HandoutWeek,
+  paceCard,
+  raceCard,
+  sessionCard,
   weekMarkdown,
   weeksTable,
   weekText,
@@ -15,6 +19,7 @@ import { calendarFile } from './calendar.js';
 import { csvFile } from './csv.js';
 import { drawBlock } from './drawing/block-drawing.js';
 import { svgFile } from './drawing/svg.js';
+import { cardSheet } from './pdf/card-sheet.js';
 import { wallSheet } from './pdf/wall-sheet.js';
 import { weekSheet } from './pdf/week-sheet.js';
 import { pngOf } from './png.js';
@@ -29,6 +34,7 @@ export interface Made {
 
 /** What a form is made from. */
 interface Given {
+  block: Block;
   handout: Handout;
   /** The week that is asked for; else the one that is run. */
   week: HandoutWeek;
@@ -62,6 +68,27 @@ const forms: Readonly<Record<HandoutForm, Form>> = {
     ofWeek: true,
     make: ({ handout, week, order, version }) =>
       weekSheet(handout, week, { coach: order.coach, version }),
+  },
+  'session-card': {
+    ending: 'session card.pdf',
+    type: 'application/pdf',
+    make: ({ block, handout, order, version }) =>
+      cardSheet(sessionCard(block, handout, order.date ?? nextHard(handout, order.today)), {
+        coach: order.coach,
+        version,
+      }),
+  },
+  'pace-card': {
+    ending: 'pace card.pdf',
+    type: 'application/pdf',
+    make: ({ block, handout, order, version }) =>
+      cardSheet(paceCard(block, handout, order.today), { coach: order.coach, version }),
+  },
+  'race-card': {
+    ending: 'race card.pdf',
+    type: 'application/pdf',
+    make: ({ block, handout, order, version }) =>
+      cardSheet(raceCard(block, handout), { coach: order.coach, version }),
   },
   'week-text': {
     ending: 'text.txt',
@@ -120,7 +147,7 @@ export async function makeHandout(order: HandoutOrder): Promise<Made> {
   return {
     name: `${fileWords(handout.athlete)} ${fileWords(handout.race.name)} ${weekWords}${ending}`,
     type,
-    bytes: await make({ handout, week, order, version }),
+    bytes: await make({ block, handout, week, order, version }),
   };
 }
 
@@ -130,6 +157,12 @@ function weekFor({ weeks }: Handout, { week, today }: HandoutOrder): HandoutWeek
   const found = asked ?? present ?? weeks[0];
   if (!found) throw new Error('A block without weeks is never kept.');
   return found;
+}
+
+/** The next day that a card is wanted for: a hard one, else the race. */
+function nextHard({ weeks, race }: Handout, today: string): string {
+  const days = weeks.flatMap((week) => week.days);
+  return days.find(({ date, targets }) => date >= today && targets.length > 0)?.date ?? race.date;
 }
 
 function drawing(handout: Handout): string {

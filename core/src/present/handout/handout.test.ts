@@ -13,7 +13,10 @@ import {
   daysTable,
   type Handout,
   handoutOf,
+  paceCard,
   planRows,
+  raceCard,
+  sessionCard,
   SMALLEST_LETTERS,
   weekMarkdown,
   weeksTable,
@@ -179,5 +182,69 @@ describe('a workbook that comes back', () => {
     expect(cameBack(handout, [])).toMatch(/no workbook/);
     const later = changed('2026-12-16', 1, '2030-01-01');
     expect(cameBack(handout, later)).toEqual({ cells: [], outside: 1 });
+  });
+});
+
+describe('cards for the pocket', () => {
+  const block = layOut(marathon);
+  const handout = handed();
+
+  it('a session has a row a repetition, in the time it is to be run in', () => {
+    const date = '2027-02-16';
+    const written = layOut({
+      ...marathon,
+      days: [{ date, role: 'quality', session: '2 km easy; 3 x 1 km @ race pace, 1 min jog' }],
+    });
+    const of = handoutOf(written, showBlock(written, km), TODAY);
+    const card = sessionCard(written, of, date);
+    expect(card.title).toBe('Idris Vale, Tue 16 Feb 2027');
+    // 277.3 s/km: 1 km in 4:37, 400 m in 110.9 s.
+    expect(card.rows).toEqual(
+      [1, 2, 3].map((rep) => [String(rep), '1 km @ race pace', '4:37', '1:50.9', '4:37']),
+    );
+    expect(sessionCard(written, of, '1999-01-01').rows).toEqual([]);
+  });
+
+  it('paces stand by km, mile and lap', () => {
+    const { rows, head } = paceCard(block, handout, TODAY);
+    expect(head).toHaveLength(5);
+    // The result of 40:30 over 10 km is 4:03 a km, 6:31 a mile, 97.2 s a lap.
+    expect(rows.find(([name]) => name === '10 km')).toEqual([
+      '10 km',
+      '4:03',
+      '6:31',
+      '1:37.2',
+      '48.6',
+    ]);
+  });
+
+  it('the race is split evenly, down to the goal', () => {
+    const { rows, lines } = raceCard(block, handout);
+    expect(rows.map(([at]) => at)).toEqual([
+      '5 km',
+      '10 km',
+      '15 km',
+      '20 km',
+      '25 km',
+      '30 km',
+      '35 km',
+      '40 km',
+      '42.2 km',
+    ]);
+    expect(rows.at(-1)?.[2]).toBe('3:15:00');
+    // 5 km at 277.3 s/km are 1386.4 s.
+    expect(rows[0]).toEqual(['5 km', '23:06', '23:06']);
+    expect(lines).toHaveLength(8);
+  });
+
+  it('a race without a goal or a result has no splits, and says its week', () => {
+    const bare = layOut({
+      ...marathon,
+      athlete: { ...marathon.athlete, results: [] },
+      race: { ...marathon.race, goalTime: undefined },
+    });
+    const card = raceCard(bare, handoutOf(bare, showBlock(bare, km), TODAY));
+    expect(card.rows).toEqual([]);
+    expect(card.lines.length).toBeGreaterThan(7);
   });
 });

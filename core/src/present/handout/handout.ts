@@ -196,8 +196,12 @@ function dayOf(
     figure: steps > 0 ? formatSteps(steps, measure) : '',
     words: shortWords(spec, day),
     sessions: day.sessions.map(({ shorthand }) => shorthand),
-    targets: targetsFor(day, pacesOf(day.date), spec.athlete.unit),
+    targets: targetsFor(runsOf(day), pacesOf(day.date), spec.athlete.unit),
   };
+}
+
+function runsOf({ sessions }: Day): string[] {
+  return sessions.flatMap(({ kind, shorthand }) => (kind === 'run' ? [shorthand] : []));
 }
 
 function markOf(day: Day): DayMark {

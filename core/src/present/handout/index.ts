@@ -8,6 +8,7 @@ export {
   handoutOf,
 } from './handout.js';
 export { type Paper, papers, planRows, type RowPlan, SMALLEST_LETTERS } from './paper.js';
+export { type Card, paceCard, raceCard, sessionCard } from './cards.js';
 export { type CameBack, cameBack } from './take-back.js';
 export { amountOf, daysTable, type Table, type TableCell, weeksTable } from './tables.js';
 export { weekMarkdown, weekText } from './week-text.js';

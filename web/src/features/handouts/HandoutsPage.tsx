@@ -1,6 +1,8 @@
 import Button from '@mui/material/Button';
 import type { BlockFile, NumberFormat } from '@nadir/contract';
+import { dayWords } from '@nadir/core/base/format';
 import {
+  type HandoutDay,
   handoutOf,
   type Paper,
   planRows,
@@ -50,6 +52,10 @@ function OpenHandouts({ id, file }: { id: string; file: BlockFile }) {
   const [week, setWeek] = useState(weekOf(block.weeks, today) ?? 1);
   const [paper, setPaper] = useState<Paper>('a4');
   const [format, setFormat] = useState<NumberFormat>('point');
+  const hard = handout.weeks
+    .flatMap(({ days }) => days)
+    .filter(({ date: on, targets }) => on >= today && targets.length > 0);
+  const [date, setDate] = useState(hard[0]?.date);
   const { make, making, problem } = useHandout(id);
   const say = useSay();
   const chosen = handout.weeks.find(({ number }) => number === week);
@@ -99,7 +105,10 @@ function OpenHandouts({ id, file }: { id: string; file: BlockFile }) {
             <section key={name} aria-label={name}>
               <h2 className="display">{name}</h2>
               {name === 'On paper' && (
-                <PaperChoice weeks={handout.weeks.length} paper={paper} onPaper={setPaper} />
+                <>
+                  <PaperChoice weeks={handout.weeks.length} paper={paper} onPaper={setPaper} />
+                  <SessionChoice days={hard} date={date} onDate={setDate} />
+                </>
               )}
               {name === 'In a spreadsheet' && (
                 <Field label="Figures in CSV">
@@ -122,7 +131,7 @@ function OpenHandouts({ id, file }: { id: string; file: BlockFile }) {
                       variant="outlined"
                       disabled={making !== undefined}
                       aria-label={`Download ${title}`}
-                      onClick={() => void make({ form, week, paper, numbers: format })}
+                      onClick={() => void make({ form, week, date, paper, numbers: format })}
                     >
                       {making === form ? 'Making …' : 'Download'}
                     </Button>
@@ -141,6 +150,32 @@ function OpenHandouts({ id, file }: { id: string; file: BlockFile }) {
         </aside>
       </main>
     </>
+  );
+}
+
+/** Which session a card is made of: those to come that have repetitions at a pace. */
+function SessionChoice({
+  days,
+  date,
+  onDate,
+}: {
+  days: readonly HandoutDay[];
+  date: string | undefined;
+  onDate: (date: string) => void;
+}) {
+  if (date === undefined) return null;
+  return (
+    <Field label="Session of the card">
+      {(ids) => (
+        <ChoiceAnswer
+          {...ids}
+          value={date}
+          width="100%"
+          choices={days.map((day) => [day.date, `${dayWords(day.date)}: ${day.words}`])}
+          onAnswer={onDate}
+        />
+      )}
+    </Field>
   );
 }
 

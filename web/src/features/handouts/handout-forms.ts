@@ -23,6 +23,17 @@ export const formGroups: readonly { name: string; forms: readonly FormWords[] }[
         name: 'Week sheet',
         why: 'One week on one page, every session in full. PDF.',
       },
+      {
+        form: 'session-card',
+        name: 'Session card',
+        why: 'The chosen session with every repetition and its laps, for the pocket. PDF, A6.',
+      },
+      { form: 'pace-card', name: 'Pace card', why: 'Every pace by km, mile and lap. PDF, A6.' },
+      {
+        form: 'race-card',
+        name: 'Race card',
+        why: 'Race week by the day, and the race in even splits. PDF, A6.',
+      },
     ],
   },
   {

@@ -1,0 +1,82 @@
+import type { Card } from '@nadir/core/present/handout';
+import { Ink } from './ink.js';
+
+/** A6, upright: a pocket. */
+const PAGE = { width: 297.64, height: 419.53 };
+const EDGE = 18;
+const WIDTH = PAGE.width - 2 * EDGE;
+/** Letters that are tried, the largest first, points. */
+const SIZES = [10, 9.5, 9, 8.5, 8, 7.5, 7, 6.6] as const;
+const LEADING = 1.28;
+
+/** A card on one page of pocket size; longer ones go on overleaf, none is set too small to read. */
+export async function cardSheet(
+  card: Card,
+  { coach, version }: { coach: string; version: string },
+): Promise<Uint8Array> {
+  const ink = new Ink(PAGE, { title: card.title, author: coach });
+  const size = SIZES.find((each) => heightOf(ink, card, each) <= PAGE.height - 2 * EDGE) ?? 6.6;
+  const line = size * LEADING;
+  let y = EDGE + 12;
+  const titled = Math.min(13, (13 * WIDTH) / ink.width(card.title, { face: 'display', size: 13 }));
+  ink.words(card.title, EDGE, y, { face: 'display', size: titled });
+  ink.line(EDGE, y + 5, PAGE.width - EDGE, y + 5, 1);
+  y += 7 + line;
+  for (const words of linesOf(ink, card, size)) {
+    ink.words(words, EDGE, y, { size });
+    y += line;
+  }
+  const columns = columnsOf(ink, card, size);
+  const heads = card.rows.length > 0 ? [card.head] : [];
+  for (const [at, row] of [...heads, ...card.rows].entries()) {
+    if (y > PAGE.height - EDGE - 3 * size) {
+      ink.doc.addPage();
+      y = EDGE + line;
+    }
+    row.forEach((cell, column) => {
+      const { x, isFigure } = columns[column] ?? { x: EDGE, isFigure: false };
+      const face = at === 0 ? 'sans' : isFigure ? 'bold' : 'sans';
+      ink.words(cell, x, y, { size, face, anchor: isFigure ? 'end' : 'start' });
+    });
+    ink.line(EDGE, y + size * 0.35, PAGE.width - EDGE, y + size * 0.35, at === 0 ? 0.8 : 0.25);
+    y += line;
+  }
+  const foot = ink.wrapped(card.foot, WIDTH, { size: 6.6 });
+  foot.forEach((words, at) => {
+    const up = (foot.length - at) * 6.6 * LEADING;
+    ink.words(words, EDGE, PAGE.height - EDGE - up + 2, { size: 6.6 });
+  });
+  ink.words(version, EDGE, PAGE.height - EDGE + 4, { size: 6.6, face: 'bold' });
+  return ink.file();
+}
+
+function linesOf(ink: Ink, { lines }: Card, size: number): string[] {
+  return lines.flatMap((line) => ink.wrapped(line, WIDTH, { size }));
+}
+
+function heightOf(ink: Ink, card: Card, size: number): number {
+  const foot = (ink.wrapped(card.foot, WIDTH, { size: 6.6 }).length + 1) * 6.6 * LEADING;
+  const lines = linesOf(ink, card, size).length + card.rows.length + 2;
+  const wide = columnsOf(ink, card, size).at(-1)?.need ?? 0;
+  return wide > WIDTH ? Infinity : 20 + lines * size * LEADING + foot;
+}
+
+/** Words stand at the left, figures on their right edge, columns as far apart as there is room. */
+function columnsOf(ink: Ink, { head, rows }: Card, size: number) {
+  const widths = head.map((_, column) =>
+    Math.max(...[head, ...rows].map((row) => ink.width(row[column] ?? '', { size, face: 'bold' }))),
+  );
+  const need = widths.reduce((all, width) => all + width, 0) + 6 * (widths.length - 1);
+  // What is counted stands close to what it counts.
+  const isCounted = rows.every((row, at) => row[0] === String(at + 1));
+  const spread = Math.max(1, widths.length - (isCounted ? 2 : 1));
+  const gapAfter = (column: number) =>
+    isCounted && column === 0 ? 6 : 6 + Math.max(0, WIDTH - need) / spread;
+  let left = EDGE;
+  return widths.map((width, column) => {
+    const isFigure = rows.some((row) => /^[\d:.–]+$/.test(row[column] ?? '')) && column > 0;
+    const x = isFigure ? left + width : left;
+    left += width + gapAfter(column);
+    return { x, isFigure, need };
+  });
+}
