@@ -8,6 +8,7 @@ import { plannedDay } from './planned-days.js';
 export const handoutForms = [
   'wall-sheet',
   'week-sheet',
+  'month-sheet',
   'session-card',
   'pace-card',
   'race-card',

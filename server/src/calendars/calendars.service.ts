@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { type CalendarBody, type CalendarState, handoutBody } from '@nadir/contract';
 import { Inject, Injectable } from '@nestjs/common';
 import { LRUCache } from 'lru-cache';
+import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { BlocksRepository } from '../blocks/blocks.repository.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { HandoutsService } from '../handouts/handouts.service.js';
@@ -25,6 +26,7 @@ export class CalendarsService {
 
   constructor(
     @Inject(CalendarsRepository) private readonly calendars: CalendarsRepository,
+    @Inject(AthletesRepository) private readonly athletes: AthletesRepository,
     @Inject(BlocksRepository) private readonly blocks: BlocksRepository,
     @Inject(HandoutsService) private readonly handouts: HandoutsService,
     @Inject(CLOCK) private readonly clock: Clock,
@@ -57,6 +59,8 @@ export class CalendarsService {
     const row = await this.calendars.byKey(key);
     if (!row) return undefined;
     const { coach_id: coachId, athlete_id: athleteId, starts_at: startsAt } = row;
+    const athlete = await this.athletes.find(coachId, athleteId);
+    if (athlete?.state === 'removed') return undefined;
     const present = await this.blocks.present(coachId, this.clock.today());
     const block = present.find((each) => each.athleteId === athleteId);
     if (!block) return sent(EMPTY);

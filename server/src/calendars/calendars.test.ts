@@ -116,6 +116,9 @@ describe('a calendar that is subscribed to', () => {
     });
     const { address } = made.body as CalendarState;
     expect(eventsIn((await ask(address ?? '', {}, '10.0.0.68')).body)).toEqual([]);
+    const state = { state: 'removed' };
+    await nadir.send('PUT', `/api/athletes/${id}/state`, { cookie, body: state });
+    expect((await ask(address ?? '', {}, '10.0.0.68')).statusCode).toBe(404);
     const other = await secondCoach(nadir);
     const theirs = await nadir.send('GET', `/api/athletes/${id}/calendar`, { cookie: other });
     expect(theirs.status).toBe(404);

@@ -83,6 +83,22 @@ describe('handouts', () => {
     expect(plain).toContain(`Week: ${handout.weeks[2]?.figure} km`);
   });
 
+  it('a month sheet is one page with five weeks, their sessions and their sums', async () => {
+    const [page = '', ...more] = await pagesOf(
+      (await made({ form: 'month-sheet', week: 4 })).bytes,
+    );
+    expect(more).toEqual([]);
+    const plain = page.replace(/\s+/g, ' ');
+    for (const week of handout.weeks.slice(3, 8)) {
+      expect(plain).toContain(`Week ${week.number}`);
+      expect(plain).toContain(week.figure);
+      for (const { sessions } of week.days) {
+        for (const session of sessions) expect(plain).toContain(session);
+      }
+    }
+    expect(plain).not.toContain('Week 9');
+  });
+
   it.each([
     ['session-card', 'Idris Vale,'],
     ['pace-card', 'per mile'],

@@ -20,6 +20,7 @@ import { csvFile } from './csv.js';
 import { drawBlock } from './drawing/block-drawing.js';
 import { svgFile } from './drawing/svg.js';
 import { cardSheet } from './pdf/card-sheet.js';
+import { monthSheet } from './pdf/month-sheet.js';
 import { wallSheet } from './pdf/wall-sheet.js';
 import { weekSheet } from './pdf/week-sheet.js';
 import { pngOf } from './png.js';
@@ -68,6 +69,13 @@ const forms: Readonly<Record<HandoutForm, Form>> = {
     ofWeek: true,
     make: ({ handout, week, order, version }) =>
       weekSheet(handout, week, { coach: order.coach, version }),
+  },
+  'month-sheet': {
+    ending: 'month sheet.pdf',
+    type: 'application/pdf',
+    ofWeek: true,
+    make: ({ handout, week, order, version }) =>
+      monthSheet(handout, week, { coach: order.coach, version }),
   },
   'session-card': {
     ending: 'session card.pdf',

@@ -4,7 +4,7 @@ import { sentenceFor } from '@nadir/core/present/review';
 import { isUnder18 } from '@nadir/core/spec';
 import type { WeekReviewed } from '@nadir/core/review';
 import { useState } from 'react';
-import { useSay } from '../../components/messages.js';
+import { useCopy } from '../../components/useCopy.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { ReviewAndShown } from '../../components/useReview.js';
 import styles from './Diary.module.css';
@@ -23,18 +23,9 @@ export function ToAthlete({
   const { review: kept, change } = useWeekReview(week.week.start);
   const proposed = sentenceFor(review, week, figures, shown);
   const [typed, setTyped] = useState<string>();
-  const say = useSay();
+  const copy = useCopy();
   const words = typed ?? kept.words ?? proposed;
   const name = block.spec.athlete.name.split(' ')[0] || 'the athlete';
-
-  async function copy() {
-    try {
-      await navigator.clipboard.writeText(words);
-      say({ text: 'Copied. Paste it into a message.' });
-    } catch {
-      say({ text: 'This browser does not let a page copy. Mark the text and copy it by hand.' });
-    }
-  }
 
   return (
     <section aria-label={`To ${name}`}>
@@ -62,7 +53,10 @@ export function ToAthlete({
         >
           {kept.closed ? 'Keep again' : 'Close the review'}
         </Button>
-        <Button variant="outlined" onClick={() => void copy()}>
+        <Button
+          variant="outlined"
+          onClick={() => void copy(words, 'Copied. Paste it into a message.')}
+        >
           Copy
         </Button>
         {words !== proposed && <Button onClick={() => setTyped(proposed)}>As proposed</Button>}

@@ -11,7 +11,7 @@ import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { formatDay } from '../../components/dates.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { Field } from '../../components/Field.js';
-import { useSay } from '../../components/messages.js';
+import { useCopy } from '../../components/useCopy.js';
 import { useEditor } from '../../editor/useEditor.js';
 import styles from './Handouts.module.css';
 
@@ -36,7 +36,7 @@ export function Subscription() {
   const [change, { isLoading }] = useChangeCalendarMutation();
   const [address, setAddress] = useState<string>();
   const [problem, setProblem] = useState<string>();
-  const say = useSay();
+  const copy = useCopy();
   if (!data) return null;
 
   async function ask(body: Partial<CalendarBody>) {
@@ -44,15 +44,6 @@ export function Subscription() {
     const failed = callError(answer.error);
     setProblem(failed && errorSentence(failed));
     if (body.address !== undefined) setAddress(answer.data?.address ?? undefined);
-  }
-
-  async function copy(text: string) {
-    try {
-      await navigator.clipboard.writeText(text);
-      say({ text: 'Copied the address.' });
-    } catch {
-      say({ text: 'The clipboard is closed to this page. Select the address and copy it.' });
-    }
   }
 
   return (
@@ -71,7 +62,7 @@ export function Subscription() {
         <div role="status" className={styles.address}>
           <span>Copy it now: it is shown once.</span>
           <code tabIndex={0}>{address}</code>
-          <Button variant="outlined" onClick={() => void copy(address)}>
+          <Button variant="outlined" onClick={() => void copy(address, 'Copied the address.')}>
             Copy the address
           </Button>
         </div>

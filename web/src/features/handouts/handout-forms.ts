@@ -24,6 +24,11 @@ export const formGroups: readonly { name: string; forms: readonly FormWords[] }[
         why: 'One week on one page, every session in full. PDF.',
       },
       {
+        form: 'month-sheet',
+        name: 'Month sheet',
+        why: 'Five weeks from the chosen one, every session in full. PDF.',
+      },
+      {
         form: 'session-card',
         name: 'Session card',
         why: 'The chosen session with every repetition and its laps, for the pocket. PDF, A6.',

@@ -1,0 +1,124 @@
+import { dayAndMonth } from '@nadir/core/base/format';
+import {
+  type Handout,
+  type HandoutDay,
+  type HandoutWeek,
+  papers,
+  SMALLEST_LETTERS,
+} from '@nadir/core/present/handout';
+import { Ink } from './ink.js';
+import type { SheetFoot } from './wall-sheet.js';
+
+const PAGE = papers.a4;
+const EDGE = 28;
+/** Weeks of a month, whichever day it begins on. */
+const WEEKS = 5;
+/** The week's number and dates, and its sum. */
+const SIDE = { week: 58, total: 52 } as const;
+const TOP = EDGE + 48;
+const FOOT = PAGE.height - EDGE - 18;
+const SIZES = [9, 8.5, 8, 7.5, 7, SMALLEST_LETTERS] as const;
+const LEADING = 1.22;
+
+/** Five weeks on one page, with every session in full: a month to hang up. */
+export async function monthSheet(
+  handout: Handout,
+  first: HandoutWeek,
+  { coach, version }: SheetFoot,
+): Promise<Uint8Array> {
+  const weeks = handout.weeks.filter(
+    ({ number }) => number >= first.number && number < first.number + WEEKS,
+  );
+  const ink = new Ink(PAGE, {
+    title: `${handout.athlete}: weeks ${first.number} to ${weeks.at(-1)?.number ?? first.number}`,
+    author: coach,
+  });
+  head(ink, handout, coach);
+  const width = (PAGE.width - 2 * EDGE - SIDE.week - SIDE.total) / 7;
+  const height = (FOOT - TOP) / Math.max(1, weeks.length);
+  const size = SIZES.find((each) => isEnough(ink, weeks, { width, height, size: each }));
+  weeks.forEach((week, at) => {
+    row(ink, handout, week, {
+      y: TOP + at * height,
+      width,
+      height,
+      size: size ?? SMALLEST_LETTERS,
+    });
+  });
+  ink.line(EDGE, FOOT, PAGE.width - EDGE, FOOT, 0.9);
+  ink.words(handout.caution, EDGE, PAGE.height - EDGE, { size: 7.4 });
+  ink.words(version, PAGE.width - EDGE, PAGE.height - EDGE, {
+    size: 7.4,
+    face: 'bold',
+    anchor: 'end',
+  });
+  return ink.file();
+}
+
+function head(ink: Ink, handout: Handout, coach: string): void {
+  const taken = ink.words(handout.athlete, EDGE, EDGE + 12, { face: 'display', size: 16 });
+  const said = `${handout.race.name} · ${handout.race.words}`;
+  const room = PAGE.width - 2 * EDGE - taken - ink.width(coach, { size: 9.5 }) - 40;
+  const size = Math.min(9.5, (9.5 * room) / Math.max(1, ink.width(said, { size: 9.5 })));
+  ink.words(said, EDGE + taken + 18, EDGE + 12, { size });
+  ink.words(coach, PAGE.width - EDGE, EDGE + 12, { size: 9.5, anchor: 'end' });
+  ink.line(EDGE, EDGE + 20, PAGE.width - EDGE, EDGE + 20, 1.2);
+  const width = (PAGE.width - 2 * EDGE - SIDE.week - SIDE.total) / 7;
+  handout.weekdays.forEach((day, at) => {
+    ink.words(day, EDGE + SIDE.week + at * width + 5, TOP - 5, { size: 9, face: 'bold' });
+  });
+  ink.words(handout.unit, PAGE.width - EDGE, TOP - 5, { size: 9, anchor: 'end' });
+}
+
+function linesOf(ink: Ink, day: HandoutDay, width: number, size: number): string[] {
+  const said = day.sessions.length > 0 ? day.sessions : [day.role.toLowerCase()];
+  return said.flatMap((session) => ink.wrapped(session, width - 10, { size }));
+}
+
+/** Whether every day has room for all of its sessions. */
+function isEnough(
+  ink: Ink,
+  weeks: readonly HandoutWeek[],
+  { width, height, size }: { width: number; height: number; size: number },
+): boolean {
+  const days = weeks.flatMap((week) => week.days);
+  return days.every((day) => {
+    const lines = linesOf(ink, day, width, size);
+    const isNarrow = lines.every((line) => ink.width(line, { size }) <= width - 10);
+    return isNarrow && (lines.length + 1) * size * LEADING + 10 <= height;
+  });
+}
+
+function row(
+  ink: Ink,
+  handout: Handout,
+  week: HandoutWeek,
+  { y, width, height, size }: { y: number; width: number; height: number; size: number },
+): void {
+  const base = y + 13;
+  ink.line(EDGE, y, PAGE.width - EDGE, y, 0.8);
+  ink.words(`Week ${week.number}`, EDGE, base, { size: 9, face: 'bold' });
+  const notes = [week.phase, week.recovery ? 'recovery' : ''].filter(Boolean);
+  notes
+    .flatMap((note) => ink.wrapped(note, SIDE.week - 6, { size: 8, face: 'italic' }))
+    .forEach((note, at) => {
+      ink.words(note, EDGE, base + 12 + at * 10, { size: 8, face: 'italic' });
+    });
+  for (const day of week.days) {
+    const x = EDGE + SIDE.week + day.column * width;
+    ink.line(x, y, x, y + height, 0.25);
+    const isHard = day.mark !== 'plain' && day.mark !== 'rest';
+    if (isHard) ink.bar(x, y + 4, 2, height - 8);
+    ink.words(dayAndMonth(day.date), x + 5, base, { size: 8 });
+    const amount = day.mark === 'race' ? handout.race.distance : day.figure;
+    if (amount) {
+      ink.words(amount, x + width - 5, base, { size: size + 1, face: 'bold', anchor: 'end' });
+    }
+    linesOf(ink, day, width, size).forEach((line, at) => {
+      ink.words(line, x + 5, base + (at + 1) * size * LEADING + 1, { size });
+    });
+  }
+  const edge = PAGE.width - EDGE - SIDE.total;
+  ink.line(edge, y, edge, y + height, 0.25);
+  ink.words(week.figure, PAGE.width - EDGE, base, { size: 11, face: 'bold', anchor: 'end' });
+}

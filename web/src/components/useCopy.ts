@@ -1,0 +1,14 @@
+import { useSay } from './messages.js';
+
+/** Puts a text on the clipboard, and says so; where a browser does not let a page, what to do. */
+export function useCopy(): (text: string, said: string) => Promise<void> {
+  const say = useSay();
+  return async (text, said) => {
+    try {
+      await navigator.clipboard.writeText(text);
+      say({ text: said });
+    } catch {
+      say({ text: 'This browser does not let a page copy. Mark the text and copy it by hand.' });
+    }
+  };
+}
