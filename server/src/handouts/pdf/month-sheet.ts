@@ -7,6 +7,7 @@ import {
   SMALLEST_LETTERS,
 } from '@nadir/core/present/handout';
 import { Ink } from './ink.js';
+import { titleLine } from './title-line.js';
 import type { SheetFoot } from './wall-sheet.js';
 
 const PAGE = papers.a4;
@@ -33,7 +34,8 @@ export async function monthSheet(
     title: `${handout.athlete}: weeks ${first.number} to ${weeks.at(-1)?.number ?? first.number}`,
     author: coach,
   });
-  head(ink, handout, coach);
+  titleLine(ink, handout, coach, { edge: EDGE, width: PAGE.width });
+  head(ink, handout);
   const width = (PAGE.width - 2 * EDGE - SIDE.week - SIDE.total) / 7;
   const height = (FOOT - TOP) / Math.max(1, weeks.length);
   const size = SIZES.find((each) => isEnough(ink, weeks, { width, height, size: each }));
@@ -55,19 +57,12 @@ export async function monthSheet(
   return ink.file();
 }
 
-function head(ink: Ink, handout: Handout, coach: string): void {
-  const taken = ink.words(handout.athlete, EDGE, EDGE + 12, { face: 'display', size: 16 });
-  const said = `${handout.race.name} · ${handout.race.words}`;
-  const room = PAGE.width - 2 * EDGE - taken - ink.width(coach, { size: 9.5 }) - 40;
-  const size = Math.min(9.5, (9.5 * room) / Math.max(1, ink.width(said, { size: 9.5 })));
-  ink.words(said, EDGE + taken + 18, EDGE + 12, { size });
-  ink.words(coach, PAGE.width - EDGE, EDGE + 12, { size: 9.5, anchor: 'end' });
-  ink.line(EDGE, EDGE + 20, PAGE.width - EDGE, EDGE + 20, 1.2);
+function head(ink: Ink, { weekdays, unit }: Handout): void {
   const width = (PAGE.width - 2 * EDGE - SIDE.week - SIDE.total) / 7;
-  handout.weekdays.forEach((day, at) => {
+  weekdays.forEach((day, at) => {
     ink.words(day, EDGE + SIDE.week + at * width + 5, TOP - 5, { size: 9, face: 'bold' });
   });
-  ink.words(handout.unit, PAGE.width - EDGE, TOP - 5, { size: 9, anchor: 'end' });
+  ink.words(unit, PAGE.width - EDGE, TOP - 5, { size: 9, anchor: 'end' });
 }
 
 function linesOf(ink: Ink, day: HandoutDay, width: number, size: number): string[] {

@@ -12,6 +12,7 @@ import { drawBlock } from '../drawing/block-drawing.js';
 import { hatchOf } from '../drawing/hatch.js';
 import { Ink } from './ink.js';
 import { placeDrawing } from './place-drawing.js';
+import { titleLine } from './title-line.js';
 import { fittingWords, smallOf } from './fitting-words.js';
 
 /** What stands on a sheet beside the plan itself. */
@@ -49,7 +50,7 @@ export async function wallSheet(
   const ink = new Ink(page, { title, author: coach });
   const plan = planRows(handout.weeks.length, paper);
   const columns = columnsOf(ink, handout, plan.letters, page.width);
-  titleBlock(ink, handout, coach, page.width);
+  titleLine(ink, handout, coach, { edge: EDGE, width: page.width });
   const top = EDGE + 22;
   placeDrawing(
     ink,
@@ -71,21 +72,6 @@ export async function wallSheet(
   totals(ink, handout, columns, { y: foot, size: plan.letters });
   footer(ink, handout, version, { page, size: Math.min(8, plan.letters + 0.4) });
   return ink.file();
-}
-
-function titleBlock(ink: Ink, handout: Handout, coach: string, width: number): void {
-  const y = EDGE + 11;
-  const taken = ink.words(handout.athlete, EDGE, y, { face: 'display', size: 16 });
-  const goal = handout.goal === undefined ? '' : ` · goal ${handout.goal}`;
-  const said = `${handout.race.name} · ${handout.race.words}${goal}`;
-  const signed = ink.width(coach, { size: 9.5 });
-  const room = width - 2 * EDGE - taken - signed - 40;
-  // A long name of a race is set smaller, never cut.
-  const size = Math.min(9.5, (9.5 * room) / Math.max(1, ink.width(said, { size: 9.5 })));
-  ink.words(said, EDGE + taken + 18, y, { size });
-  ink.words(coach, width - EDGE, y, { size: 9.5, anchor: 'end' });
-  ink.line(EDGE, y + 7, width - EDGE, y + 7, 1.2);
-  ink.line(EDGE, y + 9, width - EDGE, y + 9, 0.4);
 }
 
 /** Days are as wide as what is written in them asks for. */
