@@ -18,8 +18,7 @@ export async function cardSheet(
   const size = SIZES.find((each) => heightOf(ink, card, each) <= PAGE.height - 2 * EDGE) ?? 6.6;
   const line = size * LEADING;
   let y = EDGE + 12;
-  const titled = Math.min(13, (13 * WIDTH) / ink.width(card.title, { face: 'display', size: 13 }));
-  ink.words(card.title, EDGE, y, { face: 'display', size: titled });
+  ink.words(card.title, EDGE, y, ink.fitting(card.title, { face: 'display', size: 13 }, WIDTH));
   ink.line(EDGE, y + 5, PAGE.width - EDGE, y + 5, 1);
   y += 7 + line;
   for (const words of linesOf(ink, card, size)) {

@@ -39,6 +39,12 @@ export class Ink {
     return this.doc.font(faceFor(text, face)).fontSize(size).widthOfString(text);
   }
 
+  /** The style, its letters small enough for a room: what is long is set smaller, never cut. */
+  fitting(text: string, style: Style, room: number): Style {
+    const width = Math.max(1, this.width(text, style));
+    return { ...style, size: Math.min(style.size, (style.size * room) / width) };
+  }
+
   /** Words in as many lines as a width asks for. */
   wrapped(text: string, width: number, style: Style): string[] {
     const lines: string[] = [];

@@ -1,8 +1,8 @@
 import type { Handout } from '@nadir/core/present/handout';
-import type { Ink, Style } from './ink.js';
+import type { Ink } from './ink.js';
 
 const SIZES = { athlete: 16, said: 9.5, coach: 9.5 } as const;
-/** Of the width that each may take: a long name is set smaller, never cut. */
+/** Of the width that each may take. */
 const PARTS = { athlete: 0.5, coach: 0.22 } as const;
 /** Between the name, what it is for, and who it is from, points. */
 const GAP = 20;
@@ -16,24 +16,14 @@ export function titleLine(
 ): void {
   const y = edge + 11;
   const inner = width - 2 * edge;
-  const name = fitting(
-    ink,
-    athlete,
-    { face: 'display', size: SIZES.athlete },
-    PARTS.athlete * inner,
-  );
-  const signed = fitting(ink, coach, { size: SIZES.coach }, PARTS.coach * inner);
+  const display = { face: 'display', size: SIZES.athlete } as const;
+  const name = ink.fitting(athlete, display, PARTS.athlete * inner);
+  const signed = ink.fitting(coach, { size: SIZES.coach }, PARTS.coach * inner);
   const said = [race.name, race.words, goal && `goal ${goal}`].filter(Boolean).join(' · ');
   const taken = ink.words(athlete, edge, y, name);
   const room = inner - taken - ink.width(coach, signed) - 2 * GAP;
-  ink.words(said, edge + taken + GAP, y, fitting(ink, said, { size: SIZES.said }, room));
+  ink.words(said, edge + taken + GAP, y, ink.fitting(said, { size: SIZES.said }, room));
   ink.words(coach, width - edge, y, { ...signed, anchor: 'end' });
   ink.line(edge, y + 7, width - edge, y + 7, 1.2);
   ink.line(edge, y + 9, width - edge, y + 9, 0.4);
-}
-
-/** The style, its letters small enough for the room. */
-function fitting(ink: Ink, text: string, style: Style, room: number): Style {
-  const width = Math.max(1, ink.width(text, style));
-  return { ...style, size: Math.min(style.size, (style.size * room) / width) };
 }

@@ -45,12 +45,16 @@ export async function weekSheet(
 
 function titleBlock(ink: Ink, handout: Handout, week: HandoutWeek, coach: string): number {
   const last = week.days.at(-1)?.date ?? week.start;
-  ink.words(handout.athlete, EDGE, EDGE + 14, { face: 'display', size: 20 });
-  ink.words(coach, PAGE.width - EDGE, EDGE + 14, { size: 10, anchor: 'end' });
+  const inner = PAGE.width - 2 * EDGE;
+  const name = ink.fitting(handout.athlete, { face: 'display', size: 20 }, 0.68 * inner);
+  const signed = ink.fitting(coach, { size: 10, anchor: 'end' }, 0.28 * inner);
+  ink.words(handout.athlete, EDGE, EDGE + 14, name);
+  ink.words(coach, PAGE.width - EDGE, EDGE + 14, signed);
   const said = `Week ${week.number} of ${handout.weeks.length}, ${dayWords(week.start)} to ${dateWords(last)} · ${week.phase}${week.recovery ? ', recovery' : ''}`;
-  ink.words(said, EDGE, EDGE + 32, { size: 11 });
+  ink.words(said, EDGE, EDGE + 32, ink.fitting(said, { size: 11 }, inner));
   const toGo = week.toGo === 0 ? 'race week' : `${week.toGo} to go`;
-  ink.words(`${handout.race.name}, ${handout.race.words}: ${toGo}`, EDGE, EDGE + 47, { size: 10 });
+  const race = `${handout.race.name}, ${handout.race.words}: ${toGo}`;
+  ink.words(race, EDGE, EDGE + 47, ink.fitting(race, { size: 10 }, inner));
   ink.line(EDGE, EDGE + 56, PAGE.width - EDGE, EDGE + 56, 1.2);
   return EDGE + 57;
 }
