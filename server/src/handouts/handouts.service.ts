@@ -59,6 +59,7 @@ export class HandoutsService implements OnModuleDestroy {
 
   async all(coachId: string, blockId: string): Promise<HandoutList> {
     if (!(await this.blocks.find(coachId, blockId))) throw notFound('block');
+    this.begin();
     const rows = await this.knex<HandoutRow>(tables.handouts)
       .where({ coach_id: coachId, block_id: blockId })
       .orderBy('at', 'desc')
@@ -117,6 +118,11 @@ export class HandoutsService implements OnModuleDestroy {
 
   async onModuleDestroy(): Promise<void> {
     await this.threads.destroy();
+  }
+
+  /** The thread takes a second to begin: it does while the page is read. What stops it is said when it is asked. */
+  private begin(): void {
+    this.threads.run(undefined, { name: 'begin' }).catch(() => undefined);
   }
 
   private async order(order: HandoutOrder): Promise<Made> {

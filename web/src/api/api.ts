@@ -295,6 +295,11 @@ export const api = createApi({
     }),
     setAthleteState: build.mutation<AthleteAnswer, { id: string; body: AthleteStateBody }>({
       query: ({ id, body }) => ({ route: 'setAthleteState', id, body }),
+      // It stands as it was answered at once: an undo of what comes next goes back to it.
+      onQueryStarted: async ({ id }, { dispatch, queryFulfilled }) => {
+        const changed = await queryFulfilled.catch(() => undefined);
+        if (changed) dispatch(api.util.updateQueryData('athlete', id, () => changed.data));
+      },
       invalidatesTags: ['Athlete', 'Squad'],
     }),
     record: build.query<AthleteRecord, RecordOf>({

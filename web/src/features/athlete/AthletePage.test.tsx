@@ -174,6 +174,20 @@ describe('an athlete’s record', () => {
     ]);
   });
 
+  it('stands as it was answered, though it is slow to be read again: an undo goes back to that', async () => {
+    let reads = 0;
+    const slow = () => (reads++ === 0 ? record : new Promise<never>(() => undefined));
+    const { user, sentTo } = await open({ [`GET /api/athletes/${id}`]: slow });
+    await user.click(screen.getByRole('button', { name: 'Archive' }));
+    expect(await screen.findByRole('button', { name: 'Back to the squad' })).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Remove' }));
+    await screen.findByText('Posy Arkwright is removed.');
+    await user.click(await screen.findByRole('button', { name: 'Undo' }));
+    await waitFor(() =>
+      expect(sentTo(`PUT /api/athletes/${id}/state`).at(-1)).toEqual({ state: 'archived' }),
+    );
+  });
+
   it('that is not there is said, with what may have happened', async () => {
     const address = `/athletes/${id}`;
     const gone = { [`GET /api${address}`]: () => refused(404, 'There is no such athlete.') };
