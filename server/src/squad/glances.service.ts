@@ -1,6 +1,6 @@
 import { type BlockAnswer, type Glances, givenOf, historyOf, measureFor } from '@nadir/contract';
 import { layOut } from '@nadir/core';
-import { addDays } from '@nadir/core/base';
+import { addDays, type Measure } from '@nadir/core/base';
 import { type Glance, glanceOf, showBlock } from '@nadir/core/present';
 import {
   type LastWeek,
@@ -36,7 +36,7 @@ interface Looked {
 @Injectable()
 export class GlancesService {
   /** A version is the same at a glance all day in one measure, until more is recorded: it is laid out once. */
-  private readonly known = new LRUCache<string, Looked>({ max: MOST_KEPT });
+  private readonly known = new LRUCache<string, Promise<Looked>>({ max: MOST_KEPT });
 
   constructor(
     @Inject(AthletesRepository) private readonly athletes: AthletesRepository,
@@ -72,19 +72,33 @@ export class GlancesService {
     return { athletes: rows, archived };
   }
 
-  private async looked(
+  /** Whoever asks while a block is being looked at waits for the same look. */
+  private looked(
     coachId: string,
     present: BlockAnswer,
     settings: Parameters<typeof measureFor>[0],
     { from, stamp = '' }: { from: string; stamp: string | undefined },
   ): Promise<Looked> {
-    const { id, revision, wishes, athleteId } = present;
+    const { id, revision, wishes } = present;
     const asOf = this.clock.today();
     const shown = measureFor(settings, wishes.athlete);
     const { basis, unit, step } = shown;
     const key = [coachId, id, revision, asOf, basis, unit, step, stamp].join(' ');
     const known = this.known.get(key);
     if (known) return known;
+    const looking = this.look(coachId, present, { from, stamp, asOf, shown });
+    this.known.set(key, looking);
+    // What failed is looked at again, and says why to whoever asked.
+    looking.catch(() => this.known.delete(key));
+    return looking;
+  }
+
+  private async look(
+    coachId: string,
+    present: BlockAnswer,
+    { from, stamp, asOf, shown }: { from: string; stamp: string; asOf: string; shown: Measure },
+  ): Promise<Looked> {
+    const { wishes, athleteId } = present;
     const history = historyOf(await this.blocks.daysThatStay(coachId, present, asOf));
     const block = layOut(givenOf(wishes), { asOf, history, shown });
     const figures = showBlock(block, shown);
@@ -95,8 +109,6 @@ export class GlancesService {
     const review = reviewBlock({ block, rules, today: asOf, entries, mornings });
     // Without a diary nobody is looked at for keeping none.
     const need = stamp === '' ? null : needOf(review);
-    const looked = { glance, need, lastWeek: lastWeekOf(review, showReview(review, figures)) };
-    this.known.set(key, looked);
-    return looked;
+    return { glance, need, lastWeek: lastWeekOf(review, showReview(review, figures)) };
   }
 }

@@ -120,6 +120,17 @@ describe('a week in words', () => {
     expect(text).toContain('Wed 16 Dec: 12 km: 5 km easy + 7 km easy');
   });
 
+  it('calls the race by its name, and counts it apart from the week', () => {
+    const last = handout.weeks.at(-1);
+    if (!last) throw new Error('no week');
+    const text = weekText(handout, last);
+    expect(text).toContain('Sun 18 Apr: Lantern Bay Marathon, 42.2 km');
+    expect(text).toContain(`Week: ${last.figure} km and the race, 42.2 km`);
+    expect(weekMarkdown(handout, last)).toContain(
+      '| Sun 18 Apr | | **Lantern Bay Marathon, 42.2 km** |',
+    );
+  });
+
   it('is Markdown that no name breaks', () => {
     const named = handed({ ...marathon, athlete: { ...marathon.athlete, name: 'A | *B*' } });
     const [week] = named.weeks;

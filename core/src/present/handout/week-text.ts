@@ -20,9 +20,10 @@ export function weekText(handout: Handout, week: HandoutWeek): string {
 
 /** The same in Markdown: a heading, a table, and what goes with it. */
 export function weekMarkdown(handout: Handout, week: HandoutWeek): string {
-  const rows = week.days.map(
-    (day) =>
-      `| ${dayWords(day.date)} | ${day.figure || '–'} | ${escaped(day.sessions.join(' + ') || day.role)} |`,
+  const rows = week.days.map((day) =>
+    day.mark === 'race'
+      ? `| ${dayWords(day.date)} | | **${escaped(saidOf(day, handout))}** |`
+      : `| ${dayWords(day.date)} | ${day.figure || '–'} | ${escaped(day.sessions.join(' + ') || day.role)} |`,
   );
   return [
     `## ${escaped(headOf(handout, week))}`,
@@ -50,13 +51,19 @@ function toGoWords({ toGo }: HandoutWeek): string {
   return toGo === 1 ? '1 week to go' : `${toGo} weeks to go`;
 }
 
-function saidOf({ figure, role, sessions }: HandoutDay, { unit }: Handout): string {
+/** The race is called by its name: “race” alone is no word to an athlete. */
+function saidOf({ figure, mark, role, sessions }: HandoutDay, { unit, race }: Handout): string {
+  if (mark === 'race') return `${race.name}, ${race.distance}`;
   const [only = role, ...more] = sessions;
   if (more.length === 0 || figure === '') return sessions.join(' + ') || only;
   return `${figure} ${unit}: ${sessions.join(' + ')}`;
 }
 
-function totalOf({ unit }: Handout, { figure, longRun, longRunFigure }: HandoutWeek): string {
+function totalOf(
+  { unit, race }: Handout,
+  { figure, longRun, longRunFigure, toGo }: HandoutWeek,
+): string {
+  if (toGo === 0) return `Week: ${figure} ${unit} and the race, ${race.distance}`;
   const long = longRun > 0 ? `, long run ${longRunFigure} ${unit}` : '';
   return `Week: ${figure} ${unit}${long}`;
 }
