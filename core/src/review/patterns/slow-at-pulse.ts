@@ -40,9 +40,9 @@ interface Measured {
   beats: number;
 }
 
-/** What was run easily on a day with a heart rate beside it. */
+/** What was run easily on a day with a heart rate beside it. Recovery running is slower by intent: it is held against nothing. */
 function measuredOf({ day, easy, entries }: DayReviewed): Measured | undefined {
-  if (!easy) return undefined;
+  if (!easy || day.atRecovery || day.role === 'recovery') return undefined;
   const runs = entries.flatMap(({ kind, distance, time, heart }) =>
     kind === 'run' && distance && time && heart
       ? [{ metres: distance, beats: (time / 60) * heart }]
