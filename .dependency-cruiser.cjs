@@ -48,6 +48,7 @@ const rooms = [
     'present/findings',
     'present/sheet',
     'present/handout',
+    'present/athlete-page',
     'present/review',
     'present',
   ],

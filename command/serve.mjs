@@ -7,6 +7,7 @@ import { postgresPrograms } from './debian.mjs';
 import { root } from './paths.mjs';
 import { must, plainly, say } from './run.mjs';
 import { alreadyRunning, forgetRunning, lastPort, noteRunning } from './running.mjs';
+import { secretOf } from './secret.mjs';
 import { startServer } from './server.mjs';
 import { supervise, untilDead } from './supervise.mjs';
 
@@ -45,6 +46,7 @@ export async function serve(mode) {
     await backUpBeforeMigration(mode, database);
     say('Migrating and starting the server …');
     const code = newCode();
+    const secret = secretOf(mode);
     const start = async (/** @type {number | string} */ port) =>
       startServer(
         {
@@ -54,6 +56,7 @@ export async function serve(mode) {
           NADIR_PORT: String(port),
           NADIR_LOG: process.env.NADIR_LOG ?? 'warn',
           NADIR_FIRST_COACH_CODE: process.env.NADIR_FIRST_COACH_CODE ?? code,
+          NADIR_SECRET: secret,
         },
         { showLog: true },
       );

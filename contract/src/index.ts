@@ -53,6 +53,30 @@ export {
   squad,
   templateBody,
 } from './api/bodies.js';
+export {
+  type LinkBody,
+  linkBody,
+  type LinkState,
+  type MoveAnswerBody,
+  moveAnswerBody,
+  type MoveRequest,
+  type MoveRequests,
+} from './api/athlete-link.js';
+export {
+  type AthletePage,
+  athletePage,
+  type DoneEntry,
+  type PageBlock,
+  pageBlock,
+  type PageDay,
+  type PageWeek,
+  sentAnswer,
+  type SentAnswer,
+  type SentBody,
+  sentBody,
+  type SentDone,
+  type SentEntry,
+} from './api/athlete-page.js';
 export { changeWords } from './api/change-words.js';
 export { type RouteName, type RoutePath, paths } from './api/paths.js';
 export { type Route, USUAL_BYTES, routes } from './api/routes.js';
@@ -128,6 +152,8 @@ export {
   handoutForms,
   type HandoutList,
   type HandoutOrder,
+  blockOrder,
+  type BlockOrder,
   handoutOrder,
   type NumberFormat,
 } from './api/handouts.js';

@@ -1,6 +1,8 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
 import { APP_FILTER, APP_INTERCEPTOR } from '@nestjs/core';
 import { LoggerModule } from 'nestjs-pino';
+import { AthleteLinksModule } from './athlete-links/athlete-links.module.js';
+import { AthletePageModule } from './athlete-page/athlete-page.module.js';
 import { AthleteRecordsModule } from './athlete-records/athlete-records.module.js';
 import { AthletesModule } from './athletes/athletes.module.js';
 import { BlocksModule } from './blocks/blocks.module.js';
@@ -57,6 +59,8 @@ export class AppModule {
         WatchModule,
         HandoutsModule,
         CalendarsModule,
+        AthleteLinksModule,
+        AthletePageModule,
         HouseRulesModule,
         PacesModule,
         CoachingModule,

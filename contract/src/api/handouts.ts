@@ -64,23 +64,31 @@ export type HandedOver = z.infer<typeof handout>;
 export const handoutList = z.object({ handouts: z.array(handout) });
 export type HandoutList = z.infer<typeof handoutList>;
 
-/** What the thread that makes handouts is asked. */
-export const handoutOrder = z.strictObject({
-  ...handoutBody.shape,
-  blockId: z.uuid(),
-  revision: z.int().min(1),
-  savedAt: z.iso.datetime(),
+/** A block as the thread that makes handouts is given it. */
+export const blockOrder = z.strictObject({
   today: civilDate,
-  coach: z.string(),
   measure: z.strictObject({
     basis: z.enum(bases),
     unit: z.enum(units),
     step: z.literal(shownSteps),
   }),
   wishes: blockFile,
-  /** The hour that entries of a calendar stand at, `07:00`; whole days where there is none. */
-  startsAt: z.string().nullable().default(null),
   /** Days that stay as they were handed out. */
   history: z.array(plannedDay),
+});
+export type BlockOrder = z.infer<typeof blockOrder>;
+
+/** What that thread is asked. */
+export const handoutOrder = z.strictObject({
+  ...handoutBody.shape,
+  ...blockOrder.shape,
+  blockId: z.uuid(),
+  revision: z.int().min(1),
+  savedAt: z.iso.datetime(),
+  coach: z.string(),
+  /** The hour that entries of a calendar stand at, `07:00`; whole days where there is none. */
+  startsAt: z.string().nullable().default(null),
+  /** The code of the athlete’s page, where there is one: squares a side, and paths of the dark ones. */
+  code: z.strictObject({ size: z.int(), path: z.string() }).optional(),
 });
 export type HandoutOrder = z.infer<typeof handoutOrder>;

@@ -33,6 +33,8 @@ export const runEntry = z.strictObject({
     .optional()
     .meta({ description: 'Seconds of each repetition or split, as run.' }),
   note: lines(2000).optional(),
+  words: lines(600).optional().meta({ description: 'What the athlete says of it to the coach.' }),
+  answer: lines(600).optional().meta({ description: 'What the coach answered the athlete.' }),
   weather: line(120).optional(),
   fuel: line(200).optional(),
   start: z

@@ -33,6 +33,8 @@ import {
   templateList,
   version,
 } from './bodies.js';
+import { linkBody, linkState, moveAnswerBody, moveRequest, moveRequests } from './athlete-link.js';
+import { athletePage, sentAnswer, sentBody } from './athlete-page.js';
 import { calendarBody, calendarState } from './calendar.js';
 import { MOST_SPREADSHEET_BYTES, spreadsheet, spreadsheetBody } from './spreadsheets.js';
 import { coach, glances, session } from './first-answers.js';
@@ -48,6 +50,8 @@ export interface Route extends RoutePath {
   body?: z.ZodType;
   /** Most bytes of the body, where they are not the usual. */
   bodyBytes?: number;
+  /** Who may come in besides those who need not say who they are: a coach, unless it is an athlete with a link. */
+  door?: 'link';
   query?: z.ZodType;
   /** In either of Zod’s dialects. */
   answer: $ZodType;
@@ -183,6 +187,41 @@ export const routes = {
     summary: 'Makes a new address, told once; ends it, or sets the hour of its entries.',
     body: calendarBody,
     answer: calendarState,
+  },
+  athleteLink: {
+    ...paths.athleteLink,
+    summary: 'The secret link to an athlete’s page, if there is one.',
+    answer: linkState,
+  },
+  changeAthleteLink: {
+    ...paths.changeAthleteLink,
+    summary: 'Makes a new link, ends it, or sets its last day.',
+    body: linkBody,
+    answer: linkState,
+  },
+  moveRequests: {
+    ...paths.moveRequests,
+    summary: 'Days that an athlete asked to run on another, the newest first.',
+    answer: moveRequests,
+  },
+  answerMoveRequest: {
+    ...paths.answerMoveRequest,
+    summary: 'Says what became of a request; the day itself is moved with the block.',
+    body: moveAnswerBody,
+    answer: moveRequest,
+  },
+  athletePage: {
+    ...paths.athletePage,
+    summary: 'All that an athlete’s link opens.',
+    door: 'link',
+    answer: athletePage,
+  },
+  sendFromPage: {
+    ...paths.sendFromPage,
+    summary: 'Takes what an athlete noted or asks for; sent twice, it is taken once.',
+    door: 'link',
+    body: sentBody,
+    answer: sentAnswer,
   },
   watch: {
     ...paths.watch,

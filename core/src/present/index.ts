@@ -31,4 +31,6 @@ export { whyDay } from './why/why-day.js';
 export { whyLongRun, whyVolume } from './why/why.js';
 export { goalWords } from './figures/goal.js';
 export { legsFigures, raceMorningWords, timesDayOne, WHAT_LEGS_ARE } from './figures/legs.js';
+export { type Piece, piecesOf, type RunPieces } from './figures/day-pieces.js';
+export { hatchOf, type PaceHatch, paceHatches } from './figures/pace-hatch.js';
 export { type Glance, glanceOf, type GlanceWeek } from './figures/glance.js';

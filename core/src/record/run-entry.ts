@@ -17,7 +17,7 @@ export const missedReasons = ['ill', 'sore', 'work', 'travel', 'weather', 'choic
 export type MissedReason = (typeof missedReasons)[number];
 
 /** Where the figures of an entry came from, unless they were typed. */
-export const entrySources = ['file', 'watch'] as const;
+export const entrySources = ['file', 'watch', 'athlete'] as const;
 export type EntrySource = (typeof entrySources)[number];
 
 /** What was run, or not run, in one place of one day. */
@@ -36,8 +36,11 @@ export interface RunEntry {
   heart?: number | undefined;
   /** Seconds of each repetition or split, in the order they were run. */
   reps?: readonly number[] | undefined;
-  /** How it went, in words. */
+  /** How it went, in the coach’s own words. */
   note?: string | undefined;
+  /** What the athlete says of it to the coach, and what the coach answered. */
+  words?: string | undefined;
+  answer?: string | undefined;
   /** In words. */
   weather?: string | undefined;
   /** What was eaten and drunk on the way. */

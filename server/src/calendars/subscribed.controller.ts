@@ -1,8 +1,9 @@
 import { calendarQuery } from '@nadir/contract';
 import { Controller, Get, HttpStatus, Inject, Req, Res } from '@nestjs/common';
 import type { FastifyReply, FastifyRequest } from 'fastify';
-import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
-import { notFound, Refused } from '../http/refused.js';
+import { RateLimiterMemory } from 'rate-limiter-flexible';
+import { notFound } from '../http/refused.js';
+import { countRequest } from '../http/too-often.js';
 import { OpenToAll } from '../sign-in/session.guard.js';
 import { CalendarsService } from './calendars.service.js';
 
@@ -22,7 +23,7 @@ export class SubscribedController {
     @Req() request: FastifyRequest,
     @Res({ passthrough: true }) reply: FastifyReply,
   ): Promise<Buffer | undefined> {
-    await this.count(request, reply);
+    await countRequest(this.limit, request.ip, reply);
     const asked = calendarQuery.safeParse(request.query);
     const calendar = asked.success ? await this.calendars.at(asked.data.key) : undefined;
     if (!calendar) throw notFound('calendar');
@@ -33,18 +34,5 @@ export class SubscribedController {
     }
     void reply.type('text/calendar; charset=utf-8');
     return Buffer.from(calendar.bytes);
-  }
-
-  private async count({ ip }: FastifyRequest, reply: FastifyReply): Promise<void> {
-    try {
-      await this.limit.consume(ip);
-    } catch (error) {
-      if (!(error instanceof RateLimiterRes)) throw error;
-      void reply.header('retry-after', Math.ceil(error.msBeforeNext / 1000));
-      throw new Refused(HttpStatus.TOO_MANY_REQUESTS, {
-        code: 'too-many',
-        message: 'Asked too often. Try again in a minute.',
-      });
-    }
   }
 }

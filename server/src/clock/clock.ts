@@ -1,4 +1,4 @@
-import type { CivilDate } from '@nadir/core/base';
+import { type CivilDate, differenceInDays } from '@nadir/core/base';
 
 /** The time, injected so that tests and pictures can fix it. */
 export interface Clock {
@@ -12,6 +12,11 @@ export const CLOCK = Symbol('Clock');
 export function systemClock(fixedToday?: CivilDate): Clock {
   const now = () => new Date();
   return { now, today: () => fixedToday ?? civilDateOf(now()) };
+}
+
+/** Days that a clock’s today is ahead of its time: none, but where its date stands still. */
+export function daysAhead({ now, today }: Clock): number {
+  return differenceInDays(today(), civilDateOf(now()));
 }
 
 /** The day on the wall calendar where the server stands. */

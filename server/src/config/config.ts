@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { isCivilDate } from '@nadir/core/base';
 import { z } from 'zod';
 
@@ -17,6 +18,7 @@ const schema = z.strictObject({
     .regex(/([a-z0-9][^a-z0-9]*){8}/i, { error: 'expected eight letters or figures' })
     .optional(),
   NADIR_DOCS: z.literal('1').optional(),
+  NADIR_SECRET: z.string().min(32).optional(),
 });
 
 /** How a server runs, validated at start. */
@@ -36,6 +38,8 @@ export interface Config {
   hosts: readonly string[];
   /** What whoever creates the first coach must know; without one nobody can. */
   firstCoachCode: string | undefined;
+  /** What keys of links are worked out from: told by nobody, and the same after a new start. */
+  secret: string;
   /** Serves the API's documentation. */
   docs: boolean;
 }
@@ -71,6 +75,8 @@ export function readConfig(environment: NodeJS.ProcessEnv): Config {
       .split(/[\s,]+/)
       .filter(Boolean),
     firstCoachCode: data.NADIR_FIRST_COACH_CODE,
+    // Without one the links that were given out still open; their addresses cannot be shown again.
+    secret: data.NADIR_SECRET ?? randomBytes(32).toString('base64url'),
     docs: data.NADIR_DOCS === '1',
   };
 }

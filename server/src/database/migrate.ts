@@ -10,6 +10,7 @@ import * as recordAndPast from './migrations/008-record-and-past.js';
 import * as athleteRecords from './migrations/009-athlete-records.js';
 import * as diary from './migrations/010-diary.js';
 import * as calendars from './migrations/011-calendars.js';
+import * as athleteLinks from './migrations/012-athlete-links.js';
 
 /** Every migration in order. Adding one is one file and one line. */
 const migrations: readonly { name: string; migration: Knex.Migration }[] = [
@@ -24,6 +25,7 @@ const migrations: readonly { name: string; migration: Knex.Migration }[] = [
   { name: '009-athlete-records', migration: athleteRecords },
   { name: '010-diary', migration: diary },
   { name: '011-calendars', migration: calendars },
+  { name: '012-athlete-links', migration: athleteLinks },
 ];
 
 /** Any number, the same in every copy of the server. */

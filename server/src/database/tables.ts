@@ -15,6 +15,9 @@ export const tables = {
   watches: 'watches',
   handouts: 'handouts',
   calendars: 'calendars',
+  athleteLinks: 'athlete_links',
+  sentFromPages: 'sent_from_pages',
+  moveRequests: 'move_requests',
   templates: 'templates',
   demoSeeds: 'demo_seeds',
 } as const;

@@ -1,8 +1,13 @@
-import { handoutOrder } from '@nadir/contract';
-import { type Made, makeHandout } from './make-handout.js';
+import { blockOrder, handoutOrder, type PageBlock } from '@nadir/contract';
+import { type Made, makeHandout, makePage } from './make-handout.js';
 
 /** Nothing: whoever opens the page of handouts finds the thread begun by the time they ask for one. */
 export function begin(): void {}
+
+/** What an athlete’s page shows of a block. */
+export function page(order: unknown): PageBlock {
+  return makePage(blockOrder.parse(order));
+}
 
 /** What the thread does: an order is parsed where it arrives. */
 export default function work(order: unknown): Promise<Made> {

@@ -1,11 +1,12 @@
 import { Module } from '@nestjs/common';
+import { AthleteLinksModule } from '../athlete-links/athlete-links.module.js';
 import { BlocksModule } from '../blocks/blocks.module.js';
 import { SignInModule } from '../sign-in/sign-in.module.js';
 import { HandoutsController } from './handouts.controller.js';
 import { HandoutsService } from './handouts.service.js';
 
 @Module({
-  imports: [BlocksModule, SignInModule],
+  imports: [AthleteLinksModule, BlocksModule, SignInModule],
   controllers: [HandoutsController],
   providers: [HandoutsService],
   exports: [HandoutsService],

@@ -2,15 +2,19 @@ import { randomUUID } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import {
   type BlockAnswer,
+  type Coach,
   type HandoutBody,
   type HandoutFile,
   type HandoutList,
+  type BlockOrder,
   type HandoutOrder,
   measureFor,
+  type PageBlock,
 } from '@nadir/contract';
 import { HttpStatus, Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { Piscina } from 'piscina';
+import { AthleteLinksService } from '../athlete-links/athlete-links.service.js';
 import { BlocksRepository } from '../blocks/blocks.repository.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { KNEX } from '../database/knex.js';
@@ -54,6 +58,7 @@ export class HandoutsService implements OnModuleDestroy {
     @Inject(KNEX) private readonly knex: Knex,
     @Inject(BlocksRepository) private readonly blocks: BlocksRepository,
     @Inject(CoachesRepository) private readonly coaches: CoachesRepository,
+    @Inject(AthleteLinksService) private readonly links: AthleteLinksService,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
@@ -100,20 +105,35 @@ export class HandoutsService implements OnModuleDestroy {
   ): Promise<Made> {
     const coach = await this.coaches.find(coachId);
     if (!coach) throw notFound('coach');
-    const today = this.clock.today();
-    const { id: blockId, wishes, revision, savedAt } = block;
-    return this.order({
+    const { id: blockId, revision, savedAt } = block;
+    return (await this.ask({
       ...body,
+      ...(await this.orderOf(coach, block)),
       blockId,
       revision,
       savedAt,
-      today,
       coach: coach.name,
-      measure: measureFor(coach.settings, wishes.athlete),
-      wishes,
       startsAt,
-      history: await this.blocks.daysThatStay(coachId, block, today),
-    });
+      code: await this.links.codeFor(coachId, block.athleteId),
+    } satisfies HandoutOrder)) as Made;
+  }
+
+  /** What the athlete’s page shows of a block. */
+  async page(coachId: string, block: BlockAnswer): Promise<PageBlock> {
+    const coach = await this.coaches.find(coachId);
+    if (!coach) throw notFound('coach');
+    return (await this.ask(await this.orderOf(coach, block), 'page')) as PageBlock;
+  }
+
+  private async orderOf({ id, settings }: Coach, block: BlockAnswer): Promise<BlockOrder> {
+    const today = this.clock.today();
+    const { wishes } = block;
+    return {
+      today,
+      measure: measureFor(settings, wishes.athlete),
+      wishes,
+      history: await this.blocks.daysThatStay(id, block, today),
+    };
   }
 
   async onModuleDestroy(): Promise<void> {
@@ -125,13 +145,13 @@ export class HandoutsService implements OnModuleDestroy {
     this.threads.run(undefined, { name: 'begin' }).catch(() => undefined);
   }
 
-  private async order(order: HandoutOrder): Promise<Made> {
+  private async ask(order: BlockOrder | HandoutOrder, name?: string): Promise<unknown> {
     if (this.threads.queueSize >= MOST_WAITING) {
       throw new Refused(HttpStatus.SERVICE_UNAVAILABLE, {
         code: 'busy',
         message: 'Too many handouts are being made at once. Try again in a moment.',
       });
     }
-    return (await this.threads.run(order)) as Made;
+    return this.threads.run(order, name === undefined ? {} : { name });
   }
 }

@@ -1,8 +1,17 @@
-import { givenOf, type HandoutForm, type HandoutOrder, historyOf } from '@nadir/contract';
+import {
+  type BlockOrder,
+  givenOf,
+  type HandoutForm,
+  type HandoutOrder,
+  historyOf,
+  type PageBlock,
+  pageBlock,
+} from '@nadir/contract';
 import { layOut } from '@nadir/core';
 import type { Block } from '@nadir/core/layout';
 import { dateWords } from '@nadir/core/base/format';
 import { showBlock } from '@nadir/core/present';
+import { athleteBlock } from '@nadir/core/present/athlete-page';
 import {
   daysTable,
   type Handout,
@@ -142,12 +151,23 @@ const forms: Readonly<Record<HandoutForm, Form>> = {
   },
 };
 
+/** What an athlete’s page shows of a block: what the contract lists, and nothing else. */
+export function makePage(order: BlockOrder): PageBlock {
+  const { block, shown } = laidOut(order);
+  return pageBlock.parse(athleteBlock(block, shown, order.today));
+}
+
+function laidOut({ wishes, measure, today, history }: BlockOrder) {
+  const how = { asOf: today, history: historyOf(history), shown: measure };
+  const block = layOut(givenOf(wishes), how);
+  return { block, shown: showBlock(block, measure) };
+}
+
 /** Lays the block out as it stands, and makes one handout of it. */
 export async function makeHandout(order: HandoutOrder): Promise<Made> {
-  const { wishes, measure, today } = order;
-  const history = historyOf(order.history);
-  const block = layOut(givenOf(wishes), { asOf: today, history, shown: measure });
-  const handout = handoutOf(block, showBlock(block, measure), today);
+  const { today } = order;
+  const { block, shown } = laidOut(order);
+  const handout = handoutOf(block, shown, today);
   const week = weekFor(handout, order);
   const { ending, type, ofWeek, make } = forms[order.form];
   const version = `Version ${order.revision}, ${dateWords(today)}`;

@@ -29,7 +29,7 @@ interface EntryRow extends AthleteKey {
 type EntryChange = ChangeRecordBody['keep'][number];
 
 /** Another revision stands where a change was made: the whole change is taken back. */
-class Stale extends Error {}
+export class Stale extends Error {}
 
 const mornings = new DatedNotes(tables.healthNotes, morningNote);
 const reviews = new DatedNotes(tables.weekReviews, weekReview);
@@ -39,17 +39,22 @@ const reviews = new DatedNotes(tables.weekReviews, weekReview);
 export class RecordRepository {
   constructor(@Inject(KNEX) private readonly knex: Knex) {}
 
-  async between(key: AthleteKey, query: RecordQuery): Promise<AthleteRecord> {
+  /** @param on where it is a part of something greater */
+  async between(
+    key: AthleteKey,
+    query: RecordQuery,
+    on: Knex = this.knex,
+  ): Promise<AthleteRecord> {
     const { from, to } = query;
-    const rows = await this.knex<EntryRow>(tables.runEntries)
+    const rows = await on<EntryRow>(tables.runEntries)
       .where({ ...key, removed_at: null })
       .andWhereBetween('date', [from, to])
       .orderBy(['date', 'place']);
-    const felt = await mornings.between(this.knex, key, query);
+    const felt = await mornings.between(on, key, query);
     return {
       entries: rows.map(entryOf),
       mornings: felt.filter(({ revision: _, ...morning }) => !isBlankMorning(morning)),
-      reviews: await reviews.between(this.knex, key, query),
+      reviews: await reviews.between(on, key, query),
     };
   }
 
@@ -78,11 +83,25 @@ export class RecordRepository {
     at: Date,
   ): Promise<RecordChanged | undefined> {
     try {
-      return await this.knex.transaction((trx) => changed(trx, key, change, at));
+      return await this.knex.transaction((trx) => this.changeIn(trx, key, change, at));
     } catch (error) {
       if (error instanceof Stale) return undefined;
       throw error;
     }
+  }
+
+  /**
+   * The same, as a part of something greater.
+   *
+   * @throws Stale where another revision stands somewhere: all of it is to be taken back
+   */
+  changeIn(
+    trx: Knex.Transaction,
+    key: AthleteKey,
+    change: ChangeRecordBody,
+    at: Date,
+  ): Promise<RecordChanged> {
+    return changed(trx, key, change, at);
   }
 }
 

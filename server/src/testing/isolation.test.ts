@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { type Route, routes } from '@nadir/contract';
+import { type LinkState, type Route, routes } from '@nadir/contract';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import {
   FIRST_COACH_CODE,
@@ -26,7 +26,8 @@ const OPEN: readonly string[] = [
   '/api/sign-out',
 ];
 const all = Object.values<Route>(routes);
-const closed = all.filter(({ path }) => !OPEN.includes(path));
+const byLink = all.filter(({ door }) => door === 'link');
+const closed = all.filter(({ path, door }) => !OPEN.includes(path) && door !== 'link');
 const withId = closed.filter(({ path }) => path.includes('{id}'));
 
 /** A body that would be taken from the coach whose thing it is. */
@@ -41,6 +42,13 @@ const BODIES: Readonly<Record<string, unknown>> = {
   },
   'PUT /api/athletes/{id}/watch': { connected: true },
   'PUT /api/athletes/{id}/calendar': { address: 'new' },
+  'PUT /api/athletes/{id}/link': { link: 'new' },
+  'PUT /api/move-requests/{id}': { state: 'left' },
+  'PUT /api/athlete-page/sent/{id}': {
+    kind: 'move',
+    from: '2027-02-11',
+    to: '2027-02-12',
+  },
   'POST /api/blocks/{id}/handouts': { form: 'calendar' },
   'PUT /api/blocks/{id}/past': { from: '2027-02-01', to: '2027-02-07', open: true },
   'PUT /api/blocks/{id}': { revision: 1, wishes, words: 'Mine now.', saveId: randomUUID() },
@@ -63,6 +71,9 @@ const TABLES = [
   'watches',
   'handouts',
   'calendars',
+  'athlete_links',
+  'sent_from_pages',
+  'move_requests',
   'templates',
 ];
 const nameOf = ({ method, path }: Route) => `${method} ${path}`;
@@ -72,7 +83,9 @@ describe('a coach’s data', () => {
   let nadir: TestApp;
   let mine: string;
   let theirs: string;
-  let ids: { blockId: string; athleteId: string; templateId: string };
+  let ids: { blockId: string; athleteId: string; templateId: string; requestId: string };
+  /** As an athlete’s page asks. */
+  let bearer: { headers: { authorization: string } };
 
   beforeAll(async () => {
     nadir = await startTestApp();
@@ -84,7 +97,16 @@ describe('a coach’s data', () => {
       cookie: mine,
       body: { name: 'Ten weeks', template },
     });
-    ids = { blockId, athleteId, templateId: (added.body as { id: string }).id };
+    const link = await nadir.send('PUT', `/api/athletes/${athleteId}/link`, {
+      cookie: mine,
+      body: { link: 'new' },
+    });
+    const key = (link.body as LinkState).address?.split('#')[1] ?? '';
+    bearer = { headers: { authorization: `Bearer ${key}` } };
+    const requestId = randomUUID();
+    const body = BODIES['PUT /api/athlete-page/sent/{id}'];
+    await nadir.send('PUT', `/api/athlete-page/sent/${requestId}`, { ...bearer, body });
+    ids = { blockId, athleteId, templateId: (added.body as { id: string }).id, requestId };
   });
   afterAll(() => nadir.close());
 
@@ -93,7 +115,9 @@ describe('a coach’s data', () => {
       ? ids.athleteId
       : path.includes('templates')
         ? ids.templateId
-        : ids.blockId;
+        : /request|sent/.test(path)
+          ? ids.requestId
+          : ids.blockId;
     const address = path.replace('{id}', id ?? own).replace('{revision}', '1');
     return `${address}${QUERIES[path] ?? ''}`;
   };
@@ -142,6 +166,36 @@ describe('a coach’s data', () => {
     const expired = await ask(route, mine);
     nadir.clock.set('2027-02-10');
     expect(expired.status).toBe(401);
+    expect(await rows()).toBe(before);
+  });
+
+  it.each(table(closed))('%s is shut to an athlete’s link', async (_, route) => {
+    const before = await rows();
+    const body = BODIES[nameOf(route)] ?? (route.body ? {} : undefined);
+    const answer = await nadir.send(route.method, addressOf(route.path), {
+      ...bearer,
+      ...(body !== undefined && { body }),
+    });
+    expect(answer).toMatchObject({ status: 401, body: { code: 'not-signed-in' } });
+    expect(await rows()).toBe(before);
+  });
+
+  it.each(table(byLink))('%s is opened by its link alone, and by no sign-in', async (_, route) => {
+    const before = await rows();
+    const key = bearer.headers.authorization.split(' ')[1] ?? '';
+    const wrong = [
+      {},
+      { cookie: mine },
+      { headers: { authorization: key } },
+      { headers: { authorization: `Bearer ${key.slice(1)}A` } },
+      { headers: { authorization: `Bearer ${key} ` + key } },
+    ];
+    const body = BODIES[nameOf(route)];
+    for (const who of wrong) {
+      const options = { ...who, ...(body !== undefined && { body }) };
+      const answer = await nadir.send(route.method, addressOf(route.path), options);
+      expect(answer).toMatchObject({ status: 401, body: { code: 'link-ended' } });
+    }
     expect(await rows()).toBe(before);
   });
 

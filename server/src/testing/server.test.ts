@@ -59,6 +59,7 @@ describe('starting', () => {
       '009-athlete-records',
       '010-diary',
       '011-calendars',
+      '012-athlete-links',
     ]);
     await Promise.all(pools.map((pool) => pool.destroy()));
   });

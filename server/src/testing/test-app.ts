@@ -58,6 +58,7 @@ export async function startTestApp(
       hasParent: false,
       hosts: [],
       firstCoachCode: FIRST_COACH_CODE,
+      secret: 'the tide goes out at nine, and comes in again',
       docs: options.docs ?? false,
     },
     clock,

@@ -1,6 +1,6 @@
+import type { RunPieces } from '@nadir/core/present';
 import { useId } from 'react';
 import { token } from '../theme/tokens.js';
-import type { RunPieces } from './day-pieces.js';
 import { PaceHatches, paceFill } from './pace-hatches.js';
 
 const HEIGHT = 12;

@@ -1,6 +1,6 @@
+import type { Piece, RunPieces } from '@nadir/core/present';
 import { useId } from 'react';
 import { token } from '../theme/tokens.js';
-import type { Piece, RunPieces } from './day-pieces.js';
 import { Halo } from './Halo.js';
 import { PaceHatches, paceFill } from './pace-hatches.js';
 

@@ -1,9 +1,10 @@
+import { hatchOf } from '@nadir/core/present';
 import type { SessionPaces } from '@nadir/core/sessions';
 import { scaleLinear } from 'd3-scale';
 import { useId, useMemo } from 'react';
 import { token } from '../theme/tokens.js';
 import { Halo } from './Halo.js';
-import { PaceHatches, hatchOf, paceFill } from './pace-hatches.js';
+import { PaceHatches, paceFill } from './pace-hatches.js';
 import { sessionLines } from './session-lines.js';
 
 const LABELS = 46;

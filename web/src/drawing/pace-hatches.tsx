@@ -1,10 +1,6 @@
-import type { Stretch } from '@nadir/core/sessions';
+import type { PaceHatch } from '@nadir/core/present';
 import { memo } from 'react';
 import { token } from '../theme/tokens.js';
-
-/** Each kind of running has one hatch wherever it is drawn. */
-export type PaceHatch =
-  'easy' | 'jog' | 'steady' | 'race' | 'one-hour' | 'half-hour' | 'quick' | 'rest';
 
 export const paceHatchWords: Readonly<Record<Exclude<PaceHatch, 'rest'>, string>> = {
   easy: 'easy',
@@ -15,29 +11,6 @@ export const paceHatchWords: Readonly<Record<Exclude<PaceHatch, 'rest'>, string>
   'half-hour': 'half-hour pace',
   quick: 'quicker',
 };
-
-const BY_NAME: Readonly<Record<string, PaceHatch>> = {
-  steady: 'steady',
-  marathon: 'race',
-  'half-marathon': 'one-hour',
-  'one-hour': 'one-hour',
-  'half-hour': 'half-hour',
-  '10-km': 'half-hour',
-  '5-km': 'quick',
-  '3-km': 'quick',
-  mile: 'quick',
-  '800-m': 'quick',
-  strides: 'quick',
-  'race pace': 'race',
-};
-
-export function hatchOf({ pace, hard, named, words }: Stretch): PaceHatch {
-  if (pace === undefined) return 'rest';
-  const known = named === undefined ? undefined : BY_NAME[named];
-  if (known) return known;
-  if (hard) return 'half-hour';
-  return words.endsWith('jog') ? 'jog' : 'easy';
-}
 
 /** Pattern definitions; `paceFill` gives their address. */
 export const PaceHatches = memo(function PaceHatches({ id }: { id: string }) {

@@ -55,13 +55,9 @@ export const Checks = memo(function Checks({
   return (
     <section aria-label="Checks">
       <h2 className={`display ${styles.verdict ?? ''}`}>{verdictWords(block.findings)}</h2>
+      {/* One line in the place of another: what is under the hand stays there. */}
       <p className={styles.since}>
-        {coming
-          ? coming.from === coming.to
-            ? `Week ${coming.from}.`
-            : `Weeks ${coming.from} to ${coming.to}.`
-          : 'The race has been run.'}
-        {shown !== undefined && ` With the change you are looking at: ${shown}.`}
+        {shown === undefined ? sinceWords(coming) : `With this change: ${shown}.`}
       </p>
       <ul className="plain-list">{standing.map(item)}</ul>
       {standing.length >= MANY && (
@@ -79,6 +75,12 @@ export const Checks = memo(function Checks({
     </section>
   );
 });
+
+function sinceWords(coming: ReturnType<typeof weeksToCome>): string {
+  if (!coming) return 'The race has been run.';
+  const { from, to } = coming;
+  return from === to ? `Week ${from}.` : `Weeks ${from} to ${to}.`;
+}
 
 /** Findings from which a coach may well coach otherwise than the rules say. */
 const MANY = 3;

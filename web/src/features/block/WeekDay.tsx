@@ -4,7 +4,7 @@ import { formatHours, formatRaceDistance, formatSteps } from '@nadir/core/base/f
 import { dayText, writeDay } from '@nadir/core/edit/sheet';
 import { type CommandOrNot, setDayRole } from '@nadir/core/edit/week';
 import { type Day, fixedDatesOf } from '@nadir/core/layout';
-import type { ShownBlock } from '@nadir/core/present';
+import { piecesOf, type ShownBlock } from '@nadir/core/present';
 import type { SessionPaces } from '@nadir/core/sessions';
 import { dayRoleWords, patternRoles } from '@nadir/core/spec/days';
 import { useMemo } from 'react';
@@ -14,7 +14,6 @@ import { useDaysOver } from '../../components/history.js';
 import { useSay } from '../../components/messages.js';
 import { StateMark } from '../../components/StateMark.js';
 import { DayBar } from '../../drawing/DayBar.js';
-import { piecesOf } from '../../drawing/day-pieces.js';
 import { weightOf } from '../../drawing/day-weight.js';
 import { DayFigure } from '../../editor/DayFigure.js';
 import type { Commands } from '../../editor/useCommands.js';

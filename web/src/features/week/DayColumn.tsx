@@ -19,14 +19,13 @@ import {
   swapForCross,
 } from '@nadir/core/edit/week';
 import { fixedDatesOf } from '@nadir/core/layout';
-import { type ShownBlock, sheetDay } from '@nadir/core/present';
+import { type RunPieces, type ShownBlock, sheetDay } from '@nadir/core/present';
 import { crossWords } from '@nadir/core/rules';
 import type { KeyboardEvent } from 'react';
 import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';
 import { useDaysOver } from '../../components/history.js';
 import { StateMark } from '../../components/StateMark.js';
 import { DayTower } from '../../drawing/DayTower.js';
-import type { RunPieces } from '../../drawing/day-pieces.js';
 import { weightOf } from '../../drawing/day-weight.js';
 import { DayFigure } from '../../editor/DayFigure.js';
 import { DoneText } from '../../diary/DoneText.js';

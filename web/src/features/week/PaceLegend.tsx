@@ -1,9 +1,5 @@
-import {
-  PaceHatches,
-  type PaceHatch,
-  paceFill,
-  paceHatchWords,
-} from '../../drawing/pace-hatches.js';
+import type { PaceHatch } from '@nadir/core/present';
+import { PaceHatches, paceFill, paceHatchWords } from '../../drawing/pace-hatches.js';
 import { token } from '../../theme/tokens.js';
 import { useId } from 'react';
 import styles from './Week.module.css';

@@ -1,6 +1,6 @@
-import type { Day } from '@nadir/core/layout';
-import { laySession, readSession, type SessionPaces } from '@nadir/core/sessions';
-import { type PaceHatch, hatchOf } from './pace-hatches.js';
+import type { Day } from '../../layout/index.js';
+import { laySession, readSession, type SessionPaces } from '../../sessions/index.js';
+import { type PaceHatch, hatchOf } from './pace-hatch.js';
 
 /** Running of one kind, one after the other. */
 export interface Piece {
