@@ -52,6 +52,16 @@ function draw(
 afterEach(cleanup);
 
 describe('Checks', () => {
+  it('takes a fix back that is drawn when its button goes away under the hand', async () => {
+    const { on } = draw(undefined, { pins: [{ week: 6, volume: 80_000 }] });
+    const [fix] = await screen.findAllByRole('button', { name: 'Free week 6' });
+    await userEvent.hover(fix!);
+    expect(on.show).toHaveBeenCalledTimes(1);
+    expect(on.cancel).not.toHaveBeenCalled();
+    cleanup();
+    expect(on.cancel).toHaveBeenCalledTimes(1);
+  });
+
   it('says so when nothing is found', () => {
     draw([], { onLight: vi.fn() });
     expect(screen.getByText('Sound. No problems found.')).toBeTruthy();

@@ -12,6 +12,7 @@ import styles from './Checks.module.css';
 import { useWhenIdle } from '../../components/useWhenIdle.js';
 import { useHistory } from '../../components/history.js';
 import type { Commands } from '../useCommands.js';
+import { useShownWhilePointedAt } from '../useShownWhilePointedAt.js';
 import { WaiveForm } from './WaiveForm.js';
 
 /** Asks for the fixes of findings when they are wanted: each is laid out before it is offered. */
@@ -113,6 +114,23 @@ interface FixesProps {
   commands: Commands;
 }
 
+function FixButton({
+  finding,
+  fix,
+  commands,
+}: Pick<FixesProps, 'finding' | 'commands'> & { fix: Fix }) {
+  const pointedAt = useShownWhilePointedAt(commands, () => fixCommand(finding, fix));
+  return (
+    <Button
+      variant="outlined"
+      {...pointedAt}
+      onClick={() => commands.run(fixCommand(finding, fix))}
+    >
+      {fix.label}
+    </Button>
+  );
+}
+
 function FixButtons({
   finding,
   fixesOf,
@@ -129,17 +147,7 @@ function FixButtons({
   return (
     <>
       {(all ? fixes : fixes.slice(0, 1)).map((fix) => (
-        <Button
-          key={fix.label}
-          variant="outlined"
-          onFocus={() => commands.show(fixCommand(finding, fix))}
-          onMouseEnter={() => commands.show(fixCommand(finding, fix))}
-          onBlur={() => commands.cancel()}
-          onMouseLeave={() => commands.cancel()}
-          onClick={() => commands.run(fixCommand(finding, fix))}
-        >
-          {fix.label}
-        </Button>
+        <FixButton key={fix.label} finding={finding} fix={fix} commands={commands} />
       ))}
       {!all && (
         <Button endIcon={<DownIcon />} onClick={onAll}>

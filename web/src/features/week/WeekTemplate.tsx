@@ -17,6 +17,7 @@ import { shortWeekday } from '../../components/dates.js';
 import { useWhenIdle } from '../../components/useWhenIdle.js';
 import { weightOf } from '../../drawing/day-weight.js';
 import type { Commands } from '../../editor/useCommands.js';
+import { useShownWhilePointedAt } from '../../editor/useShownWhilePointedAt.js';
 import { token } from '../../theme/tokens.js';
 import { cycleOn, cyclesOf } from './cycle-days.js';
 import styles from './Week.module.css';
@@ -44,6 +45,7 @@ export function WeekTemplate({
   const command = useMemo(() => choosePattern(block, name, phase), [block, name, phase]);
   const inUse =
     JSON.stringify(block.spec.week.days) === JSON.stringify(patternDays(name, block.spec));
+  const pointedAt = useShownWhilePointedAt(commands, () => command);
   // Laid out once, and when nothing else is to be done: no key stroke waits for it.
   const days = useWhenIdle(
     useCallback(() => {
@@ -68,10 +70,7 @@ export function WeekTemplate({
         className={styles.pattern}
         aria-pressed={inUse}
         aria-label={`${title}: ${said ?? ''} ${unitName(measure)}`}
-        onMouseEnter={() => commands.show(command)}
-        onFocus={() => commands.show(command)}
-        onMouseLeave={() => commands.cancel()}
-        onBlur={() => commands.cancel()}
+        {...pointedAt}
         onClick={() => commands.run(command)}
       >
         <b>{title}</b>
