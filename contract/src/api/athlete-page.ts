@@ -1,6 +1,6 @@
 import { paceHatches } from '@nadir/core/present';
 import { entryKinds } from '@nadir/core/record';
-import { units } from '@nadir/core/base';
+import { bases, shownSteps, units } from '@nadir/core/base';
 import { z } from 'zod';
 import { civilDate, lines } from '../primitives.js';
 import { moveRequest } from './athlete-link.js';
@@ -74,8 +74,14 @@ export const pageBlock = z.object({
   }),
   goal: z.string().optional(),
   unit: z.string(),
-  measure: z.object({ unit: z.enum(units), basis: z.enum(['distance', 'time']), step: z.number() }),
+  measure: z.object({
+    unit: z.enum(units),
+    basis: z.enum(bases),
+    step: z.literal(shownSteps),
+  }),
   weeks: z.array(week),
+  /** Of the whole block, in its unit. */
+  sums: z.object({ total: z.string() }),
   paces: z.array(z.object({ name: z.string(), text: z.string() })),
   splits: z.array(z.array(z.string())),
   caution: z.string(),

@@ -119,12 +119,15 @@ export const glances = z.object({
     z.object({
       id: z.uuid(),
       name: z.string(),
+      /** Days that wait to be moved, and words of the last days that wait for an answer. */
+      asks: z.number(),
       block: z.nullable(
         z.object({
           id: z.uuid(),
           glance,
           need,
           lastWeek,
+          said: z.number(),
         }),
       ),
     }),

@@ -30,7 +30,7 @@ import { drawBlock } from './drawing/block-drawing.js';
 import { svgFile } from './drawing/svg.js';
 import { cardSheet } from './pdf/card-sheet.js';
 import { monthSheet } from './pdf/month-sheet.js';
-import { wallSheet } from './pdf/wall-sheet.js';
+import { type SheetFoot, wallSheet } from './pdf/wall-sheet.js';
 import { weekSheet } from './pdf/week-sheet.js';
 import { pngOf } from './png.js';
 import { workbookFile } from './workbook.js';
@@ -49,8 +49,8 @@ interface Given {
   /** The week that is asked for; else the one that is run. */
   week: HandoutWeek;
   order: HandoutOrder;
-  /** `Version 14, Wed 10 Feb 2027`. */
-  version: string;
+  /** Coach, version, and the code of the athlete’s page. */
+  foot: SheetFoot;
 }
 
 /** A way to leave the desk: how its file ends, what it is, and how it is made. */
@@ -69,43 +69,36 @@ const forms: Readonly<Record<HandoutForm, Form>> = {
   'wall-sheet': {
     ending: 'wall sheet.pdf',
     type: 'application/pdf',
-    make: ({ handout, order, version }) =>
-      wallSheet(handout, { coach: order.coach, version }, order.paper),
+    make: ({ handout, order, foot }) => wallSheet(handout, foot, order.paper),
   },
   'week-sheet': {
     ending: 'sheet.pdf',
     type: 'application/pdf',
     ofWeek: true,
-    make: ({ handout, week, order, version }) =>
-      weekSheet(handout, week, { coach: order.coach, version }),
+    make: ({ handout, week, foot }) => weekSheet(handout, week, foot),
   },
   'month-sheet': {
     ending: 'month sheet.pdf',
     type: 'application/pdf',
     ofWeek: true,
-    make: ({ handout, week, order, version }) =>
-      monthSheet(handout, week, { coach: order.coach, version }),
+    make: ({ handout, week, foot }) => monthSheet(handout, week, foot),
   },
   'session-card': {
     ending: 'session card.pdf',
     type: 'application/pdf',
-    make: ({ block, handout, order, version }) =>
-      cardSheet(sessionCard(block, handout, order.date ?? nextHard(handout, order.today)), {
-        coach: order.coach,
-        version,
-      }),
+    make: ({ block, handout, order, foot }) =>
+      cardSheet(sessionCard(block, handout, order.date ?? nextHard(handout, order.today)), foot),
   },
   'pace-card': {
     ending: 'pace card.pdf',
     type: 'application/pdf',
-    make: ({ block, handout, order, version }) =>
-      cardSheet(paceCard(block, handout, order.today), { coach: order.coach, version }),
+    make: ({ block, handout, order, foot }) =>
+      cardSheet(paceCard(block, handout, order.today), foot),
   },
   'race-card': {
     ending: 'race card.pdf',
     type: 'application/pdf',
-    make: ({ block, handout, order, version }) =>
-      cardSheet(raceCard(block, handout), { coach: order.coach, version }),
+    make: ({ block, handout, foot }) => cardSheet(raceCard(block, handout), foot),
   },
   'week-text': {
     ending: 'text.txt',
@@ -122,7 +115,7 @@ const forms: Readonly<Record<HandoutForm, Form>> = {
   spreadsheet: {
     ending: 'block.xlsx',
     type: SHEET,
-    make: ({ handout, version }) => workbookFile(handout, version),
+    make: ({ handout, foot }) => workbookFile(handout, foot.version),
   },
   'weeks-csv': {
     ending: 'weeks.csv',
@@ -170,12 +163,13 @@ export async function makeHandout(order: HandoutOrder): Promise<Made> {
   const handout = handoutOf(block, shown, today);
   const week = weekFor(handout, order);
   const { ending, type, ofWeek, make } = forms[order.form];
-  const version = `Version ${order.revision}, ${dateWords(today)}`;
+  const { coach, code, revision } = order;
+  const foot = { coach, code, version: `Version ${revision}, ${dateWords(today)}` };
   const weekWords = ofWeek ? `week ${week.number} ` : '';
   return {
     name: `${fileWords(handout.athlete)} ${fileWords(handout.race.name)} ${weekWords}${ending}`,
     type,
-    bytes: await make({ block, handout, week, order, version }),
+    bytes: await make({ block, handout, week, order, foot }),
   };
 }
 

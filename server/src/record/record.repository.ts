@@ -40,11 +40,7 @@ export class RecordRepository {
   constructor(@Inject(KNEX) private readonly knex: Knex) {}
 
   /** @param on where it is a part of something greater */
-  async between(
-    key: AthleteKey,
-    query: RecordQuery,
-    on: Knex = this.knex,
-  ): Promise<AthleteRecord> {
+  async between(key: AthleteKey, query: RecordQuery, on: Knex = this.knex): Promise<AthleteRecord> {
     const { from, to } = query;
     const rows = await on<EntryRow>(tables.runEntries)
       .where({ ...key, removed_at: null })

@@ -13,6 +13,7 @@ import { reviewBlock } from '@nadir/core/review';
 import { rulesOf } from '@nadir/core/rules';
 import { Inject, Injectable } from '@nestjs/common';
 import { LRUCache } from 'lru-cache';
+import { MoveRequestsRepository } from '../athlete-links/move-requests.repository.js';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { BlocksRepository } from '../blocks/blocks.repository.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
@@ -25,12 +26,16 @@ const MOST_KEPT = 500;
 
 /** Days of a diary from which its patterns are read. */
 const DAYS_READ = 42;
+/** Days after which words without an answer are history. */
+const DAYS_UNANSWERED = 7;
 
 /** A block as a row of the squad shows it. */
 interface Looked {
   glance: Glance;
   need: Need | null;
   lastWeek: LastWeek | null;
+  /** Words of the last days that have no answer. */
+  said: number;
 }
 
 @Injectable()
@@ -42,6 +47,7 @@ export class GlancesService {
     @Inject(AthletesRepository) private readonly athletes: AthletesRepository,
     @Inject(BlocksRepository) private readonly blocks: BlocksRepository,
     @Inject(RecordRepository) private readonly record: RecordRepository,
+    @Inject(MoveRequestsRepository) private readonly requests: MoveRequestsRepository,
     @Inject(CoachesRepository) private readonly coaches: CoachesRepository,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
@@ -54,6 +60,7 @@ export class GlancesService {
     const byAthlete = new Map(present.map((block) => [block.athleteId, block]));
     const from = addDays(this.clock.today(), -DAYS_READ);
     const saved = await this.record.savedSince(coachId, from);
+    const waiting = await this.requests.waiting(coachId, addDays(this.clock.today(), -1));
     const rows: Glances['athletes'] = [];
     for (const { id, facts } of athletes.filter(({ state }) => state === 'here')) {
       const block = byAthlete.get(id);
@@ -63,6 +70,7 @@ export class GlancesService {
       rows.push({
         id,
         name: facts.name,
+        asks: waiting.get(id) ?? 0,
         block: block && looked ? { id: block.id, ...looked } : null,
       });
     }
@@ -109,6 +117,10 @@ export class GlancesService {
     const review = reviewBlock({ block, rules, today: asOf, entries, mornings });
     // Without a diary nobody is looked at for keeping none.
     const need = stamp === '' ? null : needOf(review);
-    return { glance, need, lastWeek: lastWeekOf(review, showReview(review, figures)) };
+    const lately = addDays(asOf, -DAYS_UNANSWERED);
+    const said = entries.filter(
+      ({ date, words, answer }) => date >= lately && words !== undefined && answer === undefined,
+    ).length;
+    return { glance, need, lastWeek: lastWeekOf(review, showReview(review, figures)), said };
   }
 }

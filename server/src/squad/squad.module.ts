@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { APP_INTERCEPTOR } from '@nestjs/core';
+import { AthleteLinksModule } from '../athlete-links/athlete-links.module.js';
 import { AthletesModule } from '../athletes/athletes.module.js';
 import { BlocksModule } from '../blocks/blocks.module.js';
 import { RecordModule } from '../record/record.module.js';
@@ -10,7 +11,7 @@ import { GlancesService } from './glances.service.js';
 import { SquadController } from './squad.controller.js';
 
 @Module({
-  imports: [AthletesModule, BlocksModule, RecordModule, SignInModule],
+  imports: [AthleteLinksModule, AthletesModule, BlocksModule, RecordModule, SignInModule],
   controllers: [SquadController],
   providers: [
     GlancesService,

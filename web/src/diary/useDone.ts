@@ -65,7 +65,10 @@ export function useDone(measure: Measure): DoneActs {
           );
         } else if (typed.kind === 'as-planned') {
           change(
-            (kept) => dayOf(kept, day.date, () => asPlanned(day)),
+            (kept) =>
+              dayOf(kept, day.date, (old) =>
+                asPlanned(day).map((entry, place) => ({ ...saidOf(old[place]), ...entry })),
+              ),
             `Recorded ${words} as planned.`,
           );
         } else {
@@ -133,7 +136,12 @@ function dayOf(
 
 /** What is typed elsewhere of the same run stays. */
 function besides(old: KeptEntry | undefined, kind: RunEntry['kind']): Partial<RunEntry> {
-  if (old?.kind !== kind) return {};
+  if (old?.kind !== kind) return saidOf(old);
   const { reps, weather, fuel, start, movedTo } = old;
-  return { reps, weather, fuel, start, movedTo };
+  return { ...saidOf(old), reps, weather, fuel, start, movedTo };
+}
+
+/** What athlete and coach said of it to each other stays, whatever the figures become. */
+function saidOf(old: KeptEntry | undefined): Partial<RunEntry> {
+  return old ? { words: old.words, answer: old.answer } : {};
 }

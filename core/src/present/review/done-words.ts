@@ -29,14 +29,14 @@ export function doneWords({ entries }: Pick<DayReviewed, 'entries'>, measure: Me
   return entries.map((entry) => (entry.kind === 'missed' ? missed(entry) : done(entry, measure)));
 }
 
-function missed({ reason, movedTo, note }: RunEntry): string {
-  const why = [reason && missedWords[reason], note].filter(Boolean).join(', ');
+function missed({ reason, movedTo, note, words }: RunEntry): string {
+  const why = [reason && missedWords[reason], note, saidWords(words)].filter(Boolean).join(', ');
   if (movedTo) return [`moved to ${dayAndMonth(movedTo)}`, why].filter(Boolean).join(': ');
   return why === '' ? 'missed' : `missed: ${why}`;
 }
 
 function done(entry: RunEntry, { basis, unit }: Measure): string {
-  const { kind, distance, time, effort, note, reps } = entry;
+  const { kind, distance, time, effort, note, words, reps } = entry;
   const metres = distance !== undefined && distance > 0 ? distance : undefined;
   const pace =
     // Of repetitions the mean pace, standing and walking with it, says nothing.
@@ -53,7 +53,13 @@ function done(entry: RunEntry, { basis, unit }: Measure): string {
     pace,
     effort === undefined ? undefined : `effort ${effort}`,
     note,
+    saidWords(words),
   ]
     .filter(Boolean)
     .join(', ');
+}
+
+/** What the athlete said of it stands in quotation marks: the coach’s own note does not. */
+function saidWords(words: string | undefined): string | undefined {
+  return words === undefined ? undefined : `“${words}”`;
 }

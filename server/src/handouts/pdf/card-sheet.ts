@@ -1,5 +1,6 @@
 import type { Card } from '@nadir/core/present/handout';
 import { Ink } from './ink.js';
+import type { SheetFoot } from './wall-sheet.js';
 
 /** A6, upright: a pocket. */
 const PAGE = { width: 297.64, height: 419.53 };
@@ -8,14 +9,19 @@ const WIDTH = PAGE.width - 2 * EDGE;
 /** Letters that are tried, the largest first, points. */
 const SIZES = [10, 9.5, 9, 8.5, 8, 7.5, 7, 6.6] as const;
 const LEADING = 1.28;
+/** A code for a camera at the foot, points. */
+const CODE = 48;
 
 /** A card on one page of pocket size; longer ones go on overleaf, none is set too small to read. */
 export async function cardSheet(
   card: Card,
-  { coach, version }: { coach: string; version: string },
+  { coach, version, code }: SheetFoot,
 ): Promise<Uint8Array> {
   const ink = new Ink(PAGE, { title: card.title, author: coach });
-  const size = SIZES.find((each) => heightOf(ink, card, each) <= PAGE.height - 2 * EDGE) ?? 6.6;
+  const hasCode = code !== undefined;
+  const room = PAGE.height - 2 * EDGE;
+  const size = SIZES.find((each) => heightOf(ink, card, each, hasCode) <= room) ?? 6.6;
+  const lowest = PAGE.height - EDGE - (hasCode ? CODE : 0);
   const line = size * LEADING;
   let y = EDGE + 12;
   ink.words(card.title, EDGE, y, ink.fitting(card.title, { face: 'display', size: 13 }, WIDTH));
@@ -28,7 +34,7 @@ export async function cardSheet(
   const columns = columnsOf(ink, card, size);
   const heads = card.rows.length > 0 ? [card.head] : [];
   for (const [at, row] of [...heads, ...card.rows].entries()) {
-    if (y > PAGE.height - EDGE - 3 * size) {
+    if (y > lowest - 3 * size) {
       ink.doc.addPage();
       y = EDGE + line;
     }
@@ -40,7 +46,8 @@ export async function cardSheet(
     ink.line(EDGE, y + size * 0.35, PAGE.width - EDGE, y + size * 0.35, at === 0 ? 0.8 : 0.25);
     y += line;
   }
-  const foot = ink.wrapped(card.foot, WIDTH, { size: 6.6 });
+  if (code) ink.code(code, PAGE.width - EDGE, PAGE.height - EDGE - CODE + 4, CODE);
+  const foot = footOf(ink, card, hasCode);
   foot.forEach((words, at) => {
     const up = (foot.length - at) * 6.6 * LEADING;
     ink.words(words, EDGE, PAGE.height - EDGE - up + 2, { size: 6.6 });
@@ -53,8 +60,13 @@ function linesOf(ink: Ink, { lines }: Card, size: number): string[] {
   return lines.flatMap((line) => ink.wrapped(line, WIDTH, { size }));
 }
 
-function heightOf(ink: Ink, card: Card, size: number): number {
-  const foot = (ink.wrapped(card.foot, WIDTH, { size: 6.6 }).length + 1) * 6.6 * LEADING;
+function footOf(ink: Ink, card: Card, hasCode: boolean): string[] {
+  return ink.wrapped(card.foot, WIDTH - (hasCode ? CODE + 10 : 0), { size: 6.6 });
+}
+
+function heightOf(ink: Ink, card: Card, size: number, hasCode: boolean): number {
+  const words = (footOf(ink, card, hasCode).length + 1) * 6.6 * LEADING;
+  const foot = hasCode ? Math.max(words, CODE + 6) : words;
   const lines = linesOf(ink, card, size).length + card.rows.length + 2;
   const wide = columnsOf(ink, card, size).at(-1)?.need ?? 0;
   return wide > WIDTH ? Infinity : 20 + lines * size * LEADING + foot;

@@ -1,5 +1,9 @@
+import type { HandoutOrder } from '@nadir/contract';
 import PDFDocument from 'pdfkit';
 import { type Face, faceFor, fontFiles } from '../fonts.js';
+
+/** The code of the athlete’s page: squares a side, and paths of the dark ones. */
+export type SheetCode = NonNullable<HandoutOrder['code']>;
 
 /** How words stand on a page. */
 export interface Style {
@@ -68,6 +72,17 @@ export class Ink {
 
   bar(x: number, y: number, width: number, height: number): void {
     this.doc.rect(x, y, width, height).fill('black');
+  }
+
+  /** A code for a camera, its upper right corner here; the paper about it is its margin. */
+  code({ size, path }: SheetCode, right: number, y: number, side: number): void {
+    this.doc
+      .save()
+      .translate(right - side, y)
+      .scale(side / size)
+      .path(path)
+      .fill('black')
+      .restore();
   }
 
   /** The file, once all is written. */

@@ -18,6 +18,8 @@ const WEEKS = 5;
 const SIDE = { week: 58, total: 52 } as const;
 const TOP = EDGE + 48;
 const FOOT = PAGE.height - EDGE - 18;
+/** A code for a camera in the corner, points. */
+const CODE = 44;
 const SIZES = [9, 8.5, 8, 7.5, 7, SMALLEST_LETTERS] as const;
 const LEADING = 1.22;
 
@@ -25,7 +27,7 @@ const LEADING = 1.22;
 export async function monthSheet(
   handout: Handout,
   first: HandoutWeek,
-  { coach, version }: SheetFoot,
+  { coach, version, code }: SheetFoot,
 ): Promise<Uint8Array> {
   const weeks = handout.weeks.filter(
     ({ number }) => number >= first.number && number < first.number + WEEKS,
@@ -34,7 +36,8 @@ export async function monthSheet(
     title: `${handout.athlete}: weeks ${first.number} to ${weeks.at(-1)?.number ?? first.number}`,
     author: coach,
   });
-  titleLine(ink, handout, coach, { edge: EDGE, width: PAGE.width });
+  if (code) ink.code(code, PAGE.width - EDGE, EDGE - 10, CODE);
+  titleLine(ink, handout, coach, { edge: EDGE, width: PAGE.width - (code ? CODE + 10 : 0) });
   head(ink, handout);
   const width = (PAGE.width - 2 * EDGE - SIDE.week - SIDE.total) / 7;
   const height = (FOOT - TOP) / Math.max(1, weeks.length);

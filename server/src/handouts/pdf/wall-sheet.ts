@@ -10,7 +10,7 @@ import {
 } from '@nadir/core/present/handout';
 import { drawBlock } from '../drawing/block-drawing.js';
 import { hatchOf } from '../drawing/hatch.js';
-import { Ink } from './ink.js';
+import { Ink, type SheetCode } from './ink.js';
 import { placeDrawing } from './place-drawing.js';
 import { titleLine } from './title-line.js';
 import { fittingWords, smallOf } from './fitting-words.js';
@@ -20,11 +20,17 @@ export interface SheetFoot {
   coach: string;
   /** `Version 14, Wed 10 Feb 2027`. */
   version: string;
+  /** Of the athlete’s page, where there is one. */
+  code?: SheetCode | undefined;
 }
 
 const EDGE = 21;
 /** Widths of the columns that hold no day, as parts of a letter. */
 const PARTS = { spine: 2.6, week: 2.6, from: 5, long: 4, total: 5, run: 5, done: 2.6 } as const;
+
+/** A code for a camera beside the drawing, and the paper it needs about it, points. */
+const LARGEST_CODE = 60;
+const CODE_GAP = 10;
 
 /** Where the columns of a sheet begin. */
 interface Columns {
@@ -42,7 +48,7 @@ interface Columns {
 /** The whole block on one page: the drawing, every week with its days, room for a pen. */
 export async function wallSheet(
   handout: Handout,
-  { coach, version }: SheetFoot,
+  { coach, version, code }: SheetFoot,
   paper: Paper,
 ): Promise<Uint8Array> {
   const page = papers[paper];
@@ -52,13 +58,12 @@ export async function wallSheet(
   const columns = columnsOf(ink, handout, plan.letters, page.width);
   titleLine(ink, handout, coach, { edge: EDGE, width: page.width });
   const top = EDGE + 22;
+  const side = code ? Math.min(LARGEST_CODE, plan.drawing - 8) : 0;
+  if (code) ink.code(code, page.width - EDGE, top + 4, side);
+  const width = page.width - 2 * EDGE - (code ? side + CODE_GAP : 0);
   placeDrawing(
     ink,
-    drawBlock(
-      handout,
-      { x: EDGE, y: top, width: page.width - 2 * EDGE, height: plan.drawing },
-      Math.min(8, plan.letters),
-    ),
+    drawBlock(handout, { x: EDGE, y: top, width, height: plan.drawing }, Math.min(8, plan.letters)),
     page,
   );
   const head = top + plan.drawing + plan.letters + 3;

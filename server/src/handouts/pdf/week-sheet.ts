@@ -13,6 +13,9 @@ const EDGE = 40;
 /** Where the words of a day begin, and the line to write on. */
 const WORDS = EDGE + 118;
 const PEN = PAGE.width - EDGE - 92;
+/** A code for a camera in the corner, and the paper about it, points. */
+const CODE = 54;
+const CODE_GAP = 14;
 /** Letters that are tried, the largest first, points: the page is one for certain. */
 const SIZES = [11, 10, 9, 8, 7, 6.6] as const;
 
@@ -20,10 +23,12 @@ const SIZES = [11, 10, 9, 8, 7, 6.6] as const;
 export async function weekSheet(
   handout: Handout,
   week: HandoutWeek,
-  { coach, version }: SheetFoot,
+  { coach, version, code }: SheetFoot,
 ): Promise<Uint8Array> {
   const ink = new Ink(PAGE, { title: `${handout.athlete}: week ${week.number}`, author: coach });
-  const top = titleBlock(ink, handout, week, coach);
+  if (code) ink.code(code, PAGE.width - EDGE, EDGE - 4, CODE);
+  const inner = PAGE.width - 2 * EDGE - (code ? CODE + CODE_GAP : 0);
+  const top = titleBlock(ink, handout, week, { coach, inner });
   const foot = PAGE.height - EDGE - 96;
   const fits = SIZES.find((size) => heightOf(ink, week, size) <= foot - top) ?? 6.6;
   const spare = Math.max(0, foot - top - heightOf(ink, week, fits)) / week.days.length;
@@ -43,13 +48,17 @@ export async function weekSheet(
   return ink.file();
 }
 
-function titleBlock(ink: Ink, handout: Handout, week: HandoutWeek, coach: string): number {
+function titleBlock(
+  ink: Ink,
+  handout: Handout,
+  week: HandoutWeek,
+  { coach, inner }: { coach: string; inner: number },
+): number {
   const last = week.days.at(-1)?.date ?? week.start;
-  const inner = PAGE.width - 2 * EDGE;
   const name = ink.fitting(handout.athlete, { face: 'display', size: 20 }, 0.68 * inner);
   const signed = ink.fitting(coach, { size: 10, anchor: 'end' }, 0.28 * inner);
   ink.words(handout.athlete, EDGE, EDGE + 14, name);
-  ink.words(coach, PAGE.width - EDGE, EDGE + 14, signed);
+  ink.words(coach, EDGE + inner, EDGE + 14, signed);
   const said = `Week ${week.number} of ${handout.weeks.length}, ${dayWords(week.start)} to ${dateWords(last)} · ${week.phase}${week.recovery ? ', recovery' : ''}`;
   ink.words(said, EDGE, EDGE + 32, ink.fitting(said, { size: 11 }, inner));
   const toGo = week.toGo === 0 ? 'race week' : `${week.toGo} to go`;

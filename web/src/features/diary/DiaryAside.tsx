@@ -13,7 +13,9 @@ import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { ReviewAndShown } from '../../components/useReview.js';
 import type { Commands } from '../../editor/useCommands.js';
 import styles from './Diary.module.css';
+import type { DoneActs } from '../../diary/useDone.js';
 import { DaysThatWillNotDo } from './DaysThatWillNotDo.js';
+import { FromAthlete } from './FromAthlete.js';
 import { ToAthlete } from './ToAthlete.js';
 import { WeekGoal } from './WeekGoal.js';
 import { WhatToDo } from './WhatToDo.js';
@@ -23,11 +25,13 @@ export function DiaryAside({
   reviewed,
   base,
   week,
+  acts,
   commands,
 }: {
   reviewed: ReviewAndShown;
   base: LaidAndShown;
   week: WeekReviewed | undefined;
+  acts: DoneActs;
   commands: Commands;
 }) {
   const { review } = reviewed;
@@ -38,6 +42,7 @@ export function DiaryAside({
   return (
     <aside className={styles.aside} aria-label="Review">
       {week && <WeekGoal key={week.week.start} start={week.week.start} />}
+      <FromAthlete review={review} base={base} acts={acts} commands={commands} />
       <Patterns patterns={patterns} legs={legs} />
       <WhatToDo review={review} base={base} commands={commands}>
         <DaysThatWillNotDo review={review} commands={commands} />

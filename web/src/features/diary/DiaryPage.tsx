@@ -141,7 +141,7 @@ function OpenDiary({
           </div>
           {week && <WeekDone week={week} shown={base.shown} figures={figures} acts={acts} />}
         </main>
-        <DiaryAside reviewed={reviewed} base={base} week={week} commands={commands} />
+        <DiaryAside reviewed={reviewed} base={base} week={week} acts={acts} commands={commands} />
       </div>
       <ConflictDialog />
     </>

@@ -5,6 +5,7 @@ import { type ReactNode, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
+import { AthleteLink } from './AthleteLink.js';
 import { FormatChoice, PaperChoice, SessionChoice } from './Choices.js';
 import { formGroups } from './handout-forms.js';
 import styles from './Handouts.module.css';
@@ -51,6 +52,7 @@ export function Files({
   return (
     <section aria-label="Files" className={styles.files}>
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
+      <AthleteLink base={base} />
       {formGroups.map(({ name, forms }) => (
         <section key={name} aria-label={name}>
           <h2 className="display">{name}</h2>

@@ -28,7 +28,12 @@ function answered(unit: 'km' | 'mi' = 'km'): Athlete {
   const shown = { basis: 'distance', unit, step: 1 } as const;
   const block = layOut(givenOf(wishes), { shown });
   const glance = glanceOf(block, block.findings, showBlock(block, shown), TODAY);
-  return { id, name: 'Idris Vale', block: { id, glance, need: null, lastWeek: null } };
+  return {
+    id,
+    name: 'Idris Vale',
+    asks: 0,
+    block: { id, glance, need: null, lastWeek: null, said: 0 },
+  };
 }
 
 const athlete = answered();

@@ -16,13 +16,14 @@ import type { SquadAthlete } from './squad-order.js';
 
 /** One athlete's row, all of it a link; without a block it offers to lay one out. */
 export const AthleteRow = memo(function AthleteRow({
-  athlete: { id, name, block },
+  athlete,
   calendar,
 }: {
   athlete: SquadAthlete;
   /** The axis that every block of the squad stands on. */
   calendar: Calendar | undefined;
 }) {
+  const { id, name, block, asks } = athlete;
   if (!block || !calendar) {
     return (
       <TableRow className={styles.row}>
@@ -43,17 +44,19 @@ export const AthleteRow = memo(function AthleteRow({
       </TableRow>
     );
   }
-  return <RowWithBlock id={id} name={name} block={block} calendar={calendar} />;
+  return <RowWithBlock id={id} name={name} asks={asks} block={block} calendar={calendar} />;
 });
 
 function RowWithBlock({
   id: athleteId,
   name,
-  block: { id, glance, need, lastWeek },
+  asks,
+  block: { id, glance, need, lastWeek, said },
   calendar,
 }: {
   id: string;
   name: string;
+  asks: number;
   block: NonNullable<SquadAthlete['block']>;
   calendar: Calendar;
 }) {
@@ -92,6 +95,13 @@ function RowWithBlock({
         </div>
       </TableCell>
       <TableCell className={styles.why}>
+        {(asks > 0 || said > 0) && (
+          <p>
+            <Link className={styles.needed} to={`/blocks/${id}/diary`}>
+              {asks > 0 ? 'Asks to move a day' : 'Waits for a word'}
+            </Link>
+          </p>
+        )}
         {need && (
           <>
             <Link className={styles.needed} to={`/blocks/${id}/diary`}>

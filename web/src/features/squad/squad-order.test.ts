@@ -11,6 +11,7 @@ const athlete = (
 ): SquadAthlete => ({
   id: name,
   name,
+  asks: 0,
   block: {
     id: name,
     glance: {
@@ -25,11 +26,12 @@ const athlete = (
     },
     need: need && { level: need, title: '', message: '' },
     lastWeek: null,
+    said: 0,
   },
 });
 const squad: SquadAthlete[] = [
   athlete('Idris Vale', 'note', '2027-04-18'),
-  { id: 'new', name: 'Neve Orrin', block: null },
+  { id: 'new', name: 'Neve Orrin', asks: 0, block: null },
   athlete('Kit Sorrel', null, '2027-04-03'),
   athlete('Wren Castellan', 'stop', '2027-03-14'),
   athlete('Posy Arkwright', 'caution', '2027-03-28'),
@@ -37,6 +39,18 @@ const squad: SquadAthlete[] = [
 const names = (all: SquadAthlete[]) => all.map(({ name }) => name.split(' ')[0]);
 
 describe('the squad in order', () => {
+  it('has who waits for an answer after the cautions, and counts them', () => {
+    const asking = squad.map((each) => (each.name.startsWith('Kit') ? { ...each, asks: 1 } : each));
+    expect(names(squadInOrder(asking, 'look', ''))).toEqual([
+      'Wren',
+      'Posy',
+      'Kit',
+      'Neve',
+      'Idris',
+    ]);
+    expect(asking.filter(needsALook)).toHaveLength(squad.filter(needsALook).length + 1);
+  });
+
   it('has first who needs a look: stops, cautions, no block, notes, the sound', () => {
     expect(names(squadInOrder(squad, 'look', ''))).toEqual([
       'Wren',

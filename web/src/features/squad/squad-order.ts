@@ -26,10 +26,15 @@ export function squadInOrder(
   );
 }
 
-/** How many need a look: a caution or a stop in the diary or to come, or no block at all. */
+/** Whether the athlete asked or said something that has no answer yet. */
+export function waits({ asks, block }: SquadAthlete): boolean {
+  return asks > 0 || (block?.said ?? 0) > 0;
+}
+
+/** How many need a look: a caution or a stop in the diary or to come, somebody who waits for an answer, or no block at all. */
 export function needsALook(athlete: SquadAthlete): boolean {
   const level = levelOf(athlete);
-  return !athlete.block || (level !== undefined && level !== 'note');
+  return !athlete.block || waits(athlete) || (level !== undefined && level !== 'note');
 }
 
 /** The gravest of what the diary and the checks say. */
@@ -44,8 +49,12 @@ const COMPARED: Readonly<Record<SquadOrder, (one: SquadAthlete, other: SquadAthl
   race: (one, other) => raceDay(one).localeCompare(raceDay(other)),
 };
 
-/** Stops first, then cautions, then who has no block, then notes. */
+/** Stops first, then cautions, then who waits for an answer, who has no block, and notes. */
 function urgency(athlete: SquadAthlete): number {
+  return Math.min(gravity(athlete), waits(athlete) ? levels.indexOf('caution') + 0.1 : Infinity);
+}
+
+function gravity(athlete: SquadAthlete): number {
   const level = levelOf(athlete);
   if (level === undefined) return athlete.block ? levels.length + 1 : levels.length - 1.5;
   // What has happened goes before what is planned.

@@ -1,0 +1,156 @@
+import Button from '@mui/material/Button';
+import type { CivilDate } from '@nadir/core/base';
+import { useEffect, useState } from 'react';
+import { formatDay, formatClock, plural } from '../components/dates.js';
+import styles from './AthletePage.module.css';
+import { BlockView } from './BlockView.js';
+import { DayDone } from './DayDone.js';
+import { dayNoted } from './day-noted.js';
+import { NotTaken } from './NotTaken.js';
+import { PacesView } from './PacesView.js';
+import { PageHead } from './PageHead.js';
+import { TodayView } from './TodayView.js';
+import { type Linked, useLinked } from './useLinked.js';
+import { useToday } from './useToday.js';
+
+const VIEWS = [
+  ['today', 'Today'],
+  ['block', 'Whole block'],
+  ['paces', 'Paces'],
+] as const;
+type View = (typeof VIEWS)[number][0];
+
+const WITHOUT_A_BLOCK = { unit: 'km', basis: 'distance', step: 1 } as const;
+
+/** An athlete’s own page: read from the device first, so that it is there without a line. */
+export function AthletePage({ link }: { link: string }) {
+  const linked = useLinked(link);
+  const { kept, ended, line } = linked;
+  if (ended !== undefined) return <Ended linked={linked} words={ended} />;
+  if (!kept) {
+    return (
+      <main className={styles.page}>
+        <section className={styles.part} aria-busy={line === 'reading'}>
+          <p>
+            {line === 'reading'
+              ? 'Reading your page …'
+              : 'There is no line, and this device has not read your page yet. It is read as soon as there is one.'}
+          </p>
+        </section>
+      </main>
+    );
+  }
+  return <ReadPage linked={{ ...linked, kept }} />;
+}
+
+function ReadPage({ linked }: { linked: Linked & { kept: NonNullable<Linked['kept']> } }) {
+  const { kept, waiting, said } = linked;
+  const { page } = kept;
+  const { block } = page;
+  const today = useToday(page.daysAhead);
+  const [view, setView] = useState<View>('today');
+  const [chosen, setChosen] = useState<CivilDate>();
+  useEffect(() => {
+    document.title = `${page.athlete} · Training`;
+  }, [page.athlete]);
+  const note = (body: Parameters<Linked['note']>[0]) => void linked.note(body);
+  const open = (date: CivilDate) => {
+    setChosen(date === today ? undefined : date);
+    setView('today');
+    window.scrollTo({ top: 0 });
+  };
+  const refused = waiting.filter((each) => each.refused !== undefined);
+  return (
+    <div className={styles.page}>
+      <PageHead page={page} today={today} />
+      <LineState linked={linked} />
+      <NotTaken
+        waiting={refused}
+        onAgain={(id) => void linked.tryAgain(id)}
+        onLetGo={(id) => void linked.letGo(id)}
+      />
+      {said !== '' && (
+        <p className={styles.line} role="status">
+          {said}
+        </p>
+      )}
+      <main>
+        {!block && (
+          <section className={styles.part}>
+            <h2 className="display">No block yet</h2>
+            <p>Your next one is shown here as soon as {page.coach} lays it out.</p>
+            <DayDone
+              day={undefined}
+              date={today}
+              noted={dayNoted(page, waiting, today)}
+              measure={WITHOUT_A_BLOCK}
+              coach={page.coach}
+              onNote={note}
+            />
+          </section>
+        )}
+        {block && view === 'today' && (
+          <TodayView
+            page={page}
+            block={block}
+            waiting={waiting}
+            today={today}
+            chosen={chosen ?? today}
+            onChoose={open}
+            onNote={note}
+          />
+        )}
+        {block && view === 'block' && <BlockView block={block} today={today} onChoose={open} />}
+        {block && view === 'paces' && <PacesView block={block} />}
+      </main>
+      {block && (
+        <nav className={styles.places} aria-label="Views">
+          {VIEWS.map(([key, label]) => (
+            <Button
+              key={key}
+              aria-current={view === key ? 'page' : undefined}
+              onClick={() => {
+                if (key === 'today') setChosen(undefined);
+                setView(key);
+                window.scrollTo({ top: 0 });
+              }}
+            >
+              {label}
+            </Button>
+          ))}
+        </nav>
+      )}
+    </div>
+  );
+}
+
+/** Whether there is a line, and what waits for one. */
+function LineState({ linked: { line, kept, waiting } }: { linked: Linked }) {
+  const unsent = waiting.filter(({ refused }) => refused === undefined).length;
+  if (line === 'here' && unsent === 0) return null;
+  const readAt = kept
+    ? `Read ${formatDay(kept.readAt.slice(0, 10))}, ${formatClock(kept.readAt)}.`
+    : '';
+  return (
+    <p className={styles.line} role="status">
+      {line === 'away' && unsent === 0 && `Offline. ${readAt}`}
+      {line === 'away' && unsent > 0 && `Offline: saved on this device, will sync. ${readAt}`}
+      {line !== 'away' && unsent > 0 && `Sending ${plural(unsent, 'note')} …`}
+      {line === 'reading' && unsent === 0 && 'Looking for what is new …'}
+    </p>
+  );
+}
+
+/** The link opens nothing any more: what was shown is gone, what was not sent is still here. */
+function Ended({ linked: { waiting, letGo }, words }: { linked: Linked; words: string }) {
+  return (
+    <main className={styles.page}>
+      <section className={styles.part}>
+        <h1 className="display">This page is closed</h1>
+        <p>{words}</p>
+        {waiting.length > 0 && <p>What you noted and was not sent is kept here:</p>}
+      </section>
+      <NotTaken waiting={waiting} onAgain={undefined} onLetGo={(id) => void letGo(id)} />
+    </main>
+  );
+}

@@ -1,0 +1,81 @@
+import {
+  athletePage,
+  type AthletePage,
+  paths,
+  refused,
+  sentAnswer,
+  type SentBody,
+} from '@nadir/contract/athlete';
+import type { z } from 'zod';
+
+/** What a call came to. */
+export type Called<T> =
+  | { kind: 'answer'; value: T }
+  /** No line, or a server that cannot answer now: worth another try. */
+  | { kind: 'away' }
+  /** The link opens nothing any more. */
+  | { kind: 'ended'; words: string }
+  | { kind: 'refused'; words: string };
+
+const PATIENCE_MS = 20_000;
+const UNREADABLE = 'The answer could not be read. Open the page again.';
+
+export function readPage(link: string): Promise<Called<AthletePage>> {
+  return called(link, paths.athletePage.path, { method: 'GET' }, athletePage);
+}
+
+export function sendFromPage(link: string, id: string, body: SentBody) {
+  const path = paths.sendFromPage.path.replace('{id}', id);
+  const headers = { 'content-type': 'application/json' };
+  return called(link, path, { method: 'PUT', headers, body: JSON.stringify(body) }, sentAnswer);
+}
+
+async function called<T>(
+  link: string,
+  path: string,
+  init: RequestInit,
+  schema: z.ZodType<T>,
+): Promise<Called<T>> {
+  let response: Response;
+  let body: unknown;
+  try {
+    response = await fetch(path, {
+      ...init,
+      headers: { ...init.headers, authorization: `Bearer ${link}` },
+      signal: AbortSignal.timeout(PATIENCE_MS),
+    });
+    body = await response.json();
+  } catch {
+    return { kind: 'away' };
+  }
+  const { status } = response;
+  if (status === 429 || status >= 500) return { kind: 'away' };
+  if (!response.ok) {
+    const words = wordsOf(body);
+    return status === 401 ? { kind: 'ended', words } : { kind: 'refused', words };
+  }
+  const parsed = schema.safeParse(body);
+  return parsed.success
+    ? { kind: 'answer', value: parsed.data }
+    : { kind: 'refused', words: UNREADABLE };
+}
+
+/** A refusal as one reads it: what is wrong, field by field where there are any. */
+function wordsOf(body: unknown): string {
+  const parsed = refused.safeParse(body);
+  if (!parsed.success) return UNREADABLE;
+  const { message, problems = [] } = parsed.data;
+  if (problems.length === 0) return message;
+  return problems
+    .map((problem) => `${FIELDS[String(problem.path.at(-1))] ?? 'This'} ${problem.message}`)
+    .join(' ');
+}
+
+const FIELDS: Readonly<Record<string, string>> = {
+  date: 'The day',
+  from: 'The day',
+  to: 'The new day',
+  time: 'The time',
+  distance: 'The distance',
+  where: 'Where it hurts',
+};
