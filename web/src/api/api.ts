@@ -320,6 +320,12 @@ export const api = createApi({
         const changed = await queryFulfilled.catch(() => undefined);
         if (!changed) return;
         dispatch(api.util.updateQueryData('record', of, (kept) => withChanges(kept, changed.data)));
+        // What was asked for before it was kept may come after it: it is asked for again then.
+        const asked = dispatch(api.util.getRunningQueryThunk('record', of));
+        if (!asked) return;
+        await asked;
+        const again = { subscribe: false, forceRefetch: true };
+        void dispatch(api.endpoints.record.initiate(of, again));
       },
       invalidatesTags: (_, error) => (error ? ['Record'] : ['Squad']),
     }),

@@ -46,6 +46,9 @@ const RecordContext = createContext<OpenRecord>(NOTHING);
 const DAYS_BEFORE = 7 * 31;
 const DAYS_AFTER = 14;
 
+/** How often it is looked whether there is more while a block is open, milliseconds. */
+const ASKED_AGAIN_MS = 120_000;
+
 /** Shows every block within it with what its athlete ran. */
 export function WithRecord({
   athleteId,
@@ -60,7 +63,11 @@ export function WithRecord({
     () => ({ id: athleteId, from: addDays(raceOn, -DAYS_BEFORE), to: addDays(raceOn, DAYS_AFTER) }),
     [athleteId, raceOn],
   );
-  const { data = NOTHING_KEPT } = useRecordQuery(of);
+  // An athlete writes in it too, from a page of their own.
+  const { data = NOTHING_KEPT } = useRecordQuery(of, {
+    refetchOnMountOrArgChange: true,
+    pollingInterval: ASKED_AGAIN_MS,
+  });
   const store = useStore<Parameters<ReturnType<typeof api.endpoints.record.select>>[0]>();
   const [send] = useChangeRecordMutation();
   const say = useSay();

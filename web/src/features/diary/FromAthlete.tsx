@@ -29,7 +29,10 @@ export function FromAthlete({
   commands: Commands;
 }) {
   const athleteId = useEditor((editor) => editor.block?.athleteId) ?? '';
-  const { data } = useMoveRequestsQuery(athleteId, { skip: athleteId === '' });
+  const { data } = useMoveRequestsQuery(athleteId, {
+    skip: athleteId === '',
+    refetchOnMountOrArgChange: true,
+  });
   const from = firstOpenDay(review);
   const open = (data?.requests ?? []).filter(
     (request) => request.state === 'asked' && request.from >= from && request.to >= from,
@@ -56,7 +59,7 @@ export function FromAthlete({
             <b>{dayWords(day.date)}</b>: “{words}”
           </p>
           <KeptText
-            label={`Your answer for ${dayWords(day.date)}`}
+            label="Your answer"
             value={answer}
             onKeep={(text) => acts.change(day, place, { answer: text || undefined })}
           />
