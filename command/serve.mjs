@@ -4,7 +4,7 @@ import { backUpByItself } from './backup.mjs';
 import { compiled, site } from './build.mjs';
 import { freePort, startCluster } from './cluster.mjs';
 import { postgresPrograms } from './debian.mjs';
-import { root } from './paths.mjs';
+import { dataFolder, root } from './paths.mjs';
 import { must, plainly, say } from './run.mjs';
 import { alreadyRunning, forgetRunning, lastPort, noteRunning } from './running.mjs';
 import { secretOf } from './secret.mjs';
@@ -57,6 +57,7 @@ export async function serve(mode) {
           NADIR_LOG: process.env.NADIR_LOG ?? 'warn',
           NADIR_FIRST_COACH_CODE: process.env.NADIR_FIRST_COACH_CODE ?? code,
           NADIR_SECRET: secret,
+          NADIR_OUTBOX: process.env.NADIR_OUTBOX ?? join(dataFolder, `${mode}-outbox`),
         },
         { showLog: true },
       );

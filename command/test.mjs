@@ -1,4 +1,6 @@
+import { mkdtempSync, rmSync } from 'node:fs';
 import { mkdir, readFile, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { compiled, packages, site } from './build.mjs';
 import { startCluster } from './cluster.mjs';
@@ -123,7 +125,13 @@ async function browserTests(files) {
       NADIR_TODAY: TEST_DAY,
       NADIR_LOG: 'error',
     };
-    const demo = await startServer({ ...settings, NADIR_MODE: 'demo', NADIR_DOCS: '1' });
+    const outbox = mkdtempSync(join(tmpdir(), 'nadir-outbox-'));
+    const demo = await startServer({
+      ...settings,
+      NADIR_MODE: 'demo',
+      NADIR_DOCS: '1',
+      NADIR_OUTBOX: outbox,
+    });
     const own = await startServer({
       ...settings,
       DATABASE_URL: cluster.url.replace(/nadir$/, 'postgres'),
@@ -139,6 +147,7 @@ async function browserTests(files) {
       });
     } finally {
       await Promise.all([demo.stop(), own.stop()]);
+      rmSync(outbox, { recursive: true, force: true });
     }
   } finally {
     await cluster.stop();

@@ -220,7 +220,7 @@ describe('a coach’s own data', () => {
 
   it('is backed up once a day and before a migration, the last seven times', async () => {
     // As the Nadir before left it.
-    await ask(own, 'own', "DELETE FROM knex_migrations WHERE name LIKE '012%'");
+    await ask(own, 'own', "DELETE FROM knex_migrations WHERE name LIKE '013%'");
     await ask(own, 'own', 'DROP TABLE calendars');
     await running.stop();
     const folder = join(own, 'own/backups');
@@ -231,7 +231,7 @@ describe('a coach’s own data', () => {
     await running.stop();
     const kept = readdirSync(folder).sort();
     expect(kept.filter((name) => name.startsWith('auto-'))).toHaveLength(7);
-    expect(kept.at(-2)).toMatch(/^auto-.*-before-012-athlete-links\.dump$/);
+    expect(kept.at(-2)).toMatch(/^auto-.*-before-013-mails\.dump$/);
     expect(kept).toContain('my-own.dump');
     // Backed up today: a start that migrates nothing makes no other.
     running = await start(own, 'start');

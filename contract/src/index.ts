@@ -77,6 +77,17 @@ export {
   type SentDone,
   type SentEntry,
 } from './api/athlete-page.js';
+export {
+  type Mail,
+  type MailBody,
+  mailBody,
+  type MailForm,
+  type Mailing,
+  mailing,
+  type MailingBody,
+  mailingBody,
+  type Mails,
+} from './api/mails.js';
 export { changeWords } from './api/change-words.js';
 export { type RouteName, type RoutePath, paths } from './api/paths.js';
 export { type Route, USUAL_BYTES, routes } from './api/routes.js';

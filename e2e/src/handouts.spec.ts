@@ -107,3 +107,25 @@ test('a workbook that was changed comes back: what differs is said, taken and un
   await bring(bytes);
   await expect(back).toContainText('Nothing differs.');
 });
+
+test('a week is sent by mail, shown in the outbox, and opened as it was sent', async ({ page }) => {
+  await openHandouts(page, 'Post Haste');
+  const mail = page.getByRole('region', { name: 'By mail' });
+  await mail.getByLabel('Address').fill('not an address');
+  await mail.getByLabel('Address').press('Enter');
+  await expect(mail.getByRole('alert')).toContainText('expected an address like');
+  await mail.getByLabel('Address').fill('post@skerrylane.example');
+  await mail.getByLabel('Address').press('Enter');
+  await mail.getByLabel('Sent').selectOption('every Sunday');
+  await mail.getByRole('button', { name: 'Send week 1 now' }).click();
+  const outbox = mail.getByRole('list', { name: 'Outbox' });
+  await expect(outbox).toContainText('post@skerrylane.example: sent');
+  await expect(outbox.getByRole('listitem')).toHaveCount(1);
+  const downloading = page.waitForEvent('download');
+  await outbox.getByRole('button', { name: /^Open the mail/ }).click();
+  const sent = readFileSync(await (await downloading).path(), 'utf8');
+  expect(sent).toContain('To: post@skerrylane.example');
+  expect(sent).toContain('Post Haste: week 1 of 12');
+  await page.reload();
+  await expect(mail.getByLabel('Sent')).toHaveValue('sunday');
+});

@@ -20,6 +20,7 @@ import { RefusalFilter } from './http/refusal.filter.js';
 import { SpreadsheetsModule } from './spreadsheets/spreadsheets.module.js';
 import { LibraryModule } from './library/library.module.js';
 import { loggerOptions } from './logger-options.js';
+import { MailsModule } from './mails/mails.module.js';
 import { PacesModule } from './paces/paces.module.js';
 import { RecordModule } from './record/record.module.js';
 import { RemovedModule } from './removed/removed.module.js';
@@ -61,6 +62,7 @@ export class AppModule {
         CalendarsModule,
         AthleteLinksModule,
         AthletePageModule,
+        MailsModule,
         HouseRulesModule,
         PacesModule,
         CoachingModule,

@@ -40,6 +40,7 @@ import { MOST_SPREADSHEET_BYTES, spreadsheet, spreadsheetBody } from './spreadsh
 import { coach, glances, session } from './first-answers.js';
 import { type RouteName, type RoutePath, paths } from './paths.js';
 import { handoutBody, handoutFile, handoutList } from './handouts.js';
+import { mailBody, mailingBody, mails } from './mails.js';
 import { removedList } from './removed.js';
 import { watchBody, watchState, watchTracks, watchTracksQuery } from './watch.js';
 import { changeRecordBody, record, recordChanged, recordQuery } from './record.js';
@@ -209,6 +210,28 @@ export const routes = {
     summary: 'Says what became of a request; the day itself is moved with the block.',
     body: moveAnswerBody,
     answer: moveRequest,
+  },
+  mails: {
+    ...paths.mails,
+    summary: 'What is sent to an athlete by mail, and what was; a simulated stand-in.',
+    answer: mails,
+  },
+  saveMailing: {
+    ...paths.saveMailing,
+    summary: 'Sets where, when and as what the week is sent by itself; or that it is not.',
+    body: mailingBody,
+    answer: mails,
+  },
+  sendMail: {
+    ...paths.sendMail,
+    summary: 'Sends one week now; of one id it is sent once.',
+    body: mailBody,
+    answer: mails,
+  },
+  mailFile: {
+    ...paths.mailFile,
+    summary: 'A mail as it was sent.',
+    answer: handoutFile,
   },
   athletePage: {
     ...paths.athletePage,

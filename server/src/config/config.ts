@@ -18,6 +18,7 @@ const schema = z.strictObject({
     .regex(/([a-z0-9][^a-z0-9]*){8}/i, { error: 'expected eight letters or figures' })
     .optional(),
   NADIR_DOCS: z.literal('1').optional(),
+  NADIR_OUTBOX: z.string().optional(),
   NADIR_SECRET: z.string().min(32).optional(),
 });
 
@@ -38,6 +39,8 @@ export interface Config {
   hosts: readonly string[];
   /** What whoever creates the first coach must know; without one nobody can. */
   firstCoachCode: string | undefined;
+  /** Folder that mails are written to; without one none is sent. */
+  outbox: string | undefined;
   /** What keys of links are worked out from: told by nobody, and the same after a new start. */
   secret: string;
   /** Serves the API's documentation. */
@@ -75,6 +78,7 @@ export function readConfig(environment: NodeJS.ProcessEnv): Config {
       .split(/[\s,]+/)
       .filter(Boolean),
     firstCoachCode: data.NADIR_FIRST_COACH_CODE,
+    outbox: data.NADIR_OUTBOX,
     // Without one the links that were given out still open; their addresses cannot be shown again.
     secret: data.NADIR_SECRET ?? randomBytes(32).toString('base64url'),
     docs: data.NADIR_DOCS === '1',

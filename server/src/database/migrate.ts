@@ -11,6 +11,7 @@ import * as athleteRecords from './migrations/009-athlete-records.js';
 import * as diary from './migrations/010-diary.js';
 import * as calendars from './migrations/011-calendars.js';
 import * as athleteLinks from './migrations/012-athlete-links.js';
+import * as mails from './migrations/013-mails.js';
 
 /** Every migration in order. Adding one is one file and one line. */
 const migrations: readonly { name: string; migration: Knex.Migration }[] = [
@@ -26,6 +27,7 @@ const migrations: readonly { name: string; migration: Knex.Migration }[] = [
   { name: '010-diary', migration: diary },
   { name: '011-calendars', migration: calendars },
   { name: '012-athlete-links', migration: athleteLinks },
+  { name: '013-mails', migration: mails },
 ];
 
 /** Any number, the same in every copy of the server. */

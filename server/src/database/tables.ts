@@ -18,6 +18,8 @@ export const tables = {
   athleteLinks: 'athlete_links',
   sentFromPages: 'sent_from_pages',
   moveRequests: 'move_requests',
+  mailings: 'mailings',
+  mails: 'mails',
   templates: 'templates',
   demoSeeds: 'demo_seeds',
 } as const;

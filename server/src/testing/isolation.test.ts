@@ -44,6 +44,12 @@ const BODIES: Readonly<Record<string, unknown>> = {
   'PUT /api/athletes/{id}/calendar': { address: 'new' },
   'PUT /api/athletes/{id}/link': { link: 'new' },
   'PUT /api/move-requests/{id}': { state: 'left' },
+  'PUT /api/athletes/{id}/mails': { mailing: null },
+  'POST /api/athletes/{id}/mails': {
+    id: 'f0a9d4c2-7a53-4c1c-9a57-1d6f6f1b2c3d',
+    week: '2027-02-15',
+    form: 'week-text',
+  },
   'PUT /api/athlete-page/sent/{id}': {
     kind: 'move',
     from: '2027-02-11',
@@ -74,6 +80,8 @@ const TABLES = [
   'athlete_links',
   'sent_from_pages',
   'move_requests',
+  'mailings',
+  'mails',
   'templates',
 ];
 const nameOf = ({ method, path }: Route) => `${method} ${path}`;

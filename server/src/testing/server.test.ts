@@ -60,6 +60,7 @@ describe('starting', () => {
       '010-diary',
       '011-calendars',
       '012-athlete-links',
+      '013-mails',
     ]);
     await Promise.all(pools.map((pool) => pool.destroy()));
   });

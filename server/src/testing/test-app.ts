@@ -42,7 +42,13 @@ export interface TestApp {
 
 /** An application of its own on a database of its own, made on the server the test command starts. */
 export async function startTestApp(
-  options: { demo?: boolean; docs?: boolean; databaseUrl?: string; today?: CivilDate } = {},
+  options: {
+    demo?: boolean;
+    docs?: boolean;
+    outbox?: string;
+    databaseUrl?: string;
+    today?: CivilDate;
+  } = {},
 ): Promise<TestApp> {
   const databaseUrl = options.databaseUrl ?? (await freshDatabase());
   const clock = testClock(options.today);
@@ -58,6 +64,7 @@ export async function startTestApp(
       hasParent: false,
       hosts: [],
       firstCoachCode: FIRST_COACH_CODE,
+      outbox: options.outbox,
       secret: 'the tide goes out at nine, and comes in again',
       docs: options.docs ?? false,
     },

@@ -8,6 +8,7 @@ import { weekOf } from '../../drawing/days.js';
 import { InEditor } from '../../editor/InEditor.js';
 import { OpenBlockTitle } from '../../editor/OpenBlockTitle.js';
 import { useEditor } from '../../editor/useEditor.js';
+import { ByMail } from './ByMail.js';
 import { Files } from './Files.js';
 import { HandedOut } from './HandedOut.js';
 import styles from './Handouts.module.css';
@@ -33,7 +34,10 @@ function OpenHandouts({ id, file }: { id: string; file: BlockFile }) {
     <>
       <OpenBlockTitle spec={block.spec} view="Handouts" />
       <main className={styles.main}>
-        <WeekMessage handout={handout} week={week} onWeek={setWeek} />
+        <div>
+          <WeekMessage handout={handout} week={week} onWeek={setWeek} />
+          <ByMail week={handout.weeks.find(({ number }) => number === week)} />
+        </div>
         <Files id={id} handout={handout} base={base} week={week} />
         <aside className={styles.aside}>
           <HandedOut id={id} base={base} revision={revision} />

@@ -1,0 +1,174 @@
+import Button from '@mui/material/Button';
+import OutlinedInput from '@mui/material/OutlinedInput';
+import type { Mail, MailForm, Mailing } from '@nadir/contract';
+import { capital } from '@nadir/core/base/format';
+import { type Weekday, weekdays } from '@nadir/core/base';
+import type { HandoutWeek } from '@nadir/core/present/handout';
+import { useEffect, useState } from 'react';
+import { v4 as uuid } from 'uuid';
+import {
+  callError,
+  errorSentence,
+  useLazyMailFileQuery,
+  useMailsQuery,
+  useSaveMailingMutation,
+  useSendMailMutation,
+} from '../../api/api.js';
+import { bytesOf } from '../../components/base64.js';
+import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { formatClock, formatDay } from '../../components/dates.js';
+import { download } from '../../components/download-json.js';
+import { ErrorNote } from '../../components/ErrorNote.js';
+import { Field } from '../../components/Field.js';
+import { useEditor } from '../../editor/useEditor.js';
+import { formName } from './handout-forms.js';
+import styles from './Handouts.module.css';
+
+const BY_HAND = 'by-hand';
+const days = [
+  [BY_HAND, 'only when I send it'],
+  ...weekdays.map((day) => [day, `every ${capital(day)}`] as const),
+] as const;
+const forms = [
+  ['week-text', 'text'],
+  ['week-sheet', 'text, with the sheet as a PDF'],
+] as const satisfies readonly (readonly [MailForm, string])[];
+const NONE: Mailing = { address: '', weekday: null, form: 'week-text' };
+const stateWords = { waiting: 'waiting to be sent', sent: 'sent', failed: 'could not be sent' };
+/** How often a mail that waits is looked at, milliseconds. */
+const LOOK_MS = 2000;
+
+/** The week by mail: now, or by itself on a day of the week. A stand-in: what is sent is kept in a folder. */
+export function ByMail({ week }: { week: HandoutWeek | undefined }) {
+  const athleteId = useEditor((editor) => editor.block?.athleteId) ?? '';
+  const [isWaiting, setWaiting] = useState(false);
+  const { data } = useMailsQuery(athleteId, {
+    refetchOnMountOrArgChange: true,
+    pollingInterval: isWaiting ? LOOK_MS : 0,
+  });
+  const waits = data?.mails.some(({ state }) => state === 'waiting') ?? false;
+  useEffect(() => setWaiting(waits), [waits]);
+  const [save, saving] = useSaveMailingMutation();
+  const [send, sending] = useSendMailMutation();
+  const [typed, setTyped] = useState<string>();
+  const [problem, setProblem] = useState<string>();
+  if (!data) return null;
+  const mailing = data.mailing ?? NONE;
+  const address = typed ?? mailing.address;
+
+  async function keep(part: Partial<Mailing>) {
+    const next = { ...mailing, address: address.trim(), ...part };
+    const answer = await save({ id: athleteId, mailing: next.address === '' ? null : next });
+    const failed = callError(answer.error);
+    setProblem(failed && errorSentence(failed));
+    if (!failed) setTyped(undefined);
+  }
+
+  async function sendNow() {
+    if (!week) return;
+    const answer = await send({ athleteId, id: uuid(), week: week.start, form: mailing.form });
+    const failed = callError(answer.error);
+    setProblem(failed && errorSentence(failed));
+  }
+
+  return (
+    <section aria-label="By mail" className={styles.mail}>
+      <h2 className="display">By mail</h2>
+      {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
+      <Field label="Address" because="Of the athlete; of a junior’s guardian. Enter keeps it.">
+        {(ids) => (
+          <OutlinedInput
+            id={ids.id}
+            type="email"
+            fullWidth
+            placeholder="thea@skerrylane.example"
+            value={address}
+            slotProps={{ input: { 'aria-describedby': ids.describedBy, maxLength: 254 } }}
+            onChange={({ target }) => setTyped(target.value)}
+            onBlur={() => typed !== undefined && void keep({})}
+            onKeyDown={({ key }) => key === 'Enter' && void keep({})}
+          />
+        )}
+      </Field>
+      {data.mailing && (
+        <>
+          <Field label="Sent" because="The week that holds the day after.">
+            {(ids) => (
+              <ChoiceAnswer
+                {...ids}
+                value={mailing.weekday ?? BY_HAND}
+                choices={days}
+                onAnswer={(day: Weekday | typeof BY_HAND) =>
+                  void keep({ weekday: day === BY_HAND ? null : day })
+                }
+              />
+            )}
+          </Field>
+          <Field label="As">
+            {(ids) => (
+              <ChoiceAnswer
+                {...ids}
+                value={mailing.form}
+                choices={forms}
+                onAnswer={(form) => void keep({ form })}
+              />
+            )}
+          </Field>
+          <Button
+            variant="outlined"
+            disabled={!week || saving.isLoading || sending.isLoading}
+            onClick={() => void sendNow()}
+          >
+            Send week {week?.number} now
+          </Button>
+        </>
+      )}
+      <Outbox mails={data.mails} onProblem={setProblem} />
+      <p className="small muted">
+        A simulated post: what is sent is written to this Nadir’s outbox folder, and leaves the
+        machine in no other way.
+      </p>
+    </section>
+  );
+}
+
+function Outbox({
+  mails,
+  onProblem,
+}: {
+  mails: readonly Mail[];
+  onProblem: (problem: string | undefined) => void;
+}) {
+  const [read] = useLazyMailFileQuery();
+  async function open({ id }: Mail) {
+    const { data, error } = await read(id);
+    const failed = callError(error);
+    onProblem(failed && errorSentence(failed));
+    if (data) download(data.name, new Blob([bytesOf(data.base64)], { type: data.type }));
+  }
+  if (mails.length === 0) return null;
+  return (
+    <ul className="plain-list" aria-label="Outbox">
+      {mails.map((mail) => (
+        <li key={mail.id} className={styles.form}>
+          <span>
+            <b>Week from {formatDay(mail.week)}</b>, {formName(mail.form).toLowerCase()}
+            <br />
+            <span className="muted">
+              {mail.to}: {stateWords[mail.state]}, {formatClock(mail.at)}
+            </span>
+          </span>
+          {mail.state === 'sent' && (
+            <Button
+              variant="outlined"
+              aria-label={`Open the mail of ${formatDay(mail.week)}`}
+              onClick={() => void open(mail)}
+            >
+              Open
+            </Button>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}
