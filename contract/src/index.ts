@@ -88,6 +88,18 @@ export {
   mailingBody,
   type Mails,
 } from './api/mails.js';
+export {
+  type ArchiveBody,
+  archiveBody,
+  archivedAthlete,
+  type ArchivedAthlete,
+  archivedDiary,
+  type ArchivedDiary,
+  archiveHead,
+  type ArchiveHead,
+  type ArchiveTaken,
+  MOST_ARCHIVE_BYTES,
+} from './api/all-data.js';
 export { changeWords } from './api/change-words.js';
 export { type RouteName, type RoutePath, paths } from './api/paths.js';
 export { type Route, USUAL_BYTES, routes } from './api/routes.js';

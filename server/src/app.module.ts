@@ -1,6 +1,7 @@
 import { type DynamicModule, Global, Module } from '@nestjs/common';
 import { APP_FILTER, APP_INTERCEPTOR } from '@nestjs/core';
 import { LoggerModule } from 'nestjs-pino';
+import { AllDataModule } from './all-data/all-data.module.js';
 import { AthleteLinksModule } from './athlete-links/athlete-links.module.js';
 import { AthletePageModule } from './athlete-page/athlete-page.module.js';
 import { AthleteRecordsModule } from './athlete-records/athlete-records.module.js';
@@ -63,6 +64,7 @@ export class AppModule {
         AthleteLinksModule,
         AthletePageModule,
         MailsModule,
+        AllDataModule,
         HouseRulesModule,
         PacesModule,
         CoachingModule,

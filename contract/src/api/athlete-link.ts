@@ -23,7 +23,7 @@ export const linkBody = z.strictObject({
 });
 export type LinkBody = z.infer<typeof linkBody>;
 
-export const moveStates = ['asked', 'moved', 'left'] as const;
+const moveStates = ['asked', 'moved', 'left'] as const;
 
 /** A day that an athlete asks to run on another. */
 export const moveRequest = z.object({

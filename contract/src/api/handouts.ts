@@ -1,4 +1,5 @@
 import { bases, shownSteps, units } from '@nadir/core/base';
+import { type WallSheet, wallSheets } from '@nadir/core/present/handout';
 import { z } from 'zod';
 import { blockFile } from '../block-file/schema.js';
 import { civilDate, line } from '../primitives.js';
@@ -27,6 +28,8 @@ export type HandoutForm = (typeof handoutForms)[number];
 const numberFormats = ['point', 'comma'] as const;
 export type NumberFormat = (typeof numberFormats)[number];
 
+const wallSheetNames = Object.keys(wallSheets) as [WallSheet, ...WallSheet[]];
+
 /** What is asked for. */
 export const handoutBody = z.strictObject({
   form: z.enum(handoutForms),
@@ -34,7 +37,7 @@ export const handoutBody = z.strictObject({
   week: z.int().min(1).max(60).optional(),
   /** The day of a session’s card; else the next hard one. */
   date: civilDate.optional(),
-  paper: z.enum(['a4', 'a3']).default('a4'),
+  paper: z.enum(wallSheetNames).default('a4'),
   numbers: z.enum(numberFormats).default('point'),
 });
 export type HandoutBody = z.infer<typeof handoutBody>;
@@ -88,6 +91,8 @@ export const handoutOrder = z.strictObject({
   coach: z.string(),
   /** The hour that entries of a calendar stand at, `07:00`; whole days where there is none. */
   startsAt: z.string().nullable().default(null),
+  /** The version in the athlete’s hand, where that is another: what differs from it is marked. */
+  since: z.strictObject({ revision: z.int().min(1), wishes: blockFile }).optional(),
   /** The code of the athlete’s page, where there is one: squares a side, and paths of the dark ones. */
   code: z.strictObject({ size: z.int(), path: z.string() }).optional(),
 });

@@ -23,7 +23,7 @@ export type Mailing = z.infer<typeof mailing>;
 export const mailingBody = z.strictObject({ mailing: mailing.nullable() });
 export type MailingBody = z.infer<typeof mailingBody>;
 
-export const mailStates = ['waiting', 'sent', 'failed'] as const;
+const mailStates = ['waiting', 'sent', 'failed'] as const;
 
 /** One mail: what it is of, and what became of it. */
 export const mail = z.object({

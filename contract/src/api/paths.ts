@@ -41,6 +41,8 @@ export const paths = {
   mailFile: { method: 'GET', path: '/api/mails/{id}' },
   athletePage: { method: 'GET', path: '/api/athlete-page' },
   sendFromPage: { method: 'PUT', path: '/api/athlete-page/sent/{id}' },
+  allData: { method: 'GET', path: '/api/all-data' },
+  takeAllData: { method: 'POST', path: '/api/all-data' },
   addBlock: { method: 'POST', path: '/api/blocks' },
   saveHouseRules: { method: 'PUT', path: '/api/house-rules' },
   savePaces: { method: 'PUT', path: '/api/paces' },

@@ -33,6 +33,7 @@ import {
   templateList,
   version,
 } from './bodies.js';
+import { archiveBody, archiveTaken, MOST_ARCHIVE_BYTES } from './all-data.js';
 import { linkBody, linkState, moveAnswerBody, moveRequest, moveRequests } from './athlete-link.js';
 import { athletePage, sentAnswer, sentBody } from './athlete-page.js';
 import { calendarBody, calendarState } from './calendar.js';
@@ -69,6 +70,8 @@ const TABLE_BYTES = 64 * KILO;
 const LIBRARY_BYTES = 512 * KILO;
 /** A thousand runs with their words; a block with its past. */
 const RECORD_BYTES = 2048 * KILO;
+/** An archive in base64. */
+const ARCHIVE_BYTES = Math.ceil((MOST_ARCHIVE_BYTES * 4) / 3) + KILO;
 /** A spreadsheet in base64, which is a third longer. */
 const SPREADSHEET_BYTES = Math.ceil((MOST_SPREADSHEET_BYTES * 4) / 3) + KILO;
 
@@ -232,6 +235,18 @@ export const routes = {
     ...paths.mailFile,
     summary: 'A mail as it was sent.',
     answer: handoutFile,
+  },
+  allData: {
+    ...paths.allData,
+    summary: 'Everything a coach keeps, in one archive of open files.',
+    answer: handoutFile,
+  },
+  takeAllData: {
+    ...paths.takeAllData,
+    summary: 'Takes an archive in, all of it or nothing; what stands is not changed.',
+    body: archiveBody,
+    bodyBytes: ARCHIVE_BYTES,
+    answer: archiveTaken,
   },
   athletePage: {
     ...paths.athletePage,

@@ -33,9 +33,15 @@ export class AthletesRepository {
   }
 
   /** Adds an athlete; one that was added under the id before stays as it is. */
-  async add(coachId: string, athleteId: string, facts: AthleteBody, now: Date): Promise<void> {
+  async add(
+    coachId: string,
+    athleteId: string,
+    facts: AthleteBody,
+    now: Date,
+    on: Knex = this.knex,
+  ): Promise<void> {
     const row = { coach_id: coachId, athlete_id: athleteId, created_at: now };
-    await this.rows()
+    await on<AthleteRow>(tables.athletes)
       .insert({ ...row, facts: JSON.stringify(facts) })
       .onConflict(['coach_id', 'athlete_id'])
       .ignore();
@@ -72,13 +78,14 @@ export class AthletesRepository {
     athleteId: string,
     state: AthleteAnswer['state'],
     at: Date,
+    on: Knex = this.knex,
   ): Promise<boolean> {
     const changed = {
       archived_at: state === 'archived' ? at : null,
       removed_at: state === 'removed' ? at : null,
     };
     const key = { coach_id: coachId, athlete_id: athleteId };
-    return (await this.rows().where(key).update(changed)) > 0;
+    return (await on<AthleteRow>(tables.athletes).where(key).update(changed)) > 0;
   }
 
   private rows() {

@@ -10,6 +10,7 @@ import {
   type HandoutOrder,
   measureFor,
   type PageBlock,
+  parseBlockFile,
 } from '@nadir/contract';
 import { HttpStatus, Inject, Injectable, type OnModuleDestroy } from '@nestjs/common';
 import type { Knex } from 'knex';
@@ -115,7 +116,23 @@ export class HandoutsService implements OnModuleDestroy {
       coach: coach.name,
       startsAt,
       code: await this.links.codeFor(coachId, block.athleteId),
+      since: await this.handedOut(coachId, block),
     } satisfies HandoutOrder)) as Made;
+  }
+
+  /** The version that was handed out last, where another stands now. */
+  private async handedOut(
+    coachId: string,
+    { id, revision }: BlockAnswer,
+  ): Promise<HandoutOrder['since']> {
+    const last = await this.knex<HandoutRow>(tables.handouts)
+      .where({ coach_id: coachId, block_id: id })
+      .orderBy('at', 'desc')
+      .first();
+    if (!last || last.revision === revision) return undefined;
+    const version = await this.blocks.version(coachId, id, last.revision);
+    const wishes = version && parseBlockFile(version.wishes);
+    return wishes?.ok ? { revision: last.revision, wishes: wishes.value } : undefined;
   }
 
   /** What the athlete’s page shows of a block. */

@@ -71,6 +71,15 @@ describe('handouts', () => {
     }
   });
 
+  it('a wall sheet goes on two pages where that is asked for, its sums under the last week', async () => {
+    const { bytes } = await made({ form: 'wall-sheet', paper: 'a4-two' });
+    const [first = '', second = '', ...more] = await pagesOf(bytes);
+    expect(more).toEqual([]);
+    handout.weeks.forEach(({ from }, at) => expect(at < 8 ? first : second).toContain(from));
+    expect(second).toContain(handout.sums.total);
+    expect(first).toContain('Version 1, Wed 10 Feb 2027');
+  });
+
   it('a week sheet is one page with every session in full', async () => {
     const { bytes, name } = await made({ form: 'week-sheet', week: 3 });
     expect(name).toContain('week 3 sheet.pdf');
@@ -211,5 +220,19 @@ describe('handouts', () => {
     for (const form of ['spreadsheet', 'days-csv', 'calendar', 'week-sheet'] as const) {
       expect((await made({ form })).bytes.length).toBeGreaterThan(100);
     }
+  });
+
+  it('marks on a sheet what is other than in the athlete’s hand, and nothing once it is handed out', async () => {
+    ({ blockId } = await addBlock(nadir, cookie));
+    await made({ form: 'wall-sheet' });
+    const pins = [{ week: 3, volume: 50_000 }];
+    const body = { revision: 1, wishes: { ...wishes, pins }, words: 'Less.' };
+    expect((await nadir.send('PUT', `/api/blocks/${blockId}`, { cookie, body })).status).toBe(200);
+    const third = await made({ form: 'week-sheet', week: 3 });
+    const marks = (pages: string[]) =>
+      pages.join(' ').match(/changed since version 1/g)?.length ?? 0;
+    expect(marks(await pagesOf(third.bytes))).toBeGreaterThan(1);
+    // The sheet of week 3 is in the athlete’s hand now, and so is its version.
+    expect(marks(await pagesOf((await made({ form: 'wall-sheet' })).bytes))).toBe(0);
   });
 });

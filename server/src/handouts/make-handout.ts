@@ -10,7 +10,7 @@ import {
 import { layOut } from '@nadir/core';
 import type { Block } from '@nadir/core/layout';
 import { dateWords } from '@nadir/core/base/format';
-import { showBlock } from '@nadir/core/present';
+import { daysMoved, showBlock } from '@nadir/core/present';
 import { athleteBlock } from '@nadir/core/present/athlete-page';
 import {
   daysTable,
@@ -150,6 +150,17 @@ export function makePage(order: BlockOrder): PageBlock {
   return pageBlock.parse(athleteBlock(block, shown, order.today));
 }
 
+/** The days to come on which the version in the athlete’s hand asks for something else. */
+function changedSince(
+  { since, today, ...order }: HandoutOrder,
+  block: Block,
+): SheetFoot['changed'] {
+  if (!since) return undefined;
+  const then = laidOut({ ...order, today, wishes: since.wishes }).block;
+  const days = new Set(daysMoved(then, block, today));
+  return days.size > 0 ? { days, since: `version ${since.revision}` } : undefined;
+}
+
 function laidOut({ wishes, measure, today, history }: BlockOrder) {
   const how = { asOf: today, history: historyOf(history), shown: measure };
   const block = layOut(givenOf(wishes), how);
@@ -164,7 +175,12 @@ export async function makeHandout(order: HandoutOrder): Promise<Made> {
   const week = weekFor(handout, order);
   const { ending, type, ofWeek, make } = forms[order.form];
   const { coach, code, revision } = order;
-  const foot = { coach, code, version: `Version ${revision}, ${dateWords(today)}` };
+  const foot = {
+    coach,
+    code,
+    version: `Version ${revision}, ${dateWords(today)}`,
+    changed: changedSince(order, block),
+  };
   const weekWords = ofWeek ? `week ${week.number} ` : '';
   return {
     name: `${fileWords(handout.athlete)} ${fileWords(handout.race.name)} ${weekWords}${ending}`,

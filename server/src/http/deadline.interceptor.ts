@@ -1,14 +1,23 @@
 import {
   type CallHandler,
   type ExecutionContext,
+  Inject,
   Injectable,
   type NestInterceptor,
+  SetMetadata,
 } from '@nestjs/common';
+import { Reflector } from '@nestjs/core';
 import { type Observable, throwError, timeout } from 'rxjs';
 import { TooSlow } from '../database/within.js';
 
 /** Longest that a request works before it is answered, in milliseconds. */
 export const DEADLINE_MS = 8000;
+/** The same of a request that takes a whole squad in. */
+const LONG_MS = 120_000;
+const LONG = 'long-work';
+
+/** Routes whose work is long by its nature: the coach sees that it goes on. */
+export const LongWork = () => SetMetadata(LONG, true);
 
 /**
  * Answers a request whose database stands still. What it began may still be
@@ -16,8 +25,12 @@ export const DEADLINE_MS = 8000;
  */
 @Injectable()
 export class DeadlineInterceptor implements NestInterceptor {
-  intercept(_context: ExecutionContext, next: CallHandler): Observable<unknown> {
-    const late = () => throwError(() => new TooSlow(`nothing in ${DEADLINE_MS} ms`));
-    return next.handle().pipe(timeout({ each: DEADLINE_MS, with: late }));
+  constructor(@Inject(Reflector) private readonly reflector: Reflector) {}
+
+  intercept(context: ExecutionContext, next: CallHandler): Observable<unknown> {
+    const isLong = this.reflector.get<boolean | undefined>(LONG, context.getClass());
+    const each = isLong ? LONG_MS : DEADLINE_MS;
+    const late = () => throwError(() => new TooSlow(`nothing in ${each} ms`));
+    return next.handle().pipe(timeout({ each, with: late }));
   }
 }

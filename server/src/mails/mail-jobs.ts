@@ -66,11 +66,7 @@ export class MailJobs implements OnApplicationBootstrap, OnModuleDestroy {
     for (const key of await this.mails.noteDue()) await this.soon(key);
   }
 
-  private async sendOne({
-    data,
-    retryCount,
-    retryLimit,
-  }: PgBoss.JobWithMetadata<object>): Promise<void> {
+  private async sendOne({ data, retryCount, retryLimit }: PgBoss.JobWithMetadata): Promise<void> {
     const key = job.parse(data);
     try {
       await this.mails.send(key);

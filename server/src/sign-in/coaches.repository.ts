@@ -98,37 +98,57 @@ export class CoachesRepository {
   }
 
   /** Merged in the database, so that two changes at once both stand. */
-  async saveSettings(coachId: string, changed: SettingsChange): Promise<void> {
-    await this.rows()
+  async saveSettings(
+    coachId: string,
+    changed: SettingsChange,
+    on: Knex = this.knex,
+  ): Promise<void> {
+    await on<CoachRow>(tables.coaches)
       .where({ coach_id: coachId })
       .update({ settings: this.knex.raw('settings || ?::jsonb', [JSON.stringify(changed)]) });
   }
 
-  async saveHouseRules(coachId: string, changes: HouseRulesBody, at: Date): Promise<void> {
-    await this.saveTables({ coachId, kind: 'house-rules', at }, [changes], {
+  async saveHouseRules(
+    coachId: string,
+    changes: HouseRulesBody,
+    at: Date,
+    on: Knex = this.knex,
+  ): Promise<void> {
+    await this.saveTables(on, { coachId, kind: 'house-rules', at }, [changes], {
       house_rules: JSON.stringify(changes),
     });
   }
 
-  async savePaces(coachId: string, table: PacesBody['table'], at: Date): Promise<void> {
-    await this.saveTables({ coachId, kind: 'paces', at }, table ? [table] : [], {
+  async savePaces(
+    coachId: string,
+    table: PacesBody['table'],
+    at: Date,
+    on: Knex = this.knex,
+  ): Promise<void> {
+    await this.saveTables(on, { coachId, kind: 'paces', at }, table ? [table] : [], {
       paces: table && JSON.stringify(table),
     });
   }
 
-  async saveLibrary(coachId: string, families: LibraryBody['families'], at: Date): Promise<void> {
-    await this.saveTables({ coachId, kind: 'family', at }, families, {
+  async saveLibrary(
+    coachId: string,
+    families: LibraryBody['families'],
+    at: Date,
+    on: Knex = this.knex,
+  ): Promise<void> {
+    await this.saveTables(on, { coachId, kind: 'family', at }, families, {
       library: JSON.stringify(families),
     });
   }
 
   /** Saves a table of the coach's own, and keeps this version of it for the blocks that name it. */
   private async saveTables(
+    on: Knex,
     key: Parameters<typeof keepTables>[1],
     values: readonly object[],
     columns: Partial<CoachRow>,
   ): Promise<void> {
-    await this.knex.transaction(async (trx) => {
+    await on.transaction(async (trx) => {
       // One at a time: versions are counted.
       const coach = trx<CoachRow>(tables.coaches).where({ coach_id: key.coachId });
       await coach.clone().forUpdate().first('coach_id');

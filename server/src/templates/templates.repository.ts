@@ -33,8 +33,9 @@ export class TemplatesRepository {
     coachId: string,
     { id, name, template }: TemplateBody & { id: string },
     at: Date,
+    on: Knex = this.knex,
   ): Promise<TemplateAnswer> {
-    await this.rows().insert({
+    await on<TemplateRow>(tables.templates).insert({
       coach_id: coachId,
       template_id: id,
       name,

@@ -6,6 +6,8 @@ import {
   type AthleteRecord,
   type AthleteStateBody,
   type RemovedList,
+  type ArchiveBody,
+  type ArchiveTaken,
   type BlockHistory,
   type BlockList,
   type BlockVersion,
@@ -370,6 +372,14 @@ export const api = createApi({
       query: (id) => ({ route: 'mailFile', id }),
       keepUnusedDataFor: 0,
     }),
+    allData: build.query<HandoutFile, undefined>({
+      query: () => ({ route: 'allData' }),
+      keepUnusedDataFor: 0,
+    }),
+    takeAllData: build.mutation<ArchiveTaken, ArchiveBody>({
+      query: (body) => ({ route: 'takeAllData', body }),
+      invalidatesTags: ['Squad', 'Athlete', 'Block', 'Session'],
+    }),
     moveRequests: build.query<MoveRequests, string>({
       query: (id) => ({ route: 'moveRequests', id }),
       providesTags: ['Requests'],
@@ -497,6 +507,8 @@ export const {
   useAthleteLinkQuery,
   useChangeAthleteLinkMutation,
   useMoveRequestsQuery,
+  useLazyAllDataQuery,
+  useTakeAllDataMutation,
   useMailsQuery,
   useSaveMailingMutation,
   useSendMailMutation,

@@ -55,7 +55,10 @@ export function SomethingElse({
   const [problem, setProblem] = useState<string>();
 
   function send() {
-    if (kind === 'missed') return onSend({ kind, ...(reason !== '' && { reason }) });
+    if (kind === 'missed') {
+      onSend({ kind, ...(reason !== '' && { reason }) });
+      return;
+    }
     const read = readDone({ distance, time, reps }, metresPer(unit));
     setProblem(typeof read === 'string' ? read : undefined);
     if (typeof read !== 'string') onSend({ kind, ...read });

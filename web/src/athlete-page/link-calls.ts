@@ -39,9 +39,11 @@ async function called<T>(
   let response: Response;
   let body: unknown;
   try {
+    const headers = new Headers(init.headers);
+    headers.set('authorization', `Bearer ${link}`);
     response = await fetch(path, {
       ...init,
-      headers: { ...init.headers, authorization: `Bearer ${link}` },
+      headers,
       signal: AbortSignal.timeout(PATIENCE_MS),
     });
     body = await response.json();

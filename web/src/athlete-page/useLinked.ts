@@ -69,17 +69,17 @@ export function useLinked(link: string): Linked {
   }, [syncOnce]);
 
   useEffect(() => {
-    let gone = false;
+    const seen = { isOver: false };
     void (async () => {
       const known = await keptPage(link);
       const held = await waitingFor(link);
-      if (gone) return;
+      if (seen.isOver) return;
       setKept(known);
       setWaiting(held);
       await sync();
     })();
     return () => {
-      gone = true;
+      seen.isOver = true;
     };
   }, [link, sync]);
 

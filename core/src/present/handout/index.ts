@@ -7,7 +7,15 @@ export {
   type HandoutWeek,
   handoutOf,
 } from './handout.js';
-export { type Paper, papers, planRows, type RowPlan, SMALLEST_LETTERS } from './paper.js';
+export {
+  papers,
+  planRows,
+  type RowPlan,
+  SMALLEST_LETTERS,
+  type WallSheet,
+  wallSheets,
+  weeksAPage,
+} from './paper.js';
 export { type Card, paceCard, raceCard, sessionCard } from './cards.js';
 export { type CameBack, cameBack } from './take-back.js';
 export { amountOf, daysTable, type Table, type TableCell, weeksTable } from './tables.js';

@@ -5,6 +5,19 @@ export const papers = {
 } as const;
 export type Paper = keyof typeof papers;
 
+/** Ways a wall sheet is printed: on what, and on how many pages of it. */
+export const wallSheets = {
+  a4: { paper: 'a4', pages: 1 },
+  a3: { paper: 'a3', pages: 1 },
+  'a4-two': { paper: 'a4', pages: 2 },
+} as const satisfies Record<string, { paper: Paper; pages: number }>;
+export type WallSheet = keyof typeof wallSheets;
+
+/** Weeks on each page of a wall sheet: as many on the first as on the second, or one more. */
+export function weeksAPage(weeks: number, sheet: WallSheet): number {
+  return Math.ceil(weeks / wallSheets[sheet].pages);
+}
+
 /** Smaller letters are not read on a wall, points. */
 export const SMALLEST_LETTERS = 6.6;
 const LARGEST: Readonly<Record<Paper, number>> = { a4: 9, a3: 12 };

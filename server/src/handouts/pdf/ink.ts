@@ -85,6 +85,15 @@ export class Ink {
       .restore();
   }
 
+  /** The sign of what is other than on the sheet before: a triangle in a corner. */
+  changed(right: number, y: number, side: number): void {
+    this.doc
+      .moveTo(right - side, y)
+      .lineTo(right, y)
+      .lineTo(right, y + side)
+      .fill('black');
+  }
+
   /** The file, once all is written. */
   async file(): Promise<Uint8Array> {
     const parts: Buffer[] = [];

@@ -3,10 +3,12 @@ import {
   type Handout,
   type HandoutDay,
   type HandoutWeek,
-  type Paper,
   papers,
   planRows,
   type RowPlan,
+  type WallSheet,
+  wallSheets,
+  weeksAPage,
 } from '@nadir/core/present/handout';
 import { drawBlock } from '../drawing/block-drawing.js';
 import { hatchOf } from '../drawing/hatch.js';
@@ -20,6 +22,8 @@ export interface SheetFoot {
   coach: string;
   /** `Version 14, Wed 10 Feb 2027`. */
   version: string;
+  /** Days that differ from the version in the athlete’s hand, where there are any. */
+  changed?: { days: ReadonlySet<string>; since: string } | undefined;
   /** Of the athlete’s page, where there is one. */
   code?: SheetCode | undefined;
 }
@@ -45,17 +49,45 @@ interface Columns {
   end: number;
 }
 
-/** The whole block on one page: the drawing, every week with its days, room for a pen. */
+/** The whole block on one page, or on two: the drawing, every week with its days, room for a pen. */
 export async function wallSheet(
   handout: Handout,
-  { coach, version, code }: SheetFoot,
-  paper: Paper,
+  foot: SheetFoot,
+  sheet: WallSheet,
 ): Promise<Uint8Array> {
-  const page = papers[paper];
+  const page = papers[wallSheets[sheet].paper];
   const title = `${handout.athlete}: ${handout.race.name}`;
-  const ink = new Ink(page, { title, author: coach });
-  const plan = planRows(handout.weeks.length, paper);
+  const ink = new Ink(page, { title, author: foot.coach });
+  const rows = weeksAPage(handout.weeks.length, sheet);
+  const plan = planRows(rows, wallSheets[sheet].paper);
   const columns = columnsOf(ink, handout, plan.letters, page.width);
+  for (let from = 0; from < handout.weeks.length; from += rows) {
+    if (from > 0) ink.doc.addPage();
+    onePage(ink, handout, columns, { foot, plan, page, from, rows });
+  }
+  return ink.file();
+}
+
+/** The drawing of the whole block, and some of its weeks; the sums stand under the last of them. */
+function onePage(
+  ink: Ink,
+  handout: Handout,
+  columns: Columns,
+  {
+    foot,
+    plan,
+    page,
+    from,
+    rows,
+  }: {
+    foot: SheetFoot;
+    plan: RowPlan;
+    page: { width: number; height: number };
+    from: number;
+    rows: number;
+  },
+): void {
+  const { coach, code, changed } = foot;
   titleLine(ink, handout, coach, { edge: EDGE, width: page.width });
   const top = EDGE + 22;
   const side = code ? Math.min(LARGEST_CODE, plan.drawing - 8) : 0;
@@ -69,14 +101,20 @@ export async function wallSheet(
   const head = top + plan.drawing + plan.letters + 3;
   headRow(ink, handout, columns, { y: head, size: plan.letters });
   const first = head + 4;
-  handout.weeks.forEach((week, at) => {
-    weekRow(ink, handout, week, columns, { y: first + at * plan.row, plan });
+  const weeks = handout.weeks.slice(from, from + rows);
+  weeks.forEach((week, at) => {
+    const y = first + at * plan.row;
+    weekRow(ink, handout, week, columns, { y, plan });
+    for (const { date, column } of week.days) {
+      const day = columns.days[column];
+      if (day && changed?.days.has(date)) ink.changed(day.x + day.width, y, plan.letters * 0.6);
+    }
   });
-  const foot = first + handout.weeks.length * plan.row;
-  spine(ink, handout, columns, { y: first, plan });
-  totals(ink, handout, columns, { y: foot, size: plan.letters });
-  footer(ink, handout, version, { page, size: Math.min(8, plan.letters + 0.4) });
-  return ink.file();
+  spine(ink, handout, columns, { y: first, plan, from, rows: weeks.length });
+  if (from + rows >= handout.weeks.length) {
+    totals(ink, handout, columns, { y: first + weeks.length * plan.row, size: plan.letters });
+  }
+  footer(ink, handout, foot, { page, size: Math.min(8, plan.letters + 0.4) });
 }
 
 /** Days are as wide as what is written in them asks for. */
@@ -244,13 +282,22 @@ function spine(
   ink: Ink,
   { phases }: Handout,
   { spine: x, week }: Columns,
-  { y, plan: { row, letters } }: { y: number; plan: RowPlan },
+  {
+    y,
+    plan: { row, letters },
+    from,
+    rows,
+  }: { y: number; plan: RowPlan; from: number; rows: number },
 ): void {
   const width = week - x - 2;
   const hatched = width * 0.32;
   for (const { name, kind, firstWeek, weeks } of phases) {
-    const top = y + (firstWeek - 1) * row;
-    const height = weeks * row;
+    // What of it stands on this page.
+    const begins = Math.max(0, firstWeek - 1 - from);
+    const ends = Math.min(rows, firstWeek - 1 + weeks - from);
+    if (ends <= begins) continue;
+    const top = y + begins * row;
+    const height = (ends - begins) * row;
     const hatch = hatchOf(kind, { x, y: top, width: hatched, height });
     if (hatch !== '') ink.doc.lineWidth(0.4).path(hatch).stroke();
     ink.box(x, top, hatched, height, 0.5);
@@ -295,7 +342,7 @@ function totals(
 function footer(
   ink: Ink,
   handout: Handout,
-  version: string,
+  { version, changed }: SheetFoot,
   { page, size }: { page: { width: number; height: number }; size: number },
 ): void {
   const end = page.width - EDGE;
@@ -323,7 +370,13 @@ function footer(
   x += ink.words('recovery week', x, base, { size }) + 2 * size;
   mark(ink, { mark: 'test' }, { x, y: 0, row: 0, size, base });
   x += 1.4 * size;
-  x += ink.words('test or race', x, base, { size }) + 3 * size;
+  x += ink.words('test or race', x, base, { size }) + 2 * size;
+  if (changed) {
+    ink.changed(x + size * 0.6, base - size * 0.6, size * 0.6);
+    x += size;
+    x += ink.words(`changed since ${changed.since}`, x, base, { size }) + 2 * size;
+  }
+  x += size;
   ink.words(handout.caution, x, base, { size: Math.min(size, 7.4) });
   ink.words(version, end, base, { size, face: 'bold', anchor: 'end' });
 }

@@ -23,7 +23,7 @@ const SIZES = [11, 10, 9, 8, 7, 6.6] as const;
 export async function weekSheet(
   handout: Handout,
   week: HandoutWeek,
-  { coach, version, code }: SheetFoot,
+  { coach, version, code, changed }: SheetFoot,
 ): Promise<Uint8Array> {
   const ink = new Ink(PAGE, { title: `${handout.athlete}: week ${week.number}`, author: coach });
   if (code) ink.code(code, PAGE.width - EDGE, EDGE - 4, CODE);
@@ -36,6 +36,13 @@ export async function weekSheet(
   for (const day of week.days) {
     const height = heightOfDay(ink, day, fits) + Math.min(40, spare);
     dayRow(ink, handout, day, { y, height, size: fits });
+    if (changed?.days.has(day.date)) {
+      ink.words(`changed since ${changed.since}`, PAGE.width - EDGE - 20, y + fits + 4, {
+        size: Math.min(fits, 8),
+        face: 'italic',
+        anchor: 'end',
+      });
+    }
     y += height;
   }
   ink.line(EDGE, y, PAGE.width - EDGE, y, 0.9);

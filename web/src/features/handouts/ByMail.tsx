@@ -4,7 +4,7 @@ import type { Mail, MailForm, Mailing } from '@nadir/contract';
 import { capital } from '@nadir/core/base/format';
 import { type Weekday, weekdays } from '@nadir/core/base';
 import type { HandoutWeek } from '@nadir/core/present/handout';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import {
   callError,
@@ -41,13 +41,9 @@ const LOOK_MS = 2000;
 /** The week by mail: now, or by itself on a day of the week. A stand-in: what is sent is kept in a folder. */
 export function ByMail({ week }: { week: HandoutWeek | undefined }) {
   const athleteId = useEditor((editor) => editor.block?.athleteId) ?? '';
-  const [isWaiting, setWaiting] = useState(false);
-  const { data } = useMailsQuery(athleteId, {
-    refetchOnMountOrArgChange: true,
-    pollingInterval: isWaiting ? LOOK_MS : 0,
-  });
+  const { data } = useMailsQuery(athleteId, { refetchOnMountOrArgChange: true });
   const waits = data?.mails.some(({ state }) => state === 'waiting') ?? false;
-  useEffect(() => setWaiting(waits), [waits]);
+  useMailsQuery(athleteId, { skip: !waits, pollingInterval: LOOK_MS });
   const [save, saving] = useSaveMailingMutation();
   const [send, sending] = useSendMailMutation();
   const [typed, setTyped] = useState<string>();

@@ -2,9 +2,11 @@ import type { NumberFormat } from '@nadir/contract';
 import { dayWords } from '@nadir/core/base/format';
 import {
   type HandoutDay,
-  type Paper,
   planRows,
   SMALLEST_LETTERS,
+  type WallSheet,
+  wallSheets,
+  weeksAPage,
 } from '@nadir/core/present/handout';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { Field } from '../../components/Field.js';
@@ -12,6 +14,7 @@ import { Field } from '../../components/Field.js';
 const papers = [
   ['a4', 'A4'],
   ['a3', 'A3'],
+  ['a4-two', 'two pages of A4'],
 ] as const;
 const numbers = [
   ['point', '12.5, commas between'],
@@ -66,17 +69,21 @@ export function PaperChoice({
   onPaper,
 }: {
   weeks: number;
-  paper: Paper;
-  onPaper: (paper: Paper) => void;
+  paper: WallSheet;
+  onPaper: (paper: WallSheet) => void;
 }) {
-  const { letters } = planRows(weeks, paper);
+  const { letters } = planRows(weeksAPage(weeks, paper), wallSheets[paper].paper);
   const size = `Letters of ${letters.toFixed(1)} pt.`;
   const isSmall = letters < SMALLEST_LETTERS;
   return (
     <Field
       label="Paper of the wall sheet"
       because={isSmall ? undefined : size}
-      problem={isSmall ? `${size} Take A3.` : undefined}
+      problem={
+        isSmall
+          ? `${size} Take ${paper === 'a4' ? 'A3, or two pages' : 'two pages of A4'}.`
+          : undefined
+      }
     >
       {(ids) => <ChoiceAnswer {...ids} value={paper} choices={papers} onAnswer={onPaper} />}
     </Field>

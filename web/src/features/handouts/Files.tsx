@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import type { NumberFormat } from '@nadir/contract';
-import type { Handout, Paper } from '@nadir/core/present/handout';
+import type { Handout, WallSheet } from '@nadir/core/present/handout';
 import { type ReactNode, useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
@@ -27,7 +27,7 @@ export function Files({
   week: number;
 }) {
   const { today } = useSignedIn();
-  const [paper, setPaper] = useState<Paper>('a4');
+  const [paper, setPaper] = useState<WallSheet>('a4');
   const [format, setFormat] = useState<NumberFormat>('point');
   const hard = handout.weeks
     .flatMap(({ days }) => days)

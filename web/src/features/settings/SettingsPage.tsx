@@ -9,6 +9,7 @@ import { Field } from '../../components/Field.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { Tick } from '../../components/Tick.js';
 import { SignOut } from '../../editor/SignOut.js';
+import { AllMyData } from './AllMyData.js';
 import { PasswordForm } from './PasswordForm.js';
 import styles from './Settings.module.css';
 
@@ -116,6 +117,7 @@ export function SettingsPage() {
             )}
           </Field>
         </fieldset>
+        <AllMyData />
         {!demo && <PasswordForm />}
         <SignOut />
       </main>

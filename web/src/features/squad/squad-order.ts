@@ -27,7 +27,7 @@ export function squadInOrder(
 }
 
 /** Whether the athlete asked or said something that has no answer yet. */
-export function waits({ asks, block }: SquadAthlete): boolean {
+function waits({ asks, block }: SquadAthlete): boolean {
   return asks > 0 || (block?.said ?? 0) > 0;
 }
 
