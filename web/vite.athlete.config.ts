@@ -17,8 +17,8 @@ export default defineConfig({
         name: 'Training',
         short_name: 'Training',
         description: 'Your training block, from your coach.',
-        // No address to begin at: it begins where it was added, with the link in it.
-        start_url: undefined,
+        // The link itself is remembered by the device, and is in no file.
+        start_url: '/a/',
         scope: '/a/',
         display: 'standalone',
         background_color: '#faf7ee',

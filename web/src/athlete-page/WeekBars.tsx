@@ -1,4 +1,4 @@
-import type { AthletePage, PageBlock, PageWeek } from '@nadir/contract/athlete';
+import type { AthletePage, PageBlock, PageDay, PageWeek } from '@nadir/contract/athlete';
 import type { CivilDate } from '@nadir/core/base';
 import { dayWords } from '@nadir/core/base/format';
 import styles from './AthletePage.module.css';
@@ -66,9 +66,7 @@ export function WeekBars({
               aria-label={`${dayWords(day.date)}: ${day.title}${said ? `, ${said}` : ''}${state}`}
               onClick={() => onChoose(day.date)}
             >
-              <span className={styles.amount}>
-                {day.mark === 'race' ? 'race' : day.figure || 'rest'}
-              </span>
+              <span className={styles.amount}>{amountOf(day)}</span>
               <span
                 className={styles.steps}
                 data-key={day.mark !== 'plain' && day.mark !== 'rest'}
@@ -89,7 +87,7 @@ export function WeekBars({
         })}
       </div>
       {keys.length > 0 && (
-        <table className={styles.rows}>
+        <table className={`${styles.rows ?? ''} ${styles.keys ?? ''}`}>
           <tbody>
             {keys.map(({ date, title: called, words, targets }) => (
               <tr key={date}>
@@ -105,4 +103,10 @@ export function WeekBars({
       )}
     </section>
   );
+}
+
+/** What stands over a bar: a day without running may have something else to do. */
+function amountOf({ mark, figure, planned }: PageDay): string {
+  if (mark === 'race') return 'race';
+  return figure || (planned.length > 0 ? 'cross' : 'rest');
 }

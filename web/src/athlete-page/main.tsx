@@ -28,6 +28,10 @@ createRoot(root).render(
   </StrictMode>,
 );
 
+// Where what is put on the home screen has a memory of its own, it begins at the address it
+// was added at, with the link in it: the manifest would have it begin without.
+if ('standalone' in navigator) document.querySelector('link[rel=manifest]')?.remove();
+
 if ('serviceWorker' in navigator && import.meta.env.PROD) {
   void navigator.serviceWorker.register('/a/offline.js', { scope: '/a/' });
 }
