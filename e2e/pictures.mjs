@@ -92,13 +92,6 @@ await picture('paces', async (page) => {
   await page.getByRole('link', { name: 'Paces', exact: true }).first().click();
   await page.getByRole('heading', { name: 'Results' }).waitFor();
 });
-await picture('pace-card', async (page) => {
-  await open('Idris Vale')(page);
-  await page.getByRole('link', { name: 'Paces', exact: true }).first().click();
-  await page.getByRole('button', { name: 'Cards & tables' }).click();
-  await page.getByRole('menuitem', { name: 'Pace card', exact: true }).click();
-  await page.getByRole('button', { name: 'Print' }).waitFor();
-});
 await picture('hard-days', async (page) => {
   await open('Idris Vale')(page);
   await page.getByRole('link', { name: 'Hard days' }).first().click();
@@ -130,8 +123,23 @@ await picture('import', async (page) => {
 await picture('handouts', async (page) => {
   await open('Idris Vale')(page);
   await page.getByRole('link', { name: 'Handouts' }).first().click();
-  await page.getByRole('button', { name: 'Copy this week' }).waitFor();
+  const phone = page.getByRole('region', { name: 'On the phone' });
+  await phone.getByRole('button', { name: 'Make a link' }).click();
+  await phone.getByRole('img', { name: /for a camera/ }).waitFor();
 });
+await picture(
+  'athlete-page',
+  async (page) => {
+    const { athletes } = await (await page.request.get(`${address}/api/squad`)).json();
+    const idris = athletes.find((/** @type {{ facts: { name: string } }} */ { facts }) =>
+      facts.name.startsWith('Idris'),
+    );
+    const link = await (await page.request.get(`${address}/api/athletes/${idris.id}/link`)).json();
+    await page.goto(link.address);
+    await page.getByRole('region', { name: 'Today' }).waitFor();
+  },
+  { width: 390, height: 1180 },
+);
 await picture('house-rules', async (page) => {
   await page.getByRole('link', { name: 'House rules' }).first().click();
   await page
