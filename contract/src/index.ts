@@ -177,6 +177,10 @@ export {
   type HandoutOrder,
   blockOrder,
   type BlockOrder,
+  groupCardBody,
+  type GroupCardBody,
+  groupCardOrder,
+  type GroupCardOrder,
   handoutOrder,
   type NumberFormat,
 } from './api/handouts.js';

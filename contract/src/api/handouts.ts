@@ -42,6 +42,26 @@ export const handoutBody = z.strictObject({
 });
 export type HandoutBody = z.infer<typeof handoutBody>;
 
+const words = line(200);
+
+/** A table of a group, as its page shows it: it goes on one page of paper. */
+export const groupCardBody = z.strictObject({
+  title: line(200).min(1),
+  lines: z.array(words).max(10),
+  head: z.array(words).min(1).max(12),
+  rows: z.array(z.array(words).max(12)).max(300),
+  foot: words,
+});
+export type GroupCardBody = z.infer<typeof groupCardBody>;
+
+/** The same, as the thread that makes handouts is given it. */
+export const groupCardOrder = z.strictObject({
+  card: groupCardBody,
+  coach: z.string(),
+  today: civilDate,
+});
+export type GroupCardOrder = z.infer<typeof groupCardOrder>;
+
 /** A file for the athlete’s hands. */
 export const handoutFile = z.object({
   name: line(200).min(1),

@@ -41,6 +41,7 @@ export const paths = {
   mailFile: { method: 'GET', path: '/api/mails/{id}' },
   athletePage: { method: 'GET', path: '/api/athlete-page' },
   sendFromPage: { method: 'PUT', path: '/api/athlete-page/sent/{id}' },
+  groupCard: { method: 'POST', path: '/api/group-card' },
   allData: { method: 'GET', path: '/api/all-data' },
   takeAllData: { method: 'POST', path: '/api/all-data' },
   addBlock: { method: 'POST', path: '/api/blocks' },

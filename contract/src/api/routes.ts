@@ -40,7 +40,7 @@ import { calendarBody, calendarState } from './calendar.js';
 import { MOST_SPREADSHEET_BYTES, spreadsheet, spreadsheetBody } from './spreadsheets.js';
 import { coach, glances, session } from './first-answers.js';
 import { type RouteName, type RoutePath, paths } from './paths.js';
-import { handoutBody, handoutFile, handoutList } from './handouts.js';
+import { groupCardBody, handoutBody, handoutFile, handoutList } from './handouts.js';
 import { mailBody, mailingBody, mails } from './mails.js';
 import { removedList } from './removed.js';
 import { watchBody, watchState, watchTracks, watchTracksQuery } from './watch.js';
@@ -234,6 +234,13 @@ export const routes = {
   mailFile: {
     ...paths.mailFile,
     summary: 'A mail as it was sent.',
+    answer: handoutFile,
+  },
+  groupCard: {
+    ...paths.groupCard,
+    summary: 'A table of a group as a PDF on one page; kept nowhere.',
+    body: groupCardBody,
+    bodyBytes: TABLE_BYTES,
     answer: handoutFile,
   },
   allData: {

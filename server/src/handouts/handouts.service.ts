@@ -3,6 +3,8 @@ import { fileURLToPath } from 'node:url';
 import {
   type BlockAnswer,
   type Coach,
+  type GroupCardBody,
+  type GroupCardOrder,
   type HandoutBody,
   type HandoutFile,
   type HandoutList,
@@ -142,6 +144,15 @@ export class HandoutsService implements OnModuleDestroy {
     return (await this.ask(await this.orderOf(coach, block), 'page')) as PageBlock;
   }
 
+  /** A table of a group as a page of paper; kept nowhere. */
+  async groupCard(coachId: string, card: GroupCardBody): Promise<HandoutFile> {
+    const coach = await this.coaches.find(coachId);
+    if (!coach) throw notFound('coach');
+    const order = { card, coach: coach.name, today: this.clock.today() };
+    const { name, type, bytes } = (await this.ask(order, 'groupCard')) as Made;
+    return { name, type, base64: Buffer.from(bytes).toString('base64') };
+  }
+
   private async orderOf({ id, settings }: Coach, block: BlockAnswer): Promise<BlockOrder> {
     const today = this.clock.today();
     const { wishes } = block;
@@ -162,7 +173,10 @@ export class HandoutsService implements OnModuleDestroy {
     this.threads.run(undefined, { name: 'begin' }).catch(() => undefined);
   }
 
-  private async ask(order: BlockOrder | HandoutOrder, name?: string): Promise<unknown> {
+  private async ask(
+    order: BlockOrder | GroupCardOrder | HandoutOrder,
+    name?: string,
+  ): Promise<unknown> {
     if (this.threads.queueSize >= MOST_WAITING) {
       throw new Refused(HttpStatus.SERVICE_UNAVAILABLE, {
         code: 'busy',

@@ -205,6 +205,27 @@ describe('handouts', () => {
     expect((await post({ form: 'calendar' }, other)).status).toBe(404);
   });
 
+  it('sets the card of a group on one page, as it stands on its own', async () => {
+    const names = Array.from({ length: 40 }, (_, at) => `Runner ${at + 1} Łęcka`);
+    const body = {
+      title: 'Maren Tolvik: paces of the group',
+      lines: ['splits of repetitions at half-hour pace'],
+      head: ['Athlete', '400 m', '1000 m'],
+      rows: names.map((name, at) => [name, `1:${String(20 + at)}`, `3:${String(10 + at)}`]),
+      foot: '',
+    };
+    const { body: file } = await nadir.send('POST', '/api/group-card', { cookie, body });
+    const bytes = Buffer.from((file as HandoutFile).base64, 'base64');
+    const [page = '', ...more] = await pagesOf(bytes);
+    expect(more).toEqual([]);
+    for (const [name = '', , split = ''] of body.rows) {
+      expect(page).toContain(name);
+      expect(page).toContain(split);
+    }
+    const wrong = { ...body, rows: [Array.from({ length: 13 }, () => '')] };
+    expect((await nadir.send('POST', '/api/group-card', { cookie, body: wrong })).status).toBe(400);
+  });
+
   it('refuses a form that is none, and takes names of every script and length', async () => {
     expect((await post({ form: 'poster' })).status).toBe(400);
     const name = '=Łucja “Čé” Ωμέγα Йорик/ß ø'.padEnd(110, ' Ostrel');

@@ -1,6 +1,7 @@
 import {
   type BlockOrder,
   givenOf,
+  type GroupCardOrder,
   type HandoutForm,
   type HandoutOrder,
   historyOf,
@@ -143,6 +144,15 @@ const forms: Readonly<Record<HandoutForm, Form>> = {
     make: ({ handout }) => pngOf(drawing(handout)),
   },
 };
+
+/** A table of a group on one page. */
+export async function makeGroupCard({ card, coach, today }: GroupCardOrder): Promise<Made> {
+  return {
+    name: `${fileWords(card.title)}.pdf`,
+    type: 'application/pdf',
+    bytes: await cardSheet(card, { coach, version: dateWords(today) }, 'a4'),
+  };
+}
 
 /** What an athlete’s page shows of a block: what the contract lists, and nothing else. */
 export function makePage(order: BlockOrder): PageBlock {

@@ -13,6 +13,7 @@ import {
   type BlockVersion,
   type CalendarBody,
   type CalendarState,
+  type GroupCardBody,
   type HandoutBody,
   type HandoutFile,
   type HandoutList,
@@ -372,6 +373,9 @@ export const api = createApi({
       query: (id) => ({ route: 'mailFile', id }),
       keepUnusedDataFor: 0,
     }),
+    groupCard: build.mutation<HandoutFile, GroupCardBody>({
+      query: (body) => ({ route: 'groupCard', body, mayRepeat: true }),
+    }),
     allData: build.query<HandoutFile, undefined>({
       query: () => ({ route: 'allData' }),
       keepUnusedDataFor: 0,
@@ -508,6 +512,7 @@ export const {
   useChangeAthleteLinkMutation,
   useMoveRequestsQuery,
   useLazyAllDataQuery,
+  useGroupCardMutation,
   useTakeAllDataMutation,
   useMailsQuery,
   useSaveMailingMutation,

@@ -17,9 +17,13 @@ export interface Style {
 export class Ink {
   readonly doc: PDFKit.PDFDocument;
 
-  constructor(size: { width: number; height: number }, about: { title: string; author: string }) {
+  constructor(
+    /** Points. */
+    readonly page: { width: number; height: number },
+    about: { title: string; author: string },
+  ) {
     this.doc = new PDFDocument({
-      size: [size.width, size.height],
+      size: [page.width, page.height],
       margin: 0,
       autoFirstPage: true,
       lang: 'en-GB',

@@ -20,6 +20,7 @@ import { formatDay } from '../../components/dates.js';
 import { type GroupChoices, readGroupChoices, writeGroupChoices } from './group-choices.js';
 import { paceColumns, rangeText } from './pace-text.js';
 import styles from './Paces.module.css';
+import { GroupPdf } from './GroupPdf.js';
 import { PrintPage } from './PrintPage.js';
 import { dayInBlock, pacesView } from '../../components/usePaces.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
@@ -38,26 +39,38 @@ export function GroupCardPage() {
   const rows = useMemo(() => rowsOf(data, today), [data, today]);
   const columns = columnsOf(choices, table);
   const at = table.find(({ id }) => id === choices.at);
+  const [problem, setProblem] = useState<string>();
+  const what =
+    choices.reps.length > 0 && at
+      ? `splits of repetitions at ${at.name.toLowerCase()} pace`
+      : 'per km, per mile for those who run by miles';
+  const card = {
+    title: `${coach.name}: paces of the group`,
+    lines: [`${formatDay(today)} · ${what}`],
+    head: ['Athlete', ...columns.map(({ title }) => title)],
+    rows: rows.map(({ name, unit, rangeOf }) => [
+      name,
+      ...columns.map(({ pace, text }) => text(rangeOf(pace), unit)),
+    ]),
+    foot: '',
+  };
   return (
     <PrintPage
       title="Pace card of the group"
       detail="As it is printed."
+      acts={<GroupPdf card={card} onProblem={setProblem} />}
       choices={
         <>
           {error && 'kind' in error && (
             <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
           )}
+          {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
           <Choices table={table} choices={choices} onChange={set} />
         </>
       }
     >
-      <h2 className="display">{coach.name}: paces of the group</h2>
-      <p>
-        {formatDay(today)}
-        {choices.reps.length > 0 && at
-          ? ` · splits of repetitions at ${at.name.toLowerCase()} pace`
-          : ' · per km, per mile for those who run by miles'}
-      </p>
+      <h2 className="display">{card.title}</h2>
+      <p>{card.lines[0]}</p>
       <Table
         size="small"
         className={`figures ${styles.card ?? ''}`}

@@ -8,11 +8,14 @@ export function PrintPage({
   title,
   detail,
   choices,
+  acts,
   children,
 }: {
   title: string;
   detail: string;
   choices?: ReactNode;
+  /** Beside “Print”. */
+  acts?: ReactNode;
   children: ReactNode;
 }) {
   useEffect(() => {
@@ -21,6 +24,7 @@ export function PrintPage({
   return (
     <>
       <TitleBlock title={title} detail={detail}>
+        {acts}
         <Button variant="outlined" onClick={() => window.print()}>
           Print
         </Button>
