@@ -33,6 +33,9 @@ export default defineConfig({
         globPatterns: ['**/*.{js,css,html,woff2,svg}'],
         navigateFallback: '/a/index.html',
         cleanupOutdatedCaches: true,
+        // A newer page takes the place of the older at once.
+        skipWaiting: true,
+        clientsClaim: true,
       },
     }),
   ],

@@ -4,7 +4,6 @@ import type { FastifyRequest } from 'fastify';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { Parsed } from '../http/body.js';
 import { Id } from '../http/id.js';
-import { notFound } from '../http/refused.js';
 import { CoachId } from '../sign-in/session.guard.js';
 import { AthleteLinksService } from './athlete-links.service.js';
 
@@ -18,7 +17,7 @@ export class AthleteLinksController {
 
   @Get()
   async state(@CoachId() coachId: string, @Id('athlete') id: string): Promise<LinkState> {
-    return this.links.state(await this.mine(coachId, id));
+    return this.links.state(await this.athletes.keyOf(coachId, id));
   }
 
   @Put()
@@ -28,11 +27,6 @@ export class AthleteLinksController {
     @Parsed(linkBody) body: LinkBody,
     @Req() { protocol, host }: FastifyRequest,
   ): Promise<LinkState> {
-    return this.links.change(await this.mine(coachId, id), body, `${protocol}://${host}`);
-  }
-
-  private async mine(coachId: string, athleteId: string) {
-    if (!(await this.athletes.find(coachId, athleteId))) throw notFound('athlete');
-    return { coach_id: coachId, athlete_id: athleteId };
+    return this.links.change(await this.athletes.keyOf(coachId, id), body, `${protocol}://${host}`);
   }
 }

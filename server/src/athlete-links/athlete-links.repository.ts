@@ -3,7 +3,7 @@ import type { CivilDate } from '@nadir/core/base';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
 import { tables } from '../database/tables.js';
-import type { AthleteKey } from '../record/dated-notes.js';
+import type { AthleteKey } from '../athletes/athletes.repository.js';
 
 export interface LinkRow extends AthleteKey {
   link_id: string;

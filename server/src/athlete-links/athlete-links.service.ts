@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import type { BlockAnswer, LinkBody, LinkState } from '@nadir/contract';
+import type { LinkBody, LinkState } from '@nadir/contract';
 import { addDays, type CivilDate } from '@nadir/core/base';
 import { Inject, Injectable } from '@nestjs/common';
 import { BlocksRepository } from '../blocks/blocks.repository.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { invalid } from '../http/refused.js';
-import type { AthleteKey } from '../record/dated-notes.js';
+import type { AthleteKey } from '../athletes/athletes.repository.js';
 import { AthleteLinksRepository, type LinkRow } from './athlete-links.repository.js';
 import { LinkKeys } from './link-keys.js';
 import { type QrCode, qrCodeOf } from './qr-code.js';
@@ -81,10 +81,9 @@ export class AthleteLinksService {
     throw invalid([{ code: 'link-end', path: ['ends'], message }]);
   }
 
-  private async usualEnd({ coach_id: coachId, athlete_id: athleteId }: AthleteKey) {
+  private async usualEnd(key: AthleteKey): Promise<CivilDate> {
     const today = this.clock.today();
-    const present = await this.blocks.present(coachId, today);
-    const block = present.find((each: BlockAnswer) => each.athleteId === athleteId);
+    const block = await this.blocks.presentOf(key, today);
     const race = block?.wishes.race.date;
     return race !== undefined && race > today
       ? addDays(race, AFTER_THE_RACE)

@@ -22,8 +22,8 @@ export class MoveRequestsController {
 
   @Get('athletes/:id/move-requests')
   async all(@CoachId() coachId: string, @Id('athlete') id: string): Promise<MoveRequests> {
-    if (!(await this.athletes.find(coachId, id))) throw notFound('athlete');
-    return { requests: await this.requests.all({ coach_id: coachId, athlete_id: id }) };
+    const key = await this.athletes.keyOf(coachId, id);
+    return { requests: await this.requests.all(key) };
   }
 
   @Put('move-requests/:id')

@@ -4,7 +4,7 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
 import { tables } from '../database/tables.js';
-import type { AthleteKey } from '../record/dated-notes.js';
+import type { AthleteKey } from '../athletes/athletes.repository.js';
 
 interface MoveRow extends AthleteKey {
   request_id: string;

@@ -47,8 +47,7 @@ export class AthletePageService {
     const athlete = await this.athletes.find(coachId, athleteId);
     if (!coach || !athlete) throw notFound('athlete');
     await this.links.setSeen(link, this.clock.now());
-    const present = await this.blocks.present(coachId, today);
-    const block = present.find((each) => each.athleteId === athleteId);
+    const block = await this.blocks.presentOf(link, today);
     const key = { coach_id: coachId, athlete_id: athleteId };
     const days = { from: addDays(today, -DAYS_BACK), to: addDays(today, 1) };
     const { entries, mornings, reviews } = await this.record.between(key, days);

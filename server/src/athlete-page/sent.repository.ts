@@ -4,7 +4,7 @@ import { canonicalJson } from '@nadir/core/base';
 import { Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { tables } from '../database/tables.js';
-import type { AthleteKey } from '../record/dated-notes.js';
+import type { AthleteKey } from '../athletes/athletes.repository.js';
 
 interface SentRow extends AthleteKey {
   sent_id: string;

@@ -9,7 +9,7 @@ import { MoveRequestsRepository } from '../athlete-links/move-requests.repositor
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { KNEX } from '../database/knex.js';
 import { invalid, Refused } from '../http/refused.js';
-import type { AthleteKey } from '../record/dated-notes.js';
+import type { AthleteKey } from '../athletes/athletes.repository.js';
 import { RecordRepository, Stale } from '../record/record.repository.js';
 import { noteDone } from './note-done.js';
 import { SentRepository } from './sent.repository.js';

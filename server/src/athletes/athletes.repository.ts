@@ -4,10 +4,15 @@ import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
+import { notFound } from '../http/refused.js';
 
-interface AthleteRow {
+/** Which athlete of which coach: what is kept of one is kept under both. */
+export interface AthleteKey {
   coach_id: string;
   athlete_id: string;
+}
+
+interface AthleteRow extends AthleteKey {
   facts: unknown;
   revision: number;
   created_at: Date;
@@ -30,6 +35,16 @@ export class AthletesRepository {
   async find(coachId: string, athleteId: string): Promise<AthleteAnswer | undefined> {
     const row = await this.rows().where({ coach_id: coachId, athlete_id: athleteId }).first();
     return row && athleteOf(row);
+  }
+
+  /**
+   * The key of an athlete that is the coach’s.
+   *
+   * @throws Refused where the coach has no such athlete
+   */
+  async keyOf(coachId: string, athleteId: string): Promise<AthleteKey> {
+    if (!(await this.find(coachId, athleteId))) throw notFound('athlete');
+    return { coach_id: coachId, athlete_id: athleteId };
   }
 
   /** Adds an athlete; one that was added under the id before stays as it is. */

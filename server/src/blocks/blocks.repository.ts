@@ -14,6 +14,7 @@ import { type CivilDate, differenceInDays } from '@nadir/core/base';
 import { type OwnSpec, compose, ownOf } from '@nadir/core/spec';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
+import type { AthleteKey } from '../athletes/athletes.repository.js';
 import { KNEX } from '../database/knex.js';
 import { tablesOf, versionsIn } from '../database/coach-tables.js';
 import { stored } from '../database/stored.js';
@@ -137,6 +138,15 @@ export class BlocksRepository {
         [today],
       );
     return blocksOf(this.knex, coachId, rows);
+  }
+
+  /** The same of one athlete; undefined where there is none. */
+  async presentOf(
+    { coach_id: coachId, athlete_id: athleteId }: AthleteKey,
+    today: string,
+  ): Promise<BlockAnswer | undefined> {
+    const present = await this.present(coachId, today);
+    return present.find((each) => each.athleteId === athleteId);
   }
 
   /** Newest race first. */

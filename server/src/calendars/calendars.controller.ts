@@ -4,7 +4,6 @@ import type { FastifyRequest } from 'fastify';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { Parsed } from '../http/body.js';
 import { Id } from '../http/id.js';
-import { notFound } from '../http/refused.js';
 import { CoachId } from '../sign-in/session.guard.js';
 import { CalendarsService } from './calendars.service.js';
 
@@ -18,7 +17,7 @@ export class CalendarsController {
 
   @Get()
   async state(@CoachId() coachId: string, @Id('athlete') id: string): Promise<CalendarState> {
-    return this.calendars.state(await this.mine(coachId, id));
+    return this.calendars.state(await this.athletes.keyOf(coachId, id));
   }
 
   @Put()
@@ -28,12 +27,7 @@ export class CalendarsController {
     @Parsed(calendarBody) body: CalendarBody,
     @Req() { protocol, host }: FastifyRequest,
   ): Promise<CalendarState> {
-    const key = await this.mine(coachId, id);
+    const key = await this.athletes.keyOf(coachId, id);
     return this.calendars.change(key, body, `${protocol}://${host}`);
-  }
-
-  private async mine(coachId: string, athleteId: string) {
-    if (!(await this.athletes.find(coachId, athleteId))) throw notFound('athlete');
-    return { coach_id: coachId, athlete_id: athleteId };
   }
 }

@@ -1,26 +1,22 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
+import type { AthleteKey } from '../athletes/athletes.repository.js';
 import { KNEX } from '../database/knex.js';
 import { tables } from '../database/tables.js';
 
-interface CalendarRow {
-  coach_id: string;
-  athlete_id: string;
+interface CalendarRow extends AthleteKey {
   key_hash: string;
   starts_at: string | null;
   made_at: Date;
 }
-
-/** Whose calendar it is. */
-export type CalendarKey = Pick<CalendarRow, 'coach_id' | 'athlete_id'>;
 
 /** Calendars that can be subscribed to, known by a random key of which only the hash is stored. */
 @Injectable()
 export class CalendarsRepository {
   constructor(@Inject(KNEX) private readonly knex: Knex) {}
 
-  async find(key: CalendarKey): Promise<CalendarRow | undefined> {
+  async find(key: AthleteKey): Promise<CalendarRow | undefined> {
     return this.rows().where(key).first();
   }
 
@@ -32,18 +28,18 @@ export class CalendarsRepository {
   }
 
   /** Under a new key, which it gives; the old one leads nowhere from now on. */
-  async renew(key: CalendarKey, startsAt: string | null, now: Date): Promise<string> {
+  async renew(key: AthleteKey, startsAt: string | null, now: Date): Promise<string> {
     const secret = randomBytes(32).toString('base64url');
     const row = { ...key, key_hash: hashOf(secret), starts_at: startsAt, made_at: now };
     await this.rows().insert(row).onConflict(['coach_id', 'athlete_id']).merge();
     return secret;
   }
 
-  async setStart(key: CalendarKey, startsAt: string | null): Promise<void> {
+  async setStart(key: AthleteKey, startsAt: string | null): Promise<void> {
     await this.rows().where(key).update({ starts_at: startsAt });
   }
 
-  async end(key: CalendarKey): Promise<void> {
+  async end(key: AthleteKey): Promise<void> {
     await this.rows().where(key).delete();
   }
 

@@ -2,11 +2,11 @@ import { createHash } from 'node:crypto';
 import { type CalendarBody, type CalendarState, handoutBody } from '@nadir/contract';
 import { Inject, Injectable } from '@nestjs/common';
 import { LRUCache } from 'lru-cache';
-import { AthletesRepository } from '../athletes/athletes.repository.js';
+import { type AthleteKey, AthletesRepository } from '../athletes/athletes.repository.js';
 import { BlocksRepository } from '../blocks/blocks.repository.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { HandoutsService } from '../handouts/handouts.service.js';
-import { type CalendarKey, CalendarsRepository } from './calendars.repository.js';
+import { CalendarsRepository } from './calendars.repository.js';
 
 /** A calendar as it is sent, and the mark by which a device knows that it has it. */
 export interface SentCalendar {
@@ -32,7 +32,7 @@ export class CalendarsService {
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
-  async state(key: CalendarKey): Promise<CalendarState> {
+  async state(key: AthleteKey): Promise<CalendarState> {
     const row = await this.calendars.find(key);
     return {
       since: row?.made_at.toISOString() ?? null,
@@ -42,7 +42,7 @@ export class CalendarsService {
   }
 
   /** @param host where the address leads: the name the coach asked at */
-  async change(key: CalendarKey, body: CalendarBody, host: string): Promise<CalendarState> {
+  async change(key: AthleteKey, body: CalendarBody, host: string): Promise<CalendarState> {
     const before = await this.calendars.find(key);
     const startsAt = body.startsAt === undefined ? (before?.starts_at ?? null) : body.startsAt;
     if (body.address === 'end') await this.calendars.end(key);
@@ -61,8 +61,7 @@ export class CalendarsService {
     const { coach_id: coachId, athlete_id: athleteId, starts_at: startsAt } = row;
     const athlete = await this.athletes.find(coachId, athleteId);
     if (athlete?.state === 'removed') return undefined;
-    const present = await this.blocks.present(coachId, this.clock.today());
-    const block = present.find((each) => each.athleteId === athleteId);
+    const block = await this.blocks.presentOf(row, this.clock.today());
     if (!block) return sent(EMPTY);
     const at = [block.id, block.revision, this.clock.today(), startsAt].join(' ');
     const known = this.known.get(at);

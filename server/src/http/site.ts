@@ -6,6 +6,8 @@ import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 const NOT_THE_SITE = /^\/(api|health)(\/|$|\?)/i;
 /** Addresses of files: one that is not there has gone with an older version. */
 const A_FILE = /^\/assets\/|\.\w+(\?|$)/;
+/** Folders of built files: the desk’s, and the athlete’s page’s. */
+const ASSETS = ['assets/', 'a/assets/'];
 const YEAR_SECONDS = 31_536_000;
 
 /** Serves the built site; any address that is not the API's opens its page. */
@@ -18,7 +20,7 @@ export async function serveSite(app: NestFastifyApplication, folder: string): Pr
     preCompressed: true,
     setHeaders: (reply, path) => {
       // Built files carry their hash in their name; the page itself must stay fresh.
-      const lasting = path.startsWith(join(folder, 'assets'));
+      const lasting = ASSETS.some((assets) => path.startsWith(join(folder, assets)));
       reply.header(
         'cache-control',
         lasting ? `public, max-age=${YEAR_SECONDS}, immutable` : 'no-cache',

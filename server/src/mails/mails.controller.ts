@@ -10,7 +10,6 @@ import { Controller, Get, HttpCode, Inject, Post, Put } from '@nestjs/common';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { Parsed } from '../http/body.js';
 import { Id } from '../http/id.js';
-import { notFound } from '../http/refused.js';
 import { CoachId } from '../sign-in/session.guard.js';
 import { MailJobs } from './mail-jobs.js';
 import { MailsService } from './mails.service.js';
@@ -26,7 +25,7 @@ export class MailsController {
 
   @Get('athletes/:id/mails')
   async all(@CoachId() coachId: string, @Id('athlete') id: string): Promise<Mails> {
-    return this.mails.state(await this.mine(coachId, id));
+    return this.mails.state(await this.athletes.keyOf(coachId, id));
   }
 
   @Put('athletes/:id/mails')
@@ -35,7 +34,7 @@ export class MailsController {
     @Id('athlete') id: string,
     @Parsed(mailingBody) { mailing }: MailingBody,
   ): Promise<Mails> {
-    return this.mails.save(await this.mine(coachId, id), mailing);
+    return this.mails.save(await this.athletes.keyOf(coachId, id), mailing);
   }
 
   @Post('athletes/:id/mails')
@@ -45,7 +44,7 @@ export class MailsController {
     @Id('athlete') id: string,
     @Parsed(mailBody) body: MailBody,
   ): Promise<Mails> {
-    const key = await this.mine(coachId, id);
+    const key = await this.athletes.keyOf(coachId, id);
     const asked = await this.mails.ask(key, body);
     if (asked) await this.jobs.soon(asked);
     return this.mails.state(key);
@@ -54,10 +53,5 @@ export class MailsController {
   @Get('mails/:id')
   file(@CoachId() coachId: string, @Id('mail') id: string): Promise<HandoutFile> {
     return this.mails.file(coachId, id);
-  }
-
-  private async mine(coachId: string, athleteId: string) {
-    if (!(await this.athletes.find(coachId, athleteId))) throw notFound('athlete');
-    return { coach_id: coachId, athlete_id: athleteId };
   }
 }

@@ -5,7 +5,7 @@ import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
-import type { AthleteKey } from '../record/dated-notes.js';
+import type { AthleteKey } from '../athletes/athletes.repository.js';
 
 interface MailingRow extends AthleteKey {
   mailing: unknown;

@@ -14,7 +14,7 @@ import { BlocksRepository } from '../blocks/blocks.repository.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { HandoutsService } from '../handouts/handouts.service.js';
 import { invalid, notFound } from '../http/refused.js';
-import type { AthleteKey } from '../record/dated-notes.js';
+import type { AthleteKey } from '../athletes/athletes.repository.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
 import { dueOn } from './due-on.js';
 import { type MailKey, MailsRepository } from './mails.repository.js';
@@ -133,9 +133,8 @@ export class MailsService {
     return (await this.athletes.find(coachId, id))?.state === 'here';
   }
 
-  private async presentBlock(key: AthleteKey): Promise<BlockAnswer | undefined> {
-    const present = await this.blocks.present(key.coach_id, this.clock.today());
-    return present.find(({ athleteId }) => athleteId === key.athlete_id);
+  private presentBlock(key: AthleteKey): Promise<BlockAnswer | undefined> {
+    return this.blocks.presentOf(key, this.clock.today());
   }
 
   /** The first day of a block’s week that holds a day; undefined where none does. */

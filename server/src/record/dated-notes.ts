@@ -2,18 +2,15 @@ import type { RecordQuery } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
 import type { Knex } from 'knex';
 import type { $ZodType } from 'zod/v4/core';
+import type { AthleteKey } from '../athletes/athletes.repository.js';
 import { stored } from '../database/stored.js';
 
-interface NoteRow {
-  coach_id: string;
-  athlete_id: string;
+interface NoteRow extends AthleteKey {
   date: CivilDate;
   revision: number;
   note: unknown;
   saved_at: Date;
 }
-
-export type AthleteKey = Pick<NoteRow, 'coach_id' | 'athlete_id'>;
 
 /** Notes with a date and a revision of their own, one a day, in one table. */
 export class DatedNotes<T extends { date: CivilDate }> {

@@ -13,7 +13,7 @@ import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { Parsed, ParsedQuery } from '../http/body.js';
 import { Id } from '../http/id.js';
-import { invalid, notFound, staleEntry } from '../http/refused.js';
+import { invalid, staleEntry } from '../http/refused.js';
 import { CoachId } from '../sign-in/session.guard.js';
 import { RecordRepository } from './record.repository.js';
 
@@ -31,7 +31,7 @@ export class RecordController {
     @Id('athlete') id: string,
     @ParsedQuery(recordQuery) query: RecordQuery,
   ): Promise<AthleteRecord> {
-    const key = await this.mine(coachId, id);
+    const key = await this.athletes.keyOf(coachId, id);
     return this.record.between(key, query);
   }
 
@@ -41,17 +41,12 @@ export class RecordController {
     @Id('athlete') id: string,
     @Parsed(changeRecordBody) change: ChangeRecordBody,
   ): Promise<RecordChanged> {
-    const key = await this.mine(coachId, id);
+    const key = await this.athletes.keyOf(coachId, id);
     const issues = issuesOf(change, this.clock.today());
     if (issues.length > 0) throw invalid(issues);
     const changed = await this.record.change(key, change, this.clock.now());
     if (!changed) throw staleEntry();
     return changed;
-  }
-
-  private async mine(coachId: string, athleteId: string) {
-    if (!(await this.athletes.find(coachId, athleteId))) throw notFound('athlete');
-    return { coach_id: coachId, athlete_id: athleteId };
   }
 }
 

@@ -15,7 +15,8 @@ import type { Knex } from 'knex';
 import { KNEX } from '../database/knex.js';
 import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
-import { type AthleteKey, DatedNotes } from './dated-notes.js';
+import type { AthleteKey } from '../athletes/athletes.repository.js';
+import { DatedNotes } from './dated-notes.js';
 
 interface EntryRow extends AthleteKey {
   date: string;

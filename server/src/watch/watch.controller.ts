@@ -10,7 +10,7 @@ import { Controller, Get, Inject, Put } from '@nestjs/common';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { Parsed, ParsedQuery } from '../http/body.js';
 import { Id } from '../http/id.js';
-import { notConnected, notFound } from '../http/refused.js';
+import { notConnected } from '../http/refused.js';
 import { CoachId } from '../sign-in/session.guard.js';
 import { WatchService } from './watch.service.js';
 
@@ -24,7 +24,7 @@ export class WatchController {
 
   @Get()
   async state(@CoachId() coachId: string, @Id('athlete') id: string): Promise<WatchState> {
-    return this.watch.state(await this.mine(coachId, id));
+    return this.watch.state(await this.athletes.keyOf(coachId, id));
   }
 
   @Put()
@@ -33,7 +33,7 @@ export class WatchController {
     @Id('athlete') id: string,
     @Parsed(watchBody) { connected }: WatchBody,
   ): Promise<WatchState> {
-    return this.watch.connect(await this.mine(coachId, id), connected);
+    return this.watch.connect(await this.athletes.keyOf(coachId, id), connected);
   }
 
   @Get('tracks')
@@ -42,13 +42,8 @@ export class WatchController {
     @Id('athlete') id: string,
     @ParsedQuery(watchTracksQuery) query: WatchTracksQuery,
   ): Promise<WatchTracks> {
-    const key = await this.mine(coachId, id);
+    const key = await this.athletes.keyOf(coachId, id);
     if (!(await this.watch.state(key)).connected) throw notConnected();
     return this.watch.tracks(key, query);
-  }
-
-  private async mine(coachId: string, athleteId: string) {
-    if (!(await this.athletes.find(coachId, athleteId))) throw notFound('athlete');
-    return { coach_id: coachId, athlete_id: athleteId };
   }
 }

@@ -59,6 +59,15 @@ function ReadPage({ linked }: { linked: Linked & { kept: NonNullable<Linked['kep
     setView('today');
     window.scrollTo({ top: 0 });
   };
+  // Without a line the server cannot say so.
+  if (page.ends < today) {
+    return (
+      <Ended
+        linked={linked}
+        words={`Its last day was ${formatDay(page.ends)}. Ask ${page.coach} for a new link.`}
+      />
+    );
+  }
   const refused = waiting.filter((each) => each.refused !== undefined);
   return (
     <div className={styles.page}>

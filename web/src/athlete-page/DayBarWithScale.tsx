@@ -1,7 +1,8 @@
 import type { PageDay } from '@nadir/contract/athlete';
 import { metresPer, type Unit } from '@nadir/core/base';
 import { useId } from 'react';
-import { PaceHatches, paceFill } from '../drawing/pace-hatches.js';
+import { PaceHatches } from '../drawing/pace-hatches.js';
+import { PieceRects } from '../drawing/PieceRects.js';
 import { token } from '../theme/tokens.js';
 
 const WIDTH = 350;
@@ -32,20 +33,11 @@ export function DayBarWithScale({ runs, unit }: { runs: PageDay['runs']; unit: U
       <PaceHatches id={id} />
       {runs.map(({ from, distance, pieces }, place) => (
         <g key={from} transform={`translate(${place * GAP} 0)`}>
-          {pieces.map((piece) => (
-            <rect
-              key={piece.from}
-              x={x(piece.from)}
-              width={x(piece.distance)}
-              y={piece.hatch === 'jog' ? HEIGHT / 2 : 1}
-              height={piece.hatch === 'jog' ? 1.5 : HEIGHT - 1}
-              fill={piece.hatch === 'jog' ? token('ink') : paceFill(id, piece.hatch)}
-            />
-          ))}
+          <PieceRects id={id} pieces={pieces} x={x} height={HEIGHT} />
           <rect
             x={x(from) + 0.5}
             width={x(distance) - 1}
-            y={1}
+            y={0.5}
             height={HEIGHT - 1}
             fill="none"
             stroke={token('ink')}

@@ -1,7 +1,8 @@
 import type { RunPieces } from '@nadir/core/present';
 import { useId } from 'react';
 import { token } from '../theme/tokens.js';
-import { PaceHatches, paceFill } from './pace-hatches.js';
+import { PaceHatches } from './pace-hatches.js';
+import { PieceRects } from './PieceRects.js';
 
 const HEIGHT = 12;
 /** Between two runs of a day. */
@@ -25,16 +26,7 @@ export function DayBar({
       <PaceHatches id={id} />
       {runs.map(({ from, distance, pieces }, place) => (
         <g key={from} transform={`translate(${place * GAP} 0)`}>
-          {pieces.map((piece) => (
-            <rect
-              key={piece.from}
-              x={part(piece.from)}
-              width={part(piece.distance)}
-              y={piece.hatch === 'jog' ? HEIGHT / 2 : 0.5}
-              height={piece.hatch === 'jog' ? 1 : HEIGHT - 1}
-              fill={piece.hatch === 'jog' ? token('ink') : paceFill(id, piece.hatch, done)}
-            />
-          ))}
+          <PieceRects id={id} pieces={pieces} x={part} height={HEIGHT} done={done} />
           <rect
             x={part(from)}
             width={part(distance)}
