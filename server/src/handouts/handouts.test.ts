@@ -6,8 +6,8 @@ import { amountOf, handoutOf } from '@nadir/core/present/handout';
 import ExcelJS from 'exceljs';
 import ICAL from 'ical.js';
 import Papa from 'papaparse';
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { pagesOf } from '../testing/pages-of.js';
 import {
   TODAY,
   type TestApp,
@@ -22,17 +22,6 @@ const measure = { basis: 'distance', unit: 'km', step: 1 } as const;
 const block = layOut(givenOf(wishes), { asOf: TODAY, shown: measure });
 const handout = handoutOf(block, showBlock(block, measure), TODAY);
 const days = handout.weeks.flatMap((week) => week.days);
-
-/** The text of each page of a PDF. */
-async function pagesOf(bytes: Buffer): Promise<string[]> {
-  const pdf = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
-  const pages: string[] = [];
-  for (let page = 1; page <= pdf.numPages; page++) {
-    const { items } = await (await pdf.getPage(page)).getTextContent();
-    pages.push(items.map((item) => ('str' in item ? item.str : '')).join(' '));
-  }
-  return pages;
-}
 
 describe('handouts', () => {
   let nadir: TestApp;
