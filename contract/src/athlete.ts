@@ -9,6 +9,7 @@ export {
   sentAnswer,
   type SentBody,
   sentBody,
+  type SentDone,
   type SentEntry,
 } from './api/athlete-page.js';
 export { paths } from './api/paths.js';

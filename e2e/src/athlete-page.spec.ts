@@ -106,6 +106,10 @@ test('the page is read without a line, and what is noted there is sent when ther
     await mine.getByRole('button', { name: 'As planned' }).click();
     await expect(mine.getByText(/^Noted on this device:/)).toBeVisible();
   }
+  // A second word on what is still on its way.
+  await mine.getByLabel('A word to').fill('Ice on the quay.');
+  await mine.getByRole('button', { name: 'Send it' }).click();
+  await expect(mine.getByText(/“Ice on the quay\.”/)).toBeVisible();
   await expect(mine.getByText(/saved on this device, will sync/)).toBeVisible();
   await mine.reload();
   await expect(mine.getByText(/saved on this device, will sync/)).toBeVisible();
@@ -116,6 +120,8 @@ test('the page is read without a line, and what is noted there is sent when ther
   await expect
     .poll(async () => (await recorded(page, id)).map(({ date }) => date))
     .toEqual(['2027-02-07', '2027-02-09']);
+  expect((await recorded(page, id))[0]?.words).toBe('Ice on the quay.');
+  await expect(mine.getByRole('region', { name: 'Not taken' })).toBeHidden();
   await phone.close();
 });
 

@@ -189,8 +189,9 @@ describe('an athlete’s page', () => {
     await coachKeeps({
       keep: [{ revision, entry: { ...there, answer: 'Good.', note: 'Tired?' } }],
     });
-    const again = done('2027-02-06', { distance: 11_000 });
-    expect((await send(again)).statusCode).toBe(409);
+    const stale = [{ revision: 1, place: 0, kind: 'run' as const, distance: 10_500 }];
+    const late = await send({ kind: 'done', date: '2027-02-06', entries: stale });
+    expect(late.statusCode).toBe(409);
     const known = (await page()).done.find(({ date }) => date === '2027-02-06')!;
     expect(known).toMatchObject({ answer: 'Good.', mine: true });
     const entries = [
@@ -204,6 +205,14 @@ describe('an athlete’s page', () => {
       (await send({ kind: 'take-back', date: '2027-02-06', entries: [back] })).statusCode,
     ).toBe(200);
     expect((await page()).done.some(({ date }) => date === '2027-02-06')).toBe(false);
+  });
+
+  it('takes a second word on a day that is still on its way', async () => {
+    await send(done('2027-02-03', { distance: 10_000 }));
+    const more = done('2027-02-03', { distance: 10_000, effort: 3, words: 'Calm.' });
+    expect((await send(more)).statusCode).toBe(200);
+    const kept = (await record()).entries.find(({ date }) => date === '2027-02-03');
+    expect(kept).toMatchObject({ effort: 3, words: 'Calm.', revision: 2 });
   });
 
   it('puts effort and words beside what the coach or a watch recorded, and says what stands', async () => {

@@ -25,7 +25,10 @@ export function noteDone({ date, entries }: SentDone, standing: readonly KeptEnt
   return { keep, said: kept };
 }
 
-/** As the athlete notes it; what the coach answered and put beside it stays. */
+/**
+ * As the athlete notes it; what the coach answered and put beside it stays. Without a
+ * revision it is a second word on what is still on its way from the same phone.
+ */
 function written(
   date: string,
   { revision, ...sent }: SentEntry,
@@ -33,7 +36,7 @@ function written(
 ): Noted['keep'][number] {
   const { note, answer, weather, fuel, start } = there ?? {};
   return {
-    revision,
+    revision: revision ?? there?.revision ?? null,
     entry: { ...{ note, answer, weather, fuel, start }, ...sent, date, source: 'athlete' },
   };
 }

@@ -2,15 +2,16 @@ import Button from '@mui/material/Button';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import type { AthletePage, PageBlock, PageDay, SentBody, SentEntry } from '@nadir/contract/athlete';
 import type { CivilDate } from '@nadir/core/base';
-import { doneWords } from '@nadir/core/present/review';
 import { useState } from 'react';
-import { Tick } from '../components/Tick.js';
 import styles from './AthletePage.module.css';
 import type { DayNoted, NotedEntry } from './day-noted.js';
 import { EffortRuler } from './EffortRuler.js';
+import { NotedSoFar } from './NotedSoFar.js';
 import { SomethingElse } from './SomethingElse.js';
+import { SoreAnswer } from './SoreAnswer.js';
 
-const NO_SORE = { where: '', level: 3, stride: false };
+/** What was done, before how hard it was and what is said of it. */
+type Done = Omit<SentEntry, 'effort' | 'words'>;
 
 /** What was done on a day: in one touch as planned, or as it was; how hard, and a word to the coach. */
 export function DayDone({
@@ -29,93 +30,61 @@ export function DayDone({
   coach: AthletePage['coach'];
   onNote: (body: SentBody) => void;
 }) {
-  const [first] = noted.entries;
-  const [effort, setEffort] = useState(first?.effort);
-  const [words, setWords] = useState(first?.words ?? '');
-  const [sore, setSore] = useState({ ...NO_SORE, ...noted.sore });
+  const { entries } = noted;
+  const [first] = entries;
+  // What is typed stands until it is sent, whatever comes from the coach meanwhile.
+  const [typedEffort, setEffort] = useState<number>();
+  const [typedWords, setWords] = useState<string>();
   const [isOpen, setOpen] = useState<'else' | 'sore'>();
+  const effort = typedEffort ?? first?.effort;
+  const words = typedWords ?? first?.words ?? '';
   const called = coach.split(' ')[0] ?? coach;
 
   /** The first thing done carries how hard it was, and the words. */
-  function send(entries: readonly Omit<SentEntry, 'effort' | 'words'>[]) {
-    const [main, ...others] = entries;
+  function send(done: readonly Done[]) {
+    const [main, ...others] = done;
     const said = {
       ...(effort !== undefined && main?.kind !== 'missed' && { effort }),
       ...(words.trim() !== '' && { words }),
     };
-    onNote({
-      kind: 'done',
-      date,
-      entries: main ? [{ ...main, ...said }, ...others] : [],
-      ...(sore.where.trim() !== '' && {
-        sore: { where: sore.where, level: sore.level, ...(sore.stride && { stride: true }) },
-      }),
-    });
+    if (!main) return;
+    onNote({ kind: 'done', date, entries: [{ ...main, ...said }, ...others] });
+    setEffort(undefined);
+    setWords(undefined);
     setOpen(undefined);
   }
-  const revisionOf = (place: number) =>
-    noted.entries.find((entry) => entry.place === place && entry.mine)?.revision ?? null;
-  const asPlanned = () =>
-    send(
-      (day?.planned ?? []).map((planned, place) => ({
-        ...planned,
-        place,
-        revision: revisionOf(place),
-      })),
-    );
-  const again = () => send(noted.entries.map(withoutSaid));
-  const mine = noted.entries.filter(({ mine: isMine, revision }) => isMine && revision !== null);
-  const isChanged =
-    effort !== first?.effort ||
-    words !== (first?.words ?? '') ||
-    sore.where !== (noted.sore?.where ?? '');
-  const hasPlan = (day?.planned.length ?? 0) > 0;
+  const planned = day?.planned ?? [];
+  const mine = entries.filter(({ mine: isMine, revision }) => isMine && revision !== null);
+  const isChanged = typedEffort !== undefined || typedWords !== undefined;
+  const toggle = (part: 'else' | 'sore') => setOpen(isOpen === part ? undefined : part);
   return (
     <>
-      {noted.entries.length > 0 && (
-        <div className={styles.noted} role="status">
-          <p>
-            <b>{noted.waits ? 'Noted on this device: ' : 'Noted: '}</b>
-            {doneWords(
-              { entries: noted.entries.map((entry) => ({ ...entry, date })) },
-              measure,
-            ).join('; ')}
-          </p>
-          {noted.entries.map(
-            ({ place, answer }) =>
-              answer !== undefined && (
-                <p key={place} className={styles.said}>
-                  {answer} <span className="muted">{called}</span>
-                </p>
-              ),
-          )}
-        </div>
-      )}
+      <NotedSoFar date={date} noted={noted} measure={measure} called={called} />
       <div className={styles.acts}>
-        {noted.entries.length === 0 && hasPlan && (
-          <Button variant="contained" onClick={asPlanned}>
+        {entries.length === 0 && planned.length > 0 && (
+          <Button
+            variant="contained"
+            onClick={() => send(planned.map((each, place) => ({ ...each, place, revision: null })))}
+          >
             As planned
           </Button>
         )}
-        {noted.entries.length > 0 && isChanged && (
-          <Button variant="contained" onClick={again}>
+        {entries.length > 0 && isChanged && (
+          <Button variant="contained" onClick={() => send(entries.map(withoutSaid))}>
             Send it
           </Button>
         )}
-        <Button
-          variant="outlined"
-          aria-expanded={isOpen === 'else'}
-          onClick={() => setOpen(isOpen === 'else' ? undefined : 'else')}
-        >
-          {noted.entries.length > 0 ? 'Change it' : hasPlan ? 'Something else' : 'Note what I did'}
+        <Button variant="outlined" aria-expanded={isOpen === 'else'} onClick={() => toggle('else')}>
+          {elseWords(entries.length > 0, planned.length > 0)}
         </Button>
       </div>
       {isOpen === 'else' && (
         <SomethingElse
-          key={noted.entries.length}
           before={first}
           measure={measure}
-          onSend={(entry) => send([{ ...entry, place: 0, revision: revisionOf(0) }])}
+          onSend={(done) =>
+            send([{ ...done, place: 0, revision: first?.mine ? first.revision : null }])
+          }
         />
       )}
       {mine.length > 0 && isOpen === 'else' && (
@@ -123,8 +92,6 @@ export function DayDone({
           <Button
             onClick={() => {
               setOpen(undefined);
-              setEffort(undefined);
-              setWords('');
               onNote({ kind: 'take-back', date, entries: mine.map(placeOf) });
             }}
           >
@@ -151,78 +118,53 @@ export function DayDone({
         />
       </label>
       <div className={styles.beside}>
-        <Button
-          variant="outlined"
-          aria-expanded={isOpen === 'sore'}
-          onClick={() => setOpen(isOpen === 'sore' ? undefined : 'sore')}
-        >
+        <Button variant="outlined" aria-expanded={isOpen === 'sore'} onClick={() => toggle('sore')}>
           {noted.sore ? `Sore: ${noted.sore.where}, ${noted.sore.level} of 10` : 'Something hurts'}
         </Button>
       </div>
       {isOpen === 'sore' && (
-        <>
-          <label className={styles.field}>
-            Where
-            <OutlinedInput
-              placeholder="left calf"
-              value={sore.where}
-              slotProps={{ input: { maxLength: 80 } }}
-              onChange={({ target }) => setSore({ ...sore, where: target.value })}
-            />
-          </label>
-          <label className={styles.field}>
-            How much, 1 to 10
-            <OutlinedInput
-              type="number"
-              value={sore.level}
-              slotProps={{ input: { min: 1, max: 10, inputMode: 'numeric' } }}
-              onChange={({ target }) =>
-                setSore({
-                  ...sore,
-                  level: Math.min(10, Math.max(1, Math.round(Number(target.value)))),
-                })
-              }
-            />
-          </label>
-          <Tick
-            label="It changes my stride"
-            checked={sore.stride}
-            onAnswer={(stride) => setSore({ ...sore, stride })}
-          />
-          {sore.stride && (
-            <p className={styles.wrong}>
-              Stop running until it is gone. Tell {called}, and see a doctor or physiotherapist if
-              it stays.
-            </p>
-          )}
-          <div className={styles['small-acts']}>
-            <Button
-              variant="contained"
-              disabled={sore.where.trim() === ''}
-              onClick={() =>
-                send(noted.entries.filter(({ mine: isMine }) => isMine).map(withoutSaid))
-              }
-            >
-              Tell {called}
-            </Button>
-          </div>
-        </>
+        <SoreAnswer
+          before={noted.sore && soreOf(noted.sore)}
+          called={called}
+          onTell={(sore) => {
+            onNote({ kind: 'done', date, entries: [], sore });
+            setOpen(undefined);
+          }}
+        />
       )}
     </>
   );
 }
 
+function elseWords(isNoted: boolean, hasPlan: boolean): string {
+  if (isNoted) return 'Change it';
+  return hasPlan ? 'Something else' : 'Note what I did';
+}
+
 function meantWords(day: PageDay | undefined): string {
   if (!day?.meant) return 'slide or touch, 1 to 10';
   const [from, to] = day.meant;
-  return `meant: ${from === to ? from : `${from}–${to}`} of 10`;
+  return `meant: ${from}–${to} of 10`;
 }
 
 function placeOf({ place, revision }: NotedEntry) {
   return { place, revision: revision ?? 1 };
 }
 
+function soreOf({ date: _, ...sore }: NonNullable<DayNoted['sore']>) {
+  return sore;
+}
+
 /** What is sent of an entry again; effort and words are said anew. */
-function withoutSaid({ place, revision, kind, distance, time, reps, reason, mine }: NotedEntry) {
+function withoutSaid({
+  place,
+  revision,
+  kind,
+  distance,
+  time,
+  reps,
+  reason,
+  mine,
+}: NotedEntry): Done {
   return { place, revision: mine ? revision : null, kind, distance, time, reps, reason };
 }

@@ -38,7 +38,6 @@ export function TodayView({
   const said = page.said.findLast(({ date }) => date <= chosen);
   const first = block.weeks[0];
   const bars = { page, waiting, today, chosen, onChoose, measure: block.measure };
-  const stamp = noted.entries.map(({ revision }) => revision).join(' ');
   return (
     <>
       <section className={styles.part} aria-label={chosen === today ? 'Today' : dayWords(chosen)}>
@@ -70,7 +69,7 @@ export function TodayView({
         )}
         {chosen <= today && (
           <DayDone
-            key={`${chosen} ${stamp}`}
+            key={chosen}
             day={day}
             date={chosen}
             noted={noted}

@@ -41,7 +41,7 @@ describe('what is known of a day', () => {
     const body: SentBody = { kind: 'done', date, entries: [run(10_000)], sore };
     const noted = dayNoted(page, [waits(body)], date);
     expect(noted.entries).toMatchObject([
-      { place: 0, distance: 10_000, mine: true },
+      { place: 0, distance: 10_000, mine: true, revision: null },
       { place: 1, kind: 'strength' },
     ]);
     expect(noted).toMatchObject({ waits: true, sore: { date, ...sore } });

@@ -37,7 +37,8 @@ export function dayNoted(
       noted = {
         entries: [
           ...noted.entries.filter(({ place }) => !places.has(place)),
-          ...body.entries.map((entry) => ({ ...entry, mine: true })),
+          // Under which revision it will stand is known once it is sent.
+          ...body.entries.map((entry) => ({ ...entry, revision: null, mine: true })),
         ].sort((one, other) => one.place - other.place),
         sore: body.sore ? { date, ...body.sore } : noted.sore,
         waits: true,
