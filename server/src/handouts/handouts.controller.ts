@@ -1,12 +1,14 @@
 import { type HandoutBody, handoutBody, type HandoutFile, type HandoutList } from '@nadir/contract';
 import { Controller, Get, HttpCode, Inject, Post } from '@nestjs/common';
 import { Parsed } from '../http/body.js';
+import { LongWork } from '../http/deadline.interceptor.js';
 import { Id } from '../http/id.js';
 import { CoachId } from '../sign-in/session.guard.js';
 import { HandoutsService } from './handouts.service.js';
 
 /** What leaves the desk of a block. */
 @Controller('api/blocks/:id/handouts')
+@LongWork()
 export class HandoutsController {
   constructor(@Inject(HandoutsService) private readonly service: HandoutsService) {}
 

@@ -12,7 +12,7 @@ import { TooSlow } from '../database/within.js';
 
 /** Longest that a request works before it is answered, in milliseconds. */
 export const DEADLINE_MS = 8000;
-/** The same of a request that takes a whole squad in. */
+/** The same of a request that makes a file, or takes a whole squad in. */
 const LONG_MS = 120_000;
 const LONG = 'long-work';
 

@@ -117,9 +117,9 @@ export function SettingsPage() {
             )}
           </Field>
         </fieldset>
-        <AllMyData />
         {!demo && <PasswordForm />}
         <SignOut />
+        <AllMyData />
       </main>
     </>
   );
