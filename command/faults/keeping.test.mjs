@@ -221,7 +221,7 @@ describe('a coach’s own data', () => {
   it('is backed up once a day and before a migration, the last seven times', async () => {
     // As the Nadir before left it.
     await ask(own, 'own', "DELETE FROM knex_migrations WHERE name LIKE '013%'");
-    await ask(own, 'own', 'DROP TABLE calendars');
+    await ask(own, 'own', 'DROP TABLE mails, mailings');
     await running.stop();
     const folder = join(own, 'own/backups');
     mkdirSync(folder, { recursive: true });
