@@ -35,7 +35,7 @@ export async function site() {
   await whenStale('site', ['core', 'contract', 'web'], ['web/dist'], async () => {
     say('Building the site …');
     await must('vite build', 'npm', ['run', 'build', '-w', 'web']);
-    precompress(join(root, 'web/dist'));
+    await precompress(join(root, 'web/dist'));
   });
   return join(root, 'web/dist');
 }

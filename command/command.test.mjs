@@ -219,7 +219,7 @@ describe('nadir review', () => {
     expect(Number(against?.replace('−', '-'))).toBe(54 - Number(planned));
     expect(output).toContain('not known');
     expect(output).toContain('2 days missed in a row, up to Tue 9 Feb.');
-    expect(output).toContain('- Go on: nothing is made up.');
+    expect(output).toContain('- Carry on as planned.');
   });
 
   it('prints the same as JSON, and says what is wrong with a diary by its line', async () => {

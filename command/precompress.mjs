@@ -1,6 +1,7 @@
-import { readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { readdir, readFile, stat, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
+import { promisify } from 'node:util';
+import { brotliCompress, constants, gzip } from 'node:zlib';
 
 /** What is worth it: text of more than a packet. */
 const TEXT = /\.(js|css|svg|html|wasm)$/;
@@ -11,22 +12,25 @@ const LEAST_BYTES = 1400;
  * be: a server that compresses while it serves has no time for that.
  *
  * @param {string} folder
- * @returns {number} how many files were compressed
+ * @returns {Promise<number>} how many files were compressed
  */
-export function precompress(folder) {
-  let count = 0;
-  for (const name of readdirSync(folder)) {
-    const path = join(folder, name);
-    if (statSync(path).isDirectory()) {
-      count += precompress(path);
-      continue;
-    }
-    if (!TEXT.test(name) || statSync(path).size < LEAST_BYTES) continue;
-    const content = readFileSync(path);
-    const quality = { [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY };
-    writeFileSync(`${path}.br`, brotliCompressSync(content, { params: quality }));
-    writeFileSync(`${path}.gz`, gzipSync(content, { level: constants.Z_BEST_COMPRESSION }));
-    count += 1;
-  }
-  return count;
+export async function precompress(folder) {
+  const names = await readdir(folder, { recursive: true });
+  // All at once: each is compressed in a thread of its own, as many as there are.
+  const done = await Promise.all(names.map((name) => compressOne(join(folder, name))));
+  return done.filter(Boolean).length;
+}
+
+/** @param {string} path @returns {Promise<boolean>} whether it is worth it */
+async function compressOne(path) {
+  const about = await stat(path);
+  if (!about.isFile() || !TEXT.test(path) || about.size < LEAST_BYTES) return false;
+  const content = await readFile(path);
+  const quality = { [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY };
+  const [small, plain] = await Promise.all([
+    promisify(brotliCompress)(content, { params: quality }),
+    promisify(gzip)(content, { level: constants.Z_BEST_COMPRESSION }),
+  ]);
+  await Promise.all([writeFile(`${path}.br`, small), writeFile(`${path}.gz`, plain)]);
+  return true;
 }

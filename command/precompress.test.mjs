@@ -5,7 +5,7 @@ import { brotliDecompressSync, gunzipSync } from 'node:zlib';
 import { expect, it } from 'vitest';
 import { precompress } from './precompress.mjs';
 
-it('writes what decompresses to the file itself, beside text that is worth it', () => {
+it('writes what decompresses to the file itself, beside text that is worth it', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'nadir-precompress-'));
   try {
     const text = 'export const week = 9;\n'.repeat(200);
@@ -13,7 +13,7 @@ it('writes what decompresses to the file itself, beside text that is worth it', 
     writeFileSync(join(folder, 'assets', 'page.js'), text);
     writeFileSync(join(folder, 'small.css'), 'a{}');
     writeFileSync(join(folder, 'face.woff2'), text);
-    expect(precompress(folder)).toBe(1);
+    expect(await precompress(folder)).toBe(1);
     const page = join(folder, 'assets', 'page.js');
     expect(brotliDecompressSync(readFileSync(`${page}.br`)).toString()).toBe(text);
     expect(gunzipSync(readFileSync(`${page}.gz`)).toString()).toBe(text);

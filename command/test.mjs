@@ -21,6 +21,9 @@ const TEST_DAY = '2027-02-10';
 /** The code for the first coach that the browser types. */
 const TEST_CODE = 'gulls-tides';
 
+/** @type {Tally} */
+const NOTHING = { passed: 0, failed: 0 };
+
 const PARTS = {
   checks: staticChecks,
   unit: unitTests,
@@ -46,32 +49,34 @@ export async function test([part, ...files]) {
   }
   await packages();
   await mkdir(join(kept, 'reports'), { recursive: true });
-  const tally = { passed: 0, failed: 0 };
-  const add = (/** @type {Tally} */ { passed, failed }) => {
-    tally.passed += passed;
-    tally.failed += failed;
-  };
+  let tally = NOTHING;
   const later = [];
   for (const [name, work] of chosen) {
     say(`\n— ${name}`);
     const done = await work(files);
-    add(done);
+    tally = both(tally, done);
     if (done.later) later.push(done.later);
   }
-  for (const done of await Promise.all(later)) add(done);
+  for (const done of await Promise.all(later)) tally = both(tally, done);
   say(`\n${tally.passed} passed, ${tally.failed} failed`);
   return tally.failed === 0 && tally.passed > 0 ? 0 : 1;
 }
 
+/** The types, which compile all there is on the way: what runs compiled waits for them. */
+let types = Promise.resolve(NOTHING);
+
 /**
  * Types, then lint, format, import boundaries and unused code: each passes or
- * fails whole. All but the types take one core for minutes, beside the tests.
+ * fails whole. They take one core for minutes, beside the tests.
  *
  * @returns {Promise<Tally>}
  */
 async function staticChecks() {
-  const types = await scripts(['types']);
-  return { ...types, later: scripts(['lint', 'format:check', 'boundaries', 'unused']) };
+  types = scripts(['types']);
+  const later = types.then(async (typed) =>
+    both(typed, await scripts(['lint', 'format:check', 'boundaries', 'unused'])),
+  );
+  return { ...NOTHING, later };
 }
 
 /** @param {string[]} names of scripts in package.json @returns {Promise<Tally>} */
@@ -86,10 +91,12 @@ async function scripts(names) {
   return tally;
 }
 
-/** Core, contract, site and command; the command runs what is compiled. @param {string[]} files */
+/** Core, contract and site from their sources; the command runs what is compiled. @param {string[]} files */
 async function unitTests(files) {
+  const sources = await vitest('unit', ['core', 'contract', 'web'], files);
+  await types;
   await compiled();
-  return vitest('unit', ['core', 'contract', 'web', 'command'], files);
+  return both(sources, await vitest('command', ['command'], files));
 }
 
 /** @param {string[]} files */
@@ -165,8 +172,10 @@ async function vitest(name, projects, files, settings = {}) {
   const report = join(kept, 'reports', `${name}.json`);
   await rm(report, { force: true });
   const chosen = projects.flatMap((project) => ['--project', project]);
+  // A word may name files of another project; that it names none at all is told by the tally.
+  const some = files.length > 0 ? ['--passWithNoTests'] : [];
   const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${report}`];
-  const { code } = await run('npx', ['vitest', 'run', ...files, ...chosen, ...reporters], {
+  const { code } = await run('npx', ['vitest', 'run', ...files, ...some, ...chosen, ...reporters], {
     env: { ...process.env, ...settings },
     show: true,
   });
@@ -195,6 +204,11 @@ async function playwright(files, settings) {
  */
 function whole(code, passed, failed) {
   return { passed, failed: code !== 0 && failed === 0 ? 1 : failed };
+}
+
+/** @param {Tally} one @param {Tally} other @returns {Tally} */
+function both(one, other) {
+  return { passed: one.passed + other.passed, failed: one.failed + other.failed };
 }
 
 /** @param {string} report */

@@ -12,6 +12,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    contextOptions: { reducedMotion: 'reduce' },
     // Shorter than a test: what cannot be found is said, not waited for.
     actionTimeout: 30_000,
     // A trace of every step costs more than the step; asked for when one is needed.

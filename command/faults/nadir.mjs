@@ -89,9 +89,13 @@ export async function send(address, method, path, { body, cookie = '' } = {}) {
   }
 }
 
+/** A server that is killed again and again on a busy machine answers only now and then. */
+const PATIENCE_MS = 5 * 60_000;
+
 /** The same request again until something answers that is no 5xx. @param {Parameters<typeof send>} asked */
 export async function sendUntilAnswered(...asked) {
-  for (let turn = 0; turn < 600; turn++) {
+  const end = Date.now() + PATIENCE_MS;
+  while (Date.now() < end) {
     const answer = await send(...asked);
     if (answer && answer.status < 500) return answer;
     await pause(100);

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { sum, weekdayOf } from './base/index.js';
+import type { BlockSpec } from './spec/index.js';
 import type { Day } from './layout/index.js';
 import { defaultBlocks } from './testing/default-blocks.js';
 import { layOut } from './lay-out.js';
 
 const laid = defaultBlocks.map(([called, spec]) => ({ called, block: layOut(spec) }));
+const SUNDAY = '2027-05-09';
 /** Rounding to whole steps, m or s. */
 const NOISE = 0.5;
 
@@ -30,6 +32,14 @@ describe.each(laid)('$called, with nothing else asked', ({ block }) => {
       const others = days.filter(({ role }) => role !== 'long' && role !== 'test');
       const longest = Math.max(0, ...others.flatMap((day) => runsOf(day, basis)));
       expect(longest, `week ${number}`).toBeLessThanOrEqual(0.85 * longRun + NOISE);
+    }
+  });
+
+  it('has days to go out for: none longer than the long run, none a scrap of the others', () => {
+    for (const { days, longRun, number } of full) {
+      const run = days.map((day) => day[basis]).filter((amount) => amount > 0);
+      expect(Math.max(...run), `week ${number}`).toBeLessThanOrEqual(longRun + NOISE);
+      expect(Math.min(...run), `week ${number}`).toBeGreaterThan((0.3 * sum(run)) / run.length);
     }
   });
 
@@ -86,6 +96,51 @@ describe.each(laid)('$called, with nothing else asked', ({ block }) => {
 
 it('most of them have nothing to be said of at all', () => {
   const silent = laid.filter(({ block }) => block.findings.length === 0);
-  expect(laid).toHaveLength(47);
-  expect(silent.length).toBeGreaterThanOrEqual(44);
+  expect(laid).toHaveLength(55);
+  expect(silent.length).toBeGreaterThanOrEqual(43);
+});
+
+describe('what nobody asked for', () => {
+  const race = { name: 'Gullstone 10', date: SUNDAY, distance: 10_000 };
+  const weekly = (metres: number) => ({ recentWeeks: [metres, metres, metres, metres] });
+  const onThreeDays: BlockSpec = {
+    athlete: weekly(45_000),
+    race: { name: 'Breakwater 800', date: SUNDAY, distance: 800 },
+    weeks: 14,
+    week: { runDays: 3 },
+  };
+  const codes = (spec: BlockSpec) => layOut(spec).findings.map(({ check }) => check);
+
+  it('is a peak that the runs hold; one that was asked for stays, and is said', () => {
+    const { spec, weeks } = layOut(onThreeDays);
+    const heaviest = Math.max(...weeks.map(({ volume }) => volume));
+    expect(heaviest).toBeGreaterThan(45_000);
+    expect(spec.volume.peak).toBe(heaviest);
+    expect(codes(onThreeDays)).not.toContain('not-feasible');
+    const asked = { ...onThreeDays, volume: { peak: 60_000 } };
+    expect(layOut(asked).spec.volume.peak).toBe(60_000);
+    expect(codes(asked)).toContain('not-feasible');
+  });
+
+  it('keeps under 18 to the cap, whatever was run before', () => {
+    const young = { athlete: { ...weekly(70_000), birthYear: 2011 }, race, weeks: 12 };
+    const { spec, weeks } = layOut(young);
+    expect(spec.volume).toMatchObject({ start: 60_000, peak: 60_000 });
+    expect(Math.max(...weeks.map(({ volume }) => volume))).toBe(60_000);
+    expect(codes(young)).not.toContain('too-long-at-peak');
+  });
+
+  it.each([
+    // A sixth of 20 km are 3.3, a tenth 2; of 40 km 6.7, and the rule's own 3 km around it.
+    [20_000, 3000, 7000],
+    [40_000, 5000, 11_000],
+  ])(
+    'is a test that weeks of %d m bear: %d m, %d with what is run around it',
+    (week, test, all) => {
+      const { spec, weeks } = layOut({ athlete: weekly(week), race, weeks: 10 });
+      expect(spec.events).toMatchObject([{ kind: 'test', distance: test }]);
+      const days = weeks.flatMap(({ days: each }) => each);
+      expect(days.find(({ role }) => role === 'test')?.distance).toBe(all);
+    },
+  );
 });

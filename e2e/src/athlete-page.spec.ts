@@ -69,8 +69,8 @@ test('an athlete notes a day in one touch, says a word, and reads the answer', a
   await page.getByRole('link', { name: 'Diary' }).click();
   const from = page.getByRole('region', { name: 'From Thea' });
   await expect(from).toContainText('Tue 9 Feb: “Legs like new.”');
-  await from.getByLabel('Your answer').fill('Keep them so.');
-  await from.getByLabel('Your answer').press('Enter');
+  await from.getByLabel('Your reply').fill('Keep them so.');
+  await from.getByLabel('Your reply').press('Enter');
   await expect
     .poll(() => recorded(page, id))
     .toEqual([
@@ -95,7 +95,7 @@ test('the page is read without a line, and what is noted there is sent when ther
   const mine = await onThePhone(phone, link);
   await phone.setOffline(true);
   await mine.reload();
-  await expect(mine.getByText(/^Offline\. Read/)).toBeVisible();
+  await expect(mine.getByText(/^Offline\. Updated/)).toBeVisible();
   await expect(mine.getByRole('region', { name: 'This week' })).toBeVisible();
   for (const day of ['Tue 9 Feb', 'Sun 7 Feb']) {
     if (day.startsWith('Sun')) {
@@ -121,7 +121,7 @@ test('the page is read without a line, and what is noted there is sent when ther
     .poll(async () => (await recorded(page, id)).map(({ date }) => date))
     .toEqual(['2027-02-07', '2027-02-09']);
   expect((await recorded(page, id))[0]?.words).toBe('Ice on the quay.');
-  await expect(mine.getByRole('region', { name: 'Not taken' })).toBeHidden();
+  await expect(mine.getByRole('region', { name: 'Not accepted' })).toBeHidden();
   await phone.close();
 });
 
@@ -136,7 +136,7 @@ test('a day that is asked to be moved is drawn for the coach, moved, and said on
   await mine.getByRole('button', { name: 'Ask to move this day' }).click();
   const ask = mine.getByRole('form', { name: 'Ask to move this day' });
   await ask.getByRole('button', { name: 'Thu 11 Feb' }).click();
-  await ask.getByLabel('Why, if you like').fill('Choir.');
+  await ask.getByLabel('Reason (optional)').fill('Choir.');
   await ask.getByRole('button', { name: /^Ask / }).click();
   await expect(mine.getByText(/has not answered yet/)).toBeVisible();
 
@@ -144,9 +144,9 @@ test('a day that is asked to be moved is drawn for the coach, moved, and said on
   const row = page.getByRole('row', { name: /Brannock Ives/ });
   await row.getByRole('link', { name: 'Asks to move a day' }).click();
   const from = page.getByRole('region', { name: 'From Brannock' });
-  await expect(from).toContainText('Asks to run Fri 12 Feb on Thu 11 Feb');
+  await expect(from).toContainText('Asks to move Fri 12 Feb to Thu 11 Feb');
   await expect(from).toContainText('“Choir.”');
-  await from.getByLabel('A word with the answer').fill('Sing well.');
+  await from.getByLabel('Reply (optional)').fill('Sing well.');
   await from.getByRole('button', { name: 'Apply' }).click();
   await expect(from).toBeHidden();
   await expectSaved(page);

@@ -1,13 +1,13 @@
 import { expect, test } from '@playwright/test';
 import {
-  openByKey,
   addressOf,
   cell,
+  enterBlock,
   enterDemo,
   expectSaved,
   keepNewBlock,
   openAnswer,
-  openBlock,
+  openByKey,
   pin,
   signIn,
 } from './desk.js';
@@ -17,8 +17,7 @@ test.beforeEach(({ page }) => signIn(page));
 test('reads the demo block: the ledger adds up to the total, the days to their week', async ({
   page,
 }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Idris Vale');
+  await enterBlock(page, 'Idris Vale');
   await expect(page.getByText('9 weeks 4 days')).toBeVisible();
   const volumes = await page.locator('[role=gridcell][data-row=volume]').allInnerTexts();
   const total = volumes.reduce((sum, text) => sum + Number(text), 0);
@@ -154,8 +153,7 @@ test('keeps edits while the server is away, even over a reload, and sends them w
 });
 
 test('lights the weeks of a check in focus', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Wren Castellan');
+  await enterBlock(page, 'Wren Castellan');
   await page.getByRole('button', { name: /^Already run/ }).click();
   await page
     .getByRole('button', { name: /Growth over the cap/ })
@@ -176,8 +174,7 @@ test('signs out of the demo and in again', async ({ page }) => {
 });
 
 test('shows its keys on a question mark', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Idris Vale');
+  await enterBlock(page, 'Idris Vale');
   const keys = page.getByRole('dialog', { name: 'Keys' });
   await openByKey(page, '?', keys);
   await expect(keys.getByText('Ctrl+Shift+Z')).toBeVisible();

@@ -1,3 +1,4 @@
+import type { Squad } from '@nadir/contract';
 import { type Locator, type Page, expect } from '@playwright/test';
 
 /** The address of the demo, or of the server with its own data. */
@@ -7,11 +8,21 @@ export function addressOf(kind: 'demo' | 'own'): string {
   return address;
 }
 
-/** Comes to the demo, whose door stands open, and goes to the squad. */
+/** Comes to the squad of the demo, signed in; the door itself has a test of its own. */
 export async function enterDemo(page: Page): Promise<void> {
-  await page.goto(addressOf('demo'));
-  await page.getByRole('link', { name: 'Squad' }).click();
+  await signIn(page);
+  await page.goto(`${addressOf('demo')}/`);
   await expect(page.getByRole('link', { name: 'Idris Vale', exact: true })).toBeVisible();
+}
+
+/** Comes to an athlete's block in the demo, signed in: nothing else is loaded on the way. */
+export async function enterBlock(page: Page, athlete: string): Promise<void> {
+  await signIn(page);
+  const answer = await page.request.get(`${addressOf('demo')}/api/squad`);
+  const { athletes } = (await answer.json()) as Squad;
+  const id = athletes.find(({ facts }) => facts.name === athlete)?.block?.id;
+  await page.goto(`${addressOf('demo')}/blocks/${id}`);
+  await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
 }
 
 /** Opens an athlete's block from the squad. */

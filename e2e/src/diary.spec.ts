@@ -56,7 +56,7 @@ test('a week is recorded as planned in one act, and a day typed otherwise; it ad
   const run = await cellOf(page, 'Run', 4).innerText();
   await page.reload();
   await expect(cellOf(page, 'Run', 4)).toHaveText(run);
-  await expect(page.getByRole('textbox', { name: /^To A/ })).toHaveValue(/Fri \(work\) is gone/);
+  await expect(page.getByRole('textbox', { name: /^To A/ })).toHaveValue(/Fri missed \(work\)/);
 });
 
 test('what cannot have been run is refused, and an act is undone', async ({ page }) => {
@@ -181,7 +181,7 @@ test('a table is pasted, its columns recognised; what cannot be read is said by 
   await page.getByRole('button', { name: 'Take 2 runs' }).click();
   await expect(done(page, 'Mon 1 Feb')).toContainText('8.5 km');
   await said(page, 'Added 2 runs to the diary.').getByRole('button', { name: 'Undo' }).click();
-  await expect(done(page, 'Mon 1 Feb')).toContainText('Write what was run');
+  await expect(done(page, 'Mon 1 Feb')).toContainText('Record what was run');
 });
 
 test('three tracks are dropped, one of them twice and one damaged; the good ones are taken once', async ({
@@ -221,7 +221,7 @@ test('the simulated watch is connected, synchronised and disconnected', async ({
   await take.click();
   await expect(done(page, 'Tue 2 Feb')).toContainText('/km');
   // Thursdays are missed: nothing is recorded of one.
-  await expect(done(page, 'Thu 4 Feb')).toContainText('Write what was run');
+  await expect(done(page, 'Thu 4 Feb')).toContainText('Record what was run');
   await bringIn(page);
   await page.getByRole('button', { name: 'Disconnect' }).click();
   await expect(page.getByRole('button', { name: 'Synchronise' })).toBeHidden();
@@ -257,9 +257,9 @@ test('days that will not do: the week is arranged around them, the nearest way f
   page,
 }) => {
   await openDiary(page, 'Away on Friday', 5);
-  await page.getByRole('button', { name: 'Days of this week that will not do' }).click();
+  await page.getByRole('button', { name: 'Days off needed this week' }).click();
   await page
-    .getByRole('group', { name: 'Days that will not do' })
+    .getByRole('group', { name: 'Days off needed' })
     .getByRole('button', { name: 'Fri' })
     .click();
   const ways = page.getByRole('region', { name: 'What to do' }).getByRole('article');

@@ -2,10 +2,10 @@ import { type Page, expect, test } from '@playwright/test';
 import {
   addressOf,
   cell,
+  enterBlock,
   enterDemo,
   expectSaved,
   keepNewBlock,
-  openBlock,
   pin,
   signIn,
 } from './desk.js';
@@ -22,8 +22,7 @@ async function volumes(page: Page, weeks: number): Promise<(string | null)[]> {
 test('an edit leaves the weeks that are over as they were, after a reload too', async ({
   page,
 }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Teodor Hask');
+  await enterBlock(page, 'Teodor Hask');
   const over = await volumes(page, 7);
   await pin(page, 'volume', 10, '41');
   await expect(cell(page, 'volume', 10)).toContainText('41');
@@ -35,8 +34,7 @@ test('an edit leaves the weeks that are over as they were, after a reload too', 
 });
 
 test('a week that is over takes no pin, and says what can be done', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Kit Sorrel');
+  await enterBlock(page, 'Kit Sorrel');
   await cell(page, 'volume', 2).click();
   await page.keyboard.type('12');
   await page.keyboard.press('Enter');
@@ -48,15 +46,14 @@ test('a week that is over takes no pin, and says what can be done', async ({ pag
 test('days that are over are opened for a change when asked, and closed as they then stand', async ({
   page,
 }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Ottoline Brack');
+  await enterBlock(page, 'Ottoline Brack');
   const block = new URL(page.url()).pathname;
   const volume = cell(page, 'volume', 3);
   const before = await volume.textContent();
   await page.goto(`${addressOf('demo')}${block}/week/3`);
   const notice = page.getByRole('status').filter({ hasText: 'kept as handed out' });
   await notice.getByRole('button', { name: 'Change the past' }).click();
-  const open = page.getByRole('status').filter({ hasText: 'open to change' });
+  const open = page.getByRole('status').filter({ hasText: 'open for changes' });
   await expect(open).toBeVisible();
   await page.goto(`${addressOf('demo')}${block}`);
   await pin(page, 'volume', 3, '77');
@@ -104,8 +101,7 @@ test('a view that cannot be loaded stays in frame and theme, and leads on', asyn
 
 test('a week prints its days side by side, black on white from the dark too', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' });
-  await enterDemo(page);
-  await openBlock(page, 'Idris Vale');
+  await enterBlock(page, 'Idris Vale');
   await page.getByRole('link', { name: 'Week', exact: true }).click();
   await expect(page.getByRole('article').first()).toBeVisible();
   await page.emulateMedia({ media: 'print', colorScheme: 'dark' });

@@ -1,8 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { addressOf, cell, enterDemo, expectSaved, openAnswer } from './desk.js';
+import { addressOf, cell, enterDemo, expectSaved, openAnswer, signIn } from './desk.js';
 
 test('from nothing to a kept block with the keyboard only', async ({ page }) => {
-  await enterDemo(page);
+  await signIn(page);
   await page.goto(`${addressOf('demo')}/blocks/new`);
   await page.getByLabel('Name').focus();
   await page.keyboard.type('Neve Orrin');
@@ -43,7 +43,7 @@ test('adds an athlete, and lays out their block from the squad', async ({ page }
 });
 
 test('says what stands in the way, and goes on drawing what can be drawn', async ({ page }) => {
-  await enterDemo(page);
+  await signIn(page);
   await page.goto(`${addressOf('demo')}/blocks/new`);
   await page.getByRole('textbox', { name: 'Race day' }).fill('2027-02-09');
   await expect(page.getByText('That day has passed. Choose a race to come.').first()).toBeVisible();

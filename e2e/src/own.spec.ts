@@ -65,7 +65,7 @@ test('the first coach: signs up, signs out, signs in, sets the desk', async ({ p
   await page.getByRole('button', { name: 'Download all my data' }).click();
   const archive = await (await downloading).path();
   await page.getByLabel('Choose a file').setInputFiles(archive);
-  await expect(page.getByText('1 athlete, 1 block and 0 runs came in.')).toBeVisible();
+  await expect(page.getByText('Added 1 athlete, 1 block and 0 runs.')).toBeVisible();
   await page.getByRole('link', { name: 'Squad' }).click();
   await expect(page.getByRole('link', { name: 'Orla Penrose', exact: true })).toHaveCount(2);
 });

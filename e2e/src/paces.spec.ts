@@ -1,10 +1,10 @@
 import { type Locator, type Page, expect, test } from '@playwright/test';
 import {
   addressOf,
+  enterBlock,
   enterDemo,
   expectSaved,
   keepNewBlock,
-  openBlock,
   openByKey,
   signIn,
 } from './desk.js';
@@ -25,7 +25,7 @@ test('adds a result and sees the paces move; a bad time is said and nothing is l
 }) => {
   await keepNewBlock(page, 'A first result');
   await openPaces(page);
-  await expect(page.getByText('Neither a result nor a goal yet')).toBeVisible();
+  await expect(page.getByText('No result and no goal yet')).toBeVisible();
   await expect(paceRow(page, '10 km')).toContainText('–');
   await page.getByRole('button', { name: 'Enter a result' }).click();
   await page.getByLabel('Metres').fill('10000');
@@ -85,8 +85,7 @@ test('tests, re-paces from a day on, and takes it back by undo', async ({ page }
 });
 
 test('prints the card of an athlete and of the group, each on one page', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Idris Vale');
+  await enterBlock(page, 'Idris Vale');
   await openPaces(page);
   await page.getByRole('button', { name: 'Cards & tables' }).click();
   await page.getByRole('menuitem', { name: 'Pace card', exact: true }).click();

@@ -1,5 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
-import { addressOf, cell, enterDemo, expectSaved, keepNewBlock, paste, signIn } from './desk.js';
+import { addressOf, cell, expectSaved, keepNewBlock, paste, signIn } from './desk.js';
 
 const cellOf = (page: Page, week: number, column: number) =>
   page.locator(`[data-week="${week}"] [data-column="${column}"]`);
@@ -180,7 +180,7 @@ test('fixes a weekday through the block, and lets weeks be the sum of their days
 });
 
 test('fits eighteen weeks without scrolling sideways', async ({ page }) => {
-  await enterDemo(page);
+  await signIn(page);
   await page.goto(addressOf('demo'));
   await page.getByRole('link', { name: 'Idris Vale', exact: true }).click();
   await page.getByRole('link', { name: 'Sheet', exact: true }).first().click();

@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
-import { addressOf, enterDemo, openBlock, openByKey } from './desk.js';
+import { addressOf, enterBlock, enterDemo, openBlock, openByKey, signIn } from './desk.js';
 
 // They only look, and a scan takes long: both workers share them.
 test.describe.configure({ mode: 'parallel' });
@@ -99,21 +99,19 @@ test('an athlete’s record is accessible', async ({ page }) => {
 });
 
 test('a block is accessible', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Idris Vale');
+  await enterBlock(page, 'Idris Vale');
   await expectAccessible(page);
 });
 
 test('a new block is accessible', async ({ page }) => {
-  await enterDemo(page);
+  await signIn(page);
   await page.goto(`${addressOf('demo')}/blocks/new`);
   await expect(page.getByRole('group', { name: /^Section/ })).toBeVisible();
   await expectAccessible(page);
 });
 
 test('the wishes of a block are accessible', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Posy Arkwright');
+  await enterBlock(page, 'Posy Arkwright');
   await page.getByRole('link', { name: 'Edit plan' }).click();
   await expect(page.getByRole('button', { name: 'Keep this plan' })).toBeVisible();
   await expectAccessible(page);
@@ -128,7 +126,7 @@ for (const [name, path, heading] of [
   ['the sessions are', '/shorthand', 'Sessions'],
 ] as const) {
   test(`${name} accessible`, async ({ page }) => {
-    await enterDemo(page);
+    await signIn(page);
     await page.goto(`${addressOf('demo')}${path}`);
     await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
     await expect(page.getByRole('table').first()).toBeVisible();
@@ -137,8 +135,7 @@ for (const [name, path, heading] of [
 }
 
 test('the sheet is accessible, also while a cell is written', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Idris Vale');
+  await enterBlock(page, 'Idris Vale');
   await page.getByRole('link', { name: 'Sheet', exact: true }).first().click();
   await expect(page.getByRole('grid', { name: /^Sheet/ })).toBeVisible();
   await expectAccessible(page);
@@ -149,7 +146,7 @@ test('the sheet is accessible, also while a cell is written', async ({ page }) =
 });
 
 test('the import of a plan is accessible', async ({ page }) => {
-  await enterDemo(page);
+  await signIn(page);
   await page.goto(`${addressOf('demo')}/import`);
   await page.getByLabel('The plan as a table').fill('Mon\tTue\n8\t6 x 400 @ mile, 60 s');
   await expect(page.getByLabel('Column 1 holds')).toBeVisible();
@@ -158,8 +155,7 @@ test('the import of a plan is accessible', async ({ page }) => {
 });
 
 test('the hard days are accessible', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Idris Vale');
+  await enterBlock(page, 'Idris Vale');
   await page.getByRole('link', { name: 'Hard days' }).first().click();
   await expect(page.getByRole('heading', { name: 'Rotation', level: 2 })).toBeVisible();
   await expectAccessible(page);
@@ -168,8 +164,7 @@ test('the hard days are accessible', async ({ page }) => {
 });
 
 test('a week of days is accessible', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Idris Vale');
+  await enterBlock(page, 'Idris Vale');
   await page.getByRole('link', { name: 'Week', exact: true }).first().click();
   await expect(page.getByRole('article').first()).toBeVisible();
   await page
@@ -180,8 +175,7 @@ test('a week of days is accessible', async ({ page }) => {
 });
 
 test('a diary is accessible, also while a day is written and told of', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Wren Castellan');
+  await enterBlock(page, 'Wren Castellan');
   await page.goto(`${page.url()}/diary/7`);
   await page.getByRole('button', { name: 'Tue 2 Feb', exact: true }).click();
   await page.getByRole('button', { name: /^Done on Wed 3 Feb/ }).click();
@@ -199,8 +193,7 @@ test('last week of the squad is accessible, and leads to a diary', async ({ page
 });
 
 test('bringing in runs is accessible', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Wren Castellan');
+  await enterBlock(page, 'Wren Castellan');
   await page.getByRole('link', { name: 'Diary' }).click();
   await page.getByRole('link', { name: 'Bring in runs' }).click();
   await page
@@ -211,16 +204,14 @@ test('bringing in runs is accessible', async ({ page }) => {
 });
 
 test('handouts are accessible', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Posy Arkwright');
+  await enterBlock(page, 'Posy Arkwright');
   await page.getByRole('link', { name: 'Handouts' }).click();
   await expect(page.getByRole('button', { name: 'Copy this week' })).toBeVisible();
   await expectAccessible(page);
 });
 
 test('the history and the tabs beside the drawing are accessible', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Idris Vale');
+  await enterBlock(page, 'Idris Vale');
   await page.getByRole('tab', { name: 'Races & days away' }).click();
   await page.getByRole('button', { name: 'Add a race or days away' }).click();
   await expectAccessible(page, 'aside');
@@ -232,8 +223,7 @@ test('the history and the tabs beside the drawing are accessible', async ({ page
 });
 
 test('the paces and the splits are accessible', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Idris Vale');
+  await enterBlock(page, 'Idris Vale');
   await page.getByRole('link', { name: 'Paces', exact: true }).first().click();
   await page.getByRole('button', { name: 'Enter a result' }).click();
   await expectAccessible(page);
@@ -247,15 +237,14 @@ test('the paces and the splits are accessible', async ({ page }) => {
 });
 
 test('settings are accessible', async ({ page }) => {
-  await enterDemo(page);
+  await signIn(page);
   await page.goto(`${addressOf('demo')}/settings`);
   await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible();
   await expectAccessible(page);
 });
 
 test('a whole block stands on the page without scrolling, at 1280 × 800', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Idris Vale');
+  await enterBlock(page, 'Idris Vale');
   const main = page.locator('main');
   const overflow = await main.evaluate((element) => [
     element.scrollHeight - element.clientHeight,
@@ -267,8 +256,7 @@ test('a whole block stands on the page without scrolling, at 1280 × 800', async
 test('figures stand under their own week: ledger and drawing share their columns', async ({
   page,
 }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Ottoline Brack');
+  await enterBlock(page, 'Ottoline Brack');
   for (const week of [1, 8, 16]) {
     const figure = await page.locator(`[data-row=volume][data-week="${week}"]`).boundingBox();
     const bar = await page.getByRole('img', { name: new RegExp(`^Week ${week}:`) }).boundingBox();
@@ -280,7 +268,7 @@ test('figures stand under their own week: ledger and drawing share their columns
 test('an address that leads nowhere says so, and a foreign block is not found', async ({
   page,
 }) => {
-  await enterDemo(page);
+  await signIn(page);
   await page.goto(`${addressOf('demo')}/nowhere`);
   await expect(page.getByText('There is nothing here')).toBeVisible();
   await page.goto(`${addressOf('demo')}/blocks/7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11`);
@@ -288,8 +276,7 @@ test('an address that leads nowhere says so, and a foreign block is not found', 
 });
 
 test('an address in capitals opens its block all the same', async ({ page }) => {
-  await enterDemo(page);
-  await openBlock(page, 'Kit Sorrel');
+  await enterBlock(page, 'Kit Sorrel');
   const id = page.url().split('/').at(-1) ?? '';
   await page.goto(`${addressOf('demo')}/blocks/${id.toUpperCase()}`);
   await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();

@@ -88,20 +88,22 @@ export const pageBlock = z.object({
 });
 export type PageBlock = z.infer<typeof pageBlock>;
 
+/** What an athlete says of a run. */
+const told = runEntry.pick({
+  place: true,
+  kind: true,
+  distance: true,
+  time: true,
+  effort: true,
+  reps: true,
+  words: true,
+  reason: true,
+}).shape;
+
 /** Something done, as its athlete sees it: no note of the coach’s is in it. */
 const doneEntry = z.object({
-  ...runEntry.pick({
-    date: true,
-    place: true,
-    kind: true,
-    distance: true,
-    time: true,
-    effort: true,
-    reps: true,
-    words: true,
-    answer: true,
-    reason: true,
-  }).shape,
+  ...told,
+  ...runEntry.pick({ date: true, answer: true }).shape,
   revision: z.int(),
   /** Noted on this page: it can be changed there. */
   mine: z.boolean(),
@@ -134,16 +136,7 @@ export type AthletePage = z.infer<typeof athletePage>;
 const sentEntry = z.strictObject({
   /** Of what was noted before on this page; null for what was not. */
   revision: z.int().min(1).nullable(),
-  ...runEntry.pick({
-    place: true,
-    kind: true,
-    distance: true,
-    time: true,
-    effort: true,
-    reps: true,
-    words: true,
-    reason: true,
-  }).shape,
+  ...told,
 });
 export type SentEntry = z.infer<typeof sentEntry>;
 

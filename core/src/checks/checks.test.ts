@@ -179,12 +179,12 @@ const cases: Record<
     value: 1,
     limit: 0,
   },
-  // Ill from Monday to Friday of week 8; the five days after hold 4, 5, 23, 23 and 42 km,
+  // Ill from Monday to Friday of week 8; the five days after hold 4, 5, 23, 26 and 38 km,
   // against 86 km in week 7.
   'return-too-quick': {
     inside: events(illness),
     outside: { ...events(illness), pins: [{ week: 9, volume: 160_000 }] },
-    value: (4 + 5 + 23 + 23 + 43) / 5 / (86 / 7),
+    value: (4 + 5 + 23 + 26 + 38) / 5 / (86 / 7),
     limit: 0.75,
   },
   'under-18-hard-days': {

@@ -217,13 +217,20 @@ function weekOf({ spec }: Context, { frame }: WeekOfAmounts, then: WeekThen, day
   };
 }
 
-/** How far the days of a week are set apart, one after the other, until they differ enough. */
-const CONTRASTS = [1, 1.5, 2, 3];
-
 /** How far the days of a week are set apart, and whether its larger ones are run twice. */
 type Way = Pick<WeekToDeal, 'contrast' | 'doubled'>;
 
 const PLAIN: Way = { contrast: 1, doubled: false };
+
+/**
+ * Ways to make the days of a week differ more, one after the other. Farther apart its
+ * easiest day is no run that anyone would go out for beside its largest.
+ */
+const WAYS: readonly Way[] = [
+  { contrast: 1.5, doubled: false },
+  { contrast: 1, doubled: true },
+  { contrast: 1.5, doubled: true },
+];
 
 /**
  * The first way to deal a week whose days are not too much alike, its larger days
@@ -238,14 +245,13 @@ function varied<T extends { days: Day[]; volume: number }>(
   const mayDouble = volume >= rules.week.doublesFrom[spec.athlete.basis] && !isUnder18(spec);
   let best = deal(PLAIN);
   let least = monotonyOf(best.days.map(dayLoad));
-  for (const doubled of mayDouble ? [false, true] : [false]) {
-    for (const contrast of CONTRASTS) {
-      if (least <= most) return best;
-      const next = deal({ contrast, doubled });
-      const monotony = monotonyOf(next.days.map(dayLoad));
-      // Days are set apart within the week's volume, not by taking from it.
-      if (monotony < least && next.volume >= best.volume) [best, least] = [next, monotony];
-    }
+  for (const way of WAYS) {
+    if (least <= most) return best;
+    if (way.doubled && !mayDouble) continue;
+    const next = deal(way);
+    const monotony = monotonyOf(next.days.map(dayLoad));
+    // Days are set apart within the week's volume, not by taking from it.
+    if (monotony < least && next.volume >= best.volume) [best, least] = [next, monotony];
   }
   return best;
 }

@@ -16,24 +16,46 @@ import { writtenLongRun } from './longrun/written-long-run.js';
 import { type Past, noPast } from './past/past.js';
 import { resolve } from './resolve/resolve.js';
 import { type KeySession, fillSessions } from './sessions/fill-sessions.js';
-import { fullWeek } from './volume/climb.js';
+import { fullWeek, wholeWeek } from './volume/climb.js';
 import { feasibility } from './volume/feasibility.js';
 import { type PlannedDay, planWeek } from './week/plan-week.js';
 
+/** A block, and the rules it was laid out under. */
+interface Laid {
+  block: Block;
+  rules: HouseRules;
+}
+
+/** Each time the peak is lowered the long run may shrink with it, and hold less beside it. */
+const LOWERED_AT_MOST = 4;
+
 /**
- * Lays out the weeks of a block, stage by stage: resolve, frame, amounts, days,
- * sessions, fill, legs. Each is a function of the context and the stage before.
+ * Lays out the weeks of a block. A peak that nobody asked for is what its runs
+ * come to, where they hold no more.
  *
  * @param past days that are taken as they were handed out, never laid out anew
  * @param record what was run: the legs' curve stands on it where it is known
- * @returns the block, and the rules it was laid out under
  * @throws RangeError on a spec without a race date or a start
  */
 export function layWeeks(
   given: BlockSpec,
   past: Past = noPast,
   record: readonly RunEntry[] = [],
-): { block: Block; rules: HouseRules } {
+): Laid {
+  let laid = layStages(given, past, record);
+  if (given.volume?.peak !== undefined) return laid;
+  for (let lowered = 0; lowered < LOWERED_AT_MOST; lowered++) {
+    const { spec, weeks } = laid.block;
+    const { start, peak } = spec.volume;
+    const reached = Math.max(start, ...weeks.map((week) => wholeWeek(spec, week)));
+    if (reached >= peak) break;
+    laid = layStages({ ...spec, volume: { ...spec.volume, peak: reached } }, past, record);
+  }
+  return laid;
+}
+
+/** Stage by stage: resolve, frame, amounts, days, sessions, fill, legs; each a function of the context and the stage before. */
+function layStages(given: BlockSpec, past: Past, record: readonly RunEntry[]): Laid {
   const { context, frame } = resolve(given, past);
   const { spec, rules, pace } = context;
   const amounts = amountsOf(context, frame);

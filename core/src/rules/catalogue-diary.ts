@@ -13,7 +13,7 @@ const rule = (
 
 /** Figures behind what a review says and proposes. */
 export const diaryInCatalogue: readonly Rule[] = [
-  rule('fewMissed', 'Missed days that change nothing', 'In a row: go on, nothing is made up.', {
+  rule('fewMissed', 'Missed days that change nothing', 'In a row: carry on as planned.', {
     ...days,
     usual: [2, 4],
   }),

@@ -160,7 +160,7 @@ const rules: readonly RaceRule[] = [
     least: 0,
     most: 10_000,
     usual: ({ tuneUp }) => [Math.max(0, tuneUp.warmUp - 1000), tuneUp.warmUp + 1000],
-    why: 'Each, around the race itself; the shorter the race, the more of it.',
+    why: 'Each, around the race itself; the shorter the race, the more of it. At most a tenth of the week that the block starts from.',
     checks: [],
   },
   {

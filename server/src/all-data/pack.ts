@@ -28,8 +28,8 @@ athletes/NNN name/
                         exports it by itself
 
 Take the archive back in under Settings, in this Nadir or another: everything comes in as
-new, and nothing that stands there is changed. Versions of blocks, what was handed out,
-links, calendars, mails and passwords are not in it.
+new, and nothing that stands there is changed. What was removed, versions of blocks, what
+was handed out, links, calendars, mails and passwords are not in it.
 
 The diaries hold health words. Keep the archive where nobody else reads it.
 `;

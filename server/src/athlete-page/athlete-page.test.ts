@@ -228,7 +228,7 @@ describe('an athlete’s page', () => {
     const same = await send(done('2027-02-05', { distance: 8200, time: 2500, effort: 5 }));
     expect(same.json()).toEqual({ said: '' });
     const other = await send(done('2027-02-05', { distance: 9000, words: 'Windy.' }));
-    expect(other.json<{ said: string }>().said).toContain('record of this run stands');
+    expect(other.json<{ said: string }>().said).toContain('already has this run');
     const kept = (await record()).entries.find(({ date }) => date === '2027-02-05');
     expect(kept).toMatchObject({ distance: 8200, effort: 5, words: 'Windy.', source: 'watch' });
     const entries = [{ place: 0, revision: kept!.revision }];

@@ -69,6 +69,6 @@ export class LinkGuard implements CanActivate {
 function linkEnded(): Refused {
   return new Refused(HttpStatus.UNAUTHORIZED, {
     code: 'link-ended',
-    message: 'This link has ended, or was copied in part. Ask your coach for a new one.',
+    message: 'This link has ended or is incomplete. Ask your coach for a new one.',
   });
 }

@@ -18,7 +18,7 @@ export function noteDone({ date, entries }: SentDone, standing: readonly KeptEnt
     const there = standing.find(({ place }) => place === sent.place);
     if (!there || there.source === 'athlete') return written(date, sent, there);
     if (differs(sent, there)) {
-      kept = 'Your coach’s record of this run stands; your effort and words were put beside it.';
+      kept = 'Your coach already has this run. Your effort and words were added to it.';
     }
     return { revision: there.revision, entry: completed(there, sent) };
   });

@@ -39,7 +39,7 @@ export class SentService {
       return await this.knex.transaction(async (trx) => {
         const at = this.clock.now();
         const before = await this.sent.begin(trx, key, { id, body, at });
-        if (before === 'other') throw conflict('Something else was sent under this name.');
+        if (before === 'other') throw conflict('This note was already sent with other content.');
         if (before) return before;
         const answer = { said: await this.done(trx, key, id, body) };
         await this.sent.close(trx, key, id, answer);
@@ -47,7 +47,7 @@ export class SentService {
       });
     } catch (error) {
       if (!(error instanceof Stale)) throw error;
-      throw conflict('This day was noted otherwise meanwhile. Look at it again, then note it.');
+      throw conflict('This day has changed since. Check it, then note it again.');
     }
   }
 
@@ -97,7 +97,7 @@ export class SentService {
     const isOthers = entries.some(
       ({ place }) => standing.find((each) => each.place === place)?.source !== 'athlete',
     );
-    if (isOthers) throw conflict('That was not noted here: your coach can take it back.');
+    if (isOthers) throw conflict('Your coach recorded this run: ask your coach to remove it.');
     const remove = entries.map((entry) => ({ date, ...entry }));
     const change = { keep: [], remove, mornings: [], reviews: [] };
     await this.record.changeIn(trx, key, change, this.clock.now());
@@ -114,15 +114,15 @@ export class SentService {
     const issues: Issue[] = [];
     const add = (path: string, message: string) =>
       issues.push({ code: 'move-request', path: [path], message });
-    if (from < yesterday) add('from', 'has gone by.');
-    if (to < yesterday) add('to', 'has gone by.');
+    if (from < yesterday) add('from', 'is over.');
+    if (to < yesterday) add('to', 'is over.');
     if (from === to) add('to', 'is the same day.');
     if (Math.abs(differenceInDays(from, to)) > MOST_APART) {
-      add('to', `is more than ${MOST_APART} days away: ask your coach in words.`);
+      add('to', `is more than ${MOST_APART} days away: talk to your coach.`);
     }
     refuse(issues);
     if ((await this.requests.open(trx, key)) >= MOST_OPEN) {
-      throw conflict('Your coach has not answered your last requests yet.');
+      throw conflict('Your coach has not answered your earlier requests yet.');
     }
     await this.requests.add(trx, key, { id, from, to, words, at: this.clock.now() });
     return '';
@@ -130,7 +130,7 @@ export class SentService {
 
   private tooOld(date: CivilDate): Issue[] {
     if (date >= addDays(this.clock.today(), -DAYS_BACK)) return [];
-    const message = 'is more than three weeks ago: your coach can still write it.';
+    const message = 'is more than three weeks ago: your coach can still record it.';
     return [{ code: 'too-old', path: ['date'], message }];
   }
 }

@@ -128,25 +128,27 @@ export class BlocksRepository {
 
   /** Each athlete's block in hand: the next race from `today` on, else the last one run. */
   async present(coachId: string, today: string): Promise<BlockAnswer[]> {
-    const rows = await wholeRows(this.knex)
+    return blocksOf(this.knex, coachId, await this.presentRows({ coach_id: coachId }, today));
+  }
+
+  /** The same of one athlete; undefined where there is none. */
+  async presentOf(key: AthleteKey, today: string): Promise<BlockAnswer | undefined> {
+    const { coach_id, athlete_id } = key;
+    const rows = await this.presentRows({ coach_id, athlete_id }, today);
+    const [block] = await blocksOf(this.knex, coach_id, rows);
+    return block;
+  }
+
+  private presentRows(of: { coach_id: string; athlete_id?: string }, today: string) {
+    return wholeRows(this.knex)
       .distinctOn('athlete_id')
-      .where({ coach_id: coachId, removed_at: null })
+      .where({ ...of, removed_at: null })
       .orderBy('athlete_id')
       .orderByRaw('race_on < ?', [today])
       .orderByRaw(
         'CASE WHEN race_on < ? THEN -extract(epoch from race_on) ELSE extract(epoch from race_on) END',
         [today],
       );
-    return blocksOf(this.knex, coachId, rows);
-  }
-
-  /** The same of one athlete; undefined where there is none. */
-  async presentOf(
-    { coach_id: coachId, athlete_id: athleteId }: AthleteKey,
-    today: string,
-  ): Promise<BlockAnswer | undefined> {
-    const present = await this.present(coachId, today);
-    return present.find((each) => each.athleteId === athleteId);
   }
 
   /** Newest race first. */

@@ -41,6 +41,12 @@ const IDLE_MS = 60_000;
 /** More that wait than these are refused: whoever waits that long has gone. */
 const MOST_WAITING = 20;
 const MOST_LISTED = 50;
+/** Forms on which is marked what changed since the last one. */
+const MARKED: ReadonlySet<HandoutBody['form']> = new Set([
+  'wall-sheet',
+  'week-sheet',
+  'month-sheet',
+]);
 /** Built, wherever this file runs from. */
 const WORKER = fileURLToPath(new URL('../../dist/handouts/handout-worker.js', import.meta.url));
 
@@ -87,16 +93,21 @@ export class HandoutsService implements OnModuleDestroy {
     const block = await this.blocks.find(coachId, blockId);
     if (!block) throw notFound('block');
     const { name, type, bytes } = await this.ofBlock(coachId, block, body);
+    await this.note(coachId, block, body.form);
+    return { name, type, base64: Buffer.from(bytes).toString('base64') };
+  }
+
+  /** Keeps that a version left the desk, and as what. */
+  async note(coachId: string, block: BlockAnswer, form: HandoutBody['form']): Promise<void> {
     await this.knex<HandoutRow>(tables.handouts).insert({
       coach_id: coachId,
       handout_id: randomUUID(),
-      block_id: blockId,
+      block_id: block.id,
       revision: block.revision,
       at: this.clock.now(),
       to: (block.wishes.athlete?.name ?? '').slice(0, 120) || 'the athlete',
-      form: body.form,
+      form,
     });
-    return { name, type, base64: Buffer.from(bytes).toString('base64') };
   }
 
   /** Made and kept nowhere. */
@@ -118,7 +129,7 @@ export class HandoutsService implements OnModuleDestroy {
       coach: coach.name,
       startsAt,
       code: await this.links.codeFor(coachId, block.athleteId),
-      since: await this.handedOut(coachId, block),
+      since: MARKED.has(body.form) ? await this.handedOut(coachId, block) : undefined,
     } satisfies HandoutOrder)) as Made;
   }
 

@@ -238,11 +238,23 @@ describe('handouts', () => {
     const pins = [{ week: 3, volume: 50_000 }];
     const body = { revision: 1, wishes: { ...wishes, pins }, words: 'Less.' };
     expect((await nadir.send('PUT', `/api/blocks/${blockId}`, { cookie, body })).status).toBe(200);
-    const third = await made({ form: 'week-sheet', week: 3 });
-    const marks = (pages: string[]) =>
-      pages.join(' ').match(/changed since version 1/g)?.length ?? 0;
-    expect(marks(await pagesOf(third.bytes))).toBeGreaterThan(1);
+    const marks = async (form: object) => {
+      const pages = await pagesOf((await made(form)).bytes);
+      return pages.join(' ').match(/changed since version \d/g) ?? [];
+    };
+    const third = await marks({ form: 'week-sheet', week: 3 });
+    expect(third.length).toBeGreaterThan(1);
+    expect(new Set(third)).toEqual(new Set(['changed since version 1']));
     // The sheet of week 3 is in the athlete’s hand now, and so is its version.
-    expect(marks(await pagesOf((await made({ form: 'wall-sheet' })).bytes))).toBe(0);
+    expect(await marks({ form: 'wall-sheet' })).toEqual([]);
+    const more = {
+      ...body,
+      revision: 2,
+      wishes: { ...wishes, pins: [{ week: 3, volume: 45_000 }] },
+    };
+    expect((await nadir.send('PUT', `/api/blocks/${blockId}`, { cookie, body: more })).status).toBe(
+      200,
+    );
+    expect(await marks({ form: 'month-sheet', week: 1 })).toEqual(['changed since version 2']);
   });
 });

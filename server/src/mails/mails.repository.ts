@@ -23,6 +23,9 @@ interface MailRow extends AthleteKey {
   at: Date;
 }
 
+/** An athlete's mailing as it stands, and since when. */
+export type StandingMailing = AthleteKey & { mailing: Mailing; since: CivilDate };
+
 /** Which mail of which coach. */
 export type MailKey = Pick<MailRow, 'coach_id' | 'mail_id'>;
 
@@ -49,7 +52,7 @@ export class MailsRepository {
   }
 
   /** Of every coach: what is sent by itself is looked for by nobody who is signed in. */
-  async all(): Promise<(AthleteKey & { mailing: Mailing; since: CivilDate })[]> {
+  async all(): Promise<StandingMailing[]> {
     const rows = await this.knex<MailingRow>(tables.mailings);
     return rows.map(({ mailing: kept, ...key }) => ({ ...key, mailing: stored(mailing, kept) }));
   }

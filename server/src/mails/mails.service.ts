@@ -8,7 +8,7 @@ import {
   type Mails,
 } from '@nadir/contract';
 import { addDays, type CivilDate } from '@nadir/core/base';
-import { Inject, Injectable } from '@nestjs/common';
+import { Inject, Injectable, Logger } from '@nestjs/common';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { BlocksRepository } from '../blocks/blocks.repository.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
@@ -17,7 +17,7 @@ import { invalid, notFound } from '../http/refused.js';
 import type { AthleteKey } from '../athletes/athletes.repository.js';
 import { CoachesRepository } from '../sign-in/coaches.repository.js';
 import { dueOn } from './due-on.js';
-import { type MailKey, MailsRepository } from './mails.repository.js';
+import { type MailKey, MailsRepository, type StandingMailing } from './mails.repository.js';
 import { Outbox } from './outbox.js';
 
 const MOST_OF_A_SUBJECT = 160;
@@ -25,6 +25,8 @@ const MOST_OF_A_SUBJECT = 160;
 /** Sends weeks to athletes: by hand, or by itself on the day that the coach set. */
 @Injectable()
 export class MailsService {
+  private readonly logger = new Logger(MailsService.name);
+
   constructor(
     @Inject(MailsRepository) private readonly mails: MailsRepository,
     @Inject(AthletesRepository) private readonly athletes: AthletesRepository,
@@ -61,20 +63,31 @@ export class MailsService {
 
   /** Notes what is due today, of every athlete, once for each week; the keys of what is new. */
   async noteDue(): Promise<MailKey[]> {
-    const today = this.clock.today();
     const due: MailKey[] = [];
-    for (const { mailing, since, ...athlete } of await this.mails.all()) {
-      const key = { coach_id: athlete.coach_id, athlete_id: athlete.athlete_id };
-      const day = dueOn(mailing.weekday, today, since);
-      if (day === undefined || !(await this.isHere(key))) continue;
-      const block = await this.presentBlock(key);
-      const week = block && (await this.weekHolding(key.coach_id, block, addDays(day, 1)));
-      if (week === undefined) continue;
-      const id = randomUUID();
-      const mail = { id, week, to: mailing.address, form: mailing.form, at: this.clock.now() };
-      if (await this.mails.add(key, mail, true)) due.push({ coach_id: key.coach_id, mail_id: id });
+    for (const standing of await this.mails.all()) {
+      try {
+        const key = await this.noteIfDue(standing);
+        if (key) due.push(key);
+      } catch (error) {
+        // One athlete's block that cannot be laid out keeps nobody else's week back.
+        this.logger.warn({ err: error, athlete: standing.athlete_id }, 'no mail could be noted');
+      }
     }
     return due;
+  }
+
+  private async noteIfDue(standing: StandingMailing): Promise<MailKey | undefined> {
+    const { mailing, since, coach_id: coachId, athlete_id: athleteId } = standing;
+    const key = { coach_id: coachId, athlete_id: athleteId };
+    const day = dueOn(mailing.weekday, this.clock.today(), since);
+    if (day === undefined || !(await this.isHere(key))) return undefined;
+    const block = await this.presentBlock(key);
+    const week = block && (await this.weekHolding(coachId, block, addDays(day, 1)));
+    if (week === undefined) return undefined;
+    const id = randomUUID();
+    const mail = { id, week, to: mailing.address, form: mailing.form, at: this.clock.now() };
+    const isNew = await this.mails.add(key, mail, true);
+    return isNew ? { coach_id: coachId, mail_id: id } : undefined;
   }
 
   /** What was noted and not sent: its job may have gone with a server that was stopped. */
@@ -111,6 +124,7 @@ export class MailsService {
       }),
     });
     await this.mails.setState(key, 'sent');
+    await this.handouts.note(coachId, block, form);
   }
 
   /** After the last try. */

@@ -120,6 +120,24 @@ describe('mail to an athlete', () => {
     nadir.clock.set(TODAY);
   });
 
+  it('goes out to one athlete where the block of another cannot be read', async () => {
+    const { athleteId: other, blockId } = await addBlock(nadir, cookie);
+    const mailing = { address: 'runa@skerrylane.example', weekday: 'sunday', form: 'week-text' };
+    await nadir.send('PUT', `/api/athletes/${other}/mails`, { cookie, body: { mailing } });
+    const broken = nadir.knex('blocks').where({ block_id: blockId });
+    const before = await broken.clone().first<{ wishes: object }>('wishes');
+    await broken.clone().update({ wishes: '{}' });
+    nadir.clock.set('2027-02-28');
+    const due = await service().noteDue();
+    await broken.clone().update({ wishes: JSON.stringify(before.wishes) });
+    nadir.clock.set(TODAY);
+    expect(due).toHaveLength(1);
+    await service().send(due[0]!);
+    const mails = nadir.knex<{ athlete_id: string }>('mails');
+    const noted = await mails.where(due[0]!).first('athlete_id');
+    expect(noted).toEqual({ athlete_id: athleteId });
+  });
+
   it('stays to be sent where it could not be, and is given up without an athlete', async () => {
     const id = randomUUID();
     const key = { coach_id: await coachId(), mail_id: id };

@@ -57,8 +57,7 @@ export class WatchService {
   /** What was “run” from one day to another, up to yesterday, as GPX tracks. */
   async tracks(key: Key, { from, to }: WatchTracksQuery): Promise<WatchTracks> {
     const today = this.clock.today();
-    const present = await this.blocks.present(key.coach_id, today);
-    const held = present.find(({ athleteId }) => athleteId === key.athlete_id);
+    const held = await this.blocks.presentOf(key, today);
     if (!held) return { tracks: [] };
     const history = historyOf(await this.blocks.daysThatStay(key.coach_id, held, today));
     const block = layOut(givenOf(held.wishes), { asOf: today, history });

@@ -25,7 +25,7 @@ export const keyGroups = [
   {
     title: 'Sheet',
     keys: [
-      ['Any letter or digit', 'Write in the cell; Enter or F2 changes what stands there'],
+      ['Any letter or digit', 'Type in the cell; Enter or F2 edits what is there'],
       ['Enter, Tab', 'Keep it and go down or right; with Shift up or left'],
       ['Shift+arrows', 'Choose several cells; a weekday chooses its column'],
       ['Ctrl+Enter', 'Keep what is typed in all chosen cells'],

@@ -22,7 +22,7 @@ type View = (typeof VIEWS)[number][0];
 
 const WITHOUT_A_BLOCK = { unit: 'km', basis: 'distance', step: 1 } as const;
 
-/** An athlete’s own page: read from the device first, so that it is there without a line. */
+/** An athlete’s own page: read from the device first, so that it is there offline. */
 export function AthletePage({ link }: { link: string }) {
   const linked = useLinked(link);
   const { kept, ended, line } = linked;
@@ -33,8 +33,8 @@ export function AthletePage({ link }: { link: string }) {
         <section className={styles.part} aria-busy={line === 'reading'}>
           <p>
             {line === 'reading'
-              ? 'Reading your page …'
-              : 'There is no line, and this device has not read your page yet. It is read as soon as there is one.'}
+              ? 'Opening your page …'
+              : 'You are offline, and your page is not on this device yet. It opens as soon as you are back online.'}
           </p>
         </section>
       </main>
@@ -59,7 +59,7 @@ function ReadPage({ linked }: { linked: Linked & { kept: NonNullable<Linked['kep
     setView('today');
     window.scrollTo({ top: 0 });
   };
-  // Without a line the server cannot say so.
+  // Offline the server cannot say so.
   if (page.ends < today) {
     return (
       <Ended
@@ -87,7 +87,7 @@ function ReadPage({ linked }: { linked: Linked & { kept: NonNullable<Linked['kep
         {!block && (
           <section className={styles.part}>
             <h2 className="display">No block yet</h2>
-            <p>Your next one is shown here as soon as {page.coach} lays it out.</p>
+            <p>Your next one is shown here as soon as {page.coach} has laid it out.</p>
             <DayDone
               day={undefined}
               date={today}
@@ -138,14 +138,14 @@ function LineState({ linked: { line, kept, waiting } }: { linked: Linked }) {
   const unsent = waiting.filter(({ refused }) => refused === undefined).length;
   if (line === 'here' && unsent === 0) return null;
   const readAt = kept
-    ? `Read ${formatDay(kept.readAt.slice(0, 10))}, ${formatClock(kept.readAt)}.`
+    ? `Updated ${formatDay(kept.readAt.slice(0, 10))}, ${formatClock(kept.readAt)}.`
     : '';
   return (
     <p className={styles.line} role="status">
       {line === 'away' && unsent === 0 && `Offline. ${readAt}`}
       {line === 'away' && unsent > 0 && `Offline: saved on this device, will sync. ${readAt}`}
       {line !== 'away' && unsent > 0 && `Sending ${plural(unsent, 'note')} …`}
-      {line === 'reading' && unsent === 0 && 'Looking for what is new …'}
+      {line === 'reading' && unsent === 0 && 'Checking for changes …'}
     </p>
   );
 }
@@ -157,7 +157,7 @@ function Ended({ linked: { waiting, letGo }, words }: { linked: Linked; words: s
       <section className={styles.part}>
         <h1 className="display">This page is closed</h1>
         <p>{words}</p>
-        {waiting.length > 0 && <p>What you noted and was not sent is kept here:</p>}
+        {waiting.length > 0 && <p>What you noted and has not been sent is still here:</p>}
       </section>
       <NotTaken waiting={waiting} onAgain={undefined} onLetGo={(id) => void letGo(id)} />
     </main>

@@ -66,8 +66,8 @@ export function BlockView({
         </tbody>
         <tfoot>
           <tr>
-            <th scope="row">In all</th>
-            <td colSpan={2}>and the race</td>
+            <th scope="row">Total</th>
+            <td colSpan={2}>without the race</td>
             <td>
               <b>{block.sums.total}</b>
             </td>

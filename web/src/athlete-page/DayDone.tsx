@@ -95,7 +95,7 @@ export function DayDone({
               onNote({ kind: 'take-back', date, entries: mine.map(placeOf) });
             }}
           >
-            Take back what I noted
+            Remove what I noted
           </Button>
         </div>
       )}

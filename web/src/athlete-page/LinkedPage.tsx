@@ -13,11 +13,8 @@ export function LinkedPage() {
   return (
     <main className={styles.page}>
       <section className={styles.part}>
-        <h1 className="display">This link is not whole</h1>
-        <p>
-          Open the whole link that your coach gave you, or point the camera at the code on your
-          sheet.
-        </p>
+        <h1 className="display">This link is incomplete</h1>
+        <p>Open the link your coach gave you in full, or scan the code on your sheet.</p>
       </section>
     </main>
   );

@@ -81,7 +81,7 @@ export function MoveDay({
             ))}
           </div>
           <label className={styles.field}>
-            Why, if you like
+            Reason (optional)
             <OutlinedInput
               value={words}
               slotProps={{ input: { maxLength: 600 } }}

@@ -15,9 +15,9 @@ export function NotTaken({
   onLetGo: (id: string) => void;
 }) {
   return waiting.map(({ id, body, refused }) => (
-    <section key={id} className={styles.refused} aria-label="Not taken" role="alert">
+    <section key={id} className={styles.refused} aria-label="Not accepted" role="alert">
       <p>
-        <b>{whatItWas(body)}</b> {refused ?? 'was not sent.'}
+        <b>{whatItWas(body)}</b> {refused ?? 'It was not sent.'}
       </p>
       <p className="muted">{contentOf(body)}</p>
       <div className={styles['small-acts']}>
@@ -35,11 +35,11 @@ export function NotTaken({
 function whatItWas(body: Waiting['body']): string {
   switch (body.kind) {
     case 'done':
-      return `What you noted of ${dayWords(body.date)} was not taken.`;
+      return `Your note for ${dayWords(body.date)} was not accepted.`;
     case 'take-back':
-      return `What you took back of ${dayWords(body.date)} stands.`;
+      return `Your note for ${dayWords(body.date)} was not removed.`;
     case 'move':
-      return `To move ${dayWords(body.from)} to ${dayWords(body.to)} was not taken.`;
+      return `Your request to move ${dayWords(body.from)} to ${dayWords(body.to)} was not accepted.`;
   }
 }
 

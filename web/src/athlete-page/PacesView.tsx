@@ -27,7 +27,7 @@ export function PacesView({ block }: { block: PageBlock }) {
           <p className="muted">
             {block.race.name}
             {block.goal !== undefined && `, goal ${block.goal}`}. Start no quicker than the first
-            one.
+            split.
           </p>
           <table className={styles.rows}>
             <thead>

@@ -15,7 +15,7 @@ const KINDS = [
   ['run', 'I ran'],
   ['missed', 'I did not run'],
   ['walk', 'I walked'],
-  ['bike', 'I rode a bike'],
+  ['bike', 'I cycled'],
   ['swim', 'I swam'],
   ['pool', 'I ran in the pool'],
   ['strength', 'Strength'],
@@ -106,7 +106,7 @@ export function SomethingElse({
           </div>
           {kind === 'run' && (
             <Figure
-              label="Repetitions, if there were any"
+              label="Repetitions (optional)"
               value={reps}
               placeholder="3:58 3:59 4:01"
               onType={setReps}
@@ -178,7 +178,7 @@ function readDone(
     done.reps = read.value;
   }
   if (done.distance === undefined && done.time === undefined) {
-    return 'Type how far it was, or how long it took.';
+    return 'Enter a distance or a time.';
   }
   return done;
 }

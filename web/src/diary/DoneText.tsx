@@ -50,7 +50,7 @@ export function DoneText({ day, measure, acts }: { day: Day; measure: Measure; a
         setTyped(printDone(entries, measure));
       }}
     >
-      {words.length === 0 ? <span className="muted">Write what was run</span> : words.join('; ')}
+      {words.length === 0 ? <span className="muted">Record what was run</span> : words.join('; ')}
     </button>
   );
 }

@@ -30,8 +30,8 @@ export const ConflictDialog = memo(function ConflictDialog() {
       <DialogContent>
         <p>
           {leftover
-            ? 'Two tabs were closed before their changes were saved, and this device kept both. Choose which version goes on; undo brings the other back.'
-            : 'Another tab or device saved it since you opened it. Nothing is lost; choose which version goes on.'}
+            ? 'Two tabs were closed before their changes were saved, and this device kept both. Choose the version to keep working on; Undo brings the other back.'
+            : 'Another tab or device saved it since you opened it. Nothing is lost; choose the version to keep working on.'}
         </p>
         <div className={styles.versions}>
           <Version

@@ -15,7 +15,7 @@ export function PasteBar<L extends LaidTable>({ pasting }: { pasting: Pasting<L>
       <div role="status">
         <p>
           {laid.written.length === 0
-            ? 'From the clipboard: all of it stands there already.'
+            ? 'The clipboard holds nothing new for these cells.'
             : `From the clipboard: ${plural(taken, 'cell')} read, drawn above.`}
           {untaken.length > 0 &&
             ` ${plural(untaken.length, 'cell')} cannot be taken and will stay.`}

@@ -1,5 +1,5 @@
 import { differenceInDays, sum } from '../../base/index.js';
-import { isLongRace, isMiddleDistance, nearRaceLimit, raceRules } from '../../rules/index.js';
+import { isLongRace, nearRaceLimit, raceRules } from '../../rules/index.js';
 import { type Day, isHardRunning } from '../../layout/index.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
 import { type BlockDay, daysToRace } from '../common/days-to-race.js';
@@ -35,8 +35,12 @@ const SHAKE_OUT = 35 * 60;
 /** Seconds of any run in the quiet days. */
 const LONG = 90 * 60;
 const LAST_DAYS = 6;
-/** Seconds of a last session from 5 km on, whatever is usual. */
-const LAST_SESSION = 12.5 * 60;
+/** Policy: seconds of a last session, whatever is usual, for races up to so many metres. */
+const LAST_SESSIONS = [
+  { upTo: 1500, hard: 3 * 60 },
+  { upTo: 3000, hard: 5.5 * 60 },
+  { upTo: Infinity, hard: 12.5 * 60 },
+];
 
 /** The most that is run in quiet days. Seconds, and the longest long run in m or s. */
 interface Most {
@@ -55,7 +59,7 @@ function mostOf({ block, rules }: CheckContext): Most {
   const { distance } = spec.race;
   return {
     basis: spec.athlete.basis,
-    hard: Math.max(mean / 2, isMiddleDistance(distance) ? 0 : LAST_SESSION),
+    hard: Math.max(mean / 2, LAST_SESSIONS.find(({ upTo }) => distance <= upTo)?.hard ?? 0),
     longest: Math.max(...weeks.map(({ longRun }) => longRun)),
     long: isLongRace(distance) ? rules.longRun.taperShares.oneWeekOut : 1,
   };

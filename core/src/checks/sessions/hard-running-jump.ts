@@ -1,5 +1,5 @@
 import { mainOf } from '../../layout/index.js';
-import { familiesOf } from '../../spec/index.js';
+import { familiesOf, isUnder18 } from '../../spec/index.js';
 import { check } from '../common/check.js';
 
 /** Hard metres of the last session at a place in the week, and of the last one of a family. */
@@ -8,6 +8,9 @@ interface LastOfPlace {
   family: string | undefined;
   ofFamily: number;
 }
+
+/** Policy: metres by which a session may grow whatever it was; of next to nothing every share is a jump. */
+const SMALL_RISE = { adult: 1500, under18: 750 } as const;
 
 /** What rounding to whole repetitions may add, of a session that the product laid. */
 const WHOLE_REPETITIONS = 0.05;
@@ -18,6 +21,7 @@ export const hardRunningJump = check({
   level: 'caution',
   run({ block: { weeks, spec }, rules }) {
     const limit = rules.sessions.mostJump;
+    const small = SMALL_RISE[isUnder18(spec) ? 'under18' : 'adult'];
     const last = new Map<number, LastOfPlace>();
     const families = familiesOf(spec);
     // In turn, a family goes on from its own last exposure, not from another’s.
@@ -39,7 +43,7 @@ export const hardRunningJump = check({
           // Within a family the coach chose how it grows.
           const goesOn = family !== undefined && (family === before?.family || inTurn.has(family));
           if (family && spec.rotations) inTurn.add(family);
-          if (!before || most === 0 || goesOn) return [];
+          if (!before || most === 0 || goesOn || hard - most <= small) return [];
           const value = hard / most - 1;
           return value > limit + (family ? WHOLE_REPETITIONS : 0) + 1e-9
             ? [{ weeks: [number], value, limit }]

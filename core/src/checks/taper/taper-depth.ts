@@ -3,8 +3,9 @@ import { cutBeforeRace } from '../../layout/index.js';
 import { layoutStep } from '../../rules/index.js';
 import type { CheckContext, Observation } from '../common/check.js';
 
-/** Seconds of running in six days that leave nothing to be cut (policy). */
+/** Policy: seconds of running in six days that leave nothing to be cut, and of each run of a week. */
 const LITTLE = 90 * 60;
+const LITTLE_A_RUN = 18 * 60;
 
 /** Floating-point noise in a share. */
 export const NOISE = 1e-9;
@@ -27,5 +28,6 @@ export function raceWeekCut({ block, rules }: CheckContext): RaceWeekCut[] {
   if (!found || !raceWeek) return [];
   // Whole steps may take a little more or less than the school says.
   const leeway = layoutStep(block.spec.athlete, rules) / found.before;
-  return [{ weeks: [raceWeek.number], value: found.cut, leeway, isLittle: found.time <= LITTLE }];
+  const little = Math.max(LITTLE, LITTLE_A_RUN * block.spec.week.runDays);
+  return [{ weeks: [raceWeek.number], value: found.cut, leeway, isLittle: found.time <= little }];
 }

@@ -1,3 +1,4 @@
+import { isUnder18 } from '../../spec/index.js';
 import { check } from '../common/check.js';
 
 /** Weeks on the way up. */
@@ -7,9 +8,11 @@ const RISING: ReadonlySet<string> = new Set(['start', 'rise', 're-entry']);
 export const tooLongAtPeak = check({
   code: 'too-long-at-peak',
   level: 'caution',
-  run({ block: { weeks }, rules }) {
+  run({ block: { weeks, spec }, rules }) {
     const limit = rules.volume.mostAtPeak;
     const heaviest = Math.max(...weeks.map(({ volume }) => volume));
+    // Held at what they ran before by the cap for under-18s, the young have nowhere to climb to.
+    if (isUnder18(spec) && spec.volume.start >= rules.volume.atPeak * heaviest) return [];
     const top = weeks.findIndex(({ volume }) => volume === heaviest);
     const atPeak = weeks.filter(
       ({ volume, volumeRule }, index) =>

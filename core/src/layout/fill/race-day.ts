@@ -4,6 +4,9 @@ import { type HouseRules, raceRules } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import { raceMetres } from '../events/event-days.js';
 
+/** Policy: warming up, against the week that the block starts from. */
+const MOST_OF_A_WEEK = 0.1;
+
 /** The day of a race or test on the way. Amounts in m or s. */
 export interface RaceDay {
   /** The race itself, metres and seconds. */
@@ -24,7 +27,7 @@ export function raceDay(context: Context, race: BlockEvent): RaceDay {
   const around = warmUpMetres(metres, rules);
   const half = basis === 'time' ? step : shownUnit(spec.athlete) / 2;
   const wished = basis === 'time' ? (around * easyOn(race.from)) / 1000 : around;
-  const warmUp = roundTo(wished, half);
+  const warmUp = roundTo(Math.min(wished, MOST_OF_A_WEEK * spec.volume.start), half);
   // By time the cooling down makes whole minutes of it.
   const amount = basis === 'time' ? roundTo(seconds + 2 * warmUp, step) : metres + 2 * warmUp;
   return { metres, seconds, warmUp, amount: clean(amount) };

@@ -76,7 +76,10 @@ function secondRun(deal: Deal, index: number): Slot {
   const floor = ceilTo(shortestRun[spec.athlete.basis], step);
   const { weight, ceiling } = shapeOfDay(deal, { ...day, double: true });
   const part = second / (1 + second);
-  const bound = ceiling === Infinity ? Infinity : Math.max(floor, floorTo(ceiling * part, step));
+  // Run twice, a day is still no longer than the week's long run.
+  const beside = deal.most / rules.week.mostOfLongRun - ceiling;
+  const most = Math.min(ceiling * part, beside);
+  const bound = most === Infinity ? Infinity : Math.max(floor, floorTo(most, step));
   return {
     index,
     second: true,

@@ -1,3 +1,4 @@
+import type { Athlete, Race } from '../../spec/index.js';
 import type { BlockEvent } from '../../spec/days/index.js';
 import {
   addDays,
@@ -17,6 +18,12 @@ const TESTS = [
   { from: 0, distance: 1500 },
 ];
 
+/** Policy: the weeks of late hold a test so many times over; the shortest is run whatever they hold. */
+const WEEK_OF_TESTS = 6;
+
+/** Policy: seconds a kilometre of those who count by time, where nothing is run yet that says more. */
+const KILOMETRE_BY_TIME = 360;
+
 /**
  * Time trials so that no stretch of a block goes longer without a test than the
  * house rule has it: each in the recovery week nearest to the middle of a stretch,
@@ -26,7 +33,7 @@ const TESTS = [
 export function suggestTests(outline: Outline, frame: Frame, rules: HouseRules): BlockEvent[] {
   const { athlete, start, race } = outline;
   if (athlete.injured || athlete.oftenHurt) return [];
-  const distance = TESTS.find(({ from }) => race.distance >= from)?.distance;
+  const distance = testDistance(athlete, race);
   const days = frame.weeks.flatMap((week) =>
     week.kind === 'recovery' ? testDay(outline, week) : [],
   );
@@ -42,6 +49,15 @@ export function suggestTests(outline: Outline, frame: Frame, rules: HouseRules):
     tested.push(next);
   }
   return tested.sort().map((from) => ({ kind: 'test', name: 'Time trial', from, distance }));
+}
+
+/** For the race, and no more than the athlete's weeks bear. */
+function testDistance({ recentWeeks, basis }: Athlete, race: Race): number | undefined {
+  const each = basis === 'time' ? 1000 / KILOMETRE_BY_TIME : 1;
+  const week = recentWeeks.length > 0 ? each * Math.max(...recentWeeks) : Infinity;
+  const suited = TESTS.filter(({ from }) => race.distance >= from);
+  const bearable = suited.find(({ distance }) => WEEK_OF_TESTS * distance <= week);
+  return (bearable ?? suited.at(-1))?.distance;
 }
 
 function nearestToMiddle(

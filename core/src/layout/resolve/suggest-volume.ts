@@ -6,7 +6,7 @@ import {
   perMetreOf,
   raceRules,
 } from '../../rules/index.js';
-import type { BlockSpec, VolumeSpec } from '../../spec/index.js';
+import { type BlockSpec, isUnder18, type VolumeSpec } from '../../spec/index.js';
 import type { Outline } from './outline.js';
 
 /** What a suggestion may look at. */
@@ -40,12 +40,16 @@ export function suggestVolume(of: Suggestion, countRises: () => number): VolumeS
   const { athlete, week } = outline;
   const wish = given.volume;
   const unit = layoutStep(athlete, rules);
-  const start = wish?.start ?? Math.max(LEAST_START[athlete.basis], roundTo(heldBefore(of), unit));
+  const most = mostOfTheYoung(of);
+  const held = Math.min(most, roundTo(heldBefore(of), unit));
+  const start = wish?.start ?? Math.max(LEAST_START[athlete.basis], held);
   const cap = wish?.growth?.cap ?? rules.volume.growthCap;
   return {
     ...outline.volume,
     start,
-    peak: wish?.peak ?? suggestPeak(of, start, reached(start, { cap, unit, rises: countRises() })),
+    peak:
+      wish?.peak ??
+      suggestPeak(of, start, Math.min(most, reached(start, { cap, unit, rises: countRises() }))),
     growth: {
       school: wish?.growth?.school ?? 'percentage',
       cap,
@@ -55,6 +59,14 @@ export function suggestVolume(of: Suggestion, countRises: () => number): VolumeS
       wayBack: wish?.growth?.wayBack ?? cap / 2,
     },
   };
+}
+
+/** The most that is suggested to an athlete under 18, in whole steps; no bound for others. */
+function mostOfTheYoung({ rules, outline, pace }: Suggestion): number {
+  const { athlete } = outline;
+  if (!isUnder18(outline)) return Infinity;
+  const most = rules.care.under18Week * perMetreOf(athlete.basis, pace);
+  return floorTo(most, layoutStep(athlete, rules));
 }
 
 /** What has been run a week of late; half of what is usual at the peak where nobody says. */

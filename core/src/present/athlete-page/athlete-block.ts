@@ -122,7 +122,7 @@ function pacesNamed({ sessions }: Day, paces: SessionPaces): Map<string, number>
 }
 
 function feelWords(effort = '', talk = ''): string {
-  return [effort, talk && `What can be said: ${talk.toLowerCase()}`].filter(Boolean).join(' ');
+  return [effort, talk && `Talk test: ${talk.toLowerCase()}`].filter(Boolean).join(' ');
 }
 
 function wholeMetres(runs: readonly RunPieces[]): RunPieces[] {

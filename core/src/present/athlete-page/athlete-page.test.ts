@@ -55,7 +55,7 @@ describe('a block as its athlete sees it', () => {
     const quick = days.find(({ sessions }) => sessions.join().includes('race pace'))!;
     expect(quick.paces.map(({ name }) => name)).toEqual(['Easy', 'Race pace']);
     expect(quick.paces[1]?.text).toBe('4:37 /km');
-    expect(quick.paces[0]?.feel).toBe('Comfortable all the way. What can be said: whole stories.');
+    expect(quick.paces[0]?.feel).toBe('Comfortable all the way. Talk test: whole stories.');
     expect(quick.planned).toMatchObject([{ kind: 'run', distance: 1000 * quick.steps }]);
     expect(dayOn('2027-02-11')).toMatchObject({ title: 'Rest', paces: [], planned: [], runs: [] });
   });

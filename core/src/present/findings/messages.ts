@@ -102,7 +102,7 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   }),
   'return-too-quick': (found, context) => ({
     title: 'Return too quick',
-    message: `${returnWords(found, context)} Nothing missed is made up; with fever or chest pain ask a doctor before any running.`,
+    message: `${returnWords(found, context)} Don’t make up what was missed; with fever or chest pain ask a doctor before any running.`,
   }),
   'under-18-hard-days': (found) => ({
     title: 'Too many hard days under 18',

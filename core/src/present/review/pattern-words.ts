@@ -39,7 +39,7 @@ const SENTENCES: Readonly<Record<PatternCode, Tell>> = {
   'slow-at-pulse': ({ value = 0 }) =>
     `Easy runs of the last week went ${formatPercent(1 - value)} less far per heartbeat than in the four weeks before. Heat does it too; so does tiredness.`,
   'days-missed': (found) =>
-    `${counted(found.value, 'day')} missed in a row, up to ${last(found)}. Nothing missed is made up.`,
+    `${counted(found.value, 'day')} missed in a row, up to ${last(found)}. Don’t make up what was missed.`,
   'easy-too-quick': ({ value, limit }) =>
     `${figure(value)} of ${figure(limit)} easy runs in two weeks were quicker than the table.`,
   'reps-too-quick': ({ value = 0 }) =>

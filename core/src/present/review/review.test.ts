@@ -141,7 +141,7 @@ describe('what was run, in words', () => {
     }
     const { review } = shownIn(km, missed(['2027-02-06', '2027-02-07']));
     expect(patternsOf(review).map(patternWords)).toEqual([
-      '2 days missed in a row, up to Sun 7 Feb. Nothing missed is made up.',
+      '2 days missed in a row, up to Sun 7 Feb. Don’t make up what was missed.',
     ]);
   });
 
@@ -152,7 +152,7 @@ describe('what was run, in words', () => {
       return week && sentenceFor(review, week, figures, shown);
     };
     expect(said(missed(['2027-02-05']))).toMatch(
-      /^\d+ of \d+ km(; .* done)?\. Fri \(work\) is gone, and nothing is made up\.$/,
+      /^\d+ of \d+ km(\. .*: done)?\. Fri missed \(work\): no need to make it up\.$/,
     );
     expect(said(missed(['2027-02-05'], 'ill'))).not.toContain('ill');
     const silent = Object.fromEntries((block.weeks[7]?.days ?? []).map(({ date }) => [date, []]));

@@ -53,13 +53,13 @@ function hardWords({ days }: WeekReviewed): string {
       mainOf(day)?.family?.name.toLowerCase().replace(/^the /, '') ?? placeOrSession(day.role);
     const name = `${dayWords(day.date).slice(0, 3)}’s ${what}`;
     const { against } = reps?.judged ?? {};
-    if (against === undefined) return `${name} done`;
+    if (against === undefined) return `${name}: done`;
     const by = Math.abs(against);
     return by < 0.5
-      ? `${name} on the second`
-      : `${name} ${by.toFixed(0)} s ${against > 0 ? 'slower' : 'quicker'} than set`;
+      ? `${name}: spot on`
+      : `${name}: ${by.toFixed(0)} s ${against > 0 ? 'slower' : 'quicker'} than set`;
   });
-  return `; ${judged.join(', ')}`;
+  return `. ${judged.join('; ')}`;
 }
 
 /** A test or race on the way by its name, anything else a session. */
@@ -73,7 +73,7 @@ function missedSentence({ days }: WeekReviewed): string {
   const names = listWords(missed.map(({ day }) => dayWords(day.date).slice(0, 3)));
   const [reason] = missed.flatMap(({ done }) => (done.reason ? missedWords[done.reason] : []));
   const why = reason === undefined || reason === 'ill' || reason === 'sore' ? '' : ` (${reason})`;
-  return `${names}${why} ${missed.length === 1 ? 'is' : 'are'} gone, and nothing is made up.`;
+  return `${names} missed${why}: no need to make ${missed.length === 1 ? 'it' : 'them'} up.`;
 }
 
 /** `Thu, Fri and Sat`. */

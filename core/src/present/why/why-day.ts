@@ -50,7 +50,7 @@ function cutWords({ taperShare, recovery, volumeRule }: Week): string | undefine
   if (taperShare < 1) return 'Cut by the taper, against the same weekday of the heaviest week.';
   if (recovery) return 'Shorter than on the same weekday of the last building week.';
   if (volumeRule !== 'event') return undefined;
-  return 'No longer than on the same weekday of the last building week: nothing is made up.';
+  return 'No longer than on the same weekday of the last building week: nothing missed is made up.';
 }
 
 /** What a day weighs by its role, else by its place beside the long run. */

@@ -38,7 +38,7 @@ function goOn(days: readonly DayReviewed[]): Proposal[] {
   return [
     {
       key: 'go-on',
-      title: 'Go on: nothing is made up',
+      title: 'Carry on as planned',
       because: `${many} of running missed cost nothing that shows. The plan stays as it is.`,
       command: undefined,
     },

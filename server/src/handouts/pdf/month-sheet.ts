@@ -20,6 +20,8 @@ const TOP = EDGE + 48;
 const FOOT = PAGE.height - EDGE - 18;
 /** A code for a camera in the corner, points. */
 const CODE = 44;
+/** The mark of a day that changed, points. */
+const CORNER = 6;
 const SIZES = [9, 8.5, 8, 7.5, 7, SMALLEST_LETTERS] as const;
 const LEADING = 1.22;
 
@@ -27,8 +29,9 @@ const LEADING = 1.22;
 export async function monthSheet(
   handout: Handout,
   first: HandoutWeek,
-  { coach, version, code }: SheetFoot,
+  foot: SheetFoot,
 ): Promise<Uint8Array> {
+  const { coach, version, code } = foot;
   const weeks = handout.weeks.filter(
     ({ number }) => number >= first.number && number < first.number + WEEKS,
   );
@@ -43,13 +46,11 @@ export async function monthSheet(
   const height = (FOOT - TOP) / Math.max(1, weeks.length);
   const size = SIZES.find((each) => isEnough(ink, weeks, { width, height, size: each }));
   weeks.forEach((week, at) => {
-    row(ink, handout, week, {
-      y: TOP + at * height,
-      width,
-      height,
-      size: size ?? SMALLEST_LETTERS,
-    });
+    const place = { y: TOP + at * height, width, height, size: size ?? SMALLEST_LETTERS };
+    row(ink, handout, week, place);
+    mark(ink, week, place, foot);
   });
+  if (foot.changed) markedSince(ink, foot.changed.since);
   ink.line(EDGE, FOOT, PAGE.width - EDGE, FOOT, 0.9);
   ink.words(handout.caution, EDGE, PAGE.height - EDGE, { size: 7.4 });
   ink.words(version, PAGE.width - EDGE, PAGE.height - EDGE, {
@@ -87,11 +88,32 @@ function isEnough(
   });
 }
 
+/** Where a week stands, points, and the size of its letters. */
+interface Place {
+  y: number;
+  width: number;
+  height: number;
+  size: number;
+}
+
+/** A corner on each day that is other than on the sheet before. */
+function mark(ink: Ink, week: HandoutWeek, { y, width }: Place, { changed }: SheetFoot): void {
+  for (const day of week.days.filter(({ date }) => changed?.days.has(date))) {
+    ink.changed(EDGE + SIDE.week + (day.column + 1) * width, y, CORNER);
+  }
+}
+
+function markedSince(ink: Ink, since: string): void {
+  const x = EDGE + SIDE.week + 5;
+  ink.changed(x + CORNER, TOP - 24, CORNER);
+  ink.words(`changed since ${since}`, x + CORNER + 4, TOP - 18, { size: 8 });
+}
+
 function row(
   ink: Ink,
   handout: Handout,
   week: HandoutWeek,
-  { y, width, height, size }: { y: number; width: number; height: number; size: number },
+  { y, width, height, size }: Place,
 ): void {
   const base = y + 13;
   ink.line(EDGE, y, PAGE.width - EDGE, y, 0.8);

@@ -75,7 +75,7 @@ describe('Checks', () => {
       finding({ level: 'note', check: 'paces-stale' }),
     ];
     draw(findings, { onLight: vi.fn() });
-    expect(screen.getByText('Not to be run as it stands: 1 stop, 2 cautions, 1 note')).toBeTruthy();
+    expect(screen.getByText('Don’t run this yet: 1 stop, 2 cautions, 1 note')).toBeTruthy();
   });
 
   it.each([

@@ -15,12 +15,12 @@ export function findingWords(findings: readonly ToldFinding[]): string {
     .join(', ');
 }
 
-/** The block in a word: `Sound, with 2 notes`; `1 caution, 2 notes`; `Not to be run as it stands: 1 stop`. */
+/** The block in a word: `Sound, with 2 notes`; `1 caution, 2 notes`; `Don’t run this yet: 1 stop`. */
 export function verdictWords(findings: readonly ToldFinding[]): string {
   const standing = unwaived(findings);
   const words = findingWords(findings);
   if (standing.length === 0) return 'Sound. No problems found.';
-  if (standing.some(({ level }) => level === 'stop')) return `Not to be run as it stands: ${words}`;
+  if (standing.some(({ level }) => level === 'stop')) return `Don’t run this yet: ${words}`;
   if (standing.some(({ level }) => level === 'caution')) return `To be weighed: ${words}`;
   return `Sound, with ${words}`;
 }

@@ -61,7 +61,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
           />
         )}
       </Field>
-      <Field label="Counted by" because="For new blocks; those laid out stay counted as they are.">
+      <Field label="Counted by" because="For new blocks; those laid out already keep theirs.">
         {(ids) => (
           <ChoiceAnswer
             {...ids}

@@ -1,4 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
+import { newestEngine } from '@nadir/core/rules';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -10,7 +11,7 @@ const race = { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 };
 const fileOf = (change: Partial<BlockFile>): BlockFile => ({
   format: 'nadir-block',
   version: 3,
-  engine: 3,
+  engine: newestEngine,
   race,
   weeks: 12,
   volume: { start: 40_000, peak: 50_000 },
@@ -18,11 +19,11 @@ const fileOf = (change: Partial<BlockFile>): BlockFile => ({
 });
 
 beforeEach(() => {
-  // The page as of a Nadir whose defaults have become number 4.
+  // The page as of a Nadir whose defaults have become the next number.
   vi.resetModules();
   vi.doMock('@nadir/core/rules', async (original) => ({
     ...(await original<object>()),
-    newestEngine: 4,
+    newestEngine: newestEngine + 1,
   }));
 });
 afterEach(() => {
@@ -61,7 +62,7 @@ async function open(file: BlockFile, then = file) {
 
 describe('newer defaults', () => {
   it('are not spoken of in a block that has them', async () => {
-    await open(fileOf({ engine: 4 }));
+    await open(fileOf({ engine: newestEngine + 1 }));
     expect(screen.queryByRole('note')).toBeNull();
   });
 
@@ -78,7 +79,7 @@ describe('newer defaults', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Try the newer defaults' }));
     const { present, trial } = store.getState().editor;
     expect(present).toBe(file);
-    expect(trial?.wishes.engine).toBe(4);
+    expect(trial?.wishes.engine).toBe(newestEngine + 1);
     expect(screen.queryByRole('note')).toBeNull();
   });
 });

@@ -29,9 +29,9 @@ export function DaysThatWillNotDo({ review, commands }: { review: Review; comman
   }
 
   return (
-    <Fold title="Days of this week that will not do" rank="h3">
+    <Fold title="Days off needed this week" rank="h3">
       <ToggleButtonGroup
-        aria-label="Days that will not do"
+        aria-label="Days off needed"
         value={blocked}
         onChange={(_, dates: string[]) => setBlocked(dates)}
       >

@@ -1,5 +1,6 @@
 import OutlinedInput from '@mui/material/OutlinedInput';
 import type { MoveRequest } from '@nadir/contract';
+import { addDays, type CivilDate } from '@nadir/core/base';
 import { dayWords } from '@nadir/core/base/format';
 import { moveDay } from '@nadir/core/edit/week';
 import { firstOpenDay, type Review } from '@nadir/core/review';
@@ -33,9 +34,10 @@ export function FromAthlete({
     skip: athleteId === '',
     refetchOnMountOrArgChange: true,
   });
-  const from = firstOpenDay(review);
+  // Those that the squad counts.
+  const from = addDays(review.today, -1);
   const open = (data?.requests ?? []).filter(
-    (request) => request.state === 'asked' && request.from >= from && request.to >= from,
+    (request) => request.state === 'asked' && request.from >= from,
   );
   const said = review.days
     .slice(-WORDS_OF)
@@ -51,7 +53,13 @@ export function FromAthlete({
     <section aria-label={`From ${name}`}>
       <h2 className="display">From {name}</h2>
       {open.map((request) => (
-        <Asked key={request.id} request={request} base={base} commands={commands} />
+        <Asked
+          key={request.id}
+          request={request}
+          openFrom={firstOpenDay(review)}
+          base={base}
+          commands={commands}
+        />
       ))}
       {said.map(({ day, place, words, answer = '' }) => (
         <div key={`${day.date} ${place}`} className={styles.proposal}>
@@ -59,7 +67,7 @@ export function FromAthlete({
             <b>{dayWords(day.date)}</b>: “{words}”
           </p>
           <KeptText
-            label="Your answer"
+            label="Your reply"
             value={answer}
             onKeep={(text) => acts.change(day, place, { answer: text || undefined })}
           />
@@ -72,17 +80,21 @@ export function FromAthlete({
 /** A day that is asked to be moved: drawn as it would be, moved or left, with a word of answer. */
 function Asked({
   request,
+  openFrom,
   base,
   commands,
 }: {
   request: MoveRequest;
+  /** The first day that can still be moved. */
+  openFrom: CivilDate;
   base: LaidAndShown;
   commands: Commands;
 }) {
   const { id, from, to, words } = request;
   const [answer, setAnswer] = useState('');
   const [tell] = useAnswerMoveRequestMutation();
-  const command = moveDay(base.block, from, to);
+  const isOver = from < openFrom || to < openFrom;
+  const command = isOver ? 'That day is over.' : moveDay(base.block, from, to);
   const reason = typeof command === 'string' ? command : undefined;
   const say = (state: 'moved' | 'left') =>
     void tell({ id, state, ...(answer.trim() !== '' && { answer }) });
@@ -90,7 +102,7 @@ function Asked({
     <OneProposal
       proposal={{
         key: id,
-        title: `Asks to run ${dayWords(from)} on ${dayWords(to)}`,
+        title: `Asks to move ${dayWords(from)} to ${dayWords(to)}`,
         because: [words && `“${words}”`, reason].filter(Boolean).join(' '),
         command: typeof command === 'string' ? undefined : command,
       }}
@@ -102,9 +114,9 @@ function Asked({
     >
       <OutlinedInput
         fullWidth
-        placeholder="A word with the answer"
+        placeholder="Reply (optional)"
         value={answer}
-        slotProps={{ input: { 'aria-label': 'A word with the answer', maxLength: 600 } }}
+        slotProps={{ input: { 'aria-label': 'Reply (optional)', maxLength: 600 } }}
         onChange={({ target }) => setAnswer(target.value)}
       />
     </OneProposal>

@@ -24,7 +24,7 @@ export function WhatToDo({
     <section aria-label="What to do">
       <h2 className="display">What to do</h2>
       {proposals.length === 0 ? (
-        <p className="muted">Nothing: the plan goes on as it stands.</p>
+        <p className="muted">Nothing to do: carry on with the plan.</p>
       ) : (
         <p className="muted">Nothing changes until you apply it.</p>
       )}

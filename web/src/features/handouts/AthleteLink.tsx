@@ -44,12 +44,12 @@ export function AthleteLink({ base: { block } }: { base: LaidAndShown }) {
         <b>A page for {name}</b>
         <br />
         <span className="muted">
-          Today, the week, the block and the paces; what was run is noted there and comes into the
-          diary. It needs no account, and is read without a line.
+          Today, the week, the block and the paces. What the athlete notes there goes into the
+          Diary. It needs no account and works offline.
         </span>
       </p>
       {isUnder18(block.spec) && (
-        <p className="small">Under 18: give the link to a guardian, or with one.</p>
+        <p className="small">Under 18: share the link through a guardian.</p>
       )}
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
       {since !== null && (
@@ -70,14 +70,13 @@ export function AthleteLink({ base: { block } }: { base: LaidAndShown }) {
                 Copy the link
               </Button>
               <span className="small muted">
-                Whoever has it can read the plan and write in the diary. The code stands on every
-                sheet.
+                Anyone with the link can read the plan and add to the Diary. The code is printed on
+                every sheet.
               </span>
             </>
           ) : (
             <span>
-              The link still opens; this server can no longer show it. Make a new one for new
-              sheets.
+              The link still works, but can no longer be shown. Make a new one for new sheets.
             </span>
           )}
           <span className="small">
@@ -88,7 +87,7 @@ export function AthleteLink({ base: { block } }: { base: LaidAndShown }) {
         </div>
       )}
       {since !== null && ends !== null && (
-        <Field label="Its last day">
+        <Field label="Ends on">
           {(ids) => (
             <DateAnswer {...ids} value={ends} onAnswer={(day) => void ask({ ends: day })} />
           )}

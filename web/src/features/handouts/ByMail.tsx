@@ -71,7 +71,7 @@ export function ByMail({ week }: { week: HandoutWeek | undefined }) {
     <section aria-label="By mail" className={styles.mail}>
       <h2 className="display">By mail</h2>
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
-      <Field label="Address" because="Of the athlete; of a junior’s guardian. Enter keeps it.">
+      <Field label="Address" because="The athlete’s, or a junior’s guardian’s. Enter saves it.">
         {(ids) => (
           <OutlinedInput
             id={ids.id}
@@ -88,7 +88,7 @@ export function ByMail({ week }: { week: HandoutWeek | undefined }) {
       </Field>
       {data.mailing && (
         <>
-          <Field label="Sent" because="The week that holds the day after.">
+          <Field label="Sent" because="The week that includes the next day.">
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
@@ -121,8 +121,7 @@ export function ByMail({ week }: { week: HandoutWeek | undefined }) {
       )}
       <Outbox mails={data.mails} onProblem={setProblem} />
       <p className="small muted">
-        A simulated post: what is sent is written to this Nadir’s outbox folder, and leaves the
-        machine in no other way.
+        Simulated mail: messages are written to Nadir’s outbox folder and go nowhere else.
       </p>
     </section>
   );

@@ -110,7 +110,7 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
         ))}
         <TableRow>
           <TableCell colSpan={models.length + 1} className="muted">
-            <OwnDistance view={view} commands={commands} /> A “?” stands where a model is not known
+            <OwnDistance view={view} commands={commands} /> A “?” marks where a model is not known
             to hold. Residual: how much longer a result took than the model says.
           </TableCell>
         </TableRow>

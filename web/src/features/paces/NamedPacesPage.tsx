@@ -48,7 +48,7 @@ export function NamedPacesPage() {
     <>
       <TitleBlock
         title="Named paces"
-        detail="Slowest first; each from a race, and seconds beside it."
+        detail="Slowest first; each is a race pace, plus or minus seconds."
       >
         <span role="status" className="small muted">
           {typeof state === 'string' ? words : 'Not saved'}

@@ -140,7 +140,7 @@ function Choices({
 function withoutResult({ athlete }: PacesView['spec'], hasGoal: boolean): string {
   if (hasGoal) return 'No result of full effort yet: what is shown comes from the goal alone.';
   const easy = formatPace(guessedEasy(athlete), athlete.unit);
-  return `Neither a result nor a goal yet: easy running is taken to be ${easy}, a guess by the recent weeks.`;
+  return `No result and no goal yet: ${easy} for easy running is a guess from recent weeks.`;
 }
 
 const HALF = 21_098;

@@ -129,11 +129,11 @@ function History({
                 columns={{ width: size.width, labels: 92, weeks: then.block.weeks.length }}
                 height={drawingHeight(size, BELOW_DRAWING)}
                 today={today}
-                overlays={isNow ? [] : [{ ...now, name: 'the block as it stands' }]}
+                overlays={isNow ? [] : [{ ...now, name: 'the current block' }]}
               />
             )}
             <h2 className="display">
-              {isNow ? 'The block as it stands' : `Version ${version.revision}, against now`}
+              {isNow ? 'The current block' : `Version ${version.revision}, against now`}
             </h2>
             <DifferenceList
               differences={whatChanged(now.block, then.block, now.shown.measure)}

@@ -31,7 +31,7 @@ export function AllMyData() {
 
   async function take(file: File) {
     if (file.size > MOST_ARCHIVE_BYTES) {
-      setProblem(`${file.name} is larger than any archive that Nadir makes. Nothing was taken.`);
+      setProblem(`${file.name} is larger than any Nadir archive. Nothing was added.`);
       return;
     }
     const { data, error } = await takeIn({ base64: base64Of(await file.arrayBuffer()) });
@@ -39,8 +39,8 @@ export function AllMyData() {
     setProblem(failed && errorSentence(failed));
     if (!data) return;
     const { athletes, blocks, runs, rules } = data;
-    const came = `${plural(athletes, 'athlete')}, ${plural(blocks, 'block')} and ${plural(runs, 'run')} came in`;
-    say({ text: `${came}${rules ? ', with rules, paces and settings' : ''}.` });
+    const came = `${plural(athletes, 'athlete')}, ${plural(blocks, 'block')} and ${plural(runs, 'run')}`;
+    say({ text: `Added ${came}${rules ? ', with rules, paces and settings' : ''}.` });
   }
 
   return (
@@ -49,8 +49,8 @@ export function AllMyData() {
       <p>
         Every athlete, block, diary, rule, pace and session in one archive of open files.{' '}
         <span className="muted">
-          It holds health words: keep it where nobody else reads it. Taken back in, everything comes
-          as new, and nothing that stands here is changed.
+          It includes health notes: keep it private. When you bring it back in, everything is added
+          as new and nothing already here changes.
         </span>
       </p>
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
@@ -59,7 +59,7 @@ export function AllMyData() {
       </Button>
       <DropZone
         accept=".zip,application/zip"
-        hint={taking.isLoading ? 'Taking it in …' : 'An archive of Nadir, to take back in.'}
+        hint={taking.isLoading ? 'Bringing it in …' : 'A Nadir archive to bring back in.'}
         disabled={taking.isLoading}
         onFiles={([file]) => void take(file)}
       />

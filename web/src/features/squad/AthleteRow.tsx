@@ -98,7 +98,7 @@ function RowWithBlock({
         {(asks > 0 || said > 0) && (
           <p>
             <Link className={styles.needed} to={`/blocks/${id}/diary`}>
-              {asks > 0 ? 'Asks to move a day' : 'Waits for a word'}
+              {asks > 0 ? 'Asks to move a day' : 'Waiting for your reply'}
             </Link>
           </p>
         )}

@@ -41,7 +41,7 @@ export function PastNotice({
   return (
     <p className={styles.past} role="status">
       {isOpen
-        ? `${which}: open to change, and laid out by the plan as it stands now.`
+        ? `${which}: open for changes, laid out by the current plan.`
         : `${which}: over, and kept as handed out.`}{' '}
       <Button disabled={isLoading} onClick={() => void set(!isOpen)}>
         {isOpen ? 'Close the past' : 'Change the past'}
