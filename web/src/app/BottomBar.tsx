@@ -10,6 +10,7 @@ import styles from './BottomBar.module.css';
 import { DemoChip } from './DemoChip.js';
 import { type Place, blockPlaces, housePlaces, squadPlaces } from './places.js';
 import { useOpenBlockId } from './useOpenBlockId.js';
+import * as wording from './wording.js';
 
 const BESIDE_MORE = 4;
 
@@ -24,7 +25,7 @@ export function BottomBar() {
   ].sort(byRank);
   const shown = places.slice(0, BESIDE_MORE);
   return (
-    <nav className={styles.bar} aria-label="Places, on a phone">
+    <nav className={styles.bar} aria-label={wording.placesOnAPhone}>
       <BottomNavigation showLabels>
         {shown.map(({ name, to, icon: Drawn, exact = false }) => (
           <BottomNavigationAction
@@ -37,7 +38,7 @@ export function BottomBar() {
           />
         ))}
         <BottomNavigationAction
-          label="More"
+          label={wording.more}
           icon={<MoreIcon />}
           aria-haspopup="dialog"
           onClick={() => setMore(true)}
@@ -47,7 +48,7 @@ export function BottomBar() {
         anchor="bottom"
         open={more}
         onClose={() => setMore(false)}
-        slotProps={{ paper: { 'aria-label': 'More places' } }}
+        slotProps={{ paper: { 'aria-label': wording.morePlaces } }}
       >
         <MenuList autoFocusItem>
           {places.slice(BESIDE_MORE).map(({ name, to, icon: Drawn, exact = false }) => (
@@ -71,7 +72,7 @@ export function BottomBar() {
 }
 
 /** What a coach wants on a phone first. */
-const RANKS = ['Squad', 'Block', 'Week', 'Paces', 'Blocks'];
+const RANKS = [wording.squad, wording.block, wording.week, wording.paces, wording.blocks];
 
 function byRank(one: Place, other: Place): number {
   const rank = ({ name }: Place) => (RANKS.includes(name) ? RANKS.indexOf(name) : RANKS.length);

@@ -5,12 +5,13 @@ import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import styles from './KeysDialog.module.css';
 import { keyGroups } from './keys.js';
+import * as wording from './wording.js';
 
 /** Every key of the application, by where it works. */
 export function KeysDialog({ onClose }: { onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} maxWidth="md" fullWidth aria-labelledby="keys-title">
-      <DialogTitle id="keys-title">Keys</DialogTitle>
+      <DialogTitle id="keys-title">{wording.keys}</DialogTitle>
       <DialogContent>
         <div className={styles.keys}>
           {keyGroups.map(({ title, keys }) => (
@@ -30,7 +31,7 @@ export function KeysDialog({ onClose }: { onClose: () => void }) {
       </DialogContent>
       <DialogActions>
         <Button variant="outlined" autoFocus onClick={onClose}>
-          Close
+          {wording.close}
         </Button>
       </DialogActions>
     </Dialog>

@@ -1,12 +1,14 @@
 import { Link } from 'react-router';
+import * as wording from './wording.js';
 
 /** For an address that leads nowhere. */
 export function NotHere() {
   return (
     <main className="page">
-      <h1 className="display">There is nothing here</h1>
+      <h1 className="display">{wording.thereIsNothingHere}</h1>
       <p>
-        The address is wrong, or what stood here was removed. <Link to="/">Go to the squad</Link>
+        {wording.theAddressIsWrongOr}
+        <Link to="/">{wording.goToTheSquad}</Link>
       </p>
     </main>
   );

@@ -4,6 +4,7 @@ import { useSignedIn } from '../api/session.js';
 import { type Place, blockPlaces, housePlaces, squadPlaces } from './places.js';
 import styles from './Rail.module.css';
 import { useOpenBlockId } from './useOpenBlockId.js';
+import * as wording from './wording.js';
 
 /** Its tooltip is not waited for. */
 const DemoChip = lazy(async () => ({ default: (await import('./DemoChip.js')).DemoChip }));
@@ -13,7 +14,7 @@ export function Rail() {
   const open = useOpenBlockId();
   const { demo } = useSignedIn();
   return (
-    <nav className={styles.rail} aria-label="Places">
+    <nav className={styles.rail} aria-label={wording.places}>
       <img className={styles.mark} src="/mark.svg" alt="" width={32} height={32} />
       <Group places={squadPlaces} />
       {open !== undefined && <Group places={blockPlaces(open)} />}

@@ -14,6 +14,7 @@ import { PHONE } from '../components/phone.js';
 import { hear, holdTab } from '../editor/tabs.js';
 import { Rail } from './Rail.js';
 import styles from './Shell.module.css';
+import * as wording from './wording.js';
 
 /** Keys are heard once the page stands. */
 const Everywhere = lazy(async () => ({ default: (await import('./Everywhere.js')).Everywhere }));
@@ -50,14 +51,14 @@ export function Shell() {
         {error && 'kind' in error ? (
           <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
         ) : (
-          <Skeleton variant="rectangular" height={56} aria-label="Opening Nadir" />
+          <Skeleton variant="rectangular" height={56} aria-label={wording.openingNadir} />
         )}
       </main>
     );
   }
   if (!coach) {
     return (
-      <Suspense fallback={<main className="page">Loading …</main>}>
+      <Suspense fallback={<main className="page">{wording.loading}</main>}>
         <SignInPage session={session} ranOut={wasSignedIn} />
       </Suspense>
     );
@@ -67,7 +68,7 @@ export function Shell() {
       <Messages>
         <div className={styles.shell}>
           <a className={styles.skip} href="#view">
-            Skip to the view
+            {wording.skipToTheView}
           </a>
           <Rail />
           <div className={styles.view} id="view" tabIndex={-1}>

@@ -13,6 +13,7 @@ import {
   SquadIcon,
   WeekIcon,
 } from '../theme/icons.js';
+import * as wording from './wording.js';
 
 /** Somewhere to go. Acts are not places. */
 export interface Place {
@@ -24,25 +25,25 @@ export interface Place {
 }
 
 export const squadPlaces: readonly Place[] = [
-  { name: 'Squad', to: '/', icon: SquadIcon, exact: true },
-  { name: 'Blocks', to: '/blocks', icon: BlocksIcon, exact: true },
+  { name: wording.squad, to: '/', icon: SquadIcon, exact: true },
+  { name: wording.blocks, to: '/blocks', icon: BlocksIcon, exact: true },
 ];
 
 export const housePlaces: readonly Place[] = [
-  { name: 'Sessions', to: '/shorthand', icon: SessionsIcon },
-  { name: 'House rules', to: '/house-rules', icon: HouseRulesIcon },
-  { name: 'Settings', to: '/settings', icon: SettingsIcon },
+  { name: wording.sessions, to: '/shorthand', icon: SessionsIcon },
+  { name: wording.houseRules, to: '/house-rules', icon: HouseRulesIcon },
+  { name: wording.settings, to: '/settings', icon: SettingsIcon },
 ];
 
 /** The places of the block that is open. */
 export function blockPlaces(id: string): readonly Place[] {
   return [
-    { name: 'Block', to: `/blocks/${id}`, icon: BlockIcon, exact: true },
-    { name: 'Sheet', to: `/blocks/${id}/sheet`, icon: SheetIcon },
-    { name: 'Week', to: `/blocks/${id}/week`, icon: WeekIcon },
-    { name: 'Hard days', to: `/blocks/${id}/hard-days`, icon: HardDaysIcon },
-    { name: 'Paces', to: `/blocks/${id}/paces`, icon: PacesIcon },
-    { name: 'Diary', to: `/blocks/${id}/diary`, icon: DiaryIcon },
-    { name: 'Handouts', to: `/blocks/${id}/handouts`, icon: HandoutsIcon },
+    { name: wording.block, to: `/blocks/${id}`, icon: BlockIcon, exact: true },
+    { name: wording.sheet, to: `/blocks/${id}/sheet`, icon: SheetIcon },
+    { name: wording.week, to: `/blocks/${id}/week`, icon: WeekIcon },
+    { name: wording.hardDays, to: `/blocks/${id}/hard-days`, icon: HardDaysIcon },
+    { name: wording.paces, to: `/blocks/${id}/paces`, icon: PacesIcon },
+    { name: wording.diary, to: `/blocks/${id}/diary`, icon: DiaryIcon },
+    { name: wording.handouts, to: `/blocks/${id}/handouts`, icon: HandoutsIcon },
   ];
 }

@@ -3,10 +3,11 @@ import { WithCoaching } from '../api/coaching.js';
 import { NotHere } from './NotHere.js';
 import { Shell } from './Shell.js';
 import { ViewFailed } from './ViewFailed.js';
+import * as wording from './wording.js';
 
 const waiting = () => (
   <main className="page" aria-busy="true">
-    Loading …
+    {wording.loading}
   </main>
 );
 

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import type { CivilDate } from '@nadir/core/base';
 import { useEffect, useState } from 'react';
-import { formatDay, formatClock, plural } from '../components/dates.js';
+import { formatDay, formatClock } from '../components/dates.js';
 import styles from './AthletePage.module.css';
 import { BlockView } from './BlockView.js';
 import { DayDone } from './DayDone.js';
@@ -12,11 +12,12 @@ import { PageHead } from './PageHead.js';
 import { TodayView } from './TodayView.js';
 import { type Linked, useLinked } from './useLinked.js';
 import { useToday } from './useToday.js';
+import * as wording from './wording.js';
 
 const VIEWS = [
-  ['today', 'Today'],
-  ['block', 'Whole block'],
-  ['paces', 'Paces'],
+  ['today', wording.today],
+  ['block', wording.wholeBlock],
+  ['paces', wording.paces],
 ] as const;
 type View = (typeof VIEWS)[number][0];
 
@@ -31,11 +32,7 @@ export function AthletePage({ link }: { link: string }) {
     return (
       <main className={styles.page}>
         <section className={styles.part} aria-busy={line === 'reading'}>
-          <p>
-            {line === 'reading'
-              ? 'Opening your page …'
-              : 'You are offline, and your page is not on this device yet. It opens as soon as you are back online.'}
-          </p>
+          <p>{line === 'reading' ? wording.openingYourPage : wording.youAreOfflineAndYour}</p>
         </section>
       </main>
     );
@@ -51,7 +48,7 @@ function ReadPage({ linked }: { linked: Linked & { kept: NonNullable<Linked['kep
   const [view, setView] = useState<View>('today');
   const [chosen, setChosen] = useState<CivilDate>();
   useEffect(() => {
-    document.title = `${page.athlete} · Training`;
+    document.title = wording.training(page.athlete);
   }, [page.athlete]);
   const note = (body: Parameters<Linked['note']>[0]) => void linked.note(body);
   const open = (date: CivilDate) => {
@@ -62,10 +59,7 @@ function ReadPage({ linked }: { linked: Linked & { kept: NonNullable<Linked['kep
   // Offline the server cannot say so.
   if (page.ends < today) {
     return (
-      <Ended
-        linked={linked}
-        words={`Its last day was ${formatDay(page.ends)}. Ask ${page.coach} for a new link.`}
-      />
+      <Ended linked={linked} words={wording.itsLastDayWasAsk(formatDay(page.ends), page.coach)} />
     );
   }
   const refused = waiting.filter((each) => each.refused !== undefined);
@@ -86,8 +80,8 @@ function ReadPage({ linked }: { linked: Linked & { kept: NonNullable<Linked['kep
       <main>
         {!block && (
           <section className={styles.part}>
-            <h2 className="display">No block yet</h2>
-            <p>Your next one is shown here as soon as {page.coach} has laid it out.</p>
+            <h2 className="display">{wording.noBlockYet}</h2>
+            <p>{wording.yourNextOneIsShown(page.coach)}</p>
             <DayDone
               day={undefined}
               date={today}
@@ -113,7 +107,7 @@ function ReadPage({ linked }: { linked: Linked & { kept: NonNullable<Linked['kep
         {block && view === 'paces' && <PacesView block={block} />}
       </main>
       {block && (
-        <nav className={styles.places} aria-label="Views">
+        <nav className={styles.places} aria-label={wording.views}>
           {VIEWS.map(([key, label]) => (
             <Button
               key={key}
@@ -138,14 +132,14 @@ function LineState({ linked: { line, kept, waiting } }: { linked: Linked }) {
   const unsent = waiting.filter(({ refused }) => refused === undefined).length;
   if (line === 'here' && unsent === 0) return null;
   const readAt = kept
-    ? `Updated ${formatDay(kept.readAt.slice(0, 10))}, ${formatClock(kept.readAt)}.`
+    ? wording.updated(formatDay(kept.readAt.slice(0, 10)), formatClock(kept.readAt))
     : '';
   return (
     <p className={styles.line} role="status">
-      {line === 'away' && unsent === 0 && `Offline. ${readAt}`}
-      {line === 'away' && unsent > 0 && `Offline: saved on this device, will sync. ${readAt}`}
-      {line !== 'away' && unsent > 0 && `Sending ${plural(unsent, 'note')} …`}
-      {line === 'reading' && unsent === 0 && 'Checking for changes …'}
+      {line === 'away' && unsent === 0 && wording.offline(readAt)}
+      {line === 'away' && unsent > 0 && wording.offlineSavedOnThisDevice(readAt)}
+      {line !== 'away' && unsent > 0 && wording.sendingNotes(unsent)}
+      {line === 'reading' && unsent === 0 && wording.checkingForChanges}
     </p>
   );
 }
@@ -155,9 +149,9 @@ function Ended({ linked: { waiting, letGo }, words }: { linked: Linked; words: s
   return (
     <main className={styles.page}>
       <section className={styles.part}>
-        <h1 className="display">This page is closed</h1>
+        <h1 className="display">{wording.thisPageIsClosed}</h1>
         <p>{words}</p>
-        {waiting.length > 0 && <p>What you noted and has not been sent is still here:</p>}
+        {waiting.length > 0 && <p>{wording.whatYouNotedAndHas}</p>}
       </section>
       <NotTaken waiting={waiting} onAgain={undefined} onLetGo={(id) => void letGo(id)} />
     </main>

@@ -2,6 +2,7 @@ import type { PageBlock } from '@nadir/contract/athlete';
 import type { CivilDate } from '@nadir/core/base';
 import Button from '@mui/material/Button';
 import styles from './AthletePage.module.css';
+import * as wording from './wording.js';
 
 /** Every week of the block, its volume to scale; touched, its first day is opened. */
 export function BlockView({
@@ -15,22 +16,22 @@ export function BlockView({
 }) {
   const most = Math.max(1, ...block.weeks.map(({ steps }) => steps));
   return (
-    <section className={styles.part} aria-label="Whole block">
+    <section className={styles.part} aria-label={wording.wholeBlock}>
       <div className={styles.what}>
         <h2 className="display">{block.race.name}</h2>
       </div>
       <p>
         {block.race.words}, {block.race.distance}
-        {block.goal !== undefined && `, goal ${block.goal}`}
+        {block.goal !== undefined && wording.goal(block.goal)}
       </p>
       <table className={styles.weeks}>
         <thead>
           <tr>
-            <th scope="col">Week</th>
-            <th scope="col">Phase</th>
-            <th scope="col" aria-label="Volume, drawn" />
+            <th scope="col">{wording.week}</th>
+            <th scope="col">{wording.phase}</th>
+            <th scope="col" aria-label={wording.volumeDrawn} />
             <th scope="col">{block.unit}</th>
-            <th scope="col">Long</th>
+            <th scope="col">{wording.long}</th>
           </tr>
         </thead>
         <tbody>
@@ -42,7 +43,7 @@ export function BlockView({
               <tr key={number} data-now={isNow} data-recovery={recovery}>
                 <th scope="row">
                   <Button
-                    aria-label={`Week ${number}, from ${from}`}
+                    aria-label={wording.weekFrom(number, from)}
                     onClick={() => onChoose(isNow ? today : start)}
                   >
                     {number} · {from}
@@ -50,7 +51,7 @@ export function BlockView({
                 </th>
                 <td>
                   {phase}
-                  {recovery && <span className="muted">, recovery</span>}
+                  {recovery && <span className="muted">{wording.recovery}</span>}
                   {week.note !== '' && <span className="muted">, {week.note}</span>}
                 </td>
                 <td style={{ width: '28%' }}>
@@ -66,8 +67,8 @@ export function BlockView({
         </tbody>
         <tfoot>
           <tr>
-            <th scope="row">Total</th>
-            <td colSpan={2}>without the race</td>
+            <th scope="row">{wording.total}</th>
+            <td colSpan={2}>{wording.withoutTheRace}</td>
             <td>
               <b>{block.sums.total}</b>
             </td>

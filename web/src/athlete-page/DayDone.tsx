@@ -9,6 +9,7 @@ import { EffortRuler } from './EffortRuler.js';
 import { NotedSoFar } from './NotedSoFar.js';
 import { SomethingElse } from './SomethingElse.js';
 import { SoreAnswer } from './SoreAnswer.js';
+import * as wording from './wording.js';
 
 /** What was done, before how hard it was and what is said of it. */
 type Done = Omit<SentEntry, 'effort' | 'words'>;
@@ -66,12 +67,12 @@ export function DayDone({
             variant="contained"
             onClick={() => send(planned.map((each, place) => ({ ...each, place, revision: null })))}
           >
-            As planned
+            {wording.asPlanned}
           </Button>
         )}
         {entries.length > 0 && isChanged && (
           <Button variant="contained" onClick={() => send(entries.map(withoutSaid))}>
-            Send it
+            {wording.sendIt}
           </Button>
         )}
         <Button variant="outlined" aria-expanded={isOpen === 'else'} onClick={() => toggle('else')}>
@@ -95,23 +96,23 @@ export function DayDone({
               onNote({ kind: 'take-back', date, entries: mine.map(placeOf) });
             }}
           >
-            Remove what I noted
+            {wording.removeWhatINoted}
           </Button>
         </div>
       )}
       <div className={styles.field}>
         <div className={styles.over}>
-          <h3>Effort</h3>
+          <h3>{wording.effort}</h3>
           <span className="muted">{meantWords(day)}</span>
         </div>
         <EffortRuler value={effort} meant={day?.meant} onAnswer={setEffort} />
       </div>
       <label className={styles.field}>
-        <b>A word to {called}</b>
+        <b>{wording.aWordTo(called)}</b>
         <OutlinedInput
           multiline
           minRows={2}
-          placeholder="How were the legs, the ground, the sleep?"
+          placeholder={wording.howWereTheLegsThe}
           value={words}
           slotProps={{ input: { maxLength: 600 } }}
           onChange={({ target }) => setWords(target.value)}
@@ -119,7 +120,9 @@ export function DayDone({
       </label>
       <div className={styles.beside}>
         <Button variant="outlined" aria-expanded={isOpen === 'sore'} onClick={() => toggle('sore')}>
-          {noted.sore ? `Sore: ${noted.sore.where}, ${noted.sore.level} of 10` : 'Something hurts'}
+          {noted.sore
+            ? wording.soreOf10(noted.sore.where, noted.sore.level)
+            : wording.somethingHurts}
         </Button>
       </div>
       {isOpen === 'sore' && (
@@ -137,14 +140,14 @@ export function DayDone({
 }
 
 function elseWords(isNoted: boolean, hasPlan: boolean): string {
-  if (isNoted) return 'Change it';
-  return hasPlan ? 'Something else' : 'Note what I did';
+  if (isNoted) return wording.changeIt;
+  return hasPlan ? wording.somethingElse : wording.noteWhatIDid;
 }
 
 function meantWords(day: PageDay | undefined): string {
-  if (!day?.meant) return 'slide or touch, 1 to 10';
+  if (!day?.meant) return wording.slideOrTouch1To;
   const [from, to] = day.meant;
-  return `meant: ${from}–${to} of 10`;
+  return wording.meantOf10(from, to);
 }
 
 function placeOf({ place, revision }: NotedEntry) {

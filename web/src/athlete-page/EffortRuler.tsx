@@ -2,10 +2,11 @@ import Slider from '@mui/material/Slider';
 import { useId } from 'react';
 import { token } from '../theme/tokens.js';
 import styles from './EffortRuler.module.css';
+import * as wording from './wording.js';
 
 const MOST = 10;
 /** Words of the ruler, under their figures. */
-const WORDS: Readonly<Record<number, string>> = { 1: 'hardly any', 8: 'hard', 10: 'all-out' };
+const WORDS: Readonly<Record<number, string>> = { 1: wording.hardlyAny, 8: 'hard', 10: 'all-out' };
 
 /** How hard it was, of ten, on a ruler that shows how hard it was meant to be. */
 export function EffortRuler({
@@ -38,14 +39,16 @@ export function EffortRuler({
         </svg>
       )}
       <Slider
-        aria-label="Effort, 1 to 10"
+        aria-label={wording.effort1To10}
         className={styles.slider}
         data-unset={value === undefined}
         min={1}
         max={MOST}
         step={1}
         value={value ?? meant?.[0] ?? 3}
-        getAriaValueText={(effort) => (value === undefined ? 'not said yet' : `${effort} of 10`)}
+        getAriaValueText={(effort) =>
+          value === undefined ? wording.notSaidYet : wording.of10(effort)
+        }
         marks={Array.from({ length: MOST }, (_, index) => ({
           value: index + 1,
           label: (

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { AthletePage } from './AthletePage.js';
 import styles from './AthletePage.module.css';
 import { lastLink, rememberLink } from './device.js';
+import * as wording from './wording.js';
 
 const A_LINK = /^#([\w-]{43})$/;
 
@@ -13,8 +14,8 @@ export function LinkedPage() {
   return (
     <main className={styles.page}>
       <section className={styles.part}>
-        <h1 className="display">This link is incomplete</h1>
-        <p>Open the link your coach gave you in full, or scan the code on your sheet.</p>
+        <h1 className="display">{wording.thisLinkIsIncomplete}</h1>
+        <p>{wording.openTheLinkYourCoach}</p>
       </section>
     </main>
   );

@@ -6,6 +6,7 @@ import { dayWords } from '@nadir/core/base/format';
 import { useState } from 'react';
 import styles from './AthletePage.module.css';
 import type { Waiting } from './device.js';
+import * as wording from './wording.js';
 
 /** Days about a day that it can be asked to be run on. */
 const AROUND = 5;
@@ -40,26 +41,25 @@ export function MoveDay({
     <>
       {asked.map(({ id, to: day, state, answer }) => (
         <p key={id} className={styles.noted}>
-          {state === 'asked' &&
-            `You asked to run this on ${dayWords(day)}. ${called} has not answered yet.`}
-          {state === 'moved' && `Moved to ${dayWords(day)}, as you asked.`}
-          {state === 'left' && `You asked for ${dayWords(day)}. It stays here.`}
+          {state === 'asked' && wording.youAskedToRunThis(dayWords(day), called)}
+          {state === 'moved' && wording.movedToAsYouAsked(dayWords(day))}
+          {state === 'left' && wording.youAskedForItStays(dayWords(day))}
           {answer !== undefined && ` ${called}: ${answer}`}
         </p>
       ))}
       {unsent.map(({ to: day }) => (
         <p key={day} className={styles.noted}>
-          Noted on this device: you ask to run this on {dayWords(day)}.
+          {wording.notedOnThisDeviceYou(dayWords(day))}
         </p>
       ))}
       <div className={styles.beside}>
         <Button variant="outlined" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-          Ask to move this day
+          {wording.askToMoveThisDay}
         </Button>
       </div>
       {isOpen && (
         <form
-          aria-label="Ask to move this day"
+          aria-label={wording.askToMoveThisDay}
           onSubmit={(event) => {
             event.preventDefault();
             if (to === undefined) return;
@@ -68,7 +68,7 @@ export function MoveDay({
             setWords('');
           }}
         >
-          <div className={styles.days} role="group" aria-label="To which day">
+          <div className={styles.days} role="group" aria-label={wording.toWhichDay}>
             {days.map((day) => (
               <Button
                 key={day}
@@ -81,7 +81,7 @@ export function MoveDay({
             ))}
           </div>
           <label className={styles.field}>
-            Reason (optional)
+            {wording.reasonOptional}
             <OutlinedInput
               value={words}
               slotProps={{ input: { maxLength: 600 } }}
@@ -90,7 +90,7 @@ export function MoveDay({
           </label>
           <div className={styles['small-acts']}>
             <Button type="submit" variant="contained" disabled={to === undefined}>
-              Ask {called}
+              {wording.ask(called)}
             </Button>
           </div>
         </form>

@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import { dayWords } from '@nadir/core/base/format';
 import styles from './AthletePage.module.css';
 import type { Waiting } from './device.js';
+import * as wording from './wording.js';
 
 /** What was refused, with the reason; nothing that was written is lost before its athlete lets it go. */
 export function NotTaken({
@@ -15,18 +16,18 @@ export function NotTaken({
   onLetGo: (id: string) => void;
 }) {
   return waiting.map(({ id, body, refused }) => (
-    <section key={id} className={styles.refused} aria-label="Not accepted" role="alert">
+    <section key={id} className={styles.refused} aria-label={wording.notAccepted} role="alert">
       <p>
-        <b>{whatItWas(body)}</b> {refused ?? 'It was not sent.'}
+        <b>{whatItWas(body)}</b> {refused ?? wording.itWasNotSent}
       </p>
       <p className="muted">{contentOf(body)}</p>
       <div className={styles['small-acts']}>
         {onAgain && (
           <Button variant="outlined" onClick={() => onAgain(id)}>
-            Try again
+            {wording.tryAgain}
           </Button>
         )}
-        <Button onClick={() => onLetGo(id)}>Remove it</Button>
+        <Button onClick={() => onLetGo(id)}>{wording.removeIt}</Button>
       </div>
     </section>
   ));
@@ -35,11 +36,11 @@ export function NotTaken({
 function whatItWas(body: Waiting['body']): string {
   switch (body.kind) {
     case 'done':
-      return `Your note for ${dayWords(body.date)} was not accepted.`;
+      return wording.yourNoteForWasNot(dayWords(body.date));
     case 'take-back':
-      return `Your note for ${dayWords(body.date)} was not removed.`;
+      return wording.yourNoteForWasNotRemoved(dayWords(body.date));
     case 'move':
-      return `Your request to move ${dayWords(body.from)} to ${dayWords(body.to)} was not accepted.`;
+      return wording.yourRequestToMoveTo(dayWords(body.from), dayWords(body.to));
   }
 }
 
@@ -50,10 +51,10 @@ function contentOf(body: Waiting['body']): string {
   const { entries, sore } = body;
   const parts = entries.flatMap(({ kind, distance, time, effort, words }) => [
     kind,
-    distance === undefined ? '' : `${distance / 1000} km`,
-    time === undefined ? '' : `${Math.round(time / 60)} min`,
-    effort === undefined ? '' : `effort ${effort}`,
+    distance === undefined ? '' : wording.km(distance / 1000),
+    time === undefined ? '' : wording.min(Math.round(time / 60)),
+    effort === undefined ? '' : wording.effort2(effort),
     words ?? '',
   ]);
-  return [...parts, sore ? `sore: ${sore.where}, ${sore.level}` : ''].filter(Boolean).join(', ');
+  return [...parts, sore ? wording.sore(sore.where, sore.level) : ''].filter(Boolean).join(', ');
 }

@@ -3,6 +3,7 @@ import type { CivilDate } from '@nadir/core/base';
 import { doneWords } from '@nadir/core/present/review';
 import styles from './AthletePage.module.css';
 import type { DayNoted } from './day-noted.js';
+import * as wording from './wording.js';
 
 /** What is noted of a day, and what the coach answered. */
 export function NotedSoFar({
@@ -21,7 +22,7 @@ export function NotedSoFar({
   return (
     <div className={styles.noted} role="status">
       <p>
-        <b>{waits ? 'Noted on this device: ' : 'Noted: '}</b>
+        <b>{waits ? wording.notedOnThisDevice : wording.noted}</b>
         {doneWords({ entries: dated }, measure).join('; ')}
       </p>
       {entries.map(

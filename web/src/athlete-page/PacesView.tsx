@@ -1,13 +1,14 @@
 import type { PageBlock } from '@nadir/contract/athlete';
 import styles from './AthletePage.module.css';
+import * as wording from './wording.js';
 
 /** The paces of today, and the race in even splits. */
 export function PacesView({ block }: { block: PageBlock }) {
   return (
     <>
-      <section className={styles.part} aria-label="Paces">
-        <h2 className="display">Paces</h2>
-        {block.paces.length === 0 && <p>Your coach has set no paces yet: run by feel.</p>}
+      <section className={styles.part} aria-label={wording.paces}>
+        <h2 className="display">{wording.paces}</h2>
+        {block.paces.length === 0 && <p>{wording.yourCoachHasSetNo}</p>}
         <table className={styles.rows}>
           <tbody>
             {block.paces.map(({ name, text }) => (
@@ -22,19 +23,19 @@ export function PacesView({ block }: { block: PageBlock }) {
         </table>
       </section>
       {block.splits.length > 0 && (
-        <section className={styles.part} aria-label="The race in even splits">
-          <h2 className="display">The race in even splits</h2>
+        <section className={styles.part} aria-label={wording.theRaceInEvenSplits}>
+          <h2 className="display">{wording.theRaceInEvenSplits}</h2>
           <p className="muted">
             {block.race.name}
-            {block.goal !== undefined && `, goal ${block.goal}`}. Start no quicker than the first
-            split.
+            {block.goal !== undefined && wording.goal(block.goal)}
+            {wording.startNoQuickerThanThe}
           </p>
           <table className={styles.rows}>
             <thead>
               <tr>
-                <th scope="col">At</th>
-                <th scope="col">Split</th>
-                <td>Clock</td>
+                <th scope="col">{wording.at}</th>
+                <th scope="col">{wording.split}</th>
+                <td>{wording.clock}</td>
               </tr>
             </thead>
             <tbody>

@@ -3,6 +3,7 @@ import type { CivilDate } from '@nadir/core/base';
 import { CountdownTicks } from '../components/CountdownTicks.js';
 import { timeToGo } from '../components/dates.js';
 import styles from './AthletePage.module.css';
+import * as wording from './wording.js';
 
 /** Whose page it is, and how long it is to the race. */
 export function PageHead({
@@ -20,7 +21,7 @@ export function PageHead({
         {block && (
           <p>
             <b>{timeToGo(today, block.race.date)}</b>
-            {today < block.race.date && ` to ${block.race.name}`}
+            {today < block.race.date && wording.to(block.race.name)}
           </p>
         )}
       </div>

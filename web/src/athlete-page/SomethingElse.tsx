@@ -8,28 +8,29 @@ import { useState } from 'react';
 import { ChoiceAnswer } from '../components/ChoiceAnswer.js';
 import styles from './AthletePage.module.css';
 import type { NotedEntry } from './day-noted.js';
+import * as wording from './wording.js';
 
 type Done = Omit<SentEntry, 'place' | 'revision'>;
 
 const KINDS = [
-  ['run', 'I ran'],
-  ['missed', 'I did not run'],
-  ['walk', 'I walked'],
-  ['bike', 'I cycled'],
-  ['swim', 'I swam'],
-  ['pool', 'I ran in the pool'],
-  ['strength', 'Strength'],
-  ['other', 'Something else'],
+  ['run', wording.iRan],
+  ['missed', wording.iDidNotRun],
+  ['walk', wording.iWalked],
+  ['bike', wording.iCycled],
+  ['swim', wording.iSwam],
+  ['pool', wording.iRanInThePool],
+  ['strength', wording.strength],
+  ['other', wording.somethingElse],
 ] as const satisfies readonly (readonly [EntryKind, string])[];
 
 const REASONS = [
-  ['', 'no reason given'],
+  ['', wording.noReasonGiven],
   ['ill', 'ill'],
   ['sore', 'sore'],
   ['work', 'work'],
   ['travel', 'travel'],
   ['weather', 'weather'],
-  ['choice', 'by choice'],
+  ['choice', wording.byChoice],
 ] as const satisfies readonly (readonly [MissedReason | '', string])[];
 
 /** What was done instead of, or otherwise than, what was planned. */
@@ -67,7 +68,7 @@ export function SomethingElse({
   return (
     <form
       noValidate
-      aria-label="What was done"
+      aria-label={wording.whatWasDone}
       onSubmit={(event) => {
         event.preventDefault();
         send();
@@ -75,7 +76,7 @@ export function SomethingElse({
     >
       <div className={styles.field}>
         <ChoiceAnswer
-          label="What was done"
+          label={wording.whatWasDone}
           value={kind}
           choices={KINDS}
           width="100%"
@@ -85,7 +86,7 @@ export function SomethingElse({
       {kind === 'missed' ? (
         <div className={styles.field}>
           <ChoiceAnswer
-            label="Why"
+            label={wording.why}
             value={reason}
             choices={REASONS}
             width="100%"
@@ -97,16 +98,16 @@ export function SomethingElse({
           <div className={styles.two}>
             <Figure
               isDecimal
-              label={`Distance, ${unit}`}
+              label={wording.distance(unit)}
               value={distance}
               placeholder="12.3"
               onType={setDistance}
             />
-            <Figure label="Time" value={time} placeholder="1:02:30" onType={setTime} />
+            <Figure label={wording.time} value={time} placeholder="1:02:30" onType={setTime} />
           </div>
           {kind === 'run' && (
             <Figure
-              label="Repetitions (optional)"
+              label={wording.repetitionsOptional}
               value={reps}
               placeholder="3:58 3:59 4:01"
               onType={setReps}
@@ -121,7 +122,7 @@ export function SomethingElse({
       )}
       <div className={styles['small-acts']}>
         <Button type="submit" variant="contained">
-          Send it
+          {wording.sendIt}
         </Button>
       </div>
     </form>
@@ -164,7 +165,7 @@ function readDone(
   const done: Pick<Done, 'distance' | 'time' | 'reps'> = {};
   if (typed.distance.trim() !== '') {
     const figure = Number(typed.distance.trim().replace(',', '.'));
-    if (!(figure > 0)) return `“${typed.distance}” is no distance: type 12 or 12.3.`;
+    if (!(figure > 0)) return wording.isNoDistanceType12(typed.distance);
     done.distance = Math.round(figure * metres);
   }
   if (typed.time.trim() !== '') {
@@ -178,7 +179,7 @@ function readDone(
     done.reps = read.value;
   }
   if (done.distance === undefined && done.time === undefined) {
-    return 'Enter a distance or a time.';
+    return wording.enterADistanceOrA;
   }
   return done;
 }

@@ -4,6 +4,7 @@ import type { SentDone } from '@nadir/contract/athlete';
 import { useState } from 'react';
 import { Tick } from '../components/Tick.js';
 import styles from './AthletePage.module.css';
+import * as wording from './wording.js';
 
 type Sore = NonNullable<SentDone['sore']>;
 
@@ -25,23 +26,23 @@ export function SoreAnswer({
   return (
     <form
       noValidate
-      aria-label="Something hurts"
+      aria-label={wording.somethingHurts}
       onSubmit={(event) => {
         event.preventDefault();
         onTell({ where, level, ...(stride && { stride }) });
       }}
     >
       <label className={styles.field}>
-        Where
+        {wording.where}
         <OutlinedInput
-          placeholder="left calf"
+          placeholder={wording.leftCalf}
           value={where}
           slotProps={{ input: { maxLength: 80 } }}
           onChange={({ target }) => set({ where: target.value })}
         />
       </label>
       <label className={styles.field}>
-        How much, 1 to 10
+        {wording.howMuch1To10}
         <OutlinedInput
           type="number"
           value={level}
@@ -50,19 +51,14 @@ export function SoreAnswer({
         />
       </label>
       <Tick
-        label="It changes my stride"
+        label={wording.itChangesMyStride}
         checked={stride}
         onAnswer={(changes) => set({ stride: changes })}
       />
-      {stride && (
-        <p className={styles.wrong}>
-          Stop running until it is gone. Tell {called}, and see a doctor or physiotherapist if it
-          stays.
-        </p>
-      )}
+      {stride && <p className={styles.wrong}>{wording.stopRunningUntilItIs(called)}</p>}
       <div className={styles['small-acts']}>
         <Button type="submit" variant="contained" disabled={where.trim() === ''}>
-          Tell {called}
+          {wording.tell(called)}
         </Button>
       </div>
     </form>

@@ -8,6 +8,7 @@ import { dayNoted } from './day-noted.js';
 import type { Waiting } from './device.js';
 import { MoveDay } from './MoveDay.js';
 import { WeekBars } from './WeekBars.js';
+import * as wording from './wording.js';
 
 /** Days after which what a coach wrote of a week is no news. */
 const LATELY = 14;
@@ -40,15 +41,18 @@ export function TodayView({
   const bars = { page, waiting, today, chosen, onChoose, measure: block.measure };
   return (
     <>
-      <section className={styles.part} aria-label={chosen === today ? 'Today' : dayWords(chosen)}>
+      <section
+        className={styles.part}
+        aria-label={chosen === today ? wording.today : dayWords(chosen)}
+      >
         <p className={styles.over}>
           <b>
-            {chosen === today && 'Today, '}
+            {chosen === today && wording.today2}
             {dayWords(chosen)}
           </b>
           {week && (
             <span className="muted">
-              week {week.number} of {block.weeks.length} · {week.phase}
+              {wording.weekOf(week.number, block.weeks.length, week.phase)}
             </span>
           )}
         </p>
@@ -57,8 +61,8 @@ export function TodayView({
         ) : (
           <h2 className="display">
             {first && chosen < first.start
-              ? `Your block begins on ${dayWords(first.start)}`
-              : 'Nothing is planned on this day'}
+              ? wording.yourBlockBeginsOn(dayWords(first.start))
+              : wording.nothingIsPlannedOnThis}
           </h2>
         )}
         {said && week && isOfLately(said.date, week, at) && (
@@ -91,7 +95,9 @@ export function TodayView({
       </section>
       {week && <WeekBars title={titleOf(week, today)} week={week} {...bars} />}
       {next && <WeekBars title={titleOf(next, today)} week={next} {...bars} />}
-      {!week && first && chosen < first.start && <WeekBars title="Week 1" week={first} {...bars} />}
+      {!week && first && chosen < first.start && (
+        <WeekBars title={wording.week1} week={first} {...bars} />
+      )}
       <p className={`${styles.part ?? ''} ${styles.caution ?? ''}`}>{block.caution}</p>
     </>
   );
@@ -134,7 +140,7 @@ function WhatToRun({ day, block }: { day: PageDay; block: PageBlock }) {
                   <b>{text}</b>
                 </td>
                 <td>
-                  {index === 0 && day.minutes > 0 && `about ${formatHours(60 * day.minutes)}`}
+                  {index === 0 && day.minutes > 0 && wording.about(formatHours(60 * day.minutes))}
                 </td>
               </tr>
             ))}
@@ -143,13 +149,13 @@ function WhatToRun({ day, block }: { day: PageDay; block: PageBlock }) {
       )}
       <Feel day={day} />
       {day.laps.length > 0 && (
-        <table className={styles.rows} aria-label="Repetitions">
+        <table className={styles.rows} aria-label={wording.repetitions}>
           <thead>
             <tr>
               <th />
-              <th>in</th>
+              <th>{wording.inWord}</th>
               <th>400 m</th>
-              <td>per {unit}</td>
+              <td>{wording.per(unit)}</td>
             </tr>
           </thead>
           <tbody>
@@ -191,6 +197,6 @@ function isOfLately(date: CivilDate, { start }: PageWeek, at: number): boolean {
 
 function titleOf({ number, start, days }: PageWeek, today: CivilDate): string {
   const last = days.at(-1)?.date ?? start;
-  if (start <= today && today <= last) return 'This week';
-  return `Week ${number}`;
+  if (start <= today && today <= last) return wording.thisWeek;
+  return wording.week2(number);
 }

@@ -4,6 +4,7 @@ import { dayWords } from '@nadir/core/base/format';
 import styles from './AthletePage.module.css';
 import { dayNoted, runIn } from './day-noted.js';
 import type { Waiting } from './device.js';
+import * as wording from './wording.js';
 
 /** Pixels of the longest day. */
 const HIGHEST = 78;
@@ -44,8 +45,8 @@ export function WeekBars({
       <div className={styles.what}>
         <h2 className="display">{title}</h2>
         <span className="muted">
-          {run > 0 ? `${run} of ${week.figure} ${unit} run` : `${week.figure} ${unit}`}
-          {week.toGo === 0 && page.block && ` and the race, ${page.block.race.distance}`}
+          {run > 0 ? wording.ofRun(run, week.figure, unit) : `${week.figure} ${unit}`}
+          {week.toGo === 0 && page.block && wording.andTheRace(page.block.race.distance)}
         </span>
       </div>
       <div className={styles.bars}>
@@ -53,7 +54,7 @@ export function WeekBars({
           const isMissed = entries.some(({ kind }) => kind === 'missed');
           const isDone = entries.length > 0 && !isMissed;
           const said = day.mark === 'race' ? day.title : day.figure && `${day.figure} ${unit}`;
-          const state = isDone ? ', noted' : isMissed ? ', missed' : '';
+          const state = isDone ? wording.noted2 : isMissed ? wording.missed : '';
           return (
             <button
               key={day.date}

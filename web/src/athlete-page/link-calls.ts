@@ -7,6 +7,7 @@ import {
   type SentBody,
 } from '@nadir/contract/athlete';
 import type { z } from 'zod';
+import * as wording from './wording.js';
 
 /** What a call came to. */
 export type Called<T> =
@@ -18,7 +19,7 @@ export type Called<T> =
   | { kind: 'refused'; words: string };
 
 const PATIENCE_MS = 20_000;
-const UNREADABLE = 'The answer could not be read. Open the page again.';
+const UNREADABLE = wording.theAnswerCouldNotBe;
 
 export function readPage(link: string): Promise<Called<AthletePage>> {
   return called(link, paths.athletePage.path, { method: 'GET' }, athletePage);
@@ -69,15 +70,17 @@ function wordsOf(body: unknown): string {
   const { message, problems = [] } = parsed.data;
   if (problems.length === 0) return message;
   return problems
-    .map((problem) => `${FIELDS[String(problem.path.at(-1))] ?? 'This'} ${problem.message}`)
+    .map(
+      (problem) => `${FIELDS[String(problem.path.at(-1))] ?? wording.thisWord} ${problem.message}`,
+    )
     .join(' ');
 }
 
 const FIELDS: Readonly<Record<string, string>> = {
-  date: 'The day',
-  from: 'The day',
+  date: wording.theDay,
+  from: wording.theDay,
   to: 'The new day',
-  time: 'The time',
-  distance: 'The distance',
-  where: 'Where it hurts',
+  time: wording.theTime,
+  distance: wording.theDistance,
+  where: wording.whereItHurts,
 };

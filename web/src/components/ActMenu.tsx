@@ -4,6 +4,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { type ReactNode, useId, useState } from 'react';
 import { DownIcon, MoreIcon } from '../theme/icons.js';
+import * as wording from './wording.js';
 
 /** One act of a menu. */
 export interface Act {
@@ -55,7 +56,7 @@ export function ActMenu({
         open={anchor !== null}
         anchorEl={anchor}
         onClose={close}
-        slotProps={{ list: { 'aria-labelledby': `${id}-button` } }}
+        slotProps={{ list: { 'aria-labelledby': wording.button(id) } }}
       >
         {groups.flatMap(({ title, acts, field }, place) => [
           title && (

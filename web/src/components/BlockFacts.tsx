@@ -9,9 +9,9 @@ import {
   timesDayOne,
   WHAT_LEGS_ARE,
 } from '@nadir/core/present';
-import { plural } from './dates.js';
 import type { LaidAndShown } from './useLaidBlock.js';
 import styles from './Facts.module.css';
+import * as wording from './wording.js';
 
 /** The block in eight figures. */
 export function BlockFacts({ block, shown }: LaidAndShown) {
@@ -28,35 +28,41 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
   const longs = shown.weeks.map(({ longRun }) => longRun);
   const longest = longs.lastIndexOf(Math.max(...longs));
   const recovering = weeks.filter(({ recovery }) => recovery).map(({ number }) => number);
-  const out = (index: number) => `${plural(weeks[index]?.toGo ?? 0, 'week')} out`;
+  const out = (index: number) => wording.weeksOut(weeks[index]?.toGo ?? 0);
   const raceWeek = weeks.at(-1)?.volume ?? 0;
   const cut = 1 - raceWeek / Math.max(...weeks.map(({ volume }) => volume));
   const rows: [string, string][] = [
     [
-      'Growth, building weeks',
+      wording.growthBuildingWeeks,
       rises.length === 0
         ? 'none'
-        : `${formatPercent(sum(rises) / rises.length)} mean, ${formatPercent(Math.max(...rises))} most`,
+        : wording.meanMost(
+            formatPercent(sum(rises) / rises.length),
+            formatPercent(Math.max(...rises)),
+          ),
     ],
     [
-      'Recovery weeks',
+      wording.recoveryWeeks,
       recovering.length === 0
         ? 'none'
         : `${recovering.join(', ')} (−${formatPercent(spec.volume.recovery.depth)})`,
     ],
-    ['Heaviest week', `${formatSteps(volumes[heaviest] ?? 0, measure)} ${unit}, ${out(heaviest)}`],
-    ['Longest run', `${formatSteps(longs[longest] ?? 0, measure)} ${unit}, ${out(longest)}`],
     [
-      'Taper',
-      `${taperSchools[spec.taper.school].title.toLowerCase()}, race week −${formatPercent(cut)}`,
+      wording.heaviestWeek,
+      `${formatSteps(volumes[heaviest] ?? 0, measure)} ${unit}, ${out(heaviest)}`,
     ],
-    ['Legs at the nadir', `${timesDayOne(legs.heaviest)}, by week ${legs.week}`],
-    ['Legs on race morning', raceMorningWords(legs)],
-    ['Total', sheetTotal(block, shown)],
+    [wording.longestRun, `${formatSteps(longs[longest] ?? 0, measure)} ${unit}, ${out(longest)}`],
+    [
+      wording.taper,
+      wording.raceWeek(taperSchools[spec.taper.school].title.toLowerCase(), formatPercent(cut)),
+    ],
+    [wording.legsAtTheNadir, wording.byWeek(timesDayOne(legs.heaviest), legs.week)],
+    [wording.legsOnRaceMorning, raceMorningWords(legs)],
+    [wording.total, sheetTotal(block, shown)],
   ];
   return (
-    <section aria-label="Shape of this block" className={styles.facts}>
-      <h3>Shape of this block</h3>
+    <section aria-label={wording.shapeOfThisBlock} className={styles.facts}>
+      <h3>{wording.shapeOfThisBlock}</h3>
       <dl>
         {rows.map(([name, figure]) => (
           <div key={name}>

@@ -3,6 +3,7 @@ import { memo } from 'react';
 import styles from './Countdown.module.css';
 import { CountdownTicks } from './CountdownTicks.js';
 import { timeToGo } from './dates.js';
+import * as wording from './wording.js';
 
 /** The weeks to race day as ticks, done, now and to come, with the words. */
 export const Countdown = memo(function Countdown({
@@ -20,7 +21,7 @@ export const Countdown = memo(function Countdown({
     <div className={styles.countdown}>
       <span>
         <b className="display">{timeToGo(today, race)}</b>
-        {today < race && <span className="muted"> to go</span>}
+        {today < race && <span className="muted">{wording.toGo}</span>}
       </span>
       <CountdownTicks weeks={weeks} start={start} today={today} />
     </div>

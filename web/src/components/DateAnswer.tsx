@@ -8,6 +8,7 @@ import { CalendarIcon } from '../theme/icons.js';
 import { IconAct } from './IconAct.js';
 import { formatDay } from './dates.js';
 import { readDate } from './read-date.js';
+import * as wording from './wording.js';
 
 /** Opened seldom: a day is quicker typed. */
 const Calendar = lazy(async () => ({ default: (await import('./Calendar.js')).Calendar }));
@@ -51,7 +52,11 @@ export function DateAnswer({
         slotProps={{ input: { 'aria-label': label, 'aria-describedby': describedBy } }}
         endAdornment={
           <InputAdornment position="end" sx={{ mr: -1 }}>
-            <IconAct label="Open the calendar" icon={CalendarIcon} onClick={() => setOpen(true)} />
+            <IconAct
+              label={wording.openTheCalendar}
+              icon={CalendarIcon}
+              onClick={() => setOpen(true)}
+            />
           </InputAdornment>
         }
         onFocus={({ target }) => target instanceof HTMLInputElement && target.select()}

@@ -4,6 +4,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import type { Difference } from '@nadir/core/present';
+import * as wording from './wording.js';
 
 /** What is different between two versions, figure by figure. */
 export function DifferenceList({
@@ -16,13 +17,13 @@ export function DifferenceList({
   after: string;
 }) {
   if (differences.length === 0) {
-    return <p className="small muted">No figure differs.</p>;
+    return <p className="small muted">{wording.noFigureDiffers}</p>;
   }
   return (
     <Table size="small">
       <TableHead>
         <TableRow>
-          <TableCell scope="col">What</TableCell>
+          <TableCell scope="col">{wording.what}</TableCell>
           <TableCell scope="col">{before}</TableCell>
           <TableCell scope="col">{after}</TableCell>
         </TableRow>

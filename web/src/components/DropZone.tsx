@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import { type ReactNode, useRef, useState } from 'react';
 import styles from './DropZone.module.css';
+import * as wording from './wording.js';
 
 /** Takes files: dropped on it, or chosen. */
 export function DropZone({
@@ -45,13 +46,13 @@ export function DropZone({
       <div className={styles.file}>
         <span className="muted">{hint}</span>
         <Button variant="outlined" disabled={disabled} onClick={() => input.current?.click()}>
-          {many ? 'Choose files' : 'Choose a file'}
+          {many ? wording.chooseFiles : wording.chooseAFile}
         </Button>
       </div>
       <input
         ref={input}
         hidden
-        aria-label={many ? 'Choose files' : 'Choose a file'}
+        aria-label={many ? wording.chooseFiles : wording.chooseAFile}
         multiple={many}
         type="file"
         accept={accept}

@@ -1,5 +1,6 @@
 import { Field } from './Field.js';
 import { Tick } from './Tick.js';
+import * as wording from './wording.js';
 
 interface Health {
   oftenHurt?: boolean | undefined;
@@ -15,20 +16,17 @@ export function HealthAnswers({
   onAnswer: (part: Health) => void;
 }) {
   return (
-    <Field
-      label="Health"
-      because="Often hurt: gentler growth, three easy runs a week. Injured: nothing hard until you lift it. Pain that changes the stride belongs to a doctor or physiotherapist, who says when hard running may begin again."
-    >
+    <Field label={wording.health} because={wording.oftenHurtGentlerGrowthThree}>
       {({ describedBy }) => (
         <>
           <Tick
-            label="Often hurt"
+            label={wording.oftenHurt}
             describedBy={describedBy}
             checked={facts.oftenHurt ?? false}
             onAnswer={(oftenHurt) => onAnswer({ oftenHurt })}
           />
           <Tick
-            label="Injured"
+            label={wording.injured}
             describedBy={describedBy}
             checked={facts.injured ?? false}
             onAnswer={(injured) => onAnswer({ injured })}

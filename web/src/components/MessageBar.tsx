@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { useState } from 'react';
 import type { Message } from './message.js';
+import * as wording from './wording.js';
 
 /** Long enough to be read and to reach its button. */
 const STAYS_MS = 7000;
@@ -25,7 +26,7 @@ export function MessageBar({ text, undo }: Message) {
               undo();
             }}
           >
-            Undo
+            {wording.undo}
           </Button>
         )
       }

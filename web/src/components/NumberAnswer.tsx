@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Field } from './Field.js';
 import { TextAnswer } from './TextAnswer.js';
+import * as wording from './wording.js';
 
 /** A plain number with its range; emptied, it is worked out again. */
 export function NumberAnswer({
@@ -28,8 +29,7 @@ export function NumberAnswer({
   onAnswer: (value: number | undefined) => void;
 }) {
   const [bad, setBad] = useState<string>();
-  const unreadable =
-    bad === undefined ? undefined : `“${bad}”: a whole number from ${least} to ${most} is needed.`;
+  const unreadable = bad === undefined ? undefined : wording.aWholeNumberFromTo(bad, least, most);
   return (
     <Field label={label} because={because} problem={unreadable ?? problem} stacked={stacked}>
       {(ids) => (

@@ -9,11 +9,12 @@ import { Field } from './Field.js';
 import { TextAnswer } from './TextAnswer.js';
 import { Tick } from './Tick.js';
 import { type DraftProblems, type ResultDraft, freshDraft, readDraft } from './result-draft.js';
+import * as wording from './wording.js';
 
 const kindChoices = resultKinds.map((kind) => [kind, resultKindWords[kind]] as const);
 const fixedChoices = [
-  ['distance', 'the distance'],
-  ['time', 'the time'],
+  ['distance', wording.theDistance],
+  ['time', wording.theTime],
 ] as const;
 
 /** A result being entered; what is wrong with it is said at its field, and nothing typed is lost. */
@@ -71,8 +72,8 @@ export function ResultForm({
     );
   };
   return (
-    <form onSubmit={onSubmit} noValidate aria-label="A result">
-      <Field label="What">
+    <form onSubmit={onSubmit} noValidate aria-label={wording.aResult}>
+      <Field label={wording.what}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -82,8 +83,8 @@ export function ResultForm({
           />
         )}
       </Field>
-      {text('name', 'Name')}
-      <Field label="On" problem={problems.date}>
+      {text('name', wording.name)}
+      <Field label={wording.on} problem={problems.date}>
         {(ids) => (
           <DateAnswer
             {...ids}
@@ -94,7 +95,7 @@ export function ResultForm({
           />
         )}
       </Field>
-      <Field label="Set was">
+      <Field label={wording.setWas}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -104,19 +105,18 @@ export function ResultForm({
           />
         )}
       </Field>
-      {first && text('time', 'Time', '30:00')}
-      {text('distance', first ? 'Covered, m' : 'Metres', '5000')}
-      {!first && text('time', 'Time', '19:06')}
-      {text('conditions', 'Conditions', 'wind, heat, hills')}
-      <Tick label="All-out" checked={draft.full} onAnswer={(full) => set({ full })} />
+      {first && text('time', wording.time, '30:00')}
+      {text('distance', first ? wording.coveredM : wording.metres, '5000')}
+      {!first && text('time', wording.time, '19:06')}
+      {text('conditions', wording.conditions, wording.windHeatHills)}
+      <Tick label={wording.allOut} checked={draft.full} onAnswer={(full) => set({ full })} />
       <p className={wrong ? 'small grave' : 'small muted'} role={wrong ? 'alert' : undefined}>
-        {wrong ??
-          'Paces change only when you re-pace. Nothing is predicted from a run that was not all-out.'}
+        {wrong ?? wording.pacesChangeOnlyWhenYou}
       </p>
       <Button type="submit" variant="outlined">
-        Keep the result
+        {wording.keepTheResult}
       </Button>{' '}
-      <Button onClick={onClose}>Cancel</Button>
+      <Button onClick={onClose}>{wording.cancel}</Button>
     </form>
   );
 }

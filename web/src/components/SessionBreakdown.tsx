@@ -15,6 +15,7 @@ import {
 import { useMemo } from 'react';
 import { SessionLines } from '../drawing/SessionLines.js';
 import styles from './SessionBreakdown.module.css';
+import * as wording from './wording.js';
 
 /** What a session is in its stretches: drawn to scale, its totals, and each piece. */
 export function SessionBreakdown({
@@ -53,12 +54,12 @@ function Totals({ least, most, unit }: { least: LaidSession; most: LaidSession; 
     of(least) === of(most) ? of(most) : `${of(least)}–${of(most)}`;
   const say = (metres: number) => formatTenthsOf(metres, unit);
   const rows = [
-    ['In all', `${range(({ distance }) => say(distance))} ${unit}`],
-    ['Time', range(({ time }) => formatDuration(time))],
-    ['Hard', `${range(({ hardDistance }) => say(hardDistance))} ${unit}`],
-    ['Hard time', range(({ hardTime }) => formatDuration(hardTime))],
+    [wording.inAll, `${range(({ distance }) => say(distance))} ${unit}`],
+    [wording.time, range(({ time }) => formatDuration(time))],
+    [wording.hard, `${range(({ hardDistance }) => say(hardDistance))} ${unit}`],
+    [wording.hardTime, range(({ hardTime }) => formatDuration(hardTime))],
     [
-      'Hard share',
+      wording.hardShare,
       range(({ distance, hardDistance }) =>
         formatPercent(distance > 0 ? hardDistance / distance : 0),
       ),
@@ -84,11 +85,11 @@ function Pieces({ session: { stretches }, unit }: { session: LaidSession; unit: 
     <Table size="small" className="figures">
       <TableHead>
         <TableRow>
-          <TableCell>Piece</TableCell>
-          <TableCell>Times</TableCell>
-          <TableCell>Each</TableCell>
-          <TableCell>Pace</TableCell>
-          <TableCell>Metres</TableCell>
+          <TableCell>{wording.piece}</TableCell>
+          <TableCell>{wording.times}</TableCell>
+          <TableCell>{wording.each}</TableCell>
+          <TableCell>{wording.pace}</TableCell>
+          <TableCell>{wording.metres}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>

@@ -5,6 +5,7 @@ import { laySession, readSession, type SessionPaces } from '@nadir/core/sessions
 import type { NamedPace, Progression } from '@nadir/core/spec/choices';
 import { useId, useState } from 'react';
 import { type Completion, completionsAt } from './complete-session.js';
+import * as wording from './wording.js';
 
 /** A session being written: what may come next, and what is wrong with it, at its column. */
 export function SessionEditor({
@@ -29,7 +30,7 @@ export function SessionEditor({
   const options = caret === undefined ? [] : completionsAt(text, caret, { table, families });
   const read = readSession(text);
   const unknown = read.ok ? laySession(read.session, paces).unknown : [];
-  const wrong = text.trim() !== '' && !read.ok ? `At ${read.problem.message}` : undefined;
+  const wrong = text.trim() !== '' && !read.ok ? wording.at(read.problem.message) : undefined;
   const suggestion = read.ok ? undefined : read.problem.suggestion;
   const doubt = unknown.map((name) => `“${name}”`).join(', ');
   return (
@@ -78,11 +79,11 @@ export function SessionEditor({
         )}
       />
       <p id={`${id}-wrong`} className="small grave" role={wrong ? 'alert' : undefined}>
-        {wrong ?? (doubt ? `No pace is called ${doubt}: counted as easy.` : '')}
+        {wrong ?? (doubt ? wording.noPaceIsCalledCounted(doubt) : '')}
       </p>
       {wrong !== undefined && suggestion !== undefined && (
         <Button variant="outlined" onClick={() => onText(suggestion)}>
-          Use “{suggestion}”
+          {wording.use(suggestion)}
         </Button>
       )}
     </div>

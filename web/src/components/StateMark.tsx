@@ -1,5 +1,6 @@
 import type { FigureState } from '@nadir/core/present';
 import styles from './StateMark.module.css';
+import * as wording from './wording.js';
 
 /** The mark of a figure: solid where it is fixed, hollow where the plan asks for it, none where it is worked out. */
 export function StateMark({ state, named = false }: { state: FigureState; named?: boolean }) {
@@ -12,8 +13,10 @@ export function StateMark({ state, named = false }: { state: FigureState; named?
 export function StateKey() {
   return (
     <>
-      <StateMark state="fixed" /> fixed <StateMark state="asked" /> asked in the plan; no mark:
-      worked out
+      <StateMark state="fixed" />
+      {wording.fixed}
+      <StateMark state="asked" />
+      {wording.askedInThePlanNo}
     </>
   );
 }

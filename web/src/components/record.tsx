@@ -18,6 +18,7 @@ import {
   useRecordQuery,
 } from '../api/api.js';
 import { useSay } from './messages.js';
+import * as wording from './wording.js';
 
 /** A part of a record’s change: what is left out changes nothing. */
 export type RecordChange = Partial<ChangeRecordBody>;
@@ -100,9 +101,7 @@ export function useRecord(): OpenRecord {
 
 /** What stood in the way, in a sentence: what was typed is gone from its field by then, and that is said. */
 function whyNotKept(failed: CallError | undefined): string {
-  return failed && failed.kind !== 'away'
-    ? errorSentence(failed)
-    : 'The server does not answer: nothing of this was kept. Write it again when it is back.';
+  return failed && failed.kind !== 'away' ? errorSentence(failed) : wording.theServerDoesNotAnswer;
 }
 
 /** Nothing is always the same nothing: an answer without a diary lays no block out anew under the hand. */

@@ -1,6 +1,7 @@
 import { type CivilDate, isCivilDate } from '@nadir/core/base';
 import { readTime } from '@nadir/core/base/format';
 import type { Result, ResultKind } from '@nadir/core/spec/choices';
+import * as wording from './wording.js';
 
 /** A result as it is being typed. */
 export interface ResultDraft {
@@ -39,13 +40,12 @@ export function readDraft(
   const time = readTime(draft.time);
   const distance = Number(draft.distance.trim().replace(',', '.'));
   const problems: DraftProblems = {};
-  if (!isCivilDate(draft.date)) problems.date = 'Give the day it was run.';
-  else if (draft.date > today)
-    problems.date = 'That day is still to come: enter it when it has been run.';
+  if (!isCivilDate(draft.date)) problems.date = wording.giveTheDayItWas;
+  else if (draft.date > today) problems.date = wording.thatDayIsStillTo;
   if (draft.distance.trim() === '' || !Number.isFinite(distance)) {
-    problems.distance = 'Type the distance in metres, such as 5000.';
+    problems.distance = wording.typeTheDistanceInMetres;
   } else if (distance < LEAST || distance > MOST) {
-    problems.distance = `${draft.distance} m is no race: ${LEAST} to ${MOST} m. Is it typed in kilometres?`;
+    problems.distance = wording.mIsNoRaceTo(draft.distance, LEAST, MOST);
   }
   if (!time.ok) problems.time = time.problem;
   if (!time.ok || Object.keys(problems).length > 0) return { problems };

@@ -1,5 +1,6 @@
 import type { Unit } from '@nadir/core/base';
 import { isWhole, type Rule, ruleProblem } from '@nadir/core/rules';
+import * as wording from './wording.js';
 
 const METRES: Readonly<Record<Unit, number>> = { km: 1000, mi: 1609.344 };
 
@@ -38,5 +39,11 @@ export function readFigure(rule: Rule, text: string, unit: Unit): number | strin
   if (text.trim() !== '' && ruleProblem(rule, rounded) === undefined) return rounded;
   const least = figureText(rule, rule.least, unit);
   const most = figureText(rule, rule.most, unit);
-  return `“${text}”: ${isWhole(rule) ? 'a whole number' : 'a figure'} from ${least} to ${most}${name === '%' ? name : ` ${name}`} is needed.`;
+  return wording.fromToIsNeeded({
+    text,
+    text2: isWhole(rule) ? wording.aWholeNumber : wording.aFigure,
+    least,
+    most,
+    name: name === '%' ? name : ` ${name}`,
+  });
 }

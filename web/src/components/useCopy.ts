@@ -1,4 +1,5 @@
 import { useSay } from './messages.js';
+import * as wording from './wording.js';
 
 /** Puts a text on the clipboard, and says so; where a browser does not let a page, what to do. */
 export function useCopy(): (text: string, said: string) => Promise<void> {
@@ -8,7 +9,7 @@ export function useCopy(): (text: string, said: string) => Promise<void> {
       await navigator.clipboard.writeText(text);
       say({ text: said });
     } catch {
-      say({ text: 'This browser does not let a page copy. Mark the text and copy it by hand.' });
+      say({ text: wording.thisBrowserDoesNotLet });
     }
   };
 }

@@ -7,14 +7,15 @@ import { Tick } from '../components/Tick.js';
 import styles from './Done.module.css';
 import { KeptNumber, KeptText } from './Kept.js';
 import type { DoneActs } from './useDone.js';
+import * as wording from './wording.js';
 
 /** Everything else that may be kept of one day: more of what was run, and how the morning was. */
 export function DayDetails({ day, acts }: { day: Day; acts: DoneActs }) {
   const { date } = day;
   const [entry] = acts.on(date);
   return (
-    <section aria-label={`What is known of ${dayWords(date)}`}>
-      <h3>As it was on {dayWords(date)}</h3>
+    <section aria-label={wording.whatIsKnownOf(dayWords(date))}>
+      <h3>{wording.asItWasOn(dayWords(date))}</h3>
       {entry && entry.kind !== 'missed' && <RunDetails day={day} entry={entry} acts={acts} />}
       <Morning date={date} acts={acts} />
     </section>
@@ -26,8 +27,8 @@ function RunDetails({ day, entry, acts }: { day: Day; entry: RunEntry; acts: Don
   return (
     <div className={styles.fields}>
       <KeptText
-        label="Repetitions"
-        because="As they were called out: 1:54 1:53 …"
+        label={wording.repetitions}
+        because={wording.asTheyWereCalledOut}
         value={(entry.reps ?? []).map(repText).join(' ')}
         problemOf={(text) => {
           const read = readReps(text);
@@ -39,27 +40,27 @@ function RunDetails({ day, entry, acts }: { day: Day; entry: RunEntry; acts: Don
         }}
       />
       <KeptNumber
-        label="Effort"
-        because="1 to 10."
+        label={wording.effort}
+        because={wording.n1To10}
         value={entry.effort}
         least={1}
         most={10}
         onKeep={(effort) => keep({ effort })}
       />
       <KeptNumber
-        label="Mean heart rate"
+        label={wording.meanHeartRate}
         value={entry.heart}
         least={25}
         most={250}
         onKeep={(heart) => keep({ heart })}
       />
       <KeptText
-        label="How it went"
+        label={wording.howItWent}
         value={entry.note ?? ''}
         onKeep={(note) => keep({ note: note || undefined })}
       />
       <KeptText
-        label="Weather"
+        label={wording.weather}
         value={entry.weather ?? ''}
         onKeep={(weather) => keep({ weather: weather || undefined })}
       />
@@ -70,7 +71,7 @@ function RunDetails({ day, entry, acts }: { day: Day; entry: RunEntry; acts: Don
       ))}
       {day.role === 'long' && (
         <KeptText
-          label="Eaten and drunk"
+          label={wording.eatenAndDrunk}
           value={entry.fuel ?? ''}
           onKeep={(fuel) => keep({ fuel: fuel || undefined })}
         />
@@ -81,9 +82,9 @@ function RunDetails({ day, entry, acts }: { day: Day; entry: RunEntry; acts: Don
 
 const ILL = [
   ['', 'no'],
-  ['above-neck', 'a cold, above the neck'],
-  ['below-neck', 'below the neck'],
-  ['fever', 'with fever'],
+  ['above-neck', wording.aColdAboveTheNeck],
+  ['below-neck', wording.belowTheNeck],
+  ['fever', wording.withFever],
 ] as const;
 
 /** Sleep, freshness, soreness, illness: shown here and in the review alone. */
@@ -97,60 +98,60 @@ function Morning({ date, acts }: { date: string; acts: DoneActs }) {
   return (
     <div className={styles.fields}>
       <KeptNumber
-        label="Slept"
-        because="1 to 5, five the best."
+        label={wording.slept}
+        because={wording.n1To5FiveThe}
         value={sleep}
         least={1}
         most={5}
         onKeep={(value) => keep({ sleep: value })}
       />
       <KeptNumber
-        label="Fresh"
-        because="1 to 5, five the best."
+        label={wording.fresh}
+        because={wording.n1To5FiveThe}
         value={fresh}
         least={1}
         most={5}
         onKeep={(value) => keep({ fresh: value })}
       />
       <KeptNumber
-        label="Appetite"
-        because="1 to 5, five the best."
+        label={wording.appetite}
+        because={wording.n1To5FiveThe}
         value={appetite}
         least={1}
         most={5}
         onKeep={(value) => keep({ appetite: value })}
       />
       <KeptNumber
-        label="Pulse at rest"
+        label={wording.pulseAtRest}
         value={pulse}
         least={25}
         most={250}
         onKeep={(value) => keep({ pulse: value })}
       />
       <KeptText
-        label="Sore"
-        because="Where: left calf, right knee."
+        label={wording.sore}
+        because={wording.whereLeftCalfRightKnee}
         value={sore?.where ?? ''}
         onKeep={(where) => keepSore({ where })}
       />
       {sore && (
         <>
           <KeptNumber
-            label="How much"
-            because="1 to 10."
+            label={wording.howMuch}
+            because={wording.n1To10}
             value={sore.level}
             least={1}
             most={10}
             onKeep={(level) => keepSore({ level: level ?? 1 })}
           />
           <Tick
-            label="It changes the stride"
+            label={wording.itChangesTheStride}
             checked={sore.stride === true}
             onAnswer={(stride) => keepSore({ stride: stride || undefined })}
           />
         </>
       )}
-      <Field label="Ill">
+      <Field label={wording.ill}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}

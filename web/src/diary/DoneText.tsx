@@ -6,6 +6,7 @@ import { printDone } from '@nadir/core/record';
 import { useRef, useState } from 'react';
 import styles from './Done.module.css';
 import type { DoneActs } from './useDone.js';
+import * as wording from './wording.js';
 
 /** What was done on a day, in words; written anew where it stands. Enter keeps it, Escape leaves it. */
 export function DoneText({ day, measure, acts }: { day: Day; measure: Measure; acts: DoneActs }) {
@@ -23,8 +24,8 @@ export function DoneText({ day, measure, acts }: { day: Day; measure: Measure; a
       <input
         autoFocus
         className={styles.typed}
-        aria-label={`What was done on ${dayWords(day.date)}`}
-        placeholder="12 km 58:00, or missed, work"
+        aria-label={wording.whatWasDoneOn(dayWords(day.date))}
+        placeholder={wording.n12Km5800Or}
         value={typed}
         onFocus={({ target }) => target.select()}
         onChange={({ target }) => setTyped(target.value)}
@@ -44,13 +45,17 @@ export function DoneText({ day, measure, acts }: { day: Day; measure: Measure; a
       type="button"
       className={styles.shown}
       data-missed={isMissed}
-      aria-label={`Done on ${dayWords(day.date)}: ${words.join('; ') || 'not recorded'}. Write`}
+      aria-label={wording.doneOnWrite(dayWords(day.date), words.join('; ') || wording.notRecorded)}
       onClick={(event) => {
         event.stopPropagation();
         setTyped(printDone(entries, measure));
       }}
     >
-      {words.length === 0 ? <span className="muted">Record what was run</span> : words.join('; ')}
+      {words.length === 0 ? (
+        <span className="muted">{wording.recordWhatWasRun}</span>
+      ) : (
+        words.join('; ')
+      )}
     </button>
   );
 }

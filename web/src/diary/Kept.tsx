@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Field } from '../components/Field.js';
 import { TextAnswer } from '../components/TextAnswer.js';
+import * as wording from './wording.js';
 
 /** A text of the diary: kept when it is left or with Enter, not at every stroke. */
 export function KeptText({
@@ -71,9 +72,7 @@ export function KeptNumber({
       problemOf={(text) => {
         const number = Number(text);
         const fits = Number.isInteger(number) && number >= least && number <= most;
-        return text === '' || fits
-          ? undefined
-          : `“${text}”: a whole number from ${least} to ${most} is needed.`;
+        return text === '' || fits ? undefined : wording.aWholeNumberFromTo(text, least, most);
       }}
       onKeep={(text) => onKeep(text === '' ? undefined : Number(text))}
     />

@@ -13,6 +13,7 @@ import { useMemo } from 'react';
 import { useSignedIn } from '../api/session.js';
 import { type RecordChange, useRecord } from '../components/record.js';
 import { useSay } from '../components/messages.js';
+import * as wording from './wording.js';
 
 /** What a coach does to a diary; each act is said, and undone by the message’s Undo. */
 export interface DoneActs {
@@ -41,14 +42,14 @@ export function useDone(measure: Measure): DoneActs {
       keepAsPlanned(asked, what) {
         const open = asked.filter(({ date }) => date <= today && on(date).length === 0);
         if (open.flatMap(asPlanned).length === 0) {
-          say({ text: `There is nothing left to record of ${what}.` });
+          say({ text: wording.thereIsNothingLeftTo(what) });
           return;
         }
         change((kept) => {
           const known = entriesByDay(kept.entries);
           const still = open.filter(({ date }) => !known.has(date));
           return { keep: still.flatMap(asPlanned).map((entry) => ({ revision: null, entry })) };
-        }, `Recorded ${what} as planned.`);
+        }, wording.recordedAsPlanned(what));
       },
       write(day, text) {
         const words = dayWords(day.date);
@@ -59,17 +60,14 @@ export function useDone(measure: Measure): DoneActs {
         }
         const typed = read.value;
         if (typed.kind === 'nothing') {
-          change(
-            (kept) => dayOf(kept, day.date, () => []),
-            `Took back what was recorded of ${words}.`,
-          );
+          change((kept) => dayOf(kept, day.date, () => []), wording.tookBackWhatWasRecorded(words));
         } else if (typed.kind === 'as-planned') {
           change(
             (kept) =>
               dayOf(kept, day.date, (old) =>
                 asPlanned(day).map((entry, place) => ({ ...saidOf(old[place]), ...entry })),
               ),
-            `Recorded ${words} as planned.`,
+            wording.recordedAsPlanned2(words),
           );
         } else {
           const next = (old: readonly KeptEntry[]) =>
@@ -79,7 +77,7 @@ export function useDone(measure: Measure): DoneActs {
               date: day.date,
               place,
             }));
-          change((kept) => dayOf(kept, day.date, next), `Recorded ${words}.`);
+          change((kept) => dayOf(kept, day.date, next), wording.recorded(words));
         }
         return true;
       },
@@ -93,7 +91,7 @@ export function useDone(measure: Measure): DoneActs {
             const entry = { ...old, ...planned, ...part, date, place };
             return { keep: [{ revision: known?.revision ?? null, entry }] };
           },
-          `Changed what was recorded of ${dayWords(date)}.`,
+          wording.changedWhatWasRecordedOf(dayWords(date)),
         );
       },
       morningOf: (date) => mornings.find((each) => each.date === date),
@@ -107,7 +105,7 @@ export function useDone(measure: Measure): DoneActs {
             };
             return { mornings: [{ revision, morning: { ...old, ...part, date } }] };
           },
-          `Kept the morning of ${dayWords(date)}.`,
+          wording.keptTheMorningOf(dayWords(date)),
         );
       },
     };

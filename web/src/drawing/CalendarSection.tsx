@@ -6,6 +6,7 @@ import { timeToGo } from '../components/dates.js';
 import { token } from '../theme/tokens.js';
 import type { Calendar } from './calendar.js';
 import { Halo } from './Halo.js';
+import * as wording from './wording.js';
 
 const HEIGHT = 74;
 const TOP = 22;
@@ -46,7 +47,13 @@ export function CalendarSection({
       width={calendar.width + 2}
       height={HEIGHT}
       role="img"
-      aria-label={`${label}: ${weeks.length} weeks, heaviest ${formatSteps(most, measure)} ${unitName(measure)}; ${words}`}
+      aria-label={wording.weeksHeaviest({
+        label,
+        length: weeks.length,
+        steps: formatSteps(most, measure),
+        unitName: unitName(measure),
+        words,
+      })}
       fontSize="12.5"
       fill={token('ink')}
       display="block"

@@ -7,6 +7,7 @@ import { type HandleWords, handleWords, peakWeekOf } from './handle-labels.js';
 import { type Handle, type DragHandlers, handleKey } from './drag.js';
 import styles from './HandlesLayer.module.css';
 import type { VolumeScale, WeekDrawn } from './skyline.js';
+import * as wording from './wording.js';
 
 /** Pixels above and below a line within which it can be taken. */
 const REACH = 12;
@@ -132,7 +133,7 @@ function HandleMark({
         // Nothing is kept by leaving.
         onBlur={() => drag.settle(false)}
       >
-        <title>{`${label}: ${text}. Pull it, or use the arrows and Enter.`}</title>
+        <title>{wording.pullItOrUseThe(label, text)}</title>
       </rect>
       <circle cx={x + width / 2} cy={y + height / 2} r={4} />
     </g>

@@ -6,6 +6,7 @@ import { token } from '../theme/tokens.js';
 import { Halo } from './Halo.js';
 import { type Columns, columnX } from './columns.js';
 import { type LegsFrame, drawLegs } from './legs-curve.js';
+import * as wording from './wording.js';
 
 /** The legs below the waterline in multiples of day one, heavier down; the heaviest morning named by the work that made it. */
 export function LegsLayer({
@@ -34,7 +35,12 @@ export function LegsLayer({
   return (
     <g
       role="img"
-      aria-label={`Legs: heaviest by the work of week ${nadir.week}, ${timesDayOne(figures.heaviest)}; race morning ${raceMorningWords(figures)}. ${WHAT_LEGS_ARE}`}
+      aria-label={wording.legsHeaviestByTheWork(
+        nadir.week,
+        timesDayOne(figures.heaviest),
+        raceMorningWords(figures),
+        WHAT_LEGS_ARE,
+      )}
     >
       <title>{WHAT_LEGS_ARE}</title>
       <Labels x={columns.labels - 38} y={(top + bottom) / 2} />
@@ -75,7 +81,7 @@ export function LegsLayer({
         fontSize={14}
         fill={token('legs')}
       >
-        {nadirWords(columns, `nadir, week ${nadir.week}`, timesDayOne(figures.heaviest))}
+        {nadirWords(columns, wording.nadirWeek(nadir.week), timesDayOne(figures.heaviest))}
       </Halo>
     </g>
   );
@@ -98,13 +104,13 @@ const Labels = memo(function Labels({ x, y }: { x: number; y: number }) {
         fontSize={14}
         fill={token('ink')}
       >
-        Legs
+        {wording.legs}
       </text>
       <text x={x} y={y + 11} fill={token('muted')}>
-        times
+        {wording.times}
       </text>
       <text x={x} y={y + 26} fill={token('muted')}>
-        day one
+        {wording.dayOne}
       </text>
     </g>
   );

@@ -5,6 +5,7 @@ import { token } from '../theme/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import { type LegsFrame, legsLine } from './legs-curve.js';
 import { type VolumeScale, stepOutline } from './skyline.js';
+import * as wording from './wording.js';
 
 /** Another version of a block, drawn thin behind the first: its outline, long runs and legs. */
 export interface OverlayBlock {
@@ -44,7 +45,7 @@ export const OverlayLayer = memo(function OverlayLayer({
   const width = columnX(columns, 1) - columnX(columns, 0);
   const left = Math.max(0, -offset);
   return (
-    <g role="img" aria-label={`For comparison: ${name}`} data-overlay>
+    <g role="img" aria-label={wording.forComparison(name)} data-overlay>
       <path
         d={stepOutline(
           shown.weeks.slice(left).map(({ volume }) => volume),

@@ -5,6 +5,7 @@ import { token } from '../theme/tokens.js';
 import { Halo } from './Halo.js';
 import { peakWeekOf } from './handle-labels.js';
 import type { WeekDrawn } from './skyline.js';
+import * as wording from './wording.js';
 
 /** Pixels from the top of the peak to its name, clear of its figure. */
 export const PEAK_OVER = 27;
@@ -40,7 +41,7 @@ export function PeakMark({
         fontSize={14}
         strokeWidth={6}
       >
-        peak
+        {wording.peak}
       </Halo>
     </g>
   );

@@ -6,6 +6,7 @@ import { token } from '../theme/tokens.js';
 import { FixedMark } from './FixedMark.js';
 import { type Columns, columnX } from './columns.js';
 import { hatchOf } from './hatches.js';
+import * as wording from './wording.js';
 
 /** Quick and quiet phases differ in tint as well as in hatch. */
 const TINTS: Readonly<Record<PhaseKind, number>> = {
@@ -86,7 +87,13 @@ const PhaseBand = memo(function PhaseBand({
   return (
     <g
       role="img"
-      aria-label={`Phase ${name}, ${weeks} weeks from week ${firstWeek}${fixed ? ', fixed' : ''}: ${purpose}`}
+      aria-label={wording.phaseWeeksFromWeek({
+        name,
+        weeks,
+        firstWeek,
+        text: fixed ? wording.fixed : '',
+        purpose,
+      })}
     >
       <title>{`${name}: ${purpose}`}</title>
       <rect {...band} fill={token('legs')} fillOpacity={TINTS[kind] * 0.55} />

@@ -6,6 +6,7 @@ import { token } from '../theme/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import { dayIndex, dayX } from './days.js';
 import { Halo } from './Halo.js';
+import * as wording from './wording.js';
 
 /** About this many pixels a letter of the race's name. */
 const LETTER = 6.9;
@@ -30,7 +31,7 @@ export const RaceFlag = memo(function RaceFlag({
   const when = [formatDay(date).slice(0, -5), ...(goalTime ? [formatDuration(goalTime)] : [])];
   const flag = upper - 11;
   return (
-    <g role="img" aria-label={`Race day: ${name}, ${formatDay(date)}`} fill={token('signal')}>
+    <g role="img" aria-label={wording.raceDay(name, formatDay(date))} fill={token('signal')}>
       <line x1={x} x2={x} y1={flag} y2={bottom} stroke={token('signal')} strokeWidth={1.75} />
       <path d={`M${x},${flag}h${-FLAG}l6,6.5l-6,6.5h${FLAG}z`} />
       <Halo x={Math.min(right, x) - FLAG - 6} y={upper} textAnchor="end" fontWeight={600}>

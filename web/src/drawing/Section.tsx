@@ -19,6 +19,7 @@ import { RaceFlag, raceEdges } from './RaceFlag.js';
 import styles from './Section.module.css';
 import { TodayLine } from './TodayLine.js';
 import { ChosenFrame, LitWeeks } from './WeekFrames.js';
+import * as wording from './wording.js';
 
 export interface SectionProps {
   block: CheckedBlock;
@@ -102,7 +103,11 @@ export const Section = memo(function Section(props: SectionProps) {
       width={columns.width}
       height={height}
       role="group"
-      aria-label={`Section: ${block.weeks.length} weeks to ${race.name}${athlete.name && ` of ${athlete.name}`}`}
+      aria-label={wording.sectionWeeksTo(
+        block.weeks.length,
+        race.name,
+        athlete.name && wording.ofWord(athlete.name),
+      )}
       className={styles.section}
       data-count-back={props.countBack === undefined ? undefined : props.countBack % 2}
     >

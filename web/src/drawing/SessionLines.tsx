@@ -6,6 +6,7 @@ import { token } from '../theme/tokens.js';
 import { Halo } from './Halo.js';
 import { PaceHatches, paceFill } from './pace-hatches.js';
 import { sessionLines } from './session-lines.js';
+import * as wording from './wording.js';
 
 const LABELS = 46;
 const LINE = 38;
@@ -38,7 +39,9 @@ export function SessionLines({
       width={width}
       height={height}
       role="img"
-      aria-label={`The session to scale: ${lines.flatMap(({ stretches }) => stretches.map(({ words }) => words)).join(', ')}`}
+      aria-label={wording.theSessionToScale(
+        lines.flatMap(({ stretches }) => stretches.map(({ words }) => words)).join(', '),
+      )}
       display="block"
       fontSize="12.5"
       fill={token('ink')}

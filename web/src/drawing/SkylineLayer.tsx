@@ -8,6 +8,7 @@ import { type Columns, columnX } from './columns.js';
 import type { VolumeScale, WeekDrawn } from './skyline.js';
 import { WeekBar, barOf } from './WeekBar.js';
 import { WeekFigures } from './WeekFigures.js';
+import * as wording from './wording.js';
 
 /**
  * Weekly volume as one stepped outline, with the long run in the foot of each
@@ -113,7 +114,7 @@ const Ticks = memo(function Ticks({
   return (
     <g aria-hidden="true" fill={token('muted')}>
       <text x={columns.labels - 8} y={scale.top - 18} textAnchor="end">
-        {unitName(measure)} a week
+        {wording.aWeek(unitName(measure))}
       </text>
       {scale.ticks.map(({ y, steps }) => (
         <g key={steps}>

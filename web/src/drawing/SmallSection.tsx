@@ -4,6 +4,7 @@ import type { Glance } from '@nadir/core/present';
 import { dayIndex, dayX, weekOf } from './days.js';
 import { drawSkyline, heaviest, outlineOf, scaleEnd, volumeScale } from './skyline.js';
 import { token } from '../theme/tokens.js';
+import * as wording from './wording.js';
 
 const HEIGHT = 38;
 
@@ -25,7 +26,12 @@ export function SmallSection({
   const scale = volumeScale(scaleEnd(most), { top: 3, ground: HEIGHT - 1 });
   const weeks = drawSkyline(glance, columns, scale);
   const index = dayIndex(glance.weeks, today);
-  const summary = `${label}: ${glance.weeks.length} weeks, heaviest ${formatSteps(most, glance.measure)} ${unitName(glance.measure)}`;
+  const summary = wording.weeksHeaviest2(
+    label,
+    glance.weeks.length,
+    formatSteps(most, glance.measure),
+    unitName(glance.measure),
+  );
   return (
     <svg width={WIDTH} height={HEIGHT} role="img" aria-label={summary} style={{ display: 'block' }}>
       {weeks.map(({ x, width, top }, place) => (

@@ -6,6 +6,7 @@ import { token } from '../theme/tokens.js';
 import type { Columns } from './columns.js';
 import { dayIndex, dayX } from './days.js';
 import { Halo } from './Halo.js';
+import * as wording from './wording.js';
 
 /** Today: a triangle on the ground, and a broken hairline up to the word. Figures are drawn over it. */
 export const TodayLine = memo(function TodayLine({
@@ -26,11 +27,11 @@ export const TodayLine = memo(function TodayLine({
   if (index === undefined) return null;
   const x = dayX(weeks, columns, index + 0.5);
   return (
-    <g role="img" aria-label={`Today, ${formatDay(today)}`} fill={token('signal')}>
+    <g role="img" aria-label={wording.today(formatDay(today))} fill={token('signal')}>
       <line x1={x} x2={x} y1={top + 5} y2={ground} stroke={token('signal')} strokeDasharray="6 3" />
       <path d={`M${x},${ground - 10}l6,10h-12z`} />
       <Halo x={x} y={top} textAnchor={x < columns.labels + 20 ? 'start' : 'middle'}>
-        today
+        {wording.today2}
       </Halo>
     </g>
   );

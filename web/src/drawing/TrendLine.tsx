@@ -5,6 +5,7 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { token } from '../theme/tokens.js';
 import { formatDayAndMonth } from '../components/dates.js';
+import * as wording from './wording.js';
 
 const WIDTH = 270;
 const HEIGHT = 86;
@@ -22,7 +23,10 @@ export function TrendLine({ trend: { distance, results }, unit }: { trend: Trend
   const points = results.map(({ time }, index): [number, number] => [x(days[index] ?? 0), y(time)]);
   const change = last.time - first.time;
   const size = Math.round(Math.abs(change));
-  const words = `${size < 60 ? `${size} s` : formatDuration(size)} ${change <= 0 ? 'quicker' : 'slower'} since the first`;
+  const words = wording.sinceTheFirst(
+    size < 60 ? `${size} s` : formatDuration(size),
+    change <= 0 ? 'quicker' : 'slower',
+  );
   return (
     <figure style={{ margin: '6px 0' }}>
       <figcaption style={{ fontSize: 12.5, color: token('muted') }}>
@@ -33,7 +37,7 @@ export function TrendLine({ trend: { distance, results }, unit }: { trend: Trend
         height={HEIGHT}
         role="img"
         aria-label={`${formatRace(distance, unit)}: ${results
-          .map(({ date, time }) => `${formatDuration(time)} on ${formatDayAndMonth(date)}`)
+          .map(({ date, time }) => wording.on(formatDuration(time), formatDayAndMonth(date)))
           .join(', ')}`}
         style={{ display: 'block', fontSize: 11.5, fill: token('ink') }}
       >

@@ -5,6 +5,7 @@ import { frameStates, saySegment, type ShownBlock, weekChange } from '@nadir/cor
 import { memo } from 'react';
 import { token } from '../theme/tokens.js';
 import { type WeekDrawn, outlineOf } from './skyline.js';
+import * as wording from './wording.js';
 
 /** Everything that is drawn in one week's column, as plain values: equal ones are not drawn again. */
 export interface BarDrawn extends WeekDrawn {
@@ -55,12 +56,17 @@ export function barOf(
   const isCut = week.recovery || week.taperShare < 1;
   const cutFixed = week.recovery && frameStates(block.spec).recovery === 'fixed';
   const words = [
-    `Week ${week.number}: ${say(volume)} ${unitName(shown.measure)}${volumeFixed ? ', fixed' : ''}`,
-    ...(run === undefined ? [] : [`${done ? 'run' : 'run so far'} ${run}`]),
-    week.toGo === 0 ? 'race week' : `long run ${say(longRun)}`,
-    ...(week.recovery ? [`recovery week${cutFixed ? ', fixed' : ''}`] : []),
+    wording.week(
+      week.number,
+      say(volume),
+      unitName(shown.measure),
+      volumeFixed ? wording.fixed : '',
+    ),
+    ...(run === undefined ? [] : [`${done ? 'run' : wording.runSoFar} ${run}`]),
+    week.toGo === 0 ? wording.raceWeek : wording.longRun(say(longRun)),
+    ...(week.recovery ? [wording.recoveryWeek(cutFixed ? wording.fixed : '')] : []),
     ...(week.segment
-      ? [`${saySegment(shown, week.number)} of it at ${paceWords(week.segment)}`]
+      ? [wording.ofItAt(saySegment(shown, week.number), paceWords(week.segment))]
       : []),
   ];
   const held = block.weeks.slice(0, week.number - 1).findLast(isBase);

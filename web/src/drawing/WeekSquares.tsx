@@ -1,7 +1,7 @@
 import { useId } from 'react';
-import { plural } from '../components/dates.js';
 import { token } from '../theme/tokens.js';
 import styles from './MeasureBar.module.css';
+import * as wording from './wording.js';
 
 const SIDE = 10;
 const STEP = 13;
@@ -20,7 +20,7 @@ export function WeekSquares({
   const id = useId();
   const weeks = Array.from({ length: Math.max(0, to - from + 1) }, (_, index) => from + index);
   const hit = weeks.filter((week) => found.includes(week)).length;
-  const words = `${hit} of ${plural(weeks.length, 'week')}`;
+  const words = wording.ofWeeks(hit, weeks.length);
   return (
     <span className={`small ${styles.line ?? ''}`} role="img" aria-label={words}>
       <svg width={weeks.length * STEP} height={SIDE + 2} aria-hidden="true">

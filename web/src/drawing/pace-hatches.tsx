@@ -1,14 +1,15 @@
 import type { PaceHatch } from '@nadir/core/present';
 import { memo } from 'react';
 import { token } from '../theme/tokens.js';
+import * as wording from './wording.js';
 
 export const paceHatchWords: Readonly<Record<Exclude<PaceHatch, 'rest'>, string>> = {
   easy: 'easy',
   jog: 'jog',
   steady: 'steady',
-  race: 'race pace',
-  'one-hour': 'one-hour pace',
-  'half-hour': 'half-hour pace',
+  race: wording.racePace,
+  'one-hour': wording.oneHourPace,
+  'half-hour': wording.halfHourPace,
   quick: 'quicker',
 };
 

@@ -5,6 +5,7 @@ import {
   type SessionPaces,
   type Stretch,
 } from '@nadir/core/sessions';
+import * as wording from './wording.js';
 
 /** A session as lines of text are: a line for each part, and for each round of a set. */
 export interface SessionLine {
@@ -31,7 +32,7 @@ export function sessionLines(text: string, paces: SessionPaces): SessionLine[] {
     const round = layParts(part.parts, paces);
     const between = stretches[round.length];
     return Array.from({ length: part.count.to }, (_, index) => ({
-      label: `set ${++sets}`,
+      label: wording.set(++sets),
       stretches: round,
       turn: index < part.count.to - 1 ? between?.words : undefined,
     }));

@@ -8,6 +8,7 @@ import { ErrorNote } from '../components/ErrorNote.js';
 import { type EditorState, opened } from './editor-slice.js';
 import { dropDraft } from './drafts.js';
 import { thisTab } from './tabs.js';
+import * as wording from './wording.js';
 
 /** For a version that cannot be laid out: nothing of it is lost, and the stored one is a step away. */
 export function BrokenVersion({ id }: { id: string }) {
@@ -25,24 +26,21 @@ export function BrokenVersion({ id }: { id: string }) {
 
   return (
     <main className="page">
-      <h1 className="display">This version cannot be laid out</h1>
-      <p>
-        The stored version is safe. Opening it removes this one from the device: download this one
-        first if you may need it.
-      </p>
+      <h1 className="display">{wording.thisVersionCannotBeLaid}</h1>
+      <p>{wording.theStoredVersionIsSafe}</p>
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       <p>
         <Button variant="contained" onClick={() => void openStored()}>
-          Open the stored version
+          {wording.openTheStoredVersion}
         </Button>{' '}
         <Button
           variant="outlined"
           onClick={() => downloadJson('nadir-kept-on-this-device', store.getState().editor.present)}
         >
-          Download what is kept here
+          {wording.downloadWhatIsKeptHere}
         </Button>{' '}
         <Button component={Link} to={`/blocks/${id}/history`}>
-          History
+          {wording.history}
         </Button>
       </p>
     </main>

@@ -15,6 +15,7 @@ import { formatClock } from '../components/dates.js';
 import { mineKept, theirsTaken } from './editor-slice.js';
 import styles from './Editor.module.css';
 import { useEditor } from './useEditor.js';
+import * as wording from './wording.js';
 
 /** Both versions drawn side by side, and a choice; the one not chosen stays in undo or in the history. */
 export const ConflictDialog = memo(function ConflictDialog() {
@@ -25,31 +26,27 @@ export const ConflictDialog = memo(function ConflictDialog() {
   return (
     <Dialog open maxWidth="lg" fullWidth aria-labelledby="conflict-title">
       <DialogTitle id="conflict-title">
-        {leftover ? 'Two unsaved versions of this block' : 'This block was changed elsewhere'}
+        {leftover ? wording.twoUnsavedVersionsOfThis : wording.thisBlockWasChangedElsewhere}
       </DialogTitle>
       <DialogContent>
-        <p>
-          {leftover
-            ? 'Two tabs were closed before their changes were saved, and this device kept both. Choose the version to keep working on; Undo brings the other back.'
-            : 'Another tab or device saved it since you opened it. Nothing is lost; choose the version to keep working on.'}
-        </p>
+        <p>{leftover ? wording.twoTabsWereClosedBefore : wording.anotherTabOrDeviceSaved}</p>
         <div className={styles.versions}>
           <Version
-            title={leftover ? 'The later one' : 'Yours, on this page'}
+            title={leftover ? wording.theLaterOne : wording.yoursOnThisPage}
             detail={unsaved.slice(-3).join(' ')}
             wishes={present}
           />
           {leftover ? (
             <Version
-              title="The earlier one"
+              title={wording.theEarlierOne}
               detail={`${formatClock(leftover.at)}: ${leftover.unsaved.slice(-3).join(' ')}`}
               wishes={leftover.wishes}
             />
           ) : (
             theirs && (
               <Version
-                title="The other, saved"
-                detail={`at ${formatClock(theirs.savedAt)}, version ${theirs.revision}`}
+                title={wording.theOtherSaved}
+                detail={wording.atVersion(formatClock(theirs.savedAt), theirs.revision)}
                 wishes={theirs.wishes}
               />
             )
@@ -58,10 +55,10 @@ export const ConflictDialog = memo(function ConflictDialog() {
       </DialogContent>
       <DialogActions>
         <Button variant="outlined" onClick={() => dispatch(theirsTaken())}>
-          {leftover ? 'Use the earlier one' : 'Use the other version (undo restores yours)'}
+          {leftover ? wording.useTheEarlierOne : wording.useTheOtherVersionUndo}
         </Button>
         <Button variant="contained" onClick={() => dispatch(mineKept())}>
-          {leftover ? 'Use the later one' : 'Keep mine; the other stays in the history'}
+          {leftover ? wording.useTheLaterOne : wording.keepMineTheOtherStays}
         </Button>
       </DialogActions>
     </Dialog>
@@ -86,9 +83,12 @@ function Version({ title, detail, wishes }: { title: string; detail: string; wis
         today={today}
       />
       <p>
-        {block.weeks.length} weeks, {formatSteps(shown.total, shown.measure)}{' '}
-        {unitName(shown.measure)} in all
-        {pins && `; fixed: week ${pins}`}.
+        {wording.weeksInAll(
+          block.weeks.length,
+          formatSteps(shown.total, shown.measure),
+          unitName(shown.measure),
+          pins && wording.fixedWeek(pins),
+        )}
       </p>
     </section>
   );

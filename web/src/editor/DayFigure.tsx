@@ -1,5 +1,6 @@
 import { useRef, useState } from 'react';
 import styles from './DayFigure.module.css';
+import * as wording from './wording.js';
 
 /** A day's length, written anew where it stands as in the Sheet: Enter keeps it, Escape leaves it as it was. */
 export function DayFigure({
@@ -28,7 +29,7 @@ export function DayFigure({
         ref={button}
         type="button"
         className={styles.shown}
-        aria-label={`${label}: ${figure}. Change`}
+        aria-label={wording.change(label, figure)}
         tabIndex={tabIndex}
         onClick={() => setTyped(source)}
       >

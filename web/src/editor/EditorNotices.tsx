@@ -5,6 +5,7 @@ import { ErrorNote } from '../components/ErrorNote.js';
 import { type KeptDrafts, dropDraft } from './drafts.js';
 import styles from './Editor.module.css';
 import { useEditor } from './useEditor.js';
+import * as wording from './wording.js';
 
 /** What a coach must know of the block in the editor before anything else. */
 export function EditorNotices({
@@ -35,13 +36,12 @@ export function EditorNotices({
       {refusal && <ErrorNote>{refusal}</ErrorNote>}
       {elsewhere && (
         <div className={styles.notice} role="note">
-          This block is also open in another tab. What is saved in one appears in the other.
+          {wording.thisBlockIsAlsoOpen}
         </div>
       )}
       {unreadable.length > 0 && !dropped && (
         <div className={styles.notice} role="note">
-          This device keeps an unsaved version that another release of Nadir wrote; it cannot be
-          opened here.{' '}
+          {wording.thisDeviceKeepsAnUnsaved}
           <Button
             onClick={() =>
               downloadJson(
@@ -50,9 +50,9 @@ export function EditorNotices({
               )
             }
           >
-            Download what is kept here
+            {wording.downloadWhatIsKeptHere}
           </Button>{' '}
-          <Button onClick={() => void drop()}>Remove</Button>
+          <Button onClick={() => void drop()}>{wording.remove}</Button>
         </div>
       )}
     </>

@@ -14,6 +14,7 @@ import { activeFile } from './useCommands.js';
 import { useEditor } from './useEditor.js';
 import { useOpenBlock } from './useOpenBlock.js';
 import { useOtherTabs } from './useOtherTabs.js';
+import * as wording from './wording.js';
 
 // Saving begins where a block is opened.
 editorMiddleware.addMiddleware(autosave.middleware);
@@ -52,7 +53,7 @@ export function InEditor({
   if (opening.status === 'opening' || !file) {
     return (
       <main className="page" aria-busy="true">
-        Opening the block …
+        {wording.openingTheBlock}
       </main>
     );
   }

@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import { type SyntheticEvent, useState } from 'react';
 import { NumberAnswer } from '../components/NumberAnswer.js';
 import styles from './MenuFigure.module.css';
+import * as wording from './wording.js';
 
 /** A whole number typed within a menu; Enter takes it. */
 export function MenuFigure({
@@ -39,7 +40,7 @@ export function MenuFigure({
         onAnswer={setFigure}
       />
       <Button type="submit" variant="outlined" disabled={figure === undefined}>
-        Apply
+        {wording.apply}
       </Button>
     </form>
   );

@@ -8,6 +8,7 @@ import { formatDay } from '../components/dates.js';
 import { SaveLine } from './SaveLine.js';
 import { UndoRedo } from './UndoRedo.js';
 import { useEditor } from './useEditor.js';
+import * as wording from './wording.js';
 
 /** Over every view of the open block: who, toward what, how long to go, and what is stored. */
 export function OpenBlockTitle({
@@ -23,14 +24,17 @@ export function OpenBlockTitle({
   const { today } = useSignedIn();
   const version = useEditor((editor) => editor.block?.revision);
   const aim = goalWords(spec);
-  const goal = aim === undefined ? [] : [`goal ${aim}`];
+  const goal = aim === undefined ? [] : [wording.goal(aim)];
   return (
     <TitleBlock
-      title={athlete.name || 'Block'}
+      title={athlete.name || wording.block}
       detail={[view, race.name, formatDay(race.date), ...goal].filter(Boolean).join(' · ')}
       middle={<Countdown weeks={weeks} start={start} race={race.date} today={today} />}
     >
-      <span className="only-print">version {version}</span>
+      <span className="only-print">
+        {wording.version}
+        {version}
+      </span>
       <SaveLine />
       <UndoRedo />
       {children}

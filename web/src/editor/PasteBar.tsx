@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
-import { plural } from '../components/dates.js';
 import styles from './PasteBar.module.css';
 import type { LaidTable, Pasting } from './usePasted.js';
+import * as wording from './wording.js';
 
 /** What a table from the clipboard would write: how much was read, and what was not and why. */
 export function PasteBar<L extends LaidTable>({ pasting }: { pasting: Pasting<L> }) {
@@ -11,32 +11,31 @@ export function PasteBar<L extends LaidTable>({ pasting }: { pasting: Pasting<L>
   // One that can be mended is shown first.
   const first = untaken.find(({ suggestion }) => suggestion !== undefined) ?? untaken[0];
   return (
-    <section className={styles.paste} aria-label="From the clipboard">
+    <section className={styles.paste} aria-label={wording.fromTheClipboard}>
       <div role="status">
         <p>
           {laid.written.length === 0
-            ? 'The clipboard holds nothing new for these cells.'
-            : `From the clipboard: ${plural(taken, 'cell')} read, drawn above.`}
-          {untaken.length > 0 &&
-            ` ${plural(untaken.length, 'cell')} cannot be taken and will stay.`}
-          {laid.outside > 0 && ` ${plural(laid.outside, 'cell')} beyond the block, left out.`}
+            ? wording.theClipboardHoldsNothingNew
+            : wording.fromTheClipboardCellsRead(taken)}
+          {untaken.length > 0 && wording.cellsCannotBeTakenAnd(untaken.length)}
+          {laid.outside > 0 && wording.cellsBeyondTheBlockLeft(laid.outside)}
         </p>
         {first && (
           <p className="small grave">
             {first.problem}
-            {untaken.length > 1 && ` And ${untaken.length - 1} more.`}
+            {untaken.length > 1 && wording.andMore(untaken.length - 1)}
           </p>
         )}
       </div>
       {first?.suggestion !== undefined && (
         <Button variant="outlined" onClick={() => mend(first)}>
-          Use “{first.suggestion}”
+          {wording.use(first.suggestion)}
         </Button>
       )}
       <span className={styles.acts}>
-        <Button onClick={discard}>Discard</Button>
+        <Button onClick={discard}>{wording.discard}</Button>
         <Button variant="contained" disabled={taken === 0} onClick={take}>
-          Take {plural(taken, 'cell')}
+          {wording.takeCells(taken)}
         </Button>
       </span>
     </section>

@@ -1,6 +1,7 @@
 import { formatClock } from '../components/dates.js';
 import styles from './Editor.module.css';
 import { useEditor } from './useEditor.js';
+import * as wording from './wording.js';
 
 /** Whether what is in the editor is stored, in words. */
 export function SaveLine() {
@@ -9,17 +10,16 @@ export function SaveLine() {
   const leftovers = useEditor((editor) => editor.leftovers.length > 0);
   const savedAt = useEditor((editor) => editor.block?.savedAt);
   const state = {
-    saved: `Saved ${savedAt === undefined ? '' : formatClock(savedAt)}`,
-    waiting: 'Saving …',
-    saving: 'Saving …',
-    away: kept ? 'Offline: saved on this device, will sync' : 'Offline: will sync',
-    refused: 'Not saved',
+    saved: wording.saved(savedAt === undefined ? '' : formatClock(savedAt)),
+    waiting: wording.saving,
+    saving: wording.saving,
+    away: kept ? wording.offlineSavedOnThisDevice : wording.offlineWillSync,
+    refused: wording.notSaved,
     conflict: leftovers
-      ? 'Two unsaved versions: choose one'
-      : 'Changed elsewhere: choose a version',
+      ? wording.twoUnsavedVersionsChooseOne
+      : wording.changedElsewhereChooseAVersion,
   }[save];
-  const unkept =
-    save === 'saved' ? 'unsaved changes are not kept on this device' : 'not kept on this device';
+  const unkept = save === 'saved' ? wording.unsavedChangesAreNotKept : wording.notKeptOnThisDevice;
   const words = kept ? state : `${state}; ${unkept}`;
   const grave = !kept || save === 'away' || save === 'refused' || save === 'conflict';
   return (

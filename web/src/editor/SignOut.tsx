@@ -8,6 +8,7 @@ import type { EditorState, Draft } from './editor-slice.js';
 import { leaveDevice } from './drafts.js';
 import { tell, thisTab } from './tabs.js';
 import { unsentOf } from './unsent.js';
+import * as wording from './wording.js';
 
 /** Asked for seldom: the page does not wait for it. */
 const UnsentDialog = lazy(async () => ({
@@ -36,7 +37,7 @@ export function SignOut() {
   return (
     <>
       <Button variant="outlined" onClick={() => void ask()}>
-        {error ? 'Not signed out: try again' : 'Sign out'}
+        {error ? wording.notSignedOutTryAgain : wording.signOut}
       </Button>
       {unsent.length > 0 && (
         <Suspense>

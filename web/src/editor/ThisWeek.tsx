@@ -17,6 +17,7 @@ import { useDaysOver } from '../components/history.js';
 import { useSay } from '../components/messages.js';
 import type { Commands } from './useCommands.js';
 import { MenuFigure } from './MenuFigure.js';
+import * as wording from './wording.js';
 
 /** What can be done to the chosen weeks, in named groups; each act is a step to be undone. */
 export const ThisWeek = memo(function ThisWeek({
@@ -36,9 +37,7 @@ export const ThisWeek = memo(function ThisWeek({
   const last = weeks.at(-1) ?? first;
   const many = weeks.length > 1;
   const run = (command: Command | undefined) => {
-    const problem = command
-      ? commands.run(command)[0]?.message
-      : 'The block can be no shorter or longer.';
+    const problem = command ? commands.run(command)[0]?.message : wording.theBlockCanBeNo;
     if (problem) say({ text: problem });
   };
   const act = (label: string, command: () => Command | undefined) => ({
@@ -50,14 +49,14 @@ export const ThisWeek = memo(function ThisWeek({
   const isRecovery = weeks.every((number) => block.weeks[number - 1]?.recovery);
   const groups: ActGroup[] = [
     {
-      title: 'Lighter or heavier',
+      title: wording.lighterOrHeavier,
       acts: [
-        act('Lighter by 5%', () => scaleWeeks(block, weeks, 0.95)),
-        act('Heavier by 5%', () => scaleWeeks(block, weeks, 1.05)),
+        act(wording.lighterBy5Percent, () => scaleWeeks(block, weeks, 0.95)),
+        act(wording.heavierBy5Percent, () => scaleWeeks(block, weeks, 1.05)),
       ],
       field: (
         <MenuFigure
-          label="Scale to, %"
+          label={wording.scaleToPercent}
           start={100}
           least={1}
           most={300}
@@ -66,20 +65,22 @@ export const ThisWeek = memo(function ThisWeek({
       ),
     },
     {
-      title: 'Recovery',
+      title: wording.recovery,
       acts: [
-        act(isRecovery ? 'Make building' : 'Make recovery', () => toggleRecovery(block, weeks)),
+        act(isRecovery ? wording.makeBuilding : wording.makeRecovery, () =>
+          toggleRecovery(block, weeks),
+        ),
       ],
     },
     {
-      title: 'Move and copy',
+      title: wording.moveAndCopy,
       acts: [
-        act('Move a week earlier', () => shiftWeeks(block, weeks, -1)),
-        act('Move a week later', () => shiftWeeks(block, weeks, 1)),
+        act(wording.moveAWeekEarlier, () => shiftWeeks(block, weeks, -1)),
+        act(wording.moveAWeekLater, () => shiftWeeks(block, weeks, 1)),
       ],
       field: (
         <MenuFigure
-          label="Copy pattern to week"
+          label={wording.copyPatternToWeek}
           start={Math.min(block.weeks.length, last + 1)}
           least={1}
           most={block.weeks.length}
@@ -88,34 +89,34 @@ export const ThisWeek = memo(function ThisWeek({
       ),
     },
     {
-      title: 'Days',
+      title: wording.days,
       acts: [
         ...(many
           ? [
-              act(`Copy week ${first}’s days to the others`, () =>
+              act(wording.copyWeekSDaysTo(first), () =>
                 carryDays(block, first, weeks, 'as-they-are'),
               ),
-              act(`Copy week ${first}’s days, scaled to each week`, () =>
+              act(wording.copyWeekSDaysScaled(first), () =>
                 carryDays(block, first, weeks, 'scaled'),
               ),
             ]
-          : [act('Repeat its easy days every week', () => keepLengths(block, first))]),
-        { ...act('Free everything fixed', () => freed), disabled: freed === undefined },
+          : [act(wording.repeatItsEasyDaysEvery, () => keepLengths(block, first))]),
+        { ...act(wording.freeEverythingFixed, () => freed), disabled: freed === undefined },
       ],
     },
     {
-      title: 'Weeks of the block',
+      title: wording.weeksOfTheBlock,
       acts: [
-        act(`Insert a week before week ${first}`, () => insertWeek(block, first)),
-        { ...act(`Remove week ${first}`, () => dropWeek(block, first)), disabled: many },
-        ...(onOpen ? [{ label: 'Open its days', run: onOpen }] : []),
+        act(wording.insertAWeekBeforeWeek(first), () => insertWeek(block, first)),
+        { ...act(wording.removeWeek(first), () => dropWeek(block, first)), disabled: many },
+        ...(onOpen ? [{ label: wording.openItsDays, run: onOpen }] : []),
       ],
     },
   ];
   return (
     <ActMenu
       variant="outlined"
-      label={many ? `These weeks: ${weekWords(weeks).replace('weeks ', '')}` : 'This week'}
+      label={many ? wording.theseWeeks(weekWords(weeks).replace('weeks ', '')) : wording.thisWeek}
       groups={groups}
     />
   );

@@ -6,6 +6,7 @@ import DialogTitle from '@mui/material/DialogTitle';
 import type { Draft } from './editor-slice.js';
 import { plural } from '../components/dates.js';
 import { downloadJson } from '../components/download-json.js';
+import * as wording from './wording.js';
 
 /** What a sign-out would take away, before it does. */
 export function UnsentDialog({
@@ -19,9 +20,9 @@ export function UnsentDialog({
 }) {
   return (
     <Dialog open onClose={onStay} aria-labelledby="sign-out-title">
-      <DialogTitle id="sign-out-title">Not everything is saved</DialogTitle>
+      <DialogTitle id="sign-out-title">{wording.notEverythingIsSaved}</DialogTitle>
       <DialogContent>
-        <p>These changes are only on this device. Signing out removes them from it.</p>
+        <p>{wording.theseChangesAreOnlyOn}</p>
         <ul>
           {unsent.map(({ block, tab, wishes, unsaved }) => (
             <li key={`${block.id} ${tab}`}>
@@ -40,13 +41,13 @@ export function UnsentDialog({
             )
           }
         >
-          Download them
+          {wording.downloadThem}
         </Button>
         <Button variant="outlined" onClick={onLeave}>
-          Sign out and remove them
+          {wording.signOutAndRemoveThem}
         </Button>
         <Button variant="contained" onClick={onStay}>
-          Stay signed in
+          {wording.staySignedIn}
         </Button>
       </DialogActions>
     </Dialog>

@@ -30,6 +30,7 @@ import {
 } from './editor-slice.js';
 import { dropDraft, keepDraft, sameWishes } from './drafts.js';
 import { tell, thisTab } from './tabs.js';
+import * as wording from './wording.js';
 
 const SETTLE_MS = 500;
 /** Seconds between tries while the server is away; the last goes on. */
@@ -52,7 +53,7 @@ function guarded(effect: (listener: Listener) => void | Promise<void>) {
       await effect(listener);
     } catch (error) {
       if (error instanceof TaskAbortError) throw error;
-      listener.dispatch(refused('Saving broke on this page. Reload it; what is kept comes back.'));
+      listener.dispatch(refused(wording.savingBrokeOnThisPage));
       throw error;
     }
   };
@@ -194,7 +195,7 @@ async function send({ block, sending }: EditorState, dispatch: Dispatch): Promis
 function outcome({ data, error }: Answer, { sending }: EditorState) {
   if (data) return saved(data);
   if (!error || !('kind' in error)) {
-    return refused(error?.message ?? 'The save broke on this page. Reload it.');
+    return refused(error?.message ?? wording.theSaveBrokeOnThis);
   }
   if (error.kind === 'away') return serverAway(error.retryAfter);
   // An answer that is none comes from something in between: the save may be sent again.

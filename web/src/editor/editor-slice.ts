@@ -2,6 +2,7 @@ import type { BlockAnswer, BlockFile, OpenBlock } from '@nadir/contract';
 import { changeWords } from '@nadir/contract/words';
 import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
 import { v4 as uuid } from 'uuid';
+import * as wording from './wording.js';
 
 /** How the version in the editor stands to the stored one. */
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'away' | 'refused' | 'conflict';
@@ -138,7 +139,7 @@ const editor = createSlice({
       const step = state.past.pop();
       if (!step || !state.present) return;
       state.future.push({ wishes: state.present, words: step.words });
-      move(state, step.wishes, `Undone: ${step.words}`);
+      move(state, step.wishes, wording.undone(step.words));
     },
     redone(state) {
       if (state.trial) {
@@ -148,7 +149,7 @@ const editor = createSlice({
       const step = state.future.pop();
       if (!step || !state.present) return;
       state.past.push({ wishes: state.present, words: step.words });
-      move(state, step.wishes, `Redone: ${step.words}`);
+      move(state, step.wishes, wording.redone(step.words));
     },
     tryStarted(state) {
       if (state.present) state.trial = { wishes: state.present, past: [], future: [] };
@@ -160,7 +161,7 @@ const editor = createSlice({
       state.trial = null;
       state.preview = null;
       if (past.length === 0) return;
-      const words = `Kept what was tried: ${past.map((step) => step.words).join(' ')}`;
+      const words = wording.keptWhatWasTried(past.map((step) => step.words).join(' '));
       state.past = [...state.past, { wishes: state.present, words }].slice(-MOST_STEPS);
       state.future = [];
       move(state, wishes, words);
@@ -216,13 +217,13 @@ const editor = createSlice({
     mineKept(state) {
       const other = state.leftovers.shift();
       if (other && state.present) {
-        state.past.push({ wishes: other.wishes, words: 'Kept over an unsaved version.' });
+        state.past.push({ wishes: other.wishes, words: wording.keptOverAnUnsavedVersion });
         state.save = state.leftovers.length > 0 ? 'conflict' : 'waiting';
         return;
       }
       if (!state.theirs || !state.block) return;
       state.block.revision = state.theirs.revision;
-      state.unsaved.push('Kept over a version saved elsewhere.');
+      state.unsaved.push(wording.keptOverAVersionSaved);
       state.theirs = null;
       state.save = 'waiting';
     },
@@ -236,7 +237,7 @@ const editor = createSlice({
     theirsTaken(state) {
       const other = state.leftovers.shift();
       if (other && state.present) {
-        state.past.push({ wishes: state.present, words: 'Took another unsaved version.' });
+        state.past.push({ wishes: state.present, words: wording.tookAnotherUnsavedVersion });
         state.future = [];
         move(state, other.wishes, other.unsaved.join(' '));
         state.save = state.leftovers.length > 0 ? 'conflict' : 'waiting';
@@ -245,7 +246,7 @@ const editor = createSlice({
       if (!state.theirs || !state.present) return;
       const { wishes, ...theirs } = state.theirs;
       const block = { ...theirs, history: state.block?.history ?? [] };
-      const words = 'Took the version saved elsewhere.';
+      const words = wording.tookTheVersionSavedElsewhere;
       state.past.push({ wishes: state.present, words });
       Object.assign(state, {
         block,

@@ -4,6 +4,7 @@ import { useDispatch } from 'react-redux';
 import { useSay } from '../components/messages.js';
 import { undone } from './editor-slice.js';
 import { useEditor } from './useEditor.js';
+import * as wording from './wording.js';
 
 const NONE: readonly number[] = [];
 /** How long the weeks that moved stay lit, ms. */
@@ -26,7 +27,7 @@ export function useAnswers(base: Compared): readonly number[] {
     before.current = { base, id, last, future };
     if (was.id !== id || (was.last === last && was.future === future)) return;
     const isUndo = future.length > was.future.length;
-    const words = isUndo ? `Undone: ${future.at(-1)?.words ?? ''}` : last?.words;
+    const words = isUndo ? wording.undone(future.at(-1)?.words ?? '') : last?.words;
     if (words === undefined) return;
     say({
       text: [words, consequenceWords(was.base, base)].filter(Boolean).join(' '),

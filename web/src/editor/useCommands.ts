@@ -6,13 +6,13 @@ import { useMemo } from 'react';
 import { useStore } from 'react-redux';
 import { pastProblems } from './past-problems.js';
 import { type EditorState, changed, previewed } from './editor-slice.js';
+import * as wording from './wording.js';
 
 /** A block whose days are taken from the store stays as it is until it is laid out anew. */
 const OF_OLDER_DEFAULTS: Issue = {
   code: 'older-defaults',
   path: [],
-  message:
-    'This block was laid out by an older Nadir. Try the newer defaults first, then change it.',
+  message: wording.thisBlockWasLaidOut,
 };
 
 /** The one way in which a block is changed: shown first where it is wished, kept as one undoable step. */

@@ -6,6 +6,7 @@ import OutlinedInput from '@mui/material/OutlinedInput';
 import { type KeyboardEvent, useId, useMemo, useState } from 'react';
 import { matching } from './matching.js';
 import { useFound } from './useFound.js';
+import * as wording from '../wording.js';
 
 /** Ctrl+K: athletes, blocks, weeks, pages and acts, by a few letters of their name. */
 export function Palette({ onClose }: { onClose: () => void }) {
@@ -34,12 +35,12 @@ export function Palette({ onClose }: { onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby={`${id}-title`}>
       <h2 id={`${id}-title`} className="visually-hidden">
-        Find
+        {wording.find}
       </h2>
       <OutlinedInput
         autoFocus
         fullWidth
-        placeholder="An athlete, a block, a week, a page or an act"
+        placeholder={wording.anAthleteABlockA}
         value={typed}
         onChange={({ target }) => {
           setTyped(target.value);
@@ -48,13 +49,19 @@ export function Palette({ onClose }: { onClose: () => void }) {
         onKeyDown={onKeyDown}
         inputProps={{
           role: 'combobox',
-          'aria-label': 'Find',
+          'aria-label': wording.find,
           'aria-expanded': true,
           'aria-controls': id,
           'aria-activedescendant': found[active] && `${id}-${active}`,
         }}
       />
-      <List id={id} role="listbox" aria-label="Found" dense sx={{ overflow: 'auto', py: 0.5 }}>
+      <List
+        id={id}
+        role="listbox"
+        aria-label={wording.found}
+        dense
+        sx={{ overflow: 'auto', py: 0.5 }}
+      >
         {found.map(({ name, kind }, index) => (
           <ListItemButton
             key={`${kind} ${name} ${index}`}
@@ -69,9 +76,7 @@ export function Palette({ onClose }: { onClose: () => void }) {
             <span className="small muted">{kind}</span>
           </ListItemButton>
         ))}
-        {found.length === 0 && (
-          <li className="page muted">Nothing is called that. A few letters of a name will do.</li>
-        )}
+        {found.length === 0 && <li className="page muted">{wording.nothingIsCalledThatA}</li>}
       </List>
     </Dialog>
   );

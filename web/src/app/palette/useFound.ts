@@ -8,6 +8,7 @@ import { type EditorState, redone, tryStarted, undone } from '../../editor/edito
 import { blockPlaces, housePlaces, squadPlaces } from '../places.js';
 import { useOpenBlockId } from '../useOpenBlockId.js';
 import type { Found } from './matching.js';
+import * as wording from '../wording.js';
 
 /** Everything the palette can find: the squad, the weeks of the open block, pages, acts. */
 export function useFound(): Found[] {
@@ -39,12 +40,12 @@ export function useFound(): Found[] {
         ...(block
           ? [goTo('block', `${block.glance.race.name}, ${name}`, `/blocks/${block.id}`)]
           : []),
-        goTo('page', `Record of ${name}`, `/athletes/${id}`),
+        goTo('page', wording.recordOf(name), `/athletes/${id}`),
       ]),
       ...(opened?.block?.glance.weeks ?? []).map(({ number }) =>
         goTo(
           'week',
-          `Week ${number}, ${opened?.name ?? ''}`,
+          wording.week2(number, opened?.name ?? ''),
           `/blocks/${open ?? ''}/week/${number}`,
         ),
       ),
@@ -53,11 +54,11 @@ export function useFound(): Found[] {
 }
 
 const OTHER_PAGES = [
-  ['New block', '/blocks/new'],
-  ['Compare blocks', '/compare'],
-  ['Pace card of the group', '/paces'],
-  ['Last week of the squad', '/last-week'],
-  ['Named paces', '/named-paces'],
+  [wording.newBlock, '/blocks/new'],
+  [wording.compareBlocks, '/compare'],
+  [wording.paceCardOfTheGroup, '/paces'],
+  [wording.lastWeekOfTheSquad, '/last-week'],
+  [wording.namedPaces, '/named-paces'],
 ] as const;
 
 function useActs(open: string | undefined): Found[] {
@@ -72,18 +73,18 @@ function useActs(open: string | undefined): Found[] {
     const act = (name: string, run: () => void): Found => ({ kind: 'act', name, run });
     const other = theme === 'dark' ? ('light' as const) : ('dark' as const);
     return [
-      ...(past.length > 0 ? [act('Undo', () => dispatch(undone()))] : []),
-      ...(future.length > 0 ? [act('Redo', () => dispatch(redone()))] : []),
+      ...(past.length > 0 ? [act(wording.undo, () => dispatch(undone()))] : []),
+      ...(future.length > 0 ? [act(wording.redo, () => dispatch(redone()))] : []),
       ...(open !== undefined && trial === null
-        ? [act('Try a version', () => dispatch(tryStarted()))]
+        ? [act(wording.tryAVersion, () => dispatch(tryStarted()))]
         : []),
       ...(open === undefined
         ? []
-        : [act('Edit plan', () => void navigate(`/blocks/${open}/plan`))]),
-      act('Splits and repetitions', () => openEverywhere('splits')),
-      act('Print', () => window.print()),
-      act('Show the keys', () => openEverywhere('keys')),
-      act(`Theme: ${other}`, () => void saveSettings({ theme: other })),
+        : [act(wording.editPlan, () => void navigate(`/blocks/${open}/plan`))]),
+      act(wording.splitsAndRepetitions, () => openEverywhere('splits')),
+      act(wording.print, () => window.print()),
+      act(wording.showTheKeys, () => openEverywhere('keys')),
+      act(wording.theme(other), () => void saveSettings({ theme: other })),
     ];
   }, [store, dispatch, navigate, open, saveSettings, theme]);
 }

@@ -3,12 +3,12 @@ import type { Measure } from '@nadir/core/base';
 import type { ToldFinding } from '@nadir/core/present';
 import { memo, useState } from 'react';
 import { Fold } from '../../components/Fold.js';
-import { plural } from '../../components/dates.js';
 import type { Commands } from '../useCommands.js';
 import styles from './Checks.module.css';
 import { MyRules } from './MyRules.js';
 import { FindingItem } from './FindingItem.js';
 import { unwaived, verdictWords, weeksToCome } from './finding-words.js';
+import * as wording from '../wording.js';
 
 /** What the block is told about itself: the verdict, then what is to come, worst first; history folded. */
 export const Checks = memo(function Checks({
@@ -53,33 +53,31 @@ export const Checks = memo(function Checks({
     );
   };
   return (
-    <section aria-label="Checks">
+    <section aria-label={wording.checks}>
       <h2 className={`display ${styles.verdict ?? ''}`}>{verdictWords(block.findings)}</h2>
       {/* One line in the place of another: what is under the hand stays there. */}
       <p className={styles.since}>
-        {shown === undefined ? sinceWords(coming) : `With this change: ${shown}.`}
+        {shown === undefined ? sinceWords(coming) : wording.withThisChange(shown)}
       </p>
       <ul className="plain-list">{standing.map(item)}</ul>
       {standing.length >= MANY && (
         <MyRules block={block} unit={measure.unit} today={today} commands={commands} />
       )}
-      <Folded title="Waived" count={waived.length}>
+      <Folded title={wording.waived} count={waived.length}>
         {waived.map(item)}
       </Folded>
-      <Folded title="Already run" count={over.length}>
+      <Folded title={wording.alreadyRun} count={over.length}>
         {over.map(item)}
       </Folded>
-      {off > 0 && (
-        <p className="small muted">{plural(off, 'check')} turned off in the house rules.</p>
-      )}
+      {off > 0 && <p className="small muted">{wording.checksTurnedOffInThe(off)}</p>}
     </section>
   );
 });
 
 function sinceWords(coming: ReturnType<typeof weeksToCome>): string {
-  if (!coming) return 'The race has been run.';
+  if (!coming) return wording.theRaceHasBeenRun;
   const { from, to } = coming;
-  return from === to ? `Week ${from}.` : `Weeks ${from} to ${to}.`;
+  return from === to ? wording.week(from) : wording.weeksTo(from, to);
 }
 
 /** Findings from which a coach may well coach otherwise than the rules say. */

@@ -8,6 +8,7 @@ import styles from './Checks.module.css';
 import { LevelMark } from '../../components/LevelMark.js';
 import { Mending, fixCommand, useFixes } from './Mending.js';
 import type { Commands } from '../useCommands.js';
+import * as wording from '../wording.js';
 
 /** One finding, its measure and its first fix; opened, every way to fix it or to let it stand. */
 export function FindingItem({
@@ -63,8 +64,8 @@ export function FindingItem({
           <span className={styles.level} data-grave={level !== 'note'}>
             {level}
             {!NAMES_ITS_WEEKS.test(message) && `, ${weekWords(weeks)}`}
-            {waived !== undefined && `, waived: ${waived}`}
-            {reopened !== undefined && `, worse since you waived it: ${reopened}`}
+            {waived !== undefined && wording.waived2(waived)}
+            {reopened !== undefined && wording.worseSinceYouWaivedIt(reopened)}
           </span>
           <span className={styles.said}>{message}</span>
         </span>
@@ -99,8 +100,8 @@ const NAMES_ITS_WEEKS = /^Weeks? \d/;
 function weekWords(weeks: readonly number[]): string {
   const first = weeks[0];
   const last = weeks.at(-1);
-  if (first === undefined) return 'the block';
-  if (first === last) return `week ${first}`;
+  if (first === undefined) return wording.theBlock;
+  if (first === last) return wording.week2(first);
   const unbroken = Number(last) - first === weeks.length - 1;
-  return unbroken || weeks.length > 5 ? `weeks ${first}–${last}` : `weeks ${weeks.join(', ')}`;
+  return unbroken || weeks.length > 5 ? `weeks ${first}–${last}` : wording.weeks(weeks.join(', '));
 }

@@ -14,6 +14,7 @@ import { useHistory } from '../../components/history.js';
 import type { Commands } from '../useCommands.js';
 import { useShownWhilePointedAt } from '../useShownWhilePointedAt.js';
 import { WaiveForm } from './WaiveForm.js';
+import * as wording from '../wording.js';
 
 /** Asks for the fixes of findings when they are wanted: each is laid out before it is offered. */
 export function useFixes({
@@ -36,7 +37,7 @@ export function useFixes({
 type FixesOf = (finding: ToldFinding) => Fix[];
 
 export function fixCommand({ title }: ToldFinding, { label, change }: Fix): Command {
-  return { change, message: `Fixed “${title}”: ${label}.` };
+  return { change, message: wording.fixed(title, label) };
 }
 
 /** The ways to fix a finding, drawn while they are pointed at; or a reason to let it stand. */
@@ -60,7 +61,7 @@ export function Mending({
     return (
       <div className={styles.fixes}>
         <Button variant="outlined" onClick={() => commands.run(unwaive(block, finding))}>
-          Remove the waiver
+          {wording.removeTheWaiver}
         </Button>
       </div>
     );
@@ -80,8 +81,8 @@ export function Mending({
         ))}
       {all && (
         <WaiveForm
-          label="Waive"
-          words="Reason to let it stand"
+          label={wording.waive}
+          words={wording.reasonToLetItStand}
           onWaive={(reason) => commands.run(waive(block, finding, reason))}
         />
       )}
@@ -97,11 +98,11 @@ function OnePart({ finding, part, ...rest }: FixesProps & { part: Observation })
     [finding, part],
   );
   const { weeks, dates } = part;
-  const words = dates ? dates.map(dayWords).join(', ') : `week ${weeks.join(', ')}`;
+  const words = dates ? dates.map(dayWords).join(', ') : wording.week3(weeks.join(', '));
   return (
     <div className={styles.fixes}>
       <Button variant="outlined" aria-expanded={open} onClick={() => setOpen((was) => !was)}>
-        Only {words}
+        {wording.only(words)}
       </Button>
       {open && <FixButtons finding={alone} {...rest} all />}
     </div>
@@ -141,7 +142,7 @@ function FixButtons({
   const fixes = useWhenIdle(useCallback(() => fixesOf(finding), [fixesOf, finding]));
   if (!fixes) return <span className={styles.waiting} aria-hidden="true" />;
   if (fixes.length === 0) {
-    return <span className="muted">No single change fixes this safely.</span>;
+    return <span className="muted">{wording.noSingleChangeFixesThis}</span>;
   }
   const others = fixes.length - 1;
   return (
@@ -151,7 +152,7 @@ function FixButtons({
       ))}
       {!all && (
         <Button endIcon={<DownIcon />} onClick={onAll}>
-          {others > 0 ? `${others} more` : 'Waive'}
+          {others > 0 ? wording.more(others) : wording.waive}
         </Button>
       )}
     </>

@@ -7,10 +7,10 @@ import { errorSentence, useCoachingQuery, useSaveHouseRulesMutation } from '../.
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { figureText, shownAs } from '../../components/rule-figure.js';
 import { useSay } from '../../components/messages.js';
-import { plural } from '../../components/dates.js';
 import type { Commands } from '../useCommands.js';
 import styles from './Checks.module.css';
 import { WaiveForm } from './WaiveForm.js';
+import * as wording from '../wording.js';
 
 interface MyRulesProps {
   block: CheckedBlock;
@@ -25,7 +25,7 @@ export function MyRules(props: MyRulesProps) {
   return open ? (
     <RulesOfBlock {...props} onClose={() => setOpen(false)} />
   ) : (
-    <Button onClick={() => setOpen(true)}>This is how I coach: set my rules to this block</Button>
+    <Button onClick={() => setOpen(true)}>{wording.thisIsHowICoach}</Button>
   );
 }
 
@@ -52,18 +52,18 @@ function RulesOfBlock({
     if (!house) return;
     const saved = await save({ ...house, values: { ...house.values, ...values } });
     if (saved.error) return;
-    const [issue] = commands.run({ change, message: 'Set the house rules to this block.' });
+    const [issue] = commands.run({ change, message: wording.setTheHouseRulesTo });
     if (issue) say({ text: issue.message });
     else onClose();
   }
 
   return (
-    <section aria-label="My rules" className={styles.mine}>
+    <section aria-label={wording.myRules} className={styles.mine}>
       {allowing.length === 0 ? (
-        <p>No house rule can be set to allow these.</p>
+        <p>{wording.noHouseRuleCanBe}</p>
       ) : (
         <>
-          <p>Your house rules would become, for this block and new ones:</p>
+          <p>{wording.yourHouseRulesWouldBecome}</p>
           <ul>
             {allowing.map(({ rule, from, to }) => (
               <li key={rule.path}>
@@ -77,26 +77,24 @@ function RulesOfBlock({
         </>
       )}
       {left.length > 0 && (
-        <p className="small muted">
-          {plural(left.length, 'check')} would remain: matters of safety, and what no rule sets.
-        </p>
+        <p className="small muted">{wording.checksWouldRemainMattersOf(left.length)}</p>
       )}
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       {allowing.length > 0 && (
         <Button variant="outlined" disabled={!house} onClick={() => void set()}>
-          Set my house rules
+          {wording.setMyHouseRules}
         </Button>
       )}
       {open.length > 1 && (
         <WaiveForm
-          label={`Waive ${plural(open.length, 'check')}`}
-          words="Or a reason to let all of them stand"
+          label={wording.waiveChecks(open.length)}
+          words={wording.orAReasonToLet}
           onWaive={(reason) => {
             if (commands.run(waiveAll(block, open, reason)).length === 0) onClose();
           }}
         />
       )}
-      <Button onClick={onClose}>Leave the rules as they are</Button>
+      <Button onClick={onClose}>{wording.leaveTheRulesAsThey}</Button>
     </section>
   );
 }

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import { type SyntheticEvent, useState } from 'react';
+import * as wording from '../wording.js';
 
 /** A reason for which something is to stand; none is taken without it. */
 export function WaiveForm({
@@ -41,7 +42,7 @@ export function WaiveForm({
       </form>
       {wanted && (
         <span role="alert" className="grave">
-          A waiver needs its reason.
+          {wording.aWaiverNeedsItsReason}
         </span>
       )}
     </>

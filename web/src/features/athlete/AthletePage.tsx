@@ -20,6 +20,7 @@ import { RecordFields } from './RecordFields.js';
 import { RecordResults } from './RecordResults.js';
 import { useRecord } from './useRecord.js';
 import { YearOfRunning } from './YearOfRunning.js';
+import * as wording from './wording.js';
 
 /** An athlete's record: one truth, read by every block of the athlete. */
 export function AthletePage() {
@@ -36,7 +37,7 @@ export function AthletePage() {
   if (data?.id !== id.toLowerCase()) {
     return (
       <main className="page" aria-busy="true">
-        Opening the record …
+        {wording.openingTheRecord}
       </main>
     );
   }
@@ -48,14 +49,14 @@ function Record({ athlete }: { athlete: AthleteAnswer }) {
   const { coach } = useSignedIn();
   const { draft, isChanged, preview } = record;
   useEffect(() => {
-    document.title = `${athlete.facts.name} · Nadir`;
+    document.title = wording.nadir(athlete.facts.name);
   }, [athlete.facts.name]);
   return (
     <>
       <TitleBlock title={athlete.facts.name} detail={STATES[athlete.state]}>
         <StateButtons athlete={athlete} />
         <Button component={Link} to={`/blocks/new?athlete=${athlete.id}`}>
-          New block
+          {wording.newBlock}
         </Button>
       </TitleBlock>
       <main className="page">
@@ -72,20 +73,20 @@ function Record({ athlete }: { athlete: AthleteAnswer }) {
           </div>
         </div>
         {isChanged && (
-          <section aria-label="What it changes" className={styles.offer}>
+          <section aria-label={wording.whatItChanges} className={styles.offer}>
             {preview ? (
               <BlocksTouched blocks={preview} apart={record.apart} onApart={record.setApart} />
             ) : (
-              record.problem === undefined && <Skeleton aria-label="Asking the blocks" />
+              record.problem === undefined && <Skeleton aria-label={wording.askingTheBlocks} />
             )}
             <Button
               variant="contained"
               disabled={record.isSaving || draft.name.trim() === '' || !preview}
               onClick={() => void record.save()}
             >
-              Save
+              {wording.save}
             </Button>{' '}
-            <Button onClick={record.discard}>Discard</Button>
+            <Button onClick={record.discard}>{wording.discard}</Button>
           </section>
         )}
       </main>
@@ -103,7 +104,11 @@ function StateButtons({ athlete: { id, state, facts } }: { athlete: AthleteAnswe
   const to = async (next: AthleteAnswer['state']) => {
     const { data } = await setState({ id, body: { state: next } });
     if (!data) return;
-    const words = { here: 'is back on the squad', archived: 'is archived', removed: 'is removed' };
+    const words = {
+      here: wording.isBackOnTheSquad,
+      archived: wording.isArchived,
+      removed: wording.isRemoved,
+    };
     say({ text: `${facts.name} ${words[next]}.`, undo: () => void to(state) });
   };
   return (
@@ -111,16 +116,16 @@ function StateButtons({ athlete: { id, state, facts } }: { athlete: AthleteAnswe
       {failure && <span role="alert">{errorSentence(failure)}</span>}
       {state === 'here' ? (
         <Button disabled={isLoading} onClick={() => void to('archived')}>
-          Archive
+          {wording.archive}
         </Button>
       ) : (
         <Button disabled={isLoading} onClick={() => void to('here')}>
-          Back to the squad
+          {wording.backToTheSquad}
         </Button>
       )}
       {state !== 'removed' && (
         <Button disabled={isLoading} onClick={() => void to('removed')}>
-          Remove
+          {wording.remove}
         </Button>
       )}
     </>

@@ -1,6 +1,7 @@
 import type { AthletePreview } from '@nadir/contract';
 import { Tick } from '../../components/Tick.js';
-import { formatDay, plural } from '../../components/dates.js';
+import { formatDay } from '../../components/dates.js';
+import * as wording from './wording.js';
 
 /** Each block of the athlete, the days to come that would move, and whether it takes the change. */
 export function BlocksTouched({
@@ -12,20 +13,20 @@ export function BlocksTouched({
   apart: readonly string[];
   onApart: (apart: string[]) => void;
 }) {
-  if (blocks.length === 0) return <p>No block is still to be raced: nothing moves.</p>;
+  if (blocks.length === 0) return <p>{wording.noBlockIsStillTo}</p>;
   return (
     <>
-      <p>Saving changes the blocks that read this record. Untick one to leave it as it is.</p>
-      <ul className="plain-list" aria-label="Blocks that read this record">
+      <p>{wording.savingChangesTheBlocksThat}</p>
+      <ul className="plain-list" aria-label={wording.blocksThatReadThisRecord}>
         {blocks.map(({ id, race, days, problem }) => (
           <li key={id}>
             <Tick
               label={`${race.name}, ${formatDay(race.date)}: ${
                 problem === null
                   ? days === 0
-                    ? 'no day to come moves.'
-                    : `${plural(days, 'day')} to come would move.`
-                  : `stays as it is. ${problem}`
+                    ? wording.noDayToComeMoves
+                    : wording.daysToComeWouldMove(days)
+                  : wording.staysAsItIs(problem)
               }`}
               checked={problem === null && !apart.includes(id)}
               disabled={problem !== null}

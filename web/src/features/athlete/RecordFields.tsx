@@ -12,6 +12,7 @@ import { Field } from '../../components/Field.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { WeekdaysAnswer } from '../../components/WeekdaysAnswer.js';
 import styles from './Athlete.module.css';
+import * as wording from './wording.js';
 
 interface FieldsProps {
   facts: AthleteBody;
@@ -22,10 +23,10 @@ interface FieldsProps {
 export function RecordFields({ facts, onChange }: FieldsProps) {
   return (
     <fieldset className={styles.part}>
-      <legend>Athlete</legend>
+      <legend>{wording.athlete}</legend>
       <Field
-        label="Name"
-        problem={facts.name.trim() === '' ? 'Give the athlete a name.' : undefined}
+        label={wording.name}
+        problem={facts.name.trim() === '' ? wording.giveTheAthleteAName : undefined}
       >
         {(ids) => (
           <TextAnswer
@@ -39,8 +40,8 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
         )}
       </Field>
       <NumberAnswer
-        label="Year of birth"
-        because="Stricter limits apply through the year the athlete turns 18."
+        label={wording.yearOfBirth}
+        because={wording.stricterLimitsApplyThroughThe}
         value={facts.birthYear}
         given
         least={1900}
@@ -48,7 +49,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
         onAnswer={(birthYear) => onChange({ birthYear })}
       />
       <GuardianConsent facts={facts} onChange={onChange} />
-      <Field label="Unit">
+      <Field label={wording.unit}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -61,7 +62,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
           />
         )}
       </Field>
-      <Field label="Counted by" because="For new blocks; those laid out already keep theirs.">
+      <Field label={wording.countedBy} because={wording.forNewBlocksThoseLaid}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -77,10 +78,10 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
           />
         )}
       </Field>
-      <Field label="Days off">
+      <Field label={wording.daysOff}>
         {() => (
           <WeekdaysAnswer
-            label="Days off"
+            label={wording.daysOff}
             value={facts.unavailable ?? []}
             onAnswer={(unavailable) => unavailable.length < 7 && onChange({ unavailable })}
           />
@@ -89,7 +90,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
       <HealthAnswers facts={facts} onAnswer={onChange} />
       <Heart facts={facts} onChange={onChange} />
       <CrossTraining facts={facts} onChange={onChange} />
-      <Field label="Pace model" because="How results are made into times for other distances.">
+      <Field label={wording.paceModel} because={wording.howResultsAreMadeInto}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -110,12 +111,8 @@ function GuardianConsent({ facts, onChange }: FieldsProps) {
   if (birthYear === undefined || Number(today.slice(0, 4)) - birthYear > ADULT) return null;
   return (
     <Field
-      label="Guardian’s consent"
-      because={
-        guardianConsent === undefined
-          ? 'Not noted. Speak to the guardian, and note the day.'
-          : 'Noted on this day.'
-      }
+      label={wording.guardiansConsent}
+      because={guardianConsent === undefined ? wording.notNotedSpeakToThe : wording.notedOnThisDay}
     >
       {(ids) => (
         <DateAnswer
@@ -136,8 +133,8 @@ function Heart({ facts, onChange }: FieldsProps) {
   return (
     <>
       <NumberAnswer
-        label="Highest heart rate"
-        because="Beats a minute."
+        label={wording.highestHeartRate}
+        because={wording.beatsAMinute}
         value={facts.maxHeart}
         given
         least={25}
@@ -145,8 +142,8 @@ function Heart({ facts, onChange }: FieldsProps) {
         onAnswer={(maxHeart) => onChange({ maxHeart })}
       />
       <NumberAnswer
-        label="Resting heart rate"
-        because="Beats a minute."
+        label={wording.restingHeartRate}
+        because={wording.beatsAMinute}
         value={facts.restHeart}
         given
         least={25}
@@ -165,12 +162,14 @@ function CrossTraining({ facts: { cross = {} }, onChange }: FieldsProps) {
     <NumberAnswer
       key={kind}
       label={crossWords[kind].title}
-      because={`Minutes of running that an hour counts as${cross[kind] === undefined ? '; from the house rules' : ''}.`}
+      because={wording.minutesOfRunningThatAn(
+        cross[kind] === undefined ? wording.fromTheHouseRules : '',
+      )}
       value={Math.round(60 * (cross[kind] ?? usual[kind]))}
       given={cross[kind] !== undefined}
       least={0}
       most={120}
-      after="min"
+      after={wording.min}
       onAnswer={(minutes) => {
         const { [kind]: _, ...others } = cross;
         const own = minutes === undefined ? others : { ...others, [kind]: minutes / 60 };

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import styles from './Athlete.module.css';
 import { ResultForm } from '../../components/ResultForm.js';
 import { formatDay } from '../../components/dates.js';
+import * as wording from './wording.js';
 
 /** The athlete's results, newest first: entered here for every block. */
 export function RecordResults({
@@ -19,7 +20,7 @@ export function RecordResults({
   const newestFirst = [...results].sort((a, b) => b.date.localeCompare(a.date));
   return (
     <fieldset className={styles.part}>
-      <legend>Results</legend>
+      <legend>{wording.results}</legend>
       {entering ? (
         <ResultForm
           start={{}}
@@ -33,7 +34,7 @@ export function RecordResults({
         />
       ) : (
         <Button variant="outlined" onClick={() => setEntering(true)}>
-          Enter a result
+          {wording.enterAResult}
         </Button>
       )}
       <ul className="plain-list">
@@ -48,10 +49,10 @@ export function RecordResults({
               </span>
               <Button
                 variant="outlined"
-                aria-label={`Remove ${what} of ${formatDay(result.date)}`}
+                aria-label={wording.removeOf(what, formatDay(result.date))}
                 onClick={() => onChange({ results: results.filter((each) => each !== result) })}
               >
-                Remove
+                {wording.remove}
               </Button>
             </li>
           );

@@ -6,6 +6,7 @@ import { useRecordQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { token } from '../../theme/tokens.js';
 import styles from './Athlete.module.css';
+import * as wording from './wording.js';
 
 const WEEKS = 52;
 const SIZE = { width: 416, height: 96, foot: 16 };
@@ -29,16 +30,16 @@ export function YearOfRunning({ athleteId, measure }: { athleteId: string; measu
   const figure = (amount: number) => Math.round(amount / shownUnit(measure));
   const unit = unitName(measure);
   return (
-    <section className={styles.part} aria-label="The last year">
-      <h2 className="display">The last year</h2>
+    <section className={styles.part} aria-label={wording.theLastYear}>
+      <h2 className="display">{wording.theLastYear}</h2>
       <svg
         viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
         width="100%"
         role="img"
-        aria-label={`Run by weeks: ${known.length} of ${WEEKS} known, at most ${figure(most)} ${unit}`}
+        aria-label={wording.runByWeeksOfKnown(known.length, WEEKS, figure(most), unit)}
       >
         <text x={0} y={10} fontSize={11} fill={token('muted')}>
-          at most {figure(most)} {unit} a week, {known.length} weeks recorded
+          {wording.atMostAWeekWeeks(figure(most), unit, known.length)}
         </text>
         {weeks.map(({ start, amount }, index) => (
           <g key={start}>

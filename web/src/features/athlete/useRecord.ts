@@ -7,6 +7,7 @@ import {
   useSaveAthleteMutation,
 } from '../../api/api.js';
 import { useSay } from '../../components/messages.js';
+import * as wording from './wording.js';
 
 /** Milliseconds that a record rests before its blocks are asked. */
 const REST_MS = 300;
@@ -36,7 +37,7 @@ export function useRecord({ id, revision, facts }: AthleteAnswer) {
     if (!data) return;
     setDraft(data.facts);
     setApart([]);
-    say({ text: 'The record is saved.', undo: () => void latest.current?.(facts) });
+    say({ text: wording.theRecordIsSaved, undo: () => void latest.current?.(facts) });
   };
   // An undo is of the revision that stands when it is asked for.
   const latest = useRef<typeof keep>(undefined);

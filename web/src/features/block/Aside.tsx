@@ -13,11 +13,12 @@ import styles from './BlockPage.module.css';
 import { EventList } from './EventList.js';
 import { RulesOffer } from './RulesOffer.js';
 import type { Commands } from '../../editor/useCommands.js';
+import * as wording from './wording.js';
 
 const tabs = [
-  ['checks', 'Checks'],
-  ['days', 'Races & days away'],
-  ['solver', 'Solver'],
+  ['checks', wording.checks],
+  ['days', wording.racesDaysAway],
+  ['solver', wording.solver],
 ] as const;
 type AsideTab = (typeof tabs)[number][0];
 
@@ -43,7 +44,7 @@ export const Aside = memo(function Aside({
   const history = useEditor((editor) => editor.block?.history);
   const { measure } = base.shown;
   return (
-    <aside className={styles.aside} aria-label="Checks and shape">
+    <aside className={styles.aside} aria-label={wording.checksAndShape}>
       <AsideTabs tab={tab} onTab={setTab} />
       <div role="tabpanel" id="beside" aria-labelledby={`tab-${tab}`}>
         {tab === 'checks' && (
@@ -60,7 +61,9 @@ export const Aside = memo(function Aside({
             <Checks
               block={base.block}
               shown={
-                drawn === base ? undefined : findingWords(drawn.block.findings) || 'no problems'
+                drawn === base
+                  ? undefined
+                  : findingWords(drawn.block.findings) || wording.noProblems
               }
               measure={measure}
               today={today}
@@ -98,7 +101,7 @@ const AsideTabs = memo(function AsideTabs({
     <Tabs
       value={tab}
       onChange={(_, value: AsideTab) => onTab(value)}
-      aria-label="Beside the drawing"
+      aria-label={wording.besideTheDrawing}
       sx={{ mb: 1.5 }}
     >
       {tabs.map(([value, label]) => (

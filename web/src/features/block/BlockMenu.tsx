@@ -6,6 +6,7 @@ import { downloadBlock, downloadWhole } from '../../components/download-block.js
 import { useSay } from '../../components/messages.js';
 import { useRecord } from '../../components/record.js';
 import { useEditor } from '../../editor/useEditor.js';
+import * as wording from './wording.js';
 
 const NONE: readonly PlannedDay[] = [];
 
@@ -34,33 +35,36 @@ export function BlockMenu({
     const template = templateOf(file);
     const name = `${file.race.name}, ${template.weeks} weeks`;
     const { data, error } = await addTemplate({ name, template });
-    if (data) say({ text: `Kept as template “${data.name}”.` });
+    if (data) say({ text: wording.keptAsTemplate(data.name) });
     else if ('kind' in error) say({ text: errorSentence(error) });
   }
 
   return (
     <ActMenu
-      label="More"
+      label={wording.more}
       groups={[
         {
           acts: [
-            { label: 'History', run: () => void navigate(`/blocks/${block.id}/history`) },
-            { label: 'Compare', run: () => void navigate(`/compare?first=${block.id}`) },
-            { label: 'Duplicate', run: () => void duplicate() },
-            { label: 'Keep as template', run: () => void keepTemplate() },
-            { label: 'Next goal race', run: () => void navigate(`/blocks/new?after=${block.id}`) },
-            { label: 'Export to a file', run: () => downloadBlock(file) },
+            { label: wording.history, run: () => void navigate(`/blocks/${block.id}/history`) },
+            { label: wording.compare, run: () => void navigate(`/compare?first=${block.id}`) },
+            { label: wording.duplicate, run: () => void duplicate() },
+            { label: wording.keepAsTemplate, run: () => void keepTemplate() },
+            {
+              label: wording.nextGoalRace,
+              run: () => void navigate(`/blocks/new?after=${block.id}`),
+            },
+            { label: wording.exportToAFile, run: () => downloadBlock(file) },
           ],
         },
         {
-          title: 'Export with the diary',
+          title: wording.exportWithTheDiary,
           acts: [
             {
-              label: 'What was run',
+              label: wording.whatWasRun,
               run: () => downloadWhole(file, { entries, mornings, history, health: false }),
             },
             {
-              label: 'What was run, and the mornings (health)',
+              label: wording.whatWasRunAndThe,
               run: () => downloadWhole(file, { entries, mornings, history, health: true }),
             },
           ],

@@ -36,6 +36,7 @@ import { useSelection } from './useSelection.js';
 import { WeekDays } from './WeekDays.js';
 import { PasteBar } from '../../editor/PasteBar.js';
 import { ThisWeek } from '../../editor/ThisWeek.js';
+import * as wording from './wording.js';
 
 /** A block in the editor: drawing over Ledger over days, checks at the right. */
 export function BlockPage() {
@@ -91,7 +92,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
 
   useCarriedChange();
   useEffect(() => {
-    document.title = `${athlete.name || 'Block'} · Nadir`;
+    document.title = wording.nadir(athlete.name || wording.block);
   }, [athlete.name]);
 
   return (

@@ -9,6 +9,7 @@ import { OpenBlockTitle } from '../../editor/OpenBlockTitle.js';
 import { activeFile } from '../../editor/useCommands.js';
 import { useEditor } from '../../editor/useEditor.js';
 import { BlockMenu } from './BlockMenu.js';
+import * as wording from './wording.js';
 
 /** The title block of the open block, and what can be done with the whole of it. */
 export const BlockTitle = memo(function BlockTitle({ spec }: Pick<CheckedBlock, 'spec'>) {
@@ -25,14 +26,14 @@ export const BlockTitle = memo(function BlockTitle({ spec }: Pick<CheckedBlock, 
           to={`/blocks/${stored.id}/plan`}
           state={{ wishes: file, words: '' } satisfies CarriedWishes}
         >
-          Edit plan
+          {wording.editPlan}
         </Button>
       )}
       <Button variant="outlined" disabled={trial !== null} onClick={() => dispatch(tryStarted())}>
-        Try a version
+        {wording.tryAVersion}
       </Button>
       <Button variant="outlined" onClick={() => window.print()}>
-        Print
+        {wording.print}
       </Button>
       {stored && file && <BlockMenu block={stored} file={file} />}
     </OpenBlockTitle>

@@ -5,11 +5,11 @@ import { daysMoved } from '@nadir/core/present';
 import { isLaidAsThen, newestEngine } from '@nadir/core/rules';
 import { memo, useMemo } from 'react';
 import { useDispatch } from 'react-redux';
-import { plural } from '../../components/dates.js';
 import { type LaidAndShown, laidOf, usePast } from '../../components/useLaidBlock.js';
 import { changed, tryStarted } from '../../editor/editor-slice.js';
 import { useEditor } from '../../editor/useEditor.js';
 import styles from './Notice.module.css';
+import * as wording from './wording.js';
 
 /** A block under older defaults: what the newer ones would move, and the way to look at them. */
 export const DefaultsNotice = memo(function DefaultsNotice({
@@ -44,13 +44,13 @@ function NewerDefaults({ file, base: { block, shown } }: { file: BlockFile; base
     <div className={styles.bar} role="note">
       <span>
         {isLaidAsThen(file.engine)
-          ? 'This block keeps the defaults it was laid out under. '
-          : 'This block was laid out by an older Nadir and is shown as it was. '}
+          ? wording.thisBlockKeepsTheDefaults
+          : wording.thisBlockWasLaidOut}
         {moved === 0
-          ? 'The newer defaults would move no day to come.'
-          : `The newer defaults would move ${plural(moved, 'day')} to come.`}{' '}
+          ? wording.theNewerDefaultsWouldMove
+          : wording.theNewerDefaultsWouldMoveDays(moved)}{' '}
       </span>
-      <Button onClick={start}>Try the newer defaults</Button>
+      <Button onClick={start}>{wording.tryTheNewerDefaults}</Button>
     </div>
   );
 }

@@ -21,6 +21,7 @@ import { TextAnswer } from '../../components/TextAnswer.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import styles from './EventList.module.css';
 import { RaceAround } from './RaceAround.js';
+import * as wording from './wording.js';
 
 const USUAL_RACE = 10_000;
 const kindChoices = eventKinds.map((kind) => [kind, eventCharacters[kind].title] as const);
@@ -66,7 +67,7 @@ export function EventForm({
     setAsked(next);
     setProblem(onShow(complete(next))[0]?.message);
   };
-  const usual = ruleValue(rulesOf(block.spec), `events.${asked.kind}`) ?? 1;
+  const usual = ruleValue(rulesOf(block.spec), wording.events(asked.kind)) ?? 1;
 
   /** What is no distance is said, and nothing is placed at another in its stead. */
   function typeDistance(text: string) {
@@ -82,8 +83,13 @@ export function EventForm({
   }
 
   return (
-    <form onSubmit={onSubmit} noValidate className={styles.form} aria-label="A race or days away">
-      <Field label="What">
+    <form
+      onSubmit={onSubmit}
+      noValidate
+      className={styles.form}
+      aria-label={wording.aRaceOrDaysAway}
+    >
+      <Field label={wording.what}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -95,7 +101,7 @@ export function EventForm({
           />
         )}
       </Field>
-      <Field label="Name">
+      <Field label={wording.name}>
         {(ids) => (
           <TextAnswer
             {...ids}
@@ -107,19 +113,19 @@ export function EventForm({
           />
         )}
       </Field>
-      <Field label={isRace ? 'On' : 'From'}>
+      <Field label={isRace ? wording.on : wording.from}>
         {(ids) => <DateAnswer {...ids} value={asked.from} onAnswer={(from) => set({ from })} />}
       </Field>
       {!isRace && (
         <>
-          <Field label="To">
+          <Field label={wording.to}>
             {(ids) => (
               <DateAnswer {...ids} value={asked.to ?? asked.from} onAnswer={(to) => set({ to })} />
             )}
           </Field>
           <NumberAnswer
-            label="Running"
-            because="Of what these days would hold."
+            label={wording.running}
+            because={wording.ofWhatTheseDaysWould}
             value={Math.round((asked.running ?? usual) * 100)}
             given={asked.running !== undefined}
             least={0}
@@ -132,7 +138,7 @@ export function EventForm({
         </>
       )}
       {asked.kind === 'test' && (
-        <Field label="Form" because={testFormWords[asked.form ?? 'time-trial'].why}>
+        <Field label={wording.form} because={testFormWords[asked.form ?? 'time-trial'].why}>
           {(ids) => (
             <ChoiceAnswer
               {...ids}
@@ -152,7 +158,7 @@ export function EventForm({
       {isRace && (
         <>
           <Field
-            label="Distance"
+            label={wording.distance}
             because={read.ok ? `${capital(formatRace(read.value, athlete.unit))}.` : undefined}
             problem={read.ok ? undefined : read.problem}
           >
@@ -166,7 +172,7 @@ export function EventForm({
               />
             )}
           </Field>
-          <Field label="Long run">
+          <Field label={wording.longRun}>
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
@@ -191,9 +197,9 @@ export function EventForm({
       )}
       <div className={styles.acts}>
         <Button type="submit" variant="outlined">
-          {event ? 'Keep the change' : 'Add'}
+          {event ? wording.keepTheChange : wording.add}
         </Button>
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={onClose}>{wording.cancel}</Button>
       </div>
     </form>
   );
@@ -201,9 +207,9 @@ export function EventForm({
 
 /** Whether a race or test stands for the long run of its week. */
 const longRunChoices = [
-  ['rule', 'by its distance'],
-  ['is', 'this is the week’s long run'],
-  ['beside', 'a long run as well'],
+  ['rule', wording.byItsDistance],
+  ['is', wording.thisIsTheWeeksLong],
+  ['beside', wording.aLongRunAsWell],
 ] as const;
 
 function longRunChoiceOf({ isLongRun }: BlockEvent): (typeof longRunChoices)[number][0] {
@@ -228,7 +234,7 @@ function complete(asked: BlockEvent): BlockEvent {
 
 /** A distance as it can be typed again; an odd one in metres, so that nothing of it is lost. */
 function distanceWords(metres: number | undefined, unit: Unit): string {
-  const words = formatRaceDistance(metres ?? USUAL_RACE, unit).replace(/^1 mile$/, '1 mi');
+  const words = formatRaceDistance(metres ?? USUAL_RACE, unit).replace(/^1 mile$/, wording.n1Mi);
   const again = readDistance(words, unit);
   return again.ok && again.value === metres ? words : `${metres ?? USUAL_RACE} m`;
 }

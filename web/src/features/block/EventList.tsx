@@ -7,6 +7,7 @@ import { formatDay } from '../../components/dates.js';
 import { EventForm } from './EventForm.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { Commands } from '../../editor/useCommands.js';
+import * as wording from './wording.js';
 
 /** Races, tests, camps, holidays and days away: placed, changed, removed. */
 export const EventList = memo(function EventList({
@@ -30,13 +31,10 @@ export const EventList = memo(function EventList({
   const command = (event: BlockEvent) =>
     edited === undefined || edited < 0 ? addEvent(block, event) : changeEvent(block, edited, event);
   return (
-    <section aria-label="Races and days away">
-      <h2 className="display">Races & days away</h2>
+    <section aria-label={wording.racesAndDaysAway}>
+      <h2 className="display">{wording.racesDaysAway}</h2>
       {events.length === 0 && edited === undefined && (
-        <p className="muted">
-          None yet. Add a tune-up race, a test, a camp, a holiday or travel: the block is laid out
-          around each of them, and running that is missed is never made up.
-        </p>
+        <p className="muted">{wording.noneYetAddATune}</p>
       )}
       <ul className="plain-list">
         {events.map((event, index) => (
@@ -44,11 +42,11 @@ export const EventList = memo(function EventList({
             <b>{event.name}</b>
             <div className="small muted">
               {eventCharacters[event.kind].title}, {formatDay(event.from)}
-              {lastDay(event) !== event.from && ` to ${formatDay(lastDay(event))}`}
+              {lastDay(event) !== event.from && wording.to2(formatDay(lastDay(event)))}
             </div>
             <div className={styles.acts}>
               <Button variant="outlined" onClick={() => setEdited(index)}>
-                Change
+                {wording.change}
               </Button>
               <Button
                 variant="outlined"
@@ -57,7 +55,7 @@ export const EventList = memo(function EventList({
                   commands.run(removeEvent(block, index));
                 }}
               >
-                Remove
+                {wording.remove}
               </Button>
             </div>
           </li>
@@ -65,7 +63,7 @@ export const EventList = memo(function EventList({
       </ul>
       {edited === undefined ? (
         <Button variant="outlined" onClick={() => setEdited(-1)}>
-          Add a race or days away
+          {wording.addARaceOrDays}
         </Button>
       ) : (
         <EventForm

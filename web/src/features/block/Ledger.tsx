@@ -26,6 +26,7 @@ import type { PinField } from '@nadir/core/edit';
 import type { LaidTable } from '../../editor/usePasted.js';
 import { ledgerRows } from './ledger-rows.js';
 import { layLedgerTable, ledgerTable } from './ledger-table.js';
+import * as wording from './wording.js';
 
 /** Typing a pin: what it would do is asked for at every key stroke. */
 export interface Pinning {
@@ -69,7 +70,7 @@ const NONE: readonly number[] = [];
 const WRITING = /^([\d+-]|Enter|F2|Delete|Backspace)$/;
 
 function overWords(week: number): string {
-  return `Week ${week} is over: it stays as it was handed out. To change it, open the week and choose “Change the past”.`;
+  return wording.weekIsOverItStays(week);
 }
 
 /**
@@ -200,7 +201,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
     event.clipboardData.setData('text/plain', text);
     event.clipboardData.setData('text/html', html);
     event.preventDefault();
-    say({ text: 'Copied as a table.' });
+    say({ text: wording.copiedAsATable });
   }
 
   function onPaste(event: ClipboardEvent) {
@@ -256,7 +257,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
         ref={grid}
         role="grid"
         className={styles.ledger}
-        aria-label="Ledger. Arrows move; type a figure to fix it; Delete frees it; copy and paste rows."
+        aria-label={wording.ledgerArrowsMoveTypeA}
         aria-rowcount={rows.length}
         aria-colcount={block.weeks.length + 1}
         onKeyDown={onKeyDown}
@@ -288,7 +289,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
           startIcon={props.open === 'all' ? <UpIcon /> : <DownIcon />}
           onClick={() => props.onOpen(props.open === 'all' ? 'four' : 'all')}
         >
-          {props.open === 'all' ? 'Fewer rows' : `${hidden} more rows`}
+          {props.open === 'all' ? wording.fewerRows : wording.moreRows(hidden)}
         </Button>
         <p role={problem ? 'alert' : undefined} aria-live="polite">
           {problem ??

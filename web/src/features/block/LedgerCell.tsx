@@ -3,6 +3,7 @@ import type { PinField } from '@nadir/core/edit';
 import type { FigureState } from '@nadir/core/present';
 import { StateMark } from '../../components/StateMark.js';
 import styles from './Ledger.module.css';
+import * as wording from './wording.js';
 
 /** What a cell may ask for; the same functions for as long as the Ledger lives. */
 export interface CellActions {
@@ -41,7 +42,13 @@ export const LedgerCell = memo(function LedgerCell(props: LedgerCellProps) {
   const { rowKey, label, header, pins, strong, over, week, text, state, active, edge, lit, typed } =
     props;
   const { actions, moved } = props;
-  const name = `Week ${week}, ${label.toLowerCase()}: ${text || 'none'}${state === 'worked-out' ? '' : `, ${state}`}${over ? ', over' : ''}`;
+  const name = wording.week({
+    week,
+    label: label.toLowerCase(),
+    text: text || 'none',
+    text2: state === 'worked-out' ? '' : `, ${state}`,
+    text3: over ? wording.over : '',
+  });
   return (
     <div
       role={header ? 'columnheader' : 'gridcell'}
@@ -72,7 +79,7 @@ export const LedgerCell = memo(function LedgerCell(props: LedgerCellProps) {
       ) : (
         <input
           autoFocus
-          aria-label={`Fix week ${week}, ${label.toLowerCase()}`}
+          aria-label={wording.fixWeek(week, label.toLowerCase())}
           aria-invalid={props.wrong}
           value={typed}
           inputMode="decimal"

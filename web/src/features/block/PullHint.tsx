@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import styles from './BlockPage.module.css';
+import * as wording from './wording.js';
 
 const KEY = 'nadir.pull-hint';
 const SHOWN_MS = 8000;
@@ -15,7 +16,7 @@ export function PullHint() {
   if (!shown) return null;
   return (
     <p className={styles.hint} role="note">
-      Pull the top of a week, a long run or the edge of a phase; or type a figure below.
+      {wording.pullTheTopOfA}
     </p>
   );
 }

@@ -3,6 +3,7 @@ import type { BlockEvent } from '@nadir/core/spec/days';
 import { useMemo } from 'react';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import styles from './EventList.module.css';
+import * as wording from './wording.js';
 
 /** What changes for a race on the way, and what its result may change, while it is asked for. */
 export function RaceAround({
@@ -19,10 +20,10 @@ export function RaceAround({
     [base, drawn, event],
   );
   return (
-    <section aria-label="What changes around it" className={styles.around}>
-      <h3 className="small">What changes around it</h3>
+    <section aria-label={wording.whatChangesAroundIt} className={styles.around}>
+      <h3 className="small">{wording.whatChangesAroundIt}</h3>
       <ul className="plain-list small">
-        {givesWay.length === 0 && <li className="muted">No other day changes.</li>}
+        {givesWay.length === 0 && <li className="muted">{wording.noOtherDayChanges}</li>}
         {givesWay.map((line) => (
           <li key={line}>{line}</li>
         ))}

@@ -6,6 +6,7 @@ import { whatChanged } from '@nadir/core/present';
 import { useState } from 'react';
 import styles from './Notice.module.css';
 import type { Commands } from '../../editor/useCommands.js';
+import * as wording from './wording.js';
 
 /**
  * Where the house rules have changed since the block was laid out: an offer to
@@ -29,13 +30,13 @@ export function RulesOffer({
   if (sameRules(houseRules, block.spec.houseRules)) return null;
   const command = {
     change: { houseRules },
-    message: 'Laid out again under today’s house rules.',
+    message: wording.laidOutAgainUnderTodays,
   };
   const differences = seen ? whatChanged(block, drawn, measure) : [];
   return (
-    <section aria-label="House rules have changed" className={styles.offer}>
-      <p>Your house rules have changed since this block was laid out.</p>
-      {seen && differences.length === 0 && <p>No figure of this block would move.</p>}
+    <section aria-label={wording.houseRulesHaveChanged} className={styles.offer}>
+      <p>{wording.yourHouseRulesHaveChanged}</p>
+      {seen && differences.length === 0 && <p>{wording.noFigureOfThisBlock}</p>}
       {differences.length > 0 && (
         <ul>
           {differences.map(({ name, before, after }) => (
@@ -48,7 +49,7 @@ export function RulesOffer({
       {seen ? (
         <>
           <Button variant="outlined" onClick={() => commands.run(command)}>
-            Use the new rules
+            {wording.useTheNewRules}
           </Button>
           <Button
             variant="outlined"
@@ -57,7 +58,7 @@ export function RulesOffer({
               setSeen(false);
             }}
           >
-            Keep as it is
+            {wording.keepAsItIs}
           </Button>
         </>
       ) : (
@@ -68,7 +69,7 @@ export function RulesOffer({
             setSeen(true);
           }}
         >
-          See what would change
+          {wording.seeWhatWouldChange}
         </Button>
       )}
     </section>

@@ -14,19 +14,20 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import styles from './EventList.module.css';
 import { createFitClient } from '../../workers/fit.js';
 import type { Commands } from '../../editor/useCommands.js';
+import * as wording from './wording.js';
 
 const TASKS: readonly (readonly [FitRequest['task'], string, string])[] = [
-  ['lowest-growth', 'Lowest growth', 'that reaches this peak'],
-  ['highest-peak', 'Highest peak', 'under this cap'],
-  ['fewest-weeks', 'Fewest weeks', 'that reach this peak under this cap'],
-  ['place-recovery', 'Recovery weeks', 'best placed around races and days away'],
+  ['lowest-growth', wording.lowestGrowth, wording.thatReachesThisPeak],
+  ['highest-peak', wording.highestPeak, wording.underThisCap],
+  ['fewest-weeks', wording.fewestWeeks, wording.thatReachThisPeakUnder],
+  ['place-recovery', wording.recoveryWeeks, wording.bestPlacedAroundRacesAnd],
 ];
 
 const RULES: Readonly<Record<BendingRule, string>> = {
-  growth: 'growth cap',
+  growth: wording.growthCap,
   recovery: 'recovery',
   peak: 'peak',
-  longRun: 'long run',
+  longRun: wording.longRun2,
   taper: 'taper',
 };
 
@@ -62,12 +63,7 @@ export function SolverPanel({
   useEffect(() => () => client?.stop(), [client]);
 
   if (!client) {
-    return (
-      <p>
-        This browser has no worker threads, so there is no solver here. Everything else works: the
-        checks say which rules the fixed figures exceed, and offer fixes.
-      </p>
-    );
+    return <p>{wording.thisBrowserHasNoWorker}</p>;
   }
 
   async function ask(task: FitRequest['task']) {
@@ -86,7 +82,7 @@ export function SolverPanel({
       if (answer.command) commands.show(answer.command);
     } catch (error) {
       if (turn !== asked.current) return;
-      const message = error instanceof Error ? error.message : 'The solver gave no answer.';
+      const message = error instanceof Error ? error.message : wording.theSolverGaveNoAnswer;
       setState({ status: 'failed', message });
     }
   }
@@ -102,16 +98,13 @@ export function SolverPanel({
     formatPlain(amount, { ...measure, basis: block.spec.athlete.basis });
   const busy = state.status === 'working';
   return (
-    <section aria-label="Solver">
-      <h2 className="display">Solver</h2>
-      <p className="muted">
-        Where fixed figures, rules and race day cannot all hold: the block that keeps every fixed
-        figure and exceeds the fewest rules by the least.
-      </p>
+    <section aria-label={wording.solver}>
+      <h2 className="display">{wording.solver}</h2>
+      <p className="muted">{wording.whereFixedFiguresRulesAnd}</p>
       <Button variant="outlined" disabled={busy} onClick={() => void ask('nearest-block')}>
-        Nearest block
+        {wording.nearestBlock}
       </Button>
-      <h3 className={styles.solve}>Solve for</h3>
+      <h3 className={styles.solve}>{wording.solveFor}</h3>
       <ul className="plain-list">
         {TASKS.map(([task, title, what]) => (
           <li key={task} className={styles.event}>
@@ -125,23 +118,23 @@ export function SolverPanel({
       <div role="status">
         {state.status === 'working' && (
           <>
-            <LinearProgress aria-label="Solving" />
-            <Button onClick={drop}>Stop</Button>
+            <LinearProgress aria-label={wording.solving} />
+            <Button onClick={drop}>{wording.stop}</Button>
           </>
         )}
         {state.status === 'failed' && (
-          <p className="grave">{state.message} The block is as it was.</p>
+          <p className="grave">{wording.theBlockIsAsIt(state.message)}</p>
         )}
         {state.status === 'found' && (
           <>
             <p>{state.answer.words}</p>
             {state.answer.asItIs.length > 0 && (
               <Table size="small" className={styles.bends}>
-                <caption>Rules exceeded, and by how much</caption>
+                <caption>{wording.rulesExceededAndByHow}</caption>
                 <TableHead>
                   <TableRow>
-                    <TableCell>as it is</TableCell>
-                    <TableCell>nearest</TableCell>
+                    <TableCell>{wording.asItIs}</TableCell>
+                    <TableCell>{wording.nearest}</TableCell>
                   </TableRow>
                 </TableHead>
                 <TableBody>
@@ -161,9 +154,9 @@ export function SolverPanel({
                     setState({ status: 'idle' });
                   }}
                 >
-                  Apply
+                  {wording.apply}
                 </Button>
-                <Button onClick={drop}>Discard</Button>
+                <Button onClick={drop}>{wording.discard}</Button>
               </div>
             )}
           </>
@@ -178,9 +171,7 @@ function bendList(bends: FitAnswer['bends'], say: (amount: number) => string) {
   return (
     <ul>
       {bends.map(({ rule, week, by }) => (
-        <li key={`${rule} ${week} ${by}`}>
-          week {week}, {RULES[rule]}: {say(by)}
-        </li>
+        <li key={`${rule} ${week} ${by}`}>{wording.week2(week, RULES[rule], say(by))}</li>
       ))}
     </ul>
   );

@@ -1,10 +1,10 @@
 import Button from '@mui/material/Button';
 import { memo } from 'react';
 import { useDispatch } from 'react-redux';
-import { plural } from '../../components/dates.js';
 import { tryDropped, tryKept } from '../../editor/editor-slice.js';
 import { useEditor } from '../../editor/useEditor.js';
 import styles from './Notice.module.css';
+import * as wording from './wording.js';
 
 /** While a second version is tried: what it is, and the choice between the two. */
 export const TryBar = memo(function TryBar() {
@@ -12,15 +12,15 @@ export const TryBar = memo(function TryBar() {
   const trial = useEditor((editor) => editor.trial);
   if (!trial) return null;
   return (
-    <div role="region" aria-label="Trying a version" className={styles.bar}>
+    <div role="region" aria-label={wording.tryingAVersion} className={styles.bar}>
       <span>
-        <b>Trying a version</b>: {plural(trial.past.length, 'change')} so far. The block as kept is
-        drawn dashed; nothing is stored until you choose Keep.
+        <b>{wording.tryingAVersion}</b>
+        {wording.changesSoFarTheBlock(trial.past.length)}
       </span>
       <Button variant="outlined" onClick={() => dispatch(tryKept())}>
-        Keep
+        {wording.keep}
       </Button>
-      <Button onClick={() => dispatch(tryDropped())}>Discard</Button>
+      <Button onClick={() => dispatch(tryDropped())}>{wording.discard}</Button>
     </div>
   );
 });

@@ -18,6 +18,7 @@ import { weightOf } from '../../drawing/day-weight.js';
 import { DayFigure } from '../../editor/DayFigure.js';
 import type { Commands } from '../../editor/useCommands.js';
 import styles from './WeekDays.module.css';
+import * as wording from './wording.js';
 
 /** One day of the selected week: its role, its length, what is run, to scale. */
 export function WeekDay({
@@ -66,7 +67,7 @@ export function WeekDay({
           {shortWeekday(date)} {formatDayAndMonth(date)}
         </span>
         {date === today && (
-          <span role="img" aria-label="today">
+          <span role="img" aria-label={wording.today}>
             ▲
           </span>
         )}

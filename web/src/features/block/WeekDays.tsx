@@ -10,6 +10,7 @@ import { type Columns, columnX } from '../../drawing/columns.js';
 import type { Commands } from '../../editor/useCommands.js';
 import { WeekDay } from './WeekDay.js';
 import styles from './WeekDays.module.css';
+import * as wording from './wording.js';
 
 /** The seven days of the selected week under the Ledger, edited in place. */
 export const WeekDays = memo(function WeekDays({
@@ -34,11 +35,11 @@ export const WeekDays = memo(function WeekDays({
   const rules = rulesOf(block.spec);
   const longest = Math.max(...week.days.map(({ distance }) => distance));
   const edges = {
-    '--from': `${columnX(columns, number - 1)}px`,
-    '--to': `${columnX(columns, number)}px`,
+    '--from': wording.px(columnX(columns, number - 1)),
+    '--to': wording.px(columnX(columns, number)),
   } as CSSProperties;
   return (
-    <section aria-label={`Days of week ${number}`}>
+    <section aria-label={wording.daysOfWeek(number)}>
       <div className={styles.rule} style={edges} />
       <div
         className={styles.days}
@@ -48,12 +49,12 @@ export const WeekDays = memo(function WeekDays({
       >
         <div className={styles.head}>
           <h2>
-            <Link to={`week/${week.start}`}>Week {number}</Link>
+            <Link to={`week/${week.start}`}>{wording.week3(number)}</Link>
           </h2>
           <p>
-            {formatSteps(figures.volume, measure)} {unitName(measure)}, {week.runDays} runs
+            {wording.runs(formatSteps(figures.volume, measure), unitName(measure), week.runDays)}
             <br />
-            {formatPercent(week.distance > 0 ? week.hardDistance / week.distance : 0)} hard
+            {wording.hard(formatPercent(week.distance > 0 ? week.hardDistance / week.distance : 0))}
             <br />
             {formatHours(week.time)}
           </p>

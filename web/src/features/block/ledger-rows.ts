@@ -3,6 +3,7 @@ import type { PinField } from '@nadir/core/edit';
 import type { Block } from '@nadir/core/layout';
 import { type SheetRow, type ShownBlock, sheetRows } from '@nadir/core/present';
 import type { OverlayBlock } from '../../drawing/Overlay.js';
+import * as wording from './wording.js';
 
 /** The rows of the sheet; those of another version, where one is tried, under the figures they are held against. */
 export function ledgerRows(
@@ -35,6 +36,6 @@ function overlayRow(field: PinField, { shown, name }: OverlayBlock): SheetRow {
         ? ''
         : formatSteps(steps, shown.measure);
     },
-    why: () => 'The other version, as far from the race.',
+    why: () => wording.theOtherVersionAsFar,
   };
 }

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import type { OverlayBlock } from '../../drawing/Overlay.js';
 import { type LaidAndShown, useLaidBlock } from '../../components/useLaidBlock.js';
 import { useEditor } from '../../editor/useEditor.js';
+import * as wording from './wording.js';
 
 /**
  * What is drawn dashed beside the block: the first version while a second is
@@ -17,8 +18,8 @@ export function useOverlay(
   const present = useEditor((editor) => editor.present);
   const first = useLaidBlock(present ?? EMPTY);
   return useMemo(() => {
-    if (trial) return { overlays: [{ ...first, name: 'as kept' }], tried: true };
-    return { overlays: shows ? [{ ...base, name: 'as it is' }] : [], tried: false };
+    if (trial) return { overlays: [{ ...first, name: wording.asKept }], tried: true };
+    return { overlays: shows ? [{ ...base, name: wording.asItIs }] : [], tried: false };
   }, [trial, shows, first, base]);
 }
 

@@ -11,7 +11,6 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { DropZone } from '../../components/DropZone.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { plural } from '../../components/dates.js';
 import { useRecord } from '../../components/record.js';
 import { useLaidBlock } from '../../components/useLaidBlock.js';
 import { InEditor } from '../../editor/InEditor.js';
@@ -20,6 +19,7 @@ import styles from './BringIn.module.css';
 import { MatchTable } from './MatchTable.js';
 import { type BringIn, useBringIn } from './useBringIn.js';
 import { WatchCard } from './WatchCard.js';
+import * as wording from './wording.js';
 
 /** Runs from a spreadsheet, from GPX files or from the watch, shown before any of them is taken. */
 export function BringInPage() {
@@ -38,7 +38,7 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
     'entry' in match && !left.has(index) ? [match.entry] : [],
   );
   useEffect(() => {
-    document.title = `Bring in runs of ${block.spec.athlete.name || 'a block'} · Nadir`;
+    document.title = wording.bringInRunsOfNadir(block.spec.athlete.name || wording.aBlock);
   }, [block.spec.athlete.name]);
 
   function take() {
@@ -51,7 +51,7 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
           entry,
         })),
       }),
-      `Added ${plural(taken.length, 'run')} to the diary.`,
+      wording.addedRunsToTheDiary(taken.length),
     );
     brought.clear();
     void navigate(`/blocks/${id}/diary`);
@@ -59,17 +59,17 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
 
   return (
     <>
-      <OpenBlockTitle spec={block.spec} view="Bring in runs">
+      <OpenBlockTitle spec={block.spec} view={wording.bringInRuns}>
         <Button component={Link} to={`/blocks/${id}/diary`}>
-          Back to the diary
+          {wording.backToTheDiary}
         </Button>
       </OpenBlockTitle>
       <main className={styles.main}>
-        <section aria-label="Where from" className={styles.from}>
+        <section aria-label={wording.whereFrom} className={styles.from}>
           <DropZone
             many
             accept=".csv,.tsv,.txt,.gpx"
-            hint="or drop files here: text (CSV) or tracks (GPX 1.1)"
+            hint={wording.orDropFilesHereText}
             disabled={isReading}
             onFiles={(files) => void brought.bringFiles(files)}
           >
@@ -78,10 +78,8 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
               minRows={4}
               maxRows={8}
               fullWidth
-              placeholder={
-                'Paste from a spreadsheet, headings and all:\nDate  Distance  Time  Note'
-              }
-              slotProps={{ input: { 'aria-label': 'Runs as a table' } }}
+              placeholder={wording.pasteFromASpreadsheetHeadings}
+              slotProps={{ input: { 'aria-label': wording.runsAsATable } }}
               onChange={({ target }) => brought.bringText(target.value)}
               onPaste={(event) => {
                 const text = event.clipboardData.getData('text');
@@ -94,27 +92,27 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
           </DropZone>
           <WatchCard onTracks={(tracks) => void brought.bringTracks(tracks, 'watch')} />
         </section>
-        <section aria-label="What was read" className={styles.read}>
+        <section aria-label={wording.whatWasRead} className={styles.read}>
           <Columns brought={brought} />
-          {isReading && <p aria-busy="true">Reading …</p>}
+          {isReading && <p aria-busy="true">{wording.reading}</p>}
           {problems.length > 0 && (
             <ErrorNote>
-              {'Not taken: '}
+              {wording.notTaken}
               {problems
                 .slice(0, MOST_SAID)
                 .map(({ where, message }) => [where, message].filter(Boolean).join(': '))
                 .join(' ')}
-              {problems.length > MOST_SAID && ` And ${problems.length - MOST_SAID} more.`}
+              {problems.length > MOST_SAID && wording.andMore(problems.length - MOST_SAID)}
             </ErrorNote>
           )}
           {matches.length > 0 ? (
             <>
               <div className={styles.verdict}>
                 <Button variant="contained" disabled={taken.length === 0} onClick={take}>
-                  Take {plural(taken.length, 'run')}
+                  {wording.takeRuns(taken.length)}
                 </Button>
-                <Button onClick={brought.clear}>Start again</Button>
-                <span className="muted">Nothing is kept before you take it.</span>
+                <Button onClick={brought.clear}>{wording.startAgain}</Button>
+                <span className="muted">{wording.nothingIsKeptBeforeYou}</span>
               </div>
               <MatchTable
                 matches={matches}
@@ -128,10 +126,7 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
               />
             </>
           ) : (
-            <p className="muted">
-              Runs stand here before they are taken, each with its day; those that are known already
-              are left out.
-            </p>
+            <p className="muted">{wording.runsStandHereBeforeThey}</p>
           )}
         </section>
       </main>
@@ -152,9 +147,9 @@ function Columns({ brought: { table, chooseColumn } }: { brought: BringIn }) {
     <div className={styles.columns}>
       {names.map((name, index) => (
         <label key={index}>
-          <span className="muted">{name || `Column ${index + 1}`}</span>
+          <span className="muted">{name || wording.column(index + 1)}</span>
           <ChoiceAnswer<ActivityColumn>
-            label={`${name || `Column ${index + 1}`} holds`}
+            label={wording.holds(name || wording.column(index + 1))}
             value={table.columns[index] ?? 'nothing'}
             choices={choices}
             onAnswer={(column) => chooseColumn(index, column)}

@@ -10,6 +10,7 @@ import { Fold } from '../../components/Fold.js';
 import { useSay } from '../../components/messages.js';
 import type { Commands } from '../../editor/useCommands.js';
 import styles from './Diary.module.css';
+import * as wording from './wording.js';
 
 /** Where this week’s runs find a place when some of its days will not do: the best three ways, drawn. */
 export function DaysThatWillNotDo({ review, commands }: { review: Review; commands: Commands }) {
@@ -29,9 +30,9 @@ export function DaysThatWillNotDo({ review, commands }: { review: Review; comman
   }
 
   return (
-    <Fold title="Days off needed this week" rank="h3">
+    <Fold title={wording.daysOffNeededThisWeek} rank="h3">
       <ToggleButtonGroup
-        aria-label="Days off needed"
+        aria-label={wording.daysOffNeeded}
         value={blocked}
         onChange={(_, dates: string[]) => setBlocked(dates)}
       >
@@ -42,14 +43,14 @@ export function DaysThatWillNotDo({ review, commands }: { review: Review; comman
         ))}
       </ToggleButtonGroup>
       {blocked.length > 0 && arrangements.length === 0 && (
-        <p className="muted">Nothing is to be run on those days.</p>
+        <p className="muted">{wording.nothingIsToBeRun}</p>
       )}
       {arrangements.map((arrangement) => (
         <article key={arrangement.words} className={styles.proposal}>
           <h4>{arrangement.words}</h4>
           <WeekOfRoles arrangement={arrangement} />
           <Button variant="outlined" onClick={() => apply(arrangement)}>
-            Apply
+            {wording.apply}
           </Button>
         </article>
       ))}

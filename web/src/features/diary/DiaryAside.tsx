@@ -19,6 +19,7 @@ import { FromAthlete } from './FromAthlete.js';
 import { ToAthlete } from './ToAthlete.js';
 import { WeekGoal } from './WeekGoal.js';
 import { WhatToDo } from './WhatToDo.js';
+import * as wording from './wording.js';
 
 /** What is said of the week, what may be done about it, and the week that comes next. */
 export function DiaryAside({
@@ -40,15 +41,16 @@ export function DiaryAside({
   const legs = useMemo(() => legsWords(review), [review]);
   const next = base.block.weeks[week?.week.number ?? 0];
   return (
-    <aside className={styles.aside} aria-label="Review">
+    <aside className={styles.aside} aria-label={wording.review}>
       {week && <WeekGoal key={week.week.start} start={week.week.start} />}
       <FromAthlete review={review} base={base} acts={acts} commands={commands} />
       <Patterns patterns={patterns} legs={legs} />
       <WhatToDo review={review} base={base} commands={commands}>
         <DaysThatWillNotDo review={review} commands={commands} />
         <p className="small muted">
-          A race to add, or days away? <Link to={`/blocks/${id}`}>Place them on the block</Link>:
-          what changes is shown before it is kept.
+          {wording.aRaceToAddOr}
+          <Link to={`/blocks/${id}`}>{wording.placeThemOnTheBlock}</Link>
+          {wording.whatChangesIsShownBefore}
         </p>
       </WhatToDo>
       {week && (
@@ -61,9 +63,9 @@ export function DiaryAside({
 
 function Patterns({ patterns, legs }: { patterns: readonly Pattern[]; legs: string }) {
   return (
-    <section aria-label="What holds">
-      <h2 className="display">What holds</h2>
-      {patterns.length === 0 && <p className="muted">Nothing stands out.</p>}
+    <section aria-label={wording.whatHolds}>
+      <h2 className="display">{wording.whatHolds}</h2>
+      {patterns.length === 0 && <p className="muted">{wording.nothingStandsOut}</p>}
       <ul className="plain-list">
         {patterns.map((pattern) => (
           <li key={pattern.code} className={styles.pattern}>
@@ -89,10 +91,10 @@ function NextWeek({ base, next }: { base: LaidAndShown; next: CheckedBlock['week
   const figures = weeks[next.number - 1];
   const unit = unitName(measure);
   return (
-    <section aria-label="Next week">
+    <section aria-label={wording.nextWeek}>
       <h2 className="display">
-        Week {next.number}
-        <span className="muted">{today >= next.start ? ', this week' : ''}</span>
+        {wording.week(next.number)}
+        <span className="muted">{today >= next.start ? wording.thisWeek : ''}</span>
       </h2>
       <table className={styles.next}>
         <tbody>
@@ -109,7 +111,7 @@ function NextWeek({ base, next }: { base: LaidAndShown; next: CheckedBlock['week
         </tbody>
         <tfoot>
           <tr>
-            <th scope="row">Week</th>
+            <th scope="row">{wording.week2}</th>
             <td />
             <td>
               {runText((figures?.volume ?? 0) * measure.step)} {unit}
@@ -117,7 +119,7 @@ function NextWeek({ base, next }: { base: LaidAndShown; next: CheckedBlock['week
           </tr>
         </tfoot>
       </table>
-      <Link to={`/blocks/${id}/week/${next.number}`}>Open week {next.number}</Link>
+      <Link to={`/blocks/${id}/week/${next.number}`}>{wording.openWeek(next.number)}</Link>
     </section>
   );
 }

@@ -24,6 +24,7 @@ import { DiaryRows } from './DiaryRows.js';
 import { Lanes } from './Lanes.js';
 import { ReviewHead } from './ReviewHead.js';
 import { WeekDone } from './WeekDone.js';
+import * as wording from './wording.js';
 
 /** What was run of a block, week by week, beside what was planned; and what to do about it. */
 export function DiaryPage() {
@@ -79,7 +80,7 @@ function OpenDiary({
   );
   const week = review.weeks[chosen - 1];
   useEffect(() => {
-    document.title = `Diary of ${athlete.name || 'a block'} · Nadir`;
+    document.title = wording.diaryOfNadir(athlete.name || wording.aBlock);
   }, [athlete.name]);
   const go = (to: number) => {
     if (to >= 1 && to <= latest) void navigate(`/blocks/${id}/diary/${to}`);
@@ -89,12 +90,12 @@ function OpenDiary({
 
   return (
     <>
-      <OpenBlockTitle spec={base.block.spec} view="Diary">
+      <OpenBlockTitle spec={base.block.spec} view={wording.diary}>
         <Button variant="outlined" component={Link} to={`/blocks/${id}/bring-in`}>
-          Bring in runs
+          {wording.bringInRuns}
         </Button>
         <Button variant="outlined" onClick={() => window.print()}>
-          Print
+          {wording.print}
         </Button>
       </OpenBlockTitle>
       <div className={styles.editor}>
@@ -110,10 +111,7 @@ function OpenDiary({
               onGo={go}
             />
           ) : (
-            <p>
-              The block has not begun. What is run from its first day on is recorded here, and held
-              against the plan.
-            </p>
+            <p>{wording.theBlockHasNotBegun}</p>
           )}
           <div ref={ref}>
             {size.width > 0 && (

@@ -1,4 +1,5 @@
 import { token } from '../../theme/tokens.js';
+import * as wording from './wording.js';
 
 const HEIGHT = 72;
 const WIDTH = 100;
@@ -15,7 +16,7 @@ export function DoneSteps({
   most: number;
 }) {
   const y = (value: number) => HEIGHT - 1 - (Math.min(1.2, value / most) / 1.2) * (HEIGHT - 4);
-  const words = run === undefined ? `planned ${planned}` : `planned ${planned}, run ${run}`;
+  const words = run === undefined ? wording.planned(planned) : wording.plannedRun(planned, run);
   return (
     <svg
       className="done-steps"

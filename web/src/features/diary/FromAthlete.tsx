@@ -13,6 +13,7 @@ import type { Commands } from '../../editor/useCommands.js';
 import { useEditor } from '../../editor/useEditor.js';
 import styles from './Diary.module.css';
 import { OneProposal } from './OneProposal.js';
+import * as wording from './wording.js';
 
 /** Days of words that are shown beside the review. */
 const WORDS_OF = 10;
@@ -48,10 +49,10 @@ export function FromAthlete({
     )
     .reverse();
   if (open.length === 0 && said.length === 0) return null;
-  const name = base.block.spec.athlete.name.split(' ')[0] || 'the athlete';
+  const name = base.block.spec.athlete.name.split(' ')[0] || wording.theAthlete;
   return (
-    <section aria-label={`From ${name}`}>
-      <h2 className="display">From {name}</h2>
+    <section aria-label={wording.from(name)}>
+      <h2 className="display">{wording.from(name)}</h2>
       {open.map((request) => (
         <Asked
           key={request.id}
@@ -67,7 +68,7 @@ export function FromAthlete({
             <b>{dayWords(day.date)}</b>: “{words}”
           </p>
           <KeptText
-            label="Your reply"
+            label={wording.yourReply}
             value={answer}
             onKeep={(text) => acts.change(day, place, { answer: text || undefined })}
           />
@@ -94,7 +95,7 @@ function Asked({
   const [answer, setAnswer] = useState('');
   const [tell] = useAnswerMoveRequestMutation();
   const isOver = from < openFrom || to < openFrom;
-  const command = isOver ? 'That day is over.' : moveDay(base.block, from, to);
+  const command = isOver ? wording.thatDayIsOver : moveDay(base.block, from, to);
   const reason = typeof command === 'string' ? command : undefined;
   const say = (state: 'moved' | 'left') =>
     void tell({ id, state, ...(answer.trim() !== '' && { answer }) });
@@ -102,21 +103,21 @@ function Asked({
     <OneProposal
       proposal={{
         key: id,
-        title: `Asks to move ${dayWords(from)} to ${dayWords(to)}`,
+        title: wording.asksToMoveTo(dayWords(from), dayWords(to)),
         because: [words && `“${words}”`, reason].filter(Boolean).join(' '),
         command: typeof command === 'string' ? undefined : command,
       }}
       base={base}
       commands={commands}
-      leave="Leave it where it is"
+      leave={wording.leaveItWhereItIs}
       onApply={() => say('moved')}
       onLeave={() => say('left')}
     >
       <OutlinedInput
         fullWidth
-        placeholder="Reply (optional)"
+        placeholder={wording.replyOptional}
         value={answer}
-        slotProps={{ input: { 'aria-label': 'Reply (optional)', maxLength: 600 } }}
+        slotProps={{ input: { 'aria-label': wording.replyOptional, maxLength: 600 } }}
         onChange={({ target }) => setAnswer(target.value)}
       />
     </OneProposal>

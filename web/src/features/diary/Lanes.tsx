@@ -6,6 +6,7 @@ import { dayXs } from '../../drawing/days.js';
 import { token } from '../../theme/tokens.js';
 import styles from './Diary.module.css';
 import { laneWords } from './lane-words.js';
+import * as wording from './wording.js';
 
 interface LaneProps {
   review: Review;
@@ -40,8 +41,8 @@ export function Lanes({
   return (
     <div className={styles.lanes}>
       <Lane
-        title="Easy pace"
-        hint="quicker is up"
+        title={wording.easyPace}
+        hint={wording.quickerIsUp}
         words={words.easy}
         columns={columns}
         frame={frame}
@@ -50,8 +51,8 @@ export function Lanes({
         <EasyLane {...lane} />
       </Lane>
       <Lane
-        title="Load a day"
-        hint="minutes × effort"
+        title={wording.loadADay}
+        hint={wording.minutesEffort}
         words={words.load}
         columns={columns}
         frame={frame}
@@ -60,8 +61,8 @@ export function Lanes({
         <LoadLane {...lane} />
       </Lane>
       <Lane
-        title="Mornings"
-        hint="fresh up, sore down"
+        title={wording.mornings}
+        hint={wording.freshUpSoreDown}
         words={words.mornings}
         columns={columns}
         frame={frame}

@@ -8,15 +8,16 @@ import { dayWords } from '@nadir/core/base/format';
 import { doneWords } from '@nadir/core/present/review';
 import type { Match } from '@nadir/core/record/activities';
 import { Tick } from '../../components/Tick.js';
+import * as wording from './wording.js';
 
 /** Rows that are drawn; those beyond are taken all the same. */
 const MOST_DRAWN = 40;
 
 const STATES: Readonly<Record<Match['state'], string>> = {
   new: 'new',
-  fills: 'fills what was typed',
-  known: 'known already',
-  refused: 'not taken',
+  fills: wording.fillsWhatWasTyped,
+  known: wording.knownAlready,
+  refused: wording.notTaken2,
 };
 
 /** What was read, run by run, and what becomes of each. */
@@ -37,12 +38,12 @@ export function MatchTable({
       <Table size="small">
         <TableHead>
           <TableRow>
-            <TableCell>Take</TableCell>
-            <TableCell>Day</TableCell>
-            <TableCell>Start</TableCell>
-            <TableCell>Done</TableCell>
-            <TableCell>Repetitions or splits</TableCell>
-            <TableCell>Status</TableCell>
+            <TableCell>{wording.take}</TableCell>
+            <TableCell>{wording.day}</TableCell>
+            <TableCell>{wording.start}</TableCell>
+            <TableCell>{wording.done}</TableCell>
+            <TableCell>{wording.repetitionsOrSplits}</TableCell>
+            <TableCell>{wording.status}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -64,7 +65,7 @@ export function MatchTable({
                 <TableCell>{dayWords(activity.date)}</TableCell>
                 <TableCell>{activity.start}</TableCell>
                 <TableCell>{words}</TableCell>
-                <TableCell>{activity.reps ? `${activity.reps.length} times` : ''}</TableCell>
+                <TableCell>{activity.reps ? wording.times(activity.reps.length) : ''}</TableCell>
                 <TableCell>
                   {STATES[match.state]}
                   {match.state === 'refused' && `: ${match.why}`}
@@ -75,7 +76,7 @@ export function MatchTable({
         </TableBody>
       </Table>
       {matches.length > MOST_DRAWN && (
-        <p className="muted">And {matches.length - MOST_DRAWN} more, taken like these.</p>
+        <p className="muted">{wording.andMoreTakenLikeThese(matches.length - MOST_DRAWN)}</p>
       )}
     </>
   );

@@ -9,13 +9,14 @@ import { activeFile, type Commands } from '../../editor/useCommands.js';
 import { useEditor } from '../../editor/useEditor.js';
 import styles from './Diary.module.css';
 import { SmallChange } from './SmallChange.js';
+import * as wording from './wording.js';
 
 /** A change that may be made: drawn before it is taken, and left by the coach who does not want it. */
 export function OneProposal({
   proposal: { title, because, caution, command },
   base,
   commands,
-  leave = command ? 'Leave it' : 'OK',
+  leave = command ? wording.leaveIt : 'OK',
   children,
   onApply = () => undefined,
   onLeave,
@@ -55,14 +56,14 @@ export function OneProposal({
       <h3>{title}</h3>
       {after && <SmallChange before={base} after={after} />}
       <p>{because}</p>
-      {after && <p className="muted">{consequenceWords(base, after) || 'No week changes.'}</p>}
+      {after && <p className="muted">{consequenceWords(base, after) || wording.noWeekChanges}</p>}
       {caution && <p className={styles.caution}>{caution}</p>}
       {children}
       <div className={styles.acts}>
         {command && (
           <>
             <Button variant="outlined" onClick={apply}>
-              Apply
+              {wording.apply}
             </Button>
             <Button
               aria-pressed={shown}
@@ -72,7 +73,7 @@ export function OneProposal({
                 setShown(!shown);
               }}
             >
-              {shown ? 'Back to the plan' : 'Preview'}
+              {shown ? wording.backToThePlan : wording.preview}
             </Button>
           </>
         )}

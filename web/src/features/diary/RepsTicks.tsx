@@ -1,6 +1,7 @@
 import { formatTenths } from '@nadir/core/base/format';
 import { scaleLinear } from 'd3-scale';
 import { token } from '../../theme/tokens.js';
+import * as wording from './wording.js';
 
 const STEP = 40;
 const HEIGHT = 64;
@@ -23,12 +24,12 @@ export function RepsTicks({
   const y = scaleLinear([-reach, reach], [4, 2 * MIDDLE - 4]);
   const [target] = targets;
   return (
-    <div style={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label="Repetitions">
+    <div style={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={wording.repetitions}>
       <svg
         width={STEP * times.length + 4}
         height={HEIGHT}
         role="img"
-        aria-label={`${times.map(formatTenths).join(', ')}${target === undefined ? '' : `; set ${formatTenths(target)}`}`}
+        aria-label={`${times.map(formatTenths).join(', ')}${target === undefined ? '' : wording.set(formatTenths(target))}`}
       >
         <path
           d={`M0,${MIDDLE}H${STEP * times.length}`}

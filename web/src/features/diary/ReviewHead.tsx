@@ -5,11 +5,11 @@ import type { Phase } from '@nadir/core/layout';
 import type { ShownBlock } from '@nadir/core/present';
 import { differenceText, runText, type ShownReview } from '@nadir/core/present/review';
 import type { WeekReviewed } from '@nadir/core/review';
-import { plural } from '../../components/dates.js';
 import { IconAct } from '../../components/IconAct.js';
 import type { DoneActs } from '../../diary/useDone.js';
 import { BackIcon, NextIcon } from '../../theme/icons.js';
 import styles from './Diary.module.css';
+import * as wording from './wording.js';
 
 /** Which week is looked at, what it came to, and the whole of it recorded in one key. */
 export function ReviewHead({
@@ -36,35 +36,37 @@ export function ReviewHead({
   const last = days.at(-1)?.date ?? start;
   return (
     <header className={styles.head}>
-      <h2 className="display">Week {number} in review</h2>
+      <h2 className="display">{wording.weekInReview(number)}</h2>
       <span className="muted">
         {dayAndMonth(start)} – {dayAndMonth(last)} · {phase?.name}
       </span>
       <span className={styles.figures}>
-        <b>{runText(planned)}</b> {unit} planned{' '}
+        <b>{runText(planned)}</b>
+        {wording.planned2(unit)}
         {run === undefined ? (
-          <span className="muted">nothing recorded</span>
+          <span className="muted">{wording.nothingRecorded}</span>
         ) : (
           <>
-            <b>{runText(run)}</b> run{isOver ? '' : ' so far'}{' '}
+            <b>{runText(run)}</b>
+            {wording.run(isOver ? '' : wording.soFar)}
             {isOver && unknown === 0 && <b>{differenceText(run, planned)}</b>}
-            {unknown > 0 && <span className="muted">{plural(unknown, 'day')} not known</span>}
+            {unknown > 0 && <span className="muted">{wording.daysNotKnown(unknown)}</span>}
           </>
         )}
       </span>
       <span className={styles.acts}>
-        <Button variant="outlined" onClick={() => acts.keepAsPlanned(days, `week ${number}`)}>
-          Week as planned
+        <Button variant="outlined" onClick={() => acts.keepAsPlanned(days, wording.week3(number))}>
+          {wording.weekAsPlanned}
         </Button>
         <IconAct
-          label="The week before"
+          label={wording.theWeekBefore}
           keys="Page Up"
           icon={BackIcon}
           disabled={number === 1}
           onClick={() => onGo(number - 1)}
         />
         <IconAct
-          label="The week after"
+          label={wording.theWeekAfter}
           keys="Page Down"
           icon={NextIcon}
           disabled={number === latest}

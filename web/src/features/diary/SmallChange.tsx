@@ -10,6 +10,7 @@ import {
   volumeScale,
 } from '../../drawing/skyline.js';
 import { token } from '../../theme/tokens.js';
+import * as wording from './wording.js';
 
 const SIZE = { width: 284, height: 44 };
 
@@ -26,14 +27,14 @@ export function SmallChange({ before, after }: { before: LaidAndShown; after: La
     const [was, is] = [before.shown.weeks[index]?.volume, weeks[index]?.volume];
     return was === is || is === undefined
       ? []
-      : [`week ${number} ${formatSteps(is, after.shown.measure)}`];
+      : [wording.week4(number, formatSteps(is, after.shown.measure))];
   });
-  const words = moved.length === 0 ? 'no week’s volume changes' : moved.join(', ');
+  const words = moved.length === 0 ? wording.noWeeksVolumeChanges : moved.join(', ');
   return (
     <svg
       {...SIZE}
       role="img"
-      aria-label={`Weeks as they would become, ${unitName(after.shown.measure)}: ${words}`}
+      aria-label={wording.weeksAsTheyWouldBecome(unitName(after.shown.measure), words)}
     >
       {drawn.map(({ x, width, top }, index) => (
         <rect

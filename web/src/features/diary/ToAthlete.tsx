@@ -9,6 +9,7 @@ import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { ReviewAndShown } from '../../components/useReview.js';
 import styles from './Diary.module.css';
 import { useWeekReview } from './useWeekReview.js';
+import * as wording from './wording.js';
 
 /** One sentence that is proposed and edited; copied for a message, and kept with the week. */
 export function ToAthlete({
@@ -25,41 +26,37 @@ export function ToAthlete({
   const [typed, setTyped] = useState<string>();
   const copy = useCopy();
   const words = typed ?? kept.words ?? proposed;
-  const name = block.spec.athlete.name.split(' ')[0] || 'the athlete';
+  const name = block.spec.athlete.name.split(' ')[0] || wording.theAthlete;
 
   return (
-    <section aria-label={`To ${name}`}>
-      <h2 className="display">To {name}</h2>
+    <section aria-label={wording.to(name)}>
+      <h2 className="display">{wording.to(name)}</h2>
       {isUnder18(block.spec) && block.spec.athlete.guardianConsent === undefined && (
-        <p className={styles.caution}>
-          Under 18, and no guardian’s consent is noted. Note it in the athlete’s record, and write
-          to the guardian too.
-        </p>
+        <p className={styles.caution}>{wording.under18AndNoGuardians}</p>
       )}
       <OutlinedInput
         multiline
         fullWidth
         value={words}
-        slotProps={{ input: { 'aria-label': `To ${name}`, maxLength: 2000 } }}
+        slotProps={{ input: { 'aria-label': wording.to(name), maxLength: 2000 } }}
         onChange={({ target }) => setTyped(target.value)}
       />
       <div className={styles.acts}>
         <Button
           variant="contained"
           onClick={() => {
-            change({ words, closed: true }, 'Kept the review of the week.');
+            change({ words, closed: true }, wording.keptTheReviewOfThe);
             setTyped(undefined);
           }}
         >
-          {kept.closed ? 'Keep again' : 'Close the review'}
+          {kept.closed ? wording.keepAgain : wording.closeTheReview}
         </Button>
-        <Button
-          variant="outlined"
-          onClick={() => void copy(words, 'Copied. Paste it into a message.')}
-        >
-          Copy
+        <Button variant="outlined" onClick={() => void copy(words, wording.copiedPasteItIntoA)}>
+          {wording.copy}
         </Button>
-        {words !== proposed && <Button onClick={() => setTyped(proposed)}>As proposed</Button>}
+        {words !== proposed && (
+          <Button onClick={() => setTyped(proposed)}>{wording.asProposed}</Button>
+        )}
       </div>
     </section>
   );

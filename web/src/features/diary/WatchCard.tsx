@@ -11,6 +11,7 @@ import { useSignedIn } from '../../api/session.js';
 import { useSay } from '../../components/messages.js';
 import { useEditor } from '../../editor/useEditor.js';
 import styles from './BringIn.module.css';
+import * as wording from './wording.js';
 
 /** Days that are fetched at once. */
 const DAYS = 14;
@@ -34,18 +35,15 @@ export function WatchCard({
     const { data: found, error } = await fetchTracks({ id: athleteId, query });
     const failed = callError(error);
     if (failed) say({ text: errorSentence(failed) });
-    else if (!found || found.tracks.length === 0)
-      say({ text: 'The watch has nothing of the last two weeks.' });
+    else if (!found || found.tracks.length === 0) say({ text: wording.theWatchHasNothingOf });
     else onTracks(found.tracks.map(({ name, gpx }) => ({ name, text: gpx })));
   }
 
   return (
-    <section aria-label="Watch" className={styles.watch}>
-      <h2 className="display">Watch</h2>
+    <section aria-label={wording.watch} className={styles.watch}>
+      <h2 className="display">{wording.watch}</h2>
       <p className="muted">
-        {connected
-          ? 'A simulated watch is connected. It hands out the last two weeks.'
-          : 'No watch is connected. A simulated one comes with Nadir, to try this with.'}
+        {connected ? wording.aSimulatedWatchIsConnected : wording.noWatchIsConnectedA}
       </p>
       <div className={styles.verdict}>
         {connected && (
@@ -54,7 +52,7 @@ export function WatchCard({
             disabled={fetching.isFetching}
             onClick={() => void synchronise()}
           >
-            Synchronise
+            {wording.synchronise}
           </Button>
         )}
         <Button
@@ -62,7 +60,7 @@ export function WatchCard({
           disabled={connecting.isLoading}
           onClick={() => void connect({ id: athleteId, connected: !connected })}
         >
-          {connected ? 'Disconnect' : 'Connect the simulated watch'}
+          {connected ? wording.disconnect : wording.connectTheSimulatedWatch}
         </Button>
       </div>
     </section>

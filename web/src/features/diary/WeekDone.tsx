@@ -15,6 +15,7 @@ import { weightOf } from '../../drawing/day-weight.js';
 import styles from './Diary.module.css';
 import { DoneSteps } from './DoneSteps.js';
 import { RepsTicks } from './RepsTicks.js';
+import * as wording from './wording.js';
 
 /** The week day by day: as planned over as done, then what is known of the chosen day. */
 export function WeekDone({
@@ -37,7 +38,7 @@ export function WeekDone({
   const { planned = 0, run } = figures.weeks.get(laid.number) ?? {};
   const unit = unitName(measure);
   return (
-    <section aria-label={`Week ${laid.number}, day by day`}>
+    <section aria-label={wording.weekDayByDay(laid.number)}>
       <div className={styles.days}>
         <DayLabels
           planned={`${runText(planned)} ${unit}`}
@@ -81,12 +82,12 @@ export function WeekDone({
                       className={styles.asPlanned}
                       onClick={() => acts.keepAsPlanned([day], dayAndMonth(day.date))}
                     >
-                      As planned
+                      {wording.asPlanned}
                     </button>
                   )}
                 </>
               ) : (
-                <span className="muted">to come</span>
+                <span className="muted">{wording.toCome}</span>
               )}
             </div>
           </article>
@@ -102,10 +103,12 @@ function DayLabels({ planned, done }: { planned: string; done: string }) {
   return (
     <div className={styles.labels}>
       <span>
-        planned <b>{planned}</b>
+        {wording.planned3}
+        <b>{planned}</b>
       </span>
       <span>
-        done <b>{done}</b>
+        {wording.done2}
+        <b>{done}</b>
       </span>
     </div>
   );
@@ -116,7 +119,7 @@ function KeySessions({ days }: { days: readonly DayReviewed[] }) {
   const keys = days.flatMap(({ day, reps }) => (reps ? [{ day, reps }] : []));
   if (keys.length === 0) return null;
   return (
-    <section aria-label="Key sessions" className={styles.keys}>
+    <section aria-label={wording.keySessions} className={styles.keys}>
       {keys.map(({ day, reps: { times, targets, judged } }) => (
         <div key={day.date}>
           <h3>
@@ -124,7 +127,10 @@ function KeySessions({ days }: { days: readonly DayReviewed[] }) {
           </h3>
           <RepsTicks times={times} targets={targets} />
           <p>
-            mean <b>{formatTenths(judged.mean)}</b>, spread <b>{judged.spread.toFixed(1)} s</b>
+            {wording.mean}
+            <b>{formatTenths(judged.mean)}</b>
+            {wording.spread}
+            <b>{judged.spread.toFixed(1)} s</b>
             {judged.against !== undefined && (
               <>
                 , <b>{againstWords(judged.against)}</b>
@@ -132,8 +138,10 @@ function KeySessions({ days }: { days: readonly DayReviewed[] }) {
             )}
             {Math.abs(judged.fade) >= FADE && (
               <>
-                , the last third {formatDuration(Math.abs(judged.fade))}{' '}
-                {judged.fade > 0 ? 'slower' : 'quicker'} than the first
+                {wording.theLastThirdThanThe(
+                  formatDuration(Math.abs(judged.fade)),
+                  judged.fade > 0 ? 'slower' : 'quicker',
+                )}
               </>
             )}
           </p>
@@ -148,6 +156,6 @@ const FADE = 1;
 
 function againstWords(seconds: number): string {
   const by = Math.abs(seconds);
-  if (by < 0.05) return 'as set';
-  return `${by.toFixed(1)} s ${seconds > 0 ? 'slower' : 'quicker'} than set`;
+  if (by < 0.05) return wording.asSet;
+  return wording.sThanSet(by.toFixed(1), seconds > 0 ? 'slower' : 'quicker');
 }

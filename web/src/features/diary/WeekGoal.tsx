@@ -4,11 +4,12 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { WeekReview } from '@nadir/contract';
 import { useState } from 'react';
 import { useWeekReview } from './useWeekReview.js';
+import * as wording from './wording.js';
 
 const MET = [
-  ['met', 'Met'],
-  ['part', 'Met in part'],
-  ['not', 'Not met'],
+  ['met', wording.met],
+  ['part', wording.metInPart],
+  ['not', wording.notMet],
 ] as const;
 
 /** The goal of the week in the coach’s words, and whether it was met. */
@@ -17,29 +18,29 @@ export function WeekGoal({ start }: { start: string }) {
   const [typed, setTyped] = useState<string>();
   const goal = typed ?? review.goal ?? '';
   return (
-    <section aria-label="Goal of the week">
-      <h2 className="display">Goal of the week</h2>
+    <section aria-label={wording.goalOfTheWeek}>
+      <h2 className="display">{wording.goalOfTheWeek}</h2>
       <OutlinedInput
         multiline
         fullWidth
         value={goal}
-        placeholder="What the week is for, in a sentence"
-        slotProps={{ input: { 'aria-label': 'Goal of the week', maxLength: 400 } }}
+        placeholder={wording.whatTheWeekIsFor}
+        slotProps={{ input: { 'aria-label': wording.goalOfTheWeek, maxLength: 400 } }}
         onChange={({ target }) => setTyped(target.value)}
         onBlur={() => {
           if (goal.trim() !== (review.goal ?? '')) {
-            change({ goal: goal.trim() || undefined }, 'Kept the goal of the week.');
+            change({ goal: goal.trim() || undefined }, wording.keptTheGoalOfThe);
           }
           setTyped(undefined);
         }}
       />
       <ToggleButtonGroup
         exclusive
-        aria-label="Whether it was met"
+        aria-label={wording.whetherItWasMet}
         value={review.met ?? null}
         sx={{ mt: 1 }}
         onChange={(_, met: WeekReview['met'] | null) =>
-          change({ met: met ?? undefined }, 'Kept whether the goal was met.')
+          change({ met: met ?? undefined }, wording.keptWhetherTheGoalWas)
         }
       >
         {MET.map(([value, label]) => (

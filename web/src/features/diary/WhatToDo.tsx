@@ -3,6 +3,7 @@ import { type ReactNode, useMemo, useState } from 'react';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { Commands } from '../../editor/useCommands.js';
 import { OneProposal } from './OneProposal.js';
+import * as wording from './wording.js';
 
 /** What may be done about what was run: each drawn before it is taken, and left by the coach who does not want it. */
 export function WhatToDo({
@@ -21,12 +22,12 @@ export function WhatToDo({
   const all = useMemo(() => proposalsOf(review, base.shown.measure), [review, base]);
   const proposals = all.filter(({ key }) => !left.includes(key));
   return (
-    <section aria-label="What to do">
-      <h2 className="display">What to do</h2>
+    <section aria-label={wording.whatToDo}>
+      <h2 className="display">{wording.whatToDo}</h2>
       {proposals.length === 0 ? (
-        <p className="muted">Nothing to do: carry on with the plan.</p>
+        <p className="muted">{wording.nothingToDoCarryOn}</p>
       ) : (
-        <p className="muted">Nothing changes until you apply it.</p>
+        <p className="muted">{wording.nothingChangesUntilYouApply}</p>
       )}
       {proposals.map((proposal) => (
         <OneProposal

@@ -14,6 +14,7 @@ import { useRecord } from '../../components/record.js';
 import { readRunsTableApart, readTracksApart } from '../../workers/tracks.js';
 import { keepColumns, keptColumns } from './kept-columns.js';
 import { wantedOf } from './wanted.js';
+import * as wording from './wording.js';
 
 /** A table that was read, and the text it was read from. */
 type Table = NonNullable<RunsTableAnswer> & { text: string };
@@ -32,9 +33,8 @@ export interface BringIn {
   clear: () => void;
 }
 
-const NO_TABLE =
-  'No column of dates was found, or none of distances or times. Give the columns headings: Date, Distance, Time.';
-const UNREAD = 'It could not be read on this device. Nothing was taken.';
+const NO_TABLE = wording.noColumnOfDatesWas;
+const UNREAD = wording.itCouldNotBeRead;
 
 /** Reads what is pasted, dropped or sent by the watch, and holds it against what is kept. */
 export function useBringIn(block: CheckedBlock): BringIn {
@@ -57,7 +57,7 @@ export function useBringIn(block: CheckedBlock): BringIn {
   );
 
   /** What the coach said of such a table before is asked of it again. */
-  async function bringText(text: string, name = 'the table', columns?: ActivityColumn[]) {
+  async function bringText(text: string, name = wording.theTable, columns?: ActivityColumn[]) {
     const turn = ++asked.current;
     setReading(true);
     try {
@@ -100,10 +100,8 @@ export function useBringIn(block: CheckedBlock): BringIn {
     const tooLarge = files.filter(({ size }) => size > MOST_TRACK_BYTES);
     const many = files.length > MOST_TRACK_FILES;
     setSaid([
-      ...tooLarge.map(({ name }) => ({ where: name, message: 'It is larger than 40 MB.' })),
-      ...(many
-        ? [{ where: '', message: `Only the first ${MOST_TRACK_FILES} files are read.` }]
-        : []),
+      ...tooLarge.map(({ name }) => ({ where: name, message: wording.itIsLargerThan40 })),
+      ...(many ? [{ where: '', message: wording.onlyTheFirstFilesAre(MOST_TRACK_FILES) }] : []),
     ]);
     const read: { name: string; text: string }[] = [];
     for (const file of files.slice(0, MOST_TRACK_FILES)) {

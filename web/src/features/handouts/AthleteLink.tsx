@@ -16,6 +16,7 @@ import { useCopy } from '../../components/useCopy.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import { useEditor } from '../../editor/useEditor.js';
 import styles from './Handouts.module.css';
+import * as wording from './wording.js';
 
 /** Squares of paper about a code, without which no camera finds it. */
 const QUIET = 4;
@@ -29,7 +30,7 @@ export function AthleteLink({ base: { block } }: { base: LaidAndShown }) {
   const copy = useCopy();
   if (!data) return null;
   const { since, ends, seenAt, address, code } = data;
-  const name = block.spec.athlete.name.split(' ')[0] || 'the athlete';
+  const name = block.spec.athlete.name.split(' ')[0] || wording.theAthlete;
 
   async function ask(body: Partial<LinkBody>) {
     const answer = await change({ id: athleteId, link: 'keep', ...body });
@@ -38,19 +39,14 @@ export function AthleteLink({ base: { block } }: { base: LaidAndShown }) {
   }
 
   return (
-    <section aria-label="On the phone" className={styles.subscription}>
-      <h2 className="display">On the phone</h2>
+    <section aria-label={wording.onThePhone} className={styles.subscription}>
+      <h2 className="display">{wording.onThePhone}</h2>
       <p>
-        <b>A page for {name}</b>
+        <b>{wording.aPageFor(name)}</b>
         <br />
-        <span className="muted">
-          Today, the week, the block and the paces. What the athlete notes there goes into the
-          Diary. It needs no account and works offline.
-        </span>
+        <span className="muted">{wording.todayTheWeekTheBlock}</span>
       </p>
-      {isUnder18(block.spec) && (
-        <p className="small">Under 18: share the link through a guardian.</p>
-      )}
+      {isUnder18(block.spec) && <p className="small">{wording.under18ShareTheLink}</p>}
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
       {since !== null && (
         <div className={styles.address}>
@@ -58,7 +54,7 @@ export function AthleteLink({ base: { block } }: { base: LaidAndShown }) {
             <>
               <svg
                 role="img"
-                aria-label={`Code of ${name}’s page, for a camera`}
+                aria-label={wording.codeOfSPageFor(name)}
                 className={styles.code}
                 viewBox={`${-QUIET} ${-QUIET} ${code.size + 2 * QUIET} ${code.size + 2 * QUIET}`}
                 shapeRendering="crispEdges"
@@ -66,28 +62,23 @@ export function AthleteLink({ base: { block } }: { base: LaidAndShown }) {
                 <rect x={-QUIET} y={-QUIET} width="100%" height="100%" fill="#fff" />
                 <path d={code.path} fill="#000" />
               </svg>
-              <Button variant="outlined" onClick={() => void copy(address, 'Copied the link.')}>
-                Copy the link
+              <Button variant="outlined" onClick={() => void copy(address, wording.copiedTheLink)}>
+                {wording.copyTheLink}
               </Button>
-              <span className="small muted">
-                Anyone with the link can read the plan and add to the Diary. The code is printed on
-                every sheet.
-              </span>
+              <span className="small muted">{wording.anyoneWithTheLinkCan}</span>
             </>
           ) : (
-            <span>
-              The link still works, but can no longer be shown. Make a new one for new sheets.
-            </span>
+            <span>{wording.theLinkStillWorksBut}</span>
           )}
           <span className="small">
             {seenAt === null
-              ? 'Not opened yet.'
-              : `Last opened on ${formatDay(seenAt.slice(0, 10))}.`}
+              ? wording.notOpenedYet
+              : wording.lastOpenedOn(formatDay(seenAt.slice(0, 10)))}
           </span>
         </div>
       )}
       {since !== null && ends !== null && (
-        <Field label="Ends on">
+        <Field label={wording.endsOn}>
           {(ids) => (
             <DateAnswer {...ids} value={ends} onAnswer={(day) => void ask({ ends: day })} />
           )}
@@ -95,11 +86,11 @@ export function AthleteLink({ base: { block } }: { base: LaidAndShown }) {
       )}
       <div className={styles.acts}>
         <Button variant="outlined" disabled={isLoading} onClick={() => void ask({ link: 'new' })}>
-          {since === null ? 'Make a link' : 'New link, the old one ends'}
+          {since === null ? wording.makeALink : wording.newLinkTheOldOne}
         </Button>
         {since !== null && (
           <Button disabled={isLoading} onClick={() => void ask({ link: 'end' })}>
-            End the link
+            {wording.endTheLink}
           </Button>
         )}
       </div>

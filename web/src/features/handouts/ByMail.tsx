@@ -23,18 +23,23 @@ import { Field } from '../../components/Field.js';
 import { useEditor } from '../../editor/useEditor.js';
 import { formName } from './handout-forms.js';
 import styles from './Handouts.module.css';
+import * as wording from './wording.js';
 
 const BY_HAND = 'by-hand';
 const days = [
-  [BY_HAND, 'only when I send it'],
+  [BY_HAND, wording.onlyWhenISendIt],
   ...weekdays.map((day) => [day, `every ${capital(day)}`] as const),
 ] as const;
 const forms = [
   ['week-text', 'text'],
-  ['week-sheet', 'text, with the sheet as a PDF'],
+  ['week-sheet', wording.textWithTheSheetAs],
 ] as const satisfies readonly (readonly [MailForm, string])[];
 const NONE: Mailing = { address: '', weekday: null, form: 'week-text' };
-const stateWords = { waiting: 'waiting to be sent', sent: 'sent', failed: 'could not be sent' };
+const stateWords = {
+  waiting: wording.waitingToBeSent,
+  sent: 'sent',
+  failed: wording.couldNotBeSent,
+};
 /** How often a mail that waits is looked at, milliseconds. */
 const LOOK_MS = 2000;
 
@@ -68,16 +73,16 @@ export function ByMail({ week }: { week: HandoutWeek | undefined }) {
   }
 
   return (
-    <section aria-label="By mail" className={styles.mail}>
-      <h2 className="display">By mail</h2>
+    <section aria-label={wording.byMail} className={styles.mail}>
+      <h2 className="display">{wording.byMail}</h2>
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
-      <Field label="Address" because="The athlete’s, or a junior’s guardian’s. Enter saves it.">
+      <Field label={wording.address} because={wording.theAthletesOrAJuniors}>
         {(ids) => (
           <OutlinedInput
             id={ids.id}
             type="email"
             fullWidth
-            placeholder="thea@skerrylane.example"
+            placeholder={wording.theaSkerrylaneExample}
             value={address}
             slotProps={{ input: { 'aria-describedby': ids.describedBy, maxLength: 254 } }}
             onChange={({ target }) => setTyped(target.value)}
@@ -88,7 +93,7 @@ export function ByMail({ week }: { week: HandoutWeek | undefined }) {
       </Field>
       {data.mailing && (
         <>
-          <Field label="Sent" because="The week that includes the next day.">
+          <Field label={wording.sent} because={wording.theWeekThatIncludesThe}>
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
@@ -100,7 +105,7 @@ export function ByMail({ week }: { week: HandoutWeek | undefined }) {
               />
             )}
           </Field>
-          <Field label="As">
+          <Field label={wording.as}>
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
@@ -115,14 +120,14 @@ export function ByMail({ week }: { week: HandoutWeek | undefined }) {
             disabled={!week || saving.isLoading || sending.isLoading}
             onClick={() => void sendNow()}
           >
-            Send week {week?.number} now
+            {wording.sendWeek}
+            {week?.number}
+            {wording.now}
           </Button>
         </>
       )}
       <Outbox mails={data.mails} onProblem={setProblem} />
-      <p className="small muted">
-        Simulated mail: messages are written to Nadir’s outbox folder and go nowhere else.
-      </p>
+      <p className="small muted">{wording.simulatedMailMessagesAreWritten}</p>
     </section>
   );
 }
@@ -143,11 +148,11 @@ function Outbox({
   }
   if (mails.length === 0) return null;
   return (
-    <ul className="plain-list" aria-label="Outbox">
+    <ul className="plain-list" aria-label={wording.outbox}>
       {mails.map((mail) => (
         <li key={mail.id} className={styles.form}>
           <span>
-            <b>Week from {formatDay(mail.week)}</b>, {formName(mail.form).toLowerCase()}
+            <b>{wording.weekFrom(formatDay(mail.week))}</b>, {formName(mail.form).toLowerCase()}
             <br />
             <span className="muted">
               {mail.to}: {stateWords[mail.state]}, {formatClock(mail.at)}
@@ -156,10 +161,10 @@ function Outbox({
           {mail.state === 'sent' && (
             <Button
               variant="outlined"
-              aria-label={`Open the mail of ${formatDay(mail.week)}`}
+              aria-label={wording.openTheMailOf(formatDay(mail.week))}
               onClick={() => void open(mail)}
             >
-              Open
+              {wording.open}
             </Button>
           )}
         </li>

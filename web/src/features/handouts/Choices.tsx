@@ -10,15 +10,16 @@ import {
 } from '@nadir/core/present/handout';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { Field } from '../../components/Field.js';
+import * as wording from './wording.js';
 
 const papers = [
   ['a4', 'A4'],
   ['a3', 'A3'],
-  ['a4-two', 'two pages of A4'],
+  ['a4-two', wording.twoPagesOfA4],
 ] as const;
 const numbers = [
-  ['point', '12.5, commas between'],
-  ['comma', '12,5, semicolons between'],
+  ['point', wording.n125CommasBetween],
+  ['comma', wording.n125SemicolonsBetween],
 ] as const;
 
 /** How figures are written in text files of tables. */
@@ -30,7 +31,7 @@ export function FormatChoice({
   onFormat: (format: NumberFormat) => void;
 }) {
   return (
-    <Field label="Figures in CSV">
+    <Field label={wording.figuresInCSV}>
       {(ids) => <ChoiceAnswer {...ids} value={format} choices={numbers} onAnswer={onFormat} />}
     </Field>
   );
@@ -48,7 +49,7 @@ export function SessionChoice({
 }) {
   if (date === undefined) return null;
   return (
-    <Field label="Session of the card">
+    <Field label={wording.sessionOfTheCard}>
       {(ids) => (
         <ChoiceAnswer
           {...ids}
@@ -73,15 +74,15 @@ export function PaperChoice({
   onPaper: (paper: WallSheet) => void;
 }) {
   const { letters } = planRows(weeksAPage(weeks, paper), wallSheets[paper].paper);
-  const size = `Letters of ${letters.toFixed(1)} pt.`;
+  const size = wording.lettersOfPt(letters.toFixed(1));
   const isSmall = letters < SMALLEST_LETTERS;
   return (
     <Field
-      label="Paper of the wall sheet"
+      label={wording.paperOfTheWallSheet}
       because={isSmall ? undefined : size}
       problem={
         isSmall
-          ? `${size} Take ${paper === 'a4' ? 'A3, or two pages' : 'two pages of A4'}.`
+          ? wording.take(size, paper === 'a4' ? wording.a3OrTwoPages : wording.twoPagesOfA4)
           : undefined
       }
     >

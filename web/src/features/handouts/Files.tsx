@@ -12,6 +12,7 @@ import styles from './Handouts.module.css';
 import { Subscription } from './Subscription.js';
 import { TakeBack } from './TakeBack.js';
 import { useHandout } from './useHandout.js';
+import * as wording from './wording.js';
 
 /** Every form there is, group by group, with what may be chosen of it. */
 export function Files({
@@ -50,7 +51,7 @@ export function Files({
     'In a calendar': <Subscription />,
   };
   return (
-    <section aria-label="Files" className={styles.files}>
+    <section aria-label={wording.files} className={styles.files}>
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
       <AthleteLink base={base} />
       {formGroups.map(({ name, forms }) => (
@@ -68,10 +69,10 @@ export function Files({
                 <Button
                   variant="outlined"
                   disabled={making !== undefined}
-                  aria-label={`Download ${title}`}
+                  aria-label={wording.download(title)}
                   onClick={() => void make({ form, week, date, paper, numbers: format })}
                 >
-                  {making === form ? 'Making …' : 'Download'}
+                  {making === form ? wording.making : wording.download2}
                 </Button>
               </li>
             ))}

@@ -2,9 +2,10 @@ import type { BlockVersion } from '@nadir/contract';
 import { daysMoved } from '@nadir/core/present';
 import { useMemo } from 'react';
 import { useBlockVersionQuery, useHandoutsQuery } from '../../api/api.js';
-import { formatDay, plural } from '../../components/dates.js';
+import { formatDay } from '../../components/dates.js';
 import { laidOf, type LaidAndShown, usePast } from '../../components/useLaidBlock.js';
 import { formName } from './handout-forms.js';
+import * as wording from './wording.js';
 
 /** What left the desk, the newest first, and how much of it is no longer so. */
 export function HandedOut({
@@ -25,17 +26,16 @@ export function HandedOut({
   );
   if (!data) return null;
   return (
-    <section aria-label="Handed out">
-      <h2 className="display">Handed out</h2>
-      {data.handouts.length === 0 && <p className="muted">Nothing yet.</p>}
+    <section aria-label={wording.handedOut}>
+      <h2 className="display">{wording.handedOut}</h2>
+      {data.handouts.length === 0 && <p className="muted">{wording.nothingYet}</p>}
       {isOld && version && <Since version={version} base={base} revision={last.revision} />}
       <ul className="plain-list">
         {data.handouts.map((each) => (
           <li key={each.id}>
             {formName(each.form)}
             <span className="small muted">
-              {' '}
-              version {each.revision}, {formatDay(each.at.slice(0, 10))}
+              {wording.version(each.revision, formatDay(each.at.slice(0, 10)))}
             </span>
           </li>
         ))}
@@ -62,8 +62,8 @@ function Since({
   return (
     <p role="status">
       {days === 0
-        ? `Handed out as version ${revision}; no day to come has changed since.`
-        : `Handed out as version ${revision}; since then ${plural(days, 'day')} to come ${days === 1 ? 'has' : 'have'} changed. Hand it out again.`}
+        ? wording.handedOutAsVersionNo(revision)
+        : wording.handedOutAsVersionSince(revision, days, days === 1 ? 'has' : 'have')}
     </p>
   );
 }

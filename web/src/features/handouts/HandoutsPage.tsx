@@ -13,6 +13,7 @@ import { Files } from './Files.js';
 import { HandedOut } from './HandedOut.js';
 import styles from './Handouts.module.css';
 import { WeekMessage } from './WeekMessage.js';
+import * as wording from './wording.js';
 
 /** Everything a block can leave the desk as. */
 export function HandoutsPage() {
@@ -28,11 +29,11 @@ function OpenHandouts({ id, file }: { id: string; file: BlockFile }) {
   const revision = useEditor((editor) => editor.block?.revision) ?? 1;
   const [week, setWeek] = useState(weekOf(block.weeks, today) ?? 1);
   useEffect(() => {
-    document.title = `Handouts of ${block.spec.athlete.name || 'a block'} · Nadir`;
+    document.title = wording.handoutsOfNadir(block.spec.athlete.name || wording.aBlock);
   }, [block.spec.athlete.name]);
   return (
     <>
-      <OpenBlockTitle spec={block.spec} view="Handouts" />
+      <OpenBlockTitle spec={block.spec} view={wording.handouts} />
       <main className={styles.main}>
         <div>
           <WeekMessage handout={handout} week={week} onWeek={setWeek} />
@@ -41,10 +42,7 @@ function OpenHandouts({ id, file }: { id: string; file: BlockFile }) {
         <Files id={id} handout={handout} base={base} week={week} />
         <aside className={styles.aside}>
           <HandedOut id={id} base={base} revision={revision} />
-          <p className="small muted">
-            Files are made from the version that is saved, in the unit you see. What was run, and
-            every word of health, stay here.
-          </p>
+          <p className="small muted">{wording.filesAreMadeFromThe}</p>
         </aside>
       </main>
     </>

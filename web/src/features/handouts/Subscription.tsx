@@ -14,6 +14,7 @@ import { Field } from '../../components/Field.js';
 import { useCopy } from '../../components/useCopy.js';
 import { useEditor } from '../../editor/useEditor.js';
 import styles from './Handouts.module.css';
+import * as wording from './wording.js';
 
 const HOURS = [
   '05:30',
@@ -49,32 +50,32 @@ export function Subscription() {
   return (
     <div className={styles.subscription}>
       <p>
-        <b>Subscription</b>
+        <b>{wording.subscription}</b>
         <br />
         <span className="muted">
           {data.since === null
-            ? 'A secret address for the athlete’s calendar: every change arrives there by itself.'
-            : `Its address was made on ${formatDay(data.since.slice(0, 10))}. Whoever has it can read the plan, and nothing else.`}
+            ? wording.aSecretAddressForThe
+            : wording.itsAddressWasMadeOn(formatDay(data.since.slice(0, 10)))}
         </span>
       </p>
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
       {address !== undefined && (
         <div role="status" className={styles.address}>
-          <span>Copy it now: it is shown once.</span>
+          <span>{wording.copyItNowItIs}</span>
           <code tabIndex={0}>{address}</code>
-          <Button variant="outlined" onClick={() => void copy(address, 'Copied the address.')}>
-            Copy the address
+          <Button variant="outlined" onClick={() => void copy(address, wording.copiedTheAddress)}>
+            {wording.copyTheAddress}
           </Button>
         </div>
       )}
       {data.since !== null && (
-        <Field label="Runs stand at" because="On the clock of wherever the athlete is.">
+        <Field label={wording.runsStandAt} because={wording.onTheClockOfWherever}>
           {(ids) => (
             <ChoiceAnswer
               {...ids}
               value={data.startsAt ?? WHOLE_DAY}
               choices={[
-                [WHOLE_DAY, 'the whole day'],
+                [WHOLE_DAY, wording.theWholeDay],
                 ...HOURS.map((hour) => [hour, hour] as const),
               ]}
               onAnswer={(hour) => void ask({ startsAt: hour === WHOLE_DAY ? null : hour })}
@@ -88,11 +89,11 @@ export function Subscription() {
           disabled={isLoading}
           onClick={() => void ask({ address: 'new' })}
         >
-          {data.since === null ? 'Make an address' : 'New address, the old one ends'}
+          {data.since === null ? wording.makeAnAddress : wording.newAddressTheOldOne}
         </Button>
         {data.since !== null && (
           <Button disabled={isLoading} onClick={() => void ask({ address: 'end' })}>
-            End it
+            {wording.endIt}
           </Button>
         )}
       </div>

@@ -14,6 +14,7 @@ import { useSay } from '../../components/messages.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import { useCommands } from '../../editor/useCommands.js';
 import styles from './Handouts.module.css';
+import * as wording from './wording.js';
 
 /** What a workbook that came back would change, before it is taken. */
 interface Brought {
@@ -38,11 +39,11 @@ export function TakeBack({ handout, base }: { handout: Handout; base: LaidAndSho
     setBrought(undefined);
     setProblem(undefined);
     if (file.size > MOST_SPREADSHEET_BYTES) {
-      setProblem(`${file.name} is larger than any workbook of a block. Nothing was read.`);
+      setProblem(wording.isLargerThanAnyWorkbook(file.name));
       return;
     }
     const base64 = base64Of(await file.arrayBuffer());
-    const { data, error } = await readSpreadsheet({ base64, sheet: 'Days' });
+    const { data, error } = await readSpreadsheet({ base64, sheet: wording.days });
     const failed = callError(error);
     if (failed) setProblem(errorSentence(failed));
     const found = data && cameBack(handout, data.rows);
@@ -74,19 +75,19 @@ export function TakeBack({ handout, base }: { handout: Handout; base: LaidAndSho
     <div className={styles.subscription}>
       <DropZone
         accept=".xlsx"
-        hint="A workbook that was changed: drop it here, and see what differs."
+        hint={wording.aWorkbookThatWasChanged}
         disabled={isLoading}
         onFiles={([file]) => void bring(file)}
       />
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
       {brought && (
-        <section aria-label="What came back" className={styles.address}>
+        <section aria-label={wording.whatCameBack} className={styles.address}>
           <Verdict {...brought} />
           <div className={styles.acts}>
             <Button variant="outlined" disabled={brought.writing.taken === 0} onClick={take}>
-              Take {plural(brought.writing.taken, 'cell')}
+              {wording.takeCells(brought.writing.taken)}
             </Button>
-            <Button onClick={() => setBrought(undefined)}>Leave it</Button>
+            <Button onClick={() => setBrought(undefined)}>{wording.leaveIt}</Button>
           </div>
         </section>
       )}
@@ -99,22 +100,20 @@ function Verdict({ writing: { untaken }, lines, outside }: Brought) {
   return (
     <div role="status">
       {lines.length === 0
-        ? 'Nothing differs.'
+        ? wording.nothingDiffers
         : `${plural(lines.length, 'cell')} ${lines.length === 1 ? 'differs' : 'differ'}:`}
       <ul className="plain-list small">
         {lines.slice(0, MOST_SAID).map((line) => (
           <li key={line}>{line}</li>
         ))}
-        {lines.length > MOST_SAID && <li>and {lines.length - MOST_SAID} more</li>}
+        {lines.length > MOST_SAID && <li>{wording.andMore(lines.length - MOST_SAID)}</li>}
       </ul>
       {first && (
         <p className="small grave">
-          {plural(untaken.length, 'cell')} cannot be taken and will stay. {first.problem}
+          {wording.cellsCannotBeTakenAnd(untaken.length, first.problem)}
         </p>
       )}
-      {outside > 0 && (
-        <p className="small">{plural(outside, 'row')} of days beyond the block, left out.</p>
-      )}
+      {outside > 0 && <p className="small">{wording.rowsOfDaysBeyondThe(outside)}</p>}
     </div>
   );
 }

@@ -4,6 +4,7 @@ import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { Field } from '../../components/Field.js';
 import { useCopy } from '../../components/useCopy.js';
 import styles from './Handouts.module.css';
+import * as wording from './wording.js';
 
 /** A week as it is read in a message, to be copied. */
 export function WeekMessage({
@@ -22,9 +23,9 @@ export function WeekMessage({
     ({ number, from }) => [String(number), `${number}, from ${from}`] as const,
   );
   return (
-    <section aria-label="The week as a message" className={styles.message}>
-      <h2 className="display">The week as a message</h2>
-      <Field label="Week">
+    <section aria-label={wording.theWeekAsAMessage} className={styles.message}>
+      <h2 className="display">{wording.theWeekAsAMessage}</h2>
+      <Field label={wording.week}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -34,11 +35,11 @@ export function WeekMessage({
           />
         )}
       </Field>
-      <pre className={styles.text} tabIndex={0} aria-label={`Week ${week} as text`}>
+      <pre className={styles.text} tabIndex={0} aria-label={wording.weekAsText(week)}>
         {text}
       </pre>
-      <Button variant="contained" onClick={() => void copy(text, `Copied week ${week}.`)}>
-        Copy this week
+      <Button variant="contained" onClick={() => void copy(text, wording.copiedWeek(week))}>
+        {wording.copyThisWeek}
       </Button>
     </section>
   );

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { callError, errorSentence, useHandOutMutation } from '../../api/api.js';
 import { bytesOf } from '../../components/base64.js';
 import { download } from '../../components/download-json.js';
+import * as wording from './wording.js';
 
 /** Makes a handout on the server, and gives it to the browser as a file. */
 export function useHandout(id: string): {
@@ -21,7 +22,7 @@ export function useHandout(id: string): {
     const { data, error } = await handOut({ id, ...body });
     if (data === undefined) {
       const failed = callError(error);
-      setProblem(failed ? errorSentence(failed) : 'The file could not be made. Try again.');
+      setProblem(failed ? errorSentence(failed) : wording.theFileCouldNotBe);
     } else {
       download(data.name, new Blob([bytesOf(data.base64)], { type: data.type }));
     }

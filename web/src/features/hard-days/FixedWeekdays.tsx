@@ -13,6 +13,7 @@ import { TextAnswer } from '../../components/TextAnswer.js';
 import type { Commands } from '../../editor/useCommands.js';
 import { RemoveIcon } from '../../theme/icons.js';
 import styles from './HardDays.module.css';
+import * as wording from './wording.js';
 
 /** Weekdays that hold the same week after week, typed as a day of the Sheet is. */
 export function FixedWeekdays({
@@ -52,12 +53,9 @@ export function FixedWeekdays({
   return (
     <section aria-labelledby="the-same" className={styles.fixed}>
       <h2 id="the-same" className="display">
-        The same every week
+        {wording.theSameEveryWeek}
       </h2>
-      <p className="small muted">
-        Type it as you would a day: 10, 6 {unitName(measure)} easy, rest, 40 min pool, or a session.
-        Enter keeps it; leave the field empty and the day is worked out.
-      </p>
+      <p className="small muted">{wording.typeItAsYouWould(unitName(measure))}</p>
       {weekdaysFrom(spec.weekStartsOn).map((weekday) => {
         const rule = fixed.find((each) => each.weekday === weekday && isHere(each));
         const words = rule ? ruleWords(rule, measure, table) : '';
@@ -86,9 +84,9 @@ export function FixedWeekdays({
             return (
               <li key={words}>
                 {words}{' '}
-                <Tooltip title={`Free ${weekdayWords(rule)}`}>
+                <Tooltip title={wording.free(weekdayWords(rule))}>
                   <IconButton
-                    aria-label={`Free ${weekdayWords(rule)}`}
+                    aria-label={wording.free(weekdayWords(rule))}
                     onClick={() => commands.run(freeWeekday(block, rule))}
                   >
                     <RemoveIcon fontSize="small" />

@@ -20,6 +20,7 @@ import { useCommands } from '../../editor/useCommands.js';
 import { FixedWeekdays } from './FixedWeekdays.js';
 import styles from './HardDays.module.css';
 import { TurnsGrid } from './TurnsGrid.js';
+import * as wording from './wording.js';
 
 /** The rotation of sessions on each weekday, week by week, and weekdays that stay the same. */
 export function HardDaysPage() {
@@ -40,18 +41,18 @@ function OpenHardDays({ file, preview }: { file: BlockFile; preview: BlockFile |
   const { athlete } = block.spec;
   useAnswers(base);
   useEffect(() => {
-    document.title = `Hard days of ${athlete.name || 'a block'} · Nadir`;
+    document.title = wording.hardDaysOfNadir(athlete.name || wording.aBlock);
   }, [athlete.name]);
   const kinds = [...new Set(block.weeks.map((week) => week.phase))];
   const phases = phase === '' ? undefined : [phase];
   return (
     <>
-      <OpenBlockTitle spec={base.block.spec} view="Hard days">
+      <OpenBlockTitle spec={base.block.spec} view={wording.hardDays}>
         <ChoiceAnswer<PhaseKind | ''>
-          label="Where changes apply"
+          label={wording.whereChangesApply}
           value={phase}
           choices={[
-            ['', 'Apply to the whole block'],
+            ['', wording.applyToTheWholeBlock],
             ...kinds.map((kind) => [kind, `Apply to ${kind.replaceAll('-', ' ')}`] as const),
           ]}
           onAnswer={setPhase}

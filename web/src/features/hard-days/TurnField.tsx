@@ -5,9 +5,10 @@ import { type Place, placeName, type Turn } from '@nadir/core/edit/week';
 import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
 import { useState } from 'react';
 import styles from './HardDays.module.css';
+import * as wording from './wording.js';
 
 /** A week that is left to its phase. */
-const OF_PHASE = { id: '', name: 'as in the phase' };
+const OF_PHASE = { id: '', name: wording.asInThePhase };
 
 type Choice = Pick<Progression, 'id' | 'name'>;
 
@@ -60,7 +61,7 @@ export function TurnField({
         <TextField
           {...params}
           label={`${placeName(place)}s`}
-          placeholder={value.length === 0 ? 'as in the phases' : ''}
+          placeholder={value.length === 0 ? wording.asInThePhases : ''}
           slotProps={{ ...params.slotProps, inputLabel: { shrink: true } }}
         />
       )}

@@ -23,6 +23,7 @@ import { useSay } from '../../components/messages.js';
 import type { Commands } from '../../editor/useCommands.js';
 import styles from './HardDays.module.css';
 import { TurnField } from './TurnField.js';
+import * as wording from './wording.js';
 
 /** Hard days of a week, counted from its first. */
 const HARD_DAYS = [1, 2, 3];
@@ -59,14 +60,14 @@ export function TurnsGrid({
     <section aria-labelledby="rotation">
       <div className={styles.heading}>
         <h2 id="rotation" className="display">
-          Rotation
+          {wording.rotation}
         </h2>
         {others.length > 0 && (
           <ChoiceAnswer
-            label="Add a day"
+            label={wording.addADay}
             value=""
             choices={[
-              ['', 'Add a day …'],
+              ['', wording.addADay2],
               ...others.map((place) => [String(place), placeName(place)] as const),
             ]}
             onAnswer={(chosen) =>
@@ -77,12 +78,10 @@ export function TurnsGrid({
       </div>
       <div className={styles.scroll}>
         <Table size="small" className={styles.grid}>
-          <caption className="visually-hidden">
-            Sessions of every week in the places of its hard days
-          </caption>
+          <caption className="visually-hidden">{wording.sessionsOfEveryWeekIn}</caption>
           <TableHead>
             <TableRow>
-              <TableCell scope="col">Week</TableCell>
+              <TableCell scope="col">{wording.week}</TableCell>
               {columns.map((place) => (
                 <TableCell key={place} scope="col">
                   <TurnField
@@ -162,7 +161,7 @@ function Turn({
   const laid = over ? main?.family?.name : family?.name;
   const name = isWritten ? 'written' : [laid ?? '–', exposure].filter(Boolean).join(' ');
   const session = words || (main?.shorthand ?? '');
-  const part = fitted && !over ? ` · ${formatPercent(fitted)} of what was written` : '';
+  const part = fitted && !over ? wording.ofWhatWasWritten(formatPercent(fitted)) : '';
   const written = `${session}${part}`;
   if (over || isWritten) {
     return (
@@ -175,12 +174,12 @@ function Turn({
   return (
     <div className={styles.turn} data-own={own}>
       <ChoiceAnswer
-        label={`${placeName(place)} of week ${week}`}
+        label={wording.ofWeek(placeName(place), week)}
         value={own ? (family?.id ?? '') : ''}
         given={own}
         width="100%"
         choices={[
-          ['', own ? 'Back to the rotation' : name],
+          ['', own ? wording.backToTheRotation : name],
           ...families.map(({ id, name }) => [id, name] as const),
         ]}
         onAnswer={(id) => onChoose(families.find((each) => each.id === id))}

@@ -28,6 +28,7 @@ import { RaceRulesTable } from './RaceRulesTable.js';
 import { figureText, shownAs } from '../../components/rule-figure.js';
 import { RuleField } from '../../components/RuleField.js';
 import { useHouseRules } from './useHouseRules.js';
+import * as wording from './wording.js';
 
 const groups = Object.entries(ruleGroups).filter(([group]) => group !== 'races') as [
   RuleGroup,
@@ -40,7 +41,7 @@ export function HouseRulesPage() {
   const { draft, state, set, turn } = useHouseRules();
   const { data } = useSquadQuery();
   useEffect(() => {
-    document.title = 'House rules · Nadir';
+    document.title = wording.houseRulesNadir;
   }, []);
   const unit: Unit = coach.settings.unit === 'mi' ? 'mi' : 'km';
   const rules = useMemo(() => withRuleChanges(defaultHouseRules, draft), [draft]);
@@ -81,28 +82,25 @@ export function HouseRulesPage() {
   };
   return (
     <>
-      <TitleBlock
-        title="House rules"
-        detail="Your limits and defaults. Blocks already laid out keep theirs; each offers to take the new ones."
-      >
+      <TitleBlock title={wording.houseRules} detail={wording.yourLimitsAndDefaultsBlocks}>
         <span role="status">
-          {state === 'saving' ? 'Saving …' : state === 'saved' ? 'Saved' : ''}
+          {state === 'saving' ? wording.saving : state === 'saved' ? wording.saved : ''}
         </span>
       </TitleBlock>
       <main className="page">
         {typeof state === 'object' && (
-          <ErrorNote>{errorSentence(state)} The last change is not kept.</ErrorNote>
+          <ErrorNote>{wording.theLastChangeIsNot(errorSentence(state))}</ErrorNote>
         )}
         <div className={styles.find}>
           <TextAnswer
-            label="Find a rule"
+            label={wording.findARule}
             width={240}
-            placeholder="Find a rule"
+            placeholder={wording.findARule}
             value={typed}
             given
             onAnswer={setTyped}
           />
-          <Tick label="Changed only" checked={onlyChanged} onAnswer={setOnlyChanged} />
+          <Tick label={wording.changedOnly} checked={onlyChanged} onAnswer={setOnlyChanged} />
         </div>
         {groups.map(([group, title]) => {
           const found = ruleCatalogue.filter((rule) => rule.group === group && isWanted(rule));
@@ -112,11 +110,11 @@ export function HouseRulesPage() {
               <Table size="small" className={styles.rules} aria-label={title}>
                 <TableHead>
                   <TableRow>
-                    <TableCell scope="col">Rule</TableCell>
-                    <TableCell scope="col">Yours</TableCell>
-                    <TableCell scope="col">Usual</TableCell>
-                    <TableCell scope="col">Why</TableCell>
-                    <TableCell scope="col">In your blocks</TableCell>
+                    <TableCell scope="col">{wording.rule}</TableCell>
+                    <TableCell scope="col">{wording.yours}</TableCell>
+                    <TableCell scope="col">{wording.usual}</TableCell>
+                    <TableCell scope="col">{wording.why}</TableCell>
+                    <TableCell scope="col">{wording.inYourBlocks}</TableCell>
                   </TableRow>
                 </TableHead>
                 <TableBody>{found.map(row)}</TableBody>

@@ -17,6 +17,7 @@ import { type FlagCount, flagWords } from './flag-counts.js';
 import { figureText, shownAs } from '../../components/rule-figure.js';
 import styles from './HouseRules.module.css';
 import { RuleField } from '../../components/RuleField.js';
+import * as wording from './wording.js';
 
 const rows = [...new Set(raceRules().map(({ title }) => title))];
 
@@ -48,8 +49,8 @@ export function RaceRulesTable({
               {raceClassWords(race)}
             </TableCell>
           ))}
-          <TableCell scope="col">Why</TableCell>
-          <TableCell scope="col">In your blocks</TableCell>
+          <TableCell scope="col">{wording.why}</TableCell>
+          <TableCell scope="col">{wording.inYourBlocks}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>

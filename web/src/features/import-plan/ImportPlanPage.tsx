@@ -15,12 +15,12 @@ import { ErrorNote } from '../../components/ErrorNote.js';
 import { Field } from '../../components/Field.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
-import { plural } from '../../components/dates.js';
 import styles from './ImportPlan.module.css';
 import { PlanExample } from './PlanExample.js';
 import { PlanTable } from './PlanTable.js';
 import { TableSource } from './TableSource.js';
 import { type PlanAsked, usePlan } from './usePlan.js';
+import * as wording from './wording.js';
 
 const COUNTED = [
   ['km', 'kilometres'],
@@ -36,11 +36,11 @@ export function ImportPlanPage() {
   const [athleteId, setAthleteId] = useState('');
   const [name, setName] = useState('');
   const [race, setRace] = useState<PlanAsked['race']>({
-    name: 'Goal race',
+    name: wording.goalRace,
     date: undefined,
     distance: 10_000,
   });
-  const [distance, setDistance] = useState('10 km');
+  const [distance, setDistance] = useState(wording.n10Km);
   const [counted, setCounted] = useState<PlanAsked['counted']>(
     coach.settings.unit === 'mi' ? 'mi' : 'km',
   );
@@ -63,7 +63,7 @@ export function ImportPlanPage() {
   );
   const { table, read, take, choose, mend } = usePlan(asked);
   useEffect(() => {
-    document.title = 'Import a plan · Nadir';
+    document.title = wording.importAPlanNadir;
   }, []);
   const typed = readDistance(distance, counted === 'mi' ? 'mi' : 'km');
   const failure = adding.error ?? laying.error;
@@ -81,28 +81,25 @@ export function ImportPlanPage() {
 
   return (
     <>
-      <TitleBlock
-        title="Import a plan"
-        detail="Days and weeks stay as you wrote them; the rest is worked out."
-      >
+      <TitleBlock title={wording.importAPlan} detail={wording.daysAndWeeksStayAs}>
         <Button
           variant="contained"
           disabled={!read?.file || !isNamed || adding.isLoading || laying.isLoading}
           onClick={() => void keep()}
         >
-          Create block
+          {wording.createBlock}
         </Button>
       </TitleBlock>
       <main className={styles.main}>
-        <section aria-label="Whose, and for which race" className={styles.asked}>
-          <Field label="Athlete">
+        <section aria-label={wording.whoseAndForWhichRace} className={styles.asked}>
+          <Field label={wording.athlete}>
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
                 value={athleteId}
                 width={220}
                 choices={[
-                  ['', 'New athlete'],
+                  ['', wording.newAthlete],
                   ...athletes.map((each) => [each.id, each.facts.name] as const),
                 ]}
                 onAnswer={(id) => {
@@ -115,11 +112,11 @@ export function ImportPlanPage() {
             )}
           </Field>
           {!known && (
-            <Field label="Name">
+            <Field label={wording.name}>
               {(ids) => <TextAnswer {...ids} value={name} given width={220} onAnswer={setName} />}
             </Field>
           )}
-          <Field label="Race">
+          <Field label={wording.race}>
             {(ids) => (
               <TextAnswer
                 {...ids}
@@ -127,12 +124,12 @@ export function ImportPlanPage() {
                 given
                 width={220}
                 onAnswer={(text) =>
-                  setRace({ ...race, name: text.trim().slice(0, 120) || 'Goal race' })
+                  setRace({ ...race, name: text.trim().slice(0, 120) || wording.goalRace })
                 }
               />
             )}
           </Field>
-          <Field label="Distance" problem={typed.ok ? undefined : typed.problem}>
+          <Field label={wording.distance} problem={typed.ok ? undefined : typed.problem}>
             {(ids) => (
               <TextAnswer
                 {...ids}
@@ -149,8 +146,8 @@ export function ImportPlanPage() {
             )}
           </Field>
           <Field
-            label="Race day"
-            because={!race.date && read?.raceDate ? 'Read from the plan.' : undefined}
+            label={wording.raceDay}
+            because={!race.date && read?.raceDate ? wording.readFromThePlan : undefined}
           >
             {(ids) => (
               <DateAnswer
@@ -160,13 +157,13 @@ export function ImportPlanPage() {
               />
             )}
           </Field>
-          <Field label="Figures in">
+          <Field label={wording.figuresIn}>
             {(ids) => (
               <ChoiceAnswer {...ids} value={counted} choices={COUNTED} onAnswer={setCounted} />
             )}
           </Field>
         </section>
-        <section aria-label="The plan" className={styles.plan}>
+        <section aria-label={wording.thePlan} className={styles.plan}>
           <TableSource onTable={take} />
           {failure && 'kind' in failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
           {!read && <PlanExample onTake={take} />}
@@ -181,16 +178,19 @@ export function ImportPlanPage() {
                   ))
                 ) : (
                   <p>
-                    {plural(read.taken, 'cell')} read: {plural(read.weeks, 'week')} to{' '}
-                    {formatRaceDistance(race.distance, counted === 'mi' ? 'mi' : 'km')}
-                    {read.raceDate && read.raceDate < today ? ', a record of the past.' : '.'}
-                    {read.untaken.length > 0 && ' Days that cannot be read are worked out.'}
-                    {!isNamed && ' Give the athlete a name.'}
+                    {wording.cellsReadWeeksTo(
+                      read.taken,
+                      read.weeks,
+                      formatRaceDistance(race.distance, counted === 'mi' ? 'mi' : 'km'),
+                      read.raceDate && read.raceDate < today ? wording.aRecordOfThePast : '.',
+                    )}
+                    {read.untaken.length > 0 && wording.daysThatCannotBeRead}
+                    {!isNamed && wording.giveTheAthleteAName}
                   </p>
                 )}
               </div>
               {read.untaken.length > 0 && (
-                <ul className={styles.unread} aria-label="Cells that could not be read">
+                <ul className={styles.unread} aria-label={wording.cellsThatCouldNotBe}>
                   {mendable.length > 1 && (
                     <li>
                       <Button
@@ -201,7 +201,7 @@ export function ImportPlanPage() {
                           })
                         }
                       >
-                        Use all {mendable.length} suggestions
+                        {wording.useAllSuggestions(mendable.length)}
                       </Button>
                     </li>
                   )}
@@ -209,12 +209,16 @@ export function ImportPlanPage() {
                     <li key={`${index} ${text}`}>
                       <span className="small grave">{problem}</span>{' '}
                       {suggestion !== undefined && (
-                        <Button onClick={() => mend(text, suggestion)}>Use “{suggestion}”</Button>
+                        <Button onClick={() => mend(text, suggestion)}>
+                          {wording.use(suggestion)}
+                        </Button>
                       )}
                     </li>
                   ))}
                   {read.untaken.length > MOST_TOLD && (
-                    <li className="small muted">And {read.untaken.length - MOST_TOLD} more.</li>
+                    <li className="small muted">
+                      {wording.andMore(read.untaken.length - MOST_TOLD)}
+                    </li>
                   )}
                 </ul>
               )}

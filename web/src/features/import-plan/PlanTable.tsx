@@ -10,6 +10,7 @@ import type { UntakenCell } from '@nadir/core/edit/sheet';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import styles from './ImportPlan.module.css';
 import type { ReadPlan } from './usePlan.js';
+import * as wording from './wording.js';
 
 /** Rows that are drawn; those beyond are read all the same. */
 const MOST_DRAWN = 60;
@@ -35,13 +36,13 @@ export function PlanTable({
   return (
     <div className={styles.scroll}>
       <Table size="small" className={styles.table}>
-        <caption className="visually-hidden">The table as it came</caption>
+        <caption className="visually-hidden">{wording.theTableAsItCame}</caption>
         <TableHead>
           <TableRow>
             {shape.columns.map((column, index) => (
               <TableCell key={index} scope="col">
                 <ChoiceAnswer<PlanColumn>
-                  label={`Column ${index + 1} holds`}
+                  label={wording.columnHolds(index + 1)}
                   value={column}
                   given={column !== 'nothing'}
                   choices={choices}
@@ -60,7 +61,7 @@ export function PlanTable({
                 return (
                   <TableCell key={place} data-unread={isUnread} data-aside={column === 'nothing'}>
                     {text}
-                    {isUnread && <span className="visually-hidden"> (could not be read)</span>}
+                    {isUnread && <span className="visually-hidden">{wording.couldNotBeRead}</span>}
                   </TableCell>
                 );
               })}
@@ -69,7 +70,7 @@ export function PlanTable({
         </TableBody>
       </Table>
       {rows.length > MOST_DRAWN && (
-        <p className="small muted">And {rows.length - MOST_DRAWN} more rows, read like these.</p>
+        <p className="small muted">{wording.andMoreRowsReadLike(rows.length - MOST_DRAWN)}</p>
       )}
     </div>
   );

@@ -6,6 +6,7 @@ import { base64Of } from '../../components/base64.js';
 import { DropZone } from '../../components/DropZone.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { MOST_ROWS, readTable } from '../../components/table-text.js';
+import * as wording from './wording.js';
 
 /** Where a table comes from: pasted, a text file, or a spreadsheet. */
 export function TableSource({ onTable }: { onTable: (table: string[][]) => void }) {
@@ -15,16 +16,16 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
   function take(table: string[][], isCut = table.length >= MOST_ROWS) {
     const isEmpty = table.every((row) => row.every((cell) => cell.trim() === ''));
     if (isEmpty) {
-      setProblem('The table is empty.');
+      setProblem(wording.theTableIsEmpty);
       return;
     }
-    setProblem(isCut ? `Only its first ${MOST_ROWS} rows are read.` : undefined);
+    setProblem(isCut ? wording.onlyItsFirstRowsAre(MOST_ROWS) : undefined);
     onTable(table);
   }
 
   async function onFile(file: File) {
     if (file.size > MOST_SPREADSHEET_BYTES) {
-      setProblem(`${file.name} is larger than any plan: 2 MB is the limit. Nothing was read.`);
+      setProblem(wording.isLargerThanAnyPlan(file.name));
       return;
     }
     if (!/\.xlsx$/i.test(file.name)) {
@@ -39,7 +40,7 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
   return (
     <DropZone
       accept=".csv,.tsv,.txt,.xlsx"
-      hint="or drop a file here: a spreadsheet (XLSX) or text (CSV)"
+      hint={wording.orDropAFileHere}
       disabled={isLoading}
       onFiles={([file]) => void onFile(file)}
     >
@@ -48,8 +49,8 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
         minRows={3}
         maxRows={6}
         fullWidth
-        placeholder="Paste the plan here: weeks down and days across, or a date and what is run on every line."
-        slotProps={{ input: { 'aria-label': 'The plan as a table' } }}
+        placeholder={wording.pasteThePlanHereWeeks}
+        slotProps={{ input: { 'aria-label': wording.thePlanAsATable } }}
         onPaste={(event) => {
           event.preventDefault();
           const html = event.clipboardData.getData('text/html');

@@ -15,6 +15,7 @@ import { useMemo, useState } from 'react';
 import { useCoaching } from '../../api/coaching.js';
 import { useSignedIn } from '../../api/session.js';
 import { readDate } from '../../components/read-date.js';
+import * as wording from './wording.js';
 
 /** What the coach says of the plan. */
 export interface PlanAsked {
@@ -60,12 +61,10 @@ export function usePlan(asked: PlanAsked) {
     const cells = planCells(table, shape, { ...reading, raceDate });
     const nothing = { shape, cells, raceDate, file: undefined, weeks: 0, taken: 0, untaken: [] };
     if (cells.length === 0) {
-      const problem = raceDate
-        ? 'No days or figures were found. Choose what each column holds.'
-        : 'The table has no dates. Set the race day, and the last row becomes race week.';
+      const problem = raceDate ? wording.noDaysOrFiguresWere : wording.theTableHasNoDates;
       return { ...nothing, problems: [problem] };
     }
-    if (!raceDate) return { ...nothing, problems: ['Set the race day.'] };
+    if (!raceDate) return { ...nothing, problems: [wording.setTheRaceDay] };
     const planned = planBlock(cells, {
       given: {
         ...blockHeading,

@@ -9,6 +9,7 @@ import { LivePreview } from './LivePreview.js';
 import { Questions } from './Questions.js';
 import type { Topic } from './topics.js';
 import type { useAsked } from './useAsked.js';
+import * as wording from './wording.js';
 
 interface AskPageProps {
   title: string;
@@ -51,7 +52,7 @@ export function AskPage(props: AskPageProps) {
         {props.actions}
       </TitleBlock>
       <div className={styles.ask}>
-        <section className={styles.questions} aria-label="Answers">
+        <section className={styles.questions} aria-label={wording.answers}>
           {props.failure && <ErrorNote>{props.failure}</ErrorNote>}
           <Questions
             asked={asked}
@@ -70,11 +71,12 @@ export function AskPage(props: AskPageProps) {
             onTopic={setTopic}
           />
         </section>
-        <main className={styles.main} tabIndex={0} aria-label="The block as it would be">
+        <main className={styles.main} tabIndex={0} aria-label={wording.theBlockAsItWould}>
           {answered.problems.length > 0 && (
             <ErrorNote>
-              {answered.problems.map(({ message }) => message).join(' ')} The drawing shows the last
-              block that could be laid out.
+              {wording.theDrawingShowsTheLast(
+                answered.problems.map(({ message }) => message).join(' '),
+              )}
             </ErrorNote>
           )}
           {drawn && (
@@ -106,7 +108,7 @@ function onKeyDown(event: KeyboardEvent<HTMLFormElement>): void {
   event.preventDefault();
   const answers = [
     ...currentTarget.querySelectorAll<HTMLElement>(
-      `.${styles.questions ?? ''} :is(input, select, .MuiAccordionSummary-root, [aria-expanded])`,
+      wording.isInputSelectMuiAccordionSummaryRoot(styles.questions ?? ''),
     ),
   ].filter((each) => each.tabIndex >= 0);
   answers[answers.indexOf(target) + 1]?.focus();

@@ -11,6 +11,7 @@ import { TextAnswer } from '../../components/TextAnswer.js';
 import { WeekdaysAnswer } from '../../components/WeekdaysAnswer.js';
 import styles from './Ask.module.css';
 import type { QuestionProps } from './QuestionProps.js';
+import * as wording from './wording.js';
 
 type Facts = NonNullable<BlockFile['athlete']>;
 
@@ -33,16 +34,16 @@ export function WhoQuestion({
   if (squad.length === 0 && athleteId !== '') return null;
   return (
     <fieldset className={styles.open}>
-      <legend>Who</legend>
+      <legend>{wording.who}</legend>
       {squad.length > 0 && (
-        <Field label="Athlete">
+        <Field label={wording.athlete}>
           {(ids) => (
             <ChoiceAnswer
               {...ids}
               value={athleteId}
               width={220}
               choices={[
-                ['', 'a new athlete'],
+                ['', wording.aNewAthlete],
                 ...squad.map((each) => [each.id, each.facts.name] as const),
               ]}
               onAnswer={onAthlete}
@@ -52,8 +53,8 @@ export function WhoQuestion({
       )}
       {athleteId === '' && (
         <Field
-          label="Name"
-          because="Needed to keep the block."
+          label={wording.name}
+          because={wording.neededToKeepTheBlock}
           problem={problemAt('athlete', 'name')}
         >
           {(ids) => (
@@ -83,11 +84,11 @@ export function LastWeeksQuestion({ asked, wishes, measure, change }: QuestionPr
   );
   return (
     <fieldset className={styles.open}>
-      <legend>How the last weeks went</legend>
+      <legend>{wording.howTheLastWeeksWent}</legend>
       <Field
-        label="Recent weeks"
-        because="The last four, oldest first: 42 45 40 47."
-        problem={badWeeks ? `Type amounts in ${unit} with spaces between.` : undefined}
+        label={wording.recentWeeks}
+        because={wording.theLastFourOldestFirst}
+        problem={badWeeks ? wording.typeAmountsInWithSpaces(unit) : undefined}
       >
         {(ids) => (
           <TextAnswer
@@ -111,11 +112,11 @@ export function LastWeeksQuestion({ asked, wishes, measure, change }: QuestionPr
         )}
       </Field>
       <AmountAnswer
-        label="Longest run"
+        label={wording.longestRun}
         because={
           facts.longestRecentRun === undefined
-            ? 'Not known: guessed from the weeks.'
-            : `${formatPlain(facts.longestRecentRun, measure)}, in the last weeks.`
+            ? wording.notKnownGuessedFromThe
+            : wording.inTheLastWeeks(formatPlain(facts.longestRecentRun, measure))
         }
         measure={measure}
         value={facts.longestRecentRun ?? wishes.longRun.start}
@@ -132,7 +133,7 @@ export function AthleteQuestions({ asked, wishes, change }: QuestionProps) {
   const set = (part: Facts) => change({ athlete: { ...facts, ...part } });
   return (
     <>
-      <Field label="Counted by" because="Minutes suit the often hurt and hilly ground.">
+      <Field label={wording.countedBy} because={wording.minutesSuitTheOftenHurt}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -155,10 +156,10 @@ export function AthleteQuestions({ asked, wishes, change }: QuestionProps) {
           />
         )}
       </Field>
-      <Field label="Days off" because="Weekdays on which the athlete cannot run.">
+      <Field label={wording.daysOff} because={wording.weekdaysOnWhichTheAthlete}>
         {() => (
           <WeekdaysAnswer
-            label="Days off"
+            label={wording.daysOff}
             value={facts.unavailable ?? []}
             onAnswer={(unavailable) => unavailable.length < 7 && set({ unavailable })}
           />
@@ -166,8 +167,8 @@ export function AthleteQuestions({ asked, wishes, change }: QuestionProps) {
       </Field>
       <HealthAnswers facts={facts} onAnswer={set} />
       <NumberAnswer
-        label="Year of birth"
-        because="Stricter limits apply through the year the athlete turns 18."
+        label={wording.yearOfBirth}
+        because={wording.stricterLimitsApplyThroughThe}
         value={facts.birthYear}
         given
         least={1900}

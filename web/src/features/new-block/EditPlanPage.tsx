@@ -10,6 +10,7 @@ import { ErrorNote } from '../../components/ErrorNote.js';
 import { type CarriedWishes, readCarried } from '../../components/carried-wishes.js';
 import { AskPage } from './AskPage.js';
 import { useAsked } from './useAsked.js';
+import * as wording from './wording.js';
 
 /** The questions of a block that is laid out already: those in the editor, else the stored ones. */
 export function EditPlanPage() {
@@ -23,7 +24,7 @@ export function EditPlanPage() {
       {error && 'kind' in error ? (
         <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
       ) : (
-        'Opening the plan …'
+        wording.openingThePlan
       )}
     </main>
   );
@@ -47,13 +48,13 @@ function EditPlan({ id, wishes }: { id: string; wishes: BlockFile }) {
     event.preventDefault();
     if (!file) return;
     const changed = toBlockFile(ask.answered.wishes, file.start === undefined);
-    const state: CarriedWishes = { wishes: changed, words: 'Changed the plan.' };
+    const state: CarriedWishes = { wishes: changed, words: wording.changedThePlan };
     void navigate(`/blocks/${id}`, { state });
   }
 
   return (
     <AskPage
-      title="Edit plan"
+      title={wording.editPlan}
       detail={wishes.athlete?.name ?? wishes.race.name}
       ask={ask}
       squad={[]}
@@ -67,10 +68,10 @@ function EditPlan({ id, wishes }: { id: string; wishes: BlockFile }) {
       actions={
         <>
           <Button component={Link} to={`/blocks/${id}`}>
-            Cancel
+            {wording.cancel}
           </Button>
           <Button type="submit" variant="contained" disabled={!file}>
-            Keep this plan
+            {wording.keepThisPlan}
           </Button>
         </>
       }

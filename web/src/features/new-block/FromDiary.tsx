@@ -5,6 +5,7 @@ import { formatPlain } from '@nadir/core/base/format';
 import { startFromDiary } from '@nadir/core/record';
 import { useRecordQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
+import * as wording from './wording.js';
 
 /** Days that hold the last four whole weeks. */
 const DAYS = 35;
@@ -30,7 +31,7 @@ export function FromDiary({
   const weeks = start.recentWeeks.map((amount) => formatPlain(amount, measure)).join(', ');
   return (
     <Button variant="outlined" onClick={() => onTake(start)}>
-      From the diary: {weeks}
+      {wording.fromTheDiary(weeks)}
     </Button>
   );
 }

@@ -3,6 +3,7 @@ import type { Measure } from '@nadir/core/base';
 import type { ResolvedSpec } from '@nadir/core/spec';
 import { AmountAnswer } from '../../components/AmountAnswer.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
+import * as wording from './wording.js';
 
 type Growth = NonNullable<NonNullable<BlockFile['volume']>['growth']>;
 
@@ -25,8 +26,8 @@ export function GrowthSettings({
   const own = given?.school === school ? given : undefined;
   const step = (asked: { step?: number | undefined }, answer: (next?: number) => void) => (
     <AmountAnswer
-      label="Step"
-      because="How much each rise adds."
+      label={wording.step}
+      because={wording.howMuchEachRiseAdds}
       measure={measure}
       value={growth.step}
       given={asked.step !== undefined}
@@ -37,13 +38,13 @@ export function GrowthSettings({
     case 'percentage':
       return (
         <NumberAnswer
-          label="At most"
+          label={wording.atMost}
           because={because}
           value={Math.round(growth.cap * 100)}
           given={own?.school === school && own.cap !== undefined}
           least={0}
           most={30}
-          after="% a week"
+          after={wording.percentAWeek}
           onAnswer={(percent) =>
             onAnswer({ school, ...(percent !== undefined && { cap: percent / 100 }) })
           }
@@ -57,13 +58,13 @@ export function GrowthSettings({
         <>
           {step(asked, (next) => onAnswer({ ...asked, step: next }))}
           <NumberAnswer
-            label="Held"
-            because="Weeks at each level before the next rise."
+            label={wording.held}
+            because={wording.weeksAtEachLevelBefore}
             value={growth.hold}
             given={asked.hold !== undefined}
             least={1}
             most={8}
-            after="weeks"
+            after={wording.weeks}
             onAnswer={(hold) => onAnswer({ ...asked, hold })}
           />
         </>
@@ -72,8 +73,8 @@ export function GrowthSettings({
     case 'straight-to-peak':
       return (
         <NumberAnswer
-          label="Rises"
-          because="Steps from the start to the peak; recovery weeks do not count."
+          label={wording.rises}
+          because={wording.stepsFromTheStartTo}
           value={growth.rises}
           given={own?.school === school && own.rises !== undefined}
           least={1}
@@ -84,8 +85,8 @@ export function GrowthSettings({
     case 'alternating':
       return (
         <NumberAnswer
-          label="Drop back"
-          because="How much every second week drops."
+          label={wording.dropBack}
+          because={wording.howMuchEverySecondWeek}
           value={Math.round(growth.wayBack * 100)}
           given={own?.school === school && own.wayBack !== undefined}
           least={0}

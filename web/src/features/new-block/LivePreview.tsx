@@ -11,6 +11,7 @@ import { useElementSize } from '../../components/useElementSize.js';
 import { useLaidBlock } from '../../components/useLaidBlock.js';
 import styles from './Ask.module.css';
 import { type Topic, headline, topicReason, topicWeeks } from './topics.js';
+import * as wording from './wording.js';
 
 /** What the facts and the checks take; the drawing has the rest. */
 const BELOW_DRAWING = 240;
@@ -36,7 +37,10 @@ export function LivePreview({
   const [ref, size] = useElementSize<HTMLDivElement>();
   const differences = before ? whatChanged(old.block, block, shown.measure) : [];
   const differs = differences.length > 0;
-  const overlays = useMemo(() => (differs ? [{ ...old, name: 'as it was' }] : []), [differs, old]);
+  const overlays = useMemo(
+    () => (differs ? [{ ...old, name: wording.asItWas }] : []),
+    [differs, old],
+  );
   const lit = useMemo(() => (topic ? topicWeeks(topic, block) : []), [topic, block]);
   const why = topic && topicReason(topic, reasons);
   return (
@@ -45,10 +49,10 @@ export function LivePreview({
       <p className={styles.reason} aria-live="polite">
         {why ? (
           <>
-            <b>Why:</b> {why}
+            <b>{wording.why}</b> {why}
           </>
         ) : (
-          `${sheetTotal(block, shown)} in all. Open an answer to see its reason drawn here.`
+          wording.inAllOpenAnAnswer(sheetTotal(block, shown))
         )}
       </p>
       <div ref={ref} className={styles.fill} aria-busy={stale}>
@@ -65,9 +69,13 @@ export function LivePreview({
         )}
         <div className={styles.below}>
           {before ? (
-            <section aria-label="What changes">
-              <h3>What changes</h3>
-              <DifferenceList differences={differences} before="as it was" after="now" />
+            <section aria-label={wording.whatChanges}>
+              <h3>{wording.whatChanges}</h3>
+              <DifferenceList
+                differences={differences}
+                before={wording.asItWas}
+                after={wording.now}
+              />
             </section>
           ) : (
             <BlockFacts block={block} shown={shown} />

@@ -8,6 +8,7 @@ import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
+import * as wording from './wording.js';
 
 export function LongRunQuestions(props: QuestionProps) {
   const { asked, file, wishes, reasons, measure, change, problemAt } = props;
@@ -23,20 +24,20 @@ export function LongRunQuestions(props: QuestionProps) {
   });
   return (
     <>
-      <AmountAnswer label="First" because={reasons.longRunStart} {...amount('start')} />
-      <AmountAnswer label="Peak" because={reasons.longRunPeak} {...amount('peak')} />
+      <AmountAnswer label={wording.first} because={reasons.longRunStart} {...amount('start')} />
+      <AmountAnswer label={wording.peak} because={reasons.longRunPeak} {...amount('peak')} />
       <NumberAnswer
-        label="Last peak"
+        label={wording.lastPeak}
         because={reasons.lastPeakWeeksOut}
         value={longRun.lastPeakWeeksOut}
         given={given.lastPeakWeeksOut !== undefined}
         least={1}
         most={8}
-        after="weeks out"
+        after={wording.weeksOut}
         onAnswer={(lastPeakWeeksOut) => set({ lastPeakWeeksOut })}
       />
       <SchoolAnswer
-        label="Ladder"
+        label={wording.ladder}
         schools={longRunLadders}
         value={longRun.ladder}
         offered={ladderNames}
@@ -45,7 +46,7 @@ export function LongRunQuestions(props: QuestionProps) {
         onAnswer={(ladder) => set({ ladder })}
       />
       <SchoolAnswer
-        label="In them"
+        label={wording.inThem}
         schools={segmentSchools}
         value={longRun.segment}
         offered={segmentNames}
@@ -67,10 +68,10 @@ export function LongRunQuestions(props: QuestionProps) {
 
 /** Which long runs hold it: so many of those that build, or weeks by their number. */
 const EVERY = [
-  ['2', 'every other long run'],
-  ['1', 'every long run'],
-  ['3', 'every third long run'],
-  ['weeks', 'in these weeks'],
+  ['2', wording.everyOtherLongRun],
+  ['1', wording.everyLongRun],
+  ['3', wording.everyThirdLongRun],
+  ['weeks', wording.inTheseWeeks],
 ] as const;
 
 function SegmentWeeks({
@@ -88,10 +89,7 @@ function SegmentWeeks({
   const [bad, setBad] = useState<string>();
   return (
     <>
-      <Field
-        label="Which ones"
-        because={weeks ? undefined : 'Counted back from the peak, recovery weeks left out.'}
-      >
+      <Field label={wording.whichOnes} because={weeks ? undefined : wording.countedBackFromThePeak}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -109,9 +107,9 @@ function SegmentWeeks({
       </Field>
       {weeks && (
         <Field
-          label="Weeks"
-          because="By their number, with a space between: 7 10 13."
-          problem={bad === undefined ? undefined : `“${bad}” is no week from 1 to ${most}.`}
+          label={wording.weeks2}
+          because={wording.byTheirNumberWithA}
+          problem={bad === undefined ? undefined : wording.isNoWeekFrom1(bad, most)}
         >
           {(ids) => (
             <TextAnswer

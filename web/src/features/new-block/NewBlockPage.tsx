@@ -21,6 +21,7 @@ import { freshWishes } from './questions.js';
 import { type FromTemplate, startAfter, startFromTemplate } from './starting-point.js';
 import { TemplateParts } from './TemplateParts.js';
 import { useAsked } from './useAsked.js';
+import * as wording from './wording.js';
 
 /** From nothing, from a template or from the block before, to a kept block on one page. */
 export function NewBlockPage() {
@@ -36,7 +37,7 @@ export function NewBlockPage() {
   if (waits) {
     return (
       <main className="page" aria-busy="true">
-        Opening …
+        {wording.opening}
       </main>
     );
   }
@@ -130,19 +131,17 @@ function NewBlock({
   const detail = template
     ? templateWords(template.name, unfit)
     : ask.asked.previousRace
-      ? `After ${ask.asked.previousRace.name}: easy days first, then from what was held.`
-      : 'Three questions are yours. The rest is worked out until you change it.';
+      ? wording.afterEasyDaysFirstThen(ask.asked.previousRace.name)
+      : wording.threeQuestionsAreYoursThe;
   return (
     <AskPage
-      title="New block"
+      title={wording.newBlock}
       detail={detail}
       ask={ask}
       squad={athletes}
       athleteId={athleteId}
       onAthlete={onAthlete}
-      extraProblem={
-        nameWanted && name === '' ? 'Give the athlete a name; the rest is worked out.' : undefined
-      }
+      extraProblem={nameWanted && name === '' ? wording.giveTheAthleteAName : undefined}
       failure={failure && 'kind' in failure ? errorSentence(failure) : undefined}
       onSubmit={(event) => void keep(event)}
       actions={
@@ -157,7 +156,7 @@ function NewBlock({
           {template && (
             <>
               <TemplateParts template={template.template} left={left} onLeave={onParts} />
-              <Button onClick={() => onParts(left)}>Scale again</Button>
+              <Button onClick={() => onParts(left)}>{wording.scaleAgain}</Button>
             </>
           )}
           <Button
@@ -166,7 +165,7 @@ function NewBlock({
             aria-keyshortcuts="Control+Enter"
             disabled={adding.isLoading || laying.isLoading || !ask.answered.file}
           >
-            Keep this block
+            {wording.keepThisBlock}
           </Button>
         </>
       }
@@ -177,9 +176,8 @@ function NewBlock({
 /** What a template has become on this athlete. */
 function templateWords(name: string, unfit: FromTemplate['unfit']): string {
   if (unfit === 'all') {
-    return `The template “${name}” does not fit this race and athlete: the plain answers stand.`;
+    return wording.theTemplateDoesNotFit(name);
   }
-  const left =
-    unfit.length > 0 ? ' Its fixed weeks and written days do not fit, and are left out.' : '';
-  return `From the template “${name}”, scaled to the athlete’s own start and peak.${left}`;
+  const left = unfit.length > 0 ? wording.itsFixedWeeksAndWritten : '';
+  return wording.fromTheTemplateScaledTo(name, left);
 }

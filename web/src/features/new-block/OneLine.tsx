@@ -5,6 +5,7 @@ import { type ReactNode, useId } from 'react';
 import type { ResolvedSpec } from '@nadir/core/spec';
 import styles from './Ask.module.css';
 import { type Topic, answerWords, topicTitles } from './topics.js';
+import * as wording from './wording.js';
 
 /** An answer in words, which opens in place. */
 export function OneLine({
@@ -37,7 +38,7 @@ export function OneLine({
           <span>
             <b>{topicTitles[topic]}:</b> {answerWords(topic, spec)}
           </span>
-          <i>{open ? 'Close' : 'Change'}</i>
+          <i>{open ? wording.close : wording.change}</i>
         </span>
       </AccordionSummary>
       <AccordionDetails role="group" aria-label={topicTitles[topic]}>

@@ -13,6 +13,7 @@ import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { Field } from '../../components/Field.js';
 import { RuleField } from '../../components/RuleField.js';
 import type { QuestionProps } from './QuestionProps.js';
+import * as wording from './wording.js';
 
 /** Rules of this block alone: the house’s stay as they are, here and elsewhere. */
 export function OverrideQuestions({ asked, wishes, measure, change }: QuestionProps) {
@@ -43,17 +44,17 @@ export function OverrideQuestions({ asked, wishes, measure, change }: QuestionPr
                 />{' '}
                 <Button
                   variant="outlined"
-                  aria-label={`${nameOf(rule)}: as in the house rules`}
+                  aria-label={wording.asInTheHouseRules(nameOf(rule))}
                   onClick={() => set(others)}
                 >
-                  As in the house rules
+                  {wording.asInTheHouseRules2}
                 </Button>
               </>
             )}
           </Field>
         );
       })}
-      <Field label="Add a rule" because="A rule with a figure of its own for this block alone.">
+      <Field label={wording.addARule} because={wording.aRuleWithAFigure}>
         {({ id, describedBy }) => (
           <ChoiceAnswer<string>
             id={id}
@@ -64,7 +65,7 @@ export function OverrideQuestions({ asked, wishes, measure, change }: QuestionPr
             onAnswer={(path) => set({ ...values, [path]: ruleValue(house, path) ?? 0 })}
           >
             <option value="" disabled>
-              choose a rule …
+              {wording.chooseARule}
             </option>
             {groups.map(([group, title]) => (
               <optgroup key={group} label={title}>

@@ -7,6 +7,7 @@ import { TextAnswer } from '../../components/TextAnswer.js';
 import { Tick } from '../../components/Tick.js';
 import styles from './Ask.module.css';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import * as wording from './wording.js';
 
 /** Most phases a block may have. */
 const MOST = 12;
@@ -28,30 +29,30 @@ export function OwnPhases({
     onAnswer(moved);
   };
   return (
-    <div role="group" aria-label="My own phases" className={styles.phases}>
+    <div role="group" aria-label={wording.myOwnPhases} className={styles.phases}>
       {own.map((phase, index) => {
         const number = index + 1;
         return (
           // The place is what a phase is known by: two may have the same name.
           <div key={index} className={styles.phase}>
             <TextAnswer
-              label={`Name of phase ${number}`}
+              label={wording.nameOfPhase(number)}
               width={120}
               value={phase.name}
               given
-              onAnswer={(name) => set(index, { name: name.slice(0, 120) || 'Phase' })}
+              onAnswer={(name) => set(index, { name: name.slice(0, 120) || wording.phase })}
             />
             <ChoiceAnswer
-              label={`Kind of phase ${number}`}
+              label={wording.kindOfPhase(number)}
               width={130}
               value={phase.kind}
               choices={phaseKinds.map((kind) => [kind, kind.replaceAll('-', ' ')] as const)}
               onAnswer={(kind) => set(index, { kind })}
             />
             <TextAnswer
-              label={`Weeks of phase ${number}`}
+              label={wording.weeksOfPhase(number)}
               width={92}
-              unit="weeks"
+              unit={wording.weeks}
               value={String(phase.weeks)}
               given
               onAnswer={(text) => {
@@ -60,19 +61,19 @@ export function OwnPhases({
               }}
             />
             <Tick
-              label="ends in recovery"
+              label={wording.endsInRecovery}
               name={`Phase ${number} ends in a recovery week`}
               checked={phase.closes === true}
               onAnswer={(closes) => set(index, { closes })}
             />
             <IconAct
-              label={`Phase ${number} earlier`}
+              label={wording.phaseEarlier(number)}
               icon={UpIcon}
               disabled={index === 0}
               onClick={() => move(index, -1)}
             />
             <IconAct
-              label={`Remove phase ${number}`}
+              label={wording.removePhase(number)}
               icon={RemoveIcon}
               disabled={own.length === 1}
               onClick={() => onAnswer(own.filter((_, place) => place !== index))}
@@ -83,13 +84,12 @@ export function OwnPhases({
       <Button
         variant="outlined"
         disabled={own.length >= MOST}
-        onClick={() => onAnswer([...own, { kind: 'specific', name: 'Phase', weeks: 2 }])}
+        onClick={() => onAnswer([...own, { kind: 'specific', name: wording.phase, weeks: 2 }])}
       >
-        Add a phase
+        {wording.addAPhase}
       </Button>
       <span className="small muted">
-        {' '}
-        {own.reduce((total, { weeks }) => total + weeks, 0)} weeks, scaled to the block.
+        {wording.weeksScaledToTheBlock(own.reduce((total, { weeks }) => total + weeks, 0))}
       </span>
     </div>
   );

@@ -10,6 +10,7 @@ import { timeToGo } from '../../components/dates.js';
 import styles from './Ask.module.css';
 import type { QuestionProps } from './QuestionProps.js';
 import { UNNAMED_RACE, raceDistances } from './questions.js';
+import * as wording from './wording.js';
 
 export function RaceQuestions({
   asked,
@@ -26,8 +27,8 @@ export function RaceQuestions({
   const set = (part: Partial<typeof race>) => change({ race: { ...race, ...part } });
   return (
     <fieldset className={styles.open}>
-      <legend>Which race</legend>
-      <Field label="Race">
+      <legend>{wording.whichRace}</legend>
+      <Field label={wording.race}>
         {(ids) => (
           <TextAnswer
             {...ids}
@@ -38,7 +39,7 @@ export function RaceQuestions({
           />
         )}
       </Field>
-      <Field label="Distance" because="Sets block length, long run and taper.">
+      <Field label={wording.distance} because={wording.setsBlockLengthLongRun}>
         {(ids) => (
           <>
             <ChoiceAnswer
@@ -46,7 +47,7 @@ export function RaceQuestions({
               value={other ? 'other' : String(race.distance)}
               choices={[
                 ...raceDistances.map(([metres, name]) => [String(metres), name] as const),
-                ['other', 'other, in metres'] as const,
+                ['other', wording.otherInMetres] as const,
               ]}
               onAnswer={(chosen) => {
                 setOther(chosen === 'other');
@@ -55,7 +56,7 @@ export function RaceQuestions({
             />
             {other && (
               <TextAnswer
-                label="Distance in metres"
+                label={wording.distanceInMetres}
                 unit="m"
                 value={String(race.distance)}
                 given
@@ -72,8 +73,8 @@ export function RaceQuestions({
         )}
       </Field>
       <Field
-        label="Race day"
-        because={race.date && `${timeToGo(today, race.date)} to go.`}
+        label={wording.raceDay}
+        because={race.date && wording.toGo(timeToGo(today, race.date))}
         problem={problemAt('race', 'date')}
       >
         {(ids) => (
@@ -88,7 +89,7 @@ export function RaceQuestions({
           />
         )}
       </Field>
-      <Field label="Goal time" because="Not needed: 1:55:00 or 40:00." problem={badTime}>
+      <Field label={wording.goalTime} because={wording.notNeeded15500} problem={badTime}>
         {(ids) => (
           <TextAnswer
             {...ids}

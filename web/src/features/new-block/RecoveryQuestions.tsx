@@ -7,6 +7,7 @@ import { reEntries, type ResolvedSpec } from '@nadir/core/spec';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
+import * as wording from './wording.js';
 
 const CADENCES = Object.keys(recoveryCadences) as RecoveryCadenceName[];
 
@@ -30,7 +31,7 @@ export function RecoveryQuestions({ asked, file, wishes, reasons, change }: Ques
   return (
     <>
       <SchoolAnswer
-        label="Recovery week"
+        label={wording.recoveryWeek}
         schools={recoveryCadences}
         value={String(recovery.every) as RecoveryCadenceName}
         offered={CADENCES}
@@ -40,13 +41,12 @@ export function RecoveryQuestions({ asked, file, wishes, reasons, change }: Ques
       />
       {recovery.weeks && (
         <p className="small muted">
-          Placed by you in weeks {recovery.weeks.join(', ') || '–'}; a rhythm above takes their
-          place.
+          {wording.placedByYouInWeeks(recovery.weeks.join(', ') || '–')}
         </p>
       )}
       <NumberAnswer
-        label="Cut by"
-        because={`20 to 40 is usual; every run shorter, nothing hard. ${reasons.recovery}`}
+        label={wording.cutBy}
+        because={wording.n20To40IsUsual(reasons.recovery)}
         value={Math.round(recovery.depth * 100)}
         given={given.depth !== undefined}
         least={5}
@@ -57,7 +57,7 @@ export function RecoveryQuestions({ asked, file, wishes, reasons, change }: Ques
         }
       />
       <SchoolAnswer
-        label="Afterwards"
+        label={wording.afterwards}
         schools={reEntrySchools}
         value={recovery.reEntry}
         offered={reEntries}

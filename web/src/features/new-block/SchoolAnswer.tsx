@@ -4,6 +4,7 @@ import { DownIcon, UpIcon } from '../../theme/icons.js';
 import { Field } from '../../components/Field.js';
 import type { SchoolAnswerProps } from './school-answer-props.js';
 import { SchoolPreviews } from './SchoolPreviews.js';
+import * as wording from './wording.js';
 
 /**
  * A choice among schools: the chosen one by its title, with what it is for and
@@ -20,7 +21,7 @@ export function SchoolAnswer<T extends string>(props: SchoolAnswerProps<T>) {
             id={id}
             variant="outlined"
             endIcon={open ? <UpIcon /> : <DownIcon />}
-            aria-label={`${label}: ${schools[value].title}. Compare schools`}
+            aria-label={wording.compareSchools(label, schools[value].title)}
             aria-describedby={describedBy}
             aria-expanded={open}
             onClick={() => setOpen(!open)}

@@ -7,6 +7,7 @@ import { SmallSection } from '../../drawing/SmallSection.js';
 import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
 import styles from './Ask.module.css';
 import type { SchoolAnswerProps } from './school-answer-props.js';
+import * as wording from './wording.js';
 
 /** Each school on the athlete’s own numbers, side by side. Arrows move, as in any list of choices. */
 export function SchoolPreviews<T extends string>({
@@ -36,7 +37,7 @@ export function SchoolPreviews<T extends string>({
   return (
     <div
       role="radiogroup"
-      aria-label={`${label}: compare schools`}
+      aria-label={wording.compareSchools2(label)}
       className={styles.previews}
       onKeyDown={({ key }) => key === 'Escape' && onClose()}
     >
@@ -51,7 +52,7 @@ export function SchoolPreviews<T extends string>({
               label={schools[school].title}
             />
           ) : (
-            <span>cannot be drawn yet</span>
+            <span>{wording.cannotBeDrawnYet}</span>
           )}
           <span>
             <b>{schools[school].title}</b>
@@ -66,5 +67,5 @@ export function SchoolPreviews<T extends string>({
 }
 
 function findingWords(findings: number): string {
-  return findings === 0 ? 'no problems' : `${findings} ${findings === 1 ? 'check' : 'checks'}`;
+  return findings === 0 ? wording.noProblems : `${findings} ${findings === 1 ? 'check' : 'checks'}`;
 }

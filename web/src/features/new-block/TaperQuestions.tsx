@@ -7,6 +7,7 @@ import { taperDepthOf } from '../../drawing/handle-labels.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
+import * as wording from './wording.js';
 
 export function TaperQuestions({ file, wishes, change }: QuestionProps) {
   const { school, depth } = wishes.taper;
@@ -14,7 +15,7 @@ export function TaperQuestions({ file, wishes, change }: QuestionProps) {
   return (
     <>
       <SchoolAnswer
-        label="Taper"
+        label={wording.taper}
         schools={taperSchools}
         value={school}
         offered={taperSchoolNames}
@@ -23,8 +24,8 @@ export function TaperQuestions({ file, wishes, change }: QuestionProps) {
         onAnswer={(chosen) => change({ taper: { school: chosen } })}
       />
       <NumberAnswer
-        label="Race week down by"
-        because={`${formatPercent(least)} to ${formatPercent(most)} by this school; emptied, it decides.`}
+        label={wording.raceWeekDownBy}
+        because={wording.toByThisSchoolEmptied(formatPercent(least), formatPercent(most))}
         value={Math.round((depth ?? taperDepthOf(layOut(wishes))) * 100)}
         given={depth !== undefined}
         least={taperDepths.least * 100}

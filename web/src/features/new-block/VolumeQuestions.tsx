@@ -5,6 +5,7 @@ import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { GrowthSettings } from './GrowthSettings.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
+import * as wording from './wording.js';
 
 export function VolumeQuestions(props: QuestionProps) {
   const { asked, file, wishes, reasons, measure, change, problemAt } = props;
@@ -21,20 +22,20 @@ export function VolumeQuestions(props: QuestionProps) {
   });
   return (
     <>
-      <AmountAnswer label="Start" {...amount('start')} />
-      <AmountAnswer label="Peak" {...amount('peak')} />
+      <AmountAnswer label={wording.start} {...amount('start')} />
+      <AmountAnswer label={wording.peak} {...amount('peak')} />
       <NumberAnswer
-        label="Held at the peak"
+        label={wording.heldAtThePeak}
         because={reasons.holdAtPeak}
         value={volume.holdAtPeak}
         given={given.holdAtPeak !== undefined}
         least={0}
         most={12}
-        after="weeks"
+        after={wording.weeks}
         onAnswer={(holdAtPeak) => set({ holdAtPeak })}
       />
       <SchoolAnswer
-        label="Growth"
+        label={wording.growth}
         schools={growthSchools}
         value={volume.growth.school}
         offered={growthSchoolNames}

@@ -13,6 +13,7 @@ import { Field } from '../../components/Field.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { WeekdaysAnswer } from '../../components/WeekdaysAnswer.js';
 import type { QuestionProps } from './QuestionProps.js';
+import * as wording from './wording.js';
 
 /** Metres or seconds to start from. */
 const USUAL_MIDWEEK = { distance: 6000, time: 2400 } as const;
@@ -26,18 +27,16 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
   );
   const cycle = (
     <Field
-      label="Week template"
-      because={
-        takes ? weekPatterns[takes].why : 'Roles day by day; the Week view changes single days.'
-      }
+      label={wording.weekTemplate}
+      because={takes ? weekPatterns[takes].why : wording.rolesDayByDayThe}
     >
       {(ids) => (
         <ChoiceAnswer<WeekPatternName | 'plain' | 'own'>
           {...ids}
           value={takes ?? (week.days ? 'own' : 'plain')}
           choices={[
-            ['plain', 'by the answers below'],
-            ...(week.days && !takes ? ([['own', 'roles of your own']] as const) : []),
+            ['plain', wording.byTheAnswersBelow],
+            ...(week.days && !takes ? ([['own', wording.rolesOfYourOwn]] as const) : []),
             ...weekPatternNames.map((name) => [name, weekPatterns[name].title] as const),
           ]}
           onAnswer={(name) => {
@@ -49,7 +48,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
     </Field>
   );
   const doubles = (
-    <Field label="Doubles" because="Which of the two is the shorter.">
+    <Field label={wording.doubles} because={wording.whichOfTheTwoIs}>
       {({ id }) => (
         <ChoiceAnswer
           id={id}
@@ -62,8 +61,8 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
   );
   const outdoors = (
     <NumberAnswer
-      label="Outdoor runs"
-      because="The other run days are in the pool, minute for minute."
+      label={wording.outdoorRuns}
+      because={wording.theOtherRunDaysAre}
       value={week.outdoorRuns ?? week.runDays}
       given={week.outdoorRuns !== undefined}
       least={1}
@@ -72,13 +71,10 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
     />
   );
   const pairs = (
-    <Field
-      label="Back to back"
-      because="The first of two hard days in a row: the checks treat both as one."
-    >
+    <Field label={wording.backToBack} because={wording.theFirstOfTwoHard}>
       {() => (
         <WeekdaysAnswer
-          label="Back to back with the day after"
+          label={wording.backToBackWithThe}
           value={week.pairs ?? []}
           onAnswer={(chosen) =>
             chosen.length <= 3 && set({ pairs: chosen.length > 0 ? chosen : undefined })
@@ -89,17 +85,14 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
   );
   const steady = (
     <>
-      <Field
-        label="Mid-week runs"
-        because="Staying as they are, only the long run grows: for those often hurt."
-      >
+      <Field label={wording.midWeekRuns} because={wording.stayingAsTheyAreOnly}>
         {(ids) => (
           <ChoiceAnswer<'grow' | 'stay'>
             {...ids}
             value={week.midweek === undefined ? 'grow' : 'stay'}
             choices={[
-              ['grow', 'grow with the week'],
-              ['stay', 'stay as they are'],
+              ['grow', wording.growWithTheWeek],
+              ['stay', wording.stayAsTheyAre],
             ]}
             onAnswer={(how) =>
               set({ midweek: how === 'stay' ? USUAL_MIDWEEK[measure.basis] : undefined })
@@ -109,8 +102,8 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
       </Field>
       {week.midweek !== undefined && (
         <AmountAnswer
-          label="Each of them"
-          because="Every run but the long one."
+          label={wording.eachOfThem}
+          because={wording.everyRunButTheLong}
           measure={measure}
           value={week.midweek}
           given
@@ -134,7 +127,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
     <>
       {cycle}
       <NumberAnswer
-        label="Run days"
+        label={wording.runDays}
         because={reasons.runDays}
         value={week.runDays}
         given={asked.week?.runDays !== undefined}
@@ -142,7 +135,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
         most={7}
         onAnswer={(runDays) => set({ runDays })}
       />
-      <Field label="Long run on">
+      <Field label={wording.longRunOn}>
         {({ id }) => (
           <ChoiceAnswer
             id={id}
@@ -152,19 +145,19 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
           />
         )}
       </Field>
-      <Field label="Quality on" because={reasons.qualityOn}>
+      <Field label={wording.qualityOn} because={reasons.qualityOn}>
         {() => (
           <WeekdaysAnswer
-            label="Quality on"
+            label={wording.qualityOn}
             value={week.qualityOn}
             onAnswer={(qualityOn) => qualityOn.length <= 4 && set({ qualityOn })}
           />
         )}
       </Field>
-      <Field label="Rest on" because="Left open, rest follows the hard days.">
+      <Field label={wording.restOn} because={wording.leftOpenRestFollowsThe}>
         {() => (
           <WeekdaysAnswer
-            label="Rest on"
+            label={wording.restOn}
             value={week.restOn}
             onAnswer={(restOn) => restOn.length <= 5 && set({ restOn })}
           />

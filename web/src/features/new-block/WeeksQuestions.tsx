@@ -5,6 +5,7 @@ import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { OwnPhases } from './OwnPhases.js';
 import type { QuestionProps } from './QuestionProps.js';
 import { SchoolAnswer } from './SchoolAnswer.js';
+import * as wording from './wording.js';
 
 export function WeeksQuestions({ asked, file, wishes, reasons, change, problemAt }: QuestionProps) {
   const { layout, own } = wishes.phases;
@@ -23,7 +24,7 @@ export function WeeksQuestions({ asked, file, wishes, reasons, change, problemAt
   return (
     <>
       <NumberAnswer
-        label="Weeks"
+        label={wording.weeks2}
         because={reasons.weeks}
         problem={problemAt('weeks')}
         value={wishes.weeks}
@@ -33,7 +34,7 @@ export function WeeksQuestions({ asked, file, wishes, reasons, change, problemAt
         onAnswer={(weeks) => change({ weeks, start: undefined })}
       />
       <SchoolAnswer
-        label="Length"
+        label={wording.length}
         schools={lengths}
         value={length}
         offered={length === 'own-length' ? [...lengthSchoolNames, length] : lengthSchoolNames}
@@ -42,7 +43,7 @@ export function WeeksQuestions({ asked, file, wishes, reasons, change, problemAt
         onAnswer={(name) => change({ weeks: weeksOf(name), start: undefined })}
       />
       <SchoolAnswer
-        label="Phases"
+        label={wording.phases}
         schools={phaseLayouts}
         value={layout}
         offered={phaseLayoutNames}
@@ -58,12 +59,12 @@ export function WeeksQuestions({ asked, file, wishes, reasons, change, problemAt
 }
 
 const OWN_LENGTH = {
-  title: 'Your own number',
-  why: 'As many weeks as you set, or as are left.',
+  title: wording.yourOwnNumber,
+  why: wording.asManyWeeksAsYou,
 };
 
 const STARTING_PHASES = [
-  { kind: 'foundation' as const, name: 'Base', weeks: 6 },
-  { kind: 'specific' as const, name: 'Race-specific', weeks: 4 },
-  { kind: 'taper' as const, name: 'Taper', weeks: 2 },
+  { kind: 'foundation' as const, name: wording.base, weeks: 6 },
+  { kind: 'specific' as const, name: wording.raceSpecific, weeks: 4 },
+  { kind: 'taper' as const, name: wording.taper, weeks: 2 },
 ];

@@ -6,6 +6,7 @@ import { rulesOf, type SomeRuleChanges } from '@nadir/core/rules';
 import type { Issue, ResolvedSpec } from '@nadir/core/spec';
 import type { NamedPace } from '@nadir/core/spec/choices';
 import { blockHeading, givenOf, problemsOfShape } from '@nadir/contract';
+import * as wording from './wording.js';
 
 /** The distances most coaches coach for; any other is typed in metres. */
 export const raceDistances = [
@@ -13,14 +14,14 @@ export const raceDistances = [
   [1500, '1500 m'],
   [1609, 'mile'],
   [3000, '3000 m'],
-  [5000, '5 km'],
-  [10_000, '10 km'],
-  [21_097.5, 'half marathon'],
+  [5000, wording.n5Km],
+  [10_000, wording.n10Km],
+  [21_097.5, wording.halfMarathon],
   [42_195, 'marathon'],
 ] as const;
 
 const FIRST_DISTANCE = 10_000;
-export const UNNAMED_RACE = 'Goal race';
+export const UNNAMED_RACE = wording.goalRace;
 
 /** The wishes a new block starts from: a race far enough away to prepare for. */
 export function freshWishes(
@@ -89,7 +90,7 @@ function pastRace(date: CivilDate | undefined, today: CivilDate): Issue[] {
     {
       code: 'race-in-the-past',
       path: ['race', 'date'],
-      message: 'That day has passed. Choose a race to come.',
+      message: wording.thatDayHasPassedChoose,
     },
   ];
 }

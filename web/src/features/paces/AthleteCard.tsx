@@ -16,6 +16,7 @@ import { paceColumns, rangeText, speedText } from './pace-text.js';
 import styles from './Paces.module.css';
 import { PrintPage } from './PrintPage.js';
 import { dayInBlock, usePaces } from '../../components/usePaces.js';
+import * as wording from './wording.js';
 
 /** One athlete’s paces on a sheet of paper. */
 export function AthleteCardPage() {
@@ -32,28 +33,32 @@ function AthleteCard({ file }: { file: BlockFile }) {
   const { athlete, race } = spec;
   const newest = paces.fitness?.efforts[0];
   return (
-    <PrintPage title={`Pace card, ${athlete.name || 'athlete'}`} detail="As it is printed.">
+    <PrintPage title={wording.paceCard(athlete.name || 'athlete')} detail={wording.asItIsPrinted}>
       <h2 className="display">{athlete.name}</h2>
       <p>
         {race.name}, {formatDay(race.date)}
-        {race.goalTime !== undefined && ` · goal ${formatDuration(race.goalTime)}`} · paces of{' '}
-        {formatDay(day)}: {paceAimWords[spec.paces.aim].title.toLowerCase()}
+        {race.goalTime !== undefined && wording.goal(formatDuration(race.goalTime))}
+        {wording.pacesOf(formatDay(day), paceAimWords[spec.paces.aim].title.toLowerCase())}
         {newest &&
-          `, from ${formatRace(newest.distance, unit)} in ${formatDuration(newest.time)} on ${formatDay(newest.date)}`}
+          wording.fromInOn(
+            formatRace(newest.distance, unit),
+            formatDuration(newest.time),
+            formatDay(newest.date),
+          )}
       </p>
       <Table size="small" className={`figures ${styles.card ?? ''}`}>
         <TableHead>
           <TableRow>
-            <TableCell scope="col">Pace</TableCell>
+            <TableCell scope="col">{wording.pace}</TableCell>
             {paceColumns.map(([key, title]) => (
               <TableCell key={key} scope="col">
                 {title}
               </TableCell>
             ))}
-            <TableCell scope="col">Treadmill</TableCell>
-            <TableCell scope="col">Beats</TableCell>
-            <TableCell scope="col">Feels like</TableCell>
-            <TableCell scope="col">Talk</TableCell>
+            <TableCell scope="col">{wording.treadmill}</TableCell>
+            <TableCell scope="col">{wording.beats}</TableCell>
+            <TableCell scope="col">{wording.feelsLike}</TableCell>
+            <TableCell scope="col">{wording.talk}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -74,11 +79,7 @@ function AthleteCard({ file }: { file: BlockFile }) {
           ))}
         </TableBody>
       </Table>
-      <p>
-        Heat, hills, wind and a bad night make every pace slower: go by effort then. Pain that
-        changes your stride, chest pain or fever: stop, tell your coach, and see a doctor or
-        physiotherapist.
-      </p>
+      <p>{wording.heatHillsWindAndA}</p>
     </PrintPage>
   );
 }

@@ -21,6 +21,7 @@ import styles from './Paces.module.css';
 import { formatDayAndMonth } from '../../components/dates.js';
 import { signedSeconds } from './pace-text.js';
 import type { PacesView } from '../../components/usePaces.js';
+import * as wording from './wording.js';
 
 /** Every model’s times side by side; one is chosen for the athlete, the others stay to compare. */
 export function EquivalentsTable({ view, commands }: { view: PacesView; commands: Commands }) {
@@ -31,10 +32,10 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
   const own = new Set(spec.paces.distances);
   return (
     <Table size="small" className={`figures ${styles.table ?? ''}`}>
-      <caption className="visually-hidden">Equivalent times by model</caption>
+      <caption className="visually-hidden">{wording.equivalentTimesByModel}</caption>
       <TableHead>
         <TableRow>
-          <TableCell scope="col">Equivalents</TableCell>
+          <TableCell scope="col">{wording.equivalents}</TableCell>
           {models.map(({ name, lacking, words }) => {
             const { title, purpose, cost } = paceModels[name];
             return (
@@ -64,7 +65,7 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
               {formatRace(distance, unit)}
               {own.has(distance) && (
                 <IconAct
-                  label={`Remove ${formatRace(distance, unit)}`}
+                  label={wording.remove(formatRace(distance, unit))}
                   icon={RemoveIcon}
                   onClick={() => commands.run(toggleDistance({ spec }, distance))}
                 />
@@ -85,7 +86,7 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
                   {beyond && (
                     <>
                       <span aria-hidden="true"> ?</span>
-                      <span className="visually-hidden">, beyond where this model holds</span>
+                      <span className="visually-hidden">{wording.beyondWhereThisModelHolds}</span>
                     </>
                   )}
                 </TableCell>
@@ -98,7 +99,7 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
         {efforts.map((effort, index) => (
           <TableRow key={`${effort.date} ${effort.distance}`}>
             <TableCell component="th" scope="row">
-              Residual, {formatRace(effort.distance, unit)} {formatDayAndMonth(effort.date)}
+              {wording.residual(formatRace(effort.distance, unit), formatDayAndMonth(effort.date))}
             </TableCell>
             {models.map(({ name, residuals }) => {
               const left = residuals[index];
@@ -110,8 +111,8 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
         ))}
         <TableRow>
           <TableCell colSpan={models.length + 1} className="muted">
-            <OwnDistance view={view} commands={commands} /> A “?” marks where a model is not known
-            to hold. Residual: how much longer a result took than the model says.
+            <OwnDistance view={view} commands={commands} />
+            {wording.aMarksWhereAModel}
           </TableCell>
         </TableRow>
       </TableFooter>
@@ -135,17 +136,17 @@ function OwnDistance({ view: { spec }, commands }: { view: PacesView; commands: 
     >
       <TextAnswer
         key={spec.paces.distances.length}
-        label="Own distance, m"
+        label={wording.ownDistanceM}
         width={130}
         unit="m"
-        placeholder="Own distance"
+        placeholder={wording.ownDistance}
         value={typed}
         given
         wrong={typed !== '' && !good}
         onAnswer={setTyped}
       />{' '}
       <Button type="submit" variant="outlined" disabled={!good}>
-        Add
+        {wording.add}
       </Button>{' '}
     </form>
   );

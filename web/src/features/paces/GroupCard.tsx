@@ -25,6 +25,7 @@ import { PrintPage } from './PrintPage.js';
 import { dayInBlock, pacesView } from '../../components/usePaces.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import * as wording from './wording.js';
 
 /** A whole group on one sheet: a row an athlete, columns of chosen paces or of splits of repetitions. */
 export function GroupCardPage() {
@@ -42,12 +43,12 @@ export function GroupCardPage() {
   const [problem, setProblem] = useState<string>();
   const what =
     choices.reps.length > 0 && at
-      ? `splits of repetitions at ${at.name.toLowerCase()} pace`
-      : 'per km, per mile for those who run by miles';
+      ? wording.splitsOfRepetitionsAtPace(at.name.toLowerCase())
+      : wording.perKmPerMileFor;
   const card = {
-    title: `${coach.name}: paces of the group`,
+    title: wording.pacesOfTheGroup(coach.name),
     lines: [`${formatDay(today)} · ${what}`],
-    head: ['Athlete', ...columns.map(({ title }) => title)],
+    head: [wording.athlete, ...columns.map(({ title }) => title)],
     rows: rows.map(({ name, unit, rangeOf }) => [
       name,
       ...columns.map(({ pace, text }) => text(rangeOf(pace), unit)),
@@ -56,8 +57,8 @@ export function GroupCardPage() {
   };
   return (
     <PrintPage
-      title="Pace card of the group"
-      detail="As it is printed."
+      title={wording.paceCardOfTheGroup}
+      detail={wording.asItIsPrinted}
       acts={<GroupPdf card={card} onProblem={setProblem} />}
       choices={
         <>
@@ -82,7 +83,7 @@ export function GroupCardPage() {
       >
         <TableHead>
           <TableRow>
-            <TableCell scope="col">Athlete</TableCell>
+            <TableCell scope="col">{wording.athlete}</TableCell>
             {columns.map(({ key, title }) => (
               <TableCell key={key} scope="col">
                 {title}
@@ -124,7 +125,7 @@ function rowsOf(squad: Squad | undefined, today: string): Row[] {
       ...blockHeading,
       athlete: facts,
       // Without a block there is no goal; the results alone give the paces.
-      race: { name: 'Goal race', date: addDays(today, 84), distance: 10_000 },
+      race: { name: wording.goalRace, date: addDays(today, 84), distance: 10_000 },
     };
     const { spec } = pacesView(file, today);
     const { paces } = pacesView(file, dayInBlock(spec, today));
@@ -181,7 +182,7 @@ function Choices({
   return (
     <div>
       <ToggleButtonGroup
-        aria-label="Paces"
+        aria-label={wording.paces}
         className={styles.wrap}
         value={[...choices.paces]}
         onChange={(_, paces: string[]) => onChange({ paces })}
@@ -193,9 +194,9 @@ function Choices({
         ))}
       </ToggleButtonGroup>
       <div className={styles.choices}>
-        <span>or splits of repetitions over</span>
+        <span>{wording.orSplitsOfRepetitionsOver}</span>
         <TextAnswer
-          label="Metres of repetitions"
+          label={wording.metresOfRepetitions}
           width={170}
           unit="m"
           placeholder="200, 400, 1000"
@@ -212,16 +213,16 @@ function Choices({
             if (fits) onChange({ reps: metres });
           }}
         />
-        <span>at</span>
+        <span>{wording.at}</span>
         <ChoiceAnswer
-          label="Pace of repetitions"
+          label={wording.paceOfRepetitions}
           value={choices.at}
           choices={table.map((pace) => [pace.id, pace.name] as const)}
           onAnswer={(at) => onChange({ at })}
         />
         {bad && (
           <span role="alert" className="grave">
-            Up to eight distances of 50 to 42 195 m, with commas between.
+            {wording.upToEightDistancesOf}
           </span>
         )}
       </div>

@@ -3,6 +3,7 @@ import type { GroupCardBody } from '@nadir/contract';
 import { callError, errorSentence, useGroupCardMutation } from '../../api/api.js';
 import { bytesOf } from '../../components/base64.js';
 import { download } from '../../components/download-json.js';
+import * as wording from './wording.js';
 
 /** The card of the group as a file. */
 export function GroupPdf({
@@ -21,7 +22,7 @@ export function GroupPdf({
   }
   return (
     <Button variant="outlined" disabled={isLoading} onClick={() => void save()}>
-      {isLoading ? 'Making …' : 'Download as PDF'}
+      {isLoading ? wording.making : wording.downloadAsPDF}
     </Button>
   );
 }

@@ -1,13 +1,14 @@
 import Tooltip from '@mui/material/Tooltip';
+import * as wording from './wording.js';
 
 /** The mark of doubt beside what lies where the model is not known to hold. */
 export function Guessed() {
   return (
     <>
-      <Tooltip describeChild title="A guess: no result is near enough to tell.">
+      <Tooltip describeChild title={wording.aGuessNoResultIs}>
         <span aria-hidden="true"> ?</span>
       </Tooltip>
-      <span className="visually-hidden">, a guess: no result is near enough to tell</span>
+      <span className="visually-hidden">{wording.aGuessNoResultIsNear}</span>
     </>
   );
 }

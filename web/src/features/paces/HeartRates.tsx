@@ -5,6 +5,7 @@ import type { Commands } from '../../editor/useCommands.js';
 import styles from './Paces.module.css';
 import { Field } from '../../components/Field.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
+import * as wording from './wording.js';
 
 const LEAST = 25;
 const MOST = 250;
@@ -18,18 +19,18 @@ export function HeartRates({ spec, commands }: { spec: ResolvedSpec; commands: C
     const beats = Number(typed);
     const bad = typed !== '' && !(Number.isInteger(beats) && beats >= LEAST && beats <= MOST);
     const problem = bad
-      ? `${text} is no heart rate: ${LEAST} to ${MOST} beats a minute.`
+      ? wording.isNoHeartRateTo(text, LEAST, MOST)
       : commands.run(
           setHeart({ spec }, { maxHeart, restHeart, [key]: typed === '' ? undefined : beats }),
         )[0]?.message;
     setProblems(problem === undefined ? {} : { [key]: problem });
   };
   return (
-    <section aria-label="Heart rates" className={styles.heart}>
+    <section aria-label={wording.heartRates} className={styles.heart}>
       {(
         [
-          ['maxHeart', 'Highest heart rate', maxHeart],
-          ['restHeart', 'Resting heart rate', restHeart],
+          ['maxHeart', wording.highestHeartRate, maxHeart],
+          ['restHeart', wording.restingHeartRate, restHeart],
         ] as const
       ).map(([key, label, value]) => (
         <Field key={key} label={label} problem={problems[key]}>

@@ -11,6 +11,7 @@ import { IconAct } from '../../components/IconAct.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { DownIcon, HoldIcon, RemoveIcon, UpIcon } from '../../theme/icons.js';
 import styles from './Paces.module.css';
+import * as wording from './wording.js';
 
 /** What a pace may come from: races, and races of a duration. */
 const BASES: readonly (readonly [string, string, NamedPace['base']])[] = [
@@ -18,19 +19,19 @@ const BASES: readonly (readonly [string, string, NamedPace['base']])[] = [
   ['race 1500', '1500 m', { race: 1500 }],
   ['race 1609.344', 'mile', { race: 1609.344 }],
   ['race 3000', '3000 m', { race: 3000 }],
-  ['race 5000', '5 km', { race: 5000 }],
-  ['race 10000', '10 km', { race: 10_000 }],
-  ['race 21097.5', 'half marathon', { race: 21_097.5 }],
+  ['race 5000', wording.n5Km, { race: 5000 }],
+  ['race 10000', wording.n10Km, { race: 10_000 }],
+  ['race 21097.5', wording.halfMarathon, { race: 21_097.5 }],
   ['race 42195', 'marathon', { race: 42_195 }],
-  ['lasts 600', 'ten-minute race', { lasts: 600 }],
-  ['lasts 1800', 'half-hour race', { lasts: 1800 }],
-  ['lasts 3600', 'one-hour race', { lasts: 3600 }],
-  ['lasts 7200', 'two-hour race', { lasts: 7200 }],
+  ['lasts 600', wording.tenMinuteRace, { lasts: 600 }],
+  ['lasts 1800', wording.halfHourRace, { lasts: 1800 }],
+  ['lasts 3600', wording.oneHourRace, { lasts: 3600 }],
+  ['lasts 7200', wording.twoHourRace, { lasts: 7200 }],
 ];
 
 const SCALES: Readonly<Record<HeartScale, string>> = {
-  maximum: '% of highest',
-  reserve: '% of reserve',
+  maximum: wording.percentOfHighest,
+  reserve: wording.percentOfReserve,
   beats: 'beats',
 };
 
@@ -78,7 +79,7 @@ export function NamedPaceRow({
   const units = metresPer(unit) / 1000;
   const typed = (perKm: number) => Number((perKm * units).toFixed(1));
   const kept = (perEach: number) => Number((perEach / units).toPrecision(12));
-  const key = 'race' in base ? `race ${base.race}` : `lasts ${base.lasts}`;
+  const key = 'race' in base ? wording.race(base.race) : wording.lasts(base.lasts);
   const known = BASES.some(([each]) => each === key);
   const share = heart && heart.of !== 'beats' ? 100 : 1;
   const label = (what: string) => `${name}, ${what}`;
@@ -96,7 +97,7 @@ export function NamedPaceRow({
   );
   const text = (what: 'effort' | 'talk') => (
     <TextAnswer
-      label={label(what === 'effort' ? 'feels like' : 'talk')}
+      label={label(what === 'effort' ? wording.feelsLike2 : 'talk')}
       width="100%"
       value={pace[what] ?? ''}
       given
@@ -105,18 +106,18 @@ export function NamedPaceRow({
   );
   const inWords = [
     [
-      'Also called',
+      wording.alsoCalled,
       <TextAnswer
         key="also"
-        label={label('also called')}
+        label={label(wording.alsoCalled2)}
         width="100%"
         value={alsoCalled(pace).join(', ')}
         given={pace.also !== undefined}
         onAnswer={(words) => onChange({ also: wordsOf(words) })}
       />,
     ],
-    ['Feels like', text('effort')],
-    ['Talk', text('talk')],
+    [wording.feelsLike, text('effort')],
+    [wording.talk, text('talk')],
   ] as const;
   return (
     <TableBody ref={setNodeRef} className={styles.ordered} data-over={marked}>
@@ -127,8 +128,8 @@ export function NamedPaceRow({
             <HoldIcon fontSize="inherit" />
           </span>
           <TextAnswer
-            label={`Name of ${name}`}
-            describedBy={`${id}-wrong`}
+            label={wording.nameOf(name)}
+            describedBy={wording.wrong(id)}
             width={170}
             value={name}
             given
@@ -154,18 +155,18 @@ export function NamedPaceRow({
           />
         </TableCell>
         <TableCell>
-          {number(`quick end, ${perUnit}`, typed(quick), (value) =>
+          {number(wording.quickEnd(perUnit), typed(quick), (value) =>
             onChange({ offset: [kept(value), slow] }),
           )}
         </TableCell>
         <TableCell>
-          {number(`slow end, ${perUnit}`, typed(slow), (value) =>
+          {number(wording.slowEnd(perUnit), typed(slow), (value) =>
             onChange({ offset: [quick, kept(value)] }),
           )}
         </TableCell>
         <TableCell>
           <ChoiceAnswer<HeartScale | ''>
-            label={label('heart rate')}
+            label={label(wording.heartRate)}
             value={heart?.of ?? ''}
             choices={[['', 'none'], ...heartScales.map((each) => [each, SCALES[each]] as const)]}
             onAnswer={(of) =>
@@ -183,25 +184,25 @@ export function NamedPaceRow({
         {(['from', 'to'] as const).map((end) => (
           <TableCell key={`${end} ${heart?.of ?? ''}`}>
             {heart &&
-              number(`heart rate ${end}`, Math.round(heart[end] * share), (value) =>
+              number(wording.heartRate2(end), Math.round(heart[end] * share), (value) =>
                 onChange({ heart: { ...heart, [end]: value / share } }),
               )}
           </TableCell>
         ))}
         <TableCell className={styles.nowrap}>
           <IconAct
-            label={`Move ${name} up`}
+            label={wording.moveUp(name)}
             icon={UpIcon}
             disabled={place === 0}
             onClick={() => onMove(-1)}
           />
           <IconAct
-            label={`Move ${name} down`}
+            label={wording.moveDown(name)}
             icon={DownIcon}
             disabled={last}
             onClick={() => onMove(1)}
           />
-          <IconAct label={`Remove ${name}`} icon={RemoveIcon} onClick={onRemove} />
+          <IconAct label={wording.remove2(name)} icon={RemoveIcon} onClick={onRemove} />
         </TableCell>
       </TableRow>
       <TableRow className={styles.wordsOf}>

@@ -19,6 +19,7 @@ import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { NamedPaceRow } from './NamedPaceRow.js';
 import { useNamedPaces } from './useNamedPaces.js';
+import * as wording from './wording.js';
 
 const placeOf = (held: Pick<DragEndEvent['active'], 'data'> | null): number | undefined => {
   const place: unknown = held?.data.current?.place;
@@ -41,43 +42,39 @@ export function NamedPacesPage() {
     if (from !== undefined && to !== undefined && from !== to) editor.move(from, to - from);
   };
   useEffect(() => {
-    document.title = 'Named paces · Nadir';
+    document.title = wording.namedPacesNadir;
   }, []);
-  const words = problems.length > 0 ? 'Not saved yet' : state === 'saving' ? 'Saving …' : 'Saved';
+  const words =
+    problems.length > 0 ? wording.notSavedYet : state === 'saving' ? wording.saving : wording.saved;
   return (
     <>
-      <TitleBlock
-        title="Named paces"
-        detail="Slowest first; each is a race pace, plus or minus seconds."
-      >
+      <TitleBlock title={wording.namedPaces} detail={wording.slowestFirstEachIsA}>
         <span role="status" className="small muted">
-          {typeof state === 'string' ? words : 'Not saved'}
+          {typeof state === 'string' ? words : wording.notSaved}
         </span>
         <Button variant="outlined" onClick={editor.add}>
-          Add a pace
+          {wording.addAPace}
         </Button>
-        <Button onClick={editor.reset}>Back to the standard table</Button>
+        <Button onClick={editor.reset}>{wording.backToTheStandardTable}</Button>
       </TitleBlock>
       <main className="page">
         {typeof state !== 'string' && <ErrorNote>{errorSentence(state)}</ErrorNote>}
         <p className="small muted">
-          Seconds per {unit === 'mi' ? 'mile' : 'km'} against the race’s pace: positive is slower,
-          the quick end first. A block keeps the paces it has until you use these on its Paces view;
-          a renamed pace stays the same pace.
+          {wording.secondsPerAgainstTheRaces(unit === 'mi' ? 'mile' : 'km')}
         </p>
         <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={drop}>
           <Table size="small">
             <TableHead>
               <TableRow>
-                <TableCell scope="col">Name</TableCell>
-                <TableCell scope="col">From</TableCell>
-                <TableCell scope="col">Quick, {each}</TableCell>
-                <TableCell scope="col">Slow, {each}</TableCell>
-                <TableCell scope="col">Heart rate</TableCell>
-                <TableCell scope="col">From</TableCell>
-                <TableCell scope="col">To</TableCell>
+                <TableCell scope="col">{wording.name}</TableCell>
+                <TableCell scope="col">{wording.from}</TableCell>
+                <TableCell scope="col">{wording.quick(each)}</TableCell>
+                <TableCell scope="col">{wording.slow(each)}</TableCell>
+                <TableCell scope="col">{wording.heartRate3}</TableCell>
+                <TableCell scope="col">{wording.from}</TableCell>
+                <TableCell scope="col">{wording.to}</TableCell>
                 <TableCell scope="col">
-                  <span className="visually-hidden">Order</span>
+                  <span className="visually-hidden">{wording.order}</span>
                 </TableCell>
               </TableRow>
             </TableHead>

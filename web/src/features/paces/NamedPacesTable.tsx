@@ -15,6 +15,7 @@ import { token } from '../../theme/tokens.js';
 import { Guessed } from './Guessed.js';
 import styles from './Paces.module.css';
 import { paceColumns, rangeText, speedText } from './pace-text.js';
+import * as wording from './wording.js';
 
 const SCALE_WIDTH = 216;
 const METRES: Readonly<Record<Unit, number>> = { km: 1000, mi: 1609.344 };
@@ -27,20 +28,20 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
   }, [paces, unit]);
   const goals = paces.rows.some(({ goal }) => goal !== undefined);
   return (
-    <Table aria-label="Named paces" size="small" className={`figures ${styles.table ?? ''}`}>
-      <caption className="visually-hidden">Named paces</caption>
+    <Table aria-label={wording.namedPaces} size="small" className={`figures ${styles.table ?? ''}`}>
+      <caption className="visually-hidden">{wording.namedPaces}</caption>
       <TableHead>
         <TableRow>
-          <TableCell scope="col">Pace</TableCell>
+          <TableCell scope="col">{wording.pace}</TableCell>
           {paceColumns.map(([key, title]) => (
             <TableCell key={key} scope="col">
               {title}
             </TableCell>
           ))}
-          <TableCell scope="col">Treadmill</TableCell>
-          <TableCell scope="col">Beats</TableCell>
+          <TableCell scope="col">{wording.treadmill}</TableCell>
+          <TableCell scope="col">{wording.beats}</TableCell>
           <TableCell scope="col" style={{ width: SCALE_WIDTH }}>
-            <span className="visually-hidden">On one scale</span>
+            <span className="visually-hidden">{wording.onOneScale}</span>
             <ScaleHead ticks={scale.ticks} unit={unit} />
           </TableCell>
         </TableRow>
@@ -51,7 +52,7 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
             <TableCell component="th" scope="row">
               <Tooltip
                 describeChild
-                title={[effort, talk && `Talk: ${talk}`].filter(Boolean).join(' ')}
+                title={[effort, talk && wording.talk2(talk)].filter(Boolean).join(' ')}
               >
                 <span>{pace.name}</span>
               </Tooltip>
@@ -68,7 +69,11 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
                 width={SCALE_WIDTH}
                 used={used}
                 goal={goal}
-                label={`${pace.name}: ${rangeText(used, paceColumns[0][2])} per km${goal ? `, goal ${rangeText(goal, paceColumns[0][2])}` : ''}`}
+                label={wording.perKm(
+                  pace.name,
+                  rangeText(used, paceColumns[0][2]),
+                  goal ? wording.goal2(rangeText(goal, paceColumns[0][2])) : '',
+                )}
               />
             </TableCell>
           </TableRow>
@@ -78,8 +83,7 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
         <TableFooter>
           <TableRow>
             <TableCell colSpan={8} className="muted">
-              Bars: as sessions use them. Open marks under them: at the goal. Quicker is to the
-              right.
+              {wording.barsAsSessionsUseThem}
             </TableCell>
           </TableRow>
         </TableFooter>
@@ -112,7 +116,7 @@ function ScaleHead({
           {formatDuration(seconds)}
         </text>
       ))}
-      <title>{`per ${unit}`}</title>
+      <title>{wording.per(unit)}</title>
     </svg>
   );
 }

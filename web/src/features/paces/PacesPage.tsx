@@ -26,6 +26,7 @@ import styles from './Paces.module.css';
 import { Repacing } from './Repacing.js';
 import { Results } from './Results.js';
 import { type PacesView, dayInBlock, usePaces } from '../../components/usePaces.js';
+import * as wording from './wording.js';
 
 /** An athlete’s results, what they say of every distance, and the paces to train at. */
 export function PacesPage() {
@@ -48,21 +49,21 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
   const table = coaching.paces ?? defaultPaces;
   const tableChanged = JSON.stringify(table) !== JSON.stringify(spec.paces.table);
   useEffect(() => {
-    document.title = `Paces of ${athlete.name || 'a block'} · Nadir`;
+    document.title = wording.pacesOfNadir(athlete.name || wording.aBlock);
   }, [athlete.name]);
 
   return (
     <>
-      <OpenBlockTitle spec={spec} view="Paces">
+      <OpenBlockTitle spec={spec} view={wording.paces}>
         <ActMenu
-          label="Cards & tables"
+          label={wording.cardsTables}
           groups={[
             {
               acts: [
-                { label: 'Pace card', run: () => void navigate(`/blocks/${id}/paces/card`) },
-                { label: 'Pace card of the group', run: () => void navigate('/paces') },
-                { label: 'Named paces', run: () => void navigate('/named-paces') },
-                { label: 'Splits and repetitions', run: () => openEverywhere('splits') },
+                { label: wording.paceCard2, run: () => void navigate(`/blocks/${id}/paces/card`) },
+                { label: wording.paceCardOfTheGroup, run: () => void navigate('/paces') },
+                { label: wording.namedPaces, run: () => void navigate('/named-paces') },
+                { label: wording.splitsAndRepetitions, run: () => openEverywhere('splits') },
               ],
             },
           ]}
@@ -75,16 +76,16 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
           {gap && <p>{gapWords(gap, unit)}</p>}
           {tableChanged && (
             <p className={styles.offer}>
-              Your named paces have changed since this block took them over.{' '}
+              {wording.yourNamedPacesHaveChanged}
               <Button variant="outlined" onClick={() => commands.run(takePaces({ spec }, table))}>
-                Use the new ones
+                {wording.useTheNewOnes}
               </Button>
             </p>
           )}
           <NamedPacesTable paces={paces} unit={unit} />
           <EquivalentsTable view={view} commands={commands} />
         </main>
-        <aside className={styles.aside} aria-label="Results and tests">
+        <aside className={styles.aside} aria-label={wording.resultsAndTests}>
           <Repacing view={view} today={today} commands={commands} />
           <Results spec={spec} today={today} commands={commands} />
           <HeartRates spec={spec} commands={commands} />
@@ -110,7 +111,7 @@ function Choices({
   return (
     <div className={styles.choices}>
       <DateAnswer
-        label="Paces on"
+        label={wording.pacesOn}
         value={day}
         latest={spec.race.date}
         onAnswer={(date) => {
@@ -119,7 +120,7 @@ function Choices({
       />
       <ToggleButtonGroup
         exclusive
-        aria-label="Sessions are run at"
+        aria-label={wording.sessionsAreRunAt}
         value={spec.paces.aim}
         onChange={(_, aim: (typeof paceAims)[number] | null) =>
           aim && commands.run(choosePaceAim({ spec }, aim))
@@ -138,9 +139,9 @@ function Choices({
 
 /** What the paces rest on where no result tells them. */
 function withoutResult({ athlete }: PacesView['spec'], hasGoal: boolean): string {
-  if (hasGoal) return 'No result of full effort yet: what is shown comes from the goal alone.';
+  if (hasGoal) return wording.noResultOfFullEffort;
   const easy = formatPace(guessedEasy(athlete), athlete.unit);
-  return `No result and no goal yet: ${easy} for easy running is a guess from recent weeks.`;
+  return wording.noResultAndNoGoal(easy);
 }
 
 const HALF = 21_098;
@@ -150,25 +151,15 @@ function Notes({ view: { spec, paces, rules } }: { view: PacesView }) {
   const { fitness } = paces;
   const notes = [
     ...(fitness ? [] : [withoutResult(spec, paces.used !== undefined)]),
-    ...(paces.rows.some(({ holds }) => !holds)
-      ? [
-          'A pace with ? is a guess: what it is predicted from, or what it predicts, lies beyond where the model is known to hold.',
-        ]
-      : []),
+    ...(paces.rows.some(({ holds }) => !holds) ? [wording.aPaceWithIsA] : []),
     ...(fitness?.stale
-      ? [
-          `The paces rest on a result ${Math.floor(fitness.age)} weeks old; after ${rules.paces.staleWeeks} it tells little of today. Test, or race.`,
-        ]
+      ? [wording.thePacesRestOnA(Math.floor(fitness.age), rules.paces.staleWeeks)]
       : []),
     ...(fitness?.lacking
-      ? [
-          `${paceModels[spec.athlete.paceModel].title}: ${fitness.lacking} Until then the power law serves.`,
-        ]
+      ? [wording.untilThenThePowerLaw(paceModels[spec.athlete.paceModel].title, fitness.lacking)]
       : []),
     ...(fitness?.caution && spec.race.distance > HALF
-      ? [
-          `A marathon from shorter races comes out too fast on little running: with the heaviest week of this block the exponent from the half on is ${fitness.caution.exponent.toFixed(2)}.`,
-        ]
+      ? [wording.aMarathonFromShorterRaces(fitness.caution.exponent.toFixed(2))]
       : []),
   ];
   return notes.map((note) => (

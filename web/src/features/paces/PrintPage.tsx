@@ -2,6 +2,7 @@ import Button from '@mui/material/Button';
 import { type ReactNode, useEffect } from 'react';
 import styles from './Paces.module.css';
 import { TitleBlock } from '../../components/TitleBlock.js';
+import * as wording from './wording.js';
 
 /** A sheet as it will be printed, on one page; what is chosen about it stands above and is not printed. */
 export function PrintPage({
@@ -19,14 +20,14 @@ export function PrintPage({
   children: ReactNode;
 }) {
   useEffect(() => {
-    document.title = `${title} · Nadir`;
+    document.title = wording.nadir(title);
   }, [title]);
   return (
     <>
       <TitleBlock title={title} detail={detail}>
         {acts}
         <Button variant="outlined" onClick={() => window.print()}>
-          Print
+          {wording.print}
         </Button>
       </TitleBlock>
       <main className="page">

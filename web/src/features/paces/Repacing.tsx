@@ -10,6 +10,7 @@ import { formatDay } from '../../components/dates.js';
 import styles from './Paces.module.css';
 import { sinceWords } from './pace-text.js';
 import type { PacesView } from '../../components/usePaces.js';
+import * as wording from './wording.js';
 
 /**
  * What the newest result says, and the offer to rest the paces on it from a day
@@ -46,23 +47,31 @@ export function Repacing({
   const { result, predicts, since, gap, pending } = news;
   const { unit } = spec.athlete;
   return (
-    <section aria-label="What the newest result says" className={pending ? styles.offer : 'small'}>
+    <section
+      aria-label={wording.whatTheNewestResultSays}
+      className={pending ? styles.offer : 'small'}
+    >
       <p>
         <b>
-          {result.name ?? 'The newest result'}, {formatRace(result.distance, unit)} in{' '}
-          {formatDuration(result.time)} on {formatDay(result.date)}
+          {wording.inOn(
+            result.name ?? wording.theNewestResult,
+            formatRace(result.distance, unit),
+            formatDuration(result.time),
+            formatDay(result.date),
+          )}
         </b>
         {predicts !== undefined &&
-          ` predicts ${formatDuration(predicts)} for ${spec.race.name}${sinceWords(since)}.`}{' '}
+          wording.predictsFor(formatDuration(predicts), spec.race.name, sinceWords(since))}{' '}
         {pending && gap && gapWords(gap, unit)}
       </p>
       {pending && (
         <>
           <p>
-            The paces still rest on older results.{' '}
-            {changes.length > 0
-              ? `From ${formatDay(from)} on these would change; days before keep theirs:`
-              : 'None of them would change.'}
+            {wording.thePacesStillRestOn(
+              changes.length > 0
+                ? wording.fromOnTheseWouldChange(formatDay(from))
+                : wording.noneOfThemWouldChange,
+            )}
           </p>
           <ul className="plain-list">
             {changes.map(({ name, was, is }) => (
@@ -72,30 +81,30 @@ export function Repacing({
             ))}
           </ul>
           <DateAnswer
-            label="Re-pace from"
+            label={wording.rePaceFrom}
             value={from}
             latest={spec.race.date}
             wrong={!fits}
             onAnswer={setChosen}
           />{' '}
           <Button variant="outlined" disabled={!fits} onClick={() => commands.run(command)}>
-            Re-pace from that day
+            {wording.rePaceFromThatDay}
           </Button>
-          {!fits && <span role="alert"> Choose a day from the result’s on to race day.</span>}
+          {!fits && <span role="alert">{wording.chooseADayFromThe}</span>}
         </>
       )}
       {spec.paces.repaced.length > 0 && (
         <p>
-          Re-paced from{' '}
+          {wording.rePacedFrom}
           {spec.paces.repaced.map((day) => (
             <span key={day}>
               {formatDay(day)}{' '}
               <Button
                 variant="outlined"
-                aria-label={`Remove the re-pacing of ${formatDay(day)}`}
+                aria-label={wording.removeTheRePacingOf(formatDay(day))}
                 onClick={() => commands.run(takeBackRepacing({ spec }, day))}
               >
-                Remove
+                {wording.remove3}
               </Button>{' '}
             </span>
           ))}

@@ -13,6 +13,7 @@ import styles from './Paces.module.css';
 import { formatDay } from '../../components/dates.js';
 import type { ResultDraft } from '../../components/result-draft.js';
 import { ResultForm } from '../../components/ResultForm.js';
+import * as wording from './wording.js';
 
 /** What the athlete ran, newest first; entered, taken out, and repeated tests as a small drawing. */
 export function Results({
@@ -34,11 +35,11 @@ export function Results({
     .map((result, index) => ({ result, index }))
     .sort((a, b) => b.result.date.localeCompare(a.result.date));
   return (
-    <section aria-label="Results">
-      <h2 className="display">Results</h2>
+    <section aria-label={wording.results}>
+      <h2 className="display">{wording.results}</h2>
       {waiting.map((event) => (
         <p key={event.from} className={styles.offer}>
-          {event.name} on {formatDay(event.from)} has no result yet.{' '}
+          {wording.onHasNoResultYet(event.name, formatDay(event.from))}
           <Button
             variant="outlined"
             onClick={() =>
@@ -51,15 +52,11 @@ export function Results({
               })
             }
           >
-            Enter it
+            {wording.enterIt}
           </Button>
         </p>
       ))}
-      {results.length === 0 && !draft && (
-        <p className="small muted">
-          None yet. One all-out race, time trial or test gives every pace.
-        </p>
-      )}
+      {results.length === 0 && !draft && <p className="small muted">{wording.noneYetOneAllOut}</p>}
       {draft ? (
         <ResultForm
           key={`${draft.date ?? ''} ${draft.name ?? ''}`}
@@ -73,7 +70,7 @@ export function Results({
         />
       ) : (
         <Button variant="outlined" onClick={() => setDraft({})}>
-          Enter a result
+          {wording.enterAResult}
         </Button>
       )}
       <ul className="plain-list">
@@ -83,13 +80,13 @@ export function Results({
               <b>
                 {formatRace(result.distance, unit)} {formatDuration(result.time)}
               </b>{' '}
-              {result.full === false && <em>not all-out</em>}
+              {result.full === false && <em>{wording.notAllOut}</em>}
               <br />
               <span className="muted">
                 {[
                   result.name ?? resultKindWords[result.kind ?? 'race'],
                   formatDay(result.date),
-                  result.fixed === 'time' ? 'time set' : '',
+                  result.fixed === 'time' ? wording.timeSet : '',
                   result.conditions,
                 ]
                   .filter(Boolean)
@@ -98,10 +95,13 @@ export function Results({
             </span>
             <Button
               variant="outlined"
-              aria-label={`Remove ${formatRace(result.distance, unit)} of ${formatDay(result.date)}`}
+              aria-label={wording.removeOf(
+                formatRace(result.distance, unit),
+                formatDay(result.date),
+              )}
               onClick={() => commands.run(removeResult({ spec }, index))}
             >
-              Remove
+              {wording.remove3}
             </Button>
           </li>
         ))}

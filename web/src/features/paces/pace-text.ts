@@ -1,6 +1,7 @@
 import type { Unit } from '@nadir/core/base';
 import { formatDuration, formatLap, formatPace, formatSpeed } from '@nadir/core/base/format';
 import type { PaceRange } from '@nadir/core/paces';
+import * as wording from './wording.js';
 
 /** The ways a pace is read: per unit, per lap, as a treadmill is set. */
 export const paceColumns = [
@@ -36,6 +37,6 @@ export function signedSeconds(seconds: number): string {
 export function sinceWords(since: number | undefined): string {
   if (since === undefined) return '';
   return Math.round(since) === 0
-    ? ', as the result before it did'
-    : `, ${signedSeconds(since)} against the result before it`;
+    ? wording.asTheResultBeforeIt
+    : wording.againstTheResultBeforeIt(signedSeconds(since));
 }

@@ -6,6 +6,7 @@ import { namedPaces, problemsOf } from '@nadir/contract';
 import { useRef, useState } from 'react';
 import { type CallError, useSavePacesMutation } from '../../api/api.js';
 import { useCoaching } from '../../api/coaching.js';
+import * as wording from './wording.js';
 
 /** The coach's table of paces as it is being edited. */
 interface NamedPacesEditor {
@@ -74,7 +75,7 @@ function freeName(table: readonly NamedPace[]): string {
   const taken = new Set(table.map(({ name }) => name.toLowerCase()));
   const numbers = Array.from({ length: table.length + 1 }, (_, index) => index + 1);
   const free = numbers.find((number) => !taken.has(`pace ${number}`)) ?? table.length + 1;
-  return `Pace ${free}`;
+  return wording.pace2(free);
 }
 
 /** With room for a number behind it. */

@@ -10,10 +10,11 @@ import { Fragment } from 'react';
 import { type OverlayBlock, overlayLines } from '../../drawing/Overlay.js';
 import styles from './Past.module.css';
 import { RunRow } from './RunRow.js';
+import * as wording from './wording.js';
 
 const FIELDS = [
-  ['volume', 'Volume'],
-  ['longRun', 'Long run'],
+  ['volume', wording.volume],
+  ['longRun', wording.longRun],
 ] as const;
 
 /** A figure of three digits, px: narrower drawings let the table go on to the side. */
@@ -55,7 +56,7 @@ export function AlignedTable({
         </colgroup>
         <TableHead>
           <TableRow>
-            <TableCell scope="col">Weeks to go</TableCell>
+            <TableCell scope="col">{wording.weeksToGo}</TableCell>
             {aligned.map(({ toGo }) => (
               <TableCell key={toGo} scope="col">
                 {toGo}
@@ -73,7 +74,7 @@ export function AlignedTable({
               </TableRow>
               {laid.map(({ name }, place) => (
                 <TableRow key={place}>
-                  <TableCell component="th" scope="row" aria-label={`${title} of ${name}`}>
+                  <TableCell component="th" scope="row" aria-label={wording.ofWord(title, name)}>
                     <Line dashes={overlayLines[place - 1]?.outline} /> {athletes[place]}
                   </TableCell>
                   {aligned.map(({ toGo, weeks }) => (
@@ -85,7 +86,7 @@ export function AlignedTable({
           ))}
           <TableRow>
             <TableCell component="th" scope="rowgroup" colSpan={aligned.length + 1}>
-              Run, {unitName(measure)}
+              {wording.run(unitName(measure))}
             </TableCell>
           </TableRow>
           {laid.map((each, place) => (
@@ -95,7 +96,7 @@ export function AlignedTable({
               laid={each}
               weeks={aligned.map(({ weeks }) => weeks[place]?.number)}
               head={
-                <TableCell component="th" scope="row" aria-label={`Run of ${each.name}`}>
+                <TableCell component="th" scope="row" aria-label={wording.runOf(each.name)}>
                   <Line dashes={overlayLines[place - 1]?.outline} /> {athletes[place]}
                 </TableCell>
               }

@@ -34,6 +34,7 @@ import { athleteName } from './athlete-name.js';
 import styles from './Past.module.css';
 import { RemovedThings } from './RemovedThings.js';
 import { ImportBlock } from './ImportBlock.js';
+import * as wording from './wording.js';
 
 /** Every block, past and to come, and the templates kept from them. */
 export function BlocksPage() {
@@ -48,18 +49,18 @@ export function BlocksPage() {
     setFailure(callError(failed));
   }
   useEffect(() => {
-    document.title = 'Blocks · Nadir';
+    document.title = wording.blocksNadir;
   }, []);
   const error = blocks.error ?? squad.error;
   const athletes = squad.data?.athletes;
   return (
     <>
-      <TitleBlock title="Blocks" detail="Past, present and to come; templates; files">
+      <TitleBlock title={wording.blocks} detail={wording.pastPresentAndToCome}>
         <Button component={Link} to="/import">
-          Import a plan
+          {wording.importAPlan}
         </Button>
         <Button component={Link} to="/compare">
-          Compare
+          {wording.compare}
         </Button>
       </TitleBlock>
       <main className="page">
@@ -68,17 +69,17 @@ export function BlocksPage() {
         <Table>
           <TableHead>
             <TableRow>
-              <TableCell scope="col">Athlete</TableCell>
-              <TableCell scope="col">Goal race</TableCell>
-              <TableCell scope="col">Race day</TableCell>
+              <TableCell scope="col">{wording.athlete}</TableCell>
+              <TableCell scope="col">{wording.goalRace}</TableCell>
+              <TableCell scope="col">{wording.raceDay}</TableCell>
               <TableCell scope="col" align="right" className={styles.wide}>
-                Weeks
+                {wording.weeks}
               </TableCell>
               <TableCell scope="col" className={styles.wide}>
-                Block
+                {wording.block}
               </TableCell>
               <TableCell scope="col">
-                <span className="visually-hidden">What can be done</span>
+                <span className="visually-hidden">{wording.whatCanBeDone}</span>
               </TableCell>
             </TableRow>
           </TableHead>
@@ -135,7 +136,7 @@ function BlockRow({
   async function takeOff() {
     const { error } = await remove(block.id);
     onFailure(callError(error));
-    if (!error) onRemoved(`Removed ${name}’s block toward ${race.name}.`);
+    if (!error) onRemoved(wording.removedSBlockToward(name, race.name));
   }
 
   return (
@@ -146,7 +147,7 @@ function BlockRow({
       <TableCell>{race.name}</TableCell>
       <TableCell className={styles.date}>
         {formatDay(race.date)}
-        {over && <span className="muted"> · run</span>}
+        {over && <span className="muted">{wording.run2}</span>}
       </TableCell>
       <TableCell align="right" className={styles.wide}>
         {laid.block.weeks.length}
@@ -160,17 +161,17 @@ function BlockRow({
       </TableCell>
       <TableCell>
         <ActMenu
-          label={`Acts on ${name}, ${race.name}`}
+          label={wording.actsOn(name, race.name)}
           icon
           groups={[
             {
               acts: [
-                { label: 'Open', run: () => void navigate(`/blocks/${block.id}`) },
-                { label: 'History', run: () => void navigate(`/blocks/${block.id}/history`) },
-                { label: 'Compare', run: () => void navigate(`/compare?first=${block.id}`) },
-                { label: 'Duplicate', run: () => void duplicate(), disabled: over },
-                { label: 'Export to a file', run: () => downloadBlock(block.wishes) },
-                { label: 'Remove', run: () => void takeOff() },
+                { label: wording.open, run: () => void navigate(`/blocks/${block.id}`) },
+                { label: wording.history, run: () => void navigate(`/blocks/${block.id}/history`) },
+                { label: wording.compare, run: () => void navigate(`/compare?first=${block.id}`) },
+                { label: wording.duplicate, run: () => void duplicate(), disabled: over },
+                { label: wording.exportToAFile, run: () => downloadBlock(block.wishes) },
+                { label: wording.remove, run: () => void takeOff() },
               ],
             },
           ]}
@@ -191,7 +192,7 @@ function Templates() {
   async function takeOff({ id, name }: { id: string; name: string }) {
     const { error } = await remove(id);
     setFailure(callError(error));
-    if (!error) say({ text: `Removed the template “${name}”.`, undo: () => void undo(id) });
+    if (!error) say({ text: wording.removedTheTemplate(name), undo: () => void undo(id) });
   }
 
   async function undo(id: string) {
@@ -199,30 +200,30 @@ function Templates() {
     setFailure(callError(error));
   }
   return (
-    <section aria-label="Templates" className={styles.part}>
-      <h2 className="display">Templates</h2>
+    <section aria-label={wording.templates} className={styles.part}>
+      <h2 className="display">{wording.templates}</h2>
       {failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
-      {templates.length === 0 && (
-        <p className="muted">
-          None yet. “Keep as template”, under More on a block, keeps its shape for another athlete.
-        </p>
-      )}
+      {templates.length === 0 && <p className="muted">{wording.noneYetKeepAsTemplate}</p>}
       <ul className={`plain-list ${styles.narrow ?? ''}`}>
         {templates.map(({ id, name, template }) => (
           <li key={id} className={styles.template}>
             <span>
               {name}
-              <span className="muted"> · {template.weeks} weeks</span>
+              <span className="muted">
+                {' '}
+                · {template.weeks}
+                {wording.weeks2}
+              </span>
             </span>
             <Button variant="outlined" component={Link} to={`/blocks/new?template=${id}`}>
-              Start a block from it
+              {wording.startABlockFromIt}
             </Button>
             <Button
               variant="outlined"
-              aria-label={`Remove template ${name}`}
+              aria-label={wording.removeTemplate(name)}
               onClick={() => void takeOff({ id, name })}
             >
-              Remove
+              {wording.remove}
             </Button>
           </li>
         ))}

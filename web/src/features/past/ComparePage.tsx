@@ -16,14 +16,15 @@ import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
+import * as wording from './wording.js';
 
 /** Most blocks that lines can still tell apart. */
 const PLACES = ['first', 'second', 'third'] as const;
 type Place = (typeof PLACES)[number];
 const PLACE_LABELS: Readonly<Record<Place, string>> = {
-  first: 'Drawn solid',
-  second: 'Drawn dashed',
-  third: 'Drawn dotted',
+  first: wording.drawnSolid,
+  second: wording.drawnDashed,
+  third: wording.drawnDotted,
 };
 const NOBODY = '';
 
@@ -33,7 +34,7 @@ export function ComparePage() {
   const blocks = useBlocksQuery();
   const squad = useSquadQuery();
   useEffect(() => {
-    document.title = 'Compare · Nadir';
+    document.title = wording.compareNadir;
   }, []);
   const all = blocks.data?.blocks ?? [];
   const athletes = squad.data?.athletes ?? [];
@@ -50,7 +51,7 @@ export function ComparePage() {
   };
   return (
     <>
-      <TitleBlock title="Compare">
+      <TitleBlock title={wording.compare}>
         {first &&
           second &&
           PLACES.map((place) => (
@@ -60,7 +61,7 @@ export function ComparePage() {
                 label={PLACE_LABELS[place]}
                 value={chosen[place]?.id ?? NOBODY}
                 choices={
-                  place === 'third' ? [[NOBODY, 'no third block'] as const, ...names] : names
+                  place === 'third' ? [[NOBODY, wording.noThirdBlock] as const, ...names] : names
                 }
                 onAnswer={(id) => choose(place, id)}
               />
@@ -76,9 +77,7 @@ export function ComparePage() {
             athletes={athletes}
           />
         ) : (
-          <p className="muted">
-            {waits ? 'Opening the blocks …' : 'Two blocks are needed to compare.'}
-          </p>
+          <p className="muted">{waits ? wording.openingTheBlocks : wording.twoBlocksAreNeededTo}</p>
         )}
       </main>
     </>
@@ -140,9 +139,9 @@ function Comparison({
         <section
           key={PLACES[place + 1]}
           className={styles.differs}
-          aria-label={`What differs: ${other.name}`}
+          aria-label={wording.whatDiffers(other.name)}
         >
-          <h2 className="display">What differs: {other.name}</h2>
+          <h2 className="display">{wording.whatDiffers(other.name)}</h2>
           <DifferenceList
             differences={whatChanged(one.block, other.block, measure)}
             before={one.name}

@@ -21,6 +21,7 @@ import { TitleBlock } from '../../components/TitleBlock.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import styles from './Past.module.css';
 import { useLaidBlock } from '../../components/useLaidBlock.js';
+import * as wording from './wording.js';
 
 type Change = BlockHistory['changes'][number];
 
@@ -30,7 +31,7 @@ export function HistoryPage() {
   const history = useBlockHistoryInfiniteQuery(id, { refetchOnMountOrArgChange: true });
   const now = useBlockQuery(id, { refetchOnMountOrArgChange: true });
   useEffect(() => {
-    document.title = 'History · Nadir';
+    document.title = wording.historyNadir;
   }, []);
   const changes = history.data?.pages.flatMap((page) => page.changes) ?? [];
   const error = history.error ?? now.error;
@@ -43,7 +44,7 @@ export function HistoryPage() {
             {errorSentence(error)}
           </ErrorNote>
         ) : (
-          'Opening the history …'
+          wording.openingTheHistory
         )}
       </main>
     );
@@ -91,7 +92,7 @@ function History({
   /** The block’s own view makes it one change, to be undone and saved like any other. */
   function restore() {
     if (!wishes) return;
-    const words = `Restored version ${version.revision}: ${version.words}`;
+    const words = wording.restoredVersion(version.revision, version.words);
     const state: CarriedWishes = { wishes, words };
     void navigate(`/blocks/${id}`, { state });
   }
@@ -99,21 +100,21 @@ function History({
   return (
     <>
       <TitleBlock
-        title="History"
+        title={wording.history}
         detail={[now.block.spec.athlete.name, now.block.spec.race.name].join(' · ')}
       >
         <Button component={Link} to={`/blocks/${id}`}>
-          Back to the block
+          {wording.backToTheBlock}
         </Button>
         <Button variant="contained" disabled={isNow || !wishes} onClick={restore}>
-          Restore this version
+          {wording.restoreThisVersion}
         </Button>
       </TitleBlock>
       <div className={styles.editor}>
         <main
           className={styles.main}
           tabIndex={0}
-          aria-label="The chosen version"
+          aria-label={wording.theChosenVersion}
           aria-busy={!wishes}
         >
           <div ref={ref} className={styles.fill}>
@@ -129,22 +130,22 @@ function History({
                 columns={{ width: size.width, labels: 92, weeks: then.block.weeks.length }}
                 height={drawingHeight(size, BELOW_DRAWING)}
                 today={today}
-                overlays={isNow ? [] : [{ ...now, name: 'the current block' }]}
+                overlays={isNow ? [] : [{ ...now, name: wording.theCurrentBlock }]}
               />
             )}
             <h2 className="display">
-              {isNow ? 'The current block' : `Version ${version.revision}, against now`}
+              {isNow ? wording.theCurrentBlock2 : wording.versionAgainstNow(version.revision)}
             </h2>
             <DifferenceList
               differences={whatChanged(now.block, then.block, now.shown.measure)}
-              before="now"
-              after={`version ${version.revision}`}
+              before={wording.now}
+              after={wording.version(version.revision)}
             />
           </div>
         </main>
         <aside className={styles.aside}>
-          <h2 className="display">Changes</h2>
-          <ol className="plain-list" aria-label="Changes, newest first">
+          <h2 className="display">{wording.changes}</h2>
+          <ol className="plain-list" aria-label={wording.changesNewestFirst}>
             {changes.map(({ revision, words, by, at }) => (
               <li key={revision}>
                 <ButtonBase
@@ -163,7 +164,7 @@ function History({
               </li>
             ))}
           </ol>
-          {onOlder && <Button onClick={onOlder}>Older changes</Button>}
+          {onOlder && <Button onClick={onOlder}>{wording.olderChanges}</Button>}
         </aside>
       </div>
     </>

@@ -5,6 +5,7 @@ import { errorSentence, useAddAthleteMutation, useAddBlockMutation } from '../..
 import { DropZone } from '../../components/DropZone.js';
 import styles from './Past.module.css';
 import { useTakeDiary } from './useTakeDiary.js';
+import * as wording from './wording.js';
 
 /** Most problems that are told at once: correcting the first ones often corrects the others more often than not. */
 const MOST_TOLD = 8;
@@ -27,7 +28,7 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
     setProblems(read.ok ? [] : locate(text, read.problems));
     if (!read.ok) return;
     const { file: wishes, diary, history } = read.value;
-    const facts = { ...wishes.athlete, name: wishes.athlete?.name || 'Unnamed athlete' };
+    const facts = { ...wishes.athlete, name: wishes.athlete?.name || wording.unnamedAthlete };
     const known = athletes.find((athlete) => athlete.facts.name === facts.name);
     const owner = known ? { data: known } : await addAthlete(facts);
     const kept = owner.data && (await addBlock({ athleteId: owner.data.id, wishes, history }));
@@ -38,11 +39,11 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
   }
 
   return (
-    <section aria-label="Open a block file" className={styles.part}>
-      <h2 className="display">Open a block file</h2>
+    <section aria-label={wording.openABlockFile} className={styles.part}>
+      <h2 className="display">{wording.openABlockFile}</h2>
       <DropZone
         accept=".json,application/json"
-        hint="Drop a block file here: one exported from Nadir, or written by hand in the open format."
+        hint={wording.dropABlockFileHere}
         onFiles={([file]) => void onFile(file)}
       />
       {failure && (
@@ -52,16 +53,16 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
       )}
       {problems.length > 0 && (
         <div role="alert" className="grave">
-          <p>{name} was not opened, and nothing was kept:</p>
+          <p>{wording.wasNotOpenedAndNothing(name)}</p>
           <ul>
             {problems.slice(0, MOST_TOLD).map(({ line, path, message }) => (
               <li key={`${line} ${path.join('.')} ${message}`}>
-                line {line}
+                {wording.line(line)}
                 {path.length > 0 && <b> {path.join('.')}</b>}: {message}
               </li>
             ))}
           </ul>
-          {problems.length > MOST_TOLD && <p>… and {problems.length - MOST_TOLD} more.</p>}
+          {problems.length > MOST_TOLD && <p>{wording.andMore(problems.length - MOST_TOLD)}</p>}
         </div>
       )}
     </section>

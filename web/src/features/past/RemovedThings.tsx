@@ -12,9 +12,10 @@ import {
 } from '../../api/api.js';
 import { Fold } from '../../components/Fold.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { formatDay, plural } from '../../components/dates.js';
+import { formatDay } from '../../components/dates.js';
 import { useSay } from '../../components/messages.js';
 import styles from './Past.module.css';
+import * as wording from './wording.js';
 
 /** What was removed of late, each with the way to put it back; nothing where nothing was. */
 export function RemovedThings() {
@@ -34,13 +35,13 @@ export function RemovedThings() {
   async function putBack({ kind, id, name }: Removed) {
     const { error: refused } = await ways[kind](id);
     setFailure(callError(refused));
-    if (!refused) say({ text: `${name}: the ${kind} is back.` });
+    if (!refused) say({ text: wording.theIsBack(name, kind) });
   }
 
   if (error && 'kind' in error) return <ErrorNote>{errorSentence(error)}</ErrorNote>;
   if (removed.length === 0) return null;
   return (
-    <Fold title={`Removed in the last ${plural(REMOVED_DAYS, 'day')}: ${removed.length}`}>
+    <Fold title={wording.removedInTheLastDays(REMOVED_DAYS, removed.length)}>
       {failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
       <ul className={`plain-list ${styles.narrow ?? ''}`}>
         {removed.map((each) => (
@@ -48,16 +49,15 @@ export function RemovedThings() {
             <span>
               {each.name}
               <span className="muted">
-                {' '}
-                · {each.kind}, removed on {formatDay(each.at.slice(0, 10))}
+                {wording.removedOn(each.kind, formatDay(each.at.slice(0, 10)))}
               </span>
             </span>
             <Button
               variant="outlined"
-              aria-label={`Put back ${each.name}`}
+              aria-label={wording.putBack(each.name)}
               onClick={() => void putBack(each)}
             >
-              Put back
+              {wording.putBack2}
             </Button>
           </li>
         ))}

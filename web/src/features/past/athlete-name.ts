@@ -1,4 +1,5 @@
 import type { AthleteAnswer, BlockAnswer } from '@nadir/contract';
+import * as wording from './wording.js';
 
 /** A block's athlete as the squad has it; of one who has just left, as the block does. */
 export function athleteName(
@@ -6,5 +7,5 @@ export function athleteName(
   athletes: readonly AthleteAnswer[],
 ): string {
   const facts = athletes.find(({ id }) => id === athleteId)?.facts ?? wishes.athlete;
-  return facts?.name || 'Unnamed athlete';
+  return facts?.name || wording.unnamedAthlete;
 }

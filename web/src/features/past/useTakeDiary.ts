@@ -6,6 +6,7 @@ import {
   useLazyRecordQuery,
 } from '../../api/api.js';
 import { useSay } from '../../components/messages.js';
+import * as wording from './wording.js';
 
 /** Takes the diary of a file into an athlete’s: days that hold something already keep it. */
 export function useTakeDiary() {
@@ -30,6 +31,6 @@ export function useTakeDiary() {
       reviews: [],
     };
     const failed = callError(error ?? (await send({ id, from, to, change })).error);
-    if (failed) say({ text: `The block was kept without its diary. ${errorSentence(failed)}` });
+    if (failed) say({ text: wording.theBlockWasKeptWithout(errorSentence(failed)) });
   };
 }

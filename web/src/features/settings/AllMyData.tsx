@@ -8,12 +8,12 @@ import {
   useTakeAllDataMutation,
 } from '../../api/api.js';
 import { base64Of, bytesOf } from '../../components/base64.js';
-import { plural } from '../../components/dates.js';
 import { download } from '../../components/download-json.js';
 import { DropZone } from '../../components/DropZone.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { useSay } from '../../components/messages.js';
 import styles from './Settings.module.css';
+import * as wording from './wording.js';
 
 /** Everything the coach keeps, out as one archive of open files, and back in. */
 export function AllMyData() {
@@ -31,7 +31,7 @@ export function AllMyData() {
 
   async function take(file: File) {
     if (file.size > MOST_ARCHIVE_BYTES) {
-      setProblem(`${file.name} is larger than any Nadir archive. Nothing was added.`);
+      setProblem(wording.isLargerThanAnyNadir(file.name));
       return;
     }
     const { data, error } = await takeIn({ base64: base64Of(await file.arrayBuffer()) });
@@ -39,27 +39,24 @@ export function AllMyData() {
     setProblem(failed && errorSentence(failed));
     if (!data) return;
     const { athletes, blocks, runs, rules } = data;
-    const came = `${plural(athletes, 'athlete')}, ${plural(blocks, 'block')} and ${plural(runs, 'run')}`;
-    say({ text: `Added ${came}${rules ? ', with rules, paces and settings' : ''}.` });
+    const came = wording.athletesBlocksAndRuns(athletes, blocks, runs);
+    say({ text: wording.added(came, rules ? wording.withRulesPacesAndSettings : '') });
   }
 
   return (
     <fieldset className={styles.part}>
-      <legend>All my data</legend>
+      <legend>{wording.allMyData}</legend>
       <p>
-        Every athlete, block, diary, rule, pace and session in one archive of open files.{' '}
-        <span className="muted">
-          It includes health notes: keep it private. When you bring it back in, everything is added
-          as new and nothing already here changes.
-        </span>
+        {wording.everyAthleteBlockDiaryRule}
+        <span className="muted">{wording.itIncludesHealthNotesKeep}</span>
       </p>
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
       <Button variant="outlined" disabled={reading.isFetching} onClick={() => void save()}>
-        {reading.isFetching ? 'Packing …' : 'Download all my data'}
+        {reading.isFetching ? wording.packing : wording.downloadAllMyData}
       </Button>
       <DropZone
         accept=".zip,application/zip"
-        hint={taking.isLoading ? 'Bringing it in …' : 'A Nadir archive to bring back in.'}
+        hint={taking.isLoading ? wording.bringingItIn : wording.aNadirArchiveToBring}
         disabled={taking.isLoading}
         onFiles={([file]) => void take(file)}
       />

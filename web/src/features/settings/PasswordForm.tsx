@@ -6,16 +6,17 @@ import { errorSentence, useSavePasswordMutation } from '../../api/api.js';
 import { Entry } from '../../components/Entry.js';
 import styles from './Settings.module.css';
 import { ErrorNote } from '../../components/ErrorNote.js';
+import * as wording from './wording.js';
 
 const form = z
   .object({
-    current: z.string().min(1, 'Your current password is needed.'),
-    next: z.string().min(10, 'Ten characters or more, please.'),
+    current: z.string().min(1, wording.yourCurrentPasswordIsNeeded),
+    next: z.string().min(10, wording.tenCharactersOrMorePlease),
     again: z.string(),
   })
   .refine(({ next, again }) => next === again, {
     path: ['again'],
-    error: 'This is not the same as the new password.',
+    error: wording.thisIsNotTheSame,
   });
 
 const empty = { current: '', next: '', again: '' };
@@ -33,30 +34,30 @@ export function PasswordForm() {
   });
   return (
     <fieldset className={styles.part}>
-      <legend>Password</legend>
+      <legend>{wording.password}</legend>
       <form
         onSubmit={(event) => void submit(event)}
         noValidate
-        aria-label="Change password"
+        aria-label={wording.changePassword}
         className={styles.form}
       >
         <Entry
-          label="Current password"
+          label={wording.currentPassword}
           type="password"
           autoComplete="current-password"
           error={errors.current}
           entry={register('current')}
         />
         <Entry
-          label="New password"
+          label={wording.newPassword}
           type="password"
           autoComplete="new-password"
-          hint="Ten characters or more."
+          hint={wording.tenCharactersOrMore}
           error={errors.next}
           entry={register('next')}
         />
         <Entry
-          label="New password again"
+          label={wording.newPasswordAgain}
           type="password"
           autoComplete="new-password"
           error={errors.again}
@@ -65,11 +66,9 @@ export function PasswordForm() {
         {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
         <div>
           <Button type="submit" variant="outlined" disabled={isLoading}>
-            Change password
+            {wording.changePassword}
           </Button>{' '}
-          <span role="status">
-            {isSuccess ? 'Password changed. Other devices are signed out.' : ''}
-          </span>
+          <span role="status">{isSuccess ? wording.passwordChangedOtherDevicesAre : ''}</span>
         </div>
       </form>
     </fieldset>

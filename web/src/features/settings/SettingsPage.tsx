@@ -12,6 +12,7 @@ import { SignOut } from '../../editor/SignOut.js';
 import { AllMyData } from './AllMyData.js';
 import { PasswordForm } from './PasswordForm.js';
 import styles from './Settings.module.css';
+import * as wording from './wording.js';
 
 const STEPS: Readonly<Record<'1' | '0.5' | '0.1', ShownStep>> = { '1': 1, '0.5': 0.5, '0.1': 0.1 };
 
@@ -22,40 +23,34 @@ export function SettingsPage() {
   const [save, { error, isLoading, isSuccess }] = useSaveSettingsMutation();
   const set = (change: SettingsChange) => void save(change);
   useEffect(() => {
-    document.title = 'Settings · Nadir';
+    document.title = wording.settingsNadir;
   }, []);
   return (
     <>
-      <TitleBlock title="Settings" detail={`${coach.name} · ${coach.email}`}>
-        <span role="status">{isLoading ? 'Saving …' : isSuccess ? 'Saved' : ''}</span>
+      <TitleBlock title={wording.settings} detail={`${coach.name} · ${coach.email}`}>
+        <span role="status">{isLoading ? wording.saving : isSuccess ? wording.saved : ''}</span>
       </TitleBlock>
       <main className={`page ${styles.page ?? ''}`}>
         {error && 'kind' in error && (
-          <ErrorNote>{errorSentence(error)} The setting is as it was.</ErrorNote>
+          <ErrorNote>{wording.theSettingIsAsIt(errorSentence(error))}</ErrorNote>
         )}
         <fieldset className={styles.part}>
-          <legend>Figures</legend>
-          <Field
-            label="Unit"
-            because="Blocks are kept in metres and seconds; this only changes how they are shown."
-          >
+          <legend>{wording.figures}</legend>
+          <Field label={wording.unit} because={wording.blocksAreKeptInMetres}>
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
                 value={settings.unit}
                 choices={[
-                  ['athlete', 'each athlete’s own'],
-                  ['km', 'kilometres for all'],
-                  ['mi', 'miles for all'],
+                  ['athlete', wording.eachAthletesOwn],
+                  ['km', wording.kilometresForAll],
+                  ['mi', wording.milesForAll],
                 ]}
                 onAnswer={(unit) => set({ unit })}
               />
             )}
           </Field>
-          <Field
-            label="Round figures to"
-            because="Days always add up to their week, and weeks to the block, in the step shown."
-          >
+          <Field label={wording.roundFiguresTo} because={wording.daysAlwaysAddUpTo}>
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
@@ -71,11 +66,8 @@ export function SettingsPage() {
           </Field>
         </fieldset>
         <fieldset className={styles.part}>
-          <legend>Weeks</legend>
-          <Field
-            label="A week starts on"
-            because="For new blocks; those laid out already keep theirs."
-          >
+          <legend>{wording.weeks}</legend>
+          <Field label={wording.aWeekStartsOn} because={wording.forNewBlocksThoseLaid}>
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
@@ -87,14 +79,14 @@ export function SettingsPage() {
           </Field>
         </fieldset>
         <fieldset className={styles.part}>
-          <legend>Theme and keys</legend>
-          <Field label="Theme">
+          <legend>{wording.themeAndKeys}</legend>
+          <Field label={wording.theme}>
             {({ id }) => (
               <ChoiceAnswer
                 id={id}
                 value={settings.theme}
                 choices={[
-                  ['system', 'as this device'],
+                  ['system', wording.asThisDevice],
                   ['light', 'light'],
                   ['dark', 'dark'],
                 ]}
@@ -102,13 +94,10 @@ export function SettingsPage() {
               />
             )}
           </Field>
-          <Field
-            label="Single keys"
-            because="Keys that are one letter or sign alone, such as ? for the keys."
-          >
+          <Field label={wording.singleKeys} because={wording.keysThatAreOneLetter}>
             {({ describedBy }) => (
               <Tick
-                label="On"
+                label={wording.on}
                 name="Single keys"
                 describedBy={describedBy}
                 checked={settings.singleKeys}

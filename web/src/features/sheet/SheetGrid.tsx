@@ -9,6 +9,7 @@ import { COLUMNS, columnWeights, DAYS, LONG_RUN, type RowView, VOLUME } from './
 import styles from './Sheet.module.css';
 import type { Sheet } from './useSheet.js';
 import type { Area } from './useSheetCursor.js';
+import * as wording from './wording.js';
 
 /** Where keys lead from a cell. */
 const STEPS: Readonly<Record<string, readonly [down: number, right: number]>> = {
@@ -137,11 +138,11 @@ export function SheetGrid({
     of && row >= of.top && row <= of.bottom ? `${of.left} ${of.right}` : undefined;
   const unit = unitName(shown.measure);
   const days = columnWeights(rows)
-    .map((weight) => `minmax(0, ${weight}fr)`)
+    .map((weight) => wording.minmax0Fr(weight))
     .join(' ');
   const view = rows[at.row]?.cells[at.column];
   const reading =
-    typed !== undefined && view ? `Reads: ${view.words || `${view.figure} ${unit}`}` : undefined;
+    typed !== undefined && view ? wording.reads(view.words || `${view.figure} ${unit}`) : undefined;
   const sumOf = (column: number) =>
     shown.weeks.reduce((total, week, index) => {
       const place = dayPlace(rows[index], column);
@@ -151,7 +152,7 @@ export function SheetGrid({
     <div
       ref={grid}
       role="grid"
-      aria-label="Sheet. Type in a cell; Enter keeps, Escape leaves it; Delete frees; copy and paste whole tables."
+      aria-label={wording.sheetTypeInACell}
       aria-rowcount={rows.length + 1}
       aria-colcount={COLUMNS}
       aria-multiselectable="true"
@@ -164,15 +165,15 @@ export function SheetGrid({
     >
       <div role="row" aria-rowindex={1} className={styles.head}>
         <div role="columnheader" className={styles.week}>
-          <span>week</span>
-          <span>to go</span>
-          <span>dates</span>
+          <span>{wording.week}</span>
+          <span>{wording.toGo}</span>
+          <span>{wording.dates}</span>
         </div>
         {weekdays.map((day, column) => (
           <div key={day} role="columnheader">
             <button
               type="button"
-              aria-label={`Choose every ${day} to come`}
+              aria-label={wording.chooseEveryToCome(day)}
               onClick={() => {
                 const from = rows.findIndex(({ cells }) => cells[column]?.over === false);
                 go({ row: Math.max(0, from), column });
@@ -183,13 +184,13 @@ export function SheetGrid({
             </button>
           </div>
         ))}
-        {[unit, 'change', 'long run'].map((title) => (
+        {[unit, 'change', wording.longRun].map((title) => (
           <div key={title} role="columnheader" className={styles.number}>
             {title}
           </div>
         ))}
         <div role="columnheader" className={styles.notes}>
-          notes
+          {wording.notes}
         </div>
       </div>
       {rows.map((view, row) => (
@@ -209,7 +210,7 @@ export function SheetGrid({
         />
       ))}
       <div className={styles.sums} aria-hidden="true">
-        <div className={styles.week}>{rows.length} weeks</div>
+        <div className={styles.week}>{wording.weeks(rows.length)}</div>
         {Array.from({ length: DAYS }, (_, column) => (
           <div key={column}>{formatSteps(sumOf(column), shown.measure)}</div>
         ))}
@@ -219,24 +220,25 @@ export function SheetGrid({
         {sheet.problem ??
           reading ??
           (at.column === VOLUME
-            ? 'A volume: 54, +10%, = (as the week before), r (a recovery week).'
+            ? wording.aVolume5410Percent
             : at.column === LONG_RUN
-              ? 'A long run: 32, or with what is in it: 32 (last 14 @ marathon), 30 progression.'
-              : 'A day: 12, 5+10, 12 easy, rest, 20 min core, or a session: 6 x 1 km @ 10 km, 90 s jog.')}
+              ? wording.aLongRun32Or
+              : wording.aDay12510)}
         {sheet.suggestion !== undefined && typed !== undefined && (
           <Button
             variant="outlined"
             onMouseDown={(event) => event.preventDefault()}
             onClick={() => sheet.type(sheet.suggestion ?? '')}
           >
-            Use “{sheet.suggestion}”
+            {wording.use(sheet.suggestion)}
           </Button>
         )}
         <span className={styles.legend}>
           <StateKey />
           {rows.some(({ cells }) => cells.some((each) => each?.ran)) && (
             <span>
-              <i>small</i>: what was run, where it differs
+              <i>{wording.small}</i>
+              {wording.whatWasRunWhereIt}
             </span>
           )}
         </span>

@@ -23,6 +23,7 @@ import { SheetGrid } from './SheetGrid.js';
 import { plannedOn, ranOf } from './sheet-ran.js';
 import { DAYS, sheetRows } from './sheet-rows.js';
 import { useSheet } from './useSheet.js';
+import * as wording from './wording.js';
 
 /** The whole block as coaches write it: weeks down and days across. */
 export function SheetPage() {
@@ -55,7 +56,7 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const { athlete } = block.spec;
   useAnswers(base);
   useEffect(() => {
-    document.title = `Sheet of ${athlete.name || 'a block'} · Nadir`;
+    document.title = wording.sheetOfNadir(athlete.name || wording.aBlock);
   }, [athlete.name]);
   const weekdays = useMemo(() => {
     const first = rowStart(block);
@@ -63,18 +64,18 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   }, [block]);
   return (
     <>
-      <OpenBlockTitle spec={base.block.spec} view="Sheet">
+      <OpenBlockTitle spec={base.block.spec} view={wording.sheet}>
         <ChoiceAnswer<GivesWay>
-          label="When a day changes"
+          label={wording.whenADayChanges}
           value={givesWay}
           choices={[
-            ['days', 'A day moves the others'],
-            ['volume', 'A day moves its week'],
+            ['days', wording.aDayMovesTheOthers],
+            ['volume', wording.aDayMovesItsWeek],
           ]}
           onAnswer={setGivesWay}
         />
         <Button variant="outlined" onClick={() => window.print()}>
-          Print
+          {wording.print}
         </Button>
       </OpenBlockTitle>
       <main className={styles.main}>

@@ -4,6 +4,7 @@ import { StateMark } from '../../components/StateMark.js';
 import { type CellView, type RowView, DAYS, LONG_RUN, VOLUME } from './sheet-rows.js';
 import styles from './Sheet.module.css';
 import type { Spot } from './useSheetCursor.js';
+import * as wording from './wording.js';
 
 /** What cells ask for; the same object for as long as the sheet lives. */
 export interface CellActs {
@@ -80,7 +81,8 @@ export const SheetRow = memo(function SheetRow({
           {view.dates}
           {view.recovery ? (
             <i>
-              <StateMark state={view.recoveryState} named /> recovery
+              <StateMark state={view.recoveryState} named />
+              {wording.recovery}
             </i>
           ) : (
             isFirstOfPhase && (
@@ -134,14 +136,15 @@ function Cell({
   acts: CellActs;
 }) {
   const spot = { row, column };
-  if (!view) return <div role="gridcell" aria-label="outside the block" className={styles.none} />;
+  if (!view)
+    return <div role="gridcell" aria-label={wording.outsideTheBlock} className={styles.none} />;
   const { figure, words, ran, name, state, over, weight } = view;
   const marked = state !== 'worked-out' && state;
   return (
     <div
       role="gridcell"
       className={styles.cell}
-      aria-label={[`${name}: ${figure}`, words, ran && `run: ${ran}`, marked, over && 'over']
+      aria-label={[`${name}: ${figure}`, words, ran && wording.run(ran), marked, over && 'over']
         .filter(Boolean)
         .join(', ')}
       aria-selected={isChosen}
@@ -186,7 +189,7 @@ function Cell({
         <div className={styles.typing}>
           <input
             autoFocus
-            aria-label={`Write ${name}`}
+            aria-label={wording.write(name)}
             aria-invalid={problem !== undefined}
             aria-describedby="sheet-says"
             value={typed}

@@ -15,6 +15,7 @@ import {
 } from '@nadir/core/present';
 import { weightOf } from '../../drawing/day-weight.js';
 import type { Ran } from './sheet-ran.js';
+import * as wording from './wording.js';
 
 /** Days, then the week's volume and its long run. */
 export const DAYS = 7;
@@ -87,7 +88,7 @@ export function sheetRows(
       figure: volume,
       ran: ran.volume.get(week.number),
       source: volume,
-      name: `Week ${week.number}, volume`,
+      name: wording.weekVolume(week.number),
       state: pin?.volume === undefined ? stateOf(week, 'volume') : 'fixed',
     };
     cells[LONG_RUN] = {
@@ -96,7 +97,7 @@ export function sheetRows(
       ran: ran.longRun.get(week.number),
       figure: week.toGo === 0 && longRun === 0 ? 'race' : formatSteps(longRun, measure),
       source: long ? dayText(block.spec, long, longRun, measure) : '',
-      name: `Week ${week.number}, long run`,
+      name: wording.weekLongRun(week.number),
       state: stateOf(week, 'longRun'),
     };
     const phase = block.phases.findLast(({ firstWeek }) => firstWeek <= week.number);

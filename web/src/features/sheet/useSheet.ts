@@ -14,6 +14,7 @@ import { COLUMNS, type RowView } from './sheet-rows.js';
 import { readTable, writeTable } from '../../components/table-text.js';
 import { type Laid, layTable, textsOf } from './written.js';
 import { type Area, type SheetCursor, type Spot, useSheetCursor } from './useSheetCursor.js';
+import * as wording from './wording.js';
 
 /** The sheet in hand: where the cursor is, what is typed, what is pasted. */
 export interface Sheet {
@@ -69,7 +70,7 @@ export function useSheet(
   function open(text?: string) {
     if (!here) return;
     if (here.over) {
-      say({ text: `${here.name} is over, and kept as it was handed out.` });
+      say({ text: wording.isOverAndKeptAs(here.name) });
       return;
     }
     pasting.forget();
@@ -149,7 +150,7 @@ export function useSheet(
       event.clipboardData.setData('text/plain', text);
       event.clipboardData.setData('text/html', html);
       event.preventDefault();
-      say({ text: 'Copied as a table.' });
+      say({ text: wording.copiedAsATable });
     },
     paste(event) {
       event.preventDefault();

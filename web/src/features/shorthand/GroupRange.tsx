@@ -6,6 +6,7 @@ import TableRow from '@mui/material/TableRow';
 import type { Unit } from '@nadir/core/base';
 import { formatDuration, formatTenthsOf } from '@nadir/core/base/format';
 import { laySession, readSession, type SessionPaces, showSession } from '@nadir/core/sessions';
+import * as wording from './wording.js';
 
 interface Runner {
   id: string;
@@ -40,11 +41,11 @@ export function GroupRange({
     <Table size="small" className="figures">
       <TableHead>
         <TableRow>
-          <TableCell scope="col">Athlete</TableCell>
+          <TableCell scope="col">{wording.athlete}</TableCell>
           <TableCell scope="col">{unit}</TableCell>
-          <TableCell scope="col">Time</TableCell>
-          <TableCell scope="col">Hard {unit}</TableCell>
-          <TableCell scope="col">Hard time</TableCell>
+          <TableCell scope="col">{wording.time}</TableCell>
+          <TableCell scope="col">{wording.hard(unit)}</TableCell>
+          <TableCell scope="col">{wording.hardTime}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>
@@ -61,7 +62,7 @@ export function GroupRange({
         ))}
         <TableRow>
           <TableCell component="th" scope="row">
-            The group
+            {wording.theGroup}
           </TableCell>
           <TableCell>{range(({ laid }) => laid.distance, say)}</TableCell>
           <TableCell>{range(({ laid }) => laid.time, formatDuration)}</TableCell>

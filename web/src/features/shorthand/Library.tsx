@@ -23,6 +23,7 @@ import styles from './Shorthand.module.css';
 import { OwnFamily } from './OwnFamily.js';
 import { useLibrary } from './useLibrary.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import * as wording from './wording.js';
 
 /** The coach's sessions and the product's: searched, seen in all their exposures, made one's own. */
 export function Library({
@@ -47,30 +48,33 @@ export function Library({
     (family) => says(family, asked) && (phase === '' || family.phases.includes(phase)),
   );
   return (
-    <section aria-label="Library">
-      <h2 className="display">Library</h2>
+    <section aria-label={wording.library}>
+      <h2 className="display">{wording.library}</h2>
       {typeof editor.state !== 'string' && <ErrorNote>{errorSentence(editor.state)}</ErrorNote>}
       <div className={styles.find}>
         <TextAnswer
-          label="Find"
+          label={wording.find}
           width={220}
-          placeholder="name, purpose or tag"
+          placeholder={wording.namePurposeOrTag}
           value={asked}
           given
           onAnswer={setAsked}
         />
         <ChoiceAnswer
-          label="Phase"
+          label={wording.phase}
           value={phase}
           choices={[
-            ['', 'any phase'] as const,
+            ['', wording.anyPhase] as const,
             ...phaseKinds.map((kind) => [kind, kind.replaceAll('-', ' ')] as const),
           ]}
           onAnswer={setPhase}
         />
         <span role="status">
-          {found.length} of {all.length}
-          {editor.problems.length > 0 ? ' · not saved yet' : ''}
+          {wording.ofWord(
+            found.length,
+            all.length,
+            editor.problems.length > 0 ? wording.notSavedYet : '',
+          )}
         </span>
       </div>
       <ul className="plain-list">
@@ -85,7 +89,7 @@ export function Library({
                 onClick={() => setOpen(isOpen ? undefined : family.id)}
               >
                 <span>
-                  <b>{family.name}</b> {index >= 0 && <i>my own</i>}
+                  <b>{family.name}</b> {index >= 0 && <i>{wording.myOwn}</i>}
                   <span className={styles.purpose}>
                     {family.purpose} <i>{family.tags.join(' · ')}</i>
                   </span>
@@ -113,7 +117,7 @@ export function Library({
                     onTry={onTry}
                   />
                   <Button variant="outlined" onClick={() => setOpen(editor.add(family))}>
-                    Make a copy my own
+                    {wording.makeACopyMyOwn}
                   </Button>
                 </div>
               )}
@@ -145,17 +149,17 @@ function Exposures({
   return (
     <Table size="small" className="figures">
       <caption>
-        Every exposure at the paces of {whose};{' '}
-        {family.fit === false
-          ? 'in a block it is run as written.'
-          : 'in a block each is sized to what came before.'}
+        {wording.everyExposureAtThePaces(
+          whose,
+          family.fit === false ? wording.inABlockItIs : wording.inABlockEachIs,
+        )}
       </caption>
       <TableHead>
         <TableRow>
-          <TableCell scope="col">Exposure</TableCell>
-          <TableCell scope="col">Session</TableCell>
-          <TableCell scope="col">Hard {unit}</TableCell>
-          <TableCell scope="col">Hard time</TableCell>
+          <TableCell scope="col">{wording.exposure}</TableCell>
+          <TableCell scope="col">{wording.session}</TableCell>
+          <TableCell scope="col">{wording.hard(unit)}</TableCell>
+          <TableCell scope="col">{wording.hardTime}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>

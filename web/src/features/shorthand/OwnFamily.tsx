@@ -24,6 +24,7 @@ import { SessionEditor } from '../../components/SessionEditor.js';
 import styles from './Shorthand.module.css';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { Tick } from '../../components/Tick.js';
+import * as wording from './wording.js';
 
 /** One of the coach's own sessions: its words, where it starts, how it goes on. */
 export function OwnFamily({
@@ -47,7 +48,7 @@ export function OwnFamily({
     <Field
       label={label}
       because={because}
-      problem={bad?.field === field ? `“${bad.text}” is no number from 0 up.` : undefined}
+      problem={bad?.field === field ? wording.isNoNumberFrom0(bad.text) : undefined}
     >
       {(ids) => (
         <TextAnswer
@@ -85,7 +86,7 @@ export function OwnFamily({
   return (
     <div>
       {problem && <p role="alert">{problem.message}</p>}
-      <Field label="Name">
+      <Field label={wording.name}>
         {(ids) => (
           <TextAnswer
             {...ids}
@@ -97,7 +98,7 @@ export function OwnFamily({
           />
         )}
       </Field>
-      <Field label="What for">
+      <Field label={wording.whatFor}>
         {(ids) => (
           <TextAnswer
             {...ids}
@@ -122,28 +123,25 @@ export function OwnFamily({
       />
       {family.exposures === undefined && (
         <>
-          {number('by', 'By', progressionRules[family.way].by)}
-          {number('most', 'Exposures', 'Then it stays as it is.')}
+          {number('by', wording.by, progressionRules[family.way].by)}
+          {number('most', wording.exposures, wording.thenItStaysAsIt)}
         </>
       )}
-      {around('before', 'Before the set', 'Run at every exposure, before the main set.')}
-      {around('after', 'After the set', 'Run at every exposure, strides for example.')}
-      <Field
-        label="Fit"
-        because="Scaled to the athlete and the week. Otherwise run exactly as written."
-      >
+      {around('before', wording.beforeTheSet, wording.runAtEveryExposureBefore)}
+      {around('after', wording.afterTheSet, wording.runAtEveryExposureStrides)}
+      <Field label={wording.fit} because={wording.scaledToTheAthleteAnd}>
         {() => (
           <Tick
-            label="Fit it to the athlete"
+            label={wording.fitItToTheAthlete}
             checked={family.fit ?? false}
             onAnswer={(fit) => onChange({ fit })}
           />
         )}
       </Field>
-      <Field label="Phases">
+      <Field label={wording.phases}>
         {() => (
           <ToggleButtonGroup
-            aria-label="Phases"
+            aria-label={wording.phases}
             className={styles.wrap}
             value={family.phases}
             onChange={(_, chosen: Progression['phases']) =>
@@ -158,7 +156,7 @@ export function OwnFamily({
           </ToggleButtonGroup>
         )}
       </Field>
-      <Field label="Tags" because="Separated by commas.">
+      <Field label={wording.tags} because={wording.separatedByCommas}>
         {(ids) => (
           <TextAnswer
             {...ids}
@@ -178,14 +176,14 @@ export function OwnFamily({
         )}
       </Field>
       <Button variant="outlined" onClick={onRemove}>
-        Remove
+        {wording.remove}
       </Button>
     </div>
   );
 }
 
 /** A progression that is no rule: every exposure is written out. */
-const LINES = 'line by line';
+const LINES = wording.lineByLine;
 
 /** How it goes on: from its first exposure by a rule, or written out line by line. */
 function ProgressionAnswers({
@@ -208,7 +206,7 @@ function ProgressionAnswers({
     <>
       {!exposures && (
         <SessionEditor
-          label="First exposure, without warm-up and cool-down"
+          label={wording.firstExposureWithoutWarmUp}
           text={start}
           table={table}
           families={[]}
@@ -217,14 +215,17 @@ function ProgressionAnswers({
           onText={onStart}
         />
       )}
-      <Field label="Progression" because={exposures ? undefined : progressionRules[way].why}>
+      <Field
+        label={wording.progression}
+        because={exposures ? undefined : progressionRules[way].why}
+      >
         {(ids) => (
           <ChoiceAnswer<ProgressionRuleName | typeof LINES>
             {...ids}
             value={exposures ? LINES : way}
             choices={[
               ...progressionRuleNames.map((each) => [each, progressionRules[each].title] as const),
-              [LINES, 'Line by line, as written'] as const,
+              [LINES, wording.lineByLineAsWritten] as const,
             ]}
             onAnswer={(chosen) =>
               onChange(
@@ -244,7 +245,7 @@ function ProgressionAnswers({
       </Field>
       {exposures && (
         <LinesAnswer
-          label="Exposures, one a line"
+          label={wording.exposuresOneALine}
           lines={exposures.map((line) => namePaces(line, table))}
           onLines={(lines) => {
             const linked = lines.map((line) => linkPaces(line, table));

@@ -18,6 +18,7 @@ import { Link } from 'react-router';
 import styles from './Shorthand.module.css';
 import { Library } from './Library.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import * as wording from './wording.js';
 
 const WIDTH = 720;
 const EVERYBODY = 'everybody';
@@ -30,7 +31,7 @@ export function ShorthandPage() {
   const [text, setText] = useState<string>(EXAMPLES[0]);
   const [chosen, setChosen] = useState('');
   useEffect(() => {
-    document.title = 'Sessions · Nadir';
+    document.title = wording.sessionsNadir;
   }, []);
   const runners = useMemo(
     () =>
@@ -43,35 +44,33 @@ export function ShorthandPage() {
   const families = [...library, ...startingFamilies];
   return (
     <>
-      <TitleBlock title="Sessions" detail="Written in plain words and numbers.">
+      <TitleBlock title={wording.sessions} detail={wording.writtenInPlainWordsAnd}>
         <Button component={Link} to="/named-paces">
-          Named paces
+          {wording.namedPaces}
         </Button>
         <Button variant="outlined" onClick={() => openEverywhere('splits')}>
-          Splits
+          {wording.splits}
         </Button>
       </TitleBlock>
       <main className={`page ${styles.page ?? ''}`}>
         {error && 'kind' in error && (
           <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
         )}
-        <span className="muted">At the paces of </span>
+        <span className="muted">{wording.atThePacesOf}</span>
         <ChoiceAnswer
-          label="At the paces of"
+          label={wording.atThePacesOf2}
           value={chosen === EVERYBODY ? EVERYBODY : (runner?.id ?? '')}
           choices={[
             ...runners.map((each) => [each.id, each.name] as const),
-            [EVERYBODY, 'the whole squad'] as const,
+            [EVERYBODY, wording.theWholeSquad] as const,
           ]}
           onAnswer={setChosen}
         />
-        {data && !runner && (
-          <p>Nobody has a block yet: lay one out, and sessions are worked out at its paces.</p>
-        )}
+        {data && !runner && <p>{wording.nobodyHasABlockYet}</p>}
         {runner && (
           <>
             <SessionEditor
-              label="Session"
+              label={wording.session}
               text={text}
               table={runner.table}
               families={families}
@@ -92,7 +91,7 @@ export function ShorthandPage() {
             />
           </>
         )}
-        <h2 className="display">How it is written</h2>
+        <h2 className="display">{wording.howItIsWritten}</h2>
         <ul className="plain-list">
           {EXAMPLES.map((example) => (
             <li key={example} className={styles.example}>

@@ -6,6 +6,7 @@ import { useRef, useState } from 'react';
 import { type CallError, useSaveLibraryMutation } from '../../api/api.js';
 import { useSay } from '../../components/messages.js';
 import { useCoaching } from '../../api/coaching.js';
+import * as wording from './wording.js';
 
 /** The coach's own sessions as they are being edited. */
 interface LibraryEditor {
@@ -51,7 +52,7 @@ export function useLibrary(): LibraryEditor {
       keep(own.map((family, place) => (place === index ? { ...family, ...part } : family))),
     add(from) {
       const id = free(`own-${from.id}`, new Set(own.map((family) => family.id)), '-');
-      const name = free(`${from.name}, my way`, new Set(own.map((each) => each.name)), ' ');
+      const name = free(wording.myWay(from.name), new Set(own.map((each) => each.name)), ' ');
       // The coach's own is run as it is written, unless it is to be fitted.
       keep([...own, { ...from, id, name, fit: from.fit ?? false }]);
       return id;
@@ -59,7 +60,7 @@ export function useLibrary(): LibraryEditor {
     remove(index) {
       const before = own;
       keep(own.filter((_, place) => place !== index));
-      say({ text: `Removed “${own[index]?.name ?? ''}”.`, undo: () => keep(before) });
+      say({ text: wording.removed(own[index]?.name ?? ''), undo: () => keep(before) });
     },
   };
 }

@@ -3,6 +3,7 @@ import { useCallback, useEffect } from 'react';
 import { errorSentence, useLazySquadQuery, useSignInDemoMutation } from '../../api/api.js';
 import { SIGNED_OUT, openFreshPage } from '../../api/fresh-page.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
+import * as wording from './wording.js';
 
 /**
  * The demo's door stands open: whoever comes is its coach, and lands on the
@@ -27,10 +28,10 @@ export function DemoDoor() {
 
   return (
     <>
-      <p>This is a demo with six invented athletes. No password is needed.</p>
+      <p>{wording.thisIsADemoWith}</p>
       {(asked || error) && (
         <Button variant="contained" disabled={isLoading} autoFocus onClick={() => void enter()}>
-          Sign in as Maren Tolvik
+          {wording.signInAsMarenTolvik}
         </Button>
       )}
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}

@@ -6,11 +6,12 @@ import { errorSentence, useFirstCoachMutation } from '../../api/api.js';
 import { openFreshPage } from '../../api/fresh-page.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { Entry } from '../../components/Entry.js';
+import * as wording from './wording.js';
 
 const form = z.object({
-  name: z.string().trim().min(1, 'Your name is needed.'),
-  email: z.email('An e-mail address is needed.'),
-  password: z.string().min(10, 'Ten characters or more, please.'),
+  name: z.string().trim().min(1, wording.yourNameIsNeeded),
+  email: z.email(wording.anEMailAddressIs),
+  password: z.string().min(10, wording.tenCharactersOrMorePlease),
   code: z.string().trim().min(1, 'The code is needed.'),
 });
 
@@ -26,40 +27,40 @@ export function FirstCoachForm() {
     if ((await create(body)).data) openFreshPage();
   });
   return (
-    <form onSubmit={(event) => void submit(event)} noValidate aria-label="First coach">
-      <p style={{ margin: 0 }}>Nobody is here yet. Say who you are; the squad comes next.</p>
+    <form onSubmit={(event) => void submit(event)} noValidate aria-label={wording.firstCoach}>
+      <p style={{ margin: 0 }}>{wording.nobodyIsHereYetSay}</p>
       <Entry
-        label="Your name"
+        label={wording.yourName}
         autoComplete="name"
         autoFocus
         error={errors.name}
         entry={register('name')}
       />
       <Entry
-        label="E-mail"
+        label={wording.eMail}
         type="email"
         autoComplete="username"
         error={errors.email}
         entry={register('email')}
       />
       <Entry
-        label="Password"
+        label={wording.password}
         type="password"
         autoComplete="new-password"
-        hint="Ten characters or more."
+        hint={wording.tenCharactersOrMore}
         error={errors.password}
         entry={register('password')}
       />
       <Entry
-        label="Code from the terminal"
+        label={wording.codeFromTheTerminal}
         autoComplete="off"
-        hint="Printed next to the address when Nadir was started: it shows that this Nadir is yours."
+        hint={wording.printedNextToTheAddress}
         error={errors.code}
         entry={register('code')}
       />
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       <Button type="submit" variant="contained" disabled={isLoading}>
-        Begin
+        {wording.begin}
       </Button>
     </form>
   );

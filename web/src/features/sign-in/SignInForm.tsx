@@ -6,10 +6,11 @@ import { errorSentence, useSignInMutation } from '../../api/api.js';
 import { openFreshPage } from '../../api/fresh-page.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { Entry } from '../../components/Entry.js';
+import * as wording from './wording.js';
 
 const form = z.object({
-  email: z.email('An e-mail address is needed.'),
-  password: z.string().min(1, 'Your password is needed.'),
+  email: z.email(wording.anEMailAddressIs),
+  password: z.string().min(1, wording.yourPasswordIsNeeded),
 });
 
 export function SignInForm() {
@@ -23,9 +24,9 @@ export function SignInForm() {
     if ((await signIn(body)).data) openFreshPage();
   });
   return (
-    <form onSubmit={(event) => void submit(event)} noValidate aria-label="Sign in">
+    <form onSubmit={(event) => void submit(event)} noValidate aria-label={wording.signIn}>
       <Entry
-        label="E-mail"
+        label={wording.eMail}
         type="email"
         autoComplete="username"
         autoFocus
@@ -33,7 +34,7 @@ export function SignInForm() {
         entry={register('email')}
       />
       <Entry
-        label="Password"
+        label={wording.password}
         type="password"
         autoComplete="current-password"
         error={errors.password}
@@ -41,7 +42,7 @@ export function SignInForm() {
       />
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       <Button type="submit" variant="contained" disabled={isLoading}>
-        Sign in
+        {wording.signIn}
       </Button>
     </form>
   );

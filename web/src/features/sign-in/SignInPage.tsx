@@ -4,6 +4,7 @@ import { useEffect } from 'react';
 import { DemoDoor } from './DemoDoor.js';
 import { FirstCoachForm } from './FirstCoachForm.js';
 import { SignInForm } from './SignInForm.js';
+import * as wording from './wording.js';
 
 /** The door: a sign-in, the first coach, or the demo's open door. */
 export function SignInPage({
@@ -15,7 +16,7 @@ export function SignInPage({
   ranOut?: boolean;
 }) {
   useEffect(() => {
-    document.title = 'Sign in · Nadir';
+    document.title = wording.signInNadir;
   }, []);
   return (
     <main className={styles.letter}>
@@ -24,15 +25,10 @@ export function SignInPage({
           <img src="/mark.svg" alt="" width={44} height={44} />
         </p>
         <h1 className="display" style={{ margin: '8px 0 4px', fontSize: 30 }}>
-          Nadir
+          {wording.nadir}
         </h1>
-        <p style={{ marginTop: 0 }}>The desk of a distance running coach.</p>
-        {ranOut && (
-          <p role="status">
-            You were signed out. What you changed is kept on this device and is saved once you sign
-            in again.
-          </p>
-        )}
+        <p style={{ marginTop: 0 }}>{wording.theDeskOfADistance}</p>
+        {ranOut && <p role="status">{wording.youWereSignedOutWhat}</p>}
         {session.demo ? (
           <DemoDoor />
         ) : session.firstCoachWanted ? (

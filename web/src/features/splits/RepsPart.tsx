@@ -15,12 +15,13 @@ import styles from './Splits.module.css';
 import { Typed } from './Typed.js';
 import { readCount, readMetres } from './read-figures.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import * as wording from './wording.js';
 
 const RECOVERIES: readonly (readonly [Rest['kind'], string])[] = [
-  ['jog-time', 'jog, by time'],
-  ['jog-distance', 'jog, by distance'],
+  ['jog-time', wording.jogByTime],
+  ['jog-distance', wording.jogByDistance],
   ['standing', 'standing'],
-  ['equal-time', 'jog as long as the repetition'],
+  ['equal-time', wording.jogAsLongAsThe],
 ];
 /** Seconds per km of a jog between repetitions. */
 const JOG = 360;
@@ -48,15 +49,15 @@ export function RepsPart({ unit }: { unit: Unit }) {
         })
       : undefined;
   return (
-    <section aria-label="Repetitions">
-      <h3>Repetitions</h3>
-      <Field label="How many" problem={times.ok ? undefined : times.problem}>
+    <section aria-label={wording.repetitions}>
+      <h3>{wording.repetitions}</h3>
+      <Field label={wording.howMany} problem={times.ok ? undefined : times.problem}>
         {(ids) => <Typed {...ids} value={count} onChange={setCount} wrong={!times.ok} />}
       </Field>
-      <Field label="Distance of one, m" problem={metres.ok ? undefined : metres.problem}>
+      <Field label={wording.distanceOfOneM} problem={metres.ok ? undefined : metres.problem}>
         {(ids) => <Typed {...ids} value={distance} onChange={setDistance} wrong={!metres.ok} />}
       </Field>
-      <Field label={`Pace per ${unit}`} problem={perUnit.ok ? undefined : perUnit.problem}>
+      <Field label={wording.pacePer(unit)} problem={perUnit.ok ? undefined : perUnit.problem}>
         {(ids) => <Typed {...ids} value={pace} onChange={setPace} wrong={!perUnit.ok} />}
       </Field>
       {perUnit.guess && (
@@ -70,16 +71,16 @@ export function RepsPart({ unit }: { unit: Unit }) {
               }
             }}
           >
-            Yes
+            {wording.yes}
           </Button>
         </p>
       )}
-      <Field label="Recovery">
+      <Field label={wording.recovery}>
         {({ id }) => <ChoiceAnswer id={id} value={kind} choices={RECOVERIES} onAnswer={setKind} />}
       </Field>
       {kind !== 'equal-time' && (
         <Field
-          label={kind === 'jog-distance' ? 'Metres between' : 'Time between'}
+          label={kind === 'jog-distance' ? wording.metresBetween : wording.timeBetween}
           problem={typeof recovery === 'string' ? recovery : undefined}
         >
           {(ids) =>
@@ -103,27 +104,27 @@ export function RepsPart({ unit }: { unit: Unit }) {
       )}
       {found && metres.ok && perUnit.ok && (
         <dl className={styles.reps} aria-live="polite">
-          <dt>each</dt>
+          <dt>{wording.each}</dt>
           <dd>{formatLap(perUnit.value, metres.value)}</dd>
           {metres.value > 400 && (
             <>
-              <dt>400 m in</dt>
+              <dt>{wording.n400MIn}</dt>
               <dd>{formatLap(perUnit.value, 400)}</dd>
             </>
           )}
           {metres.value > 200 && (
             <>
-              <dt>200 m in</dt>
+              <dt>{wording.n200MIn}</dt>
               <dd>{formatLap(perUnit.value, 200)}</dd>
             </>
           )}
-          <dt>hard</dt>
+          <dt>{wording.hard}</dt>
           <dd>
             {Math.round(found.hardDistance)} m, {sumOf(found.hardTime)}
           </dd>
-          <dt>recoveries</dt>
-          <dd>{found.recoveries}, one fewer than repetitions</dd>
-          <dt>in all</dt>
+          <dt>{wording.recoveries}</dt>
+          <dd>{wording.oneFewerThanRepetitions(found.recoveries)}</dd>
+          <dt>{wording.inAll}</dt>
           <dd>
             {Math.round(found.totalDistance)} m, {sumOf(found.totalTime)}
           </dd>

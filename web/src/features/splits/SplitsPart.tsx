@@ -12,11 +12,12 @@ import styles from './Splits.module.css';
 import { Typed } from './Typed.js';
 import { readMetres, readOffsets } from './read-figures.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import * as wording from './wording.js';
 
 const SHAPES = [
   ['even', 'even'],
-  ['negative', 'second half quicker'],
-  ['own', 'own shape'],
+  ['negative', wording.secondHalfQuicker],
+  ['own', wording.ownShape],
 ] as const;
 type Shape = (typeof SHAPES)[number][0];
 
@@ -49,15 +50,15 @@ export function SplitsPart({ unit }: { unit: Unit }) {
       : undefined;
   const found = asked ? splits(asked) : [];
   return (
-    <section aria-label="Splits">
-      <h3>Splits</h3>
-      <Field label="Distance, m" problem={metres.ok ? undefined : metres.problem}>
+    <section aria-label={wording.splits}>
+      <h3>{wording.splits}</h3>
+      <Field label={wording.distanceM} problem={metres.ok ? undefined : metres.problem}>
         {(ids) => <Typed {...ids} value={distance} onChange={setDistance} wrong={!metres.ok} />}
       </Field>
-      <Field label="Target" problem={seconds.ok ? undefined : seconds.problem}>
+      <Field label={wording.target} problem={seconds.ok ? undefined : seconds.problem}>
         {(ids) => <Typed {...ids} value={time} onChange={setTime} wrong={!seconds.ok} />}
       </Field>
-      <Field label="By">
+      <Field label={wording.by}>
         {({ id }) => (
           <ChoiceAnswer
             id={id}
@@ -67,18 +68,18 @@ export function SplitsPart({ unit }: { unit: Unit }) {
           />
         )}
       </Field>
-      <Field label="Shape">
+      <Field label={wording.shape}>
         {({ id }) => <ChoiceAnswer id={id} value={shape} choices={SHAPES} onAnswer={setShape} />}
       </Field>
       {shape === 'negative' && (
-        <Field label="Quicker by, s/km" problem={offsets.ok ? undefined : offsets.problem}>
+        <Field label={wording.quickerBySKm} problem={offsets.ok ? undefined : offsets.problem}>
           {(ids) => <Typed {...ids} value={by} onChange={setBy} wrong={!offsets.ok} />}
         </Field>
       )}
       {shape === 'own' && (
         <Field
-          label="s/km, part by part"
-          because="Equal parts of the way; only how they differ counts."
+          label={wording.sKmPartByPart}
+          because={wording.equalPartsOfTheWay}
           problem={offsets.ok ? undefined : offsets.problem}
         >
           {(ids) => (
@@ -93,16 +94,16 @@ export function SplitsPart({ unit }: { unit: Unit }) {
         </p>
       )}
       {asked && found.length === 0 && (
-        <p role="alert">More than {MOST_SPLITS} splits: choose longer ones.</p>
+        <p role="alert">{wording.moreThanSplitsChooseLonger(MOST_SPLITS)}</p>
       )}
       {found.length > 0 && (
-        <div className={styles.list} tabIndex={0} role="region" aria-label="Every split">
+        <div className={styles.list} tabIndex={0} role="region" aria-label={wording.everySplit}>
           <Table size="small" className="figures">
             <TableHead>
               <TableRow>
-                <TableCell scope="col">At</TableCell>
-                <TableCell scope="col">Split</TableCell>
-                <TableCell scope="col">Elapsed</TableCell>
+                <TableCell scope="col">{wording.at}</TableCell>
+                <TableCell scope="col">{wording.split}</TableCell>
+                <TableCell scope="col">{wording.elapsed}</TableCell>
               </TableRow>
             </TableHead>
             <TableBody>
@@ -113,7 +114,7 @@ export function SplitsPart({ unit }: { unit: Unit }) {
                       ? formatRaceDistance(at, 'mi')
                       : at < 5000
                         ? `${Math.round(at)} m`
-                        : `${Number((at / 1000).toFixed(3))} km`}
+                        : wording.km(Number((at / 1000).toFixed(3)))}
                   </TableCell>
                   <TableCell>{formatDuration(split)}</TableCell>
                   <TableCell>{formatDuration(elapsed)}</TableCell>

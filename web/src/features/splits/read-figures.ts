@@ -1,15 +1,16 @@
 import type { Read } from '@nadir/core/base/format';
+import * as wording from './wording.js';
 
 /** Metres of a race or a repetition. */
 export function readMetres(text: string): Read<number> {
-  return within(text, 'a distance in metres', 50, 100_000);
+  return within(text, wording.aDistanceInMetres, 50, 100_000);
 }
 
 /** How many repetitions. */
 export function readCount(text: string): Read<number> {
-  const read = within(text, 'a number of repetitions', 1, 200);
+  const read = within(text, wording.aNumberOfRepetitions, 1, 200);
   if (read.ok && !Number.isInteger(read.value)) {
-    return { ok: false, problem: `“${text}”: repetitions are whole.` };
+    return { ok: false, problem: wording.repetitionsAreWhole(text) };
   }
   return read;
 }
@@ -24,11 +25,11 @@ export function readOffsets(text: string): Read<number[]> {
   if (values.length > 0 && values.length <= 50 && values.every((each) => Math.abs(each) <= 120)) {
     return { ok: true, value: values };
   }
-  return { ok: false, problem: 'Seconds per km from −120 to 120, with commas between.' };
+  return { ok: false, problem: wording.secondsPerKmFrom120 };
 }
 
 function within(text: string, what: string, least: number, most: number): Read<number> {
   const value = Number(text.trim().replace(',', '.'));
   if (text.trim() !== '' && value >= least && value <= most) return { ok: true, value };
-  return { ok: false, problem: `“${text}” is not ${what}: ${least} to ${most}.` };
+  return { ok: false, problem: wording.isNotTo(text, what, least, most) };
 }

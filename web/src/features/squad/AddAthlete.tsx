@@ -6,12 +6,13 @@ import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { errorSentence, useAddAthleteMutation } from '../../api/api.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
+import * as wording from './wording.js';
 
 /** Height of a label: the buttons stand beside the fields under theirs. */
 const BESIDE_FIELDS = 22;
 
 const form = z.object({
-  name: z.string().trim().min(1, 'Give the athlete a name.').max(120, 'A shorter name, please.'),
+  name: z.string().trim().min(1, wording.giveTheAthleteAName).max(120, wording.aShorterNamePlease),
   by: z.enum(['km', 'mi', 'time']),
 });
 
@@ -32,7 +33,7 @@ export function AddAthlete({ onDone }: { onDone: () => void }) {
     <form
       onSubmit={(event) => void add(event)}
       noValidate
-      aria-label="Add an athlete"
+      aria-label={wording.addAnAthlete}
       style={{
         display: 'flex',
         gap: 12,
@@ -42,7 +43,7 @@ export function AddAthlete({ onDone }: { onDone: () => void }) {
       }}
     >
       <TextField
-        label="Name"
+        label={wording.name}
         autoFocus
         autoComplete="off"
         error={!!formState.errors.name}
@@ -50,21 +51,21 @@ export function AddAthlete({ onDone }: { onDone: () => void }) {
         {...register('name')}
       />
       <TextField
-        label="Counted by"
+        label={wording.countedBy}
         select
         defaultValue="km"
         sx={{ width: 130 }}
         {...register('by')}
       >
-        <MenuItem value="km">kilometres</MenuItem>
-        <MenuItem value="mi">miles</MenuItem>
-        <MenuItem value="time">minutes</MenuItem>
+        <MenuItem value="km">{wording.kilometres}</MenuItem>
+        <MenuItem value="mi">{wording.miles}</MenuItem>
+        <MenuItem value="time">{wording.minutes}</MenuItem>
       </TextField>
       <div style={{ paddingTop: BESIDE_FIELDS }}>
         <Button type="submit" variant="contained" disabled={isLoading}>
-          Add
+          {wording.add}
         </Button>
-        <Button onClick={onDone}>Cancel</Button>
+        <Button onClick={onDone}>{wording.cancel}</Button>
       </div>
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
     </form>

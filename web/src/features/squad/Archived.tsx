@@ -1,12 +1,12 @@
 import type { Glances } from '@nadir/contract';
 import { Link } from 'react-router';
 import { Fold } from '../../components/Fold.js';
-import { plural } from '../../components/dates.js';
+import * as wording from './wording.js';
 
 /** Athletes who are kept aside, each the way to the record that brings them back. */
 export function Archived({ athletes }: { athletes: Glances['archived'] }) {
   return (
-    <Fold title={`Archived: ${plural(athletes.length, 'athlete')}`}>
+    <Fold title={wording.archivedAthletes(athletes.length)}>
       <ul className="plain-list">
         {athletes.map(({ id, name }) => (
           <li key={id}>

@@ -13,6 +13,7 @@ import { DaySteps } from '../../drawing/DaySteps.js';
 import { weekOf } from '../../drawing/days.js';
 import styles from './Squad.module.css';
 import type { SquadAthlete } from './squad-order.js';
+import * as wording from './wording.js';
 
 /** One athlete's row, all of it a link; without a block it offers to lay one out. */
 export const AthleteRow = memo(function AthleteRow({
@@ -36,9 +37,9 @@ export const AthleteRow = memo(function AthleteRow({
           </div>
         </TableCell>
         <TableCell colSpan={4}>
-          No block yet.{' '}
+          {wording.noBlockYet}
           <Link className={styles.record} to={`/blocks/new?athlete=${id}`}>
-            Lay one out
+            {wording.layOneOut}
           </Link>
         </TableCell>
       </TableRow>
@@ -71,9 +72,14 @@ function RowWithBlock({
   const where =
     number === undefined
       ? today < start
-        ? 'not begun'
+        ? wording.notBegun
         : 'over'
-      : `week ${number} of ${weeks.length} · ${phase?.name ?? ''}${week?.recovery ? ', recovery' : ''}`;
+      : wording.weekOf(
+          number,
+          weeks.length,
+          phase?.name ?? '',
+          week?.recovery ? wording.recovery : '',
+        );
   return (
     <TableRow className={styles.row}>
       <TableCell component="th" scope="row">
@@ -87,9 +93,9 @@ function RowWithBlock({
             <Link
               className={styles.record}
               to={`/athletes/${athleteId}`}
-              aria-label={`Record of ${name}`}
+              aria-label={wording.recordOf(name)}
             >
-              Record
+              {wording.record}
             </Link>
           </div>
         </div>
@@ -98,7 +104,7 @@ function RowWithBlock({
         {(asks > 0 || said > 0) && (
           <p>
             <Link className={styles.needed} to={`/blocks/${id}/diary`}>
-              {asks > 0 ? 'Asks to move a day' : 'Waiting for your reply'}
+              {asks > 0 ? wording.asksToMoveADay : wording.waitingForYourReply}
             </Link>
           </p>
         )}
@@ -115,10 +121,10 @@ function RowWithBlock({
           <>
             <b>{worst.title}</b> <span className="muted">({worst.level})</span>
             <p className="muted">{worst.message}</p>
-            {worst.others > 0 && <span className="muted">and {worst.others} more</span>}
+            {worst.others > 0 && <span className="muted">{wording.andMore(worst.others)}</span>}
           </>
         ) : (
-          !need && <span className="muted">No problems found.</span>
+          !need && <span className="muted">{wording.noProblemsFound}</span>
         )}
       </TableCell>
       <TableCell className={styles.calendar}>
@@ -126,7 +132,7 @@ function RowWithBlock({
           glance={glance}
           calendar={calendar}
           today={today}
-          label={`Block of ${name}`}
+          label={wording.blockOf(name)}
         />
       </TableCell>
       <TableCell>
@@ -137,7 +143,7 @@ function RowWithBlock({
             <DaySteps days={days} today={today} />
             {lastWeek && (
               <Link className={styles.record} to={`/blocks/${id}/diary`}>
-                last week {lastWeek.run} of {lastWeek.planned}
+                {wording.lastWeekOf(lastWeek.run, lastWeek.planned)}
               </Link>
             )}
           </>

@@ -1,13 +1,14 @@
 import OutlinedInput from '@mui/material/OutlinedInput';
+import * as wording from './wording.js';
 
 /** Narrows the squad to who or what is typed. */
 export function FindAthlete({ typed, onType }: { typed: string; onType: (typed: string) => void }) {
   return (
     <OutlinedInput
-      placeholder="Find an athlete or race"
+      placeholder={wording.findAnAthleteOrRace}
       value={typed}
       onChange={({ target }) => onType(target.value)}
-      slotProps={{ input: { 'aria-label': 'Find an athlete or race', type: 'search' } }}
+      slotProps={{ input: { 'aria-label': wording.findAnAthleteOrRace, type: 'search' } }}
     />
   );
 }

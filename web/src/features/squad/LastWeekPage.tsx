@@ -10,10 +10,10 @@ import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { errorSentence, useGlancesQuery } from '../../api/api.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { plural } from '../../components/dates.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import styles from './Squad.module.css';
 import type { SquadAthlete } from './squad-order.js';
+import * as wording from './wording.js';
 
 /** The last whole week of everyone, planned against run: the squad’s weekly review. */
 export function LastWeekPage() {
@@ -22,7 +22,7 @@ export function LastWeekPage() {
   });
   const [by, setBy] = useState<Order>('difference');
   useEffect(() => {
-    document.title = 'Last week · Nadir';
+    document.title = wording.lastWeekNadir;
   }, []);
   const athletes = (data?.athletes ?? []).filter(({ block }) => block);
   const rows = athletes.toSorted(
@@ -41,26 +41,26 @@ export function LastWeekPage() {
   );
   return (
     <>
-      <TitleBlock title="Last week" detail="Planned against run, everyone’s last whole week" />
+      <TitleBlock title={wording.lastWeek} detail={wording.plannedAgainstRunEveryonesLast} />
       <main className="page" aria-busy={isLoading}>
         {error && 'kind' in error && (
           <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>
         )}
-        {data && athletes.length === 0 && <p>Nobody has a block yet.</p>}
+        {data && athletes.length === 0 && <p>{wording.nobodyHasABlockYet}</p>}
         {athletes.length > 0 && (
           <div className={styles.lastWeek}>
             <Table size="small" className="figures">
               <TableHead>
                 <TableRow>
-                  {head('name', 'Athlete')}
-                  <TableCell>Planned</TableCell>
-                  <TableCell>Run</TableCell>
-                  {head('difference', 'Against plan')}
-                  <TableCell>Long run</TableCell>
-                  <TableCell>Hard sessions</TableCell>
-                  {head('missed', 'Missed')}
-                  {head('load', 'Load')}
-                  <TableCell className={styles.words}>What stands out</TableCell>
+                  {head('name', wording.athlete)}
+                  <TableCell>{wording.planned}</TableCell>
+                  <TableCell>{wording.run}</TableCell>
+                  {head('difference', wording.againstPlan)}
+                  <TableCell>{wording.longRun}</TableCell>
+                  <TableCell>{wording.hardSessions}</TableCell>
+                  {head('missed', wording.missed)}
+                  {head('load', wording.load)}
+                  <TableCell className={styles.words}>{wording.whatStandsOut}</TableCell>
                 </TableRow>
               </TableHead>
               <TableBody>
@@ -108,20 +108,18 @@ function Row({ athlete: { name, block } }: { athlete: SquadAthlete }) {
           </TableCell>
           <TableCell>
             {lastWeek.unknown > 0
-              ? `${plural(lastWeek.unknown, 'day')} not known`
+              ? wording.daysNotKnown(lastWeek.unknown)
               : differenceText(lastWeek.run, lastWeek.planned)}
           </TableCell>
           <TableCell>
-            {lastWeek.longRun.run ?? 'not known'} of {lastWeek.longRun.planned}
+            {wording.ofWord(lastWeek.longRun.run ?? wording.notKnown, lastWeek.longRun.planned)}
           </TableCell>
-          <TableCell>
-            {lastWeek.hard.done} of {lastWeek.hard.planned}
-          </TableCell>
+          <TableCell>{wording.ofWord2(lastWeek.hard.done, lastWeek.hard.planned)}</TableCell>
           <TableCell>{lastWeek.missed || ''}</TableCell>
           <TableCell>{lastWeek.load}</TableCell>
         </>
       ) : (
-        <TableCell colSpan={7}>Nothing recorded: not known.</TableCell>
+        <TableCell colSpan={7}>{wording.nothingRecordedNotKnown}</TableCell>
       )}
       <TableCell className={styles.words}>{need ? `${need.title} (${need.level})` : ''}</TableCell>
     </TableRow>

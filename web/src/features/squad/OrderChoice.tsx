@@ -1,5 +1,6 @@
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { type SquadOrder, squadOrders } from './squad-order.js';
+import * as wording from './wording.js';
 
 /** The order of the squad where the table has no heads to press. */
 export function OrderChoice({
@@ -11,7 +12,7 @@ export function OrderChoice({
 }) {
   return (
     <ChoiceAnswer
-      label="Order"
+      label={wording.order}
       value={order}
       choices={Object.entries(squadOrders) as [SquadOrder, string][]}
       onAnswer={onOrder}

@@ -6,9 +6,10 @@ import { errorSentence, useGlancesQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
-import { formatDay, plural } from '../../components/dates.js';
+import { formatDay } from '../../components/dates.js';
 import { SquadTable } from './SquadTable.js';
 import { needsALook, squadInOrder, type SquadOrder } from './squad-order.js';
+import * as wording from './wording.js';
 
 /** Fields and forms are not needed to read the squad: they come after it, or when asked for. */
 const AddAthlete = lazy(async () => ({ default: (await import('./AddAthlete.js')).AddAthlete }));
@@ -28,17 +29,21 @@ export function SquadPage() {
   const [order, setOrder] = useState<SquadOrder>('look');
   const [typed, setTyped] = useState('');
   useEffect(() => {
-    document.title = 'Squad · Nadir';
+    document.title = wording.squadNadir;
   }, []);
   const athletes = data?.athletes ?? [];
   const shown = squadInOrder(athletes, order, typed);
   return (
     <>
       <TitleBlock
-        title="Squad"
+        title={wording.squad}
         detail={
           data &&
-          `${formatDay(today)} · ${plural(athletes.length, 'athlete')}, ${athletes.filter(needsALook).length} to look at`
+          wording.athletesToLookAt(
+            formatDay(today),
+            athletes.length,
+            athletes.filter(needsALook).length,
+          )
         }
       >
         {athletes.length > 1 && (
@@ -47,16 +52,16 @@ export function SquadPage() {
           </Suspense>
         )}
         <Button component={Link} to="/last-week">
-          Last week
+          {wording.lastWeek}
         </Button>
         <Button component={Link} to="/paces">
-          Group pace card
+          {wording.groupPaceCard}
         </Button>
         <Button variant="outlined" onClick={() => setAdding(true)}>
-          Add athlete
+          {wording.addAthlete}
         </Button>
         <Button component={Link} to="/blocks/new" variant="contained">
-          New block
+          {wording.newBlock}
         </Button>
       </TitleBlock>
       <main className="page" aria-busy={isLoading}>
@@ -71,14 +76,15 @@ export function SquadPage() {
         )}
         {data && athletes.length === 0 && !adding && (
           <p>
-            Nobody here yet. <Link to="/blocks/new">Lay out a first block</Link>: name the athlete
-            and the race, and how the last weeks went; the rest is worked out.
+            {wording.nobodyHereYet}
+            <Link to="/blocks/new">{wording.layOutAFirstBlock}</Link>
+            {wording.nameTheAthleteAndThe}
           </p>
         )}
         {athletes.length > 0 && (
           <SquadTable athletes={shown} everyone={athletes} order={order} onOrder={setOrder} />
         )}
-        {typed !== '' && shown.length === 0 && <p>Nobody is called that, and no race is.</p>}
+        {typed !== '' && shown.length === 0 && <p>{wording.nobodyIsCalledThatAnd}</p>}
         {data && data.archived.length > 0 && (
           <Suspense fallback={null}>
             <Archived athletes={data.archived} />

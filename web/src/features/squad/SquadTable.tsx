@@ -13,6 +13,7 @@ import { calendarOf } from '../../drawing/calendar.js';
 import { AthleteRow } from './AthleteRow.js';
 import styles from './Squad.module.css';
 import { type SquadAthlete, type SquadOrder, squadOrders } from './squad-order.js';
+import * as wording from './wording.js';
 
 /** Px of the calendar, and where a page is wide enough for a wider one. */
 const CALENDAR_WIDTH = { usual: 360, wide: 600 } as const;
@@ -78,14 +79,14 @@ export function SquadTable({
                   ))}
                   {today >= calendar.from && today <= calendar.to && (
                     <span data-today="true" style={{ left: calendar.x(today) }}>
-                      today
+                      {wording.today}
                     </span>
                   )}
                 </div>
               )}
             </TableCell>
-            <TableCell>This week</TableCell>
-            <TableCell>Next key day</TableCell>
+            <TableCell>{wording.thisWeek}</TableCell>
+            <TableCell>{wording.nextKeyDay}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -96,15 +97,18 @@ export function SquadTable({
       </Table>
       <p className={`small muted ${styles.legend ?? ''}`}>
         <span>
-          <LevelMark level="stop" /> stop
+          <LevelMark level="stop" />
+          {wording.stop}
         </span>
         <span>
-          <LevelMark level="caution" /> caution
+          <LevelMark level="caution" />
+          {wording.caution}
         </span>
         <span>
-          <LevelMark level="note" /> note
+          <LevelMark level="note" />
+          {wording.note}
         </span>
-        <span>Darker: weeks done. Heights to each athlete’s own peak.</span>
+        <span>{wording.darkerWeeksDoneHeightsTo}</span>
       </p>
     </>
   );

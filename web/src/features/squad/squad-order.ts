@@ -1,13 +1,14 @@
 import type { Glances } from '@nadir/contract';
 import { type Level, levels } from '@nadir/core/checks';
+import * as wording from './wording.js';
 
 export type SquadAthlete = Glances['athletes'][number];
 
 /** How the squad is ordered. */
 export const squadOrders = {
-  look: 'Needs a look',
-  name: 'Athlete',
-  race: 'Race day',
+  look: wording.needsALook,
+  name: wording.athlete,
+  race: wording.raceDay,
 } as const;
 export type SquadOrder = keyof typeof squadOrders;
 

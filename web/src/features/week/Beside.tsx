@@ -7,6 +7,7 @@ import { addOns, workKinds } from '@nadir/core/spec/days';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import type { RunDay } from './useDayCommands.js';
 import styles from './Week.module.css';
+import * as wording from './wording.js';
 
 /** What goes with a day: a second run, strides and their like, work beside running with its minutes. */
 export function Beside({ block, day, run }: { block: CheckedBlock; day: Day; run: RunDay }) {
@@ -17,7 +18,7 @@ export function Beside({ block, day, run }: { block: CheckedBlock; day: Day; run
     <>
       <div className={styles.chips}>
         <Chip
-          label="Second run"
+          label={wording.secondRun}
           pressed={beside.double === true}
           onPress={(double) => set({ double })}
         />
@@ -43,12 +44,12 @@ export function Beside({ block, day, run }: { block: CheckedBlock; day: Day; run
         return (
           <NumberAnswer
             key={kind}
-            label={`${capital(kind)} work`}
+            label={wording.work(capital(kind))}
             value={seconds === undefined ? undefined : Math.round(seconds / 60)}
             given={typeof beside[kind] === 'number'}
             least={1}
             most={120}
-            after="min"
+            after={wording.min}
             onAnswer={(minutes) => set({ [kind]: minutes === undefined ? true : 60 * minutes })}
           />
         );

@@ -33,6 +33,7 @@ import type { DoneActs } from '../../diary/useDone.js';
 import type { CycleDay } from './cycle-days.js';
 import type { RunDay } from './useDayCommands.js';
 import styles from './Week.module.css';
+import * as wording from './wording.js';
 
 const COARSE_STEPS = 5;
 
@@ -80,7 +81,7 @@ export function DayColumn({
     if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey || event.altKey) {
       return;
     }
-    const action = actions()[event.shiftKey ? `Shift ${event.key}` : event.key];
+    const action = actions()[event.shiftKey ? wording.shift(event.key) : event.key];
     if (!action) return;
     event.preventDefault();
     action();
@@ -119,7 +120,7 @@ export function DayColumn({
         {shortWeekday(date)} {formatDayAndMonth(date)}
       </span>
       {isToday && (
-        <span role="img" aria-label="today">
+        <span role="img" aria-label={wording.today}>
           ▲
         </span>
       )}
@@ -154,7 +155,7 @@ export function DayColumn({
           ref={takeRef}
           {...listeners}
           {...attributes}
-          aria-label={`Move ${dayWords(date)}`}
+          aria-label={wording.move(dayWords(date))}
         >
           {head}
         </button>
@@ -164,7 +165,7 @@ export function DayColumn({
           written.figure || '–'
         ) : (
           <DayFigure
-            label={`Length of ${dayWords(date)}`}
+            label={wording.lengthOf(dayWords(date))}
             figure={written.figure || '–'}
             source={dayText(block.spec, day, amount, measure)}
             tabIndex={selected ? 0 : -1}
@@ -181,20 +182,18 @@ export function DayColumn({
         <b data-role="day" className={role === 'race' ? 'grave' : undefined}>
           {capital(written.role)}
         </b>
-        <div className="muted">{day.time > 0 && `about ${formatHours(day.time)}`}</div>
+        <div className="muted">{day.time > 0 && wording.about(formatHours(day.time))}</div>
         {isPlaced && <PlacedWords block={block} date={date} role={role} />}
         <ul>
           {sessions.map(({ shorthand, kind }, index) => (
             <li key={index}>
-              {index === 1 && kind === 'run' && <b>evening </b>}
+              {index === 1 && kind === 'run' && <b>{wording.evening}</b>}
               {shorthand}
             </li>
           ))}
         </ul>
         {swap && (
-          <span className="muted">
-            {crossWords[swap.kind].title} instead: {swap.reason}
-          </span>
+          <span className="muted">{wording.instead(crossWords[swap.kind].title, swap.reason)}</span>
         )}
         {date <= today && <DoneText day={day} measure={measure} acts={acts} />}
       </div>
@@ -220,7 +219,10 @@ function PlacedWords({
     <div>
       ⚑ {name}, {formatRaceDistance(distance, spec.athlete.unit)}
       {goalTime !== undefined &&
-        `, goal ${formatDuration(goalTime)}, ${formatPace((goalTime / distance) * 1000, spec.athlete.unit)}`}
+        wording.goal(
+          formatDuration(goalTime),
+          formatPace((goalTime / distance) * 1000, spec.athlete.unit),
+        )}
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { dayWords } from '@nadir/core/base/format';
 import { type ShownBlock, whyDay } from '@nadir/core/present';
 import type { HouseRules } from '@nadir/core/rules';
 import type { CycleDay } from './cycle-days.js';
+import * as wording from './wording.js';
 
 /** A day that is over: what it was and why, and nothing to change it with. */
 export function DayOver({
@@ -16,7 +17,7 @@ export function DayOver({
   return (
     <section aria-label={dayWords(day.date)}>
       <h2 className="display">{dayWords(day.date)}</h2>
-      <p>Over: it stays as it was handed out. {whyDay(week, day, shown, rules)}</p>
+      <p>{wording.overItStaysAsIt(whyDay(week, day, shown, rules))}</p>
     </section>
   );
 }

@@ -38,6 +38,7 @@ import { Beside } from './Beside.js';
 import { type CycleDay, copiedTo } from './cycle-days.js';
 import type { RunDay } from './useDayCommands.js';
 import styles from './Week.module.css';
+import * as wording from './wording.js';
 
 const WIDTH = 276;
 /** Roles without a session of words: their length is all there is to them. */
@@ -63,7 +64,7 @@ export function DayPanel({
     return (
       <section aria-label={dayWords(date)}>
         <h2 className="display">{dayWords(date)}</h2>
-        <p>A race or test is moved in “Races & days away”, beside the block.</p>
+        <p>{wording.aRaceOrTestIs}</p>
       </section>
     );
   }
@@ -72,7 +73,7 @@ export function DayPanel({
       <h2 className="display">{dayWords(date)}</h2>
       <ToggleButtonGroup
         exclusive
-        aria-label="Role"
+        aria-label={wording.role}
         className={styles.roles}
         value={role}
         onChange={(_, next: (typeof patternRoles)[number] | null) =>
@@ -88,22 +89,18 @@ export function DayPanel({
       <Beside block={block} day={day} run={run} />
       <div className={styles.chips}>
         <SwapMenu block={block} day={day} swap={swap} run={run} />
-        <Button onClick={() => run(moveRest(block, date))}>Make rest day</Button>
-        <Button onClick={() => run(copyOn(block, date))}>Copy to {copiedTo(block)}</Button>
+        <Button onClick={() => run(moveRest(block, date))}>{wording.makeRestDay}</Button>
+        <Button onClick={() => run(copyOn(block, date))}>{wording.copyTo(copiedTo(block))}</Button>
         <Button
           disabled={!block.spec.days.some((each) => each.date === date)}
           onClick={() => run(freeDay(block, date))}
         >
-          Reset day
+          {wording.resetDay}
         </Button>
       </div>
       <p className="muted">{whyDay(week, day, shown, rules)}</p>
-      {role === 'rest' && <p>Give the day a run, and a session can be written for it.</p>}
-      {role === 'cross-train' && (
-        <p>
-          Minutes and session are typed in the Sheet: 40 min pool: 10 x 2 min brisk, 1 min easy.
-        </p>
-      )}
+      {role === 'rest' && <p>{wording.giveTheDayARun}</p>}
+      {role === 'cross-train' && <p>{wording.minutesAndSessionAreTyped}</p>}
       {!NOT_WRITTEN.has(role) && !swap && (
         // Written anew whenever the day is laid out otherwise.
         <Writing
@@ -116,8 +113,8 @@ export function DayPanel({
       )}
       {role === 'long' && (
         <p>
-          {mainOf(day)?.shorthand}. Arrow keys on the day fix its length; its stretches are chosen
-          in the plan.
+          {mainOf(day)?.shorthand}
+          {wording.arrowKeysOnTheDay}
         </p>
       )}
       <RaceInstead key={date} block={block} date={date} run={run} />
@@ -127,15 +124,15 @@ export function DayPanel({
 
 /** A race in the place of what stands here; the block is laid out around it. */
 function RaceInstead({ block, date, run }: { block: CheckedBlock; date: string; run: RunDay }) {
-  const [name, setName] = useState('Tune-up race');
+  const [name, setName] = useState(wording.tuneUpRace);
   const [metres, setMetres] = useState('5000');
   const distance = Number(metres);
   const fits = name.trim() !== '' && distance >= 100 && distance <= 300_000;
   return (
-    <Fold title="A race instead" className={styles.chips}>
-      <TextAnswer label="Name of the race" width={130} value={name} given onAnswer={setName} />
+    <Fold title={wording.aRaceInstead} className={styles.chips}>
+      <TextAnswer label={wording.nameOfTheRace} width={130} value={name} given onAnswer={setName} />
       <TextAnswer
-        label="Metres of the race"
+        label={wording.metresOfTheRace}
         width={100}
         unit="m"
         value={metres}
@@ -150,7 +147,7 @@ function RaceInstead({ block, date, run }: { block: CheckedBlock; date: string; 
           run(addEvent(block, { kind: 'tune-up-race', name: name.trim(), from: date, distance }))
         }
       >
-        Race here
+        {wording.raceHere}
       </Button>
     </Fold>
   );
@@ -172,18 +169,18 @@ function SwapMenu({
   if (swap) {
     return (
       <Button variant="outlined" onClick={() => run(swapBack(block, date))}>
-        Run after all
+        {wording.runAfterAll}
       </Button>
     );
   }
   if (role === 'rest' || role === 'cross-train') return null;
   return (
     <ActMenu
-      label="Swap for …"
+      label={wording.swapFor}
       variant="outlined"
       groups={[
         {
-          title: 'Minute for minute',
+          title: wording.minuteForMinute,
           acts: crossKinds.map((kind) => ({
             label: crossWords[kind].title,
             run: () => run(swapForCross(block, date, kind, reason)),
@@ -191,7 +188,7 @@ function SwapMenu({
           field: (
             <div className={styles.chips} onKeyDown={(event) => event.stopPropagation()}>
               <ChoiceAnswer
-                label="Reason"
+                label={wording.reason}
                 value={reason}
                 choices={swapReasons.map((each) => [each, each] as const)}
                 onAnswer={setReason}
@@ -230,7 +227,7 @@ function Writing({
   return (
     <div className={styles.section}>
       <SessionEditor
-        label={family ? `${family.name}, exposure ${family.exposure}` : 'Session'}
+        label={family ? wording.exposure(family.name, family.exposure) : wording.session}
         text={text}
         table={table}
         families={[...library, ...startingFamilies]}
@@ -243,21 +240,21 @@ function Writing({
           disabled={!reads || (text === laid && follow === (wish.follow === true))}
           onClick={() => run(writeSession(block, date, text, follow))}
         >
-          Keep session
+          {wording.keepSession}
         </Button>
         {role === 'quality' && (
-          <Tick label="Every exposure" checked={follow} onAnswer={setFollow} />
+          <Tick label={wording.everyExposure} checked={follow} onAnswer={setFollow} />
         )}
         {wish.session !== undefined && (
           <Button onClick={() => run(writeSession(block, date, undefined))}>
-            Back to the week’s own
+            {wording.backToTheWeeksOwn}
           </Button>
         )}
       </div>
       {reads && (
         <>
           <SessionBreakdown text={text} paces={paces} unit={spec.athlete.unit} width={WIDTH} />
-          <p className="muted">Paces: {paceAimWords[spec.paces.aim].title.toLowerCase()}.</p>
+          <p className="muted">{wording.paces(paceAimWords[spec.paces.aim].title.toLowerCase())}</p>
         </>
       )}
     </div>

@@ -24,6 +24,7 @@ import { DayColumn } from './DayColumn.js';
 import { PaceLegend } from './PaceLegend.js';
 import type { RunDay } from './useDayCommands.js';
 import styles from './Week.module.css';
+import * as wording from './wording.js';
 
 /** Of the longest day: two runs stand a little apart. */
 const HEADROOM = 1.04;
@@ -70,12 +71,13 @@ export function DaysSideBySide({
   const length = cycleLength(block.spec);
   const round = length === 7 ? 'week' : 'cycle';
   const placeWords = (id: string) =>
-    id === 'before' || id === 'after' ? `the ${round} ${id}` : dayWords(id);
+    id === 'before' || id === 'after' ? wording.the(round, id) : dayWords(id);
   const announcements: Announcements = {
-    onDragStart: ({ active }) => `Took up ${dayWords(String(active.id))}.`,
-    onDragOver: ({ over }) => (over ? `Over ${placeWords(String(over.id))}.` : 'Over nothing.'),
-    onDragEnd: ({ over }) => (over ? `Put on ${placeWords(String(over.id))}.` : 'Put back.'),
-    onDragCancel: () => 'Put back.',
+    onDragStart: ({ active }) => wording.tookUp(dayWords(String(active.id))),
+    onDragOver: ({ over }) =>
+      over ? wording.over(placeWords(String(over.id))) : wording.overNothing,
+    onDragEnd: ({ over }) => (over ? wording.putOn(placeWords(String(over.id))) : wording.putBack),
+    onDragCancel: () => wording.putBack,
   };
 
   function onDragEnd({ active, over }: DragEndEvent) {
@@ -91,11 +93,11 @@ export function DaysSideBySide({
     <DndContext sensors={sensors} onDragEnd={onDragEnd} accessibility={{ announcements }}>
       <PaceLegend hatches={hatches} />
       <section
-        aria-label="Days"
+        aria-label={wording.days}
         className={styles.days}
         style={{ '--days': cycle.days.length } as CSSProperties}
       >
-        <Edge id="before">the {round} before</Edge>
+        <Edge id="before">{wording.theBefore(round)}</Edge>
         {cycle.days.map((each, index) => (
           <DayColumn
             key={each.day.date}
@@ -112,7 +114,7 @@ export function DaysSideBySide({
             onSelect={onSelect}
           />
         ))}
-        <Edge id="after">the {round} after</Edge>
+        <Edge id="after">{wording.theAfter(round)}</Edge>
       </section>
     </DndContext>
   );

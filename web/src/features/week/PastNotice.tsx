@@ -8,6 +8,7 @@ import { useHistory } from '../../components/history.js';
 import { pastChanged } from '../../editor/editor-slice.js';
 import type { Cycle } from './cycle-days.js';
 import styles from './Week.module.css';
+import * as wording from './wording.js';
 
 /** Says of days that are over that they stay as they were handed out, and opens them when asked. */
 export function PastNotice({
@@ -37,14 +38,12 @@ export function PastNotice({
     setSaid(error && 'kind' in error ? errorSentence(error) : '');
   }
 
-  const which = from === to ? dayWords(from) : `${dayWords(from)} to ${dayWords(to)}`;
+  const which = from === to ? dayWords(from) : wording.to(dayWords(from), dayWords(to));
   return (
     <p className={styles.past} role="status">
-      {isOpen
-        ? `${which}: open for changes, laid out by the current plan.`
-        : `${which}: over, and kept as handed out.`}{' '}
+      {isOpen ? wording.openForChangesLaidOut(which) : wording.overAndKeptAsHanded(which)}{' '}
       <Button disabled={isLoading} onClick={() => void set(!isOpen)}>
-        {isOpen ? 'Close the past' : 'Change the past'}
+        {isOpen ? wording.closeThePast : wording.changeThePast}
       </Button>{' '}
       {said}
     </p>

@@ -7,6 +7,7 @@ import { useCoachingQuery } from '../../api/api.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { Field } from '../../components/Field.js';
 import type { Commands } from '../../editor/useCommands.js';
+import * as wording from './wording.js';
 
 /** Which progression fills which quality day of the phase. */
 export function PhaseSessions({
@@ -23,25 +24,25 @@ export function PhaseSessions({
   const quality = days.filter(({ role }) => role === 'quality').length;
   const places = Array.from({ length: Math.max(1, quality) }, (_, index) => index + 1);
   return (
-    <section aria-label="Sessions of the phase">
-      <h2 className="display">Sessions in {phase.replaceAll('-', ' ')}</h2>
+    <section aria-label={wording.sessionsOfThePhase}>
+      <h2 className="display">{wording.sessionsIn(phase.replaceAll('-', ' '))}</h2>
       {places.map((place) => {
         const used = block.spec.sessions.find(
           (use) => use.phase === phase && use.place === place,
         )?.family;
         const choices = used && !all.some((each) => each.id === used.id) ? [used, ...all] : all;
         return (
-          <Field key={place} label={`Quality day ${place}`} because={used?.purpose} stacked>
+          <Field key={place} label={wording.qualityDay(place)} because={used?.purpose} stacked>
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
                 value={used?.id ?? ''}
                 width="100%"
                 choices={[
-                  ['', 'as the day before it, or strides'] as const,
+                  ['', wording.asTheDayBeforeIt] as const,
                   ...choices.map(
                     ({ id, name, phases }) =>
-                      [id, `${name}${phases.includes(phase) ? '' : ' (other phase)'}`] as const,
+                      [id, `${name}${phases.includes(phase) ? '' : wording.otherPhase}`] as const,
                   ),
                 ]}
                 onAnswer={(id) =>

@@ -33,6 +33,7 @@ import { WeekStrip } from './WeekStrip.js';
 import { WeekSum } from './WeekSum.js';
 import { DayByDay, WeekTemplates } from './WeekTemplates.js';
 import { useDayCommands } from './useDayCommands.js';
+import * as wording from './wording.js';
 
 /** The days of a week side by side: moved, lengthened, written, swapped. */
 export function WeekPage() {
@@ -89,7 +90,7 @@ function OpenWeek({
     [base.block, weekNumbers],
   );
   useEffect(() => {
-    document.title = `Week ${cycle?.number ?? ''} of ${athlete.name || 'a block'} · Nadir`;
+    document.title = wording.weekOfNadir(cycle?.number ?? '', athlete.name || wording.aBlock);
   }, [athlete.name, cycle?.number]);
 
   const go = (by: number) => {
@@ -109,9 +110,9 @@ function OpenWeek({
   const phase = block.phases.findLast(({ firstWeek }) => firstWeek <= (week?.number ?? 0))?.name;
   return (
     <>
-      <OpenBlockTitle spec={block.spec} view={`Week ${cycle.number}`}>
+      <OpenBlockTitle spec={block.spec} view={wording.week(cycle.number)}>
         <Button variant="outlined" onClick={() => window.print()}>
-          Print
+          {wording.print}
         </Button>
       </OpenBlockTitle>
       <div className={styles.editor}>
@@ -124,11 +125,11 @@ function OpenWeek({
                 onClick={() =>
                   acts.keepAsPlanned(
                     cycle.days.map(({ day }) => day),
-                    `week ${cycle.number}`,
+                    wording.week2(cycle.number),
                   )
                 }
               >
-                Week as planned
+                {wording.weekAsPlanned}
               </Button>
             )}
             <ThisWeek block={base.block} weeks={weekNumbers} commands={commands} />
@@ -156,26 +157,26 @@ function OpenWeek({
             />
           )}
         </main>
-        <aside className={styles.aside} aria-label="Day, checks and sessions">
+        <aside className={styles.aside} aria-label={wording.dayChecksAndSessions}>
           <Tabs
             value={tab}
             onChange={(_, value: SheetTab) => setTab(value)}
-            aria-label="Beside the days"
+            aria-label={wording.besideTheDays}
             sx={{ mb: 1 }}
           >
-            <Tab value="day" label="Day" />
+            <Tab value="day" label={wording.day} />
             <Tab value="checks" label={checksLabel(here.findings)} />
-            <Tab value="sessions" label="Sessions" />
+            <Tab value="sessions" label={wording.sessions} />
           </Tabs>
           {tab === 'day' && selected && (
             <div className={styles.dayHead}>
               <IconAct
-                label="The day before"
+                label={wording.theDayBefore}
                 icon={BackIcon}
                 onClick={() => setChosen(addDays(selected.day.date, -1))}
               />
               <IconAct
-                label="The day after"
+                label={wording.theDayAfter}
                 icon={NextIcon}
                 onClick={() => setChosen(addDays(selected.day.date, 1))}
               />
@@ -224,5 +225,5 @@ type SheetTab = 'day' | 'checks' | 'sessions';
 
 function checksLabel(findings: Parameters<typeof findingWords>[0]): string {
   const words = findingWords(findings);
-  return words === '' ? 'Checks' : `Checks, ${words}`;
+  return words === '' ? wording.checks : wording.checks2(words);
 }

@@ -5,6 +5,7 @@ import { BackIcon, NextIcon } from '../../theme/icons.js';
 import { token } from '../../theme/tokens.js';
 import type { Cycle } from './cycle-days.js';
 import styles from './Week.module.css';
+import * as wording from './wording.js';
 
 const HEIGHT = 26;
 
@@ -32,18 +33,18 @@ export function WeekStrip({
   );
   const most = Math.max(1, ...volumes);
   return (
-    <nav aria-label="Weeks of the block" className={styles.strip}>
+    <nav aria-label={wording.weeksOfTheBlock} className={styles.strip}>
       <span className={styles.turn}>
-        <span className="small muted">Weeks</span>
+        <span className="small muted">{wording.weeks}</span>
         <IconAct
-          label="The week before"
+          label={wording.theWeekBefore}
           keys="Page Up"
           icon={BackIcon}
           disabled={chosen === cycles[0]}
           onClick={() => onGo(-1)}
         />
         <IconAct
-          label="The week after"
+          label={wording.theWeekAfter}
           keys="Page Down"
           icon={NextIcon}
           disabled={chosen === cycles.at(-1)}
@@ -60,7 +61,7 @@ export function WeekStrip({
               <Link
                 to={`/blocks/${id}/week/${cycle.number}`}
                 aria-current={isChosen ? 'page' : undefined}
-                aria-label={`Week ${cycle.number}`}
+                aria-label={wording.week(cycle.number)}
               >
                 <svg width={14} height={HEIGHT} aria-hidden="true">
                   <rect

@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { plural } from '../../components/dates.js';
 import type { Cycle } from './cycle-days.js';
 import styles from './Week.module.css';
+import * as wording from './wording.js';
 
 /** What the days come to against what was asked of the week, and how much of it is hard. */
 export function WeekSum({
@@ -38,16 +39,19 @@ export function WeekSum({
   const across = (figures?.equivalent ?? 0) - (figures?.volume ?? 0);
   const asked =
     over === 0
-      ? 'as asked'
-      : `${say(Math.abs(over))} ${over > 0 ? 'more' : 'less'} than the ${say(run - over)} asked`;
+      ? wording.asAsked
+      : wording.thanTheAsked(say(Math.abs(over)), over > 0 ? 'more' : 'less', say(run - over));
   const dates = [days[0], days.at(-1)].map((day) => dayWords(day?.date ?? '')).join(' to ');
   return (
     <header className={styles.sum}>
       <div>
         <h2>
           {whole
-            ? `Week ${week.number}`
-            : `${plural(cycle.days.length, 'day')} of weeks ${weeks.map(({ number }) => number).join(' and ')}`}
+            ? wording.week(week.number)
+            : wording.daysOfWeeks(
+                cycle.days.length,
+                weeks.map(({ number }) => number).join(' and '),
+              )}
         </h2>
         <span className="small muted">
           {dates}
@@ -58,27 +62,33 @@ export function WeekSum({
         <Figure
           figure={formatSteps(run, measure)}
           unit={unit}
-          what={whole ? asked : plural(days.filter((day) => day.distance > 0).length, 'run day')}
+          what={
+            whole ? asked : plural(days.filter((day) => day.distance > 0).length, wording.runDay)
+          }
           name="week-volume"
         />
         {whole && week.runDays > 0 && (
           <Figure
             figure={dailyMean(week, shown)}
             unit={unit}
-            what={`per run day, ${week.runDays} of them`}
+            what={wording.perRunDayOfThem(week.runDays)}
           />
         )}
         <Figure
           figure={String(Math.round(100 * (distance > 0 ? hard / distance : 0)))}
           unit="%"
-          what="hard"
+          what={wording.hard}
         />
-        <Figure figure={formatHours(sum(days.map(({ time }) => time)))} unit="" what="in all" />
+        <Figure
+          figure={formatHours(sum(days.map(({ time }) => time)))}
+          unit=""
+          what={wording.inAll}
+        />
         {whole && across > 0 && (
           <Figure
             figure={formatSteps(run + across, measure)}
             unit={unit}
-            what={`with cross-training, ${say(run)} on the legs`}
+            what={wording.withCrossTrainingOnThe(say(run))}
           />
         )}
       </dl>

@@ -21,6 +21,7 @@ import { useShownWhilePointedAt } from '../../editor/useShownWhilePointedAt.js';
 import { token } from '../../theme/tokens.js';
 import { cycleOn, cyclesOf } from './cycle-days.js';
 import styles from './Week.module.css';
+import * as wording from './wording.js';
 
 const WIDTH = 112;
 const HEIGHT = 40;
@@ -113,7 +114,7 @@ export function WeekTemplate({
           <line x1={0} x2={WIDTH} y1={HEIGHT + 0.5} y2={HEIGHT + 0.5} stroke={token('ink')} />
         </svg>
         <span className="muted">
-          {inUse ? 'in use' : runs === undefined ? ' ' : `${runs} runs`}
+          {inUse ? wording.inUse : runs === undefined ? ' ' : wording.runs(runs)}
         </span>
       </button>
     </Tooltip>

@@ -13,6 +13,7 @@ import { shortWeekday } from '../../components/dates.js';
 import type { Commands } from '../../editor/useCommands.js';
 import styles from './Week.module.css';
 import { WeekTemplate } from './WeekTemplate.js';
+import * as wording from './wording.js';
 
 /** The layouts of a week as small skylines in this athlete's own figures; for the block or the phase. */
 export function WeekTemplates({
@@ -33,16 +34,18 @@ export function WeekTemplates({
   const phase = onlyPhase ? week.phase : undefined;
   const takes = block.spec.week.days !== undefined || block.spec.week.byPhase !== undefined;
   return (
-    <section aria-label="Week templates" className={styles.templates}>
+    <section aria-label={wording.weekTemplates} className={styles.templates}>
       <div className={styles.heading}>
-        <h3>Week templates</h3>
+        <h3>{wording.weekTemplates}</h3>
         <Tick
-          label={`Only in ${week.phase.replaceAll('-', ' ')}`}
+          label={wording.onlyIn(week.phase.replaceAll('-', ' '))}
           checked={onlyPhase}
           onAnswer={setOnlyPhase}
         />
         {takes && (
-          <Button onClick={() => commands.run(dropPattern(block, phase))}>No template</Button>
+          <Button onClick={() => commands.run(dropPattern(block, phase))}>
+            {wording.noTemplate}
+          </Button>
         )}
       </div>
       <div className={styles.patterns}>
@@ -68,10 +71,11 @@ export function DayByDay({ block, commands }: { block: CheckedBlock; commands: C
   const first = startOfWeek(spec.start, spec.weekStartsOn);
   const roles = rolesOf(spec);
   return (
-    <section aria-label="Day by day" className={styles.section}>
-      <h2 className="display">Day by day</h2>
+    <section aria-label={wording.dayByDay} className={styles.section}>
+      <h2 className="display">{wording.dayByDay}</h2>
       {roles.map(({ role }, index) => {
-        const name = roles.length === 7 ? shortWeekday(addDays(first, index)) : `Day ${index + 1}`;
+        const name =
+          roles.length === 7 ? shortWeekday(addDays(first, index)) : wording.day2(index + 1);
         return (
           <Field key={index} label={name}>
             {(ids) => (

@@ -2,6 +2,7 @@ import type { CheckedBlock } from '@nadir/core';
 import { type CivilDate, differenceInDays, startOfWeek } from '@nadir/core/base';
 import type { Day, Week } from '@nadir/core/layout';
 import { cycleLength } from '@nadir/core/spec';
+import * as wording from './wording.js';
 
 /** A day on the page, and the week that counts it. */
 export interface CycleDay {
@@ -19,7 +20,7 @@ export interface Cycle {
 
 /** Where a day is copied on to, in a word. */
 export function copiedTo({ spec }: CheckedBlock): string {
-  return cycleLength(spec) % 7 === 0 ? 'next week' : 'next cycle';
+  return cycleLength(spec) % 7 === 0 ? wording.nextWeek : wording.nextCycle;
 }
 
 /** The days of a block in cycles: weeks, unless the coach's roles start over after more days. */

@@ -1,0 +1,135 @@
+import { plural } from './dates.js';
+
+/* Words of the shared parts, in one place: to be read over, and translated. */
+
+// ActMenu
+export const button = (id: string) => `${id}-button`;
+
+// BlockFacts
+export const weeksOut = (toGo: number) => `${plural(toGo, 'week')} out`;
+export const growthBuildingWeeks = 'Growth, building weeks';
+export const meanMost = (percent: string, percent2: string) => `${percent} mean, ${percent2} most`;
+export const recoveryWeeks = 'Recovery weeks';
+export const heaviestWeek = 'Heaviest week';
+export const longestRun = 'Longest run';
+export const taper = 'Taper';
+export const raceWeek = (title: string, percent: string) => `${title}, race week −${percent}`;
+export const legsAtTheNadir = 'Legs at the nadir';
+export const byWeek = (timesDayOne: string, week: number) => `${timesDayOne}, by week ${week}`;
+export const legsOnRaceMorning = 'Legs on race morning';
+export const total = 'Total';
+export const shapeOfThisBlock = 'Shape of this block';
+
+// Countdown
+export const toGo = ' to go';
+
+// DateAnswer
+export const openTheCalendar = 'Open the calendar';
+
+// DifferenceList
+export const noFigureDiffers = 'No figure differs.';
+export const what = 'What';
+
+// DropZone
+export const chooseFiles = 'Choose files';
+export const chooseAFile = 'Choose a file';
+
+// ErrorNote
+export const tryAgain = 'Try again';
+
+// Field
+export const because = (id: string) => `${id}-because`;
+
+// FindingLines
+export const checks = 'Checks';
+export const noProblemsFound = 'No problems found.';
+
+// HealthAnswers
+export const health = 'Health';
+export const oftenHurtGentlerGrowthThree =
+  'Often hurt: gentler growth, three easy runs a week. Injured: nothing hard until you lift it. Pain that changes the stride belongs to a doctor or physiotherapist, who says when hard running may begin again.';
+export const oftenHurt = 'Often hurt';
+export const injured = 'Injured';
+
+// MessageBar
+export const undo = 'Undo';
+
+// NumberAnswer
+export const aWholeNumberFromTo = (bad: string, least: number, most: number) =>
+  `“${bad}”: a whole number from ${least} to ${most} is needed.`;
+
+// ResultForm
+export const theDistance = 'the distance';
+export const theTime = 'the time';
+export const aResult = 'A result';
+export const name = 'Name';
+export const on = 'On';
+export const setWas = 'Set was';
+export const time = 'Time';
+export const coveredM = 'Covered, m';
+export const metres = 'Metres';
+export const conditions = 'Conditions';
+export const windHeatHills = 'wind, heat, hills';
+export const allOut = 'All-out';
+export const pacesChangeOnlyWhenYou =
+  'Paces change only when you re-pace. Nothing is predicted from a run that was not all-out.';
+export const keepTheResult = 'Keep the result';
+export const cancel = 'Cancel';
+
+// SessionBreakdown
+export const inAll = 'In all';
+export const hard = 'Hard';
+export const hardTime = 'Hard time';
+export const hardShare = 'Hard share';
+export const piece = 'Piece';
+export const times = 'Times';
+export const each = 'Each';
+export const pace = 'Pace';
+
+// SessionEditor
+export const at = (message: string) => `At ${message}`;
+export const noPaceIsCalledCounted = (doubt: string) =>
+  `No pace is called ${doubt}: counted as easy.`;
+export const use = (suggestion: string) => `Use “${suggestion}”`;
+
+// StateMark
+export const fixed = ' fixed ';
+export const askedInThePlanNo = ' asked in the plan; no mark: worked out';
+
+// download-json
+export const json = (name: string) => `${name}.json`;
+
+// printed-on
+export const printed = (day: string) => `printed ${day}`;
+
+// record
+export const theServerDoesNotAnswer =
+  'The server does not answer: nothing of this was kept. Write it again when it is back.';
+
+// result-draft
+export const giveTheDayItWas = 'Give the day it was run.';
+export const thatDayIsStillTo = 'That day is still to come: enter it when it has been run.';
+export const typeTheDistanceInMetres = 'Type the distance in metres, such as 5000.';
+export const mIsNoRaceTo = (distance: string, text: number, text2: number) =>
+  `${distance} m is no race: ${text} to ${text2} m. Is it typed in kilometres?`;
+
+// rule-figure
+export const aWholeNumber = 'a whole number';
+export const aFigure = 'a figure';
+export const fromToIsNeeded = ({
+  text,
+  text2,
+  least,
+  most,
+  name,
+}: {
+  text: string;
+  text2: string;
+  least: string;
+  most: string;
+  name: string;
+}) => `“${text}”: ${text2} from ${least} to ${most}${name} is needed.`;
+
+// useCopy
+export const thisBrowserDoesNotLet =
+  'This browser does not let a page copy. Mark the text and copy it by hand.';

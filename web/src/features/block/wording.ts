@@ -1,0 +1,167 @@
+import { plural } from '../../components/dates.js';
+
+/* Words of the block, in one place: to be read over, and translated. */
+
+// Aside
+export const checks = 'Checks';
+export const racesDaysAway = 'Races & days away';
+export const solver = 'Solver';
+export const checksAndShape = 'Checks and shape';
+export const noProblems = 'no problems';
+export const besideTheDrawing = 'Beside the drawing';
+
+// BlockMenu
+export const keptAsTemplate = (name: string) => `Kept as template “${name}”.`;
+export const more = 'More';
+export const history = 'History';
+export const compare = 'Compare';
+export const duplicate = 'Duplicate';
+export const keepAsTemplate = 'Keep as template';
+export const nextGoalRace = 'Next goal race';
+export const exportToAFile = 'Export to a file';
+export const exportWithTheDiary = 'Export with the diary';
+export const whatWasRun = 'What was run';
+export const whatWasRunAndThe = 'What was run, and the mornings (health)';
+
+// BlockPage
+export const block = 'Block';
+export const nadir = (name: string) => `${name} · Nadir`;
+
+// BlockTitle
+export const editPlan = 'Edit plan';
+export const tryAVersion = 'Try a version';
+export const print = 'Print';
+
+// DefaultsNotice
+export const thisBlockKeepsTheDefaults = 'This block keeps the defaults it was laid out under. ';
+export const thisBlockWasLaidOut =
+  'This block was laid out by an older Nadir and is shown as it was. ';
+export const theNewerDefaultsWouldMove = 'The newer defaults would move no day to come.';
+export const theNewerDefaultsWouldMoveDays = (moved: number) =>
+  `The newer defaults would move ${plural(moved, 'day')} to come.`;
+export const tryTheNewerDefaults = 'Try the newer defaults';
+
+// EventForm
+export const events = (kind: string) => `events.${kind}`;
+export const aRaceOrDaysAway = 'A race or days away';
+export const what = 'What';
+export const name = 'Name';
+export const on = 'On';
+export const from = 'From';
+export const to = 'To';
+export const running = 'Running';
+export const ofWhatTheseDaysWould = 'Of what these days would hold.';
+export const form = 'Form';
+export const distance = 'Distance';
+export const longRun = 'Long run';
+export const keepTheChange = 'Keep the change';
+export const add = 'Add';
+export const cancel = 'Cancel';
+export const byItsDistance = 'by its distance';
+export const thisIsTheWeeksLong = 'this is the week’s long run';
+export const aLongRunAsWell = 'a long run as well';
+export const n1Mi = '1 mi';
+
+// EventList
+export const racesAndDaysAway = 'Races and days away';
+export const noneYetAddATune =
+  'None yet. Add a tune-up race, a test, a camp, a holiday or travel: the block is laid out around each of them, and running that is missed is never made up.';
+export const to2 = (day: string) => ` to ${day}`;
+export const change = 'Change';
+export const remove = 'Remove';
+export const addARaceOrDays = 'Add a race or days away';
+
+// Ledger
+export const weekIsOverItStays = (week: number) =>
+  `Week ${week} is over: it stays as it was handed out. To change it, open the week and choose “Change the past”.`;
+export const copiedAsATable = 'Copied as a table.';
+export const ledgerArrowsMoveTypeA =
+  'Ledger. Arrows move; type a figure to fix it; Delete frees it; copy and paste rows.';
+export const fewerRows = 'Fewer rows';
+export const moreRows = (hidden: number) => `${hidden} more rows`;
+
+// LedgerCell
+export const over = ', over';
+export const week = ({
+  week,
+  label,
+  text,
+  text2,
+  text3,
+}: {
+  week: number;
+  label: string;
+  text: string;
+  text2: string;
+  text3: string;
+}) => `Week ${week}, ${label}: ${text}${text2}${text3}`;
+export const fixWeek = (week: number, label: string) => `Fix week ${week}, ${label}`;
+
+// PullHint
+export const pullTheTopOfA =
+  'Pull the top of a week, a long run or the edge of a phase; or type a figure below.';
+
+// RaceAround
+export const whatChangesAroundIt = 'What changes around it';
+export const noOtherDayChanges = 'No other day changes.';
+
+// RulesOffer
+export const laidOutAgainUnderTodays = 'Laid out again under today’s house rules.';
+export const houseRulesHaveChanged = 'House rules have changed';
+export const yourHouseRulesHaveChanged =
+  'Your house rules have changed since this block was laid out.';
+export const noFigureOfThisBlock = 'No figure of this block would move.';
+export const useTheNewRules = 'Use the new rules';
+export const keepAsItIs = 'Keep as it is';
+export const seeWhatWouldChange = 'See what would change';
+
+// SolverPanel
+export const lowestGrowth = 'Lowest growth';
+export const thatReachesThisPeak = 'that reaches this peak';
+export const highestPeak = 'Highest peak';
+export const underThisCap = 'under this cap';
+export const fewestWeeks = 'Fewest weeks';
+export const thatReachThisPeakUnder = 'that reach this peak under this cap';
+export const recoveryWeeks = 'Recovery weeks';
+export const bestPlacedAroundRacesAnd = 'best placed around races and days away';
+export const growthCap = 'growth cap';
+export const longRun2 = 'long run';
+export const thisBrowserHasNoWorker =
+  'This browser has no worker threads, so there is no solver here. Everything else works: the checks say which rules the fixed figures exceed, and offer fixes.';
+export const theSolverGaveNoAnswer = 'The solver gave no answer.';
+export const whereFixedFiguresRulesAnd =
+  'Where fixed figures, rules and race day cannot all hold: the block that keeps every fixed figure and exceeds the fewest rules by the least.';
+export const nearestBlock = 'Nearest block';
+export const solveFor = 'Solve for';
+export const solving = 'Solving';
+export const stop = 'Stop';
+export const theBlockIsAsIt = (message: string) => `${message} The block is as it was.`;
+export const rulesExceededAndByHow = 'Rules exceeded, and by how much';
+export const asItIs = 'as it is';
+export const nearest = 'nearest';
+export const apply = 'Apply';
+export const discard = 'Discard';
+export const week2 = (week: number, text: string, by: string) => `week ${week}, ${text}: ${by}`;
+
+// TryBar
+export const tryingAVersion = 'Trying a version';
+export const changesSoFarTheBlock = (length: number) =>
+  `: ${plural(length, 'change')} so far. The block as kept is drawn dashed; nothing is stored until you choose Keep.`;
+export const keep = 'Keep';
+
+// WeekDay
+export const today = 'today';
+
+// WeekDays
+export const px = (columnX: number) => `${columnX}px`;
+export const daysOfWeek = (number: number) => `Days of week ${number}`;
+export const week3 = (number: number) => `Week ${number}`;
+export const runs = (steps: string, unitName: string, runDays: number) =>
+  `${steps} ${unitName}, ${runDays} runs`;
+export const hard = (percent: string) => `${percent} hard`;
+
+// ledger-rows
+export const theOtherVersionAsFar = 'The other version, as far from the race.';
+
+// useOverlay
+export const asKept = 'as kept';

@@ -1,0 +1,175 @@
+import { plural } from '../../components/dates.js';
+
+/* Words of the diary and the review, in one place: to be read over, and translated. */
+
+// BringInPage
+export const aBlock = 'a block';
+export const bringInRunsOfNadir = (name: string) => `Bring in runs of ${name} · Nadir`;
+export const addedRunsToTheDiary = (length: number) =>
+  `Added ${plural(length, 'run')} to the diary.`;
+export const bringInRuns = 'Bring in runs';
+export const backToTheDiary = 'Back to the diary';
+export const whereFrom = 'Where from';
+export const orDropFilesHereText = 'or drop files here: text (CSV) or tracks (GPX 1.1)';
+export const pasteFromASpreadsheetHeadings =
+  'Paste from a spreadsheet, headings and all:\nDate  Distance  Time  Note';
+export const runsAsATable = 'Runs as a table';
+export const whatWasRead = 'What was read';
+export const reading = 'Reading …';
+export const notTaken = 'Not taken: ';
+export const andMore = (length: number) => ` And ${length} more.`;
+export const takeRuns = (length: number) => `Take ${plural(length, 'run')}`;
+export const startAgain = 'Start again';
+export const nothingIsKeptBeforeYou = 'Nothing is kept before you take it.';
+export const runsStandHereBeforeThey =
+  'Runs stand here before they are taken, each with its day; those that are known already are left out.';
+export const column = (index: number) => `Column ${index}`;
+export const holds = (name: string) => `${name} holds`;
+
+// DaysThatWillNotDo
+export const daysOffNeededThisWeek = 'Days off needed this week';
+export const daysOffNeeded = 'Days off needed';
+export const nothingIsToBeRun = 'Nothing is to be run on those days.';
+export const apply = 'Apply';
+
+// DiaryAside
+export const review = 'Review';
+export const aRaceToAddOr = 'A race to add, or days away? ';
+export const placeThemOnTheBlock = 'Place them on the block';
+export const whatChangesIsShownBefore = ': what changes is shown before it is kept.';
+export const whatHolds = 'What holds';
+export const nothingStandsOut = 'Nothing stands out.';
+export const nextWeek = 'Next week';
+export const week = (number: number) => `Week ${number}`;
+export const thisWeek = ', this week';
+export const week2 = 'Week';
+export const openWeek = (number: number) => `Open week ${number}`;
+
+// DiaryPage
+export const diaryOfNadir = (name: string) => `Diary of ${name} · Nadir`;
+export const diary = 'Diary';
+export const print = 'Print';
+export const theBlockHasNotBegun =
+  'The block has not begun. What is run from its first day on is recorded here, and held against the plan.';
+
+// DoneSteps
+export const planned = (planned: number) => `planned ${planned}`;
+export const plannedRun = (planned: number, run: number) => `planned ${planned}, run ${run}`;
+
+// FromAthlete
+export const theAthlete = 'the athlete';
+export const from = (name: string) => `From ${name}`;
+export const yourReply = 'Your reply';
+export const thatDayIsOver = 'That day is over.';
+export const asksToMoveTo = (dayWords: string, dayWords2: string) =>
+  `Asks to move ${dayWords} to ${dayWords2}`;
+export const leaveItWhereItIs = 'Leave it where it is';
+export const replyOptional = 'Reply (optional)';
+
+// Lanes
+export const easyPace = 'Easy pace';
+export const quickerIsUp = 'quicker is up';
+export const loadADay = 'Load a day';
+export const minutesEffort = 'minutes × effort';
+export const mornings = 'Mornings';
+export const freshUpSoreDown = 'fresh up, sore down';
+
+// MatchTable
+export const fillsWhatWasTyped = 'fills what was typed';
+export const knownAlready = 'known already';
+export const notTaken2 = 'not taken';
+export const take = 'Take';
+export const day = 'Day';
+export const start = 'Start';
+export const done = 'Done';
+export const repetitionsOrSplits = 'Repetitions or splits';
+export const status = 'Status';
+export const times = (length: number) => `${length} times`;
+export const andMoreTakenLikeThese = (length: number) => `And ${length} more, taken like these.`;
+
+// OneProposal
+export const leaveIt = 'Leave it';
+export const noWeekChanges = 'No week changes.';
+export const backToThePlan = 'Back to the plan';
+export const preview = 'Preview';
+
+// RepsTicks
+export const repetitions = 'Repetitions';
+export const set = (tenths: string) => `; set ${tenths}`;
+
+// ReviewHead
+export const weekInReview = (number: number) => `Week ${number} in review`;
+export const planned2 = (unit: string) => ` ${unit} planned `;
+export const nothingRecorded = 'nothing recorded';
+export const soFar = ' so far';
+export const run = (text: string) => ` run${text} `;
+export const daysNotKnown = (unknown: number) => `${plural(unknown, 'day')} not known`;
+export const week3 = (number: number) => `week ${number}`;
+export const weekAsPlanned = 'Week as planned';
+export const theWeekBefore = 'The week before';
+export const theWeekAfter = 'The week after';
+
+// SmallChange
+export const week4 = (number: number, steps: string) => `week ${number} ${steps}`;
+export const noWeeksVolumeChanges = 'no week’s volume changes';
+export const weeksAsTheyWouldBecome = (unitName: string, words: string) =>
+  `Weeks as they would become, ${unitName}: ${words}`;
+
+// ToAthlete
+export const to = (name: string) => `To ${name}`;
+export const under18AndNoGuardians =
+  'Under 18, and no guardian’s consent is noted. Note it in the athlete’s record, and write to the guardian too.';
+export const keptTheReviewOfThe = 'Kept the review of the week.';
+export const keepAgain = 'Keep again';
+export const closeTheReview = 'Close the review';
+export const copiedPasteItIntoA = 'Copied. Paste it into a message.';
+export const copy = 'Copy';
+export const asProposed = 'As proposed';
+
+// WatchCard
+export const theWatchHasNothingOf = 'The watch has nothing of the last two weeks.';
+export const watch = 'Watch';
+export const aSimulatedWatchIsConnected =
+  'A simulated watch is connected. It hands out the last two weeks.';
+export const noWatchIsConnectedA =
+  'No watch is connected. A simulated one comes with Nadir, to try this with.';
+export const synchronise = 'Synchronise';
+export const disconnect = 'Disconnect';
+export const connectTheSimulatedWatch = 'Connect the simulated watch';
+
+// WeekDone
+export const weekDayByDay = (number: number) => `Week ${number}, day by day`;
+export const asPlanned = 'As planned';
+export const toCome = 'to come';
+export const planned3 = 'planned ';
+export const done2 = 'done ';
+export const keySessions = 'Key sessions';
+export const mean = 'mean ';
+export const spread = ', spread ';
+export const theLastThirdThanThe = (duration: string, text: string) =>
+  `, the last third ${duration} ${text} than the first`;
+export const asSet = 'as set';
+export const sThanSet = (by: string, text: string) => `${by} s ${text} than set`;
+
+// WeekGoal
+export const met = 'Met';
+export const metInPart = 'Met in part';
+export const notMet = 'Not met';
+export const goalOfTheWeek = 'Goal of the week';
+export const whatTheWeekIsFor = 'What the week is for, in a sentence';
+export const keptTheGoalOfThe = 'Kept the goal of the week.';
+export const whetherItWasMet = 'Whether it was met';
+export const keptWhetherTheGoalWas = 'Kept whether the goal was met.';
+
+// WhatToDo
+export const whatToDo = 'What to do';
+export const nothingToDoCarryOn = 'Nothing to do: carry on with the plan.';
+export const nothingChangesUntilYouApply = 'Nothing changes until you apply it.';
+
+// useBringIn
+export const noColumnOfDatesWas =
+  'No column of dates was found, or none of distances or times. Give the columns headings: Date, Distance, Time.';
+export const itCouldNotBeRead = 'It could not be read on this device. Nothing was taken.';
+export const theTable = 'the table';
+export const itIsLargerThan40 = 'It is larger than 40 MB.';
+export const onlyTheFirstFilesAre = (text: number) => `Only the first ${text} files are read.`;

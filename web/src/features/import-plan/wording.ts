@@ -1,0 +1,56 @@
+import { plural } from '../../components/dates.js';
+
+/* Words of the import of a plan, in one place: to be read over, and translated. */
+
+// ImportPlanPage
+export const goalRace = 'Goal race';
+export const n10Km = '10 km';
+export const importAPlanNadir = 'Import a plan · Nadir';
+export const importAPlan = 'Import a plan';
+export const daysAndWeeksStayAs = 'Days and weeks stay as you wrote them; the rest is worked out.';
+export const createBlock = 'Create block';
+export const whoseAndForWhichRace = 'Whose, and for which race';
+export const athlete = 'Athlete';
+export const newAthlete = 'New athlete';
+export const name = 'Name';
+export const race = 'Race';
+export const distance = 'Distance';
+export const raceDay = 'Race day';
+export const readFromThePlan = 'Read from the plan.';
+export const figuresIn = 'Figures in';
+export const thePlan = 'The plan';
+export const aRecordOfThePast = ', a record of the past.';
+export const cellsReadWeeksTo = (
+  taken: number,
+  weeks: number,
+  raceDistance: string,
+  text: string,
+) => `${plural(taken, 'cell')} read: ${plural(weeks, 'week')} to ${raceDistance}${text}`;
+export const daysThatCannotBeRead = ' Days that cannot be read are worked out.';
+export const giveTheAthleteAName = ' Give the athlete a name.';
+export const cellsThatCouldNotBe = 'Cells that could not be read';
+export const useAllSuggestions = (length: number) => `Use all ${length} suggestions`;
+export const use = (suggestion: string) => `Use “${suggestion}”`;
+export const andMore = (length: number) => `And ${length} more.`;
+
+// PlanTable
+export const theTableAsItCame = 'The table as it came';
+export const columnHolds = (index: number) => `Column ${index} holds`;
+export const couldNotBeRead = ' (could not be read)';
+export const andMoreRowsReadLike = (length: number) => `And ${length} more rows, read like these.`;
+
+// TableSource
+export const theTableIsEmpty = 'The table is empty.';
+export const onlyItsFirstRowsAre = (text: number) => `Only its first ${text} rows are read.`;
+export const isLargerThanAnyPlan = (name: string) =>
+  `${name} is larger than any plan: 2 MB is the limit. Nothing was read.`;
+export const orDropAFileHere = 'or drop a file here: a spreadsheet (XLSX) or text (CSV)';
+export const pasteThePlanHereWeeks =
+  'Paste the plan here: weeks down and days across, or a date and what is run on every line.';
+export const thePlanAsATable = 'The plan as a table';
+
+// usePlan
+export const noDaysOrFiguresWere = 'No days or figures were found. Choose what each column holds.';
+export const theTableHasNoDates =
+  'The table has no dates. Set the race day, and the last row becomes race week.';
+export const setTheRaceDay = 'Set the race day.';

@@ -1,0 +1,202 @@
+/* Words of New block and Edit plan, in one place: to be read over, and translated. */
+
+// AskPage
+export const answers = 'Answers';
+export const theBlockAsItWould = 'The block as it would be';
+export const theDrawingShowsTheLast = (map: string) =>
+  `${map} The drawing shows the last block that could be laid out.`;
+export const isInputSelectMuiAccordionSummaryRoot = (questions: string) =>
+  `.${questions} :is(input, select, .MuiAccordionSummary-root, [aria-expanded])`;
+
+// AthleteQuestions
+export const who = 'Who';
+export const athlete = 'Athlete';
+export const aNewAthlete = 'a new athlete';
+export const name = 'Name';
+export const neededToKeepTheBlock = 'Needed to keep the block.';
+export const howTheLastWeeksWent = 'How the last weeks went';
+export const recentWeeks = 'Recent weeks';
+export const theLastFourOldestFirst = 'The last four, oldest first: 42 45 40 47.';
+export const typeAmountsInWithSpaces = (unit: string) =>
+  `Type amounts in ${unit} with spaces between.`;
+export const longestRun = 'Longest run';
+export const notKnownGuessedFromThe = 'Not known: guessed from the weeks.';
+export const inTheLastWeeks = (plain: string) => `${plain}, in the last weeks.`;
+export const countedBy = 'Counted by';
+export const minutesSuitTheOftenHurt = 'Minutes suit the often hurt and hilly ground.';
+export const daysOff = 'Days off';
+export const weekdaysOnWhichTheAthlete = 'Weekdays on which the athlete cannot run.';
+export const yearOfBirth = 'Year of birth';
+export const stricterLimitsApplyThroughThe =
+  'Stricter limits apply through the year the athlete turns 18.';
+
+// EditPlanPage
+export const openingThePlan = 'Opening the plan …';
+export const changedThePlan = 'Changed the plan.';
+export const editPlan = 'Edit plan';
+export const cancel = 'Cancel';
+export const keepThisPlan = 'Keep this plan';
+
+// FromDiary
+export const fromTheDiary = (weeks: string) => `From the diary: ${weeks}`;
+
+// GrowthSettings
+export const step = 'Step';
+export const howMuchEachRiseAdds = 'How much each rise adds.';
+export const atMost = 'At most';
+export const percentAWeek = '% a week';
+export const held = 'Held';
+export const weeksAtEachLevelBefore = 'Weeks at each level before the next rise.';
+export const weeks = 'weeks';
+export const rises = 'Rises';
+export const stepsFromTheStartTo = 'Steps from the start to the peak; recovery weeks do not count.';
+export const dropBack = 'Drop back';
+export const howMuchEverySecondWeek = 'How much every second week drops.';
+
+// LivePreview
+export const asItWas = 'as it was';
+export const why = 'Why:';
+export const inAllOpenAnAnswer = (sheetTotal: string) =>
+  `${sheetTotal} in all. Open an answer to see its reason drawn here.`;
+export const whatChanges = 'What changes';
+export const now = 'now';
+
+// LongRunQuestions
+export const first = 'First';
+export const peak = 'Peak';
+export const lastPeak = 'Last peak';
+export const weeksOut = 'weeks out';
+export const ladder = 'Ladder';
+export const inThem = 'In them';
+export const everyOtherLongRun = 'every other long run';
+export const everyLongRun = 'every long run';
+export const everyThirdLongRun = 'every third long run';
+export const inTheseWeeks = 'in these weeks';
+export const whichOnes = 'Which ones';
+export const countedBackFromThePeak = 'Counted back from the peak, recovery weeks left out.';
+export const weeks2 = 'Weeks';
+export const byTheirNumberWithA = 'By their number, with a space between: 7 10 13.';
+export const isNoWeekFrom1 = (bad: string, most: number) =>
+  `“${bad}” is no week from 1 to ${most}.`;
+
+// NewBlockPage
+export const opening = 'Opening …';
+export const afterEasyDaysFirstThen = (name: string) =>
+  `After ${name}: easy days first, then from what was held.`;
+export const threeQuestionsAreYoursThe =
+  'Three questions are yours. The rest is worked out until you change it.';
+export const newBlock = 'New block';
+export const giveTheAthleteAName = 'Give the athlete a name; the rest is worked out.';
+export const scaleAgain = 'Scale again';
+export const keepThisBlock = 'Keep this block';
+export const theTemplateDoesNotFit = (name: string) =>
+  `The template “${name}” does not fit this race and athlete: the plain answers stand.`;
+export const itsFixedWeeksAndWritten =
+  ' Its fixed weeks and written days do not fit, and are left out.';
+export const fromTheTemplateScaledTo = (name: string, left: string) =>
+  `From the template “${name}”, scaled to the athlete’s own start and peak.${left}`;
+
+// OneLine
+export const close = 'Close';
+export const change = 'Change';
+
+// OverrideQuestions
+export const asInTheHouseRules = (nameOf: string) => `${nameOf}: as in the house rules`;
+export const asInTheHouseRules2 = 'As in the house rules';
+export const addARule = 'Add a rule';
+export const aRuleWithAFigure = 'A rule with a figure of its own for this block alone.';
+export const chooseARule = 'choose a rule …';
+
+// OwnPhases
+export const myOwnPhases = 'My own phases';
+export const nameOfPhase = (number: number) => `Name of phase ${number}`;
+export const phase = 'Phase';
+export const kindOfPhase = (number: number) => `Kind of phase ${number}`;
+export const weeksOfPhase = (number: number) => `Weeks of phase ${number}`;
+export const endsInRecovery = 'ends in recovery';
+export const phaseEarlier = (number: number) => `Phase ${number} earlier`;
+export const removePhase = (number: number) => `Remove phase ${number}`;
+export const addAPhase = 'Add a phase';
+export const weeksScaledToTheBlock = (reduce: number) => ` ${reduce} weeks, scaled to the block.`;
+
+// RaceQuestions
+export const whichRace = 'Which race';
+export const race = 'Race';
+export const distance = 'Distance';
+export const setsBlockLengthLongRun = 'Sets block length, long run and taper.';
+export const otherInMetres = 'other, in metres';
+export const distanceInMetres = 'Distance in metres';
+export const raceDay = 'Race day';
+export const toGo = (timeToGo: string) => `${timeToGo} to go.`;
+export const goalTime = 'Goal time';
+export const notNeeded15500 = 'Not needed: 1:55:00 or 40:00.';
+
+// RecoveryQuestions
+export const recoveryWeek = 'Recovery week';
+export const placedByYouInWeeks = (weeks: string) =>
+  `Placed by you in weeks ${weeks}; a rhythm above takes their place.`;
+export const cutBy = 'Cut by';
+export const n20To40IsUsual = (recovery: string) =>
+  `20 to 40 is usual; every run shorter, nothing hard. ${recovery}`;
+export const afterwards = 'Afterwards';
+
+// SchoolAnswer
+export const compareSchools = (label: string, title: string) =>
+  `${label}: ${title}. Compare schools`;
+
+// SchoolPreviews
+export const compareSchools2 = (label: string) => `${label}: compare schools`;
+export const cannotBeDrawnYet = 'cannot be drawn yet';
+export const noProblems = 'no problems';
+
+// TaperQuestions
+export const taper = 'Taper';
+export const raceWeekDownBy = 'Race week down by';
+export const toByThisSchoolEmptied = (percent: string, percent2: string) =>
+  `${percent} to ${percent2} by this school; emptied, it decides.`;
+
+// VolumeQuestions
+export const start = 'Start';
+export const heldAtThePeak = 'Held at the peak';
+export const growth = 'Growth';
+
+// WeekQuestions
+export const weekTemplate = 'Week template';
+export const rolesDayByDayThe = 'Roles day by day; the Week view changes single days.';
+export const byTheAnswersBelow = 'by the answers below';
+export const rolesOfYourOwn = 'roles of your own';
+export const doubles = 'Doubles';
+export const whichOfTheTwoIs = 'Which of the two is the shorter.';
+export const outdoorRuns = 'Outdoor runs';
+export const theOtherRunDaysAre = 'The other run days are in the pool, minute for minute.';
+export const backToBack = 'Back to back';
+export const theFirstOfTwoHard =
+  'The first of two hard days in a row: the checks treat both as one.';
+export const backToBackWithThe = 'Back to back with the day after';
+export const midWeekRuns = 'Mid-week runs';
+export const stayingAsTheyAreOnly =
+  'Staying as they are, only the long run grows: for those often hurt.';
+export const growWithTheWeek = 'grow with the week';
+export const stayAsTheyAre = 'stay as they are';
+export const eachOfThem = 'Each of them';
+export const everyRunButTheLong = 'Every run but the long one.';
+export const runDays = 'Run days';
+export const longRunOn = 'Long run on';
+export const qualityOn = 'Quality on';
+export const restOn = 'Rest on';
+export const leftOpenRestFollowsThe = 'Left open, rest follows the hard days.';
+
+// WeeksQuestions
+export const length = 'Length';
+export const phases = 'Phases';
+export const yourOwnNumber = 'Your own number';
+export const asManyWeeksAsYou = 'As many weeks as you set, or as are left.';
+export const base = 'Base';
+export const raceSpecific = 'Race-specific';
+
+// questions
+export const n5Km = '5 km';
+export const n10Km = '10 km';
+export const halfMarathon = 'half marathon';
+export const goalRace = 'Goal race';
+export const thatDayHasPassedChoose = 'That day has passed. Choose a race to come.';
