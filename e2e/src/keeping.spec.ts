@@ -167,6 +167,7 @@ test('a version that cannot be laid out leads to the stored one, and can be take
   await page.getByRole('button', { name: 'Download what is kept here' }).click();
   expect((await downloading).suggestedFilename()).toBe('nadir-kept-on-this-device.json');
   await page.getByRole('button', { name: 'Open the stored version' }).click();
+  await expect(cell(page, 'volume', 4)).toBeVisible();
   await expect(cell(page, 'volume', 4)).not.toHaveText('36');
   await page.reload();
   await expect(cell(page, 'volume', 4)).toBeVisible();

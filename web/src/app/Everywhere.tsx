@@ -1,14 +1,15 @@
-import { Suspense, lazy, useEffect, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { later } from '../components/later.js';
 import { useSignedIn } from '../api/session.js';
 import { type Opened, hearOpen } from '../components/open-everywhere.js';
 
 /** None of them is waited for by a page. */
-const KeysDialog = lazy(async () => ({ default: (await import('./KeysDialog.js')).KeysDialog }));
-const Palette = lazy(async () => ({ default: (await import('./palette/Palette.js')).Palette }));
-const SplitsDialog = lazy(async () => ({
-  default: (await import('../features/splits/SplitsDialog.js')).SplitsDialog,
-}));
+const KeysDialog = later(async () => (await import('./KeysDialog.js')).KeysDialog);
+const Palette = later(async () => (await import('./palette/Palette.js')).Palette);
+const SplitsDialog = later(
+  async () => (await import('../features/splits/SplitsDialog.js')).SplitsDialog,
+);
 
 /** What can be opened over any view: the keys, the palette, the splits. */
 export function Everywhere() {

@@ -1,5 +1,6 @@
-import { Suspense, lazy } from 'react';
+import { Suspense } from 'react';
 import { NavLink } from 'react-router';
+import { later } from '../components/later.js';
 import { useSignedIn } from '../api/session.js';
 import { type Place, blockPlaces, housePlaces, squadPlaces } from './places.js';
 import styles from './Rail.module.css';
@@ -7,7 +8,7 @@ import { useOpenBlockId } from './useOpenBlockId.js';
 import * as wording from './wording.js';
 
 /** Its tooltip is not waited for. */
-const DemoChip = lazy(async () => ({ default: (await import('./DemoChip.js')).DemoChip }));
+const DemoChip = later(async () => (await import('./DemoChip.js')).DemoChip);
 
 /** The way around at the left of every view: the squad, the block that is open, the house. */
 export function Rail() {

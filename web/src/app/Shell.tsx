@@ -1,7 +1,8 @@
 import Skeleton from '@mui/material/Skeleton';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { Suspense, lazy, useEffect, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
 import { Outlet } from 'react-router';
+import { later } from '../components/later.js';
 import { errorSentence, useSessionQuery } from '../api/api.js';
 import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
 import { SessionContext } from '../api/session.js';
@@ -17,12 +18,12 @@ import styles from './Shell.module.css';
 import * as wording from './wording.js';
 
 /** Keys are heard once the page stands. */
-const Everywhere = lazy(async () => ({ default: (await import('./Everywhere.js')).Everywhere }));
+const Everywhere = later(async () => (await import('./Everywhere.js')).Everywhere);
 /** A wide page has its rail. */
-const BottomBar = lazy(async () => ({ default: (await import('./BottomBar.js')).BottomBar }));
-const SignInPage = lazy(async () => ({
-  default: (await import('../features/sign-in/SignInPage.js')).SignInPage,
-}));
+const BottomBar = later(async () => (await import('./BottomBar.js')).BottomBar);
+const SignInPage = later(
+  async () => (await import('../features/sign-in/SignInPage.js')).SignInPage,
+);
 
 const yes = () => true;
 

@@ -2,7 +2,8 @@ import InputAdornment from '@mui/material/InputAdornment';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import Popover from '@mui/material/Popover';
 import type { CivilDate, Weekday } from '@nadir/core/base';
-import { Suspense, lazy, useRef, useState } from 'react';
+import { Suspense, useRef, useState } from 'react';
+import { later } from './later.js';
 import { useSignedIn } from '../api/session.js';
 import { CalendarIcon } from '../theme/icons.js';
 import { IconAct } from './IconAct.js';
@@ -11,7 +12,7 @@ import { readDate } from './read-date.js';
 import * as wording from './wording.js';
 
 /** Opened seldom: a day is quicker typed. */
-const Calendar = lazy(async () => ({ default: (await import('./Calendar.js')).Calendar }));
+const Calendar = later(async () => (await import('./Calendar.js')).Calendar);
 
 /** A day, typed as coaches write it or taken from a calendar; shown with its weekday. */
 export function DateAnswer({

@@ -1,12 +1,5 @@
-import {
-  type ReactNode,
-  Suspense,
-  createContext,
-  lazy,
-  useCallback,
-  useContext,
-  useState,
-} from 'react';
+import { type ReactNode, Suspense, createContext, useCallback, useContext, useState } from 'react';
+import { later } from './later.js';
 import type { Message } from './message.js';
 
 type Say = (message: Message) => void;
@@ -19,7 +12,7 @@ export function useSay(): Say {
 }
 
 /** A page that has nothing to say yet does not wait for the bar. */
-const MessageBar = lazy(async () => ({ default: (await import('./MessageBar.js')).MessageBar }));
+const MessageBar = later(async () => (await import('./MessageBar.js')).MessageBar);
 
 /** Every act answers here: one message at a time, with its Undo. */
 export function Messages({ children }: { children: ReactNode }) {

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
-import { Suspense, lazy, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { useStore } from 'react-redux';
+import { later } from '../components/later.js';
 import { useSignOutMutation } from '../api/api.js';
 import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
 import { useSignedIn } from '../api/session.js';
@@ -11,9 +12,7 @@ import { unsentOf } from './unsent.js';
 import * as wording from './wording.js';
 
 /** Asked for seldom: the page does not wait for it. */
-const UnsentDialog = lazy(async () => ({
-  default: (await import('./UnsentDialog.js')).UnsentDialog,
-}));
+const UnsentDialog = later(async () => (await import('./UnsentDialog.js')).UnsentDialog);
 
 /** The way out: says what is unsent, and leaves nothing of the coach on this device. */
 export function SignOut() {

@@ -2,7 +2,6 @@ import { anyBlockFile, block } from '@nadir/contract';
 import { z } from 'zod';
 import type { Draft } from './editor-slice.js';
 import { keepDraft } from './drafts.js';
-import * as wording from './wording.js';
 
 /** As drafts were kept before each page had its own. */
 const legacy = z.object({
@@ -14,7 +13,7 @@ const legacy = z.object({
 /** Moves what an older Nadir kept of a block to where drafts are kept now; it never throws. */
 export async function adoptLegacyDraft(coachId: string, blockId: string): Promise<void> {
   try {
-    const key = wording.nadirDraft(blockId);
+    const key = `nadir.draft.${blockId}`;
     const text = localStorage.getItem(key);
     if (text === null) return;
     const { block: stored, ...rest } = legacy.parse(JSON.parse(text));

@@ -174,9 +174,6 @@ export const keptOverAVersionSaved = 'Kept over a version saved elsewhere.';
 export const tookAnotherUnsavedVersion = 'Took another unsaved version.';
 export const tookTheVersionSavedElsewhere = 'Took the version saved elsewhere.';
 
-// legacy-drafts
-export const nadirDraft = (blockId: string) => `nadir.draft.${blockId}`;
-
 // useCommands
 export const thisBlockWasLaidOut =
   'This block was laid out by an older Nadir. Try the newer defaults first, then change it.';

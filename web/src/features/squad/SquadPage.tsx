@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
-import { Suspense, lazy, useEffect, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
 import { Link } from 'react-router';
+import { later } from '../../components/later.js';
 import { errorSentence, useGlancesQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
@@ -12,12 +13,10 @@ import { needsALook, squadInOrder, type SquadOrder } from './squad-order.js';
 import * as wording from './wording.js';
 
 /** Fields and forms are not needed to read the squad: they come after it, or when asked for. */
-const AddAthlete = lazy(async () => ({ default: (await import('./AddAthlete.js')).AddAthlete }));
+const AddAthlete = later(async () => (await import('./AddAthlete.js')).AddAthlete);
 
-const FindAthlete = lazy(async () => ({
-  default: (await import('./FindAthlete.js')).FindAthlete,
-}));
-const Archived = lazy(async () => ({ default: (await import('./Archived.js')).Archived }));
+const FindAthlete = later(async () => (await import('./FindAthlete.js')).FindAthlete);
+const Archived = later(async () => (await import('./Archived.js')).Archived);
 
 /** Everyone at a glance: who needs a look and why, on one calendar; this week, the next key day. */
 export function SquadPage() {

@@ -5,7 +5,8 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import TableSortLabel from '@mui/material/TableSortLabel';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { Suspense, lazy, useMemo } from 'react';
+import { Suspense, useMemo } from 'react';
+import { later } from '../../components/later.js';
 import { useSignedIn } from '../../api/session.js';
 import { LevelMark } from '../../components/LevelMark.js';
 import { PHONE } from '../../components/phone.js';
@@ -19,9 +20,7 @@ import * as wording from './wording.js';
 const CALENDAR_WIDTH = { usual: 360, wide: 600 } as const;
 const WIDE = '(min-width: 1700px)';
 
-const OrderChoice = lazy(async () => ({
-  default: (await import('./OrderChoice.js')).OrderChoice,
-}));
+const OrderChoice = later(async () => (await import('./OrderChoice.js')).OrderChoice);
 
 /** The squad on one calendar, in the order that is asked for. */
 export function SquadTable({
