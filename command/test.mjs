@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { mkdir, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 import { compiled, packages, site } from './build.mjs';
 import { startCluster } from './cluster.mjs';
 import { chromium } from './debian.mjs';
@@ -10,9 +10,9 @@ import { run, say } from './run.mjs';
 import { startServer } from './server.mjs';
 
 /**
- * `later`: what still runs beside the parts that follow.
+ * `failures`: the names of what failed. `later`: what still runs beside the parts that follow.
  *
- * @typedef {{ passed: number, failed: number, later?: Promise<Tally> }} Tally
+ * @typedef {{ passed: number, failures: string[], later?: Promise<Tally> }} Tally
  */
 
 /** The demo's day in tests and pictures. */
@@ -22,7 +22,7 @@ const TEST_DAY = '2027-02-10';
 const TEST_CODE = 'gulls-tides';
 
 /** @type {Tally} */
-const NOTHING = { passed: 0, failed: 0 };
+const NOTHING = { passed: 0, failures: [] };
 
 const PARTS = {
   checks: staticChecks,
@@ -34,7 +34,7 @@ const PARTS = {
 
 /**
  * Runs every test, one part of them, or of a part the files whose names hold a
- * word, and ends with the tally alone on a line.
+ * word, and ends with the names of what failed and the tally alone on a line.
  *
  * @param {string[]} words a part, and words of file names
  * @returns {Promise<number>} 0 when all passed
@@ -58,8 +58,10 @@ export async function test([part, ...files]) {
     if (done.later) later.push(done.later);
   }
   for (const done of await Promise.all(later)) tally = both(tally, done);
-  say(`\n${tally.passed} passed, ${tally.failed} failed`);
-  return tally.failed === 0 && tally.passed > 0 ? 0 : 1;
+  const { passed, failures } = tally;
+  say(['', ...failures.map((name) => `failed: ${name}`)].join('\n'));
+  say(`${passed} passed, ${failures.length} failed`);
+  return failures.length === 0 && passed > 0 ? 0 : 1;
 }
 
 /** The types, which compile all there is on the way: what runs compiled waits for them. */
@@ -81,12 +83,14 @@ async function staticChecks() {
 
 /** @param {string[]} names of scripts in package.json @returns {Promise<Tally>} */
 async function scripts(names) {
-  const tally = { passed: 0, failed: 0 };
+  /** @type {Tally} */
+  const tally = { passed: 0, failures: [] };
   for (const name of names) {
     const { code, output } = await run('npm', ['run', '--silent', name]);
     say(`${code === 0 ? 'passed' : 'FAILED'}  ${name}`);
     if (code !== 0) say(output.trim());
-    tally[code === 0 ? 'passed' : 'failed'] += 1;
+    if (code === 0) tally.passed += 1;
+    else tally.failures.push(name);
   }
   return tally;
 }
@@ -179,8 +183,8 @@ async function vitest(name, projects, files, settings = {}) {
     env: { ...process.env, ...settings },
     show: true,
   });
-  const { numPassedTests = 0, numFailedTests = 0, numFailedTestSuites = 0 } = await read(report);
-  return whole(code, numPassedTests, numFailedTests || numFailedTestSuites);
+  const { numPassedTests = 0, testResults = [] } = await read(report);
+  return whole(name, code, { passed: numPassedTests, failures: failedTests(testResults) });
 }
 
 /** @param {string[]} files @param {Record<string, string>} settings */
@@ -190,25 +194,53 @@ async function playwright(files, settings) {
   const env = { ...process.env, ...settings, PLAYWRIGHT_JSON_OUTPUT_NAME: report };
   const words = ['playwright', 'test', ...files, '--reporter=list,json'];
   const { code } = await run('npx', words, { env, cwd: join(root, 'e2e'), show: true });
-  const { stats = {} } = await read(report);
-  return whole(code, (stats.expected ?? 0) + (stats.flaky ?? 0), stats.unexpected ?? 0);
+  const { stats = {}, suites = [] } = await read(report);
+  const passed = (stats.expected ?? 0) + (stats.flaky ?? 0);
+  return whole('browser', code, { passed, failures: suites.flatMap(failedErrands) });
 }
 
 /**
  * A run that ended badly without naming a failed test has still failed.
  *
+ * @param {string} name
  * @param {number} code
- * @param {number} passed
- * @param {number} failed
+ * @param {Tally} tally
  * @returns {Tally}
  */
-function whole(code, passed, failed) {
-  return { passed, failed: code !== 0 && failed === 0 ? 1 : failed };
+function whole(name, code, tally) {
+  const isUnnamed = code !== 0 && tally.failures.length === 0;
+  return isUnnamed ? { ...tally, failures: [`${name}: ended with ${code}, no test named`] } : tally;
+}
+
+/**
+ * A file that could not be run stands for its tests.
+ *
+ * @param {{ name: string, status: string, assertionResults: { fullName: string, status: string }[] }[]} files of a Vitest report
+ */
+function failedTests(files) {
+  return files.flatMap(({ name, status, assertionResults }) => {
+    const failed = assertionResults.filter((test) => test.status === 'failed');
+    if (failed.length === 0) return status === 'failed' ? [relative(root, name)] : [];
+    return failed.map(({ fullName }) => `${relative(root, name)} › ${fullName}`);
+  });
+}
+
+/**
+ * @typedef {{ specs?: { ok: boolean, title: string, file: string }[], suites?: Suite[] }} Suite of a Playwright report
+ * @param {Suite} suite
+ * @returns {string[]}
+ */
+function failedErrands({ specs = [], suites = [] }) {
+  const failed = specs.filter(({ ok }) => !ok).map(({ file, title }) => `${file} › ${title}`);
+  return [...failed, ...suites.flatMap(failedErrands)];
 }
 
 /** @param {Tally} one @param {Tally} other @returns {Tally} */
 function both(one, other) {
-  return { passed: one.passed + other.passed, failed: one.failed + other.failed };
+  return {
+    passed: one.passed + other.passed,
+    failures: [...one.failures, ...other.failures],
+  };
 }
 
 /** @param {string} report */
