@@ -70,7 +70,7 @@ async function whenStale(name, folders, made, work) {
 }
 
 /**
- * Count, size and latest time of the sources: cheap to take, and different
+ * Count, size and latest time of the sources and of what builds them: cheap to take, and different
  * after any change.
  *
  * @param {string[]} folders
@@ -88,7 +88,11 @@ function newestChange(folders) {
     for (const entry of readdirSync(path)) visit(join(path, entry));
   };
   visit(join(root, 'package-lock.json'));
-  for (const folder of folders) visit(join(root, folder, 'src'));
+  for (const folder of folders) {
+    visit(join(root, folder, 'src'));
+    const config = join(root, folder, 'vite.config.ts');
+    if (existsSync(config)) visit(config);
+  }
   return `${files} ${bytes} ${latest}`;
 }
 

@@ -9,7 +9,14 @@ const FIRST = [
 ];
 
 /** What is imported by the first page through a face, and run by no page before it opens a block. */
-const LATER = /\/core\/src\/(?!base\/)|zod\/v4\/(locales|core\/(to-json-schema|json-schema))/;
+const LATER = new RegExp(
+  [
+    '/core/src/(?!base/)',
+    '/core/src/base/format/(read|parse)-',
+    'zod/v4/(locales|core/(to-json-schema|json-schema))',
+    'InputBase/InputBase\\.|TextareaAutosize|autocompleteClasses',
+  ].join('|'),
+);
 
 interface Modules {
   getModuleInfo: (id: string) => { importers: readonly string[] } | null;
@@ -46,7 +53,11 @@ export default defineConfig({
     // Every browser of the target preloads by itself.
     modulePreload: { polyfill: false },
     sourcemap: process.env.NADIR_SOURCE_MAPS === '1',
-    rolldownOptions: { output: { codeSplitting: { groups: [firstChunk()] } } },
+    rolldownOptions: {
+      // Words stand where they are shown, not in the chunk of whoever needs one of them first.
+      optimization: { inlineConst: { mode: 'all', pass: 2 } },
+      output: { codeSplitting: { groups: [firstChunk()] } },
+    },
   },
   server: { proxy: { '/api': api, '/health': api } },
 });
