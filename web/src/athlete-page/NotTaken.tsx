@@ -53,7 +53,7 @@ function contentOf(body: Waiting['body']): string {
     kind,
     distance === undefined ? '' : wording.km(distance / 1000),
     time === undefined ? '' : wording.min(Math.round(time / 60)),
-    effort === undefined ? '' : wording.effort2(effort),
+    effort === undefined ? '' : wording.effortWithin(effort),
     words ?? '',
   ]);
   return [...parts, sore ? wording.sore(sore.where, sore.level) : ''].filter(Boolean).join(', ');

@@ -153,7 +153,7 @@ function WhatToRun({ day, block }: { day: PageDay; block: PageBlock }) {
           <thead>
             <tr>
               <th />
-              <th>{wording.inWord}</th>
+              <th>{wording.inTotal}</th>
               <th>400 m</th>
               <td>{wording.per(unit)}</td>
             </tr>

@@ -54,7 +54,7 @@ export function WeekBars({
           const isMissed = entries.some(({ kind }) => kind === 'missed');
           const isDone = entries.length > 0 && !isMissed;
           const said = day.mark === 'race' ? day.title : day.figure && `${day.figure} ${unit}`;
-          const state = isDone ? wording.noted2 : isMissed ? wording.missed : '';
+          const state = isDone ? wording.notedWithin : isMissed ? wording.missed : '';
           return (
             <button
               key={day.date}

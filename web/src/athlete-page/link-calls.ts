@@ -71,7 +71,7 @@ function wordsOf(body: unknown): string {
   if (problems.length === 0) return message;
   return problems
     .map(
-      (problem) => `${FIELDS[String(problem.path.at(-1))] ?? wording.thisWord} ${problem.message}`,
+      (problem) => `${FIELDS[String(problem.path.at(-1))] ?? wording.thisField} ${problem.message}`,
     )
     .join(' ');
 }

@@ -83,11 +83,11 @@ export const yourNoteForWasNot = (dayWords: string) =>
   `Your note for ${dayWords} was not accepted.`;
 export const yourNoteForWasNotRemoved = (dayWords: string) =>
   `Your note for ${dayWords} was not removed.`;
-export const yourRequestToMoveTo = (dayWords: string, dayWords2: string) =>
-  `Your request to move ${dayWords} to ${dayWords2} was not accepted.`;
+export const yourRequestToMoveTo = (from: string, to: string) =>
+  `Your request to move ${from} to ${to} was not accepted.`;
 export const km = (distance: number) => `${distance} km`;
 export const min = (round: number) => `${round} min`;
-export const effort2 = (effort: number) => `effort ${effort}`;
+export const effortWithin = (effort: number) => `effort ${effort}`;
 export const sore = (where: string, level: number) => `sore: ${where}, ${level}`;
 
 // NotedSoFar
@@ -135,14 +135,14 @@ export const tell = (called: string) => `Tell ${called}`;
 
 // TodayView
 export const today2 = 'Today, ';
-export const weekOf = (number: number, length: number, phase: string) =>
-  `week ${number} of ${length} · ${phase}`;
+export const weekOf = (number: number, count: number, phase: string) =>
+  `week ${number} of ${count} · ${phase}`;
 export const yourBlockBeginsOn = (dayWords: string) => `Your block begins on ${dayWords}`;
 export const nothingIsPlannedOnThis = 'Nothing is planned on this day';
 export const week1 = 'Week 1';
 export const about = (hours: string) => `about ${hours}`;
 export const repetitions = 'Repetitions';
-export const inWord = 'in';
+export const inTotal = 'in';
 export const per = (unit: string) => `per ${unit}`;
 export const thisWeek = 'This week';
 export const week2 = (number: number) => `Week ${number}`;
@@ -151,12 +151,12 @@ export const week2 = (number: number) => `Week ${number}`;
 export const ofRun = (run: number, figure: string, unit: string) =>
   `${run} of ${figure} ${unit} run`;
 export const andTheRace = (distance: string) => ` and the race, ${distance}`;
-export const noted2 = ', noted';
+export const notedWithin = ', noted';
 export const missed = ', missed';
 
 // link-calls
 export const theAnswerCouldNotBe = 'The answer could not be read. Open the page again.';
-export const thisWord = 'This';
+export const thisField = 'This';
 export const theDay = 'The day';
 export const theTime = 'The time';
 export const theDistance = 'The distance';

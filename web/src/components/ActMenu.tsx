@@ -4,7 +4,6 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { type ReactNode, useId, useState } from 'react';
 import { DownIcon, MoreIcon } from '../theme/icons.js';
-import * as wording from './wording.js';
 
 /** One act of a menu. */
 export interface Act {
@@ -56,7 +55,7 @@ export function ActMenu({
         open={anchor !== null}
         anchorEl={anchor}
         onClose={close}
-        slotProps={{ list: { 'aria-labelledby': wording.button(id) } }}
+        slotProps={{ list: { 'aria-labelledby': `${id}-button` } }}
       >
         {groups.flatMap(({ title, acts, field }, place) => [
           title && (

@@ -3,7 +3,6 @@ import FormHelperText from '@mui/material/FormHelperText';
 import FormLabel from '@mui/material/FormLabel';
 import { type ReactNode, useId } from 'react';
 import styles from './Field.module.css';
-import * as wording from './wording.js';
 
 /** What ties a field to its label and its reason. */
 export interface FieldIds {
@@ -27,7 +26,7 @@ export function Field({
   children: (ids: FieldIds) => ReactNode;
 }) {
   const id = useId();
-  const describedBy = wording.because(id);
+  const describedBy = `${id}-because`;
   const said = problem ?? because;
   return (
     <FormControl error={problem !== undefined} className={stacked ? styles.stacked : styles.field}>

@@ -1,8 +1,7 @@
-import * as wording from './wording.js';
 /** Hands something to the browser as a JSON file. */
 export function downloadJson(name: string, content: unknown): void {
   const text = `${JSON.stringify(content, null, 2)}\n`;
-  download(wording.json(name), new Blob([text], { type: 'application/json' }));
+  download(`${name}.json`, new Blob([text], { type: 'application/json' }));
 }
 
 /** Hands a file to the browser. */

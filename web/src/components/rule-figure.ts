@@ -41,7 +41,7 @@ export function readFigure(rule: Rule, text: string, unit: Unit): number | strin
   const most = figureText(rule, rule.most, unit);
   return wording.fromToIsNeeded({
     text,
-    text2: isWhole(rule) ? wording.aWholeNumber : wording.aFigure,
+    wanted: isWhole(rule) ? wording.aWholeNumber : wording.aFigure,
     least,
     most,
     name: name === '%' ? name : ` ${name}`,

@@ -3,12 +3,11 @@ import { plural } from './dates.js';
 /* Words of the shared parts, in one place: to be read over, and translated. */
 
 // ActMenu
-export const button = (id: string) => `${id}-button`;
 
 // BlockFacts
 export const weeksOut = (toGo: number) => `${plural(toGo, 'week')} out`;
 export const growthBuildingWeeks = 'Growth, building weeks';
-export const meanMost = (percent: string, percent2: string) => `${percent} mean, ${percent2} most`;
+export const meanMost = (mean: string, most: string) => `${mean} mean, ${most} most`;
 export const recoveryWeeks = 'Recovery weeks';
 export const heaviestWeek = 'Heaviest week';
 export const longestRun = 'Longest run';
@@ -38,7 +37,6 @@ export const chooseAFile = 'Choose a file';
 export const tryAgain = 'Try again';
 
 // Field
-export const because = (id: string) => `${id}-because`;
 
 // FindingLines
 export const checks = 'Checks';
@@ -97,7 +95,6 @@ export const fixed = ' fixed ';
 export const askedInThePlanNo = ' asked in the plan; no mark: worked out';
 
 // download-json
-export const json = (name: string) => `${name}.json`;
 
 // printed-on
 export const printed = (day: string) => `printed ${day}`;
@@ -110,25 +107,25 @@ export const theServerDoesNotAnswer =
 export const giveTheDayItWas = 'Give the day it was run.';
 export const thatDayIsStillTo = 'That day is still to come: enter it when it has been run.';
 export const typeTheDistanceInMetres = 'Type the distance in metres, such as 5000.';
-export const mIsNoRaceTo = (distance: string, text: number, text2: number) =>
-  `${distance} m is no race: ${text} to ${text2} m. Is it typed in kilometres?`;
+export const mIsNoRaceTo = (distance: string, least: number, most: number) =>
+  `${distance} m is no race: ${least} to ${most} m. Is it typed in kilometres?`;
 
 // rule-figure
 export const aWholeNumber = 'a whole number';
 export const aFigure = 'a figure';
 export const fromToIsNeeded = ({
   text,
-  text2,
+  wanted,
   least,
   most,
   name,
 }: {
   text: string;
-  text2: string;
+  wanted: string;
   least: string;
   most: string;
   name: string;
-}) => `“${text}”: ${text2} from ${least} to ${most}${name} is needed.`;
+}) => `“${text}”: ${wanted} from ${least} to ${most}${name} is needed.`;
 
 // useCopy
 export const thisBrowserDoesNotLet =

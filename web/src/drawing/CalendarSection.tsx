@@ -49,7 +49,7 @@ export function CalendarSection({
       role="img"
       aria-label={wording.weeksHeaviest({
         label,
-        length: weeks.length,
+        count: weeks.length,
         steps: formatSteps(most, measure),
         unitName: unitName(measure),
         words,

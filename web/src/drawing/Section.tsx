@@ -106,7 +106,7 @@ export const Section = memo(function Section(props: SectionProps) {
       aria-label={wording.sectionWeeksTo(
         block.weeks.length,
         race.name,
-        athlete.name && wording.ofWord(athlete.name),
+        athlete.name && wording.ofAthlete(athlete.name),
       )}
       className={styles.section}
       data-count-back={props.countBack === undefined ? undefined : props.countBack % 2}

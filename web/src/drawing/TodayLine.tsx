@@ -31,7 +31,7 @@ export const TodayLine = memo(function TodayLine({
       <line x1={x} x2={x} y1={top + 5} y2={ground} stroke={token('signal')} strokeDasharray="6 3" />
       <path d={`M${x},${ground - 10}l6,10h-12z`} />
       <Halo x={x} y={top} textAnchor={x < columns.labels + 20 ? 'start' : 'middle'}>
-        {wording.today2}
+        {wording.todayWithin}
       </Halo>
     </g>
   );

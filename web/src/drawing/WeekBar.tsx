@@ -56,7 +56,7 @@ export function barOf(
   const isCut = week.recovery || week.taperShare < 1;
   const cutFixed = week.recovery && frameStates(block.spec).recovery === 'fixed';
   const words = [
-    wording.week(
+    wording.weekAndVolume(
       week.number,
       say(volume),
       unitName(shown.measure),

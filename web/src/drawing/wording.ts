@@ -5,17 +5,17 @@ import { plural } from '../components/dates.js';
 // CalendarSection
 export const weeksHeaviest = ({
   label,
-  length,
+  count,
   steps,
   unitName,
   words,
 }: {
   label: string;
-  length: number;
+  count: number;
   steps: string;
   unitName: string;
   words: string;
-}) => `${label}: ${length} weeks, heaviest ${steps} ${unitName}; ${words}`;
+}) => `${label}: ${count} weeks, heaviest ${steps} ${unitName}; ${words}`;
 
 // HandlesLayer
 export const pullItOrUseThe = (label: string, text: string) =>
@@ -60,23 +60,23 @@ export const phaseWeeksFromWeek = ({
 export const raceDay = (name: string, day: string) => `Race day: ${name}, ${day}`;
 
 // Section
-export const ofWord = (name: string) => ` of ${name}`;
-export const sectionWeeksTo = (length: number, name: string, name2: string) =>
-  `Section: ${length} weeks to ${name}${name2}`;
+export const ofAthlete = (name: string) => ` of ${name}`;
+export const sectionWeeksTo = (weeks: number, race: string, athlete: string) =>
+  `Section: ${weeks} weeks to ${race}${athlete}`;
 
 // SessionLines
-export const theSessionToScale = (flatMap: string) => `The session to scale: ${flatMap}`;
+export const theSessionToScale = (words: string) => `The session to scale: ${words}`;
 
 // SkylineLayer
 export const aWeek = (unitName: string) => `${unitName} a week`;
 
 // SmallSection
-export const weeksHeaviest2 = (label: string, length: number, steps: string, unitName: string) =>
-  `${label}: ${length} weeks, heaviest ${steps} ${unitName}`;
+export const weeksHeaviest2 = (label: string, count: number, steps: string, unitName: string) =>
+  `${label}: ${count} weeks, heaviest ${steps} ${unitName}`;
 
 // TodayLine
 export const today = (day: string) => `Today, ${day}`;
-export const today2 = 'today';
+export const todayWithin = 'today';
 
 // TrendLine
 export const sinceTheFirst = (duration: string, text: string) =>
@@ -84,7 +84,7 @@ export const sinceTheFirst = (duration: string, text: string) =>
 export const on = (duration: string, dayAndMonth: string) => `${duration} on ${dayAndMonth}`;
 
 // WeekBar
-export const week = (number: number, volume: string, unitName: string, text: string) =>
+export const weekAndVolume = (number: number, volume: string, unitName: string, text: string) =>
   `Week ${number}: ${volume} ${unitName}${text}`;
 export const runSoFar = 'run so far';
 export const raceWeek = 'race week';
@@ -93,7 +93,7 @@ export const recoveryWeek = (text: string) => `recovery week${text}`;
 export const ofItAt = (segment: string, paceWords: string) => `${segment} of it at ${paceWords}`;
 
 // WeekSquares
-export const ofWeeks = (hit: number, length: number) => `${hit} of ${plural(length, 'week')}`;
+export const ofWeeks = (hit: number, count: number) => `${hit} of ${plural(count, 'week')}`;
 
 // pace-hatches
 export const racePace = 'race pace';

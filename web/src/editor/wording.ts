@@ -27,8 +27,8 @@ export const useTheOtherVersionUndo = 'Use the other version (undo restores your
 export const useTheLaterOne = 'Use the later one';
 export const keepMineTheOtherStays = 'Keep mine; the other stays in the history';
 export const fixedWeek = (pins: string) => `; fixed: week ${pins}`;
-export const weeksInAll = (length: number, steps: string, unitName: string, pins: string) =>
-  `${length} weeks, ${steps} ${unitName} in all${pins}.`;
+export const weeksInAll = (count: number, steps: string, unitName: string, pins: string) =>
+  `${count} weeks, ${steps} ${unitName} in all${pins}.`;
 
 // DayFigure
 export const change = (label: string, figure: string) => `${label}: ${figure}. Change`;
@@ -56,11 +56,11 @@ export const fromTheClipboard = 'From the clipboard';
 export const theClipboardHoldsNothingNew = 'The clipboard holds nothing new for these cells.';
 export const fromTheClipboardCellsRead = (taken: number) =>
   `From the clipboard: ${plural(taken, 'cell')} read, drawn above.`;
-export const cellsCannotBeTakenAnd = (length: number) =>
-  ` ${plural(length, 'cell')} cannot be taken and will stay.`;
+export const cellsCannotBeTakenAnd = (count: number) =>
+  ` ${plural(count, 'cell')} cannot be taken and will stay.`;
 export const cellsBeyondTheBlockLeft = (outside: number) =>
   ` ${plural(outside, 'cell')} beyond the block, left out.`;
-export const andMore = (length: number) => ` And ${length} more.`;
+export const andMore = (count: number) => ` And ${count} more.`;
 export const use = (suggestion: string) => `Use “${suggestion}”`;
 export const discard = 'Discard';
 export const takeCells = (taken: number) => `Take ${plural(taken, 'cell')}`;
@@ -103,7 +103,7 @@ export const weeksOfTheBlock = 'Weeks of the block';
 export const insertAWeekBeforeWeek = (first: number) => `Insert a week before week ${first}`;
 export const removeWeek = (first: number) => `Remove week ${first}`;
 export const openItsDays = 'Open its days';
-export const theseWeeks = (replace: string) => `These weeks: ${replace}`;
+export const theseWeeks = (words: string) => `These weeks: ${words}`;
 export const thisWeek = 'This week';
 
 // UnsentDialog
@@ -131,11 +131,11 @@ export const week = (from: number) => `Week ${from}.`;
 export const weeksTo = (from: number, to: number) => `Weeks ${from} to ${to}.`;
 
 // FindingItem
-export const waived2 = (waived: string) => `, waived: ${waived}`;
+export const waivedWithin = (waived: string) => `, waived: ${waived}`;
 export const worseSinceYouWaivedIt = (reopened: string) =>
   `, worse since you waived it: ${reopened}`;
 export const theBlock = 'the block';
-export const week2 = (first: number) => `week ${first}`;
+export const weekWithin = (first: number) => `week ${first}`;
 export const weeks = (weeks: string) => `weeks ${weeks}`;
 
 // Mending
@@ -155,10 +155,10 @@ export const myRules = 'My rules';
 export const noHouseRuleCanBe = 'No house rule can be set to allow these.';
 export const yourHouseRulesWouldBecome =
   'Your house rules would become, for this block and new ones:';
-export const checksWouldRemainMattersOf = (length: number) =>
-  `${plural(length, 'check')} would remain: matters of safety, and what no rule sets.`;
+export const checksWouldRemainMattersOf = (count: number) =>
+  `${plural(count, 'check')} would remain: matters of safety, and what no rule sets.`;
 export const setMyHouseRules = 'Set my house rules';
-export const waiveChecks = (length: number) => `Waive ${plural(length, 'check')}`;
+export const waiveChecks = (count: number) => `Waive ${plural(count, 'check')}`;
 export const orAReasonToLet = 'Or a reason to let all of them stand';
 export const leaveTheRulesAsThey = 'Leave the rules as they are';
 
@@ -168,7 +168,7 @@ export const aWaiverNeedsItsReason = 'A waiver needs its reason.';
 // editor-slice
 export const undone = (words: string) => `Undone: ${words}`;
 export const redone = (words: string) => `Redone: ${words}`;
-export const keptWhatWasTried = (map: string) => `Kept what was tried: ${map}`;
+export const keptWhatWasTried = (words: string) => `Kept what was tried: ${words}`;
 export const keptOverAnUnsavedVersion = 'Kept over an unsaved version.';
 export const keptOverAVersionSaved = 'Kept over a version saved elsewhere.';
 export const tookAnotherUnsavedVersion = 'Took another unsaved version.';

@@ -64,7 +64,7 @@ export function FindingItem({
           <span className={styles.level} data-grave={level !== 'note'}>
             {level}
             {!NAMES_ITS_WEEKS.test(message) && `, ${weekWords(weeks)}`}
-            {waived !== undefined && wording.waived2(waived)}
+            {waived !== undefined && wording.waivedWithin(waived)}
             {reopened !== undefined && wording.worseSinceYouWaivedIt(reopened)}
           </span>
           <span className={styles.said}>{message}</span>
@@ -101,7 +101,7 @@ function weekWords(weeks: readonly number[]): string {
   const first = weeks[0];
   const last = weeks.at(-1);
   if (first === undefined) return wording.theBlock;
-  if (first === last) return wording.week2(first);
+  if (first === last) return wording.weekWithin(first);
   const unbroken = Number(last) - first === weeks.length - 1;
   return unbroken || weeks.length > 5 ? `weeks ${first}–${last}` : wording.weeks(weeks.join(', '));
 }

@@ -61,10 +61,10 @@ export const removeOf = (what: string, day: string) => `Remove ${what} of ${day}
 
 // YearOfRunning
 export const theLastYear = 'The last year';
-export const runByWeeksOfKnown = (length: number, text: number, figure: number, unit: string) =>
-  `Run by weeks: ${length} of ${text} known, at most ${figure} ${unit}`;
-export const atMostAWeekWeeks = (figure: number, unit: string, length: number) =>
-  `at most ${figure} ${unit} a week, ${length} weeks recorded`;
+export const runByWeeksOfKnown = (count: number, text: number, figure: number, unit: string) =>
+  `Run by weeks: ${count} of ${text} known, at most ${figure} ${unit}`;
+export const atMostAWeekWeeks = (figure: number, unit: string, count: number) =>
+  `at most ${figure} ${unit} a week, ${count} weeks recorded`;
 
 // useRecord
 export const theRecordIsSaved = 'The record is saved.';

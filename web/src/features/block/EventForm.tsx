@@ -67,7 +67,7 @@ export function EventForm({
     setAsked(next);
     setProblem(onShow(complete(next))[0]?.message);
   };
-  const usual = ruleValue(rulesOf(block.spec), wording.events(asked.kind)) ?? 1;
+  const usual = ruleValue(rulesOf(block.spec), `events.${asked.kind}`) ?? 1;
 
   /** What is no distance is said, and nothing is placed at another in its stead. */
   function typeDistance(text: string) {

@@ -42,7 +42,7 @@ export const EventList = memo(function EventList({
             <b>{event.name}</b>
             <div className="small muted">
               {eventCharacters[event.kind].title}, {formatDay(event.from)}
-              {lastDay(event) !== event.from && wording.to2(formatDay(lastDay(event)))}
+              {lastDay(event) !== event.from && wording.toWithin(formatDay(lastDay(event)))}
             </div>
             <div className={styles.acts}>
               <Button variant="outlined" onClick={() => setEdited(index)}>

@@ -46,8 +46,8 @@ export const LedgerCell = memo(function LedgerCell(props: LedgerCellProps) {
     week,
     label: label.toLowerCase(),
     text: text || 'none',
-    text2: state === 'worked-out' ? '' : `, ${state}`,
-    text3: over ? wording.over : '',
+    state: state === 'worked-out' ? '' : `, ${state}`,
+    isOver: over ? wording.over : '',
   });
   return (
     <div

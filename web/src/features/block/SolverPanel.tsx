@@ -27,7 +27,7 @@ const RULES: Readonly<Record<BendingRule, string>> = {
   growth: wording.growthCap,
   recovery: 'recovery',
   peak: 'peak',
-  longRun: wording.longRun2,
+  longRun: wording.longRunWithin,
   taper: 'taper',
 };
 
@@ -171,7 +171,7 @@ function bendList(bends: FitAnswer['bends'], say: (amount: number) => string) {
   return (
     <ul>
       {bends.map(({ rule, week, by }) => (
-        <li key={`${rule} ${week} ${by}`}>{wording.week2(week, RULES[rule], say(by))}</li>
+        <li key={`${rule} ${week} ${by}`}>{wording.weekWithin(week, RULES[rule], say(by))}</li>
       ))}
     </ul>
   );

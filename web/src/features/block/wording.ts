@@ -42,7 +42,6 @@ export const theNewerDefaultsWouldMoveDays = (moved: number) =>
 export const tryTheNewerDefaults = 'Try the newer defaults';
 
 // EventForm
-export const events = (kind: string) => `events.${kind}`;
 export const aRaceOrDaysAway = 'A race or days away';
 export const what = 'What';
 export const name = 'Name';
@@ -66,7 +65,7 @@ export const n1Mi = '1 mi';
 export const racesAndDaysAway = 'Races and days away';
 export const noneYetAddATune =
   'None yet. Add a tune-up race, a test, a camp, a holiday or travel: the block is laid out around each of them, and running that is missed is never made up.';
-export const to2 = (day: string) => ` to ${day}`;
+export const toWithin = (day: string) => ` to ${day}`;
 export const change = 'Change';
 export const remove = 'Remove';
 export const addARaceOrDays = 'Add a race or days away';
@@ -86,15 +85,15 @@ export const week = ({
   week,
   label,
   text,
-  text2,
-  text3,
+  state,
+  isOver,
 }: {
   week: number;
   label: string;
   text: string;
-  text2: string;
-  text3: string;
-}) => `Week ${week}, ${label}: ${text}${text2}${text3}`;
+  state: string;
+  isOver: string;
+}) => `Week ${week}, ${label}: ${text}${state}${isOver}`;
 export const fixWeek = (week: number, label: string) => `Fix week ${week}, ${label}`;
 
 // PullHint
@@ -125,7 +124,7 @@ export const thatReachThisPeakUnder = 'that reach this peak under this cap';
 export const recoveryWeeks = 'Recovery weeks';
 export const bestPlacedAroundRacesAnd = 'best placed around races and days away';
 export const growthCap = 'growth cap';
-export const longRun2 = 'long run';
+export const longRunWithin = 'long run';
 export const thisBrowserHasNoWorker =
   'This browser has no worker threads, so there is no solver here. Everything else works: the checks say which rules the fixed figures exceed, and offer fixes.';
 export const theSolverGaveNoAnswer = 'The solver gave no answer.';
@@ -141,12 +140,13 @@ export const asItIs = 'as it is';
 export const nearest = 'nearest';
 export const apply = 'Apply';
 export const discard = 'Discard';
-export const week2 = (week: number, text: string, by: string) => `week ${week}, ${text}: ${by}`;
+export const weekWithin = (week: number, text: string, by: string) =>
+  `week ${week}, ${text}: ${by}`;
 
 // TryBar
 export const tryingAVersion = 'Trying a version';
-export const changesSoFarTheBlock = (length: number) =>
-  `: ${plural(length, 'change')} so far. The block as kept is drawn dashed; nothing is stored until you choose Keep.`;
+export const changesSoFarTheBlock = (count: number) =>
+  `: ${plural(count, 'change')} so far. The block as kept is drawn dashed; nothing is stored until you choose Keep.`;
 export const keep = 'Keep';
 
 // WeekDay

@@ -17,7 +17,7 @@ const STATES: Readonly<Record<Match['state'], string>> = {
   new: 'new',
   fills: wording.fillsWhatWasTyped,
   known: wording.knownAlready,
-  refused: wording.notTaken2,
+  refused: wording.notTakenWithin,
 };
 
 /** What was read, run by run, and what becomes of each. */

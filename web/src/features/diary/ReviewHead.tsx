@@ -42,7 +42,7 @@ export function ReviewHead({
       </span>
       <span className={styles.figures}>
         <b>{runText(planned)}</b>
-        {wording.planned2(unit)}
+        {wording.plannedWithin(unit)}
         {run === undefined ? (
           <span className="muted">{wording.nothingRecorded}</span>
         ) : (
@@ -55,7 +55,10 @@ export function ReviewHead({
         )}
       </span>
       <span className={styles.acts}>
-        <Button variant="outlined" onClick={() => acts.keepAsPlanned(days, wording.week3(number))}>
+        <Button
+          variant="outlined"
+          onClick={() => acts.keepAsPlanned(days, wording.weekWithin(number))}
+        >
           {wording.weekAsPlanned}
         </Button>
         <IconAct

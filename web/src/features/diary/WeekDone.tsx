@@ -107,7 +107,7 @@ function DayLabels({ planned, done }: { planned: string; done: string }) {
         <b>{planned}</b>
       </span>
       <span>
-        {wording.done2}
+        {wording.doneWithin}
         <b>{done}</b>
       </span>
     </div>

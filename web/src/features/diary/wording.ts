@@ -5,8 +5,7 @@ import { plural } from '../../components/dates.js';
 // BringInPage
 export const aBlock = 'a block';
 export const bringInRunsOfNadir = (name: string) => `Bring in runs of ${name} · Nadir`;
-export const addedRunsToTheDiary = (length: number) =>
-  `Added ${plural(length, 'run')} to the diary.`;
+export const addedRunsToTheDiary = (count: number) => `Added ${plural(count, 'run')} to the diary.`;
 export const bringInRuns = 'Bring in runs';
 export const backToTheDiary = 'Back to the diary';
 export const whereFrom = 'Where from';
@@ -17,8 +16,8 @@ export const runsAsATable = 'Runs as a table';
 export const whatWasRead = 'What was read';
 export const reading = 'Reading …';
 export const notTaken = 'Not taken: ';
-export const andMore = (length: number) => ` And ${length} more.`;
-export const takeRuns = (length: number) => `Take ${plural(length, 'run')}`;
+export const andMore = (count: number) => ` And ${count} more.`;
+export const takeRuns = (count: number) => `Take ${plural(count, 'run')}`;
 export const startAgain = 'Start again';
 export const nothingIsKeptBeforeYou = 'Nothing is kept before you take it.';
 export const runsStandHereBeforeThey =
@@ -61,8 +60,7 @@ export const theAthlete = 'the athlete';
 export const from = (name: string) => `From ${name}`;
 export const yourReply = 'Your reply';
 export const thatDayIsOver = 'That day is over.';
-export const asksToMoveTo = (dayWords: string, dayWords2: string) =>
-  `Asks to move ${dayWords} to ${dayWords2}`;
+export const asksToMoveTo = (from: string, to: string) => `Asks to move ${from} to ${to}`;
 export const leaveItWhereItIs = 'Leave it where it is';
 export const replyOptional = 'Reply (optional)';
 
@@ -77,15 +75,15 @@ export const freshUpSoreDown = 'fresh up, sore down';
 // MatchTable
 export const fillsWhatWasTyped = 'fills what was typed';
 export const knownAlready = 'known already';
-export const notTaken2 = 'not taken';
+export const notTakenWithin = 'not taken';
 export const take = 'Take';
 export const day = 'Day';
 export const start = 'Start';
 export const done = 'Done';
 export const repetitionsOrSplits = 'Repetitions or splits';
 export const status = 'Status';
-export const times = (length: number) => `${length} times`;
-export const andMoreTakenLikeThese = (length: number) => `And ${length} more, taken like these.`;
+export const times = (count: number) => `${count} times`;
+export const andMoreTakenLikeThese = (count: number) => `And ${count} more, taken like these.`;
 
 // OneProposal
 export const leaveIt = 'Leave it';
@@ -99,12 +97,12 @@ export const set = (tenths: string) => `; set ${tenths}`;
 
 // ReviewHead
 export const weekInReview = (number: number) => `Week ${number} in review`;
-export const planned2 = (unit: string) => ` ${unit} planned `;
+export const plannedWithin = (unit: string) => ` ${unit} planned `;
 export const nothingRecorded = 'nothing recorded';
 export const soFar = ' so far';
 export const run = (text: string) => ` run${text} `;
 export const daysNotKnown = (unknown: number) => `${plural(unknown, 'day')} not known`;
-export const week3 = (number: number) => `week ${number}`;
+export const weekWithin = (number: number) => `week ${number}`;
 export const weekAsPlanned = 'Week as planned';
 export const theWeekBefore = 'The week before';
 export const theWeekAfter = 'The week after';
@@ -142,7 +140,7 @@ export const weekDayByDay = (number: number) => `Week ${number}, day by day`;
 export const asPlanned = 'As planned';
 export const toCome = 'to come';
 export const planned3 = 'planned ';
-export const done2 = 'done ';
+export const doneWithin = 'done ';
 export const keySessions = 'Key sessions';
 export const mean = 'mean ';
 export const spread = ', spread ';

@@ -103,9 +103,9 @@ export const whatCameBack = 'What came back';
 export const takeCells = (taken: number) => `Take ${plural(taken, 'cell')}`;
 export const leaveIt = 'Leave it';
 export const nothingDiffers = 'Nothing differs.';
-export const andMore = (length: number) => `and ${length} more`;
-export const cellsCannotBeTakenAnd = (length: number, problem: string) =>
-  `${plural(length, 'cell')} cannot be taken and will stay. ${problem}`;
+export const andMore = (count: number) => `and ${count} more`;
+export const cellsCannotBeTakenAnd = (count: number, problem: string) =>
+  `${plural(count, 'cell')} cannot be taken and will stay. ${problem}`;
 export const rowsOfDaysBeyondThe = (outside: number) =>
   `${plural(outside, 'row')} of days beyond the block, left out.`;
 

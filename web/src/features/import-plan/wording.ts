@@ -29,15 +29,15 @@ export const cellsReadWeeksTo = (
 export const daysThatCannotBeRead = ' Days that cannot be read are worked out.';
 export const giveTheAthleteAName = ' Give the athlete a name.';
 export const cellsThatCouldNotBe = 'Cells that could not be read';
-export const useAllSuggestions = (length: number) => `Use all ${length} suggestions`;
+export const useAllSuggestions = (count: number) => `Use all ${count} suggestions`;
 export const use = (suggestion: string) => `Use “${suggestion}”`;
-export const andMore = (length: number) => `And ${length} more.`;
+export const andMore = (count: number) => `And ${count} more.`;
 
 // PlanTable
 export const theTableAsItCame = 'The table as it came';
 export const columnHolds = (index: number) => `Column ${index} holds`;
 export const couldNotBeRead = ' (could not be read)';
-export const andMoreRowsReadLike = (length: number) => `And ${length} more rows, read like these.`;
+export const andMoreRowsReadLike = (count: number) => `And ${count} more rows, read like these.`;
 
 // TableSource
 export const theTableIsEmpty = 'The table is empty.';

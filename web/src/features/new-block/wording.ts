@@ -3,8 +3,8 @@
 // AskPage
 export const answers = 'Answers';
 export const theBlockAsItWould = 'The block as it would be';
-export const theDrawingShowsTheLast = (map: string) =>
-  `${map} The drawing shows the last block that could be laid out.`;
+export const theDrawingShowsTheLast = (words: string) =>
+  `${words} The drawing shows the last block that could be laid out.`;
 export const isInputSelectMuiAccordionSummaryRoot = (questions: string) =>
   `.${questions} :is(input, select, .MuiAccordionSummary-root, [aria-expanded])`;
 
@@ -152,8 +152,8 @@ export const noProblems = 'no problems';
 // TaperQuestions
 export const taper = 'Taper';
 export const raceWeekDownBy = 'Race week down by';
-export const toByThisSchoolEmptied = (percent: string, percent2: string) =>
-  `${percent} to ${percent2} by this school; emptied, it decides.`;
+export const toByThisSchoolEmptied = (least: string, most: string) =>
+  `${least} to ${most} by this school; emptied, it decides.`;
 
 // VolumeQuestions
 export const start = 'Start';

@@ -97,7 +97,7 @@ export function NamedPaceRow({
   );
   const text = (what: 'effort' | 'talk') => (
     <TextAnswer
-      label={label(what === 'effort' ? wording.feelsLike2 : 'talk')}
+      label={label(what === 'effort' ? wording.feelsLikeWithin : 'talk')}
       width="100%"
       value={pace[what] ?? ''}
       given
@@ -109,7 +109,7 @@ export function NamedPaceRow({
       wording.alsoCalled,
       <TextAnswer
         key="also"
-        label={label(wording.alsoCalled2)}
+        label={label(wording.alsoCalledWithin)}
         width="100%"
         value={alsoCalled(pace).join(', ')}
         given={pace.also !== undefined}
@@ -184,7 +184,7 @@ export function NamedPaceRow({
         {(['from', 'to'] as const).map((end) => (
           <TableCell key={`${end} ${heart?.of ?? ''}`}>
             {heart &&
-              number(wording.heartRate2(end), Math.round(heart[end] * share), (value) =>
+              number(wording.heartRateWithin(end), Math.round(heart[end] * share), (value) =>
                 onChange({ heart: { ...heart, [end]: value / share } }),
               )}
           </TableCell>

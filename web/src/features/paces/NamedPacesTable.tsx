@@ -72,7 +72,7 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
                 label={wording.perKm(
                   pace.name,
                   rangeText(used, paceColumns[0][2]),
-                  goal ? wording.goal2(rangeText(goal, paceColumns[0][2])) : '',
+                  goal ? wording.goalWithin(rangeText(goal, paceColumns[0][2])) : '',
                 )}
               />
             </TableCell>

@@ -50,8 +50,8 @@ export const aGuessNoResultIs = 'A guess: no result is near enough to tell.';
 export const aGuessNoResultIsNear = ', a guess: no result is near enough to tell';
 
 // HeartRates
-export const isNoHeartRateTo = (text: string, text2: number, text3: number) =>
-  `${text} is no heart rate: ${text2} to ${text3} beats a minute.`;
+export const isNoHeartRateTo = (text: string, least: number, most: number) =>
+  `${text} is no heart rate: ${least} to ${most} beats a minute.`;
 export const heartRates = 'Heart rates';
 export const highestHeartRate = 'Highest heart rate';
 export const restingHeartRate = 'Resting heart rate';
@@ -68,15 +68,15 @@ export const percentOfHighest = '% of highest';
 export const percentOfReserve = '% of reserve';
 export const race = (race: number) => `race ${race}`;
 export const lasts = (lasts: number) => `lasts ${lasts}`;
-export const feelsLike2 = 'feels like';
+export const feelsLikeWithin = 'feels like';
 export const alsoCalled = 'Also called';
-export const alsoCalled2 = 'also called';
+export const alsoCalledWithin = 'also called';
 export const nameOf = (name: string) => `Name of ${name}`;
 export const wrong = (id: string) => `${id}-wrong`;
 export const quickEnd = (perUnit: string) => `quick end, ${perUnit}`;
 export const slowEnd = (perUnit: string) => `slow end, ${perUnit}`;
 export const heartRate = 'heart rate';
-export const heartRate2 = (end: string) => `heart rate ${end}`;
+export const heartRateWithin = (end: string) => `heart rate ${end}`;
 export const moveUp = (name: string) => `Move ${name} up`;
 export const moveDown = (name: string) => `Move ${name} down`;
 export const remove2 = (name: string) => `Remove ${name}`;
@@ -104,7 +104,7 @@ export const order = 'Order';
 // NamedPacesTable
 export const onOneScale = 'On one scale';
 export const talk2 = (talk: string) => `Talk: ${talk}`;
-export const goal2 = (rangeText: string) => `, goal ${rangeText}`;
+export const goalWithin = (rangeText: string) => `, goal ${rangeText}`;
 export const perKm = (name: string, rangeText: string, text: string) =>
   `${name}: ${rangeText} per km${text}`;
 export const barsAsSessionsUseThem =

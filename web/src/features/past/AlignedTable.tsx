@@ -74,7 +74,7 @@ export function AlignedTable({
               </TableRow>
               {laid.map(({ name }, place) => (
                 <TableRow key={place}>
-                  <TableCell component="th" scope="row" aria-label={wording.ofWord(title, name)}>
+                  <TableCell component="th" scope="row" aria-label={wording.titleOf(title, name)}>
                     <Line dashes={overlayLines[place - 1]?.outline} /> {athletes[place]}
                   </TableCell>
                   {aligned.map(({ toGo, weeks }) => (

@@ -147,7 +147,7 @@ function BlockRow({
       <TableCell>{race.name}</TableCell>
       <TableCell className={styles.date}>
         {formatDay(race.date)}
-        {over && <span className="muted">{wording.run2}</span>}
+        {over && <span className="muted">{wording.runWithin}</span>}
       </TableCell>
       <TableCell align="right" className={styles.wide}>
         {laid.block.weeks.length}
@@ -212,7 +212,7 @@ function Templates() {
               <span className="muted">
                 {' '}
                 · {template.weeks}
-                {wording.weeks2}
+                {wording.weeksWithin}
               </span>
             </span>
             <Button variant="outlined" component={Link} to={`/blocks/new?template=${id}`}>

@@ -6,7 +6,7 @@ import { plural } from '../../components/dates.js';
 export const volume = 'Volume';
 export const longRun = 'Long run';
 export const weeksToGo = 'Weeks to go';
-export const ofWord = (title: string, name: string) => `${title} of ${name}`;
+export const titleOf = (title: string, name: string) => `${title} of ${name}`;
 export const run = (unitName: string) => `Run, ${unitName}`;
 export const runOf = (name: string) => `Run of ${name}`;
 
@@ -22,10 +22,10 @@ export const raceDay = 'Race day';
 export const weeks = 'Weeks';
 export const block = 'Block';
 export const whatCanBeDone = 'What can be done';
-export const removedSBlockToward = (name: string, name2: string) =>
-  `Removed ${name}’s block toward ${name2}.`;
-export const run2 = ' · run';
-export const actsOn = (name: string, name2: string) => `Acts on ${name}, ${name2}`;
+export const removedSBlockToward = (name: string, race: string) =>
+  `Removed ${name}’s block toward ${race}.`;
+export const runWithin = ' · run';
+export const actsOn = (name: string, race: string) => `Acts on ${name}, ${race}`;
 export const open = 'Open';
 export const history = 'History';
 export const duplicate = 'Duplicate';
@@ -35,7 +35,7 @@ export const removedTheTemplate = (name: string) => `Removed the template “${n
 export const templates = 'Templates';
 export const noneYetKeepAsTemplate =
   'None yet. “Keep as template”, under More on a block, keeps its shape for another athlete.';
-export const weeks2 = ' weeks';
+export const weeksWithin = ' weeks';
 export const startABlockFromIt = 'Start a block from it';
 export const removeTemplate = (name: string) => `Remove template ${name}`;
 
@@ -74,12 +74,12 @@ export const dropABlockFileHere =
 export const wasNotOpenedAndNothing = (name: string) =>
   `${name} was not opened, and nothing was kept:`;
 export const line = (line: number) => `line ${line}`;
-export const andMore = (length: number) => `… and ${length} more.`;
+export const andMore = (count: number) => `… and ${count} more.`;
 
 // RemovedThings
 export const theIsBack = (name: string, kind: string) => `${name}: the ${kind} is back.`;
-export const removedInTheLastDays = (text: number, length: number) =>
-  `Removed in the last ${plural(text, 'day')}: ${length}`;
+export const removedInTheLastDays = (text: number, count: number) =>
+  `Removed in the last ${plural(text, 'day')}: ${count}`;
 export const removedOn = (kind: string, day: string) => ` · ${kind}, removed on ${day}`;
 export const putBack = (name: string) => `Put back ${name}`;
 export const putBack2 = 'Put back';

@@ -11,7 +11,7 @@ export const dates = 'dates';
 export const chooseEveryToCome = (day: string) => `Choose every ${day} to come`;
 export const longRun = 'long run';
 export const notes = 'notes';
-export const weeks = (length: number) => `${length} weeks`;
+export const weeks = (count: number) => `${count} weeks`;
 export const aVolume5410Percent =
   'A volume: 54, +10%, = (as the week before), r (a recovery week).';
 export const aLongRun32Or =

@@ -70,7 +70,7 @@ export function Library({
           onAnswer={setPhase}
         />
         <span role="status">
-          {wording.ofWord(
+          {wording.shownOfAll(
             found.length,
             all.length,
             editor.problems.length > 0 ? wording.notSavedYet : '',

@@ -14,8 +14,8 @@ export const namePurposeOrTag = 'name, purpose or tag';
 export const phase = 'Phase';
 export const anyPhase = 'any phase';
 export const notSavedYet = ' · not saved yet';
-export const ofWord = (length: number, length2: number, text: string) =>
-  `${length} of ${length2}${text}`;
+export const shownOfAll = (shown: number, all: number, unsaved: string) =>
+  `${shown} of ${all}${unsaved}`;
 export const myOwn = 'my own';
 export const makeACopyMyOwn = 'Make a copy my own';
 export const inABlockItIs = 'in a block it is run as written.';

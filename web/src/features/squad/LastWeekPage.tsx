@@ -112,9 +112,12 @@ function Row({ athlete: { name, block } }: { athlete: SquadAthlete }) {
               : differenceText(lastWeek.run, lastWeek.planned)}
           </TableCell>
           <TableCell>
-            {wording.ofWord(lastWeek.longRun.run ?? wording.notKnown, lastWeek.longRun.planned)}
+            {wording.runOfPlanned(
+              lastWeek.longRun.run ?? wording.notKnown,
+              lastWeek.longRun.planned,
+            )}
           </TableCell>
-          <TableCell>{wording.ofWord2(lastWeek.hard.done, lastWeek.hard.planned)}</TableCell>
+          <TableCell>{wording.doneOfPlanned(lastWeek.hard.done, lastWeek.hard.planned)}</TableCell>
           <TableCell>{lastWeek.missed || ''}</TableCell>
           <TableCell>{lastWeek.load}</TableCell>
         </>

@@ -15,15 +15,15 @@ export const add = 'Add';
 export const cancel = 'Cancel';
 
 // Archived
-export const archivedAthletes = (length: number) => `Archived: ${plural(length, 'athlete')}`;
+export const archivedAthletes = (count: number) => `Archived: ${plural(count, 'athlete')}`;
 
 // AthleteRow
 export const noBlockYet = 'No block yet. ';
 export const layOneOut = 'Lay one out';
 export const notBegun = 'not begun';
 export const recovery = ', recovery';
-export const weekOf = (number: number, length: number, name: string, text: string) =>
-  `week ${number} of ${length} · ${name}${text}`;
+export const weekOf = (number: number, count: number, name: string, text: string) =>
+  `week ${number} of ${count} · ${name}${text}`;
 export const recordOf = (name: string) => `Record of ${name}`;
 export const record = 'Record';
 export const asksToMoveADay = 'Asks to move a day';
@@ -52,8 +52,8 @@ export const load = 'Load';
 export const whatStandsOut = 'What stands out';
 export const daysNotKnown = (unknown: number) => `${plural(unknown, 'day')} not known`;
 export const notKnown = 'not known';
-export const ofWord = (run: string | number, planned: number) => `${run} of ${planned}`;
-export const ofWord2 = (done: number, planned: number) => `${done} of ${planned}`;
+export const runOfPlanned = (run: string | number, planned: number) => `${run} of ${planned}`;
+export const doneOfPlanned = (done: number, planned: number) => `${done} of ${planned}`;
 export const nothingRecordedNotKnown = 'Nothing recorded: not known.';
 
 // OrderChoice
@@ -62,8 +62,8 @@ export const order = 'Order';
 // SquadPage
 export const squadNadir = 'Squad · Nadir';
 export const squad = 'Squad';
-export const athletesToLookAt = (day: string, length: number, length2: number) =>
-  `${day} · ${plural(length, 'athlete')}, ${length2} to look at`;
+export const athletesToLookAt = (day: string, athletes: number, toLookAt: number) =>
+  `${day} · ${plural(athletes, 'athlete')}, ${toLookAt} to look at`;
 export const groupPaceCard = 'Group pace card';
 export const addAthlete = 'Add athlete';
 export const newBlock = 'New block';

@@ -81,7 +81,7 @@ export function DayColumn({
     if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey || event.altKey) {
       return;
     }
-    const action = actions()[event.shiftKey ? wording.shift(event.key) : event.key];
+    const action = actions()[event.shiftKey ? `Shift ${event.key}` : event.key];
     if (!action) return;
     event.preventDefault();
     action();

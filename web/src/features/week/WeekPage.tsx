@@ -125,7 +125,7 @@ function OpenWeek({
                 onClick={() =>
                   acts.keepAsPlanned(
                     cycle.days.map(({ day }) => day),
-                    wording.week2(cycle.number),
+                    wording.weekWithin(cycle.number),
                   )
                 }
               >

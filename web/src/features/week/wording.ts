@@ -4,11 +4,10 @@ import { plural } from '../../components/dates.js';
 
 // Beside
 export const secondRun = 'Second run';
-export const work = (capital: string) => `${capital} work`;
+export const work = (words: string) => `${words} work`;
 export const min = 'min';
 
 // DayColumn
-export const shift = (key: string) => `Shift ${key}`;
 export const today = 'today';
 export const move = (dayWords: string) => `Move ${dayWords}`;
 export const lengthOf = (dayWords: string) => `Length of ${dayWords}`;
@@ -59,7 +58,7 @@ export const theBefore = (round: string) => `the ${round} before`;
 export const theAfter = (round: string) => `the ${round} after`;
 
 // PastNotice
-export const to = (dayWords: string, dayWords2: string) => `${dayWords} to ${dayWords2}`;
+export const to = (first: string, last: string) => `${first} to ${last}`;
 export const openForChangesLaidOut = (which: string) =>
   `${which}: open for changes, laid out by the current plan.`;
 export const overAndKeptAsHanded = (which: string) => `${which}: over, and kept as handed out.`;
@@ -68,7 +67,7 @@ export const changeThePast = 'Change the past';
 
 // PhaseSessions
 export const sessionsOfThePhase = 'Sessions of the phase';
-export const sessionsIn = (replaceAll: string) => `Sessions in ${replaceAll}`;
+export const sessionsIn = (words: string) => `Sessions in ${words}`;
 export const qualityDay = (place: number) => `Quality day ${place}`;
 export const asTheDayBeforeIt = 'as the day before it, or strides';
 export const otherPhase = ' (other phase)';
@@ -79,7 +78,7 @@ export const weekOfNadir = (number: string | number, name: string) =>
   `Week ${number} of ${name} · Nadir`;
 export const week = (number: number) => `Week ${number}`;
 export const print = 'Print';
-export const week2 = (number: number) => `week ${number}`;
+export const weekWithin = (number: number) => `week ${number}`;
 export const weekAsPlanned = 'Week as planned';
 export const dayChecksAndSessions = 'Day, checks and sessions';
 export const besideTheDays = 'Beside the days';
@@ -98,10 +97,10 @@ export const theWeekAfter = 'The week after';
 
 // WeekSum
 export const asAsked = 'as asked';
-export const thanTheAsked = (abs: string, text: string, run: string) =>
-  `${abs} ${text} than the ${run} asked`;
-export const daysOfWeeks = (length: number, map: string) =>
-  `${plural(length, 'day')} of weeks ${map}`;
+export const thanTheAsked = (by: string, text: string, run: string) =>
+  `${by} ${text} than the ${run} asked`;
+export const daysOfWeeks = (count: number, words: string) =>
+  `${plural(count, 'day')} of weeks ${words}`;
 export const runDay = 'run day';
 export const perRunDayOfThem = (runDays: number) => `per run day, ${runDays} of them`;
 export const hard = 'hard';
@@ -114,7 +113,7 @@ export const runs = (runs: number) => `${runs} runs`;
 
 // WeekTemplates
 export const weekTemplates = 'Week templates';
-export const onlyIn = (replaceAll: string) => `Only in ${replaceAll}`;
+export const onlyIn = (words: string) => `Only in ${words}`;
 export const noTemplate = 'No template';
 export const dayByDay = 'Day by day';
 export const day2 = (index: number) => `Day ${index}`;
