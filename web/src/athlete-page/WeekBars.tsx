@@ -109,5 +109,5 @@ export function WeekBars({
 /** What stands over a bar: a day without running may have something else to do. */
 function amountOf({ mark, figure, planned }: PageDay): string {
   if (mark === 'race') return 'race';
-  return figure || (planned.length > 0 ? 'cross' : 'rest');
+  return figure || (planned.length > 0 ? wording.cross : wording.rest);
 }

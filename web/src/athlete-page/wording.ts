@@ -148,6 +148,8 @@ export const thisWeek = 'This week';
 export const week2 = (number: number) => `Week ${number}`;
 
 // WeekBars
+export const rest = 'rest';
+export const cross = 'cross';
 export const ofRun = (run: number, figure: string, unit: string) =>
   `${run} of ${figure} ${unit} run`;
 export const andTheRace = (distance: string) => ` and the race, ${distance}`;

@@ -35,7 +35,7 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
     [
       wording.growthBuildingWeeks,
       rises.length === 0
-        ? 'none'
+        ? wording.none
         : wording.meanMost(
             formatPercent(sum(rises) / rises.length),
             formatPercent(Math.max(...rises)),
@@ -44,7 +44,7 @@ export function BlockFacts({ block, shown }: LaidAndShown) {
     [
       wording.recoveryWeeks,
       recovering.length === 0
-        ? 'none'
+        ? wording.none
         : `${recovering.join(', ')} (−${formatPercent(spec.volume.recovery.depth)})`,
     ],
     [

@@ -104,7 +104,9 @@ function Pieces({ session: { stretches }, unit }: { session: LaidSession; unit: 
               </TableCell>
               <TableCell>{alike.length}</TableCell>
               <TableCell>{formatDuration(one.time)}</TableCell>
-              <TableCell>{one.pace === undefined ? 'rest' : formatPace(one.pace, unit)}</TableCell>
+              <TableCell>
+                {one.pace === undefined ? wording.rest : formatPace(one.pace, unit)}
+              </TableCell>
               <TableCell>{Math.round(one.distance)}</TableCell>
             </TableRow>
           );

@@ -5,6 +5,7 @@ import { plural } from './dates.js';
 // ActMenu
 
 // BlockFacts
+export const none = 'none';
 export const weeksOut = (toGo: number) => `${plural(toGo, 'week')} out`;
 export const growthBuildingWeeks = 'Growth, building weeks';
 export const meanMost = (mean: string, most: string) => `${mean} mean, ${most} most`;
@@ -75,6 +76,7 @@ export const keepTheResult = 'Keep the result';
 export const cancel = 'Cancel';
 
 // SessionBreakdown
+export const rest = 'rest';
 export const inAll = 'In all';
 export const hard = 'Hard';
 export const hardTime = 'Hard time';

@@ -25,7 +25,7 @@ export function TrendLine({ trend: { distance, results }, unit }: { trend: Trend
   const size = Math.round(Math.abs(change));
   const words = wording.sinceTheFirst(
     size < 60 ? `${size} s` : formatDuration(size),
-    change <= 0 ? 'quicker' : 'slower',
+    change <= 0 ? wording.quicker : wording.slower,
   );
   return (
     <figure style={{ margin: '6px 0' }}>

@@ -79,6 +79,8 @@ export const today = (day: string) => `Today, ${day}`;
 export const todayWithin = 'today';
 
 // TrendLine
+export const slower = 'slower';
+export const quicker = 'quicker';
 export const sinceTheFirst = (duration: string, text: string) =>
   `${duration} ${text} since the first`;
 export const on = (duration: string, dayAndMonth: string) => `${duration} on ${dayAndMonth}`;

@@ -45,7 +45,7 @@ export const LedgerCell = memo(function LedgerCell(props: LedgerCellProps) {
   const name = wording.week({
     week,
     label: label.toLowerCase(),
-    text: text || 'none',
+    text: text || wording.none,
     state: state === 'worked-out' ? '' : `, ${state}`,
     isOver: over ? wording.over : '',
   });

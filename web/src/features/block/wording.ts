@@ -80,6 +80,7 @@ export const fewerRows = 'Fewer rows';
 export const moreRows = (hidden: number) => `${hidden} more rows`;
 
 // LedgerCell
+export const none = 'none';
 export const over = ', over';
 export const week = ({
   week,

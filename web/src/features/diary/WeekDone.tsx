@@ -140,7 +140,7 @@ function KeySessions({ days }: { days: readonly DayReviewed[] }) {
               <>
                 {wording.theLastThirdThanThe(
                   formatDuration(Math.abs(judged.fade)),
-                  judged.fade > 0 ? 'slower' : 'quicker',
+                  judged.fade > 0 ? wording.slower : wording.quicker,
                 )}
               </>
             )}
@@ -157,5 +157,5 @@ const FADE = 1;
 function againstWords(seconds: number): string {
   const by = Math.abs(seconds);
   if (by < 0.05) return wording.asSet;
-  return wording.sThanSet(by.toFixed(1), seconds > 0 ? 'slower' : 'quicker');
+  return wording.sThanSet(by.toFixed(1), seconds > 0 ? wording.slower : wording.quicker);
 }

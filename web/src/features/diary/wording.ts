@@ -136,6 +136,8 @@ export const disconnect = 'Disconnect';
 export const connectTheSimulatedWatch = 'Connect the simulated watch';
 
 // WeekDone
+export const quicker = 'quicker';
+export const slower = 'slower';
 export const weekDayByDay = (number: number) => `Week ${number}, day by day`;
 export const asPlanned = 'As planned';
 export const toCome = 'to come';

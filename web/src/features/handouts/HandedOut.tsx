@@ -63,7 +63,7 @@ function Since({
     <p role="status">
       {days === 0
         ? wording.handedOutAsVersionNo(revision)
-        : wording.handedOutAsVersionSince(revision, days, days === 1 ? 'has' : 'have')}
+        : wording.handedOutAsVersionSince(revision, days, days === 1 ? wording.has : wording.have)}
     </p>
   );
 }

@@ -101,7 +101,7 @@ function Verdict({ writing: { untaken }, lines, outside }: Brought) {
     <div role="status">
       {lines.length === 0
         ? wording.nothingDiffers
-        : `${plural(lines.length, 'cell')} ${lines.length === 1 ? 'differs' : 'differ'}:`}
+        : `${plural(lines.length, 'cell')} ${lines.length === 1 ? wording.differs : wording.differ}:`}
       <ul className="plain-list small">
         {lines.slice(0, MOST_SAID).map((line) => (
           <li key={line}>{line}</li>

@@ -62,6 +62,8 @@ export const making = 'Making …';
 export const download2 = 'Download';
 
 // HandedOut
+export const have = 'have';
+export const has = 'has';
 export const handedOut = 'Handed out';
 export const nothingYet = 'Nothing yet.';
 export const version = (revision: number, day: string) => ` version ${revision}, ${day}`;
@@ -94,6 +96,8 @@ export const newAddressTheOldOne = 'New address, the old one ends';
 export const endIt = 'End it';
 
 // TakeBack
+export const differ = 'differ';
+export const differs = 'differs';
 export const isLargerThanAnyWorkbook = (name: string) =>
   `${name} is larger than any workbook of a block. Nothing was read.`;
 export const days = 'Days';

@@ -105,7 +105,7 @@ export function TurnsGrid({
                     {dayAndMonth(week.start)} – {dayAndMonth(addDays(week.start, week.length - 1))}
                   </span>
                   <i className={styles.phase}>
-                    {week.recovery ? 'recovery' : week.phase.replaceAll('-', ' ')}
+                    {week.recovery ? wording.recovery : week.phase.replaceAll('-', ' ')}
                   </i>
                 </TableCell>
                 {columns.map((place) => {
@@ -159,7 +159,7 @@ function Turn({
   }
   // What is over is what it was, whatever takes turns now.
   const laid = over ? main?.family?.name : family?.name;
-  const name = isWritten ? 'written' : [laid ?? '–', exposure].filter(Boolean).join(' ');
+  const name = isWritten ? wording.written : [laid ?? '–', exposure].filter(Boolean).join(' ');
   const session = words || (main?.shorthand ?? '');
   const part = fitted && !over ? wording.ofWhatWasWritten(formatPercent(fitted)) : '';
   const written = `${session}${part}`;

@@ -18,6 +18,8 @@ export const asInThePhase = 'as in the phase';
 export const asInThePhases = 'as in the phases';
 
 // TurnsGrid
+export const written = 'written';
+export const recovery = 'recovery';
 export const rotation = 'Rotation';
 export const addADay = 'Add a day';
 export const addADay2 = 'Add a day …';

@@ -67,5 +67,7 @@ export function SchoolPreviews<T extends string>({
 }
 
 function findingWords(findings: number): string {
-  return findings === 0 ? wording.noProblems : `${findings} ${findings === 1 ? 'check' : 'checks'}`;
+  return findings === 0
+    ? wording.noProblems
+    : `${findings} ${findings === 1 ? wording.check : wording.checks}`;
 }

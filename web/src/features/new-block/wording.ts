@@ -145,6 +145,8 @@ export const compareSchools = (label: string, title: string) =>
   `${label}: ${title}. Compare schools`;
 
 // SchoolPreviews
+export const checks = 'checks';
+export const check = 'check';
 export const compareSchools2 = (label: string) => `${label}: compare schools`;
 export const cannotBeDrawnYet = 'cannot be drawn yet';
 export const noProblems = 'no problems';

@@ -144,7 +144,13 @@ function Cell({
     <div
       role="gridcell"
       className={styles.cell}
-      aria-label={[`${name}: ${figure}`, words, ran && wording.run(ran), marked, over && 'over']
+      aria-label={[
+        `${name}: ${figure}`,
+        words,
+        ran && wording.run(ran),
+        marked,
+        over && wording.over,
+      ]
         .filter(Boolean)
         .join(', ')}
       aria-selected={isChosen}

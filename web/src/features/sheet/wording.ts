@@ -32,6 +32,7 @@ export const aDayMovesItsWeek = 'A day moves its week';
 export const print = 'Print';
 
 // SheetRow
+export const over = 'over';
 export const recovery = ' recovery';
 export const outsideTheBlock = 'outside the block';
 export const run = (ran: string) => `run: ${ran}`;

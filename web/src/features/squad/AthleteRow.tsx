@@ -73,7 +73,7 @@ function RowWithBlock({
     number === undefined
       ? today < start
         ? wording.notBegun
-        : 'over'
+        : wording.over
       : wording.weekOf(
           number,
           weeks.length,
@@ -155,7 +155,7 @@ function RowWithBlock({
         {next && (
           <>
             <b className={next.date === today ? 'grave' : undefined}>
-              {next.date === today ? 'today' : dayWords(next.date)}
+              {next.date === today ? wording.today : dayWords(next.date)}
             </b>
             <div className="muted">{next.words}</div>
           </>

@@ -18,6 +18,7 @@ export const cancel = 'Cancel';
 export const archivedAthletes = (count: number) => `Archived: ${plural(count, 'athlete')}`;
 
 // AthleteRow
+export const over = 'over';
 export const noBlockYet = 'No block yet. ';
 export const layOneOut = 'Lay one out';
 export const notBegun = 'not begun';

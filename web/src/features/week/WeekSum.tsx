@@ -40,7 +40,11 @@ export function WeekSum({
   const asked =
     over === 0
       ? wording.asAsked
-      : wording.thanTheAsked(say(Math.abs(over)), over > 0 ? 'more' : 'less', say(run - over));
+      : wording.thanTheAsked(
+          say(Math.abs(over)),
+          over > 0 ? wording.more : wording.less,
+          say(run - over),
+        );
   const dates = [days[0], days.at(-1)].map((day) => dayWords(day?.date ?? '')).join(' to ');
   return (
     <header className={styles.sum}>

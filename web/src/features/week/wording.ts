@@ -96,6 +96,8 @@ export const theWeekBefore = 'The week before';
 export const theWeekAfter = 'The week after';
 
 // WeekSum
+export const less = 'less';
+export const more = 'more';
 export const asAsked = 'as asked';
 export const thanTheAsked = (by: string, text: string, run: string) =>
   `${by} ${text} than the ${run} asked`;
