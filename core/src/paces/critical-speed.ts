@@ -7,6 +7,8 @@ import { predictTime } from './riegel.js';
 const FURTHEST = 1200;
 /** Seconds an effort lasts to count: 2 to 15 minutes. */
 const LASTS = { least: 120, most: 900 } as const;
+/** Part of the slowest effort’s own speed that is held at least; under it the efforts are at fault (policy). */
+const LEAST_HELD = 0.5;
 
 /**
  * Critical speed: distance grows in a straight line with time,
@@ -27,8 +29,12 @@ export const criticalSpeed: PaceModel = {
     );
     if (!line) return 'Needs two recent efforts of 2 to 15 minutes that differ in time.';
     const { slope: speed, intercept: store } = line;
-    if (speed <= 0 || store < 0) {
+    if (store < 0) {
       return 'These efforts contradict each other: the longer one is too fast for the shorter. Check them.';
+    }
+    const slowest = Math.min(...short.map(({ distance, time }) => distance / time));
+    if (speed < LEAST_HELD * slowest) {
+      return 'These efforts contradict each other: the longer one is too slow for the shorter. Check them.';
     }
     const longest = efforts.reduce((most, next) => (next.time > most.time ? next : most));
     // Shorter than the store there is no time: the model says nothing there.

@@ -139,7 +139,16 @@ describe('critical speed', () => {
   it('counts efforts of 2 to 15 minutes only, and says when they contradict each other', () => {
     const { fit: of } = paceModels['critical-speed'];
     expect(of([effort(10_000, 2430), effort(1500, 240)], rules)).toMatch(/two recent efforts/);
-    expect(of([effort(3000, 500), effort(1500, 300)], rules)).toMatch(/contradict/);
+    expect(of([effort(3000, 500), effort(1500, 300)], rules)).toMatch(/too fast for the shorter/);
+    // One distance in three times: the line is level, and would hold no speed at all.
+    const level = [effort(800, 173), effort(800, 262), effort(800, 241)];
+    expect(of(level, rules)).toMatch(/too slow for the shorter/);
+    // 200 m more take 300 s: 0.67 m/s, under half of 1400 ÷ 600 = 2.33 m/s.
+    expect(of([effort(1400, 600), effort(1200, 300)], rules)).toMatch(/too slow for the shorter/);
+    // 400 m more take 300 s: 1.33 m/s, over half of 1600 ÷ 600 = 2.67 m/s by a hair is not under it.
+    expect(of([effort(1600, 600), effort(1200, 300)], rules)).toMatchObject({
+      words: 'critical speed 1.33 m/s, 800 m beyond it',
+    });
   });
 });
 

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { defaultHouseRules } from './house-rules.js';
 import {
   growthLimit,
+  leastLongRun,
   longRunGrowthLimit,
   longRunShareLimit,
   longRunTimeLimit,
@@ -21,6 +22,20 @@ describe('limits of a week, by hand', () => {
 
   it('return: 70% above 50 km is 85 km', () => {
     expect(returnLimit(50_000, defaultHouseRules)).toBeCloseTo(85_000, 6);
+  });
+});
+
+describe('the least long run, by hand', () => {
+  it('holds 50 km on five days: 50 ÷ 4.4 is 12, and four of 10 km beside it are short of it by none', () => {
+    // 0.85 × 12 = 10.2, so 10: 12 + 4 × 10 = 52.
+    expect(leastLongRun(50_000, 5, 1000, defaultHouseRules)).toBe(12_000);
+    // 60 ÷ 4.4 = 13.6, so 14, and 11 each beside it: 58. 15 and 12 each: 63.
+    expect(leastLongRun(60_000, 5, 1000, defaultHouseRules)).toBe(15_000);
+    expect(leastLongRun(60_000, 1, 1000, defaultHouseRules)).toBe(60_000);
+  });
+
+  it('comes to an end for any amount: steps are lost in a number that large', () => {
+    expect(leastLongRun(1e35, 5, 300, defaultHouseRules)).toBeGreaterThan(1e34);
   });
 });
 

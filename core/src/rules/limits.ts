@@ -62,7 +62,8 @@ export function leastLongRun(
   const others = Math.max(0, runDays - 1);
   let longRun = ceilTo(volume * leastLongRunShare(runDays, rules), step);
   const holds = () => longRun + others * floorTo(rules.week.mostOfLongRun * longRun, step);
-  while (holds() < volume - 1e-6) longRun += step;
+  // Rounding down takes less than a step from each of the others.
+  for (let more = 0; more < others && holds() < volume - 1e-6; more++) longRun += step;
   return clean(longRun);
 }
 

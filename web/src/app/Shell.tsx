@@ -1,6 +1,6 @@
 import Skeleton from '@mui/material/Skeleton';
 import useMediaQuery from '@mui/material/useMediaQuery';
-import { Suspense, useEffect, useState } from 'react';
+import { Suspense, useEffect, useRef, useState } from 'react';
 import { Outlet } from 'react-router';
 import { later } from '../components/later.js';
 import { errorSentence, useSessionQuery } from '../api/api.js';
@@ -14,7 +14,9 @@ import { useWhenIdle } from '../components/useWhenIdle.js';
 import { PHONE } from '../components/phone.js';
 import { hear, holdTab } from '../editor/tabs.js';
 import { Rail } from './Rail.js';
+import { SkipLinks } from './SkipLinks.js';
 import styles from './Shell.module.css';
+import { useFocusOnView } from './useFocusOnView.js';
 import * as wording from './wording.js';
 
 /** Keys are heard once the page stands. */
@@ -39,6 +41,8 @@ export function Shell() {
   const isPhone = useMediaQuery(PHONE);
   const isIdle = useWhenIdle(yes);
   useEffect(holdTab, []);
+  const view = useRef<HTMLDivElement>(null);
+  useFocusOnView(view);
   useEffect(
     () =>
       hear(({ kind }) => {
@@ -68,11 +72,9 @@ export function Shell() {
     <SessionContext.Provider value={{ ...session, coach }}>
       <Messages>
         <div className={styles.shell}>
-          <a className={styles.skip} href="#view">
-            {wording.skipToTheView}
-          </a>
+          <SkipLinks />
           <Rail />
-          <div className={styles.view} id="view" tabIndex={-1}>
+          <div ref={view} className={styles.view} id="view" tabIndex={-1}>
             <Outlet />
           </div>
           {isPhone && (

@@ -32,7 +32,6 @@ export const places = 'Places';
 // Shell
 export const openingNadir = 'Opening Nadir';
 export const loading = 'Loading …';
-export const skipToTheView = 'Skip to the view';
 
 // ViewFailed
 export const thisViewBrokeWhatYou =
@@ -73,3 +72,10 @@ export const sheet = 'Sheet';
 export const hardDays = 'Hard days';
 export const diary = 'Diary';
 export const handouts = 'Handouts';
+
+// SkipLinks
+export const skipToTheView = 'Skip to the view';
+export const skipToTheLedger = 'Skip to the Ledger';
+export const skipToTheChecks = 'Skip to the checks';
+export const skipToTheCells = 'Skip to the cells';
+export const skipToTheDays = 'Skip to the days';

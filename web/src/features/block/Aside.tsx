@@ -46,7 +46,7 @@ export const Aside = memo(function Aside({
   return (
     <aside className={styles.aside} aria-label={wording.checksAndShape}>
       <AsideTabs tab={tab} onTab={setTab} />
-      <div role="tabpanel" id="beside" aria-labelledby={`tab-${tab}`}>
+      <div role="tabpanel" id="beside" tabIndex={-1} aria-labelledby={`tab-${tab}`}>
         {tab === 'checks' && (
           <>
             {coaching && (
