@@ -72,9 +72,12 @@ export function Shell() {
     <SessionContext.Provider value={{ ...session, coach }}>
       <Messages>
         <div className={styles.shell}>
-          <SkipLinks />
+          <a className={styles.skip} href="#view">
+            {wording.skipToTheView}
+          </a>
           <Rail />
           <div ref={view} className={styles.view} id="view" tabIndex={-1}>
+            <SkipLinks />
             <Outlet />
           </div>
           {isPhone && (

@@ -14,22 +14,15 @@ const PARTS: readonly (readonly [page: string, name: string, selector: string])[
   ['/blocks/:id/week/:number?', wording.skipToTheDays, `article${IN_HAND}`],
 ];
 
-/** First of all keys of a page: over the way around it, to what is worked on. */
+/** First of the keys of a view: over its acts, to what is worked on. */
 export function SkipLinks() {
   const { pathname } = useLocation();
   const here = PARTS.filter(([page]) => pathname !== '/blocks/new' && matchPath(page, pathname));
-  return (
-    <>
-      <a className={styles.skip} href="#view">
-        {wording.skipToTheView}
-      </a>
-      {here.map(([, name, selector]) => (
-        <a key={name} className={styles.skip} href="#view" onClick={goTo(selector)}>
-          {name}
-        </a>
-      ))}
-    </>
-  );
+  return here.map(([, name, selector]) => (
+    <a key={name} className={styles.skip} href="#view" onClick={goTo(selector)}>
+      {name}
+    </a>
+  ));
 }
 
 /** Where the part is not there yet, the link leads to the view. */

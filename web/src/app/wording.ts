@@ -30,6 +30,7 @@ export const goToTheSquad = 'Go to the squad';
 export const places = 'Places';
 
 // Shell
+export const skipToTheView = 'Skip to the view';
 export const openingNadir = 'Opening Nadir';
 export const loading = 'Loading …';
 
@@ -74,7 +75,6 @@ export const diary = 'Diary';
 export const handouts = 'Handouts';
 
 // SkipLinks
-export const skipToTheView = 'Skip to the view';
 export const skipToTheLedger = 'Skip to the Ledger';
 export const skipToTheChecks = 'Skip to the checks';
 export const skipToTheCells = 'Skip to the cells';

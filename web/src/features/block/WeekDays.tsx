@@ -35,8 +35,8 @@ export const WeekDays = memo(function WeekDays({
   const rules = rulesOf(block.spec);
   const longest = Math.max(...week.days.map(({ distance }) => distance));
   const edges = {
-    '--from': wording.px(columnX(columns, number - 1)),
-    '--to': wording.px(columnX(columns, number)),
+    '--from': `${columnX(columns, number - 1)}px`,
+    '--to': `${columnX(columns, number)}px`,
   } as CSSProperties;
   return (
     <section aria-label={wording.daysOfWeek(number)}>

@@ -154,7 +154,6 @@ export const keep = 'Keep';
 export const today = 'today';
 
 // WeekDays
-export const px = (columnX: number) => `${columnX}px`;
 export const daysOfWeek = (number: number) => `Days of week ${number}`;
 export const week3 = (number: number) => `Week ${number}`;
 export const runs = (steps: string, unitName: string, runDays: number) =>

@@ -1,6 +1,13 @@
 import type { AthleteAnswer, BlockFile } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
-import { type KeyboardEvent, type ReactNode, type SyntheticEvent, useState } from 'react';
+import {
+  type KeyboardEvent,
+  type ReactNode,
+  type SyntheticEvent,
+  useEffect,
+  useRef,
+  useState,
+} from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
@@ -41,8 +48,15 @@ export function AskPage(props: AskPageProps) {
       ? extraProblem
       : answered.problems.find((problem) => problem.path.join('.') === path.join('.'))?.message;
   const [topic, setTopic] = useState<Topic>();
+  const form = useRef<HTMLFormElement>(null);
+  // A new block begins with being written.
+  const isNew = props.before === undefined;
+  useEffect(() => {
+    if (isNew) form.current?.querySelector('input')?.focus();
+  }, [isNew]);
   return (
     <form
+      ref={form}
       onSubmit={props.onSubmit}
       onKeyDown={onKeyDown}
       noValidate
@@ -108,7 +122,7 @@ function onKeyDown(event: KeyboardEvent<HTMLFormElement>): void {
   event.preventDefault();
   const answers = [
     ...currentTarget.querySelectorAll<HTMLElement>(
-      wording.isInputSelectMuiAccordionSummaryRoot(styles.questions ?? ''),
+      `.${styles.questions ?? ''} :is(input, select, .MuiAccordionSummary-root, [aria-expanded])`,
     ),
   ].filter((each) => each.tabIndex >= 0);
   answers[answers.indexOf(target) + 1]?.focus();

@@ -5,8 +5,6 @@ export const answers = 'Answers';
 export const theBlockAsItWould = 'The block as it would be';
 export const theDrawingShowsTheLast = (words: string) =>
   `${words} The drawing shows the last block that could be laid out.`;
-export const isInputSelectMuiAccordionSummaryRoot = (questions: string) =>
-  `.${questions} :is(input, select, .MuiAccordionSummary-root, [aria-expanded])`;
 
 // AthleteQuestions
 export const who = 'Who';
