@@ -13,4 +13,6 @@ export default {
   mutator: { excludedMutations: ['StringLiteral'] },
   concurrency: 2,
   timeoutMS: 20_000,
+  // The first run is of every test, with all that is changed counted.
+  dryRunTimeoutMinutes: 20,
 };

@@ -5,6 +5,7 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { token } from '../theme/tokens.js';
 import { formatDayAndMonth } from '../components/dates.js';
+import styles from './TrendLine.module.css';
 import * as wording from './wording.js';
 
 const WIDTH = 270;
@@ -28,8 +29,8 @@ export function TrendLine({ trend: { distance, results }, unit }: { trend: Trend
     change <= 0 ? wording.quicker : wording.slower,
   );
   return (
-    <figure style={{ margin: '6px 0' }}>
-      <figcaption style={{ fontSize: 12.5, color: token('muted') }}>
+    <figure className={styles.figure}>
+      <figcaption>
         {formatRace(distance, unit)}: {words}
       </figcaption>
       <svg
@@ -39,7 +40,6 @@ export function TrendLine({ trend: { distance, results }, unit }: { trend: Trend
         aria-label={`${formatRace(distance, unit)}: ${results
           .map(({ date, time }) => wording.on(formatDuration(time), formatDayAndMonth(date)))
           .join(', ')}`}
-        style={{ display: 'block', fontSize: 11.5, fill: token('ink') }}
       >
         <path d={line()(points) ?? ''} fill="none" stroke={token('legs')} strokeWidth={1.5} />
         {results.map(({ date, time }, index) => {

@@ -41,7 +41,7 @@ export function laySegments(
     ? weeks.flatMap(({ number }, index) =>
         segmentWeeks.includes(number) && (longRuns[index]?.longRun ?? 0) > 0 ? [index] : [],
       )
-    : [...exposures(weeks, longRuns, segmentEvery), later];
+    : [...exposures(weeks, longRuns, { every: segmentEvery, peak }), later];
   const growing = carrying.filter((index) => index >= 0 && index <= peak);
   return weeks.map((_, index) => {
     if (!carrying.includes(index)) return undefined;
@@ -69,12 +69,12 @@ const AFTER_PEAK: ReadonlySet<string> = new Set(['after-peak', 'pin']);
 function exposures(
   weeks: readonly FrameWeek[],
   longRuns: readonly LaidLongRun[],
-  every: number,
+  { every, peak }: { every: number; peak: number },
 ): number[] {
   const ready = weeks.flatMap((_, index) => {
     const laid = longRuns[index];
     const builds = laid && laid.longRun > 0 && !RESTED.has(laid.rule);
-    return builds && index >= weeks.length / 3 && index <= peakOf(longRuns) ? [index] : [];
+    return builds && index >= weeks.length / 3 && index <= peak ? [index] : [];
   });
   const work = ready.filter((index) => !EASY_PHASES.has(weeks[index]?.phase.kind ?? ''));
   const chosen = work.length > 0 ? work : ready;

@@ -60,7 +60,7 @@ export function AskPage(props: AskPageProps) {
       onSubmit={props.onSubmit}
       onKeyDown={onKeyDown}
       noValidate
-      style={{ display: 'contents' }}
+      className={styles.form}
     >
       <TitleBlock title={props.title} detail={props.detail}>
         {props.actions}

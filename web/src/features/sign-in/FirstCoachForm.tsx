@@ -6,6 +6,7 @@ import { errorSentence, useFirstCoachMutation } from '../../api/api.js';
 import { openFreshPage } from '../../api/fresh-page.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { Entry } from '../../components/Entry.js';
+import styles from './SignIn.module.css';
 import * as wording from './wording.js';
 
 const form = z.object({
@@ -28,7 +29,7 @@ export function FirstCoachForm() {
   });
   return (
     <form onSubmit={(event) => void submit(event)} noValidate aria-label={wording.firstCoach}>
-      <p style={{ margin: 0 }}>{wording.nobodyIsHereYetSay}</p>
+      <p className={styles.flush}>{wording.nobodyIsHereYetSay}</p>
       <Entry
         label={wording.yourName}
         autoComplete="name"

@@ -20,14 +20,12 @@ export function SignInPage({
   }, []);
   return (
     <main className={styles.letter}>
-      <div style={{ width: 'min(380px, 100%)' }}>
-        <p style={{ margin: 0 }}>
+      <div className={styles.sheet}>
+        <p className={styles.flush}>
           <img src="/mark.svg" alt="" width={44} height={44} />
         </p>
-        <h1 className="display" style={{ margin: '8px 0 4px', fontSize: 30 }}>
-          {wording.nadir}
-        </h1>
-        <p style={{ marginTop: 0 }}>{wording.theDeskOfADistance}</p>
+        <h1 className={`display ${styles.name ?? ''}`}>{wording.nadir}</h1>
+        <p className={styles.lead}>{wording.theDeskOfADistance}</p>
         {ranOut && <p role="status">{wording.youWereSignedOutWhat}</p>}
         {session.demo ? (
           <DemoDoor />

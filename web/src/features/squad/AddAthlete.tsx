@@ -6,10 +6,8 @@ import { useForm } from 'react-hook-form';
 import { z } from 'zod';
 import { errorSentence, useAddAthleteMutation } from '../../api/api.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
+import styles from './Squad.module.css';
 import * as wording from './wording.js';
-
-/** Height of a label: the buttons stand beside the fields under theirs. */
-const BESIDE_FIELDS = 22;
 
 const form = z.object({
   name: z.string().trim().min(1, wording.giveTheAthleteAName).max(120, wording.aShorterNamePlease),
@@ -34,13 +32,7 @@ export function AddAthlete({ onDone }: { onDone: () => void }) {
       onSubmit={(event) => void add(event)}
       noValidate
       aria-label={wording.addAnAthlete}
-      style={{
-        display: 'flex',
-        gap: 12,
-        alignItems: 'flex-start',
-        paddingBottom: 12,
-        flexWrap: 'wrap',
-      }}
+      className={styles.add}
     >
       <TextField
         label={wording.name}
@@ -61,7 +53,7 @@ export function AddAthlete({ onDone }: { onDone: () => void }) {
         <MenuItem value="mi">{wording.miles}</MenuItem>
         <MenuItem value="time">{wording.minutes}</MenuItem>
       </TextField>
-      <div style={{ paddingTop: BESIDE_FIELDS }}>
+      <div className={styles.besideFields}>
         <Button type="submit" variant="contained" disabled={isLoading}>
           {wording.add}
         </Button>
