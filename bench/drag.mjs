@@ -4,6 +4,7 @@ import { site } from '../command/build.mjs';
 import { startServer } from '../command/server.mjs';
 import { longBlock } from './example.mjs';
 import { percentile } from './median.mjs';
+import { chromium as chromiumOfDebian } from '../command/debian.mjs';
 
 /** Everything that is taken by hand, and which way. */
 const HANDLES = /** @type {const} */ ({
@@ -36,7 +37,7 @@ export async function benchDrag(databaseUrl) {
     NADIR_MODE: 'demo',
   });
   const browser = await chromium.launch({
-    executablePath: process.env.NADIR_CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: await chromiumOfDebian(),
     args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
   });
   try {

@@ -1,6 +1,7 @@
 import { mkdir } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
+import { chromium as chromiumOfDebian } from '../command/debian.mjs';
 
 /**
  * Takes the pictures of docs/screenshots/ from a running demo:
@@ -13,7 +14,7 @@ const folder = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 await mkdir(folder, { recursive: true });
 
 const browser = await chromium.launch({
-  executablePath: process.env.NADIR_CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: await chromiumOfDebian(),
   args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking'],
 });
 

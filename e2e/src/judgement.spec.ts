@@ -175,6 +175,7 @@ test('sets the house rules to a block that departs from them, shown before they 
   ] as const) {
     await pin(page, 'volume', week, volume);
   }
+  await expectSaved(page);
   await page.getByRole('button', { name: /^This is how I coach/ }).click();
   const mine = page.getByRole('region', { name: 'My rules' });
   await expect(mine).toContainText('Most growth a week: 10 →');
