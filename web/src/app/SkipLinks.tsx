@@ -18,11 +18,16 @@ const PARTS: readonly (readonly [page: string, name: string, selector: string])[
 export function SkipLinks() {
   const { pathname } = useLocation();
   const here = PARTS.filter(([page]) => pathname !== '/blocks/new' && matchPath(page, pathname));
-  return here.map(([, name, selector]) => (
-    <a key={name} className={styles.skip} href="#view" onClick={goTo(selector)}>
-      {name}
-    </a>
-  ));
+  if (here.length === 0) return null;
+  return (
+    <nav aria-label={wording.partsOfThisPage}>
+      {here.map(([, name, selector]) => (
+        <a key={name} className={styles.skip} href="#view" onClick={goTo(selector)}>
+          {name}
+        </a>
+      ))}
+    </nav>
+  );
 }
 
 /** Where the part is not there yet, the link leads to the view. */

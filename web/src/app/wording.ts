@@ -75,6 +75,7 @@ export const diary = 'Diary';
 export const handouts = 'Handouts';
 
 // SkipLinks
+export const partsOfThisPage = 'Parts of this page';
 export const skipToTheLedger = 'Skip to the Ledger';
 export const skipToTheChecks = 'Skip to the checks';
 export const skipToTheCells = 'Skip to the cells';
