@@ -68,10 +68,11 @@ export function WeekDone({
               run={figures.days.get(day.date)}
               most={Math.max(1, ...steps) * measure.step}
             />
-            <p>
-              <b>{steps[place] ? runText(steps[place] * measure.step) : ''}</b>{' '}
-              {sheetDay(day, steps[place], shown).sessions.join(' + ')}
-            </p>
+            <PlannedText
+              figure={steps[place] ? runText(steps[place] * measure.step) : ''}
+              unit={unit}
+              words={sheetDay(day, steps[place], shown).sessions.join(' + ')}
+            />
             <div>
               {day.date <= today ? (
                 <>
@@ -96,6 +97,18 @@ export function WeekDone({
       {selected && <DayDetails key={selected.date} day={selected} acts={acts} />}
       <KeySessions days={week.days} />
     </section>
+  );
+}
+
+/** What was planned; a session that begins with the day's own figure does not say it twice. */
+function PlannedText({ figure, unit, words }: Record<'figure' | 'unit' | 'words', string>) {
+  if (figure === '') return <p>{words}</p>;
+  const isAll = words.startsWith(`${figure} `);
+  return (
+    <p>
+      <b>{isAll ? figure : `${figure} ${unit}:`}</b>{' '}
+      {isAll ? words.slice(figure.length + 1) : words}
+    </p>
   );
 }
 
