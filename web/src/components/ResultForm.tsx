@@ -1,14 +1,15 @@
 import Button from '@mui/material/Button';
 import type { Issue } from '@nadir/core/spec';
 import { type Result, resultKinds, resultKindWords } from '@nadir/core/spec/choices';
-import { type SyntheticEvent, useState } from 'react';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { useSignedIn } from '../api/session.js';
 import { ChoiceAnswer } from './ChoiceAnswer.js';
 import { DateAnswer } from './DateAnswer.js';
 import { Field } from './Field.js';
 import { TextAnswer } from './TextAnswer.js';
 import { Tick } from './Tick.js';
-import { type DraftProblems, type ResultDraft, freshDraft, readDraft } from './result-draft.js';
+import { type ResultDraft, freshDraft, readDraft } from './result-draft.js';
+import { resultResolver } from './result-resolver.js';
 import * as wording from './wording.js';
 
 const kindChoices = resultKinds.map((kind) => [kind, resultKindWords[kind]] as const);
@@ -29,87 +30,106 @@ export function ResultForm({
   onClose: () => void;
 }) {
   const { today } = useSignedIn();
-  const [draft, setDraft] = useState<ResultDraft>(() => ({ ...freshDraft(today), ...start }));
-  const [problems, setProblems] = useState<DraftProblems & { all?: string }>({});
-  const set = (part: Partial<ResultDraft>) => {
-    setDraft({ ...draft, ...part });
-    setProblems({});
-  };
-
-  function onSubmit(event: SyntheticEvent) {
-    event.preventDefault();
+  const form = useForm({
+    defaultValues: { ...freshDraft(today), ...start },
+    resolver: resultResolver(today),
+    // What is wrong is said when it is kept, and no longer once something is typed.
+    reValidateMode: 'onSubmit',
+  });
+  const { control, clearErrors, formState, handleSubmit, setError } = form;
+  const fixed = useWatch({ control, name: 'fixed' });
+  const keep = handleSubmit((draft) => {
     const read = readDraft(draft, today);
-    if ('problems' in read) {
-      setProblems(read.problems);
-      return;
-    }
-    const [problem] = onKeep(read.result);
-    if (problem) setProblems({ all: problem.message });
-  }
+    const [problem] = 'result' in read ? onKeep(read.result) : [];
+    if (problem) setError('root', { message: problem.message });
+  });
 
-  const wrong = problems.all;
-  const first = draft.fixed === 'time';
   const text = (
-    field: 'name' | 'conditions' | 'distance' | 'time',
+    name: 'name' | 'conditions' | 'distance' | 'time',
     label: string,
     hint?: string,
-  ) => {
-    const problem = field === 'distance' || field === 'time' ? problems[field] : undefined;
-    return (
-      <Field label={label} problem={problem}>
-        {(ids) => (
-          <TextAnswer
-            {...ids}
-            width="100%"
-            value={draft[field]}
-            given
-            wrong={problem !== undefined}
-            placeholder={hint}
-            onAnswer={(typed) => set({ [field]: typed })}
-          />
-        )}
-      </Field>
-    );
-  };
+  ) => (
+    <Controller
+      key={name}
+      control={control}
+      name={name}
+      render={({ field: { value, onChange }, fieldState: { error } }) => (
+        <Field label={label} problem={error?.message}>
+          {(ids) => (
+            <TextAnswer
+              {...ids}
+              width="100%"
+              value={value}
+              given
+              wrong={error !== undefined}
+              placeholder={hint}
+              onAnswer={onChange}
+            />
+          )}
+        </Field>
+      )}
+    />
+  );
+  const wrong = formState.errors.root?.message;
+  const first = fixed === 'time';
   return (
-    <form onSubmit={onSubmit} noValidate aria-label={wording.aResult}>
-      <Field label={wording.what}>
-        {(ids) => (
-          <ChoiceAnswer
-            {...ids}
-            value={draft.kind}
-            choices={kindChoices}
-            onAnswer={(kind) => set({ kind })}
-          />
+    <form
+      onSubmit={(event) => void keep(event)}
+      onChange={() => clearErrors()}
+      noValidate
+      aria-label={wording.aResult}
+    >
+      <Controller
+        control={control}
+        name="kind"
+        render={({ field: { value, onChange } }) => (
+          <Field label={wording.what}>
+            {(ids) => (
+              <ChoiceAnswer {...ids} value={value} choices={kindChoices} onAnswer={onChange} />
+            )}
+          </Field>
         )}
-      </Field>
+      />
       {text('name', wording.name)}
-      <Field label={wording.on} problem={problems.date}>
-        {(ids) => (
-          <DateAnswer
-            {...ids}
-            value={draft.date}
-            latest={today}
-            wrong={problems.date !== undefined}
-            onAnswer={(date) => set({ date })}
-          />
+      <Controller
+        control={control}
+        name="date"
+        render={({ field: { value, onChange }, fieldState: { error } }) => (
+          <Field label={wording.on} problem={error?.message}>
+            {(ids) => (
+              <DateAnswer
+                {...ids}
+                value={value}
+                latest={today}
+                wrong={error !== undefined}
+                onAnswer={onChange}
+              />
+            )}
+          </Field>
         )}
-      </Field>
-      <Field label={wording.setWas}>
-        {(ids) => (
-          <ChoiceAnswer
-            {...ids}
-            value={draft.fixed}
-            choices={fixedChoices}
-            onAnswer={(fixed) => set({ fixed })}
-          />
+      />
+      <Controller
+        control={control}
+        name="fixed"
+        render={({ field: { value, onChange } }) => (
+          <Field label={wording.setWas}>
+            {(ids) => (
+              <ChoiceAnswer {...ids} value={value} choices={fixedChoices} onAnswer={onChange} />
+            )}
+          </Field>
         )}
-      </Field>
+      />
       {first && text('time', wording.time, '30:00')}
       {text('distance', first ? wording.coveredM : wording.metres, '5000')}
       {!first && text('time', wording.time, '19:06')}
       {text('conditions', wording.conditions, wording.windHeatHills)}
-      <Tick label={wording.allOut} checked={draft.full} onAnswer={(full) => set({ full })} />
+      <Controller
+        control={control}
+        name="full"
+        render={({ field: { value, onChange } }) => (
+          <Tick label={wording.allOut} checked={value} onAnswer={onChange} />
+        )}
+      />
       <p className={wrong ? 'small grave' : 'small muted'} role={wrong ? 'alert' : undefined}>
         {wrong ?? wording.pacesChangeOnlyWhenYou}
       </p>
