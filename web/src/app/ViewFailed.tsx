@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Link, useRouteError } from 'react-router';
 import { ErrorNote } from '../components/ErrorNote.js';
-import { couldNotBeLoaded, reloadForNewerFiles } from './newer-files.js';
+import { couldNotBeLoaded, reloadForNewerFiles } from '../api/newer-files.js';
 import * as wording from './wording.js';
 
 type Why = 'broke' | 'asking' | 'server-away' | 'not-loaded';

@@ -3,7 +3,13 @@ import { Suspense } from 'react';
 import { afterEach, expect, it, vi } from 'vitest';
 import { later } from './later.js';
 
-afterEach(() => void vi.useRealTimers());
+const noFile = new TypeError('Failed to fetch dynamically imported module: part.js');
+
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+  sessionStorage.clear();
+});
 
 const Part = ({ name }: { name: string }) => <p>{name}</p>;
 
@@ -17,9 +23,14 @@ function shown(load: () => Promise<typeof Part>) {
 }
 
 it('asks again for a part as soon as the line is back', async () => {
-  const load = vi.fn().mockRejectedValueOnce(new TypeError('no line')).mockResolvedValue(Part);
+  const asked = vi.fn().mockRejectedValue(new TypeError('no line'));
+  vi.stubGlobal('fetch', asked);
+  const load = vi.fn().mockRejectedValueOnce(noFile).mockResolvedValue(Part);
   shown(load);
-  await vi.waitFor(() => expect(load).toHaveBeenCalledTimes(1));
+  // The server does not answer either: no newer Nadir has taken the file away.
+  await vi.waitFor(() => expect(asked).toHaveBeenCalledTimes(1));
+  await new Promise((resolve) => setTimeout(resolve));
+  expect(load).toHaveBeenCalledTimes(1);
   expect(screen.queryByText('keys')).toBeNull();
   act(() => void window.dispatchEvent(new Event('online')));
   expect(await screen.findByText('keys')).toBeTruthy();
