@@ -8,12 +8,12 @@ export function DemoChip() {
   const { demo, coach } = useSignedIn();
   if (!demo) return null;
   return (
-    <Tooltip title={wording.signedInAsWithoutA(coach.name)}>
+    <Tooltip title={wording.signedInAsWithoutAPassword(coach.name)}>
       <Chip
         label={wording.demo}
         variant="outlined"
         tabIndex={0}
-        aria-label={wording.demoSignedInAsWithout(coach.name)}
+        aria-label={wording.demoSignedInAsWithoutAPassword(coach.name)}
         sx={{ color: 'inherit' }}
       />
     </Tooltip>

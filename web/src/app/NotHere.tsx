@@ -7,7 +7,7 @@ export function NotHere() {
     <main className="page">
       <h1 className="display">{wording.thereIsNothingHere}</h1>
       <p>
-        {wording.theAddressIsWrongOr}
+        {wording.theAddressIsWrong}
         <Link to="/">{wording.goToTheSquad}</Link>
       </p>
     </main>

@@ -7,9 +7,9 @@ import * as wording from './wording.js';
 type Why = 'broke' | 'asking' | 'server-away' | 'not-loaded';
 
 const SENTENCES: Readonly<Record<Exclude<Why, 'asking'>, string>> = {
-  broke: wording.thisViewBrokeWhatYou,
+  broke: wording.thisViewBroke,
   'server-away': wording.theServerDoesNotAnswer,
-  'not-loaded': wording.thisViewCouldNotBe,
+  'not-loaded': wording.thisViewCouldNotBeLoaded,
 };
 
 /** In the place of a view that broke or could not be loaded: why, and the way on. */

@@ -11,10 +11,10 @@ export const paces = 'Paces';
 export const blocks = 'Blocks';
 
 // DemoChip
-export const signedInAsWithoutA = (name: string) =>
+export const signedInAsWithoutAPassword = (name: string) =>
   `Signed in as ${name} without a password. Everyone here is invented; change what you like.`;
 export const demo = 'Demo';
-export const demoSignedInAsWithout = (name: string) =>
+export const demoSignedInAsWithoutAPassword = (name: string) =>
   `Demo: signed in as ${name} without a password`;
 
 // KeysDialog
@@ -23,7 +23,7 @@ export const close = 'Close';
 
 // NotHere
 export const thereIsNothingHere = 'There is nothing here';
-export const theAddressIsWrongOr = 'The address is wrong, or what stood here was removed. ';
+export const theAddressIsWrong = 'The address is wrong, or what stood here was removed. ';
 export const goToTheSquad = 'Go to the squad';
 
 // Rail
@@ -35,18 +35,18 @@ export const openingNadir = 'Opening Nadir';
 export const loading = 'Loading …';
 
 // ViewFailed
-export const thisViewBrokeWhatYou =
+export const thisViewBroke =
   'This view broke. What you changed is kept on this device and will be saved when you open the block again.';
 export const theServerDoesNotAnswer =
   'The server does not answer, so this view could not be loaded. What you changed is kept on this device.';
-export const thisViewCouldNotBe =
+export const thisViewCouldNotBeLoaded =
   'This view could not be loaded. What you changed is kept on this device.';
 
 // Palette
 export const find = 'Find';
-export const anAthleteABlockA = 'An athlete, a block, a week, a page or an act';
+export const anAthlete = 'An athlete, a block, a week, a page or an act';
 export const found = 'Found';
-export const nothingIsCalledThatA = 'Nothing is called that. A few letters of a name will do.';
+export const nothingIsCalled = 'Nothing is called that. A few letters of a name will do.';
 
 // useFound
 export const recordOf = (name: string) => `Record of ${name}`;

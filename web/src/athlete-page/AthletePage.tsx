@@ -32,7 +32,7 @@ export function AthletePage({ link }: { link: string }) {
     return (
       <main className={styles.page}>
         <section className={styles.part} aria-busy={line === 'reading'}>
-          <p>{line === 'reading' ? wording.openingYourPage : wording.youAreOfflineAndYour}</p>
+          <p>{line === 'reading' ? wording.openingYourPage : wording.youAreOffline}</p>
         </section>
       </main>
     );
@@ -58,9 +58,7 @@ function ReadPage({ linked }: { linked: Linked & { kept: NonNullable<Linked['kep
   };
   // Offline the server cannot say so.
   if (page.ends < today) {
-    return (
-      <Ended linked={linked} words={wording.itsLastDayWasAsk(formatDay(page.ends), page.coach)} />
-    );
+    return <Ended linked={linked} words={wording.itsLastDay(formatDay(page.ends), page.coach)} />;
   }
   const refused = waiting.filter((each) => each.refused !== undefined);
   return (
@@ -81,7 +79,7 @@ function ReadPage({ linked }: { linked: Linked & { kept: NonNullable<Linked['kep
         {!block && (
           <section className={styles.part}>
             <h2 className="display">{wording.noBlockYet}</h2>
-            <p>{wording.yourNextOneIsShown(page.coach)}</p>
+            <p>{wording.yourNextOneIsShownHere(page.coach)}</p>
             <DayDone
               day={undefined}
               date={today}
@@ -137,7 +135,7 @@ function LineState({ linked: { line, kept, waiting } }: { linked: Linked }) {
   return (
     <p className={styles.line} role="status">
       {line === 'away' && unsent === 0 && wording.offline(readAt)}
-      {line === 'away' && unsent > 0 && wording.offlineSavedOnThisDevice(readAt)}
+      {line === 'away' && unsent > 0 && wording.offlineSavedOnThisDeviceWillSync(readAt)}
       {line !== 'away' && unsent > 0 && wording.sendingNotes(unsent)}
       {line === 'reading' && unsent === 0 && wording.checkingForChanges}
     </p>
@@ -151,7 +149,7 @@ function Ended({ linked: { waiting, letGo }, words }: { linked: Linked; words: s
       <section className={styles.part}>
         <h1 className="display">{wording.thisPageIsClosed}</h1>
         <p>{words}</p>
-        {waiting.length > 0 && <p>{wording.whatYouNotedAndHas}</p>}
+        {waiting.length > 0 && <p>{wording.whatYouNotedAndHasNotBeen}</p>}
       </section>
       <NotTaken waiting={waiting} onAgain={undefined} onLetGo={(id) => void letGo(id)} />
     </main>

@@ -112,7 +112,7 @@ export function DayDone({
         <OutlinedInput
           multiline
           minRows={2}
-          placeholder={wording.howWereTheLegsThe}
+          placeholder={wording.howWereTheLegs}
           value={words}
           slotProps={{ input: { maxLength: 600 } }}
           onChange={({ target }) => setWords(target.value)}
@@ -145,7 +145,7 @@ function elseWords(isNoted: boolean, hasPlan: boolean): string {
 }
 
 function meantWords(day: PageDay | undefined): string {
-  if (!day?.meant) return wording.slideOrTouch1To;
+  if (!day?.meant) return wording.slideOrTouch;
   const [from, to] = day.meant;
   return wording.meantOf10(from, to);
 }

@@ -15,7 +15,7 @@ export function LinkedPage() {
     <main className={styles.page}>
       <section className={styles.part}>
         <h1 className="display">{wording.thisLinkIsIncomplete}</h1>
-        <p>{wording.openTheLinkYourCoach}</p>
+        <p>{wording.openTheLinkYourCoachGave}</p>
       </section>
     </main>
   );

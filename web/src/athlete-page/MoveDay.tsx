@@ -41,9 +41,9 @@ export function MoveDay({
     <>
       {asked.map(({ id, to: day, state, answer }) => (
         <p key={id} className={styles.noted}>
-          {state === 'asked' && wording.youAskedToRunThis(dayWords(day), called)}
+          {state === 'asked' && wording.youAskedToRun(dayWords(day), called)}
           {state === 'moved' && wording.movedToAsYouAsked(dayWords(day))}
-          {state === 'left' && wording.youAskedForItStays(dayWords(day))}
+          {state === 'left' && wording.youAsked(dayWords(day))}
           {answer !== undefined && ` ${called}: ${answer}`}
         </p>
       ))}

@@ -36,11 +36,11 @@ export function NotTaken({
 function whatItWas(body: Waiting['body']): string {
   switch (body.kind) {
     case 'done':
-      return wording.yourNoteForWasNot(dayWords(body.date));
+      return wording.yourNoteForWasNotAccepted(dayWords(body.date));
     case 'take-back':
       return wording.yourNoteForWasNotRemoved(dayWords(body.date));
     case 'move':
-      return wording.yourRequestToMoveTo(dayWords(body.from), dayWords(body.to));
+      return wording.yourRequestToMove(dayWords(body.from), dayWords(body.to));
   }
 }
 

@@ -8,7 +8,7 @@ export function PacesView({ block }: { block: PageBlock }) {
     <>
       <section className={styles.part} aria-label={wording.paces}>
         <h2 className="display">{wording.paces}</h2>
-        {block.paces.length === 0 && <p>{wording.yourCoachHasSetNo}</p>}
+        {block.paces.length === 0 && <p>{wording.yourCoachHasSetNoPacesYet}</p>}
         <table className={styles.rows}>
           <tbody>
             {block.paces.map(({ name, text }) => (
@@ -28,7 +28,7 @@ export function PacesView({ block }: { block: PageBlock }) {
           <p className="muted">
             {block.race.name}
             {block.goal !== undefined && wording.goal(block.goal)}
-            {wording.startNoQuickerThanThe}
+            {wording.startNoQuickerThanTheFirstSplit}
           </p>
           <table className={styles.rows}>
             <thead>

@@ -165,7 +165,7 @@ function readDone(
   const done: Pick<Done, 'distance' | 'time' | 'reps'> = {};
   if (typed.distance.trim() !== '') {
     const figure = Number(typed.distance.trim().replace(',', '.'));
-    if (!(figure > 0)) return wording.isNoDistanceType12(typed.distance);
+    if (!(figure > 0)) return wording.isNoDistance(typed.distance);
     done.distance = Math.round(figure * metres);
   }
   if (typed.time.trim() !== '') {
@@ -179,7 +179,7 @@ function readDone(
     done.reps = read.value;
   }
   if (done.distance === undefined && done.time === undefined) {
-    return wording.enterADistanceOrA;
+    return wording.enterADistanceOrATime;
   }
   return done;
 }

@@ -55,7 +55,7 @@ export function SoreAnswer({
         checked={stride}
         onAnswer={(changes) => set({ stride: changes })}
       />
-      {stride && <p className={styles.wrong}>{wording.stopRunningUntilItIs(called)}</p>}
+      {stride && <p className={styles.wrong}>{wording.stopRunningUntilItIsGone(called)}</p>}
       <div className={styles['small-acts']}>
         <Button type="submit" variant="contained" disabled={where.trim() === ''}>
           {wording.tell(called)}

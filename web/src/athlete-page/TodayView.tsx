@@ -62,7 +62,7 @@ export function TodayView({
           <h2 className="display">
             {first && chosen < first.start
               ? wording.yourBlockBeginsOn(dayWords(first.start))
-              : wording.nothingIsPlannedOnThis}
+              : wording.nothingIsPlannedOnThisDay}
           </h2>
         )}
         {said && week && isOfLately(said.date, week, at) && (

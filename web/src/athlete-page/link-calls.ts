@@ -19,7 +19,7 @@ export type Called<T> =
   | { kind: 'refused'; words: string };
 
 const PATIENCE_MS = 20_000;
-const UNREADABLE = wording.theAnswerCouldNotBe;
+const UNREADABLE = wording.theAnswerCouldNotBeRead;
 
 export function readPage(link: string): Promise<Called<AthletePage>> {
   return called(link, paths.athletePage.path, { method: 'GET' }, athletePage);

@@ -7,23 +7,23 @@ export const today = 'Today';
 export const wholeBlock = 'Whole block';
 export const paces = 'Paces';
 export const openingYourPage = 'Opening your page …';
-export const youAreOfflineAndYour =
+export const youAreOffline =
   'You are offline, and your page is not on this device yet. It opens as soon as you are back online.';
 export const training = (athlete: string) => `${athlete} · Training`;
-export const itsLastDayWasAsk = (day: string, coach: string) =>
+export const itsLastDay = (day: string, coach: string) =>
   `Its last day was ${day}. Ask ${coach} for a new link.`;
 export const noBlockYet = 'No block yet';
-export const yourNextOneIsShown = (coach: string) =>
+export const yourNextOneIsShownHere = (coach: string) =>
   `Your next one is shown here as soon as ${coach} has laid it out.`;
 export const views = 'Views';
 export const updated = (day: string, clock: string) => `Updated ${day}, ${clock}.`;
 export const offline = (readAt: string) => `Offline. ${readAt}`;
-export const offlineSavedOnThisDevice = (readAt: string) =>
+export const offlineSavedOnThisDeviceWillSync = (readAt: string) =>
   `Offline: saved on this device, will sync. ${readAt}`;
 export const sendingNotes = (unsent: number) => `Sending ${plural(unsent, 'note')} …`;
 export const checkingForChanges = 'Checking for changes …';
 export const thisPageIsClosed = 'This page is closed';
-export const whatYouNotedAndHas = 'What you noted and has not been sent is still here:';
+export const whatYouNotedAndHasNotBeen = 'What you noted and has not been sent is still here:';
 
 // BlockView
 export const goal = (goal: string) => `, goal ${goal}`;
@@ -42,13 +42,13 @@ export const sendIt = 'Send it';
 export const removeWhatINoted = 'Remove what I noted';
 export const effort = 'Effort';
 export const aWordTo = (called: string) => `A word to ${called}`;
-export const howWereTheLegsThe = 'How were the legs, the ground, the sleep?';
+export const howWereTheLegs = 'How were the legs, the ground, the sleep?';
 export const soreOf10 = (where: string, level: number) => `Sore: ${where}, ${level} of 10`;
 export const somethingHurts = 'Something hurts';
 export const changeIt = 'Change it';
 export const somethingElse = 'Something else';
 export const noteWhatIDid = 'Note what I did';
-export const slideOrTouch1To = 'slide or touch, 1 to 10';
+export const slideOrTouch = 'slide or touch, 1 to 10';
 export const meantOf10 = (from: number, to: number) => `meant: ${from}–${to} of 10`;
 
 // EffortRuler
@@ -59,14 +59,14 @@ export const of10 = (effort: number) => `${effort} of 10`;
 
 // LinkedPage
 export const thisLinkIsIncomplete = 'This link is incomplete';
-export const openTheLinkYourCoach =
+export const openTheLinkYourCoachGave =
   'Open the link your coach gave you in full, or scan the code on your sheet.';
 
 // MoveDay
-export const youAskedToRunThis = (dayWords: string, called: string) =>
+export const youAskedToRun = (dayWords: string, called: string) =>
   `You asked to run this on ${dayWords}. ${called} has not answered yet.`;
 export const movedToAsYouAsked = (dayWords: string) => `Moved to ${dayWords}, as you asked.`;
-export const youAskedForItStays = (dayWords: string) => `You asked for ${dayWords}. It stays here.`;
+export const youAsked = (dayWords: string) => `You asked for ${dayWords}. It stays here.`;
 export const notedOnThisDeviceYou = (dayWords: string) =>
   `Noted on this device: you ask to run this on ${dayWords}.`;
 export const askToMoveThisDay = 'Ask to move this day';
@@ -79,11 +79,11 @@ export const notAccepted = 'Not accepted';
 export const itWasNotSent = 'It was not sent.';
 export const tryAgain = 'Try again';
 export const removeIt = 'Remove it';
-export const yourNoteForWasNot = (dayWords: string) =>
+export const yourNoteForWasNotAccepted = (dayWords: string) =>
   `Your note for ${dayWords} was not accepted.`;
 export const yourNoteForWasNotRemoved = (dayWords: string) =>
   `Your note for ${dayWords} was not removed.`;
-export const yourRequestToMoveTo = (from: string, to: string) =>
+export const yourRequestToMove = (from: string, to: string) =>
   `Your request to move ${from} to ${to} was not accepted.`;
 export const km = (distance: number) => `${distance} km`;
 export const min = (round: number) => `${round} min`;
@@ -95,9 +95,9 @@ export const notedOnThisDevice = 'Noted on this device: ';
 export const noted = 'Noted: ';
 
 // PacesView
-export const yourCoachHasSetNo = 'Your coach has set no paces yet: run by feel.';
+export const yourCoachHasSetNoPacesYet = 'Your coach has set no paces yet: run by feel.';
 export const theRaceInEvenSplits = 'The race in even splits';
-export const startNoQuickerThanThe = '. Start no quicker than the first split.';
+export const startNoQuickerThanTheFirstSplit = '. Start no quicker than the first split.';
 export const at = 'At';
 export const split = 'Split';
 export const clock = 'Clock';
@@ -120,16 +120,15 @@ export const why = 'Why';
 export const distance = (unit: string) => `Distance, ${unit}`;
 export const time = 'Time';
 export const repetitionsOptional = 'Repetitions (optional)';
-export const isNoDistanceType12 = (distance: string) =>
-  `“${distance}” is no distance: type 12 or 12.3.`;
-export const enterADistanceOrA = 'Enter a distance or a time.';
+export const isNoDistance = (distance: string) => `“${distance}” is no distance: type 12 or 12.3.`;
+export const enterADistanceOrATime = 'Enter a distance or a time.';
 
 // SoreAnswer
 export const where = 'Where';
 export const leftCalf = 'left calf';
 export const howMuch1To10 = 'How much, 1 to 10';
 export const itChangesMyStride = 'It changes my stride';
-export const stopRunningUntilItIs = (called: string) =>
+export const stopRunningUntilItIsGone = (called: string) =>
   `Stop running until it is gone. Tell ${called}, and see a doctor or physiotherapist if it stays.`;
 export const tell = (called: string) => `Tell ${called}`;
 
@@ -138,7 +137,7 @@ export const today2 = 'Today, ';
 export const weekOf = (number: number, count: number, phase: string) =>
   `week ${number} of ${count} · ${phase}`;
 export const yourBlockBeginsOn = (dayWords: string) => `Your block begins on ${dayWords}`;
-export const nothingIsPlannedOnThis = 'Nothing is planned on this day';
+export const nothingIsPlannedOnThisDay = 'Nothing is planned on this day';
 export const week1 = 'Week 1';
 export const about = (hours: string) => `about ${hours}`;
 export const repetitions = 'Repetitions';
@@ -157,7 +156,7 @@ export const notedWithin = ', noted';
 export const missed = ', missed';
 
 // link-calls
-export const theAnswerCouldNotBe = 'The answer could not be read. Open the page again.';
+export const theAnswerCouldNotBeRead = 'The answer could not be read. Open the page again.';
 export const thisField = 'This';
 export const theDay = 'The day';
 export const theTime = 'The time';

@@ -29,7 +29,8 @@ export function NumberAnswer({
   onAnswer: (value: number | undefined) => void;
 }) {
   const [bad, setBad] = useState<string>();
-  const unreadable = bad === undefined ? undefined : wording.aWholeNumberFromTo(bad, least, most);
+  const unreadable =
+    bad === undefined ? undefined : wording.aWholeNumberFromToIsNeeded(bad, least, most);
   return (
     <Field label={label} because={because} problem={unreadable ?? problem} stacked={stacked}>
       {(ids) => (

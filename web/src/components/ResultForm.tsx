@@ -131,7 +131,7 @@ export function ResultForm({
         )}
       />
       <p className={wrong ? 'small grave' : 'small muted'} role={wrong ? 'alert' : undefined}>
-        {wrong ?? wording.pacesChangeOnlyWhenYou}
+        {wrong ?? wording.pacesChangeOnlyWhenYouRePace}
       </p>
       <Button type="submit" variant="outlined">
         {wording.keepTheResult}

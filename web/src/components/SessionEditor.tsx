@@ -79,7 +79,7 @@ export function SessionEditor({
         )}
       />
       <p id={`${id}-wrong`} className="small grave" role={wrong ? 'alert' : undefined}>
-        {wrong ?? (doubt ? wording.noPaceIsCalledCounted(doubt) : '')}
+        {wrong ?? (doubt ? wording.noPaceIsCalled(doubt) : '')}
       </p>
       {wrong !== undefined && suggestion !== undefined && (
         <Button variant="outlined" onClick={() => onText(suggestion)}>

@@ -16,7 +16,7 @@ export function StateKey() {
       <StateMark state="fixed" />
       {wording.fixed}
       <StateMark state="asked" />
-      {wording.askedInThePlanNo}
+      {wording.askedInThePlan}
     </>
   );
 }

@@ -40,12 +40,12 @@ export function readDraft(
   const time = readTime(draft.time);
   const distance = Number(draft.distance.trim().replace(',', '.'));
   const problems: DraftProblems = {};
-  if (!isCivilDate(draft.date)) problems.date = wording.giveTheDayItWas;
-  else if (draft.date > today) problems.date = wording.thatDayIsStillTo;
+  if (!isCivilDate(draft.date)) problems.date = wording.giveTheDayItWasRun;
+  else if (draft.date > today) problems.date = wording.thatDayIsStillToCome;
   if (draft.distance.trim() === '' || !Number.isFinite(distance)) {
     problems.distance = wording.typeTheDistanceInMetres;
   } else if (distance < LEAST || distance > MOST) {
-    problems.distance = wording.mIsNoRaceTo(draft.distance, LEAST, MOST);
+    problems.distance = wording.mIsNoRace(draft.distance, LEAST, MOST);
   }
   if (!time.ok) problems.time = time.problem;
   if (!time.ok || Object.keys(problems).length > 0) return { problems };

@@ -9,7 +9,7 @@ export function useCopy(): (text: string, said: string) => Promise<void> {
       await navigator.clipboard.writeText(text);
       say({ text: said });
     } catch {
-      say({ text: wording.thisBrowserDoesNotLet });
+      say({ text: wording.thisBrowserDoesNotLetAPage });
     }
   };
 }

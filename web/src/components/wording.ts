@@ -54,7 +54,7 @@ export const injured = 'Injured';
 export const undo = 'Undo';
 
 // NumberAnswer
-export const aWholeNumberFromTo = (bad: string, least: number, most: number) =>
+export const aWholeNumberFromToIsNeeded = (bad: string, least: number, most: number) =>
   `“${bad}”: a whole number from ${least} to ${most} is needed.`;
 
 // ResultForm
@@ -70,7 +70,7 @@ export const metres = 'Metres';
 export const conditions = 'Conditions';
 export const windHeatHills = 'wind, heat, hills';
 export const allOut = 'All-out';
-export const pacesChangeOnlyWhenYou =
+export const pacesChangeOnlyWhenYouRePace =
   'Paces change only when you re-pace. Nothing is predicted from a run that was not all-out.';
 export const keepTheResult = 'Keep the result';
 export const cancel = 'Cancel';
@@ -88,13 +88,12 @@ export const pace = 'Pace';
 
 // SessionEditor
 export const at = (message: string) => `At ${message}`;
-export const noPaceIsCalledCounted = (doubt: string) =>
-  `No pace is called ${doubt}: counted as easy.`;
+export const noPaceIsCalled = (doubt: string) => `No pace is called ${doubt}: counted as easy.`;
 export const use = (suggestion: string) => `Use “${suggestion}”`;
 
 // StateMark
 export const fixed = ' fixed ';
-export const askedInThePlanNo = ' asked in the plan; no mark: worked out';
+export const askedInThePlan = ' asked in the plan; no mark: worked out';
 
 // download-json
 
@@ -106,10 +105,10 @@ export const theServerDoesNotAnswer =
   'The server does not answer: nothing of this was kept. Write it again when it is back.';
 
 // result-draft
-export const giveTheDayItWas = 'Give the day it was run.';
-export const thatDayIsStillTo = 'That day is still to come: enter it when it has been run.';
+export const giveTheDayItWasRun = 'Give the day it was run.';
+export const thatDayIsStillToCome = 'That day is still to come: enter it when it has been run.';
 export const typeTheDistanceInMetres = 'Type the distance in metres, such as 5000.';
-export const mIsNoRaceTo = (distance: string, least: number, most: number) =>
+export const mIsNoRace = (distance: string, least: number, most: number) =>
   `${distance} m is no race: ${least} to ${most} m. Is it typed in kilometres?`;
 
 // rule-figure
@@ -130,5 +129,5 @@ export const fromToIsNeeded = ({
 }) => `“${text}”: ${wanted} from ${least} to ${most}${name} is needed.`;
 
 // useCopy
-export const thisBrowserDoesNotLet =
+export const thisBrowserDoesNotLetAPage =
   'This browser does not let a page copy. Mark the text and copy it by hand.';

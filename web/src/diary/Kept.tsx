@@ -72,7 +72,9 @@ export function KeptNumber({
       problemOf={(text) => {
         const number = Number(text);
         const fits = Number.isInteger(number) && number >= least && number <= most;
-        return text === '' || fits ? undefined : wording.aWholeNumberFromTo(text, least, most);
+        return text === '' || fits
+          ? undefined
+          : wording.aWholeNumberFromToIsNeeded(text, least, most);
       }}
       onKeep={(text) => onKeep(text === '' ? undefined : Number(text))}
     />

@@ -42,7 +42,7 @@ export function useDone(measure: Measure): DoneActs {
       keepAsPlanned(asked, what) {
         const open = asked.filter(({ date }) => date <= today && on(date).length === 0);
         if (open.flatMap(asPlanned).length === 0) {
-          say({ text: wording.thereIsNothingLeftTo(what) });
+          say({ text: wording.thereIsNothingLeftToRecord(what) });
           return;
         }
         change((kept) => {

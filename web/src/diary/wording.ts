@@ -34,11 +34,12 @@ export const doneOnWrite = (dayWords: string, words: string) =>
 export const recordWhatWasRun = 'Record what was run';
 
 // Kept
-export const aWholeNumberFromTo = (text: string, least: number, most: number) =>
+export const aWholeNumberFromToIsNeeded = (text: string, least: number, most: number) =>
   `“${text}”: a whole number from ${least} to ${most} is needed.`;
 
 // useDone
-export const thereIsNothingLeftTo = (what: string) => `There is nothing left to record of ${what}.`;
+export const thereIsNothingLeftToRecord = (what: string) =>
+  `There is nothing left to record of ${what}.`;
 export const recordedAsPlanned = (what: string) => `Recorded ${what} as planned.`;
 export const tookBackWhatWasRecorded = (words: string) =>
   `Took back what was recorded of ${words}.`;

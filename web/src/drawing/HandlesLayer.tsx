@@ -133,7 +133,7 @@ function HandleMark({
         // Nothing is kept by leaving.
         onBlur={() => drag.settle(false)}
       >
-        <title>{wording.pullItOrUseThe(label, text)}</title>
+        <title>{wording.pullIt(label, text)}</title>
       </rect>
       <circle cx={x + width / 2} cy={y + height / 2} r={4} />
     </g>

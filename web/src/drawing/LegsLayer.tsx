@@ -35,7 +35,7 @@ export function LegsLayer({
   return (
     <g
       role="img"
-      aria-label={wording.legsHeaviestByTheWork(
+      aria-label={wording.legsHeaviestByTheWorkOfWeek(
         nadir.week,
         timesDayOne(figures.heaviest),
         raceMorningWords(figures),

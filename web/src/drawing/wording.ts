@@ -18,11 +18,11 @@ export const weeksHeaviest = ({
 }) => `${label}: ${count} weeks, heaviest ${steps} ${unitName}; ${words}`;
 
 // HandlesLayer
-export const pullItOrUseThe = (label: string, text: string) =>
+export const pullIt = (label: string, text: string) =>
   `${label}: ${text}. Pull it, or use the arrows and Enter.`;
 
 // LegsLayer
-export const legsHeaviestByTheWork = (
+export const legsHeaviestByTheWorkOfWeek = (
   week: number,
   timesDayOne: string,
   raceMorningWords: string,

@@ -26,7 +26,7 @@ export function BrokenVersion({ id }: { id: string }) {
 
   return (
     <main className="page">
-      <h1 className="display">{wording.thisVersionCannotBeLaid}</h1>
+      <h1 className="display">{wording.thisVersionCannotBeLaidOut}</h1>
       <p>{wording.theStoredVersionIsSafe}</p>
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       <p>

@@ -26,10 +26,14 @@ export const ConflictDialog = memo(function ConflictDialog() {
   return (
     <Dialog open maxWidth="lg" fullWidth aria-labelledby="conflict-title">
       <DialogTitle id="conflict-title">
-        {leftover ? wording.twoUnsavedVersionsOfThis : wording.thisBlockWasChangedElsewhere}
+        {leftover ? wording.twoUnsavedVersionsOfThisBlock : wording.thisBlockWasChangedElsewhere}
       </DialogTitle>
       <DialogContent>
-        <p>{leftover ? wording.twoTabsWereClosedBefore : wording.anotherTabOrDeviceSaved}</p>
+        <p>
+          {leftover
+            ? wording.twoTabsWereClosedBeforeTheirChanges
+            : wording.anotherTabOrDeviceSavedItSince}
+        </p>
         <div className={styles.versions}>
           <Version
             title={leftover ? wording.theLaterOne : wording.yoursOnThisPage}
@@ -55,10 +59,10 @@ export const ConflictDialog = memo(function ConflictDialog() {
       </DialogContent>
       <DialogActions>
         <Button variant="outlined" onClick={() => dispatch(theirsTaken())}>
-          {leftover ? wording.useTheEarlierOne : wording.useTheOtherVersionUndo}
+          {leftover ? wording.useTheEarlierOne : wording.useTheOtherVersion}
         </Button>
         <Button variant="contained" onClick={() => dispatch(mineKept())}>
-          {leftover ? wording.useTheLaterOne : wording.keepMineTheOtherStays}
+          {leftover ? wording.useTheLaterOne : wording.keepMine}
         </Button>
       </DialogActions>
     </Dialog>

@@ -36,12 +36,12 @@ export function EditorNotices({
       {refusal && <ErrorNote>{refusal}</ErrorNote>}
       {elsewhere && (
         <div className={styles.notice} role="note">
-          {wording.thisBlockIsAlsoOpen}
+          {wording.thisBlockIsAlsoOpenInAnother}
         </div>
       )}
       {unreadable.length > 0 && !dropped && (
         <div className={styles.notice} role="note">
-          {wording.thisDeviceKeepsAnUnsaved}
+          {wording.thisDeviceKeepsAnUnsavedVersion}
           <Button
             onClick={() =>
               downloadJson(

@@ -15,10 +15,10 @@ export function PasteBar<L extends LaidTable>({ pasting }: { pasting: Pasting<L>
       <div role="status">
         <p>
           {laid.written.length === 0
-            ? wording.theClipboardHoldsNothingNew
+            ? wording.theClipboardHoldsNothingNewForThese
             : wording.fromTheClipboardCellsRead(taken)}
-          {untaken.length > 0 && wording.cellsCannotBeTakenAnd(untaken.length)}
-          {laid.outside > 0 && wording.cellsBeyondTheBlockLeft(laid.outside)}
+          {untaken.length > 0 && wording.cellsCannotBeTakenAndWillStay(untaken.length)}
+          {laid.outside > 0 && wording.cellsBeyondTheBlock(laid.outside)}
         </p>
         {first && (
           <p className="small grave">

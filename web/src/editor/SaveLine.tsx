@@ -13,7 +13,7 @@ export function SaveLine() {
     saved: wording.saved(savedAt === undefined ? '' : formatClock(savedAt)),
     waiting: wording.saving,
     saving: wording.saving,
-    away: kept ? wording.offlineSavedOnThisDevice : wording.offlineWillSync,
+    away: kept ? wording.offlineSavedOnThisDeviceWillSync : wording.offlineWillSync,
     refused: wording.notSaved,
     conflict: leftovers
       ? wording.twoUnsavedVersionsChooseOne

@@ -37,7 +37,7 @@ export const ThisWeek = memo(function ThisWeek({
   const last = weeks.at(-1) ?? first;
   const many = weeks.length > 1;
   const run = (command: Command | undefined) => {
-    const problem = command ? commands.run(command)[0]?.message : wording.theBlockCanBeNo;
+    const problem = command ? commands.run(command)[0]?.message : wording.theBlockCanBeNoShorter;
     if (problem) say({ text: problem });
   };
   const act = (label: string, command: () => Command | undefined) => ({
@@ -93,14 +93,12 @@ export const ThisWeek = memo(function ThisWeek({
       acts: [
         ...(many
           ? [
-              act(wording.copyWeekSDaysTo(first), () =>
+              act(wording.copyWeekSDaysToTheOthers(first), () =>
                 carryDays(block, first, weeks, 'as-they-are'),
               ),
-              act(wording.copyWeekSDaysScaled(first), () =>
-                carryDays(block, first, weeks, 'scaled'),
-              ),
+              act(wording.copyWeekSDays(first), () => carryDays(block, first, weeks, 'scaled')),
             ]
-          : [act(wording.repeatItsEasyDaysEvery, () => keepLengths(block, first))]),
+          : [act(wording.repeatItsEasyDaysEveryWeek, () => keepLengths(block, first))]),
         { ...act(wording.freeEverythingFixed, () => freed), disabled: freed === undefined },
       ],
     },

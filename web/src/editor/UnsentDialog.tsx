@@ -22,7 +22,7 @@ export function UnsentDialog({
     <Dialog open onClose={onStay} aria-labelledby="sign-out-title">
       <DialogTitle id="sign-out-title">{wording.notEverythingIsSaved}</DialogTitle>
       <DialogContent>
-        <p>{wording.theseChangesAreOnlyOn}</p>
+        <p>{wording.theseChangesAreOnlyOnThisDevice}</p>
         <ul>
           {unsent.map(({ block, tab, wishes, unsaved }) => (
             <li key={`${block.id} ${tab}`}>

@@ -195,7 +195,7 @@ async function send({ block, sending }: EditorState, dispatch: Dispatch): Promis
 function outcome({ data, error }: Answer, { sending }: EditorState) {
   if (data) return saved(data);
   if (!error || !('kind' in error)) {
-    return refused(error?.message ?? wording.theSaveBrokeOnThis);
+    return refused(error?.message ?? wording.theSaveBrokeOnThisPage);
   }
   if (error.kind === 'away') return serverAway(error.retryAfter);
   // An answer that is none comes from something in between: the save may be sent again.

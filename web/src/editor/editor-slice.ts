@@ -223,7 +223,7 @@ const editor = createSlice({
       }
       if (!state.theirs || !state.block) return;
       state.block.revision = state.theirs.revision;
-      state.unsaved.push(wording.keptOverAVersionSaved);
+      state.unsaved.push(wording.keptOverAVersionSavedElsewhere);
       state.theirs = null;
       state.save = 'waiting';
     },

@@ -3,7 +3,7 @@ import { plural } from '../components/dates.js';
 /* Words of the open block and its checks, in one place: to be read over, and translated. */
 
 // BrokenVersion
-export const thisVersionCannotBeLaid = 'This version cannot be laid out';
+export const thisVersionCannotBeLaidOut = 'This version cannot be laid out';
 export const theStoredVersionIsSafe =
   'The stored version is safe. Opening it removes this one from the device: download this one first if you may need it.';
 export const openTheStoredVersion = 'Open the stored version';
@@ -11,11 +11,11 @@ export const downloadWhatIsKeptHere = 'Download what is kept here';
 export const history = 'History';
 
 // ConflictDialog
-export const twoUnsavedVersionsOfThis = 'Two unsaved versions of this block';
+export const twoUnsavedVersionsOfThisBlock = 'Two unsaved versions of this block';
 export const thisBlockWasChangedElsewhere = 'This block was changed elsewhere';
-export const twoTabsWereClosedBefore =
+export const twoTabsWereClosedBeforeTheirChanges =
   'Two tabs were closed before their changes were saved, and this device kept both. Choose the version to keep working on; Undo brings the other back.';
-export const anotherTabOrDeviceSaved =
+export const anotherTabOrDeviceSavedItSince =
   'Another tab or device saved it since you opened it. Nothing is lost; choose the version to keep working on.';
 export const theLaterOne = 'The later one';
 export const yoursOnThisPage = 'Yours, on this page';
@@ -23,9 +23,9 @@ export const theEarlierOne = 'The earlier one';
 export const theOtherSaved = 'The other, saved';
 export const atVersion = (clock: string, revision: number) => `at ${clock}, version ${revision}`;
 export const useTheEarlierOne = 'Use the earlier one';
-export const useTheOtherVersionUndo = 'Use the other version (undo restores yours)';
+export const useTheOtherVersion = 'Use the other version (undo restores yours)';
 export const useTheLaterOne = 'Use the later one';
-export const keepMineTheOtherStays = 'Keep mine; the other stays in the history';
+export const keepMine = 'Keep mine; the other stays in the history';
 export const fixedWeek = (pins: string) => `; fixed: week ${pins}`;
 export const weeksInAll = (count: number, steps: string, unitName: string, pins: string) =>
   `${count} weeks, ${steps} ${unitName} in all${pins}.`;
@@ -34,9 +34,9 @@ export const weeksInAll = (count: number, steps: string, unitName: string, pins:
 export const change = (label: string, figure: string) => `${label}: ${figure}. Change`;
 
 // EditorNotices
-export const thisBlockIsAlsoOpen =
+export const thisBlockIsAlsoOpenInAnother =
   'This block is also open in another tab. What is saved in one appears in the other.';
-export const thisDeviceKeepsAnUnsaved =
+export const thisDeviceKeepsAnUnsavedVersion =
   'This device keeps an unsaved version that another release of Nadir wrote; it cannot be opened here. ';
 export const remove = 'Remove';
 
@@ -53,12 +53,13 @@ export const version = 'version ';
 
 // PasteBar
 export const fromTheClipboard = 'From the clipboard';
-export const theClipboardHoldsNothingNew = 'The clipboard holds nothing new for these cells.';
+export const theClipboardHoldsNothingNewForThese =
+  'The clipboard holds nothing new for these cells.';
 export const fromTheClipboardCellsRead = (taken: number) =>
   `From the clipboard: ${plural(taken, 'cell')} read, drawn above.`;
-export const cellsCannotBeTakenAnd = (count: number) =>
+export const cellsCannotBeTakenAndWillStay = (count: number) =>
   ` ${plural(count, 'cell')} cannot be taken and will stay.`;
-export const cellsBeyondTheBlockLeft = (outside: number) =>
+export const cellsBeyondTheBlock = (outside: number) =>
   ` ${plural(outside, 'cell')} beyond the block, left out.`;
 export const andMore = (count: number) => ` And ${count} more.`;
 export const use = (suggestion: string) => `Use “${suggestion}”`;
@@ -68,7 +69,7 @@ export const takeCells = (taken: number) => `Take ${plural(taken, 'cell')}`;
 // SaveLine
 export const saved = (clock: string) => `Saved ${clock}`;
 export const saving = 'Saving …';
-export const offlineSavedOnThisDevice = 'Offline: saved on this device, will sync';
+export const offlineSavedOnThisDeviceWillSync = 'Offline: saved on this device, will sync';
 export const offlineWillSync = 'Offline: will sync';
 export const notSaved = 'Not saved';
 export const twoUnsavedVersionsChooseOne = 'Two unsaved versions: choose one';
@@ -81,7 +82,7 @@ export const notSignedOutTryAgain = 'Not signed out: try again';
 export const signOut = 'Sign out';
 
 // ThisWeek
-export const theBlockCanBeNo = 'The block can be no shorter or longer.';
+export const theBlockCanBeNoShorter = 'The block can be no shorter or longer.';
 export const lighterOrHeavier = 'Lighter or heavier';
 export const lighterBy5Percent = 'Lighter by 5%';
 export const heavierBy5Percent = 'Heavier by 5%';
@@ -94,10 +95,10 @@ export const moveAWeekEarlier = 'Move a week earlier';
 export const moveAWeekLater = 'Move a week later';
 export const copyPatternToWeek = 'Copy pattern to week';
 export const days = 'Days';
-export const copyWeekSDaysTo = (first: number) => `Copy week ${first}’s days to the others`;
-export const copyWeekSDaysScaled = (first: number) =>
-  `Copy week ${first}’s days, scaled to each week`;
-export const repeatItsEasyDaysEvery = 'Repeat its easy days every week';
+export const copyWeekSDaysToTheOthers = (first: number) =>
+  `Copy week ${first}’s days to the others`;
+export const copyWeekSDays = (first: number) => `Copy week ${first}’s days, scaled to each week`;
+export const repeatItsEasyDaysEveryWeek = 'Repeat its easy days every week';
 export const freeEverythingFixed = 'Free everything fixed';
 export const weeksOfTheBlock = 'Weeks of the block';
 export const insertAWeekBeforeWeek = (first: number) => `Insert a week before week ${first}`;
@@ -108,7 +109,7 @@ export const thisWeek = 'This week';
 
 // UnsentDialog
 export const notEverythingIsSaved = 'Not everything is saved';
-export const theseChangesAreOnlyOn =
+export const theseChangesAreOnlyOnThisDevice =
   'These changes are only on this device. Signing out removes them from it.';
 export const downloadThem = 'Download them';
 export const signOutAndRemoveThem = 'Sign out and remove them';
@@ -117,14 +118,14 @@ export const staySignedIn = 'Stay signed in';
 // autosave
 export const savingBrokeOnThisPage =
   'Saving broke on this page. Reload it; what is kept comes back.';
-export const theSaveBrokeOnThis = 'The save broke on this page. Reload it.';
+export const theSaveBrokeOnThisPage = 'The save broke on this page. Reload it.';
 
 // Checks
 export const checks = 'Checks';
 export const withThisChange = (shown: string) => `With this change: ${shown}.`;
 export const waived = 'Waived';
 export const alreadyRun = 'Already run';
-export const checksTurnedOffInThe = (off: number) =>
+export const checksTurnedOffInTheHouseRules = (off: number) =>
   `${plural(off, 'check')} turned off in the house rules.`;
 export const theRaceHasBeenRun = 'The race has been run.';
 export const week = (from: number) => `Week ${from}.`;
@@ -145,21 +146,21 @@ export const waive = 'Waive';
 export const reasonToLetItStand = 'Reason to let it stand';
 export const week3 = (weeks: string) => `week ${weeks}`;
 export const only = (words: string) => `Only ${words}`;
-export const noSingleChangeFixesThis = 'No single change fixes this safely.';
+export const noSingleChangeFixesThisSafely = 'No single change fixes this safely.';
 export const more = (others: number) => `${others} more`;
 
 // MyRules
 export const thisIsHowICoach = 'This is how I coach: set my rules to this block';
-export const setTheHouseRulesTo = 'Set the house rules to this block.';
+export const setTheHouseRulesToThisBlock = 'Set the house rules to this block.';
 export const myRules = 'My rules';
-export const noHouseRuleCanBe = 'No house rule can be set to allow these.';
+export const noHouseRuleCanBeSet = 'No house rule can be set to allow these.';
 export const yourHouseRulesWouldBecome =
   'Your house rules would become, for this block and new ones:';
-export const checksWouldRemainMattersOf = (count: number) =>
+export const checksWouldRemain = (count: number) =>
   `${plural(count, 'check')} would remain: matters of safety, and what no rule sets.`;
 export const setMyHouseRules = 'Set my house rules';
 export const waiveChecks = (count: number) => `Waive ${plural(count, 'check')}`;
-export const orAReasonToLet = 'Or a reason to let all of them stand';
+export const orAReasonToLetAll = 'Or a reason to let all of them stand';
 export const leaveTheRulesAsThey = 'Leave the rules as they are';
 
 // WaiveForm
@@ -170,7 +171,7 @@ export const undone = (words: string) => `Undone: ${words}`;
 export const redone = (words: string) => `Redone: ${words}`;
 export const keptWhatWasTried = (words: string) => `Kept what was tried: ${words}`;
 export const keptOverAnUnsavedVersion = 'Kept over an unsaved version.';
-export const keptOverAVersionSaved = 'Kept over a version saved elsewhere.';
+export const keptOverAVersionSavedElsewhere = 'Kept over a version saved elsewhere.';
 export const tookAnotherUnsavedVersion = 'Took another unsaved version.';
 export const tookTheVersionSavedElsewhere = 'Took the version saved elsewhere.';
 

@@ -40,7 +40,7 @@ export function Palette({ onClose }: { onClose: () => void }) {
       <OutlinedInput
         autoFocus
         fullWidth
-        placeholder={wording.anAthleteABlockA}
+        placeholder={wording.anAthlete}
         value={typed}
         onChange={({ target }) => {
           setTyped(target.value);
@@ -76,7 +76,7 @@ export function Palette({ onClose }: { onClose: () => void }) {
             <span className="small muted">{kind}</span>
           </ListItemButton>
         ))}
-        {found.length === 0 && <li className="page muted">{wording.nothingIsCalledThatA}</li>}
+        {found.length === 0 && <li className="page muted">{wording.nothingIsCalled}</li>}
       </List>
     </Dialog>
   );

@@ -69,7 +69,7 @@ export const Checks = memo(function Checks({
       <Folded title={wording.alreadyRun} count={over.length}>
         {over.map(item)}
       </Folded>
-      {off > 0 && <p className="small muted">{wording.checksTurnedOffInThe(off)}</p>}
+      {off > 0 && <p className="small muted">{wording.checksTurnedOffInTheHouseRules(off)}</p>}
     </section>
   );
 });

@@ -142,7 +142,7 @@ function FixButtons({
   const fixes = useWhenIdle(useCallback(() => fixesOf(finding), [fixesOf, finding]));
   if (!fixes) return <span className={styles.waiting} aria-hidden="true" />;
   if (fixes.length === 0) {
-    return <span className="muted">{wording.noSingleChangeFixesThis}</span>;
+    return <span className="muted">{wording.noSingleChangeFixesThisSafely}</span>;
   }
   const others = fixes.length - 1;
   return (

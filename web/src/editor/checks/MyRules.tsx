@@ -52,7 +52,7 @@ function RulesOfBlock({
     if (!house) return;
     const saved = await save({ ...house, values: { ...house.values, ...values } });
     if (saved.error) return;
-    const [issue] = commands.run({ change, message: wording.setTheHouseRulesTo });
+    const [issue] = commands.run({ change, message: wording.setTheHouseRulesToThisBlock });
     if (issue) say({ text: issue.message });
     else onClose();
   }
@@ -60,7 +60,7 @@ function RulesOfBlock({
   return (
     <section aria-label={wording.myRules} className={styles.mine}>
       {allowing.length === 0 ? (
-        <p>{wording.noHouseRuleCanBe}</p>
+        <p>{wording.noHouseRuleCanBeSet}</p>
       ) : (
         <>
           <p>{wording.yourHouseRulesWouldBecome}</p>
@@ -76,9 +76,7 @@ function RulesOfBlock({
           </ul>
         </>
       )}
-      {left.length > 0 && (
-        <p className="small muted">{wording.checksWouldRemainMattersOf(left.length)}</p>
-      )}
+      {left.length > 0 && <p className="small muted">{wording.checksWouldRemain(left.length)}</p>}
       {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
       {allowing.length > 0 && (
         <Button variant="outlined" disabled={!house} onClick={() => void set()}>
@@ -88,7 +86,7 @@ function RulesOfBlock({
       {open.length > 1 && (
         <WaiveForm
           label={wording.waiveChecks(open.length)}
-          words={wording.orAReasonToLet}
+          words={wording.orAReasonToLetAll}
           onWaive={(reason) => {
             if (commands.run(waiveAll(block, open, reason)).length === 0) onClose();
           }}

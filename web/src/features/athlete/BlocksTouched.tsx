@@ -13,10 +13,10 @@ export function BlocksTouched({
   apart: readonly string[];
   onApart: (apart: string[]) => void;
 }) {
-  if (blocks.length === 0) return <p>{wording.noBlockIsStillTo}</p>;
+  if (blocks.length === 0) return <p>{wording.noBlockIsStillToBeRaced}</p>;
   return (
     <>
-      <p>{wording.savingChangesTheBlocksThat}</p>
+      <p>{wording.savingChangesTheBlocksThatRead}</p>
       <ul className="plain-list" aria-label={wording.blocksThatReadThisRecord}>
         {blocks.map(({ id, race, days, problem }) => (
           <li key={id}>

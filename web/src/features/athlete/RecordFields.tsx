@@ -41,7 +41,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
       </Field>
       <NumberAnswer
         label={wording.yearOfBirth}
-        because={wording.stricterLimitsApplyThroughThe}
+        because={wording.stricterLimitsApplyThroughTheYear}
         value={facts.birthYear}
         given
         least={1900}
@@ -62,7 +62,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
           />
         )}
       </Field>
-      <Field label={wording.countedBy} because={wording.forNewBlocksThoseLaid}>
+      <Field label={wording.countedBy} because={wording.forNewBlocks}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -90,7 +90,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
       <HealthAnswers facts={facts} onAnswer={onChange} />
       <Heart facts={facts} onChange={onChange} />
       <CrossTraining facts={facts} onChange={onChange} />
-      <Field label={wording.paceModel} because={wording.howResultsAreMadeInto}>
+      <Field label={wording.paceModel} because={wording.howResultsAreMadeIntoTimes}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -112,7 +112,7 @@ function GuardianConsent({ facts, onChange }: FieldsProps) {
   return (
     <Field
       label={wording.guardiansConsent}
-      because={guardianConsent === undefined ? wording.notNotedSpeakToThe : wording.notedOnThisDay}
+      because={guardianConsent === undefined ? wording.notNoted : wording.notedOnThisDay}
     >
       {(ids) => (
         <DateAnswer
@@ -162,7 +162,7 @@ function CrossTraining({ facts: { cross = {} }, onChange }: FieldsProps) {
     <NumberAnswer
       key={kind}
       label={crossWords[kind].title}
-      because={wording.minutesOfRunningThatAn(
+      because={wording.minutesOfRunningThatAnHourCounts(
         cross[kind] === undefined ? wording.fromTheHouseRules : '',
       )}
       value={Math.round(60 * (cross[kind] ?? usual[kind]))}

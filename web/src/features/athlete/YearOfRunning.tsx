@@ -36,10 +36,10 @@ export function YearOfRunning({ athleteId, measure }: { athleteId: string; measu
         viewBox={`0 0 ${SIZE.width} ${SIZE.height}`}
         width="100%"
         role="img"
-        aria-label={wording.runByWeeksOfKnown(known.length, WEEKS, figure(most), unit)}
+        aria-label={wording.runByWeeks(known.length, WEEKS, figure(most), unit)}
       >
         <text x={0} y={10} fontSize={11} fill={token('muted')}>
-          {wording.atMostAWeekWeeks(figure(most), unit, known.length)}
+          {wording.atMostAWeek(figure(most), unit, known.length)}
         </text>
         {weeks.map(({ start, amount }, index) => (
           <g key={start}>

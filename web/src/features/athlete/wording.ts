@@ -22,8 +22,8 @@ export const backToTheSquad = 'Back to the squad';
 export const remove = 'Remove';
 
 // BlocksTouched
-export const noBlockIsStillTo = 'No block is still to be raced: nothing moves.';
-export const savingChangesTheBlocksThat =
+export const noBlockIsStillToBeRaced = 'No block is still to be raced: nothing moves.';
+export const savingChangesTheBlocksThatRead =
   'Saving changes the blocks that read this record. Untick one to leave it as it is.';
 export const blocksThatReadThisRecord = 'Blocks that read this record';
 export const noDayToComeMoves = 'no day to come moves.';
@@ -35,22 +35,22 @@ export const athlete = 'Athlete';
 export const name = 'Name';
 export const giveTheAthleteAName = 'Give the athlete a name.';
 export const yearOfBirth = 'Year of birth';
-export const stricterLimitsApplyThroughThe =
+export const stricterLimitsApplyThroughTheYear =
   'Stricter limits apply through the year the athlete turns 18.';
 export const unit = 'Unit';
 export const countedBy = 'Counted by';
-export const forNewBlocksThoseLaid = 'For new blocks; those laid out already keep theirs.';
+export const forNewBlocks = 'For new blocks; those laid out already keep theirs.';
 export const daysOff = 'Days off';
 export const paceModel = 'Pace model';
-export const howResultsAreMadeInto = 'How results are made into times for other distances.';
+export const howResultsAreMadeIntoTimes = 'How results are made into times for other distances.';
 export const guardiansConsent = 'Guardian’s consent';
-export const notNotedSpeakToThe = 'Not noted. Speak to the guardian, and note the day.';
+export const notNoted = 'Not noted. Speak to the guardian, and note the day.';
 export const notedOnThisDay = 'Noted on this day.';
 export const highestHeartRate = 'Highest heart rate';
 export const beatsAMinute = 'Beats a minute.';
 export const restingHeartRate = 'Resting heart rate';
 export const fromTheHouseRules = '; from the house rules';
-export const minutesOfRunningThatAn = (text: string) =>
+export const minutesOfRunningThatAnHourCounts = (text: string) =>
   `Minutes of running that an hour counts as${text}.`;
 export const min = 'min';
 
@@ -61,9 +61,9 @@ export const removeOf = (what: string, day: string) => `Remove ${what} of ${day}
 
 // YearOfRunning
 export const theLastYear = 'The last year';
-export const runByWeeksOfKnown = (count: number, text: number, figure: number, unit: string) =>
+export const runByWeeks = (count: number, text: number, figure: number, unit: string) =>
   `Run by weeks: ${count} of ${text} known, at most ${figure} ${unit}`;
-export const atMostAWeekWeeks = (figure: number, unit: string, count: number) =>
+export const atMostAWeek = (figure: number, unit: string, count: number) =>
   `at most ${figure} ${unit} a week, ${count} weeks recorded`;
 
 // useRecord

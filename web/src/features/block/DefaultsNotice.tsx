@@ -47,7 +47,7 @@ function NewerDefaults({ file, base: { block, shown } }: { file: BlockFile; base
           ? wording.thisBlockKeepsTheDefaults
           : wording.thisBlockWasLaidOut}
         {moved === 0
-          ? wording.theNewerDefaultsWouldMove
+          ? wording.theNewerDefaultsWouldMoveNoDay
           : wording.theNewerDefaultsWouldMoveDays(moved)}{' '}
       </span>
       <Button onClick={start}>{wording.tryTheNewerDefaults}</Button>

@@ -125,7 +125,7 @@ export function EventForm({
           </Field>
           <NumberAnswer
             label={wording.running}
-            because={wording.ofWhatTheseDaysWould}
+            because={wording.ofWhatTheseDaysWouldHold}
             value={Math.round((asked.running ?? usual) * 100)}
             given={asked.running !== undefined}
             least={0}
@@ -208,7 +208,7 @@ export function EventForm({
 /** Whether a race or test stands for the long run of its week. */
 const longRunChoices = [
   ['rule', wording.byItsDistance],
-  ['is', wording.thisIsTheWeeksLong],
+  ['is', wording.thisIsTheWeeksLongRun],
   ['beside', wording.aLongRunAsWell],
 ] as const;
 
@@ -234,7 +234,7 @@ function complete(asked: BlockEvent): BlockEvent {
 
 /** A distance as it can be typed again; an odd one in metres, so that nothing of it is lost. */
 function distanceWords(metres: number | undefined, unit: Unit): string {
-  const words = formatRaceDistance(metres ?? USUAL_RACE, unit).replace(/^1 mile$/, wording.n1Mi);
+  const words = formatRaceDistance(metres ?? USUAL_RACE, unit).replace(/^1 mile$/, '1 mi');
   const again = readDistance(words, unit);
   return again.ok && again.value === metres ? words : `${metres ?? USUAL_RACE} m`;
 }

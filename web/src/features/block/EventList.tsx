@@ -33,9 +33,7 @@ export const EventList = memo(function EventList({
   return (
     <section aria-label={wording.racesAndDaysAway}>
       <h2 className="display">{wording.racesDaysAway}</h2>
-      {events.length === 0 && edited === undefined && (
-        <p className="muted">{wording.noneYetAddATune}</p>
-      )}
+      {events.length === 0 && edited === undefined && <p className="muted">{wording.noneYet}</p>}
       <ul className="plain-list">
         {events.map((event, index) => (
           <li key={`${event.kind} ${event.from}`} className={styles.event}>
@@ -63,7 +61,7 @@ export const EventList = memo(function EventList({
       </ul>
       {edited === undefined ? (
         <Button variant="outlined" onClick={() => setEdited(-1)}>
-          {wording.addARaceOrDays}
+          {wording.addARaceOrDaysAway}
         </Button>
       ) : (
         <EventForm

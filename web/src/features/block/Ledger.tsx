@@ -70,7 +70,7 @@ const NONE: readonly number[] = [];
 const WRITING = /^([\d+-]|Enter|F2|Delete|Backspace)$/;
 
 function overWords(week: number): string {
-  return wording.weekIsOverItStays(week);
+  return wording.weekIsOver(week);
 }
 
 /**
@@ -257,7 +257,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
         ref={grid}
         role="grid"
         className={styles.ledger}
-        aria-label={wording.ledgerArrowsMoveTypeA}
+        aria-label={wording.ledgerArrowsMoveTypeAFigure}
         aria-rowcount={rows.length}
         aria-colcount={block.weeks.length + 1}
         onKeyDown={onKeyDown}

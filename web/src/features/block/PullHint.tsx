@@ -16,7 +16,7 @@ export function PullHint() {
   if (!shown) return null;
   return (
     <p className={styles.hint} role="note">
-      {wording.pullTheTopOfA}
+      {wording.pullTheTopOfAWeek}
     </p>
   );
 }

@@ -30,13 +30,13 @@ export function RulesOffer({
   if (sameRules(houseRules, block.spec.houseRules)) return null;
   const command = {
     change: { houseRules },
-    message: wording.laidOutAgainUnderTodays,
+    message: wording.laidOutAgainUnderTodaysHouseRules,
   };
   const differences = seen ? whatChanged(block, drawn, measure) : [];
   return (
     <section aria-label={wording.houseRulesHaveChanged} className={styles.offer}>
-      <p>{wording.yourHouseRulesHaveChanged}</p>
-      {seen && differences.length === 0 && <p>{wording.noFigureOfThisBlock}</p>}
+      <p>{wording.yourHouseRulesHaveChangedSince}</p>
+      {seen && differences.length === 0 && <p>{wording.noFigureOfThisBlockWouldMove}</p>}
       {differences.length > 0 && (
         <ul>
           {differences.map(({ name, before, after }) => (

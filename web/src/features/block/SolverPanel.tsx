@@ -19,8 +19,8 @@ import * as wording from './wording.js';
 const TASKS: readonly (readonly [FitRequest['task'], string, string])[] = [
   ['lowest-growth', wording.lowestGrowth, wording.thatReachesThisPeak],
   ['highest-peak', wording.highestPeak, wording.underThisCap],
-  ['fewest-weeks', wording.fewestWeeks, wording.thatReachThisPeakUnder],
-  ['place-recovery', wording.recoveryWeeks, wording.bestPlacedAroundRacesAnd],
+  ['fewest-weeks', wording.fewestWeeks, wording.thatReachThisPeakUnderThisCap],
+  ['place-recovery', wording.recoveryWeeks, wording.bestPlacedAroundRacesAndDaysAway],
 ];
 
 const RULES: Readonly<Record<BendingRule, string>> = {
@@ -63,7 +63,7 @@ export function SolverPanel({
   useEffect(() => () => client?.stop(), [client]);
 
   if (!client) {
-    return <p>{wording.thisBrowserHasNoWorker}</p>;
+    return <p>{wording.thisBrowserHasNoWorkerThreads}</p>;
   }
 
   async function ask(task: FitRequest['task']) {
@@ -100,7 +100,7 @@ export function SolverPanel({
   return (
     <section aria-label={wording.solver}>
       <h2 className="display">{wording.solver}</h2>
-      <p className="muted">{wording.whereFixedFiguresRulesAnd}</p>
+      <p className="muted">{wording.whereFixedFigures}</p>
       <Button variant="outlined" disabled={busy} onClick={() => void ask('nearest-block')}>
         {wording.nearestBlock}
       </Button>
@@ -122,15 +122,13 @@ export function SolverPanel({
             <Button onClick={drop}>{wording.stop}</Button>
           </>
         )}
-        {state.status === 'failed' && (
-          <p className="grave">{wording.theBlockIsAsIt(state.message)}</p>
-        )}
+        {state.status === 'failed' && <p className="grave">{wording.theBlock(state.message)}</p>}
         {state.status === 'found' && (
           <>
             <p>{state.answer.words}</p>
             {state.answer.asItIs.length > 0 && (
               <Table size="small" className={styles.bends}>
-                <caption>{wording.rulesExceededAndByHow}</caption>
+                <caption>{wording.rulesExceeded}</caption>
                 <TableHead>
                   <TableRow>
                     <TableCell>{wording.asItIs}</TableCell>

@@ -15,7 +15,7 @@ export const TryBar = memo(function TryBar() {
     <div role="region" aria-label={wording.tryingAVersion} className={styles.bar}>
       <span>
         <b>{wording.tryingAVersion}</b>
-        {wording.changesSoFarTheBlock(trial.past.length)}
+        {wording.changesSoFar(trial.past.length)}
       </span>
       <Button variant="outlined" onClick={() => dispatch(tryKept())}>
         {wording.keep}

@@ -36,6 +36,6 @@ function overlayRow(field: PinField, { shown, name }: OverlayBlock): SheetRow {
         ? ''
         : formatSteps(steps, shown.measure);
     },
-    why: () => wording.theOtherVersionAsFar,
+    why: () => wording.theOtherVersion,
   };
 }

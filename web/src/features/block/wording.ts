@@ -36,7 +36,7 @@ export const print = 'Print';
 export const thisBlockKeepsTheDefaults = 'This block keeps the defaults it was laid out under. ';
 export const thisBlockWasLaidOut =
   'This block was laid out by an older Nadir and is shown as it was. ';
-export const theNewerDefaultsWouldMove = 'The newer defaults would move no day to come.';
+export const theNewerDefaultsWouldMoveNoDay = 'The newer defaults would move no day to come.';
 export const theNewerDefaultsWouldMoveDays = (moved: number) =>
   `The newer defaults would move ${plural(moved, 'day')} to come.`;
 export const tryTheNewerDefaults = 'Try the newer defaults';
@@ -49,7 +49,7 @@ export const on = 'On';
 export const from = 'From';
 export const to = 'To';
 export const running = 'Running';
-export const ofWhatTheseDaysWould = 'Of what these days would hold.';
+export const ofWhatTheseDaysWouldHold = 'Of what these days would hold.';
 export const form = 'Form';
 export const distance = 'Distance';
 export const longRun = 'Long run';
@@ -57,24 +57,23 @@ export const keepTheChange = 'Keep the change';
 export const add = 'Add';
 export const cancel = 'Cancel';
 export const byItsDistance = 'by its distance';
-export const thisIsTheWeeksLong = 'this is the week’s long run';
+export const thisIsTheWeeksLongRun = 'this is the week’s long run';
 export const aLongRunAsWell = 'a long run as well';
-export const n1Mi = '1 mi';
 
 // EventList
 export const racesAndDaysAway = 'Races and days away';
-export const noneYetAddATune =
+export const noneYet =
   'None yet. Add a tune-up race, a test, a camp, a holiday or travel: the block is laid out around each of them, and running that is missed is never made up.';
 export const toWithin = (day: string) => ` to ${day}`;
 export const change = 'Change';
 export const remove = 'Remove';
-export const addARaceOrDays = 'Add a race or days away';
+export const addARaceOrDaysAway = 'Add a race or days away';
 
 // Ledger
-export const weekIsOverItStays = (week: number) =>
+export const weekIsOver = (week: number) =>
   `Week ${week} is over: it stays as it was handed out. To change it, open the week and choose “Change the past”.`;
 export const copiedAsATable = 'Copied as a table.';
-export const ledgerArrowsMoveTypeA =
+export const ledgerArrowsMoveTypeAFigure =
   'Ledger. Arrows move; type a figure to fix it; Delete frees it; copy and paste rows.';
 export const fewerRows = 'Fewer rows';
 export const moreRows = (hidden: number) => `${hidden} more rows`;
@@ -98,7 +97,7 @@ export const week = ({
 export const fixWeek = (week: number, label: string) => `Fix week ${week}, ${label}`;
 
 // PullHint
-export const pullTheTopOfA =
+export const pullTheTopOfAWeek =
   'Pull the top of a week, a long run or the edge of a phase; or type a figure below.';
 
 // RaceAround
@@ -106,11 +105,11 @@ export const whatChangesAroundIt = 'What changes around it';
 export const noOtherDayChanges = 'No other day changes.';
 
 // RulesOffer
-export const laidOutAgainUnderTodays = 'Laid out again under today’s house rules.';
+export const laidOutAgainUnderTodaysHouseRules = 'Laid out again under today’s house rules.';
 export const houseRulesHaveChanged = 'House rules have changed';
-export const yourHouseRulesHaveChanged =
+export const yourHouseRulesHaveChangedSince =
   'Your house rules have changed since this block was laid out.';
-export const noFigureOfThisBlock = 'No figure of this block would move.';
+export const noFigureOfThisBlockWouldMove = 'No figure of this block would move.';
 export const useTheNewRules = 'Use the new rules';
 export const keepAsItIs = 'Keep as it is';
 export const seeWhatWouldChange = 'See what would change';
@@ -121,22 +120,22 @@ export const thatReachesThisPeak = 'that reaches this peak';
 export const highestPeak = 'Highest peak';
 export const underThisCap = 'under this cap';
 export const fewestWeeks = 'Fewest weeks';
-export const thatReachThisPeakUnder = 'that reach this peak under this cap';
+export const thatReachThisPeakUnderThisCap = 'that reach this peak under this cap';
 export const recoveryWeeks = 'Recovery weeks';
-export const bestPlacedAroundRacesAnd = 'best placed around races and days away';
+export const bestPlacedAroundRacesAndDaysAway = 'best placed around races and days away';
 export const growthCap = 'growth cap';
 export const longRunWithin = 'long run';
-export const thisBrowserHasNoWorker =
+export const thisBrowserHasNoWorkerThreads =
   'This browser has no worker threads, so there is no solver here. Everything else works: the checks say which rules the fixed figures exceed, and offer fixes.';
 export const theSolverGaveNoAnswer = 'The solver gave no answer.';
-export const whereFixedFiguresRulesAnd =
+export const whereFixedFigures =
   'Where fixed figures, rules and race day cannot all hold: the block that keeps every fixed figure and exceeds the fewest rules by the least.';
 export const nearestBlock = 'Nearest block';
 export const solveFor = 'Solve for';
 export const solving = 'Solving';
 export const stop = 'Stop';
-export const theBlockIsAsIt = (message: string) => `${message} The block is as it was.`;
-export const rulesExceededAndByHow = 'Rules exceeded, and by how much';
+export const theBlock = (message: string) => `${message} The block is as it was.`;
+export const rulesExceeded = 'Rules exceeded, and by how much';
 export const asItIs = 'as it is';
 export const nearest = 'nearest';
 export const apply = 'Apply';
@@ -146,7 +145,7 @@ export const weekWithin = (week: number, text: string, by: string) =>
 
 // TryBar
 export const tryingAVersion = 'Trying a version';
-export const changesSoFarTheBlock = (count: number) =>
+export const changesSoFar = (count: number) =>
   `: ${plural(count, 'change')} so far. The block as kept is drawn dashed; nothing is stored until you choose Keep.`;
 export const keep = 'Keep';
 
@@ -161,7 +160,7 @@ export const runs = (steps: string, unitName: string, runDays: number) =>
 export const hard = (percent: string) => `${percent} hard`;
 
 // ledger-rows
-export const theOtherVersionAsFar = 'The other version, as far from the race.';
+export const theOtherVersion = 'The other version, as far from the race.';
 
 // useOverlay
 export const asKept = 'as kept';

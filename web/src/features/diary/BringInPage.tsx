@@ -69,7 +69,7 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
           <DropZone
             many
             accept=".csv,.tsv,.txt,.gpx"
-            hint={wording.orDropFilesHereText}
+            hint={wording.orDropFilesHere}
             disabled={isReading}
             onFiles={(files) => void brought.bringFiles(files)}
           >
@@ -78,7 +78,7 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
               minRows={4}
               maxRows={8}
               fullWidth
-              placeholder={wording.pasteFromASpreadsheetHeadings}
+              placeholder={wording.pasteFromASpreadsheet}
               slotProps={{ input: { 'aria-label': wording.runsAsATable } }}
               onChange={({ target }) => brought.bringText(target.value)}
               onPaste={(event) => {
@@ -112,7 +112,7 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
                   {wording.takeRuns(taken.length)}
                 </Button>
                 <Button onClick={brought.clear}>{wording.startAgain}</Button>
-                <span className="muted">{wording.nothingIsKeptBeforeYou}</span>
+                <span className="muted">{wording.nothingIsKeptBeforeYouTake}</span>
               </div>
               <MatchTable
                 matches={matches}
@@ -126,7 +126,7 @@ function OpenBringIn({ id, file }: { id: string; file: BlockFile }) {
               />
             </>
           ) : (
-            <p className="muted">{wording.runsStandHereBeforeThey}</p>
+            <p className="muted">{wording.runsStandHereBeforeTheyAreTaken}</p>
           )}
         </section>
       </main>

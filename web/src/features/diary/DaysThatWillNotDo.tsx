@@ -43,7 +43,7 @@ export function DaysThatWillNotDo({ review, commands }: { review: Review; comman
         ))}
       </ToggleButtonGroup>
       {blocked.length > 0 && arrangements.length === 0 && (
-        <p className="muted">{wording.nothingIsToBeRun}</p>
+        <p className="muted">{wording.nothingIsToBeRunOnThose}</p>
       )}
       {arrangements.map((arrangement) => (
         <article key={arrangement.words} className={styles.proposal}>

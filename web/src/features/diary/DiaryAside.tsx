@@ -48,7 +48,7 @@ export function DiaryAside({
       <WhatToDo review={review} base={base} commands={commands}>
         <DaysThatWillNotDo review={review} commands={commands} />
         <p className="small muted">
-          {wording.aRaceToAddOr}
+          {wording.aRaceToAdd}
           <Link to={`/blocks/${id}`}>{wording.placeThemOnTheBlock}</Link>
           {wording.whatChangesIsShownBefore}
         </p>

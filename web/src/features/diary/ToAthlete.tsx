@@ -32,7 +32,7 @@ export function ToAthlete({
     <section aria-label={wording.to(name)}>
       <h2 className="display">{wording.to(name)}</h2>
       {isUnder18(block.spec) && block.spec.athlete.guardianConsent === undefined && (
-        <p className={styles.caution}>{wording.under18AndNoGuardians}</p>
+        <p className={styles.caution}>{wording.under18}</p>
       )}
       <OutlinedInput
         multiline
@@ -45,13 +45,16 @@ export function ToAthlete({
         <Button
           variant="contained"
           onClick={() => {
-            change({ words, closed: true }, wording.keptTheReviewOfThe);
+            change({ words, closed: true }, wording.keptTheReviewOfTheWeek);
             setTyped(undefined);
           }}
         >
           {kept.closed ? wording.keepAgain : wording.closeTheReview}
         </Button>
-        <Button variant="outlined" onClick={() => void copy(words, wording.copiedPasteItIntoA)}>
+        <Button
+          variant="outlined"
+          onClick={() => void copy(words, wording.copiedPasteItIntoAMessage)}
+        >
           {wording.copy}
         </Button>
         {words !== proposed && (

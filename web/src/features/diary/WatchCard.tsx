@@ -35,7 +35,8 @@ export function WatchCard({
     const { data: found, error } = await fetchTracks({ id: athleteId, query });
     const failed = callError(error);
     if (failed) say({ text: errorSentence(failed) });
-    else if (!found || found.tracks.length === 0) say({ text: wording.theWatchHasNothingOf });
+    else if (!found || found.tracks.length === 0)
+      say({ text: wording.theWatchHasNothingOfTheLast });
     else onTracks(found.tracks.map(({ name, gpx }) => ({ name, text: gpx })));
   }
 
@@ -43,7 +44,7 @@ export function WatchCard({
     <section aria-label={wording.watch} className={styles.watch}>
       <h2 className="display">{wording.watch}</h2>
       <p className="muted">
-        {connected ? wording.aSimulatedWatchIsConnected : wording.noWatchIsConnectedA}
+        {connected ? wording.aSimulatedWatchIsConnected : wording.noWatchIsConnected}
       </p>
       <div className={styles.verdict}>
         {connected && (

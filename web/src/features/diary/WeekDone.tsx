@@ -151,7 +151,7 @@ function KeySessions({ days }: { days: readonly DayReviewed[] }) {
             )}
             {Math.abs(judged.fade) >= FADE && (
               <>
-                {wording.theLastThirdThanThe(
+                {wording.theLastThirdThanTheFirst(
                   formatDuration(Math.abs(judged.fade)),
                   judged.fade > 0 ? wording.slower : wording.quicker,
                 )}

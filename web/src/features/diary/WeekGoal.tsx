@@ -24,12 +24,12 @@ export function WeekGoal({ start }: { start: string }) {
         multiline
         fullWidth
         value={goal}
-        placeholder={wording.whatTheWeekIsFor}
+        placeholder={wording.whatTheWeek}
         slotProps={{ input: { 'aria-label': wording.goalOfTheWeek, maxLength: 400 } }}
         onChange={({ target }) => setTyped(target.value)}
         onBlur={() => {
           if (goal.trim() !== (review.goal ?? '')) {
-            change({ goal: goal.trim() || undefined }, wording.keptTheGoalOfThe);
+            change({ goal: goal.trim() || undefined }, wording.keptTheGoalOfTheWeek);
           }
           setTyped(undefined);
         }}
@@ -40,7 +40,7 @@ export function WeekGoal({ start }: { start: string }) {
         value={review.met ?? null}
         sx={{ mt: 1 }}
         onChange={(_, met: WeekReview['met'] | null) =>
-          change({ met: met ?? undefined }, wording.keptWhetherTheGoalWas)
+          change({ met: met ?? undefined }, wording.keptWhetherTheGoalWasMet)
         }
       >
         {MET.map(([value, label]) => (

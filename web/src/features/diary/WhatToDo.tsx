@@ -25,7 +25,7 @@ export function WhatToDo({
     <section aria-label={wording.whatToDo}>
       <h2 className="display">{wording.whatToDo}</h2>
       {proposals.length === 0 ? (
-        <p className="muted">{wording.nothingToDoCarryOn}</p>
+        <p className="muted">{wording.nothingToDo}</p>
       ) : (
         <p className="muted">{wording.nothingChangesUntilYouApply}</p>
       )}

@@ -33,7 +33,7 @@ export interface BringIn {
   clear: () => void;
 }
 
-const NO_TABLE = wording.noColumnOfDatesWas;
+const NO_TABLE = wording.noColumnOfDatesWasFound;
 const UNREAD = wording.itCouldNotBeRead;
 
 /** Reads what is pasted, dropped or sent by the watch, and holds it against what is kept. */
@@ -100,8 +100,8 @@ export function useBringIn(block: CheckedBlock): BringIn {
     const tooLarge = files.filter(({ size }) => size > MOST_TRACK_BYTES);
     const many = files.length > MOST_TRACK_FILES;
     setSaid([
-      ...tooLarge.map(({ name }) => ({ where: name, message: wording.itIsLargerThan40 })),
-      ...(many ? [{ where: '', message: wording.onlyTheFirstFilesAre(MOST_TRACK_FILES) }] : []),
+      ...tooLarge.map(({ name }) => ({ where: name, message: wording.itIsLargerThan40Mb })),
+      ...(many ? [{ where: '', message: wording.onlyTheFirstFilesAreRead(MOST_TRACK_FILES) }] : []),
     ]);
     const read: { name: string; text: string }[] = [];
     for (const file of files.slice(0, MOST_TRACK_FILES)) {

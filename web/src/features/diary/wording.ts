@@ -9,8 +9,8 @@ export const addedRunsToTheDiary = (count: number) => `Added ${plural(count, 'ru
 export const bringInRuns = 'Bring in runs';
 export const backToTheDiary = 'Back to the diary';
 export const whereFrom = 'Where from';
-export const orDropFilesHereText = 'or drop files here: text (CSV) or tracks (GPX 1.1)';
-export const pasteFromASpreadsheetHeadings =
+export const orDropFilesHere = 'or drop files here: text (CSV) or tracks (GPX 1.1)';
+export const pasteFromASpreadsheet =
   'Paste from a spreadsheet, headings and all:\nDate  Distance  Time  Note';
 export const runsAsATable = 'Runs as a table';
 export const whatWasRead = 'What was read';
@@ -19,8 +19,8 @@ export const notTaken = 'Not taken: ';
 export const andMore = (count: number) => ` And ${count} more.`;
 export const takeRuns = (count: number) => `Take ${plural(count, 'run')}`;
 export const startAgain = 'Start again';
-export const nothingIsKeptBeforeYou = 'Nothing is kept before you take it.';
-export const runsStandHereBeforeThey =
+export const nothingIsKeptBeforeYouTake = 'Nothing is kept before you take it.';
+export const runsStandHereBeforeTheyAreTaken =
   'Runs stand here before they are taken, each with its day; those that are known already are left out.';
 export const column = (index: number) => `Column ${index}`;
 export const holds = (name: string) => `${name} holds`;
@@ -28,12 +28,12 @@ export const holds = (name: string) => `${name} holds`;
 // DaysThatWillNotDo
 export const daysOffNeededThisWeek = 'Days off needed this week';
 export const daysOffNeeded = 'Days off needed';
-export const nothingIsToBeRun = 'Nothing is to be run on those days.';
+export const nothingIsToBeRunOnThose = 'Nothing is to be run on those days.';
 export const apply = 'Apply';
 
 // DiaryAside
 export const review = 'Review';
-export const aRaceToAddOr = 'A race to add, or days away? ';
+export const aRaceToAdd = 'A race to add, or days away? ';
 export const placeThemOnTheBlock = 'Place them on the block';
 export const whatChangesIsShownBefore = ': what changes is shown before it is kept.';
 export const whatHolds = 'What holds';
@@ -115,21 +115,21 @@ export const weeksAsTheyWouldBecome = (unitName: string, words: string) =>
 
 // ToAthlete
 export const to = (name: string) => `To ${name}`;
-export const under18AndNoGuardians =
+export const under18 =
   'Under 18, and no guardian’s consent is noted. Note it in the athlete’s record, and write to the guardian too.';
-export const keptTheReviewOfThe = 'Kept the review of the week.';
+export const keptTheReviewOfTheWeek = 'Kept the review of the week.';
 export const keepAgain = 'Keep again';
 export const closeTheReview = 'Close the review';
-export const copiedPasteItIntoA = 'Copied. Paste it into a message.';
+export const copiedPasteItIntoAMessage = 'Copied. Paste it into a message.';
 export const copy = 'Copy';
 export const asProposed = 'As proposed';
 
 // WatchCard
-export const theWatchHasNothingOf = 'The watch has nothing of the last two weeks.';
+export const theWatchHasNothingOfTheLast = 'The watch has nothing of the last two weeks.';
 export const watch = 'Watch';
 export const aSimulatedWatchIsConnected =
   'A simulated watch is connected. It hands out the last two weeks.';
-export const noWatchIsConnectedA =
+export const noWatchIsConnected =
   'No watch is connected. A simulated one comes with Nadir, to try this with.';
 export const synchronise = 'Synchronise';
 export const disconnect = 'Disconnect';
@@ -146,7 +146,7 @@ export const doneWithin = 'done ';
 export const keySessions = 'Key sessions';
 export const mean = 'mean ';
 export const spread = ', spread ';
-export const theLastThirdThanThe = (duration: string, text: string) =>
+export const theLastThirdThanTheFirst = (duration: string, text: string) =>
   `, the last third ${duration} ${text} than the first`;
 export const asSet = 'as set';
 export const sThanSet = (by: string, text: string) => `${by} s ${text} than set`;
@@ -156,20 +156,20 @@ export const met = 'Met';
 export const metInPart = 'Met in part';
 export const notMet = 'Not met';
 export const goalOfTheWeek = 'Goal of the week';
-export const whatTheWeekIsFor = 'What the week is for, in a sentence';
-export const keptTheGoalOfThe = 'Kept the goal of the week.';
+export const whatTheWeek = 'What the week is for, in a sentence';
+export const keptTheGoalOfTheWeek = 'Kept the goal of the week.';
 export const whetherItWasMet = 'Whether it was met';
-export const keptWhetherTheGoalWas = 'Kept whether the goal was met.';
+export const keptWhetherTheGoalWasMet = 'Kept whether the goal was met.';
 
 // WhatToDo
 export const whatToDo = 'What to do';
-export const nothingToDoCarryOn = 'Nothing to do: carry on with the plan.';
+export const nothingToDo = 'Nothing to do: carry on with the plan.';
 export const nothingChangesUntilYouApply = 'Nothing changes until you apply it.';
 
 // useBringIn
-export const noColumnOfDatesWas =
+export const noColumnOfDatesWasFound =
   'No column of dates was found, or none of distances or times. Give the columns headings: Date, Distance, Time.';
 export const itCouldNotBeRead = 'It could not be read on this device. Nothing was taken.';
 export const theTable = 'the table';
-export const itIsLargerThan40 = 'It is larger than 40 MB.';
-export const onlyTheFirstFilesAre = (text: number) => `Only the first ${text} files are read.`;
+export const itIsLargerThan40Mb = 'It is larger than 40 MB.';
+export const onlyTheFirstFilesAreRead = (text: number) => `Only the first ${text} files are read.`;

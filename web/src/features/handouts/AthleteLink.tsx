@@ -46,7 +46,7 @@ export function AthleteLink({ base: { block } }: { base: LaidAndShown }) {
         <br />
         <span className="muted">{wording.todayTheWeekTheBlock}</span>
       </p>
-      {isUnder18(block.spec) && <p className="small">{wording.under18ShareTheLink}</p>}
+      {isUnder18(block.spec) && <p className="small">{wording.under18}</p>}
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
       {since !== null && (
         <div className={styles.address}>
@@ -54,7 +54,7 @@ export function AthleteLink({ base: { block } }: { base: LaidAndShown }) {
             <>
               <svg
                 role="img"
-                aria-label={wording.codeOfSPageFor(name)}
+                aria-label={wording.codeOfSPage(name)}
                 className={styles.code}
                 viewBox={`${-QUIET} ${-QUIET} ${code.size + 2 * QUIET} ${code.size + 2 * QUIET}`}
                 shapeRendering="crispEdges"
@@ -65,10 +65,10 @@ export function AthleteLink({ base: { block } }: { base: LaidAndShown }) {
               <Button variant="outlined" onClick={() => void copy(address, wording.copiedTheLink)}>
                 {wording.copyTheLink}
               </Button>
-              <span className="small muted">{wording.anyoneWithTheLinkCan}</span>
+              <span className="small muted">{wording.anyoneWithTheLinkCanRead}</span>
             </>
           ) : (
-            <span>{wording.theLinkStillWorksBut}</span>
+            <span>{wording.theLinkStillWorks}</span>
           )}
           <span className="small">
             {seenAt === null
@@ -86,7 +86,7 @@ export function AthleteLink({ base: { block } }: { base: LaidAndShown }) {
       )}
       <div className={styles.acts}>
         <Button variant="outlined" disabled={isLoading} onClick={() => void ask({ link: 'new' })}>
-          {since === null ? wording.makeALink : wording.newLinkTheOldOne}
+          {since === null ? wording.makeALink : wording.newLink}
         </Button>
         {since !== null && (
           <Button disabled={isLoading} onClick={() => void ask({ link: 'end' })}>

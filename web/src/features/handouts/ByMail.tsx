@@ -32,7 +32,7 @@ const days = [
 ] as const;
 const forms = [
   ['week-text', 'text'],
-  ['week-sheet', wording.textWithTheSheetAs],
+  ['week-sheet', wording.textWithTheSheetAsAPdf],
 ] as const satisfies readonly (readonly [MailForm, string])[];
 const NONE: Mailing = { address: '', weekday: null, form: 'week-text' };
 const stateWords = {
@@ -76,7 +76,7 @@ export function ByMail({ week }: { week: HandoutWeek | undefined }) {
     <section aria-label={wording.byMail} className={styles.mail}>
       <h2 className="display">{wording.byMail}</h2>
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
-      <Field label={wording.address} because={wording.theAthletesOrAJuniors}>
+      <Field label={wording.address} because={wording.theAthletes}>
         {(ids) => (
           <OutlinedInput
             id={ids.id}
@@ -93,7 +93,7 @@ export function ByMail({ week }: { week: HandoutWeek | undefined }) {
       </Field>
       {data.mailing && (
         <>
-          <Field label={wording.sent} because={wording.theWeekThatIncludesThe}>
+          <Field label={wording.sent} because={wording.theWeekThatIncludesTheNextDay}>
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
@@ -127,7 +127,7 @@ export function ByMail({ week }: { week: HandoutWeek | undefined }) {
         </>
       )}
       <Outbox mails={data.mails} onProblem={setProblem} />
-      <p className="small muted">{wording.simulatedMailMessagesAreWritten}</p>
+      <p className="small muted">{wording.simulatedMail}</p>
     </section>
   );
 }

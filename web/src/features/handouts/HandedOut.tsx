@@ -62,7 +62,7 @@ function Since({
   return (
     <p role="status">
       {days === 0
-        ? wording.handedOutAsVersionNo(revision)
+        ? wording.handedOutAsVersion(revision)
         : wording.handedOutAsVersionSince(revision, days, days === 1 ? wording.has : wording.have)}
     </p>
   );

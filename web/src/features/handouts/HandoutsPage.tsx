@@ -42,7 +42,7 @@ function OpenHandouts({ id, file }: { id: string; file: BlockFile }) {
         <Files id={id} handout={handout} base={base} week={week} />
         <aside className={styles.aside}>
           <HandedOut id={id} base={base} revision={revision} />
-          <p className="small muted">{wording.filesAreMadeFromThe}</p>
+          <p className="small muted">{wording.filesAreMadeFromTheVersion}</p>
         </aside>
       </main>
     </>

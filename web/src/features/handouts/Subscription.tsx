@@ -54,14 +54,14 @@ export function Subscription() {
         <br />
         <span className="muted">
           {data.since === null
-            ? wording.aSecretAddressForThe
-            : wording.itsAddressWasMadeOn(formatDay(data.since.slice(0, 10)))}
+            ? wording.aSecretAddressForTheAthletesCalendar
+            : wording.itsAddressWasMade(formatDay(data.since.slice(0, 10)))}
         </span>
       </p>
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
       {address !== undefined && (
         <div role="status" className={styles.address}>
-          <span>{wording.copyItNowItIs}</span>
+          <span>{wording.copyItNow}</span>
           <code tabIndex={0}>{address}</code>
           <Button variant="outlined" onClick={() => void copy(address, wording.copiedTheAddress)}>
             {wording.copyTheAddress}
@@ -69,7 +69,7 @@ export function Subscription() {
         </div>
       )}
       {data.since !== null && (
-        <Field label={wording.runsStandAt} because={wording.onTheClockOfWherever}>
+        <Field label={wording.runsStandAt} because={wording.onTheClockOfWhereverTheAthlete}>
           {(ids) => (
             <ChoiceAnswer
               {...ids}
@@ -89,7 +89,7 @@ export function Subscription() {
           disabled={isLoading}
           onClick={() => void ask({ address: 'new' })}
         >
-          {data.since === null ? wording.makeAnAddress : wording.newAddressTheOldOne}
+          {data.since === null ? wording.makeAnAddress : wording.newAddress}
         </Button>
         {data.since !== null && (
           <Button disabled={isLoading} onClick={() => void ask({ address: 'end' })}>

@@ -110,10 +110,10 @@ function Verdict({ writing: { untaken }, lines, outside }: Brought) {
       </ul>
       {first && (
         <p className="small grave">
-          {wording.cellsCannotBeTakenAnd(untaken.length, first.problem)}
+          {wording.cellsCannotBeTakenAndWillStay(untaken.length, first.problem)}
         </p>
       )}
-      {outside > 0 && <p className="small">{wording.rowsOfDaysBeyondThe(outside)}</p>}
+      {outside > 0 && <p className="small">{wording.rowsOfDaysBeyondTheBlock(outside)}</p>}
     </div>
   );
 }

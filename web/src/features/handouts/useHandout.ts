@@ -22,7 +22,7 @@ export function useHandout(id: string): {
     const { data, error } = await handOut({ id, ...body });
     if (data === undefined) {
       const failed = callError(error);
-      setProblem(failed ? errorSentence(failed) : wording.theFileCouldNotBe);
+      setProblem(failed ? errorSentence(failed) : wording.theFileCouldNotBeMade);
     } else {
       download(data.name, new Blob([bytesOf(data.base64)], { type: data.type }));
     }

@@ -8,36 +8,36 @@ export const onThePhone = 'On the phone';
 export const aPageFor = (name: string) => `A page for ${name}`;
 export const todayTheWeekTheBlock =
   'Today, the week, the block and the paces. What the athlete notes there goes into the Diary. It needs no account and works offline.';
-export const under18ShareTheLink = 'Under 18: share the link through a guardian.';
-export const codeOfSPageFor = (name: string) => `Code of ${name}’s page, for a camera`;
+export const under18 = 'Under 18: share the link through a guardian.';
+export const codeOfSPage = (name: string) => `Code of ${name}’s page, for a camera`;
 export const copiedTheLink = 'Copied the link.';
 export const copyTheLink = 'Copy the link';
-export const anyoneWithTheLinkCan =
+export const anyoneWithTheLinkCanRead =
   'Anyone with the link can read the plan and add to the Diary. The code is printed on every sheet.';
-export const theLinkStillWorksBut =
+export const theLinkStillWorks =
   'The link still works, but can no longer be shown. Make a new one for new sheets.';
 export const notOpenedYet = 'Not opened yet.';
 export const lastOpenedOn = (day: string) => `Last opened on ${day}.`;
 export const endsOn = 'Ends on';
 export const makeALink = 'Make a link';
-export const newLinkTheOldOne = 'New link, the old one ends';
+export const newLink = 'New link, the old one ends';
 export const endTheLink = 'End the link';
 
 // ByMail
 export const onlyWhenISendIt = 'only when I send it';
-export const textWithTheSheetAs = 'text, with the sheet as a PDF';
+export const textWithTheSheetAsAPdf = 'text, with the sheet as a PDF';
 export const waitingToBeSent = 'waiting to be sent';
 export const couldNotBeSent = 'could not be sent';
 export const byMail = 'By mail';
 export const address = 'Address';
-export const theAthletesOrAJuniors = 'The athlete’s, or a junior’s guardian’s. Enter saves it.';
+export const theAthletes = 'The athlete’s, or a junior’s guardian’s. Enter saves it.';
 export const theaSkerrylaneExample = 'thea@skerrylane.example';
 export const sent = 'Sent';
-export const theWeekThatIncludesThe = 'The week that includes the next day.';
+export const theWeekThatIncludesTheNextDay = 'The week that includes the next day.';
 export const as = 'As';
 export const sendWeek = 'Send week ';
 export const now = ' now';
-export const simulatedMailMessagesAreWritten =
+export const simulatedMail =
   'Simulated mail: messages are written to Nadir’s outbox folder and go nowhere else.';
 export const outbox = 'Outbox';
 export const weekFrom = (day: string) => `Week from ${day}`;
@@ -67,7 +67,7 @@ export const has = 'has';
 export const handedOut = 'Handed out';
 export const nothingYet = 'Nothing yet.';
 export const version = (revision: number, day: string) => ` version ${revision}, ${day}`;
-export const handedOutAsVersionNo = (revision: number) =>
+export const handedOutAsVersion = (revision: number) =>
   `Handed out as version ${revision}; no day to come has changed since.`;
 export const handedOutAsVersionSince = (revision: number, days: number, text: string) =>
   `Handed out as version ${revision}; since then ${plural(days, 'day')} to come ${text} changed. Hand it out again.`;
@@ -76,23 +76,23 @@ export const handedOutAsVersionSince = (revision: number, days: number, text: st
 export const aBlock = 'a block';
 export const handoutsOfNadir = (name: string) => `Handouts of ${name} · Nadir`;
 export const handouts = 'Handouts';
-export const filesAreMadeFromThe =
+export const filesAreMadeFromTheVersion =
   'Files are made from the version that is saved, in the unit you see. What was run, and every word of health, stay here.';
 
 // Subscription
 export const subscription = 'Subscription';
-export const aSecretAddressForThe =
+export const aSecretAddressForTheAthletesCalendar =
   'A secret address for the athlete’s calendar: every change arrives there by itself.';
-export const itsAddressWasMadeOn = (day: string) =>
+export const itsAddressWasMade = (day: string) =>
   `Its address was made on ${day}. Whoever has it can read the plan, and nothing else.`;
-export const copyItNowItIs = 'Copy it now: it is shown once.';
+export const copyItNow = 'Copy it now: it is shown once.';
 export const copiedTheAddress = 'Copied the address.';
 export const copyTheAddress = 'Copy the address';
 export const runsStandAt = 'Runs stand at';
-export const onTheClockOfWherever = 'On the clock of wherever the athlete is.';
+export const onTheClockOfWhereverTheAthlete = 'On the clock of wherever the athlete is.';
 export const theWholeDay = 'the whole day';
 export const makeAnAddress = 'Make an address';
-export const newAddressTheOldOne = 'New address, the old one ends';
+export const newAddress = 'New address, the old one ends';
 export const endIt = 'End it';
 
 // TakeBack
@@ -108,9 +108,9 @@ export const takeCells = (taken: number) => `Take ${plural(taken, 'cell')}`;
 export const leaveIt = 'Leave it';
 export const nothingDiffers = 'Nothing differs.';
 export const andMore = (count: number) => `and ${count} more`;
-export const cellsCannotBeTakenAnd = (count: number, problem: string) =>
+export const cellsCannotBeTakenAndWillStay = (count: number, problem: string) =>
   `${plural(count, 'cell')} cannot be taken and will stay. ${problem}`;
-export const rowsOfDaysBeyondThe = (outside: number) =>
+export const rowsOfDaysBeyondTheBlock = (outside: number) =>
   `${plural(outside, 'row')} of days beyond the block, left out.`;
 
 // WeekMessage
@@ -121,4 +121,4 @@ export const copiedWeek = (week: number) => `Copied week ${week}.`;
 export const copyThisWeek = 'Copy this week';
 
 // useHandout
-export const theFileCouldNotBe = 'The file could not be made. Try again.';
+export const theFileCouldNotBeMade = 'The file could not be made. Try again.';

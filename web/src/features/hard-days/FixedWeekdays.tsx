@@ -55,7 +55,7 @@ export function FixedWeekdays({
       <h2 id="the-same" className="display">
         {wording.theSameEveryWeek}
       </h2>
-      <p className="small muted">{wording.typeItAsYouWould(unitName(measure))}</p>
+      <p className="small muted">{wording.typeItAsYouWouldADay(unitName(measure))}</p>
       {weekdaysFrom(spec.weekStartsOn).map((weekday) => {
         const rule = fixed.find((each) => each.weekday === weekday && isHere(each));
         const words = rule ? ruleWords(rule, measure, table) : '';

@@ -78,7 +78,7 @@ export function TurnsGrid({
       </div>
       <div className={styles.scroll}>
         <Table size="small" className={styles.grid}>
-          <caption className="visually-hidden">{wording.sessionsOfEveryWeekIn}</caption>
+          <caption className="visually-hidden">{wording.sessionsOfEveryWeekInThePlaces}</caption>
           <TableHead>
             <TableRow>
               <TableCell scope="col">{wording.week}</TableCell>

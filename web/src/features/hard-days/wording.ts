@@ -2,7 +2,7 @@
 
 // FixedWeekdays
 export const theSameEveryWeek = 'The same every week';
-export const typeItAsYouWould = (unitName: string) =>
+export const typeItAsYouWouldADay = (unitName: string) =>
   `Type it as you would a day: 10, 6 ${unitName} easy, rest, 40 min pool, or a session. Enter keeps it; leave the field empty and the day is worked out.`;
 export const free = (weekdayWords: string) => `Free ${weekdayWords}`;
 
@@ -23,7 +23,8 @@ export const recovery = 'recovery';
 export const rotation = 'Rotation';
 export const addADay = 'Add a day';
 export const addADay2 = 'Add a day …';
-export const sessionsOfEveryWeekIn = 'Sessions of every week in the places of its hard days';
+export const sessionsOfEveryWeekInThePlaces =
+  'Sessions of every week in the places of its hard days';
 export const week = 'Week';
 export const ofWhatWasWritten = (percent: string) => ` · ${percent} of what was written`;
 export const ofWeek = (placeName: string, week: number) => `${placeName} of week ${week}`;

@@ -17,7 +17,7 @@ export function ChecksSwitches({
   return (
     <section aria-label={wording.checks}>
       <h2 className="display">{wording.checks}</h2>
-      <p className="muted">{wording.aCheckThatIsTurned}</p>
+      <p className="muted">{wording.aCheckThatIsTurnedOff}</p>
       <ul className={styles.switches}>
         {checks.map(({ code, level }) => {
           const always = level === 'stop';

@@ -82,14 +82,14 @@ export function HouseRulesPage() {
   };
   return (
     <>
-      <TitleBlock title={wording.houseRules} detail={wording.yourLimitsAndDefaultsBlocks}>
+      <TitleBlock title={wording.houseRules} detail={wording.yourLimitsAndDefaults}>
         <span role="status">
           {state === 'saving' ? wording.saving : state === 'saved' ? wording.saved : ''}
         </span>
       </TitleBlock>
       <main className="page">
         {typeof state === 'object' && (
-          <ErrorNote>{wording.theLastChangeIsNot(errorSentence(state))}</ErrorNote>
+          <ErrorNote>{wording.theLastChangeIsNotKept(errorSentence(state))}</ErrorNote>
         )}
         <div className={styles.find}>
           <TextAnswer

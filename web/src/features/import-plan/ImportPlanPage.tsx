@@ -81,7 +81,7 @@ export function ImportPlanPage() {
 
   return (
     <>
-      <TitleBlock title={wording.importAPlan} detail={wording.daysAndWeeksStayAs}>
+      <TitleBlock title={wording.importAPlan} detail={wording.daysAndWeeksStayAsYouWrote}>
         <Button
           variant="contained"
           disabled={!read?.file || !isNamed || adding.isLoading || laying.isLoading}
@@ -184,13 +184,13 @@ export function ImportPlanPage() {
                       formatRaceDistance(race.distance, counted === 'mi' ? 'mi' : 'km'),
                       read.raceDate && read.raceDate < today ? wording.aRecordOfThePast : '.',
                     )}
-                    {read.untaken.length > 0 && wording.daysThatCannotBeRead}
+                    {read.untaken.length > 0 && wording.daysThatCannotBeReadAreWorked}
                     {!isNamed && wording.giveTheAthleteAName}
                   </p>
                 )}
               </div>
               {read.untaken.length > 0 && (
-                <ul className={styles.unread} aria-label={wording.cellsThatCouldNotBe}>
+                <ul className={styles.unread} aria-label={wording.cellsThatCouldNotBeRead}>
                   {mendable.length > 1 && (
                     <li>
                       <Button

@@ -70,7 +70,7 @@ export function PlanTable({
         </TableBody>
       </Table>
       {rows.length > MOST_DRAWN && (
-        <p className="small muted">{wording.andMoreRowsReadLike(rows.length - MOST_DRAWN)}</p>
+        <p className="small muted">{wording.andMoreRows(rows.length - MOST_DRAWN)}</p>
       )}
     </div>
   );

@@ -19,7 +19,7 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
       setProblem(wording.theTableIsEmpty);
       return;
     }
-    setProblem(isCut ? wording.onlyItsFirstRowsAre(MOST_ROWS) : undefined);
+    setProblem(isCut ? wording.onlyItsFirstRowsAreRead(MOST_ROWS) : undefined);
     onTable(table);
   }
 
@@ -49,7 +49,7 @@ export function TableSource({ onTable }: { onTable: (table: string[][]) => void 
         minRows={3}
         maxRows={6}
         fullWidth
-        placeholder={wording.pasteThePlanHereWeeks}
+        placeholder={wording.pasteThePlanHere}
         slotProps={{ input: { 'aria-label': wording.thePlanAsATable } }}
         onPaste={(event) => {
           event.preventDefault();

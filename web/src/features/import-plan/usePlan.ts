@@ -61,7 +61,7 @@ export function usePlan(asked: PlanAsked) {
     const cells = planCells(table, shape, { ...reading, raceDate });
     const nothing = { shape, cells, raceDate, file: undefined, weeks: 0, taken: 0, untaken: [] };
     if (cells.length === 0) {
-      const problem = raceDate ? wording.noDaysOrFiguresWere : wording.theTableHasNoDates;
+      const problem = raceDate ? wording.noDaysOrFiguresWereFound : wording.theTableHasNoDates;
       return { ...nothing, problems: [problem] };
     }
     if (!raceDate) return { ...nothing, problems: [wording.setTheRaceDay] };

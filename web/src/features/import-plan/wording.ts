@@ -7,7 +7,8 @@ export const goalRace = 'Goal race';
 export const n10Km = '10 km';
 export const importAPlanNadir = 'Import a plan · Nadir';
 export const importAPlan = 'Import a plan';
-export const daysAndWeeksStayAs = 'Days and weeks stay as you wrote them; the rest is worked out.';
+export const daysAndWeeksStayAsYouWrote =
+  'Days and weeks stay as you wrote them; the rest is worked out.';
 export const createBlock = 'Create block';
 export const whoseAndForWhichRace = 'Whose, and for which race';
 export const athlete = 'Athlete';
@@ -26,9 +27,9 @@ export const cellsReadWeeksTo = (
   raceDistance: string,
   text: string,
 ) => `${plural(taken, 'cell')} read: ${plural(weeks, 'week')} to ${raceDistance}${text}`;
-export const daysThatCannotBeRead = ' Days that cannot be read are worked out.';
+export const daysThatCannotBeReadAreWorked = ' Days that cannot be read are worked out.';
 export const giveTheAthleteAName = ' Give the athlete a name.';
-export const cellsThatCouldNotBe = 'Cells that could not be read';
+export const cellsThatCouldNotBeRead = 'Cells that could not be read';
 export const useAllSuggestions = (count: number) => `Use all ${count} suggestions`;
 export const use = (suggestion: string) => `Use “${suggestion}”`;
 export const andMore = (count: number) => `And ${count} more.`;
@@ -37,20 +38,21 @@ export const andMore = (count: number) => `And ${count} more.`;
 export const theTableAsItCame = 'The table as it came';
 export const columnHolds = (index: number) => `Column ${index} holds`;
 export const couldNotBeRead = ' (could not be read)';
-export const andMoreRowsReadLike = (count: number) => `And ${count} more rows, read like these.`;
+export const andMoreRows = (count: number) => `And ${count} more rows, read like these.`;
 
 // TableSource
 export const theTableIsEmpty = 'The table is empty.';
-export const onlyItsFirstRowsAre = (text: number) => `Only its first ${text} rows are read.`;
+export const onlyItsFirstRowsAreRead = (text: number) => `Only its first ${text} rows are read.`;
 export const isLargerThanAnyPlan = (name: string) =>
   `${name} is larger than any plan: 2 MB is the limit. Nothing was read.`;
 export const orDropAFileHere = 'or drop a file here: a spreadsheet (XLSX) or text (CSV)';
-export const pasteThePlanHereWeeks =
+export const pasteThePlanHere =
   'Paste the plan here: weeks down and days across, or a date and what is run on every line.';
 export const thePlanAsATable = 'The plan as a table';
 
 // usePlan
-export const noDaysOrFiguresWere = 'No days or figures were found. Choose what each column holds.';
+export const noDaysOrFiguresWereFound =
+  'No days or figures were found. Choose what each column holds.';
 export const theTableHasNoDates =
   'The table has no dates. Set the race day, and the last row becomes race week.';
 export const setTheRaceDay = 'Set the race day.';

@@ -85,10 +85,10 @@ export function AskPage(props: AskPageProps) {
             onTopic={setTopic}
           />
         </section>
-        <main className={styles.main} tabIndex={0} aria-label={wording.theBlockAsItWould}>
+        <main className={styles.main} tabIndex={0} aria-label={wording.theBlock}>
           {answered.problems.length > 0 && (
             <ErrorNote>
-              {wording.theDrawingShowsTheLast(
+              {wording.theDrawingShowsTheLastBlock(
                 answered.problems.map(({ message }) => message).join(' '),
               )}
             </ErrorNote>

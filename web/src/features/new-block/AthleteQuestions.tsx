@@ -87,8 +87,8 @@ export function LastWeeksQuestion({ asked, wishes, measure, change }: QuestionPr
       <legend>{wording.howTheLastWeeksWent}</legend>
       <Field
         label={wording.recentWeeks}
-        because={wording.theLastFourOldestFirst}
-        problem={badWeeks ? wording.typeAmountsInWithSpaces(unit) : undefined}
+        because={wording.theLastFour}
+        problem={badWeeks ? wording.typeAmountsInWithSpacesBetween(unit) : undefined}
       >
         {(ids) => (
           <TextAnswer
@@ -115,7 +115,7 @@ export function LastWeeksQuestion({ asked, wishes, measure, change }: QuestionPr
         label={wording.longestRun}
         because={
           facts.longestRecentRun === undefined
-            ? wording.notKnownGuessedFromThe
+            ? wording.notKnown
             : wording.inTheLastWeeks(formatPlain(facts.longestRecentRun, measure))
         }
         measure={measure}
@@ -133,7 +133,7 @@ export function AthleteQuestions({ asked, wishes, change }: QuestionProps) {
   const set = (part: Facts) => change({ athlete: { ...facts, ...part } });
   return (
     <>
-      <Field label={wording.countedBy} because={wording.minutesSuitTheOftenHurt}>
+      <Field label={wording.countedBy} because={wording.minutesSuitTheOftenHurtAndHilly}>
         {(ids) => (
           <ChoiceAnswer
             {...ids}
@@ -156,7 +156,7 @@ export function AthleteQuestions({ asked, wishes, change }: QuestionProps) {
           />
         )}
       </Field>
-      <Field label={wording.daysOff} because={wording.weekdaysOnWhichTheAthlete}>
+      <Field label={wording.daysOff} because={wording.weekdaysOnWhichTheAthleteCannotRun}>
         {() => (
           <WeekdaysAnswer
             label={wording.daysOff}
@@ -168,7 +168,7 @@ export function AthleteQuestions({ asked, wishes, change }: QuestionProps) {
       <HealthAnswers facts={facts} onAnswer={set} />
       <NumberAnswer
         label={wording.yearOfBirth}
-        because={wording.stricterLimitsApplyThroughThe}
+        because={wording.stricterLimitsApplyThroughTheYear}
         value={facts.birthYear}
         given
         least={1900}

@@ -59,7 +59,7 @@ export function GrowthSettings({
           {step(asked, (next) => onAnswer({ ...asked, step: next }))}
           <NumberAnswer
             label={wording.held}
-            because={wording.weeksAtEachLevelBefore}
+            because={wording.weeksAtEachLevelBeforeTheNext}
             value={growth.hold}
             given={asked.hold !== undefined}
             least={1}
@@ -74,7 +74,7 @@ export function GrowthSettings({
       return (
         <NumberAnswer
           label={wording.rises}
-          because={wording.stepsFromTheStartTo}
+          because={wording.stepsFromTheStartToThePeak}
           value={growth.rises}
           given={own?.school === school && own.rises !== undefined}
           least={1}
@@ -86,7 +86,7 @@ export function GrowthSettings({
       return (
         <NumberAnswer
           label={wording.dropBack}
-          because={wording.howMuchEverySecondWeek}
+          because={wording.howMuchEverySecondWeekDrops}
           value={Math.round(growth.wayBack * 100)}
           given={own?.school === school && own.wayBack !== undefined}
           least={0}

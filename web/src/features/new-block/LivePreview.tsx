@@ -52,7 +52,7 @@ export function LivePreview({
             <b>{wording.why}</b> {why}
           </>
         ) : (
-          wording.inAllOpenAnAnswer(sheetTotal(block, shown))
+          wording.inAll(sheetTotal(block, shown))
         )}
       </p>
       <div ref={ref} className={styles.fill} aria-busy={stale}>

@@ -108,7 +108,7 @@ function SegmentWeeks({
       {weeks && (
         <Field
           label={wording.weeks2}
-          because={wording.byTheirNumberWithA}
+          because={wording.byTheirNumber}
           problem={bad === undefined ? undefined : wording.isNoWeekFrom1(bad, most)}
         >
           {(ids) => (

@@ -131,8 +131,8 @@ function NewBlock({
   const detail = template
     ? templateWords(template.name, unfit)
     : ask.asked.previousRace
-      ? wording.afterEasyDaysFirstThen(ask.asked.previousRace.name)
-      : wording.threeQuestionsAreYoursThe;
+      ? wording.afterEasyDaysFirstThenFromWhat(ask.asked.previousRace.name)
+      : wording.threeQuestionsAreYours;
   return (
     <AskPage
       title={wording.newBlock}
@@ -176,8 +176,8 @@ function NewBlock({
 /** What a template has become on this athlete. */
 function templateWords(name: string, unfit: FromTemplate['unfit']): string {
   if (unfit === 'all') {
-    return wording.theTemplateDoesNotFit(name);
+    return wording.theTemplate(name);
   }
-  const left = unfit.length > 0 ? wording.itsFixedWeeksAndWritten : '';
-  return wording.fromTheTemplateScaledTo(name, left);
+  const left = unfit.length > 0 ? wording.itsFixedWeeksAndWrittenDaysDo : '';
+  return wording.fromTheTemplate(name, left);
 }

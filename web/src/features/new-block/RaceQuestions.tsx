@@ -39,7 +39,7 @@ export function RaceQuestions({
           />
         )}
       </Field>
-      <Field label={wording.distance} because={wording.setsBlockLengthLongRun}>
+      <Field label={wording.distance} because={wording.setsBlockLength}>
         {(ids) => (
           <>
             <ChoiceAnswer
@@ -89,7 +89,7 @@ export function RaceQuestions({
           />
         )}
       </Field>
-      <Field label={wording.goalTime} because={wording.notNeeded15500} problem={badTime}>
+      <Field label={wording.goalTime} because={wording.notNeeded} problem={badTime}>
         {(ids) => (
           <TextAnswer
             {...ids}

@@ -25,7 +25,7 @@ export function TaperQuestions({ file, wishes, change }: QuestionProps) {
       />
       <NumberAnswer
         label={wording.raceWeekDownBy}
-        because={wording.toByThisSchoolEmptied(formatPercent(least), formatPercent(most))}
+        because={wording.toByThisSchool(formatPercent(least), formatPercent(most))}
         value={Math.round((depth ?? taperDepthOf(layOut(wishes))) * 100)}
         given={depth !== undefined}
         least={taperDepths.least * 100}

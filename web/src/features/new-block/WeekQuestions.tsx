@@ -28,7 +28,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
   const cycle = (
     <Field
       label={wording.weekTemplate}
-      because={takes ? weekPatterns[takes].why : wording.rolesDayByDayThe}
+      because={takes ? weekPatterns[takes].why : wording.rolesDayByDay}
     >
       {(ids) => (
         <ChoiceAnswer<WeekPatternName | 'plain' | 'own'>
@@ -48,7 +48,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
     </Field>
   );
   const doubles = (
-    <Field label={wording.doubles} because={wording.whichOfTheTwoIs}>
+    <Field label={wording.doubles} because={wording.whichOfTheTwoIsTheShorter}>
       {({ id }) => (
         <ChoiceAnswer
           id={id}
@@ -62,7 +62,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
   const outdoors = (
     <NumberAnswer
       label={wording.outdoorRuns}
-      because={wording.theOtherRunDaysAre}
+      because={wording.theOtherRunDays}
       value={week.outdoorRuns ?? week.runDays}
       given={week.outdoorRuns !== undefined}
       least={1}
@@ -71,10 +71,10 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
     />
   );
   const pairs = (
-    <Field label={wording.backToBack} because={wording.theFirstOfTwoHard}>
+    <Field label={wording.backToBack} because={wording.theFirstOfTwoHardDays}>
       {() => (
         <WeekdaysAnswer
-          label={wording.backToBackWithThe}
+          label={wording.backToBackWithTheDayAfter}
           value={week.pairs ?? []}
           onAnswer={(chosen) =>
             chosen.length <= 3 && set({ pairs: chosen.length > 0 ? chosen : undefined })
@@ -85,7 +85,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
   );
   const steady = (
     <>
-      <Field label={wording.midWeekRuns} because={wording.stayingAsTheyAreOnly}>
+      <Field label={wording.midWeekRuns} because={wording.stayingAsThey}>
         {(ids) => (
           <ChoiceAnswer<'grow' | 'stay'>
             {...ids}
@@ -103,7 +103,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
       {week.midweek !== undefined && (
         <AmountAnswer
           label={wording.eachOfThem}
-          because={wording.everyRunButTheLong}
+          because={wording.everyRunButTheLongOne}
           measure={measure}
           value={week.midweek}
           given
@@ -154,7 +154,7 @@ export function WeekQuestions({ asked, wishes, reasons, measure, change }: Quest
           />
         )}
       </Field>
-      <Field label={wording.restOn} because={wording.leftOpenRestFollowsThe}>
+      <Field label={wording.restOn} because={wording.leftOpen}>
         {() => (
           <WeekdaysAnswer
             label={wording.restOn}

@@ -60,7 +60,7 @@ export function WeeksQuestions({ asked, file, wishes, reasons, change, problemAt
 
 const OWN_LENGTH = {
   title: wording.yourOwnNumber,
-  why: wording.asManyWeeksAsYou,
+  why: wording.asManyWeeksAsYouSet,
 };
 
 const STARTING_PHASES = [

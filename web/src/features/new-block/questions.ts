@@ -90,7 +90,7 @@ function pastRace(date: CivilDate | undefined, today: CivilDate): Issue[] {
     {
       code: 'race-in-the-past',
       path: ['race', 'date'],
-      message: wording.thatDayHasPassedChoose,
+      message: wording.thatDayHasPassed,
     },
   ];
 }

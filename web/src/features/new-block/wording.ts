@@ -2,8 +2,8 @@
 
 // AskPage
 export const answers = 'Answers';
-export const theBlockAsItWould = 'The block as it would be';
-export const theDrawingShowsTheLast = (words: string) =>
+export const theBlock = 'The block as it would be';
+export const theDrawingShowsTheLastBlock = (words: string) =>
   `${words} The drawing shows the last block that could be laid out.`;
 
 // AthleteQuestions
@@ -14,18 +14,18 @@ export const name = 'Name';
 export const neededToKeepTheBlock = 'Needed to keep the block.';
 export const howTheLastWeeksWent = 'How the last weeks went';
 export const recentWeeks = 'Recent weeks';
-export const theLastFourOldestFirst = 'The last four, oldest first: 42 45 40 47.';
-export const typeAmountsInWithSpaces = (unit: string) =>
+export const theLastFour = 'The last four, oldest first: 42 45 40 47.';
+export const typeAmountsInWithSpacesBetween = (unit: string) =>
   `Type amounts in ${unit} with spaces between.`;
 export const longestRun = 'Longest run';
-export const notKnownGuessedFromThe = 'Not known: guessed from the weeks.';
+export const notKnown = 'Not known: guessed from the weeks.';
 export const inTheLastWeeks = (plain: string) => `${plain}, in the last weeks.`;
 export const countedBy = 'Counted by';
-export const minutesSuitTheOftenHurt = 'Minutes suit the often hurt and hilly ground.';
+export const minutesSuitTheOftenHurtAndHilly = 'Minutes suit the often hurt and hilly ground.';
 export const daysOff = 'Days off';
-export const weekdaysOnWhichTheAthlete = 'Weekdays on which the athlete cannot run.';
+export const weekdaysOnWhichTheAthleteCannotRun = 'Weekdays on which the athlete cannot run.';
 export const yearOfBirth = 'Year of birth';
-export const stricterLimitsApplyThroughThe =
+export const stricterLimitsApplyThroughTheYear =
   'Stricter limits apply through the year the athlete turns 18.';
 
 // EditPlanPage
@@ -44,17 +44,18 @@ export const howMuchEachRiseAdds = 'How much each rise adds.';
 export const atMost = 'At most';
 export const percentAWeek = '% a week';
 export const held = 'Held';
-export const weeksAtEachLevelBefore = 'Weeks at each level before the next rise.';
+export const weeksAtEachLevelBeforeTheNext = 'Weeks at each level before the next rise.';
 export const weeks = 'weeks';
 export const rises = 'Rises';
-export const stepsFromTheStartTo = 'Steps from the start to the peak; recovery weeks do not count.';
+export const stepsFromTheStartToThePeak =
+  'Steps from the start to the peak; recovery weeks do not count.';
 export const dropBack = 'Drop back';
-export const howMuchEverySecondWeek = 'How much every second week drops.';
+export const howMuchEverySecondWeekDrops = 'How much every second week drops.';
 
 // LivePreview
 export const asItWas = 'as it was';
 export const why = 'Why:';
-export const inAllOpenAnAnswer = (sheetTotal: string) =>
+export const inAll = (sheetTotal: string) =>
   `${sheetTotal} in all. Open an answer to see its reason drawn here.`;
 export const whatChanges = 'What changes';
 export const now = 'now';
@@ -73,25 +74,25 @@ export const inTheseWeeks = 'in these weeks';
 export const whichOnes = 'Which ones';
 export const countedBackFromThePeak = 'Counted back from the peak, recovery weeks left out.';
 export const weeks2 = 'Weeks';
-export const byTheirNumberWithA = 'By their number, with a space between: 7 10 13.';
+export const byTheirNumber = 'By their number, with a space between: 7 10 13.';
 export const isNoWeekFrom1 = (bad: string, most: number) =>
   `“${bad}” is no week from 1 to ${most}.`;
 
 // NewBlockPage
 export const opening = 'Opening …';
-export const afterEasyDaysFirstThen = (name: string) =>
+export const afterEasyDaysFirstThenFromWhat = (name: string) =>
   `After ${name}: easy days first, then from what was held.`;
-export const threeQuestionsAreYoursThe =
+export const threeQuestionsAreYours =
   'Three questions are yours. The rest is worked out until you change it.';
 export const newBlock = 'New block';
 export const giveTheAthleteAName = 'Give the athlete a name; the rest is worked out.';
 export const scaleAgain = 'Scale again';
 export const keepThisBlock = 'Keep this block';
-export const theTemplateDoesNotFit = (name: string) =>
+export const theTemplate = (name: string) =>
   `The template “${name}” does not fit this race and athlete: the plain answers stand.`;
-export const itsFixedWeeksAndWritten =
+export const itsFixedWeeksAndWrittenDaysDo =
   ' Its fixed weeks and written days do not fit, and are left out.';
-export const fromTheTemplateScaledTo = (name: string, left: string) =>
+export const fromTheTemplate = (name: string, left: string) =>
   `From the template “${name}”, scaled to the athlete’s own start and peak.${left}`;
 
 // OneLine
@@ -121,13 +122,13 @@ export const weeksScaledToTheBlock = (reduce: number) => ` ${reduce} weeks, scal
 export const whichRace = 'Which race';
 export const race = 'Race';
 export const distance = 'Distance';
-export const setsBlockLengthLongRun = 'Sets block length, long run and taper.';
+export const setsBlockLength = 'Sets block length, long run and taper.';
 export const otherInMetres = 'other, in metres';
 export const distanceInMetres = 'Distance in metres';
 export const raceDay = 'Race day';
 export const toGo = (timeToGo: string) => `${timeToGo} to go.`;
 export const goalTime = 'Goal time';
-export const notNeeded15500 = 'Not needed: 1:55:00 or 40:00.';
+export const notNeeded = 'Not needed: 1:55:00 or 40:00.';
 
 // RecoveryQuestions
 export const recoveryWeek = 'Recovery week';
@@ -152,7 +153,7 @@ export const noProblems = 'no problems';
 // TaperQuestions
 export const taper = 'Taper';
 export const raceWeekDownBy = 'Race week down by';
-export const toByThisSchoolEmptied = (least: string, most: string) =>
+export const toByThisSchool = (least: string, most: string) =>
   `${least} to ${most} by this school; emptied, it decides.`;
 
 // VolumeQuestions
@@ -162,35 +163,34 @@ export const growth = 'Growth';
 
 // WeekQuestions
 export const weekTemplate = 'Week template';
-export const rolesDayByDayThe = 'Roles day by day; the Week view changes single days.';
+export const rolesDayByDay = 'Roles day by day; the Week view changes single days.';
 export const byTheAnswersBelow = 'by the answers below';
 export const rolesOfYourOwn = 'roles of your own';
 export const doubles = 'Doubles';
-export const whichOfTheTwoIs = 'Which of the two is the shorter.';
+export const whichOfTheTwoIsTheShorter = 'Which of the two is the shorter.';
 export const outdoorRuns = 'Outdoor runs';
-export const theOtherRunDaysAre = 'The other run days are in the pool, minute for minute.';
+export const theOtherRunDays = 'The other run days are in the pool, minute for minute.';
 export const backToBack = 'Back to back';
-export const theFirstOfTwoHard =
+export const theFirstOfTwoHardDays =
   'The first of two hard days in a row: the checks treat both as one.';
-export const backToBackWithThe = 'Back to back with the day after';
+export const backToBackWithTheDayAfter = 'Back to back with the day after';
 export const midWeekRuns = 'Mid-week runs';
-export const stayingAsTheyAreOnly =
-  'Staying as they are, only the long run grows: for those often hurt.';
+export const stayingAsThey = 'Staying as they are, only the long run grows: for those often hurt.';
 export const growWithTheWeek = 'grow with the week';
 export const stayAsTheyAre = 'stay as they are';
 export const eachOfThem = 'Each of them';
-export const everyRunButTheLong = 'Every run but the long one.';
+export const everyRunButTheLongOne = 'Every run but the long one.';
 export const runDays = 'Run days';
 export const longRunOn = 'Long run on';
 export const qualityOn = 'Quality on';
 export const restOn = 'Rest on';
-export const leftOpenRestFollowsThe = 'Left open, rest follows the hard days.';
+export const leftOpen = 'Left open, rest follows the hard days.';
 
 // WeeksQuestions
 export const length = 'Length';
 export const phases = 'Phases';
 export const yourOwnNumber = 'Your own number';
-export const asManyWeeksAsYou = 'As many weeks as you set, or as are left.';
+export const asManyWeeksAsYouSet = 'As many weeks as you set, or as are left.';
 export const base = 'Base';
 export const raceSpecific = 'Race-specific';
 
@@ -199,4 +199,4 @@ export const n5Km = '5 km';
 export const n10Km = '10 km';
 export const halfMarathon = 'half marathon';
 export const goalRace = 'Goal race';
-export const thatDayHasPassedChoose = 'That day has passed. Choose a race to come.';
+export const thatDayHasPassed = 'That day has passed. Choose a race to come.';

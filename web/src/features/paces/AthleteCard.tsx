@@ -79,7 +79,7 @@ function AthleteCard({ file }: { file: BlockFile }) {
           ))}
         </TableBody>
       </Table>
-      <p>{wording.heatHillsWindAndA}</p>
+      <p>{wording.heatHillsWindAndABadNight}</p>
     </PrintPage>
   );
 }

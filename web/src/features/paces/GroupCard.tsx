@@ -222,7 +222,7 @@ function Choices({
         />
         {bad && (
           <span role="alert" className="grave">
-            {wording.upToEightDistancesOf}
+            {wording.upToEightDistancesOf50}
           </span>
         )}
       </div>

@@ -5,7 +5,7 @@ import * as wording from './wording.js';
 export function Guessed() {
   return (
     <>
-      <Tooltip describeChild title={wording.aGuessNoResultIs}>
+      <Tooltip describeChild title={wording.aGuess}>
         <span aria-hidden="true"> ?</span>
       </Tooltip>
       <span className="visually-hidden">{wording.aGuessNoResultIsNear}</span>

@@ -19,7 +19,7 @@ export function HeartRates({ spec, commands }: { spec: ResolvedSpec; commands: C
     const beats = Number(typed);
     const bad = typed !== '' && !(Number.isInteger(beats) && beats >= LEAST && beats <= MOST);
     const problem = bad
-      ? wording.isNoHeartRateTo(text, LEAST, MOST)
+      ? wording.isNoHeartRate(text, LEAST, MOST)
       : commands.run(
           setHeart({ spec }, { maxHeart, restHeart, [key]: typed === '' ? undefined : beats }),
         )[0]?.message;

@@ -48,7 +48,7 @@ export function NamedPacesPage() {
     problems.length > 0 ? wording.notSavedYet : state === 'saving' ? wording.saving : wording.saved;
   return (
     <>
-      <TitleBlock title={wording.namedPaces} detail={wording.slowestFirstEachIsA}>
+      <TitleBlock title={wording.namedPaces} detail={wording.slowestFirst}>
         <span role="status" className="small muted">
           {typeof state === 'string' ? words : wording.notSaved}
         </span>
@@ -60,7 +60,7 @@ export function NamedPacesPage() {
       <main className="page">
         {typeof state !== 'string' && <ErrorNote>{errorSentence(state)}</ErrorNote>}
         <p className="small muted">
-          {wording.secondsPerAgainstTheRaces(unit === 'mi' ? 'mile' : 'km')}
+          {wording.secondsPerAgainstTheRacesPace(unit === 'mi' ? 'mile' : 'km')}
         </p>
         <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={drop}>
           <Table size="small">

@@ -83,7 +83,7 @@ export function NamedPacesTable({ paces, unit }: { paces: PacesOn; unit: Unit })
         <TableFooter>
           <TableRow>
             <TableCell colSpan={8} className="muted">
-              {wording.barsAsSessionsUseThem}
+              {wording.barsAsSessionsUseThemOpenMarks}
             </TableCell>
           </TableRow>
         </TableFooter>

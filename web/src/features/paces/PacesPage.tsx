@@ -76,7 +76,7 @@ function Paces({ id, file }: { id: string; file: BlockFile }) {
           {gap && <p>{gapWords(gap, unit)}</p>}
           {tableChanged && (
             <p className={styles.offer}>
-              {wording.yourNamedPacesHaveChanged}
+              {wording.yourNamedPacesHaveChangedSince}
               <Button variant="outlined" onClick={() => commands.run(takePaces({ spec }, table))}>
                 {wording.useTheNewOnes}
               </Button>
@@ -139,9 +139,9 @@ function Choices({
 
 /** What the paces rest on where no result tells them. */
 function withoutResult({ athlete }: PacesView['spec'], hasGoal: boolean): string {
-  if (hasGoal) return wording.noResultOfFullEffort;
+  if (hasGoal) return wording.noResultOfFullEffortYet;
   const easy = formatPace(guessedEasy(athlete), athlete.unit);
-  return wording.noResultAndNoGoal(easy);
+  return wording.noResultAndNoGoalYet(easy);
 }
 
 const HALF = 21_098;
@@ -151,15 +151,20 @@ function Notes({ view: { spec, paces, rules } }: { view: PacesView }) {
   const { fitness } = paces;
   const notes = [
     ...(fitness ? [] : [withoutResult(spec, paces.used !== undefined)]),
-    ...(paces.rows.some(({ holds }) => !holds) ? [wording.aPaceWithIsA] : []),
+    ...(paces.rows.some(({ holds }) => !holds) ? [wording.aPace] : []),
     ...(fitness?.stale
-      ? [wording.thePacesRestOnA(Math.floor(fitness.age), rules.paces.staleWeeks)]
+      ? [wording.thePacesRestOnAResultWeeks(Math.floor(fitness.age), rules.paces.staleWeeks)]
       : []),
     ...(fitness?.lacking
-      ? [wording.untilThenThePowerLaw(paceModels[spec.athlete.paceModel].title, fitness.lacking)]
+      ? [
+          wording.untilThenThePowerLawServes(
+            paceModels[spec.athlete.paceModel].title,
+            fitness.lacking,
+          ),
+        ]
       : []),
     ...(fitness?.caution && spec.race.distance > HALF
-      ? [wording.aMarathonFromShorterRaces(fitness.caution.exponent.toFixed(2))]
+      ? [wording.aMarathonFromShorterRacesComesOut(fitness.caution.exponent.toFixed(2))]
       : []),
   ];
   return notes.map((note) => (

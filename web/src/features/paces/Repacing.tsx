@@ -67,7 +67,7 @@ export function Repacing({
       {pending && (
         <>
           <p>
-            {wording.thePacesStillRestOn(
+            {wording.thePacesStillRestOnOlderResults(
               changes.length > 0
                 ? wording.fromOnTheseWouldChange(formatDay(from))
                 : wording.noneOfThemWouldChange,
@@ -90,7 +90,7 @@ export function Repacing({
           <Button variant="outlined" disabled={!fits} onClick={() => commands.run(command)}>
             {wording.rePaceFromThatDay}
           </Button>
-          {!fits && <span role="alert">{wording.chooseADayFromThe}</span>}
+          {!fits && <span role="alert">{wording.chooseADayFromTheResults}</span>}
         </>
       )}
       {spec.paces.repaced.length > 0 && (

@@ -56,7 +56,7 @@ export function Results({
           </Button>
         </p>
       ))}
-      {results.length === 0 && !draft && <p className="small muted">{wording.noneYetOneAllOut}</p>}
+      {results.length === 0 && !draft && <p className="small muted">{wording.noneYet}</p>}
       {draft ? (
         <ResultForm
           key={`${draft.date ?? ''} ${draft.name ?? ''}`}

@@ -37,6 +37,6 @@ export function signedSeconds(seconds: number): string {
 export function sinceWords(since: number | undefined): string {
   if (since === undefined) return '';
   return Math.round(since) === 0
-    ? wording.asTheResultBeforeIt
+    ? wording.asTheResultBeforeItDid
     : wording.againstTheResultBeforeIt(signedSeconds(since));
 }

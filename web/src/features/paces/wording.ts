@@ -12,7 +12,7 @@ export const treadmill = 'Treadmill';
 export const beats = 'Beats';
 export const feelsLike = 'Feels like';
 export const talk = 'Talk';
-export const heatHillsWindAndA =
+export const heatHillsWindAndABadNight =
   'Heat, hills, wind and a bad night make every pace slower: go by effort then. Pain that changes your stride, chest pain or fever: stop, tell your coach, and see a doctor or physiotherapist.';
 
 // EquivalentsTable
@@ -39,18 +39,19 @@ export const orSplitsOfRepetitionsOver = 'or splits of repetitions over';
 export const metresOfRepetitions = 'Metres of repetitions';
 export const at = 'at';
 export const paceOfRepetitions = 'Pace of repetitions';
-export const upToEightDistancesOf = 'Up to eight distances of 50 to 42 195 m, with commas between.';
+export const upToEightDistancesOf50 =
+  'Up to eight distances of 50 to 42 195 m, with commas between.';
 
 // GroupPdf
 export const making = 'Making …';
 export const downloadAsPDF = 'Download as PDF';
 
 // Guessed
-export const aGuessNoResultIs = 'A guess: no result is near enough to tell.';
+export const aGuess = 'A guess: no result is near enough to tell.';
 export const aGuessNoResultIsNear = ', a guess: no result is near enough to tell';
 
 // HeartRates
-export const isNoHeartRateTo = (text: string, least: number, most: number) =>
+export const isNoHeartRate = (text: string, least: number, most: number) =>
   `${text} is no heart rate: ${least} to ${most} beats a minute.`;
 export const heartRates = 'Heart rates';
 export const highestHeartRate = 'Highest heart rate';
@@ -87,11 +88,11 @@ export const notSavedYet = 'Not saved yet';
 export const saving = 'Saving …';
 export const saved = 'Saved';
 export const namedPaces = 'Named paces';
-export const slowestFirstEachIsA = 'Slowest first; each is a race pace, plus or minus seconds.';
+export const slowestFirst = 'Slowest first; each is a race pace, plus or minus seconds.';
 export const notSaved = 'Not saved';
 export const addAPace = 'Add a pace';
 export const backToTheStandardTable = 'Back to the standard table';
-export const secondsPerAgainstTheRaces = (text: string) =>
+export const secondsPerAgainstTheRacesPace = (text: string) =>
   `Seconds per ${text} against the race’s pace: positive is slower, the quick end first. A block keeps the paces it has until you use these on its Paces view; a renamed pace stays the same pace.`;
 export const name = 'Name';
 export const from = 'From';
@@ -107,7 +108,7 @@ export const talk2 = (talk: string) => `Talk: ${talk}`;
 export const goalWithin = (rangeText: string) => `, goal ${rangeText}`;
 export const perKm = (name: string, rangeText: string, text: string) =>
   `${name}: ${rangeText} per km${text}`;
-export const barsAsSessionsUseThem =
+export const barsAsSessionsUseThemOpenMarks =
   'Bars: as sessions use them. Open marks under them: at the goal. Quicker is to the right.';
 export const per = (unit: string) => `per ${unit}`;
 
@@ -117,23 +118,23 @@ export const pacesOfNadir = (name: string) => `Paces of ${name} · Nadir`;
 export const cardsTables = 'Cards & tables';
 export const paceCard2 = 'Pace card';
 export const splitsAndRepetitions = 'Splits and repetitions';
-export const yourNamedPacesHaveChanged =
+export const yourNamedPacesHaveChangedSince =
   'Your named paces have changed since this block took them over. ';
 export const useTheNewOnes = 'Use the new ones';
 export const resultsAndTests = 'Results and tests';
 export const pacesOn = 'Paces on';
 export const sessionsAreRunAt = 'Sessions are run at';
-export const noResultOfFullEffort =
+export const noResultOfFullEffortYet =
   'No result of full effort yet: what is shown comes from the goal alone.';
-export const noResultAndNoGoal = (easy: string) =>
+export const noResultAndNoGoalYet = (easy: string) =>
   `No result and no goal yet: ${easy} for easy running is a guess from recent weeks.`;
-export const aPaceWithIsA =
+export const aPace =
   'A pace with ? is a guess: what it is predicted from, or what it predicts, lies beyond where the model is known to hold.';
-export const thePacesRestOnA = (floor: number, staleWeeks: number) =>
+export const thePacesRestOnAResultWeeks = (floor: number, staleWeeks: number) =>
   `The paces rest on a result ${floor} weeks old; after ${staleWeeks} it tells little of today. Test, or race.`;
-export const untilThenThePowerLaw = (title: string, lacking: string) =>
+export const untilThenThePowerLawServes = (title: string, lacking: string) =>
   `${title}: ${lacking} Until then the power law serves.`;
-export const aMarathonFromShorterRaces = (exponent: string) =>
+export const aMarathonFromShorterRacesComesOut = (exponent: string) =>
   `A marathon from shorter races comes out too fast on little running: with the heaviest week of this block the exponent from the half on is ${exponent}.`;
 
 // PrintPage
@@ -150,11 +151,11 @@ export const predictsFor = (duration: string, name: string, sinceWords: string) 
 export const fromOnTheseWouldChange = (day: string) =>
   `From ${day} on these would change; days before keep theirs:`;
 export const noneOfThemWouldChange = 'None of them would change.';
-export const thePacesStillRestOn = (text: string) =>
+export const thePacesStillRestOnOlderResults = (text: string) =>
   `The paces still rest on older results. ${text}`;
 export const rePaceFrom = 'Re-pace from';
 export const rePaceFromThatDay = 'Re-pace from that day';
-export const chooseADayFromThe = ' Choose a day from the result’s on to race day.';
+export const chooseADayFromTheResults = ' Choose a day from the result’s on to race day.';
 export const rePacedFrom = 'Re-paced from ';
 export const removeTheRePacingOf = (day: string) => `Remove the re-pacing of ${day}`;
 export const remove3 = 'Remove';
@@ -164,14 +165,14 @@ export const results = 'Results';
 export const onHasNoResultYet = (name: string, day: string) =>
   `${name} on ${day} has no result yet. `;
 export const enterIt = 'Enter it';
-export const noneYetOneAllOut = 'None yet. One all-out race, time trial or test gives every pace.';
+export const noneYet = 'None yet. One all-out race, time trial or test gives every pace.';
 export const enterAResult = 'Enter a result';
 export const notAllOut = 'not all-out';
 export const timeSet = 'time set';
 export const removeOf = (race: string, day: string) => `Remove ${race} of ${day}`;
 
 // pace-text
-export const asTheResultBeforeIt = ', as the result before it did';
+export const asTheResultBeforeItDid = ', as the result before it did';
 export const againstTheResultBeforeIt = (signedSeconds: string) =>
   `, ${signedSeconds} against the result before it`;
 

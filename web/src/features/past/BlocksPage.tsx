@@ -55,7 +55,7 @@ export function BlocksPage() {
   const athletes = squad.data?.athletes;
   return (
     <>
-      <TitleBlock title={wording.blocks} detail={wording.pastPresentAndToCome}>
+      <TitleBlock title={wording.blocks} detail={wording.pastPresentAndToComeTemplatesFiles}>
         <Button component={Link} to="/import">
           {wording.importAPlan}
         </Button>
@@ -203,7 +203,7 @@ function Templates() {
     <section aria-label={wording.templates} className={styles.part}>
       <h2 className="display">{wording.templates}</h2>
       {failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
-      {templates.length === 0 && <p className="muted">{wording.noneYetKeepAsTemplate}</p>}
+      {templates.length === 0 && <p className="muted">{wording.noneYet}</p>}
       <ul className={`plain-list ${styles.narrow ?? ''}`}>
         {templates.map(({ id, name, template }) => (
           <li key={id} className={styles.template}>

@@ -77,7 +77,9 @@ export function ComparePage() {
             athletes={athletes}
           />
         ) : (
-          <p className="muted">{waits ? wording.openingTheBlocks : wording.twoBlocksAreNeededTo}</p>
+          <p className="muted">
+            {waits ? wording.openingTheBlocks : wording.twoBlocksAreNeededToCompare}
+          </p>
         )}
       </main>
     </>

@@ -53,7 +53,7 @@ export function ImportBlock({ athletes }: { athletes: readonly AthleteAnswer[] }
       )}
       {problems.length > 0 && (
         <div role="alert" className="grave">
-          <p>{wording.wasNotOpenedAndNothing(name)}</p>
+          <p>{wording.wasNotOpened(name)}</p>
           <ul>
             {problems.slice(0, MOST_TOLD).map(({ line, path, message }) => (
               <li key={`${line} ${path.join('.')} ${message}`}>

@@ -31,6 +31,6 @@ export function useTakeDiary() {
       reviews: [],
     };
     const failed = callError(error ?? (await send({ id, from, to, change })).error);
-    if (failed) say({ text: wording.theBlockWasKeptWithout(errorSentence(failed)) });
+    if (failed) say({ text: wording.theBlockWasKeptWithoutItsDiary(errorSentence(failed)) });
   };
 }

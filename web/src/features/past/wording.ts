@@ -13,7 +13,7 @@ export const runOf = (name: string) => `Run of ${name}`;
 // BlocksPage
 export const blocksNadir = 'Blocks · Nadir';
 export const blocks = 'Blocks';
-export const pastPresentAndToCome = 'Past, present and to come; templates; files';
+export const pastPresentAndToComeTemplatesFiles = 'Past, present and to come; templates; files';
 export const importAPlan = 'Import a plan';
 export const compare = 'Compare';
 export const athlete = 'Athlete';
@@ -33,7 +33,7 @@ export const exportToAFile = 'Export to a file';
 export const remove = 'Remove';
 export const removedTheTemplate = (name: string) => `Removed the template “${name}”.`;
 export const templates = 'Templates';
-export const noneYetKeepAsTemplate =
+export const noneYet =
   'None yet. “Keep as template”, under More on a block, keeps its shape for another athlete.';
 export const weeksWithin = ' weeks';
 export const startABlockFromIt = 'Start a block from it';
@@ -46,7 +46,7 @@ export const drawnDotted = 'Drawn dotted';
 export const compareNadir = 'Compare · Nadir';
 export const noThirdBlock = 'no third block';
 export const openingTheBlocks = 'Opening the blocks …';
-export const twoBlocksAreNeededTo = 'Two blocks are needed to compare.';
+export const twoBlocksAreNeededToCompare = 'Two blocks are needed to compare.';
 export const whatDiffers = (name: string) => `What differs: ${name}`;
 
 // HistoryPage
@@ -71,8 +71,7 @@ export const unnamedAthlete = 'Unnamed athlete';
 export const openABlockFile = 'Open a block file';
 export const dropABlockFileHere =
   'Drop a block file here: one exported from Nadir, or written by hand in the open format.';
-export const wasNotOpenedAndNothing = (name: string) =>
-  `${name} was not opened, and nothing was kept:`;
+export const wasNotOpened = (name: string) => `${name} was not opened, and nothing was kept:`;
 export const line = (line: number) => `line ${line}`;
 export const andMore = (count: number) => `… and ${count} more.`;
 
@@ -85,5 +84,5 @@ export const putBack = (name: string) => `Put back ${name}`;
 export const putBack2 = 'Put back';
 
 // useTakeDiary
-export const theBlockWasKeptWithout = (errorSentence: string) =>
+export const theBlockWasKeptWithoutItsDiary = (errorSentence: string) =>
   `The block was kept without its diary. ${errorSentence}`;

@@ -31,7 +31,7 @@ export function AllMyData() {
 
   async function take(file: File) {
     if (file.size > MOST_ARCHIVE_BYTES) {
-      setProblem(wording.isLargerThanAnyNadir(file.name));
+      setProblem(wording.isLargerThanAnyNadirArchive(file.name));
       return;
     }
     const { data, error } = await takeIn({ base64: base64Of(await file.arrayBuffer()) });
@@ -47,8 +47,8 @@ export function AllMyData() {
     <fieldset className={styles.part}>
       <legend>{wording.allMyData}</legend>
       <p>
-        {wording.everyAthleteBlockDiaryRule}
-        <span className="muted">{wording.itIncludesHealthNotesKeep}</span>
+        {wording.everyAthlete}
+        <span className="muted">{wording.itIncludesHealthNotes}</span>
       </p>
       {problem !== undefined && <ErrorNote>{problem}</ErrorNote>}
       <Button variant="outlined" disabled={reading.isFetching} onClick={() => void save()}>
@@ -56,7 +56,7 @@ export function AllMyData() {
       </Button>
       <DropZone
         accept=".zip,application/zip"
-        hint={taking.isLoading ? wording.bringingItIn : wording.aNadirArchiveToBring}
+        hint={taking.isLoading ? wording.bringingItIn : wording.aNadirArchiveToBringBack}
         disabled={taking.isLoading}
         onFiles={([file]) => void take(file)}
       />

@@ -68,7 +68,7 @@ export function PasswordForm() {
           <Button type="submit" variant="outlined" disabled={isLoading}>
             {wording.changePassword}
           </Button>{' '}
-          <span role="status">{isSuccess ? wording.passwordChangedOtherDevicesAre : ''}</span>
+          <span role="status">{isSuccess ? wording.passwordChanged : ''}</span>
         </div>
       </form>
     </fieldset>

@@ -32,11 +32,11 @@ export function SettingsPage() {
       </TitleBlock>
       <main className={`page ${styles.page ?? ''}`}>
         {error && 'kind' in error && (
-          <ErrorNote>{wording.theSettingIsAsIt(errorSentence(error))}</ErrorNote>
+          <ErrorNote>{wording.theSetting(errorSentence(error))}</ErrorNote>
         )}
         <fieldset className={styles.part}>
           <legend>{wording.figures}</legend>
-          <Field label={wording.unit} because={wording.blocksAreKeptInMetres}>
+          <Field label={wording.unit} because={wording.blocksAreKeptInMetresAndSeconds}>
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
@@ -50,7 +50,7 @@ export function SettingsPage() {
               />
             )}
           </Field>
-          <Field label={wording.roundFiguresTo} because={wording.daysAlwaysAddUpTo}>
+          <Field label={wording.roundFiguresTo} because={wording.daysAlwaysAddUpToTheirWeek}>
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
@@ -67,7 +67,7 @@ export function SettingsPage() {
         </fieldset>
         <fieldset className={styles.part}>
           <legend>{wording.weeks}</legend>
-          <Field label={wording.aWeekStartsOn} because={wording.forNewBlocksThoseLaid}>
+          <Field label={wording.aWeekStartsOn} because={wording.forNewBlocks}>
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
@@ -94,7 +94,7 @@ export function SettingsPage() {
               />
             )}
           </Field>
-          <Field label={wording.singleKeys} because={wording.keysThatAreOneLetter}>
+          <Field label={wording.singleKeys} because={wording.keysThatAreOneLetterOrSign}>
             {({ describedBy }) => (
               <Tick
                 label={wording.on}

@@ -152,7 +152,7 @@ export function SheetGrid({
     <div
       ref={grid}
       role="grid"
-      aria-label={wording.sheetTypeInACell}
+      aria-label={wording.sheetTypeInACellEnterKeeps}
       aria-rowcount={rows.length + 1}
       aria-colcount={COLUMNS}
       aria-multiselectable="true"
@@ -220,10 +220,10 @@ export function SheetGrid({
         {sheet.problem ??
           reading ??
           (at.column === VOLUME
-            ? wording.aVolume5410Percent
+            ? wording.aVolume
             : at.column === LONG_RUN
-              ? wording.aLongRun32Or
-              : wording.aDay12510)}
+              ? wording.aLongRun
+              : wording.aDay)}
         {sheet.suggestion !== undefined && typed !== undefined && (
           <Button
             variant="outlined"
@@ -238,7 +238,7 @@ export function SheetGrid({
           {rows.some(({ cells }) => cells.some((each) => each?.ran)) && (
             <span>
               <i>{wording.small}</i>
-              {wording.whatWasRunWhereIt}
+              {wording.whatWasRun}
             </span>
           )}
         </span>

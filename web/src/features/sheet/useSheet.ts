@@ -70,7 +70,7 @@ export function useSheet(
   function open(text?: string) {
     if (!here) return;
     if (here.over) {
-      say({ text: wording.isOverAndKeptAs(here.name) });
+      say({ text: wording.isOver(here.name) });
       return;
     }
     pasting.forget();

@@ -3,7 +3,7 @@
 // SheetGrid
 export const minmax0Fr = (weight: number) => `minmax(0, ${weight}fr)`;
 export const reads = (words: string) => `Reads: ${words}`;
-export const sheetTypeInACell =
+export const sheetTypeInACellEnterKeeps =
   'Sheet. Type in a cell; Enter keeps, Escape leaves it; Delete frees; copy and paste whole tables.';
 export const week = 'week';
 export const toGo = 'to go';
@@ -12,15 +12,14 @@ export const chooseEveryToCome = (day: string) => `Choose every ${day} to come`;
 export const longRun = 'long run';
 export const notes = 'notes';
 export const weeks = (count: number) => `${count} weeks`;
-export const aVolume5410Percent =
-  'A volume: 54, +10%, = (as the week before), r (a recovery week).';
-export const aLongRun32Or =
+export const aVolume = 'A volume: 54, +10%, = (as the week before), r (a recovery week).';
+export const aLongRun =
   'A long run: 32, or with what is in it: 32 (last 14 @ marathon), 30 progression.';
-export const aDay12510 =
+export const aDay =
   'A day: 12, 5+10, 12 easy, rest, 20 min core, or a session: 6 x 1 km @ 10 km, 90 s jog.';
 export const use = (suggestion: string) => `Use “${suggestion}”`;
 export const small = 'small';
-export const whatWasRunWhereIt = ': what was run, where it differs';
+export const whatWasRun = ': what was run, where it differs';
 
 // SheetPage
 export const aBlock = 'a block';
@@ -43,5 +42,5 @@ export const weekVolume = (number: number) => `Week ${number}, volume`;
 export const weekLongRun = (number: number) => `Week ${number}, long run`;
 
 // useSheet
-export const isOverAndKeptAs = (name: string) => `${name} is over, and kept as it was handed out.`;
+export const isOver = (name: string) => `${name} is over, and kept as it was handed out.`;
 export const copiedAsATable = 'Copied as a table.';

@@ -151,7 +151,7 @@ function Exposures({
       <caption>
         {wording.everyExposureAtThePaces(
           whose,
-          family.fit === false ? wording.inABlockItIs : wording.inABlockEachIs,
+          family.fit === false ? wording.inABlockItIsRun : wording.inABlockEachIsSized,
         )}
       </caption>
       <TableHead>

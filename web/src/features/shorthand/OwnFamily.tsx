@@ -48,7 +48,7 @@ export function OwnFamily({
     <Field
       label={label}
       because={because}
-      problem={bad?.field === field ? wording.isNoNumberFrom0(bad.text) : undefined}
+      problem={bad?.field === field ? wording.isNoNumberFrom0Up(bad.text) : undefined}
     >
       {(ids) => (
         <TextAnswer
@@ -124,12 +124,12 @@ export function OwnFamily({
       {family.exposures === undefined && (
         <>
           {number('by', wording.by, progressionRules[family.way].by)}
-          {number('most', wording.exposures, wording.thenItStaysAsIt)}
+          {number('most', wording.exposures, wording.thenItStays)}
         </>
       )}
-      {around('before', wording.beforeTheSet, wording.runAtEveryExposureBefore)}
+      {around('before', wording.beforeTheSet, wording.runAtEveryExposure)}
       {around('after', wording.afterTheSet, wording.runAtEveryExposureStrides)}
-      <Field label={wording.fit} because={wording.scaledToTheAthleteAnd}>
+      <Field label={wording.fit} because={wording.scaledToTheAthleteAndTheWeek}>
         {() => (
           <Tick
             label={wording.fitItToTheAthlete}
@@ -206,7 +206,7 @@ function ProgressionAnswers({
     <>
       {!exposures && (
         <SessionEditor
-          label={wording.firstExposureWithoutWarmUp}
+          label={wording.firstExposure}
           text={start}
           table={table}
           families={[]}

@@ -44,7 +44,7 @@ export function ShorthandPage() {
   const families = [...library, ...startingFamilies];
   return (
     <>
-      <TitleBlock title={wording.sessions} detail={wording.writtenInPlainWordsAnd}>
+      <TitleBlock title={wording.sessions} detail={wording.writtenInPlainWordsAndNumbers}>
         <Button component={Link} to="/named-paces">
           {wording.namedPaces}
         </Button>

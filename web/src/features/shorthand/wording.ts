@@ -18,26 +18,26 @@ export const shownOfAll = (shown: number, all: number, unsaved: string) =>
   `${shown} of ${all}${unsaved}`;
 export const myOwn = 'my own';
 export const makeACopyMyOwn = 'Make a copy my own';
-export const inABlockItIs = 'in a block it is run as written.';
-export const inABlockEachIs = 'in a block each is sized to what came before.';
+export const inABlockItIsRun = 'in a block it is run as written.';
+export const inABlockEachIsSized = 'in a block each is sized to what came before.';
 export const everyExposureAtThePaces = (whose: string, text: string) =>
   `Every exposure at the paces of ${whose}; ${text}`;
 export const exposure = 'Exposure';
 export const session = 'Session';
 
 // OwnFamily
-export const isNoNumberFrom0 = (text: string) => `“${text}” is no number from 0 up.`;
+export const isNoNumberFrom0Up = (text: string) => `“${text}” is no number from 0 up.`;
 export const name = 'Name';
 export const whatFor = 'What for';
 export const by = 'By';
 export const exposures = 'Exposures';
-export const thenItStaysAsIt = 'Then it stays as it is.';
+export const thenItStays = 'Then it stays as it is.';
 export const beforeTheSet = 'Before the set';
-export const runAtEveryExposureBefore = 'Run at every exposure, before the main set.';
+export const runAtEveryExposure = 'Run at every exposure, before the main set.';
 export const afterTheSet = 'After the set';
 export const runAtEveryExposureStrides = 'Run at every exposure, strides for example.';
 export const fit = 'Fit';
-export const scaledToTheAthleteAnd =
+export const scaledToTheAthleteAndTheWeek =
   'Scaled to the athlete and the week. Otherwise run exactly as written.';
 export const fitItToTheAthlete = 'Fit it to the athlete';
 export const phases = 'Phases';
@@ -45,7 +45,7 @@ export const tags = 'Tags';
 export const separatedByCommas = 'Separated by commas.';
 export const remove = 'Remove';
 export const lineByLine = 'line by line';
-export const firstExposureWithoutWarmUp = 'First exposure, without warm-up and cool-down';
+export const firstExposure = 'First exposure, without warm-up and cool-down';
 export const progression = 'Progression';
 export const lineByLineAsWritten = 'Line by line, as written';
 export const exposuresOneALine = 'Exposures, one a line';
@@ -53,7 +53,7 @@ export const exposuresOneALine = 'Exposures, one a line';
 // ShorthandPage
 export const sessionsNadir = 'Sessions · Nadir';
 export const sessions = 'Sessions';
-export const writtenInPlainWordsAnd = 'Written in plain words and numbers.';
+export const writtenInPlainWordsAndNumbers = 'Written in plain words and numbers.';
 export const namedPaces = 'Named paces';
 export const splits = 'Splits';
 export const atThePacesOf = 'At the paces of ';

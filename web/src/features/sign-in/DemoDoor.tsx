@@ -28,7 +28,7 @@ export function DemoDoor() {
 
   return (
     <>
-      <p>{wording.thisIsADemoWith}</p>
+      <p>{wording.thisIsADemoWithSixInvented}</p>
       {(asked || error) && (
         <Button variant="contained" disabled={isLoading} autoFocus onClick={() => void enter()}>
           {wording.signInAsMarenTolvik}

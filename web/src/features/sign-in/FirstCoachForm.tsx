@@ -29,7 +29,7 @@ export function FirstCoachForm() {
   });
   return (
     <form onSubmit={(event) => void submit(event)} noValidate aria-label={wording.firstCoach}>
-      <p className={styles.flush}>{wording.nobodyIsHereYetSay}</p>
+      <p className={styles.flush}>{wording.nobodyIsHereYet}</p>
       <Entry
         label={wording.yourName}
         autoComplete="name"
@@ -55,7 +55,7 @@ export function FirstCoachForm() {
       <Entry
         label={wording.codeFromTheTerminal}
         autoComplete="off"
-        hint={wording.printedNextToTheAddress}
+        hint={wording.printedNextToTheAddressWhenNadir}
         error={errors.code}
         entry={register('code')}
       />

@@ -25,8 +25,8 @@ export function SignInPage({
           <img src="/mark.svg" alt="" width={44} height={44} />
         </p>
         <h1 className={`display ${styles.name ?? ''}`}>{wording.nadir}</h1>
-        <p className={styles.lead}>{wording.theDeskOfADistance}</p>
-        {ranOut && <p role="status">{wording.youWereSignedOutWhat}</p>}
+        <p className={styles.lead}>{wording.theDeskOfADistanceRunningCoach}</p>
+        {ranOut && <p role="status">{wording.youWereSignedOut}</p>}
         {session.demo ? (
           <DemoDoor />
         ) : session.firstCoachWanted ? (

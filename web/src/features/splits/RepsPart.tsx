@@ -21,7 +21,7 @@ const RECOVERIES: readonly (readonly [Rest['kind'], string])[] = [
   ['jog-time', wording.jogByTime],
   ['jog-distance', wording.jogByDistance],
   ['standing', 'standing'],
-  ['equal-time', wording.jogAsLongAsThe],
+  ['equal-time', wording.jogAsLongAsTheRepetition],
 ];
 /** Seconds per km of a jog between repetitions. */
 const JOG = 360;

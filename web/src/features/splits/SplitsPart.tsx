@@ -93,9 +93,7 @@ export function SplitsPart({ unit }: { unit: Unit }) {
           {formatPace((asked.time / asked.distance) * 1000, 'mi')}
         </p>
       )}
-      {asked && found.length === 0 && (
-        <p role="alert">{wording.moreThanSplitsChooseLonger(MOST_SPLITS)}</p>
-      )}
+      {asked && found.length === 0 && <p role="alert">{wording.moreThanSplits(MOST_SPLITS)}</p>}
       {found.length > 0 && (
         <div className={styles.list} tabIndex={0} role="region" aria-label={wording.everySplit}>
           <Table size="small" className="figures">

@@ -25,7 +25,7 @@ export function readOffsets(text: string): Read<number[]> {
   if (values.length > 0 && values.length <= 50 && values.every((each) => Math.abs(each) <= 120)) {
     return { ok: true, value: values };
   }
-  return { ok: false, problem: wording.secondsPerKmFrom120 };
+  return { ok: false, problem: wording.secondsPerKmFrom120To120 };
 }
 
 function within(text: string, what: string, least: number, most: number): Read<number> {

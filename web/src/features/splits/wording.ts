@@ -3,7 +3,7 @@
 // RepsPart
 export const jogByTime = 'jog, by time';
 export const jogByDistance = 'jog, by distance';
-export const jogAsLongAsThe = 'jog as long as the repetition';
+export const jogAsLongAsTheRepetition = 'jog as long as the repetition';
 export const repetitions = 'Repetitions';
 export const howMany = 'How many';
 export const distanceOfOneM = 'Distance of one, m';
@@ -36,8 +36,7 @@ export const shape = 'Shape';
 export const quickerBySKm = 'Quicker by, s/km';
 export const sKmPartByPart = 's/km, part by part';
 export const equalPartsOfTheWay = 'Equal parts of the way; only how they differ counts.';
-export const moreThanSplitsChooseLonger = (text: number) =>
-  `More than ${text} splits: choose longer ones.`;
+export const moreThanSplits = (text: number) => `More than ${text} splits: choose longer ones.`;
 export const everySplit = 'Every split';
 export const at = 'At';
 export const split = 'Split';
@@ -48,6 +47,6 @@ export const km = (number: number) => `${number} km`;
 export const aDistanceInMetres = 'a distance in metres';
 export const aNumberOfRepetitions = 'a number of repetitions';
 export const repetitionsAreWhole = (text: string) => `“${text}”: repetitions are whole.`;
-export const secondsPerKmFrom120 = 'Seconds per km from −120 to 120, with commas between.';
+export const secondsPerKmFrom120To120 = 'Seconds per km from −120 to 120, with commas between.';
 export const isNotTo = (text: string, what: string, least: number, most: number) =>
   `“${text}” is not ${what}: ${least} to ${most}.`;

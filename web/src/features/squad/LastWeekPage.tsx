@@ -41,7 +41,7 @@ export function LastWeekPage() {
   );
   return (
     <>
-      <TitleBlock title={wording.lastWeek} detail={wording.plannedAgainstRunEveryonesLast} />
+      <TitleBlock title={wording.lastWeek} detail={wording.plannedAgainstRun} />
       <main className="page" aria-busy={isLoading}>
         {error && 'kind' in error && (
           <ErrorNote onRetry={() => void refetch()}>{errorSentence(error)}</ErrorNote>

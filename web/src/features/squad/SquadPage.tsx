@@ -77,13 +77,13 @@ export function SquadPage() {
           <p>
             {wording.nobodyHereYet}
             <Link to="/blocks/new">{wording.layOutAFirstBlock}</Link>
-            {wording.nameTheAthleteAndThe}
+            {wording.nameTheAthleteAndTheRace}
           </p>
         )}
         {athletes.length > 0 && (
           <SquadTable athletes={shown} everyone={athletes} order={order} onOrder={setOrder} />
         )}
-        {typed !== '' && shown.length === 0 && <p>{wording.nobodyIsCalledThatAnd}</p>}
+        {typed !== '' && shown.length === 0 && <p>{wording.nobodyIsCalled}</p>}
         {data && data.archived.length > 0 && (
           <Suspense fallback={null}>
             <Archived athletes={data.archived} />

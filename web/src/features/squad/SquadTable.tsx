@@ -107,7 +107,7 @@ export function SquadTable({
           <LevelMark level="note" />
           {wording.note}
         </span>
-        <span>{wording.darkerWeeksDoneHeightsTo}</span>
+        <span>{wording.darkerWeeksDoneHeightsToEachAthletes}</span>
       </p>
     </>
   );

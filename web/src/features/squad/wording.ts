@@ -40,7 +40,7 @@ export const findAnAthleteOrRace = 'Find an athlete or race';
 // LastWeekPage
 export const lastWeekNadir = 'Last week · Nadir';
 export const lastWeek = 'Last week';
-export const plannedAgainstRunEveryonesLast = 'Planned against run, everyone’s last whole week';
+export const plannedAgainstRun = 'Planned against run, everyone’s last whole week';
 export const nobodyHasABlockYet = 'Nobody has a block yet.';
 export const athlete = 'Athlete';
 export const planned = 'Planned';
@@ -70,9 +70,9 @@ export const addAthlete = 'Add athlete';
 export const newBlock = 'New block';
 export const nobodyHereYet = 'Nobody here yet. ';
 export const layOutAFirstBlock = 'Lay out a first block';
-export const nameTheAthleteAndThe =
+export const nameTheAthleteAndTheRace =
   ': name the athlete and the race, and how the last weeks went; the rest is worked out.';
-export const nobodyIsCalledThatAnd = 'Nobody is called that, and no race is.';
+export const nobodyIsCalled = 'Nobody is called that, and no race is.';
 
 // SquadTable
 export const today = 'today';
@@ -81,7 +81,8 @@ export const nextKeyDay = 'Next key day';
 export const stop = ' stop';
 export const caution = ' caution';
 export const note = ' note';
-export const darkerWeeksDoneHeightsTo = 'Darker: weeks done. Heights to each athlete’s own peak.';
+export const darkerWeeksDoneHeightsToEachAthletes =
+  'Darker: weeks done. Heights to each athlete’s own peak.';
 
 // squad-order
 export const needsALook = 'Needs a look';

@@ -17,7 +17,7 @@ export function DayOver({
   return (
     <section aria-label={dayWords(day.date)}>
       <h2 className="display">{dayWords(day.date)}</h2>
-      <p>{wording.overItStaysAsIt(whyDay(week, day, shown, rules))}</p>
+      <p>{wording.overItStaysAsItWasHanded(whyDay(week, day, shown, rules))}</p>
     </section>
   );
 }

@@ -64,7 +64,7 @@ export function DayPanel({
     return (
       <section aria-label={dayWords(date)}>
         <h2 className="display">{dayWords(date)}</h2>
-        <p>{wording.aRaceOrTestIs}</p>
+        <p>{wording.aRaceOrTestIsMoved}</p>
       </section>
     );
   }
@@ -114,7 +114,7 @@ export function DayPanel({
       {role === 'long' && (
         <p>
           {mainOf(day)?.shorthand}
-          {wording.arrowKeysOnTheDay}
+          {wording.arrowKeysOnTheDayFix}
         </p>
       )}
       <RaceInstead key={date} block={block} date={date} run={run} />

@@ -41,7 +41,7 @@ export function PastNotice({
   const which = from === to ? dayWords(from) : wording.to(dayWords(from), dayWords(to));
   return (
     <p className={styles.past} role="status">
-      {isOpen ? wording.openForChangesLaidOut(which) : wording.overAndKeptAsHanded(which)}{' '}
+      {isOpen ? wording.openForChanges(which) : wording.overAndKeptAsHandedOut(which)}{' '}
       <Button disabled={isLoading} onClick={() => void set(!isOpen)}>
         {isOpen ? wording.closeThePast : wording.changeThePast}
       </Button>{' '}

@@ -39,7 +39,7 @@ export function PhaseSessions({
                 value={used?.id ?? ''}
                 width="100%"
                 choices={[
-                  ['', wording.asTheDayBeforeIt] as const,
+                  ['', wording.asTheDayBefore] as const,
                   ...choices.map(
                     ({ id, name, phases }) =>
                       [id, `${name}${phases.includes(phase) ? '' : wording.otherPhase}`] as const,

@@ -17,10 +17,12 @@ export const instead = (title: string, reason: string) => `${title} instead: ${r
 export const goal = (duration: string, pace: string) => `, goal ${duration}, ${pace}`;
 
 // DayOver
-export const overItStaysAsIt = (whyDay: string) => `Over: it stays as it was handed out. ${whyDay}`;
+export const overItStaysAsItWasHanded = (whyDay: string) =>
+  `Over: it stays as it was handed out. ${whyDay}`;
 
 // DayPanel
-export const aRaceOrTestIs = 'A race or test is moved in “Races & days away”, beside the block.';
+export const aRaceOrTestIsMoved =
+  'A race or test is moved in “Races & days away”, beside the block.';
 export const role = 'Role';
 export const makeRestDay = 'Make rest day';
 export const copyTo = (copiedTo: string) => `Copy to ${copiedTo}`;
@@ -28,7 +30,7 @@ export const resetDay = 'Reset day';
 export const giveTheDayARun = 'Give the day a run, and a session can be written for it.';
 export const minutesAndSessionAreTyped =
   'Minutes and session are typed in the Sheet: 40 min pool: 10 x 2 min brisk, 1 min easy.';
-export const arrowKeysOnTheDay =
+export const arrowKeysOnTheDayFix =
   '. Arrow keys on the day fix its length; its stretches are chosen in the plan.';
 export const tuneUpRace = 'Tune-up race';
 export const aRaceInstead = 'A race instead';
@@ -59,9 +61,9 @@ export const theAfter = (round: string) => `the ${round} after`;
 
 // PastNotice
 export const to = (first: string, last: string) => `${first} to ${last}`;
-export const openForChangesLaidOut = (which: string) =>
+export const openForChanges = (which: string) =>
   `${which}: open for changes, laid out by the current plan.`;
-export const overAndKeptAsHanded = (which: string) => `${which}: over, and kept as handed out.`;
+export const overAndKeptAsHandedOut = (which: string) => `${which}: over, and kept as handed out.`;
 export const closeThePast = 'Close the past';
 export const changeThePast = 'Change the past';
 
@@ -69,7 +71,7 @@ export const changeThePast = 'Change the past';
 export const sessionsOfThePhase = 'Sessions of the phase';
 export const sessionsIn = (words: string) => `Sessions in ${words}`;
 export const qualityDay = (place: number) => `Quality day ${place}`;
-export const asTheDayBeforeIt = 'as the day before it, or strides';
+export const asTheDayBefore = 'as the day before it, or strides';
 export const otherPhase = ' (other phase)';
 
 // WeekPage
