@@ -20,8 +20,11 @@ export function BrokenVersion({ id }: { id: string }) {
   const openStored = async () => {
     const { data } = await fetchStored(id);
     if (!data) return;
-    await dropDraft({ coachId: coach.id, blockId: id, tab: thisTab });
+    const forget = () => dropDraft({ coachId: coach.id, blockId: id, tab: thisTab });
+    await forget();
     dispatch(opened(data, coach.id));
+    // A save that was tried again meanwhile has kept it once more.
+    await forget();
   };
 
   return (

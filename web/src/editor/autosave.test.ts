@@ -172,6 +172,20 @@ it('never lets one block’s answer touch another', async () => {
   expect(await keptWeeks()).toEqual([10]);
 });
 
+it('leaves the stored version as it is where a save of what it replaced fails after it', async () => {
+  let fail = () => undefined as void;
+  vi.stubGlobal('fetch', () => new Promise((_, reject) => (fail = () => reject(new TypeError()))));
+  const store = createStore();
+  store.dispatch(opened(block, COACH));
+  store.dispatch(change(14));
+  await pass(600);
+  expect(store.getState().editor.save).toBe('saving');
+  store.dispatch(opened(block, COACH));
+  fail();
+  await pass(2000);
+  expect(store.getState().editor).toMatchObject({ save: 'saved', unsaved: [] });
+});
+
 it('sends what was changed while a save was on its way, on its new revision', async () => {
   const sent = serve(stores);
   const store = openStore();

@@ -174,7 +174,10 @@ async function store(listener: Listener): Promise<void> {
   const sent = listener.getState().editor;
   const answer = await send(sent, listener.dispatch);
   // The answer is of no concern to a block that was opened meanwhile.
-  if (listener.getState().editor.block?.id !== sent.block?.id) return;
+  const { block, sending } = listener.getState().editor;
+  if (block?.id !== sent.block?.id) return;
+  // Nor is its failure to the stored version, opened in the place of what was sent.
+  if (!answer.data && sending?.saveId !== sent.sending?.saveId) return;
   listener.dispatch(outcome(answer, sent));
 }
 
