@@ -1,15 +1,27 @@
+import { addDays } from '../../base/index.js';
 import { phaseCharacters } from '../../spec/choices/index.js';
 import { isHardRunning, isRaced } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
-/** More quality days in a week than its phase is for. Value and limit: days. */
+/** Days before the race that are its own week, wherever the edge of a week lies. */
+const OF_RACE = 6;
+
+/**
+ * More quality days in a week than its phase is for; the last days before the race
+ * count to its week. Value and limit: days.
+ */
 export const qualityInEasyPhase = check({
   code: 'quality-in-easy-phase',
   level: 'caution',
-  run({ block: { weeks } }) {
+  run({ block: { weeks, spec } }) {
+    const from = addDays(spec.race.date, -OF_RACE);
+    const before = weeks.filter(({ kind }) => kind !== 'race').flatMap(({ days }) => days);
+    const last = before.filter(({ date }) => date >= from);
     return weeks.flatMap(({ number, phase, days, kind }) => {
-      const limit = kind === 'race' ? 1 : phaseCharacters[phase].hardDays;
-      const value = days.filter((day) => isHardRunning(day) && !isRaced(day.role)).length;
+      const isRace = kind === 'race';
+      const limit = isRace ? 1 : phaseCharacters[phase].hardDays;
+      const its = isRace ? [...last, ...days] : days.filter(({ date }) => date < from);
+      const value = its.filter((day) => isHardRunning(day) && !isRaced(day.role)).length;
       return value > limit ? [{ weeks: [number], value, limit }] : [];
     });
   },
