@@ -25,4 +25,10 @@ describe('finding by a few letters', () => {
   it('shows the first of all when nothing is typed', () => {
     expect(names('')).toEqual(all.map(({ name }) => name));
   });
+
+  it('leads with what is done next until something is typed', () => {
+    const next: Found = { name: 'New block', kind: 'page', next: true, run };
+    expect(matching([...all, next], '')[0]).toBe(next);
+    expect(matching([...all, next], 'e')[0]).not.toBe(next);
+  });
 });

@@ -34,6 +34,7 @@ export function useFound(): Found[] {
         goTo('athlete', name, block ? `/blocks/${block.id}` : `/athletes/${id}`),
       ),
       ...places.map(({ name, to }) => goTo('page', name, to)),
+      { ...goTo('page', wording.newBlock, '/blocks/new'), next: open === undefined },
       ...OTHER_PAGES.map(([name, to]) => goTo('page', name, to)),
       ...acts,
       ...athletes.flatMap(({ id, name, block }) => [
@@ -54,7 +55,6 @@ export function useFound(): Found[] {
 }
 
 const OTHER_PAGES = [
-  [wording.newBlock, '/blocks/new'],
   [wording.compareBlocks, '/compare'],
   [wording.paceCardOfTheGroup, '/paces'],
   [wording.lastWeekOfTheSquad, '/last-week'],

@@ -1,17 +1,16 @@
 import Button from '@mui/material/Button';
-import { addDays, type Unit } from '@nadir/core/base';
-import { formatRace, formatRaceDistance, readDistance } from '@nadir/core/base/format';
+import { formatRace } from '@nadir/core/base/format';
 import { rulesOf, ruleValue } from '@nadir/core/rules';
 import type { Issue } from '@nadir/core/spec';
 import {
   type BlockEvent,
   eventCharacters,
-  type EventKind,
   eventKinds,
   testForms,
   testFormWords,
 } from '@nadir/core/spec/days';
-import { type SyntheticEvent, useState } from 'react';
+import { useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { useSignedIn } from '../../api/session.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { DateAnswer } from '../../components/DateAnswer.js';
@@ -19,11 +18,17 @@ import { Field } from '../../components/Field.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
+import {
+  type EventDraft,
+  distanceWords,
+  eventDraft,
+  eventResolver,
+  readEventDraft,
+} from './event-draft.js';
 import styles from './EventList.module.css';
 import { RaceAround } from './RaceAround.js';
 import * as wording from './wording.js';
 
-const USUAL_RACE = 10_000;
 const kindChoices = eventKinds.map((kind) => [kind, eventCharacters[kind].title] as const);
 const formChoices = testForms.map((form) => [form, testFormWords[form].title] as const);
 
@@ -47,44 +52,34 @@ export function EventForm({
   const { block } = base;
   const { start, race, athlete } = block.spec;
   const last = athlete.results.findLast(({ kind }) => kind === 'test' || kind === 'time-trial');
-  const [asked, setAsked] = useState<BlockEvent>(
-    () =>
-      event ?? {
-        kind: 'tune-up-race',
-        name: '',
-        from: firstFree(today > start ? today : start, race.date),
-        distance: USUAL_RACE,
-      },
-  );
+  const form = useForm({
+    defaultValues: eventDraft(event, {
+      from: today > start ? today : start,
+      race: race.date,
+      unit: athlete.unit,
+    }),
+    resolver: eventResolver(athlete.unit),
+  });
+  const { control, getValues, handleSubmit, setValues } = form;
+  const draft = useWatch({ control, compute: (values: EventDraft) => values });
   const [problem, setProblem] = useState<string>();
-  const [distance, setDistance] = useState(() => distanceWords(asked.distance, athlete.unit));
-  const read = readDistance(distance, athlete.unit);
-  const { isRace, why, title } = eventCharacters[asked.kind];
+  const read = readEventDraft(draft, athlete.unit);
+  const unreadable = 'problem' in read ? read.problem : undefined;
+  const { isRace, why, title } = eventCharacters[draft.kind];
+  const usual = ruleValue(rulesOf(block.spec), `events.${draft.kind}`) ?? 1;
 
   /** What is asked is drawn at once, with what stands in its way. */
-  const set = (part: Partial<BlockEvent>) => {
-    const next = { ...asked, ...part };
-    setAsked(next);
-    setProblem(onShow(complete(next))[0]?.message);
-  };
-  const usual = ruleValue(rulesOf(block.spec), `events.${asked.kind}`) ?? 1;
-
-  /** What is no distance is said, and nothing is placed at another in its stead. */
-  function typeDistance(text: string) {
-    setDistance(text);
-    const typed = readDistance(text, athlete.unit);
-    if (typed.ok) set({ distance: typed.value });
+  function set(part: Partial<EventDraft>) {
+    setValues(part);
+    const next = readEventDraft({ ...getValues(), ...part }, athlete.unit);
+    if ('event' in next) setProblem(onShow(next.event)[0]?.message);
   }
 
-  function onSubmit(submitted: SyntheticEvent) {
-    submitted.preventDefault();
-    if (isRace && !read.ok) return;
-    setProblem(onKeep(complete(asked))[0]?.message);
-  }
+  const keep = handleSubmit((asked) => setProblem(onKeep(asked)[0]?.message));
 
   return (
     <form
-      onSubmit={onSubmit}
+      onSubmit={(submitted) => void keep(submitted)}
       noValidate
       className={styles.form}
       aria-label={wording.aRaceOrDaysAway}
@@ -93,11 +88,10 @@ export function EventForm({
         {(ids) => (
           <ChoiceAnswer
             {...ids}
-            value={asked.kind}
+            value={draft.kind}
             choices={kindChoices}
-            onAnswer={(kind) =>
-              set({ kind, running: undefined, distance: distanceOf(kind, asked.distance) })
-            }
+            // How much is run on its days is of its kind.
+            onAnswer={(kind) => set({ kind, running: undefined })}
           />
         )}
       </Field>
@@ -106,28 +100,28 @@ export function EventForm({
           <TextAnswer
             {...ids}
             width="100%"
-            value={asked.name}
+            value={draft.name}
             given
             placeholder={title}
-            onAnswer={(name) => set({ name: name.slice(0, 120) })}
+            onAnswer={(name) => set({ name })}
           />
         )}
       </Field>
       <Field label={isRace ? wording.on : wording.from}>
-        {(ids) => <DateAnswer {...ids} value={asked.from} onAnswer={(from) => set({ from })} />}
+        {(ids) => <DateAnswer {...ids} value={draft.from} onAnswer={(from) => set({ from })} />}
       </Field>
       {!isRace && (
         <>
           <Field label={wording.to}>
             {(ids) => (
-              <DateAnswer {...ids} value={asked.to ?? asked.from} onAnswer={(to) => set({ to })} />
+              <DateAnswer {...ids} value={draft.to ?? draft.from} onAnswer={(to) => set({ to })} />
             )}
           </Field>
           <NumberAnswer
             label={wording.running}
             because={wording.ofWhatTheseDaysWouldHold}
-            value={Math.round((asked.running ?? usual) * 100)}
-            given={asked.running !== undefined}
+            value={Math.round((draft.running ?? usual) * 100)}
+            given={draft.running !== undefined}
             least={0}
             most={150}
             after="%"
@@ -137,20 +131,22 @@ export function EventForm({
           />
         </>
       )}
-      {asked.kind === 'test' && (
-        <Field label={wording.form} because={testFormWords[asked.form ?? 'time-trial'].why}>
+      {draft.kind === 'test' && (
+        <Field label={wording.form} because={testFormWords[draft.form ?? 'time-trial'].why}>
           {(ids) => (
             <ChoiceAnswer
               {...ids}
-              value={asked.form ?? 'time-trial'}
+              value={draft.form ?? 'time-trial'}
               choices={formChoices}
               closed={last ? [] : ['repeat']}
               // A repeat is over the distance of the last one.
-              onAnswer={(form) => {
-                const repeated = form === 'repeat' && last ? last.distance : undefined;
-                if (repeated !== undefined) setDistance(distanceWords(repeated, athlete.unit));
-                set({ form, ...(repeated !== undefined && { distance: repeated }) });
-              }}
+              onAnswer={(chosen) =>
+                set({
+                  form: chosen,
+                  ...(chosen === 'repeat' &&
+                    last && { distance: distanceWords(last.distance, athlete.unit) }),
+                })
+              }
             />
           )}
         </Field>
@@ -159,16 +155,20 @@ export function EventForm({
         <>
           <Field
             label={wording.distance}
-            because={read.ok ? `${capital(formatRace(read.value, athlete.unit))}.` : undefined}
-            problem={read.ok ? undefined : read.problem}
+            because={
+              'event' in read && read.event.distance !== undefined
+                ? `${capital(formatRace(read.event.distance, athlete.unit))}.`
+                : undefined
+            }
+            problem={unreadable}
           >
             {(ids) => (
               <TextAnswer
                 {...ids}
-                value={distance}
+                value={draft.distance}
                 given
-                wrong={!read.ok}
-                onAnswer={typeDistance}
+                wrong={unreadable !== undefined}
+                onAnswer={(distance) => set({ distance })}
               />
             )}
           </Field>
@@ -176,7 +176,7 @@ export function EventForm({
             {(ids) => (
               <ChoiceAnswer
                 {...ids}
-                value={longRunChoiceOf(asked)}
+                value={longRunChoiceOf(draft)}
                 choices={longRunChoices}
                 onAnswer={(choice) =>
                   set({ isLongRun: choice === 'rule' ? undefined : choice === 'is' })
@@ -192,8 +192,8 @@ export function EventForm({
       >
         {problem ?? why}
       </p>
-      {isRace && !problem && drawn !== base && (
-        <RaceAround base={base} drawn={drawn} event={complete(asked)} />
+      {isRace && 'event' in read && !problem && drawn !== base && (
+        <RaceAround base={base} drawn={drawn} event={read.event} />
       )}
       <div className={styles.acts}>
         <Button type="submit" variant="outlined">
@@ -212,43 +212,11 @@ const longRunChoices = [
   ['beside', wording.aLongRunAsWell],
 ] as const;
 
-function longRunChoiceOf({ isLongRun }: BlockEvent): (typeof longRunChoices)[number][0] {
+function longRunChoiceOf({ isLongRun }: EventDraft): (typeof longRunChoices)[number][0] {
   if (isLongRun === undefined) return 'rule';
   return isLongRun ? 'is' : 'beside';
 }
 
-/** Nothing that belongs to another kind of event goes along; a name is worked out. */
-function complete(asked: BlockEvent): BlockEvent {
-  const { kind, name, from, to, distance, form, running, isLongRun } = asked;
-  const { isRace, title } = eventCharacters[kind];
-  return {
-    kind,
-    name: name.trim() || title,
-    from,
-    ...(kind === 'test' && { form: form ?? 'time-trial' }),
-    ...(isRace
-      ? { distance, ...(isLongRun !== undefined && { isLongRun }) }
-      : { to: to ?? from, ...(running !== undefined && { running }) }),
-  };
-}
-
-/** A distance as it can be typed again; an odd one in metres, so that nothing of it is lost. */
-function distanceWords(metres: number | undefined, unit: Unit): string {
-  const words = formatRaceDistance(metres ?? USUAL_RACE, unit).replace(/^1 mile$/, '1 mi');
-  const again = readDistance(words, unit);
-  return again.ok && again.value === metres ? words : `${metres ?? USUAL_RACE} m`;
-}
-
 function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
-}
-
-function distanceOf(kind: EventKind, known: number | undefined): number | undefined {
-  return eventCharacters[kind].isRace ? (known ?? USUAL_RACE) : undefined;
-}
-
-/** Three weeks on, or the day before the race where that is sooner. */
-function firstFree(from: string, race: string): string {
-  const wished = addDays(from, 21);
-  return wished < race ? wished : addDays(race, -1);
 }

@@ -25,10 +25,9 @@ interface AskPageProps {
   squad: readonly AthleteAnswer[];
   athleteId: string;
   onAthlete: (id: string) => void;
-  /** What is wrong with the athlete’s name. */
-  extraProblem: string | undefined;
   failure: string | undefined;
-  onSubmit: (event: SyntheticEvent) => void;
+  /** The block that is asked for, with what was worked out, is to be kept. */
+  onKeep: (wishes: BlockFile) => void | Promise<void>;
   actions: ReactNode;
   /** The block as it stands, where one is changed: drawn dashed, and told apart. */
   before?: BlockFile | undefined;
@@ -38,14 +37,14 @@ interface AskPageProps {
 
 /** Questions left, the block drawn live on the right. */
 export function AskPage(props: AskPageProps) {
-  const { ask, extraProblem } = props;
+  const { ask } = props;
   const { today, coach } = useSignedIn();
   const { asked, answered, drawn, change } = ask;
   const { basis, unit } = answered.wishes.athlete;
   const shownUnit = coach.settings.unit === 'athlete' ? unit : coach.settings.unit;
   const problemAt = (...path: string[]) =>
     path.join('.') === 'athlete.name'
-      ? extraProblem
+      ? ask.nameProblem
       : answered.problems.find((problem) => problem.path.join('.') === path.join('.'))?.message;
   const [topic, setTopic] = useState<Topic>();
   const form = useRef<HTMLFormElement>(null);
@@ -54,14 +53,18 @@ export function AskPage(props: AskPageProps) {
   useEffect(() => {
     if (isNew) form.current?.querySelector('input')?.focus();
   }, [isNew]);
+  const keep = ask.handleSubmit(props.onKeep);
+
+  /** What was typed and cannot be read is set right first, for nothing is dropped in silence. */
+  function onSubmit(event: SyntheticEvent) {
+    const unread = form.current?.querySelector<HTMLElement>('input[aria-invalid="true"]');
+    if (!unread) return void keep(event);
+    event.preventDefault();
+    unread.focus();
+  }
+
   return (
-    <form
-      ref={form}
-      onSubmit={props.onSubmit}
-      onKeyDown={onKeyDown}
-      noValidate
-      className={styles.form}
-    >
+    <form ref={form} onSubmit={onSubmit} onKeyDown={onKeyDown} noValidate className={styles.form}>
       <TitleBlock title={props.title} detail={props.detail}>
         {props.actions}
       </TitleBlock>

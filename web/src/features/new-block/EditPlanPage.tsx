@@ -1,8 +1,7 @@
 import Button from '@mui/material/Button';
-import { type BlockFile, changedFile, toBlockFile } from '@nadir/contract';
+import { type BlockFile, changedFile } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
 import { moveRace } from '@nadir/core/edit';
-import type { SyntheticEvent } from 'react';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { errorSentence, useBlockQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
@@ -41,15 +40,10 @@ function EditPlan({ id, wishes }: { id: string; wishes: BlockFile }) {
     // What cannot be counted is shown with its problem, and can be set right by hand.
     return changed.ok ? changed.value : { race: { ...ask.asked.race, date } };
   };
-  const { file } = ask.answered;
-
-  /** The block's own view makes it one change, to be undone and saved like any other. */
-  function keep(event: SyntheticEvent) {
-    event.preventDefault();
-    if (!file) return;
-    const changed = toBlockFile(ask.answered.wishes, file.start === undefined);
+  /** The block’s own view makes it one change, to be undone and saved like any other. */
+  async function keep(changed: BlockFile) {
     const state: CarriedWishes = { wishes: changed, words: wording.changedThePlan };
-    void navigate(`/blocks/${id}`, { state });
+    await navigate(`/blocks/${id}`, { state });
   }
 
   return (
@@ -60,9 +54,8 @@ function EditPlan({ id, wishes }: { id: string; wishes: BlockFile }) {
       squad={[]}
       athleteId={id}
       onAthlete={() => undefined}
-      extraProblem={undefined}
       failure={undefined}
-      onSubmit={keep}
+      onKeep={keep}
       before={wishes}
       onRaceDay={onRaceDay}
       actions={
@@ -70,7 +63,7 @@ function EditPlan({ id, wishes }: { id: string; wishes: BlockFile }) {
           <Button component={Link} to={`/blocks/${id}`}>
             {wording.cancel}
           </Button>
-          <Button type="submit" variant="contained" disabled={!file}>
+          <Button type="submit" variant="contained" disabled={!ask.answered.file}>
             {wording.keepThisPlan}
           </Button>
         </>

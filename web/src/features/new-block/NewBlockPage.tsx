@@ -1,8 +1,7 @@
 import Button from '@mui/material/Button';
 import type { AthleteAnswer, BlockFile, TemplateAnswer } from '@nadir/contract';
-import { toBlockFile } from '@nadir/contract';
 import { type TemplatePart, withoutParts } from '@nadir/core/edit';
-import { type SyntheticEvent, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import {
   errorSentence,
@@ -72,12 +71,11 @@ function NewBlock({
 }) {
   const navigate = useNavigate();
   const [athleteId, setAthleteId] = useState(athlete?.id ?? '');
-  const ask = useAsked(() => first.file);
+  const ask = useAsked(() => first.file, { needsName: true });
   const [unfit, setUnfit] = useState(first.unfit);
   const [addAthlete, adding] = useAddAthleteMutation();
   const [addBlock, laying] = useAddBlockMutation();
   const [left, setLeft] = useState<readonly TemplatePart[]>([]);
-  const [nameWanted, setNameWanted] = useState(false);
   const failure = adding.error ?? laying.error;
   const name = ask.asked.athlete?.name?.trim() ?? '';
 
@@ -112,19 +110,11 @@ function NewBlock({
     take(ask.asked, parts);
   }
 
-  async function keep(event: SyntheticEvent) {
-    event.preventDefault();
-    const { file, wishes } = ask.answered;
-    if (name === '') {
-      setNameWanted(true);
-      return;
-    }
-    if (!file) return;
+  async function keep(wishes: BlockFile) {
     const id = athleteId || (await addAthlete({ ...ask.asked.athlete, name })).data?.id;
     if (id === undefined) return;
     setAthleteId(id);
-    const kept: BlockFile = toBlockFile(wishes, file.start === undefined);
-    const { data: block } = await addBlock({ athleteId: id, wishes: kept });
+    const { data: block } = await addBlock({ athleteId: id, wishes });
     if (block) await navigate(`/blocks/${block.id}`, { state: newBlockState });
   }
 
@@ -141,9 +131,8 @@ function NewBlock({
       squad={athletes}
       athleteId={athleteId}
       onAthlete={onAthlete}
-      extraProblem={nameWanted && name === '' ? wording.giveTheAthleteAName : undefined}
       failure={failure && 'kind' in failure ? errorSentence(failure) : undefined}
-      onSubmit={(event) => void keep(event)}
+      onKeep={keep}
       actions={
         <>
           <FromDiary
