@@ -63,4 +63,10 @@ test('says what stands in the way, and goes on drawing what can be drawn', async
   await page.getByRole('group', { name: 'Volume' }).getByLabel('Peak', { exact: true }).fill('70');
   await page.getByRole('button', { name: 'Keep this block' }).click();
   await expect(page.getByText('Give the athlete a name; the rest is worked out.')).toBeVisible();
+  await page.getByLabel('Name').fill('Ebba Tarn');
+  await page.getByLabel('Goal time').fill('soon');
+  // What was typed and cannot be read is not left out of the block in silence.
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByLabel('Goal time')).toBeFocused();
+  await expect(page.getByRole('heading', { name: 'New block' })).toBeVisible();
 });
