@@ -103,7 +103,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
       <div className={styles.editor}>
         <main className={styles.main}>
           <div ref={ref} className={styles.fill}>
-            {dragged && <DragTag dragged={dragged} base={base} drawn={drawn} />}
+            {dragged && <DragTag dragged={dragged} base={base} drawn={drawn} settled={settled} />}
             {size.width > 0 && (
               <>
                 <PullHint />

@@ -4,20 +4,24 @@ import { handleWords } from '../../drawing/handle-labels.js';
 import styles from './BlockPage.module.css';
 import type { Dragged } from './useDrag.js';
 
-/** What the hand carries: the figure, the change it makes, and what the checks say of it. */
+/** What the hand carries: the figure, the change it makes, and once it rests what the checks say of it. */
 export function DragTag({
   dragged: { handle, at, problem },
   base,
   drawn,
+  settled,
 }: {
   dragged: Dragged;
   base: LaidAndShown;
   drawn: LaidAndShown;
+  /** What figures and checks show: that which is drawn as soon as the hand rests. */
+  settled: LaidAndShown;
 }) {
   const { text } = handleWords(handle, drawn.block, drawn.shown);
   const week = handle.kind === 'volume' ? drawn.block.weeks[handle.week - 1] : undefined;
   const change = week ? weekChange(drawn.block, week) : '';
-  const words = problem ?? [text, change, ...moreOrFewer(base, drawn)].filter(Boolean).join('  ');
+  const checked = settled === drawn ? moreOrFewer(base, drawn) : [];
+  const words = problem ?? [text, change, ...checked].filter(Boolean).join('  ');
   return (
     <p
       role="status"
