@@ -96,8 +96,35 @@ describe.each(laid)('$called, with nothing else asked', ({ block }) => {
 
 it('most of them have nothing to be said of at all', () => {
   const silent = laid.filter(({ block }) => block.findings.length === 0);
-  expect(laid).toHaveLength(56);
+  expect(laid).toHaveLength(58);
   expect(silent.length).toBeGreaterThanOrEqual(44);
+});
+
+describe('the days before a race on a Wednesday', () => {
+  const lastDays = (runDays: number) => {
+    const [, spec] = defaultBlocks.find(([called]) => called === '5 km, 80 km, seven days') ?? [];
+    const block = layOut({
+      ...spec,
+      race: { name: 'Pier Five', date: '2027-04-14', distance: 5000 },
+      week: { runDays },
+    });
+    return block.weeks
+      .flatMap(({ days }) => days)
+      .filter(({ date }) => date >= '2027-04-08' && date < '2027-04-14');
+  };
+
+  it('rest once where the athlete runs every day, though no long run fills the Sunday', () => {
+    const roles = lastDays(7).map(({ role }) => role);
+    expect(roles).toEqual(['easy', 'quality', 'easy', 'easy', 'rest', 'short-easy']);
+  });
+
+  it('hold the last session on a day with room for it, not on the eve of a usual long run', () => {
+    expect(lastDays(7)[1]?.sessions[0]?.shorthand).toContain('@ race pace');
+  });
+
+  it('leave the long run’s day to rest where the athlete rests more often', () => {
+    expect(lastDays(5).find(({ date }) => date === '2027-04-11')?.role).toBe('rest');
+  });
 });
 
 describe('what nobody asked for', () => {
@@ -120,6 +147,21 @@ describe('what nobody asked for', () => {
     const asked = { ...onThreeDays, volume: { peak: 60_000 } };
     expect(layOut(asked).spec.volume.peak).toBe(60_000);
     expect(codes(asked)).toContain('not-feasible');
+  });
+
+  it('is a long run that its share holds in the lower peak, not in the one first suggested', () => {
+    const { spec, weeks, findings } = layOut({
+      race: { name: 'Lantern Bay Marathon', date: '2027-01-04', distance: 42_195 },
+      start: '2026-11-02',
+      phases: { layout: 'long-aerobic-first' },
+      longRun: { segment: 'easy' },
+      taper: { school: 'three-steps' },
+      week: { runDays: 3, qualityOn: ['monday', 'thursday'], pairs: ['saturday'] },
+    });
+    const longest = Math.max(...weeks.map(({ longRun }) => longRun));
+    expect(spec.longRun.peak).toBe(longest);
+    expect(longest).toBeLessThanOrEqual(0.45 * spec.volume.peak);
+    expect(findings.map(({ check }) => check)).not.toContain('long-run-over-share');
   });
 
   it('keeps under 18 to the cap, whatever was run before', () => {

@@ -630,6 +630,43 @@ describe('races on the way that are too close', () => {
   });
 });
 
+describe('running in the quiet days before the race', () => {
+  // Eight days out, 18 km at 5:45/km or slower are over 90 minutes; 10 and 8 km are not, one by one.
+  const found = (wish: Partial<FixedDay>) =>
+    layOut({
+      ...marathon,
+      ...day('2027-04-10', { role: 'easy', amount: 18_000, ...wish }),
+    }).findings.filter(({ check }) => check === 'hard-effort-near-race');
+
+  it('is too much in one run, and not in two that are not', () => {
+    expect(found({})).toMatchObject([{ dates: ['2027-04-10'], value: 8, limit: 10 }]);
+    expect(found({ double: true, firstRun: 8000 })).toEqual([]);
+  });
+});
+
+describe('a session after hills', () => {
+  // On Tuesdays 5 km hard, then hills; on Fridays 5 or 7 km; then 7 km on a Tuesday: two fifths more than 5.
+  const hills = '8 x 60 s @ effort 8 uphill, walk back';
+  const ten = (repeats: number) => `${repeats} x 1000 m @ 10-km, 90 s jog`;
+  const found = (friday: number) =>
+    layOut({
+      ...marathon,
+      days: [
+        { date: '2027-01-12', session: ten(5) },
+        { date: '2027-01-19', role: 'quality', session: hills },
+        { date: '2027-01-22', role: 'quality', session: ten(friday) },
+        { date: '2027-01-26', session: ten(7) },
+      ],
+    })
+      .findings.filter(({ check }) => check === 'hard-running-jump')
+      .flatMap(({ weeks }) => weeks);
+
+  it('is held against what was run on the flat meanwhile', () => {
+    expect(found(5)).toContain(7);
+    expect(found(7)).not.toContain(7);
+  });
+});
+
 describe('the time of a long run', () => {
   it('is that of the long run alone where its day is run twice, as shown', () => {
     const pins = [{ week: 15, longRun: 32_200 }];

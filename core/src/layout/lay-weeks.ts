@@ -49,7 +49,7 @@ export function layWeeks(
     const { start, peak } = spec.volume;
     const reached = Math.max(start, ...weeks.map((week) => wholeWeek(spec, week)));
     if (reached >= peak) break;
-    laid = layStages({ ...spec, volume: { ...spec.volume, peak: reached } }, past, record);
+    laid = layStages({ ...given, volume: { ...spec.volume, peak: reached } }, past, record);
   }
   return laid;
 }

@@ -185,6 +185,22 @@ const runners: readonly Runner[] = [
     result: [HALF, 4020],
   },
   {
+    called: '5 km, a junior, 30 km, five days',
+    race: 5000,
+    weekly: 30,
+    runDays: 5,
+    result: [5000, 1150],
+    birthYear: 2011,
+  },
+  {
+    called: 'half, 130 km, seven days, a Wednesday',
+    race: HALF,
+    weekly: 130,
+    runDays: 7,
+    result: [5000, 1150],
+    date: '2027-04-14',
+  },
+  {
     called: 'marathon on a Wednesday',
     race: MARATHON,
     weekly: 65,

@@ -78,6 +78,7 @@ function isTooMuch(day: BlockDay['day'], daysOut: number, most: Most): boolean {
   // A last session is as long as its warm-up makes it.
   const isLong = day.role !== 'quality' && run > nearRaceLimit(most.longest) + 0.5;
   return (
-    day.time > LONG || (daysOut <= LAST_DAYS && most.longest > 0 && isLong && day.time > SHAKE_OUT)
+    longestRun(day, 'time') > LONG ||
+    (daysOut <= LAST_DAYS && most.longest > 0 && isLong && day.time > SHAKE_OUT)
   );
 }

@@ -1,10 +1,12 @@
 import { mainOf } from '../../layout/index.js';
-import { familiesOf, isUnder18 } from '../../spec/index.js';
+import { isUnder18 } from '../../spec/index.js';
 import { check } from '../common/check.js';
 
 /** Hard metres of the last session at a place in the week, and of the last one of a family. */
 interface LastOfPlace {
+  /** Of what was run on the flat on other days, where hills have stood here since. */
   hard: number;
+  hillsSince: boolean;
   family: string | undefined;
   ofFamily: number;
 }
@@ -23,7 +25,6 @@ export const hardRunningJump = check({
     const limit = rules.sessions.mostJump;
     const small = SMALL_RISE[isUnder18(spec) ? 'under18' : 'adult'];
     const last = new Map<number, LastOfPlace>();
-    const families = familiesOf(spec);
     // In turn, a family goes on from its own last exposure, not from another’s.
     const inTurn = new Set<string>();
     return weeks.flatMap(({ number, days }) =>
@@ -34,12 +35,22 @@ export const hardRunningJump = check({
           const before = last.get(place);
           const hard = session?.hardDistance ?? 0;
           const family = session?.family?.id;
-          const used = families.find(({ id }) => id === family);
-          // Hills are no measure for the flat.
-          if (used?.start.includes('uphill')) return [];
+          // Hills are no measure for the flat; what is run there meanwhile is.
+          if (session?.shorthand.includes('uphill')) {
+            if (before) before.hillsSince = true;
+            return [];
+          }
+          for (const [at, other] of last) {
+            if (at !== place && other.hillsSince) other.hard = Math.max(other.hard, hard);
+          }
           // A lighter session written in between is no measure for the next of a family.
           const most = Math.max(before?.hard ?? 0, family ? (before?.ofFamily ?? 0) : 0);
-          last.set(place, { hard, family, ofFamily: family ? hard : (before?.ofFamily ?? 0) });
+          last.set(place, {
+            hard,
+            hillsSince: false,
+            family,
+            ofFamily: family ? hard : (before?.ofFamily ?? 0),
+          });
           // Within a family the coach chose how it grows.
           const goesOn = family !== undefined && (family === before?.family || inTurn.has(family));
           if (family && spec.rotations) inTurn.add(family);

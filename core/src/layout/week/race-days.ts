@@ -86,20 +86,28 @@ function sharpeningOn({ context, days, firstDaysOut }: Composing): number | unde
     const weekday = weekdayOf(addDaysOut(context, daysOut));
     return day ? day.role === 'quality' : spec.week.qualityOn.includes(weekday);
   };
+  // The day before a usual long run is a short one: a session cut to its length is none.
+  const isRoomy = (daysOut: number) => days[firstDaysOut - daysOut + 1]?.role !== 'long';
   const free = SHARPENING.filter(isFree);
-  return free.find(isWished) ?? free[0];
+  return free.find(isWished) ?? free.find(isRoomy) ?? free[0];
 }
 
 function addDaysOut({ spec }: Context, daysOut: number) {
   return addDays(spec.race.date, -daysOut);
 }
 
-/** As many run days as wished: the day that rest left is run, a run that came with the eve is given up. */
+/**
+ * As many run days as wished: the day that rest left is run, a run that came with
+ * the eve is given up. The long run’s own day rests, but for who hardly ever does.
+ */
 function keepingFrequency(of: Composing, composed: readonly WishedDay[]): WishedDay[] {
   const kept = [...composed];
+  const rests = of.days.filter(({ role }) => !isRun(role)).length;
   const isLast = (index: number) => of.firstDaysOut - index <= RACE_DAYS && of.firstDaysOut > index;
   const count = (days: readonly WishedDay[]) =>
-    days.filter(({ role }, index) => isLast(index) && isRun(role) && role !== 'long').length;
+    days.filter(
+      ({ role }, index) => isLast(index) && isRun(role) && (role !== 'long' || rests <= 1),
+    ).length;
   const wished = count(of.days);
   const daysOut = (index: number) => of.firstDaysOut - index;
   const mayRun = (index: number) =>
