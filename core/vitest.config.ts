@@ -1,7 +1,15 @@
 import { defineProject } from 'vitest/config';
 
 /** The slow properties: a mutant is held against the worked examples alone. */
-const slow = ['src/{lay-out,history}.test.ts', 'src/paces/properties.test.ts', 'golden/**'];
+const slow = [
+  'golden/**',
+  'src/{lay-out,history}.test.ts',
+  'src/paces/properties.test.ts',
+  'src/review/review.test.ts',
+  'src/solve/solve.test.ts',
+  'src/spec/compose.test.ts',
+  'src/present/athlete-page/athlete-page.test.ts',
+];
 
 export default defineProject({
   // Pure functions: the files may share one world.
