@@ -43,7 +43,8 @@ function isAtRacePace(text: string, { race, paces }: ResolvedSpec): boolean {
   return mentionsIn(session).some((name) => {
     if (name.startsWith(RACE_PACE)) return true;
     const pace = paceNamed(name, paces.table);
-    if (!pace || !('race' in pace.base)) return false;
+    // Easy running is counted from a race’s pace too, and is far from it.
+    if (!pace || !('race' in pace.base) || pace.offset.some((by) => by !== 0)) return false;
     return Math.abs(pace.base.race / race.distance - 1) < AS_GOOD_AS;
   });
 }

@@ -1,0 +1,226 @@
+import { describe, expect, it } from 'vitest';
+import type { Day, Segment, Week } from '../../layout/index.js';
+import {
+  laid,
+  observed,
+  weeksFound,
+  withAthlete,
+  withDays,
+  withSpec,
+  withWeeks,
+} from '../../testing/edited.js';
+import { racePaceNever } from './race-pace-never.js';
+import { raceRepTooLong } from './race-rep-too-long.js';
+import { sessionDropped } from './session-dropped.js';
+import { tooLittleHard } from './too-little-hard.js';
+import { tooMuchHard } from './too-much-hard.js';
+import { unknownPace } from './unknown-pace.js';
+
+const TUESDAY = '2027-02-16';
+const RACE_PACE_FINISH: Segment = {
+  name: 'race-pace-finish',
+  amount: 5000,
+  before: 0,
+  after: 0,
+  offset: [0, 0],
+};
+
+/** The example’s Tuesday of week 10 with its run in other words. */
+function onTuesday(shorthand: string, part: Partial<Day> = {}) {
+  const day = laid.weeks[9]?.days.find(({ date }) => date === TUESDAY);
+  const sessions = day?.sessions.map((session) => ({ ...session, shorthand, family: undefined }));
+  return withDays(laid, { [TUESDAY]: { sessions: sessions ?? [], ...part } });
+}
+
+describe('hard running of a speed phase', () => {
+  // Weeks 6, 7, 9 and 10 are its building weeks: 10 % of 292 km are 29.2 km, six tenths of it 17.5.
+  const SPEED = [6, 7, 9, 10];
+  const holding = (part: Partial<Week>) =>
+    withWeeks(laid, Object.fromEntries(SPEED.map((week) => [week, { distance: 70_000, ...part }])));
+
+  it('is a tenth of it, with two hard days a week', () => {
+    expect(observed(tooLittleHard, holding({ hardDistance: 7000 }))).toEqual([]);
+    const [finding] = observed(tooLittleHard, holding({ hardDistance: 6900 }));
+    expect(finding).toMatchObject({ weeks: SPEED, limit: 0.1 });
+    expect(finding?.value).toBeCloseTo(0.0986, 4);
+  });
+
+  it('is six tenths of that with one', () => {
+    const one = { hardDays: 1 };
+    expect(observed(tooLittleHard, holding({ ...one, hardDistance: 4200 }))).toEqual([]);
+    expect(observed(tooLittleHard, holding({ ...one, hardDistance: 4100 }))[0]?.limit).toBeCloseTo(
+      0.06,
+      9,
+    );
+    // Five days in four weeks are more than one a week.
+    const five = withWeeks(holding({ ...one, hardDistance: 4200 }), {
+      6: { distance: 70_000, hardDistance: 4200, hardDays: 2 },
+    });
+    expect(observed(tooLittleHard, five)[0]?.limit).toBe(0.1);
+  });
+
+  it('is counted in full building weeks of the phase alone', () => {
+    const away = withWeeks(holding({ hardDistance: 7000 }), {
+      10: { hardDistance: 0, running: 0.5 },
+    });
+    expect(weeksFound(tooLittleHard, away)).toEqual([]);
+    const none = withWeeks(
+      laid,
+      Object.fromEntries(SPEED.map((week) => [week, { kind: 'taper' }])),
+    );
+    expect(weeksFound(tooLittleHard, none)).toEqual([]);
+  });
+
+  it('is not asked of the injured and the often hurt, nor where no pace is known', () => {
+    const easy = holding({ hardDistance: 100 });
+    expect(weeksFound(tooLittleHard, easy)).toEqual(SPEED);
+    expect(weeksFound(tooLittleHard, withAthlete(easy, { injured: true }))).toEqual([]);
+    expect(weeksFound(tooLittleHard, withAthlete(easy, { oftenHurt: true }))).toEqual([]);
+    // Their sessions are there, and what is hard in them is not known.
+    expect(weeksFound(tooLittleHard, holding({ hardDistance: 0 }))).toEqual([]);
+    expect(weeksFound(tooLittleHard, holding({ hardDistance: 0, days: [] }))).toEqual(SPEED);
+  });
+});
+
+describe('hard running of a week', () => {
+  it('is no more than it bears, race week aside', () => {
+    const [finding] = observed(tooMuchHard, withWeeks(laid, { 10: { hardDistance: 79_000 } }));
+    expect(finding).toMatchObject({ weeks: [10], value: 1 });
+    const most = (finding?.limit ?? 0) * 79_000;
+    expect(observed(tooMuchHard, withWeeks(laid, { 10: { hardDistance: most } }))).toEqual([]);
+    expect(weeksFound(tooMuchHard, withWeeks(laid, { 10: { hardDistance: most + 1 } }))).toEqual([
+      10,
+    ]);
+    expect(observed(tooMuchHard, withWeeks(laid, { 18: { hardDistance: 26_000 } }))).toEqual([]);
+    const nothing = withWeeks(laid, { 10: { hardDistance: 100, distance: 0 } });
+    expect(observed(tooMuchHard, nothing)).toEqual([]);
+  });
+});
+
+describe('a session that was dropped', () => {
+  it('is a quality day without one, where one was meant for it', () => {
+    expect(observed(sessionDropped, laid)).toEqual([]);
+    expect(observed(sessionDropped, onTuesday('9 km easy'))).toEqual([
+      { weeks: [10], dates: [TUESDAY], value: 1, limit: 0 },
+    ]);
+  });
+
+  it.each([
+    { role: 'easy' },
+    { rule: 'own-session' },
+    { swap: { kind: 'pool', reason: 'soreness' } },
+  ] as const)('is none where the day is another: %o', (part) => {
+    expect(observed(sessionDropped, onTuesday('9 km easy', part))).toEqual([]);
+  });
+
+  it('is none where no family is meant for the day', () => {
+    const without = withSpec(onTuesday('9 km easy'), { sessions: [] });
+    expect(observed(sessionDropped, without)).toEqual([]);
+  });
+});
+
+describe('race pace before the taper', () => {
+  const unpractised = withSpec(
+    withWeeks(
+      laid,
+      Object.fromEntries(
+        laid.weeks.map(({ number, days }) => [
+          number,
+          {
+            segment: undefined,
+            events: [],
+            days: days.map((day) => ({
+              ...day,
+              sessions: day.sessions.map((session) => ({ ...session, family: undefined })),
+            })),
+          },
+        ]),
+      ),
+    ),
+    { days: [] },
+  );
+  const building = laid.weeks.slice(0, 15).map(({ number }) => number);
+
+  it('is run at least once', () => {
+    expect(observed(racePaceNever, laid)).toEqual([]);
+    expect(observed(racePaceNever, unpractised)).toEqual([{ weeks: building, value: 0, limit: 1 }]);
+  });
+
+  it('is run in a written session, by its name or by that of the distance, before the taper', () => {
+    const written = (session: string, date = TUESDAY) =>
+      weeksFound(racePaceNever, withSpec(unpractised, { days: [{ date, session }] }));
+    expect(written('3 x 3 km @ race pace, 1 km easy')).toEqual([]);
+    expect(written('3 x 3 km @ marathon, 1 km easy')).toEqual([]);
+    expect(written('3 x 3 km @ half-marathon, 1 km easy')).toEqual(building);
+    expect(written('3 x 3 km @ race pace, 1 km easy', '2027-04-06')).toEqual(building);
+  });
+
+  it('is run in a race on the way, or in a long run that holds it', () => {
+    const race = { kind: 'tune-up-race', name: 'Pier Ten', from: TUESDAY } as const;
+    expect(weeksFound(racePaceNever, withWeeks(unpractised, { 10: { events: [race] } }))).toEqual(
+      [],
+    );
+    const segment = laid.weeks.find((week) => week.segment)?.segment ?? RACE_PACE_FINISH;
+    expect(weeksFound(racePaceNever, withWeeks(unpractised, { 10: { segment } }))).toEqual([]);
+  });
+
+  it('is not asked of the injured and the often hurt', () => {
+    expect(weeksFound(racePaceNever, withAthlete(unpractised, { injured: true }))).toEqual([]);
+    expect(weeksFound(racePaceNever, withAthlete(unpractised, { oftenHurt: true }))).toEqual([]);
+  });
+});
+
+describe('a repetition at race pace', () => {
+  const tenKm = (metres: number, date = TUESDAY) => {
+    const block = withSpec(onTuesday(`2 x ${metres} m @ race pace, 2 min jog`), {
+      race: { ...laid.spec.race, distance: 10_000 },
+    });
+    return date === TUESDAY ? block : withWeeks(block, { 10: { taperShare: 0.8 } });
+  };
+
+  it('is half of the race at most while it builds, a third in the taper', () => {
+    expect(weeksFound(raceRepTooLong, tenKm(5000))).toEqual([]);
+    expect(observed(raceRepTooLong, tenKm(5400))).toMatchObject([
+      { weeks: [10], dates: [TUESDAY], limit: 0.5 },
+    ]);
+    expect(weeksFound(raceRepTooLong, tenKm(3300, 'taper'))).toEqual([]);
+    expect(observed(raceRepTooLong, tenKm(3800, 'taper'))).toMatchObject([{ limit: 1 / 3 }]);
+  });
+
+  it('is no matter before a longer race, on an easy day, or at another pace', () => {
+    const long = withSpec(tenKm(5400), { race: { ...laid.spec.race, distance: 15_000 } });
+    expect(weeksFound(raceRepTooLong, long)).toEqual([]);
+    const easy = withDays(tenKm(5400), { [TUESDAY]: { role: 'easy' } });
+    expect(weeksFound(raceRepTooLong, easy)).toEqual([]);
+    const slow = withSpec(onTuesday('2 x 5400 m @ marathon, 2 min jog'), {
+      race: { ...laid.spec.race, distance: 10_000 },
+    });
+    expect(weeksFound(raceRepTooLong, slow)).toEqual([]);
+  });
+});
+
+describe('a pace that the block has not', () => {
+  const writing = (session: string) => withSpec(laid, { days: [{ date: TUESDAY, session }] });
+
+  it('is said of the day whose session speaks of it', () => {
+    expect(observed(unknownPace, laid)).toEqual([]);
+    expect(observed(unknownPace, writing('5 x 1000 m @ 10-km, 90 s jog'))).toEqual([]);
+    expect(observed(unknownPace, writing('5 x 1000 m @ race pace, 90 s jog'))).toEqual([]);
+    expect(observed(unknownPace, writing('5 x 1000 m @ gull, 90 s jog'))).toEqual([
+      { weeks: [10], dates: [TUESDAY], value: 1, limit: 0 },
+    ]);
+    // Words alone speak of no pace.
+    expect(weeksFound(unknownPace, writing('Club night'))).toEqual([]);
+  });
+
+  it('is said of every day of a family that speaks of it', () => {
+    const [named] =
+      laid.weeks[9]?.days.flatMap(({ sessions }) =>
+        sessions.flatMap(({ family }) => family?.id ?? []),
+      ) ?? [];
+    const table = laid.spec.paces.table.filter(({ id }) => id === 'easy' || id === 'recovery');
+    const found = weeksFound(unknownPace, withSpec(laid, { paces: { ...laid.spec.paces, table } }));
+    expect(named).toBeDefined();
+    expect(found).toContain(10);
+  });
+});
