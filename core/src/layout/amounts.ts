@@ -1,3 +1,4 @@
+import type { CivilDate } from '../base/index.js';
 import { isRun } from '../spec/days/index.js';
 import type { Segment } from './block/week.js';
 import type { Context } from './context/context.js';
@@ -30,7 +31,7 @@ export function amountsOf(context: Context, frame: Frame): WeekOfAmounts[] {
   const volumes = layVolume(context, frame);
   const meant = past.asOf === undefined ? volumes : layVolume({ ...context, past: noPast }, frame);
   const longRuns = layLongRuns(context, frame, volumes, {
-    longRunOn: wished.map((days) => days.find(({ role }) => role === 'long')?.date),
+    longRunOn: wished.map(longRunWished),
     runDays: Math.max(...wished.map((days) => days.filter(({ role }) => isRun(role)).length)),
     meant,
   });
@@ -64,4 +65,10 @@ export function planOf({ frame, wished, volume }: WeekOfAmounts) {
 
 export function amountOf({ volume: { volume }, longRun: { longRun, date } }: WeekOfAmounts) {
   return { volume, longRun, longRunOn: date };
+}
+
+/** The day of a week’s long run: the one that the coach fixed, else that of their week. */
+function longRunWished(days: readonly WishedDay[]): CivilDate | undefined {
+  const long = days.filter(({ role }) => role === 'long');
+  return (long.find(({ fixed }) => fixed) ?? long[0])?.date;
 }

@@ -79,6 +79,17 @@ describe('the time of a long run', () => {
     ]);
   });
 
+  it('leaves strides and drills their minutes', () => {
+    const day = laid.weeks[9]?.days.find(({ role }) => role === 'long');
+    const sessions = day?.sessions.map((session) => ({
+      ...session,
+      addOn: 'strides' as const,
+      time: laidMostTime() + 188,
+    }));
+    const block = withDays(laid, { [day?.date ?? '']: { sessions: sessions ?? [] } });
+    expect(weeksFound(longRunOverTime, block)).toEqual([]);
+  });
+
   it('is asked of runs alone', () => {
     const day = laid.weeks[9]?.days.find(({ role }) => role === 'long');
     const swum = day?.sessions.map((session) => ({

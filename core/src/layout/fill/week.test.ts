@@ -118,3 +118,19 @@ describe('a laid-out week', () => {
     expect(raceWeek).toEqual(['easy', 'quality', 'easy', 'easy', 'rest', 'short-easy', 'race']);
   });
 });
+
+describe('a long run that the coach fixed for a day', () => {
+  const longDays = (longRunOn: 'saturday' | 'sunday', date: string) =>
+    layOut({
+      ...marathon,
+      week: { ...marathon.week, longRunOn },
+      days: [{ date, role: 'long' }],
+    })
+      .weeks[9]?.days.filter(({ role }) => role === 'long')
+      .map((day) => [day.date, day.distance]);
+
+  it('is run there, before the usual day or after it, at the length of its week', () => {
+    expect(longDays('sunday', '2027-02-18')).toEqual([['2027-02-18', 27_000]]);
+    expect(longDays('saturday', '2027-02-21')).toEqual([['2027-02-21', 27_000]]);
+  });
+});
