@@ -208,8 +208,10 @@ describe('any valid spec', () => {
   it('run what the week is laid out at, where no day is fixed', () => {
     holdFor(
       fc.property(anySpec.map(undisturbed), (given) => {
-        const { weeks, spec } = layOut(given);
-        for (const week of weeks) {
+        const { weeks, spec, findings } = layOut(given);
+        // A week and its long run, fixed against each other on a single day, are said to be.
+        const said = findings.find(({ check }) => check === 'week-under-wish')?.weeks ?? [];
+        for (const week of weeks.filter(({ number }) => !said.includes(number))) {
           // A race counted in time is known to a part of a second.
           expect(sum(week.days.map((day) => day[spec.athlete.basis]))).toBeCloseTo(week.volume, 1);
         }
