@@ -120,3 +120,18 @@ describe.each(cases)('%s', (code, change, label) => {
     expect(mended.findings.filter(same)).toEqual([]);
   });
 });
+
+describe('what a fix changes', () => {
+  const fixed = (code: CheckCode, change: Partial<BlockSpec>, label: RegExp) => {
+    const block = layOut({ ...marathon, ...change });
+    const finding = block.findings.find(({ check }) => check === code);
+    const fix = fixesOf(block, finding!).find((each) => label.test(each.label));
+    return applyChange(block.spec, fix!.change);
+  };
+
+  it('rests on a day that was fixed to be long before the race, and takes its length', () => {
+    const change = day('2027-04-14', { amount: 20_000 });
+    const { days } = fixed('hard-effort-near-race', change, /^Rest /);
+    expect(days).toEqual([{ date: '2027-04-14', role: 'rest' }]);
+  });
+});

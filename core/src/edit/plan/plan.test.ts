@@ -57,6 +57,14 @@ describe('a coach’s table', () => {
       ],
       ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'],
     ],
+    // A week that begins on Sunday, after a column of its own.
+    [
+      [
+        ['wk', 'S', 'M', 'T', 'W', 'T', 'F', 'S'],
+        ['1', '16', '2', '3', '4', '5', '6', '7'],
+      ],
+      ['week', 'sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'],
+    ],
     [
       [
         ['Date', 'Session'],
