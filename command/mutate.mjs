@@ -21,7 +21,7 @@ if (folder === undefined || !existsSync(from) || !Number.isInteger(one) || one <
 const part = one > 1 ? ['--ignoreStatic'] : [];
 const { status } = spawnSync('npx', ['stryker', 'run', ...part, '--mutate', wanted().join(',')], {
   stdio: 'inherit',
-  env: { ...process.env, NADIR_MUTATE: '1' },
+  env: { ...process.env, NADIR_MUTATE: folder },
 });
 process.exit(status ?? 1);
 

@@ -681,6 +681,33 @@ describe('the time of a long run', () => {
 });
 
 describe('findings', () => {
+  it('of one kind are told by the worst: that which is most beyond its limit, as a part of it', () => {
+    // Weeks 6 and 10 are fixed a half over and twice over the weeks before them.
+    const { findings } = layOut({
+      ...marathon,
+      pins: [
+        { week: 6, volume: 96_000 },
+        { week: 10, volume: 160_000 },
+      ],
+    });
+    const found = findings.find(({ check }) => check === 'growth-over-cap');
+    const shares = found?.each?.map(({ value }) => value) ?? [];
+    expect(shares.length).toBeGreaterThan(1);
+    expect(found?.value).toBe(Math.max(...shares));
+    // Cuts that are too small: the worst is the smallest.
+    const shallow = layOut({
+      ...marathon,
+      pins: [
+        { week: 4, volume: 60_000 },
+        { week: 8, volume: 70_000 },
+      ],
+    }).findings.find(({ check }) => check === 'recovery-too-shallow');
+    const cuts = shallow?.each?.map(({ value }) => value) ?? [];
+    expect(cuts).toHaveLength(2);
+    expect(cuts[0]).not.toBe(cuts[1]);
+    expect(shallow?.value).toBe(Math.min(...cuts));
+  });
+
   it('come worst first, with the waivers of the coach', () => {
     const { findings } = layOut({
       ...marathon,

@@ -144,6 +144,29 @@ describe('the quiet days before a marathon', () => {
     expect(on('2027-04-13', { hardTime: half + 1 })).toMatchObject([{ value: 5 }]);
   });
 
+  it('hold half of a session, not of a test, a hard long run or an easy day', () => {
+    const on13 = { '2027-04-13': { hardTime: 12.5 * 60 + 1 } };
+    const few = { hardTime: 600 };
+    // Sessions of ten minutes: then the last one’s own twelve and a half are the most.
+    const short = Object.fromEntries(
+      laid.weeks
+        .slice(0, 15)
+        .flatMap(({ days }) => days)
+        .filter(({ role }) => role === 'quality')
+        .map(({ date }) => [date, few]),
+    );
+    const found = (more: Record<string, Partial<Day>>) =>
+      observed(hardEffortNearRace, withDays(laid, { ...short, ...more, ...on13 }));
+    expect(found({})).toHaveLength(1);
+    expect(found({ '2027-02-17': { role: 'test', hardTime: 90_000 } })).toHaveLength(1);
+    expect(found({ '2027-02-21': { hardTime: 90_000 } })).toHaveLength(1);
+    expect(found({ '2027-02-16': { hardTime: 90_000 } })).toEqual([]);
+    // A quality day with nothing hard in it is no session, and makes none the shorter.
+    const none = Object.fromEntries(Object.keys(short).map((date) => [date, { hardTime: 0 }]));
+    const one = { ...none, '2027-02-16': { hardTime: 26 * 60 } };
+    expect(observed(hardEffortNearRace, withDays(laid, { ...one, ...on13 }))).toEqual([]);
+  });
+
   it('hold in the last six no run over two fifths of the longest, but for a session', () => {
     // Of 32 km 12.8: 13 km easy are over, 12.8 are not.
     const easy = (distance: number) => ({ role: 'easy' as const, distance, time: 60 * 60 });

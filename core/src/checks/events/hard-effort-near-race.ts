@@ -1,6 +1,6 @@
 import { differenceInDays, sum } from '../../base/index.js';
 import { isLongRace, nearRaceLimit, raceRules } from '../../rules/index.js';
-import { type Day, isHardRunning } from '../../layout/index.js';
+import type { Day } from '../../layout/index.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
 import { type BlockDay, daysToRace } from '../common/days-to-race.js';
 import { longestRun } from '../common/longest-run.js';
@@ -66,7 +66,7 @@ function mostOf({ block, rules }: CheckContext): Most {
 }
 
 function isSession(day: Day): boolean {
-  return day.role === 'quality' && isHardRunning(day) && day.hardTime > 0;
+  return day.role === 'quality' && day.hardTime > 0;
 }
 
 function isTooMuch(day: BlockDay['day'], daysOut: number, most: Most): boolean {

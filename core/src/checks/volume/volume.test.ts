@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Week } from '../../layout/index.js';
+import type { Day, Week } from '../../layout/index.js';
+import type { AddOn } from '../../spec/days/index.js';
 import { rulesOf } from '../../rules/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import {
@@ -7,6 +8,7 @@ import {
   observed,
   weeksFound,
   withAthlete,
+  withDays,
   withSpec,
   withWeeks,
 } from '../../testing/edited.js';
@@ -209,5 +211,50 @@ describe('a wish that is not kept', () => {
     expect(observed(wishNotKept, asked())).toMatchObject([{ value: 2, limit: 3 }]);
     expect(about(withAthlete(asked(), { injured: true }))).toEqual([]);
     expect(about(asked({ days: [] }))).toEqual([]);
+  });
+
+  it('is small work beside a run: told by the runs, or of an older plan by what is quick', () => {
+    const MONDAY = '2027-02-15';
+    const beside = { ...laid.weeks[9]?.days[0]?.beside, addOn: 'strides' as const };
+    const ran = (...addOns: (AddOn | undefined)[]): Day['sessions'] =>
+      addOns.map((addOn) => ({
+        kind: 'run',
+        shorthand: addOn === 'drills' ? '5 km easy; drills' : '5 km easy',
+        distance: 5000,
+        time: 1800,
+        hardDistance: 0,
+        hardTime: 0,
+        ...(addOn && { addOn }),
+      }));
+    const on = (part: Partial<Day>) =>
+      about(withDays(laid, { [MONDAY]: { beside, quick: false, ...part } }));
+    expect(on({ sessions: ran('strides') })).toEqual([]);
+    expect(on({ sessions: ran('drills') })).toEqual(['add-on']);
+    expect(on({ sessions: ran('drills', 'strides') })).toEqual([]);
+    expect(on({ sessions: ran(undefined, 'strides') })).toEqual([]);
+    expect(on({ sessions: ran(undefined) })).toEqual(['add-on']);
+    // Where one run tells what it was given, what is quick elsewhere tells nothing.
+    expect(on({ sessions: ran(undefined, 'drills'), quick: true })).toEqual(['add-on']);
+    expect(on({ sessions: ran(undefined), quick: true })).toEqual([]);
+    expect(on({ sessions: ran(undefined), quick: true, role: 'quality' })).toEqual(['add-on']);
+    expect(on({ sessions: [] })).toEqual([]);
+    expect(on({ sessions: ran(undefined), rule: 'own-session' })).toEqual([]);
+    expect(on({ sessions: ran(undefined), swap: { kind: 'bike', reason: 'soreness' } })).toEqual(
+      [],
+    );
+    const drills = { ...beside, addOn: 'drills' as const };
+    const words = ran(undefined).map((run) => ({ ...run, shorthand: '5 km easy; drills' }));
+    expect(on({ beside: drills, sessions: words })).toEqual([]);
+    expect(on({ beside: drills, sessions: ran(undefined) })).toEqual(['add-on']);
+  });
+
+  it('is a second run that was asked for', () => {
+    const beside = { ...laid.weeks[9]?.days[0]?.beside, addOn: undefined, double: true };
+    const day = laid.weeks[9]?.days[0];
+    const on = (sessions: Day['sessions']) =>
+      about(withDays(laid, { [day?.date ?? '']: { beside, sessions } }));
+    const [run] = day?.sessions ?? [];
+    expect(on(run ? [run] : [])).toEqual(['double']);
+    expect(on(run ? [run, run] : [])).toEqual([]);
   });
 });
