@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { sum, weekdayOf } from './base/index.js';
+import { addDays, sum, weekdayOf } from './base/index.js';
+import { rulesOf } from './rules/index.js';
 import type { BlockSpec } from './spec/index.js';
 import type { Day } from './layout/index.js';
 import { defaultBlocks } from './testing/default-blocks.js';
@@ -56,6 +57,23 @@ describe.each(laid)('$called, with nothing else asked', ({ block }) => {
           (before.get(weekdayOf(day.date)) ?? 0) + NOISE,
         );
       }
+    }
+  });
+
+  it('cuts no run of the taper to a scrap: the shortest run stays, or what its weekday was', () => {
+    const { shortestRun } = rulesOf(spec).week;
+    const before = Math.min(
+      ...full.flatMap(({ days }) => days.map((day) => day[basis]).filter((amount) => amount > 0)),
+    );
+    const easy = weeks
+      .filter(({ taperShare }) => taperShare < 1)
+      .flatMap(({ days }) => days)
+      // On the eve a shake-out has a length of its own.
+      .filter(({ role, date }) => role === 'easy' && addDays(date, 1) !== spec.race.date);
+    for (const day of easy) {
+      expect(day[basis], day.date).toBeGreaterThanOrEqual(
+        Math.min(shortestRun[basis], before) - NOISE,
+      );
     }
   });
 

@@ -112,6 +112,7 @@ export function taperCuts(
     return days.reduce((least, next) => (next.longest < least.longest ? next : least));
   };
   const { shakeOut } = rules.raceWeek;
+  const shortest = rules.week.shortestRun[basis];
   const long = heaviest.flat().filter(({ role }) => role === 'long');
   const short =
     floorTo(nearRaceLimit(Math.max(0, ...long.map((day) => day[basis]))), step) || Infinity;
@@ -125,7 +126,8 @@ export function taperCuts(
       if (!isEve(context, day.date)) {
         const most = Math.min(whole.longest, isLast(context, day) ? short : Infinity);
         const twice = whole.twice && week.kind !== 'race';
-        return { amount: Math.min(amount, most), most, twice };
+        // No run is cut to a scrap that nobody would go out for.
+        return { amount: Math.max(Math.min(amount, most), Math.min(shortest, most)), most, twice };
       }
       const eve = basis === 'time' ? shakeOut : (shakeOut / easyOn(day.date)) * 1000;
       const most = Math.max(step, floorTo(Math.min(eve, whole.longest), step));
