@@ -134,3 +134,47 @@ describe('a long run that the coach fixed for a day', () => {
     expect(longDays('saturday', '2027-02-21')).toEqual([['2027-02-21', 27_000]]);
   });
 });
+
+describe('a semi-long run', () => {
+  const semiLong = (change: object = {}) =>
+    layOut({ ...marathon, ...change })
+      .weeks.filter(({ days }) => days.some(({ role }) => role === 'semi-long'))
+      .map(({ number }) => number);
+
+  it('stands in large building weeks, in none of rest and none of the taper', () => {
+    expect(semiLong()).toEqual([7, 9, 10, 11, 13, 14, 15]);
+  });
+
+  it('stands in no week that days away make less of', () => {
+    const away = {
+      kind: 'holiday',
+      name: 'A few days off',
+      from: '2027-02-15',
+      to: '2027-02-16',
+      running: 0.9,
+    };
+    expect(semiLong({ events: [away] })).toEqual([7, 9, 11, 13, 14, 15]);
+  });
+
+  it('stands in no week of the coach’s own', () => {
+    const days = ['easy', 'quality', 'easy', 'rest', 'quality', 'easy', 'long'];
+    const own = days.map((role) => ({ role }));
+    expect(semiLong({ week: { ...marathon.week, days: own } })).toEqual([]);
+  });
+});
+
+describe('a long run with a part at race pace', () => {
+  it('counts that part as hard, and no more', () => {
+    const { weeks } = layOut({
+      ...marathon,
+      longRun: { ...marathon.longRun, segment: 'race-pace-finish' },
+    });
+    const held = weeks.filter(({ segment }) => segment !== undefined);
+    expect(held.length).toBeGreaterThan(3);
+    for (const { days, segment } of held) {
+      const long = days.find(({ role }) => role === 'long');
+      const hard = long?.sessions.reduce((total, { hardDistance }) => total + hardDistance, 0) ?? 0;
+      expect(hard).toBeCloseTo(segment?.amount ?? NaN, -2);
+    }
+  });
+});
