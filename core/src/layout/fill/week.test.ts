@@ -163,18 +163,28 @@ describe('a semi-long run', () => {
   });
 });
 
-describe('a long run with a part at race pace', () => {
-  it('counts that part as hard, and no more', () => {
-    const { weeks } = layOut({
-      ...marathon,
-      longRun: { ...marathon.longRun, segment: 'race-pace-finish' },
-    });
-    const held = weeks.filter(({ segment }) => segment !== undefined);
-    expect(held.length).toBeGreaterThan(3);
-    for (const { days, segment } of held) {
-      const long = days.find(({ role }) => role === 'long');
-      const hard = long?.sessions.reduce((total, { hardDistance }) => total + hardDistance, 0) ?? 0;
-      expect(hard).toBeCloseTo(segment?.amount ?? NaN, -2);
+describe('a long run with something in it', () => {
+  const hardOf = (segment: 'race-pace-finish' | 'progression') =>
+    layOut({ ...marathon, longRun: { ...marathon.longRun, segment } })
+      .weeks.filter((week) => week.segment !== undefined)
+      .map((week) => {
+        const long = week.days.find(({ role }) => role === 'long');
+        const { amount = NaN, offset = [NaN, NaN] } = week.segment ?? {};
+        return { amount, offset, hard: long?.sessions[0]?.hardDistance };
+      });
+
+  it('counts a part at race pace as hard, and no more', () => {
+    expect(hardOf('race-pace-finish').length).toBeGreaterThan(3);
+    for (const { amount, hard } of hardOf('race-pace-finish')) expect(hard).toBeCloseTo(amount, 6);
+  });
+
+  it('hand-worked: of a way from 45 s slower to 10 s quicker 10 parts of 55 are', () => {
+    const [first, ...later] = hardOf('progression');
+    expect(first).toMatchObject({ amount: 8000, offset: [45, -10] });
+    expect(first?.hard).toBeCloseTo(1454.5, 1);
+    for (const { amount, offset, hard } of later) {
+      const [slow, quick] = offset;
+      expect(hard).toBeCloseTo((-quick / (slow - quick)) * amount, 6);
     }
   });
 });
