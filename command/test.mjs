@@ -67,6 +67,9 @@ export async function test([part, ...files]) {
 /** The types, which compile all there is on the way: what runs compiled waits for them. */
 let types = Promise.resolve(NOTHING);
 
+/** All static checks: errands wait for pages, and would wait for these. */
+let checked = Promise.resolve(NOTHING);
+
 /**
  * Types, then lint, format, import boundaries and unused code: each passes or
  * fails whole. They take one core for minutes, beside the tests.
@@ -75,10 +78,10 @@ let types = Promise.resolve(NOTHING);
  */
 async function staticChecks() {
   types = scripts(['types']);
-  const later = types.then(async (typed) =>
+  checked = types.then(async (typed) =>
     both(typed, await scripts(['lint', 'format:check', 'boundaries', 'unused'])),
   );
-  return { ...NOTHING, later };
+  return { ...NOTHING, later: checked };
 }
 
 /** @param {string[]} names of scripts in package.json @returns {Promise<Tally>} */
@@ -128,6 +131,7 @@ async function browserTests(files) {
   const executable = await chromium();
   await compiled();
   const web = await site();
+  await checked;
   const cluster = await startCluster('browser', { lasting: false });
   try {
     const settings = {

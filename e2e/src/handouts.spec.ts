@@ -14,8 +14,12 @@ async function openHandouts(page: Page, athlete: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'On paper' })).toBeVisible();
 }
 
+/** A busy machine has been seen to take over 30 seconds. */
+const FIRST_SHEET_MS = 75_000;
+
 async function downloaded(page: Page, title: string): Promise<{ name: string; bytes: Buffer }> {
-  const downloading = page.waitForEvent('download');
+  // The first sheet waits for a thread of the server that reads its faces.
+  const downloading = page.waitForEvent('download', { timeout: FIRST_SHEET_MS });
   await page.getByRole('button', { name: `Download ${title}`, exact: true }).click();
   const download = await downloading;
   return { name: download.suggestedFilename(), bytes: readFileSync(await download.path()) };
@@ -121,7 +125,8 @@ test('a week is sent by mail, shown in the outbox, and opened as it was sent', a
   const outbox = mail.getByRole('list', { name: 'Outbox' });
   await expect(outbox).toContainText('post@skerrylane.example: sent');
   await expect(outbox.getByRole('listitem')).toHaveCount(1);
-  const downloading = page.waitForEvent('download');
+  // The first sheet waits for a thread of the server that reads its faces.
+  const downloading = page.waitForEvent('download', { timeout: FIRST_SHEET_MS });
   await outbox.getByRole('button', { name: /^Open the mail/ }).click();
   const sent = readFileSync(await (await downloading).path(), 'utf8');
   expect(sent).toContain('To: post@skerrylane.example');
