@@ -18,6 +18,7 @@ export {
   isHardRunning,
   mainOf,
 } from './block/day.js';
+export { isUphill } from './block/run.js';
 export { isBase } from './block/is-base.js';
 export type { Context } from './context/context.js';
 export { eventDays, weeksOfEvents } from './events/event-days.js';

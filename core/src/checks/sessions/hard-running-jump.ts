@@ -1,4 +1,4 @@
-import { mainOf } from '../../layout/index.js';
+import { isUphill, mainOf } from '../../layout/index.js';
 import { isUnder18 } from '../../spec/index.js';
 import { check } from '../common/check.js';
 
@@ -36,7 +36,7 @@ export const hardRunningJump = check({
           const hard = session?.hardDistance ?? 0;
           const family = session?.family?.id;
           // Hills are no measure for the flat; what is run there meanwhile is.
-          if (session?.shorthand.includes('uphill')) {
+          if (session && isUphill(session)) {
             if (before) before.hillsSince = true;
             return [];
           }

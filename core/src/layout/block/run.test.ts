@@ -1,11 +1,12 @@
 import { describe, expect, it, vi } from 'vitest';
-import { Run } from './run.js';
+import { isUphill, Run } from './run.js';
 
 const figures = {
   distance: 9000,
   time: 3015,
   hardDistance: 0,
   hardTime: 0,
+  uphill: false,
   family: undefined,
 };
 
@@ -27,5 +28,15 @@ describe('a run', () => {
       hardDistance: 0,
       hardTime: 0,
     });
+  });
+
+  it('knows whether it goes uphill without its words; what was handed out has it in them', () => {
+    const words = vi.fn(() => '8 x 200 m @ mile uphill');
+    expect(isUphill(new Run(words, { ...figures, uphill: true }))).toBe(true);
+    expect(isUphill(new Run(words, figures))).toBe(false);
+    expect(words).not.toHaveBeenCalled();
+    const handedOut = new Run(words, figures).toJSON();
+    expect(isUphill(handedOut)).toBe(true);
+    expect(isUphill({ ...handedOut, shorthand: '9 km easy' })).toBe(false);
   });
 });

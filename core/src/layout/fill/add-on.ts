@@ -1,7 +1,7 @@
 import type { AddOn } from '../../spec/days/index.js';
 import { namePaces, type SessionTotals, sessionOf, sessionTotals } from '../../sessions/index.js';
 import type { DaySession } from '../block/day.js';
-import { Run } from '../block/run.js';
+import { isUphill, Run } from '../block/run.js';
 import type { Context } from '../context/context.js';
 import { amountOf } from '../sessions/session-lengths.js';
 import type { RunOf } from './run-of.js';
@@ -47,6 +47,7 @@ export function endingIn(
     time: byTime ? of.amount : Math.round(inner.time + added.laid.time),
     hardDistance: inner.hardDistance,
     hardTime: inner.hardTime,
+    uphill: added.laid.uphill || isUphill(inner),
     family: inner.family,
     addOn: added.addOn,
   });

@@ -51,6 +51,7 @@ function longRun(context: Context, of: RunOf, segment: Segment | undefined): Day
     time: Math.round(total),
     hardDistance: metres * part,
     hardTime: seconds * part,
+    uphill: false,
     family: undefined,
     addOn: undefined,
   });

@@ -33,6 +33,7 @@ const NOTHING: SessionTotals = {
   time: 0,
   hardDistance: 0,
   hardTime: 0,
+  uphill: false,
   unknown: [],
 };
 
@@ -64,6 +65,7 @@ function together(one: SessionTotals, other: SessionTotals): SessionTotals {
     time: one.time + other.time,
     hardDistance: one.hardDistance + other.hardDistance,
     hardTime: one.hardTime + other.hardTime,
+    uphill: one.uphill || other.uphill,
     unknown: one.unknown,
   };
 }
@@ -102,7 +104,10 @@ export function racedRun(context: Context, { amount, date }: RunOf, race: BlockE
   return withSession(
     context,
     { amount, date },
-    { laid: { ...laid, unknown: [] }, inWords: () => wordsAround(context, around, words) },
+    {
+      laid: { ...laid, uphill: false, unknown: [] },
+      inWords: () => wordsAround(context, around, words),
+    },
   );
 }
 
@@ -126,6 +131,7 @@ function withSession(
     time: byTime ? amount : Math.round(laid.time + (left * easy) / 1000),
     hardDistance: laid.hardDistance,
     hardTime: laid.hardTime,
+    uphill: laid.uphill,
     family,
     addOn,
   });

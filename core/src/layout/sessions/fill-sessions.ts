@@ -299,8 +299,11 @@ function sized(filling: Filling, family: Progression, place: Place): Line | unde
   const ratio = RESTED.has(week.phase) ? Math.min(1, target / hard) : target / hard;
   const { mostJump } = filling.context.rules.sessions;
   const most = (before?.toMatch ?? Infinity) * (1 + OF_JUMP * mostJump);
-  const tried = TRIED.map((part) => lay(scaled(parts, part * ratio), paces));
-  const fitted = tried.find(({ laid }) => laid.hardDistance <= most) ?? tried.at(-1) ?? first;
+  let fitted = first;
+  for (const part of TRIED) {
+    fitted = lay(scaled(parts, part * ratio), paces);
+    if (fitted.laid.hardDistance <= most) break;
+  }
   const part = fitted.laid.hardDistance / hard;
   return { ...matching({ family, exposure: 1, ...fitted }, before), part };
 }

@@ -6,6 +6,7 @@ import { layBetween } from './lay-between.js';
 import { layPiece, layRepetition, layWithPlaces, layWithSurges } from './lay-piece.js';
 import type { Reading } from './quickness.js';
 import { rest, type Stretch } from './stretch.js';
+import { isUphill } from './uphill.js';
 
 /** What a session comes to: metres and seconds. */
 export interface SessionTotals {
@@ -13,12 +14,14 @@ export interface SessionTotals {
   time: number;
   hardDistance: number;
   hardTime: number;
+  /** True where some of it is run uphill. */
+  uphill: boolean;
   /** Names that are none of the coach's paces; they were run easy. */
   unknown: string[];
 }
 
 /** A session laid out at an athlete's paces, stretch after stretch. */
-export interface LaidSession extends SessionTotals {
+export interface LaidSession extends Omit<SessionTotals, 'uphill'> {
   stretches: Stretch[];
 }
 
@@ -34,7 +37,11 @@ export function laySession(
   take: 'least' | 'most' = 'most',
 ): LaidSession {
   const { laid, unknown } = lay(session.parts, paces, { take, oneByOne: true });
-  return { stretches: laid.map(({ stretch: each }) => each), unknown, ...totalsOf(laid) };
+  return {
+    stretches: laid.map(({ stretch: each }) => each),
+    unknown,
+    ...totalsOf(laid),
+  };
 }
 
 /** What a session comes to at its most, without laying out every repetition. */
@@ -50,7 +57,7 @@ const totalsAt = memoizeLast((_: SessionPaces) => new Map<readonly Part[], Sessi
 
 function workedOut(parts: readonly Part[], paces: SessionPaces): SessionTotals {
   const { laid, unknown } = lay(parts, paces, { take: 'most', oneByOne: false });
-  return { unknown, ...totalsOf(laid) };
+  return { unknown, uphill: isUphill(parts), ...totalsOf(laid) };
 }
 
 /** A stretch, and how often it is run. */
@@ -59,7 +66,7 @@ interface Times {
   times: number;
 }
 
-function totalsOf(laid: readonly Times[]): Omit<SessionTotals, 'unknown'> {
+function totalsOf(laid: readonly Times[]): Omit<SessionTotals, 'unknown' | 'uphill'> {
   const totals = { distance: 0, time: 0, hardDistance: 0, hardTime: 0 };
   for (const { stretch: each, times } of laid) {
     totals.distance += times * each.distance;
