@@ -7,6 +7,7 @@ import type { Day } from './block/day.js';
 import type { Week } from './block/week.js';
 import type { Context } from './context/context.js';
 import { fillWeeks } from './fill-weeks.js';
+import { racedIn } from './events/event-days.js';
 import type { Frame } from './frame/frame.js';
 import { placesOf } from './fill/places.js';
 import type { RunEntry } from '../record/index.js';
@@ -93,15 +94,19 @@ function keysOf(
   weeks: readonly WeekOfAmounts[],
   roles: readonly (readonly PlannedDay[])[],
 ): Map<CivilDate, KeySession> {
-  const { perMetre } = context;
-  const toFill = weeks.map(({ frame, volume, longRun, segment }, index) => ({
-    number: frame.number,
-    phase: frame.phase.kind,
-    distance: volume.volume / perMetre,
-    inLongRun:
-      writtenLongRun(context, longRun.date)?.hardDistance ?? (segment?.amount ?? 0) / perMetre,
-    days: roles[index] ?? [],
-  }));
+  const { perMetre, eventDays } = context;
+  const toFill = weeks.map(({ frame, volume, longRun, segment }, index) => {
+    const days = roles[index] ?? [];
+    const inLongRun =
+      writtenLongRun(context, longRun.date)?.hardDistance ?? (segment?.amount ?? 0) / perMetre;
+    return {
+      number: frame.number,
+      phase: frame.phase.kind,
+      distance: volume.volume / perMetre,
+      hardElsewhere: inLongRun + racedIn(eventDays, days),
+      days,
+    };
+  });
   return fillSessions(context, toFill);
 }
 

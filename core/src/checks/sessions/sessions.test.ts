@@ -95,6 +95,23 @@ describe('hard running of a week', () => {
     const nothing = withWeeks(laid, { 10: { hardDistance: 100, distance: 0 } });
     expect(observed(tooMuchHard, nothing)).toEqual([]);
   });
+
+  it('is none of a race by itself, and its race counted in where more is hard', () => {
+    // A half of 21.1 km in a week of 50 is 42 %; with 2 km of hard running beside it 46 %.
+    const [run] = laid.weeks[9]?.days[1]?.sessions ?? [];
+    const raced = { ...run!, hardDistance: 21_100 };
+    const days = (laid.weeks[9]?.days ?? []).map((day) =>
+      day.date === TUESDAY ? { ...day, role: 'tune-up' as const, sessions: [raced] } : day,
+    );
+    const week = { days, distance: 50_000 };
+    const alone = withWeeks(laid, { 10: { ...week, hardDistance: 21_100 } });
+    expect(observed(tooMuchHard, alone)).toEqual([]);
+    const [found] = observed(
+      tooMuchHard,
+      withWeeks(laid, { 10: { ...week, hardDistance: 23_100 } }),
+    );
+    expect(found).toMatchObject({ weeks: [10], value: 0.462 });
+  });
 });
 
 describe('a session that was dropped', () => {

@@ -1,14 +1,25 @@
+import { sum } from '../../base/index.js';
+import { type Day, isRaced } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
-/** More of a week hard than it bears. Value and limit: part of the week. */
+/**
+ * More of a week hard than it bears, its races counted in; a race on the way by
+ * itself is none of its matter. Value and limit: part of the week.
+ */
 export const tooMuchHard = check({
   code: 'too-much-hard',
   level: 'caution',
   run({ block: { weeks }, rules }) {
     const limit = rules.sessions.mostOfWeek;
-    return weeks.flatMap(({ number, kind, hardDistance, distance }) => {
+    return weeks.flatMap(({ number, kind, hardDistance, distance, days }) => {
       const value = distance > 0 ? hardDistance / distance : 0;
-      return kind !== 'race' && value > limit + 1e-9 ? [{ weeks: [number], value, limit }] : [];
+      if (kind === 'race' || value <= limit + 1e-9) return [];
+      return hardDistance > racedIn(days) ? [{ weeks: [number], value, limit }] : [];
     });
   },
 });
+
+function racedIn(days: readonly Day[]): number {
+  const raced = days.filter(({ role }) => isRaced(role));
+  return sum(raced.flatMap(({ sessions }) => sessions.map(({ hardDistance }) => hardDistance)));
+}

@@ -1,5 +1,5 @@
 import { type BlockEvent, eventCharacters, lastDay } from '../../spec/days/index.js';
-import { addDays, type CivilDate, clean, differenceInDays } from '../../base/index.js';
+import { addDays, type CivilDate, clean, differenceInDays, sum } from '../../base/index.js';
 import { type HouseRules, raceRules } from '../../rules/index.js';
 
 /** What the events of a block ask of one day. */
@@ -124,6 +124,11 @@ export function eventsIn(
   if (events.length === 0) return [];
   const end = addDays(start, length - 1);
   return events.filter((event) => event.from <= end && lastDay(event) >= start);
+}
+
+/** Metres raced and tested on some days. */
+export function racedIn(days: EventDays, of: readonly { date: CivilDate }[]): number {
+  return sum(of.map(({ date }) => raceMetres(days.get(date)?.race)));
 }
 
 /** Metres of a race or test itself; warming up is not counted. */

@@ -35,9 +35,9 @@ export interface KeySession {
 export interface WeekToFill {
   number: number;
   phase: PhaseKind;
-  /** Metres of the week, and of them what its long run holds at race pace or near it. */
+  /** Metres of the week, and of them what is raced, or run at race pace or near it in its long run. */
   distance: number;
-  inLongRun: number;
+  hardElsewhere: number;
   days: readonly PlannedDay[];
 }
 
@@ -105,8 +105,11 @@ export function fillSessions(
       const line = past && now ? asItWas(filling, past, now, place) : now;
       if (!line) continue;
       const isLast = differenceInDays(spec.race.date, date) < RACE_WEEK;
-      const most = own ? Infinity : mostOf(context, { line, place, count: quality.length });
-      const laid = isLast ? forTheLast(line, place) : within(line, most, place.paces);
+      const laid = isLast
+        ? forTheLast(line, place)
+        : own
+          ? line
+          : within(context, line, { ...place, count: quality.length });
       if (!isLast) keep(filling, chosen, index, asLaid(line, laid.laid));
       filled.set(date, { ...whole(line.family, laid, place), exposure: line.exposure });
     }
@@ -145,7 +148,7 @@ export function isAsWritten({ fit }: Pick<Progression, 'fit'>): boolean {
 
 /** A line whose week bore less of it: the next family is sized to what was laid. */
 function asLaid(line: Line, { hardDistance }: SessionTotals): Line {
-  const isLess = hardDistance < line.laid.hardDistance && !isUphill(line.parts);
+  const isLess = hardDistance < line.laid.hardDistance && !line.laid.uphill;
   return isLess ? { ...line, toMatch: Math.min(line.toMatch, hardDistance) } : line;
 }
 
@@ -176,16 +179,6 @@ function isSame({ id, exposure }: { id: string; exposure: number }, laid: Line):
   return id === laid.family.id && exposure === laid.exposure;
 }
 
-/** Hard metres that one session of a week may hold, its long run counted in. */
-function mostOf(
-  context: Context,
-  { line, place, count }: { line: Line; place: Place; count: number },
-): number {
-  const { week } = place;
-  const left = context.rules.sessions.mostOfWeek * week.distance - week.inLongRun;
-  return Math.min(mostAtItsPace(context, line, place), Math.max(0, left) / count);
-}
-
 /** Metres of a week that its key sessions are sized by. */
 function bearing({ distance }: WeekToFill): number {
   return Math.min(distance, LARGE_WEEK);
@@ -203,14 +196,10 @@ function aloneIn({ days, phase }: WeekToFill): number {
 /** Hard metres that the pace of a session bears in a week. */
 function mostAtItsPace({ rules }: Context, { parts, laid }: Laid, { week, paces }: Place): number {
   // Uphill no pace says how hard it is, and very short pieces are run for speed at any.
-  const isQuick = isUphill(parts) || isShort(parts);
+  const isQuick = laid.uphill || isShort(parts);
   const share = isQuick ? rules.sessions.mostQuick : shareAtItsPace(laid, paces, rules);
   const { mostHard } = rules.sessions;
   return Math.max(share, Math.min(mostHard, share * aloneIn(week))) * bearing(week);
-}
-
-function isUphill(parts: readonly Part[]): boolean {
-  return parts.some((part) => part.kind === 'repeat' && part.piece.uphill);
 }
 
 /** Metres up to which a repetition is very short (policy). */
@@ -226,11 +215,26 @@ function isShort(parts: readonly Part[]): boolean {
   });
 }
 
-/** The same session with less of it, where its week bears no more. */
-function within(line: Line, most: number, paces: SessionPaces): Laid {
+/** Parts of what is left that are tried: whole repetitions may come to more than asked for. */
+const TRIED = [1, 0.9, 0.8, 0.7];
+
+/**
+ * The same session with less of it, where its week bears no more: about as much
+ * as its pace bears, at most what long run and races leave of the week’s hard running.
+ */
+function within(context: Context, line: Line, place: Place & { count: number }): Laid {
+  const { week, paces, count } = place;
   const hard = line.laid.hardDistance;
-  if (hard <= most || hard === 0 || isAsWritten(line.family)) return line;
-  return lay(scaled(line.parts, most / hard), paces);
+  if (hard === 0 || isAsWritten(line.family)) return line;
+  const { mostOfWeek } = context.rules.sessions;
+  const left = Math.max(0, mostOfWeek * week.distance - week.hardElsewhere) / count;
+  const most = Math.min(mostAtItsPace(context, line, place), left);
+  let laid: Laid = line;
+  for (const part of TRIED) {
+    if (laid.laid.hardDistance <= (laid === line ? most : left)) break;
+    laid = lay(scaled(line.parts, (part * most) / hard), paces);
+  }
+  return laid;
 }
 
 function next(filling: Filling, chosen: Chosen, place: Place): Line | undefined {
@@ -311,9 +315,6 @@ function sized(filling: Filling, family: Progression, place: Place): Line | unde
 /** Of the jump that is allowed: the week of the one before may have taken something off it. */
 const OF_JUMP = 0.8;
 
-/** Parts of a target that are tried: whole repetitions may come to more than asked for. */
-const TRIED = [1, 0.9, 0.8, 0.7];
-
 /** What the coach wrote for the date, where later ones follow it. */
 function followedOn(context: Context, date: CivilDate): readonly Part[] | undefined {
   const wish = context.fixedOn(date);
@@ -338,7 +339,7 @@ const RESTED: ReadonlySet<PhaseKind> = new Set(['taper', 'race-week', 'recovery'
 
 function matching(line: Omit<Line, 'toMatch'>, before: Line | undefined): Line {
   const hard = line.laid.hardDistance;
-  return { toMatch: isUphill(line.parts) ? (before?.toMatch ?? hard) : hard, ...line };
+  return { toMatch: line.laid.uphill ? (before?.toMatch ?? hard) : hard, ...line };
 }
 
 function lay(parts: readonly Part[], paces: SessionPaces): Laid {

@@ -1,7 +1,7 @@
 import type { DayRole, LaidSwap, PatternDay } from '../../spec/days/index.js';
 import { addDays, type CivilDate, differenceInDays, weekdayOf } from '../../base/index.js';
 import type { Context } from '../context/context.js';
-import { raceMetres } from '../events/event-days.js';
+import { raceMetres, racedIn } from '../events/event-days.js';
 import type { FrameWeek } from '../frame/frame.js';
 import { type Past, noPast } from '../past/past.js';
 import type { WishedDay } from './coach-week.js';
@@ -45,6 +45,8 @@ interface Planning extends WeekOfRoles {
   amounts: WeekAmounts;
   /** Days that are over. */
   past: Past;
+  /** True where a race on the way is all the hard running that the week bears. */
+  isRaced: boolean;
 }
 
 /**
@@ -75,7 +77,8 @@ function planDays(
   const own = context.spec.week.byPhase?.some(({ phase }) => phase === week.phase.kind) === true;
   const wished = composeRaceDays({ context, days: week.wished, firstDaysOut, own });
   const composed = wished.map((day) => (past.on(day.date) ? { ...day, fixed: true } : day));
-  const planning: Planning = { context, week, amounts, past, firstDaysOut, composed };
+  const isRaced = isFilledByRace(context, composed, amounts.volume);
+  const planning: Planning = { context, week, amounts, past, firstDaysOut, composed, isRaced };
   const asked = composed.map((day, index) => roleOf(planning, day, index));
   const moved = withMovedRuns(
     {
@@ -128,7 +131,7 @@ function insteadOfHard(
 
 function roleOf(planning: Planning, day: WishedDay, index: number): DayRole {
   const { context, week, amounts, past, firstDaysOut } = planning;
-  const { spec, rules, eventDays } = context;
+  const { spec, eventDays } = context;
   const { longRun, longRunOn } = amounts;
   const then = past.on(day.date);
   if (then) return then.day.role;
@@ -139,16 +142,37 @@ function roleOf(planning: Planning, day: WishedDay, index: number): DayRole {
   if (longRun > 0 && day.date === longRunOn) return 'long';
   if (daysOut < 0 || asked?.running === 0) return 'rest';
   const mayBeHard =
-    asked?.easy !== true &&
+    isFreeForHard(planning, index) &&
     !spec.athlete.injured &&
     !isBesideMoved(planning, day.date) &&
-    (day.fixed || !week.recovery) &&
-    daysOut >= rules.raceWeek.lastSession;
+    (day.fixed || (!week.recovery && !planning.isRaced));
   const role = day.role === 'quality' && !mayBeHard ? 'easy' : day.role;
   if (role === 'long') return 'easy';
-  const beforeLong = longRun > 0 && addDays(day.date, 1) === longRunOn;
-  const short = role === 'easy' && !day.fixed && (beforeLong || daysOut === 1);
+  const tomorrow = addDays(day.date, 1);
+  const beforeLong = longRun > 0 && tomorrow === longRunOn;
+  const beforeRace = daysOut === 1 || eventDays.get(tomorrow)?.race?.kind === 'tune-up-race';
+  const short = role === 'easy' && !day.fixed && (beforeLong || beforeRace);
   return short ? 'short-easy' : role;
+}
+
+/** True where neither an event nor the race asks for easy running, or none. */
+function isFreeForHard({ context, composed, firstDaysOut }: Planning, index: number): boolean {
+  const asked = context.eventDays.get(composed[index]?.date ?? '');
+  const { lastSession } = context.rules.raceWeek;
+  return asked?.easy !== true && asked?.running !== 0 && firstDaysOut - index >= lastSession;
+}
+
+/** Policy: a race of more than this part of a week's hard running is all of it. */
+const FILLS = 0.5;
+
+/** True where the races of a week leave no session room beside them. */
+function isFilledByRace(
+  { eventDays, rules, perMetre }: Context,
+  days: readonly WishedDay[],
+  volume: number,
+): boolean {
+  const raced = racedIn(eventDays, days);
+  return raced > 0 && raced > (FILLS * rules.sessions.mostOfWeek * volume) / perMetre;
 }
 
 /** True beside a long run that is not run on the day wished for it: what is hard there was placed without it. */
@@ -165,17 +189,30 @@ function withMovedQuality(planning: Planning, found: readonly DayRole[]): DayRol
   const lost = composed.some(
     ({ role, date }) => role === 'quality' && isBesideMoved(planning, date),
   );
-  const bears = !week.recovery && !context.spec.athlete.injured && !placed.includes('quality');
+  const isEasyWeek = week.recovery || context.spec.athlete.injured || planning.isRaced;
+  const bears = !isEasyWeek && !placed.includes('quality');
   if (!lost || long < 0 || !bears) return placed;
   const apart = (index: number) => Math.abs(index - long);
   const easy = placed.flatMap((role, index) =>
-    isPlain(role) && apart(index) > 1 && composed[index]?.fixed !== true ? [index] : [],
+    isPlain(role) &&
+    apart(index) > 1 &&
+    composed[index]?.fixed !== true &&
+    isFreeForHard(planning, index) &&
+    !isBesideNextWeek(week, index)
+      ? [index]
+      : [],
   );
   const afterARun = easy.filter((index) => placed[index - 1] !== 'rest');
   const open = afterARun.length > 0 ? afterARun : easy;
   const best = open.reduce((most, at) => (apart(at) > apart(most) ? at : most), open[0] ?? -1);
   if (best >= 0) placed[best] = 'quality';
   return placed;
+}
+
+/** True for a day at the edge of a week whose neighbour beyond it is usually hard: weeks are alike. */
+function isBesideNextWeek({ wished }: WeekToPlan, index: number): boolean {
+  const beyond = index === 0 ? wished.at(-1) : index === wished.length - 1 ? wished[0] : undefined;
+  return beyond?.role === 'long' || beyond?.role === 'quality';
 }
 
 /** One easy day in mid-week, farthest from the long run, where the week is large enough. */

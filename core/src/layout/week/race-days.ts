@@ -42,10 +42,25 @@ function restedLater(of: Composing, composed: readonly WishedDay[]): WishedDay[]
     ({ role }, index) => index > rest && role === 'easy' && mayChange(of, index),
   );
   const [early, late] = [placed[rest], placed[easy]];
-  if (of.own || rest < 0 || !early || !late) return placed;
+  if (of.own || rest < 0 || !early || !late || restsAround(of, placed, easy) >= TOO_MANY)
+    return placed;
   placed[rest] = { ...early, role: 'easy' };
   placed[easy] = { ...late, role: 'rest' };
   return placed;
+}
+
+/** Days of rest in a row before the race that are too many where they need not be. */
+const TOO_MANY = 3;
+
+/** Days of rest in a row, were this one rested too; beyond the week the one that race week has. */
+function restsAround(of: Composing, days: readonly WishedDay[], index: number): number {
+  const { restDaysOut } = of.context.rules.raceWeek;
+  const isRest = (at: number) =>
+    days[at]?.role === 'rest' || (at >= days.length && of.firstDaysOut - at === restDaysOut);
+  let [first, last] = [index, index];
+  while (isRest(first - 1)) first--;
+  while (isRest(last + 1)) last++;
+  return last - first + 1;
 }
 
 /** True for one of the last six days that the athlete has free and the coach left open. */
@@ -97,8 +112,9 @@ function addDaysOut({ spec }: Context, daysOut: number) {
 }
 
 /**
- * As many run days as wished: the day that rest left is run, a run that came with
- * the eve is given up. The long run’s own day rests, but for who hardly ever does.
+ * As many run days as wished: the day that rest left is run; a run that came with
+ * the eve is given up, or the shake-out of an eve that usually rests where days of
+ * rest would follow each other. The long run’s own day rests, but for who hardly ever does.
  */
 function keepingFrequency(of: Composing, composed: readonly WishedDay[]): WishedDay[] {
   const kept = [...composed];
@@ -116,10 +132,20 @@ function keepingFrequency(of: Composing, composed: readonly WishedDay[]): Wished
     daysOut(index) !== of.context.rules.raceWeek.restDaysOut;
   while (count(kept) !== wished) {
     const from = count(kept) < wished ? 'rest' : 'easy';
-    const at = kept.findLastIndex(({ role }, index) => role === from && mayRun(index));
-    const day = kept[at];
-    if (!day) break;
+    const open = kept.flatMap(({ role }, index) => (role === from && mayRun(index) ? [index] : []));
+    const at = from === 'rest' ? open.at(-1) : givenUp(of, kept, open);
+    const day = at === undefined ? undefined : kept[at];
+    if (at === undefined || !day) break;
     kept[at] = { ...day, role: from === 'rest' ? 'easy' : 'rest' };
   }
   return kept;
+}
+
+/** The last run that leaves no three days of rest in a row, else an eve that usually rests, else the last. */
+function givenUp(of: Composing, kept: readonly WishedDay[], open: readonly number[]) {
+  const fits = open.findLast((index) => restsAround(of, kept, index) < TOO_MANY);
+  const eve = of.firstDaysOut - 1;
+  const usuallyRests = of.days[eve]?.role === 'rest' && mayChange(of, eve);
+  const mayRest = usuallyRests && kept[eve]?.role === 'short-easy';
+  return fits ?? (mayRest ? eve : open.at(-1));
 }
