@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { addDays } from './base/index.js';
 import { layOut } from './lay-out.js';
 import type { Day } from './layout/index.js';
+import type { BlockEvent } from './spec/days/index.js';
 
 const SUNDAY = '2027-04-04';
 const SATURDAY = '2027-04-17';
@@ -23,7 +24,10 @@ const blocks = athletes.flatMap((athlete) =>
   races.flatMap((race) => [SUNDAY, SATURDAY].map((on) => ({ ...athlete, ...race, on }))),
 );
 
-function laid({ weekly, runDays, goal, raced, on }: (typeof blocks)[number]) {
+function laid(
+  { weekly, runDays, goal, raced, on }: (typeof blocks)[number],
+  others: readonly BlockEvent[] = [],
+) {
   return layOut({
     athlete: {
       recentWeeks: Array.from({ length: 4 }, () => 1000 * weekly),
@@ -32,7 +36,7 @@ function laid({ weekly, runDays, goal, raced, on }: (typeof blocks)[number]) {
     race: { name: 'Lantern Bay', date: GOAL, distance: goal },
     weeks: 14,
     week: { runDays },
-    events: [{ kind: 'tune-up-race', name: 'Gullstone', from: on, distance: raced }],
+    events: [{ kind: 'tune-up-race', name: 'Gullstone', from: on, distance: raced }, ...others],
   });
 }
 
@@ -68,6 +72,24 @@ describe.each(blocks)(
     });
   },
 );
+
+describe.each(athletes)('an illness of five days, $weekly km in $runDays days', (athlete) => {
+  const block = laid({ ...athlete, goal: 10_000, raced: 5000, on: SUNDAY }, [
+    { kind: 'illness', name: 'Flu', from: '2027-03-09', to: '2027-03-13' },
+  ]);
+  const days = block.weeks.flatMap((week) => week.days);
+
+  it('asks for no caution', () => {
+    expect(block.findings.filter(({ level }) => level !== 'note')).toEqual([]);
+  });
+
+  it('is run back from with the shortest run, and no long run beside another for it', () => {
+    const back = days.find(({ date }) => date === '2027-03-14');
+    expect(back?.distance).toBe(3000);
+    const long = days.filter(({ role }) => role === 'long').map(({ date }) => date);
+    expect(long).not.toContain('2027-03-08');
+  });
+});
 
 describe('the last days before the race', () => {
   const restsInARow = (days: readonly Day[]) => {

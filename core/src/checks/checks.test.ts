@@ -184,7 +184,7 @@ const cases: Record<
   'return-too-quick': {
     inside: events(illness),
     outside: { ...events(illness), pins: [{ week: 9, volume: 160_000 }] },
-    value: (4 + 5 + 23 + 26 + 38) / 5 / (86 / 7),
+    value: (3 + 5 + 23 + 26 + 38) / 5 / (86 / 7),
     limit: 0.75,
   },
   'under-18-hard-days': {

@@ -27,7 +27,7 @@ export const hardRunningJump = check({
     const last = new Map<number, LastOfPlace>();
     // In turn, a family goes on from its own last exposure, not from another’s.
     const inTurn = new Set<string>();
-    return weeks.flatMap(({ number, days }) =>
+    return weeks.flatMap(({ number, days, volumeRule }) =>
       days
         .filter(({ role, swap }) => role === 'quality' && !swap)
         .flatMap((day, place) => {
@@ -35,6 +35,8 @@ export const hardRunningJump = check({
           const before = last.get(place);
           const hard = session?.hardDistance ?? 0;
           const family = session?.family?.id;
+          // What a race or days away made smaller is no measure of the next.
+          if (volumeRule === 'event' && before && hard <= before.hard) return [];
           // Hills are no measure for the flat; what is run there meanwhile is.
           if (session && isUphill(session)) {
             if (before) before.hillsSince = true;

@@ -9,6 +9,7 @@ import {
   withSpec,
   withWeeks,
 } from '../../testing/edited.js';
+import { hardRunningJump } from './hard-running-jump.js';
 import { racePaceNever } from './race-pace-never.js';
 import { raceRepTooLong } from './race-rep-too-long.js';
 import { sessionDropped } from './session-dropped.js';
@@ -239,5 +240,40 @@ describe('a pace that the block has not', () => {
     const found = weeksFound(unknownPace, withSpec(laid, { paces: { ...laid.spec.paces, table } }));
     expect(named).toBeDefined();
     expect(found).toContain(10);
+  });
+});
+
+describe('a jump of hard running', () => {
+  // Tuesdays of weeks 9 to 11 are made sessions of no family: 4 km, less, then 6 km hard.
+  const tuesdays = (between: number, rule: Week['volumeRule']) => {
+    const [hard, dates] = [
+      [4000, between, 6000],
+      ['2027-02-09', TUESDAY, '2027-02-23'],
+    ];
+    const weeks = laid.weeks.slice(8, 11).map((week, index) => ({
+      ...week,
+      volumeRule: index === 1 ? rule : ('rise' as const),
+      days: week.days
+        .filter(({ date }) => date === dates[index])
+        .map((day): Day => {
+          const [run] = day.sessions;
+          const session = { ...run!, shorthand: '6 km easy', hardDistance: hard[index] ?? 0 };
+          return {
+            ...day,
+            role: 'quality',
+            swap: undefined,
+            sessions: [{ ...session, family: undefined }],
+          };
+        }),
+    }));
+    return observed(hardRunningJump, { ...laid, weeks });
+  };
+
+  it('is held against the session before, whatever made that one small, but not in a week cut by an event', () => {
+    // 6 km after 2 km are three times as much, after 4 km half as much again.
+    expect(tuesdays(2000, 'rise')).toMatchObject([{ weeks: [11], value: 2 }]);
+    expect(tuesdays(2000, 'event')).toMatchObject([{ weeks: [11], value: 0.5 }]);
+    // More than before is a measure in any week: 6 km after 5 km.
+    expect(tuesdays(5000, 'event')).toEqual([]);
   });
 });

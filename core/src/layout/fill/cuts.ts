@@ -84,15 +84,21 @@ export function recoveryCuts(context: Context, last: readonly Day[]): Cuts {
   };
 }
 
-/** What an event leaves of each run of the last building week: what it frees lands nowhere. */
+/**
+ * What an event leaves of each run of the last building week: what it frees lands
+ * nowhere. On the first day back from an illness the shortest run there is.
+ */
 export function eventCuts(context: Context, last: readonly Day[]): Cuts {
-  const { eventDays } = context;
+  const { eventDays, rules, spec } = context;
+  const shortest = rules.week.shortestRun[spec.athlete.basis];
   const { on } = uncut(context, last);
   const running = (date: CivilDate) => Math.min(1, eventDays.get(date)?.running || 1);
   return {
     of: (day) => {
       const before = on(day);
-      const amount = cutTo(running(day.date), before);
+      const left = cutTo(running(day.date), before);
+      const isFirstBack = eventDays.get(day.date)?.back === true;
+      const amount = isFirstBack ? Math.min(left, shortest) : left;
       return { amount, most: before.longest, twice: before.twice };
     },
   };

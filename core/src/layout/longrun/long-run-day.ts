@@ -4,6 +4,9 @@ import type { EventDays } from '../events/event-days.js';
 /** Days a long run keeps from a race on the way. */
 const FROM_A_RACE = 3;
 
+/** Days it moves at the most: farther, and it stands beside the long run of another week. */
+const MOVES_AT_MOST = 4;
+
 /** Where a week's long run falls. */
 export interface LongRunDay {
   /** Undefined when the week has no day for it. */
@@ -16,7 +19,7 @@ export interface LongRunDay {
 
 /**
  * The day of a week's long run: the one wished, or the nearest day that an event
- * leaves free. A race or test of the week keeps the long run three days off.
+ * leaves free within four days. A race or test of the week keeps the long run three days off.
  */
 export function longRunDay(
   week: { start: CivilDate; length: number },
@@ -38,7 +41,7 @@ export function longRunDay(
     return { date: wished, moved: false, race: races.length > 0 };
   }
   const nearest = dates
-    .filter(suits)
+    .filter((date) => suits(date) && Math.abs(differenceInDays(date, wished)) <= MOVES_AT_MOST)
     .sort(
       (a, b) =>
         Math.abs(differenceInDays(a, wished)) - Math.abs(differenceInDays(b, wished)) ||
