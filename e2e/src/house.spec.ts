@@ -1,4 +1,4 @@
-import { type Page, expect, test } from '@playwright/test';
+import { type Locator, type Page, expect, test } from '@playwright/test';
 import {
   addressOf,
   cell,
@@ -106,11 +106,13 @@ test('a week prints its days side by side, black on white from the dark too', as
   await expect(page.getByRole('article').first()).toBeVisible();
   await page.emulateMedia({ media: 'print', colorScheme: 'dark' });
   await page.setViewportSize({ width: 760, height: 1000 });
-  const tops = await page
-    .getByRole('article')
-    .evaluateAll((days) => days.map((day) => Math.round(day.getBoundingClientRect().top)));
+  const topsOf = (each: Locator) =>
+    each.evaluateAll((all) => all.map((one) => Math.round(one.getBoundingClientRect().top)));
+  const tops = await topsOf(page.getByRole('article'));
   expect(tops).toHaveLength(7);
   expect(new Set(tops).size).toBe(1);
+  // One ground line, whatever is written under it.
+  expect(new Set(await topsOf(page.locator('article [data-role=day]'))).size).toBe(1);
   const colours = await page.evaluate(() => {
     const { color, backgroundColor } = getComputedStyle(document.body);
     return { color, backgroundColor };

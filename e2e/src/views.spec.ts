@@ -70,6 +70,17 @@ for (const [name, go] of [
   });
 }
 
+test('figures of the Ledger stand whole on a phone, the marked ones too', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await enterBlock(page, 'Idris Vale');
+  const cut = await page
+    .locator('[role=gridcell][data-row=volume], [role=gridcell][data-row=longRun]')
+    .evaluateAll((cells) =>
+      cells.filter((cell) => cell.scrollWidth > cell.clientWidth).map((cell) => cell.textContent),
+    );
+  expect(cut).toEqual([]);
+});
+
 /** The paper of either theme. */
 const PAPER = { light: 'rgb(250, 247, 238)', dark: 'rgb(24, 28, 32)' };
 

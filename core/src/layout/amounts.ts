@@ -31,7 +31,7 @@ export function amountsOf(context: Context, frame: Frame): WeekOfAmounts[] {
   const volumes = layVolume(context, frame);
   const meant = past.asOf === undefined ? volumes : layVolume({ ...context, past: noPast }, frame);
   const longRuns = layLongRuns(context, frame, volumes, {
-    longRunOn: wished.map(longRunWished),
+    longRunOn: wished.map((days) => longRunWished(days, spec.race.date)),
     runDays: Math.max(...wished.map((days) => days.filter(({ role }) => isRun(role)).length)),
     meant,
   });
@@ -67,8 +67,8 @@ export function amountOf({ volume: { volume }, longRun: { longRun, date } }: Wee
   return { volume, longRun, longRunOn: date };
 }
 
-/** The day of a week’s long run: the one that the coach fixed, else that of their week. */
-function longRunWished(days: readonly WishedDay[]): CivilDate | undefined {
-  const long = days.filter(({ role }) => role === 'long');
+/** The day of a week’s long run before the race: the one that the coach fixed, else that of their week. */
+function longRunWished(days: readonly WishedDay[], raceOn: CivilDate): CivilDate | undefined {
+  const long = days.filter(({ role, date }) => role === 'long' && date < raceOn);
   return (long.find(({ fixed }) => fixed) ?? long[0])?.date;
 }

@@ -39,4 +39,17 @@ describe('a long run that is written out', () => {
     const easy = Math.max(...(hard('27 km easy') ?? []));
     expect(Math.max(...(hard('27 km easy (last 16 @ marathon)') ?? []))).toBeLessThan(easy);
   });
+
+  it('is none on race day, and nothing is run after a race that opens its week', () => {
+    const { weeks } = layOut({
+      athlete: { recentWeeks: [10_000] },
+      race: { name: 'Lantern Bay', date: '2027-05-10', distance: 800 },
+      weeks: 10,
+      weekStartsOn: 'monday',
+      week: { runDays: 2, longRunOn: 'monday', qualityOn: [] },
+      days: [{ date: '2027-05-10', role: 'long', session: '14 km easy' }],
+    });
+    expect(weeks.at(-1)).toMatchObject({ volume: 0, longRun: 0, longRunRule: 'race' });
+    expect(weeks.at(-1)?.days.map(({ distance }) => distance)).toEqual([0, 0, 0, 0, 0, 0, 0]);
+  });
 });

@@ -73,8 +73,8 @@ export function WeekDay({
         )}
       </div>
       {isPlaced || isOver ? (
-        <div className={weight === 'race' ? 'grave' : undefined}>
-          <b>{capital(words)}</b>
+        <div className={styles.placed}>
+          <b className={weight === 'race' ? 'grave' : undefined}>{capital(words)}</b>
         </div>
       ) : (
         <div className={styles.role}>
