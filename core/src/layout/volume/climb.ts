@@ -106,7 +106,7 @@ function nextWeek(ascent: Ascent, week: FrameWeek): LaidVolume {
     const volume = roundTo(recoveryLimit(last, recovery.depth), ascent.step);
     return { volume, rule: 'recovery', recovery: true };
   }
-  return isRested(ascent) && recovery.reEntry === 'resume'
+  return isRested(ascent) && recovery.reEntry === 'resume' && !hasResumed(ascent)
     ? { volume: Math.min(last, ceiling(ascent, index)), rule: 're-entry', recovery: false }
     : rise(ascent);
 }
@@ -116,6 +116,12 @@ function isRested({ laid, frame }: Ascent): boolean {
   const previous = laid.at(-1);
   const cut = previous?.rule === 'event' && (frame.weeks[laid.length - 1]?.running ?? 1) < 1;
   return cut || previous?.recovery === true;
+}
+
+/** True where the last building week only resumed: the next one grows. */
+function hasResumed({ laid }: Ascent): boolean {
+  const last = laid.findLast(({ recovery, rule }) => !recovery && rule !== 'event');
+  return last?.rule === 're-entry';
 }
 
 function pinOf({ context: { spec } }: Ascent, number: number): number | undefined {

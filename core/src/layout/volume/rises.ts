@@ -37,13 +37,19 @@ export function countRises(
   return { peakIndex, count: riseCount(peakIndex + 1), before: riseCount };
 }
 
-/** For each week before the taper, whether volume may grow in it. */
+/**
+ * For each week before the taper, whether volume may grow in it. A week that only
+ * resumes is followed by one that grows, even where a race or a rest lies between:
+ * of weeks cut by turns none would ever grow.
+ */
 export function weeksThatRise(frame: Frame, wish: Pick<VolumeSpec, 'recovery'>): boolean[] {
   const before = frame.weeks.slice(0, frame.taperStart);
+  let resumed = false;
   return before.map((week, index) => {
     const previous = before[index - 1];
     const rested = previous !== undefined && (previous.kind === 'recovery' || previous.running < 1);
-    const resumes = rested && wish.recovery.reEntry === 'resume';
-    return index > 0 && week.kind === 'building' && week.running === 1 && !resumes;
+    if (week.kind !== 'building' || week.running !== 1) return false;
+    resumed = rested && wish.recovery.reEntry === 'resume' && !resumed;
+    return index > 0 && !resumed;
   });
 }

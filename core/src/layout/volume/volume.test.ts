@@ -151,3 +151,38 @@ describe('pins ahead', () => {
     );
   });
 });
+
+describe('weeks that are cut by turns', () => {
+  // Weeks 4, 8 are recovery weeks, races stand in 6 and 10: every building week after the third follows a cut.
+  const { weeks, spec, findings } = layOut({
+    athlete: { recentWeeks: [60_000, 60_000, 60_000, 60_000] },
+    race: { name: 'Lantern Bay', date: '2027-05-09', distance: 42_195 },
+    weeks: 14,
+    week: { runDays: 6 },
+    events: [
+      { kind: 'tune-up-race', name: 'Gullstone', from: '2027-03-14', distance: 10_000 },
+      { kind: 'tune-up-race', name: 'Skerry', from: '2027-04-11', distance: 5000 },
+    ],
+  });
+
+  it('resume once and grow the next time: none would ever grow else', () => {
+    const rules = weeks.slice(3, 11).map(({ volumeRule }) => volumeRule);
+    expect(rules).toEqual([
+      'recovery',
+      're-entry',
+      'event',
+      'rise',
+      'recovery',
+      're-entry',
+      'event',
+      'peak',
+    ]);
+    expect(weeks[6]?.volume).toBeGreaterThan(weeks[4]?.volume ?? Infinity);
+    expect(weeks[8]?.volume).toBe(weeks[6]?.volume);
+    expect(weeks[10]?.volume).toBe(spec.volume.peak);
+  });
+
+  it('are not held at a peak from the third week on', () => {
+    expect(findings.map(({ check }) => check)).not.toContain('too-long-at-peak');
+  });
+});
