@@ -215,8 +215,22 @@ function isShort(parts: readonly Part[]): boolean {
   });
 }
 
-/** Parts of what is left that are tried: whole repetitions may come to more than asked for. */
+/** Parts of what is asked for that are tried: whole repetitions may come to more. */
 const TRIED = [1, 0.9, 0.8, 0.7];
+
+/** Parts with about `ratio` times as much of it, the first tried that holds no more than `most` hard metres. */
+function fitted(
+  parts: readonly Part[],
+  { ratio, most }: { ratio: number; most: number },
+  paces: SessionPaces,
+): Laid {
+  let found = lay(parts, paces);
+  for (const part of TRIED) {
+    found = lay(scaled(parts, part * ratio), paces);
+    if (found.laid.hardDistance <= most) break;
+  }
+  return found;
+}
 
 /**
  * The same session with less of it, where its week bears no more: about as much
@@ -229,12 +243,7 @@ function within(context: Context, line: Line, place: Place & { count: number }):
   const { mostOfWeek } = context.rules.sessions;
   const left = Math.max(0, mostOfWeek * week.distance - week.hardElsewhere) / count;
   const most = Math.min(mostAtItsPace(context, line, place), left);
-  let laid: Laid = line;
-  for (const part of TRIED) {
-    if (laid.laid.hardDistance <= (laid === line ? most : left)) break;
-    laid = lay(scaled(line.parts, (part * most) / hard), paces);
-  }
-  return laid;
+  return hard <= most ? line : fitted(line.parts, { ratio: most / hard, most: left }, paces);
 }
 
 function next(filling: Filling, chosen: Chosen, place: Place): Line | undefined {
@@ -303,13 +312,9 @@ function sized(filling: Filling, family: Progression, place: Place): Line | unde
   const ratio = RESTED.has(week.phase) ? Math.min(1, target / hard) : target / hard;
   const { mostJump } = filling.context.rules.sessions;
   const most = (before?.toMatch ?? Infinity) * (1 + OF_JUMP * mostJump);
-  let fitted = first;
-  for (const part of TRIED) {
-    fitted = lay(scaled(parts, part * ratio), paces);
-    if (fitted.laid.hardDistance <= most) break;
-  }
-  const part = fitted.laid.hardDistance / hard;
-  return { ...matching({ family, exposure: 1, ...fitted }, before), part };
+  const now = fitted(parts, { ratio, most }, paces);
+  const part = now.laid.hardDistance / hard;
+  return { ...matching({ family, exposure: 1, ...now }, before), part };
 }
 
 /** Of the jump that is allowed: the week of the one before may have taken something off it. */

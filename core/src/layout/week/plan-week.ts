@@ -198,7 +198,7 @@ function withMovedQuality(planning: Planning, found: readonly DayRole[]): DayRol
     apart(index) > 1 &&
     composed[index]?.fixed !== true &&
     isFreeForHard(planning, index) &&
-    !isBesideNextWeek(week, index)
+    !isAtHardEdge(week, index)
       ? [index]
       : [],
   );
@@ -210,7 +210,7 @@ function withMovedQuality(planning: Planning, found: readonly DayRole[]): DayRol
 }
 
 /** True for a day at the edge of a week whose neighbour beyond it is usually hard: weeks are alike. */
-function isBesideNextWeek({ wished }: WeekToPlan, index: number): boolean {
+function isAtHardEdge({ wished }: WeekToPlan, index: number): boolean {
   const beyond = index === 0 ? wished.at(-1) : index === wished.length - 1 ? wished[0] : undefined;
   return beyond?.role === 'long' || beyond?.role === 'quality';
 }
