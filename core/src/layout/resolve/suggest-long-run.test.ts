@@ -1,0 +1,30 @@
+import { describe, expect, it } from 'vitest';
+import { resolveSpec } from './resolve.js';
+
+/** A marathon of fourteen weeks; weekly running and the long run’s peak in km. */
+const firstOf = (weekly: number, peak: number, runDays: number) =>
+  resolveSpec({
+    athlete: { recentWeeks: Array.from({ length: 4 }, () => 1000 * weekly) },
+    race: { name: 'Lantern Bay', date: '2027-05-09', distance: 42_195 },
+    weeks: 14,
+    week: { runDays },
+    longRun: { peak: 1000 * peak },
+  }).longRun.start;
+
+describe('the first long run, where none is known', () => {
+  it('is 28 % of the first week', () => {
+    // 28 % of 50 km are 14, of 60 km 16.8: to whole km.
+    expect(firstOf(50, 32, 6)).toBe(14_000);
+    expect(firstOf(60, 32, 7)).toBe(17_000);
+  });
+
+  it('is 80 % of the peak at most, and of what is known the longest that was run', () => {
+    // 28 % of 70 km are 19.6; 80 % of 18 km 14.4, under the 15 that six runs of 70 km need it to be.
+    expect(firstOf(70, 18, 6)).toBe(15_000);
+    const { longRun } = resolveSpec({
+      athlete: { recentWeeks: [60_000], longestRecentRun: 16_000 },
+      race: { name: 'Lantern Bay', date: '2027-05-09', distance: 42_195 },
+    });
+    expect(longRun.start).toBe(16_000);
+  });
+});
