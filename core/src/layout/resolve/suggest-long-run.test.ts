@@ -28,3 +28,15 @@ describe('the first long run, where none is known', () => {
     expect(longRun.start).toBe(16_000);
   });
 });
+
+describe('the peak of the long run', () => {
+  it('stands in whole miles where other runs ask for more than 35 km: 21, not 21.7', () => {
+    const mile = 1609.344;
+    const { longRun } = resolveSpec({
+      athlete: { unit: 'mi', recentWeeks: [80 * mile] },
+      race: { name: 'Lantern Bay', date: '2027-05-16', distance: 10_000 },
+      weeks: 14,
+    });
+    expect(longRun.peak / mile).toBeCloseTo(21, 6);
+  });
+});

@@ -92,7 +92,7 @@ function peakLongRun(of: Suggestion, volume: VolumeSpec): number {
   const wanted = wantedPeak(of, volume, perMetre);
   const most = Math.min(wanted, volume.peak * shareOf(of, volume.peak), byTime);
   const least = leastLongRun(volume.peak, runDaysOf(outline.week), unit, rules);
-  const roomy = Math.min(roomyIn(of, volume.peak), MOST * perMetre);
+  const roomy = Math.min(roomyIn(of, volume.peak), floorTo(MOST * perMetre, unit));
   return Math.max(floorTo(most, unit), Math.min(byTime, Math.max(least, roomy)));
 }
 
