@@ -179,7 +179,9 @@ const mutation: fc.Arbitrary<Mutation> = fc.record({
   by: fc.constantFrom(0, 0.001, 0.1, 0.5, 0.9, 1.1, 2, 10, 1000, -1),
 });
 
-function mutate(tree: unknown, { at, kind, value, by }: Mutation): unknown {
+function mutate(tree: unknown, { at, kind, value: given, by }: Mutation): unknown {
+  // A copy: what is put into one file is damaged with it, and would lead into itself.
+  const value = structuredClone(given);
   const all = places(tree);
   const [last, ...way] = [...(all[at % all.length] ?? [])].reverse();
   if (last === undefined) return tree;
