@@ -5,14 +5,15 @@ import { errorSentence, useLazyBlockQuery } from '../api/api.js';
 import { useSignedIn } from '../api/session.js';
 import { downloadJson } from '../components/download-json.js';
 import { ErrorNote } from '../components/ErrorNote.js';
-import { type EditorState, opened } from './editor-slice.js';
+import { editorOf, opened } from './editor-slice.js';
+import type { WithEditor } from './editor-state.js';
 import { dropDraft } from './drafts.js';
 import { thisTab } from './tabs.js';
 import * as wording from './wording.js';
 
 /** For a version that cannot be laid out: nothing of it is lost, and the stored one is a step away. */
 export function BrokenVersion({ id }: { id: string }) {
-  const store = useStore<{ editor: EditorState }>();
+  const store = useStore<WithEditor>();
   const dispatch = useDispatch();
   const { coach } = useSignedIn();
   const [fetchStored, { error }] = useLazyBlockQuery();
@@ -38,7 +39,9 @@ export function BrokenVersion({ id }: { id: string }) {
         </Button>{' '}
         <Button
           variant="outlined"
-          onClick={() => downloadJson('nadir-kept-on-this-device', store.getState().editor.present)}
+          onClick={() =>
+            downloadJson('nadir-kept-on-this-device', editorOf(store.getState()).present)
+          }
         >
           {wording.downloadWhatIsKeptHere}
         </Button>{' '}

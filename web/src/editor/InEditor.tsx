@@ -9,7 +9,7 @@ import { WithRecord } from '../components/record.js';
 import { BrokenVersion } from './BrokenVersion.js';
 import { EditorNotices } from './EditorNotices.js';
 import { autosave } from './autosave.js';
-import { editorMiddleware } from './middleware.js';
+import { laterMiddleware } from './later.js';
 import { activeFile } from './useCommands.js';
 import { useEditor } from './useEditor.js';
 import { useOpenBlock } from './useOpenBlock.js';
@@ -17,7 +17,7 @@ import { useOtherTabs } from './useOtherTabs.js';
 import * as wording from './wording.js';
 
 // Saving begins where a block is opened.
-editorMiddleware.addMiddleware(autosave.middleware);
+laterMiddleware.addMiddleware(autosave.middleware);
 
 const NONE: readonly PlannedDay[] = [];
 

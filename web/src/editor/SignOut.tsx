@@ -5,7 +5,7 @@ import { later } from '../components/later.js';
 import { useSignOutMutation } from '../api/api.js';
 import { SIGNED_OUT, openFreshPage } from '../api/fresh-page.js';
 import { useSignedIn } from '../api/session.js';
-import type { EditorState, Draft } from './editor-slice.js';
+import type { Draft, WithEditor } from './editor-state.js';
 import { leaveDevice } from './drafts.js';
 import { tell, thisTab } from './tabs.js';
 import { unsentOf } from './unsent.js';
@@ -16,7 +16,7 @@ const UnsentDialog = later(async () => (await import('./UnsentDialog.js')).Unsen
 
 /** The way out: says what is unsent, and leaves nothing of the coach on this device. */
 export function SignOut() {
-  const store = useStore<{ editor: EditorState }>();
+  const store = useStore<WithEditor>();
   const { coach } = useSignedIn();
   const [signOut, { error }] = useSignOutMutation();
   const [unsent, setUnsent] = useState<Draft[]>([]);

@@ -3,7 +3,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import type { Draft } from './editor-slice.js';
+import type { Draft } from './editor-state.js';
 import { plural } from '../components/dates.js';
 import { downloadJson } from '../components/download-json.js';
 import * as wording from './wording.js';

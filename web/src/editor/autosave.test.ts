@@ -6,13 +6,14 @@ import '@nadir/contract/first';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { createStore } from '../app/store.js';
 import { autosave } from './autosave.js';
-import { editorMiddleware } from './middleware.js';
-import { type Draft, changed, opened } from './editor-slice.js';
+import { laterMiddleware } from './later.js';
+import { changed, editorOf, opened } from './editor-slice.js';
+import type { Draft } from './editor-state.js';
 import { clearDrafts, draftsOf, dropDraft, keepDraft, leaveDevice } from './drafts.js';
 import { adoptLegacyDraft } from './legacy-drafts.js';
 import { whatToOpen } from './what-to-open.js';
 
-editorMiddleware.addMiddleware(autosave.middleware);
+laterMiddleware.addMiddleware(autosave.middleware);
 
 const COACH = '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a10';
 
@@ -94,7 +95,7 @@ it('saves once the hand has rested, with the words of all that was done', async 
   await pass(600);
   const words = '10 weeks. 12 weeks.';
   expect(sent).toMatchObject([{ revision: 1, wishes: { ...block.wishes, weeks: 12 }, words }]);
-  expect(store.getState().editor).toMatchObject({ save: 'saved', block: { revision: 2 } });
+  expect(editorOf(store.getState())).toMatchObject({ save: 'saved', block: { revision: 2 } });
   expect(await keptWeeks()).toEqual([]);
 });
 
@@ -103,14 +104,14 @@ it('keeps the draft while the server is away, and sends it when it is back', asy
   const store = openStore();
   store.dispatch(change(10));
   await pass(600);
-  expect(store.getState().editor.save).toBe('away');
+  expect(editorOf(store.getState()).save).toBe('away');
   expect(await keptWeeks()).toEqual([10]);
   await pass(1100);
-  expect(store.getState().editor).toMatchObject({ save: 'away', tries: 2 });
+  expect(editorOf(store.getState())).toMatchObject({ save: 'away', tries: 2 });
   window.dispatchEvent(new Event('online'));
   await pass(10);
   expect(sent).toHaveLength(3);
-  expect(store.getState().editor.save).toBe('saved');
+  expect(editorOf(store.getState()).save).toBe('saved');
 });
 
 it('stops at a conflict and waits for the coach', async () => {
@@ -121,7 +122,7 @@ it('stops at a conflict and waits for the coach', async () => {
   const store = openStore();
   store.dispatch(change(10));
   await pass(600);
-  expect(store.getState().editor).toMatchObject({ save: 'conflict', theirs: { revision: 4 } });
+  expect(editorOf(store.getState())).toMatchObject({ save: 'conflict', theirs: { revision: 4 } });
   store.dispatch(change(11));
   await vi.advanceTimersByTimeAsync(10_000);
   expect(sent).toHaveLength(1);
@@ -135,10 +136,13 @@ it('says what the server refused, and what it answered that nobody can read', as
   const store = openStore();
   store.dispatch(change(10));
   await pass(600);
-  expect(store.getState().editor).toMatchObject({ save: 'refused', refusal: 'Nothing was saved.' });
+  expect(editorOf(store.getState())).toMatchObject({
+    save: 'refused',
+    refusal: 'Nothing was saved.',
+  });
   store.dispatch(change(11));
   await pass(600);
-  expect(store.getState().editor.refusal).toContain('cannot be read');
+  expect(editorOf(store.getState()).refusal).toContain('cannot be read');
   expect(await keptWeeks()).toEqual([11]);
 });
 
@@ -154,7 +158,7 @@ it('stores a block that was left unsaved while another lies in the editor', asyn
   expect(sent).toHaveLength(3);
   expect(sent[2]).toMatchObject({ revision: 1, wishes: { weeks: 10 }, words: '10 weeks.' });
   expect(await keptWeeks()).toEqual([]);
-  expect(store.getState().editor).toMatchObject({ save: 'saved', block: { id: other.id } });
+  expect(editorOf(store.getState())).toMatchObject({ save: 'saved', block: { id: other.id } });
 });
 
 it('never lets one block’s answer touch another', async () => {
@@ -164,7 +168,7 @@ it('never lets one block’s answer touch another', async () => {
   await pass(490);
   store.dispatch(opened(other, COACH));
   await pass(600);
-  expect(store.getState().editor).toMatchObject({
+  expect(editorOf(store.getState())).toMatchObject({
     save: 'saved',
     block: { id: other.id },
     unsaved: [],
@@ -179,11 +183,11 @@ it('leaves the stored version as it is where a save of what it replaced fails af
   store.dispatch(opened(block, COACH));
   store.dispatch(change(14));
   await pass(600);
-  expect(store.getState().editor.save).toBe('saving');
+  expect(editorOf(store.getState()).save).toBe('saving');
   store.dispatch(opened(block, COACH));
   fail();
   await pass(2000);
-  expect(store.getState().editor).toMatchObject({ save: 'saved', unsaved: [] });
+  expect(editorOf(store.getState())).toMatchObject({ save: 'saved', unsaved: [] });
 });
 
 it('sends what was changed while a save was on its way, on its new revision', async () => {
@@ -197,7 +201,7 @@ it('sends what was changed while a save was on its way, on its new revision', as
     [1, '10 weeks.'],
     [2, '11 weeks.'],
   ]);
-  expect(store.getState().editor).toMatchObject({ save: 'saved', block: { revision: 3 } });
+  expect(editorOf(store.getState())).toMatchObject({ save: 'saved', block: { revision: 3 } });
   expect(await keptWeeks()).toEqual([]);
 });
 
@@ -212,7 +216,7 @@ it('drops the draft of a version that is stored, in whatever order its fields st
   await pass(50);
   expect(await keptWeeks()).toEqual([12]);
   await pass(1000);
-  expect(store.getState().editor.save).toBe('saved');
+  expect(editorOf(store.getState()).save).toBe('saved');
   expect(await keptWeeks()).toEqual([]);
 });
 
@@ -226,7 +230,7 @@ it('tries again by itself after a 5xx, with growing pauses and as long as the se
   const store = openStore();
   store.dispatch(change(10));
   await pass(600);
-  expect(store.getState().editor.save).toBe('away');
+  expect(editorOf(store.getState()).save).toBe('away');
   await pass(4800);
   expect(sent).toHaveLength(1);
   await pass(400);
@@ -234,7 +238,7 @@ it('tries again by itself after a 5xx, with growing pauses and as long as the se
   await pass(2200);
   expect(sent).toHaveLength(3);
   await pass(4200);
-  expect(store.getState().editor.save).toBe('saved');
+  expect(editorOf(store.getState()).save).toBe('saved');
   expect(new Set(sent.map(({ saveId }) => saveId)).size).toBe(1);
 });
 
@@ -262,7 +266,7 @@ it('takes the same content from the other side in silence', async () => {
   const store = openStore();
   store.dispatch(change(10));
   await pass(700);
-  expect(store.getState().editor).toMatchObject({ save: 'saved', block: { revision: 4 } });
+  expect(editorOf(store.getState())).toMatchObject({ save: 'saved', block: { revision: 4 } });
   expect(await keptWeeks()).toEqual([]);
 });
 
@@ -276,14 +280,14 @@ describe('a device that keeps nothing', () => {
     const store = openStore();
     store.dispatch(change(10));
     await pass(700);
-    expect(store.getState().editor).toMatchObject({ save: 'away', kept: false });
+    expect(editorOf(store.getState())).toMatchObject({ save: 'away', kept: false });
     await pass(1200);
     expect(sent).toHaveLength(2);
-    expect(store.getState().editor.save).toBe('saved');
+    expect(editorOf(store.getState()).save).toBe('saved');
     denied.mockRestore();
     store.dispatch(change(11));
     await pass(100);
-    expect(store.getState().editor.kept).toBe(true);
+    expect(editorOf(store.getState()).kept).toBe(true);
   });
 });
 
@@ -297,8 +301,8 @@ it('ends in a state that is shown when saving breaks', async () => {
   const broken = { ...block.wishes, weeks: 10n as unknown as number };
   store.dispatch(changed({ wishes: broken, words: 'Broken.' }));
   await pass(700);
-  expect(store.getState().editor.save).toBe('refused');
-  expect(store.getState().editor.refusal).not.toBe('');
+  expect(editorOf(store.getState()).save).toBe('refused');
+  expect(editorOf(store.getState()).refusal).not.toBe('');
 });
 
 it('ends in a state that is shown when a listener itself breaks', async () => {
@@ -308,14 +312,14 @@ it('ends in a state that is shown when a listener itself breaks', async () => {
   const quiet = vi.spyOn(console, 'error').mockImplementation(() => undefined);
   store.dispatch(change(10));
   await pass(800);
-  expect(store.getState().editor).toMatchObject({ save: 'refused' });
-  expect(store.getState().editor.refusal).toContain('Saving broke on this page');
+  expect(editorOf(store.getState())).toMatchObject({ save: 'refused' });
+  expect(editorOf(store.getState()).refusal).toContain('Saving broke on this page');
   broken.mockRestore();
   quiet.mockRestore();
   // The next change is saved all the same.
   store.dispatch(change(12));
   await pass(800);
-  expect(store.getState().editor).toMatchObject({ save: 'saved', block: { revision: 3 } });
+  expect(editorOf(store.getState())).toMatchObject({ save: 'saved', block: { revision: 3 } });
 });
 
 describe('what this device keeps', () => {

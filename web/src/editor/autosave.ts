@@ -10,11 +10,11 @@ import {
 } from '@reduxjs/toolkit';
 import { type CallError, api, errorSentence } from '../api/api.js';
 import {
-  type EditorState,
   changed,
   conflictMet,
   editorReducer,
   draftsOpened,
+  editorOf,
   keepingFailed,
   keepingWorks,
   mineKept,
@@ -28,6 +28,7 @@ import {
   tryKept,
   undone,
 } from './editor-slice.js';
+import type { EditorState, WithEditor } from './editor-state.js';
 import { dropDraft, keepDraft, sameWishes } from './drafts.js';
 import { tell, thisTab } from './tabs.js';
 import * as wording from './wording.js';
@@ -38,13 +39,10 @@ const PAUSES = [1, 2, 4, 8, 15, 30];
 /** Seconds that are waited at the most, whatever something in between asks for. */
 const LONGEST_PAUSE = 60;
 
-interface State {
-  editor: EditorState;
-}
-type Dispatch = ThunkDispatch<State, unknown, Action>;
-type Listener = ListenerEffectAPI<State, Dispatch>;
+type Dispatch = ThunkDispatch<WithEditor, unknown, Action>;
+type Listener = ListenerEffectAPI<WithEditor, Dispatch>;
 
-export const autosave = createListenerMiddleware<State, Dispatch>();
+export const autosave = createListenerMiddleware<WithEditor, Dispatch>();
 
 /** An error in a listener ends in a state that is shown, never in silence. */
 function guarded(effect: (listener: Listener) => void | Promise<void>) {
@@ -76,7 +74,7 @@ autosave.startListening({
 autosave.startListening({
   matcher: isAnyOf(mineKept, theirsTaken),
   effect: guarded(async (listener) => {
-    const [chosenFrom] = listener.getOriginalState().editor.leftovers;
+    const [chosenFrom] = editorOf(listener.getOriginalState()).leftovers;
     if (!chosenFrom) return;
     const { coachId, block, tab } = chosenFrom;
     await keep(listener);
@@ -88,7 +86,7 @@ autosave.startListening({
 autosave.startListening({
   actionCreator: saved,
   effect: guarded(async (listener) => {
-    const { editor } = listener.getState();
+    const editor = editorOf(listener.getState());
     // The draft goes on from the revision that was just stored, or has served.
     await keep(listener);
     if (editor.block) tell({ kind: 'saved', tab: thisTab, block: editor.block.id });
@@ -100,8 +98,8 @@ autosave.startListening({
 autosave.startListening({
   matcher: isAnyOf(opened, draftsOpened),
   effect: guarded(async (listener) => {
-    let left = listener.getOriginalState().editor;
-    while (isUnsent(left) && listener.getState().editor.block?.id !== left.block?.id) {
+    let left = editorOf(listener.getOriginalState());
+    while (isUnsent(left) && editorOf(listener.getState()).block?.id !== left.block?.id) {
       left = editorReducer(left, saveStarted());
       await keepOrDrop(left);
       const answer = await send(left, listener.dispatch);
@@ -120,7 +118,7 @@ autosave.startListening({
     const online = new Promise((resolve) =>
       window.addEventListener('online', resolve, { once: true }),
     );
-    const pause = 1000 * pauseOf(listener.getState().editor);
+    const pause = 1000 * pauseOf(editorOf(listener.getState()));
     await listener.pause(Promise.race([online, listener.delay(pause)]));
     await store(listener);
   }),
@@ -142,9 +140,9 @@ function isUnsent({ block, present, unsaved, save }: EditorState): boolean {
 
 /** Keeps what is unsaved on this device, and says when the device does not. */
 async function keep(listener: Listener): Promise<void> {
-  const { editor } = listener.getState();
+  const editor = editorOf(listener.getState());
   const works = await keepOrDrop(editor);
-  if (works === undefined || works === listener.getState().editor.kept) return;
+  if (works === undefined || works === editorOf(listener.getState()).kept) return;
   listener.dispatch(works ? keepingWorks() : keepingFailed());
 }
 
@@ -166,15 +164,15 @@ async function keepOrDrop(editor: EditorState): Promise<boolean | undefined> {
 
 /** Stores the version in the editor, unless one is on its way or waits for the coach. */
 async function store(listener: Listener): Promise<void> {
-  const { editor } = listener.getState();
+  const editor = editorOf(listener.getState());
   if (!isUnsent(editor) || editor.save === 'saving') return;
   listener.dispatch(saveStarted());
   // Kept with the id of its save: after a reload it is still the same save.
   void keep(listener);
-  const sent = listener.getState().editor;
+  const sent = editorOf(listener.getState());
   const answer = await send(sent, listener.dispatch);
   // The answer is of no concern to a block that was opened meanwhile.
-  const { block, sending } = listener.getState().editor;
+  const { block, sending } = editorOf(listener.getState());
   if (block?.id !== sent.block?.id) return;
   // Nor is its failure to the stored version, opened in the place of what was sent.
   if (!answer.data && sending?.saveId !== sent.sending?.saveId) return;

@@ -1,7 +1,7 @@
 import { anyBlockFile, block, plannedDay } from '@nadir/contract';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { z } from 'zod';
-import type { Draft } from './editor-slice.js';
+import type { Draft } from './editor-state.js';
 
 /**
  * Unsaved versions kept on this device, one for each page that a block is open

@@ -1,12 +1,11 @@
 import type { OpenBlock, BlockFile } from '@nadir/contract';
 import { describe, expect, it } from 'vitest';
 import {
-  type EditorState,
-  type Draft,
   changed,
   conflictMet,
   editorReducer,
   draftsOpened,
+  editorOf,
   mineKept,
   opened,
   previewed,
@@ -21,6 +20,8 @@ import {
   tryStarted,
   undone,
 } from './editor-slice.js';
+import type { Draft, EditorState } from './editor-state.js';
+import { laterReducers } from './later.js';
 
 const wishes: BlockFile = {
   format: 'nadir-block',
@@ -46,6 +47,14 @@ const open = opened(stored(1));
 const change = (weeks: number) => changed({ wishes: withWeeks(weeks), words: `${weeks} weeks.` });
 
 describe('the editor', () => {
+  it('is empty in a store that has not opened a block, and holds the one it opens', () => {
+    const before = laterReducers(undefined, { type: 'begun' });
+    expect(editorOf(before)).toMatchObject({ block: null, present: null, past: [] });
+    expect(editorOf(laterReducers(before, open)).present).toEqual(wishes);
+    const squadOnly = { ...before, editor: undefined };
+    expect(editorOf(squadOnly)).toEqual(editorOf(before));
+  });
+
   it('undoes and redoes through a whole errand', () => {
     const after = play(open, change(10), change(12), undone(), undone(), redone());
     expect(after.present).toEqual(withWeeks(10));

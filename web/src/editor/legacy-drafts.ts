@@ -1,6 +1,6 @@
 import { anyBlockFile, block } from '@nadir/contract';
 import { z } from 'zod';
-import type { Draft } from './editor-slice.js';
+import type { Draft } from './editor-state.js';
 import { keepDraft } from './drafts.js';
 
 /** As drafts were kept before each page had its own. */

@@ -1,5 +1,6 @@
 import type { Store } from '@reduxjs/toolkit';
-import type { EditorState, Draft } from './editor-slice.js';
+import { editorOf } from './editor-slice.js';
+import type { Draft, WithEditor } from './editor-state.js';
 import { draftsOf } from './drafts.js';
 import { thisTab } from './tabs.js';
 
@@ -9,12 +10,11 @@ const PATIENCE_MS = 3000;
 /** What of a coach is not stored: what this device keeps, and what lies in the editor. */
 export async function unsentOf(
   coachId: string,
-  store: Pick<Store<{ editor: EditorState }>, 'getState' | 'subscribe'>,
+  store: Pick<Store<WithEditor>, 'getState' | 'subscribe'>,
 ): Promise<Draft[]> {
   await settled(store);
-  const { editor } = store.getState();
+  const { block, present: wishes, unsaved, sending } = editorOf(store.getState());
   const { drafts } = await draftsOf(coachId);
-  const { block, present: wishes, unsaved, sending } = editor;
   if (!block || !wishes || unsaved.length === 0) return drafts;
   // A device that keeps nothing has no draft of it.
   const isInEditor = ({ tab, block: { id } }: Draft) => tab === thisTab && id === block.id;
@@ -24,7 +24,7 @@ export async function unsentOf(
 }
 
 function settled({ getState, subscribe }: Parameters<typeof unsentOf>[1]): Promise<void> {
-  const isOnItsWay = () => ['waiting', 'saving'].includes(getState().editor.save);
+  const isOnItsWay = () => ['waiting', 'saving'].includes(editorOf(getState()).save);
   if (!isOnItsWay()) return Promise.resolve();
   return new Promise((resolve) => {
     const done = () => {

@@ -5,7 +5,8 @@ import type { Issue } from '@nadir/core/spec';
 import { useMemo } from 'react';
 import { useStore } from 'react-redux';
 import { pastProblems } from './past-problems.js';
-import { type EditorState, changed, previewed } from './editor-slice.js';
+import { changed, editorOf, previewed } from './editor-slice.js';
+import type { EditorState, WithEditor } from './editor-state.js';
 import * as wording from './wording.js';
 
 /** A block whose days are taken from the store stays as it is until it is laid out anew. */
@@ -32,11 +33,11 @@ export function activeFile({ trial, present }: EditorState): BlockFile | null {
 
 /** Commands on the block that is in the editor; the same functions for as long as the page lives. */
 export function useCommands(): Commands {
-  const store = useStore<{ editor: EditorState }>();
+  const store = useStore<WithEditor>();
   return useMemo(() => {
     /** The changed file, or what stands in its way. */
     const tried = ({ change }: Command): ReturnType<typeof changedFile> => {
-      const { editor } = store.getState();
+      const editor = editorOf(store.getState());
       const file = activeFile(editor);
       const next = file ? changedFile(file, change) : { ok: false as const, problems: [] };
       if (!file || !next.ok) return next;

@@ -1,5 +1,5 @@
 import type { BlockAnswer } from '@nadir/contract';
-import type { Draft } from './editor-slice.js';
+import type { Draft } from './editor-state.js';
 import { type KeptDrafts, draftsOf, dropDraft, keepDraft, sameWishes } from './drafts.js';
 import { adoptLegacyDraft } from './legacy-drafts.js';
 import { liveTabs, thisTab } from './tabs.js';

@@ -4,7 +4,8 @@ import { useNavigate } from 'react-router';
 import { useGlancesQuery, useSaveSettingsMutation } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { openEverywhere } from '../../components/open-everywhere.js';
-import { type EditorState, redone, tryStarted, undone } from '../../editor/editor-slice.js';
+import { editorOf, redone, tryStarted, undone } from '../../editor/editor-slice.js';
+import type { WithEditor } from '../../editor/editor-state.js';
 import { blockPlaces, housePlaces, squadPlaces } from '../places.js';
 import { useOpenBlockId } from '../useOpenBlockId.js';
 import type { Found } from './matching.js';
@@ -62,14 +63,14 @@ const OTHER_PAGES = [
 ] as const;
 
 function useActs(open: string | undefined): Found[] {
-  const store = useStore<{ editor: EditorState }>();
+  const store = useStore<WithEditor>();
   const dispatch = useDispatch();
   const navigate = useNavigate();
   const { coach } = useSignedIn();
   const [saveSettings] = useSaveSettingsMutation();
   const { theme } = coach.settings;
   return useMemo(() => {
-    const { past, future, trial } = store.getState().editor;
+    const { past, future, trial } = editorOf(store.getState());
     const act = (name: string, run: () => void): Found => ({ kind: 'act', name, run });
     const other = theme === 'dark' ? ('light' as const) : ('dark' as const);
     return [
