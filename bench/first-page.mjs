@@ -25,7 +25,7 @@ export async function benchFirstPage() {
     const ours = sizeOf(webDist, entryOf(webDist));
     return [
       `first page's JavaScript, gzip: ${kb(ours)}; bare page: ${kb(bare)}`,
-      `first page ÷ bare page: ${(ours / bare).toFixed(2)}`,
+      `first page ÷ bare page: ${(ours / bare).toFixed(3)}`,
     ];
   } finally {
     rmSync(outDir, { recursive: true, force: true });

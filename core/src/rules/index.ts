@@ -19,6 +19,7 @@ export {
   perMetreOf,
   recoveryLimit,
   returnLimit,
+  shortestRun,
   type WeekOfLongRun,
 } from './limits.js';
 export {

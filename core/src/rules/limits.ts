@@ -24,9 +24,14 @@ export function returnLimit(rested: number, { recovery }: HouseRules): number {
 /** Part of the longest long run that a run of the last days before the race may be (policy). */
 const NEAR_RACE = 0.4;
 
-/** The most an easy run of the last six days before the race may be, by the longest long run. */
-export function nearRaceLimit(longest: number): number {
-  return NEAR_RACE * longest;
+/** The most an easy run of the last six days before the race may be, by the longest long run; the shortest run always may. */
+export function nearRaceLimit(longest: number, shortest: number): number {
+  return Math.max(NEAR_RACE * longest, shortest);
+}
+
+/** The shortest run that is laid out, in whole steps; m or s. */
+export function shortestRun({ week }: HouseRules, basis: Basis, step: number): number {
+  return ceilTo(week.shortestRun[basis], step);
 }
 
 /** A metre of running as a block counts it: 1 by distance, seconds by time at a pace in s/km. */

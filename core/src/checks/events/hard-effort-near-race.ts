@@ -1,5 +1,11 @@
 import { differenceInDays, sum } from '../../base/index.js';
-import { isLongRace, nearRaceLimit, raceRules } from '../../rules/index.js';
+import {
+  isLongRace,
+  layoutStep,
+  nearRaceLimit,
+  raceRules,
+  shortestRun,
+} from '../../rules/index.js';
 import type { Day } from '../../layout/index.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
 import { type BlockDay, daysToRace } from '../common/days-to-race.js';
@@ -47,6 +53,8 @@ interface Most {
   basis: 'distance' | 'time';
   hard: number;
   longest: number;
+  /** An easy run of the last days. */
+  easy: number;
   /** Part of the longest that a last long run may be. */
   long: number;
 }
@@ -57,10 +65,13 @@ function mostOf({ block, rules }: CheckContext): Most {
   const usual = building.flatMap(({ days }) => days.filter(isSession));
   const mean = sum(usual.map(({ hardTime }) => hardTime)) / Math.max(1, usual.length);
   const { distance } = spec.race;
+  const { basis } = spec.athlete;
+  const longest = Math.max(...weeks.map(({ longRun }) => longRun));
   return {
-    basis: spec.athlete.basis,
+    basis,
     hard: Math.max(mean / 2, LAST_SESSIONS.find(({ upTo }) => distance <= upTo)?.hard ?? 0),
-    longest: Math.max(...weeks.map(({ longRun }) => longRun)),
+    longest,
+    easy: nearRaceLimit(longest, shortestRun(rules, basis, layoutStep(spec.athlete, rules))),
     long: isLongRace(distance) ? rules.longRun.taperShares.oneWeekOut : 1,
   };
 }
@@ -76,7 +87,7 @@ function isTooMuch(day: BlockDay['day'], daysOut: number, most: Most): boolean {
   const run = longestRun(day, most.basis);
   if (day.role === 'long') return run > most.long * most.longest + 0.5;
   // A last session is as long as its warm-up makes it.
-  const isLong = day.role !== 'quality' && run > nearRaceLimit(most.longest) + 0.5;
+  const isLong = day.role !== 'quality' && run > most.easy + 0.5;
   return (
     longestRun(day, 'time') > LONG ||
     (daysOut <= LAST_DAYS && most.longest > 0 && isLong && day.time > SHAKE_OUT)

@@ -36,7 +36,11 @@ export const hardRunningJump = check({
           const hard = session?.hardDistance ?? 0;
           const family = session?.family?.id;
           // What a race or days away made smaller is no measure of the next.
-          if (volumeRule === 'event' && before && hard <= before.hard) return [];
+          if (volumeRule === 'event' && before && hard <= before.hard) {
+            // It is an exposure of its family all the same.
+            before.family = family;
+            return [];
+          }
           // Hills are no measure for the flat; what is run there meanwhile is.
           if (session && isUphill(session)) {
             if (before) before.hillsSince = true;

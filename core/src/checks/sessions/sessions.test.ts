@@ -244,8 +244,12 @@ describe('a pace that the block has not', () => {
 });
 
 describe('a jump of hard running', () => {
-  // Tuesdays of weeks 9 to 11 are made sessions of no family: 4 km, less, then 6 km hard.
-  const tuesdays = (between: number, rule: Week['volumeRule']) => {
+  // Tuesdays of weeks 9 to 11 are made sessions of no family, or of one each: 4 km, less, then 6 km hard.
+  const tuesdays = (
+    between: number,
+    rule: Week['volumeRule'],
+    families: readonly (string | undefined)[] = [],
+  ) => {
     const [hard, dates] = [
       [4000, between, 6000],
       ['2027-02-09', TUESDAY, '2027-02-23'],
@@ -258,12 +262,9 @@ describe('a jump of hard running', () => {
         .map((day): Day => {
           const [run] = day.sessions;
           const session = { ...run!, shorthand: '6 km easy', hardDistance: hard[index] ?? 0 };
-          return {
-            ...day,
-            role: 'quality',
-            swap: undefined,
-            sessions: [{ ...session, family: undefined }],
-          };
+          const id = families[index];
+          const family = id === undefined ? undefined : { id, name: id, exposure: index + 1 };
+          return { ...day, role: 'quality', swap: undefined, sessions: [{ ...session, family }] };
         }),
     }));
     return observed(hardRunningJump, { ...laid, weeks });
@@ -275,5 +276,12 @@ describe('a jump of hard running', () => {
     expect(tuesdays(2000, 'event')).toMatchObject([{ weeks: [11], value: 0.5 }]);
     // More than before is a measure in any week: 6 km after 5 km.
     expect(tuesdays(5000, 'event')).toEqual([]);
+  });
+
+  it('is none where a family goes on from what an event left of it', () => {
+    const found = (between: string, then: string) =>
+      tuesdays(2000, 'event', ['threshold', between, then]);
+    expect(found('race-pace', 'race-pace')).toEqual([]);
+    expect(found('hills', 'race-pace')).toMatchObject([{ weeks: [11], value: 0.5 }]);
   });
 });

@@ -77,7 +77,7 @@ describe('the depth of race week', () => {
   const heavy = (date: string) =>
     found('taper-too-shallow', {
       race: { ...marathon.race, date },
-      pins: [{ week: 18, volume: 50_000 }],
+      pins: [{ week: 18, volume: 60_000 }],
     });
 
   it('is judged over the six days before the race, wherever its week begins', () => {

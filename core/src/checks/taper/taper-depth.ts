@@ -1,7 +1,6 @@
-import { ceilTo } from '../../base/index.js';
 import { taperSchools } from '../../layout/schools/index.js';
 import { cutBeforeRace } from '../../layout/index.js';
-import { layoutStep } from '../../rules/index.js';
+import { layoutStep, shortestRun } from '../../rules/index.js';
 import type { CheckContext, Observation } from '../common/check.js';
 
 /** Policy: seconds of running in six days that leave nothing to be cut. */
@@ -32,7 +31,8 @@ export function raceWeekCut({ block, rules }: CheckContext): RaceWeekCut[] {
   // Whole steps may take a little more or less than the school says.
   const step = layoutStep(block.spec.athlete, rules);
   const leeway = step / found.before;
-  const shortest = ceilTo(rules.week.shortestRun[block.spec.athlete.basis], step);
-  const isLittle = found.time <= LITTLE || found.longestEasy <= shortest + ROUNDING;
+  const shortest = shortestRun(rules, block.spec.athlete.basis, step);
+  // A run that is a step longer than the shortest came of rounding.
+  const isLittle = found.time <= LITTLE || found.longestEasy <= shortest + step + ROUNDING;
   return [{ weeks: [raceWeek.number], value: found.cut, leeway, isLittle }];
 }

@@ -1,6 +1,9 @@
 import { wholeWeek } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
+/** Policy: so much of a peak is nearly all of it, where only the runs of a week hold no more. */
+const NEARLY = 0.9;
+
 /** The wished peak is not reached. Value: the heaviest week laid out; limit: the peak; m or s. */
 export const notFeasible = check({
   code: 'not-feasible',
@@ -12,6 +15,9 @@ export const notFeasible = check({
     const volumes = weeks.map((week) => wholeWeek(spec, week));
     const value = Math.max(...volumes);
     if (value >= peak * (1 - 1e-9)) return [];
-    return [{ weeks: [volumes.indexOf(value) + 1], value, limit: peak }];
+    const isBounded = weeks.some(({ volumeRule }) => volumeRule === 'bounded');
+    const isNear = isBounded && value >= NEARLY * peak;
+    const found = { weeks: [volumes.indexOf(value) + 1], value, limit: peak };
+    return [isNear ? { ...found, level: 'note' } : found];
   },
 });

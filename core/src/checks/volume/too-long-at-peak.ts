@@ -1,5 +1,6 @@
-import { isUnder18 } from '../../spec/index.js';
+import { growthLimit } from '../../rules/index.js';
 import { check } from '../common/check.js';
+import { heldOfLate } from './held-of-late.js';
 
 /** Weeks on the way up. */
 const RISING: ReadonlySet<string> = new Set(['start', 'rise', 're-entry']);
@@ -11,8 +12,9 @@ export const tooLongAtPeak = check({
   run({ block: { weeks, spec }, rules }) {
     const limit = rules.volume.mostAtPeak;
     const heaviest = Math.max(...weeks.map(({ volume }) => volume));
-    // Held at what they ran before by the cap for under-18s, the young have nowhere to climb to.
-    if (isUnder18(spec) && spec.volume.start >= rules.volume.atPeak * heaviest) return [];
+    // What one week's growth over the usual weeks reaches is no top to stay on.
+    const usual = heldOfLate(spec) ?? spec.volume.start;
+    if (heaviest <= growthLimit(usual, rules.volume.growthCap)) return [];
     const top = weeks.findIndex(({ volume }) => volume === heaviest);
     const atPeak = weeks.filter(
       ({ volume, volumeRule }, index) =>

@@ -64,6 +64,20 @@ describe('a wished peak', () => {
     ]);
   });
 
+  it('is a note where weeks that hold no more reach nearly all of it', () => {
+    const bounded = (volume: number) =>
+      withWeeks(
+        laid,
+        Object.fromEntries(
+          laid.weeks.map(({ number }) => [number, { volume, volumeRule: 'bounded' as const }]),
+        ),
+      );
+    expect(observed(notFeasible, bounded(0.9 * 92_000))).toMatchObject([{ level: 'note' }]);
+    const [far] = observed(notFeasible, bounded(0.9 * 92_000 - 1));
+    expect(far).toBeDefined();
+    expect(far?.level).toBeUndefined();
+  });
+
   it('gives way to runs that are to stay as they are', () => {
     const kept = withSpec(withWeeks(laid, lower), { week: { ...laid.spec.week, midweek: 10_000 } });
     expect(observed(notFeasible, kept)).toEqual([]);
@@ -107,13 +121,21 @@ describe('a wished peak', () => {
     expect(weeksFound(tooLongAtPeak, nearly('held'))).toEqual([10, 13, 14, 15]);
   });
 
-  it('is where the young stand from the start, held by their cap', () => {
-    const flat = Object.fromEntries(
-      laid.weeks.map(({ number }) => [number, { volume: 60_000, volumeRule: 'held' as const }]),
-    );
-    const block = wishing({ start: 60_000, peak: 60_000 }, withWeeks(laid, flat));
-    expect(weeksFound(tooLongAtPeak, block)).toHaveLength(18);
-    expect(weeksFound(tooLongAtPeak, withAthlete(block, { birthYear: 2010 }))).toEqual([]);
+  it('is no top to stay on where one week’s growth over the usual weeks reaches it', () => {
+    const flat = (volume: number) =>
+      withWeeks(
+        laid,
+        Object.fromEntries(
+          laid.weeks.map(({ number }) => [number, { volume, volumeRule: 'held' as const }]),
+        ),
+      );
+    const usually = (recentWeeks: number[], volume: number) =>
+      weeksFound(tooLongAtPeak, withAthlete(flat(volume), { recentWeeks }));
+    // A tenth more than 50 km, the heaviest of the last four; with none known, than the start.
+    expect(usually([70_000, 40_000, 50_000, 45_000, 48_000], 55_000)).toEqual([]);
+    expect(usually([70_000, 40_000, 50_000, 45_000, 48_000], 55_001)).toHaveLength(18);
+    expect(usually([], 1.1 * laid.spec.volume.start - 1)).toEqual([]);
+    expect(usually([], 1.1 * laid.spec.volume.start + 1)).toHaveLength(18);
   });
 
   it('is light for the race under its least', () => {

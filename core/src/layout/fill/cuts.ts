@@ -1,6 +1,6 @@
 import type { Basis, CivilDate } from '../../base/index.js';
 import { addDays, differenceInDays, floorTo, sum, weekdayOf } from '../../base/index.js';
-import { nearRaceLimit } from '../../rules/index.js';
+import { nearRaceLimit, shortestRun } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import type { Day } from '../block/day.js';
 import { type FrameWeek, shareOn } from '../frame/frame.js';
@@ -70,14 +70,14 @@ function longestOf(day: Day, basis: Basis): number {
 export function recoveryCuts(context: Context, last: readonly Day[]): Cuts {
   const { spec, rules, step } = context;
   const { on } = uncut(context, last);
-  const shortest = rules.week.shortestRun[spec.athlete.basis];
+  const shortest = shortestRun(rules, spec.athlete.basis, step);
   return {
     of: (day) => {
       const before = on(day);
-      const amount = cutTo(1 - spec.volume.recovery.depth, before);
+      const least = Math.min(before.longest, shortest);
       return {
-        amount,
-        most: Math.max(before.longest - step, Math.min(before.longest, shortest)),
+        amount: Math.max(least, cutTo(1 - spec.volume.recovery.depth, before)),
+        most: Math.max(least, before.longest - step),
         twice: before.twice,
       };
     },
@@ -118,10 +118,10 @@ export function taperCuts(
     return days.reduce((least, next) => (next.longest < least.longest ? next : least));
   };
   const { shakeOut } = rules.raceWeek;
-  const shortest = rules.week.shortestRun[basis];
+  const shortest = shortestRun(rules, basis, step);
   const long = heaviest.flat().filter(({ role }) => role === 'long');
-  const short =
-    floorTo(nearRaceLimit(Math.max(0, ...long.map((day) => day[basis]))), step) || Infinity;
+  const longest = Math.max(0, ...long.map((day) => day[basis]));
+  const short = longest > 0 ? floorTo(nearRaceLimit(longest, shortest), step) : Infinity;
   return {
     // Race week is no more than its few runs; a last session and a shake-out have their own lengths.
     atMost: week.kind === 'race' ? Infinity : week.taperShare * volumeOf(heaviest[0] ?? [], basis),

@@ -1,6 +1,6 @@
 import type { CivilDate } from '../../base/index.js';
 import { ceilTo, floorTo } from '../../base/index.js';
-import type { HouseRules } from '../../rules/index.js';
+import { type HouseRules, shortestRun } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import type { Place } from './places.js';
@@ -26,7 +26,7 @@ export interface Shaping {
 export function shapeOfDay(of: Shaping, day: PlannedDay): Shape {
   const { context, most, cuts } = of;
   const { rules, step, spec } = context;
-  const shortest = ceilTo(rules.week.shortestRun[spec.athlete.basis], step);
+  const shortest = shortestRun(rules, spec.athlete.basis, step);
   if (!cuts) {
     const bound = Math.min(most, of.mostAtOnce * partAtOnce(of, day));
     const ceiling = bound === Infinity ? Infinity : Math.max(step, floorTo(bound, step));

@@ -1,4 +1,5 @@
-import { ceilTo, clean, floorTo, sum } from '../../base/index.js';
+import { clean, floorTo, sum } from '../../base/index.js';
+import { shortestRun } from '../../rules/index.js';
 import { isUnder18 } from '../../spec/index.js';
 import { isAsWritten } from '../sessions/fill-sessions.js';
 import { amountOf, fitSession, lengthOf } from '../sessions/session-lengths.js';
@@ -70,10 +71,9 @@ export function secondAgainstFirst({ context, days, kept }: Deal, index: number)
 
 function secondRun(deal: Deal, index: number): Slot {
   const { rules, step, spec } = deal.context;
-  const { shortestRun } = rules.week;
   const second = secondAgainstFirst(deal, index);
   const day = deal.days[index] as PlannedDay;
-  const floor = ceilTo(shortestRun[spec.athlete.basis], step);
+  const floor = shortestRun(rules, spec.athlete.basis, step);
   const { weight, ceiling } = shapeOfDay(deal, { ...day, double: true });
   const part = second / (1 + second);
   // Run twice, a day is still no longer than the week's long run.

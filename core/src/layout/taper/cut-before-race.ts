@@ -14,7 +14,7 @@ export interface CutBeforeRace {
   before: number;
   /** Seconds run in the last days. */
   time: number;
-  /** The longest of the last days that are easy, the eve aside; m or s. */
+  /** The longest of the last days that are easy; m or s. */
   longestEasy: number;
 }
 
@@ -42,8 +42,7 @@ export const cutBeforeRace = memoizeLast(({ weeks, spec }: Block): CutBeforeRace
   const before = sum(same?.map((day) => worked(day)) ?? []);
   if (last.length < LAST_DAYS || before === 0) return undefined;
   const time = sum(last.map((day) => worked(day, 'time')));
-  const eve = last.at(-1)?.date;
-  const easy = last.filter(({ role, date }) => role !== 'quality' && date !== eve);
+  const easy = last.filter(({ role }) => role !== 'quality');
   const longestEasy = Math.max(0, ...easy.map((day) => worked(day)));
   return { cut: 1 - sum(last.map((day) => worked(day))) / before, before, time, longestEasy };
 });
