@@ -56,6 +56,9 @@ describe('commands', () => {
     expect(command.message).toBe('Moved weeks 5–7 1 week later.');
     expect(volumes(after(command)).slice(5, 8)).toEqual([64, 67, 71]);
     expect(shiftWeeks(block, [18], 1).change.pins).toEqual([]);
+    const earlier = shiftWeeks(block, [5, 6, 7], -2);
+    expect(earlier.message).toBe('Moved weeks 5–7 2 weeks earlier.');
+    expect(volumes(after(earlier)).slice(2, 5)).toEqual([64, 67, 71]);
   });
 
   it('copy a shape: weeks 5 to 7 grow by 3 and 7 of 64, from week 9’s 75', () => {

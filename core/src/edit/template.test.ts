@@ -39,6 +39,13 @@ describe('a template', () => {
     ]);
   });
 
+  it('keeps its ways with the long run, and takes the athlete’s figures', () => {
+    const own = { ...template, longRun: { ...template.longRun, lastPeakWeeksOut: 2 } };
+    const { longRun } = layOut(fromTemplate(own, given)).spec;
+    expect(longRun.lastPeakWeeksOut).toBe(2);
+    expect(longRun.peak).toBeLessThan(layOut(marathon).spec.longRun.peak);
+  });
+
   it('leaves out pins that a shorter block has no week for', () => {
     const spec = resolveSpec(fromTemplate(template, { ...given, weeks: 6 }));
     expect(spec.pins.map(({ week }) => week)).toEqual([4]);

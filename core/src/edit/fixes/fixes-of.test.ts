@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { BlockSpec } from '../../spec/index.js';
+import type { Change } from '../change.js';
 import { applyChange } from '../index.js';
 import { findingsWithFixes, fixesOf, layOut } from '../../lay-out.js';
 import { anySpec } from '../../testing/any-spec.js';
@@ -31,6 +32,25 @@ describe('fixes', () => {
     expect(found.some((label) => label.startsWith('Settle for 69.9 km'))).toBe(true);
     expect(found.some((label) => label.startsWith('Start 8 weeks earlier'))).toBe(true);
     expect(found.some((label) => label.startsWith('Grow up to 11%'))).toBe(true);
+  });
+
+  it('are sorted by what they leave', () => {
+    const block = layOut({ ...marathon, pins: [{ week: 2, volume: 66_000 }] });
+    const leaves = (change: Change) =>
+      layOut(applyChange<BlockSpec>(block.spec, change)).findings.length;
+    for (const finding of block.findings) {
+      const left = fixesOf(block, finding).map(({ change }) => leaves(change));
+      expect(left).toEqual([...left].sort((a, b) => a - b));
+    }
+  });
+
+  it('of a long run over its share allow the worst of its weeks', () => {
+    // 24 of 60 km are 40% of week 5, 25.2 of 60 are 42% of week 6.
+    const pins = [
+      { week: 5, volume: 60_000, longRun: 24_000 },
+      { week: 6, volume: 60_000, longRun: 25_200 },
+    ];
+    expect(labels({ ...marathon, pins }, 'long-run-over-share')).toContain('Allow 42% of the week');
   });
 
   it('that would start before today are not offered', () => {

@@ -145,6 +145,18 @@ describe('cells of the sheet', () => {
         .weeks.slice(1, 4)
         .map(({ volume }) => volume),
     ).toEqual([50, 55, 55]);
+    // Or as it is laid out: a tenth more than the 64 km of week 5.
+    const laidOut = after([{ kind: 'volume', week: 6 }, '+10%']);
+    expect(showBlock(laidOut, km).weeks[5]?.volume).toBe(70);
+  });
+
+  it('make a day one of rest, whatever was written there', () => {
+    const written = after([dayOf(1), '6 x 1 km @ 10 km, 90 s jog']);
+    const { command } = writeCells(written, [{ cell: dayOf(1), text: 'rest' }], km);
+    const fixed = applyChange(written.spec, command?.change ?? {}).days;
+    expect(fixed.filter(({ date }) => date === addDays(week.start, 1))).toEqual([
+      { date: addDays(week.start, 1), role: 'rest' },
+    ]);
   });
 
   it('fix two runs of a day in their order, the longer one first where it is written so', () => {
@@ -174,7 +186,10 @@ describe('cells of the sheet', () => {
   });
 
   it('make a week of recovery', () => {
-    expect(after([{ kind: 'volume', week: 3 }, 'r']).weeks[2]?.recovery).toBe(true);
+    const { weeks } = after([{ kind: 'volume', week: 3 }, 'r']);
+    const due = (of: typeof weeks) => of.flatMap((each) => (each.recoveryDue ? each.number : []));
+    // The others stay.
+    expect(due(weeks)).toEqual([3, ...due(block.weeks)]);
   });
 
   it('let the week grow with a day where the coach says so, and keep the others', () => {

@@ -46,6 +46,28 @@ describe('a week around days that will not do', () => {
     expect(first?.days.every(({ date }) => date >= '2027-01-22')).toBe(true);
   });
 
+  it('puts no two demanding days on one, nor drops one while days are free', () => {
+    const days = after(0, ['2027-01-22', '2027-01-24']);
+    expect(days.filter(({ role }) => role === 'quality')).toHaveLength(2);
+    expect(days.filter(({ role }) => role === 'long')).toHaveLength(1);
+  });
+
+  it('takes a session along as it stands, and no words with a long run', () => {
+    const friday = block.weeks[5]?.days.find(({ date }) => date === '2027-01-22');
+    expect(friday?.sessions[0]?.shorthand).toContain('10 x 400 m');
+    const [first] = around(['2027-01-22']);
+    expect(first?.command.message).toBe('Arranged the week around Fri 22 Jan: quality on Thu.');
+    expect(first?.words).toBe('Quality on Thu');
+    const [moved, left] = first?.command.change.days ?? [];
+    expect(moved).toMatchObject({ date: '2027-01-21', role: 'quality' });
+    expect(moved?.session).toContain('10 x 400 m');
+    expect(left).toEqual({ date: '2027-01-22', role: 'rest' });
+    const [long] = around(['2027-01-24']);
+    const longDay = long?.command.change.days?.find(({ role }) => role === 'long');
+    expect(longDay).toBeDefined();
+    expect(longDay?.session).toBeUndefined();
+  });
+
   it('always gives a block that can be laid out', () => {
     holdFor(
       fc.property(anySpec, fc.nat(29), fc.array(fc.nat(6), { maxLength: 4 }), (spec, at, lost) => {

@@ -116,15 +116,14 @@ function arrangementOf(
   const moves = placing
     .filter(({ day, to }) => to !== day.date)
     .map(({ day, to }) => `${dayRoleWords[day.role]} ${to ? `on ${shortDay(to)}` : 'dropped'}`);
-  const words =
-    moves.length > 0 ? capital(moves.join(', ')) : 'The demanding days stay where they are';
+  const words = moves.length > 0 ? moves.join(', ') : 'the demanding days stay where they are';
   const off = [...blocked].sort().map(dayWords).join(', ');
   return {
     command: {
       change: { days: [...days] },
-      message: `Arranged the week around ${off}: ${words.toLowerCase()}.`,
+      message: `Arranged the week around ${off}: ${words}.`,
     },
-    words,
+    words: capital(words),
     days: held.map(({ day: { date }, role }) => ({ date, role })),
   };
 }

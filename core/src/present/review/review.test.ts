@@ -145,6 +145,28 @@ describe('what was run, in words', () => {
     ]);
   });
 
+  it('a sentence for the athlete calls a session as its coach wrote it, in mid-sentence one of the house’s', () => {
+    const called = (name?: string) => {
+      const weeks = block.weeks.map((week) => ({
+        ...week,
+        days: week.days.map((day) => ({
+          ...day,
+          sessions: day.sessions.map((each) =>
+            name !== undefined && each.family
+              ? { ...each, family: { ...each.family, name } }
+              : each,
+          ),
+        })),
+      }));
+      const review = reviewOn({ ...block, weeks }, TODAY);
+      const shown = showBlock(block, km);
+      const week = review.weeks[6];
+      return week && sentenceFor(review, week, showReview(review, shown), shown);
+    };
+    expect(called('The Skerry Lane hills')).toMatch(/’s The Skerry Lane hills: done/);
+    expect(called('The growing hill')).toMatch(/’s growing hill: done/);
+  });
+
   it('a sentence for the athlete says what was run and that nothing is made up, and no word of health', () => {
     const said = (otherwise: Otherwise) => {
       const { review, shown, figures } = shownIn(km, otherwise);

@@ -8,6 +8,7 @@ import {
   type Review,
   type WeekReviewed,
 } from '../../review/index.js';
+import { startingFamilies } from '../../sessions/index.js';
 import { dayRoleWords } from '../../spec/days/index.js';
 import type { ShownBlock } from '../figures/show.js';
 import { missedWords } from './done-words.js';
@@ -49,8 +50,8 @@ function hardWords({ days }: WeekReviewed): string {
   const hard = days.filter(({ day, done }) => isHardRunning(day) && done.state === 'run');
   if (hard.length === 0) return '';
   const judged = hard.map(({ day, reps }) => {
-    const what =
-      mainOf(day)?.family?.name.toLowerCase().replace(/^the /, '') ?? placeOrSession(day.role);
+    const family = mainOf(day)?.family?.name;
+    const what = family === undefined ? placeOrSession(day.role) : spoken(family);
     const name = `${dayWords(day.date).slice(0, 3)}’s ${what}`;
     const { against } = reps?.judged ?? {};
     if (against === undefined) return `${name}: done`;
@@ -60,6 +61,12 @@ function hardWords({ days }: WeekReviewed): string {
       : `${name}: ${by.toFixed(0)} s ${against > 0 ? 'slower' : 'quicker'} than set`;
   });
   return `. ${judged.join('; ')}`;
+}
+
+/** In mid-sentence; a name of the coach’s own stays as it was written. */
+function spoken(family: string): string {
+  const isOwn = !startingFamilies.some(({ name }) => name === family);
+  return isOwn ? family : family.toLowerCase().replace(/^the /, '');
 }
 
 /** A test or race on the way by its name, anything else a session. */
