@@ -195,6 +195,20 @@ describe('what nobody asked for', () => {
     expect(findings.map(({ check }) => check)).not.toContain('long-run-over-share');
   });
 
+  it('is more hard days under 18 than the house rule has', () => {
+    const young: BlockSpec = {
+      athlete: { ...weekly(40_000), birthYear: 2010 },
+      race,
+      weeks: 14,
+      week: { runDays: 6 },
+    };
+    const most = (spec: BlockSpec) => Math.max(...layOut(spec).weeks.map((week) => week.hardDays));
+    const one = { ...young, overrides: { values: { 'care.under18HardDays': 1 } } };
+    expect(most(young)).toBe(2);
+    expect(most(one)).toBe(1);
+    expect(codes(one)).not.toContain('under-18-hard-days');
+  });
+
   it('keeps under 18 to the cap, whatever was run before', () => {
     const young = { athlete: { ...weekly(70_000), birthYear: 2011 }, race, weeks: 12 };
     const { spec, weeks } = layOut(young);

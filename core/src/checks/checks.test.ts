@@ -30,6 +30,8 @@ const illness: BlockEvent = {
   from: '2027-02-01',
   to: '2027-02-05',
 };
+const hardOn = (...days: string[]) =>
+  days.map((day) => ({ date: `2027-${day}`, role: 'quality' as const }));
 const rule = (path: string, value: number): Partial<BlockSpec> => ({
   overrides: { values: { [path]: value } },
 });
@@ -188,10 +190,10 @@ const cases: Record<
     limit: 0.75,
   },
   'under-18-hard-days': {
-    inside: athlete({ birthYear: 2010 }),
-    outside: { ...athlete({ birthYear: 2010 }), ...rule('care.under18HardDays', 1) },
-    value: 2,
-    limit: 1,
+    inside: { ...athlete({ birthYear: 2010 }), days: hardOn('02-19') },
+    outside: { ...athlete({ birthYear: 2010 }), days: hardOn('02-18') },
+    value: 3,
+    limit: 2,
   },
   // 70% over 46 km are 78.2.
   'jump-after-recovery': {

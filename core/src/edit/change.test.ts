@@ -84,6 +84,13 @@ describe('commands', () => {
     expect(longer.spec.race.date).toBe('2027-04-18');
     const shorter = after(dropWeek(longer, 5), longer);
     expect(shorter.spec).toEqual(pinned.spec);
+    // What is fixed of the dropped week goes with it; weeks before stay, weeks after move up.
+    const weekly = [4, 5, 6].map((week) => ({ week, volume: 50_000 + week }));
+    const dropped = dropWeek(after({ change: { pins: weekly }, message: '' }), 5);
+    expect(dropped?.change.pins).toEqual([
+      { week: 4, volume: 50_004 },
+      { week: 5, volume: 50_006 },
+    ]);
     expect(dropWeek(layOut({ ...marathon, weeks: 4 }), 2)).toBeUndefined();
     expect(insertWeek(layOut({ ...marathon, weeks: 30 }), 2)).toBeUndefined();
   });
@@ -155,6 +162,8 @@ describe('the next goal race', () => {
     const laid = layOut(next);
     expect(laid.spec.start).toBe('2027-05-03');
     expect(laid.spec.volume.start).toBe(64_000);
+    // The last four weeks that were built: 83, 87, 92 and 92.
+    expect(next.athlete?.recentWeeks?.map((week) => week / 1000)).toEqual([83, 87, 92, 92]);
     expect(laid.spec.longRun.start).toBe(19_000);
     expect(laid.findings.map(({ check }) => check)).not.toContain('races-too-close');
   });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Day, Week } from '../../layout/index.js';
-import type { AddOn } from '../../spec/days/index.js';
+import type { AddOn, PatternDay } from '../../spec/days/index.js';
 import { rulesOf } from '../../rules/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import {
@@ -224,7 +224,7 @@ describe('a wish that is not kept', () => {
     expect(about(wishing({ holdAtPeak: 3, peak: 99_000 }))).toEqual([]);
   });
 
-  it('is a third hard day, where no week of one’s own and no injury says otherwise', () => {
+  it('is a third hard day, where no injury says otherwise', () => {
     const asked = (part: Partial<ResolvedSpec['week']> = {}) =>
       withSpec(laid, {
         week: { ...laid.spec.week, qualityOn: ['monday', 'wednesday', 'friday'], ...part },
@@ -232,7 +232,22 @@ describe('a wish that is not kept', () => {
     expect(about(asked())).toEqual(['hard-days']);
     expect(observed(wishNotKept, asked())).toMatchObject([{ value: 2, limit: 3 }]);
     expect(about(withAthlete(asked(), { injured: true }))).toEqual([]);
-    expect(about(asked({ days: [] }))).toEqual([]);
+  });
+
+  it('is a third hard day of a written week, where no phase has days of its own', () => {
+    const week = (...roles: PatternDay['role'][]) => roles.map((role) => ({ role }));
+    const asked = (days: PatternDay[], part: Partial<ResolvedSpec['week']> = {}) =>
+      withSpec(laid, { week: { ...laid.spec.week, days, ...part } });
+    const three = week('easy', 'quality', 'easy', 'quality', 'rest', 'quality', 'long');
+    expect(observed(wishNotKept, asked(three))).toMatchObject([
+      { value: 2, limit: 3, about: 'hard-days' },
+    ]);
+    expect(about(asked(three.with(5, { role: 'easy' })))).toEqual([]);
+    // A cycle of nine days is no week.
+    expect(about(asked([...three, ...week('easy', 'easy')]))).toEqual([]);
+    const phases = new Set(laid.weeks.map(({ phase }) => phase));
+    const byPhase = [...phases].map((phase) => ({ phase, days: three }));
+    expect(about(asked(three, { byPhase }))).toEqual([]);
   });
 
   it('is small work beside a run: told by the runs, or of an older plan by what is quick', () => {

@@ -1,5 +1,6 @@
 import type { Day, DaySession } from '../../layout/index.js';
 import type { AddOn } from '../../spec/days/index.js';
+import type { ResolvedSpec } from '../../spec/index.js';
 import { daysToRace } from '../common/days-to-race.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
 
@@ -75,14 +76,23 @@ function heldOf({ block: { spec, weeks } }: CheckContext): Observation[] {
 
 /** Fewer quality days a week than asked, in the weeks that hold the most of them. */
 function hardDaysOf({ block: { spec, weeks } }: CheckContext): Observation[] {
-  const limit = spec.week.qualityOn.length;
-  const { injured } = spec.athlete;
-  if (spec.week.days || injured || limit <= USUAL_QUALITY) return [];
-  const building = weeks.filter(({ kind, running }) => kind === 'building' && running === 1);
+  const limit = askedOf(spec.week);
+  if (spec.athlete.injured || limit <= USUAL_QUALITY) return [];
+  const { byPhase = [] } = spec.week;
+  const building = weeks.filter(
+    ({ kind, running, phase }) =>
+      kind === 'building' && running === 1 && !byPhase.some((own) => own.phase === phase),
+  );
   const counts = building.map(({ days }) => days.filter(({ role }) => role === 'quality').length);
   const value = Math.max(0, ...counts);
   if (building.length === 0 || value >= limit) return [];
   return [{ weeks: building.map(({ number }) => number), value, limit, about: 'hard-days' }];
+}
+
+/** Quality days that a week is to have; of a cycle that is no week it cannot be said. */
+function askedOf({ days, qualityOn }: ResolvedSpec['week']): number {
+  if (!days) return qualityOn.length;
+  return days.length === 7 ? days.filter(({ role }) => role === 'quality').length : 0;
 }
 
 /** Fewer are told of by the checks on days away. */

@@ -1,5 +1,5 @@
 import { withoutEvents, unpin, say } from './by-week.js';
-import { freeDays, restOn } from './by-day.js';
+import { freeDays, makeEasy, restOn } from './by-day.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on care. */
@@ -11,16 +11,10 @@ export const careFixes = {
     ...freeDays(context, weeks, ['session', 'amount', 'role']),
     ...restOn(context, dates),
   ],
-  'under-18-hard-days': ({ weeks, limit }, context) => {
-    const { spec } = context.block;
-    const most = Array.from({ length: limit + 1 }, (_, fewer) => limit - fewer);
-    const fewer = most.map((days) => ({
-      label:
-        days === 0 ? 'No quality days' : `${days} quality ${days === 1 ? 'day' : 'days'} a week`,
-      change: { week: { ...spec.week, qualityOn: spec.week.qualityOn.slice(0, days) } },
-    }));
-    return [...fewer, ...freeDays(context, weeks, ['session', 'role'])];
-  },
+  'under-18-hard-days': ({ weeks }, context) => [
+    ...freeDays(context, weeks, ['session', 'role']),
+    ...makeEasy(context, weeks),
+  ],
   'under-18-week': ({ limit }, context) => {
     const { volume, longRun, pins } = context.block.spec;
     const start = Math.min(volume.start, limit);

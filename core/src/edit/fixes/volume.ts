@@ -1,3 +1,4 @@
+import type { WeekSpec } from '../../spec/index.js';
 import { pinAt, unpin, volume, lengthen, percent, say } from './by-week.js';
 import { fitFamilies, freeWeekdays } from './by-weekday.js';
 import { freeDays, wishDays } from './by-day.js';
@@ -69,8 +70,8 @@ export const volumeFixes = {
     if (about === 'held') return [volume(context, `Hold ${value} weeks`, { holdAtPeak: value })];
     if (about === 'double') return [wishDays(context, 'Run once', dates, { double: false })];
     if (about === 'add-on') return [wishDays(context, 'Run without', dates, { addOn: 'nothing' })];
-    const qualityOn = week.qualityOn.slice(0, value);
-    return [{ label: `Ask for ${value} quality days`, change: { week: { ...week, qualityOn } } }];
+    const label = `Ask for ${value} quality ${value === 1 ? 'day' : 'days'}`;
+    return [{ label, change: { week: withQuality(week, value) } }];
   },
   'week-over-wish': ({ weeks }, context) => [
     ...freeDays(context, weeks, ['amount', 'session']),
@@ -83,6 +84,15 @@ export const volumeFixes = {
     ...weeks.flatMap((week) => unpin(context, week, 'volume')),
   ],
 } satisfies FixesByCheck;
+
+/** So many quality days of a week, the first of those there are; the others are easy. */
+function withQuality(week: WeekSpec, most: number): WeekSpec {
+  let found = 0;
+  const days = week.days?.map((day) =>
+    day.role === 'quality' && ++found > most ? { ...day, role: 'easy' as const } : day,
+  );
+  return { ...week, qualityOn: week.qualityOn.slice(0, most), days };
+}
 
 function movePeak(context: FixContext, toGo: number): Fix[] {
   const peakWeek = context.block.weeks.length - toGo;

@@ -244,6 +244,17 @@ describe('cells of the sheet', () => {
     expect(after?.volume).toBe((before?.volume ?? 0) - (before?.longRun ?? 0) + 20);
   });
 
+  it('free a long run with its day', () => {
+    const cell = { kind: 'longRun', week: 10 } as const;
+    const long = after([cell, '30']);
+    expect(long.spec.pins).toEqual([{ week: 10, longRun: 30_000 }]);
+    const { command } = writeCells(long, [{ cell: dayOf(LONG), text: '' }], km);
+    expect(applyChange(long.spec, command?.change ?? {}).pins).toEqual([]);
+    // Another day’s cell leaves it alone.
+    const other = writeCells(long, [{ cell: dayOf(1), text: '' }], km).command;
+    expect(applyChange(long.spec, other?.change ?? {}).pins).toEqual(long.spec.pins);
+  });
+
   it('are freed again', () => {
     const fixed = after([dayOf(1), '11']);
     const command = writeCells(fixed, [{ cell: dayOf(1), text: '' }], km).command;

@@ -10,7 +10,7 @@ import {
   weekdayOf,
   weekdays,
 } from '../../base/index.js';
-import type { ResolvedSpec } from '../../spec/index.js';
+import { isUnder18, type ResolvedSpec } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import type { FrameWeek } from '../frame/frame.js';
 import { holdsIn } from '../written/rota.js';
@@ -39,10 +39,11 @@ export type CoachWeek = (week: WeekToWish) => WishedDay[];
  * athlete cannot run give their role to another; what the coach fixed for a
  * date wins over all.
  */
-export function coachWeek(context: Pick<Context, 'spec' | 'fixedOn'>): CoachWeek {
-  const { spec } = context;
+export function coachWeek(context: Pick<Context, 'spec' | 'rules' | 'fixedOn'>): CoachWeek {
+  const { spec, rules } = context;
   const anchor = startOfWeek(spec.start, spec.weekStartsOn);
   const { byPhase = [] } = spec.week;
+  const mostOfAge = isUnder18(spec) ? rules.care.under18HardDays : Infinity;
   const cycles = new Map<number, PatternDay[]>();
   // Weeks of a phase that bear as much are alike where the cycle is a week.
   const alike = new Map<string, readonly PatternDay[]>();
@@ -50,7 +51,11 @@ export function coachWeek(context: Pick<Context, 'spec' | 'fixedOn'>): CoachWeek
     const { start, length, kind, phase } = week;
     const own = byPhase.find((each) => each.phase === phase.kind)?.days;
     const mostHard =
-      kind === 'recovery' ? 0 : own ? Infinity : phaseCharacters[phase.kind].hardDays;
+      kind === 'recovery'
+        ? 0
+        : own
+          ? Infinity
+          : Math.min(phaseCharacters[phase.kind].hardDays, mostOfAge);
     const cycle = own ?? spec.week.days ?? workedOutFor(mostHard);
     const whole = cycle.length === 7 && length === 7;
     const key = `${phase.kind} ${mostHard}`;

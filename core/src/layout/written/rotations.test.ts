@@ -210,6 +210,14 @@ describe('a family as it is written', () => {
     expect(on('tuesday', small({ ...long, fit: true }), 1)).not.toEqual([
       '1 long1 8 x 1000 m @ 10 km, 90 s jog',
     ]);
+    // The grid tells how much of what is written was fitted in: all of a family that is not.
+    const cells = rotationGrid(layOut(small(long)), ['tuesday']).flat();
+    const parts = (isLong: boolean) =>
+      cells.flatMap(({ family, fitted }) =>
+        (family?.id === 'long') === isLong ? (fitted ?? []) : [],
+      );
+    expect(parts(true)).toEqual([]);
+    expect(parts(false)).toContain(0.5);
     // What the week does not hold besides is said.
     expect(layOut(small(long)).findings.map(({ check }) => check)).toContain('fewer-run-days');
   });
