@@ -1,6 +1,6 @@
 import { growthLimit } from '../../rules/index.js';
 import { check } from '../common/check.js';
-import { heldOfLate } from './held-of-late.js';
+import { usualOfLate } from './held-of-late.js';
 
 /** Weeks on the way up. */
 const RISING: ReadonlySet<string> = new Set(['start', 'rise', 're-entry']);
@@ -13,7 +13,7 @@ export const tooLongAtPeak = check({
     const limit = rules.volume.mostAtPeak;
     const heaviest = Math.max(...weeks.map(({ volume }) => volume));
     // What one week's growth over the usual weeks reaches is no top to stay on.
-    const usual = heldOfLate(spec) ?? spec.volume.start;
+    const usual = usualOfLate(spec) ?? spec.volume.start;
     if (heaviest <= growthLimit(usual, rules.volume.growthCap)) return [];
     const top = weeks.findIndex(({ volume }) => volume === heaviest);
     const atPeak = weeks.filter(
