@@ -146,6 +146,16 @@ describe('moving the goal race', () => {
     const change = moveRace(pinned.spec, '2027-04-04', '2027-02-10');
     const moved = after({ change, message: '' }, pinned);
     expect(moved.spec).toMatchObject({ start: '2026-12-14', weeks: 16, pins: [] });
+    // Long runs at pace keep to the weeks there are; how they grow stays.
+    const atPace = after({
+      change: { longRun: { ...marathon.longRun, segmentWeeks: [15, 16, 17] } },
+      message: '',
+    });
+    expect(moveRace(atPace.spec, '2027-04-04', '2027-02-10').longRun).toMatchObject({
+      segmentWeeks: [15, 16],
+      ladder: 'straight',
+      peak: 32_000,
+    });
   });
 
   it('leaves out what would come after it', () => {

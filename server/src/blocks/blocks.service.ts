@@ -14,6 +14,7 @@ import {
   givenOf,
 } from '@nadir/contract';
 import { type CivilDate, canonicalJson } from '@nadir/core/base';
+import { dateWords } from '@nadir/core/base/format';
 import { resolveSpec, validateSpec, validateToday } from '@nadir/core/layout';
 import type { ResolvedSpec } from '@nadir/core/spec';
 import { Inject, Injectable } from '@nestjs/common';
@@ -178,7 +179,7 @@ function mustBeSound(wishes: NewBlockBody['wishes'], today: CivilDate): void {
 /** A block is laid out for a race to come; one that is lived with may outlast its race. */
 function refusePastRace({ race }: ResolvedSpec, today: CivilDate): void {
   if (race.date >= today) return;
-  const message = `The race on ${race.date} has been run; today is ${today}. Choose a race to come.`;
+  const message = `The race on ${dateWords(race.date)} has been run; today is ${dateWords(today)}. Choose a race to come.`;
   throw invalid(under([{ code: 'race-in-the-past', path: ['race', 'date'], message }]));
 }
 

@@ -63,6 +63,72 @@ describe('what a fix changes of a block', () => {
     expect(on('2027-01-05')).toEqual(['Early', 'Late']);
   });
 
+  it('places as many tests as a block is missing, at the ends of recovery weeks', () => {
+    // Weeks 8 and 12 recover: from 1 February and from 1 March. Of twelve weeks one test is enough.
+    const names = (events: ReturnType<typeof fixed>['events']) =>
+      events.map(({ name, from }) => `${name} ${from}`);
+    const long = fixed('test-missing', {}, /^Place tests on Sat 6 Feb and Sat 6 Mar$/);
+    expect(names(long.events)).toEqual(['Time trial 2027-02-06', 'Time trial 2027-03-06']);
+    const short = fixed('test-missing', { weeks: 12 }, /^Place a test on Sat \d+ (Feb|Mar)$/);
+    expect(names(short.events)).toHaveLength(1);
+  });
+
+  it('takes out the late test, and leaves the one in time', () => {
+    const test = (name: string, from: string) =>
+      ({ kind: 'test', name, from, distance: 5000 }) as const;
+    const events = [test('Mid', '2027-02-20'), test('Last', '2027-04-11')];
+    const after = fixed('test-too-late', { events }, /^Remove Last$/);
+    expect(after.events.map(({ name }) => name)).toEqual(['Mid']);
+  });
+
+  it('runs the days easy whose session was dropped, with strides, and no other', () => {
+    const small: Partial<BlockSpec> = {
+      athlete: { ...marathon.athlete, recentWeeks: [22_000, 22_000, 22_000, 22_000] },
+      weeks: 12,
+      volume: {},
+      longRun: {},
+      week: { runDays: 5 },
+    };
+    const block = layOut({ ...marathon, ...small });
+    const found = block.findings.find(({ check }) => check === 'session-dropped');
+    const empty = (found?.weeks ?? [])
+      .flatMap((number) => block.weeks[number - 1]?.days ?? [])
+      .filter(({ role, sessions }) => role === 'quality' && !sessions.some(({ family }) => family));
+    const { days } = fixed('session-dropped', small, /^Run those days easy, with strides$/);
+    expect(days).toEqual(empty.map(({ date }) => ({ date, role: 'easy', addOn: 'strides' })));
+    expect(days.length).toBeGreaterThan(0);
+  });
+
+  it('rests on one weekday of a monotonous week, and leaves its other days as they were fixed', () => {
+    const days = [22, 23, 24, 25, 26, 27].map((on) => ({ date: `2027-02-${on}`, amount: 12_000 }));
+    const after = fixed(
+      'monotony',
+      {
+        week: { ...marathon.week, runDays: 7, restOn: [], qualityOn: [] },
+        days,
+        overrides: { values: { 'week.mostMonotony': 1.74 } },
+      },
+      /^Rest on Tuesdays of these weeks$/,
+    );
+    expect(after.days.find(({ date }) => date === '2027-02-23')).toMatchObject({ role: 'rest' });
+    expect(after.days.filter(({ date }) => date !== '2027-02-23')).toEqual([
+      days[0],
+      ...days.slice(2),
+    ]);
+  });
+
+  it('swaps the roles of two days both ways', () => {
+    const { days } = fixed(
+      'hard-days-adjacent',
+      { days: [{ date: '2026-12-16', role: 'quality' }] },
+      /^Swap Wed 16 Dec and Fri 18 Dec$/,
+    );
+    expect(days).toEqual([
+      { date: '2026-12-16', role: 'easy' },
+      { date: '2026-12-18', role: 'quality' },
+    ]);
+  });
+
   it('asks a written week for the quality days it holds, the first of those that were written', () => {
     const roles = ['easy', 'quality', 'easy', 'quality', 'rest', 'quality', 'long'] as const;
     const { week } = fixed(

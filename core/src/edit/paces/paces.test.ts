@@ -19,9 +19,9 @@ describe('results', () => {
   });
 
   it('are named in the history by what they are', () => {
-    expect(addResult(of, trial).message).toBe('Entered Time trial in 19:06 on 2027-02-07.');
-    expect(addResult(of, early).message).toBe('Entered 5 km in 20:00 on 2026-09-01.');
-    expect(removeResult(of, 0).message).toBe('Removed 10 km in 40:30 on 2026-11-08.');
+    expect(addResult(of, trial).message).toBe('Entered Time trial in 19:06 on Sun 7 Feb 2027.');
+    expect(addResult(of, early).message).toBe('Entered 5 km in 20:00 on Tue 1 Sep 2026.');
+    expect(removeResult(of, 0).message).toBe('Removed 10 km in 40:30 on Sun 8 Nov 2026.');
   });
 
   it('are taken out one at a time, and nothing else of the athlete with them', () => {
@@ -46,7 +46,7 @@ describe('re-pacing', () => {
   it('keeps its days in order, and each once', () => {
     expect(twice.spec.paces.repaced).toEqual(['2027-02-08', '2027-03-01']);
     expect(after(repace(twice, '2027-02-08')).paces.repaced).toEqual(['2027-02-08', '2027-03-01']);
-    expect(repace(of, '2027-02-08').message).toBe('Re-paced from 2027-02-08 on.');
+    expect(repace(of, '2027-02-08').message).toBe('Re-paced from Mon 8 Feb on.');
   });
 
   it('is taken back day by day', () => {

@@ -1,4 +1,5 @@
 import { type NamedPace, type PaceAim, paceAimWords } from '../../spec/choices/index.js';
+import { dayWords } from '../../base/format/index.js';
 import type { CivilDate } from '../../base/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import type { Command } from '../index.js';
@@ -10,13 +11,13 @@ interface OfWishes {
 /** Rests the paces from `day` on upon the results known by then; earlier days keep theirs. */
 export function repace({ spec }: OfWishes, day: CivilDate): Command {
   const repaced = [...spec.paces.repaced.filter((each) => each !== day), day].sort();
-  return paces(spec, { repaced }, `Re-paced from ${day} on.`);
+  return paces(spec, { repaced }, `Re-paced from ${dayWords(day)} on.`);
 }
 
 /** Takes a re-pacing back: the paces before it go on. */
 export function takeBackRepacing({ spec }: OfWishes, day: CivilDate): Command {
   const repaced = spec.paces.repaced.filter((each) => each !== day);
-  return paces(spec, { repaced }, `Removed the re-pacing of ${day}.`);
+  return paces(spec, { repaced }, `Removed the re-pacing of ${dayWords(day)}.`);
 }
 
 /** Chooses whether sessions are run at what is current, at the goal, or between. */

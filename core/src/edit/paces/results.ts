@@ -1,4 +1,4 @@
-import { formatDuration, formatRace } from '../../base/format/index.js';
+import { dateWords, formatDuration, formatRace } from '../../base/format/index.js';
 import type { PaceModelName, Result } from '../../spec/choices/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import { paceModels } from '../../paces/index.js';
@@ -48,5 +48,5 @@ function resultWords(
   { name, distance, time, date }: Result,
 ): string {
   const what = name ?? formatRace(distance, unit);
-  return `${what} in ${formatDuration(time)} on ${date}`;
+  return `${what} in ${formatDuration(time)} on ${dateWords(date)}`;
 }

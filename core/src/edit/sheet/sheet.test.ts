@@ -185,6 +185,16 @@ describe('cells of the sheet', () => {
     expect(alone.weeks[9]?.days[1]?.cross.time).toBe(29 * 60);
   });
 
+  it('fix work beside the run, with its minutes or without', () => {
+    const fixed = (text: string) => {
+      const { command } = writeCells(block, [{ cell: dayOf(1), text }], km);
+      return applyChange(block.spec, command?.change ?? {}).days;
+    };
+    const date = addDays(week.start, 1);
+    expect(fixed('30 min strength')).toEqual([{ date, strength: 1800 }]);
+    expect(fixed('core')).toEqual([{ date, core: true }]);
+  });
+
   it('make a week of recovery', () => {
     const { weeks } = after([{ kind: 'volume', week: 3 }, 'r']);
     const due = (of: typeof weeks) => of.flatMap((each) => (each.recoveryDue ? each.number : []));

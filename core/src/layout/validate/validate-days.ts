@@ -44,12 +44,13 @@ function validateWeekdays({ athlete, week: { fixed = [] } }: ResolvedSpec): Issu
   const most = MOST_RUN[athlete.basis];
   return fixed.flatMap((rule, index) => {
     const { weekday, amount, session, role } = rule;
+    const on = capital(weekday);
     const at = (field: string) => ['week', 'fixed', index, field];
-    const found = session === undefined ? [] : validateText(at('session'), session, weekday);
+    const found = session === undefined ? [] : validateText(at('session'), session, on);
     if ((amount ?? 0) > most) {
-      found.push(issue('amount-out-of-range', at('amount'), beyond(athlete, amount ?? 0, weekday)));
+      found.push(issue('amount-out-of-range', at('amount'), beyond(athlete, amount ?? 0, on)));
     }
-    found.push(...validateSplit(rule, at('firstRun'), capital(weekday)));
+    found.push(...validateSplit(rule, at('firstRun'), on));
     if (role === 'long') {
       const message = 'Which weekday the long run is on is an answer of its own.';
       found.push(issue('long-run-weekday', at('role'), message));
@@ -99,7 +100,7 @@ function validateFixed({ athlete, days, start, race }: ResolvedSpec): Issue[] {
       found.push(issue('amount-out-of-range', at('amount'), beyond(athlete, amount ?? 0, date)));
     }
     found.push(...validateSplit(day, at('firstRun'), dateWords(date)));
-    if (session !== undefined) found.push(...validateText(at('session'), session, date));
+    if (session !== undefined) found.push(...validateText(at('session'), session, dateWords(date)));
     return found;
   });
 }

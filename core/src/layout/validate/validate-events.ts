@@ -14,7 +14,7 @@ export function validateEventLengths(events: NonNullable<BlockSpec['events']>): 
   return events.flatMap(({ name, from, to = from }, index) => {
     const days = differenceInDays(to, from) + 1;
     if (days <= MOST_DAYS) return [];
-    const message = `${name} lasts ${days} days; ${MOST_DAYS} are the most. Check its last day, ${to}.`;
+    const message = `${name} lasts ${days} days; ${MOST_DAYS} are the most. Check its last day, ${dateWords(to)}.`;
     return [issue('event-too-long', ['events', index, 'to'], message)];
   });
 }
