@@ -49,6 +49,10 @@ describe('house rules', () => {
     expect(layoutStep({ basis: 'distance', unit: 'km' }, defaultHouseRules)).toBe(1000);
     expect(layoutStep({ basis: 'distance', unit: 'mi' }, defaultHouseRules)).toBe(1609.344);
     expect(layoutStep({ basis: 'time', unit: 'mi' }, defaultHouseRules)).toBe(300);
+    // 1.00002 minutes are 60.0014 s: sessions are written in whole seconds.
+    const fine = { ...defaultHouseRules, layoutStep: { distance: 0.123_46, time: 1.000_024 } };
+    expect(layoutStep({ basis: 'time', unit: 'km' }, fine)).toBe(60);
+    expect(layoutStep({ basis: 'distance', unit: 'km' }, fine)).toBe(123);
   });
 });
 
