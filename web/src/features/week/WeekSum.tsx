@@ -116,7 +116,9 @@ function Figure({
     <div data-figure={name}>
       <dt>{what}</dt>
       <dd>
-        {figure} <small>{unit}</small>
+        {figure}
+        {unit !== '%' && ' '}
+        <small>{unit}</small>
       </dd>
     </div>
   );
