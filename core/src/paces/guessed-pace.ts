@@ -1,5 +1,7 @@
 import { sum } from '../base/index.js';
 import type { Athlete } from '../spec/index.js';
+import type { TimeFor } from './model.js';
+import { predictTime } from './riegel.js';
 
 /** What a guess rests on. */
 type Guessing = Pick<Athlete, 'recentWeeks' | 'basis'>;
@@ -34,4 +36,20 @@ const SLOWER = 40;
 /** A guess at easy or recovery pace, s/km. */
 export function guessedLoose(athlete: Guessing, id: LoosePace): number {
   return guessedEasy(athlete) + (id === 'easy' ? 0 : SLOWER);
+}
+
+const MARATHON = 42_195;
+/** Policy: a guess at easy pace against the marathon's, s/km: the middle of the starting table's. */
+const EASY_BEHIND_MARATHON = 70;
+
+/**
+ * Times to size sessions by where neither a result nor a goal tells any, by
+ * Riegel's power law from the guess at easy pace. Nobody is told to run them.
+ *
+ * @returns seconds for metres
+ * @example 40 km a week guess easy at 360 s/km, the marathon at 290, 10 km at 266 (4:26)
+ */
+export function guessedTimes(athlete: Guessing): TimeFor {
+  const time = ((guessedEasy(athlete) - EASY_BEHIND_MARATHON) * MARATHON) / 1000;
+  return (distance) => predictTime({ distance: MARATHON, time }, distance);
 }

@@ -3,7 +3,7 @@
 export { dayTimes, type DayTimes } from './day-times.js';
 export { defaultPaces, defaultPacesOf } from './default-paces.js';
 export { easyPaces } from './easy-pace.js';
-export { guessedEasy, type LoosePace } from './guessed-pace.js';
+export { guessedEasy, guessedLoose, guessedTimes, type LoosePace } from './guessed-pace.js';
 export { ageInWeeks } from './efforts.js';
 export { equivalentsOn, type ModelColumn, standardDistances } from './equivalents.js';
 export { fitnessOn, pacedOn, type PaceSubject } from './fitness.js';

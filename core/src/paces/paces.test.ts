@@ -7,6 +7,7 @@ import { easyPaces } from './easy-pace.js';
 import { fitnessOn, pacedOn } from './fitness.js';
 import { goalGap } from './goal-gap.js';
 import { gapWords } from './gap-words.js';
+import { guessedTimes } from './guessed-pace.js';
 import { beatsOf } from './heart.js';
 import { pacesOn } from './paces-on.js';
 import { newsOf } from './result-news.js';
@@ -50,6 +51,16 @@ describe('easy pace', () => {
     expect(pacedOn(repaced, '2027-02-07')).toBe('2026-12-14');
     expect(easyOn(repaced, '2027-02-07')).toBe(335);
     expect(easyOn(repaced, '2027-02-08')).toBe(325);
+  });
+});
+
+describe('times at a guess', () => {
+  it('follow Riegel from a marathon 70 s/km quicker than easy running', () => {
+    // 54.5 km a week guess easy at 335 s/km: 265 over 42.195 km are 11 181.7 s.
+    const timeFor = guessedTimes({ basis: 'distance', recentWeeks: [54_500] });
+    expect(timeFor(42_195)).toBeCloseTo(11_181.7, 1);
+    // 10 km in 40:30 predict 11 180 s (riegel.ts): 1.7 s more are 40:30.4.
+    expect(timeFor(10_000)).toBeCloseTo(2430.4, 0);
   });
 });
 

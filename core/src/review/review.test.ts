@@ -125,6 +125,23 @@ describe('patterns', () => {
     expect(at(0.99)).toEqual([]);
   });
 
+  it('holds no repetition against a guess, where neither a result nor a goal tells a pace', () => {
+    const { athlete, race } = marathon;
+    const blind = layOut({
+      ...marathon,
+      athlete: { ...athlete, results: [] },
+      race: { ...race, goalTime: undefined },
+    });
+    const [session] = blind.weeks.flatMap(({ days }) =>
+      days.filter(({ role, date }) => role === 'quality' && date < TODAY),
+    );
+    if (!session) throw new Error('no session');
+    const { date, distance, time } = session;
+    const { days } = reviewOn(blind, TODAY, { [date]: [{ distance, time, reps: [60] }] });
+    const reps = days.flatMap((day) => (day.reps ? [day.reps] : []));
+    expect(reps).toMatchObject([{ times: [60], targets: [] }]);
+  });
+
   it('mornings: in pain, ill, sore, not recovering', () => {
     const on = (from: CivilDate, count: number, part: object) =>
       daysBetween(from, count).map((date) => ({ date, ...part }));

@@ -44,6 +44,7 @@ export function SessionBreakdown({
       <SessionLines text={text} paces={paces} width={width} />
       <Totals least={laid.least} most={laid.most} unit={unit} />
       <Pieces session={laid.most} unit={unit} />
+      {paces.guessed && <p className={styles.guess}>{wording.workedOutAtAGuess}</p>}
     </>
   );
 }

@@ -85,6 +85,8 @@ export const piece = 'Piece';
 export const times = 'Times';
 export const each = 'Each';
 export const pace = 'Pace';
+export const workedOutAtAGuess =
+  'With no result and no goal, lengths are worked out at a guess from recent weeks. Run it by feel.';
 
 // SessionEditor
 export const at = (message: string) => `At ${message}`;

@@ -1,4 +1,3 @@
-import { type Day, mainOf } from '../../layout/index.js';
 import { sum } from '../../base/index.js';
 import { LARGE_WEEK } from '../../rules/index.js';
 import { check } from '../common/check.js';
@@ -20,14 +19,8 @@ export const tooLittleHard = check({
     const distance = sum(quick.map((week) => Math.min(week.distance, LARGE_WEEK)));
     const hard = quick.reduce((total, week) => total + week.hardDistance, 0);
     const value = distance > 0 ? hard / distance : 1;
-    // Without a pace to run them at, nothing of its sessions is known to be hard.
-    const isUnknown = hard === 0 && quick.some(({ days }) => days.some(isSession));
     const isSpared = spec.athlete.injured || spec.athlete.oftenHurt;
-    if (isSpared || isUnknown || value >= limit - 1e-9) return [];
+    if (isSpared || value >= limit - 1e-9) return [];
     return [{ weeks: quick.map(({ number }) => number), value, limit }];
   },
 });
-
-function isSession(day: Day): boolean {
-  return mainOf(day)?.family !== undefined;
-}

@@ -103,7 +103,7 @@ function pacesIn(
       ? [{ name: pace.name, text: formatPaceRange(used, unit), feel: feelWords(effort, talk) }]
       : [],
   );
-  const goal = named.get(RACE_PACE);
+  const goal = paces.guessed ? undefined : named.get(RACE_PACE);
   const own = { name: capital(RACE_PACE), text: goal ? formatPace(goal, unit) : '', feel: '' };
   return goal === undefined ? known : [...known, own];
 }

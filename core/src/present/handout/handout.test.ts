@@ -88,6 +88,23 @@ describe('a handout', () => {
     expect(on('10 x 45 s @ effort 8 uphill, walk back')).toEqual([]);
   });
 
+  it('tells nobody to run at a guess, and counts the hard minutes all the same', () => {
+    const date = '2027-02-16';
+    const { athlete, race } = marathon;
+    const spec = {
+      ...marathon,
+      athlete: { ...athlete, results: [] },
+      race: { ...race, goalTime: undefined },
+      days: [
+        { date, role: 'quality' as const, session: '2 km easy; 4 x 5 min @ 10 km, 1 min jog' },
+      ],
+    };
+    const given = handed(spec).weeks.flatMap(({ days }) => days);
+    expect(given.flatMap(({ targets }) => targets)).toEqual([]);
+    const laid = layOut(spec).weeks.flatMap(({ days }) => days);
+    expect(laid.find((day) => day.date === date)?.hardTime).toBe(1200);
+  });
+
   it('prints no pace of a day before the block or after the race', () => {
     const block = layOut(marathon);
     const early = handoutOf(block, showBlock(block, km), '2026-01-01');

@@ -6,8 +6,9 @@ import { laySession, readSession, type SessionPaces, type Stretch } from '../../
 const BY_THE_CLOCK = 3000;
 const OF_A_DISTANCE = /^(?:last )?[\d.]+ (?:m|km|mi)\b/;
 
-/** The hard stretches of what is run on a day that a pace is named for, in the order they are run. */
+/** The hard stretches of what is run on a day that a pace is named for, in the order they are run; none at a guess. */
 export function hardStretches(sessions: readonly string[], paces: SessionPaces): Stretch[] {
+  if (paces.guessed) return [];
   const stretches = sessions.flatMap((shorthand) => {
     const read = readSession(shorthand);
     return read.ok ? laySession(read.session, paces).stretches : [];

@@ -87,12 +87,14 @@ function repsOf(day: Day, entries: readonly RunEntry[], paces: DayPaces): DayRev
   return { times, targets, judged: repsDone(times, targets) };
 }
 
-/** Seconds that each hard stretch of a day's session was to take; one alone where all are alike. */
+/** Seconds that each hard stretch of a day's session was to take; one alone where all are alike, none at a guess. */
 export function targetsOf(day: Day, { sessionPaces }: Pick<DayPaces, 'sessionPaces'>): number[] {
   const main = mainOf(day);
   const read = main && readSession(main.shorthand);
   if (!read?.ok) return [];
-  const { stretches } = laySession(read.session, sessionPaces(day.date));
+  const paces = sessionPaces(day.date);
+  if (paces.guessed) return [];
+  const { stretches } = laySession(read.session, paces);
   const hard = stretches.filter(({ hard: is, distance }) => is && distance > 0);
   const times = hard.map(({ time }) => Math.round(time * 10) / 10);
   const alike = times.every((time) => Math.abs(time - (times[0] ?? 0)) < 0.05);

@@ -24,6 +24,7 @@ const perKm: Readonly<Record<string, number>> = {
   strides: 225,
 };
 const paces: SessionPaces = {
+  guessed: false,
   find(name) {
     const id = paceNamed(name, defaultPaces)?.id;
     const pace = id === undefined ? undefined : perKm[id];

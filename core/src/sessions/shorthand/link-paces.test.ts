@@ -3,6 +3,7 @@ import { defaultHouseRules } from '../../rules/index.js';
 import { defaultPaces } from '../../paces/index.js';
 import type { NamedPace } from '../../spec/choices/index.js';
 import { resolveSpec } from '../../layout/index.js';
+import type { BlockSpec } from '../../spec/index.js';
 import { marathon } from '../../testing/examples.js';
 import { laySession, sessionTotals } from '../breakdown/lay-session.js';
 import { alsoCalled, linkPaces, namePaces, paceNamed, shortPaceName } from './link-paces.js';
@@ -79,14 +80,40 @@ describe('race pace', () => {
     expect(laySession(read('8 km easy; 4 km @ race pace'), paces).hardDistance).toBe(4000);
   });
 
-  it('is what can be run today without a goal, and nothing without both', () => {
+  it('is what can be run today without a goal, and a guess without both', () => {
     const race = { ...marathon.race, goalTime: undefined };
     const without = resolveSpec({ ...marathon, race });
     const today = sessionPacesOf(without, defaultHouseRules, without.start);
     expect(today.find('race pace')?.pace).toBeCloseTo(today.find('marathon')?.pace ?? 0, 6);
     const nothing = resolveSpec({ race });
     const unknown = sessionPacesOf(nothing, defaultHouseRules, nothing.start);
-    expect(unknown.find('race pace')).toBeUndefined();
+    // Nothing known guesses easy at 360 s/km, and the marathon 70 quicker.
+    expect(unknown.find('race pace')?.pace).toBeCloseTo(290, 9);
+    expect([today.guessed, unknown.guessed]).toEqual([false, true]);
+  });
+});
+
+describe('a guess where nothing is known', () => {
+  const { race } = marathon;
+  const guessedBy = (athlete: BlockSpec['athlete']) => {
+    const nothing = resolveSpec({ athlete, race: { ...race, goalTime: undefined } });
+    return sessionPacesOf(nothing, defaultHouseRules, nothing.start);
+  };
+
+  it('counts what is quick as hard: 8 minutes at 266 s/km for 40 km a week', () => {
+    const forty = guessedBy({ recentWeeks: [40_000, 40_000] });
+    expect(forty.find('easy')?.pace).toBe(360);
+    expect(forty.find('recovery')?.pace).toBe(400);
+    // 290 s/km over 42.195 km are 12 236.6 s; times (10 / 42.195)^1.06 they are 2660 s.
+    expect(forty.find('10 km')?.pace).toBeCloseTo(266, 1);
+    const laid = laySession(read('2 km easy; 8 x 1 min @ 10 km, 1 min jog; 2 km easy'), forty);
+    expect(laid.hardTime).toBe(480);
+    expect(laid.hardDistance).toBeCloseTo(480_000 / 266, 0);
+  });
+
+  it('is quicker for who runs more, as easy running is', () => {
+    const [few, many] = [20_000, 120_000].map((week) => guessedBy({ recentWeeks: [week, week] }));
+    expect(few?.find('10 km')?.pace).toBeGreaterThan(many?.find('10 km')?.pace ?? Infinity);
   });
 });
 

@@ -2,6 +2,9 @@ import type { CivilDate } from '../../base/index.js';
 import {
   type DayTimes,
   dayTimes,
+  defaultPacesOf,
+  guessedLoose,
+  guessedTimes,
   middleOf,
   type PaceSubject,
   rangeOf,
@@ -11,6 +14,11 @@ import { paceNamed } from './link-paces.js';
 
 /** The paces a session is worked out at, s/km. */
 export interface SessionPaces {
+  /**
+   * True with neither a result nor a goal: lengths and hard minutes are worked out
+   * at a guess from recent weeks, which nobody is told to run or held to.
+   */
+  guessed: boolean;
   /** A pace by its name, its id or a short form such as `10k`; undefined for none. */
   find: (name: string) => { id: string; pace: number } | undefined;
   /** The pace whose heart rates lie about a share of the highest, s/km; undefined where none do. */
@@ -22,30 +30,34 @@ export interface SessionPaces {
   hardFrom: number;
 }
 
-const WITHOUT_ANY = 360;
 /** Seconds per km slower than marathon pace at which running begins to be hard. Policy. */
 const HARD_WITHIN = 5;
 /** The pace of the goal race itself; in no table, as it belongs to the block. */
 export const RACE_PACE = 'race pace';
 
 /** The paces of a day as sessions use them; `race pace` is the goal’s, else what is current. */
-function sessionPaces(subject: PaceSubject, used: TimeFor | undefined): SessionPaces {
+function sessionPaces(subject: PaceSubject, known: TimeFor | undefined): SessionPaces {
   const { table } = subject.paces;
   const { distance, goalTime } = subject.race;
-  const paces = new Map<string, number>();
-  const paceOf = (id: string): number | undefined => {
-    const known = paces.get(id);
-    if (known !== undefined) return known;
-    const named = table.find((each) => each.id === id);
-    const range = named && used && rangeOf(named, used);
-    if (!range) return undefined;
-    paces.set(id, middleOf(range));
-    return middleOf(range);
+  const guessed = known === undefined;
+  const used = known ?? guessedTimes(subject.athlete);
+  const usual = defaultPacesOf(subject.engine);
+  const paces = new Map<string, number | undefined>();
+  const worked = (id: string): number | undefined => {
+    if (guessed && (id === 'easy' || id === 'recovery')) return guessedLoose(subject.athlete, id);
+    const named = [...table, ...usual].find((each) => each.id === id);
+    const range = named && rangeOf(named, used);
+    return range && middleOf(range);
   };
-  const easy = paceOf('easy') ?? WITHOUT_ANY;
-  const time = goalTime ?? used?.(distance);
-  const race = time === undefined || !Number.isFinite(time) ? undefined : (time / distance) * 1000;
+  const paceOf = (id: string): number | undefined => {
+    if (!paces.has(id)) paces.set(id, worked(id));
+    return paces.get(id);
+  };
+  const easy = paceOf('easy') ?? guessedLoose(subject.athlete, 'easy');
+  const time = goalTime ?? used(distance);
+  const race = Number.isFinite(time) ? (time / distance) * 1000 : undefined;
   return {
+    guessed,
     find(name) {
       const named = paceNamed(name, table);
       const pace = named && paceOf(named.id);

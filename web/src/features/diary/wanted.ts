@@ -22,7 +22,10 @@ export function wantedOf(
     const main = mainOf(day);
     const read = day.role === 'quality' && main ? readSession(main.shorthand) : undefined;
     if (!read?.ok) return [];
-    const hard = laySession(read.session, sessionPaces(day.date)).stretches.filter(
+    const paces = sessionPaces(day.date);
+    // How far minutes go is not known from a guess.
+    if (paces.guessed) return [];
+    const hard = laySession(read.session, paces).stretches.filter(
       (each) => each.hard && each.distance > 0,
     );
     const length = hard[0]?.distance ?? 0;

@@ -154,8 +154,8 @@ describe('what a week comes to', () => {
 });
 
 describe('the chosen day', () => {
-  function showPanel(place: number) {
-    const { block, shown, cycle } = laid();
+  function showPanel(place: number, change: Partial<BlockSpec> = {}) {
+    const { block, shown, cycle } = laid(change);
     const run = vi.fn<(command: CommandOrNot) => boolean>(() => true);
     render(
       <Provider store={createStore()}>
@@ -187,6 +187,17 @@ describe('the chosen day', () => {
     expect(after(block, last()).spec.days).toMatchObject([
       { date: '2027-03-02', session: '6 x 400 m mile, 90 s jog' },
     ]);
+  });
+
+  it('says that lengths rest on a guess where no pace is known, and only there', () => {
+    const { athlete, race } = given;
+    const guess = /worked out at a guess/;
+    showPanel(1);
+    expect(screen.queryByText(guess)).toBeNull();
+    cleanup();
+    const unknown = { ...athlete, results: [] };
+    showPanel(1, { athlete: unknown, race: { ...race, goalTime: undefined } });
+    expect(screen.getByText(guess)).toBeTruthy();
   });
 
   it('gives it another role, and a race in its place', async () => {
