@@ -51,7 +51,12 @@ export async function createApp(asked: Config, clock: Clock): Promise<NestFastif
     },
   });
   if (config.docs) {
-    const options = { jsonDocumentUrl: 'api/openapi.json' };
+    const options = {
+      jsonDocumentUrl: 'api/openapi.json',
+      customSiteTitle: 'Nadir: the API',
+      // The page's own bar holds its maker's mark and nothing of use.
+      customCss: '.swagger-ui .topbar { display: none }',
+    };
     SwaggerModule.setup('api/docs', app, openApiDocument(), options);
   }
   if (config.web !== undefined) await serveSite(app, config.web);

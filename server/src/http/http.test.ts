@@ -106,8 +106,22 @@ describe('the OpenAPI document', () => {
     expect(save?.parameters).toEqual([
       expect.objectContaining({ name: 'id', in: 'path', required: true }),
     ]);
-    expect(JSON.stringify(save?.requestBody)).toContain('"revision"');
-    expect(JSON.stringify(save?.responses['4XX'])).toContain('"problems"');
+    expect(JSON.stringify(save?.requestBody)).toContain('schemas/saveBlockBody.sent"');
+    expect(JSON.stringify(save?.responses['4XX'])).toContain('schemas/refusal"');
     expect(paths['/api/squad']?.get?.requestBody).toBeUndefined();
+    const tags = [save, paths['/api/squad']?.get, paths['/health/live']?.get].map((at) => at?.tags);
+    expect(tags).toEqual([['blocks'], ['squad'], ['health']]);
+  });
+
+  it('has each schema once, under a name that is referred to', () => {
+    const { paths, components } = openApiDocument();
+    const schemas = components?.schemas ?? {};
+    expect(schemas['saveBlockBody.sent']).toHaveProperty('properties.revision');
+    expect(schemas['refusal']).toHaveProperty('properties.problems');
+    const text = JSON.stringify({ paths, schemas });
+    const meant = [...text.matchAll(/"#\/components\/schemas\/([^"]+)"/g)].map(([, name]) => name);
+    expect(new Set(meant)).toEqual(new Set(Object.keys(schemas)));
+    // A reference within a schema would be looked for from the top of the document.
+    expect(text).not.toContain('"#/$defs');
   });
 });
