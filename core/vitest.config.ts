@@ -1,8 +1,7 @@
 import { defineProject } from 'vitest/config';
 
-/** The slow properties: a mutant is held against the worked examples alone. */
+/** The slow properties: a mutant is held against the worked examples and the golden ones. */
 const slow = [
-  'golden/**',
   'src/{lay-out,history}.test.ts',
   'src/paces/properties.test.ts',
   'src/review/review.test.ts',
@@ -10,10 +9,11 @@ const slow = [
   'src/spec/compose.test.ts',
   'src/present/athlete-page/athlete-page.test.ts',
 ];
-/** Tries every fix of every spec: only its own folder is told something by it. */
-const fixes = 'src/edit/fixes/fixes-of.test.ts';
+/** Try every hand and every fix on many specs: only their own folder is told something by it. */
+const edits = ['golden/edits.test.ts', 'src/edit/fixes/fixes-of.test.ts'];
 const mutated = process.env.NADIR_MUTATE;
-const leftOut = mutated?.startsWith('edit') ? slow : [...slow, fixes];
+const blocks = 'golden/golden.test.ts';
+const leftOut = mutated?.startsWith('edit') ? [...slow, blocks] : [...slow, ...edits];
 
 export default defineProject({
   // Pure functions: the files may share one world.
