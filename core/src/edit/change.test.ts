@@ -15,6 +15,7 @@ import { toggleRecovery } from './recovery-weeks.js';
 import { scaleWeeks } from './scale-weeks.js';
 import { movePeak, setTaperDepth } from './shape.js';
 import { shiftWeeks } from './shift-weeks.js';
+import { unwaive, waive } from './waive.js';
 import { dropWeek, insertWeek } from './whole-weeks.js';
 
 const km = { basis: 'distance', unit: 'km', step: 1 } as const;
@@ -185,5 +186,36 @@ describe('the next goal race', () => {
       date: '2027-06-27',
     });
     expect(layOut(soon).findings.map(({ check }) => check)).toContain('races-too-close');
+  });
+});
+
+describe('a waiver', () => {
+  const title = 'Long run over its share';
+  const check = 'long-run-over-share';
+  const found = { title, check, value: 0.4, limit: 0.33 } as const;
+
+  it('of what is found in no one week is of the check alone', () => {
+    const { change, message } = waive(block, { ...found, weeks: [] }, 'As agreed.');
+    expect(change.waivers).toStrictEqual([{ check, reason: 'As agreed.', value: 0.4 }]);
+    expect(message).toBe('Waived “Long run over its share”: As agreed.');
+  });
+
+  it('is of each week with its own value, and goes over the one before; taken back, the others stay', () => {
+    const each = [
+      { weeks: [3], value: 0.35 },
+      { weeks: [5], value: 0.4 },
+    ].map((one) => ({ ...one, limit: 0.33 }));
+    const old = { check, week: 5, reason: 'Once.', value: 0.36 };
+    const other = { check: 'monotony', week: 5, reason: 'Travel.', value: 2 } as const;
+    const waived = layOut({ ...marathon, waivers: [old, other] });
+    const { change } = waive(waived, { ...found, weeks: [3, 5], each }, 'A hilly course.');
+    const waivers = [
+      other,
+      { check, week: 3, reason: 'A hilly course.', value: 0.35 },
+      { check, week: 5, reason: 'A hilly course.', value: 0.4 },
+    ];
+    expect(change.waivers).toStrictEqual(waivers);
+    const back = unwaive(layOut({ ...marathon, waivers }), { ...found, weeks: [3] });
+    expect(back.change.waivers).toEqual([waivers[0], waivers[2]]);
   });
 });

@@ -50,6 +50,18 @@ describe('what a fix changes of a block', () => {
     expect(sessions.filter(({ phase }) => phase === 'speed').length).toBeGreaterThan(0);
   });
 
+  it('keeps every week of a junior to the house rule, figures under it as they were', () => {
+    const pins = [
+      { week: 6, volume: 70_000 },
+      { week: 9, volume: 58_000, longRun: 18_000 },
+    ];
+    const junior = { athlete: { ...marathon.athlete, birthYear: 2010 }, pins };
+    const after = fixed('under-18-week', junior, /^Keep every week to 60 km$/);
+    expect(after.pins).toEqual([{ week: 6, volume: 60_000 }, pins[1]]);
+    expect(after.volume).toMatchObject({ start: 55_000, peak: 60_000 });
+    expect(after.longRun).toMatchObject({ start: 19_000, peak: 32_000 });
+  });
+
   it('takes out the test of that recovery week, and no other event', () => {
     // Week 4 recovers: 4 to 10 January.
     const test = (name: string, from: string) =>

@@ -3,6 +3,7 @@ import { sum } from '../../base/index.js';
 import { layOut } from '../../lay-out.js';
 import { defaultPaces } from '../../paces/index.js';
 import type { BlockSpec } from '../../spec/index.js';
+import { longRunsOf } from './plan-long-runs.js';
 import { guessColumns, planBlock, planCells, raceDateIn, type ReadDate } from './index.js';
 
 const km = { basis: 'distance', unit: 'km', step: 1 } as const;
@@ -224,5 +225,40 @@ describe('a plan as a block', () => {
       measure: km,
     });
     expect(long).toMatchObject({ ok: false });
+  });
+});
+
+describe('the long runs of a plan', () => {
+  // Four weeks from Monday 1 March 2027 to a race on Sunday 28 March.
+  const race = { name: 'Ostrel', date: '2027-03-28', distance: 10_000 };
+  const longRuns = (days: Record<string, string>) =>
+    longRunsOf(
+      Object.entries(days).map(([day, text]) => ({ kind: 'day', date: `2027-03-${day}`, text })),
+      { race, weekStartsOn: 'monday' },
+    );
+
+  it('are on the weekday that most of them are on; another is said, and the usual one rests', () => {
+    const found = longRuns({
+      ...{ '03': '10', '07': '16' },
+      ...{ '13': '18', '14': '5' },
+      ...{ '17': '9', '21': 'Long 20,5' },
+      ...{ '23': '8', '28': '10 km race' },
+    });
+    expect(found).toEqual({
+      week: { longRunOn: 'sunday' },
+      days: [
+        { date: '2027-03-14', role: 'rest' },
+        { date: '2027-03-13', role: 'long' },
+        // The race stands where the long run would be.
+        { date: '2027-03-23', role: 'long' },
+      ],
+    });
+  });
+
+  it('are none of repetitions, minutes or the bike, however large the figure', () => {
+    const longRunOn = (text: string) => longRuns({ '02': text, '07': '16' }).week?.longRunOn;
+    expect(longRunOn('18')).toBe('tuesday');
+    const others = ['24 x 200 m', '25x400', '90 min', '800 m', "45'", '40 bike', '30 in the pool'];
+    expect(others.map(longRunOn)).toEqual(others.map(() => 'sunday'));
   });
 });
