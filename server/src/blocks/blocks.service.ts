@@ -1,6 +1,8 @@
 import {
+  type AthleteAnswer,
   type AthleteBody,
   type BlockAnswer,
+  type BlockFile,
   type BlockHistory,
   type BlockList,
   type BlockVersion,
@@ -60,8 +62,9 @@ export class BlocksService {
     { athleteId, wishes: sent, saveId, history = [] }: NewBlockBody,
     by: string,
   ): Promise<OpenBlock> {
-    const wishes = forNewBlock(sent);
-    if (!(await this.athletes.find(coachId, athleteId))) throw notFound('athlete');
+    const record = await this.athletes.find(coachId, athleteId);
+    if (!record) throw notFound('athlete');
+    const wishes = ofRecord(record.facts, forNewBlock(sent));
     const today = this.clock.today();
     mustBeSound(wishes, today);
     refusePastRace(resolveSpec(givenOf(wishes)), today);
@@ -185,4 +188,10 @@ function refusePastRace({ race }: ResolvedSpec, today: CivilDate): void {
 
 function under(problems: Parameters<typeof invalid>[0]) {
   return problems.map((problem) => ({ ...problem, path: ['wishes', ...problem.path] }));
+}
+
+/** A new block that says nothing of its athlete goes by the record; without a name it never is. */
+function ofRecord(facts: AthleteAnswer['facts'], wishes: BlockFile): BlockFile {
+  const { athlete = facts } = wishes;
+  return { ...wishes, athlete: { ...athlete, name: athlete.name ?? facts.name } };
 }

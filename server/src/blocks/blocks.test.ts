@@ -153,6 +153,21 @@ describe('blocks', () => {
     expect(new Set(both.map(({ body: laid }) => (laid as BlockAnswer).id)).size).toBe(1);
   });
 
+  it('that say nothing of their athlete go by the record, and never lack a name', async () => {
+    const facts = { name: 'Posy Arkwright', recentWeeks: [30_000, 32_000], birthYear: 1990 };
+    const added = await nadir.send('POST', '/api/athletes', { cookie, body: facts });
+    const { id: athleteId } = added.body as { id: string };
+    const athleteOf = async (athlete: object | undefined) => {
+      const { athlete: _, ...rest } = wishes;
+      const body = { athleteId, wishes: { ...rest, ...(athlete && { athlete }) } };
+      const { body: laid } = await nadir.send('POST', '/api/blocks', { cookie, body });
+      return (laid as BlockAnswer).wishes.athlete;
+    };
+    expect(await athleteOf(undefined)).toEqual(facts);
+    const own = { recentWeeks: [40_000, 40_000] };
+    expect(await athleteOf(own)).toEqual({ name: facts.name, ...own });
+  });
+
   it('are of an athlete who is added once, however often', async () => {
     const body = { id: randomUUID(), name: 'Posy Arkwright' };
     const first = await nadir.send('POST', '/api/athletes', { cookie, body });
