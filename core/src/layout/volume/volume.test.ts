@@ -186,3 +186,25 @@ describe('weeks that are cut by turns', () => {
     expect(findings.map(({ check }) => check)).not.toContain('too-long-at-peak');
   });
 });
+
+describe('a week that a day away cut, though not to a recovery week', () => {
+  const cutIn = (reEntry: 'resume' | 'one-step-above') => {
+    const recovery = { every: 'none', depth: 0.25, reEntry } as const;
+    // Tuesday of week 6: five of its six runs are left.
+    const away = { kind: 'away', name: 'Away', from: '2027-01-19', to: '2027-01-19' } as const;
+    const given = { ...marathon, volume: { ...marathon.volume, recovery }, events: [away] };
+    return layOut(given).weeks.map(({ volume, recovery: is }) => ({ volume, recovery: is }));
+  };
+
+  it('is resumed from as one is, where the block resumes', () => {
+    const [before, cut, after] = cutIn('resume').slice(4, 7);
+    // 67 km, five sixths of them (55.8), and 67 again.
+    expect([before, cut, after].map((week) => week?.volume)).toEqual([67_000, 56_000, 67_000]);
+    expect(cut?.recovery).toBe(false);
+  });
+
+  it('is gone one step above, where the block does that', () => {
+    const [before, , after] = cutIn('one-step-above').slice(4, 7);
+    expect(after?.volume).toBeGreaterThan(before?.volume ?? Infinity);
+  });
+});
