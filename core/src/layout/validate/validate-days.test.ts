@@ -11,6 +11,23 @@ const all = (role: PatternDay['role'], length: number) =>
   Array.from({ length }, (): PatternDay => ({ role }));
 const first = startingFamilies[0]!;
 
+describe('a day beyond anyone', () => {
+  const said = (athlete: BlockSpec['athlete'], amount: number) =>
+    validateSpec({ ...marathon, athlete, days: [{ date: '2027-01-20', amount }] }).map(
+      ({ message }) => message,
+    );
+
+  it('is said with its date, what it has and the most, in the unit of the athlete', () => {
+    expect(said({}, 120_000)).toEqual([
+      '120 km on Wed 20 Jan 2027 is beyond anyone; 100 km is the most.',
+    ]);
+    expect(said({ basis: 'time' }, 45_000)).toEqual([
+      '750 min on Wed 20 Jan 2027 is beyond anyone; 600 min is the most.',
+    ]);
+    expect(said({}, 100_000)).toEqual([]);
+  });
+});
+
 describe('days that cannot be laid out', () => {
   it.each<[string, Partial<BlockSpec>, string, string]>([
     [

@@ -97,7 +97,8 @@ function validateFixed({ athlete, days, start, race }: ResolvedSpec): Issue[] {
     }
     seen.add(date);
     if ((amount ?? 0) > most) {
-      found.push(issue('amount-out-of-range', at('amount'), beyond(athlete, amount ?? 0, date)));
+      const message = beyond(athlete, amount ?? 0, dateWords(date));
+      found.push(issue('amount-out-of-range', at('amount'), message));
     }
     found.push(...validateSplit(day, at('firstRun'), dateWords(date)));
     if (session !== undefined) found.push(...validateText(at('session'), session, dateWords(date)));
