@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { resolveSpec, validateSpec } from '../layout/index.js';
+import type { FixedWeekday } from '../spec/days/index.js';
 import { layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
 import { templateDays, templateEvents } from './template-dates.js';
@@ -60,6 +61,25 @@ describe('a template', () => {
     const spec = resolveSpec(fromTemplate(template, { ...given, athlete }));
     expect(spec.week.qualityOn).toEqual([]);
     expect(spec.week.runDays).toBe(5);
+  });
+
+  it('leaves the often hurt what was fixed of easy days, and nothing that may be hard', () => {
+    const fixed: FixedWeekday[] = [
+      { weekday: 'tuesday', role: 'quality' },
+      { weekday: 'wednesday', role: 'easy', session: '8 km easy; 6 x 20 s strides' },
+      { weekday: 'thursday', role: 'rest' },
+      { weekday: 'saturday', addOn: 'drills' },
+    ];
+    const from = { ...template, week: { ...template.week, fixed } };
+    const fixedFor = (oftenHurt: boolean) =>
+      fromTemplate(from, { ...given, athlete: { ...given.athlete, oftenHurt } }).week?.fixed;
+    expect(fixedFor(false)?.map(({ weekday }) => weekday)).toEqual([
+      'tuesday',
+      'wednesday',
+      'thursday',
+      'saturday',
+    ]);
+    expect(fixedFor(true)?.map(({ weekday }) => weekday)).toEqual(['thursday', 'saturday']);
   });
 
   it('goes from distance to time', () => {
