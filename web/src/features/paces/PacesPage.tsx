@@ -151,7 +151,7 @@ function Notes({ view: { spec, paces, rules } }: { view: PacesView }) {
   const { fitness } = paces;
   const notes = [
     ...(fitness ? [] : [withoutResult(spec, paces.used !== undefined)]),
-    ...(paces.rows.some(({ holds }) => !holds) ? [wording.aPace] : []),
+    ...(paces.used && paces.rows.some(({ holds }) => !holds) ? [wording.aPace] : []),
     ...(fitness?.stale
       ? [wording.thePacesRestOnAResultWeeks(Math.floor(fitness.age), rules.paces.staleWeeks)]
       : []),

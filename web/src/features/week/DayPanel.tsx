@@ -254,7 +254,11 @@ function Writing({
       {reads && (
         <>
           <SessionBreakdown text={text} paces={paces} unit={spec.athlete.unit} width={WIDTH} />
-          <p className="muted">{wording.paces(paceAimWords[spec.paces.aim].title.toLowerCase())}</p>
+          {!paces.guessed && (
+            <p className="muted">
+              {wording.paces(paceAimWords[spec.paces.aim].title.toLowerCase())}
+            </p>
+          )}
         </>
       )}
     </div>

@@ -194,10 +194,12 @@ describe('the chosen day', () => {
     const guess = /worked out at a guess/;
     showPanel(1);
     expect(screen.queryByText(guess)).toBeNull();
+    expect(screen.getByText(/^Paces: /)).toBeTruthy();
     cleanup();
     const unknown = { ...athlete, results: [] };
     showPanel(1, { athlete: unknown, race: { ...race, goalTime: undefined } });
     expect(screen.getByText(guess)).toBeTruthy();
+    expect(screen.queryByText(/^Paces: /)).toBeNull();
   });
 
   it('gives it another role, and a race in its place', async () => {
