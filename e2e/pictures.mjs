@@ -80,6 +80,11 @@ await picture('week', async (page) => {
     .last()
     .click();
   await page.getByRole('img', { name: /^The session to scale/ }).waitFor();
+  // Templates are laid out one by one; six of them stand in the picture.
+  await page
+    .getByText(/^\d runs$/)
+    .nth(5)
+    .waitFor();
 });
 await picture('new-block', async (page) => {
   await page.getByRole('link', { name: 'New block' }).first().click();
