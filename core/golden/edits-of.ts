@@ -44,7 +44,7 @@ import type { BlockSpec } from '../src/spec/index.js';
 export type Edits = Record<string, () => unknown>;
 
 /** Fixes are tried out one by one. */
-const MOST_MENDED = 6;
+const MOST_MENDED = 14;
 
 /** Roles that a coach gives a day. */
 const ROLES = [

@@ -83,6 +83,12 @@ describe('reasons', () => {
     const { runDays, qualityOn } = reasonsOf({ race, athlete: { unavailable: ['tuesday'] } });
     expect(runDays).toBe('5 are usual; 6 days are free.');
     expect(qualityOn).toBe('Five days after the long run, easy days between.');
+    const recentWeeks = [29_000, 30_000, 31_000];
+    expect(reasonsOf({ race, athlete: { recentWeeks } }).runDays).toBe(
+      '4 are usual at 30 km a week; 7 days are free.',
+    );
+    const asked = { race, athlete: { recentWeeks }, volume: { start: 20_000 } };
+    expect(reasonsOf(asked).runDays).toBe('3 are usual at 20 km a week; 7 days are free.');
   });
 });
 

@@ -80,6 +80,15 @@ describe('a week that is laid out around', () => {
     expect(roles(race(6)).filter((role) => role !== 'rest')).toHaveLength(6);
   });
 
+  it.each([
+    [21_097.5, 'half marathon'],
+    [8047, '5 mi'],
+    [1500, '1500 m'],
+  ])('writes a race of %d m as %s', (distance, words) => {
+    const day = week10(race(6, distance)).days[6];
+    expect(day?.sessions[0]?.shorthand).toContain(`; ${words} @ effort 9 [`);
+  });
+
   it('is the long run of its week where the coach says so, and is not where they say it is not', () => {
     // 10 km are under half of the longest long run: by the rule one is run beside it.
     const chosen = (isLongRun: boolean, distance = 10_000) =>

@@ -20,6 +20,7 @@ export { exposuresOf } from './library/exposures-of.js';
 export { startingFamilies } from './library/starting-library.js';
 export { suggestUses } from './library/suggest-uses.js';
 export { issuesOfFamilies, textsOf } from './library/validate-families.js';
+export { onceAsRun, runAsOnce } from './progressions/once.js';
 export { progressionRules } from './progressions/progression-rules.js';
 export { halved, scaled } from './progressions/scale.js';
 export {
@@ -33,6 +34,7 @@ export {
 export { mentionsIn } from './shorthand/mentions.js';
 export { readSession, sessionOf, type SessionProblem } from './shorthand/parse-session.js';
 export { isBare, printSession } from './shorthand/print-session.js';
+export { racedName } from './shorthand/raced.js';
 export {
   RACE_PACE,
   type SessionPaces,

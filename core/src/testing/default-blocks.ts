@@ -230,6 +230,15 @@ const runners: readonly Runner[] = [
     result: [10_000, 2450],
     date: '2027-04-21',
   },
+  { called: '5 km, 20 km', race: 5000, weekly: 20, result: [5000, 1600] },
+  { called: '5 km, 12 miles', race: 5000, weekly: 12, unit: 'mi', result: [5000, 1680] },
+  { called: '10 km, 28 km', race: 10_000, weekly: 28, result: [5000, 1500] },
+  { called: '10 km, 95 km', race: 10_000, weekly: 95, result: [10_000, 1950] },
+  { called: '1500 m, 110 km', race: 1500, weekly: 110, result: [1500, 222] },
+  { called: 'half, 140 minutes', race: HALF, weekly: 140, byTime: true, result: [10_000, 3300] },
+  { called: 'half, 130 km', race: HALF, weekly: 130, result: [HALF, 4150] },
+  { called: 'marathon, 35 km', race: MARATHON, weekly: 35, result: [HALF, 6000] },
+  { called: 'marathon, 160 km', race: MARATHON, weekly: 160, result: [HALF, 4020] },
 ];
 
 /** Each runner's block as it is laid out with nothing else asked. */

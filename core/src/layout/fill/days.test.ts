@@ -76,7 +76,7 @@ describe('a pinned quality day', () => {
   });
 
   it('keeps as much of it as there is room for', () => {
-    expect(session(3000)?.shorthand).toContain('1 x 8 min @ race pace');
+    expect(session(3000)?.shorthand).toContain('easy; 8 min @ race pace; ');
     expect(session(3000)?.distance).toBe(3000);
   });
 });
@@ -157,6 +157,30 @@ describe('a day that is run twice', () => {
     expect([1, 2, 3, 4].some((day) => runs(tapers, day).length === 2)).toBe(true);
     // In race week nothing is.
     expect(heavy.weeks.at(-1)?.days.every(({ sessions }) => sessions.length < 2)).toBe(true);
+  });
+
+  it('is a quarter to two fifths its second run, and no longer than the long run', () => {
+    const { weeks } = layOut({
+      athlete: { recentWeeks: [160_000, 160_000], results: marathon.athlete?.results },
+      race: marathon.race,
+    });
+    const twice = weeks
+      .filter(({ kind }) => kind === 'building')
+      .flatMap(({ longRun, days }) =>
+        days
+          .filter(({ sessions }) => sessions.length === 2)
+          .map(({ distance, sessions }) => ({
+            longRun,
+            distance,
+            second: sessions[0]?.distance ?? 0,
+          })),
+      );
+    expect(twice.length).toBeGreaterThan(20);
+    for (const { longRun, distance, second } of twice) {
+      expect(distance).toBeLessThanOrEqual(longRun);
+      expect(second / distance).toBeGreaterThan(0.24);
+      expect(second / distance).toBeLessThanOrEqual(0.4);
+    }
   });
 
   it('may be a day of quality or the long run, whose own run stays whole', () => {

@@ -3,6 +3,7 @@ import { type CivilDate, clean, roundTo, shownUnit } from '../../base/index.js';
 import {
   namePaces,
   nameParts,
+  onceAsRun,
   printSession,
   sessionOf,
   type SessionTotals,
@@ -14,9 +15,9 @@ import type { Context } from '../context/context.js';
 import { addedTo } from './add-on.js';
 import { easyOf, type RunOf } from './run-of.js';
 import { raceDay } from './race-day.js';
-import type { KeySession } from '../sessions/fill-sessions.js';
+import { isAsWritten, type KeySession } from '../sessions/fill-sessions.js';
 import { amountOf } from '../sessions/session-lengths.js';
-import { easyWords, wordsOf } from './session-words.js';
+import { easyWords, raceWords, wordsOf } from './session-words.js';
 
 /** Easy running, in the other quantity too. */
 export function easyRun(context: Context, of: RunOf): DaySession {
@@ -51,7 +52,10 @@ export function keyRun(
     laid: added ? together(key.laid, added.laid) : key.laid,
     inWords: () => {
       const left = Math.max(0, of.amount - core - (added?.amount ?? 0));
-      const words = printSession({ parts: nameParts(key.parts, context.spec.paces.table) });
+      // Written out by the coach it stays; made smaller until it is run once, it is a run.
+      const isWritten = isAsWritten(key.family) || key.family.exposures !== undefined;
+      const parts = isWritten ? key.parts : onceAsRun(key.parts);
+      const words = printSession({ parts: nameParts(parts, context.spec.paces.table) });
       return wordsAround(context, left, added ? `${added.inWords()}; ${words}` : words);
     },
     family: { id, name, exposure: key.exposure },
@@ -98,8 +102,7 @@ export function racedRun(context: Context, { amount, date }: RunOf, race: BlockE
   const byTime = context.spec.athlete.basis === 'time';
   // A week that does not hold all of it leaves out the easy running around it.
   const around = Math.max(0, amount - (byTime ? seconds : metres));
-  const length = metres % 1000 === 0 ? `${metres / 1000} km` : `${metres} m`;
-  const words = `${length} @ effort 9 [${race.name.replace(/[[\]]/g, '')}]`;
+  const words = `${raceWords(metres)} @ effort 9 [${race.name.replace(/[[\]]/g, '')}]`;
   const laid = { distance: metres, time: seconds, hardDistance: metres, hardTime: seconds };
   return withSession(
     context,

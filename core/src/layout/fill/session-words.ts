@@ -2,9 +2,9 @@ import { formatPlain } from '../../base/format/index.js';
 import type { NamedPace } from '../../spec/choices/index.js';
 import type { AddOn } from '../../spec/days/index.js';
 import type { LoosePace } from '../../paces/index.js';
-import { apportion, type Measure, shownUnit } from '../../base/index.js';
+import { apportion, type Measure, METRES_PER_MILE, shownUnit } from '../../base/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
-import { isBare, shortPaceName } from '../../sessions/index.js';
+import { isBare, racedName, shortPaceName } from '../../sessions/index.js';
 import type { Segment } from '../block/week.js';
 
 /** What stands around the words of a run: how amounts are counted, what paces are called. */
@@ -27,6 +27,15 @@ export function easyWords(amount: number, { counted, table }: WordsContext, id =
 function runnable(amount: number, counted: WordsContext['counted']): string {
   if (amount >= shownUnit(counted) / 20) return formatPlain(amount, counted);
   return `${Math.max(1, Math.round(amount))} ${counted.basis === 'time' ? 's' : 'm'}`;
+}
+
+/** A race's own distance in shorthand: 10000 m → `10 km`, 21097.5 m → `half marathon`, 8047 m → `5 mi`. */
+export function raceWords(metres: number): string {
+  const name = racedName(metres);
+  if (name !== undefined) return name;
+  const miles = Math.round(metres / METRES_PER_MILE);
+  if (Math.abs(miles * METRES_PER_MILE - metres) < 0.5) return `${miles} mi`;
+  return metres % 1000 === 0 ? `${metres / 1000} km` : `${metres} m`;
 }
 
 /** A long run in shorthand: `20 km easy; 8 km @ race pace`. */

@@ -45,21 +45,26 @@ function slotsOf(deal: Deal): Slot[] {
     const shares = isOther(day.role) && !fixed[index] && !without.has(index);
     if (!shares) {
       const isOver = context.past.on(day.date) !== undefined;
-      return double && day.role === 'long' && !isOver ? [secondRun(deal, index)] : [];
+      return double && day.role === 'long' && !isOver ? [secondRun(deal, index, deal.most)] : [];
     }
     const shape = shapeOfDay(deal, { ...day, double });
-    const main = {
-      index,
-      second: false,
-      ...keyShape(deal, index, double ? firstOf(deal, index, shape) : shape),
-    };
-    return double ? [main, secondRun(deal, index)] : [main];
+    const first = keyShape(deal, index, double ? firstOf(deal, index, shape) : shape);
+    const main = { index, second: false, ...first };
+    return double ? [main, secondRun(deal, index, first.ceiling)] : [main];
   });
+}
+
+/** Run twice, a day is still no longer than the week's long run. */
+function mostOfDay({ most, context }: Deal): number {
+  return most / context.rules.week.mostOfLongRun;
 }
 
 /** The first run's part of a day that is run twice. */
 function firstOf(deal: Deal, index: number, shape: Shape): Shape {
-  return { ...shape, weight: shape.weight / (1 + secondAgainstFirst(deal, index)) };
+  const part = 1 / (1 + secondAgainstFirst(deal, index));
+  const most = floorTo(mostOfDay(deal) * part, deal.context.step);
+  const ceiling = Math.max(shape.floor, Math.min(shape.ceiling, most));
+  return { ...shape, weight: shape.weight * part, ceiling };
 }
 
 /** The second run of a day against its first; a long run and a session are never one of two alike. */
@@ -69,16 +74,22 @@ export function secondAgainstFirst({ context, days, kept }: Deal, index: number)
   return isAlike ? 1 : rules.week.second;
 }
 
-function secondRun(deal: Deal, index: number): Slot {
+/** Policy: beside a short session a second run stays the second: two fifths of the day. */
+const MOST_OF_FIRST = 2 / 3;
+
+/** What is run beside a first run of at most so much. */
+function secondRun(deal: Deal, index: number, first: number): Slot {
   const { rules, step, spec } = deal.context;
   const second = secondAgainstFirst(deal, index);
   const day = deal.days[index] as PlannedDay;
   const floor = shortestRun(rules, spec.athlete.basis, step);
   const { weight, ceiling } = shapeOfDay(deal, { ...day, double: true });
   const part = second / (1 + second);
-  // Run twice, a day is still no longer than the week's long run.
-  const beside = deal.most / rules.week.mostOfLongRun - ceiling;
-  const most = Math.min(ceiling * part, beside);
+  const most = Math.min(
+    ceiling * part,
+    mostOfDay(deal) - first,
+    Math.max(second, MOST_OF_FIRST) * first,
+  );
   const bound = most === Infinity ? Infinity : Math.max(floor, floorTo(most, step));
   return {
     index,

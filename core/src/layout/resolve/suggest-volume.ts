@@ -1,4 +1,4 @@
-import { floorTo, roundTo, sum } from '../../base/index.js';
+import { floorTo, roundTo } from '../../base/index.js';
 import {
   growthLimit,
   type HouseRules,
@@ -8,6 +8,7 @@ import {
 } from '../../rules/index.js';
 import { type BlockSpec, isUnder18, type VolumeSpec } from '../../spec/index.js';
 import type { Outline } from './outline.js';
+import { recentVolume } from './recent-volume.js';
 
 /** What a suggestion may look at. */
 export interface Suggestion {
@@ -27,8 +28,6 @@ const OFTEN_HURT_RISE = 1.25;
 const LEAST_RISE = 1.1;
 /** Metres or seconds that a block starts from at the least: growth is a part of something. */
 export const LEAST_START = { distance: 1000, time: 300 } as const;
-/** Real weeks the starting volume is the mean of. */
-const RECENT_WEEKS = 4;
 
 /**
  * Starting volume, peak and growth, where not given.
@@ -71,8 +70,7 @@ function mostOfTheYoung({ rules, outline, pace }: Suggestion): number {
 
 /** What has been run a week of late; half of what is usual at the peak where nobody says. */
 function heldBefore(of: Suggestion): number {
-  const recent = of.outline.athlete.recentWeeks.slice(-RECENT_WEEKS);
-  return recent.length > 0 ? sum(recent) / recent.length : usualPeak(of) * UNKNOWN_START;
+  return recentVolume(of.outline.athlete) ?? usualPeak(of) * UNKNOWN_START;
 }
 
 /** How far so many rises lead, each in whole steps under the cap. */

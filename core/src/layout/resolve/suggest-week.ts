@@ -1,14 +1,15 @@
 import { shiftWeekday, type Weekday } from '../../base/index.js';
 import type { Athlete, BlockSpec, WeekSpec } from '../../spec/index.js';
+import { recentVolume } from './recent-volume.js';
+import { usualRunDays } from './usual-run-days.js';
 
-/** Run days of a week where nobody says otherwise, and so many are free. */
-export const USUAL_RUN_DAYS = 5;
-const OFTEN_HURT_RUN_DAYS = 3;
+/** Run days from which a week bears two quality days (policy). */
+const FOR_TWO = 5;
 
 /** Run days, long run, quality and rest days, where not given. */
 export function suggestWeek(given: BlockSpec, athlete: Athlete, weekStartsOn: Weekday): WeekSpec {
   const { days, byPhase } = given.week ?? {};
-  const usual = athlete.oftenHurt ? OFTEN_HURT_RUN_DAYS : USUAL_RUN_DAYS;
+  const usual = usualRunDays(athlete, given.volume?.start ?? recentVolume(athlete), given.engine);
   const free = 7 - athlete.unavailable.length;
   const runDays = given.week?.runDays ?? Math.max(2, Math.min(usual, free));
   const longRunOn = given.week?.longRunOn ?? usualLongRunDay(athlete, weekStartsOn);
@@ -38,5 +39,5 @@ function usualQualityDays(athlete: Athlete, longRunOn: Weekday, runDays: number)
   if (athlete.oftenHurt) return [];
   const days = [shiftWeekday(longRunOn, 2), shiftWeekday(longRunOn, 5)];
   const free = days.filter((day) => !athlete.unavailable.includes(day));
-  return free.slice(0, runDays >= USUAL_RUN_DAYS ? 2 : 1);
+  return free.slice(0, runDays >= FOR_TWO ? 2 : 1);
 }

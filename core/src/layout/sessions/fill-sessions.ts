@@ -9,6 +9,7 @@ import {
   mainSetOf,
   nextExposure,
   type Part,
+  runAsOnce,
   scaled,
   sessionOf,
   type SessionPaces,
@@ -171,7 +172,8 @@ function asItWas(
   const main = mainParts(parts);
   // Strides and sprints are run between warming up and the session.
   const isLed = run.addOn !== undefined && run.addOn !== 'drills';
-  const was = lay(mainSetOf(laid.family, isLed ? main.slice(1) : main), paces);
+  const set = mainSetOf(laid.family, isLed ? main.slice(1) : main);
+  const was = lay(runAsOnce(set, laid.parts), paces);
   return matching({ family: laid.family, exposure, ...was }, lines.get(index));
 }
 

@@ -1,6 +1,6 @@
 import { formatHours, formatPace, formatPercent, formatWithUnit } from '../../base/format/index.js';
 import { daysUntilWeekday } from '../../base/index.js';
-import { type Context, USUAL_RUN_DAYS, resolve } from '../../layout/index.js';
+import { type Context, recentVolume, resolve, usualRunDays } from '../../layout/index.js';
 import { growthSchools } from '../../layout/schools/index.js';
 import { type HouseRules, raceClass, raceRules } from '../../rules/index.js';
 import type { BlockSpec, ResolvedSpec } from '../../spec/index.js';
@@ -118,11 +118,11 @@ function longRunReasons({ given, context: { spec, rules, pace }, race }: Subject
 }
 
 function weekReasons({ given, context: { spec } }: Subject) {
-  const { oftenHurt, unavailable } = spec.athlete;
+  const { oftenHurt } = spec.athlete;
   return {
     runDays: worked(
       given.week?.runDays,
-      oftenHurt ? 'Often hurt: three runs a week.' : runDaysWords(7 - unavailable.length),
+      oftenHurt ? 'Often hurt: three runs a week.' : runDaysWords(given, spec),
     ),
     qualityOn: worked(
       given.week?.qualityOn,
@@ -139,9 +139,15 @@ function cadenceWords({ every, depth, weeks }: ResolvedSpec['volume']['recovery'
 
 const ORDINALS = { 3: '3rd', 4: '4th', 5: '5th', 6: '6th' } as const;
 
-function runDaysWords(free: number): string {
-  if (free >= USUAL_RUN_DAYS) return `${USUAL_RUN_DAYS} are usual; ${free} days are free.`;
-  return `${free} ${free === 1 ? 'day is' : 'days are'} free.`;
+function runDaysWords({ volume }: BlockSpec, { athlete, engine }: ResolvedSpec): string {
+  const free = 7 - athlete.unavailable.length;
+  const words = `${free} ${free === 1 ? 'day is' : 'days are'} free.`;
+  const known = volume?.start ?? recentVolume(athlete);
+  const usual = usualRunDays(athlete, known, engine);
+  if (free < usual) return words;
+  const at =
+    known === undefined ? '' : ` at ${formatWithUnit(known, { ...athlete, step: 1 })} a week`;
+  return `${usual} are usual${at}; ${words}`;
 }
 
 function qualityWords({ qualityOn, longRunOn }: ResolvedSpec['week']): string {

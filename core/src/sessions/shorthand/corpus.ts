@@ -89,6 +89,8 @@ export const corpus: readonly (readonly [
   ['2 km @ 5k', 2000, 480, 2000],
   ['2 km @ 3 km', 2000, 460, 2000],
   ['2 km @ half marathon', 2000, 540, 2000],
+  ['half marathon @ half marathon', 21_098, 5696, 21_098],
+  ['half marathon in 1:36:00', 21_098, 5760, 21_098],
   ['2 km @ half-marathon', 2000, 540, 2000],
   ['2 km @ HM', 2000, 540, 2000],
   ['2 km @ MP', 2000, 560, 2000],

@@ -1,5 +1,6 @@
 import { parse } from './grammar.js';
 import { sessionLimits } from './limits.js';
+import { RACED } from './raced.js';
 import type { Part, Session, Target } from './session.js';
 import { suggestText } from './suggest-text.js';
 
@@ -64,7 +65,7 @@ function parsed(text: string): ReadSession {
 
 function attempt(text: string): ReadSession {
   try {
-    const session = parse(text, { limits: sessionLimits }) as Session;
+    const session = parse(text, { limits: sessionLimits, raced: RACED }) as Session;
     const pieces = piecesOf(session.parts);
     if (pieces <= MOST_PIECES) return { ok: true, session };
     const message = `${pieces} pieces are no session; ${MOST_PIECES} are the most.`;

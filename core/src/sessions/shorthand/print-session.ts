@@ -1,4 +1,6 @@
 import { metresPer } from '../../base/index.js';
+import { formatDuration } from '../../base/format/index.js';
+import { racedName } from './raced.js';
 import type {
   Between,
   Count,
@@ -45,7 +47,14 @@ function bare(part: Part): string {
 
 function printPiece({ amount, target, uphill, inside }: Piece): string {
   const bits = inside?.map((bit) => `${printAmount(bit.amount)} ${bit.name}`).join(', ');
-  return `${printAmount(amount)}${printTarget(target)}${uphill ? ' uphill' : ''}${bits ? ` (${bits})` : ''}`;
+  return `${printRun(amount, printTarget(target))}${uphill ? ' uphill' : ''}${bits ? ` (${bits})` : ''}`;
+}
+
+/** A race by its name where it says what it is run at: alone the name would be read as a pace. */
+function printRun(amount: SessionAmount, target: string): string {
+  const isMetres = 'number' in amount && amount.unit === 'm' && amount.most === undefined;
+  const name = isMetres && /^ (@|in) /.test(target) ? racedName(amount.number) : undefined;
+  return `${name ?? printAmount(amount)}${target}`;
 }
 
 /** An amount as it was written: `1000 m`, `1:30`. */
@@ -57,9 +66,9 @@ export function printAmount(amount: SessionAmount): string {
   return printClock(amount.clock, most);
 }
 
-/** Seconds as a clock, with the most of a range: `4:10-4:20`. */
+/** Seconds as a clock, with the most of a range: `4:10-4:20`, `1:36:00`. */
 function printClock(seconds: number, most?: number): string {
-  const clock = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+  const clock = formatDuration(seconds);
   return most === undefined ? clock : `${clock}-${printClock(most)}`;
 }
 

@@ -29,6 +29,7 @@ const written = [
   '10 km @ easy to marathon in 4 steps',
   '40 min @ 140-150 bpm; 5 km @ 4:10 /km; 20 min @ effort 7',
   '3 x (1 km @ marathon; 1 km @ steady)',
+  '2 km easy; half marathon @ effort 9 [Tidewrack Half]; 2 km easy',
   '8 x 200 m @ 800 m, 200 m walk; 4 x 1 mi @ half marathon + 5 s/km, 2 min standing',
 ];
 
@@ -50,6 +51,16 @@ describe('shorthand', () => {
         },
       ),
     );
+  });
+
+  it('takes a race by its name, and writes it so', () => {
+    expect(read('Half-marathon at half marathon pace')).toEqual(
+      read('21097.5 m @ half marathon pace'),
+    );
+    expect(printSession(read('42195 m in 3:00:00'))).toBe('marathon in 3:00:00');
+    // Alone it is the name of a pace, and a distance keeps its figure before one.
+    expect(printSession(read('42195 m easy'))).toBe('42195 m easy');
+    expect(read('marathon 5 km')).toEqual(read('5 km marathon'));
   });
 
   it('takes a decimal comma, any spaces, and words for units', () => {
