@@ -89,6 +89,17 @@ describe('nadir lay-out', () => {
     });
   });
 
+  it('lays an older file out as the application does: under the newest defaults', async () => {
+    const older = JSON.parse(readFileSync(example, 'utf8'));
+    const { version } = older;
+    const newest = join(folder, 'newest.json');
+    writeFileSync(newest, JSON.stringify({ ...older, version: 3 }));
+    const weeksOf = async (/** @type {string} */ file) =>
+      JSON.parse((await nadir('lay-out', file, '--json')).output).weeks;
+    expect(version).toBeLessThan(3);
+    expect(await weeksOf(example)).toEqual(await weeksOf(newest));
+  });
+
   it.each([
     ['weeks', { weeks: 200 }, 'weeks: expected a number of at most 30, received 200.'],
     ['school', { taper: { school: 'none' } }, 'taper.school: expected "three-steps" or'],

@@ -34,7 +34,9 @@ export async function readBlock(word, words) {
   if (parsed.ok) {
     const { file: block, diary, history } = parsed.value;
     const past = history && contract.historyOf(history);
-    return { given: contract.givenOf(block), diary, history: past, json };
+    // As the application opens it: under defaults that can still be laid out.
+    const given = contract.givenOf(contract.forNewBlock(block));
+    return { given, diary, history: past, json };
   }
   const [first, ...others] = contract.locate(text, parsed.problems);
   const rest = others.length > 0 ? ` (and ${others.length} more)` : '';
