@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { addDays, sum, weekdayOf } from './base/index.js';
+import { addDays, sum, type Weekday, weekdayOf } from './base/index.js';
 import { rulesOf } from './rules/index.js';
 import type { BlockSpec } from './spec/index.js';
 import type { Day } from './layout/index.js';
@@ -155,6 +155,78 @@ describe('the days before a race on a Wednesday', () => {
 
   it('leave the long run’s day to rest where the athlete rests more often', () => {
     expect(lastDays(5).find(({ date }) => date === '2027-04-11')?.role).toBe('rest');
+  });
+});
+
+describe('an athlete with days that are not free', () => {
+  const days: readonly Weekday[][] = [
+    ['friday'],
+    ['tuesday', 'friday'],
+    ['sunday'],
+    ['monday', 'wednesday', 'friday'],
+  ];
+  const races = [1500, 10_000, 42_195];
+  const cases = days.flatMap((unavailable) => races.map((distance) => ({ unavailable, distance })));
+
+  it.each(cases)('$unavailable still runs hard, and a test: $distance m', (asked) => {
+    const { unavailable, distance } = asked;
+    const block = layOut({
+      athlete: {
+        recentWeeks: [60_000, 60_000],
+        results: [{ date: '2027-01-10', distance: 5000, time: 1150 }],
+        unavailable,
+      },
+      race: { name: 'Pier Five', date: '2027-06-06', distance },
+      weeks: 14,
+    });
+    const full = block.weeks.filter(({ kind, length }) => kind === 'building' && length === 7);
+    expect(full.every(({ hardDays }) => hardDays > 0)).toBe(true);
+    expect(block.spec.events.map(({ kind }) => kind)).toEqual(['test']);
+    expect(block.findings.filter(({ check }) => check !== 'prediction-out-of-range')).toEqual([]);
+    const run = block.weeks.flatMap((week) => week.days.filter((day) => day.distance > 0));
+    expect(run.filter(({ date }) => unavailable.includes(weekdayOf(date)))).toEqual([]);
+  });
+});
+
+describe('a race on the way that nothing else was asked beside', () => {
+  const around = (weekly: number, distance: number) =>
+    layOut({
+      athlete: {
+        recentWeeks: [weekly, weekly],
+        results: [{ date: '2027-01-10', distance: 5000, time: 1150 }],
+      },
+      race: { name: 'Lantern Bay', date: '2027-06-06', distance },
+      weeks: 10,
+      events: [
+        { kind: 'tune-up-race', name: 'Gullstone 10', from: SUNDAY_BEFORE, distance: 10_000 },
+      ],
+    });
+  const SUNDAY_BEFORE = '2027-05-16';
+
+  it('rests two days before it, not the day before its week’s session', () => {
+    const week = around(65_000, 10_000).weeks[6];
+    const roles = week?.days.map(({ role }) => role);
+    expect(roles).toEqual([
+      'short-easy',
+      'quality',
+      'rest',
+      'easy',
+      'rest',
+      'short-easy',
+      'tune-up',
+    ]);
+    // Seven tenths of week 5's shortest easy run, 13 km.
+    expect(week?.days[0]?.distance).toBe(9000);
+  });
+
+  it.each([
+    [50_000, 1500],
+    [65_000, 10_000],
+    [110_000, 21_097.5],
+  ])('has nothing to be said of: %d m a week for %d m', (weekly, distance) => {
+    const codes = around(weekly, distance).findings.map(({ check }) => check);
+    const own = ['rest-before-hard', 'doubles-too-soon', 'session-dropped'];
+    expect(codes.filter((code) => own.includes(code))).toEqual([]);
   });
 });
 

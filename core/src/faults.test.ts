@@ -82,7 +82,7 @@ describe('reasons', () => {
   it('say which days are hard and how many are run as they are', () => {
     const { runDays, qualityOn } = reasonsOf({ race, athlete: { unavailable: ['tuesday'] } });
     expect(runDays).toBe('5 are usual; 6 days are free.');
-    expect(qualityOn).toBe('Five days after the long run, easy days between.');
+    expect(qualityOn).toBe('Three and five days after the long run, easy days between.');
     const recentWeeks = [29_000, 30_000, 31_000];
     expect(reasonsOf({ race, athlete: { recentWeeks } }).runDays).toBe(
       '4 are usual at 30 km a week; 7 days are free.',

@@ -220,8 +220,8 @@ const cases: Record<
     limit: 0.2,
   },
   'recovery-has-hard-day': {
-    inside: events(test('2027-02-05')),
-    outside: events(test('2027-02-04')),
+    inside: events(test('2027-02-04')),
+    outside: events(test('2027-02-03')),
     value: 1,
     limit: 0,
   },

@@ -50,7 +50,9 @@ export function layWeeks(
     const { start, peak } = spec.volume;
     const reached = Math.max(start, ...weeks.map((week) => wholeWeek(spec, week)));
     if (reached >= peak) break;
-    laid = layStages({ ...given, volume: { ...spec.volume, peak: reached } }, past, record);
+    // Its days stay, though the start that they go by is known now.
+    const lower = { ...given, volume: { ...spec.volume, peak: reached }, week: spec.week };
+    laid = layStages(lower, past, record);
   }
   return laid;
 }

@@ -10,6 +10,7 @@ export { layoutStep } from './layout-step.js';
 export {
   growthLimit,
   LARGE_WEEK,
+  MANY_RESTS,
   leastLongRun,
   leastLongRunShare,
   longRunGrowthLimit,

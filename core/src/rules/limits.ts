@@ -118,3 +118,6 @@ export function longRunGrowthLimit(
 
 /** Metres of a week from which on more running bears no larger session (policy). */
 export const LARGE_WEEK = 110_000;
+
+/** Days of rest in a week over which they cannot all stand well. */
+export const MANY_RESTS = 2;

@@ -18,4 +18,4 @@ export const recoveryHasHardDay = check({
 });
 
 /** Days at the end of a recovery week in which a test may stand. */
-const TEST_DAYS = 3;
+const TEST_DAYS = 4;

@@ -49,14 +49,14 @@ describe('hard running in a week of rest', () => {
   const hard: Partial<Day> = { role: 'quality', quick: true, hardTime: 1200 };
   const test: Partial<Day> = { ...hard, role: 'test' };
 
-  it('is none but a test, and that on one of the last three days', () => {
+  it('is none but a test, and that on one of the last four days', () => {
     // Week 8 runs from Monday 1 February to Sunday.
     expect(observed(recoveryHasHardDay, laid)).toEqual([]);
     expect(observed(recoveryHasHardDay, withDays(laid, { '2027-02-02': hard }))).toEqual([
       { weeks: [8], value: 1, limit: 0 },
     ]);
-    expect(observed(recoveryHasHardDay, withDays(laid, { '2027-02-05': test }))).toEqual([]);
-    expect(weeksFound(recoveryHasHardDay, withDays(laid, { '2027-02-04': test }))).toEqual([8]);
+    expect(observed(recoveryHasHardDay, withDays(laid, { '2027-02-04': test }))).toEqual([]);
+    expect(weeksFound(recoveryHasHardDay, withDays(laid, { '2027-02-03': test }))).toEqual([8]);
     expect(weeksFound(recoveryHasHardDay, withDays(laid, { '2027-02-05': hard }))).toEqual([8]);
   });
 

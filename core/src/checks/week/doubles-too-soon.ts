@@ -11,7 +11,9 @@ export const doublesTooSoon = check({
     const limit = rules.week.doublesFrom[spec.athlete.basis];
     if (isUnder18(spec)) return [];
     return weeks.flatMap((week) => {
-      const isSmall = week.kind === 'building' && week.volume < limit && hasDoubles(week);
+      // What a race or days away make light keeps the doubles of the week that it is cut from.
+      const counts = week.kind === 'building' && week.volumeRule !== 'event';
+      const isSmall = counts && week.volume < limit && hasDoubles(week);
       return isSmall ? [{ weeks: [week.number], value: week.volume, limit }] : [];
     });
   },

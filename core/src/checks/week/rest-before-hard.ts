@@ -1,4 +1,6 @@
+import { weekdayOf } from '../../base/index.js';
 import type { Day } from '../../layout/index.js';
+import { MANY_RESTS } from '../../rules/index.js';
 import { check } from '../common/check.js';
 import { type BlockDay, dayByWeek, daysToRace } from '../common/days-to-race.js';
 
@@ -13,7 +15,12 @@ export const restBeforeHard = check({
       // The day of rest before the race is a house rule of its own.
       return next !== undefined && next.hard && next.day.role !== 'race';
     };
-    const wrong = days.filter(({ day }, index) => isRest(day) && isBeforeHard(index));
+    const { unavailable } = block.spec.athlete;
+    // A day that the athlete has not free is nobody's choice.
+    const isChosen = ({ date }: Day) => !unavailable.includes(weekdayOf(date));
+    const wrong = days.filter(
+      ({ day }, index) => isRest(day) && isChosen(day) && isBeforeHard(index),
+    );
     if (wrong.length === 0) return [];
     // With few run days rest has to stand wherever there is room.
     const rests = (week: number) => days.filter((each) => each.week === week && isRest(each.day));
@@ -24,9 +31,6 @@ export const restBeforeHard = check({
     return dayByWeek(found);
   },
 });
-
-/** Days of rest in a week from which on they cannot all stand well. */
-const MANY_RESTS = 2;
 
 function isRest({ rule, role }: Day): boolean {
   return rule === 'rest' && role === 'rest';

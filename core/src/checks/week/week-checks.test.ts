@@ -119,6 +119,9 @@ describe('a day that is run twice', () => {
     expect(observed(doublesTooSoon, withWeeks(of(from - 1), { 10: { kind: 'taper' } }))).toEqual(
       [],
     );
+    // Lighter by a race, it keeps those of the week that it is cut from.
+    const lighter = withWeeks(of(from - 1), { 10: { volumeRule: 'event' } });
+    expect(observed(doublesTooSoon, lighter)).toEqual([]);
     // A run and strength work are no double.
     const beside = withDays(laid, {
       [MON]: {

@@ -33,7 +33,7 @@ interface Uncut {
 }
 
 /** What the runs of a week were, to be cut; a run on a day that rested then is the shortest easy one. */
-function uncut({ spec, rules }: Context, days: readonly Day[]): Uncut {
+function uncut({ spec, rules, step }: Context, days: readonly Day[]): Uncut {
   const { basis } = spec.athlete;
   const runs = days.filter((day) => isOther(day.role) && day[basis] > 0);
   const easy = runs.filter(({ role }) => role !== 'quality' && role !== 'semi-long');
@@ -43,7 +43,11 @@ function uncut({ spec, rules }: Context, days: readonly Day[]): Uncut {
   return {
     on: ({ date, double, role }) => {
       const day = by.get(weekdayOf(date));
-      if (!day) return { whole: shortest, longest: shortest, twice: false };
+      if (!day) {
+        const isShort = role === 'short-easy';
+        const rested = isShort ? floorTo(rules.week.shortEasy * shortest, step) : shortest;
+        return { whole: rested, longest: rested, twice: false };
+      }
       // The day before a long run that has moved is short, whatever its weekday is.
       const isShort = role === 'short-easy' && day.role !== 'short-easy';
       const whole = day[basis];

@@ -4,7 +4,7 @@ import { isUnder18 } from '../../spec/index.js';
 import { isAsWritten } from '../sessions/fill-sessions.js';
 import { amountOf, fitSession, lengthOf } from '../sessions/session-lengths.js';
 import type { PlannedDay } from '../week/plan-week.js';
-import { isOther } from '../week/roles.js';
+import { isHard, isOther, isPlain } from '../week/roles.js';
 import type { Deal } from './open-deal.js';
 import type { Shape } from './fill.js';
 import { shapeOfDay } from './shape.js';
@@ -161,13 +161,21 @@ function withItsLength(deal: Deal, slots: readonly Slot[]): boolean {
   return true;
 }
 
-/** Leaves out the lightest run where more than one is left; of equals the one nearest to a long run. */
+/**
+ * Leaves out the lightest run where more than one is left, rather none the day before
+ * something hard; of equals the one nearest to a long run.
+ */
 function withoutLightest(deal: Deal, slots: readonly Slot[]): boolean {
   const second = slots.find((slot) => slot.second);
   if (second) return deal.twice.delete(second.index);
   const most = sum(slots.map(({ ceiling }) => ceiling));
   const last = towardMidweek(deal, slots).reverse();
-  const lightest = last.reduce((least, place) =>
+  const isLoose = (place: number) => {
+    const index = slots[place]?.index ?? 0;
+    return isPlain(deal.days[index]?.role ?? 'rest') && !isHard(deal.days[index + 1]?.role);
+  };
+  const loose = last.filter(isLoose);
+  const lightest = (loose.length > 0 ? loose : last).reduce((least, place) =>
     (slots[place]?.weight ?? 0) < (slots[least]?.weight ?? 0) ? place : least,
   );
   const slot = slots[lightest];

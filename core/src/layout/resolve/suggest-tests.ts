@@ -71,7 +71,7 @@ function nearestToMiddle(
 }
 
 /** Days of a week before which no test is run: its first ones are for resting. */
-const FIRST_DAYS = 4;
+const FIRST_DAYS = 3;
 
 /** The last free day of a week, clear of its long run on either side. */
 function testDay({ week, athlete }: Outline, { start, length }: FrameWeek): CivilDate[] {

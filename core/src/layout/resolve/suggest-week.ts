@@ -1,6 +1,7 @@
 import { shiftWeekday, type Weekday } from '../../base/index.js';
 import type { Athlete, BlockSpec, WeekSpec } from '../../spec/index.js';
 import { recentVolume } from './recent-volume.js';
+import { usualLongRunDay, usualQualityDays } from './usual-hard-days.js';
 import { usualRunDays } from './usual-run-days.js';
 
 /** Run days from which a week bears two quality days (policy). */
@@ -12,12 +13,16 @@ export function suggestWeek(given: BlockSpec, athlete: Athlete, weekStartsOn: We
   const usual = usualRunDays(athlete, given.volume?.start ?? recentVolume(athlete), given.engine);
   const free = 7 - athlete.unavailable.length;
   const runDays = given.week?.runDays ?? Math.max(2, Math.min(usual, free));
-  const longRunOn = given.week?.longRunOn ?? usualLongRunDay(athlete, weekStartsOn);
+  const restOn = given.week?.restOn ?? [];
+  const isFree = (day: Weekday) => ![...athlete.unavailable, ...restOn].includes(day);
+  const longRunOn =
+    given.week?.longRunOn ?? usualLongRunDay(isFree) ?? shiftWeekday(weekStartsOn, 6);
+  const quality = () => usualQualityDays(longRunOn, runDays >= FOR_TWO ? 2 : 1, isFree);
   return {
     runDays,
     longRunOn,
-    qualityOn: given.week?.qualityOn ?? usualQualityDays(athlete, longRunOn, runDays),
-    restOn: given.week?.restOn ?? [],
+    qualityOn: given.week?.qualityOn ?? (athlete.oftenHurt ? [] : quality()),
+    restOn,
     doubles: given.week?.doubles ?? 'shorter-first',
     outdoorRuns: given.week?.outdoorRuns,
     pairs: given.week?.pairs,
@@ -26,18 +31,4 @@ export function suggestWeek(given: BlockSpec, athlete: Athlete, weekStartsOn: We
     days,
     byPhase,
   };
-}
-
-function usualLongRunDay({ unavailable }: Athlete, weekStartsOn: Weekday): Weekday {
-  const last = shiftWeekday(weekStartsOn, 6);
-  const wished: Weekday[] = ['sunday', 'saturday', last];
-  return wished.find((day) => !unavailable.includes(day)) ?? last;
-}
-
-/** Two and five days after the long run: an easy day at least lies between all three. */
-function usualQualityDays(athlete: Athlete, longRunOn: Weekday, runDays: number): Weekday[] {
-  if (athlete.oftenHurt) return [];
-  const days = [shiftWeekday(longRunOn, 2), shiftWeekday(longRunOn, 5)];
-  const free = days.filter((day) => !athlete.unavailable.includes(day));
-  return free.slice(0, runDays >= FOR_TWO ? 2 : 1);
 }

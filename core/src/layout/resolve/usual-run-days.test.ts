@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { layOut } from '../../lay-out.js';
 import { usualRunDays } from './usual-run-days.js';
 
 describe('usual run days', () => {
@@ -41,5 +42,16 @@ describe('usual run days', () => {
   it('are five where nothing is known, three for the often hurt', () => {
     expect(usualRunDays(byDistance, undefined)).toBe(5);
     expect(usualRunDays({ ...byDistance, oftenHurt: true }, 90_000)).toBe(3);
+  });
+
+  it('stay where the peak that they were suggested with is lowered', () => {
+    const { spec } = layOut({
+      race: { name: 'Breakwater 1500', date: '2029-10-29', distance: 1500, goalTime: 630 },
+      weeks: 10,
+      volume: { growth: { school: 'alternating', step: 7000 } },
+      events: [{ kind: 'test', name: 'Trial', from: '2029-10-15' }],
+    });
+    expect(spec.volume.start).toBeLessThan(40_000);
+    expect(spec.week.runDays).toBe(5);
   });
 });

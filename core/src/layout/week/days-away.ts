@@ -3,6 +3,7 @@ import { type CivilDate, weekdayOf } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import type { Past } from '../past/past.js';
 import type { WishedDay } from './coach-week.js';
+import { isHard } from './roles.js';
 
 /** A week whose roles are settled but for what days away drive off. */
 interface Week {
@@ -47,7 +48,6 @@ const MOVED: ReadonlySet<string> = new Set([
   'short-easy',
   'recovery',
 ]);
-const HARD: ReadonlySet<string> = new Set(['quality', 'long', 'tune-up', 'test', 'race']);
 
 function isElsewhere({ context }: Week, date: CivilDate): boolean {
   return context.eventDays.get(date)?.elsewhere === true;
@@ -79,7 +79,7 @@ function bearsQuality(week: Week, placed: readonly DayRole[], index: number): bo
 /** Beyond the week’s edges days are taken to be as in this one. */
 function isHardOn({ days }: Week, placed: readonly DayRole[], index: number): boolean {
   const over = (index + days.length) % days.length;
-  return HARD.has((over === index ? placed[index] : days[over]?.role) ?? '');
+  return isHard(over === index ? placed[index] : days[over]?.role);
 }
 
 /** True for a day that the athlete has wholly free, and nobody has fixed. */

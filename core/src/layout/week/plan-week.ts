@@ -10,6 +10,7 @@ import { addOnOf, worksOf, stridesIn, type WeekOfRoles } from './goes-with-runs.
 import { isOther, isPlain, isRaced, isRunning } from './roles.js';
 import { withMovedRuns } from './days-away.js';
 import { composeRaceDays } from './race-days.js';
+import { withRestMoved } from './rest-moved.js';
 
 /** One day of a week with its role settled, before any amount is dealt. */
 export interface PlannedDay extends Omit<PatternDay, 'role'> {
@@ -91,7 +92,12 @@ function planDays(
     asked,
   );
   const hard = withMovedQuality(planning, moved);
-  const roles = withRoom(planning, keepingRunDays(planning, withSemiLong(planning, hard)));
+  const kept = keepingRunDays(planning, withSemiLong(planning, hard));
+  const isOwn = own || context.spec.week.days !== undefined;
+  const rested = isOwn
+    ? kept
+    : withRestMoved({ context, past, days: composed, firstDaysOut }, kept);
+  const roles = withRoom(planning, rested);
   const strides = stridesIn(planning, roles);
   const indoors = indoorDays(planning, roles);
   return roles.map((role, index) => {

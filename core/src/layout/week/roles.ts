@@ -18,3 +18,16 @@ export function isOther(role: DayRole): boolean {
 export function isPlain(role: DayRole): boolean {
   return role === 'easy' || role === 'short-easy' || role === 'recovery';
 }
+
+const HARD: ReadonlySet<DayRole | undefined> = new Set([
+  'quality',
+  'long',
+  'tune-up',
+  'test',
+  'race',
+] as const);
+
+/** Days that ask for rest before them to be a day earlier still. */
+export function isHard(role: DayRole | undefined): boolean {
+  return HARD.has(role);
+}
