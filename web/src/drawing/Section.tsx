@@ -4,7 +4,7 @@ import { frameStates, type ShownBlock } from '@nadir/core/present';
 import { type MouseEvent, memo, useId, useMemo } from 'react';
 import { type Columns, columnWidth, columnX } from './columns.js';
 import { weekOf } from './days.js';
-import { EventsLayer } from './EventsLayer.js';
+import { EventPoles, EventsLayer } from './EventsLayer.js';
 import { type OverlayBlock, OverlayLayer, overlayLines } from './Overlay.js';
 import { HandlesLayer } from './HandlesLayer.js';
 import { PeakMark } from './PeakMark.js';
@@ -134,6 +134,13 @@ export const Section = memo(function Section(props: SectionProps) {
                 legs={legs}
               />
             ))}
+            <EventPoles
+              block={settled.block}
+              columns={columns}
+              lanes={LANES}
+              ends={ends}
+              ground={ground}
+            />
             <TodayLine
               block={settled.block}
               columns={columns}
@@ -163,13 +170,7 @@ export const Section = memo(function Section(props: SectionProps) {
         hatch={id}
       />
       <LegsLayer block={block} columns={columns} frame={legs} />
-      <EventsLayer
-        block={settled.block}
-        columns={columns}
-        lanes={LANES}
-        ends={ends}
-        ground={ground}
-      />
+      <EventsLayer block={settled.block} columns={columns} lanes={LANES} ends={ends} />
       <RaceFlag block={settled.block} columns={columns} lanes={LANES} bottom={height - 8} />
       <PeakMark block={block} shown={shown} skyline={skyline} />
       {props.onSelect && (

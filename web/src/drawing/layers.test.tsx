@@ -59,6 +59,17 @@ describe('what is drawn on the way', () => {
     expect(screen.getByLabelText('Camp: Ostrel, Mon 8 Mar 2027 to Sun 14 Mar 2027')).toBeTruthy();
   });
 
+  it('stands on a pole under the figures of its week, never across one', () => {
+    draw();
+    const drawn = [
+      ...screen.getByRole('group', { name: /^Section/ }).querySelectorAll('line, text'),
+    ];
+    const pole = drawn.findIndex((each) => each.closest('[stroke-dasharray="1 3"]') !== null);
+    const figure = drawn.findIndex(({ textContent }) => textContent === '55');
+    expect(pole).toBeGreaterThan(0);
+    expect(figure).toBeGreaterThan(pole);
+  });
+
   it('says what a long run holds', () => {
     draw();
     expect(screen.getAllByLabelText(/of it at race pace/).length).toBeGreaterThan(1);
