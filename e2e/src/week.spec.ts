@@ -85,7 +85,7 @@ test('pins a day by keys, the rest re-deals, and it is left to the week again', 
   const pinned = Number.parseFloat(before[0] ?? '') + 2;
   await expect(day(page, 'Mon 1 Mar')).toContainText(`${pinned} km`);
   await expect.poll(async () => `${await daysSum(page)} km`).toBe(await weekSum(page));
-  await expect(page.getByRole('main')).toContainText('as asked');
+  await expect(page.getByRole('main')).toContainText('as planned');
   await page.keyboard.press('Delete');
   await expect.poll(() => page.locator('[data-figure=day]').allInnerTexts()).toEqual(before);
 });

@@ -28,7 +28,7 @@ interface Laid {
 }
 
 /** Each time the peak is lowered the long run may shrink with it, and hold less beside it. */
-const LOWERED_AT_MOST = 4;
+const LOWERED_AT_MOST = 8;
 
 /**
  * Lays out the weeks of a block. A peak that nobody asked for is what its runs

@@ -23,7 +23,13 @@ export {
 export { rowStart } from './sheet/row-start.js';
 export { shortWords } from './sheet/short-words.js';
 export { dailyMean, saySegment } from './figures/say.js';
-export { type FigureState, frameStates, stateOf } from './figures/state.js';
+export {
+  type AskedFigures,
+  askedIn,
+  type FigureState,
+  frameStates,
+  stateOf,
+} from './figures/state.js';
 export { showBlock, type ShownBlock, type ShownWeek } from './figures/show.js';
 export type { Measured } from './findings/measured.js';
 export { tellFindings, type ToldFinding } from './findings/tell-findings.js';

@@ -1,6 +1,6 @@
 import type { PinField } from '../../edit/index.js';
 import type { Week } from '../../layout/index.js';
-import type { ResolvedSpec } from '../../spec/index.js';
+import type { BlockSpec, ResolvedSpec } from '../../spec/index.js';
 
 /** Whether a figure is worked out, what an answer of the plan aims at, or kept as the coach fixed it. */
 export type FigureState = 'worked-out' | 'asked' | 'fixed';
@@ -16,13 +16,36 @@ export function frameStates({ phases, volume }: Pick<ResolvedSpec, 'phases' | 'v
   };
 }
 
+/** Which aims of a plan are the coach's own; the others are worked out. */
+export interface AskedFigures {
+  start: boolean;
+  peak: boolean;
+  longRunStart: boolean;
+  longRunPeak: boolean;
+}
+
+/** The aims that a plan names, as it is kept and not as it is resolved. */
+export function askedIn({ volume, longRun }: Pick<BlockSpec, 'volume' | 'longRun'>): AskedFigures {
+  return {
+    start: volume?.start !== undefined,
+    peak: volume?.peak !== undefined,
+    longRunStart: longRun?.start !== undefined,
+    longRunPeak: longRun?.peak !== undefined,
+  };
+}
+
 /** The state of a week's volume or long run, the rows that can be fixed. */
 export function stateOf(
-  { volumeRule, longRunRule }: Week,
+  { volumeRule, longRunRule }: Pick<Week, 'volumeRule' | 'longRunRule'>,
   field: PinField | undefined,
+  asked: AskedFigures,
 ): FigureState {
   if (field === undefined) return 'worked-out';
-  const rule = field === 'volume' ? volumeRule : longRunRule;
+  const isVolume = field === 'volume';
+  const rule = isVolume ? volumeRule : longRunRule;
   if (rule === 'pin') return 'fixed';
-  return rule === 'start' || rule === 'peak' ? 'asked' : 'worked-out';
+  const isAsked =
+    (rule === 'start' && (isVolume ? asked.start : asked.longRunStart)) ||
+    (rule === 'peak' && (isVolume ? asked.peak : asked.longRunPeak));
+  return isAsked ? 'asked' : 'worked-out';
 }

@@ -1,5 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
 import { reviewRows } from '@nadir/core/present/review';
+import { askedIn } from '@nadir/core/present';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
@@ -57,6 +58,7 @@ const LEDGER_ROW = 20;
 function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | null }) {
   const { today } = useSignedIn();
   const base = useLaidBlock(file);
+  const asked = useMemo(() => askedIn(preview ?? file), [preview, file]);
   const drawn = useShownChange(preview, base);
   const { block, shown } = drawn;
   const { athlete } = block.spec;
@@ -126,6 +128,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
                 />
                 <Ledger
                   {...settled}
+                  asked={asked}
                   overlay={tried ? overlays[0] : undefined}
                   columns={columns}
                   selected={week}

@@ -1,5 +1,5 @@
 import { layOut } from '@nadir/core';
-import { showBlock } from '@nadir/core/present';
+import { askedIn, showBlock } from '@nadir/core/present';
 import type { BlockSpec } from '@nadir/core/spec';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
@@ -35,6 +35,7 @@ function open(pinning: Pinning) {
     const [selected, select] = useState(3);
     return (
       <Ledger
+        asked={askedIn(given)}
         block={block}
         shown={shown}
         columns={{ width: 900, labels: 92, weeks: 8 }}
@@ -184,6 +185,7 @@ describe('the Ledger', () => {
     const other = layOut({ ...given, weeks: 7 });
     render(
       <Ledger
+        asked={askedIn(given)}
         block={block}
         shown={shown}
         columns={{ width: 900, labels: 92, weeks: 8 }}

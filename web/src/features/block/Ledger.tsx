@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { quantum } from '@nadir/core/base';
 import { parseAmount } from '@nadir/core/base/format';
-import type { SheetRow } from '@nadir/core/present';
+import type { AskedFigures, SheetRow } from '@nadir/core/present';
 import type { Issue } from '@nadir/core/spec';
 import {
   type ClipboardEvent,
@@ -40,6 +40,8 @@ export interface Pinning {
 }
 
 interface LedgerProps extends LaidAndShown {
+  /** Aims that the coach named in the plan. */
+  asked: AskedFigures;
   columns: Columns;
   selected: number;
   /** All the weeks in hand. */
@@ -270,6 +272,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
             key={each.key}
             row={each}
             block={block}
+            asked={props.asked}
             columns={columns}
             texts={block.weeks.map((of, place) => each.text(of, place))}
             selected={index === row ? selected : undefined}

@@ -3,11 +3,12 @@ import { memo } from 'react';
 import type { Columns } from '../../drawing/columns.js';
 import { type CellActions, LedgerCell } from './LedgerCell.js';
 import styles from './Ledger.module.css';
-import { type SheetRow, stateOf } from '@nadir/core/present';
+import { type AskedFigures, type SheetRow, stateOf } from '@nadir/core/present';
 
 interface LedgerRowProps {
   row: SheetRow;
   block: CheckedBlock;
+  asked: AskedFigures;
   columns: Columns;
   /** What its cells say, week after week. */
   texts: readonly string[];
@@ -25,7 +26,7 @@ interface LedgerRowProps {
 
 /** One row of figures, drawn again only when one of them or its marks change. */
 export const LedgerRow = memo(function LedgerRow(props: LedgerRowProps) {
-  const { row, block, columns, texts, selected, chosen, lit, over, moved, actions } = props;
+  const { row, block, asked, columns, texts, selected, chosen, lit, over, moved, actions } = props;
   return (
     <div
       role="row"
@@ -50,7 +51,7 @@ export const LedgerRow = memo(function LedgerRow(props: LedgerRowProps) {
             strong={row.strong === true}
             week={week.number}
             text={texts[index] ?? ''}
-            state={stateOf(week, row.pins)}
+            state={stateOf(week, row.pins, asked)}
             active={here}
             edge={edgeOf(week.number, chosen)}
             lit={lit.includes(week.number)}
@@ -67,7 +68,7 @@ export const LedgerRow = memo(function LedgerRow(props: LedgerRowProps) {
 
 /** Rows and blocks are made anew with every change; what they say mostly stays. */
 function saysTheSame(before: LedgerRowProps, after: LedgerRowProps): boolean {
-  const { row, block, texts, ...rest } = after;
+  const { row, block, asked, texts, ...rest } = after;
   const same = Object.entries(rest).every(([key, value]) =>
     Object.is(value, before[key as keyof typeof rest]),
   );
@@ -79,7 +80,7 @@ function saysTheSame(before: LedgerRowProps, after: LedgerRowProps): boolean {
     texts.every((text, index) => text === before.texts[index]) &&
     block.weeks.every((week, index) => {
       const was = before.block.weeks[index];
-      return was && stateOf(was, row.pins) === stateOf(week, row.pins);
+      return was && stateOf(was, row.pins, before.asked) === stateOf(week, row.pins, asked);
     })
   );
 }

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
 import { addDays } from '@nadir/core/base';
-import { rowStart } from '@nadir/core/present';
+import { askedIn, rowStart } from '@nadir/core/present';
 import type { GivesWay } from '@nadir/core/edit/sheet';
 import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
@@ -41,10 +41,12 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const commands = useCommands();
   const reviewed = useReview(base);
   const ran = useMemo(() => ranOf(reviewed, plannedOn(base)), [reviewed, base]);
-  const standing = useMemo(() => sheetRows(base.block, base.shown, over, ran), [base, over, ran]);
+  const asked = useMemo(() => askedIn(preview ?? file), [preview, file]);
+  const beside = useMemo(() => ({ over, ran, asked }), [over, ran, asked]);
+  const standing = useMemo(() => sheetRows(base.block, base.shown, beside), [base, beside]);
   const rows = useMemo(
-    () => (block === base.block ? standing : sheetRows(block, shown, over, ran)),
-    [block, shown, over, ran, base, standing],
+    () => (block === base.block ? standing : sheetRows(block, shown, beside)),
+    [block, shown, beside, base, standing],
   );
   const now = weekOf(block.weeks, today);
   const [givesWay, setGivesWay] = useState<GivesWay>('days');

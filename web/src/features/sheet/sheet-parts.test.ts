@@ -1,5 +1,5 @@
 import { layOut } from '@nadir/core';
-import { showBlock } from '@nadir/core/present';
+import { askedIn, showBlock } from '@nadir/core/present';
 import { describe, expect, it } from 'vitest';
 import { COLUMNS, LONG_RUN, sheetRows, VOLUME } from './sheet-rows.js';
 import { readTable, writeTable } from '../../components/table-text.js';
@@ -14,7 +14,11 @@ const block = layOut({
 });
 const shown = showBlock(block, measure);
 const nothing = { days: new Map(), volume: new Map(), longRun: new Map() };
-const rows = sheetRows(block, shown, new Set(['2027-01-25']), nothing);
+const rows = sheetRows(block, shown, {
+  over: new Set(['2027-01-25']),
+  ran: nothing,
+  asked: askedIn({ volume: { start: 50_000 } }),
+});
 const one = (row: number, column: number) => ({
   top: row,
   bottom: row,

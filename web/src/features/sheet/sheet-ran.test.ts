@@ -1,6 +1,6 @@
 import { layOut } from '@nadir/core';
 import { addDays } from '@nadir/core/base';
-import { showBlock } from '@nadir/core/present';
+import { askedIn, showBlock } from '@nadir/core/present';
 import { showReview } from '@nadir/core/present/review';
 import { asPlanned, type RunEntry } from '@nadir/core/record';
 import { reviewBlock } from '@nadir/core/review';
@@ -45,7 +45,7 @@ describe('what was run, on the sheet', () => {
     expect(said.days.get(date)).toBe(String(planned + 1.5));
     const week = shown.weeks[0]?.volume ?? 0;
     expect(said.volume.get(1)).toBe(String(week + 1.5));
-    const rows = sheetRows(block, shown, new Set(), said);
+    const rows = sheetRows(block, shown, { over: new Set(), ran: said, asked: askedIn({}) });
     expect(rows[0]?.cells[VOLUME]).toMatchObject({ ran: String(week + 1.5) });
     const shownRuns = rows.flatMap(({ cells }) => cells.flatMap((each) => each?.ran ?? []));
     expect(shownRuns).toHaveLength(2);

@@ -4,6 +4,7 @@ import { dayAndMonth, formatRaceDistance, formatSteps } from '@nadir/core/base/f
 import { dayText, type SheetCell } from '@nadir/core/edit/sheet';
 import { type Day, fixedDatesOf } from '@nadir/core/layout';
 import {
+  type AskedFigures,
   type FigureState,
   frameStates,
   rowStart,
@@ -55,12 +56,18 @@ export interface RowView {
   notes: string;
 }
 
+/** What a sheet is shown beside: days that are over, what was run, what the coach asked. */
+interface Beside {
+  over: ReadonlySet<CivilDate>;
+  ran: Ran;
+  asked: AskedFigures;
+}
+
 /** The whole block as the sheet shows it, week by week. */
 export function sheetRows(
   block: CheckedBlock,
   shown: ShownBlock,
-  over: ReadonlySet<CivilDate>,
-  ran: Ran,
+  { over, ran, asked }: Beside,
 ): RowView[] {
   const { measure } = shown;
   const first = rowStart(block);
@@ -89,7 +96,7 @@ export function sheetRows(
       ran: ran.volume.get(week.number),
       source: volume,
       name: wording.weekVolume(week.number),
-      state: pin?.volume === undefined ? stateOf(week, 'volume') : 'fixed',
+      state: pin?.volume === undefined ? stateOf(week, 'volume', asked) : 'fixed',
     };
     cells[LONG_RUN] = {
       ...common,
@@ -98,7 +105,7 @@ export function sheetRows(
       figure: week.toGo === 0 && longRun === 0 ? 'race' : formatSteps(longRun, measure),
       source: long ? dayText(block.spec, long, longRun, measure) : '',
       name: wording.weekLongRun(week.number),
-      state: stateOf(week, 'longRun'),
+      state: stateOf(week, 'longRun', asked),
     };
     const phase = block.phases.findLast(({ firstWeek }) => firstWeek <= week.number);
     return {

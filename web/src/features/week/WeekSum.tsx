@@ -7,7 +7,7 @@ import type { Cycle } from './cycle-days.js';
 import styles from './Week.module.css';
 import * as wording from './wording.js';
 
-/** What the days come to against what was asked of the week, and how much of it is hard. */
+/** What the days come to against what the week is to hold, and how much of it is hard. */
 export function WeekSum({
   cycle,
   shown,
@@ -37,10 +37,10 @@ export function WeekSum({
   const hard = sum(days.flatMap(({ sessions }) => sessions.map((each) => each.hardDistance)));
   const figures = shown.weeks[week.number - 1];
   const across = (figures?.equivalent ?? 0) - (figures?.volume ?? 0);
-  const asked =
+  const planned =
     over === 0
-      ? wording.asAsked
-      : wording.thanTheAsked(
+      ? wording.asPlanned
+      : wording.thanPlanned(
           say(Math.abs(over)),
           over > 0 ? wording.more : wording.less,
           say(run - over),
@@ -67,7 +67,7 @@ export function WeekSum({
           figure={formatSteps(run, measure)}
           unit={unit}
           what={
-            whole ? asked : plural(days.filter((day) => day.distance > 0).length, wording.runDay)
+            whole ? planned : plural(days.filter((day) => day.distance > 0).length, wording.runDay)
           }
           name="week-volume"
         />

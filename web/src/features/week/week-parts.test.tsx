@@ -137,7 +137,7 @@ describe('what a week comes to', () => {
   it('says the difference to its wish', () => {
     const { shown, cycle } = laid({ days: [{ date: '2027-03-01', amount: 60_000 }] });
     render(<WeekSum cycle={cycle} shown={shown} phase={undefined} />);
-    expect(screen.getByText(/km more than the \d+ km asked/)).toBeTruthy();
+    expect(screen.getByText(/km more than the \d+ km planned/)).toBeTruthy();
   });
 
   it('tells what is on the legs from what is not', () => {

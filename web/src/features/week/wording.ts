@@ -100,9 +100,9 @@ export const theWeekAfter = 'The week after';
 // WeekSum
 export const less = 'less';
 export const more = 'more';
-export const asAsked = 'as asked';
-export const thanTheAsked = (by: string, text: string, run: string) =>
-  `${by} ${text} than the ${run} asked`;
+export const asPlanned = 'as planned';
+export const thanPlanned = (by: string, text: string, run: string) =>
+  `${by} ${text} than the ${run} planned`;
 export const daysOfWeeks = (count: number, words: string) =>
   `${plural(count, 'day')} of weeks ${words}`;
 export const runDay = 'run day';
