@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, sum, type Weekday, weekdayOf } from './base/index.js';
 import { rulesOf } from './rules/index.js';
+import type { BlockEvent } from './spec/days/index.js';
 import type { BlockSpec } from './spec/index.js';
 import type { Day } from './layout/index.js';
 import { defaultBlocks } from './testing/default-blocks.js';
@@ -227,6 +228,61 @@ describe('a race on the way that nothing else was asked beside', () => {
     const codes = around(weekly, distance).findings.map(({ check }) => check);
     const own = ['rest-before-hard', 'doubles-too-soon', 'session-dropped'];
     expect(codes.filter((code) => own.includes(code))).toEqual([]);
+  });
+});
+
+describe('a taper that something stands before', () => {
+  const monday = (weeksOut: number) => addDays('2027-06-06', -7 * weeksOut - 6);
+  const illness = (weeksOut: number): BlockEvent => ({
+    kind: 'illness',
+    name: 'Ill',
+    from: monday(weeksOut),
+    to: addDays(monday(weeksOut), 3),
+  });
+  const events: readonly (readonly [string, BlockEvent])[] = [
+    ['ill three weeks out', illness(3)],
+    ['ill two weeks out', illness(2)],
+    [
+      'away three weeks out',
+      { kind: 'holiday', name: 'Away', from: monday(3), to: addDays(monday(3), 6) },
+    ],
+    [
+      'raced three weeks out',
+      { kind: 'tune-up-race', name: 'Half', from: addDays(monday(3), 6), distance: 21_097.5 },
+    ],
+  ];
+  const cases = events.flatMap(([called, event]) =>
+    [10_000, 21_097.5, 42_195].map((distance) => ({ called, event, distance })),
+  );
+  const laidWith = (event: BlockEvent, distance: number) =>
+    layOut({
+      athlete: {
+        recentWeeks: [45_000, 45_000],
+        results: [{ date: '2027-01-10', distance: 5000, time: 1150 }],
+      },
+      race: { name: 'Lantern Bay', date: '2027-06-06', distance },
+      weeks: 16,
+      events: [event],
+    });
+
+  it.each(cases)('holds no long run that belongs before it: $called, $distance m', (of) => {
+    const { weeks, findings } = laidWith(of.event, of.distance);
+    const tapering = weeks.filter(({ taperShare }) => taperShare < 1);
+    const built = weeks.filter(({ taperShare }) => taperShare === 1);
+    const most = (of: typeof weeks, field: 'longRun' | 'volume') =>
+      Math.max(...of.map((week) => week[field]));
+    expect(most(tapering, 'longRun')).toBeLessThan(most(built, 'longRun'));
+    expect(most(tapering, 'volume')).toBeLessThan(most(built, 'volume'));
+    expect(findings.filter(({ level }) => level !== 'note')).toEqual([]);
+  });
+
+  it('comes back from an illness in it gently, and is not cut for good by it', () => {
+    const [, next, lost] = laidWith(illness(2), 42_195).weeks.toReversed();
+    const first = lost?.days.find(({ distance }) => distance > 0);
+    // The shortest run on the first day, without strides; the long run at three quarters of 19 km.
+    expect([first?.distance, first?.beside.addOn]).toEqual([3000, undefined]);
+    expect(lost?.longRun).toBe(14_000);
+    expect(next?.volume).toBeGreaterThan(lost?.volume ?? Infinity);
   });
 });
 

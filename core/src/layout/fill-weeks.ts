@@ -58,7 +58,8 @@ export function fillWeeks(
       placeOf,
     });
     weeks.push(week);
-    if (of.frame.dayShares) tapered = week.volume;
+    // What illness or days away take of a taper week, they do not take of the next.
+    if (of.frame.dayShares && of.frame.running >= 1) tapered = week.volume;
     if (week.kind === 'building' && week.length === 7 && week.running === 1) {
       built.push({ week, isShort: week.volume < of.volume.volume - NOISE });
     }

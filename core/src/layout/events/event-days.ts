@@ -98,6 +98,15 @@ export interface WeekOfEvents {
   raced: number;
 }
 
+/** True on the days after an illness, as many as it lasted: nothing quick belongs on them. */
+export function isReturning(events: readonly BlockEvent[], date: CivilDate): boolean {
+  return events.some((event) => {
+    const length = differenceInDays(lastDay(event), event.from) + 1;
+    const since = differenceInDays(date, lastDay(event));
+    return event.kind === 'illness' && since > 0 && since <= length;
+  });
+}
+
 /** What events do to each week, in order. Weeks are whole but for the first and follow each other. */
 export function weeksOfEvents(
   weeks: readonly { start: CivilDate; length: number }[],

@@ -131,8 +131,9 @@ export function taperCuts(
     atMost: week.kind === 'race' ? Infinity : week.taperShare * volumeOf(heaviest[0] ?? [], basis),
     of: (day) => {
       const whole = leastOf(day);
-      const running = Math.min(1, eventDays.get(day.date)?.running || 1);
-      const amount = cutTo(shareOn(week, day.date) * running, whole);
+      const { running: asked, back } = eventDays.get(day.date) ?? { running: 1 };
+      const part = shareOn(week, day.date) * Math.min(1, asked || 1);
+      const amount = Math.min(cutTo(part, whole), back ? shortest : Infinity);
       if (!isEve(context, day.date)) {
         const most = Math.min(whole.longest, isLast(context, day) ? short : Infinity);
         const twice = whole.twice && week.kind !== 'race';

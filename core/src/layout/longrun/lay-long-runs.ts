@@ -162,7 +162,8 @@ function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
   }
   if (climb.climbs[index]) return rung(climb, index);
   if (index > climb.lastPeak) {
-    return clamp(climb, index, wishedAfterPeak(climb, index, date), 'after-peak');
+    const running = Math.min(1, climb.context.eventDays.get(date)?.running ?? 1);
+    return clamp(climb, index, running * wishedAfterPeak(climb, index, date), 'after-peak');
   }
   if (climb.volumes[index]?.rule === 'event') {
     const wished = stillLongest(climb, index, before * Math.min(1, week.running));
@@ -308,14 +309,17 @@ function lastPeakIndex(
   frame: Frame,
   days: readonly { date: CivilDate | undefined; race: boolean }[],
 ): number {
-  const wished = 7 * spec.longRun.lastPeakWeeksOut;
+  const { lastPeakWeeksOut } = spec.longRun;
   let best = 0;
   let nearest = Infinity;
   for (const [index, week] of frame.weeks.entries()) {
     const { date, race = false } = days[index] ?? {};
     const builds = week.kind === 'building' || week.kind === 'taper';
     if (!date || !builds || race || week.running < 1) continue;
-    const away = Math.abs(differenceInDays(spec.race.date, date) - wished);
+    const daysOut = differenceInDays(spec.race.date, date);
+    // Where its own week cannot hold it, it comes sooner: none is put off into the taper.
+    if (week.kind === 'taper' && Math.round(daysOut / 7) < lastPeakWeeksOut) continue;
+    const away = Math.abs(daysOut - 7 * lastPeakWeeksOut);
     if (away < nearest) [best, nearest] = [index, away];
   }
   return best;

@@ -8,7 +8,8 @@ import {
 import type { Context } from '../context/context.js';
 import type { FrameWeek } from '../frame/frame.js';
 import type { WishedDay } from './coach-week.js';
-import { isPlain, isRaced } from './roles.js';
+import { isReturning } from '../events/event-days.js';
+import { isHard, isPlain, isRaced } from './roles.js';
 
 /** A week whose roles are settled, and what was asked of its days. */
 export interface WeekOfRoles {
@@ -49,12 +50,9 @@ function stridesOn({ context, week, composed }: WeekOfRoles, roles: readonly Day
   if (injured || oftenHurt) return -1;
   return roles.findLastIndex((role, index) => {
     const day = composed[index];
-    return role === 'easy' && day?.fixed === false && !day.plain && !isHard(roles[index + 1]);
+    const mayBe = role === 'easy' && day?.fixed === false && !day.plain;
+    return mayBe && !isHard(roles[index + 1]) && !isReturning(context.spec.events, day.date);
   });
-}
-
-function isHard(role: DayRole | undefined): boolean {
-  return role === 'quality' || role === 'long' || (role !== undefined && isRaced(role));
 }
 
 /** Work beside running as asked; a date's own stays, a week's leaves out the last days before the race. */
