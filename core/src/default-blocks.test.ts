@@ -189,6 +189,28 @@ describe('an athlete with days that are not free', () => {
   });
 });
 
+it('rest leaves the day before a test for the one before that, not for another beside a day off', () => {
+  const { weeks } = layOut({
+    athlete: {
+      recentWeeks: [50_000, 50_000],
+      results: [{ date: '2027-01-10', distance: 5000, time: 1150 }],
+      unavailable: ['sunday'],
+    },
+    race: { name: 'Pier Five', date: '2027-06-05', distance: 21_097.5 },
+    weeks: 12,
+  });
+  const tested = weeks.find(({ days }) => days.some(({ role }) => role === 'test'));
+  expect(tested?.days.map(({ role }) => role)).toEqual([
+    'easy',
+    'rest',
+    'short-easy',
+    'test',
+    'short-easy',
+    'long',
+    'rest',
+  ]);
+});
+
 describe('a race on the way that nothing else was asked beside', () => {
   const around = (weekly: number, distance: number) =>
     layOut({

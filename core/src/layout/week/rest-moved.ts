@@ -33,8 +33,9 @@ export function withRestMoved(week: Week, found: readonly DayRole[]): DayRole[] 
     isPlain(role) && index < placed.length - 1 && !isHard(placed[index + 1]) ? [index] : [],
   );
   const better = open.filter((index) => mayChange(week, index) && !isNearRest(index));
-  // After something hard rest does most.
-  const to = better.find((index) => isHard(placed[index - 1])) ?? better[0];
+  // After something hard rest does most, else as near as it may to where it stood.
+  const [nearest] = better.toSorted((a, b) => Math.abs(a - from) - Math.abs(b - from));
+  const to = better.find((index) => isHard(placed[index - 1])) ?? nearest;
   if (to === undefined) return placed;
   // The day before something hard, and often the one after a long run.
   placed[from] = 'short-easy';
