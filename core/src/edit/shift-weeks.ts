@@ -1,3 +1,4 @@
+import { plural } from '../base/format/index.js';
 import { withPin } from '../spec/index.js';
 import type { Block } from '../layout/index.js';
 import { type Command, weekWords } from './command.js';
@@ -17,6 +18,6 @@ export function shiftWeeks(block: Block, weeks: readonly number[], by: number): 
     (kept, week) => withPin(kept, week + by, 'volume', block.weeks[week - 1]?.volume),
     left,
   );
-  const way = `${Math.abs(by)} ${Math.abs(by) === 1 ? 'week' : 'weeks'} ${by < 0 ? 'earlier' : 'later'}`;
+  const way = `${plural(Math.abs(by), 'week')} ${by < 0 ? 'earlier' : 'later'}`;
   return { change: { pins }, message: `Moved ${weekWords(weeks)} ${way}.` };
 }

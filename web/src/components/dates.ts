@@ -1,5 +1,5 @@
 import { type CivilDate, differenceInDays } from '@nadir/core/base';
-import { dayAndMonth, dayWords } from '@nadir/core/base/format';
+import { dayAndMonth, dayWords, plural } from '@nadir/core/base/format';
 
 /** `2027-04-18` → `18 Apr`. */
 export function formatDayAndMonth(date: CivilDate): string {
@@ -24,10 +24,6 @@ export function timeToGo(today: CivilDate, race: CivilDate): string {
   const rest = Math.abs(days) % 7;
   const parts = [weeks > 0 && plural(weeks, 'week'), rest > 0 && plural(rest, 'day')];
   return `${parts.filter(Boolean).join(' ')}${days < 0 ? ' ago' : ''}`;
-}
-
-export function plural(count: number, noun: string): string {
-  return `${count} ${noun}${count === 1 ? '' : 's'}`;
 }
 
 /** A moment as the clock on the wall shows it: `09:14`. */

@@ -1,4 +1,4 @@
-import { plural } from './dates.js';
+import { plural } from '@nadir/core/base/format';
 
 /* Words of the shared parts, in one place: to be read over, and translated. */
 

@@ -3,8 +3,8 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
+import { plural } from '@nadir/core/base/format';
 import type { Draft } from './editor-state.js';
-import { plural } from '../components/dates.js';
 import { downloadJson } from '../components/download-json.js';
 import * as wording from './wording.js';
 

@@ -1,3 +1,4 @@
+import { plural } from '../../base/format/index.js';
 import type { WeekSpec } from '../../spec/index.js';
 import { pinAt, unpin, volume, lengthen, percent, say } from './by-week.js';
 import { fitFamilies, freeWeekdays } from './by-weekday.js';
@@ -53,7 +54,7 @@ export const volumeFixes = {
     const { growth } = context.block.spec.volume;
     const held = { holdAtPeak: limit, peakWeek: undefined };
     return [
-      volume(context, `Hold ${limit} weeks`, held),
+      volume(context, `Hold ${plural(limit, 'week')}`, held),
       volume(context, 'Grow evenly to the peak', {
         ...held,
         growth: { ...growth, school: 'percentage' },
@@ -67,10 +68,11 @@ export const volumeFixes = {
     const { week } = context.block.spec;
     if (about === 'peak-week')
       return [volume(context, `Peak in week ${value}`, { peakWeek: value })];
-    if (about === 'held') return [volume(context, `Hold ${value} weeks`, { holdAtPeak: value })];
+    if (about === 'held')
+      return [volume(context, `Hold ${plural(value, 'week')}`, { holdAtPeak: value })];
     if (about === 'double') return [wishDays(context, 'Run once', dates, { double: false })];
     if (about === 'add-on') return [wishDays(context, 'Run without', dates, { addOn: 'nothing' })];
-    const label = `Ask for ${value} quality ${value === 1 ? 'day' : 'days'}`;
+    const label = `Ask for ${plural(value, 'quality day')}`;
     return [{ label, change: { week: withQuality(week, value) } }];
   },
   'week-over-wish': ({ weeks }, context) => [

@@ -35,12 +35,10 @@ export const weekFixes = {
     return [{ label: 'Cross-train a day later', change: { week: { ...week, days: swapped } } }];
   },
   'doubles-too-soon': (_, context) => withoutDoubles(context),
-  'fewer-run-days': ({ value }, { block: { spec } }) => [
-    {
-      label: `Ask for ${value} run days`,
-      change: { week: { ...spec.week, runDays: Math.max(2, value) } },
-    },
-  ],
+  'fewer-run-days': ({ value }, { block: { spec } }) => {
+    const runDays = Math.max(2, value);
+    return [{ label: `Ask for ${runDays} run days`, change: { week: { ...spec.week, runDays } } }];
+  },
   'fixed-day-overruled': ({ weeks }, context) => freeDays(context, weeks, ['role', 'session']),
   'hard-day-away': (_, context) => {
     const { spec } = context.block;

@@ -1,5 +1,5 @@
 import type { CivilDate, Measure } from '../../base/index.js';
-import { dayWords } from '../../base/format/index.js';
+import { dayWords, plural } from '../../base/format/index.js';
 import type { Block } from '../../layout/index.js';
 import { type Command, weekWords } from '../index.js';
 import type { CommandOrNot } from '../week/index.js';
@@ -73,7 +73,7 @@ const NONE: ReadonlySet<CivilDate> = new Set();
 
 function messageOf(written: readonly WrittenCell[], taken: number): string {
   const only = written.length === 1 ? written[0] : undefined;
-  if (!only) return `Wrote ${taken} ${taken === 1 ? 'cell' : 'cells'} of the sheet.`;
+  if (!only) return `Wrote ${plural(taken, 'cell')} of the sheet.`;
   const { cell, text } = only;
   const where =
     cell.kind === 'day'

@@ -6,6 +6,7 @@ import {
   formatPercent,
   formatPlain,
   formatWithUnit,
+  plural,
 } from '../../base/format/index.js';
 import { ceilTo, floorTo, metresPer, quantum, type Unit } from '../../base/index.js';
 import { raceClass } from '../../rules/index.js';
@@ -156,7 +157,7 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
         },
   'peak-near-race': ({ value, limit }) => ({
     title: 'Peak near the race',
-    message: `The last peak week is ${value} ${value === 1 ? 'week' : 'weeks'} out; ${limit} at least, or it is still in the legs.`,
+    message: `The last peak week is ${plural(value, 'week')} out; ${limit} at least, or it is still in the legs.`,
   }),
   'peak-far-from-race': ({ value, limit }) => ({
     title: 'Peak far from the race',
@@ -176,7 +177,7 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   }),
   'phase-too-short': (found) => ({
     title: 'Short phase',
-    message: `${where(found)}: a phase of ${found.value} ${found.value === 1 ? 'week' : 'weeks'}; under ${found.limit} there is no time to answer to it.`,
+    message: `${where(found)}: a phase of ${plural(found.value, 'week')}; under ${found.limit} there is no time to answer to it.`,
   }),
   'phase-left-out': ({ value, limit }) => ({
     title: 'Phases left out',
@@ -212,7 +213,7 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   }),
   'race-in-the-past': ({ value }, { block }) => ({
     title: 'The race has been run',
-    message: `${block.spec.race.name} was ${value} ${value === 1 ? 'day' : 'days'} ago. The block can be read; lay out a new one for the next race.`,
+    message: `${block.spec.race.name} was ${plural(value, 'day')} ago. The block can be read; lay out a new one for the next race.`,
   }),
 };
 
@@ -234,13 +235,13 @@ function nearRaceWords(found: Found, context: MessageContext): string {
 }
 
 function closeWords({ value, limit, dates = [] }: Found): string {
-  return `${listWords(dates.map(dayWords))} are ${value} ${value === 1 ? 'day' : 'days'} apart; by their distances ${limit} at least leave the first its easy days after and the second its own before.`;
+  return `${listWords(dates.map(dayWords))} are ${plural(value, 'day')} apart; by their distances ${limit} at least leave the first its easy days after and the second its own before.`;
 }
 
 /** Days counted from race day, before it or after. */
 function fromRace(days: number): string {
   if (days === 0) return 'on race day';
-  return `${Math.abs(days)} ${Math.abs(days) === 1 ? 'day' : 'days'} ${days > 0 ? 'before' : 'after'} the race`;
+  return `${plural(Math.abs(days), 'day')} ${days > 0 ? 'before' : 'after'} the race`;
 }
 
 function waysOut(context: MessageContext): string {

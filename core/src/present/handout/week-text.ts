@@ -1,4 +1,4 @@
-import { dateWords, dayWords } from '../../base/format/index.js';
+import { dateWords, dayWords, plural } from '../../base/format/index.js';
 import { addDays } from '../../base/index.js';
 import type { Handout, HandoutDay, HandoutWeek } from './handout.js';
 
@@ -48,7 +48,7 @@ function headOf({ athlete, weeks }: Handout, { number, start, days }: HandoutWee
 
 function toGoWords({ toGo }: HandoutWeek): string {
   if (toGo === 0) return 'race week';
-  return toGo === 1 ? '1 week to go' : `${toGo} weeks to go`;
+  return `${plural(toGo, 'week')} to go`;
 }
 
 /** The race is called by its name: “race” alone is no word to an athlete. */

@@ -1,7 +1,7 @@
 import type { CheckedBlock } from '@nadir/core';
 import { levels } from '@nadir/core/checks';
+import { plural } from '@nadir/core/base/format';
 import type { ToldFinding } from '@nadir/core/present';
-import { plural } from '../../components/dates.js';
 
 /** How many findings stand, level by level: `1 stop, 2 cautions`; empty when none does. */
 export function findingWords(findings: readonly ToldFinding[]): string {

@@ -1,12 +1,11 @@
 import Button from '@mui/material/Button';
 import { MOST_SPREADSHEET_BYTES } from '@nadir/contract';
-import { dayWords } from '@nadir/core/base/format';
+import { dayWords, plural } from '@nadir/core/base/format';
 import { type SheetWriting, writeCells } from '@nadir/core/edit/sheet';
 import { cameBack, type Handout } from '@nadir/core/present/handout';
 import { useState } from 'react';
 import { callError, errorSentence, useReadSpreadsheetMutation } from '../../api/api.js';
 import { base64Of } from '../../components/base64.js';
-import { plural } from '../../components/dates.js';
 import { DropZone } from '../../components/DropZone.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { useDaysOver } from '../../components/history.js';

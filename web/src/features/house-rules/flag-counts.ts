@@ -1,5 +1,6 @@
 import { type BlockFile, givenOf } from '@nadir/contract';
 import { layOut } from '@nadir/core';
+import { plural } from '@nadir/core/base/format';
 import type { SomeRuleChanges } from '@nadir/core/rules';
 
 /** What a check finds in all blocks at hand. */
@@ -39,5 +40,5 @@ export function flagWords(
   const findings = found.reduce((total, each) => total + each.findings, 0);
   if (findings === 0) return 'flags nothing now';
   const blocks = Math.max(...found.map((each) => each.blocks));
-  return `flags ${findings} now, in ${blocks} ${blocks === 1 ? 'block' : 'blocks'}`;
+  return `flags ${findings} now, in ${plural(blocks, 'block')}`;
 }

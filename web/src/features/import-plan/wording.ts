@@ -1,4 +1,4 @@
-import { plural } from '../../components/dates.js';
+import { plural } from '@nadir/core/base/format';
 
 /* Words of the import of a plan, in one place: to be read over, and translated. */
 

@@ -1,5 +1,5 @@
 import type { CheckedBlock } from '@nadir/core';
-import { formatHours, formatPercent, formatPlain } from '@nadir/core/base/format';
+import { formatHours, formatPercent, formatPlain, plural } from '@nadir/core/base/format';
 import {
   growthSchools,
   longRunLadders,
@@ -8,7 +8,6 @@ import {
 } from '@nadir/core/layout/schools';
 import type { Reasons } from '@nadir/core/present';
 import type { ResolvedSpec } from '@nadir/core/spec';
-import { plural } from '../../components/dates.js';
 
 /** What a one-line answer is about. */
 export type Topic =

@@ -1,8 +1,7 @@
 import { quantum, sum, unitName } from '@nadir/core/base';
-import { dayWords, formatHours, formatSteps } from '@nadir/core/base/format';
+import { dayWords, formatHours, formatSteps, plural } from '@nadir/core/base/format';
 import { dailyMean, type ShownBlock } from '@nadir/core/present';
 import type { ReactNode } from 'react';
-import { plural } from '../../components/dates.js';
 import type { Cycle } from './cycle-days.js';
 import styles from './Week.module.css';
 import * as wording from './wording.js';
