@@ -1,4 +1,4 @@
-import { formatWithUnit } from '../../base/format/index.js';
+import { formatPercent, formatWithUnit } from '../../base/format/index.js';
 import { ceilTo, floorTo, type Measure, quantum } from '../../base/index.js';
 import type { Observation } from '../../checks/index.js';
 
@@ -17,4 +17,23 @@ export function apart(
   };
   const coarse = inStep(measure);
   return coarse.value === coarse.limit ? inStep({ ...measure, step: 0.1 }) : coarse;
+}
+
+/** Two shares, never as the same figure: in tenths of a per cent where whole ones are too coarse. */
+export function sharesApart({ value, limit }: Pick<Observation, 'value' | 'limit'>): {
+  value: string;
+  limit: string;
+} {
+  const whole = { value: formatPercent(value), limit: formatPercent(limit) };
+  if (whole.value !== whole.limit) return whole;
+  const tenths = value > limit ? ceilTo(value, TENTH) : floorTo(value, TENTH);
+  const isWhole = Math.abs(limit * 100 - Math.round(limit * 100)) < 1e-6;
+  return { value: inTenths(tenths), limit: isWhole ? whole.limit : inTenths(limit) };
+}
+
+/** Of a per cent. */
+const TENTH = 0.001;
+
+function inTenths(share: number): string {
+  return `${(share * 100).toFixed(1)}%`;
 }

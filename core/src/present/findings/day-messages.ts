@@ -1,5 +1,5 @@
-import { dayWords, formatPercent } from '../../base/format/index.js';
-import { apart } from './apart.js';
+import { dayWords } from '../../base/format/index.js';
+import { apart, sharesApart } from './apart.js';
 import type { Found, Message } from './message-of.js';
 import { andOthers, where } from './where.js';
 
@@ -44,11 +44,11 @@ export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
   }),
   'too-much-hard': (found) => ({
     title: 'Too much of it hard',
-    message: `${where(found)}: ${formatPercent(found.value)} is hard running; ${formatPercent(found.limit)} is the most that a week bears.`,
+    message: `${where(found)}: ${sharesApart(found).value} is hard running; ${sharesApart(found).limit} is the most that a week bears.`,
   }),
   'hard-running-jump': (found) => ({
     title: 'A jump in hard running',
-    message: `${where(found)}: the key session holds ${formatPercent(found.value)} more hard running than the one before; ${formatPercent(found.limit)} is the most for another kind of session.`,
+    message: `${where(found)}: the key session holds ${sharesApart(found).value} more hard running than the one before; ${sharesApart(found).limit} is the most for another kind of session.`,
   }),
   'quality-in-easy-phase': (found) => ({
     title: 'Quality in an easy phase',
@@ -84,7 +84,7 @@ export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
   },
   'race-rep-too-long': (found) => ({
     title: 'Long repetition at race pace',
-    message: `${where(found)}: a repetition is ${formatPercent(found.value)} of the race; ${formatPercent(found.limit)} is the most at its pace. More of it is a race in training.`,
+    message: `${where(found)}: a repetition is ${sharesApart(found).value} of the race; ${sharesApart(found).limit} is the most at its pace. More of it is a race in training.`,
   }),
   'session-dropped': (found) => ({
     title: 'Session dropped',
@@ -126,9 +126,9 @@ export const dayMessages: Readonly<Record<DayCheckCode, Message>> = {
       message: `${where(found)}: two runs a day in a week of ${value}; under ${limit} one longer run does more.`,
     };
   },
-  'too-little-hard': ({ value, limit }) => ({
+  'too-little-hard': (found) => ({
     title: 'Hardly anything quick',
-    message: `${formatPercent(value)} of the speed phase is hard running; under ${formatPercent(limit)} it will hardly be felt.`,
+    message: `${sharesApart(found).value} of the speed phase is hard running; under ${sharesApart(found).limit} it will hardly be felt.`,
   }),
   'taper-not-quick': (found) => ({
     title: 'Nothing quick in the taper',

@@ -1,7 +1,7 @@
-import { formatDuration, formatPercent } from '../../base/format/index.js';
+import { formatDuration } from '../../base/format/index.js';
 import type { Measure } from '../../base/index.js';
 import type { CheckCode, Finding } from '../../checks/index.js';
-import { apart } from './apart.js';
+import { apart, sharesApart } from './apart.js';
 
 /** What a check measured and the limit it was held against, to be drawn on one scale. */
 export interface Measured {
@@ -66,7 +66,7 @@ export function measuredOf(
   const scale = SCALES[check];
   if (!scale) return undefined;
   const [quantity, sense] = scale;
-  const said = quantity === 'amount' ? apart({ value, limit }, measure) : undefined;
+  const said = saidApart({ value, limit }, quantity, measure);
   return {
     value,
     limit,
@@ -75,10 +75,20 @@ export function measuredOf(
   };
 }
 
+/** Amounts and shares are said so that they differ. */
+function saidApart(
+  found: Pick<Finding, 'value' | 'limit'>,
+  quantity: Quantity,
+  measure: Measure,
+): { value: string; limit: string } | undefined {
+  if (quantity === 'amount') return apart(found, measure);
+  if (quantity !== 'share') return undefined;
+  const { value, limit } = sharesApart(found);
+  return { value: value.replace(/^-/, '−'), limit };
+}
+
 function say(figure: number, quantity: Quantity): string {
   switch (quantity) {
-    case 'share':
-      return formatPercent(figure).replace(/^-/, '−');
     case 'time':
       return formatDuration(figure);
     default:

@@ -14,7 +14,7 @@ import type { CheckCode, CheckContext } from '../../checks/index.js';
 import { longRunFeasibility, type Week } from '../../layout/index.js';
 import { sayLongRun, sayVolume } from '../figures/say.js';
 import { dayMessages } from './day-messages.js';
-import { apart } from './apart.js';
+import { apart, sharesApart } from './apart.js';
 import type { Found, Message, MessageContext } from './message-of.js';
 import { listWords, weekWords, where, worstOf } from './where.js';
 
@@ -57,13 +57,13 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     title: 'Long stay at the peak',
     message: `${weekWords(weeks)} hold ${value} weeks near the peak; ${limit} are enough. Long stays at the top are where injuries start.`,
   }),
-  'taper-too-shallow': ({ value, limit }) => ({
+  'taper-too-shallow': (found) => ({
     title: 'Taper too shallow',
-    message: `Race week ${value < 0 ? `is ${percent(-value)} above` : `is cut by ${percent(value)} from`} the peak week; this taper takes off ${percent(limit)} at least. Legs may still be heavy on race day.`,
+    message: `Race week ${found.value < 0 ? `is ${percent(-found.value)} above` : `is cut by ${sharesApart(found).value} from`} the peak week; this taper takes off ${sharesApart(found).limit} at least. Legs may still be heavy on race day.`,
   }),
-  'taper-too-deep': ({ value, limit }) => ({
+  'taper-too-deep': (found) => ({
     title: 'Taper too deep',
-    message: `Race week is cut by ${percent(value)} from the peak week; this taper takes off ${percent(limit)} at most. Legs may feel flat.`,
+    message: `Race week is cut by ${sharesApart(found).value} from the peak week; this taper takes off ${sharesApart(found).limit} at most. Legs may feel flat.`,
   }),
   'block-too-short': ({ value, limit }, context) => ({
     title: 'Short block',
@@ -173,7 +173,7 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   }),
   'taper-run-days-dropped': (found) => ({
     title: 'Run days dropped in the taper',
-    message: `${where(found)}: ${percent(found.value)} of the usual run days; ${percent(found.limit)} at least. Shorten runs rather than leave them out.`,
+    message: `${where(found)}: ${sharesApart(found).value} of the usual run days; ${sharesApart(found).limit} at least. Shorten runs rather than leave them out.`,
   }),
   'phase-too-short': (found) => ({
     title: 'Short phase',
