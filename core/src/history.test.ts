@@ -90,6 +90,28 @@ const begun = anySpec.chain((spec) =>
 );
 
 describe('any block that has begun', () => {
+  it('keeps the peak that its runs hold once a day of it is over', () => {
+    // 7 miles are the peak of a start of 11 km in whole miles; two runs a week hold 5: it stays at 11 km.
+    const spec: BlockSpec = {
+      athlete: {
+        ...marathon.athlete,
+        unit: 'mi',
+        recentWeeks: [8000],
+        longestRecentRun: 3000,
+        results: [],
+      },
+      race: { name: 'Pier 800', date: '2034-02-26', distance: 800 },
+      weeks: 4,
+      weekStartsOn: 'thursday',
+      volume: { start: 11_000 },
+      week: { runDays: 2, longRunOn: 'monday' },
+    };
+    const before = layOut(spec);
+    const now = layOut(spec, { asOf: '2034-02-07', history: handedOut(before) });
+    expect(now.spec.volume.peak).toBe(before.spec.volume.peak);
+    expect(daysOf(now)).toEqual(daysOf(before));
+  });
+
   it('stays as it is while nothing is asked anew, whatever the day', () => {
     holdFor(
       fc.property(begun, ({ spec, asOf }) => {

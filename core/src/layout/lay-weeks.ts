@@ -1,8 +1,9 @@
 import { type CivilDate, sum } from '../base/index.js';
 import type { HouseRules } from '../rules/index.js';
-import type { BlockSpec } from '../spec/index.js';
+import type { BlockSpec, ResolvedSpec } from '../spec/index.js';
 import { amountOf, amountsOf, planOf, type WeekOfAmounts } from './amounts.js';
 import type { Block } from './block/block.js';
+import { isBase } from './block/is-base.js';
 import type { Day } from './block/day.js';
 import type { Week } from './block/week.js';
 import type { Context } from './context/context.js';
@@ -43,18 +44,44 @@ export function layWeeks(
   past: Past = noPast,
   record: readonly RunEntry[] = [],
 ): Laid {
-  let laid = layStages(given, past, record);
-  if (given.volume?.peak !== undefined) return laid;
-  for (let lowered = 0; lowered < LOWERED_AT_MOST; lowered++) {
-    const { spec, weeks } = laid.block;
+  if (given.volume?.peak !== undefined) return layStages(given, past, record);
+  // As it is lowered while no week is over, so that no day that passes moves what is to come.
+  const planned = past.asOf === undefined ? undefined : lowered(given, noPast, [], LOWERED_AT_MOST);
+  const left = planned?.left ?? LOWERED_AT_MOST;
+  return lowered(planned?.given ?? given, past, record, left).laid;
+}
+
+/** A block, and what it was laid out from: as given, or with a peak that its runs hold. */
+interface Lowered {
+  given: BlockSpec;
+  laid: Laid;
+  /** How often it may be lowered still. */
+  left: number;
+}
+
+function lowered(
+  given: BlockSpec,
+  past: Past,
+  record: readonly RunEntry[],
+  times: number,
+): Lowered {
+  let last: Lowered = { given, laid: layStages(given, past, record), left: times };
+  while (last.left > 0) {
+    const { spec, weeks } = last.laid.block;
     const { start, peak } = spec.volume;
-    const reached = Math.max(start, ...weeks.map((week) => wholeWeek(spec, week)));
+    // What an event makes of a week goes by the peak, and is no measure of it.
+    const base = weeks.filter(isBase);
+    const reached = Math.max(start, ...base.map((week) => wholeWeek(spec, week)));
     if (reached >= peak) break;
-    // Its days stay, though the start that they go by is known now.
-    const lower = { ...given, volume: { ...spec.volume, peak: reached }, week: spec.week };
-    laid = layStages(lower, past, record);
+    const lower = withPeak(given, spec, reached);
+    last = { given: lower, laid: layStages(lower, past, record), left: last.left - 1 };
   }
-  return laid;
+  return last;
+}
+
+/** Its days stay, though the start that they go by is known now. */
+function withPeak(given: BlockSpec, { volume, week }: ResolvedSpec, peak: number): BlockSpec {
+  return { ...given, volume: { ...volume, peak }, week };
 }
 
 /** Stage by stage: resolve, frame, amounts, days, sessions, fill, legs; each a function of the context and the stage before. */
@@ -62,7 +89,10 @@ function layStages(given: BlockSpec, past: Past, record: readonly RunEntry[]): L
   const { context, frame } = resolve(given, past);
   const { spec, rules, pace } = context;
   const amounts = amountsOf(context, frame);
-  const roles = amounts.map((week) => planWeek(context, planOf(week), amountOf(week)));
+  const roles = amounts.map((week, index) => {
+    const neighbours = [amounts[index - 1], amounts[index + 1]];
+    return planWeek(context, planOf(week, neighbours), amountOf(week));
+  });
   const keys = keysOf(context, asMeant(context, frame, amounts), roles);
   const weeks = fillWeeks(context, amounts, { roles, keys, placeOf: placesOf(roles) });
   const block: Block = {
