@@ -164,15 +164,17 @@ const cases: Record<
   },
   // Monday to Saturday of week 15 are 7, 16, 15, 13 and 9 km; a kilometre more or less is rounding.
   'taper-too-shallow': {
-    inside: { pins: [{ week: 18, volume: 34_000 }] },
-    outside: { pins: [{ week: 18, volume: 34_100 }] },
-    value: 1 - 34_100 / 60_000,
+    // Five runs of whole kilometres: two and a half of 60 km either way.
+    inside: { pins: [{ week: 18, volume: 35_500 }] },
+    outside: { pins: [{ week: 18, volume: 35_600 }] },
+    value: 1 - 35_600 / 60_000,
     limit: 0.45,
   },
   'taper-too-deep': {
-    inside: { pins: [{ week: 18, volume: 14_000 }] },
-    outside: { pins: [{ week: 18, volume: 13_900 }] },
-    value: 1 - 13_900 / 60_000,
+    // Four runs: two of 60 km.
+    inside: { pins: [{ week: 18, volume: 13_000 }] },
+    outside: { pins: [{ week: 18, volume: 12_900 }] },
+    value: 1 - 12_900 / 60_000,
     limit: 0.75,
   },
   'injured-hard-running': {
@@ -181,12 +183,12 @@ const cases: Record<
     value: 1,
     limit: 0,
   },
-  // Ill from Monday to Friday of week 8; the five days after hold 4, 5, 23, 26 and 38 km,
-  // against 86 km in week 7.
+  // Ill from Monday to Friday of week 8; the five days after hold 3, 5, 23, 26 and 38 km,
+  // against 9, 25, 7, 15 and 16 on the same weekdays of week 7.
   'return-too-quick': {
     inside: events(illness),
     outside: { ...events(illness), pins: [{ week: 9, volume: 160_000 }] },
-    value: (3 + 5 + 23 + 26 + 38) / 5 / (86 / 7),
+    value: (3 + 5 + 23 + 26 + 38) / (9 + 25 + 7 + 15 + 16),
     limit: 0.75,
   },
   'under-18-hard-days': {

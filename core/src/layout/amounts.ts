@@ -59,8 +59,18 @@ const NO_VOLUME: LaidVolume = { volume: 0, rule: 'race', recovery: false };
 const NO_LONG_RUN: LaidLongRun = { longRun: 0, rule: 'race', date: undefined };
 
 /** A week that days away cut is light, and no week of rest: what is hard in it stays. */
-export function planOf({ frame, wished, volume }: WeekOfAmounts) {
-  return { recovery: isAtRecovery(volume), wished, ...frame };
+export function planOf(
+  { frame, wished, volume }: WeekOfAmounts,
+  neighbours: readonly (WeekOfAmounts | undefined)[],
+) {
+  const movedBeside = neighbours.flatMap((week) => (week && movedLongRun(week)) ?? []);
+  return { recovery: isAtRecovery(volume), wished, movedBeside, ...frame };
+}
+
+/** The day of a long run that is not run on the one wished for it. */
+function movedLongRun({ wished, longRun: { date } }: WeekOfAmounts): CivilDate | undefined {
+  const isWished = wished.some((day) => day.role === 'long' && day.date === date);
+  return isWished ? undefined : date;
 }
 
 export function amountOf({ volume: { volume }, longRun: { longRun, date } }: WeekOfAmounts) {

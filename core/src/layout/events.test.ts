@@ -40,9 +40,39 @@ describe('what events ask of days', () => {
       Array(3).fill({ running: 1, easy: true }),
     );
     // 6.1 days of 7, to a thousandth.
-    expect(weeksOfEvents([{ start: monday, length: 7 }], days)).toEqual([
+    expect(weeksOfEvents([{ start: monday, length: 7 }], days, defaultHouseRules)).toEqual([
       { running: 0.871, raced: 10_000 },
     ]);
+  });
+
+  it('lowers its own week where those days lie in the week before, and both where they lie in both', () => {
+    const before = { start: day(-7), length: 7 };
+    const both = (after: number, distance?: number) => {
+      const race10 = race(after);
+      const events = [distance === undefined ? race10 : { ...race10, distance }];
+      const days = eventDays(events, defaultHouseRules);
+      return weeksOfEvents([before, { start: monday, length: 7 }], days, defaultHouseRules).map(
+        ({ running }) => running,
+      );
+    };
+    // A Monday: three days before it, Friday to Sunday. A Tuesday: two of them, and Monday.
+    expect(both(0)).toEqual([0.871, 0.871]);
+    expect(both(1)).toEqual([0.914, 0.871]);
+    expect(both(3)).toEqual([1, 0.871]);
+    expect(both(0, 1500)).toEqual([0.957, 0.957]);
+  });
+
+  it('a short race: one day at 70%, but nothing hard for two', () => {
+    const days = eventDays([{ ...race(6), distance: 1500 }], defaultHouseRules);
+    expect(days.get(day(5))).toEqual({ running: 0.7, easy: true });
+    expect(days.get(day(4))).toEqual({ running: 1, easy: true });
+    expect(days.get(day(3))).toBeUndefined();
+  });
+
+  it('an illness: how far one is back', () => {
+    const days = eventDays([stay('illness', 0, 3)], defaultHouseRules);
+    const back = [3, 4, 5, 6, 7, 8].map((after) => days.get(day(after))?.back);
+    expect(back).toEqual([undefined, 'first', 'second', 'later', 'later', undefined]);
   });
 
   it('an illness of three days: nothing, then three days at three quarters', () => {
@@ -112,7 +142,8 @@ describe('a week that is laid out around', () => {
   it('a test takes the place of quality, with an easy day on either side', () => {
     const test: BlockEvent = { kind: 'test', name: 'Time trial', from: day(2) };
     expect(roles(test)).toEqual(['easy', 'easy', 'test', 'rest', 'quality', 'short-easy', 'long']);
-    expect(week10(test).volume).toBe(week10().volume);
+    // Of 77 km a day of the seven at 70%: 73.7, of which its runs hold 71, none longer than in week 9.
+    expect(week10(test).volume).toBe(71_000);
   });
 
   it('days away have no running; what is left is its part of the week', () => {

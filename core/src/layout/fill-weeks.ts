@@ -267,8 +267,9 @@ function weekToCome(
   isCut: boolean,
 ): WeekThen {
   const { recovery, rule } = laid;
-  // A short first week still stands for the start it was taken from.
-  const isLower = volume < laid.volume - NOISE && !isCut && rule !== 'short-first-week';
+  // A short first week still stands for the start it was taken from, one that an event cuts for nothing.
+  const stays = rule === 'short-first-week' || rule === 'event';
+  const isLower = volume < laid.volume - NOISE && !isCut && !stays;
   return {
     kind: recovery ? 'recovery' : frame.kind === 'recovery' ? 'building' : frame.kind,
     phase: frame.phase.kind,

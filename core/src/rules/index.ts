@@ -11,6 +11,7 @@ export {
   growthLimit,
   LARGE_WEEK,
   MANY_RESTS,
+  leastDaysToPeak,
   leastLongRun,
   leastLongRunShare,
   longRunGrowthLimit,

@@ -89,6 +89,14 @@ export function longRunShareLimit(
   return Math.max(allowed, leastLongRunShare(runDays, rules));
 }
 
+/** Days that a peak long run may stand nearer to the race than the whole weeks asked for (policy). */
+const LEEWAY_TO_PEAK = 2;
+
+/** The least days from a peak long run to the race, by the weeks asked for. */
+export function leastDaysToPeak(weeksOut: number): number {
+  return 7 * weeksOut - LEEWAY_TO_PEAK;
+}
+
 /** The longest a long run may be by time on feet, at a pace in s/km. */
 export function longRunTimeLimit(basis: Basis, { longRun }: HouseRules, pace: number): number {
   return basis === 'time' ? longRun.mostTime : (longRun.mostTime / pace) * 1000;

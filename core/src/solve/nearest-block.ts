@@ -129,7 +129,7 @@ function programOf(of: Subject, how: How = {}): string {
 function amountsInto(making: Making): void {
   const { program, scale } = making;
   const { block, laid, rules } = making.of;
-  const byEvents = weeksOfEvents(block.weeks, eventDays(block.spec.events, rules));
+  const byEvents = weeksOfEvents(block.weeks, eventDays(block.spec.events, rules), rules);
   const metre = perMetreOf(block.spec.athlete.basis, block.easyPace);
   const upTo = new Set(buildingUp(block).map(({ number }) => number));
   for (const [index, { number }] of block.weeks.entries()) {

@@ -16,6 +16,7 @@ interface Runner {
   birthYear?: number;
   oftenHurt?: true;
   weekStartsOn?: Weekday;
+  longRunOn?: Weekday;
 }
 
 const HALF = 21_097.5;
@@ -239,11 +240,52 @@ const runners: readonly Runner[] = [
   { called: 'half, 130 km', race: HALF, weekly: 130, result: [HALF, 4150] },
   { called: 'marathon, 35 km', race: MARATHON, weekly: 35, result: [HALF, 6000] },
   { called: 'marathon, 160 km', race: MARATHON, weekly: 160, result: [HALF, 4020] },
+  { called: '10 km, 45 km, a Tuesday', race: 10_000, weekly: 45, date: '2027-04-20' },
+  { called: '3000 m, 90 km, a Tuesday', race: 3000, weekly: 90, date: '2027-04-20' },
+  { called: 'half, 65 km, a Monday', race: HALF, weekly: 65, date: '2027-04-19' },
+  {
+    called: 'marathon, 70 km, a Monday, weeks from Sunday',
+    race: MARATHON,
+    weekly: 70,
+    date: '2027-04-19',
+    weekStartsOn: 'sunday',
+  },
+  {
+    called: '1500 m, 60 km, a Friday, weeks from Saturday',
+    race: 1500,
+    weekly: 60,
+    date: '2027-04-16',
+    weekStartsOn: 'saturday',
+  },
+  {
+    called: '10 km, 45 km, a Saturday, weeks from Saturday',
+    race: 10_000,
+    weekly: 45,
+    date: '2027-04-17',
+    weekStartsOn: 'saturday',
+  },
+  {
+    called: '10 km, 65 km, a Friday, weeks from Sunday',
+    race: 10_000,
+    weekly: 65,
+    date: '2027-04-16',
+    weekStartsOn: 'sunday',
+  },
+  {
+    called: '3000 m, 60 km, a Wednesday, long runs on Saturdays',
+    race: 3000,
+    weekly: 60,
+    date: '2027-04-21',
+    longRunOn: 'saturday',
+  },
+  { called: '5 km, 65 km, long on Wednesdays', race: 5000, weekly: 65, longRunOn: 'wednesday' },
+  { called: '10 km, 65 km, long on Saturdays', race: 10_000, weekly: 65, longRunOn: 'saturday' },
+  { called: 'half, 45 km, long on Saturdays', race: HALF, weekly: 45, longRunOn: 'saturday' },
 ];
 
 /** Each runner's block as it is laid out with nothing else asked. */
 export const defaultBlocks: readonly (readonly [called: string, spec: BlockSpec])[] = runners.map(
-  ({ called, race, weekly, runDays, result, date = SUNDAY, ...who }) => {
+  ({ called, race, weekly, runDays, longRunOn, result, date = SUNDAY, ...who }) => {
     const unit = who.byTime ? 60 : who.unit === 'mi' ? 1609.344 : 1000;
     return [
       called,
@@ -260,7 +302,7 @@ export const defaultBlocks: readonly (readonly [called: string, spec: BlockSpec]
             : [],
         },
         race: { name: 'Lantern Bay', date, distance: race },
-        ...(runDays !== undefined && { week: { runDays } }),
+        week: { ...(runDays && { runDays }), ...(longRunOn && { longRunOn }) },
         ...(who.weekStartsOn && { weekStartsOn: who.weekStartsOn }),
       },
     ];

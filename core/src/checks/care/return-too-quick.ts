@@ -1,5 +1,5 @@
 import { type BlockEvent, lastDay } from '../../spec/days/index.js';
-import { addDays, type CivilDate, differenceInDays, sum } from '../../base/index.js';
+import { addDays, type CivilDate, differenceInDays, sum, weekdayOf } from '../../base/index.js';
 import { layoutStep } from '../../rules/index.js';
 import { isBase, type Week } from '../../layout/index.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
@@ -9,7 +9,8 @@ import { longestRun } from '../common/longest-run.js';
 /**
  * The days after an illness or injury, as many as it lasted: more running than the
  * house rule allows, hard running, or a first run longer than an easy day. Value
- * and limit: daily running as a part of the last building week's; days of hard
+ * and limit: daily running as a part of the last building week's, on the same weekdays
+ * where they held more; days of hard
  * running and none; m or s.
  */
 export const returnTooQuick = check({
@@ -48,16 +49,25 @@ function lastFullWeek({ block: { weeks } }: CheckContext, date: CivilDate): Week
   return weeks.findLast((week) => isBase(week) && week.start <= date);
 }
 
-function tooMuch({ context, back, before }: Returning, { running }: BlockEvent): Observation[] {
+function tooMuch(returning: Returning, { running }: BlockEvent): Observation[] {
+  const { context, back, before } = returning;
   const { block, rules } = context;
   const { basis } = block.spec.athlete;
-  const base = (before?.volume ?? block.spec.volume.start) / 7;
+  const base = usualRunning(returning, (before?.volume ?? block.spec.volume.start) / 7);
   if (base <= 0) return [];
   const limit = Math.max(running ?? 0, rules.events.afterIllness);
   const value = sum(back.map(({ day }) => day[basis])) / back.length / base;
   // Days are laid out in whole steps.
   const leeway = layoutStep(block.spec.athlete, rules) / back.length / base;
   return value > limit + leeway ? [{ weeks: weeksOf(back), value, limit, about: 'volume' }] : [];
+}
+
+/** Daily running of the last building week: the mean of all its days, or of these where the long run falls on them. */
+function usualRunning({ context, back, before }: Returning, mean: number): number {
+  const { basis } = context.block.spec.athlete;
+  const usual = new Map(before?.days.map((day) => [weekdayOf(day.date), day[basis]]));
+  const same = back.map(({ day: { date } }) => usual.get(weekdayOf(date)) ?? mean);
+  return Math.max(mean, sum(same) / same.length);
 }
 
 function tooHard({ back }: Returning): Observation[] {

@@ -1,4 +1,5 @@
 import { differenceInDays } from '../../base/index.js';
+import { leastDaysToPeak } from '../../rules/index.js';
 import { check } from '../common/check.js';
 
 /** The last peak long run too near the race. Value and limit: days. */
@@ -6,7 +7,7 @@ export const longRunNearRace = check({
   code: 'long-run-near-race',
   level: 'caution',
   run({ block: { weeks, spec }, rules }) {
-    const limit = 7 * rules.longRun.leastWeeksOut - LEEWAY_DAYS;
+    const limit = leastDaysToPeak(rules.longRun.leastWeeksOut);
     const longest = Math.max(...weeks.map(({ longRun }) => longRun));
     // What is laid after the peak is shorter on purpose; in middle distance hardly so.
     const last = weeks.findLast(
@@ -19,6 +20,3 @@ export const longRunNearRace = check({
     return value < limit ? [{ weeks: [last.number], value, limit }] : [];
   },
 });
-
-/** Days by which a long run may stand nearer than the whole weeks asked for. */
-const LEEWAY_DAYS = 2;

@@ -20,7 +20,8 @@ export const longRunOverShare = check({
         // Of two runs one is half the week and more, whatever is asked.
         const isHalf = longRunRule !== 'pin' && runDaysOf(spec.week) <= 2;
         const isLess = isCut || isHalf || volumeRule === 'bounded';
-        if (longRun === 0 || length < 7 || isLess) return [];
+        // One that is swapped for the pool is no part of what is run.
+        if (longRun === 0 || longRun > volume || length < 7 || isLess) return [];
         const value = longRun / volume;
         const limit = longRunShareLimit(weekOfLongRun(spec, volume, perMetre), rules);
         // What was not asked for to the metre is laid out in whole steps, and no shorter than its week needs.

@@ -34,7 +34,7 @@ function onTuesday(shorthand: string, part: Partial<Day> = {}) {
 }
 
 describe('hard running of a speed phase', () => {
-  // Weeks 6, 7, 9 and 10 are its building weeks: 10 % of 292 km are 29.2 km, six tenths of it 17.5.
+  // Weeks 6, 7, 9 and 10 are its building weeks: 10 % of 70 km are 7 km, four tenths of it 2.8.
   const SPEED = [6, 7, 9, 10];
   const holding = (part: Partial<Week>) =>
     withWeeks(laid, Object.fromEntries(SPEED.map((week) => [week, { distance: 70_000, ...part }])));
@@ -46,11 +46,11 @@ describe('hard running of a speed phase', () => {
     expect(finding?.value).toBeCloseTo(0.0986, 4);
   });
 
-  it('is six tenths of that with one', () => {
+  it('is four tenths of that with one', () => {
     const one = { hardDays: 1 };
-    expect(observed(tooLittleHard, holding({ ...one, hardDistance: 4200 }))).toEqual([]);
-    expect(observed(tooLittleHard, holding({ ...one, hardDistance: 4100 }))[0]?.limit).toBeCloseTo(
-      0.06,
+    expect(observed(tooLittleHard, holding({ ...one, hardDistance: 2800 }))).toEqual([]);
+    expect(observed(tooLittleHard, holding({ ...one, hardDistance: 2700 }))[0]?.limit).toBeCloseTo(
+      0.04,
       9,
     );
     // Five days in four weeks are more than one a week.

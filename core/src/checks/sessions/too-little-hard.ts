@@ -3,7 +3,7 @@ import { LARGE_WEEK } from '../../rules/index.js';
 import { check } from '../common/check.js';
 
 /** One quality day a week cannot hold as much as two (policy). */
-const ALONE = 0.6;
+const ALONE = 0.4;
 
 /** A speed phase with hardly anything quick in it. Value and limit: part of its building weeks. */
 export const tooLittleHard = check({

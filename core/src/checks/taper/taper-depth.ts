@@ -6,6 +6,9 @@ import type { CheckContext, Observation } from '../common/check.js';
 /** Policy: seconds of running in six days that leave nothing to be cut. */
 const LITTLE = 90 * 60;
 
+/** Runs of race week that are rounded at least, its session's warm-up and cool-down. */
+const LEAST_ROUNDED = 2;
+
 /** Floating-point noise in an amount, m or s. */
 const ROUNDING = 0.5;
 
@@ -28,9 +31,9 @@ export function raceWeekCut({ block, rules }: CheckContext): RaceWeekCut[] {
   const found = cutBeforeRace(block);
   const raceWeek = block.weeks.at(-1);
   if (!found || !raceWeek) return [];
-  // Whole steps may take a little more or less than the school says.
   const step = layoutStep(block.spec.athlete, rules);
-  const leeway = step / found.before;
+  // Each of its runs is a whole number of steps: half a step more or less than the school says.
+  const leeway = (Math.max(LEAST_ROUNDED, found.runs) * (step / 2)) / found.before;
   const shortest = shortestRun(rules, block.spec.athlete.basis, step);
   // A run that is a step longer than the shortest came of rounding.
   const isLittle = found.time <= LITTLE || found.longestEasy <= shortest + step + ROUNDING;

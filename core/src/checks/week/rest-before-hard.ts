@@ -18,14 +18,24 @@ export const restBeforeHard = check({
     const { unavailable } = block.spec.athlete;
     // A day that the athlete has not free is nobody's choice.
     const isChosen = ({ date }: Day) => !unavailable.includes(weekdayOf(date));
+    // A week of rest keeps the run days of the next, whose hard days it has not.
+    const rested = new Set(block.weeks.flatMap(({ recovery, number }) => (recovery ? number : [])));
+    const endsRested = ({ week }: BlockDay, index: number) =>
+      rested.has(week) && days[index + 1]?.week !== week;
     const wrong = days.filter(
-      ({ day }, index) => isRest(day) && isChosen(day) && isBeforeHard(index),
+      (each, index) =>
+        isRest(each.day) && isChosen(each.day) && isBeforeHard(index) && !endsRested(each, index),
     );
     if (wrong.length === 0) return [];
     // With few run days rest has to stand wherever there is room.
     const rests = (week: number) => days.filter((each) => each.week === week && isRest(each.day));
+    // Days of rest in a row are no better.
+    const isBesideRest = (index: number) =>
+      [days[index - 1], days[index + 1]].some(
+        (near) => near !== undefined && isRest(near.day) && !wrong.includes(near),
+      );
     const isBetter = ({ day, hard }: BlockDay, index: number) =>
-      day.distance > 0 && !hard && !isBeforeHard(index);
+      day.distance > 0 && !hard && !isBeforeHard(index) && !isBesideRest(index);
     const better = new Set(days.filter(isBetter).map(({ week }) => week));
     const found = wrong.filter(({ week }) => better.has(week) && rests(week).length <= MANY_RESTS);
     return dayByWeek(found);

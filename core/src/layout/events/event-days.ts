@@ -1,5 +1,6 @@
 import { type BlockEvent, eventCharacters, lastDay } from '../../spec/days/index.js';
 import { addDays, type CivilDate, clean, differenceInDays, sum } from '../../base/index.js';
+import type { WeekKind } from '../block/week.js';
 import { type HouseRules, raceRules } from '../../rules/index.js';
 
 /** What the events of a block ask of one day. */
@@ -10,16 +11,22 @@ export interface EventDay {
   race?: BlockEvent;
   /** True when nothing hard belongs here. */
   easy: boolean;
-  /** True for the first day after an illness: no long run. */
-  back?: true;
+  /**
+   * How far one is back from an illness. On the first day the shortest run, on the second
+   * one no longer than an easy run, and no long run on either; none moves to the days after.
+   */
+  back?: 'first' | 'second' | 'later';
   /** True for a day spent elsewhere without running: its run moves where the week has room. */
   elsewhere?: true;
 }
 
 export type EventDays = ReadonlyMap<CivilDate, EventDay>;
 
-/** Easy days on either side of a test. */
-const AROUND_A_TEST = 1;
+/** Days before a race on the way without anything hard, however short it is. */
+const WITHOUT_HARD = 2;
+
+/** The first days after an illness. */
+const BACK = ['first', 'second'] as const;
 
 /** A test without a distance of its own is one of these metres. */
 export const USUAL_TEST = 3000;
@@ -39,9 +46,11 @@ export function eventDays(events: readonly BlockEvent[], rules: HouseRules): Eve
   return days;
 
   function aroundRace(event: BlockEvent): void {
-    const { daysBefore, daysAfter } = raceRules(rules, event.distance ?? 0).tuneUp;
-    for (let day = 1; day <= daysBefore; day++) {
-      mark(addDays(event.from, -day), { running: rules.events.beforeTuneUp, easy: true });
+    const { daysAfter } = raceRules(rules, event.distance ?? 0).tuneUp;
+    const easier = easierBefore(event, rules);
+    for (let day = 1; day <= Math.max(easier, WITHOUT_HARD); day++) {
+      const running = day <= easier ? rules.events.beforeTuneUp : 1;
+      mark(addDays(event.from, -day), { running, easy: true });
     }
     for (let day = 1; day <= daysAfter; day++) mark(addDays(event.from, day), { easy: true });
     mark(event.from, { race: event, easy: true });
@@ -49,10 +58,7 @@ export function eventDays(events: readonly BlockEvent[], rules: HouseRules): Eve
 
   function aroundTest(event: BlockEvent): void {
     mark(event.from, { race: event, easy: true });
-    for (let day = 1; day <= AROUND_A_TEST; day++) {
-      mark(addDays(event.from, day), { easy: true });
-      mark(addDays(event.from, -day), { easy: true });
-    }
+    for (const beside of [-1, 1]) mark(addDays(event.from, beside), { easy: true });
   }
 
   function whileAway(event: BlockEvent, running: number): void {
@@ -67,8 +73,8 @@ export function eventDays(events: readonly BlockEvent[], rules: HouseRules): Eve
     if (event.kind !== 'illness') return;
     for (let day = 0; day < length; day++) {
       const date = addDays(lastDay(event), day + 1);
-      const back = day === 0 ? { back: true as const } : {};
-      mark(date, { running: rules.events.afterIllness, easy: true, ...back });
+      const back = BACK[day] ?? 'later';
+      mark(date, { running: rules.events.afterIllness, easy: true, back });
     }
   }
 
@@ -107,22 +113,38 @@ export function isReturning(events: readonly BlockEvent[], date: CivilDate): boo
   });
 }
 
-/** What events do to each week, in order. Weeks are whole but for the first and follow each other. */
+/**
+ * What events do to each week, in order: a race lowers its own week by the easier
+ * days before it, even by those that lie in the week before, a test by its eve where
+ * the week does not rest anyway. Weeks are whole but
+ * for the first and follow each other.
+ */
 export function weeksOfEvents(
-  weeks: readonly { start: CivilDate; length: number }[],
+  weeks: readonly { start: CivilDate; length: number; kind?: WeekKind | undefined }[],
   days: EventDays,
+  rules: HouseRules,
 ): WeekOfEvents[] {
   const found = weeks.map(() => ({ running: 1, raced: 0 }));
   for (const [date, { running, race }] of days) {
     const index = weeks.findLastIndex(({ start }) => start <= date);
     const week = weeks[index];
     const sums = found[index];
-    if (!week || !sums || differenceInDays(date, week.start) >= week.length) continue;
-    sums.running += (running - 1) / week.length;
+    if (!week || !sums) continue;
+    const at = differenceInDays(date, week.start);
+    if (at >= week.length) continue;
+    const isTested = race?.kind === 'test' && week.kind === 'building';
+    const easier = isTested ? 1 : Math.max(0, easierBefore(race, rules) - at);
+    sums.running += (running - 1 - easier * (1 - rules.events.beforeTuneUp)) / week.length;
     sums.raced += raceMetres(race);
   }
   // Floating-point dust would make a usual week look like one that is cut.
-  return found.map(({ running, raced }) => ({ running: clean(running), raced }));
+  return found.map(({ running, raced }) => ({ running: Math.max(0, clean(running)), raced }));
+}
+
+/** Easier days before a race on the way; none before a test. */
+function easierBefore(race: BlockEvent | undefined, rules: HouseRules): number {
+  if (race?.kind !== 'tune-up-race') return 0;
+  return raceRules(rules, race.distance ?? 0).tuneUp.daysBefore;
 }
 
 /** Events that touch a week, in order of their first day. */

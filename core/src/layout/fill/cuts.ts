@@ -3,6 +3,7 @@ import { addDays, differenceInDays, floorTo, sum, weekdayOf } from '../../base/i
 import { nearRaceLimit, shortestRun } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import type { Day } from '../block/day.js';
+import type { EventDay } from '../events/event-days.js';
 import { type FrameWeek, shareOn } from '../frame/frame.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { isOther } from '../week/roles.js';
@@ -30,6 +31,8 @@ export interface Cuts {
 interface Uncut {
   /** What was run on a day like this, and the longest run of it. */
   on: (day: PlannedDay) => { whole: number; longest: number; twice: boolean };
+  /** The longest easy run; Infinity where there is none. */
+  easy: number;
 }
 
 /** What the runs of a week were, to be cut; a run on a day that rested then is the shortest easy one. */
@@ -39,13 +42,17 @@ function uncut({ spec, rules, step }: Context, days: readonly Day[]): Uncut {
   const easy = runs.filter(({ role }) => role !== 'quality' && role !== 'semi-long');
   const amounts = (easy.length > 0 ? easy : runs).map((day) => longestOf(day, basis));
   const shortest = amounts.length > 0 ? Math.min(...amounts) : rules.week.shortestRun[basis];
+  const least = shortestRun(rules, basis, step);
   const by = new Map(runs.map((day) => [weekdayOf(day.date), day]));
+  const plain = runs.filter(({ role }) => role === 'easy').map((day) => longestOf(day, basis));
   return {
+    easy: plain.length > 0 ? Math.max(...plain) : Infinity,
     on: ({ date, double, role }) => {
       const day = by.get(weekdayOf(date));
       if (!day) {
         const isShort = role === 'short-easy';
-        const rested = isShort ? floorTo(rules.week.shortEasy * shortest, step) : shortest;
+        const short = Math.max(least, floorTo(rules.week.shortEasy * shortest, step));
+        const rested = isShort ? Math.min(shortest, short) : shortest;
         return { whole: rested, longest: rested, twice: false };
       }
       // The day before a long run that has moved is short, whatever its weekday is.
@@ -90,22 +97,34 @@ export function recoveryCuts(context: Context, last: readonly Day[]): Cuts {
 
 /**
  * What an event leaves of each run of the last building week: what it frees lands
- * nowhere. On the first day back from an illness the shortest run there is.
+ * nowhere. On the first day back from an illness the shortest run there is, on the second none longer than an easy run.
  */
 export function eventCuts(context: Context, last: readonly Day[]): Cuts {
-  const { eventDays, rules, spec } = context;
+  const { eventDays, rules, spec, step } = context;
   const shortest = rules.week.shortestRun[spec.athlete.basis];
-  const { on } = uncut(context, last);
+  const { on, easy } = uncut(context, last);
   const running = (date: CivilDate) => Math.min(1, eventDays.get(date)?.running || 1);
   return {
     of: (day) => {
       const before = on(day);
       const left = cutTo(running(day.date), before);
-      const isFirstBack = eventDays.get(day.date)?.back === true;
-      const amount = isFirstBack ? Math.min(left, shortest) : left;
-      return { amount, most: before.longest, twice: before.twice };
+      const { back } = eventDays.get(day.date) ?? {};
+      const amount = Math.min(left, mostComingBack(back, { shortest, easy }));
+      const eve = mostBeforeARace(context, day.date);
+      if (eve === Infinity) return { amount, most: before.longest, twice: before.twice };
+      const most = Math.max(step, floorTo(Math.min(eve, before.longest), step));
+      return { amount: Math.min(amount, most), most, twice: false };
     },
   };
+}
+
+/** Longest run of a day after an illness. */
+function mostComingBack(
+  back: EventDay['back'],
+  { shortest, easy }: { shortest: number; easy: number },
+): number {
+  if (back === 'first') return shortest;
+  return back === 'second' ? easy : Infinity;
 }
 
 /** What the taper leaves of each run of the heaviest weeks; on the eve of the race a shake-out. */
@@ -114,14 +133,13 @@ export function taperCuts(
   week: FrameWeek,
   heaviest: readonly (readonly Day[])[],
 ): Cuts {
-  const { spec, rules, eventDays, easyOn, step } = context;
+  const { spec, rules, eventDays, step } = context;
   const { basis } = spec.athlete;
   const before = heaviest.map((days) => uncut(context, days));
   const leastOf = (day: PlannedDay) => {
     const days = before.map((each) => each.on(day));
     return days.reduce((least, next) => (next.longest < least.longest ? next : least));
   };
-  const { shakeOut } = rules.raceWeek;
   const shortest = shortestRun(rules, basis, step);
   const long = heaviest.flat().filter(({ role }) => role === 'long');
   const longest = Math.max(0, ...long.map((day) => day[basis]));
@@ -133,18 +151,35 @@ export function taperCuts(
       const whole = leastOf(day);
       const { running: asked, back } = eventDays.get(day.date) ?? { running: 1 };
       const part = shareOn(week, day.date) * Math.min(1, asked || 1);
-      const amount = Math.min(cutTo(part, whole), back ? shortest : Infinity);
+      const easy = Math.min(...before.map((each) => each.easy));
+      const amount = Math.min(cutTo(part, whole), mostComingBack(back, { shortest, easy }));
       if (!isEve(context, day.date)) {
-        const most = Math.min(whole.longest, isLast(context, day) ? short : Infinity);
+        const near = isLast(context, day) ? short : mostBeforeARace(context, day.date);
+        const most = Math.min(whole.longest, near);
         const twice = whole.twice && week.kind !== 'race';
         // No run is cut to a scrap that nobody would go out for.
         return { amount: Math.max(Math.min(amount, most), Math.min(shortest, most)), most, twice };
       }
-      const eve = basis === 'time' ? shakeOut : (shakeOut / easyOn(day.date)) * 1000;
-      const most = Math.max(step, floorTo(Math.min(eve, whole.longest), step));
+      const eve = Math.min(shakeOutOn(context, day.date), Math.max(whole.longest, shortest));
+      const most = Math.max(step, floorTo(eve, step));
       return { amount: most, most, twice: false };
     },
   };
+}
+
+/** Policy: the run on the eve of a race on the way, against a shake-out, at most. */
+const EVE_ON_THE_WAY = 1.5;
+
+/** A shake-out at the easy pace of a date, in m or s. */
+function shakeOutOn({ spec, rules, easyOn }: Context, date: CivilDate): number {
+  const { shakeOut } = rules.raceWeek;
+  return spec.athlete.basis === 'time' ? shakeOut : (shakeOut / easyOn(date)) * 1000;
+}
+
+/** Longest run of a date: on the eve of a race on the way a little more than a shake-out. */
+export function mostBeforeARace(context: Context, date: CivilDate): number {
+  const isEve = context.eventDays.get(addDays(date, 1))?.race?.kind === 'tune-up-race';
+  return isEve ? EVE_ON_THE_WAY * shakeOutOn(context, date) : Infinity;
 }
 
 /** True for an easy run of the last days before the race. */

@@ -60,7 +60,9 @@ export function openDeal(
       Math.min(raceDay(context, race).amount, Math.max(0, volume - longRun))
     );
   });
-  const longest = Math.max(longRun, ...raced);
+  // Where a race has taken the long run, its runs are no shorter for it.
+  const instead = sum(raced) > 0 ? Math.max(spec.longRun.start, ...raced) : 0;
+  const longest = longRun > 0 ? longRun : instead;
   const most = longest > 0 ? rules.week.mostOfLongRun * longest : Infinity;
   const fixed = days.map((day) => fixedByCoach(context, day) ?? inTaper(context, week, keys, day));
   const kept = days.map(({ date }, index): KeySession | undefined => {

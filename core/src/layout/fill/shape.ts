@@ -4,7 +4,7 @@ import { type HouseRules, shortestRun } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import type { Place } from './places.js';
-import type { Cuts } from './cuts.js';
+import { type Cuts, mostBeforeARace } from './cuts.js';
 import type { Shape } from './fill.js';
 
 /** A week whose runs are given their shape. Amounts in m or s. */
@@ -28,7 +28,8 @@ export function shapeOfDay(of: Shaping, day: PlannedDay): Shape {
   const { rules, step, spec } = context;
   const shortest = shortestRun(rules, spec.athlete.basis, step);
   if (!cuts) {
-    const bound = Math.min(most, of.mostAtOnce * partAtOnce(of, day));
+    const eve = mostBeforeARace(context, day.date);
+    const bound = Math.min(most, of.mostAtOnce * partAtOnce(of, day), eve);
     const ceiling = bound === Infinity ? Infinity : Math.max(step, floorTo(bound, step));
     return {
       weight: weightOf(of, day) ** of.contrast,

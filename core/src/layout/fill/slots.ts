@@ -6,6 +6,7 @@ import { amountOf, fitSession, lengthOf } from '../sessions/session-lengths.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { isHard, isOther, isPlain } from '../week/roles.js';
 import type { Deal } from './open-deal.js';
+import { mostBeforeARace } from './cuts.js';
 import type { Shape } from './fill.js';
 import { shapeOfDay } from './shape.js';
 
@@ -193,7 +194,7 @@ function runTwice(deal: Deal, slots: readonly Slot[]): boolean {
   if (isUnder18(spec)) return false;
   const once = towardMidweek(deal, slots)
     .flatMap((place) => slots[place] ?? [])
-    .filter((slot) => !slot.second && !twice.has(slot.index));
+    .filter(({ index, second }) => !second && !twice.has(index) && !isBeforeARace(deal, index));
   const rank = (slot: Slot) => rankToDouble(deal, slot.index);
   // Days beside the long run only where longer runs do not help either.
   const most = deal.mostAtOnce === Infinity ? BESIDE_LONG : BESIDE_LONG - 1;
@@ -202,6 +203,11 @@ function runTwice(deal: Deal, slots: readonly Slot[]): boolean {
   if (index === undefined) return false;
   twice.add(index);
   return true;
+}
+
+function isBeforeARace({ context, days }: Deal, index: number): boolean {
+  const date = days[index]?.date;
+  return date !== undefined && mostBeforeARace(context, date) < Infinity;
 }
 
 /** The last rank to be run twice. */

@@ -55,13 +55,18 @@ export function frameWeeks(spec: FrameSpec, rules: HouseRules, days: EventDays):
   const taperStart = firstTapered < 0 ? calendar.length - 1 : firstTapered;
   const recovering = recoveryWeeks(spec.volume.recovery, taperStart);
   const phases = layPhases(spec.phases, spec.weeks, spec.weeks - taperStart, recovering);
-  const byEvents = weeksOfEvents(calendar, days);
+  const kinds = calendar.map((week, index) => kindOf(week, index >= taperStart, recovering));
+  const byEvents = weeksOfEvents(
+    calendar.map(({ start, length }, index) => ({ start, length, kind: kinds[index] })),
+    days,
+    rules,
+  );
   const weeks = calendar.map((week, index) => ({
     number: week.number,
     toGo: week.toGo,
     start: week.start,
     length: week.length,
-    kind: kindOf(week, index >= taperStart, recovering),
+    kind: kinds[index] ?? 'building',
     phase: phaseOf(week.number, phases),
     taperShare: shares[index]?.week ?? 1,
     dayShares: index < taperStart ? undefined : shares[index]?.days,

@@ -10,13 +10,13 @@ import {
 } from '../../base/index.js';
 import {
   isLongRace,
+  leastDaysToPeak,
   leastLongRun,
   longRunGrowthLimit,
   longRunShareLimit,
   longRunTimeLimit,
   recoveryLimit,
 } from '../../rules/index.js';
-import type { ResolvedSpec } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import { type LaidVolume, isAtRecovery } from '../volume/climb.js';
@@ -113,12 +113,12 @@ function startOf(
   const days = frame.weeks.map((week, index) =>
     longRunDay(week, longRunOn[index], eventDays, spec.race.date),
   );
-  const lastPeak = lastPeakIndex(spec, frame, days);
+  const lastPeak = lastPeakIndex(context, frame, days);
   const climbs = volumes.map(
     ({ recovery, rule }, index) =>
       !recovery &&
       index <= lastPeak &&
-      days[index]?.race !== true &&
+      days[index]?.cut !== true &&
       (rule !== 'event' || (frame.weeks[index]?.running ?? 1) > 1),
   );
   const none = { laid: [], last: undefined, longest: 0, line: spec.longRun.start };
@@ -151,13 +151,13 @@ function longRunToCome(climb: Climb, index: number, pin: number | undefined): La
 
 function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
   const { spec, rules } = climb.context;
-  const { date, race = false } = climb.days[index] ?? {};
+  const { date, race = false, cut = false } = climb.days[index] ?? {};
   if (week.kind === 'race') return { longRun: 0, rule: 'race' };
   if (week.raced > 0 && isRacedLong(climb, week, race)) return { longRun: 0, rule: 'raced' };
   if (!date && isUpToRace(climb, week)) return { longRun: 0, rule: 'race' };
   if (!date || week.length === 1) return { longRun: 0, rule: 'no-day' };
   const before = climb.last ?? spec.longRun.start;
-  if (race && index <= climb.lastPeak) {
+  if (cut && index <= climb.lastPeak) {
     return clamp(climb, index, before * (1 - rules.events.longRunCut), 'event');
   }
   if (climb.climbs[index]) return rung(climb, index);
@@ -166,13 +166,20 @@ function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
     return clamp(climb, index, running * wishedAfterPeak(climb, index, date), 'after-peak');
   }
   if (climb.volumes[index]?.rule === 'event') {
-    const wished = stillLongest(climb, index, before * Math.min(1, week.running));
+    const running = Math.min(1, week.running, runningBack(climb, date));
+    const wished = stillLongest(climb, index, before * running);
     return clamp(climb, index, wished, 'event');
   }
   const wished = recoveryLimit(before, spec.volume.recovery.depth);
   // Where the runs of mid-week stay as they are, it still has to be longer than they.
   const longest = spec.week.midweek === undefined ? wished : stillLongest(climb, index, wished);
   return clamp(climb, index, Math.min(longest, before), 'recovery');
+}
+
+/** What is left of a long run on one of the days after an illness. */
+function runningBack({ context: { eventDays } }: Climb, date: CivilDate): number {
+  const asked = eventDays.get(date);
+  return asked?.back === undefined ? 1 : asked.running;
 }
 
 /** True where what is raced is its week's long run: as the coach chose, else by the length of a race on the way. */
@@ -305,18 +312,21 @@ function longRunOfHeaviest(climb: Climb): number {
  * nearest to the wished weeks before race day, recovery weeks left out.
  */
 function lastPeakIndex(
-  spec: ResolvedSpec,
+  { spec, rules }: Context,
   frame: Frame,
-  days: readonly { date: CivilDate | undefined; race: boolean }[],
+  days: readonly Pick<LongRunDay, 'date' | 'cut'>[],
 ): number {
   const { lastPeakWeeksOut } = spec.longRun;
+  const leastDaysOut = leastDaysToPeak(Math.min(lastPeakWeeksOut, rules.longRun.leastWeeksOut));
   let best = 0;
   let nearest = Infinity;
   for (const [index, week] of frame.weeks.entries()) {
-    const { date, race = false } = days[index] ?? {};
+    const { date, cut = false } = days[index] ?? {};
     const builds = week.kind === 'building' || week.kind === 'taper';
-    if (!date || !builds || race || week.running < 1) continue;
+    if (!date || !builds || cut || week.running < 1) continue;
     const daysOut = differenceInDays(spec.race.date, date);
+    // Nobody asked for one too near the race.
+    if (daysOut < leastDaysOut) continue;
     // Where its own week cannot hold it, it comes sooner: none is put off into the taper.
     if (week.kind === 'taper' && Math.round(daysOut / 7) < lastPeakWeeksOut) continue;
     const away = Math.abs(daysOut - 7 * lastPeakWeeksOut);

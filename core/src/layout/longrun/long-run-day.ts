@@ -1,8 +1,13 @@
 import { addDays, type CivilDate, differenceInDays } from '../../base/index.js';
 import type { EventDays } from '../events/event-days.js';
+import type { FrameWeek } from '../frame/frame.js';
+import type { BlockEvent } from '../../spec/days/index.js';
 
-/** Days a long run keeps from a race on the way. */
+/** Days a long run keeps from a race on the way, on either side. */
 const FROM_A_RACE = 3;
+
+/** And before a test; after it only where the week rests. */
+const FROM_A_TEST = 2;
 
 /** Days it moves at the most: farther, and it stands beside the long run of another week. */
 const MOVES_AT_MOST = 4;
@@ -11,43 +16,84 @@ const MOVES_AT_MOST = 4;
 export interface LongRunDay {
   /** Undefined when the week has no day for it. */
   date: CivilDate | undefined;
-  /** True when an event moved it off its weekday. */
-  moved: boolean;
   /** True when a race on the way stands in the week. */
   race: boolean;
+  /** True when a race on the way, of this week or at its edge, takes from it. */
+  cut: boolean;
+}
+
+/** A week with the races and tests that its long run keeps away from, its neighbours' among them. */
+interface Raced {
+  week: Pick<FrameWeek, 'start' | 'length' | 'kind'>;
+  days: EventDays;
+  races: readonly CivilDate[];
+  tests: readonly CivilDate[];
 }
 
 /**
- * The day of a week's long run: the one wished, or the nearest day that an event
- * leaves free within four days. A race or test of the week keeps the long run three days off.
+ * The day of a week's long run: the one wished, or the nearest within four days
+ * that an event leaves free: three days from a race, two before a test, wherever
+ * the week ends.
  */
 export function longRunDay(
-  week: { start: CivilDate; length: number },
+  week: Raced['week'],
   asked: CivilDate | undefined,
   days: EventDays,
   raceOn: CivilDate,
 ): LongRunDay {
   const wished = farFromRace(week.start, asked, raceOn);
-  const dates = Array.from({ length: week.length }, (_, day) => addDays(week.start, day));
-  if (!dates.some((date) => days.has(date))) return { date: wished, moved: false, race: false };
-  const races = dates.filter((date) => days.get(date)?.race?.kind === 'tune-up-race');
-  const tests = dates.filter((date) => days.get(date)?.race?.kind === 'test');
-  const suits = (date: CivilDate) =>
-    (days.get(date)?.running ?? 1) > 0 &&
-    days.get(date)?.back !== true &&
-    !tests.includes(date) &&
-    races.every((race) => Math.abs(differenceInDays(race, date)) >= FROM_A_RACE);
-  if (wished === undefined || suits(wished)) {
-    return { date: wished, moved: false, race: races.length > 0 };
-  }
-  const nearest = dates
-    .filter((date) => suits(date) && Math.abs(differenceInDays(date, wished)) <= MOVES_AT_MOST)
-    .sort(
-      (a, b) =>
-        Math.abs(differenceInDays(a, wished)) - Math.abs(differenceInDays(b, wished)) ||
-        a.localeCompare(b),
-    );
-  return { date: nearest[0], moved: true, race: races.length > 0 };
+  if (days.size === 0) return { date: wished, race: false, cut: false };
+  const around = daysFrom(addDays(week.start, -FROM_A_RACE), week.length + 2 * FROM_A_RACE);
+  const raced = (kind: BlockEvent['kind']) =>
+    around.filter((date) => days.get(date)?.race?.kind === kind);
+  const of: Raced = { week, days, races: raced('tune-up-race'), tests: raced('test') };
+  const date = wished === undefined || suits(of, wished) ? wished : nearest(of, wished);
+  return { date, race: of.races.some((race) => isIn(week, race)), cut: isCut(of, date) };
+}
+
+function suits({ week, days, races, tests }: Raced, date: CivilDate): boolean {
+  const asked = days.get(date);
+  const afterTest = week.kind === 'recovery' ? FROM_A_TEST : 1;
+  return (
+    (asked?.running ?? 1) > 0 &&
+    asked?.back !== 'first' &&
+    asked?.back !== 'second' &&
+    races.every((race) => Math.abs(differenceInDays(race, date)) >= FROM_A_RACE) &&
+    tests.every((test) => {
+      const until = differenceInDays(test, date);
+      return until > 0 ? until >= FROM_A_TEST : -until >= afterTest;
+    })
+  );
+}
+
+function nearest(of: Raced, wished: CivilDate): CivilDate | undefined {
+  const away = (date: CivilDate) => Math.abs(differenceInDays(date, wished));
+  return daysFrom(of.week.start, of.week.length)
+    .filter((date) => suits(of, date) && away(date) <= MOVES_AT_MOST)
+    .filter((date) => of.days.get(date)?.back === undefined)
+    .sort((one, other) => away(one) - away(other) || one.localeCompare(other))[0];
+}
+
+/**
+ * True with a race of the same week still to come or not yet out of the legs, and on
+ * the easier days before one of the next week.
+ */
+function isCut({ week, days, races }: Raced, date: CivilDate | undefined): boolean {
+  return races.some((race) => {
+    if (date === undefined) return isIn(week, race);
+    const until = differenceInDays(race, date);
+    if (!isIn(week, race)) return until > 0 && (days.get(date)?.running ?? 1) < 1;
+    return until > 0 || -until <= FROM_A_RACE || days.get(date)?.easy === true;
+  });
+}
+
+function isIn({ start, length }: Raced['week'], date: CivilDate): boolean {
+  const at = differenceInDays(date, start);
+  return at >= 0 && at < length;
+}
+
+function daysFrom(start: CivilDate, length: number): CivilDate[] {
+  return Array.from({ length }, (_, day) => addDays(start, day));
 }
 
 /** Days before the goal race that no long run falls into, and how far one moves back for them. */

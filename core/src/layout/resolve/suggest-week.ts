@@ -1,5 +1,6 @@
-import { shiftWeekday, type Weekday } from '../../base/index.js';
+import { shiftWeekday, type Weekday, weekdays } from '../../base/index.js';
 import type { Athlete, BlockSpec, WeekSpec } from '../../spec/index.js';
+import { freeLongRunDay } from '../week/place-days.js';
 import { recentVolume } from './recent-volume.js';
 import { usualLongRunDay, usualQualityDays } from './usual-hard-days.js';
 import { usualRunDays } from './usual-run-days.js';
@@ -17,7 +18,12 @@ export function suggestWeek(given: BlockSpec, athlete: Athlete, weekStartsOn: We
   const isFree = (day: Weekday) => ![...athlete.unavailable, ...restOn].includes(day);
   const longRunOn =
     given.week?.longRunOn ?? usualLongRunDay(isFree) ?? shiftWeekday(weekStartsOn, 6);
-  const quality = () => usualQualityDays(longRunOn, runDays >= FOR_TWO ? 2 : 1, isFree);
+  const freeDays = weekdays
+    .map((_, index) => shiftWeekday(weekStartsOn, index))
+    .filter((day) => !athlete.unavailable.includes(day));
+  // Where the day asked for is not free, hard days stand around the one that is run.
+  const longRun = freeLongRunDay({ longRunOn, restOn }, freeDays);
+  const quality = () => usualQualityDays(longRun, runDays >= FOR_TWO ? 2 : 1, isFree);
   return {
     runDays,
     longRunOn,

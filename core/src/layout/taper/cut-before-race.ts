@@ -6,12 +6,17 @@ import type { Week } from '../block/week.js';
 /** Days before the race that the last cut of a taper is carried by. */
 const LAST_DAYS = 6;
 
+/** Seconds of running on the eve up to which it is a shake-out. */
+const LONGEST_SHAKE_OUT = 40 * 60;
+
 /** How much is taken from the last days before the race. */
 export interface CutBeforeRace {
   /** As a part of what was run on the same weekdays of the heaviest week, its long run aside. */
   cut: number;
   /** That amount, m or s. */
   before: number;
+  /** Runs counted in the last days. */
+  runs: number;
   /** Seconds run in the last days. */
   time: number;
   /** The longest of the last days that are easy; m or s. */
@@ -19,7 +24,8 @@ export interface CutBeforeRace {
 }
 
 /**
- * The cut of the six days before the race, wherever their week begins; undefined
+ * The cut of the six days before the race, wherever their week begins, a shake-out on
+ * a day that is usually rested aside; undefined
  * where a block has no whole building week, or none of them was run in it.
  */
 export const cutBeforeRace = memoizeLast(({ weeks, spec }: Block): CutBeforeRace | undefined => {
@@ -30,21 +36,31 @@ export const cutBeforeRace = memoizeLast(({ weeks, spec }: Block): CutBeforeRace
     .flatMap(({ days }) => days)
     .filter(({ date }) => isLast(differenceInDays(spec.race.date, date)));
   const weekdays = new Set(last.map(({ date }) => weekdayOf(date)));
-  const same = heaviest?.days.filter(
-    ({ date, role }) => role !== 'long' && weekdays.has(weekdayOf(date)),
-  );
+  const same =
+    heaviest?.days.filter(({ date, role }) => role !== 'long' && weekdays.has(weekdayOf(date))) ??
+    [];
   // A run that goes indoors is as much work as outdoors.
   const worked = (day: Day, by: Basis = basis) => {
     const { equivalentDistance, equivalentTime } = day.cross;
     const instead = by === 'time' ? equivalentTime : equivalentDistance;
     return day[by] + (isIndoors(day) ? instead : 0);
   };
-  const before = sum(same?.map((day) => worked(day)) ?? []);
+  const before = sum(same.map((day) => worked(day)));
   if (last.length < LAST_DAYS || before === 0) return undefined;
+  const ran = new Set(same.flatMap((day) => (worked(day) > 0 ? [weekdayOf(day.date)] : [])));
+  // A shake-out where nobody ran is nothing that was not cut.
+  const counted = last.filter(
+    ({ date, time: taken }) =>
+      ran.has(weekdayOf(date)) ||
+      differenceInDays(spec.race.date, date) > 1 ||
+      taken > LONGEST_SHAKE_OUT,
+  );
   const time = sum(last.map((day) => worked(day, 'time')));
   const easy = last.filter(({ role }) => role !== 'quality');
   const longestEasy = Math.max(0, ...easy.map((day) => worked(day)));
-  return { cut: 1 - sum(last.map((day) => worked(day))) / before, before, time, longestEasy };
+  const left = sum(counted.map((day) => worked(day)));
+  const runs = counted.filter((day) => worked(day) > 0).length;
+  return { cut: 1 - left / before, before, runs, time, longestEasy };
 });
 
 /** The heaviest whole building week, the last of equals. */

@@ -11,6 +11,7 @@ import {
   weekdays,
 } from '../../base/index.js';
 import { isUnder18, type ResolvedSpec } from '../../spec/index.js';
+import type { HouseRules } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import type { FrameWeek } from '../frame/frame.js';
 import { holdsIn } from '../written/rota.js';
@@ -43,7 +44,7 @@ export function coachWeek(context: Pick<Context, 'spec' | 'rules' | 'fixedOn'>):
   const { spec, rules } = context;
   const anchor = startOfWeek(spec.start, spec.weekStartsOn);
   const { byPhase = [] } = spec.week;
-  const mostOfAge = isUnder18(spec) ? rules.care.under18HardDays : Infinity;
+  const mostOfAge = mostHardOfAge(spec, rules);
   const cycles = new Map<number, PatternDay[]>();
   // Weeks of a phase that bear as much are alike where the cycle is a week.
   const alike = new Map<string, readonly PatternDay[]>();
@@ -97,6 +98,16 @@ const REST: PatternDay = { role: 'rest' };
 /** The block's own roles: its cycle, or the week its plain answers make. */
 export function rolesOf(spec: ResolvedSpec): PatternDay[] {
   return spec.week.days ?? workedOut(spec);
+}
+
+/** The roles that a week of the taper is given. */
+export function rolesInTaper(spec: ResolvedSpec, rules: HouseRules): PatternDay[] {
+  const mostHard = Math.min(phaseCharacters.taper.hardDays, mostHardOfAge(spec, rules));
+  return spec.week.days ?? workedOut(spec, mostHard);
+}
+
+function mostHardOfAge(spec: ResolvedSpec, { care }: HouseRules): number {
+  return isUnder18(spec) ? care.under18HardDays : Infinity;
 }
 
 /** Seven days from the first of the week on, from the plain answers. */

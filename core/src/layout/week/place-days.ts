@@ -23,9 +23,7 @@ export function placeDays(spec: ResolvedSpec, mostHard = Infinity): WeekPattern 
   const ordered = weekdays.map((_, index) => shiftWeekday(weekStartsOn, index));
   const free = ordered.filter((day) => !athlete.unavailable.includes(day));
   const open = free.filter((day) => !week.restOn.includes(day));
-  const longRunOn = free.includes(week.longRunOn)
-    ? week.longRunOn
-    : (open.at(-1) ?? free.at(-1) ?? week.longRunOn);
+  const longRunOn = freeLongRunDay(week, free);
 
   const qualityOn: Weekday[] = [];
   for (const wished of week.qualityOn.slice(0, Math.max(0, week.runDays - 1))) {
@@ -33,10 +31,20 @@ export function placeDays(spec: ResolvedSpec, mostHard = Infinity): WeekPattern 
     const day = free.includes(wished) ? wished : farthest(open, hard);
     if (day && day !== longRunOn && !qualityOn.includes(day)) qualityOn.push(day);
   }
-  const place = { longRunOn, qualityOn, open, runDays: week.runDays };
+  const last = shiftWeekday(weekStartsOn, 6);
+  const place = { longRunOn, qualityOn, open, runDays: week.runDays, last };
   const full = bestOf(place, qualityOn.length, []);
   const best = mostHard < qualityOn.length ? bestOf(place, mostHard, full.runOn) : full;
   return { ...best, longRunOn, runOn: ordered.filter((day) => best.runOn.includes(day)) };
+}
+
+/** The day wished for the long run, else the last free one, best one that is not rested. */
+export function freeLongRunDay(
+  { longRunOn, restOn }: Pick<ResolvedSpec['week'], 'longRunOn' | 'restOn'>,
+  free: readonly Weekday[],
+): Weekday {
+  if (free.includes(longRunOn)) return longRunOn;
+  return free.findLast((day) => !restOn.includes(day)) ?? free.at(-1) ?? longRunOn;
 }
 
 /** Days among which a week is placed. */
@@ -45,6 +53,8 @@ interface Placing {
   qualityOn: readonly Weekday[];
   open: readonly Weekday[];
   runDays: number;
+  /** The last day of the week: after one that rests another follows, with its hard days. */
+  last: Weekday;
 }
 
 /** What a run day costs that is none in the weeks with all their hard days. */
@@ -61,8 +71,8 @@ function bestOf(
   mostHard: number,
   usual: readonly Weekday[],
 ): Pick<WeekPattern, 'qualityOn' | 'runOn'> {
-  const { longRunOn, qualityOn, open, runDays } = place;
-  const key = [longRunOn, qualityOn, open, runDays, mostHard, usual].join('|');
+  const { longRunOn, qualityOn, open, runDays, last } = place;
+  const key = [longRunOn, qualityOn, open, runDays, last, mostHard, usual].join('|');
   const known = found.get(key) ?? search(place, mostHard, usual);
   if (found.size >= MOST_KNOWN) found.clear();
   found.set(key, known);
@@ -74,12 +84,13 @@ const found = new Map<string, Pick<WeekPattern, 'qualityOn' | 'runOn'>>();
 const MOST_KNOWN = 500;
 
 function search(
-  { longRunOn, qualityOn, open, runDays }: Placing,
+  { longRunOn, qualityOn, open, runDays, last }: Placing,
   mostHard: number,
   usual: readonly Weekday[],
 ): Pick<WeekPattern, 'qualityOn' | 'runOn'> {
   let best: Pick<WeekPattern, 'qualityOn' | 'runOn'> = { qualityOn: [], runOn: [longRunOn] };
   let least = Infinity;
+  const usuallyHard = new Set([longRunOn, ...qualityOn]);
   for (const kept of choices(qualityOn, mostHard)) {
     const hard = new Set([longRunOn, ...kept]);
     const others = open.filter((day) => !hard.has(day));
@@ -87,7 +98,12 @@ function search(
       const runOn = [...hard, ...easy];
       const moved = usual.length === 0 ? 0 : easy.filter((day) => !usual.includes(day)).length;
       const running = new Set(runOn);
-      const cost = sum(weekdays.map((day) => costOf(day, running, { hard, longRunOn })));
+      const cost = sum(
+        weekdays.map((day) => {
+          const hardAfter = day === last && mostHard === 0 ? usuallyHard : hard;
+          return costOf(day, running, { hard, hardAfter, longRunOn });
+        }),
+      );
       if (cost + ANOTHER_DAY * moved >= least) continue;
       [best, least] = [{ qualityOn: kept, runOn }, cost + ANOTHER_DAY * moved];
     }
@@ -122,6 +138,13 @@ function choices(days: readonly Weekday[], count: number): Weekday[][] {
 /** With so few run days they are spread over the week before all else. */
 const FEW_RUN_DAYS = 4;
 
+/** Hard days of a week, and those that the day after one of its days is told by. */
+interface Hard {
+  hard: ReadonlySet<Weekday>;
+  hardAfter: ReadonlySet<Weekday>;
+  longRunOn: Weekday;
+}
+
 /**
  * What a day costs as it stands: rest before something hard, above all before the
  * long run; two days of rest in a row; with few run days, two runs in a row. Rest
@@ -130,11 +153,11 @@ const FEW_RUN_DAYS = 4;
 function costOf(
   day: Weekday,
   running: ReadonlySet<Weekday>,
-  { hard, longRunOn }: { hard: ReadonlySet<Weekday>; longRunOn: Weekday },
+  { hard, hardAfter, longRunOn }: Hard,
 ): number {
   const [before, after] = [shiftWeekday(day, -1), shiftWeekday(day, 1)];
   if (running.has(day)) return running.size <= FEW_RUN_DAYS && running.has(after) ? 10 : 0;
-  const stiff = after === longRunOn ? 6 : hard.has(after) ? 4 : 0;
+  const stiff = after === longRunOn ? 6 : hardAfter.has(after) ? 4 : 0;
   const idle = running.has(after) ? 0 : 3;
   const gained = before === longRunOn ? 2 : hard.has(before) ? 1 : 0;
   return stiff + idle - gained;

@@ -38,6 +38,8 @@ export interface WeekToPlan extends Pick<
   recovery: boolean;
   /** Its days as the coach wishes them. */
   wished: readonly WishedDay[];
+  /** Days of the weeks beside it that a long run has moved to. */
+  movedBeside: readonly CivilDate[];
 }
 
 /** A week while it is planned. */
@@ -155,7 +157,7 @@ function roleOf(planning: Planning, day: WishedDay, index: number): DayRole {
   const role = day.role === 'quality' && !mayBeHard ? 'easy' : day.role;
   if (role === 'long') return 'easy';
   const tomorrow = addDays(day.date, 1);
-  const beforeLong = longRun > 0 && tomorrow === longRunOn;
+  const beforeLong = (longRun > 0 && tomorrow === longRunOn) || week.movedBeside.includes(tomorrow);
   const beforeRace = daysOut === 1 || eventDays.get(tomorrow)?.race?.kind === 'tune-up-race';
   const short = role === 'easy' && !day.fixed && (beforeLong || beforeRace);
   return short ? 'short-easy' : role;
@@ -183,6 +185,7 @@ function isFilledByRace(
 
 /** True beside a long run that is not run on the day wished for it: what is hard there was placed without it. */
 function isBesideMoved({ week, amounts: { longRunOn } }: Planning, date: CivilDate): boolean {
+  if (week.movedBeside.some((on) => Math.abs(differenceInDays(on, date)) === 1)) return true;
   if (longRunOn === undefined || Math.abs(differenceInDays(longRunOn, date)) !== 1) return false;
   return week.wished.some(({ role, date: on }) => role === 'long' && on !== longRunOn);
 }
@@ -204,6 +207,7 @@ function withMovedQuality(planning: Planning, found: readonly DayRole[]): DayRol
     apart(index) > 1 &&
     composed[index]?.fixed !== true &&
     isFreeForHard(planning, index) &&
+    !isBesideMoved(planning, composed[index]?.date ?? '') &&
     !isAtHardEdge(week, index)
       ? [index]
       : [],
@@ -230,11 +234,22 @@ function withSemiLong(planning: Planning, found: readonly DayRole[]): DayRole[] 
   if (long < 0 || has || !bearsSemiLong(planning, placed)) return placed;
   const apart = (index: number) => Math.min(Math.abs(index - long), 7 - Math.abs(index - long));
   const easy = placed.flatMap((role, index) =>
-    role === 'easy' && apart(index) > 2 && composed[index]?.fixed !== true ? [index] : [],
+    role === 'easy' &&
+    apart(index) > 2 &&
+    composed[index]?.fixed !== true &&
+    !isBeforeRaced(planning, index)
+      ? [index]
+      : [],
   );
   const best = easy.reduce((most, at) => (apart(at) > apart(most) ? at : most), easy[0] ?? -1);
   if (best >= 0) placed[best] = 'semi-long';
   return placed;
+}
+
+/** True the day before a race or a test. */
+function isBeforeRaced({ context, composed }: Planning, index: number): boolean {
+  const date = composed[index]?.date;
+  return date !== undefined && context.eventDays.get(addDays(date, 1))?.race !== undefined;
 }
 
 /** True for a large building week that is not the coach's own, with a long run to be shorter than. */

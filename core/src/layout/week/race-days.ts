@@ -1,7 +1,7 @@
 import { isRun } from '../../spec/days/index.js';
-import { addDays, weekdayOf } from '../../base/index.js';
+import { addDays, daysUntilWeekday, weekdayOf } from '../../base/index.js';
 import type { Context } from '../context/context.js';
-import type { WishedDay } from './coach-week.js';
+import { rolesInTaper, type WishedDay } from './coach-week.js';
 
 /** Days before the race that are composed back from it, wherever the week edge lies. */
 const RACE_DAYS = 6;
@@ -85,7 +85,8 @@ function roleBeforeRace(of: Composing, index: number): WishedDay {
 }
 
 /** Days before the race of the last sharpening session; none where the coach has no quality days. */
-function sharpeningOn({ context, days, firstDaysOut }: Composing): number | undefined {
+function sharpeningOn(of: Composing): number | undefined {
+  const { context, days, firstDaysOut } = of;
   const { spec, rules } = context;
   const asked =
     spec.week.days?.some(({ role }) => role === 'quality') ?? spec.week.qualityOn.length > 0;
@@ -96,15 +97,22 @@ function sharpeningOn({ context, days, firstDaysOut }: Composing): number | unde
     const weekday = weekdayOf(addDaysOut(context, daysOut));
     return !spec.athlete.unavailable.includes(weekday);
   };
-  const isWished = (daysOut: number) => {
-    const day = days[firstDaysOut - daysOut];
-    const weekday = weekdayOf(addDaysOut(context, daysOut));
-    return day ? day.role === 'quality' : spec.week.qualityOn.includes(weekday);
-  };
+  // Where the race stands early in its week, both weeks have to find the same day.
+  const wished = (daysOut: number) =>
+    days[firstDaysOut - daysOut]?.role ?? roleBeside(context, daysOut);
+  const isWished = (daysOut: number) => wished(daysOut) === 'quality';
   // The day before a usual long run is a short one: a session cut to its length is none.
-  const isRoomy = (daysOut: number) => days[firstDaysOut - daysOut + 1]?.role !== 'long';
+  const isRoomy = (daysOut: number) => wished(daysOut - 1) !== 'long';
   const free = SHARPENING.filter(isFree);
   return free.find(isWished) ?? free.find(isRoomy) ?? free[0];
+}
+
+/** What a day of the other week is for; a cycle of another length has no weekdays. */
+function roleBeside(context: Context, daysOut: number) {
+  const { spec, rules } = context;
+  const usual = rolesInTaper(spec, rules);
+  const weekday = weekdayOf(addDaysOut(context, daysOut));
+  return usual.length === 7 ? usual[daysUntilWeekday(spec.weekStartsOn, weekday)]?.role : undefined;
 }
 
 function addDaysOut({ spec }: Context, daysOut: number) {

@@ -1,0 +1,98 @@
+import { describe, expect, it } from 'vitest';
+import { defaultHouseRules } from '../../rules/index.js';
+import type { BlockEvent } from '../../spec/days/index.js';
+import { eventDays } from '../events/event-days.js';
+import { longRunDay } from './long-run-day.js';
+
+/** The week from Monday 1 to Sunday 7 March 2027; the race is far off. */
+const week = { start: '2027-03-01', length: 7, kind: 'building' } as const;
+const march = (day: number) => `2027-03-${String(day).padStart(2, '0')}`;
+const raced = (on: number, distance: number): BlockEvent => ({
+  kind: 'tune-up-race',
+  name: 'Gullstone',
+  from: march(on),
+  distance,
+});
+const tested = (on: number): BlockEvent => ({ kind: 'test', name: 'Trial', from: march(on) });
+
+/** With Sunday wished for it. */
+function on(events: BlockEvent[], kind: 'building' | 'recovery' = 'building') {
+  return longRunDay(
+    { ...week, kind },
+    march(7),
+    eventDays(events, defaultHouseRules),
+    '2027-06-06',
+  );
+}
+
+describe('the day of a long run', () => {
+  it('is the one wished where nothing stands near', () => {
+    const free = { date: march(7), race: false, cut: false };
+    expect(on([])).toEqual(free);
+    expect(on([raced(20, 10_000)])).toEqual(free);
+    const none = longRunDay(week, undefined, new Map(), '2027-06-06');
+    expect(none.date).toBeUndefined();
+  });
+
+  it('keeps three days from a race of its week, and is cut for it', () => {
+    const sunday = on([raced(7, 10_000)]);
+    expect(sunday).toEqual({ date: march(4), race: true, cut: true });
+    expect(on([raced(6, 10_000)]).date).toBe(march(3));
+  });
+
+  it('keeps three days from a race of the next week', () => {
+    // A Monday, a Tuesday, a Wednesday.
+    expect(on([raced(8, 5000)]).date).toBe(march(5));
+    expect(on([raced(9, 5000)]).date).toBe(march(6));
+    expect(on([raced(10, 5000)]).date).toBe(march(7));
+  });
+
+  it('is cut for a race of the next week on the easier days before it alone', () => {
+    // Three days before 10 km, two before 5 km.
+    expect(on([raced(10, 10_000)])).toEqual({ date: march(7), race: false, cut: true });
+    expect(on([raced(10, 5000)])).toEqual({ date: march(7), race: false, cut: false });
+  });
+
+  it('is as it would be once a race early in its week is out of the legs', () => {
+    // Two easy days after 5 km, ten after a half marathon.
+    expect(on([raced(1, 5000)])).toEqual({ date: march(7), race: true, cut: false });
+    expect(on([raced(1, 21_097.5)])).toEqual({ date: march(7), race: true, cut: true });
+    expect(on([raced(4, 5000)])).toMatchObject({ date: march(7), cut: true });
+  });
+
+  it('stands two days before a test, wherever the week ends', () => {
+    expect(on([tested(7)]).date).toBe(march(5));
+    expect(on([tested(8)]).date).toBe(march(6));
+    expect(on([tested(9)]).date).toBe(march(7));
+  });
+
+  it('stands the day after a test, but not in a week of rest', () => {
+    expect(on([tested(6)]).date).toBe(march(7));
+    expect(on([tested(6)], 'recovery').date).toBe(march(4));
+    expect(on([tested(5)], 'recovery').date).toBe(march(7));
+  });
+
+  it('moves four days at the most', () => {
+    const away = (from: number): BlockEvent => ({
+      kind: 'away',
+      name: 'Away',
+      from: march(from),
+      to: march(7),
+    });
+    expect(on([away(4)]).date).toBe(march(3));
+    expect(on([away(3)])).toEqual({ date: undefined, race: false, cut: false });
+  });
+
+  it('comes back after an illness on the third day, and moves to none of the days after it', () => {
+    const ill = (from: number, to: number): BlockEvent => ({
+      kind: 'illness',
+      name: 'A cold',
+      from: march(from),
+      to: march(to),
+    });
+    expect(on([ill(1, 4)]).date).toBe(march(7));
+    expect(on([ill(3, 5)]).date).toBeUndefined();
+    // Ill on the day itself: not on Thursday, two days after the first illness.
+    expect(on([ill(1, 2), ill(5, 7)]).date).toBeUndefined();
+  });
+});
