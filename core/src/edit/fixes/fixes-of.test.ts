@@ -91,7 +91,7 @@ describe('fixes', () => {
           }
         }
       }),
-      { fixed: 25, random: 10 },
+      { fixed: 15, random: 5 },
     );
   }, 60_000);
 });

@@ -27,7 +27,8 @@ describe('splits', () => {
     await fill('Distance, m', '100000');
     await userEvent.selectOptions(screen.getByLabelText('By'), '200 m');
     expect(screen.queryByRole('alert')).toBeNull();
-    expect(screen.getByRole('row', { name: /^100 km/ }).textContent).toContain('40:00');
+    // Of five hundred rows the names are not worked out to find one.
+    expect(screen.getByText('100 km').closest('tr')?.textContent).toContain('40:00');
   });
 });
 

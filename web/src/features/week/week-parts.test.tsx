@@ -177,12 +177,13 @@ describe('the chosen day', () => {
     const { block, last } = showPanel(1);
     const text = screen.getAllByRole('combobox').at(-1)!;
     const keep = screen.getByRole('button', { name: 'Keep session' });
+    // Pasted: the whole day is drawn anew with every key.
     await userEvent.clear(text);
-    await userEvent.type(text, '6 x 400 @ mile');
+    await userEvent.paste('6 x 400 @ mile');
     expect(screen.getByRole('alert').textContent).toContain('column 5');
     expect(keep).toHaveProperty('disabled', true);
     await userEvent.clear(text);
-    await userEvent.type(text, '6 x 400 m @ Mile, 90 s jog');
+    await userEvent.paste('6 x 400 m @ Mile, 90 s jog');
     await userEvent.click(keep);
     expect(after(block, last()).spec.days).toMatchObject([
       { date: '2027-03-02', session: '6 x 400 m mile, 90 s jog' },
