@@ -14,6 +14,19 @@ describe('proposed on sessions and the week', () => {
     expect(labels(fixes)).toEqual(['Run easy on Fri 19 Feb', 'Run easy on Tue 16 Feb']);
   });
 
+  it('resets the days of its weeks that hold what is found, and nothing else of them', () => {
+    // Week 2: 21 to 27 December; the Thursday holds no length, the Monday after is week 3.
+    const days = [
+      { date: '2026-12-22', amount: 2000, strength: true as const },
+      { date: '2026-12-24', strength: true as const },
+      { date: '2026-12-28', amount: 2000 },
+    ];
+    expect(proposed('run-too-short', { weeks: [2] }, { days })).toEqual({
+      'Reset Tue 22 Dec': { days: [{ date: '2026-12-22', strength: true }, ...days.slice(1)] },
+    });
+    expect(proposed('run-too-short', { weeks: [40] }, { days })).toEqual({});
+  });
+
   it('swaps days of one or two weeks, and of three none', () => {
     const swaps = (weeks: number[]) =>
       labels(proposed('hard-days-adjacent', { weeks })).filter((each) => each.startsWith('Swap'));

@@ -50,6 +50,22 @@ describe('the days of a week', () => {
     expect(week?.days.map(({ role }) => role)).toEqual(own.weeks[5]?.days.map(({ role }) => role));
   });
 
+  it('keep the length of what is written out, and share what it leaves', () => {
+    const date = dates[1] ?? '';
+    const spelt = writeCells(
+      block,
+      [{ cell: { kind: 'day', date }, text: '4 km easy; 5 km @ marathon; 2 km easy' }],
+      km,
+      {
+        givesWay: 'volume',
+      },
+    );
+    const from = layOut(applyChange(marathon, spelt.command?.change ?? {}));
+    const carried = after(carryDays(from, 6, [9], 'scaled').change, from);
+    expect(carried.weeks[8]?.days[1]?.distance).toBe(11_000);
+    expect(carried.weeks[8]?.volume).toBe(from.weeks[8]?.volume);
+  });
+
   it('leave a race where it stands, and no long run beside it', () => {
     const sunday = own.weeks[8]?.days[6]?.date ?? '';
     const race = { kind: 'tune-up-race', name: 'Gullstone 10', from: sunday, distance: 10_000 };
@@ -78,5 +94,8 @@ describe('the days of a week', () => {
     const half = freeWeeks(own, [6], new Set(dates.slice(0, 3)));
     expect(half?.change).toMatchObject({ days: own.spec.days.slice(0, 3), pins: [] });
     expect(freeWeeks(block, [6], new Set())).toBeUndefined();
+    // A week that is over is not freed of its pins either.
+    const week = own.weeks[5]?.days.map(({ date }) => date);
+    expect(freeWeeks(own, [6], new Set(week))).toBeUndefined();
   });
 });

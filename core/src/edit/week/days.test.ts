@@ -154,6 +154,20 @@ describe('a day', () => {
   });
 });
 
+describe('a day of a weekday that is fixed', () => {
+  const fixed = layOut({
+    ...marathon,
+    week: { ...marathon.week, fixed: [{ weekday: 'wednesday', amount: 8000 }] },
+    days: [{ date: '2027-01-20', amount: 9000 }],
+  });
+
+  it('is reset to it where it was fixed by itself, and stays where it was not', () => {
+    expect(freeDay(fixed, '2027-01-20')).toMatchObject({ change: { days: [] } });
+    expect(dayOf(after(freeDay(fixed, '2027-01-20'), fixed), '2027-01-20')?.distance).toBe(8000);
+    expect(typeof freeDay(fixed, '2027-01-27')).toBe('string');
+  });
+});
+
 describe('the week’s roles', () => {
   it('of nine days are copied on by nine days', () => {
     const nine = after(choosePattern(block, 'nine-days'));

@@ -150,6 +150,12 @@ describe('sessions in turn', () => {
     const set = setTurn(turned, { on: 2, week: week + 1 }, hills).change;
     const [cell] = rotationGrid(layOut(applyChange(turned.spec, set)), [2])[week] ?? [];
     expect(cell).toMatchObject({ place: 2, own: true, family: { id: 'short-hills' } });
+    // Set by itself: this place of this week, no other of either.
+    const grid = rotationGrid(layOut(applyChange(turned.spec, set)), [1, 2]);
+    const alone = grid.flatMap((cells, index) =>
+      cells.flatMap(({ place, own }) => (own ? [[index, place]] : [])),
+    );
+    expect(alone).toEqual([[week, 2]]);
   });
 
   it('are told where their weekday cannot be run', () => {
