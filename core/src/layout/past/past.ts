@@ -35,9 +35,11 @@ export const noPast: Past = { asOf: undefined, on: () => undefined };
 
 /** The past before `asOf`; days that were never handed out are laid out like those to come. */
 export function pastOf(history: readonly HandedOut[], asOf: CivilDate | undefined): Past {
-  if (asOf === undefined || history.length === 0) return noPast;
-  const days = new Map(history.map((each) => [each.day.date, each]));
-  return { asOf, on: (date) => (date < asOf ? days.get(date) : undefined) };
+  const over = history.filter(({ day }) => asOf !== undefined && day.date < asOf);
+  // Of a block that has not begun nothing is taken: it is laid out once, not twice.
+  if (over.length === 0) return noPast;
+  const days = new Map(over.map((each) => [each.day.date, each]));
+  return { asOf, on: (date) => days.get(date) };
 }
 
 /** The days of a week that was handed out whole and is over; undefined while it is not. */
