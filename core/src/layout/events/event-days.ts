@@ -116,8 +116,7 @@ export function isReturning(events: readonly BlockEvent[], date: CivilDate): boo
 /**
  * What events do to each week, in order: a race lowers its own week by the easier
  * days before it, even by those that lie in the week before, a test by its eve where
- * the week does not rest anyway. Weeks are whole but
- * for the first and follow each other.
+ * the week does not rest anyway. Weeks are whole but for the first and follow each other.
  */
 export function weeksOfEvents(
   weeks: readonly { start: CivilDate; length: number; kind?: WeekKind | undefined }[],

@@ -97,7 +97,8 @@ export function recoveryCuts(context: Context, last: readonly Day[]): Cuts {
 
 /**
  * What an event leaves of each run of the last building week: what it frees lands
- * nowhere. On the first day back from an illness the shortest run there is, on the second none longer than an easy run.
+ * nowhere. On the first day back from an illness the shortest run there is, on the
+ * second none longer than an easy run; on the eve of a race little more than a shake-out.
  */
 export function eventCuts(context: Context, last: readonly Day[]): Cuts {
   const { eventDays, rules, spec, step } = context;

@@ -38,7 +38,7 @@ export function placeDays(spec: ResolvedSpec, mostHard = Infinity): WeekPattern 
   return { ...best, longRunOn, runOn: ordered.filter((day) => best.runOn.includes(day)) };
 }
 
-/** The day wished for the long run, else the last free one, best one that is not rested. */
+/** The day wished for the long run, else the last free one, rather one that is not rested. */
 export function freeLongRunDay(
   { longRunOn, restOn }: Pick<ResolvedSpec['week'], 'longRunOn' | 'restOn'>,
   free: readonly Weekday[],
