@@ -10,6 +10,7 @@ export { layoutStep } from './layout-step.js';
 export {
   growthLimit,
   LARGE_WEEK,
+  LAST_DAYS,
   MANY_RESTS,
   leastDaysToPeak,
   leastLongRun,

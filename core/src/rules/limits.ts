@@ -129,3 +129,6 @@ export const LARGE_WEEK = 110_000;
 
 /** Days of rest in a week over which they cannot all stand well. */
 export const MANY_RESTS = 2;
+
+/** Days before the race that are composed back from it, wherever the week edge lies (policy). */
+export const LAST_DAYS = 6;

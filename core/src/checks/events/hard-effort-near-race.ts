@@ -1,5 +1,6 @@
 import { differenceInDays, sum } from '../../base/index.js';
 import {
+  LAST_DAYS,
   isLongRace,
   layoutStep,
   nearRaceLimit,
@@ -40,7 +41,6 @@ export const hardEffortNearRace = check({
 const SHAKE_OUT = 35 * 60;
 /** Seconds of any run in the quiet days. */
 const LONG = 90 * 60;
-const LAST_DAYS = 6;
 /** Policy: seconds of a last session, whatever is usual, for races up to so many metres. */
 const LAST_SESSIONS = [
   { upTo: 1500, hard: 3 * 60 },

@@ -1,12 +1,10 @@
+import { LAST_DAYS } from '../../rules/index.js';
 import { type CivilDate, differenceInDays, type Weekday, weekdayOf } from '../../base/index.js';
 import type { Day, Week } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
 /** Of so many run days one fewer is still held, whatever part of them it is. */
 const SEVERAL = 4;
-
-/** Days before the race that hold no long run. */
-const LAST_DAYS = 6;
 
 /** Run days missing from a taper week. Value and limit: part of the usual run days; race day counts as one. */
 export const taperRunDaysDropped = check({

@@ -1,10 +1,8 @@
+import { LAST_DAYS } from '../../rules/index.js';
 import { addDays } from '../../base/index.js';
 import { phaseCharacters } from '../../spec/choices/index.js';
 import { isHardRunning, isRaced } from '../../layout/index.js';
 import { check } from '../common/check.js';
-
-/** Days before the race that are its own week, wherever the edge of a week lies. */
-const OF_RACE = 6;
 
 /**
  * More quality days in a week than its phase is for; the last days before the race
@@ -14,7 +12,7 @@ export const qualityInEasyPhase = check({
   code: 'quality-in-easy-phase',
   level: 'caution',
   run({ block: { weeks, spec } }) {
-    const from = addDays(spec.race.date, -OF_RACE);
+    const from = addDays(spec.race.date, -LAST_DAYS);
     const before = weeks.filter(({ kind }) => kind !== 'race').flatMap(({ days }) => days);
     const last = before.filter(({ date }) => date >= from);
     return weeks.flatMap(({ number, phase, days, kind }) => {

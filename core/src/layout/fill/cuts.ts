@@ -1,6 +1,6 @@
 import type { Basis, CivilDate } from '../../base/index.js';
 import { addDays, differenceInDays, floorTo, sum, weekdayOf } from '../../base/index.js';
-import { nearRaceLimit, shortestRun } from '../../rules/index.js';
+import { LAST_DAYS, nearRaceLimit, shortestRun } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import type { Day } from '../block/day.js';
 import type { EventDay } from '../events/event-days.js';
@@ -187,8 +187,6 @@ export function mostBeforeARace(context: Context, date: CivilDate): number {
 function isLast({ spec }: Context, { date, role }: PlannedDay): boolean {
   return role !== 'quality' && differenceInDays(spec.race.date, date) <= LAST_DAYS;
 }
-
-const LAST_DAYS = 6;
 
 function isEve({ spec }: Context, date: CivilDate): boolean {
   return addDays(date, 1) === spec.race.date;

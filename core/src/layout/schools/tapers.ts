@@ -1,8 +1,5 @@
 import type { TaperSchoolName } from '../../spec/choices/index.js';
-import type { RaceRules } from '../../rules/index.js';
-
-/** Days before the race in which the last step falls: race day itself is the race. */
-const LAST_STEP_DAYS = 6;
+import { LAST_DAYS, type RaceRules } from '../../rules/index.js';
 
 export interface TaperSchool {
   title: string;
@@ -53,9 +50,9 @@ export const taperSchools: Readonly<Record<TaperSchoolName, TaperSchool>> = {
 function stepShare(weekly: readonly number[], daysOut: number, race: RaceRules): number {
   const last = weekly.at(-1) ?? 1;
   const earlier = weekly.slice(0, -1);
-  if (daysOut <= LAST_STEP_DAYS) return last;
-  const days = Math.min(7, Math.floor((race.taperDays.most - LAST_STEP_DAYS) / earlier.length));
-  const step = Math.floor((daysOut - LAST_STEP_DAYS - 1) / days);
+  if (daysOut <= LAST_DAYS) return last;
+  const days = Math.min(7, Math.floor((race.taperDays.most - LAST_DAYS) / earlier.length));
+  const step = Math.floor((daysOut - LAST_DAYS - 1) / days);
   return earlier.at(-1 - step) ?? 1;
 }
 

@@ -1,10 +1,8 @@
+import { LAST_DAYS } from '../../rules/index.js';
 import { type Basis, differenceInDays, memoizeLast, sum, weekdayOf } from '../../base/index.js';
 import type { Block } from '../block/block.js';
 import { type Day, isIndoors } from '../block/day.js';
 import type { Week } from '../block/week.js';
-
-/** Days before the race that the last cut of a taper is carried by. */
-const LAST_DAYS = 6;
 
 /** Seconds of running on the eve up to which it is a shake-out. */
 const LONGEST_SHAKE_OUT = 40 * 60;

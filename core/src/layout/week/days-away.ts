@@ -1,3 +1,4 @@
+import { LAST_DAYS } from '../../rules/index.js';
 import type { DayRole } from '../../spec/days/index.js';
 import { type CivilDate, weekdayOf } from '../../base/index.js';
 import type { Context } from '../context/context.js';
@@ -92,6 +93,3 @@ function isFree({ context, past, days, firstDaysOut }: Week, index: number): boo
   const isOff = context.spec.athlete.unavailable.includes(weekdayOf(day.date));
   return !isNearRace && running >= 1 && !isOff;
 }
-
-/** Days before the race that are composed back from it, and take nothing in. */
-const LAST_DAYS = 6;

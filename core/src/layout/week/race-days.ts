@@ -1,10 +1,9 @@
+import { LAST_DAYS } from '../../rules/index.js';
 import { isRun } from '../../spec/days/index.js';
 import { addDays, daysUntilWeekday, weekdayOf } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import { rolesInTaper, type WishedDay } from './coach-week.js';
 
-/** Days before the race that are composed back from it, wherever the week edge lies. */
-const RACE_DAYS = 6;
 /** The last sharpening session, days before the race: best first where the coach has no day for it. */
 const SHARPENING = [4, 5, 3];
 
@@ -67,7 +66,7 @@ function restsAround(of: Composing, days: readonly WishedDay[], index: number): 
 function mayChange({ context, days, firstDaysOut }: Composing, index: number): boolean {
   const day = days[index];
   const daysOut = firstDaysOut - index;
-  if (!day || day.fixed || daysOut < 1 || daysOut > RACE_DAYS) return false;
+  if (!day || day.fixed || daysOut < 1 || daysOut > LAST_DAYS) return false;
   return !context.spec.athlete.unavailable.includes(weekdayOf(day.date));
 }
 
@@ -127,7 +126,7 @@ function addDaysOut({ spec }: Context, daysOut: number) {
 function keepingFrequency(of: Composing, composed: readonly WishedDay[]): WishedDay[] {
   const kept = [...composed];
   const rests = of.days.filter(({ role }) => !isRun(role)).length;
-  const isLast = (index: number) => of.firstDaysOut - index <= RACE_DAYS && of.firstDaysOut > index;
+  const isLast = (index: number) => of.firstDaysOut - index <= LAST_DAYS && of.firstDaysOut > index;
   const count = (days: readonly WishedDay[]) =>
     days.filter(
       ({ role }, index) => isLast(index) && isRun(role) && (role !== 'long' || rests <= 1),

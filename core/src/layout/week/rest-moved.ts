@@ -1,6 +1,6 @@
 import type { DayRole } from '../../spec/days/index.js';
 import { weekdayOf } from '../../base/index.js';
-import { MANY_RESTS } from '../../rules/index.js';
+import { LAST_DAYS, MANY_RESTS } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import type { Past } from '../past/past.js';
 import type { WishedDay } from './coach-week.js';
@@ -42,9 +42,6 @@ export function withRestMoved(week: Week, found: readonly DayRole[]): DayRole[] 
   placed[to] = 'rest';
   return placed;
 }
-
-/** Days before the race that are composed back from it. */
-const LAST_DAYS = 6;
 
 /** True for a day that the athlete has free, nobody has fixed, and the race does not settle. */
 function mayChange({ context, past, days, firstDaysOut }: Week, index: number): boolean {
