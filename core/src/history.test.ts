@@ -112,6 +112,23 @@ describe('any block that has begun', () => {
     expect(daysOf(now)).toEqual(daysOf(before));
   });
 
+  it('tapers from what an illness was to leave of the only week before it, not from what its runs came to', () => {
+    // Six sevenths of 25 km are 21; two days beside a long run of 7 km hold 5 each, and no more.
+    const spec: BlockSpec = {
+      athlete: { ...marathon.athlete, recentWeeks: [25_000], results: [] },
+      race: { name: 'Pier 800', date: '2024-07-21', distance: 800 },
+      weeks: 5,
+      phases: { layout: 'four-equal-parts' },
+      volume: { growth: { cap: 0.01 }, recovery: { every: 3, depth: 0.1 } },
+      week: { qualityOn: [], outdoorRuns: 1 },
+      events: [{ kind: 'illness', name: 'Ill', from: '2024-06-23', to: '2024-06-30' }],
+    };
+    const before = layOut(spec);
+    expect(before.weeks[0]?.volumeRule).toBe('event');
+    const now = layOut(spec, { asOf: '2024-06-24', history: handedOut(before) });
+    expect(daysOf(now)).toEqual(daysOf(before));
+  });
+
   it('stays as it is while nothing is asked anew, whatever the day', () => {
     holdFor(
       fc.property(begun, ({ spec, asOf }) => {

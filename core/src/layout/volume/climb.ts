@@ -75,9 +75,15 @@ function ofCycle({ step }: Ascent, week: FrameWeek, laid: LaidVolume): LaidVolum
 /** A week that is over stays as it was handed out, and the climb goes on from it. */
 export function asItWas(past: Past, week: FrameWeek): LaidVolume | undefined {
   const then = weekOfPast(past, week)?.at(-1)?.week;
-  // Where only the long run grows, or runs hold a week down, the climb above goes on unseen.
-  if (!then || then.volumeRule === 'steady' || then.volumeRule === 'bounded') return undefined;
+  if (!then || isUnseen(then.volumeRule)) return undefined;
+  // What an event cuts is nobody's base, and its runs may have come to less: it is what it was meant to be.
+  if (then.volumeRule === 'event' && week.running !== 1) return undefined;
   return { volume: then.volume, rule: then.volumeRule, recovery: then.recovery };
+}
+
+/** Where only the long run grows, or runs hold a week down, the climb above goes on unseen. */
+function isUnseen(rule: VolumeRule): boolean {
+  return rule === 'steady' || rule === 'bounded';
 }
 
 function atLeast(ascent: Ascent, week: FrameWeek, laid: LaidVolume): LaidVolume {
