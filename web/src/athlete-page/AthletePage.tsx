@@ -10,6 +10,7 @@ import { NotTaken } from './NotTaken.js';
 import { PacesView } from './PacesView.js';
 import { PageHead } from './PageHead.js';
 import { TodayView } from './TodayView.js';
+import { isAway } from './link-calls.js';
 import { type Linked, useLinked } from './useLinked.js';
 import { useToday } from './useToday.js';
 import * as wording from './wording.js';
@@ -32,7 +33,7 @@ export function AthletePage({ link }: { link: string }) {
     return (
       <main className={styles.page}>
         <section className={styles.part} aria-busy={line === 'reading'}>
-          <p>{line === 'reading' ? wording.openingYourPage : wording.youAreOffline}</p>
+          <p>{isAway(line) ? wording.notHereYet[line] : wording.openingYourPage}</p>
         </section>
       </main>
     );
@@ -134,9 +135,9 @@ function LineState({ linked: { line, kept, waiting } }: { linked: Linked }) {
     : '';
   return (
     <p className={styles.line} role="status">
-      {line === 'away' && unsent === 0 && wording.offline(readAt)}
-      {line === 'away' && unsent > 0 && wording.offlineSavedOnThisDeviceWillSync(readAt)}
-      {line !== 'away' && unsent > 0 && wording.sendingNotes(unsent)}
+      {isAway(line) && unsent === 0 && wording.away(line, readAt)}
+      {isAway(line) && unsent > 0 && wording.awaySavedOnThisDeviceWillSync(line, readAt)}
+      {!isAway(line) && unsent > 0 && wording.sendingNotes(unsent)}
       {line === 'reading' && unsent === 0 && wording.checkingForChanges}
     </p>
   );

@@ -12,11 +12,18 @@ import * as wording from './wording.js';
 /** What a call came to. */
 export type Called<T> =
   | { kind: 'answer'; value: T }
-  /** No line, or a server that cannot answer now: worth another try. */
-  | { kind: 'away' }
+  /** Worth another try. */
+  | { kind: Away }
   /** The link opens nothing any more. */
   | { kind: 'ended'; words: string }
   | { kind: 'refused'; words: string };
+
+/** No line, or a server that cannot answer now. */
+export type Away = 'offline' | 'unanswered';
+
+export function isAway(kind: string): kind is Away {
+  return kind === 'offline' || kind === 'unanswered';
+}
 
 const PATIENCE_MS = 20_000;
 const UNREADABLE = wording.theAnswerCouldNotBeRead;
@@ -49,10 +56,10 @@ async function called<T>(
     });
     body = await response.json();
   } catch {
-    return { kind: 'away' };
+    return { kind: 'offline' };
   }
   const { status } = response;
-  if (status === 429 || status >= 500) return { kind: 'away' };
+  if (status === 429 || status >= 500) return { kind: 'unanswered' };
   if (!response.ok) {
     const words = wordsOf(body);
     return status === 401 ? { kind: 'ended', words } : { kind: 'refused', words };

@@ -11,17 +11,18 @@ import {
   type Waiting,
   waitingFor,
 } from './device.js';
-import { readPage, sendFromPage } from './link-calls.js';
+import { type Away, isAway, readPage, sendFromPage } from './link-calls.js';
 
-/** How often a page that is open is read anew, and sent from while something waits. Milliseconds. */
+/** How often a page that is open is read anew, sent from while something waits, and asked for until it is there. Milliseconds. */
 const AGAIN_MS = 60_000;
 const SEND_AGAIN_MS = 15_000;
+const ASK_AGAIN_MS = 5000;
 
 export interface Linked {
   kept: KeptPage | undefined;
   waiting: readonly Waiting[];
   /** `reading` until something is known of the page for the first time. */
-  line: 'reading' | 'here' | 'away';
+  line: 'reading' | 'here' | Away;
   /** Why the link opens nothing any more. */
   ended: string | undefined;
   /** What was said to the last thing sent, where it was taken otherwise than it was meant. */
@@ -44,7 +45,7 @@ export function useLinked(link: string): Linked {
   const syncOnce = useCallback(async () => {
     const outcome = await sendAll(link);
     if (outcome.said !== '') setSaid(outcome.said);
-    const read = outcome.line === 'here' ? await readPage(link) : { kind: 'away' as const };
+    const read = outcome.line === 'here' ? await readPage(link) : { kind: outcome.line };
     if (read.kind === 'answer') {
       const next = { page: read.value, readAt: new Date().toISOString() };
       await keepPage(link, next);
@@ -58,13 +59,18 @@ export function useLinked(link: string): Linked {
     }
     // Only now: what was sent is on the page that was read.
     setWaiting(await waitingFor(link));
-    setLine(read.kind === 'away' ? 'away' : 'here');
+    setLine(isAway(read.kind) ? read.kind : 'here');
   }, [link]);
 
   /** One at a time: whoever asks meanwhile is served right after. */
   const sync = useCallback((): Promise<void> => {
     const next = (busy.current ?? Promise.resolve()).then(syncOnce);
-    busy.current = next.catch(() => undefined);
+    const turn = next
+      .catch(() => undefined)
+      .finally(() => {
+        if (busy.current === turn) busy.current = undefined;
+      });
+    busy.current = turn;
     return next;
   }, [syncOnce]);
 
@@ -83,6 +89,7 @@ export function useLinked(link: string): Linked {
     };
   }, [link, sync]);
 
+  const isMissing = kept === undefined && ended === undefined;
   const unsent = waiting.some(({ refused }) => refused === undefined);
   useEffect(() => {
     const again = () => {
@@ -90,13 +97,17 @@ export function useLinked(link: string): Linked {
     };
     window.addEventListener('online', again);
     document.addEventListener('visibilitychange', again);
-    const timer = setInterval(again, unsent ? SEND_AGAIN_MS : AGAIN_MS);
+    const often = isMissing ? ASK_AGAIN_MS : unsent ? SEND_AGAIN_MS : AGAIN_MS;
+    // A server that is slow to answer is not asked again meanwhile.
+    const timer = setInterval(() => {
+      if (!busy.current) again();
+    }, often);
     return () => {
       window.removeEventListener('online', again);
       document.removeEventListener('visibilitychange', again);
       clearInterval(timer);
     };
-  }, [sync, unsent]);
+  }, [sync, unsent, isMissing]);
 
   const changed = async (change: Promise<void>) => {
     await change;
@@ -122,19 +133,20 @@ export function useLinked(link: string): Linked {
 }
 
 /** Sends what waits, in its order; what is refused stays with its reason, and what has no line waits on. */
-async function sendAll(link: string): Promise<{ line: 'here' | 'away'; said: string }> {
+async function sendAll(link: string): Promise<{ line: 'here' | Away; said: string }> {
   let said = '';
   for (const { id, at, body, refused } of await waitingFor(link)) {
     if (refused !== undefined) continue;
     const sent = await sendFromPage(link, id, body);
-    if (sent.kind === 'away') return { line: 'away', said };
     // The page itself will say so when it is read.
     if (sent.kind === 'ended') return { line: 'here', said };
     if (sent.kind === 'answer') {
       await forgetWaiting(id);
       said = sent.value.said || said;
-    } else {
+    } else if (sent.kind === 'refused') {
       await keepWaiting(link, { id, at, body, refused: sent.words });
+    } else {
+      return { line: sent.kind, said };
     }
   }
   return { line: 'here', said };

@@ -7,8 +7,12 @@ export const today = 'Today';
 export const wholeBlock = 'Whole block';
 export const paces = 'Paces';
 export const openingYourPage = 'Opening your page …';
-export const youAreOffline =
-  'You are offline, and your page is not on this device yet. It opens as soon as you are back online.';
+export const notHereYet = {
+  offline:
+    'You are offline, and your page is not on this device yet. It opens as soon as you are back online.',
+  unanswered:
+    'The server is not answering, and your page is not on this device yet. It opens as soon as there is an answer.',
+};
 export const training = (athlete: string) => `${athlete} · Training`;
 export const itsLastDay = (day: string, coach: string) =>
   `Its last day was ${day}. Ask ${coach} for a new link.`;
@@ -17,9 +21,11 @@ export const yourNextOneIsShownHere = (coach: string) =>
   `Your next one is shown here as soon as ${coach} has laid it out.`;
 export const views = 'Views';
 export const updated = (day: string, clock: string) => `Updated ${day}, ${clock}.`;
-export const offline = (readAt: string) => `Offline. ${readAt}`;
-export const offlineSavedOnThisDeviceWillSync = (readAt: string) =>
-  `Offline: saved on this device, will sync. ${readAt}`;
+const cause = { offline: 'Offline', unanswered: 'The server is not answering' };
+type Away = keyof typeof cause;
+export const away = (why: Away, readAt: string) => `${cause[why]}. ${readAt}`;
+export const awaySavedOnThisDeviceWillSync = (why: Away, readAt: string) =>
+  `${cause[why]}: saved on this device, will sync. ${readAt}`;
 export const sendingNotes = (unsent: number) => `Sending ${plural(unsent, 'note')} …`;
 export const checkingForChanges = 'Checking for changes …';
 export const thisPageIsClosed = 'This page is closed';
