@@ -1,5 +1,5 @@
 import type { Squad } from '@nadir/contract';
-import { type Locator, type Page, expect } from '@playwright/test';
+import { type APIResponse, type Locator, type Page, expect } from '@playwright/test';
 
 /** The address of the demo, or of the server with its own data. */
 export function addressOf(kind: 'demo' | 'own'): string {
@@ -33,8 +33,21 @@ export async function openBlock(page: Page, athlete: string): Promise<void> {
 
 /** Signs the demo’s coach in without a page. */
 export async function signIn(page: Page): Promise<void> {
-  const answer = await page.request.post(`${addressOf('demo')}/api/sign-in/demo`);
+  const answer = await posted(page, 'sign-in/demo');
   expect(answer.ok()).toBe(true);
+}
+
+/** Seconds and times that a server is asked again which says that it is too busy: nothing was stored then. */
+const [PAUSE, TIMES] = [2, 10];
+
+async function posted(page: Page, path: string, data?: object): Promise<APIResponse> {
+  const ask = () => page.request.post(`${addressOf('demo')}/api/${path}`, { data });
+  let answer = await ask();
+  for (let time = 0; answer.status() === 503 && time < TIMES; time++) {
+    await page.waitForTimeout(PAUSE * 1000);
+    answer = await ask();
+  }
+  return answer;
 }
 
 /** Keeps a block of its own for a test, so that tests do not meet on one, and opens it. */
@@ -44,8 +57,8 @@ export async function keepNewBlock(
   part: { results?: object[]; raceDate?: string; week?: object } = {},
 ): Promise<string> {
   const send = async (path: string, data: object): Promise<{ id: string }> => {
-    const answer = await page.request.post(`${addressOf('demo')}/api/${path}`, { data });
-    expect(answer.ok()).toBe(true);
+    const answer = await posted(page, path, data);
+    expect(answer.ok(), await answer.text()).toBe(true);
     return (await answer.json()) as { id: string };
   };
   const { id: athleteId } = await send('athletes', { name: athlete });

@@ -176,6 +176,8 @@ test('sets the house rules to a block that departs from them, shown before they 
     await pin(page, 'volume', week, volume);
   }
   await expectSaved(page);
+  // What fixes the last of them stands: nothing moves under the hand any more.
+  await expect(page.getByRole('button', { name: 'Free every week' })).toBeVisible();
   await page.getByRole('button', { name: /^This is how I coach/ }).click();
   const mine = page.getByRole('region', { name: 'My rules' });
   await expect(mine).toContainText('Most growth a week: 10 →');
