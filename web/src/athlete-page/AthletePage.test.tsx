@@ -2,11 +2,12 @@ import 'fake-indexeddb/auto';
 import type { AthletePage as Page } from '@nadir/contract/athlete';
 import { act, cleanup, render, screen } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { coach } from '../testing/signed-in.js';
 import { AthletePage } from './AthletePage.js';
 
 const page: Page = {
   athlete: 'Idris Vale',
-  coach: 'Maren Holt',
+  coach: coach.name,
   ends: '2099-12-31',
   daysAhead: 0,
   block: null,
