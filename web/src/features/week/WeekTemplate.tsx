@@ -12,6 +12,7 @@ import {
 } from '@nadir/core/edit/week';
 import { showBlock, type ShownBlock } from '@nadir/core/present';
 import type { PhaseKind } from '@nadir/core/spec/choices';
+import { isRun } from '@nadir/core/spec/days';
 import { useCallback, useMemo } from 'react';
 import { shortWeekday } from '../../components/dates.js';
 import { useWhenIdle } from '../../components/useWhenIdle.js';
@@ -42,7 +43,7 @@ export function WeekTemplate({
   phase: PhaseKind | undefined;
   commands: Commands;
 }) {
-  const { title, why } = weekPatterns[name];
+  const { title, why, days: asked } = weekPatterns[name];
   const command = useMemo(() => choosePattern(block, name, phase), [block, name, phase]);
   const inUse =
     JSON.stringify(block.spec.week.days) === JSON.stringify(patternDays(name, block.spec));
@@ -62,6 +63,7 @@ export function WeekTemplate({
   );
   const said = days?.map(({ steps }) => (steps > 0 ? formatSteps(steps, measure) : '–')).join(' ');
   const runs = days?.filter(({ steps }) => steps > 0).length;
+  const named = asked.filter(({ role }) => isRun(role)).length;
   const most = Math.max(1, ...(days ?? []).map(({ steps }) => steps));
   const width = WIDTH / Math.max(7, days?.length ?? 7);
   return (
@@ -114,7 +116,7 @@ export function WeekTemplate({
           <line x1={0} x2={WIDTH} y1={HEIGHT + 0.5} y2={HEIGHT + 0.5} stroke={token('ink')} />
         </svg>
         <span className="muted">
-          {inUse ? wording.inUse : runs === undefined ? ' ' : wording.runs(runs)}
+          {inUse ? wording.inUse : runs === undefined ? ' ' : wording.runsThatFit(runs, named)}
         </span>
       </button>
     </Tooltip>

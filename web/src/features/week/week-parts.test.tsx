@@ -246,6 +246,24 @@ describe('week templates', () => {
     expect(taken?.change.week).toMatchObject({ byPhase: [{ phase: block.weeks[2]?.phase }] });
   });
 
+  it('say how many of their runs a light week has room for', async () => {
+    // No run is shorter than 3 km: 10 km are three of them.
+    const { block, shown } = laid({ volume: { start: 10_000, peak: 10_000 } });
+    const from = block.weeks[0]!.start;
+    render(
+      <WeekTemplates
+        block={block}
+        shown={shown}
+        week={block.weeks[0]!}
+        from={from}
+        commands={fakes()}
+      />,
+    );
+    const six = await screen.findByRole('button', { name: /^Six runs: .*\d/ });
+    expect(six.getAttribute('aria-label')?.match(/\b\d+ /g)).toHaveLength(3);
+    expect(within(six).getByText('3 of 6 runs fit')).toBeTruthy();
+  });
+
   it('give way to roles day by day', async () => {
     const { block } = laid();
     const commands = fakes();

@@ -113,7 +113,9 @@ export const withCrossTrainingOnThe = (run: string) => `with cross-training, ${r
 
 // WeekTemplate
 export const inUse = 'in use';
-export const runs = (runs: number) => `${runs} runs`;
+/** A week that is too light holds fewer runs than its name says. */
+export const runsThatFit = (runs: number, named: number) =>
+  runs < named ? `${runs} of ${named} runs fit` : plural(runs, 'run');
 
 // WeekTemplates
 export const weekTemplates = 'Week templates';
