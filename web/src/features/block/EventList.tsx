@@ -60,7 +60,7 @@ export const EventList = memo(function EventList({
         ))}
       </ul>
       {edited === undefined ? (
-        <Button variant="outlined" onClick={() => setEdited(-1)}>
+        <Button className={styles.add} variant="outlined" onClick={() => setEdited(-1)}>
           {wording.addARaceOrDaysAway}
         </Button>
       ) : (

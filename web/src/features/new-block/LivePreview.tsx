@@ -6,6 +6,7 @@ import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
 import { BlockFacts } from '../../components/BlockFacts.js';
 import { DifferenceList } from '../../components/DifferenceList.js';
+import { unwaived } from '../../editor/checks/finding-words.js';
 import { FindingLines } from '../../components/FindingLines.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import { useLaidBlock } from '../../components/useLaidBlock.js';
@@ -80,7 +81,7 @@ export function LivePreview({
           ) : (
             <BlockFacts block={block} shown={shown} />
           )}
-          <FindingLines findings={block.findings} />
+          <FindingLines findings={unwaived(block.findings)} />
         </div>
       </div>
     </>
