@@ -89,6 +89,23 @@ function paper(): string {
   return getComputedStyle(document.body).backgroundColor;
 }
 
+test('no word of a day runs over the next one, at a tablet’s width', async ({ page }) => {
+  await page.setViewportSize({ width: 1024, height: 768 });
+  await enterBlock(page, 'Ottoline Brack');
+  const days = page.getByRole('region', { name: /^Days of week/ }).locator('[data-weight]');
+  await expect(days).toHaveCount(7);
+  const over = await days.evaluateAll((all) =>
+    all.flatMap((day) => {
+      const edge = day.getBoundingClientRect().right;
+      const parts = [...day.querySelectorAll('span, button, li')];
+      return parts
+        .filter((part) => part.getBoundingClientRect().right > edge + 1)
+        .map(({ textContent }) => textContent);
+    }),
+  );
+  expect(over).toEqual([]);
+});
+
 test('sign-in is accessible', async ({ page }) => {
   await page.goto(`${addressOf('demo')}/?signed-out`);
   await expect(page.getByRole('button', { name: /Sign in as/ })).toBeVisible();
