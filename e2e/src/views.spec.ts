@@ -89,6 +89,19 @@ function paper(): string {
   return getComputedStyle(document.body).backgroundColor;
 }
 
+test('no view of a block is wider than a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await enterBlock(page, 'Posy Arkwright');
+  const block = page.url();
+  for (const view of ['', '/sheet', '/week/9', '/hard-days', '/paces', '/diary', '/handouts']) {
+    await page.goto(block + view);
+    await expect(page.getByRole('heading', { level: 1, name: 'Posy Arkwright' })).toBeVisible();
+    await expect(page.locator('main')).not.toHaveAttribute('aria-busy', 'true');
+    const width = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(width, view).toBe(390);
+  }
+});
+
 test('no word of a day runs over the next one, at a tablet’s width', async ({ page }) => {
   await page.setViewportSize({ width: 1024, height: 768 });
   await enterBlock(page, 'Ottoline Brack');
