@@ -16,9 +16,10 @@ import styles from './Squad.module.css';
 import { type SquadAthlete, type SquadOrder, squadOrders } from './squad-order.js';
 import * as wording from './wording.js';
 
-/** Px of the calendar, and where a page is wide enough for a wider one. */
-const CALENDAR_WIDTH = { usual: 360, wide: 600 } as const;
+/** Px of the calendar, and where a page has room for a wider one or less. */
+const CALENDAR_WIDTH = { narrow: 240, usual: 360, wide: 600 } as const;
 const WIDE = '(min-width: 1700px)';
+const NARROW = '(max-width: 960px)';
 
 const OrderChoice = later(async () => (await import('./OrderChoice.js')).OrderChoice);
 
@@ -38,16 +39,18 @@ export function SquadTable({
 }) {
   const { today } = useSignedIn();
   const isWide = useMediaQuery(WIDE);
+  const isNarrow = useMediaQuery(NARROW);
   const isPhone = useMediaQuery(PHONE);
+  const width = isWide ? 'wide' : isNarrow ? 'narrow' : 'usual';
   const calendar = useMemo(
     () =>
       calendarOf(
         everyone.flatMap(({ block }) =>
           block ? [{ from: block.glance.start, to: block.glance.race.date }] : [],
         ),
-        isWide ? CALENDAR_WIDTH.wide : CALENDAR_WIDTH.usual,
+        CALENDAR_WIDTH[width],
       ),
-    [everyone, isWide],
+    [everyone, width],
   );
   const sorted = (by: SquadOrder) => (
     <TableSortLabel active={order === by} hideSortIcon={order !== by} onClick={() => onOrder(by)}>
