@@ -34,6 +34,12 @@ describe('the least long run, by hand', () => {
     expect(leastLongRun(60_000, 1, 1000, defaultHouseRules)).toBe(60_000);
   });
 
+  it('holds 17 miles on three days beside 7, though they are kept as 27,359 m: 7 + 2 × 5', () => {
+    expect(leastLongRun(27_359, 3, 1609.344, defaultHouseRules)).toBeCloseTo(7 * 1609.344, 6);
+    // A mile more is not held: 0.85 × 7 is 5.95, which is 5 whole ones.
+    expect(leastLongRun(28_968, 3, 1609.344, defaultHouseRules)).toBeCloseTo(8 * 1609.344, 6);
+  });
+
   it('comes to an end for any amount: steps are lost in a number that large', () => {
     expect(leastLongRun(1e35, 5, 300, defaultHouseRules)).toBeGreaterThan(1e34);
   });

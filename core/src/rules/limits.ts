@@ -57,6 +57,9 @@ export function leastLongRunShare(runDays: number, { week }: HouseRules): number
   return 1 / (1 + week.mostOfLongRun * Math.max(0, runDays - 1));
 }
 
+/** What an amount of whole miles may gain by being kept in whole metres. */
+const ROUNDED = 0.5;
+
 /** The shortest long run, in whole steps, beside which runs of whole steps hold the rest of a week. */
 export function leastLongRun(
   volume: number,
@@ -65,10 +68,11 @@ export function leastLongRun(
   rules: HouseRules,
 ): number {
   const others = Math.max(0, runDays - 1);
-  let longRun = ceilTo(volume * leastLongRunShare(runDays, rules), step);
+  const asked = volume - ROUNDED;
+  let longRun = ceilTo(asked * leastLongRunShare(runDays, rules), step);
   const holds = () => longRun + others * floorTo(rules.week.mostOfLongRun * longRun, step);
   // Rounding down takes less than a step from each of the others.
-  for (let more = 0; more < others && holds() < volume - 1e-6; more++) longRun += step;
+  for (let more = 0; more < others && holds() < asked; more++) longRun += step;
   return clean(longRun);
 }
 

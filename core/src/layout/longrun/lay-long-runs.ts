@@ -20,6 +20,7 @@ import {
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import { type LaidVolume, isAtRecovery } from '../volume/climb.js';
+import { runDaysOf } from '../../spec/index.js';
 import { weekOfLongRun } from './limits.js';
 import { type LongRunDay, longRunDay, TO_THE_RACE } from './long-run-day.js';
 import { writtenLongRun } from './written-long-run.js';
@@ -61,6 +62,8 @@ interface Climb {
   line: number;
   /** The peak, or what time on the feet leaves of it: the ladder leads to what can be reached. */
   peak: number;
+  /** True for a peak of which the coach asked more than the runs beside it need. */
+  isLong: boolean;
 }
 
 /**
@@ -123,7 +126,14 @@ function startOf(
   );
   const none = { laid: [], last: undefined, longest: 0, line: spec.longRun.start };
   const peak = peakInTime(context, days[lastPeak]?.date);
-  return { context, frame, volumes, meant, runDays, days, lastPeak, climbs, peak, ...none };
+  const isLong = isLongerThanNeeded(context);
+  return { context, frame, volumes, meant, runDays, days, lastPeak, climbs, peak, isLong, ...none };
+}
+
+/** In whole steps a peak that Nadir suggests may pass its share a little: the runs beside it need it. */
+function isLongerThanNeeded({ spec, rules, step }: Context): boolean {
+  const { longRun, volume, week } = spec;
+  return longRun.peak > leastLongRun(volume.peak, runDaysOf(week), step, rules) * (1 + 1e-9);
 }
 
 /** The peak, or the longest in whole steps that time on the feet allows on its day. */
@@ -247,7 +257,7 @@ function clamp(climb: Climb, index: number, wished: number, rule: LongRunRule): 
   const share = longRunShareLimit(weekOfLongRun(spec, volume, perMetre), rules);
   // A peak that was asked for is laid, whatever part of its week it takes: a finding says so.
   const meantToBe = spec.longRun.peak / spec.volume.peak;
-  const isAsked = meantToBe > share * (1 + 1e-9);
+  const isAsked = climb.isLong && meantToBe > share * (1 + 1e-9);
   const asked = isAsked ? spec.longRun.peak / heaviestOf(climb) : meantToBe;
   const byShare = volume * Math.min(1, Math.max(evenly, share, asked));
   const byTime = longRunTimeLimit(

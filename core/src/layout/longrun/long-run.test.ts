@@ -126,6 +126,24 @@ describe('a long run that cannot be', () => {
     expect(slow.weeks.map(({ longRunRule }) => longRunRule)).toContain('time-cap');
   });
 
+  it('keeps its share of a week that stays light, where nobody asked for a long one', () => {
+    // 17 miles need 7 beside two others; the block stays at 7 miles, of which 45% are 3.
+    const { athlete, volume, ...others } = marathon;
+    const light = layOut({
+      ...others,
+      athlete: { ...athlete, unit: 'mi', results: [], recentWeeks: [12_000] },
+      race: { name: 'Pier 800', date: '2027-05-30', distance: 800 },
+      weeks: 8,
+      volume: { ...volume, start: 12_000, peak: 27_359, growth: { cap: 0.01 } },
+      longRun: {},
+      week: { runDays: 3 },
+    });
+    const miles = light.weeks.map(({ longRun }) => Math.round(longRun / 1609.344));
+    expect(Math.round(light.spec.longRun.peak / 1609.344)).toBe(7);
+    expect(Math.max(...miles)).toBe(3);
+    expect(light.findings.map(({ check }) => check)).not.toContain('long-run-over-share');
+  });
+
   it('is carried by its week when it is pinned beyond it', () => {
     const block = layOut({ ...marathon, pins: [{ week: 17, longRun: 80_000 }] });
     expect(block.weeks[16]).toMatchObject({ longRun: 80_000, volume: 80_000 });

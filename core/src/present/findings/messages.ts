@@ -79,7 +79,7 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   }),
   'long-run-held-down': (found, context) => ({
     title: 'Long run held under its caps',
-    message: `The longest is ${longRunOf(found, context)}; you asked for ${limitOf(found, context)}. ${longRunWaysOut(found, context)}`,
+    message: `The longest is ${longRunOf(found, context)}, not ${limitOf(found, context)}. ${longRunWaysOut(found, context)}`,
   }),
   'volume-low-for-distance': (found, context) => ({
     title: 'Low volume for the distance',
