@@ -40,6 +40,10 @@ describe('the least long run, by hand', () => {
     expect(leastLongRun(28_968, 3, 1609.344, defaultHouseRules)).toBeCloseTo(8 * 1609.344, 6);
   });
 
+  it('is none in a week of none', () => {
+    expect(leastLongRun(0, 3, 1000, defaultHouseRules)).toBe(0);
+  });
+
   it('comes to an end for any amount: steps are lost in a number that large', () => {
     expect(leastLongRun(1e35, 5, 300, defaultHouseRules)).toBeGreaterThan(1e34);
   });

@@ -68,7 +68,7 @@ export function leastLongRun(
   rules: HouseRules,
 ): number {
   const others = Math.max(0, runDays - 1);
-  const asked = volume - ROUNDED;
+  const asked = Math.max(0, volume - ROUNDED);
   let longRun = ceilTo(asked * leastLongRunShare(runDays, rules), step);
   const holds = () => longRun + others * floorTo(rules.week.mostOfLongRun * longRun, step);
   // Rounding down takes less than a step from each of the others.
