@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { layOut } from '../../lay-out.js';
 import { rulesOf } from '../../rules/index.js';
 import { validateSpec } from '../../layout/index.js';
+import type { BlockSpec } from '../../spec/index.js';
 import { anySpec } from '../../testing/any-spec.js';
 import { marathon } from '../../testing/examples.js';
 import { holdFor } from '../../testing/hold-for.js';
@@ -66,6 +67,29 @@ describe('a week around days that will not do', () => {
     const longDay = long?.command.change.days?.find(({ role }) => role === 'long');
     expect(longDay).toBeDefined();
     expect(longDay?.session).toBeUndefined();
+  });
+
+  it('leaves no second long run where one was written for a day that the race takes from it', () => {
+    // Written for the eve of the race, it is laid on the Saturday before.
+    const spec: BlockSpec = {
+      athlete: { recentWeeks: [8000], unavailable: ['tuesday'], results: [] },
+      race: { name: 'Pier 800', date: '2024-01-10', distance: 800 },
+      weeks: 4,
+      weekStartsOn: 'saturday',
+      days: [{ date: '2024-01-09', role: 'long', session: '8 km easy' }],
+    };
+    const laid = layOut(spec);
+    const long = laid.weeks[3]?.days.find(({ role }) => role === 'long');
+    expect(long?.date).toBe('2024-01-06');
+    const found = arrangeAround({ block: laid, rules: rulesOf(laid.spec) }, 4, {
+      from: '2024-01-06',
+      blocked: new Set(['2024-01-06']),
+    });
+    expect(found.length).toBeGreaterThan(0);
+    for (const { command } of found) {
+      const days = applyChange(laid.spec, command.change).days;
+      expect(days.filter(({ role }) => role === 'long').length).toBeLessThanOrEqual(1);
+    }
   });
 
   it('always gives a block that can be laid out', () => {

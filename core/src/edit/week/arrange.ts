@@ -104,8 +104,11 @@ function arrangementOf(
   const placed = new Map(placing.flatMap(({ day, to }) => (to === undefined ? [] : [[to, day]])));
   const held = open.map((day) => heldOn(day, placed.get(day.date), blocked.has(day.date)));
   const fixed = fixedDatesOf(block);
+  // A long run that was written for another day of the week, and laid on this one, leaves both.
+  const leaves = placing.some(({ day, to }) => day.role === 'long' && to !== day.date);
+  const isLeft = ({ date }: Day) => leaves && fixed.get(date)?.role === 'long';
   const days = held
-    .filter(({ moved, role, day }) => moved || role !== day.role)
+    .filter(({ moved, role, day }) => moved || role !== day.role || isLeft(day))
     .reduce<readonly FixedDay[]>((kept, { day: { date }, role, moved }) => {
       // A session goes with its day as text: the week would deal it another.
       const own = moved && (fixed.get(moved.date)?.session ?? mainOf(moved)?.shorthand);
