@@ -25,7 +25,9 @@ let links = 0;
 function open(...answers: readonly (() => Response)[]) {
   const calls = vi.fn(() => {
     const answer = answers[Math.min(calls.mock.calls.length, answers.length) - 1];
-    return answer ? Promise.resolve(answer()) : Promise.reject(new TypeError('Failed to fetch'));
+    return answer
+      ? Promise.resolve().then(answer)
+      : Promise.reject(new TypeError('Failed to fetch'));
   });
   vi.stubGlobal('fetch', calls);
   render(<AthletePage link={`link-${++links}`} />);
@@ -50,6 +52,22 @@ describe('a page that was never on this device', () => {
     await pass(1);
     expect(await screen.findByText('Idris Vale')).toBeTruthy();
     expect(screen.queryByText(/server is not answering/)).toBeNull();
+  });
+
+  it.each<[string, () => Response]>([
+    [
+      'nothing in time',
+      () => {
+        throw new DOMException('signal timed out', 'TimeoutError');
+      },
+    ],
+    [
+      'a page of something before the server',
+      () => new Response('<h1>Bad gateway</h1>', { status: 502 }),
+    ],
+  ])('calls no server offline that answers with %s', async (_, answer) => {
+    open(answer);
+    expect(await screen.findByText(/^The server is not answering, and your page is/)).toBeTruthy();
   });
 
   it('says that there is no line where there is none', async () => {

@@ -54,9 +54,14 @@ async function called<T>(
       headers,
       signal: AbortSignal.timeout(PATIENCE_MS),
     });
+  } catch (error) {
+    return { kind: isTimeout(error) ? 'unanswered' : 'offline' };
+  }
+  try {
     body = await response.json();
   } catch {
-    return { kind: 'offline' };
+    // Not of this server: of one before it that does not reach it.
+    return { kind: 'unanswered' };
   }
   const { status } = response;
   if (status === 429 || status >= 500) return { kind: 'unanswered' };
@@ -68,6 +73,11 @@ async function called<T>(
   return parsed.success
     ? { kind: 'answer', value: parsed.data }
     : { kind: 'refused', words: UNREADABLE };
+}
+
+/** There is a line, but nothing came of it in time. */
+function isTimeout(error: unknown): boolean {
+  return error instanceof DOMException && error.name === 'TimeoutError';
 }
 
 /** A refusal as one reads it: what is wrong, field by field where there are any. */
