@@ -75,8 +75,10 @@ test('two days change places in 8 key strokes, the way to them included', async 
   await keys.press('Enter');
   const selected = page.locator('article[aria-current=true]');
   await expect(selected).toBeFocused();
-  await keys.press('ArrowRight');
   const words = async () => (await selected.getAttribute('aria-label'))?.split(': ') ?? [];
+  const [opened] = await words();
+  await keys.press('ArrowRight');
+  await expect.poll(async () => (await words())[0]).not.toBe(opened);
   const [from, what] = await words();
   await keys.press('Shift+ArrowRight');
   await expect.poll(async () => (await words())[0]).not.toBe(from);
