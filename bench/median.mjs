@@ -34,20 +34,21 @@ export function medianMsByTurns(runs, works) {
 }
 
 /**
- * The same for work that is waited for, one after the other.
+ * The same for works that are waited for.
  *
  * @param {number} runs
- * @param {() => Promise<unknown>} work
+ * @param {readonly (() => Promise<unknown>)[]} works
  */
-export async function medianMsAsync(runs, work) {
-  for (let warm = 0; warm < runs / 10; warm++) await work();
-  const times = [];
-  for (let run = 0; run < runs; run++) {
-    const from = performance.now();
-    await work();
-    times.push(performance.now() - from);
+export async function medianMsByTurnsAsync(runs, works) {
+  const times = works.map(() => /** @type {number[]} */ ([]));
+  for (let run = -runs / 4; run < runs; run++) {
+    for (const [index, work] of works.entries()) {
+      const from = performance.now();
+      await work();
+      if (run >= 0) times[index]?.push(performance.now() - from);
+    }
   }
-  return middle(times);
+  return times.map(middle);
 }
 
 /** @param {number[]} times */
