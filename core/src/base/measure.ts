@@ -36,6 +36,6 @@ export function quantum(measure: Measure): number {
 }
 
 /** The unit's short name as it stands in a heading: `km`, `mi` or `min`. */
-export function unitName(measure: Pick<Measure, 'basis' | 'unit'>): string {
+export function unitName(measure: Pick<Measure, 'basis' | 'unit'>): Unit | 'min' {
   return measure.basis === 'time' ? 'min' : measure.unit;
 }

@@ -32,7 +32,12 @@ export {
   shortPaceName,
 } from './shorthand/link-paces.js';
 export { mentionsIn } from './shorthand/mentions.js';
-export { readSession, sessionOf, type SessionProblem } from './shorthand/parse-session.js';
+export {
+  readSession,
+  sessionInUnit,
+  sessionOf,
+  type SessionProblem,
+} from './shorthand/parse-session.js';
 export { isBare, printSession } from './shorthand/print-session.js';
 export { racedName } from './shorthand/raced.js';
 export {

@@ -1,6 +1,6 @@
 import { type Measure, unitName } from '../../base/index.js';
 import { parseAmount } from '../../base/format/index.js';
-import type { ReadCell } from './read-day.js';
+import type { ReadCell } from './day-entry.js';
 
 /** What a coach typed for a week's volume. */
 export type VolumeEntry =

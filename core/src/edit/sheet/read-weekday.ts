@@ -3,7 +3,8 @@ import type { Block } from '../../layout/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { linkPaces, sessionPacesOf } from '../../sessions/index.js';
 import type { FixedWeekday } from '../../spec/days/index.js';
-import { type DayEntry, readDay, type ReadCell } from './read-day.js';
+import type { DayEntry, ReadCell } from './day-entry.js';
+import { readDay } from './read-day.js';
 
 /**
  * Reads what a weekday always holds, typed as a day is: `10`, `6 easy`, `40 min pool`,
@@ -33,6 +34,8 @@ export function readWeekday(
         return { weekday, amount: entry.amount, session: linkPaces(entry.text, table) };
       case 'work':
         return { weekday, [entry.work]: entry.time ?? true };
+      case 'add-on':
+        return { weekday, addOn: entry.addOn };
       case 'cross':
         return {
           weekday,

@@ -49,7 +49,7 @@ describe('a day as it is typed', () => {
     ['6 x 1 km @ 10 km, 90 s jog', { kind: 'session', text: '6 x 1 km @ 10 km, 90 s jog' }],
     ['32 (last 14 @ marathon)', { kind: 'session', text: '32 km (last 14 @ marathon)' }],
     ['26 (11 @ marathon -4 s)', { kind: 'session', text: '26 km (last 11 @ marathon -4 s)' }],
-    ['28 last 8 marathon', { kind: 'session', text: '28 km, last 8 marathon' }],
+    ['28 last 8 marathon', { kind: 'session', text: '28 km last 8 marathon' }],
     ['30 progression', { kind: 'session', text: '30 km progression' }],
     ['bike', { kind: 'cross', cross: 'bike' }],
     ['60 bike', { kind: 'cross', cross: 'bike', time: 3600 }],
@@ -65,6 +65,22 @@ describe('a day as it is typed', () => {
       '40 min pool: 10 x 2 min brisk, 1 min easy',
       { kind: 'cross', cross: 'pool', time: 2400, text: '10 x 2 min brisk, 1 min easy' },
     ],
+    ['LR 28', { kind: 'amount', amount: 28_000, role: 'long' }],
+    ['28k long', { kind: 'amount', amount: 28_000, role: 'long' }],
+    ['Long run 30k last 10k @ MP', { kind: 'session', text: '30k last 10k @ MP' }],
+    ['24 long, last 8 steady', { kind: 'session', text: '24 km, last 8 steady' }],
+    ['8 am, 6 pm', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
+    ['AM: 8 easy PM: 6 easy', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
+    ['8/6', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
+    ['XT 45 min', { kind: 'cross', cross: 'bike', time: 2700 }],
+    ['cross train: 40 min swim', { kind: 'cross', cross: 'swim', time: 2400 }],
+    ['1:15 easy', { kind: 'session', text: '1 h 15 min easy' }],
+    ['easy 5 + strides', { kind: 'session', text: 'easy 5 km + strides' }],
+    ['16 with 10 @ MP', { kind: 'session', text: '16 km with 10 @ MP' }],
+    ['6-8 easy', { kind: 'session', text: '6-8 km easy' }],
+    ['tempo 8', { kind: 'session', text: 'tempo 8 km' }],
+    ['Yoga 20', { kind: 'work', work: 'mobility', time: 1200 }],
+    ['hill sprints', { kind: 'add-on', addOn: 'hill-sprints' }],
     // 6 x 400 m are 2.4 km: 5.6 of 8 are left, 2.8 before and 2.8 after.
     [
       '8 6 x 400 m @ 5 km, 60 s rest',
@@ -81,13 +97,40 @@ describe('a day as it is typed', () => {
   it('is in the unit that the sheet shows', () => {
     expect(readDay('10', miles, paces)).toMatchObject({ entry: { amount: 16_093.44 } });
     expect(readDay('45', minutes, paces)).toMatchObject({ entry: { amount: 2700 } });
-    expect(readDay('1:15', minutes, paces)).toMatchObject({ entry: { kind: 'session' } });
+    expect(readDay('1:15', minutes, paces)).toMatchObject({ entry: { amount: 4500 } });
+    expect(readDay('16 with 10 @ MP', miles, paces)).toMatchObject({
+      entry: { text: '16 mi with 10 @ MP' },
+    });
+    // The other unit is no figure of this table.
+    expect(readDay('5k am, 8k pm', miles, paces)).toMatchObject({ ok: false });
     expect(readDay('20 (last 5 @ marathon)', miles, paces)).toMatchObject({
       entry: { text: '20 mi (last 5 @ marathon)' },
     });
   });
 
+  it('says how much is run, or is no day', () => {
+    expect(readDay('fartlek', km, paces)).toMatchObject({
+      ok: false,
+      problem: expect.stringMatching(/does not say how much is run/) as string,
+      suggestion: undefined,
+    });
+    for (const text of ['travel', 'rest (travel)', 'off - holiday', '5 easy or rest']) {
+      expect(readDay(text, km, paces)).toMatchObject({ ok: false, suggestion: 'rest' });
+    }
+  });
+
   it('is not guessed at: what was meant is asked', () => {
+    for (const text of ['WU 15; 6 x 3 min @ threshold', '5 x 3 @ threshold', '5 easy, 5 steady']) {
+      expect(readDay(text, km, paces)).toMatchObject({ ok: false });
+    }
+    expect(readDay('16 with 2 x 5 @ MP', km, paces)).toMatchObject({
+      ok: false,
+      suggestion: '16 km with 2 x 5 km @ MP',
+    });
+    expect(readDay('easy 5 + 6 strides', miles, paces)).toMatchObject({
+      ok: false,
+      suggestion: 'easy 5 mi + 6 x 100 m strides',
+    });
     expect(readDay('6 x 1000 @ 10 km', km, paces)).toMatchObject({
       ok: false,
       suggestion: '6 x 1000 m @ 10 km',

@@ -13,7 +13,8 @@ import {
 import { withPin } from '../../spec/index.js';
 import type { Change } from '../index.js';
 import { runRole, weekdayStays } from '../week/index.js';
-import { type DayEntry, readDay, type ReadCell } from './read-day.js';
+import type { DayEntry, ReadCell } from './day-entry.js';
+import { readDay } from './read-day.js';
 import { readVolume, type VolumeEntry } from './read-week.js';
 import type { WrittenCell } from './cells.js';
 
@@ -204,6 +205,9 @@ export class Taking {
       }
       case 'work':
         this.write(date, { [entry.work]: entry.time ?? true });
+        return DONE;
+      case 'add-on':
+        this.write(date, { addOn: entry.addOn });
         return DONE;
       case 'session':
         if (long !== undefined) this.pin(long, 'longRun', undefined);

@@ -209,7 +209,7 @@ const SHORT = 300;
 
 function isShort(parts: readonly Part[]): boolean {
   return parts.some((part) => {
-    if (part.kind === 'set') return isShort(part.parts);
+    if (part.kind === 'set' || part.kind === 'including') return isShort(part.parts);
     const amount = part.kind === 'repeat' ? part.piece.amount : undefined;
     return (
       amount !== undefined && 'unit' in amount && amount.unit === 'm' && amount.number <= SHORT

@@ -109,6 +109,11 @@ describe('ways to go on, worked by hand', () => {
     expect(goesOn('longer', 2, '16 km easy, last 4 km marathon', 1)).toEqual([
       '18 km easy, last 4 km marathon',
     ]);
+    // What a run holds grows within it, and makes it longer where it no longer fits.
+    expect(goesOn('longer', 4, '16 km with 10 @ marathon', 2)).toEqual([
+      '16 km including 14 km marathon',
+      '18 km including 18 km marathon',
+    ]);
     const half = halved(sessionOf('16 km steady, last 4 km marathon')?.parts ?? []);
     expect(printSession({ parts: half })).toBe('8 km steady, last 2 km marathon');
   });

@@ -1,8 +1,8 @@
 import { sum } from '../../base/index.js';
+import { metresOf, partOf, secondsOf } from '../shorthand/amounts.js';
 import { MOST_EVEN_STEPS } from '../shorthand/parse-session.js';
 import { printAmount, printTarget } from '../shorthand/print-session.js';
 import type { Piece, Place, SessionAmount, Surges, Target } from '../shorthand/session.js';
-import { metresOf, partOf, secondsOf } from './amounts.js';
 import { endPace, mentioned, quicknessOf, type Reading, stepPace } from './quickness.js';
 import { type Stretch, stretch } from './stretch.js';
 
@@ -86,11 +86,21 @@ export function layWithPlaces(reading: Reading, piece: Piece, places: readonly P
   return stretches.filter((each) => each !== undefined);
 }
 
+/** What is left of a run beside what it holds, half of it before that and half after; nothing where it is full. */
+export function layHalves(
+  reading: Reading,
+  piece: Piece,
+  held: Pick<Stretch, 'distance' | 'time'>,
+): readonly [Stretch[], Stretch[]] {
+  const rest = without(reading, piece, [held], metresOf(piece.amount) === undefined);
+  return rest ? [[half(rest)], [half(rest)]] : [[], []];
+}
+
 /** What is left of a run beside parts of it; undefined where nothing is. */
 function without(
   reading: Reading,
   piece: Piece,
-  parts: readonly Stretch[],
+  parts: readonly Pick<Stretch, 'distance' | 'time'>[],
   byTime: boolean,
 ): Stretch | undefined {
   const whole = layPiece(reading, piece)[0];

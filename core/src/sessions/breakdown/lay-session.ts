@@ -3,7 +3,7 @@ import { printAmount } from '../shorthand/print-session.js';
 import type { Part, Session, Target } from '../shorthand/session.js';
 import type { SessionPaces } from '../shorthand/session-paces.js';
 import { layBetween } from './lay-between.js';
-import { layPiece, layRepetition, layWithPlaces, layWithSurges } from './lay-piece.js';
+import { layHalves, layPiece, layRepetition, layWithPlaces, layWithSurges } from './lay-piece.js';
 import type { Reading } from './quickness.js';
 import { rest, type Stretch } from './stretch.js';
 import { isUphill } from './uphill.js';
@@ -117,6 +117,8 @@ function layPart(laying: Laying, part: Part): Times[] {
     }
     case 'set':
       return repeated(laying, part, layParts(laying, part.parts));
+    case 'including':
+      return layAround(laying, part);
     case 'ladder':
       return once(layPyramid(laying, part));
   }
@@ -171,6 +173,16 @@ function repeated(
     if (index < gaps) laidOut.push(...between);
   }
   return laidOut;
+}
+
+/** Parts with what is left of their run before and after them. */
+function layAround(
+  laying: Laying,
+  { piece, parts }: Extract<Part, { kind: 'including' }>,
+): Times[] {
+  const held = layParts(laying, parts);
+  const [before, after] = layHalves(laying, piece, totalsOf(held));
+  return [...once(before), ...held, ...once(after)];
 }
 
 /** Up and down the ladder, a recovery after every rung but the last. */

@@ -1,8 +1,8 @@
 import { METRES_PER_MILE } from '../../base/index.js';
 import { QUICKEST_PACE } from '../../paces/index.js';
+import { metresOf } from '../shorthand/amounts.js';
 import { RACE_PACE, type SessionPaces } from '../shorthand/session-paces.js';
 import type { PaceEnd, PaceMention, SessionAmount, Target } from '../shorthand/session.js';
-import { metresOf } from './amounts.js';
 
 /** How quick something is run, and by which of the coach's paces. */
 export interface Quickness {

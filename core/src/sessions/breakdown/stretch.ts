@@ -1,5 +1,5 @@
 import type { SessionAmount } from '../shorthand/session.js';
-import { metresOf, secondsOf } from './amounts.js';
+import { metresOf, secondsOf } from '../shorthand/amounts.js';
 import type { Quickness } from './quickness.js';
 
 /** Some running, or some rest, as it comes one after the other. */

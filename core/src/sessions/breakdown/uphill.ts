@@ -9,6 +9,8 @@ export function isUphill(parts: readonly Part[]): boolean {
         return part.piece.uphill;
       case 'set':
         return isUphill(part.parts);
+      case 'including':
+        return part.piece.uphill || isUphill(part.parts);
       case 'ladder':
         return part.uphill;
       default:

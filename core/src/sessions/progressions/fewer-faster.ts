@@ -1,5 +1,5 @@
 import { metresPer } from '../../base/index.js';
-import { metresOf } from '../breakdown/amounts.js';
+import { metresOf } from '../shorthand/amounts.js';
 import { sessionLimits } from '../shorthand/limits.js';
 import type { Target } from '../shorthand/session.js';
 import { type ProgressionRule, growRepeat } from './progression-rule.js';

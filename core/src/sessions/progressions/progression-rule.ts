@@ -1,3 +1,5 @@
+import { metresOf } from '../shorthand/amounts.js';
+import { knownMetres } from '../shorthand/known-metres.js';
 import { sessionLimits } from '../shorthand/limits.js';
 import type { Between, Part, Piece, SessionAmount, Target } from '../shorthand/session.js';
 
@@ -18,21 +20,32 @@ export interface ProgressionRule {
 
 type Repeat = Extract<Part, { kind: 'repeat' }>;
 type Run = Extract<Part, { kind: 'run' }>;
+type Including = Extract<Part, { kind: 'including' }>;
 
 /** Changes the first repetition there is, in a set too; others stay. */
 export function growRepeat(parts: readonly Part[], grow: (part: Repeat) => Repeat): Part[] {
   return growFirst(parts, (part) => {
     if (part.kind === 'repeat') return grow(part);
-    if (part.kind !== 'set') return undefined;
-    return { ...part, parts: growRepeat(part.parts, grow) };
+    if (part.kind === 'set') return { ...part, parts: growRepeat(part.parts, grow) };
+    return part.kind === 'including' ? holding(part, growRepeat(part.parts, grow)) : undefined;
   });
 }
 
 /** Changes the first continuous run that is run at something. */
 export function growRun(parts: readonly Part[], grow: (part: Run) => Run): Part[] {
-  return growFirst(parts, (part) =>
-    part.kind === 'run' && part.piece.target ? grow(part) : undefined,
-  );
+  return growFirst(parts, (part) => {
+    if (part.kind === 'including') return holding(part, growRun(part.parts, grow));
+    return part.kind === 'run' && part.piece.target ? grow(part) : undefined;
+  });
+}
+
+/** A run with other parts in it, longer where they no longer fit; as it was where nobody runs so far. */
+export function holding(part: Including, parts: Part[]): Including {
+  const metres = metresOf(part.piece.amount);
+  const held = knownMetres(parts);
+  if (metres === undefined || held <= metres) return { ...part, parts };
+  const piece = resized(part.piece, Math.ceil((numberOf(part.piece.amount) * held) / metres));
+  return held <= (metresOf(piece.amount) ?? 0) ? { ...part, piece, parts } : part;
 }
 
 function growFirst(parts: readonly Part[], grow: (part: Part) => Part | undefined): Part[] {

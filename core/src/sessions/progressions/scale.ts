@@ -1,5 +1,5 @@
 import type { Part } from '../shorthand/session.js';
-import { numberOf, resizedRun } from './progression-rule.js';
+import { holding, numberOf, resizedRun } from './progression-rule.js';
 
 const MOST_REPETITIONS = 30;
 /** A hill is paid for in the calves long before it is in metres. */
@@ -16,6 +16,8 @@ export function scaled(parts: readonly Part[], ratio: number): Part[] {
         return { ...part, count: times(part.count.to * ratio, part.piece.uphill) };
       case 'set':
         return { ...part, parts: scaled(part.parts, ratio) };
+      case 'including':
+        return holding(part, scaled(part.parts, ratio));
       case 'run': {
         const { amount, target } = part.piece;
         if (!target) return part;

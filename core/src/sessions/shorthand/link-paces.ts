@@ -65,8 +65,8 @@ function called(asked: string, table: readonly NamedPace[]): NamedPace | undefin
   return table.find((pace) => plain(shortPaceName(pace)) === asked || plain(pace.id) === asked);
 }
 
-/** `marathon pace` is marathon. */
-const WITHOUT = /(?<=.)(pace|effort|speed)$/;
+/** `marathon pace` is marathon, and a steady run is run steady. */
+const WITHOUT = /(?<=.)(pace|effort|speed|run|running)$/;
 
 /** Other words for a pace: the coach's own, else the usual ones. */
 export function alsoCalled({ id, also }: Pick<NamedPace, 'id' | 'also'>): readonly string[] {
@@ -132,6 +132,12 @@ const inPart =
           ...part,
           target: inTarget(rename, part.target),
           recovery: inRecovery(rename, part.recovery),
+        };
+      case 'including':
+        return {
+          ...part,
+          piece: inPiece(rename, part.piece),
+          parts: part.parts.map(inPart(rename)),
         };
       case 'set':
         return {

@@ -24,6 +24,8 @@ function inPart(part: Part): string[] {
       return [...inPiece(part.piece), ...inRecovery(part.recovery)];
     case 'ladder':
       return [...inTarget(part.target), ...inRecovery(part.recovery)];
+    case 'including':
+      return [...inPiece(part.piece), ...part.parts.flatMap(inPart)];
     case 'set':
       return [...part.parts.flatMap(inPart), ...inRecovery(part.recovery)];
   }

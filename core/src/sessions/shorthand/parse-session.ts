@@ -1,8 +1,11 @@
+import { metresOf } from './amounts.js';
 import { parse } from './grammar.js';
+import { HEADINGS } from './headings.js';
+import { knownMetres } from './known-metres.js';
 import { sessionLimits } from './limits.js';
 import { RACED } from './raced.js';
-import type { Part, Session, Target } from './session.js';
-import { suggestText } from './suggest-text.js';
+import type { Part, Session, SessionUnit, Target } from './session.js';
+import { inUnit, suggestText } from './suggest-text.js';
 
 /** Longer than any session on a blackboard. */
 const MOST_CHARACTERS = 2000;
@@ -25,16 +28,18 @@ export type ReadSession = { ok: true; session: Session } | { ok: false; problem:
 /**
  * Reads a session written in shorthand; see docs/shorthand.md.
  *
+ * @param usual the unit that is offered first where one is missing
  * @example readSession('6 x 1000 m @ 10 km, 90 s jog')
  */
-export function readSession(text: string): ReadSession {
+export function readSession(text: string, usual?: SessionUnit): ReadSession {
   if (text.length > MOST_CHARACTERS) {
     const message = `${text.length} characters are no session; ${MOST_CHARACTERS} are the most.`;
     return { ok: false, problem: { column: MOST_CHARACTERS + 1, message } };
   }
-  const known = read.get(text) ?? parsed(text);
+  const key = usual === undefined ? text : `${usual}: ${text}`;
+  const known = read.get(key) ?? parsed(text, usual);
   if (read.size >= MOST_KEPT) read.clear();
-  read.set(text, known);
+  read.set(key, known);
   return known;
 }
 
@@ -48,14 +53,11 @@ export function sessionOf(text: string): Session | undefined {
   return found.ok ? found.session : undefined;
 }
 
-function parsed(text: string): ReadSession {
+function parsed(text: string, usual: SessionUnit | undefined): ReadSession {
   const found = attempt(text);
   if (found.ok) return found;
   const { column, message } = found.problem;
-  const suggestion = suggestText(text, (tried) => {
-    const again = attempt(tried);
-    return again.ok ? undefined : again.problem.column - 1;
-  });
+  const suggestion = suggestText(text, failsAt, usual);
   if (suggestion === undefined) return found;
   // What may have been meant says more than a list of what would have done.
   const what = message.replace(/ expected .*, found (.*)\.$/, ' $1 cannot be read here.');
@@ -63,13 +65,27 @@ function parsed(text: string): ReadSession {
   return { ok: false, problem: { column, message: asks, suggestion } };
 }
 
+function failsAt(text: string): number | undefined {
+  const found = attempt(text);
+  return found.ok ? undefined : found.problem.column - 1;
+}
+
+/** A text whose bare figures are in a unit, as those of a table are; undefined where it does not read so. */
+export function sessionInUnit(text: string, unit: SessionUnit): string | undefined {
+  return inUnit(text, unit, failsAt);
+}
+
 function attempt(text: string): ReadSession {
   try {
-    const session = parse(text, { limits: sessionLimits, raced: RACED }) as Session;
-    const pieces = piecesOf(session.parts);
-    if (pieces <= MOST_PIECES) return { ok: true, session };
-    const message = `${pieces} pieces are no session; ${MOST_PIECES} are the most.`;
-    return { ok: false, problem: { column: 1, message } };
+    const session = parse(text, {
+      limits: sessionLimits,
+      raced: RACED,
+      headings: HEADINGS,
+    }) as Session;
+    const message = beyondBounds(session.parts);
+    return message === undefined
+      ? { ok: true, session }
+      : { ok: false, problem: { column: 1, message } };
   } catch (error) {
     if (!isSyntaxError(error)) throw error;
     const column = error.location.start.offset + 1;
@@ -88,6 +104,19 @@ function attempt(text: string): ReadSession {
         : `column ${column}: expected ${wanted.slice(0, 4).join(' or ')}, found ${found}.`;
     return { ok: false, problem: { column, message } };
   }
+}
+
+/** What no session is, however well it is written. */
+function beyondBounds(parts: readonly Part[]): string | undefined {
+  const pieces = piecesOf(parts);
+  if (pieces > MOST_PIECES) return `${pieces} pieces are no session; ${MOST_PIECES} are the most.`;
+  const full = parts.some((part) => part.kind === 'including' && isOverfull(part));
+  return full ? 'the parts are longer than the run that includes them.' : undefined;
+}
+
+/** Half a metre is the dust of miles. */
+function isOverfull({ piece, parts }: Extract<Part, { kind: 'including' }>): boolean {
+  return knownMetres(parts) > (metresOf(piece.amount) ?? Infinity) + 0.5;
 }
 
 interface SyntaxError extends Error {
@@ -125,6 +154,8 @@ function piecesIn(part: Part): number {
       return part.numbers.length * stepsOf(part.target);
     case 'set':
       return part.count.to * piecesOf(part.parts);
+    case 'including':
+      return 2 + piecesOf(part.parts);
   }
 }
 

@@ -40,6 +40,8 @@ function bare(part: Part): string {
       return `${printCount(part.count)} x ${printPiece(part.piece)}${printBetween(part.recovery)}`;
     case 'ladder':
       return `${part.numbers.join('-')} ${part.unit}${printTarget(part.target)}${part.uphill ? ' uphill' : ''}${printBetween(part.recovery)}`;
+    case 'including':
+      return `${printPiece(part.piece)} including ${part.parts.map(printPart).join(' and ')}`;
     case 'set':
       return `${printCount(part.count)} x (${part.parts.map(printPart).join('; ')})${printBetween(part.recovery)}`;
   }
@@ -114,7 +116,7 @@ export function isBare(name: string): boolean {
 
 /** Words that mean something else behind an amount. */
 const NOT_BARE: ReadonlySet<string> = new Set(
-  'uphill hill hills x to in then and plus with from at incl including followed off'.split(' '),
+  'uphill hill hills x to in then and plus with from at incl including inc followed off'.split(' '),
 );
 
 function printEnd(end: PaceEnd): string {

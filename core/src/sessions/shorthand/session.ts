@@ -96,6 +96,8 @@ export type Part =
         recovery?: Between | undefined;
       }
     | { kind: 'set'; count: Count; parts: Part[]; recovery?: Between | undefined }
+    /** A run that holds parts somewhere within it: they count in its amount. */
+    | { kind: 'including'; piece: Piece; parts: Part[] }
   ) & { comment?: string | undefined };
 
 /** A session as it was written: warm-up, parts, cool-down. */

@@ -1,5 +1,5 @@
 import { METRES_PER_MILE } from '../../base/index.js';
-import type { SessionAmount, SessionUnit } from '../shorthand/session.js';
+import type { SessionAmount, SessionUnit } from './session.js';
 
 const METRES: Partial<Readonly<Record<SessionUnit, number>>> = {
   m: 1,
