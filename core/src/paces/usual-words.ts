@@ -3,7 +3,7 @@
  * own words of a pace (`also`) stand before these, and in their place.
  */
 export const usualWords: Readonly<Partial<Record<string, readonly string[]>>> = {
-  recovery: ['jog', 'jogging', 'shuffle', 'very easy'],
+  recovery: ['jog', 'jogging', 'shuffle', 'very easy', 'v easy'],
   easy: [
     'relaxed',
     'gentle',
@@ -29,7 +29,7 @@ export const usualWords: Readonly<Partial<Record<string, readonly string[]>>> = 
     'off-road',
     'on grass',
   ],
-  steady: ['brisk', 'moderate', 'float', 'upper aerobic'],
+  steady: ['brisk', 'steady state', 'moderate', 'float', 'upper aerobic'],
   marathon: ['mp', 'm'],
   'half-marathon': ['hm', 'hmp', 'half'],
   'one-hour': ['threshold', 'tempo', 'lt', 't', 'cruise'],

@@ -5,7 +5,7 @@ import type { DayEntry, ReadCell } from './day-entry.js';
 
 const CROSS_WORDS: readonly (readonly [RegExp, CrossKind])[] = [
   [/^(?:pool(?: ?running)?|aqua(?: ?jog(?:ging)?)?|water ?running)$/, 'pool'],
-  [/^(?:bike|cycling|cycle|spin(?:ning)?)$/, 'bike'],
+  [/^(?:bike|cycling|cycle|ride|turbo|spin(?:ning)?(?: class)?)$/, 'bike'],
   [/^swim(?:ming)?$/, 'swim'],
   [/^(?:elliptical|cross-?trainer)$/, 'elliptical'],
   [/^(?:ski(?:ing)?|cross-country ski)$/, 'ski'],

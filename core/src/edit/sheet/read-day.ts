@@ -20,10 +20,17 @@ import { saidOtherwise, withoutUnit } from './said-otherwise.js';
 const ROLES = new Map<string, PatternRole>([
   ...patternRoles.map((role) => [dayRoleWords[role], role] as const),
   ...['-', '–', '—', 'off', 'x', 'rest day', 'day off', '0'].map((word) => [word, 'rest'] as const),
-  ...['semi', 'medium long', 'medium-long', 'medium long run', 'mlr'].map(
-    (word) => [word, 'semi-long'] as const,
-  ),
+  ...[
+    'semi',
+    'medium long',
+    'medium-long',
+    'medium long run',
+    'mid-week long',
+    'midweek long',
+    'mlr',
+  ].map((word) => [word, 'semi-long'] as const),
   ...['long', 'long run', 'long easy', 'lr', 'lsd'].map((word) => [word, 'long'] as const),
+  ...['easy run', 'easy jog'].map((word) => [word, 'easy'] as const),
   ...['recovery', 'recovery run', 'rec'].map((word) => [word, 'recovery'] as const),
   ...['cross', 'xt', 'cross training'].map((word) => [word, 'cross-train'] as const),
 ]);
@@ -33,6 +40,12 @@ const ROLE_FIRST = /^([a-z][a-z -]*?) (\d+(?:[.,]\d+)?)$/i;
 
 /** `rest (travel)`, `off - holiday`, `rest or 5 easy`. */
 const RESTS = /^(?:rest(?: day)?|(?:day )?off) ?(?:[-–—:,/(]|or\b)|\bor (?:rest|off)$/i;
+
+/** `~10 km`, `up to 10`, `10 km +`. */
+const HEDGED =
+  /^(?:[~≈<>≤≥]|(?:approx|about|around|circa|ca|c|max|min|up to)\b\.?) ?\d|\d[^+]*(?: ?\+| max| or so)$/i;
+const HEDGES =
+  /^(?:[~≈<>≤≥]|(?:approx|about|around|circa|ca|c|max|min|up to)\b\.?)|(?:\+|max|or so)$/gi;
 
 const NUMBER = /^\d+(?:[.,]\d+)?/;
 
@@ -51,6 +64,10 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
     return { ok: false, problem, suggestion: 'rest' };
   }
   if (role) return { ok: true, entry: { kind: 'role', role } };
+  if (HEDGED.test(typed)) {
+    const problem = `“${typed}”: a day holds one figure, or a range such as 10-12.`;
+    return { ok: false, problem, suggestion: typed.replace(HEDGES, '').trim() };
+  }
   const roleFirst = ROLE_FIRST.exec(typed);
   if (roleFirst && ROLES.has(roleFirst[1]?.toLowerCase() ?? '')) {
     return readDay(`${roleFirst[2] ?? ''} ${roleFirst[1] ?? ''}`, measure, on);

@@ -79,6 +79,9 @@ describe('a day as it is typed', () => {
     ['16 with 10 @ MP', { kind: 'session', text: '16 km with 10 @ MP' }],
     ['6-8 easy', { kind: 'session', text: '6-8 km easy' }],
     ['tempo 8', { kind: 'session', text: 'tempo 8 km' }],
+    ['10 to 12 easy', { kind: 'session', text: '10 to 12 km easy' }],
+    ['Easy run', { kind: 'role', role: 'easy' }],
+    ['90 min ride', { kind: 'cross', cross: 'bike', time: 5400 }],
     ['Yoga 20', { kind: 'work', work: 'mobility', time: 1200 }],
     ['hill sprints', { kind: 'add-on', addOn: 'hill-sprints' }],
     // 6 x 400 m are 2.4 km: 5.6 of 8 are left, 2.8 before and 2.8 after.
@@ -106,6 +109,12 @@ describe('a day as it is typed', () => {
     expect(readDay('20 (last 5 @ marathon)', miles, paces)).toMatchObject({
       entry: { text: '20 mi (last 5 @ marathon)' },
     });
+  });
+
+  it('holds one figure', () => {
+    for (const text of ['~10 km', 'up to 10 km', '10 km +', 'c. 10 km', '10 km max']) {
+      expect(readDay(text, km, paces)).toMatchObject({ ok: false, suggestion: '10 km' });
+    }
   });
 
   it('says how much is run, or is no day', () => {

@@ -155,6 +155,18 @@ describe('a day that is run twice', () => {
       expect(Math.max(...rested)).toBeLessThan(Math.max(...before));
     }
     expect([1, 2, 3, 4].some((day) => runs(tapers, day).length === 2)).toBe(true);
+    // What the coach writes for such a day is run as it is written: 16 km, and not 5 and 11.
+    const date = heavy.weeks[rests - 1]?.days[twice[0] ?? 0]?.date ?? '';
+    const session = '16 km easy, last 4 km marathon';
+    for (const written of [{ session }, { amount: 16_000 }]) {
+      const { weeks } = layOut({ ...heavy.spec, days: [{ date, ...written }] });
+      const day = weeks[rests - 1]?.days.find((each) => each.date === date);
+      expect(day?.sessions.map(({ distance }) => distance)).toEqual([16_000]);
+    }
+    // Asked for twice, it is no second run on top of its own words.
+    const { weeks } = layOut({ ...heavy.spec, days: [{ date, session, double: true }] });
+    const day = weeks[rests - 1]?.days.find((each) => each.date === date);
+    expect(day?.sessions.map(({ distance }) => distance)).toEqual([16_000]);
     // In race week nothing is.
     expect(heavy.weeks.at(-1)?.days.every(({ sessions }) => sessions.length < 2)).toBe(true);
   });
@@ -396,6 +408,11 @@ const anyDay: fc.Arbitrary<FixedDay> = fc
     swap: swapped ? { kind: 'pool' as const, reason: 'weather' as const } : undefined,
     double,
   }));
+const lengthIn = (text: string, date: string) => {
+  const read = readSession(text);
+  if (!read.ok) throw new Error(text);
+  return sessionTotals(read.session.parts, sessionPacesOf(spec, rulesOf(spec), date)).distance;
+};
 const anyDays = fc.uniqueArray(anyDay, { maxLength: 6, selector: ({ date }) => date });
 
 describe('any days the coach fixes', () => {
@@ -414,6 +431,10 @@ describe('any days the coach fixes', () => {
             const wish = days.find(({ date }) => date === day.date);
             const kept = wish?.amount !== undefined && day.rule === 'pin' && !wish.swap;
             if (kept) expect(day.distance).toBeCloseTo(wish.amount ?? 0, 6);
+            if (day.rule !== 'own-session') continue;
+            // A day's figure and its words agree, to a rounded tenth.
+            const held = sum(day.sessions.map((run) => lengthIn(run.shorthand, day.date)));
+            expect(Math.abs(held - day.distance)).toBeLessThan(200);
           }
         });
       }),

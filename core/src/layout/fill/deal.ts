@@ -2,7 +2,7 @@ import { type CivilDate, clean, floorTo, sum } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import { noPast } from '../past/past.js';
 import { isAsWritten, type KeySession } from '../sessions/fill-sessions.js';
-import { amountOf, fitSession } from '../sessions/session-lengths.js';
+import { amountOf, fitSession, ownLength } from '../sessions/session-lengths.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { type Deal, type FixedBy, type WeekToDeal, openDeal } from './open-deal.js';
 import { amountsFor, meantFor } from './share.js';
@@ -107,7 +107,7 @@ function dealtDay(
   return { day, runs, main, key: kept[index], fixed: fixed[index]?.by };
 }
 
-/** A pinned day that is run twice is pinned as a whole, or as the coach split it. */
+/** A pinned day that is run twice is pinned as a whole, or as the coach split it; a written session is run in one. */
 function split(deal: Deal, index: number, amount: number): number[] {
   const { context, twice } = deal;
   const { rules, spec, step } = context;
@@ -116,6 +116,7 @@ function split(deal: Deal, index: number, amount: number): number[] {
   const least = rules.week.shortestRun[spec.athlete.basis];
   const against = secondAgainstFirst(deal, index);
   const second = floorTo((amount * against) / (1 + against), step);
-  const both = twice.has(index) && second >= least && amount - second >= least;
+  const held = ownLength(context, deal.days[index]?.date ?? '') ?? 0;
+  const both = twice.has(index) && second >= least && amount - second >= Math.max(least, held);
   return both ? [clean(amount - second), clean(second)] : [amount];
 }

@@ -76,11 +76,7 @@ export function openDeal(
   });
   const taken = sum(fixed.map((each) => each?.amount ?? 0));
   const twice = new Set(
-    days.flatMap((day, index) =>
-      isRunTwice(week, day) || (week.doubled && isOther(day.role) && isLarge(context, week, day))
-        ? [index]
-        : [],
-    ),
+    days.flatMap((day, index) => (isRunTwice(context, week, day, fixed[index]) ? [index] : [])),
   );
   const left = Math.max(0, clean(volume - longRun - sum(raced) - taken));
   // Runs that are to stay as they are know no ceiling but the taper's.
@@ -150,9 +146,17 @@ function amountOfPast(context: Context, day: Day): number {
     : Math.round((cross.time / (atRecovery ? recoveryOn : easyOn)(date)) * 1000);
 }
 
-/** As the coach asked, or as on the day that it is cut from. */
-function isRunTwice({ cuts }: WeekToDeal, day: PlannedDay): boolean {
-  return day.double ?? (isOther(day.role) && cuts?.of(day).twice === true);
+/** As the coach asked; a day that they wrote once, or else as the day that it is cut from, or as a large one. */
+function isRunTwice(
+  context: Context,
+  week: WeekToDeal,
+  day: PlannedDay,
+  fixed: Fixed | undefined,
+): boolean {
+  if (day.double !== undefined) return day.double;
+  const isWritten = fixed?.by === 'pin' || fixed?.by === 'own-session';
+  if (isWritten || !isOther(day.role)) return false;
+  return week.cuts?.of(day).twice === true || (week.doubled && isLarge(context, week, day));
 }
 
 /** True for a day that weighs more than an easy one. */

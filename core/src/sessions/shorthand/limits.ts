@@ -22,4 +22,14 @@ export const sessionLimits = {
   /** Per cent of the highest heart rate. */
   heartShare: { least: 30, most: 100 },
   effort: 10,
+  /** Metres of races that a pace goes by the name of. */
+  races: {
+    '800 m': 800,
+    mile: 1609.344,
+    '3 km': 3000,
+    '5 km': 5000,
+    '10 km': 10_000,
+    'half-marathon': 21_097.5,
+    marathon: 42_195,
+  },
 } as const;

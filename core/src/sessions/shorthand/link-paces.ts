@@ -66,7 +66,7 @@ function called(asked: string, table: readonly NamedPace[]): NamedPace | undefin
 }
 
 /** `marathon pace` is marathon, and a steady run is run steady. */
-const WITHOUT = /(?<=.)(pace|effort|speed|run|running)$/;
+const WITHOUT = /(?<=.)(pace|effort|speed|run|running|jog)$/;
 
 /** Other words for a pace: the coach's own, else the usual ones. */
 export function alsoCalled({ id, also }: Pick<NamedPace, 'id' | 'also'>): readonly string[] {

@@ -6,8 +6,8 @@ const MOST_MENDS = 6;
 /** Where a text stops reading, counted from 0; undefined where it reads. */
 type FailsAt = (text: string) => number | undefined;
 
-/** Texts with something added at a place, or before it, that may have been left out. */
-type Mends = (text: string, at: number) => string[];
+/** Texts with something added that may have been left out. */
+type Mends = (text: string) => string[];
 
 /**
  * A line as it may have been meant: a unit where a number has none, metres for
@@ -21,7 +21,7 @@ export function suggestText(
   failsAt: FailsAt,
   usual: SessionUnit | undefined,
 ): string | undefined {
-  return mended(text, failsAt, (tried, at) => mends(tried, at, usual));
+  return mended(text, failsAt, (tried) => mends(tried, usual));
 }
 
 /**
@@ -31,15 +31,15 @@ export function suggestText(
  * @returns a text that reads, or undefined
  */
 export function inUnit(text: string, unit: SessionUnit, failsAt: FailsAt): string | undefined {
-  return mended(text, failsAt, (tried, at) =>
-    withUnits(tried, at, (number, before) =>
+  return mended(text, failsAt, (tried) =>
+    withUnits(tried, (number, before) =>
       NOT_FIRST.test(before.replace(LEAST, '')) || number > MOST_IN_A_TABLE[unit] ? [] : [unit],
     ),
   );
 }
 
 /** The least of a range. */
-const LEAST = /\d+\s*[-–]\s*$/;
+const LEAST = /\d+\s*(?:[-–]|to)\s*$/;
 
 const NOT_FIRST = /\d|\b(?:wu|cd|warm|cool)\b/i;
 
@@ -54,7 +54,7 @@ function mended(text: string, failsAt: FailsAt, mendsOf: Mends): string | undefi
   for (let turn = 0; turn < MOST_MENDS; turn++) {
     const at = failsAt(tried);
     if (at === undefined) return tried;
-    const best = mendsOf(tried, at)
+    const best = mendsOf(tried)
       .map((next) => ({ next, at: failsAt(next) }))
       .filter((each) => each.at === undefined || each.at > at + 1)
       .sort((one, other) => unread(one) - unread(other))[0];
@@ -69,8 +69,8 @@ function unread({ next, at = next.length }: { next: string; at: number | undefin
   return next.length - at;
 }
 
-/** What may be missing at a place, or before it: a bracket that is not closed is found out late. */
-function mends(text: string, at: number, usual: SessionUnit | undefined): string[] {
+/** What may be missing, wherever it shows: a bracket that is not closed is found out late. */
+function mends(text: string, usual: SessionUnit | undefined): string[] {
   const strides = text
     .replace(/(?<![x×*]\s*|\d)(\d+)\s*(?:x\s*)?(?=strides?\b)/i, '$1 x 100 m ')
     .replace(/(?<![x×*]\s*|\d)(\d+)\s*(?:x\s*)?(?=hill sprints?\b)/i, '$1 x 10 s ');
@@ -78,28 +78,27 @@ function mends(text: string, at: number, usual: SessionUnit | undefined): string
     /((?:@|\bat\b)\s*\d+:\d\d(?:\s*-\s*\d+:\d\d)?)(?!\s*[-\d/:])/i,
     `$1 ${/\d\s*mi(les?)?\b/i.test(text) ? '/mi' : '/km'}`,
   );
+  // 5.30 /km
+  const dotted = text.replace(/(@\s*\d)\.([0-5]\d)(?=\s*(?:\/|per\b))/i, '$1:$2');
   return [
     ...(strides === text ? [] : [strides]),
-    ...withUnits(text, at, (number, before) => unitsFor(number, before, usual)),
+    ...(dotted === text ? [] : [dotted]),
+    ...withUnits(text, (number, before) => unitsFor(number, before, usual)),
     ...(pace === text ? [] : [pace]),
   ];
 }
 
 /** A number that says nothing of what it counts. */
 const BARE =
-  /(?<![\d:.,a-z]|[@/+]\s*)\d+(?:[.,]\d+)?(?![\d:.,'′"″%/]|\s*[-–x×*]|\s*(?:k|kms?|mi|miles?|m|min|mins|minutes?|s|secs?|h|hrs?|hours?)\b)/gi;
+  /(?<![\d:.,a-wyz]|[@+]\s*)\d+(?:[.,]\d+)?(?![\d:.,'′"″%]|\s*[-–/x×*]|\s+to\s+\d|\s*(?:k|kms?|mi|miles?|m|min|mins|minutes?|s|secs?|h|hrs?|hours?)\b)/gi;
 
 /** 6 strides are no 6 km; 6 x 100 strides are each of some length. */
 const COUNTED = /^\d{1,2}\s*(?:strides?|hills?|reps|sprints|surges|pick-ups|accelerations)\b/i;
 
-/** Each bare number up to a place, and just behind it, with a unit. */
-function withUnits(
-  text: string,
-  at: number,
-  units: (number: number, before: string) => string[],
-): string[] {
+/** Each bare number with a unit. */
+function withUnits(text: string, units: (number: number, before: string) => string[]): string[] {
   return [...text.matchAll(BARE)]
-    .filter(({ index }) => index <= at && !COUNTED.test(text.slice(index)))
+    .filter(({ index }) => !COUNTED.test(text.slice(index)))
     .flatMap(({ 0: digits, index }) => {
       const end = index + digits.length;
       const number = Number(digits.replace(',', '.'));
@@ -109,8 +108,26 @@ function withUnits(
     });
 }
 
+/** Where a repetition begins, behind how many of them there are; and where its recovery does. */
+const REPEATED = /(\d+)\s*[x×*]\s*$/i;
+const BETWEEN = /\d\s*[x×*].*(?:,|\boff|\bwith|\()\s*$/i;
+
+/** More of it in km than any repetitions come to. */
+const MOST_IN_REPS = 16;
+
+/** Units of a repetition or its recovery: 3 x 10 are minutes, 90 between are seconds; undefined of others. */
+function unitsOfReps(number: number, before: string): string[] | undefined {
+  if (number >= 100) return undefined;
+  const count = REPEATED.exec(before)?.[1];
+  const isTime = count === undefined ? BETWEEN.test(before) : Number(count) * number > MOST_IN_REPS;
+  if (!isTime) return undefined;
+  return number >= 15 && !(count !== undefined && number <= 20) ? ['s', 'min'] : ['min', 'km', 's'];
+}
+
 /** Units that a number may be in, the likeliest first: what the amount before it is in, or the usual one. */
 function unitsFor(number: number, before: string, usual: SessionUnit | undefined): string[] {
+  const short = unitsOfReps(number, before);
+  if (short) return short;
   const likely = number >= 100 ? ['m', 's'] : number <= 42.2 ? ['km', 'min'] : ['min', 'm'];
   const last = [...before.matchAll(/\d\s*(km|k|min|miles?|mi|m)\b/gi)].at(-1)?.[1]?.toLowerCase();
   const same = last === 'k' ? 'km' : /^mi(le|$)/.test(last ?? '') ? 'mi' : (last ?? usual);
