@@ -89,6 +89,7 @@ describe('shorthand', () => {
     ['6 x 1k @ 5k, 90', 16, /Did you mean “6 x 1k @ 5k, 90 s”\?/],
     ['8km @ 5.30/km', 8, /Did you mean “8km @ 5:30\/km”\?/],
     ['400/800/400 @ 5k', 13, /Did you mean “400\/800\/400 m @ 5k”\?/],
+    ['WU 2, 4 x 1 mile @ 10k (3 min), CD 2', 4, /Did you mean “WU 2 km, .*, CD 2 mi”\?/],
     ['6 x hill sprints', 5, /Did you mean “6 x 10 s hill sprints”\?/],
     ['10-8 km easy', 1, /10-8 is no range/],
     ['', 1, /expected/],

@@ -90,7 +90,7 @@ function mends(text: string, usual: SessionUnit | undefined): string[] {
 
 /** A number that says nothing of what it counts. */
 const BARE =
-  /(?<![\d:.,a-wyz]|[@+]\s*)\d+(?:[.,]\d+)?(?![\d:.,'′"″%]|\s*[-–/x×*]|\s+to\s+\d|\s*(?:k|kms?|mi|miles?|m|min|mins|minutes?|s|secs?|h|hrs?|hours?)\b)/gi;
+  /(?<![\d:.,a-wyz]|[@+]\s*)\d+(?:[.,]\d+)?(?![\d:'′"″%]|[.,]\d|\s*[-–/x×*]|\s+to\s+\d|\s*(?:k|kms?|mi|miles?|m|min|mins|minutes?|s|secs?|h|hrs?|hours?)\b)/gi;
 
 /** 6 strides are no 6 km; 6 x 100 strides are each of some length. */
 const COUNTED = /^\d{1,2}\s*(?:strides?|hills?|reps|sprints|surges|pick-ups|accelerations)\b/i;
@@ -129,7 +129,9 @@ function unitsFor(number: number, before: string, usual: SessionUnit | undefined
   const short = unitsOfReps(number, before);
   if (short) return short;
   const likely = number >= 100 ? ['m', 's'] : number <= 42.2 ? ['km', 'min'] : ['min', 'm'];
-  const last = [...before.matchAll(/\d\s*(km|k|min|miles?|mi|m)\b/gi)].at(-1)?.[1]?.toLowerCase();
+  // What stands in brackets is between repetitions; 10k behind an @ is a pace.
+  const run = before.replace(/\([^)]*\)|@[^,;(]*/g, '');
+  const last = [...run.matchAll(/\d\s*(km|k|min|miles?|mi|m)\b/gi)].at(-1)?.[1]?.toLowerCase();
   const same = last === 'k' ? 'km' : /^mi(le|$)/.test(last ?? '') ? 'mi' : (last ?? usual);
   const isLikely = same === 'mi' ? number <= 42.2 : likely.includes(same ?? '');
   return same !== undefined && isLikely
