@@ -57,7 +57,7 @@ export function layWithSurges(
   const quick = mentioned(reading, { name, offset: 0 });
   const one: SessionAmount = { number: 1, unit };
   const surged = at.map((number) => stretch(`${unit} ${number} ${name}`, one, quick));
-  const rest = without(reading, piece, surged, unit === 'min');
+  const rest = without(reading, piece, surged);
   return rest ? [rest, ...surged] : surged;
 }
 
@@ -73,16 +73,13 @@ export function layWithPlaces(reading: Reading, piece: Piece, places: readonly P
   }));
   const of = (wanted: Place['place']) =>
     laid.filter(({ place }) => place === wanted).map(({ run }) => run);
-  const rest = without(
-    reading,
-    piece,
-    laid.map(({ run }) => run),
-    metresOf(piece.amount) === undefined,
-  );
   const middle = of('middle');
-  const around =
-    rest && middle.length > 0 ? [half(rest), half(rest)] : rest ? [rest, undefined] : [];
-  const stretches = [...of('first'), around[0], ...middle, around[1], ...of('last')];
+  const runs = laid.map(({ run }) => run);
+  const [before, after] =
+    middle.length > 0
+      ? [without(reading, piece, runs, 2), without(reading, piece, runs, 2)]
+      : [without(reading, piece, runs), undefined];
+  const stretches = [...of('first'), before, ...middle, after, ...of('last')];
   return stretches.filter((each) => each !== undefined);
 }
 
@@ -92,30 +89,35 @@ export function layHalves(
   piece: Piece,
   held: Pick<Stretch, 'distance' | 'time'>,
 ): readonly [Stretch[], Stretch[]] {
-  const rest = without(reading, piece, [held], metresOf(piece.amount) === undefined);
-  return rest ? [[half(rest)], [half(rest)]] : [[], []];
+  const half = without(reading, piece, [held], 2);
+  return half ? [[half], [half]] : [[], []];
 }
 
-/** What is left of a run beside parts of it; undefined where nothing is. */
+/** What is left of a run beside parts of it, or one of so many pieces of that; undefined where nothing is. */
 function without(
   reading: Reading,
-  piece: Piece,
+  { amount, target }: Piece,
   parts: readonly Pick<Stretch, 'distance' | 'time'>[],
-  byTime: boolean,
+  pieces = 1,
 ): Stretch | undefined {
-  const whole = layPiece(reading, piece)[0];
-  if (!whole) return undefined;
-  const base = quicknessOf(reading, piece.target, piece.amount);
-  const time = byTime
-    ? whole.time - sum(parts.map((part) => part.time))
-    : ((whole.distance - sum(parts.map((part) => part.distance))) * base.pace) / 1000;
-  if (time <= 0) return undefined;
-  const { pace, hard, named } = base;
-  return { words: whole.words, time, distance: (time / pace) * 1000, pace, hard, named };
+  const { pace, hard, named } = quicknessOf(reading, target, amount);
+  const whole = stretch('', amount, { pace, hard });
+  const left =
+    metresOf(amount) === undefined
+      ? whole.time - sum(parts.map((part) => part.time))
+      : ((whole.distance - sum(parts.map((part) => part.distance))) * pace) / 1000;
+  if (left <= 0) return undefined;
+  const time = left / pieces;
+  const words = `${printAmount(rounded(partOf(amount, whole.time / time)))}${printTarget(target)}`;
+  return { words, time, distance: (time / pace) * 1000, pace, hard, named };
 }
 
-function half(of: Stretch): Stretch {
-  return { ...of, time: of.time / 2, distance: of.distance / 2 };
+/** An amount to the hundredth of its unit, as it is said; the middle of a range. */
+function rounded(amount: SessionAmount): SessionAmount {
+  const middle = (least: number) => ((amount.most ?? least) + least) / 2;
+  return 'number' in amount
+    ? { number: Math.round(middle(amount.number) * 100) / 100, unit: amount.unit }
+    : { clock: Math.round(middle(amount.clock)) };
 }
 
 function plainly({ paces }: Reading, pace: number) {

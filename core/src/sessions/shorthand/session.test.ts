@@ -156,6 +156,18 @@ describe('a session laid out', () => {
     expect(surged.hardDistance).toBe(2000);
   });
 
+  it('says of every piece of a run how long it is', () => {
+    const words = (text: string) => lay(text).stretches.map((each) => each.words);
+    expect(words('20 km including 12 km marathon')).toEqual(['4 km', '12 km marathon', '4 km']);
+    expect(words('32 km easy, last 14 km marathon')).toEqual(['18 km easy', 'last 14 km marathon']);
+    expect(words('50 min easy, 20 min in the middle steady')).toEqual([
+      '15 min easy',
+      'middle 20 min steady',
+      '15 min easy',
+    ]);
+    expect(words('8-10 km easy, last 2 km marathon')[0]).toBe('7 km easy');
+  });
+
   it('counts miles, clocks and paces of the coach’s own telling', () => {
     expect(lay('1 mi @ 6:00 /mi').time).toBeCloseTo(360, 6);
     expect(lay('20 min @ 4:00 /km').distance).toBeCloseTo(5000, 6);
