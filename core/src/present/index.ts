@@ -31,6 +31,7 @@ export {
   stateOf,
 } from './figures/state.js';
 export { showBlock, type ShownBlock, type ShownWeek } from './figures/show.js';
+export { checkTitles } from './findings/check-titles.js';
 export type { Measured } from './findings/measured.js';
 export { tellFindings, type ToldFinding } from './findings/tell-findings.js';
 export { whyDay } from './why/why-day.js';

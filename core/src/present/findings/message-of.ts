@@ -10,4 +10,4 @@ export interface MessageContext extends CheckContext {
 export type Found = Observation & Pick<Finding, 'each'>;
 
 /** What was measured, in words. */
-export type Message = (found: Found, context: MessageContext) => { title: string; message: string };
+export type Message = (found: Found, context: MessageContext) => string;

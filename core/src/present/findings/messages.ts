@@ -21,200 +21,102 @@ import { listWords, weekWords, where, worstOf } from './where.js';
 /** The words of every check, in one place. */
 export const messages: Readonly<Record<CheckCode, Message>> = {
   ...dayMessages,
-  'under-18-week': (found, context) => ({
-    title: 'Too much for an athlete under 18',
-    message: `${where(found)}: ${volumeOf(found, context)}; the house rule for under-18s is ${limitOf(found, context)}. Growing bodies are hurt by load before they show it. Talk to the guardian, and to a doctor or physiotherapist about any pain.`,
-  }),
-  'not-feasible': (found, context) => ({
-    title: 'The peak is out of reach',
-    message: `The block tops out at ${volumeOf(found, context)}, not ${limitOf(found, context)}. ${waysOut(context)}`,
-  }),
-  'growth-over-cap': (found) => ({
-    title: 'Growth over the cap',
-    message: `${where(found)}: ${overPercent(found.value, found.limit)} above the last building week; your cap is ${percent(found.limit)}. Steep weeks are where soreness starts.`,
-  }),
-  'start-above-held': (found, context) => ({
-    title: 'Starts above what was held',
-    message: `Week 1 is ${volumeOf(found, context)}; the most of the last weeks is ${limitOf(found, context)}. Hold the starting volume two or three easy weeks before day one.`,
-  }),
-  'long-run-grown-too-fast': (found, context) => ({
-    title: 'Long run grown too fast',
-    message: `${where(found)}: ${longRunOf(found, context)}; after the longest before it ${limitOf(found, context)} is the most.`,
-  }),
-  'long-run-over-time': (found) => ({
-    title: 'Long run over its time',
-    message: `${where(found)}: ${formatDuration(found.value)} at easy pace; ${formatDuration(found.limit)} on the feet is the limit. Beyond it the cost outgrows the gain.`,
-  }),
-  'long-run-near-race': ({ value, limit }) => ({
-    title: 'Last long run near the race',
-    message: `The last peak long run is ${fromRace(value)}; ${limit} days before it at least leave time to recover.`,
-  }),
-  'no-recovery-week': (found) => ({
-    title: 'No recovery week',
-    message: `${where(found)}: ${found.value} building weeks in a row; after ${found.limit} the body is owed an easier one.`,
-  }),
-  'too-long-at-peak': ({ value, limit, weeks }) => ({
-    title: 'Long stay at the peak',
-    message: `${weekWords(weeks)} hold ${value} weeks near the peak; ${limit} are enough. Long stays at the top are where injuries start.`,
-  }),
-  'taper-too-shallow': (found) => ({
-    title: 'Taper too shallow',
-    message: `Race week ${found.value < 0 ? `is ${percent(-found.value)} above` : `is cut by ${sharesApart(found).value} from`} the peak week; this taper takes off ${sharesApart(found).limit} at least. Legs may still be heavy on race day.`,
-  }),
-  'taper-too-deep': (found) => ({
-    title: 'Taper too deep',
-    message: `Race week is cut by ${sharesApart(found).value} from the peak week; this taper takes off ${sharesApart(found).limit} at most. Legs may feel flat.`,
-  }),
-  'block-too-short': ({ value, limit }, context) => ({
-    title: 'Short block',
-    message: `${value} weeks; the ${distanceName(context)} wants ${limit} at least. Little room to adapt: keep the peak modest.`,
-  }),
-  'block-too-long': ({ value, limit }, context) => ({
-    title: 'Long block',
-    message: `${value} weeks; for the ${distanceName(context)} it drags on after ${limit}. A break of easy running before day one may serve better.`,
-  }),
-  'long-run-over-share': (found, context) => ({
-    title: 'Long run over its share',
-    message: `${where(found)}: ${overPercent(found.value, found.limit)} of the week; your limit is ${percent(found.limit)}. The rest of the week is too light to carry it. ${shareWaysOut(found, context)}`,
-  }),
-  'long-run-held-down': (found, context) => ({
-    title: 'Long run held under its caps',
-    message: `The longest is ${longRunOf(found, context)}, not ${limitOf(found, context)}. ${longRunWaysOut(found, context)}`,
-  }),
-  'volume-low-for-distance': (found, context) => ({
-    title: 'Low volume for the distance',
-    message: `The heaviest week is ${volumeOf(found, context)}; ${limitOf(found, context)} is the least usual for the ${distanceName(context)}. Aim to finish well rather than fast.`,
-  }),
-  'fewer-run-days': ({ value, limit }) => ({
-    title: 'Fewer run days than asked',
-    message: `${limit} run days asked, ${value} can be run: days away, rest days or too little volume for more. The week is spread over those.`,
-  }),
-  'hard-day-away': ({ value, limit }) => ({
-    title: 'A hard day falls on a day away',
-    message: `${value} of ${limit} long-run and quality days stand where you put them; the others moved to a free day, or were left out where no easy day stayed between.`,
-  }),
-  'own-phases-scaled': ({ value, limit }) => ({
-    title: 'Own phases scaled',
-    message: `Your phases add up to ${value} weeks, the block has ${limit}: they were scaled to fit.`,
-  }),
-  'injured-hard-running': (found) => ({
-    title: 'Hard running while injured',
-    message: `${where(found)}: a race or test for an athlete marked injured. No hard running until you lift the mark; whoever has pain belongs with a doctor or physiotherapist first.`,
-  }),
-  'return-too-quick': (found, context) => ({
-    title: 'Return too quick',
-    message: `${returnWords(found, context)} Don’t make up what was missed; with fever or chest pain ask a doctor before any running.`,
-  }),
-  'under-18-hard-days': (found) => ({
-    title: 'Too many hard days under 18',
-    message: `${where(found)}: ${found.value} hard days; the house rule for under-18s is ${found.limit}. Growing bodies need the days between.`,
-  }),
-  'jump-after-recovery': (found) => ({
-    title: 'Jump after a recovery week',
-    message: `${where(found)}: ${overPercent(found.value, found.limit)} above the recovery week before it; ${percent(found.limit)} is the most. Rested legs hide a jump that is too large.`,
-  }),
-  'recovery-too-shallow': (found) => ({
-    title: 'Recovery week too shallow',
-    message: `${where(found)}: ${found.value < 0 ? `${percent(-found.value)} above` : `${roughPercent(found.value)} off`} the last building week; under ${percent(found.limit)} it is not felt as rest.`,
-  }),
-  'recovery-has-hard-day': (found) => ({
-    title: 'Hard running in a recovery week',
-    message: `${where(found)}: ${found.value} hard ${found.value === 1 ? 'day' : 'days'}. A recovery week has none; a test belongs on its last days.`,
-  }),
-  'long-run-over-race': (found, context) => ({
-    title: 'Long run longer than the race',
-    message: `${where(found)}: ${longRunOf(found, context)}, never further than the marathon itself. Leave the distance to race day.`,
-  }),
-  'few-long-runs': ({ value, limit }) => ({
-    title: 'Few long runs near the peak',
-    message: `${value} ${value === 1 ? 'run stands' : 'runs stand'} near the longest; ${limit} at least make it more than an experiment.`,
-  }),
-  'many-long-runs': ({ value, limit }) => ({
-    title: 'Many long runs near the peak',
-    message: `${value} runs stand near the longest; after ${limit} each costs more than it gives.`,
-  }),
-  'long-run-no-day': (found) => ({
-    title: 'No day for the long run',
-    message: `${where(found)}: races and days away leave no day for the long run. It is left out, not made up.`,
-  }),
-  'hard-effort-near-race': (found, context) => ({
-    title: 'Hard or long near the race',
-    message: (found.each ?? [found]).map((each) => nearRaceWords(each, context)).join(' '),
-  }),
-  'tune-up-near-race': (found) => ({
-    title: 'Tune-up race near the goal',
-    message: `${where(found)}: ${found.value} days before the goal race; by its distance ${found.limit} at least leave time to recover.`,
-  }),
+  'under-18-week': (found, context) =>
+    `${where(found)}: ${volumeOf(found, context)}; the house rule for under-18s is ${limitOf(found, context)}. Growing bodies are hurt by load before they show it. Talk to the guardian, and to a doctor or physiotherapist about any pain.`,
+  'not-feasible': (found, context) =>
+    `The block tops out at ${volumeOf(found, context)}, not ${limitOf(found, context)}. ${waysOut(context)}`,
+  'growth-over-cap': (found) =>
+    `${where(found)}: ${overPercent(found.value, found.limit)} above the last building week; your cap is ${percent(found.limit)}. Steep weeks are where soreness starts.`,
+  'start-above-held': (found, context) =>
+    `Week 1 is ${volumeOf(found, context)}; the most of the last weeks is ${limitOf(found, context)}. Hold the starting volume two or three easy weeks before day one.`,
+  'long-run-grown-too-fast': (found, context) =>
+    `${where(found)}: ${longRunOf(found, context)}; after the longest before it ${limitOf(found, context)} is the most.`,
+  'long-run-over-time': (found) =>
+    `${where(found)}: ${formatDuration(found.value)} at easy pace; ${formatDuration(found.limit)} on the feet is the limit. Beyond it the cost outgrows the gain.`,
+  'long-run-near-race': ({ value, limit }) =>
+    `The last peak long run is ${fromRace(value)}; ${limit} days before it at least leave time to recover.`,
+  'no-recovery-week': (found) =>
+    `${where(found)}: ${found.value} building weeks in a row; after ${found.limit} the body is owed an easier one.`,
+  'too-long-at-peak': ({ value, limit, weeks }) =>
+    `${weekWords(weeks)} hold ${value} weeks near the peak; ${limit} are enough. Long stays at the top are where injuries start.`,
+  'taper-too-shallow': (found) =>
+    `Race week ${found.value < 0 ? `is ${percent(-found.value)} above` : `is cut by ${sharesApart(found).value} from`} the peak week; this taper takes off ${sharesApart(found).limit} at least. Legs may still be heavy on race day.`,
+  'taper-too-deep': (found) =>
+    `Race week is cut by ${sharesApart(found).value} from the peak week; this taper takes off ${sharesApart(found).limit} at most. Legs may feel flat.`,
+  'block-too-short': ({ value, limit }, context) =>
+    `${value} weeks; the ${distanceName(context)} wants ${limit} at least. Little room to adapt: keep the peak modest.`,
+  'block-too-long': ({ value, limit }, context) =>
+    `${value} weeks; for the ${distanceName(context)} it drags on after ${limit}. A break of easy running before day one may serve better.`,
+  'long-run-over-share': (found, context) =>
+    `${where(found)}: ${overPercent(found.value, found.limit)} of the week; your limit is ${percent(found.limit)}. The rest of the week is too light to carry it. ${shareWaysOut(found, context)}`,
+  'long-run-held-down': (found, context) =>
+    `The longest is ${longRunOf(found, context)}, not ${limitOf(found, context)}. ${longRunWaysOut(found, context)}`,
+  'volume-low-for-distance': (found, context) =>
+    `The heaviest week is ${volumeOf(found, context)}; ${limitOf(found, context)} is the least usual for the ${distanceName(context)}. Aim to finish well rather than fast.`,
+  'fewer-run-days': ({ value, limit }) =>
+    `${limit} run days asked, ${value} can be run: days away, rest days or too little volume for more. The week is spread over those.`,
+  'hard-day-away': ({ value, limit }) =>
+    `${value} of ${limit} long-run and quality days stand where you put them; the others moved to a free day, or were left out where no easy day stayed between.`,
+  'own-phases-scaled': ({ value, limit }) =>
+    `Your phases add up to ${value} weeks, the block has ${limit}: they were scaled to fit.`,
+  'injured-hard-running': (found) =>
+    `${where(found)}: a race or test for an athlete marked injured. No hard running until you lift the mark; whoever has pain belongs with a doctor or physiotherapist first.`,
+  'return-too-quick': (found, context) =>
+    `${returnWords(found, context)} Don’t make up what was missed; with fever or chest pain ask a doctor before any running.`,
+  'under-18-hard-days': (found) =>
+    `${where(found)}: ${found.value} hard days; the house rule for under-18s is ${found.limit}. Growing bodies need the days between.`,
+  'jump-after-recovery': (found) =>
+    `${where(found)}: ${overPercent(found.value, found.limit)} above the recovery week before it; ${percent(found.limit)} is the most. Rested legs hide a jump that is too large.`,
+  'recovery-too-shallow': (found) =>
+    `${where(found)}: ${found.value < 0 ? `${percent(-found.value)} above` : `${roughPercent(found.value)} off`} the last building week; under ${percent(found.limit)} it is not felt as rest.`,
+  'recovery-has-hard-day': (found) =>
+    `${where(found)}: ${found.value} hard ${found.value === 1 ? 'day' : 'days'}. A recovery week has none; a test belongs on its last days.`,
+  'long-run-over-race': (found, context) =>
+    `${where(found)}: ${longRunOf(found, context)}, never further than the marathon itself. Leave the distance to race day.`,
+  'few-long-runs': ({ value, limit }) =>
+    `${value} ${value === 1 ? 'run stands' : 'runs stand'} near the longest; ${limit} at least make it more than an experiment.`,
+  'many-long-runs': ({ value, limit }) =>
+    `${value} runs stand near the longest; after ${limit} each costs more than it gives.`,
+  'long-run-no-day': (found) =>
+    `${where(found)}: races and days away leave no day for the long run. It is left out, not made up.`,
+  'hard-effort-near-race': (found, context) =>
+    (found.each ?? [found]).map((each) => nearRaceWords(each, context)).join(' '),
+  'tune-up-near-race': (found) =>
+    `${where(found)}: ${found.value} days before the goal race; by its distance ${found.limit} at least leave time to recover.`,
   'races-too-close': (found, { block }) =>
     found.dates
-      ? {
-          title: 'Tune-up races close together',
-          message: (found.each ?? [found]).map(closeWords).join(' '),
-        }
-      : {
-          title: 'Goal races close together',
-          message: `${found.value} weeks after ${block.spec.previousRace?.name ?? 'the last goal race'}; by its distance ${found.limit} at least leave room for rest, return and a block.`,
-        },
-  'peak-near-race': ({ value, limit }) => ({
-    title: 'Peak near the race',
-    message: `The last peak week is ${plural(value, 'week')} out; ${limit} at least, or it is still in the legs.`,
-  }),
-  'peak-far-from-race': ({ value, limit }) => ({
-    title: 'Peak far from the race',
-    message: `The last peak week is ${value} weeks out; more than ${limit}, and the body has forgotten it.`,
-  }),
-  'taper-too-short': ({ value, limit }, context) => ({
-    title: 'Short taper',
-    message: `${value} days of taper; the ${distanceName(context)} wants ${limit} at least.`,
-  }),
-  'taper-too-long': ({ value, limit }, context) => ({
-    title: 'Long taper',
-    message: `${value} days of taper; for the ${distanceName(context)} ${limit} are enough, and fitness goes with the fatigue.`,
-  }),
-  'taper-run-days-dropped': (found) => ({
-    title: 'Run days dropped in the taper',
-    message: `${where(found)}: ${sharesApart(found).value} of the usual run days; ${sharesApart(found).limit} at least. Shorten runs rather than leave them out.`,
-  }),
-  'phase-too-short': (found) => ({
-    title: 'Short phase',
-    message: `${where(found)}: a phase of ${plural(found.value, 'week')}; under ${found.limit} there is no time to answer to it.`,
-  }),
-  'phase-left-out': ({ value, limit }) => ({
-    title: 'Phases left out',
-    message: `The block has room for ${value} of ${limit} phases. Fewer phases, or more weeks.`,
-  }),
-  'recovery-week-left-out': ({ value, limit }) => ({
-    title: 'Recovery week left out',
-    message: `${value} of ${limit} recovery weeks stand where you put them; none stands in week 1, in the taper or in the week before it.`,
-  }),
-  'goal-far-from-fitness': ({ value, limit }, { block, figures, rules }) => ({
-    title: 'Goal far from today’s fitness',
-    message: `The goal asks for a pace ${overPercent(value, limit)} quicker than the results say; at ${formatPercent(rules.paces.improvement)} a month, a rule of thumb, ${roughPercent(limit)} is in reach (${goalWords(block, figures.measure.unit)}).`,
-  }),
-  'easy-pace-too-fast': ({ value, limit }, { figures }) => ({
-    title: 'Easy is too fast',
-    message: `Its quick end is ${gapWords(Math.abs(value), figures.measure.unit)} ${value < 0 ? 'quicker' : 'slower'} than marathon pace; it should be ${gapWords(limit, figures.measure.unit)} slower at least. Easy running that is too quick costs the hard days.`,
-  }),
-  'paces-stale': ({ value, limit }) => ({
-    title: 'Paces rest on an old result',
-    message: `It is ${value > limit ? `${value} weeks old; after ${limit}` : `a few days past ${limit} weeks old; beyond that`} a result tells little of today. A test or a race would bring the paces up to date.`,
-  }),
-  'prediction-out-of-range': ({ value, limit }) => ({
-    title: 'Paces rest on a guess',
-    message: `A result of ${formatDuration(value)} says little of ${formatDuration(limit)} at the race’s distance: the model holds from 3.5 minutes to 4 hours, at both ends. A result nearer to the race would tell more.`,
-  }),
-  'test-missing': ({ value, limit }) => ({
-    title: 'No test or tune-up race',
-    message: `${value} weeks go by without a test or a race; after ${limit} nobody knows whether the paces still fit.`,
-  }),
-  'test-too-late': (found) => ({
-    title: 'Test too late to act on',
-    message: `${where(found)}: ${found.value} days before the goal race; under ${found.limit} there is no time to act on it.`,
-  }),
-  'race-in-the-past': ({ value }, { block }) => ({
-    title: 'The race has been run',
-    message: `${block.spec.race.name} was ${plural(value, 'day')} ago. The block can be read; lay out a new one for the next race.`,
-  }),
+      ? (found.each ?? [found]).map(closeWords).join(' ')
+      : `${found.value} weeks after ${block.spec.previousRace?.name ?? 'the last goal race'}; by its distance ${found.limit} at least leave room for rest, return and a block.`,
+  'peak-near-race': ({ value, limit }) =>
+    `The last peak week is ${plural(value, 'week')} out; ${limit} at least, or it is still in the legs.`,
+  'peak-far-from-race': ({ value, limit }) =>
+    `The last peak week is ${value} weeks out; more than ${limit}, and the body has forgotten it.`,
+  'taper-too-short': ({ value, limit }, context) =>
+    `${value} days of taper; the ${distanceName(context)} wants ${limit} at least.`,
+  'taper-too-long': ({ value, limit }, context) =>
+    `${value} days of taper; for the ${distanceName(context)} ${limit} are enough, and fitness goes with the fatigue.`,
+  'taper-run-days-dropped': (found) =>
+    `${where(found)}: ${sharesApart(found).value} of the usual run days; ${sharesApart(found).limit} at least. Shorten runs rather than leave them out.`,
+  'phase-too-short': (found) =>
+    `${where(found)}: a phase of ${plural(found.value, 'week')}; under ${found.limit} there is no time to answer to it.`,
+  'phase-left-out': ({ value, limit }) =>
+    `The block has room for ${value} of ${limit} phases. Fewer phases, or more weeks.`,
+  'recovery-week-left-out': ({ value, limit }) =>
+    `${value} of ${limit} recovery weeks stand where you put them; none stands in week 1, in the taper or in the week before it.`,
+  'goal-far-from-fitness': ({ value, limit }, { block, figures, rules }) =>
+    `The goal asks for a pace ${overPercent(value, limit)} quicker than the results say; at ${formatPercent(rules.paces.improvement)} a month, a rule of thumb, ${roughPercent(limit)} is in reach (${goalWords(block, figures.measure.unit)}).`,
+  'easy-pace-too-fast': ({ value, limit }, { figures }) =>
+    `Its quick end is ${gapWords(Math.abs(value), figures.measure.unit)} ${value < 0 ? 'quicker' : 'slower'} than marathon pace; it should be ${gapWords(limit, figures.measure.unit)} slower at least. Easy running that is too quick costs the hard days.`,
+  'paces-stale': ({ value, limit }) =>
+    `It is ${value > limit ? `${value} weeks old; after ${limit}` : `a few days past ${limit} weeks old; beyond that`} a result tells little of today. A test or a race would bring the paces up to date.`,
+  'prediction-out-of-range': ({ value, limit }) =>
+    `A result of ${formatDuration(value)} says little of ${formatDuration(limit)} at the race’s distance: the model holds from 3.5 minutes to 4 hours, at both ends. A result nearer to the race would tell more.`,
+  'test-missing': ({ value, limit }) =>
+    `${value} weeks go by without a test or a race; after ${limit} nobody knows whether the paces still fit.`,
+  'test-too-late': (found) =>
+    `${where(found)}: ${found.value} days before the goal race; under ${found.limit} there is no time to act on it.`,
+  'race-in-the-past': ({ value }, { block }) =>
+    `${block.spec.race.name} was ${plural(value, 'day')} ago. The block can be read; lay out a new one for the next race.`,
 };
 
 function returnWords(found: Found, context: MessageContext) {

@@ -1,6 +1,7 @@
 import type { Measure } from '../../base/index.js';
 import type { CheckContext, Finding } from '../../checks/index.js';
 import { type Measured, measuredOf } from './measured.js';
+import { checkTitles } from './check-titles.js';
 import { messages } from './messages.js';
 import { type ShownBlock, showBlock } from '../figures/show.js';
 
@@ -24,6 +25,8 @@ export function tellFindings(
     // Most blocks are found sound: their figures are not worked out here.
     figures ??= showBlock(context.block, { ...shown, basis });
     const measured = measuredOf(finding, figures.measure);
-    return { ...finding, ...messages[finding.check](finding, { ...context, figures }), measured };
+    const { check } = finding;
+    const message = messages[check](finding, { ...context, figures });
+    return { ...finding, title: checkTitles[check], message, measured };
   });
 }

@@ -16,6 +16,7 @@ import {
 } from '@nadir/core/edit/week';
 import { fixedDatesOf, mainOf } from '@nadir/core/layout';
 import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
+import { type DayRole, dayRoleWords } from '@nadir/core/spec/days';
 import { useState } from 'react';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { useDaysOver } from '../../components/history.js';
@@ -105,7 +106,7 @@ export function TurnsGrid({
                     {dayAndMonth(week.start)} – {dayAndMonth(addDays(week.start, week.length - 1))}
                   </span>
                   <i className={styles.phase}>
-                    {week.recovery ? wording.recovery : week.phase.replaceAll('-', ' ')}
+                    {week.recovery ? wording.recovery : phaseOf(block, week.number)}
                   </i>
                 </TableCell>
                 {columns.map((place) => {
@@ -189,6 +190,11 @@ function Turn({
   );
 }
 
-function roleWords(role: string): string {
-  return role === 'rest' ? '–' : role.replaceAll('-', ' ');
+function roleWords(role: DayRole): string {
+  return role === 'rest' ? '–' : dayRoleWords[role];
+}
+
+/** The phase of a week, by the name it has everywhere. */
+function phaseOf({ phases }: CheckedBlock, week: number): string | undefined {
+  return phases.findLast(({ firstWeek }) => firstWeek <= week)?.name;
 }

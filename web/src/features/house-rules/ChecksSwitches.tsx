@@ -1,4 +1,5 @@
 import { checks } from '@nadir/core/checks';
+import { checkTitles } from '@nadir/core/present';
 import { Tick } from '../../components/Tick.js';
 import styles from './HouseRules.module.css';
 import { type FlagCount, flagWords } from './flag-counts.js';
@@ -24,7 +25,7 @@ export function ChecksSwitches({
           return (
             <li key={code}>
               <Tick
-                label={`${code.replaceAll('-', ' ')} · ${level}${always ? wording.alwaysOn : ''}${
+                label={`${checkTitles[code]} · ${level}${always ? wording.alwaysOn : ''}${
                   off.includes(code) && !always ? '' : `, ${flagWords(counts, [code])}`
                 }`}
                 checked={always || !off.includes(code)}
