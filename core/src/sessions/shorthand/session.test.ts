@@ -107,6 +107,12 @@ describe('shorthand', () => {
     });
   });
 
+  it('offers nothing for more than a line', () => {
+    const found = readSession('6 x 400, '.repeat(50));
+    expect(found).toMatchObject({ ok: false, problem: { column: 5 } });
+    expect(!found.ok && found.problem.suggestion).toBeUndefined();
+  });
+
   it('refuses ten thousand characters without reading them', () => {
     expect(readSession('easy; '.repeat(2000))).toMatchObject({ ok: false });
   });

@@ -1,13 +1,16 @@
 import type { SessionUnit } from './session.js';
 
-/** Most slips mended in one line. */
+/** Most slips mended in one line, and bare numbers that are tried for each: every one costs a reading. */
 const MOST_MENDS = 6;
+const MOST_NUMBERS = 6;
+/** Longer lines are left as they are. */
+const LONGEST = 400;
 
 /** Where a text stops reading, counted from 0; undefined where it reads. */
 type FailsAt = (text: string) => number | undefined;
 
-/** Texts with something added that may have been left out. */
-type Mends = (text: string) => string[];
+/** Texts with something added that may have been left out, near to where it is missed. */
+type Mends = (text: string, at: number) => string[];
 
 /**
  * A line as it may have been meant: a unit where a number has none, metres for
@@ -21,7 +24,7 @@ export function suggestText(
   failsAt: FailsAt,
   usual: SessionUnit | undefined,
 ): string | undefined {
-  return mended(text, failsAt, (tried) => mends(tried, usual));
+  return mended(text, failsAt, (tried, at) => mends(tried, at, usual));
 }
 
 /**
@@ -31,8 +34,8 @@ export function suggestText(
  * @returns a text that reads, or undefined
  */
 export function inUnit(text: string, unit: SessionUnit, failsAt: FailsAt): string | undefined {
-  return mended(text, failsAt, (tried) =>
-    withUnits(tried, (number, before) =>
+  return mended(text, failsAt, (tried, at) =>
+    withUnits(tried, at, (number, before) =>
       NOT_FIRST.test(before.replace(LEAST, '')) || number > MOST_IN_A_TABLE[unit] ? [] : [unit],
     ),
   );
@@ -50,11 +53,12 @@ const MOST_IN_A_TABLE: Readonly<Record<SessionUnit, number>> = {
 };
 
 function mended(text: string, failsAt: FailsAt, mendsOf: Mends): string | undefined {
+  if (text.length > LONGEST) return undefined;
   let tried = text;
   for (let turn = 0; turn < MOST_MENDS; turn++) {
     const at = failsAt(tried);
     if (at === undefined) return tried;
-    const best = mendsOf(tried)
+    const best = mendsOf(tried, at)
       .map((next) => ({ next, at: failsAt(next) }))
       .filter((each) => each.at === undefined || each.at > at + 1)
       .sort((one, other) => unread(one) - unread(other))[0];
@@ -70,7 +74,7 @@ function unread({ next, at = next.length }: { next: string; at: number | undefin
 }
 
 /** What may be missing, wherever it shows: a bracket that is not closed is found out late. */
-function mends(text: string, usual: SessionUnit | undefined): string[] {
+function mends(text: string, at: number, usual: SessionUnit | undefined): string[] {
   const strides = text
     .replace(/(?<![x×*]\s*|\d)(\d+)\s*(?:x\s*)?(?=strides?\b)/i, '$1 x 100 m ')
     .replace(/(?<![x×*]\s*|\d)(\d+)\s*(?:x\s*)?(?=hill sprints?\b)/i, '$1 x 10 s ');
@@ -83,7 +87,7 @@ function mends(text: string, usual: SessionUnit | undefined): string[] {
   return [
     ...(strides === text ? [] : [strides]),
     ...(dotted === text ? [] : [dotted]),
-    ...withUnits(text, (number, before) => unitsFor(number, before, usual)),
+    ...withUnits(text, at, (number, before) => unitsFor(number, before, usual)),
     ...(pace === text ? [] : [pace]),
   ];
 }
@@ -95,10 +99,16 @@ const BARE =
 /** 6 strides are no 6 km; 6 x 100 strides are each of some length. */
 const COUNTED = /^\d{1,2}\s*(?:strides?|hills?|reps|sprints|surges|pick-ups|accelerations)\b/i;
 
-/** Each bare number with a unit. */
-function withUnits(text: string, units: (number: number, before: string) => string[]): string[] {
+/** Each bare number near to a place with a unit. */
+function withUnits(
+  text: string,
+  at: number,
+  units: (number: number, before: string) => string[],
+): string[] {
   return [...text.matchAll(BARE)]
     .filter(({ index }) => !COUNTED.test(text.slice(index)))
+    .sort((one, other) => Math.abs(one.index - at) - Math.abs(other.index - at))
+    .slice(0, MOST_NUMBERS)
     .flatMap(({ 0: digits, index }) => {
       const end = index + digits.length;
       const number = Number(digits.replace(',', '.'));
