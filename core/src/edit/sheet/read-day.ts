@@ -41,11 +41,16 @@ const ROLE_FIRST = /^([a-z][a-z -]*?) (\d+(?:[.,]\d+)?)$/i;
 /** `rest (travel)`, `off - holiday`, `rest or 5 easy`. */
 const RESTS = /^(?:rest(?: day)?|(?:day )?off) ?(?:[-–—:,/(]|or\b)|\bor (?:rest|off)$/i;
 
+/** `AM 4 easy, PM 6 x 1 km`. */
+const TWO_PARTS = /\bam\b.*\bpm\b/i;
+
 /** `~10 km`, `up to 10`, `10 km +`. */
 const HEDGED =
   /^(?:[~≈<>≤≥]|(?:approx|about|around|circa|ca|c|max|min|up to)\b\.?) ?\d|\d[^+]*(?: ?\+| max| or so)$/i;
 const HEDGES =
   /^(?:[~≈<>≤≥]|(?:approx|about|around|circa|ca|c|max|min|up to)\b\.?)|(?:\+|max|or so)$/gi;
+
+const ATTACHED = /^\d+(?:[.,]\d+)?[a-z]+\d/i;
 
 const NUMBER = /^\d+(?:[.,]\d+)?/;
 
@@ -64,6 +69,10 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
     return { ok: false, problem, suggestion: 'rest' };
   }
   if (role) return { ok: true, entry: { kind: 'role', role } };
+  if (TWO_PARTS.test(typed) && saidOtherwise(typed, measure) === undefined) {
+    const problem = `“${typed}”: of two runs a day holds the lengths, such as 6+10; of one it holds a session too. Write the session, and choose “Second run” on the day.`;
+    return { ok: false, problem };
+  }
   if (HEDGED.test(typed)) {
     const problem = `“${typed}”: a day holds one figure, or a range such as 10-12.`;
     return { ok: false, problem, suggestion: typed.replace(HEDGES, '').trim() };
@@ -82,14 +91,15 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
   if (otherwise !== undefined) return readDay(otherwise, measure, on);
   const twice = readTwice(typed, measure);
   if (twice) return { ok: true, entry: twice };
-  const number = NUMBER.exec(typed)?.[0] ?? '';
+  // A figure of the table stands alone: 1h45 is none.
+  const number = ATTACHED.test(typed) ? '' : (NUMBER.exec(typed)?.[0] ?? '');
   const amount = parseAmount(number, measure);
   const rest = typed.slice(number.length).trim();
   if (amount !== undefined) {
     const words = withoutUnit(rest.toLowerCase(), measure);
     const named = ROLES.get(words);
     if (words === '') return { ok: true, entry: { kind: 'amount', amount } };
-    if (named) return { ok: true, entry: { kind: 'amount', amount, role: named } };
+    if (named) return refuseEndless(typed, named, amount, measure) ?? taken(amount, named);
   }
   return readWritten(
     typed,
@@ -98,6 +108,27 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
     amount === undefined ? undefined : { number, amount, rest },
   );
 }
+
+function taken(amount: number, role: PatternRole): ReadCell<DayEntry> {
+  return { ok: true, entry: { kind: 'amount', amount, role } };
+}
+
+/** `easy 45` in a table of kilometres: minutes, most likely. */
+function refuseEndless(
+  typed: string,
+  role: PatternRole,
+  amount: number,
+  measure: Measure,
+): ReadCell<DayEntry> | undefined {
+  const isEasy = role === 'easy' || role === 'short-easy' || role === 'recovery';
+  if (measure.basis === 'time' || !isEasy || amount < ENDLESS) return undefined;
+  const minutes = `${Math.round(amount / shownUnit(measure))} min ${dayRoleWords[role]}`;
+  const problem = `“${typed}” would be ${formatPlain(amount, measure)} on an easy day. Did you mean “${minutes}”? Else write the unit with it.`;
+  return { ok: false, problem, suggestion: minutes };
+}
+
+/** Metres that nobody runs on an easy day. */
+const ENDLESS = 30_000;
 
 /** `1:15` is an hour and a quarter of running where a block counts time; undefined where it is none. */
 function readHours(typed: string, measure: Measure): DayEntry | undefined {
@@ -170,8 +201,8 @@ function readWritten(
   const own = sessionInUnit(typed, unit);
   const ownRead = own === undefined ? undefined : readSession(own);
   if (own !== undefined && ownRead?.ok && !problemOf(ownRead.session)) return session(own);
-  // 6 x hill sprints counts them.
-  if (headed && !/^[x×*]/.test(headed.rest)) {
+  // 6 x hill sprints counts them, and an m behind a figure is no pace.
+  if (headed && !/^(?:[x×*]|m\b)/i.test(headed.rest)) {
     const { number, rest } = headed;
     // 32 (14 @ marathon): the part at pace is the end of it.
     const placed = rest

@@ -10,7 +10,8 @@ const CROSS = '(?:xt|x-train(?:ing)?|cross[ -]?train(?:ing)?)';
 /** How a unit is written behind a figure of a table. */
 const WRITTEN: Readonly<Record<string, string>> = {
   km: '(?:kms?|k)',
-  mi: '(?:miles?|mi)',
+  // On a blackboard in miles 6m are six of them.
+  mi: '(?:miles?|mi|m)',
   min: '(?:minutes?|mins?)',
 };
 

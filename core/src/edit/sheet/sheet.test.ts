@@ -104,6 +104,9 @@ describe('a day as it is typed', () => {
     expect(readDay('16 with 10 @ MP', miles, paces)).toMatchObject({
       entry: { text: '16 mi with 10 @ MP' },
     });
+    expect(readDay('6m easy', miles, paces)).toMatchObject({
+      entry: { amount: 9656.064, role: 'easy' },
+    });
     // The other unit is no figure of this table.
     expect(readDay('5k am, 8k pm', miles, paces)).toMatchObject({ ok: false });
     expect(readDay('20 (last 5 @ marathon)', miles, paces)).toMatchObject({
@@ -115,6 +118,15 @@ describe('a day as it is typed', () => {
     for (const text of ['~10 km', 'up to 10 km', '10 km +', 'c. 10 km', '10 km max']) {
       expect(readDay(text, km, paces)).toMatchObject({ ok: false, suggestion: '10 km' });
     }
+  });
+
+  it('is nothing that nobody runs', () => {
+    expect(readDay('6m easy', km, paces)).toMatchObject({ suggestion: '6 mi easy' });
+    expect(readDay('10m', km, paces)).toMatchObject({ suggestion: '10 mi' });
+    expect(readDay('Easy 45', miles, paces)).toMatchObject({ suggestion: '45 min easy' });
+    expect(readDay('AM 4 easy, PM 6 x 1 km @ 5 km', km, paces)).toMatchObject({
+      problem: expect.stringMatching(/of two runs a day holds the lengths/) as string,
+    });
   });
 
   it('says how much is run, or is no day', () => {

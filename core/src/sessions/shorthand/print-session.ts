@@ -109,9 +109,10 @@ export function printTarget(target: Target | undefined): string {
   }
 }
 
-/** One plain word needs no sign: `3 km easy`. */
+/** One plain word needs no sign: `3 km easy`, `2 km w/up`. */
 export function isBare(name: string): boolean {
-  return /^[a-zäöüß]+(-[a-zäöüß]+)*$/i.test(name) && !NOT_BARE.has(name.toLowerCase());
+  const isWord = /^[a-zäöüß]+(-[a-zäöüß]+)*$|^[wc]\/(up?|d(own)?)$/i.test(name);
+  return isWord && !NOT_BARE.has(name.toLowerCase());
 }
 
 /** Words that mean something else behind an amount. */
