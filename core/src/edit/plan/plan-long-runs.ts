@@ -16,9 +16,18 @@ type Longest = ReadonlyMap<CivilDate, CivilDate | undefined>;
 /** The weekday on which most long runs of a plan are, and the long runs that are on another day. */
 export function longRunsOf(
   cells: readonly PlanCell[],
-  { weekStartsOn, race, week }: BlockSpec & { race: { date: string }; weekStartsOn: Weekday },
+  {
+    weekStartsOn,
+    race,
+    week,
+    athlete,
+  }: BlockSpec & { race: { date: string }; weekStartsOn: Weekday },
 ): Pick<BlockSpec, 'week' | 'days'> {
-  const longest = longestOf(cells, weekStartsOn, race.date);
+  const longest = longestOf(cells, {
+    weekStartsOn,
+    raceDate: race.date,
+    byTime: athlete?.basis === 'time',
+  });
   const usual = mostOften([...longest.values()].flatMap((date) => date ?? []).map(weekdayOf));
   if (!usual) return { week };
   const place = weekdaysFrom(weekStartsOn).indexOf(usual);
@@ -33,15 +42,18 @@ export function longRunsOf(
 
 function longestOf(
   cells: readonly PlanCell[],
-  weekStartsOn: Weekday,
-  raceDate: CivilDate,
+  {
+    weekStartsOn,
+    raceDate,
+    byTime,
+  }: { weekStartsOn: Weekday; raceDate: CivilDate; byTime: boolean },
 ): Longest {
   const found = new Map<CivilDate, CivilDate | undefined>();
   const most = new Map<CivilDate, number>();
   for (const { kind, date, text } of cells) {
     if (kind !== 'day' || date >= raceDate) continue;
     const start = startOfWeek(date, weekStartsOn);
-    const amount = figureOf(text);
+    const amount = minutesIn(text, byTime);
     if (!found.has(start)) found.set(start, undefined);
     if (amount === undefined || amount <= (most.get(start) ?? 0)) continue;
     most.set(start, amount);
@@ -50,12 +62,28 @@ function longestOf(
   return found;
 }
 
-/** How much is run, by the figure a cell begins with; repetitions and cross-training are none. */
-function figureOf(text: string): number | undefined {
-  const [, figure, rest = ''] = /^(?:[a-z -]+ )?(\d+(?:[.,]\d+)?)(.*)$/i.exec(text.trim()) ?? [];
-  if (figure === undefined || /^ ?(?:x|min|m\b|h\b|[’':])|pool|bike|swim/i.test(rest))
-    return undefined;
-  return Number(figure.replace(',', '.'));
+/** A run that is called long is the longest of its week, however it is measured. */
+const CALLED_LONG = /\b(?:long(?: \w+)? run|long|lr|lsd)\b/i;
+const NOT_LONG = /\b(?:medium|semi|mid)\b/i;
+const LONGER_THAN_ANY = 10_000;
+
+/** A kilometre or a mile takes about so long. */
+const MINUTES = 6;
+
+/** About how long is run, by the figure a cell begins with; repetitions and cross-training are none. */
+function minutesIn(text: string, byTime: boolean): number | undefined {
+  const [, figure, rest = ''] = /^(?:[a-z:-]+ )*(\d+(?:[.,]\d+)?)(.*)$/i.exec(text.trim()) ?? [];
+  if (figure === undefined || /^ ?(?:x|m\b)|pool|bike|ride|swim/i.test(rest)) return undefined;
+  const called = CALLED_LONG.test(text) && !NOT_LONG.test(text) ? LONGER_THAN_ANY : 0;
+  const number = Number(figure.replace(',', '.'));
+  return called + (minutesOf(number, rest) ?? (byTime ? number : MINUTES * number));
+}
+
+/** Minutes where a figure counts time: `90 min`, `105'`, `1:45`, `1h45`, `2 hrs`; undefined of a distance. */
+function minutesOf(number: number, rest: string): number | undefined {
+  if (/^ ?(?:min|[’'′])/i.test(rest)) return number;
+  const hours = /^(?: ?h(?:ou)?r?s?|:) ?([0-5]\d)?/i.exec(rest);
+  return hours ? 60 * number + Number(hours[1] ?? 0) : undefined;
 }
 
 function mostOften(days: readonly Weekday[]): Weekday | undefined {

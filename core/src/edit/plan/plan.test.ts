@@ -255,6 +255,24 @@ describe('the long runs of a plan', () => {
     });
   });
 
+  it('are what is called so, and what takes longest', () => {
+    const longRunOn = (tuesday: string, sunday: string) =>
+      longRuns({ '02': tuesday, '07': sunday }).week?.longRunOn;
+    expect(longRunOn('12', '90 min')).toBe('sunday');
+    expect(longRunOn('12', '1h15')).toBe('sunday');
+    expect(longRunOn('16', '1:30')).toBe('tuesday');
+    expect(longRunOn('16', 'Long run 90 min')).toBe('sunday');
+    expect(longRunOn('medium-long 18', 'LR 16')).toBe('sunday');
+    const byTime = longRunsOf(
+      [
+        { kind: 'day', date: '2027-03-02', text: '60' },
+        { kind: 'day', date: '2027-03-07', text: '1:45' },
+      ],
+      { race, weekStartsOn: 'monday', athlete: { basis: 'time' } },
+    );
+    expect(byTime.week?.longRunOn).toBe('sunday');
+  });
+
   it('are none of repetitions, minutes or the bike, however large the figure', () => {
     const longRunOn = (text: string) => longRuns({ '02': text, '07': '16' }).week?.longRunOn;
     expect(longRunOn('18')).toBe('tuesday');

@@ -1,6 +1,7 @@
 import { type Measure, unitName } from '../../base/index.js';
 import { parseAmount } from '../../base/format/index.js';
 import type { ReadCell } from './day-entry.js';
+import { withoutUnit } from './said-otherwise.js';
 
 /** What a coach typed for a week's volume. */
 export type VolumeEntry =
@@ -10,6 +11,9 @@ export type VolumeEntry =
   /** Against the week before: 0.1 for 10% more. */
   | { kind: 'change'; share: number }
   | { kind: 'recovery' };
+
+/** `50-55`. */
+const RANGE = /^(\d{1,3})\s*(?:[-–]|to)\s*(\d{1,3})(?: ?[a-z]+)?$/;
 
 const CHANGE = /^([+−-])\s*(\d{1,3}(?:[.,]\d)?)\s*%$/;
 
@@ -26,9 +30,16 @@ export function readVolume(text: string, measure: Measure): ReadCell<VolumeEntry
   }
   const unit = unitName(measure);
   // In another unit it is a slip, and is said.
-  const bare = typed.endsWith(unit) ? typed.slice(0, -unit.length) : typed;
-  const amount = parseAmount(bare, measure);
-  if (amount !== undefined) return { ok: true, entry: { kind: 'amount', amount } };
+  const [figure = '', ...behind] = typed.split(/(?<=\d)(?![\d.,:])/);
+  const amount = parseAmount(figure, measure);
+  const isAlone = withoutUnit(behind.join('').trim(), measure) === '';
+  if (amount !== undefined && isAlone) return { ok: true, entry: { kind: 'amount', amount } };
+  const range = RANGE.exec(typed);
+  if (range) {
+    const middle = String(Math.round((Number(range[1]) + Number(range[2])) / 2));
+    const problem = `“${text.trim()}”: a week has one volume. Did you mean ${middle}?`;
+    return { ok: false, problem, suggestion: middle };
+  }
   return {
     ok: false,
     problem: `“${text.trim()}” is no volume in ${unit}: write 54, +10%, = (as the week before) or r (a recovery week).`,

@@ -181,6 +181,8 @@ describe('a week’s volume as it is typed', () => {
     expect(readVolume('54 mi', km)).toMatchObject({ ok: false });
     expect(readVolume('90 km', minutes)).toMatchObject({ ok: false });
     expect(readVolume('90 min', minutes)).toMatchObject({ entry: { amount: 5400 } });
+    expect(readVolume('42 miles', miles)).toMatchObject({ entry: { amount: 67_592.448 } });
+    expect(readVolume('50-55 km', km)).toMatchObject({ ok: false, suggestion: '53' });
   });
 });
 
