@@ -14,6 +14,7 @@ import type { NamedPace } from '../../spec/choices/index.js';
 import { dayRoleWords, type PatternRole, patternRoles } from '../../spec/days/index.js';
 import type { DayEntry, ReadCell } from './day-entry.js';
 import { readAddOn, readCross, readWork } from './read-beside.js';
+import { refuseEndless, refuseIdle, refuseLoose } from './refuse-day.js';
 import { saidOtherwise, withoutUnit } from './said-otherwise.js';
 
 /** Other words for roles, beside their own. */
@@ -38,18 +39,6 @@ const ROLES = new Map<string, PatternRole>([
 /** `easy 10` is `10 easy`. */
 const ROLE_FIRST = /^([a-z][a-z -]*?) (\d+(?:[.,]\d+)?)$/i;
 
-/** `rest (travel)`, `off - holiday`, `rest or 5 easy`. */
-const RESTS = /^(?:rest(?: day)?|(?:day )?off) ?(?:[-–—:,/(]|or\b)|\bor (?:rest|off)$/i;
-
-/** `AM 4 easy, PM 6 x 1 km`. */
-const TWO_PARTS = /\bam\b.*\bpm\b/i;
-
-/** `~10 km`, `up to 10`, `10 km +`. */
-const HEDGED =
-  /^(?:[~≈<>≤≥]|(?:approx|about|around|circa|ca|c|max|min|up to)\b\.?) ?\d|\d[^+]*(?: ?\+| max| or so)$/i;
-const HEDGES =
-  /^(?:[~≈<>≤≥]|(?:approx|about|around|circa|ca|c|max|min|up to)\b\.?)|(?:\+|max|or so)$/gi;
-
 const ATTACHED = /^\d+(?:[.,]\d+)?[a-z]+\d/i;
 
 const NUMBER = /^\d+(?:[.,]\d+)?/;
@@ -64,71 +53,54 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
   const typed = text.trim().replace(/\s+/g, ' ');
   if (typed === '') return { ok: true, entry: { kind: 'free' } };
   const role = ROLES.get(typed.toLowerCase());
-  if (!role && RESTS.test(typed)) {
-    const problem = `“${typed}”: a day of rest holds nothing else. Write “rest”, or what is done.`;
-    return { ok: false, problem, suggestion: 'rest' };
-  }
   if (role) return { ok: true, entry: { kind: 'role', role } };
-  if (TWO_PARTS.test(typed) && saidOtherwise(typed, measure) === undefined) {
-    const problem = `“${typed}”: of two runs a day holds the lengths, such as 6+10; of one it holds a session too. Write the session, and choose “Second run” on the day.`;
-    return { ok: false, problem };
-  }
-  if (HEDGED.test(typed)) {
-    const problem = `“${typed}”: a day holds one figure, or a range such as 10-12.`;
-    return { ok: false, problem, suggestion: typed.replace(HEDGES, '').trim() };
-  }
+  const refused = refuseLoose(typed, measure);
+  if (refused) return refused;
   const roleFirst = ROLE_FIRST.exec(typed);
   if (roleFirst && ROLES.has(roleFirst[1]?.toLowerCase() ?? '')) {
     return readDay(`${roleFirst[2] ?? ''} ${roleFirst[1] ?? ''}`, measure, on);
   }
-  const work = readWork(typed) ?? readAddOn(typed);
-  if (work) return { ok: true, entry: work };
+  const plain =
+    readWork(typed) ?? readAddOn(typed) ?? readHours(typed, measure) ?? readTwice(typed, measure);
+  if (plain) return { ok: true, entry: plain };
   const cross = readCross(typed);
   if (cross) return cross;
-  const hours = readHours(typed, measure);
-  if (hours) return { ok: true, entry: hours };
   const otherwise = saidOtherwise(typed, measure);
   if (otherwise !== undefined) return readDay(otherwise, measure, on);
-  const twice = readTwice(typed, measure);
-  if (twice) return { ok: true, entry: twice };
-  // A figure of the table stands alone: 1h45 is none.
+  const headed = headOf(typed, measure);
+  return (headed && readFigure(typed, headed, measure)) ?? readWritten(typed, measure, on, headed);
+}
+
+/** A figure at the head of a cell, and what stands behind it. */
+interface Headed {
+  number: string;
+  amount: number;
+  rest: string;
+}
+
+/** The figure that a cell begins with: one that goes on, as 1h45 does, is none. */
+function headOf(typed: string, measure: Measure): Headed | undefined {
   const number = ATTACHED.test(typed) ? '' : (NUMBER.exec(typed)?.[0] ?? '');
   const amount = parseAmount(number, measure);
-  const rest = typed.slice(number.length).trim();
-  if (amount !== undefined) {
-    const words = withoutUnit(rest.toLowerCase(), measure);
-    const named = ROLES.get(words);
-    if (words === '') return { ok: true, entry: { kind: 'amount', amount } };
-    if (named) return refuseEndless(typed, named, amount, measure) ?? taken(amount, named);
-  }
-  return readWritten(
-    typed,
-    measure,
-    on,
-    amount === undefined ? undefined : { number, amount, rest },
-  );
+  return amount === undefined
+    ? undefined
+    : { number, amount, rest: typed.slice(number.length).trim() };
 }
 
-function taken(amount: number, role: PatternRole): ReadCell<DayEntry> {
-  return { ok: true, entry: { kind: 'amount', amount, role } };
-}
-
-/** `easy 45` in a table of kilometres: minutes, most likely. */
-function refuseEndless(
+/** `12`, `12 km`, `12 easy`; undefined where more stands behind the figure. */
+function readFigure(
   typed: string,
-  role: PatternRole,
-  amount: number,
+  { amount, rest }: Headed,
   measure: Measure,
 ): ReadCell<DayEntry> | undefined {
-  const isEasy = role === 'easy' || role === 'short-easy' || role === 'recovery';
-  if (measure.basis === 'time' || !isEasy || amount < ENDLESS) return undefined;
-  const minutes = `${Math.round(amount / shownUnit(measure))} min ${dayRoleWords[role]}`;
-  const problem = `“${typed}” would be ${formatPlain(amount, measure)} on an easy day. Did you mean “${minutes}”? Else write the unit with it.`;
-  return { ok: false, problem, suggestion: minutes };
+  const words = withoutUnit(rest.toLowerCase(), measure);
+  if (words === '') return { ok: true, entry: { kind: 'amount', amount } };
+  const role = ROLES.get(words);
+  if (!role) return undefined;
+  const isBare = words === rest.toLowerCase();
+  const refused = isBare ? refuseEndless(typed, role, amount, measure) : undefined;
+  return refused ?? { ok: true, entry: { kind: 'amount', amount, role } };
 }
-
-/** Metres that nobody runs on an easy day. */
-const ENDLESS = 30_000;
 
 /** `1:15` is an hour and a quarter of running where a block counts time; undefined where it is none. */
 function readHours(typed: string, measure: Measure): DayEntry | undefined {
@@ -158,23 +130,6 @@ export interface PacesOfDay {
 /** Whether a name is one of the table's, or the goal's own pace. */
 function means(name: string, table: readonly NamedPace[]): boolean {
   return /^(race|goal)\b/i.test(name) || paceNamed(name, table) !== undefined;
-}
-
-/** Words alone say nothing of what is run: `HM`, `fartlek`, `travel`. */
-function refuseIdle(typed: string, parts: readonly Part[]): ReadCell<DayEntry> | undefined {
-  if (parts.some((part) => part.kind !== 'words' || part.amount)) return undefined;
-  const problem = `“${typed}” does not say how much is run. Write a distance or a time with it, or “rest”. Races, illness and travel stand under “Races & days away”.`;
-  return { ok: false, problem, suggestion: RESTED.test(typed) ? 'rest' : undefined };
-}
-
-/** Why nothing is run. */
-const RESTED = /^(?:physio|massage|travel(?:ling)?|flight|sick|ill|illness|injured|holiday|away)$/i;
-
-/** A figure at the head of a cell, and what stands behind it. */
-interface Headed {
-  number: string;
-  amount: number;
-  rest: string;
 }
 
 function readWritten(

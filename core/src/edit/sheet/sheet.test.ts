@@ -122,6 +122,8 @@ describe('a day as it is typed', () => {
 
   it('is nothing that nobody runs', () => {
     expect(readDay('6m easy', km, paces)).toMatchObject({ suggestion: '6 mi easy' });
+    expect(readDay('45 km easy', km, paces)).toMatchObject({ entry: { amount: 45_000 } });
+    expect(readDay('40 min @ 85 % max', km, paces)).toMatchObject({ ok: true });
     expect(readDay('10m', km, paces)).toMatchObject({ suggestion: '10 mi' });
     expect(readDay('Easy 45', miles, paces)).toMatchObject({ suggestion: '45 min easy' });
     expect(readDay('AM 4 easy, PM 6 x 1 km @ 5 km', km, paces)).toMatchObject({

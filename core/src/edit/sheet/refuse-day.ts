@@ -1,0 +1,62 @@
+import { type Measure, shownUnit } from '../../base/index.js';
+import { formatPlain } from '../../base/format/index.js';
+import type { Part } from '../../sessions/index.js';
+import { dayRoleWords, type PatternRole } from '../../spec/days/index.js';
+import type { DayEntry, ReadCell } from './day-entry.js';
+import { saidOtherwise } from './said-otherwise.js';
+
+type Refused = ReadCell<DayEntry> & { ok: false };
+
+/** What leaves open what is to be run: `rest or 5 easy`, `~10 km`, two runs with a session; undefined of anything else. */
+export function refuseLoose(typed: string, measure: Measure): Refused | undefined {
+  if (RESTS.test(typed)) {
+    const problem = `“${typed}”: a day of rest holds nothing else. Write “rest”, or what is done.`;
+    return { ok: false, problem, suggestion: 'rest' };
+  }
+  if (TWO_PARTS.test(typed) && saidOtherwise(typed, measure) === undefined) {
+    const problem = `“${typed}”: of two runs a day holds the lengths, such as 6+10; of one it holds a session too. Write the session, and choose “Second run” on the day.`;
+    return { ok: false, problem };
+  }
+  if (!HEDGED.test(typed)) return undefined;
+  const problem = `“${typed}”: a day holds one figure, or a range such as 10-12.`;
+  return { ok: false, problem, suggestion: typed.replace(HEDGES, '').trim() };
+}
+
+/** `rest (travel)`, `off - holiday`, `rest or 5 easy`. */
+const RESTS = /^(?:rest(?: day)?|(?:day )?off) ?(?:[-–—:,/(]|or\b)|\bor (?:rest|off)$/i;
+
+/** `AM 4 easy, PM 6 x 1 km`. */
+const TWO_PARTS = /\bam\b.*\bpm\b/i;
+
+/** `~10 km`, `up to 10`, `10 km +`. */
+const HEDGED =
+  /^(?:[~≈<>≤≥]|(?:approx|about|around|circa|ca|c|max|min|up to)\b\.?) ?\d|\d[^+%]*(?: ?\+| max| or so)$/i;
+const HEDGES =
+  /^(?:[~≈<>≤≥]|(?:approx|about|around|circa|ca|c|max|min|up to)\b\.?)|(?:\+|max|or so)$/gi;
+
+/** `easy 45` in a table of kilometres: minutes, most likely. */
+export function refuseEndless(
+  typed: string,
+  role: PatternRole,
+  amount: number,
+  measure: Measure,
+): Refused | undefined {
+  const isEasy = role === 'easy' || role === 'short-easy' || role === 'recovery';
+  if (measure.basis === 'time' || !isEasy || amount < ENDLESS) return undefined;
+  const minutes = `${Math.round(amount / shownUnit(measure))} min ${dayRoleWords[role]}`;
+  const problem = `“${typed}” would be ${formatPlain(amount, measure)} on an easy day. Did you mean “${minutes}”? Else write the unit with it.`;
+  return { ok: false, problem, suggestion: minutes };
+}
+
+/** Metres that nobody runs on an easy day. */
+const ENDLESS = 30_000;
+
+/** Words alone say nothing of what is run: `HM`, `fartlek`, `travel`. */
+export function refuseIdle(typed: string, parts: readonly Part[]): Refused | undefined {
+  if (parts.some((part) => part.kind !== 'words' || part.amount)) return undefined;
+  const problem = `“${typed}” does not say how much is run. Write a distance or a time with it, or “rest”. Races, illness and travel stand under “Races & days away”.`;
+  return { ok: false, problem, suggestion: RESTED.test(typed) ? 'rest' : undefined };
+}
+
+/** Why nothing is run. */
+const RESTED = /^(?:physio|massage|travel(?:ling)?|flight|sick|ill|illness|injured|holiday|away)$/i;
