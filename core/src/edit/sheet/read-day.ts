@@ -113,9 +113,9 @@ const HOURS = /^[1-5]:[0-5]\d$/;
 
 /** `5+10`: two runs in the order of the day; undefined where it is none. */
 function readTwice(typed: string, measure: Measure): DayEntry | undefined {
-  const [first, second] = typed.split(/ ?\+ ?/).map((each) => parseAmount(each, measure) ?? 0);
-  const isTwo = TWICE.test(typed) && first !== undefined && first > 0 && second !== undefined;
-  if (!isTwo || second === 0) return undefined;
+  const runs = TWICE.test(typed) ? typed.split('+') : [];
+  const [first, second] = runs.map((each) => parseAmount(each, measure));
+  if (!first || !second) return undefined;
   return { kind: 'amount', amount: clean(first + second), firstRun: first };
 }
 

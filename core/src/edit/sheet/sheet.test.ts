@@ -122,6 +122,11 @@ describe('a day as it is typed', () => {
 
   it('is nothing that nobody runs', () => {
     expect(readDay('6m easy', km, paces)).toMatchObject({ suggestion: '6 mi easy' });
+    expect(readDay('Easy 45', minutes, paces)).toMatchObject({ entry: { amount: 2700 } });
+    expect(readDay('29 easy', km, paces)).toMatchObject({ entry: { amount: 29_000 } });
+    expect(readDay('30 easy', km, paces)).toMatchObject({ suggestion: '30 min easy' });
+    expect(readDay('45 long', km, paces)).toMatchObject({ entry: { amount: 45_000 } });
+    expect(readDay('0 + 8', km, paces)).toMatchObject({ ok: false });
     expect(readDay('45 km easy', km, paces)).toMatchObject({ entry: { amount: 45_000 } });
     expect(readDay('40 min @ 85 % max', km, paces)).toMatchObject({ ok: true });
     expect(readDay('10m', km, paces)).toMatchObject({ suggestion: '10 mi' });
@@ -320,6 +325,40 @@ describe('cells of the sheet', () => {
       .weeks[9];
     expect(after?.longRun).toBe(20);
     expect(after?.volume).toBe((before?.volume ?? 0) - (before?.longRun ?? 0) + 20);
+  });
+
+  it('leave a weekday that is fixed through the block, but for a day of its own', () => {
+    const tuesdays = layOut({
+      ...marathon,
+      week: { ...marathon.week, fixed: [{ weekday: 'tuesday', amount: 9000 }] },
+    });
+    const free = (of: typeof tuesdays) => writeCells(of, [{ cell: dayOf(1), text: '' }], km);
+    expect(free(tuesdays).untaken[0]?.problem).toMatch(/^Tuesdays are fixed through the block/);
+    const { command } = writeCells(tuesdays, [{ cell: dayOf(1), text: '12' }], km);
+    const written = layOut(applyChange(tuesdays.spec, command?.change ?? {}));
+    expect(written.weeks[9]?.days[1]?.distance).toBe(12_000);
+    expect(applyChange(written.spec, free(written).command?.change ?? {}).days).toEqual([]);
+    // Another day of the week stands for itself.
+    expect(writeCells(written, [{ cell: dayOf(2), text: '' }], km).untaken).toEqual([]);
+  });
+
+  it('sum a week with a weekday that is fixed and a day of rest, and fix neither anew', () => {
+    const fixed = layOut({
+      ...marathon,
+      week: { ...marathon.week, fixed: [{ weekday: 'tuesday', amount: 9000 }] },
+    });
+    const written = [
+      { cell: dayOf(0), text: 'rest' },
+      { cell: dayOf(3), text: '20' },
+    ];
+    const { command } = writeCells(fixed, written, km, { givesWay: 'volume' });
+    const next = applyChange(fixed.spec, command?.change ?? {});
+    expect(next.days.some(({ date }) => date === addDays(week.start, 1))).toBe(false);
+    const before = showBlock(fixed, km).weeks[9]?.days ?? [];
+    const days = before.map((day, place) => (place === 0 ? 0 : place === 3 ? 20 : day));
+    expect(next.pins.find((pin) => pin.week === 10)?.volume).toBe(
+      1000 * days.reduce((total, day) => total + day, 0),
+    );
   });
 
   it('free a long run with its day', () => {
