@@ -2,19 +2,13 @@ import {
   addDays,
   type CivilDate,
   daysUntilWeekday,
-  METRES_PER_MILE,
   type Measure,
   weekdayOf,
   weekdays,
 } from '../base/index.js';
-import { parseAmount, type Read, readTime } from '../base/format/index.js';
-import {
-  type EntryKind,
-  entryKinds,
-  type MissedReason,
-  missedReasons,
-  type RunEntry,
-} from './run-entry.js';
+import type { Read } from '../base/format/index.js';
+import { type Figures, isTooShort, readFigures, withPace } from './read-figures.js';
+import { type MissedReason, missedReasons, type RunEntry } from './run-entry.js';
 
 /** What was typed of one thing done, before it has its day and place. */
 export type Done = Omit<RunEntry, 'date' | 'place'>;
@@ -23,20 +17,19 @@ export type Done = Omit<RunEntry, 'date' | 'place'>;
 export type DayTyped =
   { kind: 'nothing' } | { kind: 'as-planned' } | { kind: 'done'; done: readonly Done[] };
 
-const AS_PLANNED: ReadonlySet<string> = new Set(['=', 'as planned', 'ok', 'done']);
-const MISSED: ReadonlySet<string> = new Set(['missed', 'x', '-', '–', '0', 'not run']);
-const UNITS: Readonly<Record<string, number>> = {
-  m: 1,
-  km: 1000,
-  k: 1000,
-  mi: METRES_PER_MILE,
-  mile: METRES_PER_MILE,
-  miles: METRES_PER_MILE,
-};
-const MINUTES = /^(\d+(?:[.,]\d+)?) ?(?:min|minutes?|')$/i;
-const DISTANCE = /^(\d+(?:[.,]\d+)?) ?(m|km|k|mi|miles?)$/i;
-const EFFORT = /^(?:e|effort) ?(\d{1,2})$/i;
-const HEART = /^(?:hr|heart|pulse) ?(\d{2,3})$/i;
+const AS_PLANNED: ReadonlySet<string> = new Set(['=', 'as planned', 'ok', 'done', '✓', '✔', 'yes']);
+const MISSED: ReadonlySet<string> = new Set([
+  ...['missed', 'skipped', 'dns', 'x', '-', '–', '0', 'nothing', 'none'],
+  ...['not run', 'no run', 'did not run', 'didn’t run', "didn't run"],
+]);
+/** Other words for why a run was missed. */
+const REASONS: ReadonlyMap<string, MissedReason> = new Map([
+  ...['sick', 'illness'].map((word) => [word, 'ill'] as const),
+  ...['injured', 'injury'].map((word) => [word, 'sore'] as const),
+  ['travelling', 'travel'],
+]);
+/** Of two runs the morning’s, and the evening’s. */
+const TWICE = [/^am:? (.+?)[,;]? ?(?:and )?pm:? (.+)$/i, /^(.+?) am[,;]? ?(?:and )?(.+) pm$/i];
 
 /**
  * Reads what was done on a day as a coach says it: `=`, `12`, `6 + 4`,
@@ -51,8 +44,9 @@ export function readDone(text: string, measure: Measure, on?: CivilDate): Read<D
   if (AS_PLANNED.has(typed.toLowerCase())) return { ok: true, value: { kind: 'as-planned' } };
   const moved = readMoved(typed, on);
   if (moved) return { ok: true, value: { kind: 'done', done: [moved] } };
+  const twice = TWICE.map((way) => way.exec(typed)).find((found) => found !== null);
   const done: Done[] = [];
-  for (const each of typed.split(/ \+ |\+(?=\d)/)) {
+  for (const each of twice ? twice.slice(1) : typed.split(/ \+ |\+(?=\d)/)) {
     const read = readOne(each.trim(), measure);
     if (!read.ok) return read;
     done.push(read.value);
@@ -61,22 +55,54 @@ export function readDone(text: string, measure: Measure, on?: CivilDate): Read<D
 }
 
 function readOne(text: string, measure: Measure): Read<Done> {
-  const [first = '', ...others] = text.split(/, |,(?=\D)/);
+  const [first = '', ...others] = text.split(/, ?(?=\D)|, (?=\d)/);
   const missed = readMissed(first, others);
   if (missed) return { ok: true, value: missed };
-  const figures = readFigures(first, measure);
-  if (!figures.ok) return figures;
-  const done: Done = { ...figures.value };
-  const words: string[] = [];
+  const read = readFigures(first, measure);
+  if (!read.ok) return read;
+  const notes: string[] = [];
+  let figures = read.value;
   for (const part of others.map((each) => each.trim())) {
-    const effort = Number(EFFORT.exec(part)?.[1]);
-    const heart = Number(HEART.exec(part)?.[1]);
-    if (effort >= 1 && effort <= 10) done.effort = effort;
-    else if (heart > 0) done.heart = heart;
-    else words.push(part);
+    const more = withFigures(figures, part, measure);
+    if (more) figures = more;
+    else notes.push(part);
   }
-  if (words.length > 0) done.note = words.join(', ');
-  return { ok: true, value: done };
+  return doneOf(text, withPace(figures), notes);
+}
+
+/** Figures with those of a part behind a comma; undefined where it is a note. */
+function withFigures(figures: Figures, part: string, measure: Measure): Figures | undefined {
+  const read = readFigures(part, measure);
+  if (!read.ok || read.value.words.length > 0) return undefined;
+  const { words: _, kind, ...more } = read.value;
+  const isNew = (key: keyof typeof more) => more[key] === undefined || figures[key] === undefined;
+  const isBare = /^\d+(?:[.,]\d+)?$/.test(part);
+  const isAll = isNew('distance') && isNew('time') && isNew('effort') && isNew('heart');
+  return isAll && !isBare && kind === undefined ? { ...figures, ...more } : undefined;
+}
+
+function doneOf(text: string, figures: Figures, notes: readonly string[]): Read<Done> {
+  const { kind = 'run', distance, time, effort, heart, words } = figures;
+  if (distance === undefined && time === undefined) {
+    const problem = `“${text}” says nothing of a run: type 12, 12 km 50:10, pool 40 min, or missed, ill.`;
+    return { ok: false, problem };
+  }
+  if (isTooShort(figures)) {
+    const problem = `“${text}” would be a few minutes of running. Type 1:05:00 or 65 min for an hour and five minutes, or the distance with it.`;
+    return { ok: false, problem };
+  }
+  const note = [words.join(' '), ...notes].filter((each) => each !== '').join(', ');
+  return {
+    ok: true,
+    value: {
+      kind,
+      ...(distance !== undefined && { distance }),
+      ...(time !== undefined && { time }),
+      ...(effort !== undefined && { effort }),
+      ...(heart !== undefined && { heart }),
+      ...(note !== '' && { note }),
+    },
+  };
 }
 
 const MOVED = /^moved?(?: to)? ([a-z]{3,9})$/i;
@@ -93,13 +119,15 @@ function readMoved(typed: string, on: CivilDate | undefined): Done | undefined {
 /** `missed`, `missed ill`, `ill, a cold`. */
 function readMissed(first: string, others: readonly string[]): Done | undefined {
   const [head = '', ...rest] = first.toLowerCase().split(' ');
-  const isMissed = MISSED.has(first.toLowerCase()) || MISSED.has(head);
-  const words = [...(isMissed ? [rest.join(' ')] : [first]), ...others]
+  const isWhole = MISSED.has(first.toLowerCase());
+  const isMissed = isWhole || MISSED.has(head);
+  const words = [...(isWhole ? [] : isMissed ? [rest.join(' ')] : [first]), ...others]
     .map((each) => each.trim())
     .filter((each) => each !== '');
-  const reason = words.map((each) => each.toLowerCase()).find(isReason);
-  if (!isMissed && (reason === undefined || !isReason(first.toLowerCase()))) return undefined;
-  const note = words.filter((each) => each.toLowerCase() !== reason).join(', ');
+  const place = words.findIndex((each) => reasonOf(each) !== undefined);
+  if (!isMissed && place !== 0) return undefined;
+  const reason = reasonOf(words[place] ?? '');
+  const note = words.filter((_, index) => index !== place).join(', ');
   return {
     kind: 'missed',
     ...(reason !== undefined && { reason }),
@@ -107,46 +135,7 @@ function readMissed(first: string, others: readonly string[]): Done | undefined 
   };
 }
 
-function isReason(word: string): word is MissedReason {
-  return missedReasons.some((each) => each === word);
-}
-
-/** `12`, `12 km 50:10`, `50:10`, `pool 40 min`. */
-function readFigures(text: string, measure: Measure): Read<Done> {
-  const [head = '', ...rest] = text.split(' ');
-  const kind = entryKinds.find((each) => each === head.toLowerCase() && each !== 'missed');
-  const told = kind ? rest.join(' ') : text;
-  const done: Done = { kind: kind ?? ('run' satisfies EntryKind) };
-  for (const part of told.match(/[\d.,:]+ ?[a-z']*/gi) ?? []) {
-    const problem = putFigure(done, part.trim(), measure);
-    if (problem !== undefined) return { ok: false, problem };
-  }
-  if (done.distance === undefined && done.time === undefined) {
-    return {
-      ok: false,
-      problem: `“${text}” says nothing of a run: type 12, 12 km 50:10, pool 40 min, or missed, ill.`,
-    };
-  }
-  return { ok: true, value: done };
-}
-
-/** Puts one figure where it belongs; gives back what is wrong with it. */
-function putFigure(done: Done, part: string, measure: Measure): string | undefined {
-  const minutes = MINUTES.exec(part);
-  const distance = DISTANCE.exec(part);
-  const number = (found: RegExpExecArray) => Number((found[1] ?? '').replace(',', '.'));
-  if (minutes) done.time = number(minutes) * 60;
-  else if (distance) {
-    done.distance = number(distance) * (UNITS[(distance[2] ?? '').toLowerCase()] ?? 1);
-  } else if (part.includes(':')) {
-    const time = readTime(part);
-    if (!time.ok) return time.problem;
-    done.time = time.value;
-  } else {
-    const amount = parseAmount(part, measure);
-    if (amount === undefined) return `“${part}” is no figure: type 12, 12 km or 50:10.`;
-    if (measure.basis === 'time') done.time = amount;
-    else done.distance = amount;
-  }
-  return undefined;
+function reasonOf(word: string): MissedReason | undefined {
+  const asked = word.toLowerCase();
+  return missedReasons.find((each) => each === asked) ?? REASONS.get(asked);
 }

@@ -53,6 +53,31 @@ describe('what a coach types of a day that was run', () => {
     ['missed work', km, [{ kind: 'missed', reason: 'work' }]],
     ['ill, a cold', km, [{ kind: 'missed', reason: 'ill', note: 'a cold' }]],
     ['x', km, [{ kind: 'missed' }]],
+    ['8 easy 42:10', km, [{ kind: 'run', distance: 8000, time: 2530, note: 'easy' }]],
+    ['10k, 45:12, HR 148', km, [{ kind: 'run', distance: 10_000, time: 2712, heart: 148 }]],
+    ['12.3 1:02:15 4/10', km, [{ kind: 'run', distance: 12_300, time: 3735, effort: 4 }]],
+    ['12 km rpe 4 148 bpm', km, [{ kind: 'run', distance: 12_000, effort: 4, heart: 148 }]],
+    // Ten kilometres at 5:10 are 51:40; an hour at 5:00 is 12 km; 8 miles at 7:30 are an hour.
+    ['10 @ 5:10', km, [{ kind: 'run', distance: 10_000, time: 3100 }]],
+    ['10 km, 5:10 /km', km, [{ kind: 'run', distance: 10_000, time: 3100 }]],
+    ['60 min at 5:00/km', km, [{ kind: 'run', distance: 12_000, time: 3600 }]],
+    ['8 @ 7:30', mi, [{ kind: 'run', distance: 8 * 1609.344, time: 3600 }]],
+    ['1h05', km, [{ kind: 'run', time: 3900 }]],
+    ['45\'30"', km, [{ kind: 'run', time: 2730 }]],
+    ['bike 45', km, [{ kind: 'bike', time: 2700 }]],
+    ['45 min bike', km, [{ kind: 'bike', time: 2700 }]],
+    ['gym 30', km, [{ kind: 'strength', time: 1800 }]],
+    ['8 km with walk breaks', km, [{ kind: 'run', distance: 8000, note: 'with walk breaks' }]],
+    ['6m', mi, [{ kind: 'run', distance: 6 * 1609.344 }]],
+    [
+      'am 8, pm 5',
+      km,
+      [
+        { kind: 'run', distance: 8000 },
+        { kind: 'run', distance: 5000 },
+      ],
+    ],
+    ['did not run, sick', km, [{ kind: 'missed', reason: 'ill' }]],
     ['missed, on call', km, [{ kind: 'missed', note: 'on call' }]],
   ] as const)('%s', (text, measure, done) => {
     expect(readDone(text, measure)).toEqual({ ok: true, value: { kind: 'done', done } });
@@ -73,6 +98,26 @@ describe('what a coach types of a day that was run', () => {
   it('may be nothing, or as planned', () => {
     expect(readDone('  ', km)).toMatchObject({ value: { kind: 'nothing' } });
     expect(readDone('=', km)).toMatchObject({ value: { kind: 'as-planned' } });
+  });
+
+  it.each([
+    ['8 42', /say what 42 is/],
+    ['5 of 8', /say what 8 is/],
+    ['8 km 5 km', /two figures for its distance/],
+    ['5m 40', /5 m is no run/],
+    ['1:05', /would be a few minutes of running/],
+    ['6 x 1k 3:45', /Repetitions are typed under the run/],
+    ['8 km effort 12', /from 1 to 10/],
+    ['8 km hr 300', /from 25 to 250/],
+  ])('never guesses which of two figures counts: %s', (text, why) => {
+    const read = readDone(text, km);
+    expect(!read.ok && read.problem).toMatch(why);
+  });
+
+  it('keeps as a note what says a figure again, or says not what it is', () => {
+    expect(readDone('8 km, 42:10, 43:00, 148', km)).toMatchObject({
+      value: { done: [{ time: 2530, note: '43:00, 148' }] },
+    });
   });
 
   it.each(['fine', 'run', '12 km 3:75', 'pool'])('says why “%s” is not taken', (text) => {
