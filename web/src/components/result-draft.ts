@@ -1,5 +1,5 @@
 import { type CivilDate, isCivilDate } from '@nadir/core/base';
-import { readTime } from '@nadir/core/base/format';
+import { readDistance, readRaceTime, readTime } from '@nadir/core/base/format';
 import type { Result, ResultKind } from '@nadir/core/spec/choices';
 import * as wording from './wording.js';
 
@@ -32,18 +32,26 @@ export type DraftProblems = Partial<Record<'date' | 'distance' | 'time', string>
 const LEAST = 400;
 const MOST = 100_000;
 
+/** A figure alone is in metres, to the metre: a test of so many minutes covers any; `10k` and `half` are races. */
+function metresOf(typed: string): number {
+  const metres = Number(typed.trim().replace(',', '.'));
+  if (Number.isFinite(metres)) return metres;
+  const read = readDistance(typed, 'km');
+  return read.ok ? read.value : NaN;
+}
+
 /** The result that was typed, or what is wrong with each field. */
 export function readDraft(
   draft: ResultDraft,
   today: CivilDate,
 ): { result: Result } | { problems: DraftProblems } {
-  const time = readTime(draft.time);
-  const distance = Number(draft.distance.trim().replace(',', '.'));
+  const distance = metresOf(draft.distance);
+  const time = distance > 0 ? readRaceTime(draft.time, distance) : readTime(draft.time);
   const problems: DraftProblems = {};
   if (!isCivilDate(draft.date)) problems.date = wording.giveTheDayItWasRun;
   else if (draft.date > today) problems.date = wording.thatDayIsStillToCome;
   if (draft.distance.trim() === '' || !Number.isFinite(distance)) {
-    problems.distance = wording.typeTheDistanceInMetres;
+    problems.distance = wording.typeTheDistance;
   } else if (distance < LEAST || distance > MOST) {
     problems.distance = wording.mIsNoRace(draft.distance, LEAST, MOST);
   }

@@ -109,7 +109,7 @@ export const theServerDoesNotAnswer =
 // result-draft
 export const giveTheDayItWasRun = 'Give the day it was run.';
 export const thatDayIsStillToCome = 'That day is still to come: enter it when it has been run.';
-export const typeTheDistanceInMetres = 'Type the distance in metres, such as 5000.';
+export const typeTheDistance = 'Type the distance: 5000, 10 km or half marathon.';
 export const mIsNoRace = (distance: string, least: number, most: number) =>
   `${distance} m is no race: ${least} to ${most} m. Is it typed in kilometres?`;
 

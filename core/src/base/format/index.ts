@@ -24,6 +24,6 @@ export {
 } from './format.js';
 export { parseAmount } from './parse-amount.js';
 export { type ReadPace, readPace } from './read-pace.js';
-export { type Read, readTime } from './read-time.js';
+export { type Read, readRaceTime, readTime } from './read-time.js';
 export { plural } from './plural.js';
 export { readDistance } from './read-distance.js';

@@ -9,6 +9,9 @@ const RUN = { quickest: 120, slowest: 780 } as const;
 const FAR = 1.35;
 const NEAR = 1.15;
 
+/** `8:00 /mi`, `8:00 per mile`, `8:00 min/mile`: in its own unit. */
+const WITH_UNIT = /^(.+?) ?(?:min ?)?(?:\/|per) ?(k|km|mi|miles?)$/i;
+
 /** A pace that was read; `guess` is what may have been meant, offered and never taken by itself. */
 export type ReadPace = Read<number> & { guess?: { secondsPerKm: number; words: string } };
 
@@ -20,6 +23,8 @@ export type ReadPace = Read<number> & { guess?: { secondsPerKm: number; words: s
  * @example readPace('4:00', 'mi').value // 149.1 s/km, with the guess 4:00 /km
  */
 export function readPace(text: string, unit: Unit, expected?: number): ReadPace {
+  const [, alone = text, written] = WITH_UNIT.exec(text.trim()) ?? [];
+  if (written !== undefined) return readPace(alone, /^k/i.test(written) ? 'km' : 'mi');
   const read = readTime(text);
   if (!read.ok)
     return {

@@ -3,16 +3,50 @@ export type Read<T> = { ok: true; value: T } | { ok: false; problem: string };
 
 const MOST_HOURS = 48;
 
+/** `1h31`, `1 h 31 min 20 s`; `40 min`, `40'30"`; `1.31.20`. */
+const HOURS = /^(\d{1,2}) ?h(?:rs?|ours?)? ?(?:(\d{1,2}) ?(?:m(?:ins?)?|['’′])?)? ?(?:(\d{1,2}) ?(?:s|["″])?)?$/i;
+const MINUTES = /^(\d{1,3}) ?(?:m(?:in(?:ute)?s?)?|['’′]) ?(?:(\d{1,2}(?:\.\d)?) ?(?:s(?:ecs?)?|["″])?)?$/i;
+const DOTS = /^(\d{1,2})\.(\d\d)\.(\d\d)$/;
+
+/** A time in words and dots as the clock that it is; any other text as it is. */
+function clockOf(typed: string): string {
+  const two = (part = '0') => part.padStart(2, '0');
+  const [, hours, past, seconds] = HOURS.exec(typed) ?? DOTS.exec(typed) ?? [];
+  if (hours !== undefined) return `${hours}:${two(past)}:${two(seconds)}`;
+  const [, minutes, rest] = MINUTES.exec(typed) ?? [];
+  return minutes === undefined ? typed : `${minutes}:${two(rest)}`;
+}
+
+/** Seconds per km that races are run at. */
+const RACED = { quickest: 120, slowest: 1200 };
+
 /**
- * Reads a time as it is typed, `h:mm:ss`, `mm:ss` or `mm:ss.t`, and says what is
- * wrong with one that is none.
+ * Reads the time of a race: `3:05` of a marathon is three hours and five minutes.
+ *
+ * @param metres the distance it is run over
+ * @returns seconds
+ */
+export function readRaceTime(text: string, metres: number): Read<number> {
+  const read = readTime(text);
+  const isQuicker = (seconds: number) => (seconds / metres) * 1000 < RACED.quickest;
+  if (!read.ok || !isQuicker(read.value)) return read;
+  const inHours = /^\d{1,2}:\d\d$/.test(text.trim()) ? readTime(`${text.trim()}:00`) : read;
+  if (inHours.ok && !isQuicker(inHours.value) && (inHours.value / metres) * 1000 < RACED.slowest) {
+    return inHours;
+  }
+  return failed(`“${text}” is quicker than anyone runs so far. Type it as 40:30 or 3:15:00.`);
+}
+
+/**
+ * Reads a time as it is typed, `h:mm:ss`, `mm:ss`, `mm:ss.t`, `1h31` or `40 min`, and
+ * says what is wrong with one that is none.
  *
  * @returns seconds
  * @example readTime('40:30') // 2430
  * @example readTime('3:75') // “3:75”: 75 seconds are more than a minute has; did you mean 4:15?
  */
 export function readTime(text: string): Read<number> {
-  const typed = text.trim().replace(',', '.');
+  const typed = clockOf(text.trim().replace(',', '.'));
   const parts = /^(?:(\d+):)?(\d+):(\d+(?:\.\d+)?)$/.exec(typed);
   if (!parts) return failed(`“${text}” is no time: type it as 40:30 or 3:15:00.`);
   const [hours, minutes, seconds] = [parts[1] ?? '0', parts[2] ?? '', parts[3] ?? ''].map(Number);

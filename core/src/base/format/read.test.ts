@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { formatLap, formatPaceRange, formatSpeed } from './format-pace.js';
 import { readPace } from './read-pace.js';
-import { readTime } from './read-time.js';
+import { readDistance } from './read-distance.js';
+import { readRaceTime, readTime } from './read-time.js';
 
 describe('reading a time', () => {
   it.each([
@@ -9,6 +10,11 @@ describe('reading a time', () => {
     ['40:30', 2430],
     ['4:05.6', 245.6],
     [' 90:00 ', 5400],
+    ['1h31', 5460],
+    ['1 h 31 min 20 s', 5480],
+    ['40 min', 2400],
+    ["40'30\"", 2430],
+    ['1.31.20', 5480],
   ])('%s', (text, value) => {
     expect(readTime(text)).toEqual({ ok: true, value });
   });
@@ -28,7 +34,46 @@ describe('reading a time', () => {
   });
 });
 
+describe('reading the time of a race', () => {
+  it('takes hours where nobody runs it in minutes', () => {
+    expect(readRaceTime('3:05', 42_195)).toEqual({ ok: true, value: 11_100 });
+    expect(readRaceTime('1:31', 21_097.5)).toEqual({ ok: true, value: 5460 });
+    expect(readRaceTime('3:50', 1500)).toEqual({ ok: true, value: 230 });
+    expect(readRaceTime('40:30', 10_000)).toEqual({ ok: true, value: 2430 });
+    expect(readRaceTime('3:05:00', 42_195)).toEqual({ ok: true, value: 11_100 });
+  });
+
+  it('refuses what nobody runs', () => {
+    expect(readRaceTime('0:12', 10_000)).toMatchObject({
+      problem: expect.stringMatching(/quicker than anyone/) as string,
+    });
+    expect(readRaceTime('12:30', 42_195).ok).toBe(true);
+    expect(readRaceTime('9:00', 10_000)).toMatchObject({ ok: false });
+  });
+});
+
+describe('reading a distance', () => {
+  it.each([
+    ['10k', 10_000],
+    ['21.1K', 21_097.5],
+    ['half', 21_097.5],
+    ['Half-marathon', 21_097.5],
+    ['HM', 21_097.5],
+    ['marathon', 42_195],
+    ['mile', 1609],
+    ['10 miles', 16_093],
+  ])('%s', (text, value) => {
+    expect(readDistance(text, 'km')).toEqual({ ok: true, value });
+  });
+});
+
 describe('reading a pace', () => {
+  it('takes the unit that is written with it', () => {
+    const mile = readPace('8:00 /mi', 'km');
+    expect(mile.ok && mile.value).toBeCloseTo(298.26, 2);
+    expect(readPace('5:00 per km', 'mi')).toEqual({ ok: true, value: 300 });
+  });
+
   it('takes it in the shown unit', () => {
     expect(readPace('4:30', 'km')).toEqual({ ok: true, value: 270 });
     const mile = readPace('8:00', 'mi');

@@ -1,6 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
-import { formatDuration, readTime } from '@nadir/core/base/format';
+import { formatDuration, readRaceTime } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { DateAnswer } from '../../components/DateAnswer.js';
@@ -97,7 +97,7 @@ export function RaceQuestions({
             given
             wrong={badTime !== undefined}
             onAnswer={(text) => {
-              const read = readTime(text);
+              const read = readRaceTime(text, race.distance);
               const none = text.trim() === '';
               setBadTime(read.ok || none ? undefined : read.problem);
               if (read.ok || none) set({ goalTime: read.ok ? read.value : undefined });

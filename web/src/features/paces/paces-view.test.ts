@@ -24,9 +24,19 @@ describe('a result that is typed', () => {
   });
 
   it.each([
+    ['10k', '40:30', 10_000, 2430],
+    ['marathon', '3:05', 42_195, 11_100],
+    ['3007', '12:00', 3007, 720],
+  ])('may be typed as coaches say it: %s in %s', (distance, time, metres, seconds) => {
+    expect(readDraft({ ...draft, distance, time }, today)).toMatchObject({
+      result: { distance: metres, time: seconds },
+    });
+  });
+
+  it.each([
     [{ date: '2027-02-11' }, 'date', /still to come/],
     [{ date: '2027-02-30' }, 'date', /Give the day/],
-    [{ distance: '' }, 'distance', /in metres, such as 5000/],
+    [{ distance: '' }, 'distance', /5000, 10 km or half marathon/],
     [{ distance: '0' }, 'distance', /no race: 400 to 100000 m/],
     [{ distance: '10' }, 'distance', /Is it typed in kilometres\?/],
     [{ time: '3:75' }, 'time', /Did you mean 4:15\?/],
