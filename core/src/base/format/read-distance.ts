@@ -32,7 +32,8 @@ export function readDistance(text: string, unit: Unit): Read<number> {
     return { ok: false, problem: `“${text}” is no distance: type it as 10 km, 13.1 mi or 3000 m.` };
   }
   const typed = found[2]?.toLowerCase() ?? (number >= LEAST_METRES ? 'm' : unit);
-  const metres = number * (typed === 'm' ? 1 : typed.startsWith('k') ? metresPer('km') : METRES_PER_MILE);
+  const metres =
+    number * (typed === 'm' ? 1 : typed.startsWith('k') ? metresPer('km') : METRES_PER_MILE);
   if (metres < RANGE.least || metres > RANGE.most) {
     return { ok: false, problem: `“${text}” is not a race from 400 m to 100 km. Check the unit.` };
   }

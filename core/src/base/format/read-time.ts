@@ -4,8 +4,10 @@ export type Read<T> = { ok: true; value: T } | { ok: false; problem: string };
 const MOST_HOURS = 48;
 
 /** `1h31`, `1 h 31 min 20 s`; `40 min`, `40'30"`; `1.31.20`. */
-const HOURS = /^(\d{1,2}) ?h(?:rs?|ours?)? ?(?:(\d{1,2}) ?(?:m(?:ins?)?|['’′])?)? ?(?:(\d{1,2}) ?(?:s|["″])?)?$/i;
-const MINUTES = /^(\d{1,3}) ?(?:m(?:in(?:ute)?s?)?|['’′]) ?(?:(\d{1,2}(?:\.\d)?) ?(?:s(?:ecs?)?|["″])?)?$/i;
+const HOURS =
+  /^(\d{1,2}) ?h(?:rs?|ours?)? ?(?:(\d{1,2}) ?(?:m(?:ins?)?|['’′])?)? ?(?:(\d{1,2}) ?(?:s|["″])?)?$/i;
+const MINUTES =
+  /^(\d{1,3}) ?(?:m(?:in(?:ute)?s?)?|['’′]) ?(?:(\d{1,2}(?:\.\d)?) ?(?:s(?:ecs?)?|["″])?)?$/i;
 const DOTS = /^(\d{1,2})\.(\d\d)\.(\d\d)$/;
 
 /** A time in words and dots as the clock that it is; any other text as it is. */

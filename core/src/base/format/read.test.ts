@@ -13,7 +13,7 @@ describe('reading a time', () => {
     ['1h31', 5460],
     ['1 h 31 min 20 s', 5480],
     ['40 min', 2400],
-    ["40'30\"", 2430],
+    ['40\'30"', 2430],
     ['1.31.20', 5480],
   ])('%s', (text, value) => {
     expect(readTime(text)).toEqual({ ok: true, value });
