@@ -47,3 +47,4 @@ export {
   sessionPacesOn,
 } from './shorthand/session-paces.js';
 export type { Part } from './shorthand/session.js';
+export { readTyped } from './shorthand/read-typed.js';

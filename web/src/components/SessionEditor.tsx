@@ -1,7 +1,7 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { laySession, readSession, type SessionPaces } from '@nadir/core/sessions';
+import { laySession, readTyped, type SessionPaces } from '@nadir/core/sessions';
 import type { NamedPace, Progression } from '@nadir/core/spec/choices';
 import { useId, useState } from 'react';
 import { type Completion, completionsAt } from './complete-session.js';
@@ -28,7 +28,7 @@ export function SessionEditor({
   const id = useId();
   const [caret, setCaret] = useState<number>();
   const options = caret === undefined ? [] : completionsAt(text, caret, { table, families });
-  const read = readSession(text);
+  const read = readTyped(text);
   const unknown = read.ok ? laySession(read.session, paces).unknown : [];
   const wrong = text.trim() !== '' && !read.ok ? wording.at(read.problem.message) : undefined;
   const suggestion = read.ok ? undefined : read.problem.suggestion;

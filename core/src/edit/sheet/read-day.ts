@@ -5,6 +5,7 @@ import {
   paceNamed,
   type Part,
   readSession,
+  readTyped,
   sessionInUnit,
   sessionOf,
   type SessionPaces,
@@ -143,7 +144,7 @@ function readWritten(
     entry: { kind: 'session', text },
   });
   const unit = unitName(measure);
-  const whole = readSession(typed, unit);
+  const whole = readTyped(typed, unit);
   const problemOf = ({ parts }: { parts: Part[] }): ReadCell<DayEntry> | undefined => {
     const unknown = mentionsIn({ parts }).find((name) => !means(name, table));
     if (unknown === undefined) return undefined;
@@ -153,7 +154,8 @@ function readWritten(
   if (whole.ok) {
     return problemOf(whole.session) ?? refuseIdle(typed, whole.session.parts) ?? session(typed);
   }
-  const own = sessionInUnit(typed, unit);
+  // What reads and is refused all the same says its units.
+  const own = sessionOf(typed) ? undefined : sessionInUnit(typed, unit);
   const ownRead = own === undefined ? undefined : readSession(own);
   if (own !== undefined && ownRead?.ok && !problemOf(ownRead.session)) return session(own);
   // 6 x hill sprints counts them, and an m behind a figure is no pace.

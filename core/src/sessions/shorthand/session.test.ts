@@ -5,6 +5,7 @@ import { defaultPaces } from '../../paces/index.js';
 import { resolveSpec } from '../../layout/index.js';
 import { marathon } from '../../testing/examples.js';
 import { laySession } from '../breakdown/lay-session.js';
+import { readTyped } from './read-typed.js';
 import { readSession } from './parse-session.js';
 import { printSession } from './print-session.js';
 import type { Session } from './session.js';
@@ -90,8 +91,6 @@ describe('shorthand', () => {
     ['8km @ 5.30/km', 8, /Did you mean “8km @ 5:30\/km”\?/],
     ['400/800/400 @ 5k', 13, /Did you mean “400\/800\/400 m @ 5k”\?/],
     ['WU 2, 4 x 1 mile @ 10k (3 min), CD 2', 4, /Did you mean “WU 2 km, .*, CD 2 mi”\?/],
-    ['6m easy', 1, /6 m is nothing to run\. Did you mean “6 mi easy”\?/],
-    ['3m wu, 4m tempo, 2m cd', 1, /Did you mean “3 mi wu, 4 mi tempo, 2 mi cd”\?/],
     ['6 x hill sprints', 5, /Did you mean “6 x 10 s hill sprints”\?/],
     ['10-8 km easy', 1, /10-8 is no range/],
     ['', 1, /expected/],
@@ -99,7 +98,7 @@ describe('shorthand', () => {
     ['6 x -400 m', 5, /found “-400”/],
     ['200 x 400 m', 1, /100 repetitions are the most/],
     ['4-3 x 400 m', 1, /4-3 is no range/],
-    ['100 x (100 x 10 m)', 1, /10000 pieces are no session/],
+    ['100 x (100 x 1 m)', 1, /10000 pieces are no session/],
   ])('“%s” is refused at column %i', (text, column, why) => {
     const found = readSession(text);
     expect(found.ok).toBe(false);
@@ -107,6 +106,26 @@ describe('shorthand', () => {
       column,
       message: expect.stringMatching(why) as string,
     });
+  });
+
+  it('asks for what is typed whether metres are meant, and reads what is stored', () => {
+    const offered = (text: string) => {
+      const found = readTyped(text);
+      return found.ok ? undefined : found.problem.suggestion;
+    };
+    expect(offered('6m easy')).toBe('6 mi easy');
+    expect(offered('3m wu, 4m tempo, 2m cd')).toBe('3 mi wu, 4 mi tempo, 2 mi cd');
+    expect(offered('4 x 1m @ 10k, 400m jog')).toBe('4 x 1 mi @ 10k, 400m jog');
+    for (const text of [
+      '26 m easy',
+      '27 m easy',
+      '8 x 10 m uphill',
+      '5 x (20 m fast; 20 m walk)',
+    ]) {
+      expect([text, readTyped(text).ok]).toEqual([text, text !== '26 m easy']);
+      expect(readSession(text).ok).toBe(true);
+    }
+    expect(offered('10 km easy')).toBeUndefined();
   });
 
   it('offers nothing for more than a line', () => {

@@ -82,13 +82,10 @@ function mends(text: string, at: number, usual: SessionUnit | undefined): string
     /((?:@|\bat\b)\s*\d+:\d\d(?:\s*-\s*\d+:\d\d)?)(?!\s*[-\d/:])/i,
     `$1 ${/\d\s*mi(les?)?\b/i.test(text) ? '/mi' : '/km'}`,
   );
-  // 6m easy; 4 x 1m
-  const miles = text.replace(/(?<![\d:.,])(\d{1,2}(?:\.\d)?)\s*m\b/i, '$1 mi');
   // 5.30 /km
   const dotted = text.replace(/(@\s*\d)\.([0-5]\d)(?=\s*(?:\/|per\b))/i, '$1:$2');
   return [
     ...(strides === text ? [] : [strides]),
-    ...(miles === text ? [] : [miles]),
     ...(dotted === text ? [] : [dotted]),
     ...withUnits(text, at, (number, before) => unitsFor(number, before, usual)),
     ...(pace === text ? [] : [pace]),

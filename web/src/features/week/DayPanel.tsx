@@ -16,7 +16,7 @@ import {
 import { mainOf } from '@nadir/core/layout';
 import { type ShownBlock, whyDay } from '@nadir/core/present';
 import { crossKinds, crossWords, type HouseRules } from '@nadir/core/rules';
-import { namePaces, readSession, sessionPacesOf, startingFamilies } from '@nadir/core/sessions';
+import { namePaces, readTyped, sessionPacesOf, startingFamilies } from '@nadir/core/sessions';
 import { paceAimWords } from '@nadir/core/spec/choices';
 import {
   dayRoleWords,
@@ -223,7 +223,7 @@ function Writing({
   const [follow, setFollow] = useState(wish.follow === true);
   const paces = useMemo(() => sessionPacesOf(spec, rules, date), [spec, rules, date]);
   const family = mainOf(day)?.family;
-  const reads = readSession(text).ok;
+  const reads = readTyped(text).ok;
   return (
     <div className={styles.section}>
       <SessionEditor
