@@ -1,4 +1,4 @@
-import { clean, type Measure, shownUnit, unitName } from '../../base/index.js';
+import { clean, type Measure, METRES_PER_MILE, shownUnit, unitName } from '../../base/index.js';
 import { formatPlain, parseAmount } from '../../base/format/index.js';
 import {
   mentionsIn,
@@ -94,6 +94,8 @@ function readFigure(
   { amount, rest }: Headed,
   measure: Measure,
 ): ReadCell<DayEntry> | undefined {
+  // 6m are miles on a blackboard in miles, 800m are metres on any.
+  if (/^m\b/i.test(rest) && amount > MOST_MILES) return undefined;
   const words = withoutUnit(rest.toLowerCase(), measure);
   if (words === '') return { ok: true, entry: { kind: 'amount', amount } };
   const role = ROLES.get(words);
@@ -102,6 +104,9 @@ function readFigure(
   const refused = isBare ? refuseEndless(typed, role, amount, measure) : undefined;
   return refused ?? { ok: true, entry: { kind: 'amount', amount, role } };
 }
+
+/** Metres of the most miles that an m may stand for. */
+const MOST_MILES = 50 * METRES_PER_MILE;
 
 /** `1:15` is an hour and a quarter of running where a block counts time; undefined where it is none. */
 function readHours(typed: string, measure: Measure): DayEntry | undefined {

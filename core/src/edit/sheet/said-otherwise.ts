@@ -10,9 +10,9 @@ const CROSS = '(?:xt|x-train(?:ing)?|cross[ -]?train(?:ing)?)';
 /** How a unit is written behind a figure of a table. */
 const WRITTEN: Readonly<Record<string, string>> = {
   km: '(?:kms?|k)',
-  // On a blackboard in miles 6m are six of them.
+  // On a blackboard in miles 6m are six of them, on one in minutes 45m are minutes.
   mi: '(?:miles?|mi|m)',
-  min: '(?:minutes?|mins?)',
+  min: '(?:minutes?|mins?|m)',
 };
 
 /** The ways of a table whose figures are in a unit. */

@@ -107,6 +107,9 @@ describe('a day as it is typed', () => {
     expect(readDay('6m easy', miles, paces)).toMatchObject({
       entry: { amount: 9656.064, role: 'easy' },
     });
+    expect(readDay('800m', miles, paces)).toMatchObject({
+      entry: { kind: 'session', text: '800m' },
+    });
     // The other unit is no figure of this table.
     expect(readDay('5k am, 8k pm', miles, paces)).toMatchObject({ ok: false });
     expect(readDay('20 (last 5 @ marathon)', miles, paces)).toMatchObject({

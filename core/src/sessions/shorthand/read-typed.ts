@@ -1,11 +1,12 @@
 import { type ReadSession, readSession } from './parse-session.js';
 import type { Part, SessionAmount, SessionUnit } from './session.js';
 
-/** Metres that nobody runs by themselves; behind so few an m is a mile on many a blackboard. */
-const FEWEST_METRES = 27;
+/** Metres that nobody runs by themselves: behind so few an m is a minute on many a blackboard, behind fewer a mile. */
+const FEWEST_METRES = 60;
+const MOST_MILES = 26.2;
 /** The same of repetitions. */
 const FEWEST_REPEATED = 10;
-const MILES = /(?<![\d:.,])(\d{1,2}(?:\.\d)?)\s*m\b/gi;
+const METRES = /(?<![\d:.,])(\d{1,2}(?:\.\d)?)\s*m\b/gi;
 
 /**
  * Reads a session as it is typed: `6m easy` is six miles meant, and six metres read. A
@@ -15,9 +16,10 @@ export function readTyped(text: string, usual?: SessionUnit): ReadSession {
   const read = readSession(text, usual);
   const slip = read.ok ? read.session.parts.map(slipIn).find(Boolean) : undefined;
   if (slip === undefined) return read;
-  const suggestion = text.replace(MILES, (whole, figure: string) =>
-    Number(figure) < FEWEST_METRES ? `${figure} mi` : whole,
-  );
+  const suggestion = text.replace(METRES, (whole, figure: string) => {
+    if (Number(figure) >= FEWEST_METRES) return whole;
+    return `${figure} ${Number(figure) <= MOST_MILES ? 'mi' : 'min'}`;
+  });
   const message = `${slip} is nothing to run. Did you mean “${suggestion}”?`;
   return { ok: false, problem: { column: 1, message, suggestion } };
 }
