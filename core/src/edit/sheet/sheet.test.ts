@@ -125,6 +125,7 @@ describe('a day as it is typed', () => {
 
   it('is nothing that nobody runs', () => {
     expect(readDay('6m easy', km, paces)).toMatchObject({ suggestion: '6 mi easy' });
+    expect(readDay('45m easy', minutes, paces)).toMatchObject({ entry: { amount: 2700 } });
     expect(readDay('Easy 45', minutes, paces)).toMatchObject({ entry: { amount: 2700 } });
     expect(readDay('29 easy', km, paces)).toMatchObject({ entry: { amount: 29_000 } });
     expect(readDay('30 easy', km, paces)).toMatchObject({ suggestion: '30 min easy' });

@@ -117,14 +117,15 @@ describe('shorthand', () => {
     expect(offered('3m wu, 4m tempo, 2m cd')).toBe('3 mi wu, 4 mi tempo, 2 mi cd');
     expect(offered('4 x 1m @ 10k, 400m jog')).toBe('4 x 1 mi @ 10k, 400m jog');
     for (const text of [
-      '26 m easy',
-      '27 m easy',
+      '59 m easy',
+      '60 m easy',
       '8 x 10 m uphill',
       '5 x (20 m fast; 20 m walk)',
     ]) {
-      expect([text, readTyped(text).ok]).toEqual([text, text !== '26 m easy']);
+      expect([text, readTyped(text).ok]).toEqual([text, text !== '59 m easy']);
       expect(readSession(text).ok).toBe(true);
     }
+    expect(offered('45m easy')).toBe('45 min easy');
     expect(offered('10 km easy')).toBeUndefined();
   });
 
