@@ -36,7 +36,7 @@ export function readRaceTime(text: string, metres: number): Read<number> {
   if (inHours.ok && !isQuicker(inHours.value) && (inHours.value / metres) * 1000 < RACED.slowest) {
     return inHours;
   }
-  return failed(`“${text}” is quicker than anyone runs so far. Type it as 40:30 or 3:15:00.`);
+  return failed(`“${text}” is faster than anyone runs so far. Type it as 40:30 or 3:15:00.`);
 }
 
 /**

@@ -59,6 +59,7 @@ export function ComparePage() {
               {PLACE_LABELS[place]}{' '}
               <ChoiceAnswer
                 label={PLACE_LABELS[place]}
+                width={220}
                 value={chosen[place]?.id ?? NOBODY}
                 choices={
                   place === 'third' ? [[NOBODY, wording.noThirdBlock] as const, ...names] : names
