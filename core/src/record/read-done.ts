@@ -29,7 +29,10 @@ const REASONS: ReadonlyMap<string, MissedReason> = new Map([
   ['travelling', 'travel'],
 ]);
 /** Of two runs the morning’s, and the evening’s. */
-const TWICE = [/^am:? (.+?)[,;]? ?(?:and )?pm:? (.+)$/i, /^(.+?) am[,;]? ?(?:and )?(.+) pm$/i];
+const TWICE = [
+  /^am:? (.+?)[,;]? ?(?:and )?pm:? (.+)$/i,
+  /^([^,;]+?) am[,;]? ?(?:and )?(\d.*) pm$/i,
+];
 
 /**
  * Reads what was done on a day as a coach says it: `=`, `12`, `6 + 4`,
@@ -70,15 +73,16 @@ function readOne(text: string, measure: Measure): Read<Done> {
   return doneOf(text, withPace(figures), notes);
 }
 
+const FIGURES = ['distance', 'time', 'pace', 'effort', 'heart'] as const;
+
 /** Figures with those of a part behind a comma; undefined where it is a note. */
 function withFigures(figures: Figures, part: string, measure: Measure): Figures | undefined {
   const read = readFigures(part, measure);
   if (!read.ok || read.value.words.length > 0) return undefined;
   const { words: _, kind, ...more } = read.value;
-  const isNew = (key: keyof typeof more) => more[key] === undefined || figures[key] === undefined;
+  const isSaid = FIGURES.some((key) => more[key] !== undefined && figures[key] !== undefined);
   const isBare = /^\d+(?:[.,]\d+)?$/.test(part);
-  const isAll = isNew('distance') && isNew('time') && isNew('effort') && isNew('heart');
-  return isAll && !isBare && kind === undefined ? { ...figures, ...more } : undefined;
+  return isSaid || isBare || kind !== undefined ? undefined : { ...figures, ...more };
 }
 
 function doneOf(text: string, figures: Figures, notes: readonly string[]): Read<Done> {
@@ -88,7 +92,7 @@ function doneOf(text: string, figures: Figures, notes: readonly string[]): Read<
     return { ok: false, problem };
   }
   if (isTooShort(figures)) {
-    const problem = `“${text}” would be a few minutes of running. Type 1:05:00 or 65 min for an hour and five minutes, or the distance with it.`;
+    const problem = `“${text}” would be only a few minutes of running. An hour and five minutes is 1:05:00 or 65 min; otherwise give the distance too.`;
     return { ok: false, problem };
   }
   const note = [words.join(' '), ...notes].filter((each) => each !== '').join(', ');

@@ -61,7 +61,7 @@ const PIECES: readonly (readonly [RegExp, Put])[] = [
   [piece(`(${NUMBER}) ?(kms?|k|miles?|mi|m)\\b`), putDistance],
   [
     piece(`\\d+ ?[x×*]`),
-    () => 'Repetitions are typed under the run. Here stands the whole of it: 9 km 45:00.',
+    () => 'repetitions are typed under the run. Type the run as a whole here: 9 km 45:00.',
   ],
   [piece(`(${NUMBER})(?![a-z])`), putBare],
   [piece(`[^\\s]+`), putWord],
@@ -118,7 +118,7 @@ function put(
   key: 'distance' | 'time' | 'pace' | 'effort' | 'heart',
   value: number,
 ): string | undefined {
-  if (found[key] !== undefined) return `two figures for its ${NAMES[key]}.`;
+  if (found[key] !== undefined) return `there are two figures for the ${NAMES[key]}.`;
   found[key] = value;
   return undefined;
 }

@@ -77,6 +77,11 @@ describe('what a coach types of a day that was run', () => {
         { kind: 'run', distance: 5000 },
       ],
     ],
+    [
+      '12 km, I am slow in the pm',
+      km,
+      [{ kind: 'run', distance: 12_000, note: 'I am slow in the pm' }],
+    ],
     ['did not run, sick', km, [{ kind: 'missed', reason: 'ill' }]],
     ['missed, on call', km, [{ kind: 'missed', note: 'on call' }]],
   ] as const)('%s', (text, measure, done) => {
@@ -103,10 +108,10 @@ describe('what a coach types of a day that was run', () => {
   it.each([
     ['8 42', /say what 42 is/],
     ['5 of 8', /say what 8 is/],
-    ['8 km 5 km', /two figures for its distance/],
+    ['8 km 5 km', /two figures for the distance/],
     ['5m 40', /5 m is no run/],
-    ['1:05', /would be a few minutes of running/],
-    ['6 x 1k 3:45', /Repetitions are typed under the run/],
+    ['1:05', /only a few minutes of running/],
+    ['6 x 1k 3:45', /repetitions are typed under the run/],
     ['8 km effort 12', /from 1 to 10/],
     ['8 km hr 300', /from 25 to 250/],
   ])('never guesses which of two figures counts: %s', (text, why) => {

@@ -10,11 +10,11 @@ type Refused = ReadCell<DayEntry> & { ok: false };
 /** What leaves open what is to be run: `rest or 5 easy`, `~10 km`, two runs with a session; undefined of anything else. */
 export function refuseLoose(typed: string, measure: Measure): Refused | undefined {
   if (RESTS.test(typed)) {
-    const problem = `“${typed}”: a day of rest holds nothing else. Write “rest”, or what is done.`;
+    const problem = `“${typed}”: a rest day holds nothing else. Write “rest”, or what is run.`;
     return { ok: false, problem, suggestion: 'rest' };
   }
   if (TWO_PARTS.test(typed) && saidOtherwise(typed, measure) === undefined) {
-    const problem = `“${typed}”: of two runs a day holds the lengths, such as 6+10; of one it holds a session too. Write the session, and choose “Second run” on the day.`;
+    const problem = `“${typed}”: two runs are written by their lengths, such as 6+10. Write the session alone, and add the other as a “Second run” on the day.`;
     return { ok: false, problem };
   }
   if (!HEDGED.test(typed)) return undefined;

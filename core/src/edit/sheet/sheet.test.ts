@@ -136,7 +136,7 @@ describe('a day as it is typed', () => {
     expect(readDay('10m', km, paces)).toMatchObject({ suggestion: '10 mi' });
     expect(readDay('Easy 45', miles, paces)).toMatchObject({ suggestion: '45 min easy' });
     expect(readDay('AM 4 easy, PM 6 x 1 km @ 5 km', km, paces)).toMatchObject({
-      problem: expect.stringMatching(/of two runs a day holds the lengths/) as string,
+      problem: expect.stringMatching(/two runs are written by their lengths/) as string,
     });
   });
 
