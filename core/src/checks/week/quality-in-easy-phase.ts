@@ -13,13 +13,15 @@ export const qualityInEasyPhase = check({
   level: 'caution',
   run({ block: { weeks, spec } }) {
     const from = addDays(spec.race.date, -LAST_DAYS);
-    const before = weeks.filter(({ kind }) => kind !== 'race').flatMap(({ days }) => days);
+    const before = weeks.slice(-2).flatMap(({ days, kind }) => (kind === 'race' ? [] : days));
     const last = before.filter(({ date }) => date >= from);
     return weeks.flatMap(({ number, phase, days, kind }) => {
       const isRace = kind === 'race';
       const limit = isRace ? 1 : phaseCharacters[phase].hardDays;
-      const its = isRace ? [...last, ...days] : days.filter(({ date }) => date < from);
-      const value = its.filter((day) => isHardRunning(day) && !isRaced(day.role)).length;
+      const its = isRace ? [...last, ...days] : days;
+      const value = its.filter(
+        (day) => isHardRunning(day) && !isRaced(day.role) && (isRace || day.date < from),
+      ).length;
       return value > limit ? [{ weeks: [number], value, limit }] : [];
     });
   },

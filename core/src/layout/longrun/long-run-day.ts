@@ -1,4 +1,4 @@
-import { addDays, type CivilDate, differenceInDays } from '../../base/index.js';
+import { addDays, type CivilDate, differenceInDays, memoizeLast } from '../../base/index.js';
 import type { EventDays } from '../events/event-days.js';
 import type { FrameWeek } from '../frame/frame.js';
 import type { BlockEvent } from '../../spec/days/index.js';
@@ -43,13 +43,19 @@ export function longRunDay(
 ): LongRunDay {
   const wished = farFromRace(week.start, asked, raceOn);
   if (days.size === 0) return { date: wished, race: false, cut: false };
-  const around = daysFrom(addDays(week.start, -FROM_A_RACE), week.length + 2 * FROM_A_RACE);
-  const raced = (kind: BlockEvent['kind']) =>
-    around.filter((date) => days.get(date)?.race?.kind === kind);
-  const of: Raced = { week, days, races: raced('tune-up-race'), tests: raced('test') };
+  const { races, tests } = racesOf(days);
+  const isNear = (date: CivilDate) => isIn(week, date, FROM_A_RACE);
+  const of: Raced = { week, days, races: races.filter(isNear), tests: tests.filter(isNear) };
   const date = wished === undefined || suits(of, wished) ? wished : nearest(of, wished);
   return { date, race: of.races.some((race) => isIn(week, race)), cut: isCut(of, date) };
 }
+
+/** Races and tests of a block: every week asks whether one is near. */
+const racesOf = memoizeLast((days: EventDays) => {
+  const on = (kind: BlockEvent['kind']) =>
+    [...days].flatMap(([date, { race }]) => (race?.kind === kind ? [date] : []));
+  return { races: on('tune-up-race'), tests: on('test') };
+});
 
 function suits({ week, days, races, tests }: Raced, date: CivilDate): boolean {
   const asked = days.get(date);
@@ -87,9 +93,10 @@ function isCut({ week, days, races }: Raced, date: CivilDate | undefined): boole
   });
 }
 
-function isIn({ start, length }: Raced['week'], date: CivilDate): boolean {
+/** True for a day of a week, or one so many days beside it. */
+function isIn({ start, length }: Raced['week'], date: CivilDate, beside = 0): boolean {
   const at = differenceInDays(date, start);
-  return at >= 0 && at < length;
+  return at >= -beside && at < length + beside;
 }
 
 function daysFrom(start: CivilDate, length: number): CivilDate[] {
