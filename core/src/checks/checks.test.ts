@@ -24,6 +24,14 @@ const race = (from: string): BlockEvent => ({
   distance: 10_000,
 });
 const away = (from: string, to: string): BlockEvent => ({ kind: 'away', name: 'Away', from, to });
+/** Week 11 with so much of its running. */
+const holiday = (running: number): BlockEvent => ({
+  kind: 'holiday',
+  name: 'Holiday',
+  from: '2027-02-22',
+  to: '2027-02-28',
+  running,
+});
 const illness: BlockEvent = {
   kind: 'illness',
   name: 'A cold',
@@ -232,6 +240,13 @@ const cases: Record<
     outside: volume({ recovery: { ...recovery, weeks: [4, 8, 15] } }),
     value: 2,
     limit: 3,
+  },
+  // Week 12 recovers. Of the 82 km of week 10 a week of 65 is light, one of 66 is not.
+  'light-weeks-together': {
+    inside: events(holiday(0.8)),
+    outside: events(holiday(0.79)),
+    value: 2,
+    limit: 1,
   },
   'long-run-over-race': {
     inside: { pins: [{ week: 15, longRun: 42_100 }] },

@@ -26,6 +26,7 @@ import { ownPhasesScaled } from './phases/own-phases-scaled.js';
 import { phaseLeftOut } from './phases/phase-left-out.js';
 import { phaseTooShort } from './phases/phase-too-short.js';
 import { jumpAfterRecovery } from './recovery/jump-after-recovery.js';
+import { lightWeeksTogether } from './recovery/light-weeks-together.js';
 import { noRecoveryWeek } from './recovery/no-recovery-week.js';
 import { recoveryHasHardDay } from './recovery/recovery-has-hard-day.js';
 import { recoveryTooShallow } from './recovery/recovery-too-shallow.js';
@@ -125,6 +126,7 @@ export const checks = [
   phaseTooShort,
   phaseLeftOut,
   recoveryWeekLeftOut,
+  lightWeeksTogether,
   fewerRunDays,
   hardDayAway,
   ownPhasesScaled,

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { Day } from '../../layout/index.js';
+import type { Day, Week } from '../../layout/index.js';
+import type { EventKind } from '../../spec/days/index.js';
 import { laid, observed, weeksFound, withDays, withSpec, withWeeks } from '../../testing/edited.js';
 import { jumpAfterRecovery } from './jump-after-recovery.js';
+import { lightWeeksTogether } from './light-weeks-together.js';
 import { noRecoveryWeek } from './no-recovery-week.js';
 import { recoveryHasHardDay } from './recovery-has-hard-day.js';
 import { recoveryTooShallow } from './recovery-too-shallow.js';
@@ -105,5 +107,34 @@ describe('a week of rest that was wished for', () => {
       { weeks: [9], value: 2, limit: 4 },
     ]);
     expect(observed(recoveryWeekLeftOut, laid)).toEqual([]);
+  });
+});
+
+describe('a week of rest beside a light one', () => {
+  const lightBy = (kind: EventKind): Partial<Week> => ({
+    recovery: true,
+    volumeRule: 'event',
+    events: [{ kind, name: 'On the way', from: '2027-02-22' }],
+  });
+  const light = lightBy('holiday');
+  const found = (weeks: Parameters<typeof withWeeks>[1]) =>
+    observed(lightWeeksTogether, withWeeks(laid, weeks));
+
+  it('is one too many, before it and after it', () => {
+    expect(found({ 11: light })).toEqual([{ weeks: [12], value: 2, limit: 1 }]);
+    expect(found({ 13: light })).toEqual([{ weeks: [12], value: 2, limit: 1 }]);
+    expect(found({ 10: light, 11: light })).toEqual([{ weeks: [12], value: 3, limit: 2 }]);
+    expect(found({ 7: light, 9: light, 11: light }).map(({ weeks }) => weeks)).toEqual([[8], [12]]);
+  });
+
+  it('is none where days away stand apart from it, or take its place', () => {
+    expect(found({ 10: light })).toEqual([]);
+    expect(found({ 12: light })).toEqual([]);
+  });
+
+  it('is welcome after an illness, and a race or a week fixed low is the coach’s own', () => {
+    expect(found({ 11: lightBy('illness') })).toEqual([]);
+    expect(found({ 11: lightBy('tune-up-race') })).toEqual([]);
+    expect(found({ 11: { ...light, volumeRule: 'pin' } })).toEqual([]);
   });
 });

@@ -33,6 +33,12 @@ function onTuesday(shorthand: string, part: Partial<Day> = {}) {
   return withDays(laid, { [TUESDAY]: { sessions: sessions ?? [], ...part } });
 }
 
+/** The days of a week of the example, a race on its last. */
+function racedOnSunday(week: number): Day[] {
+  const { days = [] } = laid.weeks[week - 1] ?? {};
+  return days.map((day, index) => (index === 6 ? { ...day, role: 'tune-up' } : day));
+}
+
 describe('hard running of a speed phase', () => {
   // Weeks 6, 7, 9 and 10 are its building weeks: 10 % of 70 km are 7 km, four tenths of it 2.8.
   const SPEED = [6, 7, 9, 10];
@@ -44,6 +50,16 @@ describe('hard running of a speed phase', () => {
     const [finding] = observed(tooLittleHard, holding({ hardDistance: 6900 }));
     expect(finding).toMatchObject({ weeks: SPEED, limit: 0.1 });
     expect(finding?.value).toBeCloseTo(0.0986, 4);
+  });
+
+  it('counts what is raced on the way, as the days after it hold nothing hard', () => {
+    const cut = { running: 0.9, hardDistance: 16_000 };
+    const away = withWeeks(holding({ hardDistance: 7000 }), { 9: cut, 10: { hardDistance: 0 } });
+    const raced = withWeeks(away, { 9: { days: racedOnSunday(9) } });
+    // (7 + 7 + 16 + 0) of 280 km.
+    expect(observed(tooLittleHard, raced)).toEqual([]);
+    // Days away are no race: (7 + 7 + 0) of 210 km.
+    expect(observed(tooLittleHard, away)[0]?.value).toBeCloseTo(0.0667, 4);
   });
 
   it('is four tenths of that with one', () => {

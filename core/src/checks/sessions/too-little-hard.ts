@@ -1,4 +1,5 @@
 import { sum } from '../../base/index.js';
+import { isRaced, type Week } from '../../layout/index.js';
 import { LARGE_WEEK } from '../../rules/index.js';
 import { check } from '../common/check.js';
 
@@ -10,9 +11,7 @@ export const tooLittleHard = check({
   code: 'too-little-hard',
   level: 'note',
   run({ block: { weeks, spec }, rules }) {
-    const quick = weeks.filter(
-      ({ phase, kind, running }) => phase === 'speed' && kind === 'building' && running === 1,
-    );
+    const quick = weeks.filter(({ phase }) => phase === 'speed').filter(isMeantForHard);
     const days = quick.reduce((total, week) => total + week.hardDays, 0);
     const alone = days <= quick.length ? ALONE : 1;
     const limit = alone * rules.sessions.leastWhenQuick;
@@ -24,3 +23,8 @@ export const tooLittleHard = check({
     return [{ weeks: quick.map(({ number }) => number), value, limit }];
   },
 });
+
+/** True for a building week that days away have not made easy: a race is hard running too. */
+function isMeantForHard({ kind, running, days }: Week): boolean {
+  return kind === 'building' && (running === 1 || days.some(({ role }) => isRaced(role)));
+}

@@ -81,4 +81,15 @@ describe('proposed on recovery weeks', () => {
     const { 'Ask only for those laid out': change } = fixes;
     expect(change?.volume?.recovery?.weeks).toEqual([4, 8]);
   });
+
+  it('builds where days away have made the week beside light', () => {
+    const holiday = {
+      kind: 'holiday',
+      name: 'Holiday',
+      from: '2027-02-22',
+      to: '2027-02-28',
+    } as const;
+    const fixes = proposed('light-weeks-together', { weeks: [12] }, { events: [holiday] });
+    expect(fixes['Build in week 12']?.volume?.recovery?.weeks).toEqual([4, 8]);
+  });
 });

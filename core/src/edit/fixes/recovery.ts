@@ -1,6 +1,7 @@
 import { lastDay } from '../../spec/days/index.js';
 import { addDays } from '../../base/index.js';
 import { pinAt, recovery, unpin, withoutEvents, percent } from './by-week.js';
+import { weekWords } from '../command.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Fixes of the checks on recovery weeks. */
@@ -56,5 +57,10 @@ export const recoveryFixes = {
     const wished = spec.volume.recovery.weeks ?? [];
     const kept = wished.filter((number) => weeks[number - 1]?.recoveryDue === true);
     return [recovery(context, 'Ask only for those laid out', { weeks: kept })];
+  },
+  'light-weeks-together': ({ weeks: found }, context) => {
+    const due = context.block.weeks.filter(({ recoveryDue }) => recoveryDue);
+    const kept = due.map(({ number }) => number).filter((number) => !found.includes(number));
+    return [recovery(context, `Build in ${weekWords(found)}`, { weeks: kept })];
   },
 } satisfies FixesByCheck;

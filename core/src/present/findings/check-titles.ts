@@ -41,6 +41,7 @@ export const checkTitles: Readonly<Record<CheckCode, string>> = {
   'phase-too-short': 'Short phase',
   'phase-left-out': 'Phases left out',
   'recovery-week-left-out': 'Recovery week left out',
+  'light-weeks-together': 'Light weeks together',
   'goal-far-from-fitness': 'Goal far from today’s fitness',
   'easy-pace-too-fast': 'Easy is too fast',
   'paces-stale': 'Paces rest on an old result',

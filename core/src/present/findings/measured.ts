@@ -43,6 +43,7 @@ const SCALES: Partial<Readonly<Record<CheckCode, readonly [Quantity, Sense]>>> =
   'run-too-short': ['amount', 'at least'],
   'long-run-over-time': ['time', 'at most'],
   'no-recovery-week': ['weeks', 'at most'],
+  'light-weeks-together': ['weeks', 'at most'],
   'too-long-at-peak': ['weeks', 'at most'],
   'block-too-short': ['weeks', 'at least'],
   'block-too-long': ['weeks', 'at most'],
