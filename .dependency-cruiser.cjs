@@ -25,7 +25,7 @@ const rooms = [
   ],
   ['record', 'record/activities'],
   ['layout/block', 'layout/past', 'layout/events', 'layout/written', 'layout/schools'],
-  ['layout/context'],
+  ['layout/context', 'layout/wished'],
   [
     'layout/phases',
     'layout/taper',

@@ -5,7 +5,7 @@ import type { BlockFile } from '../block-file/schema.js';
 export const everything: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 12,
+  engine: 13,
   athlete: {
     name: 'Wren Castellan',
     basis: 'distance',

@@ -10,7 +10,7 @@ import { laySegments } from './longrun/lay-segments.js';
 import { type HandedOut, noPast, weekOfPast } from './past/past.js';
 import { isAtRecovery, type LaidVolume } from './volume/climb.js';
 import { layVolume } from './volume/lay-volume.js';
-import { type WishedDay, coachWeek } from './week/coach-week.js';
+import { type WishedDay, coachWeek } from './wished/coach-week.js';
 import { steadyMidweek } from './week/steady-midweek.js';
 
 /** A week with its amounts, before anything is dealt out to its days. */
@@ -48,11 +48,17 @@ export function amountsOf(context: Context, frame: Frame): WeekOfAmounts[] {
     const then = over?.at(-1)?.week;
     const steady = { longRun: longRun.longRun, wished: days };
     const volume = midweek === undefined ? risen : steadyMidweek(risen, week, steady, midweek);
-    // One that is written out holds what it says.
-    const laid = writtenLongRun(context, longRun.date) ? undefined : segments[index];
+    // One that is written out holds what it says; on the way back from an illness it is easy.
+    const isWithout = writtenLongRun(context, longRun.date) || isBack(context, longRun.date);
+    const laid = isWithout ? undefined : segments[index];
     const segment = then ? then.segment : laid;
     return { frame: week, wished: days, volume, longRun, segment, over };
   });
+}
+
+/** True for one of the days after an illness. */
+function isBack({ eventDays }: Context, date: CivilDate | undefined): boolean {
+  return date !== undefined && eventDays.get(date)?.back !== undefined;
 }
 
 const NO_VOLUME: LaidVolume = { volume: 0, rule: 'race', recovery: false };

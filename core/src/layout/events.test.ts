@@ -31,6 +31,10 @@ const week10 = (...events: BlockEvent[]) => {
 };
 const roles = (...events: BlockEvent[]) => week10(...events).days.map(({ role }) => role);
 
+const weekFrom = (start: string) => ({ start, length: 7, kind: 'building' as const });
+/** Races ask of no day whether one would have run. */
+const noneAsked = () => [];
+
 describe('what events ask of days', () => {
   it('a 10 km race: three days at 70% before, three easy days after', () => {
     const days = eventDays([race(6)], defaultHouseRules);
@@ -40,18 +44,18 @@ describe('what events ask of days', () => {
       Array(3).fill({ running: 1, easy: true }),
     );
     // 6.1 days of 7, to a thousandth.
-    expect(weeksOfEvents([{ start: monday, length: 7 }], days, defaultHouseRules)).toEqual([
-      { running: 0.871, raced: 10_000 },
+    expect(weeksOfEvents([weekFrom(monday)], days, defaultHouseRules, noneAsked)).toEqual([
+      { running: 0.871, eased: 0.871, raced: 10_000 },
     ]);
   });
 
   it('lowers its own week where those days lie in the week before, and both where they lie in both', () => {
-    const before = { start: day(-7), length: 7 };
+    const before = weekFrom(day(-7));
     const both = (after: number, distance?: number) => {
       const race10 = race(after);
       const events = [distance === undefined ? race10 : { ...race10, distance }];
       const days = eventDays(events, defaultHouseRules);
-      return weeksOfEvents([before, { start: monday, length: 7 }], days, defaultHouseRules).map(
+      return weeksOfEvents([before, weekFrom(monday)], days, defaultHouseRules, noneAsked).map(
         ({ running }) => running,
       );
     };
@@ -148,10 +152,66 @@ describe('a week that is laid out around', () => {
 
   it('days away have no running; what is left is its part of the week', () => {
     const week = week10(stay('away', 0, 3));
-    // Three sevenths of 77 km are 33; Friday, Saturday and Sunday take no more than they did: 9, 7 and 11.
-    expect(week.volume).toBe(27_000);
-    expect(week.days.slice(0, 4).every(({ distance }) => distance === 0)).toBe(true);
+    // Three of six runs of 77 km leave 38.5. Friday and Saturday take no more than they did, 12 and 7,
+    // and the long run two fifths of the week.
+    expect(week.days.map(({ distance }) => distance / 1000)).toEqual([0, 0, 0, 0, 12, 7, 15]);
+    expect(week.volume).toBe(34_000);
     expect(week.recovery).toBe(true);
+  });
+
+  it('a day away on which nobody runs takes nothing, nor does one whose run finds a day of rest', () => {
+    const days = (...events: BlockEvent[]) =>
+      week10(...events).days.map(({ sessions }) => sessions);
+    // Thursday rests. Holiday there is as little.
+    expect(laid(stay('away', 3, 3)).weeks[9]).toMatchObject({ volume: 79_000, running: 1 });
+    expect(days(stay('away', 3, 3))).toEqual(days());
+    expect(days(stay('holiday', 3, 3))).toEqual(days());
+    expect(week10(stay('away', 2, 2))).toMatchObject({ volume: 79_000, volumeRule: 'rise' });
+  });
+
+  it('a day away leaves the long run of another day as long as its week bears it', () => {
+    // Saturday and Friday away: one of the two runs finds Thursday. Five of six runs of 77 km bear 22.
+    expect(week10(stay('away', 4, 5))).toMatchObject({ running: 0.833, longRun: 22_000 });
+    // On holiday itself it is half of 26 km, or what it takes to be the longest run of its week.
+    expect(week10(stay('holiday', 6, 6)).longRun).toBe(15_000);
+  });
+
+  it('a day that is run twice is no more than it was', () => {
+    const roles = ['easy', 'quality', 'easy', 'rest', 'quality', 'easy', 'long'] as const;
+    const days = roles.map((role) => (role === 'easy' ? { role, double: true } : { role }));
+    const { weeks } = layOut({ ...marathon, week: { days }, events: [stay('holiday', 1, 1)] });
+    const [before, cut] = [8, 9].map((at) => weeks[at]?.days.map(({ distance }) => distance) ?? []);
+    expect(weeks[9]).toMatchObject({ volumeRule: 'event' });
+    expect(cut?.filter((distance, at) => distance > (before?.[at] ?? 0))).toEqual([]);
+  });
+
+  it('a long run on the way back from an illness is easy, whatever its school has in it', () => {
+    const longRun = { ...marathon.longRun, segment: 'race-pace-finish' } as const;
+    const { weeks } = layOut({ ...marathon, longRun, events: [stay('illness', 0, 3)] });
+    const long = (at: number) => weeks[at]?.days.find(({ role }) => role === 'long');
+    expect(long(9)).toMatchObject({ date: day(6), hardTime: 0 });
+    expect(long(11)?.hardTime).toBe(0);
+    expect(long(12)?.hardTime).toBeGreaterThan(0);
+  });
+
+  it('a block of weeks that are all cut tapers from the heaviest of them', () => {
+    const holiday: BlockEvent = { ...stay('holiday', 35, 46), running: 0.8 };
+    const short = layOut({ race: marathon.race, weeks: 4, events: [holiday] });
+    expect(short.weeks.map(({ volumeRule }) => volumeRule)).toEqual([
+      'event',
+      'event',
+      'taper',
+      'race',
+    ]);
+    expect(short.weeks[2]?.volume).toBeGreaterThan(0);
+  });
+
+  it('a camp that asks for more has it, and is nothing to climb from', () => {
+    const camp = laid({ ...stay('camp', 0, 6), running: 1.2 }).weeks;
+    // A fifth more than the 77 km before it: 92.4.
+    expect(camp[8]?.volume).toBe(77_000);
+    expect(camp[9]).toMatchObject({ volume: 92_000, volumeRule: 'event', running: 1.2 });
+    expect(camp[10]?.volume).toBe(82_000);
   });
 
   it('a run of a day away goes to the nearest day of rest, quality to an easy day, what else is hard stays', () => {
@@ -167,6 +227,7 @@ describe('a week that is laid out around', () => {
       'long',
     ]);
     const away = (from: number, to = from) => roles(stay('away', from, to));
+    // What has moved between two hard days is no semi-long run.
     expect(away(2)).toEqual(['easy', 'quality', 'rest', 'easy', 'quality', 'short-easy', 'long']);
     // Tuesday’s quality finds Wednesday beside no other hard day, where Thursday rests before Friday’s.
     expect(away(1)).toEqual(['easy', 'rest', 'quality', 'easy', 'quality', 'short-easy', 'long']);

@@ -94,14 +94,12 @@ function comingBack(
   rested: Week | undefined,
 ): WeekOfAmounts {
   const { volume } = of;
-  const rises = volume.rule !== 'pin' && !volume.recovery && of.frame.dayShares === undefined;
+  const rises = volume.rule !== 'pin' && !isAtRecovery(volume) && of.frame.dayShares === undefined;
   if (!rested?.recovery || rested.length < 7 || rested.volumeRule === 'event' || !rises) return of;
   const most = floorTo(returnLimit(rested.volume, rules), step);
   if (rested.volumeRule === 'pin' || most <= 0 || most >= volume.volume) return of;
-  return {
-    ...of,
-    volume: { ...volume, volume: Math.max(most, of.longRun.longRun), rule: 'bounded' },
-  };
+  const rule = volume.rule === 'event' ? volume.rule : ('bounded' as const);
+  return { ...of, volume: { ...volume, volume: Math.max(most, of.longRun.longRun), rule } };
 }
 
 /** A taper's long run is no longer than one that was run. */
@@ -142,7 +140,8 @@ function cutsOf(
 ): Cuts | undefined {
   if (frame.dayShares) return heaviest.length > 0 ? taperCuts(context, frame, heaviest) : undefined;
   if (!last || volume.rule === 'pin') return undefined;
-  if (volume.rule === 'event') return eventCuts(context, last);
+  // A camp that asks for more cuts nothing.
+  if (volume.rule === 'event') return frame.running > 1 ? undefined : eventCuts(context, last);
   return volume.recovery && context.spec.week.midweek === undefined
     ? recoveryCuts(context, last)
     : undefined;

@@ -1,7 +1,7 @@
 import { type CivilDate, roundTo, shownUnit } from '../base/index.js';
 import { type HouseRules, layoutStep, perMetreOf, rulesOf } from '../rules/index.js';
 import { withPin } from '../spec/index.js';
-import { type Block, eventDays, weeksOfEvents } from '../layout/index.js';
+import { type Block, eventDays, racedIn } from '../layout/index.js';
 import type { Command } from '../edit/index.js';
 import { type Amounts, type Bend, bendFactors, bendsOf, totalCost } from './bends.js';
 import { type Limit, buildingUp, heaviestWeek, limitsOf } from './limits.js';
@@ -129,14 +129,14 @@ function programOf(of: Subject, how: How = {}): string {
 function amountsInto(making: Making): void {
   const { program, scale } = making;
   const { block, laid, rules } = making.of;
-  const byEvents = weeksOfEvents(block.weeks, eventDays(block.spec.events, rules), rules);
+  const byDay = eventDays(block.spec.events, rules);
   const metre = perMetreOf(block.spec.athlete.basis, block.easyPace);
   const upTo = new Set(buildingUp(block).map(({ number }) => number));
-  for (const [index, { number }] of block.weeks.entries()) {
+  for (const [index, { number, days }] of block.weeks.entries()) {
     const [volume, longRun] = [`v${number}`, `l${number}`];
     stay(making, volume, laid.volumes[index] ?? 0, mayMove(making.of, number, 'volume'));
     stay(making, longRun, laid.longRuns[index] ?? 0, mayMove(making.of, number, 'longRun'));
-    const raced = ((byEvents[index]?.raced ?? 0) * metre) / scale;
+    const raced = (racedIn(byDay, days) * metre) / scale;
     program.require(difference(volume, longRun), '>=', raced);
     if (upTo.has(number)) program.require(difference('h', volume), '>=', 0);
   }

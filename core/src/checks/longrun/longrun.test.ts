@@ -187,7 +187,20 @@ describe('long runs near the longest', () => {
       observed(fewLongRuns, block, { rules: withLimits(rules) }).map(({ value }) => value);
     expect(asked(laid)).toEqual([3]);
     expect(asked(withWeeks(laid, { 11: { longRun: 28_900 } }))).toEqual([]);
+    // Half a kilometre less came of rounding to whole ones.
+    expect(asked(withWeeks(laid, { 11: { longRun: 28_300 } }))).toEqual([]);
+    expect(asked(withWeeks(laid, { 11: { longRun: 28_299 } }))).toEqual([3]);
     expect(asked(withWeeks(laid, { 16: { longRun: 30_000 } }))).toEqual([3]);
+  });
+
+  it('are nine of ten miles, whatever floating point makes of nine tenths', () => {
+    const none = Object.fromEntries(laid.weeks.map(({ number }) => [number, { longRun: 0 }]));
+    const miles = withWeeks(withWeeks(laid, none), {
+      ...flat(9 * 1609.344, { volume: 50_000 }),
+      15: { longRun: 10 * 1609.344, volume: 50_000 },
+    });
+    const rules = withLimits({ least: 1, most: 5 });
+    expect(observed(manyLongRuns, miles, { rules }).map(({ value }) => value)).toEqual([6]);
   });
 
   it('may be too many; one of a quarter of its week costs no more than its share', () => {

@@ -114,6 +114,7 @@ describe('a week of rest beside a light one', () => {
   const lightBy = (kind: EventKind): Partial<Week> => ({
     recovery: true,
     volumeRule: 'event',
+    running: 0.75,
     events: [{ kind, name: 'On the way', from: '2027-02-22' }],
   });
   const light = lightBy('holiday');
@@ -130,6 +131,7 @@ describe('a week of rest beside a light one', () => {
   it('is none where days away stand apart from it, or take its place', () => {
     expect(found({ 10: light })).toEqual([]);
     expect(found({ 12: light })).toEqual([]);
+    expect(found({ 11: { ...light, running: 0.76 } })).toEqual([]);
   });
 
   it('is welcome after an illness, and a race or a week fixed low is the coach’s own', () => {

@@ -1,4 +1,10 @@
-import { type BlockEvent, eventCharacters, lastDay } from '../../spec/days/index.js';
+import {
+  type BlockEvent,
+  type DayRole,
+  eventCharacters,
+  isRun,
+  lastDay,
+} from '../../spec/days/index.js';
 import { addDays, type CivilDate, clean, differenceInDays, sum } from '../../base/index.js';
 import type { WeekKind } from '../block/week.js';
 import { type HouseRules, raceRules } from '../../rules/index.js';
@@ -18,6 +24,8 @@ export interface EventDay {
   back?: 'first' | 'second' | 'later';
   /** True for a day spent elsewhere without running: its run moves where the week has room. */
   elsewhere?: true;
+  /** True for a day away, at a camp or of an illness: it counts where one would have run. */
+  spent?: true;
 }
 
 export type EventDays = ReadonlyMap<CivilDate, EventDay>;
@@ -67,6 +75,7 @@ export function eventDays(events: readonly BlockEvent[], rules: HouseRules): Eve
       mark(addDays(event.from, day), {
         running,
         easy: running < 1,
+        spent: true,
         ...(running === 0 && event.kind !== 'illness' && { elsewhere: true as const }),
       });
     }
@@ -74,32 +83,38 @@ export function eventDays(events: readonly BlockEvent[], rules: HouseRules): Eve
     for (let day = 0; day < length; day++) {
       const date = addDays(lastDay(event), day + 1);
       const back = BACK[day] ?? 'later';
-      mark(date, { running: rules.events.afterIllness, easy: true, back });
+      mark(date, { running: rules.events.afterIllness, easy: true, back, spent: true });
     }
   }
 
   function mark(date: CivilDate, part: Partial<EventDay>): void {
-    const old = days.get(date) ?? { running: 1, easy: false };
-    // A camp may ask for more than usual; anything else on the same day for less.
-    const running = days.has(date) ? Math.min(old.running, part.running ?? 1) : (part.running ?? 1);
-    const race = part.race ?? old.race;
-    const back = part.back ?? old.back;
-    const easy = old.easy || part.easy === true;
-    const elsewhere = old.elsewhere ?? part.elsewhere;
-    days.set(date, {
-      running,
-      easy,
-      ...(race && { race }),
-      ...(back && { back }),
-      ...(elsewhere && { elsewhere }),
-    });
+    days.set(date, together(days.get(date), part));
   }
+}
+
+/** What several events ask of one day: a camp may ask for more than usual, anything else on the same day for less. */
+function together(old: EventDay | undefined, part: Partial<EventDay>): EventDay {
+  const { running = 1 } = part;
+  const race = part.race ?? old?.race;
+  const back = part.back ?? old?.back;
+  const elsewhere = old?.elsewhere ?? part.elsewhere;
+  const spent = old?.spent ?? part.spent;
+  return {
+    running: old ? Math.min(old.running, running) : running,
+    easy: old?.easy === true || part.easy === true,
+    ...(race && { race }),
+    ...(back && { back }),
+    ...(elsewhere && { elsewhere }),
+    ...(spent && { spent }),
+  };
 }
 
 /** What events leave of a week, and what is raced in it. */
 export interface WeekOfEvents {
   /** Part of usual running, 0–1 (a camp may ask for more). */
   running: number;
+  /** Part of it that races and tests leave, 0–1. */
+  eased: number;
   /** Metres run in the races on the way. */
   raced: number;
 }
@@ -113,18 +128,35 @@ export function isReturning(events: readonly BlockEvent[], date: CivilDate): boo
   });
 }
 
+/** A day of a week as it would be without events. */
+export interface UsualDay {
+  date: CivilDate;
+  role: DayRole;
+  /** True for a day of rest that the run of another could move to. */
+  takesRun: boolean;
+}
+
+/** A week that events may touch. */
+interface WeekOnTheWay {
+  start: CivilDate;
+  length: number;
+  kind: WeekKind;
+}
+
 /**
  * What events do to each week, in order: a race lowers its own week by the easier
  * days before it, even by those that lie in the week before, a test by its eve where
- * the week does not rest anyway. Weeks are whole but for the first and follow each other.
+ * the week does not rest anyway; days away by the runs that they take. Weeks are
+ * whole but for the first and follow each other.
  */
-export function weeksOfEvents(
-  weeks: readonly { start: CivilDate; length: number; kind?: WeekKind | undefined }[],
+export function weeksOfEvents<Week extends WeekOnTheWay>(
+  weeks: readonly Week[],
   days: EventDays,
   rules: HouseRules,
+  usual: (week: Week) => readonly UsualDay[],
 ): WeekOfEvents[] {
-  const found = weeks.map(() => ({ running: 1, raced: 0 }));
-  for (const [date, { running, race }] of days) {
+  const found = weeks.map(() => ({ eased: 1, raced: 0, spent: false }));
+  for (const [date, { running, race, spent }] of days) {
     const index = weeks.findLastIndex(({ start }) => start <= date);
     const week = weeks[index];
     const sums = found[index];
@@ -133,11 +165,36 @@ export function weeksOfEvents(
     if (at >= week.length) continue;
     const isTested = race?.kind === 'test' && week.kind === 'building';
     const easier = isTested ? 1 : Math.max(0, easierBefore(race, rules) - at);
-    sums.running += (running - 1 - easier * (1 - rules.events.beforeTuneUp)) / week.length;
+    const less = spent ? 0 : 1 - running;
+    sums.eased -= (less + easier * (1 - rules.events.beforeTuneUp)) / week.length;
     sums.raced += raceMetres(race);
+    sums.spent ||= spent === true && running !== 1;
   }
-  // Floating-point dust would make a usual week look like one that is cut.
-  return found.map(({ running, raced }) => ({ running: Math.max(0, clean(running)), raced }));
+  return found.map(({ eased, raced, spent }, index): WeekOfEvents => {
+    const week = weeks[index];
+    const taken = week && spent ? takenFrom(usual(week), days) : 0;
+    return { running: partOf(eased - taken), eased: partOf(eased), raced };
+  });
+}
+
+/** Floating-point dust would make a usual week look like one that is cut. */
+function partOf(running: number): number {
+  return Math.max(0, clean(running));
+}
+
+/** The part of a week's runs that days away take; one that moves to a day of rest is run all the same. */
+function takenFrom(usual: readonly UsualDay[], days: EventDays): number {
+  const runs = usual.filter(({ role }) => isRun(role));
+  const gone = runs.filter(({ date, role }) => role !== 'long' && days.get(date)?.elsewhere);
+  const open = usual.filter(
+    ({ date, takesRun }) => takesRun && (days.get(date)?.running ?? 1) >= 1,
+  );
+  const lost = runs.map(({ date }) => {
+    const { spent, running } = days.get(date) ?? { running: 1 };
+    return spent ? 1 - running : 0;
+  });
+  const moved = Math.min(gone.length, open.length);
+  return runs.length > 0 ? (sum(lost) - moved) / runs.length : 0;
 }
 
 /** Easier days before a race on the way; none before a test. */

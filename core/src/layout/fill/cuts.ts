@@ -25,6 +25,8 @@ export interface Cuts {
    * most that they and the long run may come to.
    */
   atMost?: number;
+  /** Set where no day, run twice or not, is more than what is left of it. */
+  byDay?: true;
 }
 
 /** A week that others are cut from, by weekday. */
@@ -106,6 +108,7 @@ export function eventCuts(context: Context, last: readonly Day[]): Cuts {
   const { on, easy } = uncut(context, last);
   const running = (date: CivilDate) => Math.min(1, eventDays.get(date)?.running || 1);
   return {
+    byDay: true,
     of: (day) => {
       const before = on(day);
       const left = cutTo(running(day.date), before);

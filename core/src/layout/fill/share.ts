@@ -20,8 +20,9 @@ export function amountsFor(deal: Deal, dealt: readonly Slot[], meant: number): n
   const slots = least > meant ? dealt.map((slot) => ({ ...slot, floor: 0 })) : dealt;
   const amounts = fill(meant, slots, step, towardMidweek(deal, slots));
   const over = clean(meant - sum(amounts));
-  if (over <= 1e-6 || !(deal.pinned || deal.context.spec.week.midweek !== undefined))
-    return amounts;
+  // Runs of mid-week that stay as they are do so but where an event cuts them.
+  const stays = deal.context.spec.week.midweek !== undefined && !deal.cuts;
+  if (over <= 1e-6 || !(deal.pinned || stays)) return amounts;
   // What is pinned is run, ceilings or not.
   const open = slots.filter(({ index }) => !deal.kept[index]);
   const raised = slots.map((slot, place): Shape => {

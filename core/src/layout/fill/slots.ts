@@ -1,4 +1,4 @@
-import { clean, floorTo, sum } from '../../base/index.js';
+import { ceilTo, clean, floorTo, sum } from '../../base/index.js';
 import { shortestRun } from '../../rules/index.js';
 import { isUnder18 } from '../../spec/index.js';
 import { isAsWritten } from '../sessions/fill-sessions.js';
@@ -60,11 +60,21 @@ function mostOfDay({ most, context }: Deal): number {
   return most / context.rules.week.mostOfLongRun;
 }
 
-/** The first run's part of a day that is run twice. */
+/** What an event leaves of a day, run twice; weeks that are cut as a whole may deal it otherwise. */
+function leftOfDay({ cuts, days }: Deal, index: number): number {
+  const day = days[index] as PlannedDay;
+  return cuts?.byDay ? cuts.of({ ...day, double: true }).amount : Infinity;
+}
+
+/** The first run's part of a day that is run twice; where an event cuts the day, of what is left of it. */
 function firstOf(deal: Deal, index: number, shape: Shape): Shape {
+  const { step, rules, spec } = deal.context;
   const part = 1 / (1 + secondAgainstFirst(deal, index));
-  const most = floorTo(mostOfDay(deal) * part, deal.context.step);
-  const ceiling = Math.max(shape.floor, Math.min(shape.ceiling, most));
+  const most = floorTo(mostOfDay(deal) * part, step);
+  const whole = leftOfDay(deal, index);
+  const beside = whole - shortestRun(rules, spec.athlete.basis, step);
+  const left = Math.min(ceilTo(whole * part, step), floorTo(beside, step));
+  const ceiling = Math.max(shape.floor, Math.min(shape.ceiling, left, most));
   return { ...shape, weight: shape.weight * part, ceiling };
 }
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
 import { resolveSpec } from '../resolve/resolve.js';
-import { placeDays } from '../week/place-days.js';
+import { placeDays } from '../wished/place-days.js';
 
 const pattern = (week: object, unavailable: string[] = []) =>
   placeDays(

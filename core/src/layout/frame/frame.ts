@@ -11,6 +11,7 @@ import { type EventDays, weeksOfEvents } from '../events/event-days.js';
 import { type Phase } from '../block/block.js';
 import { layPhases } from '../phases/lay-phases.js';
 import { taperShares } from '../taper/taper-weeks.js';
+import { usualDays, type UsualSpec } from '../wished/usual-days.js';
 import { recoveryWeeks } from './recovery-weeks.js';
 
 /** A week before any volume is laid into it. */
@@ -23,6 +24,8 @@ export interface FrameWeek extends CalendarWeek {
   dayShares: readonly number[] | undefined;
   /** Part of usual running that events leave: 1 in a week like others. */
   running: number;
+  /** Part of it that races and tests on the way leave. */
+  eased: number;
   /** Part of the fullest week of the coach's cycle that it runs: a day off is not made up. */
   ofCycle: number;
   /** Metres of the races and tests on the way in it. */
@@ -37,10 +40,8 @@ export interface Frame {
 }
 
 /** What of a spec needs no volume. */
-export type FrameSpec = Pick<
-  ResolvedSpec,
-  'start' | 'weeks' | 'weekStartsOn' | 'race' | 'phases' | 'taper'
-> & { volume: Pick<ResolvedSpec['volume'], 'recovery'>; week: Pick<ResolvedSpec['week'], 'days'> };
+export type FrameSpec = Pick<ResolvedSpec, 'weeks' | 'phases' | 'taper'> &
+  UsualSpec & { volume: Pick<ResolvedSpec['volume'], 'recovery'> };
 
 /** Weeks, phases, taper, events and scheduled recovery weeks: all that needs no volume. */
 export function frameWeeks(spec: FrameSpec, rules: HouseRules, days: EventDays): Frame {
@@ -55,22 +56,27 @@ export function frameWeeks(spec: FrameSpec, rules: HouseRules, days: EventDays):
   const taperStart = firstTapered < 0 ? calendar.length - 1 : firstTapered;
   const recovering = recoveryWeeks(spec.volume.recovery, taperStart);
   const phases = layPhases(spec.phases, spec.weeks, spec.weeks - taperStart, recovering);
-  const kinds = calendar.map((week, index) => kindOf(week, index >= taperStart, recovering));
-  const byEvents = weeksOfEvents(
-    calendar.map(({ start, length }, index) => ({ start, length, kind: kinds[index] })),
-    days,
-    rules,
-  );
-  const weeks = calendar.map((week, index) => ({
+  const framed = calendar.map((week, index) => ({
     number: week.number,
     toGo: week.toGo,
     start: week.start,
     length: week.length,
-    kind: kinds[index] ?? 'building',
+    kind: kindOf(week, index >= taperStart, recovering),
     phase: phaseOf(week.number, phases),
+  }));
+  const byEvents = weeksOfEvents(framed, days, rules, usualDays(spec, rules, days));
+  // Every field written out: a week is framed at every key stroke.
+  const weeks = framed.map((week, index) => ({
+    number: week.number,
+    toGo: week.toGo,
+    start: week.start,
+    length: week.length,
+    kind: week.kind,
+    phase: week.phase,
     taperShare: shares[index]?.week ?? 1,
     dayShares: index < taperStart ? undefined : shares[index]?.days,
     running: byEvents[index]?.running ?? 1,
+    eased: byEvents[index]?.eased ?? 1,
     ofCycle: runningOfCycle(spec, week.start),
     raced: byEvents[index]?.raced ?? 0,
   }));

@@ -172,12 +172,16 @@ function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
   }
   if (climb.climbs[index]) return rung(climb, index);
   if (index > climb.lastPeak) {
-    const running = Math.min(1, climb.context.eventDays.get(date)?.running ?? 1);
-    return clamp(climb, index, running * wishedAfterPeak(climb, index, date), 'after-peak');
+    return clamp(
+      climb,
+      index,
+      leftOn(climb, date) * wishedAfterPeak(climb, index, date),
+      'after-peak',
+    );
   }
   if (climb.volumes[index]?.rule === 'event') {
-    const running = Math.min(1, week.running, runningBack(climb, date));
-    const wished = stillLongest(climb, index, before * running);
+    const left = Math.min(week.eased, leftOn(climb, date));
+    const wished = stillLongest(climb, index, before * left);
     return clamp(climb, index, wished, 'event');
   }
   const wished = recoveryLimit(before, spec.volume.recovery.depth);
@@ -186,10 +190,9 @@ function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
   return clamp(climb, index, Math.min(longest, before), 'recovery');
 }
 
-/** What is left of a long run on one of the days after an illness. */
-function runningBack({ context: { eventDays } }: Climb, date: CivilDate): number {
-  const asked = eventDays.get(date);
-  return asked?.back === undefined ? 1 : asked.running;
+/** What days away or an illness leave of a long run on this day. */
+function leftOn({ context: { eventDays } }: Climb, date: CivilDate): number {
+  return Math.min(1, eventDays.get(date)?.running ?? 1);
 }
 
 /** True where what is raced is its week's long run: as the coach chose, else by the length of a race on the way. */

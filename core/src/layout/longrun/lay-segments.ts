@@ -71,9 +71,11 @@ function exposures(
   longRuns: readonly LaidLongRun[],
   { every, peak }: { every: number; peak: number },
 ): number[] {
-  const ready = weeks.flatMap((_, index) => {
+  const ready = weeks.flatMap(({ kind, running }, index) => {
     const laid = longRuns[index];
-    const builds = laid && laid.longRun > 0 && !RESTED.has(laid.rule);
+    // A cap that is met names the long run of a light week by itself.
+    const isLight = kind === 'recovery' || running < 1;
+    const builds = !isLight && laid && laid.longRun > 0 && !RESTED.has(laid.rule);
     return builds && index >= weeks.length / 3 && index <= peak ? [index] : [];
   });
   const work = ready.filter((index) => !EASY_PHASES.has(weeks[index]?.phase.kind ?? ''));

@@ -40,7 +40,8 @@ export function resolve(given: BlockSpec, past: Past = noPast): Resolved {
   const rules = rulesOf(given);
   const outline = outlineWithTests(given, rules);
   const byDay = eventDays(outline.events, rules);
-  const frame = frameWeeks(outline, rules, byDay);
+  const { days = [], pins = [], rotations } = given;
+  const frame = frameWeeks({ ...outline, days, pins, rotations }, rules, byDay);
   const asked = given.volume?.peak;
   const first = pacesFor(outline, asked, rules);
   const volume = suggestVolume(

@@ -1,6 +1,6 @@
 import { shiftWeekday, type Weekday, weekdays } from '../../base/index.js';
 import type { Athlete, BlockSpec, WeekSpec } from '../../spec/index.js';
-import { freeLongRunDay } from '../week/place-days.js';
+import { freeLongRunDay } from '../wished/place-days.js';
 import { recentVolume } from './recent-volume.js';
 import { usualLongRunDay, usualQualityDays } from './usual-hard-days.js';
 import { usualRunDays } from './usual-run-days.js';

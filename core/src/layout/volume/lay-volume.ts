@@ -38,9 +38,10 @@ function climbInSteps(context: Context, frame: Frame): LaidVolume[] {
 /** Canonical metres or seconds: below this nobody measures. */
 const FINEST = 1;
 
-/** Volume of the heaviest week before the taper. */
+/** Volume of the heaviest week before the taper; one that an event makes heavier is no measure. */
 function heaviest(weeks: readonly LaidVolume[]): number {
-  return Math.max(0, ...weeks.map(({ volume }) => volume));
+  const usual = weeks.filter(({ rule }) => rule !== 'event');
+  return Math.max(0, ...(usual.length > 0 ? usual : weeks).map(({ volume }) => volume));
 }
 
 /** A week of the taper, from a heaviest week of `top`. */

@@ -3,7 +3,7 @@ import type { DayRole } from '../../spec/days/index.js';
 import { type CivilDate, weekdayOf } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import type { Past } from '../past/past.js';
-import type { WishedDay } from './coach-week.js';
+import type { WishedDay } from '../wished/coach-week.js';
 import { isHard } from './roles.js';
 
 /** A week whose roles are settled but for what days away drive off. */

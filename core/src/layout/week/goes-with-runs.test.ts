@@ -3,7 +3,7 @@ import { addDays } from '../../base/index.js';
 import type { DayRole } from '../../spec/days/index.js';
 import { marathon } from '../../testing/examples.js';
 import { resolve } from '../resolve/resolve.js';
-import type { WishedDay } from './coach-week.js';
+import type { WishedDay } from '../wished/coach-week.js';
 import { stridesIn, type WeekOfRoles } from './goes-with-runs.js';
 
 const { context } = resolve(marathon);

@@ -7,7 +7,7 @@ import {
 } from '../../spec/days/index.js';
 import type { Context } from '../context/context.js';
 import type { FrameWeek } from '../frame/frame.js';
-import type { WishedDay } from './coach-week.js';
+import type { WishedDay } from '../wished/coach-week.js';
 import { isReturning } from '../events/event-days.js';
 import { isHard, isPlain, isRaced } from './roles.js';
 

@@ -4,7 +4,7 @@ import type { Context } from '../context/context.js';
 import { raceMetres, racedIn } from '../events/event-days.js';
 import type { FrameWeek } from '../frame/frame.js';
 import { type Past, noPast } from '../past/past.js';
-import type { WishedDay } from './coach-week.js';
+import type { WishedDay } from '../wished/coach-week.js';
 import { indoorDays } from './indoor-days.js';
 import { addOnOf, worksOf, stridesIn, type WeekOfRoles } from './goes-with-runs.js';
 import { isOther, isPlain, isRaced, isRunning } from './roles.js';
@@ -236,7 +236,7 @@ function withSemiLong(planning: Planning, found: readonly DayRole[]): DayRole[] 
   const easy = placed.flatMap((role, index) =>
     role === 'easy' &&
     apart(index) > 2 &&
-    composed[index]?.fixed !== true &&
+    isUsuallyRun(composed[index]) &&
     !isBeforeRaced(planning, index)
       ? [index]
       : [],
@@ -244,6 +244,11 @@ function withSemiLong(planning: Planning, found: readonly DayRole[]): DayRole[] 
   const best = easy.reduce((most, at) => (apart(at) > apart(most) ? at : most), easy[0] ?? -1);
   if (best >= 0) placed[best] = 'semi-long';
   return placed;
+}
+
+/** True for a run day that nobody fixed: a run that has moved to a day of rest stands beside what is hard. */
+function isUsuallyRun(day: WishedDay | undefined): boolean {
+  return day?.fixed === false && day.role !== 'rest';
 }
 
 /** True the day before a race or a test. */

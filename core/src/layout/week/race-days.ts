@@ -2,7 +2,7 @@ import { LAST_DAYS } from '../../rules/index.js';
 import { isRun } from '../../spec/days/index.js';
 import { addDays, daysUntilWeekday, weekdayOf } from '../../base/index.js';
 import type { Context } from '../context/context.js';
-import { rolesInTaper, type WishedDay } from './coach-week.js';
+import { rolesInTaper, type WishedDay } from '../wished/coach-week.js';
 
 /** The last sharpening session, days before the race: best first where the coach has no day for it. */
 const SHARPENING = [4, 5, 3];

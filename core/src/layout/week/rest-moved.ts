@@ -3,7 +3,7 @@ import { weekdayOf } from '../../base/index.js';
 import { LAST_DAYS, MANY_RESTS } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
 import type { Past } from '../past/past.js';
-import type { WishedDay } from './coach-week.js';
+import type { WishedDay } from '../wished/coach-week.js';
 import { isHard, isPlain } from './roles.js';
 
 /** A week whose roles are settled. */

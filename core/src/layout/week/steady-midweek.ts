@@ -2,7 +2,7 @@ import { isRun } from '../../spec/days/index.js';
 import { clean } from '../../base/index.js';
 import type { FrameWeek } from '../frame/frame.js';
 import type { LaidVolume } from '../volume/climb.js';
-import type { WishedDay } from './coach-week.js';
+import type { WishedDay } from '../wished/coach-week.js';
 
 /**
  * A week's volume where the runs of mid-week stay as they are and only the long
@@ -22,5 +22,7 @@ export function steadyMidweek(
   if (rested || laid.rule === 'pin' || longRun === 0) return laid;
   const runs = wished.filter(({ role }) => isRun(role)).length;
   const volume = clean(longRun + Math.max(0, runs - 1) * each * Math.min(1, week.running));
-  return volume < laid.volume ? { ...laid, volume, rule: 'steady' } : laid;
+  if (volume >= laid.volume) return laid;
+  // A week that an event cuts stays one.
+  return { ...laid, volume, rule: laid.rule === 'event' ? laid.rule : 'steady' };
 }

@@ -143,5 +143,8 @@ function partWords(now: number, before: number): string {
 
 function eventWords({ events, running }: Week, { over, now }: Pick<Rise, 'over' | 'now'>): string {
   const names = events.map(({ name }) => name).join(', ') || 'Days around a race or an illness';
-  return `${names}: ${now}, where at most ${formatPercent(running)} of ${over} is left; none of it is made up later.`;
+  const part = formatPercent(running);
+  return running > 1
+    ? `${names}: ${now}, ${part} of ${over} as asked; the climb goes on from before it.`
+    : `${names}: ${now}, where at most ${part} of ${over} is left; none of it is made up later.`;
 }

@@ -36,7 +36,7 @@ describe('what a rule would flag', () => {
   const block = (pins: BlockFile['pins'], waivers: BlockFile['waivers'] = []): BlockFile => ({
     format: 'nadir-block',
     version: 3,
-    engine: 12,
+    engine: 13,
     race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
     weeks: 12,
     volume: { start: 40_000, peak: 50_000 },

@@ -2,6 +2,7 @@ import { phaseCharacters, type PhaseKind } from '../../spec/choices/index.js';
 import type { PatternDay } from '../../spec/days/index.js';
 import {
   addDays,
+  type CalendarWeek,
   type CivilDate,
   differenceInDays,
   shiftWeekday,
@@ -13,7 +14,7 @@ import {
 import { isUnder18, type ResolvedSpec } from '../../spec/index.js';
 import type { HouseRules } from '../../rules/index.js';
 import type { Context } from '../context/context.js';
-import type { FrameWeek } from '../frame/frame.js';
+import type { WeekKind } from '../block/week.js';
 import { holdsIn } from '../written/rota.js';
 import { placeDays } from './place-days.js';
 
@@ -27,9 +28,21 @@ export interface WishedDay extends PatternDay {
 }
 
 /** A week whose days are wished. */
-type WeekToWish = Pick<FrameWeek, 'number' | 'start' | 'length' | 'kind'> & {
+export interface WeekToWish extends Pick<CalendarWeek, 'number' | 'start' | 'length'> {
+  kind: WeekKind;
   phase: { kind: PhaseKind };
-};
+}
+
+/** What of a spec says how a week is wished. */
+export type CoachSpec = Pick<
+  ResolvedSpec,
+  'start' | 'weekStartsOn' | 'race' | 'week' | 'athlete' | 'days' | 'rotations'
+>;
+
+/** What a coach's week is worked out from. */
+interface Wishing extends Pick<Context, 'rules' | 'fixedOn'> {
+  spec: CoachSpec;
+}
 
 /** A week's days as the coach wishes them. */
 export type CoachWeek = (week: WeekToWish) => WishedDay[];
@@ -40,7 +53,7 @@ export type CoachWeek = (week: WeekToWish) => WishedDay[];
  * athlete cannot run give their role to another; what the coach fixed for a
  * date wins over all.
  */
-export function coachWeek(context: Pick<Context, 'spec' | 'rules' | 'fixedOn'>): CoachWeek {
+export function coachWeek(context: Wishing): CoachWeek {
   const { spec, rules } = context;
   const anchor = startOfWeek(spec.start, spec.weekStartsOn);
   const { byPhase = [] } = spec.week;
@@ -96,22 +109,22 @@ function wishedDay(
 const REST: PatternDay = { role: 'rest' };
 
 /** The block's own roles: its cycle, or the week its plain answers make. */
-export function rolesOf(spec: ResolvedSpec): PatternDay[] {
+export function rolesOf(spec: CoachSpec): PatternDay[] {
   return spec.week.days ?? workedOut(spec);
 }
 
 /** The roles that a week of the taper is given. */
-export function rolesInTaper(spec: ResolvedSpec, rules: HouseRules): PatternDay[] {
+export function rolesInTaper(spec: CoachSpec, rules: HouseRules): PatternDay[] {
   const mostHard = Math.min(phaseCharacters.taper.hardDays, mostHardOfAge(spec, rules));
   return spec.week.days ?? workedOut(spec, mostHard);
 }
 
-function mostHardOfAge(spec: ResolvedSpec, { care }: HouseRules): number {
+function mostHardOfAge(spec: CoachSpec, { care }: HouseRules): number {
   return isUnder18(spec) ? care.under18HardDays : Infinity;
 }
 
 /** Seven days from the first of the week on, from the plain answers. */
-function workedOut(spec: ResolvedSpec, mostHard?: number): PatternDay[] {
+function workedOut(spec: CoachSpec, mostHard?: number): PatternDay[] {
   const { longRunOn, qualityOn, runOn } = placeDays(spec, mostHard);
   return weekdays.map((_, index): PatternDay => {
     const day = shiftWeekday(spec.weekStartsOn, index);
@@ -166,7 +179,7 @@ function atMostHard(days: readonly PatternDay[], most: number): PatternDay[] {
 function rotated(
   days: WishedDay[],
   { number, phase }: WeekToWish,
-  { rotations = [] }: ResolvedSpec,
+  { rotations = [] }: CoachSpec,
 ): WishedDay[] {
   const turning = rotations.filter(
     (rotation) =>
@@ -182,7 +195,7 @@ function rotated(
   );
 }
 
-function fixDates({ spec, fixedOn }: Pick<Context, 'spec' | 'fixedOn'>, days: WishedDay[]) {
+function fixDates({ spec, fixedOn }: Pick<Wishing, 'spec' | 'fixedOn'>, days: WishedDay[]) {
   if (spec.days.length === 0 && spec.week.fixed === undefined) return days;
   return days.map((day): WishedDay => {
     const { byWeekday, role, amount, session, firstRun, ...besides } = fixedOn(day.date);

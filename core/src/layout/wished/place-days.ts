@@ -18,7 +18,10 @@ export interface WeekPattern {
  *
  * @param mostHard quality days that this week bears
  */
-export function placeDays(spec: ResolvedSpec, mostHard = Infinity): WeekPattern {
+export function placeDays(
+  spec: Pick<ResolvedSpec, 'week' | 'athlete' | 'weekStartsOn'>,
+  mostHard = Infinity,
+): WeekPattern {
   const { week, athlete, weekStartsOn } = spec;
   const ordered = weekdays.map((_, index) => shiftWeekday(weekStartsOn, index));
   const free = ordered.filter((day) => !athlete.unavailable.includes(day));

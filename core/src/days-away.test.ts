@@ -1,0 +1,94 @@
+import { describe, expect, it } from 'vitest';
+import { addDays, type CivilDate, weekdayOf } from './base/index.js';
+import { layOut } from './lay-out.js';
+import type { Week } from './layout/index.js';
+import type { BlockEvent } from './spec/days/index.js';
+
+/** Goals and athletes of all kinds, with days away in a building week: the one from this Monday on. */
+const MONDAY = '2027-03-15';
+const INDEX = 5;
+
+const athletes = [
+  { weekly: 25, runDays: 3 },
+  { weekly: 40, runDays: 4 },
+  { weekly: 55, runDays: 5 },
+  { weekly: 80, runDays: 6 },
+  { weekly: 120, runDays: 7 },
+];
+const goals = [1500, 5000, 10_000, 21_097.5, 42_195];
+const bases = ['distance', 'time'] as const;
+const blocks = athletes.flatMap((athlete) =>
+  goals.flatMap((goal) => bases.map((basis) => ({ ...athlete, goal, basis }))),
+);
+
+function laid({ weekly, runDays, goal, basis }: (typeof blocks)[number], events: BlockEvent[]) {
+  const week = basis === 'time' ? 330 * weekly : 1000 * weekly;
+  return layOut({
+    athlete: {
+      basis,
+      recentWeeks: Array.from({ length: 4 }, () => week),
+      results: [{ date: '2027-01-10', distance: 10_000, time: 2700 }],
+    },
+    race: { name: 'Lantern Bay', date: '2027-05-09', distance: goal },
+    weeks: 13,
+    week: { runDays },
+    events,
+  });
+}
+
+function away(from: number, to = from): BlockEvent {
+  return { kind: 'away', name: 'Away', from: addDays(MONDAY, from), to: addDays(MONDAY, to) };
+}
+
+describe.each(blocks)('$weekly km in $runDays days for $goal m, by $basis', (of) => {
+  const usual = laid(of, []);
+  const weekOf = (...events: BlockEvent[]) => laid(of, events).weeks[INDEX] as Week;
+  const { days, longRun } = usual.weeks[INDEX] as Week;
+  const [longRunOn, ...others] = [6, 0, 1, 2, 3, 4, 5].filter((at) => days[at]?.role !== 'rest');
+
+  it('lays days away in the week that is looked at', () => {
+    expect(days[0]?.date).toBe(MONDAY);
+    expect(usual.weeks[INDEX]).toMatchObject({ kind: 'building', recovery: false });
+    expect(days[longRunOn ?? 0]?.role).toBe('long');
+  });
+
+  it('takes nothing by a day away on which nobody runs', () => {
+    const rests = days.flatMap(({ role }, at) => (role === 'rest' ? [away(at)] : []));
+    for (const rest of rests) {
+      const block = laid(of, [rest]);
+      const run = ({ weeks }: typeof block) =>
+        weeks.map((week) => week.days.map(({ role, sessions }) => ({ role, sessions })));
+      expect(run(block), weekdayOf(rest.from)).toEqual(run(usual));
+    }
+  });
+
+  it('leaves the long run its length where another day is away', () => {
+    for (const at of others) {
+      const week = weekOf(away(at));
+      expect(week.longRun, weekdayOf(addDays(MONDAY, at))).toBeGreaterThanOrEqual(0.8 * longRun);
+    }
+  });
+
+  it.each([
+    [0, 2],
+    [1, 3],
+    [4, 4],
+    [5, 6],
+    [6, 6],
+    [0, 6],
+  ])(
+    'runs on no day from the %i th to the %i th, stuffs no other, and asks for no caution',
+    (from, to) => {
+      const block = laid(of, [away(from, to)]);
+      const week = block.weeks[INDEX] as Week;
+      const on = (date: CivilDate) => date >= addDays(MONDAY, from) && date <= addDays(MONDAY, to);
+      expect(week.days.filter(({ date, time }) => on(date) && time > 0)).toEqual([]);
+      expect(block.findings.filter(({ level }) => level !== 'note')).toEqual([]);
+      const most = Math.max(week.longRun, ...days.map((day) => day[of.basis]));
+      expect(Math.max(...week.days.map((day) => day[of.basis]))).toBeLessThanOrEqual(most);
+      expect(week.volume).toBeLessThanOrEqual(
+        1.1 * Math.max(...usual.weeks.map(({ volume }) => volume)),
+      );
+    },
+  );
+});
