@@ -119,15 +119,6 @@ export interface WeekOfEvents {
   raced: number;
 }
 
-/** True on the days after an illness, as many as it lasted: nothing quick belongs on them. */
-export function isReturning(events: readonly BlockEvent[], date: CivilDate): boolean {
-  return events.some((event) => {
-    const length = differenceInDays(lastDay(event), event.from) + 1;
-    const since = differenceInDays(date, lastDay(event));
-    return event.kind === 'illness' && since > 0 && since <= length;
-  });
-}
-
 /** A day of a week as it would be without events. */
 export interface UsualDay {
   date: CivilDate;

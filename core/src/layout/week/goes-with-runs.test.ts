@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../../base/index.js';
-import type { DayRole } from '../../spec/days/index.js';
+import type { BlockEvent, DayRole } from '../../spec/days/index.js';
 import { marathon } from '../../testing/examples.js';
+import { eventDays } from '../events/event-days.js';
 import { resolve } from '../resolve/resolve.js';
 import type { WishedDay } from '../wished/coach-week.js';
 import { stridesIn, type WeekOfRoles } from './goes-with-runs.js';
@@ -22,6 +23,7 @@ function strides(
   roles: readonly DayRole[],
   part: Partial<WeekOfRoles['week']> = {},
   athlete: Partial<typeof context.spec.athlete> = {},
+  events: readonly BlockEvent[] = [],
 ): number | undefined {
   const spec = { ...context.spec, athlete: { ...context.spec.athlete, ...athlete } };
   const composed = roles.map((role, index): WishedDay => {
@@ -33,7 +35,8 @@ function strides(
     return { date, role: wished, ...besides, ...works, fixed: false, plain: false };
   });
   const week = { kind: 'building', phase: SPEED, recovery: false, ...part } as const;
-  return stridesIn({ context: { ...context, spec }, week, firstDaysOut: 62, composed }, roles)[1];
+  const given = { ...context, spec, eventDays: eventDays(events, context.rules) };
+  return stridesIn({ context: given, week, firstDaysOut: 62, composed }, roles)[1];
 }
 
 describe('strides of the product’s own', () => {
@@ -49,6 +52,22 @@ describe('strides of the product’s own', () => {
     expect(strides(ONE_SESSION, { kind: 'recovery', recovery: true })).toBe(-1);
     expect(strides(ONE_SESSION, {}, { oftenHurt: true })).toBe(-1);
     expect(strides(ONE_SESSION, {}, { injured: true })).toBe(-1);
+  });
+
+  it('wait for two days after a race, and as long as an illness lasted', () => {
+    const early: DayRole[] = ['easy', 'easy', 'easy', 'quality', 'rest', 'short-easy', 'long'];
+    const first: DayRole[] = ['easy', 'easy', 'quality', 'rest', 'rest', 'short-easy', 'long'];
+    const race = (from: string): BlockEvent => ({ kind: 'tune-up-race', name: 'Gullstone', from });
+    const ill: BlockEvent = {
+      kind: 'illness',
+      name: 'A cold',
+      from: '2027-02-13',
+      to: '2027-02-14',
+    };
+    expect([early, first].map((roles) => strides(roles))).toEqual([1, 0]);
+    expect(strides(early, {}, {}, [race('2027-02-13')])).toBe(1);
+    expect(strides(early, {}, {}, [race('2027-02-14')])).toBe(-1);
+    expect(strides(early, {}, {}, [ill])).toBe(-1);
   });
 
   it('keep a taper quick whose session is gone, but for its race', () => {

@@ -5,10 +5,10 @@ import {
   type WorkKind,
   type Works,
 } from '../../spec/days/index.js';
+import { addDays, type CivilDate } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import type { FrameWeek } from '../frame/frame.js';
 import type { WishedDay } from '../wished/coach-week.js';
-import { isReturning } from '../events/event-days.js';
 import { isHard, isPlain, isRaced } from './roles.js';
 
 /** A week whose roles are settled, and what was asked of its days. */
@@ -51,8 +51,21 @@ function stridesOn({ context, week, composed }: WeekOfRoles, roles: readonly Day
   return roles.findLastIndex((role, index) => {
     const day = composed[index];
     const mayBe = role === 'easy' && day?.fixed === false && !day.plain;
-    return mayBe && !isHard(roles[index + 1]) && !isReturning(context.spec.events, day.date);
+    return mayBe && !isHard(roles[index + 1]) && !isTired(context, day.date);
   });
+}
+
+/** Days after a race or a test on which nothing quick is run. */
+const AFTER_A_RACE = 2;
+
+/** True on the first days after a race on the way, and on those after an illness. */
+function isTired({ eventDays }: Context, date: CivilDate): boolean {
+  if (eventDays.get(date)?.back !== undefined) return true;
+  return eventDays.size > 0 && daysBefore(date).some((day) => eventDays.get(day)?.race);
+}
+
+function daysBefore(date: CivilDate): CivilDate[] {
+  return Array.from({ length: AFTER_A_RACE }, (_, before) => addDays(date, -before - 1));
 }
 
 /** Work beside running as asked; a date's own stays, a week's leaves out the last days before the race. */

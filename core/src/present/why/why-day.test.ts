@@ -61,6 +61,25 @@ describe('why a day holds what it holds', () => {
     expect(found[4]).toBe('As long as the race or test itself.');
   });
 
+  it('says what days away take of a week, and what a camp does not', () => {
+    // Week 2 rests on Thursday; a run of Wednesday finds its place there.
+    const away = (from: string, to = from) => ({ kind: 'away', name: 'Away', from, to }) as const;
+    expect(reasons({ events: [away('2026-12-23')] }, 2)[2]).toBe(
+      'Away: the week loses nothing by it.',
+    );
+    expect(reasons({ events: [away('2026-12-22', '2026-12-23')] }, 2)[2]).toBe(
+      'Away: no running, and none of it made up.',
+    );
+    const camp = {
+      kind: 'camp',
+      name: 'Ostrel camp',
+      from: '2026-12-21',
+      to: '2026-12-27',
+    } as const;
+    expect(reasons({ events: [{ ...camp, running: 1.2 }] }, 2)[2]).toMatch(/days share\.$/);
+    expect(reasons({ events: [{ ...camp, running: 0.9 }] }, 2)[2]).toMatch(/^No longer than/);
+  });
+
   it('tells of a week what fixed and swapped days make of it', () => {
     const swap = { kind: 'pool', reason: 'soreness' } as const;
     const block = layOut({ ...marathon, days: [{ date: '2026-12-16', swap }] });

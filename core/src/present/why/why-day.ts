@@ -15,7 +15,10 @@ export function whyDay(week: Week, day: Day, shown: ShownBlock, rules: HouseRule
   const left = (figures?.volume ?? 0) - sharedOut();
   const messages: Readonly<Record<DayRule, () => string>> = {
     rest: () => 'Rest.',
-    away: () => 'Away: no running, and none of it made up.',
+    away: () =>
+      week.running >= 1
+        ? 'Away: the week loses nothing by it.'
+        : 'Away: no running, and none of it made up.',
     race: () => 'As long as the race or test itself.',
     long: () => `The long run: ${say(figures?.longRun ?? 0)} of ${say(figures?.volume ?? 0)}.`,
     pin: () => 'Fixed; kept exactly.',
@@ -45,11 +48,12 @@ export function whyDay(week: Week, day: Day, shown: ShownBlock, rules: HouseRule
 }
 
 /** What a run is cut from in a week that rests or tapers; undefined in a week that stands for itself. */
-function cutWords({ taperShare, recovery, volumeRule }: Week): string | undefined {
+function cutWords({ taperShare, recovery, volumeRule, running }: Week): string | undefined {
   if (volumeRule === 'pin') return undefined;
   if (taperShare < 1) return 'Cut by the taper, against the same weekday of the heaviest week.';
   if (recovery) return 'Shorter than on the same weekday of the last building week.';
-  if (volumeRule !== 'event') return undefined;
+  // A camp that asks for more cuts nothing.
+  if (volumeRule !== 'event' || running > 1) return undefined;
   return 'No longer than on the same weekday of the last building week: nothing missed is made up.';
 }
 
