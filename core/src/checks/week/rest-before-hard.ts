@@ -29,11 +29,12 @@ export const restBeforeHard = check({
     if (wrong.length === 0) return [];
     // With few run days rest has to stand wherever there is room.
     const rests = (week: number) => days.filter((each) => each.week === week && isRest(each.day));
-    // Days of rest in a row are no better.
+    // Days of rest in a row are no better; the one that would move is of the same week.
     const isBesideRest = (index: number) =>
-      [days[index - 1], days[index + 1]].some(
-        (near) => near !== undefined && isRest(near.day) && !wrong.includes(near),
-      );
+      [days[index - 1], days[index + 1]].some((near) => {
+        const moves = near?.week === days[index]?.week && wrong.some((each) => each === near);
+        return near !== undefined && isRest(near.day) && !moves;
+      });
     const isBetter = ({ day, hard }: BlockDay, index: number) =>
       day.distance > 0 && !hard && !isBeforeHard(index) && !isBesideRest(index);
     const better = new Set(days.filter(isBetter).map(({ week }) => week));

@@ -19,6 +19,7 @@ import { fixedDayOverruled } from './fixed-day-overruled.js';
 import { hardDayAway } from './hard-day-away.js';
 import { hardDaysAdjacent } from './hard-days-adjacent.js';
 import { qualityInEasyPhase } from './quality-in-easy-phase.js';
+import { layOut } from '../../lay-out.js';
 import { restBeforeHard } from './rest-before-hard.js';
 import { runTooShort } from './run-too-short.js';
 import { semiLongNearLong } from './semi-long-near-long.js';
@@ -278,6 +279,19 @@ describe('rest before something hard', () => {
     const rest: Partial<Day> = { role: 'rest', rule: 'rest', distance: 0, sessions: [] };
     const many = withDays(laid, { [MON]: rest, [WED]: rest });
     expect(weeksFound(restBeforeHard, many)).not.toContain(10);
+  });
+
+  it('is no better beside the rest of the next week, though that one stands before something hard', () => {
+    // Of Thursday's long run between two easy days and Saturday's test, Sunday alone stands before nothing hard.
+    const block = layOut({
+      athlete: { recentWeeks: [50_000, 52_000, 48_000, 54_000] },
+      race: { name: 'Lantern Bay', date: '2027-04-25', distance: 21_097.5 },
+      weeks: 12,
+      events: [{ kind: 'test', name: 'Time trial', from: '2027-03-27' }],
+    });
+    expect(weeksFound(restBeforeHard, block)).not.toContain(8);
+    const easyMonday = withDays(block, { '2027-03-29': { role: 'easy', distance: 6000 } });
+    expect(weeksFound(restBeforeHard, easyMonday)).toContain(8);
   });
 
   it('is no rest where something else is done on the day', () => {
