@@ -12,7 +12,8 @@ export const notFeasible = check({
     const { peak } = spec.volume;
     // Runs that stay as they are were chosen over the peak.
     if (spec.week.midweek !== undefined) return [];
-    const volumes = weeks.map((week) => wholeWeek(spec, week));
+    // What a camp adds is no part of the climb.
+    const volumes = weeks.map((week) => (week.running > 1 ? 0 : wholeWeek(spec, week)));
     const value = Math.max(...volumes);
     if (value >= peak * (1 - 1e-9)) return [];
     const isBounded = weeks.some(({ volumeRule }) => volumeRule === 'bounded');

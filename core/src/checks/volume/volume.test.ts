@@ -83,6 +83,13 @@ describe('a wished peak', () => {
     expect(observed(notFeasible, kept)).toEqual([]);
   });
 
+  it('is not reached by what a camp adds', () => {
+    const lower = Object.fromEntries(laid.weeks.map(({ number }) => [number, { volume: 80_000 }]));
+    const camp = (running: number) => ({ ...lower, 10: { volume: 95_000, running } });
+    expect(observed(notFeasible, withWeeks(laid, camp(1)))).toEqual([]);
+    expect(observed(notFeasible, withWeeks(laid, camp(1.2)))).toMatchObject([{ value: 80_000 }]);
+  });
+
   it('stands in its time: two to four weeks to go, the last of several counts', () => {
     const limits = rulesOf(laid.spec).races.marathon.peakWeeksOut;
     const peaked = (week: number) =>
