@@ -206,6 +206,33 @@ describe('a week that is laid out around', () => {
     expect(short.weeks[2]?.volume).toBeGreaterThan(0);
   });
 
+  it('a week that rests anyway keeps its long run cut where other days are away', () => {
+    // Of 160 km and more no share holds a long run down: a quarter off 32 km is 24.
+    const { weeks } = layOut({
+      athlete: { recentWeeks: [160_000, 160_000, 160_000, 160_000] },
+      race: { name: 'Lantern Bay Marathon', date: '2027-06-13', distance: 42_195 },
+      weeks: 14,
+      week: { runDays: 7 },
+      events: [{ kind: 'away', name: 'Ostrel', from: '2027-04-29', to: '2027-05-01' }],
+    });
+    expect(weeks[6]?.longRun).toBe(32_000);
+    expect(weeks[7]).toMatchObject({ kind: 'recovery', volumeRule: 'event', longRun: 24_000 });
+  });
+
+  it('rest before a session changes places with a run after it where others are away at the weekend', () => {
+    const athlete = { recentWeeks: [55_000, 55_000, 55_000, 55_000] };
+    const away: BlockEvent = { kind: 'away', name: 'Ostrel', from: '2027-05-08', to: '2027-05-09' };
+    const block = layOut({
+      athlete,
+      race: { name: 'Lantern Bay', date: '2027-06-13', distance: 10_000 },
+      weeks: 12,
+      events: [away],
+    });
+    const week = block.weeks[6]?.days.map(({ role }) => role);
+    expect(week?.slice(0, 3)).toEqual(['short-easy', 'quality', 'rest']);
+    expect(block.findings.map(({ check }) => check)).not.toContain('rest-before-hard');
+  });
+
   it('a camp that asks for more has it, and is nothing to climb from', () => {
     const camp = laid({ ...stay('camp', 0, 6), running: 1.2 }).weeks;
     // A fifth more than the 77 km before it: 92.4.

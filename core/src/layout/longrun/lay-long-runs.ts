@@ -181,7 +181,9 @@ function layWeek(climb: Climb, index: number, week: FrameWeek): Laid {
   }
   if (climb.volumes[index]?.rule === 'event') {
     const left = Math.min(week.eased, leftOn(climb, date));
-    const wished = stillLongest(climb, index, before * left);
+    const { depth } = spec.volume.recovery;
+    const usual = week.kind === 'recovery' ? recoveryLimit(before, depth) : before;
+    const wished = stillLongest(climb, index, usual * left);
     return clamp(climb, index, wished, 'event');
   }
   const wished = recoveryLimit(before, spec.volume.recovery.depth);

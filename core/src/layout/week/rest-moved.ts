@@ -23,7 +23,8 @@ interface Week {
  */
 export function withRestMoved(week: Week, found: readonly DayRole[]): DayRole[] {
   const placed = [...found];
-  if (placed.filter((role) => role === 'rest').length > MANY_RESTS) return placed;
+  const rests = placed.filter((role, index) => role === 'rest' && !isAway(week, index));
+  if (rests.length > MANY_RESTS) return placed;
   const isStiff = (index: number) => placed[index] === 'rest' && isHard(placed[index + 1]);
   const from = placed.findIndex((_, index) => isStiff(index) && mayChange(week, index));
   if (from < 0) return placed;
@@ -43,11 +44,15 @@ export function withRestMoved(week: Week, found: readonly DayRole[]): DayRole[] 
   return placed;
 }
 
+function isAway({ context, days }: Week, index: number): boolean {
+  return context.eventDays.get(days[index]?.date ?? '')?.running === 0;
+}
+
 /** True for a day that the athlete has free, nobody has fixed, and the race does not settle. */
 function mayChange({ context, past, days, firstDaysOut }: Week, index: number): boolean {
   const day = days[index];
   if (!day || day.fixed || past.on(day.date) || firstDaysOut - index <= LAST_DAYS) return false;
   const { athlete, week } = context.spec;
-  const running = context.eventDays.get(day.date)?.running ?? 1;
-  return ![...athlete.unavailable, ...week.restOn].includes(weekdayOf(day.date)) && running > 0;
+  const isFree = ![...athlete.unavailable, ...week.restOn].includes(weekdayOf(day.date));
+  return isFree && context.eventDays.get(day.date)?.running !== 0;
 }

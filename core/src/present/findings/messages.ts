@@ -104,7 +104,7 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   'recovery-week-left-out': ({ value, limit }) =>
     `${value} of ${limit} recovery weeks stand where you put them; none stands in week 1, in the taper or in the week before it.`,
   'light-weeks-together': (found) =>
-    `${where(found)}: a recovery week right beside one that days away make light. Those days are rest enough.`,
+    `${where(found)}: a recovery week right next to one that days away already make light. Those days are rest enough.`,
   'goal-far-from-fitness': ({ value, limit }, { block, figures, rules }) =>
     `The goal asks for a pace ${overPercent(value, limit)} quicker than the results say; at ${formatPercent(rules.paces.improvement)} a month, a rule of thumb, ${roughPercent(limit)} is in reach (${goalWords(block, figures.measure.unit)}).`,
   'easy-pace-too-fast': ({ value, limit }, { figures }) =>
