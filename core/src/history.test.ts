@@ -129,6 +129,32 @@ describe('any block that has begun', () => {
     expect(daysOf(now)).toEqual(daysOf(before));
   });
 
+  it('tapers from the start where only a short first week is whole, whatever its runs came to', () => {
+    // Its one fixed Monday run holds the first three days down to 2 km of 4; an illness cuts the rest.
+    const spec: BlockSpec = {
+      athlete: { name: 'Idris Vale', unit: 'km', birthYear: 1950, results: [] },
+      race: { name: 'Pier 800', date: '2025-11-11', distance: 800 },
+      start: '2025-09-27',
+      weekStartsOn: 'tuesday',
+      phases: { layout: 'four-equal-parts' },
+      volume: { start: 10_000, growth: { cap: 0.01, step: 1000 } },
+      longRun: { ladder: 'straight', lastPeakWeeksOut: 1 },
+      taper: { school: 'three-steps', depth: 0.1 },
+      week: {
+        outdoorRuns: 1,
+        fixed: [{ weekday: 'monday', phases: ['foundation'], amount: 1000 }],
+      },
+      previousRace: { name: 'Ostrel', distance: 800, date: '2025-10-12' },
+      events: [{ kind: 'illness', name: 'Ill', from: '2025-10-06', to: '2025-10-13' }],
+    };
+    const before = layOut(spec);
+    expect(before.weeks[0]?.volume).toBe(2000);
+    // One tenth off the start of 10 km.
+    expect(before.weeks[5]).toMatchObject({ volume: 9000, volumeRule: 'taper' });
+    const now = layOut(spec, { asOf: '2025-09-30', history: handedOut(before) });
+    expect(daysOf(now)).toEqual(daysOf(before));
+  });
+
   it('stays as it is while nothing is asked anew, whatever the day', () => {
     holdFor(
       fc.property(begun, ({ spec, asOf }) => {

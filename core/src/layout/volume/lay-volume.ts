@@ -12,7 +12,7 @@ import { countRises } from './rises.js';
  */
 export function layVolume(context: Context, frame: Frame): LaidVolume[] {
   const climbed = climbInSteps(context, frame);
-  const top = heaviest(climbed);
+  const top = heaviest(climbed, context.spec.volume.start);
   const down = frame.weeks
     .slice(frame.taperStart)
     .map((week) => asItWas(context.past, week) ?? descend(context, week, top));
@@ -25,11 +25,11 @@ function climbInSteps(context: Context, frame: Frame): LaidVolume[] {
   const free = past.asOf === undefined ? context : { ...context, past: noPast };
   const rises = countRises(frame, spec.volume);
   const exact = climb(free, frame, { step: FINEST, rises });
-  const best = heaviest(exact);
+  const best = heaviest(exact, spec.volume.start);
   const least = best < spec.volume.peak ? best - step : best;
   for (const coarse of [step, shownUnit(spec.athlete) / 10]) {
     const weeks = climb(free, frame, { step: coarse, rises });
-    if (heaviest(weeks) < least - 1e-6) continue;
+    if (heaviest(weeks, spec.volume.start) < least - 1e-6) continue;
     return free === context ? weeks : climb(context, frame, { step: coarse, rises });
   }
   return free === context ? exact : climb(context, frame, { step: FINEST, rises });
@@ -38,10 +38,17 @@ function climbInSteps(context: Context, frame: Frame): LaidVolume[] {
 /** Canonical metres or seconds: below this nobody measures. */
 const FINEST = 1;
 
-/** Volume of the heaviest week before the taper; one that an event makes heavier is no measure. */
-function heaviest(weeks: readonly LaidVolume[]): number {
+/**
+ * Volume of the heaviest week before the taper. One that an event makes heavier is no
+ * measure, and a short first week, whatever its days came to, stands for its `start`.
+ */
+function heaviest(weeks: readonly LaidVolume[], start: number): number {
   const usual = weeks.filter(({ rule }) => rule !== 'event');
-  return Math.max(0, ...(usual.length > 0 ? usual : weeks).map(({ volume }) => volume));
+  const measures = usual.length > 0 ? usual : weeks;
+  const volumes = measures.map(({ rule, volume }) =>
+    rule === 'short-first-week' ? start : volume,
+  );
+  return Math.max(0, ...volumes);
 }
 
 /** A week of the taper, from a heaviest week of `top`. */
