@@ -1,4 +1,4 @@
-import type { Squad } from '@nadir/contract';
+import type { OpenBlock, Squad } from '@nadir/contract';
 import { type APIResponse, type Locator, type Page, expect } from '@playwright/test';
 
 /** The address of the demo, or of the server with its own data. */
@@ -50,18 +50,47 @@ async function posted(page: Page, path: string, data?: object): Promise<APIRespo
   return answer;
 }
 
+async function sent(page: Page, path: string, data: object): Promise<{ id: string }> {
+  const answer = await posted(page, path, data);
+  expect(answer.ok(), await answer.text()).toBe(true);
+  return (await answer.json()) as { id: string };
+}
+
+/**
+ * Keeps a block of its own that is under way, six weeks of up to 140 km handed out, and
+ * lowers its peak to 120 km afterwards: laid out anew they would be lighter. Gives the
+ * kilometres of those six weeks as they are shown.
+ */
+export async function keepBlockUnderWay(
+  page: Page,
+  athlete: string,
+): Promise<{ id: string; over: string[] }> {
+  const squad = await page.request.get(`${addressOf('demo')}/api/squad`);
+  const { athletes } = (await squad.json()) as Squad;
+  const model = athletes.find(({ facts }) => facts.name === 'Ottoline Brack')?.block?.id;
+  const answer = await page.request.get(`${addressOf('demo')}/api/blocks/${model ?? ''}`);
+  const { wishes, history } = (await answer.json()) as OpenBlock;
+  const { id: athleteId } = await sent(page, 'athletes', { ...wishes.athlete, name: athlete });
+  const own = { ...wishes, athlete: { ...wishes.athlete, name: athlete } };
+  const { id } = await sent(page, 'blocks', { athleteId, wishes: own, history });
+  const body = {
+    revision: 1,
+    wishes: { ...own, volume: { ...own.volume, peak: 120_000 } },
+    words: 'Lowered the peak to 120 km.',
+  };
+  const saved = await page.request.put(`${addressOf('demo')}/api/blocks/${id}`, { data: body });
+  expect(saved.ok(), await saved.text()).toBe(true);
+  const mondays = history.filter((_, day) => day % 7 === 0).slice(0, 6);
+  return { id, over: mondays.map(({ week }) => String(Math.round(week.volume / 1000))) };
+}
+
 /** Keeps a block of its own for a test, so that tests do not meet on one, and opens it. */
 export async function keepNewBlock(
   page: Page,
   athlete: string,
   part: { results?: object[]; raceDate?: string; week?: object } = {},
 ): Promise<string> {
-  const send = async (path: string, data: object): Promise<{ id: string }> => {
-    const answer = await posted(page, path, data);
-    expect(answer.ok(), await answer.text()).toBe(true);
-    return (await answer.json()) as { id: string };
-  };
-  const { id: athleteId } = await send('athletes', { name: athlete });
+  const { id: athleteId } = await sent(page, 'athletes', { name: athlete });
   const wishes = {
     format: 'nadir-block',
     version: 2,
@@ -70,7 +99,7 @@ export async function keepNewBlock(
     weeks: 12,
     ...(part.week && { week: part.week }),
   };
-  const { id } = await send('blocks', { athleteId, wishes });
+  const { id } = await sent(page, 'blocks', { athleteId, wishes });
   await page.goto(`${addressOf('demo')}/blocks/${id}`);
   await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
   return id;

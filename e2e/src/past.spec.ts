@@ -1,6 +1,14 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
-import { addressOf, cell, keepNewBlock, openAnswer, pin, signIn } from './desk.js';
+import {
+  addressOf,
+  cell,
+  keepBlockUnderWay,
+  keepNewBlock,
+  openAnswer,
+  pin,
+  signIn,
+} from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -100,6 +108,48 @@ test('compares two blocks by weeks to go, and a third', async ({ page }) => {
   await expect(page.getByRole('img', { name: /^For comparison/ })).toHaveCount(2);
   await expect(page.getByRole('rowheader', { name: /^Long run of/ })).toHaveCount(3);
   await expect(page.getByRole('heading', { name: /^What differs/ })).toHaveCount(2);
+});
+
+test('what is over stands as it was handed out on every view that draws a block', async ({
+  page,
+}) => {
+  const { id, over } = await keepBlockUnderWay(page, 'Under way');
+  expect(over).toContain('140');
+  /** Volumes over the bars of the large drawing: the bold figures. */
+  const drawn = page.getByRole('main').locator('svg text[font-weight="600"]');
+  const figures = async () => (await drawn.allTextContents()).slice(0, 6);
+  await page.goto(`${addressOf('demo')}/blocks/${id}/plan`);
+  await expect.poll(figures).toEqual(over);
+  await expect(page.getByRole('textbox', { name: 'Race day' })).toHaveValue('Sun 18 Apr 2027');
+  await openAnswer(page, 'Volume');
+  await page.getByLabel('Peak', { exact: true }).fill('115');
+  const changes = page.getByRole('region', { name: 'What changes' });
+  await expect(changes.getByRole('row', { name: /^Total/ })).toBeVisible();
+  expect(await figures()).toEqual(over);
+  // The heaviest week is over, and stays what it was.
+  await expect(changes.getByRole('row', { name: /^Heaviest week/ })).toHaveCount(0);
+  await page.goto(`${addressOf('demo')}/blocks/${id}/history`);
+  await expect.poll(figures).toEqual(over);
+  await page.goto(`${addressOf('demo')}/compare?first=${id}`);
+  await expect.poll(figures).toEqual(over);
+  await page.goto(`${addressOf('demo')}/blocks`);
+  const row = page.getByRole('row', { name: /^Under way/ }).first();
+  await expect(row.getByRole('img', { name: /heaviest 140 km/ })).toBeVisible();
+});
+
+test('a race day that is typed keeps what it passes on its way', async ({ page }) => {
+  const { id } = await keepBlockUnderWay(page, 'Typed day');
+  await page.goto(`${addressOf('demo')}/blocks/${id}/plan`);
+  const day = page.getByRole('textbox', { name: 'Race day' });
+  await day.focus();
+  await day.press('Control+a');
+  // 2 May 2020 stands there for a moment, and is before both time trials.
+  await day.pressSequentially('2 5 2027');
+  const changes = page.getByRole('region', { name: 'What changes' });
+  await expect(changes.getByRole('row', { name: /^Race day/ })).toContainText('Sun 2 May 2027');
+  await expect(changes.getByRole('row', { name: /^Weeks/ })).toContainText('18');
+  await expect(changes.getByRole('row', { name: /^Races & days away/ })).toHaveCount(0);
+  await expect(page.locator('svg title', { hasText: /^Test: Time trial/ })).toHaveCount(2);
 });
 
 test('lays out the next goal race after the first', async ({ page }) => {

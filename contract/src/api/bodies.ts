@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { refused, shownSettings } from './first-answers.js';
+import { glance, refused, shownSettings } from './first-answers.js';
 import { historyPart } from '../block-file/diary-part.js';
 import { plannedDay } from './planned-days.js';
 import {
@@ -132,6 +132,16 @@ export type Squad = z.infer<typeof squad>;
 /** Every block there is, of all athletes, newest race first. */
 export const blockList = z.object({ blocks: z.array(block) });
 export type BlockList = z.infer<typeof blockList>;
+
+/** Every block there is at a glance, in the same order. */
+export const blockGlances = z.object({ blocks: z.array(z.object({ id, glance })) });
+export type BlockGlances = z.infer<typeof blockGlances>;
+
+/** How many findings there are of each check, block by block: each week by itself, without what is waived or over. */
+export const flags = z.object({
+  blocks: z.array(z.object({ id, findings: z.record(z.string(), z.int().min(1)) })),
+});
+export type Flags = z.infer<typeof flags>;
 
 export const templateBody = z.strictObject({ name: shortText, template: blockTemplate });
 export type TemplateBody = z.infer<typeof templateBody>;

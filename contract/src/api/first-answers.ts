@@ -75,7 +75,7 @@ const week = z.object({
   segment: z.nullable(z.object({ from: z.number(), to: z.number() })),
 });
 
-const glance = z.object({
+export const glance = z.object({
   race: z.object({ name: z.string(), date }),
   start: date,
   measure: z.object({

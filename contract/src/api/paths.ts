@@ -19,6 +19,8 @@ export const paths = {
   coaching: { method: 'GET', path: '/api/coaching' },
   squad: { method: 'GET', path: '/api/squad' },
   glances: { method: 'GET', path: '/api/squad/glances' },
+  blockGlances: { method: 'GET', path: '/api/squad/blocks' },
+  flags: { method: 'GET', path: '/api/squad/flags' },
   addAthlete: { method: 'POST', path: '/api/athletes' },
   athlete: { method: 'GET', path: '/api/athletes/{id}' },
   saveAthlete: { method: 'PUT', path: '/api/athletes/{id}' },

@@ -7,12 +7,14 @@ import {
   athletePreview,
   athletePreviewBody,
   athleteStateBody,
+  blockGlances,
   blockList,
   coaching,
   done,
   firstCoachBody,
   history,
   historyQuery,
+  flags,
   houseRulesBody,
   libraryBody,
   live,
@@ -139,6 +141,17 @@ export const routes = {
     ...paths.glances,
     summary: 'Every athlete with the present block at a glance, laid out by the server.',
     answer: glances,
+  },
+  blockGlances: {
+    ...paths.blockGlances,
+    summary: 'Every block at a glance, the days that are over as they were handed out.',
+    answer: blockGlances,
+  },
+  flags: {
+    ...paths.flags,
+    summary:
+      'What the house rules as they stand find, by check, in the present block of every athlete.',
+    answer: flags,
   },
   addAthlete: {
     ...paths.addAthlete,

@@ -1,4 +1,11 @@
-import { type BlockAnswer, type Glances, givenOf, historyOf, measureFor } from '@nadir/contract';
+import {
+  type BlockAnswer,
+  type BlockGlances,
+  type Glances,
+  givenOf,
+  historyOf,
+  measureFor,
+} from '@nadir/contract';
 import { layOut } from '@nadir/core';
 import { addDays, type Measure } from '@nadir/core/base';
 import { type Glance, glanceOf, showBlock } from '@nadir/core/present';
@@ -53,20 +60,15 @@ export class GlancesService {
   ) {}
 
   async all(coachId: string): Promise<Glances> {
-    const coach = await this.coaches.find(coachId);
-    if (!coach) throw notFound('coach');
+    const look = await this.looker(coachId);
     const athletes = await this.athletes.all(coachId);
     const present = await this.blocks.present(coachId, this.clock.today());
     const byAthlete = new Map(present.map((block) => [block.athleteId, block]));
-    const from = addDays(this.clock.today(), -DAYS_READ);
-    const saved = await this.record.savedSince(coachId, from);
     const waiting = await this.requests.waiting(coachId, addDays(this.clock.today(), -1));
     const rows: Glances['athletes'] = [];
     for (const { id, facts } of athletes.filter(({ state }) => state === 'here')) {
       const block = byAthlete.get(id);
-      const looked =
-        block &&
-        (await this.looked(coachId, block, coach.settings, { from, stamp: saved.get(id) }));
+      const looked = block && (await look(block));
       rows.push({
         id,
         name: facts.name,
@@ -78,6 +80,27 @@ export class GlancesService {
       .filter(({ state }) => state === 'archived')
       .map(({ id, facts }) => ({ id, name: facts.name }));
     return { athletes: rows, archived };
+  }
+
+  /** Every block, past and to come, newest race first. */
+  async ofBlocks(coachId: string): Promise<BlockGlances> {
+    const look = await this.looker(coachId);
+    const rows: BlockGlances['blocks'] = [];
+    for (const block of await this.blocks.all(coachId)) {
+      const { glance } = await look(block);
+      rows.push({ id: block.id, glance });
+    }
+    return { blocks: rows };
+  }
+
+  /** Looks at blocks of a coach's, in the coach's measure. */
+  private async looker(coachId: string): Promise<(block: BlockAnswer) => Promise<Looked>> {
+    const coach = await this.coaches.find(coachId);
+    if (!coach) throw notFound('coach');
+    const from = addDays(this.clock.today(), -DAYS_READ);
+    const saved = await this.record.savedSince(coachId, from);
+    return (block) =>
+      this.looked(coachId, block, coach.settings, { from, stamp: saved.get(block.athleteId) });
   }
 
   /** Whoever asks while a block is being looked at waits for the same look. */

@@ -1,8 +1,9 @@
-import type { Glances, Squad } from '@nadir/contract';
+import type { BlockGlances, Flags, Glances, Squad } from '@nadir/contract';
 import { Controller, Get, Inject } from '@nestjs/common';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { BlocksRepository } from '../blocks/blocks.repository.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
+import { FlagsService } from './flags.service.js';
 import { GlancesService } from './glances.service.js';
 import { CoachId } from '../sign-in/session.guard.js';
 
@@ -12,12 +13,23 @@ export class SquadController {
     @Inject(AthletesRepository) private readonly athletes: AthletesRepository,
     @Inject(BlocksRepository) private readonly blocks: BlocksRepository,
     @Inject(GlancesService) private readonly glances: GlancesService,
+    @Inject(FlagsService) private readonly flags: FlagsService,
     @Inject(CLOCK) private readonly clock: Clock,
   ) {}
 
   @Get('glances')
   atAGlance(@CoachId() coachId: string): Promise<Glances> {
     return this.glances.all(coachId);
+  }
+
+  @Get('blocks')
+  blocksAtAGlance(@CoachId() coachId: string): Promise<BlockGlances> {
+    return this.glances.ofBlocks(coachId);
+  }
+
+  @Get('flags')
+  flagged(@CoachId() coachId: string): Promise<Flags> {
+    return this.flags.all(coachId);
   }
 
   @Get()

@@ -7,6 +7,7 @@ import { RecordModule } from '../record/record.module.js';
 import { SignInModule } from '../sign-in/sign-in.module.js';
 import { AheadInterceptor } from './ahead.interceptor.js';
 import { AheadService } from './ahead.service.js';
+import { FlagsService } from './flags.service.js';
 import { GlancesService } from './glances.service.js';
 import { SquadController } from './squad.controller.js';
 
@@ -15,6 +16,7 @@ import { SquadController } from './squad.controller.js';
   controllers: [SquadController],
   providers: [
     GlancesService,
+    FlagsService,
     AheadService,
     { provide: APP_INTERCEPTOR, useClass: AheadInterceptor },
   ],

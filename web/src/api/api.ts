@@ -8,6 +8,7 @@ import {
   type RemovedList,
   type ArchiveBody,
   type ArchiveTaken,
+  type BlockGlances,
   type BlockHistory,
   type BlockList,
   type BlockVersion,
@@ -21,6 +22,7 @@ import {
   type Coach,
   type Coaching,
   type FirstCoachBody,
+  type Flags,
   type Glances,
   type HouseRulesBody,
   type LibraryBody,
@@ -196,6 +198,7 @@ export const api = createApi({
     'Watch',
     'Handouts',
     'Calendar',
+    'Flags',
   ],
   endpoints: (build) => ({
     session: build.query<Session, void>({
@@ -239,6 +242,7 @@ export const api = createApi({
         );
         await queryFulfilled.catch(patch.undo);
       },
+      invalidatesTags: ['Flags'],
     }),
     savePaces: build.mutation<Coaching, PacesBody>({
       query: (body) => ({ route: 'savePaces', body }),
@@ -282,6 +286,14 @@ export const api = createApi({
     glances: build.query<Glances, void>({
       query: () => ({ route: 'glances' }),
       providesTags: ['Squad'],
+    }),
+    blockGlances: build.query<BlockGlances, void>({
+      query: () => ({ route: 'blockGlances' }),
+      providesTags: ['Squad'],
+    }),
+    flags: build.query<Flags, void>({
+      query: () => ({ route: 'flags' }),
+      providesTags: ['Squad', 'Flags'],
     }),
     addAthlete: build.mutation<AthleteAnswer, AthleteBody>({
       query: (facts) => ({
@@ -484,6 +496,8 @@ export const {
   useSavePasswordMutation,
   useSaveSettingsMutation,
   useCoachingQuery,
+  useBlockGlancesQuery,
+  useFlagsQuery,
   useGlancesQuery,
   useSquadQuery,
   useLazySquadQuery,

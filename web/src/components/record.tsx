@@ -1,5 +1,6 @@
 import type {
   AthleteRecord,
+  BlockFile,
   ChangeRecordBody,
   KeptEntry,
   KeptMorning,
@@ -12,6 +13,7 @@ import { useStore } from 'react-redux';
 import {
   api,
   type CallError,
+  type RecordOf,
   callError,
   errorSentence,
   useChangeRecordMutation,
@@ -47,6 +49,16 @@ const RecordContext = createContext<OpenRecord>(NOTHING);
 const DAYS_BEFORE = 7 * 31;
 const DAYS_AFTER = 14;
 
+/** Near enough for what is recorded around it, where a block is given by its first day. */
+export function raceDay({ race, start, weeks = 0 }: BlockFile, today: CivilDate): CivilDate {
+  return race.date ?? addDays(start ?? today, 7 * weeks);
+}
+
+/** The record in which the whole of a block lies. */
+export function recordAround(athleteId: string, raceOn: CivilDate): RecordOf {
+  return { id: athleteId, from: addDays(raceOn, -DAYS_BEFORE), to: addDays(raceOn, DAYS_AFTER) };
+}
+
 /** How often it is looked whether there is more while a block is open, milliseconds. */
 const ASKED_AGAIN_MS = 120_000;
 
@@ -60,10 +72,7 @@ export function WithRecord({
   raceOn: CivilDate;
   children: ReactNode;
 }) {
-  const of = useMemo(
-    () => ({ id: athleteId, from: addDays(raceOn, -DAYS_BEFORE), to: addDays(raceOn, DAYS_AFTER) }),
-    [athleteId, raceOn],
-  );
+  const of = useMemo(() => recordAround(athleteId, raceOn), [athleteId, raceOn]);
   // An athlete writes in it too, from a page of their own.
   const { data = NOTHING_KEPT } = useRecordQuery(of, {
     refetchOnMountOrArgChange: true,

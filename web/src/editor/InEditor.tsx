@@ -1,11 +1,8 @@
 import type { BlockFile, PlannedDay } from '@nadir/contract';
-import { addDays, type CivilDate } from '@nadir/core/base';
 import { type ReactNode, useCallback } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
-import { useSignedIn } from '../api/session.js';
 import { ErrorNote } from '../components/ErrorNote.js';
-import { WithHistory } from '../components/history.js';
-import { WithRecord } from '../components/record.js';
+import { WithPast } from '../components/WithPast.js';
 import { BrokenVersion } from './BrokenVersion.js';
 import { EditorNotices } from './EditorNotices.js';
 import { autosave } from './autosave.js';
@@ -37,7 +34,6 @@ export function InEditor({
   const preview = useEditor((editor) => editor.preview);
   const history = useEditor((editor) => editor.block?.history) ?? NONE;
   const athleteId = useEditor((editor) => editor.block?.athleteId) ?? '';
-  const { today } = useSignedIn();
   const { refetch } = opening;
   const elsewhere = useOtherTabs(
     id,
@@ -58,20 +54,13 @@ export function InEditor({
     );
   }
   return (
-    <WithHistory days={history}>
-      <WithRecord athleteId={athleteId} raceOn={raceDay(file, today)}>
-        <EditorNotices elsewhere={elsewhere} unreadable={opening.unreadable} />
-        <ErrorBoundary resetKeys={[file, preview]} fallback={<BrokenVersion id={id} />}>
-          <Shown file={file} preview={preview} show={children} />
-        </ErrorBoundary>
-      </WithRecord>
-    </WithHistory>
+    <WithPast block={{ athleteId, wishes: file, history }}>
+      <EditorNotices elsewhere={elsewhere} unreadable={opening.unreadable} />
+      <ErrorBoundary resetKeys={[file, preview]} fallback={<BrokenVersion id={id} />}>
+        <Shown file={file} preview={preview} show={children} />
+      </ErrorBoundary>
+    </WithPast>
   );
-}
-
-/** Near enough for what is recorded around it, where a block is given by its first day. */
-function raceDay({ race, start, weeks = 0 }: BlockFile, today: CivilDate): CivilDate {
-  return race.date ?? addDays(start ?? today, 7 * weeks);
 }
 
 /** A component of its own, so that a version that cannot be shown breaks inside the boundary. */

@@ -3,7 +3,6 @@ import type { CheckedBlock } from '@nadir/core';
 import { memo } from 'react';
 import { useDispatch } from 'react-redux';
 import { Link } from 'react-router';
-import type { CarriedWishes } from '../../components/carried-wishes.js';
 import { tryStarted } from '../../editor/editor-slice.js';
 import { OpenBlockTitle } from '../../editor/OpenBlockTitle.js';
 import { activeFile } from '../../editor/useCommands.js';
@@ -20,12 +19,7 @@ export const BlockTitle = memo(function BlockTitle({ spec }: Pick<CheckedBlock, 
   return (
     <OpenBlockTitle spec={spec}>
       {stored && file && (
-        <Button
-          variant="contained"
-          component={Link}
-          to={`/blocks/${stored.id}/plan`}
-          state={{ wishes: file, words: '' } satisfies CarriedWishes}
-        >
+        <Button variant="contained" component={Link} to={`/blocks/${stored.id}/plan`}>
           {wording.editPlan}
         </Button>
       )}

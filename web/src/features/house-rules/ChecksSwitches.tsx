@@ -1,18 +1,19 @@
+import type { Flags } from '@nadir/contract';
 import { checks } from '@nadir/core/checks';
 import { checkTitles } from '@nadir/core/present';
 import { Tick } from '../../components/Tick.js';
 import styles from './HouseRules.module.css';
-import { type FlagCount, flagWords } from './flag-counts.js';
+import { flagWords } from './flag-words.js';
 import * as wording from './wording.js';
 
 /** Which checks are made. What could hurt someone is always looked at. */
 export function ChecksSwitches({
   off,
-  counts,
+  flags,
   onTurn,
 }: {
   off: readonly string[];
-  counts: ReadonlyMap<string, FlagCount>;
+  flags: Flags | undefined;
   onTurn: (check: string, on: boolean) => void;
 }) {
   return (
@@ -22,13 +23,13 @@ export function ChecksSwitches({
       <ul className={styles.switches}>
         {checks.map(({ code, level }) => {
           const always = level === 'stop';
+          const isOff = off.includes(code) && !always;
+          const found = isOff ? '' : flagWords(flags, [code]);
           return (
             <li key={code}>
               <Tick
-                label={`${checkTitles[code]} · ${level}${always ? wording.alwaysOn : ''}${
-                  off.includes(code) && !always ? '' : `, ${flagWords(counts, [code])}`
-                }`}
-                checked={always || !off.includes(code)}
+                label={`${checkTitles[code]} · ${level}${always ? wording.alwaysOn : ''}${found && `, ${found}`}`}
+                checked={!isOff}
                 disabled={always}
                 onAnswer={(on) => onTurn(code, on)}
               />

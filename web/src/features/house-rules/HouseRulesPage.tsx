@@ -13,9 +13,9 @@ import {
   ruleValue,
   withRuleChanges,
 } from '@nadir/core/rules';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Fold } from '../../components/Fold.js';
-import { errorSentence, useSquadQuery } from '../../api/api.js';
+import { errorSentence, useFlagsQuery } from '../../api/api.js';
 import { useSignedIn } from '../../api/session.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { Tick } from '../../components/Tick.js';
@@ -23,7 +23,7 @@ import styles from './HouseRules.module.css';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { ChecksSwitches } from './ChecksSwitches.js';
-import { countFlags, flagWords } from './flag-counts.js';
+import { flagWords } from './flag-words.js';
 import { RaceRulesTable } from './RaceRulesTable.js';
 import { figureText, shownAs } from '../../components/rule-figure.js';
 import { RuleField } from '../../components/RuleField.js';
@@ -37,20 +37,14 @@ const groups = Object.entries(ruleGroups).filter(([group]) => group !== 'races')
 
 /** Every limit and default the coach may set, with its usual range, its reason and what it flags now. */
 export function HouseRulesPage() {
-  const { coach, today } = useSignedIn();
+  const { coach } = useSignedIn();
   const { draft, state, set, turn } = useHouseRules();
-  const { data } = useSquadQuery();
+  const { data: flags } = useFlagsQuery(undefined, { refetchOnMountOrArgChange: true });
   useEffect(() => {
     document.title = wording.houseRulesNadir;
   }, []);
   const unit: Unit = coach.settings.unit === 'mi' ? 'mi' : 'km';
   const rules = useMemo(() => withRuleChanges(defaultHouseRules, draft), [draft]);
-  const blocks = useMemo(
-    () => data?.athletes.flatMap(({ block }) => block?.wishes ?? []) ?? [],
-    [data],
-  );
-  const counted = useDeferredValue(draft);
-  const counts = useMemo(() => countFlags(blocks, counted, today), [blocks, counted, today]);
   const [typed, setTyped] = useState('');
   const [onlyChanged, setOnlyChanged] = useState(false);
   const isWanted = ({ path, title, why }: Rule) =>
@@ -75,7 +69,7 @@ export function HouseRulesPage() {
         <TableCell className={styles.nowrap}>{withUnit(usual, shownAs(rule, unit).unit)}</TableCell>
         <TableCell id={`${rule.path}-why`}>{rule.why}</TableCell>
         <TableCell aria-live="polite" className={styles.nowrap}>
-          {flagWords(counts, rule.checks)}
+          {flagWords(flags, rule.checks)}
         </TableCell>
       </TableRow>
     );
@@ -122,8 +116,8 @@ export function HouseRulesPage() {
             </Fold>
           );
         })}
-        <RaceRulesTable rules={rules} unit={unit} counts={counts} onAnswer={set} />
-        <ChecksSwitches off={draft.off ?? []} counts={counts} onTurn={turn} />
+        <RaceRulesTable rules={rules} unit={unit} flags={flags} onAnswer={set} />
+        <ChecksSwitches off={draft.off ?? []} flags={flags} onTurn={turn} />
       </main>
     </>
   );

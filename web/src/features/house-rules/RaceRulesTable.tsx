@@ -3,6 +3,7 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
+import type { Flags } from '@nadir/contract';
 import type { Unit } from '@nadir/core/base';
 import {
   type HouseRules,
@@ -13,7 +14,7 @@ import {
   ruleGroups,
   ruleValue,
 } from '@nadir/core/rules';
-import { type FlagCount, flagWords } from './flag-counts.js';
+import { flagWords } from './flag-words.js';
 import { figureText, shownAs } from '../../components/rule-figure.js';
 import styles from './HouseRules.module.css';
 import { RuleField } from '../../components/RuleField.js';
@@ -29,12 +30,12 @@ function raceRules(): readonly Rule[] {
 export function RaceRulesTable({
   rules,
   unit,
-  counts,
+  flags,
   onAnswer,
 }: {
   rules: HouseRules;
   unit: Unit;
-  counts: ReadonlyMap<string, FlagCount>;
+  flags: Flags | undefined;
   onAnswer: (rule: Rule, value: number) => void;
 }) {
   return (
@@ -86,7 +87,7 @@ export function RaceRulesTable({
                   );
                 })}
                 <TableCell>{first.why}</TableCell>
-                <TableCell className={styles.nowrap}>{flagWords(counts, first.checks)}</TableCell>
+                <TableCell className={styles.nowrap}>{flagWords(flags, first.checks)}</TableCell>
               </TableRow>
             )
           );

@@ -1,7 +1,7 @@
-import type { BlockFile } from '@nadir/contract';
+import type { Flags } from '@nadir/contract';
 import { type Rule, ruleCatalogue } from '@nadir/core/rules';
 import { describe, expect, it } from 'vitest';
-import { countFlags, flagWords } from './flag-counts.js';
+import { flagWords } from './flag-words.js';
 import { figureText, readFigure } from '../../components/rule-figure.js';
 
 const rule = (path: string): Rule => {
@@ -32,36 +32,22 @@ describe('a figure of the house rules', () => {
   });
 });
 
-describe('what a rule would flag', () => {
-  const block = (pins: BlockFile['pins'], waivers: BlockFile['waivers'] = []): BlockFile => ({
-    format: 'nadir-block',
-    version: 3,
-    engine: 13,
-    race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
-    weeks: 12,
-    volume: { start: 40_000, peak: 50_000 },
-    pins,
-    waivers,
-  });
-  const steep = [{ week: 2, volume: 45_000 }];
-  const today = '2027-02-10';
+describe('what rules flag in the blocks in hand', () => {
+  const blocks: Flags['blocks'] = [
+    { id: 'a', findings: { 'growth-over-cap': 2 } },
+    { id: 'b', findings: { 'recovery-too-shallow': 1 } },
+    { id: 'c', findings: {} },
+  ];
 
-  it('is counted over all blocks, waived findings left out', () => {
-    const waived = [{ check: 'growth-over-cap', reason: 'Camp.' }];
-    const blocks = [block(steep), block([]), block(steep, waived)];
-    const counts = countFlags(blocks, undefined, today);
-    expect(counts.get('growth-over-cap')).toEqual({ findings: 1, blocks: 1 });
-    expect(flagWords(counts, ['growth-over-cap'])).toBe('flags 1 now, in 1 block');
+  it('is said for one check, and for two that find different blocks', () => {
+    expect(flagWords({ blocks }, ['growth-over-cap'])).toBe('flags 2 now, in 1 block');
+    const both = ['growth-over-cap', 'recovery-too-shallow'];
+    expect(flagWords({ blocks }, both)).toBe('flags 3 now, in 2 blocks');
   });
 
-  it('changes with the rules', () => {
-    const loose = { values: { 'recovery.leastDepth': 0.5 } };
-    expect(countFlags([block([])], {}, today).has('recovery-too-shallow')).toBe(false);
-    expect(countFlags([block([])], loose, today).get('recovery-too-shallow')?.findings).toBe(2);
-  });
-
-  it('is said for no check, and for one that finds nothing', () => {
-    expect(flagWords(new Map(), [])).toBe('');
-    expect(flagWords(new Map(), ['growth-over-cap'])).toBe('flags nothing now');
+  it('is said for one that finds nothing; for no check, or before they are looked at, nothing is', () => {
+    expect(flagWords({ blocks }, ['too-much-hard'])).toBe('flags nothing now');
+    expect(flagWords({ blocks }, [])).toBe('');
+    expect(flagWords(undefined, ['growth-over-cap'])).toBe('');
   });
 });

@@ -29,7 +29,6 @@ export const stricterLimitsApplyThroughTheYear =
   'Stricter limits apply through the year the athlete turns 18.';
 
 // EditPlanPage
-export const openingThePlan = 'Opening the plan …';
 export const changedThePlan = 'Changed the plan.';
 export const editPlan = 'Edit plan';
 export const cancel = 'Cancel';

@@ -5,7 +5,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import type { BlockAnswer } from '@nadir/contract';
-import { glanceOf } from '@nadir/core/present';
+import type { Glance } from '@nadir/core/present';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import {
@@ -13,6 +13,7 @@ import {
   callError,
   errorSentence,
   useAddBlockMutation,
+  useBlockGlancesQuery,
   useBlocksQuery,
   usePutBackBlockMutation,
   usePutBackTemplateMutation,
@@ -28,7 +29,6 @@ import { ActMenu } from '../../components/ActMenu.js';
 import { useSay } from '../../components/messages.js';
 import { formatDay } from '../../components/dates.js';
 import { downloadBlock } from '../../components/download-block.js';
-import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
 import { athleteName } from './athlete-name.js';
 import styles from './Past.module.css';
@@ -40,6 +40,7 @@ import * as wording from './wording.js';
 export function BlocksPage() {
   const blocks = useBlocksQuery();
   const squad = useSquadQuery();
+  const glances = useBlockGlancesQuery(undefined, { refetchOnMountOrArgChange: true });
   const say = useSay();
   const [failure, setFailure] = useState<CallError>();
   const [putBack] = usePutBackBlockMutation();
@@ -51,8 +52,9 @@ export function BlocksPage() {
   useEffect(() => {
     document.title = wording.blocksNadir;
   }, []);
-  const error = blocks.error ?? squad.error;
+  const error = blocks.error ?? squad.error ?? glances.error;
   const athletes = squad.data?.athletes;
+  const seen = new Map(glances.data?.blocks.map(({ id, glance }) => [id, glance]));
   return (
     <>
       <TitleBlock title={wording.blocks} detail={wording.pastPresentAndToComeTemplatesFiles}>
@@ -90,6 +92,7 @@ export function BlocksPage() {
                 <BlockRow
                   key={block.id}
                   block={block}
+                  glance={seen.get(block.id)}
                   name={athleteName(block, athletes)}
                   onRemoved={(words) => say({ text: words, undo: () => void undo(block.id) })}
                   onFailure={setFailure}
@@ -107,25 +110,27 @@ export function BlocksPage() {
 
 function BlockRow({
   block,
+  glance,
   name,
   onRemoved,
   onFailure,
 }: {
   block: BlockAnswer;
+  /** Drawn by the server; undefined until it is. */
+  glance: Glance | undefined;
   name: string;
   /** Told once it is removed, never before. */
   onRemoved: (words: string) => void;
   onFailure: (error: CallError | undefined) => void;
 }) {
   const { today } = useSignedIn();
-  const past = usePast();
   const navigate = useNavigate();
-  const measure = useMeasure(block.wishes);
-  const laid = laidOf(block.wishes, past, measure);
   const [addBlock] = useAddBlockMutation();
   const [remove] = useRemoveBlockMutation();
-  const { race } = laid.block.spec;
-  const over = race.date < today;
+  const { race } = block.wishes;
+  // A file may give its first day and weeks alone: the race day is counted from them.
+  const raceOn = glance?.race.date ?? race.date;
+  const over = raceOn !== undefined && raceOn < today;
 
   async function duplicate() {
     const { data, error } = await addBlock({ athleteId: block.athleteId, wishes: block.wishes });
@@ -146,18 +151,14 @@ function BlockRow({
       </TableCell>
       <TableCell>{race.name}</TableCell>
       <TableCell className={styles.date}>
-        {formatDay(race.date)}
+        {raceOn && formatDay(raceOn)}
         {over && <span className="muted">{wording.runWithin}</span>}
       </TableCell>
       <TableCell align="right" className={styles.wide}>
-        {laid.block.weeks.length}
+        {glance?.weeks.length}
       </TableCell>
       <TableCell className={styles.wide}>
-        <SmallSection
-          glance={glanceOf(laid.block, [], laid.shown, today)}
-          today={today}
-          label={`${name}, ${race.name}`}
-        />
+        {glance && <SmallSection glance={glance} today={today} label={`${name}, ${race.name}`} />}
       </TableCell>
       <TableCell>
         <ActMenu

@@ -1,4 +1,5 @@
 import type { AthleteAnswer, BlockAnswer } from '@nadir/contract';
+import type { Measure } from '@nadir/core/base';
 import { whatChanged } from '@nadir/core/present';
 import { useEffect, useMemo } from 'react';
 import { useSearchParams } from 'react-router';
@@ -15,7 +16,8 @@ import { DifferenceList } from '../../components/DifferenceList.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { useElementSize } from '../../components/useElementSize.js';
-import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
+import { useMeasure } from '../../components/useLaidBlock.js';
+import { useLaidWithPast } from '../../components/useLaidWithPast.js';
 import * as wording from './wording.js';
 
 /** Most blocks that lines can still tell apart. */
@@ -72,11 +74,7 @@ export function ComparePage() {
       <main className="page">
         {error && 'kind' in error && <ErrorNote>{errorSentence(error)}</ErrorNote>}
         {!waits && first && second ? (
-          <Comparison
-            first={first}
-            others={chosen.third ? [second, chosen.third] : [second]}
-            athletes={athletes}
-          />
+          <Comparison first={first} second={second} third={chosen.third} athletes={athletes} />
         ) : (
           <p className="muted">
             {waits ? wording.openingTheBlocks : wording.twoBlocksAreNeededToCompare}
@@ -89,23 +87,50 @@ export function ComparePage() {
 
 function Comparison({
   first,
-  others,
+  second,
+  third,
+  athletes,
+}: Record<'first' | 'second', BlockAnswer> & {
+  third: BlockAnswer | undefined;
+  athletes: readonly AthleteAnswer[];
+}) {
+  // All in the first one's unit; what is counted by time is compared by its estimate.
+  const measure = useMeasure(first.wishes);
+  const asked = [
+    useLaidWithPast(first, measure),
+    useLaidWithPast(second, measure),
+    useLaidWithPast(third, measure),
+  ];
+  const blocks = third ? [first, second, third] : [first, second];
+  const laid = blocks.flatMap((block, place): OverlayBlock[] => {
+    const each = asked[place]?.laid;
+    return each ? [{ ...each, name: nameOf(block, athletes) }] : [];
+  });
+  const [one, ...overlays] = laid;
+  const error = asked.map((each) => each.error).find((each) => each !== undefined);
+  if (error) return <ErrorNote>{errorSentence(error)}</ErrorNote>;
+  if (!one || laid.length < blocks.length) {
+    return <p className="muted">{wording.openingTheBlocks}</p>;
+  }
+  return (
+    <Compared one={one} overlays={overlays} blocks={blocks} measure={measure} athletes={athletes} />
+  );
+}
+
+function Compared({
+  one,
+  overlays,
+  blocks,
+  measure,
   athletes,
 }: {
-  first: BlockAnswer;
-  others: readonly BlockAnswer[];
+  one: OverlayBlock;
+  overlays: readonly OverlayBlock[];
+  blocks: readonly BlockAnswer[];
+  measure: Measure;
   athletes: readonly AthleteAnswer[];
 }) {
   const { today } = useSignedIn();
-  const past = usePast();
-  const measure = useMeasure(first.wishes);
-  // All in the first one's unit; what is counted by time is compared by its estimate.
-  const laidOut = (block: BlockAnswer): OverlayBlock => ({
-    ...laidOf(block.wishes, past, measure),
-    name: nameOf(block, athletes),
-  });
-  const one = laidOut(first);
-  const overlays = others.map(laidOut);
   const laid = [one, ...overlays];
   const [ref, size] = useElementSize<HTMLDivElement>();
   const weeks = one.block.weeks.length;
@@ -130,8 +155,8 @@ function Comparison({
           />
           <AlignedTable
             laid={laid}
-            athletes={[first, ...others].map((block) => athleteName(block, athletes))}
-            athleteIds={[first, ...others].map(({ athleteId }) => athleteId)}
+            athletes={blocks.map((block) => athleteName(block, athletes))}
+            athleteIds={blocks.map(({ athleteId }) => athleteId)}
             measure={measure}
             labels={LABELS}
             width={size.width}

@@ -17,6 +17,7 @@ import type { CarriedWishes } from '../../components/carried-wishes.js';
 import { formatDay, formatClock } from '../../components/dates.js';
 import { DifferenceList } from '../../components/DifferenceList.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
+import { WithPast } from '../../components/WithPast.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import styles from './Past.module.css';
@@ -50,13 +51,15 @@ export function HistoryPage() {
     );
   }
   return (
-    <History
-      id={id}
-      changes={changes}
-      newest={newest}
-      current={now.data.wishes}
-      onOlder={history.hasNextPage ? () => void history.fetchNextPage() : undefined}
-    />
+    <WithPast block={now.data}>
+      <History
+        id={id}
+        changes={changes}
+        newest={newest}
+        current={now.data.wishes}
+        onOlder={history.hasNextPage ? () => void history.fetchNextPage() : undefined}
+      />
+    </WithPast>
   );
 }
 

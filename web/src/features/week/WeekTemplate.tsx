@@ -15,6 +15,7 @@ import type { PhaseKind } from '@nadir/core/spec/choices';
 import { isRun } from '@nadir/core/spec/days';
 import { useCallback, useMemo } from 'react';
 import { shortWeekday } from '../../components/dates.js';
+import { usePast } from '../../components/useLaidBlock.js';
 import { useWhenIdle } from '../../components/useWhenIdle.js';
 import { weightOf } from '../../drawing/day-weight.js';
 import type { Commands } from '../../editor/useCommands.js';
@@ -47,11 +48,14 @@ export function WeekTemplate({
   const command = useMemo(() => choosePattern(block, name, phase), [block, name, phase]);
   const inUse =
     JSON.stringify(block.spec.week.days) === JSON.stringify(patternDays(name, block.spec));
+  const past = usePast();
   const pointedAt = useShownWhilePointedAt(commands, () => command);
   // Laid out once, and when nothing else is to be done: no key stroke waits for it.
   const days = useWhenIdle(
     useCallback(() => {
-      const tried = layOut(applyChange(block.spec, command.change), { shown: measure });
+      // A week that has begun shows the template whole: its days that are over would hide it.
+      const on = from < past.asOf ? {} : past;
+      const tried = layOut(applyChange(block.spec, command.change), { ...on, shown: measure });
       const cycle = cycleOn(cyclesOf(tried, weekPatterns[name].days.length), from);
       const figures = showBlock(tried, measure).weeks;
       return (cycle?.days ?? []).map(({ day, week, place }) => ({
@@ -59,7 +63,7 @@ export function WeekTemplate({
         steps: figures[week.number - 1]?.days[place] ?? 0,
         weight: weightOf(day),
       }));
-    }, [block, command, measure, name, from]),
+    }, [block, command, past, measure, name, from]),
   );
   const said = days?.map(({ steps }) => (steps > 0 ? formatSteps(steps, measure) : '–')).join(' ');
   const runs = days?.filter(({ steps }) => steps > 0).length;
