@@ -3,6 +3,7 @@ import { expect, test } from '@playwright/test';
 import {
   addressOf,
   cell,
+  expectSaved,
   keepBlockUnderWay,
   keepNewBlock,
   openAnswer,
@@ -154,9 +155,14 @@ test('a race day that is typed keeps what it passes on its way', async ({ page }
 
 test('lays out the next goal race after the first', async ({ page }) => {
   await keepNewBlock(page, 'Season');
+  // Seven tenths of the heaviest week are 42 km, as the block stands now.
+  await pin(page, 'volume', 9, '60');
+  await expectSaved(page);
   await page.getByRole('button', { name: 'More', exact: true }).click();
   await page.getByRole('menuitem', { name: 'Next goal race' }).click();
   await expect(page.getByText(/^After Goal race: easy days first/)).toBeVisible();
+  await openAnswer(page, 'Volume');
+  await expect(page.getByLabel('Start', { exact: true })).toHaveValue('42');
   await page.getByRole('button', { name: 'Keep this block' }).click();
   await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
 });

@@ -46,7 +46,7 @@ export function NewBlockPage() {
   const athlete = athletes.find(({ id }) => id === wanted);
   const fresh = freshWishes(today, coach.settings.weekStartsOn, houseRules, paces);
   const first = after.data
-    ? startAfter(after.data.wishes)
+    ? startAfter(after.data, today)
     : { ...fresh, ...(athlete && { athlete: athlete.facts }) };
   return (
     <NewBlock

@@ -16,7 +16,7 @@ const block: BlockFile = {
 
 describe('a block that starts from another', () => {
   it('after a goal race can be kept at once, and names the race before it', () => {
-    const next = startAfter(block);
+    const next = startAfter({ wishes: block, history: [] }, '2027-04-19');
     expect(parseBlockFile(next)).toMatchObject({ ok: true });
     expect(next.previousRace).toMatchObject({ name: 'Lantern Bay Marathon' });
     expect(next.start ?? next.weeks).toBeDefined();

@@ -1,5 +1,13 @@
-import { type BlockFile, givenOf, problemsOfWishes, toBlockFile } from '@nadir/contract';
+import {
+  type BlockFile,
+  type OpenBlock,
+  givenOf,
+  historyOf,
+  problemsOfWishes,
+  toBlockFile,
+} from '@nadir/contract';
 import { layOut } from '@nadir/core';
+import type { CivilDate } from '@nadir/core/base';
 import {
   followingBlock,
   fromTemplate,
@@ -11,14 +19,17 @@ import { resolveSpec } from '@nadir/core/layout';
 import type { BlockSpec } from '@nadir/core/spec';
 import { UNNAMED_RACE } from './questions.js';
 
-/** The wishes of a block toward the next goal race, started from the block before it. */
-export function startAfter(block: BlockFile): BlockFile {
-  const { race } = block;
-  const next = followingBlock(layOut(givenOf(block)), {
+/** The wishes of a block toward the next goal race, started from what was handed out of the block before it. */
+export function startAfter(
+  { wishes, history }: Pick<OpenBlock, 'wishes' | 'history'>,
+  today: CivilDate,
+): BlockFile {
+  const before = layOut(givenOf(wishes), { asOf: today, history: historyOf(history) });
+  const next = followingBlock(before, {
     name: UNNAMED_RACE,
-    distance: race.distance,
+    distance: wishes.race.distance,
   });
-  return fileOf(next) ?? block;
+  return fileOf(next) ?? wishes;
 }
 
 /** A block that starts from a template, and the parts of it that could not be fitted. */
