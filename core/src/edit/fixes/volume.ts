@@ -1,4 +1,5 @@
 import { plural } from '../../base/format/index.js';
+import { waysToPeak } from '../../layout/index.js';
 import type { WeekSpec } from '../../spec/index.js';
 import { pinAt, unpin, volume, lengthen, percent, say } from './by-week.js';
 import { fitFamilies, freeWeekdays } from './by-weekday.js';
@@ -23,17 +24,26 @@ export const volumeFixes = {
     ];
   },
   'not-feasible': ({ value }, context) => {
-    const { feasible, spec } = context.block;
+    const { spec } = context.block;
     const { start, growth } = spec.volume;
+    const ways = waysToPeak(context.block, context.today);
     const peak = Math.max(start, value);
     // A tenth of a per cent more, so that rounding does not fall short again.
-    const cap = Math.ceil((feasible.neededGrowth ?? 0) * 1000 + 1) / 1000;
+    const cap = Math.ceil((ways.growth ?? 0) * 1000 + 1) / 1000;
+    const { step } = ways;
     return [
       volume(context, `Settle for ${say(context, peak)}`, { peak, start: Math.min(start, peak) }),
-      ...lengthen(context, feasible.extraWeeks ?? 0),
-      ...(feasible.neededGrowth !== null && growth.school === 'percentage' && cap <= 1
+      ...lengthen(context, ways.weeks ?? 0),
+      ...(ways.growth !== undefined && cap <= 1
         ? [volume(context, `Grow up to ${percent(cap)} a week`, { growth: { ...growth, cap } })]
         : []),
+      ...(step === undefined
+        ? []
+        : [
+            volume(context, `Rise by ${say(context, step)} a step`, {
+              growth: { ...growth, step },
+            }),
+          ]),
       ...(spec.pins.length > 0 ? [{ label: 'Free every week', change: { pins: [] } }] : []),
     ];
   },

@@ -11,7 +11,7 @@ import {
 import { ceilTo, floorTo, metresPer, quantum, type Unit } from '../../base/index.js';
 import { raceClass } from '../../rules/index.js';
 import type { CheckCode, CheckContext } from '../../checks/index.js';
-import { longRunFeasibility, type Week } from '../../layout/index.js';
+import { longRunFeasibility, waysToPeak, type Week } from '../../layout/index.js';
 import { sayLongRun, sayVolume } from '../figures/say.js';
 import { dayMessages } from './day-messages.js';
 import { apart, sharesApart } from './apart.js';
@@ -24,7 +24,7 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   'under-18-week': (found, context) =>
     `${where(found)}: ${volumeOf(found, context)}; the house rule for under-18s is ${limitOf(found, context)}. Growing bodies are hurt by load before they show it. Talk to the guardian, and to a doctor or physiotherapist about any pain.`,
   'not-feasible': (found, context) =>
-    `The block tops out at ${volumeOf(found, context)}, not ${limitOf(found, context)}. ${waysOut(context)}`,
+    `The block tops out at ${volumeOf(found, context)}, not ${limitOf(found, context)}. ${peakWaysOut(found, context)}`,
   'growth-over-cap': (found) =>
     `${where(found)}: ${overPercent(found.value, found.limit)} above the last building week; your cap is ${percent(found.limit)}. Steep weeks are where soreness starts.`,
   'start-above-held': (found, context) =>
@@ -148,19 +148,25 @@ function fromRace(days: number): string {
   return `${plural(Math.abs(days), 'day')} ${days > 0 ? 'before' : 'after'} the race`;
 }
 
-function waysOut(context: MessageContext): string {
-  const { feasible } = context.block;
-  if (context.block.weeks.some(({ volumeRule }) => volumeRule === 'bounded')) {
-    return 'Its runs hold no more beside these long runs: a longer long run, or another run day, would.';
+/** What holds the peak down, or what would bring the block to it. */
+function peakWaysOut(found: Found, context: MessageContext): string {
+  const { growth, heldBy, step, weeks } = waysToPeak(context.block, context.today);
+  const settle = `settle for ${volumeOf(found, context)}`;
+  switch (heldBy) {
+    case 'runs':
+      return 'Its runs hold no more beside these long runs: a longer long run, or another run day, would.';
+    case 'fixed-weeks':
+      return 'Fixed weeks hold it down: free or raise them.';
+    case 'days-away':
+      return `Days away take the weeks that would reach it: ${settle}.`;
   }
-  if (feasible.feasible) return 'Fixed weeks hold it down: free or raise them.';
-  const ways = [`settle for ${amount(feasible.reachablePeak, context)}`];
-  if (feasible.extraWeeks !== null) {
-    ways.push(`add ${feasible.extraWeeks} ${feasible.extraWeeks === 1 ? 'week' : 'weeks'}`);
-  }
-  if (feasible.neededGrowth !== null)
-    ways.push(`grow ${finePercent(feasible.neededGrowth)} a week`);
-  return `Ways out: ${ways.join(', or ')}.`;
+  const ways = [
+    settle,
+    weeks === undefined ? '' : `add ${weekCount(weeks)}`,
+    growth === undefined ? '' : `grow ${finePercent(growth)} a week`,
+    step === undefined ? '' : `rise by ${amount(step, context)} a step`,
+  ].filter(Boolean);
+  return `${ways.length === 1 ? 'Way out' : 'Ways out'}: ${ways.join(', or ')}.`;
 }
 
 /** Of the worst week: the run that keeps the share, the week that does, the share that would do. */
