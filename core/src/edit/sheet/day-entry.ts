@@ -21,7 +21,12 @@ export type DayEntry =
   /** Strides, drills or hill sprints in whatever is run on the day. */
   | { kind: 'add-on'; addOn: AddOn }
   /** A session in shorthand, in a run of that length where one is written. */
-  | { kind: 'session'; text: string; amount?: number };
+  | { kind: 'session'; text: string; amount?: number }
+  /** What the day holds, and what goes with it. */
+  | { kind: 'with'; day: DayEntry; beside: readonly Beside[] };
+
+/** Work or an add-on beside what a day holds. */
+export type Beside = DayEntry & { kind: 'work' | 'add-on' };
 
 /** A cell that was read, or why it was not. */
 export type ReadCell<T> =

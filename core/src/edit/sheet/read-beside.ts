@@ -1,7 +1,7 @@
 import type { CrossKind } from '../../rules/index.js';
 import { readSession } from '../../sessions/index.js';
 import { addOns, type WorkKind, workKinds } from '../../spec/days/index.js';
-import type { DayEntry, ReadCell } from './day-entry.js';
+import type { Beside, DayEntry, ReadCell } from './day-entry.js';
 
 const CROSS_WORDS: readonly (readonly [RegExp, CrossKind])[] = [
   [/^(?:pool(?: ?running)?|aqua(?: ?jog(?:ging)?)?|water ?running)$/, 'pool'],
@@ -43,7 +43,7 @@ const WORK = new RegExp(
 );
 
 /** `core`, `30 min strength`, `yoga 20`; undefined where it is none. */
-export function readWork(typed: string): DayEntry | undefined {
+export function readWork(typed: string): Beside | undefined {
   const { kind, head, tail } = WORK.exec(typed)?.groups ?? {};
   const named = kind?.toLowerCase() ?? '';
   const work = workKinds.find((each) => each === named) ?? WORKS.get(named);
@@ -51,9 +51,28 @@ export function readWork(typed: string): DayEntry | undefined {
 }
 
 /** `strides`, `hill sprints`; undefined where it is none. */
-export function readAddOn(typed: string): DayEntry | undefined {
+export function readAddOn(typed: string): Beside | undefined {
   const addOn = addOns.find((each) => each === typed.toLowerCase().replace(/ /g, '-'));
   return addOn && { kind: 'add-on', addOn };
+}
+
+const AND = /^(?<day>.+?)(?: ?[+&;,] ?| and | plus | with | w\/ ?)(?<last>[^+&;,]+)$/i;
+
+/** `8 + gym`, `6 easy, strides and core`: what goes with a day, and what is left of it; undefined where nothing does. */
+export function splitBeside(typed: string): { day: string; beside: Beside[] } | undefined {
+  const { day = '', last = '' } = AND.exec(typed)?.groups ?? {};
+  const inner = AND.exec(last)?.groups;
+  const found = inner
+    ? [readBeside(inner.day ?? ''), readBeside(inner.last ?? '')]
+    : [readBeside(last)];
+  const beside = found.flatMap((each) => each ?? []);
+  if (beside.length < found.length) return undefined;
+  const more = splitBeside(day);
+  return { day: more?.day ?? day, beside: [...(more?.beside ?? []), ...beside] };
+}
+
+function readBeside(text: string): Beside | undefined {
+  return readWork(text.trim()) ?? readAddOn(text.trim());
 }
 
 /** Minutes where no unit is written; `1:10` is an hour and ten. */

@@ -13,8 +13,8 @@ import {
 } from '../../sessions/index.js';
 import type { NamedPace } from '../../spec/choices/index.js';
 import { dayRoleWords, type PatternRole, patternRoles } from '../../spec/days/index.js';
-import type { DayEntry, ReadCell } from './day-entry.js';
-import { readAddOn, readCross, readWork } from './read-beside.js';
+import type { Beside, DayEntry, ReadCell } from './day-entry.js';
+import { readAddOn, readCross, readWork, splitBeside } from './read-beside.js';
 import { refuseEndless, refuseIdle, refuseLoose } from './refuse-day.js';
 import { saidOtherwise, withoutUnit } from './said-otherwise.js';
 
@@ -55,6 +55,8 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
   if (typed === '') return { ok: true, entry: { kind: 'free' } };
   const role = ROLES.get(typed.toLowerCase());
   if (role) return { ok: true, entry: { kind: 'role', role } };
+  const split = splitBeside(typed);
+  if (split) return readWith(split, measure, on);
   const refused = refuseLoose(typed, measure);
   if (refused) return refused;
   const roleFirst = ROLE_FIRST.exec(typed);
@@ -70,6 +72,16 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
   if (otherwise !== undefined) return readDay(otherwise, measure, on);
   const headed = headOf(typed, measure);
   return (headed && readFigure(typed, headed, measure)) ?? readWritten(typed, measure, on, headed);
+}
+
+/** A day and what goes with it. */
+function readWith(
+  { day, beside }: { day: string; beside: readonly Beside[] },
+  measure: Measure,
+  on: PacesOfDay,
+): ReadCell<DayEntry> {
+  const read = readDay(day, measure, on);
+  return read.ok ? { ok: true, entry: { kind: 'with', day: read.entry, beside } } : read;
 }
 
 /** A figure at the head of a cell, and what stands behind it. */

@@ -36,6 +36,10 @@ export function readWeekday(
         return { weekday, [entry.work]: entry.time ?? true };
       case 'add-on':
         return { weekday, addOn: entry.addOn };
+      case 'with':
+        return [entry.day, ...entry.beside]
+          .map(ruleOf)
+          .reduce((rule, part) => ({ ...rule, ...part, weekday }), { weekday });
       case 'cross':
         return {
           weekday,

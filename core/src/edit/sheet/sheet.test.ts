@@ -6,7 +6,7 @@ import { rulesOf } from '../../rules/index.js';
 import { sessionPacesOf } from '../../sessions/index.js';
 import { marathon } from '../../testing/examples.js';
 import { applyChange } from '../index.js';
-import { dayText, type SheetCell, writeCells } from './index.js';
+import { dayText, readWeekday, type SheetCell, writeCells } from './index.js';
 import { readDay } from './read-day.js';
 import { readVolume } from './read-week.js';
 
@@ -32,6 +32,11 @@ const after = (...written: readonly (readonly [SheetCell, string])[]) => {
   if (!found.command) throw new Error(found.untaken.map(({ problem }) => problem).join(' '));
   return layOut(applyChange(block.spec, found.command.change));
 };
+
+const STRIDES = { kind: 'add-on', addOn: 'strides' } as const;
+const CORE = { kind: 'work', work: 'core' } as const;
+const STRENGTH = { kind: 'work', work: 'strength', time: 1800 } as const;
+const beside = (day: object, ...others: object[]) => ({ kind: 'with', day, beside: others });
 
 describe('a day as it is typed', () => {
   it.each([
@@ -75,7 +80,15 @@ describe('a day as it is typed', () => {
     ['XT 45 min', { kind: 'cross', cross: 'bike', time: 2700 }],
     ['cross train: 40 min swim', { kind: 'cross', cross: 'swim', time: 2400 }],
     ['1:15 easy', { kind: 'session', text: '1 h 15 min easy' }],
-    ['easy 5 + strides', { kind: 'session', text: 'easy 5 km + strides' }],
+    ['easy 5 + strides', beside({ kind: 'amount', amount: 5000, role: 'easy' }, STRIDES)],
+    ['8 k easy with strides', beside({ kind: 'amount', amount: 8000, role: 'easy' }, STRIDES)],
+    ['8, strides and core', beside({ kind: 'amount', amount: 8000 }, STRIDES, CORE)],
+    ['6 + 10 + core', beside({ kind: 'amount', amount: 16_000, firstRun: 6000 }, CORE)],
+    ['rest + 30 min strength', beside({ kind: 'role', role: 'rest' }, STRENGTH)],
+    [
+      '5 x 1 km @ 5 km, 2 min jog; core',
+      beside({ kind: 'session', text: '5 x 1 km @ 5 km, 2 min jog' }, CORE),
+    ],
     ['16 with 10 @ MP', { kind: 'session', text: '16 km with 10 @ MP' }],
     ['6-8 easy', { kind: 'session', text: '6-8 km easy' }],
     ['tempo 8', { kind: 'session', text: 'tempo 8 km' }],
@@ -270,6 +283,23 @@ describe('cells of the sheet', () => {
     const date = addDays(week.start, 1);
     expect(fixed('30 min strength')).toEqual([{ date, strength: 1800 }]);
     expect(fixed('core')).toEqual([{ date, core: true }]);
+    expect(fixed('9 easy, strides and core')).toEqual([
+      { date, role: 'easy', amount: 9000, addOn: 'strides', core: true },
+    ]);
+  });
+
+  it('go with a weekday that is always so', () => {
+    expect(readWeekday(block, 'monday', '6 easy + core', km)).toEqual({
+      ok: true,
+      entry: { weekday: 'monday', role: 'easy', amount: 6000, firstRun: undefined, core: true },
+    });
+  });
+
+  it('hold nothing in minutes of running that is none', () => {
+    const day = after([dayOf(1), '9 easy + 30 min strength']).weeks[9]?.days[1];
+    expect(day).toMatchObject({ distance: 9000, beside: { strength: 1800 } });
+    // Nine kilometres at an easy pace, and not half an hour more.
+    expect(day?.time).toBe(after([dayOf(1), '9 easy']).weeks[9]?.days[1]?.time);
   });
 
   it('make a week of recovery', () => {

@@ -209,6 +209,11 @@ export class Taking {
       case 'add-on':
         this.write(date, { addOn: entry.addOn });
         return DONE;
+      case 'with': {
+        const taken = this.takeDay(day, entry.day);
+        if (taken.ok) for (const each of entry.beside) this.takeDay(day, each);
+        return taken;
+      }
       case 'session':
         if (long !== undefined) this.pin(long, 'longRun', undefined);
         this.write(date, {
