@@ -136,6 +136,10 @@ test('what is over stands as it was handed out on every view that draws a block'
   await page.goto(`${addressOf('demo')}/blocks`);
   const row = page.getByRole('row', { name: /^Under way/ }).first();
   await expect(row.getByRole('img', { name: /heaviest 140 km/ })).toBeVisible();
+  await row.getByRole('button', { name: /^Acts on Under way/ }).click();
+  await page.getByRole('menuitem', { name: 'Duplicate' }).click();
+  await expect(cell(page, 'volume', 6)).toHaveText(over[5] ?? '');
+  expect(page.url()).not.toContain(id);
 });
 
 test('a race day that is typed keeps what it passes on its way', async ({ page }) => {

@@ -1,7 +1,7 @@
 import type { BlockFile, KeptEntry, KeptMorning, PlannedDay } from '@nadir/contract';
 import { downloadJson } from './download-json.js';
 
-/** DragHandlers a block to the browser as a file of the open format, named for athlete and race. */
+/** Hands a block to the browser as a file of the open format, named for athlete and race. */
 export function downloadBlock(file: BlockFile): void {
   downloadJson(fileName(file), file);
 }

@@ -15,6 +15,7 @@ import {
   useAddBlockMutation,
   useBlockGlancesQuery,
   useBlocksQuery,
+  useLazyBlockQuery,
   usePutBackBlockMutation,
   usePutBackTemplateMutation,
   useRemoveBlockMutation,
@@ -125,6 +126,7 @@ function BlockRow({
 }) {
   const { today } = useSignedIn();
   const navigate = useNavigate();
+  const [read] = useLazyBlockQuery();
   const [addBlock] = useAddBlockMutation();
   const [remove] = useRemoveBlockMutation();
   const { race } = block.wishes;
@@ -132,8 +134,13 @@ function BlockRow({
   const raceOn = glance?.race.date ?? race.date;
   const over = raceOn !== undefined && raceOn < today;
 
+  /** What was handed out of it stays so in the other as well. */
   async function duplicate() {
-    const { data, error } = await addBlock({ athleteId: block.athleteId, wishes: block.wishes });
+    const { data: open, error: unread } = await read(block.id);
+    onFailure(callError(unread));
+    if (!open) return;
+    const { athleteId, wishes, history } = open;
+    const { data, error } = await addBlock({ athleteId, wishes, history });
     onFailure(callError(error));
     if (data) await navigate(`/blocks/${data.id}`);
   }
