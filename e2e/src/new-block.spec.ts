@@ -70,3 +70,21 @@ test('says what stands in the way, and goes on drawing what can be drawn', async
   await expect(page.getByLabel('Goal time')).toBeFocused();
   await expect(page.getByRole('heading', { name: 'New block' })).toBeVisible();
 });
+
+test('takes a race of any distance as it is said, and says what is none', async ({ page }) => {
+  await signIn(page);
+  await page.goto(`${addressOf('demo')}/blocks/new`);
+  await page.getByLabel('Name').fill('Anni Fifteen');
+  await page.getByLabel('Distance', { exact: true }).selectOption({ label: 'another distance' });
+  const distance = page.getByLabel('Distance of the race');
+  await distance.fill('9 leagues');
+  await expect(page.getByText('“9 leagues” is no distance')).toBeVisible();
+  await distance.fill('15 km');
+  await expect(page.getByText('is no distance')).toBeHidden();
+  await page.getByRole('textbox', { name: 'Race day' }).fill('2027-06-06');
+  await page.getByRole('button', { name: 'Keep this block' }).click();
+  await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
+  const id = page.url().split('/').at(-1) ?? '';
+  const answer = await page.request.get(`${addressOf('demo')}/api/blocks/${id}`);
+  expect(await answer.json()).toMatchObject({ wishes: { race: { distance: 15_000 } } });
+});

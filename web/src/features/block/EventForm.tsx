@@ -14,13 +14,13 @@ import { useForm, useWatch } from 'react-hook-form';
 import { useSignedIn } from '../../api/session.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { DateAnswer } from '../../components/DateAnswer.js';
+import { distanceWords } from '../../components/distance-words.js';
 import { Field } from '../../components/Field.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import {
   type EventDraft,
-  distanceWords,
   eventDraft,
   eventResolver,
   readEventDraft,

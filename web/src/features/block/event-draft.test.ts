@@ -1,12 +1,6 @@
 import type { BlockEvent } from '@nadir/core/spec/days';
 import { describe, expect, it } from 'vitest';
-import {
-  type EventDraft,
-  distanceWords,
-  eventDraft,
-  eventResolver,
-  readEventDraft,
-} from './event-draft.js';
+import { type EventDraft, eventDraft, eventResolver, readEventDraft } from './event-draft.js';
 
 const around = { from: '2027-02-10', race: '2027-05-30', unit: 'km' } as const;
 const fresh = () => eventDraft(undefined, around);
@@ -80,15 +74,4 @@ describe('a draft of an event', () => {
       'event',
     );
   });
-
-  it.each([
-    [10_000, 'km', '10 km'],
-    [1609, 'mi', '1 mi'],
-    [7777, 'km', '7777 m'],
-  ] as const)(
-    'shows %i m to an athlete in %s as %s, which reads as the same',
-    (metres, unit, words) => {
-      expect(distanceWords(metres, unit)).toBe(words);
-    },
-  );
 });

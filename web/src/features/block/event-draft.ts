@@ -1,7 +1,8 @@
 import { addDays, type CivilDate, type Unit } from '@nadir/core/base';
-import { formatRaceDistance, readDistance } from '@nadir/core/base/format';
+import { readDistance } from '@nadir/core/base/format';
 import { type BlockEvent, eventCharacters } from '@nadir/core/spec/days';
 import type { FieldErrors, Resolver } from 'react-hook-form';
+import { distanceWords } from '../../components/distance-words.js';
 
 /** A race, test or stay as it is being typed. */
 export interface EventDraft extends Omit<BlockEvent, 'distance'> {
@@ -64,11 +65,4 @@ export function eventResolver(unit: Unit): Resolver<EventDraft, unknown, BlockEv
     const errors: FieldErrors<EventDraft> = { distance: { type: 'value', message: read.problem } };
     return { values: {}, errors };
   };
-}
-
-/** A distance as it can be typed again; an odd one in metres, so that nothing of it is lost. */
-export function distanceWords(metres: number, unit: Unit): string {
-  const words = formatRaceDistance(metres, unit).replace(/^1 mile$/, '1 mi');
-  const again = readDistance(words, unit);
-  return again.ok && again.value === metres ? words : `${metres} m`;
 }

@@ -1,9 +1,10 @@
 import type { BlockFile } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
-import { formatDuration, readRaceTime } from '@nadir/core/base/format';
+import { formatDuration, readDistance, readRaceTime } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { DateAnswer } from '../../components/DateAnswer.js';
+import { distanceWords } from '../../components/distance-words.js';
 import { Field } from '../../components/Field.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { timeToGo } from '../../components/dates.js';
@@ -20,8 +21,9 @@ export function RaceQuestions({
   onRaceDay,
 }: QuestionProps & { onRaceDay?: ((date: CivilDate) => Partial<BlockFile>) | undefined }) {
   const { race } = asked;
-  const [badDistance, setBadDistance] = useState(false);
+  const [badDistance, setBadDistance] = useState<string>();
   const [badTime, setBadTime] = useState<string>();
+  const { unit = 'km' } = asked.athlete ?? {};
   const known = raceDistances.some(([metres]) => metres === race.distance);
   const [other, setOther] = useState(!known);
   const set = (part: Partial<typeof race>) => change({ race: { ...race, ...part } });
@@ -39,7 +41,7 @@ export function RaceQuestions({
           />
         )}
       </Field>
-      <Field label={wording.distance} because={wording.setsBlockLength}>
+      <Field label={wording.distance} because={wording.setsBlockLength} problem={badDistance}>
         {(ids) => (
           <>
             <ChoiceAnswer
@@ -47,25 +49,24 @@ export function RaceQuestions({
               value={other ? 'other' : String(race.distance)}
               choices={[
                 ...raceDistances.map(([metres, name]) => [String(metres), name] as const),
-                ['other', wording.otherInMetres] as const,
+                ['other', wording.otherDistance] as const,
               ]}
               onAnswer={(chosen) => {
                 setOther(chosen === 'other');
+                setBadDistance(undefined);
                 if (chosen !== 'other') set({ distance: Number(chosen) });
               }}
             />
             {other && (
               <TextAnswer
-                label={wording.distanceInMetres}
-                unit="m"
-                value={String(race.distance)}
+                label={wording.distanceOfTheRace}
+                value={distanceWords(race.distance, unit)}
                 given
-                wrong={badDistance}
+                wrong={badDistance !== undefined}
                 onAnswer={(text) => {
-                  const metres = Number(text);
-                  const fits = metres >= 400 && metres <= 100_000;
-                  setBadDistance(!fits);
-                  if (fits) set({ distance: metres });
+                  const read = readDistance(text, unit);
+                  setBadDistance(read.ok ? undefined : read.problem);
+                  if (read.ok) set({ distance: read.value });
                 }}
               />
             )}

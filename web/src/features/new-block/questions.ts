@@ -8,7 +8,7 @@ import type { NamedPace } from '@nadir/core/spec/choices';
 import { blockHeading, givenOf, problemsOfShape } from '@nadir/contract';
 import * as wording from './wording.js';
 
-/** The distances most coaches coach for; any other is typed in metres. */
+/** The distances most coaches coach for; any other is typed. */
 export const raceDistances = [
   [800, '800 m'],
   [1500, '1500 m'],
