@@ -92,3 +92,27 @@ describe.each(blocks)('$weekly km in $runDays days for $goal m, by $basis', (of)
     },
   );
 });
+
+describe('a taper that no whole week stands before', () => {
+  it('falls week by week, whatever its runs hold', () => {
+    // Ill from week 1 to week 2 of five; the last taper week holds 4 km in three short runs.
+    const { weeks } = layOut({
+      athlete: { name: 'Idris Vale', unit: 'km' },
+      race: { name: 'Pier Mile', date: '2032-04-05', distance: 1609.344 },
+      start: '2032-03-06',
+      weekStartsOn: 'wednesday',
+      volume: {
+        start: 17_000,
+        peak: 20_806,
+        growth: { school: 'straight-to-peak' },
+        recovery: { depth: 0.1, reEntry: 'one-step-above' },
+      },
+      longRun: { ladder: 'straight' },
+      taper: { school: 'long-descent' },
+      events: [{ kind: 'illness', name: 'Ill', from: '2032-03-10', to: '2032-03-16' }],
+    });
+    const taper = weeks.filter(({ taperShare }) => taperShare < 1).map(({ volume }) => volume);
+    expect(taper).toHaveLength(2);
+    expect(taper[1]).toBeLessThanOrEqual(taper[0] ?? 0);
+  });
+});

@@ -50,7 +50,8 @@ export function fillWeeks(
         basis,
       );
     const cuts = atMost(tapered, cutsOf(context, of, { heaviest, last: built.at(-1)?.week.days }));
-    const held = comingBack(context, heldBy(context, of, built), weeks.at(-1));
+    const lighter = of.frame.dayShares && !cuts ? noMoreThan(tapered, of) : of;
+    const held = comingBack(context, heldBy(context, lighter, built), weeks.at(-1));
     const week = fillWeek(context, held, {
       days: roles[index] ?? [],
       cuts,
@@ -71,6 +72,13 @@ export function fillWeeks(
 function atMost(before: number, cuts: Cuts | undefined): Cuts | undefined {
   if (cuts?.atMost === undefined) return cuts;
   return { of: cuts.of, atMost: Math.min(cuts.atMost, before) };
+}
+
+/** A week of a taper that no heavier week stands before, to be cut from: it is no more than the one before it either. */
+function noMoreThan(before: number, of: WeekOfAmounts): WeekOfAmounts {
+  const { volume, longRun } = of;
+  if (volume.rule === 'pin' || volume.volume <= before) return of;
+  return { ...of, volume: { ...volume, volume: Math.max(before, longRun.longRun) } };
 }
 
 /** A week after one that its runs held down climbs from there, not from what was meant. */
