@@ -3,6 +3,12 @@ import { addDays, sum, type Weekday, weekdayOf } from './base/index.js';
 import { rulesOf } from './rules/index.js';
 import type { BlockEvent } from './spec/days/index.js';
 import type { BlockSpec } from './spec/index.js';
+import {
+  type GrowthSchoolName,
+  ladderNames,
+  phaseLayoutNames,
+  taperSchoolNames,
+} from './spec/choices/index.js';
 import type { Day } from './layout/index.js';
 import { defaultBlocks } from './testing/default-blocks.js';
 import { layOut } from './lay-out.js';
@@ -130,6 +136,41 @@ it('most of them have nothing to be said of at all', () => {
   const silent = laid.filter(({ block }) => block.findings.length === 0);
   expect(laid).toHaveLength(81);
   expect(silent.length).toBeGreaterThanOrEqual(70);
+});
+
+describe('a school that was chosen, its figures left to the product', () => {
+  const cautions = (spec: BlockSpec) =>
+    layOut(spec).findings.flatMap(({ check, level }) => (level === 'note' ? [] : [check]));
+  const volume = (school: GrowthSchoolName) => ({ volume: { growth: { school } } });
+  const layouts = phaseLayoutNames.filter((layout) => layout !== 'own');
+
+  it.each<[string, Partial<BlockSpec>, string[]]>([
+    ['percentage', volume('percentage'), []],
+    // In whole kilometres a step arrives a week early at times, and so does a week up.
+    ['fixed step', volume('fixed-step'), ['too-long-at-peak']],
+    ['step and hold', volume('step-and-hold'), []],
+    ['straight to the peak', volume('straight-to-peak'), []],
+    ['alternating', volume('alternating'), ['too-long-at-peak']],
+    ...layouts.map((layout): [string, Partial<BlockSpec>, []] => [
+      layout,
+      { phases: { layout } },
+      [],
+    ]),
+    ...ladderNames.map((ladder): [string, Partial<BlockSpec>, []] => [
+      `${ladder} ladder`,
+      { longRun: { ladder } },
+      [],
+    ]),
+    ...taperSchoolNames.map((school): [string, Partial<BlockSpec>, []] => [
+      school,
+      { taper: { school } },
+      [],
+    ]),
+  ])('%s: no caution for any athlete', (_, chosen, seldom) => {
+    const found = defaultBlocks.flatMap(([, spec]) => cautions({ ...spec, ...chosen }));
+    expect(found.filter((check) => !seldom.includes(check))).toEqual([]);
+    expect(found.length).toBeLessThanOrEqual(4);
+  });
 });
 
 describe('the days before a race on a Wednesday', () => {

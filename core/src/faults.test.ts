@@ -5,7 +5,7 @@ import { layOut } from './lay-out.js';
 import { reasonsOf, showBlock, whyVolume } from './present/index.js';
 import { printSession, readSession } from './sessions/index.js';
 import type { BlockSpec } from './spec/index.js';
-import { growthSchoolNames } from './spec/choices/index.js';
+import { type GrowthSchoolName, growthSchoolNames } from './spec/choices/index.js';
 import { marathon } from './testing/examples.js';
 
 const km = { basis: 'distance', unit: 'km', step: 1 } as const;
@@ -77,6 +77,18 @@ describe('reasons', () => {
     const volume = { growth: { school: 'fixed-step' as const } };
     expect(reasonsOf({ race, volume }).growth).not.toMatch(/^At most/);
     expect(reasonsOf({ race }).growth).toBe('At most 10% over the last building week.');
+    const alternating = { growth: { school: 'alternating' as const } };
+    expect(reasonsOf({ race, volume: alternating }).growth).toBe(
+      'At most 20% over the last building week.',
+    );
+  });
+
+  it('say what leads to the peak in the school’s own terms', () => {
+    const peak = (school: GrowthSchoolName) =>
+      reasonsOf({ race, volume: { growth: { school } } }).peak;
+    expect(peak('percentage')).toMatch(/in reach of 10% a week\.$/);
+    expect(peak('step-and-hold')).toMatch(/in reach of steps of \d+ km\.$/);
+    expect(peak('straight-to-peak')).toMatch(/in reach of 3 rises of 10% of the start\.$/);
   });
 
   it('say which days are hard and how many are run as they are', () => {

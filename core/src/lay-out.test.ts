@@ -1,9 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { differenceInDays, type Measure, sum } from './base/index.js';
-import { layoutStep, rulesOf } from './rules/index.js';
+import { layoutStep, perMetreOf, rulesOf } from './rules/index.js';
 import { type BlockSpec, runningOfCycle } from './spec/index.js';
-import { type Block, fullWeek, isBase, resolveSpec, validateSpec } from './layout/index.js';
+import {
+  type Block,
+  fullWeek,
+  isBase,
+  mostOfARise,
+  resolveSpec,
+  validateSpec,
+} from './layout/index.js';
 import { showBlock } from './present/index.js';
 import { marathon } from './testing/examples.js';
 import { anySpec } from './testing/any-spec.js';
@@ -251,10 +258,16 @@ describe('any valid spec', () => {
     holdFor(
       fc.property(anySpec, (given) => {
         const { weeks } = layOut(given);
+        const days = given.days?.filter(({ session }) => session !== undefined) ?? [];
+        const written = new Set(days.map(({ date }) => date));
         for (const pin of given.pins ?? []) {
           const week = weeks[pin.week - 1];
           if (pin.volume !== undefined) expect(week?.volume).toBe(pin.volume);
-          if (pin.longRun !== undefined) expect(week?.longRun).toBe(pin.longRun);
+          // A long run that is written out is as long as it says.
+          const isWritten = week?.days.some(
+            ({ date, role }) => role === 'long' && written.has(date),
+          );
+          if (pin.longRun !== undefined && !isWritten) expect(week?.longRun).toBe(pin.longRun);
         }
       }),
     );
@@ -269,16 +282,16 @@ describe('any valid spec', () => {
             .filter(({ check }) => check === 'growth-over-cap')
             .flatMap((found) => found.weeks),
         );
-        let last = spec.volume.start;
-        let heaviest = last;
+        const { growth, start } = spec.volume;
+        const built = [start];
         for (const week of weeks) {
           const { number, volume, length, taperShare } = week;
-          const base = taperShare < 1 ? heaviest : last;
+          const isPinned = week.volumeRule === 'pin';
+          const rise = isPinned ? { weeks: 1, most: growth.cap } : mostOfARise(growth);
+          const base = Math.max(...(taperShare < 1 ? built : built.slice(-rise.weeks)));
           const whole = fullWeek(volume, length) / runningOfCycle(spec, week.start);
-          const over = whole > base * (1 + spec.volume.growth.cap) + 0.01;
-          expect(flagged.has(number)).toBe(over);
-          if (isBase(week) && volume > 0) last = whole;
-          heaviest = Math.max(heaviest, last);
+          expect(flagged.has(number)).toBe(whole > base * (1 + rise.most) + 0.01);
+          if (isBase(week) && volume > 0) built.push(whole);
         }
       }),
     );
@@ -371,9 +384,12 @@ describe('any valid spec', () => {
         const longRun = { ...given.longRun, start: undefined, peak: undefined };
         // A session set on a day of rest adds a run day that the allowance for few days did not count on.
         const asked = { ...given, paces, longRun, pins: [], rotations: undefined };
-        const { findings } = layOut(asked);
+        const { findings, spec, easyPace } = layOut(asked);
         const codes = findings.map(({ check }) => check);
         expect(codes).not.toContain('long-run-over-time');
+        // Whether a week of hours is a light one goes by its pace, which its own volume may tip.
+        const light = rulesOf(spec).longRun.lightWeek * perMetreOf(spec.athlete.basis, easyPace);
+        if (Math.abs(spec.volume.peak / light - 1) < 0.05) return;
         expect(codes).not.toContain('long-run-over-share');
       }),
     );

@@ -78,7 +78,12 @@ function atMost(before: number, cuts: Cuts | undefined): Cuts | undefined {
 function noMoreThan(before: number, of: WeekOfAmounts): WeekOfAmounts {
   const { volume, longRun } = of;
   if (volume.rule === 'pin' || volume.volume <= before) return of;
-  return { ...of, volume: { ...volume, volume: Math.max(before, longRun.longRun) } };
+  const kept = longRun.rule === 'pin' ? longRun.longRun : Math.min(before, longRun.longRun);
+  return {
+    ...of,
+    longRun: { ...longRun, longRun: kept },
+    volume: { ...volume, volume: Math.max(before, kept) },
+  };
 }
 
 /** A week after one that its runs held down climbs from there, not from what was meant. */
@@ -133,8 +138,9 @@ function mostAfter({ spec, step }: Context, { rule, recovery }: LaidVolume, last
   const { growth, recovery: rests } = spec.volume;
   if (rule === 'recovery') return floorTo(recoveryLimit(last, rests.depth), step);
   const free = rule === 'pin' || rule === 'event' || recovery;
-  if (free || !growthSchools[growth.school].keepsCap) return Infinity;
-  return Math.max(last, floorTo(growthLimit(last, growth.cap), step));
+  const under = growthSchools[growth.school].keepsUnder?.(growth.cap);
+  if (free || under === undefined) return Infinity;
+  return Math.max(last, floorTo(growthLimit(last, under), step));
 }
 
 /** What a week is cut from: the heaviest in a taper, the last building week where it rests or an event takes from it. */

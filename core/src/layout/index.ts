@@ -29,6 +29,7 @@ export { dayLoad } from './load/legs.js';
 export { recordedLoad } from './load/recorded-load.js';
 export { monotonyOf } from './load/monotony.js';
 export { longRunFeasibility } from './longrun/long-run-feasibility.js';
+export { mostOfARise } from './schools/index.js';
 export { waysToPeak } from './volume/ways-to-peak.js';
 export { weekOfLongRun } from './longrun/limits.js';
 export { resolve, resolveSpec } from './resolve/resolve.js';

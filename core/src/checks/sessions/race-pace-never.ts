@@ -9,6 +9,8 @@ export const racePaceNever = check({
   level: 'caution',
   run({ block: { weeks, spec } }) {
     if (spec.athlete.injured || spec.athlete.oftenHurt) return [];
+    // Easy running alone is what this layout is for.
+    if (spec.phases.layout === 'three-runs-a-week') return [];
     const building = weeks.filter(({ kind }) => kind === 'building' || kind === 'recovery');
     const raced = building.some(
       ({ segment, events }) =>

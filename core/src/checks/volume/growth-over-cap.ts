@@ -1,32 +1,36 @@
 import { growthLimit } from '../../rules/index.js';
-import { isBase, wholeWeek } from '../../layout/index.js';
+import { isBase, mostOfARise, wholeWeek } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
 /**
- * A week more than the cap above the last building week. Recovery weeks and
- * weeks that an event cuts are not the base of the next rise; a short first
- * week counts as the start it is taken from. Value and limit: growth as a share.
+ * A week more than the cap above the last building week; where a school's rise stands
+ * for several weeks, more than that allows above the heaviest of them. Recovery weeks
+ * and weeks that an event cuts are not the base of the next rise; a short first week
+ * counts as the start it is taken from. Value and limit: growth as a share.
  */
 export const growthOverCap = check({
   code: 'growth-over-cap',
   level: 'caution',
   run({ block: { weeks, spec } }) {
-    const limit = spec.volume.growth.cap;
-    let last = spec.volume.start;
-    let heaviest = last;
+    const { growth, start } = spec.volume;
+    const rise = mostOfARise(growth);
+    const built = [start];
     return weeks.flatMap((week) => {
       const full = wholeWeek(spec, week);
+      // A figure of the coach's own is no rise of the school's.
+      const { weeks: count, most } = week.volumeRule === 'pin' ? ONE_WEEK(growth.cap) : rise;
       // A taper comes down from the heaviest week, whatever the last one was.
-      const base = week.taperShare < 1 ? heaviest : last;
-      const over = full > growthLimit(base, limit) + WITHIN_MEASURING;
-      const value = full / base - 1;
+      const before = week.taperShare < 1 ? built : built.slice(-count);
+      const base = Math.max(...before);
+      const over = full > growthLimit(base, most) + WITHIN_MEASURING;
       // A week without running is nothing to grow from: what stood before it is.
-      if (isBase(week) && full > 0) last = full;
-      heaviest = Math.max(heaviest, last);
-      return over ? [{ weeks: [week.number], value, limit }] : [];
+      if (isBase(week) && full > 0) built.push(full);
+      return over ? [{ weeks: [week.number], value: full / base - 1, limit: most }] : [];
     });
   },
 });
+
+const ONE_WEEK = (cap: number) => ({ weeks: 1, most: cap });
 
 /** A centimetre or a hundredth of a second: noise of rounding, not growth. */
 const WITHIN_MEASURING = 0.01;

@@ -1,4 +1,6 @@
 import { growthLimit } from '../../rules/index.js';
+import { mostOfARise } from '../../layout/index.js';
+import type { ResolvedSpec } from '../../spec/index.js';
 import { check } from '../common/check.js';
 import { usualOfLate } from './held-of-late.js';
 
@@ -12,9 +14,10 @@ export const tooLongAtPeak = check({
   run({ block: { weeks, spec }, rules }) {
     const limit = rules.volume.mostAtPeak;
     const heaviest = Math.max(...weeks.map(({ volume }) => volume));
-    // What one week's growth over the usual weeks reaches is no top to stay on.
+    // What one rise over the usual weeks reaches is no top to stay on.
     const usual = usualOfLate(spec) ?? spec.volume.start;
-    if (heaviest <= growthLimit(usual, rules.volume.growthCap)) return [];
+    const rise = mostOfARise({ ...spec.volume.growth, cap: rules.volume.growthCap });
+    if (heaviest <= growthLimit(usual, rise.most) || isNear(spec, heaviest)) return [];
     const top = weeks.findIndex(({ volume }) => volume === heaviest);
     const atPeak = weeks.filter(
       ({ volume, volumeRule }, index) =>
@@ -27,3 +30,10 @@ export const tooLongAtPeak = check({
     return value > limit ? [{ weeks: atPeak.map(({ number }) => number), value, limit }] : [];
   },
 });
+
+/** Who goes straight to a peak near by asks to stay there. */
+function isNear({ volume: { start, growth } }: ResolvedSpec, heaviest: number): boolean {
+  return (
+    growth.school === 'straight-to-peak' && heaviest <= start * (1 + growth.rises * growth.cap)
+  );
+}

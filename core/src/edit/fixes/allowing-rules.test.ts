@@ -23,6 +23,17 @@ describe('rules that a block departs from', () => {
     expect(growth).toMatchObject({ from: 0.1, to: 0.16, checks: ['growth-over-cap'] });
   });
 
+  it('are a cap of one week, where a rise stands for several and may be twice that', () => {
+    const growth = { school: 'step-and-hold', step: 14_000 } as const;
+    const block = layOut({ ...marathon, volume: { start: 55_000, peak: 83_000, growth } });
+    // 14 over 55 km are 25.5%, twice 13%.
+    const { allowing } = rulesThatAllow(block);
+    expect(allowing.find(({ rule }) => rule.path === 'volume.growthCap')).toMatchObject({
+      to: 0.13,
+      checks: ['growth-over-cap'],
+    });
+  });
+
   it('let the findings go once they are set', () => {
     const block = layOut(steep);
     const { allowing, change, left } = rulesThatAllow(block);

@@ -64,7 +64,9 @@ export function allowingRules(context: CheckContext, findings: readonly Finding[
     for (const rule of ruleCatalogue) {
       const now = values[rule.path] ?? ruleValue(context.rules, rule.path);
       if (now === undefined || rule.group === 'care' || !rule.checks.includes(check)) continue;
-      const far = outward(rule, value, value > limit);
+      // A rise that stands for several weeks is held to a multiple of the cap.
+      const asked = check === 'growth-over-cap' ? (value * now) / limit : value;
+      const far = outward(rule, asked, value > limit);
       // One that goes as far already is not drawn in again.
       for (const to of [now, far]) {
         if (ruleProblem(rule, to) !== undefined) continue;

@@ -1,14 +1,9 @@
 import { floorTo, roundTo } from '../../base/index.js';
-import {
-  growthLimit,
-  type HouseRules,
-  layoutStep,
-  perMetreOf,
-  raceRules,
-} from '../../rules/index.js';
+import { type HouseRules, layoutStep, perMetreOf, raceRules } from '../../rules/index.js';
 import { type BlockSpec, isUnder18, type VolumeSpec } from '../../spec/index.js';
 import type { Outline } from './outline.js';
 import { recentVolume } from './recent-volume.js';
+import { reach, suggestStep } from './suggest-growth.js';
 
 /** What a suggestion may look at. */
 export interface Suggestion {
@@ -32,7 +27,7 @@ export const LEAST_START = { distance: 1000, time: 300 } as const;
 /**
  * Starting volume, peak and growth, where not given.
  *
- * @param countRises rises up to the first peak week; asked only when no peak is given
+ * @param countRises rises up to the first peak week; asked only where a peak or a step goes by them
  */
 export function suggestVolume(of: Suggestion, countRises: () => number): VolumeSpec {
   const { given, rules, outline } = of;
@@ -43,21 +38,18 @@ export function suggestVolume(of: Suggestion, countRises: () => number): VolumeS
   const held = Math.min(most, roundTo(heldBefore(of), unit));
   const start = wish?.start ?? Math.max(LEAST_START[athlete.basis], held);
   const cap = wish?.growth?.cap ?? rules.volume.growthCap;
-  return {
-    ...outline.volume,
-    start,
-    peak:
-      wish?.peak ??
-      suggestPeak(of, start, Math.min(most, reached(start, { cap, unit, rises: countRises() }))),
-    growth: {
-      school: wish?.growth?.school ?? 'percentage',
-      cap,
-      step: wish?.growth?.step ?? week.runDays * unit,
-      hold: wish?.growth?.hold ?? 3,
-      rises: wish?.growth?.rises ?? 3,
-      wayBack: wish?.growth?.wayBack ?? cap / 2,
-    },
+  const growth: VolumeSpec['growth'] = {
+    school: wish?.growth?.school ?? 'percentage',
+    cap,
+    step: wish?.growth?.step ?? week.runDays * unit,
+    hold: wish?.growth?.hold ?? 3,
+    rises: wish?.growth?.rises ?? 3,
+    wayBack: wish?.growth?.wayBack ?? cap / 2,
   };
+  const climb = { start, unit, growth, isOwnStep: wish?.growth?.step !== undefined };
+  const peak = wish?.peak ?? suggestPeak(of, start, Math.min(most, reach(climb, countRises())));
+  const step = suggestStep({ ...climb, peak, isOwnPeak: wish?.peak !== undefined }, countRises);
+  return { ...outline.volume, start, peak, growth: { ...growth, step } };
 }
 
 /** The most that is suggested to an athlete under 18, in whole steps; no bound for others. */
@@ -71,18 +63,6 @@ function mostOfTheYoung({ rules, outline, pace }: Suggestion): number {
 /** What has been run a week of late; half of what is usual at the peak where nobody says. */
 function heldBefore(of: Suggestion): number {
   return recentVolume(of.outline.athlete) ?? usualPeak(of) * UNKNOWN_START;
-}
-
-/** How far so many rises lead, each in whole steps under the cap. */
-function reached(
-  start: number,
-  { cap, unit, rises }: { cap: number; unit: number; rises: number },
-) {
-  let volume = start;
-  for (let rise = 0; rise < rises; rise++) {
-    volume = Math.max(volume, floorTo(growthLimit(volume, cap), unit));
-  }
-  return volume;
 }
 
 function suggestPeak(of: Suggestion, start: number, reachable: number): number {

@@ -163,7 +163,8 @@ function rise(ascent: Ascent): LaidVolume {
   const school = growthSchools[wish.growth.school];
   const stand = { last, start: wish.start, peak: wish.peak, taken: rises.before(index) };
   const wished = school.next({ ...stand, needed: neededAhead(ascent, index) }, wish.growth);
-  const capped = school.keepsCap ? growthLimit(last, wish.growth.cap) : Infinity;
+  const under = school.keepsUnder?.(wish.growth.cap);
+  const capped = under === undefined ? Infinity : growthLimit(last, under);
   if (wished >= most * (1 - 1e-9) && most <= capped * (1 + 1e-9)) {
     return { volume: most, rule: 'peak', recovery: false };
   }

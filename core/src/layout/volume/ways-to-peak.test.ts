@@ -33,7 +33,10 @@ describe('ways to a peak that is not reached', () => {
 
   it('are none where nobody should climb so steeply', () => {
     const volume = { start: 40_000, peak: 120_000 };
-    expect(waysToPeak(layOut({ ...spec, volume }), undefined).growth).toBeUndefined();
+    const ways = waysToPeak(layOut({ ...spec, volume }), undefined);
+    expect(ways.growth).toBeUndefined();
+    // What it would take is said all the same: 120 over 40 km in so many rises.
+    expect(ways.tooSteep).toBeGreaterThan(0.15);
   });
 
   it('are more weeks before day one, until it has come', () => {

@@ -3,6 +3,7 @@ import { layoutStep, rulesOf } from '../../rules/index.js';
 import type { Block } from '../block/block.js';
 import { isBase } from '../block/is-base.js';
 import type { Week } from '../block/week.js';
+import { growthSchools, mostOfARise } from '../schools/index.js';
 import { wholeWeek } from './climb.js';
 
 /** Policy: a climb steeper than this from week to week is no way out for anyone's legs. */
@@ -14,6 +15,8 @@ export interface WaysToPeak {
   heldBy?: 'runs' | 'fixed-weeks' | 'days-away';
   /** Growth a week that would reach it, where weeks grow by a percentage. */
   growth?: number;
+  /** The same, where it is steeper than anyone should climb. */
+  tooSteep?: number;
   /** Step in m or s that would reach it, where weeks grow by steps. */
   step?: number;
   /** Weeks to add before day one, where it has not begun. */
@@ -45,9 +48,7 @@ export function waysToPeak(
   if (growth.school === 'percentage') {
     return { ...steeper(left), ...longer(block, left, today) };
   }
-  return growth.school === 'fixed-step' || growth.school === 'step-and-hold'
-    ? largerSteps(spec, left)
-    : {};
+  return growthSchools[growth.school].steps ? largerSteps(spec, left) : {};
 }
 
 /** The part of a climb that is still to come. Amounts in m or s. */
@@ -75,7 +76,8 @@ function climbLeft(
 }
 
 function steeper({ needed }: ClimbLeft): WaysToPeak {
-  return needed <= STEEPEST ? { growth: needed } : {};
+  if (needed === Infinity) return {};
+  return needed <= STEEPEST ? { growth: needed } : { tooSteep: needed };
 }
 
 /** A start that is so much earlier, where that day has not come. */
@@ -94,7 +96,8 @@ function largerSteps(spec: Block['spec'], { weeks, from }: ClimbLeft): WaysToPea
   const steps = stepsIn(weeks, from);
   if (steps === 0) return {};
   const step = ceilTo((spec.volume.peak - from) / steps, layoutStep(spec.athlete, rulesOf(spec)));
-  return step <= STEEPEST * from ? { step } : {};
+  const { most } = mostOfARise({ ...spec.volume.growth, cap: STEEPEST });
+  return step <= most * from ? { step } : {};
 }
 
 /** A week in which the volume rises, or would if it were not fixed. */

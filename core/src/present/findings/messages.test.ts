@@ -53,6 +53,20 @@ describe('a way out in a sentence', () => {
   });
 });
 
+describe('growth over the cap', () => {
+  it('is said against the last week, or against those that a rise stands for', () => {
+    const pins = [{ week: 2, volume: 66_000 }];
+    expect(sentence('growth-over-cap', { pins })).toMatch(
+      /20.0% above the last building week; your cap is 10%\./,
+    );
+    const growth = { school: 'step-and-hold', step: 14_000 } as const;
+    const volume = { start: 55_000, peak: 83_000, growth };
+    expect(sentence('growth-over-cap', { volume })).toMatch(
+      /25.5% above the 3 building weeks before; a rise that stands for so many is 20% at most\./,
+    );
+  });
+});
+
 describe('what is the other way round', () => {
   it('is said so, and not as less than nothing', () => {
     // Week 8 recovers from week 7: 80 over 71 km is 12.7% more.

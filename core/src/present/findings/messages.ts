@@ -11,7 +11,7 @@ import {
 import { ceilTo, floorTo, metresPer, quantum, type Unit } from '../../base/index.js';
 import { raceClass } from '../../rules/index.js';
 import type { CheckCode, CheckContext } from '../../checks/index.js';
-import { longRunFeasibility, waysToPeak, type Week } from '../../layout/index.js';
+import { longRunFeasibility, mostOfARise, waysToPeak, type Week } from '../../layout/index.js';
 import { sayLongRun, sayVolume } from '../figures/say.js';
 import { dayMessages } from './day-messages.js';
 import { apart, sharesApart } from './apart.js';
@@ -25,8 +25,8 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     `${where(found)}: ${volumeOf(found, context)}; the house rule for under-18s is ${limitOf(found, context)}. Growing bodies are hurt by load before they show it. Talk to the guardian, and to a doctor or physiotherapist about any pain.`,
   'not-feasible': (found, context) =>
     `The block tops out at ${volumeOf(found, context)}, not ${limitOf(found, context)}. ${peakWaysOut(found, context)}`,
-  'growth-over-cap': (found) =>
-    `${where(found)}: ${overPercent(found.value, found.limit)} above the last building week; your cap is ${percent(found.limit)}. Steep weeks are where soreness starts.`,
+  'growth-over-cap': (found, context) =>
+    `${where(found)}: ${overPercent(found.value, found.limit)} above ${capWords(found, context)}. Steep weeks are where soreness starts.`,
   'start-above-held': (found, context) =>
     `Week 1 is ${volumeOf(found, context)}; the most of the last weeks is ${limitOf(found, context)}. Hold the starting volume two or three easy weeks before day one.`,
   'long-run-grown-too-fast': (found, context) =>
@@ -148,9 +148,18 @@ function fromRace(days: number): string {
   return `${plural(Math.abs(days), 'day')} ${days > 0 ? 'before' : 'after'} the race`;
 }
 
+/** What a week grew from, and how much it may: a rise that stands for several weeks may be more than one week's. */
+function capWords({ limit }: Found, { block }: MessageContext): string {
+  const { growth } = block.spec.volume;
+  const { weeks } = mostOfARise(growth);
+  return limit > growth.cap
+    ? `the ${weeks} building weeks before; a rise that stands for so many is ${percent(limit)} at most`
+    : `the last building week; your cap is ${percent(limit)}`;
+}
+
 /** What holds the peak down, or what would bring the block to it. */
 function peakWaysOut(found: Found, context: MessageContext): string {
-  const { growth, heldBy, step, weeks } = waysToPeak(context.block, context.today);
+  const { growth, heldBy, step, tooSteep, weeks } = waysToPeak(context.block, context.today);
   const settle = `settle for ${volumeOf(found, context)}`;
   switch (heldBy) {
     case 'runs':
@@ -166,7 +175,8 @@ function peakWaysOut(found: Found, context: MessageContext): string {
     growth === undefined ? '' : `grow ${finePercent(growth)} a week`,
     step === undefined ? '' : `rise by ${amount(step, context)} a step`,
   ].filter(Boolean);
-  return `${ways.length === 1 ? 'Way out' : 'Ways out'}: ${ways.join(', or ')}.`;
+  const steep = tooSteep === undefined ? '' : ` It would take ${finePercent(tooSteep)} a week.`;
+  return `${ways.length === 1 ? 'Way out' : 'Ways out'}: ${ways.join(', or ')}.${steep}`;
 }
 
 /** Of the worst week: the run that keeps the share, the week that does, the share that would do. */

@@ -1,7 +1,14 @@
-import { formatHours, formatPace, formatPercent, formatWithUnit } from '../../base/format/index.js';
+import {
+  formatHours,
+  formatPace,
+  formatPercent,
+  formatPlain,
+  formatWithUnit,
+  plural,
+} from '../../base/format/index.js';
 import { daysUntilWeekday } from '../../base/index.js';
 import { type Context, recentVolume, resolve, usualRunDays } from '../../layout/index.js';
-import { growthSchools } from '../../layout/schools/index.js';
+import { growthSchools, mostOfARise } from '../../layout/schools/index.js';
 import { type HouseRules, raceClass, raceRules } from '../../rules/index.js';
 import type { BlockSpec, ResolvedSpec } from '../../spec/index.js';
 
@@ -74,6 +81,7 @@ function volumeReasons({ given, context: { spec }, race }: Subject) {
   const { athlete, volume } = spec;
   const asked = given.volume;
   const recent = athlete.recentWeeks.slice(-4);
+  const under = growthSchools[volume.growth.school].keepsUnder?.(volume.growth.cap);
   return {
     start: worked(
       asked?.start,
@@ -83,17 +91,28 @@ function volumeReasons({ given, context: { spec }, race }: Subject) {
     ),
     peak: worked(
       asked?.peak,
-      `Usual for the ${race}, at most ${athlete.oftenHurt ? 'a quarter' : 'half'} above the start, and in reach of ${formatPercent(volume.growth.cap)} a week.`,
+      `Usual for the ${race}, at most ${athlete.oftenHurt ? 'a quarter' : 'half'} above the start, and in reach of ${riseWords(spec)}.`,
     ),
     holdAtPeak: worked(asked?.holdAtPeak, 'Long enough to settle, short enough to stay fresh.'),
     growth: worked(
       asked?.growth?.cap,
-      growthSchools[volume.growth.school].keepsCap
-        ? `At most ${formatPercent(volume.growth.cap)} over the last building week.`
-        : `This school takes steps of its own; over ${formatPercent(volume.growth.cap)} a check speaks up.`,
+      under !== undefined
+        ? `At most ${formatPercent(under)} over the last building week.`
+        : `This school takes steps of its own; over ${formatPercent(mostOfARise(volume.growth).most)} a check speaks up.`,
     ),
     recovery: worked(asked?.recovery?.every, cadenceWords(volume.recovery)),
   };
+}
+
+/** What leads from the start to the peak. */
+function riseWords({ athlete, volume: { growth } }: ResolvedSpec): string {
+  if (growthSchools[growth.school].steps) {
+    return `steps of ${formatPlain(growth.step, athlete)}`;
+  }
+  const { rises, cap } = growth;
+  return growth.school === 'straight-to-peak'
+    ? `${plural(rises, 'rise')} of ${formatPercent(cap)} of the start`
+    : `${formatPercent(cap)} a week`;
 }
 
 function longRunReasons({ given, context: { spec, rules, pace }, race }: Subject) {
