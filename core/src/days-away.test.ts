@@ -115,4 +115,19 @@ describe('a taper that no whole week stands before', () => {
     expect(taper).toHaveLength(2);
     expect(taper[1]).toBeLessThanOrEqual(taper[0] ?? 0);
   });
+
+  it('comes down from the weeks that were run, where the only whole one was to be nothing', () => {
+    const { weeks } = layOut({
+      athlete: { name: 'Idris Vale', unit: 'km', longestRecentRun: 3000 },
+      race: { name: 'Pier 800', date: '2024-01-01', distance: 800 },
+      weeks: 7,
+      phases: { layout: 'four-equal-parts' },
+      volume: { start: 10_000, peak: 10_000, peakWeek: 1, recovery: { every: 3 } },
+      longRun: { lastPeakWeeksOut: 1 },
+      events: [{ kind: 'illness', name: 'Ill', from: '2023-11-26', to: '2023-11-30' }],
+      pins: [{ week: 4, volume: 0 }],
+    });
+    for (const { number, volume, distance } of weeks) expect(distance, `${number}`).toBe(volume);
+    expect(weeks[4]?.volume).toBeGreaterThan(0);
+  });
 });

@@ -40,10 +40,10 @@ const FINEST = 1;
 
 /**
  * Volume of the heaviest week before the taper. One that an event makes heavier is no
- * measure, and a short first week, whatever its days came to, stands for its `start`.
+ * measure, nor is one without running; a short first week, whatever its days came to, stands for its `start`.
  */
 function heaviest(weeks: readonly LaidVolume[], start: number): number {
-  const usual = weeks.filter(({ rule }) => rule !== 'event');
+  const usual = weeks.filter(({ rule, volume }) => rule !== 'event' && volume > 0);
   const measures = usual.length > 0 ? usual : weeks;
   const volumes = measures.map(({ rule, volume }) =>
     rule === 'short-first-week' ? start : volume,
