@@ -146,11 +146,11 @@ describe('a school that was chosen, its figures left to the product', () => {
 
   it.each<[string, Partial<BlockSpec>, string[]]>([
     ['percentage', volume('percentage'), []],
-    // In whole kilometres a step arrives a week early at times, and so does a week up.
+    // In whole kilometres a step arrives a week early at times.
     ['fixed step', volume('fixed-step'), ['too-long-at-peak']],
     ['step and hold', volume('step-and-hold'), []],
     ['straight to the peak', volume('straight-to-peak'), []],
-    ['alternating', volume('alternating'), ['too-long-at-peak']],
+    ['alternating', volume('alternating'), []],
     ...layouts.map((layout): [string, Partial<BlockSpec>, []] => [
       layout,
       { phases: { layout } },
@@ -169,7 +169,7 @@ describe('a school that was chosen, its figures left to the product', () => {
   ])('%s: no caution for any athlete', (_, chosen, seldom) => {
     const found = defaultBlocks.flatMap(([, spec]) => cautions({ ...spec, ...chosen }));
     expect(found.filter((check) => !seldom.includes(check))).toEqual([]);
-    expect(found.length).toBeLessThanOrEqual(4);
+    expect(found.length).toBeLessThanOrEqual(1);
   });
 });
 

@@ -79,7 +79,7 @@ describe('reasons', () => {
     expect(reasonsOf({ race }).growth).toBe('At most 10% over the last building week.');
     const alternating = { growth: { school: 'alternating' as const } };
     expect(reasonsOf({ race, volume: alternating }).growth).toBe(
-      'At most 20% over the last building week.',
+      'At most 10% over the heaviest of the weeks before.',
     );
   });
 

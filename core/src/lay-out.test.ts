@@ -287,7 +287,7 @@ describe('any valid spec', () => {
         for (const week of weeks) {
           const { number, volume, length, taperShare } = week;
           const isPinned = week.volumeRule === 'pin';
-          const rise = isPinned ? { weeks: 1, most: growth.cap } : mostOfARise(growth);
+          const rise = isPinned ? { weeks: 1, most: growth.cap } : mostOfARise(growth, spec);
           const base = Math.max(...(taperShare < 1 ? built : built.slice(-rise.weeks)));
           const whole = fullWeek(volume, length) / runningOfCycle(spec, week.start);
           expect(flagged.has(number)).toBe(whole > base * (1 + rise.most) + 0.01);

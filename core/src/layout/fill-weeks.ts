@@ -138,9 +138,8 @@ function mostAfter({ spec, step }: Context, { rule, recovery }: LaidVolume, last
   const { growth, recovery: rests } = spec.volume;
   if (rule === 'recovery') return floorTo(recoveryLimit(last, rests.depth), step);
   const free = rule === 'pin' || rule === 'event' || recovery;
-  const under = growthSchools[growth.school].keepsUnder?.(growth.cap);
-  if (free || under === undefined) return Infinity;
-  return Math.max(last, floorTo(growthLimit(last, under), step));
+  if (free || !growthSchools[growth.school].keepsCap) return Infinity;
+  return Math.max(last, floorTo(growthLimit(last, growth.cap), step));
 }
 
 /** What a week is cut from: the heaviest in a taper, the last building week where it rests or an event takes from it. */

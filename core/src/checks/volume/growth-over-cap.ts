@@ -13,12 +13,13 @@ export const growthOverCap = check({
   level: 'caution',
   run({ block: { weeks, spec } }) {
     const { growth, start } = spec.volume;
-    const rise = mostOfARise(growth);
+    const rise = mostOfARise(growth, spec);
+    // A figure of the coach's own is no rise of the school's.
+    const fixed = { weeks: 1, most: growth.cap };
     const built = [start];
     return weeks.flatMap((week) => {
       const full = wholeWeek(spec, week);
-      // A figure of the coach's own is no rise of the school's.
-      const { weeks: count, most } = week.volumeRule === 'pin' ? ONE_WEEK(growth.cap) : rise;
+      const { weeks: count, most } = week.volumeRule === 'pin' ? fixed : rise;
       // A taper comes down from the heaviest week, whatever the last one was.
       const before = week.taperShare < 1 ? built : built.slice(-count);
       const base = Math.max(...before);
@@ -29,8 +30,6 @@ export const growthOverCap = check({
     });
   },
 });
-
-const ONE_WEEK = (cap: number) => ({ weeks: 1, most: cap });
 
 /** A centimetre or a hundredth of a second: noise of rounding, not growth. */
 const WITHIN_MEASURING = 0.01;

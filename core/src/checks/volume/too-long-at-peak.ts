@@ -16,7 +16,7 @@ export const tooLongAtPeak = check({
     const heaviest = Math.max(...weeks.map(({ volume }) => volume));
     // What one rise over the usual weeks reaches is no top to stay on.
     const usual = usualOfLate(spec) ?? spec.volume.start;
-    const rise = mostOfARise({ ...spec.volume.growth, cap: rules.volume.growthCap });
+    const rise = mostOfARise({ ...spec.volume.growth, cap: rules.volume.growthCap }, spec);
     if (heaviest <= growthLimit(usual, rise.most) || isNear(spec, heaviest)) return [];
     const top = weeks.findIndex(({ volume }) => volume === heaviest);
     const atPeak = weeks.filter(

@@ -56,19 +56,15 @@ export function readAddOn(typed: string): Beside | undefined {
   return addOn && { kind: 'add-on', addOn };
 }
 
-const AND = /^(?<day>.+?)(?: ?[+&;,] ?| and | plus | with | w\/ ?)(?<last>[^+&;,]+)$/i;
+const AND = /^(?<day>.+)(?: ?[+&;,] ?| and | plus | with | w\/ ?)(?<last>.+)$/i;
 
 /** `8 + gym`, `6 easy, strides and core`: what goes with a day, and what is left of it; undefined where nothing does. */
 export function splitBeside(typed: string): { day: string; beside: Beside[] } | undefined {
   const { day = '', last = '' } = AND.exec(typed)?.groups ?? {};
-  const inner = AND.exec(last)?.groups;
-  const found = inner
-    ? [readBeside(inner.day ?? ''), readBeside(inner.last ?? '')]
-    : [readBeside(last)];
-  const beside = found.flatMap((each) => each ?? []);
-  if (beside.length < found.length) return undefined;
+  const found = readBeside(last);
+  if (!found) return undefined;
   const more = splitBeside(day);
-  return { day: more?.day ?? day, beside: [...(more?.beside ?? []), ...beside] };
+  return { day: more?.day ?? day, beside: [...(more?.beside ?? []), found] };
 }
 
 function readBeside(text: string): Beside | undefined {

@@ -1,6 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { GrowthSchoolName } from '../../spec/choices/index.js';
+import { marathon } from '../../testing/examples.js';
+import { resolveSpec } from './resolve.js';
 import { reach, suggestStep } from './suggest-growth.js';
+
+const marathonSpec = resolveSpec(marathon);
 
 const growth = (school: GrowthSchoolName) => ({
   school,
@@ -15,6 +19,7 @@ const climb = (school: GrowthSchoolName, start: number) => ({
   unit: 1000,
   growth: growth(school),
   isOwnStep: false,
+  of: { athlete: marathonSpec.athlete, start: marathonSpec.start },
 });
 
 describe('how far rises lead', () => {
@@ -27,6 +32,8 @@ describe('how far rises lead', () => {
     ['step-and-hold', 55_000, 65_000],
     // Three rises of a tenth of the start.
     ['straight-to-peak', 55_000, 70_000],
+    // 60, 57, 66, 63, 72, 68: from height to height a tenth, in whole kilometres.
+    ['alternating', 55_000, 72_000],
     // A tenth of 20 km is two.
     ['fixed-step', 20_000, 32_000],
   ])('%s from %i m in six: %i', (school, start, most) => {
@@ -54,6 +61,20 @@ describe('a step that nobody gave', () => {
     expect(step('step-and-hold', 40_000, 90_000)).toBe(8000);
     // A tenth of 6 km is less than a kilometre.
     expect(step('fixed-step', 6000, 12_000)).toBe(600);
+  });
+
+  it('is no larger than one week’s cap for the young, the often hurt and the injured', () => {
+    const { athlete, start } = marathonSpec;
+    const of = (part: object, on = start) => ({ athlete: { ...athlete, ...part }, start: on });
+    const step = (climber: ReturnType<typeof of>) =>
+      suggestStep(
+        { ...climb('step-and-hold', 40_000), peak: 90_000, isOwnPeak: true, of: climber },
+        () => 6,
+      );
+    expect(step(of({}))).toBe(8000);
+    expect(step(of({ injured: true }))).toBe(4000);
+    expect(step(of({ oftenHurt: true }))).toBe(4000);
+    expect(step(of({ birthYear: 2010 }, '2027-01-04'))).toBe(4000);
   });
 
   it('is one unit a run day at the most, where the peak is not the coach’s either', () => {

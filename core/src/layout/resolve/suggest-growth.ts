@@ -1,6 +1,6 @@
-import { ceilTo, floorTo } from '../../base/index.js';
+import { ceilTo, floorTo, roundTo } from '../../base/index.js';
 import { growthLimit } from '../../rules/index.js';
-import type { VolumeSpec } from '../../spec/index.js';
+import type { ResolvedSpec, VolumeSpec } from '../../spec/index.js';
 import { growthSchools, mostOfARise } from '../schools/index.js';
 
 /** A climb to be sized. Amounts in m or s. */
@@ -11,22 +11,29 @@ interface Climb {
   /** As asked for; one unit a run day is the step where none is. */
   growth: VolumeSpec['growth'];
   isOwnStep: boolean;
+  /** Who climbs. */
+  of: Pick<ResolvedSpec, 'athlete' | 'start'>;
 }
 
 /** How far so many rises of its school lead, each in whole steps under the cap. */
 export function reach(climb: Climb, rises: number): number {
-  const { start, unit, growth } = climb;
+  const { start, unit, growth, of } = climb;
   const { steps } = growthSchools[growth.school];
   if (steps) return start + usualStep(climb) * steps(rises, growth);
   // The first of equal rises is the steepest.
   if (growth.school === 'straight-to-peak') {
     return start + mostStep(climb) * Math.min(growth.rises, rises);
   }
-  let volume = start;
-  for (let rise = 0; rise < rises; rise++) {
-    volume = Math.max(volume, floorTo(growthLimit(volume, growth.cap), unit));
+  const school = growthSchools[growth.school];
+  const { weeks, most } = mostOfARise(growth, of);
+  const built = [start];
+  for (let taken = 0; taken < rises; taken++) {
+    const last = built.at(-1) ?? start;
+    const wished = school.next({ last, start, peak: Infinity, taken, needed: Infinity }, growth);
+    const capped = Math.min(wished, growthLimit(Math.max(...built.slice(-weeks)), most));
+    built.push(wished > last ? Math.max(last, floorTo(capped, unit)) : roundTo(wished, unit));
   }
-  return volume;
+  return Math.max(...built);
 }
 
 /**
@@ -53,7 +60,7 @@ function usualStep(climb: Climb): number {
 }
 
 /** In whole units; in tenths of them where the cap allows less than one. */
-function mostStep({ start, unit, growth }: Climb): number {
-  const most = start * mostOfARise(growth).most;
+function mostStep({ start, unit, growth, of }: Climb): number {
+  const most = start * mostOfARise(growth, of).most;
   return floorTo(most, most < unit ? unit / 10 : unit);
 }

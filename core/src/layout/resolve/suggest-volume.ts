@@ -46,7 +46,8 @@ export function suggestVolume(of: Suggestion, countRises: () => number): VolumeS
     rises: wish?.growth?.rises ?? 3,
     wayBack: wish?.growth?.wayBack ?? cap / 2,
   };
-  const climb = { start, unit, growth, isOwnStep: wish?.growth?.step !== undefined };
+  const isOwnStep = wish?.growth?.step !== undefined;
+  const climb = { start, unit, growth, isOwnStep, of: outline };
   const peak = wish?.peak ?? suggestPeak(of, start, Math.min(most, reach(climb, countRises())));
   const step = suggestStep({ ...climb, peak, isOwnPeak: wish?.peak !== undefined }, countRises);
   return { ...outline.volume, start, peak, growth: { ...growth, step } };

@@ -1,5 +1,10 @@
 import type { GrowthSchoolName } from '../../spec/choices/index.js';
-import type { GrowthSettings, VolumeSpec } from '../../spec/index.js';
+import {
+  type GrowthSettings,
+  isUnder18,
+  type ResolvedSpec,
+  type VolumeSpec,
+} from '../../spec/index.js';
 
 /** Where a rise stands in the climb to the peak. Amounts in m or s. */
 export interface Rise {
@@ -17,30 +22,43 @@ export interface GrowthSchool {
   title: string;
   /** What it is for and what it costs, in one sentence. */
   why: string;
-  /** The growth from week to week that the school itself keeps under; where left out, it lays what its figures ask. */
-  keepsUnder?: (cap: number) => number;
+  /** True when the school itself keeps under the coach's cap; others lay what their figures ask. */
+  keepsCap?: boolean;
   /** The wished volume of the next building week, before rounding. */
   next: (rise: Rise, wish: GrowthSettings) => number;
-  /** Building weeks that one rise stands for, where it is more than the week it falls in. */
-  standsFor?: (wish: GrowthSettings) => number;
+  /** What a rise is measured by, where that is more than the week before it. */
+  measure?: (wish: GrowthSettings) => RiseMeasure;
   /** Steps among so many rises, where it grows by steps of one size. */
   steps?: (rises: number, wish: Pick<GrowthSettings, 'hold'>) => number;
 }
 
-/** Policy: a rise that stands for several weeks is at most so many times the cap of one. */
-const MOST_CAPS_AT_ONCE = 2;
+/** The building weeks that a rise stands for, and how many caps of one week it may be above the heaviest of them. */
+interface RiseMeasure {
+  weeks: number;
+  caps: number;
+}
 
-/** The most that a rise of a school may be, as a share, and the building weeks it stands for. */
-export function mostOfARise(growth: VolumeSpec['growth']): { weeks: number; most: number } {
-  const weeks = growthSchools[growth.school].standsFor?.(growth) ?? 1;
-  return { weeks, most: growth.cap * Math.min(weeks, MOST_CAPS_AT_ONCE) };
+const ONE_WEEK: RiseMeasure = { weeks: 1, caps: 1 };
+
+/**
+ * The most that a rise of a school may be, as a share, above the heaviest of so many
+ * building weeks. The young, the often hurt and the injured take no rise of more than the cap.
+ */
+export function mostOfARise(
+  growth: VolumeSpec['growth'],
+  of: Pick<ResolvedSpec, 'athlete' | 'start'>,
+): { weeks: number; most: number } {
+  const { injured, oftenHurt } = of.athlete;
+  const { weeks, caps } = growthSchools[growth.school].measure?.(growth) ?? ONE_WEEK;
+  const isCareful = isUnder18(of) || injured || oftenHurt;
+  return { weeks, most: growth.cap * (isCareful ? 1 : caps) };
 }
 
 export const growthSchools: Readonly<Record<GrowthSchoolName, GrowthSchool>> = {
   percentage: {
     title: 'Percentage',
     why: 'The same small rise each week under a cap; gentle, and slow for those who start low.',
-    keepsUnder: (cap) => cap,
+    keepsCap: true,
     next: ({ last, needed }, { cap }) => last * (1 + Math.min(cap, Math.max(0, needed))),
   },
   'fixed-step': {
@@ -53,7 +71,8 @@ export const growthSchools: Readonly<Record<GrowthSchoolName, GrowthSchool>> = {
     title: 'Step and hold',
     why: 'A rise, then weeks at that level while the body catches up; each step is a larger jump.',
     next: ({ last, taken }, { step, hold }) => ((taken + 1) % hold === 0 ? last + step : last),
-    standsFor: ({ hold }) => hold,
+    // Policy: what is held for several weeks may be twice the rise of one.
+    measure: ({ hold }) => ({ weeks: hold, caps: Math.min(2, hold) }),
     steps: (rises, { hold }) => Math.floor(rises / hold),
   },
   'straight-to-peak': {
@@ -65,12 +84,21 @@ export const growthSchools: Readonly<Record<GrowthSchoolName, GrowthSchool>> = {
   alternating: {
     title: 'Alternating',
     why: 'One week up, one week part of the way back; kind to the legs, and long to the top.',
-    keepsUnder: (cap) => 2 * cap,
-    next: ({ last, taken, needed }, { cap, wayBack }) => {
-      const up = Math.min(2 * cap, Math.max(0, 2 * needed + wayBack));
-      return taken % 2 === 0 ? last * (1 + up) : last * (1 - wayBack);
+    keepsCap: true,
+    next: ({ last, taken, needed }, wish) => {
+      if (taken % 2 === 1) return last * (1 - wish.wayBack);
+      return last * (1 + Math.min(upAgain(wish), Math.max(0, 2 * needed + wish.wayBack)));
     },
-    // Up, part of the way back, and after a week of recovery there again.
-    standsFor: () => 3,
+    // Up, part of the way back, and after a week of recovery there again: from height to height.
+    measure: () => ({ weeks: 3, caps: 1 }),
   },
 };
+
+/**
+ * From a week part of the way back to one that is the cap above the week before it.
+ *
+ * @example 5% back and a cap of 10%: 1.1 / 0.95 − 1 = 15.8%
+ */
+function upAgain({ cap, wayBack }: GrowthSettings): number {
+  return (1 + cap) / (1 - wayBack) - 1;
+}

@@ -1,6 +1,6 @@
 import type { VolumeRule } from '../block/week.js';
 import { type Past, weekOfPast } from '../past/past.js';
-import { growthSchools } from '../schools/index.js';
+import { growthSchools, mostOfARise } from '../schools/index.js';
 import { type CivilDate, clean, floorTo, roundTo } from '../../base/index.js';
 import { growthLimit, recoveryLimit } from '../../rules/index.js';
 import { runningOfCycle } from '../../spec/index.js';
@@ -28,7 +28,9 @@ interface Ascent {
   /** Canonical amount to which weeks that are not pinned are rounded. */
   step: number;
   laid: LaidVolume[];
-  /** The last building week, and the heaviest of them. */
+  /** The start, and the building weeks since: each over seven days and every run day of its cycle. */
+  built: number[];
+  /** The last of them, and the heaviest. */
   last: number;
   top: number;
 }
@@ -48,7 +50,8 @@ export function climb(
   { step, rises }: Pick<Ascent, 'step' | 'rises'>,
 ): LaidVolume[] {
   const { start } = context.spec.volume;
-  const ascent: Ascent = { context, frame, rises, step, laid: [], last: start, top: start };
+  const from = { laid: [], built: [start], last: start, top: start };
+  const ascent: Ascent = { context, frame, rises, step, ...from };
   for (const week of frame.weeks.slice(0, frame.taperStart)) take(ascent, week);
   return ascent.laid;
 }
@@ -61,8 +64,10 @@ function take(ascent: Ascent, week: FrameWeek): void {
   // A short first week stands for the start it was taken from.
   const stands = next.rule !== 'short-first-week' && next.rule !== 'event';
   // A week without running is nothing to grow from: what stood before it is.
-  if (!next.recovery && stands && volume > 0)
+  if (!next.recovery && stands && volume > 0) {
     ascent.last = fullWeek(volume, week.length) / week.ofCycle;
+    ascent.built.push(ascent.last);
+  }
   ascent.top = Math.max(ascent.top, ascent.last);
 }
 
@@ -159,12 +164,15 @@ function rise(ascent: Ascent): LaidVolume {
   const index = ascent.laid.length;
   const wish = context.spec.volume;
   const most = ceiling(ascent, index);
-  if (last >= most) return { volume: most, rule: 'held', recovery: false };
   const school = growthSchools[wish.growth.school];
   const stand = { last, start: wish.start, peak: wish.peak, taken: rises.before(index) };
   const wished = school.next({ ...stand, needed: neededAhead(ascent, index) }, wish.growth);
-  const under = school.keepsUnder?.(wish.growth.cap);
-  const capped = under === undefined ? Infinity : growthLimit(last, under);
+  // At the top a school that goes back by turns still does.
+  const goesBack = wished < last && last <= most;
+  if (last >= most && !goesBack) return { volume: most, rule: 'held', recovery: false };
+  const { weeks, most: share } = mostOfARise(wish.growth, context.spec);
+  const base = Math.max(...ascent.built.slice(-weeks));
+  const capped = school.keepsCap ? growthLimit(base, share) : Infinity;
   if (wished >= most * (1 - 1e-9) && most <= capped * (1 + 1e-9)) {
     return { volume: most, rule: 'peak', recovery: false };
   }

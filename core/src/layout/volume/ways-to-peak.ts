@@ -96,7 +96,7 @@ function largerSteps(spec: Block['spec'], { weeks, from }: ClimbLeft): WaysToPea
   const steps = stepsIn(weeks, from);
   if (steps === 0) return {};
   const step = ceilTo((spec.volume.peak - from) / steps, layoutStep(spec.athlete, rulesOf(spec)));
-  const { most } = mostOfARise({ ...spec.volume.growth, cap: STEEPEST });
+  const { most } = mostOfARise({ ...spec.volume.growth, cap: STEEPEST }, spec);
   return step <= most * from ? { step } : {};
 }
 

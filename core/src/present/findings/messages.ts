@@ -151,7 +151,7 @@ function fromRace(days: number): string {
 /** What a week grew from, and how much it may: a rise that stands for several weeks may be more than one week's. */
 function capWords({ limit }: Found, { block }: MessageContext): string {
   const { growth } = block.spec.volume;
-  const { weeks } = mostOfARise(growth);
+  const { weeks } = mostOfARise(growth, block.spec);
   return limit > growth.cap
     ? `the ${weeks} building weeks before; a rise that stands for so many is ${percent(limit)} at most`
     : `the last building week; your cap is ${percent(limit)}`;

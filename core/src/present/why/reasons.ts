@@ -81,7 +81,6 @@ function volumeReasons({ given, context: { spec }, race }: Subject) {
   const { athlete, volume } = spec;
   const asked = given.volume;
   const recent = athlete.recentWeeks.slice(-4);
-  const under = growthSchools[volume.growth.school].keepsUnder?.(volume.growth.cap);
   return {
     start: worked(
       asked?.start,
@@ -96,9 +95,9 @@ function volumeReasons({ given, context: { spec }, race }: Subject) {
     holdAtPeak: worked(asked?.holdAtPeak, 'Long enough to settle, short enough to stay fresh.'),
     growth: worked(
       asked?.growth?.cap,
-      under !== undefined
-        ? `At most ${formatPercent(under)} over the last building week.`
-        : `This school takes steps of its own; over ${formatPercent(mostOfARise(volume.growth).most)} a check speaks up.`,
+      growthSchools[volume.growth.school].keepsCap
+        ? `At most ${formatPercent(volume.growth.cap)} over ${volume.growth.school === 'alternating' ? 'the heaviest of the weeks before' : 'the last building week'}.`
+        : `This school takes steps of its own; over ${formatPercent(mostOfARise(volume.growth, spec).most)} a check speaks up.`,
     ),
     recovery: worked(asked?.recovery?.every, cadenceWords(volume.recovery)),
   };
