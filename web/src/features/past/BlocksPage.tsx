@@ -165,7 +165,9 @@ function BlockRow({
         {glance?.weeks.length}
       </TableCell>
       <TableCell className={styles.wide}>
-        {glance && <SmallSection glance={glance} today={today} label={`${name}, ${race.name}`} />}
+        <div className={styles.drawn}>
+          {glance && <SmallSection glance={glance} today={today} label={`${name}, ${race.name}`} />}
+        </div>
       </TableCell>
       <TableCell>
         <ActMenu
