@@ -277,6 +277,21 @@ describe('a week that is laid out around', () => {
   it('days away on the long run’s day move it to the nearest free one', () => {
     expect(roles(stay('away', 5, 6)).indexOf('long')).toBe(4);
   });
+
+  it('two races is no more than it says, however long both are', () => {
+    const events = [race(5, 42_195), race(6)];
+    const [, week] = layOut({
+      athlete: { name: 'Idris Vale', unit: 'km' },
+      race: { name: 'Pier Marathon', date: '2027-06-06', distance: 42_195 },
+      events: events.map((event, index) => ({
+        ...event,
+        from: index ? '2027-02-28' : '2027-02-27',
+      })),
+    }).weeks;
+    // 42.2 and 10 km, and no room to warm up before the second.
+    expect(week?.days.map(({ distance }) => distance)).toEqual([0, 0, 0, 0, 0, 42_195, 10_000]);
+    expect(week?.volume).toBe(52_195);
+  });
 });
 
 describe('events that cannot stand', () => {

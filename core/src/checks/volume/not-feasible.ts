@@ -13,7 +13,11 @@ export const notFeasible = check({
     // Runs that stay as they are were chosen over the peak.
     if (spec.week.midweek !== undefined) return [];
     // What a camp adds is no part of the climb.
-    const volumes = weeks.map((week) => (week.running > 1 ? 0 : wholeWeek(spec, week)));
+    const volumes = weeks.map((week) => {
+      // A short first week stands for the start that it was taken from.
+      if (week.volumeRule === 'short-first-week') return spec.volume.start;
+      return week.running > 1 ? 0 : wholeWeek(spec, week);
+    });
     const value = Math.max(...volumes);
     if (value >= peak * (1 - 1e-9)) return [];
     const isBounded = weeks.some(({ volumeRule }) => volumeRule === 'bounded');

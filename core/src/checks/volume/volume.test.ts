@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Day, Week } from '../../layout/index.js';
 import type { AddOn, PatternDay } from '../../spec/days/index.js';
+import { layOut } from '../../lay-out.js';
 import { rulesOf } from '../../rules/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import {
@@ -301,5 +302,21 @@ describe('a wish that is not kept', () => {
     const [run] = day?.sessions ?? [];
     expect(on(run ? [run] : [])).toEqual(['double']);
     expect(on(run ? [run, run] : [])).toEqual([]);
+  });
+});
+
+describe('a peak that is the start', () => {
+  it('is reached by a short first week, whatever its days hold', () => {
+    const block = layOut({
+      athlete: { name: 'Idris Vale', unit: 'km' },
+      race: { name: 'Pier 800', date: '2024-01-01', distance: 800 },
+      start: '2023-12-12',
+      volume: { holdAtPeak: 1, peakWeek: 1, growth: { cap: 0.01 } },
+      week: { runDays: 2 },
+      events: [{ kind: 'tune-up-race', name: 'Pier 1500', from: '2023-12-25', distance: 1500 }],
+    });
+    expect(block.weeks[0]).toMatchObject({ volumeRule: 'short-first-week', volume: 24_000 });
+    expect(block.spec.volume).toMatchObject({ start: 30_000, peak: 30_000 });
+    expect(observed(notFeasible, block)).toEqual([]);
   });
 });

@@ -49,17 +49,9 @@ export function openDeal(
   week: WeekToDeal,
   keys: ReadonlyMap<CivilDate, KeySession>,
 ): Deal {
-  const { rules, eventDays, past, spec } = context;
+  const { rules, spec } = context;
   const { days, volume, longRun } = week;
-  const raced = days.map(({ date, role }) => {
-    const race = eventDays.get(date)?.race;
-    if (!isRaced(role) || !race) return 0;
-    return (
-      past.on(date)?.day[spec.athlete.basis] ??
-      ownLength(context, date) ??
-      Math.min(raceDay(context, race).amount, Math.max(0, volume - longRun))
-    );
-  });
+  const raced = racedOn(context, week);
   // Where a race has taken the long run, its runs are no shorter for it.
   const instead = sum(raced) > 0 ? Math.max(spec.longRun.start, ...raced) : 0;
   const longest = longRun > 0 ? longRun : instead;
@@ -101,6 +93,31 @@ export function openDeal(
     without: new Set(),
     twice,
   };
+}
+
+/**
+ * What the days with a race or a test hold: the race itself, and as much warming up as its
+ * week has room for. Of two races in a week the warming up of one takes nothing from the other.
+ */
+function racedOn(context: Context, { days, volume, longRun }: WeekToDeal): number[] {
+  const { eventDays, past, spec } = context;
+  const { basis } = spec.athlete;
+  const races = days.map(({ date, role }) => {
+    const race = isRaced(role) ? eventDays.get(date)?.race : undefined;
+    return race && raceDay(context, race);
+  });
+  const alone = races.map((race) => (basis === 'time' ? race?.seconds : race?.metres) ?? 0);
+  const most = Math.max(0, volume - longRun);
+  let room = Math.max(0, most - sum(alone));
+  return days.map(({ date }, index) => {
+    const race = races[index];
+    if (!race) return 0;
+    const own = past.on(date)?.day[basis] ?? ownLength(context, date);
+    if (own !== undefined) return own;
+    const amount = Math.min(race.amount, (alone[index] ?? 0) + room, most);
+    room -= Math.max(0, amount - (alone[index] ?? 0));
+    return amount;
+  });
 }
 
 /** Where days may be run twice no easy run is longer than the house rule has it; a day pinned or fixed is. */
