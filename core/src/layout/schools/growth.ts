@@ -48,10 +48,13 @@ export function mostOfARise(
   growth: VolumeSpec['growth'],
   of: Pick<ResolvedSpec, 'athlete' | 'start'>,
 ): { weeks: number; most: number } {
-  const { injured, oftenHurt } = of.athlete;
   const { weeks, caps } = growthSchools[growth.school].measure?.(growth) ?? ONE_WEEK;
-  const isCareful = isUnder18(of) || injured || oftenHurt;
-  return { weeks, most: growth.cap * (isCareful ? 1 : caps) };
+  return { weeks, most: growth.cap * (climbsCarefully(of) ? 1 : caps) };
+}
+
+/** The young, the often hurt and the injured. */
+export function climbsCarefully(of: Pick<ResolvedSpec, 'athlete' | 'start'>): boolean {
+  return isUnder18(of) || of.athlete.injured || of.athlete.oftenHurt;
 }
 
 export const growthSchools: Readonly<Record<GrowthSchoolName, GrowthSchool>> = {

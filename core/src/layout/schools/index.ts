@@ -1,6 +1,6 @@
 /** The schools a coach chooses among, each with its title, its reason and its rule. */
 
-export { growthSchools, mostOfARise } from './growth.js';
+export { climbsCarefully, growthSchools, mostOfARise } from './growth.js';
 export { longRunLadders } from './ladders.js';
 export { type LengthSchoolName, lengthSchoolNames, lengthSchools } from './lengths.js';
 export { type LayoutPart, phaseLayouts } from './phase-layouts.js';

@@ -39,6 +39,20 @@ describe('ways to a peak that is not reached', () => {
     expect(ways.tooSteep).toBeGreaterThan(0.15);
   });
 
+  it('are none beyond a tenth a week for the young and the often hurt', () => {
+    const volume = { start: 55_000, peak: 100_000 };
+    const ways = (athlete: object) =>
+      waysToPeak(
+        layOut({ ...spec, athlete: { ...marathon.athlete, ...athlete }, volume }),
+        undefined,
+      );
+    expect(ways({}).growth).toBeGreaterThan(0.1);
+    for (const careful of [{ birthYear: 2010 }, { oftenHurt: true }]) {
+      expect(ways(careful).growth).toBeUndefined();
+      expect(ways(careful).tooSteep).toBeGreaterThan(0.1);
+    }
+  });
+
   it('are more weeks before day one, until it has come', () => {
     const block = layOut({ ...spec, volume: { start: 55_000, peak: 110_000 } });
     expect(waysToPeak(block, undefined).weeks).toBeGreaterThan(0);

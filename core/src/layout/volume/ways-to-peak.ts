@@ -3,11 +3,11 @@ import { layoutStep, rulesOf } from '../../rules/index.js';
 import type { Block } from '../block/block.js';
 import { isBase } from '../block/is-base.js';
 import type { Week } from '../block/week.js';
-import { growthSchools, mostOfARise } from '../schools/index.js';
+import { climbsCarefully, growthSchools, mostOfARise } from '../schools/index.js';
 import { wholeWeek } from './climb.js';
 
-/** Policy: a climb steeper than this from week to week is no way out for anyone's legs. */
-const STEEPEST = 0.15;
+/** Policy: a climb steeper than this from week to week is no way out for anyone's legs, and sooner not for young or hurt ones. */
+const STEEPEST = { usual: 0.15, careful: 0.1 };
 
 /** What keeps a block from the peak asked for, and what would bring it there. */
 export interface WaysToPeak {
@@ -46,7 +46,7 @@ export function waysToPeak(
     return { heldBy: 'days-away' };
   }
   if (growth.school === 'percentage') {
-    return { ...steeper(left), ...longer(block, left, today) };
+    return { ...steeper(spec, left), ...longer(block, left, today) };
   }
   return growthSchools[growth.school].steps ? largerSteps(spec, left) : {};
 }
@@ -75,9 +75,13 @@ function climbLeft(
   return { weeks: toCome, from, rises, needed };
 }
 
-function steeper({ needed }: ClimbLeft): WaysToPeak {
+function steeper(spec: Block['spec'], { needed }: ClimbLeft): WaysToPeak {
   if (needed === Infinity) return {};
-  return needed <= STEEPEST ? { growth: needed } : { tooSteep: needed };
+  return needed <= steepestFor(spec) ? { growth: needed } : { tooSteep: needed };
+}
+
+function steepestFor(spec: Block['spec']): number {
+  return climbsCarefully(spec) ? STEEPEST.careful : STEEPEST.usual;
 }
 
 /** A start that is so much earlier, where that day has not come. */
@@ -96,7 +100,7 @@ function largerSteps(spec: Block['spec'], { weeks, from }: ClimbLeft): WaysToPea
   const steps = stepsIn(weeks, from);
   if (steps === 0) return {};
   const step = ceilTo((spec.volume.peak - from) / steps, layoutStep(spec.athlete, rulesOf(spec)));
-  const { most } = mostOfARise({ ...spec.volume.growth, cap: STEEPEST }, spec);
+  const { most } = mostOfARise({ ...spec.volume.growth, cap: steepestFor(spec) }, spec);
   return step <= most * from ? { step } : {};
 }
 
