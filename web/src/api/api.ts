@@ -482,12 +482,6 @@ export const api = createApi({
     }),
     saveBlock: build.mutation<OpenBlock, { id: string; body: SaveBlockBody }>({
       query: ({ id, body }) => ({ route: 'saveBlock', id, body }),
-      // A block that is started after it, or after another view of it, goes on from what stands now.
-      onQueryStarted: async ({ id }, { dispatch, queryFulfilled }) => {
-        const saved = await queryFulfilled.catch(() => undefined);
-        if (!saved) return;
-        dispatch(api.util.updateQueryData('block', id, (kept) => Object.assign(kept, saved.data)));
-      },
       invalidatesTags: ['Squad', 'History'],
     }),
   }),

@@ -19,12 +19,7 @@ import { Field } from '../../components/Field.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
-import {
-  type EventDraft,
-  eventDraft,
-  eventResolver,
-  readEventDraft,
-} from './event-draft.js';
+import { type EventDraft, eventDraft, eventResolver, readEventDraft } from './event-draft.js';
 import styles from './EventList.module.css';
 import { RaceAround } from './RaceAround.js';
 import * as wording from './wording.js';

@@ -29,7 +29,10 @@ export function NewBlockPage() {
   const [search] = useSearchParams();
   const squad = useSquadQuery();
   const afterId = search.get('after') ?? '';
-  const after = useBlockQuery(afterId, { skip: afterId === '' });
+  const after = useBlockQuery(afterId, {
+    skip: afterId === '',
+    refetchOnMountOrArgChange: true,
+  });
   const templateId = search.get('template') ?? '';
   const templates = useTemplatesQuery(undefined, { skip: templateId === '' });
   const waits = [squad, after, templates].some(({ isLoading }) => isLoading);
@@ -50,6 +53,8 @@ export function NewBlockPage() {
     : { ...fresh, ...(athlete && { athlete: athlete.facts }) };
   return (
     <NewBlock
+      // What the page had read of the block before is started from anew once it is known to have changed.
+      key={after.data?.revision}
       first={template ? startFromTemplate(template.template, first) : { file: first, unfit: [] }}
       athlete={athlete}
       athletes={athletes}

@@ -28,6 +28,17 @@ const athlete = {
   facts: { name: 'Posy Arkwright-Hask' },
   block,
 };
+const week = { start: '2027-05-24', length: 7, recovery: false, segment: null };
+const glance = {
+  race: { name: 'Tidewrack Half', date: '2027-05-30' },
+  start: '2027-05-24',
+  measure: { basis: 'distance', unit: 'km', step: 1 },
+  phases: [],
+  weeks: [{ ...week, number: 1, volume: 41, longRun: 12 }],
+  worst: null,
+  days: [],
+  next: null,
+};
 const shape = { basis: 'distance', distance: 21_097.5, weeks: 14 };
 
 afterEach(cleanup);
@@ -38,6 +49,7 @@ function open(answers = {}) {
     answers: {
       'GET /api/blocks': () => ({ blocks: [block] }),
       'GET /api/squad': () => ({ athletes: [athlete] }),
+      'GET /api/squad/blocks': () => ({ blocks: [{ id, glance }] }),
       'GET /api/templates': () => ({
         templates: [{ id: templateId, name: 'Half, 14 weeks', template: shape }],
       }),
@@ -52,6 +64,8 @@ describe('the blocks', () => {
     open();
     const row = await screen.findByRole('row', { name: /Tidewrack Half/ });
     expect(within(row).getByRole('link', { name: 'Posy Arkwright-Hask' })).toBeTruthy();
+    // Drawn as the server has laid it out.
+    expect(await within(row).findByRole('img', { name: /1 week.*heaviest 41 km/ })).toBeTruthy();
   });
 
   it('keep a name where the athlete has just left the squad', async () => {

@@ -19,7 +19,7 @@ import { useCommands } from '../../editor/useCommands.js';
 import { IconAct } from '../../components/IconAct.js';
 import { BackIcon, NextIcon } from '../../theme/icons.js';
 import { useDaysOver } from '../../components/history.js';
-import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
+import { useLaidBlock, usePast, useShownChange } from '../../components/useLaidBlock.js';
 import { DayDetails } from '../../diary/DayDetails.js';
 import { useDone } from '../../diary/useDone.js';
 import { cycleOn, cyclesOf } from './cycle-days.js';
@@ -58,6 +58,7 @@ function OpenWeek({
   const { number } = useParams();
   const navigate = useNavigate();
   const base = useLaidBlock(file);
+  const past = usePast();
   const drawn = useShownChange(preview, base);
   const { block, shown } = drawn;
   const { athlete } = block.spec;
@@ -153,6 +154,7 @@ function OpenWeek({
               shown={shown}
               week={week}
               from={cycle.days[0]?.day.date ?? today}
+              past={past}
               commands={commands}
             />
           )}

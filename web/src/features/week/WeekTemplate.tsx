@@ -15,7 +15,7 @@ import type { PhaseKind } from '@nadir/core/spec/choices';
 import { isRun } from '@nadir/core/spec/days';
 import { useCallback, useMemo } from 'react';
 import { shortWeekday } from '../../components/dates.js';
-import { usePast } from '../../components/useLaidBlock.js';
+import type { PastOfBlock } from '../../components/useLaidBlock.js';
 import { useWhenIdle } from '../../components/useWhenIdle.js';
 import { weightOf } from '../../drawing/day-weight.js';
 import type { Commands } from '../../editor/useCommands.js';
@@ -35,6 +35,7 @@ export function WeekTemplate({
   shown: { measure },
   from,
   phase,
+  past,
   commands,
 }: {
   name: WeekPatternName;
@@ -42,13 +43,14 @@ export function WeekTemplate({
   shown: ShownBlock;
   from: CivilDate;
   phase: PhaseKind | undefined;
+  /** What the days to come are laid out on. */
+  past: PastOfBlock;
   commands: Commands;
 }) {
   const { title, why, days: asked } = weekPatterns[name];
   const command = useMemo(() => choosePattern(block, name, phase), [block, name, phase]);
   const inUse =
     JSON.stringify(block.spec.week.days) === JSON.stringify(patternDays(name, block.spec));
-  const past = usePast();
   const pointedAt = useShownWhilePointedAt(commands, () => command);
   // Laid out once, and when nothing else is to be done: no key stroke waits for it.
   const days = useWhenIdle(

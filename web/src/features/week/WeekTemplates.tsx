@@ -10,6 +10,7 @@ import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { Field } from '../../components/Field.js';
 import { Tick } from '../../components/Tick.js';
 import { shortWeekday } from '../../components/dates.js';
+import type { PastOfBlock } from '../../components/useLaidBlock.js';
 import type { Commands } from '../../editor/useCommands.js';
 import styles from './Week.module.css';
 import { WeekTemplate } from './WeekTemplate.js';
@@ -21,6 +22,7 @@ export function WeekTemplates({
   shown,
   week,
   from,
+  past,
   commands,
 }: {
   block: CheckedBlock;
@@ -28,6 +30,7 @@ export function WeekTemplates({
   week: Week;
   /** The first day in view. */
   from: CivilDate;
+  past: PastOfBlock;
   commands: Commands;
 }) {
   const [onlyPhase, setOnlyPhase] = useState(false);
@@ -57,6 +60,7 @@ export function WeekTemplates({
             shown={shown}
             from={from}
             phase={phase}
+            past={past}
             commands={commands}
           />
         ))}

@@ -214,6 +214,7 @@ describe('the chosen day', () => {
 });
 
 describe('week templates', () => {
+  const past = { asOf: '2027-02-10', history: [], record: [] };
   const fakes = () => ({
     show: vi.fn<Commands['show']>(() => []),
     run: vi.fn<Commands['run']>(() => []),
@@ -229,6 +230,7 @@ describe('week templates', () => {
         shown={shown}
         week={block.weeks[2]!}
         from="2027-03-03"
+        past={past}
         commands={commands}
       />,
     );
@@ -256,6 +258,7 @@ describe('week templates', () => {
         shown={shown}
         week={block.weeks[0]!}
         from={from}
+        past={past}
         commands={fakes()}
       />,
     );
