@@ -21,7 +21,8 @@ export default defineProject({
     name: 'core',
     include: ['{src,golden}/**/*.test.ts'],
     exclude: mutated === undefined ? [] : leftOut,
-    testTimeout: 60_000,
+    // A property draws hundreds of blocks: slow machines take minutes for what takes seconds.
+    testTimeout: 300_000,
     isolate: false,
   },
 });

@@ -14,7 +14,7 @@ import { Messages } from '../components/messages.js';
 import { coaching, signedIn } from './signed-in.js';
 
 // On a machine that is busy a page takes its time.
-configure({ asyncUtilTimeout: 5000 });
+configure({ asyncUtilTimeout: 20_000 });
 
 /** What a server answers to `METHOD /path`: a body, or a whole response; given what was sent. */
 export type Answers = Record<string, (sent: unknown) => unknown>;
