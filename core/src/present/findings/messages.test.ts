@@ -62,7 +62,12 @@ describe('growth over the cap', () => {
     const growth = { school: 'step-and-hold', step: 14_000 } as const;
     const volume = { start: 55_000, peak: 83_000, growth };
     expect(sentence('growth-over-cap', { volume })).toMatch(
-      /25.5% above the 3 building weeks before; a rise that stands for so many is 20% at most\./,
+      /25.5% above the heaviest of the 3 building weeks before; a rise that stands for so many is 20% at most\./,
+    );
+    // An often hurt athlete's step is held to the cap alone, above the same weeks.
+    const athlete = { ...marathon.athlete, oftenHurt: true };
+    expect(sentence('growth-over-cap', { volume, athlete })).toMatch(
+      /above the heaviest of the 3 building weeks before; your cap is 10%\./,
     );
   });
 });

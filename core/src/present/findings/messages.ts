@@ -148,13 +148,17 @@ function fromRace(days: number): string {
   return `${plural(Math.abs(days), 'day')} ${days > 0 ? 'before' : 'after'} the race`;
 }
 
-/** What a week grew from, and how much it may: a rise that stands for several weeks may be more than one week's. */
-function capWords({ limit }: Found, { block }: MessageContext): string {
+/** What the worst week grew from, and how much it may: as the check has measured it. */
+function capWords(found: Found, { block }: MessageContext): string {
   const { growth } = block.spec.volume;
-  const { weeks } = mostOfARise(growth, block.spec);
+  const { limit, weeks: at } = worstOf(found);
+  const isFixed = block.weeks[(at[0] ?? 1) - 1]?.volumeRule === 'pin';
+  const { weeks } = isFixed ? { weeks: 1 } : mostOfARise(growth, block.spec);
+  const before =
+    weeks > 1 ? `the heaviest of the ${weeks} building weeks` : 'the last building week';
   return limit > growth.cap
-    ? `the ${weeks} building weeks before; a rise that stands for so many is ${percent(limit)} at most`
-    : `the last building week; your cap is ${percent(limit)}`;
+    ? `${before} before; a rise that stands for so many is ${percent(limit)} at most`
+    : `${before}${weeks > 1 ? ' before' : ''}; your cap is ${percent(limit)}`;
 }
 
 /** What holds the peak down, or what would bring the block to it. */
