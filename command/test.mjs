@@ -28,8 +28,8 @@ const PARTS = {
   checks: staticChecks,
   unit: unitTests,
   server: serverTests,
-  browser: browserTests,
   faults: faultTests,
+  browser: browserTests,
 };
 
 /**
@@ -124,7 +124,12 @@ async function serverTests(files) {
   }
 }
 
-/** Kills, backups, foreign folders: with what a coach starts, on data of its own. @param {string[]} files */
+/**
+ * Kills, backups, foreign folders: with what a coach starts, on data of its own. They wait
+ * for a database more than they work, while the linter does.
+ *
+ * @param {string[]} files
+ */
 async function faultTests(files) {
   await compiled();
   await site();
