@@ -91,6 +91,20 @@ describe('a goal race on any weekday', () => {
   });
 });
 
+describe('a race on a Tuesday', () => {
+  it('has no semi-long run on the Sunday before it, of another week', () => {
+    const days = daysOf({
+      athlete: athlete(75_000),
+      race: race('2027-06-02', 1500),
+      weeks: 14,
+      week: { longRunOn: 'wednesday' },
+      events: [{ kind: 'tune-up-race', name: 'Gullstone', from: '2027-05-04', distance: 1500 }],
+    });
+    const on = (date: string) => days.find((day) => day.date === date)?.role;
+    expect([on('2027-04-18'), on('2027-05-02')]).toEqual(['semi-long', 'easy']);
+  });
+});
+
 describe('hard days where the long run asked for is not free', () => {
   it('stand around the day that it is run on', () => {
     const given: BlockSpec = {

@@ -237,7 +237,7 @@ function withSemiLong(planning: Planning, found: readonly DayRole[]): DayRole[] 
     role === 'easy' &&
     apart(index) > 2 &&
     isUsuallyRun(composed[index]) &&
-    !isBeforeRaced(planning, index)
+    isFreeForHard(planning, index)
       ? [index]
       : [],
   );
@@ -249,12 +249,6 @@ function withSemiLong(planning: Planning, found: readonly DayRole[]): DayRole[] 
 /** True for a run day that nobody fixed: a run that has moved to a day of rest stands beside what is hard. */
 function isUsuallyRun(day: WishedDay | undefined): boolean {
   return day?.fixed === false && day.role !== 'rest';
-}
-
-/** True the day before a race or a test. */
-function isBeforeRaced({ context, composed }: Planning, index: number): boolean {
-  const date = composed[index]?.date;
-  return date !== undefined && context.eventDays.get(addDays(date, 1))?.race !== undefined;
 }
 
 /** True for a large building week that is not the coach's own, with a long run to be shorter than. */
