@@ -12,7 +12,7 @@ const CROSS_WORDS: readonly (readonly [RegExp, CrossKind])[] = [
 ];
 
 const CROSS =
-  /^(?:(?<head>\d+(?:[:.,]\d+)?) ?(?<unit>min|h|hours?|’|')? )?(?<kind>[a-z -]+?)(?: (?<tail>\d+(?:[:.,]\d+)?) ?(?<last>min|h|hours?)?)?$/;
+  /^(?:(?<head>\d+(?:[:.,]\d+)?) ?(?<unit>min|h|hours?|’|')? )?(?:easy )?(?<kind>[a-z -]+?)(?: easy)?(?: (?<tail>\d+(?:[:.,]\d+)?) ?(?<last>min|h|hours?)?(?: easy)?)?$/;
 
 /** `40 min pool`, `bike 60`, `1 h swim`, `40 min pool: 10 x 2 min brisk, 1 min easy`; undefined where it is none. */
 export function readCross(typed: string): ReadCell<DayEntry> | undefined {
@@ -58,13 +58,22 @@ export function readAddOn(typed: string): Beside | undefined {
 
 const AND = /^(?<day>.+)(?: ?[+&;,] ?| and | plus | with | w\/ ?)(?<last>.+)$/i;
 
-/** `8 + gym`, `6 easy, strides and core`: what goes with a day, and what is left of it; undefined where nothing does. */
+/** Work is done beside a run, before it too; strides and drills before a session are a part of it. */
+const WORK_FIRST = /^(?<first>.+?)(?: ?[+&;] ?| and | plus )(?<day>.+)$/i;
+
+/** `8 + gym`, `6 easy, strides and core`, `gym + 8`: what goes with a day, and what is left of it; undefined where nothing does. */
 export function splitBeside(typed: string): { day: string; beside: Beside[] } | undefined {
   const { day = '', last = '' } = AND.exec(typed)?.groups ?? {};
   const found = readBeside(last);
-  if (!found) return undefined;
+  if (!found) return splitWorkFirst(typed);
   const more = splitBeside(day);
   return { day: more?.day ?? day, beside: [...(more?.beside ?? []), found] };
+}
+
+function splitWorkFirst(typed: string): { day: string; beside: Beside[] } | undefined {
+  const { first = '', day = '' } = WORK_FIRST.exec(typed)?.groups ?? {};
+  const work = readWork(first.trim());
+  return work && { day, beside: [work] };
 }
 
 function readBeside(text: string): Beside | undefined {

@@ -35,6 +35,7 @@ const after = (...written: readonly (readonly [SheetCell, string])[]) => {
 
 const STRIDES = { kind: 'add-on', addOn: 'strides' } as const;
 const CORE = { kind: 'work', work: 'core' } as const;
+const GYM = { kind: 'work', work: 'strength', time: undefined } as const;
 const STRENGTH = { kind: 'work', work: 'strength', time: 1800 } as const;
 const beside = (day: object, ...others: object[]) => ({ kind: 'with', day, beside: others });
 
@@ -85,6 +86,10 @@ describe('a day as it is typed', () => {
     ['8, strides and core', beside({ kind: 'amount', amount: 8000 }, STRIDES, CORE)],
     ['6 + 10 + core', beside({ kind: 'amount', amount: 16_000, firstRun: 6000 }, CORE)],
     ['rest + 30 min strength', beside({ kind: 'role', role: 'rest' }, STRENGTH)],
+    ['gym + 6 easy', beside({ kind: 'amount', amount: 6000, role: 'easy' }, GYM)],
+    ['30 min strength and 8', beside({ kind: 'amount', amount: 8000 }, STRENGTH)],
+    ['long 28 w/ last 10 MP', { kind: 'session', text: '28 km w/ last 10 MP' }],
+    ['bike 60 easy', { kind: 'cross', cross: 'bike', time: 3600 }],
     [
       '5 x 1 km @ 5 km, 2 min jog; core',
       beside({ kind: 'session', text: '5 x 1 km @ 5 km, 2 min jog' }, CORE),

@@ -114,12 +114,20 @@ function nextWeek(ascent: Ascent, week: FrameWeek): LaidVolume {
   if (index === 0) return firstWeek(ascent, week.length);
   const { recovery } = context.spec.volume;
   if (week.kind === 'recovery') {
-    const volume = roundTo(recoveryLimit(last, recovery.depth), ascent.step);
-    return { volume, rule: 'recovery', recovery: true };
+    return { volume: restedVolume(ascent), rule: 'recovery', recovery: true };
   }
   return isRested(ascent) && recovery.reEntry === 'resume' && !hasResumed(ascent)
     ? { volume: Math.min(last, ceiling(ascent, index)), rule: 're-entry', recovery: false }
     : rise(ascent);
+}
+
+/** The week as deep as asked, in whole steps: rounding makes none shallower than a check allows. */
+function restedVolume({ context: { spec, rules }, last, step }: Ascent): number {
+  const { depth } = spec.volume.recovery;
+  const near = roundTo(recoveryLimit(last, depth), step);
+  const { leastDepth } = rules.recovery;
+  const most = recoveryLimit(last, leastDepth);
+  return depth < leastDepth || near <= most ? near : floorTo(most, step);
 }
 
 /** True after a recovery week, and after one that an event cut. */

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { GrowthSchoolName } from '../../spec/choices/index.js';
 import { growthSchools } from '../schools/index.js';
 import type { BlockSpec, RecoverySpec } from '../../spec/index.js';
+import { METRES_PER_MILE } from '../../base/index.js';
 import { layOut } from '../../lay-out.js';
 import { layPhases } from '../phases/lay-phases.js';
 import { marathon } from '../../testing/examples.js';
@@ -52,6 +53,21 @@ describe('recovery weeks', () => {
     const deep = { ...marathon.volume, recovery: { ...every(4), depth: 0.4 } };
     const { weeks } = layOut({ ...marathon, volume: deep });
     expect(weeks[3]?.volume).toBe(Math.round((weeks[2]?.volume ?? 0) * 0.6e-3) * 1000);
+  });
+
+  it('is never rounded to less than the least that a check asks, in whole miles', () => {
+    const shares = Array.from({ length: 40 }, (_, more) => {
+      const week = (20 + more) * METRES_PER_MILE;
+      const block = layOut({
+        athlete: { unit: 'mi', recentWeeks: [week, week, week, week] },
+        race: marathon.race,
+        weeks: 14,
+        volume: { recovery: { ...every(4), depth: 0.2 } },
+      });
+      expect(block.findings.map(({ check }) => check)).not.toContain('recovery-too-shallow');
+      return (block.weeks[3]?.volume ?? NaN) / (block.weeks[2]?.volume ?? NaN);
+    });
+    expect(Math.max(...shares)).toBeLessThanOrEqual(0.8 + 1e-9);
   });
 
   it('re-enters at the last building week, or one step above it', () => {

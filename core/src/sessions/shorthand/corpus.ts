@@ -370,4 +370,9 @@ export const corpus: readonly (readonly [
   ['1 h easy with the last 15 min tempo', 10896, 3600, 3396],
   ['20 x 100 m strides, 100 m walk', 2000, 1590, 0],
   ['2 x 5 km @ marathon - 5 s/km, 1 km jog', 11000, 3150, 10000],
+  ['28 km w/ last 10 km marathon', 28000, 9280, 10000],
+  ['TT 3 km', 3000, 690, 3000],
+  ['time trial 5k', 5000, 1200, 5000],
+  ['ladder 1-2-3-2-1 min @ 5 km', 2250, 540, 2250],
+  ['pyramid 200-400-200 m @ mile', 800, 176, 800],
 ];

@@ -129,6 +129,18 @@ describe('shorthand', () => {
     expect(offered('10 km easy')).toBeUndefined();
   });
 
+  it.each([
+    ['20 x 30/30', '20 x 30 s, 30 s jog'],
+    ['30/30 x 20', '20 x 30 s, 30 s jog'],
+    ['10 x 1/1; 10 min easy', '10 x 1 min, 1 min jog; 10 min easy'],
+    ['3 km easy 5 x 1 km @ 5 km', '3 km easy, 5 x 1 km @ 5 km'],
+    ['4 km easy 8 tempo 4 easy', '4 km easy, 8 km tempo, 4 km easy'],
+    ['10 @ 5:00', '10 km @ 5:00 /km'],
+  ])('offers for “%s” what may be meant: %s', (text, meant) => {
+    const found = readTyped(text, 'km');
+    expect(found.ok ? text : found.problem.suggestion).toBe(meant);
+  });
+
   it('offers nothing for more than a line', () => {
     const found = readSession('6 x 400, '.repeat(50));
     expect(found).toMatchObject({ ok: false, problem: { column: 5 } });

@@ -78,18 +78,43 @@ function mends(text: string, at: number, usual: SessionUnit | undefined): string
   const strides = text
     .replace(/(?<![x×*]\s*|\d)(\d+)\s*(?:x\s*)?(?=strides?\b)/i, '$1 x 100 m ')
     .replace(/(?<![x×*]\s*|\d)(\d+)\s*(?:x\s*)?(?=hill sprints?\b)/i, '$1 x 10 s ');
-  const pace = text.replace(
-    /((?:@|\bat\b)\s*\d+:\d\d(?:\s*-\s*\d+:\d\d)?)(?!\s*[-\d/:])/i,
-    `$1 ${/\d\s*mi(les?)?\b/i.test(text) ? '/mi' : '/km'}`,
-  );
+  const withUnit = withUnits(text, at, (number, before) => unitsFor(number, before, usual));
+  const paced = [text, ...withUnit].map(atAPace);
+  const onAndOff = text.replace(ON_AND_OFF, inWords);
+  const apart = `${text.slice(0, at).trimEnd()}, ${text.slice(at).trimStart()}`;
   // 5.30 /km
   const dotted = text.replace(/(@\s*\d)\.([0-5]\d)(?=\s*(?:\/|per\b))/i, '$1:$2');
   return [
     ...(strides === text ? [] : [strides]),
     ...(dotted === text ? [] : [dotted]),
-    ...withUnits(text, at, (number, before) => unitsFor(number, before, usual)),
-    ...(pace === text ? [] : [pace]),
+    ...(onAndOff === text ? [] : [onAndOff]),
+    ...withUnit,
+    ...paced.filter((each) => each !== text && !withUnit.includes(each)),
+    ...(/^\s*\d/.test(text.slice(at)) ? [apart] : []),
   ];
+}
+
+/** A clock behind an `@` or `at`, as the pace of a kilometre or of a mile. */
+function atAPace(text: string): string {
+  return text.replace(
+    /((?:@|\bat\b)\s*\d+:\d\d(?:\s*-\s*\d+:\d\d)?)(?!\s*[-\d/:])/i,
+    `$1 ${/\d\s*mi(les?)?\b/i.test(text) ? '/mi' : '/km'}`,
+  );
+}
+
+/** 10 x 1/1, 20 x 30/30 and 30/30 x 20: repetitions and what is jogged between them. */
+const ON_AND_OFF =
+  /(?:(\d+)\s*[x×*]\s*)?(?<![\d/])(\d{1,2})\s*\/\s*(\d{1,2})(?![\d/])(?:\s*(?:mins?|m|secs?|s|'|"|′|″)(?![a-z]))?(?:\s*[x×*]\s*(\d+)\b(?!\s*[/x×*]))?/i;
+
+/** Minutes of a repetition, at most, where nothing says what a figure is: 15/15 are seconds. */
+const MOST_ON = 10;
+
+function inWords(whole: string, ...groups: readonly (string | undefined)[]): string {
+  const [before, on, off, behind] = groups;
+  const count = before ?? behind;
+  if (count === undefined) return whole;
+  const unit = Math.max(Number(on), Number(off)) <= MOST_ON ? 'min' : 's';
+  return `${count} x ${on ?? ''} ${unit}, ${off ?? ''} ${unit} jog`;
 }
 
 /** A number that says nothing of what it counts. */
