@@ -50,8 +50,9 @@ describe('building weeks in a row', () => {
 describe('hard running in a week of rest', () => {
   const hard: Partial<Day> = { role: 'quality', quick: true, hardTime: 1200 };
   const test: Partial<Day> = { ...hard, role: 'test' };
+  const race: Partial<Day> = { ...hard, role: 'tune-up' };
 
-  it('is none but a test, and that on one of the last four days', () => {
+  it('is none but a test on one of the last four days, or a race on one of the last two', () => {
     // Week 8 runs from Monday 1 February to Sunday.
     expect(observed(recoveryHasHardDay, laid)).toEqual([]);
     expect(observed(recoveryHasHardDay, withDays(laid, { '2027-02-02': hard }))).toEqual([
@@ -60,6 +61,8 @@ describe('hard running in a week of rest', () => {
     expect(observed(recoveryHasHardDay, withDays(laid, { '2027-02-04': test }))).toEqual([]);
     expect(weeksFound(recoveryHasHardDay, withDays(laid, { '2027-02-03': test }))).toEqual([8]);
     expect(weeksFound(recoveryHasHardDay, withDays(laid, { '2027-02-05': hard }))).toEqual([8]);
+    expect(observed(recoveryHasHardDay, withDays(laid, { '2027-02-06': race }))).toEqual([]);
+    expect(weeksFound(recoveryHasHardDay, withDays(laid, { '2027-02-05': race }))).toEqual([8]);
   });
 
   it('is no matter in a week that days away make light, or one that builds', () => {

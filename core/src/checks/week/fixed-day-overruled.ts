@@ -13,9 +13,9 @@ export const fixedDayOverruled = check({
     const found = daysToRace(block).filter(({ day }) => {
       const wish = wished.get(day.date);
       const otherRole = wish?.role !== undefined && wish.role !== day.role;
-      const unread = wish?.session !== undefined && !RUN_AS_WRITTEN.has(day.rule);
-      // A long run has its ladder, whatever its weekday says.
-      return otherRole || unread || (wish?.byWeekday === true && day.role === 'long');
+      // A long run is run as it is written for its date, and has its ladder whatever its weekday says.
+      if (day.role === 'long') return otherRole || wish?.byWeekday === true;
+      return otherRole || (wish?.session !== undefined && !RUN_AS_WRITTEN.has(day.rule));
     });
     return dayByWeek(found);
   },

@@ -187,6 +187,12 @@ describe('a day that was fixed', () => {
     }
   });
 
+  it('is not overruled as a long run that is written out, which has no rule of a session', () => {
+    const long = withDays(laid, { [MON]: { role: 'long', rule: 'long' } });
+    expect(fixing({ session: '20 km, last 8 km marathon', role: 'long' }, long)).toEqual([]);
+    expect(fixing({ role: 'easy' }, long)).toHaveLength(1);
+  });
+
   it('outside the athlete’s free days is said, where it is run', () => {
     const free = withAthlete(withSpec(laid, { days: [{ date: MON, role: 'easy' }] }), {
       unavailable: ['monday'],

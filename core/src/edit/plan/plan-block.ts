@@ -1,4 +1,5 @@
 import {
+  type CivilDate,
   countWeeks,
   differenceInDays,
   type Measure,
@@ -7,7 +8,9 @@ import {
 } from '../../base/index.js';
 import type { BlockSpec, Issue } from '../../spec/index.js';
 import { type Block, layWeeks, validateSpec } from '../../layout/index.js';
-import { applyChange } from '../index.js';
+import { applyChange, type Change } from '../index.js';
+import { withEasyFigures } from './plan-figures.js';
+import { racesOf } from './plan-races.js';
 import { longRunsOf } from './plan-long-runs.js';
 import { type UntakenCell, writeCells, type WrittenCell } from '../sheet/index.js';
 import type { PlanCell } from './plan-cells.js';
@@ -27,49 +30,102 @@ export type PlannedBlock =
 /**
  * A coach's own plan as a block: its days are fixed as they are written, its
  * weeks are the sum of their days, or the figure beside them where there is
- * one, and the rest is worked out around it.
+ * one, and the rest is worked out around it; no session but the coach's where
+ * the plan names any.
  */
 export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFor): PlannedBlock {
   const { race, weekStartsOn } = given;
   const first = cells.reduce((least, { date }) => (date < least ? date : least), race.date);
   const start = startOfWeek(first, weekStartsOn);
+  const { longest, ...longRuns } = longRunsOf(cells, given);
+  const races = racesOf(cells, race.date, longest);
   const spec: BlockSpec = {
     ...given,
     start,
     weeks: countWeeks(start, race.date, weekStartsOn),
     // A plan of the coach's own has its tests in it.
-    events: given.events ?? [],
-    ...longRunsOf(cells, given),
+    events: [...(given.events ?? []), ...races],
+    ...longRuns,
   };
   const problems = validateSpec(spec);
   if (problems.length > 0) return { ok: false, problems };
   const { block } = layWeeks(spec);
+  // The goal race and those on the way are facts of the block.
+  const raced = new Set([race.date, ...races.map(({ from }) => from)]);
   const written = cells.flatMap(({ kind, date, text }): WrittenCell[] => {
-    // The race is a fact of the block.
-    if (kind === 'day') return date === race.date ? [] : [{ cell: { kind, date }, text }];
+    if (kind === 'day') return raced.has(date) ? [] : [{ cell: { kind, date }, text }];
     const week = Math.floor(differenceInDays(date, start) / 7) + 1;
     return [{ cell: { kind, week }, text }];
   });
-  const all = [...written, ...restsBetween(block, written, race.date)];
-  const { command, taken, untaken } = writeCells(block, all, measure, { givesWay: 'volume' });
-  const planned = command ? applyChange<BlockSpec>(block.spec, command.change) : block.spec;
+  const rests = restsBetween(block, written, raced);
+  const { command, taken, untaken } = writeCells(block, [...written, ...rests], measure, {
+    givesWay: 'volume',
+  });
+  const planned = command
+    ? withItsWeeks(
+        applyChange<BlockSpec>(block.spec, withFigures(command.change, written, block)),
+        given,
+      )
+    : block.spec;
   const left = validateSpec(planned);
   return left.length > 0
     ? { ok: false, problems: left }
-    : { ok: true, spec: planned, taken: taken - (all.length - written.length), untaken };
+    : { ok: true, spec: planned, taken: taken - rests.length + races.length, untaken };
+}
+
+/**
+ * A plan rests where its own weeks are light, and its peak is its heaviest week; of an
+ * athlete of whom nothing else is known it starts from its first.
+ */
+function withItsWeeks(spec: BlockSpec, { athlete, volume }: BlockSpec): BlockSpec {
+  const { weeks, spec: laid } = layWeeks(spec).block;
+  const isKnown = volume?.start !== undefined || (athlete?.recentWeeks ?? []).length > 0;
+  const measured = (asked: { start: number }, amounts: number[]) => {
+    const start = (isKnown ? undefined : amounts[0]) || asked.start;
+    return { ...asked, start, peak: Math.max(start, ...amounts) };
+  };
+  // In the week before a taper none is built in.
+  const building = weeks
+    .filter(({ kind }) => kind === 'building' || kind === 'recovery')
+    .slice(0, -1);
+  const light = building.filter(({ recovery }) => recovery).map(({ number }) => number);
+  return {
+    ...spec,
+    volume: {
+      ...measured(
+        laid.volume,
+        weeks.map((week) => week.volume),
+      ),
+      recovery: { ...laid.volume.recovery, weeks: light },
+    },
+    longRun: measured(
+      laid.longRun,
+      weeks.map((week) => week.longRun),
+    ),
+  };
+}
+
+function withFigures(change: Change, written: readonly WrittenCell[], block: Block): Change {
+  return change.days
+    ? { ...change, days: withEasyFigures(change.days, datesOf(written), block) }
+    : change;
+}
+
+function datesOf(written: readonly WrittenCell[]): ReadonlySet<CivilDate> {
+  return new Set(written.flatMap(({ cell }) => (cell.kind === 'day' ? [cell.date] : [])));
 }
 
 /** An empty day beside written ones is a day of rest. */
 function restsBetween(
-  { weeks }: Block,
+  { weeks, spec }: Block,
   written: readonly WrittenCell[],
-  raceDate: string,
+  raced: ReadonlySet<CivilDate>,
 ): WrittenCell[] {
-  const dates = new Set(written.flatMap(({ cell }) => (cell.kind === 'day' ? [cell.date] : [])));
+  const dates = datesOf(written);
   return weeks.flatMap(({ days }) =>
     days.some(({ date }) => dates.has(date))
       ? days.flatMap(({ date }): WrittenCell[] =>
-          dates.has(date) || date >= raceDate
+          dates.has(date) || date > spec.race.date || raced.has(date)
             ? []
             : [{ cell: { kind: 'day', date }, text: 'rest' }],
         )

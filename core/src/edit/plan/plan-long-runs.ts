@@ -6,12 +6,19 @@ import {
   weekdayOf,
   weekdaysFrom,
 } from '../../base/index.js';
+import { racedAlone } from '../../sessions/index.js';
 import type { FixedDay } from '../../spec/days/index.js';
 import type { BlockSpec } from '../../spec/index.js';
 import type { PlanCell } from './plan-cells.js';
 
 /** The week's day with the largest figure; undefined where none has one. */
 type Longest = ReadonlyMap<CivilDate, CivilDate | undefined>;
+
+/** The long runs of a plan. */
+interface LongRuns extends Pick<BlockSpec, 'week' | 'days'> {
+  /** The day of each week on which most is run. */
+  longest: ReadonlySet<CivilDate>;
+}
 
 /** The weekday on which most long runs of a plan are, and the long runs that are on another day. */
 export function longRunsOf(
@@ -22,22 +29,24 @@ export function longRunsOf(
     week,
     athlete,
   }: BlockSpec & { race: { date: string }; weekStartsOn: Weekday },
-): Pick<BlockSpec, 'week' | 'days'> {
+): LongRuns {
   const longest = longestOf(cells, {
     weekStartsOn,
     raceDate: race.date,
     byTime: athlete?.basis === 'time',
   });
-  const usual = mostOften([...longest.values()].flatMap((date) => date ?? []).map(weekdayOf));
-  if (!usual) return { week };
+  const dates = new Set([...longest.values()].flatMap((date) => date ?? []));
+  const usual = mostOften([...dates].map(weekdayOf));
+  if (!usual) return { week, longest: dates };
   const place = weekdaysFrom(weekStartsOn).indexOf(usual);
+  const raced = new Set(cells.flatMap(({ date, text }) => (racedAlone(text) ? [date] : [])));
   const days = [...longest].flatMap(([start, date]): FixedDay[] => {
     const usually = addDays(start, place);
     if (date === usually) return [];
     const none: FixedDay[] = usually < race.date ? [{ date: usually, role: 'rest' }] : [];
-    return date === undefined ? none : [...none, { date, role: 'long' }];
+    return date === undefined || raced.has(date) ? none : [...none, { date, role: 'long' }];
   });
-  return { week: { ...week, longRunOn: usual }, days };
+  return { week: { ...week, longRunOn: usual }, days, longest: dates };
 }
 
 function longestOf(
@@ -72,6 +81,8 @@ const MINUTES = 6;
 
 /** About how long is run, by the figure a cell begins with; repetitions and cross-training are none. */
 function minutesIn(text: string, byTime: boolean): number | undefined {
+  const raced = racedAlone(text);
+  if (raced) return (MINUTES * raced.distance) / 1000;
   const [, figure, rest = ''] = /^(?:[a-z:-]+ )*(\d+(?:[.,]\d+)?)(.*)$/i.exec(text.trim()) ?? [];
   if (figure === undefined || /^ ?(?:x|m\b)|pool|bike|ride|swim/i.test(rest)) return undefined;
   const called = CALLED_LONG.test(text) && !NOT_LONG.test(text) ? LONGER_THAN_ANY : 0;

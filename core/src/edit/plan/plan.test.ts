@@ -166,6 +166,68 @@ describe('a plan as a block', () => {
     expect(weeks[0]?.longRun).toBe(16_000);
   });
 
+  const named = [
+    ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'],
+    ['', '8', '10', '6 x 600 m @ 5 km, 90 s jog', '8', '5', '16'],
+    ['', '9', '10', '20 min @ one-hour', '9', '5', '18'],
+    ['', '6', '6', '6', '', '5', '12'],
+    ['', '10', '11', '5 x 1 km @ 10 km, 2 min jog', '9', '5', '18'],
+    ['', '8', '8', '6', '', '3', '10k race'],
+    ['', '10', '11', '3 x 10 min @ one-hour, 2 min jog', '9', '6', '19'],
+    ['', '6', '6', '5', '', '3', 'Race'],
+  ];
+  const planned = () => {
+    const { cells } = cellsOf(named, '2027-05-02');
+    const found = planBlock(cells, { given: given('2027-05-02'), measure: km });
+    if (!found.ok) throw new Error(found.problems.map(({ message }) => message).join(' '));
+    return { ...found, laid: layOut(found.spec) };
+  };
+
+  it('has no session but its own: a figure alone is easy running', () => {
+    const { laid } = planned();
+    const days = laid.weeks.flatMap((week) => week.days).slice(0, -1);
+    const quick = days.filter(({ hardTime, role }) => hardTime > 0 && role !== 'tune-up');
+    expect(quick.map(({ date }) => date)).toEqual([
+      '2027-03-18',
+      '2027-03-25',
+      '2027-04-08',
+      '2027-04-22',
+    ]);
+  });
+
+  it('has its races on the way as races, with what goes before and after', () => {
+    const { spec, untaken, taken, laid } = planned();
+    expect([untaken, taken]).toEqual([[], 38]);
+    const name = '10k race';
+    const from = '2027-04-18';
+    expect(spec.events).toEqual([
+      { kind: 'tune-up-race', name, from, distance: 10_000, isLongRun: true },
+    ]);
+    expect(laid.weeks[4]?.days[6]).toMatchObject({ role: 'tune-up' });
+    expect(laid.findings.map(({ check }) => check)).not.toContain('test-missing');
+  });
+
+  it('starts, rests and peaks as its own weeks do, of an athlete of whom no more is known', () => {
+    const { spec, laid } = planned();
+    const [first = NaN, , , fourth = NaN, , sixth = NaN] = laid.weeks.map(({ volume }) => volume);
+    expect(spec.volume).toMatchObject({ start: first, peak: Math.max(fourth, sixth) });
+    expect(spec.volume?.recovery?.weeks).toEqual([3]);
+    expect(spec.longRun).toMatchObject({ start: 16_000, peak: 19_000 });
+    const codes = laid.findings.map(({ check }) => check);
+    for (const code of ['growth-over-cap', 'long-run-grown-too-fast', 'recovery-too-shallow']) {
+      expect(codes).not.toContain(code);
+    }
+  });
+
+  it('starts where the athlete is known to be', () => {
+    const { cells } = cellsOf(named, '2027-05-02');
+    const athlete = { name: 'Idris Vale', recentWeeks: [40_000, 40_000, 40_000, 40_000] };
+    const found = planBlock(cells, { given: given('2027-05-02', athlete), measure: km });
+    if (!found.ok) throw new Error('refused');
+    expect(found.spec.volume?.start).toBe(40_000);
+    expect(layOut(found.spec).findings.map(({ check }) => check)).toContain('growth-over-cap');
+  });
+
   it('takes rows of volume and long run alone, and works out the days', () => {
     const { cells } = cellsOf(
       [
@@ -244,7 +306,7 @@ describe('the long runs of a plan', () => {
       ...{ '17': '9', '21': 'Long 20,5' },
       ...{ '23': '8', '28': '10 km race' },
     });
-    expect(found).toEqual({
+    expect(found).toMatchObject({
       week: { longRunOn: 'sunday' },
       days: [
         { date: '2027-03-14', role: 'rest' },

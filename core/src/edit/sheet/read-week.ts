@@ -15,6 +15,10 @@ export type VolumeEntry =
 /** `50-55`. */
 const RANGE = /^(\d{1,3})\s*(?:[-–]|to)\s*(\d{1,3})(?: ?[a-z]+)?$/;
 
+/** `~50`, `about 50`, `50ish`, `50+`. */
+const ROUGHLY =
+  /^(?:(?:~|≈|c\.?|ca\.?|about|approx\.?|around)\s*(\d{1,3})|(\d{1,3})\s*(?:ish|\+))$/;
+
 const CHANGE = /^([+−-])\s*(\d{1,3}(?:[.,]\d)?)\s*%$/;
 
 /** Reads a volume as coaches write it: `54`, `+10%`, `=` (as the week before), `r` (a recovery week). */
@@ -34,14 +38,21 @@ export function readVolume(text: string, measure: Measure): ReadCell<VolumeEntry
   const amount = parseAmount(figure, measure);
   const isAlone = withoutUnit(behind.join('').trim(), measure) === '';
   if (amount !== undefined && isAlone) return { ok: true, entry: { kind: 'amount', amount } };
-  const range = RANGE.exec(typed);
-  if (range) {
-    const middle = String(Math.round((Number(range[1]) + Number(range[2])) / 2));
-    const problem = `“${text.trim()}”: a week has one volume. Did you mean ${middle}?`;
-    return { ok: false, problem, suggestion: middle };
+  const meant = oneVolume(typed);
+  if (meant !== undefined) {
+    const problem = `“${text.trim()}”: a week has one volume. Did you mean ${meant}?`;
+    return { ok: false, problem, suggestion: meant };
   }
   return {
     ok: false,
     problem: `“${text.trim()}” is no volume in ${unit}: write 54, +10%, = (as the week before) or r (a recovery week).`,
   };
+}
+
+/** The middle of a range, or a figure that is no more than about right. */
+function oneVolume(typed: string): string | undefined {
+  const [, least, most] = RANGE.exec(typed) ?? [];
+  if (least !== undefined) return String(Math.round((Number(least) + Number(most)) / 2));
+  const [, after, before] = ROUGHLY.exec(typed) ?? [];
+  return after ?? before;
 }

@@ -207,11 +207,14 @@ describe('a week’s volume as it is typed', () => {
 
   it('is said not to be one', () => {
     expect(readVolume('a lot', km)).toMatchObject({ ok: false });
-    expect(readVolume('54 mi', km)).toMatchObject({ ok: false });
+    expect(readVolume('54 mi', km)).not.toHaveProperty('suggestion');
     expect(readVolume('90 km', minutes)).toMatchObject({ ok: false });
     expect(readVolume('90 min', minutes)).toMatchObject({ entry: { amount: 5400 } });
     expect(readVolume('42 miles', miles)).toMatchObject({ entry: { amount: 67_592.448 } });
     expect(readVolume('50-55 km', km)).toMatchObject({ ok: false, suggestion: '53' });
+    for (const text of ['~50', 'about 50', '50ish', '50+', 'c. 50']) {
+      expect(readVolume(text, km)).toMatchObject({ ok: false, suggestion: '50' });
+    }
   });
 });
 

@@ -5,6 +5,7 @@ import { defaultPaces } from '../../paces/index.js';
 import { resolveSpec } from '../../layout/index.js';
 import { marathon } from '../../testing/examples.js';
 import { laySession } from '../breakdown/lay-session.js';
+import { racedAlone } from './raced-alone.js';
 import { readTyped } from './read-typed.js';
 import { readSession } from './parse-session.js';
 import { printSession } from './print-session.js';
@@ -139,6 +140,19 @@ describe('shorthand', () => {
   ])('offers for “%s” what may be meant: %s', (text, meant) => {
     const found = readTyped(text, 'km');
     expect(found.ok ? text : found.problem.suggestion).toBe(meant);
+  });
+
+  it('knows a race or a time trial that stands alone, and its distance', () => {
+    for (const text of ['10k race', 'race: 10 km', 'Race 10k', '10 km tune-up race (Gullstone)']) {
+      expect(racedAlone(text)).toEqual({ distance: 10_000, isTest: false });
+    }
+    for (const text of ['TT 3k', '3 km time trial', '3k test', 'time trial: 3 km (track)']) {
+      expect(racedAlone(text)).toEqual({ distance: 3000, isTest: true });
+    }
+    expect(racedAlone('HM race')?.distance).toBe(21_097.5);
+    for (const text of ['race', '10 km', '10 km @ race pace', '16 km with 10k race', 'race week']) {
+      expect(racedAlone(text)).toBeUndefined();
+    }
   });
 
   it('offers nothing for more than a line', () => {

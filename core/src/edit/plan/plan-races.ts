@@ -1,0 +1,25 @@
+import type { CivilDate } from '../../base/index.js';
+import { racedAlone } from '../../sessions/index.js';
+import type { BlockEvent } from '../../spec/days/index.js';
+import type { PlanCell } from './plan-cells.js';
+
+/**
+ * Races and time trials of a plan on the way to its goal, each a day of its own: `10k race`,
+ * `5 km time trial`.
+ *
+ * @param longest the day of each week on which most is run: a race there is its long run
+ */
+export function racesOf(
+  cells: readonly PlanCell[],
+  raceDate: CivilDate,
+  longest: ReadonlySet<CivilDate>,
+): BlockEvent[] {
+  return cells.flatMap((cell): BlockEvent[] => {
+    const { date, text } = cell;
+    const raced = cell.kind === 'day' && date < raceDate ? racedAlone(text) : undefined;
+    if (!raced) return [];
+    const kind = raced.isTest ? 'test' : 'tune-up-race';
+    const isLongRun = longest.has(date);
+    return [{ kind, name: text.trim(), from: date, distance: raced.distance, isLongRun }];
+  });
+}
