@@ -1,4 +1,4 @@
-import { type Block, type Day, mainOf, Rota } from '../../layout/index.js';
+import { type Block, type Day, fixedDatesOf, mainOf, Rota } from '../../layout/index.js';
 import type { CivilDate } from '../../base/index.js';
 import { check } from '../common/check.js';
 import { dayByWeek, daysToRace } from '../common/days-to-race.js';
@@ -12,7 +12,9 @@ export const sessionDropped = check({
     // Most blocks lay every session.
     if (empty.length === 0) return [];
     const meant = datesMeant(block);
-    return dayByWeek(empty.filter(({ day }) => meant.has(day.date)));
+    const fixed = fixedDatesOf(block);
+    const isMeant = ({ date }: Day) => meant.has(date) && fixed.get(date)?.session === undefined;
+    return dayByWeek(empty.filter(({ day }) => isMeant(day)));
   },
 });
 

@@ -15,7 +15,8 @@ export const fixedDayOverruled = check({
       const otherRole = wish?.role !== undefined && wish.role !== day.role;
       // A long run is run as it is written for its date, and has its ladder whatever its weekday says.
       if (day.role === 'long') return otherRole || wish?.byWeekday === true;
-      return otherRole || (wish?.session !== undefined && !RUN_AS_WRITTEN.has(day.rule));
+      // What is written out says by itself what its day is for.
+      return wish?.session === undefined ? otherRole : !RUN_AS_WRITTEN.has(day.rule);
     });
     return dayByWeek(found);
   },

@@ -256,6 +256,18 @@ describe('a written session', () => {
     expect(day?.sessions[0]?.hardDistance).toBe(5000);
   });
 
+  it('makes an easy day one of quality, with the amount that is fixed for it too', () => {
+    const dayOf = (part: object) =>
+      weekOf(withDays({ date: '2026-12-16', role: 'easy', ...part }), 1).days[2];
+    expect(dayOf({ session })).toMatchObject({ role: 'quality', rule: 'own-session' });
+    expect(dayOf({ session, amount: 14_000 })).toMatchObject({ role: 'quality', rule: 'pin' });
+    expect(dayOf({ session: '8 km easy; 6 x 100 m strides' })).toMatchObject({ role: 'easy' });
+    const both = withDays({ date: '2026-12-16', role: 'easy', session, amount: 14_000 });
+    const codes = layOut(both).findings.map(({ check }) => check);
+    expect(codes).not.toContain('fixed-day-overruled');
+    expect(codes).not.toContain('session-dropped');
+  });
+
   it('speaks of paces by the names they have now', () => {
     const table = resolveSpec(marathon).paces.table.map((pace) =>
       pace.id === '10-km' ? { ...pace, name: 'Ten' } : pace,

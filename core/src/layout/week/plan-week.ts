@@ -6,6 +6,7 @@ import type { FrameWeek } from '../frame/frame.js';
 import { type Past, noPast } from '../past/past.js';
 import type { WishedDay } from '../wished/coach-week.js';
 import { indoorDays } from './indoor-days.js';
+import { roleAsWritten } from './as-written.js';
 import { addOnOf, worksOf, stridesIn, type WeekOfRoles } from './goes-with-runs.js';
 import { isOther, isPlain, isRaced, isRunning } from './roles.js';
 import { withMovedRuns } from './days-away.js';
@@ -82,7 +83,11 @@ function planDays(
   const composed = wished.map((day) => (past.on(day.date) ? { ...day, fixed: true } : day));
   const isRaced = isFilledByRace(context, composed, amounts.volume);
   const planning: Planning = { context, week, amounts, past, firstDaysOut, composed, isRaced };
-  const asked = composed.map((day, index) => roleOf(planning, day, index));
+  const asked = composed.map((day, index) =>
+    past.on(day.date)
+      ? roleOf(planning, day, index)
+      : roleAsWritten(context, day.date, roleOf(planning, day, index)),
+  );
   const moved = withMovedRuns(
     {
       context,
