@@ -73,6 +73,39 @@ test('takes a plan in the words of the coach, and offers what it cannot be sure 
   await expect(day(4, 4)).toHaveAccessibleName(/: –, fixed/);
 });
 
+test('takes a race on the way for one, puts no session into plain days, and fits a phone', async ({
+  page,
+}) => {
+  const plan = [
+    'Week\tMon\tTue\tWed\tThu\tFri\tSat\tSun\tTotal',
+    '1\toff\t9\t10\t6 x 3 min @ threshold, 1 min jog\toff\t6 + gym\t16\t~50',
+    '2\toff\t9\t11\t20 x 30/30\toff\tgym + 6\t17\t',
+    '3\toff\t6\t6\t6\toff\t20 min shakeout\t10k race\t',
+    '4\toff\t9\t11\t3 x 10 min tempo (2 min)\toff\t6\t18 w/ last 5 @ HM\t',
+    '5\toff\t6\t6\t5\toff\t4\tRace\t',
+  ].join('\n');
+  await page.getByLabel('Name', { exact: true }).fill('Edda Farrow');
+  await page.getByLabel('Race day').fill('25 4 2027');
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.evaluate((text) => navigator.clipboard.writeText(text), plan);
+  await page.getByLabel('The plan as a table').click();
+  await page.keyboard.press('Control+v');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(page.getByLabel('Column 3 holds')).toHaveValue('tuesday');
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.getByRole('button', { name: 'Use all 2 suggestions' }).click();
+  await page.getByRole('button', { name: 'Create block' }).click();
+  const day = (week: number, column: number) =>
+    page.locator(`[data-week="${week}"] [data-column="${column}"]`);
+  for (const week of [1, 2, 4]) {
+    await expect(day(week, 1)).toHaveAccessibleName(/: 9, fixed/);
+  }
+  await expect(day(2, 3)).toHaveAccessibleName(/20 x 30 s, 30 s jog/);
+  await expect(day(3, 6)).toHaveAccessibleName(/10k race/);
+  await expect(day(4, 6)).toHaveAccessibleName(/last 5 km HM/);
+});
+
 test('reads a spreadsheet, and refuses what is none with nothing taken', async ({ page }) => {
   const files = page.locator('input[type=file]');
   await files.setInputFiles({
