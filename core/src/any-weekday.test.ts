@@ -105,6 +105,26 @@ describe('a race on a Tuesday', () => {
   });
 });
 
+describe('a week with a long run written on the eve of its race, and no other day before it', () => {
+  const given: BlockSpec = {
+    athlete: { longestRecentRun: 3000, results: [] },
+    race: race('2031-11-18', 800),
+    weeks: 4,
+    volume: { start: 49_000, peak: 49_000 },
+    week: { runDays: 2, longRunOn: 'monday' },
+    days: [{ date: '2031-11-17', session: '2 x (4 x 300 m @ mile, 100 m jog), 5 min walk' }],
+  };
+  const ran = (spec: BlockSpec) => {
+    const days = layOut(spec).weeks.at(-1)?.days ?? [];
+    return days.filter(({ distance }) => distance > 0).map(({ date }) => date);
+  };
+
+  it('has nothing after the race, but for what the coach fixed', () => {
+    expect(ran(given)).toEqual(['2031-11-17']);
+    expect(ran({ ...given, pins: [{ week: 4, volume: 20_000 }] })).toHaveLength(2);
+  });
+});
+
 describe('hard days where the long run asked for is not free', () => {
   it('stand around the day that it is run on', () => {
     const given: BlockSpec = {

@@ -79,8 +79,13 @@ function movedLongRun({ wished, longRun: { date } }: WeekOfAmounts): CivilDate |
   return isWished ? undefined : date;
 }
 
-export function amountOf({ volume: { volume }, longRun: { longRun, date } }: WeekOfAmounts) {
-  return { volume, longRun, longRunOn: date };
+export function amountOf({ volume, longRun: { longRun, date } }: WeekOfAmounts) {
+  return {
+    volume: volume.volume,
+    isPinned: volume.rule === 'pin',
+    longRun,
+    longRunOn: date,
+  };
 }
 
 /** The day of a week’s long run before the race: the one that the coach fixed, else that of their week. */

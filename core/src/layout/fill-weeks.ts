@@ -181,8 +181,7 @@ function fillWeek(
       over.map(({ day }) => day),
     );
   }
-  const { volume, longRun } = amountOf(week);
-  const pinned = laid.rule === 'pin';
+  const { volume, longRun, isPinned: pinned } = amountOf(week);
   const dealIn = (within: Context) => (way: Way) => {
     const toDeal = { days: planned, volume, longRun, pinned, cuts, placeOf, ...way };
     const dealt = dealWeek(within, toDeal, keys);

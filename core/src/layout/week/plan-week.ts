@@ -26,6 +26,8 @@ export interface PlannedDay extends Omit<PatternDay, 'role'> {
 /** What is laid into a week before it is dealt out. Amounts in m or s. */
 export interface WeekAmounts {
   volume: number;
+  /** True where the coach fixed the volume. */
+  isPinned: boolean;
   /** 0 when the week has none. */
   longRun: number;
   longRunOn: CivilDate | undefined;
@@ -307,12 +309,12 @@ function withRoom(planning: Planning, found: readonly DayRole[]): DayRole[] {
     0,
   );
   if (amounts.volume - amounts.longRun - raced > 1e-6 && !placed.some(isOther)) {
-    // Before the race, be it in place of cross-training; after it only where nothing lies before.
+    // Before the race, be it in place of cross-training; after it only what the coach has fixed.
     const isBefore = (index: number) => index < planning.firstDaysOut;
     const days = [open((role) => role === 'rest'), open((role) => role === 'cross-train')].filter(
       (day) => day !== undefined,
     );
-    const day = days.find(isBefore) ?? days[0];
+    const day = days.find(isBefore) ?? (amounts.isPinned ? days[0] : undefined);
     if (day !== undefined) placed[day] = 'easy';
   }
   return placed;
