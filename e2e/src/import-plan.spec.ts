@@ -106,6 +106,22 @@ test('takes a race on the way for one, puts no session into plain days, and fits
   await expect(day(4, 6)).toHaveAccessibleName(/last 5 km HM/);
 });
 
+test('reads a plan that is told line by line', async ({ page }) => {
+  const plan = [
+    ...['Week 1', 'Mon: rest', 'Tue: 8 easy', 'Thu: 6 x 400 m @ 5 km, 90 s jog', 'Sun: 14'],
+    ...['Week 2', 'Mon: rest', 'Tue: 9 easy', 'Thu: 20 min tempo', 'Sun: 15', 'Mind the ice.'],
+    ...['Week 3', 'Mon: rest', 'Tue: 6 easy', 'Thu: 5', 'Sun: Race'],
+  ].join('\n');
+  await page.getByLabel('Race day').fill('4 4 2027');
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.evaluate((text) => navigator.clipboard.writeText(text), plan);
+  await page.getByLabel('The plan as a table').click();
+  await page.keyboard.press('Control+v');
+  await expect(page.getByLabel('Column 3 holds')).toHaveValue('tuesday');
+  await expect(page.getByRole('status').filter({ hasText: 'cells read' })).toContainText('3 weeks');
+  await expect(page.getByRole('cell', { name: 'Week 2; Mind the ice.' })).toBeVisible();
+});
+
 test('reads a spreadsheet, and refuses what is none with nothing taken', async ({ page }) => {
   const files = page.locator('input[type=file]');
   await files.setInputFiles({

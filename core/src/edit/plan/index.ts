@@ -1,6 +1,7 @@
 /** A coach's own plan, as a table, made a block. */
 
 export { type PlannedBlock, planBlock, type PlanFor } from './plan-block.js';
+export { weeksOfLines } from './plan-lines.js';
 export { type PlanCell, planCells, type PlanReading, raceDateIn } from './plan-cells.js';
 export {
   guessColumns,

@@ -26,14 +26,15 @@ export interface PlanReading {
 
 /**
  * The days and weeks of a coach's table, in order. A row without a date is the
- * week after the one before; an empty row is none.
+ * week after the one before; an empty row is none, nor is one that only parts the
+ * others (`BUILD`) or sums them up.
  */
 export function planCells(
   table: readonly (readonly string[])[],
   { head, columns }: PlanShape,
   reading: PlanReading,
 ): PlanCell[] {
-  const rows = table.slice(head).filter((row) => row.some((cell) => cell.trim() !== ''));
+  const rows = table.slice(head).filter((row) => isOfAWeek(row, columns));
   const dateAt = columns.indexOf('date');
   const dates = rows.map((row) => reading.readDate((row[dateAt] ?? '').trim()));
   const textAt = columns.indexOf('text');
@@ -48,6 +49,19 @@ export function planCells(
   return rows.flatMap((row, index) => {
     const start = starts[index];
     return start === undefined ? [] : cellsOfWeek(row, columns, start);
+  });
+}
+
+const SUMMING_UP = /^(?:grand )?(?:totals?|sum|average|mean)\b/i;
+
+/** True for a row that says something of a day or a week, or when or which week it is. */
+function isOfAWeek(row: readonly string[], columns: PlanShape['columns']): boolean {
+  const said = row.findIndex((cell) => cell.trim() !== '');
+  if (SUMMING_UP.test((row[said] ?? '').trim())) return false;
+  return row.some((cell, index) => {
+    const column = columns[index];
+    if (cell.trim() === '' || column === 'nothing') return false;
+    return column !== 'week' || /\d/.test(cell);
   });
 }
 

@@ -8,6 +8,7 @@ import {
   type PlanColumn,
   type PlanShape,
   raceDateIn,
+  weeksOfLines,
 } from '@nadir/core/edit/plan';
 import type { UntakenCell } from '@nadir/core/edit/sheet';
 import { resolveSpec } from '@nadir/core/layout';
@@ -90,7 +91,7 @@ export function usePlan(asked: PlanAsked) {
     read,
     /** Another table; its columns are recognised anew. */
     take: (next: Table) => {
-      setTable(next);
+      setTable(weeksOfLines(next));
       setChosen([]);
     },
     choose: (column: number, holds: PlanColumn) => {

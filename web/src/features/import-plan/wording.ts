@@ -47,7 +47,7 @@ export const isLargerThanAnyPlan = (name: string) =>
   `${name} is larger than any plan: 2 MB is the limit. Nothing was read.`;
 export const orDropAFileHere = 'or drop a file here: a spreadsheet (XLSX) or text (CSV)';
 export const pasteThePlanHere =
-  'Paste the plan here: weeks down and days across, or a date and what is run on every line.';
+  'Paste the plan here: weeks down and days across, or a date or weekday and what is run on every line.';
 export const thePlanAsATable = 'The plan as a table';
 
 // usePlan
