@@ -110,7 +110,8 @@ test('reads a plan that is told line by line', async ({ page }) => {
   const plan = [
     ...['Week 1', 'Mon: rest', 'Tue: 8 easy', 'Thu: 6 x 400 m @ 5 km, 90 s jog', 'Sun: 14'],
     ...['Week 2', 'Mon: rest', 'Tue: 9 easy', 'Thu: 20 min tempo', 'Sun: 15', 'Mind the ice.'],
-    ...['Week 3', 'Mon: rest', 'Tue: 6 easy', 'Thu: 5', 'Sun: Race'],
+    ...['Week 3', 'Mon: rest', 'Tue: 9 easy', 'Thu: 25 min tempo', 'Sun: 16'],
+    ...['Week 4', 'Mon: rest', 'Tue: 6 easy', 'Thu: 5', 'Sun: Race'],
   ].join('\n');
   await page.getByLabel('Race day').fill('4 4 2027');
   await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
@@ -118,7 +119,7 @@ test('reads a plan that is told line by line', async ({ page }) => {
   await page.getByLabel('The plan as a table').click();
   await page.keyboard.press('Control+v');
   await expect(page.getByLabel('Column 3 holds')).toHaveValue('tuesday');
-  await expect(page.getByRole('status').filter({ hasText: 'cells read' })).toContainText('3 weeks');
+  await expect(page.getByRole('status').filter({ hasText: 'cells read' })).toContainText('4 weeks');
   await expect(page.getByRole('cell', { name: 'Week 2; Mind the ice.' })).toBeVisible();
 });
 
