@@ -59,7 +59,9 @@ function weekAfterWeek({ each = [], ...found }: Finding, given: FixContext): Fix
     const before = runChecks(context);
     const one: Finding = { ...found, ...part, level: found.level };
     if (!stillFound(one, given.block, context.block, before)) continue;
-    const [fix] = fixesThatWork(one, context, before);
+    const working = fixesThatWork(one, context, before);
+    // One kind of change for all of them, where there is one.
+    const fix = working.find((each) => kindOf(each) === kindOf(fixes[0])) ?? working[0];
     if (!fix) return undefined;
     fixes.push(fix);
     const spec = applyChange<BlockSpec>(context.block.spec, fix.change);
@@ -73,10 +75,21 @@ function weekAfterWeek({ each = [], ...found }: Finding, given: FixContext): Fix
 const MOST_NAMED = 3;
 
 function labelOf(fixes: readonly Fix[]): string {
-  const labels = fixes.map(({ label }) => label);
-  if (labels.length <= MOST_NAMED) return labels.join('; ');
-  const [first = ''] = labels;
-  return `${first}; the other ${labels.length - 1} likewise`;
+  if (fixes.length <= MOST_NAMED) return fixes.map(({ label }) => label).join('; ');
+  const kinds = [...new Set(fixes.map(kindOf))];
+  return kinds
+    .map((kind) => {
+      const [first = '', ...others] = fixes
+        .filter((fix) => kindOf(fix) === kind)
+        .map(({ label }) => label);
+      return others.length > 0 ? `${first}; the other ${others.length} likewise` : first;
+    })
+    .join('; ');
+}
+
+/** The verb that a label begins with: `Reset`, `Free`, `Run`. */
+function kindOf(fix: Fix | undefined): string | undefined {
+  return fix?.label.split(' ')[0];
 }
 
 /** Weeks are told by how many are to go: a longer block renumbers them. */
