@@ -4,7 +4,7 @@ type Table = readonly (readonly string[])[];
 
 /** `Tue: 8 easy`, `Thurs – 6 x 800 m`, and in two cells. */
 const DAY =
-  /^(?<day>mon|tue|wed|thu|fri|sat|sun)(?:s|rs|nes|urs|day|sday|nesday|rsday|urday)?\b\.?\s*[:–—-]?\s+(?<text>\S.*)$/i;
+  /^(?<day>mon|tue|wed|thu|fri|sat|sun)(?:s|r|rs|nes|day|sday|nesday|rsday|urday)?\b\.?\s*[:–—-]?\s+(?<text>\S.*)$/i;
 
 /** `Week 3`, `Week 3: 48 km`. */
 const WEEK = /^(?:week|wk)\.?\s*\d+\b/i;

@@ -122,7 +122,7 @@ describe('a coach’s table', () => {
       'Week 1: settle in',
       'Mon: rest',
       'Tue: 8 easy, strides',
-      'Thurs – 6 x 800 m @ 5 km, 2 min jog',
+      'Thur – 6 x 800 m @ 5 km, 2 min jog',
       'Sunday 16 long',
       'Take care on the ice.',
       'Monday rest',
