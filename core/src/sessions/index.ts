@@ -6,7 +6,7 @@ export {
   type SessionTotals,
   sessionTotals,
 } from './breakdown/lay-session.js';
-export { mainParts } from './breakdown/main-parts.js';
+export { isEasyRun, mainParts } from './breakdown/main-parts.js';
 export type { Stretch } from './breakdown/stretch.js';
 export { showSession } from './breakdown/show-session.js';
 export {

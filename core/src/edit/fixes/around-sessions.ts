@@ -1,9 +1,10 @@
 import { sum } from '../../base/index.js';
-import { dayWords, formatPlain } from '../../base/format/index.js';
+import { dayWords } from '../../base/format/index.js';
 import type { Day } from '../../layout/index.js';
 import { mainParts, sessionOf } from '../../sessions/index.js';
 import { fixedDayOf, withFixedDay } from '../../spec/days/index.js';
-import { say, stepOf } from './by-week.js';
+import { easyAround } from '../easy-around.js';
+import { say } from './by-week.js';
 import type { Fix, FixContext } from './fix.js';
 
 /** Policy: easy running before or after a session, against the least that the house rules ask for, at most. */
@@ -23,13 +24,9 @@ export function aroundSessions(context: FixContext, number: number): Fix[] {
   const each = missing / 2 / open.length;
   if (open.length === 0 || each > MOST * rules.sessions.warmUp[basis]) return [];
   const measure = { ...context.shown, basis };
-  const tenth = stepOf(context) / 10;
-  const before = Math.round(each / tenth) * tenth;
-  const after = Math.round((2 * each - before) / tenth) * tenth;
-  const easy = (amount: number) => `${formatPlain(amount, measure)} easy`;
   const days = open.reduce((kept, { date }) => {
     const { session = '' } = fixedDayOf(kept, date);
-    return withFixedDay(kept, date, { session: `${easy(before)}; ${session}; ${easy(after)}` });
+    return withFixedDay(kept, date, { session: easyAround(session, 2 * each, measure) });
   }, block.spec.days);
   const dates = open.map(({ date }) => dayWords(date)).join(', ');
   return [

@@ -1,4 +1,4 @@
-import { clean, type Measure, METRES_PER_MILE, shownUnit, unitName } from '../../base/index.js';
+import { clean, type Measure, METRES_PER_MILE, unitName } from '../../base/index.js';
 import { formatPlain, parseAmount } from '../../base/format/index.js';
 import {
   mentionsIn,
@@ -13,6 +13,7 @@ import {
 } from '../../sessions/index.js';
 import type { NamedPace } from '../../spec/choices/index.js';
 import { dayRoleWords, type PatternRole, patternRoles } from '../../spec/days/index.js';
+import { easyAround } from '../easy-around.js';
 import type { Beside, DayEntry, ReadCell } from './day-entry.js';
 import { readAddOn, readCross, readWork, splitBeside } from './read-beside.js';
 import { refuseEndless, refuseIdle, refuseLoose } from './refuse-day.js';
@@ -213,12 +214,5 @@ function withEasy({ amount, rest }: Headed, held: number, measure: Measure): Rea
     const problem = `“${rest}” comes to ${formatPlain(Math.round(held), measure)}, more than ${formatPlain(amount, measure)}. Write the session alone, and the day is as long as it says.`;
     return { ok: false, problem };
   }
-  const tenth = shownUnit(measure) / 10;
-  const before = Math.round(left / 2 / tenth) * tenth;
-  const after = Math.round((left - before) / tenth) * tenth;
-  const easy = (of: number) => (of > 0 ? [`${formatPlain(of, measure)} easy`] : []);
-  return {
-    ok: true,
-    entry: { kind: 'session', amount, text: [...easy(before), rest, ...easy(after)].join('; ') },
-  };
+  return { ok: true, entry: { kind: 'session', amount, text: easyAround(rest, left, measure) } };
 }

@@ -111,6 +111,26 @@ describe('a day', () => {
     expect(longer.spec.pins).toEqual([{ week: 6, longRun: 22_000 }]);
   });
 
+  it('keeps the session that is written for it, and grows and shrinks around it', () => {
+    const date = '2027-01-20';
+    const text = '2 km easy; 5 km @ marathon; 1 km easy';
+    const written = after(writeSession(block, date, text));
+    const held = (changed: Block) => changed.spec.days.find((day) => day.date === date)?.session;
+    const longer = after(lengthenDay(written, date, { shown: 8, by: 2 }, measure), written);
+    expect(held(longer)).toBe('2.5 km easy; 5 km marathon; 2.5 km easy');
+    expect(dayOf(longer, date)).toMatchObject({ role: 'quality', distance: 10_000 });
+    const least = after(lengthenDay(longer, date, { shown: 10, by: -5 }, measure), longer);
+    expect(held(least)).toBe('5 km marathon');
+    expect(lengthenDay(least, date, { shown: 5, by: -1 }, measure)).toBe(
+      'The session of Wed 20 Jan comes to 5 km. Write it shorter, or make the day easy.',
+    );
+    // Easy running alone is a length.
+    const plain = after(writeSession(block, date, '8 km easy'));
+    const grown = after(lengthenDay(plain, date, { shown: 8, by: 1 }, measure), plain);
+    expect(held(grown)).toBeUndefined();
+    expect(dayOf(grown, date)?.distance).toBe(9000);
+  });
+
   it('is not lengthened while it is swapped: it would be run again unasked', () => {
     const swapped = after(swapForCross(block, '2027-01-20', 'bike', 'weather'));
     expect(lengthenDay(swapped, '2027-01-20', { shown: 0, by: 1 }, measure)).toMatch(

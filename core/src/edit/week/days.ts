@@ -22,6 +22,7 @@ import { cycleLength } from '../../spec/index.js';
 import { linkPaces } from '../../sessions/index.js';
 import { type Block, type Day, fixedDatesOf, mainOf } from '../../layout/index.js';
 import { type Command, pinWeek } from '../index.js';
+import { lengthenWritten } from './lengthen-written.js';
 
 /** A command, or why there is none, in a sentence. */
 export type CommandOrNot = Command | string;
@@ -109,6 +110,8 @@ export function pinDay(
     return pinWeek(block, { week: found.week, field: 'longRun' }, amount, measure);
   }
   if (amount <= 0) return setDayRole(block, date, 'rest');
+  const written = lengthenWritten(block, found.day, amount, measure);
+  if (written !== undefined) return written;
   // Its own role goes with it: the week may have given it one against its pattern.
   const part: Partial<FixedDay> = {
     amount,

@@ -1,0 +1,54 @@
+import type { Measure } from '../../base/index.js';
+import { dayWords, formatPlain } from '../../base/format/index.js';
+import { type Block, type Day, fixedDatesOf, writtenLength } from '../../layout/index.js';
+import { rulesOf } from '../../rules/index.js';
+import {
+  isEasyRun,
+  mainParts,
+  type Part,
+  printSession,
+  sessionOf,
+  sessionPacesOf,
+  sessionTotals,
+} from '../../sessions/index.js';
+import { withFixedDay } from '../../spec/days/index.js';
+import { easyAround } from '../easy-around.js';
+import type { CommandOrNot } from './days.js';
+
+/** Floating-point dust in a sum of miles, m or s. */
+const NOISE = 0.5;
+
+/**
+ * Makes a day with a session of the coach's own longer or shorter around it: the session
+ * stays as it is written. Undefined for a day without one, and of one that is easy running alone.
+ *
+ * @param amount m or s, as the block counts
+ */
+export function lengthenWritten(
+  block: Block,
+  { date, rule }: Day,
+  amount: number,
+  measure: Measure,
+): CommandOrNot | undefined {
+  const { spec } = block;
+  const text = fixedDatesOf(block).get(date)?.session;
+  const parts = text === undefined ? undefined : sessionOf(text)?.parts;
+  if (!parts || rule !== 'own-session' || parts.every(isEasyAlone)) return undefined;
+  const main = mainParts(parts);
+  const totals = sessionTotals(main, sessionPacesOf(spec, rulesOf(spec), date));
+  const left = amount - writtenLength(spec.athlete, totals);
+  if (left < -NOISE) {
+    const held = formatPlain(Math.round(amount - left), measure);
+    return `The session of ${dayWords(date)} comes to ${held}. Write it shorter, or make the day easy.`;
+  }
+  const session = easyAround(printSession({ parts: [...main] }), Math.max(0, left), measure);
+  return {
+    change: { days: withFixedDay(spec.days, date, { session, amount: undefined }) },
+    message: `Fixed ${dayWords(date)} at ${formatPlain(amount, measure)}, with its session.`,
+  };
+}
+
+/** True for a run at one easy pace. */
+function isEasyAlone(part: Part): boolean {
+  return part.kind === 'run' && isEasyRun(part) && !part.places && !part.surges;
+}
