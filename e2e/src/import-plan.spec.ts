@@ -1,5 +1,5 @@
 import ExcelJS from 'exceljs';
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { addressOf, signIn } from './desk.js';
 
 const PLAN = [
@@ -9,6 +9,16 @@ const PLAN = [
   '3\t8\t10\t10\toff\t8\t40 min pool\t14 (last 4 @ marathon)',
   '4\t6\t5\t6\toff\t5\t4\tRace',
 ].join('\n');
+
+async function pastePlan(page: Page, text: string) {
+  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
+  await page.evaluate((plan) => navigator.clipboard.writeText(plan), text);
+  await page.getByLabel('The plan as a table').click();
+  await page.keyboard.press('Control+v');
+}
+
+const dayIn = (page: Page) => (week: number, column: number) =>
+  page.locator(`[data-week="${week}"] [data-column="${column}"]`);
 
 test.beforeEach(async ({ page }) => {
   await signIn(page);
@@ -20,17 +30,13 @@ test.beforeEach(async ({ page }) => {
 test('makes a block of a pasted plan, day by day as it is written', async ({ page }) => {
   await page.getByLabel('Name', { exact: true }).fill('Bo Quill');
   await page.getByLabel('Race day').fill('18 4 2027');
-  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
-  await page.evaluate((text) => navigator.clipboard.writeText(text), PLAN);
-  await page.getByLabel('The plan as a table').click();
-  await page.keyboard.press('Control+v');
+  await pastePlan(page, PLAN);
   await expect(page.getByLabel('Column 3 holds')).toHaveValue('tuesday');
   await expect(page.getByRole('status').filter({ hasText: 'cells read' })).toContainText('4 weeks');
   await page.getByRole('button', { name: 'Use “8 x 400 m @ mile, 60 s jog”' }).click();
   await expect(page.getByLabel('Cells that could not be read')).toBeHidden();
   await page.getByRole('button', { name: 'Create block' }).click();
-  const day = (week: number, column: number) =>
-    page.locator(`[data-week="${week}"] [data-column="${column}"]`);
+  const day = dayIn(page);
   await expect(day(1, 0)).toHaveAccessibleName(/: 8, fixed/);
   await expect(day(2, 1)).toHaveAccessibleName(/8 x 400 m mile, 60 s jog.*fixed/);
   await expect(day(3, 5)).toHaveAccessibleName(/40 min pool running/);
@@ -51,16 +57,12 @@ test('takes a plan in the words of the coach, and offers what it cannot be sure 
   ].join('\n');
   await page.getByLabel('Name', { exact: true }).fill('Wilf Amory');
   await page.getByLabel('Race day').fill('18 4 2027');
-  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
-  await page.evaluate((text) => navigator.clipboard.writeText(text), plan);
-  await page.getByLabel('The plan as a table').click();
-  await page.keyboard.press('Control+v');
+  await pastePlan(page, plan);
   // rest (travel), 6 x 800, 6 strides, 6m and physio.
   await page.getByRole('button', { name: 'Use all 5 suggestions' }).click();
   await expect(page.getByLabel('Cells that could not be read')).toBeHidden();
   await page.getByRole('button', { name: 'Create block' }).click();
-  const day = (week: number, column: number) =>
-    page.locator(`[data-week="${week}"] [data-column="${column}"]`);
+  const day = dayIn(page);
   await expect(day(1, 1)).toHaveAccessibleName(/6 x 800 m, 400 m jog.*fixed/);
   await expect(day(1, 3)).toHaveAccessibleName(/2 x 20 min tempo.*fixed/);
   await expect(day(1, 6)).toHaveAccessibleName(/: 16, fixed/);
@@ -86,18 +88,14 @@ test('takes a race on the way for one, puts no session into plain days, and fits
   ].join('\n');
   await page.getByLabel('Name', { exact: true }).fill('Edda Farrow');
   await page.getByLabel('Race day').fill('25 4 2027');
-  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
-  await page.evaluate((text) => navigator.clipboard.writeText(text), plan);
-  await page.getByLabel('The plan as a table').click();
-  await page.keyboard.press('Control+v');
+  await pastePlan(page, plan);
   await page.setViewportSize({ width: 390, height: 844 });
   await expect(page.getByLabel('Column 3 holds')).toHaveValue('tuesday');
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.getByRole('button', { name: 'Use all 2 suggestions' }).click();
   await page.getByRole('button', { name: 'Create block' }).click();
-  const day = (week: number, column: number) =>
-    page.locator(`[data-week="${week}"] [data-column="${column}"]`);
+  const day = dayIn(page);
   for (const week of [1, 2, 4]) {
     await expect(day(week, 1)).toHaveAccessibleName(/: 9, fixed/);
   }
@@ -114,10 +112,7 @@ test('reads a plan that is told line by line', async ({ page }) => {
     ...['Week 4', 'Mon: rest', 'Tue: 6 easy', 'Thu: 5', 'Sun: Race'],
   ].join('\n');
   await page.getByLabel('Race day').fill('4 4 2027');
-  await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
-  await page.evaluate((text) => navigator.clipboard.writeText(text), plan);
-  await page.getByLabel('The plan as a table').click();
-  await page.keyboard.press('Control+v');
+  await pastePlan(page, plan);
   await expect(page.getByLabel('Column 3 holds')).toHaveValue('tuesday');
   await expect(page.getByRole('status').filter({ hasText: 'cells read' })).toContainText('4 weeks');
   await expect(page.getByRole('cell', { name: 'Week 2; Mind the ice.' })).toBeVisible();

@@ -12,6 +12,7 @@ import { applyChange, type Change } from '../index.js';
 import { withEasyFigures } from './plan-figures.js';
 import { racesOf } from './plan-races.js';
 import { longRunsOf } from './plan-long-runs.js';
+import { withItsWeeks } from './plan-weeks.js';
 import { type UntakenCell, writeCells, type WrittenCell } from '../sheet/index.js';
 import type { PlanCell } from './plan-cells.js';
 
@@ -71,38 +72,6 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
   return left.length > 0
     ? { ok: false, problems: left }
     : { ok: true, spec: planned, taken: taken - rests.length + races.length, untaken };
-}
-
-/**
- * A plan rests where its own weeks are light, and its peak is its heaviest week; of an
- * athlete of whom nothing else is known it starts from its first.
- */
-function withItsWeeks(spec: BlockSpec, { athlete, volume }: BlockSpec): BlockSpec {
-  const { weeks, spec: laid } = layWeeks(spec).block;
-  const isKnown = volume?.start !== undefined || (athlete?.recentWeeks ?? []).length > 0;
-  const measured = (asked: { start: number }, amounts: number[]) => {
-    const start = (isKnown ? undefined : amounts[0]) || asked.start;
-    return { ...asked, start, peak: Math.max(start, ...amounts) };
-  };
-  // In the week before a taper none is built in.
-  const building = weeks
-    .filter(({ kind }) => kind === 'building' || kind === 'recovery')
-    .slice(0, -1);
-  const light = building.filter(({ recovery }) => recovery).map(({ number }) => number);
-  return {
-    ...spec,
-    volume: {
-      ...measured(
-        laid.volume,
-        weeks.map((week) => week.volume),
-      ),
-      recovery: { ...laid.volume.recovery, weeks: light },
-    },
-    longRun: measured(
-      laid.longRun,
-      weeks.map((week) => week.longRun),
-    ),
-  };
 }
 
 function withFigures(change: Change, written: readonly WrittenCell[], block: Block): Change {

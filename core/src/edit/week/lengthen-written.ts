@@ -13,7 +13,7 @@ import {
 } from '../../sessions/index.js';
 import { withFixedDay } from '../../spec/days/index.js';
 import { easyAround } from '../easy-around.js';
-import type { CommandOrNot } from './days.js';
+import type { Command } from '../index.js';
 
 /** Floating-point dust in a sum of miles, m or s. */
 const NOISE = 0.5;
@@ -23,13 +23,14 @@ const NOISE = 0.5;
  * stays as it is written. Undefined for a day without one, and of one that is easy running alone.
  *
  * @param amount m or s, as the block counts
+ * @returns the command, or why there is none, in a sentence
  */
 export function lengthenWritten(
   block: Block,
   { date, rule }: Day,
   amount: number,
   measure: Measure,
-): CommandOrNot | undefined {
+): Command | string | undefined {
   const { spec } = block;
   const text = fixedDatesOf(block).get(date)?.session;
   const parts = text === undefined ? undefined : sessionOf(text)?.parts;
