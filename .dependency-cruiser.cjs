@@ -13,7 +13,7 @@ const only = (name, from, allowed, comment) => ({
  */
 const rooms = [
   ['base', 'base/format'],
-  ['rules'],
+  ['rules', 'rules/limits'],
   ['spec/choices', 'spec/days', 'spec'],
   ['paces'],
   [

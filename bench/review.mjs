@@ -2,7 +2,7 @@ import 'reflect-metadata';
 import { randomUUID } from 'node:crypto';
 import { layOut } from '@nadir/core';
 import { addDays } from '@nadir/core/base';
-import { showBlock } from '@nadir/core/present';
+import { showBlock } from '@nadir/core/present/figures';
 import { showReview } from '@nadir/core/present/review';
 import { asPlanned } from '@nadir/core/record';
 import {

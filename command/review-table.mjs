@@ -1,5 +1,5 @@
 import { unitName } from '@nadir/core/base';
-import { showBlock } from '@nadir/core/present';
+import { showBlock } from '@nadir/core/present/figures';
 import {
   differenceText,
   patternTitles,

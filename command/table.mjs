@@ -1,5 +1,6 @@
 import { unitName } from '@nadir/core/base';
-import { sheetOf, showBlock } from '@nadir/core/present';
+import { sheetOf } from '@nadir/core/present';
+import { showBlock } from '@nadir/core/present/figures';
 import { lines } from './columns.mjs';
 
 /** @typedef {import('@nadir/core/present').ToldFinding & { fixes: import('@nadir/core/edit/fixes').Fix[] }} WithFixes */
@@ -7,7 +8,7 @@ import { lines } from './columns.mjs';
 /**
  * A laid-out block as a table for a terminal; its figures add up as shown.
  *
- * @param {import('@nadir/core/layout').Block & { findings: WithFixes[] }} block
+ * @param {import('@nadir/core/layout/block').Block & { findings: WithFixes[] }} block
  */
 export function table(block) {
   const measure = { ...block.spec.athlete, step: /** @type {const} */ (1) };

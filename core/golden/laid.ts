@@ -1,6 +1,7 @@
 import { type Measure, canonicalJson } from '../src/base/index.js';
 import { fixesOf, layOut } from '../src/index.js';
-import { reasonsOf, showBlock, whyDay, whyLongRun, whyVolume } from '../src/present/index.js';
+import { reasonsOf, whyDay, whyLongRun, whyVolume } from '../src/present/index.js';
+import { showBlock } from '../src/present/figures/index.js';
 import { rulesOf } from '../src/rules/index.js';
 import type { BlockSpec } from '../src/spec/index.js';
 

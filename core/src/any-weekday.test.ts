@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, differenceInDays, weekdayOf, weekdays } from './base/index.js';
-import { type Day, isHardRunning } from './layout/index.js';
+import { type Day, isHardRunning } from './layout/block/index.js';
 import { layOut } from './lay-out.js';
 import type { BlockSpec } from './spec/index.js';
 import { holdFor } from './testing/hold-for.js';

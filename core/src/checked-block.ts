@@ -1,4 +1,4 @@
-import type { Block } from './layout/index.js';
+import type { Block } from './layout/block/index.js';
 import type { ToldFinding } from './present/index.js';
 
 /** A block, and what its checks say of it. */

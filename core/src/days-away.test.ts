@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { addDays, type CivilDate, weekdayOf } from './base/index.js';
 import { layOut } from './lay-out.js';
-import type { Week } from './layout/index.js';
+import type { Week } from './layout/block/index.js';
 import type { BlockEvent } from './spec/days/index.js';
 
 /** Goals and athletes of all kinds, with days away in a building week: the one from this Monday on. */

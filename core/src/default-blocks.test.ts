@@ -9,7 +9,7 @@ import {
   phaseLayoutNames,
   taperSchoolNames,
 } from './spec/choices/index.js';
-import type { Day } from './layout/index.js';
+import type { Day } from './layout/block/index.js';
 import { defaultBlocks } from './testing/default-blocks.js';
 import { layOut } from './lay-out.js';
 

@@ -3,9 +3,9 @@ import { addDays } from './base/index.js';
 import { layOut } from './index.js';
 import { weekThen } from './layout/index.js';
 import { defaultPaces } from './paces/index.js';
-import { daysMoved } from './present/index.js';
+import { daysMoved } from './present/compare/index.js';
 import { defaultHouseRules, inForce, isLaidAsThen, newestEngine } from './rules/index.js';
-import { suggestUses } from './sessions/index.js';
+import { suggestUses } from './sessions/library/index.js';
 import { marathon } from './testing/examples.js';
 import { withDefaults } from './testing/with-defaults.js';
 

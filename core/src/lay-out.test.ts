@@ -1,17 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { differenceInDays, type Measure, sum } from './base/index.js';
-import { layoutStep, perMetreOf, rulesOf } from './rules/index.js';
+import { layoutStep, rulesOf } from './rules/index.js';
+import { perMetreOf } from './rules/limits/index.js';
 import { type BlockSpec, runningOfCycle } from './spec/index.js';
-import {
-  type Block,
-  fullWeek,
-  isBase,
-  mostOfARise,
-  resolveSpec,
-  validateSpec,
-} from './layout/index.js';
-import { showBlock } from './present/index.js';
+import { fullWeek, mostOfARise, resolveSpec } from './layout/index.js';
+import { type Block, isBase } from './layout/block/index.js';
+import { validateSpec } from './layout/validate/index.js';
+import { showBlock } from './present/figures/index.js';
 import { marathon } from './testing/examples.js';
 import { anySpec } from './testing/any-spec.js';
 import { holdFor } from './testing/hold-for.js';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { addDays } from './base/index.js';
 import { layOut } from './lay-out.js';
-import type { Day } from './layout/index.js';
+import type { Day } from './layout/block/index.js';
 import type { BlockEvent } from './spec/days/index.js';
 
 const SUNDAY = '2027-04-04';

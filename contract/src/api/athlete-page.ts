@@ -1,4 +1,4 @@
-import { paceHatches } from '@nadir/core/present';
+import { paceHatches } from '@nadir/core/present/figures';
 import { entryKinds } from '@nadir/core/record';
 import { bases, shownSteps, units } from '@nadir/core/base';
 import { z } from 'zod';

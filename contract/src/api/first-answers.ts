@@ -1,6 +1,6 @@
 import { bases, type Measure, shownSteps, units, weekdays } from '@nadir/core/base';
 import { levels } from '@nadir/core/checks';
-import type { Glance } from '@nadir/core/present';
+import type { Glance } from '@nadir/core/present/figures';
 import type { LastWeek, Need } from '@nadir/core/present/review';
 import * as z from 'zod/mini';
 import { dateChecks } from '../civil-date.js';

@@ -1,4 +1,5 @@
-import { type HandedOut, dayRules, longRunRules, volumeRules, weekKinds } from '@nadir/core/layout';
+import type { HandedOut } from '@nadir/core/layout';
+import { dayRules, longRunRules, volumeRules, weekKinds } from '@nadir/core/layout/block';
 import { crossKinds } from '@nadir/core/rules';
 import { phaseKinds, segmentNames } from '@nadir/core/spec/choices';
 import { addOns, dayRoles, swapReasons, workKinds } from '@nadir/core/spec/days';

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { layOut } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
-import { showBlock } from '@nadir/core/present';
+import { showBlock } from '@nadir/core/present/figures';
 import { printSession, readSession } from '@nadir/core/sessions';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';

@@ -1,4 +1,5 @@
-import { resolveSpec, validateSpec } from '@nadir/core/layout';
+import { resolveSpec } from '@nadir/core/layout';
+import { validateSpec } from '@nadir/core/layout/validate';
 import type { BlockSpec, Issue, ResolvedSpec } from '@nadir/core/spec';
 import { z } from 'zod';
 import type { PlannedDay } from '../api/planned-days.js';

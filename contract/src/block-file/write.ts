@@ -2,7 +2,7 @@ import { countBack } from '@nadir/core/base';
 import { applyChange, type Change, templateDays, templateEvents } from '@nadir/core/edit';
 import { resolveSpec } from '@nadir/core/layout';
 import { defaultPacesOf } from '@nadir/core/paces';
-import { suggestUses } from '@nadir/core/sessions';
+import { suggestUses } from '@nadir/core/sessions/library';
 import type { BlockSpec, ResolvedSpec } from '@nadir/core/spec';
 import { type Parsed, givenOf, soundSpec } from './parse.js';
 import { type BlockFile, type BlockTemplate, NEWEST_VERSION } from './schema.js';

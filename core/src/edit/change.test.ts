@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { BlockSpec } from '../spec/index.js';
-import { validateSpec } from '../layout/index.js';
+import { validateSpec } from '../layout/validate/index.js';
 import { layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
 import { applyChange } from './change.js';

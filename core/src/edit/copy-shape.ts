@@ -1,7 +1,7 @@
 import { roundTo } from '../base/index.js';
 import { layoutStep, rulesOf } from '../rules/index.js';
 import { withPin } from '../spec/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import { type Command, weekWords } from './command.js';
 
 /**

@@ -1,6 +1,6 @@
 import { dayWords } from '../base/format/index.js';
 import { type BlockEvent, eventCharacters } from '../spec/days/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import type { Command } from './command.js';
 
 /** Places a race, a test or a stay on the block. */

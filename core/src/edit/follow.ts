@@ -1,7 +1,7 @@
 import { addDays, countWeeks, differenceInDays, roundTo, startOfWeek } from '../base/index.js';
 import { layoutStep, newestEngine, raceRules, rulesOf } from '../rules/index.js';
 import type { BlockSpec } from '../spec/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 
 /** Policy: a block after a goal race starts at this part of the heaviest week before it. */
 const START_SHARE = 0.7;

@@ -1,5 +1,5 @@
 import type { CivilDate } from '../base/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import { type Command, weekWords } from './command.js';
 
 /** Leaves weeks to the product again: their volume, their long run, and every date of them. */

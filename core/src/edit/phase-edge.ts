@@ -1,5 +1,5 @@
 import type { OwnPhase } from '../spec/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import type { Command } from './command.js';
 
 /** The phases as they are laid out, as the coach's own. */

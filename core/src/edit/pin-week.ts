@@ -1,7 +1,7 @@
 import { formatPlain } from '../base/format/index.js';
 import type { Measure } from '../base/index.js';
 import { withPin } from '../spec/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import type { Command } from './command.js';
 
 export type PinField = 'volume' | 'longRun';

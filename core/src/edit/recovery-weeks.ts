@@ -1,4 +1,4 @@
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import { type Command, weekWords } from './command.js';
 
 /** Makes the chosen weeks recovery weeks, or building weeks where all of them are. */

@@ -2,7 +2,7 @@ import { formatPercent } from '../base/format/index.js';
 import { roundTo } from '../base/index.js';
 import { layoutStep, rulesOf } from '../rules/index.js';
 import { withPin } from '../spec/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import { type Command, weekWords } from './command.js';
 
 /** Pins the chosen weeks at a part of what they are, in whole steps. */

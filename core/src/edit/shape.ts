@@ -1,5 +1,5 @@
 import { formatPercent } from '../base/format/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import type { Command } from './command.js';
 
 /** Shallowest and deepest a taper may be set. */

@@ -1,6 +1,6 @@
 import { plural } from '../base/format/index.js';
 import { withPin } from '../spec/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import { type Command, weekWords } from './command.js';
 
 /**

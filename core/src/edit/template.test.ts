@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { resolveSpec, validateSpec } from '../layout/index.js';
+import { resolveSpec } from '../layout/index.js';
+import { validateSpec } from '../layout/validate/index.js';
 import type { FixedWeekday } from '../spec/days/index.js';
 import { layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';

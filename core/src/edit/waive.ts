@@ -1,5 +1,5 @@
 import type { Waiver } from '../spec/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import type { Finding } from '../checks/index.js';
 import type { Command } from './command.js';
 

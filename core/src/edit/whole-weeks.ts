@@ -1,6 +1,6 @@
 import { addDays } from '../base/index.js';
 import { blockLength } from '../rules/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import type { Command } from './command.js';
 import { ownPhasesOf } from './phase-edge.js';
 import type { Change } from './change.js';

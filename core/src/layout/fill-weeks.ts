@@ -1,5 +1,5 @@
 import { type CivilDate, floorTo } from '../base/index.js';
-import { growthLimit, leastLongRun, recoveryLimit, returnLimit } from '../rules/index.js';
+import { growthLimit, leastLongRun, recoveryLimit, returnLimit } from '../rules/limits/index.js';
 import { isRun } from '../spec/days/index.js';
 import { isUnder18 } from '../spec/index.js';
 import { amountOf, type WeekOfAmounts } from './amounts.js';

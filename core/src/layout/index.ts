@@ -1,25 +1,5 @@
 /** From a spec to a block, stage by stage. */
 
-export type { Block, Phase } from './block/block.js';
-export {
-  type LongRunRule,
-  longRunRules,
-  type Segment,
-  type VolumeRule,
-  volumeRules,
-  type Week,
-  weekKinds,
-} from './block/week.js';
-export {
-  type Day,
-  type DayRule,
-  dayRules,
-  type DaySession,
-  isHardRunning,
-  mainOf,
-} from './block/day.js';
-export { isUphill } from './block/run.js';
-export { isBase } from './block/is-base.js';
 export type { Context } from './context/context.js';
 export { eventDays, racedIn } from './events/event-days.js';
 export { paceWords } from './fill/session-words.js';
@@ -37,11 +17,7 @@ export { recentVolume } from './resolve/recent-volume.js';
 export { usualRunDays } from './resolve/usual-run-days.js';
 export { type HandedOut, type Past, pastOf, type WeekThen, weekThen } from './past/past.js';
 export { suggestWeeks } from './resolve/suggest-weeks.js';
-export { issuesOfPaces, validateRecord, validateToday } from './validate/validate-paces.js';
-export { issuesOfRules } from './validate/validate-rules.js';
-export { canResolve, validateSpec } from './validate/validate.js';
 export { fullWeek, wholeWeek } from './volume/climb.js';
-export { isIndoors } from './block/day.js';
 export { cutBeforeRace } from './taper/cut-before-race.js';
 export { countRises, weeksThatRise } from './volume/rises.js';
 export { rolesOf } from './wished/coach-week.js';

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { addDays, type CivilDate, type Measure, sum } from '../base/index.js';
 import { applyChange } from '../edit/index.js';
 import { layOut } from '../lay-out.js';
-import { isHardRunning } from '../layout/index.js';
+import { isHardRunning } from '../layout/block/index.js';
 import { anySpec } from '../testing/any-spec.js';
 import { marathon } from '../testing/examples.js';
 import { holdFor } from '../testing/hold-for.js';

@@ -8,24 +8,6 @@ export { inForce, isLaidAsThen, newestEngine, type Since } from './engine.js';
 export { blockLength, defaultHouseRules, type HouseRules, raceRules } from './house-rules.js';
 export { layoutStep } from './layout-step.js';
 export {
-  growthLimit,
-  LARGE_WEEK,
-  LAST_DAYS,
-  MANY_RESTS,
-  leastDaysToPeak,
-  leastLongRun,
-  leastLongRunShare,
-  longRunGrowthLimit,
-  longRunShareLimit,
-  longRunTimeLimit,
-  nearRaceLimit,
-  perMetreOf,
-  recoveryLimit,
-  returnLimit,
-  shortestRun,
-  type WeekOfLongRun,
-} from './limits.js';
-export {
   isLongRace,
   isMiddleDistance,
   raceClass,

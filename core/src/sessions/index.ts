@@ -9,17 +9,6 @@ export {
 export { isEasyRun, mainParts } from './breakdown/main-parts.js';
 export type { Stretch } from './breakdown/stretch.js';
 export { showSession } from './breakdown/show-session.js';
-export {
-  exposuresIn,
-  firstExposure,
-  mainSetOf,
-  nextExposure,
-  wholeSet,
-} from './library/exposure.js';
-export { exposuresOf } from './library/exposures-of.js';
-export { startingFamilies } from './library/starting-library.js';
-export { suggestUses } from './library/suggest-uses.js';
-export { issuesOfFamilies, textsOf } from './library/validate-families.js';
 export { onceAsRun, runAsOnce } from './progressions/once.js';
 export { progressionRules } from './progressions/progression-rules.js';
 export { halved, scaled } from './progressions/scale.js';

@@ -1,5 +1,5 @@
 import type { HouseRules } from '../rules/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import { type BendingRule, type Limit, buildingUp } from './limits.js';
 
 /** Volumes and long runs of a block's weeks, in order; m or s. */

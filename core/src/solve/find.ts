@@ -2,14 +2,8 @@ import { formatPercent, formatPlain } from '../base/format/index.js';
 import { countBack, floorTo } from '../base/index.js';
 import { blockLength, layoutStep, rulesOf } from '../rules/index.js';
 import type { ResolvedSpec } from '../spec/index.js';
-import {
-  type Block,
-  countRises,
-  eventDays,
-  type Frame,
-  frameWeeks,
-  weeksThatRise,
-} from '../layout/index.js';
+import { countRises, eventDays, type Frame, frameWeeks, weeksThatRise } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import type { Command } from '../edit/index.js';
 import { Program, type Solve } from './program.js';
 

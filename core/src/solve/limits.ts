@@ -1,15 +1,15 @@
+import { type HouseRules, layoutStep } from '../rules/index.js';
 import {
   growthLimit,
-  type HouseRules,
-  layoutStep,
   longRunGrowthLimit,
   longRunShareLimit,
   longRunTimeLimit,
   perMetreOf,
   recoveryLimit,
   returnLimit,
-} from '../rules/index.js';
-import { type Block, isBase, type Week, weekOfLongRun, wholeWeek } from '../layout/index.js';
+} from '../rules/limits/index.js';
+import { weekOfLongRun, wholeWeek } from '../layout/index.js';
+import { type Block, isBase, type Week } from '../layout/block/index.js';
 
 /** Rules that bend where pins leave no other way. */
 export type BendingRule = keyof HouseRules['bending'];

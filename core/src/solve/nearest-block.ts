@@ -1,7 +1,9 @@
 import { type CivilDate, roundTo, shownUnit } from '../base/index.js';
-import { type HouseRules, layoutStep, perMetreOf, rulesOf } from '../rules/index.js';
+import { type HouseRules, layoutStep, rulesOf } from '../rules/index.js';
+import { perMetreOf } from '../rules/limits/index.js';
 import { withPin } from '../spec/index.js';
-import { type Block, eventDays, racedIn } from '../layout/index.js';
+import { eventDays, racedIn } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import type { Command } from '../edit/index.js';
 import { type Amounts, type Bend, bendFactors, bendsOf, totalCost } from './bends.js';
 import { type Limit, buildingUp, heaviestWeek, limitsOf } from './limits.js';

@@ -1,6 +1,6 @@
 import type { CivilDate } from '../base/index.js';
 import { rulesOf } from '../rules/index.js';
-import type { Block, Week } from '../layout/index.js';
+import type { Block, Week } from '../layout/block/index.js';
 import type { Found } from './find.js';
 import { buildingUp } from './limits.js';
 import { Program, type Solve } from './program.js';

@@ -24,8 +24,9 @@ import { addDays, countBack, differenceInDays, type Weekday, weekdays } from '..
 import { crossKinds, isWhole, ruleCatalogue } from '../rules/index.js';
 import type { BlockSpec } from '../spec/index.js';
 import { defaultPaces } from '../paces/index.js';
-import { startingFamilies } from '../sessions/index.js';
-import { resolveSpec, validateSpec } from '../layout/index.js';
+import { startingFamilies } from '../sessions/library/index.js';
+import { resolveSpec } from '../layout/index.js';
+import { validateSpec } from '../layout/validate/index.js';
 import { checks } from '../checks/index.js';
 import { fromDayNumber, toDayNumber } from '../base/civil-date.js';
 

@@ -1,6 +1,6 @@
 import type { Check, Observation } from '../checks/common/check.js';
 import { layOut } from '../lay-out.js';
-import type { Block, Day, Week } from '../layout/index.js';
+import type { Block, Day, Week } from '../layout/block/index.js';
 import { type HouseRules, rulesOf } from '../rules/index.js';
 import type { ResolvedSpec } from '../spec/index.js';
 import { marathon } from './examples.js';

@@ -1,5 +1,5 @@
 import type { CivilDate } from '../base/index.js';
-import type { Block } from '../layout/index.js';
+import type { Block } from '../layout/block/index.js';
 import { asPlanned, type MorningNote, type RunEntry } from '../record/index.js';
 import { rulesOf } from '../rules/index.js';
 import { reviewBlock, type Review } from '../review/index.js';

@@ -1,6 +1,6 @@
 import type { AthleteBody } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
-import { validateRecord } from '@nadir/core/layout';
+import { validateRecord } from '@nadir/core/layout/validate';
 import { invalid } from '../http/refused.js';
 
 /** Refuses a record that every block of the athlete would stumble over. */

@@ -17,7 +17,8 @@ import {
 } from '@nadir/contract';
 import { type CivilDate, canonicalJson } from '@nadir/core/base';
 import { dateWords } from '@nadir/core/base/format';
-import { resolveSpec, validateSpec, validateToday } from '@nadir/core/layout';
+import { resolveSpec } from '@nadir/core/layout';
+import { validateSpec, validateToday } from '@nadir/core/layout/validate';
 import type { ResolvedSpec } from '@nadir/core/spec';
 import { Inject, Injectable } from '@nestjs/common';
 import { AthletesRepository } from '../athletes/athletes.repository.js';

@@ -10,7 +10,7 @@ import {
 } from '@nadir/contract';
 import { layOut } from '@nadir/core';
 import { type CivilDate, canonicalJson } from '@nadir/core/base';
-import { daysMoved } from '@nadir/core/present';
+import { daysMoved } from '@nadir/core/present/compare';
 import { composeFacts, ownFacts } from '@nadir/core/spec';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';

@@ -1,7 +1,7 @@
 import { type BlockFile, type ChangeRecordBody, givenOf, type WeekReview } from '@nadir/contract';
 import { layOut } from '@nadir/core';
 import { addDays, type CivilDate, differenceInDays, startOfWeek } from '@nadir/core/base';
-import type { Day } from '@nadir/core/layout';
+import type { Day } from '@nadir/core/layout/block';
 import type { MissedReason, MorningNote, RunEntry } from '@nadir/core/record';
 import { dayPacesOf } from '@nadir/core/review';
 import { rulesOf } from '@nadir/core/rules';

@@ -8,7 +8,7 @@ import {
 } from '@nadir/contract';
 import { layOut } from '@nadir/core';
 import { METRES_PER_MILE } from '@nadir/core/base';
-import { showBlock } from '@nadir/core/present';
+import { showBlock } from '@nadir/core/present/figures';
 import { amountOf, handoutOf } from '@nadir/core/present/handout';
 import ExcelJS from 'exceljs';
 import ICAL from 'ical.js';

@@ -1,7 +1,7 @@
 import type { HandoutBody, HandoutFile, HandoutList } from '@nadir/contract';
 import { givenOf } from '@nadir/contract';
 import { layOut } from '@nadir/core';
-import { showBlock } from '@nadir/core/present';
+import { showBlock } from '@nadir/core/present/figures';
 import { amountOf, handoutOf } from '@nadir/core/present/handout';
 import ExcelJS from 'exceljs';
 import ICAL from 'ical.js';

@@ -9,9 +9,10 @@ import {
   pageBlock,
 } from '@nadir/contract';
 import { layOut } from '@nadir/core';
-import type { Block } from '@nadir/core/layout';
+import type { Block } from '@nadir/core/layout/block';
 import { dateWords } from '@nadir/core/base/format';
-import { daysMoved, showBlock } from '@nadir/core/present';
+import { daysMoved } from '@nadir/core/present/compare';
+import { showBlock } from '@nadir/core/present/figures';
 import { athleteBlock } from '@nadir/core/present/athlete-page';
 import {
   daysTable,

@@ -1,5 +1,5 @@
 import { type Coaching, type LibraryBody, libraryBody } from '@nadir/contract';
-import { issuesOfFamilies } from '@nadir/core/sessions';
+import { issuesOfFamilies } from '@nadir/core/sessions/library';
 import { Controller, Inject, Put } from '@nestjs/common';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { Parsed } from '../http/body.js';

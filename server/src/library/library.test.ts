@@ -1,5 +1,5 @@
 import type { Coaching } from '@nadir/contract';
-import { startingFamilies } from '@nadir/core/sessions';
+import { startingFamilies } from '@nadir/core/sessions/library';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type TestApp, firstCoach, secondCoach, startTestApp } from '../testing/test-app.js';
 

@@ -1,5 +1,5 @@
 import { type Coaching, type PacesBody, pacesBody } from '@nadir/contract';
-import { issuesOfPaces } from '@nadir/core/layout';
+import { issuesOfPaces } from '@nadir/core/layout/validate';
 import { Controller, Inject, Put } from '@nestjs/common';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { Parsed } from '../http/body.js';

@@ -8,7 +8,7 @@ import {
 } from '@nadir/contract';
 import { layOut } from '@nadir/core';
 import { addDays, type Measure } from '@nadir/core/base';
-import { type Glance, glanceOf, showBlock } from '@nadir/core/present';
+import { type Glance, glanceOf, showBlock } from '@nadir/core/present/figures';
 import {
   type LastWeek,
   lastWeekOf,

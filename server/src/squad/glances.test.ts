@@ -1,6 +1,6 @@
 import { type Glances, givenOf } from '@nadir/contract';
 import { layOut } from '@nadir/core';
-import { glanceOf, showBlock } from '@nadir/core/present';
+import { glanceOf, showBlock } from '@nadir/core/present/figures';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { BlocksRepository } from '../blocks/blocks.repository.js';
 import {

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
-import { type Day, dayLoad } from '@nadir/core/layout';
+import { dayLoad } from '@nadir/core/layout';
+import type { Day } from '@nadir/core/layout/block';
 import { asPlanned, type RunEntry } from '@nadir/core/record';
 import { targetsOf } from '@nadir/core/review';
 

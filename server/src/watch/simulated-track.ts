@@ -1,5 +1,5 @@
-import type { Day } from '@nadir/core/layout';
-import { mainOf } from '@nadir/core/layout';
+import type { Day } from '@nadir/core/layout/block';
+import { mainOf } from '@nadir/core/layout/block';
 import type { RunEntry } from '@nadir/core/record';
 import { laySession, readSession } from '@nadir/core/sessions';
 import type { PlannedRun } from './simulated-runner.js';

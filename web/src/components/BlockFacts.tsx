@@ -1,14 +1,14 @@
 import { sum, unitName } from '@nadir/core/base';
 import { formatPercent, formatSteps } from '@nadir/core/base/format';
-import { isBase } from '@nadir/core/layout';
+import { isBase } from '@nadir/core/layout/block';
 import { taperSchools } from '@nadir/core/layout/schools';
+import { sheetTotal } from '@nadir/core/present';
 import {
   legsFigures,
   raceMorningWords,
-  sheetTotal,
   timesDayOne,
   WHAT_LEGS_ARE,
-} from '@nadir/core/present';
+} from '@nadir/core/present/figures';
 import type { LaidAndShown } from './useLaidBlock.js';
 import styles from './Facts.module.css';
 import * as wording from './wording.js';

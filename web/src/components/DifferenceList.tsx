@@ -3,7 +3,7 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
-import type { Difference } from '@nadir/core/present';
+import type { Difference } from '@nadir/core/present/compare';
 import * as wording from './wording.js';
 
 /** What is different between two versions, figure by figure. */

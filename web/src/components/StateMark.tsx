@@ -1,4 +1,4 @@
-import type { FigureState } from '@nadir/core/present';
+import type { FigureState } from '@nadir/core/present/figures';
 import styles from './StateMark.module.css';
 import * as wording from './wording.js';
 

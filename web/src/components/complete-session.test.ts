@@ -1,5 +1,5 @@
 import { defaultPaces } from '@nadir/core/paces';
-import { startingFamilies } from '@nadir/core/sessions';
+import { startingFamilies } from '@nadir/core/sessions/library';
 import { describe, expect, it } from 'vitest';
 import { completionsAt } from './complete-session.js';
 

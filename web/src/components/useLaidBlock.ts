@@ -3,7 +3,7 @@ import { type CheckedBlock, layOut } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
 import type { HandedOut } from '@nadir/core/layout';
 import type { RunEntry } from '@nadir/core/record';
-import { showBlock, type ShownBlock } from '@nadir/core/present';
+import { showBlock, type ShownBlock } from '@nadir/core/present/figures';
 import { useMemo } from 'react';
 import { useSignedIn } from '../api/session.js';
 import { useHistory } from './history.js';

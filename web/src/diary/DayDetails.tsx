@@ -1,5 +1,5 @@
 import { dayWords, formatTenths } from '@nadir/core/base/format';
-import type { Day } from '@nadir/core/layout';
+import type { Day } from '@nadir/core/layout/block';
 import { type MorningNote, readReps, type RunEntry, weatherCautions } from '@nadir/core/record';
 import { ChoiceAnswer } from '../components/ChoiceAnswer.js';
 import { Field } from '../components/Field.js';

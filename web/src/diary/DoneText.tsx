@@ -1,6 +1,6 @@
 import type { Measure } from '@nadir/core/base';
 import { dayWords } from '@nadir/core/base/format';
-import type { Day } from '@nadir/core/layout';
+import type { Day } from '@nadir/core/layout/block';
 import { doneWords } from '@nadir/core/present/review';
 import { printDone } from '@nadir/core/record';
 import { useRef, useState } from 'react';

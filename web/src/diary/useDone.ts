@@ -1,7 +1,7 @@
 import type { AthleteRecord, KeptEntry } from '@nadir/contract';
 import type { CivilDate, Measure } from '@nadir/core/base';
 import { dayWords } from '@nadir/core/base/format';
-import type { Day } from '@nadir/core/layout';
+import type { Day } from '@nadir/core/layout/block';
 import {
   asPlanned,
   entriesByDay,

@@ -1,7 +1,7 @@
 import type { CivilDate } from '@nadir/core/base';
 import { addDays, unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
-import type { Glance } from '@nadir/core/present';
+import type { Glance } from '@nadir/core/present/figures';
 import { timeToGo } from '../components/dates.js';
 import { token } from '../theme/tokens.js';
 import type { Calendar } from './calendar.js';

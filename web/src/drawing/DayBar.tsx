@@ -1,4 +1,4 @@
-import type { RunPieces } from '@nadir/core/present';
+import type { RunPieces } from '@nadir/core/present/figures';
 import { useId } from 'react';
 import { token } from '../theme/tokens.js';
 import { PaceHatches } from './pace-hatches.js';

@@ -1,5 +1,5 @@
 import type { CivilDate } from '@nadir/core/base';
-import type { Glance } from '@nadir/core/present';
+import type { Glance } from '@nadir/core/present/figures';
 import { token } from '../theme/tokens.js';
 
 const WIDTH = 92;

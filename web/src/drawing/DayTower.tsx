@@ -1,4 +1,4 @@
-import type { Piece, RunPieces } from '@nadir/core/present';
+import type { Piece, RunPieces } from '@nadir/core/present/figures';
 import { useId } from 'react';
 import { token } from '../theme/tokens.js';
 import { Halo } from './Halo.js';

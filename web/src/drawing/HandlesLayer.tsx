@@ -1,5 +1,5 @@
 import type { CheckedBlock } from '@nadir/core';
-import type { ShownBlock } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import { type KeyboardEvent, type PointerEvent, memo } from 'react';
 import { type Columns, columnWidth, columnX } from './columns.js';
 import { PEAK_OVER } from './PeakMark.js';

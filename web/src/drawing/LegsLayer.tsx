@@ -1,5 +1,10 @@
 import type { CheckedBlock } from '@nadir/core';
-import { legsFigures, raceMorningWords, timesDayOne, WHAT_LEGS_ARE } from '@nadir/core/present';
+import {
+  legsFigures,
+  raceMorningWords,
+  timesDayOne,
+  WHAT_LEGS_ARE,
+} from '@nadir/core/present/figures';
 import { memo, useMemo } from 'react';
 import { DISPLAY_FACE } from '../theme/theme.js';
 import { token } from '../theme/tokens.js';

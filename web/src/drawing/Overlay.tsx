@@ -1,5 +1,5 @@
 import type { CheckedBlock } from '@nadir/core';
-import type { ShownBlock } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import { memo } from 'react';
 import { token } from '../theme/tokens.js';
 import { type Columns, columnX } from './columns.js';

@@ -1,5 +1,5 @@
 import type { CheckedBlock } from '@nadir/core';
-import type { ShownBlock } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import { DISPLAY_FACE } from '../theme/theme.js';
 import { token } from '../theme/tokens.js';
 import { Halo } from './Halo.js';

@@ -1,4 +1,4 @@
-import type { Phase } from '@nadir/core/layout';
+import type { Phase } from '@nadir/core/layout/block';
 import type { PhaseKind } from '@nadir/core/spec/choices';
 import { memo } from 'react';
 import { DISPLAY_FACE } from '../theme/theme.js';

@@ -1,4 +1,4 @@
-import type { Piece } from '@nadir/core/present';
+import type { Piece } from '@nadir/core/present/figures';
 import { token } from '../theme/tokens.js';
 import { paceFill } from './pace-hatches.js';
 

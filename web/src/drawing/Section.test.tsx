@@ -1,5 +1,5 @@
 import { layOut } from '@nadir/core';
-import { showBlock } from '@nadir/core/present';
+import { showBlock } from '@nadir/core/present/figures';
 import type { BlockSpec } from '@nadir/core/spec';
 import { phaseKinds } from '@nadir/core/spec/choices';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';

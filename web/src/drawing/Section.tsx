@@ -1,6 +1,6 @@
 import type { CheckedBlock } from '@nadir/core';
 import type { CivilDate } from '@nadir/core/base';
-import { frameStates, type ShownBlock } from '@nadir/core/present';
+import { frameStates, type ShownBlock } from '@nadir/core/present/figures';
 import { type MouseEvent, memo, useId, useMemo } from 'react';
 import { type Columns, columnWidth, columnX } from './columns.js';
 import { weekOf } from './days.js';

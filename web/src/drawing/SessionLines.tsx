@@ -1,4 +1,4 @@
-import { hatchOf } from '@nadir/core/present';
+import { hatchOf } from '@nadir/core/present/figures';
 import type { SessionPaces } from '@nadir/core/sessions';
 import { scaleLinear } from 'd3-scale';
 import { useId, useMemo } from 'react';

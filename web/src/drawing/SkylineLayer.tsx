@@ -2,7 +2,7 @@ import type { CheckedBlock } from '@nadir/core';
 import { type Measure, unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
 import { type ReactNode, memo } from 'react';
-import type { ShownBlock } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import { token } from '../theme/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import type { VolumeScale, WeekDrawn } from './skyline.js';

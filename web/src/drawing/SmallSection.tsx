@@ -1,6 +1,6 @@
 import { type CivilDate, unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
-import type { Glance } from '@nadir/core/present';
+import type { Glance } from '@nadir/core/present/figures';
 import { dayIndex, dayX, weekOf } from './days.js';
 import { drawSkyline, heaviest, outlineOf, scaleEnd, volumeScale } from './skyline.js';
 import { token } from '../theme/tokens.js';

@@ -1,7 +1,9 @@
 import { unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
-import { isBase, paceWords, type Block, type Week } from '@nadir/core/layout';
-import { frameStates, saySegment, type ShownBlock, weekChange } from '@nadir/core/present';
+import { paceWords } from '@nadir/core/layout';
+import { isBase, type Block, type Week } from '@nadir/core/layout/block';
+import { weekChange } from '@nadir/core/present';
+import { frameStates, saySegment, type ShownBlock } from '@nadir/core/present/figures';
 import { memo } from 'react';
 import { token } from '../theme/tokens.js';
 import { type WeekDrawn, outlineOf } from './skyline.js';

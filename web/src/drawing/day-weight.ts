@@ -1,4 +1,4 @@
-import { type Day, isHardRunning } from '@nadir/core/layout';
+import { type Day, isHardRunning } from '@nadir/core/layout/block';
 
 /** How a day stands in its week: what is drawn over its head. */
 export type DayWeight = 'easy' | 'hard' | 'long' | 'race';

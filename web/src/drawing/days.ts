@@ -1,5 +1,5 @@
 import { type CivilDate, differenceInDays } from '@nadir/core/base';
-import type { Week } from '@nadir/core/layout';
+import type { Week } from '@nadir/core/layout/block';
 import { type Columns, columnWidth, columnX } from './columns.js';
 
 /**

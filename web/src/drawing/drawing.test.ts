@@ -1,5 +1,5 @@
 import { layOut } from '@nadir/core';
-import { showBlock } from '@nadir/core/present';
+import { showBlock } from '@nadir/core/present/figures';
 import { describe, expect, it } from 'vitest';
 import { columnX } from './columns.js';
 import { dayIndex, dayX, dayXs, weekOf } from './days.js';

@@ -2,7 +2,7 @@ import type { CheckedBlock } from '@nadir/core';
 import { differenceInDays, unitName } from '@nadir/core/base';
 import { formatPercent, formatSteps } from '@nadir/core/base/format';
 import { edgeRange, taperDepths } from '@nadir/core/edit';
-import type { ShownBlock } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import type { Handle } from './drag.js';
 
 /** What a handle says of itself to those who cannot see it. */

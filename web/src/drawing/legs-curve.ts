@@ -1,5 +1,5 @@
-import type { Block } from '@nadir/core/layout';
-import { legsFigures } from '@nadir/core/present';
+import type { Block } from '@nadir/core/layout/block';
+import { legsFigures } from '@nadir/core/present/figures';
 import { scaleLinear } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import type { Columns } from './columns.js';

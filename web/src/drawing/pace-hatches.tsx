@@ -1,4 +1,4 @@
-import type { PaceHatch } from '@nadir/core/present';
+import type { PaceHatch } from '@nadir/core/present/figures';
 import { memo } from 'react';
 import { token } from '../theme/tokens.js';
 import * as wording from './wording.js';

@@ -1,5 +1,5 @@
 import { layOut } from '@nadir/core';
-import { showBlock } from '@nadir/core/present';
+import { showBlock } from '@nadir/core/present/figures';
 import type { BlockSpec } from '@nadir/core/spec';
 import { cleanup, render } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';

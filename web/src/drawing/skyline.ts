@@ -1,4 +1,4 @@
-import type { ShownWeek } from '@nadir/core/present';
+import type { ShownWeek } from '@nadir/core/present/figures';
 import { scaleLinear } from 'd3-scale';
 import { curveStepAfter, line } from 'd3-shape';
 import { type Columns, columnX } from './columns.js';

@@ -1,5 +1,5 @@
 import type { CheckedBlock } from '@nadir/core';
-import { goalWords } from '@nadir/core/present';
+import { goalWords } from '@nadir/core/present/figures';
 import type { ReactNode } from 'react';
 import { useSignedIn } from '../api/session.js';
 import { Countdown } from '../components/Countdown.js';

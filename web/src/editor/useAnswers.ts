@@ -1,4 +1,4 @@
-import { type Compared, consequenceWords, movedWeeks } from '@nadir/core/present';
+import { type Compared, consequenceWords, movedWeeks } from '@nadir/core/present/compare';
 import { useEffect, useRef, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { useSay } from '../components/messages.js';

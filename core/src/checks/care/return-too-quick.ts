@@ -1,7 +1,7 @@
 import { type BlockEvent, lastDay } from '../../spec/days/index.js';
 import { addDays, type CivilDate, differenceInDays, sum, weekdayOf } from '../../base/index.js';
 import { layoutStep } from '../../rules/index.js';
-import { isBase, type Week } from '../../layout/index.js';
+import { isBase, type Week } from '../../layout/block/index.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
 import { type BlockDay, dayByWeek, daysToRace, weeksOf } from '../common/days-to-race.js';
 import { longestRun } from '../common/longest-run.js';

@@ -1,4 +1,4 @@
-import { perMetreOf } from '../../rules/index.js';
+import { perMetreOf } from '../../rules/limits/index.js';
 import { check } from '../common/check.js';
 import { isUnder18 } from '../../spec/index.js';
 

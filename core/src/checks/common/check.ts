@@ -1,5 +1,5 @@
 import type { HouseRules } from '../../rules/index.js';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 
 /** `stop` could hurt someone or cannot be run; then `caution`; then `note`. */
 export const levels = ['stop', 'caution', 'note'] as const;

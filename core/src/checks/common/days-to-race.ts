@@ -1,6 +1,6 @@
 import { memoizeLast } from '../../base/index.js';
 import type { Observation } from './check.js';
-import { type Block, type Day, isHardRunning } from '../../layout/index.js';
+import { type Block, type Day, isHardRunning } from '../../layout/block/index.js';
 
 function isHardDay(day: Pick<Day, 'role' | 'swap' | 'hardTime'>): boolean {
   const long = day.swap === undefined && (day.role === 'long' || day.role === 'race');

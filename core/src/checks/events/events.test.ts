@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Day } from '../../layout/index.js';
+import type { Day } from '../../layout/block/index.js';
 import type { BlockEvent } from '../../spec/days/index.js';
 import type { Result } from '../../spec/choices/index.js';
 import {

@@ -1,13 +1,7 @@
 import { differenceInDays, sum } from '../../base/index.js';
-import {
-  LAST_DAYS,
-  isLongRace,
-  layoutStep,
-  nearRaceLimit,
-  raceRules,
-  shortestRun,
-} from '../../rules/index.js';
-import type { Day } from '../../layout/index.js';
+import { isLongRace, layoutStep, raceRules } from '../../rules/index.js';
+import { LAST_DAYS, nearRaceLimit, shortestRun } from '../../rules/limits/index.js';
+import type { Day } from '../../layout/block/index.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
 import { type BlockDay, daysToRace } from '../common/days-to-race.js';
 import { longestRun } from '../common/longest-run.js';

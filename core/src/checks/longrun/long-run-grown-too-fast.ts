@@ -1,4 +1,4 @@
-import { longRunGrowthLimit, perMetreOf } from '../../rules/index.js';
+import { longRunGrowthLimit, perMetreOf } from '../../rules/limits/index.js';
 import { check } from '../common/check.js';
 
 /** A long run too far beyond the longest before it. Value and limit: m or s. */

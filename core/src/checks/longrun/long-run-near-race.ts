@@ -1,5 +1,5 @@
 import { differenceInDays } from '../../base/index.js';
-import { leastDaysToPeak } from '../../rules/index.js';
+import { leastDaysToPeak } from '../../rules/limits/index.js';
 import { check } from '../common/check.js';
 
 /** The last peak long run too near the race. Value and limit: days. */

@@ -1,4 +1,4 @@
-import { perMetreOf } from '../../rules/index.js';
+import { perMetreOf } from '../../rules/limits/index.js';
 import { check } from '../common/check.js';
 
 /** A long run further than a marathon itself. Value and limit: m or s. */

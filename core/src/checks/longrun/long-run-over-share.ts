@@ -1,4 +1,5 @@
-import { layoutStep, leastLongRun, longRunShareLimit, perMetreOf } from '../../rules/index.js';
+import { layoutStep } from '../../rules/index.js';
+import { leastLongRun, longRunShareLimit, perMetreOf } from '../../rules/limits/index.js';
 import { runDaysOf } from '../../spec/index.js';
 import { weekOfLongRun } from '../../layout/index.js';
 import { check } from '../common/check.js';

@@ -1,4 +1,4 @@
-import type { DaySession } from '../../layout/index.js';
+import type { DaySession } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
 
 /**

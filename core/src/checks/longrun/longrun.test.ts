@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Block, Week } from '../../layout/index.js';
+import type { Block, Week } from '../../layout/block/index.js';
 import {
   laid,
   observed,

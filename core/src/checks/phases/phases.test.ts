@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { laid, observed, withSpec } from '../../testing/edited.js';
 import { blockTooLong } from './block-too-long.js';

@@ -1,4 +1,4 @@
-import type { Week } from '../../layout/index.js';
+import type { Week } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
 
 /**

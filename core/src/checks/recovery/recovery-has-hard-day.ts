@@ -1,4 +1,4 @@
-import { isHardRunning } from '../../layout/index.js';
+import { isHardRunning } from '../../layout/block/index.js';
 import type { DayRole } from '../../spec/days/index.js';
 import { check } from '../common/check.js';
 

@@ -1,4 +1,4 @@
-import { isBase } from '../../layout/index.js';
+import { isBase } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
 
 /** A recovery week that takes too little off the last building week. Value and limit: shares. */

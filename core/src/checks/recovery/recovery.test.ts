@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Day, Week } from '../../layout/index.js';
+import type { Day, Week } from '../../layout/block/index.js';
 import type { EventKind } from '../../spec/days/index.js';
 import { laid, observed, weeksFound, withDays, withSpec, withWeeks } from '../../testing/edited.js';
 import { jumpAfterRecovery } from './jump-after-recovery.js';

@@ -1,4 +1,4 @@
-import { isUphill, mainOf } from '../../layout/index.js';
+import { isUphill, mainOf } from '../../layout/block/index.js';
 import { isUnder18 } from '../../spec/index.js';
 import { check } from '../common/check.js';
 

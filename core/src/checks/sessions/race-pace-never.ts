@@ -1,6 +1,7 @@
 import { familiesOf, type ResolvedSpec } from '../../spec/index.js';
-import { mentionsIn, paceNamed, RACE_PACE, sessionOf, textsOf } from '../../sessions/index.js';
-import { mainOf } from '../../layout/index.js';
+import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
+import { textsOf } from '../../sessions/library/index.js';
+import { mainOf } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
 
 /** No running at race pace before the taper. Value: days with it; limit: one. */

@@ -1,5 +1,5 @@
 import type { CivilDate } from '../../base/index.js';
-import { type Block, mainOf } from '../../layout/index.js';
+import { type Block, mainOf } from '../../layout/block/index.js';
 import type { HouseRules } from '../../rules/index.js';
 import { laySession, RACE_PACE, sessionOf, sessionPacesOf } from '../../sessions/index.js';
 import { check } from '../common/check.js';

@@ -1,4 +1,5 @@
-import { type Block, type Day, fixedDatesOf, mainOf, Rota } from '../../layout/index.js';
+import { fixedDatesOf, Rota } from '../../layout/index.js';
+import { type Block, type Day, mainOf } from '../../layout/block/index.js';
 import type { CivilDate } from '../../base/index.js';
 import { check } from '../common/check.js';
 import { dayByWeek, daysToRace } from '../common/days-to-race.js';

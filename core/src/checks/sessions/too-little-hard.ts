@@ -1,6 +1,7 @@
 import { sum } from '../../base/index.js';
-import { isRaced, type Week } from '../../layout/index.js';
-import { LARGE_WEEK } from '../../rules/index.js';
+import { isRaced } from '../../layout/index.js';
+import type { Week } from '../../layout/block/index.js';
+import { LARGE_WEEK } from '../../rules/limits/index.js';
 import { check } from '../common/check.js';
 
 /** One quality day a week cannot hold as much as two (policy). */

@@ -1,5 +1,6 @@
 import { sum } from '../../base/index.js';
-import { type Day, isRaced } from '../../layout/index.js';
+import { isRaced } from '../../layout/index.js';
+import type { Day } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
 
 /**

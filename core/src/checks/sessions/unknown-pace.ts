@@ -1,4 +1,5 @@
-import { mentionsIn, paceNamed, RACE_PACE, sessionOf, textsOf } from '../../sessions/index.js';
+import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
+import { textsOf } from '../../sessions/library/index.js';
 import { familiesOf } from '../../spec/index.js';
 import { check } from '../common/check.js';
 import { dayByWeek, daysToRace } from '../common/days-to-race.js';

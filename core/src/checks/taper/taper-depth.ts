@@ -1,6 +1,7 @@
 import { taperSchools } from '../../layout/schools/index.js';
 import { cutBeforeRace } from '../../layout/index.js';
-import { layoutStep, shortestRun } from '../../rules/index.js';
+import { layoutStep } from '../../rules/index.js';
+import { shortestRun } from '../../rules/limits/index.js';
 import type { CheckContext, Observation } from '../common/check.js';
 
 /** Policy: seconds of running in six days that leave nothing to be cut. */

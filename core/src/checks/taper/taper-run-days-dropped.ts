@@ -1,6 +1,6 @@
-import { LAST_DAYS } from '../../rules/index.js';
+import { LAST_DAYS } from '../../rules/limits/index.js';
 import { type CivilDate, differenceInDays, type Weekday, weekdayOf } from '../../base/index.js';
-import type { Day, Week } from '../../layout/index.js';
+import type { Day, Week } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
 
 /** Of so many run days one fewer is still held, whatever part of them it is. */

@@ -1,5 +1,6 @@
-import { growthLimit } from '../../rules/index.js';
-import { isBase, mostOfARise, wholeWeek } from '../../layout/index.js';
+import { growthLimit } from '../../rules/limits/index.js';
+import { mostOfARise, wholeWeek } from '../../layout/index.js';
+import { isBase } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
 
 /**

@@ -1,4 +1,4 @@
-import { growthLimit } from '../../rules/index.js';
+import { growthLimit } from '../../rules/limits/index.js';
 import { mostOfARise } from '../../layout/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import { check } from '../common/check.js';

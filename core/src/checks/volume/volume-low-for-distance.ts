@@ -1,4 +1,5 @@
-import { perMetreOf, raceRules } from '../../rules/index.js';
+import { raceRules } from '../../rules/index.js';
+import { perMetreOf } from '../../rules/limits/index.js';
 import { check } from '../common/check.js';
 
 /** The heaviest week is light for the race. Value and limit: m or s. */

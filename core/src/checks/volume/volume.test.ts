@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Day, Week } from '../../layout/index.js';
+import type { Day, Week } from '../../layout/block/index.js';
 import type { AddOn, PatternDay } from '../../spec/days/index.js';
 import { layOut } from '../../lay-out.js';
 import { rulesOf } from '../../rules/index.js';

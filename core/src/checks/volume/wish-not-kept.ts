@@ -1,4 +1,4 @@
-import type { Day, DaySession } from '../../layout/index.js';
+import type { Day, DaySession } from '../../layout/block/index.js';
 import type { AddOn } from '../../spec/days/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import { daysToRace } from '../common/days-to-race.js';

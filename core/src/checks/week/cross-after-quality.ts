@@ -1,4 +1,4 @@
-import { isHardRunning } from '../../layout/index.js';
+import { isHardRunning } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
 import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 

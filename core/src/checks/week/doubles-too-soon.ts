@@ -1,5 +1,5 @@
-import type { Day } from '../../layout/index.js';
-import type { Week } from '../../layout/index.js';
+import type { Day } from '../../layout/block/index.js';
+import type { Week } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
 import { isUnder18 } from '../../spec/index.js';
 

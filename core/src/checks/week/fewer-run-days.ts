@@ -1,4 +1,4 @@
-import { type Day, isIndoors } from '../../layout/index.js';
+import { type Day, isIndoors } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
 
 /** The athlete's free days hold fewer runs than asked. Value and limit: run days. */

@@ -1,7 +1,8 @@
-import { LAST_DAYS } from '../../rules/index.js';
+import { LAST_DAYS } from '../../rules/limits/index.js';
 import { addDays } from '../../base/index.js';
 import { phaseCharacters } from '../../spec/choices/index.js';
-import { isHardRunning, isRaced } from '../../layout/index.js';
+import { isRaced } from '../../layout/index.js';
+import { isHardRunning } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
 
 /**

@@ -1,6 +1,6 @@
 import { weekdayOf } from '../../base/index.js';
-import type { Day } from '../../layout/index.js';
-import { MANY_RESTS } from '../../rules/index.js';
+import type { Day } from '../../layout/block/index.js';
+import { MANY_RESTS } from '../../rules/limits/index.js';
 import { check } from '../common/check.js';
 import { type BlockDay, dayByWeek, daysToRace } from '../common/days-to-race.js';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Day } from '../../layout/index.js';
+import type { Day } from '../../layout/block/index.js';
 import { rulesOf } from '../../rules/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import {

@@ -1,6 +1,6 @@
 import { type CheckContext, type Finding, runChecks } from '../../checks/index.js';
 import type { Change } from '../index.js';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 import {
   isWhole,
   type Rule,

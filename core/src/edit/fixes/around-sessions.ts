@@ -1,6 +1,6 @@
 import { sum } from '../../base/index.js';
 import { dayWords } from '../../base/format/index.js';
-import type { Day } from '../../layout/index.js';
+import type { Day } from '../../layout/block/index.js';
 import { mainParts, sessionOf } from '../../sessions/index.js';
 import { fixedDayOf, withFixedDay } from '../../spec/days/index.js';
 import { easyAround } from '../easy-around.js';

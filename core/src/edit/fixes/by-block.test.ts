@@ -3,7 +3,7 @@ import type { Weekday } from '../../base/index.js';
 import type { CheckCode } from '../../checks/index.js';
 import { fixesOf, layOut } from '../../lay-out.js';
 import { resolveSpec } from '../../layout/index.js';
-import { suggestUses } from '../../sessions/index.js';
+import { suggestUses } from '../../sessions/library/index.js';
 import type { NamedPace } from '../../spec/choices/index.js';
 import type { BlockSpec } from '../../spec/index.js';
 import { marathon } from '../../testing/examples.js';

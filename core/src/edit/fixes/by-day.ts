@@ -1,7 +1,8 @@
 import { dayWords } from '../../base/format/index.js';
 import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import type { CivilDate } from '../../base/index.js';
-import { type Day, isHardRunning, isRaced } from '../../layout/index.js';
+import { isRaced } from '../../layout/index.js';
+import { type Day, isHardRunning } from '../../layout/block/index.js';
 import type { Fix, FixContext } from './fix.js';
 
 /** Sets the same otherwise on each of the dates. */

@@ -1,5 +1,7 @@
 import type { BlockSpec } from '../../spec/index.js';
-import { type Block, layWeeks, validateSpec } from '../../layout/index.js';
+import { layWeeks } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
+import { validateSpec } from '../../layout/validate/index.js';
 import { type Finding, runChecks } from '../../checks/index.js';
 import { applyChange } from '../index.js';
 import type { Fix, FixContext } from './fix.js';

@@ -1,6 +1,6 @@
 import { formatHours } from '../../base/format/index.js';
 import { longRunFeasibility } from '../../layout/index.js';
-import { perMetreOf } from '../../rules/index.js';
+import { perMetreOf } from '../../rules/limits/index.js';
 import { lengthen, longRun, percent, pinAt, pinAtLeast, rule, say, unpin } from './by-week.js';
 import type { FixesByCheck } from './fix.js';
 

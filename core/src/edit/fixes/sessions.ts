@@ -1,6 +1,6 @@
-import { suggestUses } from '../../sessions/index.js';
+import { suggestUses } from '../../sessions/library/index.js';
 import { withFixedDay } from '../../spec/days/index.js';
-import { mainOf } from '../../layout/index.js';
+import { mainOf } from '../../layout/block/index.js';
 import { freeDays, makeEasy } from './by-day.js';
 import { fitFamilies, freeWeekdays } from './by-weekday.js';
 import { longRun } from './by-week.js';

@@ -7,7 +7,9 @@ import {
   type Weekday,
 } from '../../base/index.js';
 import type { BlockSpec, Issue } from '../../spec/index.js';
-import { type Block, layWeeks, validateSpec } from '../../layout/index.js';
+import { layWeeks } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
+import { validateSpec } from '../../layout/validate/index.js';
 import { applyChange, type Change } from '../index.js';
 import { withEasyFigures } from './plan-figures.js';
 import { racesOf } from './plan-races.js';

@@ -1,5 +1,5 @@
 import type { CivilDate } from '../../base/index.js';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { sessionOf, sessionPacesOf, sessionTotals } from '../../sessions/index.js';
 import type { FixedDay } from '../../spec/days/index.js';

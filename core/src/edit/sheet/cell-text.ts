@@ -1,6 +1,6 @@
 import { type Measure, shownUnit } from '../../base/index.js';
 import { formatSteps } from '../../base/format/index.js';
-import type { Day } from '../../layout/index.js';
+import type { Day } from '../../layout/block/index.js';
 import { namePaces } from '../../sessions/index.js';
 import { dayRoleWords, fixedDayOf } from '../../spec/days/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';

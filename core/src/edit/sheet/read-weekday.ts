@@ -1,5 +1,5 @@
 import type { Measure, Weekday } from '../../base/index.js';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { linkPaces, sessionPacesOf } from '../../sessions/index.js';
 import type { FixedWeekday } from '../../spec/days/index.js';

@@ -1,6 +1,6 @@
 import type { CivilDate, Measure } from '../../base/index.js';
 import { dayWords, plural } from '../../base/format/index.js';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 import { type Command, weekWords } from '../index.js';
 import type { CommandOrNot } from '../week/index.js';
 import type { WrittenCell } from './cells.js';

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { resolveSpec, validateSpec } from '../../layout/index.js';
+import { resolveSpec } from '../../layout/index.js';
+import { validateSpec } from '../../layout/validate/index.js';
 import { layOut } from '../../lay-out.js';
-import { showBlock } from '../../present/index.js';
+import { showBlock } from '../../present/figures/index.js';
 import { anySpec } from '../../testing/any-spec.js';
 import { holdFor } from '../../testing/hold-for.js';
 import { applyChange } from '../index.js';

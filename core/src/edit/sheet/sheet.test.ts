@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../../base/index.js';
 import { layOut } from '../../lay-out.js';
-import { showBlock } from '../../present/index.js';
+import { showBlock } from '../../present/figures/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { sessionPacesOf } from '../../sessions/index.js';
 import { marathon } from '../../testing/examples.js';

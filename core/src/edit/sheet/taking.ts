@@ -1,6 +1,7 @@
 import { type CivilDate, type Measure, quantum, sum } from '../../base/index.js';
 import { dayWords } from '../../base/format/index.js';
-import { type Block, type Day, fixedDatesOf, isRaced, writtenLength } from '../../layout/index.js';
+import { fixedDatesOf, isRaced, writtenLength } from '../../layout/index.js';
+import type { Block, Day } from '../../layout/block/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { linkPaces, sessionOf, sessionPacesOf, sessionTotals } from '../../sessions/index.js';
 import {
@@ -12,7 +13,8 @@ import {
 } from '../../spec/days/index.js';
 import { withPin } from '../../spec/index.js';
 import type { Change } from '../index.js';
-import { runRole, weekdayStays } from '../week/index.js';
+import { runRole } from '../week/days.js';
+import { weekdayStays } from '../week/index.js';
 import type { DayEntry, ReadCell } from './day-entry.js';
 import { readDay } from './read-day.js';
 import { readVolume, type VolumeEntry } from './read-week.js';

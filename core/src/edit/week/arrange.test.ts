@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { layOut } from '../../lay-out.js';
 import { rulesOf } from '../../rules/index.js';
-import { validateSpec } from '../../layout/index.js';
+import { validateSpec } from '../../layout/validate/index.js';
 import type { BlockSpec } from '../../spec/index.js';
 import { anySpec } from '../../testing/any-spec.js';
 import { marathon } from '../../testing/examples.js';

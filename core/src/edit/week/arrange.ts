@@ -7,7 +7,8 @@ import {
   type PatternRole,
   withFixedDay,
 } from '../../spec/days/index.js';
-import { type Block, type Day, fixedDatesOf, mainOf } from '../../layout/index.js';
+import { fixedDatesOf } from '../../layout/index.js';
+import { type Block, type Day, mainOf } from '../../layout/block/index.js';
 import { linkPaces } from '../../sessions/index.js';
 import type { Command } from '../index.js';
 

@@ -1,6 +1,7 @@
 import { apportion, clean, sum, weekdayOf } from '../../base/index.js';
 import { layoutStep, rulesOf } from '../../rules/index.js';
-import { type Block, type Day, fixedDatesOf, isRaced, type Week } from '../../layout/index.js';
+import { fixedDatesOf, isRaced } from '../../layout/index.js';
+import type { Block, Day, Week } from '../../layout/block/index.js';
 import {
   type FixedDay,
   type FixedWeekday,

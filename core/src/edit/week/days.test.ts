@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { PatternDay } from '../../spec/days/index.js';
 import { addDays } from '../../base/index.js';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 import { applyChange } from '../index.js';
 import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';

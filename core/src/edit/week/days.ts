@@ -20,7 +20,8 @@ import {
 import { type CrossKind, crossWords } from '../../rules/index.js';
 import { cycleLength } from '../../spec/index.js';
 import { linkPaces } from '../../sessions/index.js';
-import { type Block, type Day, fixedDatesOf, mainOf } from '../../layout/index.js';
+import { fixedDatesOf } from '../../layout/index.js';
+import { type Block, type Day, mainOf } from '../../layout/block/index.js';
 import { type Command, pinWeek } from '../index.js';
 import { lengthenWritten } from './lengthen-written.js';
 

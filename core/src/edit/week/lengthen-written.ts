@@ -1,6 +1,7 @@
 import type { Measure } from '../../base/index.js';
 import { dayWords, formatPlain } from '../../base/format/index.js';
-import { type Block, type Day, fixedDatesOf, writtenLength } from '../../layout/index.js';
+import { fixedDatesOf, writtenLength } from '../../layout/index.js';
+import type { Block, Day } from '../../layout/block/index.js';
 import { rulesOf } from '../../rules/index.js';
 import {
   isEasyRun,

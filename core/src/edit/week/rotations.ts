@@ -1,16 +1,11 @@
 import { weekdayOf } from '../../base/index.js';
 import { capital } from '../../base/format/index.js';
-import {
-  exposuresOf,
-  mainParts,
-  printSession,
-  sessionOf,
-  sessionPacesOf,
-  startingFamilies,
-} from '../../sessions/index.js';
+import { mainParts, printSession, sessionOf, sessionPacesOf } from '../../sessions/index.js';
+import { exposuresOf, startingFamilies } from '../../sessions/library/index.js';
 import type { PhaseKind, Progression, Rotation } from '../../spec/choices/index.js';
 import { rulesOf } from '../../rules/index.js';
-import { type Block, type DaySession, Rota } from '../../layout/index.js';
+import { Rota } from '../../layout/index.js';
+import type { Block, DaySession } from '../../layout/block/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import type { Command } from '../index.js';
 import { heldWords, isHeldAlike } from './holds-in.js';

@@ -4,7 +4,7 @@ import type { NamedPace } from '../../spec/choices/index.js';
 import { crossWords } from '../../rules/index.js';
 import { namePaces } from '../../sessions/index.js';
 import { dayRoleWords, type FixedWeekday, workKinds } from '../../spec/days/index.js';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 import type { Command } from '../index.js';
 import { heldWords, isHeldAlike } from './holds-in.js';
 

@@ -1,6 +1,6 @@
 import type { Basis, CivilDate } from '../../base/index.js';
 import { addDays, differenceInDays, floorTo, sum, weekdayOf } from '../../base/index.js';
-import { LAST_DAYS, nearRaceLimit, shortestRun } from '../../rules/index.js';
+import { LAST_DAYS, nearRaceLimit, shortestRun } from '../../rules/limits/index.js';
 import type { Context } from '../context/context.js';
 import type { Day } from '../block/day.js';
 import type { EventDay } from '../events/event-days.js';

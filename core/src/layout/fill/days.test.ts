@@ -6,7 +6,7 @@ import { sum } from '../../base/index.js';
 import type { BlockSpec } from '../../spec/index.js';
 import { readSession, sessionPacesOf, sessionTotals } from '../../sessions/index.js';
 import { rulesOf } from '../../rules/index.js';
-import { showBlock } from '../../present/index.js';
+import { showBlock } from '../../present/figures/index.js';
 import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
 import { resolveSpec } from '../resolve/resolve.js';

@@ -1,6 +1,7 @@
 import type { CivilDate } from '../../base/index.js';
 import { ceilTo, floorTo } from '../../base/index.js';
-import { type HouseRules, shortestRun } from '../../rules/index.js';
+import type { HouseRules } from '../../rules/index.js';
+import { shortestRun } from '../../rules/limits/index.js';
 import type { Context } from '../context/context.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import type { Place } from './places.js';

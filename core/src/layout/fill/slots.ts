@@ -1,5 +1,5 @@
 import { ceilTo, clean, floorTo, sum } from '../../base/index.js';
-import { shortestRun } from '../../rules/index.js';
+import { shortestRun } from '../../rules/limits/index.js';
 import { isUnder18 } from '../../spec/index.js';
 import { isAsWritten } from '../sessions/fill-sessions.js';
 import { amountOf, fitSession, lengthOf } from '../sessions/session-lengths.js';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { layOut } from '../../lay-out.js';
-import { legsFigures } from '../../present/index.js';
+import { legsFigures } from '../../present/figures/index.js';
 import { marathon } from '../../testing/examples.js';
 import type { DayRole } from '../../spec/days/index.js';
 import { dayLoad, layLegs } from './legs.js';

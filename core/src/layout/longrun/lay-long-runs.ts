@@ -8,15 +8,15 @@ import {
   floorTo,
   roundTo,
 } from '../../base/index.js';
+import { isLongRace } from '../../rules/index.js';
 import {
-  isLongRace,
   leastDaysToPeak,
   leastLongRun,
   longRunGrowthLimit,
   longRunShareLimit,
   longRunTimeLimit,
   recoveryLimit,
-} from '../../rules/index.js';
+} from '../../rules/limits/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import { type LaidVolume, isAtRecovery } from '../volume/climb.js';

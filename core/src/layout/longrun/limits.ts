@@ -1,4 +1,4 @@
-import type { WeekOfLongRun } from '../../rules/index.js';
+import type { WeekOfLongRun } from '../../rules/limits/index.js';
 import { type ResolvedSpec, runDaysOf } from '../../spec/index.js';
 
 /** The parts of a spec that bear on a long run's part of its week. */

@@ -1,13 +1,11 @@
 import { countBack, floorTo } from '../../base/index.js';
+import { blockLength, type HouseRules, layoutStep } from '../../rules/index.js';
 import {
-  blockLength,
-  type HouseRules,
-  layoutStep,
   longRunGrowthLimit,
   longRunShareLimit,
   longRunTimeLimit,
   perMetreOf,
-} from '../../rules/index.js';
+} from '../../rules/limits/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import type { Block } from '../block/block.js';
 import { eventDays } from '../events/event-days.js';

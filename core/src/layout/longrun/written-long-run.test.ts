@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { applyChange } from '../../edit/index.js';
 import { writeSession } from '../../edit/week/index.js';
 import { layOut } from '../../lay-out.js';
-import { showBlock } from '../../present/index.js';
+import { showBlock } from '../../present/figures/index.js';
 import { marathon } from '../../testing/examples.js';
 
 const km = { basis: 'distance', unit: 'km', step: 1 } as const;

@@ -1,14 +1,15 @@
 import {
   type HouseRules,
   layoutStep,
-  perMetreOf,
   type RuleChanges,
   rulesOf,
   type SomeRuleChanges,
 } from '../../rules/index.js';
+import { perMetreOf } from '../../rules/limits/index.js';
 import type { BlockSpec, ResolvedSpec } from '../../spec/index.js';
 import { dayTimes, easyPaces } from '../../paces/index.js';
-import { sessionPacesOn, suggestUses } from '../../sessions/index.js';
+import { sessionPacesOn } from '../../sessions/index.js';
+import { suggestUses } from '../../sessions/library/index.js';
 import type { Context } from '../context/context.js';
 import { eventDays } from '../events/event-days.js';
 import { type Frame, frameWeeks } from '../frame/frame.js';

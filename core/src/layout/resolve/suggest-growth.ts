@@ -1,5 +1,5 @@
 import { ceilTo, floorTo, roundTo } from '../../base/index.js';
-import { growthLimit } from '../../rules/index.js';
+import { growthLimit } from '../../rules/limits/index.js';
 import type { ResolvedSpec, VolumeSpec } from '../../spec/index.js';
 import { growthSchools, mostOfARise } from '../schools/index.js';
 

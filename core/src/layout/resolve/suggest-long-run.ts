@@ -3,13 +3,15 @@ import {
   isLongRace,
   isMiddleDistance,
   layoutStep,
+  raceClass,
+  raceRules,
+} from '../../rules/index.js';
+import {
   leastLongRun,
   leastLongRunShare,
   longRunShareLimit,
   perMetreOf,
-  raceClass,
-  raceRules,
-} from '../../rules/index.js';
+} from '../../rules/limits/index.js';
 import { type LongRunSpec, runDaysOf, type VolumeSpec } from '../../spec/index.js';
 import { weekOfLongRun } from '../longrun/limits.js';
 import type { Suggestion } from './suggest-volume.js';

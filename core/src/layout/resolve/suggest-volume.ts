@@ -1,5 +1,6 @@
 import { floorTo, roundTo } from '../../base/index.js';
-import { type HouseRules, layoutStep, perMetreOf, raceRules } from '../../rules/index.js';
+import { type HouseRules, layoutStep, raceRules } from '../../rules/index.js';
+import { perMetreOf } from '../../rules/limits/index.js';
 import { type BlockSpec, isUnder18, type VolumeSpec } from '../../spec/index.js';
 import type { Outline } from './outline.js';
 import { recentVolume } from './recent-volume.js';

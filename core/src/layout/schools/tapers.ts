@@ -1,5 +1,6 @@
 import type { TaperSchoolName } from '../../spec/choices/index.js';
-import { LAST_DAYS, type RaceRules } from '../../rules/index.js';
+import type { RaceRules } from '../../rules/index.js';
+import { LAST_DAYS } from '../../rules/limits/index.js';
 
 export interface TaperSchool {
   title: string;

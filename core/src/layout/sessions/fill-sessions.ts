@@ -2,12 +2,8 @@ import type { Day } from '../block/day.js';
 import type { PhaseKind, Progression } from '../../spec/choices/index.js';
 import { type CivilDate, differenceInDays } from '../../base/index.js';
 import {
-  exposuresIn,
-  firstExposure,
   halved,
   mainParts,
-  mainSetOf,
-  nextExposure,
   type Part,
   runAsOnce,
   scaled,
@@ -15,9 +11,15 @@ import {
   type SessionPaces,
   type SessionTotals,
   sessionTotals,
-  wholeSet,
 } from '../../sessions/index.js';
-import { LARGE_WEEK } from '../../rules/index.js';
+import {
+  exposuresIn,
+  firstExposure,
+  mainSetOf,
+  nextExposure,
+  wholeSet,
+} from '../../sessions/library/index.js';
+import { LARGE_WEEK } from '../../rules/limits/index.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import type { Context } from '../context/context.js';
 import { type Chosen, Rota } from '../written/rota.js';

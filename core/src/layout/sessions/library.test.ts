@@ -4,7 +4,6 @@ import { defaultHouseRules } from '../../rules/index.js';
 import type { BlockSpec } from '../../spec/index.js';
 import { defaultPaces } from '../../paces/index.js';
 import {
-  exposuresOf,
   halved,
   mentionsIn,
   paceNamed,
@@ -15,9 +14,8 @@ import {
   scaled,
   sessionOf,
   sessionPacesOf,
-  startingFamilies,
-  suggestUses,
 } from '../../sessions/index.js';
+import { exposuresOf, startingFamilies, suggestUses } from '../../sessions/library/index.js';
 import { layOut } from '../../lay-out.js';
 import { resolveSpec } from '../resolve/resolve.js';
 import { marathon } from '../../testing/examples.js';

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { sum } from '../../base/index.js';
 import { layOut } from '../../lay-out.js';
-import { defaultHouseRules, LARGE_WEEK } from '../../rules/index.js';
+import { defaultHouseRules } from '../../rules/index.js';
+import { LARGE_WEEK } from '../../rules/limits/index.js';
 import { defaultBlocks } from '../../testing/default-blocks.js';
 import { shareAtItsPace } from './share-at-its-pace.js';
 

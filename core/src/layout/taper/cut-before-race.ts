@@ -1,4 +1,4 @@
-import { LAST_DAYS } from '../../rules/index.js';
+import { LAST_DAYS } from '../../rules/limits/index.js';
 import { type Basis, differenceInDays, memoizeLast, sum, weekdayOf } from '../../base/index.js';
 import type { Block } from '../block/block.js';
 import { type Day, isIndoors } from '../block/day.js';

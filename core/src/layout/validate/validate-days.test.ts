@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { PatternDay } from '../../spec/days/index.js';
 import type { BlockSpec } from '../../spec/index.js';
-import { issuesOfFamilies, startingFamilies } from '../../sessions/index.js';
+import { issuesOfFamilies, startingFamilies } from '../../sessions/library/index.js';
 import { marathon } from '../../testing/examples.js';
 import { validateSpec } from './validate.js';
 

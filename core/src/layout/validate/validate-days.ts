@@ -2,7 +2,8 @@ import { capital, dateWords, formatWithUnit } from '../../base/format/index.js';
 import { cycleLengths, type FixedDay, isRun, type PatternDay } from '../../spec/days/index.js';
 import { addDays, startOfWeek } from '../../base/index.js';
 import { type Issue, issue, type ResolvedSpec } from '../../spec/index.js';
-import { issuesOfFamilies, readSession, textsOf } from '../../sessions/index.js';
+import { readSession } from '../../sessions/index.js';
+import { issuesOfFamilies, textsOf } from '../../sessions/library/index.js';
 
 /** Beyond these a day is a slip of the hand. Metres or seconds. */
 const MOST_RUN = { distance: 100_000, time: 36_000 } as const;

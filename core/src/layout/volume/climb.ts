@@ -2,7 +2,7 @@ import type { VolumeRule } from '../block/week.js';
 import { type Past, weekOfPast } from '../past/past.js';
 import { growthSchools, mostOfARise } from '../schools/index.js';
 import { type CivilDate, clean, floorTo, roundTo } from '../../base/index.js';
-import { growthLimit, recoveryLimit } from '../../rules/index.js';
+import { growthLimit, recoveryLimit } from '../../rules/limits/index.js';
 import { runningOfCycle } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';

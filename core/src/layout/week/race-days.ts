@@ -1,4 +1,4 @@
-import { LAST_DAYS } from '../../rules/index.js';
+import { LAST_DAYS } from '../../rules/limits/index.js';
 import { isRun } from '../../spec/days/index.js';
 import { addDays, daysUntilWeekday, weekdayOf } from '../../base/index.js';
 import type { Context } from '../context/context.js';

@@ -1,6 +1,6 @@
 import type { DayRole } from '../../spec/days/index.js';
 import { weekdayOf } from '../../base/index.js';
-import { LAST_DAYS, MANY_RESTS } from '../../rules/index.js';
+import { LAST_DAYS, MANY_RESTS } from '../../rules/limits/index.js';
 import type { Context } from '../context/context.js';
 import type { Past } from '../past/past.js';
 import type { WishedDay } from '../wished/coach-week.js';

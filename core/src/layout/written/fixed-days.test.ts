@@ -3,7 +3,7 @@ import { sum, weekdayOf } from '../../base/index.js';
 import { applyChange } from '../../edit/index.js';
 import { writeCells } from '../../edit/sheet/index.js';
 import { fixWeekday, freeDay, freeWeekday, lengthenDay } from '../../edit/week/index.js';
-import { validateSpec } from '../index.js';
+import { validateSpec } from '../validate/index.js';
 import { layOut } from '../../lay-out.js';
 import type { BlockSpec } from '../../spec/index.js';
 import { marathon } from '../../testing/examples.js';

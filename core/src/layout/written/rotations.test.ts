@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
-import { mainOf, validateSpec } from '../../layout/index.js';
+import { mainOf } from '../../layout/block/index.js';
+import { validateSpec } from '../../layout/validate/index.js';
 import { weekdayOf, type Weekday } from '../../base/index.js';
 import type { BlockSpec } from '../../spec/index.js';
-import { startingFamilies } from '../../sessions/index.js';
+import { startingFamilies } from '../../sessions/library/index.js';
 import type { Progression } from '../../spec/choices/index.js';
 import { applyChange } from '../../edit/index.js';
 import { rotationGrid, setRotation, setTurn } from '../../edit/week/index.js';

@@ -1,6 +1,6 @@
 import { capital, formatPace, formatPaceRange } from '../../base/format/index.js';
 import type { CivilDate } from '../../base/index.js';
-import type { Block, Day } from '../../layout/index.js';
+import type { Block, Day } from '../../layout/block/index.js';
 import { dayTimes, type PaceRow, pacesOn } from '../../paces/index.js';
 import { asPlanned, type EntryKind } from '../../record/index.js';
 import { rulesOf } from '../../rules/index.js';

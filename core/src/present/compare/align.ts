@@ -1,4 +1,4 @@
-import type { Block, Week } from '../../layout/index.js';
+import type { Block, Week } from '../../layout/block/index.js';
 
 /** Weeks of several blocks that are as far from their races. */
 export interface AlignedWeeks {

@@ -1,6 +1,6 @@
 import { dayWords } from '../../base/format/index.js';
 import { type Level, levels } from '../../checks/index.js';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 import type { ShownBlock } from '../figures/show.js';
 
 /** A block as it is compared: its weeks, the figures shown of them, and what was found. */

@@ -1,5 +1,5 @@
 import type { CivilDate } from '../../base/index.js';
-import type { Block, Day } from '../../layout/index.js';
+import type { Block, Day } from '../../layout/block/index.js';
 
 /** Dates from a day on, that day too, on which two blocks ask for something else. */
 export function daysMoved(

@@ -1,7 +1,7 @@
 import { dayWords, formatDuration, formatSteps } from '../../base/format/index.js';
 import { differenceInDays, unitName } from '../../base/index.js';
 import { dayTimes } from '../../paces/index.js';
-import { type Block, isHardRunning } from '../../layout/index.js';
+import { type Block, isHardRunning } from '../../layout/block/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { type BlockEvent, dayRoleWords, eventCharacters } from '../../spec/days/index.js';
 import type { ShownBlock } from '../figures/show.js';

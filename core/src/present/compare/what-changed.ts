@@ -3,7 +3,7 @@ import { paceAimWords } from '../../spec/choices/index.js';
 import type { Measure } from '../../base/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { easyPaces, paceModels } from '../../paces/index.js';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 import type { Finding } from '../../checks/index.js';
 import { sayLongRun, sayTotal, sayVolume } from '../figures/say.js';
 import { timesDayOne } from '../figures/legs.js';

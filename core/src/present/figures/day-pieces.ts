@@ -1,4 +1,4 @@
-import type { Day } from '../../layout/index.js';
+import type { Day } from '../../layout/block/index.js';
 import { laySession, readSession, type SessionPaces } from '../../sessions/index.js';
 import { type PaceHatch, hatchOf } from './pace-hatch.js';
 

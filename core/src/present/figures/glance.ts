@@ -1,7 +1,7 @@
 import { capital, formatSteps } from '../../base/format/index.js';
 import { type CivilDate, type Measure, unitName } from '../../base/index.js';
 import type { Finding, Level } from '../../checks/index.js';
-import { type Block, type Day, mainOf } from '../../layout/index.js';
+import { type Block, type Day, mainOf } from '../../layout/block/index.js';
 import { dayRoleWords } from '../../spec/days/index.js';
 import type { ShownBlock } from './show.js';
 

@@ -1,5 +1,5 @@
 import { formatPercent } from '../../base/format/index.js';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 
 /** What the legs' curve is, and what it is not. */
 export const WHAT_LEGS_ARE =

@@ -1,6 +1,6 @@
 import { formatSteps } from '../../base/format/index.js';
 import { type Measure, unitName } from '../../base/index.js';
-import type { Week } from '../../layout/index.js';
+import type { Week } from '../../layout/block/index.js';
 import type { ShownBlock, ShownSegment } from './show.js';
 
 /**

@@ -6,7 +6,7 @@ import {
   roundedSteps,
   sum,
 } from '../../base/index.js';
-import type { Block, Day, Segment, Week } from '../../layout/index.js';
+import type { Block, Day, Segment, Week } from '../../layout/block/index.js';
 
 /** A week in whole shown steps. */
 export interface ShownWeek {

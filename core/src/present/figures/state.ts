@@ -1,5 +1,5 @@
 import type { PinField } from '../../edit/index.js';
-import type { Week } from '../../layout/index.js';
+import type { Week } from '../../layout/block/index.js';
 import type { BlockSpec, ResolvedSpec } from '../../spec/index.js';
 
 /** Whether a figure is worked out, what an answer of the plan aims at, or kept as the coach fixed it. */

@@ -11,7 +11,8 @@ import {
 import { ceilTo, floorTo, metresPer, quantum, type Unit } from '../../base/index.js';
 import { raceClass } from '../../rules/index.js';
 import type { CheckCode, CheckContext } from '../../checks/index.js';
-import { longRunFeasibility, mostOfARise, waysToPeak, type Week } from '../../layout/index.js';
+import { longRunFeasibility, mostOfARise, waysToPeak } from '../../layout/index.js';
+import type { Week } from '../../layout/block/index.js';
 import { sayLongRun, sayVolume } from '../figures/say.js';
 import { dayMessages } from './day-messages.js';
 import { apart, sharesApart } from './apart.js';

@@ -6,7 +6,7 @@ import {
   formatRaceDistance,
 } from '../../base/format/index.js';
 import { type CivilDate, metresPer, type Unit } from '../../base/index.js';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 import { dayTimes, type PaceRange, pacesOn, splits } from '../../paces/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { sessionPacesOn } from '../../sessions/index.js';

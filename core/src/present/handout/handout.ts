@@ -15,7 +15,7 @@ import {
   unitName,
   weekdayOf,
 } from '../../base/index.js';
-import { type Block, type Day, isHardRunning, type Week } from '../../layout/index.js';
+import { type Block, type Day, isHardRunning, type Week } from '../../layout/block/index.js';
 import { dayTimes, pacesOn } from '../../paces/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { type SessionPaces, sessionPacesOn } from '../../sessions/index.js';

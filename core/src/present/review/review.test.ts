@@ -8,7 +8,7 @@ import { holdFor } from '../../testing/hold-for.js';
 import { missed, type Otherwise, reviewOn } from '../../testing/recorded.js';
 import { patternCodes, patternsOf, reviewBlock } from '../../review/index.js';
 import { rulesOf } from '../../rules/index.js';
-import { showBlock } from '../index.js';
+import { showBlock } from '../figures/index.js';
 import {
   differenceText,
   doneWords,

@@ -1,6 +1,6 @@
 import { capital, dayWords } from '../../base/format/index.js';
 import { unitName } from '../../base/index.js';
-import { isHardRunning, mainOf } from '../../layout/index.js';
+import { isHardRunning, mainOf } from '../../layout/block/index.js';
 import {
   type DayReviewed,
   type Pattern,
@@ -8,7 +8,7 @@ import {
   type Review,
   type WeekReviewed,
 } from '../../review/index.js';
-import { startingFamilies } from '../../sessions/index.js';
+import { startingFamilies } from '../../sessions/library/index.js';
 import { dayRoleWords } from '../../spec/days/index.js';
 import type { ShownBlock } from '../figures/show.js';
 import { missedWords } from './done-words.js';

@@ -1,5 +1,5 @@
 import type { CivilDate } from '../../base/index.js';
-import type { Block } from '../../layout/index.js';
+import type { Block } from '../../layout/block/index.js';
 
 const DAYS = 7;
 

@@ -1,7 +1,8 @@
 import { type Measure, quantum, unitName } from '../../base/index.js';
 import { dayAndMonth, formatPercent, formatSteps } from '../../base/format/index.js';
 import type { PinField } from '../../edit/index.js';
-import { type Block, isBase, mainOf, paceWords, type Week } from '../../layout/index.js';
+import { paceWords } from '../../layout/index.js';
+import { type Block, isBase, mainOf, type Week } from '../../layout/block/index.js';
 import { segmentSchools } from '../../layout/schools/index.js';
 import { dailyMean, saySegment } from '../figures/say.js';
 import type { ShownBlock } from '../figures/show.js';

@@ -1,6 +1,7 @@
 import { dayWords, formatRaceDistance, formatSteps } from '../../base/format/index.js';
 import { unitName } from '../../base/index.js';
-import { type Block, type Day, paceWords, type Week } from '../../layout/index.js';
+import { paceWords } from '../../layout/index.js';
+import type { Block, Day, Week } from '../../layout/block/index.js';
 import { dayRoleWords } from '../../spec/days/index.js';
 import { saySegment } from '../figures/say.js';
 import type { ShownBlock } from '../figures/show.js';

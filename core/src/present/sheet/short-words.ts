@@ -1,4 +1,5 @@
-import { type Block, type Day, isRaced, mainOf } from '../../layout/index.js';
+import { isRaced } from '../../layout/index.js';
+import { type Block, type Day, mainOf } from '../../layout/block/index.js';
 import { dayRoleWords } from '../../spec/days/index.js';
 
 /** Roles that a figure alone says. */

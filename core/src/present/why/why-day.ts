@@ -2,7 +2,7 @@ import { formatPercent, formatSteps } from '../../base/format/index.js';
 import { type DayRole, dayRoleWords } from '../../spec/days/index.js';
 import { unitName } from '../../base/index.js';
 import { crossWords, type HouseRules } from '../../rules/index.js';
-import { type Day, type DayRule, mainOf, type Week } from '../../layout/index.js';
+import { type Day, type DayRule, mainOf, type Week } from '../../layout/block/index.js';
 import type { ShownBlock } from '../figures/show.js';
 
 /** Why a day holds what it holds, in one sentence, in the figures shown. */

@@ -7,15 +7,14 @@ import {
 } from '../../base/format/index.js';
 import { growthSchools } from '../../layout/schools/index.js';
 import { quantum } from '../../base/index.js';
+import { cutBeforeRace, wholeWeek } from '../../layout/index.js';
 import {
   type Block,
-  cutBeforeRace,
   isBase,
   type LongRunRule,
   type VolumeRule,
   type Week,
-  wholeWeek,
-} from '../../layout/index.js';
+} from '../../layout/block/index.js';
 import { sayVolume } from '../figures/say.js';
 import type { ShownBlock } from '../figures/show.js';
 

@@ -1,5 +1,6 @@
 import type { CivilDate } from '../../base/index.js';
-import { dayLoad, type Day, isHardRunning, mainOf, recordedLoad } from '../../layout/index.js';
+import { dayLoad, recordedLoad } from '../../layout/index.js';
+import { type Day, isHardRunning, mainOf } from '../../layout/block/index.js';
 import { middleOf, type PaceRange } from '../../paces/index.js';
 import {
   type DayDone,

@@ -1,5 +1,6 @@
 import { type CivilDate, sum } from '../../base/index.js';
-import { type Block, isHardRunning, monotonyOf, type Week } from '../../layout/index.js';
+import { monotonyOf } from '../../layout/index.js';
+import { type Block, isHardRunning, type Week } from '../../layout/block/index.js';
 import { dayTimes, type PaceRange, rangeOf, type TimeFor } from '../../paces/index.js';
 import { entriesByDay, type MorningNote, type RunEntry } from '../../record/index.js';
 import type { HouseRules } from '../../rules/index.js';

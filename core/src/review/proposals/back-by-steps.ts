@@ -1,6 +1,6 @@
 import { dayWords } from '../../base/format/index.js';
 import { addDays, differenceInDays } from '../../base/index.js';
-import { isHardRunning } from '../../layout/index.js';
+import { isHardRunning } from '../../layout/block/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
 import type { Review } from '../done/review-block.js';
 import { daysFrom, firstOpenDay, placedWords, withoutHard } from './changes.js';

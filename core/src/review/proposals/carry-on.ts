@@ -1,6 +1,7 @@
 import { formatPercent, formatPlain } from '../../base/format/index.js';
 import { sum } from '../../base/index.js';
-import { growthLimit, layoutStep } from '../../rules/index.js';
+import { layoutStep } from '../../rules/index.js';
+import { growthLimit } from '../../rules/limits/index.js';
 import { missedOf } from '../done/spells.js';
 import { weeksHeldAt, weeksToCome } from './changes.js';
 import type { Propose } from './proposal.js';

@@ -1,7 +1,7 @@
 import { dayWords } from '../../base/format/index.js';
 import { addDays, type CivilDate, metresPer } from '../../base/index.js';
 import type { Command } from '../../edit/index.js';
-import { type Block, type Day, mainOf, type Week } from '../../layout/index.js';
+import { type Block, type Day, mainOf, type Week } from '../../layout/block/index.js';
 import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import { withPin } from '../../spec/index.js';
 import type { Review } from '../done/review-block.js';

@@ -1,7 +1,7 @@
 import { dayWords } from '../../base/format/index.js';
 import { differenceInDays } from '../../base/index.js';
 import { moveDay } from '../../edit/week/index.js';
-import { type Day, isHardRunning } from '../../layout/index.js';
+import { type Day, isHardRunning } from '../../layout/block/index.js';
 import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
 import { daysFrom, firstOpenDay, withoutHard } from './changes.js';

@@ -1,7 +1,7 @@
 import { dayWords } from '../../base/format/index.js';
 import { addDays, type CivilDate, differenceInDays } from '../../base/index.js';
 import type { Command } from '../../edit/index.js';
-import { type Block, type Day, isHardRunning, mainOf } from '../../layout/index.js';
+import { type Block, type Day, isHardRunning, mainOf } from '../../layout/block/index.js';
 import { linkPaces } from '../../sessions/index.js';
 import { dayRoleWords, withFixedDay } from '../../spec/days/index.js';
 import type { DayReviewed } from '../done/day-reviewed.js';

@@ -1,6 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
 import { reviewRows } from '@nadir/core/present/review';
-import { askedIn } from '@nadir/core/present';
+import { askedIn } from '@nadir/core/present/figures';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import { type BlockFile, changedFile } from '@nadir/contract';
 import { takeDefaults } from '@nadir/core/edit';
-import { daysMoved } from '@nadir/core/present';
+import { daysMoved } from '@nadir/core/present/compare';
 import { isLaidAsThen, newestEngine } from '@nadir/core/rules';
 import { memo, useMemo } from 'react';
 import { useDispatch } from 'react-redux';

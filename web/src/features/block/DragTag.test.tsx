@@ -1,5 +1,5 @@
 import { layOut } from '@nadir/core';
-import { showBlock } from '@nadir/core/present';
+import { showBlock } from '@nadir/core/present/figures';
 import { cleanup, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { DragTag } from './DragTag.js';

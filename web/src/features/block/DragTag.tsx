@@ -1,4 +1,5 @@
-import { moreOrFewer, weekChange } from '@nadir/core/present';
+import { weekChange } from '@nadir/core/present';
+import { moreOrFewer } from '@nadir/core/present/compare';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import { handleWords } from '../../drawing/handle-labels.js';
 import styles from './BlockPage.module.css';

@@ -1,5 +1,5 @@
 import { layOut } from '@nadir/core';
-import { askedIn, showBlock } from '@nadir/core/present';
+import { askedIn, showBlock } from '@nadir/core/present/figures';
 import type { BlockSpec } from '@nadir/core/spec';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';

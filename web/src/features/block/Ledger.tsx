@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button';
 import { quantum } from '@nadir/core/base';
 import { parseAmount } from '@nadir/core/base/format';
-import type { AskedFigures, SheetRow } from '@nadir/core/present';
+import type { SheetRow } from '@nadir/core/present';
+import type { AskedFigures } from '@nadir/core/present/figures';
 import type { Issue } from '@nadir/core/spec';
 import {
   type ClipboardEvent,

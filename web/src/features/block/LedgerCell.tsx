@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { PinField } from '@nadir/core/edit';
-import type { FigureState } from '@nadir/core/present';
+import type { FigureState } from '@nadir/core/present/figures';
 import { StateMark } from '../../components/StateMark.js';
 import styles from './Ledger.module.css';
 import * as wording from './wording.js';

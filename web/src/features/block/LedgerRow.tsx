@@ -3,7 +3,8 @@ import { memo } from 'react';
 import type { Columns } from '../../drawing/columns.js';
 import { type CellActions, LedgerCell } from './LedgerCell.js';
 import styles from './Ledger.module.css';
-import { type AskedFigures, type SheetRow, stateOf } from '@nadir/core/present';
+import type { SheetRow } from '@nadir/core/present';
+import { type AskedFigures, stateOf } from '@nadir/core/present/figures';
 
 interface LedgerRowProps {
   row: SheetRow;

@@ -1,4 +1,4 @@
-import { raceOnTheWay } from '@nadir/core/present';
+import { raceOnTheWay } from '@nadir/core/present/compare';
 import type { BlockEvent } from '@nadir/core/spec/days';
 import { useMemo } from 'react';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';

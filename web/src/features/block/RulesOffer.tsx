@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import type { HouseRulesBody } from '@nadir/contract';
 import type { CheckedBlock } from '@nadir/core';
 import type { Measure } from '@nadir/core/base';
-import { whatChanged } from '@nadir/core/present';
+import { whatChanged } from '@nadir/core/present/compare';
 import { useState } from 'react';
 import styles from './Notice.module.css';
 import type { Commands } from '../../editor/useCommands.js';

@@ -1,6 +1,6 @@
 import { cutBeforeRace } from '@nadir/core/layout';
 import { layOut } from '@nadir/core';
-import { showBlock } from '@nadir/core/present';
+import { showBlock } from '@nadir/core/present/figures';
 import { describe, expect, it } from 'vitest';
 import { dragCommand } from './drag-command.js';
 

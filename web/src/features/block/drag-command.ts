@@ -2,7 +2,7 @@ import type { CheckedBlock } from '@nadir/core';
 import { quantum } from '@nadir/core/base';
 import { type Command, movePeak, movePhaseEdge, pinWeek, setTaperDepth } from '@nadir/core/edit';
 import { cutBeforeRace } from '@nadir/core/layout';
-import type { ShownBlock } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import { handleWords, peakWeekOf, taperDepthOf } from '../../drawing/handle-labels.js';
 import type { Handle } from '../../drawing/drag.js';
 

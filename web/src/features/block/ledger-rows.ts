@@ -1,7 +1,8 @@
 import { formatSteps } from '@nadir/core/base/format';
 import type { PinField } from '@nadir/core/edit';
-import type { Block } from '@nadir/core/layout';
-import { type SheetRow, type ShownBlock, sheetRows } from '@nadir/core/present';
+import type { Block } from '@nadir/core/layout/block';
+import { type SheetRow, sheetRows } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import type { OverlayBlock } from '../../drawing/Overlay.js';
 import * as wording from './wording.js';
 

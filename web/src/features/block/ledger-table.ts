@@ -1,6 +1,6 @@
 import type { PinField } from '@nadir/core/edit';
 import type { WrittenCell } from '@nadir/core/edit/sheet';
-import type { Block } from '@nadir/core/layout';
+import type { Block } from '@nadir/core/layout/block';
 import type { SheetRow } from '@nadir/core/present';
 import type { LaidTable } from '../../editor/usePasted.js';
 

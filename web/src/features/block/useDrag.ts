@@ -1,6 +1,6 @@
 import type { CheckedBlock } from '@nadir/core';
 import type { Command } from '@nadir/core/edit';
-import type { ShownBlock } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { type Handle, type DragHandlers, handleKey } from '../../drawing/drag.js';
 import { type Moved, dragCommand } from './drag-command.js';

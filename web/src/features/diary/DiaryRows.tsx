@@ -1,5 +1,6 @@
-import type { Block } from '@nadir/core/layout';
-import { type SheetRow, sheetRows, type ShownBlock } from '@nadir/core/present';
+import type { Block } from '@nadir/core/layout/block';
+import { type SheetRow, sheetRows } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import type { CSSProperties } from 'react';
 import { type Columns, columnWidth } from '../../drawing/columns.js';
 import styles from './Diary.module.css';

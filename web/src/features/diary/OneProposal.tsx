@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { changedFile } from '@nadir/contract';
-import { consequenceWords } from '@nadir/core/present';
+import { consequenceWords } from '@nadir/core/present/compare';
 import type { Proposal } from '@nadir/core/review';
 import { type ReactNode, useMemo, useState } from 'react';
 import { useSay } from '../../components/messages.js';

@@ -1,8 +1,8 @@
 import Button from '@mui/material/Button';
 import { unitName } from '@nadir/core/base';
 import { dayAndMonth } from '@nadir/core/base/format';
-import type { Phase } from '@nadir/core/layout';
-import type { ShownBlock } from '@nadir/core/present';
+import type { Phase } from '@nadir/core/layout/block';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import { differenceText, runText, type ShownReview } from '@nadir/core/present/review';
 import type { WeekReviewed } from '@nadir/core/review';
 import { IconAct } from '../../components/IconAct.js';

@@ -1,6 +1,6 @@
 import type { TracksRequest } from '@nadir/contract';
-import type { Block } from '@nadir/core/layout';
-import { mainOf } from '@nadir/core/layout';
+import type { Block } from '@nadir/core/layout/block';
+import { mainOf } from '@nadir/core/layout/block';
 import { dayPacesOf } from '@nadir/core/review';
 import type { HouseRules } from '@nadir/core/rules';
 import { laySession, readSession } from '@nadir/core/sessions';

@@ -1,5 +1,5 @@
 import type { BlockVersion } from '@nadir/contract';
-import { daysMoved } from '@nadir/core/present';
+import { daysMoved } from '@nadir/core/present/compare';
 import { useMemo } from 'react';
 import { useBlockVersionQuery, useHandoutsQuery } from '../../api/api.js';
 import { formatDay } from '../../components/dates.js';

@@ -2,7 +2,7 @@ import type { BlockFile } from '@nadir/contract';
 import type { CheckedBlock } from '@nadir/core';
 import { weekdayOf } from '@nadir/core/base';
 import type { Place } from '@nadir/core/edit/week';
-import { startingFamilies } from '@nadir/core/sessions';
+import { startingFamilies } from '@nadir/core/sessions/library';
 import { familiesOf } from '@nadir/core/spec';
 import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
 import { useEffect, useMemo, useState } from 'react';

@@ -14,7 +14,8 @@ import {
   setRotation,
   setTurn,
 } from '@nadir/core/edit/week';
-import { fixedDatesOf, mainOf } from '@nadir/core/layout';
+import { fixedDatesOf } from '@nadir/core/layout';
+import { mainOf } from '@nadir/core/layout/block';
 import type { PhaseKind, Progression } from '@nadir/core/spec/choices';
 import { type DayRole, dayRoleWords } from '@nadir/core/spec/days';
 import { useState } from 'react';

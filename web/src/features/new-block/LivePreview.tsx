@@ -1,5 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
-import { type Reasons, sheetTotal, whatChanged } from '@nadir/core/present';
+import { type Reasons, sheetTotal } from '@nadir/core/present';
+import { whatChanged } from '@nadir/core/present/compare';
 import { useMemo } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { drawingHeight } from '../../drawing/height.js';

@@ -1,5 +1,5 @@
 import Radio from '@mui/material/Radio';
-import { glanceOf } from '@nadir/core/present';
+import { glanceOf } from '@nadir/core/present/figures';
 import { type BlockFile, givenOf, problemsOfWishes } from '@nadir/contract';
 import { useId, useMemo } from 'react';
 import { useSignedIn } from '../../api/session.js';

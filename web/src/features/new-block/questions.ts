@@ -1,6 +1,7 @@
 import type { BlockFile } from '@nadir/contract';
 import { addDays, type CivilDate, countWeeks, startOfWeek, type Weekday } from '@nadir/core/base';
-import { canResolve, resolveSpec, suggestWeeks, validateSpec } from '@nadir/core/layout';
+import { resolveSpec, suggestWeeks } from '@nadir/core/layout';
+import { canResolve, validateSpec } from '@nadir/core/layout/validate';
 import { type Reasons, reasonsOf, whyWeeks } from '@nadir/core/present';
 import { rulesOf, type SomeRuleChanges } from '@nadir/core/rules';
 import type { Issue, ResolvedSpec } from '@nadir/core/spec';

@@ -1,4 +1,4 @@
-import { issuesOfPaces } from '@nadir/core/layout';
+import { issuesOfPaces } from '@nadir/core/layout/validate';
 import { defaultPaces } from '@nadir/core/paces';
 import type { Issue } from '@nadir/core/spec';
 import type { NamedPace } from '@nadir/core/spec/choices';

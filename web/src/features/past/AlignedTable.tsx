@@ -5,7 +5,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { type Measure, unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
-import { alignWeeks } from '@nadir/core/present';
+import { alignWeeks } from '@nadir/core/present/compare';
 import { Fragment } from 'react';
 import { type OverlayBlock, overlayLines } from '../../drawing/Overlay.js';
 import styles from './Past.module.css';

@@ -5,7 +5,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import type { BlockAnswer } from '@nadir/contract';
-import type { Glance } from '@nadir/core/present';
+import type { Glance } from '@nadir/core/present/figures';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import {

@@ -1,6 +1,6 @@
 import type { AthleteAnswer, BlockAnswer } from '@nadir/contract';
 import type { Measure } from '@nadir/core/base';
-import { whatChanged } from '@nadir/core/present';
+import { whatChanged } from '@nadir/core/present/compare';
 import { useEffect, useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { errorSentence, useBlocksQuery, useSquadQuery } from '../../api/api.js';

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { BlockFile, BlockHistory } from '@nadir/contract';
-import { whatChanged } from '@nadir/core/present';
+import { whatChanged } from '@nadir/core/present/compare';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import {

@@ -1,6 +1,6 @@
 import { unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
-import type { ShownBlock } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import { type CSSProperties, type KeyboardEvent, useEffect, useMemo, useRef } from 'react';
 import Button from '@mui/material/Button';
 import { StateKey } from '../../components/StateMark.js';

@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
 import { addDays } from '@nadir/core/base';
-import { askedIn, rowStart } from '@nadir/core/present';
+import { rowStart } from '@nadir/core/present';
+import { askedIn } from '@nadir/core/present/figures';
 import type { GivesWay } from '@nadir/core/edit/sheet';
 import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';

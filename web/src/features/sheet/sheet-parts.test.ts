@@ -1,5 +1,5 @@
 import { layOut } from '@nadir/core';
-import { askedIn, showBlock } from '@nadir/core/present';
+import { askedIn, showBlock } from '@nadir/core/present/figures';
 import { describe, expect, it } from 'vitest';
 import { COLUMNS, LONG_RUN, sheetRows, VOLUME } from './sheet-rows.js';
 import { readTable, writeTable } from '../../components/table-text.js';

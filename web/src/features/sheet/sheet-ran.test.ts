@@ -1,6 +1,6 @@
 import { layOut } from '@nadir/core';
 import { addDays } from '@nadir/core/base';
-import { askedIn, showBlock } from '@nadir/core/present';
+import { askedIn, showBlock } from '@nadir/core/present/figures';
 import { showReview } from '@nadir/core/present/review';
 import { asPlanned, type RunEntry } from '@nadir/core/record';
 import { reviewBlock } from '@nadir/core/review';

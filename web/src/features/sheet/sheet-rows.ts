@@ -2,18 +2,16 @@ import type { CheckedBlock } from '@nadir/core';
 import { addDays, type CivilDate, differenceInDays } from '@nadir/core/base';
 import { dayAndMonth, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
 import { dayText, type SheetCell } from '@nadir/core/edit/sheet';
-import { type Day, fixedDatesOf } from '@nadir/core/layout';
+import { fixedDatesOf } from '@nadir/core/layout';
+import type { Day } from '@nadir/core/layout/block';
+import { rowStart, shortWords, type ToldFinding, weekChange } from '@nadir/core/present';
 import {
   type AskedFigures,
   type FigureState,
   frameStates,
-  rowStart,
-  shortWords,
   type ShownBlock,
   stateOf,
-  type ToldFinding,
-  weekChange,
-} from '@nadir/core/present';
+} from '@nadir/core/present/figures';
 import { weightOf } from '../../drawing/day-weight.js';
 import type { Ran } from './sheet-ran.js';
 import * as wording from './wording.js';

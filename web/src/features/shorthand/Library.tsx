@@ -7,7 +7,8 @@ import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import type { Unit } from '@nadir/core/base';
 import { formatDuration, formatTenthsOf } from '@nadir/core/base/format';
-import { exposuresOf, type SessionPaces, startingFamilies } from '@nadir/core/sessions';
+import type { SessionPaces } from '@nadir/core/sessions';
+import { exposuresOf, startingFamilies } from '@nadir/core/sessions/library';
 import {
   type NamedPace,
   type PhaseKind,

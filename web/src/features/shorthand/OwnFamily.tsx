@@ -1,13 +1,8 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Button from '@mui/material/Button';
-import {
-  exposuresOf,
-  linkPaces,
-  namePaces,
-  progressionRules,
-  type SessionPaces,
-} from '@nadir/core/sessions';
+import { linkPaces, namePaces, progressionRules, type SessionPaces } from '@nadir/core/sessions';
+import { exposuresOf } from '@nadir/core/sessions/library';
 import type { Issue } from '@nadir/core/spec';
 import {
   type NamedPace,

@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
-import { type SessionPaces, sessionPacesOf, startingFamilies } from '@nadir/core/sessions';
+import { type SessionPaces, sessionPacesOf } from '@nadir/core/sessions';
+import { startingFamilies } from '@nadir/core/sessions/library';
 import { useEffect, useMemo, useState } from 'react';
 import { errorSentence, useSquadQuery } from '../../api/api.js';
 import { useCoaching } from '../../api/coaching.js';

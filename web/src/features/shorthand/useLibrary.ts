@@ -1,4 +1,4 @@
-import { issuesOfFamilies } from '@nadir/core/sessions';
+import { issuesOfFamilies } from '@nadir/core/sessions/library';
 import type { Issue } from '@nadir/core/spec';
 import type { Progression } from '@nadir/core/spec/choices';
 import { library, problemsOf } from '@nadir/contract';

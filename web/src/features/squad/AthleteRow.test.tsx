@@ -1,6 +1,6 @@
 import { type BlockFile, type Glances, givenOf } from '@nadir/contract';
 import { layOut } from '@nadir/core';
-import { glanceOf, showBlock } from '@nadir/core/present';
+import { glanceOf, showBlock } from '@nadir/core/present/figures';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it } from 'vitest';

@@ -2,7 +2,7 @@ import ToggleButton from '@mui/material/ToggleButton';
 import type { CheckedBlock } from '@nadir/core';
 import { capital } from '@nadir/core/base/format';
 import { setBeside } from '@nadir/core/edit/week';
-import type { Day } from '@nadir/core/layout';
+import type { Day } from '@nadir/core/layout/block';
 import { addOns, workKinds } from '@nadir/core/spec/days';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import type { RunDay } from './useDayCommands.js';

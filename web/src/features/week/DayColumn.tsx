@@ -19,7 +19,8 @@ import {
   swapForCross,
 } from '@nadir/core/edit/week';
 import { fixedDatesOf } from '@nadir/core/layout';
-import { type RunPieces, type ShownBlock, sheetDay } from '@nadir/core/present';
+import { sheetDay } from '@nadir/core/present';
+import type { RunPieces, ShownBlock } from '@nadir/core/present/figures';
 import { crossWords } from '@nadir/core/rules';
 import type { KeyboardEvent } from 'react';
 import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';

@@ -1,5 +1,6 @@
 import { dayWords } from '@nadir/core/base/format';
-import { type ShownBlock, whyDay } from '@nadir/core/present';
+import { whyDay } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import type { HouseRules } from '@nadir/core/rules';
 import type { CycleDay } from './cycle-days.js';
 import * as wording from './wording.js';

@@ -13,10 +13,12 @@ import {
   swapForCross,
   writeSession,
 } from '@nadir/core/edit/week';
-import { mainOf } from '@nadir/core/layout';
-import { type ShownBlock, whyDay } from '@nadir/core/present';
+import { mainOf } from '@nadir/core/layout/block';
+import { whyDay } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import { crossKinds, crossWords, type HouseRules } from '@nadir/core/rules';
-import { namePaces, readTyped, sessionPacesOf, startingFamilies } from '@nadir/core/sessions';
+import { namePaces, readTyped, sessionPacesOf } from '@nadir/core/sessions';
+import { startingFamilies } from '@nadir/core/sessions/library';
 import { paceAimWords } from '@nadir/core/spec/choices';
 import {
   dayRoleWords,

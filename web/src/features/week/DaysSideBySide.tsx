@@ -13,7 +13,7 @@ import type { CheckedBlock } from '@nadir/core';
 import { addDays, type CivilDate } from '@nadir/core/base';
 import { dayWords } from '@nadir/core/base/format';
 import { moveDay } from '@nadir/core/edit/week';
-import { piecesOf, type ShownBlock } from '@nadir/core/present';
+import { piecesOf, type ShownBlock } from '@nadir/core/present/figures';
 import type { HouseRules } from '@nadir/core/rules';
 import { cycleLength } from '@nadir/core/spec';
 import { sessionPacesOf } from '@nadir/core/sessions';

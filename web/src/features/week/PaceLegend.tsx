@@ -1,4 +1,4 @@
-import type { PaceHatch } from '@nadir/core/present';
+import type { PaceHatch } from '@nadir/core/present/figures';
 import { PaceHatches, paceFill, paceHatchWords } from '../../drawing/pace-hatches.js';
 import { token } from '../../theme/tokens.js';
 import { useId } from 'react';

@@ -1,7 +1,7 @@
 import type { CheckedBlock } from '@nadir/core';
 import { assignFamily } from '@nadir/core/edit/week';
-import type { Week } from '@nadir/core/layout';
-import { startingFamilies } from '@nadir/core/sessions';
+import type { Week } from '@nadir/core/layout/block';
+import { startingFamilies } from '@nadir/core/sessions/library';
 import type { Progression } from '@nadir/core/spec/choices';
 import { useCoachingQuery } from '../../api/api.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';

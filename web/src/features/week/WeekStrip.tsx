@@ -1,4 +1,4 @@
-import type { ShownBlock } from '@nadir/core/present';
+import type { ShownBlock } from '@nadir/core/present/figures';
 import { Link } from 'react-router';
 import { IconAct } from '../../components/IconAct.js';
 import { BackIcon, NextIcon } from '../../theme/icons.js';

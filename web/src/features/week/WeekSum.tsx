@@ -1,6 +1,6 @@
 import { quantum, sum, unitName } from '@nadir/core/base';
 import { dayWords, formatHours, formatSteps, plural } from '@nadir/core/base/format';
-import { dailyMean, type ShownBlock } from '@nadir/core/present';
+import { dailyMean, type ShownBlock } from '@nadir/core/present/figures';
 import type { ReactNode } from 'react';
 import type { Cycle } from './cycle-days.js';
 import styles from './Week.module.css';

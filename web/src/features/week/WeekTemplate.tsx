@@ -10,7 +10,7 @@ import {
   type WeekPatternName,
   weekPatterns,
 } from '@nadir/core/edit/week';
-import { showBlock, type ShownBlock } from '@nadir/core/present';
+import { showBlock, type ShownBlock } from '@nadir/core/present/figures';
 import type { PhaseKind } from '@nadir/core/spec/choices';
 import { isRun } from '@nadir/core/spec/days';
 import { useCallback, useMemo } from 'react';

@@ -1,6 +1,6 @@
 import type { CheckedBlock } from '@nadir/core';
 import { type CivilDate, differenceInDays, startOfWeek } from '@nadir/core/base';
-import type { Day, Week } from '@nadir/core/layout';
+import type { Day, Week } from '@nadir/core/layout/block';
 import { cycleLength } from '@nadir/core/spec';
 import * as wording from './wording.js';
 

@@ -2,7 +2,7 @@ import { DndContext } from '@dnd-kit/core';
 import { type CheckedBlock, layOut } from '@nadir/core';
 import { applyChange, type Command } from '@nadir/core/edit';
 import type { CommandOrNot } from '@nadir/core/edit/week';
-import { showBlock } from '@nadir/core/present';
+import { showBlock } from '@nadir/core/present/figures';
 import { rulesOf } from '@nadir/core/rules';
 import type { BlockSpec } from '@nadir/core/spec';
 import { cleanup, render, screen, within } from '@testing-library/react';

@@ -1,5 +1,5 @@
-import { type Basis, ceilTo, clean, floorTo, metresPer, type Unit } from '../base/index.js';
-import { type HouseRules, raceRules } from './house-rules.js';
+import { type Basis, ceilTo, clean, floorTo, metresPer, type Unit } from '../../base/index.js';
+import { type HouseRules, raceRules } from '../house-rules.js';
 
 /**
  * Each limit that the layout keeps, a check measures and the solver takes as a

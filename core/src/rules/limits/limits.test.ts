@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { defaultHouseRules } from './house-rules.js';
+import { defaultHouseRules } from '../house-rules.js';
 import {
   growthLimit,
   leastLongRun,

@@ -1,0 +1,20 @@
+/** The limits that layout, checks and solver share: each one function over one rule value. */
+
+export {
+  growthLimit,
+  LARGE_WEEK,
+  LAST_DAYS,
+  MANY_RESTS,
+  leastDaysToPeak,
+  leastLongRun,
+  leastLongRunShare,
+  longRunGrowthLimit,
+  longRunShareLimit,
+  longRunTimeLimit,
+  nearRaceLimit,
+  perMetreOf,
+  recoveryLimit,
+  returnLimit,
+  shortestRun,
+  type WeekOfLongRun,
+} from './limits.js';
