@@ -111,6 +111,14 @@ test('writes a session with an error at its column, mends it, and completes a pa
   await expectSaved(page);
   await page.reload();
   await expect(day(page, 'Tue 2 Mar')).toContainText('6 x 800 m half-hour, 90 s jog');
+  // Longer by keys it stays as it is written; what is added is run easy around it.
+  await day(page, 'Tue 2 Mar').focus();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowUp');
+  await expect(day(page, 'Tue 2 Mar')).toContainText(
+    /km easy; 6 x 800 m half-hour, 90 s jog; [\d.]+ km easy/,
+  );
+  await expect(day(page, 'Tue 2 Mar')).toContainText('Quality');
 });
 
 test('assigns a family of the coach’s own to a phase, exposure after exposure', async ({
