@@ -105,6 +105,24 @@ describe('a race on a Tuesday', () => {
   });
 });
 
+describe('a race on a day of its own', () => {
+  it('takes the run of the day after it, not one later in the week', () => {
+    const days = daysOf({
+      athlete: { ...athlete(45_000), oftenHurt: true },
+      race: race('2027-06-06', 3000),
+      weeks: 12,
+      week: { runDays: 3, longRunOn: 'sunday' },
+      events: [{ kind: 'tune-up-race', name: 'Gullstone', from: '2027-05-10', distance: 5000 }],
+    });
+    const run = days.filter(({ date, distance }) => date >= '2027-05-10' && distance > 0);
+    expect(run.slice(0, 3).map(({ date }) => weekdayOf(date))).toEqual([
+      'monday',
+      'thursday',
+      'sunday',
+    ]);
+  });
+});
+
 describe('a week with a long run written on the eve of its race, and no other day before it', () => {
   const given: BlockSpec = {
     athlete: { longestRecentRun: 3000, results: [] },

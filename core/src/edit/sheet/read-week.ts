@@ -40,7 +40,7 @@ export function readVolume(text: string, measure: Measure): ReadCell<VolumeEntry
   if (amount !== undefined && isAlone) return { ok: true, entry: { kind: 'amount', amount } };
   const meant = oneVolume(typed);
   if (meant !== undefined) {
-    const problem = `“${text.trim()}”: a week has one volume. Did you mean ${meant}?`;
+    const problem = `“${text.trim()}”: a week’s volume is one figure. Did you mean ${meant}?`;
     return { ok: false, problem, suggestion: meant };
   }
   return {

@@ -275,7 +275,7 @@ function bearsSemiLong(
   return wouldBe <= rules.week.mostOfLongRun * longRun;
 }
 
-/** A long run or race on a day of its own takes the place of an easy run, not of rest. */
+/** A long run or race on a day of its own takes the place of an easy run, of the one after it first, not of rest. */
 function keepingRunDays({ composed, week }: Planning, found: readonly DayRole[]): DayRole[] {
   const placed = [...found];
   const wishedRuns = week.wished.filter((day) => isRunning(day.role)).length;
@@ -283,8 +283,12 @@ function keepingRunDays({ composed, week }: Planning, found: readonly DayRole[])
   const mayGo = (index: number) =>
     isPlain(placed[index] ?? 'rest') && composed[index]?.fixed !== true;
   while (running() > wishedRuns) {
-    const after = placed.findIndex((role, index) => role === 'long' && mayGo(index + 1)) + 1;
-    const free = after > 0 ? after : placed.findLastIndex((_, index) => mayGo(index));
+    const after = (suits: (role: DayRole) => boolean) =>
+      placed.findIndex((role, index) => suits(role) && mayGo(index + 1)) + 1;
+    const free =
+      after(isRaced) ||
+      after((role) => role === 'long') ||
+      placed.findLastIndex((_, index) => mayGo(index));
     if (free < 0) break;
     placed[free] = 'rest';
   }
