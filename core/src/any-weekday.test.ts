@@ -229,6 +229,67 @@ describe('the cut of race week', () => {
     expect(codes([])).not.toContain('taper-too-shallow');
     expect(codes([{ date: '2027-06-07', amount: 9000 }])).toContain('taper-too-shallow');
   });
+
+  it('is told without a short run where nobody runs, as the long run’s day rests; a longer one is told', () => {
+    // A Tuesday, six run days: the long run’s Sunday rests two days out, and Wednesday is run instead.
+    const given: BlockSpec = {
+      athlete: athlete(45_000),
+      race: race('2027-06-08', 5000),
+      weeks: 10,
+      week: { runDays: 6 },
+    };
+    const [wednesday, sunday] = ['2027-06-02', '2027-06-06'].map((on) =>
+      daysOf(given).find(({ date }) => date === on),
+    );
+    expect([wednesday?.distance, sunday?.distance]).toEqual([3000, 0]);
+    const codes = (days: BlockSpec['days']) =>
+      layOut({ ...given, days }).findings.map(({ check }) => check);
+    expect(codes([])).not.toContain('taper-too-shallow');
+    expect(codes([{ date: '2027-06-02', amount: 9000 }])).toContain('taper-too-shallow');
+  });
+});
+
+describe('the last days before a race', () => {
+  it('hold the last session whole on the weekday of the long run, four days out', () => {
+    // Weeks from Sunday, long runs on Wednesdays, a race on a Sunday: the session is Wednesday’s.
+    const block = layOut({
+      athlete: {
+        ...athlete(73_000),
+        results: [{ date: '2027-01-10', distance: 10_000, time: 2445 }],
+      },
+      race: race('2027-06-06', 42_195),
+      weekStartsOn: 'sunday',
+      week: { runDays: 7, longRunOn: 'wednesday' },
+    });
+    const wednesday = block.weeks
+      .flatMap(({ days }) => days)
+      .find(({ date }) => date === '2027-06-02');
+    expect(wednesday?.role).toBe('quality');
+    expect(wednesday?.sessions[0]?.shorthand).toMatch(/; 2 x 3 min @ race pace, 2 min jog;/);
+    expect(block.findings.map(({ check }) => check)).not.toContain('session-dropped');
+  });
+
+  it('hold no run of more than an hour and a half from ten days out', () => {
+    // Weeks from Saturday, a race on one: the Thursday of the week before is nine days out, 95 minutes of its cut.
+    const days = daysOf({
+      athlete: {
+        ...athlete(0),
+        basis: 'time',
+        recentWeeks: [32_825, 33_840, 33_163, 34_517],
+        results: [{ date: '2027-01-02', distance: 5000, time: 1201 }],
+      },
+      race: race('2027-04-17', 16_093.44),
+      weekStartsOn: 'saturday',
+      weeks: 16,
+      week: { runDays: 6 },
+    });
+    const quiet = days.filter(
+      ({ date, role }) => date > '2027-04-07' && date < '2027-04-17' && role !== 'long',
+    );
+    const longest = Math.max(...quiet.flatMap(({ sessions }) => sessions.map(({ time }) => time)));
+    expect(longest).toBeGreaterThan(80 * 60);
+    expect(longest).toBeLessThanOrEqual(90 * 60);
+  });
 });
 
 describe('a test in a building week', () => {

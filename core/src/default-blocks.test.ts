@@ -134,8 +134,8 @@ describe.each(laid)('$called, with nothing else asked', ({ block }) => {
 
 it('most of them have nothing to be said of at all', () => {
   const silent = laid.filter(({ block }) => block.findings.length === 0);
-  expect(laid).toHaveLength(81);
-  expect(silent.length).toBeGreaterThanOrEqual(70);
+  expect(laid).toHaveLength(95);
+  expect(silent.length).toBeGreaterThanOrEqual(80);
 });
 
 describe('a school that was chosen, its figures left to the product', () => {
@@ -150,7 +150,8 @@ describe('a school that was chosen, its figures left to the product', () => {
     ['fixed step', volume('fixed-step'), ['too-long-at-peak']],
     ['step and hold', volume('step-and-hold'), []],
     ['straight to the peak', volume('straight-to-peak'), []],
-    ['alternating', volume('alternating'), []],
+    // 20 km in four days: a light week holds so little of its session that the next is a jump.
+    ['alternating', volume('alternating'), ['hard-running-jump']],
     ...layouts.map((layout): [string, Partial<BlockSpec>, []] => [
       layout,
       { phases: { layout } },
@@ -382,7 +383,8 @@ describe('what nobody asked for', () => {
     });
     const longest = Math.max(...weeks.map(({ longRun }) => longRun));
     expect(spec.longRun.peak).toBe(longest);
-    expect(longest).toBeLessThanOrEqual(0.45 * spec.volume.peak);
+    // With three runs 45%, and a twentieth more in a week under 45 km.
+    expect(longest).toBeLessThanOrEqual(0.5 * spec.volume.peak);
     expect(findings.map(({ check }) => check)).not.toContain('long-run-over-share');
   });
 

@@ -102,7 +102,7 @@ describe('a week that is laid out around', () => {
   it('a race on Sunday: 87% of week 9, the race in it, the long run cut and moved', () => {
     const week = week10(race(6));
     // 77 km × 6.1/7 are 67.1 at most; what Wednesday gives up the day before the long run lands nowhere.
-    expect(week).toMatchObject({ volume: 64_000, volumeRule: 'event' });
+    expect(week).toMatchObject({ volume: 65_000, volumeRule: 'event' });
     const days = week.days.map(({ role, distance }) => [role, distance]);
     // Two kilometres to warm up, the race, two to cool down.
     expect(days[6]).toEqual(['tune-up', 14_000]);
@@ -110,7 +110,7 @@ describe('a week that is laid out around', () => {
     expect(week.days[6]?.sessions[0]?.shorthand).toBe(raced);
     // A third off 26 km, three days or more from the race.
     expect(days[3]).toEqual(['long', 17_000]);
-    expect(sum(week.days.map(({ distance }) => distance))).toBe(64_000);
+    expect(sum(week.days.map(({ distance }) => distance))).toBe(65_000);
     expect(roles(race(6)).filter((role) => role !== 'rest')).toHaveLength(6);
   });
 

@@ -26,10 +26,14 @@ interface Dealing extends Pick<WeekToDeal, 'placeOf'> {
   keys: ReadonlyMap<CivilDate, KeySession>;
 }
 
-/** A whole building week, and whether its runs held it down. */
+/** A whole building week, and the volume that was meant for it: its runs may hold less. */
 interface Built {
   week: Week;
-  isShort: boolean;
+  meant: number;
+}
+
+function isShort({ week, meant }: Built): boolean {
+  return week.volume < meant - NOISE;
 }
 
 /** Weeks with the amounts of every run, each cut from those before it where it rests or tapers. */
@@ -62,7 +66,7 @@ export function fillWeeks(
     // What illness or days away take of a taper week, they do not take of the next.
     if (of.frame.dayShares && of.frame.running >= 1) tapered = week.volume;
     if (week.kind === 'building' && week.length === 7 && week.running === 1) {
-      built.push({ week, isShort: week.volume < of.volume.volume - NOISE });
+      built.push({ week, meant: of.volume.volume });
     }
   }
   return weeks;
@@ -90,9 +94,9 @@ function noMoreThan(before: number, of: WeekOfAmounts): WeekOfAmounts {
 function heldBy(context: Context, of: WeekOfAmounts, built: readonly Built[]): WeekOfAmounts {
   const { volume } = of;
   const last = built.at(-1);
-  if (!last?.isShort) return of;
+  if (!last || !isShort(last)) return of;
   if (of.frame.dayShares) return noLongerThan(of, built);
-  const after = mostAfter(context, volume, last.week.volume);
+  const after = mostAfter(context, volume, last);
   if (after >= volume.volume) return of;
   const longRun = heldLongRun(context, of, after);
   const most = Math.max(longRun.longRun, after);
@@ -134,12 +138,17 @@ function heldLongRun({ rules, step }: Context, of: WeekOfAmounts, most: number):
 }
 
 /** The most a week may be after one that its runs held down to `last`. */
-function mostAfter({ spec, step }: Context, { rule, recovery }: LaidVolume, last: number): number {
+function mostAfter(
+  { spec, step }: Context,
+  { volume, rule, recovery }: LaidVolume,
+  { week: { volume: last }, meant }: Built,
+): number {
   const { growth, recovery: rests } = spec.volume;
   if (rule === 'recovery') return floorTo(recoveryLimit(last, rests.depth), step);
-  const free = rule === 'pin' || rule === 'event' || recovery;
-  if (free || !growthSchools[growth.school].keepsCap) return Infinity;
-  return Math.max(last, floorTo(growthLimit(last, growth.cap), step));
+  if (rule === 'pin' || rule === 'event' || recovery) return Infinity;
+  const capped = Math.max(last, floorTo(growthLimit(last, growth.cap), step));
+  // A school that knows no cap rises by as much as it meant to, where that is more.
+  return growthSchools[growth.school].keepsCap ? capped : Math.max(capped, last + volume - meant);
 }
 
 /** What a week is cut from: the heaviest in a taper, the last building week where it rests or an event takes from it. */

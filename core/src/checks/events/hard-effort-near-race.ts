@@ -1,6 +1,12 @@
 import { differenceInDays, sum } from '../../base/index.js';
-import { isLongRace, layoutStep, raceRules } from '../../rules/index.js';
-import { LAST_DAYS, nearRaceLimit, shortestRun } from '../../rules/limits/index.js';
+import { isLongRace, layoutStep } from '../../rules/index.js';
+import {
+  LAST_DAYS,
+  LONGEST_IN_QUIET_DAYS,
+  nearRaceLimit,
+  quietDays,
+  shortestRun,
+} from '../../rules/limits/index.js';
 import type { Day } from '../../layout/block/index.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
 import { type BlockDay, daysToRace } from '../common/days-to-race.js';
@@ -18,7 +24,7 @@ export const hardEffortNearRace = check({
   run(context) {
     const { block, rules } = context;
     const { race } = block.spec;
-    const limit = Math.min(rules.taper.quietDays, raceRules(rules, race.distance).taperDays.least);
+    const limit = quietDays(rules, race.distance);
     const most = mostOf(context);
     const last = daysToRace(block).slice(-limit - 1);
     return last.flatMap(({ week, day }): Observation[] => {
@@ -33,12 +39,10 @@ export const hardEffortNearRace = check({
 
 /** Seconds of easy running that are still a shake-out. */
 const SHAKE_OUT = 35 * 60;
-/** Seconds of any run in the quiet days. */
-const LONG = 90 * 60;
 /** Policy: seconds of a last session, whatever is usual, for races up to so many metres. */
 const LAST_SESSIONS = [
   { upTo: 1500, hard: 3 * 60 },
-  { upTo: 3000, hard: 5.5 * 60 },
+  { upTo: 3000, hard: 7 * 60 },
   { upTo: Infinity, hard: 12.5 * 60 },
 ];
 
@@ -83,7 +87,7 @@ function isTooMuch(day: BlockDay['day'], daysOut: number, most: Most): boolean {
   // A last session is as long as its warm-up makes it.
   const isLong = day.role !== 'quality' && run > most.easy + 0.5;
   return (
-    longestRun(day, 'time') > LONG ||
+    longestRun(day, 'time') > LONGEST_IN_QUIET_DAYS ||
     (daysOut <= LAST_DAYS && most.longest > 0 && isLong && day.time > SHAKE_OUT)
   );
 }

@@ -196,20 +196,22 @@ describe('long runs near the longest', () => {
   it('are nine of ten miles, whatever floating point makes of nine tenths', () => {
     const none = Object.fromEntries(laid.weeks.map(({ number }) => [number, { longRun: 0 }]));
     const miles = withWeeks(withWeeks(laid, none), {
-      ...flat(9 * 1609.344, { volume: 50_000 }),
-      15: { longRun: 10 * 1609.344, volume: 50_000 },
+      ...flat(9 * 1609.344, { volume: 45_000 }),
+      15: { longRun: 10 * 1609.344, volume: 45_000 },
     });
     const rules = withLimits({ least: 1, most: 5 });
     expect(observed(manyLongRuns, miles, { rules }).map(({ value }) => value)).toEqual([6]);
   });
 
-  it('may be too many; one of a quarter of its week costs no more than its share', () => {
+  it('may be too many; one of three tenths of its week costs no more than its share', () => {
     const rules = withLimits({ least: 1, most: 5 });
     expect(observed(manyLongRuns, withWeeks(laid, flat(32_000)), { rules })).toEqual([
       { weeks: [9, 10, 11, 13, 14, 15], value: 6, limit: 5 },
     ]);
-    const light = withWeeks(laid, flat(32_000, { volume: 128_000 }));
+    const light = withWeeks(laid, flat(30_000, { volume: 100_000 }));
     expect(observed(manyLongRuns, light, { rules })).toEqual([]);
+    const heavy = withWeeks(laid, flat(30_000, { volume: 99_900 }));
+    expect(observed(manyLongRuns, heavy, { rules })).toHaveLength(1);
     const fewer = withWeeks(laid, { ...flat(32_000), 9: { longRun: 20_000 } });
     expect(observed(manyLongRuns, fewer, { rules })).toEqual([]);
   });

@@ -1,8 +1,8 @@
 import { check } from '../common/check.js';
 import { nearPeak } from './long-runs-near-peak.js';
 
-/** A long run of a quarter of its week or less takes no more than its share (policy). */
-const COSTLY = 0.25;
+/** A long run of three tenths of its week or less takes no more than its share (policy). */
+const COSTLY = 0.3;
 
 /** Too many long runs near the longest. Value and limit: runs. */
 export const manyLongRuns = check({

@@ -22,6 +22,8 @@ export function usualCut({ block }: CheckContext) {
 
 /** The cut of race week, and what rounding may make of it. */
 interface RaceWeekCut extends Pick<Observation, 'weeks' | 'value'> {
+  /** The same, a short run in place of the long one aside. */
+  aside: number;
   leeway: number;
   /** True where a last session, a shake-out and the shortest of runs are all there is: nothing is to be taken off. */
   isLittle: boolean;
@@ -38,5 +40,13 @@ export function raceWeekCut({ block, rules }: CheckContext): RaceWeekCut[] {
   const shortest = shortestRun(rules, block.spec.athlete.basis, step);
   // A run that is a step longer than the shortest came of rounding.
   const isLittle = found.time <= LITTLE || found.longestEasy <= shortest + step + ROUNDING;
-  return [{ weeks: [raceWeek.number], value: found.cut, leeway, isLittle }];
+  return [
+    {
+      weeks: [raceWeek.number],
+      value: found.cut,
+      aside: found.cut + found.instead,
+      leeway,
+      isLittle,
+    },
+  ];
 }

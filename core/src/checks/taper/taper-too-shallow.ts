@@ -7,7 +7,7 @@ export const taperTooShallow = check({
   level: 'caution',
   run(context) {
     const [limit] = usualCut(context);
-    return raceWeekCut(context).flatMap(({ weeks, value, leeway, isLittle }) =>
+    return raceWeekCut(context).flatMap(({ weeks, aside: value, leeway, isLittle }) =>
       !isLittle && value < limit - leeway - NOISE ? [{ weeks, value, limit }] : [],
     );
   },

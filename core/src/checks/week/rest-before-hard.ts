@@ -1,5 +1,5 @@
 import { weekdayOf } from '../../base/index.js';
-import type { Day } from '../../layout/block/index.js';
+import { type Day, isHardRunning } from '../../layout/block/index.js';
 import { MANY_RESTS } from '../../rules/limits/index.js';
 import { check } from '../common/check.js';
 import { type BlockDay, dayByWeek, daysToRace } from '../common/days-to-race.js';
@@ -18,13 +18,25 @@ export const restBeforeHard = check({
     const { unavailable } = block.spec.athlete;
     // A day that the athlete has not free is nobody's choice.
     const isChosen = ({ date }: Day) => !unavailable.includes(weekdayOf(date));
+    // Before a long run that a taper has cut legs are fresh, whatever the day before.
+    const tapering = new Set(
+      block.weeks.flatMap(({ taperShare, number }) => (taperShare < 1 ? [number] : [])),
+    );
+    const isBeforeCutRun = (index: number) => {
+      const next = days[index + 1];
+      return next?.day.role === 'long' && !isHardRunning(next.day) && tapering.has(next.week);
+    };
     // A week of rest keeps the run days of the next, whose hard days it has not.
     const rested = new Set(block.weeks.flatMap(({ recovery, number }) => (recovery ? number : [])));
     const endsRested = ({ week }: BlockDay, index: number) =>
       rested.has(week) && days[index + 1]?.week !== week;
     const wrong = days.filter(
       (each, index) =>
-        isRest(each.day) && isChosen(each.day) && isBeforeHard(index) && !endsRested(each, index),
+        isRest(each.day) &&
+        isChosen(each.day) &&
+        isBeforeHard(index) &&
+        !isBeforeCutRun(index) &&
+        !endsRested(each, index),
     );
     if (wrong.length === 0) return [];
     // With few run days rest has to stand wherever there is room.

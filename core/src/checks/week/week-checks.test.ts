@@ -287,6 +287,22 @@ describe('rest before something hard', () => {
     expect(weeksFound(restBeforeHard, many)).not.toContain(10);
   });
 
+  it('is in order before a long run that a taper has cut, and is not before a session', () => {
+    // Six run days and a race on a Thursday: the last long run is the Thursday’s before it, after a day of rest.
+    const block = layOut({
+      athlete: { recentWeeks: [67_000, 67_000, 67_000, 67_000] },
+      race: { name: 'Lantern Bay', date: '2027-04-29', distance: 3000 },
+      weeks: 16,
+      week: { runDays: 6 },
+    });
+    const day = (date: string) =>
+      block.weeks.flatMap(({ days }) => days).find((each) => each.date === date);
+    expect([day('2027-04-21')?.role, day('2027-04-22')?.role]).toEqual(['rest', 'long']);
+    expect(weeksFound(restBeforeHard, block)).toEqual([]);
+    const hard = withDays(block, { '2027-04-22': { role: 'quality', hardTime: 900 } });
+    expect(weeksFound(restBeforeHard, hard)).toEqual([15]);
+  });
+
   it('is no better beside the rest of the next week, though that one stands before something hard', () => {
     // Of Thursday's long run between two easy days and Saturday's test, Sunday alone stands before nothing hard.
     const block = layOut({

@@ -1,6 +1,12 @@
 import type { Basis, CivilDate } from '../../base/index.js';
 import { addDays, differenceInDays, floorTo, sum, weekdayOf } from '../../base/index.js';
-import { LAST_DAYS, nearRaceLimit, shortestRun } from '../../rules/limits/index.js';
+import {
+  LAST_DAYS,
+  LONGEST_IN_QUIET_DAYS,
+  nearRaceLimit,
+  quietDays,
+  shortestRun,
+} from '../../rules/limits/index.js';
 import type { Context } from '../context/context.js';
 import type { Day } from '../block/day.js';
 import type { EventDay } from '../events/event-days.js';
@@ -47,15 +53,18 @@ function uncut({ spec, rules, step }: Context, days: readonly Day[]): Uncut {
   const least = shortestRun(rules, basis, step);
   const by = new Map(runs.map((day) => [weekdayOf(day.date), day]));
   const plain = runs.filter(({ role }) => role === 'easy').map((day) => longestOf(day, basis));
+  const hard = runs.filter(({ role }) => role === 'quality').map((day) => longestOf(day, basis));
+  const session = hard.length > 0 ? Math.min(...hard) : shortest;
+  const short = Math.max(least, floorTo(rules.week.shortEasy * shortest, step));
+  const rested = (role: PlannedDay['role']) =>
+    role === 'short-easy' ? Math.min(shortest, short) : shortest;
   return {
     easy: plain.length > 0 ? Math.max(...plain) : Infinity,
     on: ({ date, double, role }) => {
       const day = by.get(weekdayOf(date));
       if (!day) {
-        const isShort = role === 'short-easy';
-        const short = Math.max(least, floorTo(rules.week.shortEasy * shortest, step));
-        const rested = isShort ? Math.min(shortest, short) : shortest;
-        return { whole: rested, longest: rested, twice: false };
+        const usual = role === 'quality' && hasLongRunOn(days, date) ? session : rested(role);
+        return { whole: usual, longest: usual, twice: false };
       }
       // The day before a long run that has moved is short, whatever its weekday is.
       const isShort = role === 'short-easy' && day.role !== 'short-easy';
@@ -65,6 +74,12 @@ function uncut({ spec, rules, step }: Context, days: readonly Day[]): Uncut {
       return { whole, longest: double ? whole : longer, twice: longer < whole };
     },
   };
+}
+
+/** Whether the weekday of a date is the long run’s: a session on it is as long as on any other. */
+function hasLongRunOn(days: readonly Day[], date: CivilDate): boolean {
+  const long = days.find(({ role }) => role === 'long');
+  return long !== undefined && weekdayOf(long.date) === weekdayOf(date);
 }
 
 /** A part of a day; of one that was run twice no more than its longer run. */
@@ -158,7 +173,8 @@ export function taperCuts(
       const easy = Math.min(...before.map((each) => each.easy));
       const amount = Math.min(cutTo(part, whole), mostComingBack(back, { shortest, easy }));
       if (!isEve(context, day.date)) {
-        const near = isLast(context, day) ? short : mostBeforeARace(context, day.date);
+        const quiet = isLast(context, day) ? short : mostInQuietDays(context, day.date);
+        const near = Math.min(quiet, mostBeforeARace(context, day.date));
         const most = Math.min(whole.longest, near);
         const twice = whole.twice && week.kind !== 'race';
         // No run is cut to a scrap that nobody would go out for.
@@ -184,6 +200,14 @@ function shakeOutOn({ spec, rules, easyOn }: Context, date: CivilDate): number {
 export function mostBeforeARace(context: Context, date: CivilDate): number {
   const isEve = context.eventDays.get(addDays(date, 1))?.race?.kind === 'tune-up-race';
   return isEve ? EVE_ON_THE_WAY * shakeOutOn(context, date) : Infinity;
+}
+
+/** Longest run of a date but the long one: in the quiet days before the race no more than the limit. */
+function mostInQuietDays({ spec, rules, easyOn, step }: Context, date: CivilDate): number {
+  const daysOut = differenceInDays(spec.race.date, date);
+  if (daysOut >= quietDays(rules, spec.race.distance)) return Infinity;
+  if (spec.athlete.basis === 'time') return LONGEST_IN_QUIET_DAYS;
+  return floorTo((LONGEST_IN_QUIET_DAYS / easyOn(date)) * 1000, step);
 }
 
 /** True for an easy run of the last days before the race. */

@@ -276,8 +276,8 @@ function written({ lines }: Filling, family: Progression, { index, paces }: Plac
   return parts && matching({ family, exposure: 1, ...lay(parts, paces) }, lines.get(index));
 }
 
-/** Over the least that a speed phase asks for, so that weeks that grow still hold it. */
-const OVER_LEAST = 1.1;
+/** Over the least that a speed phase asks for: weeks grow, and a quick session of two holds less than its half. */
+const OVER_LEAST = 1.3;
 
 /** Hard metres of a family’s first exposure: as much as before, more where the phase asks for it and no jump. */
 function targetOf({ context, lines }: Filling, { index, week }: Place): number {
@@ -303,6 +303,15 @@ function firstOf(filling: Filling, first: Laid, place: Place): number {
   return Math.min(isQuick ? TO_BEGIN * most : most, targetOf(filling, place));
 }
 
+/** Policy: seconds uphill for each kilometre of the week that hills begin with; later ones are longer. */
+const UPHILL = 8;
+
+/** Hard metres of a first session of hills: its time uphill goes by the week alone. */
+function hillsOf({ laid }: Laid, { week }: Place): number {
+  const time = (UPHILL * aloneIn(week) * bearing(week)) / 1000;
+  return laid.hardTime > 0 ? (laid.hardDistance * time) / laid.hardTime : 0;
+}
+
 /** The first exposure of a family, sized to its target; whole repetitions make no jump of it. */
 function sized(filling: Filling, family: Progression, place: Place): Line | undefined {
   const { week, paces, index } = place;
@@ -311,7 +320,7 @@ function sized(filling: Filling, family: Progression, place: Place): Line | unde
   if (!parts) return undefined;
   const first = lay(parts, paces);
   const hard = first.laid.hardDistance;
-  const target = firstOf(filling, first, place);
+  const target = first.laid.uphill ? hillsOf(first, place) : firstOf(filling, first, place);
   if (hard === 0 || target === 0) return matching({ family, exposure: 1, ...first }, before);
   const ratio = RESTED.has(week.phase) ? Math.min(1, target / hard) : target / hard;
   const { mostJump } = filling.context.rules.sessions;

@@ -186,6 +186,79 @@ describe('sizing', () => {
       '12 x 45 s @ effort 8 uphill, walk back',
     );
   });
+
+  it('stops at sixteen repetitions, of short pieces at twenty in all sets, but for what was written with more', () => {
+    expect(size('10 x 400 m @ 5-km, 75 s jog', 3)).toBe('16 x 400 m @ 5-km, 75 s jog');
+    expect(size('8 x 1 min @ 10-km, 1 min jog', 4)).toBe('20 x 1 min @ 10-km, 1 min jog');
+    const sets = (each: number) => `2 x (${each} x 200 m @ race pace, 200 m jog), 5 min jog`;
+    expect(size(sets(4), 5)).toBe(sets(10));
+    expect(size('24 x 400 m @ 5-km, 75 s jog', 2)).toBe('24 x 400 m @ 5-km, 75 s jog');
+    expect(size('24 x 400 m @ 5-km, 75 s jog', 0.75)).toBe('18 x 400 m @ 5-km, 75 s jog');
+  });
+});
+
+describe('what is laid out for a runner of', () => {
+  const sessionsOf = (weekly: number, distance: number, runDays: number) =>
+    layOut({
+      athlete: {
+        recentWeeks: [weekly, weekly, weekly, weekly],
+        results: [{ date: '2027-01-10', distance: 10_000, time: 2700 }],
+      },
+      race: { name: 'Lantern Bay', date: '2027-04-18', distance },
+      weeks: 14,
+      week: { runDays },
+    })
+      .weeks.filter(({ kind }) => kind === 'building')
+      .flatMap(({ days }) => days)
+      .filter(({ role }) => role === 'quality')
+      .map(({ sessions }) => sessions[0]?.shorthand ?? '');
+  const repetitions = (sessions: readonly string[], what: RegExp) =>
+    sessions.flatMap((text) => what.exec(text)?.[1] ?? []).map(Number);
+
+  // Eight seconds uphill for each kilometre, two fifths more with one quality day a week, a dozen
+  // at most. The first hilly weeks: 29 km are 325 s, 54 are 605 s, with two days 432 s, 83 are 664 s.
+  it.each([
+    [25_000, 4, 7],
+    [50_000, 4, 12],
+    [50_000, 6, 10],
+    [80_000, 6, 12],
+  ])(
+    '%d m in %d days: %d hills of 45 s, and as many as they grow longer',
+    (weekly, days, hills) => {
+      const found = repetitions(
+        sessionsOf(weekly, 10_000, days),
+        /(\d+) x (?:45|60|75) s .* uphill/,
+      );
+      expect(found.length).toBeGreaterThan(1);
+      expect(new Set(found)).toEqual(new Set([hills]));
+    },
+  );
+
+  it('80 km: a twentieth of the week at 3 km pace, and of short minutes twenty', () => {
+    const sessions = sessionsOf(80_000, 10_000, 6);
+    // 88 km at the most: 4.4 km are eleven times 400 m.
+    expect(Math.max(...repetitions(sessions, /(\d+) x 400 m @ 3 km/))).toBe(11);
+    expect(Math.max(...repetitions(sessions, /(\d+) x 1 min/))).toBe(20);
+  });
+});
+
+describe('the pace of the race', () => {
+  const distances = [
+    400, 1000, 3218.688, 4828.032, 8000, 12_000, 15_000, 16_093.44, 20_000, 30_000,
+  ];
+  it.each(distances)('is run before the taper of %d m', (distance) => {
+    const { findings } = layOut({
+      athlete: {
+        recentWeeks: [50_000, 50_000, 50_000, 50_000],
+        results: [{ date: '2027-01-10', distance: 5000, time: 1290 }],
+      },
+      race: { name: 'Lantern Bay', date: '2027-04-18', distance },
+      weeks: 14,
+    });
+    const codes = findings.map(({ check }) => check);
+    expect(codes).not.toContain('race-pace-never');
+    expect(codes).not.toContain('race-rep-too-long');
+  });
 });
 
 describe('filling a block', () => {

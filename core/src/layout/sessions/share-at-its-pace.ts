@@ -3,8 +3,8 @@ import type { SessionPaces, SessionTotals } from '../../sessions/index.js';
 
 /**
  * The part of a week that the hard running of a session may take, by its mean
- * pace: quicker than half way from 3 km pace to the mile it is repetitions, up to
- * half way from 10 km to half marathon intervals, from half way between half marathon and
+ * pace: quicker than half way from 5 km pace to 3 km it is repetitions, up to half
+ * way from 10 km to half marathon intervals, from half way between half marathon and
  * marathon on steady. Where paces are not known, what any session may take.
  */
 export function shareAtItsPace(
@@ -15,7 +15,7 @@ export function shareAtItsPace(
   const between = (one: string, other: string) =>
     ((paces.find(one)?.pace ?? NaN) + (paces.find(other)?.pace ?? NaN)) / 2;
   const pace = (1000 * hardTime) / hardDistance;
-  if (pace <= between('mile', '3-km')) return sessions.mostQuick;
+  if (pace <= between('3-km', '5-km')) return sessions.mostQuick;
   if (pace <= between('10-km', 'half-marathon')) return sessions.mostInterval;
   return pace >= between('half-marathon', 'marathon') ? sessions.mostSteady : sessions.mostHard;
 }

@@ -11,6 +11,8 @@ const LONGEST_SHAKE_OUT = 40 * 60;
 export interface CutBeforeRace {
   /** As a part of what was run on the same weekdays of the heaviest week, its long run aside. */
   cut: number;
+  /** The part of it that is run, shortly, where nobody ran, since the long run’s own day rests. */
+  instead: number;
   /** That amount, m or s. */
   before: number;
   /** Runs counted in the last days. */
@@ -47,19 +49,27 @@ export const cutBeforeRace = memoizeLast(({ weeks, spec }: Block): CutBeforeRace
   if (last.length < LAST_DAYS || before === 0) return undefined;
   const ran = new Set(same.flatMap((day) => (worked(day) > 0 ? [weekdayOf(day.date)] : [])));
   // A shake-out where nobody ran is nothing that was not cut.
-  const counted = last.filter(
-    ({ date, time: taken }) =>
-      ran.has(weekdayOf(date)) ||
-      differenceInDays(spec.race.date, date) > 1 ||
-      taken > LONGEST_SHAKE_OUT,
-  );
+  const isNew = (day: Day) => !ran.has(weekdayOf(day.date)) && day.time <= LONGEST_SHAKE_OUT;
+  const isEve = ({ date }: Day) => differenceInDays(spec.race.date, date) === 1;
+  const counted = last.filter((day) => !(isEve(day) && isNew(day)));
   const time = sum(last.map((day) => worked(day, 'time')));
   const easy = last.filter(({ role }) => role !== 'quality');
   const longestEasy = Math.max(0, ...easy.map((day) => worked(day)));
   const left = sum(counted.map((day) => worked(day)));
   const runs = counted.filter((day) => worked(day) > 0).length;
-  return { cut: 1 - left / before, before, runs, time, longestEasy };
+  const replaced = longRunRests(heaviest, last)
+    ? counted.find((day) => isNew(day) && day.time > 0)
+    : undefined;
+  const instead = replaced ? worked(replaced) / before : 0;
+  return { cut: 1 - left / before, instead, before, runs, time, longestEasy };
 });
+
+/** True where the day of the heaviest week’s long run is one of rest before the race. */
+function longRunRests(heaviest: Week | undefined, last: readonly Day[]): boolean {
+  const long = heaviest?.days.find(({ role }) => role === 'long');
+  const then = last.find(({ date }) => long && weekdayOf(date) === weekdayOf(long.date));
+  return then !== undefined && then.time === 0;
+}
 
 /** The heaviest whole building week, the last of equals. */
 function heaviestOf(weeks: readonly Week[]): Week | undefined {

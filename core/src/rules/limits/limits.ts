@@ -29,6 +29,14 @@ export function nearRaceLimit(longest: number, shortest: number): number {
   return Math.max(NEAR_RACE * longest, shortest);
 }
 
+/** Seconds of any run but the long one in the quiet days before the race, at most (policy). */
+export const LONGEST_IN_QUIET_DAYS = 90 * 60;
+
+/** Days before the race with nothing hard or long: the house rule, for a short race as long as its taper. */
+export function quietDays(rules: HouseRules, distance: number): number {
+  return Math.min(rules.taper.quietDays, raceRules(rules, distance).taperDays.least);
+}
+
 /** The shortest run that is laid out, in whole steps; m or s. */
 export function shortestRun({ week }: HouseRules, basis: Basis, step: number): number {
   return ceilTo(week.shortestRun[basis], step);

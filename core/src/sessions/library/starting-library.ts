@@ -185,6 +185,17 @@ export const startingLibrary = {
     by: 0,
     most: 1,
   },
+  'last-hundreds': {
+    id: 'last-hundreds',
+    name: 'A last touch: 100 m',
+    purpose: 'Race pace, rested and little of it, so that race day starts with it.',
+    phases: LAST,
+    tags: ['race pace', 'taper'],
+    start: '4 x 100 m @ race pace, 2 min jog',
+    way: 'more-repetitions',
+    by: 0,
+    most: 1,
+  },
   'last-twohundreds': {
     id: 'last-twohundreds',
     name: 'A last touch: 200 m',

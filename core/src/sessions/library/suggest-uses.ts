@@ -88,8 +88,40 @@ const third: readonly UsesUpTo[] = [
   },
 ];
 
+const ownPace: Pick<Record<PhaseKind, Pair>, 'speed'> = {
+  speed: [library['race-pace-repetitions'], library['quick-fourhundreds']],
+};
+const stretches: Pick<Record<PhaseKind, Pair>, 'speed' | 'specific' | 'sharpening'> = {
+  speed: [library['race-pace-stretches'], library['quick-fourhundreds']],
+  specific: long.specific,
+  sharpening: [library['one-fewer'], library['race-pace-stretches']],
+};
+
+/**
+ * With the fourteenth the pace of every race is run before its taper, of those too
+ * that no pace is named after: two miles, 8 km, 15 km, ten miles.
+ */
+const fourteenth: readonly UsesUpTo[] = [
+  { upTo: 600, uses: usesOf(ending(middle, library['last-hundreds'])) },
+  ...second.slice(0, 3),
+  {
+    upTo: 4500,
+    uses: usesOf({ ...ending(shared, library['last-sixhundreds']), ...ownPace }),
+  },
+  { upTo: 4900, uses: usesOf({ ...shared, ...ownPace }) },
+  { upTo: 5100, uses: usesOf({ ...shared, ...quick }) },
+  { upTo: 12_500, uses: usesOf({ ...shared, ...ownPace }) },
+  { upTo: LONG_DISTANCE, uses: usesOf({ ...shared, ...stretches }) },
+  ...third.slice(-1),
+];
+
 /** Families by race distance, under each number of defaults. */
-export const usesSince: Since<readonly UsesUpTo[]> = { 1: first, 2: second, 3: third };
+export const usesSince: Since<readonly UsesUpTo[]> = {
+  1: first,
+  2: second,
+  3: third,
+  14: fourteenth,
+};
 
 /** Families for the quality days of every phase, by race distance in metres. The same list for the same kind of race. */
 export function suggestUses(distance: number, engine = newestEngine): SessionUse[] {

@@ -31,6 +31,6 @@ it('tells of what is to come, not of what is over', async () => {
   );
   const checks = await screen.findByRole('region', { name: 'Checks' });
   expect(within(checks).getByText('Growth over the cap')).toBeTruthy();
-  expect(within(checks).getByText(/Week 6/)).toBeTruthy();
+  expect(within(checks).getByText(/Week 6: .* above the last building week/)).toBeTruthy();
   expect(within(checks).queryByText(/Week 1\b/)).toBeNull();
 });
