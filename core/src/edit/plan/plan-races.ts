@@ -1,6 +1,6 @@
 import type { CivilDate } from '../../base/index.js';
-import { racedAlone } from '../../sessions/index.js';
 import type { BlockEvent } from '../../spec/days/index.js';
+import { eventOf } from '../sheet/index.js';
 import type { PlanCell } from './plan-cells.js';
 
 /**
@@ -15,11 +15,8 @@ export function racesOf(
   longest: ReadonlySet<CivilDate>,
 ): BlockEvent[] {
   return cells.flatMap((cell): BlockEvent[] => {
-    const { date, text } = cell;
-    const raced = cell.kind === 'day' && date < raceDate ? racedAlone(text) : undefined;
-    if (!raced) return [];
-    const kind = raced.isTest ? 'test' : 'tune-up-race';
-    const isLongRun = longest.has(date);
-    return [{ kind, name: text.trim(), from: date, distance: raced.distance, isLongRun }];
+    const { kind, date, text } = cell;
+    const event = kind === 'day' && date < raceDate ? eventOf(text, date) : undefined;
+    return event ? [{ ...event, isLongRun: longest.has(date) }] : [];
   });
 }

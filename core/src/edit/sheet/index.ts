@@ -2,6 +2,7 @@
 
 export { dayText } from './cell-text.js';
 export type { SheetCell, WrittenCell } from './cells.js';
+export { eventOf } from './race-cells.js';
 export { readWeekday } from './read-weekday.js';
 export {
   type GivesWay,

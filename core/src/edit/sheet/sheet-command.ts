@@ -4,6 +4,7 @@ import type { Block } from '../../layout/block/index.js';
 import { type Command, weekWords } from '../index.js';
 import type { CommandOrNot } from '../week/index.js';
 import type { WrittenCell } from './cells.js';
+import { racesAmong, withRaces } from './race-cells.js';
 import { Taking } from './taking.js';
 
 /** A cell that could not be taken: which, why, and what may have been meant. */
@@ -36,7 +37,8 @@ export interface Writing {
 
 /**
  * Takes what is written in cells of the sheet, from left to right and top to
- * bottom, as one change. Cells that cannot be read are left as they are, and said.
+ * bottom, as one change. A race or time trial that stands alone in a day is one of
+ * the block’s. Cells that cannot be read are left as they are, and said.
  *
  * @param measure the one the sheet shows
  */
@@ -46,16 +48,28 @@ export function writeCells(
   measure: Measure,
   { givesWay = 'days', over = NONE }: Writing = {},
 ): SheetWriting {
-  const taking = new Taking(block, measure, over);
-  const untaken = written.flatMap((each): UntakenCell[] => {
+  const races = racesAmong(block, written, over);
+  const raced = withRaces(block, races);
+  const taking = new Taking(raced, measure, over);
+  const dates = new Set(races.map(({ from }) => from));
+  const plain = written.filter(({ cell }) => cell.kind !== 'day' || !dates.has(cell.date));
+  const untaken = plain.flatMap((each): UntakenCell[] => {
     const found = taking.take(each);
     return found.ok ? [] : [{ ...each, problem: found.problem, suggestion: found.suggestion }];
   });
-  if (givesWay === 'volume') taking.sumWeeks();
+  if (givesWay === 'volume') taking.sumWeeks(dates);
   const taken = written.length - untaken.length;
-  const command =
-    taken === 0 ? undefined : { change: taking.change(), message: messageOf(written, taken) };
-  return { command, taken, untaken };
+  if (taken === 0) return { command: undefined, taken, untaken };
+  const change = taking.change();
+  const { events } = raced.spec;
+  return {
+    command: {
+      change: races.length > 0 ? { ...change, events } : change,
+      message: messageOf(written, taken),
+    },
+    taken,
+    untaken,
+  };
 }
 
 /** One day as it is typed on itself; why not, where it cannot be taken. */

@@ -96,15 +96,21 @@ export class Taking {
     };
   }
 
-  /** Makes every week with a written day the sum of its days, each to come fixed as it stands. */
-  sumWeeks(): void {
+  /**
+   * Makes every week with a written day the sum of its days, each to come fixed as it
+   * stands; a race lowers its own week.
+   *
+   * @param raced dates that were written as raced
+   */
+  sumWeeks(raced: ReadonlySet<CivilDate>): void {
     for (const { number, days } of this.block.weeks) {
       if (this.volumes.has(number) || !days.some(({ date }) => this.touched.has(date))) continue;
+      if (days.some(({ date }) => raced.has(date))) continue;
       const stays = (date: CivilDate) => this.touched.has(date) || this.over.has(date);
       const run = days.filter(({ role }) => isRun(role) && !isRaced(role));
       for (const day of run) if (!stays(day.date)) this.fixAsItStands(day, number);
-      const raced = days.filter(({ role }) => isRaced(role)).map((day) => this.amountOf(day));
-      this.pin(number, 'volume', sum([...raced, ...days.map((day) => this.askedOf(day, number))]));
+      const races = days.filter(({ role }) => isRaced(role)).map((day) => this.amountOf(day));
+      this.pin(number, 'volume', sum([...races, ...days.map((day) => this.askedOf(day, number))]));
     }
   }
 

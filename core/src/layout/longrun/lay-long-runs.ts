@@ -112,10 +112,13 @@ function startOf(
   volumes: readonly LaidVolume[],
   { longRunOn, runDays, meant }: LongRunsAsked,
 ): Climb {
-  const { spec, eventDays } = context;
-  const days = frame.weeks.map((week, index) =>
-    longRunDay(week, longRunOn[index], eventDays, spec.race.date),
-  );
+  const { spec, eventDays, fixedOn } = context;
+  const isFixed = (date: CivilDate) => {
+    const { role, amount, session } = fixedOn(date);
+    return role !== 'long' && [role, amount, session].some((asked) => asked !== undefined);
+  };
+  const around = { days: eventDays, raceOn: spec.race.date, isFixed };
+  const days = frame.weeks.map((week, index) => longRunDay(week, longRunOn[index], around));
   const lastPeak = lastPeakIndex(context, frame, days);
   const climbs = volumes.map(
     ({ recovery, rule }, index) =>

@@ -16,13 +16,16 @@ const raced = (on: number, distance: number): BlockEvent => ({
 const tested = (on: number): BlockEvent => ({ kind: 'test', name: 'Trial', from: march(on) });
 
 /** With Sunday wished for it. */
-function on(events: BlockEvent[], kind: 'building' | 'recovery' = 'building') {
-  return longRunDay(
-    { ...week, kind },
-    march(7),
-    eventDays(events, defaultHouseRules),
-    '2027-06-06',
-  );
+function on(
+  events: BlockEvent[],
+  kind: 'building' | 'recovery' = 'building',
+  fixed: readonly string[] = [],
+) {
+  return longRunDay({ ...week, kind }, march(7), {
+    days: eventDays(events, defaultHouseRules),
+    raceOn: '2027-06-06',
+    isFixed: (date) => fixed.includes(date),
+  });
 }
 
 describe('the day of a long run', () => {
@@ -30,7 +33,11 @@ describe('the day of a long run', () => {
     const free = { date: march(7), race: false, cut: false };
     expect(on([])).toEqual(free);
     expect(on([raced(20, 10_000)])).toEqual(free);
-    const none = longRunDay(week, undefined, new Map(), '2027-06-06');
+    const none = longRunDay(week, undefined, {
+      days: new Map(),
+      raceOn: '2027-06-06',
+      isFixed: () => false,
+    });
     expect(none.date).toBeUndefined();
   });
 
@@ -38,6 +45,16 @@ describe('the day of a long run', () => {
     const sunday = on([raced(7, 10_000)]);
     expect(sunday).toEqual({ date: march(4), race: true, cut: true });
     expect(on([raced(6, 10_000)]).date).toBe(march(3));
+  });
+
+  it('moves to no day that the coach fixed', () => {
+    const race = [raced(7, 10_000)];
+    expect(on(race, 'building', [march(4)]).date).toBe(march(3));
+    expect(on(race, 'building', [march(4), march(3)])).toEqual({
+      date: undefined,
+      race: true,
+      cut: true,
+    });
   });
 
   it('keeps three days from a race of the next week', () => {

@@ -22,30 +22,37 @@ export interface LongRunDay {
   cut: boolean;
 }
 
-/** A week with the races and tests that its long run keeps away from, its neighbours' among them. */
-interface Raced {
-  week: Pick<FrameWeek, 'start' | 'length' | 'kind'>;
+/** What of a block a long run keeps clear of. */
+interface Around {
   days: EventDays;
+  /** The goal race. */
+  raceOn: CivilDate;
+  /** True for a date of which the coach fixed what is done: no long run moves there. */
+  isFixed: (date: CivilDate) => boolean;
+}
+
+/** A week with the races and tests that its long run keeps away from, its neighbours' among them. */
+interface Raced extends Pick<Around, 'days' | 'isFixed'> {
+  week: Pick<FrameWeek, 'start' | 'length' | 'kind'>;
   races: readonly CivilDate[];
   tests: readonly CivilDate[];
 }
 
 /**
  * The day of a week's long run: the one wished, or the nearest within four days
- * that an event leaves free: three days from a race, two before a test, wherever
- * the week ends.
+ * that an event and the coach leave free: three days from a race, two before a
+ * test, wherever the week ends.
  */
 export function longRunDay(
   week: Raced['week'],
   asked: CivilDate | undefined,
-  days: EventDays,
-  raceOn: CivilDate,
+  { days, raceOn, isFixed }: Around,
 ): LongRunDay {
   const wished = farFromRace(week.start, asked, raceOn);
   if (days.size === 0) return { date: wished, race: false, cut: false };
   const { races, tests } = racesOf(days);
   const isNear = (date: CivilDate) => isIn(week, date, FROM_A_RACE);
-  const of: Raced = { week, days, races: races.filter(isNear), tests: tests.filter(isNear) };
+  const of = { week, days, isFixed, races: races.filter(isNear), tests: tests.filter(isNear) };
   const date = wished === undefined || suits(of, wished) ? wished : nearest(of, wished);
   return { date, race: of.races.some((race) => isIn(week, race)), cut: isCut(of, date) };
 }
@@ -75,7 +82,7 @@ function suits({ week, days, races, tests }: Raced, date: CivilDate): boolean {
 function nearest(of: Raced, wished: CivilDate): CivilDate | undefined {
   const away = (date: CivilDate) => Math.abs(differenceInDays(date, wished));
   return daysFrom(of.week.start, of.week.length)
-    .filter((date) => suits(of, date) && away(date) <= MOVES_AT_MOST)
+    .filter((date) => suits(of, date) && away(date) <= MOVES_AT_MOST && !of.isFixed(date))
     .filter((date) => of.days.get(date)?.back === undefined)
     .sort((one, other) => away(one) - away(other) || one.localeCompare(other))[0];
 }
