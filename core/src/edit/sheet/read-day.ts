@@ -16,7 +16,13 @@ import { dayRoleWords, type PatternRole, patternRoles } from '../../spec/days/in
 import { easyAround } from '../easy-around.js';
 import type { Beside, DayEntry, ReadCell } from './day-entry.js';
 import { readAddOn, readCross, readWork, splitBeside } from './read-beside.js';
-import { refuseEndless, refuseIdle, refuseLoose } from './refuse-day.js';
+import {
+  refuseEndless,
+  refuseFarSession,
+  refuseFarther,
+  refuseIdle,
+  refuseLoose,
+} from './refuse-day.js';
 import { saidOtherwise, withoutUnit } from './said-otherwise.js';
 
 /** Other words for roles, beside their own. */
@@ -72,7 +78,9 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
   const otherwise = saidOtherwise(typed, measure);
   if (otherwise !== undefined) return readDay(otherwise, measure, on);
   const headed = headOf(typed, measure);
-  return (headed && readFigure(typed, headed, measure)) ?? readWritten(typed, measure, on, headed);
+  return (
+    (headed && readFigure(typed, headed, measure, on)) ?? readWritten(typed, measure, on, headed)
+  );
 }
 
 /** A day and what goes with it. */
@@ -106,11 +114,15 @@ function readFigure(
   typed: string,
   { amount, rest }: Headed,
   measure: Measure,
+  { isLong }: Pick<PacesOfDay, 'isLong'>,
 ): ReadCell<DayEntry> | undefined {
   // 6m are miles on a blackboard in miles, 800m are metres on any.
   if (/^m\b/i.test(rest) && amount > MOST_MILES) return undefined;
   const words = withoutUnit(rest.toLowerCase(), measure);
-  if (words === '') return { ok: true, entry: { kind: 'amount', amount } };
+  if (words === '') {
+    const far = rest === '' && !isLong ? refuseFarther(typed, amount, measure) : undefined;
+    return far ?? { ok: true, entry: { kind: 'amount', amount } };
+  }
   const role = ROLES.get(words);
   if (!role) return undefined;
   const isBare = words === rest.toLowerCase();
@@ -144,6 +156,8 @@ const TWICE = /^\d+(?:[.,]\d+)? ?\+ ?\d+(?:[.,]\d+)?$/;
 export interface PacesOfDay {
   table: readonly NamedPace[];
   paces: SessionPaces;
+  /** True on the day of the long run, which is as long as it says. */
+  isLong?: boolean;
 }
 
 /** Whether a name is one of the table's, or the goal's own pace. */
@@ -154,7 +168,7 @@ function means(name: string, table: readonly NamedPace[]): boolean {
 function readWritten(
   typed: string,
   measure: Measure,
-  { table, paces }: PacesOfDay,
+  { table, paces, isLong }: PacesOfDay,
   headed: Headed | undefined,
 ): ReadCell<DayEntry> {
   const session = (text: string): ReadCell<DayEntry> => ({
@@ -169,13 +183,17 @@ function readWritten(
     const problem = `“${typed}”: no pace is called “${unknown}”. Paces and the words for them stand under Named paces.`;
     return { ok: false, problem };
   };
+  const tooFar = ({ parts }: { parts: Part[] }) =>
+    isLong ? undefined : refuseFarSession(typed, parts, { measure, paces });
   if (whole.ok) {
     return problemOf(whole.session) ?? refuseIdle(typed, whole.session.parts) ?? session(typed);
   }
   // What reads and is refused all the same says its units.
   const own = sessionOf(typed) ? undefined : sessionInUnit(typed, unit);
   const ownRead = own === undefined ? undefined : readSession(own);
-  if (own !== undefined && ownRead?.ok && !problemOf(ownRead.session)) return session(own);
+  if (own !== undefined && ownRead?.ok && !problemOf(ownRead.session)) {
+    return tooFar(ownRead.session) ?? session(own);
+  }
   // 6 x hill sprints counts them, and an m behind a figure is no pace.
   if (headed && !/^(?:[x×*]|m\b)/i.test(headed.rest)) {
     const { number, rest } = headed;
@@ -187,7 +205,9 @@ function readWritten(
     const fitted = readSession(inUnit);
     const around = readSession(rest);
     const unknown = fitted.ok ? problemOf(fitted.session) : undefined;
-    if (fitted.ok && !unknown) return session(inUnit);
+    if (fitted.ok && !unknown) {
+      return (placed === rest ? tooFar(fitted.session) : undefined) ?? session(inUnit);
+    }
     const held = around.ok && sessionTotals(around.session.parts, paces);
     if (
       around.ok &&

@@ -1,6 +1,6 @@
 import { type Measure, shownUnit } from '../../base/index.js';
 import { formatPlain } from '../../base/format/index.js';
-import type { Part } from '../../sessions/index.js';
+import { type Part, type SessionPaces, sessionTotals } from '../../sessions/index.js';
 import { dayRoleWords, type PatternRole } from '../../spec/days/index.js';
 import type { DayEntry, ReadCell } from './day-entry.js';
 import { saidOtherwise } from './said-otherwise.js';
@@ -50,6 +50,50 @@ export function refuseEndless(
 
 /** Metres that nobody runs on an easy day. */
 const ENDLESS = 30_000;
+
+/** `75` in a table of kilometres, on any day but the long run’s: minutes, most likely. */
+export function refuseFarther(
+  typed: string,
+  amount: number,
+  measure: Measure,
+): Refused | undefined {
+  if (measure.basis === 'time' || amount < FARTHER) return undefined;
+  return inMinutes(typed, formatPlain(amount, measure));
+}
+
+/** Metres that nobody means by a figure alone. */
+const FARTHER = 42_000;
+
+/** `tempo 20`, `fartlek 45` in a table of kilometres: a figure alone that is farther than anyone runs so. */
+export function refuseFarSession(
+  typed: string,
+  parts: readonly Part[],
+  { measure, paces }: { measure: Measure; paces: SessionPaces },
+): Refused | undefined {
+  const [part] = parts;
+  if (measure.basis === 'time' || parts.length !== 1 || part?.kind !== 'run') return undefined;
+  const { distance, hardDistance, hardTime } = sessionTotals(parts, paces);
+  const marathon = paces.find('marathon')?.pace ?? 0;
+  const isQuick = hardTime > 0 && (1000 * hardTime) / hardDistance < MARATHON_ON * marathon;
+  const isFar =
+    distance >= FARTHER ||
+    (isQuick && hardTime > LONGEST_QUICK) ||
+    (/fartlek/i.test(typed) && distance >= FARTHEST_FARTLEK);
+  return isFar ? inMinutes(typed, formatPlain(distance, measure)) : undefined;
+}
+
+/** Seconds that are run quicker than marathon pace at a stretch, at the most. */
+const LONGEST_QUICK = 70 * 60;
+/** Part of marathon pace from which on it is marathon pace. */
+const MARATHON_ON = 0.98;
+/** Metres of the longest fartlek. */
+const FARTHEST_FARTLEK = 25_000;
+
+function inMinutes(typed: string, far: string): Refused {
+  const minutes = typed.replace(/\d+(?:[.,]\d+)?/, '$& min');
+  const problem = `“${typed}” would be ${far}. Did you mean “${minutes}”? Else write the unit with it.`;
+  return { ok: false, problem, suggestion: minutes };
+}
 
 /** Words alone say nothing of what is run: `HM`, `fartlek`, `travel`. */
 export function refuseIdle(typed: string, parts: readonly Part[]): Refused | undefined {

@@ -135,6 +135,38 @@ describe('a day as it is typed', () => {
     });
   });
 
+  it('asks for the unit of a figure that nobody runs so far, and takes one that has it', () => {
+    for (const [text, meant] of [
+      ['75', '75 min'],
+      ['fartlek 45', 'fartlek 45 min'],
+      ['45 fartlek', '45 min fartlek'],
+      ['tempo 20', 'tempo 20 min'],
+      ['steady 60', 'steady 60 min'],
+    ] as const) {
+      expect(readDay(text, km, paces)).toMatchObject({ ok: false, suggestion: meant });
+      expect(readDay(meant, km, paces)).toMatchObject({ ok: true });
+      expect(readDay(text, minutes, paces)).toMatchObject({ ok: true });
+    }
+    expect(readDay('tempo 20', km, paces)).toMatchObject({
+      problem:
+        '“tempo 20” would be 20 km. Did you mean “tempo 20 min”? Else write the unit with it.',
+    });
+    const taken = [
+      '75 km',
+      '41',
+      'tempo 8',
+      'fartlek 12',
+      '32 MP',
+      '30 progression',
+      'tempo 20 km',
+    ];
+    for (const text of taken) expect(readDay(text, km, paces)).toMatchObject({ ok: true });
+    // A long run is as long as it says.
+    for (const text of ['60', '50 progression']) {
+      expect(readDay(text, km, { ...paces, isLong: true })).toMatchObject({ ok: true });
+    }
+  });
+
   it('holds one figure', () => {
     for (const text of ['~10 km', 'up to 10 km', '10 km +', 'c. 10 km', '10 km max']) {
       expect(readDay(text, km, paces)).toMatchObject({ ok: false, suggestion: '10 km' });

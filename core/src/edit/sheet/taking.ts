@@ -81,7 +81,7 @@ export class Taking {
     }
     const paces = sessionPacesOf(this.spec, this.rules, day.date);
     const { table } = this.spec.paces;
-    const read = readDay(text, this.measure, { table, paces });
+    const read = readDay(text, this.measure, { table, paces, isLong: day.role === 'long' });
     return read.ok ? this.takeDay(day, read.entry) : read;
   }
 
