@@ -1,4 +1,5 @@
-import type { CivilDate } from '../base/index.js';
+import { type CivilDate, differenceInDays } from '../base/index.js';
+import { quietDays } from '../rules/limits/index.js';
 import { isRun } from '../spec/days/index.js';
 import type { Segment } from './block/week.js';
 import type { Context } from './context/context.js';
@@ -48,17 +49,21 @@ export function amountsOf(context: Context, frame: Frame): WeekOfAmounts[] {
     const then = over?.at(-1)?.week;
     const steady = { longRun: longRun.longRun, wished: days };
     const volume = midweek === undefined ? risen : steadyMidweek(risen, week, steady, midweek);
-    // One that is written out holds what it says; on the way back from an illness it is easy.
-    const isWithout = writtenLongRun(context, longRun.date) || isBack(context, longRun.date);
+    // One that is written out holds what it says.
+    const isWithout = writtenLongRun(context, longRun.date) || isEasy(context, longRun.date);
     const laid = isWithout ? undefined : segments[index];
     const segment = then ? then.segment : laid;
     return { frame: week, wished: days, volume, longRun, segment, over };
   });
 }
 
-/** True for one of the days after an illness. */
-function isBack({ eventDays }: Context, date: CivilDate | undefined): boolean {
-  return date !== undefined && eventDays.get(date)?.back !== undefined;
+/** True for one of the days after an illness, and in the quiet days before the race where the coach asks for nothing else. */
+function isEasy({ eventDays, spec, rules }: Context, date: CivilDate | undefined): boolean {
+  if (date === undefined) return false;
+  if (eventDays.get(date)?.back !== undefined) return true;
+  const { race, longRun } = spec;
+  const isQuiet = differenceInDays(race.date, date) < quietDays(rules, race.distance);
+  return isQuiet && longRun.segmentWeeks === undefined;
 }
 
 const NO_VOLUME: LaidVolume = { volume: 0, rule: 'race', recovery: false };

@@ -10,6 +10,7 @@ import type { Context } from './context/context.js';
 import { fillWeeks } from './fill-weeks.js';
 import { racedIn } from './events/event-days.js';
 import type { Frame } from './frame/frame.js';
+import { segmentMetres } from './fill/long-run.js';
 import { placesOf } from './fill/places.js';
 import type { RunEntry } from '../record/index.js';
 import { dayLoad, layLegs } from './load/legs.js';
@@ -129,8 +130,9 @@ function keysOf(
   const { perMetre, eventDays } = context;
   const toFill = weeks.map(({ frame, volume, longRun, segment }, index) => {
     const days = roles[index] ?? [];
-    const inLongRun =
-      writtenLongRun(context, longRun.date)?.hardDistance ?? (segment?.amount ?? 0) / perMetre;
+    const { date } = longRun;
+    const carried = segment && date !== undefined ? segmentMetres(context, date, segment) : 0;
+    const inLongRun = writtenLongRun(context, date)?.hardDistance ?? carried;
     return {
       number: frame.number,
       phase: frame.phase.kind,

@@ -1,3 +1,4 @@
+import type { CivilDate } from '../../base/index.js';
 import type { AddOn } from '../../spec/days/index.js';
 import { RACE_PACE, type SessionPaces } from '../../sessions/index.js';
 import type { DaySession } from '../block/day.js';
@@ -37,8 +38,7 @@ function longRun(context: Context, of: RunOf, segment: Segment | undefined): Day
   if (!segment || base === undefined) return plainRun(context, of, inWords);
   const byTime = context.spec.athlete.basis === 'time';
   const easy = easyOf(context, of);
-  const [start, end] = segment.offset;
-  const at = Math.min(easy, base + (start + end) / 2);
+  const at = meanPace(segment, base, easy);
   const [metres, seconds] = byTime
     ? [(segment.amount / at) * 1000, segment.amount]
     : [segment.amount, (segment.amount * at) / 1000];
@@ -55,6 +55,19 @@ function longRun(context: Context, of: RunOf, segment: Segment | undefined): Day
     family: undefined,
     addOn: undefined,
   });
+}
+
+/** Mean pace of a segment in s/km, by the race’s own; never slower than easy running. */
+function meanPace({ offset: [start, end] }: Segment, base: number, easy: number): number {
+  return Math.min(easy, base + (start + end) / 2);
+}
+
+/** Metres of a segment on its day: quicker than easy running, where the block counts by time. */
+export function segmentMetres(context: Context, date: CivilDate, segment: Segment): number {
+  if (context.spec.athlete.basis === 'distance') return segment.amount;
+  const easy = context.easyOn(date);
+  const base = context.sessionsOn(date).find(RACE_PACE)?.pace ?? easy;
+  return (segment.amount / meanPace(segment, base, easy)) * 1000;
 }
 
 /** On the way from slow to quick only the part that is quick enough is hard. */

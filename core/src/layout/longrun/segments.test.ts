@@ -27,6 +27,43 @@ describe('segments of long runs', () => {
     expect(laid('race-pace-finish')[15]?.segment?.offset).toEqual([-5, -5]);
   });
 
+  it('is in no long run of the quiet days before the race, but where the coach names its week', () => {
+    // A race on a Monday: the one long run after the peak is eight days out.
+    const quiet = (segmentWeeks?: number[]) =>
+      layOut({
+        athlete: { recentWeeks: [60_000, 60_000, 60_000, 60_000] },
+        race: { name: 'Lantern Bay', date: '2027-03-22', distance: 16_093.44 },
+        weeks: 12,
+        phases: { layout: 'four-equal-parts' },
+        taper: { school: 'evidence' },
+        longRun: { segment: 'progression', segmentWeeks },
+      }).weeks[9];
+    const sunday = quiet()?.days.find(({ date }) => date === '2027-03-14');
+    expect(sunday).toMatchObject({ role: 'long', hardTime: 0 });
+    expect(quiet()?.segment).toBeUndefined();
+    expect(quiet([10])?.segment).toBeDefined();
+  });
+
+  it('counts by time as what is run of it: a week of minutes is a third hard at the most', () => {
+    const { weeks } = layOut({
+      athlete: {
+        basis: 'time',
+        recentWeeks: [10_800, 10_800, 10_800, 10_800],
+        results: [{ date: '2027-01-02', distance: 5000, time: 1397 }],
+      },
+      race: { name: 'Lantern Bay', date: '2027-03-14', distance: 10_000 },
+      weeks: 12,
+      phases: { layout: 'base-strength-intervals-taper' },
+      longRun: { segment: 'middle-block' },
+      week: { runDays: 3 },
+    });
+    const hard = weeks
+      .filter(({ kind }) => kind === 'building')
+      .map(({ hardDistance, distance }) => hardDistance / distance);
+    expect(Math.max(...hard)).toBeGreaterThan(0.25);
+    expect(Math.max(...hard)).toBeLessThanOrEqual(1 / 3);
+  });
+
   it('the middle block has easy running on either side', () => {
     const week = laid('middle-block')[14];
     expect(week?.segment).toMatchObject({ before: 8000, amount: 16_000, offset: [0, 0] });

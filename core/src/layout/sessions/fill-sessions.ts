@@ -327,7 +327,9 @@ function sized(filling: Filling, family: Progression, place: Place): Line | unde
   const most = (before?.toMatch ?? Infinity) * (1 + OF_JUMP * mostJump);
   const now = fitted(parts, { ratio, most }, paces);
   const part = now.laid.hardDistance / hard;
-  return { ...matching({ family, exposure: 1, ...now }, before), part };
+  // Hills that nothing stands before are no measure for the flat: what it begins with is.
+  const toMatch = before ?? { toMatch: targetOf(filling, place) };
+  return { ...matching({ family, exposure: 1, ...now }, toMatch), part };
 }
 
 /** Of the jump that is allowed: the week of the one before may have taken something off it. */
@@ -355,7 +357,7 @@ function taken(
 /** Phases in which a family is never made larger than it starts. */
 const RESTED: ReadonlySet<PhaseKind> = new Set(['taper', 'race-week', 'recovery']);
 
-function matching(line: Omit<Line, 'toMatch'>, before: Line | undefined): Line {
+function matching(line: Omit<Line, 'toMatch'>, before: Pick<Line, 'toMatch'> | undefined): Line {
   const hard = line.laid.hardDistance;
   return { toMatch: line.laid.uphill ? (before?.toMatch ?? hard) : hard, ...line };
 }

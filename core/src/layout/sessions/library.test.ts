@@ -234,6 +234,21 @@ describe('what is laid out for a runner of', () => {
     },
   );
 
+  it('55 km: on the flat after hills that began a block as much as a block begins with', () => {
+    const sessions = layOut({
+      athlete: {
+        recentWeeks: [55_000, 55_000, 55_000, 55_000],
+        results: [{ date: '2027-01-10', distance: 10_000, time: 2700 }],
+      },
+      race: { name: 'Lantern Bay', date: '2027-04-18', distance: 21_097.5 },
+      weeks: 14,
+      phases: { layout: 'speed-before-distance' },
+    }).weeks.flatMap(({ days }) => days.flatMap((day) => day.sessions));
+    const flat = sessions.find(({ shorthand }) => shorthand.includes('@ race pace'));
+    // Six hundredths of 55 km are 3.3 km: 8 min at 4:44 are 1.7 km, two of them 3.4.
+    expect(flat?.shorthand).toContain('2 x 8 min @ race pace');
+  });
+
   it('80 km: a twentieth of the week at 3 km pace, and of short minutes twenty', () => {
     const sessions = sessionsOf(80_000, 10_000, 6);
     // 88 km at the most: 4.4 km are eleven times 400 m.
