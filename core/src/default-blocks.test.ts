@@ -12,6 +12,8 @@ import {
 import type { Day } from './layout/block/index.js';
 import { defaultBlocks } from './testing/default-blocks.js';
 import { layOut } from './lay-out.js';
+import { applyChange } from './edit/index.js';
+import { choosePattern, type WeekPatternName, weekPatternNames } from './edit/week/index.js';
 
 const laid = defaultBlocks.map(([called, spec]) => ({ called, block: layOut(spec) }));
 const SUNDAY = '2027-05-09';
@@ -443,4 +445,33 @@ describe('what nobody asked for', () => {
       expect(days.find(({ role }) => role === 'test')?.distance).toBe(all);
     },
   );
+});
+
+describe('a ready week', () => {
+  const own = [
+    'rest-before-hard',
+    'strength-before-hard',
+    'cross-after-quality',
+    'long-run-no-day',
+    'hard-days-adjacent',
+    'recovery-too-shallow',
+    'doubles-too-soon',
+  ];
+  const heavy = (name: WeekPatternName) => /doubles|fourteen/.test(name);
+
+  it.each(weekPatternNames)('complains of nothing that it chose itself: %s', (name) => {
+    const weekly = heavy(name) ? 110_000 : /three|four-/.test(name) ? 40_000 : 70_000;
+    const found = [1500, 10_000, 42_195].flatMap((distance) => {
+      const plain = layOut({
+        athlete: { recentWeeks: [weekly, weekly, weekly, weekly], results: [] },
+        race: { name: 'Lantern Bay', date: '2027-04-18', distance },
+        weeks: 14,
+      });
+      const { change } = choosePattern(plain, name);
+      return layOut(applyChange<BlockSpec>(plain.spec, change)).findings;
+    });
+    expect(found.filter(({ check }) => own.includes(check)).map(({ message }) => message)).toEqual(
+      [],
+    );
+  });
 });

@@ -15,7 +15,7 @@ export {
   type Waiver,
   type WeekSpec,
 } from './block-spec.js';
-export { cycleLength, runDaysOf, runningOfCycle } from './cycle.js';
+export { cycleHasLongRun, cycleLength, runDaysOf, runningOfCycle } from './cycle.js';
 export { familiesOf } from './families-of.js';
 export { type Issue, issue } from './issue.js';
 export type { OwnPhase, PhaseSpec } from './phase-spec.js';

@@ -1,4 +1,6 @@
 import { wholeWeek } from '../../layout/index.js';
+import { layoutStep } from '../../rules/index.js';
+import { cycleLength } from '../../spec/index.js';
 import { check } from '../common/check.js';
 
 /** Policy: so much of a peak is nearly all of it, where only the runs of a week hold no more. */
@@ -8,7 +10,7 @@ const NEARLY = 0.9;
 export const notFeasible = check({
   code: 'not-feasible',
   level: 'caution',
-  run({ block: { weeks, spec } }) {
+  run({ block: { weeks, spec }, rules }) {
     const { peak } = spec.volume;
     // Runs that stay as they are were chosen over the peak.
     if (spec.week.midweek !== undefined) return [];
@@ -19,7 +21,9 @@ export const notFeasible = check({
       return week.running > 1 ? 0 : wholeWeek(spec, week);
     });
     const value = Math.max(...volumes);
-    if (value >= peak * (1 - 1e-9)) return [];
+    // A week of a cycle is rounded, and so is what the whole of it stands for.
+    const rounding = cycleLength(spec) === 7 ? peak * 1e-9 : layoutStep(spec.athlete, rules) / 2;
+    if (value >= peak - rounding) return [];
     const isBounded = weeks.some(({ volumeRule }) => volumeRule === 'bounded');
     const isNear = isBounded && value >= NEARLY * peak;
     const found = { weeks: [volumes.indexOf(value) + 1], value, limit: peak };

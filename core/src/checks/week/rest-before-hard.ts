@@ -1,5 +1,6 @@
 import { weekdayOf } from '../../base/index.js';
 import { type Day, isHardRunning } from '../../layout/block/index.js';
+import { isRaced } from '../../layout/index.js';
 import { MANY_RESTS } from '../../rules/limits/index.js';
 import { check } from '../common/check.js';
 import { type BlockDay, dayByWeek, daysToRace } from '../common/days-to-race.js';
@@ -18,13 +19,14 @@ export const restBeforeHard = check({
     const { unavailable } = block.spec.athlete;
     // A day that the athlete has not free is nobody's choice.
     const isChosen = ({ date }: Day) => !unavailable.includes(weekdayOf(date));
-    // Before a long run that a taper has cut legs are fresh, whatever the day before.
+    // Before a race or a test rest is in order; before a long run that a taper has cut legs are fresh anyway.
     const tapering = new Set(
       block.weeks.flatMap(({ taperShare, number }) => (taperShare < 1 ? [number] : [])),
     );
-    const isBeforeCutRun = (index: number) => {
+    const isInOrder = (index: number) => {
       const next = days[index + 1];
-      return next?.day.role === 'long' && !isHardRunning(next.day) && tapering.has(next.week);
+      if (next === undefined || isRaced(next.day.role)) return true;
+      return next.day.role === 'long' && !isHardRunning(next.day) && tapering.has(next.week);
     };
     // A week of rest keeps the run days of the next, whose hard days it has not.
     const rested = new Set(block.weeks.flatMap(({ recovery, number }) => (recovery ? number : [])));
@@ -35,7 +37,7 @@ export const restBeforeHard = check({
         isRest(each.day) &&
         isChosen(each.day) &&
         isBeforeHard(index) &&
-        !isBeforeCutRun(index) &&
+        !isInOrder(index) &&
         !endsRested(each, index),
     );
     if (wrong.length === 0) return [];

@@ -23,8 +23,8 @@ const twice = (day: PatternDay): PatternDay => ({ ...day, double: true });
 export const weekPatterns = {
   'three-runs': {
     title: 'Three runs',
-    why: 'One hard, one easy, one long, the bike between: for those often hurt or short of time.',
-    days: [rest, hard, bike, rest, easy, rest, long],
+    why: 'One hard, one easy, one long, and the bike: for those often hurt or short of time.',
+    days: [rest, hard, rest, easy, bike, rest, long],
   },
   'four-runs': {
     title: 'Four runs',
@@ -33,13 +33,13 @@ export const weekPatterns = {
   },
   'five-runs': {
     title: 'Five runs',
-    why: 'Two hard days well apart; rest after each and after the long run.',
-    days: [rest, strength(hard), easy, strides, hard, rest, long],
+    why: 'Two hard days well apart; rest after the long run and between the two.',
+    days: [rest, strength(hard), rest, strides, hard, short, long],
   },
   'six-runs': {
     title: 'Six runs',
-    why: 'Two hard days and a semi-long run between them; one day off two days before the long run.',
-    days: [loose, strength(hard), semi, rest, hard, short, long],
+    why: 'Two hard days and a semi-long run between them; one day off, after the first.',
+    days: [loose, strength(hard), rest, semi, hard, short, long],
   },
   'seven-runs': {
     title: 'Seven runs',
@@ -49,7 +49,7 @@ export const weekPatterns = {
   'six-with-doubles': {
     title: 'Six days, two of them twice',
     why: 'Second easy runs spread the load of a heavy week; only from about 95 km on.',
-    days: [twice(easy), strength(hard), twice(semi), rest, hard, short, long],
+    days: [twice(easy), strength(hard), rest, twice(semi), hard, short, long],
   },
   'seven-with-doubles': {
     title: 'Seven days, four of them twice',
@@ -59,22 +59,22 @@ export const weekPatterns = {
   'back-to-back': {
     title: 'Two runs back to back at the weekend',
     why: 'A semi-long run the day before the long one: for two races in one weekend or a very long race; hard on the legs.',
-    days: [rest, hard, easy, strides, rest, semi, long],
+    days: [rest, strides, hard, rest, easy, semi, long],
   },
   'nine-days': {
     title: 'Nine days',
     why: 'Two easy days after every hard one and the long run: for those who recover slowly.',
-    days: [easy, hard, easy, rest, hard, easy, short, long, rest],
+    days: [easy, hard, rest, easy, hard, easy, short, long, rest],
   },
   'ten-days': {
     title: 'Ten days',
-    why: 'Three hard days and a long run, each with its own rest; it leaves the weekend behind.',
-    days: [easy, hard, easy, rest, hard, easy, rest, semi, short, long],
+    why: 'Two hard days, a semi-long run and a long one, with room after each; it leaves the weekend behind.',
+    days: [easy, hard, rest, easy, hard, rest, easy, semi, short, long],
   },
   'fourteen-days': {
     title: 'Fourteen days, rest every other week',
     why: 'Seven runs, then six; the week with rest is smaller by its day, which is not made up.',
-    days: [loose, hard, easy, semi, hard, short, long, rest, hard, easy, semi, hard, short, long],
+    days: [loose, hard, easy, semi, hard, short, long, loose, hard, rest, semi, hard, short, long],
   },
 } as const satisfies Record<string, WeekPatternChoice>;
 

@@ -6,6 +6,7 @@ import {
   type Works,
 } from '../../spec/days/index.js';
 import { addDays, type CivilDate } from '../../base/index.js';
+import { LAST_DAYS } from '../../rules/limits/index.js';
 import type { Context } from '../context/context.js';
 import type { FrameWeek } from '../frame/frame.js';
 import type { WishedDay } from '../wished/coach-week.js';
@@ -27,14 +28,14 @@ export function stridesIn(of: WeekOfRoles, roles: readonly DayRole[]): number[] 
 }
 
 /** Days at the end of a recovery week in one of which a few relaxed pick-ups belong. */
-const LAST_DAYS = 2;
+const LAST_OF_RECOVERY = 2;
 
 /** The last easy run of a recovery week, where it falls on one of its last days and nothing is fixed there. */
 function pickUpsOn({ context, week, composed }: WeekOfRoles, roles: readonly DayRole[]): number {
   if (!week.recovery || context.spec.athlete.injured) return -1;
   const last = roles.findLastIndex((role) => isPlain(role));
   const isFree = composed[last]?.fixed === false && !composed[last].plain;
-  return last >= roles.length - LAST_DAYS && isFree ? last : -1;
+  return last >= roles.length - LAST_OF_RECOVERY && isFree ? last : -1;
 }
 
 /** Strides on an easy run of a speed phase whose one session may be no quicker than the race; with two one of them is. */
@@ -86,7 +87,7 @@ export function worksOf(
 }
 
 /** Days before the race without such work. */
-const QUIET: Readonly<Record<WorkKind, number>> = { strength: 3, core: 1, mobility: 0 };
+const QUIET: Readonly<Record<WorkKind, number>> = { strength: LAST_DAYS, core: 1, mobility: 0 };
 
 /** Strides the day before the race; nothing quick for an injured athlete. */
 export function addOnOf(

@@ -165,14 +165,16 @@ function offUnavailable(
   }
 }
 
-/** The first hard days of a week stay, as many as its phase bears. */
+/** As many hard days of a week stay as its phase bears: the first, one straight after a day of rest last. */
 function atMostHard(days: readonly PatternDay[], most: number): PatternDay[] {
-  let found = 0;
-  return days.map((day) => {
-    if (day.role !== 'quality') return day;
-    found++;
-    return found > most ? { ...day, role: 'easy' } : day;
-  });
+  const hard = days.flatMap(({ role }, index) => (role === 'quality' ? [index] : []));
+  if (hard.length <= most) return [...days];
+  const isAfterRest = (index: number) => days[index - 1]?.role === 'rest';
+  const fresh = hard.filter((index) => !isAfterRest(index));
+  const kept = new Set([...fresh, ...hard.filter(isAfterRest)].slice(0, most));
+  return days.map((day, index) =>
+    day.role === 'quality' && !kept.has(index) ? { ...day, role: 'easy' } : day,
+  );
 }
 
 /** A weekday that sessions rotate on is a quality day in every week that is built. */
