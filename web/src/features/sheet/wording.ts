@@ -16,7 +16,7 @@ export const aVolume = 'A volume: 54, +10%, = (as the week before), r (a recover
 export const aLongRun =
   'A long run: 32, or with what is in it: 32 (last 14 @ marathon), 30 progression.';
 export const aDay =
-  'A day: 12, 5+10, 12 easy, rest, 20 min core, or a session: 6 x 1 km @ 10 km, 90 s jog.';
+  'A day: 12, 5+10, 12 easy, rest, 10k race, 20 min core, or a session: 6 x 1 km @ 10 km, 90 s jog.';
 export const use = (suggestion: string) => `Use “${suggestion}”`;
 export const small = 'small';
 export const whatWasRun = ': what was run, where it differs';
