@@ -12,6 +12,7 @@ import type { Block } from '../../layout/block/index.js';
 import { validateSpec } from '../../layout/validate/index.js';
 import { applyChange, type Change } from '../index.js';
 import { withEasyFigures } from './plan-figures.js';
+import { phasesOf } from './plan-phases.js';
 import { racesOf } from './plan-races.js';
 import { longRunsOf } from './plan-long-runs.js';
 import { withItsWeeks } from './plan-weeks.js';
@@ -42,10 +43,13 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
   const start = startOfWeek(first, weekStartsOn);
   const { longest, ...longRuns } = longRunsOf(cells, given);
   const races = racesOf(cells, race.date, longest);
+  const weeks = countWeeks(start, race.date, weekStartsOn);
+  const own = phasesOf(cells, { start, weeks });
   const spec: BlockSpec = {
     ...given,
     start,
-    weeks: countWeeks(start, race.date, weekStartsOn),
+    weeks,
+    ...(own && { phases: { layout: 'own', own } }),
     // A plan of the coach's own has its tests in it.
     events: [...(given.events ?? []), ...races],
     ...longRuns,
@@ -56,6 +60,7 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
   // The goal race and those on the way are facts of the block.
   const raced = new Set([race.date, ...races.map(({ from }) => from)]);
   const written = cells.flatMap(({ kind, date, text }): WrittenCell[] => {
+    if (kind === 'phase') return [];
     if (kind === 'day') return raced.has(date) ? [] : [{ cell: { kind, date }, text }];
     const week = Math.floor(differenceInDays(date, start) / 7) + 1;
     return [{ cell: { kind, week }, text }];

@@ -7,10 +7,11 @@ import {
   weekdaysFrom,
 } from '../../base/index.js';
 import type { PlanShape, ReadDate } from './plan-columns.js';
+import { isPhaseName } from './phase-names.js';
 
 /** A cell of a coach's table, and what it is about. */
 export interface PlanCell {
-  kind: 'day' | 'volume' | 'longRun';
+  kind: 'day' | 'volume' | 'longRun' | 'phase';
   /** The day itself, or the first day of the week. */
   date: CivilDate;
   text: string;
@@ -26,41 +27,78 @@ export interface PlanReading {
 
 /**
  * The days and weeks of a coach's table, in order. A row without a date is the
- * week after the one before; an empty row is none, nor is one that only parts the
- * others (`BUILD`) or sums them up.
+ * week after the one before; an empty row is none, nor is one that only names the
+ * phase of those below it (`BUILD`) or sums them up.
  */
 export function planCells(
   table: readonly (readonly string[])[],
   { head, columns }: PlanShape,
   reading: PlanReading,
 ): PlanCell[] {
-  const rows = table.slice(head).filter((row) => isOfAWeek(row, columns));
+  const body = table.slice(head);
+  const rows = body.filter((row) => isOfAWeek(row, columns, reading));
+  const headings = headingsOf(body, (row) => isOfAWeek(row, columns, reading));
   const dateAt = columns.indexOf('date');
   const dates = rows.map((row) => reading.readDate((row[dateAt] ?? '').trim()));
   const textAt = columns.indexOf('text');
   if (textAt >= 0 && dateAt >= 0) {
+    const phaseAt = columns.indexOf('phase');
     return rows.flatMap((row, index): PlanCell[] => {
       const date = dates[index];
-      const text = (row[textAt] ?? '').trim();
-      return date && text !== '' ? [{ kind: 'day', date, text }] : [];
+      if (!date) return [];
+      const said: [PlanCell['kind'], string | undefined][] = [
+        ['phase', headings.get(row)],
+        ['phase', row[phaseAt]],
+        ['day', row[textAt]],
+      ];
+      return said.flatMap(([kind, text = '']) =>
+        text.trim() === '' ? [] : [{ kind, date, text: text.trim() }],
+      );
     });
   }
   const starts = weekStarts(dates, reading);
   return rows.flatMap((row, index) => {
     const start = starts[index];
-    return start === undefined ? [] : cellsOfWeek(row, columns, start);
+    if (start === undefined) return [];
+    const cells = cellsOfWeek(row, columns, start);
+    const text = headings.get(row);
+    return text === undefined ? cells : [{ kind: 'phase', date: start, text }, ...cells];
   });
+}
+
+/** What stands alone in a line above a row of a week. */
+function headingsOf(
+  body: readonly (readonly string[])[],
+  isOfAWeek: (row: readonly string[]) => boolean,
+): ReadonlyMap<readonly string[], string> {
+  const found = new Map<readonly string[], string>();
+  let heading: string | undefined;
+  for (const row of body) {
+    const [said = '', ...others] = row.map((cell) => cell.trim()).filter(Boolean);
+    if (isOfAWeek(row)) {
+      if (heading !== undefined) found.set(row, heading);
+      heading = undefined;
+    } else if (said !== '' && others.length === 0 && !SUMMING_UP.test(said)) heading = said;
+  }
+  return found;
 }
 
 const SUMMING_UP = /^(?:grand )?(?:totals?|sum|average|mean)\b/i;
 
 /** True for a row that says something of a day or a week, or when or which week it is. */
-function isOfAWeek(row: readonly string[], columns: PlanShape['columns']): boolean {
+function isOfAWeek(
+  row: readonly string[],
+  columns: PlanShape['columns'],
+  { readDate }: Pick<PlanReading, 'readDate'>,
+): boolean {
   const said = row.findIndex((cell) => cell.trim() !== '');
   if (SUMMING_UP.test((row[said] ?? '').trim())) return false;
+  const isAlone = row.filter((cell) => cell.trim() !== '').length === 1;
+  if (isAlone && isPhaseName(row[said] ?? '')) return false;
   return row.some((cell, index) => {
     const column = columns[index];
-    if (cell.trim() === '' || column === 'nothing') return false;
+    if (cell.trim() === '' || column === 'nothing' || column === 'phase') return false;
+    if (column === 'date') return /\d/.test(cell) || readDate(cell.trim()) !== undefined;
     return column !== 'week' || /\d/.test(cell);
   });
 }
@@ -92,7 +130,9 @@ function cellsOfWeek(
   return columns.flatMap((column, index): PlanCell[] => {
     const text = (row[index] ?? '').trim();
     if (text === '') return [];
-    if (column === 'volume' || column === 'longRun') return [{ kind: column, date: start, text }];
+    if (column === 'volume' || column === 'longRun' || column === 'phase') {
+      return [{ kind: column, date: start, text }];
+    }
     const place = days.findIndex((day) => day === column);
     return place < 0 ? [] : [{ kind: 'day', date: addDays(start, place), text }];
   });

@@ -1,12 +1,14 @@
 import { type CivilDate, type Weekday, weekdays, weekdaysFrom } from '../../base/index.js';
 
 /** What a column of a coach's table holds. */
-export type PlanColumn = Weekday | 'date' | 'week' | 'text' | 'volume' | 'longRun' | 'nothing';
+export type PlanColumn =
+  Weekday | 'date' | 'week' | 'phase' | 'text' | 'volume' | 'longRun' | 'nothing';
 
 /** What each is called. */
 export const planColumnWords: Readonly<Record<Exclude<PlanColumn, Weekday>, string>> = {
   date: 'Date',
   week: 'Week number',
+  phase: 'Phase',
   text: 'Session',
   volume: 'Weekly volume',
   longRun: 'Long run',
@@ -25,6 +27,7 @@ export interface PlanShape {
 const HEADS: readonly (readonly [RegExp, PlanColumn])[] = [
   [/^(?:date|dates|day|w\/?c|week (?:of|commencing|beginning|starting)|starts?|from)$/, 'date'],
   [/^(?:week|wk|weeks|no\.?|#|week (?:no\.?|number))$/, 'week'],
+  [/^(?:phase|phases|block|cycle|mesocycle|period)$/, 'phase'],
   [/^(?:session|sessions|run|training|plan|what|workout|details?)$/, 'text'],
   [
     /^(?:total|totals|volume|km|kms|miles|mi|mileage|sum|min|minutes|week(?:ly)? (?:total|volume|km|miles|mileage)|total (?:km|miles|min))$/,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { sum, weekdays } from '../../base/index.js';
+import { addDays, sum, weekdays } from '../../base/index.js';
 import { layOut } from '../../lay-out.js';
 import { defaultPaces } from '../../paces/index.js';
 import type { BlockSpec } from '../../spec/index.js';
@@ -111,7 +111,14 @@ describe('a coach’s table', () => {
     const [head = [], one = [], two = [], ...others] = plain;
     const total = ['Total', '30', '', '', '', '', '', '', '215'];
     const parted = [head, ['BASE'], one, two, ['BUILD', '', ''], ...others, total];
-    expect(cellsOf(parted, '2027-04-18').cells).toEqual(cellsOf(plain, '2027-04-18').cells);
+    const { cells } = cellsOf(parted, '2027-04-18');
+    const weeks = cellsOf(plain, '2027-04-18').cells;
+    expect(cells.filter(({ kind }) => kind !== 'phase')).toEqual(weeks);
+    const [first, third] = [0, 2].map((week) => addDays(weeks[0]?.date ?? '', 7 * week));
+    expect(cells.filter(({ kind }) => kind === 'phase')).toEqual([
+      { kind: 'phase', date: first, text: 'BASE' },
+      { kind: 'phase', date: third, text: 'BUILD' },
+    ]);
     // A week that only has its number is one: its days are worked out.
     const dated = cellsOf([head, one, ['2'], ...others], '2027-04-18').cells;
     expect(dated[0]?.date).toBe(cellsOf(plain, '2027-04-18').cells[0]?.date);
@@ -270,6 +277,62 @@ describe('a plan as a block', () => {
     for (const code of ['growth-over-cap', 'long-run-grown-too-fast', 'recovery-too-shallow']) {
       expect(codes).not.toContain(code);
     }
+  });
+
+  describe('has the phases that it names', () => {
+    const [head = [], ...rows] = named;
+    const phasesOf = (table: string[][]) => {
+      const { cells } = cellsOf(table, '2027-05-02');
+      const found = planBlock(cells, { given: given('2027-05-02'), measure: km });
+      if (!found.ok) throw new Error(found.problems.map(({ message }) => message).join(' '));
+      expect(layOut(found.spec).weeks).toHaveLength(7);
+      const { layout, own = [] } = found.spec.phases ?? {};
+      if (layout !== 'own') return undefined;
+      return own.map(({ name, kind, weeks }) => [name, kind, weeks]);
+    };
+    const beside = (phases: readonly string[]) => [
+      ['Phase', ...head],
+      ...rows.map((row, index) => [phases[index] ?? '', ...row]),
+    ];
+
+    it('above its weeks', () => {
+      const [one = [], two = [], three = [], ...others] = rows;
+      const parted = [head, ['BASE'], one, two, three, ['Build (race pace)'], ...others];
+      expect(phasesOf(parted)).toEqual([
+        ['BASE', 'foundation', 3],
+        ['Build', 'specific', 4],
+      ]);
+    });
+
+    it('beside them, a lighter week within one, what is unknown as the one before', () => {
+      const names = ['Base 1', 'Base 2', 'Recovery', 'Hills', 'Mud and rain', '', 'Taper'];
+      expect(phasesOf(beside(names))).toEqual([
+        ['Base', 'foundation', 3],
+        ['Hills', 'hills-and-strength', 1],
+        ['Mud and rain', 'hills-and-strength', 2],
+        ['Taper', 'taper', 1],
+      ]);
+    });
+
+    it('or the product’s, where the first week has no name or no name is known', () => {
+      expect(phasesOf(beside(['', 'Base']))).toBeUndefined();
+      expect(phasesOf(beside(['Mud', 'Rain', 'Wind']))).toBeUndefined();
+    });
+
+    it('day by day', () => {
+      const table = [
+        ['Date', 'Session', 'Phase'],
+        ['2027-04-12', '8 easy', 'Base'],
+        ['2027-04-13', '6 x 800 m @ 5 km, 2 min jog', ''],
+        ['2027-04-19', '10 easy', 'Taper'],
+        ['2027-05-02', 'Race', ''],
+      ];
+      const { cells } = cellsOf(table, '2027-05-02');
+      expect(cells.filter(({ kind }) => kind === 'phase')).toMatchObject([
+        { date: '2027-04-12', text: 'Base' },
+        { date: '2027-04-19', text: 'Taper' },
+      ]);
+    });
   });
 
   it('starts where the athlete is known to be', () => {
