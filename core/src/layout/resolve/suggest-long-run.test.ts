@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import type { BlockSpec } from '../../spec/index.js';
 import { resolveSpec } from './resolve.js';
 
 /** A marathon of fourteen weeks; weekly running and the long run’s peak in km. */
@@ -26,6 +27,32 @@ describe('the first long run, where none is known', () => {
       race: { name: 'Lantern Bay', date: '2027-05-09', distance: 42_195 },
     });
     expect(longRun.start).toBe(16_000);
+  });
+});
+
+describe('the first long run of a small week', () => {
+  const first = (athlete: BlockSpec['athlete'], week?: BlockSpec['week']) =>
+    resolveSpec({
+      athlete,
+      race: { name: 'Lantern Bay', date: '2027-05-09', distance: 800 },
+      weeks: 12,
+      week: { runDays: 4, ...week },
+    }).longRun.start;
+
+  it('leaves a session two kilometres between warming up and cooling down', () => {
+    // 2 + 2 + 2 km are 85% of 7.06: 8 in whole km, and two fifths of 20. Of 15 km two fifths are 6.
+    expect(first({ recentWeeks: [20_000] })).toBe(8000);
+    expect(first({ recentWeeks: [15_000] })).toBe(6000);
+    // Without key sessions 85% is kept by the others: 20 km are 5.6 and three times 4.8.
+    expect(first({ recentWeeks: [20_000] }, { qualityOn: [] })).toBe(6000);
+  });
+
+  it('is no leap from the longest that was run: 3 km more', () => {
+    expect(first({ recentWeeks: [20_000], longestRecentRun: 4000 })).toBe(7000);
+  });
+
+  it('counts minutes: 12 + 12 + 12 are 85% of 42, 45 in steps of five', () => {
+    expect(first({ basis: 'time', recentWeeks: [8400] })).toBe(45 * 60);
   });
 });
 

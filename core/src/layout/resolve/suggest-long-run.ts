@@ -9,6 +9,7 @@ import {
 import {
   leastLongRun,
   leastLongRunShare,
+  longRunGrowthLimit,
   longRunShareLimit,
   perMetreOf,
 } from '../../rules/limits/index.js';
@@ -60,9 +61,28 @@ function firstLongRun(of: Suggestion, volume: VolumeSpec, peak: number): number 
 function leastFirst(of: Suggestion, volume: VolumeSpec, peak: number): number {
   const { athlete, week, race } = of.outline;
   const runs = runDaysOf(week);
-  const least = leastLongRun(volume.start, runs, layoutStep(athlete, of.rules), of.rules);
+  const step = layoutStep(athlete, of.rules);
+  const needed = leastLongRun(volume.start, runs, step, of.rules);
+  const least = Math.max(needed, Math.min(peak, besideASession(of, volume.start)));
   const flat = runs < MANY_RUNS || isLongRace(race.distance);
   return flat ? least : Math.max(least, Math.min(peak, roomyIn(of, volume.start)));
+}
+
+/** Policy: hard and easy running between warming up and cooling down that makes a session, m or s. */
+const LEAST_SESSION = { distance: 2000, time: 12 * 60 };
+
+/** The shortest long run beside which a key session is none too small, within its share and what was run; 0 where none is asked. */
+function besideASession(of: Suggestion, volume: number): number {
+  const { rules, pace } = of;
+  const { athlete, week } = of.outline;
+  const { basis, unit, longestRecentRun: known } = athlete;
+  if (week.qualityOn.length === 0) return 0;
+  const session = 2 * rules.sessions.warmUp[basis] + LEAST_SESSION[basis];
+  const counting = { unit, perMetre: perMetreOf(basis, pace) };
+  const grown = known === undefined ? Infinity : longRunGrowthLimit(known, rules, counting);
+  const step = layoutStep(athlete, rules);
+  const most = floorTo(Math.min(grown, volume * shareOf(of, volume)), step);
+  return Math.min(ceilTo(session / rules.week.mostOfLongRun, step), most);
 }
 
 /** Run days from which on it takes a long run that stands out to tell them apart. */
