@@ -75,14 +75,16 @@ test('takes a plan in the words of the coach, and offers what it cannot be sure 
   await expect(day(4, 4)).toHaveAccessibleName(/: –, fixed/);
 });
 
-test('takes a race on the way for one, puts no session into plain days, and fits a phone', async ({
+test('takes races and phases as they are named, puts no session into plain days, and fits a phone', async ({
   page,
 }) => {
   const plan = [
     'Week\tMon\tTue\tWed\tThu\tFri\tSat\tSun\tTotal',
+    'BASE\t\t\t\t\t\t\t\t',
     '1\toff\t9\t10\t6 x 3 min @ threshold, 1 min jog\toff\t6 + gym\t16\t~50',
     '2\toff\t9\t11\t20 x 30/30\toff\tgym + 6\t17\t',
     '3\toff\t6\t6\t6\toff\t20 min shakeout\t10k race\t',
+    'BUILD (to the race)\t\t\t\t\t\t\t\t',
     '4\toff\t9\t11\t3 x 10 min tempo (2 min)\toff\t6\t18 w/ last 5 @ HM\t',
     '5\toff\t6\t6\t5\toff\t4\tRace\t',
   ].join('\n');
@@ -102,6 +104,9 @@ test('takes a race on the way for one, puts no session into plain days, and fits
   await expect(day(2, 3)).toHaveAccessibleName(/20 x 30 s, 30 s jog/);
   await expect(day(3, 6)).toHaveAccessibleName(/10k race/);
   await expect(day(4, 6)).toHaveAccessibleName(/last 5 km HM/);
+  await page.getByRole('link', { name: 'Block', exact: true }).first().click();
+  await expect(page.getByText('BASE', { exact: true }).first()).toBeVisible();
+  await expect(page.getByText('BUILD', { exact: true }).first()).toBeVisible();
 });
 
 test('reads a plan that is told line by line', async ({ page }) => {

@@ -37,6 +37,28 @@ test('types a week day by day, and it is kept to the kilometre', async ({ page }
   await expect(cellOf(page, 5, WED)).toHaveAccessibleName(/: 12, semi-long, fixed/);
 });
 
+test('types a race into a day, with the easier days around it; one figure is asked about', async ({
+  page,
+}) => {
+  await openSheet(page, 'Typed race');
+  await cellOf(page, 5, WED).click();
+  await page.keyboard.type('tempo 20');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('“tempo 20” would be 20 km.')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await cellOf(page, 5, SUN).click();
+  await page.keyboard.type('10k race');
+  await expect(page.getByText(/^Reads: .*10k race/)).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(cellOf(page, 5, SUN)).toHaveAccessibleName(/10k race/);
+  await expectSaved(page);
+  await page.reload();
+  await cellOf(page, 5, SUN).click();
+  await page.keyboard.type('8');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/is raced: it is changed under/)).toBeVisible();
+});
+
 test('pulls a column on downwards by the mouse, and writes two runs of a day', async ({ page }) => {
   await openSheet(page, 'Pulled on');
   await cellOf(page, 5, MON).click();
