@@ -12,7 +12,7 @@ import { dealWeek } from './fill/deal.js';
 import type { WeekToDeal } from './fill/open-deal.js';
 import { layDays } from './fill/lay-days.js';
 import { dayLoad } from './load/legs.js';
-import type { LaidLongRun } from './longrun/laid-long-run.js';
+import { shortened } from './longrun/lay-segments.js';
 import { monotonyOf } from './load/monotony.js';
 import { noPast, type WeekThen } from './past/past.js';
 import { growthSchools } from './schools/index.js';
@@ -54,7 +54,7 @@ export function fillWeeks(
         basis,
       );
     const cuts = atMost(tapered, cutsOf(context, of, { heaviest, last: built.at(-1)?.week.days }));
-    const lighter = of.frame.dayShares && !cuts ? noMoreThan(tapered, of) : of;
+    const lighter = of.frame.dayShares && !cuts ? noMoreThan(context, tapered, of) : of;
     const held = comingBack(context, heldBy(context, lighter, built), weeks.at(-1));
     const week = fillWeek(context, held, {
       days: roles[index] ?? [],
@@ -79,14 +79,24 @@ function atMost(before: number, cuts: Cuts | undefined): Cuts | undefined {
 }
 
 /** A week of a taper that no heavier week stands before, to be cut from: it is no more than the one before it either. */
-function noMoreThan(before: number, of: WeekOfAmounts): WeekOfAmounts {
+function noMoreThan(context: Context, before: number, of: WeekOfAmounts): WeekOfAmounts {
   const { volume, longRun } = of;
   if (volume.rule === 'pin' || volume.volume <= before) return of;
   const kept = longRun.rule === 'pin' ? longRun.longRun : Math.min(before, longRun.longRun);
   return {
-    ...of,
-    longRun: { ...longRun, longRun: kept },
+    ...withLongRun(context, of, kept),
     volume: { ...volume, volume: Math.max(before, kept) },
+  };
+}
+
+/** A week with a shorter long run, and as much less of what it holds. */
+function withLongRun({ step }: Context, of: WeekOfAmounts, longRun: number): WeekOfAmounts {
+  const { segment } = of;
+  const isShorter = segment !== undefined && longRun < of.longRun.longRun;
+  return {
+    ...of,
+    longRun: { ...of.longRun, longRun },
+    segment: isShorter ? shortened(segment, longRun, step) : segment,
   };
 }
 
@@ -95,13 +105,13 @@ function heldBy(context: Context, of: WeekOfAmounts, built: readonly Built[]): W
   const { volume } = of;
   const last = built.at(-1);
   if (!last || !isShort(last)) return of;
-  if (of.frame.dayShares) return noLongerThan(of, built);
+  if (of.frame.dayShares) return noLongerThan(context, of, built);
   const after = mostAfter(context, volume, last);
   if (after >= volume.volume) return of;
   const longRun = heldLongRun(context, of, after);
-  const most = Math.max(longRun.longRun, after);
+  const most = Math.max(longRun, after);
   const rule = volume.rule === 'recovery' ? volume.rule : ('bounded' as const);
-  return { ...of, longRun, volume: { ...volume, volume: most, rule } };
+  return { ...withLongRun(context, of, longRun), volume: { ...volume, volume: most, rule } };
 }
 
 /** A week after one of rest is no more of a jump than the house rule allows, however light that one came out. */
@@ -120,21 +130,20 @@ function comingBack(
 }
 
 /** A taper's long run is no longer than one that was run. */
-function noLongerThan(of: WeekOfAmounts, built: readonly Built[]): WeekOfAmounts {
+function noLongerThan(context: Context, of: WeekOfAmounts, built: readonly Built[]): WeekOfAmounts {
   const { longRun } = of;
   const longest = Math.max(...built.map(({ week }) => week.longRun));
   if (longRun.rule === 'pin' || longRun.longRun <= longest) return of;
-  return { ...of, longRun: { ...longRun, longRun: longest } };
+  return withLongRun(context, of, longest);
 }
 
 /** The long run of a week that is held down: half of it at most, or what its other runs need. */
-function heldLongRun({ rules, step }: Context, of: WeekOfAmounts, most: number): LaidLongRun {
+function heldLongRun({ rules, step }: Context, of: WeekOfAmounts, most: number): number {
   const { longRun, wished } = of;
-  if (longRun.rule === 'pin') return longRun;
+  if (longRun.rule === 'pin') return longRun.longRun;
   const runs = wished.filter(({ role }) => isRun(role)).length;
   const least = leastLongRun(most, runs, step, rules);
-  const held = Math.max(least, floorTo(most / 2, step));
-  return held < longRun.longRun ? { ...longRun, longRun: held } : longRun;
+  return Math.min(longRun.longRun, Math.max(least, floorTo(most / 2, step)));
 }
 
 /** The most a week may be after one that its runs held down to `last`. */

@@ -96,3 +96,13 @@ function cut(
   const before = Math.min(longRun - amount, roundTo(longRun * from, step));
   return { name, before, amount, after: clean(longRun - before - amount), offset };
 }
+
+/** A segment of a long run that its week makes shorter: as large a part of it; none of one that is no longer one. */
+export function shortened(
+  { name, before, amount, offset, after }: Segment,
+  longRun: number,
+  step: number,
+): Segment | undefined {
+  const whole = before + amount + after;
+  return cut(name, { from: before / whole, part: amount / whole, offset }, longRun, step);
+}

@@ -44,6 +44,24 @@ describe('segments of long runs', () => {
     expect(quiet([10])?.segment).toBeDefined();
   });
 
+  it('is a part of its run, where the week before it held that one down', () => {
+    // A first long run of 1 km leaves week 1 no more than 5 km, and those after it 2 of the 10 km meant.
+    const { weeks } = layOut({
+      race: { name: 'Lantern Bay', date: '2024-01-01', distance: 800 },
+      weeks: 8,
+      longRun: { start: 10_000, segment: 'progression' },
+      pins: [{ week: 1, longRun: 1000 }],
+    });
+    const carried = weeks.flatMap(({ segment, longRun }) =>
+      segment ? [{ segment, longRun }] : [],
+    );
+    expect(carried.length).toBeGreaterThan(0);
+    expect(carried.some(({ longRun }) => longRun < 10_000)).toBe(true);
+    for (const { segment, longRun } of carried) {
+      expect(segment.before + segment.amount + segment.after).toBe(longRun);
+    }
+  });
+
   it('counts by time as what is run of it: a week of minutes is a third hard at the most', () => {
     const { weeks } = layOut({
       athlete: {
