@@ -206,6 +206,32 @@ describe('a day that is run twice', () => {
   });
 });
 
+describe('warming up and cooling down', () => {
+  it('share the easy running by halves, two kilometres to warm up or more: of 2.5 miles not one', () => {
+    const mile = 1609.344;
+    const { weeks } = layOut({
+      athlete: {
+        unit: 'mi',
+        birthYear: 2011,
+        recentWeeks: [23, 24, 24, 24].map((each) => each * mile),
+        results: [{ date: '2027-01-16', distance: 1500, time: 300 }],
+      },
+      race: { name: 'Lantern Bay', date: '2027-05-01', distance: 3000 },
+      weeks: 12,
+      week: { runDays: 5 },
+    });
+    const around = weeks
+      .filter(({ kind }) => kind === 'building')
+      .flatMap(({ days }) => days.filter(({ role }) => role === 'quality'))
+      .map(({ sessions }) =>
+        /^([\d.]+) mi easy; .*; ([\d.]+) mi easy$/.exec(sessions[0]?.shorthand ?? ''),
+      );
+    const warmUps = around.map((found) => Number(found?.[1]));
+    expect(Math.min(...warmUps)).toBe(1.5);
+    expect(around.some((found) => Number(found?.[2]) < 1.25)).toBe(true);
+  });
+});
+
 describe('small work that goes with a run', () => {
   const asked = (date: string, addOn: FixedDay['addOn']) =>
     weekOf(withDays({ date, addOn }), 6).days.find((day) => day.date === date);

@@ -147,10 +147,8 @@ function totalsOf(context: Context, text: string, date: CivilDate): SessionTotal
 
 /** Warming up and cooling down share the easy running around a session. */
 function wordsAround(context: Context, left: number, session: string): string {
-  const { athlete } = context.spec;
   const words = wordsOf(context.spec);
-  const half = athlete.basis === 'time' ? 60 : shownUnit(athlete) / 2;
-  const warmUp = Math.min(left, roundTo(left / 2, half));
+  const warmUp = warmUpOf(context, left);
   const coolDown = clean(left - warmUp);
   const least = smallest(context);
   return [
@@ -161,6 +159,18 @@ function wordsAround(context: Context, left: number, session: string): string {
     .filter(Boolean)
     .join('; ');
 }
+
+/** Half of it, to half a unit or a minute; where that is short of the least that warms up, half a unit more. */
+function warmUpOf({ spec: { athlete }, rules }: Context, left: number): number {
+  const half = athlete.basis === 'time' ? 60 : shownUnit(athlete) / 2;
+  const least = rules.sessions.warmUp[athlete.basis];
+  const rounded = roundTo(left / 2, half);
+  const isShort = rounded < least && rounded < left / 2 && left >= ROOM_TO_WARM_UP * least;
+  return Math.min(left, isShort ? rounded + half : rounded);
+}
+
+/** Policy: so many times the least that warms up leaves some of it to cool down. */
+const ROOM_TO_WARM_UP = 1.5;
 
 /** The least that is said of easy running: a minute, or a tenth of a kilometre or mile. */
 function smallest({ spec: { athlete } }: Context): number {
