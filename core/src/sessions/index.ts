@@ -29,6 +29,7 @@ export {
 } from './shorthand/parse-session.js';
 export { isBare, printSession } from './shorthand/print-session.js';
 export { racedName } from './shorthand/raced.js';
+export { metresOf } from './shorthand/amounts.js';
 export { racedAlone } from './shorthand/raced-alone.js';
 export {
   RACE_PACE,

@@ -7,10 +7,10 @@ export type PlanColumn =
 /** What each is called. */
 export const planColumnWords: Readonly<Record<Exclude<PlanColumn, Weekday>, string>> = {
   date: 'Date',
-  week: 'Week number',
+  week: 'Week',
   phase: 'Phase',
   text: 'Session',
-  volume: 'Weekly volume',
+  volume: 'Volume',
   longRun: 'Long run',
   nothing: 'Not used',
 };

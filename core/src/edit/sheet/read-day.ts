@@ -184,7 +184,7 @@ function readWritten(
     return { ok: false, problem };
   };
   const tooFar = ({ parts }: { parts: Part[] }) =>
-    isLong ? undefined : refuseFarSession(typed, parts, { measure, paces });
+    refuseFarSession(typed, parts, { measure, isLong });
   if (whole.ok) {
     return problemOf(whole.session) ?? refuseIdle(typed, whole.session.parts) ?? session(typed);
   }

@@ -1,6 +1,6 @@
 import { type Measure, shownUnit } from '../../base/index.js';
 import { formatPlain } from '../../base/format/index.js';
-import { type Part, type SessionPaces, sessionTotals } from '../../sessions/index.js';
+import { metresOf, type Part } from '../../sessions/index.js';
 import { dayRoleWords, type PatternRole } from '../../spec/days/index.js';
 import type { DayEntry, ReadCell } from './day-entry.js';
 import { saidOtherwise } from './said-otherwise.js';
@@ -68,26 +68,21 @@ const FARTHER = 42_000;
 export function refuseFarSession(
   typed: string,
   parts: readonly Part[],
-  { measure, paces }: { measure: Measure; paces: SessionPaces },
+  { measure, isLong = false }: { measure: Measure; isLong: boolean | undefined },
 ): Refused | undefined {
   const [part] = parts;
-  if (measure.basis === 'time' || parts.length !== 1 || part?.kind !== 'run') return undefined;
-  const { distance, hardDistance, hardTime } = sessionTotals(parts, paces);
-  const marathon = paces.find('marathon')?.pace ?? 0;
-  const isQuick = hardTime > 0 && (1000 * hardTime) / hardDistance < MARATHON_ON * marathon;
-  const isFar =
-    distance >= FARTHER ||
-    (isQuick && hardTime > LONGEST_QUICK) ||
-    (/fartlek/i.test(typed) && distance >= FARTHEST_FARTLEK);
-  return isFar ? inMinutes(typed, formatPlain(distance, measure)) : undefined;
+  const metres = part?.kind === 'run' ? (metresOf(part.piece.amount) ?? 0) : 0;
+  const farthest =
+    FARTHEST.find(([words]) => words.test(typed))?.[1] ?? (isLong ? Infinity : FARTHER);
+  if (measure.basis === 'time' || parts.length !== 1 || metres < farthest) return undefined;
+  return inMinutes(typed, formatPlain(metres, measure));
 }
 
-/** Seconds that are run quicker than marathon pace at a stretch, at the most. */
-const LONGEST_QUICK = 70 * 60;
-/** Part of marathon pace from which on it is marathon pace. */
-const MARATHON_ON = 0.98;
-/** Metres of the longest fartlek. */
-const FARTHEST_FARTLEK = 25_000;
+/** Metres that nobody means by a figure of theirs alone: an hour and more at a tempo. */
+const FARTHEST: readonly (readonly [RegExp, number])[] = [
+  [/tempo|threshold/i, 17_000],
+  [/fartlek/i, 25_000],
+];
 
 function inMinutes(typed: string, far: string): Refused {
   const minutes = typed.replace(/\d+(?:[.,]\d+)?/, '$& min');

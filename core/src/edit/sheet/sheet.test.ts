@@ -161,10 +161,14 @@ describe('a day as it is typed', () => {
       'tempo 20 km',
     ];
     for (const text of taken) expect(readDay(text, km, paces)).toMatchObject({ ok: true });
+    // Of an athlete without a result too, whose paces nobody knows.
+    const unknown = { table: paces.table, paces: { ...paces.paces, find: () => undefined } };
+    expect(readDay('tempo 20', km, unknown)).toMatchObject({ ok: false });
     // A long run is as long as it says.
     for (const text of ['60', '50 progression']) {
       expect(readDay(text, km, { ...paces, isLong: true })).toMatchObject({ ok: true });
     }
+    expect(readDay('tempo 20', km, { ...paces, isLong: true })).toMatchObject({ ok: false });
   });
 
   it('holds one figure', () => {
