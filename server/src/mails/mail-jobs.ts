@@ -7,17 +7,18 @@ import {
 } from '@nestjs/common';
 import PgBoss from 'pg-boss';
 import { z } from 'zod';
+import { inRounds } from '../clock/in-rounds.js';
 import { CONFIG, type Config } from '../config/config.js';
 import type { MailKey } from './mails.repository.js';
 import { MailsService } from './mails.service.js';
 import { Outbox } from './outbox.js';
 
 const SEND = 'send-mail';
-const LOOK = 'look-for-mail';
-const EVERY_TEN_MINUTES = '*/10 * * * *';
 /** Tries after the first, and seconds to the next of them, each wait twice as long. */
 const RETRIES = { retryLimit: 5, retryDelay: 10, retryBackoff: true };
-const POLL = { pollingIntervalSeconds: 2 };
+/** Milliseconds between looks for what waits in the queue, and for what is due. */
+const SEND_EVERY_MS = 2000;
+const LOOK_EVERY_MS = 600_000;
 
 const job = z.strictObject({ coach_id: z.uuid(), mail_id: z.uuid() });
 
@@ -29,6 +30,8 @@ const job = z.strictObject({ coach_id: z.uuid(), mail_id: z.uuid() });
 export class MailJobs implements OnApplicationBootstrap, OnModuleDestroy {
   private readonly logger = new Logger(MailJobs.name);
   private boss: PgBoss | undefined;
+  /** Ends each of its rounds. */
+  private ends: readonly (() => Promise<void>)[] = [];
 
   constructor(
     @Inject(CONFIG) private readonly config: Config,
@@ -38,19 +41,24 @@ export class MailJobs implements OnApplicationBootstrap, OnModuleDestroy {
 
   async onApplicationBootstrap(): Promise<void> {
     if (!this.outbox.isThere) return;
-    const boss = new PgBoss({ connectionString: this.config.databaseUrl, max: 3 });
-    // A database that is away for a moment is no end: it is asked again.
-    boss.on('error', (error) => this.logger.warn({ err: error }));
-    await boss.start();
-    this.boss = boss;
-    for (const queue of [SEND, LOOK]) await boss.createQueue(queue);
-    await boss.work<object>(SEND, { ...POLL, includeMetadata: true }, async (jobs) => {
-      for (const each of jobs) await this.sendOne(each);
+    const boss = new PgBoss({
+      connectionString: this.config.databaseUrl,
+      max: 3,
+      schedule: false,
     });
-    await boss.work(LOOK, POLL, () => this.look());
-    await boss.schedule(LOOK, EVERY_TEN_MINUTES);
+    // A database that is away for a moment is no end: it is asked again.
+    const warn = (error: unknown) => this.logger.warn({ err: error });
+    boss.on('error', warn);
+    await boss.start();
+    await boss.createQueue(SEND);
+    this.boss = boss;
     for (const key of await this.mails.left()) await this.soon(key);
-    await boss.send(LOOK, {});
+    // The queue's own workers do not wait for what they note of a job: where the database
+    // ends just then, so would the server.
+    this.ends = [
+      inRounds(SEND_EVERY_MS, () => this.sendWaiting(boss), warn),
+      inRounds(LOOK_EVERY_MS, () => this.look(), warn),
+    ];
   }
 
   /** Sends a mail as soon as its turn comes. */
@@ -59,6 +67,7 @@ export class MailJobs implements OnApplicationBootstrap, OnModuleDestroy {
   }
 
   async onModuleDestroy(): Promise<void> {
+    await Promise.all(this.ends.map((end) => end()));
     await this.boss?.stop({ graceful: true, wait: true, timeout: 5000 });
   }
 
@@ -66,13 +75,23 @@ export class MailJobs implements OnApplicationBootstrap, OnModuleDestroy {
     for (const key of await this.mails.noteDue()) await this.soon(key);
   }
 
-  private async sendOne({ data, retryCount, retryLimit }: PgBoss.JobWithMetadata): Promise<void> {
-    const key = job.parse(data);
+  private async sendWaiting(boss: PgBoss): Promise<void> {
+    for (;;) {
+      const [next] = await boss.fetch<object>(SEND, { includeMetadata: true });
+      if (!next) return;
+      await this.sendOne(boss, next);
+    }
+  }
+
+  private async sendOne(boss: PgBoss, next: PgBoss.JobWithMetadata): Promise<void> {
+    const key = job.parse(next.data);
     try {
       await this.mails.send(key);
     } catch (error) {
-      if (retryCount >= retryLimit) await this.mails.giveUp(key);
-      throw error;
+      this.logger.warn({ err: error }, 'a mail could not be sent');
+      if (next.retryCount >= next.retryLimit) await this.mails.giveUp(key);
+      return boss.fail(SEND, next.id);
     }
+    await boss.complete(SEND, next.id);
   }
 }

@@ -3,7 +3,7 @@ import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { HandoutFile, Mails } from '@nadir/contract';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import {
   type TestApp,
   addBlock,
@@ -74,6 +74,25 @@ describe('mail to an athlete', () => {
     expect(mail).toContain('From: Maren Tolvik <maren@skerrylane.example>');
     expect(mail).toMatch(/Subject: Idris Vale: week 1 of 16, Mon 15 Feb/);
     expect(mail).toContain('Week: 55 km, long run 15 km');
+  });
+
+  it('goes on where the database ends just as a mail is sent', async () => {
+    const move = (from: string, to: string) =>
+      nadir.knex.raw('ALTER SCHEMA ?? RENAME TO ??', [from, to]);
+    const really = service().send.bind(service());
+    const sent = vi.spyOn(service(), 'send').mockImplementationOnce(async (key) => {
+      await really(key);
+      await move('pgboss', 'pgboss_away');
+    });
+    await byHand(randomUUID());
+    await expect.poll(() => sent.mock.calls.length, { timeout: 30_000 }).toBe(1);
+    // What is noted of the job then fails; where nobody waited for it the server would end.
+    await new Promise((resolve) => setTimeout(resolve, 500));
+    await move('pgboss_away', 'pgboss');
+    const after = randomUUID();
+    await byHand(after);
+    await expect.poll(files, { timeout: 30_000 }).toContain(`${after}.eml`);
+    sent.mockRestore();
   });
 
   it('brings the sheet as a PDF where that is wished', async () => {
