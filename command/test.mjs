@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
 import { compiled, packages, site } from './build.mjs';
 import { startCluster } from './cluster.mjs';
-import { chromium } from './debian.mjs';
+import { chromium, postgresPrograms } from './debian.mjs';
 import { kept, root } from './paths.mjs';
 import { run, say } from './run.mjs';
 import { startServer } from './server.mjs';
@@ -47,7 +47,7 @@ export async function test([part, ...files]) {
     );
     return 2;
   }
-  await packages();
+  await Promise.all([packages(), debianPackages(chosen.map(([name]) => name))]);
   await mkdir(join(kept, 'reports'), { recursive: true });
   let tally = NOTHING;
   const later = [];
@@ -62,6 +62,13 @@ export async function test([part, ...files]) {
   say(['', ...failures.map((name) => `failed: ${name}`)].join('\n'));
   say(`${passed} passed, ${failures.length} failed`);
   return failures.length === 0 && passed > 0 ? 0 : 1;
+}
+
+/** What parts need of Debian is fetched while npm's packages are. @param {readonly string[]} parts */
+async function debianPackages(parts) {
+  if (parts.some((part) => ['server', 'faults', 'browser'].includes(part)))
+    await postgresPrograms();
+  if (parts.includes('browser')) await chromium();
 }
 
 /** The types, which compile all there is on the way: what runs compiled waits for them. */

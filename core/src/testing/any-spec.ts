@@ -505,12 +505,17 @@ export const anySpec: fc.Arbitrary<BlockSpec> = fc
     fc.array(fixedDay, { maxLength: 6 }),
     fc.array(waiver, { maxLength: 2 }),
   )
-  .map(([frame, once, ...many]) =>
-    [...once, ...many.flat()].reduce<BlockSpec>((spec, lay) => {
-      const next = lay?.(spec) ?? spec;
-      return isValid(next) ? next : spec;
-    }, frame),
-  );
+  .map(([frame, once, ...many]) => {
+    const parts = [...once, ...many.flat()].filter((each) => each !== undefined);
+    const whole = parts.reduce((spec, lay) => lay(spec), frame);
+    // One by one only where they contradict each other: examining a spec takes as long as drawing it.
+    return isValid(whole) ? whole : parts.reduce(withWhatHolds, frame);
+  });
+
+function withWhatHolds(spec: BlockSpec, lay: Part): BlockSpec {
+  const next = lay(spec);
+  return isValid(next) ? next : spec;
+}
 
 function isValid(spec: BlockSpec): boolean {
   return validateSpec(spec).length === 0;
