@@ -207,7 +207,7 @@ describe('a week that is laid out around', () => {
   });
 
   it('a week that rests anyway keeps its long run cut where other days are away', () => {
-    // Of 160 km and more no share holds a long run down: a quarter off 32 km is 24.
+    // Of 160 km and more no share holds a long run down: a quarter off 34 km is 25.5.
     const { weeks } = layOut({
       athlete: { recentWeeks: [160_000, 160_000, 160_000, 160_000] },
       race: { name: 'Lantern Bay Marathon', date: '2027-06-13', distance: 42_195 },
@@ -215,8 +215,8 @@ describe('a week that is laid out around', () => {
       week: { runDays: 7 },
       events: [{ kind: 'away', name: 'Ostrel', from: '2027-04-29', to: '2027-05-01' }],
     });
-    expect(weeks[6]?.longRun).toBe(32_000);
-    expect(weeks[7]).toMatchObject({ kind: 'recovery', volumeRule: 'event', longRun: 24_000 });
+    expect(weeks[6]?.longRun).toBe(34_000);
+    expect(weeks[7]).toMatchObject({ kind: 'recovery', volumeRule: 'event', longRun: 25_000 });
   });
 
   it('rest before a session changes places with a run after it where others are away at the weekend', () => {

@@ -352,6 +352,20 @@ const runners: readonly Runner[] = [
     longRunOn: 'wednesday',
     result: [10_000, 2445],
   },
+  {
+    called: 'marathon, 120 km, six days',
+    race: MARATHON,
+    weekly: 120,
+    runDays: 6,
+    result: [10_000, 1860],
+  },
+  {
+    called: 'half marathon, 170 km, seven days',
+    race: 21_097.5,
+    weekly: 170,
+    runDays: 7,
+    result: [10_000, 1790],
+  },
 ];
 
 /** Each runner's block as it is laid out with nothing else asked. */

@@ -100,6 +100,7 @@ export function recoveryCuts(context: Context, last: readonly Day[]): Cuts {
   const { on } = uncut(context, last);
   const shortest = shortestRun(rules, spec.athlete.basis, step);
   return {
+    byDay: true,
     of: (day) => {
       const before = on(day);
       const least = Math.min(before.longest, shortest);

@@ -1,5 +1,5 @@
 import type { AddOn, BlockEvent } from '../../spec/days/index.js';
-import { type CivilDate, clean, roundTo, shownUnit } from '../../base/index.js';
+import { ceilTo, type CivilDate, clean, roundTo, shownUnit } from '../../base/index.js';
 import {
   namePaces,
   nameParts,
@@ -160,11 +160,19 @@ function wordsAround(context: Context, left: number, session: string): string {
     .join('; ');
 }
 
-/** Half of it, to half a unit or a minute; where that is short of the least that warms up, half a unit more. */
-function warmUpOf({ spec: { athlete }, rules }: Context, left: number): number {
+/**
+ * Half of it, to half a unit or a minute. Where one of the two would be short of the least
+ * that warms up, they are alike; where they hold no more than that, warming up comes first.
+ */
+function warmUpOf(context: Context, left: number): number {
+  const { athlete } = context.spec;
   const half = athlete.basis === 'time' ? 60 : shownUnit(athlete) / 2;
-  const least = rules.sessions.warmUp[athlete.basis];
+  const least = context.rules.sessions.warmUp[athlete.basis];
   const rounded = roundTo(left / 2, half);
+  if (left >= 2 * least) {
+    const isShort = Math.min(rounded, left - rounded) < least;
+    return isShort ? ceilTo(left / 2, smallest(context)) : rounded;
+  }
   const isShort = rounded < least && rounded < left / 2 && left >= ROOM_TO_WARM_UP * least;
   return Math.min(left, isShort ? rounded + half : rounded);
 }

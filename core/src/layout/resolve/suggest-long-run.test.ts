@@ -20,13 +20,32 @@ describe('the first long run, where none is known', () => {
   });
 
   it('is 80 % of the peak at most, and of what is known the longest that was run', () => {
-    // 28 % of 70 km are 19.6; 80 % of 18 km 14.4, under the 15 that six runs of 70 km need it to be.
-    expect(firstOf(70, 18, 6)).toBe(15_000);
+    // 28 % of 70 km are 19.6; 80 % of 19 km 15.2. Five runs beside it at 0.84 x 0.85 of it: 15.3.
+    expect(firstOf(70, 19, 6)).toBe(16_000);
     const { longRun } = resolveSpec({
       athlete: { recentWeeks: [60_000], longestRecentRun: 16_000 },
       race: { name: 'Lantern Bay', date: '2027-05-09', distance: 42_195 },
     });
     expect(longRun.start).toBe(16_000);
+  });
+});
+
+describe('the first long run of a large week', () => {
+  it('leaves six or seven runs room to differ: 170 km are 1 + 6 x 0.8 x 0.85 of 33.5', () => {
+    expect(firstOf(170, 35, 7)).toBe(34_000);
+    // 150 km on six days: 1 + 5 x 0.84 x 0.85 of 32.8. On five a session beside it is all that is asked.
+    expect(firstOf(150, 35, 6)).toBe(33_000);
+    expect(firstOf(110, 35, 5)).toBe(28_000);
+  });
+
+  it('is no leap from the longest that was run: a tenth more than 30 km', () => {
+    const { longRun } = resolveSpec({
+      athlete: { recentWeeks: [170_000], longestRecentRun: 30_000 },
+      race: { name: 'Lantern Bay', date: '2027-05-09', distance: 10_000 },
+      weeks: 14,
+      week: { runDays: 7 },
+    });
+    expect(longRun.start).toBe(33_000);
   });
 });
 

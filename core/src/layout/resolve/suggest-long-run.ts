@@ -64,8 +64,9 @@ function leastFirst(of: Suggestion, volume: VolumeSpec, peak: number): number {
   const step = layoutStep(athlete, of.rules);
   const needed = leastLongRun(volume.start, runs, step, of.rules);
   const least = Math.max(needed, Math.min(peak, besideASession(of, volume.start)));
-  const flat = runs < MANY_RUNS || isLongRace(race.distance);
-  return flat ? least : Math.max(least, Math.min(peak, roomyIn(of, volume.start)));
+  if (runs < MANY_RUNS) return least;
+  const uneven = isLongRace(race.distance) ? UNEVEN.long : unevenIn(of);
+  return Math.max(least, Math.min(peak, mostFirst(of), roomyIn(of, volume.start, uneven)));
 }
 
 /** Policy: hard and easy running between warming up and cooling down that makes a session, m or s. */
@@ -73,31 +74,39 @@ const LEAST_SESSION = { distance: 2000, time: 12 * 60 };
 
 /** The shortest long run beside which a key session is none too small, within its share and what was run; 0 where none is asked. */
 function besideASession(of: Suggestion, volume: number): number {
-  const { rules, pace } = of;
+  const { rules } = of;
   const { athlete, week } = of.outline;
-  const { basis, unit, longestRecentRun: known } = athlete;
   if (week.qualityOn.length === 0) return 0;
-  const session = 2 * rules.sessions.warmUp[basis] + LEAST_SESSION[basis];
-  const counting = { unit, perMetre: perMetreOf(basis, pace) };
-  const grown = known === undefined ? Infinity : longRunGrowthLimit(known, rules, counting);
+  const session = 2 * rules.sessions.warmUp[athlete.basis] + LEAST_SESSION[athlete.basis];
   const step = layoutStep(athlete, rules);
-  const most = floorTo(Math.min(grown, volume * shareOf(of, volume)), step);
+  const most = floorTo(Math.min(mostFirst(of), volume * shareOf(of, volume)), step);
   return Math.min(ceilTo(session / rules.week.mostOfLongRun, step), most);
+}
+
+/** The longest that the first long run may be after the longest that was run lately. */
+function mostFirst({ rules, pace, outline: { athlete } }: Suggestion): number {
+  const { basis, unit, longestRecentRun: known } = athlete;
+  const counting = { unit, perMetre: perMetreOf(basis, pace) };
+  return known === undefined ? Infinity : longRunGrowthLimit(known, rules, counting);
 }
 
 /** Run days from which on it takes a long run that stands out to tell them apart. */
 const MANY_RUNS = 6;
 
 /** Policy: the more runs a week has, the more they differ beside the longest of them; less on the track. */
-const UNEVEN = { usual: 0.08, track: 0.05 };
+const UNEVEN = { usual: 0.08, track: 0.05, long: 0.04 };
+
+/** Policy: how much less than the run before each further run of a week is, once the long run has grown. */
+function unevenIn({ outline: { race, week } }: Suggestion): number {
+  const few = isMiddleDistance(race.distance) && runDaysOf(week) < MANY_RUNS;
+  return few ? UNEVEN.track : UNEVEN.usual;
+}
 
 /** The shortest long run of a week that leaves its other runs room to differ, in whole steps and within its share. */
-function roomyIn(of: Suggestion, volume: number): number {
+function roomyIn(of: Suggestion, volume: number, uneven: number): number {
   const { outline, rules } = of;
-  const { athlete, week, race } = outline;
+  const { athlete, week } = outline;
   const runs = runDaysOf(week);
-  const few = isMiddleDistance(race.distance) && runs < MANY_RUNS;
-  const uneven = few ? UNEVEN.track : UNEVEN.usual;
   const alike = 1 - uneven * Math.max(0, runs - 2);
   const others = 1 / leastLongRunShare(runs, rules) - 1;
   const unit = layoutStep(athlete, rules);
@@ -114,7 +123,7 @@ function peakLongRun(of: Suggestion, volume: VolumeSpec): number {
   const wanted = wantedPeak(of, volume, perMetre);
   const most = Math.min(wanted, volume.peak * shareOf(of, volume.peak), byTime);
   const least = leastLongRun(volume.peak, runDaysOf(outline.week), unit, rules);
-  const roomy = Math.min(roomyIn(of, volume.peak), floorTo(MOST * perMetre, unit));
+  const roomy = Math.min(roomyIn(of, volume.peak, unevenIn(of)), floorTo(MOST * perMetre, unit));
   return Math.max(floorTo(most, unit), Math.min(byTime, Math.max(least, roomy)));
 }
 
