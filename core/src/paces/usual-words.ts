@@ -3,7 +3,7 @@
  * own words of a pace (`also`) stand before these, and in their place.
  */
 export const usualWords: Readonly<Partial<Record<string, readonly string[]>>> = {
-  recovery: ['jog', 'jogging', 'shuffle', 'very easy', 'v easy'],
+  recovery: ['jog', 'jogging', 'rec', 'regen', 'shuffle', 'very easy', 'v easy'],
   easy: [
     'relaxed',
     'gentle',
@@ -23,6 +23,9 @@ export const usualWords: Readonly<Partial<Record<string, readonly string[]>>> = 
     'down',
     'long',
     'long slow',
+    'lr',
+    'medium long',
+    'mlr',
     'lsd',
     'shake-out',
     'hilly',

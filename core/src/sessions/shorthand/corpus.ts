@@ -375,4 +375,13 @@ export const corpus: readonly (readonly [
   ['time trial 5k', 5000, 1200, 5000],
   ['ladder 1-2-3-2-1 min @ 5 km', 2250, 540, 2250],
   ['pyramid 200-400-200 m @ mile', 800, 176, 800],
+  ['4 x mile @ 10k', 6437, 1609, 6437],
+  ['6 x mile repeats @ 10k, 2 min', 9656, 3014, 9656],
+  ["5x1k @ 5k r=2'", 5000, 1680, 5000],
+  ['5 x 1000 m @ 5k r 90s', 5000, 1560, 5000],
+  ['8x200m @ mile/200m j', 3000, 912, 1600],
+  ['LR 18mi w/ 8 @ MP', 28968, 9399, 12875],
+  ['18 mi long w 10 at marathon pace', 28968, 9141, 16093],
+  ['8 km w 6 x 100 m strides', 8000, 2799, 0],
+  ['4 x (400, 800, 1200 m) @ 5k, 2 min rest', 9600, 2664, 9600],
 ];

@@ -8,11 +8,17 @@ const MOST_MILES = 26.2;
 const FEWEST_REPEATED = 10;
 const METRES = /(?<![\d:.,])(\d{1,2}(?:\.\d)?)\s*m\b/gi;
 
+/** 16x400s, 8 x 400's: repetitions of 400 m, more than one of them. */
+const PLURAL = /([x×*]\s*[1-9]\d?00)['’]?s\b/gi;
+
 /**
- * Reads a session as it is typed: `6m easy` is six miles meant, and six metres read. A
- * session that is stored is read as it stands.
+ * Reads a session as it is typed: `6m easy` is six miles meant, and six metres read;
+ * `16x400s` are no 400 seconds. A session that is stored is read as it stands.
  */
 export function readTyped(text: string, usual?: SessionUnit): ReadSession {
+  const single = text.replace(PLURAL, '$1 m');
+  if (single !== text && readSession(single, usual).ok)
+    return asked(`“${text}” reads as seconds`, single);
   const read = readSession(text, usual);
   const slip = read.ok ? read.session.parts.map(slipIn).find(Boolean) : undefined;
   if (slip === undefined) return read;
@@ -20,7 +26,11 @@ export function readTyped(text: string, usual?: SessionUnit): ReadSession {
     if (Number(figure) >= FEWEST_METRES) return whole;
     return `${figure} ${Number(figure) <= MOST_MILES ? 'mi' : 'min'}`;
   });
-  const message = `${slip} is nothing to run. Did you mean “${suggestion}”?`;
+  return asked(`${slip} is nothing to run`, suggestion);
+}
+
+function asked(what: string, suggestion: string): ReadSession {
+  const message = `${what}. Did you mean “${suggestion}”?`;
   return { ok: false, problem: { column: 1, message, suggestion } };
 }
 

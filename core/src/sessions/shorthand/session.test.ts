@@ -137,6 +137,12 @@ describe('shorthand', () => {
     ['3 km easy 5 x 1 km @ 5 km', '3 km easy, 5 x 1 km @ 5 km'],
     ['4 km easy 8 tempo 4 easy', '4 km easy, 8 km tempo, 4 km easy'],
     ['10 @ 5:00', '10 km @ 5:00 /km'],
+    ['10 x 400/200', '10 x 400 m, 200 m jog'],
+    ["2x(8x200/200j)/5'", "2x(8x200 m, 200 m jog)/5'"],
+    ['4x(400,800,1200) @ 5k', '4x(400-800-1200 m) @ 5k'],
+    ['ladder 200 400 600 800', 'ladder 200-400-600-800 m'],
+    ['16x400s @ 5k', '16x400 m @ 5k'],
+    ["8 x 400's", '8 x 400 m'],
   ])('offers for “%s” what may be meant: %s', (text, meant) => {
     const found = readTyped(text, 'km');
     expect(found.ok ? text : found.problem.suggestion).toBe(meant);

@@ -84,14 +84,32 @@ function mends(text: string, at: number, usual: SessionUnit | undefined): string
   const apart = `${text.slice(0, at).trimEnd()}, ${text.slice(at).trimStart()}`;
   // 5.30 /km
   const dotted = text.replace(/(@\s*\d)\.([0-5]\d)(?=\s*(?:\/|per\b))/i, '$1:$2');
+  const rewritten = [strides, dotted, onAndOff, jogged(text), inARow(text)];
   return [
-    ...(strides === text ? [] : [strides]),
-    ...(dotted === text ? [] : [dotted]),
-    ...(onAndOff === text ? [] : [onAndOff]),
+    ...rewritten.filter((each) => each !== text),
     ...withUnit,
     ...paced.filter((each) => each !== text && !withUnit.includes(each)),
     ...(/^\s*\d/.test(text.slice(at)) ? [apart] : []),
   ];
+}
+
+/** 10 x 400/200, 8x200/200j: metres, and metres that are jogged between them. */
+function jogged(text: string): string {
+  return text.replace(
+    /([x×*]\s*\d{3,4})\s*\/\s*(\d{3,4})(?:\s*(?:m|jog|j))?(?![\d/:a-z])/gi,
+    '$1 m, $2 m jog',
+  );
+}
+
+/** (400,800,1200), 200 400 600 800: metres one after the other. */
+function inARow(text: string): string {
+  return text.replace(
+    /(?<![\d.,]|[\d.,]\s)\d{3,4}(?:[ ,]\s*\d{3,4}){2,}(?!\s*[\d.,:a-z])/gi,
+    (row) => {
+      const metres = row.split(/[ ,]+/);
+      return `${metres.join('-')} m`;
+    },
+  );
 }
 
 /** A clock behind an `@` or `at`, as the pace of a kilometre or of a mile. */
