@@ -206,6 +206,26 @@ describe('a day that is run twice', () => {
   });
 });
 
+describe('a day of a taper that is run twice', () => {
+  it('has no run longer than the longer one of its weekday: 11 km stay 11, of 18 on that Tuesday', () => {
+    const { weeks } = layOut({
+      athlete: {
+        recentWeeks: [125_130, 129_000, 126_420, 131_580],
+        results: [{ date: '2027-01-02', distance: 5000, time: 906 }],
+      },
+      race: { name: 'Lantern Bay', date: '2027-04-12', distance: 10_000 },
+      weeks: 12,
+      week: { runDays: 7 },
+      events: [{ kind: 'illness', name: 'Cold', from: '2027-03-23', to: '2027-03-24' }],
+    });
+    const runs = (week: number) =>
+      weeks[week - 1]?.days[1]?.sessions.map(({ distance }) => distance / 1000);
+    expect(runs(6)).toEqual([7, 11]);
+    expect(weeks[9]).toMatchObject({ kind: 'taper', start: '2027-03-29' });
+    expect(Math.max(...(runs(10) ?? []))).toBeLessThanOrEqual(11);
+  });
+});
+
 describe('warming up and cooling down', () => {
   it('share the easy running by halves, two kilometres to warm up or more: of 2.5 miles 1.3', () => {
     const mile = 1609.344;

@@ -66,6 +66,12 @@ function leftOfDay({ cuts, days }: Deal, index: number): number {
   return cuts?.byDay ? cuts.of({ ...day, double: true }).amount : Infinity;
 }
 
+/** Longest that one run of a day is, where its week is cut from another: as long as one was. */
+function ofOne({ cuts, days, context }: Deal, index: number): number {
+  const day = days[index] as PlannedDay;
+  return cuts ? floorTo(cuts.of({ ...day, double: false }).most, context.step) : Infinity;
+}
+
 /** The first run's part of a day that is run twice; where an event cuts the day, of what is left of it. */
 function firstOf(deal: Deal, index: number, shape: Shape): Shape {
   const { step, rules, spec } = deal.context;
@@ -74,7 +80,7 @@ function firstOf(deal: Deal, index: number, shape: Shape): Shape {
   const whole = leftOfDay(deal, index);
   const beside = whole - shortestRun(rules, spec.athlete.basis, step);
   const left = Math.min(ceilTo(whole * part, step), floorTo(beside, step));
-  const ceiling = Math.max(shape.floor, Math.min(shape.ceiling, left, most));
+  const ceiling = Math.max(shape.floor, Math.min(shape.ceiling, left, most, ofOne(deal, index)));
   return { ...shape, weight: shape.weight * part, ceiling };
 }
 
