@@ -113,6 +113,7 @@ export function fillSessions(
         : own
           ? line
           : within(context, line, { ...place, count: quality.length });
+      if (!laid) continue;
       if (!isLast) keep(filling, chosen, index, asLaid(line, laid.laid));
       filled.set(date, { ...whole(line.family, laid, place), exposure: line.exposure });
     }
@@ -236,18 +237,24 @@ function fitted(
   return found;
 }
 
+/** Whole repetitions come to a little more than a week has left for them. */
+const OVER_LEFT = 1.1;
+
 /**
  * The same session with less of it, where its week bears no more: about as much
- * as its pace bears, at most what long run and races leave of the week’s hard running.
+ * as its pace bears, at most what long run and races leave of the week’s hard running;
+ * undefined where they leave less than the least of it.
  */
-function within(context: Context, line: Line, place: Place & { count: number }): Laid {
+function within(context: Context, line: Line, place: Place & { count: number }): Laid | undefined {
   const { week, paces, count } = place;
   const hard = line.laid.hardDistance;
   if (hard === 0 || isAsWritten(line.family)) return line;
   const { mostOfWeek } = context.rules.sessions;
   const left = Math.max(0, mostOfWeek * week.distance - week.hardElsewhere) / count;
   const most = Math.min(mostAtItsPace(context, line, place), left);
-  return hard <= most ? line : fitted(line.parts, { ratio: most / hard, most: left }, paces);
+  if (hard <= most) return line;
+  const less = fitted(line.parts, { ratio: most / hard, most: left }, paces);
+  return less.laid.hardDistance <= OVER_LEFT * left ? less : undefined;
 }
 
 function next(filling: Filling, chosen: Chosen, place: Place): Line | undefined {

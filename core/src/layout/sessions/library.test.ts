@@ -197,6 +197,38 @@ describe('sizing', () => {
   });
 });
 
+describe('a session that its week has hardly room for', () => {
+  it('is never a single short repetition of several; a long one, or one that sharpens, may be', () => {
+    const size = (text: string, least?: number) =>
+      printSession({ parts: scaled(sessionOf(text)?.parts ?? [], 0.1, least) });
+    expect(size('5 x 1000 m @ half-hour, 90 s jog')).toBe('2 x 1000 m half-hour, 90 s jog');
+    expect(size('6 x 45 s @ effort 8 uphill, walk back')).toMatch(/^2 x 45 s/);
+    expect(size('3 x 10 min @ one-hour, 2 min jog')).toMatch(/^1 x 10 min/);
+    expect(size('3 x 1600 m @ one-hour, 2 min jog')).toMatch(/^1 x 1600 m/);
+    expect(size('3 x 600 m @ race pace, 2 min jog', 1)).toMatch(/^1 x 600 m/);
+  });
+
+  it('gives way where a race has taken the week’s hard running: four days after 10 km', () => {
+    const { weeks, findings } = layOut({
+      athlete: {
+        recentWeeks: [61_000, 61_000, 61_000, 61_000],
+        results: [{ date: '2027-01-02', distance: 10_000, time: 2700 }],
+      },
+      race: { name: 'Lantern Bay', date: '2027-03-04', distance: 5000 },
+      weeks: 14,
+      week: { runDays: 6 },
+      events: [
+        { kind: 'tune-up-race', name: 'Gullstone', from: '2027-02-09', distance: 10_000 },
+        { kind: 'away', name: 'Ostrel', from: '2027-02-08', to: '2027-02-11' },
+      ],
+    });
+    const saturday = weeks[10]?.days[5];
+    expect(saturday).toMatchObject({ date: '2027-02-13', role: 'quality', hardTime: 0 });
+    expect(findings.map(({ check }) => check)).not.toContain('too-much-hard');
+    expect(findings.find(({ check }) => check === 'session-dropped')?.weeks).toEqual([11]);
+  });
+});
+
 describe('what is laid out for a runner of', () => {
   const sessionsOf = (weekly: number, distance: number, runDays: number) =>
     layOut({

@@ -1,4 +1,4 @@
-import { ceilTo, type CivilDate, roundTo, shownUnit } from '../../base/index.js';
+import { ceilTo, type CivilDate, differenceInDays, roundTo, shownUnit } from '../../base/index.js';
 import { scaled, sessionOf, type SessionTotals, sessionTotals } from '../../sessions/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
@@ -39,7 +39,15 @@ export function lengthOf(context: Context, { laid }: KeySession): number {
 /** Parts of an amount that are tried: whole repetitions may come to a little more than asked for. */
 const TRIED = [1, 0.85, 0.7, 0.5];
 
-/** A key session made to fit an amount on its date; undefined where even one repetition is too much. */
+/** Days before the race in which a single repetition sharpens (policy). */
+const SHARPENING = 14;
+
+/** The fewest that several repetitions of a session are made on a date. */
+function fewest({ spec }: Context, date: CivilDate): number {
+  return differenceInDays(spec.race.date, date) <= SHARPENING ? 1 : 2;
+}
+
+/** A key session made to fit an amount on its date; undefined where the least of it is too much. */
 export function fitSession(
   context: Context,
   key: KeySession,
@@ -49,7 +57,7 @@ export function fitSession(
   const core = amountOf(context, key.laid);
   if (amount <= 0 || core <= amount) return undefined;
   for (const part of TRIED) {
-    const parts = scaled(key.parts, (part * amount) / core);
+    const parts = scaled(key.parts, (part * amount) / core, fewest(context, date));
     const smaller = { ...key, parts, laid: sessionTotals(parts, context.sessionsOn(date)) };
     if (amountOf(context, smaller.laid) <= amount) return smaller;
   }
