@@ -126,7 +126,7 @@ function plannedDay(planning: Planning, role: DayRole, index: number): PlannedDa
     date,
     role,
     away: context.eventDays.get(date)?.running === 0,
-    double: runs && day?.double,
+    double: runs ? day?.double : undefined,
     ...worksOf(planning, index, role),
     addOn: runs ? addOnOf(context, day, firstDaysOut - index) : undefined,
     cross: day?.cross,
