@@ -188,6 +188,12 @@ await picture('blocks', async (page) => {
 await picture('compare', async (page) => {
   await page.goto(`${String(address)}/compare`);
   await page.getByRole('img', { name: /^For comparison/ }).waitFor();
+  // What was run is asked for apart.
+  await page
+    .getByRole('row', { name: /^Run.*Idris/ })
+    .getByText(/\d/)
+    .first()
+    .waitFor();
 });
 await picture('phone-week', async (page) => {
   await page.setViewportSize({ width: 1280, height: 800 });

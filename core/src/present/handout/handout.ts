@@ -22,6 +22,7 @@ import { type SessionPaces, sessionPacesOn } from '../../sessions/index.js';
 import type { PhaseKind } from '../../spec/choices/index.js';
 import { dayRoleWords, eventCharacters, lastDay } from '../../spec/days/index.js';
 import { goalWords } from '../figures/goal.js';
+import { isRacedInstead, longRunFigure } from '../figures/long-run.js';
 import { legsFigures, timesDayOne } from '../figures/legs.js';
 import type { ShownBlock } from '../figures/show.js';
 import { rowStart } from '../sheet/row-start.js';
@@ -174,7 +175,7 @@ function weekOf(block: Block, week: Week, made: Making): HandoutWeek {
     steps: figures?.volume ?? 0,
     figure: formatSteps(figures?.volume ?? 0, measure),
     longRun,
-    longRunFigure: longRun > 0 ? formatSteps(longRun, measure) : week.toGo === 0 ? 'race' : '',
+    longRunFigure: longRun > 0 || isRacedInstead(week) ? longRunFigure(week, longRun, measure) : '',
     days: week.days.map((day, place) => dayOf(block, day, figures?.days[place] ?? 0, made)),
     note: week.events.map(({ name }) => name).join('; '),
   };

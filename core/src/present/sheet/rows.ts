@@ -4,6 +4,7 @@ import type { PinField } from '../../edit/index.js';
 import { paceWords } from '../../layout/index.js';
 import { type Block, isBase, mainOf, type Week } from '../../layout/block/index.js';
 import { segmentSchools } from '../../layout/schools/index.js';
+import { longRunFigure } from '../figures/long-run.js';
 import { dailyMean, saySegment } from '../figures/say.js';
 import type { ShownBlock } from '../figures/show.js';
 import { whyLongRun, whyVolume } from '../why/why.js';
@@ -62,7 +63,7 @@ export function sheetRows(block: Block, shown: ShownBlock, { narrow = false } = 
       label: `Long run, ${unit}`,
       pins: 'longRun',
       strong: true,
-      text: ({ toGo }, index) => (toGo === 0 ? 'race' : say(shown.weeks[index]?.longRun)),
+      text: (week, index) => longRunFigure(week, shown.weeks[index]?.longRun ?? 0, measure),
       why: (week) => whyLongRun(block, week),
     },
     ...segmentRow(block, shown),

@@ -5,7 +5,9 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { type Measure, unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
+import type { Week } from '@nadir/core/layout/block';
 import { alignWeeks } from '@nadir/core/present/compare';
+import { longRunFigure } from '@nadir/core/present/figures';
 import { Fragment } from 'react';
 import { type OverlayBlock, overlayLines } from '../../drawing/Overlay.js';
 import styles from './Past.module.css';
@@ -40,9 +42,10 @@ export function AlignedTable({
   width: number;
 }) {
   const aligned = alignWeeks(laid.map(({ block }) => block));
-  const say = (place: number, week: number | undefined, field: 'volume' | 'longRun') => {
-    const steps = week === undefined ? undefined : laid[place]?.shown.weeks[week - 1]?.[field];
-    return steps === undefined ? '' : formatSteps(steps, measure);
+  const say = (place: number, week: Week | undefined, field: 'volume' | 'longRun') => {
+    const steps = week && laid[place]?.shown.weeks[week.number - 1]?.[field];
+    if (week === undefined || steps === undefined) return '';
+    return field === 'longRun' ? longRunFigure(week, steps, measure) : formatSteps(steps, measure);
   };
   return (
     <div className={styles.scroll}>
@@ -78,7 +81,7 @@ export function AlignedTable({
                     <Line dashes={overlayLines[place - 1]?.outline} /> {athletes[place]}
                   </TableCell>
                   {aligned.map(({ toGo, weeks }) => (
-                    <TableCell key={toGo}>{say(place, weeks[place]?.number, field)}</TableCell>
+                    <TableCell key={toGo}>{say(place, weeks[place], field)}</TableCell>
                   ))}
                 </TableRow>
               ))}

@@ -9,6 +9,7 @@ import {
   type AskedFigures,
   type FigureState,
   frameStates,
+  longRunFigure,
   type ShownBlock,
   stateOf,
 } from '@nadir/core/present/figures';
@@ -100,7 +101,7 @@ export function sheetRows(
       ...common,
       cell: { kind: 'longRun', week: week.number },
       ran: ran.longRun.get(week.number),
-      figure: week.toGo === 0 && longRun === 0 ? 'race' : formatSteps(longRun, measure),
+      figure: longRunFigure(week, longRun, measure),
       source: long ? dayText(block.spec, long, longRun, measure) : '',
       name: wording.weekLongRun(week.number),
       state: stateOf(week, 'longRun', asked),
