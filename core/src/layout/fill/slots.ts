@@ -67,7 +67,7 @@ function leftOfDay({ cuts, days }: Deal, index: number): number {
 }
 
 /** Longest that one run of a day is, where its week is cut from another: as long as one was. */
-function ofOne({ cuts, days, context }: Deal, index: number): number {
+function mostOfOne({ cuts, days, context }: Deal, index: number): number {
   const day = days[index] as PlannedDay;
   return cuts ? floorTo(cuts.of({ ...day, double: false }).most, context.step) : Infinity;
 }
@@ -80,7 +80,10 @@ function firstOf(deal: Deal, index: number, shape: Shape): Shape {
   const whole = leftOfDay(deal, index);
   const beside = whole - shortestRun(rules, spec.athlete.basis, step);
   const left = Math.min(ceilTo(whole * part, step), floorTo(beside, step));
-  const ceiling = Math.max(shape.floor, Math.min(shape.ceiling, left, most, ofOne(deal, index)));
+  const ceiling = Math.max(
+    shape.floor,
+    Math.min(shape.ceiling, left, most, mostOfOne(deal, index)),
+  );
   return { ...shape, weight: shape.weight * part, ceiling };
 }
 

@@ -65,6 +65,11 @@ describe('shorthand', () => {
     expect(read('marathon 5 km')).toEqual(read('5 km marathon'));
   });
 
+  it('keeps what it cannot count as a word: a rest after a single run', () => {
+    expect(printSession(read('1000 m @ 5k r 90s'))).toBe('1000 m @ 5k [r 90s]');
+    expect(printSession(read('easy w Kit 8 km'))).toBe('8 km @ easy w Kit');
+  });
+
   it('takes a decimal comma, any spaces, and words for units', () => {
     expect(read('2,5km   easy ;3 miles easy')).toEqual(read('2.5 km easy; 3 mi easy'));
   });
@@ -78,6 +83,7 @@ describe('shorthand', () => {
     ['3 km easy; 6 x', 15, /found the end/],
     ['6 x 1000 m @ 10 km, 90 bananas', 24, /“bananas” cannot be read here/],
     ['5 km @ 4:10', 1, /Did you mean “5 km @ 4:10 \/km”\?/],
+    ['2 x (4 x 400 m @ 5k, 60 s jog) @ 10k', 1, /all in these brackets says its own pace/],
     ['8 km easy; 6 strides', 14, /Did you mean “8 km easy; 6 x 100 m strides”\?/],
     ['20 min in 4:00', 1, /a time for each needs a distance/],
     ['4 x 180 m (60 relaxed, 60 quick)', 5, /do not fill the repetition/],
