@@ -23,6 +23,7 @@ import { LARGE_WEEK } from '../../rules/limits/index.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import type { Context } from '../context/context.js';
 import { type Chosen, Rota } from '../written/rota.js';
+import { mayBeSingle } from './may-be-single.js';
 import { shareAtItsPace } from './share-at-its-pace.js';
 
 /** A key session without warming up and cooling down, at the paces of its day. */
@@ -112,7 +113,7 @@ export function fillSessions(
         ? forTheLast(line, place)
         : own
           ? line
-          : within(context, line, { ...place, count: quality.length });
+          : within(context, line, { ...place, date, count: quality.length });
       if (!laid) continue;
       if (!isLast) keep(filling, chosen, index, asLaid(line, laid.laid));
       filled.set(date, { ...whole(line.family, laid, place), exposure: line.exposure });
@@ -226,12 +227,12 @@ const TRIED = [1, 0.9, 0.8, 0.7];
 /** Parts with about `ratio` times as much of it, the first tried that holds no more than `most` hard metres. */
 function fitted(
   parts: readonly Part[],
-  { ratio, most }: { ratio: number; most: number },
+  { ratio, most, least }: { ratio: number; most: number; least?: number },
   paces: SessionPaces,
 ): Laid {
   let found = lay(parts, paces);
   for (const part of TRIED) {
-    found = lay(scaled(parts, part * ratio), paces);
+    found = lay(scaled(parts, part * ratio, least), paces);
     if (found.laid.hardDistance <= most) break;
   }
   return found;
@@ -245,16 +246,22 @@ const OVER_LEFT = 1.1;
  * as its pace bears, at most what long run and races leave of the week’s hard running;
  * undefined where they leave less than the least of it.
  */
-function within(context: Context, line: Line, place: Place & { count: number }): Laid | undefined {
-  const { week, paces, count } = place;
+function within(
+  context: Context,
+  line: Line,
+  place: Place & { date: CivilDate; count: number },
+): Laid | undefined {
+  const { week, paces, count, date } = place;
   const hard = line.laid.hardDistance;
   if (hard === 0 || isAsWritten(line.family)) return line;
   const { mostOfWeek } = context.rules.sessions;
   const left = Math.max(0, mostOfWeek * week.distance - week.hardElsewhere) / count;
   const most = Math.min(mostAtItsPace(context, line, place), left);
   if (hard <= most) return line;
-  const less = fitted(line.parts, { ratio: most / hard, most: left }, paces);
-  return less.laid.hardDistance <= OVER_LEFT * left ? less : undefined;
+  const isSingle = mayBeSingle(context, line.family, date);
+  const asked = { ratio: most / hard, most: left, least: isSingle ? 1 : 2 };
+  const less = fitted(line.parts, asked, paces);
+  return isSingle || less.laid.hardDistance <= OVER_LEFT * left ? less : undefined;
 }
 
 function next(filling: Filling, chosen: Chosen, place: Place): Line | undefined {

@@ -208,6 +208,20 @@ describe('a session that its week has hardly room for', () => {
     expect(size('3 x 600 m @ race pace, 2 min jog', 1)).toMatch(/^1 x 600 m/);
   });
 
+  it('stays, if it is a single one, where the coach has it take turns: 6 km hold one of 1000 m', () => {
+    const { id } = startingLibrary['half-hour-kilometres'];
+    const { weeks, findings } = layOut({
+      race: { name: 'Lantern Bay', date: '2027-05-09', distance: 10_000 },
+      weeks: 12,
+      families: startingFamilies.filter((family) => family.id === id),
+      rotations: [{ on: 'tuesday', turn: [id] }],
+    });
+    expect(weeks[0]?.days[1]?.sessions[0]?.shorthand).toBe(
+      '2.5 km easy; 1000 m half-hour; 2.5 km easy',
+    );
+    expect(findings.map(({ check }) => check)).not.toContain('session-dropped');
+  });
+
   it('gives way where a race has taken the week’s hard running: four days after 10 km', () => {
     const { weeks, findings } = layOut({
       athlete: {

@@ -1,8 +1,9 @@
-import { ceilTo, type CivilDate, differenceInDays, roundTo, shownUnit } from '../../base/index.js';
+import { ceilTo, type CivilDate, roundTo, shownUnit } from '../../base/index.js';
 import { scaled, sessionOf, type SessionTotals, sessionTotals } from '../../sessions/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import type { KeySession } from './fill-sessions.js';
+import { mayBeSingle } from './may-be-single.js';
 
 /** What a session comes to in the block's amount, m or s. */
 export function amountOf(
@@ -39,14 +40,6 @@ export function lengthOf(context: Context, { laid }: KeySession): number {
 /** Parts of an amount that are tried: whole repetitions may come to a little more than asked for. */
 const TRIED = [1, 0.85, 0.7, 0.5];
 
-/** Days before the race in which a single repetition sharpens (policy). */
-const SHARPENING = 14;
-
-/** The fewest that several repetitions of a session are made on a date. */
-function fewest({ spec }: Context, date: CivilDate): number {
-  return differenceInDays(spec.race.date, date) <= SHARPENING ? 1 : 2;
-}
-
 /** A key session made to fit an amount on its date; undefined where the least of it is too much. */
 export function fitSession(
   context: Context,
@@ -56,8 +49,9 @@ export function fitSession(
 ): KeySession | undefined {
   const core = amountOf(context, key.laid);
   if (amount <= 0 || core <= amount) return undefined;
+  const least = mayBeSingle(context, key.family, date) ? 1 : 2;
   for (const part of TRIED) {
-    const parts = scaled(key.parts, (part * amount) / core, fewest(context, date));
+    const parts = scaled(key.parts, (part * amount) / core, least);
     const smaller = { ...key, parts, laid: sessionTotals(parts, context.sessionsOn(date)) };
     if (amountOf(context, smaller.laid) <= amount) return smaller;
   }
