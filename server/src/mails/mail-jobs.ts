@@ -32,6 +32,7 @@ export class MailJobs implements OnApplicationBootstrap, OnModuleDestroy {
   private boss: PgBoss | undefined;
   /** Ends each of its rounds. */
   private ends: readonly (() => Promise<void>)[] = [];
+  private isOver = false;
 
   constructor(
     @Inject(CONFIG) private readonly config: Config,
@@ -67,6 +68,8 @@ export class MailJobs implements OnApplicationBootstrap, OnModuleDestroy {
   }
 
   async onModuleDestroy(): Promise<void> {
+    // What waits in the queue is sent when the server is there again.
+    this.isOver = true;
     await Promise.all(this.ends.map((end) => end()));
     await this.boss?.stop({ graceful: true, wait: true, timeout: 5000 });
   }
@@ -76,7 +79,7 @@ export class MailJobs implements OnApplicationBootstrap, OnModuleDestroy {
   }
 
   private async sendWaiting(boss: PgBoss): Promise<void> {
-    for (;;) {
+    while (!this.isOver) {
       const [next] = await boss.fetch<object>(SEND, { includeMetadata: true });
       if (!next) return;
       await this.sendOne(boss, next);
