@@ -4,7 +4,7 @@ export { dailyMean, saySegment } from './say.js';
 export { type AskedFigures, askedIn, type FigureState, frameStates, stateOf } from './state.js';
 export { showBlock, type ShownBlock, type ShownWeek } from './show.js';
 export { goalWords } from './goal.js';
-export { longRunFigure } from './long-run.js';
+export { longRunFigure, weekFigure } from './long-run.js';
 export { legsFigures, raceMorningWords, timesDayOne, WHAT_LEGS_ARE } from './legs.js';
 export { type Piece, piecesOf, type RunPieces } from './day-pieces.js';
 export { hatchOf, type PaceHatch, paceHatches } from './pace-hatch.js';

@@ -3,6 +3,7 @@ import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
 import { handoutOf } from '../handout/index.js';
 import { sheetRows } from '../sheet/rows.js';
+import { weekFigure } from './long-run.js';
 import { showBlock } from './show.js';
 
 const km = { basis: 'distance', unit: 'km', step: 1 } as const;
@@ -22,6 +23,18 @@ describe('the long run of a week', () => {
     expect([said[11], said[17]]).toEqual(['race', 'race']);
     expect(said[4]).toBe('0');
     expect(said[0]).toBe('19');
+  });
+
+  it('is the same under another version and beside another block, and empty outside it', () => {
+    const of = { block, shown: showBlock(block, km) };
+    expect([0, 4, 11, 17, 18].map((place) => weekFigure(of, place, 'longRun'))).toEqual([
+      '19',
+      '0',
+      'race',
+      'race',
+      '',
+    ]);
+    expect(weekFigure(of, 0, 'volume')).toBe('55');
   });
 
   it('is the same on what is handed out, where none is left empty', () => {

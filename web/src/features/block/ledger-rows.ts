@@ -1,8 +1,7 @@
-import { formatSteps } from '@nadir/core/base/format';
 import type { PinField } from '@nadir/core/edit';
 import type { Block } from '@nadir/core/layout/block';
 import { type SheetRow, sheetRows } from '@nadir/core/present';
-import type { ShownBlock } from '@nadir/core/present/figures';
+import { type ShownBlock, weekFigure } from '@nadir/core/present/figures';
 import type { OverlayBlock } from '../../drawing/Overlay.js';
 import * as wording from './wording.js';
 
@@ -27,16 +26,11 @@ export function ledgerRows(
 }
 
 /** The figures of another version, under this one's and as far from the race. */
-function overlayRow(field: PinField, { shown, name }: OverlayBlock): SheetRow {
+function overlayRow(field: PinField, overlay: OverlayBlock): SheetRow {
   return {
     key: `${field}-overlay`,
-    label: name,
-    text: ({ toGo }) => {
-      const steps = shown.weeks[shown.weeks.length - 1 - toGo]?.[field];
-      return steps === undefined || (field === 'longRun' && toGo === 0)
-        ? ''
-        : formatSteps(steps, shown.measure);
-    },
+    label: overlay.name,
+    text: ({ toGo }) => weekFigure(overlay, overlay.block.weeks.length - 1 - toGo, field),
     why: () => wording.theOtherVersion,
   };
 }

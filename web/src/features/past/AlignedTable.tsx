@@ -4,10 +4,9 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { type Measure, unitName } from '@nadir/core/base';
-import { formatSteps } from '@nadir/core/base/format';
 import type { Week } from '@nadir/core/layout/block';
 import { alignWeeks } from '@nadir/core/present/compare';
-import { longRunFigure } from '@nadir/core/present/figures';
+import { weekFigure } from '@nadir/core/present/figures';
 import { Fragment } from 'react';
 import { type OverlayBlock, overlayLines } from '../../drawing/Overlay.js';
 import styles from './Past.module.css';
@@ -43,9 +42,8 @@ export function AlignedTable({
 }) {
   const aligned = alignWeeks(laid.map(({ block }) => block));
   const say = (place: number, week: Week | undefined, field: 'volume' | 'longRun') => {
-    const steps = week && laid[place]?.shown.weeks[week.number - 1]?.[field];
-    if (week === undefined || steps === undefined) return '';
-    return field === 'longRun' ? longRunFigure(week, steps, measure) : formatSteps(steps, measure);
+    const of = laid[place];
+    return of && week ? weekFigure(of, week.number - 1, field) : '';
   };
   return (
     <div className={styles.scroll}>
