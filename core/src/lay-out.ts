@@ -6,7 +6,7 @@ import {
 } from './edit/fixes/index.js';
 import type { CivilDate, Measure } from './base/index.js';
 import { isLaidAsThen, newestEngine, rulesOf } from './rules/index.js';
-import type { RunEntry } from './record/index.js';
+import { missedOn, type RunEntry } from './record/index.js';
 import type { BlockSpec } from './spec/index.js';
 import { type HandedOut, layWeeks, pastOf } from './layout/index.js';
 import type { Block } from './layout/block/index.js';
@@ -48,7 +48,7 @@ export function layOut(
   const { block, rules } = layWeeks(spec, pastOf(history, storedUntil(spec, asOf)), record);
   const measure = shown ?? { ...block.spec.athlete, step: 1 };
   return new LazilyChecked(block, () => {
-    const context = { block, rules, today: asOf };
+    const context = { block, rules, today: asOf, missed: missedOn(record ?? []) };
     return tellFindings(runChecks(context), context, measure);
   });
 }
@@ -65,12 +65,13 @@ function storedUntil({ engine = newestEngine }: BlockSpec, asOf: CivilDate | und
 export function fixesOf(
   block: Block,
   finding: ToldFinding,
-  { asOf, history = [], shown }: LayOutOptions = {},
+  { asOf, history = [], record = [], shown }: LayOutOptions = {},
 ): Fix[] {
   const measure = shown ?? { ...block.spec.athlete, step: 1 };
   const past = pastOf(history, storedUntil(block.spec, asOf));
   const rules = rulesOf(block.spec);
-  return fixesFor(finding, { block, rules, today: asOf, past, shown: measure });
+  const missed = missedOn(record);
+  return fixesFor(finding, { block, rules, today: asOf, missed, past, shown: measure });
 }
 
 /** Findings with the fixes of each, for those who cannot ask one by one. */

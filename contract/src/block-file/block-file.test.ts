@@ -108,6 +108,11 @@ describe('a bad file', () => {
       'pins[0]: expected "volume", "longRun" or both, received {"week":3}.',
     ],
     [
+      'a climb that begins anew with nothing fixed',
+      { ...marathon, pins: [{ week: 3, restart: true }] },
+      'pins[0]: expected "volume", "longRun" or both, received {"week":3,"restart":true}.',
+    ],
+    [
       'a peak below the start',
       { ...marathon, volume: { start: 50_000, peak: 40_000 } },
       'volume.peak: The peak of 40 km is below the start of 50 km. Raise the peak or lower the start.',
@@ -130,7 +135,7 @@ describe('a bad file', () => {
     [
       'defaults of a later Nadir',
       { ...smallest, engine: 99 },
-      'engine: was laid out under defaults number 99; this Nadir knows those up to 15. Update Nadir to open it.',
+      'engine: was laid out under defaults number 99; this Nadir knows those up to 16. Update Nadir to open it.',
     ],
     [
       'a later version',

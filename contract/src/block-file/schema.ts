@@ -151,11 +151,28 @@ const volumeOf1And2 = z.strictObject({
   recovery: recovery.optional(),
 });
 
-const pin = z
-  .strictObject({ week: weekNumber, volume: amount.optional(), longRun: amount.optional() })
-  .refine((pinned) => pinned.volume !== undefined || pinned.longRun !== undefined, {
-    error: 'expected "volume", "longRun" or both',
-  });
+const pinned = z.strictObject({
+  week: weekNumber,
+  volume: amount.optional(),
+  longRun: amount.optional(),
+});
+
+const holdsSomething = [
+  ({ volume, longRun }: { volume?: number | undefined; longRun?: number | undefined }) =>
+    volume !== undefined || longRun !== undefined,
+  { error: 'expected "volume", "longRun" or both' },
+] as const;
+
+const pinOf1And2 = pinned.refine(...holdsSomething);
+
+const pin = pinned
+  .extend({
+    restart: z.literal(true).optional().meta({
+      description:
+        'The climb begins anew from this week, however light it is, and goes back to nothing before it.',
+    }),
+  })
+  .refine(...holdsSomething);
 
 const ownPhase = z.strictObject({
   kind: z.enum(phaseKinds),
@@ -477,7 +494,7 @@ const wishes = {
     .max(60)
     .optional()
     .meta({ description: 'Races, tests and days on the way. Version 2.' }),
-  pins: z.array(pin).max(blockLength.most).optional(),
+  pins: z.array(pinOf1And2).max(blockLength.most).optional(),
   days: z
     .array(dayOf2)
     .max(7 * blockLength.most)
@@ -536,6 +553,7 @@ const wishesOf3 = {
   athlete: athleteFacts.optional(),
   volume: volumeOf1And2.extend({ growth: growthOf3.optional() }).optional(),
   longRun: longRunOf1And2.extend(segmentPlaces).optional(),
+  pins: z.array(pin).max(blockLength.most).optional(),
   week: weekOf1And2
     .extend({
       doubles: z

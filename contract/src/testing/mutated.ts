@@ -5,7 +5,7 @@ import type { BlockFile } from '../block-file/schema.js';
 export const everything: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 15,
+  engine: 16,
   athlete: {
     name: 'Wren Castellan',
     basis: 'distance',

@@ -10,6 +10,7 @@ export { moveRace } from './move-race.js';
 export { edgeRange, movePhaseEdge, ownPhasesOf } from './phase-edge.js';
 export { type PinField, pinWeek, unpinWeek } from './pin-week.js';
 export { toggleRecovery } from './recovery-weeks.js';
+export { isRestart, toggleRestart } from './restart-week.js';
 export { scaleWeeks } from './scale-weeks.js';
 export { movePeak, setTaperDepth, taperDepths } from './shape.js';
 export { shiftWeeks } from './shift-weeks.js';

@@ -18,6 +18,7 @@ import { noPast, type WeekThen } from './past/past.js';
 import { growthSchools } from './schools/index.js';
 import type { KeySession } from './sessions/fill-sessions.js';
 import { isAtRecovery, type LaidVolume } from './volume/climb.js';
+import { restarts } from './volume/restarts.js';
 import type { PlannedDay } from './week/plan-week.js';
 
 /** What the days of a block are dealt by. */
@@ -47,6 +48,7 @@ export function fillWeeks(
   const weeks: Week[] = [];
   let heaviest: (readonly Day[])[] | undefined;
   let tapered = Infinity;
+  let begun = false;
   for (const [index, of] of amounts.entries()) {
     if (of.frame.dayShares)
       heaviest ??= heaviestOf(
@@ -63,9 +65,13 @@ export function fillWeeks(
       placeOf,
     });
     weeks.push(week);
+    begun ||= restarts(context.spec, of.frame);
     // What illness or days away take of a taper week, they do not take of the next.
     if (of.frame.dayShares && of.frame.running >= 1) tapered = week.volume;
     if (week.kind === 'building' && week.length === 7 && week.running === 1) {
+      // What was run before the climb began anew is cut from no longer.
+      if (begun) built.length = 0;
+      begun = false;
       built.push({ week, meant: of.volume.volume });
     }
   }

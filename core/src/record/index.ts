@@ -17,6 +17,7 @@ export {
   type EntrySource,
   entrySources,
   isInstead,
+  missedOn,
   type MissedReason,
   missedReasons,
   type RunEntry,

@@ -70,3 +70,10 @@ export function entriesByDay<T extends RunEntry>(entries: readonly T[]): Map<Civ
   for (const day of days.values()) day.sort((one, other) => one.place - other.place);
   return days;
 }
+
+/** Days on which a run was missed, and none was run. */
+export function missedOn(entries: readonly RunEntry[]): ReadonlySet<CivilDate> {
+  const missed = entries.filter(({ kind }) => kind === 'missed').map(({ date }) => date);
+  const ran = new Set(entries.filter(({ kind }) => kind === 'run').map(({ date }) => date));
+  return new Set(missed.filter((date) => !ran.has(date)));
+}

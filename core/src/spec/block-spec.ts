@@ -195,6 +195,11 @@ export interface Pin {
   week: number;
   volume?: number | undefined;
   longRun?: number | undefined;
+  /**
+   * True where the climb begins anew from this week, however light it is: it is no
+   * week of rest, and nothing that was run before it is gone back to.
+   */
+  restart?: true | undefined;
 }
 
 export interface Waiver {

@@ -289,7 +289,8 @@ const pin = part(
     const amount = (value: number | undefined) =>
       value === undefined ? undefined : value * unitOf(spec);
     const pins = [...(spec.pins ?? [])];
-    pins.push({ week: r.week, volume: amount(r.volume), longRun: amount(r.longRun) });
+    const fixed = { week: r.week, volume: amount(r.volume), longRun: amount(r.longRun) };
+    pins.push(r.week % 5 === 2 ? { ...fixed, restart: true } : fixed);
     return { ...spec, pins };
   },
 );

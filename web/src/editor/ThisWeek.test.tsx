@@ -77,6 +77,17 @@ describe('the menu of the chosen weeks', () => {
     expect(commands.run).not.toHaveBeenCalled();
   });
 
+  it('lets the climb begin anew from one week, not several, and not from the first', async () => {
+    const { user, words } = await open([5]);
+    await user.click(item('Climb anew from here'));
+    expect(words()).toBe('The climb begins anew from week 5.');
+    for (const weeks of [[5, 6], [1]]) {
+      cleanup();
+      await open(weeks);
+      expect(item('Climb anew from here').getAttribute('aria-disabled')).toBe('true');
+    }
+  });
+
   it('removes one week, not several', async () => {
     const { user, words } = await open([5]);
     await user.click(item('Remove week 5'));

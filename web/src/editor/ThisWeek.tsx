@@ -5,9 +5,11 @@ import {
   dropWeek,
   freeWeeks,
   insertWeek,
+  isRestart,
   scaleWeeks,
   shiftWeeks,
   toggleRecovery,
+  toggleRestart,
   weekWords,
 } from '@nadir/core/edit';
 import { carryDays, keepLengths } from '@nadir/core/edit/week';
@@ -46,6 +48,7 @@ export const ThisWeek = memo(function ThisWeek({
   });
   const over = useDaysOver();
   const freed = freeWeeks(block, weeks, over);
+  const anew = toggleRestart(block, first);
   const isRecovery = weeks.every((number) => block.weeks[number - 1]?.recovery);
   const groups: ActGroup[] = [
     {
@@ -70,6 +73,10 @@ export const ThisWeek = memo(function ThisWeek({
         act(isRecovery ? wording.makeBuilding : wording.makeRecovery, () =>
           toggleRecovery(block, weeks),
         ),
+        {
+          ...act(isRestart(block, first) ? wording.climbOnAsBefore : wording.climbAnew, () => anew),
+          disabled: many || anew === undefined,
+        },
       ],
     },
     {

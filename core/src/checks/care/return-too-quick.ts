@@ -46,7 +46,8 @@ interface Returning {
 }
 
 function lastFullWeek({ block: { weeks } }: CheckContext, date: CivilDate): Week | undefined {
-  return weeks.findLast((week) => isBase(week) && week.start <= date);
+  // Where nothing was built before it, by what was to be.
+  return weeks.findLast((week) => isBase(week) && week.start <= date) ?? weeks.find(isBase);
 }
 
 function tooMuch(returning: Returning, { running }: BlockEvent): Observation[] {

@@ -1,3 +1,4 @@
+import type { CivilDate } from '../../base/index.js';
 import type { HouseRules } from '../../rules/index.js';
 import type { Block } from '../../layout/block/index.js';
 
@@ -24,7 +25,9 @@ export interface Observation {
 export interface CheckContext {
   block: Block;
   rules: HouseRules;
-  today?: string | undefined;
+  today?: CivilDate | undefined;
+  /** Days of running that were missed: what was planned on them is behind nobody. */
+  missed?: ReadonlySet<CivilDate> | undefined;
 }
 
 /** The day that checks on fitness ask about: today within the block, else its start. */

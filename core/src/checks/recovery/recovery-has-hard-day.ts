@@ -1,18 +1,23 @@
+import { differenceInDays } from '../../base/index.js';
 import { isHardRunning } from '../../layout/block/index.js';
 import type { DayRole } from '../../spec/days/index.js';
 import { check } from '../common/check.js';
+import { openDays } from '../common/open-days.js';
 
 /** Hard running in a recovery week; a test or a race on its last days may stand. Value and limit: days. */
 export const recoveryHasHardDay = check({
   code: 'recovery-has-hard-day',
   level: 'caution',
-  run({ block: { weeks } }) {
-    return weeks.flatMap(({ number, recovery, volumeRule, days, length }) => {
+  run({ block: { weeks }, today }) {
+    return weeks.flatMap((week) => {
+      const { number, recovery, volumeRule, start, length } = week;
       // Days away make a week light, not one of rest.
       if (!recovery || volumeRule === 'event') return [];
-      const value = days.filter(
-        (day, index) => isHardRunning(day) && length - index > (LAST_DAYS.get(day.role) ?? 0),
-      ).length;
+      // A week under way may have become light since its hard day.
+      const value = openDays(week, today).filter((day) => {
+        const left = length - differenceInDays(day.date, start);
+        return isHardRunning(day) && left > (LAST_DAYS.get(day.role) ?? 0);
+      }).length;
       return value > 0 ? [{ weeks: [number], value, limit: 0 }] : [];
     });
   },

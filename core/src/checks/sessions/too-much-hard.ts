@@ -2,6 +2,7 @@ import { sum } from '../../base/index.js';
 import { isRaced } from '../../layout/index.js';
 import type { Day } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
+import { openDays } from '../common/open-days.js';
 
 /**
  * More of a week hard than it bears, its races counted in; a race on the way by
@@ -10,12 +11,14 @@ import { check } from '../common/check.js';
 export const tooMuchHard = check({
   code: 'too-much-hard',
   level: 'caution',
-  run({ block: { weeks }, rules }) {
+  run({ block: { weeks }, rules, today }) {
     const limit = rules.sessions.mostOfWeek;
-    return weeks.flatMap(({ number, kind, hardDistance, distance, days }) => {
+    return weeks.flatMap((week) => {
+      const { number, kind, hardDistance, distance, days } = week;
       const value = distance > 0 ? hardDistance / distance : 0;
       if (kind === 'race' || value <= limit + 1e-9) return [];
-      return hardDistance > racedIn(days) ? [{ weeks: [number], value, limit }] : [];
+      const isOpen = openDays(week, today).some(({ hardTime }) => hardTime > 0);
+      return isOpen && hardDistance > racedIn(days) ? [{ weeks: [number], value, limit }] : [];
     });
   },
 });

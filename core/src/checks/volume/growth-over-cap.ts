@@ -1,5 +1,5 @@
 import { growthLimit } from '../../rules/limits/index.js';
-import { mostOfARise, wholeWeek } from '../../layout/index.js';
+import { mostOfARise, restarts, wholeWeek } from '../../layout/index.js';
 import { isBase } from '../../layout/block/index.js';
 import { check } from '../common/check.js';
 
@@ -17,7 +17,7 @@ export const growthOverCap = check({
     const rise = mostOfARise(growth, spec);
     // A figure of the coach's own is no rise of the school's.
     const fixed = { weeks: 1, most: growth.cap };
-    const built = [start];
+    let built = [start];
     return weeks.flatMap((week) => {
       const full = wholeWeek(spec, week);
       const { weeks: count, most } = week.volumeRule === 'pin' ? fixed : rise;
@@ -25,6 +25,8 @@ export const growthOverCap = check({
       const before = week.taperShare < 1 ? built : built.slice(-count);
       const base = Math.max(...before);
       const over = full > growthLimit(base, most) + WITHIN_MEASURING;
+      if (restarts(spec, week))
+        built = [spec.pins.find((pin) => pin.week === week.number)?.volume ?? full];
       // A week without running is nothing to grow from: what stood before it is.
       if (isBase(week) && full > 0) built.push(full);
       return over ? [{ weeks: [week.number], value: full / base - 1, limit: most }] : [];

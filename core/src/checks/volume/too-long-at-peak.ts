@@ -1,5 +1,5 @@
 import { growthLimit } from '../../rules/limits/index.js';
-import { mostOfARise } from '../../layout/index.js';
+import { climbBegins, mostOfARise } from '../../layout/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import { check } from '../common/check.js';
 import { usualOfLate } from './held-of-late.js';
@@ -11,7 +11,8 @@ const RISING: ReadonlySet<string> = new Set(['start', 'rise', 're-entry']);
 export const tooLongAtPeak = check({
   code: 'too-long-at-peak',
   level: 'caution',
-  run({ block: { weeks, spec }, rules }) {
+  run({ block: { weeks: all, spec }, rules }) {
+    const weeks = all.slice(climbBegins(spec, all));
     const limit = rules.volume.mostAtPeak;
     const heaviest = Math.max(...weeks.map(({ volume }) => volume));
     // What one rise over the usual weeks reaches is no top to stay on.

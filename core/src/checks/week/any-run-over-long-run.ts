@@ -1,13 +1,16 @@
 import { check } from '../common/check.js';
 import { longestRun } from '../common/longest-run.js';
+import { openDays } from '../common/open-days.js';
 
 /** Another run too near the long run of its week, or beyond it. Value and limit: m or s. */
 export const anyRunOverLongRun = check({
   code: 'any-run-over-long-run',
   level: 'note',
-  run({ block: { weeks, spec }, rules }) {
+  run({ block: { weeks, spec }, rules, today }) {
     const { basis } = spec.athlete;
-    return weeks.flatMap(({ number, longRun, days }) => {
+    return weeks.flatMap((week) => {
+      const { number, longRun } = week;
+      const days = openDays(week, today);
       const limit = rules.week.mostOfLongRun * longRun;
       // Most weeks hold nothing that long, run twice or not.
       const isSound = !days.some((day) => day.role !== 'long' && day[basis] > limit);

@@ -10,9 +10,11 @@ import { type BlockDay, daysToRace } from '../common/days-to-race.js';
 export const hardDaysAdjacent = check({
   code: 'hard-days-adjacent',
   level: 'caution',
-  run({ block, rules }) {
+  run({ block, rules, missed }) {
     const { pairs = [] } = block.spec.week;
-    const hardDays = daysToRace(block).filter(({ day, hard }) => hard && day.role !== 'race');
+    const hardDays = daysToRace(block).filter(
+      ({ day, hard }) => hard && day.role !== 'race' && !missed?.has(day.date),
+    );
     return hardDays.flatMap((one, index) => {
       const next = hardDays[index + 1];
       // An easy long run may follow a test or race: the days around these have rules of their own.

@@ -12,7 +12,7 @@ import { check } from '../common/check.js';
 export const qualityInEasyPhase = check({
   code: 'quality-in-easy-phase',
   level: 'caution',
-  run({ block: { weeks, spec } }) {
+  run({ block: { weeks, spec }, missed }) {
     const from = addDays(spec.race.date, -LAST_DAYS);
     const before = weeks.slice(-2).flatMap(({ days, kind }) => (kind === 'race' ? [] : days));
     const last = before.filter(({ date }) => date >= from);
@@ -21,7 +21,11 @@ export const qualityInEasyPhase = check({
       const limit = isRace ? 1 : phaseCharacters[phase].hardDays;
       const its = isRace ? [...last, ...days] : days;
       const value = its.filter(
-        (day) => isHardRunning(day) && !isRaced(day.role) && (isRace || day.date < from),
+        (day) =>
+          isHardRunning(day) &&
+          !missed?.has(day.date) &&
+          !isRaced(day.role) &&
+          (isRace || day.date < from),
       ).length;
       return value > limit ? [{ weeks: [number], value, limit }] : [];
     });

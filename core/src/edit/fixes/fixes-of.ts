@@ -48,7 +48,7 @@ function works(
   const changed = applyChange<BlockSpec>(context.block.spec, change);
   if (validateSpec(changed).length > 0) return undefined;
   const { block, rules } = layWeeks(changed, context.past);
-  const after = runChecks({ block, rules, today: context.today });
+  const after = runChecks({ ...context, block, rules });
   const removes = !stillFound(found, context.block, block, after) && !addsWorse(before, after);
   return removes ? after.length : undefined;
 }

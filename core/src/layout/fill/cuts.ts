@@ -7,6 +7,7 @@ import {
   quietDays,
   shortestRun,
 } from '../../rules/limits/index.js';
+import { runDaysOf } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import type { Day } from '../block/day.js';
 import type { EventDay } from '../events/event-days.js';
@@ -195,6 +196,23 @@ const EVE_ON_THE_WAY = 1.5;
 function shakeOutOn({ spec, rules, easyOn }: Context, date: CivilDate): number {
   const { shakeOut } = rules.raceWeek;
   return spec.athlete.basis === 'time' ? shakeOut : (shakeOut / easyOn(date)) * 1000;
+}
+
+/**
+ * Longest run of a date in a week that no other stands before, to be cut from: on the eve
+ * of a race, and after an illness, when its usual run is an even part of the start.
+ */
+export function mostUncut(context: Context, date: CivilDate): number {
+  const { spec, rules, eventDays, step } = context;
+  const eve = isEve(context, date) ? shakeOutOn(context, date) : Infinity;
+  const most = Math.min(eve, mostBeforeARace(context, date));
+  const { back, running = 1 } = eventDays.get(date) ?? {};
+  if (back === undefined) return most;
+  const { volume, longRun, week } = spec;
+  const even = (volume.start - longRun.start) / Math.max(1, runDaysOf(week) - 1);
+  const shortest = shortestRun(rules, spec.athlete.basis, step);
+  const easy = Math.max(shortest, running * even);
+  return Math.min(most, easy, mostComingBack(back, { shortest, easy }));
 }
 
 /** Longest run of a date: on the eve of a race on the way a little more than a shake-out. */

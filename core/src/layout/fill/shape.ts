@@ -5,7 +5,7 @@ import { shortestRun } from '../../rules/limits/index.js';
 import type { Context } from '../context/context.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import type { Place } from './places.js';
-import { type Cuts, mostBeforeARace } from './cuts.js';
+import { type Cuts, mostUncut } from './cuts.js';
 import type { Shape } from './fill.js';
 
 /** A week whose runs are given their shape. Amounts in m or s. */
@@ -29,8 +29,7 @@ export function shapeOfDay(of: Shaping, day: PlannedDay): Shape {
   const { rules, step, spec } = context;
   const shortest = shortestRun(rules, spec.athlete.basis, step);
   if (!cuts) {
-    const eve = mostBeforeARace(context, day.date);
-    const bound = Math.min(most, of.mostAtOnce * partAtOnce(of, day), eve);
+    const bound = Math.min(most, of.mostAtOnce * partAtOnce(of, day), mostUncut(context, day.date));
     const ceiling = bound === Infinity ? Infinity : Math.max(step, floorTo(bound, step));
     return {
       weight: weightOf(of, day) ** of.contrast,

@@ -19,7 +19,8 @@ import {
 } from '../../rules/limits/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
-import { type LaidVolume, isAtRecovery } from '../volume/climb.js';
+import { isAtRecovery, type LaidVolume } from '../volume/climb.js';
+import { climbBegins, restartLongRun, restarts } from '../volume/restarts.js';
 import { runDaysOf } from '../../spec/index.js';
 import { weekOfLongRun } from './limits.js';
 import { type LongRunDay, longRunDay, TO_THE_RACE } from './long-run-day.js';
@@ -54,6 +55,8 @@ interface Climb {
   lastPeak: number;
   /** Weeks that stand on the ladder. */
   climbs: readonly boolean[];
+  /** Index of the week that the climb to the taper began in, last anew. */
+  from: number;
   laid: LaidLongRun[];
   /** The last long run on the ladder, and the longest. */
   last: number | undefined;
@@ -84,10 +87,14 @@ export function layLongRuns(
   const pins = new Map(context.spec.pins.map((pin) => [pin.week, pin.longRun]));
   for (const [index, week] of frame.weeks.entries()) {
     const past = longRunOfPast(context, week);
-    const pin = lengthWritten(context, asked.longRunOn[index]) ?? pins.get(week.number);
+    // A week that the climb begins anew from is cut by an illness like any other.
+    const isCut = week.running < 1 && restarts(context.spec, week);
+    const pin =
+      lengthWritten(context, asked.longRunOn[index]) ?? (isCut ? undefined : pins.get(week.number));
     if (past && climb.climbs[index] && !OFF_THE_LADDER.has(past.rule)) advance(climb, index);
     const next = past ?? longRunToCome(climb, index, pin);
     climb.laid.push(next);
+    if (restarts(context.spec, week)) beginAnew(climb, week.number, next.longRun);
     if (!climb.climbs[index] || week.length !== 7 || next.longRun === 0) continue;
     climb.last = next.longRun;
     climb.longest = Math.max(climb.longest, next.longRun);
@@ -96,6 +103,15 @@ export function layLongRuns(
     if (next.rule === 'longest') climb.line = Math.max(climb.line, next.longRun);
   }
   return climb.laid;
+}
+
+/** Nothing that was run before is climbed from, or gone back to. */
+function beginAnew(climb: Climb, number: number, laid: number): void {
+  const longRun = restartLongRun(climb.context.spec, { number, longRun: laid });
+  if (longRun === 0) return;
+  climb.last = longRun;
+  climb.longest = longRun;
+  climb.line = longRun;
 }
 
 /** A long run that is written out is as long as it says, in m or s as the block counts. */
@@ -127,10 +143,24 @@ function startOf(
       days[index]?.cut !== true &&
       (rule !== 'event' || (frame.weeks[index]?.running ?? 1) > 1),
   );
+  const from = climbBegins(spec, frame.weeks);
   const none = { laid: [], last: undefined, longest: 0, line: spec.longRun.start };
   const peak = peakInTime(context, days[lastPeak]?.date);
   const isLong = isLongerThanNeeded(context);
-  return { context, frame, volumes, meant, runDays, days, lastPeak, climbs, peak, isLong, ...none };
+  return {
+    context,
+    frame,
+    volumes,
+    meant,
+    runDays,
+    days,
+    lastPeak,
+    climbs,
+    from,
+    peak,
+    isLong,
+    ...none,
+  };
 }
 
 /** In whole steps a peak that Nadir suggests may pass its share a little: the runs beside it need it. */
@@ -309,19 +339,20 @@ function wishedAfterPeak(climb: Climb, index: number, date: CivilDate): number {
   return floorTo(wished, context.step);
 }
 
-/** Volume of the heaviest week before the taper. */
-function heaviestOf({ meant, frame }: Climb): number {
-  return Math.max(...meant.slice(0, frame.taperStart).map(({ volume }) => volume));
+/** Volume of the heaviest week before the taper, since the climb began anew. */
+function heaviestOf({ meant, frame, from }: Climb): number {
+  return Math.max(...meant.slice(from, frame.taperStart).map(({ volume }) => volume));
 }
 
 /** The long run of the heaviest week before the taper, the longest where several are as heavy. */
 function longRunOfHeaviest(climb: Climb): number {
-  const { meant, frame, laid } = climb;
-  const built = meant.slice(0, frame.taperStart);
+  const { meant, frame, laid, from } = climb;
   const heaviest = heaviestOf(climb);
-  const runs = built.map(({ volume }, index) =>
-    volume === heaviest ? (laid[index]?.longRun ?? 0) : 0,
-  );
+  const runs = meant
+    .slice(0, frame.taperStart)
+    .map(({ volume }, index) =>
+      index >= from && volume === heaviest ? (laid[index]?.longRun ?? 0) : 0,
+    );
   return Math.max(0, ...runs);
 }
 

@@ -3,6 +3,7 @@ import { type Basis, differenceInDays, memoizeLast, sum, weekdayOf } from '../..
 import type { Block } from '../block/block.js';
 import { type Day, isIndoors } from '../block/day.js';
 import type { Week } from '../block/week.js';
+import { climbBegins } from '../volume/restarts.js';
 
 /** Seconds of running on the eve up to which it is a shake-out. */
 const LONGEST_SHAKE_OUT = 40 * 60;
@@ -29,7 +30,7 @@ export interface CutBeforeRace {
  * where a block has no whole building week, or none of them was run in it.
  */
 export const cutBeforeRace = memoizeLast(({ weeks, spec }: Block): CutBeforeRace | undefined => {
-  const heaviest = heaviestOf(weeks);
+  const heaviest = heaviestOf(weeks.slice(climbBegins(spec, weeks)));
   const { basis } = spec.athlete;
   const last = weeks
     .slice(-2)

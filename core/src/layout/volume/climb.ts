@@ -6,6 +6,7 @@ import { growthLimit, recoveryLimit } from '../../rules/limits/index.js';
 import { runningOfCycle } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
+import { restarts } from './restarts.js';
 import type { Rises } from './rises.js';
 
 export interface LaidVolume {
@@ -30,9 +31,12 @@ interface Ascent {
   laid: LaidVolume[];
   /** The start, and the building weeks since: each over seven days and every run day of its cycle. */
   built: number[];
-  /** The last of them, and the heaviest. */
+  /** The last of them, and the heaviest of all. */
   last: number;
   top: number;
+  /** What the climb began at, or last began anew, and the rises before it. */
+  start: number;
+  risen: number;
 }
 
 /**
@@ -50,7 +54,7 @@ export function climb(
   { step, rises }: Pick<Ascent, 'step' | 'rises'>,
 ): LaidVolume[] {
   const { start } = context.spec.volume;
-  const from = { laid: [], built: [start], last: start, top: start };
+  const from = { laid: [], built: [start], last: start, top: start, start, risen: 0 };
   const ascent: Ascent = { context, frame, rises, step, ...from };
   for (const week of frame.weeks.slice(0, frame.taperStart)) take(ascent, week);
   return ascent.laid;
@@ -66,9 +70,17 @@ function take(ascent: Ascent, week: FrameWeek): void {
   // A week without running is nothing to grow from: what stood before it is.
   if (!next.recovery && stands && volume > 0) {
     ascent.last = fullWeek(volume, week.length) / week.ofCycle;
+    if (restarts(ascent.context.spec, week)) beginAnew(ascent, ascent.laid.length - 1);
     ascent.built.push(ascent.last);
   }
   ascent.top = Math.max(ascent.top, ascent.last);
+}
+
+/** The climb goes on from the week at hand as from a first one. */
+function beginAnew(ascent: Ascent, index: number): void {
+  ascent.built = [];
+  ascent.start = ascent.last;
+  ascent.risen = ascent.rises.before(index + 1);
 }
 
 /** A week of fewer run days than its cycle's fullest holds as much a run day, and no more: the mean grows. */
@@ -107,8 +119,17 @@ function nextWeek(ascent: Ascent, week: FrameWeek): LaidVolume {
   const { context, last, laid } = ascent;
   const index = laid.length;
   const pin = pinOf(ascent, week.number);
+  const isAnew = restarts(context.spec, week);
+  if (pin !== undefined && isAnew && week.running < 1) {
+    // What an illness takes of the week, it does not take of what is climbed from.
+    ascent.last = pin;
+    beginAnew(ascent, index);
+    ascent.built.push(pin);
+    return cutByEvent(ascent, week);
+  }
   if (pin !== undefined) {
-    return { volume: pin, rule: 'pin', recovery: index > 0 && countsAsRecovery(ascent, pin) };
+    const isLight = index > 0 && countsAsRecovery(ascent, pin);
+    return { volume: pin, rule: 'pin', recovery: isLight && !isAnew };
   }
   if (week.running !== 1) return cutByEvent(ascent, week);
   if (index === 0) return firstWeek(ascent, week.length);
@@ -173,7 +194,8 @@ function rise(ascent: Ascent): LaidVolume {
   const wish = context.spec.volume;
   const most = ceiling(ascent, index);
   const school = growthSchools[wish.growth.school];
-  const stand = { last, start: wish.start, peak: wish.peak, taken: rises.before(index) };
+  const taken = rises.before(index) - ascent.risen;
+  const stand = { last, start: ascent.start, peak: wish.peak, taken };
   const wished = school.next({ ...stand, needed: neededAhead(ascent, index) }, wish.growth);
   // At the top a school that goes back by turns still does.
   const goesBack = wished < last && last <= most;

@@ -3,7 +3,8 @@ import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import { noPast } from '../past/past.js';
 import { type LaidVolume, asItWas, climb } from './climb.js';
-import { countRises } from './rises.js';
+import { climbBegins } from './restarts.js';
+import { countRises, type Rises } from './rises.js';
 
 /**
  * Every week's volume. Weeks are laid out in whole steps as long as that
@@ -12,7 +13,8 @@ import { countRises } from './rises.js';
  */
 export function layVolume(context: Context, frame: Frame): LaidVolume[] {
   const climbed = climbInSteps(context, frame);
-  const top = heaviest(climbed, context.spec.volume.start);
+  const { spec } = context;
+  const top = heaviest(climbed.slice(climbBegins(spec, frame.weeks)), spec.volume.start);
   const down = frame.weeks
     .slice(frame.taperStart)
     .map((week) => asItWas(context.past, week) ?? descend(context, week, top));
@@ -23,7 +25,7 @@ export function layVolume(context: Context, frame: Frame): LaidVolume[] {
 function climbInSteps(context: Context, frame: Frame): LaidVolume[] {
   const { spec, step, past } = context;
   const free = past.asOf === undefined ? context : { ...context, past: noPast };
-  const rises = countRises(frame, spec.volume);
+  const rises = risesAround(free, frame);
   const exact = climb(free, frame, { step: FINEST, rises });
   const best = heaviest(exact, spec.volume.start);
   const least = best < spec.volume.peak ? best - step : best;
@@ -33,6 +35,20 @@ function climbInSteps(context: Context, frame: Frame): LaidVolume[] {
     return free === context ? weeks : climb(context, frame, { step: coarse, rises });
   }
   return free === context ? exact : climb(context, frame, { step: FINEST, rises });
+}
+
+/** The rises of a block: a week that is fixed so low that it rests is none of them, and the next one resumes. */
+function risesAround(context: Context, frame: Frame): Rises {
+  const { volume, pins } = context.spec;
+  const rises = countRises(frame, volume);
+  if (!pins.some((pin) => pin.volume !== undefined)) return rises;
+  const laid = climb(context, frame, { step: FINEST, rises });
+  const rests = laid.map(({ rule, recovery }) => rule === 'pin' && recovery);
+  if (!rests.includes(true)) return rises;
+  const weeks = frame.weeks.map((week, index) =>
+    rests[index] ? { ...week, kind: 'recovery' as const } : week,
+  );
+  return countRises({ ...frame, weeks }, volume);
 }
 
 /** Canonical metres or seconds: below this nobody measures. */

@@ -1,7 +1,7 @@
 import { type Measure, quantum, unitName } from '../../base/index.js';
 import { dayAndMonth, formatPercent, formatSteps } from '../../base/format/index.js';
 import type { PinField } from '../../edit/index.js';
-import { paceWords } from '../../layout/index.js';
+import { climbBegins, paceWords } from '../../layout/index.js';
 import { type Block, isBase, mainOf, type Week } from '../../layout/block/index.js';
 import { segmentSchools } from '../../layout/schools/index.js';
 import { longRunFigure } from '../figures/long-run.js';
@@ -165,7 +165,9 @@ export function weekChange(block: Block, week: Week): string {
   const before = block.weeks.slice(0, week.number - 1).findLast(isBase);
   const base =
     week.taperShare < 1
-      ? Math.max(...block.weeks.map(({ volume }) => volume))
+      ? Math.max(
+          ...block.weeks.slice(climbBegins(block.spec, block.weeks)).map(({ volume }) => volume),
+        )
       : (before?.volume ?? block.spec.volume.start);
   // What is run, swaps and fixed days counted, against what the last building week was to be.
   const share = week[block.spec.athlete.basis] / base - 1;

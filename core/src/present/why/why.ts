@@ -7,7 +7,7 @@ import {
 } from '../../base/format/index.js';
 import { growthSchools } from '../../layout/schools/index.js';
 import { quantum } from '../../base/index.js';
-import { cutBeforeRace, wholeWeek } from '../../layout/index.js';
+import { climbBegins, cutBeforeRace, restarts, wholeWeek } from '../../layout/index.js';
 import {
   type Block,
   isBase,
@@ -29,14 +29,19 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
   const over = last
     ? `${sayVolume(shown, last.number)} in week ${last.number}`
     : `the start of ${start}`;
-  const heaviest = block.weeks.reduce((most, next) => (next.volume > most.volume ? next : most));
+  const heaviest = block.weeks
+    .slice(climbBegins(block.spec, block.weeks))
+    .reduce((most, next) => (next.volume > most.volume ? next : most));
   const left = partOf(week.volume, heaviest.volume);
   const now = sayVolume(shown, week.number);
   const of = last ? wholeWeek(block.spec, last) : volume.start;
   const messages: Readonly<Record<VolumeRule, () => string>> = {
     start: () => `The starting volume.`,
     'short-first-week': () => `${week.length} of 7 days at the starting volume of ${start}.`,
-    pin: () => 'Fixed; kept exactly.',
+    pin: () =>
+      restarts(block.spec, week)
+        ? 'Fixed; kept exactly. The climb begins anew from here.'
+        : 'Fixed; kept exactly.',
     rise: () => riseWords(block, week, { before: of, over, now }),
     peak: () => `The peak: ${now}, ${partWords(week.volume, of)} ${over}.`,
     held: () => 'Held at the top.',

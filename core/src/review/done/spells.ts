@@ -73,19 +73,39 @@ export interface MissedSpell {
 export function missedOf({ days, today }: Pick<Review, 'days' | 'today'>): MissedSpell | undefined {
   const missed: DayReviewed[] = [];
   for (const each of days.toReversed()) {
-    const { state } = each.done;
-    if (state === 'missed') missed.push(each);
-    // Today may still be run; a day of rest breaks nothing.
-    else if (state === 'run' || state === 'instead') break;
-    else if (state === 'unknown' && each.day.date < today) break;
+    if (each.done.state === 'missed') missed.unshift(each);
+    else if (breaks(each, today)) break;
   }
-  const [last] = missed;
-  const first = missed.at(-1);
-  if (!first || !last) return undefined;
+  return spellOf(missed);
+}
+
+/** The last days missed in a row that were more than a few, whatever was run since. */
+export function lastSpell({ days, today, rules }: Review): MissedSpell | undefined {
+  let missed: DayReviewed[] = [];
+  let last: MissedSpell | undefined;
+  for (const each of days) {
+    if (each.done.state === 'missed') missed.push(each);
+    else if (breaks(each, today)) missed = [];
+    const spell = spellOf(missed);
+    if (spell && spell.length > rules.diary.fewMissed) last = spell;
+  }
+  return last;
+}
+
+/** Today may still be run; a day of rest breaks nothing. */
+function breaks({ day, done: { state } }: DayReviewed, today: CivilDate): boolean {
+  if (state === 'run' || state === 'instead') return true;
+  return state === 'unknown' && day.date < today;
+}
+
+function spellOf(missed: readonly DayReviewed[]): MissedSpell | undefined {
+  const first = missed[0]?.day.date;
+  const last = missed.at(-1)?.day.date;
+  if (first === undefined || last === undefined) return undefined;
   return {
-    from: first.day.date,
-    to: last.day.date,
-    days: missed.toReversed(),
-    length: differenceInDays(last.day.date, first.day.date) + 1,
+    from: first,
+    to: last,
+    days: [...missed],
+    length: differenceInDays(last, first) + 1,
   };
 }

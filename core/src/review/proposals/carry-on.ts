@@ -2,31 +2,36 @@ import { formatPercent, formatPlain } from '../../base/format/index.js';
 import { sum } from '../../base/index.js';
 import { layoutStep } from '../../rules/index.js';
 import { growthLimit } from '../../rules/limits/index.js';
-import { missedOf } from '../done/spells.js';
+import { climbBegins } from '../../layout/index.js';
+import { isMeasure } from '../done/is-measure.js';
+import { lastSpell } from '../done/spells.js';
 import { weeksHeldAt, weeksToCome } from './changes.js';
 import type { Propose } from './proposal.js';
 
 /** Weeks whose mean is what is really held. */
 const WEEKS = 2;
 
-/** Carries the climb on from what was run, where that fell short of the plan. */
+/**
+ * Carries the climb on from what was run, where that fell short of the plan. Days missed in a
+ * row have a way back of their own; weeks before it, or before the climb began anew, are answered.
+ */
 export const carryOn: Propose = (review, measure) => {
   const { block, rules, weeks } = review;
-  const [next] = weeksToCome(review);
-  const last = weeks.filter(({ isWhole, week }) => isWhole && !week.recovery).slice(-WEEKS);
+  const next = weeksToCome(review).find(({ recoveryDue }) => !recoveryDue);
+  const since = weeks.slice(climbBegins(block.spec, block.weeks));
+  const answered = lastSpell(review)?.to ?? '';
+  const last = since.filter((each) => isMeasure(each) && each.week.start > answered).slice(-WEEKS);
   if (!next || last.length === 0 || next.taperShare < 1) return [];
   const held = sum(last.map(({ run }) => run)) / last.length;
   const planned = sum(last.map((each) => each.planned)) / last.length;
-  // Days missed in a row have a way back of their own.
-  const isMissing = (missedOf(review)?.length ?? 0) > rules.diary.fewMissed;
-  if (held <= 0 || isMissing || held >= rules.diary.light * planned) return [];
+  if (held <= 0 || held >= rules.diary.light * planned) return [];
   const step = layoutStep(block.spec.athlete, rules);
   const most = growthLimit(held, block.feasible.cap);
   if (most >= next.volume) return [];
   const part = most / next.volume;
   const change = weeksHeldAt(
     block,
-    [{ week: next, volume: most, longRun: part * next.longRun }],
+    [{ week: next, volume: most, longRun: part * next.longRun, restart: true }],
     step,
   );
   const volume = change.pins?.find(({ week }) => week === next.number)?.volume ?? most;

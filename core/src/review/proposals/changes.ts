@@ -56,28 +56,35 @@ export function placedWords(days: readonly Day[]): string {
   return ` What is placed on ${names} stands: move it under Races & days away.`;
 }
 
-/** Weeks held at parts of an amount, their long runs at the same parts of their own; whole layout steps. */
+/** A week that is held at an amount, its long run at the same part of its own. */
+interface Held {
+  week: Week;
+  volume: number;
+  longRun: number;
+  /** True where the climb goes on from it. */
+  restart?: true | undefined;
+}
+
+/** Weeks held at amounts, in whole layout steps. */
 export function weeksHeldAt(
   { spec }: Block,
-  held: readonly { week: Week; volume: number; longRun: number }[],
+  held: readonly Held[],
   step: number,
 ): Pick<Command['change'], 'pins'> {
   const whole = (amount: number) => Math.max(step, step * Math.floor(amount / step));
-  const pins = held.reduce(
-    (kept, { week, volume, longRun }) =>
-      withPin(
-        withPin(kept, week.number, 'volume', whole(volume)),
-        week.number,
-        'longRun',
-        longRun > 0 ? whole(longRun) : undefined,
-      ),
-    spec.pins,
-  );
+  const pins = held.reduce((kept, { week, volume, longRun, restart }) => {
+    const { number } = week;
+    const held = withPin(kept, number, 'volume', whole(volume));
+    const both = withPin(held, number, 'longRun', longRun > 0 ? whole(longRun) : undefined);
+    return both.map((pin) => (pin.week === number ? { ...pin, restart } : pin));
+  }, spec.pins);
   return { pins };
 }
 
-/** Weeks that have not begun, the race’s own left out. */
+/** Weeks that have not begun, without the race’s own and those that days away or an illness take from. */
 export function weeksToCome(review: Review): Week[] {
   const from = firstOpenDay(review);
-  return review.block.weeks.filter(({ start, toGo }) => start >= from && toGo > 0);
+  return review.block.weeks.filter(
+    ({ start, toGo, running }) => start >= from && toGo > 0 && running >= 1,
+  );
 }

@@ -1,11 +1,11 @@
 import { dayWords } from '../../base/format/index.js';
 import { addDays, type CivilDate } from '../../base/index.js';
-import { addEvent, changeEvent, type Command } from '../../edit/index.js';
 import { type BlockEvent, lastDay } from '../../spec/days/index.js';
 import type { Review } from '../done/review-block.js';
 import { illnessOf, type IllnessSpell } from '../done/spells.js';
 import { daysFrom, firstOpenDay, placedWords, withoutHard } from './changes.js';
 import type { Propose } from './proposal.js';
+import { withWayBack } from './way-back.js';
 
 const DOCTOR =
   'No running with a fever, a pain in the chest or a racing pulse. A doctor says when running is safe again.';
@@ -44,17 +44,13 @@ function noRunning(review: Review, spell: IllnessSpell) {
   const to = spell.isOver ? spell.to : later(spell.to, today);
   const event: BlockEvent = { kind: 'illness', name: 'Ill', from: spell.from, to };
   // One that stands already grows with what is told: there are no two of one illness.
-  const index = block.spec.events.findIndex(
+  const standing = block.spec.events.find(
     (each) =>
       each.kind === 'illness' && each.from <= to && lastDay(each) >= addDays(spell.from, -1),
   );
-  const standing = block.spec.events[index];
   const placed = standing !== undefined && lastDay(standing) >= to;
-  const command: Command | undefined = placed
-    ? undefined
-    : standing
-      ? changeEvent(block, index, { ...standing, to })
-      : addEvent(block, event);
+  const { change, words } = withWayBack(review, standing ? { ...standing, to } : event, standing);
+  const message = `${standing ? 'Lengthened' : 'Noted'} an illness, from ${dayWords(spell.from)} to ${dayWords(to)}.`;
   return [
     {
       key: 'illness',
@@ -63,8 +59,8 @@ function noRunning(review: Review, spell: IllnessSpell) {
         : `Ill since ${dayWords(spell.from)}: no running until well`,
       because: placed
         ? 'It stands in the block: less running and nothing hard for as many days as it lasted.'
-        : 'No running while it lasts; then less and nothing hard for as many days again. Nothing is made up.',
-      command,
+        : `No running while it lasts; then less and nothing hard for as many days again. Nothing is made up.${words}`,
+      command: placed ? undefined : { change, message },
       caution: DOCTOR,
       health: true,
     },

@@ -1,6 +1,8 @@
 import { formatPercent, formatPlain } from '../../base/format/index.js';
 import { addDays, type Measure } from '../../base/index.js';
 import { layoutStep } from '../../rules/index.js';
+import type { Week } from '../../layout/block/index.js';
+import { isMeasure } from '../done/is-measure.js';
 import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
 import { type MissedSpell, missedOf } from '../done/spells.js';
@@ -49,6 +51,7 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
   const { block, rules } = review;
   const [next] = weeksToCome(review);
   if (!next) return [];
+  if (isLight(next)) return [lightAlready(spell, next, measure)];
   const { afterSome } = rules.diary;
   const quiet = daysFrom(block, firstOpenDay(review), addDays(next.start, HALF - 1));
   const held = { week: next, volume: afterSome * next.volume, longRun: afterSome * next.longRun };
@@ -70,33 +73,25 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
   ];
 }
 
+/** A week of rest is light already, and one that the coach has fixed stays, by this proposal or before it. */
+function isLight({ recovery, volumeRule }: Week): boolean {
+  return recovery || volumeRule === 'pin';
+}
+
+function lightAlready(spell: MissedSpell, next: Week, measure: Measure): Proposal {
+  const why = next.volumeRule === 'pin' ? 'is fixed already' : 'is one of rest already';
+  return {
+    key: 'lighter-week',
+    title: `Leave week ${next.number} as it is`,
+    because: `${spell.length} days without running. Week ${next.number} ${why}, at ${formatPlain(next.volume, measure)}; what was missed stays missed.`,
+    command: undefined,
+  };
+}
+
 /** As many steps as weeks were lost, of the last whole week; the climb goes on from there. */
 function stepsBack(review: Review, spell: MissedSpell, measure: Measure): Proposal[] {
-  const { block, rules, weeks } = review;
-  const last = weeks.findLast(({ week }) => addDays(week.start, week.length) <= spell.from);
-  const full = last
-    ? last.isWhole
-      ? Math.min(last.run, last.planned)
-      : last.planned
-    : block.spec.volume.start;
-  const longRun = last?.week.longRun ?? 0;
-  const { first, second, third } = rules.diary.stepsBack;
-  const lost = Math.ceil(spell.length / 7);
-  const steps = weeksToCome(review)
-    .slice(0, lost)
-    .flatMap((week, index) => {
-      const part = [first, second, third][index];
-      return part === undefined
-        ? []
-        : [
-            {
-              week,
-              part,
-              volume: Math.min(week.volume, part * full),
-              longRun: Math.min(week.longRun, part * longRun),
-            },
-          ];
-    });
+  const { block, rules } = review;
+  const { full, steps } = stepsOf(review, spell);
   const [next] = steps;
   if (!next) return [];
   const quiet = daysFrom(block, firstOpenDay(review), addDays(next.week.start, 6));
@@ -114,4 +109,30 @@ function stepsBack(review: Review, spell: MissedSpell, measure: Measure): Propos
       },
     },
   ];
+}
+
+/** The steps, and the last week that was run whole before the days missed; amounts in m or s. */
+function stepsOf(review: Review, { from, length }: MissedSpell) {
+  const { spec } = review.block;
+  const before = review.weeks.filter(({ week }) => addDays(week.start, week.length) <= from);
+  const { light, stepsBack } = review.rules.diary;
+  const last = before.findLast((each) => isMeasure(each) && each.run >= light * each.planned);
+  const full = last ? Math.min(last.run, last.planned) : spec.volume.start;
+  const longRun = last?.week.longRun ?? spec.longRun.start;
+  const { first, second, third } = stepsBack;
+  const parts = [first, second, third].slice(0, Math.ceil(length / WEEK));
+  const ahead = weeksToCome(review);
+  // A week of rest is none to climb on from: the last step is held for one more.
+  const upTo = ahead.findIndex(
+    ({ recoveryDue }, index) => index >= parts.length - 1 && !recoveryDue,
+  );
+  const coming = ahead.slice(0, upTo < 0 ? parts.length : upTo + 1);
+  const steps = coming.map((week, index) => {
+    const part = parts[index] ?? parts.at(-1) ?? third;
+    const volume = Math.min(week.volume, part * full);
+    // The climb goes on from the last of them.
+    const restart = index === coming.length - 1 ? (true as const) : undefined;
+    return { week, part, volume, longRun: Math.min(week.longRun, part * longRun), restart };
+  });
+  return { full, steps };
 }

@@ -69,13 +69,15 @@ function placeFor(review: Review, missed: DayReviewed): Day | undefined {
     (day) =>
       !done.has(day.date) && (isHardRunning(day) || day.role === 'long' || day.role === 'race'),
   );
-  // No week holds more hard days than the one it was missed in, and a taper none that was missed.
+  // No week holds more hard days than the one it was missed in, and a taper or a week of rest none that was missed.
   const most = review.weeks[missed.week - 1]?.hard.planned ?? 1;
   const open = new Set(
     review.block.weeks
       .filter(
-        ({ taperShare, days }) =>
+        ({ taperShare, days, recovery, recoveryDue }) =>
           taperShare >= 1 &&
+          !recovery &&
+          !recoveryDue &&
           days.filter((day) => isHardRunning(day) && !done.has(day.date)).length < most,
       )
       .flatMap(({ days }) => days.map(({ date }) => date)),

@@ -1,11 +1,11 @@
 import { dayWords } from '../../base/format/index.js';
-import { addDays } from '../../base/index.js';
-import { addEvent } from '../../edit/index.js';
+import { addDays, type CivilDate } from '../../base/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
 import { runningInPain, soreNow } from '../patterns/health.js';
 import type { Review } from '../done/review-block.js';
 import { daysFrom, firstOpenDay, placedWords, withoutHard } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
+import { withWayBack } from './way-back.js';
 
 const PHYSIOTHERAPIST =
   'Pain that changes the stride, or grows on the run, stops the run. A physiotherapist or doctor looks at it.';
@@ -20,20 +20,33 @@ function stopRunning(review: Review): Proposal[] {
   const { block, rules } = review;
   const from = firstOpenDay(review);
   const to = addDays(from, Math.max(1, rules.diary.poolDays) - 1);
-  const event: BlockEvent = { kind: 'illness', name: 'Hurt', from, to };
-  const stands = block.spec.events.some(
-    (each) => each.kind === 'illness' && each.from <= from && lastDay(each) >= from,
-  );
+  const hurt = block.spec.events.findLast((each) => each.kind === 'illness' && each.from <= from);
+  const stands = hurt !== undefined && lastDay(hurt) >= from;
+  // One that nothing was run after goes on: the way back is as long as all of it.
+  const standing = hurt && ranSince(review, lastDay(hurt)) ? undefined : hurt;
+  const event: BlockEvent = standing
+    ? { ...standing, to }
+    : { kind: 'illness', name: 'Hurt', from, to };
+  const { change, words } = withWayBack(review, event, standing);
   return [
     {
       key: 'stop-running',
       title: 'Stop running until it has been looked at',
-      because: `Pain that changes the stride. No running to ${dayWords(to)}, then by steps: walk and run, easy, strides, hard.`,
-      command: stands ? undefined : addEvent(block, event),
+      because: `Pain that changes the stride. No running to ${dayWords(to)}, then by steps: walk and run, easy, strides, hard.${words}`,
+      command: stands
+        ? undefined
+        : {
+            change,
+            message: `Stopped running to ${dayWords(to)}, for pain that changes the stride.`,
+          },
       caution: PHYSIOTHERAPIST,
       health: true,
     },
   ];
+}
+
+function ranSince({ days }: Review, date: CivilDate): boolean {
+  return days.some(({ day, done }) => day.date > date && done.state === 'run');
 }
 
 function intoThePool(review: Review): Proposal {

@@ -24,7 +24,21 @@ const all: readonly Propose[] = [
 
 /** What may be done about what was run. Where health is at stake, nothing else is proposed. */
 export function proposalsOf(review: Review, measure: Measure): Proposal[] {
-  const proposals = all.flatMap((propose) => propose(review, measure));
+  const proposals = all
+    .flatMap((propose) => propose(review, measure))
+    .map((proposal) =>
+      isTaken(review, proposal) ? { ...proposal, command: undefined } : proposal,
+    );
   const care = proposals.filter(({ health }) => health);
   return care.length > 0 ? care : proposals;
+}
+
+/** True where the block is as it proposes already. */
+function isTaken({ block: { spec } }: Review, { command }: Proposal): boolean {
+  if (!command) return false;
+  const before = Object.keys(command.change).map((field) => [
+    field,
+    spec[field as keyof typeof spec],
+  ]);
+  return JSON.stringify(Object.fromEntries(before)) === JSON.stringify(command.change);
 }
