@@ -29,12 +29,12 @@ describe('the week under way', () => {
     expect(found(cut, '2027-02-14')).not.toContain('week-over-wish');
     // Nor is it once it is over.
     expect(found(cut, '2027-02-16')).not.toContain('week-over-wish');
-    const days = [{ date: '2027-02-14', session: '60 km easy' }];
+    const days = [{ date: '2027-02-13', session: '50 km easy' }];
     expect(found({ ...marathon, days }, '2027-02-12')).toContain('week-over-wish');
   });
 
   it('made one of rest has no hard day, where that was before today', () => {
-    const rest = { ...marathon.volume?.recovery, weeks: [4, 8, 9, 12] } as const;
+    const rest = { ...marathon.volume?.recovery, weeks: [4, 8, 9, 12] };
     const volume = { ...marathon.volume, recovery: rest };
     expect(found({ ...marathon, volume }, '2027-02-11')).not.toContain('recovery-has-hard-day');
   });
@@ -43,7 +43,7 @@ describe('the week under way', () => {
     const tuesday = planned.weeks[8]?.days.find(({ role }) => role === 'quality');
     const session = tuesday?.sessions[0]?.shorthand;
     const next = addDays(tuesday?.date ?? '', 1);
-    const moved = { ...marathon, days: [{ date: next, role: 'quality', session }] } as const;
+    const moved: BlockSpec = { ...marathon, days: [{ date: next, role: 'quality', session }] };
     expect(found(moved, next)).toContain('hard-days-adjacent');
     expect(found(moved, next, [tuesday?.date ?? ''])).not.toContain('hard-days-adjacent');
     const young = { ...moved, athlete: { ...marathon.athlete, birthYear: 2010 } };
