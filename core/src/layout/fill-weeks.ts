@@ -18,7 +18,7 @@ import { noPast, type WeekThen } from './past/past.js';
 import { growthSchools } from './schools/index.js';
 import type { KeySession } from './sessions/fill-sessions.js';
 import { isAtRecovery, type LaidVolume } from './volume/climb.js';
-import { restarts } from './volume/restarts.js';
+import { restarts } from './written/restarts.js';
 import type { PlannedDay } from './week/plan-week.js';
 
 /** What the days of a block are dealt by. */

@@ -18,7 +18,7 @@ export { usualRunDays } from './resolve/usual-run-days.js';
 export { type HandedOut, type Past, pastOf, type WeekThen, weekThen } from './past/past.js';
 export { suggestWeeks } from './resolve/suggest-weeks.js';
 export { fullWeek, wholeWeek } from './volume/climb.js';
-export { climbBegins, restartLongRun, restarts } from './volume/restarts.js';
+export { climbBegins, restartLongRun, restarts } from './written/restarts.js';
 export { cutBeforeRace } from './taper/cut-before-race.js';
 export { countRises, weeksThatRise } from './volume/rises.js';
 export { rolesOf } from './wished/coach-week.js';

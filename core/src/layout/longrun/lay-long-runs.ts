@@ -20,7 +20,7 @@ import {
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import { isAtRecovery, type LaidVolume } from '../volume/climb.js';
-import { climbBegins, restartLongRun, restarts } from '../volume/restarts.js';
+import { climbBegins, restartLongRun, restarts } from '../written/restarts.js';
 import { runDaysOf } from '../../spec/index.js';
 import { weekOfLongRun } from './limits.js';
 import { type LongRunDay, longRunDay, TO_THE_RACE } from './long-run-day.js';

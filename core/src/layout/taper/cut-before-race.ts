@@ -3,7 +3,7 @@ import { type Basis, differenceInDays, memoizeLast, sum, weekdayOf } from '../..
 import type { Block } from '../block/block.js';
 import { type Day, isIndoors } from '../block/day.js';
 import type { Week } from '../block/week.js';
-import { climbBegins } from '../volume/restarts.js';
+import { climbBegins } from '../written/restarts.js';
 
 /** Seconds of running on the eve up to which it is a shake-out. */
 const LONGEST_SHAKE_OUT = 40 * 60;

@@ -6,7 +6,7 @@ import { growthLimit, recoveryLimit } from '../../rules/limits/index.js';
 import { runningOfCycle } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
-import { restarts } from './restarts.js';
+import { restarts } from '../written/restarts.js';
 import type { Rises } from './rises.js';
 
 export interface LaidVolume {

@@ -3,7 +3,7 @@ import type { Context } from '../context/context.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import { noPast } from '../past/past.js';
 import { type LaidVolume, asItWas, climb } from './climb.js';
-import { climbBegins } from './restarts.js';
+import { climbBegins } from '../written/restarts.js';
 import { countRises, type Rises } from './rises.js';
 
 /**

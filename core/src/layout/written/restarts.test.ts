@@ -44,18 +44,21 @@ describe('a week that the climb begins anew from', () => {
     }
   });
 
-  it.each(['percentage', 'fixed-step', 'step-and-hold', 'straight-to-peak', 'alternating'] as const)(
-    'is climbed from by the school %s as from a start',
-    (school) => {
-      const growth = { ...marathon.volume?.growth, school };
-      const { weeks } = with9({ volume: { ...marathon.volume, growth } });
-      const [anew = 0, next = 0] = volumes({ weeks } as ReturnType<typeof layOut>, 8);
-      expect(anew).toBe(40);
-      // A step is one kilometre a run day; straight to the peak of 92 km in three rises is 17 km.
-      const most = { percentage: 44, 'fixed-step': 46, 'step-and-hold': 48, alternating: 47 };
-      expect(next).toBeLessThanOrEqual(school === 'straight-to-peak' ? 58 : most[school]);
-    },
-  );
+  it.each([
+    'percentage',
+    'fixed-step',
+    'step-and-hold',
+    'straight-to-peak',
+    'alternating',
+  ] as const)('is climbed from by the school %s as from a start', (school) => {
+    const growth = { ...marathon.volume?.growth, school };
+    const { weeks } = with9({ volume: { ...marathon.volume, growth } });
+    const [anew = 0, next = 0] = volumes({ weeks } as ReturnType<typeof layOut>, 8);
+    expect(anew).toBe(40);
+    // A step is one kilometre a run day; straight to the peak of 92 km in three rises is 17 km.
+    const most = { percentage: 44, 'fixed-step': 46, 'step-and-hold': 48, alternating: 47 };
+    expect(next).toBeLessThanOrEqual(school === 'straight-to-peak' ? 58 : most[school]);
+  });
 
   it('keeps what it is climbed from where an illness cuts it', () => {
     const illness = { kind: 'illness', name: 'Ill', from: '2027-02-08', to: '2027-02-10' } as const;
