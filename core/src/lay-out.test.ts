@@ -4,7 +4,7 @@ import { differenceInDays, type Measure, sum } from './base/index.js';
 import { layoutStep, rulesOf } from './rules/index.js';
 import { perMetreOf } from './rules/limits/index.js';
 import { type BlockSpec, runningOfCycle } from './spec/index.js';
-import { fullWeek, mostOfARise, resolveSpec } from './layout/index.js';
+import { fullWeek, mostOfARise, resolveSpec, restarts } from './layout/index.js';
 import { type Block, isBase } from './layout/block/index.js';
 import { validateSpec } from './layout/validate/index.js';
 import { showBlock } from './present/figures/index.js';
@@ -258,6 +258,8 @@ describe('any valid spec', () => {
         const written = new Set(days.map(({ date }) => date));
         for (const pin of given.pins ?? []) {
           const week = weeks[pin.week - 1];
+          // What the climb begins anew from stays, though an illness cuts its week.
+          if (pin.restart && week?.volumeRule === 'event') continue;
           if (pin.volume !== undefined) expect(week?.volume).toBe(pin.volume);
           // A long run that is written out is as long as it says.
           const isWritten = week?.days.some(
@@ -279,7 +281,7 @@ describe('any valid spec', () => {
             .flatMap((found) => found.weeks),
         );
         const { growth, start } = spec.volume;
-        const built = [start];
+        let built = [start];
         for (const week of weeks) {
           const { number, volume, length, taperShare } = week;
           const isPinned = week.volumeRule === 'pin';
@@ -287,6 +289,8 @@ describe('any valid spec', () => {
           const base = Math.max(...(taperShare < 1 ? built : built.slice(-rise.weeks)));
           const whole = fullWeek(volume, length) / runningOfCycle(spec, week.start);
           expect(flagged.has(number)).toBe(whole > base * (1 + rise.most) + 0.01);
+          const anew = restarts(spec, week) && spec.pins.find((pin) => pin.week === number);
+          if (anew) built = [anew.volume ?? whole];
           if (isBase(week) && volume > 0) built.push(whole);
         }
       }),

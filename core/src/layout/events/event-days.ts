@@ -92,6 +92,17 @@ export function eventDays(events: readonly BlockEvent[], rules: HouseRules): Eve
   }
 }
 
+/** True for a week in which one is ill or hurt, or on the way back from it. */
+export function isIllIn(
+  days: EventDays,
+  { start, length }: Pick<WeekOnTheWay, 'start' | 'length'>,
+): boolean {
+  if (days.size === 0) return false;
+  return Array.from({ length }, (_, day) => days.get(addDays(start, day))).some(
+    (each) => each?.back !== undefined || (each?.spent && each.running === 0 && !each.elsewhere),
+  );
+}
+
 /** What several events ask of one day: a camp may ask for more than usual, anything else on the same day for less. */
 function together(old: EventDay | undefined, part: Partial<EventDay>): EventDay {
   const { running = 1 } = part;

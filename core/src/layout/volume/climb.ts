@@ -5,6 +5,7 @@ import { type CivilDate, clean, floorTo, roundTo } from '../../base/index.js';
 import { growthLimit, recoveryLimit } from '../../rules/limits/index.js';
 import { runningOfCycle } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
+import { isIllIn } from '../events/event-days.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import { restarts } from '../written/restarts.js';
 import type { Rises } from './rises.js';
@@ -120,7 +121,7 @@ function nextWeek(ascent: Ascent, week: FrameWeek): LaidVolume {
   const index = laid.length;
   const pin = pinOf(ascent, week.number);
   const isAnew = restarts(context.spec, week);
-  if (pin !== undefined && isAnew && week.running < 1) {
+  if (pin !== undefined && isAnew && isIllIn(context.eventDays, week)) {
     // What an illness takes of the week, it does not take of what is climbed from.
     ascent.last = pin;
     beginAnew(ascent, index);

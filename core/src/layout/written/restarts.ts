@@ -7,12 +7,13 @@ interface ClimbingWeek {
   taperShare: number;
 }
 
-/** True for a week that the climb begins anew from. In a taper nothing climbs. */
+/** True for a week that the climb begins anew from. In a taper nothing climbs, and none from nothing. */
 export function restarts(
   { pins }: Pick<ResolvedSpec, 'pins'>,
   { number, taperShare }: ClimbingWeek,
 ): boolean {
-  return taperShare >= 1 && pins.some(({ week, restart }) => week === number && restart === true);
+  if (taperShare < 1) return false;
+  return pins.some(({ week, volume, restart }) => week === number && restart && volume !== 0);
 }
 
 /** The long run that the ladder goes on from in a week that the climb begins anew from: as it was meant, not as an illness cut it. */
