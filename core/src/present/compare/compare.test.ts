@@ -34,6 +34,18 @@ describe('two blocks', () => {
     expect(differences.map(({ name }) => name)).not.toContain('Weeks');
   });
 
+  it('differ in what is fixed, and where the climb begins anew', () => {
+    const pins = [
+      { week: 5, volume: 60_000 },
+      { week: 9, volume: 40_000, restart: true as const },
+    ];
+    expect(whatChanged(block, layOut({ ...marathon, pins }), km)).toContainEqual({
+      name: 'Fixed weeks',
+      before: 'none',
+      after: '5, 9 (climb anew)',
+    });
+  });
+
   it('differ in the paces that a new result leads to', () => {
     const results = [
       ...(marathon.athlete?.results ?? []),

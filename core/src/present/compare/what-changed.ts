@@ -37,7 +37,10 @@ export function whatChanged(before: Checked, after: Checked, measure: Measure): 
       'Heaviest week': `${sayVolume(shown, heaviest.number)}, ${heaviest.toGo} out`,
       'Longest run': `${sayLongRun(shown, longest.number)}, ${longest.toGo} out`,
       'Recovery weeks': recovering.join(', ') || 'none',
-      'Fixed weeks': spec.pins.map(({ week }) => week).join(', ') || 'none',
+      'Fixed weeks':
+        spec.pins
+          .map(({ week, restart }) => `${week}${restart ? ' (climb anew)' : ''}`)
+          .join(', ') || 'none',
       'Races & days away': spec.events.map(({ name }) => name).join(', ') || 'none',
       Total: sayTotal(shown),
       'Race week': sayVolume(shown, weeks.length),
