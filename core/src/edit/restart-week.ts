@@ -15,12 +15,12 @@ export function toggleRestart({ spec, weeks }: Block, number: number): Command |
     const pins = spec.pins.map(({ restart, ...pin }): Pin => {
       return pin.week === number || !restart ? pin : { ...pin, restart };
     });
-    return { change: { pins }, message: `The climb goes on from before week ${number}.` };
+    return { change: { pins }, message: `Took the rebuild from week ${number} out.` };
   }
   const pins = withPin(spec.pins, number, 'volume', week.volume).map((pin): Pin => {
     return pin.week === number ? { ...pin, restart: true } : pin;
   });
-  return { change: { pins }, message: `The climb begins anew from week ${number}.` };
+  return { change: { pins }, message: `Set the block to rebuild from week ${number}.` };
 }
 
 /** True where the climb begins anew from a week. */

@@ -77,14 +77,14 @@ describe('the menu of the chosen weeks', () => {
     expect(commands.run).not.toHaveBeenCalled();
   });
 
-  it('lets the climb begin anew from one week, not several, and not from the first', async () => {
+  it('rebuilds from one week, not several, and not from the first', async () => {
     const { user, words } = await open([5]);
-    await user.click(item('Climb anew from here'));
-    expect(words()).toBe('The climb begins anew from week 5.');
+    await user.click(item('Rebuild from here'));
+    expect(words()).toBe('Set the block to rebuild from week 5.');
     for (const weeks of [[5, 6], [1]]) {
       cleanup();
       await open(weeks);
-      expect(item('Climb anew from here').getAttribute('aria-disabled')).toBe('true');
+      expect(item('Rebuild from here').getAttribute('aria-disabled')).toBe('true');
     }
   });
 

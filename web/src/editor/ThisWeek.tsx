@@ -74,7 +74,7 @@ export const ThisWeek = memo(function ThisWeek({
           toggleRecovery(block, weeks),
         ),
         {
-          ...act(isRestart(block, first) ? wording.climbOnAsBefore : wording.climbAnew, () => anew),
+          ...act(isRestart(block, first) ? wording.noRebuild : wording.rebuild, () => anew),
           disabled: many || anew === undefined,
         },
       ],

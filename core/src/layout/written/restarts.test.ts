@@ -80,11 +80,11 @@ describe('a week that the climb begins anew from', () => {
   it('is turned on and off by a command, at what it is laid out at', () => {
     const block = layOut(marathon);
     const on = toggleRestart(block, 9);
-    expect(on?.message).toBe('The climb begins anew from week 9.');
+    expect(on?.message).toBe('Set the block to rebuild from week 9.');
     expect(on?.change.pins).toEqual([{ week: 9, volume: block.weeks[8]?.volume, restart: true }]);
     const anew = layOut(applyChange(block.spec, on?.change ?? {}));
     const off = toggleRestart(anew, 9);
-    expect(off?.message).toBe('The climb goes on from before week 9.');
+    expect(off?.message).toBe('Took the rebuild from week 9 out.');
     expect(off?.change.pins).toEqual([{ week: 9, volume: block.weeks[8]?.volume }]);
     // In the first week it begins anyway; in the taper nothing climbs.
     expect(toggleRestart(block, 1)).toBeUndefined();

@@ -34,7 +34,7 @@ describe('two blocks', () => {
     expect(differences.map(({ name }) => name)).not.toContain('Weeks');
   });
 
-  it('differ in what is fixed, and where the climb begins anew', () => {
+  it('differ in what is fixed, and where the block rebuilds', () => {
     const pins = [
       { week: 5, volume: 60_000 },
       { week: 9, volume: 40_000, restart: true as const },
@@ -42,7 +42,7 @@ describe('two blocks', () => {
     expect(whatChanged(block, layOut({ ...marathon, pins }), km)).toContainEqual({
       name: 'Fixed weeks',
       before: 'none',
-      after: '5, 9 (climb anew)',
+      after: '5, 9 (rebuilds)',
     });
   });
 

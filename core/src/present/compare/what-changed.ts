@@ -38,9 +38,8 @@ export function whatChanged(before: Checked, after: Checked, measure: Measure): 
       'Longest run': `${sayLongRun(shown, longest.number)}, ${longest.toGo} out`,
       'Recovery weeks': recovering.join(', ') || 'none',
       'Fixed weeks':
-        spec.pins
-          .map(({ week, restart }) => `${week}${restart ? ' (climb anew)' : ''}`)
-          .join(', ') || 'none',
+        spec.pins.map(({ week, restart }) => `${week}${restart ? ' (rebuilds)' : ''}`).join(', ') ||
+        'none',
       'Races & days away': spec.events.map(({ name }) => name).join(', ') || 'none',
       Total: sayTotal(shown),
       'Race week': sayVolume(shown, weeks.length),

@@ -40,7 +40,7 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
     'short-first-week': () => `${week.length} of 7 days at the starting volume of ${start}.`,
     pin: () =>
       restarts(block.spec, week)
-        ? 'Fixed; kept exactly. The climb begins anew from here.'
+        ? 'Fixed; kept exactly. The block rebuilds from here.'
         : 'Fixed; kept exactly.',
     rise: () => riseWords(block, week, { before: of, over, now }),
     peak: () => `The peak: ${now}, ${partWords(week.volume, of)} ${over}.`,
