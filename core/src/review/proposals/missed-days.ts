@@ -79,11 +79,14 @@ function isLight({ recovery, volumeRule }: Week): boolean {
 }
 
 function lightAlready(spell: MissedSpell, next: Week, measure: Measure): Proposal {
-  const why = next.volumeRule === 'pin' ? 'is fixed already' : 'is one of rest already';
+  const isFixed = next.volumeRule === 'pin';
+  const why = isFixed
+    ? `is fixed already, at ${formatPlain(next.volume, measure)}`
+    : 'is one of rest already';
   return {
     key: 'lighter-week',
     title: `Leave week ${next.number} as it is`,
-    because: `${spell.length} days without running. Week ${next.number} ${why}, at ${formatPlain(next.volume, measure)}; what was missed stays missed.`,
+    because: `${spell.length} days without running. Week ${next.number} ${why}; what was missed stays missed.`,
     command: undefined,
   };
 }
