@@ -15,7 +15,7 @@ export function toggleRestart({ spec, weeks }: Block, number: number): Command |
     const pins = spec.pins.map(({ restart, ...pin }): Pin => {
       return pin.week === number || !restart ? pin : { ...pin, restart };
     });
-    return { change: { pins }, message: `Took the rebuild from week ${number} out.` };
+    return { change: { pins }, message: `No longer rebuilds from week ${number}.` };
   }
   const pins = withPin(spec.pins, number, 'volume', week.volume).map((pin): Pin => {
     return pin.week === number ? { ...pin, restart: true } : pin;

@@ -155,7 +155,7 @@ describe('a block that is lived', () => {
     for (let day = 7 * 6 + 1; day < 7 * 6 + 6; day++) lived.live(addDays(start, day), 'work');
     const [first] = lived.proposed(addDays(start, 7 * 6 + 6));
     expect(first).toMatchObject({ title: 'Leave week 8 as it is', command: undefined });
-    expect(first?.because).toContain('is one of rest already');
+    expect(first?.because).toContain('is a recovery week already');
   });
 
   it('ill, runs no test on the way back, and holds its fixed weeks lower', () => {
@@ -168,8 +168,8 @@ describe('a block that is lived', () => {
     for (let day = 7 * 6; day < 7 * 6 + 4; day++) lived.live(addDays(start, day), 'ill');
     const today = addDays(start, 7 * 6 + 4);
     const [illness] = lived.proposed(today);
-    expect(illness?.because).toContain('Sat 30 Jan holds no test now.');
-    expect(illness?.because).toContain('Weeks that are fixed hold less with it.');
+    expect(illness?.because).toContain('Left out: the test on Sat 30 Jan.');
+    expect(illness?.because).toContain('The weeks you fixed are made lighter too.');
     expect(lived.take(today)).toBe('illness');
     const { events, pins: lowered } = lived.block.spec;
     expect(events.map(({ kind }) => kind)).toEqual(['illness']);
@@ -190,6 +190,17 @@ describe('a block that is lived', () => {
     const hurt = lived.block.spec.events.filter(({ kind }) => kind === 'illness');
     expect(hurt).toHaveLength(1);
     expect(hurt[0]?.name).toBe('Hurt');
+  });
+
+  it('hurt anew, leaves an illness of long ago as it was, though nothing is recorded since', () => {
+    const ill = { kind: 'illness', name: 'Ill', from: '2026-12-21', to: '2026-12-23' } as const;
+    const lived = new Lived({ ...marathon, events: [ill] });
+    const { start } = lived.block.spec;
+    lived.live(addDays(start, 60), 'hurt');
+    expect(lived.take(addDays(start, 61))).toBe('stop-running');
+    const [before, hurt] = lived.block.spec.events;
+    expect(before).toEqual(ill);
+    expect(hurt).toMatchObject({ name: 'Hurt', from: addDays(start, 61) });
   });
 
   it('keeps a missed session out of a week of rest', () => {

@@ -84,7 +84,7 @@ describe('a week that the climb begins anew from', () => {
     expect(on?.change.pins).toEqual([{ week: 9, volume: block.weeks[8]?.volume, restart: true }]);
     const anew = layOut(applyChange(block.spec, on?.change ?? {}));
     const off = toggleRestart(anew, 9);
-    expect(off?.message).toBe('Took the rebuild from week 9 out.');
+    expect(off?.message).toBe('No longer rebuilds from week 9.');
     expect(off?.change.pins).toEqual([{ week: 9, volume: block.weeks[8]?.volume }]);
     // In the first week it begins anyway; in the taper nothing climbs.
     expect(toggleRestart(block, 1)).toBeUndefined();

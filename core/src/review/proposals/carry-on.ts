@@ -5,7 +5,7 @@ import { growthLimit } from '../../rules/limits/index.js';
 import { climbBegins } from '../../layout/index.js';
 import { isMeasure } from '../done/is-measure.js';
 import { lastSpell } from '../done/spells.js';
-import { weeksHeldAt, weeksToCome } from './changes.js';
+import { weeksHeldAt, wholeWeeksToCome } from './changes.js';
 import type { Propose } from './proposal.js';
 
 /** Weeks whose mean is what is really held. */
@@ -17,7 +17,7 @@ const WEEKS = 2;
  */
 export const carryOn: Propose = (review, measure) => {
   const { block, rules, weeks } = review;
-  const next = weeksToCome(review).find(({ recoveryDue }) => !recoveryDue);
+  const next = wholeWeeksToCome(review).find(({ recoveryDue }) => !recoveryDue);
   const since = weeks.slice(climbBegins(block.spec, block.weeks));
   const answered = lastSpell(review)?.to ?? '';
   const last = since.filter((each) => isMeasure(each) && each.week.start > answered).slice(-WEEKS);

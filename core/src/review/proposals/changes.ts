@@ -81,10 +81,13 @@ export function weeksHeldAt(
   return { pins };
 }
 
-/** Weeks that have not begun, without the race’s own and those that days away or an illness take from. */
+/** Weeks that have not begun, the race’s own left out. */
 export function weeksToCome(review: Review): Week[] {
   const from = firstOpenDay(review);
-  return review.block.weeks.filter(
-    ({ start, toGo, running }) => start >= from && toGo > 0 && running >= 1,
-  );
+  return review.block.weeks.filter(({ start, toGo }) => start >= from && toGo > 0);
+}
+
+/** Those of them that can be climbed from: races, days away and illness take nothing from them. */
+export function wholeWeeksToCome(review: Review): Week[] {
+  return weeksToCome(review).filter(({ running }) => running >= 1);
 }

@@ -6,7 +6,14 @@ import { isMeasure } from '../done/is-measure.js';
 import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
 import { type MissedSpell, missedOf } from '../done/spells.js';
-import { daysFrom, firstOpenDay, weeksHeldAt, weeksToCome, withoutHard } from './changes.js';
+import {
+  daysFrom,
+  firstOpenDay,
+  weeksHeldAt,
+  weeksToCome,
+  wholeWeeksToCome,
+  withoutHard,
+} from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 
 /** Days into a week from which on its second half begins. */
@@ -51,8 +58,9 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
   const { block, rules } = review;
   const [next] = weeksToCome(review);
   if (!next) return [];
-  if (isLight(next)) return [lightAlready(spell, next, measure)];
   const { afterSome } = rules.diary;
+  const isLight = next.recovery || next.running <= afterSome;
+  if (isLight || next.volumeRule === 'pin') return [lightAlready(spell, next, measure)];
   const quiet = daysFrom(block, firstOpenDay(review), addDays(next.start, HALF - 1));
   const held = { week: next, volume: afterSome * next.volume, longRun: afterSome * next.longRun };
   const change = {
@@ -73,16 +81,14 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
   ];
 }
 
-/** A week of rest is light already, and one that the coach has fixed stays, by this proposal or before it. */
-function isLight({ recovery, volumeRule }: Week): boolean {
-  return recovery || volumeRule === 'pin';
-}
-
+/** A week of rest, or with days away, is light already; one that is fixed stays, by this proposal or before it. */
 function lightAlready(spell: MissedSpell, next: Week, measure: Measure): Proposal {
   const isFixed = next.volumeRule === 'pin';
   const why = isFixed
     ? `is fixed already, at ${formatPlain(next.volume, measure)}`
-    : 'is one of rest already';
+    : next.recovery
+      ? 'is a recovery week already'
+      : 'is light already';
   return {
     key: 'lighter-week',
     title: `Leave week ${next.number} as it is`,
@@ -124,7 +130,7 @@ function stepsOf(review: Review, { from, length }: MissedSpell) {
   const longRun = last?.week.longRun ?? spec.longRun.start;
   const { first, second, third } = stepsBack;
   const parts = [first, second, third].slice(0, Math.ceil(length / WEEK));
-  const ahead = weeksToCome(review);
+  const ahead = wholeWeeksToCome(review);
   // A week of rest is none to climb on from: the last step is held for one more.
   const upTo = ahead.findIndex(
     ({ recoveryDue }, index) => index >= parts.length - 1 && !recoveryDue,

@@ -22,8 +22,8 @@ function stopRunning(review: Review): Proposal[] {
   const to = addDays(from, Math.max(1, rules.diary.poolDays) - 1);
   const hurt = block.spec.events.findLast((each) => each.kind === 'illness' && each.from <= from);
   const stands = hurt !== undefined && lastDay(hurt) >= from;
-  // One that nothing was run after goes on: the way back is as long as all of it.
-  const standing = hurt && ranSince(review, lastDay(hurt)) ? undefined : hurt;
+  // One that is known not to have been run after goes on: the way back is as long as all of it.
+  const standing = hurt && restedSince(review, lastDay(hurt)) ? hurt : undefined;
   const event: BlockEvent = standing
     ? { ...standing, to }
     : { kind: 'illness', name: 'Hurt', from, to };
@@ -45,8 +45,11 @@ function stopRunning(review: Review): Proposal[] {
   ];
 }
 
-function ranSince({ days }: Review, date: CivilDate): boolean {
-  return days.some(({ day, done }) => day.date > date && done.state === 'run');
+/** Days of which nothing is recorded may have been run. */
+function restedSince({ days, today }: Review, date: CivilDate): boolean {
+  return days
+    .filter(({ day }) => day.date > date && day.date < today)
+    .every(({ done: { state } }) => state !== 'run' && state !== 'unknown');
 }
 
 function intoThePool(review: Review): Proposal {

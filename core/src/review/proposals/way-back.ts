@@ -32,7 +32,8 @@ export function withWayBack(
     const week = block.weeks[pin.week - 1];
     // What the climb begins anew from is laid like other weeks, as the illness leaves it.
     if (!week || pin.restart || addDays(week.start, week.length) <= today) return pin;
-    const left = leftOf(week, event, rules) / (standing ? leftOf(week, standing, rules) : 1);
+    const before = standing ? leftOf(week, standing, rules) : 1;
+    const left = before > 0 ? leftOf(week, event, rules) / before : 1;
     return left < 1 ? lighter(pin, left, layoutStep(block.spec.athlete, rules)) : pin;
   });
   const isLowered = lowered.some((pin, index) => pin !== pins[index]);
@@ -40,9 +41,9 @@ export function withWayBack(
   return {
     change: { events: [...kept, event], ...(isLowered && { pins: lowered }) },
     words: [
-      tests.length > 0 ? ` ${daysOf(tests)} holds no test now.` : '',
+      tests.length > 0 ? ` Left out: the test on ${daysOf(tests)}.` : '',
       races.length > 0 ? ` The race on ${daysOf(races)} stands: move or remove it.` : '',
-      isLowered ? ' Weeks that are fixed hold less with it.' : '',
+      isLowered ? ' The weeks you fixed are made lighter too.' : '',
     ].join(''),
   };
 }
