@@ -8,3 +8,6 @@ export interface LaidLongRun {
   /** The day it falls on; undefined when there is none. */
   date: CivilDate | undefined;
 }
+
+/** A long run before its day is looked up. */
+export type UndatedLongRun = Omit<LaidLongRun, 'date'>;

@@ -13,3 +13,11 @@ export function writtenLongRun(
   const session = text === undefined ? undefined : sessionOf(text);
   return session && sessionTotals(session.parts, sessionsOn(date));
 }
+
+/** A long run that is written out is as long as it says, in m or s as the block counts. */
+export function lengthWritten(context: Context, date: CivilDate | undefined): number | undefined {
+  const written = writtenLongRun(context, date);
+  if (!written) return undefined;
+  const byTime = context.spec.athlete.basis === 'time';
+  return Math.round(byTime ? written.time : written.distance);
+}
