@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type Measure } from '../../base/index.js';
 import { applyChange, insertWeek, pinWeek } from '../../edit/index.js';
+import type { CheckCode } from '../../checks/index.js';
 import { layOut } from '../../lay-out.js';
 import type { BlockSpec } from '../../spec/index.js';
 import { showBlock } from '../figures/show.js';
@@ -33,7 +34,7 @@ describe('what a change brings with it', () => {
     expect(movedWeeks(before, after)).not.toContain(1);
     const weeks = movedWeeks(before, after).length;
     expect(consequenceWords(before, after)).toMatch(
-      new RegExp(`^${weeks} weeks changed\\. .*caution`),
+      new RegExp(`^${weeks} weeks changed\\. 1 caution more: growth over the cap\\.`),
     );
   });
 
@@ -43,5 +44,23 @@ describe('what a change brings with it', () => {
     expect(consequenceWords(before, after)).toContain(
       'Race day stays; the block starts on Mon 7 Dec.',
     );
+  });
+
+  it('names what came and what went, of one level too', () => {
+    const found = (...checks: CheckCode[]) => ({
+      ...before,
+      block: {
+        ...before.block,
+        findings: checks.map((check) => ({ check, level: 'caution' as const })),
+      },
+    });
+    const is = found('monotony', 'too-long-at-peak');
+    expect(consequenceWords(found('taper-too-deep', 'monotony'), is)).toBe(
+      '1 caution more: long stay at the peak. 1 caution fewer: taper too deep.',
+    );
+    expect(consequenceWords(found('monotony'), found('monotony', 'monotony', 'monotony'))).toBe(
+      '2 cautions more: days too much alike.',
+    );
+    expect(consequenceWords(is, is)).toBe('');
   });
 });

@@ -1,12 +1,18 @@
 import { dayWords } from '../../base/format/index.js';
-import { type Level, levels } from '../../checks/index.js';
+import { type CheckCode, type Level, levels } from '../../checks/index.js';
 import type { Block } from '../../layout/block/index.js';
 import type { ShownBlock } from '../figures/show.js';
+import { checkTitles } from '../findings/check-titles.js';
 
 /** A block as it is compared: its weeks, the figures shown of them, and what was found. */
 export interface Compared {
   block: Pick<Block, 'weeks' | 'spec'> & {
-    findings: readonly { level: Level; waived?: string | undefined; past?: boolean | undefined }[];
+    findings: readonly {
+      check: CheckCode;
+      level: Level;
+      waived?: string | undefined;
+      past?: boolean | undefined;
+    }[];
   };
   shown: Pick<ShownBlock, 'weeks'>;
 }
@@ -23,7 +29,7 @@ export function movedWeeks(before: Compared, after: Compared): number[] {
 }
 
 /**
- * What a change brought with it, in a sentence or two: `6 weeks changed. 1 caution more.`
+ * What a change brought with it, in a sentence or two: `6 weeks changed. 1 caution more: long run over its share.`
  * Empty where it brought nothing.
  */
 export function consequenceWords(before: Compared, after: Compared): string {
@@ -40,18 +46,38 @@ export function consequenceWords(before: Compared, after: Compared): string {
   ].join(' ');
 }
 
-/** How many findings more or fewer stand, level by level: `1 caution more.` */
+/** Which findings more or fewer stand, level by level: `1 caution more: long run over its share.` */
 export function moreOrFewer(before: Compared, after: Compared): string[] {
   return levels.flatMap((level) => {
-    const by = standing(after, level) - standing(before, level);
-    return by === 0 ? [] : [`${counted(Math.abs(by), level)} ${by > 0 ? 'more' : 'fewer'}.`];
+    const [was, is] = [standing(before, level), standing(after, level)];
+    return [...told(notIn(was, is), level, 'more'), ...told(notIn(is, was), level, 'fewer')];
   });
 }
 
-function standing({ block: { findings } }: Compared, level: Level): number {
-  return findings.filter(
-    (found) => found.level === level && found.waived === undefined && !found.past,
-  ).length;
+function standing({ block: { findings } }: Compared, level: Level): CheckCode[] {
+  return findings
+    .filter((found) => found.level === level && found.waived === undefined && !found.past)
+    .map(({ check }) => check);
+}
+
+/** Those of `codes` that stand more often than among others. */
+function notIn(others: readonly CheckCode[], codes: readonly CheckCode[]): CheckCode[] {
+  const left = [...others];
+  return codes.filter((code) => {
+    const at = left.indexOf(code);
+    if (at >= 0) left.splice(at, 1);
+    return at < 0;
+  });
+}
+
+function told(codes: readonly CheckCode[], level: Level, by: 'more' | 'fewer'): string[] {
+  if (codes.length === 0) return [];
+  const titles = [...new Set(codes)].map((code) => lowerFirst(checkTitles[code])).join(', ');
+  return [`${counted(codes.length, level)} ${by}: ${titles}.`];
+}
+
+function lowerFirst(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1);
 }
 
 function counted(count: number, noun: string): string {

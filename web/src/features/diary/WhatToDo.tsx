@@ -24,9 +24,8 @@ export function WhatToDo({
   return (
     <section aria-label={wording.whatToDo}>
       <h2 className="display">{wording.whatToDo}</h2>
-      {proposals.length === 0 ? (
-        <p className="muted">{wording.nothingToDo}</p>
-      ) : (
+      {proposals.length === 0 && <p className="muted">{wording.nothingToDo}</p>}
+      {proposals.some(({ command }) => command) && (
         <p className="muted">{wording.nothingChangesUntilYouApply}</p>
       )}
       {proposals.map((proposal) => (
