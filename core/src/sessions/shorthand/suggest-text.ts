@@ -120,9 +120,9 @@ function atAPace(text: string): string {
   );
 }
 
-/** 10 x 1/1, 20 x 30/30 and 30/30 x 20: repetitions and what is jogged between them. */
+/** 10 x 1/1, 10 x 1 on 1 off, 30/30 x 20: repetitions and what is jogged between them. */
 const ON_AND_OFF =
-  /(?:(\d+)\s*[x×*]\s*)?(?<![\d/])(\d{1,2})\s*\/\s*(\d{1,2})(?![\d/])(?:\s*(?:mins?|m|secs?|s|'|"|′|″)(?![a-z]))?(?:\s*[x×*]\s*(\d+)\b(?!\s*[/x×*]))?/i;
+  /(?:(\d+)\s*[x×*]\s*)?(?<![\d/])(\d{1,2})\s*(?:\/|on\W+)\s*(\d{1,2})(?![\d/])(?:\s*off\b)?(?:\s*(?:mins?|m|secs?|s|'|"|′|″)(?![a-z]))?(?:\s*[x×*]\s*(\d+)\b(?!\s*[/x×*]))?/i;
 
 /** Minutes of a repetition, at most, where nothing says what a figure is: 15/15 are seconds. */
 const MOST_ON = 10;
@@ -163,7 +163,7 @@ function withUnits(
 
 /** Where a repetition begins, behind how many of them there are; and where its recovery does. */
 const REPEATED = /(\d+)\s*[x×*]\s*$/i;
-const BETWEEN = /\d\s*[x×*].*(?:,|\boff|\bwith|\()\s*$/i;
+const BETWEEN = /\d\s*[x×*].*(?:,|\b(?:off|with|r|rest|rec)\b[:=]?|\()\s*$/i;
 
 /** More of it in km than any repetitions come to. */
 const MOST_IN_REPS = 16;
