@@ -140,7 +140,7 @@ async function serverTests(files) {
 async function faultTests(files) {
   await compiled();
   await site();
-  return vitest('faults', ['faults'], files, { VITEST_MAX_WORKERS: '2' });
+  return vitest('faults', ['faults'], files, { VITEST_MAX_WORKERS: '3' });
 }
 
 /** Whole errands in Chromium, against the real server, database and built site. @param {string[]} files */

@@ -145,3 +145,30 @@ test('selects several weeks and scales, shifts and rests them, each undoable', a
   await expect(page.locator('[data-row=week]')).toHaveCount(12);
   await expectSaved(page);
 });
+
+test('rebuilds a block from a low week, takes it back, and says so on the drawing', async ({
+  page,
+}) => {
+  await keepNewBlock(page, 'Rebuilding');
+  const volume = async (week: number) => Number(await cell(page, 'volume', week).innerText());
+  const weekSix = (words: RegExp) => page.getByRole('img', { name: words });
+  const act = async (name: string) => {
+    await page.getByRole('button', { name: 'This week' }).click();
+    await page.getByRole('menuitem', { name, exact: true }).click();
+  };
+  await cell(page, 'volume', 6).click();
+  await page.keyboard.type('20');
+  await page.keyboard.press('Enter');
+  // A low week that is fixed alone is one of rest: the next goes on from the climb before it.
+  await expect(cell(page, 'volume', 6)).toHaveText('20');
+  const wasSeven = await volume(7);
+  await cell(page, 'volume', 6).click();
+  await act('Rebuild from here');
+  await expect(weekSix(/^Week 6: 20 km, fixed.*the block rebuilds from here/)).toBeVisible();
+  expect(await volume(7)).toBeLessThan(wasSeven);
+  expect(await volume(7)).toBeGreaterThanOrEqual(20);
+  await act('Don’t rebuild from here');
+  await expect(weekSix(/^Week 6: .*rebuilds/)).toHaveCount(0);
+  await expect(cell(page, 'volume', 7)).toHaveText(String(wasSeven));
+  await expectSaved(page);
+});

@@ -61,7 +61,7 @@ it('reads or refuses any file, and lays out what it reads in figures that can be
       const written: unknown = { ...toBlockFile(block.spec, given.start === undefined), waivers };
       expect(parseBlockFile(JSON.parse(JSON.stringify(written)))).toMatchObject({ ok: true });
     }),
-    { numRuns: 2000 * times },
+    { numRuns: 800 * times },
   );
   // A generator whose files are all refused would try nothing.
   expect(tally.read).toBeGreaterThan(tally.refused / 20);
@@ -93,7 +93,7 @@ it('reads any shorthand or says what is wrong, and prints what can be read again
       const printed = printSession(session.session);
       expect(readSession(printed)).toEqual(session);
     }),
-    { numRuns: 5000 * times },
+    { numRuns: 2500 * times },
   );
 });
 

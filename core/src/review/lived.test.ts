@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays, type CivilDate, type Measure, sum } from '../base/index.js';
+import { addDays, type CivilDate, type Measure } from '../base/index.js';
 import { applyChange } from '../edit/index.js';
 import { type HandedOut, weekThen } from '../layout/index.js';
 import { layOut } from '../lay-out.js';
@@ -249,8 +249,9 @@ describe('a block that is lived', () => {
           expect(again?.change.pins ?? lived.block.spec.pins).toEqual(lived.block.spec.pins);
         }
         expect(lived.block.weeks.every(({ volume }) => Number.isFinite(volume))).toBe(true);
-        expect(sum(lived.block.weeks.map(({ volume }) => volume))).toBeGreaterThanOrEqual(0);
       }),
+      // Each lays its block out some fifty times.
+      { fixed: 25, random: 10 },
     );
   });
 });

@@ -2,6 +2,7 @@ import { unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
 import { paceWords } from '@nadir/core/layout';
 import { isBase, type Block, type Week } from '@nadir/core/layout/block';
+import { isRestart } from '@nadir/core/edit';
 import { weekChange } from '@nadir/core/present';
 import { frameStates, saySegment, type ShownBlock } from '@nadir/core/present/figures';
 import { memo } from 'react';
@@ -20,7 +21,7 @@ export interface BarDrawn extends WeekDrawn {
   done: boolean;
   /** Where what was run ends; undefined where it is not known. */
   runTop: number | undefined;
-  /** What a recovery week or a step of the taper takes off, in words; empty in other weeks. */
+  /** What a recovery week or a step of the taper takes off, or that the block rebuilds from here; empty in other weeks. */
   cut: string;
   /** True for a recovery week that the coach named. */
   cutFixed: boolean;
@@ -56,6 +57,7 @@ export function barOf(
   const { volume = 0, longRun = 0 } = shown.weeks[week.number - 1] ?? {};
   const volumeFixed = week.volumeRule === 'pin';
   const isCut = week.recovery || week.taperShare < 1;
+  const rebuilds = isRestart(block, week.number);
   const cutFixed = week.recovery && frameStates(block.spec).recovery === 'fixed';
   const words = [
     wording.weekAndVolume(
@@ -67,6 +69,7 @@ export function barOf(
     ...(run === undefined ? [] : [`${done ? 'run' : wording.runSoFar} ${run}`]),
     week.toGo === 0 ? wording.raceWeek : wording.longRun(say(longRun)),
     ...(week.recovery ? [wording.recoveryWeek(cutFixed ? wording.fixed : '')] : []),
+    ...(rebuilds ? [wording.rebuildsFromHere] : []),
     ...(week.segment
       ? [wording.ofItAt(saySegment(shown, week.number), paceWords(week.segment))]
       : []),
@@ -81,7 +84,7 @@ export function barOf(
     longRun: longRun > 0 ? say(longRun) : '',
     done,
     runTop,
-    cut: isCut ? weekChange(block, week) : '',
+    cut: rebuilds ? wording.rebuild : isCut ? weekChange(block, week) : '',
     cutFixed,
     missing: Math.min(drawn.top, missing ?? drawn.top),
     volumeFixed,

@@ -92,6 +92,8 @@ export const runSoFar = 'run so far';
 export const raceWeek = 'race week';
 export const longRun = (longRun: string) => `long run ${longRun}`;
 export const recoveryWeek = (text: string) => `recovery week${text}`;
+export const rebuildsFromHere = 'the block rebuilds from here';
+export const rebuild = 'rebuild';
 export const ofItAt = (segment: string, paceWords: string) => `${segment} of it at ${paceWords}`;
 
 // WeekSquares
