@@ -16,7 +16,7 @@ import { shortened } from './longrun/lay-segments.js';
 import { monotonyOf } from './load/monotony.js';
 import { noPast, type WeekThen } from './past/past.js';
 import { growthSchools } from './schools/index.js';
-import type { KeySession } from './sessions/fill-sessions.js';
+import type { KeySession } from './sessions/key-session.js';
 import { isAtRecovery, type LaidVolume } from './volume/climb.js';
 import { restarts } from './written/restarts.js';
 import type { PlannedDay } from './week/plan-week.js';

@@ -40,16 +40,17 @@ function racedOnSunday(week: number): Day[] {
 }
 
 describe('hard running of a speed phase', () => {
-  // Weeks 6, 7, 9 and 10 are its building weeks: 10 % of 70 km are 7 km, four tenths of it 2.8.
+  // Weeks 6, 7, 9 and 10 are its building weeks: 10 % of 70 km are 7 km, four tenths of it 2.8;
+  // whole repetitions may leave 15 % of that, which is 5.95 and 2.38 km.
   const SPEED = [6, 7, 9, 10];
   const holding = (part: Partial<Week>) =>
     withWeeks(laid, Object.fromEntries(SPEED.map((week) => [week, { distance: 70_000, ...part }])));
 
   it('is a tenth of it, with two hard days a week', () => {
-    expect(observed(tooLittleHard, holding({ hardDistance: 7000 }))).toEqual([]);
-    const [finding] = observed(tooLittleHard, holding({ hardDistance: 6900 }));
+    expect(observed(tooLittleHard, holding({ hardDistance: 5960 }))).toEqual([]);
+    const [finding] = observed(tooLittleHard, holding({ hardDistance: 5940 }));
     expect(finding).toMatchObject({ weeks: SPEED, limit: 0.1 });
-    expect(finding?.value).toBeCloseTo(0.0986, 4);
+    expect(finding?.value).toBeCloseTo(0.0849, 4);
   });
 
   it('counts what is raced on the way, as the days after it hold nothing hard', () => {
@@ -64,8 +65,8 @@ describe('hard running of a speed phase', () => {
 
   it('is four tenths of that with one', () => {
     const one = { hardDays: 1 };
-    expect(observed(tooLittleHard, holding({ ...one, hardDistance: 2800 }))).toEqual([]);
-    expect(observed(tooLittleHard, holding({ ...one, hardDistance: 2700 }))[0]?.limit).toBeCloseTo(
+    expect(observed(tooLittleHard, holding({ ...one, hardDistance: 2390 }))).toEqual([]);
+    expect(observed(tooLittleHard, holding({ ...one, hardDistance: 2370 }))[0]?.limit).toBeCloseTo(
       0.04,
       9,
     );

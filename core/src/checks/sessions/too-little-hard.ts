@@ -1,11 +1,19 @@
 import { sum } from '../../base/index.js';
 import { isRaced } from '../../layout/index.js';
 import type { Week } from '../../layout/block/index.js';
-import { LARGE_WEEK } from '../../rules/limits/index.js';
 import { check } from '../common/check.js';
 
 /** One quality day a week cannot hold as much as two (policy). */
 const ALONE = 0.4;
+
+/** Metres of a week that are counted at most, before a short race as a part of it: more repetitions nobody runs (policy). */
+const MOST_COUNTED = 100_000;
+const MOST_RACES = 60;
+/** Metres: a race that is shorter asks for no less. */
+const SHORTEST = 800;
+
+/** Of what is asked for: whole repetitions come to a little less (policy). */
+const LEAST_OF_IT = 0.85;
 
 /** A speed phase with hardly anything quick in it. Value and limit: part of its building weeks. */
 export const tooLittleHard = check({
@@ -16,11 +24,12 @@ export const tooLittleHard = check({
     const days = quick.reduce((total, week) => total + week.hardDays, 0);
     const alone = days <= quick.length ? ALONE : 1;
     const limit = alone * rules.sessions.leastWhenQuick;
-    const distance = sum(quick.map((week) => Math.min(week.distance, LARGE_WEEK)));
+    const most = Math.min(MOST_COUNTED, MOST_RACES * Math.max(SHORTEST, spec.race.distance));
+    const distance = sum(quick.map((week) => Math.min(week.distance, most)));
     const hard = quick.reduce((total, week) => total + week.hardDistance, 0);
     const value = distance > 0 ? hard / distance : 1;
     const isSpared = spec.athlete.injured || spec.athlete.oftenHurt;
-    if (isSpared || value >= limit - 1e-9) return [];
+    if (isSpared || value >= LEAST_OF_IT * limit) return [];
     return [{ weeks: quick.map(({ number }) => number), value, limit }];
   },
 });

@@ -1,7 +1,7 @@
 import { type CivilDate, clean, floorTo, sum } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import { noPast } from '../past/past.js';
-import { isAsWritten, type KeySession } from '../sessions/fill-sessions.js';
+import { isAsWritten, type KeySession } from '../sessions/key-session.js';
 import { amountOf, fitSession, ownLength } from '../sessions/session-lengths.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { type Deal, type FixedBy, type WeekToDeal, openDeal } from './open-deal.js';

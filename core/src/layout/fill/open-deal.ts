@@ -3,7 +3,7 @@ import { type CivilDate, clean, sum } from '../../base/index.js';
 import { isUnder18 } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import { raceDay } from './race-day.js';
-import { isAsWritten, type KeySession } from '../sessions/fill-sessions.js';
+import { isAsWritten, type KeySession } from '../sessions/key-session.js';
 import { amountOf, fitSession, lengthOf, ownLength } from '../sessions/session-lengths.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { isOther, isRaced } from '../week/roles.js';

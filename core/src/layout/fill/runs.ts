@@ -15,7 +15,7 @@ import type { Context } from '../context/context.js';
 import { addedTo } from './add-on.js';
 import { easyOf, type RunOf } from './run-of.js';
 import { raceDay } from './race-day.js';
-import { isAsWritten, type KeySession } from '../sessions/fill-sessions.js';
+import { isAsWritten, type KeySession } from '../sessions/key-session.js';
 import { amountOf } from '../sessions/session-lengths.js';
 import { easyWords, raceWords, wordsOf } from './session-words.js';
 

@@ -1,7 +1,7 @@
 import { ceilTo, clean, floorTo, sum } from '../../base/index.js';
 import { shortestRun } from '../../rules/limits/index.js';
 import { isUnder18 } from '../../spec/index.js';
-import { isAsWritten } from '../sessions/fill-sessions.js';
+import { isAsWritten } from '../sessions/key-session.js';
 import { amountOf, fitSession, lengthOf } from '../sessions/session-lengths.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { isHard, isOther, isPlain } from '../week/roles.js';

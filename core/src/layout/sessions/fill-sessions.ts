@@ -19,46 +19,18 @@ import {
   nextExposure,
   wholeSet,
 } from '../../sessions/library/index.js';
-import { LARGE_WEEK } from '../../rules/limits/index.js';
-import type { PlannedDay } from '../week/plan-week.js';
 import type { Context } from '../context/context.js';
 import { type Chosen, Rota } from '../written/rota.js';
+import {
+  isAsWritten,
+  type KeySession,
+  type Laid,
+  type Line,
+  type Place,
+  type WeekToFill,
+} from './key-session.js';
 import { mayBeSingle } from './may-be-single.js';
-import { shareAtItsPace } from './share-at-its-pace.js';
-
-/** A key session without warming up and cooling down, at the paces of its day. */
-export interface KeySession {
-  parts: readonly Part[];
-  laid: SessionTotals;
-  family: Progression;
-  /** Counted from 1 for as long as the family stays. */
-  exposure: number;
-}
-
-/** A week whose quality days are to be filled. */
-export interface WeekToFill {
-  number: number;
-  phase: PhaseKind;
-  /** Metres of the week, and of them what is raced, or run at race pace or near it in its long run. */
-  distance: number;
-  hardElsewhere: number;
-  days: readonly PlannedDay[];
-}
-
-/** Where a quality day of the week has come to. */
-interface Line {
-  family: Progression;
-  exposure: number;
-  parts: readonly Part[];
-  laid: SessionTotals;
-  /** Hard metres that the next family is sized to: hills are no measure for the flat. */
-  toMatch: number;
-  /** Part of what is written that the athlete begins with, for what is written line by line. */
-  part?: number | undefined;
-}
-
-/** A session as it is laid out. */
-type Laid = Pick<Line, 'parts' | 'laid'>;
+import { aloneIn, bearing, mostAtItsPace } from './most-at-its-pace.js';
 
 /** The lines of a block and what they rest on. */
 interface Filling {
@@ -67,14 +39,6 @@ interface Filling {
   lines: Map<number, Line>;
   /** The last one of every family that a rotation has come to. */
   rotated: Map<string, Line>;
-}
-
-/** A quality day to be filled. */
-interface Place {
-  /** From 0 within the week. */
-  index: number;
-  week: WeekToFill;
-  paces: SessionPaces;
 }
 
 /** Days before the race in which a session is halved. */
@@ -146,11 +110,6 @@ function lineOf(filling: Filling, { family, rotated }: Chosen, index: number): L
   return before?.family.id === family.id ? before : undefined;
 }
 
-/** True for what is run as the coach wrote it. */
-export function isAsWritten({ fit }: Pick<Progression, 'fit'>): boolean {
-  return fit === false;
-}
-
 /** A line whose week bore less of it: the next family is sized to what was laid. */
 function asLaid(line: Line, { hardDistance }: SessionTotals): Line {
   const isLess = hardDistance < line.laid.hardDistance && !line.laid.uphill;
@@ -183,42 +142,6 @@ function asItWas(
 
 function isSame({ id, exposure }: { id: string; exposure: number }, laid: Line): boolean {
   return id === laid.family.id && exposure === laid.exposure;
-}
-
-/** Metres of a week that its key sessions are sized by. */
-function bearing({ distance }: WeekToFill): number {
-  return Math.min(distance, LARGE_WEEK);
-}
-
-/** Policy: with one quality day a week it holds more of the week’s hard running, less so in foundations. */
-const ALONE = 1.4;
-const ALONE_AT_FIRST = 1.25;
-
-function aloneIn({ days, phase }: WeekToFill): number {
-  const isAlone = days.filter(({ role }) => role === 'quality').length === 1;
-  return isAlone ? (phase === 'foundation' ? ALONE_AT_FIRST : ALONE) : 1;
-}
-
-/** Hard metres that the pace of a session bears in a week. */
-function mostAtItsPace({ rules }: Context, { parts, laid }: Laid, { week, paces }: Place): number {
-  // Uphill no pace says how hard it is, and very short pieces are run for speed at any.
-  const isQuick = laid.uphill || isShort(parts);
-  const share = isQuick ? rules.sessions.mostQuick : shareAtItsPace(laid, paces, rules);
-  const { mostHard } = rules.sessions;
-  return Math.max(share, Math.min(mostHard, share * aloneIn(week))) * bearing(week);
-}
-
-/** Metres up to which a repetition is very short (policy). */
-const SHORT = 300;
-
-function isShort(parts: readonly Part[]): boolean {
-  return parts.some((part) => {
-    if (part.kind === 'set' || part.kind === 'including') return isShort(part.parts);
-    const amount = part.kind === 'repeat' ? part.piece.amount : undefined;
-    return (
-      amount !== undefined && 'unit' in amount && amount.unit === 'm' && amount.number <= SHORT
-    );
-  });
 }
 
 /** Parts of what is asked for that are tried: whole repetitions may come to more. */

@@ -2,7 +2,7 @@ import { ceilTo, type CivilDate, roundTo, shownUnit } from '../../base/index.js'
 import { scaled, sessionOf, type SessionTotals, sessionTotals } from '../../sessions/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
-import type { KeySession } from './fill-sessions.js';
+import type { KeySession } from './key-session.js';
 import { mayBeSingle } from './may-be-single.js';
 
 /** What a session comes to in the block's amount, m or s. */

@@ -20,7 +20,7 @@ export interface CutBeforeRace {
   runs: number;
   /** Seconds run in the last days. */
   time: number;
-  /** The longest of the last days that are easy; m or s. */
+  /** The longest of the last days that are easy, a shake-out on the eve aside; m or s. */
   longestEasy: number;
 }
 
@@ -52,9 +52,10 @@ export const cutBeforeRace = memoizeLast(({ weeks, spec }: Block): CutBeforeRace
   // A shake-out where nobody ran is nothing that was not cut.
   const isNew = (day: Day) => !ran.has(weekdayOf(day.date)) && day.time <= LONGEST_SHAKE_OUT;
   const isEve = ({ date }: Day) => differenceInDays(spec.race.date, date) === 1;
-  const counted = last.filter((day) => !(isEve(day) && isNew(day)));
+  const isShakeOut = (day: Day) => isEve(day) && day.time <= LONGEST_SHAKE_OUT;
+  const counted = last.filter((day) => !(isShakeOut(day) && isNew(day)));
   const time = sum(last.map((day) => worked(day, 'time')));
-  const easy = last.filter(({ role }) => role !== 'quality');
+  const easy = last.filter((day) => day.role !== 'quality' && !isShakeOut(day));
   const longestEasy = Math.max(0, ...easy.map((day) => worked(day)));
   const left = sum(counted.map((day) => worked(day)));
   const runs = counted.filter((day) => worked(day) > 0).length;

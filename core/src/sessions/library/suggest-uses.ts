@@ -115,12 +115,38 @@ const fourteenth: readonly UsesUpTo[] = [
   ...third.slice(-1),
 ];
 
+/** A block’s last weeks before a short race: its own pace in longer pieces than the two hundreds before them. */
+const inLonger = (family: Progression, last: Progression) => ({
+  ...ending(middle, last),
+  specific: [family, library['half-hour-kilometres']] as const,
+});
+
+/** With the seventeenth what is specific to a short race grows longer than its speed. */
+const seventeenth: readonly UsesUpTo[] = [
+  { upTo: 600, uses: usesOf(ending(middle, library['last-hundreds'])) },
+  { upTo: 799, uses: usesOf(ending(middle, library['last-twohundreds'])) },
+  {
+    upTo: 1300,
+    uses: usesOf(inLonger(library['longer-fourhundreds'], library['last-twohundreds'])),
+  },
+  {
+    upTo: 2300,
+    uses: usesOf(inLonger(library['longer-sixhundreds'], library['last-threehundreds'])),
+  },
+  {
+    upTo: MIDDLE_DISTANCE,
+    uses: usesOf(inLonger(library['longer-kilometres'], library['last-sixhundreds'])),
+  },
+  ...fourteenth.slice(4),
+];
+
 /** Families by race distance, under each number of defaults. */
 export const usesSince: Since<readonly UsesUpTo[]> = {
   1: first,
   2: second,
   3: third,
   14: fourteenth,
+  17: seventeenth,
 };
 
 /** Families for the quality days of every phase, by race distance in metres. The same list for the same kind of race. */
