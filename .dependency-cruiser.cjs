@@ -43,9 +43,9 @@ const rooms = [
   ['solve'],
   [
     'present/figures',
+    'present/findings',
     'present/compare',
     'present/why',
-    'present/findings',
     'present/sheet',
     'present/handout',
     'present/athlete-page',
