@@ -5,6 +5,7 @@ import {
   formatDuration,
   formatPace,
   formatPercent,
+  formatFinePercent,
   formatRace,
   formatRaceDistance,
   parseAmount,
@@ -85,6 +86,12 @@ describe('formatting', () => {
     expect(formatPace(335, 'km')).toBe('5:35 /km');
     expect(formatPace(335, 'mi')).toBe('8:59 /mi');
     expect(formatPercent(-0.001)).toBe('0%');
+    expect([0.125, 0.2, 0.0996, -0.0001].map(formatFinePercent)).toEqual([
+      '12.5%',
+      '20%',
+      '10%',
+      '0%',
+    ]);
   });
 });
 

@@ -1,4 +1,4 @@
-import { formatPace } from '../base/format/index.js';
+import { formatPace, formatFinePercent } from '../base/format/index.js';
 import { metresPer, type Unit } from '../base/index.js';
 import type { GoalGap } from './goal-gap.js';
 
@@ -11,12 +11,8 @@ export function gapWords(
   if (share <= 0) return `${paces}: it asks for no more than the results already say.`;
   // From the paces as they are shown, so that they differ by what is said.
   const shown = (pace: number) => Math.round((pace * metresPer(unit)) / 1000);
-  const asks = `${paces}: ${shown(current) - shown(goal)} s/${unit} or ${tenths(share)} to gain.`;
+  const asks = `${paces}: ${shown(current) - shown(goal)} s/${unit} or ${formatFinePercent(share)} to gain.`;
   const whole = Math.round(weeks);
-  const may = `In ${whole} ${whole === 1 ? 'week' : 'weeks'} about ${tenths(reachable)} may be gained`;
+  const may = `In ${whole} ${whole === 1 ? 'week' : 'weeks'} about ${formatFinePercent(reachable)} may be gained`;
   return `${asks} ${may}, by a rule of thumb and no promise: ${within ? 'within reach' : 'more than is reasonable'}.`;
-}
-
-function tenths(share: number): string {
-  return `${(100 * share).toFixed(1)}%`;
 }

@@ -87,8 +87,8 @@ describe('why', () => {
     ],
     [
       'alternating',
-      '61 km, 10.0% up from 55 km in week 1; the week after goes 5% back.',
-      '58 km, 5.0% down from 61 km in week 2, part of the way back from the rise before.',
+      '61 km, 10% up from 55 km in week 1; the week after goes 5% back.',
+      '58 km, 5% down from 61 km in week 2, part of the way back from the rise before.',
     ],
   ] as const)('says a rise in the arithmetic of %s', (school, second, third) => {
     const step = school === 'fixed-step' ? 5000 : 10_000;

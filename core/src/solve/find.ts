@@ -1,4 +1,4 @@
-import { formatPercent, formatPlain } from '../base/format/index.js';
+import { formatPercent, formatPlain, formatFinePercent } from '../base/format/index.js';
 import { countBack, floorTo } from '../base/index.js';
 import { blockLength, layoutStep, rulesOf } from '../rules/index.js';
 import type { ResolvedSpec } from '../spec/index.js';
@@ -41,7 +41,7 @@ export function lowestGrowth(block: Block, solve: Solve): Found {
   }
   // Up to a tenth of a per cent, so that the peak is reached and not nearly reached.
   const cap = Math.ceil((Math.exp(values.g ?? 0) - 1) * 1000 - 1e-6) / 1000;
-  const words = `${(cap * 100).toFixed(1)}% a week reaches ${formatPlain(volume.peak, block.spec.athlete)}.`;
+  const words = `${formatFinePercent(cap)} a week reaches ${formatPlain(volume.peak, block.spec.athlete)}.`;
   const growth = { ...volume.growth, school: 'percentage' as const, cap };
   return {
     words,

@@ -78,6 +78,11 @@ export function formatPace(secondsPerKm: number, unit: Unit): string {
   return `${formatDuration((secondsPerKm * metresPer(unit)) / 1000)} /${unit}`;
 }
 
+/** A share to a tenth of a per cent: 0.125 → `12.5%`, 0.2 → `20%`. */
+export function formatFinePercent(share: number): string {
+  return `${Number((share * 100).toFixed(1)) + 0}%`;
+}
+
 /** A share as a whole percentage: 0.1 → `10%`. */
 export function formatPercent(share: number): string {
   return `${Math.round(share * 100) + 0}%`;

@@ -14,6 +14,7 @@ export {
   formatDuration,
   formatHours,
   formatPace,
+  formatFinePercent,
   formatPercent,
   formatPlain,
   formatRace,

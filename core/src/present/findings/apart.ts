@@ -1,4 +1,4 @@
-import { formatPercent, formatWithUnit } from '../../base/format/index.js';
+import { formatPercent, formatFinePercent, formatWithUnit } from '../../base/format/index.js';
 import { ceilTo, floorTo, type Measure, quantum } from '../../base/index.js';
 import type { Observation } from '../../checks/index.js';
 
@@ -28,12 +28,11 @@ export function sharesApart({ value, limit }: Pick<Observation, 'value' | 'limit
   if (whole.value !== whole.limit) return whole;
   const tenths = value > limit ? ceilTo(value, TENTH) : floorTo(value, TENTH);
   const isWhole = Math.abs(limit * 100 - Math.round(limit * 100)) < 1e-6;
-  return { value: inTenths(tenths), limit: isWhole ? whole.limit : inTenths(limit) };
+  return {
+    value: formatFinePercent(tenths),
+    limit: isWhole ? whole.limit : formatFinePercent(limit),
+  };
 }
 
 /** Of a per cent. */
 const TENTH = 0.001;
-
-function inTenths(share: number): string {
-  return `${(share * 100).toFixed(1)}%`;
-}

@@ -21,7 +21,7 @@ describe('a measured share in a sentence', () => {
     // 62.6 over 55 km is 1.1382, 63 over 55 is 1.1455, 66 over 55 is 1.2.
     expect(weekTwo(62_600)).toBe('Week 2: 13.8%');
     expect(weekTwo(63_000)).toBe('Week 2: 14.5%');
-    expect(weekTwo(66_000)).toBe('Week 2: 20.0%');
+    expect(weekTwo(66_000)).toBe('Week 2: 20%');
   });
 
   it('is never shown as the limit that it passes', () => {
@@ -57,7 +57,7 @@ describe('growth over the cap', () => {
   it('is said against the last week, or against those that a rise stands for', () => {
     const pins = [{ week: 2, volume: 66_000 }];
     expect(sentence('growth-over-cap', { pins })).toMatch(
-      /20.0% above the last building week; your cap is 10%\./,
+      /20% above the last building week; your cap is 10%\./,
     );
     const growth = { school: 'step-and-hold', step: 14_000 } as const;
     const volume = { start: 55_000, peak: 83_000, growth };

@@ -4,6 +4,7 @@ import {
   formatHours,
   formatPace,
   formatPercent,
+  formatFinePercent,
   formatPlain,
   formatWithUnit,
   plural,
@@ -282,12 +283,12 @@ function percent(share: number): string {
 /** To the nearest tenth, as a coach works it out, but never shown as the limit that it passes. */
 function overPercent(share: number, limit: number): string {
   const least = Math.floor(limit * 1000 + 1e-6) + 1;
-  return `${(Math.max(least, Math.round(share * 1000)) / 10).toFixed(1)}%`;
+  return formatFinePercent(Math.max(least, Math.round(share * 1000)) / 1000);
 }
 
 /** Up to a tenth, so that growing by what is shown is enough. */
 function finePercent(share: number): string {
-  return `${(Math.ceil(share * 1000 - 1e-6) / 10).toFixed(1)}%`;
+  return formatFinePercent(Math.ceil(share * 1000 - 1e-6) / 1000);
 }
 
 /** Seconds between two paces, per km or mile. */
@@ -303,7 +304,7 @@ function goalWords({ spec: { race } }: CheckContext['block'], unit: Unit): strin
 
 /** Down to a tenth, so that what is just out of reach is not shown as in it. */
 function roughPercent(share: number): string {
-  return `${(Math.floor(share * 1000 + 1e-6) / 10).toFixed(1)}%`;
+  return formatFinePercent(Math.floor(share * 1000 + 1e-6) / 1000);
 }
 
 function distanceName({ block }: CheckContext): string {

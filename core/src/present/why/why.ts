@@ -2,6 +2,7 @@ import {
   capital,
   formatHours,
   formatPercent,
+  formatFinePercent,
   formatPlain,
   formatWithUnit,
 } from '../../base/format/index.js';
@@ -142,7 +143,7 @@ const LEVEL = 0.001;
 function partWords(now: number, before: number): string {
   const part = before > 0 ? partOf(now, before) - 1 : 0;
   if (Math.abs(part) <= LEVEL) return 'level with';
-  return `${(100 * Math.abs(part)).toFixed(1)}% ${part > 0 ? 'up from' : 'down from'}`;
+  return `${formatFinePercent(Math.abs(part))} ${part > 0 ? 'up from' : 'down from'}`;
 }
 
 function eventWords({ events, running }: Week, { over, now }: Pick<Rise, 'over' | 'now'>): string {
