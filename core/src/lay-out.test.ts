@@ -384,12 +384,14 @@ describe('any valid spec', () => {
         const longRun = { ...given.longRun, start: undefined, peak: undefined };
         // A session set on a day of rest adds a run day that the allowance for few days did not count on.
         const asked = { ...given, paces, longRun, pins: [], rotations: undefined };
-        const { findings, spec, easyPace } = layOut(asked);
+        const { findings, spec, easyPace, weeks } = layOut(asked);
         const codes = findings.map(({ check }) => check);
         expect(codes).not.toContain('long-run-over-time');
         // Whether a week of hours is a light one goes by its pace, which its own volume may tip.
         const light = rulesOf(spec).longRun.lightWeek * perMetreOf(spec.athlete.basis, easyPace);
         if (Math.abs(spec.volume.peak / light - 1) < 0.05) return;
+        // On the edge to the metre the noise of a sum decides.
+        if (weeks.some(({ volume }) => Math.abs(volume - light) < 1e-6)) return;
         expect(codes).not.toContain('long-run-over-share');
       }),
     );
