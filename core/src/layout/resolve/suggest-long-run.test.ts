@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { layOut } from '../../lay-out.js';
 import type { BlockSpec } from '../../spec/index.js';
 import { resolveSpec } from './resolve.js';
 
@@ -33,9 +34,28 @@ describe('the first long run, where none is known', () => {
 describe('the first long run of a large week', () => {
   it('leaves six or seven runs room to differ: 170 km are 1 + 6 x 0.8 x 0.85 of 33.5', () => {
     expect(firstOf(170, 35, 7)).toBe(34_000);
-    // 150 km on six days: 1 + 5 x 0.84 x 0.85 of 32.8. On five a session beside it is all that is asked.
+    // 150 km on six days: 1 + 5 x 0.84 x 0.85 of 32.8.
     expect(firstOf(150, 35, 6)).toBe(33_000);
-    expect(firstOf(110, 35, 5)).toBe(28_000);
+  });
+
+  it('leaves five runs and fewer room too, so that the day before it is a short one', () => {
+    // 110 km on five days are 1 + 4 x 0.85 x 0.85 of 28.3; four fifths of the peak would be 28.
+    expect(firstOf(110, 35, 5)).toBe(29_000);
+  });
+
+  it('leaves as much to climb as the week does: four fifths of the peak, or its week’s part', () => {
+    const { weeks } = layOut({
+      athlete: { recentWeeks: [58_000] },
+      race: { name: 'Lantern Bay', date: '2027-05-09', distance: 10_000 },
+      weeks: 12,
+      week: { runDays: 5 },
+    });
+    // No week of it is flat: each day before the long run is at most two thirds of it.
+    for (const { number, kind, longRun, days } of weeks.slice(0, 3)) {
+      expect(kind, `week ${number}`).toBe('building');
+      const eve = days.find(({ role }) => role === 'short-easy');
+      expect(eve?.distance, `week ${number}`).toBeLessThanOrEqual((2 / 3) * longRun);
+    }
   });
 
   it('is no leap from the longest that was run: a tenth more than 30 km', () => {
@@ -62,8 +82,8 @@ describe('the first long run of a small week', () => {
     // 2 + 2 + 2 km are 85% of 7.06: 8 in whole km, and two fifths of 20. Of 15 km two fifths are 6.
     expect(first({ recentWeeks: [20_000] })).toBe(8000);
     expect(first({ recentWeeks: [15_000] })).toBe(6000);
-    // Without key sessions 85% is kept by the others: 20 km are 5.6 and three times 4.8.
-    expect(first({ recentWeeks: [20_000] }, { qualityOn: [] })).toBe(6000);
+    // Without key sessions the others still differ: 20 km are 1 + 3 x 0.9 x 0.85 of 6.07.
+    expect(first({ recentWeeks: [20_000] }, { qualityOn: [] })).toBe(7000);
   });
 
   it('is no leap from the longest that was run: 3 km more', () => {

@@ -57,16 +57,18 @@ function firstLongRun(of: Suggestion, volume: VolumeSpec, peak: number): number 
   );
 }
 
-/** A first long run beside which no other need come too near it; with many runs, and room left to climb, one that lets them differ. */
+/** A first long run beside which no other need come too near it, and which lets them differ where that leaves room to climb. */
 function leastFirst(of: Suggestion, volume: VolumeSpec, peak: number): number {
   const { athlete, week, race } = of.outline;
   const runs = runDaysOf(week);
   const step = layoutStep(athlete, of.rules);
   const needed = leastLongRun(volume.start, runs, step, of.rules);
   const least = Math.max(needed, Math.min(peak, besideASession(of, volume.start)));
-  if (runs < MANY_RUNS) return least;
-  const uneven = isLongRace(race.distance) ? UNEVEN.long : unevenIn(of);
-  return Math.max(least, Math.min(peak, mostFirst(of), roomyIn(of, volume.start, uneven)));
+  const isFew = runs < MANY_RUNS;
+  const uneven = isFew ? UNEVEN.few : isLongRace(race.distance) ? UNEVEN.long : unevenIn(of);
+  const ofPeak = Math.max(FIRST_OF_PEAK, volume.start / volume.peak);
+  const most = isFew ? floorTo(ofPeak * peak, step) : peak;
+  return Math.max(least, Math.min(most, mostFirst(of), roomyIn(of, volume.start, uneven)));
 }
 
 /** Policy: hard and easy running between warming up and cooling down that makes a session, m or s. */
@@ -93,8 +95,8 @@ function mostFirst({ rules, pace, outline: { athlete } }: Suggestion): number {
 /** Run days from which on it takes a long run that stands out to tell them apart. */
 const MANY_RUNS = 6;
 
-/** Policy: the more runs a week has, the more they differ beside the longest of them; less on the track. */
-const UNEVEN = { usual: 0.08, track: 0.05, long: 0.04 };
+/** Policy: the more runs a week has, the more they differ beside the longest of them; less on the track and at first. */
+const UNEVEN = { usual: 0.08, track: 0.05, long: 0.04, few: 0.05 };
 
 /** Policy: how much less than the run before each further run of a week is, once the long run has grown. */
 function unevenIn({ outline: { race, week } }: Suggestion): number {
