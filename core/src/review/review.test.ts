@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { addDays, type CivilDate, type Measure, sum } from '../base/index.js';
 import { applyChange } from '../edit/index.js';
 import { layOut } from '../lay-out.js';
-import { isHardRunning } from '../layout/block/index.js';
+import { type Block, isHardRunning } from '../layout/block/index.js';
 import { anySpec } from '../testing/any-spec.js';
 import { marathon } from '../testing/examples.js';
 import { holdFor } from '../testing/hold-for.js';
@@ -197,6 +197,15 @@ describe('what may be done', () => {
       .flatMap(({ days: each }) => each)
       .filter(({ date, role }) => role === 'quality' && date >= TODAY && date < '2027-02-18');
     expect(before).toEqual([]);
+    // A quality day that its plan has from Thursday on is run, and nothing complains of it.
+    const hard = (of: Block) => (of.weeks[9]?.days ?? []).filter(({ role }) => role === 'quality');
+    const thursday = hard(block).filter(({ date }) => date >= '2027-02-18');
+    expect(thursday).toHaveLength(1);
+    expect(hard(after).map(({ date }) => date)).toEqual(thursday.map(({ date }) => date));
+    expect(hard(after)[0]?.hardTime).toBeGreaterThan(0);
+    expect(after.findings.filter(({ level }) => level !== 'note')).toEqual(
+      block.findings.filter(({ level }) => level !== 'note'),
+    );
     // Nothing missed is made up: no later week is heavier than it was.
     after.weeks.slice(10).forEach(({ volume }, index) => {
       expect(volume).toBeLessThanOrEqual(block.weeks[index + 10]?.volume ?? 0);

@@ -65,6 +65,15 @@ describe('hard running in a week of rest', () => {
     expect(weeksFound(recoveryHasHardDay, withDays(laid, { '2027-02-05': race }))).toEqual([8]);
   });
 
+  it('may stand in the second half of one that is only fixed low', () => {
+    const low = withWeeks(laid, { 8: { volumeRule: 'pin', recoveryDue: false } });
+    expect(weeksFound(recoveryHasHardDay, withDays(low, { '2027-02-03': hard }))).toEqual([8]);
+    expect(weeksFound(recoveryHasHardDay, withDays(low, { '2027-02-04': hard }))).toEqual([]);
+    // Where a week of rest is due, fixing how much is run in it makes it no other.
+    const due = withWeeks(laid, { 8: { volumeRule: 'pin' } });
+    expect(weeksFound(recoveryHasHardDay, withDays(due, { '2027-02-04': hard }))).toEqual([8]);
+  });
+
   it('is no matter in a week that days away make light, or one that builds', () => {
     const run = withDays(laid, { '2027-02-02': hard });
     expect(weeksFound(recoveryHasHardDay, withWeeks(run, { 8: { volumeRule: 'event' } }))).toEqual(

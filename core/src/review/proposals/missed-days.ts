@@ -1,7 +1,8 @@
 import { formatPercent, formatPlain } from '../../base/format/index.js';
 import { addDays, type Measure } from '../../base/index.js';
 import { layoutStep } from '../../rules/index.js';
-import type { Week } from '../../layout/block/index.js';
+import type { Day, Week } from '../../layout/block/index.js';
+import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import { isMeasure } from '../done/is-measure.js';
 import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
@@ -61,11 +62,13 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
   const { afterSome } = rules.diary;
   const isLight = next.recovery || next.running <= afterSome;
   if (isLight || next.volumeRule === 'pin') return [lightAlready(spell, next, measure)];
-  const quiet = daysFrom(block, firstOpenDay(review), addDays(next.start, HALF - 1));
+  const half = addDays(next.start, HALF);
+  const quiet = daysFrom(block, firstOpenDay(review), addDays(half, -1));
+  const { days } = withoutHard(block, quiet);
   const held = { week: next, volume: afterSome * next.volume, longRun: afterSome * next.longRun };
   const change = {
     ...weeksHeldAt(block, [held], layoutStep(block.spec.athlete, rules)),
-    days: withoutHard(block, quiet).days,
+    days: stillHard(days, daysFrom(block, half, addDays(next.start, WEEK - 1))),
   };
   const volume = change.pins?.find(({ week }) => week === next.number)?.volume ?? 0;
   return [
@@ -79,6 +82,15 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
       },
     },
   ];
+}
+
+/** A week so light is one of rest: its hard days are named, so that they stand. */
+function stillHard(fixed: readonly FixedDay[], days: readonly Day[]): FixedDay[] {
+  const hard = days.filter(({ role, swap }) => role === 'quality' && !swap);
+  return hard.reduce<FixedDay[]>(
+    (kept, { date }) => withFixedDay(kept, date, { role: 'quality' }),
+    [...fixed],
+  );
 }
 
 /** A week of rest, or with days away, is light already; one that is fixed stays, by this proposal or before it. */
