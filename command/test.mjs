@@ -53,7 +53,7 @@ export async function test([part, ...files]) {
   const later = [];
   for (const [name, work] of chosen) {
     say(`\n— ${name}`);
-    const done = await work(files);
+    const done = await work(files, part === undefined);
     tally = both(tally, done);
     if (done.later) later.push(done.later);
   }
@@ -118,13 +118,19 @@ async function unitTests(files) {
   return both(sources, await vitest('command', ['command'], files));
 }
 
-/** @param {string[]} files */
-async function serverTests(files) {
+/**
+ * @param {string[]} files
+ * @param {boolean} isWhole where more parts follow
+ */
+async function serverTests(files, isWhole) {
   // What works in threads of its own runs as it was built.
   await compiled();
   const cluster = await startCluster('test', { lasting: false });
   try {
-    return await vitest('server', ['server'], files, { NADIR_TEST_DATABASE_URL: cluster.url });
+    const tests = vitest('server', ['server'], files, { NADIR_TEST_DATABASE_URL: cluster.url });
+    // They wait for their database more than they work: the site of the next parts is built beside.
+    const [tally] = await Promise.all([tests, isWhole ? site() : undefined]);
+    return tally;
   } finally {
     await cluster.stop();
     await cluster.remove();
