@@ -1,5 +1,6 @@
 import { differenceInDays } from '../../base/index.js';
 import { isHardRunning } from '../../layout/block/index.js';
+import { HALF_WEEK } from '../../rules/limits/index.js';
 import type { DayRole } from '../../spec/days/index.js';
 import { check } from '../common/check.js';
 import { openDays } from '../common/open-days.js';
@@ -16,7 +17,7 @@ export const recoveryHasHardDay = check({
       const { number, recovery, recoveryDue, volumeRule, start, length } = week;
       // Days away make a week light, not one of rest.
       if (!recovery || volumeRule === 'event') return [];
-      const half = volumeRule === 'pin' && !recoveryDue ? SECOND_HALF : 0;
+      const half = volumeRule === 'pin' && !recoveryDue ? length - HALF_WEEK : 0;
       // A week under way may have become light since its hard day.
       const value = openDays(week, today).filter((day) => {
         const left = length - differenceInDays(day.date, start);
@@ -26,9 +27,6 @@ export const recoveryHasHardDay = check({
     });
   },
 });
-
-/** Days of a week from its middle on. */
-const SECOND_HALF = 4;
 
 /** Days at the end of a recovery week in which a test may stand, and a race. */
 const LAST_DAYS: ReadonlyMap<DayRole, number> = new Map([

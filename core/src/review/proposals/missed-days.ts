@@ -1,6 +1,7 @@
 import { formatPercent, formatPlain } from '../../base/format/index.js';
 import { addDays, type Measure } from '../../base/index.js';
 import { layoutStep } from '../../rules/index.js';
+import { HALF_WEEK } from '../../rules/limits/index.js';
 import type { Day, Week } from '../../layout/block/index.js';
 import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import { isMeasure } from '../done/is-measure.js';
@@ -17,8 +18,6 @@ import {
 } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 
-/** Days into a week from which on its second half begins. */
-const HALF = 3;
 const WEEK = 7;
 
 /**
@@ -62,7 +61,7 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
   const { afterSome } = rules.diary;
   const isLight = next.recovery || next.running <= afterSome;
   if (isLight || next.volumeRule === 'pin') return [lightAlready(spell, next, measure)];
-  const half = addDays(next.start, HALF);
+  const half = addDays(next.start, HALF_WEEK);
   const quiet = daysFrom(block, firstOpenDay(review), addDays(half, -1));
   const { days } = withoutHard(block, quiet);
   const held = { week: next, volume: afterSome * next.volume, longRun: afterSome * next.longRun };

@@ -2,6 +2,7 @@
 
 export {
   growthLimit,
+  HALF_WEEK,
   LARGE_WEEK,
   LAST_DAYS,
   LONGEST_IN_QUIET_DAYS,

@@ -144,3 +144,6 @@ export const MANY_RESTS = 2;
 
 /** Days before the race that are composed back from it, wherever the week edge lies (policy). */
 export const LAST_DAYS = 6;
+
+/** Days into a week from which its second half begins. */
+export const HALF_WEEK = 3;
