@@ -36,11 +36,11 @@ afterEach(cleanup);
 
 describe('the tag at the hand', () => {
   it('says the figure and the change while the hand moves, and no more', () => {
-    expect(tag(base)).toMatch(/^90 km {2}\+\d+%$/);
+    expect(tag(base)).toMatch(/^90 km · \+\d+%$/);
   });
 
   it('says what the checks find once the hand rests', () => {
-    expect(tag(drawn)).toMatch(/^90 km {2}\+\d+% {2}.*(stop|caution|note)/);
+    expect(tag(drawn)).toMatch(/^90 km · \+\d+% · .*(stop|caution|note)/);
   });
 
   it('says what stands in the way instead, where something does', () => {

@@ -22,7 +22,7 @@ export function DragTag({
   const week = handle.kind === 'volume' ? drawn.block.weeks[handle.week - 1] : undefined;
   const change = week ? weekChange(drawn.block, week) : '';
   const checked = settled === drawn ? moreOrFewer(base, drawn) : [];
-  const words = problem ?? [text, change, ...checked].filter(Boolean).join('  ');
+  const words = problem ?? [text, change, ...checked].filter(Boolean).join(' · ');
   return (
     <p
       role="status"
