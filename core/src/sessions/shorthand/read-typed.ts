@@ -1,3 +1,4 @@
+import { mentionsIn } from './mentions.js';
 import { type ReadSession, readSession } from './parse-session.js';
 import type { Part, SessionAmount, SessionUnit } from './session.js';
 
@@ -19,7 +20,13 @@ export function readTyped(text: string, usual?: SessionUnit): ReadSession {
   const single = text.replace(PLURAL, '$1 m');
   if (single !== text && readSession(single, usual).ok)
     return asked(`“${text}” reads as seconds`, single);
+  const row = text.replace(ROW, inARow);
+  if (row !== text && readSession(row, usual).ok)
+    return asked(`“${text}” reads as runs one by one`, row);
   const read = readSession(text, usual);
+  const [name, meant] = (read.ok && slipOfName(text, read.session.parts)) || [];
+  if (name !== undefined && meant !== undefined && readSession(meant, usual).ok)
+    return asked(`“${name}” is no pace`, meant);
   const slip = read.ok ? read.session.parts.map(slipIn).find(Boolean) : undefined;
   if (slip === undefined) return read;
   const suggestion = text.replace(METRES, (whole, figure: string) => {
@@ -27,6 +34,36 @@ export function readTyped(text: string, usual?: SessionUnit): ReadSession {
     return `${figure} ${Number(figure) <= MOST_MILES ? 'mi' : 'min'}`;
   });
   return asked(`${slip} is nothing to run`, suggestion);
+}
+
+/** 1 km, 2 km, 1 km @ 10 km, 2 min jog: one ladder, and a recovery between its rungs. */
+const ROW = /^(?:\d+ ?(km|m|min)(?: ?, ?)){2,}\d+ ?\1(?= ?@[^,;]*, ?[^,;]*$)/i;
+
+function inARow(whole: string, unit: string): string {
+  return `${(whole.match(/\d+/g) ?? []).join('-')} ${unit}`;
+}
+
+/** What stands at the end of the name of a pace and is none of it, and how it is written. */
+const SLIPS: readonly (readonly [name: RegExp, written: string])[] = [
+  // 3 x 8 min @ LT 90s
+  [/^(.*\S) (\d+ ?(?:s|secs?|mins?|m|'|"))$/i, '$1, $2'],
+  // 6 km easy or rest
+  [/^(.*\S) or (rest|off)$/i, '$1 [or $2]'],
+  // 60 min easy bike
+  [/^(.*\S) (bike|cycling|swim|pool run|elliptical|rowing|walk)$/i, '$2 $1'],
+  [/^(spin|spinning|spin bike|cycle)$/i, 'bike'],
+  [/^(aqua jog|aqua jogging|deep water running)$/i, 'pool run'],
+  [/^(hike|hiking)$/i, 'walk'],
+];
+
+/** A name of a pace that is none, and the text as it may have been meant. */
+function slipOfName(text: string, parts: Part[]): [name: string, meant: string] | undefined {
+  for (const name of mentionsIn({ parts })) {
+    const found = SLIPS.find(([slip]) => slip.test(name));
+    if (found)
+      return [name, text.replace(name, name.replace(...found)).replace(/@ ?(?=[a-z])/, '')];
+  }
+  return undefined;
 }
 
 function asked(what: string, suggestion: string): ReadSession {

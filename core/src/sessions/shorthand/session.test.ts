@@ -154,6 +154,30 @@ describe('shorthand', () => {
     ['ladder 200 400 600 800', 'ladder 200-400-600-800 m'],
     ['16x400s @ 5k', '16x400 m @ 5k'],
     ["8 x 400's", '8 x 400 m'],
+    [
+      'Fartlek 40 min: 10 x 1 min on, 1 min off',
+      'Fartlek 40 min including 10 x 1 min on, 1 min off',
+    ],
+    ['pool run 45 min: 10 x 1 min hard', '45 min pool run: 10 x 1 min hard'],
+    ['8 x hill 60 s, jog down', '8 x 60 s uphill, jog down'],
+    [
+      '3 sets: 5 x 200 m @ mile, 30 s rest; 4 min rest',
+      '3 x (5 x 200 m @ mile, 30 s rest), 4 min rest',
+    ],
+    ['300-200-100 x 3', '3 x (300-200-100 m)'],
+    ['3 x 3 x 500 m (1 min/5 min)', '3 x (3 x 500 m, 1 min), 5 min'],
+    ['5 x 1000 (3:30) r 90', '5 x 1000 m in 3:30 r 90 s'],
+    ['5 x 1 km 3:40, 90 s', '5 x 1 km in 3:40, 90 s'],
+    ['10 km HR < 145', '10 km [HR under 145]'],
+    ['8 x 20 s strides with full recovery', '8 x 20 s strides [full recovery]'],
+    ['10 km easy (5:30)', '10 km easy (5:30 /km)'],
+    ['15 easy 20 tempo 15 easy', '15 min easy, 20 min tempo, 15 min easy'],
+    ['rest / swim', 'rest [/ swim]'],
+    ['1 km, 2 km, 1 km @ 10 km, 2 min jog', '1-2-1 km @ 10 km, 2 min jog'],
+    ['3 x 8 min @ LT 90s', '3 x 8 min @ LT, 90s'],
+    ['6 km easy or rest', '6 km easy [or rest]'],
+    ['60 min easy bike', '60 min bike easy'],
+    ['spin 45 min', 'bike 45 min'],
   ])('offers for “%s” what may be meant: %s', (text, meant) => {
     const found = readTyped(text, 'km');
     expect(found.ok ? text : found.problem.suggestion).toBe(meant);

@@ -1,3 +1,4 @@
+import { restated } from './restated.js';
 import type { SessionUnit } from './session.js';
 
 /** Most slips mended in one line, and bare numbers that are tried for each: every one costs a reading. */
@@ -24,7 +25,22 @@ export function suggestText(
   failsAt: FailsAt,
   usual: SessionUnit | undefined,
 ): string | undefined {
-  return mended(text, failsAt, (tried, at) => mends(tried, at, usual));
+  const inUnits = (unit: SessionUnit | undefined) => (tried: string, at: number) =>
+    mends(tried, at, unit);
+  for (const written of [...restated(text), text]) {
+    const found = mended(written, failsAt, inUnits(usual));
+    if (found === undefined) continue;
+    if (kilometresIn(found) <= MOST_KILOMETRES) return found;
+    return mended(written, failsAt, inUnits('min')) ?? found;
+  }
+  return undefined;
+}
+
+/** Further in one line than anyone trains: 15 easy 20 tempo 15 easy are minutes. */
+const MOST_KILOMETRES = 45;
+
+function kilometresIn(text: string): number {
+  return [...text.matchAll(/(\d+) km\b/g)].reduce((sum, [, number]) => sum + Number(number), 0);
 }
 
 /**
@@ -90,7 +106,16 @@ function mends(text: string, at: number, usual: SessionUnit | undefined): string
     ...withUnit,
     ...paced.filter((each) => each !== text && !withUnit.includes(each)),
     ...(/^\s*\d/.test(text.slice(at)) ? [apart] : []),
+    ...asAWord(text, at),
   ];
+}
+
+/** What follows the last that reads, as words beside it: nothing in it is an amount. */
+function asAWord(text: string, at: number): string[] {
+  const words = /^(.*\S)\s+(\S*)$/.exec(text.slice(0, at));
+  const [before, word] = words ? [words[1] ?? '', words[2] ?? ''] : [text.slice(0, at), ''];
+  const rest = `${word}${text.slice(at)}`;
+  return before === '' || /[\d;[\]]/.test(rest) ? [] : [`${before} [${rest.trim()}]`];
 }
 
 /** 10 x 400/200, 8x200/200j: metres, and metres that are jogged between them. */
@@ -115,7 +140,7 @@ function inARow(text: string): string {
 /** A clock behind an `@` or `at`, as the pace of a kilometre or of a mile. */
 function atAPace(text: string): string {
   return text.replace(
-    /((?:@|\bat\b)\s*\d+:\d\d(?:\s*-\s*\d+:\d\d)?)(?!\s*[-\d/:])/i,
+    /((?:@|\bat\b|[a-z]{3} \()\s*\d+:\d\d(?:\s*-\s*\d+:\d\d)?)(?!\s*[-\d/:])/i,
     `$1 ${/\d\s*mi(les?)?\b/i.test(text) ? '/mi' : '/km'}`,
   );
 }

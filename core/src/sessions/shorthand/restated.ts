@@ -1,0 +1,30 @@
+/** Ways to write that are plain on a blackboard, and how they are written here. */
+const WAYS: readonly (readonly [way: RegExp, here: string])[] = [
+  // pool run 45 min: 10 x 1 min hard, 1 min easy
+  [/^(bike|swim|pool run|elliptical|rowing) (\d+ ?min): /i, '$2 $1: '],
+  // Fartlek 40 min: 10 x 1 min on, 1 min off
+  [/^((?:[a-z]+ )*\d+ ?(?:km|mi|min)[^:;,@]*): (?=\d+ ?[x×*])/i, '$1 including '],
+  // 8 x hill 60 s
+  [/(\d+ ?[x×*] ?)hills? (\d+ ?(?:m|s|min)\b)/i, '$1$2 uphill'],
+  // 3 sets: 5 x 200 m @ mile, 30 s rest; 4 min rest
+  [/^(\d+) sets(?: of)?:? ([^;]+)[;,] ?([^;,]+)$/i, '$1 x ($2), $3'],
+  // 300-200-100 x 3
+  [/^(\d+(?:-\d+)+)(?: ?m)? ?[x×*] ?(\d+)$/i, '$2 x ($1 m)'],
+  // 3 x 3 x 500 m (1 min/5 min)
+  [/^(\d+) ?[x×*] ?(\d+ ?[x×*][^(]*)\(([^()/]+)\/([^()/]+)\)$/i, '$1 x ($2, $3), $4'],
+  // 5 x 1000 (3:30) r 90
+  [/([x×*] ?\d+)( ?(?:m|km))? ?\((\d{1,2}:\d\d(?:-\d{1,2}:\d\d)?)\)/i, '$1$2 in $3'],
+  // 5 x 1 km 3:40, 90 s
+  [/([x×*] ?\d+)( ?(?:m|km))? (\d{1,2}:\d\d(?:-\d{1,2}:\d\d)?)(?=,|$)/i, '$1$2 in $3'],
+  // 10 km HR < 145, 10 km easy under 145 bpm
+  [/,? (?:HR ?)?(?:<|≤|under|below|max|up to) ?(\d{3})(?: ?bpm)?$/i, ' [HR under $1]'],
+  // 8 x 20 s strides with full recovery
+  [/,? (?:with|w\/) ?full (?:recovery|recoveries|rec|rest)\b/i, ' [full recovery]'],
+];
+
+/** A line in the words of this place, one for each way that is in it. */
+export function restated(text: string): string[] {
+  return WAYS.map(([way, here]) => text.replace(way, here).replace(/ +([,)])/g, '$1')).filter(
+    (each) => each !== text,
+  );
+}
