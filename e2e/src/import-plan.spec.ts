@@ -75,6 +75,32 @@ test('takes a plan in the words of the coach, and offers what it cannot be sure 
   await expect(day(4, 4)).toHaveAccessibleName(/: –, fixed/);
 });
 
+test('takes weeks that stand side by side, or a day a row, and says how it read them', async ({
+  page,
+}) => {
+  await page.getByLabel('Name', { exact: true }).fill('Una Corran');
+  await page.getByLabel('Race day').fill('18 4 2027');
+  const rows = [
+    ['Day', 'Type', 'Km'],
+    ...['Mon', 'Wed', 'Fri', 'Sun', 'Mon', 'Wed', 'Fri', 'Sun'].map((day) => [day, 'easy', '7']),
+  ];
+  await pastePlan(page, rows.map((row) => row.join('\t')).join('\n'));
+  await expect(
+    page.getByText('It had a day a row; it stands with a week a row here.'),
+  ).toBeVisible();
+  await expect(page.getByRole('cell', { name: '7 easy' })).toHaveCount(8);
+  const weeks = PLAN.split('\n').map((line) => line.split('\t'));
+  const turned = (weeks[0] ?? []).map((_, at) => weeks.map((row) => row[at] ?? '').join('\t'));
+  await page.getByLabel('The plan as a table').fill(turned.join('\n'));
+  await expect(page.getByText(/^Its weeks stood side by side/)).toBeVisible();
+  await page.getByRole('button', { name: 'Use “8 x 400 m @ mile, 60 s jog”' }).click();
+  await page.getByRole('button', { name: 'Create block' }).click();
+  const day = dayIn(page);
+  await expect(day(1, 0)).toHaveAccessibleName(/: 8, fixed/);
+  await expect(day(3, 6)).toHaveAccessibleName(/: 14, .*marathon/);
+  await expect(day(4, 3)).toHaveAccessibleName(/: –, fixed/);
+});
+
 test('takes races and phases as they are named, puts no session into plain days, and fits a phone', async ({
   page,
 }) => {

@@ -6,7 +6,8 @@ import {
   weekdayOf,
   weekdaysFrom,
 } from '../../base/index.js';
-import type { PlanShape, ReadDate } from './plan-columns.js';
+import type { ReadDate } from './forms/index.js';
+import type { PlanShape } from './plan-columns.js';
 import { isPhaseName } from './phase-names.js';
 
 /** A cell of a coach's table, and what it is about. */

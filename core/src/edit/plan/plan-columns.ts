@@ -1,4 +1,5 @@
-import { type CivilDate, type Weekday, weekdays, weekdaysFrom } from '../../base/index.js';
+import { type Weekday, weekdays, weekdaysFrom } from '../../base/index.js';
+import type { ReadDate } from './forms/index.js';
 
 /** What a column of a coach's table holds. */
 export type PlanColumn =
@@ -15,9 +16,6 @@ export const planColumnWords: Readonly<Record<Exclude<PlanColumn, Weekday>, stri
   nothing: 'Not used',
 };
 
-/** Reads a day as coaches write it; undefined where it is none. */
-export type ReadDate = (text: string) => CivilDate | undefined;
-
 /** Rows before the plan begins, and what its columns hold. */
 export interface PlanShape {
   head: number;
@@ -25,7 +23,7 @@ export interface PlanShape {
 }
 
 const HEADS: readonly (readonly [RegExp, PlanColumn])[] = [
-  [/^(?:date|dates|day|w\/?c|week (?:of|commencing|beginning|starting)|starts?|from)$/, 'date'],
+  [/^(?:date|dates|w\/?c|week (?:of|commencing|beginning|starting)|starts?|from)$/, 'date'],
   [/^(?:week|wk|weeks|no\.?|#|week (?:no\.?|number))$/, 'week'],
   [/^(?:phase|phases|block|cycle|mesocycle|period)$/, 'phase'],
   [/^(?:session|sessions|run|training|plan|what|workout|details?)$/, 'text'],
@@ -147,9 +145,11 @@ function unnamed(
   return found;
 }
 
-/** 1, 2, 3 … */
+/** 1, 2, 3 …, Week 1, Week 2 … */
 function isCounting(body: readonly (readonly string[])[], column: number): boolean {
-  const numbers = body.map((row) => Number(row[column])).filter((number) => number > 0);
+  const numbers = body
+    .map((row) => Number((row[column] ?? '').replace(/^\s*(?:week|wk|w)\.?\s*(?=\d)/i, '')))
+    .filter((number) => number > 0);
   return (
     numbers.length > 1 &&
     numbers.every(

@@ -1,17 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { addDays, sum, weekdays } from '../../base/index.js';
+import { addDays, sum } from '../../base/index.js';
 import { layOut } from '../../lay-out.js';
 import { defaultPaces } from '../../paces/index.js';
 import type { BlockSpec } from '../../spec/index.js';
 import { longRunsOf } from './plan-long-runs.js';
-import {
-  guessColumns,
-  planBlock,
-  planCells,
-  raceDateIn,
-  type ReadDate,
-  weeksOfLines,
-} from './index.js';
+import { guessColumns, planBlock, planCells, raceDateIn, type ReadDate } from './index.js';
 
 const km = { basis: 'distance', unit: 'km', step: 1 } as const;
 const readDate: ReadDate = (text) => /^\d{4}-\d\d-\d\d$/.exec(text)?.[0];
@@ -122,41 +115,6 @@ describe('a coach’s table', () => {
     // A week that only has its number is one: its days are worked out.
     const dated = cellsOf([head, one, ['2'], ...others], '2027-04-18').cells;
     expect(dated[0]?.date).toBe(cellsOf(plain, '2027-04-18').cells[0]?.date);
-  });
-
-  it('may be told line by line', () => {
-    const lines = [
-      'Week 1: settle in',
-      'Mon: rest',
-      'Tue: 8 easy, strides',
-      'Thur – 6 x 800 m @ 5 km, 2 min jog',
-      'Sunday 16 long',
-      'Take care on the ice.',
-      'Monday rest',
-      'Tuesday: 9',
-      'Sun: Race',
-    ].map((line) => [line]);
-    const told = weeksOfLines(lines);
-    expect(told).toEqual([
-      ['week', ...weekdays, 'notes'],
-      [
-        ...['1', 'rest', '8 easy, strides', '', '6 x 800 m @ 5 km, 2 min jog', '', '', '16 long'],
-        'Week 1: settle in; Take care on the ice.',
-      ],
-      ['2', 'rest', '9', '', '', '', '', 'Race', ''],
-    ]);
-    const { cells, shape } = cellsOf(
-      told.map((row) => [...row]),
-      '2027-04-18',
-    );
-    expect(shape.columns.at(-1)).toBe('nothing');
-    expect(cells.map(({ date, text }) => [date, text]).slice(-3)).toEqual([
-      ['2027-04-12', 'rest'],
-      ['2027-04-13', '9'],
-      ['2027-04-18', 'Race'],
-    ]);
-    expect(weeksOfLines(lines.map(([line = '']) => line.split(/:? (.*)/s)))).toEqual(told);
-    expect(weeksOfLines(five)).toBe(five);
   });
 
   it('takes figures with a decimal for figures, not for days', () => {

@@ -61,7 +61,7 @@ export function ImportPlanPage() {
     (): PlanAsked => ({ athlete: facts, race, counted }),
     [facts, race, counted],
   );
-  const { table, read, take, choose, mend } = usePlan(asked);
+  const { table, read, said, take, choose, mend } = usePlan(asked);
   useEffect(() => {
     document.title = wording.importAPlanNadir;
   }, []);
@@ -189,6 +189,7 @@ export function ImportPlanPage() {
                   </p>
                 )}
               </div>
+              {said !== undefined && <p className="small muted">{said}</p>}
               {read.untaken.length > 0 && (
                 <ul className={styles.unread} aria-label={wording.cellsThatCouldNotBeRead}>
                   {mendable.length > 1 && (

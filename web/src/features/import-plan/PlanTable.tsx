@@ -15,7 +15,7 @@ import * as wording from './wording.js';
 /** Rows that are drawn; those beyond are read all the same. */
 const MOST_DRAWN = 60;
 
-/** The table as it came, what each column is taken for at its head, and cells that could not be read marked. */
+/** The table as it is read, what each column is taken for at its head, and cells that could not be read marked. */
 export function PlanTable({
   table,
   read: { shape, untaken },
@@ -36,7 +36,7 @@ export function PlanTable({
   return (
     <div className={styles.scroll}>
       <Table size="small" className={styles.table}>
-        <caption className="visually-hidden">{wording.theTableAsItCame}</caption>
+        <caption className="visually-hidden">{wording.theTableAsItIsRead}</caption>
         <TableHead>
           <TableRow>
             {shape.columns.map((column, index) => (

@@ -1,6 +1,8 @@
 import { type BlockFile, blockHeading, problemsOfWishes, toBlockFile } from '@nadir/contract';
 import type { Measure, Unit } from '@nadir/core/base';
 import {
+  type CameAs,
+  drawnOut,
   guessColumns,
   planBlock,
   type PlanCell,
@@ -8,7 +10,6 @@ import {
   type PlanColumn,
   type PlanShape,
   raceDateIn,
-  weeksOfLines,
 } from '@nadir/core/edit/plan';
 import type { UntakenCell } from '@nadir/core/edit/sheet';
 import { resolveSpec } from '@nadir/core/layout';
@@ -47,7 +48,7 @@ type Table = readonly (readonly string[])[];
 export function usePlan(asked: PlanAsked) {
   const { today, coach } = useSignedIn();
   const { houseRules, paces } = useCoaching();
-  const [table, setTable] = useState<Table>([]);
+  const [{ table, said }, setCame] = useState<CameAs>({ table: [] });
   const [chosen, setChosen] = useState<readonly (PlanColumn | undefined)[]>([]);
   const { weekStartsOn } = coach.settings;
   const read = useMemo((): ReadPlan | undefined => {
@@ -89,9 +90,10 @@ export function usePlan(asked: PlanAsked) {
   return {
     table,
     read,
+    said,
     /** Another table; its columns are recognised anew. */
     take: (next: Table) => {
-      setTable(weeksOfLines(next));
+      setCame(drawnOut(next, (text) => readDate(text, today)));
       setChosen([]);
     },
     choose: (column: number, holds: PlanColumn) => {
@@ -103,7 +105,10 @@ export function usePlan(asked: PlanAsked) {
     },
     /** Writes another text wherever one stands. */
     mend: (text: string, by: string) => {
-      setTable((old) => old.map((row) => row.map((cell) => (cell.trim() === text ? by : cell))));
+      setCame((old) => ({
+        ...old,
+        table: old.table.map((row) => row.map((cell) => (cell.trim() === text ? by : cell))),
+      }));
     },
   };
 }

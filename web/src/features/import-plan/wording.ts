@@ -35,7 +35,7 @@ export const use = (suggestion: string) => `Use “${suggestion}”`;
 export const andMore = (count: number) => `And ${count} more.`;
 
 // PlanTable
-export const theTableAsItCame = 'The table as it came';
+export const theTableAsItIsRead = 'The table as it is read';
 export const columnHolds = (index: number) => `Column ${index} holds`;
 export const couldNotBeRead = ' (could not be read)';
 export const andMoreRows = (count: number) => `And ${count} more rows, read like these.`;
@@ -47,7 +47,7 @@ export const isLargerThanAnyPlan = (name: string) =>
   `${name} is larger than any plan: 2 MB is the limit. Nothing was read.`;
 export const orDropAFileHere = 'or drop a file here: a spreadsheet (XLSX) or text (CSV)';
 export const pasteThePlanHere =
-  'Paste the plan here: weeks down and days across, or a date or weekday and what is run on every line.';
+  'Paste the plan here: weeks down and days across or the other way round, a calendar, or a day on every line.';
 export const thePlanAsATable = 'The plan as a table';
 
 // usePlan

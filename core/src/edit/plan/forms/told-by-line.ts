@@ -1,6 +1,5 @@
-import { type Weekday, weekdays } from '../../base/index.js';
-
-type Table = readonly (readonly string[])[];
+import { type Weekday, weekdays } from '../../../base/index.js';
+import type { PlanForm, Table } from './form.js';
 
 /** `Tue: 8 easy`, `Thurs – 6 x 800 m`, and in two cells. */
 const DAY =
@@ -13,11 +12,15 @@ const WEEK = /^(?:week|wk)\.?\s*\d+\b/i;
 const FEWEST = 5;
 
 /**
- * A plan that is told line by line, as in a letter, as a table of its weeks: `Week 1`,
- * `Mon: rest`, `Tue: 8 easy`. Other lines stand beside their week, unread; any other
- * table stays as it is.
+ * A plan that is told line by line, as in a letter: `Week 1`, `Mon: rest`,
+ * `Tue: 8 easy`. Other lines stand beside their week, unread.
  */
-export function weeksOfLines(table: Table): Table {
+export const toldByLine: PlanForm = {
+  said: 'It was told line by line; it stands with a week a row here.',
+  drawn: weeksOfLines,
+};
+
+function weeksOfLines(table: Table): Table | undefined {
   const lines = table.map((row) =>
     row
       .filter((cell) => cell.trim() !== '')
@@ -26,7 +29,7 @@ export function weeksOfLines(table: Table): Table {
   );
   const told = lines.filter((line) => DAY.test(line)).length;
   const isNarrow = table.every((row) => row.filter((cell) => cell.trim() !== '').length <= 2);
-  if (told < FEWEST || told <= lines.filter(Boolean).length / 2 || !isNarrow) return table;
+  if (told < FEWEST || told <= lines.filter(Boolean).length / 2 || !isNarrow) return undefined;
   const weeks: Told[] = [];
   for (const line of lines.filter(Boolean)) {
     const { day = '', text = '' } = DAY.exec(line)?.groups ?? {};

@@ -1,0 +1,176 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { addDays, weekdays } from '../../../base/index.js';
+import { drawnOut, guessColumns, planCells, type ReadDate } from '../index.js';
+
+const readDate: ReadDate = (text) => /^\d{4}-\d\d-\d\d$/.exec(text)?.[0];
+const RACE = '2027-04-11';
+
+/** The days of a plan as they are read, whatever it was laid out as. */
+function daysOf(came: readonly (readonly string[])[]) {
+  const { table } = drawnOut(came, readDate);
+  const shape = guessColumns(table, 'monday', readDate);
+  return planCells(table, shape, { weekStartsOn: 'monday', readDate, raceDate: RACE })
+    .filter(({ kind, text }) => kind === 'day' && text !== '')
+    .map(({ date, text }) => `${date} ${text}`);
+}
+
+const short = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+const plan = [
+  ['rest', '8 easy', '6 x 800 m @ 5k, 90 s jog', '8', 'rest', '6 + strides', '16'],
+  ['rest', '8 easy', '20 min @ threshold', '9', 'rest', '6', '18'],
+  ['rest', '5', '6 x 200 m @ mile, 200 m jog', '4', 'rest', '3', '10 km race'],
+];
+const withHead = (weeks: readonly (readonly string[])[]) => [short, ...weeks];
+const dateOf = (week: number, day: number, weeks: number) =>
+  addDays(RACE, 7 * (week - weeks) + day + 1);
+
+/** The same weeks as coaches lay them out; each is read as weeks down and days across are. */
+const forms: Readonly<Record<string, (weeks: readonly (readonly string[])[]) => string[][]>> = {
+  'weeks side by side': (weeks) => [
+    ['', ...weeks.map((_, week) => `Week ${week + 1}`)],
+    ...short.map((day, at) => [day, ...weeks.map((week) => week[at] ?? '')]),
+  ],
+  'weeks side by side, one panel below the other': (weeks) =>
+    (weeks.length < 4 ? [weeks] : [weeks.slice(0, 2), weeks.slice(2)]).flatMap((panel, index) => [
+      ['', ...panel.map((_, week) => `Wk ${week + 1 + 2 * index}`)],
+      ...short.map((day, at) => [day, ...panel.map((week) => week[at] ?? '')]),
+      [''],
+    ]),
+  'a day a row': (weeks) => [
+    ['Week', 'Day', 'Session'],
+    ...weeks.flatMap((week, index) =>
+      week.map((text, at) => [at === 0 ? String(index + 1) : '', short[at] ?? '', text]),
+    ),
+  ],
+  'a calendar': (weeks) =>
+    weeks.flatMap((week, index) => [
+      week.map((_, at) => dateOf(index, at, weeks.length)),
+      [...week],
+    ]),
+  'a date a row': (weeks) =>
+    weeks.flatMap((week, index) => week.map((text, at) => [dateOf(index, at, weeks.length), text])),
+  'morning and evening': (weeks) => [
+    ['Week', ...short.flatMap((day) => [`${day} AM`, `${day} PM`])],
+    ...weeks.map((week, index) => [
+      String(index + 1),
+      ...week.flatMap((text, at) => (at % 2 === 0 ? [text, ''] : ['rest', text])),
+    ]),
+  ],
+  'weeks named in words, a note behind': (weeks) =>
+    weeks.map((week, index) => [`Week ${index + 1}`, ...week, 'Keep it easy']),
+};
+
+describe('a plan laid out as coaches do', () => {
+  it.each(Object.entries(forms))('%s', (_, laid) => {
+    expect(daysOf(laid(plan))).toEqual(daysOf(withHead(plan)));
+    expect(daysOf(laid([...plan, ...plan]))).toEqual(daysOf(withHead([...plan, ...plan])));
+  });
+
+  it('holds whatever its cells say', () => {
+    const cell = fc.constantFrom('8', '10 easy', 'rest', '6 x 400 m @ 5k, 60 s', '16 long', '5+8');
+    const weeks = fc.array(fc.array(cell, { minLength: 7, maxLength: 7 }), {
+      minLength: 4,
+      maxLength: 12,
+    });
+    fc.assert(
+      fc.property(weeks, fc.constantFrom(...Object.keys(forms)), (drawn, form) => {
+        expect(daysOf(forms[form]?.(drawn) ?? [])).toEqual(daysOf(withHead(drawn)));
+      }),
+    );
+  });
+
+  it('as weeks down and days across stays as it came', () => {
+    const plain = withHead(plan);
+    expect(drawnOut(plain, readDate)).toEqual({ table: plain });
+    expect(drawnOut([['Day', 'Km']], readDate)).toEqual({ table: [['Day', 'Km']] });
+  });
+
+  it('line by line, with what is said beside its days', () => {
+    const lines = [
+      'Week 1: settle in',
+      'Mon: rest',
+      'Tue: 8 easy, strides',
+      'Thur – 6 x 800 m @ 5 km, 2 min jog',
+      'Sunday 16 long',
+      'Take care on the ice.',
+      'Monday rest',
+      'Tuesday: 9',
+      'Sun: Race',
+    ].map((line) => [line]);
+    const told = [
+      ['week', ...weekdays, 'notes'],
+      [
+        ...['1', 'rest', '8 easy, strides', '', '6 x 800 m @ 5 km, 2 min jog', '', '', '16 long'],
+        'Week 1: settle in; Take care on the ice.',
+      ],
+      ['2', 'rest', '9', '', '', '', '', 'Race', ''],
+    ];
+    expect(drawnOut(lines, readDate).table).toEqual(told);
+    const inTwo = lines.map(([line = '']) => line.split(/:? (.*)/s));
+    expect(drawnOut(inTwo, readDate).table).toEqual(told);
+    expect(daysOf(lines).slice(-3)).toEqual(['2027-04-05 rest', '2027-04-06 9', '2027-04-11 Race']);
+  });
+
+  it('has its phases, sums and notes beside its weeks', () => {
+    const rows = [
+      ['Phase', 'Day', 'Session', 'Km', 'Notes'],
+      ['Base', 'Mon', 'easy', '8', ''],
+      ['', 'Wed', '6 x 400 m @ 5k, 60 s', '10', 'flat'],
+      ['', '', 'easy', '5', ''],
+      ['', 'Sun', 'long run', '16', ''],
+      ['', 'Total', '', '39', ''],
+      ['Build', 'Mon', 'easy', '8', ''],
+      ['', 'Sun', 'bike', '60', ''],
+    ];
+    const { table } = drawnOut(rows, readDate);
+    expect(table).toEqual([
+      ['week', ...weekdays, 'phase', 'total', 'notes'],
+      [
+        ...['1', '8 easy', '', '10 6 x 400 m @ 5k, 60 s + 5 easy', '', '', '', '16 long run'],
+        ...['Base', '39', 'Wed: flat'],
+      ],
+      ['2', '8 easy', '', '', '', '', '', 'bike', 'Build', '', ''],
+    ]);
+    const down = [
+      ['', 'Week 1', 'Week 2'],
+      ['', 'BASE', 'BUILD'],
+      ...short.map((day) => [day, '8', '9']),
+      ['Total', '50', '60'],
+      ['Long run', '16', '18'],
+    ];
+    expect(drawnOut(down, readDate).table).toEqual([
+      ['week', 'phase', ...weekdays, 'Total', 'Long run'],
+      ['Week 1', 'BASE', ...Array.from(short, () => '8'), '50', '16'],
+      ['Week 2', 'BUILD', ...Array.from(short, () => '9'), '60', '18'],
+    ]);
+  });
+
+  it('has what is run and how much of it in one cell', () => {
+    const head = ['Wk', ...short.flatMap((day) => [day, 'km']), 'Total'];
+    const week = ['easy', '8', '12 km with 6 strides', '12', 'rest', '', '+ strides', '6'];
+    const beside = [head, ['1', ...week, '', '', 'gym', '30', 'long run', '20', '46']];
+    expect(drawnOut(beside, readDate).table).toEqual([
+      ['Wk', ...weekdays, 'Total'],
+      [
+        ...['1', '8 easy', '12 km with 6 strides', 'rest', '6 easy + strides', '', 'gym'],
+        ...['20 long run', '46'],
+      ],
+    ]);
+    const below = [
+      ['', 'Monday', '', 'Tuesday', '', 'Sunday', ''],
+      ['', 'am', 'pm', 'am', 'pm', 'am', 'pm'],
+      ['1', '6', '8', '5', '6 x 800 m', '16', ''],
+    ];
+    expect(drawnOut(below, readDate).table).toEqual([
+      ['', 'monday', 'tuesday', 'sunday'],
+      ['1', '6+8', '5 + 6 x 800 m', '16'],
+    ]);
+    expect(
+      daysOf([
+        ['Date', 'Type', 'Distance'],
+        ['2027-03-01', 'easy', '8'],
+      ]),
+    ).toEqual(['2027-03-01 8 easy']);
+  });
+});

@@ -1,0 +1,30 @@
+/** The ways in which coaches lay out a plan on paper, each drawn as a week or a day a row. */
+
+import { calendar } from './calendar.js';
+import { columnsOfADay } from './columns-of-a-day.js';
+import { dayARow } from './day-a-row.js';
+import { daysDown } from './days-down.js';
+import { figureOfADay } from './figure-of-a-day.js';
+import type { ReadDate, Table } from './form.js';
+
+import { toldByLine } from './told-by-line.js';
+
+export type { ReadDate } from './form.js';
+
+/** The first that a table is laid out in is what it is. */
+const forms = [toldByLine, daysDown, dayARow, calendar, columnsOfADay, figureOfADay];
+
+/** A plan with a week or a day a row, and what is said of one that came otherwise. */
+export interface CameAs {
+  table: readonly (readonly string[])[];
+  said?: string | undefined;
+}
+
+/** Draws a coach's table with a week or a day a row. */
+export function drawnOut(table: Table, readDate: ReadDate): CameAs {
+  for (const { said, drawn } of forms) {
+    const found = drawn(table, readDate);
+    if (found) return { table: found, said };
+  }
+  return { table };
+}

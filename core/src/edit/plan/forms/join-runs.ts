@@ -1,0 +1,28 @@
+import { FIGURE } from './form.js';
+
+const REST = /^(?:rest|rest day|off|day off|x|-|–|—|0)?$/i;
+const PLAIN = /^\d+(?:[.,]\d+)?$/;
+
+/** Two runs of a day in one cell: `5+8`, `5 easy + 6 x 800 m`; a rest beside a run is none. */
+export function joinRuns(first: string, second: string): string {
+  if (REST.test(second)) return first || second;
+  if (REST.test(first)) return second;
+  return PLAIN.test(first) && PLAIN.test(second) ? `${first}+${second}` : `${first} + ${second}`;
+}
+
+/**
+ * What is run on a day and how much it comes to, in one cell: `easy` and `8` are `8 easy`,
+ * a session is run within its kilometres. What says the same figure itself stays as it is.
+ */
+export function withFigure(text: string, figure: string): string {
+  if (figure === '' || !FIGURE.test(figure) || /^0\b/.test(figure)) return text || figure;
+  if (text === '') return figure;
+  if (REST.test(text)) return text;
+  const own = /^\d+(?:[.,]\d+)?(?=\s*(?:km|kms|k|mi|miles?|min|mins|h)?\b)/i.exec(text)?.[0];
+  const isSaid = own !== undefined && Number.parseFloat(own) === Number.parseFloat(figure);
+  if (isSaid || OTHER_SPORT.test(text)) return text;
+  return `${figure} ${text.replace(/^\+\s*/, 'easy + ')}`;
+}
+
+/** A figure beside it may be minutes as well as kilometres ridden: the coach says which. */
+const OTHER_SPORT = /\b(?:race|bike|cycl\w+|swim\w*|pool|elliptical|row\w*|gym|strength|yoga)\b/i;
