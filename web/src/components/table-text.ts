@@ -30,11 +30,23 @@ function rowsOfHtml(html: string): string[][] {
   const table = new DOMParser().parseFromString(html, 'text/html').querySelector('table');
   return [...(table?.rows ?? [])].map((row) =>
     [...row.cells].flatMap((cell) => [
-      cell.textContent.replace(/\s+/g, ' '),
+      linesOf(cell),
       ...Array.from({ length: Math.min(MOST_COLUMNS, cell.colSpan) - 1 }, () => ''),
     ]),
   );
 }
+
+/** The words of a cell; a line of its own is a part of its own. */
+function linesOf(cell: HTMLTableCellElement): string {
+  const copy = cell.cloneNode(true) as HTMLTableCellElement;
+  for (const line of copy.querySelectorAll('br')) line.replaceWith(LINE);
+  for (const block of copy.querySelectorAll('p, div, li')) block.append(LINE);
+  const words = copy.textContent.replace(/\s+/g, ' ').trim();
+  return words.replaceAll(/ ?\uE000 ?/g, '\n').trim();
+}
+
+/** Ends a line; no coach types it. */
+const LINE = '\uE000';
 
 /** Two cells with a comma between would be a number with a decimal. */
 const LEAST_CELLS = 3;

@@ -59,7 +59,7 @@ export function readAddOn(typed: string): Beside | undefined {
 const AND = /^(?<day>.+)(?: ?[+&;,] ?| and | plus | with | w\/ ?)(?<last>.+)$/i;
 
 /** Work is done beside a run, before it too; strides and drills before a session are a part of it. */
-const WORK_FIRST = /^(?<first>.+?)(?: ?[+&;] ?| and | plus )(?<day>.+)$/i;
+const WORK_FIRST = /^(?<first>.+?)(?: ?[+&;,] ?| and | plus )(?<day>.+)$/i;
 
 /** `8 + gym`, `6 easy, strides and core`, `gym + 8`: what goes with a day, and what is left of it; undefined where nothing does. */
 export function splitBeside(typed: string): { day: string; beside: Beside[] } | undefined {

@@ -33,12 +33,13 @@ const ROLES = new Map<string, PatternRole>([
     'semi',
     'medium long',
     'medium-long',
+    'ml',
     'medium long run',
     'mid-week long',
     'midweek long',
     'mlr',
   ].map((word) => [word, 'semi-long'] as const),
-  ...['long', 'long run', 'long easy', 'lr', 'lsd'].map((word) => [word, 'long'] as const),
+  ...['long', 'long run', 'long easy', 'lr', 'lsd', 'l'].map((word) => [word, 'long'] as const),
   ...['easy run', 'easy jog'].map((word) => [word, 'easy'] as const),
   ...['recovery', 'recovery run', 'rec'].map((word) => [word, 'recovery'] as const),
   ...['cross', 'xt', 'cross training'].map((word) => [word, 'cross-train'] as const),
@@ -58,7 +59,11 @@ const NUMBER = /^\d+(?:[.,]\d+)?/;
  * @param on the coach's table, and its paces on the day: what a session comes to
  */
 export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCell<DayEntry> {
-  const typed = text.trim().replace(/\s+/g, ' ');
+  // A line of its own is a part of its own: 2 km wu ⏎ 6 x 800 m.
+  const typed = text
+    .trim()
+    .replace(/\s*\n\s*(?![+&,;])/g, '; ')
+    .replace(/\s+/g, ' ');
   if (typed === '') return { ok: true, entry: { kind: 'free' } };
   const role = ROLES.get(typed.toLowerCase());
   if (role) return { ok: true, entry: { kind: 'role', role } };

@@ -85,7 +85,7 @@ const FARTHEST: readonly (readonly [RegExp, number])[] = [
 ];
 
 function inMinutes(typed: string, far: string): Refused {
-  const minutes = typed.replace(/\d+(?:[.,]\d+)?/, '$& min');
+  const minutes = typed.replace(/\d+(?:[.,]\d+)?(?: ?[-–] ?\d+)?/, '$& min');
   const problem = `“${typed}” would be ${far}. Did you mean “${minutes}”? Else write the unit with it.`;
   return { ok: false, problem, suggestion: minutes };
 }

@@ -48,6 +48,13 @@ describe('a day as it is typed', () => {
     ['12 easy', { kind: 'amount', amount: 12_000, role: 'easy' }],
     ['easy 12', { kind: 'amount', amount: 12_000, role: 'easy' }],
     ['16 medium long', { kind: 'amount', amount: 16_000, role: 'semi-long' }],
+    ['16 ML', { kind: 'amount', amount: 16_000, role: 'semi-long' }],
+    ['22L', { kind: 'amount', amount: 22_000, role: 'long' }],
+    [
+      '2 km wu\n6 x 800 m @ 5 km, 90 s\n2 km cd',
+      { kind: 'session', text: '2 km wu; 6 x 800 m @ 5 km, 90 s; 2 km cd' },
+    ],
+    ['am 5\npm 8', { kind: 'amount', amount: 13_000, firstRun: 5000 }],
     ['rest', { kind: 'role', role: 'rest' }],
     ['–', { kind: 'role', role: 'rest' }],
     ['Off', { kind: 'role', role: 'rest' }],
