@@ -16,7 +16,7 @@ import { phasesOf } from './plan-phases.js';
 import { racesOf } from './plan-races.js';
 import { longRunsOf } from './plan-long-runs.js';
 import { withItsWeeks } from './plan-weeks.js';
-import { type UntakenCell, writeCells, type WrittenCell } from '../sheet/index.js';
+import { readWork, type UntakenCell, writeCells, type WrittenCell } from '../sheet/index.js';
 import type { PlanCell } from './plan-cells.js';
 
 /** What a plan is for. */
@@ -61,7 +61,9 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
   const raced = new Set([race.date, ...races.map(({ from }) => from)]);
   const written = cells.flatMap(({ kind, date, text }): WrittenCell[] => {
     if (kind === 'phase') return [];
-    if (kind === 'day') return raced.has(date) ? [] : [{ cell: { kind, date }, text }];
+    if (kind === 'day') {
+      return raced.has(date) ? [] : [{ cell: { kind, date }, text: withRest(text) }];
+    }
     const week = Math.floor(differenceInDays(date, start) / 7) + 1;
     return [{ cell: { kind, week }, text }];
   });
@@ -89,6 +91,11 @@ function withFigures(change: Change, written: readonly WrittenCell[], block: Blo
 
 function datesOf(written: readonly WrittenCell[]): ReadonlySet<CivilDate> {
   return new Set(written.flatMap(({ cell }) => (cell.kind === 'day' ? [cell.date] : [])));
+}
+
+/** A day of a plan that names work and no running is not run: its cell is all there is of it. */
+function withRest(text: string): string {
+  return readWork(text.trim()) ? `rest + ${text}` : text;
 }
 
 /** An empty day beside written ones is a day of rest. */

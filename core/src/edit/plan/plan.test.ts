@@ -213,6 +213,17 @@ describe('a plan as a block', () => {
     ]);
   });
 
+  it('runs on no day that names work alone', () => {
+    const { cells } = cellsOf(
+      named.map((row) => row.with(5, row[5] === '5' ? 'gym' : (row[5] ?? ''))),
+      '2027-05-02',
+    );
+    const found = planBlock(cells, { given: given('2027-05-02'), measure: km });
+    const [week] = found.ok ? layOut(found.spec).weeks : [];
+    expect(week?.days[5]).toMatchObject({ role: 'rest', distance: 0, beside: { strength: true } });
+    expect(week?.volume).toBe(46_700);
+  });
+
   it('has its races on the way as races, with what goes before and after', () => {
     const { spec, untaken, taken, laid } = planned();
     expect([untaken, taken]).toEqual([[], 38]);

@@ -3,6 +3,7 @@
 export { dayText } from './cell-text.js';
 export type { SheetCell, WrittenCell } from './cells.js';
 export { eventOf } from './race-cells.js';
+export { readWork } from './read-beside.js';
 export { readWeekday } from './read-weekday.js';
 export {
   type GivesWay,

@@ -188,8 +188,8 @@ export function ImportPlanPage() {
                     {!isNamed && wording.giveTheAthleteAName}
                   </p>
                 )}
+                {said !== undefined && <p className="small muted">{said}</p>}
               </div>
-              {said !== undefined && <p className="small muted">{said}</p>}
               {read.untaken.length > 0 && (
                 <ul className={styles.unread} aria-label={wording.cellsThatCouldNotBeRead}>
                   {mendable.length > 1 && (

@@ -7,23 +7,27 @@ export const calendar: PlanForm = {
   drawn(table, readDate) {
     const days = table.map((row) => datesIn(row, readDate));
     if (days.filter(Boolean).length < FEWEST_WEEKS) return undefined;
-    const runs = new Map<string, string>();
-    let above: (string | undefined)[] = [];
+    const runs = new Map<string, { date: string; text: string }>();
+    let above: readonly (string | undefined)[] = [];
     table.forEach((row, index) => {
       const dates = days[index];
       if (dates) {
         above = dates;
+        dates.forEach((date, column) => {
+          if (date !== undefined) runs.set(date, { date: cellAt(row, column), text: '' });
+        });
         return;
       }
       above.forEach((date, column) => {
+        const day = date === undefined ? undefined : runs.get(date);
         const text = cellAt(row, column);
-        if (date === undefined || text === '' || weekdayIn(text)) return;
-        const old = runs.get(date);
-        const isFigure = old !== undefined && FIGURE.test(text) && !FIGURE.test(old);
-        runs.set(date, isFigure ? withFigure(old, text) : joinRuns(old ?? '', text));
+        if (!day || text === '' || weekdayIn(text)) return;
+        const isFigure = FIGURE.test(text) && day.text !== '' && !FIGURE.test(day.text);
+        day.text = isFigure ? withFigure(day.text, text) : joinRuns(day.text, text);
       });
     });
-    return [['Date', 'Session'], ...[...runs].sort(([one], [other]) => (one < other ? -1 : 1))];
+    const inOrder = [...runs].sort(([one], [other]) => (one < other ? -1 : 1));
+    return [['Date', 'Session'], ...inOrder.map(([, { date, text }]) => [date, text])];
   },
 };
 
