@@ -14,6 +14,7 @@ import { applyChange, type Change } from '../index.js';
 import { withEasyFigures } from './plan-figures.js';
 import { phasesOf } from './plan-phases.js';
 import { racesOf } from './plan-races.js';
+import { onTheirDays } from './plan-sessions.js';
 import { longRunsOf } from './plan-long-runs.js';
 import { withItsWeeks } from './plan-weeks.js';
 import { readWork, type UntakenCell, writeCells, type WrittenCell } from '../sheet/index.js';
@@ -60,15 +61,17 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
   // The goal race and those on the way are facts of the block.
   const raced = new Set([race.date, ...races.map(({ from }) => from)]);
   const written = cells.flatMap(({ kind, date, text }): WrittenCell[] => {
-    if (kind === 'phase') return [];
+    if (kind === 'phase' || kind === 'session') return [];
     if (kind === 'day') {
       return raced.has(date) ? [] : [{ cell: { kind, date }, text: withRest(text) }];
     }
     const week = Math.floor(differenceInDays(date, start) / 7) + 1;
     return [{ cell: { kind, week }, text }];
   });
-  const rests = restsBetween(block, written, raced);
-  const { command, taken, untaken } = writeCells(block, [...written, ...rests], measure, {
+  const key = onTheirDays(cells, block, measure);
+  const ours = [...restsBetween(block, written, raced), ...key.eased];
+  const all = [...written, ...key.written, ...ours];
+  const { command, taken, untaken } = writeCells(block, all, measure, {
     givesWay: 'volume',
   });
   const planned = command
@@ -80,7 +83,12 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
   const left = validateSpec(planned);
   return left.length > 0
     ? { ok: false, problems: left }
-    : { ok: true, spec: planned, taken: taken - rests.length + races.length, untaken };
+    : {
+        ok: true,
+        spec: planned,
+        taken: taken - ours.length + races.length,
+        untaken: [...untaken, ...key.untaken],
+      };
 }
 
 function withFigures(change: Change, written: readonly WrittenCell[], block: Block): Change {

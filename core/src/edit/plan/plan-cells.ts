@@ -7,12 +7,12 @@ import {
   weekdaysFrom,
 } from '../../base/index.js';
 import type { ReadDate } from './forms/index.js';
-import type { PlanShape } from './plan-columns.js';
+import type { PlanColumn, PlanShape } from './plan-columns.js';
 import { isPhaseName } from './phase-names.js';
 
 /** A cell of a coach's table, and what it is about. */
 export interface PlanCell {
-  kind: 'day' | 'volume' | 'longRun' | 'phase';
+  kind: 'day' | 'session' | 'volume' | 'longRun' | 'phase';
   /** The day itself, or the first day of the week. */
   date: CivilDate;
   text: string;
@@ -122,6 +122,8 @@ function weekStarts(
   });
 }
 
+const BY_THE_WEEK: ReadonlySet<PlanColumn> = new Set(['volume', 'longRun', 'phase', 'session']);
+
 function cellsOfWeek(
   row: readonly string[],
   columns: PlanShape['columns'],
@@ -131,9 +133,7 @@ function cellsOfWeek(
   return columns.flatMap((column, index): PlanCell[] => {
     const text = (row[index] ?? '').trim();
     if (text === '') return [];
-    if (column === 'volume' || column === 'longRun' || column === 'phase') {
-      return [{ kind: column, date: start, text }];
-    }
+    if (BY_THE_WEEK.has(column)) return [{ kind: column as PlanCell['kind'], date: start, text }];
     const place = days.findIndex((day) => day === column);
     return place < 0 ? [] : [{ kind: 'day', date: addDays(start, place), text }];
   });

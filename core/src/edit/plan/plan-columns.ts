@@ -3,14 +3,15 @@ import type { ReadDate } from './forms/index.js';
 
 /** What a column of a coach's table holds. */
 export type PlanColumn =
-  Weekday | 'date' | 'week' | 'phase' | 'text' | 'volume' | 'longRun' | 'nothing';
+  Weekday | 'date' | 'week' | 'phase' | 'text' | 'session' | 'volume' | 'longRun' | 'nothing';
 
 /** What each is called. */
 export const planColumnWords: Readonly<Record<Exclude<PlanColumn, Weekday>, string>> = {
   date: 'Date',
   week: 'Week',
   phase: 'Phase',
-  text: 'Session',
+  text: 'Session of the day',
+  session: 'Key session',
   volume: 'Volume',
   longRun: 'Long run',
   nothing: 'Not used',
@@ -27,6 +28,7 @@ const HEADS: readonly (readonly [RegExp, PlanColumn])[] = [
   [/^(?:week|wk|weeks|no\.?|#|week (?:no\.?|number))$/, 'week'],
   [/^(?:phase|phases|block|cycle|mesocycle|period)$/, 'phase'],
   [/^(?:session|sessions|run|training|plan|what|workout|details?)$/, 'text'],
+  [/^(?:(?:key|hard|quality) )?(?:sessions?|workouts?|days?|quality|key|q) ?#?\d?$/, 'session'],
   [
     /^(?:total|totals|volume|km|kms|miles|mi|mileage|sum|min|minutes|week(?:ly)? (?:total|volume|km|miles|mileage)|total (?:km|miles|min))$/,
     'volume',
@@ -50,7 +52,24 @@ export function guessColumns(
   if (dated !== undefined && !columns.includes('date') && columns[dated] === 'nothing') {
     columns[dated] = 'date';
   }
-  return { head, columns: named ? columns : unnamed(columns, body, weekStartsOn) };
+  if (!named) return { head, columns: unnamed(columns, body, weekStartsOn) };
+  const isByTheDay =
+    columns.includes('date') && !columns.some(isWeekday) && !(table[heading] ?? []).some(isWeekOf);
+  return { head, columns: isByTheDay ? columns : columns.map(ofTheWeek) };
+}
+
+function isWeekday(column: PlanColumn): column is Weekday {
+  return weekdays.some((day) => day === column);
+}
+
+/** w/c, Week of: a date that is the first of a week. */
+function isWeekOf(heading: string): boolean {
+  return /^(?:w\/?c|week (?:of|commencing|beginning|starting))$/i.test(heading.trim());
+}
+
+/** Beside a week what is run on no day of its own is one of its key sessions. */
+function ofTheWeek(column: PlanColumn): PlanColumn {
+  return column === 'text' ? 'session' : column;
 }
 
 /** 9.5 is nine and a half before it is the ninth of May. */
@@ -97,7 +116,7 @@ function headed(row: readonly string[], width: number): PlanColumn[] | undefined
   });
   const taken = new Set<PlanColumn>();
   const once = columns.map((column): PlanColumn => {
-    if (column !== 'nothing' && taken.has(column)) return 'nothing';
+    if (column !== 'session' && taken.has(column)) return 'nothing';
     taken.add(column);
     return column;
   });

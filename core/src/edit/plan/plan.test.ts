@@ -332,6 +332,54 @@ describe('a plan as a block', () => {
     expect(weeks.slice(0, 3).map(({ longRun }) => longRun)).toEqual([16_000, 18_000, 14_000]);
   });
 
+  describe('has its key sessions where they stand beside the week', () => {
+    const weekly = [
+      ['Week of', 'Km', 'Long run', 'Session 1', 'Session 2'],
+      ['2027-03-01', '50', '15', '6 x 600 m @ 5 km, 90 s jog', '20 min @ one-hour'],
+      ['2027-03-08', '54', '16', '8 x 400 m @ 5 km, 60 s jog', ''],
+      ['2027-03-15', '40', '13', '', ''],
+      ['2027-03-22', '54', '16', '5 x 1 km @ 10 km, 2 min jog', '25 min @ one-hour'],
+      ['2027-03-29', '30', '', '4 x 400 m @ 10 km, 90 s jog', ''],
+    ];
+    const { cells, shape } = cellsOf(weekly);
+    const taken = (read: typeof cells) => {
+      const found = planBlock(read, { given: given('2027-04-04'), measure: km });
+      if (!found.ok) throw new Error('refused');
+      return { ...found, laid: layOut(found.spec) };
+    };
+
+    it('each on a day that is run hard, and no others', () => {
+      expect(shape.columns).toEqual(['date', 'volume', 'longRun', 'session', 'session']);
+      const { untaken, laid, taken: count } = taken(cells);
+      expect([untaken, count]).toEqual([[], 9 + 6]);
+      const hard = laid.weeks.map(({ days }) =>
+        days
+          .filter(({ role }) => role === 'quality')
+          .map(({ sessions }) => /easy; (.*); .* easy$/.exec(sessions[0]?.shorthand ?? '')?.[1]),
+      );
+      expect(hard).toEqual([
+        ['6 x 600 m @ 5 km, 90 s jog', '20 min one-hour'],
+        ['8 x 400 m @ 5 km, 60 s jog'],
+        [],
+        ['5 x 1 km @ 10 km, 2 min jog', '25 min one-hour'],
+        ['4 x 400 m @ 10 km, 90 s jog'],
+      ]);
+      expect(laid.weeks.map(({ volume }) => volume / 1000)).toEqual([50, 54, 40, 54, 30]);
+    });
+
+    it('and those that find no day are not taken', () => {
+      const many = ['1', '2', '3', '4', '5', '6'].map((each) => ({
+        ...{ kind: 'session' as const, date: '2027-03-01' },
+        text: `${each} km @ 10 km`,
+      }));
+      const { untaken } = taken([...cells, ...many]);
+      expect(untaken.length).toBeGreaterThan(0);
+      expect(untaken.at(-1)?.problem).toMatch(
+        /^“6 km @ 10 km”: week 1 has no day for .* key session\. Write it on its day in the Sheet\.$/,
+      );
+    });
+  });
+
   it('says which cells it could not read, and takes the others', () => {
     const { cells } = cellsOf(
       [

@@ -13,7 +13,8 @@ export const figureOfADay: PlanForm = {
     const figure = head.findIndex((cell) => FIGURE_HEAD.test(cell.trim()));
     const body = table.slice(at + 1);
     const dated = body.filter((row) => row.some((cell) => isDate(cell, readDate)));
-    if (text < 0 || figure < 0 || dated.length <= body.length / 2) return undefined;
+    const isByWeek = head.some((cell) => /^(?:w\/?c|week\b)/i.test(cell.trim()));
+    if (isByWeek || text < 0 || figure < 0 || dated.length <= body.length / 2) return undefined;
     const others = head.flatMap((_, column) =>
       column === text || column === figure ? [] : [column],
     );
