@@ -37,6 +37,20 @@ test('types a week day by day, and it is kept to the kilometre', async ({ page }
   await expect(cellOf(page, 5, WED)).toHaveAccessibleName(/: 12, semi-long, fixed/);
 });
 
+test('types two runs of a day, one of them a session, and each is kept', async ({ page }) => {
+  await openSheet(page, 'Typed twice');
+  await cellOf(page, 5, TUE).click();
+  await page.keyboard.type('am 5, pm 10 6 x 600 m in 1:54, 90 s jog');
+  await expect(page.getByText(/^Reads: /)).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(cellOf(page, 5, TUE)).toHaveAccessibleName(/: 5\+10, 6 x 600 m.*fixed/);
+  await expectSaved(page);
+  await page.reload();
+  await cellOf(page, 5, TUE).click();
+  await page.keyboard.press('F2');
+  await expect(page.locator(':focus')).toHaveValue(/^am 5; pm .*6 x 600 m in 1:54, 90 s jog/);
+});
+
 test('types a race into a day, with the easier days around it; one figure is asked about', async ({
   page,
 }) => {

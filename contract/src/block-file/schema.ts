@@ -330,7 +330,15 @@ const crossTime = z
 
 const firstRun = amount.optional().meta({ description: 'Of the amount, the first of two runs.' });
 
-const dayWish = dayOf2.extend({ ...works, firstRun, crossTime });
+const otherRun = z
+  .strictObject({
+    amount,
+    first: z.boolean().meta({ description: 'True where it is run before the session.' }),
+  })
+  .optional()
+  .meta({ description: 'An easy run of its own beside the session of the day.' });
+
+const dayWish = dayOf2.extend({ ...works, firstRun, otherRun, crossTime });
 
 const { follow: _follow, swap: _swap, ...fixedOfWeekday } = fixedDay;
 

@@ -125,6 +125,18 @@ describe('a template', () => {
     expect(fromTemplate({ ...template, days: [day] }, small).days).toMatchObject([
       { amount: 1000, firstRun: undefined },
     ]);
+    const session = '6 x 400 m @ 5 km, 1 min jog';
+    const twice = (amount: number | undefined) => {
+      const { firstRun: _, ...of } = day;
+      const days = [{ ...of, amount, session, otherRun: { amount: 4000, first: true } }];
+      return fromTemplate({ ...template, days }, small).days?.[0]?.otherRun;
+    };
+    // A third of 4 km; of a day of 6 km that leaves one to the session.
+    expect(twice(undefined)).toEqual({ amount: 1000, first: true });
+    expect([twice(6000), twice(4500)]).toEqual([
+      { amount: 1000, first: true },
+      { amount: 1000, first: true },
+    ]);
     const week = { ...marathon.week, fixed: [{ weekday: 'monday' as const, amount: 10_000 }] };
     const weekly = { ...template, week };
     expect(fromTemplate(weekly, given).week?.fixed?.[0]?.amount).toBe(10_000);

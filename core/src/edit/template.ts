@@ -1,7 +1,7 @@
 import { roundTo } from '../base/index.js';
 import { layoutStep, rulesOf } from '../rules/index.js';
 import type { BlockSpec, ResolvedSpec } from '../spec/index.js';
-import type { FixedDay } from '../spec/days/index.js';
+import { type FixedDay, leavesRoom } from '../spec/days/index.js';
 import { resolveSpec } from '../layout/index.js';
 import { dated, type TemplateDay, type TemplateEvent } from './template-dates.js';
 
@@ -120,16 +120,20 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
   };
 }
 
-/** A fixed length as a part of itself, in whole steps; a second run is left something. */
-function scaled<D extends Pick<FixedDay, 'amount' | 'firstRun'>>(
+/** What is fixed of a day as a part of itself, in whole steps; each of two runs is left something. */
+function scaled<D extends Pick<FixedDay, 'amount' | 'firstRun' | 'otherRun'>>(
   day: D,
   part: number,
   step: number,
 ): D {
-  if (day.amount === undefined) return day;
-  const amount = Math.max(step, roundTo(day.amount * part, step));
+  const scale = (amount: number) => Math.max(step, roundTo(amount * part, step));
+  const other = day.otherRun && { ...day.otherRun, amount: scale(day.otherRun.amount) };
+  if (day.amount === undefined) return other ? { ...day, otherRun: other } : day;
+  const amount = scale(day.amount);
   const first = roundTo((day.firstRun ?? 0) * part, step);
-  return { ...day, amount, firstRun: first > 0 && first < amount ? first : undefined };
+  const firstRun = first > 0 && first < amount ? first : undefined;
+  const otherRun = leavesRoom({ amount, otherRun: other }) ? other : undefined;
+  return { ...day, amount, firstRun, ...(day.otherRun && { otherRun }) };
 }
 
 /** Days without what may be hard. */

@@ -332,7 +332,12 @@ const fixedDay = part(
       // Two runs of a day, as `5+10` has them.
       const isTwice = amount !== undefined && r.follow && r.session === undefined;
       const firstRun = isTwice ? amount / 3 : undefined;
-      return { ...spec, days: [...(spec.days ?? []), { ...r, date, amount, firstRun }] };
+      // An easy run of its own beside a session, as `am 5; pm 6 x 800 m` has it.
+      const hasOther = r.session !== undefined && r.double === true && amount === undefined;
+      const otherRun = hasOther
+        ? { amount: 4 * unitOf(spec), first: r.follow === true }
+        : undefined;
+      return { ...spec, days: [...(spec.days ?? []), { ...r, date, amount, firstRun, otherRun }] };
     },
 );
 

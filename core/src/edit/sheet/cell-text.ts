@@ -20,12 +20,17 @@ export function dayText(
   if (role === 'cross-train') {
     return sessions.find(({ kind }) => kind === 'cross')?.shorthand ?? dayRoleWords[role];
   }
-  const { session, amount, firstRun } = fixedDayOf(days, date);
+  const { session, amount, firstRun, otherRun } = fixedDayOf(days, date);
+  const figure = (run: number) => Number((run / shownUnit(measure)).toFixed(2));
   if (firstRun !== undefined && amount !== undefined) {
-    const figure = (run: number) => Number((run / shownUnit(measure)).toFixed(2));
     return `${figure(firstRun)}+${figure(amount - firstRun)}`;
   }
-  if (session !== undefined) return namePaces(session, paces.table);
+  if (session !== undefined) {
+    const text = namePaces(session, paces.table);
+    if (!otherRun) return text;
+    const other = figure(otherRun.amount);
+    return otherRun.first ? `am ${other}; pm ${text}` : `am ${text}; pm ${other}`;
+  }
   if (role === 'rest') return dayRoleWords[role];
   return formatSteps(steps, measure);
 }

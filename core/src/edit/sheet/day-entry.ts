@@ -1,5 +1,5 @@
 import type { CrossKind } from '../../rules/index.js';
-import type { AddOn, PatternRole, WorkKind } from '../../spec/days/index.js';
+import type { AddOn, OtherRun, PatternRole, WorkKind } from '../../spec/days/index.js';
 
 /** What a coach typed for a day. */
 export type DayEntry =
@@ -21,7 +21,13 @@ export type DayEntry =
   /** Strides, drills or hill sprints in whatever is run on the day. */
   | { kind: 'add-on'; addOn: AddOn }
   /** A session in shorthand, in a run of that length where one is written. */
-  | { kind: 'session'; text: string; amount?: number }
+  | {
+      kind: 'session';
+      text: string;
+      amount?: number;
+      /** An easy run of its own beside it. */
+      otherRun?: OtherRun | undefined;
+    }
   /** What the day holds, and what goes with it. */
   | { kind: 'with'; day: DayEntry; beside: readonly Beside[] };
 

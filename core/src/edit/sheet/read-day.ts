@@ -69,6 +69,8 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
   if (role) return { ok: true, entry: { kind: 'role', role } };
   const split = splitBeside(typed);
   if (split) return readWith(split, measure, on);
+  const twice = readRuns(typed, measure, on);
+  if (twice) return twice;
   const refused = refuseLoose(typed, measure);
   if (refused) return refused;
   const roleFirst = ROLE_FIRST.exec(typed);
@@ -86,6 +88,33 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
   return (
     (headed && readFigure(typed, headed, measure, on)) ?? readWritten(typed, measure, on, headed)
   );
+}
+
+/** `am 5, pm 6 x 800 m @ 5 km`, `6 x 800 m am, 5 easy pm`. */
+const RUNS = [
+  /^am:? (?<first>.+?) ?[,;/]? ?pm:? (?<second>.+)$/i,
+  /^(?<first>.+) am ?[,;/]? (?<second>.+) pm$/i,
+];
+
+/** Two runs of a day, one of them a session; undefined of anything else. */
+function readRuns(typed: string, measure: Measure, on: PacesOfDay): ReadCell<DayEntry> | undefined {
+  const runs = RUNS.map((way) => way.exec(typed)?.groups).find(Boolean);
+  if (!runs) return undefined;
+  const [first, second] = [runs.first, runs.second].map((run = '') => readDay(run, measure, on));
+  if (!first || !second) return undefined;
+  if (!first.ok || !second.ok) return first.ok ? second : first;
+  return beside(first.entry, second.entry, false) ?? beside(second.entry, first.entry, true);
+}
+
+/** A session and the easy run beside it; undefined where they are not. */
+function beside(
+  session: DayEntry,
+  other: DayEntry,
+  first: boolean,
+): ReadCell<DayEntry> | undefined {
+  const isEasy = other.kind === 'amount' && other.firstRun === undefined && other.role !== 'long';
+  if (session.kind !== 'session' || !isEasy) return undefined;
+  return { ok: true, entry: { ...session, otherRun: { amount: other.amount, first } } };
 }
 
 /** A day and what goes with it. */

@@ -5,6 +5,9 @@ import { showBlock } from '../../present/figures/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { sessionPacesOf } from '../../sessions/index.js';
 import { marathon } from '../../testing/examples.js';
+import { validateSpec } from '../../layout/validate/index.js';
+import { resolveSpec } from '../../layout/index.js';
+import { withFixedDay } from '../../spec/days/index.js';
 import { applyChange } from '../index.js';
 import { dayText, readWeekday, type SheetCell, writeCells } from './index.js';
 import { readDay } from './read-day.js';
@@ -196,7 +199,7 @@ describe('a day as it is typed', () => {
     expect(readDay('40 min @ 85 % max', km, paces)).toMatchObject({ ok: true });
     expect(readDay('10m', km, paces)).toMatchObject({ suggestion: '10 mi' });
     expect(readDay('Easy 45', miles, paces)).toMatchObject({ suggestion: '45 min easy' });
-    expect(readDay('AM 4 easy, PM 6 x 1 km @ 5 km', km, paces)).toMatchObject({
+    expect(readDay('AM 2 x 1 km @ 5 km, PM 6 x 1 km @ 5 km', km, paces)).toMatchObject({
       problem: expect.stringMatching(/two runs are written by their lengths/) as string,
     });
   });
@@ -312,6 +315,70 @@ describe('cells of the sheet', () => {
     expect(lengths('9.5+5.5')).toEqual([9500, 5500]);
     const long = writeCells(block, [{ cell: dayOf(LONG), text: '5+25' }], km);
     expect(long.untaken[0]?.problem).toMatch(/^A long run is run in one/);
+  });
+
+  it('fix a session and an easy run beside it, each as it is written and in its order', () => {
+    const laid = (text: string) => {
+      const twice = after([dayOf(1), text]);
+      const day = twice.weeks[9]?.days[1];
+      const { days, paces: of } = twice.spec;
+      return {
+        twice,
+        day,
+        fixed: days.find(({ date }) => date === day?.date),
+        again: day && dayText({ days, paces: of }, day, 15, km),
+        runs: day?.sessions.map(({ shorthand, distance }) => [shorthand, distance]),
+      };
+    };
+    // Ten times 400 m and nine times 400 m jogged are 7.6 km.
+    const session = '10 x 400 m @ 5 km, 400 m jog';
+    const early = laid(`am 5 easy, pm ${session}`);
+    expect(early.runs).toEqual([
+      ['5 km easy', 5000],
+      [session, 7600],
+    ]);
+    expect(early.day).toMatchObject({
+      role: 'quality',
+      distance: 12_600,
+      beside: { double: true },
+    });
+    expect(early.again).toBe(`am 5; pm ${session}`);
+    expect(laid(early.again ?? '').fixed).toEqual(early.fixed);
+    expect(early.twice.findings.some(({ check }) => check === 'fixed-day-overruled')).toBe(false);
+    // The longer of the two is not the session, and comes after it.
+    const late = laid(`AM: ${session} PM: 12`);
+    expect(late.runs?.map(([, distance]) => distance)).toEqual([7600, 12_000]);
+    expect(late.again).toBe(`am ${session}; pm 12`);
+    // In a run of 10 km: the day is as long as both.
+    const around = laid(`am 4; pm 10 ${session}`);
+    expect(around.runs?.map(([, distance]) => distance)).toEqual([4000, 10_000]);
+    const refused = (place: number, text: string) =>
+      writeCells(block, [{ cell: dayOf(place), text }], km).untaken[0]?.problem;
+    expect(refused(LONG, `am 5, pm ${session}`)).toMatch(/^A long run or a race is run in one/);
+    expect(refused(1, `am ${session}, pm 6 x 1 km @ 10 km, 90 s jog`)).toMatch(
+      /as one session and an easy run: am 5, pm 6 x 800 m\.$/,
+    );
+  });
+
+  it('keep the easy run beside a session until the session goes or the second run is taken off', () => {
+    const twice = after([dayOf(1), 'am 5, pm 10 x 400 m @ 5 km, 400 m jog']);
+    const [fixed] = twice.spec.days;
+    if (!fixed) throw new Error('nothing is fixed');
+    const changed = (part: object) => withFixedDay([fixed], fixed.date, part)[0]?.otherRun;
+    expect(changed({ strength: true })).toEqual({ amount: 5000, first: true });
+    expect(changed({ session: '12 x 400 m @ 5 km, 400 m jog' })).toEqual(changed({}));
+    expect(changed({ session: undefined })).toBeUndefined();
+    expect(changed({ double: false })).toBeUndefined();
+    expect(changed({ amount: 5000 })).toBeUndefined();
+    const wrong = (part: object) =>
+      validateSpec(resolveSpec({ ...marathon, days: [{ ...fixed, ...part }] })).map(
+        ({ code, message }) => [code, message.replace(/^.*? has/, 'It has')],
+      );
+    expect(wrong({})).toEqual([]);
+    expect(wrong({ session: undefined })[0]?.[1]).toMatch(
+      /^It has an easy run beside a session, and/,
+    );
+    expect(wrong({ amount: 5000 })[0]?.[0]).toBe('other-run');
   });
 
   it('fix cross-training with its minutes and what is done in them, and no running', () => {

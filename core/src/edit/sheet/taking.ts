@@ -133,9 +133,9 @@ export class Taking {
     const { date } = day;
     const isOfWeekday = this.isByWeekday(day) && !this.touched.has(date);
     const byWeekday = isOfWeekday ? fixedDatesOf(this.block).get(date) : undefined;
-    const { session, amount, role } = byWeekday ?? fixedDayOf(this.days, date);
+    const { session, amount, otherRun, role } = byWeekday ?? fixedDayOf(this.days, date);
     if (amount !== undefined) return amount;
-    if (session !== undefined) return this.heldBy(session, day);
+    if (session !== undefined) return this.heldBy(session, day) + (otherRun?.amount ?? 0);
     if (role !== undefined && !isRun(role)) return 0;
     const pinned = this.pins.find((pin) => pin.week === week)?.longRun;
     if (day.role === 'long' && pinned !== undefined) return pinned;
@@ -222,15 +222,24 @@ export class Taking {
         if (taken.ok) for (const each of entry.beside) this.takeDay(day, each);
         return taken;
       }
-      case 'session':
+      case 'session': {
+        const { amount, otherRun } = entry;
+        if (otherRun && (long !== undefined || isRaced(role))) {
+          return refuse('A long run or a race is run in one. Write it alone.');
+        }
         if (long !== undefined) this.pin(long, 'longRun', undefined);
         this.write(date, {
           session: linkPaces(entry.text, this.spec.paces.table),
-          amount: long === undefined ? entry.amount : undefined,
+          amount:
+            long === undefined && amount !== undefined
+              ? amount + (otherRun?.amount ?? 0)
+              : undefined,
+          otherRun,
           swap: undefined,
           role: runRole(role),
         });
         return DONE;
+      }
     }
   }
 

@@ -141,13 +141,16 @@ function textOf(block: Block, { date, role }: Day): string | undefined {
 
 /** A day that is no long run, as it is fixed on another date. */
 function carriedDay(block: Block, day: Day, amount: number): Partial<FixedDay> {
-  const { session, firstRun, crossTime } = fixedDatesOf(block).get(day.date) ?? {};
+  const { session, firstRun, otherRun, crossTime } = fixedDatesOf(block).get(day.date) ?? {};
   const { role, beside } = day;
-  const plain = { amount: undefined, firstRun: undefined, session, swap: undefined, crossTime };
+  const plain = {
+    ...{ amount: undefined, firstRun: undefined, otherRun: undefined },
+    ...{ session, swap: undefined, crossTime },
+  };
   if (!isRun(role) || amount === 0) {
     const instead = isRun(role) ? 'rest' : (role as PatternRole);
     return { ...plain, role: instead, cross: beside.cross };
   }
-  const length = session === undefined ? { amount, firstRun } : {};
+  const length = session === undefined ? { amount, firstRun } : { otherRun };
   return { ...plain, ...length, role: role as PatternRole, double: beside.double ?? false };
 }

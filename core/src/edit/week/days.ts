@@ -249,7 +249,7 @@ function heldBy(block: Block, day: Day, sameWeek: boolean): FixedDay {
   const { spec } = block;
   const { date, role, beside } = day;
   const main = mainOf(day);
-  const { amount, firstRun, session, follow, swap, crossTime } =
+  const { amount, firstRun, otherRun, session, follow, swap, crossTime } =
     fixedDatesOf(block).get(date) ?? {};
   const key = main?.family ? linkPaces(main.shorthand, spec.paces.table) : undefined;
   const asText = session ?? (sameWeek ? undefined : key);
@@ -258,6 +258,7 @@ function heldBy(block: Block, day: Day, sameWeek: boolean): FixedDay {
     role: role as PatternRole,
     amount,
     firstRun,
+    otherRun,
     session: asText,
     follow,
     swap,

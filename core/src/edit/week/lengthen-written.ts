@@ -33,12 +33,12 @@ export function lengthenWritten(
   measure: Measure,
 ): Command | string | undefined {
   const { spec } = block;
-  const text = fixedDatesOf(block).get(date)?.session;
+  const { session: text, otherRun } = fixedDatesOf(block).get(date) ?? {};
   const parts = text === undefined ? undefined : sessionOf(text)?.parts;
   if (!parts || rule !== 'own-session' || parts.every(isEasyAlone)) return undefined;
   const main = mainParts(parts);
   const totals = sessionTotals(main, sessionPacesOf(spec, rulesOf(spec), date));
-  const left = amount - writtenLength(spec.athlete, totals);
+  const left = amount - (otherRun?.amount ?? 0) - writtenLength(spec.athlete, totals);
   if (left < -NOISE) {
     const held = formatPlain(Math.round(amount - left), measure);
     return `The session of ${dayWords(date)} comes to ${held}. Write it shorter, or make the day easy.`;

@@ -98,12 +98,13 @@ function dealtDay(
   const shared = parts[index] ?? [];
   const runs = [...(own > 0 ? [own] : []), ...shared];
   const isLongerFirst = context.spec.week.doubles === 'shorter-second';
+  const { firstRun, otherRun } = context.fixedOn(day.date);
   // What the coach wrote as two runs stands in order.
-  if (context.fixedOn(day.date).firstRun === undefined) {
-    runs.sort((one, other) => (isLongerFirst ? other - one : one - other));
-  }
+  const isWritten = firstRun !== undefined || (otherRun !== undefined && own === 0);
+  if (!isWritten) runs.sort((one, other) => (isLongerFirst ? other - one : one - other));
   const longest = Math.max(...runs);
-  const main = isLongerFirst ? runs.indexOf(longest) : runs.lastIndexOf(longest);
+  const longer = isLongerFirst ? runs.indexOf(longest) : runs.lastIndexOf(longest);
+  const main = isWritten && otherRun !== undefined ? Number(otherRun.first) : longer;
   return { day, runs, main, key: kept[index], fixed: fixed[index]?.by };
 }
 
@@ -111,7 +112,11 @@ function dealtDay(
 function split(deal: Deal, index: number, amount: number): number[] {
   const { context, twice } = deal;
   const { rules, spec, step } = context;
-  const { firstRun = 0 } = context.fixedOn(deal.days[index]?.date ?? '');
+  const { firstRun = 0, otherRun } = context.fixedOn(deal.days[index]?.date ?? '');
+  if (otherRun) {
+    const session = clean(amount - otherRun.amount);
+    return otherRun.first ? [otherRun.amount, session] : [session, otherRun.amount];
+  }
   if (firstRun > 0 && firstRun < amount) return [firstRun, clean(amount - firstRun)];
   const least = rules.week.shortestRun[spec.athlete.basis];
   const against = secondAgainstFirst(deal, index);

@@ -135,10 +135,12 @@ function fixedByCoach(context: Context, { date, role }: PlannedDay): Fixed | und
   if (!isOther(role)) return undefined;
   const past = context.past.on(date)?.day;
   if (past) return { amount: amountOfPast(context, past), by: 'past' };
-  const pinned = context.fixedOn(date).amount;
+  const { amount: pinned, otherRun } = context.fixedOn(date);
   if (pinned !== undefined) return { amount: pinned, by: 'pin' };
   const own = ownLength(context, date);
-  return own === undefined ? undefined : { amount: own, by: 'own-session' };
+  return own === undefined
+    ? undefined
+    : { amount: clean(own + (otherRun?.amount ?? 0)), by: 'own-session' };
 }
 
 /** A session that is run as written has its length in a taper too; what that is over its cut, a check says. */

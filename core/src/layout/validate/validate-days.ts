@@ -1,5 +1,11 @@
 import { capital, dateWords, formatWithUnit } from '../../base/format/index.js';
-import { cycleLengths, type FixedDay, isRun, type PatternDay } from '../../spec/days/index.js';
+import {
+  cycleLengths,
+  type FixedDay,
+  isRun,
+  leavesRoom,
+  type PatternDay,
+} from '../../spec/days/index.js';
 import { addDays, startOfWeek } from '../../base/index.js';
 import { type Issue, issue, type ResolvedSpec } from '../../spec/index.js';
 import { readSession } from '../../sessions/index.js';
@@ -74,6 +80,16 @@ function validateSplit(
   return [issue('first-run', path, message)];
 }
 
+/** A run beside a session needs the session, and a length that leaves it room. */
+function validateOther(day: FixedDay, path: (string | number)[], on: string): Issue[] {
+  if (day.otherRun === undefined || (day.session !== undefined && leavesRoom(day))) return [];
+  const message =
+    day.session === undefined
+      ? `${on} has an easy run beside a session, and no session. Write the session, or the day’s length alone.`
+      : `The easy run of ${on} is not shorter than the day. Leave something for the session.`;
+  return [issue('other-run', path, message)];
+}
+
 function beyond(athlete: ResolvedSpec['athlete'], amount: number, on: string): string {
   const say = (value: number) => formatWithUnit(value, { ...athlete, step: 1 });
   return `${say(amount)} on ${on} is beyond anyone; ${say(MOST_RUN[athlete.basis])} is the most.`;
@@ -102,6 +118,7 @@ function validateFixed({ athlete, days, start, race }: ResolvedSpec): Issue[] {
       found.push(issue('amount-out-of-range', at('amount'), message));
     }
     found.push(...validateSplit(day, at('firstRun'), dateWords(date)));
+    found.push(...validateOther(day, at('otherRun'), dateWords(date)));
     if (session !== undefined) found.push(...validateText(at('session'), session, dateWords(date)));
     return found;
   });

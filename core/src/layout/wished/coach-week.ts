@@ -200,7 +200,8 @@ function rotated(
 function fixDates({ spec, fixedOn }: Pick<Wishing, 'spec' | 'fixedOn'>, days: WishedDay[]) {
   if (spec.days.length === 0 && spec.week.fixed === undefined) return days;
   return days.map((day): WishedDay => {
-    const { byWeekday, role, amount, session, firstRun, ...besides } = fixedOn(day.date);
+    const { byWeekday, role, amount, session, ...besides } = fixedOn(day.date);
+    const isTwice = besides.firstRun !== undefined || besides.otherRun !== undefined;
     const { double, strength, core, mobility, addOn, cross } = besides;
     const isRun = amount !== undefined || session !== undefined;
     // A length or a session of a weekday that is not run otherwise makes a run of it.
@@ -209,7 +210,7 @@ function fixDates({ spec, fixedOn }: Pick<Wishing, 'spec' | 'fixedOn'>, days: Wi
       ...day,
       fixed: role !== undefined || opened !== day.role,
       role: role ?? opened,
-      double: double ?? (firstRun === undefined ? day.double : true),
+      double: double ?? (isTwice ? true : day.double),
       strength: strength ?? day.strength,
       core: core ?? day.core,
       mobility: mobility ?? day.mobility,

@@ -13,6 +13,8 @@ export interface FixedDay extends Works {
   firstRun?: number | undefined;
   /** A session in shorthand instead of what would stand here; paces by their ids. */
   session?: string | undefined;
+  /** An easy run of its own beside that session. */
+  otherRun?: OtherRun | undefined;
   /** True where the sessions of its family that come later grow from this one. */
   follow?: boolean | undefined;
   swap?: Swap | undefined;
@@ -22,6 +24,13 @@ export interface FixedDay extends Works {
   cross?: CrossKind | undefined;
   /** Seconds of a cross-training day; as long as its session, else the house rule’s when left out. */
   crossTime?: number | undefined;
+}
+
+/** The run of a day that its session is not: how much, m or s as the block counts, and when. */
+export interface OtherRun {
+  amount: number;
+  /** True where it is run before the session. */
+  first: boolean;
 }
 
 /** The wish of a date, or an empty one. */
@@ -37,9 +46,19 @@ export function withFixedDay(
 ): FixedDay[] {
   const whole = { ...fixedDayOf(days, date), ...part, date };
   const isSplit = whole.session === undefined && (whole.firstRun ?? Infinity) < (whole.amount ?? 0);
-  const wish = isSplit ? whole : { ...whole, firstRun: undefined };
+  const isTwice = whole.session !== undefined && whole.double !== false && leavesRoom(whole);
+  const wish = {
+    ...whole,
+    firstRun: isSplit ? whole.firstRun : undefined,
+    otherRun: isTwice ? whole.otherRun : undefined,
+  };
   const { date: _, ...asked } = wish;
   const asks = Object.values<unknown>(asked).some((value) => value !== undefined);
   const others = days.filter((day) => day.date !== date);
   return (asks ? [...others, wish] : others).sort((a, b) => a.date.localeCompare(b.date));
+}
+
+/** Whether a fixed length leaves something for the session beside the other run. */
+export function leavesRoom({ amount = Infinity, otherRun }: Omit<FixedDay, 'date'>): boolean {
+  return (otherRun?.amount ?? 0) < amount;
 }

@@ -1,5 +1,5 @@
 import type { CheckedBlock } from '@nadir/core';
-import { addDays, type CivilDate, differenceInDays } from '@nadir/core/base';
+import { addDays, type CivilDate, differenceInDays, quantum } from '@nadir/core/base';
 import { dayAndMonth, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
 import { dayText, type SheetCell } from '@nadir/core/edit/sheet';
 import { fixedDatesOf } from '@nadir/core/layout';
@@ -152,7 +152,12 @@ function dayCell(
     if (day.role === 'race') return formatRaceDistance(spec.race.distance, measure.unit);
     // 5+10 as it was written.
     if (asked?.firstRun !== undefined) return source;
-    return steps > 0 ? formatSteps(steps, measure) : '–';
+    if (steps === 0) return '–';
+    // 5+8: an easy run of its own, and what is left of the day for the session.
+    const other = asked?.otherRun && Math.round(asked.otherRun.amount / quantum(measure));
+    if (!asked?.otherRun || !other || other >= steps) return formatSteps(steps, measure);
+    const [one, two] = [other, steps - other].map((run) => formatSteps(run, measure));
+    return asked.otherRun.first ? `${one}+${two}` : `${two}+${one}`;
   }
 }
 

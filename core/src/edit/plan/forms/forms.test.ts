@@ -127,7 +127,7 @@ describe('a plan laid out as coaches do', () => {
     expect(table).toEqual([
       ['week', ...weekdays, 'phase', 'total', 'notes'],
       [
-        ...['1', '8 easy', '', '10 6 x 400 m @ 5k, 60 s + 5 easy', '', '', '', '16 long run'],
+        ...['1', '8 easy', '', 'am 10 6 x 400 m @ 5k, 60 s; pm 5 easy', '', '', '', '16 long run'],
         ...['Base', '39', 'Wed: flat'],
       ],
       ['2', '8 easy', '', '', '', '', '', 'bike', 'Build', '', ''],
@@ -164,7 +164,7 @@ describe('a plan laid out as coaches do', () => {
     ];
     expect(drawnOut(below, readDate).table).toEqual([
       ['', 'monday', 'tuesday', 'sunday'],
-      ['1', '6+8', '5 + 6 x 800 m', '16'],
+      ['1', '6+8', 'am 5; pm 6 x 800 m', '16'],
     ]);
     expect(
       daysOf([

@@ -3,11 +3,13 @@ import { FIGURE } from './form.js';
 const REST = /^(?:rest|rest day|off|day off|x|-|–|—|0)?$/i;
 const PLAIN = /^\d+(?:[.,]\d+)?$/;
 
-/** Two runs of a day in one cell: `5+8`, `5 easy + 6 x 800 m`; a rest beside a run is none. */
+/** Two runs of a day in one cell: `5+8`, `am 5 easy; pm 6 x 800 m`; a rest beside a run is none. */
 export function joinRuns(first: string, second: string): string {
   if (REST.test(second)) return first || second;
   if (REST.test(first)) return second;
-  return PLAIN.test(first) && PLAIN.test(second) ? `${first}+${second}` : `${first} + ${second}`;
+  return PLAIN.test(first) && PLAIN.test(second)
+    ? `${first}+${second}`
+    : `am ${first}; pm ${second}`;
 }
 
 /**
