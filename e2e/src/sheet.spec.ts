@@ -41,7 +41,7 @@ test('types two runs of a day, one of them a session, and each is kept', async (
   await openSheet(page, 'Typed twice');
   await cellOf(page, 5, TUE).click();
   await page.keyboard.type('am 5, pm 10 6 x 600 m in 1:54, 90 s jog');
-  await expect(page.getByText(/^Reads: /)).toBeVisible();
+  await expect(page.getByText(/^Reads: 5\+10 km, 6 x 600 m/)).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(cellOf(page, 5, TUE)).toHaveAccessibleName(/: 5\+10, 6 x 600 m.*fixed/);
   await expectSaved(page);

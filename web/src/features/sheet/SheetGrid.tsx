@@ -5,7 +5,15 @@ import { type CSSProperties, type KeyboardEvent, useEffect, useMemo, useRef } fr
 import Button from '@mui/material/Button';
 import { StateKey } from '../../components/StateMark.js';
 import { type CellActs, SheetRow } from './SheetRow.js';
-import { COLUMNS, columnWeights, DAYS, LONG_RUN, type RowView, VOLUME } from './sheet-rows.js';
+import {
+  type CellView,
+  COLUMNS,
+  columnWeights,
+  DAYS,
+  LONG_RUN,
+  type RowView,
+  VOLUME,
+} from './sheet-rows.js';
 import styles from './Sheet.module.css';
 import type { Sheet } from './useSheet.js';
 import type { Area } from './useSheetCursor.js';
@@ -141,8 +149,7 @@ export function SheetGrid({
     .map((weight) => wording.minmax0Fr(weight))
     .join(' ');
   const view = rows[at.row]?.cells[at.column];
-  const reading =
-    typed !== undefined && view ? wording.reads(view.words || `${view.figure} ${unit}`) : undefined;
+  const reading = typed !== undefined && view ? wording.reads(readingOf(view, unit)) : undefined;
   const sumOf = (column: number) =>
     shown.weeks.reduce((total, week, index) => {
       const place = dayPlace(rows[index], column);
@@ -251,4 +258,10 @@ export function SheetGrid({
 function dayPlace(view: RowView | undefined, column: number): number | undefined {
   if (!view?.cells[column]) return undefined;
   return view.cells.slice(0, column).filter((each) => each !== undefined).length;
+}
+
+/** What is typed as it is read: a session by its words, two runs of a day by their figures too. */
+function readingOf({ figure, words }: CellView, unit: string): string {
+  if (words === '') return `${figure} ${unit}`;
+  return figure.includes('+') ? `${figure} ${unit}, ${words}` : words;
 }
