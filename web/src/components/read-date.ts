@@ -6,6 +6,8 @@ const WITH_YEAR = ['d M yyyy', 'd M yy', 'd MMM yyyy', 'd MMM yy', 'd MMMM yyyy'
 const WITHOUT_YEAR = ['d M', 'd MMM', 'd MMMM'];
 const CIVIL = 'yyyy-MM-dd';
 const WEEKDAY = /^(mon|tue|wed|thu|fri|sat|sun)[a-z]*\s+/i;
+/** `30 September 2027`: what is longer is no date, and costs nine attempts at one. */
+const LONGEST = 20;
 /** A day typed without its year is at most this far behind. */
 const BEHIND_DAYS = 60;
 
@@ -22,6 +24,7 @@ export function readDate(text: string, near: CivilDate): CivilDate | undefined {
     .split(/[\s./,-]+/)
     .filter(Boolean)
     .join(' ');
+  if (words.length > LONGEST || !/\d/.test(words)) return undefined;
   const start = dateOf(near);
   for (const pattern of WITH_YEAR) {
     const read = parse(words, pattern, start);

@@ -1,5 +1,5 @@
 import { type BlockFile, blockHeading, problemsOfWishes, toBlockFile } from '@nadir/contract';
-import type { Measure, Unit } from '@nadir/core/base';
+import type { CivilDate, Measure, Unit } from '@nadir/core/base';
 import {
   type CameAs,
   drawnOut,
@@ -10,6 +10,7 @@ import {
   type PlanColumn,
   type PlanShape,
   raceDateIn,
+  type ReadDate,
 } from '@nadir/core/edit/plan';
 import type { UntakenCell } from '@nadir/core/edit/sheet';
 import { resolveSpec } from '@nadir/core/layout';
@@ -51,9 +52,9 @@ export function usePlan(asked: PlanAsked) {
   const [{ table, said }, setCame] = useState<CameAs>({ table: [] });
   const [chosen, setChosen] = useState<readonly (PlanColumn | undefined)[]>([]);
   const { weekStartsOn } = coach.settings;
+  const dateIn = useMemo(() => datesNear(today), [today]);
   const read = useMemo((): ReadPlan | undefined => {
     if (table.length === 0) return undefined;
-    const dateIn = (text: string) => readDate(text, today);
     const guessed = guessColumns(table, weekStartsOn, dateIn);
     const columns = guessed.columns.map((column, index) => chosen[index] ?? column);
     const shape = { ...guessed, columns };
@@ -86,14 +87,14 @@ export function usePlan(asked: PlanAsked) {
     const { taken, untaken } = planned;
     const file = problems.length > 0 ? undefined : toBlockFile(spec, false);
     return { shape, cells, raceDate, file, weeks: spec.weeks, taken, untaken, problems };
-  }, [table, chosen, asked, today, weekStartsOn, houseRules, paces]);
+  }, [table, chosen, asked, dateIn, weekStartsOn, houseRules, paces]);
   return {
     table,
     read,
     said,
     /** Another table; its columns are recognised anew. */
     take: (next: Table) => {
-      setCame(drawnOut(next, (text) => readDate(text, today)));
+      setCame(drawnOut(next, dateIn));
       setChosen([]);
     },
     choose: (column: number, holds: PlanColumn) => {
@@ -110,6 +111,15 @@ export function usePlan(asked: PlanAsked) {
         table: old.table.map((row) => row.map((cell) => (cell.trim() === text ? by : cell))),
       }));
     },
+  };
+}
+
+/** Reads each text once: every way to lay out a plan asks whether its cells are dates. */
+function datesNear(today: CivilDate): ReadDate {
+  const known = new Map<string, CivilDate | undefined>();
+  return (text) => {
+    if (!known.has(text)) known.set(text, readDate(text, today));
+    return known.get(text);
   };
 }
 
