@@ -1,10 +1,18 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, sum } from '../../base/index.js';
 import { layOut } from '../../lay-out.js';
 import { defaultPaces } from '../../paces/index.js';
 import type { BlockSpec } from '../../spec/index.js';
 import { longRunsOf } from './plan-long-runs.js';
-import { guessColumns, planBlock, planCells, raceDateIn, type ReadDate } from './index.js';
+import {
+  drawnOut,
+  guessColumns,
+  planBlock,
+  planCells,
+  raceDateIn,
+  type ReadDate,
+} from './index.js';
 
 const km = { basis: 'distance', unit: 'km', step: 1 } as const;
 const readDate: ReadDate = (text) => /^\d{4}-\d\d-\d\d$/.exec(text)?.[0];
@@ -155,6 +163,31 @@ describe('a coach’s table', () => {
       ['2027-03-16', '5 easy'],
     ]);
     expect(raceDateIn(cells)).toBe('2027-03-14');
+  });
+});
+
+describe('any table', () => {
+  const words = [
+    ...['', 'Mon', 'Tue AM', 'Sun', 'Sat PM', 'Week 1', 'Date', 'Day', 'Session', 'km', 'Total'],
+    ...['Base', 'Long run', 'Key session', 'rest', 'easy', '8', '16 long', 'gym', 'Race', '5+10'],
+    ...['6 x 800 m @ 5k, 90 s jog', 'am 5; pm 6 x 400 m @ 5k, 60 s', '10k race', '~50', '?'],
+    ...Array.from({ length: 40 }, (_, day) => addDays('2027-02-24', day)),
+  ];
+  const rows = fc.array(fc.array(fc.constantFrom(...words), { maxLength: 9 }), { maxLength: 20 });
+
+  it('is a block of finite weeks, or one that says what stands in its way', () => {
+    fc.assert(
+      fc.property(rows, (table) => {
+        const { cells } = cellsOf(
+          drawnOut(table, readDate).table.map((row) => [...row]),
+          '2027-04-11',
+        );
+        if (cells.length === 0) return;
+        const planned = planBlock(cells, { given: given('2027-04-11'), measure: km });
+        if (!planned.ok) expect(planned.problems[0]?.message).toMatch(/\.$/);
+        else for (const { volume } of layOut(planned.spec).weeks) expect(volume).toBeLessThan(1e7);
+      }),
+    );
   });
 });
 
