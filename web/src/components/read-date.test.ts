@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { civilOf, dateOf, readDate } from './read-date.js';
+import { civilOf, dateOf, readDate, readFirstDate } from './read-date.js';
 
 const near = '2027-02-10';
 
@@ -15,8 +15,25 @@ describe('a day that is typed', () => {
     ['sunday 9 May', '2027-05-09'],
     ['2027-05-09', '2027-05-09'],
     ['29 2 2028', '2028-02-29'],
+    ['May 9', '2027-05-09'],
+    ['March 1, 2027', '2027-03-01'],
   ])('%s is %s', (text, date) => {
     expect(readDate(text, near)).toBe(date);
+  });
+
+  it('of a week is its first', () => {
+    for (const text of [
+      '1-7 Mar',
+      '1 – 7 March 2027',
+      '1 Mar - 7 Mar',
+      '1/3 – 7/3',
+      'Mon 1 to 7 Mar',
+    ])
+      expect([text, readFirstDate(text, near)]).toEqual([text, '2027-03-01']);
+    expect(readFirstDate('29 Mar–4 Apr', near)).toBe('2027-03-29');
+    expect(readFirstDate('2027-03-01', near)).toBe('2027-03-01');
+    expect(readFirstDate('8-10 easy', near)).toBeUndefined();
+    expect(readFirstDate('8-10', near)).toBeUndefined();
   });
 
   it('without a year is the next one, or was lately', () => {

@@ -2,8 +2,11 @@ import { type CivilDate, addDays } from '@nadir/core/base';
 import { format, isValid, parse } from 'date-fns';
 
 /** Ways in which a coach writes a day, the fullest first; a year that is left out is the nearest. */
-const WITH_YEAR = ['d M yyyy', 'd M yy', 'd MMM yyyy', 'd MMM yy', 'd MMMM yyyy', 'yyyy M d'];
-const WITHOUT_YEAR = ['d M', 'd MMM', 'd MMMM'];
+const WITH_YEAR = [
+  ...['d M yyyy', 'd M yy', 'd MMM yyyy', 'd MMM yy', 'd MMMM yyyy', 'yyyy M d'],
+  ...['MMM d yyyy', 'MMMM d yyyy'],
+];
+const WITHOUT_YEAR = ['d M', 'd MMM', 'd MMMM', 'MMM d', 'MMMM d'];
 const CIVIL = 'yyyy-MM-dd';
 const WEEKDAY = /^(mon|tue|wed|thu|fri|sat|sun)[a-z]*\s+/i;
 /** `30 September 2027`: what is longer is no date, and costs nine attempts at one. */
@@ -39,6 +42,21 @@ export function readDate(text: string, near: CivilDate): CivilDate | undefined {
       : `${Number(inYear.slice(0, 4)) + 1}${inYear.slice(4)}`;
   }
   return undefined;
+}
+
+/** `1–7 Mar`, `29 Mar to 4 Apr`, `1/3 – 7/3`. */
+const DAYS =
+  /^(\d{1,2})(?:[ ./]*([a-z]{3,9}|(?<=[ ./])\d{1,2})\.?)?\s*(?:[-–—]|to\b)\s*\d{1,2}[ ./]*([a-z]{3,9}|(?<=[ ./])\d{1,2})\.?(?:[ ./]+(\d{4}))?$/i;
+
+/** `8-10`: in a plan it is run. */
+const KILOMETRES = /^\d{1,2}\s*[-–]\s*\d{1,2}$/;
+
+/** The same in a plan, where a week may be written as its first day to its last. */
+export function readFirstDate(text: string, near: CivilDate): CivilDate | undefined {
+  if (KILOMETRES.test(text.trim())) return undefined;
+  const [, day, own, month, year = ''] = DAYS.exec(text.trim().replace(WEEKDAY, '')) ?? [];
+  if (day === undefined || month === undefined) return readDate(text, near);
+  return readDate(`${day} ${own ?? month} ${year}`, near);
 }
 
 /** A civil date as the calendar wants it, at midnight here. */

@@ -14,7 +14,7 @@ import { applyChange, type Change } from '../index.js';
 import { withEasyFigures } from './plan-figures.js';
 import { phasesOf } from './plan-phases.js';
 import { racesOf } from './plan-races.js';
-import { onTheirDays } from './plan-sessions.js';
+import { onTheirDays, withHardDays } from './plan-sessions.js';
 import { longRunsOf } from './plan-long-runs.js';
 import { withItsWeeks } from './plan-weeks.js';
 import { readWork, type UntakenCell, writeCells, type WrittenCell } from '../sheet/index.js';
@@ -76,7 +76,10 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
   });
   const planned = command
     ? withItsWeeks(
-        applyChange<BlockSpec>(block.spec, withFigures(command.change, written, block)),
+        applyChange<BlockSpec>(
+          block.spec,
+          withFigures(command.change, { written, key: key.written }, block),
+        ),
         given,
       )
     : block.spec;
@@ -91,10 +94,15 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
       };
 }
 
-function withFigures(change: Change, written: readonly WrittenCell[], block: Block): Change {
-  return change.days
-    ? { ...change, days: withEasyFigures(change.days, datesOf(written), block) }
-    : change;
+/** A change with its figures as easy running, and its key sessions as hard days. */
+function withFigures(
+  change: Change,
+  { written, key }: { written: readonly WrittenCell[]; key: readonly WrittenCell[] },
+  block: Block,
+): Change {
+  if (!change.days) return change;
+  const days = withHardDays(change.days, key);
+  return { ...change, days: withEasyFigures(days, datesOf(written), block) };
 }
 
 function datesOf(written: readonly WrittenCell[]): ReadonlySet<CivilDate> {

@@ -28,7 +28,8 @@ const HEADS: readonly (readonly [RegExp, PlanColumn])[] = [
   [/^(?:week|wk|weeks|no\.?|#|week (?:no\.?|number))$/, 'week'],
   [/^(?:phase|phases|block|cycle|mesocycle|period)$/, 'phase'],
   [/^(?:session|sessions|run|training|plan|what|workout|details?)$/, 'text'],
-  [/^(?:(?:key|hard|quality) )?(?:sessions?|workouts?|days?|quality|key|q) ?#?\d?$/, 'session'],
+  [/^(?:key|hard|quality|q)(?: (?:sessions?|workouts?|days?))? ?#?\d?$/, 'session'],
+  [/^(?:session|workout) ?#?\d$/, 'session'],
   [
     /^(?:total|totals|volume|km|kms|miles|mi|mileage|sum|min|minutes|week(?:ly)? (?:total|volume|km|miles|mileage)|total (?:km|miles|min))$/,
     'volume',

@@ -7,6 +7,7 @@ import {
 } from '../../base/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { sessionOf, sessionPacesOf, sessionTotals } from '../../sessions/index.js';
+import type { FixedDay } from '../../spec/days/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
 import type { Block, Week } from '../../layout/block/index.js';
 import type { UntakenCell, WrittenCell } from '../sheet/index.js';
@@ -65,11 +66,13 @@ function warmedUp(
   date: CivilDate,
   { spec, measure }: { spec: ResolvedSpec; measure: Measure },
 ): string {
-  const parts = sessionOf(text)?.parts;
-  if (parts?.length !== 1) return text;
+  const parts = sessionOf(text)?.parts ?? [];
+  const [set, ...more] = parts.filter(({ kind }) => kind !== 'words');
+  if (!set || more.length > 0) return text;
   const rules = rulesOf(spec);
   const laid = sessionTotals(parts, sessionPacesOf(spec, rules, date));
-  if (laid.hardTime === 0 || (parts[0]?.kind === 'run' && laid.time > LONGEST_SET)) return text;
+  const isRun = set.kind === 'run' || set.kind === 'including';
+  if (isRun && (laid.hardTime === 0 || laid.time > LONGEST_SET)) return text;
   const around = 2 * rules.sessions.warmUp[measure.basis];
   const amount = (measure.basis === 'time' ? laid.time : laid.distance) + around;
   return `${Math.ceil(amount / shownUnit(measure))} ${text}`;
@@ -100,4 +103,15 @@ function daysFor({ days }: Week, usual: readonly number[], count: number): Civil
     .map((at) => addDays(days[0]?.date ?? '', at))
     .filter((date) => days.some((day) => day.date === date && day.role === 'easy'));
   return [...new Set([...own, ...others])].slice(0, count).sort();
+}
+
+/** The days of a plan with those of its key sessions as hard ones, whatever their words count as. */
+export function withHardDays(
+  days: readonly FixedDay[],
+  written: readonly WrittenCell[],
+): FixedDay[] {
+  const dates = new Set(written.map(({ cell }) => (cell.kind === 'day' ? cell.date : '')));
+  return days.map((day) =>
+    dates.has(day.date) && day.session !== undefined ? { ...day, role: 'quality' } : day,
+  );
 }

@@ -370,7 +370,7 @@ describe('a plan as a block', () => {
       ['Week of', 'Km', 'Long run', 'Session 1', 'Session 2'],
       ['2027-03-01', '50', '15', '6 x 600 m @ 5 km, 90 s jog', '20 min @ one-hour'],
       ['2027-03-08', '54', '16', '8 x 400 m @ 5 km, 60 s jog', ''],
-      ['2027-03-15', '40', '13', '', ''],
+      ['2027-03-15', '40', '13', '', 'hills 8 x 60 s'],
       ['2027-03-22', '54', '16', '5 x 1 km @ 10 km, 2 min jog', '25 min @ one-hour'],
       ['2027-03-29', '30', '', '4 x 400 m @ 10 km, 90 s jog', ''],
     ];
@@ -384,7 +384,7 @@ describe('a plan as a block', () => {
     it('each on a day that is run hard, and no others', () => {
       expect(shape.columns).toEqual(['date', 'volume', 'longRun', 'session', 'session']);
       const { untaken, laid, taken: count } = taken(cells);
-      expect([untaken, count]).toEqual([[], 9 + 6]);
+      expect([untaken, count]).toEqual([[], 9 + 7]);
       const hard = laid.weeks.map(({ days }) =>
         days
           .filter(({ role }) => role === 'quality')
@@ -393,7 +393,7 @@ describe('a plan as a block', () => {
       expect(hard).toEqual([
         ['6 x 600 m @ 5 km, 90 s jog', '20 min one-hour'],
         ['8 x 400 m @ 5 km, 60 s jog'],
-        [],
+        ['hills; 8 x 60 s uphill'],
         ['5 x 1 km @ 10 km, 2 min jog', '25 min one-hour'],
         ['4 x 400 m @ 10 km, 90 s jog'],
       ]);

@@ -17,13 +17,17 @@ const RANGE = /^(\d{1,3})\s*(?:[-–]|to)\s*(\d{1,3})(?: ?[a-z]+)?$/;
 
 /** `~50`, `about 50`, `50ish`, `50+`. */
 const ROUGHLY =
-  /^(?:(?:~|≈|c\.?|ca\.?|about|approx\.?|around)\s*(\d{1,3})|(\d{1,3})\s*(?:ish|\+))$/;
+  /^(?:(?:~|≈|c\.?|ca\.?|about|approx\.?|around)\s*(\d{1,3}(?::\d\d)?)|(\d{1,3}(?::\d\d)?)\s*(?:ish|\+))$/;
+
+/** `4 h`, `4h30`, `4 hours 30 min`. */
+const HOURS =
+  /(\d{1,2})\s*h(?:ours?|rs?)?(?![a-z])(?:\s*(\d{1,2})\s*(?:m|min|mins|minutes)?(?![a-z]))?/;
 
 const CHANGE = /^([+−-])\s*(\d{1,3}(?:[.,]\d)?)\s*%$/;
 
 /** Reads a volume as coaches write it: `54`, `+10%`, `=` (as the week before), `r` (a recovery week). */
 export function readVolume(text: string, measure: Measure): ReadCell<VolumeEntry> {
-  const typed = text.trim().toLowerCase();
+  const typed = inClock(text.trim().toLowerCase(), measure);
   if (typed === '') return { ok: true, entry: { kind: 'free' } };
   if (typed === '=') return { ok: true, entry: { kind: 'change', share: 0 } };
   if (['r', 'rec', 'recovery'].includes(typed)) return { ok: true, entry: { kind: 'recovery' } };
@@ -47,6 +51,16 @@ export function readVolume(text: string, measure: Measure): ReadCell<VolumeEntry
     ok: false,
     problem: `“${text.trim()}” is no volume in ${unit}: write 54, +10%, = (as the week before) or r (a recovery week).`,
   };
+}
+
+/** Hours of a week that is counted in minutes, as a clock. */
+function inClock(typed: string, { basis }: Measure): string {
+  if (basis !== 'time') return typed;
+  return typed.replace(
+    HOURS,
+    (_, hours: string, minutes: string | undefined) =>
+      `${hours}:${(minutes ?? '').padStart(2, '0')}`,
+  );
 }
 
 /** The middle of a range, or a figure that is no more than about right. */

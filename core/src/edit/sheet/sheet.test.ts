@@ -255,6 +255,11 @@ describe('a week’s volume as it is typed', () => {
     expect(readVolume('a lot', km)).toMatchObject({ ok: false });
     expect(readVolume('54 mi', km)).not.toHaveProperty('suggestion');
     expect(readVolume('90 km', minutes)).toMatchObject({ ok: false });
+    for (const text of ['4 h 30', '4h30', '4 hours 30 min', '4:30', '270'])
+      expect(readVolume(text, minutes)).toMatchObject({ entry: { amount: 16_200 } });
+    expect(readVolume('4 h', minutes)).toMatchObject({ entry: { amount: 14_400 } });
+    expect(readVolume('~4 h', minutes)).toMatchObject({ ok: false, suggestion: '4:00' });
+    expect(readVolume('4 h', km)).toMatchObject({ ok: false });
     expect(readVolume('90 min', minutes)).toMatchObject({ entry: { amount: 5400 } });
     expect(readVolume('42 miles', miles)).toMatchObject({ entry: { amount: 67_592.448 } });
     expect(readVolume('50-55 km', km)).toMatchObject({ ok: false, suggestion: '53' });

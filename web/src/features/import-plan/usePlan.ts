@@ -17,7 +17,7 @@ import { resolveSpec } from '@nadir/core/layout';
 import { useMemo, useState } from 'react';
 import { useCoaching } from '../../api/coaching.js';
 import { useSignedIn } from '../../api/session.js';
-import { readDate } from '../../components/read-date.js';
+import { readFirstDate } from '../../components/read-date.js';
 import * as wording from './wording.js';
 
 /** What the coach says of the plan. */
@@ -118,7 +118,7 @@ export function usePlan(asked: PlanAsked) {
 function datesNear(today: CivilDate): ReadDate {
   const known = new Map<string, CivilDate | undefined>();
   return (text) => {
-    if (!known.has(text)) known.set(text, readDate(text, today));
+    if (!known.has(text)) known.set(text, readFirstDate(text, today));
     return known.get(text);
   };
 }
