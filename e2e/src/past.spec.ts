@@ -96,6 +96,45 @@ test('keeps a template and starts another athlete from it, on their own numbers'
   await expect(cell(page, 'volume', 1)).toHaveText('102');
 });
 
+test('lays a template out for a group, each at their own level, and takes it back', async ({
+  page,
+}) => {
+  await keepNewBlock(page, 'Pacemaker');
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Keep as template' }).click();
+  await expect(page.getByText(/Kept as template/)).toBeVisible();
+  const group = [
+    ['Group of 30', 30_000],
+    ['Group of 90', 90_000],
+  ] as const;
+  for (const [name, recent] of group) {
+    const added = await page.request.post(`${addressOf('demo')}/api/athletes`, {
+      headers: { origin: addressOf('demo') },
+      data: { name, recentWeeks: [recent] },
+    });
+    expect(added.ok()).toBe(true);
+  }
+  await page.goto(`${addressOf('demo')}/blocks`);
+  await page
+    .getByRole('link', { name: /^Blocks for a group from Goal race/ })
+    .first()
+    .click();
+  await page.getByLabel('Race', { exact: true }).fill('Causeway Ten');
+  // Nobody of another errand's is laid out here.
+  const everyone = page.getByRole('checkbox', { name: 'Everyone' });
+  await everyone.check();
+  await everyone.uncheck();
+  await expect(page.getByRole('button', { name: 'Create blocks' })).toBeDisabled();
+  for (const [name] of group) await page.getByRole('checkbox', { name, exact: true }).check();
+  await expect(page.getByRole('row', { name: /Group of 90/ })).toContainText('90 –');
+  await page.getByRole('button', { name: 'Create 2 blocks' }).click();
+  await expect(page.getByText('Laid out 2 blocks.')).toBeVisible();
+  const rows = page.getByRole('row', { name: /^Group of .*Causeway Ten/ });
+  await expect(rows).toHaveCount(2);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(rows).toHaveCount(0);
+});
+
 test('compares two blocks by weeks to go, and a third', async ({ page }) => {
   await page.goto(`${addressOf('demo')}/compare`);
   const first = page.getByLabel('Drawn solid');

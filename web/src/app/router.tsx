@@ -21,6 +21,13 @@ const ofCoaching: RouteObject[] = [
     }),
   },
   {
+    path: 'group',
+    HydrateFallback: waiting,
+    lazy: async () => ({
+      Component: (await import('../features/new-block/GroupPage.js')).GroupPage,
+    }),
+  },
+  {
     path: 'import',
     HydrateFallback: waiting,
     lazy: async () => ({

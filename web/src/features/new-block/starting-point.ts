@@ -51,8 +51,9 @@ export function startFromTemplate(template: Template, asked: BlockFile): FromTem
     weekStartsOn,
     houseRules,
     paces,
+    weeks,
   } = asked;
-  const given = { athlete, race, weekStartsOn, houseRules, paces };
+  const given = { athlete, race, weekStartsOn, houseRules, paces, weeks };
   for (const unfit of [[], FIGURES]) {
     const file = fileOf(fromTemplate(withoutParts(template, unfit), given));
     if (file) return { file, unfit };

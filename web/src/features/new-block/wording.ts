@@ -1,3 +1,5 @@
+import { plural } from '@nadir/core/base/format';
+
 /* Words of New block and Edit plan, in one place: to be read over, and translated. */
 
 // AskPage
@@ -199,3 +201,32 @@ export const n10Km = '10 km';
 export const halfMarathon = 'half marathon';
 export const goalRace = 'Goal race';
 export const thatDayHasPassed = 'That day has passed. Choose a race to come.';
+
+// GroupPage, GroupRow
+export const groupNadir = 'Blocks for a group · Nadir';
+export const blocksForAGroup = 'Blocks for a group';
+export const oneShapeAtEachLevel = (name: string) =>
+  `The template “${name}”: one shape, at each athlete’s own start and peak.`;
+export const createBlocks = (count: number) =>
+  count === 0 ? 'Create blocks' : `Create ${plural(count, 'block')}`;
+export const noSuchTemplate = 'There is no such template any more. Choose one under Blocks.';
+export const theBlocksOfTheGroup = 'The blocks as they would be';
+export const whoeverIsTicked =
+  'Whoever is ticked gets a block of their own. Those with a race to come are left out at first.';
+export const everyone = 'Everyone';
+export const weeksOfABlock = 'Weeks';
+export const block = 'Block';
+export const startToPeak = 'Start to peak';
+export const longestOfAll = 'Longest run';
+export const whatStandsOut = 'Checks';
+export const fromTo = (start: string, peak: string) => `${start} – ${peak}`;
+export const hasABlockTo = (race: string) => `Has a block to ${race}.`;
+export const andMoreOf = (count: number) => `and ${count} more`;
+export const noProblemsFound = 'No problems found.';
+export const notAllOfItFits = (isNothing: boolean) =>
+  isNothing
+    ? 'The template does not fit: a plain block instead.'
+    : 'Without its fixed weeks and written days, which do not fit.';
+export const keptBefore = (kept: number, all: number) =>
+  `${kept} of ${all} blocks are laid out; the others are still ticked.`;
+export const laidOutBlocks = (count: number) => `Laid out ${plural(count, 'block')}.`;

@@ -230,6 +230,14 @@ function Templates() {
             </Button>
             <Button
               variant="outlined"
+              component={Link}
+              to={`/group?template=${id}`}
+              aria-label={wording.forAGroupFrom(name)}
+            >
+              {wording.forAGroup}
+            </Button>
+            <Button
+              variant="outlined"
               aria-label={wording.removeTemplate(name)}
               onClick={() => void takeOff({ id, name })}
             >

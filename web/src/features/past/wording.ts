@@ -33,6 +33,8 @@ export const exportToAFile = 'Export to a file';
 export const remove = 'Remove';
 export const removedTheTemplate = (name: string) => `Removed the template “${name}”.`;
 export const templates = 'Templates';
+export const forAGroup = 'For a group …';
+export const forAGroupFrom = (name: string) => `Blocks for a group from ${name}`;
 export const noneYet =
   'None yet. “Keep as template”, under More on a block, keeps its shape for another athlete.';
 export const weeksWithin = ' weeks';

@@ -1,0 +1,15 @@
+import { chromium } from '@playwright/test';
+const A='http://127.0.0.1:4713';
+const b=await chromium.launch({executablePath:'/usr/bin/chromium-headless-shell'});
+const c=await b.newContext({viewport:{width:1280,height:800},baseURL:A});
+await c.request.post('/api/sign-in/demo',{headers:{origin:A}});
+const p=await c.newPage(); p.on('pageerror',e=>console.log('ERR',e.message));
+const blocks=(await (await c.request.get('/api/blocks')).json()).blocks;
+const wren=blocks.find(x=>x.wishes.athlete.name.startsWith('Idris'));
+await p.goto(`/blocks/${wren.id}`); await p.waitForTimeout(1200);
+await p.getByRole('button',{name:'More',exact:true}).first().click(); await p.getByRole('menuitem',{name:'Keep as template'}).click(); await p.waitForTimeout(600);
+await p.goto('/blocks'); await p.waitForTimeout(1200);
+await p.getByRole('link',{name:/Blocks for a group from/}).click(); await p.waitForTimeout(2000);
+await p.screenshot({path:'/tmp/g0.png'});
+await p.setViewportSize({width:390,height:844}); await p.waitForTimeout(500); await p.screenshot({path:'/tmp/g1.png',fullPage:true}); console.log(await p.evaluate(()=>document.documentElement.scrollWidth));
+await b.close();
