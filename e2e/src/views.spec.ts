@@ -1,6 +1,14 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
-import { addressOf, enterBlock, enterDemo, openBlock, openByKey, signIn } from './desk.js';
+import {
+  addressOf,
+  enterBlock,
+  enterDemo,
+  keepNewBlock,
+  openBlock,
+  openByKey,
+  signIn,
+} from './desk.js';
 
 // They only look, and a scan takes long: both workers share them.
 test.describe.configure({ mode: 'parallel' });
@@ -192,6 +200,21 @@ test('the import of a plan is accessible', async ({ page }) => {
   await page.getByLabel('The plan as a table').fill('Mon\tTue\n8\t6 x 400 @ mile, 60 s');
   await expect(page.getByLabel('Column 1 holds')).toBeVisible();
   await page.getByLabel('Race day').fill('18 4 2027');
+  await expectAccessible(page);
+});
+
+test('the blocks for a group are accessible', async ({ page }) => {
+  await signIn(page);
+  await keepNewBlock(page, 'Seen by all');
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Keep as template' }).click();
+  await expect(page.getByText(/Kept as template/)).toBeVisible();
+  await page.goto(`${addressOf('demo')}/blocks`);
+  await page
+    .getByRole('link', { name: /^Blocks for a group from/ })
+    .first()
+    .click();
+  await expect(page.getByRole('row', { name: /Idris Vale/ })).toBeVisible();
   await expectAccessible(page);
 });
 
