@@ -2,13 +2,11 @@ import type { BlockFile } from '@nadir/contract';
 import { readDistance } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { useSignedIn } from '../../api/session.js';
-import { DateAnswer } from '../../components/DateAnswer.js';
-import { timeToGo } from '../../components/dates.js';
 import { distanceWords } from '../../components/distance-words.js';
 import { Field } from '../../components/Field.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import styles from './Ask.module.css';
-import { UNNAMED_RACE } from './questions.js';
+import { RaceDay, RaceName } from './RaceFields.js';
 import * as wording from './wording.js';
 
 /** The one race of a group: its name, distance and day. */
@@ -27,19 +25,7 @@ export function RaceOfGroup({
   return (
     <fieldset className={styles.open}>
       <legend>{wording.whichRace}</legend>
-      <Field label={wording.race}>
-        {(ids) => (
-          <TextAnswer
-            {...ids}
-            width={220}
-            value={race.name}
-            given={race.name !== UNNAMED_RACE}
-            onAnswer={(text) =>
-              onRace({ ...race, name: text.trim().slice(0, 120) || UNNAMED_RACE })
-            }
-          />
-        )}
-      </Field>
+      <RaceName name={race.name} onName={(name) => onRace({ ...race, name })} />
       <Field label={wording.distance} problem={badDistance}>
         {(ids) => (
           <TextAnswer
@@ -56,20 +42,12 @@ export function RaceOfGroup({
           />
         )}
       </Field>
-      <Field
-        label={wording.raceDay}
-        because={race.date && wording.toGo(timeToGo(today, race.date))}
+      <RaceDay
+        date={race.date}
+        today={today}
         problem={problem}
-      >
-        {(ids) => (
-          <DateAnswer
-            {...ids}
-            value={race.date}
-            wrong={problem !== undefined}
-            onAnswer={(date) => onRace({ ...race, date })}
-          />
-        )}
-      </Field>
+        onDate={(date) => onRace({ ...race, date })}
+      />
     </fieldset>
   );
 }

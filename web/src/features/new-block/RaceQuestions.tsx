@@ -3,14 +3,13 @@ import type { CivilDate } from '@nadir/core/base';
 import { formatDuration, readDistance, readRaceTime } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
-import { DateAnswer } from '../../components/DateAnswer.js';
 import { distanceWords } from '../../components/distance-words.js';
 import { Field } from '../../components/Field.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
-import { timeToGo } from '../../components/dates.js';
 import styles from './Ask.module.css';
 import type { QuestionProps } from './QuestionProps.js';
-import { UNNAMED_RACE, raceDistances } from './questions.js';
+import { raceDistances } from './questions.js';
+import { RaceDay, RaceName } from './RaceFields.js';
 import * as wording from './wording.js';
 
 export function RaceQuestions({
@@ -30,17 +29,7 @@ export function RaceQuestions({
   return (
     <fieldset className={styles.open}>
       <legend>{wording.whichRace}</legend>
-      <Field label={wording.race}>
-        {(ids) => (
-          <TextAnswer
-            {...ids}
-            width={220}
-            value={race.name}
-            given={race.name !== UNNAMED_RACE}
-            onAnswer={(text) => set({ name: text.trim().slice(0, 120) || UNNAMED_RACE })}
-          />
-        )}
-      </Field>
+      <RaceName name={race.name} onName={(name) => set({ name })} />
       <Field label={wording.distance} because={wording.setsBlockLength} problem={badDistance}>
         {(ids) => (
           <>
@@ -73,23 +62,15 @@ export function RaceQuestions({
           </>
         )}
       </Field>
-      <Field
-        label={wording.raceDay}
-        because={race.date && wording.toGo(timeToGo(today, race.date))}
+      <RaceDay
+        date={race.date}
+        today={today}
         problem={problemAt('race', 'date')}
-      >
-        {(ids) => (
-          <DateAnswer
-            {...ids}
-            value={race.date}
-            wrong={problemAt('race', 'date') !== undefined}
-            onAnswer={(date) => {
-              if (onRaceDay) change(onRaceDay(date));
-              else set({ date });
-            }}
-          />
-        )}
-      </Field>
+        onDate={(date) => {
+          if (onRaceDay) change(onRaceDay(date));
+          else set({ date });
+        }}
+      />
       <Field label={wording.goalTime} because={wording.notNeeded} problem={badTime}>
         {(ids) => (
           <TextAnswer
