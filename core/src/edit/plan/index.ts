@@ -3,4 +3,10 @@
 export { type PlannedBlock, planBlock, type PlanFor } from './plan-block.js';
 export { type CameAs, drawnOut, type ReadDate } from './forms/index.js';
 export { type PlanCell, planCells, type PlanReading, raceDateIn } from './plan-cells.js';
-export { guessColumns, type PlanColumn, planColumnWords, type PlanShape } from './plan-columns.js';
+export {
+  guessColumns,
+  type PlanColumn,
+  planColumnWords,
+  type PlanShape,
+  startOfWeeks,
+} from './plan-columns.js';

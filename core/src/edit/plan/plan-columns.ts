@@ -1,4 +1,4 @@
-import { type Weekday, weekdays, weekdaysFrom } from '../../base/index.js';
+import { type Weekday, weekdayOf, weekdays, weekdaysFrom } from '../../base/index.js';
 import type { ReadDate } from './forms/index.js';
 
 /** What a column of a coach's table holds. */
@@ -72,6 +72,32 @@ function isWeekOf(heading: string): boolean {
 function ofTheWeek(column: PlanColumn): PlanColumn {
   return column === 'text' ? 'session' : column;
 }
+
+/**
+ * The day that the weeks of a table begin on: the coach's own, unless its days stand
+ * in another order, or its weeks are dated by another first day.
+ */
+export function startOfWeeks(
+  table: readonly (readonly string[])[],
+  { head, columns }: PlanShape,
+  usual: Weekday,
+  readDate: ReadDate,
+): Weekday {
+  const days = columns.filter(isWeekday);
+  const dateAt = columns.indexOf('date');
+  if (days.length === 0 && dateAt >= 0 && !columns.includes('text')) {
+    const dates = table.slice(head).map((row) => readDate((row[dateAt] ?? '').trim()));
+    const [first, ...others] = new Set(dates.flatMap((date) => (date ? [weekdayOf(date)] : [])));
+    return first !== undefined && others.length === 0 ? first : usual;
+  }
+  const inOrder = (first: Weekday) =>
+    weekdaysFrom(first)
+      .filter((day) => days.includes(day))
+      .every((day, place) => day === days[place]);
+  return [usual, ...FIRST_DAYS].find(inOrder) ?? usual;
+}
+
+const FIRST_DAYS = ['monday', 'sunday', 'saturday'] as const;
 
 /** 9.5 is nine and a half before it is the ninth of May. */
 const FIGURE = /^\s*\d+(?:[.,]\d+)?\s*$/;

@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { formatRaceDistance, readDistance } from '@nadir/core/base/format';
+import { capital, formatRaceDistance, readDistance } from '@nadir/core/base/format';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import {
@@ -189,6 +189,9 @@ export function ImportPlanPage() {
                   </p>
                 )}
                 {said !== undefined && <p className="small muted">{said}</p>}
+                {read.startsOn !== coach.settings.weekStartsOn && (
+                  <p className="small muted">{wording.itsWeeksBeginOn(capital(read.startsOn))}</p>
+                )}
               </div>
               {read.untaken.length > 0 && (
                 <ul className={styles.unread} aria-label={wording.cellsThatCouldNotBeRead}>

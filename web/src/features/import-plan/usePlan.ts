@@ -1,5 +1,5 @@
 import { type BlockFile, blockHeading, problemsOfWishes, toBlockFile } from '@nadir/contract';
-import type { CivilDate, Measure, Unit } from '@nadir/core/base';
+import type { CivilDate, Measure, Unit, Weekday } from '@nadir/core/base';
 import {
   type CameAs,
   drawnOut,
@@ -10,6 +10,7 @@ import {
   type PlanColumn,
   type PlanShape,
   raceDateIn,
+  startOfWeeks,
   type ReadDate,
 } from '@nadir/core/edit/plan';
 import type { UntakenCell } from '@nadir/core/edit/sheet';
@@ -34,6 +35,8 @@ export interface ReadPlan {
   cells: readonly PlanCell[];
   /** Where the coach has said none, the day that seems to be the race’s. */
   raceDate: string | undefined;
+  /** The day its weeks begin on. */
+  startsOn: Weekday;
   /** Ready to be kept; undefined while something stands in the way. */
   file: BlockFile | undefined;
   /** Weeks of the block. */
@@ -58,11 +61,21 @@ export function usePlan(asked: PlanAsked) {
     const guessed = guessColumns(table, weekStartsOn, dateIn);
     const columns = guessed.columns.map((column, index) => chosen[index] ?? column);
     const shape = { ...guessed, columns };
-    const reading = { weekStartsOn, readDate: dateIn };
+    const startsOn = startOfWeeks(table, shape, weekStartsOn, dateIn);
+    const reading = { weekStartsOn: startsOn, readDate: dateIn };
     const first = planCells(table, shape, { ...reading, raceDate: asked.race.date });
     const raceDate = asked.race.date ?? raceDateIn(first);
     const cells = planCells(table, shape, { ...reading, raceDate });
-    const nothing = { shape, cells, raceDate, file: undefined, weeks: 0, taken: 0, untaken: [] };
+    const nothing = {
+      shape,
+      cells,
+      raceDate,
+      startsOn,
+      file: undefined,
+      weeks: 0,
+      taken: 0,
+      untaken: [],
+    };
     if (cells.length === 0) {
       const problem = raceDate ? wording.noDaysOrFiguresWereFound : wording.theTableHasNoDates;
       return { ...nothing, problems: [problem] };
@@ -74,7 +87,7 @@ export function usePlan(asked: PlanAsked) {
         athlete: asked.athlete,
         houseRules,
         ...(paces && { paces: { table: paces } }),
-        weekStartsOn,
+        weekStartsOn: startsOn,
         race: { ...asked.race, date: raceDate },
       },
       measure: measureOf(asked.counted),
@@ -86,7 +99,7 @@ export function usePlan(asked: PlanAsked) {
     const problems = problemsOfWishes(planned.spec).map(({ message }) => message);
     const { taken, untaken } = planned;
     const file = problems.length > 0 ? undefined : toBlockFile(spec, false);
-    return { shape, cells, raceDate, file, weeks: spec.weeks, taken, untaken, problems };
+    return { shape, cells, raceDate, startsOn, file, weeks: spec.weeks, taken, untaken, problems };
   }, [table, chosen, asked, dateIn, weekStartsOn, houseRules, paces]);
   return {
     table,

@@ -28,6 +28,7 @@ export const cellsReadWeeksTo = (
   text: string,
 ) => `${plural(taken, 'cell')} read: ${plural(weeks, 'week')} to ${raceDistance}${text}`;
 export const daysThatCannotBeReadAreWorked = ' Days that cannot be read are worked out.';
+export const itsWeeksBeginOn = (day: string) => `Its weeks begin on ${day}, and so do the block’s.`;
 export const giveTheAthleteAName = ' Give the athlete a name.';
 export const cellsThatCouldNotBeRead = 'Cells that could not be read';
 export const useAllSuggestions = (count: number) => `Use all ${count} suggestions`;

@@ -1,5 +1,5 @@
 import type { Weekday } from '../../../base/index.js';
-import { cellAt, FIGURE_HEAD, type PlanForm, TEXT_HEAD, weekdayIn } from './form.js';
+import { cellAt, FIGURE_HEAD, PART, type PlanForm, TEXT_HEAD, weekdayIn } from './form.js';
 import { joinRuns, withFigure } from './join-runs.js';
 
 /** Several columns a day: `Mon am | Mon pm`, `Mon | km`. */
@@ -37,8 +37,6 @@ interface Column {
   day: Weekday | undefined;
   isFigure: boolean;
 }
-
-const PART = /^(?:a\.?m\.?|p\.?m\.?|morning|afternoon|evening|run [12]|[12](?:st|nd)?(?: run)?)$/i;
 
 function isLabel(cell: string): boolean {
   const text = cell.trim();

@@ -1,10 +1,11 @@
-import { type Weekday, weekdays } from '../../../base/index.js';
+import { type Weekday, weekdaysFrom } from '../../../base/index.js';
 import { capital } from '../../../base/format/index.js';
 import {
   cellAt,
   columnOfDays,
   FIGURE,
   FIGURE_HEAD,
+  firstDayOf,
   type PlanForm,
   SUM,
   type Table,
@@ -21,13 +22,15 @@ export const dayARow: PlanForm = {
     const found = columnOfDays(table, readDate);
     const columns = found && columnsIn(table, found);
     if (!found || !columns) return undefined;
-    const weeks = weeksOf(table.slice(found.rows[0]), columns);
+    const rows = table.slice(found.rows[0]);
+    const inOrder = weekdaysFrom(firstDayOf(weekdayIn(cellAt(rows[0], found.column))));
+    const weeks = weeksOf(rows, columns, inOrder);
     const beside = BESIDE.filter((name) => weeks.some((week) => week[name].length > 0));
     return [
-      ['week', ...weekdays, ...beside],
+      ['week', ...inOrder, ...beside],
       ...weeks.map((week, index) => [
         String(index + 1),
-        ...weekdays.map((day) => week.days.get(day) ?? ''),
+        ...inOrder.map((day) => week.days.get(day) ?? ''),
         ...beside.map((name) => [week[name]].flat().join('; ')),
       ]),
     ];
@@ -73,11 +76,8 @@ interface DrawnWeek {
   notes: string[];
 }
 
-function weeksOf(rows: Table, columns: Columns): DrawnWeek[] {
-  const first = weekdayIn(cellAt(rows[0], columns.day));
-  // A plan that begins within a week has weeks from Monday on.
-  const order = first === 'sunday' || first === 'saturday' ? weekdays.indexOf(first) : 0;
-  const placeOf = (day: Weekday) => (weekdays.indexOf(day) - order + 7) % 7;
+function weeksOf(rows: Table, columns: Columns, inOrder: readonly Weekday[]): DrawnWeek[] {
+  const placeOf = (day: Weekday) => inOrder.indexOf(day);
   const weeks: DrawnWeek[] = [];
   let phase = '';
   let last: Weekday | undefined;

@@ -111,12 +111,12 @@ function turned({ head, days, foot }: Panel, column: number, readDate: ReadDate)
   const names = [...new Set(named.map(({ name }) => name))];
   const width = Math.max(...days.map((row) => row.length));
   const weeks = Array.from({ length: width - column - 1 }, (_, week) =>
-    names.map((name) =>
-      named
+    names.map((name) => {
+      const cells = named
         .filter((each) => each.name === name)
-        .map(({ row }) => cellAt(row, column + 1 + week))
-        .reduce(joinRuns),
-    ),
+        .map(({ row }) => cellAt(row, column + 1 + week));
+      return weekdayIn(name) ? cells.reduce(joinRuns) : (cells.find(Boolean) ?? '');
+    }),
   );
   return [
     names,

@@ -35,6 +35,11 @@ export function weekdayIn(text: string): Weekday | undefined {
   return day === undefined ? undefined : weekdays.find((each) => each.startsWith(day));
 }
 
+/** The day that weeks begin on, by the first that a plan tells of: one that begins within a week has them from Monday on. */
+export function firstDayOf(told: Weekday | undefined): Weekday {
+  return told === 'sunday' || told === 'saturday' ? told : 'monday';
+}
+
 /** The column in which days of the week stand, and their rows; undefined where they stand in none, or beside their dates. */
 export function columnOfDays(
   table: Table,
@@ -69,3 +74,7 @@ export const FIGURE_HEAD =
 /** What a heading says of what is run. */
 export const TEXT_HEAD =
   /^(?:session|sessions|run|training|plan|what|workout|details?|type|activity|description)$/i;
+
+/** What a heading says of a part of the day. */
+export const PART =
+  /^(?:a\.?m\.?|p\.?m\.?|morning|afternoon|evening|run [12]|[12](?:st|nd)?(?: run)?)$/i;

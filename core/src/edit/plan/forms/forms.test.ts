@@ -1,7 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, weekdays } from '../../../base/index.js';
-import { drawnOut, guessColumns, planCells, type ReadDate } from '../index.js';
+import {
+  drawnOut,
+  guessColumns,
+  type PlanColumn,
+  planCells,
+  type ReadDate,
+  startOfWeeks,
+} from '../index.js';
 
 const readDate: ReadDate = (text) => /^\d{4}-\d\d-\d\d$/.exec(text)?.[0];
 const RACE = '2027-04-11';
@@ -57,6 +64,17 @@ const forms: Readonly<Record<string, (weeks: readonly (readonly string[])[]) => 
       ...week.flatMap((text, at) => (at % 2 === 0 ? [text, ''] : ['rest', text])),
     ]),
   ],
+  'a row of sessions and a row of figures': (weeks) => [
+    ['Week', ...short],
+    ...weeks.flatMap((week, index) => {
+      const figures = week.map((text) => /^\d+(?= easy$)/.exec(text)?.[0] ?? '');
+      const texts = week.map((text, at) => (figures[at] === '' ? text : 'easy'));
+      return [
+        [String(index + 1), ...texts],
+        ['km', ...figures],
+      ];
+    }),
+  ],
   'weeks named in words, a note behind': (weeks) =>
     weeks.map((week, index) => [`Week ${index + 1}`, ...week, 'Keep it easy']),
 };
@@ -110,6 +128,70 @@ describe('a plan laid out as coaches do', () => {
     const inTwo = lines.map(([line = '']) => line.split(/:? (.*)/s));
     expect(drawnOut(inTwo, readDate).table).toEqual(told);
     expect(daysOf(lines).slice(-3)).toEqual(['2027-04-05 rest', '2027-04-06 9', '2027-04-11 Race']);
+  });
+
+  it('whose weeks begin on Sunday has them begin so, however it is laid out', () => {
+    const days = ['Sun', ...short.slice(0, 6)];
+    const weeks = [
+      ['16', 'rest', '8', '6 x 400 m @ 5k, 60 s', '8', 'rest', '5'],
+      ['14', 'rest', '6', '6', 'rest', '4', '10k race'],
+    ];
+    const laid: readonly (readonly (readonly string[])[])[] = [
+      [days, ...weeks],
+      weeks.flatMap((week) => week.map((text, at) => [`${days[at] ?? ''}: ${text}`])),
+      [
+        ['Day', 'Run', 'Note'],
+        ...weeks.flatMap((week) => week.map((text, at) => [days[at] ?? '', text, ''])),
+      ],
+      [['', '1', '2'], ...days.map((day, at) => [day, ...weeks.map((week) => week[at] ?? '')])],
+    ];
+    for (const came of laid) {
+      const { table } = drawnOut(came, readDate);
+      const shape = guessColumns(table, 'monday', readDate);
+      const weekStartsOn = startOfWeeks(table, shape, 'monday', readDate);
+      expect(weekStartsOn).toBe('sunday');
+      const reading = { weekStartsOn, readDate, raceDate: '2027-04-10' };
+      const cells = planCells(table, shape, reading);
+      expect(
+        cells.filter(({ kind }) => kind === 'day').map(({ date, text }) => [date, text]),
+      ).toEqual(weeks.flat().map((text, day) => [addDays('2027-03-28', day), text]));
+    }
+    const startOf = (columns: PlanColumn[], rows: string[][] = []) =>
+      startOfWeeks(rows, { head: 0, columns }, 'sunday', readDate);
+    expect(startOf(['tuesday', 'thursday', 'sunday'])).toBe('monday');
+    expect(startOf(['tuesday', 'thursday', 'saturday'])).toBe('sunday');
+    // Without days the dates of its weeks say it.
+    expect(
+      startOf(
+        ['date', 'volume'],
+        [
+          ['2027-03-01', '50'],
+          ['2027-03-08', '54'],
+        ],
+      ),
+    ).toBe('monday');
+    expect(
+      startOf(
+        ['date', 'volume'],
+        [
+          ['2027-03-01', '50'],
+          ['2027-03-09', '54'],
+        ],
+      ),
+    ).toBe('sunday');
+  });
+
+  it('line by line, where no week is named, goes on with the next at an earlier day', () => {
+    const lines = ['Tue: 8', 'Thu: 10', 'Mon: 5', 'Sat: 12', 'Fri: 6'].map((line) => [line]);
+    expect(
+      drawnOut(lines, readDate)
+        .table.slice(1)
+        .map((row) => row.slice(1, 8)),
+    ).toEqual([
+      ['', '8', '', '10', '', '', ''],
+      ['5', '', '', '', '', '12', ''],
+      ['', '', '', '', '6', '', ''],
+    ]);
   });
 
   it('has its phases, sums and notes beside its weeks', () => {

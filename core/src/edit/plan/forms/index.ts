@@ -7,12 +7,16 @@ import { daysDown } from './days-down.js';
 import { figureOfADay } from './figure-of-a-day.js';
 import type { ReadDate, Table } from './form.js';
 
+import { rowsOfAWeek } from './rows-of-a-week.js';
 import { toldByLine } from './told-by-line.js';
 
 export type { ReadDate } from './form.js';
 
 /** The first that a table is laid out in is what it is. */
-const forms = [toldByLine, daysDown, dayARow, calendar, columnsOfADay, figureOfADay];
+const forms = [
+  ...[toldByLine, daysDown, dayARow, calendar],
+  ...[columnsOfADay, rowsOfAWeek, figureOfADay],
+];
 
 /** A plan with a week or a day a row, and what is said of one that came otherwise. */
 export interface CameAs {

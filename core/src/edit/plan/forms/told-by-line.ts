@@ -1,5 +1,5 @@
-import { type Weekday, weekdays } from '../../../base/index.js';
-import type { PlanForm, Table } from './form.js';
+import { type Weekday, weekdays, weekdaysFrom } from '../../../base/index.js';
+import { firstDayOf, type PlanForm, type Table } from './form.js';
 
 /** `Tue: 8 easy`, `Thurs – 6 x 800 m`, and in two cells. */
 const DAY =
@@ -30,25 +30,38 @@ function weeksOfLines(table: Table): Table | undefined {
   const told = lines.filter((line) => DAY.test(line)).length;
   const isNarrow = table.every((row) => row.filter((cell) => cell.trim() !== '').length <= 2);
   if (told < FEWEST || told <= lines.filter(Boolean).length / 2 || !isNarrow) return undefined;
+  const days = lines.map(weekdayOf);
+  const inOrder = weekdaysFrom(firstDayOf(days.find((day) => day !== undefined)));
+  // Where its weeks are not named, an earlier day of the week begins the next.
+  const isNamed = lines.some((line) => WEEK.test(line));
   const weeks: Told[] = [];
-  for (const line of lines.filter(Boolean)) {
-    const { day = '', text = '' } = DAY.exec(line)?.groups ?? {};
-    const weekday = weekdays.find((each) => each.startsWith(day.toLowerCase()) && day !== '');
+  let last = -1;
+  lines.forEach((line, index) => {
+    const weekday = days[index];
+    if (line === '') return;
+    const place = weekday === undefined ? last : inOrder.indexOf(weekday);
     let week = weeks.at(-1);
-    const isNew = weekday === undefined ? WEEK.test(line) : week?.days.has(weekday) !== false;
+    const isAgain = weekday !== undefined && week?.days.has(weekday) !== false;
+    const isNew = weekday === undefined ? WEEK.test(line) : isAgain || (!isNamed && place < last);
     if (!week || isNew) weeks.push((week = { days: new Map(), notes: [] }));
     if (weekday === undefined) week.notes.push(line);
-    else week.days.set(weekday, text);
-  }
-  const head = ['week', ...weekdays, 'notes'];
+    else week.days.set(weekday, DAY.exec(line)?.groups?.text ?? '');
+    last = place;
+  });
+  const head = ['week', ...inOrder, 'notes'];
   const rows = weeks
     .filter(({ days }) => days.size > 0)
     .map(({ days, notes }, index) => [
       String(index + 1),
-      ...weekdays.map((day) => days.get(day) ?? ''),
+      ...inOrder.map((day) => days.get(day) ?? ''),
       notes.join('; '),
     ]);
   return [head, ...rows];
+}
+
+function weekdayOf(line: string): Weekday | undefined {
+  const day = DAY.exec(line)?.groups?.day?.toLowerCase();
+  return day === undefined ? undefined : weekdays.find((each) => each.startsWith(day));
 }
 
 /** A week as it is told. */

@@ -1,0 +1,49 @@
+import type { Weekday } from '../../../base/index.js';
+import { cellAt, FIGURE, FIGURE_HEAD, PART, type PlanForm, weekdayIn } from './form.js';
+import { joinRuns, withFigure } from './join-runs.js';
+
+/** Several rows a week, of which the first has its number or date: what is run, and below it how much. */
+export const rowsOfAWeek: PlanForm = {
+  said: 'Its weeks had several rows each; each stands in one here.',
+  drawn(table) {
+    const at = table.slice(0, MOST_HEAD).findIndex((row) => row.filter(weekdayIn).length >= FEWEST);
+    const head = table[at] ?? [];
+    const label = head.findIndex((cell) => LABEL.test(cell.trim()));
+    if (at < 0 || label < 0) return undefined;
+    const weeks: string[][] = [];
+    let more = 0;
+    for (const row of table.slice(at + 1)) {
+      const said = cellAt(row, label);
+      // 1 and 2 are weeks here, not the first run of a day and its second.
+      const isNamed = !/^\d+$/.test(said) && (FIGURE_HEAD.test(said) || PART.test(said));
+      const isEmpty = head.every((name, column) => !weekdayIn(name) || cellAt(row, column) === '');
+      const week = weeks.at(-1);
+      if (!week || (said !== '' && !isNamed)) {
+        weeks.push(head.map((_, column) => cellAt(row, column)));
+        continue;
+      }
+      if (isNamed || !isEmpty) more++;
+      head.forEach((name, column) => {
+        if (column === label) return;
+        week[column] = together([week[column] ?? '', cellAt(row, column)], weekdayIn(name));
+      });
+    }
+    // Fewer are a slip: a week without its number.
+    return more < weeks.length / 2 ? undefined : [...table.slice(0, at + 1), ...weeks];
+  },
+};
+
+/** Lines in which the headings may stand, and days that a heading names at least. */
+const MOST_HEAD = 6;
+const FEWEST = 3;
+
+/** What a column is called that says which week a row is. */
+const LABEL =
+  /^(?:week|wk|weeks|no\.?|#|dates?|w\/?c|week (?:of|commencing|beginning|starting|no\.?|number))$/i;
+
+/** Two cells of a column, one below the other, in one. */
+function together([above, below]: [string, string], day: Weekday | undefined): string {
+  if (day === undefined) return above || below;
+  const isFigure = FIGURE.test(below) && above !== '' && !FIGURE.test(above);
+  return isFigure ? withFigure(above, below) : joinRuns(above, below);
+}
