@@ -363,6 +363,7 @@ const fixedWeekday = z.strictObject({
   ...fixedOfWeekday,
   ...works,
   firstRun,
+  otherRun,
   crossTime,
   phases: phasesOf('all of them'),
   weeks: weeksOf,

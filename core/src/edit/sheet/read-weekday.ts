@@ -22,6 +22,12 @@ export function readWeekday(
   if (!read.ok) return read;
   return { ok: true, entry: ruleOf(read.entry) };
 
+  /** The day is as long as its session and the run beside it. */
+  function sessionOfRule({ text: written, amount, otherRun }: DayEntry & { kind: 'session' }) {
+    const whole = amount === undefined ? undefined : amount + (otherRun?.amount ?? 0);
+    return { amount: whole, session: linkPaces(written, table), otherRun };
+  }
+
   function ruleOf(entry: DayEntry): FixedWeekday | undefined {
     switch (entry.kind) {
       case 'free':
@@ -31,7 +37,7 @@ export function readWeekday(
       case 'amount':
         return { weekday, role: entry.role, amount: entry.amount, firstRun: entry.firstRun };
       case 'session':
-        return { weekday, amount: entry.amount, session: linkPaces(entry.text, table) };
+        return { weekday, ...sessionOfRule(entry) };
       case 'work':
         return { weekday, [entry.work]: entry.time ?? true };
       case 'add-on':

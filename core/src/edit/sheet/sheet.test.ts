@@ -7,6 +7,7 @@ import { sessionPacesOf } from '../../sessions/index.js';
 import { marathon } from '../../testing/examples.js';
 import { validateSpec } from '../../layout/validate/index.js';
 import { resolveSpec } from '../../layout/index.js';
+import { ruleWords } from '../week/index.js';
 import { withFixedDay } from '../../spec/days/index.js';
 import { applyChange } from '../index.js';
 import { dayText, readWeekday, type SheetCell, writeCells } from './index.js';
@@ -363,6 +364,22 @@ describe('cells of the sheet', () => {
     expect(refused(1, `am ${session}, pm 6 x 1 km @ 10 km, 90 s jog`)).toMatch(
       /as one session and an easy run: am 5, pm 6 x 800 m\.$/,
     );
+  });
+
+  it('fix a session and an easy run on a weekday through the block', () => {
+    const session = '10 x 400 m @ 5 km, 400 m jog';
+    const read = readWeekday(block, 'tuesday', `am 5, pm ${session}`, km);
+    if (!read.ok || !read.entry) throw new Error('is read');
+    expect(ruleWords(read.entry, km, paces.table)).toBe(`am 5 km; pm ${session}`);
+    const again = readWeekday(block, 'tuesday', ruleWords(read.entry, km, paces.table), km);
+    expect(again).toEqual(read);
+    const fixed = layOut({ ...marathon, week: { ...marathon.week, fixed: [read.entry] } });
+    expect(validateSpec(fixed.spec)).toEqual([]);
+    const runs = fixed.weeks[9]?.days[1]?.sessions.map(({ distance }) => distance);
+    expect(runs).toEqual([5000, 7600]);
+    const alone = { ...read.entry, session: undefined };
+    const wrong = { ...marathon, week: { ...marathon.week, fixed: [alone] } };
+    expect(validateSpec(resolveSpec(wrong)).map(({ code }) => code)).toEqual(['other-run']);
   });
 
   it('keep the easy run beside a session until the session goes or the second run is taken off', () => {

@@ -32,14 +32,19 @@ export function ruleWords(
   measure: Measure,
   table: readonly NamedPace[],
 ): string {
-  const { role, amount, firstRun, session, cross, crossTime } = rule;
+  const { role, amount, firstRun, otherRun, session, cross, crossTime } = rule;
   if (role === 'cross-train') {
     const kind = cross && crossWords[cross].words;
     const minutes = crossTime === undefined ? '' : `${Math.round(crossTime / 60)} min `;
     const done = kind ? `${minutes}${kind}` : dayRoleWords[role];
     return session === undefined ? done : `${done}: ${namePaces(session, table)}`;
   }
-  if (session !== undefined) return namePaces(session, table);
+  if (session !== undefined) {
+    const text = namePaces(session, table);
+    if (!otherRun) return text;
+    const other = formatPlain(otherRun.amount, measure);
+    return otherRun.first ? `am ${other}; pm ${text}` : `am ${text}; pm ${other}`;
+  }
   if (amount === undefined) return role ? dayRoleWords[role] : workWords(rule);
   if (firstRun !== undefined) {
     return `${formatPlain(firstRun, measure)} + ${formatPlain(amount - firstRun, measure)}`;

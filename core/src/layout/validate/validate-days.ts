@@ -57,7 +57,10 @@ function validateWeekdays({ athlete, week: { fixed = [] } }: ResolvedSpec): Issu
     if ((amount ?? 0) > most) {
       found.push(issue('amount-out-of-range', at('amount'), beyond(athlete, amount ?? 0, on)));
     }
-    found.push(...validateSplit(rule, at('firstRun'), on));
+    found.push(
+      ...validateSplit(rule, at('firstRun'), on),
+      ...validateOther(rule, at('otherRun'), on),
+    );
     if (role === 'long') {
       const message = 'Which weekday the long run is on is an answer of its own.';
       found.push(issue('long-run-weekday', at('role'), message));
@@ -81,7 +84,11 @@ function validateSplit(
 }
 
 /** A run beside a session needs the session, and a length that leaves it room. */
-function validateOther(day: FixedDay, path: (string | number)[], on: string): Issue[] {
+function validateOther(
+  day: Omit<FixedDay, 'date'>,
+  path: (string | number)[],
+  on: string,
+): Issue[] {
   if (day.otherRun === undefined || (day.session !== undefined && leavesRoom(day))) return [];
   const message =
     day.session === undefined
