@@ -5,6 +5,7 @@ import {
   type Measure,
   shownUnit,
 } from '../../base/index.js';
+import { dayWords } from '../../base/format/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { sessionOf, sessionPacesOf, sessionTotals } from '../../sessions/index.js';
 import type { FixedDay } from '../../spec/days/index.js';
@@ -56,6 +57,12 @@ export function onTheirDays(
       if (role !== 'quality' || dates.includes(date)) continue;
       eased.push({ cell: { kind: 'day', date }, text: 'easy' });
     }
+  }
+  const starts = new Set(weeks.map(({ days }) => days[0]?.date));
+  for (const { kind, date, text } of cells) {
+    if (kind !== 'session' || starts.has(date)) continue;
+    const problem = `“${text}”: the week of ${dayWords(date)} is outside the block.`;
+    untaken.push({ cell: { kind: 'day', date }, text, problem });
   }
   return { written, eased, untaken };
 }

@@ -405,7 +405,9 @@ describe('a plan as a block', () => {
         ...{ kind: 'session' as const, date: '2027-03-01' },
         text: `${each} km @ 10 km`,
       }));
-      const { untaken } = taken([...cells, ...many]);
+      const after = { kind: 'session' as const, date: '2027-04-05', text: '30 min easy' };
+      const { untaken } = taken([...cells, ...many, after]);
+      expect(untaken.pop()?.problem).toMatch(/the week of Mon 5 Apr is outside the block\.$/);
       expect(untaken.length).toBeGreaterThan(0);
       expect(untaken.at(-1)?.problem).toMatch(
         /^“6 km @ 10 km”: week 1 has no day for .* key session\. Write it on its day in the Sheet\.$/,
