@@ -214,7 +214,8 @@ test('the blocks for a group are accessible', async ({ page }) => {
     .getByRole('link', { name: /^Blocks for a group from/ })
     .first()
     .click();
-  await expect(page.getByRole('row', { name: /Idris Vale/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Blocks for a group' })).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: 'Idris Vale' })).toBeVisible();
   await expectAccessible(page);
 });
 
