@@ -10,7 +10,7 @@ export const planColumnWords: Readonly<Record<Exclude<PlanColumn, Weekday>, stri
   date: 'Date',
   week: 'Week',
   phase: 'Phase',
-  text: 'Session of the day',
+  text: 'Session',
   session: 'Key session',
   volume: 'Volume',
   longRun: 'Long run',
