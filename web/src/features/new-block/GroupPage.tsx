@@ -8,20 +8,11 @@ import type { AthleteAnswer, BlockAnswer, BlockFile, TemplateAnswer } from '@nad
 import { addDays, startOfWeek } from '@nadir/core/base';
 import { type TemplatePart, withoutParts } from '@nadir/core/edit';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
-import {
-  callError,
-  errorSentence,
-  useAddBlockMutation,
-  useBlocksQuery,
-  useRemoveBlockMutation,
-  useSquadQuery,
-  useTemplatesQuery,
-} from '../../api/api.js';
+import { useSearchParams } from 'react-router';
+import { errorSentence, useBlocksQuery, useSquadQuery, useTemplatesQuery } from '../../api/api.js';
 import { useCoaching } from '../../api/coaching.js';
 import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { useSay } from '../../components/messages.js';
 import { Tick } from '../../components/Tick.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import askStyles from './Ask.module.css';
@@ -31,6 +22,7 @@ import { layForOne } from './group-blocks.js';
 import { answer, freshWishes } from './questions.js';
 import { RaceOfGroup } from './RaceOfGroup.js';
 import { TemplateParts } from './TemplateParts.js';
+import { useCreateBlocks } from './useCreateBlocks.js';
 import * as wording from './wording.js';
 
 /** One plan at many levels: a template laid out for several athletes toward one race. */
@@ -98,7 +90,7 @@ function Group({
   );
   const able = rows.flatMap(({ athlete: { id }, laid }) => (laid.ok ? [id] : []));
   const problems = answer(asked, today).problems;
-  const { create, isCreating, failure } = useCreate();
+  const { create, isCreating, failure } = useCreateBlocks();
   const onTick = useMemo(
     () => (id: string, isTicked: boolean) =>
       setTicked((old) => new Set(isTicked ? [...old, id] : [...old].filter((each) => each !== id))),
@@ -173,42 +165,4 @@ function standingRaces(blocks: readonly BlockAnswer[], today: string): Map<strin
       race.date !== undefined && race.date >= today ? [[athleteId, race.name] as const] : [],
     ),
   );
-}
-
-interface ToCreate {
-  id: string;
-  wishes: BlockFile;
-}
-
-/** Keeps the blocks one after the other; what was kept before a failure stays, and is said. */
-function useCreate() {
-  const navigate = useNavigate();
-  const say = useSay();
-  const [addBlock] = useAddBlockMutation();
-  const [remove] = useRemoveBlockMutation();
-  const [isCreating, setIsCreating] = useState(false);
-  const [failure, setFailure] = useState<string>();
-
-  async function create(chosen: readonly ToCreate[], onKept: (id: string) => void) {
-    setIsCreating(true);
-    setFailure(undefined);
-    const kept: string[] = [];
-    for (const { id: athleteId, wishes } of chosen) {
-      const { data, error } = await addBlock({ athleteId, wishes });
-      if (!data) {
-        const refused = callError(error);
-        const why = refused ? errorSentence(refused) : '';
-        setFailure(`${wording.keptBefore(kept.length, chosen.length)} ${why}`);
-        setIsCreating(false);
-        return;
-      }
-      kept.push(data.id);
-      onKept(athleteId);
-    }
-    const undo = () => void Promise.all(kept.map((id) => remove(id)));
-    say({ text: wording.laidOutBlocks(kept.length), undo });
-    await navigate('/blocks');
-  }
-
-  return { create, isCreating, failure };
 }
