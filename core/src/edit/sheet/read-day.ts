@@ -103,7 +103,13 @@ function readRuns(typed: string, measure: Measure, on: PacesOfDay): ReadCell<Day
   const [first, second] = [runs.first, runs.second].map((run = '') => readDay(run, measure, on));
   if (!first || !second) return undefined;
   if (!first.ok || !second.ok) return first.ok ? second : first;
+  if (isRest(first.entry)) return second;
+  if (isRest(second.entry)) return first;
   return beside(first.entry, second.entry, false) ?? beside(second.entry, first.entry, true);
+}
+
+function isRest(entry: DayEntry): boolean {
+  return entry.kind === 'role' && entry.role === 'rest';
 }
 
 /** A session and the easy run beside it; undefined where they are not. */

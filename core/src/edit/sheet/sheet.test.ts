@@ -58,6 +58,10 @@ describe('a day as it is typed', () => {
       '2 km wu\n6 x 800 m @ 5 km, 90 s\n2 km cd',
       { kind: 'session', text: '2 km wu; 6 x 800 m @ 5 km, 90 s; 2 km cd' },
     ],
+    [
+      'am off, pm 6 x 1 km @ 10 km, 90 s jog',
+      { kind: 'session', text: '6 x 1 km @ 10 km, 90 s jog' },
+    ],
     ['am 5\npm 8', { kind: 'amount', amount: 13_000, firstRun: 5000 }],
     ['rest', { kind: 'role', role: 'rest' }],
     ['–', { kind: 'role', role: 'rest' }],
