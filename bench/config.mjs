@@ -16,6 +16,7 @@ export function benchConfig(databaseUrl, firstCoachCode) {
     hasParent: false,
     hosts: [],
     firstCoachCode,
+    deadlineMs: 8000,
     docs: false,
   };
 }

@@ -43,11 +43,16 @@ export interface Config {
   outbox: string | undefined;
   /** What keys of links are worked out from: told by nobody, and the same after a new start. */
   secret: string;
+  /** Longest that a request works before it is answered, in milliseconds. */
+  deadlineMs: number;
   /** Serves the API's documentation. */
   docs: boolean;
 }
 
 export const CONFIG = Symbol('Config');
+
+/** Longer than a coach waits for an answer. */
+export const DEADLINE_MS = 8000;
 
 /**
  * Reads the configuration from the environment.
@@ -81,6 +86,7 @@ export function readConfig(environment: NodeJS.ProcessEnv): Config {
     outbox: data.NADIR_OUTBOX,
     // Without one the links that were given out still open; their addresses cannot be shown again.
     secret: data.NADIR_SECRET ?? randomBytes(32).toString('base64url'),
+    deadlineMs: DEADLINE_MS,
     docs: data.NADIR_DOCS === '1',
   };
 }

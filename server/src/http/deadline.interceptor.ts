@@ -8,11 +8,10 @@ import {
 } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { type Observable, throwError, timeout } from 'rxjs';
+import { CONFIG, type Config } from '../config/config.js';
 import { TooSlow } from '../database/within.js';
 
-/** Longest that a request works before it is answered, in milliseconds. */
-export const DEADLINE_MS = 8000;
-/** The same of a request that makes a file, or takes a whole squad in. */
+/** Longest that a request works before it is answered, in milliseconds, where it makes a file or takes a whole squad in. */
 const LONG_MS = 120_000;
 const LONG = 'long-work';
 
@@ -25,11 +24,14 @@ export const LongWork = () => SetMetadata(LONG, true);
  */
 @Injectable()
 export class DeadlineInterceptor implements NestInterceptor {
-  constructor(@Inject(Reflector) private readonly reflector: Reflector) {}
+  constructor(
+    @Inject(Reflector) private readonly reflector: Reflector,
+    @Inject(CONFIG) private readonly config: Config,
+  ) {}
 
   intercept(context: ExecutionContext, next: CallHandler): Observable<unknown> {
     const isLong = this.reflector.get<boolean | undefined>(LONG, context.getClass());
-    const each = isLong ? LONG_MS : DEADLINE_MS;
+    const each = isLong ? LONG_MS : this.config.deadlineMs;
     const late = () => throwError(() => new TooSlow(`nothing in ${each} ms`));
     return next.handle().pipe(timeout({ each, with: late }));
   }

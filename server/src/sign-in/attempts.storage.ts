@@ -3,7 +3,7 @@ import type { ThrottlerStorage } from '@nestjs/throttler';
 import type { Knex } from 'knex';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { within } from '../database/within.js';
-import { DEADLINE_MS } from '../http/deadline.interceptor.js';
+import { DEADLINE_MS } from '../config/config.js';
 import { KNEX } from '../database/knex.js';
 import { tables } from '../database/tables.js';
 

@@ -10,7 +10,7 @@ import { Reflector } from '@nestjs/core';
 import type { FastifyRequest } from 'fastify';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { within } from '../database/within.js';
-import { DEADLINE_MS } from '../http/deadline.interceptor.js';
+import { DEADLINE_MS } from '../config/config.js';
 import { notSignedIn } from '../http/refused.js';
 import { SESSION_COOKIE } from './cookie.js';
 import { type SignedCoach, SignInsRepository } from './sign-ins.repository.js';
