@@ -332,11 +332,16 @@ const firstRun = amount.optional().meta({ description: 'Of the amount, the first
 
 const otherRun = z
   .strictObject({
-    amount,
+    amount: amount
+      .optional()
+      .meta({ description: 'Its length; where left out, what its session comes to.' }),
+    session: shorthand.optional().meta({ description: 'In shorthand; paces by their ids.' }),
     first: z.boolean().meta({ description: 'True where it is run before the session.' }),
   })
   .optional()
-  .meta({ description: 'An easy run of its own beside the session of the day.' });
+  .meta({
+    description: 'What is run beside the session of the day: an easy run, or a second session.',
+  });
 
 const dayWish = dayOf2.extend({ ...works, firstRun, otherRun, crossTime });
 

@@ -127,7 +127,10 @@ function scaled<D extends Pick<FixedDay, 'amount' | 'firstRun' | 'otherRun'>>(
   step: number,
 ): D {
   const scale = (amount: number) => Math.max(step, roundTo(amount * part, step));
-  const other = day.otherRun && { ...day.otherRun, amount: scale(day.otherRun.amount) };
+  const other = day.otherRun && {
+    ...day.otherRun,
+    ...(day.otherRun.amount !== undefined && { amount: scale(day.otherRun.amount) }),
+  };
   if (day.amount === undefined) return other ? { ...day, otherRun: other } : day;
   const amount = scale(day.amount);
   const first = roundTo((day.firstRun ?? 0) * part, step);

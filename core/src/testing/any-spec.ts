@@ -332,10 +332,15 @@ const fixedDay = part(
       // Two runs of a day, as `5+10` has them.
       const isTwice = amount !== undefined && r.follow && r.session === undefined;
       const firstRun = isTwice ? amount / 3 : undefined;
-      // An easy run of its own beside a session, as `am 5; pm 6 x 800 m` has it.
+      // An easy run or a second session beside one, as `am 5; pm 6 x 800 m` has it.
       const hasOther = r.session !== undefined && r.double === true && amount === undefined;
       const otherRun = hasOther
-        ? { amount: 4 * unitOf(spec), first: r.follow === true }
+        ? {
+            ...(r.strength === true
+              ? { session: '8 x 400 m @ 5-km, 1 min jog' }
+              : { amount: 4 * unitOf(spec) }),
+            first: r.follow === true,
+          }
         : undefined;
       return { ...spec, days: [...(spec.days ?? []), { ...r, date, amount, firstRun, otherRun }] };
     },

@@ -1,3 +1,4 @@
+import { sum } from '../../base/index.js';
 import { isUphill, mainOf } from '../../layout/block/index.js';
 import { isUnder18 } from '../../spec/index.js';
 import { check } from '../common/check.js';
@@ -33,7 +34,7 @@ export const hardRunningJump = check({
         .flatMap((day, place) => {
           const session = mainOf(day);
           const before = last.get(place);
-          const hard = session?.hardDistance ?? 0;
+          const hard = sum(day.sessions.map(({ hardDistance }) => hardDistance));
           const family = session?.family?.id;
           // What a race or days away made smaller is no measure of the next.
           if (volumeRule === 'event' && before && hard <= before.hard) {

@@ -1,3 +1,4 @@
+import { writtenOf } from '../../spec/days/index.js';
 import { familiesOf, type ResolvedSpec } from '../../spec/index.js';
 import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
 import { textsOf } from '../../sessions/library/index.js';
@@ -24,9 +25,9 @@ export const racePaceNever = check({
       ),
     );
     const written = new Set(
-      spec.days.flatMap(({ date, session }) =>
-        session !== undefined && isAtRacePace(session, spec) ? [date] : [],
-      ),
+      spec.days
+        .filter((day) => writtenOf(day).some((text) => isAtRacePace(text, spec)))
+        .map(({ date }) => date),
     );
     const practised = building.some(({ days }) =>
       days.some((day) => written.has(day.date) || families.has(mainOf(day)?.family?.id ?? '')),

@@ -1,5 +1,5 @@
 import type { CivilDate } from '../../base/index.js';
-import { type Block, mainOf } from '../../layout/block/index.js';
+import type { Block } from '../../layout/block/index.js';
 import type { HouseRules } from '../../rules/index.js';
 import { laySession, RACE_PACE, sessionOf, sessionPacesOf } from '../../sessions/index.js';
 import { check } from '../common/check.js';
@@ -17,7 +17,10 @@ export const raceRepTooLong = check({
       if (day.role !== 'quality' || day.hardTime === 0) return [];
       const tapers = (weeks[week - 1]?.taperShare ?? 1) < 1;
       const limit = tapers ? OF_RACE.taper : OF_RACE.building;
-      const value = longestRep(block, rules, mainOf(day)?.shorthand ?? '', day.date);
+      const reps = day.sessions.map(({ shorthand }) =>
+        longestRep(block, rules, shorthand, day.date),
+      );
+      const value = Math.max(...reps);
       return value > limit + ROUNDING ? [{ weeks: [week], dates: [day.date], value, limit }] : [];
     });
   },

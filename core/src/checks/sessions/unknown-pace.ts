@@ -1,5 +1,6 @@
 import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
 import { textsOf } from '../../sessions/library/index.js';
+import { writtenOf } from '../../spec/days/index.js';
 import { familiesOf } from '../../spec/index.js';
 import { check } from '../common/check.js';
 import { dayByWeek, daysToRace } from '../common/days-to-race.js';
@@ -24,7 +25,7 @@ export const unknownPace = check({
       ),
     );
     const dates = new Set(
-      spec.days.filter(({ session }) => session && lost(session)).map(({ date }) => date),
+      spec.days.filter((day) => writtenOf(day).some(lost)).map(({ date }) => date),
     );
     if (families.size === 0 && dates.size === 0) return [];
     const found = daysToRace(block).filter(

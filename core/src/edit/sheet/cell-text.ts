@@ -4,6 +4,7 @@ import type { Day } from '../../layout/block/index.js';
 import { namePaces } from '../../sessions/index.js';
 import { dayRoleWords, fixedDayOf } from '../../spec/days/index.js';
 import type { ResolvedSpec } from '../../spec/index.js';
+import { bothRuns } from '../week/other-run.js';
 
 /**
  * A day as it would be typed: what the coach wrote of it, else its figure. Read
@@ -27,9 +28,7 @@ export function dayText(
   }
   if (session !== undefined) {
     const text = namePaces(session, paces.table);
-    if (!otherRun) return text;
-    const other = figure(otherRun.amount);
-    return otherRun.first ? `am ${other}; pm ${text}` : `am ${text}; pm ${other}`;
+    return otherRun ? bothRuns(text, otherRun, paces.table, (run) => String(figure(run))) : text;
   }
   if (role === 'rest') return dayRoleWords[role];
   return formatSteps(steps, measure);

@@ -25,7 +25,7 @@ export type DayEntry =
       kind: 'session';
       text: string;
       amount?: number;
-      /** An easy run of its own beside it. */
+      /** What is run beside it. */
       otherRun?: OtherRun | undefined;
     }
   /** What the day holds, and what goes with it. */

@@ -96,7 +96,7 @@ const RUNS = [
   /^(?<first>.+) am ?[,;/]? (?<second>.+) pm$/i,
 ];
 
-/** Two runs of a day, one of them a session; undefined of anything else. */
+/** Two runs of a day, a session among them; undefined of anything else. */
 function readRuns(typed: string, measure: Measure, on: PacesOfDay): ReadCell<DayEntry> | undefined {
   const runs = RUNS.map((way) => way.exec(typed)?.groups).find(Boolean);
   if (!runs) return undefined;
@@ -112,14 +112,19 @@ function isRest(entry: DayEntry): boolean {
   return entry.kind === 'role' && entry.role === 'rest';
 }
 
-/** A session and the easy run beside it; undefined where they are not. */
+/** A session and the run beside it, easy or a second session; undefined where they are not. */
 function beside(
   session: DayEntry,
   other: DayEntry,
   first: boolean,
 ): ReadCell<DayEntry> | undefined {
+  if (session.kind !== 'session') return undefined;
+  if (other.kind === 'session') {
+    const { amount, text } = other;
+    return { ok: true, entry: { ...session, otherRun: { amount, session: text, first } } };
+  }
   const isEasy = other.kind === 'amount' && other.firstRun === undefined && other.role !== 'long';
-  if (session.kind !== 'session' || !isEasy) return undefined;
+  if (!isEasy) return undefined;
   return { ok: true, entry: { ...session, otherRun: { amount: other.amount, first } } };
 }
 

@@ -5,6 +5,7 @@ import { linkPaces, sessionPacesOf } from '../../sessions/index.js';
 import type { FixedWeekday } from '../../spec/days/index.js';
 import type { DayEntry, ReadCell } from './day-entry.js';
 import { readDay } from './read-day.js';
+import { keptSession } from '../week/other-run.js';
 
 /**
  * Reads what a weekday always holds, typed as a day is: `10`, `6 easy`, `40 min pool`,
@@ -22,12 +23,6 @@ export function readWeekday(
   if (!read.ok) return read;
   return { ok: true, entry: ruleOf(read.entry) };
 
-  /** The day is as long as its session and the run beside it. */
-  function sessionOfRule({ text: written, amount, otherRun }: DayEntry & { kind: 'session' }) {
-    const whole = amount === undefined ? undefined : amount + (otherRun?.amount ?? 0);
-    return { amount: whole, session: linkPaces(written, table), otherRun };
-  }
-
   function ruleOf(entry: DayEntry): FixedWeekday | undefined {
     switch (entry.kind) {
       case 'free':
@@ -37,7 +32,7 @@ export function readWeekday(
       case 'amount':
         return { weekday, role: entry.role, amount: entry.amount, firstRun: entry.firstRun };
       case 'session':
-        return { weekday, ...sessionOfRule(entry) };
+        return { weekday, ...keptSession(entry, table) };
       case 'work':
         return { weekday, [entry.work]: entry.time ?? true };
       case 'add-on':

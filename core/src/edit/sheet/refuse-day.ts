@@ -14,7 +14,7 @@ export function refuseLoose(typed: string, measure: Measure): Refused | undefine
     return { ok: false, problem, suggestion: 'rest' };
   }
   if (TWO_PARTS.test(typed) && saidOtherwise(typed, measure) === undefined) {
-    const problem = `“${typed}”: two runs are written by their lengths, such as 6+10, or as one session and an easy run: am 5, pm 6 x 800 m.`;
+    const problem = `“${typed}”: two runs are written by their lengths, such as 6+10, or as a session and an easy run or two sessions: am 5, pm 6 x 800 m.`;
     return { ok: false, problem };
   }
   if (!HEDGED.test(typed)) return undefined;

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { addDays } from '../../base/index.js';
+import { addDays, sum } from '../../base/index.js';
 import { layOut } from '../../lay-out.js';
+import type { Day } from '../../layout/block/index.js';
+import { shortWords } from '../../present/index.js';
 import { showBlock } from '../../present/figures/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { sessionPacesOf } from '../../sessions/index.js';
@@ -8,7 +10,8 @@ import { marathon } from '../../testing/examples.js';
 import { validateSpec } from '../../layout/validate/index.js';
 import { resolveSpec } from '../../layout/index.js';
 import { ruleWords } from '../week/index.js';
-import { withFixedDay } from '../../spec/days/index.js';
+import { lengthenWritten } from '../week/lengthen-written.js';
+import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import { applyChange } from '../index.js';
 import { dayText, readWeekday, type SheetCell, writeCells } from './index.js';
 import { readDay } from './read-day.js';
@@ -143,8 +146,10 @@ describe('a day as it is typed', () => {
     expect(readDay('800m', miles, paces)).toMatchObject({
       entry: { kind: 'session', text: '800m' },
     });
-    // The other unit is no figure of this table.
-    expect(readDay('5k am, 8k pm', miles, paces)).toMatchObject({ ok: false });
+    // The other unit is no figure of this table: each stays as it is written.
+    expect(readDay('5k am, 8k pm', miles, paces)).toMatchObject({
+      entry: { kind: 'session', text: '5k', otherRun: { session: '8k', first: false } },
+    });
     expect(readDay('20 (last 5 @ marathon)', miles, paces)).toMatchObject({
       entry: { text: '20 mi (last 5 @ marathon)' },
     });
@@ -204,7 +209,7 @@ describe('a day as it is typed', () => {
     expect(readDay('40 min @ 85 % max', km, paces)).toMatchObject({ ok: true });
     expect(readDay('10m', km, paces)).toMatchObject({ suggestion: '10 mi' });
     expect(readDay('Easy 45', miles, paces)).toMatchObject({ suggestion: '45 min easy' });
-    expect(readDay('AM 2 x 1 km @ 5 km, PM 6 x 1 km @ 5 km', km, paces)).toMatchObject({
+    expect(readDay('AM 2 x 1 km @ 5 km, PM long', km, paces)).toMatchObject({
       problem: expect.stringMatching(/two runs are written by their lengths/) as string,
     });
   });
@@ -365,9 +370,53 @@ describe('cells of the sheet', () => {
     const refused = (place: number, text: string) =>
       writeCells(block, [{ cell: dayOf(place), text }], km).untaken[0]?.problem;
     expect(refused(LONG, `am 5, pm ${session}`)).toMatch(/^A long run or a race is run in one/);
-    expect(refused(1, `am ${session}, pm 6 x 1 km @ 10 km, 90 s jog`)).toMatch(
-      /as one session and an easy run: am 5, pm 6 x 800 m\.$/,
-    );
+    expect(refused(1, `am ${session}, pm long`)).toMatch(/two sessions: am 5, pm 6 x 800 m\.$/);
+  });
+
+  it('fix two sessions of one day, each as long as it is written', () => {
+    // 5 km and four times 200 m jogged are 5.8 km; 10 x 400 m and nine times 400 m jogged 7.6 km.
+    const [morning, evening] = ['5 x 1 km one-hour, 200 m jog', '10 x 400 m @ 10 km, 400 m jog'];
+    const typed = `am ${morning}; pm ${evening}`;
+    const twice = after([dayOf(1), typed]);
+    const day = twice.weeks[9]?.days[1];
+    expect(day?.sessions.map(({ shorthand, distance }) => [shorthand, distance])).toEqual([
+      [morning, 5800],
+      [evening, 7600],
+    ]);
+    expect(day).toMatchObject({ role: 'quality', distance: 13_400 });
+    // All of both that is not jogged is hard.
+    expect(sum(day?.sessions.map(({ hardDistance }) => hardDistance) ?? [])).toBe(9000);
+    expect(shortWords(twice.spec, day as Day)).toBe(`${morning} + ${evening}`);
+    expect(dayText(twice.spec, day as Day, 13, km)).toBe(typed);
+    // Within runs of 9 and 10 km the day is as long as both; the length of one alone says nothing.
+    const kept = (text: string) => after([dayOf(1), text]).spec.days[0];
+    expect(kept(`am 9 ${morning}; pm 10 ${evening}`)).toMatchObject({
+      amount: 19_000,
+      otherRun: { amount: 10_000, first: false },
+    });
+    expect(kept(`am 9 ${morning}; pm ${evening}`)?.amount).toBeUndefined();
+    // Longer around the first of them, the second stays.
+    const longer = lengthenWritten(twice, day as Day, 16_400, km);
+    if (typeof longer !== 'object') throw new Error('is lengthened');
+    const after16 = layOut({ ...marathon, ...longer.change }).weeks[9]?.days[1];
+    expect(after16?.sessions.map(({ distance }) => distance)).toEqual([8800, 7600]);
+    // A pace that is unknown in the second is said, and so is what does not read or has no length.
+    const [fixed] = twice.spec.days;
+    const issues = (otherRun: object, part: object = {}) =>
+      validateSpec(
+        resolveSpec({
+          ...marathon,
+          days: [{ ...fixed, ...part, otherRun } as FixedDay],
+        }),
+      ).map(({ code }) => code);
+    expect(issues({ session: evening, first: true })).toEqual([]);
+    expect(issues({ first: true })).toEqual(['other-run']);
+    expect(issues({ session: '6 x', first: true })).toEqual(['session-unreadable']);
+    expect(issues({ session: evening, first: true }, { amount: 20_000 })).toEqual(['other-run']);
+    expect(issues({ session: evening, amount: 9000, first: true }, { amount: 9000 })).toEqual([
+      'other-run',
+    ]);
+    expect(issues({ session: evening, amount: 9000, first: true }, { amount: 20_000 })).toEqual([]);
   });
 
   it('fix a session and an easy run on a weekday through the block', () => {
@@ -402,7 +451,7 @@ describe('cells of the sheet', () => {
       );
     expect(wrong({})).toEqual([]);
     expect(wrong({ session: undefined })[0]?.[1]).toMatch(
-      /^It has an easy run beside a session, and/,
+      /^It has another run beside a session, and/,
     );
     expect(wrong({ amount: 5000 })[0]?.[0]).toBe('other-run');
   });

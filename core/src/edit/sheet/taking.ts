@@ -19,6 +19,7 @@ import type { DayEntry, ReadCell } from './day-entry.js';
 import { readDay } from './read-day.js';
 import { readVolume, type VolumeEntry } from './read-week.js';
 import type { WrittenCell } from './cells.js';
+import { keptSession } from '../week/other-run.js';
 
 type Taken = ReadCell<undefined>;
 const DONE: Taken = { ok: true, entry: undefined };
@@ -135,7 +136,10 @@ export class Taking {
     const byWeekday = isOfWeekday ? fixedDatesOf(this.block).get(date) : undefined;
     const { session, amount, otherRun, role } = byWeekday ?? fixedDayOf(this.days, date);
     if (amount !== undefined) return amount;
-    if (session !== undefined) return this.heldBy(session, day) + (otherRun?.amount ?? 0);
+    if (session !== undefined) {
+      const other = otherRun?.amount ?? this.heldBy(otherRun?.session, day);
+      return this.heldBy(session, day) + other;
+    }
     if (role !== undefined && !isRun(role)) return 0;
     const pinned = this.pins.find((pin) => pin.week === week)?.longRun;
     if (day.role === 'long' && pinned !== undefined) return pinned;
@@ -150,7 +154,8 @@ export class Taking {
   }
 
   /** What a written session comes to; a long run to the metre, another as its day is laid out. */
-  private heldBy(text: string, { date, role }: Day): number {
+  private heldBy(text: string | undefined, { date, role }: Day): number {
+    if (text === undefined) return 0;
     const parts = sessionOf(text)?.parts ?? [];
     const held = sessionTotals(parts, sessionPacesOf(this.spec, this.rules, date));
     const { athlete } = this.spec;
@@ -223,17 +228,14 @@ export class Taking {
         return taken;
       }
       case 'session': {
-        const { amount, otherRun } = entry;
+        const { session, amount, otherRun } = keptSession(entry, this.spec.paces.table);
         if (otherRun && (long !== undefined || isRaced(role))) {
           return refuse('A long run or a race is run in one. Write it alone.');
         }
         if (long !== undefined) this.pin(long, 'longRun', undefined);
         this.write(date, {
-          session: linkPaces(entry.text, this.spec.paces.table),
-          amount:
-            long === undefined && amount !== undefined
-              ? amount + (otherRun?.amount ?? 0)
-              : undefined,
+          session,
+          amount: long === undefined ? amount : undefined,
           otherRun,
           swap: undefined,
           role: runRole(role),

@@ -69,6 +69,19 @@ describe('a week around days that will not do', () => {
     expect(longDay?.session).toBeUndefined();
   });
 
+  it('takes the run beside a written session along with it', () => {
+    const session = '6 x 1 km @ 10-km, 90 s jog';
+    const otherRun = { session: '10 x 400 m @ 5-km, 1 min jog', first: false };
+    const fixed = { date: '2027-01-22', role: 'quality', session, otherRun } as const;
+    const twice = layOut({ ...marathon, days: [fixed] });
+    const blocked = new Set(['2027-01-22']);
+    const [first] = arrangeAround({ block: twice, rules }, 6, { from: '2027-01-18', blocked });
+    expect(first?.command.change.days).toEqual([
+      expect.objectContaining({ date: '2027-01-21', otherRun }),
+      { date: '2027-01-22', role: 'rest' },
+    ]);
+  });
+
   it('leaves no second long run where one was written for a day that the race takes from it', () => {
     // Written for the eve of the race, it is laid on the Saturday before.
     const spec: BlockSpec = {

@@ -112,10 +112,13 @@ function arrangementOf(
     .filter(({ moved, role, day }) => moved || role !== day.role || isLeft(day))
     .reduce<readonly FixedDay[]>((kept, { day: { date }, role, moved }) => {
       // A session goes with its day as text: the week would deal it another.
-      const own = moved && (fixed.get(moved.date)?.session ?? mainOf(moved)?.shorthand);
+      const written = moved && fixed.get(moved.date);
+      const own = moved && (written?.session ?? mainOf(moved)?.shorthand);
       const isKey = role === 'quality' && own !== undefined;
       const session = isKey ? linkPaces(own, block.spec.paces.table) : undefined;
-      return withFixedDay(kept, date, { role, session, amount: undefined, swap: undefined });
+      const otherRun = isKey ? written?.otherRun : undefined;
+      const asked = { role, session, otherRun, amount: undefined, swap: undefined };
+      return withFixedDay(kept, date, asked);
     }, block.spec.days);
   const moves = placing
     .filter(({ day, to }) => to !== day.date)

@@ -1,7 +1,7 @@
-import type { Measure } from '../../base/index.js';
+import type { Basis, Measure } from '../../base/index.js';
 import { dayWords, formatPlain } from '../../base/format/index.js';
 import { fixedDatesOf, writtenLength } from '../../layout/index.js';
-import type { Block, Day } from '../../layout/block/index.js';
+import { besideSession, type Block, type Day } from '../../layout/block/index.js';
 import { rulesOf } from '../../rules/index.js';
 import {
   isEasyRun,
@@ -12,7 +12,7 @@ import {
   sessionPacesOf,
   sessionTotals,
 } from '../../sessions/index.js';
-import { withFixedDay } from '../../spec/days/index.js';
+import { type OtherRun, withFixedDay } from '../../spec/days/index.js';
 import { easyAround } from '../easy-around.js';
 import type { Command } from '../index.js';
 
@@ -28,17 +28,19 @@ const NOISE = 0.5;
  */
 export function lengthenWritten(
   block: Block,
-  { date, rule }: Day,
+  day: Day,
   amount: number,
   measure: Measure,
 ): Command | string | undefined {
   const { spec } = block;
+  const { date, rule } = day;
   const { session: text, otherRun } = fixedDatesOf(block).get(date) ?? {};
   const parts = text === undefined ? undefined : sessionOf(text)?.parts;
   if (!parts || rule !== 'own-session' || parts.every(isEasyAlone)) return undefined;
   const main = mainParts(parts);
   const totals = sessionTotals(main, sessionPacesOf(spec, rulesOf(spec), date));
-  const left = amount - (otherRun?.amount ?? 0) - writtenLength(spec.athlete, totals);
+  const left =
+    amount - lengthBeside(day, otherRun, spec.athlete.basis) - writtenLength(spec.athlete, totals);
   if (left < -NOISE) {
     const held = formatPlain(Math.round(amount - left), measure);
     return `The session of ${dayWords(date)} comes to ${held}. Write it shorter, or make the day easy.`;
@@ -48,6 +50,11 @@ export function lengthenWritten(
     change: { days: withFixedDay(spec.days, date, { session, amount: undefined }) },
     message: `Fixed ${dayWords(date)} at ${formatPlain(amount, measure)}, with its session.`,
   };
+}
+
+/** What the run beside the session of a day is laid at, m or s. */
+function lengthBeside(day: Day, other: OtherRun | undefined, basis: Basis): number {
+  return (other && besideSession(day, other)?.[basis]) ?? 0;
 }
 
 /** True for a run at one easy pace. */

@@ -7,6 +7,7 @@ import { dayRoleWords, type FixedWeekday, workKinds } from '../../spec/days/inde
 import type { Block } from '../../layout/block/index.js';
 import type { Command } from '../index.js';
 import { heldWords, isHeldAlike } from './holds-in.js';
+import { bothRuns } from './other-run.js';
 
 /** Fixes a weekday through the block, or within the phases or weeks that it names. */
 export function fixWeekday({ spec }: Block, rule: FixedWeekday, measure: Measure): Command {
@@ -41,9 +42,8 @@ export function ruleWords(
   }
   if (session !== undefined) {
     const text = namePaces(session, table);
-    if (!otherRun) return text;
-    const other = formatPlain(otherRun.amount, measure);
-    return otherRun.first ? `am ${other}; pm ${text}` : `am ${text}; pm ${other}`;
+    const figure = (run: number) => formatPlain(run, measure);
+    return otherRun ? bothRuns(text, otherRun, table, figure) : text;
   }
   if (amount === undefined) return role ? dayRoleWords[role] : workWords(rule);
   if (firstRun !== undefined) {

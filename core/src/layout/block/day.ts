@@ -1,4 +1,11 @@
-import type { AddOn, DayRole, LaidSwap, PatternDay, WorkKind } from '../../spec/days/index.js';
+import type {
+  AddOn,
+  DayRole,
+  LaidSwap,
+  OtherRun,
+  PatternDay,
+  WorkKind,
+} from '../../spec/days/index.js';
 import type { CivilDate } from '../../base/index.js';
 
 /** One thing done on a day: a run, cross-training, or work beside running. */
@@ -56,11 +63,25 @@ export interface Day {
   sessions: DaySession[];
 }
 
-/** What a day is about: of two runs the longer, else the first thing done; undefined on a day of rest. */
-export function mainOf({ sessions }: Pick<Day, 'sessions'>): DaySession | undefined {
+/** What a day is told by: both of two runs, else the first thing done; empty on a day of rest. */
+export function toldOf({ sessions }: Pick<Day, 'sessions'>): DaySession[] {
   const runs = sessions.filter(({ kind }) => kind === 'run');
-  if (runs.length < 2) return sessions[0];
-  return runs.reduce((main, next) => (next.family || next.distance > main.distance ? next : main));
+  return runs.length > 1 ? runs : sessions.slice(0, 1);
+}
+
+/** What a day is about: of two runs the longer, else the first thing done; undefined on a day of rest. */
+export function mainOf(day: Pick<Day, 'sessions'>): DaySession | undefined {
+  const [first, second] = toldOf(day);
+  if (!first || !second) return first;
+  return second.family || second.distance > first.distance ? second : first;
+}
+
+/** The run of a day that its written session is not, as it is laid out. */
+export function besideSession(
+  { sessions }: Pick<Day, 'sessions'>,
+  { first }: Pick<OtherRun, 'first'>,
+): DaySession | undefined {
+  return sessions.filter(({ kind }) => kind === 'run')[first ? 0 : 1];
 }
 
 /** True for a run that is done indoors because the coach wants so many outdoors. */

@@ -11,6 +11,7 @@ export {
   weekKinds,
 } from './week.js';
 export {
+  besideSession,
   type Day,
   type DayRule,
   dayRules,
@@ -18,6 +19,7 @@ export {
   isHardRunning,
   isIndoors,
   mainOf,
+  toldOf,
 } from './day.js';
 export { isUphill } from './run.js';
 export { isBase } from './is-base.js';

@@ -2,7 +2,7 @@ import { type CivilDate, clean, floorTo, sum } from '../../base/index.js';
 import type { Context } from '../context/context.js';
 import { noPast } from '../past/past.js';
 import { isAsWritten, type KeySession } from '../sessions/key-session.js';
-import { amountOf, fitSession, ownLength } from '../sessions/session-lengths.js';
+import { amountOf, fitSession, otherLength, ownLength } from '../sessions/session-lengths.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { type Deal, type FixedBy, type WeekToDeal, openDeal } from './open-deal.js';
 import { amountsFor, meantFor } from './share.js';
@@ -112,16 +112,18 @@ function dealtDay(
 function split(deal: Deal, index: number, amount: number): number[] {
   const { context, twice } = deal;
   const { rules, spec, step } = context;
-  const { firstRun = 0, otherRun } = context.fixedOn(deal.days[index]?.date ?? '');
+  const date = deal.days[index]?.date ?? '';
+  const { firstRun = 0, otherRun } = context.fixedOn(date);
   if (otherRun) {
-    const session = clean(amount - otherRun.amount);
-    return otherRun.first ? [otherRun.amount, session] : [session, otherRun.amount];
+    const other = otherLength(context, date);
+    const session = clean(amount - other);
+    return otherRun.first ? [other, session] : [session, other];
   }
   if (firstRun > 0 && firstRun < amount) return [firstRun, clean(amount - firstRun)];
   const least = rules.week.shortestRun[spec.athlete.basis];
   const against = secondAgainstFirst(deal, index);
   const second = floorTo((amount * against) / (1 + against), step);
-  const held = ownLength(context, deal.days[index]?.date ?? '') ?? 0;
+  const held = ownLength(context, date) ?? 0;
   const both = twice.has(index) && second >= least && amount - second >= Math.max(least, held);
   return both ? [clean(amount - second), clean(second)] : [amount];
 }

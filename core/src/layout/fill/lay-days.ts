@@ -37,7 +37,7 @@ function layDay(context: Context, dealt: DealtDay, { segment, recovery }: WeekOf
   const ran = runs.map((amount, place) =>
     place === main
       ? mainRun(context, dealt, { amount, date: day.date, pace }, segment)
-      : easyRun(context, { amount, date: day.date, pace }),
+      : otherRun(context, { amount, date: day.date, pace }),
   );
   const swap = ran.length > 0 && !isRaced(day.role) ? swapOf(context, dealt, ran) : undefined;
   const sessions = swap ? ran.map((one) => crossTraining(swap.kind, one.time)) : ran;
@@ -130,6 +130,14 @@ function mainRun(
   const isOpen = role === 'quality' && fixed === undefined;
   const added = addOn ?? (isOpen ? 'strides' : undefined);
   return added ? runWithAddOn(context, of, added) : easyRun(context, of);
+}
+
+/** The other run of a day: easy, or the second session that the coach wrote. */
+function otherRun(context: Context, of: RunOf): DaySession {
+  const text = context.fixedOn(of.date).otherRun?.session;
+  return text === undefined
+    ? easyRun(context, of)
+    : writtenRun(context, { ...of, pace: 'easy' }, text);
 }
 
 /** A day of cross-training: its minutes and its session, as the coach fixed them. */

@@ -4,7 +4,13 @@ import { isUnder18 } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
 import { raceDay } from './race-day.js';
 import { isAsWritten, type KeySession } from '../sessions/key-session.js';
-import { amountOf, fitSession, lengthOf, ownLength } from '../sessions/session-lengths.js';
+import {
+  amountOf,
+  fitSession,
+  lengthOf,
+  otherLength,
+  ownLength,
+} from '../sessions/session-lengths.js';
 import type { PlannedDay } from '../week/plan-week.js';
 import { isOther, isRaced } from '../week/roles.js';
 import { type Shaping, weightOf } from './shape.js';
@@ -135,12 +141,12 @@ function fixedByCoach(context: Context, { date, role }: PlannedDay): Fixed | und
   if (!isOther(role)) return undefined;
   const past = context.past.on(date)?.day;
   if (past) return { amount: amountOfPast(context, past), by: 'past' };
-  const { amount: pinned, otherRun } = context.fixedOn(date);
+  const { amount: pinned } = context.fixedOn(date);
   if (pinned !== undefined) return { amount: pinned, by: 'pin' };
   const own = ownLength(context, date);
   return own === undefined
     ? undefined
-    : { amount: clean(own + (otherRun?.amount ?? 0)), by: 'own-session' };
+    : { amount: clean(own + otherLength(context, date)), by: 'own-session' };
 }
 
 /** A session that is run as written has its length in a taper too; what that is over its cut, a check says. */

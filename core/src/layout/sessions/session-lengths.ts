@@ -15,8 +15,20 @@ export function amountOf(
 
 /** Length of the session that the coach wrote for a date, to a tenth of the unit; undefined where there is none. */
 export function ownLength(context: Context, date: CivilDate): number | undefined {
-  const { spec, sessionsOn } = context;
-  const text = context.fixedOn(date).session;
+  return lengthOfText(context, context.fixedOn(date).session, date);
+}
+
+/** Length of what the coach wrote beside that session, m or s; 0 where there is nothing. */
+export function otherLength(context: Context, date: CivilDate): number {
+  const { amount, session } = context.fixedOn(date).otherRun ?? {};
+  return amount ?? lengthOfText(context, session, date) ?? 0;
+}
+
+function lengthOfText(
+  { spec, sessionsOn }: Context,
+  text: string | undefined,
+  date: CivilDate,
+): number | undefined {
   const session = text === undefined ? undefined : sessionOf(text);
   return session && writtenLength(spec.athlete, sessionTotals(session.parts, sessionsOn(date)));
 }

@@ -83,18 +83,33 @@ function validateSplit(
   return [issue('first-run', path, message)];
 }
 
-/** A run beside a session needs the session, and a length that leaves it room. */
+/** A run beside a session needs the session, a length or words of its own, and a day that leaves room for both. */
 function validateOther(
   day: Omit<FixedDay, 'date'>,
   path: (string | number)[],
   on: string,
 ): Issue[] {
-  if (day.otherRun === undefined || (day.session !== undefined && leavesRoom(day))) return [];
-  const message =
-    day.session === undefined
-      ? `${on} has an easy run beside a session, and no session. Write the session, or the day’s length alone.`
-      : `The easy run of ${on} is not shorter than the day. Leave something for the session.`;
-  return [issue('other-run', path, message)];
+  const { otherRun: other, session, amount } = day;
+  if (!other) return [];
+  const found = other.session === undefined ? [] : validateText(path, other.session, on);
+  const refuse = (message: string) => [...found, issue('other-run', path, message)];
+  if (session === undefined) {
+    return refuse(
+      `${on} has another run beside a session, and no session. Write the session, or the day’s length alone.`,
+    );
+  }
+  if (other.amount === undefined && other.session === undefined) {
+    return refuse(`The other run of ${on} has no length. Write its length, or a session.`);
+  }
+  if (amount !== undefined && other.amount === undefined) {
+    return refuse(
+      `${on} has a length for both its sessions, and none for the second. Give the second a length too, or leave the day’s out.`,
+    );
+  }
+  if (leavesRoom(day)) return found;
+  return refuse(
+    `The other run of ${on} is not shorter than the day. Leave something for the session.`,
+  );
 }
 
 function beyond(athlete: ResolvedSpec['athlete'], amount: number, on: string): string {

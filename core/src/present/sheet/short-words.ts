@@ -1,5 +1,5 @@
 import { isRaced } from '../../layout/index.js';
-import { type Block, type Day, mainOf } from '../../layout/block/index.js';
+import { type Block, type Day, mainOf, toldOf } from '../../layout/block/index.js';
 import { dayRoleWords } from '../../spec/days/index.js';
 
 /** Roles that a figure alone says. */
@@ -11,9 +11,17 @@ export function shortWords(spec: Block['spec'], day: Day): string {
   if (raced !== undefined) return raced;
   const main = mainOf(day)?.shorthand ?? '';
   if (day.role === 'cross-train' && main) return main;
-  const parts = main.split('; ').filter((part) => !/ (easy|recovery)$/.test(part));
-  if (parts.length > 0 && day.role !== 'rest') return parts.join('; ');
+  const words = toldOf(day)
+    .map(({ shorthand }) => withoutEasy(shorthand))
+    .filter(Boolean)
+    .join(' + ');
+  if (words && day.role !== 'rest') return words;
   return PLAIN.has(day.role) ? '' : dayRoleWords[day.role];
+}
+
+function withoutEasy(shorthand: string): string {
+  const parts = shorthand.split('; ').filter((part) => !/ (easy|recovery)$/.test(part));
+  return parts.join('; ');
 }
 
 /** What is raced on a day; undefined where nothing is. */

@@ -1,6 +1,6 @@
 import type { CivilDate } from '../../base/index.js';
 import { dayLoad, recordedLoad } from '../../layout/index.js';
-import { type Day, isHardRunning, mainOf } from '../../layout/block/index.js';
+import { type Day, isHardRunning, toldOf } from '../../layout/block/index.js';
 import { middleOf, type PaceRange } from '../../paces/index.js';
 import {
   type DayDone,
@@ -88,14 +88,14 @@ function repsOf(day: Day, entries: readonly RunEntry[], paces: DayPaces): DayRev
   return { times, targets, judged: repsDone(times, targets) };
 }
 
-/** Seconds that each hard stretch of a day's session was to take; one alone where all are alike, none at a guess. */
+/** Seconds that each hard stretch of a day's sessions was to take; one alone where all are alike, none at a guess. */
 export function targetsOf(day: Day, { sessionPaces }: Pick<DayPaces, 'sessionPaces'>): number[] {
-  const main = mainOf(day);
-  const read = main && readSession(main.shorthand);
-  if (!read?.ok) return [];
   const paces = sessionPaces(day.date);
   if (paces.guessed) return [];
-  const { stretches } = laySession(read.session, paces);
+  const stretches = toldOf(day).flatMap(({ shorthand }) => {
+    const read = readSession(shorthand);
+    return read.ok ? laySession(read.session, paces).stretches : [];
+  });
   const hard = stretches.filter(({ hard: is, distance }) => is && distance > 0);
   const times = hard.map(({ time }) => Math.round(time * 10) / 10);
   const alike = times.every((time) => Math.abs(time - (times[0] ?? 0)) < 0.05);

@@ -13,7 +13,7 @@ export interface FixedDay extends Works {
   firstRun?: number | undefined;
   /** A session in shorthand instead of what would stand here; paces by their ids. */
   session?: string | undefined;
-  /** An easy run of its own beside that session. */
+  /** What is run beside that session. */
   otherRun?: OtherRun | undefined;
   /** True where the sessions of its family that come later grow from this one. */
   follow?: boolean | undefined;
@@ -26,9 +26,12 @@ export interface FixedDay extends Works {
   crossTime?: number | undefined;
 }
 
-/** The run of a day that its session is not: how much, m or s as the block counts, and when. */
+/** The run of a day that its session is not: easy and so long, or a second session. */
 export interface OtherRun {
-  amount: number;
+  /** m or s, as the block counts; a session left without it is as long as it is written. */
+  amount?: number | undefined;
+  /** A session in shorthand; paces by their ids. */
+  session?: string | undefined;
   /** True where it is run before the session. */
   first: boolean;
 }
@@ -58,7 +61,12 @@ export function withFixedDay(
   return (asks ? [...others, wish] : others).sort((a, b) => a.date.localeCompare(b.date));
 }
 
-/** Whether a fixed length leaves something for the session beside the other run. */
-export function leavesRoom({ amount = Infinity, otherRun }: Omit<FixedDay, 'date'>): boolean {
-  return (otherRun?.amount ?? 0) < amount;
+/** Whether a fixed length of the whole day, where there is one, leaves the session room beside the other run. */
+export function leavesRoom({ amount, otherRun }: Omit<FixedDay, 'date'>): boolean {
+  return amount === undefined || otherRun === undefined || (otherRun.amount ?? Infinity) < amount;
+}
+
+/** The sessions that the coach wrote for a day, in shorthand. */
+export function writtenOf({ session, otherRun }: Omit<FixedDay, 'date'>): string[] {
+  return [session, otherRun?.session].filter((text) => text !== undefined);
 }

@@ -12,7 +12,14 @@ export {
   testFormWords,
 } from './event.js';
 export { type FixedWeekday, fixedWeekdayOf } from './fixed-weekday.js';
-export { type FixedDay, fixedDayOf, leavesRoom, type OtherRun, withFixedDay } from './fixed-day.js';
+export {
+  type FixedDay,
+  fixedDayOf,
+  leavesRoom,
+  type OtherRun,
+  withFixedDay,
+  writtenOf,
+} from './fixed-day.js';
 export {
   type AddOn,
   addOns,

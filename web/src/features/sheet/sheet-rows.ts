@@ -3,7 +3,7 @@ import { addDays, type CivilDate, differenceInDays, quantum } from '@nadir/core/
 import { dayAndMonth, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
 import { dayText, type SheetCell } from '@nadir/core/edit/sheet';
 import { fixedDatesOf } from '@nadir/core/layout';
-import type { Day } from '@nadir/core/layout/block';
+import { besideSession, type Day } from '@nadir/core/layout/block';
 import { rowStart, shortWords, type ToldFinding, weekChange } from '@nadir/core/present';
 import {
   type AskedFigures,
@@ -153,8 +153,9 @@ function dayCell(
     // 5+10 as it was written.
     if (asked?.firstRun !== undefined) return source;
     if (steps === 0) return '–';
-    // 5+8: an easy run of its own, and what is left of the day for the session.
-    const other = asked?.otherRun && Math.round(asked.otherRun.amount / quantum(measure));
+    // 5+8: the run beside the session, and what is left of the day for the session.
+    const beside = asked?.otherRun && besideSession(day, asked.otherRun);
+    const other = beside && Math.round(beside[measure.basis] / quantum(measure));
     if (!asked?.otherRun || !other || other >= steps) return formatSteps(steps, measure);
     const [one, two] = [other, steps - other].map((run) => formatSteps(run, measure));
     return asked.otherRun.first ? `${one}+${two}` : `${two}+${one}`;
