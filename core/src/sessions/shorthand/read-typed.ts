@@ -37,10 +37,10 @@ export function readTyped(text: string, usual?: SessionUnit): ReadSession {
 }
 
 /** 1 km, 2 km, 1 km @ 10 km, 2 min jog: one ladder, and a recovery between its rungs. */
-const ROW = /^(?:\d+ ?(km|m|min)(?: ?, ?)){2,}\d+ ?\1(?= ?@[^,;]*, ?[^,;]*$)/i;
+const ROW = /^(?:\d+ ?(km|k|m|min)(?: ?, ?)){2,}\d+ ?\1(?= ?@[^,;]*(?:, ?| off )\d[^,;]*$)/i;
 
 function inARow(whole: string, unit: string): string {
-  return `${(whole.match(/\d+/g) ?? []).join('-')} ${unit}`;
+  return `${(whole.match(/\d+/g) ?? []).join('-')} ${/^k$/i.test(unit) ? 'km' : unit}`;
 }
 
 /** What stands at the end of the name of a pace and is none of it, and how it is written. */

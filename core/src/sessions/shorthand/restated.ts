@@ -18,13 +18,28 @@ const WAYS: readonly (readonly [way: RegExp, here: string])[] = [
   [/([x×*] ?\d+)( ?(?:m|km))? (\d{1,2}:\d\d(?:-\d{1,2}:\d\d)?)(?=,|$)/i, '$1$2 in $3'],
   // 10 km HR < 145, 10 km easy under 145 bpm
   [/,? (?:HR ?)?(?:<|≤|under|below|max|up to) ?(\d{3})(?: ?bpm)?$/i, ' [HR under $1]'],
+  // 8 x 1000 m @ 5k rec 2 min
+  [/([x×*] ?[^,;()]+?) (?:rec|recovery|rest)\b[.:]? ?(?=\d)/i, '$1, '],
+  // 10 mi with 2 x 3 mi @ MP (1 mi easy)
+  [/([x×*] ?[^,;()]+?) ?\((\d+(?:\.\d+)? ?(?:km|mi|m|min) [a-z]+)\)$/i, '$1, $2'],
+  // 6 x 1 km, 1'30
+  [/(\d)['’](\d\d)(?![\d"”″s])/, '$1:$2'],
+  // 6 x 1000 @ 10k - 1:30
+  [/([x×*] ?[^,;()]+?) [-–—] (?=\d)/i, '$1, '],
+  // 12 km progression: 4 easy, 4 steady, 4 tempo
+  [/^\d+ ?(?:km|mi|min) progression(?: run)?: ?(?=\d)/i, ''],
+  // over/under 6 x (2 min @ threshold, 1 min @ steady)
+  [/^([a-z]+)\/([a-z]+):? (?=\d+ ?[x×*])/i, '$1-$2: '],
   // 8 x 20 s strides with full recovery
   [/,? (?:with|w\/) ?full (?:recovery|recoveries|rec|rest)\b/i, ' [full recovery]'],
 ];
 
-/** A line in the words of this place, one for each way that is in it. */
+/** A line in the words of this place: one for each way that is in it, and one for them all. */
 export function restated(text: string): string[] {
-  return WAYS.map(([way, here]) => text.replace(way, here).replace(/ +([,)])/g, '$1')).filter(
-    (each) => each !== text,
-  );
+  const ways = WAYS.filter(([way]) => way.test(text));
+  const all = ways.reduce((line, [way, here]) => line.replace(way, here), text);
+  const each = ways.map(([way, here]) => text.replace(way, here));
+  return (ways.length > 1 ? [...each, all] : each)
+    .map((line) => line.replace(/ +([,)])/g, '$1'))
+    .filter((line) => line !== text);
 }
