@@ -51,6 +51,20 @@ test('types two runs of a day, one of them a session, and each is kept', async (
   await expect(page.locator(':focus')).toHaveValue(/^am 5; pm .*6 x 600 m in 1:54, 90 s jog/);
 });
 
+test('types two sessions of one day, and both stand in its week', async ({ page }) => {
+  await openSheet(page, 'Two sessions');
+  await cellOf(page, 5, TUE).click();
+  await page.keyboard.type('am 5 x 1 km in 3:30, 200 m jog; pm 10 x 400 m in 1:20, 400 m jog');
+  await expect(page.getByText(/^Reads: 5\+8 km, 5 x 1 km/)).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(cellOf(page, 5, TUE)).toHaveAccessibleName(
+    /: 5\+8, 5 x 1 km in 3:30.* \+ 10 x 400 m in 80.*fixed/,
+  );
+  await expectSaved(page);
+  await page.getByRole('link', { name: 'Week', exact: true }).first().click();
+  await expect(page.getByText(/10 x 400 m in 80/).first()).toBeVisible();
+});
+
 test('types a race into a day, with the easier days around it; one figure is asked about', async ({
   page,
 }) => {

@@ -2,6 +2,7 @@
 
 export { type PlannedBlock, planBlock, type PlanFor } from './plan-block.js';
 export { type CameAs, drawnOut, type ReadDate } from './forms/index.js';
+export { type Counted, countedIn } from './plan-unit.js';
 export { type PlanCell, planCells, type PlanReading, raceDateIn } from './plan-cells.js';
 export {
   guessColumns,

@@ -44,8 +44,8 @@ export function guessColumns(
   readDate: ReadDate,
 ): PlanShape {
   const width = Math.max(0, ...table.map((row) => row.length));
-  const heading = table.slice(0, MOST_HEAD).findIndex(isHeading);
-  const head = heading + 1;
+  const head = rowsOfHead(table);
+  const heading = head - 1;
   const body = table.slice(head);
   const named = headed(table[heading] ?? [], width);
   const columns = named ?? Array.from({ length: width }, (): PlanColumn => 'nothing');
@@ -104,6 +104,11 @@ const FIGURE = /^\s*\d+(?:[.,]\d+)?\s*$/;
 
 /** Lines over a table in which its headings may stand. */
 const MOST_HEAD = 6;
+
+/** Rows before the plan begins, its headings with them; 0 where it has none. */
+export function rowsOfHead(table: readonly (readonly string[])[]): number {
+  return table.slice(0, MOST_HEAD).findIndex(isHeading) + 1;
+}
 
 function isHeading(row: readonly string[]): boolean {
   const known = row.filter((cell) => headOf(cell) !== undefined).length;

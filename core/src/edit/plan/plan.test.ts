@@ -6,6 +6,7 @@ import { defaultPaces } from '../../paces/index.js';
 import type { BlockSpec } from '../../spec/index.js';
 import { longRunsOf } from './plan-long-runs.js';
 import {
+  countedIn,
   drawnOut,
   guessColumns,
   planBlock,
@@ -40,6 +41,21 @@ const five = [
 ];
 
 describe('a coach’s table', () => {
+  it('counts what its headings say, or what stands over or beside it', () => {
+    const counts = (...table: string[][]) => countedIn(table);
+    expect(counts(['Week', 'Mon', 'Sun', 'Miles'], ['1', '5', '10', '30'])).toBe('mi');
+    expect(counts(['10 km plan, all in miles'], ['Week', 'Mon', 'Sun'], ['1', '5', '12'])).toBe(
+      'mi',
+    );
+    expect(counts(['Week', 'Mon (min)', 'Sun'], ['1', '40', '90'])).toBe('time');
+    expect(counts(['', 'Wk 1', 'Wk 2'], ['Mon', '5', '6'], ['Total km', '50', '55'])).toBe('km');
+    // A distance is none, nor what stands in the days, and two say nothing.
+    expect(counts(['Spring 10 km'], ['Week', 'Mon', 'Sun'], ['1', '40 min', '8 miles'])).toBe(
+      undefined,
+    );
+    expect(counts(['Week', 'km', 'min'], ['1', '50', '300'])).toBe(undefined);
+  });
+
   it('is recognised by its headings, whatever stands over them', () => {
     const { shape } = cellsOf(five);
     expect(shape).toEqual({

@@ -102,10 +102,24 @@ function readRuns(typed: string, measure: Measure, on: PacesOfDay): ReadCell<Day
   if (!runs) return undefined;
   const [first, second] = [runs.first, runs.second].map((run = '') => readDay(run, measure, on));
   if (!first || !second) return undefined;
-  if (!first.ok || !second.ok) return first.ok ? second : first;
+  if (!first.ok || !second.ok) return refuseRuns(runs, first, second);
   if (isRest(first.entry)) return second;
   if (isRest(second.entry)) return first;
   return beside(first.entry, second.entry, false) ?? beside(second.entry, first.entry, true);
+}
+
+/** Why one of two runs is not read; what may have been meant is said of both, or one of them would be lost. */
+function refuseRuns(
+  { first: am = '', second: pm = '' }: Record<string, string>,
+  first: ReadCell<DayEntry>,
+  second: ReadCell<DayEntry>,
+): ReadCell<DayEntry> {
+  const meant = (read: ReadCell<DayEntry>, typed: string) => (read.ok ? typed : read.suggestion);
+  const [one, two] = [meant(first, am), meant(second, pm)];
+  const refused = first.ok ? second : first;
+  if (refused.ok) return refused;
+  const isMeant = one !== undefined && two !== undefined;
+  return { ...refused, suggestion: isMeant ? `am ${one}; pm ${two}` : undefined };
 }
 
 function isRest(entry: DayEntry): boolean {

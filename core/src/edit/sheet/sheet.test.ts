@@ -373,6 +373,20 @@ describe('cells of the sheet', () => {
     expect(refused(1, `am ${session}, pm long`)).toMatch(/two sessions: am 5, pm 6 x 800 m\.$/);
   });
 
+  it('offer both of two runs where one of them is asked about', () => {
+    const offered = (typed: string) => {
+      const read = readDay(typed, km, paces);
+      return read.ok ? typed : read.suggestion;
+    };
+    expect(offered('am 4; pm 6 x 800 @ 10 km')).toBe('am 4; pm 6 x 800 m @ 10 km');
+    expect(offered('am 4 x 2 @ 10 km; pm 10 x 400 @ 5 km')).toBe(
+      'am 4 x 2 km @ 10 km; pm 10 x 400 m @ 5 km',
+    );
+    expect(offered('6 x 800 @ 10 km am, 5 easy pm')).toBe('am 6 x 800 m @ 10 km; pm 5 easy');
+    // Of what cannot be meant nothing is offered, and nothing lost.
+    expect(offered('am xyzzy 3; pm 6 x 800 @ 10 km')).toBeUndefined();
+  });
+
   it('fix two sessions of one day, each as long as it is written', () => {
     // 5 km and four times 200 m jogged are 5.8 km; 10 x 400 m and nine times 400 m jogged 7.6 km.
     const [morning, evening] = ['5 x 1 km one-hour, 200 m jog', '10 x 400 m @ 10 km, 400 m jog'];

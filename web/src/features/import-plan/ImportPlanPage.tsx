@@ -1,5 +1,7 @@
 import Button from '@mui/material/Button';
+import type { Basis } from '@nadir/core/base';
 import { capital, formatRaceDistance, readDistance } from '@nadir/core/base/format';
+import { type Counted, countedIn } from '@nadir/core/edit/plan';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import {
@@ -41,12 +43,13 @@ export function ImportPlanPage() {
     distance: 10_000,
   });
   const [distance, setDistance] = useState(wording.n10Km);
-  const [counted, setCounted] = useState<PlanAsked['counted']>(
-    coach.settings.unit === 'mi' ? 'mi' : 'km',
-  );
+  const [saidCounted, setCounted] = useState<Counted>();
+  const [countedInPlan, setCountedInPlan] = useState<Counted>();
   const [addAthlete, adding] = useAddAthleteMutation();
   const [addBlock, laying] = useAddBlockMutation();
   const known = athletes.find(({ id }) => id === athleteId);
+  const usual = countedFor(known?.facts.unit ?? coach.settings.unit, known?.facts.basis);
+  const counted = saidCounted ?? countedInPlan ?? usual;
   const facts = useMemo(
     () => ({
       ...(known?.facts ?? {
@@ -69,6 +72,11 @@ export function ImportPlanPage() {
   const failure = adding.error ?? laying.error;
   const isNamed = facts.name !== '';
   const mendable = read?.untaken.filter(({ suggestion }) => suggestion !== undefined) ?? [];
+
+  function takeTable(next: readonly (readonly string[])[]) {
+    take(next);
+    setCountedInPlan(countedIn(next));
+  }
 
   async function keep() {
     if (!read?.file) return;
@@ -102,12 +110,7 @@ export function ImportPlanPage() {
                   ['', wording.newAthlete],
                   ...athletes.map((each) => [each.id, each.facts.name] as const),
                 ]}
-                onAnswer={(id) => {
-                  setAthleteId(id);
-                  const { basis, unit } = athletes.find((each) => each.id === id)?.facts ?? {};
-                  if (basis === 'time') setCounted('time');
-                  else if (unit) setCounted(unit);
-                }}
+                onAnswer={setAthleteId}
               />
             )}
           </Field>
@@ -157,16 +160,19 @@ export function ImportPlanPage() {
               />
             )}
           </Field>
-          <Field label={wording.figuresIn}>
+          <Field
+            label={wording.figuresIn}
+            because={!saidCounted && countedInPlan ? wording.readFromThePlan : undefined}
+          >
             {(ids) => (
               <ChoiceAnswer {...ids} value={counted} choices={COUNTED} onAnswer={setCounted} />
             )}
           </Field>
         </section>
         <section aria-label={wording.thePlan} className={styles.plan}>
-          <TableSource onTable={take} />
+          <TableSource onTable={takeTable} />
           {failure && 'kind' in failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
-          {!read && <PlanExample onTake={take} />}
+          {!read && <PlanExample onTake={takeTable} />}
           {read && (
             <>
               <div role="status" className={styles.verdict}>
@@ -238,6 +244,12 @@ export function ImportPlanPage() {
       </main>
     </>
   );
+}
+
+/** How running is counted in a unit, or by time. */
+function countedFor(unit: string, basis: Basis = 'distance'): Counted {
+  if (basis === 'time') return 'time';
+  return unit === 'mi' ? 'mi' : 'km';
 }
 
 /** Cells that are told one by one. */

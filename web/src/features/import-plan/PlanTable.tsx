@@ -30,7 +30,7 @@ export function PlanTable({
   const unread = new Set(untaken.map(({ text }: UntakenCell) => text.trim()));
   const rows = table.slice(shape.head);
   const choices = [
-    ...weekdaysFrom(weekStartsOn).map((day) => [day, capital(day)] as const),
+    ...weekdaysFrom(weekStartsOn).map((day) => [day, capital(day).slice(0, 3)] as const),
     ...(Object.entries(planColumnWords) as [keyof typeof planColumnWords, string][]),
   ];
   return (

@@ -2,6 +2,7 @@ import { type BlockFile, blockHeading, problemsOfWishes, toBlockFile } from '@na
 import type { CivilDate, Measure, Unit, Weekday } from '@nadir/core/base';
 import {
   type CameAs,
+  type Counted,
   drawnOut,
   guessColumns,
   planBlock,
@@ -26,7 +27,7 @@ export interface PlanAsked {
   athlete: BlockFile['athlete'];
   race: { name: string; date: string | undefined; distance: number };
   /** How its figures are counted. */
-  counted: 'km' | 'mi' | 'time';
+  counted: Counted;
 }
 
 /** A table, as it is read. */
