@@ -42,7 +42,7 @@ const five = [
 
 describe('a coach’s table', () => {
   it('counts what its headings say, or what stands over or beside it', () => {
-    const counts = (...table: string[][]) => countedIn(table);
+    const counts = (...table: string[][]) => countedIn(table, []);
     expect(counts(['Week', 'Mon', 'Sun', 'Miles'], ['1', '5', '10', '30'])).toBe('mi');
     expect(counts(['10 km plan, all in miles'], ['Week', 'Mon', 'Sun'], ['1', '5', '12'])).toBe(
       'mi',
@@ -54,6 +54,22 @@ describe('a coach’s table', () => {
       undefined,
     );
     expect(counts(['Week', 'km', 'min'], ['1', '50', '300'])).toBe(undefined);
+  });
+
+  it('counts what its days say of themselves where no heading says it', () => {
+    const counts = (...days: string[]) =>
+      countedIn(
+        [],
+        days.map((text) => ({ kind: 'day', date: '2027-03-01', text })),
+      );
+    expect(counts('6 mi easy', '2 mi WU, 4 x 1 km @ 5k, 2 mi CD', '12 miles long')).toBe('mi');
+    expect(counts('easy 8k', '12km', '6 x 800 m')).toBe('km');
+    expect(counts('50 min easy', "10' wu, 6 x 3 min", '45')).toBe('time');
+    // Nobody runs 45, 50 and 60 km on end.
+    expect(counts('45', '50 easy', '6 x 1 km', '60 (last 20 steady)', 'rest')).toBe('time');
+    // Half of each says nothing, nor a few minutes in a plan of figures.
+    expect(counts('5 km', '5 mi')).toBe(undefined);
+    expect(counts('8', '10', '12', '20 min + strides', '16 L')).toBe(undefined);
   });
 
   it('is recognised by its headings, whatever stands over them', () => {

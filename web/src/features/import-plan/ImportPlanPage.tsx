@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import type { Basis } from '@nadir/core/base';
 import { capital, formatRaceDistance, readDistance } from '@nadir/core/base/format';
-import { type Counted, countedIn } from '@nadir/core/edit/plan';
+import type { Counted } from '@nadir/core/edit/plan';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import {
@@ -44,43 +44,32 @@ export function ImportPlanPage() {
   });
   const [distance, setDistance] = useState(wording.n10Km);
   const [saidCounted, setCounted] = useState<Counted>();
-  const [countedInPlan, setCountedInPlan] = useState<Counted>();
   const [addAthlete, adding] = useAddAthleteMutation();
   const [addBlock, laying] = useAddBlockMutation();
   const known = athletes.find(({ id }) => id === athleteId);
   const usual = countedFor(known?.facts.unit ?? coach.settings.unit, known?.facts.basis);
-  const counted = saidCounted ?? countedInPlan ?? usual;
-  const facts = useMemo(
-    () => ({
-      ...(known?.facts ?? {
-        name: name.trim(),
-        unit: counted === 'mi' ? counted : ('km' as const),
-      }),
-      basis: counted === 'time' ? ('time' as const) : ('distance' as const),
-    }),
-    [known, name, counted],
-  );
   const asked = useMemo(
-    (): PlanAsked => ({ athlete: facts, race, counted }),
-    [facts, race, counted],
+    (): PlanAsked => ({
+      athlete: known?.facts ?? { name: name.trim() },
+      race,
+      counted: saidCounted,
+      usual,
+    }),
+    [known, name, race, saidCounted, usual],
   );
   const { table, read, said, take, choose, mend } = usePlan(asked);
+  const counted = read?.counted ?? saidCounted ?? usual;
   useEffect(() => {
     document.title = wording.importAPlanNadir;
   }, []);
   const typed = readDistance(distance, counted === 'mi' ? 'mi' : 'km');
   const failure = adding.error ?? laying.error;
-  const isNamed = facts.name !== '';
+  const isNamed = asked.athlete.name !== '';
   const mendable = read?.untaken.filter(({ suggestion }) => suggestion !== undefined) ?? [];
-
-  function takeTable(next: readonly (readonly string[])[]) {
-    take(next);
-    setCountedInPlan(countedIn(next));
-  }
 
   async function keep() {
     if (!read?.file) return;
-    const id = athleteId || (await addAthlete(facts)).data?.id;
+    const id = athleteId || (await addAthlete(read.athlete)).data?.id;
     if (id === undefined) return;
     setAthleteId(id);
     const { data: block } = await addBlock({ athleteId: id, wishes: read.file });
@@ -162,7 +151,7 @@ export function ImportPlanPage() {
           </Field>
           <Field
             label={wording.figuresIn}
-            because={!saidCounted && countedInPlan ? wording.readFromThePlan : undefined}
+            because={counted !== (saidCounted ?? usual) ? wording.readFromThePlan : undefined}
           >
             {(ids) => (
               <ChoiceAnswer {...ids} value={counted} choices={COUNTED} onAnswer={setCounted} />
@@ -170,9 +159,9 @@ export function ImportPlanPage() {
           </Field>
         </section>
         <section aria-label={wording.thePlan} className={styles.plan}>
-          <TableSource onTable={takeTable} />
+          <TableSource onTable={take} />
           {failure && 'kind' in failure && <ErrorNote>{errorSentence(failure)}</ErrorNote>}
-          {!read && <PlanExample onTake={takeTable} />}
+          {!read && <PlanExample onTake={take} />}
           {read && (
             <>
               <div role="status" className={styles.verdict}>

@@ -1,8 +1,15 @@
-import { type BlockFile, blockHeading, problemsOfWishes, toBlockFile } from '@nadir/contract';
+import {
+  type AthleteBody,
+  type BlockFile,
+  blockHeading,
+  problemsOfWishes,
+  toBlockFile,
+} from '@nadir/contract';
 import type { CivilDate, Measure, Unit, Weekday } from '@nadir/core/base';
 import {
   type CameAs,
   type Counted,
+  countedIn,
   drawnOut,
   guessColumns,
   planBlock,
@@ -24,16 +31,21 @@ import * as wording from './wording.js';
 
 /** What the coach says of the plan. */
 export interface PlanAsked {
-  athlete: BlockFile['athlete'];
+  athlete: AthleteBody;
   race: { name: string; date: string | undefined; distance: number };
-  /** How its figures are counted. */
-  counted: Counted;
+  /** How its figures are counted; undefined where the coach leaves it to the plan. */
+  counted: Counted | undefined;
+  /** How they are where neither says it. */
+  usual: Counted;
 }
 
 /** A table, as it is read. */
 export interface ReadPlan {
   shape: PlanShape;
   cells: readonly PlanCell[];
+  /** How its figures are counted, and the athlete with them. */
+  counted: Counted;
+  athlete: AthleteBody;
   /** Where the coach has said none, the day that seems to be the race’s. */
   raceDate: string | undefined;
   /** The day its weeks begin on. */
@@ -67,9 +79,13 @@ export function usePlan(asked: PlanAsked) {
     const first = planCells(table, shape, { ...reading, raceDate: asked.race.date });
     const raceDate = asked.race.date ?? raceDateIn(first);
     const cells = planCells(table, shape, { ...reading, raceDate });
+    const counted = asked.counted ?? countedIn(table, cells) ?? asked.usual;
+    const athlete = asCounted(asked, counted);
     const nothing = {
       shape,
       cells,
+      counted,
+      athlete,
       raceDate,
       startsOn,
       file: undefined,
@@ -85,13 +101,13 @@ export function usePlan(asked: PlanAsked) {
     const planned = planBlock(cells, {
       given: {
         ...blockHeading,
-        athlete: asked.athlete,
+        athlete,
         houseRules,
         ...(paces && { paces: { table: paces } }),
         weekStartsOn: startsOn,
         race: { ...asked.race, date: raceDate },
       },
-      measure: measureOf(asked.counted),
+      measure: measureOf(counted),
     });
     if (!planned.ok) {
       return { ...nothing, problems: planned.problems.map(({ message }) => message) };
@@ -100,7 +116,7 @@ export function usePlan(asked: PlanAsked) {
     const problems = problemsOfWishes(planned.spec).map(({ message }) => message);
     const { taken, untaken } = planned;
     const file = problems.length > 0 ? undefined : toBlockFile(spec, false);
-    return { shape, cells, raceDate, startsOn, file, weeks: spec.weeks, taken, untaken, problems };
+    return { ...nothing, file, weeks: spec.weeks, taken, untaken, problems };
   }, [table, chosen, asked, dateIn, weekStartsOn, houseRules, paces]);
   return {
     table,
@@ -137,7 +153,16 @@ function datesNear(today: CivilDate): ReadDate {
   };
 }
 
-function measureOf(counted: PlanAsked['counted']): Measure {
-  const unit: Unit = counted === 'mi' ? 'mi' : 'km';
-  return { basis: counted === 'time' ? 'time' : 'distance', unit, step: 1 };
+/** The athlete as their plan counts. */
+function asCounted({ athlete, usual }: PlanAsked, counted: Counted): AthleteBody {
+  const unit = unitOf(counted === 'time' ? usual : counted);
+  return { unit, ...athlete, basis: counted === 'time' ? 'time' : 'distance' };
+}
+
+function unitOf(counted: Counted): Unit {
+  return counted === 'mi' ? 'mi' : 'km';
+}
+
+function measureOf(counted: Counted): Measure {
+  return { basis: counted === 'time' ? 'time' : 'distance', unit: unitOf(counted), step: 1 };
 }
