@@ -18,6 +18,20 @@ const WAYS: readonly (readonly [way: RegExp, here: string])[] = [
   [/([x×*] ?\d+)( ?(?:m|km))? (\d{1,2}:\d\d(?:-\d{1,2}:\d\d)?)(?=,|$)/i, '$1$2 in $3'],
   // 10 km HR < 145, 10 km easy under 145 bpm
   [/,? (?:HR ?)?(?:<|≤|under|below|max|up to) ?(\d{3})(?: ?bpm)?$/i, ' [HR under $1]'],
+  // 12 x 400 (72-74), 1 min
+  [/([x×*] ?\d{3,4})( ?m)? ?\((\d\d(?:-\d\d)?)\)(?=[ ,])/i, '$1$2 in $3'],
+  // 6 x 1 km 10k pace, 90 s
+  [
+    /([x×*] ?\d+(?:\.\d+)? ?(?:km?|miles?|mi|min|m|s|'|")) (?=\d+(?:\.\d+)? ?km? ?(?:race )?(?:pace|effort)\b)/i,
+    '$1 @ ',
+  ],
+  // 4 x 10' @ MP 2'
+  [/(@ ?[a-z][a-z -]*?) (\d+ ?(?:'|"|s|min|m))$/i, '$1, $2'],
+  // 6 x 800 @ 5k (400j)
+  [/\((\d{2,4}) ?j(?:og)?\)/i, '($1 m jog)'],
+  // WU/CD + 5 x 1 km, 5 x 1 km + WU/CD
+  [/^WU\/CD(?: ?[+,;&]| with)? ?(.+)$/i, 'WU; $1; CD'],
+  [/^(.+?) ?[+,;&] ?WU\/CD$/i, 'WU; $1; CD'],
   // 8 x 1000 m @ 5k rec 2 min
   [/([x×*] ?[^,;()]+?) (?:rec|recovery|rest)\b[.:]? ?(?=\d)/i, '$1, '],
   // 10 mi with 2 x 3 mi @ MP (1 mi easy)
