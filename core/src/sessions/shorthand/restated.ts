@@ -18,6 +18,8 @@ const WAYS: readonly (readonly [way: RegExp, here: string])[] = [
   [/([x×*] ?\d+)( ?(?:m|km))? (\d{1,2}:\d\d(?:-\d{1,2}:\d\d)?)(?=,|$)/i, '$1$2 in $3'],
   // 10 km HR < 145, 10 km easy under 145 bpm
   [/,? (?:HR ?)?(?:<|≤|under|below|max|up to) ?(\d{3})(?: ?bpm)?$/i, ' [HR under $1]'],
+  // 5 x 1000 m at 10k pace (7 total)
+  [/^(.+?) \((\d+(?:\.\d+)? ?(?:km|k|miles?|mi|min)?) (?:total|in all|all in)\)$/i, '$2 with $1'],
   // 12 x 400 (72-74), 1 min
   [/([x×*] ?\d{3,4})( ?m)? ?\((\d\d(?:-\d\d)?)\)(?=[ ,])/i, '$1$2 in $3'],
   // 6 x 1 km 10k pace, 90 s

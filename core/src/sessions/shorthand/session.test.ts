@@ -182,6 +182,8 @@ describe('shorthand', () => {
     ["5x4' 10k effort/2'", "5x4' @ 10k effort/2'"],
     ["4x10' @ MP 2'", "4x10' @ MP, 2'"],
     ['3mi wu + 6x800 @ 5k (400j) + 2mi cd', '3mi wu + 6x800 m @ 5k (400 m jog) + 2mi cd'],
+    ['5 x 1000m at 10K pace (7 total)', '7 km with 5 x 1000m at 10K pace'],
+    ['4 mile tempo (8 mi total)', '8 mi with 4 mile tempo'],
     ['WU/CD + 5x1k', 'WU; 5x1k; CD'],
     ['5 x 1 km + WU/CD', 'WU; 5 x 1 km; CD'],
     ["8 x 1000m rec 2'", "8 x 1000m, 2'"],

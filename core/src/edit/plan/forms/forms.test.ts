@@ -32,6 +32,9 @@ const withHead = (weeks: readonly (readonly string[])[]) => [short, ...weeks];
 const dateOf = (week: number, day: number, weeks: number) =>
   addDays(RACE, 7 * (week - weeks) + day + 1);
 
+const numberOf = (week: number, day: number, weeks: number) =>
+  String(Number(dateOf(week, day, weeks).slice(-2)));
+
 /** The same weeks as coaches lay them out; each is read as weeks down and days across are. */
 const forms: Readonly<Record<string, (weeks: readonly (readonly string[])[]) => string[][]>> = {
   'weeks side by side': (weeks) => [
@@ -55,6 +58,17 @@ const forms: Readonly<Record<string, (weeks: readonly (readonly string[])[]) => 
       week.map((_, at) => dateOf(index, at, weeks.length)),
       [...week],
     ]),
+  'a wall calendar, days by their number': (weeks) => [
+    short,
+    ...weeks.flatMap((week, index) => [
+      week.map((_, at) => numberOf(index, at, weeks.length)),
+      [...week],
+    ]),
+  ],
+  'a wall calendar, what is run in the cells': (weeks) =>
+    weeks.map((week, index) =>
+      week.map((text, at) => `${numberOf(index, at, weeks.length)}\n${text}`),
+    ),
   'a date a row': (weeks) =>
     weeks.flatMap((week, index) => week.map((text, at) => [dateOf(index, at, weeks.length), text])),
   'morning and evening': (weeks) => [
@@ -83,6 +97,48 @@ describe('a plan laid out as coaches do', () => {
   it.each(Object.entries(forms))('%s', (_, laid) => {
     expect(daysOf(laid(plan))).toEqual(daysOf(withHead(plan)));
     expect(daysOf(laid([...plan, ...plan]))).toEqual(daysOf(withHead([...plan, ...plan])));
+  });
+
+  it('joins the week that two pages of a calendar share, by the months over them', () => {
+    const near: ReadDate = (text) => {
+      const [, day = '', month] = /^(\d+) (mar|apr)\b/i.exec(text) ?? [];
+      if (month === undefined) return readDate(text);
+      return `2027-0${/mar/i.test(month) ? 3 : 4}-${day.padStart(2, '0')}`;
+    };
+    const { table, said } = drawnOut(
+      [
+        ['March 2027'],
+        short,
+        ['22', '23', '24', '25', '26', '27', '28'],
+        ['rest', '8', '10', '8', 'rest', '6', '16', '48 km'],
+        ['29', '30', '31'],
+        ['rest', '9', '8 x 400 m'],
+        ['', '', '+ strides'],
+        ['APRIL – taper'],
+        short,
+        ['', '', '', '1', '2', '3', '4'],
+        ['', '', '', '7', 'rest', '5', '14'],
+        ['Race week', '5', '6', '7', '8', '9', '10', '11'].slice(1),
+        ['5', '5', '4 x 400 m', '4', 'rest', '3', 'Race'],
+      ],
+      near,
+    );
+    expect(said).toMatch(/calendar/);
+    expect(table).toEqual([
+      ['Date', ...weekdays],
+      ['2027-03-22', 'rest', '8', '10', '8', 'rest', '6', '16'],
+      ['2027-03-29', 'rest', '9', '8 x 400 m + strides', '7', 'rest', '5', '14'],
+      ['2027-04-05', '5', '5', '4 x 400 m', '4', 'rest', '3', 'Race'],
+    ]);
+  });
+
+  it('takes no figures for the days of a month', () => {
+    const figures = [
+      short,
+      ['5', '6', '7', '8', '9', '10', '11'],
+      ['6', '7', '8', '9', '10', '0', '12'],
+    ];
+    expect(drawnOut(figures, readDate)).toEqual({ table: figures });
   });
 
   it('holds whatever its cells say', () => {

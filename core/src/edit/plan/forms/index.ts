@@ -6,7 +6,7 @@ import { dayARow } from './day-a-row.js';
 import { daysDown } from './days-down.js';
 import { figureOfADay } from './figure-of-a-day.js';
 import type { ReadDate, Table } from './form.js';
-
+import { numberedCalendar } from './numbered-calendar.js';
 import { rowsOfAWeek } from './rows-of-a-week.js';
 import { toldByLine } from './told-by-line.js';
 
@@ -14,7 +14,7 @@ export type { ReadDate } from './form.js';
 
 /** The first that a table is laid out in is what it is. */
 const forms = [
-  ...[toldByLine, daysDown, dayARow, calendar],
+  ...[toldByLine, daysDown, dayARow, calendar, numberedCalendar],
   ...[columnsOfADay, rowsOfAWeek, figureOfADay],
 ];
 

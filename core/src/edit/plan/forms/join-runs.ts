@@ -7,6 +7,7 @@ const PLAIN = /^\d+(?:[.,]\d+)?$/;
 export function joinRuns(first: string, second: string): string {
   if (REST.test(second)) return first || second;
   if (REST.test(first)) return second;
+  if (/^[+&]/.test(second)) return `${first} ${second}`;
   return PLAIN.test(first) && PLAIN.test(second)
     ? `${first}+${second}`
     : `am ${first}; pm ${second}`;
