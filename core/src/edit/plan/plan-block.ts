@@ -14,7 +14,7 @@ import { applyChange, type Change } from '../index.js';
 import { withEasyFigures } from './plan-figures.js';
 import { phasesOf } from './plan-phases.js';
 import { racesOf } from './plan-races.js';
-import { onTheirDays, withHardDays } from './plan-sessions.js';
+import { onTheirDays, warmedUp, withHardDays } from './plan-sessions.js';
 import { longRunsOf } from './plan-long-runs.js';
 import { withItsWeeks } from './plan-weeks.js';
 import { readWork, type UntakenCell, writeCells, type WrittenCell } from '../sheet/index.js';
@@ -60,16 +60,20 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
   const { block } = layWeeks(spec);
   // The goal race and those on the way are facts of the block.
   const raced = new Set([race.date, ...races.map(({ from }) => from)]);
+  const open = new Set(cells.flatMap(({ kind, date }) => (kind === 'open' ? [date] : [])));
+  const openWeeks = new Set([...open].map((date) => startOfWeek(date, weekStartsOn)));
   const written = cells.flatMap(({ kind, date, text }): WrittenCell[] => {
-    if (kind === 'phase' || kind === 'session') return [];
+    if (kind === 'phase' || kind === 'session' || kind === 'open') return [];
     if (kind === 'day') {
-      return raced.has(date) ? [] : [{ cell: { kind, date }, text: withRest(text) }];
+      const isKey = openWeeks.has(startOfWeek(date, weekStartsOn));
+      const said = isKey ? warmedUp(text, date, { spec: block.spec, measure }) : withRest(text);
+      return raced.has(date) ? [] : [{ cell: { kind, date }, text: said }];
     }
     const week = Math.floor(differenceInDays(date, start) / 7) + 1;
     return [{ cell: { kind, week }, text }];
   });
   const key = onTheirDays(cells, block, measure);
-  const ours = [...restsBetween(block, written, raced), ...key.eased];
+  const ours = [...restsBetween(block, written, new Set([...raced, ...open])), ...key.eased];
   const all = [...written, ...key.written, ...ours];
   const { command, taken, untaken } = writeCells(block, all, measure, {
     givesWay: 'volume',
@@ -78,7 +82,7 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
     ? withItsWeeks(
         applyChange<BlockSpec>(
           block.spec,
-          withFigures(command.change, { written, key: key.written }, block),
+          withFigures(command.change, { written, key: key.written, open }, block),
         ),
         given,
       )
@@ -97,12 +101,20 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
 /** A change with its figures as easy running, and its key sessions as hard days. */
 function withFigures(
   change: Change,
-  { written, key }: { written: readonly WrittenCell[]; key: readonly WrittenCell[] },
+  {
+    written,
+    key,
+    open,
+  }: {
+    written: readonly WrittenCell[];
+    key: readonly WrittenCell[];
+    open: ReadonlySet<CivilDate>;
+  },
   block: Block,
 ): Change {
   if (!change.days) return change;
   const days = withHardDays(change.days, key);
-  return { ...change, days: withEasyFigures(days, datesOf(written), block) };
+  return { ...change, days: withEasyFigures(days, { written: datesOf(written), open }, block) };
 }
 
 function datesOf(written: readonly WrittenCell[]): ReadonlySet<CivilDate> {
@@ -114,17 +126,17 @@ function withRest(text: string): string {
   return readWork(text.trim()) ? `rest + ${text}` : text;
 }
 
-/** An empty day beside written ones is a day of rest. */
+/** An empty day beside written ones is a day of rest, but for those of races and those left open. */
 function restsBetween(
   { weeks, spec }: Block,
   written: readonly WrittenCell[],
-  raced: ReadonlySet<CivilDate>,
+  others: ReadonlySet<CivilDate>,
 ): WrittenCell[] {
   const dates = datesOf(written);
   return weeks.flatMap(({ days }) =>
     days.some(({ date }) => dates.has(date))
       ? days.flatMap(({ date }): WrittenCell[] =>
-          dates.has(date) || date > spec.race.date || raced.has(date)
+          dates.has(date) || date > spec.race.date || others.has(date)
             ? []
             : [{ cell: { kind: 'day', date }, text: 'rest' }],
         )

@@ -12,7 +12,14 @@ import { isPhaseName } from './phase-names.js';
 
 /** A cell of a coach's table, and what it is about. */
 export interface PlanCell {
-  kind: 'day' | 'session' | 'volume' | 'longRun' | 'phase';
+  kind:
+    | 'day'
+    | 'session'
+    | 'volume'
+    | 'longRun'
+    | 'phase'
+    /** A day of which nothing is said, in a week of which a figure is. */
+    | 'open';
   /** The day itself, or the first day of the week. */
   date: CivilDate;
   text: string;
@@ -130,13 +137,30 @@ function cellsOfWeek(
   start: CivilDate,
 ): PlanCell[] {
   const days = weekdaysFrom(weekdayOf(start));
-  return columns.flatMap((column, index): PlanCell[] => {
+  const said = columns.flatMap((column, index): PlanCell[] => {
     const text = (row[index] ?? '').trim();
     if (text === '') return [];
     if (BY_THE_WEEK.has(column)) return [{ kind: column as PlanCell['kind'], date: start, text }];
     const place = days.findIndex((day) => day === column);
     return place < 0 ? [] : [{ kind: 'day', date: addDays(start, place), text }];
   });
+  return [...said, ...openDays(columns, said, start)];
+}
+
+/** The other days of a plan of key days and what each week comes to: they are run, nobody says how. */
+function openDays(
+  columns: PlanShape['columns'],
+  said: readonly PlanCell[],
+  start: CivilDate,
+): PlanCell[] {
+  const days = weekdaysFrom(weekdayOf(start));
+  const named = said.filter(({ kind }) => kind === 'day').map(({ date }) => date);
+  const isWhole = days.every((day) => columns.includes(day));
+  if (isWhole || named.length === 0 || !said.some(({ kind }) => kind === 'volume')) return [];
+  const dates = days.map((_, place) => addDays(start, place));
+  return dates
+    .filter((date) => !named.includes(date))
+    .map((date) => ({ kind: 'open', date, text: '' }));
 }
 
 /** The day of the race: the last one that says so, else the last one that is run. */

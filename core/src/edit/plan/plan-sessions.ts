@@ -54,7 +54,9 @@ export function onTheirDays(
       }
     });
     for (const { date, role } of week.days) {
-      if (role !== 'quality' || dates.includes(date)) continue;
+      // A week that is no recovery week once all is taken has them where others have.
+      const isHard = role === 'quality' || (role === 'easy' && usual.includes(placeOf(week, date)));
+      if (!isHard || dates.includes(date)) continue;
       eased.push({ cell: { kind: 'day', date }, text: 'easy' });
     }
   }
@@ -68,7 +70,7 @@ export function onTheirDays(
 }
 
 /** A main set that stands alone is run in a day with warming up and cooling down; any other text stays. */
-function warmedUp(
+export function warmedUp(
   text: string,
   date: CivilDate,
   { spec, measure }: { spec: ResolvedSpec; measure: Measure },
@@ -90,13 +92,18 @@ const LONGEST_SET = 45 * 60;
 
 const NTH = ['a', 'a second', 'a third', 'a fourth'];
 
+/** Days after the first of its week. */
+function placeOf({ days }: Pick<Week, 'days'>, date: CivilDate): number {
+  return differenceInDays(date, days[0]?.date ?? date);
+}
+
 /** Days after the first of a week that are most often hard, the commonest first. */
 function usualDays(weeks: readonly Week[]): number[] {
   const counted = new Map<number, number>();
   for (const { days } of weeks) {
     for (const { date, role } of days) {
       if (role !== 'quality') continue;
-      const at = differenceInDays(date, days[0]?.date ?? date);
+      const at = placeOf({ days }, date);
       counted.set(at, (counted.get(at) ?? 0) + 1);
     }
   }

@@ -223,6 +223,8 @@ describe('any table', () => {
   });
 });
 
+const short = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+
 describe('a plan as a block', () => {
   it('keeps every day as it is written, its weeks the sum of their days', () => {
     const { cells } = cellsOf(five, '2027-04-18');
@@ -395,6 +397,56 @@ describe('a plan as a block', () => {
     const { weeks } = layOut(planned.spec);
     expect(weeks.map(({ volume }) => volume)).toEqual([50_000, 54_000, 40_000, 30_000]);
     expect(weeks.slice(0, 3).map(({ longRun }) => longRun)).toEqual([16_000, 18_000, 14_000]);
+  });
+
+  describe('of key days and what its weeks come to', () => {
+    const keyDays = [
+      ['Week', 'km', 'Tue', 'Thu', 'Sun'],
+      ['1', '60', '8 x 400 m @ 5 km, 60 s jog', '20 min @ one-hour', '18'],
+      ['2', '66', '6 x 800 m @ 5 km, 2 min jog', '25 min @ one-hour', '20'],
+      ['3', '70', '5 x 1 km @ 10 km, 2 min jog', '30 min @ one-hour', '22'],
+      ['4', '50', '', '8', '15'],
+      ['5', '30', '4 x 400 m @ 10 km, 90 s jog', '', 'Race'],
+    ];
+    const laidFrom = (table: string[][]) => {
+      const { cells } = cellsOf(table, '2027-04-04');
+      const found = planBlock(cells, { given: given('2027-04-04'), measure: km });
+      if (!found.ok) throw new Error('refused');
+      return layOut(found.spec);
+    };
+
+    it('has each week as it is written, the other days run and none of them hard', () => {
+      const { weeks } = laidFrom(keyDays);
+      expect(weeks.map(({ volume }) => volume)).toEqual([60_000, 66_000, 70_000, 50_000, 30_000]);
+      expect(weeks.map(({ distance }) => distance)).toEqual(weeks.map(({ volume }) => volume));
+      expect(weeks.slice(0, 4).map(({ longRun }) => longRun)).toEqual([
+        ...[18_000, 20_000, 22_000, 15_000],
+      ]);
+      const hard = weeks.map(({ days }) =>
+        days.flatMap(({ hardTime, role }, place) =>
+          hardTime > 0 && role !== 'race' ? [short[place]] : [],
+        ),
+      );
+      expect(hard).toEqual([['Tue', 'Thu'], ['Tue', 'Thu'], ['Tue', 'Thu'], [], ['Tue']]);
+      expect(weeks.slice(0, 3).every(({ runDays }) => runDays > 3)).toBe(true);
+      // 3.2 km of repetitions and 7 times 60 s jogged, and two kilometres or more around them.
+      expect(weeks[0]?.days[1]?.distance).toBeGreaterThan(7000);
+    });
+
+    it('rests on the others where it says nothing of the week, or has all seven days', () => {
+      const without = keyDays.map(([week = '', , ...days]) => [week, ...days]);
+      expect(laidFrom(without).weeks[0]?.days.filter(({ distance }) => distance > 0)).toHaveLength(
+        3,
+      );
+      const [, ...rows] = keyDays;
+      const whole = [
+        ['Week', 'km', ...short],
+        ...rows.map(([week = '', volume = '', tue = '', thu = '', sun = '']) => [
+          ...[week, volume, '', tue, '', thu, '', '', sun],
+        ]),
+      ];
+      expect(laidFrom(whole).weeks[0]?.days.filter(({ distance }) => distance > 0)).toHaveLength(3);
+    });
   });
 
   describe('has its key sessions where they stand beside the week', () => {

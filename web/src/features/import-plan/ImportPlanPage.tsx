@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import type { Basis } from '@nadir/core/base';
-import { capital, formatRaceDistance, readDistance } from '@nadir/core/base/format';
+import { capital, formatRace, readDistance } from '@nadir/core/base/format';
 import type { Counted } from '@nadir/core/edit/plan';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -176,7 +176,7 @@ export function ImportPlanPage() {
                     {wording.cellsReadWeeksTo(
                       read.taken,
                       read.weeks,
-                      formatRaceDistance(race.distance, counted === 'mi' ? 'mi' : 'km'),
+                      formatRace(race.distance, counted === 'mi' ? 'mi' : 'km'),
                       read.raceDate && read.raceDate < today ? wording.aRecordOfThePast : '.',
                     )}
                     {read.untaken.length > 0 && wording.daysThatCannotBeReadAreWorked}
@@ -206,11 +206,15 @@ export function ImportPlanPage() {
                   )}
                   {read.untaken.slice(0, MOST_TOLD).map(({ text, problem, suggestion }, index) => (
                     <li key={`${index} ${text}`}>
-                      <span className="small grave">{problem}</span>{' '}
-                      {suggestion !== undefined && (
-                        <Button onClick={() => mend(text, suggestion)}>
-                          {wording.use(suggestion)}
-                        </Button>
+                      {suggestion === undefined ? (
+                        <span className="small grave">{problem}</span>
+                      ) : (
+                        <>
+                          <span className="small grave">{wording.quoted(text)}</span>{' '}
+                          <Button onClick={() => mend(text, suggestion)}>
+                            {wording.use(suggestion)}
+                          </Button>
+                        </>
                       )}
                     </li>
                   ))}
@@ -242,4 +246,4 @@ function countedFor(unit: string, basis: Basis = 'distance'): Counted {
 }
 
 /** Cells that are told one by one. */
-const MOST_TOLD = 6;
+const MOST_TOLD = 8;

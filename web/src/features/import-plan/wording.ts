@@ -26,12 +26,13 @@ export const cellsReadWeeksTo = (
   weeks: number,
   raceDistance: string,
   text: string,
-) => `${plural(taken, 'cell')} read: ${plural(weeks, 'week')} to ${raceDistance}${text}`;
+) => `${plural(taken, 'cell')} read: ${plural(weeks, 'week')}, ${raceDistance}${text}`;
 export const daysThatCannotBeReadAreWorked = ' Days that cannot be read are worked out.';
 export const itsWeeksBeginOn = (day: string) => `Its weeks begin on ${day}, and so do the block’s.`;
 export const giveTheAthleteAName = ' Give the athlete a name.';
 export const cellsThatCouldNotBeRead = 'Cells that could not be read';
 export const useAllSuggestions = (count: number) => `Use all ${count} suggestions`;
+export const quoted = (text: string) => `“${text}”`;
 export const use = (suggestion: string) => `Use “${suggestion}”`;
 export const andMore = (count: number) => `And ${count} more.`;
 

@@ -69,6 +69,10 @@ const forms: Readonly<Record<string, (weeks: readonly (readonly string[])[]) => 
     weeks.map((week, index) =>
       week.map((text, at) => `${numberOf(index, at, weeks.length)}\n${text}`),
     ),
+  'a week a line': (weeks) =>
+    weeks.map((week, index) => [
+      `Week ${index + 1}: ${week.map((text, at) => `${short[at] ?? ''} ${text}`).join(', ')}`,
+    ]),
   'a date a row': (weeks) =>
     weeks.flatMap((week, index) => week.map((text, at) => [dateOf(index, at, weeks.length), text])),
   'morning and evening': (weeks) => [
@@ -129,6 +133,24 @@ describe('a plan laid out as coaches do', () => {
       ['2027-03-22', 'rest', '8', '10', '8', 'rest', '6', '16'],
       ['2027-03-29', 'rest', '9', '8 x 400 m + strides', '7', 'rest', '5', '14'],
       ['2027-04-05', '5', '5', '4 x 400 m', '4', 'rest', '3', 'Race'],
+    ]);
+  });
+
+  it('leaves open what a line tells nothing of', () => {
+    const { table } = drawnOut(
+      [
+        ['Spring block'],
+        ['Week 1 – 50 km: Tue 8 x 400 m @ 5k (200 m jog), Thursday - tempo 20 min, Sun 16 km.'],
+        ['Week 2 (55 km): Tues: 6 x 800 m @ 5k; Thurs: 25 min tempo; Sunday: 18'],
+        ['Week 3 – easy: Tue 6, Sun race'],
+      ],
+      readDate,
+    );
+    expect(table).toEqual([
+      ['week', 'volume', 'tuesday', 'thursday', 'sunday'],
+      ['1', '50', '8 x 400 m @ 5k (200 m jog)', 'tempo 20 min', '16 km'],
+      ['2', '55', '6 x 800 m @ 5k', '25 min tempo', '18'],
+      ['3', '', '6', '', 'race'],
     ]);
   });
 

@@ -9,12 +9,13 @@ import type { ReadDate, Table } from './form.js';
 import { numberedCalendar } from './numbered-calendar.js';
 import { rowsOfAWeek } from './rows-of-a-week.js';
 import { toldByLine } from './told-by-line.js';
+import { weekInALine } from './week-in-a-line.js';
 
 export type { ReadDate } from './form.js';
 
 /** The first that a table is laid out in is what it is. */
 const forms = [
-  ...[toldByLine, daysDown, dayARow, calendar, numberedCalendar],
+  ...[toldByLine, weekInALine, daysDown, dayARow, calendar, numberedCalendar],
   ...[columnsOfADay, rowsOfAWeek, figureOfADay],
 ];
 
