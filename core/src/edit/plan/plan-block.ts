@@ -6,6 +6,7 @@ import {
   startOfWeek,
   type Weekday,
 } from '../../base/index.js';
+import type { FixedDay } from '../../spec/days/index.js';
 import type { BlockSpec, Issue } from '../../spec/index.js';
 import { layWeeks } from '../../layout/index.js';
 import type { Block } from '../../layout/block/index.js';
@@ -57,7 +58,7 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
   };
   const problems = validateSpec(spec);
   if (problems.length > 0) return { ok: false, problems };
-  const { block } = layWeeks(spec);
+  const block = withItsLongRuns(spec, longest, races);
   // The goal race and those on the way are facts of the block.
   const raced = new Set([race.date, ...races.map(({ from }) => from)]);
   const open = new Set(cells.flatMap(({ kind, date }) => (kind === 'open' ? [date] : [])));
@@ -96,6 +97,23 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
         taken: taken - ours.length + races.length,
         untaken: [...untaken, ...key.untaken],
       };
+}
+
+/** The block around the long runs of a plan, be it that one of its own would be on another day of the week. */
+function withItsLongRuns(
+  spec: BlockSpec,
+  longest: ReadonlySet<CivilDate>,
+  races: readonly { from: CivilDate }[],
+): Block {
+  const { block } = layWeeks(spec);
+  const isRaced = (date: CivilDate) => races.some(({ from }) => from === date);
+  const moved = block.weeks.flatMap(({ days }): FixedDay[] => {
+    const own = days.find(({ date }) => longest.has(date));
+    const isElsewhere = days.some(({ date, role }) => role === 'long' && date !== own?.date);
+    return own && isElsewhere && !isRaced(own.date) ? [{ date: own.date, role: 'long' }] : [];
+  });
+  if (moved.length === 0) return block;
+  return layWeeks({ ...spec, days: [...(spec.days ?? []), ...moved] }).block;
 }
 
 /** A change with its figures as easy running, and its key sessions as hard days. */

@@ -47,7 +47,7 @@ export function guessColumns(
   const head = rowsOfHead(table);
   const heading = head - 1;
   const body = table.slice(head);
-  const named = headed(table[heading] ?? [], width);
+  const named = headed(table[heading] ?? [], width, weekStartsOn);
   const columns = named ?? Array.from({ length: width }, (): PlanColumn => 'nothing');
   const dated = columnOf(body, width, (cell) => !FIGURE.test(cell) && readDate(cell) !== undefined);
   if (dated !== undefined && !columns.includes('date') && columns[dated] === 'nothing') {
@@ -102,17 +102,27 @@ const FIRST_DAYS = ['monday', 'sunday', 'saturday'] as const;
 /** 9.5 is nine and a half before it is the ninth of May. */
 const FIGURE = /^\s*\d+(?:[.,]\d+)?\s*$/;
 
+/** So many days of the week are headings, whatever a line above says of them. */
+const MOST_OF_A_WEEK = 4;
+
+function isDay(cell: string): boolean {
+  const head = headOf(cell);
+  return head !== undefined && isWeekday(head);
+}
+
 /** Lines over a table in which its headings may stand. */
 const MOST_HEAD = 6;
 
 /** Rows before the plan begins, its headings with them; 0 where it has none. */
 export function rowsOfHead(table: readonly (readonly string[])[]): number {
-  return table.slice(0, MOST_HEAD).findIndex(isHeading) + 1;
+  const rows = table.slice(0, MOST_HEAD);
+  const named = rows.findIndex((row) => row.filter(isDay).length >= MOST_OF_A_WEEK);
+  return (named < 0 ? rows.findIndex(isHeading) : named) + 1;
 }
 
 function isHeading(row: readonly string[]): boolean {
   const known = row.filter((cell) => headOf(cell) !== undefined).length;
-  return known >= 2 || initialsAt(row) !== undefined;
+  return known >= 2 || daysAcross(row, 'monday') !== undefined;
 }
 
 function headOf(cell: string): PlanColumn | undefined {
@@ -126,8 +136,27 @@ function headOf(cell: string): PlanColumn | undefined {
   return HEADS.find(([pattern]) => pattern.test(words))?.[1];
 }
 
-/** `M T W T F S S`, in whatever order a week begins; the column they begin at. */
-function initialsAt(row: readonly string[]): { at: number; days: Weekday[] } | undefined {
+/** Seven days side by side, and the column they begin at. */
+interface DaysAcross {
+  at: number;
+  days: Weekday[];
+}
+
+function daysAcross(row: readonly string[], weekStartsOn: Weekday): DaysAcross | undefined {
+  return initialsAt(row) ?? numbersAt(row, weekStartsOn);
+}
+
+/** `Day 1` to `Day 7`, from the first of the coach's week on. */
+function numbersAt(row: readonly string[], weekStartsOn: Weekday): DaysAcross | undefined {
+  const days = weekdaysFrom(weekStartsOn);
+  const numbers = row.map((cell) => /^d(?:ay)? ?([1-7])$/i.exec(cell.trim())?.[1]);
+  const at = numbers.indexOf('1');
+  const isWhole = at >= 0 && days.every((_, place) => numbers[at + place] === String(place + 1));
+  return isWhole ? { at, days } : undefined;
+}
+
+/** `M T W T F S S`, in whatever order a week begins. */
+function initialsAt(row: readonly string[]): DaysAcross | undefined {
   const letters = row.map((cell) => cell.trim().toLowerCase());
   for (const first of weekdays) {
     const days = weekdaysFrom(first);
@@ -140,10 +169,14 @@ function initialsAt(row: readonly string[]): { at: number; days: Weekday[] } | u
   return undefined;
 }
 
-function headed(row: readonly string[], width: number): PlanColumn[] | undefined {
-  const initials = initialsAt(row);
+function headed(
+  row: readonly string[],
+  width: number,
+  weekStartsOn: Weekday,
+): PlanColumn[] | undefined {
+  const across = daysAcross(row, weekStartsOn);
   const columns = Array.from({ length: width }, (_, index): PlanColumn => {
-    const day = initials?.days[index - initials.at];
+    const day = across?.days[index - across.at];
     return day ?? headOf(row[index] ?? '') ?? 'nothing';
   });
   const taken = new Set<PlanColumn>();

@@ -28,7 +28,7 @@ import { saidOtherwise, withoutUnit } from './said-otherwise.js';
 /** Other words for roles, beside their own. */
 const ROLES = new Map<string, PatternRole>([
   ...patternRoles.map((role) => [dayRoleWords[role], role] as const),
-  ...['-', '–', '—', 'off', 'x', 'rest day', 'day off', '0'].map((word) => [word, 'rest'] as const),
+  ...['-', '–', '—', 'off', 'x', 'rest day', 'day off', 'r', '0'].map((word) => [word, 'rest'] as const),
   ...[
     'semi',
     'medium long',

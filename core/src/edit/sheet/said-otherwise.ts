@@ -29,6 +29,8 @@ function waysIn(unit: string): readonly Way[] {
     // Long run 30k last 10k @ MP; 24 long, last 8 steady: on its day a long run needs no name.
     way(`${LONG}[:,]? (?=\\d)`, ''),
     way(`(${amount}) ${LONG}(?=,? (?:last|first|the|with|w/|inc|\\())`, '$1'),
+    // Run 10 km
+    way('run:? (?=\\d)', ''),
     // 8 am, 6 pm; AM: 8 easy PM: 6 easy; 8/6: two runs.
     way(`(?:double:? )?${run} am[,;]? ?(?:and |& ?|\\+ ?|/ ?)?${run} pm$`, '$1+$2'),
     way(`(?:double:? )?am:? ${run}[,;]? ?(?:/ ?)?pm:? ${run}$`, '$1+$2'),

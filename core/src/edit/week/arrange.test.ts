@@ -82,21 +82,19 @@ describe('a week around days that will not do', () => {
     ]);
   });
 
-  it('leaves no second long run where one was written for a day that the race takes from it', () => {
-    // Written for the eve of the race, it is laid on the Saturday before.
+  it('leaves no second long run where one was written for a day that a journey takes from it', () => {
+    // Written for a Sunday away, it is laid on the Saturday before.
     const spec: BlockSpec = {
-      athlete: { recentWeeks: [8000], unavailable: ['tuesday'], results: [] },
-      race: { name: 'Pier 800', date: '2024-01-10', distance: 800 },
-      weeks: 4,
-      weekStartsOn: 'saturday',
-      days: [{ date: '2024-01-09', role: 'long', session: '8 km easy' }],
+      ...marathon,
+      events: [{ kind: 'away', name: 'Ferry', from: '2027-01-24', to: '2027-01-24' }],
+      days: [{ date: '2027-01-24', role: 'long', session: '20 km easy' }],
     };
     const laid = layOut(spec);
-    const long = laid.weeks[3]?.days.find(({ role }) => role === 'long');
-    expect(long?.date).toBe('2024-01-06');
-    const found = arrangeAround({ block: laid, rules: rulesOf(laid.spec) }, 4, {
-      from: '2024-01-06',
-      blocked: new Set(['2024-01-06']),
+    const long = laid.weeks[5]?.days.find(({ role }) => role === 'long');
+    expect(long?.date).toBe('2027-01-23');
+    const found = arrangeAround({ block: laid, rules: rulesOf(laid.spec) }, 6, {
+      from: '2027-01-18',
+      blocked: new Set(['2027-01-23']),
     });
     expect(found.length).toBeGreaterThan(0);
     for (const { command } of found) {

@@ -57,7 +57,8 @@ export function startClimb(
     const { role, amount, session } = fixedOn(date);
     return role !== 'long' && [role, amount, session].some((asked) => asked !== undefined);
   };
-  const around = { days: eventDays, raceOn: spec.race.date, isFixed };
+  const isOwn = (date: CivilDate) => fixedOn(date).role === 'long';
+  const around = { days: eventDays, raceOn: spec.race.date, isFixed, isOwn };
   const days = frame.weeks.map((week, index) => longRunDay(week, longRunOn[index], around));
   const lastPeak = lastPeakIndex(context, frame, days);
   const climbs = volumes.map(

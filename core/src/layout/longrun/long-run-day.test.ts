@@ -25,8 +25,16 @@ function on(
     days: eventDays(events, defaultHouseRules),
     raceOn: '2027-06-06',
     isFixed: (date) => fixed.includes(date),
+    isOwn: () => false,
   });
 }
+
+const awayFrom = (from: number): BlockEvent => ({
+  kind: 'away',
+  name: 'Away',
+  from: march(from),
+  to: march(7),
+});
 
 describe('the day of a long run', () => {
   it('is the one wished where nothing stands near', () => {
@@ -37,6 +45,7 @@ describe('the day of a long run', () => {
       days: new Map(),
       raceOn: '2027-06-06',
       isFixed: () => false,
+      isOwn: () => false,
     });
     expect(none.date).toBeUndefined();
   });
@@ -90,14 +99,22 @@ describe('the day of a long run', () => {
   });
 
   it('moves four days at the most', () => {
-    const away = (from: number): BlockEvent => ({
-      kind: 'away',
-      name: 'Away',
-      from: march(from),
-      to: march(7),
-    });
-    expect(on([away(4)]).date).toBe(march(3));
-    expect(on([away(3)])).toEqual({ date: undefined, race: false, cut: false });
+    expect(on([awayFrom(4)]).date).toBe(march(3));
+    expect(on([awayFrom(3)])).toEqual({ date: undefined, race: false, cut: false });
+  });
+
+  it('stays where the coach fixed it, be it in the week of the race, but on no day away', () => {
+    const own = (events: BlockEvent[], raceOn: string) =>
+      longRunDay({ ...week, kind: 'building' }, march(7), {
+        days: eventDays(events, defaultHouseRules),
+        raceOn,
+        isFixed: () => false,
+        isOwn: (date) => date === march(7),
+      }).date;
+    // Six days before a Saturday's race, and the day after a tune-up race.
+    expect(own([], march(13))).toBe(march(7));
+    expect(own([raced(6, 10_000)], '2027-06-06')).toBe(march(7));
+    expect(own([awayFrom(7)], '2027-06-06')).not.toBe(march(7));
   });
 
   it('comes back after an illness on the third day, and moves to none of the days after it', () => {

@@ -29,6 +29,8 @@ interface Around {
   raceOn: CivilDate;
   /** True for a date of which the coach fixed what is done: no long run moves there. */
   isFixed: (date: CivilDate) => boolean;
+  /** True for a date on which the coach fixed the long run: it stays there, whatever is near. */
+  isOwn: (date: CivilDate) => boolean;
 }
 
 /** A week with the races and tests that its long run keeps away from, its neighbours' among them. */
@@ -41,19 +43,21 @@ interface Raced extends Pick<Around, 'days' | 'isFixed'> {
 /**
  * The day of a week's long run: the one wished, or the nearest within four days
  * that an event and the coach leave free: three days from a race, two before a
- * test, wherever the week ends.
+ * test, wherever the week ends. One that the coach fixed there stays.
  */
 export function longRunDay(
   week: Raced['week'],
   asked: CivilDate | undefined,
-  { days, raceOn, isFixed }: Around,
+  { days, raceOn, isFixed, isOwn }: Around,
 ): LongRunDay {
-  const wished = farFromRace(week.start, asked, raceOn);
+  const stays = asked !== undefined && isOwn(asked) && (days.get(asked)?.running ?? 1) > 0;
+  const wished = stays ? asked : farFromRace(week.start, asked, raceOn);
   if (days.size === 0) return { date: wished, race: false, cut: false };
   const { races, tests } = racesOf(days);
   const isNear = (date: CivilDate) => isIn(week, date, FROM_A_RACE);
   const of = { week, days, isFixed, races: races.filter(isNear), tests: tests.filter(isNear) };
-  const date = wished === undefined || suits(of, wished) ? wished : nearest(of, wished);
+  const isKept = stays || wished === undefined || suits(of, wished);
+  const date = isKept ? wished : nearest(of, wished);
   return { date, race: of.races.some((race) => isIn(week, race)), cut: isCut(of, date) };
 }
 

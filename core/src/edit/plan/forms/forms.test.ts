@@ -69,6 +69,17 @@ const forms: Readonly<Record<string, (weeks: readonly (readonly string[])[]) => 
     weeks.map((week, index) =>
       week.map((text, at) => `${numberOf(index, at, weeks.length)}\n${text}`),
     ),
+  'a calendar with dates in its cells': (weeks) => [
+    [...short, 'km'],
+    ...weeks.map((week, index) => [
+      ...week.map((text, at) => `${dateOf(index, at, weeks.length)}: ${text}`),
+      '60',
+    ]),
+  ],
+  'days by their number in the week': (weeks) => [
+    ['', ...short.map((_, at) => `Day ${at + 1}`)],
+    ...weeks.map((week, index) => [`Week ${index + 1}`, ...week]),
+  ],
   'a week a line': (weeks) =>
     weeks.map((week, index) => [
       `Week ${index + 1}: ${week.map((text, at) => `${short[at] ?? ''} ${text}`).join(', ')}`,

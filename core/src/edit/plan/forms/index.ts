@@ -2,6 +2,7 @@
 
 import { calendar } from './calendar.js';
 import { columnsOfADay } from './columns-of-a-day.js';
+import { datedCells } from './dated-cells.js';
 import { dayARow } from './day-a-row.js';
 import { daysDown } from './days-down.js';
 import { figureOfADay } from './figure-of-a-day.js';
@@ -15,7 +16,7 @@ export type { ReadDate } from './form.js';
 
 /** The first that a table is laid out in is what it is. */
 const forms = [
-  ...[toldByLine, weekInALine, daysDown, dayARow, calendar, numberedCalendar],
+  ...[toldByLine, weekInALine, daysDown, dayARow, calendar, datedCells, numberedCalendar],
   ...[columnsOfADay, rowsOfAWeek, figureOfADay],
 ];
 
