@@ -172,3 +172,32 @@ test('reads a spreadsheet, and refuses what is none with nothing taken', async (
   await expect(page.getByLabel('Race day')).toHaveValue('Sun 18 Apr 2027');
   await expect(page.getByRole('status').filter({ hasText: '2 cells read' })).toBeVisible();
 });
+
+test('takes key days and what each week comes to, counted as its headings say', async ({
+  page,
+}) => {
+  const plan = [
+    'Week\tMiles\tTue\tThu\tSun',
+    '1\t40\tam 4; pm 6 x 800 @ 5k, 2 min jog\t20 min tempo\t12',
+    '2\t43\t5 x 1 km 10k pace, 2 min jog\t25 min tempo\t13',
+    '3\t46\t6 x 1 km @ 10k, 2 min jog\t25 min tempo\t14',
+    '4\t20\t4 x 400 m @ 5k, 1 min jog\t\tRace',
+  ].join('\n');
+  await page.getByLabel('Name', { exact: true }).fill('Una Marsh');
+  await page.getByLabel('Race day').fill('25 4 2027');
+  await pastePlan(page, plan);
+  await expect(page.getByLabel('Figures in')).toHaveValue('mi');
+  await expect(page.getByText('Read from the plan.')).toBeVisible();
+  // The run of the morning goes with the session that is asked about.
+  await expect(
+    page.getByRole('button', { name: 'Use “am 4; pm 6 x 800 m @ 5k, 2 min jog”' }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Use all 2 suggestions' }).click();
+  await page.getByRole('button', { name: 'Create block' }).click();
+  const day = dayIn(page);
+  await expect(day(1, 1)).toHaveAccessibleName(/: 4\+\d, 6 x 800 m.*fixed/);
+  await expect(day(1, 6)).toHaveAccessibleName(/: 12, .*fixed/);
+  // Week 1 is 40 miles: the other days are run, none of them hard.
+  await expect(day(1, 7)).toHaveAccessibleName(/: 40/);
+  await expect(day(1, 4)).not.toHaveAccessibleName(/: –/);
+});

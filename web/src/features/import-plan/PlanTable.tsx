@@ -29,6 +29,7 @@ export function PlanTable({
 }) {
   const unread = new Set(untaken.map(({ text }: UntakenCell) => text.trim()));
   const rows = table.slice(shape.head);
+  const nameOf = (column: PlanColumn) => choices.find(([each]) => each === column)?.[1] ?? '';
   const choices = [
     ...weekdaysFrom(weekStartsOn).map((day) => [day, capital(day).slice(0, 3)] as const),
     ...(Object.entries(planColumnWords) as [keyof typeof planColumnWords, string][]),
@@ -40,7 +41,11 @@ export function PlanTable({
         <TableHead>
           <TableRow>
             {shape.columns.map((column, index) => (
-              <TableCell key={index} scope="col">
+              <TableCell
+                key={index}
+                scope="col"
+                style={{ minWidth: `calc(${nameOf(column).length}ch + 46px)` }}
+              >
                 <ChoiceAnswer<PlanColumn>
                   label={wording.columnHolds(index + 1)}
                   value={column}
