@@ -184,6 +184,8 @@ describe('shorthand', () => {
     ['3mi wu + 6x800 @ 5k (400j) + 2mi cd', '3mi wu + 6x800 m @ 5k (400 m jog) + 2mi cd'],
     ['5 x 1000m at 10K pace (7 total)', '7 km with 5 x 1000m at 10K pace'],
     ['4 mile tempo (8 mi total)', '8 mi with 4 mile tempo'],
+    ['2 WU, 4x800 @ 10K, 2 CD', '2 km WU, 4x800 m @ 10K, 2 km CD'],
+    ['10 min WU, 4x800 @ 10K, 10 CD', '10 min WU, 4x800 m @ 10K, 10 min CD'],
     ['WU/CD + 5x1k', 'WU; 5x1k; CD'],
     ['5 x 1 km + WU/CD', 'WU; 5 x 1 km; CD'],
     ["8 x 1000m rec 2'", "8 x 1000m, 2'"],

@@ -94,7 +94,9 @@ function mends(text: string, at: number, usual: SessionUnit | undefined): string
   const strides = text
     .replace(/(?<![x×*]\s*|\d)(\d+)\s*(?:x\s*)?(?=strides?\b)/i, '$1 x 100 m ')
     .replace(/(?<![x×*]\s*|\d)(\d+)\s*(?:x\s*)?(?=hill sprints?\b)/i, '$1 x 10 s ');
-  const withUnit = withUnits(text, at, (number, before) => unitsFor(number, before, usual));
+  const withUnit = withUnits(text, at, (number, before, behind) =>
+    unitsFor(number, { before, behind }, usual),
+  );
   const paced = [text, ...withUnit].map(atAPace);
   const onAndOff = text.replace(ON_AND_OFF, inWords);
   const apart = `${text.slice(0, at).trimEnd()}, ${text.slice(at).trimStart()}`;
@@ -171,7 +173,7 @@ const COUNTED = /^\d{1,2}\s*(?:strides?|hills?|reps|sprints|surges|pick-ups|acce
 function withUnits(
   text: string,
   at: number,
-  units: (number: number, before: string) => string[],
+  units: (number: number, before: string, behind: string) => string[],
 ): string[] {
   return [...text.matchAll(BARE)]
     .filter(({ index }) => !COUNTED.test(text.slice(index)))
@@ -180,7 +182,7 @@ function withUnits(
     .flatMap(({ 0: digits, index }) => {
       const end = index + digits.length;
       const number = Number(digits.replace(',', '.'));
-      return units(number, text.slice(0, index)).map(
+      return units(number, text.slice(0, index), text.slice(end)).map(
         (unit) => `${text.slice(0, end)} ${unit}${text.slice(end)}`,
       );
     });
@@ -202,14 +204,22 @@ function unitsOfReps(number: number, before: string): string[] | undefined {
   return number >= 15 && !(count !== undefined && number <= 20) ? ['s', 'min'] : ['min', 'km', 's'];
 }
 
+/** 2 CD, 3 easy: what is run around repetitions is no recovery. */
+const AROUND = /^\s*(?:cd|c\/d|cool|wu|w\/u|warm|easy)\b/i;
+
 /** Units that a number may be in, the likeliest first: what the amount before it is in, or the usual one. */
-function unitsFor(number: number, before: string, usual: SessionUnit | undefined): string[] {
-  const short = unitsOfReps(number, before);
+function unitsFor(
+  number: number,
+  { before, behind }: { before: string; behind: string },
+  usual: SessionUnit | undefined,
+): string[] {
+  const short = AROUND.test(behind) ? undefined : unitsOfReps(number, before);
   if (short) return short;
   const likely = number >= 100 ? ['m', 's'] : number <= 42.2 ? ['km', 'min'] : ['min', 'm'];
   // What stands in brackets is between repetitions; 10k behind an @ is a pace.
   const run = before.replace(/\([^)]*\)|@[^,;(]*/g, '');
-  const last = [...run.matchAll(/\d\s*(km|k|min|miles?|mi|m)\b/gi)].at(-1)?.[1]?.toLowerCase();
+  // Repetitions in metres say nothing of what is run around them.
+  const last = [...run.matchAll(/\d\s*(km|k|min|miles?|mi)\b/gi)].at(-1)?.[1]?.toLowerCase();
   const same = last === 'k' ? 'km' : /^mi(le|$)/.test(last ?? '') ? 'mi' : (last ?? usual);
   const isLikely = same === 'mi' ? number <= 42.2 : likely.includes(same ?? '');
   return same !== undefined && isLikely
