@@ -22,6 +22,12 @@ describe('a table on the clipboard', () => {
     ]);
     const session = '6 x 1 km, 90 s jog, 2 km easy';
     expect(readTable({ html: '', text: session })).toEqual([[session]]);
+    const noted = '| Week | Mon | Tue |\n|---|:--|---|\n| 1 | rest | 8 easy |\n| 2 | | 9 |\n';
+    expect(readTable({ html: '', text: noted })).toEqual([
+      ['Week', 'Mon', 'Tue'],
+      ['1', 'rest', '8 easy'],
+      ['2', '', '9'],
+    ]);
   });
 
   it('comes back as it was written, markup and all', () => {

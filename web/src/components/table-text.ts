@@ -56,12 +56,30 @@ function rowsOfText(text: string): string[][] {
   const lines = text.replace(/\r?\n$/, '');
   const rows = (delimiter: string) => Papa.parse<string[]>(lines, { delimiter }).data;
   if (lines.includes('\t')) return rows('\t');
+  const piped = rowsOfPipes(lines.split(/\r?\n/));
+  if (piped) return piped;
   const byCommas = rows(',');
   const width = byCommas[0]?.length ?? 0;
   const isFile =
     width >= LEAST_CELLS &&
     byCommas.every((row) => row.length === width && !row.some((cell) => cell.startsWith(' ')));
   return isFile ? byCommas : rows('\t');
+}
+
+/** `| Mon | Tue |`, as tables stand in notes; the line below its headings is none of it. */
+function rowsOfPipes(lines: readonly string[]): string[][] | undefined {
+  const told = lines.filter((line) => line.trim() !== '');
+  if (told.length < 2 || !told.every((line) => line.split('|').length > LEAST_CELLS)) {
+    return undefined;
+  }
+  return told
+    .filter((line) => !/^[\s|:–-]+$/.test(line))
+    .map((line) =>
+      line
+        .trim()
+        .replace(/^\||\|$/g, '')
+        .split('|'),
+    );
 }
 
 /** A table for the clipboard, as a spreadsheet takes it and as it is pasted back. */

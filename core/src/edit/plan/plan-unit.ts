@@ -30,19 +30,26 @@ const MINUTES_FROM = 30;
 
 /**
  * What a plan's figures count: by its headings and what stands over or beside them, else
- * by what its days say of themselves; undefined where neither says it.
+ * by what its weeks or its days say of themselves; undefined where none says it.
  */
 export function countedIn(
   table: readonly (readonly string[])[],
   cells: readonly PlanCell[],
 ): Counted | undefined {
-  return byHeadings(table) ?? byDays(cells);
+  return byHeadings(table) ?? byWeeks(cells) ?? byDays(cells);
 }
 
 function byHeadings(table: readonly (readonly string[])[]): Counted | undefined {
   const atTheSide = table.map(([first = '']) => first);
   const words = [...table.slice(0, rowsOfHead(table)).flat(), ...atTheSide];
   const [counted, ...others] = HEADINGS.filter(([unit]) => words.some((cell) => unit.test(cell)));
+  return others.length === 0 ? counted?.[1] : undefined;
+}
+
+/** `30 miles` as what a week comes to. */
+function byWeeks(cells: readonly PlanCell[]): Counted | undefined {
+  const weeks = cells.filter(({ kind }) => kind === 'volume').map(({ text }) => text);
+  const [counted, ...others] = RUNS.filter(([run]) => weeks.some((text) => run.test(text)));
   return others.length === 0 ? counted?.[1] : undefined;
 }
 

@@ -65,6 +65,8 @@ describe('a coach’s table', () => {
     expect(counts('6 mi easy', '2 mi WU, 4 x 1 km @ 5k, 2 mi CD', '12 miles long')).toBe('mi');
     expect(counts('easy 8k', '12km', '6 x 800 m')).toBe('km');
     expect(counts('50 min easy', "10' wu, 6 x 3 min", '45')).toBe('time');
+    const weeks = ['30 miles', '33 miles'].map((text) => ({ kind: 'volume', text }) as const);
+    expect(countedIn([], [...weeks.map((week) => ({ ...week, date: '2027-03-01' }))])).toBe('mi');
     // Nobody runs 45, 50 and 60 km on end.
     expect(counts('45', '50 easy', '6 x 1 km', '60 (last 20 steady)', 'rest')).toBe('time');
     // Half of each says nothing, nor a few minutes in a plan of figures.
@@ -195,6 +197,15 @@ describe('a coach’s table', () => {
       ['2027-03-16', '5 easy'],
     ]);
     expect(raceDateIn(cells)).toBe('2027-03-14');
+    const last = (...texts: string[]) => {
+      const dates = ['2027-03-01', '2027-03-14', '2027-03-21', '2027-03-23'];
+      return raceDateIn(cellsOf(texts.map((text, at) => [dates[at] ?? '', text])).cells);
+    };
+    // A marathon is one; running at its pace is none.
+    expect(last('8 km easy', '10 km race', 'Tidewrack half marathon!', '5 easy')).toBe(
+      '2027-03-21',
+    );
+    expect(last('8 km easy', '10 km race', '20 min half marathon', '4 km easy')).toBe('2027-03-14');
   });
 });
 
