@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { resolveSpec } from '../layout/index.js';
 import { validateSpec } from '../layout/validate/index.js';
-import type { FixedWeekday } from '../spec/days/index.js';
+import type { FixedWeekday, PatternDay } from '../spec/days/index.js';
 import { layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
 import { templateDays, templateEvents } from './template-dates.js';
@@ -62,6 +62,39 @@ describe('a template', () => {
     const spec = resolveSpec(fromTemplate(template, { ...given, athlete }));
     expect(spec.week.qualityOn).toEqual([]);
     expect(spec.week.runDays).toBe(5);
+  });
+
+  it('has nobody under 18 run twice a day, by the pattern, a weekday or a date', () => {
+    const pattern: PatternDay[] = [
+      { role: 'easy', double: true },
+      { role: 'quality', double: true },
+      { role: 'easy' },
+      { role: 'rest' },
+      { role: 'easy' },
+      { role: 'easy' },
+      { role: 'long' },
+    ];
+    const fixed: FixedWeekday[] = [{ weekday: 'monday', amount: 12_000, firstRun: 4000 }];
+    const session = '6 x 1 km @ 10-km, 90 s jog';
+    const twice = { session, amount: 20_000, otherRun: { amount: 8000, first: true } };
+    const week = { ...template.week, days: pattern, fixed };
+    const from: Template = {
+      ...template,
+      week,
+      days: [{ toGo: 4, weekday: 'tuesday', ...twice }],
+    };
+    const laidFor = (birthYear: number) =>
+      fromTemplate(from, { ...given, athlete: { ...given.athlete, birthYear } });
+    const [junior, adult] = [laidFor(2012), laidFor(1990)];
+    expect(adult.week?.days?.filter(({ double }) => double)).toHaveLength(2);
+    expect(adult.week?.fixed?.[0]?.firstRun).toBe(4000);
+    expect(adult.days?.[0]?.otherRun?.first).toBe(true);
+    expect(junior.week?.days?.some(({ double }) => double)).toBe(false);
+    expect(junior.week?.fixed).toMatchObject([{ amount: 12_000, firstRun: undefined }]);
+    // Its session is as long as it is written.
+    expect(junior.days).toMatchObject([{ session, amount: undefined, otherRun: undefined }]);
+    const stops = layOut(junior).findings.filter(({ level }) => level === 'stop');
+    expect(stops.map(({ check }) => check)).not.toContain('under-18-doubles');
   });
 
   it('leaves the often hurt what was fixed of easy days, and nothing that may be hard', () => {

@@ -1,6 +1,6 @@
 import { roundTo } from '../base/index.js';
 import { layoutStep, rulesOf } from '../rules/index.js';
-import type { BlockSpec, ResolvedSpec } from '../spec/index.js';
+import { type BlockSpec, isUnder18, type ResolvedSpec } from '../spec/index.js';
 import { type FixedDay, leavesRoom } from '../spec/days/index.js';
 import { resolveSpec } from '../layout/index.js';
 import { dated, type TemplateDay, type TemplateEvent } from './template-dates.js';
@@ -62,7 +62,8 @@ export function withoutParts(template: Template, parts: readonly TemplatePart[])
  * A template's shape on another athlete: schools, phases, cadence and week as
  * they are; amounts and pins scaled so that start and peak are the athlete's
  * own. What lies between them keeps its place between them. Written days grow with
- * the volume; their sessions stay as they are written, but for the often hurt.
+ * the volume; their sessions stay as they are written, but for the often hurt, and no
+ * one under 18 runs twice a day.
  *
  * @param given the athlete, the race and whatever the coach has set already
  */
@@ -76,13 +77,15 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
   const { growth } = source.volume;
   const { days, events } = dated(template, spec);
   const part = spec.volume.peak / Math.max(1, source.volume.peak);
-  const written = days.map((day) => scaled(day, part, step));
+  // Nobody under 18 runs twice a day.
+  const once = <D extends Twice>(day: D) => (isUnder18(spec) ? runOnce(day) : day);
+  const written = days.map((day) => once(scaled(day, part, step)));
   const { oftenHurt, unavailable, basis } = spec.athlete;
   // The club's ten kilometres are ten for everybody; in minutes they are something else.
-  const fixed =
-    basis === template.basis
-      ? source.week.fixed
-      : source.week.fixed?.map((rule) => scaled(rule, part, step));
+  const fixed = source.week.fixed?.map((rule) =>
+    once(basis === template.basis ? rule : scaled(rule, part, step)),
+  );
+  const { byPhase } = source.week;
   return {
     ...given,
     weeks,
@@ -98,6 +101,8 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
     week: {
       ...source.week,
       fixed,
+      days: source.week.days?.map(once),
+      byPhase: byPhase?.map((each) => ({ ...each, days: each.days.map(once) })),
       runDays: Math.min(source.week.runDays, 7 - unavailable.length),
       qualityOn: oftenHurt ? [] : source.week.qualityOn,
       // An amount of the other athlete’s own.
@@ -137,6 +142,15 @@ function scaled<D extends Pick<FixedDay, 'amount' | 'firstRun' | 'otherRun'>>(
   const firstRun = first > 0 && first < amount ? first : undefined;
   const otherRun = leavesRoom({ amount, otherRun: other }) ? other : undefined;
   return { ...day, amount, firstRun, ...(day.otherRun && { otherRun }) };
+}
+
+/** What of a day may be run in two. */
+type Twice = Pick<FixedDay, 'amount' | 'double' | 'firstRun' | 'otherRun'>;
+
+/** A day in one run: as long as it was, or as its session alone. */
+function runOnce<D extends Twice>(day: D): D {
+  const single = { ...day, double: undefined, firstRun: undefined, otherRun: undefined };
+  return day.otherRun ? { ...single, amount: undefined } : single;
 }
 
 /** Days without what may be hard. */
