@@ -9,7 +9,9 @@ export const newestEngine = 18;
  * Numbers under which the laying out itself became another, so that an older
  * block can no longer be laid out as it was: it is shown as it is stored.
  */
-const layoutsSince: readonly number[] = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18];
+const layoutsSince: readonly number[] = [
+  1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18,
+];
 
 /** Something that was changed with some of the numbers: each change under its own. */
 export type Since<T> = Readonly<Record<1, T>> & Readonly<Record<number, T>>;

@@ -4,10 +4,5 @@ export { type PlannedBlock, planBlock, type PlanFor } from './plan-block.js';
 export { type CameAs, drawnOut, type ReadDate } from './forms/index.js';
 export { type Counted, countedIn } from './plan-unit.js';
 export { type PlanCell, planCells, type PlanReading, raceDateIn } from './plan-cells.js';
-export {
-  guessColumns,
-  type PlanColumn,
-  planColumnWords,
-  type PlanShape,
-  startOfWeeks,
-} from './plan-columns.js';
+export { guessColumns, type PlanShape, startOfWeeks } from './plan-columns.js';
+export { type PlanColumn, planColumnWords } from './plan-headings.js';

@@ -7,7 +7,8 @@ import {
   weekdaysFrom,
 } from '../../base/index.js';
 import type { ReadDate } from './forms/index.js';
-import type { PlanColumn, PlanShape } from './plan-columns.js';
+import type { PlanShape } from './plan-columns.js';
+import type { PlanColumn } from './plan-headings.js';
 import { isPhaseName } from './phase-names.js';
 
 /** A cell of a coach's table, and what it is about. */

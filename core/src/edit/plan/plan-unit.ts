@@ -1,6 +1,6 @@
 import { sum } from '../../base/index.js';
 import type { PlanCell } from './plan-cells.js';
-import { rowsOfHead } from './plan-columns.js';
+import { rowsOfHead } from './plan-headings.js';
 
 /** How the figures of a plan are counted. */
 export type Counted = 'km' | 'mi' | 'time';
