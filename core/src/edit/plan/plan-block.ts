@@ -66,9 +66,11 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
   const written = cells.flatMap(({ kind, date, text }): WrittenCell[] => {
     if (kind === 'phase' || kind === 'session' || kind === 'open') return [];
     if (kind === 'day') {
+      if (raced.has(date)) return [];
+      const said = withRest(text);
       const isKey = openWeeks.has(startOfWeek(date, weekStartsOn));
-      const said = isKey ? warmedUp(text, date, { spec: block.spec, measure }) : withRest(text);
-      return raced.has(date) ? [] : [{ cell: { kind, date }, text: said }];
+      const whole = isKey ? warmedUp(said, date, { spec: block.spec, measure }) : said;
+      return [{ cell: { kind, date }, text: whole }];
     }
     const week = Math.floor(differenceInDays(date, start) / 7) + 1;
     return [{ cell: { kind, week }, text }];

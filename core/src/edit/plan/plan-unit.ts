@@ -39,8 +39,11 @@ export function countedIn(
   return byHeadings(table) ?? byWeeks(cells) ?? byDays(cells);
 }
 
+/** Letters of what stands beside a row; what is longer tells of a day. */
+const LONGEST_LABEL = 20;
+
 function byHeadings(table: readonly (readonly string[])[]): Counted | undefined {
-  const atTheSide = table.map(([first = '']) => first);
+  const atTheSide = table.flatMap(([first = '']) => (first.length <= LONGEST_LABEL ? first : []));
   const words = [...table.slice(0, rowsOfHead(table)).flat(), ...atTheSide];
   const [counted, ...others] = HEADINGS.filter(([unit]) => words.some((cell) => unit.test(cell)));
   return others.length === 0 ? counted?.[1] : undefined;

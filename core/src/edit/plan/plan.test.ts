@@ -54,6 +54,7 @@ describe('a coach’s table', () => {
       undefined,
     );
     expect(counts(['Week', 'km', 'min'], ['1', '50', '300'])).toBe(undefined);
+    expect(counts(['Tue: steady for as many minutes as you like'])).toBe(undefined);
   });
 
   it('counts what its days say of themselves where no heading says it', () => {
@@ -442,6 +443,11 @@ describe('a plan as a block', () => {
       expect(weeks.slice(0, 3).every(({ runDays }) => runDays > 3)).toBe(true);
       // 3.2 km of repetitions and 7 times 60 s jogged, and two kilometres or more around them.
       expect(weeks[0]?.days[1]?.distance).toBeGreaterThan(7000);
+    });
+
+    it('runs on no day that names work alone, key days or not', () => {
+      const gym = keyDays.map((row) => row.map((cell) => (cell === '8' ? 'gym' : cell)));
+      expect(laidFrom(gym).weeks[3]?.days[3]).toMatchObject({ role: 'rest', distance: 0 });
     });
 
     it('rests on the others where it says nothing of the week, or has all seven days', () => {
