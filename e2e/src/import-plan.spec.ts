@@ -181,13 +181,14 @@ test('takes key days and what each week comes to, counted as its headings say', 
     '1\t40\tam 4; pm 6 x 800 @ 5k, 2 min jog\t20 min tempo\t12',
     '2\t43\t5 x 1 km 10k pace, 2 min jog\t25 min tempo\t13',
     '3\t46\t6 x 1 km @ 10k, 2 min jog\t25 min tempo\t14',
-    '4\t20\t4 x 400 m @ 5k, 1 min jog\t\tRace',
+    '4\t20\t4 x 400 m @ 5k, 1 min jog\t\tRace (half)',
   ].join('\n');
   await page.getByLabel('Name', { exact: true }).fill('Una Marsh');
   await page.getByLabel('Race day').fill('25 4 2027');
   await pastePlan(page, plan);
   await expect(page.getByLabel('Figures in')).toHaveValue('mi');
-  await expect(page.getByText('Read from the plan.')).toBeVisible();
+  await expect(page.getByLabel('Distance')).toHaveValue('half marathon');
+  await expect(page.getByText('Read from the plan.')).toHaveCount(2);
   // The run of the morning goes with the session that is asked about.
   await expect(
     page.getByRole('button', { name: 'Use “am 4; pm 6 x 800 m @ 5k, 2 min jog”' }),

@@ -163,15 +163,3 @@ function openDays(
     .filter((date) => !named.includes(date))
     .map((date) => ({ kind: 'open', date, text: '' }));
 }
-
-/** `Race`, `10 km race`, or a marathon and no more: 5 km @ marathon is run at its pace. */
-const RACE = /\brace\b|^(?:[a-z][a-z' ]* )?(?:half[ -])?marathon\b[^@\d]*$/i;
-
-/** The day of the race: the last one that says so, else the last one that is run. */
-export function raceDateIn(cells: readonly PlanCell[]): CivilDate | undefined {
-  const days = cells.filter(
-    ({ kind, text }) => kind === 'day' && !/^(?:rest|off|-|–)$/i.test(text),
-  );
-  const race = days.findLast(({ text }) => RACE.test(text) && !/race pace/i.test(text));
-  return (race ?? days.at(-1))?.date;
-}

@@ -12,6 +12,7 @@ import {
   planBlock,
   planCells,
   raceDateIn,
+  raceDistanceIn,
   type ReadDate,
 } from './index.js';
 
@@ -202,6 +203,14 @@ describe('a coach’s table', () => {
       const dates = ['2027-03-01', '2027-03-14', '2027-03-21', '2027-03-23'];
       return raceDateIn(cellsOf(texts.map((text, at) => [dates[at] ?? '', text])).cells);
     };
+    const raced = (text: string) =>
+      raceDistanceIn([{ kind: 'day', date: '2027-03-14', text }], '2027-03-14');
+    expect(['RACE Half', '10k race!', 'Tidewrack Marathon', 'race: 3000 m'].map(raced)).toEqual([
+      ...[21_097.5, 10_000, 42_195, 3000],
+    ]);
+    // Warming up for it, nobody knows which is raced.
+    expect(raced('2 km WU, 10 km race')).toBeUndefined();
+    expect(raced('Race')).toBeUndefined();
     // A marathon is one; running at its pace is none.
     expect(last('8 km easy', '10 km race', 'Tidewrack half marathon!', '5 easy')).toBe(
       '2027-03-21',

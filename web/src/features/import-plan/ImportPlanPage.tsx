@@ -21,7 +21,7 @@ import styles from './ImportPlan.module.css';
 import { PlanExample } from './PlanExample.js';
 import { PlanTable } from './PlanTable.js';
 import { TableSource } from './TableSource.js';
-import { type PlanAsked, usePlan } from './usePlan.js';
+import { type PlanAsked, USUAL_DISTANCE, usePlan } from './usePlan.js';
 import * as wording from './wording.js';
 
 const COUNTED = [
@@ -40,9 +40,9 @@ export function ImportPlanPage() {
   const [race, setRace] = useState<PlanAsked['race']>({
     name: wording.goalRace,
     date: undefined,
-    distance: 10_000,
+    distance: undefined,
   });
-  const [distance, setDistance] = useState(wording.n10Km);
+  const [typedDistance, setTypedDistance] = useState<string>();
   const [saidCounted, setCounted] = useState<Counted>();
   const [addAthlete, adding] = useAddAthleteMutation();
   const [addBlock, laying] = useAddBlockMutation();
@@ -62,7 +62,10 @@ export function ImportPlanPage() {
   useEffect(() => {
     document.title = wording.importAPlanNadir;
   }, []);
-  const typed = readDistance(distance, counted === 'mi' ? 'mi' : 'km');
+  const unit = counted === 'mi' ? 'mi' : 'km';
+  const metres = race.distance ?? read?.distance ?? USUAL_DISTANCE;
+  const distance = typedDistance ?? formatRace(metres, unit);
+  const typed = readDistance(distance, unit);
   const failure = adding.error ?? laying.error;
   const isNamed = asked.athlete.name !== '';
   const mendable = read?.untaken.filter(({ suggestion }) => suggestion !== undefined) ?? [];
@@ -121,7 +124,15 @@ export function ImportPlanPage() {
               />
             )}
           </Field>
-          <Field label={wording.distance} problem={typed.ok ? undefined : typed.problem}>
+          <Field
+            label={wording.distance}
+            problem={typed.ok ? undefined : typed.problem}
+            because={
+              race.distance === undefined && metres !== USUAL_DISTANCE
+                ? wording.readFromThePlan
+                : undefined
+            }
+          >
             {(ids) => (
               <TextAnswer
                 {...ids}
@@ -130,8 +141,8 @@ export function ImportPlanPage() {
                 wrong={!typed.ok}
                 width={120}
                 onAnswer={(text) => {
-                  setDistance(text);
-                  const now = readDistance(text, counted === 'mi' ? 'mi' : 'km');
+                  setTypedDistance(text);
+                  const now = readDistance(text, unit);
                   if (now.ok) setRace({ ...race, distance: now.value });
                 }}
               />
@@ -176,7 +187,7 @@ export function ImportPlanPage() {
                     {wording.cellsReadWeeksTo(
                       read.taken,
                       read.weeks,
-                      formatRace(race.distance, counted === 'mi' ? 'mi' : 'km'),
+                      formatRace(metres, unit),
                       read.raceDate && read.raceDate < today ? wording.aRecordOfThePast : '.',
                     )}
                     {read.untaken.length > 0 && wording.daysThatCannotBeReadAreWorked}

@@ -18,6 +18,7 @@ import {
   type PlanColumn,
   type PlanShape,
   raceDateIn,
+  raceDistanceIn,
   startOfWeeks,
   type ReadDate,
 } from '@nadir/core/edit/plan';
@@ -32,7 +33,8 @@ import * as wording from './wording.js';
 /** What the coach says of the plan. */
 export interface PlanAsked {
   athlete: AthleteBody;
-  race: { name: string; date: string | undefined; distance: number };
+  /** Metres of it and its day are left to the plan where they are undefined. */
+  race: { name: string; date: string | undefined; distance: number | undefined };
   /** How its figures are counted; undefined where the coach leaves it to the plan. */
   counted: Counted | undefined;
   /** How they are where neither says it. */
@@ -48,6 +50,8 @@ export interface ReadPlan {
   athlete: AthleteBody;
   /** Where the coach has said none, the day that seems to be the race’s. */
   raceDate: string | undefined;
+  /** Metres of it: as the coach said, else as the plan does, else the usual ones. */
+  distance: number;
   /** The day its weeks begin on. */
   startsOn: Weekday;
   /** Ready to be kept; undefined while something stands in the way. */
@@ -58,6 +62,9 @@ export interface ReadPlan {
   untaken: readonly UntakenCell[];
   problems: readonly string[];
 }
+
+/** Metres of a race of which nobody says how far it is. */
+export const USUAL_DISTANCE = 10_000;
 
 type Table = readonly (readonly string[])[];
 
@@ -79,6 +86,7 @@ export function usePlan(asked: PlanAsked) {
     const first = planCells(table, shape, { ...reading, raceDate: asked.race.date });
     const raceDate = asked.race.date ?? raceDateIn(first);
     const cells = planCells(table, shape, { ...reading, raceDate });
+    const distance = asked.race.distance ?? raceDistanceIn(cells, raceDate) ?? USUAL_DISTANCE;
     const counted = asked.counted ?? countedIn(table, cells) ?? asked.usual;
     const athlete = asCounted(asked, counted);
     const nothing = {
@@ -87,6 +95,7 @@ export function usePlan(asked: PlanAsked) {
       counted,
       athlete,
       raceDate,
+      distance,
       startsOn,
       file: undefined,
       weeks: 0,
@@ -105,7 +114,7 @@ export function usePlan(asked: PlanAsked) {
         houseRules,
         ...(paces && { paces: { table: paces } }),
         weekStartsOn: startsOn,
-        race: { ...asked.race, date: raceDate },
+        race: { ...asked.race, date: raceDate, distance },
       },
       measure: measureOf(counted),
     });

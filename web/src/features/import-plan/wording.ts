@@ -4,7 +4,6 @@ import { plural } from '@nadir/core/base/format';
 
 // ImportPlanPage
 export const goalRace = 'Goal race';
-export const n10Km = '10 km';
 export const importAPlanNadir = 'Import a plan · Nadir';
 export const importAPlan = 'Import a plan';
 export const daysAndWeeksStayAsYouWrote =
