@@ -12,14 +12,14 @@ export const numberedCalendar: PlanForm = {
     const days = table.find((row) => row.filter(weekdayIn).length >= FEWEST_DAYS) ?? [];
     const columns = columnsOf(lines);
     const named = columns.map(
-      (at, place) => weekdayIn(cellAt(days, at)) ?? weekdaysFrom('monday')[place],
+      (at, place) => weekdayIn(cellAt(days, at)) ?? weekdaysFrom('monday')[place] ?? '',
     );
     const isDated = weeks.every(({ date }) => date !== undefined);
     const rows = weeks.map(({ date = '', texts }) => [
       ...(isDated ? [date] : []),
       ...columns.map((at) => texts.get(at) ?? ''),
     ]);
-    return [[...(isDated ? ['Date'] : []), ...named.map(String)], ...rows];
+    return [[...(isDated ? ['Date'] : []), ...named], ...rows];
   },
 };
 
