@@ -1,15 +1,18 @@
+import type { CivilDate } from '../../base/index.js';
 import { writtenOf } from '../../spec/days/index.js';
 import { familiesOf, type ResolvedSpec } from '../../spec/index.js';
 import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/index.js';
 import { textsOf } from '../../sessions/library/index.js';
 import { mainOf } from '../../layout/block/index.js';
+import { fixedDatesOf } from '../../layout/index.js';
 import { check } from '../common/check.js';
 
 /** No running at race pace before the taper. Value: days with it; limit: one. */
 export const racePaceNever = check({
   code: 'race-pace-never',
   level: 'caution',
-  run({ block: { weeks, spec } }) {
+  run({ block }) {
+    const { weeks, spec } = block;
     if (spec.athlete.injured || spec.athlete.oftenHurt) return [];
     // Easy running alone is what this layout is for.
     if (spec.phases.layout === 'three-runs-a-week') return [];
@@ -24,13 +27,11 @@ export const racePaceNever = check({
         textsOf(family).some(({ text }) => isAtRacePace(text, spec)) ? [family.id] : [],
       ),
     );
-    const written = new Set(
-      spec.days
-        .filter((day) => writtenOf(day).some((text) => isAtRacePace(text, spec)))
-        .map(({ date }) => date),
-    );
+    const fixed = fixedDatesOf(block);
+    const isWritten = (date: CivilDate) =>
+      writtenOf(fixed.get(date) ?? {}).some((text) => isAtRacePace(text, spec));
     const practised = building.some(({ days }) =>
-      days.some((day) => written.has(day.date) || families.has(mainOf(day)?.family?.id ?? '')),
+      days.some((day) => families.has(mainOf(day)?.family?.id ?? '') || isWritten(day.date)),
     );
     if (practised) return [];
     return [{ weeks: building.map(({ number }) => number), value: 0, limit: 1 }];

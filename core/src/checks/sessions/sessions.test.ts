@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Day, Segment, Week } from '../../layout/block/index.js';
+import type { Block, Day, Segment, Week } from '../../layout/block/index.js';
 import {
   laid,
   observed,
@@ -31,6 +31,13 @@ function onTuesday(shorthand: string, part: Partial<Day> = {}) {
   const day = laid.weeks[9]?.days.find(({ date }) => date === TUESDAY);
   const sessions = day?.sessions.map((session) => ({ ...session, shorthand, family: undefined }));
   return withDays(laid, { [TUESDAY]: { sessions: sessions ?? [], ...part } });
+}
+
+/** The block with a session written for all its Tuesdays. */
+function withTuesdays(block: Block, session: string): Block {
+  return withSpec(block, {
+    week: { ...block.spec.week, fixed: [{ weekday: 'tuesday', role: 'quality', session }] },
+  });
 }
 
 /** The days of a week of the example, a race on its last. */
@@ -188,6 +195,13 @@ describe('race pace before the taper', () => {
     expect(written('3 x 3 km @ race pace, 1 km easy', '2027-04-06')).toEqual(building);
   });
 
+  it('is run in a session that is written for its weekday', () => {
+    const everyTuesday = (session: string) =>
+      weeksFound(racePaceNever, withTuesdays(unpractised, session));
+    expect(everyTuesday('3 x 3 km @ race pace, 1 km easy')).toEqual([]);
+    expect(everyTuesday('3 x 3 km @ half-marathon, 1 km easy')).toEqual(building);
+  });
+
   it('is run in a race on the way, or in a long run that holds it', () => {
     const race = { kind: 'tune-up-race', name: 'Pier Ten', from: TUESDAY } as const;
     expect(weeksFound(racePaceNever, withWeeks(unpractised, { 10: { events: [race] } }))).toEqual(
@@ -244,6 +258,14 @@ describe('a pace that the block has not', () => {
     ]);
     // Words alone speak of no pace.
     expect(weeksFound(unknownPace, writing('Club night'))).toEqual([]);
+  });
+
+  it('is said of every day whose weekday has a session that speaks of it', () => {
+    const everyTuesday = (session: string) => weeksFound(unknownPace, withTuesdays(laid, session));
+    expect(everyTuesday('5 x 1000 m @ 10-km, 90 s jog')).toEqual([]);
+    expect(everyTuesday('5 x 1000 m @ gull, 90 s jog')).toEqual(
+      laid.weeks.map(({ number }) => number),
+    );
   });
 
   it('is said of every day of a family that speaks of it', () => {

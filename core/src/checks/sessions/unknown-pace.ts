@@ -2,6 +2,7 @@ import { mentionsIn, paceNamed, RACE_PACE, sessionOf } from '../../sessions/inde
 import { textsOf } from '../../sessions/library/index.js';
 import { writtenOf } from '../../spec/days/index.js';
 import { familiesOf } from '../../spec/index.js';
+import { fixedDatesOf } from '../../layout/index.js';
 import { check } from '../common/check.js';
 import { dayByWeek, daysToRace } from '../common/days-to-race.js';
 
@@ -24,13 +25,12 @@ export const unknownPace = check({
         textsOf(family).some(({ text }) => lost(text)) ? [family.id] : [],
       ),
     );
-    const dates = new Set(
-      spec.days.filter((day) => writtenOf(day).some(lost)).map(({ date }) => date),
-    );
-    if (families.size === 0 && dates.size === 0) return [];
+    const fixed = fixedDatesOf(block);
+    if (families.size === 0 && fixed.size === 0) return [];
     const found = daysToRace(block).filter(
       ({ day: { date, sessions } }) =>
-        dates.has(date) || sessions.some(({ family }) => family && families.has(family.id)),
+        writtenOf(fixed.get(date) ?? {}).some(lost) ||
+        sessions.some(({ family }) => family && families.has(family.id)),
     );
     return dayByWeek(found);
   },

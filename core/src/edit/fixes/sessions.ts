@@ -52,5 +52,8 @@ export const sessionsFixes = {
     ...freeWeekdays(context),
     ...makeEasy(context, weeks),
   ],
-  'unknown-pace': ({ weeks }, context) => freeDays(context, weeks, ['session']),
+  'unknown-pace': ({ weeks }, context) => [
+    ...freeDays(context, weeks, ['session']),
+    ...freeWeekdays(context),
+  ],
 } satisfies FixesByCheck;
