@@ -22,7 +22,8 @@ import { fillSessions } from './sessions/fill-sessions.js';
 import type { KeySession } from './sessions/key-session.js';
 import { fullWeek, wholeWeek } from './volume/climb.js';
 import { feasibility } from './volume/feasibility.js';
-import { type PlannedDay, planWeek } from './week/plan-week.js';
+import { planWeek } from './week/plan-week.js';
+import type { PlannedDay } from './week/planning.js';
 
 /** A block, and the rules it was laid out under. */
 interface Laid {

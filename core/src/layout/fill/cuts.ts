@@ -12,7 +12,7 @@ import type { Context } from '../context/context.js';
 import type { Day } from '../block/day.js';
 import type { EventDay } from '../events/event-days.js';
 import { type FrameWeek, shareOn } from '../frame/frame.js';
-import type { PlannedDay } from '../week/plan-week.js';
+import type { PlannedDay } from '../week/planning.js';
 import { isOther } from '../week/roles.js';
 
 /** What a run is cut to, against the same weekday of a heavier week. Amounts in m or s. */

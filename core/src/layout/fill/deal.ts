@@ -3,7 +3,7 @@ import type { Context } from '../context/context.js';
 import { noPast } from '../past/past.js';
 import { isAsWritten, type KeySession } from '../sessions/key-session.js';
 import { amountOf, fitSession, otherLength, ownLength } from '../sessions/session-lengths.js';
-import type { PlannedDay } from '../week/plan-week.js';
+import type { PlannedDay } from '../week/planning.js';
 import { type Deal, type FixedBy, type WeekToDeal, openDeal } from './open-deal.js';
 import { amountsFor, meantFor } from './share.js';
 import { secondAgainstFirst, slotsThatFit } from './slots.js';

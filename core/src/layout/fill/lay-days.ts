@@ -5,7 +5,7 @@ import type { Day, DayRule, DaySession } from '../block/day.js';
 import type { Context } from '../context/context.js';
 import type { Segment } from '../block/week.js';
 import { namePaces, sessionOf, sessionTotals } from '../../sessions/index.js';
-import type { PlannedDay } from '../week/plan-week.js';
+import type { PlannedDay } from '../week/planning.js';
 import { isRaced } from '../week/roles.js';
 import type { DealtDay } from './deal.js';
 import { longRunOf } from './long-run.js';

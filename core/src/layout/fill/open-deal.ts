@@ -11,7 +11,7 @@ import {
   otherLength,
   ownLength,
 } from '../sessions/session-lengths.js';
-import type { PlannedDay } from '../week/plan-week.js';
+import type { PlannedDay } from '../week/planning.js';
 import { isOther, isRaced } from '../week/roles.js';
 import { type Shaping, weightOf } from './shape.js';
 

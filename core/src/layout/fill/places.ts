@@ -1,5 +1,5 @@
 import type { CivilDate } from '../../base/index.js';
-import type { PlannedDay } from '../week/plan-week.js';
+import type { PlannedDay } from '../week/planning.js';
 
 /** Where a day stands between two long runs: days since the last, days until the next. */
 export interface Place {

@@ -3,7 +3,7 @@ import { ceilTo, floorTo } from '../../base/index.js';
 import type { HouseRules } from '../../rules/index.js';
 import { shortestRun } from '../../rules/limits/index.js';
 import type { Context } from '../context/context.js';
-import type { PlannedDay } from '../week/plan-week.js';
+import type { PlannedDay } from '../week/planning.js';
 import type { Place } from './places.js';
 import { type Cuts, mostUncut } from './cuts.js';
 import type { Shape } from './fill.js';

@@ -3,7 +3,7 @@ import { shortestRun } from '../../rules/limits/index.js';
 import { isUnder18 } from '../../spec/index.js';
 import { isAsWritten } from '../sessions/key-session.js';
 import { amountOf, fitSession, lengthOf } from '../sessions/session-lengths.js';
-import type { PlannedDay } from '../week/plan-week.js';
+import type { PlannedDay } from '../week/planning.js';
 import { isHard, isOther, isPlain } from '../week/roles.js';
 import type { Deal } from './open-deal.js';
 import { mostBeforeARace } from './cuts.js';

@@ -1,5 +1,4 @@
-import type { Day } from '../block/day.js';
-import type { PhaseKind, Progression } from '../../spec/choices/index.js';
+import type { Progression } from '../../spec/choices/index.js';
 import { type CivilDate, differenceInDays } from '../../base/index.js';
 import {
   halved,
@@ -8,9 +7,7 @@ import {
   runAsOnce,
   scaled,
   sessionOf,
-  type SessionPaces,
   type SessionTotals,
-  sessionTotals,
 } from '../../sessions/index.js';
 import {
   exposuresIn,
@@ -19,18 +16,22 @@ import {
   nextExposure,
   wholeSet,
 } from '../../sessions/library/index.js';
+import type { Day } from '../block/day.js';
 import type { Context } from '../context/context.js';
 import { type Chosen, Rota } from '../written/rota.js';
+import { sized } from './first-exposure.js';
 import {
   isAsWritten,
   type KeySession,
   type Laid,
+  lay,
   type Line,
+  matching,
   type Place,
   type WeekToFill,
 } from './key-session.js';
-import { mayBeSingle } from './may-be-single.js';
-import { aloneIn, bearing, mostAtItsPace } from './most-at-its-pace.js';
+import { mostAtItsPace } from './most-at-its-pace.js';
+import { withinWeek } from './within-week.js';
 
 /** The lines of a block and what they rest on. */
 interface Filling {
@@ -77,7 +78,7 @@ export function fillSessions(
         ? forTheLast(line, place)
         : own
           ? line
-          : within(context, line, { ...place, date, count: quality.length });
+          : withinWeek(context, line, { ...place, date, count: quality.length });
       if (!laid) continue;
       if (!isLast) keep(filling, chosen, index, asLaid(line, laid.laid));
       filled.set(date, { ...whole(line.family, laid, place), exposure: line.exposure });
@@ -144,55 +145,14 @@ function isSame({ id, exposure }: { id: string; exposure: number }, laid: Line):
   return id === laid.family.id && exposure === laid.exposure;
 }
 
-/** Parts of what is asked for that are tried: whole repetitions may come to more. */
-const TRIED = [1, 0.9, 0.8, 0.7];
-
-/** Parts with about `ratio` times as much of it, the first tried that holds no more than `most` hard metres. */
-function fitted(
-  parts: readonly Part[],
-  { ratio, most, least }: { ratio: number; most: number; least?: number },
-  paces: SessionPaces,
-): Laid {
-  let found = lay(parts, paces);
-  for (const part of TRIED) {
-    found = lay(scaled(parts, part * ratio, least), paces);
-    if (found.laid.hardDistance <= most) break;
-  }
-  return found;
-}
-
-/** Whole repetitions come to a little more than a week has left for them. */
-const OVER_LEFT = 1.1;
-
-/**
- * The same session with less of it, where its week bears no more: about as much
- * as its pace bears, at most what long run and races leave of the week’s hard running;
- * undefined where they leave less than the least of it.
- */
-function within(
-  context: Context,
-  line: Line,
-  place: Place & { date: CivilDate; count: number },
-): Laid | undefined {
-  const { week, paces, count, date } = place;
-  const hard = line.laid.hardDistance;
-  if (hard === 0 || isAsWritten(line.family)) return line;
-  const { mostOfWeek } = context.rules.sessions;
-  const left = Math.max(0, mostOfWeek * week.distance - week.hardElsewhere) / count;
-  const most = Math.min(mostAtItsPace(context, line, place), left);
-  if (hard <= most) return line;
-  const isSingle = mayBeSingle(context, line.family, date);
-  const asked = { ratio: most / hard, most: left, least: isSingle ? 1 : 2 };
-  const less = fitted(line.parts, asked, paces);
-  return isSingle || less.laid.hardDistance <= OVER_LEFT * left ? less : undefined;
-}
-
 function next(filling: Filling, chosen: Chosen, place: Place): Line | undefined {
   const { index, paces } = place;
   const { family } = chosen;
   const before = lineOf(filling, chosen, index);
   if (!before) {
-    return isAsWritten(family) ? written(filling, family, place) : sized(filling, family, place);
+    return isAsWritten(family)
+      ? written(filling, family, place)
+      : sized(filling.context, filling.lines.get(index), family, place);
   }
   const exposure = before.exposure + 1;
   const { part } = before;
@@ -213,65 +173,6 @@ function written({ lines }: Filling, family: Progression, { index, paces }: Plac
   return parts && matching({ family, exposure: 1, ...lay(parts, paces) }, lines.get(index));
 }
 
-/** Over the least that a speed phase asks for: weeks grow, and a quick session of two holds less than its half. */
-const OVER_LEAST = 1.3;
-
-/** Hard metres of a family’s first exposure: as much as before, more where the phase asks for it and no jump. */
-function targetOf({ context, lines }: Filling, { index, week }: Place): number {
-  const { sessions } = context.rules;
-  const days = week.days.filter(({ role }) => role === 'quality').length;
-  const alone = aloneIn(week);
-  const before = lines.get(index);
-  if (!before) return sessions.firstHard * alone * bearing(week);
-  const asked =
-    week.phase === 'speed' ? (OVER_LEAST * sessions.leastWhenQuick * bearing(week)) / days : 0;
-  const bearable = Math.min(asked, before.toMatch * (1 + sessions.mostJump));
-  return Math.max(before.toMatch, bearable);
-}
-
-/** Part of what its pace bears that quick running begins at, so that it can grow (policy). */
-const TO_BEGIN = 0.85;
-
-/** Hard metres of a family’s first exposure, held to what its pace bears and leaves to grow. */
-function firstOf(filling: Filling, first: Laid, place: Place): number {
-  const { context } = filling;
-  const most = mostAtItsPace(context, first, place);
-  const isQuick = most < context.rules.sessions.mostHard * bearing(place.week) * (1 - 1e-9);
-  return Math.min(isQuick ? TO_BEGIN * most : most, targetOf(filling, place));
-}
-
-/** Policy: seconds uphill for each kilometre of the week that hills begin with; later ones are longer. */
-const UPHILL = 8;
-
-/** Hard metres of a first session of hills: its time uphill goes by the week alone. */
-function hillsOf({ laid }: Laid, { week }: Place): number {
-  const time = (UPHILL * aloneIn(week) * bearing(week)) / 1000;
-  return laid.hardTime > 0 ? (laid.hardDistance * time) / laid.hardTime : 0;
-}
-
-/** The first exposure of a family, sized to its target; whole repetitions make no jump of it. */
-function sized(filling: Filling, family: Progression, place: Place): Line | undefined {
-  const { week, paces, index } = place;
-  const before = filling.lines.get(index);
-  const parts = firstExposure(family);
-  if (!parts) return undefined;
-  const first = lay(parts, paces);
-  const hard = first.laid.hardDistance;
-  const target = first.laid.uphill ? hillsOf(first, place) : firstOf(filling, first, place);
-  if (hard === 0 || target === 0) return matching({ family, exposure: 1, ...first }, before);
-  const ratio = RESTED.has(week.phase) ? Math.min(1, target / hard) : target / hard;
-  const { mostJump } = filling.context.rules.sessions;
-  const most = (before?.toMatch ?? Infinity) * (1 + OF_JUMP * mostJump);
-  const now = fitted(parts, { ratio, most }, paces);
-  const part = now.laid.hardDistance / hard;
-  // Hills that nothing stands before are no measure for the flat: what it begins with is.
-  const toMatch = before ?? { toMatch: targetOf(filling, place) };
-  return { ...matching({ family, exposure: 1, ...now }, toMatch), part };
-}
-
-/** Of the jump that is allowed: the week of the one before may have taken something off it. */
-const OF_JUMP = 0.8;
-
 /** What the coach wrote for the date, where later ones follow it. */
 function followedOn(context: Context, date: CivilDate): readonly Part[] | undefined {
   const wish = context.fixedOn(date);
@@ -289,16 +190,4 @@ function taken(
   const { family } = chosen;
   const exposure = (lineOf(filling, chosen, index)?.exposure ?? 0) + 1;
   return matching({ family, exposure, ...lay(parts, paces) }, filling.lines.get(index));
-}
-
-/** Phases in which a family is never made larger than it starts. */
-const RESTED: ReadonlySet<PhaseKind> = new Set(['taper', 'race-week', 'recovery']);
-
-function matching(line: Omit<Line, 'toMatch'>, before: Pick<Line, 'toMatch'> | undefined): Line {
-  const hard = line.laid.hardDistance;
-  return { toMatch: line.laid.uphill ? (before?.toMatch ?? hard) : hard, ...line };
-}
-
-function lay(parts: readonly Part[], paces: SessionPaces): Laid {
-  return { parts, laid: sessionTotals(parts, paces) };
 }

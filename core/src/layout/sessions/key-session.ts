@@ -1,6 +1,11 @@
 import type { PhaseKind, Progression } from '../../spec/choices/index.js';
-import type { Part, SessionPaces, SessionTotals } from '../../sessions/index.js';
-import type { PlannedDay } from '../week/plan-week.js';
+import {
+  type Part,
+  type SessionPaces,
+  type SessionTotals,
+  sessionTotals,
+} from '../../sessions/index.js';
+import type { PlannedDay } from '../week/planning.js';
 
 /** A key session without warming up and cooling down, at the paces of its day. */
 export interface KeySession {
@@ -47,4 +52,18 @@ export interface Place {
 /** True for what is run as the coach wrote it. */
 export function isAsWritten({ fit }: Pick<Progression, 'fit'>): boolean {
   return fit === false;
+}
+
+/** Parts at the paces of their day. */
+export function lay(parts: readonly Part[], paces: SessionPaces): Laid {
+  return { parts, laid: sessionTotals(parts, paces) };
+}
+
+/** A line that the next family is sized to: by its hard running, but for hills. */
+export function matching(
+  line: Omit<Line, 'toMatch'>,
+  before: Pick<Line, 'toMatch'> | undefined,
+): Line {
+  const hard = line.laid.hardDistance;
+  return { toMatch: line.laid.uphill ? (before?.toMatch ?? hard) : hard, ...line };
 }
