@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { createStore } from '../app/store.js';
-import { api, errorSentence } from './api.js';
+import { api } from './api.js';
+import { errorSentence } from './call-error.js';
 
 const session = { today: '2027-02-10', demo: true, firstCoachWanted: false, coach: null };
 

@@ -3,7 +3,8 @@ import Skeleton from '@mui/material/Skeleton';
 import { createContext, useContext } from 'react';
 import { Outlet } from 'react-router';
 import { ErrorNote } from '../components/ErrorNote.js';
-import { errorSentence, useCoachingQuery } from './api.js';
+import { useCoachingQuery } from './api.js';
+import { errorSentence } from './call-error.js';
 
 export const CoachingContext = createContext<Coaching | undefined>(undefined);
 

@@ -1,5 +1,6 @@
 import { createListenerMiddleware, isRejectedWithValue } from '@reduxjs/toolkit';
-import { type CallError, api } from '../api/api.js';
+import { api } from '../api/api.js';
+import type { CallError } from '../api/call-error.js';
 
 /** A sign-in that ran out shows the sign-in page; what was being edited is kept as a draft. */
 export const signedOut = createListenerMiddleware();

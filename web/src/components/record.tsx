@@ -10,15 +10,8 @@ import type {
 import { addDays, type CivilDate } from '@nadir/core/base';
 import { type ReactNode, createContext, useContext, useMemo, useRef } from 'react';
 import { useStore } from 'react-redux';
-import {
-  api,
-  type CallError,
-  type RecordOf,
-  callError,
-  errorSentence,
-  useChangeRecordMutation,
-  useRecordQuery,
-} from '../api/api.js';
+import { api, type RecordOf, useChangeRecordMutation, useRecordQuery } from '../api/api.js';
+import { type CallError, callError, errorSentence } from '../api/call-error.js';
 import { useSay } from './messages.js';
 import * as wording from './wording.js';
 

@@ -1,7 +1,8 @@
 import Button from '@mui/material/Button';
 import { useDispatch, useStore } from 'react-redux';
 import { Link } from 'react-router';
-import { errorSentence, useLazyBlockQuery } from '../api/api.js';
+import { useLazyBlockQuery } from '../api/api.js';
+import { errorSentence } from '../api/call-error.js';
 import { useSignedIn } from '../api/session.js';
 import { downloadJson } from '../components/download-json.js';
 import { ErrorNote } from '../components/ErrorNote.js';

@@ -8,7 +8,8 @@ import {
   createListenerMiddleware,
   isAnyOf,
 } from '@reduxjs/toolkit';
-import { type CallError, api, errorSentence } from '../api/api.js';
+import { api } from '../api/api.js';
+import { type CallError, errorSentence } from '../api/call-error.js';
 import {
   changed,
   conflictMet,

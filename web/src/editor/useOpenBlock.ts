@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useDispatch } from 'react-redux';
-import { type CallError, errorSentence, useBlockQuery } from '../api/api.js';
+import { useBlockQuery } from '../api/api.js';
+import { type CallError, errorSentence } from '../api/call-error.js';
 import { useSignedIn } from '../api/session.js';
 import { useRetryWhileAway } from '../api/useRetryWhileAway.js';
 import { draftsOpened, opened, pastChanged } from './editor-slice.js';

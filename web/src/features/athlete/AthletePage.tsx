@@ -3,12 +3,8 @@ import Skeleton from '@mui/material/Skeleton';
 import { type AthleteAnswer, measureFor } from '@nadir/contract';
 import { useEffect } from 'react';
 import { Link, useParams } from 'react-router';
-import {
-  callError,
-  errorSentence,
-  useAthleteQuery,
-  useSetAthleteStateMutation,
-} from '../../api/api.js';
+import { useAthleteQuery, useSetAthleteStateMutation } from '../../api/api.js';
+import { callError, errorSentence } from '../../api/call-error.js';
 import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';

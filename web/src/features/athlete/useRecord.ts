@@ -1,11 +1,7 @@
 import type { AthleteAnswer, AthleteBody, AthletePreview } from '@nadir/contract';
 import { useEffect, useRef, useState } from 'react';
-import {
-  callError,
-  errorSentence,
-  usePreviewAthleteMutation,
-  useSaveAthleteMutation,
-} from '../../api/api.js';
+import { usePreviewAthleteMutation, useSaveAthleteMutation } from '../../api/api.js';
+import { callError, errorSentence } from '../../api/call-error.js';
 import { useSay } from '../../components/messages.js';
 import * as wording from './wording.js';
 

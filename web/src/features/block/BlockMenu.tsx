@@ -1,6 +1,7 @@
 import { type BlockAnswer, type BlockFile, type PlannedDay, templateOf } from '@nadir/contract';
 import { useNavigate } from 'react-router';
-import { errorSentence, useAddBlockMutation, useAddTemplateMutation } from '../../api/api.js';
+import { useAddBlockMutation, useAddTemplateMutation } from '../../api/api.js';
+import { errorSentence } from '../../api/call-error.js';
 import { ActMenu } from '../../components/ActMenu.js';
 import { downloadBlock, downloadWhole } from '../../components/download-block.js';
 import { useSay } from '../../components/messages.js';

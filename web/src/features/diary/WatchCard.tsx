@@ -1,12 +1,7 @@
 import Button from '@mui/material/Button';
 import { addDays } from '@nadir/core/base';
-import {
-  callError,
-  errorSentence,
-  useConnectWatchMutation,
-  useLazyWatchTracksQuery,
-  useWatchQuery,
-} from '../../api/api.js';
+import { useConnectWatchMutation, useLazyWatchTracksQuery, useWatchQuery } from '../../api/api.js';
+import { callError, errorSentence } from '../../api/call-error.js';
 import { useSignedIn } from '../../api/session.js';
 import { useSay } from '../../components/messages.js';
 import { useEditor } from '../../editor/useEditor.js';

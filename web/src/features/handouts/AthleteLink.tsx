@@ -2,12 +2,8 @@ import Button from '@mui/material/Button';
 import type { LinkBody } from '@nadir/contract';
 import { isUnder18 } from '@nadir/core/spec';
 import { useState } from 'react';
-import {
-  callError,
-  errorSentence,
-  useAthleteLinkQuery,
-  useChangeAthleteLinkMutation,
-} from '../../api/api.js';
+import { useAthleteLinkQuery, useChangeAthleteLinkMutation } from '../../api/api.js';
+import { callError, errorSentence } from '../../api/call-error.js';
 import { DateAnswer } from '../../components/DateAnswer.js';
 import { formatDay } from '../../components/dates.js';
 import { ErrorNote } from '../../components/ErrorNote.js';

@@ -7,13 +7,12 @@ import type { HandoutWeek } from '@nadir/core/present/handout';
 import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 import {
-  callError,
-  errorSentence,
   useLazyMailFileQuery,
   useMailsQuery,
   useSaveMailingMutation,
   useSendMailMutation,
 } from '../../api/api.js';
+import { callError, errorSentence } from '../../api/call-error.js';
 import { bytesOf } from '../../components/base64.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { formatClock, formatDay } from '../../components/dates.js';

@@ -1,12 +1,8 @@
 import Button from '@mui/material/Button';
 import type { CalendarBody } from '@nadir/contract';
 import { useState } from 'react';
-import {
-  callError,
-  errorSentence,
-  useCalendarQuery,
-  useChangeCalendarMutation,
-} from '../../api/api.js';
+import { useCalendarQuery, useChangeCalendarMutation } from '../../api/api.js';
+import { callError, errorSentence } from '../../api/call-error.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { formatDay } from '../../components/dates.js';
 import { ErrorNote } from '../../components/ErrorNote.js';

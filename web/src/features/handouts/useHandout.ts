@@ -1,6 +1,7 @@
 import type { HandoutBody } from '@nadir/contract';
 import { useState } from 'react';
-import { callError, errorSentence, useHandOutMutation } from '../../api/api.js';
+import { useHandOutMutation } from '../../api/api.js';
+import { callError, errorSentence } from '../../api/call-error.js';
 import { bytesOf } from '../../components/base64.js';
 import { download } from '../../components/download-json.js';
 import * as wording from './wording.js';

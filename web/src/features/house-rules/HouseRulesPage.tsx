@@ -15,7 +15,8 @@ import {
 } from '@nadir/core/rules';
 import { useEffect, useMemo, useState } from 'react';
 import { Fold } from '../../components/Fold.js';
-import { errorSentence, useFlagsQuery } from '../../api/api.js';
+import { useFlagsQuery } from '../../api/api.js';
+import { errorSentence } from '../../api/call-error.js';
 import { useSignedIn } from '../../api/session.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { Tick } from '../../components/Tick.js';

@@ -1,7 +1,8 @@
 import type { HouseRulesBody } from '@nadir/contract';
 import { defaultHouseRules, type Rule, ruleValue } from '@nadir/core/rules';
 import { useRef, useState } from 'react';
-import { type CallError, useSaveHouseRulesMutation } from '../../api/api.js';
+import { useSaveHouseRulesMutation } from '../../api/api.js';
+import type { CallError } from '../../api/call-error.js';
 import { useCoaching } from '../../api/coaching.js';
 
 /** The coach's rules as they are being set. */

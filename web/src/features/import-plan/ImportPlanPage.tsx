@@ -4,12 +4,8 @@ import { capital, formatRace, readDistance } from '@nadir/core/base/format';
 import type { Counted } from '@nadir/core/edit/plan';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import {
-  errorSentence,
-  useAddAthleteMutation,
-  useAddBlockMutation,
-  useSquadQuery,
-} from '../../api/api.js';
+import { useAddAthleteMutation, useAddBlockMutation, useSquadQuery } from '../../api/api.js';
+import { errorSentence } from '../../api/call-error.js';
 import { useSignedIn } from '../../api/session.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { DateAnswer } from '../../components/DateAnswer.js';

@@ -1,7 +1,8 @@
 import { MOST_SPREADSHEET_BYTES } from '@nadir/contract';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import { useState } from 'react';
-import { errorSentence, useReadSpreadsheetMutation } from '../../api/api.js';
+import { useReadSpreadsheetMutation } from '../../api/api.js';
+import { errorSentence } from '../../api/call-error.js';
 import { base64Of } from '../../components/base64.js';
 import { DropZone } from '../../components/DropZone.js';
 import { ErrorNote } from '../../components/ErrorNote.js';

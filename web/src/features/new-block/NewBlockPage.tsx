@@ -4,13 +4,13 @@ import { type TemplatePart, withoutParts } from '@nadir/core/edit';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import {
-  errorSentence,
   useAddAthleteMutation,
   useAddBlockMutation,
   useBlockQuery,
   useSquadQuery,
   useTemplatesQuery,
 } from '../../api/api.js';
+import { errorSentence } from '../../api/call-error.js';
 import { useCoaching } from '../../api/coaching.js';
 import { useSignedIn } from '../../api/session.js';
 import { newBlockState } from '../../components/carried-wishes.js';

@@ -1,12 +1,8 @@
 import type { BlockFile } from '@nadir/contract';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import {
-  callError,
-  errorSentence,
-  useAddBlockMutation,
-  useRemoveBlockMutation,
-} from '../../api/api.js';
+import { useAddBlockMutation, useRemoveBlockMutation } from '../../api/api.js';
+import { callError, errorSentence } from '../../api/call-error.js';
 import { useSay } from '../../components/messages.js';
 import * as wording from './wording.js';
 

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import type { GroupCardBody } from '@nadir/contract';
-import { callError, errorSentence, useGroupCardMutation } from '../../api/api.js';
+import { useGroupCardMutation } from '../../api/api.js';
+import { callError, errorSentence } from '../../api/call-error.js';
 import { bytesOf } from '../../components/base64.js';
 import { download } from '../../components/download-json.js';
 import * as wording from './wording.js';

@@ -14,7 +14,7 @@ import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { useEffect } from 'react';
 import { useSignedIn } from '../../api/session.js';
-import { errorSentence } from '../../api/api.js';
+import { errorSentence } from '../../api/call-error.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { NamedPaceRow } from './NamedPaceRow.js';

@@ -4,7 +4,8 @@ import type { Issue } from '@nadir/core/spec';
 import type { NamedPace } from '@nadir/core/spec/choices';
 import { namedPaces, problemsOf } from '@nadir/contract';
 import { useRef, useState } from 'react';
-import { type CallError, useSavePacesMutation } from '../../api/api.js';
+import { useSavePacesMutation } from '../../api/api.js';
+import type { CallError } from '../../api/call-error.js';
 import { useCoaching } from '../../api/coaching.js';
 import * as wording from './wording.js';
 

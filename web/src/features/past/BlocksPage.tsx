@@ -9,9 +9,6 @@ import type { Glance } from '@nadir/core/present/figures';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import {
-  type CallError,
-  callError,
-  errorSentence,
   useAddBlockMutation,
   useBlockGlancesQuery,
   useBlocksQuery,
@@ -23,6 +20,7 @@ import {
   useSquadQuery,
   useTemplatesQuery,
 } from '../../api/api.js';
+import { type CallError, callError, errorSentence } from '../../api/call-error.js';
 import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';

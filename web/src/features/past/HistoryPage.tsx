@@ -5,11 +5,11 @@ import { whatChanged } from '@nadir/core/present/compare';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import {
-  errorSentence,
   useBlockHistoryInfiniteQuery,
   useBlockQuery,
   useBlockVersionQuery,
 } from '../../api/api.js';
+import { errorSentence } from '../../api/call-error.js';
 import { useSignedIn } from '../../api/session.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';

@@ -1,7 +1,8 @@
 import { type AthleteAnswer, type LocatedProblem, locate, readWholeFile } from '@nadir/contract';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { errorSentence, useAddAthleteMutation, useAddBlockMutation } from '../../api/api.js';
+import { useAddAthleteMutation, useAddBlockMutation } from '../../api/api.js';
+import { errorSentence } from '../../api/call-error.js';
 import { DropZone } from '../../components/DropZone.js';
 import styles from './Past.module.css';
 import { useTakeDiary } from './useTakeDiary.js';

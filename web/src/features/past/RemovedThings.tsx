@@ -2,14 +2,12 @@ import Button from '@mui/material/Button';
 import { REMOVED_DAYS, type Removed } from '@nadir/contract';
 import { useState } from 'react';
 import {
-  type CallError,
-  callError,
-  errorSentence,
   usePutBackBlockMutation,
   usePutBackTemplateMutation,
   useRemovedQuery,
   useSetAthleteStateMutation,
 } from '../../api/api.js';
+import { type CallError, callError, errorSentence } from '../../api/call-error.js';
 import { Fold } from '../../components/Fold.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { formatDay } from '../../components/dates.js';

@@ -1,10 +1,6 @@
 import type { WholeFile } from '@nadir/contract';
-import {
-  callError,
-  errorSentence,
-  useChangeRecordMutation,
-  useLazyRecordQuery,
-} from '../../api/api.js';
+import { useChangeRecordMutation, useLazyRecordQuery } from '../../api/api.js';
+import { callError, errorSentence } from '../../api/call-error.js';
 import { useSay } from '../../components/messages.js';
 import * as wording from './wording.js';
 

@@ -1,12 +1,8 @@
 import Button from '@mui/material/Button';
 import { MOST_ARCHIVE_BYTES } from '@nadir/contract';
 import { useState } from 'react';
-import {
-  callError,
-  errorSentence,
-  useLazyAllDataQuery,
-  useTakeAllDataMutation,
-} from '../../api/api.js';
+import { useLazyAllDataQuery, useTakeAllDataMutation } from '../../api/api.js';
+import { callError, errorSentence } from '../../api/call-error.js';
 import { base64Of, bytesOf } from '../../components/base64.js';
 import { download } from '../../components/download-json.js';
 import { DropZone } from '../../components/DropZone.js';

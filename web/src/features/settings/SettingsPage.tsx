@@ -1,7 +1,8 @@
 import type { SettingsChange } from '@nadir/contract';
 import { type ShownStep, weekdays } from '@nadir/core/base';
 import { useEffect } from 'react';
-import { errorSentence, useSaveSettingsMutation } from '../../api/api.js';
+import { useSaveSettingsMutation } from '../../api/api.js';
+import { errorSentence } from '../../api/call-error.js';
 import { useSignedIn } from '../../api/session.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { ErrorNote } from '../../components/ErrorNote.js';

@@ -16,7 +16,7 @@ import {
   type Progression,
 } from '@nadir/core/spec/choices';
 import { useState } from 'react';
-import { errorSentence } from '../../api/api.js';
+import { errorSentence } from '../../api/call-error.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { DownIcon, UpIcon } from '../../theme/icons.js';

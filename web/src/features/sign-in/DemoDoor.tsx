@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import { useCallback, useEffect } from 'react';
-import { errorSentence, useLazySquadQuery, useSignInDemoMutation } from '../../api/api.js';
+import { useLazySquadQuery, useSignInDemoMutation } from '../../api/api.js';
+import { errorSentence } from '../../api/call-error.js';
 import { SIGNED_OUT, openFreshPage } from '../../api/fresh-page.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
 import * as wording from './wording.js';
