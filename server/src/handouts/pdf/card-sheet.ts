@@ -1,6 +1,6 @@
 import { type Card, papers } from '@nadir/core/present/handout';
 import { Ink } from './ink.js';
-import type { SheetFoot } from './wall-sheet.js';
+import type { SheetFoot } from './sheet-foot.js';
 
 /** A6, upright: a pocket; A4 on its side for a whole group. */
 const PAGES = { a6: { width: 297.64, height: 419.53 }, a4: papers.a4 } as const;

@@ -8,7 +8,7 @@ import {
 } from '@nadir/core/present/handout';
 import { Ink } from './ink.js';
 import { titleLine } from './title-line.js';
-import type { SheetFoot } from './wall-sheet.js';
+import type { SheetFoot } from './sheet-foot.js';
 
 const PAGE = papers.a4;
 const EDGE = 28;

@@ -6,7 +6,7 @@ import {
   papers,
 } from '@nadir/core/present/handout';
 import { Ink } from './ink.js';
-import type { SheetFoot } from './wall-sheet.js';
+import type { SheetFoot } from './sheet-foot.js';
 
 const PAGE = { width: papers.a4.height, height: papers.a4.width };
 const EDGE = 40;
