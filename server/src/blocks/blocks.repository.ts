@@ -1,24 +1,27 @@
-import {
-  type AthleteBody,
-  type BlockAnswer,
-  type BlockFile,
-  type BlockHistory,
-  type BlockVersion,
-  type HistoryQuery,
-  type OpenBlock,
-  type PastBody,
-  type PlannedDay,
-  anyBlockFile,
+import type {
+  BlockAnswer,
+  BlockFile,
+  BlockHistory,
+  BlockVersion,
+  HistoryQuery,
+  OpenBlock,
+  PastBody,
+  PlannedDay,
 } from '@nadir/contract';
 import { type CivilDate, differenceInDays } from '@nadir/core/base';
-import { type OwnSpec, compose, ownOf } from '@nadir/core/spec';
 import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import type { AthleteKey } from '../athletes/athletes.repository.js';
 import { KNEX } from '../database/knex.js';
-import { tablesOf, versionsIn } from '../database/coach-tables.js';
-import { stored } from '../database/stored.js';
 import { tables } from '../database/tables.js';
+import {
+  type ChangeRow,
+  changesOf,
+  isSameSave,
+  type StoredSave,
+  storedBy,
+  versionOf,
+} from './block-changes.js';
 import { planOf } from './plan-of.js';
 import {
   type DayRow,
@@ -31,38 +34,16 @@ import {
   storedDays,
   writePlan,
 } from './planned-days.js';
-
-type AthleteFacts = Partial<AthleteBody>;
-
-interface BlockRow {
-  coach_id: string;
-  block_id: string;
-  athlete_id: string;
-  revision: number;
-  /** What it says for itself; whole with its athlete’s record and the tables it names. */
-  wishes: OwnSpec<BlockFile>;
-  facts: AthleteBody;
-  starts_on: string;
-  race_on: string;
-  /** First kept on this day of the coach's: its days are handed out from then on. */
-  kept_on: string;
-  saved_at: Date;
-  removed_at: Date | null;
-}
-
-interface ChangeRow {
-  coach_id: string;
-  block_id: string;
-  revision: number;
-  at: Date;
-  by: string;
-  words: string;
-  after: unknown;
-  save_id: string | null;
-}
-
-type RepeatedRow = Pick<ChangeRow, 'block_id' | 'revision' | 'at' | 'after'> &
-  Pick<BlockRow, 'athlete_id'> & { same: boolean };
+import {
+  type AthleteFacts,
+  type BlockRow,
+  blocks,
+  blocksOf,
+  type HeldBlock,
+  heldOf,
+  ownBlock,
+  wholeRows,
+} from './whole-blocks.js';
 
 /** A version of a block on its way into the database. */
 export interface Version {
@@ -85,30 +66,6 @@ export interface Version {
   /** The athlete's record, where it is at hand. */
   record?: AthleteFacts | undefined;
 }
-
-/** A stored version, held for a save. */
-export interface HeldBlock extends BlockAnswer {
-  keptOn: CivilDate;
-  startsOn: CivilDate;
-  raceOn: CivilDate;
-  /** The athlete's record as it stands. */
-  record: AthleteBody;
-}
-
-/** What a held block is to the world. */
-export function asAnswer({ id, athleteId, revision, savedAt, wishes }: HeldBlock): BlockAnswer {
-  return { id, athleteId, revision, savedAt, wishes };
-}
-
-/** What an earlier save of the same id stored. */
-export interface StoredSave {
-  block: BlockAnswer;
-  /** True when it stored these very wishes. */
-  same: boolean;
-}
-
-/** The largest that PostgreSQL counts to in an integer. */
-const MOST_REVISION = 2_147_483_647;
 
 @Injectable()
 export class BlocksRepository {
@@ -285,63 +242,23 @@ export class BlocksRepository {
   }
 
   /** What the save of an id stored, if it did: its answer may have been lost. */
-  async storedBy(
+  storedBy(
     trx: Knex.Transaction,
     coachId: string,
     saveId: string | undefined,
     wishes: BlockFile,
   ): Promise<StoredSave | undefined> {
-    if (saveId === undefined) return undefined;
-    const row = await trx(tables.blockChanges)
-      .join(tables.blocks, (join) =>
-        join
-          .on(`${tables.blocks}.coach_id`, `${tables.blockChanges}.coach_id`)
-          .andOn(`${tables.blocks}.block_id`, `${tables.blockChanges}.block_id`),
-      )
-      .where({ [`${tables.blockChanges}.coach_id`]: coachId, save_id: saveId })
-      .first<RepeatedRow | undefined>(
-        `${tables.blockChanges}.block_id`,
-        'athlete_id',
-        `${tables.blockChanges}.revision`,
-        'at',
-        'after',
-        trx.raw('"after" = ?::jsonb AS same', [JSON.stringify(wishes)]),
-      );
-    if (!row) return undefined;
-    const block = {
-      id: row.block_id,
-      athleteId: row.athlete_id,
-      revision: row.revision,
-      savedAt: row.at.toISOString(),
-      wishes: stored(anyBlockFile, row.after),
-    };
-    return { block, same: row.same };
+    return storedBy(trx, coachId, saveId, wishes);
   }
 
   /** A page of changes without their versions, newest first. */
-  async changes(
-    coachId: string,
-    blockId: string,
-    { before, limit }: HistoryQuery,
-  ): Promise<BlockHistory> {
-    const rows = await this.knex<ChangeRow>(tables.blockChanges)
-      .where({ coach_id: coachId, block_id: blockId })
-      .andWhere('revision', '<', before ?? MOST_REVISION)
-      .orderBy('revision', 'desc')
-      .limit(limit + 1)
-      .select('revision', 'at', 'by', 'words');
-    return { changes: rows.slice(0, limit).map(changeOf), more: rows.length > limit };
+  changes(coachId: string, blockId: string, page: HistoryQuery): Promise<BlockHistory> {
+    return changesOf(this.knex, coachId, blockId, page);
   }
 
-  async version(
-    coachId: string,
-    blockId: string,
-    revision: number,
-  ): Promise<BlockVersion | undefined> {
-    const row = await this.knex<ChangeRow>(tables.blockChanges)
-      .where({ coach_id: coachId, block_id: blockId, revision })
-      .first();
-    return row && { ...changeOf(row), wishes: stored(anyBlockFile, row.after) };
+  /** A change with the version it led to. */
+  version(coachId: string, blockId: string, revision: number): Promise<BlockVersion | undefined> {
+    return versionOf(this.knex, coachId, blockId, revision);
   }
 
   /** The plan by the day, oldest first. */
@@ -363,85 +280,9 @@ export class BlocksRepository {
   }
 }
 
-function blocks(on: Knex) {
-  return on<BlockRow>(tables.blocks);
-}
-
-/** Two requests with one save id, at the same moment. */
-function isSameSave(error: unknown): boolean {
-  const constraint =
-    error instanceof Error && 'constraint' in error ? String(error.constraint) : '';
-  return constraint.includes('save_id');
-}
-
-function changeOf({
-  revision,
-  at,
-  by,
-  words,
-}: Pick<ChangeRow, 'revision' | 'at' | 'by' | 'words'>) {
-  return { revision, at: at.toISOString(), by, words };
-}
-
-/** Rows of blocks, each with the record of its athlete. */
-function wholeRows(on: Knex) {
-  const facts = on.raw(
-    `(SELECT facts FROM ${tables.athletes} AS athlete
-      WHERE athlete.coach_id = ${tables.blocks}.coach_id
-        AND athlete.athlete_id = ${tables.blocks}.athlete_id) AS facts`,
-  );
-  return blocks(on).select('*', facts);
-}
-
 function removedAthletes(on: Knex, coachId: string) {
   return on(tables.athletes)
     .where({ coach_id: coachId })
     .whereNotNull('removed_at')
     .select('athlete_id');
-}
-
-async function blocksOf(
-  on: Knex,
-  coachId: string,
-  rows: readonly BlockRow[],
-): Promise<BlockAnswer[]> {
-  const at = await tablesOf(
-    on,
-    coachId,
-    rows.map(({ wishes }) => wishes),
-  );
-  return rows.map((row) => ({
-    id: row.block_id,
-    athleteId: row.athlete_id,
-    revision: row.revision,
-    savedAt: row.saved_at.toISOString(),
-    wishes: stored(anyBlockFile, compose(row.facts, row.wishes, at)),
-  }));
-}
-
-async function heldOf(on: Knex, coachId: string, rows: readonly BlockRow[]): Promise<HeldBlock[]> {
-  const whole = await blocksOf(on, coachId, rows);
-  return whole.flatMap((block, index) => {
-    const row = rows[index];
-    if (!row) return [];
-    const { kept_on: keptOn, starts_on: startsOn, race_on: raceOn, facts: record } = row;
-    return [{ ...block, keptOn, startsOn, raceOn, record }];
-  });
-}
-
-/** What a file says that neither its athlete's record nor the coach's tables do. */
-async function ownBlock(
-  on: Knex,
-  { coachId, athleteId, record }: Pick<Version, 'coachId' | 'athleteId' | 'record'>,
-  file: BlockFile,
-): Promise<OwnSpec<BlockFile>> {
-  const facts = record ?? (await factsOf(on, coachId, athleteId));
-  return ownOf(facts, file, await versionsIn(on, coachId, file));
-}
-
-async function factsOf(on: Knex, coachId: string, athleteId: string): Promise<AthleteFacts> {
-  const row = await on<Pick<BlockRow, 'coach_id' | 'athlete_id' | 'facts'>>(tables.athletes)
-    .where({ coach_id: coachId, athlete_id: athleteId })
-    .first('facts');
-  return row?.facts ?? {};
 }

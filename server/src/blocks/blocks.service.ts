@@ -25,9 +25,11 @@ import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { learned } from '../athletes/learned.js';
 import { CLOCK, type Clock } from '../clock/clock.js';
 import { invalid, notFound, staleRevision } from '../http/refused.js';
-import { BlocksRepository, type StoredSave, asAnswer } from './blocks.repository.js';
+import type { StoredSave } from './block-changes.js';
+import { BlocksRepository } from './blocks.repository.js';
 import { RecordChanges } from './record-changes.js';
 import { firstVersion } from './first-version.js';
+import { asAnswer } from './whole-blocks.js';
 
 @Injectable()
 export class BlocksService {

@@ -16,7 +16,8 @@ import { Inject, Injectable } from '@nestjs/common';
 import type { Knex } from 'knex';
 import { AthletesRepository } from '../athletes/athletes.repository.js';
 import { notFound } from '../http/refused.js';
-import { BlocksRepository, type HeldBlock } from './blocks.repository.js';
+import { BlocksRepository } from './blocks.repository.js';
+import type { HeldBlock } from './whole-blocks.js';
 
 /** A change of a record on its way into the database. */
 export interface RecordChange {
