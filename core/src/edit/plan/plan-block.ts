@@ -14,6 +14,7 @@ import { validateSpec } from '../../layout/validate/index.js';
 import { applyChange, type Change } from '../index.js';
 import { withEasyFigures } from './plan-figures.js';
 import { phasesOf } from './plan-phases.js';
+import { withRaceCounted } from './plan-race-week.js';
 import { racesOf } from './plan-races.js';
 import { onTheirDays, warmedUp, withHardDays } from './plan-sessions.js';
 import { longRunsOf } from './plan-long-runs.js';
@@ -30,7 +31,14 @@ export interface PlanFor {
 
 /** A plan as a block, or what stands in its way. */
 export type PlannedBlock =
-  | { ok: true; spec: BlockSpec; taken: number; untaken: UntakenCell[] }
+  | {
+      ok: true;
+      spec: BlockSpec;
+      taken: number;
+      untaken: UntakenCell[];
+      /** m or s of race week before the race, where its figure is taken to count the race. */
+      beforeRace: number | undefined;
+    }
   | { ok: false; problems: Issue[] };
 
 /**
@@ -81,15 +89,12 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
   const { command, taken, untaken } = writeCells(block, all, measure, {
     givesWay: 'volume',
   });
-  const planned = command
-    ? withItsWeeks(
-        applyChange<BlockSpec>(
-          block.spec,
-          withFigures(command.change, { written, key: key.written, open }, block),
-        ),
-        given,
-      )
-    : block.spec;
+  const change = command && withFigures(command.change, { written, key: key.written, open }, block);
+  const { spec: counted, beforeRace } = withRaceCounted(
+    change ? applyChange<BlockSpec>(block.spec, change) : block.spec,
+    open,
+  );
+  const planned = change ? withItsWeeks(counted, given) : counted;
   const left = validateSpec(planned);
   return left.length > 0
     ? { ok: false, problems: left }
@@ -98,6 +103,7 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
         spec: planned,
         taken: taken - ours.length + races.length,
         untaken: [...untaken, ...key.untaken],
+        beforeRace,
       };
 }
 

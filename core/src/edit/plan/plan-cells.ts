@@ -8,7 +8,7 @@ import {
 } from '../../base/index.js';
 import type { ReadDate } from './forms/index.js';
 import type { PlanShape } from './plan-columns.js';
-import type { PlanColumn } from './plan-headings.js';
+import { isInHours, type PlanColumn } from './plan-headings.js';
 import { isPhaseName } from './phase-names.js';
 
 /** A cell of a coach's table, and what it is about. */
@@ -44,7 +44,7 @@ export function planCells(
   { head, columns }: PlanShape,
   reading: PlanReading,
 ): PlanCell[] {
-  const body = table.slice(head);
+  const body = inHours(table.slice(head), columns, table[head - 1] ?? []);
   const rows = body.filter((row) => isOfAWeek(row, columns, reading));
   const headings = headingsOf(body, (row) => isOfAWeek(row, columns, reading));
   const dateAt = columns.indexOf('date');
@@ -73,6 +73,22 @@ export function planCells(
     const text = headings.get(row);
     return text === undefined ? cells : [{ kind: 'phase', date: start, text }, ...cells];
   });
+}
+
+/** A bare figure under `Hours`: `4.5`, which is no minutes. */
+const BARE = /^\s*\d{1,2}(?:[.,]\d{1,2})?\s*$/;
+
+/** Rows whose weekly figures say that they are hours, where the heading says so. */
+function inHours(
+  body: readonly (readonly string[])[],
+  columns: PlanShape['columns'],
+  headings: readonly string[],
+): readonly (readonly string[])[] {
+  const at = columns.indexOf('volume');
+  if (!isInHours(headings[at] ?? '')) return body;
+  return body.map((row) =>
+    row.map((cell, index) => (index === at && BARE.test(cell) ? `${cell.trim()} h` : cell)),
+  );
 }
 
 /** What stands alone in a line above a row of a week. */

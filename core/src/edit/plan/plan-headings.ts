@@ -16,6 +16,9 @@ export const planColumnWords: Readonly<Record<Exclude<PlanColumn, Weekday>, stri
   nothing: 'Not used',
 };
 
+/** What a week comes to, in hours. */
+const HOURS = /^(?:(?:total|week(?:ly)?) )?(?:hours|hrs)$/;
+
 const HEADS: readonly (readonly [RegExp, PlanColumn])[] = [
   [/^(?:date|dates|w\/?c|week (?:of|commencing|beginning|starting)|starts?|from)$/, 'date'],
   [/^(?:week|wk|weeks|no\.?|#|week (?:no\.?|number))$/, 'week'],
@@ -27,6 +30,7 @@ const HEADS: readonly (readonly [RegExp, PlanColumn])[] = [
     /^(?:total|totals|volume|km|kms|miles|mi|mileage|sum|min|minutes|week(?:ly)? (?:total|volume|km|miles|mileage)|total (?:km|miles|min))$/,
     'volume',
   ],
+  [HOURS, 'volume'],
   [/^(?:long|long run|longest|lr)$/, 'longRun'],
 ];
 
@@ -57,11 +61,21 @@ function isHeading(row: readonly string[]): boolean {
   return known >= 2 || daysAcross(row, 'monday') !== undefined;
 }
 
-function headOf(cell: string): PlanColumn | undefined {
-  const words = cell
+/** True for a heading over hours. */
+export function isInHours(cell: string): boolean {
+  return HOURS.test(wordsOf(cell));
+}
+
+/** Without what stands in brackets behind it. */
+function wordsOf(cell: string): string {
+  return cell
     .trim()
     .toLowerCase()
     .replace(/\s*[([].*$/, '');
+}
+
+function headOf(cell: string): PlanColumn | undefined {
+  const words = wordsOf(cell);
   const short = /^(?:tues|thurs?|weds)$/.test(words) ? words.slice(0, 3) : words;
   const weekday = weekdays.find((day) => [day, day.slice(0, 3), day.slice(0, 2)].includes(short));
   if (weekday) return weekday;
@@ -101,15 +115,19 @@ function initialsAt(row: readonly string[]): DaysAcross | undefined {
   return undefined;
 }
 
+/** What the columns under a row of headings hold, each once; undefined where none is known. */
 export function headed(
   row: readonly string[],
   width: number,
   weekStartsOn: Weekday,
 ): PlanColumn[] | undefined {
   const across = daysAcross(row, weekStartsOn);
+  // Hours beside kilometres say the same twice.
+  const isMeasured = row.some((cell) => headOf(cell) === 'volume' && !isInHours(cell));
   const columns = Array.from({ length: width }, (_, index): PlanColumn => {
-    const day = across?.days[index - across.at];
-    return day ?? headOf(row[index] ?? '') ?? 'nothing';
+    const cell = row[index] ?? '';
+    const head = isMeasured && isInHours(cell) ? undefined : headOf(cell);
+    return across?.days[index - across.at] ?? head ?? 'nothing';
   });
   const taken = new Set<PlanColumn>();
   const once = columns.map((column): PlanColumn => {

@@ -8,7 +8,7 @@ export type Counted = 'km' | 'mi' | 'time';
 const UNITS = [
   ['km', 'k(?:ms?)?|kilomet(?:re|er)s?'],
   ['mi', 'mi|miles?'],
-  ['time', 'mins?|minutes'],
+  ['time', 'mins?|minutes|hours|hrs'],
 ] as const;
 
 /** A unit that stands alone: `Miles`, `Total (km)`, `Mon (min)`; 10 km is a distance. */

@@ -31,6 +31,8 @@ const given = (date: string, athlete: BlockSpec['athlete'] = { name: 'Idris Vale
   paces: { table: defaultPaces },
 });
 
+const TEN_KM = { name: 'Gull Point', date: '2027-02-14', distance: 10_000, time: 2400 };
+
 const five = [
   ['Autumn plan', '', '', '', '', '', '', '', ''],
   ['Week', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun', 'Total km'],
@@ -55,6 +57,7 @@ describe('a coach’s table', () => {
       undefined,
     );
     expect(counts(['Week', 'km', 'min'], ['1', '50', '300'])).toBe(undefined);
+    expect(counts(['Week', 'Tue', 'Sun', 'Hours'], ['1', '45', '80', '4.5'])).toBe('time');
     expect(counts(['Tue: steady for as many minutes as you like'])).toBe(undefined);
   });
 
@@ -441,7 +444,8 @@ describe('a plan as a block', () => {
 
     it('has each week as it is written, the other days run and none of them hard', () => {
       const { weeks } = laidFrom(keyDays);
-      expect(weeks.map(({ volume }) => volume)).toEqual([60_000, 66_000, 70_000, 50_000, 30_000]);
+      // Of the 30 km of race week 10 are raced.
+      expect(weeks.map(({ volume }) => volume)).toEqual([60_000, 66_000, 70_000, 50_000, 20_000]);
       expect(weeks.map(({ distance }) => distance)).toEqual(weeks.map(({ volume }) => volume));
       expect(weeks.slice(0, 4).map(({ longRun }) => longRun)).toEqual([
         ...[18_000, 20_000, 22_000, 15_000],
@@ -455,6 +459,45 @@ describe('a plan as a block', () => {
       expect(weeks.slice(0, 3).every(({ runDays }) => runDays > 3)).toBe(true);
       // 3.2 km of repetitions and 7 times 60 s jogged, and two kilometres or more around them.
       expect(weeks[0]?.days[1]?.distance).toBeGreaterThan(7000);
+    });
+
+    it('counts the race in the figure of its week, where what is left bears the days it names', () => {
+      const raceWeek = (figure: string, table = keyDays) => {
+        const rows = table.map((row) => (row[0] === '5' ? ['5', figure, ...row.slice(2)] : row));
+        const { cells } = cellsOf(rows, '2027-04-04');
+        const found = planBlock(cells, { given: given('2027-04-04'), measure: km });
+        if (!found.ok) throw new Error('refused');
+        return { beforeRace: found.beforeRace, week: layOut(found.spec).weeks[4] };
+      };
+      expect(raceWeek('35')).toMatchObject({ beforeRace: 25_000, week: { distance: 25_000 } });
+      // Its Tuesday alone is 7 km: with the race that is more than 15.
+      expect(raceWeek('15')).toMatchObject({ beforeRace: undefined, week: { distance: 15_000 } });
+    });
+
+    it('may have them in hours', () => {
+      const hours = [
+        ['Week', 'Hours', 'Tue', 'Thu', 'Sun'],
+        ['1', '4:20', '6 x 3 min @ 5 km, 2 min jog', '20 min @ one-hour', '80'],
+        ['2', '4.75', '6 x 3 min @ 5 km, 2 min jog', '25 min @ one-hour', '1:25'],
+        ['3', '5', '5 x 4 min @ 5 km, 2 min jog', '25 min @ one-hour', '90'],
+        ['4', '3.5', '45', '45', '60'],
+        ['5', '2:40', '4 x 2 min @ 5 km, 2 min jog', '20', 'Race'],
+      ];
+      const { cells, shape } = cellsOf(hours, '2027-04-04');
+      expect(shape.columns[1]).toBe('volume');
+      expect(countedIn(hours, cells)).toBe('time');
+      const athlete = { name: 'Idris Vale', basis: 'time' as const, results: [TEN_KM] };
+      const found = planBlock(cells, {
+        given: given('2027-04-04', athlete),
+        measure: { basis: 'time', unit: 'km', step: 1 },
+      });
+      if (!found.ok) throw new Error('refused');
+      expect(found.untaken).toEqual([]);
+      // 160 min less a race of 40.
+      expect(found.beforeRace).toBe(120 * 60);
+      expect(layOut(found.spec).weeks.map(({ time }) => time / 60)).toEqual([
+        ...[260, 285, 300, 210, 120],
+      ]);
     });
 
     it('runs on no day that names work alone, key days or not', () => {

@@ -23,6 +23,15 @@ const ROUGHLY =
 const HOURS =
   /(\d{1,2})\s*h(?:ours?|rs?)?(?![a-z])(?:\s*(\d{1,2})\s*(?:m|min|mins|minutes)?(?![a-z]))?/;
 
+/** `4.5 h`, `4,25 hours`. */
+const PART_OF_HOURS = /(\d{1,2})[.,](\d{1,2})\s*h(?:ours?|rs?)?(?![a-z])/;
+
+/** `4:30:00`, as a spreadsheet writes a length of time. */
+const WITH_SECONDS = /^(\d{1,2}:\d\d):00$/;
+
+/** `4.5` alone: of a week that is counted in minutes it is hours. */
+const PART_ALONE = /^(\d{1,2}[.,]\d{1,2})$/;
+
 const CHANGE = /^([+−-])\s*(\d{1,3}(?:[.,]\d)?)\s*%$/;
 
 /** Reads a volume as coaches write it: `54`, `+10%`, `=` (as the week before), `r` (a recovery week). */
@@ -36,6 +45,9 @@ export function readVolume(text: string, measure: Measure): ReadCell<VolumeEntry
     const share = Number(change[2]?.replace(',', '.')) / 100;
     return { ok: true, entry: { kind: 'change', share: change[1] === '+' ? share : -share } };
   }
+  if (measure.basis === 'time' && PART_ALONE.test(typed)) {
+    return offered(text, inClock(`${typed} h`, measure), 'this week is counted in minutes');
+  }
   const unit = unitName(measure);
   // In another unit it is a slip, and is said.
   const [figure = '', ...behind] = typed.split(/(?<=\d)(?![\d.,:])/);
@@ -43,24 +55,37 @@ export function readVolume(text: string, measure: Measure): ReadCell<VolumeEntry
   const isAlone = withoutUnit(behind.join('').trim(), measure) === '';
   if (amount !== undefined && isAlone) return { ok: true, entry: { kind: 'amount', amount } };
   const meant = oneVolume(typed);
-  if (meant !== undefined) {
-    const problem = `“${text.trim()}”: a week’s volume is one figure. Did you mean ${meant}?`;
-    return { ok: false, problem, suggestion: meant };
-  }
+  if (meant !== undefined) return offered(text, meant);
   return {
     ok: false,
     problem: `“${text.trim()}” is no volume in ${unit}: write 54, +10%, = (as the week before) or r (a recovery week).`,
   };
 }
 
+function offered(
+  text: string,
+  suggestion: string,
+  why = 'a week’s volume is one figure',
+): ReadCell<VolumeEntry> {
+  const problem = `“${text.trim()}”: ${why}. Did you mean ${suggestion}?`;
+  return { ok: false, problem, suggestion };
+}
+
 /** Hours of a week that is counted in minutes, as a clock. */
 function inClock(typed: string, { basis }: Measure): string {
   if (basis !== 'time') return typed;
-  return typed.replace(
-    HOURS,
-    (_, hours: string, minutes: string | undefined) =>
-      `${hours}:${(minutes ?? '').padStart(2, '0')}`,
-  );
+  return typed
+    .replace(WITH_SECONDS, '$1')
+    .replace(PART_OF_HOURS, (_, hours: string, part: string) =>
+      clockOf(hours, String(Math.round(60 * Number(`0.${part}`)))),
+    )
+    .replace(HOURS, (_, hours: string, minutes: string | undefined) =>
+      clockOf(hours, minutes ?? ''),
+    );
+}
+
+function clockOf(hours: string, minutes: string): string {
+  return `${hours}:${minutes.padStart(2, '0')}`;
 }
 
 /** The middle of a range, or a figure that is no more than about right. */

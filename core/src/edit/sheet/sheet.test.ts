@@ -270,6 +270,11 @@ describe('a week’s volume as it is typed', () => {
     expect(readVolume('4 h', minutes)).toMatchObject({ entry: { amount: 14_400 } });
     expect(readVolume('~4 h', minutes)).toMatchObject({ ok: false, suggestion: '4:00' });
     expect(readVolume('4 h', km)).toMatchObject({ ok: false });
+    for (const text of ['4.5 h', '4,5 hours', '4:30:00'])
+      expect(readVolume(text, minutes)).toMatchObject({ ok: true, entry: { amount: 16_200 } });
+    // Nobody runs four and a half minutes a week.
+    expect(readVolume('4.25', minutes)).toMatchObject({ ok: false, suggestion: '4:15' });
+    expect(readVolume('4.5', km)).toMatchObject({ ok: true, entry: { amount: 4500 } });
     expect(readVolume('90 min', minutes)).toMatchObject({ entry: { amount: 5400 } });
     expect(readVolume('42 miles', miles)).toMatchObject({ entry: { amount: 67_592.448 } });
     expect(readVolume('50-55 km', km)).toMatchObject({ ok: false, suggestion: '53' });

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import type { Basis } from '@nadir/core/base';
-import { capital, formatRace, readDistance } from '@nadir/core/base/format';
+import { capital, formatRace, formatWithUnit, readDistance } from '@nadir/core/base/format';
 import type { Counted } from '@nadir/core/edit/plan';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -17,7 +17,7 @@ import styles from './ImportPlan.module.css';
 import { PlanExample } from './PlanExample.js';
 import { PlanTable } from './PlanTable.js';
 import { TableSource } from './TableSource.js';
-import { type PlanAsked, USUAL_DISTANCE, usePlan } from './usePlan.js';
+import { measureOf, type PlanAsked, USUAL_DISTANCE, usePlan } from './usePlan.js';
 import * as wording from './wording.js';
 
 const COUNTED = [
@@ -191,6 +191,13 @@ export function ImportPlanPage() {
                   </p>
                 )}
                 {said !== undefined && <p className="small muted">{said}</p>}
+                {read.beforeRace !== undefined && (
+                  <p className="small muted">
+                    {wording.raceWeekCountsTheRace(
+                      formatWithUnit(read.beforeRace, measureOf(read.counted)),
+                    )}
+                  </p>
+                )}
                 {read.startsOn !== coach.settings.weekStartsOn && (
                   <p className="small muted">{wording.itsWeeksBeginOn(capital(read.startsOn))}</p>
                 )}

@@ -60,6 +60,8 @@ export interface ReadPlan {
   weeks: number;
   taken: number;
   untaken: readonly UntakenCell[];
+  /** m or s of race week before the race, where its figure is taken to count the race. */
+  beforeRace: number | undefined;
   problems: readonly string[];
 }
 
@@ -101,6 +103,7 @@ export function usePlan(asked: PlanAsked) {
       weeks: 0,
       taken: 0,
       untaken: [],
+      beforeRace: undefined,
     };
     if (cells.length === 0) {
       const problem = raceDate ? wording.noDaysOrFiguresWereFound : wording.theTableHasNoDates;
@@ -123,9 +126,9 @@ export function usePlan(asked: PlanAsked) {
     }
     const spec = resolveSpec(planned.spec);
     const problems = problemsOfWishes(planned.spec).map(({ message }) => message);
-    const { taken, untaken } = planned;
+    const { taken, untaken, beforeRace } = planned;
     const file = problems.length > 0 ? undefined : toBlockFile(spec, false);
-    return { ...nothing, file, weeks: spec.weeks, taken, untaken, problems };
+    return { ...nothing, file, weeks: spec.weeks, taken, untaken, beforeRace, problems };
   }, [table, chosen, asked, dateIn, weekStartsOn, houseRules, paces]);
   return {
     table,
@@ -172,6 +175,7 @@ function unitOf(counted: Counted): Unit {
   return counted === 'mi' ? 'mi' : 'km';
 }
 
-function measureOf(counted: Counted): Measure {
+/** How figures are shown that are counted so. */
+export function measureOf(counted: Counted): Measure {
   return { basis: counted === 'time' ? 'time' : 'distance', unit: unitOf(counted), step: 1 };
 }

@@ -28,6 +28,8 @@ export const cellsReadWeeksTo = (
 ) => `${plural(taken, 'cell')} read: ${plural(weeks, 'week')}, ${raceDistance}${text}`;
 export const daysThatCannotBeReadAreWorked = ' Days that cannot be read are worked out.';
 export const itsWeeksBeginOn = (day: string) => `Its weeks begin on ${day}, and so do the block’s.`;
+export const raceWeekCountsTheRace = (left: string) =>
+  `The figure of race week is taken to count the race: ${left} before it.`;
 export const giveTheAthleteAName = ' Give the athlete a name.';
 export const cellsThatCouldNotBeRead = 'Cells that could not be read';
 export const useAllSuggestions = (count: number) => `Use all ${count} suggestions`;

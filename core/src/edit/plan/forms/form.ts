@@ -66,7 +66,7 @@ export function isDate(cell: string, readDate: ReadDate): boolean {
 
 /** `Total`, `Weekly km`: the name of what sums up. */
 export const SUM =
-  /^(?:(?:week(?:ly)?|grand) )?(?:total|totals|sum|volume|km|kms|miles|mileage)\b/i;
+  /^(?:(?:week(?:ly)?|grand) )?(?:total|totals|sum|volume|km|kms|miles|mileage|hours|hrs)\b/i;
 
 /** What a heading says of a figure for each day. */
 export const FIGURE_HEAD =
