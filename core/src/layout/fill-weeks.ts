@@ -5,7 +5,7 @@ import type { Week } from './block/week.js';
 import type { Context } from './context/context.js';
 import { eventsIn } from './events/event-days.js';
 import { type Cuts, eventCuts, heaviestOf, recoveryCuts, taperCuts } from './fill/cuts.js';
-import { dealWeek } from './fill/deal.js';
+import { dealWeek, isHeld } from './fill/deal.js';
 import type { WeekToDeal } from './fill/open-deal.js';
 import {
   atMost,
@@ -16,6 +16,7 @@ import {
   noMoreThan,
 } from './fill/held-back.js';
 import { layDays } from './fill/lay-days.js';
+import { opened } from './fill/opened.js';
 import { PLAIN, setApart, type Way } from './fill/set-apart.js';
 import { totalsOf } from './fill/week-totals.js';
 import { noPast, type WeekThen } from './past/past.js';
@@ -51,12 +52,8 @@ export function fillWeeks(
     const cuts = atMost(tapered, cutsOf(context, of, { heaviest, last: built.at(-1)?.week.days }));
     const lighter = of.frame.dayShares && !cuts ? noMoreThan(context, tapered, of) : of;
     const held = comingBack(context, heldBy(context, lighter, built), weeks.at(-1));
-    const week = fillWeek(context, held, {
-      days: roles[index] ?? [],
-      cuts,
-      keys,
-      placeOf,
-    });
+    const asked = { of: held, days: roles[index] ?? [], cuts, keys, placeOf };
+    const week = fillWeek(context, amountOf(held).isPinned ? withRoom(context, asked) : asked);
     weeks.push(week);
     begun ||= restarts(context.spec, of.frame);
     // What illness or days away take of a taper week, they do not take of the next.
@@ -81,7 +78,7 @@ function cutsOf(
   }: { heaviest: (readonly Day[])[] | undefined; last: readonly Day[] | undefined },
 ): Cuts | undefined {
   if (frame.dayShares) return heaviest.length > 0 ? taperCuts(context, frame, heaviest) : undefined;
-  if (!last || volume.rule === 'pin') return undefined;
+  if (!last || (volume.rule === 'pin' && !volume.recovery)) return undefined;
   // A camp that asks for more cuts nothing.
   if (volume.rule === 'event') return frame.running > 1 ? undefined : eventCuts(context, last);
   return volume.recovery && context.spec.week.midweek === undefined
@@ -89,16 +86,31 @@ function cutsOf(
     : undefined;
 }
 
+/** A week, and what its days are dealt by. */
+interface DealingOfWeek extends Omit<Dealing, 'roles'> {
+  of: WeekOfAmounts;
+  days: readonly PlannedDay[];
+  cuts: Cuts | undefined;
+}
+
+/** A week that the coach fixed, on another day too where its runs would not hold it else. */
+function withRoom(context: Context, asked: DealingOfWeek): DealingOfWeek {
+  const { of, cuts, placeOf, keys } = asked;
+  if (of.over) return asked;
+  const { volume, longRun } = amountOf(of);
+  const week = { volume, longRun, pinned: true, cuts, placeOf, ...PLAIN };
+  // As before it began, so that nothing to come moves.
+  const planned = { ...context, past: noPast };
+  const days = opened(context, asked.days, (tried) =>
+    isHeld(planned, { ...week, days: tried }, keys),
+  );
+  return { ...asked, days };
+}
+
 /** A week with the amounts of every run, exact. */
 function fillWeek(
   context: Context,
-  week: WeekOfAmounts,
-  {
-    days: planned,
-    cuts,
-    keys,
-    placeOf,
-  }: Omit<Dealing, 'roles'> & { days: readonly PlannedDay[]; cuts: Cuts | undefined },
+  { of: week, days: planned, cuts, keys, placeOf }: DealingOfWeek,
 ): Week {
   const { over, volume: laid } = week;
   const then = over?.at(-1)?.week;

@@ -50,6 +50,17 @@ export function dealWeek(
   return stands ? dealt : dealOut(openDeal(context, week, keys));
 }
 
+/** Whether the runs of a week hold its volume, each at its ceiling at most. */
+export function isHeld(
+  context: Context,
+  week: WeekToDeal,
+  keys: ReadonlyMap<CivilDate, KeySession>,
+): boolean {
+  const deal = openDeal(context, week, keys);
+  const most = sum(slotsThatFit(deal).map(({ ceiling }) => ceiling));
+  return most >= deal.left - 1e-6;
+}
+
 /** Whether any of the days is over. */
 function isTouched({ past: { asOf } }: Context, [first]: readonly PlannedDay[]): boolean {
   return asOf !== undefined && first !== undefined && first.date < asOf;

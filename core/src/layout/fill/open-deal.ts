@@ -127,10 +127,10 @@ function racedOn(context: Context, { days, volume, longRun }: WeekToDeal): numbe
 }
 
 /** Where days may be run twice no easy run is longer than the house rule has it; a day pinned or fixed is. */
-function mostAtOnce(context: Context, { volume, days, pinned }: WeekToDeal): number {
+function mostAtOnce(context: Context, { volume, days }: WeekToDeal): number {
   const { rules, spec, easyOn } = context;
   const { basis } = spec.athlete;
-  const mayDouble = volume >= rules.week.doublesFrom[basis] && !isUnder18(spec) && !pinned;
+  const mayDouble = volume >= rules.week.doublesFrom[basis] && !isUnder18(spec);
   const [first] = days;
   if (!mayDouble || !first || spec.week.midweek !== undefined) return Infinity;
   const { longestSingle } = rules.week;

@@ -1,4 +1,4 @@
-import { clean, floorTo, sum } from '../../base/index.js';
+import { addDays, clean, differenceInDays, floorTo, sum } from '../../base/index.js';
 import { type Shape, fill } from './fill.js';
 import type { Deal } from './open-deal.js';
 import { type Slot, towardMidweek } from './slots.js';
@@ -23,13 +23,26 @@ export function amountsFor(deal: Deal, dealt: readonly Slot[], meant: number): n
   // Runs of mid-week that stay as they are do so but where an event cuts them.
   const stays = deal.context.spec.week.midweek !== undefined && !deal.cuts;
   if (over <= 1e-6 || !(deal.pinned || stays)) return amounts;
-  // What is pinned is run, ceilings or not.
-  const open = slots.filter(({ index }) => !deal.kept[index]);
+  // What is pinned is run, ceilings or not; as long as another run can take more a session
+  // keeps its length, and the eve of a race before it.
+  const eves = slots.map(({ index }) => isEve(deal, index));
+  const stay = slots.map(({ index }, place) => eves[place] || deal.kept[index] !== undefined);
+  const held = [stay, eves].find((each) => each.includes(false));
   const raised = slots.map((slot, place): Shape => {
     const at = amounts[place] ?? 0;
-    // A session keeps its length as long as another run can take more.
-    const isKept = deal.kept[slot.index] !== undefined && open.length > 0;
-    return { weight: slot.weight, floor: at, ceiling: isKept ? at : Infinity };
+    const weight = slot.weight * daysOut(deal, slot.index);
+    return { weight, floor: at, ceiling: held?.[place] ? at : Infinity };
   });
   return fill(meant, raised, step, towardMidweek(deal, slots));
+}
+
+function isEve({ context: { spec, eventDays }, days }: Deal, index: number): boolean {
+  const tomorrow = addDays(days[index]?.date ?? spec.race.date, 1);
+  return tomorrow === spec.race.date || eventDays.get(tomorrow)?.race?.kind === 'tune-up-race';
+}
+
+/** Days to the goal race, in the week before it: the farther from it, the more a day takes. */
+function daysOut({ context: { spec }, days }: Deal, index: number): number {
+  const left = differenceInDays(spec.race.date, days[index]?.date ?? spec.race.date);
+  return left > 0 && left < 7 ? left : 7;
 }

@@ -209,7 +209,7 @@ function withoutLightest(deal: Deal, slots: readonly Slot[]): boolean {
 function runTwice(deal: Deal, slots: readonly Slot[]): boolean {
   const { context, twice, volume, cuts } = deal;
   const { rules, spec } = context;
-  if (cuts || deal.pinned || volume < rules.week.doublesFrom[spec.athlete.basis]) return false;
+  if (cuts || volume < rules.week.doublesFrom[spec.athlete.basis]) return false;
   if (isUnder18(spec)) return false;
   const once = towardMidweek(deal, slots)
     .flatMap((place) => slots[place] ?? [])

@@ -16,11 +16,9 @@ export function underCaps(
   const { spec, rules, perMetre, step, easyOn, recoveryOn } = climb.context;
   const week = climb.frame.weeks[index];
   const raced = (week?.raced ?? 0) * perMetre;
-  // A taper cuts its runs one by one: the week is what they leave.
   const laid = climb.volumes[index];
-  const isCut = week?.dayShares !== undefined && laid?.rule !== 'pin';
-  const meant = isCut ? heaviestOf(climb) : (laid?.volume ?? 0);
-  const volume = Math.max(0, meant - raced);
+  const left = partLeft(climb, index);
+  const volume = Math.max(0, left * uncutVolume(climb, index) - raced);
   // A short first week has too few days to hold the long run to its usual part.
   const evenly = 1 / (week?.length ?? 7);
   const share = longRunShareLimit(weekOfLongRun(spec, volume, perMetre), rules);
@@ -36,10 +34,30 @@ export function underCaps(
       climb.days[index]?.date ?? week?.start ?? spec.start,
     ),
   );
-  const rounded = rule === 'peak' ? wished : roundTo(wished, step);
+  const rounded = rule === 'peak' ? wished : roundTo(left * wished, step);
   if (rounded <= Math.min(byShare, byTime) * (1 + 1e-9)) return { longRun: clean(rounded), rule };
   const capped = floorTo(Math.min(byShare, byTime), step);
   return { longRun: capped, rule: byShare <= byTime ? 'share-cap' : 'time-cap' };
+}
+
+/**
+ * What a long run is a part of: its week; of a taper, which cuts its runs one by one, the
+ * heaviest that they are cut from.
+ */
+function uncutVolume(climb: Climb, index: number): number {
+  const isCut = climb.frame.weeks[index]?.dayShares !== undefined;
+  return isCut ? heaviestOf(climb) : (climb.volumes[index]?.volume ?? 0);
+}
+
+/** Policy: what the runs of a taper week come to as they are cut, at least, against its share. */
+const AS_CUT = 0.8;
+
+/** The part of a taper week that the coach left of it; 1 where they fixed it no lower than its cut. */
+function partLeft(climb: Climb, index: number): number {
+  const week = climb.frame.weeks[index];
+  const laid = climb.volumes[index];
+  if (week?.dayShares === undefined || laid?.rule !== 'pin') return 1;
+  return Math.min(1, laid.volume / (AS_CUT * week.taperShare * heaviestOf(climb)));
 }
 
 /** The shortest long run beside which no other run of the week need pass its part of it; at least as wished. */

@@ -33,9 +33,16 @@ export function rung(climb: Climb, index: number): UndatedLongRun {
 /** A rung, made longer where other runs of its week would come too near it; never past the peak asked for. */
 function onStep(climb: Climb, index: number, wished: number, rule: LongRunRule): UndatedLongRun {
   const { spec, step } = climb.context;
-  const most = Math.max(wished, spec.longRun.peak);
-  const longest = Math.min(most, stillLongest(climb, index, 0));
+  const kept = overPeak(climb, index);
+  const most = Math.max(wished, spec.longRun.peak) * kept;
+  const longest = Math.min(most, stillLongest(climb, index, wished * kept));
   return longest > wished + step / 2
     ? underCaps(climb, index, longest, 'longest')
     : underCaps(climb, index, wished, rule);
+}
+
+/** How far over the block’s peak the coach fixed a week: its long run keeps its part of it. */
+function overPeak({ context: { spec }, volumes }: Climb, index: number): number {
+  const laid = volumes[index];
+  return laid?.rule === 'pin' ? Math.max(1, laid.volume / spec.volume.peak) : 1;
 }

@@ -31,6 +31,7 @@ export function layLongRuns(
   asked: LongRunsAsked,
 ): LaidLongRun[] {
   const climb = startClimb(context, frame, volumes, asked);
+  const most = context.spec.longRun.peak;
   const pins = new Map(context.spec.pins.map((pin) => [pin.week, pin.longRun]));
   for (const [index, week] of frame.weeks.entries()) {
     const past = longRunOfPast(context, week);
@@ -46,8 +47,8 @@ export function layLongRuns(
     climb.last = next.longRun;
     climb.longest = Math.max(climb.longest, next.longRun);
     if (next.rule === 'pin') climb.line = next.longRun;
-    // One that its week makes longer is climbed from.
-    if (next.rule === 'longest') climb.line = Math.max(climb.line, next.longRun);
+    // One that its week makes longer is climbed from, not past the peak.
+    if (next.rule === 'longest') climb.line = Math.max(climb.line, Math.min(next.longRun, most));
   }
   return climb.laid;
 }

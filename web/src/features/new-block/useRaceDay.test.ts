@@ -5,7 +5,7 @@ import { beforeMove } from './useRaceDay.js';
 const from: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 18,
+  engine: 19,
   race: { name: 'Pier 10', date: '2027-05-30', distance: 10_000 },
   weeks: 12,
   events: [{ kind: 'test', name: 'Mile', from: '2027-04-11' }],
