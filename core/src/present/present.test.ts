@@ -105,6 +105,11 @@ describe('why', () => {
     expect(why(15)[1]).toBe('The peak of the ladder, about 2 h 59 min on the feet.');
     expect(why(16)[1]).toMatch(/^Coming down from the peak/);
     expect(why(18)[1]).toBe('The race.');
+    // 27 km x 95 / 92 are 27.9.
+    const heavier = layOut({ ...marathon, pins: [{ week: 10, volume: 95_000 }] });
+    expect(whyLongRun(heavier, heavier.weeks[9]!)).toMatch(
+      /^Longer, as its week is more than the peak: 28 km of 95 km, 29%; about 2 h 3\d min/,
+    );
   });
 
   it('names another week by the figure that stands there: 62 km are 38.5 mi, shown 38', () => {

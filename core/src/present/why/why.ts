@@ -78,6 +78,8 @@ function raceWords(block: Block, part: number, heaviest: string): string {
 export function whyLongRun({ spec, easyPace }: Block, week: Week): string {
   const share = formatPercent(partOf(week.longRun, week.volume));
   const say = (amount: number) => formatPlain(amount, spec.athlete);
+  const ofWeek = `${say(week.longRun)} of ${say(week.volume)}, ${share}`;
+  const isOverPeak = week.volumeRule === 'pin' && week.volume > spec.volume.peak;
   const seconds = spec.athlete.basis === 'time' ? week.longRun : (week.longRun * easyPace) / 1000;
   const feet = `about ${formatHours(seconds)} on the feet`;
   const messages: Readonly<Record<LongRunRule, string>> = {
@@ -85,9 +87,11 @@ export function whyLongRun({ spec, easyPace }: Block, week: Week): string {
     pin: `Fixed; kept exactly. ${capital(feet)}.`,
     rung: `A rung of the ladder to the peak, ${feet}.`,
     peak: `The peak of the ladder, ${feet}.`,
-    longest: `Long enough that no other run of the week comes too near it, ${feet}.`,
+    longest: isOverPeak
+      ? `Longer, as its week is more than the peak: ${ofWeek}; ${feet}.`
+      : `Long enough that no other run of the week comes too near it, ${feet}.`,
     raced: 'The tune-up race is this week’s long run.',
-    'share-cap': `Held by its share of the week: ${say(week.longRun)} of ${say(week.volume)}, ${share}; ${feet}.`,
+    'share-cap': `Held by its share of the week: ${ofWeek}; ${feet}.`,
     'time-cap': `Held by time on feet, ${feet}.`,
     'growth-cap': `As much longer as a long run may grow, ${feet}.`,
     recovery: `Recovery: shorter by as much as the week, ${feet}.`,
