@@ -8,6 +8,7 @@ export {
   moveDay,
   moveRest,
   pinDay,
+  runRole,
   setBeside,
   setDayRole,
   swapBack,

@@ -1,11 +1,11 @@
 import { formatPercent, formatPlain } from '../../base/format/index.js';
 import { sum } from '../../base/index.js';
-import { layoutStep } from '../../rules/index.js';
 import { growthLimit } from '../../rules/limits/index.js';
 import { climbBegins } from '../../layout/index.js';
 import { isMeasure } from '../done/is-measure.js';
 import { lastSpell } from '../done/spells.js';
-import { weeksHeldAt, wholeWeeksToCome } from './changes.js';
+import { wholeWeeksToCome } from './changes.js';
+import { weeksHeldAt } from './held-weeks.js';
 import type { Propose } from './proposal.js';
 
 /** Weeks whose mean is what is really held. */
@@ -25,21 +25,18 @@ export const carryOn: Propose = (review, measure) => {
   const held = sum(last.map(({ run }) => run)) / last.length;
   const planned = sum(last.map((each) => each.planned)) / last.length;
   if (held <= 0 || held >= rules.diary.light * planned) return [];
-  const step = layoutStep(block.spec.athlete, rules);
   const most = growthLimit(held, block.feasible.cap);
   if (most >= next.volume) return [];
   const part = most / next.volume;
-  const change = weeksHeldAt(
-    block,
-    [{ week: next, volume: most, longRun: part * next.longRun, restart: true }],
-    step,
-  );
-  const volume = change.pins?.find(({ week }) => week === next.number)?.volume ?? most;
+  const { change, words } = weeksHeldAt(block, [
+    { week: next, volume: most, longRun: part * next.longRun, restart: true },
+  ]);
+  const volume = change.pins.find(({ week }) => week === next.number)?.volume ?? most;
   return [
     {
       key: 'carry-on',
       title: `Carry on from what was run: week ${next.number} at ${formatPlain(volume, measure)}`,
-      because: `${formatPlain(held, measure)} a week was held, ${formatPercent(held / planned)} of the plan. The climb goes on from there, to the peak that can then be reached.`,
+      because: `${formatPlain(held, measure)} a week was held, ${formatPercent(held / planned)} of the plan. The climb goes on from there, to the peak that can then be reached.${words}`,
       command: {
         change,
         message: `Carried on from the ${formatPlain(held, measure)} a week that were run.`,

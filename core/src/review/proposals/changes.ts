@@ -1,9 +1,7 @@
 import { dayWords } from '../../base/format/index.js';
 import { addDays, type CivilDate, metresPer } from '../../base/index.js';
-import type { Command } from '../../edit/index.js';
 import { type Block, type Day, mainOf, type Week } from '../../layout/block/index.js';
 import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
-import { withPin } from '../../spec/index.js';
 import type { Review } from '../done/review-block.js';
 
 /** Days of a block from a date on, up to and with another. */
@@ -18,7 +16,8 @@ export function firstOpenDay({ days, today }: Review): CivilDate {
   return isRecorded ? addDays(today, 1) : today;
 }
 
-const PLACED: ReadonlySet<Day['role']> = new Set(['race', 'tune-up', 'test']);
+/** Days on which a race or a test stands. */
+export const PLACED: ReadonlySet<Day['role']> = new Set(['race', 'tune-up', 'test']);
 
 /** Nothing hard on these days: key sessions become easy runs, long runs are run easy. What is placed stays, and is said. */
 export function withoutHard(
@@ -41,11 +40,16 @@ export function withoutHard(
 }
 
 /** The same length without what was quick in it. */
-function easyText(day: Day, { basis, unit }: Block['spec']['athlete']): string {
+function easyText(day: Day, athlete: Block['spec']['athlete']): string {
   const long = mainOf(day) ?? day;
+  return easyWords(athlete.basis === 'time' ? long.time : long.distance, athlete);
+}
+
+/** So much easy running in shorthand, m or s as the athlete counts. */
+export function easyWords(amount: number, { basis, unit }: Block['spec']['athlete']): string {
   return basis === 'time'
-    ? `${Math.round(long.time / 60)} min easy`
-    : `${Number((long.distance / metresPer(unit)).toFixed(1))} ${unit} easy`;
+    ? `${Math.round(amount / 60)} min easy`
+    : `${Number((amount / metresPer(unit)).toFixed(1))} ${unit} easy`;
 }
 
 /** A sentence for races and tests that stand on days without anything hard; empty where none does. */
@@ -54,31 +58,6 @@ export function placedWords(days: readonly Day[]): string {
   if (placed.length === 0) return '';
   const names = placed.map(({ date }) => dayWords(date)).join(', ');
   return ` What is placed on ${names} stands: move it under Races & days away.`;
-}
-
-/** A week that is held at an amount, its long run at the same part of its own. */
-interface Held {
-  week: Week;
-  volume: number;
-  longRun: number;
-  /** True where the climb goes on from it. */
-  restart?: true | undefined;
-}
-
-/** Weeks held at amounts, in whole layout steps. */
-export function weeksHeldAt(
-  { spec }: Block,
-  held: readonly Held[],
-  step: number,
-): Pick<Command['change'], 'pins'> {
-  const whole = (amount: number) => Math.max(step, step * Math.floor(amount / step));
-  const pins = held.reduce((kept, { week, volume, longRun, restart }) => {
-    const { number } = week;
-    const held = withPin(kept, number, 'volume', whole(volume));
-    const both = withPin(held, number, 'longRun', longRun > 0 ? whole(longRun) : undefined);
-    return both.map((pin) => (pin.week === number ? { ...pin, restart } : pin));
-  }, spec.pins);
-  return { pins };
 }
 
 /** Weeks that have not begun, the race’s own left out. */

@@ -2,20 +2,14 @@ import { formatPercent, formatPlain } from '../../base/format/index.js';
 import { addDays, type Measure } from '../../base/index.js';
 import { layoutStep } from '../../rules/index.js';
 import { HALF_WEEK } from '../../rules/limits/index.js';
-import type { Day, Week } from '../../layout/block/index.js';
+import { type Day, isBase, type Week } from '../../layout/block/index.js';
 import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import { isMeasure } from '../done/is-measure.js';
 import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
 import { type MissedSpell, missedOf } from '../done/spells.js';
-import {
-  daysFrom,
-  firstOpenDay,
-  weeksHeldAt,
-  weeksToCome,
-  wholeWeeksToCome,
-  withoutHard,
-} from './changes.js';
+import { daysFrom, firstOpenDay, weeksToCome, wholeWeeksToCome, withoutHard } from './changes.js';
+import { weeksHeldAt } from './held-weeks.js';
 import type { Proposal, Propose } from './proposal.js';
 
 const WEEK = 7;
@@ -59,17 +53,15 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
   const [next] = weeksToCome(review);
   if (!next) return [];
   const { afterSome } = rules.diary;
-  const isLight = next.recovery || next.running <= afterSome;
-  if (isLight || next.volumeRule === 'pin') return [lightAlready(spell, next, measure)];
+  const isLight = next.recovery || next.running <= afterSome || isLowered(review, next);
+  if (isLight) return [lightAlready(spell, next, measure)];
   const half = addDays(next.start, HALF_WEEK);
   const quiet = daysFrom(block, firstOpenDay(review), addDays(half, -1));
   const { days } = withoutHard(block, quiet);
   const held = { week: next, volume: afterSome * next.volume, longRun: afterSome * next.longRun };
-  const change = {
-    ...weeksHeldAt(block, [held], layoutStep(block.spec.athlete, rules)),
-    days: stillHard(days, daysFrom(block, half, addDays(next.start, WEEK - 1))),
-  };
-  const volume = change.pins?.find(({ week }) => week === next.number)?.volume ?? 0;
+  const rest = daysFrom(block, half, addDays(next.start, WEEK - 1));
+  const { change } = weeksHeldAt(block, [held], stillHard(days, rest));
+  const volume = change.pins.find(({ week }) => week === next.number)?.volume ?? 0;
   return [
     {
       key: 'lighter-week',
@@ -81,6 +73,16 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
       },
     },
   ];
+}
+
+/** Policy: a fixed week of less than this of the heaviest before it has been made lighter already. */
+const LOWERED = 0.9;
+
+/** True for a fixed week that is lighter than those before it, as this proposal makes it. */
+function isLowered({ block: { weeks } }: Review, { number, volume, volumeRule }: Week): boolean {
+  const before = weeks.filter((week) => week.number < number && isBase(week));
+  const most = Math.max(0, ...before.map((week) => week.volume));
+  return volumeRule === 'pin' && volume < LOWERED * most;
 }
 
 /** A week so light is one of rest: its hard days are named, so that they stand. */
@@ -116,15 +118,16 @@ function stepsBack(review: Review, spell: MissedSpell, measure: Measure): Propos
   if (!next) return [];
   const quiet = daysFrom(block, firstOpenDay(review), addDays(next.week.start, 6));
   const step = layoutStep(block.spec.athlete, rules);
-  const words = steps.map(({ part }) => formatPercent(part)).join(', ');
+  const { change, words } = weeksHeldAt(block, steps, withoutHard(block, quiet).days);
+  const parts = steps.map(({ part }) => formatPercent(part)).join(', ');
   const volumes = steps.map(({ volume }) => formatPlain(step * Math.floor(volume / step), measure));
   return [
     {
       key: 'steps-back',
       title: `Back in ${steps.length === 1 ? 'one step' : `${steps.length} steps`}: ${volumes.join(', ')}`,
-      because: `${spell.length} days without running: ${words} of the last whole week (${formatPlain(full, measure)}), easy in the first, then the climb goes on from what is held. Look at the goal again.`,
+      because: `${spell.length} days without running: ${parts} of the last whole week (${formatPlain(full, measure)}), easy in the first, then the climb goes on from what is held.${words} Look at the goal again.`,
       command: {
-        change: { ...weeksHeldAt(block, steps, step), days: withoutHard(block, quiet).days },
+        change,
         message: `Came back by steps after ${spell.length} missed days.`,
       },
     },

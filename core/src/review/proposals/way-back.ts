@@ -1,10 +1,14 @@
 import { dayWords } from '../../base/format/index.js';
-import { addDays, type CivilDate, differenceInDays, sum } from '../../base/index.js';
+import { equalAsJson } from '../../base/index.js';
 import type { Command } from '../../edit/index.js';
-import type { Block, Week } from '../../layout/block/index.js';
-import { layoutStep, type HouseRules } from '../../rules/index.js';
-import { type BlockEvent, lastDay } from '../../spec/days/index.js';
-import type { Pin } from '../../spec/index.js';
+import { fixedDatesOf } from '../../layout/index.js';
+import type { Block, Day } from '../../layout/block/index.js';
+import { type BlockEvent, type FixedDay, withFixedDay } from '../../spec/days/index.js';
+import type { Review } from '../done/review-block.js';
+import { daysFrom, firstOpenDay, withoutHard } from './changes.js';
+import { withEasyLong } from './held-weeks.js';
+import { lastOfWayBack, loweredBy, loweredPins } from './lowered-weeks.js';
+import { leftToTheirWeek, UNSAID } from './written-days.js';
 
 /** What an illness makes of a block, with as many days again after it. */
 export interface WayBack {
@@ -15,31 +19,34 @@ export interface WayBack {
 
 /**
  * Places an illness, or lengthens the one that stands: tests within it and on the way
- * back are left out, and weeks that are fixed hold as much less as other weeks would.
+ * back are left out, weeks that are fixed hold as much less as other weeks would, and what
+ * is written of those days gives way.
  */
-export function withWayBack(
-  { block, rules, today }: { block: Block; rules: HouseRules; today: CivilDate },
-  event: BlockEvent,
-  standing?: BlockEvent,
-): WayBack {
-  const { events, pins } = block.spec;
+export function withWayBack(review: Review, event: BlockEvent, standing?: BlockEvent): WayBack {
+  const { block, today } = review;
+  const { events, days } = block.spec;
   const others = events.filter((each) => each !== standing);
-  const back = lastOf(event);
+  const back = lastOfWayBack(event);
   const isWithin = ({ from }: BlockEvent) => from >= today && from >= event.from && from <= back;
   const tests = others.filter((each) => each.kind === 'test' && isWithin(each));
   const races = others.filter((each) => each.kind === 'tune-up-race' && isWithin(each));
-  const lowered = pins.map((pin) => {
-    const week = block.weeks[pin.week - 1];
-    // What the climb begins anew from is laid like other weeks, as the illness leaves it.
-    if (!week || pin.restart || addDays(week.start, week.length) <= today) return pin;
-    const before = standing ? leftOf(week, standing, rules) : 1;
-    const left = before > 0 ? leftOf(week, event, rules) / before : 1;
-    return left < 1 ? lighter(pin, left, layoutStep(block.spec.athlete, rules)) : pin;
-  });
-  const isLowered = lowered.some((pin, index) => pin !== pins[index]);
+  const lowered = loweredBy(review, event, standing);
   const kept = others.filter((each) => !tests.includes(each));
+  const open = firstOpenDay(review);
+  const within = daysFrom(block, open > event.from ? open : event.from, back);
+  const longer = lowered.filter(({ isLongWithin }) => !isLongWithin);
+  const left = longer.reduce(
+    (before, { week, left: part }) =>
+      withEasyLong(block, before, { week, longRun: part * week.longRun }),
+    easedOn(block, within),
+  );
+  const isLowered = lowered.length > 0;
   return {
-    change: { events: [...kept, event], ...(isLowered && { pins: lowered }) },
+    change: {
+      events: [...kept, event],
+      ...(isLowered && { pins: loweredPins(block, lowered) }),
+      ...(!equalAsJson(left, days) && { days: left }),
+    },
     words: [
       tests.length > 0 ? ` Left out: the test on ${daysOf(tests)}.` : '',
       races.length > 0 ? ` The race on ${daysOf(races)} stands: move or remove it.` : '',
@@ -48,30 +55,14 @@ export function withWayBack(
   };
 }
 
-/** The last day of the way back: as many days as the illness lasted. */
-function lastOf(event: BlockEvent): CivilDate {
-  return addDays(lastDay(event), differenceInDays(lastDay(event), event.from) + 1);
-}
-
-/** What an illness and the way back leave of a week, 0–1. */
-function leftOf({ start, length }: Week, event: BlockEvent, rules: HouseRules): number {
-  const { afterIllness } = rules.events;
-  const running = event.running ?? rules.events.illness;
-  const days = Array.from({ length }, (_, day) => addDays(start, day)).map((date) => {
-    if (date < event.from || date > lastOf(event)) return 1;
-    return date <= lastDay(event) ? running : afterIllness;
-  });
-  return sum(days) / length;
-}
-
-/** The amounts of a fixed week, lower. */
-function lighter({ volume, longRun, ...pin }: Pin, part: number, step: number): Pin {
-  const less = (amount: number) => step * Math.floor((part * amount) / step);
-  return {
-    ...pin,
-    ...(volume !== undefined && { volume: less(volume) }),
-    ...(longRun !== undefined && { longRun: less(longRun) }),
-  };
+/** What the coach wrote of days without running and of the way back gives way; nothing on them is hard. */
+function easedOn(block: Block, days: readonly Day[]): FixedDay[] {
+  const fixed = fixedDatesOf(block);
+  const written = days.filter(({ date }) => fixed.has(date));
+  const long = written.filter(({ role }) => role === 'long');
+  const others = written.filter(({ role }) => role !== 'long');
+  const easy = leftToTheirWeek(block, withoutHard(block, others).days, others);
+  return long.reduce((kept, { date }) => withFixedDay(kept, date, UNSAID), easy);
 }
 
 function daysOf(events: readonly BlockEvent[]): string {
