@@ -7,14 +7,7 @@ import { eventsIn } from './events/event-days.js';
 import { type Cuts, eventCuts, heaviestOf, recoveryCuts, taperCuts } from './fill/cuts.js';
 import { dealWeek, isHeld } from './fill/deal.js';
 import type { WeekToDeal } from './fill/open-deal.js';
-import {
-  atMost,
-  type Built,
-  comingBack,
-  fallsShort,
-  heldBy,
-  noMoreThan,
-} from './fill/held-back.js';
+import { atMost, type Built, comingBack, fallsShort, heldBy, noMoreThan } from './held-back.js';
 import { layDays } from './fill/lay-days.js';
 import { opened } from './fill/opened.js';
 import { PLAIN, setApart, type Way } from './fill/set-apart.js';

@@ -8,12 +8,12 @@ import {
   type FixedDay,
   fixedDayOf,
   isRun,
+  runRole,
   type PatternRole,
   withFixedDay,
 } from '../../spec/days/index.js';
 import { withPin } from '../../spec/index.js';
 import type { Change } from '../index.js';
-import { runRole } from '../week/days.js';
 import { weekdayStays } from '../week/index.js';
 import type { DayEntry, ReadCell } from './day-entry.js';
 import { readDay } from './read-day.js';

@@ -3,8 +3,8 @@ import {
   type DayRole,
   dayRoleWords,
   type FixedDay,
-  isRun,
   type PatternRole,
+  runRole,
   type SwapReason,
   withFixedDay,
   type WorkKind,
@@ -124,11 +124,6 @@ export function pinDay(
     change: { days: withFixedDay(block.spec.days, date, part) },
     message: `Fixed ${dayWords(date)} at ${formatPlain(amount, measure)}.`,
   };
-}
-
-/** The role a day is run in; easy where it was none. */
-export function runRole(role: DayRole): PatternRole {
-  return isRun(role) ? (role as PatternRole) : 'easy';
 }
 
 /** Gives one date a role; what was fixed for the role it had goes. */

@@ -8,7 +8,6 @@ export {
   moveDay,
   moveRest,
   pinDay,
-  runRole,
   setBeside,
   setDayRole,
   swapBack,

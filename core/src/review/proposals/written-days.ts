@@ -1,7 +1,6 @@
 import { fixedDatesOf } from '../../layout/index.js';
 import type { Block, Day } from '../../layout/block/index.js';
-import { runRole } from '../../edit/week/index.js';
-import { type FixedDay, isRun, withFixedDay } from '../../spec/days/index.js';
+import { type FixedDay, isRun, runRole, withFixedDay } from '../../spec/days/index.js';
 import { PLACED } from './changes.js';
 
 /** Nothing that says how long a day is, or what is run in it. */

@@ -1,4 +1,4 @@
-import { patternRoles } from './pattern-day.js';
+import { isRun, type PatternRole, patternRoles } from './pattern-day.js';
 
 /** What a day may be: as the coach asks, or as races make it. */
 export const dayRoles = [...patternRoles, 'tune-up', 'test', 'race'] as const;
@@ -18,3 +18,8 @@ export const dayRoleWords: Readonly<Record<DayRole, string>> = {
   test: 'test',
   race: 'race',
 };
+
+/** The role a day is run in; easy where it was none. */
+export function runRole(role: DayRole): PatternRole {
+  return isRun(role) ? (role as PatternRole) : 'easy';
+}

@@ -1,6 +1,6 @@
 /** What a spec says of days: roles, patterns, fixed days, swaps, events. */
 
-export { type DayRole, dayRoles, dayRoleWords } from './day-role.js';
+export { type DayRole, dayRoles, dayRoleWords, runRole } from './day-role.js';
 export {
   type BlockEvent,
   eventCharacters,

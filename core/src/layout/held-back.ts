@@ -1,13 +1,13 @@
-import { floorTo } from '../../base/index.js';
-import { growthLimit, leastLongRun, recoveryLimit, returnLimit } from '../../rules/limits/index.js';
-import { isRun } from '../../spec/days/index.js';
-import type { WeekOfAmounts } from '../amounts.js';
-import type { Week } from '../block/week.js';
-import type { Context } from '../context/context.js';
-import { shortened } from '../longrun/lay-segments.js';
-import { growthSchools } from '../schools/index.js';
-import { isAtRecovery, type LaidVolume } from '../volume/climb.js';
-import type { Cuts } from './cuts.js';
+import { floorTo } from '../base/index.js';
+import { growthLimit, leastLongRun, recoveryLimit, returnLimit } from '../rules/limits/index.js';
+import { isRun } from '../spec/days/index.js';
+import type { WeekOfAmounts } from './amounts.js';
+import type { Week } from './block/week.js';
+import type { Context } from './context/context.js';
+import { shortened } from './longrun/lay-segments.js';
+import { growthSchools } from './schools/index.js';
+import { isAtRecovery, type LaidVolume } from './volume/climb.js';
+import type { Cuts } from './fill/cuts.js';
 
 /** A whole building week, and the volume that was meant for it: its runs may hold less. */
 export interface Built {
