@@ -1,4 +1,4 @@
-import { aroundSessions } from './around-sessions.js';
+import { warmUps } from './warm-ups.js';
 import { plural } from '../../base/format/index.js';
 import { waysToPeak } from '../../layout/index.js';
 import type { WeekSpec } from '../../spec/index.js';
@@ -93,7 +93,7 @@ export const volumeFixes = {
     ...weeks.flatMap((week) => unpin(context, week, 'volume')),
   ],
   'week-under-wish': ({ weeks }, context) => [
-    ...(weeks.length === 1 ? weeks.flatMap((week) => aroundSessions(context, week)) : []),
+    ...(weeks.length === 1 ? weeks.flatMap((week) => warmUps(context, week)) : []),
     ...freeDays(context, weeks, ['amount', 'session']),
     ...weeks.flatMap((week) => unpin(context, week, 'volume')),
   ],

@@ -18,6 +18,7 @@ import { withRaceCounted } from './plan-race-week.js';
 import { racesOf } from './plan-races.js';
 import { onTheirDays, warmedUp, withHardDays } from './plan-sessions.js';
 import { longRunsOf } from './plan-long-runs.js';
+import { withWarmUps } from './plan-warm-ups.js';
 import { withItsWeeks } from './plan-weeks.js';
 import { readWork, type UntakenCell, writeCells, type WrittenCell } from '../sheet/index.js';
 import type { PlanCell } from './plan-cells.js';
@@ -38,6 +39,8 @@ export type PlannedBlock =
       untaken: UntakenCell[];
       /** m or s of race week before the race, where its figure is taken to count the race. */
       beforeRace: number | undefined;
+      /** Sessions that stand alone and have what their week’s figure leaves around them. */
+      warmedUp: number;
     }
   | { ok: false; problems: Issue[] };
 
@@ -94,7 +97,8 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
     change ? applyChange<BlockSpec>(block.spec, change) : block.spec,
     open,
   );
-  const planned = change ? withItsWeeks(counted, given) : counted;
+  const around = withWarmUps(counted, measure);
+  const planned = change ? withItsWeeks(around.spec, given) : counted;
   const left = validateSpec(planned);
   return left.length > 0
     ? { ok: false, problems: left }
@@ -104,6 +108,7 @@ export function planBlock(cells: readonly PlanCell[], { given, measure }: PlanFo
         taken: taken - ours.length + races.length,
         untaken: [...untaken, ...key.untaken],
         beforeRace,
+        warmedUp: around.warmedUp,
       };
 }
 

@@ -11,21 +11,27 @@ export interface PlanBeforeRace {
   beforeRace: number | undefined;
 }
 
-/**
- * Of a race week with open days the figure counts the race too, where what is left bears
- * the days that the plan names: on the open ones it would be run a second time.
- */
+/** Policy: a figure that falls short of its days and the race by so little was rounded. */
+const ROUNDED = 0.9;
+
+/** Less than any step of a figure, m or s. */
+const STEP = 50;
+
+/** The figure of race week counts the race too, where what is left of it bears the days that the plan names. */
 export function withRaceCounted(spec: BlockSpec, open: ReadonlySet<CivilDate>): PlanBeforeRace {
   const { weeks, spec: laid } = layWeeks(spec).block;
   const last = weeks.at(-1);
   const pin = spec.pins?.find(({ week }) => week === last?.number);
-  const isOpen = last?.days.some(({ date }) => open.has(date));
-  if (!last || pin?.volume === undefined || !isOpen) return { spec, beforeRace: undefined };
-  const named = last.days.filter(({ date }) => !open.has(date));
+  if (!last || pin?.volume === undefined) return { spec, beforeRace: undefined };
+  const days = last.days.filter(({ date }) => !open.has(date));
+  const named = sum(days.map((day) => amountOf(day, laid)));
   const left = pin.volume - raceOf(laid);
-  if (left < sum(named.map((day) => amountOf(day, laid)))) return { spec, beforeRace: undefined };
-  const pins = spec.pins?.map((each) => (each === pin ? { ...pin, volume: left } : each));
-  return { spec: { ...spec, pins }, beforeRace: left };
+  // A sum of its days counts nothing else.
+  const isMore = pin.volume > named + STEP;
+  if (named === 0 || !isMore || left < ROUNDED * named) return { spec, beforeRace: undefined };
+  const volume = Math.max(left, named);
+  const pins = spec.pins?.map((each) => (each === pin ? { ...pin, volume } : each));
+  return { spec: { ...spec, pins }, beforeRace: volume };
 }
 
 function amountOf({ distance, time }: Day, { athlete }: ResolvedSpec): number {

@@ -521,6 +521,47 @@ describe('a plan as a block', () => {
     });
   });
 
+  describe('of weeks that are more than their days', () => {
+    const whole = (race: string) => [
+      ['Week', ...short, 'Total km'],
+      ['1', '', '8', '10', '6 x 800 m @ 5 km, 2 min rest', '', '6', '16', '50'],
+      ['2', '', '8', '6 x 800 m @ 5 km, 2 min rest', '10', '', '6', '18', '52.4'],
+      ['3', '', '8', '10', '20 x 400 m @ 5 km, 1 min rest', '', '6', '14', '60'],
+      ['4', '', '8', '4 x 1 km @ 5 km, 2 min rest', '5', '', '4', 'Race', race],
+    ];
+    const laidFrom = (race: string) => {
+      const { cells } = cellsOf(whole(race), '2027-04-04');
+      const found = planBlock(cells, { given: given('2027-04-04'), measure: km });
+      if (!found.ok) throw new Error('refused');
+      return { ...layOut(found.spec), beforeRace: found.beforeRace, warmedUp: found.warmedUp };
+    };
+
+    it('has the rest around the sessions that stand alone', () => {
+      const { weeks, warmedUp } = laidFrom('24');
+      // Race week’s too: 3 km are left of 24.
+      expect(warmedUp).toBe(3);
+      // 4.8 km of repetitions and 40 in the other days: 5.2 are left of 50, 5.6 of 52.4.
+      expect(weeks.slice(0, 2).map(({ distance }) => distance)).toEqual([50_000, 52_400]);
+      expect(weeks[0]?.days[3]?.sessions[0]?.shorthand).toMatch(
+        /^2\.6 km easy; 6 x 800 m @ 5 km.*; 2\.6 km easy$/,
+      );
+      // Nobody warms up and cools down by 14 km: the third stays as it is written.
+      expect(weeks[2]?.days[3]?.distance).toBe(8000);
+    });
+
+    it('counts the race in its own, or no', () => {
+      // 21 km of days and 10 of racing; a figure that was rounded; one that is without the race.
+      expect(laidFrom('31')).toMatchObject({ beforeRace: 21_000 });
+      expect(laidFrom('30')).toMatchObject({ beforeRace: 21_000 });
+      expect(laidFrom('33').weeks[3]).toMatchObject({ distance: 23_000 });
+      const alone = laidFrom('25');
+      expect(alone).toMatchObject({ beforeRace: undefined });
+      expect(alone.weeks[3]?.distance).toBe(25_000);
+      // The sum of its days, where no figure stands beside them.
+      expect(laidFrom('')).toMatchObject({ beforeRace: undefined });
+    });
+  });
+
   describe('has its key sessions where they stand beside the week', () => {
     const weekly = [
       ['Week of', 'Km', 'Long run', 'Session 1', 'Session 2'],

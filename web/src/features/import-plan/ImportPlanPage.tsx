@@ -191,6 +191,9 @@ export function ImportPlanPage() {
                   </p>
                 )}
                 {said !== undefined && <p className="small muted">{said}</p>}
+                {read.warmedUp > 0 && (
+                  <p className="small muted">{wording.warmedUpSessions(read.warmedUp)}</p>
+                )}
                 {read.beforeRace !== undefined && (
                   <p className="small muted">
                     {wording.raceWeekCountsTheRace(

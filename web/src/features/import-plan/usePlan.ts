@@ -62,6 +62,8 @@ export interface ReadPlan {
   untaken: readonly UntakenCell[];
   /** m or s of race week before the race, where its figure is taken to count the race. */
   beforeRace: number | undefined;
+  /** Sessions that have what their week’s figure leaves around them. */
+  warmedUp: number;
   problems: readonly string[];
 }
 
@@ -104,6 +106,7 @@ export function usePlan(asked: PlanAsked) {
       taken: 0,
       untaken: [],
       beforeRace: undefined,
+      warmedUp: 0,
     };
     if (cells.length === 0) {
       const problem = raceDate ? wording.noDaysOrFiguresWereFound : wording.theTableHasNoDates;
@@ -126,9 +129,9 @@ export function usePlan(asked: PlanAsked) {
     }
     const spec = resolveSpec(planned.spec);
     const problems = problemsOfWishes(planned.spec).map(({ message }) => message);
-    const { taken, untaken, beforeRace } = planned;
+    const { taken, untaken, beforeRace, warmedUp } = planned;
     const file = problems.length > 0 ? undefined : toBlockFile(spec, false);
-    return { ...nothing, file, weeks: spec.weeks, taken, untaken, beforeRace, problems };
+    return { ...nothing, file, weeks: spec.weeks, taken, untaken, beforeRace, warmedUp, problems };
   }, [table, chosen, asked, dateIn, weekStartsOn, houseRules, paces]);
   return {
     table,

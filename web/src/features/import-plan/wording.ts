@@ -28,6 +28,8 @@ export const cellsReadWeeksTo = (
 ) => `${plural(taken, 'cell')} read: ${plural(weeks, 'week')}, ${raceDistance}${text}`;
 export const daysThatCannotBeReadAreWorked = ' Days that cannot be read are worked out.';
 export const itsWeeksBeginOn = (day: string) => `Its weeks begin on ${day}, and so do the block’s.`;
+export const warmedUpSessions = (count: number) =>
+  `${plural(count, 'session')} written without warming up or cooling down: what the week’s figure leaves is run around ${count === 1 ? 'it' : 'them'}.`;
 export const raceWeekCountsTheRace = (left: string) =>
   `The figure of race week is taken to count the race: ${left} before it.`;
 export const giveTheAthleteAName = ' Give the athlete a name.';
