@@ -277,12 +277,15 @@ describe('a block that is lived', () => {
     // lower, two tenths more; the taper, as it was written, no more than that.
     const held = [33, 46, 50, 37, 55, 60, 66, 66, 62];
     expect(volumes(lived).slice(8, 17)).toEqual(held);
-    const run = lived.block.weeks.slice(8, 17).map(({ distance }) => distance / 1000);
+    const run = lived.block.weeks.slice(8, 17).map(({ distance }) => Math.round(distance / 1000));
     expect(run).toEqual(held);
     expect(lived.block.weeks[8]?.days.some(({ hardTime }) => hardTime > 0)).toBe(false);
     const found = lived.block.findings.map(({ check }) => check);
     expect(found).not.toContain('growth-over-cap');
     expect(found).not.toContain('week-over-wish');
+    // Its peak is the heaviest week that is left of it.
+    expect(lived.block.spec.volume.peak).toBe(66_000);
+    expect(found).not.toContain('not-feasible');
   });
 
   it('as its coach wrote it, is come back to from illness: easily, and first by the shortest run', () => {

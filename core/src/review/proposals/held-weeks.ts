@@ -5,6 +5,7 @@ import { growthLimit, recoveryLimit } from '../../rules/limits/index.js';
 import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import { type Pin, withPin } from '../../spec/index.js';
 import { easyWords } from './changes.js';
+import { peaksOf } from './peaks.js';
 import { leftToTheirWeek } from './written-days.js';
 
 /** A week that is held at an amount, its long run at the same part of its own. */
@@ -18,7 +19,8 @@ export interface Held {
 
 /** What holding weeks changes, and in words what it does to others; empty where nothing. */
 export interface HeldWeeks {
-  change: Required<Pick<Command['change'], 'pins' | 'days'>>;
+  change: Required<Pick<Command['change'], 'pins' | 'days'>> &
+    Pick<Command['change'], 'volume' | 'longRun'>;
   words: string;
 }
 
@@ -45,7 +47,7 @@ export function weeksHeldAt(
   );
   const days = all.reduce((before, each) => withEasyLong(block, before, each), dealt);
   const pins = all.reduce((before, each) => heldAt(before, each, step), block.spec.pins);
-  return { change: { pins, days }, words: lighterWords(later) };
+  return { change: { pins, days, ...peaksOf(block, pins) }, words: lighterWords(later) };
 }
 
 function heldAt(

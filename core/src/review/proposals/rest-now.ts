@@ -45,5 +45,7 @@ function restIn(block: Block, week: Week): Command {
     longRun: lower(week.longRun, before?.longRun),
   };
   const eased = withoutHard(block, week.days).days;
-  return { change: { ...change, ...weeksHeldAt(block, [held], eased).change }, message };
+  const lowered = weeksHeldAt(block, [held], eased).change;
+  const { recovery } = change.volume ?? volume;
+  return { change: { ...lowered, volume: { ...volume, ...lowered.volume, recovery } }, message };
 }

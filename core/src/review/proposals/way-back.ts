@@ -8,6 +8,7 @@ import type { Review } from '../done/review-block.js';
 import { daysFrom, firstOpenDay, withoutHard } from './changes.js';
 import { withEasyLong } from './held-weeks.js';
 import { lastOfWayBack, loweredBy, loweredPins } from './lowered-weeks.js';
+import { peaksOf } from './peaks.js';
 import { leftToTheirWeek, UNSAID } from './written-days.js';
 
 /** What an illness makes of a block, with as many days again after it. */
@@ -41,10 +42,11 @@ export function withWayBack(review: Review, event: BlockEvent, standing?: BlockE
     easedOn(block, within),
   );
   const isLowered = lowered.length > 0;
+  const pins = loweredPins(block, lowered);
   return {
     change: {
       events: [...kept, event],
-      ...(isLowered && { pins: loweredPins(block, lowered) }),
+      ...(isLowered && { pins, ...peaksOf(block, pins) }),
       ...(!equalAsJson(left, days) && { days: left }),
     },
     words: [

@@ -1,0 +1,21 @@
+import type { Command } from '../../edit/index.js';
+import type { Block } from '../../layout/block/index.js';
+import type { Pin } from '../../spec/index.js';
+
+/** The peaks of a block whose fixed weeks reach them: those of its fixed weeks as they are now. */
+export function peaksOf(
+  { spec: { volume, longRun, pins: before } }: Block,
+  pins: readonly Pin[],
+): Pick<Command['change'], 'volume' | 'longRun'> {
+  const most = (of: readonly Pin[], field: 'volume' | 'longRun') =>
+    Math.max(0, ...of.map((pin) => pin[field] ?? 0));
+  const lower = (field: 'volume' | 'longRun', { start, peak }: { start: number; peak: number }) => {
+    const isReached = most(before, field) >= peak;
+    return isReached ? Math.min(peak, Math.max(start, most(pins, field))) : peak;
+  };
+  const peaks = { volume: lower('volume', volume), longRun: lower('longRun', longRun) };
+  return {
+    ...(peaks.volume < volume.peak && { volume: { ...volume, peak: peaks.volume } }),
+    ...(peaks.longRun < longRun.peak && { longRun: { ...longRun, peak: peaks.longRun } }),
+  };
+}
