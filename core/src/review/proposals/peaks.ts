@@ -7,8 +7,10 @@ export function peaksOf(
   { spec: { volume, longRun, pins: before } }: Block,
   pins: readonly Pin[],
 ): Pick<Command['change'], 'volume' | 'longRun'> {
+  // Weeks before the first that becomes another are behind the athlete.
+  const first = pins.find((pin) => !before.includes(pin))?.week ?? Infinity;
   const most = (of: readonly Pin[], field: 'volume' | 'longRun') =>
-    Math.max(0, ...of.map((pin) => pin[field] ?? 0));
+    Math.max(0, ...of.map((pin) => (pin.week >= first ? (pin[field] ?? 0) : 0)));
   const lower = (field: 'volume' | 'longRun', { start, peak }: { start: number; peak: number }) => {
     const isReached = most(before, field) >= peak;
     return isReached ? Math.min(peak, Math.max(start, most(pins, field))) : peak;
