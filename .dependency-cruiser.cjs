@@ -38,7 +38,16 @@ const rooms = [
   ['checks/common', 'checks/care', 'checks/events', 'checks/longrun', 'checks/paces'],
   ['checks/phases', 'checks/recovery', 'checks/sessions', 'checks/taper', 'checks/volume'],
   ['checks/week', 'checks'],
-  ['edit', 'edit/week', 'edit/fixes', 'edit/paces', 'edit/sheet', 'edit/plan/forms', 'edit/plan'],
+  [
+    'edit/written',
+    'edit',
+    'edit/week',
+    'edit/fixes',
+    'edit/paces',
+    'edit/sheet',
+    'edit/plan/forms',
+    'edit/plan',
+  ],
   ['review/done', 'review/patterns', 'review/proposals', 'review'],
   ['solve'],
   [

@@ -6,10 +6,10 @@ import { type HandedOut, weekThen } from '../layout/index.js';
 import { layOut } from '../lay-out.js';
 import { asPlanned, type MorningNote, type RunEntry } from '../record/index.js';
 import { rulesOf } from '../rules/index.js';
-import type { FixedDay } from '../spec/days/index.js';
 import type { BlockSpec } from '../spec/index.js';
 import { marathon } from '../testing/examples.js';
 import { holdFor } from '../testing/hold-for.js';
+import { writtenOut } from '../testing/written-out.js';
 import { proposalsOf, reviewBlock } from './index.js';
 
 /** What becomes of a day: run as planned, missed, ill, hurt, or shorter than planned. */
@@ -102,31 +102,6 @@ class Lived {
     }
     return this;
   }
-}
-
-/** A block as a coach brings it: every week fixed at what it comes to, every day as it is written. */
-function writtenOut(spec: BlockSpec): BlockSpec {
-  const { weeks, spec: laid } = layOut(spec);
-  const { volume, longRun, week } = laid;
-  return {
-    ...spec,
-    volume,
-    longRun,
-    week,
-    pins: weeks.map((each) => ({
-      week: each.number,
-      volume: each.volume,
-      ...(each.longRun > 0 && { longRun: each.longRun }),
-    })),
-    days: weeks.flatMap(({ days }) =>
-      days.flatMap(({ date, role, distance, sessions }): FixedDay[] => {
-        if (role === 'rest') return [{ date, role }];
-        if (role === 'quality') return [{ date, role, session: sessions.at(-1)?.shorthand }];
-        const isPlain = role === 'easy' || role === 'semi-long' || role === 'short-easy';
-        return isPlain ? [{ date, role: 'easy', amount: distance }] : [];
-      }),
-    ),
-  };
 }
 
 const volumes = ({ block }: Lived) => block.weeks.map(({ volume }) => volume / 1000);

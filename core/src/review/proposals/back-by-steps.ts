@@ -1,9 +1,10 @@
+import { withoutHard } from '../../edit/written/index.js';
 import { dayWords } from '../../base/format/index.js';
 import { addDays, differenceInDays } from '../../base/index.js';
 import { isHardRunning } from '../../layout/block/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
 import type { Review } from '../done/review-block.js';
-import { daysFrom, firstOpenDay, placedWords, withoutHard } from './changes.js';
+import { daysFrom, firstOpenDay, placedWords } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 
 /** Days after which the way back is over, one way or the other. */

@@ -1,10 +1,11 @@
+import { withoutHard } from '../../edit/written/index.js';
 import { dayWords } from '../../base/format/index.js';
 import { differenceInDays } from '../../base/index.js';
 import { moveDay } from '../../edit/week/index.js';
 import { type Day, isHardRunning } from '../../layout/block/index.js';
 import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
-import { daysFrom, firstOpenDay, withoutHard } from './changes.js';
+import { daysFrom, firstOpenDay } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 
 /** Days over which a hard run is still in the legs of the next. */

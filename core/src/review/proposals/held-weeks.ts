@@ -1,12 +1,12 @@
+import { easyWords, leftToTheirWeek } from '../../edit/written/index.js';
 import type { Command } from '../../edit/index.js';
 import type { Block, Week } from '../../layout/block/index.js';
 import { layoutStep, rulesOf } from '../../rules/index.js';
 import { growthLimit, recoveryLimit } from '../../rules/limits/index.js';
 import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import { type Pin, withPin } from '../../spec/index.js';
-import { easyWords } from './changes.js';
+
 import { peaksOf } from './peaks.js';
-import { leftToTheirWeek } from './written-days.js';
 
 /** A week that is held at an amount, its long run at the same part of its own. */
 export interface Held {

@@ -1,9 +1,10 @@
+import { withoutHard } from '../../edit/written/index.js';
 import { dayWords } from '../../base/format/index.js';
 import { addDays, type CivilDate } from '../../base/index.js';
 import { type BlockEvent, lastDay } from '../../spec/days/index.js';
 import type { Review } from '../done/review-block.js';
 import { illnessOf, type IllnessSpell } from '../done/spells.js';
-import { daysFrom, firstOpenDay, placedWords, withoutHard } from './changes.js';
+import { daysFrom, firstOpenDay, placedWords } from './changes.js';
 import type { Propose } from './proposal.js';
 import { withWayBack } from './way-back.js';
 

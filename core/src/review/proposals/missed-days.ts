@@ -1,3 +1,4 @@
+import { withoutHard } from '../../edit/written/index.js';
 import { formatPercent, formatPlain } from '../../base/format/index.js';
 import { addDays, type Measure } from '../../base/index.js';
 import { layoutStep } from '../../rules/index.js';
@@ -8,7 +9,7 @@ import { isMeasure } from '../done/is-measure.js';
 import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
 import { type MissedSpell, missedOf } from '../done/spells.js';
-import { daysFrom, firstOpenDay, weeksToCome, wholeWeeksToCome, withoutHard } from './changes.js';
+import { daysFrom, firstOpenDay, weeksToCome, wholeWeeksToCome } from './changes.js';
 import { weeksHeldAt } from './held-weeks.js';
 import type { Proposal, Propose } from './proposal.js';
 

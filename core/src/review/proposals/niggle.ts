@@ -1,9 +1,10 @@
+import { withoutHard } from '../../edit/written/index.js';
 import { dayWords } from '../../base/format/index.js';
 import { addDays, type CivilDate } from '../../base/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
 import { runningInPain, soreNow } from '../patterns/health.js';
 import type { Review } from '../done/review-block.js';
-import { daysFrom, firstOpenDay, placedWords, withoutHard } from './changes.js';
+import { daysFrom, firstOpenDay, placedWords } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 import { withWayBack } from './way-back.js';
 

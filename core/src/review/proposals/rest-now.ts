@@ -1,9 +1,10 @@
+import { withoutHard } from '../../edit/written/index.js';
 import { type Command, toggleRecovery } from '../../edit/index.js';
 import { type Block, isBase, type Week } from '../../layout/block/index.js';
 import { recoveryLimit } from '../../rules/limits/index.js';
 import { notRecovering } from '../patterns/health.js';
 import { slowAtPulse } from '../patterns/slow-at-pulse.js';
-import { weeksToCome, withoutHard } from './changes.js';
+import { weeksToCome } from './changes.js';
 import { weeksHeldAt } from './held-weeks.js';
 import type { Propose } from './proposal.js';
 

@@ -1,3 +1,4 @@
+import { UNSAID, leftToTheirWeek, withoutHard } from '../../edit/written/index.js';
 import { dayWords } from '../../base/format/index.js';
 import { equalAsJson } from '../../base/index.js';
 import type { Command } from '../../edit/index.js';
@@ -5,11 +6,10 @@ import { fixedDatesOf } from '../../layout/index.js';
 import type { Block, Day } from '../../layout/block/index.js';
 import { type BlockEvent, type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import type { Review } from '../done/review-block.js';
-import { daysFrom, firstOpenDay, withoutHard } from './changes.js';
+import { daysFrom, firstOpenDay } from './changes.js';
 import { withEasyLong } from './held-weeks.js';
 import { lastOfWayBack, loweredBy, loweredPins } from './lowered-weeks.js';
 import { peaksOf } from './peaks.js';
-import { leftToTheirWeek, UNSAID } from './written-days.js';
 
 /** What an illness makes of a block, with as many days again after it. */
 export interface WayBack {

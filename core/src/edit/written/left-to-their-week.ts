@@ -1,7 +1,7 @@
 import { fixedDatesOf } from '../../layout/index.js';
 import type { Block, Day } from '../../layout/block/index.js';
 import { type FixedDay, isRun, runRole, withFixedDay } from '../../spec/days/index.js';
-import { PLACED } from './changes.js';
+import { PLACED } from './placed.js';
 
 /** Nothing that says how long a day is, or what is run in it. */
 export const UNSAID = {
