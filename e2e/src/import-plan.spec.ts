@@ -202,3 +202,67 @@ test('takes key days and what each week comes to, counted as its headings say', 
   await expect(day(1, 7)).toHaveAccessibleName(/: 40/);
   await expect(day(1, 4)).not.toHaveAccessibleName(/: –/);
 });
+
+test('lives with a plan that is written out: missed days are answered, a race has room made', async ({
+  page,
+}) => {
+  const weeks = [
+    '2027-01-04\t\t8\t10\t6 x 800 m @ 5 km, 2 min rest\t\t6\t16\t50',
+    '2027-01-11\t\t8\t10\t20 min @ threshold\t\t6\t17\t52',
+    '2027-01-18\t\t9\t10\t5 x 1 km @ 5 km, 2 min rest\t\t6\t18\t54',
+    '2027-01-25\t\t7\t8\t7\t\t5\t13\t40',
+    '2027-02-01\t\t9\t11\t6 x 1 km @ 10 km, 90 s rest\t\t6\t19\t57',
+    '2027-02-08\t\t9\t12\t25 min @ threshold\t\t7\t20\t60',
+    '2027-02-15\t\t9\t12\t5 x 1200 m @ 10 km, 2 min rest\t\t7\t21\t62',
+    '2027-02-22\t\t7\t9\t7\t\t5\t14\t42',
+    '2027-03-01\t\t9\t12\t3 x 2 km @ 10 km, 2 min rest\t\t7\t20\t61',
+    '2027-03-08\t\t8\t10\t5 x 1 km @ 10 km, 90 s rest\t\t6\t15\t50',
+    '2027-03-15\t\t6\t7\t3 x 1 km @ 10 km, 2 min rest\t\t4\tRace\t45',
+  ];
+  await page.getByLabel('Name', { exact: true }).fill('Greta Holm');
+  await page.getByLabel('Distance').fill('half marathon');
+  await pastePlan(page, ['Week of\tMon\tTue\tWed\tThu\tFri\tSat\tSun\tTotal', ...weeks].join('\n'));
+  // 20 km of days, 21.1 of racing and warming up are the 45 of race week.
+  await expect(page.getByText('The figure of race week is taken to count the race')).toBeVisible();
+  await expect(page.getByText(/^9 sessions written without warming up/)).toBeVisible();
+  await page.getByRole('button', { name: 'Create block' }).click();
+  const day = dayIn(page);
+  await expect(day(1, 7)).toHaveAccessibleName(/: 50/);
+  await expect(day(7, 1)).toHaveAccessibleName(/: 9, fixed/);
+
+  // Missed from Thursday to yesterday.
+  const id = /blocks\/([^/]+)/.exec(page.url())?.[1] ?? '';
+  const api = `${addressOf('demo')}/api`;
+  const { athleteId } = (await (await page.request.get(`${api}/blocks/${id}`)).json()) as {
+    athleteId: string;
+  };
+  const missed = ['2027-02-04', '2027-02-06', '2027-02-07', '2027-02-09'];
+  const keep = [
+    { date: '2027-02-03', place: 0, kind: 'run', distance: 11_000 },
+    ...missed.map((date) => ({ date, place: 0, kind: 'missed' })),
+  ].map((entry) => ({ revision: null, entry }));
+  await page.request.put(`${api}/athletes/${athleteId}/record`, { data: { keep, remove: [] } });
+  await page.getByRole('link', { name: 'Diary' }).click();
+  const todo = page.getByRole('region', { name: 'What to do' });
+  await expect(todo).toContainText('Week 7 at 46 km, nothing hard before its second half');
+  await todo.getByRole('button', { name: 'Apply' }).first().click();
+  await page.getByRole('link', { name: 'Sheet' }).click();
+  await expect(day(7, 7)).toHaveAccessibleName(/: 46/);
+  await expect(day(7, 1)).not.toHaveAccessibleName(/: 9\b/);
+  // Its session stands in the second half, and week 9 as it was written.
+  await expect(day(7, 3)).toHaveAccessibleName(/5 x 1200 m/);
+  await expect(day(9, 7)).toHaveAccessibleName(/: 61/);
+
+  await page.getByRole('link', { name: 'Block', exact: true }).click();
+  await page.getByRole('tab', { name: 'Races & days away' }).click();
+  await page.getByRole('button', { name: 'Add a race or days away' }).click();
+  await page.getByLabel('Name').fill('Pier Ten');
+  await page.getByLabel('On', { exact: true }).fill('7 3 2027');
+  await page.getByLabel('Distance', { exact: true }).fill('10 km');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('link', { name: 'Sheet' }).click();
+  await expect(day(9, 6)).toHaveAccessibleName(/Pier Ten/);
+  // What is written near the race gives way, what stands before it stays.
+  await expect(day(9, 1)).toHaveAccessibleName(/: 9, fixed/);
+  await expect(day(9, 5)).not.toHaveAccessibleName(/: 7\b/);
+});
