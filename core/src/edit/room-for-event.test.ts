@@ -4,6 +4,7 @@ import type { BlockEvent } from '../spec/days/index.js';
 import { marathon } from '../testing/examples.js';
 import { writtenOut } from '../testing/written-out.js';
 import { addEvent, applyChange, changeEvent } from './index.js';
+import { writeCells } from './sheet/index.js';
 
 // Its week 9 begins on Monday 8 February 2027: 5, 13 hard, 13, 0, 11 hard, 7 and 26 km long.
 const plan = writtenOut(marathon);
@@ -78,6 +79,22 @@ describe('an event on a block that is written out', () => {
     // Tuesday of week 10 is the fourth day back: nothing hard until Wednesday.
     expect(after.weeks[9]?.days.slice(0, 3).some(({ hardTime }) => hardTime > 0)).toBe(false);
     expect(written.weeks[9]?.days[1]?.hardTime).toBeGreaterThan(0);
+  });
+
+  it('may be typed into the sheet', () => {
+    const { command } = writeCells(
+      written,
+      [{ cell: { kind: 'day', date: '2027-02-14' }, text: '10k race' }],
+      { basis: 'distance', unit: 'km', step: 1 },
+    );
+    const after = layOut(applyChange(plan, command?.change ?? {}));
+    expect(after.weeks[8]?.days.slice(4).map(({ role }) => role)).toEqual([
+      ...['easy', 'easy', 'tune-up'],
+    ]);
+    expect(after.weeks[8]?.longRun).toBe(0);
+    expect(command?.message).toBe(
+      'Wrote “10k race” for Sun 14 Feb. What was written around it gives way.',
+    );
   });
 
   it('is made room for where it is moved to', () => {

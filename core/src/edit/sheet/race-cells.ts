@@ -3,6 +3,7 @@ import { isRaced } from '../../layout/index.js';
 import type { Block } from '../../layout/block/index.js';
 import { racedAlone } from '../../sessions/index.js';
 import type { BlockEvent } from '../../spec/days/index.js';
+import { roomForEvent } from '../room-for-event.js';
 import type { WrittenCell } from './cells.js';
 
 /** Characters of an event’s name. */
@@ -37,11 +38,28 @@ export function racesAmong(
   return [...byDate.values()];
 }
 
-/** The block with further races in the place of what was fixed on their days; nothing is laid out anew yet. */
-export function withRaces(block: Block, races: readonly BlockEvent[]): Block {
-  if (races.length === 0) return block;
-  const { spec } = block;
-  const raced = new Set(races.map(({ from }) => from));
-  const days = spec.days.filter(({ date }) => !raced.has(date));
-  return { ...block, spec: { ...spec, events: [...spec.events, ...races], days } };
+/**
+ * The block with further races in the place of what was fixed on their days, and with room
+ * made for them in what is written around; nothing is laid out anew yet.
+ */
+export function withRaces(
+  block: Block,
+  races: readonly BlockEvent[],
+): { raced: Block; gaveWay: boolean } {
+  const dates = new Set(races.map(({ from }) => from));
+  const days = block.spec.days.filter(({ date }) => !dates.has(date));
+  const open = { ...block, spec: { ...block.spec, days } };
+  const raced = races.reduce<Block>(
+    (before, race) => ({
+      ...before,
+      spec: {
+        ...before.spec,
+        ...roomForEvent(before, race),
+        events: [...before.spec.events, race],
+      },
+    }),
+    open,
+  );
+  const { spec } = raced;
+  return { raced, gaveWay: spec.days !== days || spec.pins !== block.spec.pins };
 }

@@ -49,7 +49,7 @@ export function writeCells(
   { givesWay = 'days', over = NONE }: Writing = {},
 ): SheetWriting {
   const races = racesAmong(block, written, over);
-  const raced = withRaces(block, races);
+  const { raced, gaveWay } = withRaces(block, races);
   const taking = new Taking(raced, measure, over);
   const dates = new Set(races.map(({ from }) => from));
   const plain = written.filter(({ cell }) => cell.kind !== 'day' || !dates.has(cell.date));
@@ -65,7 +65,7 @@ export function writeCells(
   return {
     command: {
       change: races.length > 0 ? { ...change, events } : change,
-      message: messageOf(written, taken),
+      message: `${messageOf(written, taken)}${gaveWay ? GAVE_WAY : ''}`,
     },
     taken,
     untaken,
@@ -82,6 +82,8 @@ export function writeDay(
   const { command, untaken } = writeCells(block, [{ cell: { kind: 'day', date }, text }], measure);
   return command ?? untaken[0]?.problem ?? '';
 }
+
+const GAVE_WAY = ' What was written around it gives way.';
 
 const NONE: ReadonlySet<CivilDate> = new Set();
 
