@@ -81,6 +81,23 @@ describe('an event on a block that is written out', () => {
     expect(written.weeks[9]?.days[1]?.hardTime).toBeGreaterThan(0);
   });
 
+  it('leaves what is written as it is where the coach says so', () => {
+    const event = { kind: 'test', name: 'Time trial', from: '2027-02-10' } as const;
+    const { change, message } = addEvent(written, event, false);
+    expect(Object.keys(change)).toEqual(['events']);
+    expect(message).toBe('Added Time trial on Wed 10 Feb.');
+    const placed = layOut(applyChange(plan, change));
+    expect(placed.weeks[8]?.days[1]?.role).toBe('quality');
+    expect(Object.keys(changeEvent(placed, 0, event, false).change)).toEqual(['events']);
+  });
+
+  it('keeps a long run that the coach wants beside a race', () => {
+    const day = { from: '2027-02-10', distance: 5000, isLongRun: false };
+    const { change } = addEvent(written, { kind: 'tune-up-race', name: 'Pier Five', ...day });
+    const pin = change.pins?.find(({ week }) => week === 9);
+    expect(pin).toEqual({ week: 9, longRun: 26_000 });
+  });
+
   it('may be typed into the sheet', () => {
     const { command } = writeCells(
       written,

@@ -7,6 +7,9 @@ import type { Pin } from '../spec/index.js';
 import type { Change } from './change.js';
 import { leftToTheirWeek, UNSAID, withoutHard } from './written/index.js';
 
+/** Behind the message of what made room. */
+export const GAVE_WAY = ' What was written around it gives way.';
+
 type Asked = ReturnType<typeof eventDays>;
 
 /**
@@ -18,7 +21,7 @@ export function roomForEvent(block: Block, event: BlockEvent): Pick<Change, 'day
   const { spec } = block;
   const asked = eventDays([event], rulesOf(spec));
   const days = daysAround(block, asked);
-  const pins = pinsAround(block, asked);
+  const pins = pinsAround(block, asked, event.isLongRun === false);
   return {
     ...(!equalAsJson(days, spec.days) && { days }),
     ...(!equalAsJson(pins, spec.pins) && { pins }),
@@ -42,20 +45,21 @@ function daysAround(block: Block, asked: Asked): FixedDay[] {
 }
 
 /** A week that is raced in, or whose long run is touched, is laid like other weeks; another is lower by what it loses. */
-function pinsAround({ spec, weeks }: Block, asked: Asked): Pin[] {
+function pinsAround({ spec, weeks }: Block, asked: Asked, keepsLongRun: boolean): Pin[] {
   const { basis } = spec.athlete;
   const step = layoutStep(spec.athlete, rulesOf(spec));
-  return spec.pins.flatMap((pin) => {
+  return spec.pins.flatMap((pin): Pin[] => {
     const days = weeks[pin.week - 1]?.days ?? [];
     const long = days.find(({ role }) => role === 'long');
     const isLongTouched = long !== undefined && asked.get(long.date)?.easy === true;
     const isRaced = days.some(({ date }) => asked.get(date)?.race?.kind === 'tune-up-race');
     const isLowered = days.some(({ date }) => isLess(asked, date));
+    const { volume, longRun, ...rest } = pin;
+    if (isRaced && keepsLongRun && longRun !== undefined) return [{ week: pin.week, longRun }];
     if (isRaced || (isLongTouched && isLowered)) return [];
     const left = sum(
       days.map((day) => day[basis] * Math.min(1, asked.get(day.date)?.running ?? 1)),
     );
-    const { volume, longRun, ...rest } = pin;
     const lower = isLowered && volume !== undefined ? step * Math.floor(left / step) : volume;
     const kept = { volume: lower, longRun: isLongTouched ? undefined : longRun };
     return kept.volume === undefined && kept.longRun === undefined ? [] : [{ ...rest, ...kept }];

@@ -1,3 +1,4 @@
+import { GAVE_WAY } from '../room-for-event.js';
 import type { CivilDate, Measure } from '../../base/index.js';
 import { dayWords, plural } from '../../base/format/index.js';
 import type { Block } from '../../layout/block/index.js';
@@ -82,8 +83,6 @@ export function writeDay(
   const { command, untaken } = writeCells(block, [{ cell: { kind: 'day', date }, text }], measure);
   return command ?? untaken[0]?.problem ?? '';
 }
-
-const GAVE_WAY = ' What was written around it gives way.';
 
 const NONE: ReadonlySet<CivilDate> = new Set();
 

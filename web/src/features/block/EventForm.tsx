@@ -18,6 +18,7 @@ import { distanceWords } from '../../components/distance-words.js';
 import { Field } from '../../components/Field.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
+import { Tick } from '../../components/Tick.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import { type EventDraft, eventDraft, eventResolver, readEventDraft } from './event-draft.js';
 import styles from './EventList.module.css';
@@ -32,6 +33,7 @@ export function EventForm({
   event,
   base,
   drawn,
+  isWritten,
   onShow,
   onKeep,
   onClose,
@@ -39,8 +41,10 @@ export function EventForm({
   event: BlockEvent | undefined;
   base: LaidAndShown;
   drawn: LaidAndShown;
-  onShow: (event: BlockEvent) => Issue[];
-  onKeep: (event: BlockEvent) => Issue[];
+  /** Whether the coach wrote something that would give way to it. */
+  isWritten: (event: BlockEvent) => boolean;
+  onShow: (event: BlockEvent, makesRoom: boolean) => Issue[];
+  onKeep: (event: BlockEvent, makesRoom: boolean) => Issue[];
   onClose: () => void;
 }) {
   const { today } = useSignedIn();
@@ -58,6 +62,7 @@ export function EventForm({
   const { control, getValues, handleSubmit, setValues } = form;
   const draft = useWatch({ control, compute: (values: EventDraft) => values });
   const [problem, setProblem] = useState<string>();
+  const [makesRoom, setMakesRoom] = useState(true);
   const read = readEventDraft(draft, athlete.unit);
   const unreadable = 'problem' in read ? read.problem : undefined;
   const { isRace, why, title } = eventCharacters[draft.kind];
@@ -67,10 +72,10 @@ export function EventForm({
   function set(part: Partial<EventDraft>) {
     setValues(part);
     const next = readEventDraft({ ...getValues(), ...part }, athlete.unit);
-    if ('event' in next) setProblem(onShow(next.event)[0]?.message);
+    if ('event' in next) setProblem(onShow(next.event, makesRoom)[0]?.message);
   }
 
-  const keep = handleSubmit((asked) => setProblem(onKeep(asked)[0]?.message));
+  const keep = handleSubmit((asked) => setProblem(onKeep(asked, makesRoom)[0]?.message));
 
   return (
     <form
@@ -187,6 +192,16 @@ export function EventForm({
       >
         {problem ?? why}
       </p>
+      {'event' in read && isWritten(read.event) && (
+        <Tick
+          label={wording.whatIWroteGivesWay}
+          checked={makesRoom}
+          onAnswer={(gives) => {
+            setMakesRoom(gives);
+            setProblem(onShow(read.event, gives)[0]?.message);
+          }}
+        />
+      )}
       {isRace && 'event' in read && !problem && drawn !== base && (
         <RaceAround base={base} drawn={drawn} event={read.event} />
       )}

@@ -1,6 +1,6 @@
 import { layOut } from '@nadir/core';
 import { showBlock } from '@nadir/core/present/figures';
-import type { BlockEvent } from '@nadir/core/spec/days';
+import type { BlockEvent, FixedDay } from '@nadir/core/spec/days';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -10,7 +10,12 @@ import type { Commands } from '../../editor/useCommands.js';
 
 const camp: BlockEvent = { kind: 'camp', name: 'Ostrel', from: '2027-04-05', to: '2027-04-11' };
 
-function open(events: BlockEvent[] = [], problem?: string, asked: BlockEvent[] = []) {
+function open(
+  events: BlockEvent[] = [],
+  problem?: string,
+  asked: BlockEvent[] = [],
+  days: FixedDay[] = [],
+) {
   const problems = problem === undefined ? [] : [{ code: 'x', path: [], message: problem }];
   const commands = {
     show: vi.fn<Commands['show']>(() => problems),
@@ -23,6 +28,7 @@ function open(events: BlockEvent[] = [], problem?: string, asked: BlockEvent[] =
       race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
       weeks: 12,
       events: placed,
+      days,
     });
     return { block, shown: showBlock(block, measure) };
   };
@@ -74,6 +80,24 @@ describe('races and days away', () => {
       { kind: 'tune-up-race', name: 'Pier Mile', from: '2027-04-18', distance: 1609 },
     ]);
     expect(screen.queryByRole('form')).toBeNull();
+  });
+
+  it('asks whether what is written around it gives way, where something is', async () => {
+    const written = [{ date: '2027-04-17', role: 'easy' as const, amount: 16_000 }];
+    const { user, commands } = open([], undefined, [], written);
+    await user.click(screen.getByRole('button', { name: 'Add a race or days away' }));
+    const gives = () => screen.queryByRole<HTMLInputElement>('checkbox');
+    fill('On', '2027-04-28');
+    expect(gives()).toBeNull();
+    fill('On', '2027-04-18');
+    expect(gives()?.checked).toBe(true);
+    expect(commands.show.mock.lastCall?.[0].change.days).toEqual([
+      { date: '2027-04-17', role: 'easy' },
+    ]);
+    await user.click(screen.getByLabelText('What I wrote around it gives way'));
+    expect(commands.show.mock.lastCall?.[0].change.days).toBeUndefined();
+    await user.click(screen.getByRole('button', { name: 'Add' }));
+    expect(commands.run.mock.lastCall?.[0].change.days).toBeUndefined();
   });
 
   it('says what changes for a race while it is asked for', async () => {

@@ -28,8 +28,10 @@ export const EventList = memo(function EventList({
     commands.cancel();
     setEdited(undefined);
   };
-  const command = (event: BlockEvent) =>
-    edited === undefined || edited < 0 ? addEvent(block, event) : changeEvent(block, edited, event);
+  const command = (event: BlockEvent, makesRoom: boolean) =>
+    edited === undefined || edited < 0
+      ? addEvent(block, event, makesRoom)
+      : changeEvent(block, edited, event, makesRoom);
   return (
     <section aria-label={wording.racesAndDaysAway}>
       <h2 className="display">{wording.racesDaysAway}</h2>
@@ -69,9 +71,10 @@ export const EventList = memo(function EventList({
           event={events[edited]}
           base={base}
           drawn={drawn}
-          onShow={(event) => commands.show(command(event))}
-          onKeep={(event) => {
-            const problems = commands.run(command(event));
+          isWritten={(event) => Object.keys(command(event, true).change).length > 1}
+          onShow={(event, makesRoom) => commands.show(command(event, makesRoom))}
+          onKeep={(event, makesRoom) => {
+            const problems = commands.run(command(event, makesRoom));
             if (problems.length === 0) setEdited(undefined);
             return problems;
           }}

@@ -60,6 +60,9 @@ export const byItsDistance = 'by its distance';
 export const thisIsTheWeeksLongRun = 'this is the week’s long run';
 export const aLongRunAsWell = 'a long run as well';
 
+// EventForm
+export const whatIWroteGivesWay = 'What I wrote around it gives way';
+
 // EventList
 export const racesAndDaysAway = 'Races and days away';
 export const noneYet =
