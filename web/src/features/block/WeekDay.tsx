@@ -107,7 +107,11 @@ export function WeekDay({
             )}
           </span>
         )}
-        {steps > 0 && <span className="muted">{unitName(measure)}</span>}
+        {steps > 0 && (
+          <span className={isFixed ? `muted ${styles.spare ?? ''}` : 'muted'}>
+            {unitName(measure)}
+          </span>
+        )}
         {isFixed && <StateMark state="fixed" named />}
         <span className={styles.time}>
           {role === 'race'
