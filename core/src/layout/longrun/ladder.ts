@@ -41,8 +41,8 @@ function onStep(climb: Climb, index: number, wished: number, rule: LongRunRule):
     : underCaps(climb, index, wished, rule);
 }
 
-/** How far over the block’s peak the coach fixed a week: its long run keeps its part of it. */
-function overPeak({ context: { spec }, volumes }: Climb, index: number): number {
+/** How far over the block’s peak the coach fixed a week, 1 where it is not: its long run keeps its part of it. */
+export function overPeak({ context: { spec }, volumes }: Climb, index: number): number {
   const laid = volumes[index];
   return laid?.rule === 'pin' ? Math.max(1, laid.volume / spec.volume.peak) : 1;
 }

@@ -8,7 +8,7 @@ import type { LaidVolume } from '../volume/climb.js';
 import { restarts } from '../written/restarts.js';
 import { wishedAfterPeak } from './after-peak.js';
 import { stillLongest, underCaps } from './caps.js';
-import { advance, rung } from './ladder.js';
+import { advance, overPeak, rung } from './ladder.js';
 import type { LaidLongRun, UndatedLongRun } from './laid-long-run.js';
 import { beginAnew, type Climb, type LongRunsAsked, startClimb } from './long-run-climb.js';
 import { TO_THE_RACE } from './long-run-day.js';
@@ -31,7 +31,6 @@ export function layLongRuns(
   asked: LongRunsAsked,
 ): LaidLongRun[] {
   const climb = startClimb(context, frame, volumes, asked);
-  const most = context.spec.longRun.peak;
   const pins = new Map(context.spec.pins.map((pin) => [pin.week, pin.longRun]));
   for (const [index, week] of frame.weeks.entries()) {
     const past = longRunOfPast(context, week);
@@ -47,8 +46,9 @@ export function layLongRuns(
     climb.last = next.longRun;
     climb.longest = Math.max(climb.longest, next.longRun);
     if (next.rule === 'pin') climb.line = next.longRun;
-    // One that its week makes longer is climbed from, not past the peak.
-    if (next.rule === 'longest') climb.line = Math.max(climb.line, Math.min(next.longRun, most));
+    // One that its week makes longer is climbed from; in a week over the peak it is none of the ladder.
+    const isOnLadder = next.rule === 'longest' && overPeak(climb, index) === 1;
+    if (isOnLadder) climb.line = Math.max(climb.line, next.longRun);
   }
   return climb.laid;
 }
