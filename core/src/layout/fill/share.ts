@@ -36,6 +36,7 @@ export function amountsFor(deal: Deal, dealt: readonly Slot[], meant: number): n
   return fill(meant, raised, step, towardMidweek(deal, slots));
 }
 
+/** The day before the goal race, or before one on the way. */
 function isEve({ context: { spec, eventDays }, days }: Deal, index: number): boolean {
   const tomorrow = addDays(days[index]?.date ?? spec.race.date, 1);
   return tomorrow === spec.race.date || eventDays.get(tomorrow)?.race?.kind === 'tune-up-race';

@@ -5,7 +5,6 @@ import { layoutStep, rulesOf } from '../../rules/index.js';
 import { growthLimit, recoveryLimit } from '../../rules/limits/index.js';
 import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import { type Pin, withPin } from '../../spec/index.js';
-
 import { peaksOf } from './peaks.js';
 
 /** A week that is held at an amount, its long run at the same part of its own. */
