@@ -1,18 +1,19 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { mkdir, readFile, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
-import { join, relative } from 'node:path';
+import { join } from 'node:path';
 import { compiled, packages, site } from './build.mjs';
 import { startCluster } from './cluster.mjs';
 import { chromium, postgresPrograms } from './debian.mjs';
 import { kept, root } from './paths.mjs';
 import { run, say } from './run.mjs';
 import { startServer } from './server.mjs';
+import { both, failureLines, NOTHING, ofPlaywright, ofVitest, whole } from './tally.mjs';
 
 /**
- * `failures`: the names of what failed. `later`: what still runs beside the parts that follow.
+ * `later`: what still runs beside the parts that follow.
  *
- * @typedef {{ passed: number, failures: string[], later?: Promise<Tally> }} Tally
+ * @typedef {import('./tally.mjs').Tally & { later?: Promise<Tally> }} Tally
  */
 
 /** The demo's day in tests and pictures. */
@@ -21,9 +22,7 @@ const TEST_DAY = '2027-02-10';
 /** The code for the first coach that the browser types. */
 const TEST_CODE = 'gulls-tides';
 
-/** @type {Tally} */
-const NOTHING = { passed: 0, failures: [] };
-
+/** @type {Record<string, (files: string[], isWhole: boolean) => Promise<Tally>>} */
 const PARTS = {
   checks: staticChecks,
   unit: unitTests,
@@ -34,7 +33,7 @@ const PARTS = {
 
 /**
  * Runs every test, one part of them, or of a part the files whose names hold a
- * word, and ends with the names of what failed and the tally alone on a line.
+ * word, and ends with what failed, what it said, and the tally alone on a line.
  *
  * @param {string[]} words a part, and words of file names
  * @returns {Promise<number>} 0 when all passed
@@ -59,7 +58,7 @@ export async function test([part, ...files]) {
   }
   for (const done of await Promise.all(later)) tally = both(tally, done);
   const { passed, failures } = tally;
-  say(['', ...failures.map((name) => `failed: ${name}`)].join('\n'));
+  say(['', ...failures.map(failureLines)].join('\n'));
   say(`${passed} passed, ${failures.length} failed`);
   return failures.length === 0 && passed > 0 ? 0 : 1;
 }
@@ -105,7 +104,7 @@ async function scripts(names) {
     say(`${code === 0 ? 'passed' : 'FAILED'}  ${name}`);
     if (code !== 0) say(output.trim());
     if (code === 0) tally.passed += 1;
-    else tally.failures.push(name);
+    else tally.failures.push({ name });
   }
   return tally;
 }
@@ -210,8 +209,7 @@ async function vitest(name, projects, files, settings = {}) {
     env: { ...process.env, ...settings },
     show: true,
   });
-  const { numPassedTests = 0, testResults = [] } = await read(report);
-  return whole(name, code, { passed: numPassedTests, failures: failedTests(testResults) });
+  return whole(name, code, ofVitest(await read(report)));
 }
 
 /** @param {string[]} files @param {Record<string, string>} settings */
@@ -221,53 +219,7 @@ async function playwright(files, settings) {
   const env = { ...process.env, ...settings, PLAYWRIGHT_JSON_OUTPUT_NAME: report };
   const words = ['playwright', 'test', ...files, '--reporter=list,json'];
   const { code } = await run('npx', words, { env, cwd: join(root, 'e2e'), show: true });
-  const { stats = {}, suites = [] } = await read(report);
-  const passed = (stats.expected ?? 0) + (stats.flaky ?? 0);
-  return whole('browser', code, { passed, failures: suites.flatMap(failedErrands) });
-}
-
-/**
- * A run that ended badly without naming a failed test has still failed.
- *
- * @param {string} name
- * @param {number} code
- * @param {Tally} tally
- * @returns {Tally}
- */
-function whole(name, code, tally) {
-  const isUnnamed = code !== 0 && tally.failures.length === 0;
-  return isUnnamed ? { ...tally, failures: [`${name}: ended with ${code}, no test named`] } : tally;
-}
-
-/**
- * A file that could not be run stands for its tests.
- *
- * @param {{ name: string, status: string, assertionResults: { fullName: string, status: string }[] }[]} files of a Vitest report
- */
-function failedTests(files) {
-  return files.flatMap(({ name, status, assertionResults }) => {
-    const failed = assertionResults.filter((test) => test.status === 'failed');
-    if (failed.length === 0) return status === 'failed' ? [relative(root, name)] : [];
-    return failed.map(({ fullName }) => `${relative(root, name)} › ${fullName}`);
-  });
-}
-
-/**
- * @typedef {{ specs?: { ok: boolean, title: string, file: string }[], suites?: Suite[] }} Suite of a Playwright report
- * @param {Suite} suite
- * @returns {string[]}
- */
-function failedErrands({ specs = [], suites = [] }) {
-  const failed = specs.filter(({ ok }) => !ok).map(({ file, title }) => `${file} › ${title}`);
-  return [...failed, ...suites.flatMap(failedErrands)];
-}
-
-/** @param {Tally} one @param {Tally} other @returns {Tally} */
-function both(one, other) {
-  return {
-    passed: one.passed + other.passed,
-    failures: [...one.failures, ...other.failures],
-  };
+  return whole('browser', code, ofPlaywright(await read(report)));
 }
 
 /** @param {string} report */
