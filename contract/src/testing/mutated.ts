@@ -194,7 +194,7 @@ function mutate(tree: unknown, { at, kind, value: given, by }: Mutation): unknow
     else Reflect.deleteProperty(held, last);
   } else if (kind === 'twice' && Array.isArray(holder)) holder.push(structuredClone(old));
   else if (kind === 'add' && typeof old === 'object' && old !== null && !Array.isArray(old)) {
-    Object.defineProperty(old, String(value), {
+    Object.defineProperty(old, typeof value === 'string' ? value : JSON.stringify(value), {
       value,
       enumerable: true,
       configurable: true,
