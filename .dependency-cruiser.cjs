@@ -40,6 +40,7 @@ const rooms = [
   ['checks/week', 'checks'],
   [
     'edit/written',
+    'edit/answers',
     'edit',
     'edit/week',
     'edit/fixes',

@@ -11,7 +11,6 @@ import {
   insertWeek,
   movePeak,
   movePhaseEdge,
-  moveRace,
   partsOf,
   pinWeek,
   removeEvent,
@@ -26,6 +25,7 @@ import {
   waiveAll,
   withoutParts,
 } from '../src/edit/index.js';
+import { moveRace, openAnswers } from '../src/edit/answers/index.js';
 import {
   choosePaceAim,
   repace,
@@ -109,10 +109,14 @@ function onTheBlock(block: CheckedBlock): Edits {
     athlete: { recentWeeks: [40_000, 42_000], results: spec.athlete.results },
     race: { name: 'Next', date: addDays(race.date, 70), distance: 10_000 },
   };
+  const onto = (days: number) => ({
+    ...{ date: addDays(race.date, days), today: start, takesDays: true },
+  });
   return {
     'follow by a half': () => followingBlock(block, { name: 'Next', distance: 21_097.5 }),
-    'race a week later': () => moveRace(spec, addDays(race.date, 7), start),
-    'race three weeks sooner': () => moveRace(spec, addDays(race.date, -21), start),
+    'race a week later': () => moveRace(spec, block, onto(7)),
+    'race three weeks sooner': () => moveRace(spec, block, onto(-21)),
+    'open answers': () => openAnswers(spec),
     'waive all': () => waiveAll(block, findings, 'Talked over.'),
     'taper by a half': () => setTaperDepth(block, 0.5),
     template: () => template,

@@ -1,5 +1,6 @@
 import { countBack } from '@nadir/core/base';
 import { applyChange, type Change, templateDays, templateEvents } from '@nadir/core/edit';
+import { settledSpec } from '@nadir/core/edit/answers';
 import { resolveSpec } from '@nadir/core/layout';
 import { defaultPacesOf } from '@nadir/core/paces';
 import { suggestUses } from '@nadir/core/sessions/library';
@@ -35,11 +36,13 @@ export function toBlockFile(wishes: ResolvedSpec, countedBack: boolean): BlockFi
  * leads, it stays left out.
  */
 export function changedFile(file: BlockFile, change: Change): Parsed<BlockFile> {
-  const settled = soundSpec(applyChange<BlockSpec>(givenOf(file), change));
-  if (!settled.ok) return settled;
-  const { race, weeks, weekStartsOn, start } = settled.value;
+  const given = applyChange<BlockSpec>(givenOf(file), change);
+  const sound = soundSpec(given);
+  if (!sound.ok) return sound;
+  const settled = settledSpec(given);
+  const { race, weeks, weekStartsOn, start } = settled;
   const counted = file.start === undefined && start === countBack(race.date, weeks, weekStartsOn);
-  return { ok: true, value: toBlockFile(settled.value, counted) };
+  return { ok: true, value: toBlockFile(settled, counted) };
 }
 
 /** Keeps of a block's wishes what may serve another athlete, dates as weeks to go: no name, no waivers. */

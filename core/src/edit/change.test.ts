@@ -8,7 +8,6 @@ import type { Command } from './command.js';
 import { copyShape } from './copy-shape.js';
 import { addEvent, changeEvent, removeEvent } from './events.js';
 import { followingBlock } from './follow.js';
-import { moveRace } from './move-race.js';
 import { edgeRange, movePhaseEdge } from './phase-edge.js';
 import { pinWeek, unpinWeek } from './pin-week.js';
 import { toggleRecovery } from './recovery-weeks.js';
@@ -132,36 +131,6 @@ describe('commands', () => {
     const changed = after(changeEvent(placed, 0, { ...event, to: '2027-02-17' }), placed);
     expect(changed.spec.events[0]?.to).toBe('2027-02-17');
     expect(after(removeEvent(changed, 0), changed).spec).toEqual(block.spec);
-  });
-});
-
-describe('moving the goal race', () => {
-  it('before the start: counts back again, as many weeks', () => {
-    const change = moveRace(block.spec, '2027-05-02', '2026-11-01');
-    const moved = after({ change, message: '' });
-    expect(moved.spec).toMatchObject({ start: '2026-12-28', weeks: 18 });
-  });
-
-  it('once begun: the start stays, and pins past the new race week go', () => {
-    const pinned = after(pinWeek(block, { week: 17, field: 'volume' }, 50_000, km));
-    const change = moveRace(pinned.spec, '2027-04-04', '2027-02-10');
-    const moved = after({ change, message: '' }, pinned);
-    expect(moved.spec).toMatchObject({ start: '2026-12-14', weeks: 16, pins: [] });
-    // Long runs at pace keep to the weeks there are; how they grow stays.
-    const atPace = after({
-      change: { longRun: { ...marathon.longRun, segmentWeeks: [15, 16, 17] } },
-      message: '',
-    });
-    expect(moveRace(atPace.spec, '2027-04-04', '2027-02-10').longRun).toMatchObject({
-      segmentWeeks: [15, 16],
-      ladder: 'straight',
-      peak: 32_000,
-    });
-  });
-
-  it('leaves out what would come after it', () => {
-    const placed = after(addEvent(block, { kind: 'test', name: 'Time trial', from: '2027-04-07' }));
-    expect(moveRace(placed.spec, '2027-04-04', '2027-02-10').events).toEqual([]);
   });
 });
 

@@ -90,7 +90,7 @@ function volumeReasons({ given, context: { spec }, race }: Subject) {
     ),
     peak: worked(
       asked?.peak,
-      `Usual for the ${race}, at most ${athlete.oftenHurt ? 'a quarter' : 'half'} above the start, and in reach of ${riseWords(spec)}.`,
+      `Usual for the ${race}, at most ${athlete.oftenHurt ? 'a quarter' : 'half'} above the start, in reach of ${riseWords(spec)} and no more than its runs hold.`,
     ),
     holdAtPeak: worked(asked?.holdAtPeak, 'Long enough to settle, short enough to stay fresh.'),
     growth: worked(

@@ -1,5 +1,4 @@
 import type { AthleteAnswer, BlockFile } from '@nadir/contract';
-import type { CivilDate } from '@nadir/core/base';
 import {
   type KeyboardEvent,
   type ReactNode,
@@ -16,6 +15,7 @@ import { LivePreview } from './LivePreview.js';
 import { Questions } from './Questions.js';
 import type { Topic } from './topics.js';
 import type { useAsked } from './useAsked.js';
+import type { RaceDayMove } from './useRaceDay.js';
 import * as wording from './wording.js';
 
 interface AskPageProps {
@@ -32,7 +32,7 @@ interface AskPageProps {
   /** The block as it stands, where one is changed: drawn dashed, and told apart. */
   before?: BlockFile | undefined;
   /** How a new race day is taken in; the block counts back again when left out. */
-  onRaceDay?: ((date: CivilDate) => Partial<BlockFile>) | undefined;
+  raceDay?: RaceDayMove | undefined;
 }
 
 /** Questions left, the block drawn live on the right. */
@@ -83,7 +83,7 @@ export function AskPage(props: AskPageProps) {
             squad={props.squad}
             athleteId={props.athleteId}
             onAthlete={props.onAthlete}
-            onRaceDay={props.onRaceDay}
+            raceDay={props.raceDay}
             topic={topic}
             onTopic={setTopic}
           />

@@ -1,5 +1,6 @@
 import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
+import { openAnswers } from '@nadir/core/edit/answers';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { CarriedWishes } from '../../components/carried-wishes.js';
 import { InEditor } from '../../editor/InEditor.js';
@@ -16,8 +17,9 @@ export function EditPlanPage() {
 
 function EditPlan({ id, wishes }: { id: string; wishes: BlockFile }) {
   const navigate = useNavigate();
-  const ask = useAsked(() => wishes, { mayBePast: true });
-  const onRaceDay = useRaceDay(ask.asked);
+  // What nobody answered is worked out anew with what is answered here.
+  const ask = useAsked(() => openAnswers(wishes), { mayBePast: true });
+  const raceDay = useRaceDay(ask.asked, ask.change);
   /** The block’s own view makes it one change, to be undone and saved like any other. */
   async function keep(changed: BlockFile) {
     const state: CarriedWishes = { wishes: changed, words: wording.changedThePlan };
@@ -35,7 +37,7 @@ function EditPlan({ id, wishes }: { id: string; wishes: BlockFile }) {
       failure={undefined}
       onKeep={keep}
       before={wishes}
-      onRaceDay={onRaceDay}
+      raceDay={raceDay}
       actions={
         <>
           <Button component={Link} to={`/blocks/${id}`}>

@@ -1,5 +1,4 @@
-import type { AthleteAnswer, BlockFile } from '@nadir/contract';
-import type { CivilDate } from '@nadir/core/base';
+import type { AthleteAnswer } from '@nadir/contract';
 import type { ReactNode } from 'react';
 import { AthleteQuestions, LastWeeksQuestion, WhoQuestion } from './AthleteQuestions.js';
 import { LongRunQuestions } from './LongRunQuestions.js';
@@ -10,6 +9,7 @@ import { RaceQuestions } from './RaceQuestions.js';
 import { RecoveryQuestions } from './RecoveryQuestions.js';
 import { TaperQuestions } from './TaperQuestions.js';
 import type { Topic } from './topics.js';
+import type { RaceDayMove } from './useRaceDay.js';
 import { VolumeQuestions } from './VolumeQuestions.js';
 import { WeekQuestions } from './WeekQuestions.js';
 import { WeeksQuestions } from './WeeksQuestions.js';
@@ -32,7 +32,7 @@ export function Questions(
     squad: readonly AthleteAnswer[];
     athleteId: string;
     onAthlete: (id: string) => void;
-    onRaceDay?: ((date: CivilDate) => Partial<BlockFile>) | undefined;
+    raceDay?: RaceDayMove | undefined;
     /** The line that is open, and the drawing explains. */
     topic: Topic | undefined;
     onTopic: (topic: Topic | undefined) => void;

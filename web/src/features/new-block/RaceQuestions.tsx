@@ -1,15 +1,15 @@
-import type { BlockFile } from '@nadir/contract';
-import type { CivilDate } from '@nadir/core/base';
 import { formatDuration, readDistance, readRaceTime } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { distanceWords } from '../../components/distance-words.js';
 import { Field } from '../../components/Field.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
+import { Tick } from '../../components/Tick.js';
 import styles from './Ask.module.css';
 import type { QuestionProps } from './QuestionProps.js';
 import { raceDistances } from './questions.js';
 import { RaceDay, RaceName } from './RaceFields.js';
+import type { RaceDayMove } from './useRaceDay.js';
 import * as wording from './wording.js';
 
 export function RaceQuestions({
@@ -17,8 +17,8 @@ export function RaceQuestions({
   change,
   problemAt,
   today,
-  onRaceDay,
-}: QuestionProps & { onRaceDay?: ((date: CivilDate) => Partial<BlockFile>) | undefined }) {
+  raceDay,
+}: QuestionProps & { raceDay?: RaceDayMove | undefined }) {
   const { race } = asked;
   const [badDistance, setBadDistance] = useState<string>();
   const [badTime, setBadTime] = useState<string>();
@@ -67,10 +67,17 @@ export function RaceQuestions({
         today={today}
         problem={problemAt('race', 'date')}
         onDate={(date) => {
-          if (onRaceDay) change(onRaceDay(date));
+          if (raceDay) raceDay.onDay(date);
           else set({ date });
         }}
       />
+      {raceDay?.written && (
+        <Tick
+          label={raceDay.written.label}
+          checked={raceDay.written.goes}
+          onAnswer={raceDay.written.onGoes}
+        />
+      )}
       <Field label={wording.goalTime} because={wording.notNeeded} problem={badTime}>
         {(ids) => (
           <TextAnswer

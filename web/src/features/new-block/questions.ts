@@ -1,5 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
 import { addDays, type CivilDate, countWeeks, startOfWeek, type Weekday } from '@nadir/core/base';
+import { settledSpec } from '@nadir/core/edit/answers';
 import { resolveSpec, suggestWeeks } from '@nadir/core/layout';
 import { canResolve, validateSpec } from '@nadir/core/layout/validate';
 import { type Reasons, reasonsOf, whyWeeks } from '@nadir/core/present';
@@ -69,7 +70,8 @@ export function answer(asked: BlockFile, today: CivilDate, { mayBePast = false }
   const shown = canResolve(given) ? given : { race: { ...asked.race, date: today } };
   const reasons = reasonsOf(shown);
   return {
-    wishes: resolveSpec(shown),
+    // What cannot be laid out is worked out as far as it goes.
+    wishes: problems.length > 0 ? resolveSpec(shown) : settledSpec(shown),
     reasons:
       asked.weeks === undefined
         ? { ...reasons, weeks: whyWeeks(distance, left, rulesOf(asked)) }

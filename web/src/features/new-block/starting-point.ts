@@ -15,7 +15,7 @@ import {
   type TemplatePart,
   withoutParts,
 } from '@nadir/core/edit';
-import { resolveSpec } from '@nadir/core/layout';
+import { settledSpec } from '@nadir/core/edit/answers';
 import type { BlockSpec } from '@nadir/core/spec';
 import { UNNAMED_RACE } from './questions.js';
 
@@ -66,5 +66,5 @@ const FIGURES: readonly TemplatePart[] = ['weeks', 'days'];
 
 function fileOf(given: BlockSpec): BlockFile | undefined {
   if (problemsOfWishes(given).length > 0) return undefined;
-  return toBlockFile(resolveSpec(given), true);
+  return toBlockFile(settledSpec(given), true);
 }

@@ -127,6 +127,8 @@ export const setsBlockLength = 'Sets block length, long run and taper.';
 export const otherDistance = 'another distance';
 export const distanceOfTheRace = 'Distance of the race';
 export const raceDay = 'Race day';
+export const writtenGoesAlong = 'What I wrote for its days moves with the race';
+export const taperGoesAlong = 'What I wrote for the taper moves with the race';
 export const toGo = (timeToGo: string) => `${timeToGo} to go.`;
 export const goalTime = 'Goal time';
 export const notNeeded = 'Not needed: 1:55:00 or 40:00.';

@@ -1,0 +1,6 @@
+/** What the coach answered of a plan, apart from what was worked out; and how a new race day is taken into it. */
+
+export { type Moved, moveRace } from './move-race.js';
+export { openAnswers } from './open-answers.js';
+export { renumbered } from './renumbered.js';
+export { settledSpec } from './settled.js';

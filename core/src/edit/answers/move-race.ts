@@ -1,0 +1,107 @@
+import {
+  addDays,
+  type CivilDate,
+  countWeeks,
+  differenceInDays,
+  startOfWeek,
+} from '../../base/index.js';
+import type { Block } from '../../layout/block/index.js';
+import { type FixedDay, lastDay } from '../../spec/days/index.js';
+import type { BlockSpec, ResolvedSpec } from '../../spec/index.js';
+import { renumbered } from './renumbered.js';
+
+/** A new race day, and what goes with it. */
+export interface Moved {
+  date: CivilDate;
+  /** Civil date; a block that starts on or before it has begun. */
+  today: CivilDate;
+  /** True where what is written for single days goes along by whole weeks; else each stays on its date. */
+  takesDays: boolean;
+}
+
+/**
+ * Moves the goal race. A block that has not begun counts back again: it keeps its weeks
+ * and starts earlier or later, what is written for its days along with them. One that has
+ * begun keeps its start and what was run, and becomes longer or shorter: what is fixed in
+ * the taper goes with the race, and stands in place of what was there; the weeks before it,
+ * and what is over, stay where they are.
+ *
+ * @param given the wishes that are changed; what they leave open stays open
+ * @param block as it is laid out before the race moves
+ */
+export function moveRace<T extends BlockSpec>(given: T, block: Block, moved: Moved): T {
+  const { spec } = block;
+  const { date, today } = moved;
+  const race = { ...given.race, date };
+  const by = weeksBetween(spec.race.date, date, spec);
+  if (spec.start > today || date < spec.start) {
+    const days = moved.takesDays ? later(spec.days, by, () => true) : spec.days;
+    return {
+      ...given,
+      ...{ race, days, events: eventsBefore(given.events, date) },
+      ...{ start: addDays(spec.start, 7 * by), weeks: spec.weeks },
+    };
+  }
+  const weeks = countWeeks(spec.start, date, spec.weekStartsOn);
+  const days = moved.takesDays ? daysWithTaper(block, { by, today }) : spec.days;
+  // Tests that were suggested stay where the athlete knows them.
+  const events = eventsBefore(spec.events, date);
+  return {
+    ...{ ...given, ...renumbered(given, weeksWithTaper(block, { by, today })) },
+    ...{ race, days, events, start: spec.start, weeks },
+  };
+}
+
+function eventsBefore(events: BlockSpec['events'], date: CivilDate): BlockSpec['events'] {
+  return events?.filter((event) => lastDay(event) < date);
+}
+
+/** The weeks that go with the race: those of the taper that have not begun. What is over stays. */
+function taperOf({ weeks, spec }: Block, today: CivilDate): { first: number; from: CivilDate } {
+  const taper = weeks.find(({ taperShare, days }) => taperShare < 1 && isToCome(days[0], today));
+  return {
+    first: taper?.number ?? weeks.length + 1,
+    from: taper?.days[0]?.date ?? addDays(spec.race.date, 1),
+  };
+}
+
+function isToCome(day: { date: CivilDate } | undefined, today: CivilDate): boolean {
+  return day !== undefined && day.date >= today;
+}
+
+/** Weeks of the taper move by so many; one that it comes to stand on is no more. */
+function weeksWithTaper(
+  block: Block,
+  { by, today }: { by: number; today: CivilDate },
+): (week: number) => number | undefined {
+  const { first } = taperOf(block, today);
+  const current = countWeeks(block.spec.start, today, block.spec.weekStartsOn);
+  return (week) => {
+    if (week < first) return week < Math.max(first + by, current) ? week : undefined;
+    return week + by >= current ? week + by : undefined;
+  };
+}
+
+/** Days of the taper move by so many weeks; those before today, and those before the taper, stay. */
+function daysWithTaper(block: Block, { by, today }: { by: number; today: CivilDate }): FixedDay[] {
+  const { days } = block.spec;
+  const { from } = taperOf(block, today);
+  const onto = addDays(from, 7 * by);
+  const left = days.filter(({ date }) => date < from && (date < onto || date < today));
+  const taken = later(days, by, ({ date }) => date >= from).filter((day) => isToCome(day, today));
+  return [...left, ...taken].sort((a, b) => a.date.localeCompare(b.date));
+}
+
+/** Chosen days, so many weeks later. */
+function later(
+  days: readonly FixedDay[],
+  by: number,
+  isChosen: (day: FixedDay) => boolean,
+): FixedDay[] {
+  return days.filter(isChosen).map((day) => ({ ...day, date: addDays(day.date, 7 * by) }));
+}
+
+/** Whole calendar weeks from one day’s week to another’s. */
+function weeksBetween(from: CivilDate, to: CivilDate, { weekStartsOn }: ResolvedSpec): number {
+  return differenceInDays(startOfWeek(to, weekStartsOn), startOfWeek(from, weekStartsOn)) / 7;
+}
