@@ -10,6 +10,22 @@ const PLAN = [
   '4\t6\t5\t6\toff\t5\t4\tRace',
 ].join('\n');
 
+/** Eleven weeks to 21 March, every day of them; today is in the sixth. */
+const WRITTEN_OUT = [
+  'Week of\tMon\tTue\tWed\tThu\tFri\tSat\tSun\tTotal',
+  '2027-01-04\t\t8\t10\t6 x 800 m @ 5 km, 2 min rest\t\t6\t16\t50',
+  '2027-01-11\t\t8\t10\t20 min @ threshold\t\t6\t17\t52',
+  '2027-01-18\t\t9\t10\t5 x 1 km @ 5 km, 2 min rest\t\t6\t18\t54',
+  '2027-01-25\t\t7\t8\t7\t\t5\t13\t40',
+  '2027-02-01\t\t9\t11\t6 x 1 km @ 10 km, 90 s rest\t\t6\t19\t57',
+  '2027-02-08\t\t9\t12\t25 min @ threshold\t\t7\t20\t60',
+  '2027-02-15\t\t9\t12\t5 x 1200 m @ 10 km, 2 min rest\t\t7\t21\t62',
+  '2027-02-22\t\t7\t9\t7\t\t5\t14\t42',
+  '2027-03-01\t\t9\t12\t3 x 2 km @ 10 km, 2 min rest\t\t7\t20\t61',
+  '2027-03-08\t\t8\t10\t5 x 1 km @ 10 km, 90 s rest\t\t6\t15\t50',
+  '2027-03-15\t\t6\t7\t3 x 1 km @ 10 km, 2 min rest\t\t4\tRace\t45',
+].join('\n');
+
 async function pastePlan(page: Page, text: string) {
   await page.context().grantPermissions(['clipboard-read', 'clipboard-write']);
   await page.evaluate((plan) => navigator.clipboard.writeText(plan), text);
@@ -206,22 +222,9 @@ test('takes key days and what each week comes to, counted as its headings say', 
 test('lives with a plan that is written out: missed days are answered, a race has room made', async ({
   page,
 }) => {
-  const weeks = [
-    '2027-01-04\t\t8\t10\t6 x 800 m @ 5 km, 2 min rest\t\t6\t16\t50',
-    '2027-01-11\t\t8\t10\t20 min @ threshold\t\t6\t17\t52',
-    '2027-01-18\t\t9\t10\t5 x 1 km @ 5 km, 2 min rest\t\t6\t18\t54',
-    '2027-01-25\t\t7\t8\t7\t\t5\t13\t40',
-    '2027-02-01\t\t9\t11\t6 x 1 km @ 10 km, 90 s rest\t\t6\t19\t57',
-    '2027-02-08\t\t9\t12\t25 min @ threshold\t\t7\t20\t60',
-    '2027-02-15\t\t9\t12\t5 x 1200 m @ 10 km, 2 min rest\t\t7\t21\t62',
-    '2027-02-22\t\t7\t9\t7\t\t5\t14\t42',
-    '2027-03-01\t\t9\t12\t3 x 2 km @ 10 km, 2 min rest\t\t7\t20\t61',
-    '2027-03-08\t\t8\t10\t5 x 1 km @ 10 km, 90 s rest\t\t6\t15\t50',
-    '2027-03-15\t\t6\t7\t3 x 1 km @ 10 km, 2 min rest\t\t4\tRace\t45',
-  ];
   await page.getByLabel('Name', { exact: true }).fill('Greta Holm');
   await page.getByLabel('Distance').fill('half marathon');
-  await pastePlan(page, ['Week of\tMon\tTue\tWed\tThu\tFri\tSat\tSun\tTotal', ...weeks].join('\n'));
+  await pastePlan(page, WRITTEN_OUT);
   // 20 km of days, 21.1 of racing and warming up are the 45 of race week.
   await expect(page.getByText('The figure of race week is taken to count the race')).toBeVisible();
   await expect(page.getByText(/^9 sessions written without warming up/)).toBeVisible();
@@ -265,4 +268,32 @@ test('lives with a plan that is written out: missed days are answered, a race ha
   // What is written near the race gives way, what stands before it stays.
   await expect(day(9, 1)).toHaveAccessibleName(/: 9, fixed/);
   await expect(day(9, 5)).not.toHaveAccessibleName(/: 7\b/);
+});
+
+test('takes the taper that is written along when the race moves', async ({ page }) => {
+  await page.getByLabel('Name', { exact: true }).fill('Orla Stint');
+  await page.getByLabel('Distance').fill('half marathon');
+  await pastePlan(page, WRITTEN_OUT);
+  await page.getByRole('button', { name: 'Create block' }).click();
+  const day = dayIn(page);
+  await expect(day(9, 7)).toHaveAccessibleName(/: 61/);
+  const sheet = page.url();
+
+  await page.goto(sheet.replace(/sheet.*$/, 'plan'));
+  await page.getByRole('textbox', { name: 'Race day' }).fill('28 3 2027');
+  await page.keyboard.press('Tab');
+  const changes = page.getByRole('region', { name: 'What changes' });
+  await expect(changes).toContainText('Sun 28 Mar 2027');
+  // Eleven weeks of 617 km; one of 62 km comes in between.
+  const along = page.getByLabel('What I wrote for the taper moves with the race');
+  await expect(along).toBeChecked();
+  await page.getByRole('button', { name: 'Keep this plan' }).click();
+  await page.getByRole('link', { name: 'Sheet' }).click();
+  await expect(day(8, 7)).toHaveAccessibleName(/: 42/);
+  await expect(day(9, 7)).toHaveAccessibleName(/: 62/);
+  await expect(day(9, 1)).not.toHaveAccessibleName(/fixed/);
+  await expect(day(10, 7)).toHaveAccessibleName(/: 61/);
+  await expect(day(10, 3)).toHaveAccessibleName(/3 x 2 km/);
+  await page.getByRole('button', { name: 'Undo' }).first().click();
+  await expect(day(9, 7)).toHaveAccessibleName(/: 61/);
 });
