@@ -1,9 +1,27 @@
+/** Behind brackets, a small r is between repetitions and a large one between sets. */
+const SHORT_AND_LONG =
+  /^(\d+ ?[x×*] ?)\(([^()]+)\),? ?r ?[:=]? ?(\d[\d:]*(?: ?(?:s|min|'|"))?),? ?R ?[:=]? ?(\d[\d:]*(?: ?(?:s|min|'|"))?)$/;
+
 /** Ways to write that are plain on a blackboard, and how they are written here. */
-const WAYS: readonly (readonly [way: RegExp, here: string])[] = [
+const WAYS: readonly (readonly [way: RegExp, here: string | ((whole: string) => string)])[] = [
+  // 3 x (1k, 600, 400), 1000, 600, 400
+  [
+    /(?<![\d.,])(?:\d(?:\.\d)? ?km?|\d{3,4}(?: ?m)?)(?:(?:, ?| ?- ?)\d{3,4}(?: ?m)?){2,}(?![\d.,:a-z])/i,
+    inMetres,
+  ],
+  // 2E + 4T + 2E
+  [/ ?\+ ?(?=\d+[a-z]\b)/gi, '; '],
+  // 3 sets of 1000, 600, 400
+  [/^(\d+) sets of (\d[^@;()]*)$/i, '$1 x ($2)'],
+  // 3 x (5 x 300 m) r 60 R 3
+  [SHORT_AND_LONG, '$1($2, $3 rest), $4 rest'],
   // pool run 45 min: 10 x 1 min hard, 1 min easy
   [/^(bike|swim|pool run|elliptical|rowing) (\d+ ?min): /i, '$2 $1: '],
   // Fartlek 40 min: 10 x 1 min on, 1 min off
-  [/^((?:[a-z]+ )*\d+ ?(?:km|mi|min)[^:;,@]*): (?=\d+ ?[x×*])/i, '$1 including '],
+  [
+    /^(?!.*\b(?:bike|swim|pool run|elliptical|rowing)\b)((?:[a-z]+ )*\d+ ?(?:km|mi|min)[^:;,@]*): (?=\d+ ?[x×*])/i,
+    '$1 including ',
+  ],
   // 8 x hill 60 s
   [/(\d+ ?[x×*] ?)hills? (\d+ ?(?:m|s|min)\b)/i, '$1$2 uphill'],
   // 3 sets: 5 x 200 m @ mile, 30 s rest; 4 min rest
@@ -40,6 +58,8 @@ const WAYS: readonly (readonly [way: RegExp, here: string])[] = [
   [/([x×*] ?[^,;()]+?) ?\((\d+(?:\.\d+)? ?(?:km|mi|m|min) [a-z]+)\)$/i, '$1, $2'],
   // 6 x 1 km, 1'30
   [/(\d)['’](\d\d)(?![\d"”″s])/, '$1:$2'],
+  // 5 km @ marathon - 5 km @ half
+  [/(@ ?[a-z\d][^;,@]*?) [-–—] (?=\d+(?:\.\d+)? ?(?:km?|mi|m|min) ?@)/i, '$1; '],
   // 6 x 1000 @ 10k - 1:30
   [/([x×*] ?[^,;()]+?) [-–—] (?=\d)/i, '$1, '],
   // 12 km progression: 4 easy, 4 steady, 4 tempo
@@ -50,12 +70,20 @@ const WAYS: readonly (readonly [way: RegExp, here: string])[] = [
   [/,? (?:with|w\/) ?full (?:recovery|recoveries|rec|rest)\b/i, ' [full recovery]'],
 ];
 
-/** A line in the words of this place: one for each way that is in it, and one for them all. */
+/** A line in the words of this place: all the ways that are in it at once, and one by one. */
 export function restated(text: string): string[] {
   const ways = WAYS.filter(([way]) => way.test(text));
-  const all = ways.reduce((line, [way, here]) => line.replace(way, here), text);
-  const each = ways.map(([way, here]) => text.replace(way, here));
-  return (ways.length > 1 ? [...each, all] : each)
+  const rewrite = (line: string, [way, here]: (typeof WAYS)[number]) =>
+    typeof here === 'string' ? line.replace(way, here) : line.replace(way, here);
+  const all = ways.reduce(rewrite, text);
+  const each = ways.map((way) => rewrite(text, way));
+  return (ways.length > 1 ? [all, ...each] : each)
     .map((line) => line.replace(/ +([,)])/g, '$1'))
     .filter((line) => line !== text);
+}
+
+/** 1k, 600, 400: rungs in different units, all in metres. */
+function inMetres(row: string): string {
+  const rungs = [...row.matchAll(/(\d+(?:\.\d)?) ?(k)?/gi)];
+  return `${rungs.map(([, number, k]) => Number(number) * (k ? 1000 : 1)).join('-')} m`;
 }

@@ -200,6 +200,13 @@ describe('shorthand', () => {
     ['6 km easy or rest', '6 km easy [or rest]'],
     ['60 min easy bike', '60 min bike easy'],
     ['spin 45 min', 'bike 45 min'],
+    ['3 x (1k, 600, 400) r 2 R 4', '3 x (1000-600-400 m, 2 min rest), 4 min rest'],
+    ['3 x (5 x 300) r60 R3', '3 x (5 x 300 m, 60 s rest), 3 min rest'],
+    ['3 sets of 1k, 600, 400', '3 x (1000-600-400 m)'],
+    ['1.2k, 800, 400 @ 5k', '1200-800-400 m @ 5k'],
+    ['400, 300, 200 r 90', '400-300-200 m r 90 s'],
+    ['2E + 4T + 2E', '2 km E; 4 km T; 2 km E'],
+    ['5km @ MP - 5km @ HMP', '5km @ MP; 5km @ HMP'],
   ])('offers for “%s” what may be meant: %s', (text, meant) => {
     const found = readTyped(text, 'km');
     expect(found.ok ? text : found.problem.suggestion).toBe(meant);

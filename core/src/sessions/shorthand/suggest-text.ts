@@ -182,15 +182,17 @@ function withUnits(
     .flatMap(({ 0: digits, index }) => {
       const end = index + digits.length;
       const number = Number(digits.replace(',', '.'));
+      // 2E is two of them at E.
+      const gap = /^[a-z]/i.test(text.slice(end)) ? ' ' : '';
       return units(number, text.slice(0, index), text.slice(end)).map(
-        (unit) => `${text.slice(0, end)} ${unit}${text.slice(end)}`,
+        (unit) => `${text.slice(0, end)} ${unit}${gap}${text.slice(end)}`,
       );
     });
 }
 
 /** Where a repetition begins, behind how many of them there are; and where its recovery does. */
 const REPEATED = /(\d+)\s*[x×*]\s*$/i;
-const BETWEEN = /\d\s*[x×*].*(?:,|\b(?:off|with|r|rest|rec)\b[:=]?|\()\s*$/i;
+const BETWEEN = /\d\s*(?:[x×*]|-\s*\d).*(?:,|\b(?:off|with|r|rest|rec)\b[:=]?|\()\s*$/i;
 
 /** More of it in km than any repetitions come to. */
 const MOST_IN_REPS = 16;
