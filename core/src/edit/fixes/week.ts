@@ -6,6 +6,7 @@ import type { FixContext, Fix } from './fix.js';
 import { freeDays, swapRoles, makeEasy } from './by-day.js';
 import { freeWeekdays } from './by-weekday.js';
 import { pinAt, stepOf, unpin } from './by-week.js';
+import { ontoFreeDays } from './onto-free-days.js';
 import type { FixesByCheck } from './fix.js';
 
 /** Two hard days in a row that the coach means so. */
@@ -107,8 +108,10 @@ export const weekFixes = {
   },
   'run-too-short': ({ weeks }, context) => freeDays(context, weeks, ['amount', 'session']),
   'semi-long-near-long': ({ weeks }, context) => freeDays(context, weeks, ['amount', 'role']),
-  'session-outside-days': ({ weeks }, context) =>
-    freeDays(context, weeks, ['role', 'amount', 'session']),
+  'session-outside-days': ({ weeks }, context) => [
+    ...ontoFreeDays(context, weeks),
+    ...freeDays(context, weeks, ['role', 'amount', 'session']),
+  ],
   'strength-before-hard': (_, { block: { spec } }) => {
     const { week } = spec;
     const days = week.days?.map((day) => ({
