@@ -3,7 +3,9 @@ import { layoutStep } from '../../rules/index.js';
 import { cycleLength } from '../../spec/index.js';
 import { check } from '../common/check.js';
 
-/** Policy: so much of a peak is nearly all of it, where only the runs of a week hold no more. */
+/** Policy: so much of a peak is as good as all of it: 51 km of 52. */
+const AS_GOOD_AS = 0.95;
+/** Policy: so much is nearly all of it, where only the runs of a week hold no more. */
 const NEARLY = 0.9;
 
 /** The wished peak is not reached. Value: the heaviest week laid out; limit: the peak; m or s. */
@@ -25,7 +27,7 @@ export const notFeasible = check({
     const rounding = cycleLength(spec) === 7 ? peak * 1e-9 : layoutStep(spec.athlete, rules) / 2;
     if (value >= peak - rounding) return [];
     const isBounded = weeks.some(({ volumeRule }) => volumeRule === 'bounded');
-    const isNear = isBounded && value >= NEARLY * peak;
+    const isNear = value >= (isBounded ? NEARLY : AS_GOOD_AS) * peak;
     const found = { weeks: [volumes.indexOf(value) + 1], value, limit: peak };
     return [isNear ? { ...found, level: 'note' } : found];
   },

@@ -61,8 +61,17 @@ describe('a wished peak', () => {
   it('that is not reached is said with the heaviest week there is', () => {
     expect(observed(notFeasible, laid)).toEqual([]);
     expect(observed(notFeasible, withWeeks(laid, lower))).toEqual([
-      { weeks: [14], value: 90_000, limit: 92_000 },
+      { level: 'note', weeks: [14], value: 90_000, limit: 92_000 },
     ]);
+  });
+
+  it('is a note where a twentieth is missed, a caution where more is', () => {
+    // 0.95 x 92 km = 87.4 km.
+    const heaviest = (volume: number) => withWeeks(laid, { 14: { volume }, 15: { volume } });
+    expect(observed(notFeasible, heaviest(87_400))).toMatchObject([{ level: 'note' }]);
+    const [far] = observed(notFeasible, heaviest(87_399));
+    expect(far).toMatchObject({ weeks: [14], value: 87_399 });
+    expect(far?.level).toBeUndefined();
   });
 
   it('is a note where weeks that hold no more reach nearly all of it', () => {

@@ -1,9 +1,14 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { addDays } from '../../base/index.js';
 import { layOut } from '../../lay-out.js';
 import { validateSpec } from '../../layout/validate/index.js';
 import type { FixedDay } from '../../spec/days/index.js';
 import type { BlockSpec } from '../../spec/index.js';
+import { anySpec } from '../../testing/any-spec.js';
+import { defaultBlocks } from '../../testing/default-blocks.js';
 import { marathon } from '../../testing/examples.js';
+import { holdFor } from '../../testing/hold-for.js';
 import { type Moved, moveRace } from './move-race.js';
 
 // Eighteen weeks from 14 December 2026 to 18 April 2027; the taper begins with week 16, on 29 March.
@@ -37,6 +42,18 @@ describe('moving the goal race before the block begins', () => {
     const given = written(['2027-01-06']);
     const later = moved(given, { date: '2027-05-02', ...beforeIt, takesDays: false });
     expect(datesOf(later)).toEqual(['2027-01-06']);
+  });
+
+  it('suggests its tests anew, and keeps what the coach placed', () => {
+    const [, half] = defaultBlocks.find(([called]) => called === '10 km, 45 km, three days')!;
+    const suggested = layOut(half);
+    expect(suggested.spec.events).toMatchObject([{ kind: 'test', from: '2027-03-19' }]);
+    const later = moveRace(half, suggested, { date: '2027-05-02', ...beforeIt });
+    expect(layOut(later).spec.events).toMatchObject([{ kind: 'test', from: '2027-04-02' }]);
+    const event = { kind: 'test', name: 'Mile', from: '2027-03-10' } as const;
+    expect(moved({ ...half, events: [event] }, { date: '2027-05-02', ...beforeIt }).events).toEqual(
+      [event],
+    );
   });
 
   it('leaves open what was open', () => {
@@ -100,5 +117,33 @@ describe('moving the goal race of a block that has begun', () => {
     const given = { ...block.spec, events: [event] };
     expect(moved(given, { date: '2027-04-04', ...inWeek9 }).events).toEqual([]);
     expect(moved(given, { date: '2027-04-25', ...inWeek9 }).events).toEqual([event]);
+  });
+});
+
+describe('moving the goal race of any block', () => {
+  /** What no move can mend: the day itself, a block that it makes too long or too short, what is placed before it. */
+  const OF_THE_DAY = /^(race-|weeks-|previous-race-|event-before-start|event-outside-block)/;
+
+  it('leaves one that can be laid out, or says what is wrong with the day', () => {
+    holdFor(
+      fc.property(
+        anySpec,
+        fc.integer({ min: -80, max: 80 }),
+        fc.integer({ min: -20, max: 150 }),
+        fc.boolean(),
+        (given, by, on, takesDays) => {
+          const before = layOut(given);
+          const { start, race } = before.spec;
+          const today = addDays(start, on);
+          const wishes = moveRace(given, before, {
+            date: addDays(race.date, by),
+            today,
+            takesDays,
+          });
+          const issues = validateSpec(wishes).filter(({ code }) => !OF_THE_DAY.test(code));
+          expect(issues).toEqual([]);
+        },
+      ),
+    );
   });
 });

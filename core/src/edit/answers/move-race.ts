@@ -3,10 +3,12 @@ import {
   type CivilDate,
   countWeeks,
   differenceInDays,
+  equalAsJson,
   startOfWeek,
 } from '../../base/index.js';
+import { resolveSpec } from '../../layout/index.js';
 import type { Block } from '../../layout/block/index.js';
-import { type FixedDay, lastDay } from '../../spec/days/index.js';
+import { type BlockEvent, type FixedDay, lastDay } from '../../spec/days/index.js';
 import type { BlockSpec, ResolvedSpec } from '../../spec/index.js';
 import { renumbered } from './renumbered.js';
 
@@ -24,7 +26,7 @@ export interface Moved {
  * and starts earlier or later, what is written for its days along with them. One that has
  * begun keeps its start and what was run, and becomes longer or shorter: what is fixed in
  * the taper goes with the race, and stands in place of what was there; the weeks before it,
- * and what is over, stay where they are.
+ * and what is over, stay where they are. Days that are then outside the block are left out.
  *
  * @param given the wishes that are changed; what they leave open stays open
  * @param block as it is laid out before the race moves
@@ -35,25 +37,45 @@ export function moveRace<T extends BlockSpec>(given: T, block: Block, moved: Mov
   const race = { ...given.race, date };
   const by = weeksBetween(spec.race.date, date, spec);
   if (spec.start > today || date < spec.start) {
+    const start = addDays(spec.start, 7 * by);
     const days = moved.takesDays ? later(spec.days, by, () => true) : spec.days;
-    return {
-      ...given,
-      ...{ race, days, events: eventsBefore(given.events, date) },
-      ...{ start: addDays(spec.start, 7 * by), weeks: spec.weeks },
-    };
+    const events = areSuggested(given, spec) ? undefined : eventsBefore(spec, date);
+    const end = endOf(date, spec);
+    return { ...given, race, start, weeks: spec.weeks, events, days: daysIn(days, start, end) };
   }
   const weeks = countWeeks(spec.start, date, spec.weekStartsOn);
   const days = moved.takesDays ? daysWithTaper(block, { by, today }) : spec.days;
   // Tests that were suggested stay where the athlete knows them.
-  const events = eventsBefore(spec.events, date);
+  const events = eventsBefore(spec, date);
   return {
     ...{ ...given, ...renumbered(given, weeksWithTaper(block, { by, today })) },
-    ...{ race, days, events, start: spec.start, weeks },
+    ...{
+      race,
+      events,
+      start: spec.start,
+      weeks,
+      days: daysIn(days, spec.start, endOf(date, spec)),
+    },
   };
 }
 
-function eventsBefore(events: BlockSpec['events'], date: CivilDate): BlockSpec['events'] {
-  return events?.filter((event) => lastDay(event) < date);
+/** The last day of race week, which is whole. */
+function endOf(race: CivilDate, { weekStartsOn }: ResolvedSpec): CivilDate {
+  return addDays(startOfWeek(race, weekStartsOn), 6);
+}
+
+/** Days of the block that it becomes. */
+function daysIn(days: readonly FixedDay[], start: CivilDate, end: CivilDate): FixedDay[] {
+  return days.filter(({ date }) => date >= start && date <= end);
+}
+
+/** True of tests that are suggested where no event is given: they are suggested anew. */
+function areSuggested(given: BlockSpec, { events }: ResolvedSpec): boolean {
+  return equalAsJson(resolveSpec({ ...given, events: undefined }).events, events);
+}
+
+function eventsBefore({ events }: ResolvedSpec, date: CivilDate): BlockEvent[] {
+  return events.filter((event) => lastDay(event) < date);
 }
 
 /** The weeks that go with the race: those of the taper that have not begun. What is over stays. */
