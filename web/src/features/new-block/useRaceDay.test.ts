@@ -1,6 +1,7 @@
 import type { BlockFile } from '@nadir/contract';
 import { describe, expect, it } from 'vitest';
-import { beforeMove } from './useRaceDay.js';
+import { beforeMove, moveOf } from './useRaceDay.js';
+import * as wording from './wording.js';
 
 const from: BlockFile = {
   format: 'nadir-block',
@@ -31,5 +32,49 @@ describe('a race day on its way to another', () => {
       weeks: 10,
       race: { ...from.race, name: 'Pier 12' },
     });
+  });
+});
+
+describe('a race day that is taken in', () => {
+  // Twelve weeks to 30 May 2027 begin on 8 March.
+  const written: BlockFile = {
+    ...from,
+    events: [],
+    days: [{ date: '2027-03-16', role: 'easy', amount: 8000 }],
+  };
+  const soon = { date: '2027-06-06', today: '2027-02-10', takesDays: true };
+
+  it('takes what is written along, where the coach is asked', () => {
+    const { part: later, along } = moveOf(written, soon);
+    expect(along).toBe(wording.writtenGoesAlong);
+    expect(later).toMatchObject({ weeks: 12, start: undefined });
+    expect(later.days).toMatchObject([{ date: '2027-03-23' }]);
+    const stays = moveOf(written, { ...soon, takesDays: false });
+    expect(stays.part.days).toEqual(written.days);
+    expect(stays.along).toBe(along);
+  });
+
+  it('asks nothing where nothing written would move', () => {
+    expect(moveOf({ ...written, days: [] }, soon).along).toBeUndefined();
+    expect(moveOf(written, { ...soon, date: '2027-05-29' }).along).toBeUndefined();
+    // In the fourth week it is the taper that would go along.
+    const begun = { ...soon, today: '2027-04-01' };
+    expect(moveOf(written, begun).along).toBeUndefined();
+    const tapered = { ...written, days: [{ date: '2027-05-26', role: 'rest' as const }] };
+    expect(moveOf(tapered, begun).along).toBe(wording.taperGoesAlong);
+  });
+
+  it('keeps the first day of a block that says it', () => {
+    const { weeks: _weeks, ...fixed } = written;
+    const { part: later } = moveOf(
+      { ...fixed, start: '2027-03-08' },
+      { ...soon, today: '2027-04-01' },
+    );
+    expect(later).toMatchObject({ start: '2027-03-08', weeks: undefined });
+  });
+
+  it('is the day alone where the plan cannot be laid out as it stands', () => {
+    const { part: day } = moveOf({ ...written, weeks: 99 }, soon);
+    expect(day).toEqual({ race: { ...from.race, date: '2027-06-06' } });
   });
 });

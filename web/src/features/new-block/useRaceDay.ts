@@ -52,7 +52,7 @@ export function useRaceDay(
 }
 
 /** What a new race day makes of a plan; the day alone where the plan as it stands cannot be laid out. */
-function moveOf(from: BlockFile, to: Moved): Move {
+export function moveOf(from: BlockFile, to: Moved): Move {
   const { file } = answer(from, to.today, { mayBePast: true });
   if (!file) return { from, part: { race: { ...from.race, date: to.date } } };
   const block = layOut(givenOf(file));
