@@ -98,6 +98,7 @@ describe('moving the goal race of a block that has begun', () => {
     const sooner = moved(given, { date: '2027-02-28', ...inWeek9 });
     expect(sooner.weeks).toBe(11);
     expect(datesOf(sooner)).toEqual(['2027-02-09', '2027-02-24']);
+    expect(pinsOf(moved(pinned([2, 8, 16]), { date: '2027-02-07', ...inWeek9 }))).toEqual([2, 8]);
     expect(pinsOf(moved(pinned([2, 8, 16]), { date: '2027-02-28', ...inWeek9 }))).toEqual([
       2, 8, 9,
     ]);

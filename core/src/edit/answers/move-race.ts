@@ -98,9 +98,11 @@ function weeksWithTaper(
 ): (week: number) => number | undefined {
   const { first } = taperOf(block, today);
   const current = countWeeks(block.spec.start, today, block.spec.weekStartsOn);
+  const last = block.weeks.length + by;
   return (week) => {
-    if (week < first) return week < Math.max(first + by, current) ? week : undefined;
-    return week + by >= current ? week + by : undefined;
+    const onto = week < first ? week : week + by;
+    const isKept = week < first ? week < Math.max(first + by, current) : onto >= current;
+    return isKept && onto <= last ? onto : undefined;
   };
 }
 
