@@ -1,3 +1,4 @@
+import { weekWords } from '@nadir/core/edit';
 import {
   type RecoveryCadenceName,
   recoveryCadences,
@@ -41,7 +42,9 @@ export function RecoveryQuestions({ asked, file, wishes, reasons, change }: Ques
       />
       {recovery.weeks && (
         <p className="small muted">
-          {wording.placedByYouInWeeks(recovery.weeks.join(', ') || '–')}
+          {recovery.weeks.length > 0
+            ? wording.placedByYouIn(weekWords(recovery.weeks))
+            : wording.noneByYou}
         </p>
       )}
       <NumberAnswer

@@ -20,6 +20,12 @@ describe('an answer in one line', () => {
     expect(answerWords('athlete', spec)).toBe('counted in km, not on Thu');
     expect(answerWords('volume', spec)).toBe('55 km to 92 km, percentage');
     expect(answerWords('recovery', spec)).toBe('every 4 weeks, cut by 25%');
+    const placed = (weeks: number[]) =>
+      answerWords('recovery', {
+        ...spec,
+        volume: { ...spec.volume, recovery: { ...spec.volume.recovery, weeks } },
+      });
+    expect([placed([4]), placed([4, 8]), placed([])]).toEqual(['week 4', 'weeks 4, 8', 'none']);
     expect(answerWords('week', spec)).toBe('6 runs; quality Tue, Fri; long run Sun');
     expect(answerWords('rules', spec)).toBe('as in the house rules');
     expect(answerWords('weeks', spec)).toMatch(/^18 weeks, /);

@@ -1,5 +1,6 @@
 import type { CheckedBlock } from '@nadir/core';
 import { formatHours, formatPercent, formatPlain, plural } from '@nadir/core/base/format';
+import { weekWords } from '@nadir/core/edit';
 import {
   growthSchools,
   longRunLadders,
@@ -52,7 +53,8 @@ export function answerWords(topic: Topic, spec: ResolvedSpec): string {
     case 'longRun':
       return `${say(longRun.start)} to ${say(longRun.peak)}, ${longRunLadders[longRun.ladder].title.toLowerCase()}`;
     case 'recovery':
-      if (volume.recovery.weeks) return `weeks ${volume.recovery.weeks.join(', ') || 'none'}`;
+      if (volume.recovery.weeks?.length) return weekWords(volume.recovery.weeks);
+      if (volume.recovery.weeks) return 'none';
       return volume.recovery.every === 'none'
         ? 'none'
         : `every ${volume.recovery.every} weeks, cut by ${formatPercent(volume.recovery.depth)}`;

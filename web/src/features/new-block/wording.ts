@@ -135,8 +135,9 @@ export const notNeeded = 'Not needed: 1:55:00 or 40:00.';
 
 // RecoveryQuestions
 export const recoveryWeek = 'Recovery week';
-export const placedByYouInWeeks = (weeks: string) =>
-  `Placed by you in weeks ${weeks}; a rhythm above takes their place.`;
+export const placedByYouIn = (weeks: string) =>
+  `Placed by you in ${weeks}; a rhythm above takes their place.`;
+export const noneByYou = 'You took them all out; a rhythm above brings them back.';
 export const cutBy = 'Cut by';
 export const n20To40IsUsual = (recovery: string) =>
   `20 to 40 is usual; every run shorter, nothing hard. ${recovery}`;
