@@ -105,6 +105,16 @@ test('takes weeks that stand side by side, or a day a row, and says how it read 
     page.getByText('It had a day a row; it stands with a week a row here.'),
   ).toBeVisible();
   await expect(page.getByRole('cell', { name: '7 easy' })).toHaveCount(8);
+  const headed = [1, 2, 3, 4].map((week) =>
+    [
+      `Week ${week}\tMon\tTue\tWed\tThu\tFri\tSat\tSun`,
+      'AM\t8\t6 x 600 m @ 5 km, 90 s jog\trest\t9\trest\t6\t16',
+      'PM\t\t5\t\t4\t\t\t',
+    ].join('\n'),
+  );
+  await page.getByLabel('The plan as a table').fill(headed.join('\n'));
+  await expect(page.getByText(/^Its weeks had several rows each/)).toBeVisible();
+  await expect(page.getByRole('cell', { name: '9+4' })).toHaveCount(4);
   const weeks = PLAN.split('\n').map((line) => line.split('\t'));
   const turned = (weeks[0] ?? []).map((_, at) => weeks.map((row) => row[at] ?? '').join('\t'));
   await page.getByLabel('The plan as a table').fill(turned.join('\n'));

@@ -104,6 +104,30 @@ const forms: Readonly<Record<string, (weeks: readonly (readonly string[])[]) => 
       ];
     }),
   ],
+  'a heading over every week': (weeks) =>
+    weeks.flatMap((week, index) => [[`Week ${index + 1}`, ...short], ['', ...week], []]),
+  'a heading over every week, mornings and evenings below': (weeks) =>
+    weeks.flatMap((week, index) => [
+      [`Week ${index + 1}`],
+      ['', ...short],
+      ['AM', ...week.map((text, at) => (at % 2 === 0 ? text : 'rest'))],
+      ['PM', ...week.map((text, at) => (at % 2 === 0 ? '' : text))],
+    ]),
+  'a heading over every week, figures above sessions': (weeks) =>
+    weeks.flatMap((week, index) => {
+      const figures = week.map((text) => /^\d+(?= easy$)/.exec(text)?.[0] ?? '');
+      return [
+        [`Wk ${index + 1}`, ...short],
+        ['km', ...figures],
+        ['Session', ...week.map((text, at) => (figures[at] === '' ? text : 'easy'))],
+      ];
+    }),
+  'a heading over every phase': (weeks) => [
+    ['Base', ...short],
+    ...weeks.slice(0, 2).map((week, index) => [`Week ${index + 1}`, ...week]),
+    ['Build', ...short],
+    ...weeks.slice(2).map((week, index) => [`Week ${index + 3}`, ...week]),
+  ],
   'weeks named in words, a note behind': (weeks) =>
     weeks.map((week, index) => [`Week ${index + 1}`, ...week, 'Keep it easy']),
 };
@@ -314,6 +338,36 @@ describe('a plan laid out as coaches do', () => {
       ['week', 'phase', ...weekdays, 'Total', 'Long run'],
       ['Week 1', 'BASE', ...Array.from(short, () => '8'), '50', '16'],
       ['Week 2', 'BUILD', ...Array.from(short, () => '9'), '60', '18'],
+    ]);
+  });
+
+  it('has the sums, dates and notes of weeks with headings of their own', () => {
+    const week = (title: string, long: string) => [
+      [title, 'Mon', 'Wed', 'Sun'],
+      ['', '8', '20 min @ threshold', long],
+      ['Notes', '', 'flat', ''],
+    ];
+    expect(
+      drawnOut([...week('Week 1 – 50 km', '16'), ...week('Week 2 (54 km)', '18')], readDate),
+    ).toEqual({
+      table: [
+        ['Week', 'monday', 'wednesday', 'sunday', 'Total'],
+        ['Week 1', '8', '20 min @ threshold [flat]', '16', '50'],
+        ['Week 2', '8', '20 min @ threshold [flat]', '18', '54'],
+      ],
+      said: 'Each of its weeks had a heading of its own; they stand under one here.',
+    });
+    const summed = (date: string, total: string) => [
+      [`w/c ${date}`, 'Mon', 'Wed', 'Sun'],
+      ['Run', '8', '10', '16'],
+      ['Total', '', '', total],
+    ];
+    expect(
+      drawnOut([...summed('2027-03-29', '34'), ...summed('2027-04-05', '36')], readDate).table,
+    ).toEqual([
+      ['Week of', 'monday', 'wednesday', 'sunday', 'Total'],
+      ['2027-03-29', '8', '10', '16', '34'],
+      ['2027-04-05', '8', '10', '16', '36'],
     ]);
   });
 

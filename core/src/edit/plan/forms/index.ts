@@ -6,7 +6,8 @@ import { datedCells } from './dated-cells.js';
 import { dayARow } from './day-a-row.js';
 import { daysDown } from './days-down.js';
 import { figureOfADay } from './figure-of-a-day.js';
-import type { ReadDate, Table } from './form.js';
+import type { PlanForm, ReadDate, Table } from './form.js';
+import { headedWeeks } from './headed-weeks.js';
 import { numberedCalendar } from './numbered-calendar.js';
 import { rowsOfAWeek } from './rows-of-a-week.js';
 import { toldByLine } from './told-by-line.js';
@@ -15,10 +16,10 @@ import { weekInALine } from './week-in-a-line.js';
 export type { ReadDate } from './form.js';
 
 /** The first that a table is laid out in is what it is. */
-const forms = [
-  ...[toldByLine, weekInALine, daysDown, dayARow, calendar, datedCells, numberedCalendar],
-  ...[columnsOfADay, rowsOfAWeek, figureOfADay],
-];
+const forms = [toldByLine, weekInALine, daysDown, dayARow, calendar, datedCells];
+
+/** Of a table with a week a row: how the days of each are told. */
+const formsOfDays = [columnsOfADay, rowsOfAWeek, figureOfADay];
 
 /** A plan with a week or a day a row, and what is said of one that came otherwise. */
 export interface CameAs {
@@ -28,9 +29,17 @@ export interface CameAs {
 
 /** Draws a coach's table with a week or a day a row. */
 export function drawnOut(table: Table, readDate: ReadDate): CameAs {
-  for (const { said, drawn } of forms) {
+  const whole = firstOf(forms, table, readDate);
+  if (whole) return whole;
+  const headed = firstOf([headedWeeks], table, readDate);
+  if (headed) return firstOf(formsOfDays, headed.table, readDate) ?? headed;
+  return firstOf([numberedCalendar, ...formsOfDays], table, readDate) ?? { table };
+}
+
+function firstOf(tried: readonly PlanForm[], table: Table, readDate: ReadDate): CameAs | undefined {
+  for (const { said, drawn } of tried) {
     const found = drawn(table, readDate);
     if (found) return { table: found, said };
   }
-  return { table };
+  return undefined;
 }

@@ -1,5 +1,4 @@
-import type { Weekday } from '../../../base/index.js';
-import { cellAt, FIGURE, FIGURE_HEAD, PART, type PlanForm, weekdayIn } from './form.js';
+import { cellAt, FIGURE, FIGURE_HEAD, PART, type PlanForm, TEXT_HEAD, weekdayIn } from './form.js';
 import { joinRuns, withFigure } from './join-runs.js';
 
 /** Several rows a week, of which the first has its number or date: what is run, and below it how much. */
@@ -15,7 +14,7 @@ export const rowsOfAWeek: PlanForm = {
     for (const row of table.slice(at + 1)) {
       const said = cellAt(row, label);
       // 1 and 2 are weeks here, not the first run of a day and its second.
-      const isNamed = !/^\d+$/.test(said) && (FIGURE_HEAD.test(said) || PART.test(said));
+      const isNamed = !/^\d+$/.test(said) && isRowOfAWeek(said);
       const isEmpty = head.every((name, column) => !weekdayIn(name) || cellAt(row, column) === '');
       const week = weeks.at(-1);
       if (!week || (said !== '' && !isNamed)) {
@@ -25,7 +24,8 @@ export const rowsOfAWeek: PlanForm = {
       if (isNamed || !isEmpty) more++;
       head.forEach((name, column) => {
         if (column === label) return;
-        week[column] = together([week[column] ?? '', cellAt(row, column)], weekdayIn(name));
+        const pair = [week[column] ?? '', cellAt(row, column)] as const;
+        week[column] = weekdayIn(name) ? together(pair, PART.test(said)) : pair[0] || pair[1];
       });
     }
     // Fewer are a slip: a week without its number.
@@ -41,9 +41,14 @@ const FEWEST = 3;
 const LABEL =
   /^(?:week|wk|weeks|no\.?|#|dates?|w\/?c|week (?:of|commencing|beginning|starting|no\.?|number))$/i;
 
-/** Two cells of a column, one below the other, in one. */
-function together([above, below]: [string, string], day: Weekday | undefined): string {
-  if (day === undefined) return above || below;
-  const isFigure = FIGURE.test(below) && above !== '' && !FIGURE.test(above);
-  return isFigure ? withFigure(above, below) : joinRuns(above, below);
+function isRowOfAWeek(label: string): boolean {
+  return FIGURE_HEAD.test(label) || TEXT_HEAD.test(label) || PART.test(label);
+}
+
+/** Two cells of a day, one below the other, in one: two runs where the row is a part of the day. */
+function together([above, below]: readonly [string, string], isPart: boolean): string {
+  const isApart = isPart || above === '' || below === '';
+  const [isFirst, isSecond] = [FIGURE.test(above), FIGURE.test(below)];
+  if (isApart || isFirst === isSecond) return joinRuns(above, below);
+  return isFirst ? withFigure(below, above) : withFigure(above, below);
 }
