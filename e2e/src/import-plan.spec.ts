@@ -298,6 +298,7 @@ test('takes the taper that is written along when the race moves', async ({ page 
   const along = page.getByLabel('What I wrote for the taper moves with the race');
   await expect(along).toBeChecked();
   await page.getByRole('button', { name: 'Keep this plan' }).click();
+  await expect(page).toHaveURL(/\/blocks\/[\w-]+$/);
   await page.getByRole('link', { name: 'Sheet' }).click();
   await expect(day(8, 7)).toHaveAccessibleName(/: 42/);
   await expect(day(9, 7)).toHaveAccessibleName(/: 62/);
