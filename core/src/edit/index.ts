@@ -6,7 +6,7 @@ export { copyShape } from './copy-shape.js';
 export { addEvent, changeEvent, removeEvent } from './events.js';
 export { followingBlock } from './follow.js';
 export { freeWeeks } from './free-weeks.js';
-export { edgeRange, movePhaseEdge, ownPhasesOf } from './phase-edge.js';
+export { edgeRange, movePhaseEdge } from './phase-edge.js';
 export { type PinField, pinWeek, unpinWeek } from './pin-week.js';
 export { toggleRecovery } from './recovery-weeks.js';
 export { isRestart, toggleRestart } from './restart-week.js';

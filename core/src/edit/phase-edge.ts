@@ -1,16 +1,6 @@
-import type { OwnPhase } from '../spec/index.js';
 import type { Block } from '../layout/block/index.js';
+import { ownPhasesOf } from './answers/index.js';
 import type { Command } from './command.js';
-
-/** The phases as they are laid out, as the coach's own. */
-export function ownPhasesOf({ phases }: Block): OwnPhase[] {
-  return phases.map(({ kind, name, weeks, closes }) => ({
-    kind,
-    name,
-    weeks,
-    ...(closes && { closes }),
-  }));
-}
 
 /** Weeks between which the edge after phase `index` may stand: each neighbour keeps a week. */
 export function edgeRange({ phases }: Block, index: number): { least: number; most: number } {

@@ -1,9 +1,8 @@
 import { addDays } from '../base/index.js';
 import { blockLength } from '../rules/index.js';
 import type { Block } from '../layout/block/index.js';
-import { renumbered } from './answers/index.js';
+import { ownPhasesOf, renumbered } from './answers/index.js';
 import type { Command } from './command.js';
-import { ownPhasesOf } from './phase-edge.js';
 import type { Change } from './change.js';
 
 /**

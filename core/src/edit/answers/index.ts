@@ -2,5 +2,6 @@
 
 export { type Moved, moveRace } from './move-race.js';
 export { openAnswers } from './open-answers.js';
+export { ownPhasesOf } from './own-phases.js';
 export { renumbered } from './renumbered.js';
 export { settledSpec } from './settled.js';

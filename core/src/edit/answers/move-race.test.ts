@@ -113,6 +113,17 @@ describe('moving the goal race of a block that has begun', () => {
     expect(longRun).toMatchObject({ segmentWeeks: [13, 15, 17], ladder: 'straight', peak: 32_000 });
   });
 
+  it('leaves own phases and their taper as they are, but for the last before it', () => {
+    const kinds = ['foundation', 'threshold', 'specific', 'taper'] as const;
+    const own = [6, 6, 3, 3].map((weeks, at) => ({ kind: kinds[at]!, name: `P${at}`, weeks }));
+    const given: BlockSpec = { ...block.spec, phases: { layout: 'own', own } };
+    const weeksOf = (date: string) =>
+      moved(given, { date, ...inWeek9 }).phases?.own?.map(({ weeks }) => weeks);
+    expect(weeksOf('2027-05-02')).toEqual([6, 6, 5, 3]);
+    // Four weeks less: three of the third phase, and one of the second.
+    expect(weeksOf('2027-03-21')).toEqual([6, 5, 3]);
+  });
+
   it('leaves out what would come after it', () => {
     const event = { kind: 'test', name: 'Time trial', from: '2027-04-07' } as const;
     const given = { ...block.spec, events: [event] };

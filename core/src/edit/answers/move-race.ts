@@ -10,6 +10,7 @@ import { resolveSpec } from '../../layout/index.js';
 import type { Block } from '../../layout/block/index.js';
 import { type BlockEvent, type FixedDay, lastDay } from '../../spec/days/index.js';
 import type { BlockSpec, ResolvedSpec } from '../../spec/index.js';
+import { ownPhasesOf, stretched } from './own-phases.js';
 import { renumbered } from './renumbered.js';
 
 /** A new race day, and what goes with it. */
@@ -26,7 +27,7 @@ export interface Moved {
  * and starts earlier or later, what is written for its days along with them. One that has
  * begun keeps its start and what was run, and becomes longer or shorter: what is fixed in
  * the taper goes with the race, and stands in place of what was there; the weeks before it,
- * and what is over, stay where they are. Days that are then outside the block are left out.
+ * and what is over, stay where they are; of own phases the last before the taper changes. Days that are then outside the block are left out.
  *
  * @param given the wishes that are changed; what they leave open stays open
  * @param block as it is laid out before the race moves
@@ -47,15 +48,12 @@ export function moveRace<T extends BlockSpec>(given: T, block: Block, moved: Mov
   const days = moved.takesDays ? daysWithTaper(block, { by, today }) : spec.days;
   // Tests that were suggested stay where the athlete knows them.
   const events = eventsBefore(spec, date);
+  const isOwn = spec.phases.layout === 'own';
   return {
     ...{ ...given, ...renumbered(given, weeksWithTaper(block, { by, today })) },
-    ...{
-      race,
-      events,
-      start: spec.start,
-      weeks,
-      days: daysIn(days, spec.start, endOf(date, spec)),
-    },
+    ...(isOwn && { phases: { layout: 'own', own: stretched(ownPhasesOf(block), by) } }),
+    ...{ race, events, start: spec.start, weeks },
+    days: daysIn(days, spec.start, endOf(date, spec)),
   };
 }
 
