@@ -371,6 +371,42 @@ describe('a plan laid out as coaches do', () => {
     ]);
   });
 
+  it('has weeks below the headings of its months or phases, named or not', () => {
+    const under = (name: string, ...longs: readonly string[]) => [
+      [name, 'Mon', 'Wed', 'Sun'],
+      ...longs.map((long) => ['', '8', '10', long]),
+    ];
+    expect(
+      drawnOut([...under('Base', '16', '18'), ...under('Taper', '12')], readDate).table,
+    ).toEqual([
+      ['Week', 'monday', 'wednesday', 'sunday', 'Phase'],
+      ['Week 1', '8', '10', '16', 'Base'],
+      ['Week 2', '8', '10', '18', ''],
+      ['Week 3', '8', '10', '12', 'Taper'],
+    ]);
+    // Two rows below a heading that says nothing are two runs of a day; more are weeks.
+    const nameless = (...longs: readonly string[]) => under('', ...longs);
+    const rowsOf = (table: readonly (readonly string[])[]) =>
+      drawnOut(table, readDate).table.slice(1);
+    expect(rowsOf([...nameless('16', '4'), ...nameless('18', '4')])).toEqual([
+      ['Week 1', '8+8', '10+10', '16+4'],
+      ['Week 2', '8+8', '10+10', '18+4'],
+    ]);
+    expect(rowsOf([...nameless('14', '15', '16'), ...nameless('18', '17', '12')])).toHaveLength(6);
+  });
+
+  it('takes no sums of weeks for the days of a month', () => {
+    const week = (name: string, total: string) => [
+      [name, 'Mon', 'Wed', 'Sun'],
+      ['Run', '8', 'rest', '16'],
+      ['Total', '', '', total],
+    ];
+    const weeks = ['29', '30', '31', '32'].flatMap((total, at) => week(`Week ${at + 1}`, total));
+    expect(drawnOut(weeks, readDate).table.map((row) => row.at(-1))).toEqual([
+      ...['Total', '29', '30', '31', '32'],
+    ]);
+  });
+
   it('has what is run and how much of it in one cell', () => {
     const head = ['Wk', ...short.flatMap((day) => [day, 'km']), 'Total'];
     const week = ['easy', '8', '12 km with 6 strides', '12', 'rest', '', '+ strides', '6'];

@@ -18,9 +18,12 @@ export interface Sheet {
   label: number | undefined;
 }
 
-/** What stands under one heading: its name or date, its sum, and its rows with their label first. */
-export interface HeadedWeek {
+/** What stands under one heading, rows with their label first. */
+export interface Headed {
+  /** The number or the date of its week; empty where it says none. */
   title: string;
+  /** What it says beside that: a phase, a month. */
+  phase: string;
   sum: string;
   rows: string[][];
 }
@@ -29,6 +32,10 @@ export interface HeadedWeek {
 const DATED_DAY = /^([a-z]+)\.?,?\s+(.+)$/i;
 /** `Week 3 – 60 km`, `Week 3 (60 km)` */
 const SUM_IN_TITLE = /\b(\d+(?:[.,]\d+)?)\s*(?:km|kms|mi|miles|min|mins)\b/i;
+/** `Week 3`, `3` */
+const WEEK = /^(?:week|wk)?\.?\s*\d{1,2}\b/i;
+/** What the column of labels is called. */
+const COLUMN = /^(?:weeks?|wk|w c|week of|dates?|days?|no|phase)$/i;
 /** What stands before the date of a week: `w/c`, `Week 3:`, `Week of` */
 const BEFORE_DATE =
   /^(?:week|wk)?\s*(?:\d+\s*[:–-]?\s*)?(?:w\/?c|of|commencing|beginning|starting)?\s*/i;
@@ -50,8 +57,8 @@ export function besideLabel(row: readonly string[], { label }: Sheet): string[] 
   return row.filter((_, column) => column !== label);
 }
 
-/** The week whose heading stands in a row, and reaches to that of the next. */
-export function weekOf(sheet: Sheet, at: number, next: number | undefined): HeadedWeek {
+/** What stands under the heading in a row, as far as that of the next. */
+export function headedBy(sheet: Sheet, at: number, next: number | undefined): Headed {
   const { table, readDate, label } = sheet;
   const end = next === undefined ? table.length : next - (titleAbove(table, next) ? 1 : 0);
   const body = table.slice(at + 1, end).filter((row) => row.some((cell) => cell.trim() !== ''));
@@ -72,6 +79,7 @@ export function weekOf(sheet: Sheet, at: number, next: number | undefined): Head
     });
   return {
     title: firstDate([table[at] ?? [], ...dates], sheet) ?? titleOf(said, readDate),
+    phase: phaseOf(said),
     sum: SUM_IN_TITLE.exec(said)?.[1] ?? figuresOf(body.find(isSum) ?? [])[0] ?? '',
     rows: withNotes(rows),
   };
@@ -105,7 +113,17 @@ function titleAbove(table: Table, at: number): string | undefined {
 function titleOf(said: string, readDate: ReadDate): string {
   const date = said.replace(BEFORE_DATE, '');
   if (isDate(date, readDate)) return date;
-  return /^(?:week|wk)?\.?\s*\d{1,2}\b/i.exec(said)?.[0] ?? '';
+  return WEEK.exec(said)?.[0] ?? '';
+}
+
+/** `Week 3 – Base (60 km)` is of the base; the name of the column is nothing. */
+function phaseOf(said: string): string {
+  const beside = said
+    .replace(SUM_IN_TITLE, '')
+    .replace(WEEK, '')
+    .replace(/[^a-z\d]+/gi, ' ')
+    .trim();
+  return /\d/.test(beside) || COLUMN.test(beside) ? '' : beside;
 }
 
 /** Notes below the days stand in brackets behind what is run. */

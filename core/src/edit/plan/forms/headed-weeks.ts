@@ -1,8 +1,8 @@
 import { weekdays } from '../../../base/index.js';
 import { cellAt, FIGURE_HEAD, PART, type PlanForm, TEXT_HEAD, weekdayIn } from './form.js';
-import { besideLabel, columnsOfDays, type HeadedWeek, type Sheet, weekOf } from './headed-week.js';
+import { besideLabel, columnsOfDays, type Headed, headedBy, type Sheet } from './headed-week.js';
 
-/** A heading with the days over every week: below it what is run, in a row or in several. */
+/** A heading with the days over every week: below it what is run, in a row or in several; or over the weeks of a phase. */
 export const headedWeeks: PlanForm = {
   said: 'Each of its weeks had a heading of its own; they stand under one here.',
   drawn(table, readDate) {
@@ -12,18 +12,26 @@ export const headedWeeks: PlanForm = {
     const isAlike = heads.every((at) => String(daysOf(at)) === String(days));
     if (heads.length < FEWEST_HEADS || !isAlike) return undefined;
     const sheet: Sheet = { table, readDate, days, label: labelOf(days) };
-    const weeks = heads.map((at, place) => weekOf(sheet, at, heads[place + 1]));
-    if (weeks.some(isOfManyWeeks)) return undefined;
+    const all = heads.map((at, place) => headedBy(sheet, at, heads[place + 1]));
+    const weeks = all.flatMap((each) => (isOfManyWeeks(each) ? apart(each) : [each]));
     const isDated = weeks.every(({ title }) => readDate(title) !== undefined);
-    const hasSums = weeks.some(({ sum }) => sum !== '');
     const head = [isDated ? 'Week of' : 'Week', ...daysIn(sheet, table[heads[0] ?? 0] ?? [])];
+    const [hasPhases, hasSums] = [
+      weeks.some(({ phase }) => phase !== ''),
+      weeks.some(({ sum }) => sum !== ''),
+    ];
+    const beside = (phase: string, sum: string) => [
+      ...(hasPhases ? [phase] : []),
+      ...(hasSums ? [sum] : []),
+    ];
     return [
-      hasSums ? [...head, 'Total'] : head,
-      ...weeks.flatMap(({ title, sum, rows }, place) =>
-        rows.map((row, at) => [
-          ...named(row, at === 0 ? title || `Week ${place + 1}` : undefined),
-          ...(hasSums ? [at === 0 ? sum : ''] : []),
-        ]),
+      [...head, ...beside('Phase', 'Total')],
+      ...weeks.flatMap(({ title, phase, sum, rows }, place) =>
+        rows.map((row, at) =>
+          at === 0
+            ? [title || `Week ${place + 1}`, ...row.slice(1), ...beside(phase, sum)]
+            : [partOf(row), ...row.slice(1), ...beside('', '')],
+        ),
       ),
     ];
   },
@@ -32,29 +40,35 @@ export const headedWeeks: PlanForm = {
 /** Headings that are one of each week, at least, and the days that each names. */
 const FEWEST_HEADS = 2;
 const FEWEST_DAYS = 3;
-/** More rows below a heading are the weeks of a month. */
-const MOST_ROWS = 4;
+/** More rows without a name are weeks. */
+const MOST_NAMELESS = 2;
 
 /** The column before the days. */
 function labelOf([first = 0]: readonly number[]): number | undefined {
   return first > 0 ? first - 1 : undefined;
 }
 
-function isOfManyWeeks({ rows }: HeadedWeek): boolean {
-  return rows.length > MOST_ROWS && !rows.every(isAWeek);
+/** A heading over several weeks: it stands on every page, or over every phase or month. */
+function isOfManyWeeks({ title, phase, rows }: Headed): boolean {
+  if (rows.some((row) => WEEK.test(cellAt(row, 0)))) return true;
+  const nameless = rows.filter((row) => partOf(row) === '').length;
+  return title === '' && (nameless > MOST_NAMELESS || (phase !== '' && nameless === rows.length));
 }
 
-/** A row with a number of its own: the heading stands on every page, or over every phase. */
-function isAWeek(row: readonly string[]): boolean {
-  return /^(?:week|wk)?\.?\s*\d{1,2}$/i.test(cellAt(row, 0));
+/** Each row a week, the first with what the heading says. */
+function apart({ phase, rows }: Headed): Headed[] {
+  return rows.map((row, at) => {
+    const title = cellAt(row, 0);
+    return { title, phase: at === 0 ? phase : '', sum: '', rows: [row] };
+  });
 }
 
-/** A row with its week’s name, where it is the first of it; one below it says what part of the day it is, or nothing. */
-function named(row: readonly string[], name: string | undefined): string[] {
-  if (isAWeek(row)) return [...row];
+const WEEK = /^(?:week|wk)?\.?\s*\d{1,2}$/i;
+
+/** What a row is of its week: a part of the day, sessions or figures; empty where it does not say. */
+function partOf(row: readonly string[]): string {
   const own = cellAt(row, 0);
-  const isPart = PART.test(own) || TEXT_HEAD.test(own) || FIGURE_HEAD.test(own);
-  return [name ?? (isPart ? own : ''), ...row.slice(1)];
+  return PART.test(own) || TEXT_HEAD.test(own) || FIGURE_HEAD.test(own) ? own : '';
 }
 
 /** The heading beside its label, days by their names alone. */

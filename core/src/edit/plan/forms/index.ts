@@ -16,7 +16,7 @@ import { weekInALine } from './week-in-a-line.js';
 export type { ReadDate } from './form.js';
 
 /** The first that a table is laid out in is what it is. */
-const forms = [toldByLine, weekInALine, daysDown, dayARow, calendar, datedCells];
+const forms = [toldByLine, weekInALine, daysDown, dayARow, calendar, datedCells, numberedCalendar];
 
 /** Of a table with a week a row: how the days of each are told. */
 const formsOfDays = [columnsOfADay, rowsOfAWeek, figureOfADay];
@@ -32,8 +32,7 @@ export function drawnOut(table: Table, readDate: ReadDate): CameAs {
   const whole = firstOf(forms, table, readDate);
   if (whole) return whole;
   const headed = firstOf([headedWeeks], table, readDate);
-  if (headed) return firstOf(formsOfDays, headed.table, readDate) ?? headed;
-  return firstOf([numberedCalendar, ...formsOfDays], table, readDate) ?? { table };
+  return firstOf(formsOfDays, headed?.table ?? table, readDate) ?? headed ?? { table };
 }
 
 function firstOf(tried: readonly PlanForm[], table: Table, readDate: ReadDate): CameAs | undefined {

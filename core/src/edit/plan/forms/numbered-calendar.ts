@@ -7,7 +7,8 @@ export const numberedCalendar: PlanForm = {
   said: 'It stood as a calendar; it stands with a week a row here.',
   drawn(table, readDate) {
     const lines = numberedLines(table);
-    if (lines.length < FEWEST_WEEKS) return undefined;
+    const numbered = lines.flatMap(({ days }) => days);
+    if (lines.length < FEWEST_WEEKS || numbered.length < WEEK) return undefined;
     const weeks = weeksOf(table, lines, readDate);
     const days = table.find((row) => row.filter(weekdayIn).length >= FEWEST_DAYS) ?? [];
     const columns = columnsOf(lines);
@@ -55,7 +56,7 @@ function lineOf(row: readonly string[], index: number): Line | undefined {
     // The name of the week stands before its days, what it comes to behind them.
     if (days.length === WEEK || (number === undefined && column === 0)) continue;
     const follows = !last || (last.column === column - 1 && isNext(Number(number), last.number));
-    if (number === undefined || !follows) return undefined;
+    if (number === undefined || !follows || Number(number) > LONGEST_MONTH) return undefined;
     days.push({ column, number: Number(number), text });
   }
   return days.length > 0 ? { row: index, days } : undefined;
@@ -67,6 +68,7 @@ function isNext(number: number, before: number): boolean {
 }
 
 const SHORTEST_MONTH = 28;
+const LONGEST_MONTH = 31;
 
 /** The first line and those that go on from it; one of figures between them is what is run. */
 function goesOn(lines: readonly Line[]): Line[] {
