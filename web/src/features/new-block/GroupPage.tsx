@@ -80,9 +80,10 @@ function Group({
   const [ticked, setTicked] = useState<ReadonlySet<string>>(
     () => new Set(athletes.map(({ id }) => id).filter((id) => !standing.has(id))),
   );
-  // Sixty blocks are laid out behind the hand that types the race, not before it.
-  const drawn = useDeferredValue(asked);
+  // Sixty blocks are laid out behind the page, and behind the hand that types the race.
+  const drawn = useDeferredValue<BlockFile | undefined>(asked, undefined);
   const rows = useMemo(() => {
+    if (!drawn) return [];
     const taken = withoutParts(template, left);
     return athletes.map((athlete) => ({ athlete, laid: layForOne(taken, drawn, athlete, today) }));
   }, [template, left, athletes, drawn, today]);
@@ -119,7 +120,7 @@ function Group({
           <TemplateParts template={template} left={left} onLeave={setLeft} />
         </section>
         <main className={askStyles.main} aria-busy={drawn !== asked}>
-          <p className="muted">{wording.whoeverIsTicked}</p>
+          <p className="muted">{drawn ? wording.whoeverIsTicked : wording.opening}</p>
           <Table className={styles.group}>
             <caption className="visually-hidden">{wording.theBlocksOfTheGroup}</caption>
             <TableHead>
@@ -128,7 +129,7 @@ function Group({
                   <Tick
                     label={wording.athlete}
                     name={wording.everyone}
-                    checked={able.every((id) => ticked.has(id))}
+                    checked={able.length > 0 && able.every((id) => ticked.has(id))}
                     onAnswer={(all) => setTicked(new Set(all ? able : []))}
                   />
                 </TableCell>
