@@ -2,10 +2,11 @@ import { countBack } from '@nadir/core/base';
 import { applyChange, type Change, templateDays, templateEvents } from '@nadir/core/edit';
 import { settledSpec } from '@nadir/core/edit/answers';
 import { resolveSpec } from '@nadir/core/layout';
+import { validateSpec } from '@nadir/core/layout/validate';
 import { defaultPacesOf } from '@nadir/core/paces';
 import { suggestUses } from '@nadir/core/sessions/library';
 import type { BlockSpec, ResolvedSpec } from '@nadir/core/spec';
-import { type Parsed, givenOf, soundSpec } from './parse.js';
+import { type Parsed, givenOf } from './parse.js';
 import { type BlockFile, type BlockTemplate, NEWEST_VERSION } from './schema.js';
 
 /**
@@ -37,8 +38,8 @@ export function toBlockFile(wishes: ResolvedSpec, countedBack: boolean): BlockFi
  */
 export function changedFile(file: BlockFile, change: Change): Parsed<BlockFile> {
   const given = applyChange<BlockSpec>(givenOf(file), change);
-  const sound = soundSpec(given);
-  if (!sound.ok) return sound;
+  const problems = validateSpec(given);
+  if (problems.length > 0) return { ok: false, problems };
   const settled = settledSpec(given);
   const { race, weeks, weekStartsOn, start } = settled;
   const counted = file.start === undefined && start === countBack(race.date, weeks, weekStartsOn);

@@ -72,7 +72,7 @@ const WAYS: readonly (readonly [way: RegExp, here: string | ((whole: string) => 
 
 /** A line in the words of this place: all the ways that are in it at once, and one by one. */
 export function restated(text: string): string[] {
-  const ways = WAYS.filter(([way]) => way.test(text));
+  const ways = WAYS.filter(([way]) => text.search(way) >= 0);
   const rewrite = (line: string, [way, here]: (typeof WAYS)[number]) =>
     typeof here === 'string' ? line.replace(way, here) : line.replace(way, here);
   const all = ways.reduce(rewrite, text);
