@@ -8,7 +8,7 @@ export default defineProject({
     name: 'server',
     isolate: false,
     include: ['src/**/*.test.ts'],
-    testTimeout: 20_000,
-    hookTimeout: 30_000,
+    testTimeout: 60_000,
+    hookTimeout: 60_000,
   },
 });

@@ -19,7 +19,6 @@ import { ConflictDialog } from '../../editor/ConflictDialog.js';
 import { Ledger } from './Ledger.js';
 import { DefaultsNotice } from './DefaultsNotice.js';
 import { TryBar } from './TryBar.js';
-import { useCarriedChange } from './useCarriedChange.js';
 import { InEditor } from '../../editor/InEditor.js';
 import { useAnswers } from '../../editor/useAnswers.js';
 import { useCommands } from '../../editor/useCommands.js';
@@ -92,7 +91,6 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
     [base.block, chosen, commands, openDays],
   );
 
-  useCarriedChange();
   useEffect(() => {
     document.title = wording.nadir(athlete.name || wording.block);
   }, [athlete.name]);

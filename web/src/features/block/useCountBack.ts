@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useLocation } from 'react-router';
-import { isNewBlock } from '../../components/carried-wishes.js';
+import { isNewBlock } from '../../components/new-block-state.js';
 
 /** Draws the block from race day backward when it has just been kept, and on P within the drawing. */
 export function useCountBack(): { countBack: number | undefined; isNew: boolean } {

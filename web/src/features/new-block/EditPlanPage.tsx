@@ -1,8 +1,9 @@
 import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
 import { openAnswers } from '@nadir/core/edit/answers';
+import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams } from 'react-router';
-import type { CarriedWishes } from '../../components/carried-wishes.js';
+import { changed } from '../../editor/editor-slice.js';
 import { InEditor } from '../../editor/InEditor.js';
 import { AskPage } from './AskPage.js';
 import { useAsked } from './useAsked.js';
@@ -17,13 +18,14 @@ export function EditPlanPage() {
 
 function EditPlan({ id, wishes }: { id: string; wishes: BlockFile }) {
   const navigate = useNavigate();
+  const dispatch = useDispatch();
   // What nobody answered is worked out anew with what is answered here.
   const ask = useAsked(() => openAnswers(wishes), { mayBePast: true });
   const raceDay = useRaceDay(ask.asked, ask.change);
-  /** The block’s own view makes it one change, to be undone and saved like any other. */
-  async function keep(changed: BlockFile) {
-    const state: CarriedWishes = { wishes: changed, words: wording.changedThePlan };
-    await navigate(`/blocks/${id}`, { state });
+  /** One change, to be undone and saved like any other. */
+  async function keep(plan: BlockFile) {
+    dispatch(changed({ wishes: plan, words: wording.changedThePlan }));
+    await navigate(`/blocks/${id}`);
   }
 
   return (

@@ -3,6 +3,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import type { BlockFile, BlockHistory } from '@nadir/contract';
 import { whatChanged } from '@nadir/core/present/compare';
 import { useEffect, useState } from 'react';
+import { useDispatch } from 'react-redux';
 import { Link, useNavigate, useParams } from 'react-router';
 import {
   useBlockHistoryInfiniteQuery,
@@ -13,13 +14,13 @@ import { errorSentence } from '../../api/call-error.js';
 import { useSignedIn } from '../../api/session.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
-import type { CarriedWishes } from '../../components/carried-wishes.js';
 import { formatDay, formatClock } from '../../components/dates.js';
 import { DifferenceList } from '../../components/DifferenceList.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
-import { WithPast } from '../../components/WithPast.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { useElementSize } from '../../components/useElementSize.js';
+import { changed } from '../../editor/editor-slice.js';
+import { InEditor } from '../../editor/InEditor.js';
 import styles from './Past.module.css';
 import { useLaidBlock } from '../../components/useLaidBlock.js';
 import * as wording from './wording.js';
@@ -50,16 +51,19 @@ export function HistoryPage() {
       </main>
     );
   }
+  const current = now.data.wishes;
   return (
-    <WithPast block={now.data}>
-      <History
-        id={id}
-        changes={changes}
-        newest={newest}
-        current={now.data.wishes}
-        onOlder={history.hasNextPage ? () => void history.fetchNextPage() : undefined}
-      />
-    </WithPast>
+    <InEditor id={id}>
+      {() => (
+        <History
+          id={id}
+          changes={changes}
+          newest={newest}
+          current={current}
+          onOlder={history.hasNextPage ? () => void history.fetchNextPage() : undefined}
+        />
+      )}
+    </InEditor>
   );
 }
 
@@ -76,13 +80,14 @@ function History({
   id: string;
   changes: readonly Change[];
   newest: Change;
-  /** The block as it stands. */
+  /** The block as it is stored. */
   current: BlockFile;
   /** Fetches the next page; undefined where there is none. */
   onOlder: (() => void) | undefined;
 }) {
   const { today } = useSignedIn();
   const navigate = useNavigate();
+  const dispatch = useDispatch();
   const [chosen, setChosen] = useState(newest.revision);
   const version = changes.find(({ revision }) => revision === chosen) ?? newest;
   const isNow = version === newest;
@@ -92,12 +97,12 @@ function History({
   const now = useLaidBlock(current);
   const [ref, size] = useElementSize<HTMLDivElement>();
 
-  /** The block’s own view makes it one change, to be undone and saved like any other. */
+  /** One change, to be undone and saved like any other. */
   function restore() {
     if (!wishes) return;
     const words = wording.restoredVersion(version.revision, version.words);
-    const state: CarriedWishes = { wishes, words };
-    void navigate(`/blocks/${id}`, { state });
+    dispatch(changed({ wishes, words }));
+    void navigate(`/blocks/${id}`);
   }
 
   return (
