@@ -243,6 +243,34 @@ describe('a plan laid out as coaches do', () => {
     expect(daysOf(lines).slice(-3)).toEqual(['2027-04-05 rest', '2027-04-06 9', '2027-04-11 Race']);
   });
 
+  it('line by line, with the sums and phases of its titles and the dates of its days', () => {
+    const lines = [
+      'BASE PHASE',
+      'Week 1 – 40 km',
+      'Mon 2027-03-29: rest',
+      'Tue 2027-03-30: 8 easy',
+      'Sun 2027-04-04 – 16 long',
+      'Keep building, and rest when you are tired.',
+      'Week 2 (Taper), total 24.5 km',
+      'Mon 2027-04-05: rest',
+      'Tue 2027-04-06: 9',
+      'Sun 2027-04-11: Race',
+    ].map((line) => [line]);
+    const { table } = drawnOut(lines, readDate);
+    const kinds = ['week', 'date', 'phase', 'total'];
+    expect(table.map((row) => row.slice(0, 4))).toEqual([
+      kinds,
+      ['1', '2027-03-29', 'BASE PHASE', '40'],
+      ['2', '2027-04-05', 'Taper', '24.5'],
+    ]);
+    expect(table.map((row) => [row[4], row[5], row[10]])).toEqual([
+      ['monday', 'tuesday', 'sunday'],
+      ['rest', '8 easy', '16 long'],
+      ['rest', '9', 'Race'],
+    ]);
+    expect(table[1]?.at(-1)).toBe('Week 1 – 40 km; Keep building, and rest when you are tired.');
+  });
+
   it('whose weeks begin on Sunday has them begin so, however it is laid out', () => {
     const days = ['Sun', ...short.slice(0, 6)];
     const weeks = [

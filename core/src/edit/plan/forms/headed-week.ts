@@ -9,6 +9,7 @@ import {
   weekdayIn,
   widthOf,
 } from './form.js';
+import { phaseOf, sumIn, titleOf } from './week-title.js';
 
 /** A table whose weeks have headings: the columns of its days, and that of labels before them, if there is one. */
 export interface Sheet {
@@ -30,15 +31,6 @@ export interface Headed {
 
 /** `Mon 15 March` */
 const DATED_DAY = /^([a-z]+)\.?,?\s+(.+)$/i;
-/** `Week 3 – 60 km`, `Week 3 (60 km)` */
-const SUM_IN_TITLE = /\b(\d+(?:[.,]\d+)?)\s*(?:km|kms|mi|miles|min|mins)\b/i;
-/** `Week 3`, `3` */
-const WEEK = /^(?:week|wk)?\.?\s*\d{1,2}\b/i;
-/** What the column of labels is called. */
-const COLUMN = /^(?:weeks?|wk|w c|week of|dates?|days?|no|phase)$/i;
-/** What stands before the date of a week: `w/c`, `Week 3:`, `Week of` */
-const BEFORE_DATE =
-  /^(?:week|wk)?\s*(?:\d+\s*[:–-]?\s*)?(?:w\/?c|of|commencing|beginning|starting)?\s*/i;
 /** What a row is called that says something of the days above it. */
 const NOTES = /^(?:notes?|comments?|remarks?|focus|purpose|aim)$/i;
 /** Dates that make a row one of dates. */
@@ -80,7 +72,7 @@ export function headedBy(sheet: Sheet, at: number, next: number | undefined): He
   return {
     title: firstDate([table[at] ?? [], ...dates], sheet) ?? titleOf(said, readDate),
     phase: phaseOf(said),
-    sum: SUM_IN_TITLE.exec(said)?.[1] ?? figuresOf(body.find(isSum) ?? [])[0] ?? '',
+    sum: sumIn(said) || (figuresOf(body.find(isSum) ?? [])[0] ?? ''),
     rows: withNotes(rows),
   };
 }
@@ -107,23 +99,6 @@ function firstDate(rows: Table, { days: [first = 0], readDate }: Sheet): string 
 function titleAbove(table: Table, at: number): string | undefined {
   const filled = (table[at - 1] ?? []).filter((cell) => cell.trim() !== '');
   return filled.length === 1 ? filled[0]?.trim() : undefined;
-}
-
-/** `Week 3 – 60 km (Base)` is week 3, `w/c 15 March` its date; a heading’s own `Week` is nothing. */
-function titleOf(said: string, readDate: ReadDate): string {
-  const date = said.replace(BEFORE_DATE, '');
-  if (isDate(date, readDate)) return date;
-  return WEEK.exec(said)?.[0] ?? '';
-}
-
-/** `Week 3 – Base (60 km)` is of the base; the name of the column is nothing. */
-function phaseOf(said: string): string {
-  const beside = said
-    .replace(SUM_IN_TITLE, '')
-    .replace(WEEK, '')
-    .replace(/[^a-z\d]+/gi, ' ')
-    .trim();
-  return /\d/.test(beside) || COLUMN.test(beside) ? '' : beside;
 }
 
 /** Notes below the days stand in brackets behind what is run. */

@@ -1,0 +1,34 @@
+import { isDate, type ReadDate } from './form.js';
+
+/** `Week 3`, `3` */
+const WEEK = /^(?:week|wk)?\.?\s*\d{1,2}\b/i;
+/** `Week 3 – 60 km`, `Week 3 (total: 60 km)` */
+const SUM_IN_TITLE =
+  /(?:\btotal:?\s*)?\b(\d+(?:[.,]\d+)?)\s*(?:km|kms|mi|miles|min|mins)\b(?:\s*total\b)?/i;
+/** What the column of labels is called. */
+const COLUMN = /^(?:weeks?|wk|w c|week of|dates?|days?|no|phase)$/i;
+/** What stands before the date of a week: `w/c`, `Week 3:`, `Week of` */
+const BEFORE_DATE =
+  /^(?:week|wk)?\s*(?:\d+\s*[:–-]?\s*)?(?:w\/?c|of|commencing|beginning|starting)?\s*/i;
+
+/** `Week 3 – 60 km (Base)` is week 3, `w/c 15 March` its date; a heading’s own `Week` is nothing. */
+export function titleOf(said: string, readDate: ReadDate): string {
+  const date = said.replace(BEFORE_DATE, '');
+  if (isDate(date, readDate)) return date;
+  return WEEK.exec(said)?.[0] ?? '';
+}
+
+/** `Week 3 – 60 km` comes to 60; empty where a title says nothing of it. */
+export function sumIn(said: string): string {
+  return SUM_IN_TITLE.exec(said)?.[1] ?? '';
+}
+
+/** `Week 3 – Base (60 km)` is of the base; the name of the column is nothing. */
+export function phaseOf(said: string): string {
+  const beside = said
+    .replace(SUM_IN_TITLE, '')
+    .replace(WEEK, '')
+    .replace(/[^a-z\d]+/gi, ' ')
+    .trim();
+  return /\d/.test(beside) || COLUMN.test(beside) ? '' : beside;
+}
