@@ -230,17 +230,55 @@ describe('a plan laid out as coaches do', () => {
       'Sun: Race',
     ].map((line) => [line]);
     const told = [
-      ['week', ...weekdays, 'notes'],
+      ['week', 'monday', 'tuesday', 'thursday', 'sunday', 'notes'],
       [
-        ...['1', 'rest', '8 easy, strides', '', '6 x 800 m @ 5 km, 2 min jog', '', '', '16 long'],
+        ...['1', 'rest', '8 easy, strides', '6 x 800 m @ 5 km, 2 min jog', '16 long'],
         'Week 1: settle in; Take care on the ice.',
       ],
-      ['2', 'rest', '9', '', '', '', '', 'Race', ''],
+      ['2', 'rest', '9', '', 'Race', ''],
     ];
     expect(drawnOut(lines, readDate).table).toEqual(told);
     const inTwo = lines.map(([line = '']) => line.split(/:? (.*)/s));
     expect(drawnOut(inTwo, readDate).table).toEqual(told);
     expect(daysOf(lines).slice(-3)).toEqual(['2027-04-05 rest', '2027-04-06 9', '2027-04-11 Race']);
+  });
+
+  it.each([
+    ['bullets', (day: string, text: string) => `- ${day}: ${text}`],
+    ['emphasis', (day: string, text: string) => `• **${day}** ${text}`],
+    ['dashes', (day: string, text: string) => `${day} - ${text}`],
+    ['days of two letters', (day: string, text: string) => `${day.slice(0, 2)}: ${text}`],
+    ['a line for the day', (day: string, text: string) => `${day}:\n${text}`],
+    ['sessions in lines', (day: string, text: string) => `${day}: ${text.replaceAll(', ', '\n')}`],
+    ['numbers', (day: string, text: string) => `Day ${short.indexOf(day) + 1}: ${text}`],
+  ])('line by line, in whatever way it is set out: with %s', (_, written) => {
+    const weeks = plan.flatMap((week, at) => [
+      `Week ${at + 1}`,
+      ...short.map((day, place) => written(day, week[place] ?? '')),
+    ]);
+    const came = weeks.flatMap((lines) => lines.split('\n')).map((line) => [line]);
+    expect(daysOf(came)).toEqual(daysOf(withHead(plan)));
+  });
+
+  it('line by line, with two runs of a day, days told together and ranges of them', () => {
+    const week = [
+      'Mon & Fri: rest',
+      'Tue AM: 5',
+      'Tue PM: 8 easy',
+      'Wed–Thu: 7',
+      'Sun: 16',
+      'Total: 43 km',
+    ];
+    const came = ['Week 1', ...week, 'Week 2: 45–50 km', ...week.slice(0, -1)];
+    const { table } = drawnOut(
+      came.map((line) => [line]),
+      readDate,
+    );
+    expect(table).toEqual([
+      ['week', 'total', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'sunday', 'notes'],
+      ['1', '43', 'rest', 'am 5; pm 8 easy', '7', '7', 'rest', '16', 'Week 1'],
+      ['2', '45–50', 'rest', 'am 5; pm 8 easy', '7', '7', 'rest', '16', 'Week 2: 45–50 km'],
+    ]);
   });
 
   it('line by line, with the sums and phases of its titles and the dates of its days', () => {
@@ -263,7 +301,7 @@ describe('a plan laid out as coaches do', () => {
       ['1', '2027-03-29', 'BASE PHASE', '40'],
       ['2', '2027-04-05', 'Taper', '24.5'],
     ]);
-    expect(table.map((row) => [row[4], row[5], row[10]])).toEqual([
+    expect(table.map((row) => row.slice(4, 7))).toEqual([
       ['monday', 'tuesday', 'sunday'],
       ['rest', '8 easy', '16 long'],
       ['rest', '9', 'Race'],
@@ -324,14 +362,11 @@ describe('a plan laid out as coaches do', () => {
 
   it('line by line, where no week is named, goes on with the next at an earlier day', () => {
     const lines = ['Tue: 8', 'Thu: 10', 'Mon: 5', 'Sat: 12', 'Fri: 6'].map((line) => [line]);
-    expect(
-      drawnOut(lines, readDate)
-        .table.slice(1)
-        .map((row) => row.slice(1, 8)),
-    ).toEqual([
-      ['', '8', '', '10', '', '', ''],
-      ['5', '', '', '', '', '12', ''],
-      ['', '', '', '', '6', '', ''],
+    expect(drawnOut(lines, readDate).table.map((row) => row.slice(1, -1))).toEqual([
+      ['monday', 'tuesday', 'thursday', 'friday', 'saturday'],
+      ['', '8', '10', '', ''],
+      ['5', '', '', '', '12'],
+      ['', '', '', '6', ''],
     ]);
   });
 

@@ -2,9 +2,9 @@ import { isDate, type ReadDate } from './form.js';
 
 /** `Week 3`, `3` */
 const WEEK = /^(?:week|wk)?\.?\s*\d{1,2}\b/i;
-/** `Week 3 – 60 km`, `Week 3 (total: 60 km)` */
+/** `Week 3 – 60 km`, `Week 3 (total: 60 km)`, `Week 3: 55–60 km` */
 const SUM_IN_TITLE =
-  /(?:\btotal:?\s*)?\b(\d+(?:[.,]\d+)?)\s*(?:km|kms|mi|miles|min|mins)\b(?:\s*total\b)?/i;
+  /(?:\btotal:?\s*)?\b(\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+)?)\s*(?:km|kms|mi|miles|min|mins)\b(?:\s*total\b)?/i;
 /** What the column of labels is called. */
 const COLUMN = /^(?:weeks?|wk|w c|week of|dates?|days?|no|phase)$/i;
 /** What stands before the date of a week: `w/c`, `Week 3:`, `Week of` */
@@ -20,15 +20,20 @@ export function titleOf(said: string, readDate: ReadDate): string {
 
 /** `Week 3 – 60 km` comes to 60; empty where a title says nothing of it. */
 export function sumIn(said: string): string {
-  return SUM_IN_TITLE.exec(said)?.[1] ?? '';
+  return SUM_IN_TITLE.exec(behindNumber(said))?.[1] ?? '';
 }
 
 /** `Week 3 – Base (60 km)` is of the base; the name of the column is nothing. */
 export function phaseOf(said: string): string {
-  const beside = said
+  const beside = behindNumber(said)
     .replace(SUM_IN_TITLE, '')
     .replace(WEEK, '')
     .replace(/[^a-z\d]+/gi, ' ')
     .trim();
   return /\d/.test(beside) || COLUMN.test(beside) ? '' : beside;
+}
+
+/** `Week 3 – 60 km` is no range from 3 to 60. */
+function behindNumber(said: string): string {
+  return said.replace(/^(?:week|wk)\.?\s*\d{1,2}\b/i, '');
 }
