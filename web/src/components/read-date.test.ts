@@ -17,6 +17,10 @@ describe('a day that is typed', () => {
     ['29 2 2028', '2028-02-29'],
     ['May 9', '2027-05-09'],
     ['March 1, 2027', '2027-03-01'],
+    ['Monday, March 1st', '2027-03-01'],
+    ['the 9th of May 2028', '2028-05-09'],
+    ['22nd Sept 2027', '2027-09-22'],
+    ['3rd Aug', '2027-08-03'],
   ])('%s is %s', (text, date) => {
     expect(readDate(text, near)).toBe(date);
   });
@@ -26,6 +30,7 @@ describe('a day that is typed', () => {
       '1-7 Mar',
       '1 – 7 March 2027',
       '1 Mar - 7 Mar',
+      '1st–7th March',
       '1/3 – 7/3',
       'Mon 1 to 7 Mar',
     ])

@@ -8,7 +8,10 @@ const WITH_YEAR = [
 ];
 const WITHOUT_YEAR = ['d M', 'd MMM', 'd MMMM', 'MMM d', 'MMMM d'];
 const CIVIL = 'yyyy-MM-dd';
-const WEEKDAY = /^(mon|tue|wed|thu|fri|sat|sun)[a-z]*\s+/i;
+const WEEKDAY = /^(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*[\s,.]+/i;
+/** `1st`, `the 9th of May`, `Sept`: what is said, and read without. */
+const ORDINAL = /(?<=\b\d{1,2})(?:st|nd|rd|th)\b(?:\s+of\b)?/gi;
+const SEPT = /\bsept\b/i;
 /** `30 September 2027`: what is longer is no date, and costs nine attempts at one. */
 const LONGEST = 20;
 /** A day typed without its year is at most this far behind. */
@@ -24,6 +27,9 @@ export function readDate(text: string, near: CivilDate): CivilDate | undefined {
   const words = text
     .trim()
     .replace(WEEKDAY, '')
+    .replace(/^the\s+/i, '')
+    .replace(ORDINAL, '')
+    .replace(SEPT, 'Sep')
     .split(/[\s./,-]+/)
     .filter(Boolean)
     .join(' ');
@@ -54,7 +60,8 @@ const KILOMETRES = /^\d{1,2}\s*[-–]\s*\d{1,2}$/;
 /** The same in a plan, where a week may be written as its first day to its last. */
 export function readFirstDate(text: string, near: CivilDate): CivilDate | undefined {
   if (KILOMETRES.test(text.trim())) return undefined;
-  const [, day, own, month, year = ''] = DAYS.exec(text.trim().replace(WEEKDAY, '')) ?? [];
+  const plain = text.trim().replace(WEEKDAY, '').replace(ORDINAL, '');
+  const [, day, own, month, year = ''] = DAYS.exec(plain) ?? [];
   if (day === undefined || month === undefined) return readDate(text, near);
   return readDate(`${day} ${own ?? month} ${year}`, near);
 }

@@ -281,6 +281,25 @@ describe('a plan laid out as coaches do', () => {
     ]);
   });
 
+  it('line by line, with the dates of its titles, where these are a week apart', () => {
+    const days = ['Mon: rest', 'Tue: 8', 'Sun: 16'];
+    const datesIn = (titles: readonly string[]) => {
+      const lines = titles.flatMap((title) => [title, ...days]);
+      const read: ReadDate = (text) =>
+        readDate(text) ?? (/^\d\/12$/.test(text) ? `2027-12-0${text.slice(0, 1)}` : undefined);
+      const came = lines.map((line) => [line]);
+      const { table } = drawnOut(came, read);
+      return table.map((row) => row[1]);
+    };
+    const dates = ['2027-03-29', '2027-04-05'];
+    expect(datesIn(dates.map((date) => `Week of ${date}`))).toEqual(['date', ...dates]);
+    expect(datesIn(dates.map((date, at) => `Week ${at + 1} (${date}): 24 km`))).toEqual([
+      'date',
+      ...dates,
+    ]);
+    expect(datesIn(['Week 3 (3/12)', 'Week 4 (4/12)'])).toEqual(['monday', 'rest', 'rest']);
+  });
+
   it('line by line, with the sums and phases of its titles and the dates of its days', () => {
     const lines = [
       'BASE PHASE',

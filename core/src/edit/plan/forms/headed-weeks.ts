@@ -1,6 +1,7 @@
 import { weekdays } from '../../../base/index.js';
 import { cellAt, FIGURE_HEAD, PART, type PlanForm, TEXT_HEAD, weekdayIn } from './form.js';
 import { besideLabel, columnsOfDays, type Headed, headedBy, type Sheet } from './headed-week.js';
+import { areDated } from './week-title.js';
 
 /** A heading with the days over every week: below it what is run, in a row or in several; or over the weeks of a phase. */
 export const headedWeeks: PlanForm = {
@@ -14,7 +15,8 @@ export const headedWeeks: PlanForm = {
     const sheet: Sheet = { table, readDate, days, label: labelOf(days) };
     const all = heads.map((at, place) => headedBy(sheet, at, heads[place + 1]));
     const weeks = all.flatMap((each) => (isOfManyWeeks(each) ? apart(each) : [each]));
-    const isDated = weeks.every(({ title }) => readDate(title) !== undefined);
+    const titles = weeks.map(({ title }) => title);
+    const isDated = areDated(titles, readDate);
     const head = [isDated ? 'Week of' : 'Week', ...daysIn(sheet, table[heads[0] ?? 0] ?? [])];
     const [hasPhases, hasSums] = [
       weeks.some(({ phase }) => phase !== ''),

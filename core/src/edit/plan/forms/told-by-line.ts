@@ -1,9 +1,9 @@
 import { weekdays, weekdaysFrom } from '../../../base/index.js';
 import { isPhaseName } from '../phase-names.js';
-import { firstDayOf, isDate, type PlanForm, type ReadDate } from './form.js';
+import { firstDayOf, type PlanForm, type ReadDate } from './form.js';
 import { joinRuns } from './join-runs.js';
 import { lineOf, type ToldDay, type ToldLine } from './told-lines.js';
-import { phaseOf, sumIn, titleOf } from './week-title.js';
+import { areDated, dateIn, phaseOf, sumIn } from './week-title.js';
 
 /** Lines of days that are a plan. */
 const FEWEST = 5;
@@ -107,12 +107,13 @@ function drawnAs(
   readDate: ReadDate,
 ): string[][] {
   const told = inOrder.filter((day) => weeks.some(({ days }) => days.has(day)));
+  const dates = weeks.map(({ title }) => dateIn(title, readDate));
+  const titled = areDated(dates, readDate) ? dates : [];
   const rows = weeks.map(({ phase, title, sum, date, days, notes }, index) => {
-    const named = titleOf(title, readDate);
     const within = phaseOf(title);
     return {
       week: String(index + 1),
-      date: date || (isDate(named, readDate) ? named : ''),
+      date: date || (titled[index] ?? ''),
       phase: phase || (isPhaseName(within) ? within : ''),
       total: sum || sumIn(title),
       days: told.map((day) => days.get(day) ?? ''),

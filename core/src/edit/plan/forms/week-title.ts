@@ -1,3 +1,4 @@
+import { differenceInDays } from '../../../base/index.js';
 import { isDate, type ReadDate } from './form.js';
 
 /** `Week 3`, `3` */
@@ -13,9 +14,14 @@ const BEFORE_DATE =
 
 /** `Week 3 – 60 km (Base)` is week 3, `w/c 15 March` its date; a heading’s own `Week` is nothing. */
 export function titleOf(said: string, readDate: ReadDate): string {
+  return dateIn(said, readDate) || (WEEK.exec(said)?.[0] ?? '');
+}
+
+/** `Week 3 (15–21 March)` is of that date; empty where a title says none. */
+export function dateIn(said: string, readDate: ReadDate): string {
   const date = said.replace(BEFORE_DATE, '');
-  if (isDate(date, readDate)) return date;
-  return WEEK.exec(said)?.[0] ?? '';
+  const pieces = [date, ...date.split(/[():]|\s[–—-]\s/)].map((piece) => piece.trim());
+  return pieces.find((piece) => isDate(piece, readDate)) ?? '';
 }
 
 /** `Week 3 – 60 km` comes to 60; empty where a title says nothing of it. */
@@ -36,4 +42,13 @@ export function phaseOf(said: string): string {
 /** `Week 3 – 60 km` is no range from 3 to 60. */
 function behindNumber(said: string): string {
   return said.replace(/^(?:week|wk)\.?\s*\d{1,2}\b/i, '');
+}
+
+/** Whether titles date their weeks: `(3/12)` and `(4/12)` may be the third of twelve and the fourth. */
+export function areDated(titles: readonly string[], readDate: ReadDate): boolean {
+  const dates = titles.map((title) => readDate(title));
+  return dates.every((date, at) => {
+    const before = dates[at - 1];
+    return date !== undefined && (before === undefined || differenceInDays(date, before) >= 7);
+  });
 }
