@@ -7,7 +7,7 @@ import TableRow from '@mui/material/TableRow';
 import type { AthleteAnswer, BlockAnswer, BlockFile, TemplateAnswer } from '@nadir/contract';
 import { addDays, startOfWeek } from '@nadir/core/base';
 import { type TemplatePart, withoutParts } from '@nadir/core/edit';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useBlocksQuery, useSquadQuery, useTemplatesQuery } from '../../api/api.js';
 import { errorSentence } from '../../api/call-error.js';
@@ -19,11 +19,11 @@ import { TitleBlock } from '../../components/TitleBlock.js';
 import askStyles from './Ask.module.css';
 import styles from './Group.module.css';
 import { GroupRow } from './GroupRow.js';
-import { layForOne } from './group-blocks.js';
 import { answer, freshWishes } from './questions.js';
 import { RaceOfGroup } from './RaceOfGroup.js';
 import { TemplateParts } from './TemplateParts.js';
 import { useCreateBlocks } from './useCreateBlocks.js';
+import { useGroupBlocks } from './useGroupBlocks.js';
 import * as wording from './wording.js';
 
 /** One plan at many levels: a template laid out for several athletes toward one race. */
@@ -80,13 +80,12 @@ function Group({
   const [ticked, setTicked] = useState<ReadonlySet<string>>(
     () => new Set(athletes.map(({ id }) => id).filter((id) => !standing.has(id))),
   );
-  // Sixty blocks are laid out behind the page, and behind the hand that types the race.
-  const drawn = useDeferredValue<BlockFile | undefined>(asked, undefined);
-  const rows = useMemo(() => {
-    if (!drawn) return [];
-    const taken = withoutParts(template, left);
-    return athletes.map((athlete) => ({ athlete, laid: layForOne(taken, drawn, athlete, today) }));
-  }, [template, left, athletes, drawn, today]);
+  const { rows, isWhole } = useGroupBlocks(
+    useMemo(
+      () => ({ template: withoutParts(template, left), asked, athletes, today }),
+      [template, left, asked, athletes, today],
+    ),
+  );
   const chosen = rows.flatMap(({ athlete, laid }) =>
     laid.ok && ticked.has(athlete.id) ? [{ id: athlete.id, wishes: laid.file }] : [],
   );
@@ -103,7 +102,7 @@ function Group({
       <TitleBlock title={wording.blocksForAGroup} detail={wording.oneShapeAtEachLevel(name)}>
         <Button
           variant="contained"
-          disabled={chosen.length === 0 || isCreating || drawn !== asked}
+          disabled={chosen.length === 0 || isCreating || !isWhole}
           onClick={() => void create(chosen, (id) => onTick(id, false))}
         >
           {wording.createBlocks(chosen.length)}
@@ -119,8 +118,10 @@ function Group({
           />
           <TemplateParts template={template} left={left} onLeave={setLeft} />
         </section>
-        <main className={askStyles.main} aria-busy={drawn !== asked}>
-          <p className="muted">{drawn ? wording.whoeverIsTicked : wording.opening}</p>
+        <main className={askStyles.main} aria-busy={!isWhole}>
+          <p className="muted">
+            {rows.length > 0 || isWhole ? wording.whoeverIsTicked : wording.opening}
+          </p>
           <Table className={styles.group}>
             <caption className="visually-hidden">{wording.theBlocksOfTheGroup}</caption>
             <TableHead>
