@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -9,7 +9,10 @@ import { build } from 'vite';
 const bench = fileURLToPath(new URL('.', import.meta.url));
 const webDist = fileURLToPath(new URL('../web/dist/', import.meta.url));
 
-/** Gzip size of the first page's JavaScript, the squad with all it loads, against a bare page. */
+/**
+ * Gzip size of the first page's JavaScript, the squad with all it loads, against a bare
+ * page; and what a block opened at once comes in.
+ */
 export async function benchFirstPage() {
   const outDir = mkdtempSync(join(tmpdir(), 'nadir-bare-'));
   try {
@@ -20,12 +23,17 @@ export async function benchFirstPage() {
       plugins: [react()],
       build: { outDir, emptyOutDir: true, target: 'es2022' },
     });
-    const bare = sizeOf(outDir, entryOf(outDir));
-    // The squad and the schemas of its two answers are in the entry's own file (web/vite.config.ts).
-    const ours = sizeOf(webDist, entryOf(webDist));
+    const bare = sizeOf(outDir, entryOf(outDir)).bytes;
+    // The squad and the schemas of its two answers are in the entry's own file (web/vite-chunks.config.ts).
+    const ours = sizeOf(webDist, entryOf(webDist)).bytes;
+    const views = readdirSync(join(webDist, 'assets')).filter((name) =>
+      /^BlockPage-.*\.js$/.test(name),
+    );
+    const block = sizeOf(webDist, [...entryOf(webDist), ...views]);
     return [
       `first page's JavaScript, gzip: ${kb(ours)}; bare page: ${kb(bare)}`,
       `first page ÷ bare page: ${(ours / bare).toFixed(3)}`,
+      `a block's JavaScript, gzip: ${kb(block.bytes)} in ${block.files} files`,
     ];
   } finally {
     rmSync(outDir, { recursive: true, force: true });
@@ -56,7 +64,7 @@ function sizeOf(folder, first) {
     for (const [, imported] of imports) visit(String(imported));
   };
   first.forEach(visit);
-  return bytes;
+  return { bytes, files: seen.size };
 }
 
 /** @param {number} bytes */

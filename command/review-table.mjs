@@ -1,12 +1,7 @@
 import { unitName } from '@nadir/core/base';
+import { differenceText, runText } from '@nadir/core/base/format';
 import { showBlock } from '@nadir/core/present/figures';
-import {
-  differenceText,
-  patternTitles,
-  patternWords,
-  runText,
-  showReview,
-} from '@nadir/core/present/review';
+import { patternTitles, patternWords, showReview } from '@nadir/core/present/review';
 import { patternsOf } from '@nadir/core/review';
 import { lines } from './columns.mjs';
 

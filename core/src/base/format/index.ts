@@ -28,3 +28,4 @@ export { type ReadPace, readPace } from './read-pace.js';
 export { type Read, readRaceTime, readTime } from './read-time.js';
 export { plural } from './plural.js';
 export { readDistance } from './read-distance.js';
+export { differenceText, runText, tenth } from './run-text.js';

@@ -5,11 +5,5 @@ export { legsWords } from './legs-words.js';
 export { type Need, needOf } from './need-of.js';
 export { patternTitles, patternWords } from './pattern-words.js';
 export { reviewRows } from './review-rows.js';
-export {
-  differenceText,
-  runText,
-  showReview,
-  type ShownReview,
-  type ShownWeekReview,
-} from './show-review.js';
+export { showReview, type ShownReview, type ShownWeekReview } from './show-review.js';
 export { sentenceFor } from './to-athlete.js';

@@ -3,7 +3,8 @@ import type { Review } from '../../review/index.js';
 import type { ShownBlock } from '../figures/show.js';
 import type { SheetRow } from '../sheet/rows.js';
 import { missedWords } from './done-words.js';
-import { differenceText, runText, type ShownReview } from './show-review.js';
+import { differenceText, runText } from '../../base/format/index.js';
+import type { ShownReview } from './show-review.js';
 
 /** The rows of a diary: what was run, by how much it differs, what it weighed, what was missed. */
 export function reviewRows(

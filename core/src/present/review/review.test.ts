@@ -10,7 +10,6 @@ import { patternCodes, patternsOf, reviewBlock } from '../../review/index.js';
 import { rulesOf } from '../../rules/index.js';
 import { showBlock } from '../figures/index.js';
 import {
-  differenceText,
   doneWords,
   lastWeekOf,
   legsWords,
@@ -97,12 +96,6 @@ describe('what was run, in figures', () => {
     expect(figures.weeks.get(8)?.unknown).toBe(1);
     expect(lastWeekOf(review, figures)).toMatchObject({ number: 8, unknown: 1 });
     expect(review.weeks[7]).toMatchObject({ isWhole: false, monotony: undefined });
-  });
-
-  it('a difference carries its sign', () => {
-    expect(differenceText(38, 44)).toBe('−6');
-    expect(differenceText(12.4, 12)).toBe('+0.4');
-    expect(differenceText(12, 12)).toBe('0');
   });
 });
 

@@ -1,4 +1,5 @@
 import { type CivilDate, type Measure, shownUnit, sum } from '../../base/index.js';
+import { tenth } from '../../base/format/index.js';
 import type { DayReviewed, Review, WeekReviewed } from '../../review/index.js';
 import type { ShownBlock } from '../figures/show.js';
 
@@ -69,20 +70,4 @@ function runOf({ day, done }: DayReviewed, planned: number, measure: Measure): n
 
 function rounded(value: number, { basis }: Pick<Measure, 'basis'>): number {
   return Math.round(PARTS[basis] * value) / PARTS[basis];
-}
-
-/** Without the dust of adding tenths. */
-function tenth(value: number): number {
-  return Math.round(10 * value) / 10;
-}
-
-/** `+1.5`, `−6`, `0`. */
-export function differenceText(run: number, planned: number): string {
-  const by = tenth(run - planned);
-  return by === 0 ? '0' : `${by > 0 ? '+' : '−'}${runText(Math.abs(by))}`;
-}
-
-/** `8`, `8.2`: a tenth only where there is one. */
-export function runText(value: number): string {
-  return String(tenth(value));
 }

@@ -1,4 +1,4 @@
-import { capital, dayWords } from '../../base/format/index.js';
+import { capital, dayWords, runText } from '../../base/format/index.js';
 import { unitName } from '../../base/index.js';
 import { isHardRunning, mainOf } from '../../layout/block/index.js';
 import {
@@ -12,7 +12,7 @@ import { startingFamilies } from '../../sessions/library/index.js';
 import { dayRoleWords } from '../../spec/days/index.js';
 import type { ShownBlock } from '../figures/show.js';
 import { missedWords } from './done-words.js';
-import { runText, type ShownReview } from './show-review.js';
+import type { ShownReview } from './show-review.js';
 
 /** What a pattern asks of the athlete; patterns of health are the coach’s to speak of. */
 const ASKS: Partial<Readonly<Record<Pattern['code'], string>>> = {

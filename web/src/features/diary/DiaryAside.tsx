@@ -1,8 +1,8 @@
 import type { CheckedBlock } from '@nadir/core';
 import { unitName } from '@nadir/core/base';
-import { dayWords } from '@nadir/core/base/format';
+import { dayWords, runText } from '@nadir/core/base/format';
 import { sheetDay } from '@nadir/core/present';
-import { legsWords, patternTitles, patternWords, runText } from '@nadir/core/present/review';
+import { legsWords, patternTitles, patternWords } from '@nadir/core/present/review';
 import { patternsOf, type Pattern, type WeekReviewed } from '@nadir/core/review';
 import { dayRoleWords } from '@nadir/core/spec/days';
 import { useMemo } from 'react';

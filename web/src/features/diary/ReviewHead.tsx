@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
 import { unitName } from '@nadir/core/base';
-import { dayAndMonth } from '@nadir/core/base/format';
+import { dayAndMonth, differenceText, runText } from '@nadir/core/base/format';
 import type { Phase } from '@nadir/core/layout/block';
 import type { ShownBlock } from '@nadir/core/present/figures';
-import { differenceText, runText, type ShownReview } from '@nadir/core/present/review';
+import type { ShownReview } from '@nadir/core/present/review';
 import type { WeekReviewed } from '@nadir/core/review';
 import { IconAct } from '../../components/IconAct.js';
 import type { DoneActs } from '../../diary/useDone.js';

@@ -1,9 +1,9 @@
 import { unitName } from '@nadir/core/base';
-import { dayAndMonth, formatDuration, formatTenths } from '@nadir/core/base/format';
+import { dayAndMonth, formatDuration, formatTenths, runText } from '@nadir/core/base/format';
 import { mainOf } from '@nadir/core/layout/block';
 import { sheetDay } from '@nadir/core/present';
 import type { ShownBlock } from '@nadir/core/present/figures';
-import { runText, type ShownReview } from '@nadir/core/present/review';
+import type { ShownReview } from '@nadir/core/present/review';
 import type { DayReviewed, WeekReviewed } from '@nadir/core/review';
 import { dayRoleWords } from '@nadir/core/spec/days';
 import { useState } from 'react';

@@ -1,6 +1,7 @@
 import TableCell from '@mui/material/TableCell';
 import TableRow from '@mui/material/TableRow';
-import { runText, showReview } from '@nadir/core/present/review';
+import { runText } from '@nadir/core/base/format';
+import { showReview } from '@nadir/core/present/review';
 import { reviewBlock } from '@nadir/core/review';
 import { rulesOf } from '@nadir/core/rules';
 import { type ReactNode, useMemo } from 'react';

@@ -1,5 +1,5 @@
 import type { CivilDate } from '@nadir/core/base';
-import { runText } from '@nadir/core/present/review';
+import { runText } from '@nadir/core/base/format';
 import type { DayReviewed } from '@nadir/core/review';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { ReviewAndShown } from '../../components/useReview.js';

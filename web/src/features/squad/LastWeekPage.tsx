@@ -5,7 +5,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import TableSortLabel from '@mui/material/TableSortLabel';
 import { unitName } from '@nadir/core/base';
-import { differenceText } from '@nadir/core/present/review';
+import { differenceText } from '@nadir/core/base/format';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useGlancesQuery } from '../../api/api.js';
