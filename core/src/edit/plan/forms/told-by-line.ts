@@ -3,7 +3,7 @@ import { isPhaseName } from '../phase-names.js';
 import { firstDayOf, type PlanForm, type ReadDate } from './form.js';
 import { joinRuns } from './join-runs.js';
 import { lineOf, type ToldDay, type ToldLine } from './told-lines.js';
-import { areDated, dateIn, phaseOf, sumIn } from './week-title.js';
+import { areDated, besideSum, dateIn, phaseOf, sumIn } from './week-title.js';
 
 /** Lines of days that are a plan. */
 const FEWEST = 5;
@@ -97,7 +97,9 @@ function add(week: Told, { kind, text, days, date, isPart }: ToldLine, last?: To
   if (last !== undefined && isOfADay) {
     const isMore = before !== '' && !isPart;
     week.days.set(last, isMore ? `${before}, ${text}` : joinRuns(before, text));
-  } else if (kind !== 'day' && kind !== 'sum') week.notes.push(text);
+  } else if (kind === 'note' || kind === 'run' || (kind === 'title' && besideSum(text) !== '')) {
+    week.notes.push(text);
+  }
 }
 
 /** A week a row; what no week says has no column: such days are nobody’s rest. */
@@ -120,11 +122,17 @@ function drawnAs(
       notes: notes.join('; '),
     };
   });
-  const beside = (['date', 'phase', 'total'] as const).filter((column) =>
-    rows.some((row) => row[column] !== ''),
-  );
+  const said = (column: 'date' | 'phase' | 'total' | 'notes') =>
+    rows.some((row) => row[column] !== '') ? [column] : [];
+  const before = [...said('date'), ...said('phase'), ...said('total')];
+  const behind = said('notes');
   return [
-    ['week', ...beside, ...told, 'notes'],
-    ...rows.map((row) => [row.week, ...beside.map((each) => row[each]), ...row.days, row.notes]),
+    ['week', ...before, ...told, ...behind],
+    ...rows.map((row) => [
+      row.week,
+      ...before.map((column) => row[column]),
+      ...row.days,
+      ...behind.map((column) => row[column]),
+    ]),
   ];
 }

@@ -31,12 +31,17 @@ export function sumIn(said: string): string {
 
 /** `Week 3 – Base (60 km)` is of the base; the name of the column is nothing. */
 export function phaseOf(said: string): string {
-  const beside = behindNumber(said)
+  const beside = besideSum(said);
+  return /\d/.test(beside) || COLUMN.test(beside) ? '' : beside;
+}
+
+/** `Week 3 – Base (60 km)`: what a title says beside its number and its sum. */
+export function besideSum(said: string): string {
+  return behindNumber(said)
     .replace(SUM_IN_TITLE, '')
     .replace(WEEK, '')
     .replace(/[^a-z\d]+/gi, ' ')
     .trim();
-  return /\d/.test(beside) || COLUMN.test(beside) ? '' : beside;
 }
 
 /** `Week 3 – 60 km` is no range from 3 to 60. */
