@@ -131,7 +131,7 @@ function Group({
                     label={wording.athlete}
                     name={wording.everyone}
                     checked={able.length > 0 && able.every((id) => ticked.has(id))}
-                    onAnswer={(all) => setTicked(new Set(all ? able : []))}
+                    onAnswer={(all) => setTicked(new Set(all ? athletes.map(({ id }) => id) : []))}
                   />
                 </TableCell>
                 <TableCell align="right">{wording.weeksOfABlock}</TableCell>
