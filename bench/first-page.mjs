@@ -24,7 +24,7 @@ export async function benchFirstPage() {
       build: { outDir, emptyOutDir: true, target: 'es2022' },
     });
     const bare = sizeOf(outDir, entryOf(outDir)).bytes;
-    // The squad and the schemas of its two answers are in the entry's own file (web/vite-chunks.config.ts).
+    // The squad and the schemas of its two answers are in the entry's own file (web/chunks.mjs).
     const ours = sizeOf(webDist, entryOf(webDist)).bytes;
     const views = readdirSync(join(webDist, 'assets')).filter((name) =>
       /^BlockPage-.*\.js$/.test(name),

@@ -90,8 +90,10 @@ function newestChange(folders) {
   visit(join(root, 'package-lock.json'));
   for (const folder of folders) {
     visit(join(root, folder, 'src'));
-    const config = join(root, folder, 'vite.config.ts');
-    if (existsSync(config)) visit(config);
+    for (const name of ['vite.config.mjs', 'chunks.mjs']) {
+      const config = join(root, folder, name);
+      if (existsSync(config)) visit(config);
+    }
   }
   return `${files} ${bytes} ${latest}`;
 }

@@ -9,7 +9,7 @@ import {
 import type { ReadDate } from './forms/index.js';
 import type { PlanShape } from './plan-columns.js';
 import { isInHours, type PlanColumn } from './plan-headings.js';
-import { isPhaseName } from './phase-names.js';
+import { isPhaseName } from './forms/index.js';
 
 /** A cell of a coach's table, and what it is about. */
 export interface PlanCell {

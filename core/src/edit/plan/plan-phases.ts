@@ -1,6 +1,6 @@
 import { type CivilDate, differenceInDays } from '../../base/index.js';
 import type { BlockSpec } from '../../spec/index.js';
-import { kindOf, nameOf } from './phase-names.js';
+import { kindOf, nameOf } from './forms/index.js';
 import type { PlanCell } from './plan-cells.js';
 
 /** A lighter week within a phase is no phase of its own. */

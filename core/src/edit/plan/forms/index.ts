@@ -14,6 +14,7 @@ import { toldByLine } from './told-by-line.js';
 import { weekInALine } from './week-in-a-line.js';
 
 export type { ReadDate } from './form.js';
+export { isPhaseName, kindOf, nameOf } from './phase-names.js';
 
 /** The first that a table is laid out in is what it is. */
 const forms = [toldByLine, weekInALine, daysDown, dayARow, calendar, datedCells, numberedCalendar];

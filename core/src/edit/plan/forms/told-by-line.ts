@@ -1,5 +1,5 @@
 import { weekdays, weekdaysFrom } from '../../../base/index.js';
-import { isPhaseName } from '../phase-names.js';
+import { isPhaseName } from './phase-names.js';
 import { firstDayOf, type PlanForm, type ReadDate } from './form.js';
 import { joinRuns } from './join-runs.js';
 import { lineOf, type ToldDay, type ToldLine } from './told-lines.js';

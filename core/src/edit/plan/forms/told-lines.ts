@@ -1,5 +1,5 @@
 import { type Weekday, weekdays } from '../../../base/index.js';
-import { isPhaseName } from '../phase-names.js';
+import { isPhaseName } from './phase-names.js';
 import { isDate, type ReadDate, SUM } from './form.js';
 
 /** A day of the week, or `Day 3`. */

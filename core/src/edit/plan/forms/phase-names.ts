@@ -1,4 +1,4 @@
-import type { PhaseKind } from '../../spec/choices/index.js';
+import type { PhaseKind } from '../../../spec/choices/index.js';
 
 /** What coaches call a phase, and what is trained in it. */
 const KINDS: readonly (readonly [RegExp, PhaseKind])[] = [

@@ -1,9 +1,8 @@
-/** A bundler’s view of the modules, as far as it is asked here. */
-interface Modules {
-  getModuleInfo: (
-    id: string,
-  ) => { importers: readonly string[]; dynamicImporters: readonly string[] } | null;
-}
+/**
+ * @typedef {object} Modules a bundler’s view of the modules, as far as it is asked here
+ * @property {(id: string) => { importers: readonly string[], dynamicImporters: readonly string[] } | null} getModuleInfo
+ * @typedef {(id: string, modules: Modules) => boolean} Asked
+ */
 
 /** What begins the first page; the last two are asked for by name, and always needed. */
 const FIRST = [
@@ -43,11 +42,14 @@ const PIECE = 5000;
 export function sharedChunks() {
   const isFirst = firstModules();
   const viewsOf = views(isFirst);
-  const isPiece = (id: string, modules: Modules) =>
+  /** @type {Asked} */
+  const isPiece = (id, modules) =>
     !/\/(core|contract)\/src\//.test(id) && meets(viewsOf(id, modules), LIGHT);
-  const isOfBlock = (id: string, modules: Modules) => meets(viewsOf(id, modules), [BLOCK]);
-  const named = (name: string, isSuch: (id: string, modules: Modules) => boolean) => ({
-    name: (id: string, modules: Modules) => (isSuch(id, modules) ? name : null),
+  /** @type {Asked} */
+  const isOfBlock = (id, modules) => meets(viewsOf(id, modules), [BLOCK]);
+  const named = (/** @type {string} */ name, /** @type {Asked} */ isSuch) => ({
+    name: (/** @type {string} */ id, /** @type {Modules} */ modules) =>
+      isSuch(id, modules) ? name : null,
   });
   return [
     { ...named('first', isFirst), priority: 3 },
@@ -63,8 +65,10 @@ export function sharedChunks() {
 }
 
 function firstModules() {
-  const known = new Map<string, boolean>();
-  return function isFirst(id: string, modules: Modules): boolean {
+  /** @type {Map<string, boolean>} */
+  const known = new Map();
+  /** @type {Asked} */
+  return function isFirst(id, modules) {
     const before = known.get(id);
     if (before !== undefined) return before;
     if (FIRST.some((end) => id.endsWith(end))) return true;
@@ -77,13 +81,19 @@ function firstModules() {
   };
 }
 
-/** The views that a module is loaded with, by the names of their files; the first page asks for none. */
-function views(isFirst: (id: string, modules: Modules) => boolean) {
-  const known = new Map<string, ReadonlySet<string>>();
-  return (id: string, modules: Modules): ReadonlySet<string> => {
+/**
+ * The views that a module is loaded with, by the names of their files; the first page asks for none.
+ *
+ * @param {Asked} isFirst
+ */
+function views(isFirst) {
+  /** @type {Map<string, Set<string>>} */
+  const known = new Map();
+  return (/** @type {string} */ id, /** @type {Modules} */ modules) => {
     const before = known.get(id);
     if (before) return before;
-    const found = new Set<string>();
+    /** @type {Set<string>} */
+    const found = new Set();
     const seen = new Set([id]);
     for (const each of seen) {
       const { importers = [], dynamicImporters = [] } = modules.getModuleInfo(each) ?? {};
@@ -95,6 +105,10 @@ function views(isFirst: (id: string, modules: Modules) => boolean) {
   };
 }
 
-function meets(found: ReadonlySet<string>, names: readonly string[]): boolean {
+/**
+ * @param {ReadonlySet<string>} found
+ * @param {readonly string[]} names
+ */
+function meets(found, names) {
   return names.some((name) => found.has(name));
 }

@@ -1,6 +1,6 @@
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig } from 'vite';
-import { sharedChunks } from './vite-chunks.config.js';
+import { sharedChunks } from './chunks.mjs';
 
 /** In development the API is the server's; set NADIR_API to its address. */
 const api = process.env.NADIR_API ?? 'http://127.0.0.1:3000';
