@@ -1,5 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
-import { cleanup, screen, within } from '@testing-library/react';
+import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { refused, renderPage } from '../../testing/render-page.js';
 import { HistoryPage } from './HistoryPage.js';
@@ -52,13 +52,19 @@ describe('the history of a block', () => {
   });
 
   it('says what a version has otherwise, and takes it back to the block', async () => {
-    const { user } = open();
+    const { user, sentTo } = open({ [`PUT /api/blocks/${id}`]: () => ({ ...block, revision: 3 }) });
     await user.click(await screen.findByRole('button', { name: /Laid out the block/ }));
     expect(await screen.findByText('Version 1, against now')).toBeTruthy();
     const differences = await screen.findByRole('table');
     expect(within(differences).getByRole('row', { name: /Weeks/ }).textContent).toMatch(/14.*12/);
     await user.click(screen.getByRole('button', { name: 'Restore this version' }));
     expect(await screen.findByText('elsewhere')).toBeTruthy();
+    // Kept from here, whichever view comes next.
+    await waitFor(() =>
+      expect(sentTo(`PUT /api/blocks/${id}`)).toMatchObject([
+        { revision: 2, wishes: { weeks: 12 } },
+      ]),
+    );
   });
 
   it('says when a version cannot be fetched, and asks again', async () => {
