@@ -40,6 +40,9 @@ export default defineConfig(
       // RTK Query writes `void` for a query without an argument.
       '@typescript-eslint/no-invalid-void-type': 'off',
       '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      // There are no enums here, and classes are Nest's: a tenth of the linter's time for neither.
+      '@typescript-eslint/no-unsafe-enum-assignment': 'off',
+      '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
     },
   },
   {
@@ -57,8 +60,6 @@ export default defineConfig(
       // A Nest module is a class that holds only its decorator.
       '@typescript-eslint/no-extraneous-class': ['error', { allowWithDecorator: true }],
       '@typescript-eslint/consistent-type-imports': 'off',
-      // Nest declares plain options as classes.
-      '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
     },
   },
   {

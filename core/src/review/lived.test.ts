@@ -36,7 +36,7 @@ class Lived {
 
   /** The plan of a day and those after it, as it is kept with the block. */
   private keep(from: CivilDate): void {
-    const { weeks } = JSON.parse(JSON.stringify(this.block)) as typeof this.block;
+    const weeks = JSON.parse(JSON.stringify(this.block.weeks)) as typeof this.block.weeks;
     for (const week of weeks) {
       for (const day of week.days) {
         if (day.date >= from) this.kept.set(day.date, { day, week: weekThen(week) });
