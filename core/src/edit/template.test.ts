@@ -48,9 +48,24 @@ describe('a template', () => {
     expect(longRun.peak).toBeLessThan(layOut(marathon).spec.longRun.peak);
   });
 
-  it('leaves out pins that a shorter block has no week for', () => {
-    const spec = resolveSpec(fromTemplate(template, { ...given, weeks: 6 }));
-    expect(spec.pins.map(({ week }) => week)).toEqual([4]);
+  it('keeps the weeks to go of what stands in single weeks, in a block of other length', () => {
+    const numbered: Template = {
+      ...template,
+      volume: { ...template.volume, recovery: { weeks: [4, 8, 12] } },
+      week: { ...template.week, fixed: [{ weekday: 'monday', weeks: [3, 9], amount: 8000 }] },
+      rotations: [{ on: 'tuesday', turn: ['tempo'], weeks: [2, 3] }],
+    };
+    const weeksIn = (weeks: number) => {
+      const { pins, volume, week, rotations } = resolveSpec(
+        fromTemplate(numbered, { ...given, weeks }),
+      );
+      const inWeeks = [week.fixed?.map((each) => each.weeks), rotations?.map((each) => each.weeks)];
+      return [pins.map((pin) => pin.week), volume.recovery.weeks, ...inWeeks];
+    };
+    expect(weeksIn(18)).toEqual([[4, 7], [4, 8, 12], [[3, 9]], [[2, 3]]]);
+    expect(weeksIn(20)).toEqual([[6, 9], [6, 10, 14], [[5, 11]], [[4, 5]]]);
+    // Six weeks fewer: week 7 has eleven to go still, and what stood in the first six is left out.
+    expect(weeksIn(12)).toEqual([[1], [2, 6], [[3]], []]);
   });
 
   it('asks no hard days of the often hurt, nor more run days than are free', () => {

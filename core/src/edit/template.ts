@@ -3,6 +3,7 @@ import { layoutStep, rulesOf } from '../rules/index.js';
 import { type BlockSpec, isUnder18, type ResolvedSpec } from '../spec/index.js';
 import { type FixedDay, leavesRoom } from '../spec/days/index.js';
 import { resolveSpec } from '../layout/index.js';
+import { renumbered } from './answers/index.js';
 import { dated, type TemplateDay, type TemplateEvent } from './template-dates.js';
 
 /** What a block's spec are without its athlete, its dates and what was waived for them. */
@@ -63,13 +64,25 @@ export function withoutParts(template: Template, parts: readonly TemplatePart[])
  * they are; amounts and pins scaled so that start and peak are the athlete's
  * own. What lies between them keeps its place between them. Written days grow with
  * the volume; their sessions stay as they are written, but for the often hurt, and no
- * one under 18 runs twice a day.
+ * one under 18 runs twice a day. In a block of other length all that stands in single
+ * weeks keeps its weeks to go: what was fixed of the build-up falls in no taper.
  *
  * @param given the athlete, the race and whatever the coach has set already
  */
 export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
   const weeks = given.weeks ?? template.weeks;
   const spec = resolveSpec({ ...given, weeks });
+  const laid = { ...given, weeks, ...ownLevel(template, spec) };
+  const by = spec.weeks - (template.weeks ?? spec.weeks);
+  const isInside = (week: number) => week >= 1 && week <= spec.weeks;
+  const { waivers: _, ...numbered } = renumbered(laid, (week) =>
+    isInside(week + by) ? week + by : undefined,
+  );
+  return { ...laid, ...numbered };
+}
+
+/** What a template gives an athlete, at their own level. */
+function ownLevel(template: Template, spec: ResolvedSpec) {
   const source = sourceOf(template, spec);
   const step = layoutStep(spec.athlete, rulesOf(spec));
   const volume = between(source.volume, spec.volume, step);
@@ -87,8 +100,6 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
   );
   const { byPhase } = source.week;
   return {
-    ...given,
-    weeks,
     phases: source.phases,
     volume: {
       ...source.volume,
@@ -115,13 +126,11 @@ export function fromTemplate(template: Template, given: BlockSpec): BlockSpec {
     days: oftenHurt ? gentle(written) : written,
     events,
     overrides: source.overrides,
-    pins: source.pins
-      .filter(({ week }) => week <= spec.weeks)
-      .map((pin) => ({
-        week: pin.week,
-        ...(pin.volume !== undefined && { volume: volume.place(pin.volume) }),
-        ...(pin.longRun !== undefined && { longRun: longRun.place(pin.longRun) }),
-      })),
+    pins: source.pins.map((pin) => ({
+      week: pin.week,
+      ...(pin.volume !== undefined && { volume: volume.place(pin.volume) }),
+      ...(pin.longRun !== undefined && { longRun: longRun.place(pin.longRun) }),
+    })),
   };
 }
 
