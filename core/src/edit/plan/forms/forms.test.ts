@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays, weekdays } from '../../../base/index.js';
 import {
+  countedIn,
   drawnOut,
   guessColumns,
   type PlanColumn,
@@ -276,9 +277,26 @@ describe('a plan laid out as coaches do', () => {
     );
     expect(table).toEqual([
       ['week', 'total', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'sunday'],
-      ['1', '43', 'rest', 'am 5; pm 8 easy', '7', '7', 'rest', '16'],
-      ['2', '45–50', 'rest', 'am 5; pm 8 easy', '7', '7', 'rest', '16'],
+      ['1', '43 km', 'rest', 'am 5; pm 8 easy', '7', '7', 'rest', '16'],
+      ['2', '45–50 km', 'rest', 'am 5; pm 8 easy', '7', '7', 'rest', '16'],
     ]);
+  });
+
+  it('line by line in miles is in miles where its titles alone say so', () => {
+    const came = [
+      'Week 1: 30 miles',
+      'Tue: 8',
+      'Sat: 9',
+      'Sun: 13',
+      'Week 2',
+      'Tue: 5',
+      'Sun: Race',
+    ];
+    const table = came.map((line) => [line]);
+    const drawn = drawnOut(table, readDate).table;
+    const shape = guessColumns(drawn, 'monday', readDate);
+    const reading = { weekStartsOn: 'monday', readDate, raceDate: RACE } as const;
+    expect(countedIn(table, planCells(drawn, shape, reading))).toBe('mi');
   });
 
   it('line by line, with the dates of its titles, where these are a week apart', () => {
@@ -317,8 +335,8 @@ describe('a plan laid out as coaches do', () => {
     const kinds = ['week', 'date', 'phase', 'total'];
     expect(table.map((row) => row.slice(0, 4))).toEqual([
       kinds,
-      ['1', '2027-03-29', 'BASE PHASE', '40'],
-      ['2', '2027-04-05', 'Taper', '24.5'],
+      ['1', '2027-03-29', 'BASE PHASE', '40 km'],
+      ['2', '2027-04-05', 'Taper', '24.5 km'],
     ]);
     expect(table.map((row) => row.slice(4, 7))).toEqual([
       ['monday', 'tuesday', 'sunday'],
@@ -434,8 +452,8 @@ describe('a plan laid out as coaches do', () => {
     ).toEqual({
       table: [
         ['Week', 'monday', 'wednesday', 'sunday', 'Total'],
-        ['Week 1', '8', '20 min @ threshold [flat]', '16', '50'],
-        ['Week 2', '8', '20 min @ threshold [flat]', '18', '54'],
+        ['Week 1', '8', '20 min @ threshold [flat]', '16', '50 km'],
+        ['Week 2', '8', '20 min @ threshold [flat]', '18', '54 km'],
       ],
       said: 'Each of its weeks had a heading of its own; they stand under one here.',
     });

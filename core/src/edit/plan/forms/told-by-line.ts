@@ -33,11 +33,8 @@ export const toldByLine: PlanForm = {
 function orderOf(lines: readonly ToldLine[]): ToldDay[] {
   const told = new Set(lines.flatMap(({ days }) => days));
   const [first] = told;
-  const isNumbered = first?.startsWith('Day ') === true;
-  const all: ToldDay[] = isNumbered
-    ? weekdays.map((_, place) => `Day ${place + 1}` as const)
-    : weekdaysFrom(firstDayOf(weekdays.find((day) => day === first)));
-  return all;
+  if (first?.startsWith('Day ')) return weekdays.map((_, place) => `Day ${place + 1}` as const);
+  return weekdaysFrom(firstDayOf(weekdays.find((day) => day === first)));
 }
 
 /** A week as it is told. */

@@ -5,7 +5,7 @@ import { isDate, type ReadDate } from './form.js';
 const WEEK = /^(?:week|wk)?\.?\s*\d{1,2}\b/i;
 /** `Week 3 – 60 km`, `Week 3 (total: 60 km)`, `Week 3: 55–60 km` */
 const SUM_IN_TITLE =
-  /(?:\btotal:?\s*)?\b(\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+)?)\s*(?:km|kms|mi|miles|min|mins)\b(?:\s*total\b)?/i;
+  /(?:\btotal:?\s*)?\b(\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+)?\s*(?:km|kms|mi|miles|min|mins))\b(?:\s*total\b)?/i;
 /** What the column of labels is called. */
 const COLUMN = /^(?:weeks?|wk|w c|week of|dates?|days?|no|phase)$/i;
 /** What stands before the date of a week: `w/c`, `Week 3:`, `Week of` */
@@ -24,7 +24,7 @@ export function dateIn(said: string, readDate: ReadDate): string {
   return pieces.find((piece) => isDate(piece, readDate)) ?? '';
 }
 
-/** `Week 3 – 60 km` comes to 60; empty where a title says nothing of it. */
+/** `Week 3 – 60 km` comes to 60 km: its unit is the plan’s. Empty where a title says nothing of it. */
 export function sumIn(said: string): string {
   return SUM_IN_TITLE.exec(behindNumber(said))?.[1] ?? '';
 }
