@@ -76,8 +76,19 @@ it('reads any shorthand or says what is wrong, and prints what can be read again
     fc.constantFrom('0', '00', '1:30', '99:59', '1e9', '9'.repeat(40), '0,5', '400-800-400'),
   );
   const part = fc.oneof(number, fc.constantFrom(...words, ...more), fc.string({ maxLength: 4 }));
+  const heading = fc.constantFrom(
+    ...words,
+    ...more,
+    'race',
+    'rest',
+    'hills',
+    'progression',
+    'walk',
+  );
+  const headed = fc.constantFrom('6 x 400 m', '400-800-400 m', '10 km', '2 x (1 km, 90 s jog)');
   const text = fc.oneof(
     fc.array(part, { maxLength: 14 }).map((parts) => parts.join(' ')),
+    fc.tuple(heading, fc.constantFrom(' ', ': ', ' easy '), headed).map((parts) => parts.join('')),
     fc.string({ maxLength: 60 }),
     fc
       .tuple(fc.constantFrom('4 x ', '10 km @ ', '6 x (400 m @ '), number, fc.constantFrom(...more))

@@ -117,7 +117,9 @@ export function isBare(name: string): boolean {
 
 /** Words that mean something else behind an amount. */
 const NOT_BARE: ReadonlySet<string> = new Set(
-  'uphill hill hills x to in then and plus with from at incl including inc followed off'.split(' '),
+  'uphill hill hills x to in then and plus with from at incl including inc followed off race tt progression progressive prog'.split(
+    ' ',
+  ),
 );
 
 function printEnd(end: PaceEnd): string {

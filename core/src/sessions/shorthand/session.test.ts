@@ -70,6 +70,21 @@ describe('shorthand', () => {
     expect(printSession(read('easy w Kit 8 km'))).toBe('8 km @ easy w Kit');
   });
 
+  it.each([
+    ['in 400-800-400 m', 'in; 400-800-400 m'],
+    ['with strides 6 x 400 m', 'with strides; 6 x 400 m'],
+    ['progression 6 x 400 m', '6 x 400 m @ progression'],
+    ['race: 10 km', '10 km @ race'],
+    ['drills: 4 x 100 m', 'drills; 4 x 100 m'],
+    ['tempo: 2 x 20 min', '2 x 20 min tempo'],
+  ])(
+    '%s: words that can name no pace are a heading, and what is meant is written: %s',
+    (typed, printed) => {
+      expect(printSession(read(typed))).toBe(printed);
+      expect(read(printed)).toEqual(read(typed));
+    },
+  );
+
   it('takes a decimal comma, any spaces, and words for units', () => {
     expect(read('2,5km   easy ;3 miles easy')).toEqual(read('2.5 km easy; 3 mi easy'));
   });
