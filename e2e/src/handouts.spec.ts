@@ -71,8 +71,8 @@ test('a calendar is subscribed to, renewed and ended', async ({ page }) => {
   expect(address).toContain(addressOf('demo'));
   const read = async (from: string) => page.request.get(from);
   expect(await (await read(address)).text()).toContain('BEGIN:VEVENT');
-  await page.getByLabel('Runs stand at').selectOption('07:00');
-  await expect(page.getByLabel('Runs stand at')).toHaveValue('07:00');
+  await page.getByLabel('Put runs at').selectOption('07:00');
+  await expect(page.getByLabel('Put runs at')).toHaveValue('07:00');
   await expect.poll(async () => (await read(address)).text()).toMatch(/DTSTART:\d{8}T070000\r/);
   await page.getByRole('button', { name: 'New address, the old one ends' }).click();
   await expect(shown).not.toHaveText(address);

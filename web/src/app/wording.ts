@@ -46,7 +46,7 @@ export const thisViewCouldNotBeLoaded =
 export const find = 'Find';
 export const anAthlete = 'An athlete, a block, a week, a page or an act';
 export const found = 'Found';
-export const nothingIsCalled = 'Nothing is called that. A few letters of a name will do.';
+export const nothingHasThatName = 'Nothing has that name. A few letters of it will do.';
 
 // useFound
 export const recordOf = (name: string) => `Record of ${name}`;

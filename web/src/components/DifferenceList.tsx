@@ -17,7 +17,7 @@ export function DifferenceList({
   after: string;
 }) {
   if (differences.length === 0) {
-    return <p className="small muted">{wording.noFigureDiffers}</p>;
+    return <p className="small muted">{wording.noFiguresDiffer}</p>;
   }
   return (
     <Table size="small">

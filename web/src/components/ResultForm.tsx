@@ -112,7 +112,7 @@ export function ResultForm({
         control={control}
         name="fixed"
         render={({ field: { value, onChange } }) => (
-          <Field label={wording.setWas}>
+          <Field label={wording.whatWasSet}>
             {(ids) => (
               <ChoiceAnswer {...ids} value={value} choices={fixedChoices} onAnswer={onChange} />
             )}

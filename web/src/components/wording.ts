@@ -27,7 +27,7 @@ export const toGo = ' to go';
 export const openTheCalendar = 'Open the calendar';
 
 // DifferenceList
-export const noFigureDiffers = 'No figure differs.';
+export const noFiguresDiffer = 'No figures differ.';
 export const what = 'What';
 
 // DropZone
@@ -63,7 +63,7 @@ export const theTime = 'the time';
 export const aResult = 'A result';
 export const name = 'Name';
 export const on = 'On';
-export const setWas = 'Set was';
+export const whatWasSet = 'What was set';
 export const time = 'Time';
 export const coveredM = 'Covered, m';
 export const metres = 'Metres';
@@ -132,4 +132,4 @@ export const fromToIsNeeded = ({
 
 // useCopy
 export const thisBrowserDoesNotLetAPage =
-  'This browser does not let a page copy. Mark the text and copy it by hand.';
+  'This browser does not let a page copy. Select the text and copy it by hand.';

@@ -206,7 +206,7 @@ describe('a workbook that comes back', () => {
       at === 0 ? row.map((cell) => (cell === 'km' ? 'mi' : cell)) : row,
     );
     expect(cameBack(handout, miles)).toMatch(/not in km/);
-    expect(cameBack(handout, [['Name', 'km']])).toMatch(/no workbook that left this desk/);
+    expect(cameBack(handout, [['Name', 'km']])).toMatch(/not a workbook made here/);
     expect(cameBack(handout, [])).toMatch(/no workbook/);
     const later = changed('2026-12-16', 1, '2030-01-01');
     expect(cameBack(handout, later)).toEqual({ cells: [], outside: 1 });

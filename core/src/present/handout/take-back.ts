@@ -26,7 +26,7 @@ export function cameBack(
     head.indexOf(name),
   );
   if (date === undefined || date < 0 || sessions === undefined || sessions < 0) {
-    return 'Its sheet “Days” has no columns “Date” and “Sessions”: it is no workbook that left this desk.';
+    return 'Its sheet “Days” has no columns “Date” and “Sessions”: it is not a workbook made here.';
   }
   if (amount === undefined || amount < 0) {
     return `Its figures are not in ${handout.unit}, as the block is shown here. Choose its unit in Settings, and bring it again.`;

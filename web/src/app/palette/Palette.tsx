@@ -76,7 +76,7 @@ export function Palette({ onClose }: { onClose: () => void }) {
             <span className="small muted">{kind}</span>
           </ListItemButton>
         ))}
-        {found.length === 0 && <li className="page muted">{wording.nothingIsCalled}</li>}
+        {found.length === 0 && <li className="page muted">{wording.nothingHasThatName}</li>}
       </List>
     </Dialog>
   );

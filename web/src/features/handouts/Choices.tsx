@@ -49,7 +49,7 @@ export function SessionChoice({
 }) {
   if (date === undefined) return null;
   return (
-    <Field label={wording.sessionOfTheCard}>
+    <Field label={wording.sessionOnTheCard}>
       {(ids) => (
         <ChoiceAnswer
           {...ids}
@@ -74,11 +74,11 @@ export function PaperChoice({
   onPaper: (paper: WallSheet) => void;
 }) {
   const { letters } = planRows(weeksAPage(weeks, paper), wallSheets[paper].paper);
-  const size = wording.lettersOfPt(letters.toFixed(1));
+  const size = wording.typeAtPt(letters.toFixed(1));
   const isSmall = letters < SMALLEST_LETTERS;
   return (
     <Field
-      label={wording.paperOfTheWallSheet}
+      label={wording.paperForTheWallSheet}
       because={isSmall ? undefined : size}
       problem={
         isSmall

@@ -65,7 +65,7 @@ export function Subscription() {
         </div>
       )}
       {data.since !== null && (
-        <Field label={wording.runsStandAt} because={wording.onTheClockOfWhereverTheAthlete}>
+        <Field label={wording.putRunsAt} because={wording.localTimeWhereverTheAthleteIs}>
           {(ids) => (
             <ChoiceAnswer
               {...ids}

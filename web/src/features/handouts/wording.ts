@@ -49,9 +49,9 @@ export const twoPagesOfA4 = 'two pages of A4';
 export const n125CommasBetween = '12.5, commas between';
 export const n125SemicolonsBetween = '12,5, semicolons between';
 export const figuresInCSV = 'Figures in CSV';
-export const sessionOfTheCard = 'Session of the card';
-export const lettersOfPt = (letters: string) => `Letters of ${letters} pt.`;
-export const paperOfTheWallSheet = 'Paper of the wall sheet';
+export const sessionOnTheCard = 'Session on the card';
+export const typeAtPt = (letters: string) => `Type at ${letters} pt.`;
+export const paperForTheWallSheet = 'Paper for the wall sheet';
 export const a3OrTwoPages = 'A3, or two pages';
 export const take = (size: string, text: string) => `${size} Take ${text}.`;
 
@@ -88,8 +88,8 @@ export const itsAddressWasMade = (day: string) =>
 export const copyItNow = 'Copy it now: it is shown once.';
 export const copiedTheAddress = 'Copied the address.';
 export const copyTheAddress = 'Copy the address';
-export const runsStandAt = 'Runs stand at';
-export const onTheClockOfWhereverTheAthlete = 'On the clock of wherever the athlete is.';
+export const putRunsAt = 'Put runs at';
+export const localTimeWhereverTheAthleteIs = 'Local time, wherever the athlete is.';
 export const theWholeDay = 'the whole day';
 export const makeAnAddress = 'Make an address';
 export const newAddress = 'New address, the old one ends';

@@ -84,7 +84,7 @@ export function SquadPage() {
         {athletes.length > 0 && (
           <SquadTable athletes={shown} everyone={athletes} order={order} onOrder={setOrder} />
         )}
-        {typed !== '' && shown.length === 0 && <p>{wording.nobodyIsCalled}</p>}
+        {typed !== '' && shown.length === 0 && <p>{wording.nobodyHasThatName}</p>}
         {data && data.archived.length > 0 && (
           <Suspense fallback={null}>
             <Archived athletes={data.archived} />

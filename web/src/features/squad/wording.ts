@@ -72,7 +72,7 @@ export const nobodyHereYet = 'Nobody here yet. ';
 export const layOutAFirstBlock = 'Lay out a first block';
 export const nameTheAthleteAndTheRace =
   ': name the athlete and the race, and how the last weeks went; the rest is worked out.';
-export const nobodyIsCalled = 'Nobody is called that, and no race is.';
+export const nobodyHasThatName = 'No athlete or race has that name.';
 
 // SquadTable
 export const today = 'today';

@@ -73,7 +73,7 @@ export function DaysSideBySide({
   const placeWords = (id: string) =>
     id === 'before' || id === 'after' ? wording.the(round, id) : dayWords(id);
   const announcements: Announcements = {
-    onDragStart: ({ active }) => wording.tookUp(dayWords(String(active.id))),
+    onDragStart: ({ active }) => wording.pickedUp(dayWords(String(active.id))),
     onDragOver: ({ over }) =>
       over ? wording.over(placeWords(String(over.id))) : wording.overNothing,
     onDragEnd: ({ over }) => (over ? wording.putOn(placeWords(String(over.id))) : wording.putBack),

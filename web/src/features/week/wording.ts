@@ -50,7 +50,7 @@ export const paces = (title: string) => `Paces: ${title}.`;
 
 // DaysSideBySide
 export const the = (round: string, id: string) => `the ${round} ${id}`;
-export const tookUp = (dayWords: string) => `Took up ${dayWords}.`;
+export const pickedUp = (dayWords: string) => `Picked up ${dayWords}.`;
 export const over = (placeWords: string) => `Over ${placeWords}.`;
 export const overNothing = 'Over nothing.';
 export const putOn = (placeWords: string) => `Put on ${placeWords}.`;
