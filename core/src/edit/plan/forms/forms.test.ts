@@ -261,6 +261,38 @@ describe('a plan laid out as coaches do', () => {
     expect(daysOf(came)).toEqual(daysOf(withHead(plan)));
   });
 
+  it('line by line, its days by their letters, where these are whole weeks', () => {
+    const week = ['M: rest', 'T: 8 easy', 'W – 6', 'T: 6 x 800 m', 'F: rest', 'S: 5', 'S: 16'];
+    const lines = ['Week 1', ...week, 'Easy to begin with.', 'Week 2', ...week].map((line) => [
+      line,
+    ]);
+    const days = week.map((line) => line.replace(/^.\W+/, ''));
+    const head = [
+      'week',
+      'monday',
+      'tuesday',
+      'wednesday',
+      'thursday',
+      'friday',
+      'saturday',
+      'sunday',
+    ];
+    const rows = [
+      ['1', ...days, 'Easy to begin with.'],
+      ['2', ...days, ''],
+    ];
+    expect(drawnOut(lines, readDate).table).toEqual([[...head, 'notes'], ...rows]);
+    // From Sunday on, its letter apart.
+    const fromSunday = [...week.slice(-1), ...week.slice(0, -1)].map((line) => [
+      line.charAt(0),
+      line.slice(2).trim(),
+    ]);
+    const [named] = drawnOut(fromSunday, readDate).table;
+    expect(named).toEqual(['week', 'sunday', ...head.slice(1, -1)]);
+    // A T that may be either day is left as it is.
+    const partly = lines.filter(([line]) => line !== 'M: rest');
+    expect(drawnOut(partly, readDate).table).toEqual(partly);
+  });
   it('line by line, with two runs of a day, days told together and ranges of them', () => {
     const week = [
       'Mon & Fri: rest',

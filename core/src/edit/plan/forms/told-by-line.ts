@@ -1,5 +1,6 @@
 import { weekdays, weekdaysFrom } from '../../../base/index.js';
 import { isPhaseName } from './phase-names.js';
+import { namedByLetter } from './day-letters.js';
 import { firstDayOf, type PlanForm, type ReadDate } from './form.js';
 import { joinRuns } from './join-runs.js';
 import { lineOf, type ToldDay, type ToldLine } from './told-lines.js';
@@ -17,9 +18,8 @@ export const toldByLine: PlanForm = {
   said: 'It was told line by line; it stands with a week a row here.',
   drawn(table, readDate) {
     const cells = table.map((row) => row.filter((cell) => cell.trim() !== ''));
-    const lines = cells
-      .filter(({ length }) => length > 0)
-      .map((row) => lineOf(row.join(' '), readDate));
+    const said = cells.filter(({ length }) => length > 0).map((row) => row.join(' '));
+    const lines = namedByLetter(said).map((line) => lineOf(line, readDate));
     const told = lines.filter(({ kind }) => kind === 'day').length;
     const more = lines.filter(({ kind }) => kind === 'run').length;
     const isNarrow = cells.every(({ length }) => length <= 2);

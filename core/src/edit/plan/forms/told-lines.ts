@@ -40,7 +40,7 @@ const TITLE =
   /^(?:(?:week|wk)\.?\s*(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|of|commencing|beginning|starting)|w\/?c|\d+ weeks? (?:to go|out))\b/i;
 /** How a part of a session begins that has a line of its own. */
 const RUN = /^(?:\d|[+&]|then\b|wu\b|warm|cd\b|cool|strides\b|drills\b|easy\b|steady\b|jog)/i;
-/** Words of a phase’s name; a longer line is advice. */
+/** Words of a phase’s name, or of a run without a figure; a longer line is advice. */
 const MOST_WORDS = 4;
 
 /** What a line of a plan says that is told line by line. */
@@ -52,10 +52,12 @@ export function lineOf(said: string, readDate: ReadDate): ToldLine {
   const part = OF_A_PART.exec(text)?.groups?.text;
   if (part !== undefined) return { ...line, kind: 'run', text: part, isPart: true };
   if (TITLE.test(text) || isDate(text, readDate)) return { ...line, kind: 'title' };
-  if (isPhaseName(text) && text.split(/\s+/).length <= MOST_WORDS)
-    return { ...line, kind: 'phase' };
-  if (SUM.test(text) && /\d/.test(text)) return { ...line, kind: 'sum' };
-  return { ...line, kind: RUN.test(text) ? 'run' : 'note' };
+  const hasFigure = /\d/.test(text);
+  const isShort = text.split(/\s+/).length <= MOST_WORDS;
+  if (isPhaseName(text) && isShort) return { ...line, kind: 'phase' };
+  if (SUM.test(text) && hasFigure) return { ...line, kind: 'sum' };
+  const isRun = RUN.test(text) && (hasFigure || (isShort && !text.endsWith('.')));
+  return { ...line, kind: isRun ? 'run' : 'note' };
 }
 
 function daysOf({ days = '', part }: Readonly<Record<string, string>>) {
