@@ -91,6 +91,43 @@ describe('a goal race on any weekday', () => {
   });
 });
 
+describe('a day on which the athlete cannot run', () => {
+  const event = fc.record({
+    kind: fc.constantFrom('tune-up-race', 'test', 'away', 'holiday', 'illness' as const),
+    before: fc.integer({ min: 10, max: 70 }),
+    lasts: fc.integer({ min: 0, max: 8 }),
+  });
+
+  it('is run on by nobody, whatever stands near it: not off, and not away', () => {
+    holdFor(
+      fc.property(
+        anyBlock,
+        fc.constantFrom(...weekdays),
+        event,
+        (drawn, off, { kind, before, lasts }) => {
+          const given = blockOf(drawn);
+          const from = addDays(drawn.raceOn, -before);
+          const to = addDays(from, Math.min(lasts, before - 1));
+          const isRace = kind === 'tune-up-race' || kind === 'test';
+          const of = isRace ? { distance: 5000 } : { to };
+          const days = daysOf({
+            ...given,
+            athlete: { ...given.athlete, unavailable: [off] },
+            events: [{ kind, name: 'Gullstone', from, ...of }],
+          });
+          const isRaced = ({ role }: Day) => ['race', 'test', 'tune-up'].includes(role);
+          const isAway = (date: string) =>
+            (kind === 'away' || kind === 'illness') && date >= from && date <= to;
+          const ran = days.filter(({ date, time }) => {
+            return time > 0 && (weekdayOf(date) === off || isAway(date));
+          });
+          expect(ran.filter((day) => !isRaced(day)).map(({ date }) => date)).toEqual([]);
+        },
+      ),
+    );
+  });
+});
+
 describe('a race on a Tuesday', () => {
   it('has no semi-long run on the Sunday before it, of another week', () => {
     const days = daysOf({

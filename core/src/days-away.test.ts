@@ -93,6 +93,51 @@ describe.each(blocks)('$weekly km in $runDays days for $goal m, by $basis', (of)
   );
 });
 
+describe('a week with little left of it', () => {
+  const ran = (events: BlockEvent[], given: Partial<Parameters<typeof layOut>[0]> = {}) => {
+    const { weeks } = layOut({
+      athlete: { recentWeeks: [98_000, 98_000, 93_100, 98_000] },
+      race: { name: 'Lantern Bay', date: '2027-06-07', distance: 21_097.5 },
+      weeks: 20,
+      week: { runDays: 7 },
+      events,
+      ...given,
+    });
+    return weeks.map(({ days }) => days.map(({ distance }) => distance / 1000));
+  };
+
+  it('home on its Sunday alone, runs on it what a seventh of the week is, and on no day away', () => {
+    const to = { to: '2027-05-01' };
+    const week = ran([{ kind: 'away', name: 'Away', from: '2027-04-25', ...to }])[13];
+    // A week of rest after 104 km: 104 * 0.75 / 7 = 11 km.
+    expect(week).toEqual([0, 0, 0, 0, 0, 0, 11]);
+  });
+
+  it('on holiday, has no run that is shorter than the shortest', () => {
+    const week = ran([{ kind: 'holiday', name: 'Holiday', from: '2027-04-26', to: '2027-05-02' }], {
+      athlete: { recentWeeks: [56_000, 56_000, 53_200, 56_000] },
+      race: { name: 'Pier Mile', date: '2027-06-05', distance: 1500 },
+      weeks: 14,
+    })[8];
+    expect(Math.min(...(week ?? []))).toBeGreaterThanOrEqual(3);
+  });
+
+  it('of rest without its long run, runs no day as long as a building week does', () => {
+    const weeks = ran(
+      [{ kind: 'tune-up-race', name: 'Gullstone', from: '2027-04-13', distance: 3000 }],
+      {
+        athlete: { recentWeeks: [112_000, 112_000, 106_400, 112_000] },
+        race: { name: 'Lantern Bay', date: '2027-06-07', distance: 10_000 },
+        weeks: 16,
+        weekStartsOn: 'sunday',
+      },
+    );
+    // From Wednesday on: a quarter off each, in whole kilometres.
+    expect(weeks[6]?.slice(3)).toEqual([19, 15, 19, 15]);
+    expect(weeks[7]?.slice(3)).toEqual([15, 12, 15, 12]);
+  });
+});
+
 describe('a taper that no whole week stands before', () => {
   it('falls week by week, whatever its runs hold', () => {
     // Ill from week 1 to week 2 of five; the last taper week holds 4 km in three short runs.

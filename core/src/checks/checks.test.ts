@@ -192,12 +192,12 @@ const cases: Record<
     value: 1,
     limit: 0,
   },
-  // Ill from Monday to Friday of week 8; the five days after hold 3, 6, 28, 28 and 28 km,
+  // Ill from Monday to Friday of week 8; the five days after hold 3, 4, 28, 28 and 28 km,
   // against 9, 25, 7, 15 and 16 on the same weekdays of week 7.
   'return-too-quick': {
     inside: events(illness),
     outside: { ...events(illness), pins: [{ week: 9, volume: 160_000 }] },
-    value: (3 + 6 + 28 + 28 + 28) / (9 + 25 + 7 + 15 + 16),
+    value: (3 + 4 + 28 + 28 + 28) / (9 + 25 + 7 + 15 + 16),
     limit: 0.75,
   },
   'under-18-hard-days': {

@@ -73,7 +73,9 @@ function cutsOf(
   if (frame.dayShares) return heaviest.length > 0 ? taperCuts(context, frame, heaviest) : undefined;
   if (!last || (volume.rule === 'pin' && !volume.recovery)) return undefined;
   // A camp that asks for more cuts nothing.
-  if (volume.rule === 'event') return frame.running > 1 ? undefined : eventCuts(context, last);
+  if (volume.rule === 'event') {
+    return frame.running > 1 ? undefined : eventCuts(context, last, frame.kind === 'recovery');
+  }
   return volume.recovery && context.spec.week.midweek === undefined
     ? recoveryCuts(context, last)
     : undefined;

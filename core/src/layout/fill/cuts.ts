@@ -34,6 +34,8 @@ export interface Cuts {
   atMost?: number;
   /** Set where no day, run twice or not, is more than what is left of it. */
   byDay?: true;
+  /** Set where an event takes from the week: what it frees lands nowhere, be a run left out. */
+  byEvent?: true;
 }
 
 /** A week that others are cut from, by weekday. */
@@ -115,20 +117,24 @@ export function recoveryCuts(context: Context, last: readonly Day[]): Cuts {
 }
 
 /**
- * What an event leaves of each run of the last building week: what it frees lands
- * nowhere. On the first day back from an illness the shortest run there is, on the
- * second none longer than an easy run; on the eve of a race little more than a shake-out.
+ * What an event leaves of each run of the last building week, in a week that rests of each
+ * run cut by its depth: what it frees lands nowhere. On the first day back from an illness
+ * the shortest run there is, on the second none longer than an easy run; on the eve of a
+ * race little more than a shake-out.
  */
-export function eventCuts(context: Context, last: readonly Day[]): Cuts {
+export function eventCuts(context: Context, last: readonly Day[], rests: boolean): Cuts {
   const { eventDays, rules, spec, step } = context;
   const shortest = rules.week.shortestRun[spec.athlete.basis];
   const { on, easy } = uncut(context, last);
+  const rested = rests ? 1 - spec.volume.recovery.depth : 1;
   const running = (date: CivilDate) => Math.min(1, eventDays.get(date)?.running || 1);
   return {
     byDay: true,
+    byEvent: true,
     of: (day) => {
       const before = on(day);
-      const left = cutTo(running(day.date), before);
+      const least = Math.min(before.longest, shortest);
+      const left = Math.max(least, cutTo(rested * running(day.date), before));
       const { back } = eventDays.get(day.date) ?? {};
       const amount = Math.min(left, mostComingBack(back, { shortest, easy }));
       const eve = mostBeforeARace(context, day.date);

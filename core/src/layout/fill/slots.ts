@@ -199,8 +199,12 @@ function withoutLightest(deal: Deal, slots: readonly Slot[]): boolean {
     (slots[place]?.weight ?? 0) < (slots[least]?.weight ?? 0) ? place : least,
   );
   const slot = slots[lightest];
+  if (!slot) return false;
+  // No scrap of a run is kept for the sake of a week that an event cuts.
+  const isCut = !deal.pinned && deal.cuts?.byEvent === true;
+  const isLast = slots.length < 2 && !(isCut && deal.longRun > 0);
   // Rather all runs short than a week that the others cannot hold.
-  if (!slot || slots.length < 2 || most - slot.ceiling < deal.left) return false;
+  if (isLast || (!isCut && most - slot.ceiling < deal.left)) return false;
   deal.without.add(slot.index);
   return true;
 }

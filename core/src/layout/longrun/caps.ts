@@ -1,5 +1,5 @@
 import type { LongRunRule } from '../block/week.js';
-import { clean, floorTo, roundTo } from '../../base/index.js';
+import { addDays, clean, floorTo, roundTo } from '../../base/index.js';
 import { leastLongRun, longRunShareLimit, longRunTimeLimit } from '../../rules/limits/index.js';
 import { isAtRecovery } from '../volume/climb.js';
 import type { UndatedLongRun } from './laid-long-run.js';
@@ -21,7 +21,9 @@ export function underCaps(
   const volume = Math.max(0, left * uncutVolume(climb, index) - raced);
   // A short first week has too few days to hold the long run to its usual part.
   const evenly = 1 / (week?.length ?? 7);
-  const share = longRunShareLimit(weekOfLongRun(spec, volume, perMetre), rules);
+  const held = weekOfLongRun(spec, volume, perMetre);
+  const runDays = Math.min(held.runDays, daysLeft(climb, index));
+  const share = longRunShareLimit({ ...held, runDays }, rules);
   // A peak that was asked for is laid, whatever part of its week it takes: a finding says so.
   const meantToBe = spec.longRun.peak / spec.volume.peak;
   const isAsked = climb.isLong && meantToBe > share * (1 + 1e-9);
@@ -61,13 +63,19 @@ function partLeft(climb: Climb, index: number): number {
 }
 
 /** The shortest long run beside which no other run of the week need pass its part of it; at least as wished. */
-export function stillLongest(
-  { context, frame, volumes, runDays }: Climb,
-  index: number,
-  wished: number,
-) {
+export function stillLongest(climb: Climb, index: number, wished: number) {
+  const { context, frame, volumes } = climb;
+  const runDays = Math.min(climb.runDays, daysLeft(climb, index));
   const { rules, perMetre, step } = context;
   const raced = (frame.weeks[index]?.raced ?? 0) * perMetre;
   const volume = Math.max(0, (volumes[index]?.volume ?? 0) - raced);
   return Math.max(wished, leastLongRun(volume, runDays, step, rules));
+}
+
+/** Days that days away leave of a week: the runs they take move to what is free of it. */
+function daysLeft({ context: { eventDays }, frame }: Climb, index: number): number {
+  const week = frame.weeks[index];
+  if (!week || week.running >= 1) return Infinity;
+  const dates = Array.from({ length: week.length }, (_, day) => addDays(week.start, day));
+  return dates.filter((date) => eventDays.get(date)?.running !== 0).length;
 }

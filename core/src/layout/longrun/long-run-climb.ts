@@ -1,4 +1,4 @@
-import { type CivilDate, floorTo } from '../../base/index.js';
+import { type CivilDate, floorTo, weekdayOf } from '../../base/index.js';
 import { leastLongRun, longRunTimeLimit } from '../../rules/limits/index.js';
 import { runDaysOf } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
@@ -53,12 +53,13 @@ export function startClimb(
   { longRunOn, runDays, meant }: LongRunsAsked,
 ): Climb {
   const { spec, eventDays, fixedOn } = context;
-  const isFixed = (date: CivilDate) => {
+  const isTaken = (date: CivilDate) => {
     const { role, amount, session } = fixedOn(date);
-    return role !== 'long' && [role, amount, session].some((asked) => asked !== undefined);
+    const isFixed = [role, amount, session].some((asked) => asked !== undefined);
+    return (isFixed && role !== 'long') || spec.athlete.unavailable.includes(weekdayOf(date));
   };
   const isOwn = (date: CivilDate) => fixedOn(date).role === 'long';
-  const around = { days: eventDays, raceOn: spec.race.date, isFixed, isOwn };
+  const around = { days: eventDays, raceOn: spec.race.date, isTaken, isOwn };
   const days = frame.weeks.map((week, index) => longRunDay(week, longRunOn[index], around));
   const lastPeak = lastPeakIndex(context, frame, days);
   const climbs = volumes.map(

@@ -24,7 +24,7 @@ function on(
   return longRunDay({ ...week, kind }, march(7), {
     days: eventDays(events, defaultHouseRules),
     raceOn: '2027-06-06',
-    isFixed: (date) => fixed.includes(date),
+    isTaken: (date) => fixed.includes(date),
     isOwn: () => false,
   });
 }
@@ -44,7 +44,7 @@ describe('the day of a long run', () => {
     const none = longRunDay(week, undefined, {
       days: new Map(),
       raceOn: '2027-06-06',
-      isFixed: () => false,
+      isTaken: () => false,
       isOwn: () => false,
     });
     expect(none.date).toBeUndefined();
@@ -64,6 +64,20 @@ describe('the day of a long run', () => {
       race: true,
       cut: true,
     });
+  });
+
+  it('moves back out of the last week before the race to a day that is free', () => {
+    const before = (raceOn: string, taken: readonly string[] = []) =>
+      longRunDay({ ...week, kind: 'building' }, march(7), {
+        days: new Map(),
+        raceOn,
+        isTaken: (date) => taken.includes(date),
+        isOwn: () => false,
+      }).date;
+    // A race on Saturday the 13th: Saturday the 6th is a week before it.
+    expect(before(march(13))).toBe(march(6));
+    expect(before(march(13), [march(6)])).toBe(march(5));
+    expect(before(march(13), [march(6), march(5), march(4)])).toBeUndefined();
   });
 
   it('keeps three days from a race of the next week', () => {
@@ -108,7 +122,7 @@ describe('the day of a long run', () => {
       longRunDay({ ...week, kind: 'building' }, march(7), {
         days: eventDays(events, defaultHouseRules),
         raceOn,
-        isFixed: () => false,
+        isTaken: () => false,
         isOwn: (date) => date === march(7),
       }).date;
     // Six days before a Saturday's race, and the day after a tune-up race.

@@ -27,14 +27,14 @@ interface Around {
   days: EventDays;
   /** The goal race. */
   raceOn: CivilDate;
-  /** True for a date of which the coach fixed what is done: no long run moves there. */
-  isFixed: (date: CivilDate) => boolean;
+  /** True for a date of which the coach fixed what is done, or on which the athlete cannot run: no long run moves there. */
+  isTaken: (date: CivilDate) => boolean;
   /** True for a date on which the coach fixed the long run: it stays there, whatever is near. */
   isOwn: (date: CivilDate) => boolean;
 }
 
 /** A week with the races and tests that its long run keeps away from, its neighbours' among them. */
-interface Raced extends Pick<Around, 'days' | 'isFixed'> {
+interface Raced extends Pick<Around, 'days' | 'isTaken'> {
   week: Pick<FrameWeek, 'start' | 'length' | 'kind'>;
   races: readonly CivilDate[];
   tests: readonly CivilDate[];
@@ -48,14 +48,15 @@ interface Raced extends Pick<Around, 'days' | 'isFixed'> {
 export function longRunDay(
   week: Raced['week'],
   asked: CivilDate | undefined,
-  { days, raceOn, isFixed, isOwn }: Around,
+  around: Around,
 ): LongRunDay {
+  const { days, isTaken, isOwn } = around;
   const stays = asked !== undefined && isOwn(asked) && (days.get(asked)?.running ?? 1) > 0;
-  const wished = stays ? asked : farFromRace(week.start, asked, raceOn);
+  const wished = stays ? asked : farFromRace(week.start, asked, around);
   if (days.size === 0) return { date: wished, race: false, cut: false };
   const { races, tests } = racesOf(days);
   const isNear = (date: CivilDate) => isIn(week, date, FROM_A_RACE);
-  const of = { week, days, isFixed, races: races.filter(isNear), tests: tests.filter(isNear) };
+  const of = { week, days, isTaken, races: races.filter(isNear), tests: tests.filter(isNear) };
   const isKept = stays || wished === undefined || suits(of, wished);
   const date = isKept ? wished : nearest(of, wished);
   return { date, race: of.races.some((race) => isIn(week, race)), cut: isCut(of, date) };
@@ -86,7 +87,7 @@ function suits({ week, days, races, tests }: Raced, date: CivilDate): boolean {
 function nearest(of: Raced, wished: CivilDate): CivilDate | undefined {
   const away = (date: CivilDate) => Math.abs(differenceInDays(date, wished));
   return daysFrom(of.week.start, of.week.length)
-    .filter((date) => suits(of, date) && away(date) <= MOVES_AT_MOST && !of.isFixed(date))
+    .filter((date) => suits(of, date) && away(date) <= MOVES_AT_MOST && !of.isTaken(date))
     .filter((date) => of.days.get(date)?.back === undefined)
     .sort((one, other) => away(one) - away(other) || one.localeCompare(other))[0];
 }
@@ -122,9 +123,10 @@ const MOVED_BACK = 3;
 function farFromRace(
   start: CivilDate,
   wished: CivilDate | undefined,
-  raceOn: CivilDate,
+  { raceOn, isTaken }: Around,
 ): CivilDate | undefined {
   if (wished === undefined || differenceInDays(raceOn, wished) >= TO_THE_RACE) return wished;
-  const latest = addDays(raceOn, -TO_THE_RACE);
-  return latest >= start && differenceInDays(wished, latest) <= MOVED_BACK ? latest : undefined;
+  return daysFrom(addDays(wished, -MOVED_BACK), MOVED_BACK).findLast(
+    (date) => date >= start && differenceInDays(raceOn, date) >= TO_THE_RACE && !isTaken(date),
+  );
 }

@@ -12,7 +12,7 @@ const LONGEST_SHAKE_OUT = 40 * 60;
 export interface CutBeforeRace {
   /** As a part of what was run on the same weekdays of the heaviest week, its long run aside. */
   cut: number;
-  /** The part of it that is run, shortly, where nobody ran, since the long run’s own day rests. */
+  /** The part of it that is run, shortly, in place of the long run: on its own day, or on a day that usually rests. */
   instead: number;
   /** That amount, m or s. */
   before: number;
@@ -59,18 +59,17 @@ export const cutBeforeRace = memoizeLast(({ weeks, spec }: Block): CutBeforeRace
   const longestEasy = Math.max(0, ...easy.map((day) => worked(day)));
   const left = sum(counted.map((day) => worked(day)));
   const runs = counted.filter((day) => worked(day) > 0).length;
-  const replaced = longRunRests(heaviest, last)
-    ? counted.find((day) => isNew(day) && day.time > 0)
-    : undefined;
+  const ofLongRun = dayOfLongRun(heaviest, last);
+  const inPlace = counted.filter((day) => isNew(day) && day.time > 0);
+  const replaced = inPlace.find((day) => ofLongRun?.time === 0 || day === ofLongRun);
   const instead = replaced ? worked(replaced) / before : 0;
   return { cut: 1 - left / before, instead, before, runs, time, longestEasy };
 });
 
-/** True where the day of the heaviest week’s long run is one of rest before the race. */
-function longRunRests(heaviest: Week | undefined, last: readonly Day[]): boolean {
+/** The weekday of the heaviest week’s long run, before the race. */
+function dayOfLongRun(heaviest: Week | undefined, last: readonly Day[]): Day | undefined {
   const long = heaviest?.days.find(({ role }) => role === 'long');
-  const then = last.find(({ date }) => long && weekdayOf(date) === weekdayOf(long.date));
-  return then !== undefined && then.time === 0;
+  return last.find(({ date }) => long && weekdayOf(date) === weekdayOf(long.date));
 }
 
 /** The heaviest whole building week, the last of equals. */

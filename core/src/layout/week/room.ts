@@ -42,12 +42,12 @@ export function withRoom(planning: Planning, found: readonly DayRole[]): DayRole
     0,
   );
   if (amounts.volume - amounts.longRun - raced > 1e-6 && !placed.some(isOther)) {
-    // Before the race, be it in place of cross-training; after it only what the coach has fixed.
-    const isBefore = (index: number) => index < planning.firstDaysOut;
+    // Before the race, be it in place of cross-training; after it, or on a day off, only what the coach has fixed.
+    const isOpen = (index: number) => index < planning.firstDaysOut && !isOff(planning, index);
     const days = [open((role) => role === 'rest'), open((role) => role === 'cross-train')].filter(
       (day) => day !== undefined,
     );
-    const day = days.find(isBefore) ?? (amounts.isPinned ? days[0] : undefined);
+    const day = days.find(isOpen) ?? (amounts.isPinned ? days[0] : undefined);
     if (day !== undefined) placed[day] = 'easy';
   }
   return placed;
@@ -55,18 +55,22 @@ export function withRoom(planning: Planning, found: readonly DayRole[]): DayRole
 
 /** The last day before the race that suits, one the athlete can run where there is one. */
 function openDay(
-  { context, week, past, firstDaysOut }: Planning,
+  planning: Planning,
   placed: readonly DayRole[],
   suits: (role: DayRole) => boolean,
 ): number | undefined {
+  const { week, past, firstDaysOut } = planning;
   const isOpen = (index: number) => !past.on(addDays(week.start, index));
   const fitting = placed.flatMap((role, index) => (suits(role) && isOpen(index) ? [index] : []));
   const before = fitting.filter((index) => index < firstDaysOut);
-  const { unavailable } = context.spec.athlete;
-  const free = before.filter(
-    (index) => !unavailable.includes(weekdayOf(addDays(week.start, index))),
-  );
+  const free = before.filter((index) => !isOff(planning, index));
   return free.at(-1) ?? before.at(-1) ?? fitting.at(-1);
+}
+
+/** True for a day on which the athlete cannot run: of their week, or away. */
+function isOff({ context: { spec, eventDays }, week }: Planning, index: number): boolean {
+  const date = addDays(week.start, index);
+  return spec.athlete.unavailable.includes(weekdayOf(date)) || eventDays.get(date)?.running === 0;
 }
 
 function racedOn({ context, week }: Planning, index: number): number {

@@ -80,7 +80,7 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   'many-long-runs': ({ value, limit }) =>
     `${value} runs stand near the longest; after ${limit} each costs more than it gives.`,
   'long-run-no-day': (found) =>
-    `${where(found)}: races, days away and what you fixed leave no day for the long run. It is left out, not made up.`,
+    `${where(found)}: races, days off or away and what you fixed leave no day for the long run. It is left out, not made up.`,
   'hard-effort-near-race': (found, context) =>
     (found.each ?? [found]).map((each) => nearRaceWords(each, context)).join(' '),
   'tune-up-near-race': (found) =>

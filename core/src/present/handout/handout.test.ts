@@ -207,7 +207,7 @@ describe('a workbook that comes back', () => {
     );
     expect(cameBack(handout, miles)).toMatch(/not in km/);
     expect(cameBack(handout, [['Name', 'km']])).toMatch(/not a workbook made here/);
-    expect(cameBack(handout, [])).toMatch(/no workbook/);
+    expect(cameBack(handout, [])).toMatch(/not a workbook/);
     const later = changed('2026-12-16', 1, '2030-01-01');
     expect(cameBack(handout, later)).toEqual({ cells: [], outside: 1 });
   });
