@@ -5,7 +5,7 @@ import type { WeekOfAmounts } from './amounts.js';
 import type { Week } from './block/week.js';
 import type { Context } from './context/context.js';
 import { shortened } from './longrun/lay-segments.js';
-import { growthSchools } from './schools/index.js';
+import { growthSchools, mostOfARise } from './schools/index.js';
 import { isAtRecovery, type LaidVolume } from './volume/climb.js';
 import type { Cuts } from './fill/cuts.js';
 
@@ -23,6 +23,11 @@ export function fallsShort(volume: number, meant: number): boolean {
   return volume < meant - NOISE;
 }
 
+/** True for a week whose runs held less than was meant for it. */
+function isHeld({ week, meant }: Built): boolean {
+  return fallsShort(week.volume, meant);
+}
+
 /** A week after one that its runs held down climbs from there, not from what was meant. */
 export function heldBy(
   context: Context,
@@ -31,9 +36,9 @@ export function heldBy(
 ): WeekOfAmounts {
   const { volume } = of;
   const last = built.at(-1);
-  if (!last || !fallsShort(last.week.volume, last.meant)) return of;
-  if (of.frame.dayShares) return noLongerThan(context, of, built);
-  const after = mostAfter(context, volume, last);
+  if (!last || !built.some(isHeld)) return of;
+  if (of.frame.dayShares) return isHeld(last) ? noLongerThan(context, of, built) : of;
+  const after = isHeld(last) ? mostAfter(context, volume, last) : mostOf(context, volume, built);
   if (after >= volume.volume) return of;
   const longRun = heldLongRun(context, of, after);
   const most = Math.max(longRun, after);
@@ -113,4 +118,18 @@ function mostAfter(
   const capped = Math.max(last, floorTo(growthLimit(last, growth.cap), step));
   // A school that knows no cap rises by as much as it meant to, where that is more.
   return growthSchools[growth.school].keepsCap ? capped : Math.max(capped, last + volume - meant);
+}
+
+/** The most a week may be of which a cap is counted over several weeks: some before the last were held down. */
+function mostOf(
+  { spec, step }: Context,
+  { rule, recovery }: LaidVolume,
+  built: readonly Built[],
+): number {
+  const { growth } = spec.volume;
+  if (rule === 'pin' || rule === 'event' || recovery) return Infinity;
+  if (!growthSchools[growth.school].keepsCap) return Infinity;
+  const { weeks, most } = mostOfARise(growth, spec);
+  const heaviest = Math.max(...built.slice(-weeks).map(({ week }) => week.volume));
+  return Math.max(heaviest, floorTo(growthLimit(heaviest, most), step));
 }
