@@ -120,7 +120,7 @@ function mostAfter(
   return growthSchools[growth.school].keepsCap ? capped : Math.max(capped, last + volume - meant);
 }
 
-/** The most a week may be of which a cap is counted over several weeks: some before the last were held down. */
+/** The most a week may be where a cap counts over several weeks, and one before the last was held down. */
 function mostOf(
   { spec, step }: Context,
   { rule, recovery }: LaidVolume,

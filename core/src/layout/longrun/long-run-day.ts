@@ -27,7 +27,7 @@ interface Around {
   days: EventDays;
   /** The goal race. */
   raceOn: CivilDate;
-  /** True for a date of which the coach fixed what is done, or on which the athlete cannot run: no long run moves there. */
+  /** True for a date of which the coach fixed what is done, or one that is off: no long run moves there. */
   isTaken: (date: CivilDate) => boolean;
   /** True for a date on which the coach fixed the long run: it stays there, whatever is near. */
   isOwn: (date: CivilDate) => boolean;

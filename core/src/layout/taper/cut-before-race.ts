@@ -12,7 +12,7 @@ const LONGEST_SHAKE_OUT = 40 * 60;
 export interface CutBeforeRace {
   /** As a part of what was run on the same weekdays of the heaviest week, its long run aside. */
   cut: number;
-  /** The part of it that is run, shortly, in place of the long run: on its own day, or on a day that usually rests. */
+  /** The part of it that is run, shortly, for the long run: on its own day, or on one that usually rests. */
   instead: number;
   /** That amount, m or s. */
   before: number;

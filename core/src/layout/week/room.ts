@@ -42,7 +42,7 @@ export function withRoom(planning: Planning, found: readonly DayRole[]): DayRole
     0,
   );
   if (amounts.volume - amounts.longRun - raced > 1e-6 && !placed.some(isOther)) {
-    // Before the race, be it in place of cross-training; after it, or on a day off, only what the coach has fixed.
+    // Before the race, be it in place of cross-training; after it or on a day off, only what is fixed.
     const isOpen = (index: number) => index < planning.firstDaysOut && !isOff(planning, index);
     const days = [open((role) => role === 'rest'), open((role) => role === 'cross-train')].filter(
       (day) => day !== undefined,
