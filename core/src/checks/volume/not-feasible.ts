@@ -1,6 +1,5 @@
 import { wholeWeek } from '../../layout/index.js';
 import { layoutStep } from '../../rules/index.js';
-import { cycleLength } from '../../spec/index.js';
 import { check } from '../common/check.js';
 
 /** Policy: so much of a peak is as good as all of it: 51 km of 52. */
@@ -23,9 +22,8 @@ export const notFeasible = check({
       return week.running > 1 ? 0 : wholeWeek(spec, week);
     });
     const value = Math.max(...volumes);
-    // A week of a cycle is rounded, and so is what the whole of it stands for.
-    const rounding = cycleLength(spec) === 7 ? peak * 1e-9 : layoutStep(spec.athlete, rules) / 2;
-    if (value >= peak - rounding) return [];
+    // Weeks are laid in whole steps.
+    if (value >= peak - layoutStep(spec.athlete, rules) / 2) return [];
     const isBounded = weeks.some(({ volumeRule }) => volumeRule === 'bounded');
     const isNear = value >= (isBounded ? NEARLY : AS_GOOD_AS) * peak;
     const found = { weeks: [volumes.indexOf(value) + 1], value, limit: peak };
