@@ -267,16 +267,7 @@ describe('a plan laid out as coaches do', () => {
       line,
     ]);
     const days = week.map((line) => line.replace(/^.\W+/, ''));
-    const head = [
-      'week',
-      'monday',
-      'tuesday',
-      'wednesday',
-      'thursday',
-      'friday',
-      'saturday',
-      'sunday',
-    ];
+    const head = ['week', ...weekdays];
     const rows = [
       ['1', ...days, 'Easy to begin with.'],
       ['2', ...days, ''],
@@ -293,6 +284,7 @@ describe('a plan laid out as coaches do', () => {
     const partly = lines.filter(([line]) => line !== 'M: rest');
     expect(drawnOut(partly, readDate).table).toEqual(partly);
   });
+
   it('line by line, with two runs of a day, days told together and ranges of them', () => {
     const week = [
       'Mon & Fri: rest',
