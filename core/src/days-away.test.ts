@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { addDays, type CivilDate, weekdayOf } from './base/index.js';
 import { layOut } from './lay-out.js';
 import type { Week } from './layout/block/index.js';
+import { whyLongRun } from './present/index.js';
 import type { BlockEvent } from './spec/days/index.js';
 
 /** Goals and athletes of all kinds, with days away in a building week: the one from this Monday on. */
@@ -95,7 +96,7 @@ describe.each(blocks)('$weekly km in $runDays days for $goal m, by $basis', (of)
 
 describe('a week with little left of it', () => {
   const ran = (events: BlockEvent[], given: Partial<Parameters<typeof layOut>[0]> = {}) => {
-    const { weeks } = layOut({
+    const block = layOut({
       athlete: { recentWeeks: [98_000, 98_000, 93_100, 98_000] },
       race: { name: 'Lantern Bay', date: '2027-06-07', distance: 21_097.5 },
       weeks: 20,
@@ -103,14 +104,17 @@ describe('a week with little left of it', () => {
       events,
       ...given,
     });
-    return weeks.map(({ days }) => days.map(({ distance }) => distance / 1000));
+    const why = block.weeks.map((week) => whyLongRun(block, week));
+    const km = block.weeks.map(({ days }) => days.map(({ distance }) => distance / 1000));
+    return { km, why };
   };
 
   it('home on its Sunday alone, runs on it what a seventh of the week is, and on no day away', () => {
     const to = { to: '2027-05-01' };
-    const week = ran([{ kind: 'away', name: 'Away', from: '2027-04-25', ...to }])[13];
+    const { km, why } = ran([{ kind: 'away', name: 'Away', from: '2027-04-25', ...to }]);
     // A week of rest after 104 km: 104 * 0.75 / 7 = 11 km.
-    expect(week).toEqual([0, 0, 0, 0, 0, 0, 11]);
+    expect(km[13]).toEqual([0, 0, 0, 0, 0, 0, 11]);
+    expect(why[13]).toMatch(/^Cut for what stands in this week: 11 km of 11 km, 100%; about /);
   });
 
   it('on holiday, has no run that is shorter than the shortest', () => {
@@ -123,7 +127,7 @@ describe('a week with little left of it', () => {
   });
 
   it('of rest without its long run, runs no day as long as a building week does', () => {
-    const weeks = ran(
+    const { km } = ran(
       [{ kind: 'tune-up-race', name: 'Gullstone', from: '2027-04-13', distance: 3000 }],
       {
         athlete: { recentWeeks: [112_000, 112_000, 106_400, 112_000] },
@@ -133,8 +137,8 @@ describe('a week with little left of it', () => {
       },
     );
     // From Wednesday on: a quarter off each, in whole kilometres.
-    expect(weeks[6]?.slice(3)).toEqual([19, 15, 19, 15]);
-    expect(weeks[7]?.slice(3)).toEqual([15, 12, 15, 12]);
+    expect(km[6]?.slice(3)).toEqual([19, 15, 19, 15]);
+    expect(km[7]?.slice(3)).toEqual([15, 12, 15, 12]);
   });
 });
 

@@ -91,7 +91,10 @@ export function whyLongRun({ spec, easyPace }: Block, week: Week): string {
       ? `Longer, as its week is more than the peak: ${ofWeek}; ${feet}.`
       : `Long enough that no other run of the week comes too near it, ${feet}.`,
     raced: 'The tune-up race is this week’s long run.',
-    'share-cap': `Held by its share of the week: ${ofWeek}; ${feet}.`,
+    'share-cap':
+      week.volumeRule === 'event'
+        ? `Cut for what stands in this week: ${ofWeek}; ${feet}.`
+        : `Held by its share of the week: ${ofWeek}; ${feet}.`,
     'time-cap': `Held by time on feet, ${feet}.`,
     'growth-cap': `As much longer as a long run may grow, ${feet}.`,
     recovery: `Recovery: shorter by as much as the week, ${feet}.`,
