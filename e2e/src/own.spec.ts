@@ -32,7 +32,7 @@ test('the first coach: signs up, signs out, signs in, sets the desk', async ({ p
   await page.getByLabel('New password', { exact: true }).fill('the tide is back');
   await page.getByLabel('New password again').fill('the tide is back');
   await page.getByRole('button', { name: 'Change password' }).click();
-  await expect(page.getByText('The current password is another.')).toBeVisible();
+  await expect(page.getByText('That is not your current password.')).toBeVisible();
   await page.getByLabel('Current password').fill('the tide is out');
   await page.getByRole('button', { name: 'Change password' }).click();
   await expect(page.getByText('Password changed. Other devices are signed out.')).toBeVisible();
@@ -55,7 +55,7 @@ test('the first coach: signs up, signs out, signs in, sets the desk', async ({ p
   await page.getByLabel('E-mail').fill('tamsin@skerrylane.example');
   await page.getByLabel('Password').fill('wrong');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('E-mail and password do not fit together.')).toBeVisible();
+  await expect(page.getByText('The e-mail and the password do not match.')).toBeVisible();
   await page.getByLabel('Password').fill('the tide is back');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('link', { name: 'Orla Penrose', exact: true })).toBeVisible();

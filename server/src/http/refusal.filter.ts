@@ -19,7 +19,7 @@ const SENTENCES: Readonly<Record<number, Refusal>> = {
   408: { code: 'too-slow', message: 'The request took too long to come. Send it again.' },
   413: {
     code: 'too-large',
-    message: 'That is more than this ever needs. Nothing was saved.',
+    message: 'That is more than this could ever need. Nothing was saved.',
   },
   415: { code: 'not-json', message: 'Send the body as application/json.' },
   429: {
@@ -39,7 +39,7 @@ const TROUBLES: Readonly<Record<Trouble, { refusal: Refusal; seconds: number }>>
   away: {
     refusal: {
       code: 'away',
-      message: 'The database does not answer just now. Nothing half was stored; try again shortly.',
+      message: 'The database does not answer just now. Nothing was half stored; try again shortly.',
     },
     seconds: 2,
   },
@@ -47,7 +47,7 @@ const TROUBLES: Readonly<Record<Trouble, { refusal: Refusal; seconds: number }>>
     refusal: {
       code: 'disk-full',
       message:
-        'The disk of the server is full: nothing can be stored until there is room on it again.',
+        'The server’s disk is full: nothing can be stored until there is room on it again.',
     },
     seconds: 20,
   },

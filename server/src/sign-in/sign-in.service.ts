@@ -43,7 +43,7 @@ export class SignInService {
     if (!found || !fits) {
       throw new Refused(HttpStatus.UNAUTHORIZED, {
         code: 'wrong-sign-in',
-        message: 'E-mail and password do not fit together. Check both and try again.',
+        message: 'The e-mail and the password do not match. Check both and try again.',
       });
     }
     return this.open(found.coach);
@@ -105,6 +105,6 @@ function wrongCode(): Refused {
 function wrongPassword(): Refused {
   return new Refused(HttpStatus.BAD_REQUEST, {
     code: 'wrong-password',
-    message: 'The current password is another. Nothing was changed.',
+    message: 'That is not your current password. Nothing was changed.',
   });
 }
