@@ -46,8 +46,7 @@ const TROUBLES: Readonly<Record<Trouble, { refusal: Refusal; seconds: number }>>
   'disk-full': {
     refusal: {
       code: 'disk-full',
-      message:
-        'The server’s disk is full: nothing can be stored until there is room on it again.',
+      message: 'The server’s disk is full: nothing can be stored until there is room on it again.',
     },
     seconds: 20,
   },

@@ -65,7 +65,9 @@ describe('a new password', () => {
   });
 
   it('that is refused stays in its fields, with the reason', async () => {
-    const answers = { 'PUT /api/password': () => refused(400, 'That is not your current password.') };
+    const answers = {
+      'PUT /api/password': () => refused(400, 'That is not your current password.'),
+    };
     const { user } = renderPage(<SettingsPage />, { answers });
     await fill(user, 'high tide at three');
     expect((await screen.findByRole('alert')).textContent).toContain('is another.');
