@@ -70,7 +70,7 @@ describe('a new password', () => {
     };
     const { user } = renderPage(<SettingsPage />, { answers });
     await fill(user, 'high tide at three');
-    expect((await screen.findByRole('alert')).textContent).toContain('is another.');
+    expect((await screen.findByRole('alert')).textContent).toContain('not your current');
     expect(screen.getByLabelText<HTMLInputElement>('New password').value).not.toBe('');
   });
 });
