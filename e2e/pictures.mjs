@@ -37,8 +37,8 @@ async function picture(name, go, { width = 1280, height = 800, colorScheme = 'li
   await page.getByRole('link', { name: 'Squad' }).first().click();
   await page.getByRole('link', { name: 'Idris Vale', exact: true }).waitFor();
   await go(page);
-  // The bar of a phone loads behind what it leads to.
-  await page.getByRole('navigation', { name: /^Places/ }).waitFor();
+  // The bar of a phone loads behind what it leads to; the athlete’s page has views for places.
+  await page.getByRole('navigation', { name: /^(Places|Views)/ }).waitFor();
   await page.locator('.MuiSkeleton-root').first().waitFor({ state: 'detached' });
   await page.evaluate('document.fonts.ready');
   await page.screenshot({ path: `${folder}${name}.png` });
