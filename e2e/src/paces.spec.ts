@@ -195,7 +195,7 @@ test('writes a session in shorthand, with an error at its column, and mends it',
   page,
 }) => {
   await enterDemo(page);
-  await page.getByRole('link', { name: 'Sessions' }).click();
+  await page.getByRole('link', { name: 'Sessions', exact: true }).click();
   await page.getByLabel('At the paces of').selectOption('Idris Vale');
   const session = page.getByLabel('Session', { exact: true });
   await session.fill('6 x 1000 @ 10k, 90 s jog');
