@@ -132,7 +132,7 @@ test('places a race on the way, refuses one after the goal, and lays the week ou
   await expect(page.getByRole('alert')).toContainText('before it begins');
   await page.getByLabel('To', { exact: true }).fill('2027-03-21');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await page.getByRole('button', { name: 'Remove', exact: true }).first().click();
+  await page.getByRole('button', { name: 'Remove Camp' }).click();
   await expect(page.getByRole('img', { name: /Camp: Camp/ })).toHaveCount(0);
 });
 

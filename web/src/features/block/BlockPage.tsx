@@ -98,6 +98,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   return (
     <>
       <BlockTitle spec={base.block.spec} />
+      <PullHint />
       <TryBar />
       <DefaultsNotice file={file} base={base} />
       <div className={styles.editor}>
@@ -106,7 +107,6 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
             {dragged && <DragTag dragged={dragged} base={base} drawn={drawn} settled={settled} />}
             {size.width > 0 && (
               <>
-                <PullHint />
                 <Section
                   block={block}
                   shown={shown}

@@ -144,15 +144,36 @@ describe('races and days away', () => {
 
   it('changes and takes out what is there', async () => {
     const { user, placed, commands } = open([camp]);
-    await user.click(screen.getByRole('button', { name: 'Change' }));
+    await user.click(screen.getByRole('button', { name: 'Change Ostrel' }));
     fill('To', '2027-04-12');
     await user.click(screen.getByRole('button', { name: 'Keep the change' }));
     expect(placed()).toEqual([{ ...camp, to: '2027-04-12' }]);
-    await user.click(screen.getByRole('button', { name: 'Remove' }));
+    await user.click(screen.getByRole('button', { name: 'Remove Ostrel' }));
     expect(commands.run.mock.lastCall?.[0]).toEqual({
       change: { events: [] },
       message: 'Removed Ostrel.',
     });
+  });
+
+  it('says of each what it is, how far and when, and is changed where it stands', async () => {
+    const race: BlockEvent = {
+      kind: 'tune-up-race',
+      name: 'Pier Mile',
+      from: '2027-04-24',
+      distance: 1609.344,
+    };
+    const { user, commands } = open([camp, race]);
+    const [first, second] = screen.getAllByRole('listitem');
+    expect(first?.textContent).toContain('Camp, Mon 5 Apr 2027 to Sun 11 Apr 2027');
+    expect(second?.textContent).toContain('Tune-up race, 1 mile, Sat 24 Apr 2027');
+    await user.click(screen.getByRole('button', { name: 'Change Ostrel' }));
+    fill('To', '2027-04-12');
+    expect(first?.querySelector('form')).not.toBeNull();
+    // What is asked of one is left where another is opened.
+    await user.click(screen.getByRole('button', { name: 'Change Pier Mile' }));
+    expect(commands.cancel).toHaveBeenCalled();
+    expect(first?.querySelector('form')).toBeNull();
+    expect(second?.querySelector('form')).not.toBeNull();
   });
 
   it('leaves all as it was', async () => {

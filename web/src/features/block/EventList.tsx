@@ -1,4 +1,6 @@
 import Button from '@mui/material/Button';
+import type { Unit } from '@nadir/core/base';
+import { formatRace } from '@nadir/core/base/format';
 import { addEvent, changeEvent, removeEvent } from '@nadir/core/edit';
 import { type BlockEvent, eventCharacters, lastDay } from '@nadir/core/spec/days';
 import { memo, useState } from 'react';
@@ -32,6 +34,27 @@ export const EventList = memo(function EventList({
     edited === undefined || edited < 0
       ? addEvent(block, event, makesRoom)
       : changeEvent(block, edited, event, makesRoom);
+  // What was asked of another one is not kept by going to this one.
+  const edit = (place: number) => {
+    commands.cancel();
+    setEdited(place);
+  };
+  const form = edited !== undefined && (
+    <EventForm
+      key={edited}
+      event={events[edited]}
+      base={base}
+      drawn={drawn}
+      isWritten={(event) => Object.keys(command(event, true).change).length > 1}
+      onShow={(event, makesRoom) => commands.show(command(event, makesRoom))}
+      onKeep={(event, makesRoom) => {
+        const problems = commands.run(command(event, makesRoom));
+        if (problems.length === 0) setEdited(undefined);
+        return problems;
+      }}
+      onClose={close}
+    />
+  );
   return (
     <section aria-label={wording.racesAndDaysAway}>
       <h2 className="display">{wording.racesDaysAway}</h2>
@@ -40,47 +63,51 @@ export const EventList = memo(function EventList({
         {events.map((event, index) => (
           <li key={`${event.kind} ${event.from}`} className={styles.event}>
             <b>{event.name}</b>
-            <div className="small muted">
-              {eventCharacters[event.kind].title}, {formatDay(event.from)}
-              {lastDay(event) !== event.from && wording.toWithin(formatDay(lastDay(event)))}
-            </div>
-            <div className={styles.acts}>
-              <Button variant="outlined" onClick={() => setEdited(index)}>
-                {wording.change}
-              </Button>
-              <Button
-                variant="outlined"
-                onClick={() => {
-                  setEdited(undefined);
-                  commands.run(removeEvent(block, index));
-                }}
-              >
-                {wording.remove}
-              </Button>
-            </div>
+            <div className="small muted">{eventWords(event, block.spec.athlete.unit)}</div>
+            {edited === index ? (
+              form
+            ) : (
+              <div className={styles.acts}>
+                <Button
+                  variant="outlined"
+                  aria-label={wording.changeIt(event.name)}
+                  onClick={() => edit(index)}
+                >
+                  {wording.change}
+                </Button>
+                <Button
+                  variant="outlined"
+                  aria-label={wording.removeIt(event.name)}
+                  onClick={() => {
+                    setEdited(undefined);
+                    commands.run(removeEvent(block, index));
+                  }}
+                >
+                  {wording.remove}
+                </Button>
+              </div>
+            )}
           </li>
         ))}
       </ul>
-      {edited === undefined ? (
-        <Button className={styles.add} variant="outlined" onClick={() => setEdited(-1)}>
+      {edited === -1 ? (
+        form
+      ) : (
+        <Button className={styles.add} variant="outlined" onClick={() => edit(-1)}>
           {wording.addARaceOrDaysAway}
         </Button>
-      ) : (
-        <EventForm
-          key={edited}
-          event={events[edited]}
-          base={base}
-          drawn={drawn}
-          isWritten={(event) => Object.keys(command(event, true).change).length > 1}
-          onShow={(event, makesRoom) => commands.show(command(event, makesRoom))}
-          onKeep={(event, makesRoom) => {
-            const problems = commands.run(command(event, makesRoom));
-            if (problems.length === 0) setEdited(undefined);
-            return problems;
-          }}
-          onClose={close}
-        />
       )}
     </section>
   );
 });
+
+/** What it is, how far where it is run, and when. */
+function eventWords(event: BlockEvent, unit: Unit): string {
+  const { kind, distance, from } = event;
+  const last = lastDay(event);
+  return [
+    eventCharacters[kind].title,
+    ...(distance === undefined ? [] : [formatRace(distance, unit)]),
+    last === from ? formatDay(from) : wording.fromTo(formatDay(from), formatDay(last)),
+  ].join(', ');
+}

@@ -1,23 +1,19 @@
-import { useEffect, useState } from 'react';
-import styles from './BlockPage.module.css';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import styles from './Notice.module.css';
 import * as wording from './wording.js';
 
 const KEY = 'nadir.pull-hint';
-const SHOWN_MS = 8000;
 
-/** Said once on a device: that the drawing can be pulled. */
+/** Said once on a device, over no figure: that the drawing can be pulled. */
 export function PullHint() {
   const [shown, setShown] = useState(wantsHint);
-  useEffect(() => {
-    if (!shown) return;
-    const timer = setTimeout(() => setShown(false), SHOWN_MS);
-    return () => clearTimeout(timer);
-  }, [shown]);
   if (!shown) return null;
   return (
-    <p className={styles.hint} role="note">
-      {wording.pullTheTopOfAWeek}
-    </p>
+    <div className={styles.bar} role="note">
+      <span>{wording.pullTheTopOfAWeek}</span>
+      <Button onClick={() => setShown(false)}>{wording.ok}</Button>
+    </div>
   );
 }
 

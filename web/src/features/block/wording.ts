@@ -67,9 +67,11 @@ export const whatIWroteGivesWay = 'What I wrote around it gives way';
 export const racesAndDaysAway = 'Races and days away';
 export const noneYet =
   'None yet. Add a tune-up race, a test, a camp, a holiday or travel: the block is laid out around each of them, and running that is missed is never made up.';
-export const toWithin = (day: string) => ` to ${day}`;
+export const fromTo = (from: string, to: string) => `${from} to ${to}`;
 export const change = 'Change';
+export const changeIt = (name: string) => `Change ${name}`;
 export const remove = 'Remove';
+export const removeIt = (name: string) => `Remove ${name}`;
 export const addARaceOrDaysAway = 'Add a race or days away';
 
 // Ledger
@@ -102,6 +104,7 @@ export const fixWeek = (week: number, label: string) => `Fix week ${week}, ${lab
 // PullHint
 export const pullTheTopOfAWeek =
   'Pull the top of a week, a long run or the edge of a phase; or type a figure below.';
+export const ok = 'OK';
 
 // RaceAround
 export const whatChangesAroundIt = 'What changes around it';
