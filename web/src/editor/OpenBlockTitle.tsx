@@ -24,7 +24,8 @@ export function OpenBlockTitle({
   const { today } = useSignedIn();
   const version = useEditor((editor) => editor.block?.revision);
   const aim = goalWords(spec);
-  const goal = aim === undefined ? [] : [wording.goal(aim)];
+  // A goal and its pace stay in one line.
+  const goal = aim === undefined ? [] : [wording.goal(aim).replaceAll(' ', '\u00a0')];
   return (
     <TitleBlock
       title={athlete.name || wording.block}

@@ -103,7 +103,7 @@ export function TurnsGrid({
               <TableRow key={week.number} data-now={now === week.number}>
                 <TableCell component="th" scope="row">
                   <b>{week.number}</b>{' '}
-                  <span className="muted">
+                  <span className={styles.dates}>
                     {dayAndMonth(week.start)} – {dayAndMonth(addDays(week.start, week.length - 1))}
                   </span>
                   <i className={styles.phase}>

@@ -67,7 +67,7 @@ export function NamedPacesPage() {
             <TableHead>
               <TableRow>
                 <TableCell scope="col">{wording.name}</TableCell>
-                <TableCell scope="col">{wording.from}</TableCell>
+                <TableCell scope="col">{wording.racePace}</TableCell>
                 <TableCell scope="col">{wording.quick(each)}</TableCell>
                 <TableCell scope="col">{wording.slow(each)}</TableCell>
                 <TableCell scope="col">{wording.heartRate3}</TableCell>
