@@ -3,6 +3,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { later } from '../components/later.js';
 import { useSignedIn } from '../api/session.js';
 import { type Opened, hearOpen } from '../components/open-everywhere.js';
+import { keepFocus } from './keep-focus.js';
 
 /** None of them is waited for by a page. */
 const KeysDialog = later(async () => (await import('./KeysDialog.js')).KeysDialog);
@@ -11,7 +12,7 @@ const SplitsDialog = later(
   async () => (await import('../features/splits/SplitsDialog.js')).SplitsDialog,
 );
 
-/** What can be opened over any view: the keys, the palette, the splits. */
+/** What can be opened over any view, the keys, the palette, the splits; and keys that keep their place. */
 export function Everywhere() {
   const [opened, setOpened] = useState<Opened>();
   const { singleKeys } = useSignedIn().coach.settings;
@@ -23,6 +24,7 @@ export function Everywhere() {
     [],
   );
   useEffect(() => hearOpen(setOpened), []);
+  useEffect(() => keepFocus(document.body), []);
   const close = () => setOpened(undefined);
   return (
     <Suspense fallback={null}>
