@@ -11,6 +11,15 @@ const SMALL = 'var(--small)';
 const TEXT = 'var(--text)';
 const hairline = `1px solid ${token('hairline')}`;
 
+/** Ink on paper turned round, in the few colours too that a device may force on every page. */
+const reversed = {
+  '@media (forced-colors: active)': {
+    forcedColorAdjust: 'none',
+    color: 'ButtonFace',
+    backgroundColor: 'ButtonText',
+  },
+} as const;
+
 /**
  * The component library in our paper and ink: dense, flat, hairlines, a visible
  * focus. One theme for both schemes: its colours are the tokens, which change
@@ -57,6 +66,7 @@ export const theme = createTheme({
           '&.Mui-disabled': { opacity: 0.55 },
         },
         outlined: { borderColor: token('ink'), backgroundColor: token('field') },
+        contained: reversed,
         text: { paddingInline: 8 },
         endIcon: { marginLeft: 2 },
       },
@@ -87,6 +97,7 @@ export const theme = createTheme({
             color: token('paper'),
             backgroundColor: token('ink'),
             fontWeight: 600,
+            ...reversed,
           },
         },
       },

@@ -140,7 +140,7 @@ export function NamedPaceRow({
             {problem}
           </div>
         </TableCell>
-        <TableCell>
+        <TableCell data-label={wording.racePace}>
           <ChoiceAnswer<string>
             label={label('from')}
             value={key}
@@ -154,17 +154,17 @@ export function NamedPaceRow({
             }}
           />
         </TableCell>
-        <TableCell>
+        <TableCell data-label={wording.quick(perUnit)}>
           {number(wording.quickEnd(perUnit), typed(quick), (value) =>
             onChange({ offset: [kept(value), slow] }),
           )}
         </TableCell>
-        <TableCell>
+        <TableCell data-label={wording.slow(perUnit)}>
           {number(wording.slowEnd(perUnit), typed(slow), (value) =>
             onChange({ offset: [quick, kept(value)] }),
           )}
         </TableCell>
-        <TableCell>
+        <TableCell data-label={wording.heartRate3}>
           <ChoiceAnswer<HeartScale | ''>
             label={label(wording.heartRate)}
             value={heart?.of ?? ''}
@@ -182,7 +182,10 @@ export function NamedPaceRow({
           />
         </TableCell>
         {(['from', 'to'] as const).map((end) => (
-          <TableCell key={`${end} ${heart?.of ?? ''}`}>
+          <TableCell
+            key={`${end} ${heart?.of ?? ''}`}
+            data-label={heart && (end === 'from' ? wording.from : wording.to)}
+          >
             {heart &&
               number(wording.heartRateWithin(end), Math.round(heart[end] * share), (value) =>
                 onChange({ heart: { ...heart, [end]: value / share } }),

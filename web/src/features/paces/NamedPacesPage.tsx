@@ -19,6 +19,7 @@ import { ErrorNote } from '../../components/ErrorNote.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { NamedPaceRow } from './NamedPaceRow.js';
 import { useNamedPaces } from './useNamedPaces.js';
+import styles from './Paces.module.css';
 import * as wording from './wording.js';
 
 const placeOf = (held: Pick<DragEndEvent['active'], 'data'> | null): number | undefined => {
@@ -63,7 +64,7 @@ export function NamedPacesPage() {
           {wording.secondsPerAgainstTheRacesPace(unit === 'mi' ? 'mile' : 'km')}
         </p>
         <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={drop}>
-          <Table size="small">
+          <Table size="small" className={styles.named}>
             <TableHead>
               <TableRow>
                 <TableCell scope="col">{wording.name}</TableCell>
