@@ -91,6 +91,13 @@ describe('what is refused', () => {
     expect(Number(headers['retry-after'])).toBeGreaterThan(0);
   });
 
+  it.each([
+    Object.assign(new Error('aborted'), { code: 'ECONNRESET' }),
+    Object.assign(new Error('Premature close'), { code: 'ERR_STREAM_PREMATURE_CLOSE' }),
+  ])('notes nothing where the sender went away: %s', (error) => {
+    expect(refuse(error)).toMatchObject({ status: 408, logged: 0 });
+  });
+
   it('says nothing of what broke inside, and notes it', () => {
     const { status, body, logged } = refuse(new Error('password of the database'));
     expect(status).toBe(500);

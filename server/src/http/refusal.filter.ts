@@ -88,9 +88,10 @@ export class RefusalFilter implements ExceptionFilter {
   }
 }
 
-/** The sender went away, or was cut off, before its request was whole. */
+/** The sender went away, or was cut off, before its request or the answer to it was whole. */
 function isAborted(error: unknown): boolean {
-  return error instanceof Error && 'code' in error && error.message === 'aborted';
+  if (!(error instanceof Error) || !('code' in error)) return false;
+  return error.message === 'aborted' || error.code === 'ERR_STREAM_PREMATURE_CLOSE';
 }
 
 function statusOf(error: unknown): number {
