@@ -86,3 +86,22 @@ test('two days change places in 8 key strokes, the way to them included', async 
   await expectSaved(page);
   expect(keys.count).toBe(8);
 });
+
+test('keys stay where they were when what they were on goes away', async ({ page }) => {
+  await signIn(page);
+  await keepNewBlock(page, 'Ysolde Crane');
+  await openByKey(page, '?', page.getByRole('dialog', { name: 'Keys' }));
+  await page.keyboard.press('Escape');
+  await page.getByRole('tab', { name: 'Races & days away' }).click();
+  const add = page.getByRole('button', { name: 'Add a race or days away' });
+  await add.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('What', { exact: true })).toBeFocused();
+  await page.getByRole('button', { name: 'Cancel' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(add).toBeFocused();
+  // The product proposed a test of its own: taken out, what is left of the list is gone on with.
+  await page.getByRole('button', { name: /^Remove / }).focus();
+  await page.keyboard.press('Enter');
+  await expect(add).toBeFocused();
+});

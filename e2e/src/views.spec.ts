@@ -110,6 +110,20 @@ test('no view of a block is wider than a phone', async ({ page }) => {
   }
 });
 
+test('no view beside a block is wider than a page that is read at four times its size', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 320, height: 700 });
+  await signIn(page);
+  for (const view of ['', 'last-week', 'blocks', 'named-paces', 'house-rules', 'shorthand']) {
+    await page.goto(`${addressOf('demo')}/${view}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.locator('main')).not.toHaveAttribute('aria-busy', 'true');
+    const width = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(width, view).toBe(320);
+  }
+});
+
 test('no word of a day runs over the next one, at a tablet’s width', async ({ page }) => {
   await page.setViewportSize({ width: 1024, height: 768 });
   await enterBlock(page, 'Ottoline Brack');

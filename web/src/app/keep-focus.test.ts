@@ -77,7 +77,7 @@ describe('keys', () => {
     change.blur();
     change.disabled = true;
     expect(await keysAre()).toBe('lost');
-    vi.advanceTimersByTime(1500);
+    vi.advanceTimersByTime(1000);
     expect(await keysAre()).toBe('Remove Camp');
   });
 

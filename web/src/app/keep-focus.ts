@@ -12,7 +12,7 @@ const KEYS_GO_TO =
   'a[href], button:enabled, input:enabled, select:enabled, textarea:enabled, [tabindex]:not([tabindex="-1"])';
 
 /** A button that works for a moment is come back to; one that stays closed hands on after this. */
-const CLOSED_MS = 1500;
+const CLOSED_MS = 1000;
 
 /**
  * Keeps keys where they were when what they were on goes away: a button that its own form
@@ -33,15 +33,16 @@ export function keepFocus(root: HTMLElement): () => void {
 
   const check = () => {
     frame = 0;
-    clearTimeout(timer);
     if (kept?.element.isConnected && !goesTo(kept.element)) {
-      timer = window.setTimeout(handOn, CLOSED_MS);
-    } else if (kept && isLost()) {
-      (goesTo(kept.element) ? kept.element : heirOf(kept))?.focus();
+      timer ||= window.setTimeout(handOn, CLOSED_MS);
+    } else {
+      handOn();
     }
   };
   const handOn = () => {
-    if (isLost() && kept) heirOf(kept)?.focus();
+    clearTimeout(timer);
+    timer = 0;
+    if (kept && isLost()) (goesTo(kept.element) ? kept.element : heirOf(kept))?.focus();
   };
   const observer = new MutationObserver(() => {
     // What is closed loses the keys a moment later, and nothing tells of it.

@@ -35,12 +35,12 @@ export function EditorNotices({
     <>
       {refusal && <ErrorNote>{refusal}</ErrorNote>}
       {elsewhere && (
-        <div className={styles.notice} role="note">
+        <div className={styles.notice} role="region" aria-label={wording.openElsewhere}>
           {wording.thisBlockIsAlsoOpenInAnother}
         </div>
       )}
       {unreadable.length > 0 && !dropped && (
-        <div className={styles.notice} role="note">
+        <div className={styles.notice} role="region" aria-label={wording.keptOnThisDevice}>
           {wording.thisDeviceKeepsAnUnsavedVersion}
           <Button
             onClick={() =>

@@ -34,8 +34,10 @@ export const weeksInAll = (count: number, steps: string, unitName: string, pins:
 export const change = (label: string, figure: string) => `${label}: ${figure}. Change`;
 
 // EditorNotices
+export const openElsewhere = 'Open elsewhere';
 export const thisBlockIsAlsoOpenInAnother =
   'This block is also open in another tab. What is saved in one appears in the other.';
+export const keptOnThisDevice = 'Kept on this device';
 export const thisDeviceKeepsAnUnsavedVersion =
   'This device keeps an unsaved version that another release of Nadir wrote; it cannot be opened here. ';
 export const remove = 'Remove';

@@ -63,23 +63,23 @@ async function open(file: BlockFile, then = file) {
 describe('newer defaults', () => {
   it('are not spoken of in a block that has them', async () => {
     await open(fileOf({ engine: newestEngine + 1 }));
-    expect(screen.queryByRole('note')).toBeNull();
+    expect(screen.queryByRole('region')).toBeNull();
   });
 
   it('say that they would move nothing where that is so', async () => {
     await open(fileOf({}));
-    expect(screen.getByRole('note').textContent).toContain('would move no day to come');
+    expect(screen.getByRole('region').textContent).toContain('would move no day to come');
   });
 
   it('say how many days to come would move, and change the block only as a version that is tried', async () => {
     const file = fileOf({});
     const store = await open(file, fileOf({ pins: [{ week: 6, volume: 30_000 }] }));
-    expect(screen.getByRole('note').textContent).toMatch(/would move \d+ days to come/);
+    expect(screen.getByRole('region').textContent).toMatch(/would move \d+ days to come/);
     expect(store.getState().editor.present).toBe(file);
     await userEvent.click(screen.getByRole('button', { name: 'Try the newer defaults' }));
     const { present, trial } = store.getState().editor;
     expect(present).toBe(file);
     expect(trial?.wishes.engine).toBe(newestEngine + 1);
-    expect(screen.queryByRole('note')).toBeNull();
+    expect(screen.queryByRole('region')).toBeNull();
   });
 });

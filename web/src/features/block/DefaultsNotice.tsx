@@ -41,7 +41,7 @@ function NewerDefaults({ file, base: { block, shown } }: { file: BlockFile; base
     dispatch(changed({ wishes: next.value, words: takeDefaults().message }));
   };
   return (
-    <div className={styles.bar} role="note">
+    <div className={styles.bar} role="region" aria-label={wording.newerDefaults}>
       <span>
         {isLaidAsThen(file.engine)
           ? wording.thisBlockKeepsTheDefaults

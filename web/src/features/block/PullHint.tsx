@@ -10,7 +10,7 @@ export function PullHint() {
   const [shown, setShown] = useState(wantsHint);
   if (!shown) return null;
   return (
-    <div className={styles.bar} role="note">
+    <div className={styles.bar} role="region" aria-label={wording.byHand}>
       <span>{wording.pullTheTopOfAWeek}</span>
       <Button onClick={() => setShown(false)}>{wording.ok}</Button>
     </div>

@@ -33,6 +33,7 @@ export const tryAVersion = 'Try a version';
 export const print = 'Print';
 
 // DefaultsNotice
+export const newerDefaults = 'Newer defaults';
 export const thisBlockKeepsTheDefaults = 'This block keeps the defaults it was laid out under. ';
 export const thisBlockWasLaidOut =
   'This block was laid out by an older Nadir and is shown as it was. ';
@@ -102,6 +103,7 @@ export const week = ({
 export const fixWeek = (week: number, label: string) => `Fix week ${week}, ${label}`;
 
 // PullHint
+export const byHand = 'By hand';
 export const pullTheTopOfAWeek =
   'Pull the top of a week, a long run or the edge of a phase; or type a figure below.';
 export const ok = 'OK';
