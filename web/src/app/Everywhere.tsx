@@ -1,9 +1,9 @@
 import { Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { keepFocus } from '../components/keep-focus.js';
 import { later } from '../components/later.js';
 import { useSignedIn } from '../api/session.js';
 import { type Opened, hearOpen } from '../components/open-everywhere.js';
-import { keepFocus } from './keep-focus.js';
 
 /** None of them is waited for by a page. */
 const KeysDialog = later(async () => (await import('./KeysDialog.js')).KeysDialog);

@@ -10,6 +10,7 @@ import { StyledEngineProvider, ThemeProvider } from '@mui/material/styles';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { config } from 'zod/v4/core';
+import { keepFocus } from '../components/keep-focus.js';
 import { theme } from '../theme/theme.js';
 import { LinkedPage } from './LinkedPage.js';
 
@@ -18,6 +19,7 @@ config({ jitless: true });
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html: expected an element with the id "root".');
+keepFocus(document.body);
 createRoot(root).render(
   <StrictMode>
     <StyledEngineProvider injectFirst>
