@@ -13,7 +13,7 @@ export class Refused extends HttpException {
 export function notFound(what: string): Refused {
   return new Refused(HttpStatus.NOT_FOUND, {
     code: 'not-found',
-    message: `There is no such ${what}. It may have been removed, or the address is wrong.`,
+    message: `There is no such ${what}. The address is wrong, or what stood there was removed.`,
   });
 }
 
