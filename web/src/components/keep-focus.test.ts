@@ -12,6 +12,8 @@ beforeEach(() => {
   document.body.innerHTML = `<main><ul>${LINES}</ul><button>Add</button></main>`;
   // jsdom lays nothing out: all there is stands somewhere.
   vi.spyOn(Element.prototype, 'getClientRects').mockReturnValue([{}] as unknown as DOMRectList);
+  // jsdom has the focus where an element has it.
+  vi.spyOn(document, 'hasFocus').mockReturnValue(true);
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
   end = keepFocus(document.body);
 });
@@ -79,6 +81,42 @@ describe('keys', () => {
     expect(await keysAre()).toBe('lost');
     vi.advanceTimersByTime(1000);
     expect(await keysAre()).toBe('Remove Camp');
+  });
+
+  it('are not called back by a key once the page beside them is pointed at, nor from the browser’s bar', async () => {
+    const key = () => document.body.dispatchEvent(new KeyboardEvent('keydown', { bubbles: true }));
+    button('Remove Camp').focus();
+    document.body.dispatchEvent(new Event('pointerdown', { bubbles: true }));
+    button('Remove Camp').blur();
+    key();
+    document.querySelector('ul')?.append(document.createElement('li'));
+    expect(await keysAre()).toBe('lost');
+    button('Remove Camp').focus();
+    button('Remove Camp').blur();
+    vi.spyOn(document, 'hasFocus').mockReturnValue(false);
+    document.querySelector('ul')?.append(document.createElement('li'));
+    expect(await keysAre()).toBe('lost');
+  });
+
+  it('go on where a menu was opened from, though what opened it is gone', async () => {
+    button('Remove Camp').focus();
+    const menu = document.createElement('div');
+    menu.innerHTML = '<button>Yes</button><button>No</button>';
+    document.body.append(menu);
+    button('Yes').focus();
+    button('No').focus();
+    menu.remove();
+    button('Remove Camp').parentElement?.remove();
+    expect(await keysAre()).toBe('Change Trial');
+  });
+
+  it('go nowhere when a dialog over the page is closed that nothing on it opened', async () => {
+    const dialog = document.createElement('div');
+    dialog.innerHTML = '<button>Close</button>';
+    document.body.append(dialog);
+    button('Close').focus();
+    dialog.remove();
+    expect(await keysAre()).toBe('lost');
   });
 
   it('are left alone on another page, and where something is pointed at', async () => {

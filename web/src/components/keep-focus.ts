@@ -5,6 +5,10 @@ interface Kept {
   element: HTMLElement;
   name: string;
   trail: Trail;
+  /** What stands in the body itself: the page, or a dialog or a menu over it. */
+  top: Element;
+  /** Where keys were before they entered that. */
+  from: Kept | undefined;
   path: string;
 }
 
@@ -28,8 +32,12 @@ export function keepFocus(root: HTMLElement): () => void {
   let frame = 0;
   let timer = 0;
 
+  // In the bar of the browser they are elsewhere, not lost.
   const isLost = () =>
-    byKeys && kept?.path === location.pathname && document.activeElement === document.body;
+    byKeys &&
+    kept?.path === location.pathname &&
+    document.activeElement === document.body &&
+    document.hasFocus();
 
   const check = () => {
     frame = 0;
@@ -42,7 +50,7 @@ export function keepFocus(root: HTMLElement): () => void {
   const handOn = () => {
     clearTimeout(timer);
     timer = 0;
-    if (kept && isLost()) (goesTo(kept.element) ? kept.element : heirOf(kept))?.focus();
+    if (kept && isLost()) nextOf(kept)?.focus();
   };
   const observer = new MutationObserver(() => {
     // What is closed loses the keys a moment later, and nothing tells of it.
@@ -60,9 +68,13 @@ export function keepFocus(root: HTMLElement): () => void {
   const hear = (type: keyof DocumentEventMap, heard: (event: Event) => void) =>
     document.addEventListener(type, heard, { capture: true, signal: ended.signal });
   hear('keydown', () => (byKeys = true));
-  hear('pointerdown', () => (byKeys = false));
+  hear('pointerdown', () => {
+    byKeys = false;
+    // Whoever points at the page beside it has left it.
+    kept = undefined;
+  });
   hear('focusin', ({ target }) => {
-    if (target instanceof HTMLElement) kept = keptOf(target);
+    if (target instanceof HTMLElement) kept = keptOf(target, kept);
   });
   return () => {
     observer.disconnect();
@@ -72,12 +84,23 @@ export function keepFocus(root: HTMLElement): () => void {
   };
 }
 
-function keptOf(element: HTMLElement): Kept {
+/** @param last what keys were on until now: what a dialog or a menu was opened from, where they enter one */
+function keptOf(element: HTMLElement, last: Kept | undefined): Kept {
   const trail: [Element, number][] = [];
-  for (let child: Element = element; child.parentElement; child = child.parentElement) {
-    trail.push([child.parentElement, [...child.parentElement.children].indexOf(child)]);
+  let top: Element = element;
+  while (top.parentElement && top.parentElement !== document.body) {
+    trail.push([top.parentElement, [...top.parentElement.children].indexOf(top)]);
+    top = top.parentElement;
   }
-  return { element, name: nameOf(element), trail, path: location.pathname };
+  // One step back is enough, and holds on to no page that is gone.
+  const from = last?.top === top ? last.from : last && { ...last, from: undefined };
+  return { element, name: nameOf(element), trail, top, from, path: location.pathname };
+}
+
+/** Where keys go on: on it, on what stands for it, or where they came from. */
+function nextOf(kept: Kept): HTMLElement | undefined {
+  if (goesTo(kept.element)) return kept.element;
+  return heirOf(kept) ?? (kept.from && nextOf(kept.from));
 }
 
 /**
