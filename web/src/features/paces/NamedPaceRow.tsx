@@ -142,7 +142,7 @@ export function NamedPaceRow({
         </TableCell>
         <TableCell data-label={wording.racePace}>
           <ChoiceAnswer<string>
-            label={label('from')}
+            label={label(wording.racePaceWithin)}
             value={key}
             choices={[
               ...(known ? [] : [[key, key] as const]),

@@ -195,7 +195,7 @@ describe('a named pace being edited', () => {
       </table>,
     );
     expect(screen.getByRole('alert').textContent).toContain('stands twice');
-    await userEvent.selectOptions(screen.getByLabelText('Easy, from'), 'half marathon');
+    await userEvent.selectOptions(screen.getByLabelText('Easy, race pace'), 'half marathon');
     expect(onChange).toHaveBeenLastCalledWith({ base: { race: 21_097.5 } });
     await userEvent.selectOptions(screen.getByLabelText('Easy, heart rate'), 'beats');
     expect(onChange).toHaveBeenLastCalledWith({ heart: { of: 'beats', from: 120, to: 140 } });

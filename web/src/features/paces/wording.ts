@@ -96,6 +96,7 @@ export const secondsPerAgainstTheRacesPace = (text: string) =>
   `Seconds per ${text} against the race’s pace: positive is slower, the quick end first. A block keeps the paces it has until you use these on its Paces view; a renamed pace stays the same pace.`;
 export const name = 'Name';
 export const racePace = 'Race pace';
+export const racePaceWithin = 'race pace';
 export const from = 'From';
 export const quick = (each: string) => `Quick, ${each}`;
 export const slow = (each: string) => `Slow, ${each}`;
