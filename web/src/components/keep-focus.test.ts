@@ -23,6 +23,8 @@ afterEach(() => {
   vi.useRealTimers();
   vi.restoreAllMocks();
   document.body.innerHTML = '';
+  // All files of a worker are on one page.
+  history.replaceState(null, '', '/');
 });
 
 function button(name: string): HTMLButtonElement {
