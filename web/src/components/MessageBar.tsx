@@ -7,7 +7,7 @@ import * as wording from './wording.js';
 /** Long enough to be read and to reach its button. */
 const STAYS_MS = 7000;
 
-/** One message at the foot of the view; its button takes the act back. */
+/** One message where nothing is pressed; its button takes the act back. */
 export function MessageBar({ text, undo }: Message) {
   const [open, setOpen] = useState(true);
   return (

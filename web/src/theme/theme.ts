@@ -237,15 +237,30 @@ export const theme = createTheme({
       },
     },
     MuiAccordionDetails: { styleOverrides: { root: { padding: '0 0 8px' } } },
+    MuiSnackbar: {
+      styleOverrides: {
+        root: {
+          // Over the names in the title block: nothing is pressed there, and its acts stay free.
+          '@media (min-width: 901px)': {
+            inset: '4px auto auto 72px',
+            maxWidth: 'calc(100vw - 72px - 474px)',
+          },
+          // Over the places at the foot of a phone.
+          '@media (max-width: 600px)': { bottom: 72 },
+        },
+      },
+    },
     MuiSnackbarContent: {
       styleOverrides: {
         root: {
+          flexWrap: 'nowrap',
           fontSize: TEXT,
           color: token('paper'),
           backgroundColor: token('ink'),
           padding: '2px 12px',
           maxWidth: 560,
         },
+        message: { lineHeight: 1.3 },
         action: { color: token('paper') },
       },
     },
