@@ -159,6 +159,10 @@ test('rebuilds a block from a low week, takes it back, and says so on the drawin
   await cell(page, 'volume', 6).click();
   await page.keyboard.type('20');
   await page.keyboard.press('Enter');
+  // What it did is said over the names above, and over nothing that is pressed next.
+  await expect(page.getByRole('status').filter({ hasText: 'Fixed week 6' })).toBeVisible();
+  expect(await isOnTop(page.getByRole('button', { name: 'This week' }))).toBe(true);
+  expect(await isOnTop(page.getByRole('link', { name: 'Edit plan' }))).toBe(true);
   // A low week that is fixed alone is one of rest: the next goes on from the climb before it.
   await expect(cell(page, 'volume', 6)).toHaveText('20');
   const wasSeven = await volume(7);
@@ -172,3 +176,13 @@ test('rebuilds a block from a low week, takes it back, and says so on the drawin
   await expect(cell(page, 'volume', 7)).toHaveText(String(wasSeven));
   await expectSaved(page);
 });
+
+/** True where whoever points at the middle of it meets it, once all that moves has come to rest. */
+function isOnTop(control: Locator): Promise<boolean> {
+  return control.evaluate(async (element) => {
+    await Promise.all(document.getAnimations().map(({ finished }) => finished));
+    const { left, top, width, height } = element.getBoundingClientRect();
+    const met = document.elementFromPoint(left + width / 2, top + height / 2);
+    return met !== null && element.contains(met);
+  });
+}
