@@ -5,6 +5,7 @@ import type { Glance } from '@nadir/core/present/figures';
 import { timeToGo } from '../components/dates.js';
 import { token } from '../theme/tokens.js';
 import type { Calendar } from './calendar.js';
+import { LETTER, cutTo } from './event-names.js';
 import { Halo } from './Halo.js';
 import * as wording from './wording.js';
 
@@ -27,7 +28,12 @@ export function CalendarSection({
   const most = Math.max(1, ...weeks.map(({ volume }) => volume));
   const y = (steps: number) => GROUND - (steps / most) * (GROUND - TOP);
   const raceX = calendar.x(race.date);
-  const words = `${race.name} ${race.date > today ? 'in ' : ''}${timeToGo(today, race.date)}`;
+  const toGo = `${race.date > today ? 'in ' : ''}${timeToGo(today, race.date)}`;
+  const words = `${race.name} ${toGo}`;
+  const named = `${cutTo(race.name, calendar.width - (toGo.length + 1) * LETTER)} ${toGo}`;
+  // Before the flag, else behind it, and whole in any case.
+  const width = named.length * LETTER;
+  const isBefore = raceX >= width;
   const drawn = weeks.map(({ start, length, volume, longRun }) => {
     const x = calendar.x(start);
     const end = calendar.x(addDays(start, length));
@@ -106,8 +112,12 @@ export function CalendarSection({
         fill={token('signal')}
         stroke={token('signal')}
       />
-      <Halo x={Math.min(raceX, calendar.width)} y={12} textAnchor={raceX < 170 ? 'start' : 'end'}>
-        {words}
+      <Halo
+        x={Math.min(raceX, isBefore ? calendar.width : calendar.width - width)}
+        y={12}
+        textAnchor={isBefore ? 'end' : 'start'}
+      >
+        {named}
       </Halo>
     </svg>
   );

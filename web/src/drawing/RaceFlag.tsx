@@ -5,11 +5,13 @@ import { formatDay } from '../components/dates.js';
 import { token } from '../theme/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import { dayIndex, dayX } from './days.js';
+import { cutTo } from './event-names.js';
 import { Halo } from './Halo.js';
 import * as wording from './wording.js';
 
-/** About this many pixels a letter of the race's name. */
+/** About this many pixels a letter of the race's name, and of the width it may take from what stands before it. */
 const LETTER = 6.9;
+const MOST = 0.4;
 const FLAG = 26;
 
 /** Race day: a flag with its name, its date and the goal, and a pole down to the legs. */
@@ -35,7 +37,7 @@ export const RaceFlag = memo(function RaceFlag({
       <line x1={x} x2={x} y1={flag} y2={bottom} stroke={token('signal')} strokeWidth={1.75} />
       <path d={`M${x},${flag}h${-FLAG}l6,6.5l-6,6.5h${FLAG}z`} />
       <Halo x={Math.min(right, x) - FLAG - 6} y={upper} textAnchor="end" fontWeight={600}>
-        {name}
+        {nameIn(columns, name)}
       </Halo>
       <Halo x={x - 8} y={lower} textAnchor="end">
         {when.join(', ')}
@@ -49,9 +51,14 @@ export function raceEdges({ weeks, spec }: CheckedBlock, columns: Columns): numb
   const x = raceX(weeks, columns, spec.race.date);
   const { name, goalTime } = spec.race;
   return [
-    x - FLAG - 14 - name.length * LETTER,
+    x - FLAG - 14 - nameIn(columns, name).length * LETTER,
     x - 16 - LETTER * (goalTime === undefined ? 10 : 19),
   ];
+}
+
+/** Whole in its name for those who hear it. */
+function nameIn(columns: Columns, name: string): string {
+  return cutTo(name, (columns.width - columns.labels) * MOST, LETTER);
 }
 
 function raceX(weeks: CheckedBlock['weeks'], columns: Columns, date: string): number {

@@ -52,6 +52,16 @@ describe('names of events', () => {
     expect(placeEvents([flag(870, 'Tidewrack Half')], both)[0]?.text).toBe('');
   });
 
+  it('are cut short before a mark that the race’s words leave one lane', () => {
+    // Nothing stands behind 150 in the upper lane, so a name in the lower one ends before 200: 80
+    // pixels from 112 on are twelve letters.
+    const marks = [flag(100, 'Tidewrack Half'), flag(200, 'Test')];
+    expect(placeEvents(marks, [150, 900])).toEqual([
+      { lane: 1, text: 'Tidewrack H…' },
+      { lane: 1, text: 'Test' },
+    ]);
+  });
+
   it('leave the lanes to the race where the mark itself would stand in its words', () => {
     expect(placeEvents([flag(891, 'Camp')], both)).toEqual([{ lane: 2, text: '' }]);
     expect(placeEvents([flag(890, 'Camp')], both)).toEqual([{ lane: 0, text: '' }]);

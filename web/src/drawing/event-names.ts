@@ -15,8 +15,8 @@ export interface PlacedEvent {
   text: string;
 }
 
-/** About this many pixels a letter of an event's name, and between a name and the next mark. */
-const LETTER = 6.2;
+/** About this many pixels a letter of a name in plain type, and between a name and the next mark. */
+export const LETTER = 6.2;
 const GAP = 8;
 /** A name cut shorter than this says nothing. */
 const LEAST_LETTERS = 3;
@@ -24,8 +24,8 @@ const LEAST_LETTERS = 3;
 /**
  * Puts each event into the first lane that has room for its name; where none
  * has, the name is cut short in the lane with the most. A name ends before the
- * mark as many events on as there are lanes: so there is always a free one, and
- * nothing overlaps.
+ * mark as many events on as that one has lanes to stand in: so there is always
+ * a free one, and nothing overlaps.
  *
  * @param marks from left to right
  * @param ends pixel at which each lane ends, the upper one first
@@ -34,9 +34,9 @@ export function placeEvents(marks: readonly EventMark[], ends: readonly number[]
   const taken = ends.map(() => -Infinity);
   return marks.map(({ x, right, nameX, name }, index) => {
     if (ends.every((end) => right > end)) return { lane: ends.length, text: '' };
-    const next = (marks[index + ends.length]?.x ?? Infinity) - GAP;
+    const roomIn = (end: number) => Math.min(end, nextIn(marks, index, { end, ends })) - nameX;
     const open = ends
-      .map((end, lane) => ({ lane, end, room: Math.min(end, next) - nameX }))
+      .map((end, lane) => ({ lane, end, room: roomIn(end) }))
       .filter(({ lane, end }) => right <= end && x >= (taken[lane] ?? 0));
     const width = name.length * LETTER;
     const most = Math.max(...open.map(({ room }) => room));
@@ -48,8 +48,27 @@ export function placeEvents(marks: readonly EventMark[], ends: readonly number[]
   });
 }
 
-function cutTo(name: string, room: number): string {
-  const letters = Math.floor(room / LETTER);
+/** Where a name has to end for a mark to come that finds all its other lanes taken. */
+function nextIn(
+  marks: readonly EventMark[],
+  index: number,
+  { end, ends }: { end: number; ends: readonly number[] },
+): number {
+  const next = marks.find(({ right }, at) => {
+    const lanes = ends.filter((each) => right <= each).length;
+    return right <= end && at - index >= lanes && at > index;
+  });
+  return (next?.x ?? Infinity) - GAP;
+}
+
+/**
+ * A name as far as there is room for it; empty where only dots would be left.
+ *
+ * @param room pixels
+ * @param letter pixels of a letter
+ */
+export function cutTo(name: string, room: number, letter = LETTER): string {
+  const letters = Math.floor(room / letter);
   if (name.length <= letters) return name;
   return letters - 1 < LEAST_LETTERS ? '' : `${name.slice(0, letters - 1).trimEnd()}…`;
 }

@@ -122,7 +122,7 @@ function OpenDiary({
                   columns={columns}
                   height={DRAWING}
                   today={today}
-                  selected={[chosen]}
+                  selected={week && [chosen]}
                   ran={ran}
                   onSelect={go}
                 />

@@ -34,7 +34,9 @@ export function Lanes({
   const xs = useMemo(() => dayXs(weeks, columns), [weeks, columns]);
   const lane = { review, columns, xs, day: columnWidth(columns) / 7 };
   const words = laneWords(review);
-  const frame = { x: columnX(columns, chosen - 1), width: columnWidth(columns) };
+  // None before the block has begun.
+  const frame =
+    chosen > 0 ? { x: columnX(columns, chosen - 1), width: columnWidth(columns) } : undefined;
   // Beside the days in the columns to come, where there is room for a line.
   const free = columnX(columns, review.weeks.length) + 12;
   const beside = columns.width - free >= ROOM ? free : undefined;
@@ -87,7 +89,7 @@ function Lane({
   hint: string;
   words: string;
   columns: Columns;
-  frame: { x: number; width: number };
+  frame: { x: number; width: number } | undefined;
   /** Pixel at which the words stand beside the days; under them where there is none. */
   beside: number | undefined;
   children: React.ReactNode;
@@ -102,11 +104,13 @@ function Lane({
           {hint}
         </text>
         {children}
-        <path
-          d={`M${frame.x},0V${HEIGHT}M${frame.x + frame.width},0V${HEIGHT}`}
-          stroke={token('ink')}
-          strokeWidth={1.25}
-        />
+        {frame && (
+          <path
+            d={`M${frame.x},0V${HEIGHT}M${frame.x + frame.width},0V${HEIGHT}`}
+            stroke={token('ink')}
+            strokeWidth={1.25}
+          />
+        )}
       </svg>
       <p
         className="muted"
@@ -180,6 +184,7 @@ function LoadLane({ review, xs, day }: LaneProps) {
 
 /** Freshness as a line upward, soreness as a block downward: five and ten are full height. */
 function MorningLane({ review, xs, day }: LaneProps) {
+  if (review.days.length === 0) return null;
   const middle = HEIGHT / 2;
   return (
     <g>

@@ -39,13 +39,13 @@ function answered(unit: 'km' | 'mi' = 'km'): Athlete {
 const athlete = answered();
 const calendar = calendarOf([{ from: '2026-12-14', to: '2027-04-18' }], 360);
 
-function row(of: Athlete, today: string) {
+function row(of: Athlete, today: string, along = calendar) {
   render(
     <MemoryRouter>
       <SessionContext.Provider value={{ ...signedIn, today }}>
         <table>
           <tbody>
-            <AthleteRow athlete={of} calendar={calendar} />
+            <AthleteRow athlete={of} calendar={along} />
           </tbody>
         </table>
       </SessionContext.Provider>
@@ -68,6 +68,35 @@ describe('a row of the squad', () => {
     expect(
       shown.getByRole('img', { name: /^Block of Idris Vale: 18 weeks, heaviest 92 km; / }),
     ).toBeTruthy();
+  });
+
+  it('names the race whole, on either side of its flag', () => {
+    // 38 letters of 6.2 pixels are 235.6: more than stand before a flag at 180, and after it.
+    for (const [to, anchor, x] of [
+      ['2027-04-18', 'end', 357],
+      ['2027-12-31', 'start', 117],
+    ] as const) {
+      const wide = calendarOf([{ from: '2026-12-14', to }], 360);
+      const name = row(athlete, TODAY, wide).getByText(/^Lantern Bay Marathon in/);
+      expect(name.getAttribute('text-anchor')).toBe(anchor);
+      expect(Math.round(Number(name.getAttribute('x')))).toBe(x);
+      cleanup();
+    }
+  });
+
+  it('cuts a name that is longer than the calendar is wide, and says it whole', () => {
+    const glance = athlete.block?.glance;
+    const race = { date: '2027-04-18', name: 'Lantern Bay Marathon '.repeat(4).trim() };
+    const named = {
+      ...athlete,
+      block: athlete.block && { ...athlete.block, glance: { ...glance!, race } },
+    };
+    const shown = row(named, TODAY);
+    // 360 pixels are 58 letters of 6.2.
+    expect(
+      shown.getByText(/^Lantern Bay Marathon Lantern.*… in 9 weeks 4 days$/).textContent,
+    ).toHaveLength(58);
+    expect(shown.getByRole('img', { name: new RegExp(race.name) })).toBeTruthy();
   });
 
   it('shows the unit that the server answers in', () => {
