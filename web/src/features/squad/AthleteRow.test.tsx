@@ -71,10 +71,10 @@ describe('a row of the squad', () => {
   });
 
   it('names the race whole, on either side of its flag', () => {
-    // 38 letters of 6.2 pixels are 235.6: more than stand before a flag at 180, and after it.
+    // 38 letters of 6.2 pixels are 235.6: more than there are before a flag at 180, and after it.
     for (const [to, anchor, x] of [
       ['2027-04-18', 'end', 357],
-      ['2027-12-31', 'start', 117],
+      ['2027-08-20', 'start', 124],
     ] as const) {
       const wide = calendarOf([{ from: '2026-12-14', to }], 360);
       const name = row(athlete, TODAY, wide).getByText(/^Lantern Bay Marathon in/);
