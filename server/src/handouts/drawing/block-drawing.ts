@@ -158,34 +158,52 @@ function phases({ phases: all, weeks }: Handout, { xOf, ground, band }: Scale, s
     .join('');
 }
 
-/** Races and tests as diamonds, days away as brackets, each with its name where two rows have room for it. */
+/** Races and tests as diamonds, days away as brackets, each with as much of its name as its row has room for. */
 function events({ events: all, weeks, race }: Handout, scale: Scale, size: number) {
   const { box, xOf, ground } = scale;
   const start = weeks[0]?.start ?? race.date;
   const days = weeks.reduce((count, week) => count + week.days.length, 0);
   const xAt = (date: string) =>
     xOf(0) + ((xOf(weeks.length) - xOf(0)) * differenceInDays(date, start)) / Math.max(1, days);
+  const placed = all.map(({ name, from, to, isRace }) => {
+    const x = xAt(from);
+    const end = Math.max(xAt(to), x + 4);
+    return isRace ? { name, isRace, left: x - 3, x, end: x } : { name, isRace, left: x, x, end };
+  });
   // As many rows as stand above the weeks.
   const rows = Array.from({ length: box.height > 120 ? 2 : 1 }, () => -Infinity);
   const flag = xOf(weeks.length);
-  const drawn = all.map(({ name, from, to, isRace }) => {
-    const x = isRace ? xAt(from) : (xAt(from) + xAt(to)) / 2;
-    const width = (name.length * size) / 2;
-    const row = rows.findIndex((end) => end + 6 < x - 3);
+  const drawn = placed.map(({ name, isRace, left, x, end }, index) => {
+    const begin = isRace ? x + 6 : x;
+    // Before what stands as many events on as there are rows: so one of them is always free.
+    const next = placed[index + rows.length]?.left ?? Infinity;
+    const said = cutTo(name, Math.min(next - BETWEEN, flag - FLAG) - begin, size / 2);
+    const row = rows.findIndex((taken) => taken + BETWEEN <= left + 0.001);
     const y = box.y + 9 + 11 * Math.max(0, row);
-    if (row >= 0) rows[row] = x + 8 + width;
-    const begin = isRace ? x + 6 : xAt(from);
-    const label = row < 0 ? '' : words(name, { x: begin, y, size });
+    if (row >= 0) rows[row] = begin + (said.length * size) / 2;
     const mark = isRace
       ? path(`M${figure(x)} ${figure(y - 6)}l3 3l-3 3l-3 -3z`, 0.7)
-      : line([xAt(from), y + 2], [Math.max(xAt(to), xAt(from) + 4), y + 2], 0.7);
-    return mark + label;
+      : line([x, y + 2], [end, y + 2], 0.7);
+    return mark + (row < 0 ? '' : words(said, { x: begin, y, size }));
   });
   return [
     ...drawn,
     line([flag, box.y + 2], [flag, ground], 0.9),
     path(`M${figure(flag)} ${figure(box.y + 2)}l-12 3.5l12 3.5z`, 0.5, 'black'),
   ].join('');
+}
+
+/** Between a name and what comes next, and from the race’s flag to what stands before it, points. */
+const BETWEEN = 6;
+const FLAG = 16;
+/** A name cut shorter than this says nothing. */
+const LEAST_LETTERS = 3;
+
+/** A name as far as there is room for it; empty where only dots would be left. */
+function cutTo(name: string, room: number, letter: number): string {
+  const letters = Math.floor(room / letter);
+  if (name.length <= letters) return name;
+  return letters - 1 < LEAST_LETTERS ? '' : `${name.slice(0, letters - 1).trimEnd()}…`;
 }
 
 /** The legs below the water line: multiples of day one, heavier is lower. */
