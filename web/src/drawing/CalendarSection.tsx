@@ -1,12 +1,12 @@
 import type { CivilDate } from '@nadir/core/base';
 import { addDays, unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
-import type { Glance } from '@nadir/core/present/figures';
+import { cutTo, type Glance } from '@nadir/core/present/figures';
 import { timeToGo } from '../components/dates.js';
 import { token } from '../theme/tokens.js';
 import type { Calendar } from './calendar.js';
-import { LETTER, cutTo } from './event-names.js';
 import { Halo } from './Halo.js';
+import { LETTERING } from './lettering.js';
 import * as wording from './wording.js';
 
 const HEIGHT = 74;
@@ -30,9 +30,10 @@ export function CalendarSection({
   const raceX = calendar.x(race.date);
   const toGo = `${race.date > today ? 'in ' : ''}${timeToGo(today, race.date)}`;
   const words = `${race.name} ${toGo}`;
-  const named = `${cutTo(race.name, calendar.width - (toGo.length + 1) * LETTER)} ${toGo}`;
+  const { letter } = LETTERING;
+  const named = `${cutTo(race.name, calendar.width - (toGo.length + 1) * letter, letter)} ${toGo}`;
   // Before the flag, else behind it, and whole in any case.
-  const width = named.length * LETTER;
+  const width = named.length * letter;
   const isBefore = raceX >= width;
   const drawn = weeks.map(({ start, length, volume, longRun }) => {
     const x = calendar.x(start);

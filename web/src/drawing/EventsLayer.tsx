@@ -1,12 +1,13 @@
 import type { CheckedBlock } from '@nadir/core';
+import { placeEvents } from '@nadir/core/present/figures';
 import { type BlockEvent, eventCharacters, lastDay } from '@nadir/core/spec/days';
 import { memo } from 'react';
 import { formatDay } from '../components/dates.js';
 import { token } from '../theme/tokens.js';
 import type { Columns } from './columns.js';
 import { dayIndex, dayX } from './days.js';
-import { placeEvents } from './event-names.js';
 import { Halo } from './Halo.js';
+import { LETTERING } from './lettering.js';
 
 /** From a flag's pole to the name beside it. */
 const BESIDE_FLAG = 13;
@@ -123,7 +124,7 @@ function namesOf(placed: readonly EventPlaced[], ends: readonly number[]) {
       ? { x, right: x + FLAG, nameX: x + BESIDE_FLAG, name }
       : { x, right: to, nameX: x, name };
   });
-  return placeEvents(named, ends);
+  return placeEvents(named, ends, LETTERING);
 }
 
 /** From morning to evening of an event's days, as far as they lie in the block. */

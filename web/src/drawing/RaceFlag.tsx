@@ -1,11 +1,11 @@
 import type { CheckedBlock } from '@nadir/core';
 import { formatDuration } from '@nadir/core/base/format';
+import { cutTo } from '@nadir/core/present/figures';
 import { memo } from 'react';
 import { formatDay } from '../components/dates.js';
 import { token } from '../theme/tokens.js';
 import { type Columns, columnX } from './columns.js';
 import { dayIndex, dayX } from './days.js';
-import { cutTo } from './event-names.js';
 import { Halo } from './Halo.js';
 import * as wording from './wording.js';
 

@@ -8,4 +8,5 @@ export { longRunFigure, weekFigure } from './long-run.js';
 export { legsFigures, raceMorningWords, timesDayOne, WHAT_LEGS_ARE } from './legs.js';
 export { type Piece, piecesOf, type RunPieces } from './day-pieces.js';
 export { hatchOf, type PaceHatch, paceHatches } from './pace-hatch.js';
+export { cutTo, placeEvents } from './event-names.js';
 export { type Glance, glanceOf, type GlanceWeek } from './glance.js';

@@ -1,4 +1,5 @@
 import { differenceInDays } from '@nadir/core/base';
+import { placeEvents } from '@nadir/core/present/figures';
 import { amountOf, type Handout } from '@nadir/core/present/handout';
 import { type Box, figure, hatchOf, rising } from './hatch.js';
 import { line, path, rect, words } from './svg.js';
@@ -165,26 +166,24 @@ function events({ events: all, weeks, race }: Handout, scale: Scale, size: numbe
   const days = weeks.reduce((count, week) => count + week.days.length, 0);
   const xAt = (date: string) =>
     xOf(0) + ((xOf(weeks.length) - xOf(0)) * differenceInDays(date, start)) / Math.max(1, days);
-  const placed = all.map(({ name, from, to, isRace }) => {
+  const flag = xOf(weeks.length);
+  const marks = all.map(({ name, from, to, isRace }) => {
     const x = xAt(from);
     const end = Math.max(xAt(to), x + 4);
-    return isRace ? { name, isRace, left: x - 3, x, end: x } : { name, isRace, left: x, x, end };
+    return isRace
+      ? { name, x: x - 3, right: x + 3, nameX: x + 6 }
+      : { name, x, right: end, nameX: x };
   });
-  // As many rows as stand above the weeks.
-  const rows = Array.from({ length: box.height > 120 ? 2 : 1 }, () => -Infinity);
-  const flag = xOf(weeks.length);
-  const drawn = placed.map(({ name, isRace, left, x, end }, index) => {
-    const begin = isRace ? x + 6 : x;
-    // Before what stands as many events on as there are rows: so one of them is always free.
-    const next = placed[index + rows.length]?.left ?? Infinity;
-    const said = cutTo(name, Math.min(next - BETWEEN, flag - FLAG) - begin, size / 2);
-    const row = rows.findIndex((taken) => taken + BETWEEN <= left + 0.001);
-    const y = box.y + 9 + 11 * Math.max(0, row);
-    if (row >= 0) rows[row] = begin + (said.length * size) / 2;
-    const mark = isRace
-      ? path(`M${figure(x)} ${figure(y - 6)}l3 3l-3 3l-3 -3z`, 0.7)
-      : line([x, y + 2], [end, y + 2], 0.7);
-    return mark + (row < 0 ? '' : words(said, { x: begin, y, size }));
+  // As many rows as stand above the weeks, up to the flag.
+  const ends = Array.from({ length: box.height > 120 ? 2 : 1 }, () => flag - FLAG);
+  const names = placeEvents(marks, ends, { letter: size / 2, gap: 6 });
+  const drawn = marks.map(({ x, right, nameX }, index) => {
+    const { lane = 0, text = '' } = names[index] ?? {};
+    const y = box.y + 9 + 11 * Math.min(lane, ends.length - 1);
+    const mark = all[index]?.isRace
+      ? path(`M${figure(x + 3)} ${figure(y - 6)}l3 3l-3 3l-3 -3z`, 0.7)
+      : line([x, y + 2], [right, y + 2], 0.7);
+    return mark + words(text, { x: nameX, y, size });
   });
   return [
     ...drawn,
@@ -193,18 +192,8 @@ function events({ events: all, weeks, race }: Handout, scale: Scale, size: numbe
   ].join('');
 }
 
-/** Between a name and what comes next, and from the race’s flag to what stands before it, points. */
-const BETWEEN = 6;
+/** From the race’s flag to what stands before it, points. */
 const FLAG = 16;
-/** A name cut shorter than this says nothing. */
-const LEAST_LETTERS = 3;
-
-/** A name as far as there is room for it; empty where only dots would be left. */
-function cutTo(name: string, room: number, letter: number): string {
-  const letters = Math.floor(room / letter);
-  if (name.length <= letters) return name;
-  return letters - 1 < LEAST_LETTERS ? '' : `${name.slice(0, letters - 1).trimEnd()}…`;
-}
 
 /** The legs below the water line: multiples of day one, heavier is lower. */
 function legs({ legs: { mornings, nadir, words: said } }: Handout, scale: Scale, size: number) {

@@ -1,4 +1,4 @@
-/** The mark of an event, in pixels, and the name it wants beside it. */
+/** The mark of an event on a drawing and the name it wants beside it; lengths in the drawing's own unit. */
 export interface EventMark {
   x: number;
   /** Where the mark itself ends. */
@@ -15,9 +15,12 @@ export interface PlacedEvent {
   text: string;
 }
 
-/** About this many pixels a letter of a name in plain type, and between a name and the next mark. */
-export const LETTER = 6.2;
-const GAP = 8;
+/** About the width of a letter, and what stays free between a name and the next mark. */
+export interface Lettering {
+  letter: number;
+  gap: number;
+}
+
 /** A name cut shorter than this says nothing. */
 const LEAST_LETTERS = 3;
 
@@ -28,46 +31,49 @@ const LEAST_LETTERS = 3;
  * a free one, and nothing overlaps.
  *
  * @param marks from left to right
- * @param ends pixel at which each lane ends, the upper one first
+ * @param ends where each lane ends, the upper one first
  */
-export function placeEvents(marks: readonly EventMark[], ends: readonly number[]): PlacedEvent[] {
+export function placeEvents(
+  marks: readonly EventMark[],
+  ends: readonly number[],
+  { letter, gap }: Lettering,
+): PlacedEvent[] {
   const taken = ends.map(() => -Infinity);
   return marks.map(({ x, right, nameX, name }, index) => {
     if (ends.every((end) => right > end)) return { lane: ends.length, text: '' };
-    const roomIn = (end: number) => Math.min(end, nextIn(marks, index, { end, ends })) - nameX;
     const open = ends
-      .map((end, lane) => ({ lane, end, room: roomIn(end) }))
+      .map((end, lane) => {
+        const next = nextIn(marks, index, { end, ends })?.x ?? Infinity;
+        return { lane, end, room: Math.min(end, next - gap) - nameX };
+      })
       .filter(({ lane, end }) => right <= end && x >= (taken[lane] ?? 0));
-    const width = name.length * LETTER;
     const most = Math.max(...open.map(({ room }) => room));
-    const { lane, room } = open.find((each) => each.room >= width) ??
+    const { lane, room } = open.find((each) => each.room >= name.length * letter) ??
       open.find((each) => each.room === most) ?? { lane: 0, room: 0 };
-    const text = cutTo(name, room);
-    taken[lane] = nameX + text.length * LETTER + GAP;
+    const text = cutTo(name, room, letter);
+    taken[lane] = nameX + text.length * letter + gap;
     return { lane, text };
   });
 }
 
-/** Where a name has to end for a mark to come that finds all its other lanes taken. */
+/** The mark to come that finds all other lanes taken, and needs the one that ends there. */
 function nextIn(
   marks: readonly EventMark[],
   index: number,
   { end, ends }: { end: number; ends: readonly number[] },
-): number {
-  const next = marks.find(({ right }, at) => {
+): EventMark | undefined {
+  return marks.find(({ right }, at) => {
     const lanes = ends.filter((each) => right <= each).length;
-    return right <= end && at - index >= lanes && at > index;
+    return at > index && at - index >= lanes && right <= end;
   });
-  return (next?.x ?? Infinity) - GAP;
 }
 
 /**
  * A name as far as there is room for it; empty where only dots would be left.
  *
- * @param room pixels
- * @param letter pixels of a letter
+ * @param letter about the width of one
  */
-export function cutTo(name: string, room: number, letter = LETTER): string {
+export function cutTo(name: string, room: number, letter: number): string {
   const letters = Math.floor(room / letter);
   if (name.length <= letters) return name;
   return letters - 1 < LEAST_LETTERS ? '' : `${name.slice(0, letters - 1).trimEnd()}…`;
