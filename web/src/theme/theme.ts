@@ -259,6 +259,8 @@ export const theme = createTheme({
           backgroundColor: token('ink'),
           padding: '2px 12px',
           maxWidth: 560,
+          // Both lines of a title, or neither.
+          '@media (min-width: 901px)': { minHeight: 48 },
         },
         message: { lineHeight: 1.3 },
         action: { color: token('paper') },
