@@ -1,15 +1,33 @@
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
 import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import type { Message } from './message.js';
 import * as wording from './wording.js';
 
 /** Long enough to be read and to reach its button. */
 const STAYS_MS = 7000;
 
-/** One message where nothing is pressed; its button takes the act back. */
+/** One message where nothing is pressed; its button takes the act back, and the key of every undo. */
 export function MessageBar({ text, undo }: Message) {
   const [open, setOpen] = useState(true);
+  const takeBack = () => {
+    setOpen(false);
+    undo?.();
+  };
+  // What was done last, be it to the plan or not: heard before the plan’s own undo.
+  useHotkeys(
+    'mod+z',
+    (event) => {
+      event.stopImmediatePropagation();
+      takeBack();
+    },
+    {
+      enabled: open && undo !== undefined,
+      preventDefault: true,
+      eventListenerOptions: { capture: true },
+    },
+  );
   return (
     <Snackbar
       open={open}
@@ -19,13 +37,7 @@ export function MessageBar({ text, undo }: Message) {
       slotProps={{ content: { role: 'status' } }}
       action={
         undo && (
-          <Button
-            color="inherit"
-            onClick={() => {
-              setOpen(false);
-              undo();
-            }}
-          >
+          <Button color="inherit" onClick={takeBack}>
             {wording.undo}
           </Button>
         )
