@@ -1,5 +1,5 @@
 import { type Locator, type Page, expect, test } from '@playwright/test';
-import { addressOf, expectSaved, keepNewBlock, signIn } from './desk.js';
+import { addressOf, enterBlock, expectSaved, keepNewBlock, signIn } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -207,3 +207,18 @@ async function drawFinger(page: Page, from: Place, to: Place, held: number): Pro
   await send('touchEnd');
   await finger.detach();
 }
+
+test('an address of a week that there is not is said, and shows the one of today', async ({
+  page,
+}) => {
+  await enterBlock(page, 'Idris Vale');
+  const block = page.url();
+  await page.goto(`${block}/week/99`);
+  const said = page.getByRole('status').filter({ hasText: 'This block has no week' });
+  await expect(said).toHaveText(/no week or day “99”\. This is its week \d+\./);
+  await page.goto(`${block}/week/2027-02-10`);
+  await expect(page.getByRole('article').first()).toBeVisible();
+  await expect(said).toHaveCount(0);
+  await page.goto(`${block}/diary/99`);
+  await expect(said).toHaveText(/no week “99” that has begun\. This is its week \d+\./);
+});

@@ -31,8 +31,9 @@ export function CalendarSection({
   const toGo = `${race.date > today ? 'in ' : ''}${timeToGo(today, race.date)}`;
   const words = `${race.name} ${toGo}`;
   const { letter } = LETTERING;
-  const named = `${cutTo(race.name, calendar.width - (toGo.length + 1) * letter, letter)} ${toGo}`;
-  // Before the flag, else behind it, and whole in any case.
+  const room = calendar.width - (toGo.length + 1) * letter;
+  const named = `${cutTo(race.name, room, letter)} ${toGo}`.trim();
+  // Up to the flag, else on from it, or from as far before it as there has to be.
   const width = named.length * letter;
   const isBefore = raceX >= width;
   const drawn = weeks.map(({ start, length, volume, longRun }) => {

@@ -240,7 +240,7 @@ export const theme = createTheme({
     MuiSnackbar: {
       styleOverrides: {
         root: {
-          // Over the names in the title block: nothing is pressed there, and its acts stay free.
+          // Over the names in the title block: nothing is pressed there, and a block’s acts, 458 wide, stay free.
           '@media (min-width: 901px)': {
             inset: '4px auto auto 72px',
             maxWidth: 'calc(100vw - 72px - 474px)',

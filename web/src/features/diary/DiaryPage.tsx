@@ -100,6 +100,9 @@ function OpenDiary({
       </OpenBlockTitle>
       <div className={styles.editor}>
         <main className={styles.main}>
+          {week && number !== undefined && String(chosen) !== number && (
+            <p role="status">{wording.noWeekIs(number, chosen)}</p>
+          )}
           {week ? (
             <ReviewHead
               week={week}

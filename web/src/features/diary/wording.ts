@@ -39,6 +39,8 @@ export const whatChangesIsShownBefore = ': what changes is shown before it is ke
 export const whatHolds = 'What holds';
 export const nothingStandsOut = 'Nothing stands out.';
 export const nextWeek = 'Next week';
+export const noWeekIs = (asked: string, shown: number) =>
+  `This block has no week “${asked}” that has begun. This is its week ${shown}.`;
 export const week = (number: number) => `Week ${number}`;
 export const thisWeek = ', this week';
 export const week2 = 'Week';

@@ -64,9 +64,11 @@ function OpenWeek({
   const { athlete } = block.spec;
   const cycles = useMemo(() => cyclesOf(block), [block]);
   // By its number, or by any day in it.
-  const cycle =
-    cycles.find((each) => String(each.number) === number) ??
-    cycleOn(cycles, number !== undefined && isCivilDate(number) ? number : today);
+  const asked = cycles.find(
+    (each) => String(each.number) === number || each.days.some(({ day }) => day.date === number),
+  );
+  const nearest = number !== undefined && isCivilDate(number) ? number : today;
+  const cycle = asked ?? cycleOn(cycles, nearest);
   const commands = useCommands();
   const { run } = useDayCommands(commands);
   const acts = useDone(base.shown.measure);
@@ -118,6 +120,9 @@ function OpenWeek({
       </OpenBlockTitle>
       <div className={styles.editor}>
         <main className={styles.main}>
+          {number !== undefined && !asked && (
+            <p role="status">{wording.noWeekIs(number, cycle.number)}</p>
+          )}
           <WeekStrip id={id} cycles={cycles} chosen={cycle} shown={shown} today={today} onGo={go} />
           <WeekSum cycle={cycle} shown={shown} phase={phase}>
             {cycle.days.some(({ day }) => day.date <= today) && (

@@ -78,6 +78,8 @@ export const otherPhase = ' (other phase)';
 export const aBlock = 'a block';
 export const weekOfNadir = (number: string | number, name: string) =>
   `Week ${number} of ${name} · Nadir`;
+export const noWeekIs = (asked: string, shown: number) =>
+  `This block has no week or day “${asked}”. This is its week ${shown}.`;
 export const week = (number: number) => `Week ${number}`;
 export const print = 'Print';
 export const weekWithin = (number: number) => `week ${number}`;
