@@ -29,6 +29,9 @@ test('reads the demo block: the ledger adds up to the total, the days to their w
     const sum = figures.reduce((all, text) => all + Number(text), 0);
     expect(sum).toBe(Number(await cell(page, 'volume', week).innerText()));
   }
+  // The peak is the coach's answer; the long run at its longest is worked out.
+  await expect(cell(page, 'volume', 14)).toHaveAccessibleName(/: 92, asked$/);
+  await expect(cell(page, 'longRun', 15)).toHaveAccessibleName(/: \d+$/);
 });
 
 test('pins a week by typing, sees the drawing answer, undoes and redoes by keyboard', async ({

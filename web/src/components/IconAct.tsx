@@ -21,7 +21,10 @@ export function IconAct({
   onClick: () => void;
 }) {
   return (
-    <Tooltip title={`${label}${detail ? `: ${detail}` : ''}${keys ? ` (${keys})` : ''}`}>
+    <Tooltip
+      placement="bottom-end"
+      title={`${label}${detail ? `: ${detail}` : ''}${keys ? ` (${keys})` : ''}`}
+    >
       {/* What is disabled tells no pointer of itself: the tooltip hangs on what holds it. */}
       <span>
         <IconButton

@@ -1,7 +1,14 @@
 /** The figures of a block as people read them. */
 
 export { dailyMean, saySegment } from './say.js';
-export { type AskedFigures, askedIn, type FigureState, frameStates, stateOf } from './state.js';
+export {
+  type AskedFigures,
+  askedIn,
+  type FigureState,
+  frameStates,
+  ownAims,
+  stateOf,
+} from './state.js';
 export { showBlock, type ShownBlock, type ShownWeek } from './show.js';
 export { goalWords } from './goal.js';
 export { longRunFigure, weekFigure } from './long-run.js';

@@ -1,3 +1,4 @@
+import { openAnswers } from '../../edit/answers/index.js';
 import type { PinField } from '../../edit/index.js';
 import type { Week } from '../../layout/block/index.js';
 import type { BlockSpec, ResolvedSpec } from '../../spec/index.js';
@@ -24,13 +25,32 @@ export interface AskedFigures {
   longRunPeak: boolean;
 }
 
-/** The aims that a plan names, as it is kept and not as it is resolved. */
+/** The aims that a plan names. */
 export function askedIn({ volume, longRun }: Pick<BlockSpec, 'volume' | 'longRun'>): AskedFigures {
   return {
     start: volume?.start !== undefined,
     peak: volume?.peak !== undefined,
     longRunStart: longRun?.start !== undefined,
     longRunPeak: longRun?.peak !== undefined,
+  };
+}
+
+/**
+ * The aims that are the coach's own. An edit writes every answer down: one that would be
+ * worked out the same, with the weeks that were fixed by hand or without them, is nobody's.
+ *
+ * Lays the block out some times over: for after an edit, not for while a hand moves.
+ */
+export function ownAims(given: BlockSpec): AskedFigures {
+  const aims = (spec: BlockSpec) => askedIn(openAnswers(spec, ['longRun', 'volume']));
+  const own = aims(given);
+  if (!given.pins?.length) return own;
+  const before = aims({ ...given, pins: [] });
+  return {
+    start: own.start && before.start,
+    peak: own.peak && before.peak,
+    longRunStart: own.longRunStart && before.longRunStart,
+    longRunPeak: own.longRunPeak && before.longRunPeak,
   };
 }
 

@@ -1,6 +1,5 @@
 import type { BlockFile } from '@nadir/contract';
 import { reviewRows } from '@nadir/core/present/review';
-import { askedIn } from '@nadir/core/present/figures';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
@@ -11,6 +10,7 @@ import { Section } from '../../drawing/Section.js';
 import { useWeeksOver } from '../../components/history.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
+import { useOwnAims } from '../../components/useOwnAims.js';
 import { runOfWeeks, useReview } from '../../components/useReview.js';
 import { Aside } from './Aside.js';
 import styles from './BlockPage.module.css';
@@ -57,7 +57,7 @@ const LEDGER_ROW = 20;
 function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | null }) {
   const { today } = useSignedIn();
   const base = useLaidBlock(file);
-  const asked = useMemo(() => askedIn(preview ?? file), [preview, file]);
+  const asked = useOwnAims(file);
   const drawn = useShownChange(preview, base);
   const { block, shown } = drawn;
   const { athlete } = block.spec;

@@ -2,7 +2,6 @@ import Button from '@mui/material/Button';
 import type { BlockFile } from '@nadir/contract';
 import { addDays } from '@nadir/core/base';
 import { rowStart } from '@nadir/core/present';
-import { askedIn } from '@nadir/core/present/figures';
 import type { GivesWay } from '@nadir/core/edit/sheet';
 import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
@@ -11,6 +10,7 @@ import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { shortWeekday } from '../../components/dates.js';
 import { useDaysOver } from '../../components/history.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
+import { useOwnAims } from '../../components/useOwnAims.js';
 import { useReview } from '../../components/useReview.js';
 import { weekOf } from '../../drawing/days.js';
 import { ConflictDialog } from '../../editor/ConflictDialog.js';
@@ -42,7 +42,7 @@ function OpenSheet({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const commands = useCommands();
   const reviewed = useReview(base);
   const ran = useMemo(() => ranOf(reviewed, plannedOn(base)), [reviewed, base]);
-  const asked = useMemo(() => askedIn(preview ?? file), [preview, file]);
+  const asked = useOwnAims(file);
   const beside = useMemo(() => ({ over, ran, asked }), [over, ran, asked]);
   const standing = useMemo(() => sheetRows(base.block, base.shown, beside), [base, beside]);
   const rows = useMemo(
