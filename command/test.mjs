@@ -217,7 +217,9 @@ async function playwright(files, settings) {
   const report = join(kept, 'reports', 'browser.json');
   await rm(report, { force: true });
   const env = { ...process.env, ...settings, PLAYWRIGHT_JSON_OUTPUT_NAME: report };
-  const words = ['playwright', 'test', ...files, '--reporter=list,json'];
+  // Chosen files are run without the errands that others wait for.
+  const alone = files.length > 0 ? ['--no-deps'] : [];
+  const words = ['playwright', 'test', ...files, ...alone, '--reporter=list,json'];
   const { code } = await run('npx', words, { env, cwd: join(root, 'e2e'), show: true });
   return whole('browser', code, ofPlaywright(await read(report)));
 }

@@ -1,5 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
+const EVERY_BLOCK = 'every-block.spec.ts';
+
 /** Debian's Chromium, never a download of our own; kept from calling out. */
 export default defineConfig({
   testDir: 'src',
@@ -9,6 +11,11 @@ export default defineConfig({
   workers: 2,
   fullyParallel: false,
   retries: 0,
+  // One coach for all: what changes every block of theirs waits until nobody lays one out.
+  projects: [
+    { name: 'errands', testIgnore: EVERY_BLOCK },
+    { name: 'every block', testMatch: EVERY_BLOCK, dependencies: ['errands'] },
+  ],
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',

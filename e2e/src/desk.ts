@@ -168,3 +168,10 @@ export async function takeTurns(
   }
   await page.keyboard.press('Escape');
 }
+
+/** A named pace and its figures. */
+export function paceRow(page: Page, name: string): Locator {
+  return page
+    .getByRole('table', { name: 'Named paces' })
+    .getByRole('row', { name: new RegExp(`^${name}\\b`) });
+}

@@ -41,39 +41,6 @@ test('waives a finding with a reason; it opens again when it becomes worse', asy
   await expect(page.getByText('worse since you waived it: Camp week.')).toBeVisible();
 });
 
-test('sets a house rule, sees what it flags, and is offered to lay a block out anew', async ({
-  page,
-}) => {
-  await keepNewBlock(page, 'House rules');
-  const address = page.url();
-  await page.getByRole('navigation').getByRole('link', { name: 'House rules' }).click();
-  const field = page.getByLabel('Smallest recovery cut');
-  const row = page.getByRole('row', { name: /Smallest recovery cut/ });
-  // How many depends on what other errands keep; a figure that none keeps flags more.
-  await expect(row).toContainText(/flags (nothing|\d+) now/);
-  await field.fill('40');
-  await expect(row).toContainText(/flags \d+ now, in \d+ blocks?/);
-  await field.fill('140');
-  await expect(page.getByRole('alert')).toContainText('from 0 to 100%');
-  await field.fill('40');
-  await field.blur();
-  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
-
-  await page.goto(address);
-  await expect(page.getByText('Your house rules have changed')).toBeVisible();
-  await expect(page.getByText('Recovery week too shallow')).toHaveCount(0);
-  await page.getByRole('button', { name: 'See what would change' }).click();
-  await expect(page.getByText(/Findings: \d+ →/)).toBeVisible();
-  await page.getByRole('button', { name: 'Use the new rules' }).click();
-  await expect(page.getByText('Recovery week too shallow').first()).toBeVisible();
-  await expect(page.getByText('Your house rules have changed')).toHaveCount(0);
-
-  await page.getByRole('navigation').getByRole('link', { name: 'House rules' }).click();
-  await page.getByLabel('Smallest recovery cut').fill('20');
-  await page.getByLabel('Smallest recovery cut').blur();
-  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
-});
-
 test('tries a second version beside the first, and keeps it as one change', async ({ page }) => {
   await keepNewBlock(page, 'Try');
   const before = await cell(page, 'volume', 5).innerText();
@@ -161,35 +128,4 @@ test('works without worker threads, and says what is missing', async ({ page }) 
   await expect(page.getByText('This browser has no worker threads')).toBeVisible();
   await pin(page, 'volume', 5, '31');
   await expect(cell(page, 'volume', 5)).toHaveText('31');
-});
-
-test('sets the house rules to a block that departs from them, shown before they are', async ({
-  page,
-}) => {
-  await signIn(page);
-  await keepNewBlock(page, 'Departs');
-  for (const [week, volume] of [
-    [2, '60'],
-    [3, '80'],
-    [5, '100'],
-  ] as const) {
-    await pin(page, 'volume', week, volume);
-  }
-  await expectSaved(page);
-  // What fixes the last of them stands: nothing moves under the hand any more.
-  await expect(page.getByRole('button', { name: 'Free every week' })).toBeVisible();
-  await page.getByRole('button', { name: /^This is how I coach/ }).click();
-  const mine = page.getByRole('region', { name: 'My rules' });
-  await expect(mine).toContainText('Most growth a week: 10 →');
-  await mine.getByRole('button', { name: 'Leave the rules as they are' }).click();
-  await expect(mine).toBeHidden();
-  await page.getByRole('button', { name: /^This is how I coach/ }).click();
-  await mine.getByRole('button', { name: 'Set my house rules' }).click();
-  await expect(page.getByText('Set the house rules to this block.')).toBeVisible();
-  await expect(page.getByRole('button', { name: /Growth over the cap/ })).toBeHidden();
-  // Other errands have the house's own rules.
-  const house = await page.request.put(`${addressOf('demo')}/api/house-rules`, {
-    data: { values: {}, off: [] },
-  });
-  expect(house.ok()).toBe(true);
 });

@@ -6,15 +6,12 @@ import {
   expectSaved,
   keepNewBlock,
   openByKey,
+  paceRow,
   signIn,
 } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 
-const paceRow = (page: Page, name: string): Locator =>
-  page
-    .getByRole('table', { name: 'Named paces' })
-    .getByRole('row', { name: new RegExp(`^${name}\\b`) });
 const openPaces = async (page: Page) => {
   await page.getByRole('link', { name: 'Paces', exact: true }).first().click();
   await expect(page.getByRole('heading', { name: 'Results' })).toBeVisible();
@@ -129,66 +126,6 @@ test('splits and repetitions open from the palette, and say what cannot be', asy
   await expect(dialog.getByText('7250 m, 31:30')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(dialog).toBeHidden();
-});
-
-test('renames and reorders named paces; a block follows when it takes them over', async ({
-  page,
-}) => {
-  const id = await keepNewBlock(page, 'Named paces', {
-    results: [{ date: '2027-01-10', distance: 10_000, time: 2400 }],
-  });
-  // A session that speaks of a pace, on Tuesday of the third week.
-  await page.goto(`${addressOf('demo')}/blocks/${id}/week/2027-03-02`);
-  const tuesday = page.getByRole('article', { name: /^Tue 2 Mar/ });
-  await tuesday.click();
-  await page
-    .getByRole('region', { name: 'Tue 2 Mar' })
-    .getByRole('combobox')
-    .last()
-    .fill('8 km @ Steady');
-  await page.getByRole('button', { name: 'Keep session' }).click();
-  await expect(tuesday).toContainText('8 km steady');
-  await expectSaved(page);
-  await page.goto(`${addressOf('demo')}/named-paces`);
-  await page.getByLabel('Name of Steady').fill('Easy');
-  await expect(page.getByRole('alert')).toContainText('“Easy” stands twice');
-  await expect(page.getByText('not saved yet')).toBeVisible();
-  await page.getByLabel('Name of Easy').last().fill('Brisk');
-  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Move Brisk up' }).click();
-  const names = () =>
-    page
-      .getByLabel(/^Name of/)
-      .evaluateAll((fields) => fields.map((each) => each.getAttribute('value')));
-  const before = await names();
-  const holds = page.getByRole('row').filter({ has: page.getByLabel('Name of 5 km') });
-  const mile = page.getByRole('row').filter({ has: page.getByLabel('Name of Mile') });
-  // Away from the edges, near which a drag scrolls the page.
-  await mile.evaluate((row) => {
-    row.scrollIntoView({ block: 'center' });
-  });
-  await holds.locator('[aria-hidden=true]').first().hover();
-  await page.mouse.down();
-  const target = await mile.getByLabel('Name of Mile').boundingBox();
-  await page.mouse.move(target?.x ?? 0, (target?.y ?? 0) + 10, { steps: 5 });
-  await expect(page.locator('[data-over=below]').getByLabel('Name of Mile')).toBeVisible();
-  await page.mouse.up();
-  const [five, mileAt] = ['5 km', 'Mile'].map((name) => before.indexOf(name));
-  expect([five, mileAt]).not.toContain(-1);
-  await expect.poll(async () => (await names()).indexOf('5 km')).toBe(mileAt);
-  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
-  await page.goto(`${addressOf('demo')}/blocks/${id}/paces`);
-  await expect(page.getByText('Your named paces have changed')).toBeVisible();
-  await expect(paceRow(page, 'Steady')).toBeVisible();
-  await page.getByRole('button', { name: 'Use the new ones' }).click();
-  await expect(paceRow(page, 'Brisk')).toBeVisible();
-  await expect(page.getByText('Your named paces have changed')).toBeHidden();
-  await page.goto(`${addressOf('demo')}/blocks/${id}/week/2027-03-02`);
-  await expect(tuesday).toContainText('8 km brisk');
-  await page.goto(`${addressOf('demo')}/named-paces`);
-  await page.getByRole('button', { name: 'Back to the standard table' }).click();
-  await expect(page.getByLabel('Name of Steady')).toBeVisible();
-  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
 });
 
 test('writes a session in shorthand, with an error at its column, and mends it', async ({
