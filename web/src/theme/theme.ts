@@ -247,6 +247,7 @@ export const theme = createTheme({
           },
           // Over the places at the foot of a phone.
           '@media (max-width: 600px)': { bottom: 72 },
+          '@media print': { display: 'none' },
         },
       },
     },
