@@ -9,6 +9,8 @@ import {
   formatRace,
   formatRaceDistance,
   parseAmount,
+  readAmount,
+  readAmounts,
 } from './format/index.js';
 import { canonicalJson, equalAsJson } from './canonical.js';
 import { apportion, sum } from './apportion.js';
@@ -110,6 +112,39 @@ describe('parsing what is typed', () => {
     ['', km, undefined],
   ])('%s → %s', (text, measure, amount) => {
     expect(parseAmount(text, measure)).toBe(amount);
+  });
+});
+
+describe('reading an amount typed into a field', () => {
+  it.each([
+    ['16', km, 16_000],
+    ['16 km', km, 16_000],
+    ['16,5K', km, 16_500],
+    ['10 miles', halfMiles, 16_093.44],
+    ['10 miles', km, undefined],
+    ['90 min', minutes, 5400],
+    ['4h30', minutes, 16_200],
+    ['4 h 30 min', minutes, 16_200],
+    ['1.5 h', minutes, 5400],
+    ['16 km easy', km, undefined],
+  ])('%s → %s', (text, measure, amount) => {
+    expect(readAmount(text, measure)).toBe(amount);
+  });
+
+  it.each([
+    ['38 41 40 45', km, [38, 41, 40, 45]],
+    ['38, 41, 40 and 45 km', km, [38, 41, 40, 45]],
+    ['38,41,40,45', km, [38, 41, 40, 45]],
+    ['38,5 41,25 40', km, [38.5, 41, 25, 40]],
+    ['38 / 41; 40km', km, [38, 41, 40]],
+    ['', km, []],
+  ])('%s in a row → %s', (text, measure, amounts) => {
+    expect(readAmounts(text, measure)).toEqual(amounts.map((amount) => amount * 1000));
+  });
+
+  it('takes hours in a row where minutes are counted, and refuses what is no amount', () => {
+    expect(readAmounts('4h 3h30, 4:15 240 min', minutes)).toEqual([14_400, 12_600, 15_300, 14_400]);
+    expect(readAmounts('38 about 40', km)).toBeUndefined();
   });
 });
 

@@ -1,5 +1,5 @@
 import type { Measure } from '@nadir/core/base';
-import { formatPlain, parseAmount } from '@nadir/core/base/format';
+import { formatPlain, readAmount } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { Field } from './Field.js';
 import { TextAnswer } from './TextAnswer.js';
@@ -35,11 +35,11 @@ export function AmountAnswer({
           {...ids}
           value={figure ?? ''}
           given={given}
-          wrong={unreadable !== undefined}
+          unread={unreadable !== undefined}
           width={96}
           unit={unit}
           onAnswer={(text) => {
-            const amount = parseAmount(text, measure);
+            const amount = readAmount(text, measure);
             const empty = text.trim() === '';
             setBad(amount === undefined && !empty ? text : undefined);
             if (amount !== undefined || empty) onAnswer(amount);

@@ -1,8 +1,9 @@
+import FormHelperText from '@mui/material/FormHelperText';
 import InputAdornment from '@mui/material/InputAdornment';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import Popover from '@mui/material/Popover';
 import type { CivilDate, Weekday } from '@nadir/core/base';
-import { Suspense, useRef, useState } from 'react';
+import { Suspense, useId, useRef, useState } from 'react';
 import { later } from './later.js';
 import { useSignedIn } from '../api/session.js';
 import { CalendarIcon } from '../theme/icons.js';
@@ -38,19 +39,26 @@ export function DateAnswer({
   const { today, coach } = useSignedIn();
   const [typed, setTyped] = useState<string>();
   const [open, setOpen] = useState(false);
+  const [left, setLeft] = useState(false);
   const field = useRef<HTMLDivElement>(null);
+  const sayId = useId();
   const unread = typed !== undefined && typed.trim() !== '' && !readDate(typed, today);
+  // A day that is being typed is none yet.
+  const says = unread && left;
   return (
     <>
       <OutlinedInput
         ref={field}
         id={id}
+        data-unread={unread || undefined}
         error={wrong || unread}
         autoComplete="off"
         placeholder="9 5"
         value={typed ?? (value ? formatDay(value) : '')}
         sx={{ width: 188 }}
-        slotProps={{ input: { 'aria-label': label, 'aria-describedby': describedBy } }}
+        slotProps={{
+          input: { 'aria-label': label, 'aria-describedby': says ? sayId : describedBy },
+        }}
         endAdornment={
           <InputAdornment position="end" sx={{ mr: -1 }}>
             <IconAct
@@ -62,14 +70,21 @@ export function DateAnswer({
         }
         onFocus={({ target }) => target instanceof HTMLInputElement && target.select()}
         onChange={({ target }) => {
+          setLeft(false);
           setTyped(target.value);
           const date = readDate(target.value, today);
           if (date) onAnswer(date);
         }}
         onBlur={() => {
+          setLeft(true);
           if (!unread) setTyped(undefined);
         }}
       />
+      {says && (
+        <FormHelperText error id={sayId} role="alert" sx={{ flexBasis: '100%' }}>
+          {wording.isNoDay(typed)}
+        </FormHelperText>
+      )}
       <Popover
         open={open}
         anchorEl={() => field.current}

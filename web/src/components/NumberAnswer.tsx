@@ -38,13 +38,13 @@ export function NumberAnswer({
           {...ids}
           value={value === undefined ? '' : String(value)}
           given={given}
-          wrong={unreadable !== undefined}
+          unread={unreadable !== undefined}
           width={after.length > 2 ? 104 : 80}
           unit={after}
           onAnswer={(text) => {
             const empty = text.trim() === '';
-            const number = Number(text);
-            const fits = !empty && Number.isInteger(number) && number >= least && number <= most;
+            const number = readWhole(text, after);
+            const fits = number !== undefined && number >= least && number <= most;
             setBad(fits || empty ? undefined : text);
             if (fits || empty) onAnswer(empty ? undefined : number);
           }}
@@ -52,4 +52,10 @@ export function NumberAnswer({
       )}
     </Field>
   );
+}
+
+/** A whole number, what is counted behind it or not: `10`, `10 %`, `3 weeks`. */
+function readWhole(text: string, after: string): number | undefined {
+  const [, figure, behind = ''] = /^(\d{1,9})\s*(\D*)$/.exec(text.trim()) ?? [];
+  return figure !== undefined && after.startsWith(behind) ? Number(figure) : undefined;
 }

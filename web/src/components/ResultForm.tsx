@@ -10,6 +10,7 @@ import { TextAnswer } from './TextAnswer.js';
 import { Tick } from './Tick.js';
 import { type ResultDraft, freshDraft, readDraft } from './result-draft.js';
 import { resultResolver } from './result-resolver.js';
+import { goesToUnread } from './unread.js';
 import * as wording from './wording.js';
 
 const kindChoices = resultKinds.map((kind) => [kind, resultKindWords[kind]] as const);
@@ -74,7 +75,10 @@ export function ResultForm({
   const first = fixed === 'time';
   return (
     <form
-      onSubmit={(event) => void keep(event)}
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!goesToUnread(event.currentTarget)) void keep(event);
+      }}
       onChange={() => clearErrors()}
       noValidate
       aria-label={wording.aResult}

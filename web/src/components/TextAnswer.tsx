@@ -14,6 +14,7 @@ export function TextAnswer({
   value,
   given,
   wrong = false,
+  unread = false,
   width = 100,
   unit,
   placeholder,
@@ -29,6 +30,8 @@ export function TextAnswer({
   /** True when the coach gave it; a worked-out answer is set apart. */
   given: boolean;
   wrong?: boolean;
+  /** True while what is typed is no answer, and the settled one stays. */
+  unread?: boolean;
   width?: number | string;
   /** What is counted, within the field. */
   unit?: string | undefined;
@@ -43,7 +46,8 @@ export function TextAnswer({
     <OutlinedInput
       id={id}
       data-state={state}
-      error={wrong}
+      data-unread={unread || undefined}
+      error={wrong || unread}
       autoFocus={autoFocus}
       autoComplete="off"
       placeholder={placeholder}
@@ -57,7 +61,7 @@ export function TextAnswer({
         onAnswer(target.value);
       }}
       onBlur={() => {
-        if (!wrong) setTyped(undefined);
+        if (!wrong && !unread) setTyped(undefined);
       }}
     />
   );

@@ -54,6 +54,15 @@ describe('an amount', () => {
     expect(screen.queryByRole('alert')).toBeNull();
   });
 
+  it('takes its unit behind the figure', async () => {
+    const { field, user, onAnswer } = ask();
+    await user.click(field);
+    await user.keyboard('62 km');
+    expect(onAnswer).toHaveBeenLastCalledWith(62_000);
+    await user.tab();
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
+
   it('says what is no amount, keeps it in the field, and does not pass it on', async () => {
     const { field, user, onAnswer } = ask();
     await user.clear(field);
@@ -77,6 +86,7 @@ describe('a number', () => {
         given={false}
         least={4}
         most={30}
+        after="weeks"
         onAnswer={onAnswer}
       />,
     );
@@ -89,16 +99,21 @@ describe('a number', () => {
   it.each([
     ['4', 4],
     ['30', 30],
+    ['12 weeks', 12],
+    ['9 w', 9],
   ])('takes %s', async (typed, number) => {
     expect(await type(typed)).toHaveBeenLastCalledWith(number);
   });
 
-  it.each(['3', '31', '12.5', 'ten'])('refuses %s and says its range', async (typed) => {
-    expect(await type(typed)).not.toHaveBeenLastCalledWith(Number(typed));
-    expect(screen.getByRole('alert').textContent).toContain(
-      'a whole number from 4 to 30 is needed',
-    );
-  });
+  it.each(['3', '31', '12.5', 'ten', '1e1', '12 km'])(
+    'refuses %s and says its range',
+    async (typed) => {
+      expect(await type(typed)).not.toHaveBeenLastCalledWith(Number(typed));
+      expect(screen.getByRole('alert').textContent).toContain(
+        'a whole number from 4 to 30 is needed',
+      );
+    },
+  );
 });
 
 describe('a choice', () => {

@@ -25,6 +25,7 @@ export const toGo = ' to go';
 
 // DateAnswer
 export const openTheCalendar = 'Open the calendar';
+export const isNoDay = (typed: string) => `“${typed}” is no day. Type it as 9 May 2027.`;
 
 // DifferenceList
 export const noFiguresDiffer = 'No figures differ.';

@@ -22,13 +22,22 @@ function clockOf(typed: string): string {
 /** Seconds per km that races are run at. */
 const RACED = { quickest: 120, slowest: 1200 };
 
+/** `sub 40`, `under 3:00`. */
+const BELOW = /^(?:sub|under|below)[ -]?(?=\d)/i;
+/** `39`: a figure without its unit. Of three figures, as 315, nobody knows which are minutes. */
+const BARE = /^\d{1,2}$/;
+
 /**
- * Reads the time of a race: `3:05` of a marathon is three hours and five minutes.
+ * Reads the time of a race: `3:05` of a marathon is three hours and five minutes, `39` of
+ * 10 km are minutes, and `sub 40` is 40:00.
  *
  * @param metres the distance it is run over
  * @returns seconds
  */
-export function readRaceTime(text: string, metres: number): Read<number> {
+export function readRaceTime(written: string, metres: number): Read<number> {
+  const text = written.trim().replace(BELOW, '');
+  const bare = BARE.test(text) ? bareTime(Number(text), metres) : undefined;
+  if (bare !== undefined) return { ok: true, value: bare };
   const read = readTime(text);
   const isQuicker = (seconds: number) => (seconds / metres) * 1000 < RACED.quickest;
   if (!read.ok || !isQuicker(read.value)) return read;
@@ -37,6 +46,16 @@ export function readRaceTime(text: string, metres: number): Read<number> {
     return inHours;
   }
   return failed(`“${text}” is faster than anyone runs so far. Type it as 40:30 or 3:15:00.`);
+}
+
+/** Seconds of a figure without its unit: the one unit in which it is a pace that races are run at. */
+function bareTime(figure: number, metres: number): number | undefined {
+  return [60, 3600, 1]
+    .map((unit) => figure * unit)
+    .find((seconds) => {
+      const pace = (seconds / metres) * 1000;
+      return pace >= RACED.quickest && pace <= RACED.slowest;
+    });
 }
 
 /**

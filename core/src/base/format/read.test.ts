@@ -43,6 +43,30 @@ describe('reading the time of a race', () => {
     expect(readRaceTime('3:05:00', 42_195)).toEqual({ ok: true, value: 11_100 });
   });
 
+  it.each([
+    // 39 min over 10 km are 3:54 /km; 39 h and 39 s are no pace that races are run at.
+    ['39', 10_000, 2340],
+    ['3', 42_195, 10_800],
+    ['90', 21_097.5, 5400],
+    ['2', 800, 120],
+    ['55', 400, 55],
+    ['sub 40', 10_000, 2400],
+    ['sub-3', 42_195, 10_800],
+    ['under 1:30', 21_097.5, 5400],
+  ])('takes “%s” over %s m in the one unit that it can be', (text, metres, value) => {
+    expect(readRaceTime(text, metres)).toEqual({ ok: true, value });
+  });
+
+  it.each([
+    ['1', 42_195],
+    ['315', 42_195],
+    ['205', 800],
+    ['0', 10_000],
+    ['sub', 10_000],
+  ])('guesses nothing of “%s” over %s m', (text, metres) => {
+    expect(readRaceTime(text, metres).ok).toBe(false);
+  });
+
   it('refuses what nobody runs', () => {
     expect(readRaceTime('0:12', 10_000)).toMatchObject({
       problem: expect.stringMatching(/faster than anyone/) as string,

@@ -1,5 +1,5 @@
 import { clean, type Measure, METRES_PER_MILE, unitName } from '../../base/index.js';
-import { formatPlain, parseAmount } from '../../base/format/index.js';
+import { formatPlain, parseAmount, withoutUnit } from '../../base/format/index.js';
 import {
   mentionsIn,
   paceNamed,
@@ -24,7 +24,7 @@ import {
   refuseLoose,
 } from './refuse-day.js';
 import { readRuns } from './read-runs.js';
-import { saidOtherwise, withoutUnit } from './said-otherwise.js';
+import { saidOtherwise } from './said-otherwise.js';
 
 /** Other words for roles, beside their own. */
 const ROLES = new Map<string, PatternRole>([

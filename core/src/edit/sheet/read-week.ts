@@ -1,7 +1,6 @@
 import { type Measure, unitName } from '../../base/index.js';
-import { parseAmount } from '../../base/format/index.js';
+import { inClock, parseAmount, withoutUnit } from '../../base/format/index.js';
 import type { ReadCell } from './day-entry.js';
-import { withoutUnit } from './said-otherwise.js';
 
 /** What a coach typed for a week's volume. */
 export type VolumeEntry =
@@ -18,16 +17,6 @@ const RANGE = /^(\d{1,3})\s*(?:[-–]|to)\s*(\d{1,3})(?: ?[a-z]+)?$/;
 /** `~50`, `about 50`, `50ish`, `50+`. */
 const ROUGHLY =
   /^(?:(?:~|≈|c\.?|ca\.?|about|approx\.?|around)\s*(\d{1,3}(?::\d\d)?)|(\d{1,3}(?::\d\d)?)\s*(?:ish|\+))$/;
-
-/** `4 h`, `4h30`, `4 hours 30 min`. */
-const HOURS =
-  /(\d{1,2})\s*h(?:ours?|rs?)?(?![a-z])(?:\s*(\d{1,2})\s*(?:m|min|mins|minutes)?(?![a-z]))?/;
-
-/** `4.5 h`, `4,25 hours`. */
-const PART_OF_HOURS = /(\d{1,2})[.,](\d{1,2})\s*h(?:ours?|rs?)?(?![a-z])/;
-
-/** `4:30:00`, as a spreadsheet writes a length of time. */
-const WITH_SECONDS = /^(\d{1,2}:\d\d):00$/;
 
 /** `4.5` alone: of a week that is counted in minutes it is hours. */
 const PART_ALONE = /^(\d{1,2}[.,]\d{1,2})$/;
@@ -69,23 +58,6 @@ function offered(
 ): ReadCell<VolumeEntry> {
   const problem = `“${text.trim()}”: ${why}. Did you mean ${suggestion}?`;
   return { ok: false, problem, suggestion };
-}
-
-/** Hours of a week that is counted in minutes, as a clock. */
-function inClock(typed: string, { basis }: Measure): string {
-  if (basis !== 'time') return typed;
-  return typed
-    .replace(WITH_SECONDS, '$1')
-    .replace(PART_OF_HOURS, (_, hours: string, part: string) =>
-      clockOf(hours, String(Math.round(60 * Number(`0.${part}`)))),
-    )
-    .replace(HOURS, (_, hours: string, minutes: string | undefined) =>
-      clockOf(hours, minutes ?? ''),
-    );
-}
-
-function clockOf(hours: string, minutes: string): string {
-  return `${hours}:${minutes.padStart(2, '0')}`;
 }
 
 /** The middle of a range, or a figure that is no more than about right. */

@@ -1,4 +1,5 @@
 import { type Measure, unitName } from '../../base/index.js';
+import { WRITTEN_UNITS } from '../../base/format/index.js';
 
 /** A way to write a day that means what is written otherwise, and how. */
 type Way = readonly [pattern: RegExp, otherwise: string];
@@ -7,17 +8,9 @@ const NUMBER = String.raw`(\d+(?:[.,]\d+)?)`;
 /** Words for a long run, at the head or the tail of what is written of it. */
 const LONG = '(?:long(?: slow| easy)?(?: run)?|lr|lsd)';
 const CROSS = '(?:xt|x-train(?:ing)?|cross[ -]?train(?:ing)?)';
-/** How a unit is written behind a figure of a table. */
-const WRITTEN: Readonly<Record<string, string>> = {
-  km: '(?:kms?|k)',
-  // On a blackboard in miles 6m are six of them, on one in minutes 45m are minutes.
-  mi: '(?:miles?|mi|m)',
-  min: '(?:minutes?|mins?|m)',
-};
-
 /** The ways of a table whose figures are in a unit. */
 function waysIn(unit: string): readonly Way[] {
-  const amount = `${NUMBER}(?: ?${WRITTEN[unit] ?? unit})?`;
+  const amount = `${NUMBER}(?: ?${WRITTEN_UNITS[unit] ?? unit})?`;
   const run = `${amount}(?: easy)?`;
   const way = (pattern: string, otherwise: string): Way => [
     new RegExp(`^${pattern}`, 'i'),
@@ -53,10 +46,4 @@ export function saidOtherwise(typed: string, measure: Measure): string | undefin
   known.set(unit, ways);
   const way = ways.find(([pattern]) => pattern.test(typed));
   return way && typed.replace(way[0], way[1]);
-}
-
-/** What stands behind a figure, without the unit that it is in anyway. */
-export function withoutUnit(behind: string, measure: Measure): string {
-  const unit = unitName(measure);
-  return behind.replace(new RegExp(`^${WRITTEN[unit] ?? unit}(?= |$) ?`, 'i'), '');
 }

@@ -19,6 +19,7 @@ import { Field } from '../../components/Field.js';
 import { NumberAnswer } from '../../components/NumberAnswer.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { Tick } from '../../components/Tick.js';
+import { goesToUnread } from '../../components/unread.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import { type EventDraft, eventDraft, eventResolver, readEventDraft } from './event-draft.js';
 import styles from './EventList.module.css';
@@ -79,7 +80,10 @@ export function EventForm({
 
   return (
     <form
-      onSubmit={(submitted) => void keep(submitted)}
+      onSubmit={(submitted) => {
+        submitted.preventDefault();
+        if (!goesToUnread(submitted.currentTarget)) void keep(submitted);
+      }}
       noValidate
       className={styles.form}
       aria-label={wording.aRaceOrDaysAway}

@@ -82,6 +82,21 @@ describe('races and days away', () => {
     expect(screen.queryByRole('form')).toBeNull();
   });
 
+  it('keeps nothing while a day is typed that is none, and says so', async () => {
+    const { user, placed } = open();
+    await user.click(screen.getByRole('button', { name: 'Add a race or days away' }));
+    const on = screen.getByLabelText('On', { exact: true });
+    await user.clear(on);
+    await user.type(on, '31 Feb');
+    await user.click(screen.getByRole('button', { name: 'Add' }));
+    expect(screen.getByText('“31 Feb” is no day. Type it as 9 May 2027.')).toBeTruthy();
+    expect(document.activeElement).toBe(on);
+    expect(placed()).toBeUndefined();
+    fill('On', '18 April');
+    await user.click(screen.getByRole('button', { name: 'Add' }));
+    expect(placed()).toMatchObject([{ from: '2027-04-18' }]);
+  });
+
   it('asks whether what is written around it gives way, where something is', async () => {
     const written = [{ date: '2027-04-17', role: 'easy' as const, amount: 16_000 }];
     const { user, commands } = open([], undefined, [], written);

@@ -1,6 +1,6 @@
 import type { AthleteAnswer, BlockFile } from '@nadir/contract';
 import { shownUnit, unitName } from '@nadir/core/base';
-import { formatPlain, parseAmount } from '@nadir/core/base/format';
+import { formatPlain, readAmounts } from '@nadir/core/base/format';
 import { useState } from 'react';
 import { AmountAnswer } from '../../components/AmountAnswer.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
@@ -99,14 +99,9 @@ export function LastWeeksQuestion({ asked, wishes, measure, change }: QuestionPr
             given
             wrong={badWeeks}
             onAnswer={(text) => {
-              const amounts = text
-                .trim()
-                .split(/[\s;]+/)
-                .filter(Boolean)
-                .map((word) => parseAmount(word, measure));
-              const readable = amounts.filter((amount) => amount !== undefined);
-              setBadWeeks(readable.length < amounts.length);
-              if (readable.length === amounts.length) set({ recentWeeks: readable.slice(-52) });
+              const amounts = readAmounts(text, measure);
+              setBadWeeks(amounts === undefined);
+              if (amounts) set({ recentWeeks: amounts.slice(-52) });
             }}
           />
         )}
