@@ -31,10 +31,14 @@ export type DraftProblems = Partial<Record<'date' | 'distance' | 'time', string>
 
 const LEAST = 400;
 const MOST = 100_000;
+/** What was run may be as many kilometres or miles, and is asked. */
+const FEW = 100;
+/** `10,000` and `10.000` are as many metres. */
+const THOUSANDS = /(?<=^\d{1,3})[.,](?=\d{3}$)/;
 
 /** A figure alone is in metres, to the metre: a test of so many minutes covers any; `10k` and `half` are races. */
 function metresOf(typed: string): number {
-  const metres = Number(typed.trim().replace(',', '.'));
+  const metres = Number(typed.trim().replace(THOUSANDS, '').replace(',', '.'));
   if (Number.isFinite(metres)) return metres;
   const read = readDistance(typed, 'km');
   return read.ok ? read.value : NaN;
@@ -53,7 +57,9 @@ export function readDraft(
   if (draft.distance.trim() === '' || !Number.isFinite(distance)) {
     problems.distance = wording.typeTheDistance;
   } else if (distance < LEAST || distance > MOST) {
-    problems.distance = wording.mIsNoRace(draft.distance, LEAST, MOST);
+    const typed = draft.distance.trim();
+    problems.distance =
+      distance > 0 && distance <= FEW ? wording.isNoRaceInMetres(typed) : wording.isNoRace(typed);
   }
   if (!time.ok) problems.time = time.problem;
   if (!time.ok || Object.keys(problems).length > 0) return { problems };

@@ -111,8 +111,10 @@ export const theServerDoesNotAnswer =
 export const giveTheDayItWasRun = 'Give the day it was run.';
 export const thatDayIsStillToCome = 'That day is still to come: enter it when it has been run.';
 export const typeTheDistance = 'Type the distance: 5000, 10 km or half marathon.';
-export const mIsNoRace = (distance: string, least: number, most: number) =>
-  `${distance} m is no race: ${least} to ${most} m. Is it typed in kilometres?`;
+export const isNoRaceInMetres = (typed: string) =>
+  `“${typed}” is no race in metres. Type ${typed} km or ${typed} mi.`;
+export const isNoRace = (typed: string) =>
+  `“${typed}” is not a race from 400 m to 100 km. Check the unit.`;
 
 // rule-figure
 export const aWholeNumber = 'a whole number';

@@ -24,6 +24,8 @@ const RACED = { quickest: 120, slowest: 1200 };
 
 /** `sub 40`, `under 3:00`. */
 const BELOW = /^(?:sub|under|below)[ -]?(?=\d)/i;
+/** `18.30`, `3.15`: of a race no hundredths. */
+const DOT = /(?<=^\d{1,2})\.(?=[0-5]\d$)/;
 /** `39`: a figure without its unit. Of three figures, as 315, nobody knows which are minutes. */
 const BARE = /^\d{1,2}$/;
 
@@ -35,7 +37,7 @@ const BARE = /^\d{1,2}$/;
  * @returns seconds
  */
 export function readRaceTime(written: string, metres: number): Read<number> {
-  const text = written.trim().replace(BELOW, '');
+  const text = written.trim().replace(BELOW, '').replace(DOT, ':');
   const bare = BARE.test(text) ? bareTime(Number(text), metres) : undefined;
   if (bare !== undefined) return { ok: true, value: bare };
   const read = readTime(text);
@@ -69,6 +71,7 @@ function bareTime(figure: number, metres: number): number | undefined {
 export function readTime(text: string): Read<number> {
   const typed = clockOf(text.trim().replace(',', '.'));
   const parts = /^(?:(\d+):)?(\d+):(\d+(?:\.\d+)?)$/.exec(typed);
+  if (typed === '') return failed('Type the time, as 40:30 or 3:15:00.');
   if (!parts) return failed(`“${text}” is no time: type it as 40:30 or 3:15:00.`);
   const [hours, minutes, seconds] = [parts[1] ?? '0', parts[2] ?? '', parts[3] ?? ''].map(Number);
   if (hours === undefined || minutes === undefined || seconds === undefined) return failed('');

@@ -26,7 +26,7 @@ describe('reading a time', () => {
     ['0:00', /no time at all/],
     ['99:00:00', /longer than two days/],
     ['4030', /is no time: type it as 40:30/],
-    ['', /is no time/],
+    ['', /^Type the time, as 40:30/],
   ])('“%s” is refused, and why', (text, why) => {
     const read = readTime(text);
     expect(read.ok).toBe(false);
@@ -50,6 +50,8 @@ describe('reading the time of a race', () => {
     ['90', 21_097.5, 5400],
     ['2', 800, 120],
     ['55', 400, 55],
+    ['18.30', 5000, 1110],
+    ['3.15', 42_195, 11_700],
     ['sub 40', 10_000, 2400],
     ['sub-3', 42_195, 10_800],
     ['under 1:30', 21_097.5, 5400],
