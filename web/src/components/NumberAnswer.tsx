@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Field } from './Field.js';
+import { figureAlone } from './figure-alone.js';
 import { TextAnswer } from './TextAnswer.js';
 import * as wording from './wording.js';
 
@@ -43,8 +44,8 @@ export function NumberAnswer({
           unit={after}
           onAnswer={(text) => {
             const empty = text.trim() === '';
-            const number = readWhole(text, after);
-            const fits = number !== undefined && number >= least && number <= most;
+            const number = Number(figureAlone(text, after));
+            const fits = Number.isInteger(number) && number >= least && number <= most;
             setBad(fits || empty ? undefined : text);
             if (fits || empty) onAnswer(empty ? undefined : number);
           }}
@@ -52,10 +53,4 @@ export function NumberAnswer({
       )}
     </Field>
   );
-}
-
-/** A whole number, what is counted behind it or not: `10`, `10 %`, `3 weeks`. */
-function readWhole(text: string, after: string): number | undefined {
-  const [, figure, behind = ''] = /^(\d{1,9})\s*(\D*)$/.exec(text.trim()) ?? [];
-  return figure !== undefined && after.startsWith(behind) ? Number(figure) : undefined;
 }

@@ -1,5 +1,6 @@
 import type { Unit } from '@nadir/core/base';
 import { isWhole, type Rule, ruleProblem } from '@nadir/core/rules';
+import { figureAlone } from './figure-alone.js';
 import * as wording from './wording.js';
 
 const METRES: Readonly<Record<Unit, number>> = { km: 1000, mi: 1609.344 };
@@ -33,10 +34,10 @@ export function figureText(rule: Rule, value: number, unit: Unit): string {
 /** What was typed, as it is kept; or what is wrong with it, in the shown unit. */
 export function readFigure(rule: Rule, text: string, unit: Unit): number | string {
   const { factor, unit: name } = shownAs(rule, unit);
-  const typed = Number(text.trim().replace(',', '.'));
+  const typed = Number(figureAlone(text, name)?.replace(',', '.'));
   const value = typed / factor;
   const rounded = isWhole(rule) ? value : Number(value.toPrecision(12));
-  if (text.trim() !== '' && ruleProblem(rule, rounded) === undefined) return rounded;
+  if (ruleProblem(rule, rounded) === undefined) return rounded;
   const least = figureText(rule, rule.least, unit);
   const most = figureText(rule, rule.most, unit);
   return wording.fromToIsNeeded({

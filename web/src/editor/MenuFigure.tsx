@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import { type SyntheticEvent, useState } from 'react';
 import { NumberAnswer } from '../components/NumberAnswer.js';
+import { goesToUnread } from '../components/unread.js';
 import styles from './MenuFigure.module.css';
 import * as wording from './wording.js';
 
@@ -19,9 +20,9 @@ export function MenuFigure({
   onTake: (figure: number) => void;
 }) {
   const [figure, setFigure] = useState<number | undefined>(start);
-  function onSubmit(event: SyntheticEvent) {
+  function onSubmit(event: SyntheticEvent<HTMLFormElement>) {
     event.preventDefault();
-    if (figure !== undefined) onTake(figure);
+    if (!goesToUnread(event.currentTarget) && figure !== undefined) onTake(figure);
   }
   return (
     <form

@@ -23,9 +23,18 @@ describe('a figure of the house rules', () => {
   });
 
   it.each([
+    ['volume.growthCap', '7,5 %', 0.075],
+    ['longRun.growthDistance', '3 km', 3000],
+    ['recovery.every', '4 weeks', 4],
+  ] as const)('%s: “%s” is read with its unit', (path, text, value) => {
+    expect(readFigure(rule(path), text, 'km')).toBeCloseTo(value, 6);
+  });
+
+  it.each([
     ['volume.growthCap', '140', /from 0 to 100%/],
     ['volume.growthCap', '', /needed/],
     ['volume.growthCap', 'ten', /“ten”/],
+    ['longRun.growthDistance', '3 mi', /“3 mi”/],
     ['recovery.every', '3.5', /a whole number from 3 to 6 weeks/],
   ] as const)('%s: “%s” is refused in the unit shown', (path, text, words) => {
     expect(readFigure(rule(path), text, 'km')).toMatch(words);

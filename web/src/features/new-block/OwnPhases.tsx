@@ -7,6 +7,7 @@ import { TextAnswer } from '../../components/TextAnswer.js';
 import { Tick } from '../../components/Tick.js';
 import styles from './Ask.module.css';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
+import { PhaseWeeks } from './PhaseWeeks.js';
 import * as wording from './wording.js';
 
 /** Most phases a block may have. */
@@ -49,16 +50,10 @@ export function OwnPhases({
               choices={phaseKinds.map((kind) => [kind, kind.replaceAll('-', ' ')] as const)}
               onAnswer={(kind) => set(index, { kind })}
             />
-            <TextAnswer
+            <PhaseWeeks
               label={wording.weeksOfPhase(number)}
-              width={92}
-              unit={wording.weeks}
-              value={String(phase.weeks)}
-              given
-              onAnswer={(text) => {
-                const weeks = Number(text);
-                if (Number.isInteger(weeks) && weeks >= 1 && weeks <= 30) set(index, { weeks });
-              }}
+              weeks={phase.weeks}
+              onAnswer={(weeks) => set(index, { weeks })}
             />
             <Tick
               label={wording.endsInRecovery}

@@ -113,6 +113,8 @@ export const nameOfPhase = (number: number) => `Name of phase ${number}`;
 export const phase = 'Phase';
 export const kindOfPhase = (number: number) => `Kind of phase ${number}`;
 export const weeksOfPhase = (number: number) => `Weeks of phase ${number}`;
+export const phaseWeeksNeeded = (typed: string, least: number, most: number) =>
+  `“${typed}”: a whole number of weeks from ${least} to ${most} is needed.`;
 export const endsInRecovery = 'ends in recovery';
 export const phaseEarlier = (number: number) => `Phase ${number} earlier`;
 export const removePhase = (number: number) => `Remove phase ${number}`;
