@@ -42,7 +42,7 @@ test('adds a result and sees the paces move; a bad time is said and nothing is l
   // Another model, and a distance of the coach's own.
   await page.getByRole('radio', { name: 'Ladder' }).check();
   await expect(page.getByRole('radio', { name: 'Ladder' })).toBeChecked();
-  await page.getByLabel('Own distance, m').fill('12000');
+  await page.getByLabel('Own distance').fill('12 km');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('row', { name: /^12 km/ })).toBeVisible();
 });

@@ -8,7 +8,7 @@ import TableFooter from '@mui/material/TableFooter';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
-import { formatDuration, formatPace, formatRace } from '@nadir/core/base/format';
+import { formatDuration, formatPace, formatRace, readDistance } from '@nadir/core/base/format';
 import { choosePaceModel, toggleDistance } from '@nadir/core/edit/paces';
 import { paceModels } from '@nadir/core/paces';
 import type { PaceModelName } from '@nadir/core/spec/choices';
@@ -122,32 +122,37 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
 
 function OwnDistance({ view: { spec }, commands }: { view: PacesView; commands: Commands }) {
   const [typed, setTyped] = useState('');
-  const metres = Number(typed.trim());
-  const good = Number.isFinite(metres) && metres >= 400 && metres <= 100_000;
+  const read = readDistance(typed, spec.athlete.unit);
+  const problem = typed.trim() === '' || read.ok ? undefined : read.problem;
   return (
     <form
       className={styles.inline}
       onSubmit={(event) => {
         event.preventDefault();
-        if (!good) return;
-        if (!spec.paces.distances.includes(metres)) commands.run(toggleDistance({ spec }, metres));
+        if (!read.ok) return;
+        const isNew = !spec.paces.distances.includes(read.value);
+        if (isNew) commands.run(toggleDistance({ spec }, read.value));
         setTyped('');
       }}
     >
       <TextAnswer
         key={spec.paces.distances.length}
-        label={wording.ownDistanceM}
+        label={wording.ownDistance}
         width={130}
-        unit="m"
         placeholder={wording.ownDistance}
         value={typed}
         given
-        wrong={typed !== '' && !good}
+        wrong={problem !== undefined}
         onAnswer={setTyped}
       />{' '}
-      <Button type="submit" variant="outlined" disabled={!good}>
+      <Button type="submit" variant="outlined" disabled={!read.ok}>
         {wording.add}
       </Button>{' '}
+      {problem && (
+        <span className="small grave" role="alert">
+          {problem}{' '}
+        </span>
+      )}
     </form>
   );
 }

@@ -156,7 +156,7 @@ describe('tables', () => {
     ).toBeTruthy();
     await userEvent.click(screen.getByRole('radio', { name: 'Ladder' }));
     expect(ran(commands)?.change.athlete).toMatchObject({ paceModel: 'ladder' });
-    await userEvent.type(screen.getByLabelText('Own distance, m'), '12000{Enter}');
+    await userEvent.type(screen.getByLabelText('Own distance'), '12 km{Enter}');
     expect(ran(commands)?.change.paces).toMatchObject({ distances: [12_000] });
   });
 

@@ -23,7 +23,6 @@ export const beyondWhereThisModelHolds = ', beyond where this model holds';
 export const residual = (race: string, dayAndMonth: string) => `Residual, ${race} ${dayAndMonth}`;
 export const aMarksWhereAModel =
   ' A “?” marks where a model is not known to hold. Residual: how much longer a result took than the model says.';
-export const ownDistanceM = 'Own distance, m';
 export const ownDistance = 'Own distance';
 export const add = 'Add';
 
