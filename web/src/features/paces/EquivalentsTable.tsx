@@ -110,7 +110,7 @@ export function EquivalentsTable({ view, commands }: { view: PacesView; commands
           </TableRow>
         ))}
         <TableRow>
-          <TableCell colSpan={models.length + 1} className="muted">
+          <TableCell colSpan={models.length + 1} className={`${styles.note ?? ''} muted`}>
             <OwnDistance view={view} commands={commands} />
             {wording.aMarksWhereAModel}
           </TableCell>
