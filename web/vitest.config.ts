@@ -8,6 +8,7 @@ export default defineProject({
   test: {
     name: 'web',
     environment: 'jsdom',
+    setupFiles: 'src/testing/page-setup.ts',
     // One page for all files of a worker: setting it up anew took longer than the tests.
     isolate: false,
     unstubGlobals: true,

@@ -3,6 +3,7 @@ import AccordionDetails from '@mui/material/AccordionDetails';
 import AccordionSummary from '@mui/material/AccordionSummary';
 import { type ReactNode, useId } from 'react';
 import type { ResolvedSpec } from '@nadir/core/spec';
+import { intoView } from '../../components/into-view.js';
 import styles from './Ask.module.css';
 import { type Topic, answerWords, topicTitles } from './topics.js';
 import * as wording from './wording.js';
@@ -41,7 +42,7 @@ export function OneLine({
           <i>{open ? wording.close : wording.change}</i>
         </span>
       </AccordionSummary>
-      <AccordionDetails role="group" aria-label={topicTitles[topic]}>
+      <AccordionDetails ref={intoView} role="group" aria-label={topicTitles[topic]}>
         {children}
       </AccordionDetails>
     </Accordion>

@@ -4,6 +4,7 @@ import { type BlockFile, givenOf, problemsOfWishes } from '@nadir/contract';
 import { useId, useMemo } from 'react';
 import { useSignedIn } from '../../api/session.js';
 import { SmallSection } from '../../drawing/SmallSection.js';
+import { intoView } from '../../components/into-view.js';
 import { laidOf, useMeasure, usePast } from '../../components/useLaidBlock.js';
 import styles from './Ask.module.css';
 import type { SchoolAnswerProps } from './school-answer-props.js';
@@ -36,6 +37,7 @@ export function SchoolPreviews<T extends string>({
   );
   return (
     <div
+      ref={intoView}
       role="radiogroup"
       aria-label={wording.compareSchools2(label)}
       className={styles.previews}

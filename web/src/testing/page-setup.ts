@@ -1,0 +1,2 @@
+// The page of the tests lays nothing out, and has nowhere to scroll to.
+Element.prototype.scrollIntoView = () => undefined;
