@@ -59,12 +59,14 @@ function stateOf(
   planned: PlannedRuns,
   done: { runs: readonly RunEntry[]; instead: readonly RunEntry[]; missed: RunEntry | undefined },
 ): DoneState {
-  if (done.runs.length > 0) return 'run';
-  if (done.missed) return done.missed.movedTo === undefined ? 'missed' : 'moved';
-  if (done.instead.some(({ kind }) => kind !== 'strength')) return 'instead';
-  return planned.distance > 0 || planned.sessions.some(({ kind }) => kind === 'cross')
-    ? 'unknown'
-    : 'rest';
+  const { runs, instead, missed } = done;
+  const wasPlanned = planned.distance > 0 || planned.sessions.some(({ kind }) => kind === 'cross');
+  if (runs.length > 0) return 'run';
+  if (missed?.movedTo !== undefined) return 'moved';
+  // Where nothing was to be run nothing was missed, unless the athlete was ill or sore that day.
+  if (missed && (wasPlanned || missed.reason !== undefined)) return 'missed';
+  if (instead.some(({ kind }) => kind !== 'strength')) return 'instead';
+  return wasPlanned ? 'unknown' : 'rest';
 }
 
 const CROSS: ReadonlySet<string> = new Set(['pool', 'bike', 'swim']);

@@ -7,6 +7,7 @@ import {
   weekdays,
 } from '../base/index.js';
 import type { Read } from '../base/format/index.js';
+import { asPlanned, type PlannedRuns } from './day-done.js';
 import { type Figures, isTooShort, readFigures, withPace } from './read-figures.js';
 import { type MissedReason, missedReasons, type RunEntry } from './run-entry.js';
 
@@ -21,6 +22,7 @@ const AS_PLANNED: ReadonlySet<string> = new Set(['=', 'as planned', 'ok', 'done'
 const MISSED: ReadonlySet<string> = new Set([
   ...['missed', 'skipped', 'dns', 'x', '-', '–', '0', 'nothing', 'none'],
   ...['not run', 'no run', 'did not run', 'didn’t run', "didn't run"],
+  ...['rest', 'rested', 'off', 'day off', 'rest day'],
 ]);
 /** Other words for why a run was missed. */
 const REASONS: ReadonlyMap<string, MissedReason> = new Map([
@@ -39,13 +41,14 @@ const TWICE = [
  * `12 km 1:02:30, effort 4, felt fine`, `pool 40 min`, `missed, ill`, `moved to Fri`. Parts after
  * commas are effort, heart rate or reason where they read as one, else a note.
  *
- * @param on the day it is typed of: where a moved run went follows from it
+ * @param on the day it is typed of: where a moved run went follows from it, and whether a day
+ * without running went as planned
  */
-export function readDone(text: string, measure: Measure, on?: CivilDate): Read<DayTyped> {
+export function readDone(text: string, measure: Measure, on?: PlannedRuns): Read<DayTyped> {
   const typed = text.trim().replace(/\s+/g, ' ');
   if (typed === '') return { ok: true, value: { kind: 'nothing' } };
   if (AS_PLANNED.has(typed.toLowerCase())) return { ok: true, value: { kind: 'as-planned' } };
-  const moved = readMoved(typed, on);
+  const moved = readMoved(typed, on?.date);
   if (moved) return { ok: true, value: { kind: 'done', done: [moved] } };
   const twice = TWICE.map((way) => way.exec(typed)).find((found) => found !== null);
   const done: Done[] = [];
@@ -54,7 +57,13 @@ export function readDone(text: string, measure: Measure, on?: CivilDate): Read<D
     if (!read.ok) return read;
     done.push(read.value);
   }
-  return { ok: true, value: { kind: 'done', done } };
+  const isRest = on !== undefined && asPlanned(on).length === 0 && done.every(isBareMissed);
+  return { ok: true, value: isRest ? { kind: 'as-planned' } : { kind: 'done', done } };
+}
+
+/** Nothing was run, and nothing is said of why. */
+function isBareMissed({ kind, reason, movedTo, note }: Done): boolean {
+  return kind === 'missed' && (reason ?? movedTo ?? note) === undefined;
 }
 
 function readOne(text: string, measure: Measure): Read<Done> {

@@ -34,6 +34,8 @@ const KINDS: ReadonlyMap<string, EntryKind> = new Map([
   ...['gym', 'weights', 's&c'].map((word) => [word, 'strength'] as const),
   ...['swimming', 'swam'].map((word) => [word, 'swim'] as const),
   ...['walking', 'walked', 'hike'].map((word) => [word, 'walk'] as const),
+  ...['xt', 'elliptical', 'rowing', 'rower', 'skiing'].map((word) => [word, 'other'] as const),
+  ...['football', 'tennis', 'yoga', 'pilates'].map((word) => [word, 'other'] as const),
 ]);
 
 const number = (text = ''): number => Number(text.replace(',', '.'));
@@ -47,7 +49,7 @@ const PIECES: readonly (readonly [RegExp, Put])[] = [
   [piece(`@ ?(\\d+:\\d\\d)`), (found, [, clock], { unit }) => putPace(found, clock, unit)],
   [piece(`(?:in )?(\\d+:\\d[\\d:.,]*)`), (found, [, clock = '']) => putClock(found, clock)],
   [
-    piece(`(\\d{1,2}) ?h(?:rs?|ours?)? ?(?:([0-5]?\\d)(?: ?min|m)?)?(?![a-z])`),
+    piece(`(\\d{1,2}) ?h(?:rs?|ours?)? ?(?:([0-5]?\\d)(?: ?min(?:ute)?s?|m)?)?(?![a-z])`),
     (found, [, hours, minutes]) => put(found, 'time', 3600 * number(hours) + 60 * number(minutes)),
   ],
   [
@@ -63,7 +65,10 @@ const PIECES: readonly (readonly [RegExp, Put])[] = [
     piece(`\\d+ ?[x×*]`),
     () => 'repetitions are typed under the run. Type the run as a whole here: 9 km 45:00.',
   ],
-  [piece(`(${NUMBER})(?![a-z])`), putBare],
+  // 8km/50min: one figure after the other.
+  [piece(`/(?=\\d)`), () => undefined],
+  // ~12, 12ish: what a coach says of it, taken for what it is.
+  [piece(`[~≈]? ?(${NUMBER})(?:ish\\b)?(?![a-z\\d]|[.,]\\d)`), putBare],
   [piece(`[^\\s]+`), putWord],
 ];
 

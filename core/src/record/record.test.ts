@@ -18,6 +18,19 @@ const mi: Measure = { basis: 'distance', unit: 'mi', step: 1 };
 const byTime: Measure = { basis: 'time', unit: 'km', step: 1 };
 
 const at = { date: '2027-02-09', place: 0 };
+const planned = {
+  date: '2027-02-09',
+  distance: 10_000,
+  time: 3000,
+  sessions: [
+    { kind: 'run', distance: 6000, time: 1800 },
+    { kind: 'run', distance: 4000, time: 1200 },
+    { kind: 'core', distance: 0, time: 600 },
+  ],
+  swap: undefined,
+  beside: {},
+};
+const rest = { ...planned, distance: 0, time: 0, sessions: [] };
 
 describe('what a coach types of a day that was run', () => {
   it.each([
@@ -83,6 +96,13 @@ describe('what a coach types of a day that was run', () => {
       [{ kind: 'run', distance: 12_000, note: 'I am slow in the pm' }],
     ],
     ['did not run, sick', km, [{ kind: 'missed', reason: 'ill' }]],
+    ['rest', km, [{ kind: 'missed' }]],
+    ['8km/50min', km, [{ kind: 'run', distance: 8000, time: 3000 }]],
+    ['1 hr 5 mins', km, [{ kind: 'run', time: 3900 }]],
+    ['12ish', km, [{ kind: 'run', distance: 12_000 }]],
+    ['~12,5', km, [{ kind: 'run', distance: 12_500 }]],
+    ['45 min xt', km, [{ kind: 'other', time: 2700 }]],
+    ['yoga 30', km, [{ kind: 'other', time: 1800 }]],
     ['missed, on call', km, [{ kind: 'missed', note: 'on call' }]],
   ] as const)('%s', (text, measure, done) => {
     expect(readDone(text, measure)).toEqual({ ok: true, value: { kind: 'done', done } });
@@ -90,19 +110,25 @@ describe('what a coach types of a day that was run', () => {
 
   it('may have moved to the next day of a name', () => {
     const to = (text: string) => {
-      const read = readDone(text, km, '2027-02-09');
+      const read = readDone(text, km, planned);
       return read.ok && read.value.kind === 'done' ? read.value.done[0] : undefined;
     };
     // A Tuesday: Friday is the 12th, Monday the 15th, Tuesday a week on.
     expect(to('moved to Fri')).toEqual({ kind: 'missed', movedTo: '2027-02-12' });
     expect(to('moved Monday')).toEqual({ kind: 'missed', movedTo: '2027-02-15' });
     expect(to('move to tue')).toEqual({ kind: 'missed', movedTo: '2027-02-16' });
-    expect(readDone('moved to nowhere', km, '2027-02-09').ok).toBe(false);
+    expect(readDone('moved to nowhere', km, planned).ok).toBe(false);
   });
 
   it('may be nothing, or as planned', () => {
     expect(readDone('  ', km)).toMatchObject({ value: { kind: 'nothing' } });
     expect(readDone('=', km)).toMatchObject({ value: { kind: 'as-planned' } });
+  });
+
+  it.each(['rest', '0', 'off', 'missed'])('went as planned with “%s” on a day of rest', (text) => {
+    expect(readDone(text, km, rest)).toMatchObject({ value: { kind: 'as-planned' } });
+    expect(readDone(text, km, planned)).toMatchObject({ value: { done: [{ kind: 'missed' }] } });
+    expect(readDone('ill', km, rest)).toMatchObject({ value: { done: [{ reason: 'ill' }] } });
   });
 
   it.each([
@@ -168,19 +194,6 @@ describe('repetitions', () => {
   });
 });
 
-const planned = {
-  date: '2027-02-09',
-  distance: 10_000,
-  time: 3000,
-  sessions: [
-    { kind: 'run', distance: 6000, time: 1800 },
-    { kind: 'run', distance: 4000, time: 1200 },
-    { kind: 'core', distance: 0, time: 600 },
-  ],
-  swap: undefined,
-  beside: {},
-};
-
 describe('a day that was done', () => {
   it('as planned is one entry for each thing it held', () => {
     expect(asPlanned(planned)).toEqual([
@@ -210,7 +223,6 @@ describe('a day that was done', () => {
   it('has the figure that was not recorded from the planned pace', () => {
     expect(dayDone(planned, [{ ...at, kind: 'run', time: 2400 }], 0.36).distance).toBe(8000);
     expect(dayDone(planned, [{ ...at, kind: 'run', distance: 5000 }], 0.36).time).toBe(1500);
-    const rest = { ...planned, distance: 0, time: 0, sessions: [] };
     expect(dayDone(rest, [{ ...at, kind: 'run', distance: 5000 }], 0.36).time).toBe(1800);
   });
 
@@ -220,7 +232,13 @@ describe('a day that was done', () => {
     expect(dayDone(planned, [{ ...at, kind: 'bike', time: 1800 }], 0.36).state).toBe('instead');
     expect(dayDone(planned, [{ ...at, kind: 'strength', time: 1800 }], 0.36).state).toBe('unknown');
     expect(dayDone(planned, [], 0.36).state).toBe('unknown');
-    expect(dayDone({ ...planned, distance: 0, sessions: [] }, [], 0.36).state).toBe('rest');
+    expect(dayDone(rest, [], 0.36).state).toBe('rest');
+  });
+
+  it('misses nothing where nothing was to be run, but for what made it so', () => {
+    const missed = { ...at, kind: 'missed' } as const;
+    expect(dayDone(rest, [missed], 0.36).state).toBe('rest');
+    expect(dayDone(rest, [{ ...missed, reason: 'ill' }], 0.36).state).toBe('missed');
   });
 });
 

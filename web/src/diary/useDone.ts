@@ -53,7 +53,7 @@ export function useDone(measure: Measure): DoneActs {
       },
       write(day, text) {
         const words = dayWords(day.date);
-        const read = readDone(text, measure, day.date);
+        const read = readDone(text, measure, day);
         if (!read.ok) {
           say({ text: read.problem });
           return false;
