@@ -9,6 +9,11 @@ type Refused = ReadCell<DayEntry> & { ok: false };
 
 /** What leaves open what is to be run: `rest or 5 easy`, `~10 km`, two runs with a session; undefined of anything else. */
 export function refuseLoose(typed: string, measure: Measure): Refused | undefined {
+  if (!WORD.test(typed)) return idle(typed);
+  if (REPS_ALONE.test(typed)) {
+    const problem = `“${typed}” does not say how often it is run. Write the repetitions with it, such as 8 x ${typed.slice(0, -1)} m.`;
+    return { ok: false, problem };
+  }
   if (RESTS.test(typed)) {
     const problem = `“${typed}”: a rest day holds nothing else. Write “rest”, or what is run.`;
     return { ok: false, problem, suggestion: 'rest' };
@@ -22,17 +27,23 @@ export function refuseLoose(typed: string, measure: Measure): Refused | undefine
   return { ok: false, problem, suggestion: typed.replace(HEDGES, '').trim() };
 }
 
+/** `?` and `"` say nothing. */
+const WORD = /[\p{L}\d]/u;
+
+/** `400s`: repetitions of so many metres, and no run of so many seconds. */
+const REPS_ALONE = /^[1-9]\d{2,3}s$/i;
+
 /** `rest (travel)`, `off - holiday`, `rest or 5 easy`. */
 const RESTS = /^(?:rest(?: day)?|(?:day )?off) ?(?:[-–—:,/(]|or\b)|\bor (?:rest|off)$/i;
 
 /** `AM 4 easy, PM 6 x 1 km`. */
 const TWO_PARTS = /\bam\b.*\bpm\b/i;
 
-/** `~10 km`, `up to 10`, `10 km +`. */
+/** `~10 km`, `up to 10`, `10 km +`, `10ish`. */
 const HEDGED =
-  /^(?:[~≈<>≤≥]|(?:approx|about|around|circa|ca|c|max|min|up to)\b\.?) ?\d|\d[^+%]*(?: ?\+| max| or so)$/i;
+  /^(?:[~≈<>≤≥]|(?:approx|about|around|circa|ca|c|max|min|up to)\b\.?) ?\d|\d[^+%]*(?: ?\+| max| or so|ish)$/i;
 const HEDGES =
-  /^(?:[~≈<>≤≥]|(?:approx|about|around|circa|ca|c|max|min|up to)\b\.?)|(?:\+|max|or so)$/gi;
+  /^(?:[~≈<>≤≥]|(?:approx|about|around|circa|ca|c|max|min|up to)\b\.?)|(?:\+|max|or so|ish)$/gi;
 
 /** `easy 45` in a table of kilometres: minutes, most likely. */
 export function refuseEndless(
@@ -41,15 +52,21 @@ export function refuseEndless(
   amount: number,
   measure: Measure,
 ): Refused | undefined {
-  const isEasy = role === 'easy' || role === 'short-easy' || role === 'recovery';
-  if (measure.basis === 'time' || !isEasy || amount < ENDLESS) return undefined;
+  const endless = ENDLESS.get(role);
+  if (measure.basis === 'time' || endless === undefined || amount < endless.metres) {
+    return undefined;
+  }
   const minutes = `${Math.round(amount / shownUnit(measure))} min ${dayRoleWords[role]}`;
-  const problem = `“${typed}” would be ${formatPlain(amount, measure)} on an easy day. Did you mean “${minutes}”? Else write the unit with it.`;
+  const problem = `“${typed}” would be ${formatPlain(amount, measure)} ${endless.on}. Did you mean “${minutes}”? Else write the unit with it.`;
   return { ok: false, problem, suggestion: minutes };
 }
 
-/** Metres that nobody runs on an easy day. */
-const ENDLESS = 30_000;
+const easyDay = { metres: 30_000, on: 'on an easy day' };
+/** Metres that nobody means by a figure alone, by the role of the day. */
+const ENDLESS: ReadonlyMap<PatternRole, { metres: number; on: string }> = new Map([
+  ...(['easy', 'short-easy', 'recovery'] as const).map((role) => [role, easyDay] as const),
+  ['long', { metres: 75_000, on: 'in a long run' }],
+]);
 
 /** `75` in a table of kilometres, on any day but the long run’s: minutes, most likely. */
 export function refuseFarther(
@@ -82,6 +99,7 @@ export function refuseFarSession(
 const FARTHEST: readonly (readonly [RegExp, number])[] = [
   [/tempo|threshold/i, 17_000],
   [/fartlek/i, 25_000],
+  [/shake-?out/i, 8000],
 ];
 
 function inMinutes(typed: string, far: string): Refused {
@@ -92,7 +110,11 @@ function inMinutes(typed: string, far: string): Refused {
 
 /** Words alone say nothing of what is run: `HM`, `fartlek`, `travel`. */
 export function refuseIdle(typed: string, parts: readonly Part[]): Refused | undefined {
-  if (parts.some((part) => part.kind !== 'words' || part.amount)) return undefined;
+  const isIdle = parts.every((part) => part.kind === 'words' && !part.amount);
+  return isIdle ? idle(typed) : undefined;
+}
+
+function idle(typed: string): Refused {
   const problem = `“${typed}” does not say how much is run. Write a distance or a time with it, or “rest”. Races, illness and travel stand under “Races & days away”.`;
   return { ok: false, problem, suggestion: RESTED.test(typed) ? 'rest' : undefined };
 }

@@ -25,9 +25,11 @@ function waysIn(unit: string): readonly Way[] {
     // Run 10 km
     way('run:? (?=\\d)', ''),
     // 8 am, 6 pm; AM: 8 easy PM: 6 easy; 8/6: two runs.
-    way(`(?:double:? )?${run} am[,;]? ?(?:and |& ?|\\+ ?|/ ?)?${run} pm$`, '$1+$2'),
+    way(`(?:double:? )?${run} ?am[,;]? ?(?:and |& ?|\\+ ?|/ ?)?${run} ?pm$`, '$1+$2'),
     way(`(?:double:? )?am:? ${run}[,;]? ?(?:/ ?)?pm:? ${run}$`, '$1+$2'),
     way(`${run} ?/ ?${run}$`, '$1+$2'),
+    // Double: 8+6
+    way('double:? (?=\\d)', ''),
     // 1:15 easy is an hour and a quarter.
     way('([1-5]):([0-5]\\d)(?= [a-z]|$)(?! (?:min|s|h|per)\\b)', '$1 h $2 min'),
     // XT 45 min; cross train: 40 min bike.

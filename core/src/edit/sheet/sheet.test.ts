@@ -94,6 +94,8 @@ describe('a day as it is typed', () => {
     ['Long run 30k last 10k @ MP', { kind: 'session', text: '30k last 10k @ MP' }],
     ['24 long, last 8 steady', { kind: 'session', text: '24 km, last 8 steady' }],
     ['8 am, 6 pm', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
+    ['8am 6pm', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
+    ['double 8+6', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
     ['AM: 8 easy PM: 6 easy', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
     ['8/6', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
     ['XT 45 min', { kind: 'cross', cross: 'bike', time: 2700 }],
@@ -195,6 +197,7 @@ describe('a day as it is typed', () => {
     for (const text of ['~10 km', 'up to 10 km', '10 km +', 'c. 10 km', '10 km max']) {
       expect(readDay(text, km, paces)).toMatchObject({ ok: false, suggestion: '10 km' });
     }
+    expect(readDay('10ish', km, paces)).toMatchObject({ ok: false, suggestion: '10' });
   });
 
   it('is nothing that nobody runs', () => {
@@ -204,6 +207,13 @@ describe('a day as it is typed', () => {
     expect(readDay('29 easy', km, paces)).toMatchObject({ entry: { amount: 29_000 } });
     expect(readDay('30 easy', km, paces)).toMatchObject({ suggestion: '30 min easy' });
     expect(readDay('45 long', km, paces)).toMatchObject({ entry: { amount: 45_000 } });
+    expect(readDay('74 long', km, paces)).toMatchObject({ entry: { amount: 74_000 } });
+    expect(readDay('long 90', km, paces)).toMatchObject({ suggestion: '90 min long run' });
+    expect(readDay('20 shakeout', km, paces)).toMatchObject({ suggestion: '20 min shakeout' });
+    expect(readDay('4 shakeout', km, paces)).toMatchObject({ ok: true });
+    expect(readDay('400s', km, paces)).toMatchObject({
+      problem: expect.stringMatching(/how often it is run.*8 x 400 m/) as string,
+    });
     expect(readDay('0 + 8', km, paces)).toMatchObject({ ok: false });
     expect(readDay('45 km easy', km, paces)).toMatchObject({ entry: { amount: 45_000 } });
     expect(readDay('40 min @ 85 % max', km, paces)).toMatchObject({ ok: true });
@@ -219,6 +229,9 @@ describe('a day as it is typed', () => {
       ok: false,
       problem: expect.stringMatching(/does not say how much is run/) as string,
       suggestion: undefined,
+    });
+    expect(readDay('?', km, paces)).toMatchObject({
+      problem: expect.stringMatching(/“\?” does not say how much is run/) as string,
     });
     for (const text of ['travel', 'rest (travel)', 'off - holiday', '5 easy or rest']) {
       expect(readDay(text, km, paces)).toMatchObject({ ok: false, suggestion: 'rest' });
