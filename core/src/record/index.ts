@@ -9,6 +9,7 @@ export {
 } from './morning.js';
 export { printDone } from './print-done.js';
 export { type DayTyped, type Done, readDone } from './read-done.js';
+export { readTimeDone } from './read-time-done.js';
 export { MOST_REPS, readReps, repsDone, type RepsDone } from './reps.js';
 export {
   entriesByDay,

@@ -22,7 +22,7 @@ type Put = (found: Figures, match: RegExpExecArray, measure: Measure) => string 
 
 const NUMBER = String.raw`\d+(?:[.,]\d+)?`;
 /** Shorter by itself it is an hour and some minutes, written short. */
-const SHORTEST_ALONE = 360;
+export const SHORTEST_ALONE = 360;
 /** An m behind less than this is no metre. */
 const FEWEST_METRES = 60;
 

@@ -7,6 +7,7 @@ import {
   printDone,
   readDone,
   readReps,
+  readTimeDone,
   repsDone,
   startFromDiary,
   weatherCautions,
@@ -282,4 +283,22 @@ it.each([
   [undefined, 0],
 ])('weather of “%s” asks for %d cautions', (weather, count) => {
   expect(weatherCautions(weather)).toHaveLength(count);
+});
+
+describe('how long something took, as an athlete types it', () => {
+  it.each([
+    ['1:02:30', undefined, 3750],
+    ['65', undefined, 3900],
+    ['65', 12_000, 3900],
+    ['48 min', 8000, 2880],
+    // 65 s over 12 km is nobody's running, 1:05:00 is 5:25 /km.
+    ['1:05', 12_000, 3900],
+    ['42:10', 8000, 2530],
+  ])('%s', (text, metres, seconds) => {
+    expect(readTimeDone(text, metres)).toEqual({ ok: true, value: seconds });
+  });
+
+  it.each(['1:05', '0', 'an hour'])('asks again after “%s” alone', (text) => {
+    expect(readTimeDone(text).ok).toBe(false);
+  });
 });

@@ -1,9 +1,9 @@
 import Button from '@mui/material/Button';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import type { PageBlock, SentEntry } from '@nadir/contract/athlete';
-import { metresPer } from '@nadir/core/base';
-import { formatDuration, formatTenthsOf, readTime } from '@nadir/core/base/format';
-import { type EntryKind, type MissedReason, readReps } from '@nadir/core/record';
+import type { Unit } from '@nadir/core/base';
+import { formatDuration, formatTenthsOf, readAmount } from '@nadir/core/base/format';
+import { type EntryKind, type MissedReason, readReps, readTimeDone } from '@nadir/core/record';
 import { useState } from 'react';
 import { ChoiceAnswer } from '../components/ChoiceAnswer.js';
 import styles from './AthletePage.module.css';
@@ -60,7 +60,7 @@ export function SomethingElse({
       onSend({ kind, ...(reason !== '' && { reason }) });
       return;
     }
-    const read = readDone({ distance, time, reps }, metresPer(unit));
+    const read = readDone({ kind, distance, time, reps }, unit);
     setProblem(typeof read === 'string' ? read : undefined);
     if (typeof read !== 'string') onSend({ kind, ...read });
   }
@@ -159,17 +159,17 @@ function Figure({
 
 /** What was typed, read; or what is wrong with it, in words. */
 function readDone(
-  typed: { distance: string; time: string; reps: string },
-  metres: number,
+  typed: { kind: EntryKind; distance: string; time: string; reps: string },
+  unit: Unit,
 ): Pick<Done, 'distance' | 'time' | 'reps'> | string {
   const done: Pick<Done, 'distance' | 'time' | 'reps'> = {};
   if (typed.distance.trim() !== '') {
-    const figure = Number(typed.distance.trim().replace(',', '.'));
-    if (!(figure > 0)) return wording.isNoDistance(typed.distance);
-    done.distance = Math.round(figure * metres);
+    const distance = readAmount(typed.distance, { basis: 'distance', unit, step: 0.1 });
+    if (distance === undefined || distance === 0) return wording.isNoDistance(typed.distance);
+    done.distance = Math.round(distance);
   }
   if (typed.time.trim() !== '') {
-    const read = readTime(typed.time.trim());
+    const read = readTimeDone(typed.time, typed.kind === 'run' ? done.distance : undefined);
     if (!read.ok) return read.problem;
     done.time = read.value;
   }
