@@ -5,11 +5,12 @@ import TableRow from '@mui/material/TableRow';
 import { metresPer, type Unit } from '@nadir/core/base';
 import { alsoCalled } from '@nadir/core/sessions';
 import { type HeartScale, heartScales, type NamedPace } from '@nadir/core/spec/choices';
-import { useId } from 'react';
+import { useId, useState } from 'react';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { IconAct } from '../../components/IconAct.js';
 import { TextAnswer } from '../../components/TextAnswer.js';
 import { DownIcon, HoldIcon, RemoveIcon, UpIcon } from '../../theme/icons.js';
+import { PaceFigure } from './PaceFigure.js';
 import styles from './Paces.module.css';
 import * as wording from './wording.js';
 
@@ -34,6 +35,17 @@ const SCALES: Readonly<Record<HeartScale, string>> = {
   reserve: wording.percentOfReserve,
   beats: 'beats',
 };
+
+/** How a figure is shown: how often what is kept is counted in it, and its range. */
+interface Shown {
+  factor: number;
+  least: number;
+  most: number;
+}
+/** Seconds per km that a pace may be from a race’s. */
+const OFFSETS = { least: -120, most: 300 };
+const PERCENT: Shown = { factor: 100, least: 0, most: 100 };
+const BEATS: Shown = { factor: 1, least: 25, most: 250 };
 
 /** Words with commas between; none twice. */
 function wordsOf(text: string): string[] {
@@ -77,21 +89,26 @@ export function NamedPaceRow({
   const [quick, slow] = offset;
   const perUnit = unit === 'mi' ? 's/mile' : 's/km';
   const units = metresPer(unit) / 1000;
-  const typed = (perKm: number) => Number((perKm * units).toFixed(1));
-  const kept = (perEach: number) => Number((perEach / units).toPrecision(12));
+  const offsets: Shown = {
+    factor: units,
+    least: Math.ceil(OFFSETS.least * units),
+    most: Math.floor(OFFSETS.most * units),
+  };
   const key = 'race' in base ? wording.race(base.race) : wording.lasts(base.lasts);
   const known = BASES.some(([each]) => each === key);
-  const share = heart && heart.of !== 'beats' ? 100 : 1;
+  const beats = heart?.of === 'beats' ? BEATS : PERCENT;
   const label = (what: string) => `${name}, ${what}`;
-  const number = (what: string, value: number | undefined, set: (value: number) => void) => (
-    <TextAnswer
+  const [unread, setUnread] = useState<Readonly<Record<string, string>>>({});
+  const said = problem ?? Object.values(unread)[0];
+  const number = (what: string, kept: number, shown: Shown, set: (kept: number) => void) => (
+    <PaceFigure
       label={label(what)}
-      width={64}
-      value={value === undefined ? '' : String(value)}
-      given
-      onAnswer={(text) => {
-        const typed = Number(text.replace(',', '.'));
-        if (text.trim() !== '' && Number.isFinite(typed)) set(typed);
+      kept={kept}
+      {...shown}
+      onRead={(figure, wrong) => {
+        const { [what]: _, ...others } = unread;
+        setUnread(wrong === undefined ? others : { ...others, [what]: wrong });
+        set(figure);
       }}
     />
   );
@@ -136,8 +153,8 @@ export function NamedPaceRow({
             wrong={problem !== undefined}
             onAnswer={(next) => onChange({ name: next.slice(0, 40) })}
           />
-          <div id={`${id}-wrong`} role={problem ? 'alert' : undefined} className="small grave">
-            {problem}
+          <div id={`${id}-wrong`} role={said ? 'alert' : undefined} className="small grave">
+            {said}
           </div>
         </TableCell>
         <TableCell data-label={wording.racePace}>
@@ -155,13 +172,13 @@ export function NamedPaceRow({
           />
         </TableCell>
         <TableCell data-label={wording.quick(perUnit)}>
-          {number(wording.quickEnd(perUnit), typed(quick), (value) =>
-            onChange({ offset: [kept(value), slow] }),
+          {number(wording.quickEnd(perUnit), quick, offsets, (perKm) =>
+            onChange({ offset: [perKm, slow] }),
           )}
         </TableCell>
         <TableCell data-label={wording.slow(perUnit)}>
-          {number(wording.slowEnd(perUnit), typed(slow), (value) =>
-            onChange({ offset: [quick, kept(value)] }),
+          {number(wording.slowEnd(perUnit), slow, offsets, (perKm) =>
+            onChange({ offset: [quick, perKm] }),
           )}
         </TableCell>
         <TableCell data-label={wording.heartRate3}>
@@ -187,8 +204,8 @@ export function NamedPaceRow({
             data-label={heart && (end === 'from' ? wording.from : wording.to)}
           >
             {heart &&
-              number(wording.heartRateWithin(end), Math.round(heart[end] * share), (value) =>
-                onChange({ heart: { ...heart, [end]: value / share } }),
+              number(wording.heartRateWithin(end), heart[end], beats, (figure) =>
+                onChange({ heart: { ...heart, [end]: figure } }),
               )}
           </TableCell>
         ))}

@@ -12,6 +12,7 @@ import { NamedPaceRow } from './NamedPaceRow.js';
 import { NamedPacesTable } from './NamedPacesTable.js';
 import { Repacing } from './Repacing.js';
 import { Results } from './Results.js';
+import { readPaceFigure } from './read-pace-figure.js';
 import { pacesView } from '../../components/usePaces.js';
 
 const today = '2027-02-10';
@@ -60,6 +61,26 @@ const signedIn = (view: React.ReactNode) =>
   render(<SessionContext.Provider value={session}>{view}</SessionContext.Provider>);
 
 afterEach(cleanup);
+
+describe('a figure of a named pace', () => {
+  it.each([
+    ['85', 85],
+    ['+40', 40],
+    ['−5', -5],
+    ['1:25', 85],
+    ['-0:10', -10],
+    ['62,5 %', 62.5],
+    ['85 s', 85],
+  ])('“%s”', (typed, figure) => {
+    expect(readPaceFigure(typed, { least: -120, most: 300 })).toBe(figure);
+  });
+
+  it.each(['', 'abc', '1000', '-130', '1:75'])('is none: “%s”', (typed) => {
+    expect(readPaceFigure(typed, { least: -120, most: 300 })).toBe(
+      `“${typed}”: a figure from −120 to 300 is needed.`,
+    );
+  });
+});
 
 describe('re-pacing', () => {
   it('says what the newest result predicts, and every pace that would change', async () => {
@@ -234,5 +255,15 @@ describe('a named pace being edited', () => {
     await userEvent.type(quick, '60');
     const [offset] = (onChange.mock.lastCall?.[0] as { offset: [number, number] }).offset;
     expect(offset).toBeCloseTo(60 / 1.609344, 9);
+    await userEvent.clear(quick);
+    await userEvent.type(quick, '999');
+    await userEvent.tab();
+    expect(screen.getByRole('alert').textContent).toBe(
+      '“999”: a figure from −193 to 482 is needed.',
+    );
+    expect(quick.value).toBe('999');
+    // The 99 on the way to it is not kept; the row here still stands at 50 s/km.
+    const kept = (onChange.mock.lastCall?.[0] as { offset: [number, number] }).offset[0];
+    expect(kept).toBe(50);
   });
 });

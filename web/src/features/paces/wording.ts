@@ -73,6 +73,9 @@ export const alsoCalled = 'Also called';
 export const alsoCalledWithin = 'also called';
 export const nameOf = (name: string) => `Name of ${name}`;
 export const wrong = (id: string) => `${id}-wrong`;
+export const aFigureIsNeeded = (typed: string, least: number, most: number) =>
+  `“${typed}”: a figure from ${minus(least)} to ${minus(most)} is needed.`;
+const minus = (figure: number) => String(figure).replace('-', '−');
 export const quickEnd = (perUnit: string) => `quick end, ${perUnit}`;
 export const slowEnd = (perUnit: string) => `slow end, ${perUnit}`;
 export const heartRate = 'heart rate';
