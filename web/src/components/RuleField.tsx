@@ -5,6 +5,7 @@ import type { Unit } from '@nadir/core/base';
 import { defaultHouseRules, type Rule, ruleValue } from '@nadir/core/rules';
 import { useState } from 'react';
 import type { FieldState } from '../theme/theme.js';
+import { useBefore } from './useBefore.js';
 import { figureText, readFigure, shownAs } from './rule-figure.js';
 
 /** A figure of the house rules, typed in the coach's unit. */
@@ -25,11 +26,15 @@ export function RuleField({
   const state: FieldState = changed ? 'given' : 'worked-out';
   const counted = rule.race ? '' : shownAs(rule, unit).unit;
 
+  const { before, onLeft } = useBefore(value);
+
   function onType(text: string) {
     setTyped(text);
+    const old = before();
     const read = readFigure(rule, text, unit);
     setProblem(typeof read === 'string' ? read : undefined);
-    if (typeof read === 'number') onAnswer(read);
+    const next = typeof read === 'number' ? read : old;
+    if (next !== value) onAnswer(next);
   }
 
   return (
@@ -50,8 +55,8 @@ export function RuleField({
         }}
         onChange={({ target }) => onType(target.value)}
         onBlur={() => {
-          setTyped(undefined);
-          setProblem(undefined);
+          onLeft();
+          if (problem === undefined) setTyped(undefined);
         }}
       />
       {problem && (

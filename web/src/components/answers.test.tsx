@@ -1,10 +1,13 @@
 import type { Measure } from '@nadir/core/base';
+import { ruleCatalogue } from '@nadir/core/rules';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { AmountAnswer } from './AmountAnswer.js';
 import { ChoiceAnswer } from './ChoiceAnswer.js';
 import { NumberAnswer } from './NumberAnswer.js';
+import { RuleField } from './RuleField.js';
 import { WeekdaysAnswer } from './WeekdaysAnswer.js';
 
 const km: Measure = { basis: 'distance', unit: 'km', step: 0.1 };
@@ -114,6 +117,37 @@ describe('a number', () => {
       );
     },
   );
+});
+
+describe('a rule', () => {
+  const growth = ruleCatalogue.find(({ path }) => path === 'volume.growthCap');
+  function Rules({ onAnswer }: { onAnswer: (value: number) => void }) {
+    const [value, setValue] = useState(0.1);
+    if (!growth) throw new Error('no rule of growth');
+    const answer = (next: number) => {
+      setValue(next);
+      onAnswer(next);
+    };
+    return <RuleField rule={growth} value={value} unit="km" onAnswer={answer} />;
+  }
+
+  it('that cannot be read keeps the one before it, and not what was typed on the way', async () => {
+    const onAnswer = vi.fn();
+    render(<Rules onAnswer={onAnswer} />);
+    const user = userEvent.setup();
+    const field = screen.getByRole<HTMLInputElement>('textbox');
+    await user.clear(field);
+    await user.type(field, '999');
+    await user.tab();
+    expect(onAnswer.mock.calls).toEqual([[0.09], [0.99], [0.1]]);
+    expect(field.value).toBe('999');
+    expect(screen.getByRole('alert').textContent).toContain('“999”');
+    await user.clear(field);
+    await user.type(field, '7 %');
+    await user.tab();
+    expect(onAnswer).toHaveBeenLastCalledWith(0.07);
+    expect(field.value).toBe('7');
+  });
 });
 
 describe('a choice', () => {

@@ -1,5 +1,6 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { TextAnswer } from '../../components/TextAnswer.js';
+import { useBefore } from '../../components/useBefore.js';
 import { readPaceFigure } from './read-pace-figure.js';
 
 /** A figure of a named pace; what cannot be read is said by its row, and the figure before it stays. */
@@ -22,10 +23,9 @@ export function PaceFigure({
   onRead: (figure: number, problem: string | undefined) => void;
 }) {
   const [unread, setUnread] = useState(false);
-  // Of 999 the 99 on the way to it is not meant.
-  const before = useRef<number>(undefined);
+  const { before, onLeft } = useBefore(kept);
   return (
-    <span onBlur={() => (before.current = undefined)}>
+    <span onBlur={onLeft}>
       <TextAnswer
         label={label}
         width={64}
@@ -33,10 +33,10 @@ export function PaceFigure({
         given
         unread={unread}
         onAnswer={(text) => {
-          before.current ??= kept;
+          const old = before();
           const read = readPaceFigure(text, { least, most });
           setUnread(typeof read === 'string');
-          if (typeof read === 'string') onRead(before.current, read);
+          if (typeof read === 'string') onRead(old, read);
           else onRead(Number((read / factor).toPrecision(12)), undefined);
         }}
       />
