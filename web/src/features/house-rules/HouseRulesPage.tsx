@@ -102,7 +102,11 @@ export function HouseRulesPage() {
           if (found.length === 0) return null;
           return (
             <Fold key={group} open title={<span className="display">{title}</span>}>
-              <Table size="small" className={styles.rules} aria-label={title}>
+              <Table
+                size="small"
+                className={`${styles.rules ?? ''} ${styles.aligned ?? ''}`}
+                aria-label={title}
+              >
                 <TableHead>
                   <TableRow>
                     <TableCell scope="col">{wording.rule}</TableCell>
