@@ -24,10 +24,8 @@ const RACED = { quickest: 120, slowest: 1200 };
 
 /** `sub 40`, `under 3:00`. */
 const BELOW = /^(?:sub|under|below)[ -]?(?=\d)/i;
-/** `18.30`, `3.15`: of a race no hundredths. */
-const DOT = /(?<=^\d{1,2})\.(?=[0-5]\d$)/;
-/** `39`: a figure without its unit. Of three figures, as 315, nobody knows which are minutes. */
-const BARE = /^\d{1,2}$/;
+/** `39`, `18.30`: no unit, or a dot. Of three figures, as 315, nobody knows which are minutes. */
+const SHORT = /^(\d{1,2})(?:\.([0-5]\d))?$/;
 
 /**
  * Reads the time of a race: `3:05` of a marathon is three hours and five minutes, `39` of
@@ -37,27 +35,25 @@ const BARE = /^\d{1,2}$/;
  * @returns seconds
  */
 export function readRaceTime(written: string, metres: number): Read<number> {
-  const text = written.trim().replace(BELOW, '').replace(DOT, ':');
-  const bare = BARE.test(text) ? bareTime(Number(text), metres) : undefined;
-  if (bare !== undefined) return { ok: true, value: bare };
+  const text = written.trim().replace(BELOW, '');
+  const pace = (seconds: number) => (seconds / metres) * 1000;
+  const isRaced = (seconds: number) =>
+    pace(seconds) >= RACED.quickest && pace(seconds) <= RACED.slowest;
+  const meant = meaningsOf(text).find(isRaced);
+  if (meant !== undefined) return { ok: true, value: meant };
   const read = readTime(text);
-  const isQuicker = (seconds: number) => (seconds / metres) * 1000 < RACED.quickest;
-  if (!read.ok || !isQuicker(read.value)) return read;
-  const inHours = /^\d{1,2}:\d\d$/.test(text.trim()) ? readTime(`${text.trim()}:00`) : read;
-  if (inHours.ok && !isQuicker(inHours.value) && (inHours.value / metres) * 1000 < RACED.slowest) {
-    return inHours;
-  }
+  if (!read.ok || pace(read.value) >= RACED.quickest) return read;
+  const inHours = /^\d{1,2}:\d\d$/.test(text) ? readTime(`${text}:00`) : read;
+  if (inHours.ok && isRaced(inHours.value)) return inHours;
   return failed(`“${text}” is faster than anyone runs so far. Type it as 40:30 or 3:15:00.`);
 }
 
-/** Seconds of a figure without its unit: the one unit in which it is a pace that races are run at. */
-function bareTime(figure: number, metres: number): number | undefined {
-  return [60, 3600, 1]
-    .map((unit) => figure * unit)
-    .find((seconds) => {
-      const pace = (seconds / metres) * 1000;
-      return pace >= RACED.quickest && pace <= RACED.slowest;
-    });
+/** What a short figure may be in seconds: of a distance one of them at most is raced. */
+function meaningsOf(text: string): number[] {
+  const [, whole, part = '0'] = SHORT.exec(text) ?? [];
+  if (whole === undefined) return [];
+  const minutes = Number(whole) * 60 + Number(part);
+  return [minutes, minutes * 60, Number(text)];
 }
 
 /**
