@@ -49,6 +49,7 @@ export function ResultForm({
     name: 'name' | 'conditions' | 'distance' | 'time',
     label: string,
     hint?: string,
+    longest = 120,
   ) => (
     <Controller
       key={name}
@@ -64,6 +65,7 @@ export function ResultForm({
               given
               wrong={error !== undefined}
               placeholder={hint}
+              longest={longest}
               onAnswer={onChange}
             />
           )}
@@ -126,7 +128,7 @@ export function ResultForm({
       {first && text('time', wording.time, '30:00')}
       {text('distance', first ? wording.coveredM : wording.metres, '5000')}
       {!first && text('time', wording.time, '19:06')}
-      {text('conditions', wording.conditions, wording.windHeatHills)}
+      {text('conditions', wording.conditions, wording.windHeatHills, 300)}
       <Controller
         control={control}
         name="full"

@@ -18,6 +18,7 @@ export function TextAnswer({
   width = 100,
   unit,
   placeholder,
+  longest,
   autoFocus = false,
   onAnswer,
 }: {
@@ -36,6 +37,8 @@ export function TextAnswer({
   /** What is counted, within the field. */
   unit?: string | undefined;
   placeholder?: string | undefined;
+  /** Letters that it takes: no more are typed, and none are cut off afterwards. */
+  longest?: number;
   autoFocus?: boolean;
   /** Called at every key stroke with what stands in the field. */
   onAnswer: (text: string) => void;
@@ -54,7 +57,9 @@ export function TextAnswer({
       value={typed ?? value}
       sx={{ width }}
       endAdornment={unit && <InputAdornment position="end">{unit}</InputAdornment>}
-      slotProps={{ input: { 'aria-label': label, 'aria-describedby': describedBy } }}
+      slotProps={{
+        input: { 'aria-label': label, 'aria-describedby': describedBy, maxLength: longest },
+      }}
       onFocus={({ target }) => target instanceof HTMLInputElement && target.select()}
       onChange={({ target }) => {
         setTyped(target.value);

@@ -20,7 +20,7 @@ export function WaiveForm({
 
   function onSubmit(event: SyntheticEvent) {
     event.preventDefault();
-    const given = reason.trim().slice(0, 500);
+    const given = reason.trim();
     setWanted(given === '');
     if (given !== '') onWaive(given);
   }
@@ -34,7 +34,7 @@ export function WaiveForm({
           placeholder={words}
           value={reason}
           onChange={({ target }) => setReason(target.value)}
-          slotProps={{ input: { 'aria-label': words } }}
+          slotProps={{ input: { 'aria-label': words, maxLength: 500 } }}
         />
         <Button type="submit" variant="outlined">
           {label}

@@ -34,6 +34,7 @@ export function RecordFields({ facts, onChange }: FieldsProps) {
             width={240}
             value={facts.name}
             given
+            longest={120}
             wrong={facts.name.trim() === ''}
             onAnswer={(name) => onChange({ name })}
           />

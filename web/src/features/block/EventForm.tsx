@@ -106,6 +106,7 @@ export function EventForm({
             width="100%"
             value={draft.name}
             given
+            longest={120}
             placeholder={title}
             onAnswer={(name) => set({ name })}
           />

@@ -114,9 +114,8 @@ export function ImportPlanPage() {
                 value={race.name}
                 given
                 width={220}
-                onAnswer={(text) =>
-                  setRace({ ...race, name: text.trim().slice(0, 120) || wording.goalRace })
-                }
+                longest={120}
+                onAnswer={(text) => setRace({ ...race, name: text.trim() || wording.goalRace })}
               />
             )}
           </Field>

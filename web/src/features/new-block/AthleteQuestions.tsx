@@ -63,8 +63,9 @@ export function WhoQuestion({
               width={220}
               value={facts.name ?? ''}
               given
+              longest={120}
               wrong={problemAt('athlete', 'name') !== undefined}
-              onAnswer={(name) => change({ athlete: { ...facts, name: name.slice(0, 120) } })}
+              onAnswer={(name) => change({ athlete: { ...facts, name } })}
             />
           )}
         </Field>

@@ -41,7 +41,8 @@ export function OwnPhases({
               width={120}
               value={phase.name}
               given
-              onAnswer={(name) => set(index, { name: name.slice(0, 120) || wording.phase })}
+              longest={120}
+              onAnswer={(name) => set(index, { name: name || wording.phase })}
             />
             <ChoiceAnswer
               label={wording.kindOfPhase(number)}

@@ -17,7 +17,8 @@ export function RaceName({ name, onName }: { name: string; onName: (name: string
           width={220}
           value={name}
           given={name !== UNNAMED_RACE}
-          onAnswer={(text) => onName(text.trim().slice(0, 120) || UNNAMED_RACE)}
+          longest={120}
+          onAnswer={(text) => onName(text.trim() || UNNAMED_RACE)}
         />
       )}
     </Field>

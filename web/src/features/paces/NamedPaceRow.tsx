@@ -118,7 +118,8 @@ export function NamedPaceRow({
       width="100%"
       value={pace[what] ?? ''}
       given
-      onAnswer={(words) => onChange({ [what]: words.slice(0, 120) || undefined })}
+      longest={120}
+      onAnswer={(words) => onChange({ [what]: words || undefined })}
     />
   );
   const inWords = [
@@ -151,7 +152,8 @@ export function NamedPaceRow({
             value={name}
             given
             wrong={problem !== undefined}
-            onAnswer={(next) => onChange({ name: next.slice(0, 40) })}
+            longest={40}
+            onAnswer={(next) => onChange({ name: next })}
           />
           <div id={`${id}-wrong`} role={said ? 'alert' : undefined} className="small grave">
             {said}
