@@ -80,7 +80,7 @@ async function readable(programs, file) {
   const tables = ['coaches', 'blocks', 'block_changes'];
   const whole = tables.every((table) => output.includes(`TABLE DATA public ${table} `));
   if (code !== 0 || !whole) {
-    throw new Error(`${file} is no backup of Nadir that can be read. Nothing was changed.`);
+    throw new Error(`${file} is not a backup of Nadir that can be read. Nothing was changed.`);
   }
 }
 

@@ -99,7 +99,7 @@ test('refuses what cannot be, in place, and keeps what was there', async ({ page
   await expect(cell(page, 'volume', 3)).toHaveText(before);
   await cell(page, 'volume', 3).click();
   await page.keyboard.type('4x');
-  await expect(page.getByRole('alert')).toContainText('is no volume');
+  await expect(page.getByRole('alert')).toContainText('is not a volume');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Undo', exact: true }).first()).toBeDisabled();
 });

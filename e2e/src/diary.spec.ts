@@ -66,7 +66,7 @@ test('what cannot have been run is refused, and an act is undone', async ({ page
   const field = page.getByRole('textbox', { name: 'What was done on Wed 3 Feb' });
   await field.fill('quick');
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/says nothing of a run/)).toBeVisible();
+  await expect(page.getByText(/says nothing about a run/)).toBeVisible();
   await field.fill('60 3:00');
   await page.keyboard.press('Enter');
   await expect(page.getByText(/does not go with the distance/)).toBeVisible();
@@ -177,7 +177,7 @@ test('a table is pasted, its columns recognised; what cannot be read is said by 
     );
   const rows = page.getByRole('region', { name: 'What was read' });
   await expect(rows).toContainText('8.5 km, 5:19 /km, cold');
-  await expect(rows.getByRole('alert')).toContainText('line 4: “bald” is no date.');
+  await expect(rows.getByRole('alert')).toContainText('line 4: “bald” is not a date.');
   await expect(rows).toContainText('not taken: Sat 20 Feb is still to come');
   await page.getByRole('button', { name: 'Take 2 runs' }).click();
   await expect(done(page, 'Mon 1 Feb')).toContainText('8.5 km');

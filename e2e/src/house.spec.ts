@@ -129,7 +129,7 @@ test('a race is placed at the distance that is typed, and at none that cannot be
   const form = page.getByRole('form', { name: 'A race or days away' });
   await form.getByLabel('Distance').fill('far');
   await form.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(form.getByRole('alert')).toContainText('“far” is no distance');
+  await expect(form.getByRole('alert')).toContainText('“far” is not a distance');
   await form.getByLabel('Distance').fill('13.1 mi');
   await expect(form.getByText(/Half marathon\./)).toBeVisible();
 });

@@ -78,9 +78,9 @@ test('takes a race of any distance as it is said, and says what is none', async 
   await page.getByLabel('Distance', { exact: true }).selectOption({ label: 'another distance' });
   const distance = page.getByLabel('Distance of the race');
   await distance.fill('9 leagues');
-  await expect(page.getByText('“9 leagues” is no distance')).toBeVisible();
+  await expect(page.getByText('“9 leagues” is not a distance')).toBeVisible();
   await distance.fill('15 km');
-  await expect(page.getByText('is no distance')).toBeHidden();
+  await expect(page.getByText('is not a distance')).toBeHidden();
   await page.getByRole('textbox', { name: 'Race day' }).fill('2027-06-06');
   await page.getByRole('button', { name: 'Keep this block' }).click();
   await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();

@@ -97,7 +97,7 @@ function withFigures(figures: Figures, part: string, measure: Measure): Figures 
 function doneOf(text: string, figures: Figures, notes: readonly string[]): Read<Done> {
   const { kind = 'run', distance, time, effort, heart, words } = figures;
   if (distance === undefined && time === undefined) {
-    const problem = `“${text}” says nothing of a run: type 12, 12 km 50:10, pool 40 min, or missed, ill.`;
+    const problem = `“${text}” says nothing about a run: type 12, 12 km 50:10, pool 40 min, or missed, ill.`;
     return { ok: false, problem };
   }
   if (isTooShort(figures)) {

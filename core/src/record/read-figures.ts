@@ -172,7 +172,7 @@ function putDistance(
   if (unit.length > 1) return put(found, 'distance', amount * METRES_PER_MILE);
   if (amount >= FEWEST_METRES) return put(found, 'distance', amount);
   if (measure.unit === 'mi') return put(found, 'distance', amount * METRES_PER_MILE);
-  return `${amount} m is no run. Type ${amount} mi, or ${amount} km.`;
+  return `${amount} m is not a run. Type ${amount} mi, or ${amount} km.`;
 }
 
 /** A figure alone is in the table’s own measure; of anything but running it is minutes. */
@@ -184,7 +184,7 @@ function putBare(found: Figures, [, figure = '']: RegExpExecArray, measure: Meas
     return `say what ${figure} is: ${figure} min, hr ${figure} or effort 4.`;
   }
   const amount = parseAmount(figure, measure);
-  return amount === undefined ? `${figure} is no figure.` : put(found, key, amount);
+  return amount === undefined ? `${figure} is not a figure.` : put(found, key, amount);
 }
 
 function putWord(found: Figures, [word]: RegExpExecArray): undefined {

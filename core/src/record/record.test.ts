@@ -136,7 +136,7 @@ describe('what a coach types of a day that was run', () => {
     ['8 42', /say what 42 is/],
     ['5 of 8', /say what 8 is/],
     ['8 km 5 km', /two figures for the distance/],
-    ['5m 40', /5 m is no run/],
+    ['5m 40', /5 m is not a run/],
     ['1:05', /only a few minutes of running/],
     ['6 x 1k 3:45', /repetitions are typed under the run/],
     ['8 km effort 12', /from 1 to 10/],

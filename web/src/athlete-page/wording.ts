@@ -126,7 +126,8 @@ export const why = 'Why';
 export const distance = (unit: string) => `Distance, ${unit}`;
 export const time = 'Time';
 export const repetitionsOptional = 'Repetitions (optional)';
-export const isNoDistance = (distance: string) => `“${distance}” is no distance: type 12 or 12.3.`;
+export const isNoDistance = (distance: string) =>
+  `“${distance}” is not a distance: type 12 or 12.3.`;
 export const enterADistanceOrATime = 'Enter a distance or a time.';
 
 // SoreAnswer

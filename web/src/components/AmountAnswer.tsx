@@ -27,7 +27,7 @@ export function AmountAnswer({
 }) {
   const [bad, setBad] = useState<string>();
   const [figure, unit] = formatPlain(value, measure).split(' ');
-  const unreadable = bad === undefined ? undefined : `“${bad}” is no amount in ${unit}.`;
+  const unreadable = bad === undefined ? undefined : `“${bad}” is not an amount in ${unit}.`;
   return (
     <Field label={label} because={because} problem={unreadable ?? problem} stacked={stacked}>
       {(ids) => (

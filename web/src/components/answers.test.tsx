@@ -72,7 +72,7 @@ describe('an amount', () => {
     onAnswer.mockClear();
     await user.type(field, 'x');
     await user.tab();
-    expect(screen.getByRole('alert').textContent).toBe('“x” is no amount in km.');
+    expect(screen.getByRole('alert').textContent).toBe('“x” is not an amount in km.');
     expect(field.value).toBe('x');
     expect(onAnswer).not.toHaveBeenCalled();
   });

@@ -38,7 +38,7 @@ describe('a result that is typed', () => {
     [{ date: '2027-02-30' }, 'date', /Give the day/],
     [{ distance: '' }, 'distance', /5000, 10 km or half marathon/],
     [{ distance: 'far' }, 'distance', /5000, 10 km or half marathon/],
-    [{ distance: '13.1' }, 'distance', /no race in metres. Type 13.1 km or 13.1 mi./],
+    [{ distance: '13.1' }, 'distance', /not a race in metres. Type 13.1 km or 13.1 mi./],
     [{ distance: '200' }, 'distance', /not a race from 400 m to 100 km/],
     [{ distance: '200,000' }, 'distance', /not a race from 400 m to 100 km/],
     [{ time: '' }, 'time', /^Type the time, as 40:30/],

@@ -25,7 +25,7 @@ export const toGo = ' to go';
 
 // DateAnswer
 export const openTheCalendar = 'Open the calendar';
-export const isNoDay = (typed: string) => `“${typed}” is no day. Type it as 9 May 2027.`;
+export const isNoDay = (typed: string) => `“${typed}” is not a date. Type it as 9 May 2027.`;
 
 // DifferenceList
 export const noFiguresDiffer = 'No figures differ.';
@@ -112,7 +112,7 @@ export const giveTheDayItWasRun = 'Give the day it was run.';
 export const thatDayIsStillToCome = 'That day is still to come: enter it when it has been run.';
 export const typeTheDistance = 'Type the distance: 5000, 10 km or half marathon.';
 export const isNoRaceInMetres = (typed: string) =>
-  `“${typed}” is no race in metres. Type ${typed} km or ${typed} mi.`;
+  `“${typed}” is not a race in metres. Type ${typed} km or ${typed} mi.`;
 export const isNoRace = (typed: string) =>
   `“${typed}” is not a race from 400 m to 100 km. Check the unit.`;
 

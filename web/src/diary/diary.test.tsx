@@ -132,7 +132,7 @@ describe('a day of the diary', () => {
     const { write, sent } = show(server());
     await done(/not recorded/);
     await write('quick');
-    await screen.findByText(/says nothing of a run/);
+    await screen.findByText(/says nothing about a run/);
     expect(screen.getByDisplayValue('quick')).toBeTruthy();
     expect(sent()).toEqual([]);
   });

@@ -10,7 +10,7 @@ describe('a table of runs', () => {
     expect(read?.names).toEqual(['Date', 'Distance', 'Time', 'Felt']);
     expect(read?.columns.slice(0, 3)).toEqual(['date', 'distance', 'time']);
     expect(read?.activities).toMatchObject([{ date: '2027-02-01', distance: 8500, time: 2710 }]);
-    expect(read?.problems).toEqual([{ where: 'line 3', message: '“soon” is no date.' }]);
+    expect(read?.problems).toEqual([{ where: 'line 3', message: '“soon” is not a date.' }]);
   });
 
   it('is read with the columns the coach says', () => {

@@ -29,7 +29,10 @@ export function readDistance(text: string, unit: Unit): Read<number> {
   const found = /^(\d{1,6}(?:[.,]\d{1,4})?)\s*(m|kms?|k|mi|miles?)?$/i.exec(text.trim());
   const number = Number(found?.[1]?.replace(',', '.'));
   if (!found || !Number.isFinite(number)) {
-    return { ok: false, problem: `“${text}” is no distance: type it as 10 km, 13.1 mi or 3000 m.` };
+    return {
+      ok: false,
+      problem: `“${text}” is not a distance: type it as 10 km, 13.1 mi or 3000 m.`,
+    };
   }
   const typed = found[2]?.toLowerCase() ?? (number >= LEAST_METRES ? 'm' : unit);
   const metres =

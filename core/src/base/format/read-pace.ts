@@ -26,20 +26,13 @@ export function readPace(text: string, unit: Unit, expected?: number): ReadPace 
   const [, alone = text, written] = WITH_UNIT.exec(text.trim()) ?? [];
   if (written !== undefined) return readPace(alone, /^k/i.test(written) ? 'km' : 'mi');
   const read = readTime(text);
-  if (!read.ok)
-    return {
-      ok: false,
-      problem: read.problem.replace(
-        'no time: type it as 40:30 or 3:15:00',
-        'no pace: type it as 4:30',
-      ),
-    };
+  if (!read.ok) return { ok: false, problem: ofPace(read.problem) };
   const value = (read.value * 1000) / metresPer(unit);
   const other: Unit = unit === 'km' ? 'mi' : 'km';
   const inOther = (read.value * 1000) / metresPer(other);
   const guess = { secondsPerKm: inOther, words: `Did you mean ${formatPace(inOther, other)}?` };
   if (!isRun(value)) {
-    const problem = `${formatPace(value, unit)} is no pace that people run at.`;
+    const problem = `${formatPace(value, unit)} is not a pace that people run at.`;
     return { ok: false, problem, ...(isRun(inOther) && { guess }) };
   }
   const odd = expected !== undefined && apart(value, expected) > FAR;
@@ -54,4 +47,11 @@ function isRun(secondsPerKm: number): boolean {
 /** How many times the one is the other; 1 where they are the same. */
 function apart(a: number, b: number): number {
   return Math.max(a, b) / Math.min(a, b);
+}
+
+/** What is wrong with a time, said of a pace. */
+function ofPace(problem: string): string {
+  return problem
+    .replace('not a time: type it as 40:30 or 3:15:00', 'not a pace: type it as 4:30')
+    .replace('Type the time, as 40:30 or 3:15:00', 'Type the pace, as 4:30');
 }

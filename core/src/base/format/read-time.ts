@@ -45,7 +45,7 @@ export function readRaceTime(written: string, metres: number): Read<number> {
   if (!read.ok || pace(read.value) >= RACED.quickest) return read;
   const inHours = /^\d{1,2}:\d\d$/.test(text) ? readTime(`${text}:00`) : read;
   if (inHours.ok && isRaced(inHours.value)) return inHours;
-  return failed(`“${text}” is faster than anyone runs so far. Type it as 40:30 or 3:15:00.`);
+  return failed(`“${text}” is faster than anyone runs. Type it as 40:30 or 3:15:00.`);
 }
 
 /** What a short figure may be in seconds: of a distance one of them at most is raced. */
@@ -68,7 +68,7 @@ export function readTime(text: string): Read<number> {
   const typed = clockOf(text.trim().replace(',', '.'));
   const parts = /^(?:(\d+):)?(\d+):(\d+(?:\.\d+)?)$/.exec(typed);
   if (typed === '') return failed('Type the time, as 40:30 or 3:15:00.');
-  if (!parts) return failed(`“${text}” is no time: type it as 40:30 or 3:15:00.`);
+  if (!parts) return failed(`“${text}” is not a time: type it as 40:30 or 3:15:00.`);
   const [hours, minutes, seconds] = [parts[1] ?? '0', parts[2] ?? '', parts[3] ?? ''].map(Number);
   if (hours === undefined || minutes === undefined || seconds === undefined) return failed('');
   if (seconds >= 60) {
@@ -81,7 +81,7 @@ export function readTime(text: string): Read<number> {
     return failed(`“${text}”: ${minutes} minutes are more than an hour has. Check the time.`);
   }
   const value = hours * 3600 + minutes * 60 + seconds;
-  if (value === 0) return failed(`“${text}” is no time at all: nothing is run in it.`);
+  if (value === 0) return failed(`“${text}” is not a time: nothing is run in it.`);
   if (value > MOST_HOURS * 3600)
     return failed(`“${text}” is longer than two days. Check the time.`);
   return { ok: true, value };

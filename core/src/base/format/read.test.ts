@@ -23,9 +23,9 @@ describe('reading a time', () => {
     ['3:75', /75 seconds are more than a minute has. Did you mean 4:15\?/],
     ['99:99:99', /99 seconds are more than a minute has/],
     ['1:75:00', /75 minutes are more than an hour has/],
-    ['0:00', /no time at all/],
+    ['0:00', /is not a time: nothing is run in it/],
     ['99:00:00', /longer than two days/],
-    ['4030', /is no time: type it as 40:30/],
+    ['4030', /is not a time: type it as 40:30/],
     ['', /^Type the time, as 40:30/],
   ])('“%s” is refused, and why', (text, why) => {
     const read = readTime(text);
@@ -122,7 +122,7 @@ describe('reading a pace', () => {
     });
     expect(readPace('0:40', 'km').ok).toBe(false);
     expect(readPace('4.30', 'km')).toMatchObject({
-      problem: '“4.30” is no pace: type it as 4:30.',
+      problem: '“4.30” is not a pace: type it as 4:30.',
     });
   });
 });

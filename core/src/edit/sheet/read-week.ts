@@ -47,7 +47,7 @@ export function readVolume(text: string, measure: Measure): ReadCell<VolumeEntry
   if (meant !== undefined) return offered(text, meant);
   return {
     ok: false,
-    problem: `“${text.trim()}” is no volume in ${unit}: write 54, +10%, = (as the week before) or r (a recovery week).`,
+    problem: `“${text.trim()}” is not a volume in ${unit}: write 54, +10%, = (as the week before) or r (a recovery week).`,
   };
 }
 

@@ -7,7 +7,7 @@ const byPath: ReadonlyMap<string, Rule> = new Map(ruleCatalogue.map((rule) => [r
 export function issuesOfRules({ values = {} }: SomeRuleChanges): Issue[] {
   return Object.entries(values).flatMap(([path, value]) => {
     const rule = byPath.get(path);
-    const wrong = rule ? ruleProblem(rule, value) : 'is no figure of the house rules';
+    const wrong = rule ? ruleProblem(rule, value) : 'is not one of the house rules';
     if (wrong === undefined) return [];
     return [issue('rule-out-of-range', ['values', path], `${wrong}, received ${value}.`)];
   });

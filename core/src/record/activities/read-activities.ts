@@ -51,11 +51,11 @@ export function readActivities(table: ActivityTable, unit: Unit): ActivitiesRead
 
 function readRow(cell: (column: ActivityColumn) => string, reading: Reading): Activity | string {
   const date = readDay(cell('date'), reading);
-  if (!date) return `“${cell('date')}” is no date.`;
+  if (!date) return `“${cell('date')}” is not a date.`;
   const distance = amount(cell('distance'), reading);
   const time = duration(cell('time'), reading);
-  if (distance === null) return `“${cell('distance')}” is no distance.`;
-  if (time === null) return `“${cell('time')}” is no time: type it as 40:30 or 3:15:00.`;
+  if (distance === null) return `“${cell('distance')}” is not a distance.`;
+  if (time === null) return `“${cell('time')}” is not a time: type it as 40:30 or 3:15:00.`;
   if (distance === undefined && time === undefined) return 'It has neither distance nor time.';
   const whole = (text: string) => {
     const value = Math.round(figure(text, reading) ?? NaN);

@@ -26,7 +26,7 @@ export function readTyped(text: string, usual?: SessionUnit): ReadSession {
   const read = readSession(text, usual);
   const [name, meant] = (read.ok && slipOfName(text, read.session.parts)) || [];
   if (name !== undefined && meant !== undefined && readSession(meant, usual).ok)
-    return asked(`“${name}” is no pace`, meant);
+    return asked(`“${name}” is not a pace`, meant);
   const slip = read.ok ? read.session.parts.map(slipIn).find(Boolean) : undefined;
   if (slip === undefined) return read;
   const suggestion = text.replace(METRES, (whole, figure: string) => {

@@ -114,12 +114,12 @@ describe('shorthand', () => {
     ['400/800/400 @ 5k', 13, /Did you mean “400\/800\/400 m @ 5k”\?/],
     ['WU 2, 4 x 1 mile @ 10k (3 min), CD 2', 4, /Did you mean “WU 2 km, .*, CD 2 mi”\?/],
     ['6 x hill sprints', 5, /Did you mean “6 x 10 s hill sprints”\?/],
-    ['10-8 km easy', 1, /10-8 is no range/],
+    ['10-8 km easy', 1, /10-8 is not a range/],
     ['', 1, /expected/],
     ['0 km easy', 1, /0 km is nothing to run/],
     ['6 x -400 m', 5, /found “-400”/],
     ['200 x 400 m', 1, /100 repetitions are the most/],
-    ['4-3 x 400 m', 1, /4-3 is no range/],
+    ['4-3 x 400 m', 1, /4-3 is not a range/],
     ['100 x (100 x 1 m)', 1, /10000 pieces are no session/],
   ])('“%s” is refused at column %i', (text, column, why) => {
     const found = readSession(text);

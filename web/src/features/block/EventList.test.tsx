@@ -89,7 +89,7 @@ describe('races and days away', () => {
     await user.clear(on);
     await user.type(on, '31 Feb');
     await user.click(screen.getByRole('button', { name: 'Add' }));
-    expect(screen.getByText('“31 Feb” is no day. Type it as 9 May 2027.')).toBeTruthy();
+    expect(screen.getByText('“31 Feb” is not a date. Type it as 9 May 2027.')).toBeTruthy();
     expect(document.activeElement).toBe(on);
     expect(placed()).toBeUndefined();
     fill('On', '18 April');

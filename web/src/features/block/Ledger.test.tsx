@@ -118,11 +118,11 @@ describe('the Ledger', () => {
   });
 
   it('says what cannot be read, and will not keep it', async () => {
-    const pinning = fakePinning('“4x” is no volume.');
+    const pinning = fakePinning('“4x” is not a volume.');
     const user = open(pinning);
     await user.click(cell(/^Week 4, volume/));
     await user.keyboard('4x{Enter}');
-    expect(screen.getByRole('alert').textContent).toBe('“4x” is no volume.');
+    expect(screen.getByRole('alert').textContent).toBe('“4x” is not a volume.');
     expect(screen.getByRole('textbox').getAttribute('aria-invalid')).toBe('true');
     expect(pinning.keep).not.toHaveBeenCalled();
   });

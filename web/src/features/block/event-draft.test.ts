@@ -65,7 +65,7 @@ describe('a draft of an event', () => {
     const resolved = await eventResolver('km')(draft, undefined, options);
     expect(resolved.values).toEqual({});
     expect(resolved.errors).toMatchObject({
-      distance: { message: '“far” is no distance: type it as 10 km, 13.1 mi or 3000 m.' },
+      distance: { message: '“far” is not a distance: type it as 10 km, 13.1 mi or 3000 m.' },
     });
   });
 

@@ -77,7 +77,7 @@ export const countedBackFromThePeak = 'Counted back from the peak, recovery week
 export const weeks2 = 'Weeks';
 export const byTheirNumber = 'By their number, with a space between: 7 10 13.';
 export const isNoWeekFrom1 = (bad: string, most: number) =>
-  `“${bad}” is no week from 1 to ${most}.`;
+  `“${bad}” is not a week from 1 to ${most}.`;
 
 // NewBlockPage
 export const opening = 'Opening …';

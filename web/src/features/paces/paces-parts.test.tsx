@@ -190,7 +190,7 @@ describe('tables', () => {
     expect(ran(commands)?.change.athlete).toMatchObject({ maxHeart: 188 });
     await userEvent.clear(field);
     await userEvent.type(field, '999');
-    expect(screen.getByRole('alert').textContent).toContain('999 is no heart rate');
+    expect(screen.getByRole('alert').textContent).toContain('999 is not a heart rate');
   });
 });
 

@@ -51,7 +51,7 @@ export const aGuessNoResultIsNear = ', a guess: no result is near enough to tell
 
 // HeartRates
 export const isNoHeartRate = (text: string, least: number, most: number) =>
-  `${text} is no heart rate: ${least} to ${most} beats a minute.`;
+  `${text} is not a heart rate: ${least} to ${most} beats a minute.`;
 export const heartRates = 'Heart rates';
 export const highestHeartRate = 'Highest heart rate';
 export const restingHeartRate = 'Resting heart rate';

@@ -26,7 +26,7 @@ export const exposure = 'Exposure';
 export const session = 'Session';
 
 // OwnFamily
-export const isNoNumberFrom0Up = (text: string) => `“${text}” is no number from 0 up.`;
+export const isNoNumberFrom0Up = (text: string) => `“${text}” is not a number from 0 up.`;
 export const name = 'Name';
 export const whatFor = 'What for';
 export const by = 'By';

@@ -44,7 +44,7 @@ describe('repetitions', () => {
   it('offer the other unit for a pace that nobody runs, and take it only when told', async () => {
     render(<RepsPart unit="mi" />);
     await fill('Pace per mi', '3:00');
-    expect(screen.getByRole('alert').textContent).toContain('no pace that people run at');
+    expect(screen.getByRole('alert').textContent).toContain('not a pace that people run at');
     expect(screen.getByText('Did you mean 3:00 /km?', { exact: false })).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Yes' }));
     expect(screen.getByLabelText<HTMLInputElement>('Pace per mi').value).toBe('4:50');
