@@ -144,6 +144,7 @@ describe('reading an amount typed into a field', () => {
 
   it('takes hours in a row where minutes are counted, and refuses what is no amount', () => {
     expect(readAmounts('4h 3h30, 4:15 240 min', minutes)).toEqual([14_400, 12_600, 15_300, 14_400]);
+    expect(readAmounts('1:30,2:00', minutes)).toEqual([5400, 7200]);
     expect(readAmounts('38 about 40', km)).toBeUndefined();
   });
 });

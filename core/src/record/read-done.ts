@@ -22,8 +22,9 @@ const AS_PLANNED: ReadonlySet<string> = new Set(['=', 'as planned', 'ok', 'done'
 const MISSED: ReadonlySet<string> = new Set([
   ...['missed', 'skipped', 'dns', 'x', '-', '–', '0', 'nothing', 'none'],
   ...['not run', 'no run', 'did not run', 'didn’t run', "didn't run"],
-  ...['rest', 'rested', 'off', 'day off', 'rest day'],
 ]);
+/** Words that say so alone: `off road 10 km` is a run. */
+const RESTED: ReadonlySet<string> = new Set(['rest', 'rested', 'off', 'day off', 'rest day']);
 /** Other words for why a run was missed. */
 const REASONS: ReadonlyMap<string, MissedReason> = new Map([
   ...['sick', 'illness'].map((word) => [word, 'ill'] as const),
@@ -132,7 +133,8 @@ function readMoved(typed: string, on: CivilDate | undefined): Done | undefined {
 /** `missed`, `missed ill`, `ill, a cold`. */
 function readMissed(first: string, others: readonly string[]): Done | undefined {
   const [head = '', ...rest] = first.toLowerCase().split(' ');
-  const isWhole = MISSED.has(first.toLowerCase());
+  const whole = first.toLowerCase();
+  const isWhole = MISSED.has(whole) || RESTED.has(whole);
   const isMissed = isWhole || MISSED.has(head);
   const words = [...(isWhole ? [] : isMissed ? [rest.join(' ')] : [first]), ...others]
     .map((each) => each.trim())

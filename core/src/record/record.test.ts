@@ -98,6 +98,7 @@ describe('what a coach types of a day that was run', () => {
     ],
     ['did not run, sick', km, [{ kind: 'missed', reason: 'ill' }]],
     ['rest', km, [{ kind: 'missed' }]],
+    ['off road 10 km', km, [{ kind: 'run', distance: 10_000, note: 'off road' }]],
     ['8km/50min', km, [{ kind: 'run', distance: 8000, time: 3000 }]],
     ['1 hr 5 mins', km, [{ kind: 'run', time: 3900 }]],
     ['12ish', km, [{ kind: 'run', distance: 12_000 }]],

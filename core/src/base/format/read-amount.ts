@@ -3,7 +3,7 @@ import { parseAmount } from './parse-amount.js';
 import { inClock, withoutUnit } from './read-unit.js';
 
 /** Between the amounts of a row: spaces, `;`, `/`, `and`, and a comma that no single decimal follows. */
-const BETWEEN = /(?:\s|;|\/|&|\band\b|,(?!\d(?!\d)))+/;
+const BETWEEN = /(?:\s|;|\/|&|\band\b|,(?!\d(?![\d:])))+/;
 /** A unit that stands apart from its figure. */
 const APART = /(?<=\d)\s+(?=(?:k|kms?|mi|miles?|m|mins?|minutes?)\b)/g;
 

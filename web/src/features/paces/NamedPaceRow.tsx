@@ -108,7 +108,7 @@ export function NamedPaceRow({
       onRead={(figure, wrong) => {
         const { [what]: _, ...others } = unread;
         setUnread(wrong === undefined ? others : { ...others, [what]: wrong });
-        set(figure);
+        if (figure !== kept) set(figure);
       }}
     />
   );

@@ -1,8 +1,10 @@
 import type { BlockFile } from '@nadir/contract';
 import type { Command } from '@nadir/core/edit';
 import { defaultPaces } from '@nadir/core/paces';
+import type { NamedPace } from '@nadir/core/spec/choices';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { SessionContext, type SignedIn } from '../../api/session.js';
 import type { Commands } from '../../editor/useCommands.js';
@@ -232,22 +234,30 @@ describe('a named pace being edited', () => {
   it('is set in seconds a mile by a coach who counts in miles', async () => {
     if (!easy) throw new Error('no easy pace');
     const onChange = vi.fn();
-    render(
-      <table>
-        <tbody>
-          <NamedPaceRow
-            pace={easy}
-            unit="mi"
-            place={0}
-            last
-            problem={undefined}
-            onChange={onChange}
-            onMove={vi.fn()}
-            onRemove={vi.fn()}
-          />
-        </tbody>
-      </table>,
-    );
+    function Row({ start }: { start: NamedPace }) {
+      const [pace, setPace] = useState(start);
+      const change = (part: Partial<NamedPace>) => {
+        setPace({ ...pace, ...part });
+        onChange(part);
+      };
+      return (
+        <table>
+          <tbody>
+            <NamedPaceRow
+              pace={pace}
+              unit="mi"
+              place={0}
+              last
+              problem={undefined}
+              onChange={change}
+              onMove={vi.fn()}
+              onRemove={vi.fn()}
+            />
+          </tbody>
+        </table>
+      );
+    }
+    render(<Row start={easy} />);
     // 50 s/km are 80.5 s/mile, and 60 s/mile are 37.28 s/km.
     const quick = screen.getByLabelText<HTMLInputElement>('Easy, quick end, s/mile');
     expect(quick.value).toBe('80.5');
@@ -255,6 +265,8 @@ describe('a named pace being edited', () => {
     await userEvent.type(quick, '60');
     const [offset] = (onChange.mock.lastCall?.[0] as { offset: [number, number] }).offset;
     expect(offset).toBeCloseTo(60 / 1.609344, 9);
+    await userEvent.tab();
+    onChange.mockClear();
     await userEvent.clear(quick);
     await userEvent.type(quick, '999');
     await userEvent.tab();
@@ -262,8 +274,8 @@ describe('a named pace being edited', () => {
       '“999”: a figure from −193 to 482 is needed.',
     );
     expect(quick.value).toBe('999');
-    // The 99 on the way to it is not kept; the row here still stands at 50 s/km.
-    const kept = (onChange.mock.lastCall?.[0] as { offset: [number, number] }).offset[0];
-    expect(kept).toBe(50);
+    // Of what is kept on the way the 60 comes last again.
+    const kept = onChange.mock.calls.map(([part]) => (part as { offset: [number, number] }).offset);
+    expect(kept.map(([end]) => Math.round(end * 1.609344))).toEqual([9, 99, 60]);
   });
 });
