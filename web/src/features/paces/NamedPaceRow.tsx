@@ -155,7 +155,11 @@ export function NamedPaceRow({
             longest={40}
             onAnswer={(next) => onChange({ name: next })}
           />
-          <div id={`${id}-wrong`} role={said ? 'alert' : undefined} className="small grave">
+          <div
+            id={`${id}-wrong`}
+            role={said ? 'alert' : undefined}
+            className={`${styles.wrong ?? ''} small grave`}
+          >
             {said}
           </div>
         </TableCell>
