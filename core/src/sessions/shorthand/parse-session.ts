@@ -58,11 +58,22 @@ function parsed(text: string, usual: SessionUnit | undefined): ReadSession {
   if (found.ok) return found;
   const { column, message } = found.problem;
   const suggestion = suggestText(text, failsAt, usual);
-  if (suggestion === undefined) return found;
+  if (suggestion === undefined) return unsized(text) ?? found;
   // What may have been meant says more than a list of what would have done.
   const what = message.replace(/ expected .*, found (.*)\.$/, ' $1 cannot be read here.');
   const asks = `${what} Did you mean “${suggestion}”?`;
   return { ok: false, problem: { column, message: asks, suggestion } };
+}
+
+/** 10 x hill, 8 hills: so many of a length that nobody said. */
+const UNSIZED = /(?<![\d:.])\d+ ?(?:[x×*] ?)?hills?\b/i;
+
+function unsized(text: string): ReadSession | undefined {
+  const said = UNSIZED.exec(text);
+  if (!said) return undefined;
+  const column = said.index + 1;
+  const message = `column ${column}: “${said[0]}” does not say how long each is. Write it like “10 x 60 s uphill”.`;
+  return { ok: false, problem: { column, message } };
 }
 
 function failsAt(text: string): number | undefined {

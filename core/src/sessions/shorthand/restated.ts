@@ -24,6 +24,8 @@ const WAYS: readonly (readonly [way: RegExp, here: string | ((whole: string) => 
   ],
   // 8 x hill 60 s
   [/(\d+ ?[x×*] ?)hills? (\d+ ?(?:m|s|min)\b)/i, '$1$2 uphill'],
+  // 8 hills of 60 s
+  [/^(\d+) hills? (?:of |at )?(\d+ ?(?:m|s|min)\b)/i, '$1 x $2 uphill'],
   // 3 sets: 5 x 200 m @ mile, 30 s rest; 4 min rest
   [/^(\d+) sets(?: of)?:? ([^;]+)[;,] ?([^;,]+)$/i, '$1 x ($2), $3'],
   // 300-200-100 x 3

@@ -113,6 +113,8 @@ describe('shorthand', () => {
     ['8km @ 5.30/km', 8, /Did you mean “8km @ 5:30\/km”\?/],
     ['400/800/400 @ 5k', 13, /Did you mean “400\/800\/400 m @ 5k”\?/],
     ['WU 2, 4 x 1 mile @ 10k (3 min), CD 2', 4, /Did you mean “WU 2 km, .*, CD 2 mi”\?/],
+    ['10 x hill', 1, /“10 x hill” does not say how long each is/],
+    ['2 km wu, 8 hills', 10, /“8 hills” does not say how long each is/],
     ['6 x hill sprints', 5, /Did you mean “6 x 10 s hill sprints”\?/],
     ['10-8 km easy', 1, /10-8 is not a range/],
     ['', 1, /expected/],
@@ -222,6 +224,12 @@ describe('shorthand', () => {
     ['400, 300, 200 r 90', '400-300-200 m r 90 s'],
     ['2E + 4T + 2E', '2 km E; 4 km T; 2 km E'],
     ['5km @ MP - 5km @ HMP', '5km @ MP; 5km @ HMP'],
+    ['2k w/up 5 x 1k 2k w/d', '2k w/up, 5 x 1k, 2k w/d'],
+    ['3 miles 4 x 800 3 miles', '3 miles, 4 x 800 m, 3 miles'],
+    ['15 wu, 4 x 1k, 10 cd', '15 min wu, 4 x 1k, 10 min cd'],
+    ['wu 15, 4 x 1k, cd 10', 'wu 15 min, 4 x 1k, cd 10 min'],
+    ['wu 3, 4 x 1k, cd 2', 'wu 3 km, 4 x 1k, cd 2 km'],
+    ['8 hills of 60 s', '8 x 60 s uphill'],
   ])('offers for “%s” what may be meant: %s', (text, meant) => {
     const found = readTyped(text, 'km');
     expect(found.ok ? text : found.problem.suggestion).toBe(meant);

@@ -99,7 +99,6 @@ function mends(text: string, at: number, usual: SessionUnit | undefined): string
   );
   const paced = [text, ...withUnit].map(atAPace);
   const onAndOff = text.replace(ON_AND_OFF, inWords);
-  const apart = `${text.slice(0, at).trimEnd()}, ${text.slice(at).trimStart()}`;
   // 5.30 /km
   const dotted = text.replace(/(@\s*\d)\.([0-5]\d)(?=\s*(?:\/|per\b))/i, '$1:$2');
   const rewritten = [strides, dotted, onAndOff, jogged(text), inARow(text)];
@@ -107,9 +106,15 @@ function mends(text: string, at: number, usual: SessionUnit | undefined): string
     ...rewritten.filter((each) => each !== text),
     ...withUnit,
     ...paced.filter((each) => each !== text && !withUnit.includes(each)),
-    ...(/^\s*\d/.test(text.slice(at)) ? [apart] : []),
+    ...apart(text, at),
     ...asAWord(text, at),
   ];
+}
+
+/** A comma before the figure that is missed, or whose unit is: 5 x 1k 2k easy. */
+function apart(text: string, at: number): string[] {
+  const from = /^\s*\d/.test(text.slice(at)) ? at : text.slice(0, at).search(/(?<=\s)[\d.]+\s*$/);
+  return from < 1 ? [] : [`${text.slice(0, from).trimEnd()}, ${text.slice(from).trimStart()}`];
 }
 
 /** What follows the last that reads, as words beside it: nothing in it is an amount. */
@@ -209,6 +214,11 @@ function unitsOfReps(number: number, before: string): string[] | undefined {
 /** 2 CD, 3 easy: what is run around repetitions is no recovery. */
 const AROUND = /^\s*(?:cd|c\/d|cool|wu|w\/u|warm|easy)\b/i;
 
+/** 15 wu, cd 10: further than anyone warms up in km. */
+const WARMED = /^\s*(?:cd|c\/d|cool|wu|w\/u|warm)\b/i;
+const WARMING = /\b(?:cd|c\/d|cool[- ]?down|cool|wu|w\/u|warm[- ]?up|warm)\s*$/i;
+const MOST_WARMING = 5;
+
 /** Units that a number may be in, the likeliest first: what the amount before it is in, or the usual one. */
 function unitsFor(
   number: number,
@@ -217,6 +227,8 @@ function unitsFor(
 ): string[] {
   const short = AROUND.test(behind) ? undefined : unitsOfReps(number, before);
   if (short) return short;
+  const isAround = WARMED.test(behind) || WARMING.test(before);
+  if (isAround && number > MOST_WARMING && number < 100) return ['min', 'km'];
   const likely = number >= 100 ? ['m', 's'] : number <= 42.2 ? ['km', 'min'] : ['min', 'm'];
   // What stands in brackets is between repetitions; 10k behind an @ is a pace.
   const run = before.replace(/\([^)]*\)|@[^,;(]*/g, '');

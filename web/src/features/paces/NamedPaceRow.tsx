@@ -46,11 +46,21 @@ interface Shown {
 const OFFSETS = { least: -120, most: 300 };
 const PERCENT: Shown = { factor: 100, least: 0, most: 100 };
 const BEATS: Shown = { factor: 1, least: 25, most: 250 };
+/** Other words that a pace goes by, and the letters of one. */
+const MOST_WORDS = 20;
+const LONGEST_WORD = 40;
 
 /** Words with commas between; none twice. */
 function wordsOf(text: string): string[] {
-  const words = text.split(',').map((word) => word.trim().slice(0, 40));
-  return [...new Set(words.filter((word) => word !== ''))].slice(0, 20);
+  const words = text.split(',').map((word) => word.trim());
+  return [...new Set(words.filter((word) => word !== ''))];
+}
+
+/** Why these cannot all be kept. */
+function wrongWith(words: readonly string[]): string | undefined {
+  const long = words.find((word) => word.length > LONGEST_WORD);
+  if (long !== undefined) return wording.wordTooLong(long, LONGEST_WORD);
+  return words.length > MOST_WORDS ? wording.tooManyWords(MOST_WORDS) : undefined;
 }
 
 /** One named pace in two lines, edited in place; what is wrong with it is said under its name. */
@@ -100,14 +110,17 @@ export function NamedPaceRow({
   const label = (what: string) => `${name}, ${what}`;
   const [unread, setUnread] = useState<Readonly<Record<string, string>>>({});
   const said = problem ?? Object.values(unread)[0];
+  const say = (what: string, wrong: string | undefined) => {
+    const { [what]: _, ...others } = unread;
+    setUnread(wrong === undefined ? others : { ...others, [what]: wrong });
+  };
   const number = (what: string, kept: number, shown: Shown, set: (kept: number) => void) => (
     <PaceFigure
       label={label(what)}
       kept={kept}
       {...shown}
       onRead={(figure, wrong) => {
-        const { [what]: _, ...others } = unread;
-        setUnread(wrong === undefined ? others : { ...others, [what]: wrong });
+        say(what, wrong);
         if (figure !== kept) set(figure);
       }}
     />
@@ -131,7 +144,13 @@ export function NamedPaceRow({
         width="100%"
         value={alsoCalled(pace).join(', ')}
         given={pace.also !== undefined}
-        onAnswer={(words) => onChange({ also: wordsOf(words) })}
+        unread={unread.also !== undefined}
+        onAnswer={(text) => {
+          const also = wordsOf(text);
+          const wrong = wrongWith(also);
+          say('also', wrong);
+          if (wrong === undefined) onChange({ also });
+        }}
       />,
     ],
     [wording.feelsLike, text('effort')],

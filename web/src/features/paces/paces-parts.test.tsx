@@ -2,7 +2,7 @@ import type { BlockFile } from '@nadir/contract';
 import type { Command } from '@nadir/core/edit';
 import { defaultPaces } from '@nadir/core/paces';
 import type { NamedPace } from '@nadir/core/spec/choices';
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -192,29 +192,74 @@ describe('tables', () => {
     expect(ran(commands)?.change.athlete).toMatchObject({ maxHeart: 188 });
     await userEvent.clear(field);
     await userEvent.type(field, '999');
-    expect(screen.getByRole('alert').textContent).toContain('999 is not a heart rate');
+    expect(screen.getByRole('alert').textContent).toContain('whole number from 25 to 250');
+  });
+
+  it('say that one figure is not a heart rate, and leave it where it was typed', async () => {
+    const commands = fakeCommands();
+    const { spec } = pacesView(file({ maxHeart: 188 }), today);
+    render(<HeartRates spec={spec} commands={commands} />);
+    const field = screen.getByLabelText<HTMLInputElement>('Highest heart rate');
+    await userEvent.clear(field);
+    vi.mocked(commands.run).mockClear();
+    await userEvent.type(field, '9');
+    await userEvent.tab();
+    expect(field.value).toBe('9');
+    expect(screen.getByRole('alert').textContent).toContain('whole number from 25 to 250');
+    expect(commands.run).not.toHaveBeenCalled();
   });
 });
 
 describe('a named pace being edited', () => {
   const easy = defaultPaces[1];
+
+  it('says of other words which are too many, and keeps none in their place', async () => {
+    if (!easy) throw new Error('no easy pace');
+    const onChange = vi.fn();
+    render(
+      <table>
+        <NamedPaceRow
+          pace={{ ...easy, also: [] }}
+          unit="km"
+          place={0}
+          last
+          problem={undefined}
+          onChange={onChange}
+          onMove={vi.fn()}
+          onRemove={vi.fn()}
+        />
+      </table>,
+    );
+    const words = Array.from({ length: 21 }, (_, index) => `word ${index + 1}`);
+    const field = screen.getByLabelText<HTMLInputElement>('Easy, also called');
+    await userEvent.click(field);
+    fireEvent.change(field, { target: { value: words.slice(0, 20).join(', ') } });
+    expect(onChange).toHaveBeenLastCalledWith({ also: words.slice(0, 20) });
+    onChange.mockClear();
+    fireEvent.change(field, { target: { value: words.join(', ') } });
+    expect(screen.getByRole('alert').textContent).toContain('At most 20 other words');
+    fireEvent.change(field, { target: { value: 'x'.repeat(41) } });
+    expect(screen.getByRole('alert').textContent).toContain('at most 40 letters');
+    await userEvent.tab();
+    expect(field.value).toBe('x'.repeat(41));
+    expect(onChange).not.toHaveBeenCalled();
+  });
+
   it('is renamed, moved, and set from another race', async () => {
     if (!easy) throw new Error('no easy pace');
     const [onChange, onMove, onRemove] = [vi.fn(), vi.fn(), vi.fn()];
     render(
       <table>
-        <tbody>
-          <NamedPaceRow
-            pace={easy}
-            unit="km"
-            place={0}
-            last={false}
-            problem="“Easy” stands twice."
-            onChange={onChange}
-            onMove={onMove}
-            onRemove={onRemove}
-          />
-        </tbody>
+        <NamedPaceRow
+          pace={easy}
+          unit="km"
+          place={0}
+          last={false}
+          problem="“Easy” stands twice."
+          onChange={onChange}
+          onMove={onMove}
+          onRemove={onRemove}
+        />
       </table>,
     );
     expect(screen.getByRole('alert').textContent).toContain('stands twice');
@@ -242,18 +287,16 @@ describe('a named pace being edited', () => {
       };
       return (
         <table>
-          <tbody>
-            <NamedPaceRow
-              pace={pace}
-              unit="mi"
-              place={0}
-              last
-              problem={undefined}
-              onChange={change}
-              onMove={vi.fn()}
-              onRemove={vi.fn()}
-            />
-          </tbody>
+          <NamedPaceRow
+            pace={pace}
+            unit="mi"
+            place={0}
+            last
+            problem={undefined}
+            onChange={change}
+            onMove={vi.fn()}
+            onRemove={vi.fn()}
+          />
         </table>
       );
     }

@@ -50,8 +50,6 @@ export const aGuess = 'A guess: no result is near enough to tell.';
 export const aGuessNoResultIsNear = ', a guess: no result is near enough to tell';
 
 // HeartRates
-export const isNoHeartRate = (text: string, least: number, most: number) =>
-  `${text} is not a heart rate: ${least} to ${most} beats a minute.`;
 export const heartRates = 'Heart rates';
 export const highestHeartRate = 'Highest heart rate';
 export const restingHeartRate = 'Resting heart rate';
@@ -75,6 +73,10 @@ export const nameOf = (name: string) => `Name of ${name}`;
 export const wrong = (id: string) => `${id}-wrong`;
 export const aFigureIsNeeded = (typed: string, least: number, most: number) =>
   `“${typed}”: a figure from ${minus(least)} to ${minus(most)} is needed.`;
+export const tooManyWords = (most: number) =>
+  `At most ${most} other words are kept: leave some out.`;
+export const wordTooLong = (word: string, most: number) =>
+  `“${word}”: at most ${most} letters are kept. Put a comma between words.`;
 const minus = (figure: number) => String(figure).replace('-', '−');
 export const quickEnd = (perUnit: string) => `quick end, ${perUnit}`;
 export const slowEnd = (perUnit: string) => `slow end, ${perUnit}`;
