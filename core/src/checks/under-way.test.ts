@@ -39,6 +39,14 @@ describe('the week under way', () => {
     expect(found({ ...marathon, volume }, '2027-02-11')).not.toContain('recovery-has-hard-day');
   });
 
+  // The race is on 18 April; a test counts up to ten days before it.
+  it('no longer asks for a test of paces on an old result once it would be too late', () => {
+    const stale = (asOf: string) =>
+      layOut(marathon, { asOf, history }).findings.filter(({ check }) => check === 'paces-stale');
+    expect(stale('2027-04-08')).toHaveLength(1);
+    expect(stale('2027-04-09')).toEqual([]);
+  });
+
   it('takes a session that was missed for no hard day', () => {
     const tuesday = planned.weeks[8]?.days.find(({ role }) => role === 'quality');
     const session = tuesday?.sessions[0]?.shorthand;

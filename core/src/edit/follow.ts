@@ -1,5 +1,5 @@
 import { addDays, countWeeks, differenceInDays, roundTo, startOfWeek } from '../base/index.js';
-import { layoutStep, newestEngine, raceRules, rulesOf } from '../rules/index.js';
+import { afterRace, layoutStep, newestEngine, rulesOf } from '../rules/index.js';
 import type { BlockSpec } from '../spec/index.js';
 import type { Block } from '../layout/block/index.js';
 
@@ -22,9 +22,9 @@ export function followingBlock(
   const { race, weekStartsOn, athlete } = spec;
   const rules = rulesOf(spec);
   const step = layoutStep(athlete, rules);
-  const { tuneUp, weeksToNext } = raceRules(rules, race.distance);
-  const date = next.date ?? addDays(race.date, 7 * weeksToNext);
-  const rested = addDays(race.date, tuneUp.daysAfter + 1);
+  const { quietUntil, nextFrom } = afterRace(rules, race);
+  const date = next.date ?? nextFrom;
+  const rested = addDays(quietUntil, 1);
   const monday = startOfWeek(addDays(rested, 6), weekStartsOn);
   const start = differenceInDays(date, monday) > 0 ? monday : startOfWeek(date, weekStartsOn);
   const heaviest = Math.max(...weeks.map(({ volume }) => volume));

@@ -12,6 +12,8 @@ export function gapWords(
   // From the paces as they are shown, so that they differ by what is said.
   const shown = (pace: number) => Math.round((pace * metresPer(unit)) / 1000);
   const asks = `${paces}: ${shown(current) - shown(goal)} s/${unit} or ${formatFinePercent(share)} to gain.`;
+  if (within && share > reachable)
+    return `${asks} A prediction may be out by as much: within reach.`;
   const whole = Math.round(weeks);
   const may = `In ${whole} ${whole === 1 ? 'week' : 'weeks'} about ${formatFinePercent(reachable)} may be gained`;
   return `${asks} ${may}, by a rule of thumb and no promise: ${within ? 'within reach' : 'more than is reasonable'}.`;

@@ -16,6 +16,9 @@ export interface GoalGap {
   within: boolean;
 }
 
+/** Part of a pace that a prediction may be out by: a goal so near is as good as reached (policy). */
+export const AS_GOOD_AS_REACHED = 0.01;
+
 const WEEKS_A_MONTH = 365.25 / 12 / 7;
 
 /**
@@ -41,6 +44,6 @@ export function goalGap(
     share,
     weeks,
     reachable,
-    within: share <= reachable + 1e-9,
+    within: share <= Math.max(reachable, AS_GOOD_AS_REACHED) + 1e-9,
   };
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { addDays } from '../base/index.js';
 import { defaultHouseRules } from '../rules/index.js';
 import type { BlockSpec } from '../spec/index.js';
 import { resolveSpec } from '../layout/index.js';
@@ -162,6 +163,19 @@ describe('the gap to the goal', () => {
     expect(gap && gapWords(gap, 'mi')).toContain(
       '7:10 /mi at race distance, the goal 6:56 /mi: 14 s/mi',
     );
+    // A week before the race 0.23% may be gained; a prediction may be 1% out.
+    const near = (goalTime: number) =>
+      goalGap(
+        subject({ race: { ...marathon.race, distance: 42_195, goalTime } }),
+        rules,
+        addDays(marathon.race.date ?? '', -7),
+      );
+    const asGood = near(now * 0.991);
+    expect(asGood).toMatchObject({ within: true, reachable: expect.closeTo(0.0023, 4) as number });
+    expect(asGood && gapWords(asGood, 'km')).toMatch(
+      /0\.9% to gain\. A prediction may be out by as much: within reach\.$/,
+    );
+    expect(near(now * 0.989)?.within).toBe(false);
     const slower = goalGap(subject(), rules, '2026-12-14');
     expect(slower && gapWords(slower, 'km')).toContain('no more than the results already say');
     expect(goalGap(subject(withResults()), rules, '2026-12-14')).toBeUndefined();

@@ -68,7 +68,7 @@ describe('why', () => {
     expect(why(16)[0]).toBe('Taper: 76 km, 83% of the heaviest week’s 92 km.');
     // 3, 7, 8, 4 and 4 km against 7, 16, 15, 13 and 9; 26 of 92 km.
     expect(why(18)[0]).toBe(
-      'Running around the race, the race not counted: 57% less than on the same six days of the heaviest week without its long run, 72% less than the heaviest week’s 92 km in all.',
+      'Beside the race: 57% less than the same six days of the heaviest week, long run aside; 72% less than its 92 km.',
     );
   });
 

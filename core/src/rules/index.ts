@@ -2,6 +2,7 @@
  * House rules: their catalogue, values and changes, and the limits that layout, checks and solver share.
  */
 
+export { afterRace } from './after-race.js';
 export { ruleCatalogue, ruleGroups } from './catalogue.js';
 export { type CrossKind, crossKinds, crossWords } from './cross-training.js';
 export { inForce, isLaidAsThen, newestEngine, type Since } from './engine.js';

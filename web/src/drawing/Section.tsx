@@ -3,7 +3,7 @@ import type { CivilDate } from '@nadir/core/base';
 import { frameStates, type ShownBlock } from '@nadir/core/present/figures';
 import { type MouseEvent, memo, useId, useMemo } from 'react';
 import { type Columns, columnWidth, columnX } from './columns.js';
-import { weekOf } from './days.js';
+import { weeksDone } from './days.js';
 import { EventPoles, EventsLayer } from './EventsLayer.js';
 import { type OverlayBlock, OverlayLayer, overlayLines } from './Overlay.js';
 import { HandlesLayer } from './HandlesLayer.js';
@@ -74,8 +74,7 @@ export const Section = memo(function Section(props: SectionProps) {
   } = props;
   const id = useId();
   const ground = Math.round(height * 0.72) - BAND;
-  const doneWeeks =
-    (weekOf(block.weeks, today) ?? (today > block.spec.race.date ? block.weeks.length + 1 : 1)) - 1;
+  const doneWeeks = weeksDone(block.weeks, today);
   const most = Math.max(
     props.reach ?? 1,
     heaviest(shown),

@@ -1,7 +1,7 @@
 import { type CivilDate, unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
 import type { Glance } from '@nadir/core/present/figures';
-import { dayIndex, dayX, weekOf } from './days.js';
+import { dayIndex, dayX, weeksDone } from './days.js';
 import { drawSkyline, heaviest, outlineOf, scaleEnd, volumeScale } from './skyline.js';
 import { token } from '../theme/tokens.js';
 import * as wording from './wording.js';
@@ -21,7 +21,7 @@ export function SmallSection({
   width?: number;
 }) {
   const columns = { width: WIDTH, labels: 0, weeks: glance.weeks.length };
-  const doneWeeks = (weekOf(glance.weeks, today) ?? 1) - 1;
+  const doneWeeks = weeksDone(glance.weeks, today);
   const most = heaviest(glance);
   const scale = volumeScale(scaleEnd(most), { top: 3, ground: HEIGHT - 1 });
   const weeks = drawSkyline(glance, columns, scale);

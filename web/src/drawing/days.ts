@@ -45,6 +45,22 @@ export function dayIndex(weeks: readonly Days[], date: CivilDate): number | unde
   return index >= 0 && index < days ? index : undefined;
 }
 
+/** How many weeks are over on a day. */
+export function weeksDone(
+  weeks: readonly (Days & Pick<Week, 'number'>)[],
+  today: CivilDate,
+): number {
+  return (weekOf(weeks, today) ?? (today < (weeks[0]?.start ?? today) ? 1 : weeks.length + 1)) - 1;
+}
+
+/** Number of the week that holds `date`, or of the nearest: the first before the block, the last after it. */
+export function weekNearest(
+  weeks: readonly (Days & Pick<Week, 'number'>)[],
+  date: CivilDate,
+): number {
+  return weekOf(weeks, date) ?? (date < (weeks[0]?.start ?? date) ? 1 : weeks.length);
+}
+
 /** Number of the week that holds `date`; undefined outside the block. */
 export function weekOf(
   weeks: readonly (Days & Pick<Week, 'number'>)[],

@@ -2,7 +2,7 @@ import { layOut } from '@nadir/core';
 import { showBlock } from '@nadir/core/present/figures';
 import { describe, expect, it } from 'vitest';
 import { columnX } from './columns.js';
-import { dayIndex, dayX, dayXs, weekOf } from './days.js';
+import { dayIndex, dayX, dayXs, weekNearest, weekOf, weeksDone } from './days.js';
 import { drawLegs } from './legs-curve.js';
 import { drawSkyline, heaviest, outlineOf, scaleEnd, stepOutline, volumeScale } from './skyline.js';
 
@@ -34,6 +34,10 @@ describe('the column grid', () => {
     expect(weekOf(block.weeks, '2027-05-02')).toBe(12);
     expect(weekOf(block.weeks, block.spec.start)).toBe(1);
     expect(weekOf(block.weeks, '2027-05-03')).toBeUndefined();
+    expect(weekNearest(block.weeks, '2027-05-03')).toBe(12);
+    expect(weekNearest(block.weeks, '2026-01-01')).toBe(1);
+    const done = (date: string) => weeksDone(block.weeks, date);
+    expect([done('2026-01-01'), done('2027-05-02'), done('2027-05-03')]).toEqual([0, 11, 12]);
     expect(dayIndex(block.weeks, '2026-01-01')).toBeUndefined();
   });
 });

@@ -131,6 +131,7 @@ export const waived = 'Waived';
 export const alreadyRun = 'Already run';
 export const checksTurnedOffInTheHouseRules = (off: number) =>
   `${plural(off, 'check')} turned off in the house rules.`;
+export const whatFollowsIsInTheDiary = 'What follows is in the Diary.';
 export const theRaceHasBeenRun = 'The race has been run.';
 export const week = (from: number) => `Week ${from}.`;
 export const weeksTo = (from: number, to: number) => `Weeks ${from} to ${to}.`;

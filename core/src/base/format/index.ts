@@ -27,7 +27,7 @@ export { parseAmount } from './parse-amount.js';
 export { readAmount, readAmounts } from './read-amount.js';
 export { type ReadPace, readPace } from './read-pace.js';
 export { type Read, readRaceTime, readTime } from './read-time.js';
-export { plural } from './plural.js';
+export { plural, weeksText } from './plural.js';
 export { readDistance } from './read-distance.js';
 export { inClock, withoutUnit, WRITTEN_UNITS } from './read-unit.js';
 export { differenceText, runText, tenth } from './run-text.js';

@@ -34,5 +34,17 @@ export function sharesApart({ value, limit }: Pick<Observation, 'value' | 'limit
   };
 }
 
+/** Two small shares in tenths: what is over the limit is never shown as it, nor what it allows as more. */
+export function finelyApart({ value, limit }: Pick<Observation, 'value' | 'limit'>): {
+  value: string;
+  limit: string;
+} {
+  const least = Math.floor(limit / TENTH + 1e-6);
+  return {
+    value: formatFinePercent(Math.max(least + 1, Math.round(value / TENTH)) * TENTH),
+    limit: formatFinePercent(least * TENTH),
+  };
+}
+
 /** Of a per cent. */
 const TENTH = 0.001;

@@ -17,6 +17,13 @@ describe('what is drawn of a finding', () => {
       limitWords: '4 km at least',
     });
     expect(measuredOf({ check: 'test-missing', value: 9, limit: 6 }, km)?.words).toBe('9 weeks');
+    expect(measuredOf({ check: 'paces-stale', value: 87 / 7, limit: 12 }, km)).toMatchObject({
+      words: '12 weeks 3 days',
+      limitWords: '12 weeks at most',
+    });
+    expect(
+      measuredOf({ check: 'goal-far-from-fitness', value: 0.0131, limit: 0.0013 }, km),
+    ).toMatchObject({ words: '1.3%', limitWords: '0.1% at most' });
     expect(measuredOf({ check: 'phase-too-short', value: 1, limit: 2 }, km)?.words).toBe('1 week');
     expect(measuredOf({ check: 'recovery-too-shallow', value: -0.04, limit: 0.2 }, km)?.words).toBe(
       '−4%',

@@ -1,7 +1,7 @@
-import { formatDuration } from '../../base/format/index.js';
+import { formatDuration, weeksText } from '../../base/format/index.js';
 import type { Measure } from '../../base/index.js';
 import type { CheckCode, Finding } from '../../checks/index.js';
-import { apart, sharesApart } from './apart.js';
+import { apart, finelyApart, sharesApart } from './apart.js';
 
 /** What a check measured and the limit it was held against, to be drawn on one scale. */
 export interface Measured {
@@ -12,7 +12,7 @@ export interface Measured {
   limitWords: string;
 }
 
-type Quantity = 'share' | 'amount' | 'time' | 'weeks' | 'days';
+type Quantity = 'share' | 'fine-share' | 'amount' | 'time' | 'weeks' | 'days';
 type Sense = 'at most' | 'at least' | 'asked';
 
 /** Checks whose value and limit are of one quantity; others count days or weeks. */
@@ -24,7 +24,7 @@ const SCALES: Partial<Readonly<Record<CheckCode, readonly [Quantity, Sense]>>> =
   'taper-too-deep': ['share', 'at most'],
   'taper-run-days-dropped': ['share', 'at least'],
   'long-run-over-share': ['share', 'at most'],
-  'goal-far-from-fitness': ['share', 'at most'],
+  'goal-far-from-fitness': ['fine-share', 'at most'],
   'too-much-hard': ['share', 'at most'],
   'too-little-hard': ['share', 'at least'],
   'hard-running-jump': ['share', 'at most'],
@@ -83,6 +83,7 @@ function saidApart(
   measure: Measure,
 ): { value: string; limit: string } | undefined {
   if (quantity === 'amount') return apart(found, measure);
+  if (quantity === 'fine-share') return finelyApart(found);
   if (quantity !== 'share') return undefined;
   const { value, limit } = sharesApart(found);
   return { value: value.replace(/^-/, '−'), limit };
@@ -92,6 +93,8 @@ function say(figure: number, quantity: Quantity): string {
   switch (quantity) {
     case 'time':
       return formatDuration(figure);
+    case 'weeks':
+      return weeksText(figure);
     default:
       return `${Math.floor(figure)} ${figure === 1 ? quantity.slice(0, -1) : quantity}`;
   }

@@ -8,6 +8,7 @@ import {
   formatPlain,
   formatWithUnit,
   plural,
+  weeksText,
 } from '../../base/format/index.js';
 import { ceilTo, floorTo, metresPer, quantum, type Unit } from '../../base/index.js';
 import { raceClass } from '../../rules/index.js';
@@ -16,7 +17,7 @@ import { longRunFeasibility, mostOfARise, waysToPeak } from '../../layout/index.
 import type { Week } from '../../layout/block/index.js';
 import { sayLongRun, sayVolume } from '../figures/say.js';
 import { dayMessages } from './day-messages.js';
-import { apart, sharesApart } from './apart.js';
+import { apart, finelyApart, sharesApart } from './apart.js';
 import type { Found, Message, MessageContext } from './message-of.js';
 import { listWords, weekWords, where, worstOf } from './where.js';
 
@@ -107,12 +108,14 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     `${value} of ${limit} recovery weeks stand where you put them; none stands in week 1, in the taper or in the week before it.`,
   'light-weeks-together': (found) =>
     `${where(found)}: a recovery week right next to one that days away already make light. Those days are rest enough.`,
-  'goal-far-from-fitness': ({ value, limit }, { block, figures, rules }) =>
-    `The goal asks for a pace ${overPercent(value, limit)} quicker than the results say; at ${formatPercent(rules.paces.improvement)} a month, a rule of thumb, ${roughPercent(limit)} is in reach (${goalWords(block, figures.measure.unit)}).`,
+  'goal-far-from-fitness': (found, { block, figures, rules }) => {
+    const { value, limit } = finelyApart(found);
+    return `The goal asks for a pace ${value} quicker than the results say; at ${formatPercent(rules.paces.improvement)} a month, a rule of thumb, ${limit} is in reach (${goalWords(block, figures.measure.unit)}).`;
+  },
   'easy-pace-too-fast': ({ value, limit }, { figures }) =>
     `Its quick end is ${gapWords(Math.abs(value), figures.measure.unit)} ${value < 0 ? 'quicker' : 'slower'} than marathon pace; it should be ${gapWords(limit, figures.measure.unit)} slower at least. Easy running that is too quick costs the hard days.`,
   'paces-stale': ({ value, limit }) =>
-    `It is ${value > limit ? `${value} weeks old; after ${limit}` : `a few days past ${limit} weeks old; beyond that`} a result tells little of today. A test or a race would bring the paces up to date.`,
+    `It is ${weeksText(value)} old; after ${plural(limit, 'week')} a result tells little of today. A test or a race would bring the paces up to date.`,
   'prediction-out-of-range': ({ value, limit }) =>
     `A result of ${formatDuration(value)} says little of ${formatDuration(limit)} at the race’s distance: the model holds from 3.5 minutes to 4 hours, at both ends. A result nearer to the race would tell more.`,
   'test-missing': ({ value, limit }) =>

@@ -68,10 +68,10 @@ export function whyVolume(block: Block, week: Week, shown: ShownBlock): string {
 /** Race week's cut, on the days before the race and on the whole of the heaviest week. */
 function raceWords(block: Block, part: number, heaviest: string): string {
   const onDays = cutBeforeRace(block)?.cut;
-  const ofWeek = `${formatPercent(Math.max(0, 1 - part))} less than the heaviest week’s ${heaviest}`;
+  const less = `${formatPercent(Math.max(0, 1 - part))} less than`;
   if (onDays === undefined || onDays <= 0)
-    return `Running around the race, the race not counted: ${ofWeek}.`;
-  return `Running around the race, the race not counted: ${formatPercent(onDays)} less than on the same six days of the heaviest week without its long run, ${ofWeek} in all.`;
+    return `Beside the race: ${less} the heaviest week’s ${heaviest}.`;
+  return `Beside the race: ${formatPercent(onDays)} less than the same six days of the heaviest week, long run aside; ${less} its ${heaviest}.`;
 }
 
 /** Why a week's long run is as long as it is, in one sentence. */

@@ -34,6 +34,7 @@ export const Checks = memo(function Checks({
   const over = block.findings.filter(({ past }) => past);
   const off = block.spec.houseRules.off.length + block.spec.overrides.off.length;
   const coming = weeksToCome(block, today);
+  const isDone = !coming && standing.length === 0;
   const item = (finding: ToldFinding) => {
     const { check, about, level, weeks } = finding;
     const key = [check, about, level, weeks].join(' ');
@@ -54,10 +55,12 @@ export const Checks = memo(function Checks({
   };
   return (
     <section aria-label={wording.checks}>
-      <h2 className={`display ${styles.verdict ?? ''}`}>{verdictWords(block.findings)}</h2>
+      <h2 className={`display ${styles.verdict ?? ''}`}>
+        {isDone ? wording.theRaceHasBeenRun : verdictWords(block.findings)}
+      </h2>
       {/* One line in the place of another: what is under the hand stays there. */}
       <p className={styles.since}>
-        {shown === undefined ? sinceWords(coming) : wording.withThisChange(shown)}
+        {shown === undefined ? sinceWords(coming, isDone) : wording.withThisChange(shown)}
       </p>
       <ul className="plain-list">{standing.map(item)}</ul>
       {standing.length >= MANY && (
@@ -74,8 +77,8 @@ export const Checks = memo(function Checks({
   );
 });
 
-function sinceWords(coming: ReturnType<typeof weeksToCome>): string {
-  if (!coming) return wording.theRaceHasBeenRun;
+function sinceWords(coming: ReturnType<typeof weeksToCome>, isDone: boolean): string {
+  if (!coming) return isDone ? wording.whatFollowsIsInTheDiary : wording.theRaceHasBeenRun;
   const { from, to } = coming;
   return from === to ? wording.week(from) : wording.weeksTo(from, to);
 }

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { LABEL_WIDTH } from '../../drawing/columns.js';
-import { weekOf } from '../../drawing/days.js';
+import { weekNearest } from '../../drawing/days.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
 import { useWeeksOver } from '../../components/history.js';
@@ -64,7 +64,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const navigate = useNavigate();
   const commands = useCommands();
   const weeks = block.weeks.length;
-  const { week, weeks: chosen, select } = useSelection(weekOf(block.weeks, today) ?? 1, weeks);
+  const { week, weeks: chosen, select } = useSelection(weekNearest(block.weeks, today), weeks);
   const over = useWeeksOver(base.block.weeks);
   const pinning = usePinning(base.block, shown.measure, commands);
   const pasting = useLedgerPasting(base, commands);

@@ -12,6 +12,7 @@ import { LevelMark } from '../../components/LevelMark.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { ReviewAndShown } from '../../components/useReview.js';
 import type { Commands } from '../../editor/useCommands.js';
+import { AfterRace } from './AfterRace.js';
 import styles from './Diary.module.css';
 import type { DoneActs } from '../../diary/useDone.js';
 import { DaysThatWillNotDo } from './DaysThatWillNotDo.js';
@@ -39,19 +40,25 @@ export function DiaryAside({
   const { id = '' } = useParams();
   const patterns = useMemo(() => patternsOf(review), [review]);
   const legs = useMemo(() => legsWords(review), [review]);
+  const isRun = review.today > base.block.spec.race.date;
   const next = base.block.weeks[week?.week.number ?? 0];
   return (
     <aside className={styles.aside} aria-label={wording.review}>
       {week && <WeekGoal key={week.week.start} start={week.week.start} />}
       <FromAthlete review={review} base={base} acts={acts} commands={commands} />
       <Patterns patterns={patterns} legs={legs} />
+      {isRun && <AfterRace spec={base.block.spec} />}
       <WhatToDo review={review} base={base} commands={commands}>
-        <DaysThatWillNotDo review={review} commands={commands} />
-        <p className="small muted">
-          {wording.aRaceToAdd}
-          <Link to={`/blocks/${id}`}>{wording.placeThemOnTheBlock}</Link>
-          {wording.whatChangesIsShownBefore}
-        </p>
+        {!isRun && (
+          <>
+            <DaysThatWillNotDo review={review} commands={commands} />
+            <p className="small muted">
+              {wording.aRaceToAdd}
+              <Link to={`/blocks/${id}`}>{wording.placeThemOnTheBlock}</Link>
+              {wording.whatChangesIsShownBefore}
+            </p>
+          </>
+        )}
       </WhatToDo>
       {week && (
         <ToAthlete key={`to ${week.week.start}`} reviewed={reviewed} week={week} base={base} />

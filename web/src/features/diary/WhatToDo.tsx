@@ -21,6 +21,8 @@ export function WhatToDo({
   const [left, setLeft] = useState<readonly string[]>([]);
   const all = useMemo(() => proposalsOf(review, base.shown.measure), [review, base]);
   const proposals = all.filter(({ key }) => !left.includes(key));
+  // Once the race has been run there is no plan to carry on with.
+  if (proposals.length === 0 && review.today > base.block.spec.race.date) return null;
   return (
     <section aria-label={wording.whatToDo}>
       <h2 className="display">{wording.whatToDo}</h2>

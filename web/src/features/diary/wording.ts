@@ -2,6 +2,22 @@ import { plural } from '@nadir/core/base/format';
 
 /* Words of the diary and the review, in one place: to be read over, and translated. */
 
+// AfterRace
+export const afterTheRace = 'After the race';
+export const raceWasRun = (name: string, ago: string) => `${name} was ${ago}.`;
+export const quietAfter = (until: string, days: string, race: string) =>
+  `Rest first, then easy running as the legs allow: nothing hard until ${until}, ${days} after ${aRace(race)}.`;
+export const careAfterTheRace =
+  'Pain that changes the stride, chest pain, fever or dark urine: a doctor looks at it.';
+export const itsResultIsNotEntered = 'Its result is not entered yet. ';
+export const enterTheResult = 'Enter the result';
+export const nextGoalRaceFrom = (from: string, weeks: string, race: string) =>
+  `The next goal race fits from ${from} on, ${weeks} after ${aRace(race)}. `;
+const aRace = (race: string) => (race.endsWith('marathon') ? `a ${race}` : `a ${race} race`);
+export const layOutTheNextBlock = 'Lay out the next block';
+export const whatWorked = 'What worked can be kept as a template, under More on the block. ';
+export const compareIt = 'Compare it with another block';
+
 // BringInPage
 export const aBlock = 'a block';
 export const bringInRunsOfNadir = (name: string) => `Bring in runs of ${name} · Nadir`;

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { useLaidBlock } from '../../components/useLaidBlock.js';
-import { weekOf } from '../../drawing/days.js';
+import { weekNearest } from '../../drawing/days.js';
 import { InEditor } from '../../editor/InEditor.js';
 import { OpenBlockTitle } from '../../editor/OpenBlockTitle.js';
 import { useEditor } from '../../editor/useEditor.js';
@@ -27,7 +27,7 @@ function OpenHandouts({ id, file }: { id: string; file: BlockFile }) {
   const { block, shown } = base;
   const handout = useMemo(() => handoutOf(block, shown, today), [block, shown, today]);
   const revision = useEditor((editor) => editor.block?.revision) ?? 1;
-  const [week, setWeek] = useState(weekOf(block.weeks, today) ?? 1);
+  const [week, setWeek] = useState(weekNearest(block.weeks, today));
   useEffect(() => {
     document.title = wording.handoutsOfNadir(block.spec.athlete.name || wording.aBlock);
   }, [block.spec.athlete.name]);

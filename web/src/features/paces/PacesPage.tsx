@@ -4,7 +4,7 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import type { BlockFile } from '@nadir/contract';
 import type { CivilDate } from '@nadir/core/base';
 import { choosePaceAim, takePaces } from '@nadir/core/edit/paces';
-import { formatPace } from '@nadir/core/base/format';
+import { formatPace, weeksText } from '@nadir/core/base/format';
 import { defaultPaces, gapWords, guessedEasy, paceModels } from '@nadir/core/paces';
 import { paceAims, paceAimWords } from '@nadir/core/spec/choices';
 import { useEffect, useState } from 'react';
@@ -153,7 +153,12 @@ function Notes({ view: { spec, paces, rules } }: { view: PacesView }) {
     ...(fitness ? [] : [withoutResult(spec, paces.used !== undefined)]),
     ...(paces.used && paces.rows.some(({ holds }) => !holds) ? [wording.aPace] : []),
     ...(fitness?.stale
-      ? [wording.thePacesRestOnAResultWeeks(Math.floor(fitness.age), rules.paces.staleWeeks)]
+      ? [
+          wording.thePacesRestOnAnOldResult(
+            weeksText(fitness.age),
+            weeksText(rules.paces.staleWeeks),
+          ),
+        ]
       : []),
     ...(fitness?.lacking
       ? [

@@ -27,9 +27,9 @@ export function Results({
 }) {
   const [draft, setDraft] = useState<Partial<ResultDraft>>();
   const { results, unit } = spec.athlete;
-  const waiting = spec.events.filter(
-    ({ kind, from }) =>
-      eventCharacters[kind].isRace && from <= today && !results.some(({ date }) => date === from),
+  const races = spec.events.filter(({ kind }) => eventCharacters[kind].isRace);
+  const waiting = [...races, goalRace(spec)].filter(
+    ({ from }) => from <= today && !results.some(({ date }) => date === from),
   );
   const listed = results
     .map((result, index) => ({ result, index }))
@@ -111,4 +111,10 @@ export function Results({
       ))}
     </section>
   );
+}
+
+/** The goal race as those on the way are. */
+function goalRace({ race }: ResolvedSpec) {
+  const { name, date, distance } = race;
+  return { kind: 'tune-up-race', name, from: date, distance, form: undefined } as const;
 }

@@ -1,5 +1,6 @@
 import type { BlockFile } from '@nadir/contract';
 import type { Command } from '@nadir/core/edit';
+import { addDays } from '@nadir/core/base';
 import { defaultPaces } from '@nadir/core/paces';
 import type { NamedPace } from '@nadir/core/spec/choices';
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
@@ -134,6 +135,21 @@ describe('results', () => {
       time: 630,
       kind: 'test',
     });
+  });
+
+  it('asks for the result of the goal race from its day on', async () => {
+    const commands = fakeCommands();
+    const { spec } = pacesView(file({ results: [old] }), today);
+    const { name, date, distance } = spec.race;
+    const asked = () => screen.queryByText(new RegExp(`^${name} on .* has no result yet`));
+    signedIn(<Results spec={spec} today={addDays(date, -1)} commands={commands} />);
+    expect(asked()).toBeNull();
+    cleanup();
+    signedIn(<Results spec={spec} today={date} commands={commands} />);
+    const offer = asked();
+    if (!offer) throw new Error('not asked for');
+    await userEvent.click(within(offer).getByRole('button', { name: 'Enter it' }));
+    expect(screen.getByLabelText<HTMLInputElement>('Metres').value).toBe(String(distance));
   });
 
   it('keeps what was typed when the block refuses it', async () => {

@@ -136,8 +136,8 @@ export const noResultAndNoGoalYet = (easy: string) =>
   `No result and no goal yet: ${easy} for easy running is a guess from recent weeks.`;
 export const aPace =
   'A pace with ? is a guess: what it is predicted from, or what it predicts, lies beyond where the model is known to hold.';
-export const thePacesRestOnAResultWeeks = (floor: number, staleWeeks: number) =>
-  `The paces rest on a result ${floor} weeks old; after ${staleWeeks} it tells little of today. Test, or race.`;
+export const thePacesRestOnAnOldResult = (age: string, stale: string) =>
+  `The paces rest on a result ${age} old; after ${stale} it tells little of today. Test, or race.`;
 export const untilThenThePowerLawServes = (title: string, lacking: string) =>
   `${title}: ${lacking} Until then the power law serves.`;
 export const aMarathonFromShorterRacesComesOut = (exponent: string) =>

@@ -109,6 +109,17 @@ describe('a row of the squad', () => {
     expect(row(athlete, '2026-11-01').getByText('not begun')).toBeTruthy();
     cleanup();
     expect(row(athlete, '2027-05-01').getByText('over')).toBeTruthy();
+    cleanup();
+    const sound = {
+      ...athlete,
+      block: athlete.block && {
+        ...athlete.block,
+        need: null,
+        glance: { ...athlete.block.glance, worst: null },
+      },
+    };
+    const link = row(sound, '2027-05-01').getByRole('link', { name: 'What follows' });
+    expect(link.getAttribute('href')).toBe(`/blocks/${id}/diary`);
   });
 
   it('offers to lay out a block where there is none', () => {

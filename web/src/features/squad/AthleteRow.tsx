@@ -65,6 +65,7 @@ function RowWithBlock({
   const { weeks, phases, worst, measure, start, days, next } = glance;
   const level = levels.find((each) => each === need?.level || each === worst?.level);
   const number = weekOf(weeks, today);
+  const isRun = glance.race.date < today;
   const week = number === undefined ? undefined : weeks[number - 1];
   const phase = phases.find(
     ({ firstWeek, weeks: length }) => number !== undefined && number < firstWeek + length,
@@ -124,7 +125,17 @@ function RowWithBlock({
             {worst.others > 0 && <span className="muted">{wording.andMore(worst.others)}</span>}
           </>
         ) : (
-          !need && <span className="muted">{wording.noProblemsFound}</span>
+          !need &&
+          (isRun ? (
+            <>
+              <span className="muted">{wording.theRaceHasBeenRun}</span>{' '}
+              <Link className={styles.record} to={`/blocks/${id}/diary`}>
+                {wording.whatFollows}
+              </Link>
+            </>
+          ) : (
+            <span className="muted">{wording.noProblemsFound}</span>
+          ))
         )}
       </TableCell>
       <TableCell className={styles.calendar}>

@@ -22,7 +22,7 @@ const athlete = (
       weeks: [],
       worst: level && { level, title: '', message: '', others: 0 },
       days: [],
-      next: null,
+      next: { date: race, words: 'Race' },
     },
     need: need && { level: need, title: '', message: '' },
     lastWeek: null,
@@ -39,6 +39,25 @@ const squad: SquadAthlete[] = [
 const names = (all: SquadAthlete[]) => all.map(({ name }) => name.split(' ')[0]);
 
 describe('the squad in order', () => {
+  it('has who has run the race where those without a block are, and counts them', () => {
+    const [first, ...others] = squad;
+    if (!first?.block) throw new Error('no block');
+    const { block } = first;
+    const run = {
+      ...first,
+      block: { ...block, glance: { ...block.glance, worst: null, next: null } },
+    };
+    expect(names(squadInOrder([run, ...others], 'look', ''))).toEqual([
+      'Wren',
+      'Posy',
+      'Idris',
+      'Neve',
+      'Kit',
+    ]);
+    expect(needsALook(run)).toBe(true);
+    expect(needsALook(first)).toBe(false);
+  });
+
   it('has who waits for an answer after the cautions, and counts them', () => {
     const asking = squad.map((each) => (each.name.startsWith('Kit') ? { ...each, asks: 1 } : each));
     expect(names(squadInOrder(asking, 'look', ''))).toEqual([

@@ -32,10 +32,15 @@ function waits({ asks, block }: SquadAthlete): boolean {
   return asks > 0 || (block?.said ?? 0) > 0;
 }
 
-/** How many need a look: a caution or a stop in the diary or to come, somebody who waits for an answer, or no block at all. */
+/** How many need a look: a caution or a stop in the diary or to come, somebody who waits for an answer, or nothing to come. */
 export function needsALook(athlete: SquadAthlete): boolean {
   const level = levelOf(athlete);
-  return !athlete.block || waits(athlete) || (level !== undefined && level !== 'note');
+  return !hasRacesToCome(athlete) || waits(athlete) || (level !== undefined && level !== 'note');
+}
+
+/** False where nothing is planned: no block, or one whose race has been run. */
+function hasRacesToCome({ block }: SquadAthlete): boolean {
+  return block !== null && block.glance.next !== null;
 }
 
 /** The gravest of what the diary and the checks say. */
@@ -50,14 +55,14 @@ const COMPARED: Readonly<Record<SquadOrder, (one: SquadAthlete, other: SquadAthl
   race: (one, other) => raceDay(one).localeCompare(raceDay(other)),
 };
 
-/** Stops first, then cautions, then who waits for an answer, who has no block, and notes. */
+/** Stops first, then cautions, then who waits for an answer, who has nothing to come, and notes. */
 function urgency(athlete: SquadAthlete): number {
   return Math.min(gravity(athlete), waits(athlete) ? levels.indexOf('caution') + 0.1 : Infinity);
 }
 
 function gravity(athlete: SquadAthlete): number {
   const level = levelOf(athlete);
-  if (level === undefined) return athlete.block ? levels.length + 1 : levels.length - 1.5;
+  if (level === undefined) return hasRacesToCome(athlete) ? levels.length + 1 : levels.length - 1.5;
   // What has happened goes before what is planned.
   return levels.indexOf(level) - (athlete.block?.need?.level === level ? 0.25 : 0);
 }

@@ -30,6 +30,8 @@ export const record = 'Record';
 export const asksToMoveADay = 'Asks to move a day';
 export const waitingForYourReply = 'Waiting for your reply';
 export const andMore = (others: number) => `and ${others} more`;
+export const theRaceHasBeenRun = 'The race has been run.';
+export const whatFollows = 'What follows';
 export const noProblemsFound = 'No problems found.';
 export const blockOf = (name: string) => `Block of ${name}`;
 export const lastWeekOf = (run: number, planned: number) => `last week ${run} of ${planned}`;

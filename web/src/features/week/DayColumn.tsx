@@ -161,10 +161,13 @@ export function DayColumn({
           {head}
         </button>
       )}
-      <div className={styles.figure} data-figure="day">
-        {isPlaced || stays ? (
-          written.figure || '–'
-        ) : (
+      <div className={styles.figure} data-figure={role === 'race' ? undefined : 'day'}>
+        {/* Beside the week, never counted in it. */}
+        {role === 'race' && (
+          <small>{formatRaceDistance(block.spec.race.distance, measure.unit)}</small>
+        )}
+        {role !== 'race' && (isPlaced || stays) && (written.figure || '–')}
+        {!isPlaced && !stays && (
           <DayFigure
             label={wording.lengthOf(dayWords(date))}
             figure={written.figure || '–'}
