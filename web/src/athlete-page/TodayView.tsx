@@ -33,11 +33,13 @@ export function TodayView({
 }) {
   const at = block.weeks.findIndex(({ days }) => days.some(({ date }) => date === chosen));
   const week = block.weeks[at];
-  const next = block.weeks[at + 1];
+  const next = week ? block.weeks[at + 1] : undefined;
   const day = week?.days.find(({ date }) => date === chosen);
   const noted = dayNoted(page, waiting, chosen);
   const said = page.said.findLast(({ date }) => date <= chosen);
-  const first = block.weeks[0];
+  const isRun = chosen > block.race.date;
+  // Outside the block its nearest week.
+  const nearest = week ? undefined : block.weeks.at(isRun ? -1 : 0);
   const bars = { page, waiting, today, chosen, onChoose, measure: block.measure };
   return (
     <>
@@ -59,12 +61,9 @@ export function TodayView({
         {day ? (
           <WhatToRun day={day} block={block} />
         ) : (
-          <h2 className="display">
-            {first && chosen < first.start
-              ? wording.yourBlockBeginsOn(dayWords(first.start))
-              : wording.nothingIsPlannedOnThisDay}
-          </h2>
+          <h2 className="display">{titleOutside(block, chosen)}</h2>
         )}
+        {isRun && <p>{wording.whatComesNext(page.coach.split(' ')[0] ?? '')}</p>}
         {said && week && isOfLately(said.date, week, at) && (
           <>
             <p className={styles.said}>“{said.words}”</p>
@@ -95,12 +94,15 @@ export function TodayView({
       </section>
       {week && <WeekBars title={titleOf(week, today)} week={week} {...bars} />}
       {next && <WeekBars title={titleOf(next, today)} week={next} {...bars} />}
-      {!week && first && chosen < first.start && (
-        <WeekBars title={wording.week1} week={first} {...bars} />
-      )}
+      {nearest && <WeekBars title={wording.week2(nearest.number)} week={nearest} {...bars} />}
       <p className={`${styles.part ?? ''} ${styles.caution ?? ''}`}>{block.caution}</p>
     </>
   );
+}
+
+function titleOutside({ weeks: [first], race }: PageBlock, chosen: CivilDate): string {
+  if (first && chosen < first.start) return wording.yourBlockBeginsOn(dayWords(first.start));
+  return chosen > race.date ? wording.yourRaceHasBeenRun : wording.nothingIsPlannedOnThisDay;
 }
 
 function WhatToRun({ day, block }: { day: PageDay; block: PageBlock }) {
@@ -128,6 +130,9 @@ function WhatToRun({ day, block }: { day: PageDay; block: PageBlock }) {
             <p key={session}>{session}</p>
           ))}
         </div>
+      )}
+      {day.mark === 'race' && block.goal !== undefined && (
+        <p className={styles.sessions}>{wording.goalOf(block.goal)}</p>
       )}
       <DayBarWithScale runs={day.runs} unit={unit} />
       {day.paces.length > 0 && (

@@ -145,7 +145,10 @@ export const weekOf = (number: number, count: number, phase: string) =>
   `week ${number} of ${count} · ${phase}`;
 export const yourBlockBeginsOn = (dayWords: string) => `Your block begins on ${dayWords}`;
 export const nothingIsPlannedOnThisDay = 'Nothing is planned on this day';
-export const week1 = 'Week 1';
+export const yourRaceHasBeenRun = 'Your race has been run';
+export const whatComesNext = (coach: string) =>
+  `Rest first, then easy running as the legs allow. ${coach} says what comes next.`;
+export const goalOf = (goal: string) => `Goal ${goal}`;
 export const about = (hours: string) => `about ${hours}`;
 export const repetitions = 'Repetitions';
 export const inTotal = 'in';

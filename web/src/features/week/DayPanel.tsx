@@ -66,7 +66,7 @@ export function DayPanel({
     return (
       <section aria-label={dayWords(date)}>
         <h2 className="display">{dayWords(date)}</h2>
-        <p>{wording.aRaceOrTestIsMoved}</p>
+        <p>{role === 'race' ? wording.theGoalRaceIsMoved : wording.aRaceOrTestIsMoved}</p>
       </section>
     );
   }

@@ -21,6 +21,7 @@ export const overItStaysAsItWasHanded = (whyDay: string) =>
   `Over: it stays as it was handed out. ${whyDay}`;
 
 // DayPanel
+export const theGoalRaceIsMoved = 'The goal race is moved in Edit plan.';
 export const aRaceOrTestIsMoved =
   'A race or test is moved in “Races & days away”, beside the block.';
 export const role = 'Role';
