@@ -148,6 +148,25 @@ describe('the next goal race', () => {
     expect(laid.findings.map(({ check }) => check)).not.toContain('races-too-close');
   });
 
+  it('leaves room for a block that its distance asks for, and complains of nothing', () => {
+    for (const [distance, least] of [
+      [1500, 8],
+      [5000, 8],
+      [10_000, 8],
+      [21_097.5, 10],
+    ] as const) {
+      const { date } = block.spec.race;
+      const athlete = {
+        recentWeeks: [50_000],
+        results: [{ date, distance: 10_000, time: 2400 }],
+      };
+      const before = layOut({ race: { name: 'First', date, distance }, weeks: 12, athlete });
+      const laid = layOut(followingBlock(before, { name: 'Next', distance }));
+      expect(laid.weeks).toHaveLength(least);
+      expect(laid.findings).toEqual([]);
+    }
+  });
+
   it('says so when it is too soon', () => {
     const soon = followingBlock(block, {
       name: 'Tidewrack Half',

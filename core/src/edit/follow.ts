@@ -1,5 +1,5 @@
 import { addDays, countWeeks, differenceInDays, roundTo, startOfWeek } from '../base/index.js';
-import { afterRace, layoutStep, newestEngine, rulesOf } from '../rules/index.js';
+import { afterRace, layoutStep, newestEngine, raceRules, rulesOf } from '../rules/index.js';
 import type { BlockSpec } from '../spec/index.js';
 import type { Block } from '../layout/block/index.js';
 
@@ -12,7 +12,7 @@ const LONG_RUN_SHARE = 0.6;
  * The spec of a block toward the next goal race, started from the one before
  * it: easy days after the first race by its distance, then from a good part of
  * what was held. Without a date the next race stands as far off as the house
- * rule asks for at the least.
+ * rules ask for at the least, from that race and for a block toward this one.
  */
 export function followingBlock(
   block: Block,
@@ -23,9 +23,11 @@ export function followingBlock(
   const rules = rulesOf(spec);
   const step = layoutStep(athlete, rules);
   const { quietUntil, nextFrom } = afterRace(rules, race);
-  const date = next.date ?? nextFrom;
   const rested = addDays(quietUntil, 1);
   const monday = startOfWeek(addDays(rested, 6), weekStartsOn);
+  const { least } = raceRules(rules, next.distance).weeks;
+  const missing = Math.max(0, least - countWeeks(monday, nextFrom, weekStartsOn));
+  const date = next.date ?? addDays(nextFrom, 7 * missing);
   const start = differenceInDays(date, monday) > 0 ? monday : startOfWeek(date, weekStartsOn);
   const heaviest = Math.max(...weeks.map(({ volume }) => volume));
   const longest = Math.max(...weeks.map(({ longRun }) => longRun));

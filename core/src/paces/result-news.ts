@@ -13,7 +13,7 @@ export interface ResultNews {
   since: number | undefined;
   /** Against the goal, from its day on; undefined without a goal time. */
   gap: GoalGap | undefined;
-  /** True where paces still rest on older results. */
+  /** True where days are left to run, at paces that still rest on older results. */
   pending: boolean;
 }
 
@@ -45,12 +45,14 @@ export function newsOf(
   };
   const predicts = timeOn(result.date);
   const earlier = before && before.date < result.date ? timeOn(before.date) : undefined;
+  const day = later(result.date, today);
   return {
     result,
     predicts,
     since: predicts !== undefined && earlier !== undefined ? predicts - earlier : undefined,
-    gap: goalGap(at(result.date), rules, later(result.date, today)),
-    pending: result.date > pacedOn(subject, subject.race.date),
+    gap: goalGap(at(result.date), rules, day),
+    // From race day on nothing is left to be run at other paces.
+    pending: day < subject.race.date && result.date > pacedOn(subject, subject.race.date),
   };
 }
 

@@ -30,7 +30,7 @@ describe('after the race', () => {
     // 14 days after the 7th, and 16 weeks.
     expect(said).toContain('Lantern Bay was 3 days ago.');
     expect(said).toContain('nothing hard until Sun 21 Feb, 14 days after a marathon.');
-    expect(said).toContain('from Sun 30 May 2027 on, 16 weeks after a marathon.');
+    expect(said).toContain('No goal race before Sun 30 May 2027, 16 weeks after a marathon.');
     expect(said).toContain('a doctor looks at it');
     expect(leadsTo('Enter the result')).toBe('/blocks/7/paces');
     expect(leadsTo('Lay out the next block')).toBe('/blocks/new?after=7');

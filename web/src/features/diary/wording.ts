@@ -12,7 +12,7 @@ export const careAfterTheRace =
 export const itsResultIsNotEntered = 'Its result is not entered yet. ';
 export const enterTheResult = 'Enter the result';
 export const nextGoalRaceFrom = (from: string, weeks: string, race: string) =>
-  `The next goal race fits from ${from} on, ${weeks} after ${aRace(race)}. `;
+  `No goal race before ${from}, ${weeks} after ${aRace(race)}. `;
 const aRace = (race: string) => (race.endsWith('marathon') ? `a ${race}` : `a ${race} race`);
 export const layOutTheNextBlock = 'Lay out the next block';
 export const whatWorked = 'What worked can be kept as a template, under More on the block. ';

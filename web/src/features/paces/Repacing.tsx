@@ -60,8 +60,10 @@ export function Repacing({
             formatDay(result.date),
           )}
         </b>
-        {predicts !== undefined &&
-          wording.predictsFor(formatDuration(predicts), spec.race.name, sinceWords(since))}{' '}
+        {result.date === spec.race.date
+          ? `${sinceWords(since)}.`
+          : predicts !== undefined &&
+            wording.predictsFor(formatDuration(predicts), spec.race.name, sinceWords(since))}{' '}
         {pending && gap && gapWords(gap, unit)}
       </p>
       {pending && (
