@@ -17,7 +17,7 @@ export interface GoalGap {
 }
 
 /** Part of a pace that a prediction may be out by: a goal so near is as good as reached (policy). */
-export const AS_GOOD_AS_REACHED = 0.01;
+const AS_GOOD_AS_REACHED = 0.01;
 
 const WEEKS_A_MONTH = 365.25 / 12 / 7;
 
