@@ -29,7 +29,9 @@ describe('after the race', () => {
     const said = after({ date: '2027-02-07', distance: 42_195 });
     // 14 days after the 7th, and 16 weeks.
     expect(said).toContain('Lantern Bay was 3 days ago.');
-    expect(said).toContain('nothing hard until Sun 21 Feb, 14 days after a marathon.');
+    expect(said).toContain(
+      'nothing hard up to and including Sun 21 Feb, 14 days after a marathon.',
+    );
     expect(said).toContain('No goal race before Sun 30 May 2027, 16 weeks after a marathon.');
     expect(said).toContain('a doctor looks at it');
     expect(leadsTo('Enter the result')).toBe('/blocks/7/paces');

@@ -6,7 +6,7 @@ import { plural } from '@nadir/core/base/format';
 export const afterTheRace = 'After the race';
 export const raceWasRun = (name: string, ago: string) => `${name} was ${ago}.`;
 export const quietAfter = (until: string, days: string, race: string) =>
-  `Rest first, then easy running as the legs allow: nothing hard until ${until}, ${days} after ${aRace(race)}.`;
+  `Rest first, then easy running as the legs allow: nothing hard up to and including ${until}, ${days} after ${aRace(race)}.`;
 export const careAfterTheRace =
   'Pain that changes the stride, chest pain, fever or dark urine: a doctor looks at it.';
 export const itsResultIsNotEntered = 'Its result is not entered yet. ';
