@@ -114,6 +114,21 @@ it('keeps the draft while the server is away, and sends it when it is back', asy
   expect(editorOf(store.getState()).save).toBe('saved');
 });
 
+it('is as late as its last change, however often its save is tried again', async () => {
+  serve(away);
+  const store = openStore();
+  const at = async () => (await draftsOf(COACH, block.id)).drafts[0]?.at;
+  store.dispatch(change(10));
+  await pass(600);
+  const first = await at();
+  await pass(3000);
+  expect(editorOf(store.getState()).tries).toBeGreaterThan(1);
+  expect(await at()).toBe(first);
+  store.dispatch(change(12));
+  await pass(50);
+  expect(first !== undefined && ((await at()) ?? '') > first).toBe(true);
+});
+
 it('stops at a conflict and waits for the coach', async () => {
   const current = { ...block, revision: 4 };
   const sent = serve(() =>

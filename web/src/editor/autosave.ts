@@ -1,4 +1,5 @@
-import type { OpenBlock } from '@nadir/contract';
+import type { BlockFile, OpenBlock } from '@nadir/contract';
+import { memoizeLast } from '@nadir/core/base';
 import {
   type Action,
   type ListenerEffectAPI,
@@ -147,6 +148,9 @@ async function keep(listener: Listener): Promise<void> {
   listener.dispatch(works ? keepingWorks() : keepingFailed());
 }
 
+/** When a version came to be: a save that is tried again makes it no later than another tab's. */
+const changedAt = memoizeLast((_version: BlockFile) => new Date().toISOString());
+
 /**
  * A version is kept until it is stored, and then no longer.
  *
@@ -159,7 +163,7 @@ async function keepOrDrop(editor: EditorState): Promise<boolean | undefined> {
     await dropDraft({ coachId, blockId: block.id, tab: thisTab });
     return undefined;
   }
-  const at = new Date().toISOString();
+  const at = changedAt(present);
   return keepDraft({ coachId, tab: thisTab, at, block, wishes: present, unsaved, sending });
 }
 
