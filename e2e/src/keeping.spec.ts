@@ -65,7 +65,7 @@ test('a second tab knows of the first, and shows what is saved there', async ({
 });
 
 test.describe('drafts of closed tabs', () => {
-  // When a browser lets go of what a closed page held is its own affair: once in some runs it is late.
+  // When a browser lets go of what a closed page held is its own affair, and may be late.
   test.describe.configure({ retries: 2 });
 
   test('two tabs that are closed unsaved both come back, and the coach chooses', async ({
