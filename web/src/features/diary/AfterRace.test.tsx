@@ -39,6 +39,12 @@ describe('after the race', () => {
     expect(leadsTo('Compare it with another block')).toBe('/compare?first=7');
   });
 
+  it('calls the race what it is, not what its rules are', () => {
+    expect(after({ date: '2027-02-07', distance: 12_000 })).toContain('after a 12 km race');
+    cleanup();
+    expect(after({ date: '2027-02-09', distance: 800 })).toContain('1 day after an 800 m race');
+  });
+
   it('no longer asks for rest when the quiet days are over, nor for a result that is there', () => {
     const said = after({ date: '2027-01-31', distance: 5000 }, [{ date: '2027-01-31' }]);
     expect(said).toContain('was 1 week 3 days ago');

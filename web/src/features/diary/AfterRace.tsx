@@ -1,5 +1,5 @@
-import { dayWords, plural } from '@nadir/core/base/format';
-import { afterRace, raceClass, rulesOf } from '@nadir/core/rules';
+import { dayWords, formatRace, plural } from '@nadir/core/base/format';
+import { afterRace, rulesOf } from '@nadir/core/rules';
 import type { ResolvedSpec } from '@nadir/core/spec';
 import { Link, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
@@ -12,14 +12,14 @@ export function AfterRace({ spec: { race, athlete, ...rest } }: { spec: Resolved
   const { id = '' } = useParams();
   const rules = rulesOf(rest);
   const { quietDays, quietUntil, weeksToNext, nextFrom } = afterRace(rules, race);
-  const { words } = raceClass(race.distance);
+  const called = formatRace(race.distance, athlete.unit);
   const isQuiet = today <= quietUntil;
   return (
     <section aria-label={wording.afterTheRace}>
       <h2 className="display">{wording.afterTheRace}</h2>
       <p>
         {wording.raceWasRun(race.name, timeToGo(today, race.date))}{' '}
-        {isQuiet && wording.quietAfter(dayWords(quietUntil), plural(quietDays, 'day'), words)}
+        {isQuiet && wording.quietAfter(dayWords(quietUntil), plural(quietDays, 'day'), called)}
       </p>
       {isQuiet && <p className="small muted">{wording.careAfterTheRace}</p>}
       {!athlete.results.some(({ date }) => date === race.date) && (
@@ -29,7 +29,7 @@ export function AfterRace({ spec: { race, athlete, ...rest } }: { spec: Resolved
         </p>
       )}
       <p>
-        {wording.nextGoalRaceFrom(formatDay(nextFrom), plural(weeksToNext, 'week'), words)}
+        {wording.nextGoalRaceFrom(formatDay(nextFrom), plural(weeksToNext, 'week'), called)}
         <Link to={`/blocks/new?after=${id}`}>{wording.layOutTheNextBlock}</Link>
       </p>
       <p>

@@ -13,7 +13,11 @@ export const itsResultIsNotEntered = 'Its result is not entered yet. ';
 export const enterTheResult = 'Enter the result';
 export const nextGoalRaceFrom = (from: string, weeks: string, race: string) =>
   `No goal race before ${from}, ${weeks} after ${aRace(race)}. `;
-const aRace = (race: string) => (race.endsWith('marathon') ? `a ${race}` : `a ${race} race`);
+const aRace = (race: string) => {
+  // An 800 m race, an 8 km race, an 11 km race.
+  const article = /^(?:8|1[18](?!\d))/.test(race) ? 'an' : 'a';
+  return `${article} ${race}${race.endsWith('marathon') ? '' : ' race'}`;
+};
 export const layOutTheNextBlock = 'Lay out the next block';
 export const whatWorked = 'What worked can be kept as a template, under More on the block. ';
 export const compareIt = 'Compare it with another block';
