@@ -27,31 +27,17 @@ export function Results({
 }) {
   const [draft, setDraft] = useState<Partial<ResultDraft>>();
   const { results, unit } = spec.athlete;
-  const races = spec.events.filter(({ kind }) => eventCharacters[kind].isRace);
-  const waiting = [...races, goalRace(spec)].filter(
-    ({ from }) => from <= today && !results.some(({ date }) => date === from),
-  );
+  const waiting = withoutResult(spec, today);
   const listed = results
     .map((result, index) => ({ result, index }))
     .sort((a, b) => b.result.date.localeCompare(a.result.date));
   return (
     <section aria-label={wording.results}>
       <h2 className="display">{wording.results}</h2>
-      {waiting.map((event) => (
-        <p key={event.from} className={styles.offer}>
-          {wording.onHasNoResultYet(event.name, formatDay(event.from))}
-          <Button
-            variant="outlined"
-            onClick={() =>
-              setDraft({
-                kind: event.kind === 'test' ? 'test' : 'race',
-                name: event.name,
-                date: event.from,
-                distance: event.distance === undefined ? '' : String(event.distance),
-                full: event.form !== 'goal-pace',
-              })
-            }
-          >
+      {waiting.map((race) => (
+        <p key={race.date} className={styles.offer}>
+          {wording.onHasNoResultYet(race.name, formatDay(race.date))}
+          <Button variant="outlined" onClick={() => setDraft(race)}>
             {wording.enterIt}
           </Button>
         </p>
@@ -113,8 +99,20 @@ export function Results({
   );
 }
 
-/** The goal race as those on the way are. */
-function goalRace({ race }: ResolvedSpec) {
+/** Races and tests whose day has come, the goal race with them, and no result is known of: as they are entered. */
+function withoutResult({ events, race, athlete: { results } }: ResolvedSpec, today: CivilDate) {
+  const run = events
+    .filter(({ kind }) => eventCharacters[kind].isRace)
+    .map(({ kind, name, from, distance, form }) => ({
+      kind: kind === 'test' ? ('test' as const) : ('race' as const),
+      name,
+      date: from,
+      distance: distance === undefined ? '' : String(distance),
+      full: form !== 'goal-pace',
+    }));
   const { name, date, distance } = race;
-  return { kind: 'tune-up-race', name, from: date, distance, form: undefined } as const;
+  const goal = { kind: 'race' as const, name, date, distance: String(distance), full: true };
+  return [...run, goal].filter(
+    (each) => each.date <= today && !results.some((result) => result.date === each.date),
+  );
 }
