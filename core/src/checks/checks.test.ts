@@ -480,8 +480,9 @@ const cases: Record<
     value: 1,
     limit: 0,
   },
+  // Twenty minutes are a run, though they come to less than three kilometres.
   'run-too-short': {
-    inside: day('2026-12-16', { amount: 3000 }),
+    inside: day('2026-12-16', { session: '2.5 km in 20:00' }),
     outside: day('2026-12-16', { amount: 2000 }),
     value: 2000,
     limit: 3000,

@@ -1,6 +1,6 @@
 import { check } from '../common/check.js';
 
-/** A run that is not worth the shoes. Value and limit: m or s. */
+/** A run that is not worth the shoes: under the least distance, and the least time too. Value and limit: m or s. */
 export const runTooShort = check({
   code: 'run-too-short',
   level: 'note',
@@ -10,7 +10,8 @@ export const runTooShort = check({
     return weeks.flatMap(({ number, days }) => {
       const pinned = days.filter(({ rule }) => rule === 'pin' || rule === 'own-session');
       const runs = pinned.flatMap(({ sessions }) => sessions.filter(({ kind }) => kind === 'run'));
-      const value = Math.min(...runs.map((run) => run[basis]));
+      const brief = runs.filter(({ time }) => time < rules.week.shortestRun.time - 0.5);
+      const value = Math.min(...brief.map((run) => run[basis]));
       return value < limit - 0.5 ? [{ weeks: [number], value, limit }] : [];
     });
   },
