@@ -1,10 +1,14 @@
 import { withoutHard } from '../../edit/written/index.js';
 import { dayWords } from '../../base/format/index.js';
-import { addDays, differenceInDays } from '../../base/index.js';
-import { isHardRunning } from '../../layout/block/index.js';
+import { addDays, ceilTo, differenceInDays, floorTo } from '../../base/index.js';
+import { type Day, isHardRunning } from '../../layout/block/index.js';
+import { layoutStep } from '../../rules/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
+import { type Pin, withPin } from '../../spec/index.js';
 import type { Review } from '../done/review-block.js';
 import { daysFrom, firstOpenDay, placedWords } from './changes.js';
+import { mostOfRest } from './held-weeks.js';
+import { peaksOf } from './peaks.js';
 import type { Proposal, Propose } from './proposal.js';
 
 /** Days after which the way back is over, one way or the other. */
@@ -13,14 +17,21 @@ const WATCHED = 28;
 const BEFORE = 3;
 const AHEAD = 7;
 
-/** The steps back from a hurt, each run once without pain before the next is offered. */
-const STEPS: readonly { title: string; part: Partial<FixedDay> }[] = [
-  { title: 'walk and run', part: { role: 'easy', session: '8 x 2 min easy, 1 min walk' } },
-  { title: 'an easy run', part: { role: 'easy', session: undefined } },
-  {
-    title: 'an easy run with strides',
-    part: { role: 'easy', session: undefined, addOn: 'strides' },
-  },
+interface Step {
+  title: string;
+  /** Seconds of running in it, at most. */
+  running: number;
+  part: Pick<FixedDay, 'session' | 'addOn'>;
+}
+
+/** Seconds that a step takes at most (policy). */
+const LONGEST = 30 * 60;
+
+/** The steps back from a hurt, each run once without pain before the next is offered (policy). */
+const STEPS: readonly Step[] = [
+  { title: 'walk and run', running: 20 * 60, part: { session: '10 x 2 min easy, 1 min walk' } },
+  { title: 'a short easy run', running: LONGEST, part: {} },
+  { title: 'a short easy run with strides', running: LONGEST, part: { addOn: 'strides' } },
 ];
 
 /** Back from days that were rested for a hurt: walk and run, easy, strides, then hard; each confirmed by a run without pain. */
@@ -50,11 +61,7 @@ function lastHurt({ block, mornings, today }: Review): BlockEvent | undefined {
   });
 }
 
-function next(
-  review: Review,
-  hurt: BlockEvent,
-  { title, part }: (typeof STEPS)[number],
-): Proposal[] {
+function next(review: Review, hurt: BlockEvent, step: Step): Proposal[] {
   const { block, rules } = review;
   const from = firstOpenDay(review);
   const run = daysFrom(block, from, addDays(from, AHEAD)).find(
@@ -63,24 +70,58 @@ function next(
   if (!run) return [];
   // Hard running comes last, and not before the rule’s quiet days are over.
   const quiet = daysFrom(block, from, addDays(lastDay(hurt), rules.diary.quietDays));
+  const { part, amount, pins } = shortened(review, run, step);
   const days = withFixedDay(withoutHard(block, quiet).days, run.date, {
-    ...part,
-    amount: undefined,
+    role: 'easy',
+    session: undefined,
     follow: undefined,
+    ...part,
+    amount,
   });
   const hard = isHardRunning(run) || run.role === 'long' ? ' What stood there gives way.' : '';
+  const lighter = pins ? ' The week is made lighter with it.' : '';
   return [
     {
       key: 'back-by-steps',
-      title: `The next step back: ${title} on ${dayWords(run.date)}`,
-      because: `Run without pain, it is confirmed, and the next step is offered.${hard}${placedWords(quiet)}`,
+      title: `The next step back: ${step.title} on ${dayWords(run.date)}`,
+      because: `Run without pain, it is confirmed, and the next step is offered.${hard}${lighter}${placedWords(quiet)}`,
       command: {
-        change: { days },
-        message: `Set the next step back on ${dayWords(run.date)}: ${title}.`,
+        change: { days, ...(pins && { pins, ...peaksOf(block, pins) }) },
+        message: `Set the next step back on ${dayWords(run.date)}: ${step.title}.`,
       },
       caution:
         'Pain that comes back ends the step. A physiotherapist says when the next may follow.',
       health: true,
     },
   ];
+}
+
+/** A run made as short as a step, and its week with it: what is left of the run is run on no other day. */
+function shortened(review: Review, run: Day, { running, part }: Step) {
+  const { spec, easyPace } = review.block;
+  const { basis } = spec.athlete;
+  const step = layoutStep(spec.athlete, review.rules);
+  const lasting = (seconds: number) =>
+    Math.max(step, floorTo(basis === 'time' ? seconds : (seconds / easyPace) * 1000, step));
+  const isShorter = run[basis] > lasting(LONGEST);
+  return {
+    part,
+    amount: isShorter && part.session === undefined ? lasting(running) : undefined,
+    pins: isShorter ? lighterWith(review, run, lasting(running)) : undefined,
+  };
+}
+
+/** The week of a run that is made shorter: its other runs as in a week of rest, and none so light that the next would be a jump. */
+function lighterWith({ block, rules }: Review, run: Day, amount: number): Pin[] | undefined {
+  const { spec, weeks } = block;
+  const week = weeks.find(({ days }) => days.includes(run));
+  if (!week) return undefined;
+  const step = layoutStep(spec.athlete, rules);
+  const others = week.volume - run[spec.athlete.basis];
+  const part = week.recovery ? 1 : 1 - spec.volume.recovery.depth;
+  const next = weeks[week.number]?.volume ?? 0;
+  const least = ceilTo(next / (1 + rules.recovery.mostReturn), step);
+  const wished = Math.min(part * others + amount, mostOfRest(block, week));
+  const volume = Math.max(least, floorTo(wished, step));
+  return volume < week.volume ? withPin(spec.pins, week.number, 'volume', volume) : undefined;
 }

@@ -3,6 +3,7 @@ import { sum } from '../../base/index.js';
 import { growthLimit } from '../../rules/limits/index.js';
 import { climbBegins } from '../../layout/index.js';
 import { isMeasure } from '../done/is-measure.js';
+import type { Review, WeekReviewed } from '../done/review-block.js';
 import { lastSpell } from '../done/spells.js';
 import { wholeWeeksToCome } from './changes.js';
 import { weeksHeldAt } from './held-weeks.js';
@@ -12,8 +13,9 @@ import type { Propose } from './proposal.js';
 const WEEKS = 2;
 
 /**
- * Carries the climb on from what was run, where that fell short of the plan. Days missed in a
- * row have a way back of their own; weeks before it, or before the climb began anew, are answered.
+ * Carries the climb on from what was run, where that fell short of the plan. A few days missed
+ * change nothing: they count as planned. Days missed in a row have a way back of their own;
+ * weeks before it, or before the climb began anew, are answered.
  */
 export const carryOn: Propose = (review, measure) => {
   const { block, rules, weeks } = review;
@@ -22,7 +24,7 @@ export const carryOn: Propose = (review, measure) => {
   const answered = lastSpell(review)?.to ?? '';
   const last = since.filter((each) => isMeasure(each) && each.week.start > answered).slice(-WEEKS);
   if (!next || last.length === 0 || next.taperShare < 1) return [];
-  const held = sum(last.map(({ run }) => run)) / last.length;
+  const held = (sum(last.map(({ run }) => run)) + excused(review, last)) / last.length;
   const planned = sum(last.map((each) => each.planned)) / last.length;
   if (held <= 0 || held >= rules.diary.light * planned) return [];
   const most = growthLimit(held, block.feasible.cap);
@@ -44,3 +46,10 @@ export const carryOn: Propose = (review, measure) => {
     },
   ];
 };
+
+/** What was planned for the days missed, where they were no more than a few; m or s. */
+function excused({ block, rules }: Review, weeks: readonly WeekReviewed[]): number {
+  const missed = weeks.flatMap(({ days }) => days).filter(({ done }) => done.state === 'missed');
+  const { basis } = block.spec.athlete;
+  return missed.length > rules.diary.fewMissed ? 0 : sum(missed.map(({ day }) => day[basis]));
+}

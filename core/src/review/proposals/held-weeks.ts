@@ -1,10 +1,10 @@
 import { easyWords, leftToTheirWeek } from '../../edit/written/index.js';
 import type { Command } from '../../edit/index.js';
-import type { Block, Week } from '../../layout/block/index.js';
+import { type Block, isBase, type Week } from '../../layout/block/index.js';
 import { layoutStep, rulesOf } from '../../rules/index.js';
-import { growthLimit, recoveryLimit } from '../../rules/limits/index.js';
+import { growthLimit, leastLongRun, recoveryLimit } from '../../rules/limits/index.js';
 import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
-import { type Pin, withPin } from '../../spec/index.js';
+import { type Pin, runDaysOf, withPin } from '../../spec/index.js';
 import { peaksOf } from './peaks.js';
 
 /** A week that is held at an amount, its long run at the same part of its own. */
@@ -45,8 +45,30 @@ export function weeksHeldAt(
     all.flatMap(({ week }) => week.days),
   );
   const days = all.reduce((before, each) => withEasyLong(block, before, each), dealt);
-  const pins = all.reduce((before, each) => heldAt(before, each, step), block.spec.pins);
+  const pins = all.reduce(
+    (before, each) => heldAt(before, roomy(block, each), step),
+    block.spec.pins,
+  );
   return { change: { pins, days, ...peaksOf(block, pins) }, words: lighterWords(later) };
+}
+
+/** Deeper than the rule's least by this, so that no rounding makes a week of rest a step of the climb. */
+const SURELY = 0.02;
+
+/** The most that a week may hold that the climb does not go on from, but from the last one before it; m or s. */
+export function mostOfRest({ weeks, spec }: Block, { number }: Week): number {
+  const last = weeks.findLast((week) => week.number < number && isBase(week));
+  const { leastDepth } = rulesOf(spec).recovery;
+  return recoveryLimit(last?.volume ?? spec.volume.start, leastDepth + SURELY);
+}
+
+/** With a long run beside which no other run comes too near it, and no longer than it was. */
+function roomy({ spec }: Block, held: Held): Held {
+  if (held.longRun <= 0) return held;
+  const rules = rulesOf(spec);
+  const step = layoutStep(spec.athlete, rules);
+  const least = leastLongRun(wholeOf(held.volume, step), runDaysOf(spec.week), step, rules);
+  return { ...held, longRun: Math.min(held.week.longRun, Math.max(held.longRun, least)) };
 }
 
 function heldAt(

@@ -8,10 +8,13 @@ import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import { isMeasure } from '../done/is-measure.js';
 import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
-import { type MissedSpell, missedOf } from '../done/spells.js';
+import { lastSpell, type MissedSpell } from '../done/spells.js';
+import { carryOn } from './carry-on.js';
 import { daysFrom, firstOpenDay, weeksToCome, wholeWeeksToCome } from './changes.js';
-import { weeksHeldAt } from './held-weeks.js';
+import { mostOfRest, weeksHeldAt } from './held-weeks.js';
+import { withRecoveryAfter } from './next-recovery.js';
 import type { Proposal, Propose } from './proposal.js';
+import { spellToAnswer } from './spell-to-answer.js';
 
 const WEEK = 7;
 
@@ -20,24 +23,30 @@ const WEEK = 7;
  * are come back from by steps. Nothing missed is made up. All figures are house rules.
  */
 export const afterMissedDays: Propose = (review, measure) => {
-  const spell = missedOf(review);
+  const spell = spellToAnswer(review);
   const { fewMissed, someMissed } = review.rules.diary;
-  if (!spell) return goOn(lately(review));
-  if (spell.length <= fewMissed) return goOn(spell.days);
+  if (!spell || spell.length <= fewMissed) return goOn(review, measure);
   return spell.length <= someMissed
     ? aLighterWeek(review, spell, measure)
     : stepsBack(review, spell, measure);
 };
 
-/** Days missed in the last week, with runs again since. */
-function lately({ days, today }: Review): readonly DayReviewed[] {
+/** Days missed in the last week, but for those that were more than a few in a row. */
+function lately(review: Review): readonly DayReviewed[] {
+  const { days, today } = review;
+  const many = lastSpell(review)?.days ?? [];
   return days.filter(
-    ({ day, done }) => done.state === 'missed' && day.date >= addDays(today, -WEEK),
+    (each) =>
+      each.done.state === 'missed' &&
+      each.day.date >= addDays(today, -WEEK) &&
+      !many.includes(each),
   );
 }
 
-function goOn(days: readonly DayReviewed[]): Proposal[] {
-  if (days.length === 0) return [];
+/** Nothing changes for a few days, unless what was run falls so short that the climb goes on from it. */
+function goOn(review: Review, measure: Measure): Proposal[] {
+  const days = lately(review);
+  if (days.length === 0 || carryOn(review, measure).length > 0) return [];
   const many = days.length === 1 ? 'One day' : `${days.length} days`;
   return [
     {
@@ -59,7 +68,7 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
   const half = addDays(next.start, HALF_WEEK);
   const quiet = daysFrom(block, firstOpenDay(review), addDays(half, -1));
   const { days } = withoutHard(block, quiet);
-  const held = { week: next, volume: afterSome * next.volume, longRun: afterSome * next.longRun };
+  const held = { week: next, volume: lightened(review, next), longRun: afterSome * next.longRun };
   const rest = daysFrom(block, half, addDays(next.start, WEEK - 1));
   const { change } = weeksHeldAt(block, [held], stillHard(days, rest));
   const volume = change.pins.find(({ week }) => week === next.number)?.volume ?? 0;
@@ -67,13 +76,18 @@ function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Pro
     {
       key: 'lighter-week',
       title: `Week ${next.number} at ${formatPlain(volume, measure)}, nothing hard before its second half`,
-      because: `${spell.length} days without running: the next week at ${formatPercent(afterSome)} of its plan, and what was missed stays missed.`,
+      because: `${spell.length} days without running: the next week at ${formatPercent(afterSome)} of its plan at most, and what was missed stays missed.`,
       command: {
         change,
         message: `Made week ${next.number} lighter after ${spell.length} missed days.`,
       },
     },
   ];
+}
+
+/** The rule's part of a week, and no more than one of rest holds: the climb goes on from before it. */
+function lightened({ block, rules }: Review, next: Week): number {
+  return Math.min(rules.diary.afterSome * next.volume, mostOfRest(block, next));
 }
 
 /** Policy: a fixed week of less than this of the heaviest before it has been made lighter already. */
@@ -119,14 +133,16 @@ function stepsBack(review: Review, spell: MissedSpell, measure: Measure): Propos
   if (!next) return [];
   const quiet = daysFrom(block, firstOpenDay(review), addDays(next.week.start, 6));
   const step = layoutStep(block.spec.athlete, rules);
-  const { change, words } = weeksHeldAt(block, steps, withoutHard(block, quiet).days);
+  const held = weeksHeldAt(block, steps, withoutHard(block, quiet).days);
+  const { week: last } = steps.at(-1) ?? next;
+  const { change, words } = withRecoveryAfter(block, held.change, last.number);
   const parts = steps.map(({ part }) => formatPercent(part)).join(', ');
   const volumes = steps.map(({ volume }) => formatPlain(step * Math.floor(volume / step), measure));
   return [
     {
       key: 'steps-back',
       title: `Back in ${steps.length === 1 ? 'one step' : `${steps.length} steps`}: ${volumes.join(', ')}`,
-      because: `${spell.length} days without running: ${parts} of the last whole week (${formatPlain(full, measure)}), easy in the first, then the climb goes on from what is held.${words} Look at the goal again.`,
+      because: `${spell.length} days without running: ${parts} of the last whole week (${formatPlain(full, measure)}), easy in the first, then the climb goes on from what is held.${held.words}${words} Look at the goal again.`,
       command: {
         change,
         message: `Came back by steps after ${spell.length} missed days.`,

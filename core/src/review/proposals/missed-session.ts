@@ -6,6 +6,7 @@ import { linkPaces } from '../../sessions/index.js';
 import { dayRoleWords, withFixedDay } from '../../spec/days/index.js';
 import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
+import { lastSpell } from '../done/spells.js';
 import { daysFrom, firstOpenDay } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 
@@ -19,7 +20,8 @@ const PLAIN: ReadonlySet<Day['role']> = new Set(['easy', 'short-easy', 'semi-lon
 
 /**
  * A missed key session: to the next day that is easy and has easy days around it, or
- * in the place of the next week's own; left out costs nothing and is always open.
+ * in the place of the next week's own; left out costs nothing and is always open. After
+ * more than a few days missed, nothing hard of theirs is run.
  */
 export const missedSession: Propose = (review) => {
   const missed = review.days.findLast(
@@ -27,6 +29,7 @@ export const missedSession: Propose = (review) => {
   );
   if (!missed || differenceInDays(review.today, missed.day.date) > STILL_WORTH) return [];
   if (missed.done.reason === 'ill' || missed.done.reason === 'sore') return [];
+  if (lastSpell(review)?.days.includes(missed)) return [];
   const main = mainOf(missed.day);
   if (!main) return [];
   const held = { date: missed.day.date, shorthand: main.shorthand };
@@ -110,7 +113,7 @@ function insteadOf({ block }: Review, missed: Held, next: Day): Proposal {
   return {
     key: 'session-next-week',
     title: `Run ${dayWords(missed.date)}’s session on ${dayWords(next.date)} instead`,
-    because: `${missed.shorthand} in the place of ${given}. The next week has no hard day more, and what it replaces is left out.`,
+    because: `${missed.shorthand} in the place of ${given}. The next week keeps its number of hard days; the session that stood there is left out.`,
     command: {
       change: placedOn(block, missed, next.date),
       message: `Put the session of ${dayWords(missed.date)} in the place of the one on ${dayWords(next.date)}.`,

@@ -29,6 +29,11 @@ function stopRunning(review: Review): Proposal[] {
     ? { ...standing, to }
     : { kind: 'illness', name: 'Hurt', from, to };
   const { change, words } = withWayBack(review, event, standing);
+  // Nothing is hard for as long after it as after a niggle.
+  const quiet = daysFrom(block, addDays(to, 1), addDays(to, rules.diary.quietDays));
+  const written = change.days ?? block.spec.days;
+  const spec = { ...block.spec, days: written.filter((day) => !isEasyWithin(day, event)) };
+  const { days } = withoutHard({ spec }, quiet);
   return [
     {
       key: 'stop-running',
@@ -37,13 +42,19 @@ function stopRunning(review: Review): Proposal[] {
       command: stands
         ? undefined
         : {
-            change,
+            change: { ...change, days },
             message: `Stopped running to ${dayWords(to)}, for pain that changes the stride.`,
           },
       caution: PHYSIOTHERAPIST,
       health: true,
     },
   ];
+}
+
+/** A day of nothing but easy running, on which none is to be: it says nothing more. */
+function isEasyWithin({ date, role, ...rest }: FixedDay, event: BlockEvent): boolean {
+  const isWithin = date >= event.from && date <= lastDay(event);
+  return isWithin && role === 'easy' && Object.values(rest).every((each) => each === undefined);
 }
 
 /** Days of which nothing is recorded may have been run. */
