@@ -200,6 +200,13 @@ const cases: Record<
     value: (3 + 4 + 28 + 28 + 28) / (9 + 25 + 7 + 15 + 16),
     limit: 0.75,
   },
+  // Four days ill and four without anything hard before the race; of five days ill, three.
+  'race-after-illness': {
+    inside: events({ ...illness, from: '2027-04-10', to: '2027-04-13' }),
+    outside: events({ ...illness, from: '2027-04-10', to: '2027-04-14' }),
+    value: 3,
+    limit: 5,
+  },
   'under-18-hard-days': {
     inside: { ...athlete({ birthYear: 2010 }), days: hardOn('02-19') },
     outside: { ...athlete({ birthYear: 2010 }), days: hardOn('02-18') },

@@ -1,4 +1,5 @@
 import { injuredHardRunning } from './care/injured-hard-running.js';
+import { raceAfterIllness } from './care/race-after-illness.js';
 import { returnTooQuick } from './care/return-too-quick.js';
 import { under18HardDays } from './care/under-18-hard-days.js';
 import { under18Week } from './care/under-18-week.js';
@@ -76,6 +77,7 @@ import type { Check } from './common/check.js';
 export const checks = [
   injuredHardRunning,
   returnTooQuick,
+  raceAfterIllness,
   under18Week,
   under18HardDays,
   under18Doubles,

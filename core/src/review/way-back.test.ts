@@ -183,3 +183,47 @@ describe('back from a hurt', () => {
     expect(strides.findings.filter(({ level }) => level !== 'note')).toEqual([]);
   });
 });
+
+describe('in the taper and race week', () => {
+  const raceDay = block.spec.race.date;
+  const before = (days: number) => addDays(raceDay, -days);
+  const ill = (...days: number[]) =>
+    days.map((day) => ({ date: before(day), ill: 'fever' as const }));
+
+  it('a race that comes before an illness is got over is said, and who decides', () => {
+    // Ill on four days up to the Thursday before a Sunday's race.
+    const days = [6, 5, 4, 3];
+    const gone = missed(days.map(before), 'ill');
+    const proposals = proposedOn(before(2), gone, { mornings: ill(...days) });
+    expect(proposals.get('illness')?.because).toContain(
+      'The race on Sun 18 Apr comes before that is over: whether to run it is for a doctor to say.',
+    );
+    const after = taken(proposals, 'illness');
+    // It is noted as lasting on that Friday: five days, and one before the race.
+    const graver = after.findings.filter(({ level }) => level !== 'note');
+    expect(graver).toMatchObject([
+      { check: 'race-after-illness', level: 'stop', value: 1, limit: 5 },
+    ]);
+    // Three weeks before it nothing is said of the race.
+    const early = proposedOn(before(20), missed([before(21)], 'ill'), { mornings: ill(21) });
+    expect(early.get('illness')?.because).not.toContain('The race');
+  });
+
+  it('a hurt in race week says so too', () => {
+    const [day] = [5].map(before);
+    const mornings = [{ date: day ?? '', sore: { where: 'left calf', level: 7, stride: true } }];
+    const proposals = proposedOn(before(4), missed([before(5)]), { mornings });
+    expect(proposals.get('stop-running')?.because).toContain(
+      'for a doctor or physiotherapist to say.',
+    );
+  });
+
+  it('nothing is laid otherwise for days missed: its weeks are light, and race week stands', () => {
+    // Thirteen days before the race is the Monday of the taper's last whole week.
+    const inTaper = proposedOn(before(13), missed([18, 17, 16, 15, 14].map(before)));
+    expect(inTaper.get('lighter-week')).toMatchObject({ command: undefined });
+    expect(inTaper.get('lighter-week')?.because).toContain('Week 17 is light already');
+    const inRaceWeek = proposedOn(before(5), missed([12, 11, 10, 9, 8, 7, 6].map(before)));
+    expect([...inRaceWeek.keys()]).toEqual(['before-the-race']);
+  });
+});

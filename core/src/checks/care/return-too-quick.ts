@@ -1,5 +1,5 @@
-import { type BlockEvent, lastDay } from '../../spec/days/index.js';
-import { addDays, type CivilDate, differenceInDays, sum, weekdayOf } from '../../base/index.js';
+import { type BlockEvent, daysLong, lastDay, lastOfWayBack } from '../../spec/days/index.js';
+import { addDays, type CivilDate, sum, weekdayOf } from '../../base/index.js';
 import { layoutStep } from '../../rules/index.js';
 import { isBase, type Week } from '../../layout/block/index.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
@@ -21,14 +21,13 @@ export const returnTooQuick = check({
     // What is over was run as it was run: the diary tells it, not the plan.
     const open = context.today ?? '';
     return illnesses.flatMap((illness) => {
-      const length = differenceInDays(lastDay(illness), illness.from) + 1;
       const from = addDays(lastDay(illness), 1);
-      const until = addDays(from, length - 1);
+      const until = lastOfWayBack(illness);
       const back = daysToRace(context.block).filter(
         ({ day: { date } }) => date >= from && date >= open && date <= until,
       );
       const returning = { context, back, before: lastFullWeek(context, illness.from) };
-      if (length < LEAST_DAYS || back.length === 0) return [];
+      if (daysLong(illness) < LEAST_DAYS || back.length === 0) return [];
       const first = open <= from ? tooLong(returning) : [];
       return [...tooMuch(returning, illness), ...tooHard(returning), ...first];
     });

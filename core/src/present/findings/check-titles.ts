@@ -23,6 +23,7 @@ export const checkTitles: Readonly<Record<CheckCode, string>> = {
   'own-phases-scaled': 'Own phases scaled',
   'injured-hard-running': 'Hard running while injured',
   'return-too-quick': 'Return too quick',
+  'race-after-illness': 'Race too soon after days ill or hurt',
   'under-18-hard-days': 'Too many hard days under 18',
   'jump-after-recovery': 'Jump after a recovery week',
   'recovery-too-shallow': 'Recovery week too shallow',

@@ -53,6 +53,7 @@ const SCALES: Partial<Readonly<Record<CheckCode, readonly [Quantity, Sense]>>> =
   'paces-stale': ['weeks', 'at most'],
   'test-missing': ['weeks', 'at most'],
   'long-run-near-race': ['days', 'at least'],
+  'race-after-illness': ['days', 'at least'],
   'tune-up-near-race': ['days', 'at least'],
   'test-too-late': ['days', 'at least'],
   'taper-too-short': ['days', 'at least'],

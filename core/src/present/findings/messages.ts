@@ -66,6 +66,8 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
     `${where(found)}: a race or test for an athlete marked injured. No hard running until you lift the mark; whoever has pain belongs with a doctor or physiotherapist first.`,
   'return-too-quick': (found, context) =>
     `${returnWords(found, context)} Don’t make up what was missed; with fever or chest pain ask a doctor before any running.`,
+  'race-after-illness': ({ value, limit }) =>
+    `${plural(limit, 'day')} ill or hurt, and ${value === 0 ? 'none' : plural(value, 'day')} between them and the race: nothing hard is run for as long as it lasted. A doctor says whether to race; a later race is set under Edit plan.`,
   'under-18-hard-days': (found) =>
     `${where(found)}: ${found.value} hard days; the house rule for under-18s is ${found.limit}. Growing bodies need the days between.`,
   'jump-after-recovery': (found) =>

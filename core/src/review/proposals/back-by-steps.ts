@@ -6,7 +6,7 @@ import { layoutStep } from '../../rules/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
 import { type Pin, withPin } from '../../spec/index.js';
 import type { Review } from '../done/review-block.js';
-import { daysFrom, firstOpenDay, placedWords } from './changes.js';
+import { CARER, daysFrom, firstOpenDay, placedWords, raceWords } from './changes.js';
 import { mostOfRest } from './held-weeks.js';
 import { peaksOf } from './peaks.js';
 import type { Proposal, Propose } from './proposal.js';
@@ -69,7 +69,8 @@ function next(review: Review, hurt: BlockEvent, step: Step): Proposal[] {
   );
   if (!run) return [];
   // Hard running comes last, and not before the rule’s quiet days are over.
-  const quiet = daysFrom(block, from, addDays(lastDay(hurt), rules.diary.quietDays));
+  const over = addDays(lastDay(hurt), rules.diary.quietDays);
+  const quiet = daysFrom(block, from, over);
   const { part, amount, pins } = shortened(review, run, step);
   const days = withFixedDay(withoutHard(block, quiet).days, run.date, {
     role: 'easy',
@@ -84,7 +85,7 @@ function next(review: Review, hurt: BlockEvent, step: Step): Proposal[] {
     {
       key: 'back-by-steps',
       title: `The next step back: ${step.title} on ${dayWords(run.date)}`,
-      because: `Run without pain, it is confirmed, and the next step is offered.${hard}${lighter}${placedWords(quiet)}`,
+      because: `Run without pain, it is confirmed, and the next step is offered.${hard}${lighter}${placedWords(quiet)}${raceWords(review, over, CARER)}`,
       command: {
         change: { days, ...(pins && { pins, ...peaksOf(block, pins) }) },
         message: `Set the next step back on ${dayWords(run.date)}: ${step.title}.`,

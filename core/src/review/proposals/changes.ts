@@ -23,6 +23,17 @@ export function placedWords(days: readonly Day[]): string {
   return ` What is placed on ${names} stands: move it under Races & days away.`;
 }
 
+/** Who says what a hurt allows. */
+export const CARER = 'a doctor or physiotherapist';
+
+/** A sentence for the goal race where it comes before a date is over; empty where it is later. */
+export function raceWords({ block }: Review, to: CivilDate, who = 'a doctor'): string {
+  const { date } = block.spec.race;
+  return date <= to
+    ? ` The race on ${dayWords(date)} comes before that is over: whether to run it is for ${who} to say.`
+    : '';
+}
+
 /** Weeks that have not begun, the race’s own left out. */
 export function weeksToCome(review: Review): Week[] {
   const from = firstOpenDay(review);

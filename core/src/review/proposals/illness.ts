@@ -1,10 +1,10 @@
 import { withoutHard } from '../../edit/written/index.js';
 import { dayWords } from '../../base/format/index.js';
 import { addDays, type CivilDate } from '../../base/index.js';
-import { type BlockEvent, lastDay } from '../../spec/days/index.js';
+import { type BlockEvent, lastDay, lastOfWayBack } from '../../spec/days/index.js';
 import type { Review } from '../done/review-block.js';
 import { illnessOf, type IllnessSpell } from '../done/spells.js';
-import { daysFrom, firstOpenDay, placedWords } from './changes.js';
+import { daysFrom, firstOpenDay, placedWords, raceWords } from './changes.js';
 import type { Propose } from './proposal.js';
 import { withWayBack } from './way-back.js';
 
@@ -30,7 +30,7 @@ function easyOnly(review: Review, spell: IllnessSpell) {
     {
       key: 'easy-only',
       title: `Easy running only until ${dayWords(to)}`,
-      because: `A cold above the neck, ${daysWords(spell.days)}: nothing hard for as long again after it.${placedWords(quiet)}`,
+      because: `A cold above the neck, ${daysWords(spell.days)}: nothing hard for as long again after it.${placedWords(quiet)}${raceWords(review, to)}`,
       command: isChanged
         ? { change, message: `Took hard running out until ${dayWords(to)}, after a cold.` }
         : undefined,
@@ -51,6 +51,7 @@ function noRunning(review: Review, spell: IllnessSpell) {
   );
   const placed = standing !== undefined && lastDay(standing) >= to;
   const { change, words } = withWayBack(review, standing ? { ...standing, to } : event, standing);
+  const race = raceWords(review, lastOfWayBack(standing ? { ...standing, to } : event));
   const message = `${standing ? 'Lengthened' : 'Noted'} an illness, from ${dayWords(spell.from)} to ${dayWords(to)}.`;
   return [
     {
@@ -59,8 +60,8 @@ function noRunning(review: Review, spell: IllnessSpell) {
         ? `Come back gently from ${daysWords(spell.days)} ill`
         : `Ill since ${dayWords(spell.from)}: no running until well`,
       because: placed
-        ? 'It stands in the block: less running and nothing hard for as many days as it lasted.'
-        : `No running while it lasts; then less and nothing hard for as many days again. Nothing is made up.${words}`,
+        ? `It stands in the block: less running and nothing hard for as many days as it lasted.${race}`
+        : `No running while it lasts; then less and nothing hard for as many days again. Nothing is made up.${words}${race}`,
       command: placed ? undefined : { change, message },
       caution: DOCTOR,
       health: true,

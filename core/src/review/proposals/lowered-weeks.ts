@@ -1,7 +1,7 @@
-import { addDays, type CivilDate, differenceInDays, sum } from '../../base/index.js';
+import { addDays, type CivilDate, sum } from '../../base/index.js';
 import type { Block, Week } from '../../layout/block/index.js';
 import { type HouseRules, layoutStep, rulesOf } from '../../rules/index.js';
-import { type BlockEvent, lastDay } from '../../spec/days/index.js';
+import { type BlockEvent, lastDay, lastOfWayBack } from '../../spec/days/index.js';
 import type { Pin } from '../../spec/index.js';
 import type { Review } from '../done/review-block.js';
 
@@ -66,9 +66,4 @@ function leftOn(date: CivilDate, event: BlockEvent, { events }: HouseRules): num
 
 function isWithin(date: CivilDate, event: BlockEvent): boolean {
   return date >= event.from && date <= lastOfWayBack(event);
-}
-
-/** The last day of the way back: as many days as the illness lasted. */
-export function lastOfWayBack(event: BlockEvent): CivilDate {
-  return addDays(lastDay(event), differenceInDays(lastDay(event), event.from) + 1);
 }

@@ -26,6 +26,7 @@ export const afterMissedDays: Propose = (review, measure) => {
   const spell = spellToAnswer(review);
   const { fewMissed, someMissed } = review.rules.diary;
   if (!spell || spell.length <= fewMissed) return goOn(review, measure);
+  if (weeksToCome(review).length === 0) return [beforeTheRace(spell)];
   return spell.length <= someMissed
     ? aLighterWeek(review, spell, measure)
     : stepsBack(review, spell, measure);
@@ -58,12 +59,23 @@ function goOn(review: Review, measure: Measure): Proposal[] {
   ];
 }
 
+/** With race week alone to come, or under way, nothing is left to be laid otherwise. */
+function beforeTheRace({ length }: MissedSpell): Proposal {
+  return {
+    key: 'before-the-race',
+    title: 'Leave the last days as they are',
+    because: `${length} days without running. Nothing of them is made up before the race. Look at the goal again.`,
+    command: undefined,
+  };
+}
+
 function aLighterWeek(review: Review, spell: MissedSpell, measure: Measure): Proposal[] {
   const { block, rules } = review;
   const [next] = weeksToCome(review);
   if (!next) return [];
   const { afterSome } = rules.diary;
-  const isLight = next.recovery || next.running <= afterSome || isLowered(review, next);
+  const isLight =
+    next.recovery || next.taperShare < 1 || next.running <= afterSome || isLowered(review, next);
   if (isLight) return [lightAlready(spell, next, measure)];
   const half = addDays(next.start, HALF_WEEK);
   const quiet = daysFrom(block, firstOpenDay(review), addDays(half, -1));

@@ -1,10 +1,10 @@
 import { withoutHard } from '../../edit/written/index.js';
 import { dayWords } from '../../base/format/index.js';
-import { addDays, type CivilDate } from '../../base/index.js';
+import { addDays, type CivilDate, equalAsJson } from '../../base/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
 import { runningInPain, soreNow } from '../patterns/health.js';
 import type { Review } from '../done/review-block.js';
-import { daysFrom, firstOpenDay, placedWords } from './changes.js';
+import { CARER, daysFrom, firstOpenDay, placedWords, raceWords } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 import { withWayBack } from './way-back.js';
 
@@ -38,7 +38,7 @@ function stopRunning(review: Review): Proposal[] {
     {
       key: 'stop-running',
       title: 'Stop running until it has been looked at',
-      because: `Pain that changes the stride. No running to ${dayWords(to)}, then by steps: walk and run, easy, strides, hard.${words}`,
+      because: `Pain that changes the stride. No running to ${dayWords(to)}, then by steps: walk and run, easy, strides, hard.${words}${raceWords(review, addDays(to, rules.diary.quietDays), CARER)}`,
       command: stands
         ? undefined
         : {
@@ -52,9 +52,10 @@ function stopRunning(review: Review): Proposal[] {
 }
 
 /** A day of nothing but easy running, on which none is to be: it says nothing more. */
-function isEasyWithin({ date, role, ...rest }: FixedDay, event: BlockEvent): boolean {
+function isEasyWithin(day: FixedDay, event: BlockEvent): boolean {
+  const { date, role } = day;
   const isWithin = date >= event.from && date <= lastDay(event);
-  return isWithin && role === 'easy' && Object.values(rest).every((each) => each === undefined);
+  return isWithin && role === 'easy' && equalAsJson(day, { date, role });
 }
 
 /** Days of which nothing is recorded may have been run. */
@@ -88,7 +89,7 @@ function intoThePool(review: Review): Proposal {
     title: isOpen
       ? `The next ${next.length === 1 ? 'run' : `${next.length} runs`} in the pool, minute for minute`
       : 'In the pool until it is quiet',
-    because: `Sore, ${where}: nothing hard before ${dayWords(addDays(from, poolDays + quietDays))}; then back by steps.${placedWords(quiet)}`,
+    because: `Sore, ${where}: nothing hard before ${dayWords(addDays(from, poolDays + quietDays))}; then back by steps.${placedWords(quiet)}${raceWords(review, addDays(from, poolDays + quietDays - 1), CARER)}`,
     command: isOpen
       ? { change: { days }, message: `Put ${runs.length} runs into the pool for a niggle.` }
       : undefined,

@@ -4,11 +4,16 @@ import { equalAsJson } from '../../base/index.js';
 import type { Command } from '../../edit/index.js';
 import { fixedDatesOf } from '../../layout/index.js';
 import type { Block, Day } from '../../layout/block/index.js';
-import { type BlockEvent, type FixedDay, withFixedDay } from '../../spec/days/index.js';
+import {
+  type BlockEvent,
+  type FixedDay,
+  lastOfWayBack,
+  withFixedDay,
+} from '../../spec/days/index.js';
 import type { Review } from '../done/review-block.js';
 import { daysFrom, firstOpenDay } from './changes.js';
 import { withEasyLong } from './held-weeks.js';
-import { lastOfWayBack, loweredBy, loweredPins } from './lowered-weeks.js';
+import { loweredBy, loweredPins } from './lowered-weeks.js';
 import { peaksOf } from './peaks.js';
 
 /** What an illness makes of a block, with as many days again after it. */

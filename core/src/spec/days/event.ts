@@ -1,4 +1,4 @@
-import type { CivilDate } from '../../base/index.js';
+import { addDays, type CivilDate, differenceInDays } from '../../base/index.js';
 
 /** What may stand on the way to the goal race. */
 export const eventKinds = [
@@ -80,4 +80,14 @@ export const eventCharacters: Readonly<Record<EventKind, EventCharacter>> = {
 /** Last day of an event. */
 export function lastDay({ from, to }: Pick<BlockEvent, 'from' | 'to'>): CivilDate {
   return to ?? from;
+}
+
+/** Days that an event lasts, both ends counted. */
+export function daysLong(event: Pick<BlockEvent, 'from' | 'to'>): number {
+  return differenceInDays(lastDay(event), event.from) + 1;
+}
+
+/** The last day of the way back from an illness or a hurt: as many days as it lasted. */
+export function lastOfWayBack(event: Pick<BlockEvent, 'from' | 'to'>): CivilDate {
+  return addDays(lastDay(event), daysLong(event));
 }
